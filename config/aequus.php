@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // own: a person's real jobs. demo: invented jobs and a one-press entry.
+    'mode' => env('AEQUUS_MODE', 'own'),
+
+    // Everything this installation writes: database, sessions, cache, pictures.
+    'data' => env('AEQUUS_DATA', storage_path('own')),
+];

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => env('LOG_CHANNEL', 'single'),
+    'deprecations' => ['channel' => 'null', 'trace' => false],
+    'channels' => [
+        'single' => [
+            'driver' => 'single',
+            'path' => storage_path('logs/aequus.log'),
+            'level' => 'warning',
+            'replace_placeholders' => true,
+        ],
+        'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
+    ],
+];

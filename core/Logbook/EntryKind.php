@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+/** Every kind of thing that can be written into the logbook. The value is stored and never changes. */
+enum EntryKind: string
+{
+    case Notice = 'notice';
+    case Service = 'service';
+    case Tape = 'tape';
+    case StakeMoved = 'stake_moved';
+    case Benchmark = 'benchmark';
+    case Rod = 'rod';
+    case Hole = 'hole';
+    case PostSet = 'post_set';
+    case Plumb = 'plumb';
+    case Top = 'top';
+    case PostCut = 'post_cut';
+    case Decision = 'decision';
+    case Remark = 'remark';
+    case HandedOver = 'handed_over';
+    case Strike = 'strike';
+}

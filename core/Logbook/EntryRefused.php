@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Measure\Refusal;
+
+/** Something that can't have been read or done as typed. */
+final class EntryRefused extends Refusal
+{
+    public static function sameStakeTwice(): self
+    {
+        return new self('A tape runs between two stakes; this is the same stake twice. Choose another for one end.');
+    }
+
+    public static function distanceNotPositive(): self
+    {
+        return new self('A distance between two stakes is above zero. Enter what the tape read.');
+    }
+
+    public static function noticeDays(int $days): self
+    {
+        return new self("{$days} working days of notice can’t be right. Enter 0 to 60; your marking desk says how many.");
+    }
+
+    public static function lineNeedsTwoPoints(): self
+    {
+        return new self('A line needs at least two points. Enter one a line, from A1: along the base line, then away from it.');
+    }
+
+    public static function noDigNegative(): self
+    {
+        return new self('The no-dig distance can’t be below zero. Enter what your marking desk asks for on each side.');
+    }
+
+    public static function rodNegative(): self
+    {
+        return new self('A rod can’t read below zero. Enter the height of the beam on the rod.');
+    }
+
+    public static function depthNotPositive(): self
+    {
+        return new self('A hole has a depth above zero. Enter it from today’s ground to the clean bottom.');
+    }
+
+    public static function nothingSaid(): self
+    {
+        return new self('Nothing was written. Write the remark first.');
+    }
+
+    public static function handedToNobody(): self
+    {
+        return new self('Say who takes the work over: a name, or the office.');
+    }
+
+    public static function strikeWithoutReason(): self
+    {
+        return new self('Say why the entry no longer counts: misread, wrong stake, typed twice.');
+    }
+
+    public static function decisionWithoutReason(): self
+    {
+        return new self('Say why: whoever reads the book later needs the reason.');
+    }
+
+    public static function leanAcrossTheFace(): self
+    {
+        return new self('A level held on a face shows the lean along that face, not toward or away from it. Choose one of the other two sides, or another face.');
+    }
+
+    public static function levelWithoutLength(): self
+    {
+        return new self('A gap means nothing without the length it was read over. Enter the length of the level.');
+    }
+
+    public static function gapOutOfRange(): self
+    {
+        return new self('The gap lies between zero and the length of the level. Enter the widest gap, and the side the top goes to.');
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+/** The work was handed over, to whom and with what remark. */
+final readonly class HandedOver implements Payload
+{
+    /** @throws EntryRefused when nobody is named */
+    public function __construct(public string $to, public string $remark)
+    {
+        if (trim($to) === '') {
+            throw EntryRefused::handedToNobody();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::HandedOver;
+    }
+
+    public function posts(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Plan\PostId;
+use DateTimeImmutable;
+
+/** The logbook of one job, and which of its entries count now: not struck, not corrected, and not from before a stake was moved. */
+final readonly class Log
+{
+    /** @var array<int, Entry> by sequence, growing */
+    public array $entries;
+
+    /** @var array<int, Strike> by the sequence of the entry struck */
+    private array $struck;
+
+    /** @var array<int, int> the sequence of the correction, by that of the entry corrected */
+    private array $corrected;
+
+    /** @param list<Entry> $entries */
+    public function __construct(array $entries)
+    {
+        $bySequence = [];
+        foreach ($entries as $entry) {
+            $bySequence[$entry->sequence] = $entry;
+        }
+        krsort($bySequence);
+        $struck = $corrected = [];
+        foreach ($bySequence as $sequence => $entry) {
+            // From the newest back: what strikes or corrects is always newer, so its own standing is settled by now.
+            if (isset($struck[$sequence])) {
+                continue;
+            }
+            if ($entry->payload instanceof Strike) {
+                $struck[$entry->payload->sequence] = $entry->payload;
+            }
+            if ($entry->replaces !== null) {
+                $corrected[$entry->replaces] = $sequence;
+            }
+        }
+        ksort($bySequence);
+        $this->entries = $bySequence;
+        $this->struck = $struck;
+        $this->corrected = $corrected;
+    }
+
+    public function lastSequence(): int
+    {
+        return array_key_last($this->entries) ?? 0;
+    }
+
+    /** Why the entry was struck, or null when it was not. */
+    public function strikeOf(Entry $entry): ?Strike
+    {
+        return $this->struck[$entry->sequence] ?? null;
+    }
+
+    /** The entry that corrects this one, or null. */
+    public function correctionOf(Entry $entry): ?Entry
+    {
+        return $this->entries[$this->corrected[$entry->sequence] ?? -1] ?? null;
+    }
+
+    public function counts(Entry $entry): bool
+    {
+        return ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence]) && ! $this->isOld($entry);
+    }
+
+    /** Whether it is a tape to a stake that was moved afterwards. A correction is as old as what it corrects. */
+    public function isOld(Entry $entry): bool
+    {
+        if (! $entry->payload instanceof TapeReading) {
+            return false;
+        }
+        $read = $this->firstReadingOf($entry);
+        foreach ($entry->payload->posts() as $post) {
+            foreach ($this->entries as $move) {
+                if ($move->payload instanceof StakeMoved && $move->payload->post->equals($post)
+                    && ! isset($this->struck[$move->sequence]) && ! isset($this->corrected[$move->sequence])
+                    && self::isBefore($read, $move)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @template T of Payload
+     *
+     * @param  class-string<T>  $payload
+     * @return array<int, T> what counts now, by sequence
+     */
+    public function now(string $payload): array
+    {
+        $now = [];
+        foreach ($this->entries as $sequence => $entry) {
+            if ($entry->payload instanceof $payload && $this->counts($entry)) {
+                $now[$sequence] = $entry->payload;
+            }
+        }
+
+        return $now;
+    }
+
+    /**
+     * @template T of Payload
+     *
+     * @param  class-string<T>  $payload
+     * @return ?T the newest that counts, of the job or of one post
+     */
+    public function latest(string $payload, ?PostId $post = null): ?Payload
+    {
+        foreach (array_reverse($this->now($payload), true) as $found) {
+            if ($post === null || array_filter($found->posts(), $post->equals(...)) !== []) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    public function measuredAt(int $sequence): DateTimeImmutable
+    {
+        return $this->entries[$sequence]->measuredAt;
+    }
+
+    private function firstReadingOf(Entry $entry): Entry
+    {
+        while ($entry->replaces !== null && isset($this->entries[$entry->replaces])) {
+            $entry = $this->entries[$entry->replaces];
+        }
+
+        return $entry;
+    }
+
+    private static function isBefore(Entry $one, Entry $other): bool
+    {
+        return [$one->measuredAt, $one->sequence] < [$other->measuredAt, $other->sequence];
+    }
+}

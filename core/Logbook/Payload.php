@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Plan\PostId;
+
+/** What one entry says. Each kind is a class of its own; PayloadCodec stores and reads them. */
+interface Payload
+{
+    public function kind(): EntryKind;
+
+    /** @return list<PostId> the post or pair it speaks of; none for the whole job */
+    public function posts(): array;
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\Point;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Side;
+use UnexpectedValueException;
+
+/** Payloads as they are stored and read again. What was once stored stays readable: an old version is understood here, never rewritten. */
+final class PayloadCodec
+{
+    public const VERSION = 1;
+
+    /** @return array<string, mixed> ready for JSON; lengths in whole nanometres */
+    public static function encode(Payload $payload): array
+    {
+        return match (true) {
+            $payload instanceof NoticeAsked => ['asked_on' => $payload->askedOn, 'working_days' => $payload->workingDays, 'reference' => $payload->reference],
+            $payload instanceof ServiceLine => ['type' => $payload->type->value, 'name' => $payload->name, 'no_dig' => $payload->noDig->nanometres,
+                'points' => array_map(fn (Point $p) => [$p->x->nanometres, $p->y->nanometres], $payload->points)],
+            $payload instanceof TapeReading => ['from' => $payload->from->value, 'to' => $payload->to->value, 'distance' => $payload->distance->nanometres, 'tape' => $payload->tape->value],
+            $payload instanceof StakeMoved, $payload instanceof PostSet, $payload instanceof PostCut => ['post' => $payload->post->value],
+            $payload instanceof BenchmarkChosen => ['name' => $payload->name, 'height' => $payload->height->nanometres],
+            $payload instanceof RodReading => ['post' => $payload->post?->value, 'rod' => $payload->rod->nanometres],
+            $payload instanceof HoleDug => ['post' => $payload->post->value, 'depth' => $payload->depth->nanometres],
+            $payload instanceof PlumbReading => ['post' => $payload->post->value, 'face' => $payload->face->value, 'leans_toward' => $payload->leansToward->value,
+                'gap' => $payload->gap->nanometres, 'level' => $payload->level->nanometres, 'stage' => $payload->stage->value],
+            $payload instanceof TopMeasured => ['post' => $payload->post->value, 'above_datum_line' => $payload->aboveDatumLine->nanometres],
+            $payload instanceof Decision => ['about' => $payload->about->value, 'post' => $payload->post?->value, 'reason' => $payload->reason],
+            $payload instanceof Remark => ['post' => $payload->post?->value, 'text' => $payload->text],
+            $payload instanceof HandedOver => ['to' => $payload->to, 'remark' => $payload->remark],
+            $payload instanceof Strike => ['sequence' => $payload->sequence, 'reason' => $payload->reason],
+            default => throw new UnexpectedValueException('A kind of entry has no stored form: '.$payload::class),
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $stored
+     *
+     * @throws UnexpectedValueException when it was written by a newer version of this program
+     */
+    public static function decode(EntryKind $kind, int $version, array $stored): Payload
+    {
+        if ($version !== self::VERSION) {
+            throw new UnexpectedValueException("An entry of version {$version} can't be read by this version of the program.");
+        }
+        $length = fn (string $key): Length => Length::nanometres($stored[$key]);
+        $post = fn (string $key = 'post'): PostId => PostId::of($stored[$key]);
+        $maybePost = $stored['post'] ?? null;
+
+        return match ($kind) {
+            EntryKind::Notice => new NoticeAsked($stored['asked_on'], $stored['working_days'], $stored['reference']),
+            EntryKind::Service => new ServiceLine(ServiceType::from($stored['type']), $stored['name'], $length('no_dig'),
+                array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), $stored['points'])),
+            EntryKind::Tape => new TapeReading($post('from'), $post('to'), $length('distance'), TapeClass::from($stored['tape'])),
+            EntryKind::StakeMoved => new StakeMoved($post()),
+            EntryKind::Benchmark => new BenchmarkChosen($stored['name'], $length('height')),
+            EntryKind::Rod => new RodReading($maybePost === null ? null : $post(), $length('rod')),
+            EntryKind::Hole => new HoleDug($post(), $length('depth')),
+            EntryKind::PostSet => new PostSet($post()),
+            EntryKind::Plumb => new PlumbReading($post(), Side::from($stored['face']), Side::from($stored['leans_toward']), $length('gap'), $length('level'), Stage::from($stored['stage'])),
+            EntryKind::Top => new TopMeasured($post(), $length('above_datum_line')),
+            EntryKind::PostCut => new PostCut($post()),
+            EntryKind::Decision => new Decision(DecisionAbout::from($stored['about']), $maybePost === null ? null : $post(), $stored['reason']),
+            EntryKind::Remark => new Remark($maybePost === null ? null : $post(), $stored['text']),
+            EntryKind::HandedOver => new HandedOver($stored['to'], $stored['remark']),
+            EntryKind::Strike => new Strike($stored['sequence'], $stored['reason']),
+        };
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Plan\PostId;
+
+/** A post stands in its hole, on its foot, braced or filled. */
+final readonly class PostSet implements Payload
+{
+    public function __construct(public PostId $post) {}
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::PostSet;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post];
+    }
+}

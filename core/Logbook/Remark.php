@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Plan\PostId;
+
+/** A note in the builder’s own words. */
+final readonly class Remark implements Payload
+{
+    /** @throws EntryRefused when nothing is said */
+    public function __construct(public ?PostId $post, public string $text)
+    {
+        if (trim($text) === '') {
+            throw EntryRefused::nothingSaid();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Remark;
+    }
+
+    public function posts(): array
+    {
+        return $this->post === null ? [] : [$this->post];
+    }
+}

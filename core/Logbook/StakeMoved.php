@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Plan\PostId;
+
+/** A stake was moved: what was taped to it before counts as old. */
+final readonly class StakeMoved implements Payload
+{
+    public function __construct(public PostId $post) {}
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::StakeMoved;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post];
+    }
+}

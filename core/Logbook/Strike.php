@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+/** An earlier entry no longer counts. It stays in the book, struck, with the reason. */
+final readonly class Strike implements Payload
+{
+    /** @throws EntryRefused when no reason is given */
+    public function __construct(public int $sequence, public string $reason)
+    {
+        if (trim($reason) === '') {
+            throw EntryRefused::strikeWithoutReason();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Strike;
+    }
+
+    public function posts(): array
+    {
+        return [];
+    }
+}

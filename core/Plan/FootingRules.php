@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan;
+
+use Aequus\Measure\Length;
+
+/** What was decided about depth, the same for every post of the job. Heights are above the benchmark’s zero. */
+final readonly class FootingRules
+{
+    /**
+     * @param  Length  $pad  thickness of the bearing pad under the post
+     * @param  Length  $gravel  thickness of the drainage gravel under the pad
+     * @param  Length  $leastGravel  how thin the gravel may become in a hole that comes out short
+     * @param  ?Length  $finishedGrade  level height of the finished ground; null where it stays as it is
+     * @param  bool  $fillBeforeFirstFrost  whether the finished grade is there before the first winter
+     * @param  ?Length  $askedPlane  a foot level asked for, lower than the rules need
+     *
+     * @throws PlanRefused naming the figure that can't be
+     */
+    public function __construct(
+        public Length $frost,
+        public Length $margin,
+        public LeastEmbedment $embedment,
+        public Length $pad,
+        public Length $gravel,
+        public Length $leastGravel,
+        public DepthMode $mode,
+        public ?Length $finishedGrade = null,
+        public bool $fillBeforeFirstFrost = false,
+        public ?Length $askedPlane = null,
+    ) {
+        foreach (['frost depth' => $frost, 'margin' => $margin, 'pad' => $pad, 'gravel' => $gravel, 'least gravel' => $leastGravel] as $what => $length) {
+            if ($length->isNegative()) {
+                throw PlanRefused::footingRule("The {$what} can’t be below zero. Enter 0 where there is none.");
+            }
+        }
+        if ($leastGravel->isLongerThan($gravel)) {
+            throw PlanRefused::footingRule('The least gravel is more than the gravel planned. Enter the same or less.');
+        }
+        if ($frost->isLongerThan(Length::feet(12))) {
+            throw PlanRefused::footingRule('A frost depth of more than 12 ft is beyond any auger and this tool. Check the unit, or ask an engineer.');
+        }
+    }
+}

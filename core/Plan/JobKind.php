@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan;
+
+/** What is being built, as far as cautions and wording care. */
+enum JobKind: string
+{
+    case Pergola = 'pergola';
+    case PoleBuilding = 'pole_building';
+    case Deck = 'deck';
+    case LetterBox = 'letter_box';
+    case PlayStructure = 'play_structure';
+    case Boardwalk = 'boardwalk';
+    case FenceLine = 'fence_line';
+    case Other = 'other';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Pergola => 'Pergola or open shelter',
+            self::PoleBuilding => 'Pole building',
+            self::Deck => 'Deck',
+            self::LetterBox => 'Letter or parcel box',
+            self::PlayStructure => 'Play structure',
+            self::Boardwalk => 'Boardwalk or hide on piers',
+            self::FenceLine => 'Row of posts',
+            self::Other => 'Something else on posts',
+        };
+    }
+
+    /** Whether people climb on it, stand on it or stand under its roof. */
+    public function carriesPeopleOrRoof(): bool
+    {
+        return ! in_array($this, [self::LetterBox, self::FenceLine, self::Other], true);
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Slope;
+use Aequus\Measure\Unit;
+use UnexpectedValueException;
+
+/** A plan as it is stored and read again: lengths in whole nanometres, one version number for the whole. */
+final class PlanCodec
+{
+    public const VERSION = 1;
+
+    /** @return array<string, mixed> ready for JSON */
+    public static function encode(Plan $plan): array
+    {
+        return [
+            'version' => self::VERSION,
+            'kind' => $plan->kind->value,
+            'unit' => $plan->notation->unit->value,
+            'denominator' => $plan->notation->denominator,
+            'decimals' => $plan->notation->decimals,
+            'sides' => [$plan->sides->minusY, $plan->sides->plusY, $plan->sides->minusX, $plan->sides->plusX],
+            'tolerance' => $plan->tolerances->class->value,
+            'squareness' => $plan->tolerances->squareness->nanometres,
+            'plumb_one_in' => $plan->tolerances->plumbOneIn,
+            'post' => ['b' => $plan->post->b->nanometres, 'd' => $plan->post->d->nanometres, 'round' => $plan->post->round],
+            'hole' => $plan->holeDiameter->nanometres,
+            'columns' => self::encodeLines($plan->grid->columns),
+            'rows' => self::encodeLines($plan->grid->rows),
+            'left_out' => array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut),
+            'footing' => $plan->footing === null ? null : self::encodeFooting($plan->footing),
+            'tops' => $plan->tops === null ? null : self::encodeTops($plan->tops),
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $stored
+     *
+     * @throws UnexpectedValueException when it was written by a newer version of this program
+     */
+    public static function decode(array $stored): Plan
+    {
+        if ($stored['version'] !== self::VERSION) {
+            throw new UnexpectedValueException("A plan of version {$stored['version']} can't be read by this version of the program.");
+        }
+        $post = $stored['post'];
+
+        return new Plan(
+            JobKind::from($stored['kind']),
+            $stored['unit'] === Unit::Inch->value ? Notation::feetInches($stored['denominator']) : Notation::millimetres($stored['decimals']),
+            new SideNames(...$stored['sides']),
+            new Tolerances(ToleranceClass::from($stored['tolerance']), Length::nanometres($stored['squareness']), $stored['plumb_one_in']),
+            $post['round'] ? Section::round(Length::nanometres($post['b'])) : Section::rectangle(Length::nanometres($post['b']), Length::nanometres($post['d'])),
+            Length::nanometres($stored['hole']),
+            new Grid(self::decodeLines($stored['columns']), self::decodeLines($stored['rows']), array_map(PostId::of(...), $stored['left_out'])),
+            $stored['footing'] === null ? null : self::decodeFooting($stored['footing']),
+            $stored['tops'] === null ? null : self::decodeTops($stored['tops']),
+        );
+    }
+
+    /** @return array{next: int, lines: list<array{string, int}>} */
+    private static function encodeLines(GridLines $lines): array
+    {
+        return ['next' => $lines->next, 'lines' => array_map(fn (GridLine $line) => [$line->id, $line->at->nanometres], $lines->lines)];
+    }
+
+    /** @param array{next: int, lines: non-empty-list<array{string, int}>} $stored */
+    private static function decodeLines(array $stored): GridLines
+    {
+        return GridLines::stored(array_map(fn (array $line) => new GridLine($line[0], Length::nanometres($line[1])), $stored['lines']), $stored['next']);
+    }
+
+    /** @return array<string, mixed> */
+    private static function encodeFooting(FootingRules $rules): array
+    {
+        return [
+            'frost' => $rules->frost->nanometres,
+            'margin' => $rules->margin->nanometres,
+            'embedment' => $rules->embedment->length->nanometres,
+            'share' => $rules->embedment->share,
+            'above_grade' => $rules->embedment->aboveGrade?->nanometres,
+            'pad' => $rules->pad->nanometres,
+            'gravel' => $rules->gravel->nanometres,
+            'least_gravel' => $rules->leastGravel->nanometres,
+            'mode' => $rules->mode->value,
+            'finished_grade' => $rules->finishedGrade?->nanometres,
+            'fill_before_first_frost' => $rules->fillBeforeFirstFrost,
+            'asked_plane' => $rules->askedPlane?->nanometres,
+        ];
+    }
+
+    /** @param array<string, mixed> $stored */
+    private static function decodeFooting(array $stored): FootingRules
+    {
+        return new FootingRules(
+            Length::nanometres($stored['frost']),
+            Length::nanometres($stored['margin']),
+            $stored['share'] === null
+                ? LeastEmbedment::length(Length::nanometres($stored['embedment']))
+                : LeastEmbedment::share($stored['share'], Length::nanometres($stored['above_grade'])),
+            Length::nanometres($stored['pad']),
+            Length::nanometres($stored['gravel']),
+            Length::nanometres($stored['least_gravel']),
+            DepthMode::from($stored['mode']),
+            $stored['finished_grade'] === null ? null : Length::nanometres($stored['finished_grade']),
+            $stored['fill_before_first_frost'],
+            $stored['asked_plane'] === null ? null : Length::nanometres($stored['asked_plane']),
+        );
+    }
+
+    /** @return array<string, int|float> */
+    private static function encodeTops(TopRules $tops): array
+    {
+        return [
+            'height' => $tops->heightAtA1->nanometres,
+            'along_x' => $tops->alongX->ratio,
+            'along_y' => $tops->alongY->ratio,
+            'datum_line' => $tops->datumLine->nanometres,
+        ];
+    }
+
+    /** @param array<string, int|float> $stored */
+    private static function decodeTops(array $stored): TopRules
+    {
+        return new TopRules(
+            Length::nanometres((int) $stored['height']),
+            Slope::ratio((float) $stored['along_x']),
+            Slope::ratio((float) $stored['along_y']),
+            Length::nanometres((int) $stored['datum_line']),
+        );
+    }
+}

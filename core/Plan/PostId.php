@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan;
+
+/** What a post stays through every revision: the two grid lines it stands on. Its label may change, this never does. */
+final readonly class PostId
+{
+    private function __construct(public string $value) {}
+
+    public static function at(string $columnLine, string $rowLine): self
+    {
+        return new self($columnLine.'.'.$rowLine);
+    }
+
+    public static function of(string $value): self
+    {
+        return new self($value);
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->value === $other->value;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan;
+
+use Aequus\Measure\Length;
+
+/** The cross section of a post, as it measures: b along x and d along y, or round with b = d its diameter. */
+final readonly class Section
+{
+    /** @throws PlanRefused when a side has no length */
+    private function __construct(public Length $b, public Length $d, public bool $round)
+    {
+        if (! $b->isPositive() || ! $d->isPositive()) {
+            throw PlanRefused::sectionNotPositive();
+        }
+    }
+
+    /** @throws PlanRefused when a side has no length */
+    public static function rectangle(Length $b, Length $d): self
+    {
+        return new self($b, $d, false);
+    }
+
+    /** @throws PlanRefused when the diameter has no length */
+    public static function round(Length $diameter): self
+    {
+        return new self($diameter, $diameter, true);
+    }
+
+    /** @throws PlanRefused when no such size is sold */
+    public static function nominal(int $b, int $d): self
+    {
+        return self::rectangle(NominalSize::actual($b), NominalSize::actual($d));
+    }
+
+    /** Thickness seen along an axis. */
+    public function along(Side $axis): Length
+    {
+        return $axis->isAlongX() ? $this->b : $this->d;
+    }
+
+    /** The widest measure across: what a hole must at least let pass. */
+    public function across(): Length
+    {
+        return $this->round ? $this->b : Length::nanometres((int) round(hypot($this->b->nanometres, $this->d->nanometres)));
+    }
+}
