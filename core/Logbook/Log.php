@@ -19,10 +19,16 @@ final readonly class Log
     /** @var array<int, int> the sequence of the correction, by that of the entry corrected */
     private array $corrected;
 
+    /** @var array<string, list<Entry>> the moves that count, by the value of the post's id */
+    private array $moves;
+
+    /** @var array<class-string<Payload>, array<int, Payload>> what counts now, by sequence */
+    private array $now;
+
     /** @param list<Entry> $entries */
     public function __construct(array $entries)
     {
-        $bySequence = [];
+        $bySequence = $moves = $now = [];
         foreach ($entries as $entry) {
             $bySequence[$entry->sequence] = $entry;
         }
@@ -44,6 +50,18 @@ final readonly class Log
         $this->entries = $bySequence;
         $this->struck = $struck;
         $this->corrected = $corrected;
+        foreach ($bySequence as $sequence => $entry) {
+            if ($entry->payload instanceof StakeMoved && ! isset($struck[$sequence]) && ! isset($corrected[$sequence])) {
+                $moves[$entry->payload->post->value][] = $entry;
+            }
+        }
+        $this->moves = $moves;
+        foreach ($bySequence as $sequence => $entry) {
+            if ($this->counts($entry)) {
+                $now[$entry->payload::class][$sequence] = $entry->payload;
+            }
+        }
+        $this->now = $now;
     }
 
     public function lastSequence(): int
@@ -76,10 +94,8 @@ final readonly class Log
         }
         $read = $this->firstReadingOf($entry);
         foreach ($entry->payload->posts() as $post) {
-            foreach ($this->entries as $move) {
-                if ($move->payload instanceof StakeMoved && $move->payload->post->equals($post)
-                    && ! isset($this->struck[$move->sequence]) && ! isset($this->corrected[$move->sequence])
-                    && self::isBefore($read, $move)) {
+            foreach ($this->moves[$post->value] ?? [] as $move) {
+                if (self::isBefore($read, $move)) {
                     return true;
                 }
             }
@@ -96,14 +112,8 @@ final readonly class Log
      */
     public function now(string $payload): array
     {
-        $now = [];
-        foreach ($this->entries as $sequence => $entry) {
-            if ($entry->payload instanceof $payload && $this->counts($entry)) {
-                $now[$sequence] = $entry->payload;
-            }
-        }
-
-        return $now;
+        /** @var array<int, T> */
+        return $this->now[$payload] ?? [];
     }
 
     /**

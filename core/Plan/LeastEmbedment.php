@@ -10,9 +10,8 @@ use Aequus\Measure\Length;
 final readonly class LeastEmbedment
 {
     private function __construct(
-        public Length $length,
+        public ?Length $length,
         public ?float $share,
-        public ?Length $aboveGrade,
     ) {}
 
     /** @throws PlanRefused when negative */
@@ -22,23 +21,22 @@ final readonly class LeastEmbedment
             throw PlanRefused::footingRule('The least embedment can’t be below zero. Enter 0 where no rule asks for one.');
         }
 
-        return new self($length, null, null);
+        return new self($length, null);
     }
 
-    /**
-     * A share of the whole post with a given height above grade: e = s·a / (1 − s).
-     *
-     * @throws PlanRefused when the share is not between 0 and 1, or nothing stands above grade
-     */
-    public static function share(float $share, Length $aboveGrade): self
+    /** @throws PlanRefused when the share is not between 0 and 1 */
+    public static function share(float $share): self
     {
         if ($share <= 0 || $share >= 1) {
             throw PlanRefused::footingRule('The share in the ground lies between 0 and 1, such as 1/3 or 0.33.');
         }
-        if (! $aboveGrade->isPositive()) {
-            throw PlanRefused::footingRule('A share of the post needs its height above grade. Enter how much of it will stand above the ground.');
-        }
 
-        return new self($aboveGrade->times($share / (1 - $share)), $share, $aboveGrade);
+        return new self(null, $share);
+    }
+
+    /** For a post that stands so high above grade; a share s of the whole post is e = s·a / (1 − s). */
+    public function below(Length $aboveGrade): Length
+    {
+        return $this->length ?? $aboveGrade->times($this->share / (1 - $this->share));
     }
 }

@@ -18,12 +18,17 @@ final readonly class Plan
         public Tolerances $tolerances,
         public Section $post,
         public Length $holeDiameter,
+        /** About how high the posts will stand above the ground. */
+        public Length $standing,
         public Grid $grid,
         public ?FootingRules $footing = null,
         public ?TopRules $tops = null,
     ) {
         if ($holeDiameter->isShorterThan($post->across())) {
             throw PlanRefused::holeNarrowerThanPost();
+        }
+        if (! $standing->isPositive()) {
+            throw PlanRefused::nothingStands();
         }
         if ($notation->smallestMark()->isLongerThan($tolerances->squareness)) {
             throw PlanRefused::markCoarserThanTolerance();
@@ -39,12 +44,12 @@ final readonly class Plan
 
     public function withFooting(FootingRules $footing): self
     {
-        return new self($this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $this->holeDiameter, $this->grid, $footing, $this->tops);
+        return new self($this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $this->holeDiameter, $this->standing, $this->grid, $footing, $this->tops);
     }
 
     public function withTops(TopRules $tops): self
     {
-        return new self($this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $this->holeDiameter, $this->grid, $this->footing, $tops);
+        return new self($this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $this->holeDiameter, $this->standing, $this->grid, $this->footing, $tops);
     }
 
     public function write(Length $length): string

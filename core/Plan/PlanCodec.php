@@ -30,6 +30,7 @@ final class PlanCodec
             'plumb_one_in' => $plan->tolerances->plumbOneIn,
             'post' => ['b' => $plan->post->b->nanometres, 'd' => $plan->post->d->nanometres, 'round' => $plan->post->round],
             'hole' => $plan->holeDiameter->nanometres,
+            'standing' => $plan->standing->nanometres,
             'columns' => self::encodeLines($plan->grid->columns),
             'rows' => self::encodeLines($plan->grid->rows),
             'left_out' => array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut),
@@ -57,6 +58,7 @@ final class PlanCodec
             new Tolerances(ToleranceClass::from($stored['tolerance']), Length::nanometres($stored['squareness']), $stored['plumb_one_in']),
             $post['round'] ? Section::round(Length::nanometres($post['b'])) : Section::rectangle(Length::nanometres($post['b']), Length::nanometres($post['d'])),
             Length::nanometres($stored['hole']),
+            Length::nanometres($stored['standing']),
             new Grid(self::decodeLines($stored['columns']), self::decodeLines($stored['rows']), array_map(PostId::of(...), $stored['left_out'])),
             $stored['footing'] === null ? null : self::decodeFooting($stored['footing']),
             $stored['tops'] === null ? null : self::decodeTops($stored['tops']),
@@ -81,9 +83,8 @@ final class PlanCodec
         return [
             'frost' => $rules->frost->nanometres,
             'margin' => $rules->margin->nanometres,
-            'embedment' => $rules->embedment->length->nanometres,
+            'embedment' => $rules->embedment->length?->nanometres,
             'share' => $rules->embedment->share,
-            'above_grade' => $rules->embedment->aboveGrade?->nanometres,
             'pad' => $rules->pad->nanometres,
             'gravel' => $rules->gravel->nanometres,
             'least_gravel' => $rules->leastGravel->nanometres,
@@ -102,7 +103,7 @@ final class PlanCodec
             Length::nanometres($stored['margin']),
             $stored['share'] === null
                 ? LeastEmbedment::length(Length::nanometres($stored['embedment']))
-                : LeastEmbedment::share($stored['share'], Length::nanometres($stored['above_grade'])),
+                : LeastEmbedment::share($stored['share']),
             Length::nanometres($stored['pad']),
             Length::nanometres($stored['gravel']),
             Length::nanometres($stored['least_gravel']),

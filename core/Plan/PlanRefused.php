@@ -69,6 +69,11 @@ final class PlanRefused extends Refusal
         return new self('The hole is narrower than the post across its corners. Make it wider.');
     }
 
+    public static function nothingStands(): self
+    {
+        return new self('The posts need a height above the ground. About is enough: 8\' or 2400 mm.');
+    }
+
     public static function footingRule(string $sentence): self
     {
         return new self($sentence);

@@ -64,7 +64,7 @@ final class RevisionTest extends TestCase
         $grid = new Grid($this->lines(2400, 2400.5), $this->lines(3000));
         $plan = $this->plan(new Grid($grid->columns, $grid->rows, [$grid->labelled('B2')->id]))
             ->withFooting(new FootingRules(
-                Length::inches(40), Length::inches(4), LeastEmbedment::share(1 / 3, Length::feet(8)), Length::inches(8),
+                Length::inches(40), Length::inches(4), LeastEmbedment::share(1 / 3), Length::inches(8),
                 Length::inches(6), Length::inches(4), DepthMode::CommonPlane, Length::inches(-3), true, Length::feet(-5),
             ))
             ->withTops(new TopRules(Length::feet(9), Slope::level(), Slope::ratio(-1 / 48), Length::feet(4)));
@@ -108,7 +108,7 @@ final class RevisionTest extends TestCase
         return new Plan(
             JobKind::Pergola, Notation::millimetres(0), new SideNames('lane', 'orchard', 'barn', 'stream'),
             new Tolerances(ToleranceClass::Building, Length::millimetres(6), 200),
-            Section::rectangle(Length::millimetres(140), Length::millimetres(140)), Length::millimetres(400), $grid,
+            Section::rectangle(Length::millimetres(140), Length::millimetres(140)), Length::millimetres(400), Length::millimetres(2400), $grid,
         );
     }
 

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Footing;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Post;
+
+/** The depth of every hole: each to its own, or all feet on one level plane. */
+final readonly class Depths
+{
+    /** @param array<string, RequiredDepth> $required by the value of the post's id */
+    private function __construct(
+        public array $required,
+        /** The common level of all feet; null when each goes to its own. */
+        public ?Length $plane,
+        /** The post that sets the plane; null when the plane was asked for lower than any needs. */
+        public ?Post $deepest,
+    ) {}
+
+    /** @param list<DepthNeed> $needs */
+    public static function own(array $needs): self
+    {
+        $required = [];
+        foreach ($needs as $need) {
+            $highest = $need->highestFoot();
+            $required[$need->post->id->value] = new RequiredDepth($need->post, $need, $highest, $highest->level, $highest->rule);
+        }
+
+        return new self($required, null, null);
+    }
+
+    /**
+     * @param  non-empty-list<DepthNeed>  $needs
+     * @param  ?Length  $asked  a plane lower than the rules need
+     *
+     * @throws FootingRefused when the plane asked for is higher than a post allows
+     */
+    public static function commonPlane(array $needs, ?Length $asked): self
+    {
+        $own = self::own($needs)->required;
+        $deepest = $own[array_key_first($own)];
+        foreach ($own as $depth) {
+            $deepest = $depth->foot->isShorterThan($deepest->foot) ? $depth : $deepest;
+        }
+        if ($asked !== null && $asked->isLongerThan($deepest->foot)) {
+            throw FootingRefused::planeTooHigh($deepest->post);
+        }
+        $plane = $asked ?? $deepest->foot;
+        $shared = $plane->isShorterThan($deepest->foot) ? DepthRule::Asked : DepthRule::CommonPlane;
+        $required = array_map(fn (RequiredDepth $depth) => new RequiredDepth(
+            $depth->post, $depth->need, $depth->highest, $plane,
+            $depth->highest->level->equals($plane) ? $depth->highest->rule : $shared,
+        ), $own);
+
+        return new self($required, $plane, $shared === DepthRule::Asked ? null : $deepest->post);
+    }
+}

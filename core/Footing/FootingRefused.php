@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Footing;
+
+use Aequus\Measure\Refusal;
+use Aequus\Plan\Post;
+
+/** A footing that can't be set as asked. */
+final class FootingRefused extends Refusal
+{
+    public static function planeTooHigh(Post $post): self
+    {
+        return new self("The level asked for is too high: post {$post->label} needs its foot lower. Ask for a lower plane, or leave it empty.");
+    }
+}

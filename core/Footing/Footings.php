@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Footing;
+
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Log;
+use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
+
+/** What every hole of a job must reach, and how the dug ones came out. */
+final readonly class Footings
+{
+    /** Null until rules are decided and the ground is read. */
+    public ?Depths $depths;
+
+    /** Why the decided rules can't be met; null when they can. */
+    public ?FootingRefused $refused;
+
+    /** @var array<string, HoleAsDug> by the value of the post's id, holes dug so far */
+    public array $dug;
+
+    /** @param array<string, Length> $ground by the value of the post's id */
+    public function __construct(Plan $plan, Log $log, array $ground)
+    {
+        $depths = $refused = null;
+        $posts = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($ground[$post->id->value])));
+        if ($plan->footing !== null && $posts !== []) {
+            $needs = array_map(fn (Post $post) => self::need($post, $ground[$post->id->value], $plan->footing, $plan->standing), $posts);
+            try {
+                $depths = $plan->footing->mode === DepthMode::Own ? Depths::own($needs) : Depths::commonPlane($needs, $plan->footing->askedPlane);
+            } catch (FootingRefused $refused) {
+                $depths = Depths::commonPlane($needs, null);
+            }
+        }
+        $dug = [];
+        foreach ($log->now(HoleDug::class) as $hole) {
+            $required = $depths->required[$hole->post->value] ?? null;
+            if ($required !== null && $plan->footing !== null) {
+                $dug[$hole->post->value] = new HoleAsDug($required, $required->need->ground->minus($hole->depth), $plan->footing->leastGravel);
+            }
+        }
+        [$this->depths, $this->refused, $this->dug] = [$depths, $refused, $dug];
+    }
+
+    public function required(Post $post): ?RequiredDepth
+    {
+        return $this->depths->required[$post->id->value] ?? null;
+    }
+
+    public function asDug(Post $post): ?HoleAsDug
+    {
+        return $this->dug[$post->id->value] ?? null;
+    }
+
+    /** Where the foot of a post stands or will stand. */
+    public function foot(Post $post): ?Length
+    {
+        return $this->asDug($post)->foot ?? $this->required($post)?->foot;
+    }
+
+    private static function need(Post $post, Length $ground, FootingRules $rules, Length $standing): DepthNeed
+    {
+        return new DepthNeed(
+            $post, $ground, $rules->finishedGrade ?? $ground, $rules->frost, $rules->margin,
+            $rules->embedment->below($standing), $rules->pad, $rules->gravel, $rules->fillBeforeFirstFrost,
+        );
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Measure\Length;
+use Aequus\Plan\Post;
+use Aequus\Site\Phase;
+
+/** The one thing to do next: what, how much, why, and what to write down when it is done. */
+final readonly class Move
+{
+    /**
+     * @param  string  $do  in the imperative, short
+     * @param  ?Length  $number  the one figure to carry to the place
+     * @param  string  $beside  what the number is measured along or toward
+     * @param  string  $why  a sentence that rests on this job's values
+     * @param  list<Post>  $posts  where; none for the whole job
+     * @param  ?EntryKind  $asks  what to write down when it is done; null when the plan must change or time must pass
+     */
+    public function __construct(
+        public Phase $phase,
+        public string $do,
+        public string $why,
+        public ?Length $number = null,
+        public string $beside = '',
+        public array $posts = [],
+        public ?EntryKind $asks = null,
+    ) {}
+
+    public function isAbout(Post $post): bool
+    {
+        foreach ($this->posts as $one) {
+            if ($one->id->equals($post->id)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Handover;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Post;
+
+/** Plan against what was measured, for one post. A null was never measured, and is said so. */
+final readonly class PostRecord
+{
+    /**
+     * @param  ?bool  $deepEnough  null until dug and judged
+     * @param  ?Length  $outOfPlumb  at the top; null until read on two faces
+     * @param  list<string>  $remarks  remarks and knowing decisions, in the builder's words
+     */
+    public function __construct(
+        public Post $post,
+        public ?Length $depthRequired,
+        public ?Length $depthDug,
+        public ?bool $deepEnough,
+        public bool $set,
+        public ?Length $outOfPlumb,
+        public ?bool $plumb,
+        public ?Length $cutMark,
+        public bool $cut,
+        public array $remarks,
+    ) {}
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Set;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Side;
+
+/** Which way a post leans, from readings on its faces. An axis nobody read counts as plumb, and the post as half known. */
+final readonly class Lean
+{
+    private const HAIR = 1e-12;
+
+    private function __construct(
+        /** Toward +x positive, rise over run. */
+        public float $slopeX,
+        /** Toward +y positive. */
+        public float $slopeY,
+        public bool $xRead,
+        public bool $yRead,
+    ) {}
+
+    /** @param list<FaceReading> $readings several along one axis, such as a level turned end for end, are averaged */
+    public static function from(array $readings): self
+    {
+        $mean = function (bool $alongX) use ($readings): ?float {
+            $slopes = array_map(fn (FaceReading $r) => $r->signed(), array_filter($readings, fn (FaceReading $r) => $r->leansToward->isAlongX() === $alongX));
+
+            return $slopes === [] ? null : array_sum($slopes) / count($slopes);
+        };
+        [$x, $y] = [$mean(true), $mean(false)];
+
+        return new self($x ?? 0.0, $y ?? 0.0, $x !== null, $y !== null);
+    }
+
+    public static function slopes(float $x, float $y): self
+    {
+        return new self($x, $y, true, true);
+    }
+
+    /** What turning the level on one face says of the level itself: a slope toward the side of the first reading. */
+    public static function ownError(FaceReading $first, FaceReading $turned): float
+    {
+        return ($first->signed() - $turned->signed()) / 2 * $first->leansToward->sign();
+    }
+
+    /**
+     * The mean drift of the fills seen so far; null until there are three.
+     *
+     * @param  list<self>  $seen
+     */
+    public static function expectedDrift(array $seen): ?self
+    {
+        $n = count($seen);
+
+        return $n < 3 ? null : self::slopes(
+            array_sum(array_map(fn (self $lean) => $lean->slopeX, $seen)) / $n,
+            array_sum(array_map(fn (self $lean) => $lean->slopeY, $seen)) / $n,
+        );
+    }
+
+    public function isHalfKnown(): bool
+    {
+        return ! $this->xRead || ! $this->yRead;
+    }
+
+    public function isUnread(): bool
+    {
+        return ! $this->xRead && ! $this->yRead;
+    }
+
+    public function size(): float
+    {
+        return hypot($this->slopeX, $this->slopeY);
+    }
+
+    public function isWithin(int $oneIn): bool
+    {
+        return $this->size() <= (1 + self::HAIR) / $oneIn;
+    }
+
+    public function since(self $before): self
+    {
+        return self::slopes($this->slopeX - $before->slopeX, $this->slopeY - $before->slopeY);
+    }
+
+    public function outOfPlumb(Length $abovePivot): Length
+    {
+        return $abovePivot->times($this->size());
+    }
+
+    /** @return list<Pull> where a point so high above the pivot has gone, the larger part first; of equal parts x first */
+    public function at(Length $abovePivot): array
+    {
+        $x = $abovePivot->times(abs($this->slopeX));
+        $y = $abovePivot->times(abs($this->slopeY));
+        $parts = [new Pull(Side::alongX($this->slopeX), $x), new Pull(Side::alongY($this->slopeY), $y)];
+        if ($y->isLongerThan($x)) {
+            $parts = array_reverse($parts);
+        }
+
+        return array_values(array_filter($parts, fn (Pull $part) => $part->amount->isPositive()));
+    }
+
+    /** @return list<Pull> how far to pull that point back, the larger part first */
+    public function pullAt(Length $abovePivot): array
+    {
+        return array_map(fn (Pull $part) => $part->back(), $this->at($abovePivot));
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Square;
+
+use Aequus\Adjust\NormalDistribution;
+use Aequus\Logbook\TapeReading;
+use Aequus\Measure\Length;
+
+/** All that was taped between two stakes: one or more readings and what they come to. */
+final readonly class Taped
+{
+    /** The mean of the readings. */
+    public Length $distance;
+
+    /** Standard deviation of the mean, in millimetres, from the class of tape. */
+    public float $sigma;
+
+    /** Longest less shortest reading. */
+    public Length $spread;
+
+    /** @param non-empty-array<int, TapeReading> $readings by sequence in the logbook */
+    public function __construct(public Pair $pair, public array $readings)
+    {
+        $n = count($readings);
+        $nanometres = array_map(fn (TapeReading $reading) => $reading->distance->nanometres, $readings);
+        $this->distance = Length::nanometres((int) round(array_sum($nanometres) / $n));
+        $this->spread = Length::nanometres(max($nanometres) - min($nanometres));
+        $variances = array_map(fn (TapeReading $reading) => $reading->tape->sigma($reading->distance) ** 2, $readings);
+        $this->sigma = sqrt(array_sum($variances)) / $n;
+    }
+
+    public function offPlan(): Length
+    {
+        return $this->distance->minus($this->pair->planned());
+    }
+
+    /** Whether repeated readings lie further apart than the tape explains. */
+    public function disagreesWithItself(): bool
+    {
+        $n = count($this->readings);
+        if ($n < 2) {
+            return false;
+        }
+        $ofOne = $this->sigma * sqrt($n);
+
+        return $this->spread->inMillimetres() > NormalDistribution::critical(intdiv($n * ($n - 1), 2)) * $ofOne * M_SQRT2;
+    }
+}

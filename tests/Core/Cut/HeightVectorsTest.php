@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cut;
+
+use Aequus\Cut\CutMark;
+use Aequus\Cut\CutRefused;
+use Aequus\Cut\Heights;
+use Aequus\Cut\Members;
+use Aequus\Cut\Strap;
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
+use Aequus\Plan\Point;
+use Aequus\Plan\Post;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Section;
+use Aequus\Plan\Side;
+use Aequus\Plan\TopRules;
+use Generator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Vectors;
+use Tests\VectorTestCase;
+
+final class HeightVectorsTest extends VectorTestCase
+{
+    protected const TOPIC = 'heights';
+
+    #[DataProvider('tops')]
+    public function test_the_cut_mark_of_every_post(array $input, array $expect): void
+    {
+        $rows = array_values(array_unique(array_column($input['posts'], 'y')));
+        foreach ($input['posts'] as $i => $p) {
+            $at = new Point(self::mm($p['x']), self::mm($p['y']));
+            [$alongX, $alongY] = [Slope::ratio($input['slope_x'] ?? 0.0), Slope::ratio($input['slope_y'] ?? 0.0)];
+            $a1 = self::mm($input['height_a1'] ?? $input['row_heights'][array_search($p['y'], $rows, true)]);
+            $mark = new CutMark(
+                new Post(PostId::of($p['name']), $p['name'], $at), (new TopRules($a1, $alongX, $alongY, Length::zero()))->topAt($at),
+                self::mm($p['datum_mark']), self::mm($p['top_now']), Section::rectangle(self::mm($input['section']['b']), self::mm($input['section']['d'])), $alongX, $alongY,
+            );
+            $expected = $expect['posts'][$i];
+            $this->assertLength($expected['top'], $mark->top, 'top');
+            $this->assertLength($expected['mark_above_datum_line'], $mark->aboveDatumLine(), 'mark');
+            $this->assertLength($expected['cut_off'], $mark->cutOff(), 'cut off');
+            $this->assertSame($expected['short'], $mark->isShort());
+            foreach ($expected['face_marks'] as $face => $height) {
+                $this->assertLength($height, $mark->onFace(Side::from($face)), $face);
+            }
+        }
+    }
+
+    public static function tops(): Generator
+    {
+        return Vectors::of('heights', 'tops');
+    }
+
+    #[DataProvider('stackUps')]
+    public function test_the_post_top_under_a_stack(array $input, array $expect): void
+    {
+        $this->assertLength($expect['post_top'], Heights::topUnder(self::mm($input['finished']), self::mm($input['clearance']), array_map(Length::millimetres(...), $input['thicknesses'])));
+    }
+
+    public static function stackUps(): Generator
+    {
+        return Vectors::of('heights', 'stack_up');
+    }
+
+    #[DataProvider('rodMarks')]
+    public function test_a_mark_above_the_mean_of_two_grounds(array $input, array $expect): void
+    {
+        $this->assertLength($expect['mark'], Heights::aboveMeanGround(self::mm($input['height']), self::mm($input['ground_1']), self::mm($input['ground_2'])));
+    }
+
+    public static function rodMarks(): Generator
+    {
+        return Vectors::of('heights', 'rod_mark');
+    }
+
+    #[DataProvider('evenMembers')]
+    public function test_even_members_are_marked_from_one_zero(array $input, array $expect): void
+    {
+        if ($expect['refused']) {
+            $this->expectException(CutRefused::class);
+        }
+        $members = Members::even(self::mm($input['length']), $input['count'], self::mm($input['thickness']));
+        $this->assertLength($expect['gap'], $members->gap);
+        $this->assertFaces($expect['near_faces'], $members);
+        $this->assertEquals(self::mm($input['length'] - $input['thickness']), $members->nearFaces[$input['count'] - 1]);
+    }
+
+    public static function evenMembers(): Generator
+    {
+        return Vectors::of('heights', 'even_members');
+    }
+
+    #[DataProvider('membersAtCentres')]
+    public function test_members_at_centres_name_the_bay_that_remains(array $input, array $expect): void
+    {
+        $members = Members::atCentres(self::mm($input['length']), self::mm($input['thickness']), self::mm($input['centres']));
+        $this->assertFaces($expect['near_faces'], $members);
+        $this->assertLength($expect['remainder_bay'], $members->remainder);
+    }
+
+    public static function membersAtCentres(): Generator
+    {
+        return Vectors::of('heights', 'members_at_centres');
+    }
+
+    #[DataProvider('fewestMembers')]
+    public function test_the_fewest_members_for_a_largest_gap(array $input, array $expect): void
+    {
+        $this->assertSame($expect['count'], Members::fewest(self::mm($input['length']), self::mm($input['thickness']), self::mm($input['largest_gap'])));
+    }
+
+    public static function fewestMembers(): Generator
+    {
+        return Vectors::of('heights', 'fewest_members');
+    }
+
+    #[DataProvider('overhangs')]
+    public function test_a_beam_that_runs_past_its_posts(array $input, array $expect): void
+    {
+        $this->assertLength($expect['beam'], Members::beam(self::mm($input['span']), self::mm($input['overhang'])));
+    }
+
+    public static function overhangs(): Generator
+    {
+        return Vectors::of('heights', 'overhang');
+    }
+
+    #[DataProvider('straps')]
+    public function test_which_diagonal_a_strap_shortens(array $input, array $expect): void
+    {
+        $strap = Strap::across(self::mm($input['length']), self::mm($input['width']), self::mm($input['diagonal_ac']), self::mm($input['diagonal_bd']));
+        $this->assertSame($expect['diagonal'], match ($strap->alongAc) { true => 'AC', false => 'BD', null => null });
+        $this->assertLength($expect['shorten_by'], $strap->shortenBy);
+    }
+
+    public static function straps(): Generator
+    {
+        return Vectors::of('heights', 'strap');
+    }
+
+    private function assertFaces(array $expected, Members $members): void
+    {
+        $this->assertSameSize($expected, $members->nearFaces);
+        foreach ($expected as $i => $face) {
+            $this->assertLength($face, $members->nearFaces[$i], "member {$i}");
+        }
+    }
+}

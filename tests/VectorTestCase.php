@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use Aequus\Measure\Length;
+use PHPUnit\Framework\TestCase;
+
+/** Compares what the core computes with the independent cases, within the tolerance their file states. */
+abstract class VectorTestCase extends TestCase
+{
+    protected const TOPIC = '';
+
+    protected static function mm(int|float|null $millimetres): ?Length
+    {
+        return $millimetres === null ? null : Length::millimetres($millimetres);
+    }
+
+    protected function assertNumber(?float $expected, ?float $computed, string $what = ''): void
+    {
+        if ($expected === null || $computed === null) {
+            $this->assertSame($expected, $computed, $what);
+
+            return;
+        }
+        $this->assertTrue(Vectors::close(static::TOPIC, $expected, $computed), "{$what}: {$expected} expected, {$computed} computed");
+    }
+
+    protected function assertLength(?float $expected, ?Length $computed, string $what = ''): void
+    {
+        $this->assertNumber($expected, $computed?->inMillimetres(), $what);
+    }
+}
