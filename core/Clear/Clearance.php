@@ -22,7 +22,7 @@ final readonly class Clearance
     /** @var list<Conflict> in post order */
     public array $conflicts;
 
-    /** @param string $today as YYYY-MM-DD in the job's zone */
+    /** @param  string  $today as YYYY-MM-DD in the job's zone */
     public function __construct(Plan $plan, Log $log, public string $today)
     {
         $asked = $log->latest(NoticeAsked::class);

@@ -18,5 +18,6 @@ final readonly class Conflict
         public Length $room,
         /** How far the edge lies inside the band. */
         public Length $inside,
-    ) {}
+    ) {
+    }
 }

@@ -25,7 +25,7 @@ final readonly class NoticePeriod
         $this->runsOut = $asked->workingDays === 0 ? $asked->askedOn : $day->modify('+1 day')->format('Y-m-d');
     }
 
-    /** @param string $today as YYYY-MM-DD in the job's zone */
+    /** @param  string  $today as YYYY-MM-DD in the job's zone */
     public function isOver(string $today): bool
     {
         return $today >= $this->runsOut;

@@ -26,7 +26,8 @@ final readonly class CutMark
         private Section $section,
         private Slope $alongX,
         private Slope $alongY,
-    ) {}
+    ) {
+    }
 
     public function aboveDatumLine(): Length
     {

@@ -9,14 +9,15 @@ use Aequus\Measure\Length;
 /** Rafters, joists or battens across a length, outside to outside: the near face of each from one zero. */
 final readonly class Members
 {
-    /** @param list<Length> $nearFaces */
+    /** @param  list<Length>  $nearFaces */
     private function __construct(
         public array $nearFaces,
         /** Clear space between two members of an even row; null at fixed centres. */
         public ?Length $gap,
         /** From the last full centre to the outside of the last member, where that is not a whole bay; null where it is. */
         public ?Length $remainder,
-    ) {}
+    ) {
+    }
 
     /** @throws CutRefused when they do not fit */
     public static function even(Length $length, int $count, Length $thickness): self

@@ -15,7 +15,8 @@ final readonly class Strap
         /** Whether it runs from A to C rather than from B to D; null when the top is square. */
         public ?bool $alongAc,
         public Length $shortenBy,
-    ) {}
+    ) {
+    }
 
     public static function across(Length $length, Length $width, Length $ac, Length $bd): self
     {

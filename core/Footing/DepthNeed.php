@@ -27,7 +27,8 @@ final readonly class DepthNeed
         public Length $gravel,
         public bool $fillBeforeFirstFrost = false,
         public ?Length $embedmentToday = null,
-    ) {}
+    ) {
+    }
 
     /** The highest the foot of the post may stand, with the rule that says so; of equal rules the first named governs. */
     public function highestFoot(): HighestFoot

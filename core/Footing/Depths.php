@@ -10,16 +10,17 @@ use Aequus\Plan\Post;
 /** The depth of every hole: each to its own, or all feet on one level plane. */
 final readonly class Depths
 {
-    /** @param array<string, RequiredDepth> $required by the value of the post's id */
+    /** @param  array<string, RequiredDepth>  $required by the value of the post's id */
     private function __construct(
         public array $required,
         /** The common level of all feet; null when each goes to its own. */
         public ?Length $plane,
         /** The post that sets the plane; null when the plane was asked for lower than any needs. */
         public ?Post $deepest,
-    ) {}
+    ) {
+    }
 
-    /** @param list<DepthNeed> $needs */
+    /** @param  list<DepthNeed>  $needs */
     public static function own(array $needs): self
     {
         $required = [];

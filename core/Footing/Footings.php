@@ -24,7 +24,7 @@ final readonly class Footings
     /** @var array<string, HoleAsDug> by the value of the post's id, holes dug so far */
     public array $dug;
 
-    /** @param array<string, Length> $ground by the value of the post's id */
+    /** @param  array<string, Length>  $ground by the value of the post's id */
     public function __construct(Plan $plan, Log $log, array $ground)
     {
         $depths = $refused = null;

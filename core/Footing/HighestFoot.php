@@ -9,5 +9,7 @@ use Aequus\Measure\Length;
 /** How high the foot of a post may stand at most, and why no higher. */
 final readonly class HighestFoot
 {
-    public function __construct(public Length $level, public DepthRule $rule) {}
+    public function __construct(public Length $level, public DepthRule $rule)
+    {
+    }
 }

@@ -27,7 +27,7 @@ final readonly class HoleAsDug
     /** Whether every rule still holds with the foot there. */
     public bool $footAllowed;
 
-    /** @param Length $bottom height of the clean bottom */
+    /** @param  Length  $bottom height of the clean bottom */
     public function __construct(public RequiredDepth $required, public Length $bottom, Length $leastGravel)
     {
         $above = $bottom->minus($required->bottom());

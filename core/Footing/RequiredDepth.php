@@ -17,7 +17,8 @@ final readonly class RequiredDepth
         /** Where the foot of the post will stand. */
         public Length $foot,
         public DepthRule $governing,
-    ) {}
+    ) {
+    }
 
     /** The clean bottom: below the post its pad, below the pad its gravel. */
     public function bottom(): Length

@@ -28,7 +28,8 @@ final readonly class Move
         public string $beside = '',
         public array $posts = [],
         public ?EntryKind $asks = null,
-    ) {}
+    ) {
+    }
 
     public function isAbout(Post $post): bool
     {

@@ -10,7 +10,9 @@ use Aequus\Site\Phase;
 /** Whose next move is wanted: the job's, one phase's, or one post's. */
 final readonly class Scope
 {
-    private function __construct(private ?Phase $phase, private ?Post $post) {}
+    private function __construct(private ?Phase $phase, private ?Post $post)
+    {
+    }
 
     public static function job(): self
     {

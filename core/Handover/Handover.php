@@ -16,7 +16,8 @@ final readonly class Handover
     public function __construct(
         public array $records,
         public ?HandedOver $given,
-    ) {}
+    ) {
+    }
 
     /** @return list<string> labels of posts that lack a depth, a plumb reading or their cut */
     public function incomplete(): array

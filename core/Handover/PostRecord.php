@@ -26,5 +26,6 @@ final readonly class PostRecord
         public ?Length $cutMark,
         public bool $cut,
         public array $remarks,
-    ) {}
+    ) {
+    }
 }

@@ -22,9 +22,10 @@ final readonly class GroundPlane
         public ?float $direction,
         public array $residuals,
         public bool $onOneLine,
-    ) {}
+    ) {
+    }
 
-    /** @param non-empty-list<GroundPoint> $points */
+    /** @param  non-empty-list<GroundPoint>  $points */
     public static function fit(array $points): self
     {
         $n = count($points);

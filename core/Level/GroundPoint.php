@@ -10,5 +10,7 @@ use Aequus\Plan\Point;
 /** A place on the plan and how high the ground is there. */
 final readonly class GroundPoint
 {
-    public function __construct(public Point $at, public Length $height) {}
+    public function __construct(public Point $at, public Length $height)
+    {
+    }
 }

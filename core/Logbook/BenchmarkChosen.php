@@ -9,7 +9,9 @@ use Aequus\Measure\Length;
 /** The one thing every height is measured from, and the height it counts as. */
 final readonly class BenchmarkChosen implements Payload
 {
-    public function __construct(public string $name, public Length $height) {}
+    public function __construct(public string $name, public Length $height)
+    {
+    }
 
     public function kind(): EntryKind
     {

@@ -25,5 +25,6 @@ final readonly class Entry
         public string $recordedBy,
         public string $readBy = '',
         public ?int $replaces = null,
-    ) {}
+    ) {
+    }
 }

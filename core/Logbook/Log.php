@@ -25,7 +25,7 @@ final readonly class Log
     /** @var array<class-string<Payload>, array<int, Payload>> what counts now, by sequence */
     private array $now;
 
-    /** @param list<Entry> $entries */
+    /** @param  list<Entry>  $entries */
     public function __construct(array $entries)
     {
         $bySequence = $moves = $now = [];

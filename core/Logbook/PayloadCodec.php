@@ -56,7 +56,7 @@ final class PayloadCodec
         return match ($kind) {
             EntryKind::Notice => new NoticeAsked($stored['asked_on'], $stored['working_days'], $stored['reference']),
             EntryKind::Service => new ServiceLine(ServiceType::from($stored['type']), $stored['name'], $length('no_dig'),
-                array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), $stored['points'])),
+                array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), array_values($stored['points']))),
             EntryKind::Tape => new TapeReading($post('from'), $post('to'), $length('distance'), TapeClass::from($stored['tape'])),
             EntryKind::StakeMoved => new StakeMoved($post()),
             EntryKind::Benchmark => new BenchmarkChosen($stored['name'], $length('height')),

@@ -9,7 +9,9 @@ use Aequus\Plan\PostId;
 /** A post was cut at its mark. */
 final readonly class PostCut implements Payload
 {
-    public function __construct(public PostId $post) {}
+    public function __construct(public PostId $post)
+    {
+    }
 
     public function kind(): EntryKind
     {

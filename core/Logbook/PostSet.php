@@ -9,7 +9,9 @@ use Aequus\Plan\PostId;
 /** A post stands in its hole, on its foot, braced or filled. */
 final readonly class PostSet implements Payload
 {
-    public function __construct(public PostId $post) {}
+    public function __construct(public PostId $post)
+    {
+    }
 
     public function kind(): EntryKind
     {

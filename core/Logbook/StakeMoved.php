@@ -9,7 +9,9 @@ use Aequus\Plan\PostId;
 /** A stake was moved: what was taped to it before counts as old. */
 final readonly class StakeMoved implements Payload
 {
-    public function __construct(public PostId $post) {}
+    public function __construct(public PostId $post)
+    {
+    }
 
     public function kind(): EntryKind
     {

@@ -13,7 +13,8 @@ final readonly class FeetInches
         public int $inches,
         public int $numerator,
         public int $denominator,
-    ) {}
+    ) {
+    }
 
     public function text(): string
     {

@@ -13,7 +13,9 @@ final readonly class Length
 
     private const PER_FOOT = 304_800_000;
 
-    private function __construct(public int $nanometres) {}
+    private function __construct(public int $nanometres)
+    {
+    }
 
     public static function zero(): self
     {
@@ -49,7 +51,7 @@ final readonly class Length
         return new self(intdiv($numerator * self::PER_INCH, $denominator));
     }
 
-    /** @param list<self> $lengths */
+    /** @param  list<self>  $lengths */
     public static function sum(array $lengths): self
     {
         return new self(array_sum(array_map(fn (self $length) => $length->nanometres, $lengths)));

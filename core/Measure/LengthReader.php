@@ -52,6 +52,7 @@ final class LengthReader
         return $negative ? $length->negated() : $length;
     }
 
+    /** @phpstan-impure it takes pieces away */
     private function unsigned(): Length
     {
         if ($this->isFraction()) {
@@ -140,6 +141,7 @@ final class LengthReader
         return $this->checked($this->bare === Unit::Inch ? Length::inches($value) : Length::millimetres($value), $typed);
     }
 
+    /** @phpstan-impure it takes pieces away */
     private function number(?string $orElse = null): string
     {
         $typed = array_shift($this->pieces) ?? $orElse ?? '';
@@ -167,17 +169,23 @@ final class LengthReader
         return $length;
     }
 
+    /** @phpstan-impure it looks at what is left */
     private function isFraction(): bool
     {
         return str_contains($this->pieces[0] ?? '', '/') && strlen($this->pieces[0]) > 1;
     }
 
+    /** @phpstan-impure it looks at what is left */
     private function comesNext(string ...$words): bool
     {
         return in_array(mb_strtolower($this->pieces[0] ?? ''), $words, true);
     }
 
-    /** @param list<string> $words */
+    /**
+     * @param  list<string>  $words
+     *
+     * @phpstan-impure it takes pieces away
+     */
     private function take(array $words): ?string
     {
         return $this->comesNext(...$words) ? mb_strtolower((string) array_shift($this->pieces)) : null;

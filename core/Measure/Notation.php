@@ -15,7 +15,8 @@ final readonly class Notation
         public int $denominator,
         /** Of a millimetre; 0 in an inch job. */
         public int $decimals,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidArgumentException when the denominator is not 2, 4, 8, 16, 32 or 64 */
     public static function feetInches(int $denominator): self

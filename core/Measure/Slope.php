@@ -7,7 +7,9 @@ namespace Aequus\Measure;
 /** How far something leans or falls over a length: rise over run, without unit. */
 final readonly class Slope
 {
-    private function __construct(public float $ratio) {}
+    private function __construct(public float $ratio)
+    {
+    }
 
     public static function level(): self
     {

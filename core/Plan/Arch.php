@@ -9,8 +9,10 @@ use Aequus\Measure\Length;
 /** An arch or low beam over a passage, its height given by points with straight lines between. */
 final readonly class Arch
 {
-    /** @param list<Point> $profile x across the passage, y the height there; x grows */
-    public function __construct(private array $profile) {}
+    /** @param  list<Point>  $profile x across the passage, y the height there; x grows */
+    public function __construct(private array $profile)
+    {
+    }
 
     /** The least height left over a machine that stands from `left` over its width, ends included. */
     public function leastRoom(Length $left, Length $width, Length $height): Length

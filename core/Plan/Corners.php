@@ -14,7 +14,8 @@ final readonly class Corners
         public Post $b,
         public Post $c,
         public Post $d,
-    ) {}
+    ) {
+    }
 
     public function length(): Length
     {

@@ -70,7 +70,7 @@ final readonly class Grid
         throw PlanRefused::noSuchPost(trim($label));
     }
 
-    /** Every crossing, standing or left out, as [id, label]. @return list<Post> */
+    /** @return list<Post> every crossing, standing or left out */
     public function crossings(): array
     {
         return (new self($this->columns, $this->rows))->posts;

@@ -9,5 +9,7 @@ use Aequus\Measure\Length;
 /** One string of the grid. Its id outlives revisions; its letter or number does not. */
 final readonly class GridLine
 {
-    public function __construct(public string $id, public Length $at) {}
+    public function __construct(public string $id, public Length $at)
+    {
+    }
 }

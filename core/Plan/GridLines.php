@@ -9,12 +9,13 @@ use Aequus\Measure\Length;
 /** All strings of one direction, in order from the zero. */
 final readonly class GridLines
 {
-    /** @param non-empty-list<GridLine> $lines */
+    /** @param  non-empty-list<GridLine>  $lines */
     private function __construct(
         public array $lines,
         /** The number of the next line to be added: a line taken away never lends its id to another. */
         public int $next,
-    ) {}
+    ) {
+    }
 
     public static function fresh(Spacing $spacing): self
     {
@@ -23,7 +24,7 @@ final readonly class GridLines
         return new self($lines, count($lines) + 1);
     }
 
-    /** @param non-empty-list<GridLine> $lines as stored */
+    /** @param  non-empty-list<GridLine>  $lines as stored */
     public static function stored(array $lines, int $next): self
     {
         return new self($lines, $next);
@@ -44,10 +45,9 @@ final readonly class GridLines
             array_splice($ids, min($after, count($ids) + $more), -$more);
         }
 
-        return new self(
-            array_map(fn (string $id, Length $at) => new GridLine($id, $at->minus($spacing->centres[0])), $ids, $spacing->centres),
-            $this->next + max(0, $more),
-        );
+        $lines = array_map(fn (Length $at, int $i) => new GridLine($ids[$i], $at->minus($spacing->centres[0])), $spacing->centres, array_keys($spacing->centres));
+
+        return new self($lines, $this->next + max(0, $more));
     }
 
     public function spacing(): Spacing

@@ -12,7 +12,8 @@ final readonly class LeastEmbedment
     private function __construct(
         public ?Length $length,
         public ?float $share,
-    ) {}
+    ) {
+    }
 
     /** @throws PlanRefused when negative */
     public static function length(Length $length): self

@@ -13,5 +13,6 @@ final readonly class Mark
         public Length $nearFace,
         public Length $centre,
         public Length $farFace,
-    ) {}
+    ) {
+    }
 }

@@ -12,7 +12,7 @@ final readonly class OffsetChain
 {
     public Length $sum;
 
-    /** @param list<Length> $offsets signed, away from the face positive */
+    /** @param  list<Length>  $offsets signed, away from the face positive */
     public function __construct(array $offsets)
     {
         $this->sum = Length::sum($offsets);

@@ -59,7 +59,7 @@ final class PlanCodec
             $post['round'] ? Section::round(Length::nanometres($post['b'])) : Section::rectangle(Length::nanometres($post['b']), Length::nanometres($post['d'])),
             Length::nanometres($stored['hole']),
             Length::nanometres($stored['standing']),
-            new Grid(self::decodeLines($stored['columns']), self::decodeLines($stored['rows']), array_map(PostId::of(...), $stored['left_out'])),
+            new Grid(self::decodeLines($stored['columns']), self::decodeLines($stored['rows']), array_map(PostId::of(...), array_values($stored['left_out']))),
             $stored['footing'] === null ? null : self::decodeFooting($stored['footing']),
             $stored['tops'] === null ? null : self::decodeTops($stored['tops']),
         );
@@ -71,7 +71,7 @@ final class PlanCodec
         return ['next' => $lines->next, 'lines' => array_map(fn (GridLine $line) => [$line->id, $line->at->nanometres], $lines->lines)];
     }
 
-    /** @param array{next: int, lines: non-empty-list<array{string, int}>} $stored */
+    /** @param  array{next: int, lines: non-empty-list<array{string, int}>}  $stored */
     private static function decodeLines(array $stored): GridLines
     {
         return GridLines::stored(array_map(fn (array $line) => new GridLine($line[0], Length::nanometres($line[1])), $stored['lines']), $stored['next']);
@@ -95,7 +95,7 @@ final class PlanCodec
         ];
     }
 
-    /** @param array<string, mixed> $stored */
+    /** @param  array<string, mixed>  $stored */
     private static function decodeFooting(array $stored): FootingRules
     {
         return new FootingRules(
@@ -125,7 +125,7 @@ final class PlanCodec
         ];
     }
 
-    /** @param array<string, int|float> $stored */
+    /** @param  array<string, int|float>  $stored */
     private static function decodeTops(array $stored): TopRules
     {
         return new TopRules(

@@ -9,7 +9,9 @@ use Aequus\Measure\Length;
 /** A place on the plan: x along the base line from A1, y to its left. */
 final readonly class Point
 {
-    public function __construct(public Length $x, public Length $y) {}
+    public function __construct(public Length $x, public Length $y)
+    {
+    }
 
     public function distanceTo(self $other): Length
     {

@@ -11,5 +11,6 @@ final readonly class Post
         public PostId $id,
         public string $label,
         public Point $at,
-    ) {}
+    ) {
+    }
 }

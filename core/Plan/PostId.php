@@ -7,7 +7,9 @@ namespace Aequus\Plan;
 /** What a post stays through every revision: the two grid lines it stands on. Its label may change, this never does. */
 final readonly class PostId
 {
-    private function __construct(public string $value) {}
+    private function __construct(public string $value)
+    {
+    }
 
     public static function at(string $columnLine, string $rowLine): self
     {

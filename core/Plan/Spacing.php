@@ -11,8 +11,10 @@ final readonly class Spacing
 {
     public const MOST_LINES = 60;
 
-    /** @param list<Length> $centres from the zero, growing */
-    private function __construct(public array $centres) {}
+    /** @param  non-empty-list<Length>  $centres from the zero, growing */
+    private function __construct(public array $centres)
+    {
+    }
 
     /**
      * @param  list<Length>  $bays  centre to centre; none for a single line

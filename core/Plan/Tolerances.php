@@ -15,5 +15,6 @@ final readonly class Tolerances
         public Length $squareness,
         /** n of the plumb limit 1 in n. */
         public int $plumbOneIn,
-    ) {}
+    ) {
+    }
 }

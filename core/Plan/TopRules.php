@@ -21,7 +21,8 @@ final readonly class TopRules
         public Slope $alongX,
         public Slope $alongY,
         public Length $datumLine,
-    ) {}
+    ) {
+    }
 
     public function topAt(Point $point): Length
     {

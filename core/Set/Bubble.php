@@ -16,7 +16,7 @@ enum Bubble: string
     /** A common builder's level: 1/8 in in 2 ft with the bubble on the line. A shim under one end tells it for the level at hand. */
     public const USUAL_FIGURE = 0.125 / 24;
 
-    /** @param float $levelFigure rise over run that brings the bubble to the line */
+    /** @param  float  $levelFigure rise over run that brings the bubble to the line */
     public function slope(float $levelFigure = self::USUAL_FIGURE): Slope
     {
         return Slope::ratio($levelFigure * match ($this) {

@@ -12,7 +12,9 @@ use Aequus\Plan\SideNames;
 /** A lean read on one face of a post: along the face, toward one of the two sides beside it. */
 final readonly class FaceReading
 {
-    private function __construct(public Side $face, public Side $leansToward, public Slope $slope) {}
+    private function __construct(public Side $face, public Side $leansToward, public Slope $slope)
+    {
+    }
 
     /** @throws PlumbRefused when the lean runs across the face, or the slope was read over no length */
     public static function gap(Side $face, Side $leansToward, Length $gap, Length $level, SideNames $names): self

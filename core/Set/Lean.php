@@ -19,9 +19,10 @@ final readonly class Lean
         public float $slopeY,
         public bool $xRead,
         public bool $yRead,
-    ) {}
+    ) {
+    }
 
-    /** @param list<FaceReading> $readings several along one axis, such as a level turned end for end, are averaged */
+    /** @param  list<FaceReading>  $readings several along one axis, such as a level turned end for end, are averaged */
     public static function from(array $readings): self
     {
         $mean = function (bool $alongX) use ($readings): ?float {

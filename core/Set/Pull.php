@@ -10,7 +10,9 @@ use Aequus\Plan\Side;
 /** So far toward one side of the job. */
 final readonly class Pull
 {
-    public function __construct(public Side $toward, public Length $amount) {}
+    public function __construct(public Side $toward, public Length $amount)
+    {
+    }
 
     public function back(): self
     {

@@ -48,7 +48,8 @@ final readonly class SiteState
         public CutList $cut,
         public Handover $handover,
         private array $decisions,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<Entry>  $entries

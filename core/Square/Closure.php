@@ -17,9 +17,10 @@ final readonly class Closure
         /** The misfit in standard deviations. */
         public float $standardised,
         public bool $holds,
-    ) {}
+    ) {
+    }
 
-    /** @param float $sigma of the misfit, mm */
+    /** @param  float  $sigma of the misfit, mm */
     public static function of(Length $misfit, float $sigma, float $critical): self
     {
         $standardised = $misfit->inMillimetres() / $sigma;

@@ -9,6 +9,7 @@ use Aequus\Logbook\TapeReading;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
+use LogicException;
 
 /** What the tapes say of the stakes of one plan. */
 final readonly class Layout
@@ -31,11 +32,18 @@ final readonly class Layout
                 $taped[self::key($reading->from, $reading->to)][$sequence] = $reading;
             }
         }
-        $this->taped = array_map(function (array $readings) use ($plan): Taped {
+        $pulls = [];
+        foreach ($log->entries as $entry) {
+            if ($entry->payload instanceof TapeReading && $log->strikeOf($entry) === null && ! $log->isOld($entry)) {
+                $key = self::key($entry->payload->from, $entry->payload->to);
+                $pulls[$key] = ($pulls[$key] ?? 0) + 1;
+            }
+        }
+        foreach ($taped as $key => $readings) {
             $first = $readings[array_key_first($readings)];
-
-            return new Taped(new Pair($this->post($plan, $first->from), $this->post($plan, $first->to)), $readings);
-        }, $taped);
+            $taped[$key] = new Taped(new Pair($this->post($plan, $first->from), $this->post($plan, $first->to)), $readings, $pulls[$key]);
+        }
+        $this->taped = $taped;
         $corners = $plan->grid->corners();
         $this->outline = $corners === null ? null : Outline::read($corners, $this->find(...), $plan->tolerances->squareness);
         $isRow = $plan->grid->rows->count() === 1 || $plan->grid->columns->count() === 1;
@@ -106,6 +114,6 @@ final readonly class Layout
 
     private function post(Plan $plan, PostId $id): Post
     {
-        return $plan->grid->find($id) ?? throw new \LogicException('A taped stake is missing from the plan it was checked against.');
+        return $plan->grid->find($id) ?? throw new LogicException('A taped stake is missing from the plan it was checked against.');
     }
 }

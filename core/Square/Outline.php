@@ -20,7 +20,7 @@ final readonly class Outline
     /** @var list<Pair> sides ab, bc, cd, da, then diagonals ac, bd */
     public array $pairs;
 
-    /** @param array<int, ?Taped> $taped in the order of the pairs */
+    /** @param  array<int, ?Taped>  $taped in the order of the pairs */
     private function __construct(
         public Corners $corners,
         private array $taped,
@@ -29,7 +29,7 @@ final readonly class Outline
         $this->pairs = self::pairsOf($corners);
     }
 
-    /** @param callable(Pair): ?Taped $find */
+    /** @param  callable(Pair): ?Taped  $find */
     public static function read(Corners $corners, callable $find, Length $tolerance): self
     {
         return new self($corners, array_map($find, self::pairsOf($corners)), $tolerance);
@@ -57,10 +57,10 @@ final readonly class Outline
         return array_values(array_filter($this->pairs, fn (Pair $pair, int $i) => $this->taped[$i] === null, ARRAY_FILTER_USE_BOTH));
     }
 
-    /** @return list<Taped> longest first: the order to read them again in */
-    public function longestFirst(): array
+    /** @return list<Taped> those pulled only once, longest first: the order to read them again in */
+    public function toReadAgain(): array
     {
-        $taped = array_values(array_filter($this->taped));
+        $taped = array_values(array_filter($this->taped, fn (?Taped $taped) => $taped !== null && $taped->pulls < 2));
         usort($taped, fn (Taped $one, Taped $other) => $other->distance->nanometres <=> $one->distance->nanometres);
 
         return $taped;
@@ -143,7 +143,7 @@ final readonly class Outline
 
         return match (true) {
             array_filter($this->taped) === [] => OutlineVerdict::NothingRead,
-            array_filter($this->taped, fn (?Taped $taped) => $taped?->disagreesWithItself()) !== [] => OutlineVerdict::ReadTwiceDiffers,
+            array_filter($this->taped, fn (?Taped $taped) => $taped !== null && $taped->disagreesWithItself()) !== [] => OutlineVerdict::ReadTwiceDiffers,
             $closure === null => OutlineVerdict::ReadingsMissing,
             ! $closure->holds => OutlineVerdict::Contradiction,
             $this->farSideShift()?->magnitude()->isLongerThan($this->tolerance) => OutlineVerdict::Racked,
@@ -167,7 +167,7 @@ final readonly class Outline
     /**
      * By how much the second diagonal reads more than the other five put it.
      *
-     * @param  list<float>  $d  ab, bc, cd, da, ac, bd
+     * @param  array<int, float>  $d  ab, bc, cd, da, ac, bd
      */
     private static function misfit(array $d): float
     {

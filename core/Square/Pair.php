@@ -10,7 +10,9 @@ use Aequus\Plan\Post;
 /** Two stakes a tape is pulled between, and what it must read if both stand where the plan has them. */
 final readonly class Pair
 {
-    public function __construct(public Post $from, public Post $to) {}
+    public function __construct(public Post $from, public Post $to)
+    {
+    }
 
     public function planned(): Length
     {

@@ -14,7 +14,8 @@ final readonly class RightAngle
         public Length $onX,
         public Length $onY,
         public Length $across,
-    ) {}
+    ) {
+    }
 
     /** Null when not even 3 and 4 units fit. With equal multiples both ways round the 3 goes on the x leg. */
     public static function largest(Length $legX, Length $legY, Length $unit): ?self

@@ -28,5 +28,6 @@ final readonly class TapeConditions
         public float $weight = 0.15,
         public float $area = 2.5,
         public float $modulus = 200_000.0,
-    ) {}
+    ) {
+    }
 }

@@ -21,7 +21,8 @@ final readonly class TapeCorrection
         public float $sag,
         public float $slope,
         public float $corrected,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  ?TapeConditions  $conditions  null for a tape of which only the slope is known, such as fibreglass

@@ -20,8 +20,11 @@ final readonly class Taped
     /** Longest less shortest reading. */
     public Length $spread;
 
-    /** @param non-empty-array<int, TapeReading> $readings by sequence in the logbook */
-    public function __construct(public Pair $pair, public array $readings)
+    /**
+     * @param  non-empty-array<int, TapeReading>  $readings  by sequence in the logbook
+     * @param  int  $pulls  how often the tape was pulled here, corrected readings included
+     */
+    public function __construct(public Pair $pair, public array $readings, public int $pulls)
     {
         $n = count($readings);
         $nanometres = array_map(fn (TapeReading $reading) => $reading->distance->nanometres, $readings);

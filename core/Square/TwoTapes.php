@@ -17,7 +17,8 @@ final readonly class TwoTapes
         public Length $miss,
         /** Whether one tape’s circle lies inside the other’s, rather than a gap between them. */
         public bool $inside,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  Turn  $side  of the crossing, seen walking from p to q

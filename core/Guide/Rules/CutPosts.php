@@ -23,7 +23,7 @@ final readonly class CutPosts implements Rule
             }
             yield new Move(
                 Phase::Cut, "Mark and cut {$post->label}",
-                "The datum line stands {$site->plan->write($mark->datumLine)} above the benchmark’s zero. {$site->plan->write($mark->cutOff())} comes off. Seal the fresh end.",
+                "The datum line stands {$site->plan->write($mark->datumLine)} above the benchmark’s zero. {$site->plan->write($mark->topNow->minus($mark->top))} comes off. Seal the fresh end.",
                 $mark->aboveDatumLine(), 'above the datum line', [$post], EntryKind::PostCut,
             );
         }

@@ -29,8 +29,15 @@ final readonly class SettleContradiction implements Rule
         $apart = $closure->misfit === null
             ? 'No figure at all has these six distances.'
             : "The six tapes disagree by {$site->plan->write($closure->misfit->magnitude())}; the tape itself explains {$site->plan->write($closure->allowed)}.";
-        foreach ($site->square->outline->longestFirst() as $taped) {
+        foreach ($site->square->outline->toReadAgain() as $taped) {
             yield $this->again($taped, "{$apart} One may be wrong, and from these six nobody can tell which. Read each again, longest first.");
+        }
+        if ($site->square->outline->toReadAgain() === []) {
+            yield new Move(
+                Phase::Square, 'Find out why all six were read again and still disagree',
+                "{$apart} The tape may be rougher than its class, or a stake stood loose. Tape a stake more, or take the outline with a reason.",
+                $closure->misfit?->magnitude(), 'apart', asks: EntryKind::Decision,
+            );
         }
     }
 

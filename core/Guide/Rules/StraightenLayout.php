@@ -8,6 +8,7 @@ use Aequus\Guide\Move;
 use Aequus\Guide\Rule;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
+use Aequus\Measure\Length;
 use Aequus\Plan\Post;
 use Aequus\Plan\Side;
 use Aequus\Site\Phase;
@@ -15,6 +16,7 @@ use Aequus\Site\SiteState;
 use Aequus\Square\Outline;
 use Aequus\Square\OutlineVerdict;
 use Aequus\Square\Taped;
+use LogicException;
 
 /** Once the tapes agree with each other: which stakes to move, how far, toward which side. */
 final readonly class StraightenLayout implements Rule
@@ -37,15 +39,18 @@ final readonly class StraightenLayout implements Rule
     private function unrack(SiteState $site, Outline $outline): Move
     {
         $shift = $outline->farSideShift();
-        $difference = $outline->diagonalDifference()?->magnitude();
-        $toward = $site->plan->sides->of(Side::alongX($shift->nanometres ?? 0));
+        $difference = $outline->diagonalDifference();
+        if ($shift === null || $difference === null) {
+            throw new LogicException('An outline is called racked only when its sides and diagonals are read.');
+        }
+        $toward = $site->plan->sides->of(Side::alongX($shift->nanometres));
         [$c, $d] = [$outline->corners->c, $outline->corners->d];
         $far = $site->plan->sides->plusY;
 
         return new Move(
             Phase::Square, "Move {$d->label} and {$c->label}, the {$far} side",
-            "The diagonals differ by {$site->plan->write($difference)}, so the outline leans. Moving the whole {$far} side along its string makes them equal; the sides stay as long as they are.",
-            $shift?->magnitude(), "toward the {$toward}", [$d, $c], EntryKind::StakeMoved,
+            "The diagonals differ by {$site->plan->write($difference->magnitude())}, so the outline leans. Moving the whole {$far} side along its string makes them equal; the sides stay as long as they are.",
+            $shift->magnitude(), "toward the {$toward}", [$d, $c], EntryKind::StakeMoved,
         );
     }
 
@@ -78,10 +83,12 @@ final readonly class StraightenLayout implements Rule
 
     private function takeBetterTape(SiteState $site, Outline $outline): Move
     {
+        $open = $outline->shiftUncertainty() ?? Length::zero();
+
         return new Move(
             Phase::Square, 'Use a better tape for the diagonals, or accept the outline',
-            "The diagonals leave the far side open by {$site->plan->write($outline->shiftUncertainty())} either way, more than the {$site->plan->write($site->plan->tolerances->squareness)} this job allows. These tapes can’t prove it.",
-            $outline->shiftUncertainty(), 'either way', [$outline->corners->c, $outline->corners->d], EntryKind::Decision,
+            "The diagonals leave the far side open by {$site->plan->write($open)} either way, more than the {$site->plan->write($site->plan->tolerances->squareness)} this job allows. These tapes can’t prove it.",
+            $open, 'either way', [$outline->corners->c, $outline->corners->d], EntryKind::Decision,
         );
     }
 }

@@ -132,7 +132,9 @@ final class HeightVectorsTest extends VectorTestCase
     public function test_which_diagonal_a_strap_shortens(array $input, array $expect): void
     {
         $strap = Strap::across(self::mm($input['length']), self::mm($input['width']), self::mm($input['diagonal_ac']), self::mm($input['diagonal_bd']));
-        $this->assertSame($expect['diagonal'], match ($strap->alongAc) { true => 'AC', false => 'BD', null => null });
+        $this->assertSame($expect['diagonal'], match ($strap->alongAc) {
+            true => 'AC', false => 'BD', null => null
+        });
         $this->assertLength($expect['shorten_by'], $strap->shortenBy);
     }
 

@@ -157,14 +157,14 @@ final class GridVectorsTest extends TestCase
         $this->assertTrue(Vectors::close('grid', $expected, $length->inMillimetres()), "{$expected} expected, {$length->inMillimetres()} computed");
     }
 
-    /** @param list<Length> $lengths */
+    /** @param  list<Length>  $lengths */
     private function assertLengths(array $expected, array $lengths): void
     {
         $this->assertSameSize($expected, $lengths);
         array_map($this->assertLength(...), $expected, $lengths);
     }
 
-    /** @param list<Mark> $marks */
+    /** @param  list<Mark>  $marks */
     private function assertMarks(array $expected, array $marks): void
     {
         $this->assertSameSize($expected, $marks);

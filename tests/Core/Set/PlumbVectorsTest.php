@@ -110,7 +110,7 @@ final class PlumbVectorsTest extends VectorTestCase
         };
     }
 
-    /** @param list<Pull> $pulls compared as a set: the vectors name x first, a builder is told the larger part first */
+    /** @param  list<Pull>  $pulls compared as a set: the vectors name x first, a builder is told the larger part first */
     private function assertPulls(array $expected, array $pulls, SideNames $names): void
     {
         $this->assertSameSize($expected, $pulls);

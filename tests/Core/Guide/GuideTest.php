@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Guide;
+
+use Aequus\Guide\Guide;
+use Aequus\Guide\Scope;
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\HandedOver;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\RodReading;
+use Aequus\Logbook\ServiceLine;
+use Aequus\Logbook\ServiceType;
+use Aequus\Logbook\Stage;
+use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\Strike;
+use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\TopMeasured;
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Point;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Side;
+use Aequus\Plan\TopRules;
+use Aequus\Site\Phase;
+use Generator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+
+/** Thirty-odd site histories on a 2 × 2 grid of 5400 by 3600 mm (unless told otherwise), some of them contradictory. */
+final class GuideTest extends TestCase
+{
+    private const SIDES = [['A1', 'B1', 5400.0], ['B1', 'B2', 3600.0], ['B2', 'A2', 5400.0], ['A2', 'A1', 3600.0]];
+
+    private const DIAGONAL = 6489.99;
+
+    /** @param  list<Payload>  $history */
+    #[DataProvider('histories')]
+    public function test_the_next_move_of_a_site_history_and_that_obeying_finishes_the_job(string $next, array $history, ?Plan $plan = null, string $today = '2026-06-01'): void
+    {
+        $builder = new SimulatedBuilder($plan ?? self::plan(), $today, ...$history);
+        $this->assertStringStartsWith($next, $builder->next()->do ?? 'nothing');
+        $builder->finish();
+        $this->assertNotNull($builder->site()->handover->given);
+    }
+
+    public static function histories(): Generator
+    {
+        $notice = new NoticeAsked('2026-05-04', 3, 'M-17');
+        $bench = [new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500))];
+        $square = [$notice, ...self::tapes()];
+        $level = [...$square, ...$bench, ...self::each(fn (PostId $id) => new RodReading($id, Length::millimetres(1600)))];
+        $ready = self::plan()->withFooting(self::footing());
+        // Ground −100, foot at −100 − 900 − 100 + 100, hole to 200 below the foot: 1100 deep.
+        $dug = [...$level, ...self::each(fn (PostId $id) => new HoleDug($id, Length::millimetres(1100)))];
+        $set = [...$dug, ...self::each(fn (PostId $id) => new PostSet($id))];
+        $plumb = [...$set, ...self::plumbAll()];
+        $tops = $ready->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::level(), Length::millimetres(1200)));
+        $measured = [...$plumb, ...self::each(fn (PostId $id) => new TopMeasured($id, Length::millimetres(1200)))];
+        $cut = [...$measured, ...self::each(fn (PostId $id) => new PostCut($id))];
+        $crossing = new ServiceLine(ServiceType::Water, 'water', Length::millimetres(600), [self::point(-1000, 300), self::point(9000, 300)]);
+
+        yield 'an empty book' => ['Ask for utility marks', []];
+        yield 'holes before any notice' => ['Stop digging', array_slice($dug, 1), $ready];
+        yield 'a water line along the base line' => ['Keep hole A1 clear', [$notice, $crossing]];
+        yield 'one of two conflicts decided' => ['Keep hole B1 clear', [$notice, $crossing, new Decision(DecisionAbout::DigByHand, self::id('A1'), 'probed')]];
+        yield 'a line struck from the book' => ['Pull the tape A1–B1', [$notice, $crossing, new Strike(2, 'it is the neighbour’s')]];
+        yield 'notice asked' => ['Pull the tape A1–B1', [$notice]];
+        yield 'one side taped' => ['Pull the tape B1–B2', [$notice, self::tape('A1', 'B1', 5400)]];
+        yield 'sides taped, no diagonal' => ['Pull the tape A1–B2', [$notice, ...array_slice(self::tapes(), 0, 4)]];
+        yield 'a diagonal an inch long' => ['Pull A1–B2 again', [$notice, ...array_slice(self::tapes(), 0, 4), self::tape('A1', 'B2', self::DIAGONAL + 25.4), self::tape('B1', 'A2', self::DIAGONAL)]];
+        yield 'a side that makes no figure' => ['Pull A1–B1 again', [$notice, self::tape('A1', 'B1', 15400), ...array_slice(self::tapes(), 1)]];
+        yield 'one pair read twice, far apart' => ['Pull B1–B2 again', [$notice, ...self::tapes(), self::tape('B1', 'B2', 3640)]];
+        yield 'one pair read twice, alike' => ['Choose a benchmark', [$notice, ...self::tapes(), self::tape('B1', 'B2', 3600.5)]];
+        yield 'all six read twice and still at odds' => ['Find out why', [$notice, ...self::contradictory(), ...self::contradictory()]];
+        yield 'a racked outline' => ['Move A2 and B2, the orchard side', [$notice, ...array_slice(self::tapes(), 0, 4), self::tape('A1', 'B2', self::DIAGONAL + 20), self::tape('B1', 'A2', self::DIAGONAL - 20)]];
+        yield 'a racked outline taken as it is' => ['Choose a benchmark', [$notice, ...array_slice(self::tapes(), 0, 4), self::tape('A1', 'B2', self::DIAGONAL + 20), self::tape('B1', 'A2', self::DIAGONAL - 20), new Decision(DecisionAbout::AcceptOutline, null, 'a chicken run')]];
+        yield 'a base line 30 mm long' => ['Move B1', [$notice, ...self::longBase()]];
+        yield 'a stake moved after it was taped' => ['Pull the tape A1–B1', [$notice, ...self::tapes(), new StakeMoved(self::id('B1'))]];
+        yield 'squared' => ['Choose a benchmark', $square];
+        yield 'rods before a benchmark' => ['Choose a benchmark', [...$square, new RodReading(self::id('A1'), Length::millimetres(1600))]];
+        yield 'benchmark without its rod' => ['Read the rod on sill', [...$square, $bench[0]]];
+        yield 'laser set up' => ['Read the rod at A1', [...$square, ...$bench]];
+        yield 'the far row is walked backwards' => ['Read the rod at B2', [...$square, ...$bench, new RodReading(self::id('A1'), Length::millimetres(1600)), new RodReading(self::id('B1'), Length::millimetres(1600))]];
+        yield 'levelled, no rules' => ['Decide how deep', $level];
+        yield 'rules, notice still running' => ['Wait for the utility marks', $level, $ready, '2026-05-05'];
+        yield 'ready to dig' => ['Dig hole A1', $level, $ready];
+        yield 'a hole short of frost' => ['Dig A1 deeper', [...$level, new HoleDug(self::id('A1'), Length::millimetres(800))], $ready];
+        yield 'a short hole taken as it is' => ['Dig hole B1', [...$level, new HoleDug(self::id('A1'), Length::millimetres(800)), new Decision(DecisionAbout::AcceptShortHole, self::id('A1'), 'rock')], $ready];
+        yield 'a hole that thinner gravel saves' => ['Dig hole B1', [...$level, new HoleDug(self::id('A1'), Length::millimetres(1060))], $ready];
+        yield 'a plane asked for that is too high' => ['Change the plane', $level, self::plan()->withFooting(self::footing(DepthMode::CommonPlane, Length::millimetres(-500)))];
+        yield 'all dug' => ['Set post A1', $dug, $ready];
+        yield 'one set' => ['Set post B1', [...$dug, new PostSet(self::id('A1'))], $ready];
+        yield 'all set, none read' => ['Hold the level on the lane face of A1', $set, $ready];
+        yield 'one face read' => ['Hold the level on the stream face of A1', [...$set, self::plumb('A1', Side::MinusY, 0)], $ready];
+        yield 'a post that leans' => ['Pull the top of B1', [...$plumb, self::plumb('B1', Side::MinusY, 20)], $ready];
+        yield 'a lean taken as it is' => ['Decide where the tops', [...$plumb, self::plumb('B1', Side::MinusY, 20), new Decision(DecisionAbout::AcceptLean, self::id('B1'), 'filled')], $ready];
+        yield 'plumb, no tops' => ['Decide where the tops', $plumb, $ready];
+        yield 'tops decided' => ['Measure A1 above', $plumb, $tops];
+        yield 'a short post among measured ones' => ['Post B2 is short', [...$measured, new TopMeasured(self::id('B2'), Length::millimetres(1080))], $tops];
+        yield 'measured' => ['Mark and cut A1', $measured, $tops];
+        yield 'all cut' => ['Hand the work over', $cut, $tops];
+        yield 'one post has nothing to square' => ['Choose a benchmark', [$notice], Builds::plan(baysX: [], baysY: [])];
+        yield 'a row is taped from one zero' => ['Pull the tape A1–B1', [$notice], Builds::plan(baysX: [2000, 2000], baysY: [])];
+        yield 'a corner left out is not proved by six tapes' => ['Choose a benchmark', [$notice], Builds::plan(baysX: [2400, 2400], baysY: [3000], leftOut: ['A1'])];
+        yield 'handed over, then the handing over struck' => ['Hand the work over', [...$cut, new HandedOver('the owner', ''), new Strike(count($cut) + 1, 'too early')], $tops];
+    }
+
+    public function test_when_the_work_is_handed_over_nothing_is_left_to_do(): void
+    {
+        $builder = (new SimulatedBuilder(self::plan()))->finish();
+        $this->assertNull($builder->next());
+        $this->assertSame('Hand the work over', end($builder->done));
+        $this->assertContains('Wait for the utility marks', $builder->done);
+        $this->assertSame([], $builder->site()->handover->incomplete());
+    }
+
+    public function test_a_phase_and_a_post_have_next_moves_of_their_own(): void
+    {
+        $site = (new SimulatedBuilder(self::plan()->withFooting(self::footing()), '2026-06-01', ...[new NoticeAsked('2026-05-04', 3, ''), ...self::tapes()]))->site();
+        $this->assertSame('Choose a benchmark', Guide::next($site, Scope::job())?->do);
+        $this->assertSame(Phase::Cut, Guide::next($site, Scope::phase(Phase::Cut))?->phase);
+        $this->assertNull(Guide::next($site, Scope::phase(Phase::Square)));
+        $b2 = $site->plan->grid->labelled('B2');
+        $this->assertSame('Read the rod at B2', Guide::next($site, Scope::post($b2))?->do);
+    }
+
+    public function test_a_racked_outline_is_told_with_its_number_and_the_jobs_own_side(): void
+    {
+        $history = [new NoticeAsked('2026-05-04', 3, ''), ...array_slice(self::tapes(), 0, 4), self::tape('A1', 'B2', self::DIAGONAL + 20), self::tape('B1', 'A2', self::DIAGONAL - 20)];
+        $move = (new SimulatedBuilder(self::plan(), '2026-06-01', ...$history))->next();
+        $this->assertEqualsWithDelta(24.03, $move?->number?->inMillimetres(), 0.05);
+        $this->assertSame('toward the barn', $move->beside);
+        $this->assertStringContainsString('40 mm', $move->why);
+    }
+
+    public function test_a_larger_job_with_posts_left_out_comes_to_its_end_too(): void
+    {
+        $builder = new SimulatedBuilder(Builds::plan(baysX: [2400, 3000, 2400, 1800], baysY: [2700, 2700, 2400], leftOut: ['C2', 'C3']));
+        $this->assertSame([], $builder->finish()->site()->handover->incomplete());
+    }
+
+    private static function plan(): Plan
+    {
+        return Builds::plan(baysX: [5400], baysY: [3600]);
+    }
+
+    private static function id(string $label): PostId
+    {
+        return self::plan()->grid->labelled($label)->id;
+    }
+
+    private static function footing(DepthMode $mode = DepthMode::Own, ?Length $asked = null): FootingRules
+    {
+        return new FootingRules(
+            Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
+            Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), $mode, askedPlane: $asked,
+        );
+    }
+
+    private static function tape(string $from, string $to, float $millimetres): TapeReading
+    {
+        return new TapeReading(self::id($from), self::id($to), Length::millimetres($millimetres), TapeClass::Steel);
+    }
+
+    /** @return list<TapeReading> */
+    private static function tapes(): array
+    {
+        return [...array_map(fn (array $side) => self::tape(...$side), self::SIDES), self::tape('A1', 'B2', self::DIAGONAL), self::tape('B1', 'A2', self::DIAGONAL)];
+    }
+
+    /** @return list<TapeReading> */
+    private static function contradictory(): array
+    {
+        return [...array_slice(self::tapes(), 0, 4), self::tape('A1', 'B2', self::DIAGONAL + 25.4), self::tape('B1', 'A2', self::DIAGONAL)];
+    }
+
+    /** @return list<TapeReading> */
+    private static function longBase(): array
+    {
+        $diagonal = hypot(5430, 3600);
+
+        return [self::tape('A1', 'B1', 5430), self::tape('B1', 'B2', 3600), self::tape('B2', 'A2', 5430), self::tape('A2', 'A1', 3600), self::tape('A1', 'B2', $diagonal), self::tape('B1', 'A2', $diagonal)];
+    }
+
+    private static function plumb(string $label, Side $face, float $gap): PlumbReading
+    {
+        return new PlumbReading(self::id($label), $face, $face->isAlongX() ? Side::PlusY : Side::PlusX, Length::millimetres($gap), Length::millimetres(1200), Stage::Filled);
+    }
+
+    /** @return list<PlumbReading> */
+    private static function plumbAll(): array
+    {
+        $all = [];
+        foreach (['A1', 'B1', 'A2', 'B2'] as $label) {
+            array_push($all, self::plumb($label, Side::MinusY, 1), self::plumb($label, Side::PlusX, 2));
+        }
+
+        return $all;
+    }
+
+    /** @return list<Payload> */
+    private static function each(callable $make): array
+    {
+        return array_map(fn (string $label) => $make(self::id($label)), ['A1', 'B1', 'A2', 'B2']);
+    }
+
+    private static function point(float $x, float $y): Point
+    {
+        return new Point(Length::millimetres($x), Length::millimetres($y));
+    }
+}

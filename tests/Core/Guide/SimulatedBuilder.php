@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Guide;
+
+use Aequus\Guide\Guide;
+use Aequus\Guide\Move;
+use Aequus\Guide\Scope;
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\Entry;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\HandedOver;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\RodReading;
+use Aequus\Logbook\Stage;
+use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\TopMeasured;
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Plan;
+use Aequus\Plan\TopRules;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+use DateTimeImmutable;
+use LogicException;
+
+/** A builder who does exactly what the guide says, once the site is as the plan has it. Time passes only when told to wait. */
+final class SimulatedBuilder
+{
+    /** @var list<Entry> */
+    private array $entries = [];
+
+    /** @var list<string> what was done, in order */
+    public array $done = [];
+
+    public function __construct(public Plan $plan, private string $today = '2026-05-04', Payload ...$before)
+    {
+        array_map($this->write(...), $before);
+    }
+
+    public function site(): SiteState
+    {
+        return SiteState::derive($this->plan, $this->entries, $this->today);
+    }
+
+    public function next(): ?Move
+    {
+        return Guide::next($this->site(), Scope::job());
+    }
+
+    public function write(Payload $payload, ?int $replaces = null): int
+    {
+        $sequence = count($this->entries) + 1;
+        $at = new DateTimeImmutable("2026-05-04 08:00:00 UTC +{$sequence} minutes");
+        $this->entries[] = new Entry($sequence, "sim-{$sequence}", $payload, 1, $at, $at, 'Tester', '', $replaces);
+
+        return $sequence;
+    }
+
+    /** Obeys until nothing is left, at most so often. */
+    public function finish(int $most = 2_000): self
+    {
+        while (($move = $this->next()) !== null) {
+            if ($most-- === 0) {
+                throw new LogicException('The guide does not come to an end: '.implode(' · ', array_slice($this->done, -6)));
+            }
+            $this->done[] = $move->do;
+            $this->obey($move);
+        }
+
+        return $this;
+    }
+
+    private function obey(Move $move): void
+    {
+        $site = $this->site();
+        $post = $move->posts[0] ?? null;
+        match ($move->asks) {
+            EntryKind::Notice => $this->write(new NoticeAsked($this->today, 3, '')),
+            EntryKind::Tape => $this->tape($site, $move),
+            EntryKind::StakeMoved => array_map(fn ($stake) => $this->write(new StakeMoved($stake->id)), $move->posts),
+            EntryKind::Benchmark => $this->write(new BenchmarkChosen('sill', Length::zero())),
+            EntryKind::Rod => $this->write(new RodReading($post?->id, Length::millimetres($post === null ? 1500 : 1600 + $post->at->x->inMillimetres() / 50))),
+            EntryKind::Hole => $this->write(new HoleDug($post->id, $site->footing->required($post)->holeDepth())),
+            EntryKind::PostSet => $this->write(new PostSet($post->id)),
+            EntryKind::Plumb => $this->plumb($site, $move),
+            EntryKind::Top => $this->write(new TopMeasured($post->id, $site->cut->mark($post)->aboveDatumLine()->plus(Length::millimetres(80)))),
+            EntryKind::PostCut => $this->write(new PostCut($post->id)),
+            EntryKind::Decision => $this->write(new Decision($this->about($move), str_contains($move->phase->value, 'square') ? null : $post?->id, 'agreed on site')),
+            EntryKind::HandedOver => $this->write(new HandedOver('the owner', '')),
+            default => $this->changePlanOrWait($move),
+        };
+    }
+
+    private function about(Move $move): DecisionAbout
+    {
+        return match ($move->phase) {
+            Phase::Clear => DecisionAbout::DigByHand,
+            Phase::Square => DecisionAbout::AcceptOutline,
+            default => DecisionAbout::AcceptShortPost,
+        };
+    }
+
+    private function tape(SiteState $site, Move $move): void
+    {
+        [$from, $to] = $move->posts;
+        $earlier = null;
+        foreach ($site->log->now(TapeReading::class) as $sequence => $reading) {
+            $earlier = $reading->joins($from->id, $to->id) ? $sequence : $earlier;
+        }
+        $this->write(new TapeReading($from->id, $to->id, $from->at->distanceTo($to->at), TapeClass::Steel), $earlier);
+    }
+
+    private function plumb(SiteState $site, Move $move): void
+    {
+        $post = $move->posts[0];
+        $faces = array_keys($site->standing($post)->byFace) ?: [\Aequus\Plan\Side::MinusY->value];
+        $next = $site->standing($post)->nextFace();
+        foreach ($next === null ? array_map(\Aequus\Plan\Side::from(...), $faces) : [$next] as $face) {
+            $toward = $face->isAlongX() ? \Aequus\Plan\Side::PlusY : \Aequus\Plan\Side::PlusX;
+            $this->write(new PlumbReading($post->id, $face, $toward, Length::zero(), Length::millimetres(1200), $site->standing($post)->stage ?? Stage::HoleOpen));
+        }
+    }
+
+    private function changePlanOrWait(Move $move): void
+    {
+        match ($move->phase) {
+            Phase::Clear => $this->today = (new DateTimeImmutable($this->today))->modify('+1 day')->format('Y-m-d'),
+            Phase::Footing => $this->plan = $this->plan->withFooting(new FootingRules(
+                Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
+                Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::CommonPlane,
+            )),
+            Phase::Cut => $this->plan = $this->plan->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 60), Length::millimetres(1200))),
+            default => throw new LogicException("Nobody knows how to obey: {$move->do}"),
+        };
+    }
+}

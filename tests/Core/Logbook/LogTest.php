@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Logbook;
+
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\HandedOver;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Log;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PayloadCodec;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\Remark;
+use Aequus\Logbook\RodReading;
+use Aequus\Logbook\ServiceLine;
+use Aequus\Logbook\ServiceType;
+use Aequus\Logbook\Stage;
+use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\Strike;
+use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\TopMeasured;
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\Point;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Side;
+use Generator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+use UnexpectedValueException;
+
+final class LogTest extends TestCase
+{
+    public function test_a_struck_entry_no_longer_counts_but_stays_in_the_book(): void
+    {
+        $log = Builds::log($this->hole(900), new Strike(1, 'wrong post'));
+        $this->assertSame([], $log->now(HoleDug::class));
+        $this->assertSame('wrong post', $log->strikeOf($log->entries[1])?->reason);
+    }
+
+    public function test_striking_the_strike_brings_the_entry_back(): void
+    {
+        $this->assertCount(1, Builds::log($this->hole(900), new Strike(1, 'wrong post'), new Strike(2, 'it was right'))->now(HoleDug::class));
+    }
+
+    public function test_a_correction_takes_the_place_of_what_it_corrects_and_striking_it_brings_that_back(): void
+    {
+        $first = Builds::entry($this->hole(900), 1);
+        $correction = Builds::entry($this->hole(950), 2, replaces: 1);
+        $this->assertEquals([2 => $this->hole(950)], (new Log([$first, $correction]))->now(HoleDug::class));
+        $this->assertEquals([1 => $this->hole(900)], (new Log([$first, $correction, Builds::entry(new Strike(2, 'misread'), 3)]))->now(HoleDug::class));
+    }
+
+    public function test_tapes_to_a_stake_that_was_moved_count_as_old(): void
+    {
+        $log = Builds::log($this->tape('a', 'b', 2400), $this->tape('b', 'c', 2400), new StakeMoved(PostId::of('a')), $this->tape('a', 'b', 2390));
+        $this->assertSame([2, 4], array_keys($log->now(TapeReading::class)));
+        $this->assertTrue($log->isOld($log->entries[1]));
+    }
+
+    public function test_a_late_correction_of_an_old_reading_does_not_revive_it(): void
+    {
+        $log = new Log([
+            Builds::entry($this->tape('a', 'b', 2400), 1),
+            Builds::entry(new StakeMoved(PostId::of('a')), 2),
+            Builds::entry($this->tape('a', 'b', 2410), 3, replaces: 1),
+        ]);
+        $this->assertSame([], $log->now(TapeReading::class));
+    }
+
+    public function test_what_was_measured_before_the_move_is_old_even_when_typed_after_it(): void
+    {
+        $log = new Log([
+            Builds::entry(new StakeMoved(PostId::of('a')), 1, at: '2026-05-04 12:00:00 UTC'),
+            Builds::entry($this->tape('a', 'b', 2400), 2, at: '2026-05-04 11:00:00 UTC'),
+        ]);
+        $this->assertSame([], $log->now(TapeReading::class));
+    }
+
+    public function test_striking_a_move_makes_the_earlier_tapes_count_again(): void
+    {
+        $log = Builds::log($this->tape('a', 'b', 2400), new StakeMoved(PostId::of('a')), new Strike(2, 'moved another'));
+        $this->assertSame([1], array_keys($log->now(TapeReading::class)));
+    }
+
+    public function test_the_order_in_which_entries_arrive_does_not_matter(): void
+    {
+        $entries = [Builds::entry($this->hole(900), 1), Builds::entry($this->hole(950), 2, replaces: 1), Builds::entry(new Strike(2, 'misread'), 3)];
+        $this->assertEquals(new Log($entries), new Log(array_reverse($entries)));
+    }
+
+    #[DataProvider('payloads')]
+    public function test_every_kind_of_entry_is_read_back_as_it_was_written(Payload $payload): void
+    {
+        $stored = json_decode(json_encode(PayloadCodec::encode($payload), JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR);
+        $this->assertEquals($payload, PayloadCodec::decode($payload->kind(), PayloadCodec::VERSION, $stored));
+    }
+
+    public static function payloads(): Generator
+    {
+        [$post, $length] = [PostId::of('1.2'), Length::inches(40.125)];
+        yield [new NoticeAsked('2026-05-04', 3, 'M-17')];
+        yield [new ServiceLine(ServiceType::Water, 'water to the press', $length, [new Point($length, $length), new Point(Length::zero(), $length)])];
+        yield [new TapeReading($post, PostId::of('3.1'), $length, TapeClass::Fibreglass)];
+        yield [new StakeMoved($post)];
+        yield [new BenchmarkChosen('barn sill', $length)];
+        yield [new RodReading(null, $length)];
+        yield [new RodReading($post, $length)];
+        yield [new HoleDug($post, $length)];
+        yield [new PostSet($post)];
+        yield [new PlumbReading($post, Side::MinusY, Side::PlusX, Length::inches(0.125), Length::feet(4), Stage::Filled)];
+        yield [new TopMeasured($post, $length)];
+        yield [new PostCut($post)];
+        yield [new Decision(DecisionAbout::AcceptLean, $post, 'a fence')];
+        yield [new Remark(null, 'rain')];
+        yield [new HandedOver('the press committee', '')];
+        yield [new Strike(7, 'typed twice')];
+    }
+
+    public function test_an_entry_from_a_newer_program_is_refused_not_guessed(): void
+    {
+        $this->expectException(UnexpectedValueException::class);
+        PayloadCodec::decode($this->hole(1)->kind(), PayloadCodec::VERSION + 1, PayloadCodec::encode($this->hole(1)));
+    }
+
+    #[DataProvider('refused')]
+    public function test_what_cannot_have_been_read_is_refused_in_words(string $word, callable $attempt): void
+    {
+        $this->expectException(EntryRefused::class);
+        $this->expectExceptionMessageMatches("/{$word}/");
+        $attempt();
+    }
+
+    public static function refused(): Generator
+    {
+        $post = PostId::of('1.1');
+        yield ['same stake twice', fn () => new TapeReading($post, PostId::of('1.1'), Length::feet(3), TapeClass::Steel)];
+        yield ['above zero', fn () => new TapeReading($post, PostId::of('2.1'), Length::zero(), TapeClass::Steel)];
+        yield ['along that face', fn () => new PlumbReading($post, Side::MinusY, Side::PlusY, Length::inches(1), Length::feet(4), Stage::Filled)];
+        yield ['without the length', fn () => new PlumbReading($post, Side::MinusY, Side::PlusX, Length::inches(1), Length::zero(), Stage::Filled)];
+        yield ['two points', fn () => new ServiceLine(ServiceType::Gas, 'gas', Length::feet(2), [])];
+        yield ['Say why', fn () => new Strike(1, ' ')];
+        yield ['reason', fn () => new Decision(DecisionAbout::AcceptLean, $post, '')];
+        yield ['above zero', fn () => new HoleDug($post, Length::inches(-3))];
+    }
+
+    private function hole(float $millimetres): HoleDug
+    {
+        return new HoleDug(PostId::of('1.1'), Length::millimetres($millimetres));
+    }
+
+    private function tape(string $from, string $to, float $millimetres): TapeReading
+    {
+        return new TapeReading(PostId::of($from), PostId::of($to), Length::millimetres($millimetres), TapeClass::Steel);
+    }
+}
