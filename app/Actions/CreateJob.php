@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Aequus\Plan\Plan;
+use Aequus\Plan\PlanCodec;
+use App\Models\Job;
+use App\Models\PlanRevision;
+use App\Models\User;
+
+/** Opens a job with its first plan. */
+final class CreateJob
+{
+    public function __invoke(User $user, string $name, string $place, string $zone, Plan $plan): Job
+    {
+        return WriteTransaction::run(function () use ($user, $name, $place, $zone, $plan): Job {
+            $job = Job::query()->create(['user_id' => $user->id, 'name' => $name, 'place' => $place, 'zone' => $zone]);
+            PlanRevision::query()->create([
+                'job_id' => $job->id, 'number' => 1, 'plan' => PlanCodec::encode($plan), 'reason' => 'First plan', 'user_id' => $user->id,
+            ]);
+
+            return $job;
+        });
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\Stage;
+use Aequus\Logbook\TopMeasured;
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Slope;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\Grid;
+use Aequus\Plan\GridLines;
+use Aequus\Plan\JobKind;
+use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Section;
+use Aequus\Plan\Side;
+use Aequus\Plan\SideNames;
+use Aequus\Plan\Spacing;
+use Aequus\Plan\ToleranceClass;
+use Aequus\Plan\Tolerances;
+use Aequus\Plan\TopRules;
+use Aequus\Site\SiteState;
+use LogicException;
+
+/** A bird hide on a boardwalk: all posts set and read for plumb, one leans, one is too short for its mark. */
+final class BirdHide
+{
+    public const LEANING = 'D2';
+
+    public const SHORT = 'F1';
+
+    public static function job(int $seed, string $askedOn): DemoJob
+    {
+        $plan = self::plan();
+        $site = new HiddenSite($plan, $seed, 0.4, 8 / 1000, -5 / 1000, 1450);
+        $care = TapeClass::SteelWithCare;
+        $entries = [
+            new NoticeAsked($askedOn, 3, ''),
+            $site->tape('A1', 'F1', $care), $site->tape('F1', 'F2', $care), $site->tape('F2', 'A2', $care), $site->tape('A2', 'A1', $care), $site->tape('A1', 'F2', $care), $site->tape('F1', 'A2', $care),
+            new BenchmarkChosen('bolt in the bridge', Length::zero()),
+            $site->rod(null), ...array_map(fn ($post) => $site->rod($post->label), $plan->grid->posts),
+        ];
+        // What the holes must reach follows from the heights as they were read.
+        $depths = SiteState::derive($plan, ReadFrom::payloads($entries), $askedOn)->footing;
+        foreach ($plan->grid->posts as $post) {
+            $required = $depths->required($post) ?? throw new LogicException('The demo forgot a ground height.');
+            $entries[] = new HoleDug($post->id, $required->holeDepth()->plus($site->read(14, 4)->magnitude()));
+        }
+        foreach ($plan->grid->posts as $post) {
+            $entries[] = new PostSet($post->id);
+            $leans = $post->label === self::LEANING;
+            foreach ([[Side::MinusY, Side::PlusX, $leans ? 9.0 : 1.0], [Side::PlusX, Side::MinusY, $leans ? 3.0 : 1.0]] as [$face, $toward, $gap]) {
+                $entries[] = new PlumbReading($post->id, $face, $toward, $site->read($gap, 0.5)->magnitude(), Length::millimetres(1200), Stage::HoleOpen);
+            }
+        }
+        foreach ($plan->grid->posts as $post) {
+            $over = $post->label === self::SHORT ? -22 : 60;
+            $mark = $plan->tops?->topAt($post->at)->minus($plan->tops->datumLine) ?? Length::zero();
+            $entries[] = new TopMeasured($post->id, $plan->notation->round($mark->plus($site->read($over, 3))));
+        }
+
+        return new DemoJob('Bird hide on the boardwalk', $plan, $entries, 20, 'Emrys');
+    }
+
+    private static function plan(): Plan
+    {
+        $lines = fn (int ...$bays): GridLines => GridLines::fresh(Spacing::bays(array_map(Length::millimetres(...), array_values($bays))));
+
+        return (new Plan(
+            JobKind::Boardwalk, Notation::millimetres(0), new SideNames('path', 'reeds', 'bridge', 'willow'),
+            new Tolerances(ToleranceClass::Framing, Length::millimetres(4), 300), Section::rectangle(Length::millimetres(120), Length::millimetres(120)),
+            Length::millimetres(350), Length::millimetres(2400), new Grid($lines(1800, 1800, 1800, 1800, 1800), $lines(2100)),
+        ))->withFooting(new FootingRules(
+            Length::millimetres(700), Length::millimetres(50), LeastEmbedment::length(Length::millimetres(800)), Length::millimetres(60), Length::millimetres(100), Length::millimetres(60), DepthMode::CommonPlane,
+        ))->withTops(new TopRules(Length::millimetres(2250), Slope::level(), Slope::ratio(1 / 14), Length::millimetres(900)));
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use Aequus\Level\Laser;
+use Aequus\Logbook\RodReading;
+use Aequus\Logbook\TapeReading;
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** A made-up site: where the stakes truly stand and how high the ground truly is. Its instruments read with noise, from a seed. */
+final class HiddenSite
+{
+    private Randomizer $dice;
+
+    /** @var array<string, array{float, float}> true place of each stake in mm, by label */
+    private array $stakes = [];
+
+    /** @var array<string, float> true ground height in mm, by label */
+    private array $ground = [];
+
+    /**
+     * @param  float  $careless  standard deviation of staking, mm, each way
+     * @param  float  $fallX  of the ground per mm toward +x
+     * @param  float  $fallY
+     */
+    public function __construct(private Plan $plan, int $seed, float $careless, float $fallX, float $fallY, private float $instrument)
+    {
+        $this->dice = new Randomizer(new Mt19937($seed));
+        foreach ($plan->grid->posts as $post) {
+            [$x, $y] = [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()];
+            $this->stakes[$post->label] = [$x + $this->noise($careless), $y + $this->noise($careless)];
+            $this->ground[$post->label] = -200 - $fallX * $x - $fallY * $y + $this->noise(9);
+        }
+    }
+
+    public function shiftStake(string $label, float $dx, float $dy): void
+    {
+        [$x, $y] = $this->stakes[$label];
+        $this->stakes[$label] = [$x + $dx, $y + $dy];
+    }
+
+    /** @param float $slip a reader’s mistake, mm */
+    public function tape(string $from, string $to, TapeClass $tape, float $slip = 0.0): TapeReading
+    {
+        [[$x1, $y1], [$x2, $y2]] = [$this->stakes[$from], $this->stakes[$to]];
+        $true = Length::millimetres(hypot($x2 - $x1, $y2 - $y1));
+
+        return new TapeReading($this->id($from), $this->id($to), $this->asRead($true->inMillimetres() + $this->noise($tape->sigma($true)) + $slip), $tape);
+    }
+
+    public function rod(?string $label): RodReading
+    {
+        $height = $label === null ? 0.0 : $this->ground[$label];
+
+        return new RodReading($label === null ? null : $this->id($label), $this->asRead($this->instrument - $height + $this->noise(Laser::sigma())));
+    }
+
+    /** Something read with a rule or a level, whose true value is known here. */
+    public function read(float $true, float $sigma): Length
+    {
+        return $this->asRead($true + $this->noise($sigma));
+    }
+
+    public function id(string $label): PostId
+    {
+        return $this->plan->grid->labelled($label)->id;
+    }
+
+    /** Nobody reads finer than the job’s smallest mark. */
+    private function asRead(float $millimetres): Length
+    {
+        return $this->plan->notation->round(Length::millimetres($millimetres));
+    }
+
+    private function noise(float $sigma): float
+    {
+        // Box and Muller; the dice give whole numbers, so neither logarithm nor angle can be without value.
+        $one = $this->dice->getInt(1, 1_000_000_000) / 1_000_000_000;
+        $two = $this->dice->getInt(1, 1_000_000_000) / 1_000_000_000;
+
+        return $sigma * sqrt(-2 * log($one)) * cos(2 * M_PI * $two);
+    }
+}

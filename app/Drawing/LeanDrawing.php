@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Aequus\Logbook\PlumbReading;
+use Aequus\Plan\Post;
+use Aequus\Plan\Side;
+use Aequus\Site\SiteState;
+
+/** The two vials of a post, as its readings leave the bubbles. */
+final readonly class LeanDrawing
+{
+    /** A lean of 1 in 100 brings the bubble to the end of the glass. */
+    private const GLASS = 0.01;
+
+    /** @var list<DrawnVial> */
+    public array $vials;
+
+    public function __construct(SiteState $site, Post $post)
+    {
+        $stands = $site->standing($post);
+        $limit = 1 / $site->plan->tolerances->plumbOneIn;
+        $vial = function (bool $alongX) use ($stands, $site, $limit): DrawnVial {
+            $reading = null;
+            foreach ($stands->byFace as $read) {
+                $reading = $read->face->isAlongX() !== $alongX ? $read : $reading;
+            }
+            $slope = $alongX ? $stands->lean->slopeX : $stands->lean->slopeY;
+            $face = $reading->face ?? ($alongX ? Side::MinusY : Side::PlusX);
+            // The bubble rises to the high side: away from where the top goes.
+            $offset = max(-1.0, min(1.0, -$slope / self::GLASS));
+            [$left, $right] = $alongX ? [Side::MinusX, Side::PlusX] : [Side::MinusY, Side::PlusY];
+
+            return new DrawnVial(
+                $site->plan->sides->of($face), $site->plan->sides->of($left), $site->plan->sides->of($right),
+                $reading instanceof PlumbReading, $offset, abs($slope) <= $limit, $slope === 0.0 ? '' : $site->plan->sides->of($slope < 0 ? $left : $right),
+                $reading?->gap, $reading?->level,
+            );
+        };
+        $this->vials = [$vial(true), $vial(false)];
+    }
+}

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Aequus\Guide\Guide;
+use Aequus\Guide\Move;
+use Aequus\Guide\Scope;
+use Aequus\Logbook\ServiceLine;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Point;
+use Aequus\Plan\Post;
+use Aequus\Plan\PostId;
+use Aequus\Site\SiteState;
+use Aequus\Square\OutlineVerdict;
+use Aequus\Square\Taped;
+use App\View\Typeset;
+
+/** The plan seen from above, with what one phase wants to see on it. */
+final readonly class PlanDrawing
+{
+    public Frame $frame;
+
+    public float $postWidth;
+
+    public float $postDepth;
+
+    public float $holeRadius;
+
+    /** @var list<DrawnLine> */
+    public array $strings;
+
+    /** @var list<Point> crossings without a post */
+    public array $leftOut;
+
+    /**
+     * @param  list<DrawnPost>  $posts
+     * @param  list<DrawnLine>  $tapes
+     * @param  list<DrawnBand>  $bands
+     * @param  list<string>  $legend  shapes that occur, each with its word, as “shape|word”
+     */
+    private function __construct(
+        public Plan $plan,
+        public array $posts,
+        public array $tapes = [],
+        public array $bands = [],
+        public array $legend = [],
+    ) {
+        $this->frame = $frame = new Frame($plan);
+        $this->postWidth = max(9.0, $frame->size($plan->post->b));
+        $this->postDepth = max(9.0, $frame->size($plan->post->d));
+        $this->holeRadius = max(12.0, $frame->size($plan->holeDiameter->half()));
+        $strings = [];
+        [$right, $top, $over] = [$plan->grid->columns->length(), $plan->grid->rows->length(), 26];
+        foreach ($plan->grid->columns->lines as $line) {
+            $strings[] = new DrawnLine($frame->x($line->at), $frame->y(Length::zero()) + $over, $frame->x($line->at), $frame->y($top) - $over, 'string');
+        }
+        foreach ($plan->grid->rows->lines as $line) {
+            $strings[] = new DrawnLine($frame->x(Length::zero()) - $over, $frame->y($line->at), $frame->x($right) + $over, $frame->y($line->at), 'string');
+        }
+        $this->strings = $strings;
+        $out = array_flip(array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut));
+        $this->leftOut = array_values(array_map(fn (Post $post) => $post->at, array_filter($plan->grid->crossings(), fn (Post $post) => isset($out[$post->id->value]))));
+    }
+
+    public static function ofPlan(Plan $plan): self
+    {
+        return new self($plan, self::posts($plan, null, fn () => ['planned', 'planned', '']));
+    }
+
+    public static function clear(SiteState $site): self
+    {
+        $conflicts = [];
+        foreach ($site->clear->conflicts as $conflict) {
+            $conflicts[$conflict->post->id->value] = $conflict;
+        }
+        $posts = self::posts($site->plan, Guide::next($site, Scope::job()), fn (Post $post) => isset($conflicts[$post->id->value])
+            ? ['short', 'hole inside the no-dig band of the '.$conflicts[$post->id->value]->service->name, '']
+            : ['planned', 'clear of every known line', '']);
+
+        return new self($site->plan, $posts, bands: self::bands($site), legend: ['planned|clear', 'short|inside a no-dig band']);
+    }
+
+    public static function square(SiteState $site): self
+    {
+        $next = Guide::next($site, Scope::job());
+        $unproved = array_flip(array_map(fn (Post $post) => $post->id->value, $site->square->unproved()));
+        $posts = self::posts($site->plan, $next, fn (Post $post) => isset($unproved[$post->id->value]) ? ['planned', 'staked, not proved by these tapes', ''] : ['staked', 'staked', '']);
+        $frame = new Frame($site->plan);
+        $doubt = $site->square->outline?->verdict() === OutlineVerdict::Contradiction;
+        $tapes = [];
+        foreach ($site->square->readyList() as $pair) {
+            $taped = $site->square->find($pair);
+            $isNext = $next !== null && count($next->posts) === 2 && $next->isAbout($pair->from) && $next->isAbout($pair->to);
+            $class = $taped === null ? 'tape-to-pull' : ($doubt || $taped->disagreesWithItself() ? 'tape-doubt' : 'tape');
+            $tapes[] = self::tape($frame, $site->plan, $pair->from, $pair->to, $class.($isNext ? ' tape-next' : ''), $isNext ? ($taped->distance ?? $pair->planned()) : null);
+        }
+        foreach ($site->square->taped as $taped) {
+            if (! in_array($taped->pair->label(), array_map(fn ($pair) => $pair->label(), $site->square->readyList()), true)) {
+                $tapes[] = self::tape($frame, $site->plan, $taped->pair->from, $taped->pair->to, self::isOff($site, $taped) ? 'tape-off' : 'tape', null);
+            }
+        }
+
+        return new self($site->plan, $posts, $tapes, self::bands($site), ['staked|taped', 'planned|not proved by these tapes', 'tape|tape pulled', 'tape-to-pull|to pull', 'tape-doubt|in doubt', 'tape-off|off the plan']);
+    }
+
+    public static function ground(SiteState $site): self
+    {
+        $posts = self::posts($site->plan, Guide::next($site, Scope::job()), function (Post $post) use ($site): array {
+            $height = $site->level->groundAt($post);
+
+            return $height === null
+                ? ['planned', 'ground not read', '']
+                : ['staked', 'ground at '.$site->plan->write($height), Typeset::svg($site->plan->notation, $height)];
+        });
+
+        return new self($site->plan, $posts, legend: ['staked|ground read', 'planned|still to read']);
+    }
+
+    public static function set(SiteState $site): self
+    {
+        $posts = self::posts($site->plan, Guide::next($site, Scope::job()), function (Post $post) use ($site): array {
+            $stands = $site->standing($post);
+            $hole = $site->footing->asDug($post);
+
+            return match (true) {
+                $site->cut->isCut($post) => ['cut', 'cut', ''],
+                $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin() => ['leaning', 'set, leaning', Typeset::svg($site->plan->notation, $stands->lean->outOfPlumb($stands->topAbovePivot()))],
+                $stands->isProvedPlumb() && $stands->set => ['plumb', 'set, plumb', ''],
+                $stands->set => ['set', 'set, plumb not proved', ''],
+                $hole !== null && ! $hole->serves() => ['short', 'hole short by '.$site->plan->write($hole->shortBy), ''],
+                $hole !== null => ['dug', 'hole deep enough', ''],
+                default => ['planned', 'not dug', ''],
+            };
+        });
+        $words = ['planned' => 'not dug', 'dug' => 'hole deep enough', 'short' => 'hole short', 'set' => 'set, plumb not proved', 'plumb' => 'plumb', 'leaning' => 'leans', 'cut' => 'cut'];
+        $shapes = array_unique(array_map(fn (DrawnPost $post) => $post->shape, $posts));
+
+        return new self($site->plan, $posts, legend: array_values(array_map(fn (string $shape) => "{$shape}|{$words[$shape]}", array_filter(array_keys($words), fn (string $shape) => in_array($shape, $shapes, true)))));
+    }
+
+    /**
+     * @param  callable(Post): array{string, string, string}  $look  shape, words, note
+     * @return list<DrawnPost>
+     */
+    private static function posts(Plan $plan, ?Move $next, callable $look): array
+    {
+        $frame = new Frame($plan);
+
+        return array_map(function (Post $post) use ($frame, $next, $look): DrawnPost {
+            [$shape, $words, $note] = $look($post);
+
+            return new DrawnPost($post, $frame->x($post->at->x), $frame->y($post->at->y), $shape, $words, $note, $next?->isAbout($post) ?? false);
+        }, $plan->grid->posts);
+    }
+
+    private static function tape(Frame $frame, Plan $plan, Post $from, Post $to, string $class, ?Length $label): DrawnLine
+    {
+        return new DrawnLine($frame->x($from->at->x), $frame->y($from->at->y), $frame->x($to->at->x), $frame->y($to->at->y), $class, $label === null ? '' : Typeset::svg($plan->notation, $label));
+    }
+
+    private static function isOff(SiteState $site, Taped $taped): bool
+    {
+        return $taped->offPlan()->magnitude()->isLongerThan($site->plan->tolerances->squareness);
+    }
+
+    /** @return list<DrawnBand> */
+    private static function bands(SiteState $site): array
+    {
+        $frame = new Frame($site->plan);
+
+        return array_values(array_map(fn (ServiceLine $line) => new DrawnBand(
+            implode(' ', array_map($frame->point(...), $line->points)), max(4.0, $frame->size($line->noDig->times(2))), $line->type->value,
+            e($line->name).', '.Typeset::svg($site->plan->notation, $line->noDig).' no-dig',
+            max(70.0, min(Frame::WIDTH - 200.0, $frame->x($line->points[0]->x) + 12)), $frame->y($line->points[0]->y) - 6,
+        ), $site->clear->services));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Drawing\PlanDrawing;
+use App\Http\Requests\NoticeRequest;
+use App\Http\Requests\ServiceRequest;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+final class ClearController extends Controller
+{
+    public function show(Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('clear.show', ['site' => $site, 'drawing' => PlanDrawing::clear($site->state)]);
+    }
+
+    public function notice(NoticeRequest $request, Job $job): RedirectResponse
+    {
+        return $this->record($request, $job);
+    }
+
+    public function service(ServiceRequest $request, Job $job): RedirectResponse
+    {
+        return $this->record($request, $job);
+    }
+}

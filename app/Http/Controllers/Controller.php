@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\RecordEntry;
+use App\Http\Requests\EntryRequest;
+use App\Models\Job;
+use App\Models\User;
+use App\Site\JobSite;
+use App\Site\ReadSite;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+abstract class Controller
+{
+    protected function site(Job $job): JobSite
+    {
+        return app(ReadSite::class)->of($job);
+    }
+
+    /** Writes what was handed in into the logbook and goes back to where it was typed. */
+    protected function record(EntryRequest $request, Job $job): RedirectResponse
+    {
+        $entry = app(RecordEntry::class)($job, $this->user($request), $request->newEntry());
+
+        return back()->with('recorded', $entry->sequence);
+    }
+
+    protected function user(Request $request): User
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return $user;
+    }
+}

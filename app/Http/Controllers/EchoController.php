@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aequus\Measure\LengthReader;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Refusal;
+use Aequus\Measure\Unit;
+use App\View\Typeset;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** Says back how a typed length is understood, before it is stored. */
+final class EchoController extends Controller
+{
+    public function __invoke(Request $request): Response
+    {
+        $typed = (string) array_values(array_filter($request->except('unit'), is_string(...)) ?: [''])[0];
+        if (trim($typed) === '') {
+            return response('');
+        }
+        $unit = Unit::tryFrom($request->string('unit')->value()) ?? Unit::Millimetre;
+        try {
+            $length = LengthReader::read($typed, $unit);
+        } catch (Refusal $refusal) {
+            return response('<span class="echo-refused">'.e($refusal->getMessage()).'</span>');
+        }
+        $inches = Typeset::length(Notation::feetInches(64), $length);
+        $metric = Typeset::length(Notation::millimetres(1), $length);
+
+        return response('read as '.($unit === Unit::Inch ? "{$inches}, that is {$metric}" : "{$metric}, that is {$inches}"));
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Drawing\PlanDrawing;
+use App\Http\Requests\HandoverRequest;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+final class HandoverController extends Controller
+{
+    public function show(Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('handover.show', ['site' => $site, 'drawing' => PlanDrawing::set($site->state)]);
+    }
+
+    public function store(HandoverRequest $request, Job $job): RedirectResponse
+    {
+        return $this->record($request, $job);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\DecisionRequest;
+use App\Http\Requests\RemarkRequest;
+use App\Http\Requests\StrikeRequest;
+use App\Logbook\LogLines;
+use App\Models\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+final class LogbookController extends Controller
+{
+    public function show(Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('logbook.show', ['site' => $site, 'lines' => new LogLines($site->state, $job->zone)]);
+    }
+
+    public function strike(StrikeRequest $request, Job $job): RedirectResponse
+    {
+        return $this->record($request, $job);
+    }
+
+    public function remark(RemarkRequest $request, Job $job): RedirectResponse
+    {
+        return $this->record($request, $job);
+    }
+
+    public function decision(DecisionRequest $request, Job $job): RedirectResponse
+    {
+        return $this->record($request, $job);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CreateJob;
+use App\Actions\RevisePlan;
+use App\Drawing\PlanDrawing;
+use App\Http\Requests\PlanRequest;
+use App\Models\Job;
+use App\Plan\PlanForm;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+final class PlanController extends Controller
+{
+    public function create(): View
+    {
+        return view('plan.new', ['form' => PlanForm::fresh()]);
+    }
+
+    public function store(PlanRequest $request, CreateJob $create): RedirectResponse
+    {
+        $job = $create($this->user($request), $request->jobName(), $request->string('place')->limit(120, '')->value(), $request->zone(), $request->plan(null));
+
+        return redirect()->route('job', $job);
+    }
+
+    public function show(Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('plan.show', ['site' => $site, 'form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan), 'revisions' => $job->revisions()->with('user')->get()]);
+    }
+
+    public function revise(PlanRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $request->plan($job->revision->plan());
+        $revise($job, $this->user($request), $plan, $request->reason(), $request->integer('based_on'));
+
+        return redirect()->route('plan', $job)->with('said', 'The new plan is in force.');
+    }
+
+    /** The drawing and the marks for what is typed so far; what can't be drawn yet is said instead. */
+    public function preview(PlanRequest $request, ?Job $job = null): View
+    {
+        try {
+            $plan = $request->plan($job?->revision->plan());
+        } catch (ValidationException $refused) {
+            return view('plan.preview', ['plan' => null, 'refusals' => array_merge(...array_values($refused->errors()))]);
+        }
+
+        return view('plan.preview', ['plan' => $plan, 'drawing' => PlanDrawing::ofPlan($plan)]);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\Payload;
+use Aequus\Plan\Plan;
+
+/** A rule knowingly waived, with its reason. */
+final class DecisionRequest extends EntryRequest
+{
+    protected const MAIN_FIELD = 'reason';
+
+    protected function payload(Plan $plan): ?Payload
+    {
+        [$about, $post] = [$this->choice('about', DecisionAbout::class), $this->postOrJob($plan)];
+
+        return $about && $this->refusals === [] ? new Decision($about, $post, $this->text('reason')) : null;
+    }
+}

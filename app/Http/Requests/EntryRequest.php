@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Aequus\Logbook\Payload;
+use Aequus\Measure\Length;
+use Aequus\Measure\Refusal;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
+use App\Actions\NewEntry;
+use App\Models\Job;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+
+/** A form that writes one entry into the logbook. Each kind says how its fields become a payload. */
+abstract class EntryRequest extends FormRequest
+{
+    use ReadsFields;
+
+    /** The field at which a refusal of the whole entry stands. */
+    protected const MAIN_FIELD = 'refused';
+
+    public function authorize(): bool
+    {
+        return $this->user()?->can('work', $this->route('job')) ?? false;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'client_id' => ['required', 'string', 'max:40'],
+            'measured_at' => ['nullable', 'date', 'before:+10 minutes'],
+            'read_by' => ['nullable', 'string', 'max:80'],
+            'replaces' => ['nullable', 'integer'],
+        ];
+    }
+
+    /**
+     * Null only when a field was refused; the refusal is then kept for that field.
+     *
+     * @throws Refusal when the fields do not go together
+     */
+    abstract protected function payload(Plan $plan): ?Payload;
+
+    /** @throws ValidationException naming the field that was refused */
+    public function newEntry(): NewEntry
+    {
+        $plan = $this->job()->revision->plan();
+        $payload = $this->at(static::MAIN_FIELD, fn () => $this->payload($plan));
+        $this->stopIfRefused();
+        if ($payload === null) {
+            throw ValidationException::withMessages(['refused' => 'This could not be read. Fill in every field.']);
+        }
+
+        return new NewEntry(
+            $payload, $this->text('client_id'),
+            $this->text('measured_at') === '' ? null : CarbonImmutable::parse($this->text('measured_at')),
+            $this->text('read_by'), $this->filled('replaces') ? $this->integer('replaces') : null,
+        );
+    }
+
+    protected function post(Plan $plan, string $field = 'post'): ?PostId
+    {
+        return $this->at($field, fn () => $plan->grid->labelled($this->text($field))->id);
+    }
+
+    /** Null where the field is empty and the entry speaks of the whole job. */
+    protected function postOrJob(Plan $plan): ?PostId
+    {
+        return $this->text('post') === '' ? null : $this->post($plan);
+    }
+
+    protected function measure(string $field, Plan $plan): ?Length
+    {
+        return $this->length($field, $plan->notation->unit);
+    }
+
+    private function job(): Job
+    {
+        $job = $this->route('job');
+        assert($job instanceof Job);
+
+        return $job;
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Aequus\Logbook\HandedOver;
+use Aequus\Logbook\Payload;
+use Aequus\Plan\Plan;
+
+/** The work handed over. */
+final class HandoverRequest extends EntryRequest
+{
+    protected const MAIN_FIELD = 'to';
+
+    protected function payload(Plan $plan): ?Payload
+    {
+        return new HandedOver($this->text('to'), $this->text('remark'));
+    }
+}

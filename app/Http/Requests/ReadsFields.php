@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\LengthReader;
+use Aequus\Measure\Refusal;
+use Aequus\Measure\Unit;
+use Illuminate\Validation\ValidationException;
+
+/** Reads typed fields through the core’s own readers, and keeps each refusal at the field it belongs to. */
+trait ReadsFields
+{
+    /** @var array<string, string> refusals so far, by field */
+    protected array $refusals = [];
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @return ?T null when it was refused
+     */
+    protected function at(string $field, callable $read): mixed
+    {
+        try {
+            return $read();
+        } catch (Refusal $refusal) {
+            $this->refuse($field, $refusal->getMessage());
+
+            return null;
+        }
+    }
+
+    protected function refuse(string $field, string $sentence): void
+    {
+        $this->refusals[$field] ??= $sentence;
+    }
+
+    protected function length(string $field, Unit $unit): ?Length
+    {
+        return $this->at($field, fn () => LengthReader::read($this->text($field), $unit));
+    }
+
+    /** Null when the field is left empty, which is allowed. */
+    protected function lengthOrNone(string $field, Unit $unit): ?Length
+    {
+        return $this->text($field) === '' ? null : $this->length($field, $unit);
+    }
+
+    protected function text(string $field): string
+    {
+        $value = $this->input($field, '');
+
+        return is_scalar($value) ? trim((string) $value) : '';
+    }
+
+    /**
+     * @template E of \BackedEnum
+     *
+     * @param  class-string<E>  $enum
+     * @return ?E null when refused
+     */
+    protected function choice(string $field, string $enum): ?object
+    {
+        $choice = $enum::tryFrom($this->text($field));
+        if ($choice === null) {
+            $this->refuse($field, 'Choose one of the list.');
+        }
+
+        return $choice;
+    }
+
+    /** @throws ValidationException with every refusal at its field */
+    protected function stopIfRefused(): void
+    {
+        if ($this->refusals !== []) {
+            throw ValidationException::withMessages($this->refusals);
+        }
+    }
+}

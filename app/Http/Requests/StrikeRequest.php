@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Strike;
+use Aequus\Plan\Plan;
+
+/** An entry that no longer counts, with the reason. */
+final class StrikeRequest extends EntryRequest
+{
+    protected const MAIN_FIELD = 'reason';
+
+    protected function payload(Plan $plan): ?Payload
+    {
+        return new Strike($this->integer('sequence'), $this->text('reason'));
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logbook;
+
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\Entry;
+use Aequus\Logbook\HandedOver;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\Remark;
+use Aequus\Logbook\RodReading;
+use Aequus\Logbook\ServiceLine;
+use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\Strike;
+use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\TopMeasured;
+use Aequus\Plan\PostId;
+use Aequus\Site\SiteState;
+use DateTimeZone;
+
+/** The logbook in words, newest first. */
+final readonly class LogLines
+{
+    /** @var list<LogLine> */
+    public array $lines;
+
+    public function __construct(private SiteState $site, string $zone)
+    {
+        $local = new DateTimeZone($zone);
+        $this->lines = array_values(array_map(function (Entry $entry) use ($local): LogLine {
+            [$standing, $words] = $this->standing($entry);
+            $who = $entry->readBy === '' ? $entry->recordedBy : "{$entry->readBy}, written by {$entry->recordedBy}";
+
+            return new LogLine($entry, $this->say($entry->payload), $entry->measuredAt->setTimezone($local)->format('j M Y, H:i'), $who, $standing, $words);
+        }, array_reverse($site->log->entries)));
+    }
+
+    /** @return array{string, string} */
+    private function standing(Entry $entry): array
+    {
+        $strike = $this->site->log->strikeOf($entry);
+        $correction = $this->site->log->correctionOf($entry);
+
+        return match (true) {
+            $strike !== null => ['struck', "struck: {$strike->reason}"],
+            $correction !== null => ['corrected', "corrected by entry {$correction->sequence}"],
+            $this->site->log->isOld($entry) => ['old', 'from before the stake was moved'],
+            default => ['counts', ''],
+        };
+    }
+
+    private function say(Payload $said): string
+    {
+        $write = $this->site->plan->write(...);
+        $side = $this->site->plan->sides->of(...);
+
+        return match (true) {
+            $said instanceof NoticeAsked => "Utility marks asked for on {$said->askedOn}, {$said->workingDays} working days".($said->reference === '' ? '' : ", number {$said->reference}"),
+            $said instanceof ServiceLine => ucfirst($said->type->value)." line “{$said->name}”, {$write($said->noDig)} no-dig each side",
+            $said instanceof TapeReading => "Tape {$this->label($said->from)}–{$this->label($said->to)}: {$write($said->distance)}, {$said->tape->inWords()}",
+            $said instanceof StakeMoved => "Stake {$this->label($said->post)} moved",
+            $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
+            $said instanceof RodReading => 'Rod at '.($said->post === null ? 'the benchmark' : $this->label($said->post)).": {$write($said->rod)}",
+            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}",
+            $said instanceof PostSet => "Post {$this->label($said->post)} set",
+            $said instanceof PlumbReading => "Post {$this->label($said->post)}, {$side($said->face)} face: ".($said->gap->isZero() ? 'plumb' : "{$write($said->gap)} toward the {$side($said->leansToward)}")." over {$write($said->level)}",
+            $said instanceof TopMeasured => "Top of {$this->label($said->post)}: {$write($said->aboveDatumLine)} above the datum line",
+            $said instanceof PostCut => "Post {$this->label($said->post)} cut",
+            $said instanceof Decision => $said->about->inWords().($said->post === null ? '' : " ({$this->label($said->post)})").": {$said->reason}",
+            $said instanceof Remark => ($said->post === null ? '' : $this->label($said->post).': ').$said->text,
+            $said instanceof HandedOver => "Handed over to {$said->to}".($said->remark === '' ? '' : ": {$said->remark}"),
+            $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
+            default => $said->kind()->value,
+        };
+    }
+
+    private function label(PostId $id): string
+    {
+        return $this->site->plan->grid->find($id)->label ?? 'a post no longer in the plan';
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * One thing that is built on posts: its plan revisions and its logbook.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property string $name
+ * @property string $place
+ * @property string $zone
+ * @property PlanRevision $revision
+ */
+final class Job extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['user_id', 'name', 'place', 'zone'];
+
+    /** @return HasMany<PlanRevision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(PlanRevision::class)->orderBy('number');
+    }
+
+    /** The revision in force. @return HasOne<PlanRevision, $this> */
+    public function revision(): HasOne
+    {
+        return $this->hasOne(PlanRevision::class)->latestOfMany('number');
+    }
+
+    /** @return HasMany<LogEntry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(LogEntry::class)->orderBy('sequence');
+    }
+}

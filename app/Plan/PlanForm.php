@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Unit;
+use Aequus\Plan\GridLines;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
+
+/** What stands in the fields of the plan form before anyone types. */
+final readonly class PlanForm
+{
+    /**
+     * @param  array<string, string>  $values  by field
+     * @param  list<string>  $columns  labels of the columns in force; none for a new job
+     * @param  list<string>  $rows
+     */
+    private function __construct(private array $values, public array $columns, public array $rows) {}
+
+    public static function fresh(): self
+    {
+        return new self([
+            'kind' => 'pergola', 'notation' => 'in16', 'side_minus_y' => 'road', 'side_plus_y' => 'garden', 'side_minus_x' => 'left', 'side_plus_x' => 'right',
+            'tolerance' => 'building', 'post_shape' => 'nominal', 'post_nominal' => '6x6', 'standing' => "8'",
+            'by_x' => 'bays', 'by_y' => 'bays', 'bays_x' => "2 x 8'", 'bays_y' => "10'", 'held_x' => 'outside', 'held_y' => 'outside',
+        ], [], []);
+    }
+
+    public static function of(Plan $plan): self
+    {
+        $write = fn (Length $length): string => $plan->write($length);
+        $exactly = fn (Length $length): string => self::exactly($plan, $length);
+        $out = array_flip(array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut));
+        $labels = array_map(fn ($post) => $post->label, array_filter($plan->grid->crossings(), fn ($post) => isset($out[$post->id->value])));
+
+        return new self([
+            'kind' => $plan->kind->value,
+            'notation' => $plan->notation->unit === Unit::Inch ? 'in'.$plan->notation->denominator : ($plan->notation->decimals === 1 ? 'mm.1' : 'mm'),
+            'side_minus_y' => $plan->sides->minusY, 'side_plus_y' => $plan->sides->plusY, 'side_minus_x' => $plan->sides->minusX, 'side_plus_x' => $plan->sides->plusX,
+            'tolerance' => $plan->tolerances->class->value, 'squareness' => $write($plan->tolerances->squareness),
+            'post_shape' => $plan->post->round ? 'round' : 'measured', 'post_nominal' => '6x6', 'post_b' => $exactly($plan->post->b), 'post_d' => $plan->post->round ? '' : $exactly($plan->post->d),
+            'hole' => $exactly($plan->holeDiameter), 'standing' => $exactly($plan->standing),
+            'by_x' => 'bays', 'by_y' => 'bays', 'held_x' => 'outside', 'held_y' => 'outside',
+            'bays_x' => self::bays($plan, $plan->grid->columns), 'bays_y' => self::bays($plan, $plan->grid->rows),
+            'left_out' => implode(' ', $labels),
+        ], array_map($plan->grid::letters(...), array_keys($plan->grid->columns->lines)), array_map(fn (int $i) => (string) ($i + 1), array_keys($plan->grid->rows->lines)));
+    }
+
+    public function value(string $field): string
+    {
+        return $this->values[$field] ?? '';
+    }
+
+    private static function bays(Plan $plan, GridLines $lines): string
+    {
+        return implode('; ', array_map(fn (Length $bay) => self::exactly($plan, $bay), $lines->spacing()->gaps()));
+    }
+
+    /** As the job writes it where that is exact, else in millimetres with all their decimals, so that saving a form changes nothing. */
+    private static function exactly(Plan $plan, Length $length): string
+    {
+        return $plan->notation->round($length)->equals($length) ? $plan->write($length) : rtrim(rtrim(number_format($length->inMillimetres(), 6, '.', ''), '0'), '.').' mm';
+    }
+}

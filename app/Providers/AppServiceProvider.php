@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\Job;
+use App\Policies\JobPolicy;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Gate::policy(Job::class, JobPolicy::class);
+        RateLimiter::for('sign-in', fn (Request $request) => Limit::perMinute(6)->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip())
+            ->response(fn () => back()->withInput($request->only('email'))->withErrors(['email' => 'Too many tries. Wait a minute, then try again.'])));
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Unit;
+
+/** The one place where lengths become type: primes for feet and inches, fractions drawn from figures of one face. */
+final class Typeset
+{
+    /** A length for a page. */
+    public static function length(Notation $notation, Length $length): string
+    {
+        return '<span class="len">'.self::marks($notation->write($length), '<span class="fr"><i>$1</i>&#8260;<b>$2</b></span>').'</span>';
+    }
+
+    /** A length for a drawing: pieces of an SVG text. */
+    public static function svg(Notation $notation, Length $length): string
+    {
+        return self::marks($notation->write($length), '<tspan class="fr-n" dy="-.6em">$1</tspan><tspan dy=".37em">&#8260;</tspan><tspan class="fr-d">$2</tspan><tspan>&#8203;</tspan>');
+    }
+
+    /** A sentence with lengths in it. */
+    public static function sentence(string $text): string
+    {
+        $length = '/-?(?:\d+\' )?(?:\d+ )?\d+(?:\/\d+)?(?:\'|&quot;)(?![\w])|-?\d+(?:\.\d)? mm\b/';
+
+        return (string) preg_replace_callback(
+            $length,
+            fn (array $found) => '<span class="len">'.self::marks(htmlspecialchars_decode($found[0]), '<span class="fr"><i>$1</i>&#8260;<b>$2</b></span>').'</span>',
+            htmlspecialchars($text, ENT_COMPAT),
+        );
+    }
+
+    /** Up or down from a mark: the sign is a word elsewhere, a true minus here. */
+    private static function marks(string $written, string $fraction): string
+    {
+        $primed = strtr(e($written), ['&#039;' => '′', '&quot;' => '″', '-' => '−']);
+
+        return str_replace(' mm', ' mm', (string) preg_replace('#(\d+)/(\d+)#', $fraction, $primed));
+    }
+
+    /** The plain words for a reader that speaks. */
+    public static function spoken(Notation $notation, Length $length): string
+    {
+        if ($notation->unit === Unit::Millimetre) {
+            return str_replace(' mm', ' millimetres', $notation->write($length));
+        }
+        $parts = $notation->feetInchesOf($length);
+        $fraction = $parts->numerator === 0 ? '' : " {$parts->numerator}/{$parts->denominator}";
+
+        return ($parts->negative ? 'minus ' : '').($parts->feet > 0 ? "{$parts->feet} feet " : '').trim("{$parts->inches}{$fraction}").' inches';
+    }
+}

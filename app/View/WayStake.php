@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Aequus\Site\Phase;
+
+/** One phase on the string. */
+final readonly class WayStake
+{
+    public function __construct(
+        public Phase $phase,
+        public WayStanding $standing,
+        /** Whether the string is already run past it. */
+        public bool $passed,
+        public bool $shown,
+    ) {}
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use Aequus\Measure\Refusal;
+use App\Http\Middleware\SecurityHeaders;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withCommands([__DIR__.'/../app/Console'])
+    ->withMiddleware(function (Middleware $middleware) {
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->redirectGuestsTo(fn () => route('sign-in'));
+        $middleware->redirectUsersTo(fn () => route('jobs'));
+    })
+    ->withExceptions(function (Exceptions $exceptions) {
+        $exceptions->dontReport(Refusal::class);
+        $exceptions->render(fn (Refusal $refusal, Request $request) => back()->withInput()->withErrors(['refused' => $refusal->getMessage()]));
+        // What was typed survives a token that ran out and a sign-in that expired.
+        $exceptions->render(function (HttpException $failure, Request $request) {
+            return $failure->getPrevious() instanceof TokenMismatchException && ! $request->expectsJson()
+                ? back()->withInput($request->except(['password', '_token']))->withErrors(['refused' => 'This page had been open too long to be sent. Nothing you typed is lost: press the button again.'])
+                : null;
+        });
+        $exceptions->render(function (AuthenticationException $failure, Request $request) {
+            if ($request->isMethod('POST') && ! $request->expectsJson()) {
+                session()->put('kept.input', $request->except(['_token', 'password']));
+                session()->put('url.intended', url()->previous());
+            }
+
+            return null;
+        });
+    })
+    ->create();

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\EntryKind;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** A hole that stops short is deepened before anything is put into it. */
+final readonly class DeepenShortHoles implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        foreach ($site->walk() as $post) {
+            $hole = $site->footing->asDug($post);
+            if ($hole === null || $hole->serves() || $site->standing($post)->set || $site->decided(DecisionAbout::AcceptShortHole, $post) !== null) {
+                continue;
+            }
+            yield new Move(
+                Phase::Footing, "Dig {$post->label} deeper",
+                "It is {$site->plan->write($hole->required->need->ground->minus($hole->bottom))} deep and must be {$site->plan->write($hole->required->holeDepth())}: {$hole->required->governing->inWords()}.",
+                $hole->shortBy, 'more, to clean ground', [$post], EntryKind::Hole,
+            );
+        }
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** The holes, in walking order, each with its depth from today’s ground. */
+final readonly class DigHoles implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        foreach ($site->walk() as $post) {
+            $required = $site->footing->required($post);
+            if ($required === null || $site->footing->asDug($post) !== null) {
+                continue;
+            }
+            yield new Move(
+                Phase::Footing, "Dig hole {$post->label}",
+                "From today’s ground to the clean bottom. What makes it so deep: {$required->governing->inWords()}.",
+                $required->holeDepth(), 'deep', [$post], EntryKind::Hole,
+            );
+        }
+    }
+}

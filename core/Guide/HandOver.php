@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** When all is done it is handed over, with its record. */
+final readonly class HandOver implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        if ($site->handover->given === null) {
+            $open = count($site->handover->incomplete());
+            yield new Move(
+                Phase::Handover, 'Hand the work over',
+                $open === 0 ? 'Every post has its depth, its plumb readings and its cut in the book.' : "{$open} posts lack a depth, a plumb reading or a cut in the book; the record says so.",
+                asks: EntryKind::HandedOver,
+            );
+        }
+    }
+}

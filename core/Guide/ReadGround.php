@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** The ground at every post, in walking order. */
+final readonly class ReadGround implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        $left = count($site->level->unread);
+        foreach ($site->walk() as $post) {
+            if ($site->level->groundAt($post) === null) {
+                yield new Move(
+                    Phase::Level, "Read the rod at {$post->label}",
+                    "Stand it on true ground, not on spoil. {$left} of ".count($site->plan->grid->posts).' posts are still to read.',
+                    posts: [$post], asks: EntryKind::Rod,
+                );
+            }
+        }
+    }
+}

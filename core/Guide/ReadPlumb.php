@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** A post is plumb only when two neighbouring faces say so. */
+final readonly class ReadPlumb implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        foreach ($site->walk() as $post) {
+            $stands = $site->standing($post);
+            $face = $stands->nextFace();
+            if (! $stands->set || $face === null) {
+                continue;
+            }
+            $name = $site->plan->sides->of($face);
+            yield new Move(
+                Phase::Set, "Hold the level on the {$name} face of {$post->label}",
+                $stands->lean->isUnread() ? 'Nothing was read on this post yet.' : 'One face was read: the post is only half known.',
+                posts: [$post], asks: EntryKind::Plumb,
+            );
+        }
+    }
+}

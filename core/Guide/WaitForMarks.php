@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** No hole before the notice has run out and the marks are there. */
+final readonly class WaitForMarks implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        $notice = $site->clear->notice;
+        if ($notice !== null && ! $notice->isOver($site->today) && count($site->footing->dug) < count($site->plan->grid->posts)) {
+            yield new Move(
+                Phase::Clear, 'Wait for the utility marks',
+                "Asked on {$notice->asked->askedOn}, {$notice->asked->workingDays} working days: digging may begin on {$notice->runsOut}, once every utility has answered. Public holidays count extra.",
+            );
+        }
+    }
+}

@@ -1,0 +1,27 @@
+import 'htmx.org';
+import './drawing.js';
+import './keypad.js';
+import './outbox.js';
+
+// What a page needs once, and again after htmx has put new parts in.
+function dress(root) {
+    root.querySelectorAll('[data-zone]').forEach((field) => {
+        field.value ||= Intl.DateTimeFormat().resolvedOptions().timeZone;
+    });
+    root.querySelectorAll('select[data-submit]').forEach((select) => {
+        select.addEventListener('change', () => select.form.requestSubmit());
+    });
+}
+
+document.addEventListener('DOMContentLoaded', () => dress(document));
+document.addEventListener('htmx:afterSettle', (event) => {
+    dress(event.target);
+    if (event.target.id !== 'page') {
+        return;
+    }
+    // After a refusal the field in question is where to go on; after an entry, the next number.
+    const refused = event.target.querySelector('[aria-invalid="true"]');
+    const next = event.target.querySelector('#entry [data-keypad]');
+    const wide = matchMedia('(min-width: 60rem)').matches;
+    (refused ?? (wide && event.target.querySelector('.notice-done') ? next : null) ?? document.getElementById('work'))?.focus({ preventScroll: !refused });
+});

@@ -1,0 +1,10 @@
+@props(['of'])
+@foreach (\App\View\Caution::of($of) as $caution)
+    <details class="caution {{ $caution->read ? 'is-read' : '' }}">
+        <summary><span class="caution-sign" aria-hidden="true">!</span><span class="{{ $caution->read ? 'caution-short' : '' }}">{{ $caution->line }}</span></summary>
+        <p>{{ $caution->more }}</p>
+        @unless ($caution->read)
+            <form method="post" action="{{ route('caution', $caution->key) }}">@csrf<button class="link">Read; fold it</button></form>
+        @endunless
+    </details>
+@endforeach

@@ -1,0 +1,69 @@
+@props(['model', 'site' => null, 'link' => null, 'says' => 'Plan seen from above'])
+@php
+    $frame = $model->frame;
+    $sides = $model->plan->sides;
+@endphp
+<figure class="drawing">
+    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" class="plan-drawing" role="group" aria-label="{{ $says }}, {{ count($model->posts) }} posts" data-roving>
+        <text class="side" x="{{ $frame::WIDTH / 2 }}" y="20" text-anchor="middle">{{ $sides->plusY }} side</text>
+        <text class="side" x="{{ $frame::WIDTH / 2 }}" y="{{ $frame->height - 8 }}" text-anchor="middle">{{ $sides->minusY }} side</text>
+        <text class="side" transform="translate(16 {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->minusX }} side</text>
+        <text class="side" transform="translate({{ $frame::WIDTH - 8 }} {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->plusX }} side</text>
+        @foreach ($model->bands as $band)
+            <polyline class="band band-{{ $band->colour }}" points="{{ $band->points }}" stroke-width="{{ $band->width }}" />
+            <polyline class="service service-{{ $band->colour }}" points="{{ $band->points }}" />
+        @endforeach
+        @foreach ($model->strings as $line)
+            <line class="{{ $line->class }}" x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" />
+        @endforeach
+        @foreach ($model->tapes as $line)
+            <line class="{{ $line->class }}" x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" />
+        @endforeach
+        @foreach ($model->leftOut as $point)
+            <path class="left-out" d="M{{ $frame->x($point->x) - 5 }} {{ $frame->y($point->y) - 5 }} l10 10 m0 -10 l-10 10" />
+        @endforeach
+        @foreach ($model->posts as $p)
+            <a class="post post-{{ $p->shape }} {{ $p->next ? 'post-next' : '' }}" @if ($link) href="{{ route($link, [$site->job, $p->post->label]) }}" @else tabindex="0" role="img" @endif aria-label="{{ $p->post->label }}: {{ $p->words }}">
+                @if ($p->next)<circle class="halo" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->holeRadius + 7 }}" />@endif
+                <circle class="hole" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->holeRadius }}" />
+                @if ($p->shape === 'leaning')
+                    <path class="stake" d="M{{ $p->x }} {{ $p->y - $model->postWidth * 0.8 }} l{{ $model->postWidth * 0.8 }} {{ $model->postWidth * 0.8 }} l-{{ $model->postWidth * 0.8 }} {{ $model->postWidth * 0.8 }} l-{{ $model->postWidth * 0.8 }} -{{ $model->postWidth * 0.8 }} z" />
+                @elseif ($model->plan->post->round)
+                    <circle class="stake" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->postWidth / 2 }}" />
+                @else
+                    <rect class="stake" x="{{ $p->x - $model->postWidth / 2 }}" y="{{ $p->y - $model->postDepth / 2 }}" width="{{ $model->postWidth }}" height="{{ $model->postDepth }}" />
+                @endif
+                @if ($p->shape === 'short')<path class="cross" d="M{{ $p->x - $model->holeRadius * .7 }} {{ $p->y - $model->holeRadius * .7 }} l{{ $model->holeRadius * 1.4 }} {{ $model->holeRadius * 1.4 }}" />@endif
+                @if ($p->shape === 'cut')<path class="sawn" d="M{{ $p->x - $model->holeRadius }} {{ $p->y }} h{{ $model->holeRadius * 2 }}" />@endif
+                <text class="post-label" x="{{ $p->x + $model->holeRadius * .75 + 3 }}" y="{{ $p->y + $model->holeRadius + 9 }}">{{ $p->post->label }}</text>
+                @if ($p->note)<text class="post-note" x="{{ $p->x + $model->holeRadius * .75 + 3 }}" y="{{ $p->y + $model->holeRadius + 24 }}">{!! $p->note !!}</text>@endif
+            </a>
+        @endforeach
+        @foreach ($model->tapes as $line)
+            @if ($line->label)<text class="tape-label" x="{{ $line->labelX() }}" y="{{ $line->labelY() }}" text-anchor="middle">{!! $line->label !!}</text>@endif
+        @endforeach
+        @foreach ($model->bands as $band)
+            <text class="service-label" x="{{ $band->labelX }}" y="{{ $band->labelY }}">{!! $band->label !!}</text>
+        @endforeach
+    </svg>
+    @if ($model->legend)
+        <figcaption class="legend">
+            @foreach ($model->legend as $item)
+                @php([$shape, $word] = explode('|', $item))
+                <span>
+                    <svg viewBox="0 0 24 16" width="24" height="16" aria-hidden="true">
+                        @if (str_starts_with($shape, 'tape'))
+                            <line class="{{ $shape }}" x1="1" y1="8" x2="23" y2="8" />
+                        @else
+                            <g class="post post-{{ $shape }}"><circle class="hole" cx="12" cy="8" r="7" />
+                                @if ($shape === 'leaning')<path class="stake" d="M12 3 l5 5 l-5 5 l-5 -5 z" />@else<rect class="stake" x="8.5" y="4.5" width="7" height="7" />@endif
+                                @if ($shape === 'short')<path class="cross" d="M7 3 l10 10" />@endif
+                                @if ($shape === 'cut')<path class="sawn" d="M5 8 h14" />@endif
+                            </g>
+                        @endif
+                    </svg> {{ $word }}
+                </span>
+            @endforeach
+        </figcaption>
+    @endif
+</figure>

@@ -1,0 +1,45 @@
+@props(['title', 'site' => null, 'phase' => null])
+<!DOCTYPE html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="color-scheme" content="light">
+    <meta name="htmx-config" content='{"allowEval":false,"includeIndicatorStyles":false,"selfRequestsOnly":true,"historyCacheSize":0,"scrollIntoViewOnBoost":false}'>
+    <title>{{ $title }}{{ $site ? ' · '.$site->job->name : '' }} · Aequus</title>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    @vite(['resources/css/app.css', 'resources/js/app.js'])
+</head>
+<body hx-boost="true" hx-target="#page" hx-select="#page" hx-swap="outerHTML">
+<a class="skip" href="#work">To the work</a>
+<div id="page">
+    <header class="top">
+        <div class="top-row">
+            <a class="brand" href="{{ auth()->check() ? route('jobs') : route('sign-in') }}">
+                <x-mark /> Aequus
+            </a>
+            @if ($site)
+                <p class="job-name"><b>{{ $site->job->name }}</b> <span>{{ $site->job->place }}</span></p>
+            @endif
+            @auth
+                <nav class="top-links" aria-label="Account and books">
+                    @if ($site)
+                        <a href="{{ route('logbook', $site->job) }}" @if ($phase === 'logbook') aria-current="page" @endif>Logbook</a>
+                    @endif
+                    <a href="{{ route('jobs') }}">Jobs</a>
+                    <form method="post" action="{{ route('sign-out') }}" hx-boost="false">@csrf<button class="link">Sign out</button></form>
+                </nav>
+            @endauth
+        </div>
+        @if ($site)
+            <x-way :way="new \App\View\Way($site, $phase instanceof \Aequus\Site\Phase ? $phase : null)" />
+        @endif
+    </header>
+    <main id="work" tabindex="-1">
+        <x-notices />
+        {{ $slot }}
+    </main>
+</div>
+<div id="outbox" class="outbox" role="status" hidden></div>
+</body>
+</html>

@@ -1,0 +1,2 @@
+@props(['of', 'plan'])
+{!! $of === null ? '<span class="none">—</span>' : \App\View\Typeset::length($plan->notation, $of) !!}

@@ -1,0 +1,2 @@
+@props(['say'])
+{!! \App\View\Typeset::sentence($say) !!}

@@ -1,0 +1,82 @@
+@php
+    $job = $site->job; $phase = \Aequus\Site\Phase::Cut; $plan = $site->plan; $state = $site->state; $unit = $plan->notation->unit; $tops = $plan->tops; $cut = $state->cut;
+    $move = $site->next?->phase === $phase ? $site->next : $site->nextIn($phase);
+    $short = $cut->short(); $about = \Aequus\Logbook\DecisionAbout::AcceptShortPost;
+    $open = array_filter($short, fn ($m) => $state->decided($about, $m->post) === null);
+    $done = count(array_filter($plan->grid->posts, $cut->isCut(...)));
+    $run = $unit->value === 'mm' ? \Aequus\Measure\Length::millimetres(1000) : \Aequus\Measure\Length::feet(1);
+    $falls = $tops === null ? null : ($tops->alongX->ratio != 0.0 ? [\Aequus\Plan\Side::alongX(-$tops->alongX->ratio), $tops->alongX] : ($tops->alongY->ratio != 0.0 ? [\Aequus\Plan\Side::alongY(-$tops->alongY->ratio), $tops->alongY] : null));
+@endphp
+<x-layout title="Cut" :site="$site" :phase="$phase">
+    <div class="two">
+        <section class="paper">
+            <div aria-live="polite">
+                @if ($tops === null)
+                    <h1>Where the tops shall be is not decided</h1>
+                    <p class="verdict-why">One post gets the height; all others get it from the datum line, never from their own ground.</p>
+                @elseif ($open)
+                    <h1>{{ count($open) === 1 ? 'Post '.reset($open)->post->label.' is' : count($open).' posts are' }} short. Cut nothing yet</h1>
+                    <p class="verdict-why">@foreach ($open as $mark){{ $mark->post->label }} by <b><x-length :of="$mark->cutOff()->magnitude()" :plan="$plan" /></b>{{ $loop->last ? '.' : ', ' }}@endforeach Lower all tops, change the post, or decide how to make it good.</p>
+                @else
+                    <h1>{{ $done === count($plan->grid->posts) ? 'Every post is cut' : ($done ? $done.' of '.count($plan->grid->posts).' posts are cut' : 'The marks stand') }}</h1>
+                    <p class="verdict-why">{{ $falls ? 'The tops fall toward the '.$plan->sides->of($falls[0]).'.' : 'All tops are level.' }} The datum line stands <x-length :of="$tops->datumLine" :plan="$plan" /> above {{ $state->level->benchmark->name ?? 'the benchmark' }}’s zero.</p>
+                @endif
+            </div>
+            @if ($tops)
+                <div class="pole-and-table">
+                    <x-drawing.pole :model="$pole" />
+                    <table>
+                        <caption>Marks <span class="muted">above the datum line</span></caption>
+                        <thead><tr><th scope="col">Post</th><th scope="col" class="num">mark</th>@if ($falls)<th scope="col" class="num">on the {{ $plan->sides->of($falls[0]) }} face</th><th scope="col" class="num">on the {{ $plan->sides->of($falls[0]->opposite()) }} face</th>@endif<th scope="col" class="num">comes off</th><th scope="col">Stands</th></tr></thead>
+                        <tbody>
+                            @foreach ($plan->grid->posts as $post)
+                                @php($mark = $cut->mark($post))
+                                <tr class="{{ $mark->isShort() ? 'row-off' : '' }}"><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$mark->aboveDatumLine()" :plan="$plan" /></td>
+                                    @if ($falls)<td class="num"><x-length :of="$mark->onFace($falls[0])" :plan="$plan" /></td><td class="num"><x-length :of="$mark->onFace($falls[0]->opposite())" :plan="$plan" /></td>@endif
+                                    <td class="num">@if ($mark->isShort()) — @else <x-length :of="$mark->cutOff()" :plan="$plan" /> @endif</td>
+                                    <td>@if ($mark->isShort())<span class="state state-off">short by <x-length :of="$mark->cutOff()->magnitude()" :plan="$plan" /></span>@elseif ($cut->isCut($post))<span class="state state-fits">cut</span>@elseif ($mark->topNow)<span class="state state-to-pull">to cut</span>@else<span class="state state-to-pull">to measure</span>@endif</td></tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                </div>
+            @endif
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="$phase">
+                @if ($site->next?->phase === $phase && $site->next->asks === \Aequus\Logbook\EntryKind::Decision)
+                    <x-decide :site="$site" :about="$about" :post="$site->next->posts[0]" />
+                    <p><a href="#tops" hx-boost="false">Change the heights instead</a></p>
+                @elseif ($site->next?->phase === $phase && $site->next->asks === \Aequus\Logbook\EntryKind::PostCut)
+                    <x-entry-form :action="route('cut.done', $job)" name="cut">
+                        <input type="hidden" name="post" value="{{ $site->next->posts[0]->label }}">
+                        <button class="button button-yard">{{ $site->next->posts[0]->label }} is cut and sealed</button>
+                    </x-entry-form>
+                @endif
+            </x-move>
+            <x-cautions :of="['saw', 'ladder', 'unbraced']" />
+            @if ($tops)
+                <section id="entry">
+                    <h2>Measure a top</h2>
+                    <x-entry-form :action="route('cut.top', $job)" name="top">
+                        <x-posts name="post" form="top" label="Post" :posts="$plan->grid->posts" :value="$move?->posts[0]->label ?? ''" />
+                        <x-field name="above" form="top" label="Its top now, above the datum line" :unit="$unit" wide />
+                        <button class="button {{ $move?->asks === \Aequus\Logbook\EntryKind::Top ? '' : 'button-second' }}">Write it down</button>
+                    </x-entry-form>
+                </section>
+            @endif
+            <details class="change" id="{{ $tops ? 'tops' : 'entry' }}" @if ($tops === null || old('form') === 'tops') open @endif>
+                <summary>{{ $tops ? 'Change the heights' : 'Decide the heights' }}</summary>
+                <form method="post" action="{{ route('cut.tops', $job) }}" class="entry">
+                    @csrf
+                    <input type="hidden" name="form" value="tops"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
+                    <x-field name="height" form="tops" :label="'Top at '.$plan->grid->posts[0]->label.', above zero'" :value="$tops ? $plan->write($tops->heightAtA1) : ''" :unit="$unit" hint="At the crossing A1 where that post is left out." />
+                    <x-field name="datum_line" form="tops" label="Datum line, above zero" hint="The level line you strike on every post." :value="$tops ? $plan->write($tops->datumLine) : ''" :unit="$unit" />
+                    <x-choice name="falls_toward" form="tops" label="Tops" :value="$falls ? $falls[0]->value : ''" :options="['' => 'level'] + collect(\Aequus\Plan\Side::cases())->mapWithKeys(fn ($s) => [$s->value => 'fall toward the '.$plan->sides->of($s)])->all()" />
+                    <x-field name="fall" form="tops" label="Fall" :value="$falls ? $plan->write($run->times(abs($falls[1]->ratio))) : ''" :unit="$unit" />
+                    <x-field name="fall_over" form="tops" label="Over a run of" :value="$plan->write($run)" :unit="$unit" />
+                    <button class="button {{ $tops ? 'button-second' : '' }}">Put the heights in force</button>
+                </form>
+            </details>
+        </div>
+    </div>
+</x-layout>

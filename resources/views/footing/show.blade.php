@@ -1,0 +1,91 @@
+@php
+    $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $footing = $site->state->footing; $plan = $site->plan; $unit = $plan->notation->unit; $rules = $plan->footing;
+    $move = $site->next?->phase === $phase ? $site->next : $site->nextIn($phase);
+    $zero = $plan->write(\Aequus\Measure\Length::zero());
+    $short = collect($footing->dug)->filter(fn ($hole) => ! $hole->serves());
+    $depths = collect($footing->depths->required ?? []);
+    $longest = $depths->sortByDesc(fn ($d) => $d->holeDepth()->nanometres)->first();
+    $value = fn ($length) => $length === null ? '' : $plan->write($length);
+@endphp
+<x-layout title="Footing" :site="$site" :phase="$phase">
+    <div class="two">
+        <section class="paper">
+            <div aria-live="polite">
+                @if ($rules === null)
+                    <h1>No depth is decided yet</h1>
+                    <p class="verdict-why">Frost, margin, embedment, pad and gravel give each hole its depth, from the ground at its own post.</p>
+                @elseif ($depths->isEmpty())
+                    <h1>The rules stand; the ground is not read</h1>
+                    <p class="verdict-why">A hole is dug from today’s ground. Read the rod at the posts first.</p>
+                @elseif ($short->isNotEmpty())
+                    <h1>{{ $short->count() === 1 ? 'Hole '.$short->first()->required->post->label.' is' : $short->count().' holes are' }} not deep enough</h1>
+                    <p class="verdict-why">{{ $short->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ') }}: not deep enough even with the gravel at its thinnest. {{ count($footing->dug) }} of {{ count($plan->grid->posts) }} are dug.</p>
+                @else
+                    <h1>{{ count($footing->dug) }} of {{ count($plan->grid->posts) }} holes are dug{{ count($footing->dug) ? ', all deep enough' : '' }}</h1>
+                    <p class="verdict-why">The deepest is {{ $longest->post->label }}, <x-length :of="$longest->holeDepth()" :plan="$plan" />. {{ $footing->depths->plane ? 'All feet stand on one plane, '.($footing->depths->deepest ? 'set by '.$footing->depths->deepest->label.'.' : 'as asked for.') : 'Each hole goes to its own depth.' }}</p>
+                @endif
+            </div>
+            @if ($depths->isNotEmpty())
+                <form method="get" class="choose-section"><label for="along">Section along</label>
+                    <select id="along" name="along" data-submit>@foreach ($section->choices as $key => $words)<option value="{{ $key }}" @selected($key === $section->shown)>{{ $words }}</option>@endforeach</select>
+                    <button class="button button-small">Show</button></form>
+                <x-drawing.section :model="$section" />
+                <table>
+                    <caption>Holes <span class="muted">from today’s ground to the clean bottom</span></caption>
+                    <thead><tr><th scope="col">Hole</th><th scope="col" class="num">depth</th><th scope="col">What makes it so deep</th><th scope="col" class="num">dug</th><th scope="col">Stands</th></tr></thead>
+                    <tbody>
+                        @foreach ($plan->grid->posts as $post)
+                            @php($required = $footing->required($post)) @php($hole = $footing->asDug($post))
+                            <tr class="{{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$required?->holeDepth()" :plan="$plan" /></td><td>{{ $required?->governing->inWords() ?? 'ground not read' }}</td><td class="num"><x-length :of="$hole ? $hole->required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td>
+                                <td>@if ($hole === null)<span class="state state-to-pull">to dig</span>@elseif ($hole->deepEnough)<span class="state state-fits">deep enough{{ $hole->overDugBy->isPositive() ? ', over-dug' : '' }}</span>@elseif ($hole->serves())<span class="state state-fits">serves with <x-length :of="$hole->gravel" :plan="$plan" /> gravel</span>@else<span class="state state-off">short by <x-length :of="$hole->shortBy" :plan="$plan" /></span>@endif</td></tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            @endif
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="$phase">
+                @if ($site->next?->phase === $phase && str_contains($site->next->do, 'deeper'))
+                    <p><a class="button" href="#entry" hx-boost="false">Enter the new depth</a></p>
+                    <x-decide :site="$site" :about="\Aequus\Logbook\DecisionAbout::AcceptShortHole" :post="$site->next->posts[0]" />
+                @endif
+            </x-move>
+            <x-cautions :of="['frost', 'holes', 'auger']" />
+            @if ($depths->isNotEmpty())
+                <section id="entry">
+                    <h2>A hole as dug</h2>
+                    <x-entry-form :action="route('footing.hole', $job)" name="hole">
+                        <x-posts name="post" form="hole" label="Hole" :posts="$plan->grid->posts" :value="$move?->posts[0]->label ?? ''" />
+                        <x-field name="depth" form="hole" label="Depth to the clean bottom" :unit="$unit" wide />
+                        <button class="button">Write it down</button>
+                    </x-entry-form>
+                </section>
+            @endif
+            <details class="change" @if ($rules === null || old('form') === 'rules') open @endif @if ($depths->isEmpty()) id="entry" @endif>
+                <summary>{{ $rules ? 'Change the rules of depth' : 'Decide the rules of depth' }}</summary>
+                <form method="post" action="{{ route('footing.rules', $job) }}" class="entry">
+                    @csrf
+                    <input type="hidden" name="form" value="rules"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
+                    <x-field name="frost" form="rules" label="Frost depth" hint="From your local office." :value="$value($rules?->frost)" :unit="$unit" />
+                    <x-field name="margin" form="rules" label="Margin below frost" :value="$rules ? $value($rules->margin) : $zero" :unit="$unit" />
+                    <x-choice name="embedment_by" form="rules" label="Least embedment as" :value="$rules?->embedment->share ? 'share' : 'length'" :options="['length' => 'a length', 'share' => 'a share of the whole post']" />
+                    <x-field name="embedment" form="rules" label="Least embedment" hint="A length, or 1/3 of the post." :value="$rules === null ? '' : ($rules->embedment->length ? $value($rules->embedment->length) : round($rules->embedment->share * 100, 3).' %')" />
+                    <x-field name="pad" form="rules" label="Pad under the post" :value="$rules ? $value($rules->pad) : $zero" :unit="$unit" />
+                    <x-field name="gravel" form="rules" label="Gravel under the pad" :value="$rules ? $value($rules->gravel) : $zero" :unit="$unit" />
+                    <x-field name="least_gravel" form="rules" label="Gravel may thin to" hint="In a hole that comes out short. Left empty: it may not." :value="$value($rules?->leastGravel)" :unit="$unit" />
+                    <x-choice name="mode" form="rules" label="Depth" :value="$rules?->mode->value ?? 'own'" :options="['own' => 'each hole to its own', 'common_plane' => 'all feet on one plane']" />
+                    <x-field name="asked_plane" form="rules" label="Plane at, if lower than needed" hint="Height above zero; left empty: as high as the rules allow." :value="$value($rules?->askedPlane)" :unit="$unit" />
+                    <x-field name="finished_grade" form="rules" label="Finished grade" hint="Height above zero; left empty: the ground stays as it is." :value="$value($rules?->finishedGrade)" :unit="$unit" />
+                    <x-choice name="fill_before_first_frost" form="rules" label="Fill comes" :value="$rules?->fillBeforeFirstFrost ? '1' : '0'" :options="['0' => 'later, or there is none', '1' => 'before the first winter']" />
+                    <button class="button {{ $rules ? 'button-second' : '' }}">Put the rules in force</button>
+                </form>
+            </details>
+            @if ($rules && $longest)
+                <details class="why"><summary>Why {{ $longest->post->label }} is so deep</summary>
+                    @php($need = $longest->need)
+                    <p>Ground stands at <x-length :of="$need->ground" :plan="$plan" />. Frost asks for a foot no higher than ground − <x-length :of="$need->frost" :plan="$plan" /> frost − <x-length :of="$need->margin" :plan="$plan" /> margin + <x-length :of="$need->pad" :plan="$plan" /> pad; embedment asks for finished grade − <x-length :of="$need->embedment" :plan="$plan" />. The lower is <x-length :of="$longest->highest->level" :plan="$plan" /> ({{ $longest->highest->rule->inWords() }}). The foot stands at <x-length :of="$longest->foot" :plan="$plan" />; below it come pad and <x-length :of="$need->gravel" :plan="$plan" /> gravel: <x-length :of="$longest->holeDepth()" :plan="$plan" /> from today’s ground.</p>
+                </details>
+            @endif
+        </div>
+    </div>
+</x-layout>

@@ -1,0 +1,46 @@
+@php
+    $job = $site->job; $phase = \Aequus\Site\Phase::Handover; $plan = $site->plan; $state = $site->state; $handover = $state->handover; $square = $state->square;
+    $incomplete = $handover->incomplete();
+    $yes = fn (?bool $is, string $good, string $bad) => $is === null ? 'not measured' : ($is ? $good : $bad);
+@endphp
+<x-layout title="Hand over" :site="$site" :phase="$phase">
+    <div class="two">
+        <section class="paper record">
+            <h1>{{ $handover->given ? 'Handed over to '.$handover->given->to : ($incomplete === [] ? 'Ready to hand over' : count($incomplete).' posts are not complete in the book') }}</h1>
+            <p class="verdict-why"><b>{{ $job->name }}</b>{{ $job->place ? ', '.$job->place : '' }}. {{ $plan->kind->inWords() }}, plan revision {{ $job->revision->number }}. Printed from {{ count($state->log->entries) }} entries of the logbook{{ $handover->given?->remark ? '. Remark: '.$handover->given->remark : '' }}.</p>
+            <x-drawing.plan :model="$drawing" />
+            <dl class="facts">
+                <div><dt>Tolerances</dt><dd><x-length :of="$plan->tolerances->squareness" :plan="$plan" /> for stakes and heights, plumb within 1 in {{ $plan->tolerances->plumbOneIn }}</dd></div>
+                <div><dt>Outline</dt><dd>@if ($square->outline) {{ ['square' => 'square, proved by six tapes', 'contradiction' => 'tapes contradict each other', 'racked' => 'leans', 'sides_off' => 'a side is off the plan', 'readings_missing' => 'not fully taped', 'nothing_read' => 'not taped', 'tape_too_rough' => 'not proved by these tapes', 'read_twice_differs' => 'one pair read twice, apart'][$square->outline->verdict()->value] }} @else {{ $square->row ? ($square->holds() ? 'a row, every stake on its mark' : 'a row, not proved') : 'nothing to square, or not checked' }} @endif{{ $state->decided(\Aequus\Logbook\DecisionAbout::AcceptOutline) ? '; taken as it stands: '.$state->decided(\Aequus\Logbook\DecisionAbout::AcceptOutline)->reason : '' }}</dd></div>
+                <div><dt>Spans</dt><dd>not checked by this tool; rely on the table or engineer named on site</dd></div>
+                <div><dt>Ground</dt><dd>@if ($state->level->range()) falls <x-length :of="$state->level->range()" :plan="$plan" /> from {{ $state->level->high->label }} to {{ $state->level->low->label }}, measured from {{ $state->level->benchmark->name }} @else not measured @endif</dd></div>
+            </dl>
+            <table class="record-table">
+                <caption>Plan against what was measured</caption>
+                <thead><tr><th scope="col">Post</th><th scope="col" class="num">depth asked</th><th scope="col" class="num">dug</th><th scope="col">Depth</th><th scope="col" class="num">top out by</th><th scope="col">Plumb</th><th scope="col" class="num">cut mark</th><th scope="col">Cut</th><th scope="col">Remarks</th></tr></thead>
+                <tbody>
+                    @foreach ($handover->records as $record)
+                        <tr><th scope="row">{{ $record->post->label }}</th><td class="num"><x-length :of="$record->depthRequired" :plan="$plan" /></td><td class="num"><x-length :of="$record->depthDug" :plan="$plan" /></td><td>{{ $yes($record->deepEnough, 'enough', 'short') }}</td><td class="num"><x-length :of="$record->outOfPlumb" :plan="$plan" /></td><td>{{ $yes($record->plumb, 'within', 'leans') }}</td><td class="num"><x-length :of="$record->cutMark" :plan="$plan" /></td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td><td>{{ implode('; ', $record->remarks) }}</td></tr>
+                    @endforeach
+                </tbody>
+            </table>
+            <p class="signature">Handed over by <span></span> taken over by <span></span> on <span></span></p>
+            <p class="muted">Local code, the permit office, the maker’s instructions and a licensed engineer come before anything on this sheet.</p>
+        </section>
+        <div class="side-work no-print">
+            <x-move :site="$site" :here="$phase" />
+            <section id="entry">
+                <h2>Hand over</h2>
+                <x-entry-form :action="route('handover.store', $job)" name="handover">
+                    <x-field name="to" form="handover" label="To whom" />
+                    <x-field name="remark" form="handover" label="Remark" wide />
+                    <button class="button">Hand it over</button>
+                </x-entry-form>
+            </section>
+            <section><h2>On paper</h2><p>This page prints cleanly on A4 and Letter, from the browser’s own print command.</p></section>
+            <details class="change"><summary>A remark on the job</summary>
+                <x-entry-form :action="route('logbook.remark', $job)" name="remark"><x-field name="text" form="remark" label="Remark" wide /><button class="button button-second">Write it down</button></x-entry-form>
+            </details>
+        </div>
+    </div>
+</x-layout>

@@ -1,0 +1,41 @@
+@php($job = $site->job)
+<x-layout title="Logbook" :site="$site" phase="logbook">
+    <div class="two">
+        <section class="paper">
+            <h1>{{ count($lines->lines) }} entries <span class="h-note">nothing is lost, nothing is changed</span></h1>
+            @if ($lines->lines === [])
+                <p class="empty">Nothing is written yet. Every tape, rod, hole and level you enter stands here, with who and when.</p>
+            @else
+                <table class="book">
+                    <caption class="vh">Entries, newest first</caption>
+                    <thead><tr><th scope="col" class="num">No.</th><th scope="col">What</th><th scope="col">When and who</th><th scope="col"><span class="vh">Strike</span></th></tr></thead>
+                    <tbody>
+                        @foreach ($lines->lines as $line)
+                            <tr class="is-{{ $line->standing }}" id="entry-{{ $line->entry->sequence }}"><td class="num">{{ $line->entry->sequence }}</td>
+                                <td><span class="book-what"><x-words :say="$line->what" /></span>@if ($line->standingWords)<br><span class="muted">{{ $line->standingWords }}</span>@endif</td>
+                                <td>{{ $line->when }}<br><span class="muted">{{ $line->who }}, plan {{ $line->entry->planRevision }}</span></td>
+                                <td>@if ($line->standing === 'counts' || $line->standing === 'old')<a href="{{ route('logbook', ['job' => $job, 'strike' => $line->entry->sequence]) }}#strike" aria-label="{{ $line->entry->payload instanceof \Aequus\Logbook\Strike ? 'Undo' : 'Strike' }} entry {{ $line->entry->sequence }}">{{ $line->entry->payload instanceof \Aequus\Logbook\Strike ? 'Undo' : 'Strike' }}</a>@endif</td></tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            @endif
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" />
+            @php($target = (int) (old('sequence') ?? request('strike')))
+            <section id="strike">
+                <h2>Strike an entry</h2>
+                <x-entry-form :action="route('logbook.strike', $job)" name="strike">
+                    <x-field name="sequence" form="strike" label="Number" :value="$target ?: ''" inputmode="numeric" />
+                    <x-field name="reason" form="strike" label="Why it no longer counts" wide />
+                    <button class="button button-second">Strike it</button>
+                    <p class="hint">It stays in the book, struck. Striking the strike brings it back.</p>
+                </x-entry-form>
+            </section>
+            <section>
+                <h2>A remark</h2>
+                <x-entry-form :action="route('logbook.remark', $job)" name="remark"><x-field name="text" form="remark" label="In your own words" wide /><button class="button button-second">Write it down</button></x-entry-form>
+            </section>
+        </div>
+    </div>
+</x-layout>

@@ -1,0 +1,33 @@
+@php($job = $site->job)
+<x-layout title="Plan" :site="$site" :phase="\Aequus\Site\Phase::Plan">
+    <div class="two">
+        <section class="paper" id="preview" aria-label="Drawing and marks">
+            <h1>{{ count($site->plan->grid->posts) }} posts <span class="h-note">{{ $site->plan->kind->inWords() }}, revision {{ $job->revision->number }}</span></h1>
+            <x-drawing.plan :model="$drawing" />
+            <x-marks :plan="$site->plan" />
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="\Aequus\Site\Phase::Plan" />
+            <x-cautions :of="array_merge(['local-code'], $site->plan->kind === \Aequus\Plan\JobKind::PlayStructure ? ['play'] : [])" />
+            <section>
+                <h2>Revisions</h2>
+                <ol class="revisions">
+                    @foreach ($revisions->reverse() as $revision)
+                        <li><b>{{ $revision->number }}</b> {{ $revision->reason }} <span class="muted">{{ $revision->user->name }}, {{ $revision->created_at->setTimezone($job->zone)->format('j M Y, H:i') }}</span></li>
+                    @endforeach
+                </ol>
+            </section>
+            <details class="change" id="entry" @if (old('form') === 'plan') open @endif>
+                <summary>Change the plan</summary>
+                <form method="post" action="{{ route('plan.revise', $job) }}" class="stack" data-preview>
+                    @csrf
+                    <input type="hidden" name="form" value="plan"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
+                    @include('plan.fields', ['form' => $form, 'plan' => $site->plan])
+                    <x-field name="reason" form="plan" label="Why it changes" wide />
+                    <button class="button" >Put the new plan in force</button>
+                    <button class="button button-second" formaction="{{ route('plan.revise.preview', $job) }}" hx-post="{{ route('plan.revise.preview', $job) }}" hx-target="#preview" hx-select="unset" hx-swap="innerHTML" hx-push-url="false">Draw it first</button>
+                </form>
+            </details>
+        </div>
+    </div>
+</x-layout>

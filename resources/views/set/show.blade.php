@@ -1,0 +1,39 @@
+@php
+    $job = $site->job; $phase = \Aequus\Site\Phase::Set; $plan = $site->plan; $state = $site->state;
+    $set = collect($plan->grid->posts)->filter(fn ($p) => $state->standing($p)->set);
+    $leaning = $set->filter(fn ($p) => ! $state->standing($p)->lean->isUnread() && ! $state->standing($p)->isWithin());
+    $pulls = fn ($post) => collect($state->standing($post)->lean->pullAt($state->standing($post)->topAbovePivot()))->map(fn ($pull) => $plan->write($pull->amount).' toward the '.$plan->sides->of($pull->toward))->join(' and ');
+@endphp
+<x-layout title="Set" :site="$site" :phase="$phase">
+    <div class="two">
+        <section class="paper">
+            <div aria-live="polite">
+                <h1>{{ $set->isEmpty() ? 'No post stands yet' : $set->count().' of '.count($plan->grid->posts).' posts stand' }}{{ $leaning->isNotEmpty() ? '; '.$leaning->map(fn ($p) => $p->label)->join(', ', ' and ').' '.($leaning->count() === 1 ? 'leans' : 'lean') : '' }}</h1>
+                <p class="verdict-why">Plumb means within 1 in {{ $plan->tolerances->plumbOneIn }}, on two neighbouring faces. Choose a post to read it.</p>
+            </div>
+            <x-drawing.plan :model="$drawing" :site="$site" link="set.post" />
+            <table>
+                <caption>Posts</caption>
+                <thead><tr><th scope="col">Post</th><th scope="col">Hole</th><th scope="col">Stands</th><th scope="col" class="num">top out by</th><th scope="col">Pull the top</th></tr></thead>
+                <tbody>
+                    @foreach ($plan->grid->posts as $post)
+                        @php($stands = $state->standing($post)) @php($hole = $state->footing->asDug($post))
+                        <tr class="{{ $leaning->contains($post) ? 'row-off' : '' }}"><th scope="row"><a href="{{ route('set.post', [$job, $post->label]) }}">{{ $post->label }}</a></th>
+                            <td>{{ $hole === null ? 'not dug' : ($hole->serves() ? 'deep enough' : 'short') }}</td>
+                            <td><span class="state {{ ! $stands->set ? 'state-to-pull' : ($stands->isProvedPlumb() ? 'state-fits' : ($stands->isWithin() ? 'state-doubt' : 'state-off')) }}">{{ ! $stands->set ? 'not set' : ($stands->lean->isUnread() ? 'not read' : ($stands->lean->isHalfKnown() ? 'half known' : ($stands->isWithin() ? 'plumb' : 'leans'))) }}</span></td>
+                            <td class="num">@if (! $stands->lean->isUnread())<x-length :of="$stands->lean->outOfPlumb($stands->topAbovePivot())" :plan="$plan" />@else — @endif</td>
+                            <td>@if ($stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin())<x-words :say="$pulls($post)" />@endif</td></tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="$phase">
+                @if ($site->next?->phase === $phase)
+                    <p><a class="button" href="{{ route('set.post', [$job, $site->next->posts[0]->label]) }}">Go to {{ $site->next->posts[0]->label }}</a></p>
+                @endif
+            </x-move>
+            <x-cautions :of="['lifting', 'unbraced', 'cement']" />
+        </div>
+    </div>
+</x-layout>

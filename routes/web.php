@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CautionController;
+use App\Http\Controllers\ClearController;
+use App\Http\Controllers\CutController;
+use App\Http\Controllers\DemoController;
+use App\Http\Controllers\EchoController;
+use App\Http\Controllers\FootingController;
+use App\Http\Controllers\HandoverController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\LevelController;
+use App\Http\Controllers\LogbookController;
+use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\SetController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SquareController;
+use Illuminate\Support\Facades\Route;
+
+Route::view('/up', 'up')->name('up')->withoutMiddleware('web');
+
+Route::middleware('guest')->group(function () {
+    Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
+    Route::post('/sign-in', [SignInController::class, 'enter'])->middleware('throttle:sign-in');
+    Route::get('/owner', [OwnerController::class, 'show'])->name('owner');
+    Route::post('/owner', [OwnerController::class, 'store'])->middleware('throttle:sign-in');
+    if (config('aequus.mode') === 'demo') {
+        Route::post('/demo', [DemoController::class, 'enter'])->name('demo');
+    }
+});
+
+Route::middleware('auth')->group(function () {
+    Route::post('/sign-out', [SignInController::class, 'leave'])->name('sign-out');
+    Route::get('/', [JobController::class, 'index'])->name('jobs');
+    Route::get('/jobs/new', [PlanController::class, 'create'])->name('plan.create');
+    Route::post('/jobs', [PlanController::class, 'store'])->name('plan.store');
+    Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.preview');
+    Route::post('/cautions/{caution}', CautionController::class)->name('caution');
+    Route::get('/echo', EchoController::class)->name('echo');
+
+    Route::middleware('can:work,job')->prefix('/jobs/{job}')->group(function () {
+        Route::get('/', [JobController::class, 'show'])->name('job');
+
+        Route::get('/plan', [PlanController::class, 'show'])->name('plan');
+        Route::post('/plan', [PlanController::class, 'revise'])->name('plan.revise');
+        Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.revise.preview');
+
+        Route::get('/clear', [ClearController::class, 'show'])->name('clear');
+        Route::post('/clear/notice', [ClearController::class, 'notice'])->name('clear.notice');
+        Route::post('/clear/service', [ClearController::class, 'service'])->name('clear.service');
+
+        Route::get('/square', [SquareController::class, 'show'])->name('square');
+        Route::post('/square/tape', [SquareController::class, 'tape'])->name('square.tape');
+        Route::post('/square/moved', [SquareController::class, 'moved'])->name('square.moved');
+
+        Route::get('/level', [LevelController::class, 'show'])->name('level');
+        Route::post('/level/benchmark', [LevelController::class, 'benchmark'])->name('level.benchmark');
+        Route::post('/level/rod', [LevelController::class, 'rod'])->name('level.rod');
+
+        Route::get('/footing', [FootingController::class, 'show'])->name('footing');
+        Route::post('/footing/rules', [FootingController::class, 'rules'])->name('footing.rules');
+        Route::post('/footing/hole', [FootingController::class, 'hole'])->name('footing.hole');
+
+        Route::get('/set', [SetController::class, 'show'])->name('set');
+        Route::get('/set/{label}', [SetController::class, 'post'])->name('set.post');
+        Route::post('/set/standing', [SetController::class, 'standing'])->name('set.standing');
+        Route::post('/set/plumb', [SetController::class, 'plumb'])->name('set.plumb');
+
+        Route::get('/cut', [CutController::class, 'show'])->name('cut');
+        Route::post('/cut/tops', [CutController::class, 'tops'])->name('cut.tops');
+        Route::post('/cut/top', [CutController::class, 'top'])->name('cut.top');
+        Route::post('/cut/done', [CutController::class, 'done'])->name('cut.done');
+
+        Route::get('/handover', [HandoverController::class, 'show'])->name('handover');
+        Route::post('/handover', [HandoverController::class, 'store'])->name('handover.store');
+
+        Route::get('/logbook', [LogbookController::class, 'show'])->name('logbook');
+        Route::post('/logbook/strike', [LogbookController::class, 'strike'])->name('logbook.strike');
+        Route::post('/logbook/remark', [LogbookController::class, 'remark'])->name('logbook.remark');
+        Route::post('/logbook/decision', [LogbookController::class, 'decision'])->name('logbook.decision');
+    });
+});
