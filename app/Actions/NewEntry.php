@@ -21,5 +21,6 @@ final readonly class NewEntry
         public ?CarbonImmutable $measuredAt = null,
         public string $readBy = '',
         public ?int $replaces = null,
-    ) {}
+    ) {
+    }
 }

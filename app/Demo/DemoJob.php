@@ -20,5 +20,6 @@ final readonly class DemoJob
         public array $entries,
         public int $daysAgo,
         public string $readBy,
-    ) {}
+    ) {
+    }
 }

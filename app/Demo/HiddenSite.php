@@ -28,7 +28,6 @@ final class HiddenSite
     /**
      * @param  float  $careless  standard deviation of staking, mm, each way
      * @param  float  $fallX  of the ground per mm toward +x
-     * @param  float  $fallY
      */
     public function __construct(private Plan $plan, int $seed, float $careless, float $fallX, float $fallY, private float $instrument)
     {
@@ -46,7 +45,7 @@ final class HiddenSite
         $this->stakes[$label] = [$x + $dx, $y + $dy];
     }
 
-    /** @param float $slip a reader’s mistake, mm */
+    /** @param  float  $slip a reader’s mistake, mm */
     public function tape(string $from, string $to, TapeClass $tape, float $slip = 0.0): TapeReading
     {
         [[$x1, $y1], [$x2, $y2]] = [$this->stakes[$from], $this->stakes[$to]];

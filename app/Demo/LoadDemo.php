@@ -18,7 +18,9 @@ final class LoadDemo
 
     public const PLACE = 'Tarn Hollow Orchard association';
 
-    public function __construct(private readonly CreateJob $create, private readonly RecordEntry $record) {}
+    public function __construct(private readonly CreateJob $create, private readonly RecordEntry $record)
+    {
+    }
 
     public function __invoke(): void
     {

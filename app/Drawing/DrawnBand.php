@@ -7,7 +7,7 @@ namespace App\Drawing;
 /** A buried line with its no-dig band. */
 final readonly class DrawnBand
 {
-    /** @param string $points as an SVG polyline wants them */
+    /** @param  string  $points as an SVG polyline wants them */
     public function __construct(
         public string $points,
         public float $width,
@@ -15,5 +15,6 @@ final readonly class DrawnBand
         public string $label,
         public float $labelX,
         public float $labelY,
-    ) {}
+    ) {
+    }
 }

@@ -9,7 +9,7 @@ use Aequus\Plan\Post;
 /** One hole in a section, in drawing units; y grows downward. */
 final readonly class DrawnHole
 {
-    /** @param string $state to-dig, dug or short */
+    /** @param  string  $state to-dig, dug or short */
     public function __construct(
         public Post $post,
         public float $x,
@@ -23,5 +23,6 @@ final readonly class DrawnHole
         public string $state,
         public string $depth,
         public bool $set,
-    ) {}
+    ) {
+    }
 }

@@ -14,7 +14,8 @@ final readonly class DrawnLine
         public float $y2,
         public string $class,
         public string $label = '',
-    ) {}
+    ) {
+    }
 
     public function labelX(): float
     {

@@ -13,5 +13,6 @@ final readonly class DrawnMark
         public string $height,
         public string $posts,
         public bool $short,
-    ) {}
+    ) {
+    }
 }

@@ -22,5 +22,6 @@ final readonly class DrawnPost
         public string $words,
         public string $note = '',
         public bool $next = false,
-    ) {}
+    ) {
+    }
 }

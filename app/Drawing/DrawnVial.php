@@ -9,7 +9,7 @@ use Aequus\Measure\Length;
 /** A vial as it looks on one face. */
 final readonly class DrawnVial
 {
-    /** @param float $offset of the bubble from the middle, −1 to 1 */
+    /** @param  float  $offset of the bubble from the middle, −1 to 1 */
     public function __construct(
         public string $face,
         public string $left,
@@ -20,7 +20,8 @@ final readonly class DrawnVial
         public string $leans,
         public ?Length $gap,
         public ?Length $level,
-    ) {}
+    ) {
+    }
 
     public function bubbleX(): float
     {

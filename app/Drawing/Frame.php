@@ -13,7 +13,7 @@ final readonly class Frame
 {
     public const WIDTH = 720;
 
-    private const MARGIN = 62;
+    private const MARGIN = 76;
 
     private const TALLEST = 500;
 

@@ -13,6 +13,7 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
+use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Square\OutlineVerdict;
 use Aequus\Square\Taped;
@@ -76,7 +77,7 @@ final readonly class PlanDrawing
         foreach ($site->clear->conflicts as $conflict) {
             $conflicts[$conflict->post->id->value] = $conflict;
         }
-        $posts = self::posts($site->plan, Guide::next($site, Scope::job()), fn (Post $post) => isset($conflicts[$post->id->value])
+        $posts = self::posts($site->plan, self::nextIn($site, Phase::Clear), fn (Post $post) => isset($conflicts[$post->id->value])
             ? ['short', 'hole inside the no-dig band of the '.$conflicts[$post->id->value]->service->name, '']
             : ['planned', 'clear of every known line', '']);
 
@@ -85,7 +86,7 @@ final readonly class PlanDrawing
 
     public static function square(SiteState $site): self
     {
-        $next = Guide::next($site, Scope::job());
+        $next = self::nextIn($site, Phase::Square);
         $unproved = array_flip(array_map(fn (Post $post) => $post->id->value, $site->square->unproved()));
         $posts = self::posts($site->plan, $next, fn (Post $post) => isset($unproved[$post->id->value]) ? ['planned', 'staked, not proved by these tapes', ''] : ['staked', 'staked', '']);
         $frame = new Frame($site->plan);
@@ -108,7 +109,7 @@ final readonly class PlanDrawing
 
     public static function ground(SiteState $site): self
     {
-        $posts = self::posts($site->plan, Guide::next($site, Scope::job()), function (Post $post) use ($site): array {
+        $posts = self::posts($site->plan, self::nextIn($site, Phase::Level), function (Post $post) use ($site): array {
             $height = $site->level->groundAt($post);
 
             return $height === null
@@ -121,7 +122,7 @@ final readonly class PlanDrawing
 
     public static function set(SiteState $site): self
     {
-        $posts = self::posts($site->plan, Guide::next($site, Scope::job()), function (Post $post) use ($site): array {
+        $posts = self::posts($site->plan, self::nextIn($site, Phase::Set), function (Post $post) use ($site): array {
             $stands = $site->standing($post);
             $hole = $site->footing->asDug($post);
 
@@ -139,6 +140,14 @@ final readonly class PlanDrawing
         $shapes = array_unique(array_map(fn (DrawnPost $post) => $post->shape, $posts));
 
         return new self($site->plan, $posts, legend: array_values(array_map(fn (string $shape) => "{$shape}|{$words[$shape]}", array_filter(array_keys($words), fn (string $shape) => in_array($shape, $shapes, true)))));
+    }
+
+    /** The job's next move, where it is in the phase that is drawn. */
+    private static function nextIn(SiteState $site, Phase $phase): ?Move
+    {
+        $next = Guide::next($site, Scope::job());
+
+        return $next?->phase === $phase ? $next : null;
     }
 
     /**
@@ -171,10 +180,35 @@ final readonly class PlanDrawing
     {
         $frame = new Frame($site->plan);
 
-        return array_values(array_map(fn (ServiceLine $line) => new DrawnBand(
-            implode(' ', array_map($frame->point(...), $line->points)), max(4.0, $frame->size($line->noDig->times(2))), $line->type->value,
-            e($line->name).', '.Typeset::svg($site->plan->notation, $line->noDig).' no-dig',
-            max(70.0, min(Frame::WIDTH - 200.0, $frame->x($line->points[0]->x) + 12)), $frame->y($line->points[0]->y) - 6,
-        ), $site->clear->services));
+        return array_values(array_map(function (ServiceLine $line) use ($frame, $site): DrawnBand {
+            [$x, $y] = self::roomiest($frame, $site->plan, $line);
+
+            return new DrawnBand(
+                implode(' ', array_map($frame->point(...), $line->points)), max(4.0, $frame->size($line->noDig->times(2))), $line->type->value,
+                e($line->name).', '.Typeset::svg($site->plan->notation, $line->noDig).' no-dig', $x, $y,
+            );
+        }, $site->clear->services));
+    }
+
+    /**
+     * Where on the line its name stands furthest from every post and string.
+     *
+     * @return array{float, float}
+     */
+    private static function roomiest(Frame $frame, Plan $plan, ServiceLine $line): array
+    {
+        $best = [$frame->x($line->points[0]->x), $frame->y($line->points[0]->y), -1.0];
+        for ($i = 1; $i < count($line->points); $i++) {
+            for ($step = 0; $step <= 12; $step++) {
+                $x = $frame->x($line->points[$i - 1]->x) * (1 - $step / 12) + $frame->x($line->points[$i]->x) * $step / 12;
+                $y = $frame->y($line->points[$i - 1]->y) * (1 - $step / 12) + $frame->y($line->points[$i]->y) * $step / 12 - 7;
+                $room = min(array_map(fn (Post $post) => hypot(($frame->x($post->at->x) + 12 - $x) / 2.5, $frame->y($post->at->y) + 10 - $y), $plan->grid->posts));
+                if ($room > $best[2] && $x > 110 && $x < Frame::WIDTH - 110) {
+                    $best = [round($x, 1), round($y, 1), $room];
+                }
+            }
+        }
+
+        return [$best[0], $best[1]];
     }
 }

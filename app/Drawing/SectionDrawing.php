@@ -85,7 +85,7 @@ final readonly class SectionDrawing
         $this->planeY = $plane === null ? null : $y($plane);
     }
 
-    /** @param string $key a row such as “row-1” or a column such as “column-B”; row 1 where there is none of that name */
+    /** @param  string  $key a row such as “row-1” or a column such as “column-B”; row 1 where there is none of that name */
     public static function along(SiteState $site, string $key): self
     {
         $rows = $columns = $choices = [];
@@ -103,7 +103,7 @@ final readonly class SectionDrawing
         return new self($site, $rows[$shown] ?? $columns[$shown], isset($rows[$shown]), $shown, $choices);
     }
 
-    /** @param callable(Length): float $y */
+    /** @param  callable(Length): float  $y */
     private function hole(Post $post, Length $ground, float $x, callable $y, float $half): ?DrawnHole
     {
         $required = $this->site->footing->required($post);

@@ -18,7 +18,7 @@ final readonly class StoryPole
 
     private const BOTTOM = 372;
 
-    private const LINE_HEIGHT = 22;
+    private const LINE_HEIGHT = 40;
 
     /** @var list<DrawnMark> from the highest down */
     public array $marks;
@@ -41,8 +41,9 @@ final readonly class StoryPole
             // Labels move down until they stand clear of the one above; the leader shows where they belong.
             $labelY = max($y, $free + self::LINE_HEIGHT);
             $free = $labelY;
-            $short = array_filter($members, fn (CutMark $mark) => $mark->isShort()) !== [];
-            $marks[] = new DrawnMark(round($y, 1), round($labelY, 1), Typeset::svg($notation, Length::nanometres($height)), implode(' ', array_map(fn (CutMark $mark) => $mark->post->label, $members)), $short);
+            $labels = fn (bool $short): string => implode(' ', array_map(fn (CutMark $mark) => $mark->post->label, array_filter($members, fn (CutMark $mark) => $mark->isShort() === $short)));
+            $short = $labels(true);
+            $marks[] = new DrawnMark(round($y, 1), round($labelY, 1), Typeset::svg($notation, Length::nanometres($height)), ($short === '' ? '' : "{$short} short, ").$labels(false), $short !== '');
         }
         $this->marks = $marks;
         $this->datum = $site->plan->tops === null ? null : Typeset::svg($notation, $site->plan->tops->datumLine);
@@ -61,6 +62,6 @@ final readonly class StoryPole
     /** Long lists of marks make the paper longer. */
     public function height(): float
     {
-        return max(self::HEIGHT, 30 + max([0, ...array_map(fn (DrawnMark $mark) => $mark->labelY, $this->marks)]));
+        return max(self::HEIGHT, 50 + max([0, ...array_map(fn (DrawnMark $mark) => $mark->labelY, $this->marks)]));
     }
 }

@@ -9,7 +9,7 @@ use Aequus\Logbook\Entry;
 /** One entry as the logbook page says it. */
 final readonly class LogLine
 {
-    /** @param string $standing counts, struck, corrected or old */
+    /** @param  string  $standing counts, struck, corrected or old */
     public function __construct(
         public Entry $entry,
         public string $what,
@@ -17,5 +17,6 @@ final readonly class LogLine
         public string $who,
         public string $standing,
         public string $standingWords,
-    ) {}
+    ) {
+    }
 }

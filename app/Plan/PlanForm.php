@@ -18,7 +18,9 @@ final readonly class PlanForm
      * @param  list<string>  $columns  labels of the columns in force; none for a new job
      * @param  list<string>  $rows
      */
-    private function __construct(private array $values, public array $columns, public array $rows) {}
+    private function __construct(private array $values, public array $columns, public array $rows)
+    {
+    }
 
     public static function fresh(): self
     {

@@ -22,5 +22,6 @@ final readonly class TapeRow
         public string $word,
         public ?int $sequence,
         public bool $needed,
-    ) {}
+    ) {
+    }
 }

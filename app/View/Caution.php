@@ -31,14 +31,15 @@ final readonly class Caution
         public string $line,
         public string $more,
         public bool $read,
-    ) {}
+    ) {
+    }
 
     public static function exists(string $key): bool
     {
         return isset(self::ALL[$key]);
     }
 
-    /** @param list<string> $keys @return list<self> */
+    /** @param  list<string>  $keys @return list<self> */
     public static function of(array $keys): array
     {
         $read = DB::table('read_cautions')->where('user_id', Auth::id())->pluck('caution')->all();

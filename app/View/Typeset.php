@@ -11,16 +11,22 @@ use Aequus\Measure\Unit;
 /** The one place where lengths become type: primes for feet and inches, fractions drawn from figures of one face. */
 final class Typeset
 {
+    private const ON_PAGE = '<span class="fr"><i>$1</i><u>/</u><b>$2</b></span>';
+
+    private const IN_DRAWING = '<tspan class="fr-n" dy="-.6em">$1</tspan><tspan class="fr-s" dy=".38em">/</tspan><tspan class="fr-d">$2</tspan><tspan>&#8203;</tspan>';
+
+    private const THIN = "\u{202F}";
+
     /** A length for a page. */
     public static function length(Notation $notation, Length $length): string
     {
-        return '<span class="len">'.self::marks($notation->write($length), '<span class="fr"><i>$1</i>&#8260;<b>$2</b></span>').'</span>';
+        return '<span class="len">'.self::marks($notation->write($length), self::ON_PAGE).'</span>';
     }
 
     /** A length for a drawing: pieces of an SVG text. */
     public static function svg(Notation $notation, Length $length): string
     {
-        return self::marks($notation->write($length), '<tspan class="fr-n" dy="-.6em">$1</tspan><tspan dy=".37em">&#8260;</tspan><tspan class="fr-d">$2</tspan><tspan>&#8203;</tspan>');
+        return self::marks($notation->write($length), self::IN_DRAWING);
     }
 
     /** A sentence with lengths in it. */
@@ -30,7 +36,7 @@ final class Typeset
 
         return (string) preg_replace_callback(
             $length,
-            fn (array $found) => '<span class="len">'.self::marks(htmlspecialchars_decode($found[0]), '<span class="fr"><i>$1</i>&#8260;<b>$2</b></span>').'</span>',
+            fn (array $found) => '<span class="len">'.self::marks(htmlspecialchars_decode($found[0]), self::ON_PAGE).'</span>',
             htmlspecialchars($text, ENT_COMPAT),
         );
     }
@@ -38,9 +44,9 @@ final class Typeset
     /** Up or down from a mark: the sign is a word elsewhere, a true minus here. */
     private static function marks(string $written, string $fraction): string
     {
-        $primed = strtr(e($written), ['&#039;' => '′', '&quot;' => '″', '-' => '−']);
+        $primed = strtr(e($written), ['&#039;' => '′', '&quot;' => '″', '-' => '−', ' ' => self::THIN]);
 
-        return str_replace(' mm', ' mm', (string) preg_replace('#(\d+)/(\d+)#', $fraction, $primed));
+        return (string) preg_replace('#(\d+)/(\d+)#', $fraction, $primed);
     }
 
     /** The plain words for a reader that speaks. */

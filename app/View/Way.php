@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use Aequus\Guide\Move;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Plan\Post;
 use Aequus\Site\Phase;
 use Aequus\Square\OutlineVerdict;
 use App\Site\JobSite;
@@ -33,8 +35,22 @@ final readonly class Way
         return match (true) {
             $this->somethingIsOut($phase) => WayStanding::Out,
             $phase === $now => WayStanding::Now,
-            $left === null => WayStanding::Done,
+            $left === null && $this->isComplete($phase) => WayStanding::Done,
             default => WayStanding::Open,
+        };
+    }
+
+    /** Nothing left to do may also mean that nothing could be begun. */
+    private function isComplete(Phase $phase): bool
+    {
+        $state = $this->site->state;
+        $every = fn (callable $holds): bool => count(array_filter($this->site->plan->grid->posts, $holds)) === count($this->site->plan->grid->posts);
+
+        return match ($phase) {
+            Phase::Footing => $every(fn (Post $post) => $state->footing->asDug($post) !== null),
+            Phase::Set => $every(fn (Post $post) => $state->standing($post)->set),
+            Phase::Cut => $every(fn (Post $post) => $state->cut->isCut($post) || $state->decided(DecisionAbout::AcceptShortPost, $post) !== null),
+            default => true,
         };
     }
 

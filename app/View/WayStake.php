@@ -15,5 +15,6 @@ final readonly class WayStake
         /** Whether the string is already run past it. */
         public bool $passed,
         public bool $shown,
-    ) {}
+    ) {
+    }
 }

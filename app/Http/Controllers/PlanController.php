@@ -46,12 +46,13 @@ final class PlanController extends Controller
     /** The drawing and the marks for what is typed so far; what can't be drawn yet is said instead. */
     public function preview(PlanRequest $request, ?Job $job = null): View
     {
+        $view = $request->hasHeader('HX-Request') ? 'plan.preview' : 'plan.preview-page';
         try {
             $plan = $request->plan($job?->revision->plan());
         } catch (ValidationException $refused) {
-            return view('plan.preview', ['plan' => null, 'refusals' => array_merge(...array_values($refused->errors()))]);
+            return view($view, ['plan' => null, 'refusals' => array_merge(...array_values($refused->errors()))]);
         }
 
-        return view('plan.preview', ['plan' => $plan, 'drawing' => PlanDrawing::ofPlan($plan)]);
+        return view($view, ['plan' => $plan, 'drawing' => PlanDrawing::ofPlan($plan)]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\RecordEntry;
 use App\Drawing\PlanDrawing;
 use App\Http\Requests\StakeMovedRequest;
 use App\Http\Requests\TapeRequest;
@@ -26,8 +27,12 @@ final class SquareController extends Controller
         return $this->record($request, $job);
     }
 
-    public function moved(StakeMovedRequest $request, Job $job): RedirectResponse
+    public function moved(StakeMovedRequest $request, Job $job, RecordEntry $record): RedirectResponse
     {
-        return $this->record($request, $job);
+        foreach ($request->newEntries() as $new) {
+            $record($job, $this->user($request), $new);
+        }
+
+        return back()->with('said', 'Written down. Pull the tapes to it again.');
     }
 }

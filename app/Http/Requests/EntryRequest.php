@@ -63,7 +63,7 @@ abstract class EntryRequest extends FormRequest
         );
     }
 
-    protected function post(Plan $plan, string $field = 'post'): ?PostId
+    protected function postAt(Plan $plan, string $field = 'post'): ?PostId
     {
         return $this->at($field, fn () => $plan->grid->labelled($this->text($field))->id);
     }
@@ -71,7 +71,7 @@ abstract class EntryRequest extends FormRequest
     /** Null where the field is empty and the entry speaks of the whole job. */
     protected function postOrJob(Plan $plan): ?PostId
     {
-        return $this->text('post') === '' ? null : $this->post($plan);
+        return $this->text('post') === '' ? null : $this->postAt($plan);
     }
 
     protected function measure(string $field, Plan $plan): ?Length

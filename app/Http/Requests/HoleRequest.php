@@ -15,7 +15,7 @@ final class HoleRequest extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
-        [$post, $depth] = [$this->post($plan), $this->measure('depth', $plan)];
+        [$post, $depth] = [$this->postAt($plan), $this->measure('depth', $plan)];
 
         return $post && $depth ? new HoleDug($post, $depth) : null;
     }

@@ -127,7 +127,7 @@ final class PlanRequest extends FormRequest
         };
     }
 
-    /** @param callable(Length): Section $make */
+    /** @param  callable(Length): Section  $make */
     private function sectionOf(callable $make, ?Length $b): ?Section
     {
         return $b === null ? null : $this->at('post_b', fn () => $make($b));

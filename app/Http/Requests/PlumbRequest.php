@@ -19,7 +19,7 @@ final class PlumbRequest extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
-        [$post, $face, $stage, $level] = [$this->post($plan), $this->choice('face', Side::class), $this->choice('stage', Stage::class), $this->measure('level', $plan)];
+        [$post, $face, $stage, $level] = [$this->postAt($plan), $this->choice('face', Side::class), $this->choice('stage', Stage::class), $this->measure('level', $plan)];
         $plumb = $this->text('leans') === 'plumb';
         $toward = $plumb && $face ? ($face->isAlongX() ? Side::PlusY : Side::PlusX) : $this->choice('leans', Side::class);
         $gap = $plumb ? Length::zero() : $this->measure('gap', $plan);

@@ -15,7 +15,7 @@ final class PostCutRequest extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
-        $post = $this->post($plan);
+        $post = $this->postAt($plan);
 
         return $post ? new PostCut($post) : null;
     }

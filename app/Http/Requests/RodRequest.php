@@ -15,7 +15,7 @@ final class RodRequest extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
-        $post = strtolower($this->text('post')) === 'benchmark' ? null : $this->post($plan);
+        $post = strtolower($this->text('post')) === 'benchmark' ? null : $this->postAt($plan);
         $rod = $this->measure('rod', $plan);
 
         return $rod && $this->refusals === [] ? new RodReading($post, $rod) : null;

@@ -20,7 +20,7 @@ final class TapeRequest extends EntryRequest
         if ($this->text('quick') !== '') {
             return $this->quick($plan);
         }
-        [$from, $to, $distance, $tape] = [$this->post($plan, 'from'), $this->post($plan, 'to'), $this->measure('distance', $plan), $this->choice('tape', TapeClass::class)];
+        [$from, $to, $distance, $tape] = [$this->postAt($plan, 'from'), $this->postAt($plan, 'to'), $this->measure('distance', $plan), $this->choice('tape', TapeClass::class)];
 
         return $from && $to && $distance && $tape ? new TapeReading($from, $to, $distance, $tape) : null;
     }

@@ -15,7 +15,7 @@ final class TopRequest extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
-        [$post, $above] = [$this->post($plan), $this->measure('above', $plan)];
+        [$post, $above] = [$this->postAt($plan), $this->measure('above', $plan)];
 
         return $post && $above ? new TopMeasured($post, $above) : null;
     }

@@ -1,2 +1,1 @@
-@props(['of', 'plan'])
-{!! $of === null ? '<span class="none">—</span>' : \App\View\Typeset::length($plan->notation, $of) !!}
+@props(['of', 'plan']){!! $of === null ? '<span class="none">—</span>' : \App\View\Typeset::length($plan->notation, $of) !!}

@@ -37,7 +37,7 @@
         <p class="verdict-why">
             @if ($closure->misfit) Five of them put the last one <b><x-length :of="$closure->misfit->magnitude()" :plan="$plan" /></b> from what it reads; the tape’s own roughness explains <x-length :of="$closure->allowed" :plan="$plan" />.
             @else No figure at all has these six distances. @endif
-            One may be wrong, or a stake stood loose. Which one can’t be told from six: any of them would explain it. Read each again, longest first; a slip shows at once.
+            Any one of them may be wrong; from six it can’t be told which.
         </p>
         @break
     @case('racked')
@@ -58,11 +58,3 @@
         @break
 @endswitch
 @if ($accepted)<p class="verdict-why"><b>Taken as it stands:</b> {{ $accepted->reason }}</p>@endif
-@if ($outline && $unproved)<p class="verdict-why muted">What can’t be told: these six say nothing of the {{ $unproved }} stakes between the corners, nor of an error that every tape shares.</p>@endif
-@if ($closure)
-    <details class="why"><summary>Why?</summary>
-        <p>Four corners have five free distances; six were taped, so one checks the rest. From the other five, {{ $outline->pairs[5]->label() }} follows by the law of cosines at {{ $outline->corners->a->label }}.
-            @if ($closure->misfit) It reads <x-length :of="$closure->misfit" :plan="$plan" /> more than that ({{ number_format(abs($closure->standardised), 1) }} standard deviations; beyond {{ number_format(\Aequus\Adjust\NormalDistribution::critical(6), 2) }} a contradiction is named, at 1 % for all six together, as in Baarda’s test). @endif
-            @if ($shift) The far side’s shift is ({{ $outline->pairs[5]->label() }}² − {{ $outline->pairs[4]->label() }}²) / 4 × length. @endif</p>
-    </details>
-@endif

@@ -1,2 +1,1 @@
-@props(['say'])
-{!! \App\View\Typeset::sentence($say) !!}
+@props(['say']){!! \App\View\Typeset::sentence($say) !!}

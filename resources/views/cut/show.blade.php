@@ -27,7 +27,7 @@
                     <x-drawing.pole :model="$pole" />
                     <table>
                         <caption>Marks <span class="muted">above the datum line</span></caption>
-                        <thead><tr><th scope="col">Post</th><th scope="col" class="num">mark</th>@if ($falls)<th scope="col" class="num">on the {{ $plan->sides->of($falls[0]) }} face</th><th scope="col" class="num">on the {{ $plan->sides->of($falls[0]->opposite()) }} face</th>@endif<th scope="col" class="num">comes off</th><th scope="col">Stands</th></tr></thead>
+                        <thead><tr><th scope="col">Post</th><th scope="col" class="num">mark</th>@if ($falls)<th scope="col" class="num">{{ $plan->sides->of($falls[0]) }} face</th><th scope="col" class="num">{{ $plan->sides->of($falls[0]->opposite()) }} face</th>@endif<th scope="col" class="num">comes off</th><th scope="col">Stands</th></tr></thead>
                         <tbody>
                             @foreach ($plan->grid->posts as $post)
                                 @php($mark = $cut->mark($post))

@@ -6,11 +6,11 @@
 <fieldset class="group"><legend>What and how measured</legend>
     <x-choice name="kind" :form="$f" label="What stands on the posts" :value="$form->value('kind')" :options="collect(\Aequus\Plan\JobKind::cases())->mapWithKeys(fn ($k) => [$k->value => $k->inWords()])->all()" />
     <x-choice name="notation" :form="$f" label="Lengths in" :value="$form->value('notation')" :options="['in16' => 'feet and inches, to 1/16', 'in8' => 'feet and inches, to 1/8', 'in4' => 'feet and inches, to 1/4', 'in32' => 'feet and inches, to 1/32', 'mm' => 'millimetres', 'mm.1' => 'millimetres, to a tenth']" />
-    <x-choice name="tolerance" :form="$f" label="How close is close enough" :value="$form->value('tolerance')" :options="['joinery' => 'joinery on top: 1/16 in or 2 mm', 'framing' => 'framing: 1/8 in or 3 mm', 'building' => 'a building: 1/4 in or 6 mm', 'fence' => 'a fence: 1 in or 25 mm']" />
+    <x-choice name="tolerance" :form="$f" label="How close is close enough" :value="$form->value('tolerance')" :options="['joinery' => 'joinery: 1/16 in, 2 mm', 'framing' => 'framing: 1/8 in, 3 mm', 'building' => 'building: 1/4 in, 6 mm', 'fence' => 'fence: 1 in, 25 mm']" />
     <x-field name="squareness" :form="$f" label="Or a figure of your own" hint="Left empty: the usual one." :value="$form->value('squareness')" />
 </fieldset>
 <fieldset class="group"><legend>Names of the four sides</legend>
-    <p class="hint field-wide">Stand at post A1 and look along the base line: the far side is in front of you on the left. Directions are told in these words.</p>
+    <p class="hint field-wide">Stand at A1 and look along row 1: the last row is on your left, column A at your back. Directions are told in these words.</p>
     <x-field name="side_minus_y" :form="$f" label="Along the base line (row 1)" :value="$form->value('side_minus_y')" />
     <x-field name="side_plus_y" :form="$f" label="Far side (last row)" :value="$form->value('side_plus_y')" />
     <x-field name="side_minus_x" :form="$f" label="Near end (column A)" :value="$form->value('side_minus_x')" />

@@ -11,6 +11,7 @@
         <section class="paper">
             <div aria-live="polite"><x-square-verdict :site="$site" /></div>
             <x-drawing.plan :model="$drawing" />
+            <x-square-limits :site="$site" />
             <table class="tapes">
                 <caption>Tapes <span class="muted">{{ $sheet->pulled }} pulled, {{ $sheet->toPull }} to pull</span></caption>
                 <thead><tr><th scope="col">Between</th><th scope="col" class="num">plan</th><th scope="col" class="num">read</th><th scope="col" class="num">more or less</th><th scope="col">Stands</th></tr></thead>

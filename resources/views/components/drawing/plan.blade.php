@@ -43,7 +43,7 @@
             @if ($line->label)<text class="tape-label" x="{{ $line->labelX() }}" y="{{ $line->labelY() }}" text-anchor="middle">{!! $line->label !!}</text>@endif
         @endforeach
         @foreach ($model->bands as $band)
-            <text class="service-label" x="{{ $band->labelX }}" y="{{ $band->labelY }}">{!! $band->label !!}</text>
+            <text class="service-label" text-anchor="middle" x="{{ $band->labelX }}" y="{{ $band->labelY }}">{!! $band->label !!}</text>
         @endforeach
     </svg>
     @if ($model->legend)

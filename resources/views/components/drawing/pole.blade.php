@@ -1,13 +1,13 @@
 @props(['model'])
 <figure class="drawing pole">
-    <svg viewBox="0 0 250 {{ $model->height() }}" class="pole-drawing" role="img" aria-label="Story pole: cut marks above the datum line">
+    <svg viewBox="0 0 210 {{ $model->height() }}" class="pole-drawing" role="img" aria-label="Story pole: cut marks above the datum line">
         <rect class="timber" x="14" y="10" width="34" height="{{ $model->datumY() + 24 }}" />
         <line class="datum" x1="0" y1="{{ $model->datumY() }}" x2="240" y2="{{ $model->datumY() }}" />
         <text class="pole-label" x="92" y="{{ $model->datumY() + 18 }}">datum line</text>
         @foreach ($model->marks as $mark)
             <path class="pole-mark {{ $mark->short ? 'is-short' : '' }}" d="M14 {{ $mark->y }} H56 L82 {{ $mark->labelY }} H88" />
             <text class="pole-height" x="92" y="{{ $mark->labelY + 5 }}">{!! $mark->height !!}</text>
-            <text class="pole-posts" x="160" y="{{ $mark->labelY + 5 }}">{{ \Illuminate\Support\Str::limit($mark->posts, 14) }}{{ $mark->short ? ' short' : '' }}</text>
+            <text class="pole-posts" x="92" y="{{ $mark->labelY + 22 }}">{{ \Illuminate\Support\Str::limit($mark->posts, 19, '…') }}</text>
         @endforeach
     </svg>
 </figure>

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\User;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\FeatureTestCase;
+
+final class AccountTest extends FeatureTestCase
+{
+    public function test_the_first_start_asks_for_the_owner_once(): void
+    {
+        $this->get('/sign-in')->assertRedirect('/owner');
+        $this->post('/owner', ['name' => 'Wren', 'email' => 'wren@aequus.test', 'password' => 'short'])->assertSessionHasErrors('password');
+        $this->post('/owner', ['name' => 'Wren', 'email' => 'wren@aequus.test', 'password' => 'a-long-enough-word'])->assertRedirect('/');
+        $this->assertAuthenticated();
+        $this->post('/sign-out');
+        $this->get('/owner')->assertRedirect('/sign-in');
+        $this->post('/owner', ['name' => 'Other', 'email' => 'other@aequus.test', 'password' => 'a-long-enough-word'])->assertForbidden();
+        $this->assertSame(1, User::query()->count());
+    }
+
+    public function test_signing_in_is_slowed_down_after_six_tries(): void
+    {
+        $this->person();
+        for ($try = 0; $try < 6; $try++) {
+            $this->post('/sign-in', ['email' => 'wren@aequus.test', 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'Address and password do not match. Check both.']);
+        }
+        $this->post('/sign-in', ['email' => 'wren@aequus.test', 'password' => 'a-long-enough-word'])->assertSessionHasErrors(['email' => 'Too many tries. Wait a minute, then try again.']);
+        $this->assertGuest();
+    }
+
+    public function test_the_one_press_entry_exists_in_demo_mode_only(): void
+    {
+        $this->post('/demo')->assertNotFound();
+    }
+
+    /** @return array<string, array{string, string}> */
+    public static function doors(): array
+    {
+        return ['a stranger' => ['guest', '/sign-in'], 'another owner' => ['other', '']];
+    }
+
+    #[DataProvider('doors')]
+    public function test_every_route_of_a_job_is_closed_to(string $who, string $redirect): void
+    {
+        $job = $this->job($this->person());
+        if ($who === 'other') {
+            $this->actingAs($this->person('Nosy'));
+        }
+        $routes = array_filter(Routes::getRoutes()->getRoutes(), fn (Route $route) => str_starts_with($route->uri(), 'jobs/{job}'));
+        $this->assertGreaterThan(25, count($routes));
+        foreach ($routes as $route) {
+            $uri = '/'.str_replace(['{job}', '{label}'], [(string) $job->id, 'A1'], $route->uri());
+            $answer = in_array('POST', $route->methods(), true) ? $this->post($uri, ['client_id' => 'x']) : $this->get($uri);
+            $who === 'guest' ? $answer->assertRedirect($redirect) : $answer->assertForbidden();
+        }
+        $this->assertSame(0, $job->entries()->count());
+        $this->assertSame(1, $job->revisions()->count());
+    }
+
+    public function test_every_other_page_wants_a_sign_in(): void
+    {
+        $this->person();
+        foreach (['/', '/jobs/new', '/echo'] as $uri) {
+            $this->get($uri)->assertRedirect('/sign-in');
+        }
+    }
+
+    public function test_pages_carry_a_strict_policy_and_nothing_inline(): void
+    {
+        $user = $this->person();
+        $job = $this->job($user);
+        foreach (['/', '/jobs/new', "/jobs/{$job->id}/plan", "/jobs/{$job->id}/square", "/jobs/{$job->id}/cut", "/jobs/{$job->id}/set/A1"] as $uri) {
+            $answer = $this->actingAs($user)->get($uri)->assertOk();
+            $policy = (string) $answer->headers->get('Content-Security-Policy');
+            $this->assertStringContainsString("default-src 'none'", $policy);
+            $this->assertStringNotContainsString('unsafe', $policy);
+            $this->assertDoesNotMatchRegularExpression('/ style="| on\w+="|<style|<script(?![^>]* src=)/', (string) $answer->getContent(), $uri);
+        }
+    }
+
+    public function test_what_was_typed_survives_an_expired_sign_in(): void
+    {
+        $job = $this->job($this->person());
+        $this->from("/jobs/{$job->id}/square")->post("/jobs/{$job->id}/square/tape", $this->form(['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '5403', 'tape' => 'steel']))->assertRedirect('/sign-in');
+        $this->post('/sign-in', ['email' => 'wren@aequus.test', 'password' => 'a-long-enough-word'])->assertRedirect("/jobs/{$job->id}/square");
+        $this->get("/jobs/{$job->id}/square")->assertSee('value="5403"', false)->assertSee('What you typed is still here');
+    }
+}

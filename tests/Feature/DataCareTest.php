@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Logbook\Remark;
+use App\Actions\NewEntry;
+use App\Actions\RecordEntry;
+use App\Models\Job;
+use App\Models\LogEntry;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use PDO;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\FeatureTestCase;
+
+/** What was acknowledged is there afterwards, whatever happens to the process. On a real file, not in memory. */
+final class DataCareTest extends FeatureTestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/aequus-care-'.bin2hex(random_bytes(5));
+        mkdir($this->folder);
+        touch("{$this->folder}/aequus.sqlite");
+        parent::setUp();
+    }
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        exec('rm -rf '.escapeshellarg($this->folder));
+    }
+
+    protected function refreshApplication(): void
+    {
+        parent::refreshApplication();
+        config(['database.connections.sqlite.database' => "{$this->folder}/aequus.sqlite", 'aequus.data' => $this->folder]);
+        DB::purge();
+    }
+
+    public function test_sqlite_is_set_to_lose_nothing(): void
+    {
+        $pragma = fn (string $name) => array_values((array) DB::selectOne("PRAGMA {$name}"))[0];
+        $this->assertSame('wal', $pragma('journal_mode'));
+        $this->assertSame(2, $pragma('synchronous'));
+        $this->assertSame(1, $pragma('foreign_keys'));
+    }
+
+    /** Seed 2026: a writer of 200 entries is killed at random moments, again and again, until it comes through. */
+    public function test_a_writer_that_is_killed_loses_nothing_it_had_acknowledged(): void
+    {
+        $user = $this->person();
+        $job = $this->job($user);
+        $dice = new Randomizer(new Mt19937(2026));
+        $acknowledged = "{$this->folder}/acknowledged";
+        touch($acknowledged);
+        $kills = 0;
+        do {
+            $child = pcntl_fork();
+            if ($child === 0) {
+                $this->writeOn($job, $acknowledged);
+            }
+            usleep($dice->getInt(30_000, 140_000));
+            if (pcntl_waitpid($child, $status, WNOHANG) === 0) {
+                posix_kill($child, SIGKILL);
+                pcntl_waitpid($child, $status);
+                $kills++;
+            }
+        } while (count((array) file($acknowledged)) < 200 && $kills < 200);
+
+        DB::purge();
+        $told = array_map(trim(...), (array) file($acknowledged));
+        $kept = LogEntry::query()->pluck('client_id')->all();
+        $this->assertGreaterThan(3, $kills);
+        $this->assertGreaterThanOrEqual(200, count($told));
+        $this->assertSame([], array_diff($told, $kept));
+        $this->assertSame('ok', array_values((array) DB::selectOne('PRAGMA integrity_check'))[0]);
+    }
+
+    public function test_two_windows_writing_at_once_lose_nothing(): void
+    {
+        $user = $this->person();
+        $job = $this->job($user);
+        $children = [];
+        foreach (['a', 'b', 'c'] as $window) {
+            $children[] = $child = pcntl_fork();
+            if ($child === 0) {
+                DB::purge();
+                for ($i = 0; $i < 40; $i++) {
+                    app(RecordEntry::class)($job, $user, new NewEntry(new Remark(null, "{$window} {$i}"), "{$window}-{$i}"));
+                }
+                posix_kill((int) getmypid(), SIGKILL);
+            }
+        }
+        array_map(fn (int $child) => pcntl_waitpid($child, $status), $children);
+        DB::purge();
+        $this->assertSame(120, $job->entries()->count());
+    }
+
+    public function test_a_backup_is_whole_and_a_restore_puts_it_back_and_keeps_what_was_there(): void
+    {
+        $user = $this->person();
+        $job = $this->job($user);
+        $this->write($job, $user, new Remark(null, 'before'));
+        $this->assertSame(0, Artisan::call('aequus:backup', ['file' => "{$this->folder}/kept.aequus"]));
+        $this->assertSame(1, Artisan::call('aequus:backup', ['file' => "{$this->folder}/kept.aequus"]));
+        $this->write($job, $user, new Remark(null, 'after'));
+
+        $this->assertSame(1, Artisan::call('aequus:restore', ['file' => __FILE__]));
+        $this->assertSame(0, Artisan::call('aequus:restore', ['file' => "{$this->folder}/kept.aequus"]));
+        DB::purge();
+        $this->assertSame(1, Job::query()->firstOrFail()->entries()->count());
+        [$kept] = (array) glob("{$this->folder}/aequus.sqlite.before-restore-*");
+        $this->assertSame(2, (int) (new PDO("sqlite:{$kept}"))->query('SELECT count(*) FROM entries')?->fetchColumn());
+    }
+
+    private function writeOn(Job $job, string $acknowledged): never
+    {
+        DB::purge();
+        $record = app(RecordEntry::class);
+        $user = $job->revision->user;
+        for ($i = 0; count((array) file($acknowledged)) < 200; $i++) {
+            $id = getmypid().'-'.$i;
+            $record($job, $user, new NewEntry(new Remark(null, "entry {$id}"), $id));
+            file_put_contents($acknowledged, "{$id}\n", FILE_APPEND);
+        }
+        posix_kill((int) getmypid(), SIGKILL);
+        exit;
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Measure\Length;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\FeatureTestCase;
+
+final class LogbookTest extends FeatureTestCase
+{
+    private User $user;
+
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->person();
+        $this->job = $this->job($this->user);
+        $this->actingAs($this->user);
+    }
+
+    public function test_the_same_send_twice_is_one_entry(): void
+    {
+        $tape = $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '5401', 'tape' => 'steel']);
+        $this->send('square/tape', $tape)->assertSessionHasNoErrors();
+        $this->send('square/tape', $tape)->assertSessionHasNoErrors();
+        $this->assertSame(1, $this->job->entries()->count());
+    }
+
+    public function test_the_same_id_with_other_content_is_refused_with_both_shown(): void
+    {
+        $tape = $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '5401', 'tape' => 'steel']);
+        $this->send('square/tape', $tape);
+        $answer = $this->send('square/tape', ['distance' => '5407'] + $tape)->assertSessionHasErrors('refused');
+        $this->assertStringContainsString('5401', (string) $answer->getSession()?->get('errors')->first('refused'));
+        $this->followRedirects($answer)->assertSee('value="5407"', false);
+        $this->assertSame(1, $this->job->entries()->count());
+    }
+
+    public function test_of_two_corrections_of_one_entry_the_second_is_shown_the_first(): void
+    {
+        $this->send('square/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '5401', 'tape' => 'steel']));
+        $first = (string) $this->job->entries()->firstOrFail()->sequence;
+        $correct = fn (string $distance) => $this->send('square/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => $distance, 'tape' => 'steel', 'replaces' => $first]));
+        $correct('5400')->assertSessionHasNoErrors();
+        $correct('5399')->assertSessionHasErrors('refused');
+        $this->assertSame(2, $this->job->entries()->count());
+    }
+
+    public function test_the_database_itself_refuses_to_change_or_lose_an_entry_or_a_revision(): void
+    {
+        $this->write($this->job, $this->user, new NoticeAsked('2026-05-04', 3, ''));
+        foreach (['UPDATE entries SET kind = "rod"', 'DELETE FROM entries', 'UPDATE plan_revisions SET number = 9', 'DELETE FROM plan_revisions'] as $deed) {
+            try {
+                DB::statement($deed);
+                $this->fail("{$deed} was let through");
+            } catch (QueryException $refusal) {
+                $this->assertStringContainsString('only grows', $refusal->getMessage());
+            }
+        }
+    }
+
+    public function test_a_struck_entry_stays_in_the_book_and_can_be_brought_back(): void
+    {
+        $this->write($this->job, $this->user, new HoleDug($this->job->revision->plan()->grid->labelled('A1')->id, Length::millimetres(900)));
+        $sequence = (string) $this->job->entries()->firstOrFail()->sequence;
+        $this->send('logbook/strike', $this->form(['sequence' => $sequence, 'reason' => '']))->assertSessionHasErrors('reason');
+        $this->send('logbook/strike', $this->form(['sequence' => $sequence, 'reason' => 'wrong post']))->assertSessionHasNoErrors();
+        $this->page('logbook')->assertSee('<span class="muted">struck: wrong post', false)->assertSee('Hole A1 dug');
+        $this->send('logbook/strike', $this->form(['sequence' => (string) ((int) $sequence + 1), 'reason' => 'it was right']));
+        $this->page('logbook')->assertDontSee('<span class="muted">struck: wrong post', false);
+        $this->send('logbook/strike', $this->form(['sequence' => '4711', 'reason' => 'nothing']))->assertSessionHasErrors('refused');
+    }
+
+    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'A1', 'distance' => '5400', 'tape' => 'steel'], 'distance', 'same stake twice'])]
+    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'B1', 'distance' => '0', 'tape' => 'steel'], 'distance', 'above zero'])]
+    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'B1', 'distance' => '5,400', 'tape' => 'steel'], 'distance', 'two things'])]
+    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'Z9', 'distance' => '5400', 'tape' => 'steel'], 'to', 'no post Z9'])]
+    #[TestWith(['square/tape', ['quick' => 'a1 5400'], 'quick', 'Two stakes and a length'])]
+    #[TestWith(['square/tape', ['quick' => 'a1-q7 5400'], 'quick', 'no post'])]
+    #[TestWith(['clear/service', ['type' => 'gas', 'no_dig' => '600', 'points' => '3;4'], 'points', 'two points'])]
+    #[TestWith(['clear/service', ['type' => 'gas', 'no_dig' => '600', 'points' => "3;4\n5"], 'points', 'Row 2'])]
+    #[TestWith(['clear/notice', ['asked_on' => '2026-02-31', 'working_days' => '3'], 'asked_on', 'year-month-day'])]
+    #[TestWith(['clear/notice', ['asked_on' => '2026-02-03', 'working_days' => 'a few'], 'working_days', 'whole number'])]
+    #[TestWith(['level/rod', ['post' => 'A1', 'rod' => '-5'], 'rod', 'below zero'])]
+    #[TestWith(['level/benchmark', ['name' => '', 'height' => '0'], 'name', 'what the benchmark is'])]
+    #[TestWith(['footing/hole', ['post' => 'A1', 'depth' => 'deep'], 'depth', '“deep”'])]
+    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_y', 'gap' => '3', 'level' => '1200', 'stage' => 'filled'], 'leans', 'lane face can’t show a lean toward the orchard'])]
+    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'leans', 'length of the level'])]
+    #[TestWith(['cut/top', ['post' => 'A1', 'above' => ''], 'above', 'Nothing was typed'])]
+    #[TestWith(['handover', ['to' => '', 'remark' => ''], 'to', 'who takes the work over'])]
+    #[TestWith(['logbook/decision', ['about' => 'accept_lean', 'post' => 'A1', 'reason' => ''], 'reason', 'Say why'])]
+    public function test_wrong_input_is_answered_at_its_field_and_stores_nothing(string $where, array $fields, string $field, string $sentence): void
+    {
+        $answer = $this->send($where, $this->form($fields))->assertSessionHasErrors($field);
+        $this->assertStringContainsString($sentence, (string) $answer->getSession()?->get('errors')->first($field));
+        $this->assertSame(0, $this->job->entries()->count());
+    }
+
+    public function test_a_quick_line_is_a_tape(): void
+    {
+        $this->send('square/tape', $this->form(['quick' => "b2-a1 21' 3 1/2"]))->assertSessionHasNoErrors();
+        $this->page('logbook')->assertSee('Tape B2–A1', false);
+    }
+
+    public function test_moving_two_stakes_is_one_press_and_makes_their_tapes_old(): void
+    {
+        foreach (['A1' => 'B1', 'B1' => 'B2'] as $from => $to) {
+            $this->send('square/tape', $this->form(['from' => $from, 'to' => $to, 'distance' => '5400', 'tape' => 'steel']));
+        }
+        $this->send('square/moved', $this->form(['posts' => 'A2 B2']))->assertSessionHasNoErrors();
+        $this->assertSame(4, $this->job->entries()->count());
+        $this->page('logbook')->assertSee('from before the stake was moved');
+    }
+
+    public function test_the_echo_says_how_a_length_is_understood(): void
+    {
+        $this->get('/echo?unit=in&distance='.urlencode("12' 6 3/4"))->assertSee('3829.1', false);
+        $this->get('/echo?unit=mm&distance=1,500')->assertSee('could mean two things');
+    }
+
+    public function test_a_page_left_open_too_long_gives_back_what_was_typed(): void
+    {
+        $this->app['env'] = 'production';
+        $answer = $this->from("/jobs/{$this->job->id}/square")->post("/jobs/{$this->job->id}/square/tape", $this->form(['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '5403', 'tape' => 'steel']));
+        $this->followRedirects($answer)->assertSee('too long to be sent')->assertSee('value="5403"', false);
+    }
+
+    private function send(string $where, array $fields): \Illuminate\Testing\TestResponse
+    {
+        return $this->from("/jobs/{$this->job->id}/".strtok($where, '/'))->post("/jobs/{$this->job->id}/{$where}", $fields);
+    }
+
+    private function page(string $name): \Illuminate\Testing\TestResponse
+    {
+        return $this->get("/jobs/{$this->job->id}/{$name}")->assertOk();
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Logbook\HoleDug;
+use Aequus\Measure\Length;
+use Aequus\Plan\Section;
+use App\Models\Job;
+use Tests\FeatureTestCase;
+
+final class PlanTest extends FeatureTestCase
+{
+    private const FIELDS = [
+        'name' => 'Cider-press shelter', 'place' => 'Tarn Hollow', 'kind' => 'pergola', 'notation' => 'in16', 'tolerance' => 'building', 'squareness' => '',
+        'side_minus_y' => 'lane', 'side_plus_y' => 'orchard', 'side_minus_x' => 'barn', 'side_plus_x' => 'stream',
+        'post_shape' => 'nominal', 'post_nominal' => '6x6', 'post_b' => '', 'post_d' => '', 'hole' => '', 'standing' => "9'",
+        'by_x' => 'bays', 'bays_x' => "8'; 2 x 9'; 8'", 'by_y' => 'bays', 'bays_y' => "7' 6; 8'; 7' 6", 'left_out' => 'C2, c3',
+    ];
+
+    public function test_a_plan_is_made_from_bays_with_posts_left_out(): void
+    {
+        $this->actingAs($this->person())->post('/jobs', self::FIELDS)->assertRedirect();
+        $plan = Job::query()->firstOrFail()->revision->plan();
+        $this->assertCount(18, $plan->grid->posts);
+        $this->assertEquals(Length::feet(34), $plan->grid->columns->length());
+        $this->assertEquals(Section::nominal(6, 6), $plan->post);
+        $this->assertEquals(Length::inches(0.25), $plan->tolerances->squareness);
+    }
+
+    public function test_an_overall_size_is_read_by_where_the_tape_is_held(): void
+    {
+        $fields = ['by_x' => 'overall', 'overall_x' => '5000', 'held_x' => 'outside', 'count_x' => '2', 'by_y' => 'overall', 'overall_y' => '3 m', 'held_y' => 'inside', 'largest_y' => '1700',
+            'notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'post_d' => '120', 'standing' => '2400', 'left_out' => ''] + self::FIELDS;
+        $this->actingAs($this->person())->post('/jobs', $fields)->assertRedirect();
+        $plan = Job::query()->firstOrFail()->revision->plan();
+        $this->assertEquals([Length::millimetres(2450), Length::millimetres(2450)], $plan->grid->columns->spacing()->gaps());
+        $this->assertEquals([Length::millimetres(1560), Length::millimetres(1560)], $plan->grid->rows->spacing()->gaps());
+    }
+
+    public function test_what_cannot_be_built_is_said_at_its_field_and_nothing_typed_is_lost(): void
+    {
+        $user = $this->person();
+        $wrong = ['bays_x' => "8'; 9 ells", 'side_plus_y' => 'lane', 'left_out' => 'Q7', 'standing' => 'tall', 'post_nominal' => '7x7'] + self::FIELDS;
+        $answer = $this->actingAs($user)->from('/jobs/new')->followingRedirects()->post('/jobs', $wrong);
+        foreach (['“ells” is not a unit', 'Two sides share a name', '“tall” was not understood', 'not a nominal size'] as $sentence) {
+            if ($sentence !== '“ells” is not a unit') {
+                $answer->assertSee($sentence);
+            }
+        }
+        $answer->assertSee('value="8&#039;; 9 ells"', false)->assertSee('value="tall"', false);
+        $this->actingAs($user)->post('/jobs', ['left_out' => 'Q7'] + self::FIELDS)->assertSessionHasErrors(['left_out' => 'There is no post Q7 in this grid. Use labels such as A1 or C3.']);
+        $this->actingAs($user)->post('/jobs', ['bays_x' => "8'; 9 ells"] + self::FIELDS)->assertSessionHasErrors(['bays_x' => '“ells” is not a unit known here. Use \' and ", ft and in, mm, cm or m.']);
+        $this->assertSame(0, Job::query()->count());
+    }
+
+    public function test_a_revision_needs_a_reason_and_moves_labels_while_posts_keep_their_records(): void
+    {
+        $user = $this->person();
+        $this->actingAs($user)->post('/jobs', self::FIELDS);
+        $job = Job::query()->firstOrFail();
+        $a1 = $job->revision->plan()->grid->labelled('A1');
+        $this->write($job, $user, new HoleDug($a1->id, Length::feet(4)));
+
+        $wider = ['bays_x' => "6'; 8'; 2 x 9'; 8'", 'change_x' => '0', 'left_out' => 'D2 D3', 'based_on' => '1', 'reason' => ''] + self::FIELDS;
+        $this->post("/jobs/{$job->id}/plan", $wider)->assertSessionHasErrors('reason');
+        $this->post("/jobs/{$job->id}/plan", ['reason' => 'Room for the cart'] + $wider)->assertSessionHasNoErrors();
+
+        $plan = $job->fresh()->revision->plan();
+        $this->assertSame('B1', $plan->grid->find($a1->id)?->label);
+        $this->get("/jobs/{$job->id}/logbook")->assertSee('Hole B1 dug');
+        $this->get("/jobs/{$job->id}/plan")->assertSee('Room for the cart')->assertSee('First plan');
+    }
+
+    public function test_saving_the_form_untouched_changes_nothing_but_the_number(): void
+    {
+        $user = $this->person();
+        $this->actingAs($user)->post('/jobs', ['by_x' => 'overall', 'overall_x' => "20' 0 5/16\"", 'held_x' => 'outside', 'count_x' => '3'] + self::FIELDS + []);
+        $job = Job::query()->firstOrFail();
+        $before = $job->revision->plan();
+        $page = (string) $this->get("/jobs/{$job->id}/plan")->getContent();
+        $fields = ['based_on' => '1', 'reason' => 'none'];
+        preg_match_all('/<input id="plan-[^"]*" name="([^"]+)"[^>]*? value="([^"]*)"/', $page, $inputs, PREG_SET_ORDER);
+        foreach ($inputs as [, $name, $value]) {
+            $fields[$name] ??= html_entity_decode($value, ENT_QUOTES);
+        }
+        preg_match_all('/<select id="plan-[^"]*" name="([^"]+)".*?<option value="([^"]*)" selected/s', $page, $selects, PREG_SET_ORDER);
+        foreach ($selects as [, $name, $value]) {
+            $fields[$name] ??= $value;
+        }
+        $this->post("/jobs/{$job->id}/plan", ['reason' => 'none'] + $fields)->assertSessionHasNoErrors();
+        $after = $job->fresh()->revision;
+        $this->assertSame(2, $after->number);
+        $this->assertEquals($before, $after->plan());
+    }
+
+    public function test_two_windows_revising_the_same_plan_do_not_overwrite_each_other(): void
+    {
+        $user = $this->person();
+        $this->actingAs($user)->post('/jobs', self::FIELDS);
+        $job = Job::query()->firstOrFail();
+        $this->post("/jobs/{$job->id}/plan", ['based_on' => '1', 'reason' => 'first window'] + self::FIELDS)->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->id}/plan", ['based_on' => '1', 'reason' => 'second window'] + self::FIELDS)->assertSessionHasErrors('refused');
+        $this->assertSame(2, $job->revisions()->count());
+    }
+
+    public function test_the_live_drawing_follows_the_form_and_says_what_is_missing(): void
+    {
+        $this->actingAs($this->person());
+        $this->post('/plan/preview', self::FIELDS, ['HX-Request' => 'true'])->assertOk()->assertSee('Marks along the base line')->assertSee('>D4<', false)->assertDontSee('<html', false);
+        $this->post('/plan/preview', ['bays_x' => ''.'zz'] + self::FIELDS, ['HX-Request' => 'true'])->assertOk()->assertSee('Not yet a plan');
+        $this->post('/plan/preview', self::FIELDS)->assertOk()->assertSee('<html', false);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\RodReading;
+use Aequus\Logbook\Stage;
+use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\TopMeasured;
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Side;
+use Aequus\Plan\TopRules;
+
+/** A hundred posts and a thousand entries: the size every page is measured at. */
+final class LargeJob
+{
+    public static function plan(): Plan
+    {
+        return Builds::plan(baysX: array_fill(0, 9, 2400), baysY: array_fill(0, 9, 3000))
+            ->withFooting(new FootingRules(
+                Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
+                Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::CommonPlane,
+            ))
+            ->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 60), Length::millimetres(1200)));
+    }
+
+    /** @return list<Payload> a thousand */
+    public static function entries(Plan $plan): array
+    {
+        $posts = $plan->grid->posts;
+        $entries = [new NoticeAsked('2026-05-04', 3, ''), new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500))];
+        foreach ($posts as $i => $post) {
+            array_push($entries,
+                new RodReading($post->id, Length::millimetres(1600 + $i)),
+                new HoleDug($post->id, Length::millimetres(1300)),
+                new PostSet($post->id),
+                new PlumbReading($post->id, Side::MinusY, Side::PlusX, Length::millimetres($i % 4), Length::millimetres(1200), Stage::Filled),
+                new PlumbReading($post->id, Side::PlusX, Side::PlusY, Length::millimetres($i % 3), Length::millimetres(1200), Stage::Filled),
+                new TopMeasured($post->id, Length::millimetres(1180)),
+            );
+        }
+        for ($i = 0; count($entries) < 1_000; $i++) {
+            [$from, $to] = [$posts[$i % 100], $posts[($i * 7 + 11) % 100]];
+            $from->id->equals($to->id) || $entries[] = new TapeReading($from->id, $to->id, $from->at->distanceTo($to->at), TapeClass::Steel);
+        }
+
+        return $entries;
+    }
+}
