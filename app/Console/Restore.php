@@ -39,7 +39,9 @@ final class Restore extends Command
     private function isBackup(string $file): bool
     {
         try {
-            return is_file($file) && (int) (new PDO("sqlite:{$file}"))->query("SELECT count(*) FROM sqlite_master WHERE name IN ('entries', 'plan_revisions')")?->fetchColumn() === 2;
+            $tables = is_file($file) ? (new PDO("sqlite:{$file}"))->query("SELECT count(*) FROM sqlite_master WHERE name IN ('entries', 'plan_revisions')") : false;
+
+            return $tables !== false && (int) $tables->fetchColumn() === 2;
         } catch (PDOException) {
             return false;
         }

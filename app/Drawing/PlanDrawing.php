@@ -128,7 +128,7 @@ final readonly class PlanDrawing
 
             return match (true) {
                 $site->cut->isCut($post) => ['cut', 'cut', ''],
-                $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin() => ['leaning', 'set, leaning', Typeset::svg($site->plan->notation, $stands->lean->outOfPlumb($stands->topAbovePivot()))],
+                $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin() => ['leaning', 'set, top out by '.$site->plan->write($stands->lean->outOfPlumb($stands->topAbovePivot())), Typeset::svg($site->plan->notation, $stands->lean->outOfPlumb($stands->topAbovePivot()))],
                 $stands->isProvedPlumb() && $stands->set => ['plumb', 'set, plumb', ''],
                 $stands->set => ['set', 'set, plumb not proved', ''],
                 $hole !== null && ! $hole->serves() => ['short', 'hole short by '.$site->plan->write($hole->shortBy), ''],

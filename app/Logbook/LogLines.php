@@ -25,21 +25,33 @@ use Aequus\Plan\PostId;
 use Aequus\Site\SiteState;
 use DateTimeZone;
 
-/** The logbook in words, newest first. */
+/** The logbook in words, newest first, a sheet at a time. */
 final readonly class LogLines
 {
+    private const ON_A_SHEET = 150;
+
     /** @var list<LogLine> */
     public array $lines;
 
-    public function __construct(private SiteState $site, string $zone)
+    /** The entry the next, older sheet begins below; null on the last. */
+    public ?int $olderThan;
+
+    public int $total;
+
+    /** @param  ?int  $before the entry this sheet begins below; null for the newest */
+    public function __construct(private SiteState $site, string $zone, ?int $before = null)
     {
         $local = new DateTimeZone($zone);
+        $this->total = count($site->log->entries);
+        $older = array_filter($site->log->entries, fn (Entry $entry) => $before === null || $entry->sequence < $before);
+        $sheet = array_slice(array_reverse($older), 0, self::ON_A_SHEET);
+        $this->olderThan = count($older) > count($sheet) ? $sheet[array_key_last($sheet)]->sequence : null;
         $this->lines = array_values(array_map(function (Entry $entry) use ($local): LogLine {
             [$standing, $words] = $this->standing($entry);
             $who = $entry->readBy === '' ? $entry->recordedBy : "{$entry->readBy}, written by {$entry->recordedBy}";
 
             return new LogLine($entry, $this->say($entry->payload), $entry->measuredAt->setTimezone($local)->format('j M Y, H:i'), $who, $standing, $words);
-        }, array_reverse($site->log->entries)));
+        }, $sheet));
     }
 
     /** @return array{string, string} */

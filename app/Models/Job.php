@@ -27,10 +27,13 @@ final class Job extends Model
     /** @return HasMany<PlanRevision, $this> */
     public function revisions(): HasMany
     {
-        return $this->hasMany(PlanRevision::class)->orderBy('number');
+        $revisions = $this->hasMany(PlanRevision::class);
+        $revisions->orderBy('number');
+
+        return $revisions;
     }
 
-    /** The revision in force. @return HasOne<PlanRevision, $this> */
+    /** @return HasOne<PlanRevision, $this> the revision in force */
     public function revision(): HasOne
     {
         return $this->hasOne(PlanRevision::class)->latestOfMany('number');
@@ -39,6 +42,9 @@ final class Job extends Model
     /** @return HasMany<LogEntry, $this> */
     public function entries(): HasMany
     {
-        return $this->hasMany(LogEntry::class)->orderBy('sequence');
+        $entries = $this->hasMany(LogEntry::class);
+        $entries->orderBy('sequence');
+
+        return $entries;
     }
 }

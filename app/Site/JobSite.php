@@ -6,7 +6,6 @@ namespace App\Site;
 
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
-use Aequus\Guide\Scope;
 use Aequus\Plan\Plan;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -19,15 +18,25 @@ final readonly class JobSite
 
     public ?Move $next;
 
+    /** @var list<Move> what every reason asks for now, the next move first */
+    private array $open;
+
     public function __construct(public Job $job, public SiteState $state)
     {
         $this->plan = $state->plan;
-        $this->next = Guide::next($state, Scope::job());
+        $this->open = Guide::open($state);
+        $this->next = $this->open[0] ?? null;
     }
 
     /** The next move within a phase, where it is not the job's own. */
     public function nextIn(Phase $phase): ?Move
     {
-        return Guide::next($this->state, Scope::phase($phase));
+        foreach ($this->open as $move) {
+            if ($move->phase === $phase) {
+                return $move;
+            }
+        }
+
+        return null;
     }
 }

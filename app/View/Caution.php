@@ -39,7 +39,10 @@ final readonly class Caution
         return isset(self::ALL[$key]);
     }
 
-    /** @param  list<string>  $keys @return list<self> */
+    /**
+     * @param  list<string>  $keys
+     * @return list<self>
+     */
     public static function of(array $keys): array
     {
         $read = DB::table('read_cautions')->where('user_id', Auth::id())->pluck('caution')->all();

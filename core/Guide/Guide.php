@@ -35,6 +35,25 @@ final class Guide
         ];
     }
 
+    /**
+     * What every reason asks for now, each its most pressing move, the next move first.
+     *
+     * @return list<Move>
+     */
+    public static function open(SiteState $site): array
+    {
+        $open = [];
+        foreach (self::rules() as $rule) {
+            foreach ($rule->moves($site) as $move) {
+                $open[] = $move;
+
+                break;
+            }
+        }
+
+        return $open;
+    }
+
     /** Null when nothing is left to do in that scope. */
     public static function next(SiteState $site, Scope $scope): ?Move
     {

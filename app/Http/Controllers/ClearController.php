@@ -8,8 +8,8 @@ use App\Drawing\PlanDrawing;
 use App\Http\Requests\NoticeRequest;
 use App\Http\Requests\ServiceRequest;
 use App\Models\Job;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 final class ClearController extends Controller
 {

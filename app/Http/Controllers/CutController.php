@@ -10,8 +10,8 @@ use App\Http\Requests\PostCutRequest;
 use App\Http\Requests\TopRequest;
 use App\Http\Requests\TopsRequest;
 use App\Models\Job;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 final class CutController extends Controller
 {

@@ -9,9 +9,9 @@ use App\Drawing\SectionDrawing;
 use App\Http\Requests\FootingRequest;
 use App\Http\Requests\HoleRequest;
 use App\Models\Job;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 final class FootingController extends Controller
 {

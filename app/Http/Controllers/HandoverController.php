@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Drawing\PlanDrawing;
 use App\Http\Requests\HandoverRequest;
 use App\Models\Job;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 final class HandoverController extends Controller
 {

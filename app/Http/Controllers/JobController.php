@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use Aequus\Site\Phase;
 use App\Models\Job;
 use App\Site\ReadSite;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 final class JobController extends Controller
 {

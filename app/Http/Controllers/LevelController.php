@@ -8,8 +8,8 @@ use App\Drawing\PlanDrawing;
 use App\Http\Requests\BenchmarkRequest;
 use App\Http\Requests\RodRequest;
 use App\Models\Job;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 final class LevelController extends Controller
 {

@@ -9,16 +9,17 @@ use App\Http\Requests\RemarkRequest;
 use App\Http\Requests\StrikeRequest;
 use App\Logbook\LogLines;
 use App\Models\Job;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
+use Illuminate\Http\Request;
 
 final class LogbookController extends Controller
 {
-    public function show(Job $job): View
+    public function show(Request $request, Job $job): View
     {
         $site = $this->site($job);
 
-        return view('logbook.show', ['site' => $site, 'lines' => new LogLines($site->state, $job->zone)]);
+        return view('logbook.show', ['site' => $site, 'lines' => new LogLines($site->state, $job->zone, $request->filled('before') ? $request->integer('before') : null)]);
     }
 
     public function strike(StrikeRequest $request, Job $job): RedirectResponse

@@ -10,9 +10,9 @@ use App\Drawing\PlanDrawing;
 use App\Http\Requests\PlanRequest;
 use App\Models\Job;
 use App\Plan\PlanForm;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
-use Illuminate\View\View;
 
 final class PlanController extends Controller
 {

@@ -9,8 +9,8 @@ use App\Drawing\PlanDrawing;
 use App\Http\Requests\PlumbRequest;
 use App\Http\Requests\PostSetRequest;
 use App\Models\Job;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 final class SetController extends Controller
 {

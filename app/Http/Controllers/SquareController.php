@@ -10,8 +10,8 @@ use App\Http\Requests\StakeMovedRequest;
 use App\Http\Requests\TapeRequest;
 use App\Models\Job;
 use App\Square\TapeSheet;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 final class SquareController extends Controller
 {

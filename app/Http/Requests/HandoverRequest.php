@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Aequus\Logbook\HandedOver;
-use Aequus\Logbook\Payload;
 use Aequus\Plan\Plan;
 
 /** The work handed over. */
@@ -13,7 +12,7 @@ final class HandoverRequest extends EntryRequest
 {
     protected const MAIN_FIELD = 'to';
 
-    protected function payload(Plan $plan): ?Payload
+    protected function payload(Plan $plan): HandedOver
     {
         return new HandedOver($this->text('to'), $this->text('remark'));
     }

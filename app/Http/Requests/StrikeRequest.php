@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Aequus\Logbook\Payload;
 use Aequus\Logbook\Strike;
 use Aequus\Plan\Plan;
 
@@ -13,7 +12,7 @@ final class StrikeRequest extends EntryRequest
 {
     protected const MAIN_FIELD = 'reason';
 
-    protected function payload(Plan $plan): ?Payload
+    protected function payload(Plan $plan): Strike
     {
         return new Strike($this->integer('sequence'), $this->text('reason'));
     }

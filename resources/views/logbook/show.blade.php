@@ -2,7 +2,7 @@
 <x-layout title="Logbook" :site="$site" phase="logbook">
     <div class="two">
         <section class="paper">
-            <h1>{{ count($lines->lines) }} entries <span class="h-note">nothing is lost, nothing is changed</span></h1>
+            <h1>{{ $lines->total }} {{ $lines->total === 1 ? 'entry' : 'entries' }} <span class="h-note">nothing is lost, nothing is changed</span></h1>
             @if ($lines->lines === [])
                 <p class="empty">Nothing is written yet. Every tape, rod, hole and level you enter stands here, with who and when.</p>
             @else
@@ -18,6 +18,7 @@
                         @endforeach
                     </tbody>
                 </table>
+                @if ($lines->olderThan)<p><a class="button button-second" href="{{ route('logbook', ['job' => $job, 'before' => $lines->olderThan]) }}">Older entries</a></p>@endif
             @endif
         </section>
         <div class="side-work">

@@ -135,6 +135,7 @@ final class GuideTest extends TestCase
         $this->assertSame('Choose a benchmark', Guide::next($site, Scope::job())?->do);
         $this->assertSame(Phase::Cut, Guide::next($site, Scope::phase(Phase::Cut))?->phase);
         $this->assertNull(Guide::next($site, Scope::phase(Phase::Square)));
+        $this->assertEquals(Guide::next($site, Scope::job()), Guide::open($site)[0]);
         $b2 = $site->plan->grid->labelled('B2');
         $this->assertSame('Read the rod at B2', Guide::next($site, Scope::post($b2))?->do);
     }

@@ -1,0 +1,86 @@
+<?php
+
+// Page and calculation times on this machine: every page at a hundred posts and a thousand entries, beside a bare route of the same framework.
+
+declare(strict_types=1);
+
+use Aequus\Guide\Guide;
+use Aequus\Guide\Scope;
+use Aequus\Site\SiteState;
+use App\Actions\CreateJob;
+use App\Actions\NewEntry;
+use App\Actions\RecordEntry;
+use App\Models\User;
+use App\Site\EntryRow;
+use Illuminate\Contracts\Console\Kernel as ConsoleKernel;
+use Illuminate\Contracts\Http\Kernel as HttpKernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Tests\LargeJob;
+
+require __DIR__.'/../vendor/autoload.php';
+
+const ROUNDS = 15;
+
+/** @return float median milliseconds */
+function median(callable $deed): float
+{
+    $times = [];
+    for ($i = 0; $i < ROUNDS; $i++) {
+        $start = hrtime(true);
+        $deed();
+        $times[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($times);
+
+    return $times[intdiv(ROUNDS, 2)];
+}
+
+$database = tempnam(sys_get_temp_dir(), 'aequus-bench-');
+putenv("DB_DATABASE={$database}");
+$_ENV['DB_DATABASE'] = $_SERVER['DB_DATABASE'] = $database;
+
+/** @var Application $app */
+$app = require __DIR__.'/../bootstrap/app.php';
+$app->make(ConsoleKernel::class)->bootstrap();
+Artisan::call('migrate', ['--force' => true]);
+$user = User::query()->create(['name' => 'Bench', 'email' => 'bench@aequus.test', 'password' => 'a-long-enough-word']);
+$plan = LargeJob::plan();
+$job = app(CreateJob::class)($user, 'Bench', '', 'UTC', $plan);
+DB::unprepared('PRAGMA synchronous = OFF');
+foreach (LargeJob::entries($plan) as $i => $payload) {
+    app(RecordEntry::class)($job, $user, new NewEntry($payload, "bench-{$i}"));
+}
+DB::unprepared('PRAGMA synchronous = FULL');
+
+printf("PHP %s, %d posts, %d entries, median of %d\n\n", PHP_VERSION, count($plan->grid->posts), $job->entries()->count(), ROUNDS);
+
+$kernel = $app->make(HttpKernel::class);
+Auth::login($user);
+$ask = function (string $uri) use ($kernel): int {
+    $response = $kernel->handle(Request::create($uri));
+    $response->getStatusCode() === 200 || throw new RuntimeException("{$uri}: {$response->getStatusCode()}");
+
+    return strlen((string) gzencode((string) $response->getContent()));
+};
+printf("%-24s %10s %12s %10s\n", 'page, in process', 'first ms', 'again ms', 'kB gzip');
+$ask('/up');
+foreach (['/up', '/', ...array_map(fn (string $page) => "/jobs/{$job->id}/{$page}", ['plan', 'clear', 'square', 'level', 'footing', 'set', 'set/A1', 'cut', 'handover', 'logbook'])] as $uri) {
+    $start = hrtime(true);
+    $bytes = $ask($uri);
+    $first = (hrtime(true) - $start) / 1e6;
+    printf("%-24s %10.1f %12.1f %10.1f\n", $uri === '/up' ? 'a bare route' : $uri, $first, median(fn () => $ask($uri)), $bytes / 1000);
+}
+
+$rows = DB::table('entries')->orderBy('sequence')->get();
+$entries = $rows->map(fn (object $row) => EntryRow::toEntry($row, 'Bench'))->all();
+$state = SiteState::derive($plan, $entries, '2026-06-01');
+printf("\n%-40s %8.1f ms\n", 'reading a thousand entries', median(fn () => $rows->map(fn (object $row) => EntryRow::toEntry($row, 'Bench'))->all()));
+printf("%-40s %8.1f ms\n", 'deriving the state of the site', median(fn () => SiteState::derive($plan, $entries, '2026-06-01')));
+printf("%-40s %8.1f ms\n", 'the next move', median(fn () => Guide::next($state, Scope::job())));
+$stored = serialize($state);
+printf("%-40s %8.1f ms (%d kB)\n", 'the state read from a cache instead', median(fn () => unserialize($stored)), strlen($stored) / 1000);
+array_map(fn (string $file) => is_file($file) && unlink($file), [$database, "{$database}-wal", "{$database}-shm"]);

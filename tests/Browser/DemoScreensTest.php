@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+final class DemoScreensTest extends BrowserTestCase
+{
+    private const VIEWS = ['/', '/jobs/new', '/jobs/3/plan', '/jobs/3/clear', '/jobs/3/square', '/jobs/3/level', '/jobs/3/footing', '/jobs/2/set', '/jobs/2/set/D2', '/jobs/2/cut', '/jobs/2/handover', '/jobs/3/logbook'];
+
+    protected function setUp(): void
+    {
+        $this->open('demo');
+        $this->visit('/sign-in');
+        $this->assertNothingSerious('/sign-in');
+        $this->press('form[action$="/demo"] .button');
+        $this->assertSees('Cider-press shelter');
+    }
+
+    public function test_axe_finds_nothing_serious_on_any_view_at_either_size(): void
+    {
+        foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
+            $this->chromium->resize($width, $height);
+            foreach (self::VIEWS as $view) {
+                $this->visit($view);
+                $this->find('main');
+                $this->assertNothingSerious("{$view} at {$width}");
+                $wider = $this->chromium->driver->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
+                $this->assertLessThanOrEqual(0, $wider, "{$view} scrolls sideways at {$width}");
+            }
+        }
+    }
+
+    public function test_a_drawing_is_one_tab_stop_and_arrow_keys_go_from_post_to_post(): void
+    {
+        $this->visit('/jobs/2/set');
+        $this->find('svg[data-roving] .post[tabindex="0"]');
+        $stops = $this->chromium->driver->findElements(WebDriverBy::cssSelector('svg[data-roving] [tabindex="0"]'));
+        $this->assertCount(1, $stops);
+        $this->chromium->driver->executeScript('document.querySelector("svg[data-roving] [tabindex=\"0\"]").focus()');
+        $focused = fn (): string => (string) $this->chromium->driver->executeScript('return document.activeElement.getAttribute("aria-label")');
+        $this->assertStringStartsWith('D2', $focused());
+        foreach ([[WebDriverKeys::ARROW_LEFT, 'C2'], [WebDriverKeys::ARROW_DOWN, 'C1'], [WebDriverKeys::ARROW_RIGHT, 'D1'], [WebDriverKeys::ARROW_UP, 'D2']] as [$key, $label]) {
+            $this->chromium->driver->getKeyboard()->sendKeys($key);
+            $this->assertStringStartsWith($label, $focused());
+        }
+    }
+
+    public function test_the_echo_says_how_a_reading_is_understood_before_it_is_stored(): void
+    {
+        $this->visit('/jobs/3/square');
+        $this->type('#tape-distance', "41' 0 5/8");
+        $this->assertSees("read as 41' 0 5/8\"", '#tape-distance-echo');
+        $this->type('#tape-distance', '41,250');
+        $this->assertSees('could mean two things', '#tape-distance-echo');
+    }
+
+    public function test_the_keypad_fills_the_ordinary_field(): void
+    {
+        $this->chromium->resize(390, 844);
+        $this->visit('/jobs/3/square');
+        $this->find('.keypad-fold summary')->click();
+        foreach (['4', '1', 'feet ′', '0', '5⁄8', '11⁄16'] as $key) {
+            $this->chromium->driver->findElement(WebDriverBy::xpath("//div[@class='keypad']/button[text()='{$key}']"))->click();
+        }
+        $this->assertSame("41' 0 11/16", $this->find('#tape-distance')->getAttribute('value'));
+    }
+
+    public function test_an_entry_that_cannot_be_sent_waits_in_the_outbox_and_is_sent_once(): void
+    {
+        $this->visit('/jobs/3/logbook');
+        $this->type('#remark-text', 'written in a dead spot');
+        $this->offline(true);
+        $this->find('form[action$="/logbook/remark"] .button')->click();
+        $this->assertSees('One entry waits', '#outbox');
+        $this->offline(false);
+        $this->chromium->driver->executeScript('dispatchEvent(new Event("online"))');
+        $this->assertSees('written in a dead spot', '.book');
+        $this->assertSame(1, substr_count($this->text('.book'), 'written in a dead spot'));
+    }
+
+    public function test_the_back_button_brings_the_earlier_phase_back(): void
+    {
+        $this->visit('/jobs/3/square');
+        $this->find('.way a[href$="/jobs/3/level"]')->click();
+        $this->assertSees('The ground falls');
+        $this->chromium->driver->navigate()->back();
+        $this->assertSees('These six tapes contradict each other');
+    }
+
+    private function offline(bool $offline): void
+    {
+        $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.enable', 'params' => (object) []]);
+        $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Network.emulateNetworkConditions',
+            'params' => ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        ]);
+    }
+
+    private function assertNothingSerious(string $view): void
+    {
+        $this->chromium->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $this->chromium->driver->manage()->timeouts()->setScriptTimeout(30);
+        $found = $this->chromium->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { resultTypes: ['violations'] }).then((r) => done(r.violations.filter((v) => ['serious', 'critical'].includes(v.impact))
+                .map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.html.slice(0, 120)).join(' | '))));
+            JS);
+        $this->assertSame([], $found, $view);
+    }
+}
