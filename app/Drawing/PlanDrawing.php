@@ -112,9 +112,13 @@ final readonly class PlanDrawing
         $posts = self::posts($site->plan, self::nextIn($site, Phase::Level), function (Post $post) use ($site): array {
             $height = $site->level->groundAt($post);
 
+            $rank = match ($post) {
+                $site->level->high => ', high', $site->level->low => ', low', default => ''
+            };
+
             return $height === null
                 ? ['planned', 'ground not read', '']
-                : ['staked', 'ground at '.$site->plan->write($height), Typeset::svg($site->plan->notation, $height)];
+                : ['staked', 'ground at '.$site->plan->write($height).$rank, Typeset::svg($site->plan->notation, $height).$rank];
         });
 
         return new self($site->plan, $posts, legend: ['staked|ground read', 'planned|still to read']);

@@ -15,6 +15,8 @@ final class Typeset
 
     private const IN_DRAWING = '<tspan class="fr-n" dy="-.6em">$1</tspan><tspan class="fr-s" dy=".38em">/</tspan><tspan class="fr-d">$2</tspan><tspan>&#8203;</tspan>';
 
+    private const NO_BREAK = "\u{00A0}";
+
     private const THIN = "\u{202F}";
 
     /** A length for a page. */
@@ -44,7 +46,7 @@ final class Typeset
     /** Up or down from a mark: the sign is a word elsewhere, a true minus here. */
     private static function marks(string $written, string $fraction): string
     {
-        $primed = strtr(e($written), ['&#039;' => '′', '&quot;' => '″', '-' => '−', ' ' => self::THIN]);
+        $primed = strtr(e($written), ['&#039;' => '′', '&quot;' => '″', '-' => '−', ' mm' => self::THIN.'mm', ' ' => self::NO_BREAK]);
 
         return (string) preg_replace('#(\d+)/(\d+)#', $fraction, $primed);
     }

@@ -6,6 +6,7 @@ namespace Aequus\Handover;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Post;
+use DateTimeImmutable;
 
 /** Plan against what was measured, for one post. A null was never measured, and is said so. */
 final readonly class PostRecord
@@ -14,6 +15,8 @@ final readonly class PostRecord
      * @param  ?bool  $deepEnough  null until dug and judged
      * @param  ?Length  $outOfPlumb  at the top; null until read on two faces
      * @param  list<string>  $remarks  remarks and knowing decisions, in the builder's words
+     * @param  list<string>  $by  who read or did what counts here
+     * @param  ?DateTimeImmutable  $last  when the last of it was read or done; null when nothing was
      */
     public function __construct(
         public Post $post,
@@ -26,6 +29,8 @@ final readonly class PostRecord
         public ?Length $cutMark,
         public bool $cut,
         public array $remarks,
+        public array $by,
+        public ?DateTimeImmutable $last,
     ) {
     }
 }

@@ -145,14 +145,22 @@ final readonly class SiteState
             $remarks[$remark->post->value ?? ''][] = $remark->text;
         }
 
-        return array_map(function (Post $post) use ($footing, $standing, $cut, $depths, $remarks): PostRecord {
+        $by = $last = [];
+        foreach ($log->entries as $entry) {
+            foreach ($log->counts($entry) ? $entry->payload->posts() : [] as $post) {
+                $by[$post->value][$entry->readBy === '' ? $entry->recordedBy : $entry->readBy] = true;
+                $last[$post->value] = max($last[$post->value] ?? $entry->measuredAt, $entry->measuredAt);
+            }
+        }
+
+        return array_map(function (Post $post) use ($footing, $standing, $cut, $depths, $remarks, $by, $last): PostRecord {
             $stands = $standing[$post->id->value];
 
             return new PostRecord(
                 $post, $footing->required($post)?->holeDepth(), $depths[$post->id->value] ?? null, $footing->asDug($post)?->serves(),
                 $stands->set, $stands->lean->isHalfKnown() ? null : $stands->lean->outOfPlumb($stands->topAbovePivot()),
                 $stands->lean->isHalfKnown() ? null : $stands->isWithin(), $cut->mark($post)?->aboveDatumLine(), $cut->isCut($post),
-                $remarks[$post->id->value] ?? [],
+                $remarks[$post->id->value] ?? [], array_map(strval(...), array_keys($by[$post->id->value] ?? [])), $last[$post->id->value] ?? null,
             );
         }, $plan->grid->posts);
     }

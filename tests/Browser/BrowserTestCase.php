@@ -104,7 +104,7 @@ abstract class BrowserTestCase extends TestCase
     private function plain(string $css): string
     {
         try {
-            return strtr($this->text($css), ["\u{202F}" => ' ', '′' => "'", '″' => '"', '−' => '-', "\n" => ' ']);
+            return strtr($this->text($css), ["\u{202F}" => ' ', "\u{00A0}" => ' ', '′' => "'", '″' => '"', '−' => '-', "\n" => ' ']);
         } catch (StaleElementReferenceException|UnknownErrorException) {
             return '';
         }

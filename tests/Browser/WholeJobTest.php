@@ -182,6 +182,7 @@ final class WholeJobTest extends BrowserTestCase
         $this->press('.move .button');
         $this->assertSees('Plan against what was measured');
         $this->assertSees('A steel shoe makes it good.', '.record-table');
+        $this->assertSees('Wren, '.gmdate('j M Y'), '.record-table');
         $this->type('#handover-to', 'the miller');
         $this->press('form[action$="/handover"] .button');
         $this->assertSees('Handed over to the miller');

@@ -17,10 +17,10 @@
             </dl>
             <table class="record-table">
                 <caption>Plan against what was measured</caption>
-                <thead><tr><th scope="col">Post</th><th scope="col" class="num">depth asked</th><th scope="col" class="num">dug</th><th scope="col">Depth</th><th scope="col" class="num">top out by</th><th scope="col">Plumb</th><th scope="col" class="num">cut mark</th><th scope="col">Cut</th><th scope="col">Remarks</th></tr></thead>
+                <thead><tr><th scope="col">Post</th><th scope="col" class="num">depth asked</th><th scope="col" class="num">dug</th><th scope="col">Depth</th><th scope="col" class="num">top out by</th><th scope="col">Plumb</th><th scope="col" class="num">cut mark</th><th scope="col">Cut</th><th scope="col">Who and when</th><th scope="col">Remarks</th></tr></thead>
                 <tbody>
                     @foreach ($handover->records as $record)
-                        <tr><th scope="row">{{ $record->post->label }}</th><td class="num"><x-length :of="$record->depthRequired" :plan="$plan" /></td><td class="num"><x-length :of="$record->depthDug" :plan="$plan" /></td><td>{{ $yes($record->deepEnough, 'enough', 'short') }}</td><td class="num"><x-length :of="$record->outOfPlumb" :plan="$plan" /></td><td>{{ $yes($record->plumb, 'within', 'leans') }}</td><td class="num"><x-length :of="$record->cutMark" :plan="$plan" /></td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td><td>{{ implode('; ', $record->remarks) }}</td></tr>
+                        <tr><th scope="row">{{ $record->post->label }}</th><td class="num"><x-length :of="$record->depthRequired" :plan="$plan" /></td><td class="num"><x-length :of="$record->depthDug" :plan="$plan" /></td><td>{{ $yes($record->deepEnough, 'enough', 'short') }}</td><td class="num"><x-length :of="$record->outOfPlumb" :plan="$plan" /></td><td>{{ $yes($record->plumb, 'within', 'leans') }}</td><td class="num"><x-length :of="$record->cutMark" :plan="$plan" /></td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td><td>{{ $record->last ? implode(', ', $record->by).', '.$record->last->setTimezone(new DateTimeZone($job->zone))->format('j M Y') : '' }}</td><td>{{ implode('; ', $record->remarks) }}</td></tr>
                     @endforeach
                 </tbody>
             </table>

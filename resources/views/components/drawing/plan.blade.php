@@ -40,7 +40,7 @@
             </a>
         @endforeach
         @foreach ($model->tapes as $line)
-            @if ($line->label)<text class="tape-label" x="{{ $line->labelX() }}" y="{{ $line->labelY() }}" text-anchor="middle">{!! $line->label !!}</text>@endif
+            @if ($line->label)<text class="tape-label" x="{{ $line->labelX() }}" y="{{ $line->labelY() }}" text-anchor="{{ $line->anchor() }}">{!! $line->label !!}</text>@endif
         @endforeach
         @foreach ($model->bands as $band)
             <text class="service-label" text-anchor="middle" x="{{ $band->labelX }}" y="{{ $band->labelY }}">{!! $band->label !!}</text>
