@@ -8,6 +8,12 @@ function dress(root) {
     root.querySelectorAll('[data-zone]').forEach((field) => {
         field.value ||= Intl.DateTimeFormat().resolvedOptions().timeZone;
     });
+    // A table that scrolls sideways on a narrow screen can be reached and scrolled by keyboard.
+    root.querySelectorAll('.paper table').forEach((table) => {
+        if (table.scrollWidth > table.clientWidth) {
+            table.tabIndex = 0;
+        }
+    });
     root.querySelectorAll('select[data-submit]').forEach((select) => {
         select.addEventListener('change', () => select.form.requestSubmit());
     });

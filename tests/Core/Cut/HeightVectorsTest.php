@@ -8,6 +8,9 @@ use Aequus\Cut\CutMark;
 use Aequus\Cut\CutRefused;
 use Aequus\Cut\Heights;
 use Aequus\Cut\Members;
+use Aequus\Cut\Stock;
+use Aequus\Cut\StockBoard;
+use Aequus\Cut\StockCutting;
 use Aequus\Cut\Strap;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
@@ -141,6 +144,45 @@ final class HeightVectorsTest extends VectorTestCase
     public static function straps(): Generator
     {
         return Vectors::of('heights', 'strap');
+    }
+
+    #[DataProvider('stocks')]
+    public function test_the_cheapest_way_to_saw_pieces_from_stock(array $input, array $expect): void
+    {
+        $stocks = array_map(fn (array $stock) => new Stock(self::mm($stock['length']), $stock['price']), $input['stocks']);
+        $kerf = self::mm($input['kerf']);
+        try {
+            $cutting = StockCutting::cheapest(array_map(Length::millimetres(...), $input['pieces']), $stocks, $kerf);
+        } catch (CutRefused $refusal) {
+            $this->assertTrue($expect['refused'], $refusal->getMessage());
+            $this->assertStringContainsString($expect['must_name'][0], $refusal->getMessage());
+
+            return;
+        }
+        $this->assertNumber($expect['least_cost'], $cutting->cost);
+        $this->assertNumber($expect['continuous_bound'], $cutting->bound);
+        $sawn = array_merge(...array_map(fn (StockBoard $board) => $board->pieces, $cutting->boards));
+        $this->assertEqualsCanonicalizing($input['pieces'], array_map(fn (Length $piece) => $piece->inMillimetres(), $sawn));
+        foreach ($cutting->boards as $board) {
+            $this->assertFalse(Length::sum($board->pieces)->plus($kerf->times(count($board->pieces) - 1))->isLongerThan($board->stock->length));
+        }
+    }
+
+    public static function stocks(): Generator
+    {
+        return Vectors::of('heights', 'stock_cutting');
+    }
+
+    /** Forty different pieces are too many to search: the way found must still hold every piece and stay near the bound. */
+    public function test_a_long_list_of_pieces_is_sawn_within_a_quarter_of_the_bound(): void
+    {
+        $pieces = array_map(fn (int $i) => Length::millimetres(500 + 47 * $i), range(0, 39));
+        $stocks = [new Stock(Length::millimetres(2400), 12.0), new Stock(Length::millimetres(4800), 23.0)];
+        $cutting = StockCutting::cheapest($pieces, $stocks, Length::millimetres(3));
+        $this->assertFalse($cutting->exact);
+        $this->assertCount(40, array_merge(...array_map(fn (StockBoard $board) => $board->pieces, $cutting->boards)));
+        $this->assertGreaterThanOrEqual($cutting->bound, $cutting->cost);
+        $this->assertLessThan(1.25 * $cutting->bound, $cutting->cost);
     }
 
     private function assertFaces(array $expected, Members $members): void

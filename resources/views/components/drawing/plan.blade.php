@@ -36,9 +36,13 @@
                 @if ($p->shape === 'short')<path class="cross" d="M{{ $p->x - $model->holeRadius * .7 }} {{ $p->y - $model->holeRadius * .7 }} l{{ $model->holeRadius * 1.4 }} {{ $model->holeRadius * 1.4 }}" />@endif
                 @if ($p->shape === 'cut')<path class="sawn" d="M{{ $p->x - $model->holeRadius }} {{ $p->y }} h{{ $model->holeRadius * 2 }}" />@endif
                 <text class="post-label" x="{{ $p->x + $model->holeRadius * .75 + 3 }}" y="{{ $p->y + $model->holeRadius + 9 }}">{{ $p->post->label }}</text>
-                @if ($p->note)<text class="post-note" aria-hidden="true" x="{{ $p->x + $model->holeRadius * .75 + 3 }}" y="{{ $p->y + $model->holeRadius + 24 }}">{!! $p->note !!}</text>@endif
             </a>
         @endforeach
+        <g aria-hidden="true">
+            @foreach ($model->posts as $p)
+                @if ($p->note)<text class="post-note" x="{{ $p->x + $model->holeRadius * .75 + 3 }}" y="{{ $p->y + $model->holeRadius + 24 }}">{!! $p->note !!}</text>@endif
+            @endforeach
+        </g>
         @foreach ($model->tapes as $line)
             @if ($line->label)<text class="tape-label" x="{{ $line->labelX() }}" y="{{ $line->labelY() }}" text-anchor="{{ $line->anchor() }}">{!! $line->label !!}</text>@endif
         @endforeach

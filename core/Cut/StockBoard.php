@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Cut;
+
+use Aequus\Measure\Length;
+
+/** One bought length and the pieces sawn from it. */
+final readonly class StockBoard
+{
+    /** @param  list<Length>  $pieces longest first */
+    public function __construct(public Stock $stock, public array $pieces)
+    {
+    }
+}
