@@ -6,7 +6,6 @@ namespace App\View;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
-use Aequus\Measure\Unit;
 
 /** The one place where lengths become type: primes for feet and inches, fractions drawn from figures of one face. */
 final class Typeset
@@ -49,17 +48,5 @@ final class Typeset
         $primed = strtr(e($written), ['&#039;' => '′', '&quot;' => '″', '-' => '−', ' mm' => self::THIN.'mm', ' ' => self::NO_BREAK]);
 
         return (string) preg_replace('#(\d+)/(\d+)#', $fraction, $primed);
-    }
-
-    /** The plain words for a reader that speaks. */
-    public static function spoken(Notation $notation, Length $length): string
-    {
-        if ($notation->unit === Unit::Millimetre) {
-            return str_replace(' mm', ' millimetres', $notation->write($length));
-        }
-        $parts = $notation->feetInchesOf($length);
-        $fraction = $parts->numerator === 0 ? '' : " {$parts->numerator}/{$parts->denominator}";
-
-        return ($parts->negative ? 'minus ' : '').($parts->feet > 0 ? "{$parts->feet} feet " : '').trim("{$parts->inches}{$fraction}").' inches';
     }
 }

@@ -101,7 +101,9 @@ final readonly class Outline
     /** Difference of the diagonals, BD less AC; null until both are read. */
     public function diagonalDifference(): ?Length
     {
-        return $this->hasDiagonals() ? $this->readings()[5]->distance->minus($this->readings()[4]->distance) : null;
+        [$ac, $bd] = [$this->taped[4], $this->taped[5]];
+
+        return $ac === null || $bd === null ? null : $bd->distance->minus($ac->distance);
     }
 
     /** How far the far side must shift along x to make the diagonals equal; null until sides and diagonals are read. */

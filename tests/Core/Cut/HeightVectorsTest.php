@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cut;
 
+use Aequus\Adjust\Distance;
+use Aequus\Adjust\LineOffset;
+use Aequus\Adjust\Network;
+use Aequus\Adjust\Station;
 use Aequus\Cut\CutMark;
 use Aequus\Cut\CutRefused;
 use Aequus\Cut\Heights;
@@ -12,8 +16,11 @@ use Aequus\Cut\Stock;
 use Aequus\Cut\StockBoard;
 use Aequus\Cut\StockCutting;
 use Aequus\Cut\Strap;
+use Aequus\Cut\TopLean;
+use Aequus\Cut\TopSquare;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
+use Aequus\Measure\TapeClass;
 use Aequus\Plan\Point;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
@@ -144,6 +151,50 @@ final class HeightVectorsTest extends VectorTestCase
     public static function straps(): Generator
     {
         return Vectors::of('heights', 'strap');
+    }
+
+    #[DataProvider('topNetworks')]
+    public function test_tapes_at_the_tops_join_the_stakes_by_lean_and_name_the_corner_that_is_out(array $input, array $expect): void
+    {
+        $leans = array_column(array_map(fn (array $lean) => [$lean['stake'], new TopLean($lean['slope_x'], $lean['slope_y'], $lean['height'])], $input['leans']), 1, 0);
+        $tape = TapeClass::from($input['tape_class']);
+        $stations = array_map(fn (array $stake) => new Station($stake['name'], $stake['design_x'], $stake['design_y']), $input['stakes']);
+        $offset = function (array $reading, string $stake) use ($leans): array {
+            return ($reading['at'] ?? '') === 'top' ? $leans[$reading[$stake]]->offset() : [0.0, 0.0];
+        };
+        $line = $input['reference_line'];
+        $readings = [
+            ...array_map(function (array $d) use ($tape, $offset): Distance {
+                [$near, $far] = [$offset($d, 'from'), $offset($d, 'to')];
+
+                return new Distance($d['id'], $d['from'], $d['to'], $d['distance'], $tape->sigma(self::mm($d['distance'])), [$far[0] - $near[0], $far[1] - $near[1]]);
+            }, $input['distances']),
+            ...array_map(fn (array $o) => new LineOffset($o['id'], $o['stake'], [$line['from_x'], $line['from_y']], [$line['to_x'], $line['to_y']], $o['offset'], lean: $offset($o, 'stake')), $input['offsets']),
+        ];
+        $adjusted = (new Network($stations, $readings, $input['datum']['p'], $input['datum']['q']))->adjust();
+        $this->assertSame($expect['degrees_of_freedom'], $adjusted->surplus);
+        $this->assertEqualsWithDelta($expect['sum_squares'], $adjusted->sumOfSquares, 1e-4 * $expect['sum_squares']);
+        foreach ($expect['stakes'] as $stake) {
+            $this->assertEqualsWithDelta([$stake['x'], $stake['y']], $adjusted->at[$stake['name']], 1e-3);
+            $this->assertEqualsWithDelta([$stake['std_x'], $stake['std_y']], $adjusted->deviations[$stake['name']], 1e-4);
+        }
+        foreach ($expect['residuals'] as $residual) {
+            $this->assertEqualsWithDelta($residual['residual'], $adjusted->residuals[$residual['id']], 1e-3);
+        }
+        $frame = new TopSquare($stations, $adjusted, $leans);
+        foreach ($expect['tops'] as $top) {
+            $this->assertEqualsWithDelta([$top['x'], $top['y']], $frame->tops[$top['name']], 1e-3);
+        }
+        $this->assertSame([$expect['corner_out']], $frame->cornersOut(6.35));
+        $between = fn (string $a, string $b) => self::mm(hypot($frame->tops[$a][0] - $frame->tops[$b][0], $frame->tops[$a][1] - $frame->tops[$b][1]));
+        $strap = Strap::across(self::mm($input['length']), self::mm($input['width']), $between('A1', 'B2'), $between('B1', 'A2'));
+        $this->assertSame($expect['strap']['diagonal'] === 'AC', $strap->alongAc);
+        $this->assertEqualsWithDelta($expect['strap']['shorten_by'], $strap->shortenBy->inMillimetres(), 1e-3);
+    }
+
+    public static function topNetworks(): Generator
+    {
+        return Vectors::of('heights', 'top_network');
     }
 
     #[DataProvider('stocks')]

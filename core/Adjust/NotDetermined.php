@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Adjust;
+
+use Aequus\Measure\Refusal;
+
+/** The readings leave stations free to move. */
+final class NotDetermined extends Refusal
+{
+    /** @param  list<string>  $free */
+    public static function stations(array $free): self
+    {
+        return new self('These readings do not say where '.implode(', ', $free).' stand. Read a further distance to each of them.');
+    }
+
+    /** @param  list<string>  $restless */
+    public static function doesNotSettle(array $restless): self
+    {
+        return new self('No place for '.implode(', ', $restless).' comes out of these readings. One of them may be wrong by much.');
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Adjust;
+
+/** Something read that says where stations stand to each other or to a fixed line. All in millimetres. */
+interface Reading
+{
+    public function id(): string;
+
+    public function observed(): float;
+
+    public function sigma(): float;
+
+    /** @param  array<string, array{float, float}>  $at x and y by the station’s name */
+    public function computed(array $at): float;
+
+    /**
+     * How the computed value changes with each station.
+     *
+     * @param  array<string, array{float, float}>  $at
+     * @return array<string, array{float, float}> by the station’s name
+     */
+    public function slopes(array $at): array;
+}

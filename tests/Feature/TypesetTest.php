@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use App\View\Typeset;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class TypesetTest extends TestCase
+{
+    #[TestWith([10_000_000, '3/8″'], 'rounded to the smallest mark')]
+    #[TestWith([3829050000, '12′ 6 3/4″'])]
+    #[TestWith([-793750, '−1/16″'])]
+    #[TestWith([3657600000, '12′ 0″'])]
+    public function test_a_length_reads_the_same_with_its_dress_taken_off(int $nanometres, string $plain): void
+    {
+        $dressed = Typeset::length(Notation::feetInches(16), Length::nanometres($nanometres));
+        $this->assertSame($plain, str_replace("\u{00A0}", ' ', strip_tags($dressed)));
+    }
+
+    public function test_every_fraction_is_drawn_by_the_same_parts(): void
+    {
+        $page = Typeset::length(Notation::feetInches(16), Length::inches(41.6875));
+        $this->assertStringContainsString('<span class="fr"><i>11</i><u>/</u><b>16</b></span>″', $page);
+        $this->assertStringContainsString($this->fraction($page), Typeset::sentence('It is 5 11/16" short.'));
+        $this->assertStringContainsString('<tspan class="fr-n" dy="-.6em">11</tspan>', Typeset::svg(Notation::feetInches(16), Length::inches(41.6875)));
+    }
+
+    public function test_lengths_in_a_sentence_are_dressed_and_nothing_else_is(): void
+    {
+        $said = Typeset::sentence('Pull A1–E4: 41\' 0 5/8", not 12 of 18, 1 in 200, by 22 mm.');
+        $this->assertSame(2, substr_count($said, 'class="len"'));
+        $this->assertStringContainsString('12 of 18, 1 in 200', $said);
+    }
+
+    public function test_what_a_person_typed_cannot_become_markup(): void
+    {
+        $said = Typeset::sentence('<img src=x onerror=alert(1)> 6" & more');
+        $this->assertStringNotContainsString('<img', $said);
+        $this->assertStringContainsString('&lt;img', $said);
+        $this->assertStringContainsString('&amp; more', $said);
+    }
+
+    private function fraction(string $dressed): string
+    {
+        preg_match('#<span class="fr">.*?</span>#', $dressed, $found);
+
+        return $found[0];
+    }
+}
