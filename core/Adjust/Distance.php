@@ -7,14 +7,18 @@ namespace Aequus\Adjust;
 /** A level distance between two stations; read at a height, each end stands off its station by a known lean. */
 final readonly class Distance implements Reading
 {
-    /** @param  array{float, float}  $offset what the far end’s lean adds over the near end’s, x and y */
+    /**
+     * @param  array{float, float}  $offset  what the far end’s lean adds over the near end’s, x and y
+     * @param  ?string  $tape  a tape whose constant error is unknown; null for the reference tape
+     */
     public function __construct(
         private string $id,
-        private string $from,
-        private string $to,
+        public string $from,
+        public string $to,
         private float $observed,
         private float $sigma,
         private array $offset = [0.0, 0.0],
+        private ?string $tape = null,
     ) {
     }
 
@@ -33,28 +37,31 @@ final readonly class Distance implements Reading
         return $this->sigma;
     }
 
+    public function stations(): array
+    {
+        return [$this->from, $this->to];
+    }
+
+    public function tape(): ?string
+    {
+        return $this->tape;
+    }
+
     public function computed(array $at): float
     {
-        return hypot(...$this->span($at));
+        [[$x1, $y1], [$x2, $y2]] = [$at[$this->from], $at[$this->to]];
+
+        return hypot($x2 - $x1 + $this->offset[0], $y2 - $y1 + $this->offset[1]);
     }
 
     public function slopes(array $at): array
     {
-        [$dx, $dy] = $this->span($at);
+        [[$x1, $y1], [$x2, $y2]] = [$at[$this->from], $at[$this->to]];
+        [$dx, $dy] = [$x2 - $x1 + $this->offset[0], $y2 - $y1 + $this->offset[1]];
         $length = hypot($dx, $dy);
+        // Two stations in one place say nothing of a direction: the reading then ties neither.
+        [$ux, $uy] = $length < 1e-9 ? [0.0, 0.0] : [$dx / $length, $dy / $length];
 
-        return [$this->from => [-$dx / $length, -$dy / $length], $this->to => [$dx / $length, $dy / $length]];
-    }
-
-    /**
-     * @param  array<string, array{float, float}>  $at
-     * @return array{float, float}
-     */
-    private function span(array $at): array
-    {
-        return [
-            $at[$this->to][0] - $at[$this->from][0] + $this->offset[0],
-            $at[$this->to][1] - $at[$this->from][1] + $this->offset[1],
-        ];
+        return [$this->from => [-$ux, -$uy], $this->to => [$ux, $uy]];
     }
 }

@@ -12,77 +12,125 @@ final class FewestMoves
 {
     private const MOST_REFINEMENTS = 10;
 
+    /** Up to so many stakes every pair is tried; above, pairs among the hull’s stakes and a sample of the others. */
+    private const MOST_TRIED = 60;
+
+    private const SAMPLE = 40;
+
+    /** @var array<string, Trial> best fits worked out so far, by the set of stakes they are over */
+    private array $fits = [];
+
+    /**
+     * @param  array<string, array{float, float}>  $design
+     * @param  array<string, array{float, float}>  $stand
+     */
+    private function __construct(
+        private readonly array $design,
+        private readonly array $stand,
+        private readonly float $tolerance,
+    ) {
+    }
+
     /**
      * @param  non-empty-array<string, array{float, float}>  $design  places by name, at least two
      * @param  array<string, array{float, float}>  $stand  where the stakes stand
-     * @return array<string, array{float, float}> the move of each stake, x and y by name
+     * @param  list<string>  $held  stakes that can't move: a placement that leaves one out is none
+     * @return ?Placement null when no placement keeps every held stake within the tolerance
      */
-    public static function of(array $design, array $stand, float $tolerance): array
+    public static function placement(array $design, array $stand, float $tolerance, array $held = []): ?Placement
     {
-        $best = null;
+        $search = new self($design, $stand, $tolerance);
         $names = array_map(strval(...), array_keys($design));
-        foreach ($names as $exact) {
-            foreach ($names as $toward) {
+        $proposing = count($names) <= self::MOST_TRIED ? $names : self::hullAndSample($stand, $names);
+        $best = null;
+        foreach ($proposing as $exact) {
+            foreach ($proposing as $toward) {
                 if ($exact === $toward) {
                     continue;
                 }
-                $found = self::refined(Placement::onto($design, $stand, $exact, $toward)->moves($design, $stand), $design, $stand, $tolerance);
-                if ($best === null || self::rank($found, $tolerance) < self::rank($best, $tolerance)) {
+                $found = $search->refined($search->trial(Placement::onto($design, $stand, $exact, $toward)));
+                if (array_diff($held, $found->alone) === [] && ($best === null || $found->isBetterThan($best))) {
                     $best = $found;
                 }
             }
         }
 
-        return $best ?? array_map(fn () => [0.0, 0.0], $design);
+        return $best?->placement;
     }
 
-    /**
-     * @param  array<string, array{float, float}>  $moves
-     * @param  array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $stand
-     * @return array<string, array{float, float}>
-     */
-    private static function refined(array $moves, array $design, array $stand, float $tolerance): array
+    private function refined(Trial $trial): Trial
     {
-        for ($round = 0; $round < self::MOST_REFINEMENTS; $round++) {
-            $alone = self::leftAlone($moves, $tolerance);
-            if (count($alone) < 2) {
+        for ($round = 0; $round < self::MOST_REFINEMENTS && count($trial->alone) >= 2; $round++) {
+            $next = $this->fits[implode(' ', $trial->alone)] ??= $this->trial(Placement::bestFit($this->design, $this->stand, $trial->alone));
+            [$gained, $lost] = [count($next->alone) > count($trial->alone), count($next->alone) < count($trial->alone)];
+            if ($lost || (! $gained && $next->squares >= $trial->squares)) {
                 break;
             }
-            $next = Placement::bestFit($design, $stand, array_map(strval(...), array_keys($alone)))->moves($design, $stand);
-            $nextAlone = self::leftAlone($next, $tolerance);
-            if (count($nextAlone) < count($alone) || (count($nextAlone) === count($alone) && array_sum($nextAlone) >= array_sum($alone))) {
-                break;
-            }
-            $moves = $next;
+            $trial = $next;
         }
 
-        return $moves;
+        return $trial;
+    }
+
+    private function trial(Placement $placement): Trial
+    {
+        $alone = [];
+        $squares = $others = 0.0;
+        $limit = $this->tolerance ** 2;
+        foreach ($placement->moves($this->design, $this->stand) as $name => [$x, $y]) {
+            $square = $x * $x + $y * $y;
+            if ($square <= $limit) {
+                $alone[] = (string) $name;
+                $squares += $square;
+            } else {
+                $others += sqrt($square);
+            }
+        }
+
+        return new Trial($placement, $alone, $squares, $others);
     }
 
     /**
-     * Fewer moves first, then the smaller sum of the others’ moves, then the smaller sum of squares of those left alone; pairs named first win ties.
+     * @param  array<string, array{float, float}>  $stand
+     * @param  list<string>  $names
+     * @return list<string> in stake order
+     */
+    private static function hullAndSample(array $stand, array $names): array
+    {
+        $chosen = array_flip(self::hull($stand, $names));
+        for ($k = 0; $k < self::SAMPLE; $k++) {
+            $chosen[$names[intdiv($k * count($names), self::SAMPLE)]] = true;
+        }
+
+        return array_values(array_filter($names, fn (string $name) => isset($chosen[$name])));
+    }
+
+    /**
+     * Andrew’s monotone chain, with the stakes that lie on the hull’s edges.
      *
-     * @param  array<string, array{float, float}>  $moves
-     * @return array{int, float, float}
+     * @param  array<string, array{float, float}>  $stand
+     * @param  list<string>  $names
+     * @return list<string>
      */
-    private static function rank(array $moves, float $tolerance): array
+    private static function hull(array $stand, array $names): array
     {
-        $alone = self::leftAlone($moves, $tolerance);
-        $others = array_sum(array_map(fn (array $move) => hypot(...$move), array_diff_key($moves, $alone)));
+        usort($names, fn (string $a, string $b) => $stand[$a] <=> $stand[$b]);
+        $chain = function (array $sorted) use ($stand): array {
+            $hull = [];
+            foreach ($sorted as $name) {
+                while (count($hull) >= 2) {
+                    [[$ax, $ay], [$bx, $by], [$cx, $cy]] = [$stand[$hull[count($hull) - 2]], $stand[$hull[count($hull) - 1]], $stand[$name]];
+                    if (($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax) >= 0) {
+                        break;
+                    }
+                    array_pop($hull);
+                }
+                $hull[] = $name;
+            }
 
-        return [count($moves) - count($alone), round($others, 9), round(array_sum($alone), 9)];
-    }
+            return $hull;
+        };
 
-    /**
-     * @param  array<string, array{float, float}>  $moves
-     * @return array<string, float> square of the move, of the stakes within the tolerance
-     */
-    private static function leftAlone(array $moves, float $tolerance): array
-    {
-        return array_map(
-            fn (array $move) => $move[0] ** 2 + $move[1] ** 2,
-            array_filter($moves, fn (array $move) => hypot(...$move) <= $tolerance),
-        );
+        return array_values(array_unique([...$chain($names), ...$chain(array_reverse($names))]));
     }
 }

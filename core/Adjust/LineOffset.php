@@ -38,20 +38,31 @@ final readonly class LineOffset implements Reading
         return $this->sigma;
     }
 
+    public function stations(): array
+    {
+        return [$this->station];
+    }
+
+    public function tape(): ?string
+    {
+        return null;
+    }
+
     public function computed(array $at): float
     {
-        [$nx, $ny] = $this->left();
+        [$nx, $ny] = $this->normal();
+        [$x, $y] = $at[$this->station];
 
-        return $nx * ($at[$this->station][0] + $this->lean[0] - $this->from[0]) + $ny * ($at[$this->station][1] + $this->lean[1] - $this->from[1]);
+        return $nx * ($x + $this->lean[0] - $this->from[0]) + $ny * ($y + $this->lean[1] - $this->from[1]);
     }
 
     public function slopes(array $at): array
     {
-        return [$this->station => $this->left()];
+        return [$this->station => $this->normal()];
     }
 
-    /** @return array{float, float} the unit vector to the left of the line */
-    private function left(): array
+    /** @return array{float, float} unit vector to the left of the line */
+    private function normal(): array
     {
         [$dx, $dy] = [$this->to[0] - $this->from[0], $this->to[1] - $this->from[1]];
         $length = hypot($dx, $dy);

@@ -5,148 +5,161 @@ declare(strict_types=1);
 namespace Aequus\Adjust;
 
 /**
- * A network of tapes, adjusted by least squares (Gauss–Newton from the design). Station P keeps its place and station Q moves only
- * along the line from P to Q, so that nothing but the readings decides the shape.
+ * Stakes and what was read between them. Least squares by Gauss and Newton from the design; each tape other than the reference tape may
+ * have a constant error, believed to be 0 ± 5 mm.
  */
 final readonly class Network
 {
+    /** Prior standard deviation of a tape’s constant error, mm. */
+    public const TAPE_PRIOR = 5.0;
+
     private const SETTLED_MILLIMETRES = 1e-4;
 
     private const MOST_ROUNDS = 50;
 
-    /** @var array<string, array<int, array{int, float, float}>> the unknowns of each station with their direction */
-    private array $unknowns;
-
-    /** @var array<string, array{float, float}> */
+    /** @var non-empty-array<string, array{float, float}> */
     private array $design;
 
+    /** @var list<string> tapes with a constant error of their own */
+    private array $tapes;
+
+    private Unknowns $unknowns;
+
     /**
-     * @param  list<Station>  $stations
+     * @param  non-empty-list<Station>  $stations
      * @param  list<Reading>  $readings
-     * @param  string  $p  name of the station that stays
-     * @param  string  $q  name of the station that gives the direction
      */
-    public function __construct(array $stations, private array $readings, string $p, string $q)
+    public function __construct(private array $stations, public array $readings, private Datum $datum)
     {
-        $design = $unknowns = [];
+        $design = $tapes = [];
         foreach ($stations as $station) {
             $design[$station->name] = [$station->x, $station->y];
         }
-        $next = 0;
-        foreach ($stations as $station) {
-            if ($station->name === $p) {
-                $unknowns[$p] = [];
-            } elseif ($station->name === $q) {
-                [$dx, $dy] = [$design[$q][0] - $design[$p][0], $design[$q][1] - $design[$p][1]];
-                $length = hypot($dx, $dy);
-                $unknowns[$q] = [[$next++, $dx / $length, $dy / $length]];
-            } else {
-                $unknowns[$station->name] = [[$next++, 1.0, 0.0], [$next++, 0.0, 1.0]];
+        foreach ($readings as $reading) {
+            if ($reading->tape() !== null) {
+                $tapes[$reading->tape()] = true;
             }
         }
-        [$this->design, $this->unknowns] = [$design, $unknowns];
+        $this->design = $design;
+        $this->tapes = array_map(strval(...), array_keys($tapes));
+        $this->unknowns = new Unknowns($design, $datum, $this->tapes);
     }
 
-    /** @throws NotDetermined naming the stations that the readings leave free, or that find no place */
+    /** @param  list<string>  $ids of the readings to leave aside */
+    public function without(array $ids): self
+    {
+        $out = array_flip($ids);
+
+        return new self($this->stations, array_values(array_filter($this->readings, fn (Reading $reading) => ! isset($out[$reading->id()]))), $this->datum);
+    }
+
+    /** @throws NotDetermined naming the stations that the readings leave free, or that come to no rest */
     public function adjust(): AdjustedNetwork
     {
         $at = $this->design;
+        foreach ($this->stations as $station) {
+            $at[$station->name] = $station->start ?? $at[$station->name];
+        }
+        $constants = array_fill_keys($this->tapes, 0.0);
+        $step = [];
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
-            $normal = new NormalEquations($this->profile());
-            foreach ($this->readings as $reading) {
-                $normal->add($this->row($reading, $at), 1 / $reading->sigma() ** 2, $reading->observed() - $reading->computed($at));
-            }
-            $free = $normal->factor();
-            if ($free !== null) {
-                throw NotDetermined::stations($this->namesOf($free));
-            }
+            $normal = $this->normalEquations($at, $constants);
             $step = $normal->solve();
-            foreach ($this->unknowns as $name => $parts) {
-                foreach ($parts as [$unknown, $ux, $uy]) {
-                    $at[$name] = [$at[$name][0] + $ux * $step[$unknown], $at[$name][1] + $uy * $step[$unknown]];
-                }
+            foreach ($this->unknowns->shifts($step) as $name => [$x, $y]) {
+                $at[$name] = [$at[$name][0] + $x, $at[$name][1] + $y];
+            }
+            foreach ($this->tapes as $tape) {
+                $constants[$tape] += $step[$this->unknowns->ofTape($tape)];
             }
             if ($step === [] || max(array_map(abs(...), $step)) < self::SETTLED_MILLIMETRES) {
-                return new AdjustedNetwork($at, $this->deviations($normal), $this->residuals($at), $this->sumOfSquares($at), count($this->readings) - count($this->profile()));
+                return new AdjustedNetwork($at, $constants, new Solution($this->observations($at, $constants), $normal), $this->unknowns);
             }
         }
-        throw NotDetermined::doesNotSettle($this->namesOf(array_keys(array_filter($step, fn (float $part) => abs($part) >= self::SETTLED_MILLIMETRES))));
+        throw NotDetermined::doesNotSettle($this->unknowns->owners(array_keys(array_filter($step, fn (float $part) => ! (abs($part) < self::SETTLED_MILLIMETRES)))));
     }
 
-    /** @return list<int> for every unknown the first one that any reading joins with it */
-    private function profile(): array
+    /**
+     * What these readings would prove, before any is pulled: everything at its design place.
+     *
+     * @throws NotDetermined naming the stations that the readings would leave free
+     */
+    public function planned(): AdjustedNetwork
     {
-        $first = array_column(array_merge(...array_values($this->unknowns)), 0);
+        $constants = array_fill_keys($this->tapes, 0.0);
+
+        return new AdjustedNetwork($this->design, $constants, new Solution($this->observations($this->design, $constants), $this->normalEquations($this->design, $constants)), $this->unknowns);
+    }
+
+    /** @return list<string> stations tied by distances alone, and those to exactly two others: their place might as well be the mirror image */
+    public function mirrored(): array
+    {
+        $distances = $others = [];
         foreach ($this->readings as $reading) {
-            $row = array_keys($this->row($reading, $this->design));
-            foreach ($row as $i) {
-                $first[$i] = min($first[$i], ...$row);
+            foreach ($reading->stations() as $name) {
+                if (! $reading instanceof Distance) {
+                    $others[$name] = true;
+
+                    continue;
+                }
+                foreach ($reading->stations() as $far) {
+                    if ($far !== $name) {
+                        $distances[$name][$far] = true;
+                    }
+                }
             }
         }
 
-        return array_values($first);
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($this->design)),
+            fn (string $name) => $name !== $this->datum->p && $name !== $this->datum->q && ! isset($others[$name]) && count($distances[$name] ?? []) === 2,
+        ));
     }
 
     /**
      * @param  array<string, array{float, float}>  $at
-     * @return array<int, float>
+     * @param  array<string, float>  $constants
+     *
+     * @throws NotDetermined
      */
-    private function row(Reading $reading, array $at): array
+    private function normalEquations(array $at, array $constants): NormalEquations
     {
-        $row = [];
-        foreach ($reading->slopes($at) as $name => [$sx, $sy]) {
-            foreach ($this->unknowns[$name] as [$unknown, $ux, $uy]) {
-                $row[$unknown] = $sx * $ux + $sy * $uy;
+        $observations = $this->observations($at, $constants);
+        $first = array_keys(array_fill(0, $this->unknowns->count, 0));
+        foreach ($observations as $observation) {
+            $least = $observation->row === [] ? 0 : min(array_keys($observation->row));
+            foreach ($observation->row as $i => $_) {
+                $first[$i] = min($first[$i], $least);
             }
         }
-
-        return $row;
-    }
-
-    /** @return array<string, array{float, float}> standard deviation of x and y by name */
-    private function deviations(NormalEquations $normal): array
-    {
-        $deviations = [];
-        foreach ($this->unknowns as $name => $parts) {
-            $xx = $yy = 0.0;
-            foreach ($parts as [$unknown, $ux, $uy]) {
-                $variance = $normal->cofactors($unknown)[$unknown];
-                [$xx, $yy] = [$xx + $ux * $ux * $variance, $yy + $uy * $uy * $variance];
-            }
-            $deviations[$name] = [sqrt($xx), sqrt($yy)];
+        $normal = new NormalEquations(array_values($first));
+        foreach ($observations as $observation) {
+            $normal->add($observation->row, 1 / $observation->sigma ** 2, -$observation->residual);
+        }
+        $free = $normal->factor();
+        if ($free !== null) {
+            throw NotDetermined::stations($this->unknowns->owners($free));
         }
 
-        return $deviations;
+        return $normal;
     }
 
     /**
      * @param  array<string, array{float, float}>  $at
-     * @return array<string, float> computed less observed, by the reading’s id
+     * @param  array<string, float>  $constants
+     * @return list<Observation>
      */
-    private function residuals(array $at): array
+    private function observations(array $at, array $constants): array
     {
-        $residuals = [];
+        $observations = [];
         foreach ($this->readings as $reading) {
-            $residuals[$reading->id()] = $reading->computed($at) - $reading->observed();
+            $tape = $reading->tape();
+            $computed = $reading->computed($at) + ($tape === null ? 0.0 : $constants[$tape]);
+            $observations[] = new Observation($reading->id(), $this->unknowns->row($reading->slopes($at), $tape), $reading->sigma(), $computed - $reading->observed());
+        }
+        foreach ($this->tapes as $tape) {
+            $observations[] = new Observation("prior {$tape}", [$this->unknowns->ofTape($tape) => 1.0], self::TAPE_PRIOR, $constants[$tape], isPrior: true);
         }
 
-        return $residuals;
-    }
-
-    /** @param  array<string, array{float, float}>  $at */
-    private function sumOfSquares(array $at): float
-    {
-        return array_sum(array_map(fn (Reading $r) => (($r->computed($at) - $r->observed()) / $r->sigma()) ** 2, $this->readings));
-    }
-
-    /**
-     * @param  list<int>  $unknowns
-     * @return list<string>
-     */
-    private function namesOf(array $unknowns): array
-    {
-        $names = array_filter($this->unknowns, fn (array $parts) => array_intersect(array_column($parts, 0), $unknowns) !== []);
-
-        return array_map(strval(...), array_keys($names));
+        return $observations;
     }
 }

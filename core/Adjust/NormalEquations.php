@@ -6,7 +6,7 @@ namespace Aequus\Adjust;
 
 /**
  * Normal equations of a least-squares adjustment, kept and factored within their profile: each row from its first entry to the diagonal.
- * N = L·D·Lᵀ, without square roots; nothing outside the profile is ever stored.
+ * N = L·D·Lᵀ, without square roots; nothing outside the profile is ever stored, neither of N nor of its inverse.
  */
 final class NormalEquations
 {
@@ -21,6 +21,9 @@ final class NormalEquations
     /** @var array<int, float> */
     private array $right;
 
+    /** @var ?array<int, array<int, float>> rows of N⁻¹ within the profile, once asked for */
+    private ?array $inverse = null;
+
     /** @param  list<int>  $first first column of each row that any reading joins with it */
     public function __construct(array $first)
     {
@@ -29,14 +32,21 @@ final class NormalEquations
         $this->right = array_fill(0, count($first), 0.0);
     }
 
+    public function size(): int
+    {
+        return count($this->first);
+    }
+
     /** @param  array<int, float>  $row coefficients by unknown */
     public function add(array $row, float $weight, float $misclosure): void
     {
         foreach ($row as $i => $a) {
-            $this->right[$i] += $weight * $a * $misclosure;
+            $weighted = $weight * $a;
+            $this->right[$i] += $weighted * $misclosure;
+            $start = $this->first[$i];
             foreach ($row as $j => $b) {
                 if ($j <= $i) {
-                    $this->rows[$i][$j - $this->first[$i]] += $weight * $a * $b;
+                    $this->rows[$i][$j - $start] += $weighted * $b;
                 }
             }
         }
@@ -49,29 +59,32 @@ final class NormalEquations
         foreach ($this->rows as $i => $row) {
             $start = $this->first[$i];
             $diagonal = $row[$i - $start];
-            for ($j = $start; $j < $i; $j++) {
+            for ($j = $start + 1; $j < $i; $j++) {
                 $other = $this->rows[$j];
                 $otherStart = $this->first[$j];
-                $sum = $row[$j - $start];
-                for ($k = max($start, $otherStart); $k < $j; $k++) {
-                    $sum -= $row[$k - $start] * $other[$k - $otherStart];
+                $k = max($start, $otherStart);
+                $sum = 0.0;
+                for ($a = $k - $start, $b = $k - $otherStart, $end = $j - $start; $a < $end; $a++, $b++) {
+                    $sum += $row[$a] * $other[$b];
                 }
-                $row[$j - $start] = $sum;
+                $row[$j - $start] -= $sum;
             }
             $pivot = $diagonal;
             for ($j = $start; $j < $i; $j++) {
-                $scaled = $row[$j - $start] / $this->rows[$j][$j - $this->first[$j]];
-                $pivot -= $scaled * $row[$j - $start];
+                $unscaled = $row[$j - $start];
+                $scaled = $unscaled / $this->rows[$j][$j - $this->first[$j]];
+                $pivot -= $scaled * $unscaled;
                 $row[$j - $start] = $scaled;
             }
             $row[$i - $start] = $pivot;
             $this->rows[$i] = $row;
             if ($pivot <= self::SINGULAR * $diagonal) {
                 $free += array_flip($this->freeWith($i));
-                // Held where it is, so that the search goes on to what else is free.
-                $this->rows[$i] = [...array_fill(0, $i - $start, 0.0), 1.0];
+                // Held where it is by an infinite weight, so that the search goes on to what else is free.
+                $this->rows[$i] = [...array_fill(0, $i - $start, 0.0), INF];
             }
         }
+        ksort($free);
 
         return $free === [] ? null : array_keys($free);
     }
@@ -82,28 +95,102 @@ final class NormalEquations
         return $this->substitute($this->right);
     }
 
-    /** @return array<int, float> one column of N⁻¹ */
-    public function cofactors(int $unknown): array
+    /**
+     * N⁻¹ times a vector.
+     *
+     * @param  array<int, float>  $row  by unknown; what is missing is zero
+     * @return array<int, float>
+     */
+    public function spread(array $row): array
     {
-        $unit = array_fill(0, count($this->first), 0.0);
-        $unit[$unknown] = 1.0;
+        return $row === [] ? array_fill(0, count($this->first), 0.0) : $this->substitute(array_replace(array_fill(0, count($this->first), 0.0), $row), min(array_keys($row)));
+    }
 
-        return $this->substitute($unit);
+    /**
+     * The quadratic form rowᵀ·N⁻¹·row, from the forward half of the substitution alone.
+     *
+     * @param  array<int, float>  $row  by unknown; what is missing is zero
+     */
+    public function variance(array $row): float
+    {
+        if ($row === []) {
+            return 0.0;
+        }
+        $b = array_replace(array_fill(0, count($this->first), 0.0), $row);
+        $sum = 0.0;
+        foreach ($this->forward($b, min(array_keys($row))) as $i => $part) {
+            if ($part !== 0.0) {
+                $sum += $part * $part / $this->rows[$i][$i - $this->first[$i]];
+            }
+        }
+
+        return $sum;
+    }
+
+    /** An entry of N⁻¹ within the profile: any two unknowns that one reading joins. */
+    public function cofactor(int $i, int $j): float
+    {
+        $this->inverse ??= $this->selectedInverse();
+
+        return $i >= $j ? $this->inverse[$i][$j - $this->first[$i]] : $this->inverse[$j][$i - $this->first[$j]];
+    }
+
+    /** Whether two unknowns lie within the profile, so that their cofactor is at hand. */
+    public function holds(int $i, int $j): bool
+    {
+        return $i >= $j ? $j >= $this->first[$i] : $i >= $this->first[$j];
+    }
+
+    /**
+     * N⁻¹ within the profile only, from the last column back (Takahashi, Fagan and Chen 1973): an entry needs none outside the profile.
+     *
+     * @return array<int, array<int, float>>
+     */
+    private function selectedInverse(): array
+    {
+        $n = count($this->first);
+        $below = array_fill(0, $n, []);
+        foreach ($this->first as $i => $start) {
+            for ($j = $start; $j < $i; $j++) {
+                $below[$j][] = $i;
+            }
+        }
+        $inverse = array_map(fn (array $row) => array_fill(0, count($row), 0.0), $this->rows);
+        for ($j = $n - 1; $j >= 0; $j--) {
+            $column = [];
+            foreach ($below[$j] as $k) {
+                $part = $this->rows[$k][$j - $this->first[$k]];
+                if ($part !== 0.0) {
+                    $column[$k] = $part;
+                }
+            }
+            $diagonal = 1 / $this->rows[$j][$j - $this->first[$j]];
+            foreach ($below[$j] as $i) {
+                $sum = 0.0;
+                $start = $this->first[$i];
+                $row = $inverse[$i];
+                foreach ($column as $k => $part) {
+                    $sum += $part * ($k <= $i ? $row[$k - $start] : $inverse[$k][$i - $this->first[$k]]);
+                }
+                $inverse[$i][$j - $start] = -$sum;
+                $diagonal += isset($column[$i]) ? $column[$i] * $sum : 0.0;
+            }
+            $inverse[$j][$j - $this->first[$j]] = $diagonal;
+        }
+
+        return $inverse;
     }
 
     /**
      * @param  array<int, float>  $b
+     * @param  int  $from  the first entry that is not zero
      * @return array<int, float>
      */
-    private function substitute(array $b): array
+    private function substitute(array $b, int $from = 0): array
     {
         $n = count($b);
-        for ($i = 0; $i < $n; $i++) {
-            for ($j = $this->first[$i]; $j < $i; $j++) {
-                $b[$i] -= $this->rows[$i][$j - $this->first[$i]] * $b[$j];
-            }
-        }
-        for ($i = 0; $i < $n; $i++) {
+        $b = $this->forward($b, $from);
+        for ($i = $from; $i < $n; $i++) {
             $b[$i] /= $this->rows[$i][$i - $this->first[$i]];
         }
 
@@ -114,11 +201,36 @@ final class NormalEquations
      * @param  array<int, float>  $b
      * @return array<int, float>
      */
+    private function forward(array $b, int $from): array
+    {
+        for ($i = $from, $n = count($b); $i < $n; $i++) {
+            $start = $this->first[$i];
+            $row = $this->rows[$i];
+            $sum = $b[$i];
+            for ($j = max($start, $from); $j < $i; $j++) {
+                $sum -= $row[$j - $start] * $b[$j];
+            }
+            $b[$i] = $sum;
+        }
+
+        return $b;
+    }
+
+    /**
+     * @param  array<int, float>  $b
+     * @return array<int, float>
+     */
     private function backward(array $b, int $n): array
     {
         for ($i = $n - 1; $i >= 0; $i--) {
-            for ($j = $this->first[$i]; $j < $i; $j++) {
-                $b[$j] -= $this->rows[$i][$j - $this->first[$i]] * $b[$i];
+            $known = $b[$i];
+            if ($known === 0.0) {
+                continue;
+            }
+            $start = $this->first[$i];
+            $row = $this->rows[$i];
+            for ($j = $start; $j < $i; $j++) {
+                $b[$j] -= $row[$j - $start] * $known;
             }
         }
 

@@ -6,18 +6,24 @@ namespace Aequus\Adjust;
 
 use Aequus\Measure\Refusal;
 
-/** The readings leave stations free to move. */
+/** The readings leave stations free to move, or contradict each other so much that none comes to rest. */
 final class NotDetermined extends Refusal
 {
+    /** @param  list<string>  $stations by name, in the order of the stations */
+    private function __construct(string $sentence, public readonly array $stations, public readonly bool $free)
+    {
+        parent::__construct($sentence);
+    }
+
     /** @param  list<string>  $free */
     public static function stations(array $free): self
     {
-        return new self('These readings do not say where '.implode(', ', $free).' stand. Read a further distance to each of them.');
+        return new self('These readings do not say where '.implode(', ', $free).' stand. Read a further distance to each of them.', $free, true);
     }
 
     /** @param  list<string>  $restless */
     public static function doesNotSettle(array $restless): self
     {
-        return new self('No place for '.implode(', ', $restless).' comes out of these readings. One of them may be wrong by much.');
+        return new self('No place for '.implode(', ', $restless).' comes out of these readings. One of them may be wrong by much.', $restless, false);
     }
 }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust;
 
-/** A design turned and shifted as one onto where the stakes stand; neither stretched nor mirrored. */
+/** A design turned and shifted as one onto where the stakes stand; neither stretched nor mirrored. Millimetres and radians. */
 final readonly class Placement
 {
     private function __construct(
+        public float $rotation,
         private float $cosine,
         private float $sine,
-        private float $shiftX,
-        private float $shiftY,
+        public float $shiftX,
+        public float $shiftY,
     ) {
     }
 
@@ -25,17 +26,17 @@ final readonly class Placement
     public static function bestFit(array $design, array $stand, array $over): self
     {
         $n = count($over);
-        $mean = fn (array $places, int $axis): float => array_sum(array_map(fn (string $name) => $places[$name][$axis], $over)) / $n;
-        [$px, $py, $qx, $qy] = [$mean($design, 0), $mean($design, 1), $mean($stand, 0), $mean($stand, 1)];
-        $cross = $dot = 0.0;
+        $px = $py = $qx = $qy = 0.0;
         foreach ($over as $name) {
-            [$ax, $ay] = [$design[$name][0] - $px, $design[$name][1] - $py];
-            [$bx, $by] = [$stand[$name][0] - $qx, $stand[$name][1] - $qy];
-            $cross += $ax * $by - $ay * $bx;
-            $dot += $ax * $bx + $ay * $by;
+            [$ax, $ay] = $design[$name];
+            [$bx, $by] = $stand[$name];
+            $px += $ax / $n;
+            $py += $ay / $n;
+            $qx += $bx / $n;
+            $qy += $by / $n;
         }
 
-        return self::turned(atan2($cross, $dot), [$px, $py], [$qx, $qy]);
+        return self::turned(self::angle($design, $stand, $over, [$px, $py], [$qx, $qy]), [$px, $py], [$qx, $qy]);
     }
 
     /**
@@ -52,6 +53,19 @@ final readonly class Placement
     }
 
     /**
+     * One stake exactly on its place, turned about it by least squares over all.
+     *
+     * @param  array<string, array{float, float}>  $design
+     * @param  array<string, array{float, float}>  $stand
+     */
+    public static function about(array $design, array $stand, string $exact): self
+    {
+        $all = array_map(strval(...), array_keys($design));
+
+        return self::turned(self::angle($design, $stand, $all, $design[$exact], $stand[$exact]), $design[$exact], $stand[$exact]);
+    }
+
+    /**
      * How each stake must move to stand where the placed design has it.
      *
      * @param  array<string, array{float, float}>  $design
@@ -62,13 +76,52 @@ final readonly class Placement
     {
         $moves = [];
         foreach ($design as $name => [$x, $y]) {
+            [$atX, $atY] = $stand[$name];
             $moves[$name] = [
-                $this->cosine * $x - $this->sine * $y + $this->shiftX - $stand[$name][0],
-                $this->sine * $x + $this->cosine * $y + $this->shiftY - $stand[$name][1],
+                $this->cosine * $x - $this->sine * $y + $this->shiftX - $atX,
+                $this->sine * $x + $this->cosine * $y + $this->shiftY - $atY,
             ];
         }
 
         return $moves;
+    }
+
+    /**
+     * A move along the axes of the placed design.
+     *
+     * @return array{float, float}
+     */
+    public function alongDesign(float $x, float $y): array
+    {
+        return [$this->cosine * $x + $this->sine * $y, -$this->sine * $x + $this->cosine * $y];
+    }
+
+    /** @return array{float, float} where the placed design has a point */
+    public function place(float $x, float $y): array
+    {
+        return [$this->cosine * $x - $this->sine * $y + $this->shiftX, $this->sine * $x + $this->cosine * $y + $this->shiftY];
+    }
+
+    /**
+     * θ = atan2(Σ(p'ₓq'ᵧ − p'ᵧq'ₓ), Σ(p'ₓq'ₓ + p'ᵧq'ᵧ)), about the two centres.
+     *
+     * @param  array<string, array{float, float}>  $design
+     * @param  array<string, array{float, float}>  $stand
+     * @param  list<string>  $over
+     * @param  array{float, float}  $p
+     * @param  array{float, float}  $q
+     */
+    private static function angle(array $design, array $stand, array $over, array $p, array $q): float
+    {
+        $cross = $dot = 0.0;
+        foreach ($over as $name) {
+            [$ax, $ay] = [$design[$name][0] - $p[0], $design[$name][1] - $p[1]];
+            [$bx, $by] = [$stand[$name][0] - $q[0], $stand[$name][1] - $q[1]];
+            $cross += $ax * $by - $ay * $bx;
+            $dot += $ax * $bx + $ay * $by;
+        }
+
+        return atan2($cross, $dot);
     }
 
     /**
@@ -77,8 +130,9 @@ final readonly class Placement
      */
     private static function turned(float $angle, array $from, array $to): self
     {
+        $angle -= 2 * M_PI * round($angle / (2 * M_PI));
         [$c, $s] = [cos($angle), sin($angle)];
 
-        return new self($c, $s, $to[0] - ($c * $from[0] - $s * $from[1]), $to[1] - ($s * $from[0] + $c * $from[1]));
+        return new self($angle, $c, $s, $to[0] - ($c * $from[0] - $s * $from[1]), $to[1] - ($s * $from[0] + $c * $from[1]));
     }
 }

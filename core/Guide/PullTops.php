@@ -7,7 +7,7 @@ namespace Aequus\Guide;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Stage;
-use Aequus\Set\Pull;
+use Aequus\Plan\Shift;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
@@ -22,10 +22,10 @@ final readonly class PullTops implements Rule
                 continue;
             }
             $pulls = $stands->lean->pullAt($stands->topAbovePivot());
-            $toward = fn (Pull $pull): string => "toward the {$site->plan->sides->of($pull->toward)}";
+            $toward = fn (Shift $pull): string => "toward the {$site->plan->sides->of($pull->toward)}";
             $also = isset($pulls[1]) ? " and {$site->plan->write($pulls[1]->amount)} {$toward($pulls[1])}" : '';
             $brace = implode(' and ', array_map(
-                fn (Pull $pull) => "{$site->plan->write($pull->amount)} {$toward($pull)}",
+                fn (Shift $pull) => "{$site->plan->write($pull->amount)} {$toward($pull)}",
                 $stands->lean->pullAt($stands->braceAbovePivot()),
             ));
             $filled = $stands->stage === Stage::Filled ? ' It is filled: pull only while the fill still gives, or take the lean with a reason.' : '';

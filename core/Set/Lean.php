@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Set;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Side;
+use Aequus\Plan\Shift;
 
 /** Which way a post leans, from readings on its faces. An axis nobody read counts as plumb, and the post as half known. */
 final readonly class Lean
@@ -91,22 +91,15 @@ final readonly class Lean
         return $abovePivot->times($this->size());
     }
 
-    /** @return list<Pull> where a point so high above the pivot has gone, the larger part first; of equal parts x first */
+    /** @return list<Shift> where a point so high above the pivot has gone, the larger part first; of equal parts x first */
     public function at(Length $abovePivot): array
     {
-        $x = $abovePivot->times(abs($this->slopeX));
-        $y = $abovePivot->times(abs($this->slopeY));
-        $parts = [new Pull(Side::alongX($this->slopeX), $x), new Pull(Side::alongY($this->slopeY), $y)];
-        if ($y->isLongerThan($x)) {
-            $parts = array_reverse($parts);
-        }
-
-        return array_values(array_filter($parts, fn (Pull $part) => $part->amount->isPositive()));
+        return Shift::parts($abovePivot->times($this->slopeX), $abovePivot->times($this->slopeY));
     }
 
-    /** @return list<Pull> how far to pull that point back, the larger part first */
+    /** @return list<Shift> how far to pull that point back, the larger part first */
     public function pullAt(Length $abovePivot): array
     {
-        return array_map(fn (Pull $part) => $part->back(), $this->at($abovePivot));
+        return array_map(fn (Shift $part) => $part->back(), $this->at($abovePivot));
     }
 }

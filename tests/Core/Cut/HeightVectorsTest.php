@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cut;
 
+use Aequus\Adjust\Datum;
 use Aequus\Adjust\Distance;
 use Aequus\Adjust\LineOffset;
 use Aequus\Adjust\Network;
@@ -171,15 +172,16 @@ final class HeightVectorsTest extends VectorTestCase
             }, $input['distances']),
             ...array_map(fn (array $o) => new LineOffset($o['id'], $o['stake'], [$line['from_x'], $line['from_y']], [$line['to_x'], $line['to_y']], $o['offset'], lean: $offset($o, 'stake')), $input['offsets']),
         ];
-        $adjusted = (new Network($stations, $readings, $input['datum']['p'], $input['datum']['q']))->adjust();
-        $this->assertSame($expect['degrees_of_freedom'], $adjusted->surplus);
-        $this->assertEqualsWithDelta($expect['sum_squares'], $adjusted->sumOfSquares, 1e-4 * $expect['sum_squares']);
+        $adjusted = (new Network($stations, $readings, Datum::baseLine($input['datum']['p'], $input['datum']['q'])))->adjust();
+        $this->assertSame($expect['degrees_of_freedom'], $adjusted->solution->surplus);
+        $this->assertEqualsWithDelta($expect['sum_squares'], $adjusted->solution->sumOfSquares, 1e-4 * $expect['sum_squares']);
         foreach ($expect['stakes'] as $stake) {
             $this->assertEqualsWithDelta([$stake['x'], $stake['y']], $adjusted->at[$stake['name']], 1e-3);
-            $this->assertEqualsWithDelta([$stake['std_x'], $stake['std_y']], $adjusted->deviations[$stake['name']], 1e-4);
+            [$xx, , $yy] = $adjusted->covariance($stake['name']);
+            $this->assertEqualsWithDelta([$stake['std_x'], $stake['std_y']], [sqrt($xx), sqrt($yy)], 1e-4);
         }
         foreach ($expect['residuals'] as $residual) {
-            $this->assertEqualsWithDelta($residual['residual'], $adjusted->residuals[$residual['id']], 1e-3);
+            $this->assertEqualsWithDelta($residual['residual'], $adjusted->residual($residual['id']), 1e-3);
         }
         $frame = new TopSquare($stations, $adjusted, $leans);
         foreach ($expect['tops'] as $top) {

@@ -24,6 +24,7 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
 use Aequus\Plan\TopRules;
 use PHPUnit\Framework\TestCase;
+use Tests\Builds;
 
 final class RevisionTest extends TestCase
 {
@@ -52,6 +53,14 @@ final class RevisionTest extends TestCase
         $lines = $this->lines(2400, 2400);
         $again = $lines->respaced(Spacing::bays($this->lengths(2400)), 3)->respaced(Spacing::bays($this->lengths(2400, 2400)), 2);
         $this->assertSame(['1', '2', '4'], array_map(fn ($line) => $line->id, $again->lines));
+    }
+
+    public function test_a_mark_coarser_than_the_tolerance_is_refused(): void
+    {
+        $plan = Builds::plan(notation: Notation::feetInches(8));
+        $this->expectException(PlanRefused::class);
+        $this->expectExceptionMessage('smallest mark is coarser than the tolerance');
+        new Plan($plan->kind, $plan->notation, $plan->sides, new Tolerances(ToleranceClass::Framing, Length::millimetres(3), 300), $plan->post, $plan->holeDiameter, $plan->standing, $plan->grid);
     }
 
     public function test_columns_past_z_count_on_as_double_letters(): void

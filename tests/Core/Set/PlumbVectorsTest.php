@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Set;
 
 use Aequus\Measure\Slope;
+use Aequus\Plan\Shift;
 use Aequus\Plan\Side;
 use Aequus\Plan\SideNames;
 use Aequus\Set\Bubble;
 use Aequus\Set\FaceReading;
 use Aequus\Set\Lean;
 use Aequus\Set\PlumbRefused;
-use Aequus\Set\Pull;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Vectors;
@@ -114,7 +114,7 @@ final class PlumbVectorsTest extends VectorTestCase
     private function assertPulls(array $expected, array $pulls, SideNames $names): void
     {
         $this->assertSameSize($expected, $pulls);
-        $bySide = array_column(array_map(fn (Pull $pull) => [$pull->toward->value, $pull], $pulls), 1, 0);
+        $bySide = array_column(array_map(fn (Shift $pull) => [$pull->toward->value, $pull], $pulls), 1, 0);
         foreach ($expected as $part) {
             $this->assertLength($part['amount'], $bySide[$part['toward']]->amount);
             $this->assertSame($part['side'], $names->of($bySide[$part['toward']]->toward));

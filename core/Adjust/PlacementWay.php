@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Adjust;
+
+/** How the design is laid over where the stakes stand. */
+enum PlacementWay: string
+{
+    case BaseLine = 'base_line';
+    case BestFit = 'best_fit';
+    case FewestMoves = 'fewest_moves';
+    case Held = 'held';
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Adjust;
+
+/** What one further distance would do to the uncertainty of the moves. */
+final readonly class Tells
+{
+    private const SAME = 1e-9;
+
+    /** @param  float  $major  largest semi-axis that would be left, mm */
+    private function __construct(
+        public string $from,
+        public string $to,
+        public float $major,
+    ) {
+    }
+
+    /**
+     * For every station the further distance that would leave its largest semi-axis smallest.
+     *
+     * @return array<string, self> by station; none where no distance is left to read
+     */
+    public static function ofStations(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): array
+    {
+        $best = [];
+        foreach (self::left($network, $moves, $further) as [$from, $to, $majors]) {
+            foreach ($majors as $name => $major) {
+                if (! isset($best[$name]) || $major < $best[$name]->major - self::SAME) {
+                    $best[$name] = new self($from, $to, $major);
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** The further distance that would leave the largest semi-axis of all stations smallest; null where none is left to read. */
+    public static function ofAll(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): ?self
+    {
+        $best = null;
+        foreach (self::left($network, $moves, $further) as [$from, $to, $majors]) {
+            $largest = max(0.0, ...array_values($majors));
+            if ($best === null || $largest < $best->major - self::SAME) {
+                $best = new self($from, $to, $largest);
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return iterable<array{string, string, array<string, float>}> each distance with the semi-axes it would leave */
+    private static function left(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): iterable
+    {
+        $columns = [];
+        foreach ($further->pairs as [$from, $to, $sigma]) {
+            $slopes = (new Distance('', $from, $to, 0.0, $sigma))->slopes($network->at);
+            foreach ([$from, $to] as $end) {
+                $columns[$end] ??= [$network->spread([$end => [1.0, 0.0]]), $network->spread([$end => [0.0, 1.0]])];
+            }
+            $spread = [];
+            $variance = 0.0;
+            [[$fx, $fy], [$tx, $ty]] = [$slopes[$from], $slopes[$to]];
+            [[$ofFx, $ofFy], [$ofTx, $ofTy]] = [$columns[$from], $columns[$to]];
+            foreach ($network->at as $name => $_) {
+                $spread[$name] = [
+                    $fx * $ofFx[$name][0] + $fy * $ofFy[$name][0] + $tx * $ofTx[$name][0] + $ty * $ofTy[$name][0],
+                    $fx * $ofFx[$name][1] + $fy * $ofFy[$name][1] + $tx * $ofTx[$name][1] + $ty * $ofTy[$name][1],
+                ];
+            }
+            foreach ($slopes as $end => [$x, $y]) {
+                $variance += $x * $spread[$end][0] + $y * $spread[$end][1];
+            }
+            $weight = 1 / ($sigma ** 2 + $variance);
+            $majors = [];
+            foreach ($moves->without($spread) as $name => [$x, $y]) {
+                [$xx, $xy, $yy] = $moves->covariances[$name];
+                [$xx, $xy, $yy] = [$xx - $x * $x * $weight, $xy - $x * $y * $weight, $yy - $y * $y * $weight];
+                $majors[$name] = sqrt(max(0.0, ($xx + $yy) / 2 + hypot(($xx - $yy) / 2, $xy)));
+            }
+            yield [$from, $to, $majors];
+        }
+    }
+}

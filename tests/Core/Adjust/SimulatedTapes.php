@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Adjust;
+
+use Aequus\Adjust\Datum;
+use Aequus\Adjust\Distance;
+use Aequus\Adjust\Network;
+use Aequus\Adjust\Station;
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Stakes at known places, taped with the noise of a class of tape, from a seed. */
+final class SimulatedTapes
+{
+    private Randomizer $dice;
+
+    /**
+     * @param  non-empty-array<string, array{float, float}>  $design
+     * @param  list<array{string, string}>  $pairs
+     */
+    public function __construct(
+        public readonly array $design,
+        public readonly array $pairs,
+        public readonly string $q,
+        int $seed,
+        private readonly TapeClass $class = TapeClass::Steel,
+    ) {
+        $this->dice = new Randomizer(new Mt19937($seed));
+    }
+
+    /** Every bay side, both diagonals of every bay and the two long diagonals of a grid of equal bays. */
+    public static function grid(int $columns, int $rows, float $bay, int $seed): self
+    {
+        $name = fn (int $c, int $r): string => chr(65 + $c).($r + 1);
+        $design = $pairs = [];
+        for ($r = 0; $r < $rows; $r++) {
+            for ($c = 0; $c < $columns; $c++) {
+                $design[$name($c, $r)] = [$c * $bay, $r * $bay];
+                foreach ([[1, 0], [0, 1], [1, 1], [-1, 1]] as [$dc, $dr]) {
+                    if ($c + $dc >= 0 && $c + $dc < $columns && $r + $dr < $rows) {
+                        $pairs[] = [$name($c, $r), $name($c + $dc, $r + $dr)];
+                    }
+                }
+            }
+        }
+        $last = [$columns - 1, $rows - 1];
+
+        return new self($design, [...$pairs, [$name(0, 0), $name(...$last)], [$name($last[0], 0), $name(0, $last[1])]], $name($last[0], 0), $seed);
+    }
+
+    /**
+     * @param  array<string, array{float, float}>  $stand  true places; the design where left empty
+     * @param  array<int, float>  $slips  a reader’s mistake by place in the list, mm
+     */
+    public function network(array $stand = [], array $slips = []): Network
+    {
+        $stand += $this->design;
+        $readings = [];
+        foreach ($this->pairs as $i => [$from, $to]) {
+            $true = hypot($stand[$to][0] - $stand[$from][0], $stand[$to][1] - $stand[$from][1]);
+            $sigma = $this->class->sigma(Length::millimetres($true));
+            $readings[] = new Distance("r{$i}", $from, $to, $true + $this->noise($sigma) + ($slips[$i] ?? 0.0), $sigma);
+        }
+
+        return new Network(array_map(fn (string $name) => new Station($name, ...$this->design[$name]), array_keys($this->design)), $readings, Datum::baseLine((string) array_key_first($this->design), $this->q));
+    }
+
+    public function any(int $below): int
+    {
+        return $this->dice->getInt(0, $below - 1);
+    }
+
+    /** @return array{float, float} of that size, in any direction */
+    public function shift(float $size): array
+    {
+        $angle = 2 * M_PI * $this->fraction();
+
+        return [$size * cos($angle), $size * sin($angle)];
+    }
+
+    public function fraction(): float
+    {
+        return $this->dice->getInt(1, 1_000_000_000) / 1_000_000_000;
+    }
+
+    private function noise(float $sigma): float
+    {
+        return $sigma * sqrt(-2 * log($this->fraction())) * cos(2 * M_PI * $this->fraction());
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Adjust;
+
+use Aequus\Adjust\Datum;
+use Aequus\Adjust\Distance;
+use Aequus\Adjust\LineOffset;
+use Aequus\Adjust\Network;
+use Aequus\Adjust\Reading;
+use Aequus\Adjust\Station;
+use Aequus\Adjust\StringOffset;
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Aequus\Square\TapeCorrection;
+
+/** A network as a case of the independent computation gives it. */
+final readonly class VectorNetwork
+{
+    /** @var non-empty-array<string, array{float, float}> */
+    public array $design;
+
+    public Network $network;
+
+    public TapeClass $tape;
+
+    /** @param  array<string, mixed>  $input */
+    public function __construct(array $input)
+    {
+        $tapes = array_column($input['tapes'] ?? [], null, 'name');
+        $reference = array_column(array_filter($tapes, fn (array $tape) => $tape['reference'] ?? false), 'tape_class')[0] ?? null;
+        $this->tape = TapeClass::from($input['tape_class'] ?? $reference);
+        $stations = $design = [];
+        foreach ($input['stakes'] as $stake) {
+            $design[$stake['name']] = [(float) $stake['design_x'], (float) $stake['design_y']];
+            $stations[] = new Station($stake['name'], $stake['design_x'], $stake['design_y'], isset($stake['start_x']) ? [$stake['start_x'], $stake['start_y']] : null);
+        }
+        $this->design = $design;
+        $readings = [];
+        foreach ($input['distances'] as $d) {
+            $level = isset($d['tape_length'])
+                ? TapeCorrection::of(Length::millimetres($d['tape_length']), Length::millimetres($d['height_difference']), null)->corrected
+                : $d['distance'] ?? hypot($design[$d['to']][0] - $design[$d['from']][0], $design[$d['to']][1] - $design[$d['from']][1]);
+            $own = isset($d['tape']) ? $tapes[$d['tape']] : null;
+            $class = $own !== null ? TapeClass::from($own['tape_class']) : TapeClass::from($d['tape_class'] ?? $this->tape->value);
+            $readings[] = new Distance($d['id'], $d['from'], $d['to'], $level, $d['sigma'] ?? $class->sigma(Length::millimetres($level)), tape: $own !== null && ! ($own['reference'] ?? false) ? $d['tape'] : null);
+        }
+        $this->network = new Network($stations, [...$readings, ...self::offsets($input)], isset($input['datum']['q']) ? Datum::baseLine($input['datum']['p'], $input['datum']['q']) : Datum::fixedLine($input['datum']['p']));
+    }
+
+    /** @return list<Reading> */
+    private static function offsets(array $input): array
+    {
+        $line = $input['reference_line'] ?? [];
+
+        return [
+            ...array_map(fn (array $o) => new StringOffset($o['id'], $o['stake'], $o['from'], $o['to'], $o['offset'], $o['sigma'] ?? 2.0), $input['string_offsets'] ?? []),
+            ...array_map(fn (array $o) => new LineOffset($o['id'], $o['stake'], [$line['from_x'], $line['from_y']], [$line['to_x'], $line['to_y']], $o['offset'], $o['sigma'] ?? 2.0), $input['offsets'] ?? []),
+        ];
+    }
+}
