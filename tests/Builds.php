@@ -7,6 +7,8 @@ namespace Tests;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\Payload;
+use Aequus\Logbook\StringReading;
+use Aequus\Logbook\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Plan\Grid;
@@ -18,6 +20,8 @@ use Aequus\Plan\SideNames;
 use Aequus\Plan\Spacing;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
+use Aequus\Square\ReadyReadings;
+use Aequus\Square\Wanted;
 use DateTimeImmutable;
 
 /** Small plans and logbooks for tests. */
@@ -39,6 +43,30 @@ final class Builds
             Section::rectangle(Length::millimetres(140), Length::millimetres(140)), Length::millimetres(400), Length::millimetres(2400),
             new Grid($grid->columns, $grid->rows, array_map(fn (string $label) => $grid->labelled($label)->id, $leftOut)),
         );
+    }
+
+    /**
+     * The whole ready list of a plan, as it reads without noise when stakes stand off their places by so much.
+     *
+     * @param  array<string, array{float, float}>  $off  x and y in millimetres, by label
+     * @return list<TapeReading|StringReading>
+     */
+    public static function readings(Plan $plan, array $off = []): array
+    {
+        $at = [];
+        foreach ($plan->grid->posts as $post) {
+            [$dx, $dy] = $off[$post->label] ?? [0.0, 0.0];
+            $at[$post->id->value] = [$post->at->x->inMillimetres() + $dx, $post->at->y->inMillimetres() + $dy];
+        }
+
+        return array_map(function (Wanted $wanted) use ($at, $plan): TapeReading|StringReading {
+            $reads = Length::millimetres($wanted->reading($plan->layout->tape)->computed($at));
+            [$from, $to] = [$wanted->pair->from->id, $wanted->pair->to->id];
+
+            return $wanted->stake === null
+                ? new TapeReading($from, $to, $reads, $plan->layout->tape)
+                : new StringReading($wanted->stake->id, $from, $to, $reads, Length::zero());
+        }, ReadyReadings::of($plan));
     }
 
     /** One entry a minute, in the order given. */

@@ -17,6 +17,9 @@ final class FewestMoves
 
     private const SAMPLE = 40;
 
+    /** @var array<string, array{float, float, float, float}> design and stand, x and y of each */
+    private array $both = [];
+
     /** @var array<string, Trial> best fits worked out so far, by the set of stakes they are over */
     private array $fits = [];
 
@@ -29,6 +32,9 @@ final class FewestMoves
         private readonly array $stand,
         private readonly float $tolerance,
     ) {
+        foreach ($design as $name => [$x, $y]) {
+            $this->both[$name] = [$x, $y, $stand[$name][0], $stand[$name][1]];
+        }
     }
 
     /**
@@ -74,20 +80,25 @@ final class FewestMoves
 
     private function trial(Placement $placement): Trial
     {
+        // Written out, without a call per stake: this runs for every pair of stakes.
+        [$cosine, $sine] = [cos($placement->rotation), sin($placement->rotation)];
+        [$shiftX, $shiftY] = [$placement->shiftX, $placement->shiftY];
         $alone = [];
         $squares = $others = 0.0;
         $limit = $this->tolerance ** 2;
-        foreach ($placement->moves($this->design, $this->stand) as $name => [$x, $y]) {
-            $square = $x * $x + $y * $y;
+        foreach ($this->both as $name => [$x, $y, $atX, $atY]) {
+            $moveX = $cosine * $x - $sine * $y + $shiftX - $atX;
+            $moveY = $sine * $x + $cosine * $y + $shiftY - $atY;
+            $square = $moveX * $moveX + $moveY * $moveY;
             if ($square <= $limit) {
-                $alone[] = (string) $name;
+                $alone[] = $name;
                 $squares += $square;
             } else {
                 $others += sqrt($square);
             }
         }
 
-        return new Trial($placement, $alone, $squares, $others);
+        return new Trial($placement, array_map(strval(...), $alone), $squares, $others);
     }
 
     /**

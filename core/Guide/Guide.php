@@ -15,9 +15,11 @@ final class Guide
         return [
             new AskForMarks,
             new KeepClearOfServices,
-            new SettleContradiction,
+            new PullAgain,
             new PullTapes,
+            new SettleContradiction,
             new StraightenLayout,
+            new TellStakes,
             new ChooseBenchmark,
             new ReadGround,
             new DecideFooting,

@@ -4,23 +4,33 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
-/** The tapes that prove the layout, in walking order. */
+/** The readings that prove the layout, in walking order. */
 final readonly class PullTapes implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        foreach ($site->square->readyList() as $pair) {
-            if ($site->square->find($pair) === null) {
-                yield new Move(
-                    Phase::Square, "Pull the tape {$pair->label()}",
-                    "If both stakes stand where the plan has them it reads {$site->plan->write($pair->planned())}. Hold it on the nails, level.",
-                    $pair->planned(), 'from nail to nail', [$pair->from, $pair->to], EntryKind::Tape,
+        if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
+            return;
+        }
+        foreach ($site->square->unread() as $wanted) {
+            $planned = $wanted->planned();
+            $label = $wanted->pair->label();
+            yield $wanted->stake === null
+                ? new Move(
+                    Phase::Square, "Pull the tape {$label}",
+                    "If both stakes stand where the plan has them it reads {$site->plan->write($planned)}. Hold it on the nails, level.",
+                    $planned, 'from nail to nail', $wanted->posts(), EntryKind::Tape,
+                )
+                : new Move(
+                    Phase::Square, "Measure {$wanted->stake->label} off the string {$label}",
+                    "Stretch the string from nail to nail, tight and touching nothing, and read how far the nail of {$wanted->stake->label} stands beside it. If it stands right it reads {$site->plan->write($planned->magnitude())}.",
+                    $planned->magnitude(), 'beside the string', $wanted->posts(), EntryKind::StringOffset,
                 );
-            }
         }
     }
 }

@@ -6,43 +6,49 @@ namespace Aequus\Guide;
 
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
+use Aequus\Measure\Length;
+use Aequus\Plan\PostId;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
-use Aequus\Square\Taped;
 
-/** Readings that contradict each other are read again, longest first: a slip shows at once. */
+/** Readings that contradict each other and can’t be told apart: first the one further distance that tells, else each again, longest first. */
 final readonly class SettleContradiction implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        foreach ($site->square->taped as $taped) {
-            if ($taped->disagreesWithItself()) {
-                yield $this->again($taped, "It was read more than once, {$site->plan->write($taped->spread)} apart. Read it once more and correct the wrong one.");
-            }
-        }
-        $closure = $site->square->outline?->closure();
-        if ($site->square->outline === null || $closure === null || $closure->holds || $site->decided(DecisionAbout::AcceptOutline) !== null) {
+        $square = $site->square;
+        if (! $square->survey->isInDoubt() && $square->survey->restless === [] || $site->decided(DecisionAbout::AcceptOutline) !== null) {
             return;
         }
-        $apart = $closure->misfit === null
-            ? 'No figure at all has these six distances.'
-            : "The six tapes disagree by {$site->plan->write($closure->misfit->magnitude())}; the tape itself explains {$site->plan->write($closure->allowed)}.";
-        foreach ($site->square->outline->toReadAgain() as $taped) {
-            yield $this->again($taped, "{$apart} One may be wrong, and from these six nobody can tell which. Read each again, longest first.");
+        $named = count($square->survey->mistakes->named ?? []);
+        $why = $square->survey->restless !== []
+            ? 'The readings contradict each other so grossly that no place comes out of them.'
+            : "{$named} readings can’t all be true. One of them may be wrong, and a mistake in any of them would look the same.";
+        $tell = $square->survey->separation;
+        if ($tell !== null && $tell->separatesAll()) {
+            [$from, $to] = [$site->plan->grid->find(PostId::of($tell->from)), $site->plan->grid->find(PostId::of($tell->to))];
+            if ($from !== null && $to !== null) {
+                $planned = $from->at->distanceTo($to->at);
+                yield new Move(Phase::Square, "Pull the tape {$from->label}–{$to->label}", "{$why} This one further tape tells which. It should read about {$site->plan->write($planned)}.", $planned, 'from nail to nail', [$from, $to], EntryKind::Tape);
+            }
         }
-        if ($site->square->outline->toReadAgain() === []) {
-            yield new Move(
-                Phase::Square, 'Find out why all six were read again and still disagree',
-                "{$apart} The tape may be rougher than its class, or a stake stood loose. Tape a stake more, or take the outline with a reason.",
-                $closure->misfit?->magnitude(), 'apart', asks: EntryKind::Decision,
-            );
+        $doubtful = $square->survey->restless !== [] ? array_values($square->taken->taped) : $square->doubtful();
+        foreach ($doubtful as $taped) {
+            if ($taped->pulls < 2) {
+                yield PullAgain::again($taped, "{$why} Read each again, longest first: a slip shows at once.");
+            }
         }
+        yield new Move(
+            Phase::Square, 'Find out why they were read again and still disagree',
+            "{$why} The tape may be rougher than its class, or a stake stood loose. Set two stakes more, at the middle of two opposite sides, and tape to them; or take the layout with a reason.",
+            Length::millimetres(self::misfit($site)), 'is the largest misfit', asks: EntryKind::Decision,
+        );
     }
 
-    private function again(Taped $taped, string $why): Move
+    private static function misfit(SiteState $site): float
     {
-        $pair = $taped->pair;
+        $off = array_map(fn ($judged) => abs($judged->off), $site->square->survey->judged);
 
-        return new Move(Phase::Square, "Pull {$pair->label()} again", $why, $taped->distance, 'is what was read', [$pair->from, $pair->to], EntryKind::Tape);
+        return $off === [] ? 0.0 : max($off);
     }
 }

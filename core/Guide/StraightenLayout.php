@@ -4,89 +4,77 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Adjust\PlacedStake;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
 use Aequus\Plan\Post;
-use Aequus\Plan\Side;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Shift;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
-use Aequus\Square\Outline;
-use Aequus\Square\OutlineVerdict;
-use Aequus\Square\Taped;
-use LogicException;
 
-/** Once the tapes agree with each other: which stakes to move, how far, toward which side. */
+/** Once the readings agree with each other: which stakes to move, how far, toward which side. Stakes that move alike move in one go. */
 final readonly class StraightenLayout implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
+        if ($site->decided(DecisionAbout::AcceptOutline) !== null || $site->square->survey->isInDoubt()) {
             return;
         }
-        $outline = $site->square->outline;
-        yield from match ($outline?->verdict()) {
-            OutlineVerdict::Racked => [$this->unrack($site, $outline)],
-            OutlineVerdict::SidesOff => array_map(fn (Taped $side) => $this->shorten($site, $side, $this->farStake($outline, $side)), $outline->sidesOff()),
-            OutlineVerdict::TapeTooRough => [$this->takeBetterTape($site, $outline)],
-            null => array_map(fn (Taped $mark) => $this->shorten($site, $mark, $mark->pair->to), $site->square->rowOff()),
-            default => [],
-        };
-    }
-
-    private function unrack(SiteState $site, Outline $outline): Move
-    {
-        $shift = $outline->farSideShift();
-        $difference = $outline->diagonalDifference();
-        if ($shift === null || $difference === null) {
-            throw new LogicException('An outline is called racked only when its sides and diagonals are read.');
+        $alike = $stakes = [];
+        foreach ($site->square->toMove() as $stake) {
+            $told = self::told($site, $stake);
+            $alike[serialize($told)][] = $stake;
         }
-        $toward = $site->plan->sides->of(Side::alongX($shift->nanometres));
-        [$c, $d] = [$outline->corners->c, $outline->corners->d];
-        $far = $site->plan->sides->plusY;
-
-        return new Move(
-            Phase::Square, "Move {$d->label} and {$c->label}, the {$far} side",
-            "The diagonals differ by {$site->plan->write($difference->magnitude())}, so the outline leans. Moving the whole {$far} side along its string makes them equal; the sides stay as long as they are.",
-            $shift->magnitude(), "toward the {$toward}", [$d, $c], EntryKind::StakeMoved,
-        );
+        foreach ($alike as $stakes) {
+            yield $this->move($site, $stakes);
+        }
     }
 
-    private function shorten(SiteState $site, Taped $taped, Post $stake): Move
+    /** @return list<Shift> in the job’s own marks, along the placed design */
+    public static function told(SiteState $site, PlacedStake $stake): array
     {
-        $off = $taped->offPlan();
-        $anchor = $taped->pair->from->id->equals($stake->id) ? $taped->pair->to : $taped->pair->from;
-        [$dx, $dy] = [$stake->at->x->minus($anchor->at->x)->nanometres, $stake->at->y->minus($anchor->at->y)->nanometres];
-        $outward = abs($dx) >= abs($dy) ? Side::alongX($dx) : Side::alongY($dy);
-        $toward = $site->plan->sides->of($off->isPositive() ? $outward->opposite() : $outward);
-        $how = $off->isPositive() ? 'longer' : 'shorter';
-
-        return new Move(
-            Phase::Square, "Move {$stake->label}",
-            "{$taped->pair->label()} reads {$site->plan->write($off->magnitude())} {$how} than the plan’s {$site->plan->write($taped->pair->planned())}, more than the {$site->plan->write($site->plan->tolerances->squareness)} this job allows.",
-            $off->magnitude(), "toward the {$toward}", [$stake], EntryKind::StakeMoved,
-        );
+        return Shift::told(Length::millimetres($stake->alongX), Length::millimetres($stake->alongY), $site->plan->notation->smallestMark());
     }
 
-    private function farStake(Outline $outline, Taped $side): Post
+    /**
+     * Where it is the far side of the outline that moves: what the diagonals say of it, for that is what people look at first.
+     *
+     * @param  list<Post>  $posts
+     */
+    private function racked(SiteState $site, array $posts): string
     {
-        $corners = $outline->corners;
+        $outline = $site->square->outline;
+        $difference = $outline?->diagonalDifference();
+        if ($outline === null || $difference === null || array_diff([$outline->corners->c->label, $outline->corners->d->label], array_map(fn (Post $post) => $post->label, $posts)) !== []) {
+            return '';
+        }
 
-        return match ($side) {
-            $outline->taped(0) => $corners->b,
-            $outline->taped(3) => $corners->d,
-            default => $corners->c,
-        };
+        return "The diagonals differ by {$site->plan->write($difference->magnitude())}, so the outline leans; moving the {$site->plan->sides->plusY} side along its string makes them equal. ";
     }
 
-    private function takeBetterTape(SiteState $site, Outline $outline): Move
+    /** @param  non-empty-list<PlacedStake>  $stakes */
+    private function move(SiteState $site, array $stakes): Move
     {
-        $open = $outline->shiftUncertainty() ?? Length::zero();
+        $plan = $site->plan;
+        $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
+        $parts = self::told($site, $stakes[0]);
+        $labels = implode(' and ', array_map(fn (Post $post) => $post->label, $posts));
+        $beside = "toward the {$plan->sides->of($parts[0]->toward)}".(isset($parts[1]) ? " and {$plan->write($parts[1]->amount)} toward the {$plan->sides->of($parts[1]->toward)}" : '');
+        $ring = Length::millimetres(max(array_map(fn (PlacedStake $stake) => $stake->ellipse->ring(), $stakes)));
+        $held = count($site->square->held);
+        $others = count($site->square->survey->known) - count($site->square->survey->placed?->out() ?? []);
+        $why = $this->racked($site, $posts);
+        $why .= count($posts) === 1 ? 'Its readings agree on where it stands' : 'Their readings agree on where they stand';
+        $why .= ", within {$plan->write($ring)}; this job allows {$plan->write($plan->tolerances->squareness)}. ";
+        $why .= $held > 0 ? "The {$held} posts that are set hold the layout." : "{$others} of ".count($site->square->survey->known).' stakes stay where they are.';
+        foreach ($posts as $post) {
+            if ($site->footing->asDug($post) !== null) {
+                $why .= " The hole of {$post->label} is dug already: see that the post still keeps its cover.";
+            }
+        }
 
-        return new Move(
-            Phase::Square, 'Use a better tape for the diagonals, or accept the outline',
-            "The diagonals leave the far side open by {$site->plan->write($open)} either way, more than the {$site->plan->write($site->plan->tolerances->squareness)} this job allows. These tapes can’t prove it.",
-            $open, 'either way', [$outline->corners->c, $outline->corners->d], EntryKind::Decision,
-        );
+        return new Move(Phase::Square, 'Move '.(count($posts) === 1 ? 'stake ' : 'stakes ').$labels, $why, $parts[0]->amount, $beside, $posts, EntryKind::StakeMoved);
     }
 }

@@ -10,6 +10,9 @@ enum EntryKind: string
     case Notice = 'notice';
     case Service = 'service';
     case Tape = 'tape';
+    case StringOffset = 'string_offset';
+    case LineOffset = 'line_offset';
+    case AsCast = 'as_cast';
     case StakeMoved = 'stake_moved';
     case Benchmark = 'benchmark';
     case Rod = 'rod';

@@ -19,6 +19,11 @@ final class EntryRefused extends Refusal
         return new self('A distance between two stakes is above zero. Enter what the tape read.');
     }
 
+    public static function stakeHoldsTheString(): self
+    {
+        return new self('The string runs from this very stake, so it can’t stand off it. Choose another stake, or another string.');
+    }
+
     public static function noticeDays(int $days): self
     {
         return new self("{$days} working days of notice can’t be right. Enter 0 to 60; your marking desk says how many.");

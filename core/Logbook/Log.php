@@ -55,7 +55,7 @@ final readonly class Log
                 $moves[$entry->payload->post->value][] = $entry;
             }
         }
-        $this->moves = $moves;
+        $this->moves = $this->withPostsReadAnew($moves);
         foreach ($bySequence as $sequence => $entry) {
             if ($this->counts($entry)) {
                 $now[$entry->payload::class][$sequence] = $entry->payload;
@@ -86,10 +86,10 @@ final readonly class Log
         return ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence]) && ! $this->isOld($entry);
     }
 
-    /** Whether it is a tape to a stake that was moved afterwards. A correction is as old as what it corrects. */
+    /** Whether it was read to a stake that was moved, or to one whose post was set and read anew, afterwards. A correction is as old as what it corrects. */
     public function isOld(Entry $entry): bool
     {
-        if (! $entry->payload instanceof TapeReading) {
+        if (! $entry->payload instanceof StakeReading) {
             return false;
         }
         $read = $this->firstReadingOf($entry);
@@ -136,6 +136,36 @@ final readonly class Log
     public function measuredAt(int $sequence): DateTimeImmutable
     {
         return $this->entries[$sequence]->measuredAt;
+    }
+
+    /**
+     * A post set in place of its stake counts as a move as soon as anything is read to the post itself.
+     *
+     * @param  array<string, list<Entry>>  $moves
+     * @return array<string, list<Entry>>
+     */
+    private function withPostsReadAnew(array $moves): array
+    {
+        $set = [];
+        foreach ($this->entries as $entry) {
+            if ($entry->payload instanceof PostSet && ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence])) {
+                $set[$entry->payload->post->value][] = $entry;
+            }
+        }
+        foreach ($set === [] ? [] : $this->entries as $reading) {
+            if (! $reading->payload instanceof StakeReading || isset($this->struck[$reading->sequence])) {
+                continue;
+            }
+            foreach ($reading->payload->posts() as $post) {
+                foreach ($set[$post->value] ?? [] as $placed) {
+                    if (self::isBefore($placed, $this->firstReadingOf($reading))) {
+                        $moves[$post->value][$placed->sequence] = $placed;
+                    }
+                }
+            }
+        }
+
+        return array_map(array_values(...), $moves);
     }
 
     private function firstReadingOf(Entry $entry): Entry

@@ -6,6 +6,7 @@ namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Point;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Side;
@@ -14,7 +15,8 @@ use UnexpectedValueException;
 /** Payloads as they are stored and read again. What was once stored stays readable: an old version is understood here, never rewritten. */
 final class PayloadCodec
 {
-    public const VERSION = 1;
+    /** 2: a tape says which one it is and how it was held. */
+    public const VERSION = 2;
 
     /** @return array<string, mixed> ready for JSON; lengths in whole nanometres */
     public static function encode(Payload $payload): array
@@ -23,7 +25,11 @@ final class PayloadCodec
             $payload instanceof NoticeAsked => ['asked_on' => $payload->askedOn, 'working_days' => $payload->workingDays, 'reference' => $payload->reference],
             $payload instanceof ServiceLine => ['type' => $payload->type->value, 'name' => $payload->name, 'no_dig' => $payload->noDig->nanometres,
                 'points' => array_map(fn (Point $p) => [$p->x->nanometres, $p->y->nanometres], $payload->points)],
-            $payload instanceof TapeReading => ['from' => $payload->from->value, 'to' => $payload->to->value, 'distance' => $payload->distance->nanometres, 'tape' => $payload->tape->value],
+            $payload instanceof TapeReading => ['from' => $payload->from->value, 'to' => $payload->to->value, 'distance' => $payload->distance->nanometres, 'tape' => $payload->tape->value,
+                'name' => $payload->name, 'lay' => $payload->lay->value, 'rise' => $payload->rise?->nanometres, 'conditions' => $payload->conditions === null ? null : self::encodeConditions($payload->conditions)],
+            $payload instanceof StringReading => ['post' => $payload->post->value, 'from' => $payload->from->value, 'to' => $payload->to->value, 'off' => $payload->off->nanometres, 'run' => $payload->run->nanometres],
+            $payload instanceof LineReading => ['post' => $payload->post->value, 'off' => $payload->off->nanometres],
+            $payload instanceof AsCast => ['post' => $payload->post->value, 'along_x' => $payload->alongX->nanometres, 'along_y' => $payload->alongY->nanometres],
             $payload instanceof StakeMoved, $payload instanceof PostSet, $payload instanceof PostCut => ['post' => $payload->post->value],
             $payload instanceof BenchmarkChosen => ['name' => $payload->name, 'height' => $payload->height->nanometres],
             $payload instanceof RodReading => ['post' => $payload->post?->value, 'rod' => $payload->rod->nanometres],
@@ -46,7 +52,7 @@ final class PayloadCodec
      */
     public static function decode(EntryKind $kind, int $version, array $stored): Payload
     {
-        if ($version !== self::VERSION) {
+        if ($version > self::VERSION) {
             throw new UnexpectedValueException("An entry of version {$version} can't be read by this version of the program.");
         }
         $length = fn (string $key): Length => Length::nanometres($stored[$key]);
@@ -57,7 +63,10 @@ final class PayloadCodec
             EntryKind::Notice => new NoticeAsked($stored['asked_on'], $stored['working_days'], $stored['reference']),
             EntryKind::Service => new ServiceLine(ServiceType::from($stored['type']), $stored['name'], $length('no_dig'),
                 array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), array_values($stored['points']))),
-            EntryKind::Tape => new TapeReading($post('from'), $post('to'), $length('distance'), TapeClass::from($stored['tape'])),
+            EntryKind::Tape => self::decodeTape($stored),
+            EntryKind::StringOffset => new StringReading($post(), $post('from'), $post('to'), $length('off'), $length('run')),
+            EntryKind::LineOffset => new LineReading($post(), $length('off')),
+            EntryKind::AsCast => new AsCast($post(), $length('along_x'), $length('along_y')),
             EntryKind::StakeMoved => new StakeMoved($post()),
             EntryKind::Benchmark => new BenchmarkChosen($stored['name'], $length('height')),
             EntryKind::Rod => new RodReading($maybePost === null ? null : $post(), $length('rod')),
@@ -71,5 +80,28 @@ final class PayloadCodec
             EntryKind::HandedOver => new HandedOver($stored['to'], $stored['remark']),
             EntryKind::Strike => new Strike($stored['sequence'], $stored['reason']),
         };
+    }
+
+    /**
+     * Version 1 knew one tape, held level, with nothing noted about it.
+     *
+     * @param  array<string, mixed>  $stored
+     */
+    private static function decodeTape(array $stored): TapeReading
+    {
+        $rise = $stored['rise'] ?? null;
+        $conditions = $stored['conditions'] ?? null;
+
+        return new TapeReading(
+            PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['distance']), TapeClass::from($stored['tape']),
+            $stored['name'] ?? '', TapeLay::from($stored['lay'] ?? TapeLay::Level->value), $rise === null ? null : Length::nanometres($rise),
+            $conditions === null ? null : new TapeConditions($conditions['celsius'], $conditions['newtons'], hangsWhole: $conditions['hangs_whole']),
+        );
+    }
+
+    /** @return array<string, float|bool|null> */
+    private static function encodeConditions(TapeConditions $conditions): array
+    {
+        return ['celsius' => $conditions->celsius, 'newtons' => $conditions->newtons, 'hangs_whole' => $conditions->hangsWhole];
     }
 }

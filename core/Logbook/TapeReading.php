@@ -6,17 +6,29 @@ namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\TapeConditions;
 use Aequus\Plan\PostId;
 
-/** A level distance taped between two stakes. */
-final readonly class TapeReading implements Payload
+/** What a tape read between two stakes, and how it was held. */
+final readonly class TapeReading implements StakeReading
 {
-    /** @throws EntryRefused when it is one stake twice, or the distance is not above zero */
+    /**
+     * @param  Length  $distance  as the tape showed it
+     * @param  string  $name  which of several tapes; empty for the job’s own
+     * @param  ?Length  $rise  from one stake to the other where the tape lay along the ground; null to take it from the levels
+     * @param  ?TapeConditions  $conditions  what else makes the tape lie; null where nothing was noted
+     *
+     * @throws EntryRefused when it is one stake twice, or the distance is not above zero
+     */
     public function __construct(
         public PostId $from,
         public PostId $to,
         public Length $distance,
         public TapeClass $tape,
+        public string $name = '',
+        public TapeLay $lay = TapeLay::Level,
+        public ?Length $rise = null,
+        public ?TapeConditions $conditions = null,
     ) {
         if ($from->equals($to)) {
             throw EntryRefused::sameStakeTwice();

@@ -7,7 +7,7 @@ namespace Aequus\Plan;
 /** The posts of a job: two families of strings, with posts at their crossings, some left out, some added elsewhere. */
 final readonly class Grid
 {
-    /** @var list<Post> row by row from the base line */
+    /** @var non-empty-list<Post> row by row from the base line */
     public array $posts;
 
     /** @var array<string, Post> by the value of their id */
@@ -35,10 +35,11 @@ final readonly class Grid
                 }
             }
         }
-        $this->posts = [...$posts, ...$added];
-        if ($this->posts === []) {
+        $posts = [...$posts, ...$added];
+        if ($posts === []) {
             throw PlanRefused::everyPostLeftOut();
         }
+        $this->posts = $posts;
         $this->byId = array_column(array_map(fn (Post $post) => [$post->id->value, $post], $this->posts), 1, 0);
     }
 

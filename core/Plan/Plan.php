@@ -10,6 +10,9 @@ use Aequus\Measure\Notation;
 /** Everything that was decided about a job, as one revision has it. */
 final readonly class Plan
 {
+    /** How the layout is proved: as decided, or the usual way. */
+    public LayoutRules $layout;
+
     /** @throws PlanRefused when the parts do not go together */
     public function __construct(
         public JobKind $kind,
@@ -23,7 +26,11 @@ final readonly class Plan
         public Grid $grid,
         public ?FootingRules $footing = null,
         public ?TopRules $tops = null,
+        /** How the layout is proved, where that was decided. */
+        public ?LayoutRules $decidedLayout = null,
+        public Fit $fit = new Fit,
     ) {
+        $this->layout = $decidedLayout ?? LayoutRules::usual($grid, $holeDiameter);
         if ($holeDiameter->isShorterThan($post->across())) {
             throw PlanRefused::holeNarrowerThanPost();
         }
@@ -44,12 +51,35 @@ final readonly class Plan
 
     public function withFooting(FootingRules $footing): self
     {
-        return new self($this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $this->holeDiameter, $this->standing, $this->grid, $footing, $this->tops);
+        return $this->with(footing: $footing);
     }
 
     public function withTops(TopRules $tops): self
     {
-        return new self($this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $this->holeDiameter, $this->standing, $this->grid, $this->footing, $tops);
+        return $this->with(tops: $tops);
+    }
+
+    public function withLayout(LayoutRules $layout): self
+    {
+        return $this->with(layout: $layout);
+    }
+
+    public function withFit(Fit $fit): self
+    {
+        return $this->with(fit: $fit);
+    }
+
+    public function withGrid(Grid $grid): self
+    {
+        return $this->with(grid: $grid);
+    }
+
+    private function with(?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null): self
+    {
+        return new self(
+            $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $this->holeDiameter, $this->standing, $grid ?? $this->grid,
+            $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit,
+        );
     }
 
     public function write(Length $length): string

@@ -13,7 +13,8 @@ use UnexpectedValueException;
 /** A plan as it is stored and read again: lengths in whole nanometres, one version number for the whole. */
 final class PlanCodec
 {
-    public const VERSION = 1;
+    /** 2: how the layout is proved, and what it must leave room for. */
+    public const VERSION = 2;
 
     /** @return array<string, mixed> ready for JSON */
     public static function encode(Plan $plan): array
@@ -36,6 +37,8 @@ final class PlanCodec
             'left_out' => array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut),
             'footing' => $plan->footing === null ? null : self::encodeFooting($plan->footing),
             'tops' => $plan->tops === null ? null : self::encodeTops($plan->tops),
+            'layout' => $plan->decidedLayout === null ? null : LayoutCodec::encode($plan->decidedLayout),
+            'fit' => LayoutCodec::encodeFit($plan->fit),
         ];
     }
 
@@ -46,7 +49,7 @@ final class PlanCodec
      */
     public static function decode(array $stored): Plan
     {
-        if ($stored['version'] !== self::VERSION) {
+        if ($stored['version'] > self::VERSION) {
             throw new UnexpectedValueException("A plan of version {$stored['version']} can't be read by this version of the program.");
         }
         $post = $stored['post'];
@@ -62,6 +65,8 @@ final class PlanCodec
             new Grid(self::decodeLines($stored['columns']), self::decodeLines($stored['rows']), array_map(PostId::of(...), array_values($stored['left_out']))),
             $stored['footing'] === null ? null : self::decodeFooting($stored['footing']),
             $stored['tops'] === null ? null : self::decodeTops($stored['tops']),
+            ($stored['layout'] ?? null) === null ? null : LayoutCodec::decode($stored['layout']),
+            LayoutCodec::decodeFit($stored['fit'] ?? ['things' => [], 'neighbours' => []]),
         );
     }
 

@@ -74,6 +74,36 @@ final class PlanRefused extends Refusal
         return new self('The posts need a height above the ground. About is enough: 8\' or 2400 mm.');
     }
 
+    public static function boardWithoutLength(): self
+    {
+        return new self('A batter board needs a length above zero.');
+    }
+
+    public static function fixedLineWithoutLength(): self
+    {
+        return new self('Both points of the line are the same place. Give two that stand apart.');
+    }
+
+    public static function baseLineOfOnePost(): self
+    {
+        return new self('The base line runs between two posts; this is the same post twice. Choose another for one end.');
+    }
+
+    public static function nothingToFit(string $name): self
+    {
+        return new self("“{$name}” has no width. Enter how wide it is at its widest.");
+    }
+
+    public static function fitsBetweenOnePost(string $name): self
+    {
+        return new self("“{$name}” would stand between a post and itself. Choose two posts.");
+    }
+
+    public static function neighbourNegative(string $name): self
+    {
+        return new self("The distance to keep from “{$name}” can’t be below zero. Enter 0 where only the line itself counts.");
+    }
+
     public static function footingRule(string $sentence): self
     {
         return new self($sentence);

@@ -41,6 +41,18 @@ final readonly class Section
         return $axis->isAlongX() ? $this->b : $this->d;
     }
 
+    /** From the centre to the face that looks from one place toward another: half the thickness, or to the corner where the view runs askew. */
+    public function toward(Point $from, Point $to): Length
+    {
+        if ($this->round) {
+            return $this->b->half();
+        }
+        [$dx, $dy] = [$to->x->minus($from->x)->nanometres, $to->y->minus($from->y)->nanometres];
+        $length = max(1.0, hypot($dx, $dy));
+
+        return Length::nanometres((int) round((abs($dx) / $length * $this->b->nanometres + abs($dy) / $length * $this->d->nanometres) / 2));
+    }
+
     /** The widest measure across: what a hole must at least let pass. */
     public function across(): Length
     {

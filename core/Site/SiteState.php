@@ -25,6 +25,7 @@ use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
 use Aequus\Set\StandingPost;
 use Aequus\Square\Layout;
+use Aequus\Square\SurveyedBefore;
 
 /** Everything that is true of a site now: the one reader of plan and logbook, from which every phase takes its results. */
 final readonly class SiteState
@@ -54,8 +55,9 @@ final readonly class SiteState
     /**
      * @param  list<Entry>  $entries
      * @param  string  $today  as YYYY-MM-DD in the job's zone
+     * @param  ?SurveyedBefore  $surveyed  worked out before from the same plan and entries; null to work it out now
      */
-    public static function derive(Plan $plan, array $entries, string $today): self
+    public static function derive(Plan $plan, array $entries, string $today, ?SurveyedBefore $surveyed = null): self
     {
         $log = new Log($entries);
         $decisions = [];
@@ -68,7 +70,7 @@ final readonly class SiteState
         $cut = new CutList($plan, $log);
 
         return new self(
-            $plan, $log, $today, new Clearance($plan, $log, $today), new Layout($plan, $log), $level, $footing, $standing, $cut,
+            $plan, $log, $today, new Clearance($plan, $log, $today), new Layout($plan, $log, $level->ground, $surveyed), $level, $footing, $standing, $cut,
             new Handover(self::records($plan, $log, $footing, $standing, $cut, $decisions), $log->latest(HandedOver::class)),
             $decisions,
         );

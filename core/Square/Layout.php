@@ -4,116 +4,132 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
+use Aequus\Adjust\PlacedStake;
+use Aequus\Adjust\StakeVerdict;
 use Aequus\Logbook\Log;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\PostSet;
+use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
-use Aequus\Plan\PostId;
-use LogicException;
 
-/** What the tapes say of the stakes of one plan. */
+/** What was read between the stakes of one plan, what it says, and what is still to be read. */
 final readonly class Layout
 {
-    /** @var array<string, Taped> by pair, every pair that was read */
-    public array $taped;
+    /** @var list<Wanted> the readings that prove this layout, in walking order */
+    public array $wanted;
+
+    public TakenReadings $taken;
+
+    public Survey $survey;
 
     /** Null where the outline has no four standing corners. */
     public ?Outline $outline;
 
-    /** @var list<Pair> for a single row: from its first stake to each other, the marks from one zero */
-    public array $row;
+    /** @var list<Post> set, so that they can’t move any more */
+    public array $held;
 
-    public function __construct(private Plan $plan, Log $log)
+    /**
+     * @param  array<string, Length>  $ground  height by the post’s id, where it was levelled: for tapes that lay along it
+     * @param  ?SurveyedBefore  $before  what was worked out before from the same plan and logbook
+     */
+    public function __construct(private Plan $plan, Log $log, array $ground, ?SurveyedBefore $before = null)
     {
-        $taped = [];
-        foreach ($log->now(TapeReading::class) as $sequence => $reading) {
-            [$from, $to] = [$plan->grid->find($reading->from), $plan->grid->find($reading->to)];
-            if ($from !== null && $to !== null) {
-                $taped[self::key($reading->from, $reading->to)][$sequence] = $reading;
-            }
+        $set = [];
+        foreach ($log->now(PostSet::class) as $done) {
+            $set[$done->post->value] = true;
         }
-        $pulls = [];
-        foreach ($log->entries as $entry) {
-            if ($entry->payload instanceof TapeReading && $log->strikeOf($entry) === null && ! $log->isOld($entry)) {
-                $key = self::key($entry->payload->from, $entry->payload->to);
-                $pulls[$key] = ($pulls[$key] ?? 0) + 1;
-            }
-        }
-        foreach ($taped as $key => $readings) {
-            $first = $readings[array_key_first($readings)];
-            $taped[$key] = new Taped(new Pair($this->post($plan, $first->from), $this->post($plan, $first->to)), $readings, $pulls[$key]);
-        }
-        $this->taped = $taped;
+        $this->held = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($set[$post->id->value])));
+        $this->taken = new TakenReadings($plan, $log, $ground);
+        $this->wanted = $before->wanted ?? ReadyReadings::of($plan);
+        $this->survey = $before->survey ?? Survey::of(new PlanNetwork($plan), $this->taken->readings, array_map(fn (Post $post) => $post->id->value, $this->held));
         $corners = $plan->grid->corners();
-        $this->outline = $corners === null ? null : Outline::read($corners, $this->find(...), $plan->tolerances->squareness);
-        $isRow = $plan->grid->rows->count() === 1 || $plan->grid->columns->count() === 1;
-        $posts = $plan->grid->posts;
-        $this->row = $isRow ? array_map(fn (Post $post) => new Pair($posts[0], $post), array_slice($posts, 1)) : [];
+        $this->outline = $corners === null ? null : new Outline($corners, $this->taken);
     }
 
-    public function find(Pair $pair): ?Taped
+    public function worked(): SurveyedBefore
     {
-        return $this->taped[self::key($pair->from->id, $pair->to->id)] ?? null;
+        return new SurveyedBefore($this->wanted, $this->survey);
     }
 
-    /** The next pair to pull a tape between, or null when the ready list is read. */
-    public function nextUnread(): ?Pair
+    /** @return list<Wanted> still to be read, in walking order */
+    public function unread(): array
     {
-        foreach ($this->readyList() as $pair) {
-            if ($this->find($pair) === null) {
-                return $pair;
-            }
-        }
-
-        return null;
+        return array_values(array_filter($this->wanted, fn (Wanted $wanted) => ! $this->taken->has($wanted)));
     }
 
-    /** @return list<Pair> what this check needs, in walking order */
-    public function readyList(): array
-    {
-        return $this->outline !== null ? $this->outline->pairs : $this->row;
-    }
-
-    /** @return list<Taped> of a single row: stakes off their mark from zero by more than the tolerance */
-    public function rowOff(): array
-    {
-        return array_values(array_filter(
-            array_map($this->find(...), $this->row),
-            fn (?Taped $taped) => $taped !== null && $taped->offPlan()->magnitude()->isLongerThan($this->plan->tolerances->squareness),
-        ));
-    }
-
-    /** Whether the stakes are proved as far as this list of tapes can. */
-    public function holds(): bool
-    {
-        return $this->outline !== null
-            ? $this->outline->verdict() === OutlineVerdict::Square
-            : $this->nextUnread() === null && $this->rowOff() === [] && ! $this->anyReadTwiceDiffers();
-    }
-
-    public function anyReadTwiceDiffers(): bool
-    {
-        return array_filter($this->taped, fn (Taped $taped) => $taped->disagreesWithItself()) !== [];
-    }
-
-    /** @return list<Post> stakes that no tape of the ready list reaches: nothing is proved of them */
+    /** @return list<Post> stakes whose place no reading determines */
     public function unproved(): array
     {
-        $reached = [];
-        foreach ($this->readyList() as $pair) {
-            $reached[$pair->from->id->value] = $reached[$pair->to->id->value] = true;
+        $known = array_flip($this->survey->known);
+
+        return count($this->plan->grid->posts) < 2 ? [] : array_values(array_filter($this->plan->grid->posts, fn (Post $post) => ! isset($known[$post->id->value])));
+    }
+
+    /** @return list<Taped> read more than once, further apart than the tape explains, where no network judges it */
+    public function readTwiceApart(): array
+    {
+        return array_values(array_filter($this->taken->taped, fn (Taped $taped) => $taped->disagreesWithItself()
+            && ! isset($this->survey->judged[TakenReadings::id((int) array_key_first($taped->readings))])
+            && $this->survey->mistakes?->drops(TakenReadings::id((int) array_key_first($taped->readings))) === null));
+    }
+
+    /**
+     * Readings that stand alone against all others, where nothing better was read between the same stakes and the tape was pulled only once.
+     *
+     * @return list<Taped>
+     */
+    public function toPullAgain(): array
+    {
+        $again = [];
+        foreach ($this->taken->taped as $taped) {
+            $wrong = array_filter(array_keys($taped->readings), fn (int $sequence) => $this->survey->mistakes?->drops(TakenReadings::id($sequence)) !== null);
+            if (count($wrong) === count($taped->readings) && $taped->pulls < 2) {
+                $again[] = $taped;
+            }
         }
 
-        return array_values(array_filter($this->plan->grid->posts, fn (Post $post) => count($this->plan->grid->posts) > 1 && ! isset($reached[$post->id->value])));
+        return $again;
     }
 
-    private static function key(PostId $one, PostId $other): string
+    /** @return list<Taped> pairs with a reading in doubt, pulled only once, longest first: the order to read them again in */
+    public function doubtful(): array
     {
-        return min($one->value, $other->value).'|'.max($one->value, $other->value);
+        $doubtful = array_values(array_filter($this->taken->taped, fn (Taped $taped) => $taped->pulls < 2
+            && array_filter(array_keys($taped->readings), fn (int $sequence) => $this->survey->mistakes?->accuses(TakenReadings::id($sequence)) ?? false) !== []));
+        usort($doubtful, fn (Taped $one, Taped $other) => $other->distance->nanometres <=> $one->distance->nanometres);
+
+        return $doubtful;
     }
 
-    private function post(Plan $plan, PostId $id): Post
+    public function verdict(): SquareVerdict
     {
-        return $plan->grid->find($id) ?? throw new LogicException('A taped stake is missing from the plan it was checked against.');
+        $survey = $this->survey;
+
+        return match (true) {
+            count($this->plan->grid->posts) < 2 => SquareVerdict::OnePost,
+            $this->taken->readings === [] => SquareVerdict::NothingRead,
+            $survey->restless !== [] => SquareVerdict::NoRest,
+            $survey->isInDoubt(), $this->readTwiceApart() !== [] => SquareVerdict::InDoubt,
+            $survey->mistakes !== null && $survey->mistakes->rougherThanClass => SquareVerdict::RougherThanClass,
+            $this->toMove() !== [] => SquareVerdict::Out,
+            $survey->placed !== null && $survey->placed->designHasToGive => SquareVerdict::DesignHasToGive,
+            $this->unread() !== [], $this->unproved() !== [], $survey->placed === null => SquareVerdict::ReadingsMissing,
+            $survey->placed->verdict === StakeVerdict::CannotTell => SquareVerdict::CannotTell,
+            default => SquareVerdict::Within,
+        };
+    }
+
+    /** @return list<PlacedStake> stakes that are out and can still be moved */
+    public function toMove(): array
+    {
+        $held = array_flip(array_map(fn (Post $post) => $post->id->value, $this->held));
+
+        return array_values(array_filter($this->survey->placed?->out() ?? [], fn (PlacedStake $stake) => ! isset($held[$stake->name])));
+    }
+
+    /** Whether every stake is proved to stand within the tolerance, or nothing is left to prove. */
+    public function holds(): bool
+    {
+        return in_array($this->verdict(), [SquareVerdict::Within, SquareVerdict::OnePost], true) && $this->toPullAgain() === [];
     }
 }

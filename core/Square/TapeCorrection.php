@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\TapeConditions;
 
 /** From what a tape reads to the level distance, step by step: temperature, pull, sag, then slope. All in millimetres. */
 final readonly class TapeCorrection

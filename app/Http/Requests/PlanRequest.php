@@ -8,6 +8,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Unit;
+use Aequus\Plan\Fit;
 use Aequus\Plan\Grid;
 use Aequus\Plan\GridLines;
 use Aequus\Plan\JobKind;
@@ -60,7 +61,7 @@ final class PlanRequest extends FormRequest
         $hole = $post ? $this->lengthOrNone('hole', $unit) ?? $notation->round($post->across()->times(2.25)) : null;
         $kind = $this->choice('kind', JobKind::class);
         $this->stopIfRefused();
-        $plan = $this->at('plan', fn () => new Plan($kind, $notation, $sides, $tolerances, $post, $hole, $standing, $grid, $before?->footing, $before?->tops));
+        $plan = $this->at('plan', fn () => new Plan($kind, $notation, $sides, $tolerances, $post, $hole, $standing, $grid, $before?->footing, $before?->tops, $before?->decidedLayout, $before->fit ?? new Fit));
         $this->stopIfRefused();
 
         return $plan;

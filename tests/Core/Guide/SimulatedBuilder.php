@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Guide;
 
+use Aequus\Adjust\PlacementWay;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
 use Aequus\Guide\Scope;
@@ -22,6 +23,7 @@ use Aequus\Logbook\PostSet;
 use Aequus\Logbook\RodReading;
 use Aequus\Logbook\Stage;
 use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\StringReading;
 use Aequus\Logbook\TapeReading;
 use Aequus\Logbook\TopMeasured;
 use Aequus\Measure\Length;
@@ -91,6 +93,7 @@ final class SimulatedBuilder
         match ($move->asks) {
             EntryKind::Notice => $this->write(new NoticeAsked($this->today, 3, '')),
             EntryKind::Tape => $this->tape($site, $move),
+            EntryKind::StringOffset => $this->string($move),
             EntryKind::StakeMoved => array_map(fn ($stake) => $this->write(new StakeMoved($stake->id)), $move->posts),
             EntryKind::Benchmark => $this->write(new BenchmarkChosen('sill', Length::zero())),
             EntryKind::Rod => $this->write(new RodReading($post?->id, Length::millimetres($post === null ? 1500 : 1600 + $post->at->x->inMillimetres() / 50))),
@@ -124,6 +127,12 @@ final class SimulatedBuilder
         $this->write(new TapeReading($from->id, $to->id, $from->at->distanceTo($to->at), TapeClass::Steel), $earlier);
     }
 
+    private function string(Move $move): void
+    {
+        [$post, $from, $to] = $move->posts;
+        $this->write(new StringReading($post->id, $from->id, $to->id, Length::zero(), Length::zero()));
+    }
+
     private function plumb(SiteState $site, Move $move): void
     {
         $post = $move->posts[0];
@@ -138,6 +147,7 @@ final class SimulatedBuilder
     private function changePlanOrWait(Move $move): void
     {
         match ($move->phase) {
+            Phase::Square => $this->plan = $this->plan->withLayout($this->plan->layout->placedBy(PlacementWay::FewestMoves)),
             Phase::Clear => $this->today = (new DateTimeImmutable($this->today))->modify('+1 day')->format('Y-m-d'),
             Phase::Footing => $this->plan = $this->plan->withFooting(new FootingRules(
                 Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),

@@ -11,7 +11,7 @@ use Aequus\Square\Parallel;
 use Aequus\Square\Rack;
 use Aequus\Square\RightAngle;
 use Aequus\Square\SquareRefused;
-use Aequus\Square\TapeConditions;
+use Aequus\Measure\TapeConditions;
 use Aequus\Square\TapeCorrection;
 use Aequus\Square\Turn;
 use Aequus\Square\TwoTapes;

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Square;
-
-use Aequus\Measure\Length;
+namespace Aequus\Measure;
 
 /** How a steel tape was held: what makes it lie. The defaults are a common 12 mm steel tape at its calibrated pull, lying on level ground. */
 final readonly class TapeConditions

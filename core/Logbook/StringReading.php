@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\PostId;
+
+/** How far a stake stands off a string that runs between two others. */
+final readonly class StringReading implements StakeReading
+{
+    /**
+     * @param  Length  $off  left of the way from the first stake to the second positive
+     * @param  Length  $run  how far the string itself ran off the line through those two stakes, left positive
+     *
+     * @throws EntryRefused when the stake holds the string itself, or both ends are one stake
+     */
+    public function __construct(
+        public PostId $post,
+        public PostId $from,
+        public PostId $to,
+        public Length $off,
+        public Length $run,
+    ) {
+        if ($from->equals($to)) {
+            throw EntryRefused::sameStakeTwice();
+        }
+        if ($post->equals($from) || $post->equals($to)) {
+            throw EntryRefused::stakeHoldsTheString();
+        }
+    }
+
+    /** Off the line through the two stakes. */
+    public function offLine(): Length
+    {
+        return $this->off->plus($this->run);
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::StringOffset;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post, $this->from, $this->to];
+    }
+}

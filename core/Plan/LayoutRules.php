@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan;
+
+use Aequus\Adjust\PlacementWay;
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+
+/** How the layout is to be proved, and how strings and boards stand while it is. */
+final readonly class LayoutRules
+{
+    /**
+     * @param  PlacementWay  $placement  base line, best fit or fewest moves; posts that are set hold the layout whatever is chosen
+     * @param  TapeClass  $tape  that the readings will be taken with
+     * @param  ?Length  $reach  of that tape; null for long enough
+     * @param  Length  $cover  of fill that a post must keep all round in its hole
+     * @param  ?PostId  $baseFrom  where the base line begins; null for the first post of row 1
+     * @param  ?PostId  $baseTo  where it ends; null for the last post of row 1
+     *
+     * @throws PlanRefused when the base line would begin and end at one post
+     */
+    public function __construct(
+        public PlacementWay $placement,
+        public ReadyList $list,
+        public TapeClass $tape,
+        public ?Length $reach,
+        public StringRun $strings,
+        public BoardRules $boards,
+        public Length $cover,
+        public ?PostId $baseFrom = null,
+        public ?PostId $baseTo = null,
+        public ?FixedLine $fixedLine = null,
+    ) {
+        if ($baseFrom !== null && $baseTo !== null && $baseFrom->equals($baseTo)) {
+            throw PlanRefused::baseLineOfOnePost();
+        }
+    }
+
+    /** The usual ones: four stakes or a row from their base line, more so that the fewest must move; everything taped, with steel. */
+    public static function usual(Grid $grid, Length $hole): self
+    {
+        $few = count($grid->posts) <= 4 || $grid->columns->count() === 1 || $grid->rows->count() === 1;
+
+        return new self(
+            $few ? PlacementWay::BaseLine : PlacementWay::FewestMoves, ReadyList::Full, TapeClass::Steel, null,
+            StringRun::centre(), new BoardRules(Length::feet(3)->plus($hole->half()), Length::feet(3)), Length::zero(),
+        );
+    }
+
+    public function placedBy(PlacementWay $placement): self
+    {
+        return new self($placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo, $this->fixedLine);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Square;
+
+use Aequus\Adjust\Datum;
+use Aequus\Adjust\LineOffset;
+use Aequus\Adjust\Network;
+use Aequus\Adjust\Reading;
+use Aequus\Adjust\Station;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
+use Aequus\Plan\PostId;
+
+/** The stakes of a plan as stations of a network: by their id, in millimetres, held by the base line or a fixed line. */
+final readonly class PlanNetwork
+{
+    /** @var array<string, array{float, float}> design place by id */
+    public array $design;
+
+    /** @var non-empty-list<string> ids of every stake, in plan order */
+    public array $stakes;
+
+    /** @var array{string, string} ids of the two ends of the base line */
+    public array $base;
+
+    public function __construct(public Plan $plan)
+    {
+        $this->design = self::places($plan->grid->posts);
+        $this->stakes = array_map(fn (Post $post) => $post->id->value, $plan->grid->posts);
+        $row = array_values(array_filter($plan->grid->posts, fn (Post $post) => $post->at->y->equals($plan->grid->posts[0]->at->y)));
+        $standing = fn (?PostId $id): ?string => $id === null ? null : $plan->grid->find($id)?->id->value;
+        $from = $standing($plan->layout->baseFrom) ?? $row[0]->id->value;
+        $last = count($row) > 1 ? $row[count($row) - 1] : $plan->grid->posts[count($plan->grid->posts) - 1];
+        $to = $standing($plan->layout->baseTo) ?? $last->id->value;
+        $this->base = [$from, $to === $from ? $last->id->value : $to];
+    }
+
+    /**
+     * Everything the readings touch, held as well as these stakes allow.
+     *
+     * @param  list<Reading>  $readings
+     * @param  non-empty-list<string>  $stakes  ids, at least two
+     */
+    public function of(array $readings, array $stakes): Network
+    {
+        $stations = array_map(fn (string $id) => new Station($id, ...$this->design[$id]), $stakes);
+        $line = array_filter($readings, fn (Reading $reading) => $reading instanceof LineOffset);
+        [$p, $q] = $this->ends($stakes);
+
+        return new Network($stations, $readings, count($line) >= 2 && $this->plan->layout->fixedLine !== null ? Datum::fixedLine($p) : Datum::baseLine($p, $q));
+    }
+
+    /**
+     * The ends of the base line where both are among the stakes, else one of them and the stake furthest from it.
+     *
+     * @param  list<string>  $stakes
+     * @return array{string, string}
+     */
+    public function ends(array $stakes): array
+    {
+        [$p, $q] = $this->base;
+        $p = in_array($p, $stakes, true) ? $p : (in_array($q, $stakes, true) ? $q : $stakes[0]);
+        if ($p !== $q && in_array($q, $stakes, true)) {
+            return [$p, $q];
+        }
+        $furthest = $stakes[0] === $p ? $stakes[1] : $stakes[0];
+        foreach ($stakes as $id) {
+            if ($this->apart($p, $id) > $this->apart($p, $furthest)) {
+                $furthest = $id;
+            }
+        }
+
+        return [$p, $furthest];
+    }
+
+    private function apart(string $one, string $other): float
+    {
+        return hypot($this->design[$one][0] - $this->design[$other][0], $this->design[$one][1] - $this->design[$other][1]);
+    }
+
+    /**
+     * @param  list<Post>  $posts
+     * @return array<string, array{float, float}>
+     */
+    private static function places(array $posts): array
+    {
+        $places = [];
+        foreach ($posts as $post) {
+            $places[$post->id->value] = [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()];
+        }
+
+        return $places;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Square;
+
+/** What stands at the top of the Square phase: the most pressing thing that can be said of the layout. */
+enum SquareVerdict: string
+{
+    case OnePost = 'one_post';
+    case NothingRead = 'nothing_read';
+    case NoRest = 'no_rest';
+    case InDoubt = 'in_doubt';
+    case RougherThanClass = 'rougher_than_class';
+    case Out = 'out';
+    case ReadingsMissing = 'readings_missing';
+    case CannotTell = 'cannot_tell';
+    case DesignHasToGive = 'design_has_to_give';
+    case Within = 'within';
+
+    /** Whether something is known to be wrong, rather than not known yet. */
+    public function isTrouble(): bool
+    {
+        return in_array($this, [self::NoRest, self::InDoubt, self::RougherThanClass, self::Out, self::DesignHasToGive], true);
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Square;
+
+use Aequus\Adjust\AdjustedNetwork;
+use Aequus\Adjust\FurtherDistances;
+use Aequus\Adjust\Mistakes;
+use Aequus\Adjust\NotDetermined;
+use Aequus\Adjust\PlacedNetwork;
+use Aequus\Adjust\PlacementWay;
+use Aequus\Adjust\Reading;
+use Aequus\Adjust\SearchEnd;
+use Aequus\Adjust\Separation;
+use Aequus\Adjust\StakeVerdict;
+use Aequus\Adjust\Tells;
+
+/**
+ * Where the stakes stand, as far as their readings determine it: which reading is wrong, which stake, and what can’t be told yet. Stakes that
+ * the readings leave free are set aside and named; the rest is adjusted, searched for mistakes and compared with the plan.
+ */
+final readonly class Survey
+{
+    /**
+     * @param  list<string>  $known  ids of the stakes whose place is determined, in plan order
+     * @param  list<string>  $free  ids of those that some reading touches and none determines
+     * @param  list<string>  $restless  those of them that come to no rest, because readings contradict each other grossly
+     * @param  list<string>  $mirrored  whose place might as well be the mirror image
+     * @param  array<string, JudgedReading>  $judged  readings of the last adjustment, by id
+     * @param  array<string, array{float, float}>  $constants  by tape: constant error and its standard deviation, mm
+     * @param  array<string, PlacedNetwork>  $placements  by way, those there are
+     * @param  ?PlacedNetwork  $placed  the one in force
+     * @param  ?Separation  $separation  what would tell readings in doubt apart; null where none is, or no further distance is left
+     * @param  array<string, Tells>  $tells  by stake that can’t be told yet: the distance that would tell most
+     */
+    private function __construct(
+        public array $known = [],
+        public array $free = [],
+        public array $restless = [],
+        public array $mirrored = [],
+        public array $judged = [],
+        public array $constants = [],
+        public ?Mistakes $mistakes = null,
+        public int $surplus = 0,
+        public array $placements = [],
+        public ?PlacedNetwork $placed = null,
+        public ?Separation $separation = null,
+        public array $tells = [],
+    ) {
+    }
+
+    /**
+     * @param  array<string, Reading>  $readings  by id
+     * @param  list<string>  $held  ids of the posts that can’t move any more
+     */
+    public static function of(PlanNetwork $network, array $readings, array $held): self
+    {
+        [$stakes, $free, $restless] = [self::touched($network, $readings), [], []];
+        while (count($stakes) >= 2) {
+            $among = array_flip($stakes);
+            $of = array_values(array_filter($readings, fn (Reading $reading) => array_filter($reading->stations(), fn (string $id) => ! isset($among[$id])) === []));
+            $whole = $network->of($of, $stakes);
+            try {
+                [$mistakes, $adjusted] = Mistakes::search(fn (array $without) => $whole->without($without)->adjust());
+
+                return self::judged($network, $of, $adjusted, $mistakes, $held, $free, $restless, $whole->mirrored());
+            } catch (NotDetermined $refusal) {
+                $free = [...$free, ...$refusal->stations];
+                $restless = $refusal->free ? $restless : [...$restless, ...$refusal->stations];
+                $stakes = array_values(array_diff($stakes, $refusal->stations));
+            }
+        }
+
+        return new self(free: [...$free, ...$stakes], restless: $restless);
+    }
+
+    /** Whether the last adjustment left a reading in doubt that it can’t pin down. */
+    public function isInDoubt(): bool
+    {
+        return $this->mistakes?->end === SearchEnd::Partners;
+    }
+
+    public function verdictOn(string $stake): ?StakeVerdict
+    {
+        return $this->placed->stakes[$stake]->verdict ?? null;
+    }
+
+    /**
+     * @param  list<Reading>  $readings
+     * @param  list<string>  $held
+     * @param  list<string>  $free
+     * @param  list<string>  $restless
+     * @param  list<string>  $mirrored
+     */
+    private static function judged(PlanNetwork $network, array $readings, AdjustedNetwork $adjusted, Mistakes $mistakes, array $held, array $free, array $restless, array $mirrored): self
+    {
+        $layout = $network->plan->layout;
+        $known = array_map(strval(...), array_keys($adjusted->at));
+        $further = new FurtherDistances($adjusted->at, $readings, $layout->tape, $layout->reach?->inMillimetres());
+        $judged = [];
+        foreach ($readings as $reading) {
+            if ($mistakes->drops($reading->id()) === null) {
+                $judged[$reading->id()] = new JudgedReading(
+                    -$adjusted->residual($reading->id()), $reading->sigma(), $adjusted->solution->redundancy($reading->id()), $adjusted->solution->standardised($reading->id()),
+                );
+            }
+        }
+        $constants = [];
+        foreach ($adjusted->constants as $tape => $constant) {
+            $constants[$tape] = [$constant, $adjusted->constantDeviation((string) $tape)];
+        }
+        $placements = self::placements($network, $adjusted, array_values(array_intersect($held, $known)));
+        $placed = $placements[PlacementWay::Held->value] ?? $placements[$layout->placement->value] ?? $placements[PlacementWay::BestFit->value];
+        $untold = ! $mistakes->named && $placed->untold() !== [];
+
+        return new self(
+            $known, $free, $restless, $mirrored, $judged, $constants, $mistakes, $adjusted->solution->surplus, $placements, $placed,
+            $mistakes->named === [] ? null : Separation::of($adjusted, $mistakes->named, $further),
+            $untold ? array_intersect_key(Tells::ofStations($adjusted, $placed->covariance, $further), array_flip(array_map(fn ($stake) => $stake->name, $placed->untold()))) : [],
+        );
+    }
+
+    /**
+     * @param  list<string>  $held
+     * @return array<string, PlacedNetwork>
+     */
+    private static function placements(PlanNetwork $network, AdjustedNetwork $adjusted, array $held): array
+    {
+        $design = array_map(fn (string $id) => $network->design[$id], array_combine(array_keys($adjusted->at), array_map(strval(...), array_keys($adjusted->at))));
+        $base = $network->ends(array_map(strval(...), array_keys($design)));
+        $placements = [];
+        foreach (PlacementWay::cases() as $way) {
+            $placed = PlacedNetwork::of($adjusted, $way, $design, $network->plan->tolerances->squareness->inMillimetres(), $base, $held);
+            if ($placed !== null) {
+                $placements[$way->value] = $placed;
+            }
+        }
+
+        return $placements;
+    }
+
+    /**
+     * @param  array<string, Reading>  $readings
+     * @return list<string> in plan order
+     */
+    private static function touched(PlanNetwork $network, array $readings): array
+    {
+        $touched = [];
+        foreach ($readings as $reading) {
+            $touched += array_flip($reading->stations());
+        }
+
+        return array_values(array_filter(array_map(strval(...), array_keys($network->design)), fn (string $id) => isset($touched[$id])));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Square;
+
+/** What was worked out from one plan and logbook, so that it need not be worked out again: it holds nothing that these two do not say. */
+final readonly class SurveyedBefore
+{
+    /** @param  list<Wanted>  $wanted */
+    public function __construct(public array $wanted, public Survey $survey)
+    {
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Square;
+
+use Aequus\Adjust\Distance;
+use Aequus\Adjust\LineOffset;
+use Aequus\Adjust\Reading;
+use Aequus\Adjust\StringOffset;
+use Aequus\Logbook\LineReading;
+use Aequus\Logbook\Log;
+use Aequus\Logbook\StakeReading;
+use Aequus\Logbook\StringReading;
+use Aequus\Logbook\TapeLay;
+use Aequus\Logbook\TapeReading;
+use Aequus\Measure\Length;
+use Aequus\Plan\FixedLine;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Point;
+use Aequus\Plan\Post;
+
+/** Everything read between the stakes that counts now: tapes brought to level distances, offsets from strings and from the fixed line. */
+final readonly class TakenReadings
+{
+    /** @var array<string, Reading> for the network, by id */
+    public array $readings;
+
+    /** @var array<string, Taped> tapes by pair */
+    public array $taped;
+
+    /** @var array<string, array<int, StringReading>> string offsets by stake and string, then by sequence */
+    public array $strings;
+
+    /** @var array<int, TapeReading> by sequence: along the ground, between stakes whose rise nobody knows */
+    public array $waiting;
+
+    /** The tape that all others are compared with: the one used first. */
+    public string $referenceTape;
+
+    /** @param  array<string, Length>  $ground  height by the post’s id, where it was levelled */
+    public function __construct(private Plan $plan, Log $log, array $ground)
+    {
+        $tapes = $log->now(TapeReading::class);
+        $this->referenceTape = $tapes === [] ? '' : $tapes[array_key_first($tapes)]->name;
+        $pulls = $this->pulls($log);
+        $readings = $byPair = $levels = $waiting = [];
+        foreach ($tapes as $sequence => $tape) {
+            if ($this->posts($tape) === null) {
+                continue;
+            }
+            $level = $this->level($tape, $ground);
+            if ($level === null) {
+                $waiting[$sequence] = $tape;
+
+                continue;
+            }
+            $key = Wanted::tapeKey($tape->from, $tape->to);
+            [$byPair[$key][$sequence], $levels[$key][$sequence]] = [$tape, $level];
+            $readings[self::id($sequence)] = new Distance(
+                self::id($sequence), $tape->from->value, $tape->to->value, $level->inMillimetres(), $tape->tape->sigma($level),
+                tape: $tape->name === $this->referenceTape ? null : $tape->name,
+            );
+        }
+        $taped = [];
+        foreach ($byPair as $key => $of) {
+            [$from, $to] = $this->posts($of[array_key_first($of)]) ?? [];
+            $taped[$key] = new Taped(new Pair($from, $to), $of, $levels[$key], $pulls[$key]);
+        }
+        $strings = [];
+        foreach ($log->now(StringReading::class) as $sequence => $string) {
+            if ($this->posts($string) !== null) {
+                $strings[Wanted::stringKey($string->post, $string->from, $string->to)][$sequence] = $string;
+                $readings[self::id($sequence)] = new StringOffset(self::id($sequence), $string->post->value, $string->from->value, $string->to->value, $string->offLine()->inMillimetres());
+            }
+        }
+        $line = $plan->layout->fixedLine;
+        foreach ($log->now(LineReading::class) as $sequence => $offset) {
+            if ($line !== null && $this->posts($offset) !== null) {
+                $readings[self::id($sequence)] = self::off($line, self::id($sequence), $offset);
+            }
+        }
+        [$this->readings, $this->taped, $this->strings, $this->waiting] = [$readings, $taped, $strings, $waiting];
+    }
+
+    /** The id a reading has in the network. */
+    public static function id(int $sequence): string
+    {
+        return "r{$sequence}";
+    }
+
+    public static function sequence(string $id): int
+    {
+        return (int) substr($id, 1);
+    }
+
+    public function find(Pair $pair): ?Taped
+    {
+        return $this->taped[Wanted::tapeKey($pair->from->id, $pair->to->id)] ?? null;
+    }
+
+    /** Whether a reading of the ready list was taken. */
+    public function has(Wanted $wanted): bool
+    {
+        return $wanted->isTape() ? isset($this->taped[$wanted->key()]) : isset($this->strings[$wanted->key()]);
+    }
+
+    /** @return list<int> sequences of what was taken of it */
+    public function of(Wanted $wanted): array
+    {
+        return array_keys($wanted->isTape() ? $this->taped[$wanted->key()]->readings ?? [] : $this->strings[$wanted->key()] ?? []);
+    }
+
+    /** @return array<string, int> by pair: how often a tape was pulled there, corrected readings included */
+    private function pulls(Log $log): array
+    {
+        $pulls = [];
+        foreach ($log->entries as $entry) {
+            if ($entry->payload instanceof TapeReading && $log->strikeOf($entry) === null && ! $log->isOld($entry)) {
+                $key = Wanted::tapeKey($entry->payload->from, $entry->payload->to);
+                $pulls[$key] = ($pulls[$key] ?? 0) + 1;
+            }
+        }
+
+        return $pulls;
+    }
+
+    /**
+     * @param  array<string, Length>  $ground
+     * @return ?Length the level distance; null where the tape lay along ground whose rise nobody knows
+     */
+    private function level(TapeReading $tape, array $ground): ?Length
+    {
+        $rise = Length::zero();
+        if ($tape->lay === TapeLay::AlongGround) {
+            [$from, $to] = [$ground[$tape->from->value] ?? null, $ground[$tape->to->value] ?? null];
+            $rise = $tape->rise ?? ($from !== null && $to !== null ? $to->minus($from) : null);
+        }
+        if ($rise === null) {
+            return null;
+        }
+        try {
+            return Length::millimetres(TapeCorrection::of($tape->distance, $rise, $tape->conditions)->corrected);
+        } catch (SquareRefused) {
+            return null;
+        }
+    }
+
+    /** @return ?list<Post> the stakes of a reading; null when this plan has one of them no more */
+    private function posts(StakeReading $reading): ?array
+    {
+        $posts = [];
+        foreach ($reading->posts() as $id) {
+            $post = $this->plan->grid->find($id);
+            if ($post === null) {
+                return null;
+            }
+            $posts[] = $post;
+        }
+
+        return $posts;
+    }
+
+    private static function off(FixedLine $line, string $id, LineReading $offset): LineOffset
+    {
+        $at = fn (Point $point): array => [$point->x->inMillimetres(), $point->y->inMillimetres()];
+
+        return new LineOffset($id, $offset->post->value, $at($line->from), $at($line->to), $offset->off->inMillimetres());
+    }
+}
