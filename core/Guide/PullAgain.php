@@ -9,8 +9,8 @@ use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
-use Aequus\Square\Taped;
 use Aequus\Square\TakenReadings;
+use Aequus\Square\Taped;
 
 /** A reading that stands alone against all others is pulled again at once: while one still stands there it costs the least. */
 final readonly class PullAgain implements Rule

@@ -23,4 +23,9 @@ final class SquareRefused extends Refusal
     {
         return new self('Both offsets were taken at the same place. Take the second one as far away as you can.');
     }
+
+    public static function comparedOverOneLength(): self
+    {
+        return new self('Both distances are about the same, so a worn hook and a stretched tape look alike. Compare over a short and a long one.');
+    }
 }

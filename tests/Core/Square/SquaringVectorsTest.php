@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Square;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Point;
 use Aequus\Square\Diagonal;
 use Aequus\Square\Parallel;
 use Aequus\Square\Rack;
 use Aequus\Square\RightAngle;
 use Aequus\Square\SquareRefused;
-use Aequus\Measure\TapeConditions;
 use Aequus\Square\TapeCorrection;
 use Aequus\Square\Turn;
 use Aequus\Square\TwoTapes;

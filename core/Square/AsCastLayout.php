@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Square;
+
+use Aequus\Adjust\Placement;
+use Aequus\Logbook\AsCast;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Log;
+use Aequus\Measure\Length;
+use Aequus\Plan\HoleSlack;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
+use Aequus\Plan\PostId;
+
+/**
+ * The layout solved again from what was really cast: the design is laid over the piers and posts that can’t move any more, by best fit; what
+ * is left at each of them its anchor or notch takes up, and every other post takes its share by a new mark.
+ */
+final readonly class AsCastLayout
+{
+    /** @var list<TakenUp> what was cast, in plan order */
+    public array $cast;
+
+    /** @var list<TakenUp> posts that can still move, in plan order */
+    public array $others;
+
+    /** How far the whole design turns, radians counter-clockwise. */
+    public float $turn;
+
+    public function __construct(Plan $plan, Log $log)
+    {
+        $design = $stand = [];
+        $off = array_column(array_map(fn (AsCast $cast) => [$cast->post->value, $cast], $log->now(AsCast::class)), 1, 0);
+        foreach ($plan->grid->posts as $post) {
+            $place = [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()];
+            $design[$post->id->value] = $place;
+            $cast = $off[$post->id->value] ?? null;
+            $stand[$post->id->value] = $cast === null ? $place : [$place[0] + $cast->alongX->inMillimetres(), $place[1] + $cast->alongY->inMillimetres()];
+        }
+        $fixed = array_map(strval(...), array_keys(array_intersect_key($off, $design)));
+        // Less than two can’t say how the design lies; then it only shifts with the one there is.
+        $placement = count($fixed) >= 2 ? Placement::bestFit($design, $stand, $fixed) : null;
+        $moves = $placement?->moves($design, $stand);
+        $shift = count($fixed) === 1 ? [$stand[$fixed[0]][0] - $design[$fixed[0]][0], $stand[$fixed[0]][1] - $design[$fixed[0]][1]] : [0.0, 0.0];
+        $dug = [];
+        foreach ($log->now(HoleDug::class) as $hole) {
+            $dug[$hole->post->value] = true;
+        }
+        $slack = HoleSlack::round($plan->holeDiameter, $plan->post, $plan->layout->cover);
+        $cast = $others = [];
+        foreach ($plan->grid->posts as $post) {
+            $id = $post->id->value;
+            $isCast = isset($off[$id]);
+            [$x, $y] = $moves[$id] ?? ($isCast ? [0.0, 0.0] : $shift);
+            $taken = new TakenUp($post, Length::millimetres($x), Length::millimetres($y), match (true) {
+                $isCast => $plan->tolerances->squareness,
+                isset($dug[$id]) => $slack->slack,
+                default => null,
+            }, isset($dug[$id]));
+            $isCast ? $cast[] = $taken : $others[] = $taken;
+        }
+        [$this->cast, $this->others, $this->turn] = [$cast, $others, $placement->rotation ?? 0.0];
+    }
+
+    /** @return list<TakenUp> where the share is more than can be taken up */
+    public function cannot(): array
+    {
+        return array_values(array_filter([...$this->cast, ...$this->others], fn (TakenUp $taken) => ! $taken->can()));
+    }
+
+    public function find(PostId $id): ?TakenUp
+    {
+        foreach ([...$this->cast, ...$this->others] as $taken) {
+            if ($taken->post->id->equals($id)) {
+                return $taken;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Fit;
+use Aequus\Plan\LayoutCodec;
+use Aequus\Plan\MustFit;
+use Aequus\Plan\Neighbour;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PlanCodec;
+use Aequus\Plan\PlanRefused;
+use Aequus\Plan\Point;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+
+/** Machines, panels and neighbours against the posts: 140 mm square at 2400 mm. */
+final class FitTest extends TestCase
+{
+    public function test_a_machine_passes_where_the_opening_holds_it_and_its_margins(): void
+    {
+        $opening = $this->thing(2000, 100)->openings($this->plan()->grid, $this->plan()->post)[0];
+        $this->assertEquals(Length::millimetres(2260), $opening->opening->opening);
+        $this->assertEquals(Length::millimetres(60), $opening->spare);
+        $this->assertTrue($opening->fits());
+        $this->assertFalse($this->thing(2000, 140)->openings($this->plan()->grid, $this->plan()->post)[0]->fits());
+    }
+
+    public function test_a_panel_to_be_fixed_must_not_leave_too_wide_a_gap_either(): void
+    {
+        $panel = fn (float $width) => $this->thing($width, 5, most: 30)->openings($this->plan()->grid, $this->plan()->post)[0];
+        $this->assertTrue($panel(2240)->fits());
+        $this->assertTrue($panel(2220)->isTooWide());
+        $this->assertFalse($panel(2255)->fits());
+    }
+
+    public function test_the_nearest_post_to_a_neighbour_is_named_with_the_room_from_its_face(): void
+    {
+        $fence = new Neighbour('hedge', $this->at(-1000, 3500), $this->at(9000, 3500), Length::millimetres(450));
+        $kept = (new Fit([], [$fence]))->distances($this->plan()->grid, $this->plan()->post)[0];
+        $this->assertSame('A2', $kept->nearest->label);
+        $this->assertEquals(Length::millimetres(430), $kept->room);
+        $this->assertFalse($kept->kept);
+    }
+
+    public function test_layout_rules_and_fit_are_stored_and_read_again(): void
+    {
+        $plan = $this->plan()->withFit(new Fit([...$this->thing(2000, 100, most: 30)->things], [new Neighbour('hedge', $this->at(0, 1), $this->at(2, 3), Length::zero())]))->withLayout($this->plan()->layout);
+        $again = PlanCodec::decode(json_decode((string) json_encode(PlanCodec::encode($plan)), true));
+        $this->assertEquals($plan, $again);
+        $this->assertEquals($plan->layout, LayoutCodec::decode(LayoutCodec::encode($plan->layout)));
+    }
+
+    public function test_a_plan_of_the_first_version_is_read_with_the_usual_layout(): void
+    {
+        $stored = array_diff_key(PlanCodec::encode($this->plan()), ['layout' => 0, 'fit' => 0]);
+        $this->assertEquals($this->plan(), PlanCodec::decode(['version' => 1] + $stored));
+    }
+
+    public function test_what_has_no_width_or_stands_in_one_place_is_refused(): void
+    {
+        foreach ([fn () => $this->thing(0, 0), fn () => new Neighbour('wall', $this->at(1, 1), $this->at(1, 1), Length::zero()), fn () => new Neighbour('wall', $this->at(0, 1), $this->at(1, 1), Length::millimetres(-1))] as $attempt) {
+            try {
+                $attempt();
+                $this->fail('not refused');
+            } catch (PlanRefused $refusal) {
+                $this->assertNotSame('', $refusal->getMessage());
+            }
+        }
+    }
+
+    private function plan(): Plan
+    {
+        return Builds::plan([2400, 2400], [3000]);
+    }
+
+    private function thing(float $width, float $margin, ?float $most = null): Fit
+    {
+        $grid = $this->plan()->grid;
+
+        return new Fit([new MustFit('press', $grid->labelled('A1')->id, $grid->labelled('B1')->id, Length::millimetres($width), Length::millimetres($margin), Length::zero(), $most === null ? null : Length::millimetres($most))]);
+    }
+
+    private function at(float $x, float $y): Point
+    {
+        return new Point(Length::millimetres($x), Length::millimetres($y));
+    }
+}

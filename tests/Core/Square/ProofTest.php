@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Square;
+
+use Aequus\Adjust\NotDetermined;
+use Aequus\Adjust\PlacementWay;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\LayoutRules;
+use Aequus\Plan\Plan;
+use Aequus\Plan\ReadyList;
+use Aequus\Square\Proof;
+use Aequus\Square\ReadyReadings;
+use Aequus\Square\WalkingOrder;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+
+/** What a list of readings can prove before any is pulled, and the ready lists themselves. */
+final class ProofTest extends TestCase
+{
+    /**
+     * @param  list<int>  $baysX
+     * @param  list<int>  $baysY
+     * @param  list<string>  $leftOut
+     */
+    #[TestWith([[2400, 2700, 2700, 2400], [2300, 2400, 2300], ['C2', 'C3']], 'two inner posts left out')]
+    #[TestWith([[2400, 2400], [3000], ['A1']], 'a corner left out')]
+    #[TestWith([[2000, 2000, 2000, 2000], [2000, 2000, 2000, 2000], ['B2', 'C2', 'D2', 'B3', 'C3', 'D3', 'B4', 'C4', 'D4']], 'only the outline stands')]
+    #[TestWith([[2000, 2000, 2000], [], []], 'a row')]
+    #[TestWith([[1500, 3000], [2000, 1000, 4000], ['B2']], 'odd bays')]
+    public function test_both_ready_lists_determine_every_stake_and_check_every_reading(array $baysX, array $baysY, array $leftOut): void
+    {
+        foreach (ReadyList::cases() as $list) {
+            $plan = $this->with(Builds::plan($baysX, $baysY, $leftOut), list: $list);
+            $proof = new Proof($plan, ReadyReadings::of($plan));
+            $this->assertSame([], array_map(fn ($wanted) => $wanted->label(), $proof->unchecked), $list->value);
+            $this->assertNotNull($proof->slipSeen);
+            $this->assertGreaterThan(0, $proof->surplus);
+        }
+    }
+
+    public function test_the_full_list_is_every_bay_side_every_bay_diagonal_and_the_long_diagonals(): void
+    {
+        $this->assertCount(4 * 2 + 3 * 3 + 2 * 6 + 2, ReadyReadings::of(Builds::plan([2400, 2400, 2400], [2400, 2400])));
+        // The shelter: of 31 sides and 24 bay diagonals those beside the two posts left out are gone.
+        $this->assertCount(42, ReadyReadings::of(Builds::plan([2438, 2743, 2743, 2438], [2286, 2438, 2286], ['C2', 'C3'])));
+    }
+
+    public function test_the_list_is_walked_with_fewer_steps_than_as_it_was_gathered(): void
+    {
+        $plan = Builds::plan([2400, 2400, 2400, 2400], [2400, 2400, 2400]);
+        $walked = ReadyReadings::of($plan);
+        $gathered = $walked;
+        usort($gathered, fn ($one, $other) => $one->key() <=> $other->key());
+        $this->assertLessThan(0.5 * WalkingOrder::steps($gathered, $plan->grid->posts[0]), WalkingOrder::steps($walked, $plan->grid->posts[0]));
+        $this->assertSame('A1–B1', $walked[0]->label());
+    }
+
+    public function test_a_rough_tape_is_not_enough_and_the_class_that_would_be_is_named(): void
+    {
+        $plan = $this->with(Builds::plan([5400], [3600]), tape: TapeClass::Fibreglass);
+        $proof = new Proof($plan, ReadyReadings::of($plan));
+        $this->assertFalse($proof->isEnough);
+        $this->assertSame(TapeClass::Steel, $proof->roughestTape());
+        $this->assertNull($proof->further, 'four stakes have no seventh distance');
+        $this->assertTrue((new Proof($this->with($plan, tape: TapeClass::Steel), ReadyReadings::of($plan)))->isEnough);
+    }
+
+    public function test_a_list_that_is_not_enough_names_the_further_tape_that_helps_most(): void
+    {
+        $plan = $this->with(Builds::plan([2400, 2400, 2400, 2400, 2400], [2400]), way: PlacementWay::BaseLine);
+        $list = ReadyReadings::of($plan);
+        $proof = new Proof($plan, $list);
+        $this->assertFalse($proof->isEnough);
+        $this->assertNotNull($proof->further);
+        $with = new Proof($plan, [...$list, $proof->further]);
+        $this->assertEqualsWithDelta($with->worst->inMillimetres(), $proof->withFurther?->inMillimetres(), 1e-3);
+        $this->assertTrue($with->worst->isShorterThan($proof->worst));
+    }
+
+    public function test_readings_not_worth_pulling_can_all_be_left_out_together(): void
+    {
+        $plan = $this->with(Builds::plan([2400, 2400, 2400], [2400, 2400]), tape: TapeClass::SteelWithCare, way: PlacementWay::BestFit);
+        $list = ReadyReadings::of($plan);
+        $proof = new Proof($plan, $list);
+        $this->assertTrue($proof->isEnough);
+        $this->assertNotEmpty($proof->notWorthPulling);
+        $rest = new Proof($plan, array_values(array_filter($list, fn ($wanted) => ! in_array($wanted, $proof->notWorthPulling, true))));
+        $this->assertTrue($rest->isEnough);
+        $this->assertSame([], $rest->unchecked);
+    }
+
+    public function test_a_list_that_leaves_stakes_free_is_refused_with_their_names(): void
+    {
+        $plan = Builds::plan([5400], [3600]);
+        $this->expectException(NotDetermined::class);
+        new Proof($plan, array_slice(ReadyReadings::of($plan), 0, 4));
+    }
+
+    private function with(Plan $plan, ?TapeClass $tape = null, ?PlacementWay $way = null, ?ReadyList $list = null): Plan
+    {
+        $layout = $plan->layout;
+
+        return $plan->withLayout(new LayoutRules($way ?? $layout->placement, $list ?? $layout->list, $tape ?? $layout->tape, null, $layout->strings, $layout->boards, $layout->cover));
+    }
+}
