@@ -16,6 +16,7 @@ use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SimulatedTapeController;
 use App\Http\Controllers\SquareController;
 use Illuminate\Support\Facades\Route;
 
@@ -46,6 +47,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/plan', [PlanController::class, 'show'])->name('plan');
         Route::post('/plan', [PlanController::class, 'revise'])->name('plan.revise');
         Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.revise.preview');
+        Route::post('/plan/fit', [PlanController::class, 'fit'])->name('plan.fit');
 
         Route::get('/clear', [ClearController::class, 'show'])->name('clear');
         Route::post('/clear/notice', [ClearController::class, 'notice'])->name('clear.notice');
@@ -53,7 +55,19 @@ Route::middleware('auth')->group(function () {
 
         Route::get('/square', [SquareController::class, 'show'])->name('square');
         Route::post('/square/tape', [SquareController::class, 'tape'])->name('square.tape');
+        if (config('aequus.mode') === 'demo') {
+            Route::post('/square/simulated', SimulatedTapeController::class)->name('square.simulated');
+        }
+        Route::post('/square/string', [SquareController::class, 'string'])->name('square.string');
+        Route::post('/square/line', [SquareController::class, 'line'])->name('square.line');
         Route::post('/square/moved', [SquareController::class, 'moved'])->name('square.moved');
+        Route::post('/square/rules', [SquareController::class, 'rules'])->name('square.rules');
+        Route::post('/square/placement', [SquareController::class, 'place'])->name('square.placement');
+        Route::get('/square/prove', [SquareController::class, 'prove'])->name('square.prove');
+        Route::get('/square/hand', [SquareController::class, 'hand'])->name('square.hand');
+        Route::get('/square/sheet', [SquareController::class, 'sheet'])->name('square.sheet');
+        Route::get('/square/cast', [SquareController::class, 'cast'])->name('square.cast');
+        Route::post('/square/cast', [SquareController::class, 'standsAt'])->name('square.cast.store');
 
         Route::get('/level', [LevelController::class, 'show'])->name('level');
         Route::post('/level/benchmark', [LevelController::class, 'benchmark'])->name('level.benchmark');

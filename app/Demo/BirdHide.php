@@ -20,6 +20,7 @@ use Aequus\Plan\FootingRules;
 use Aequus\Plan\Grid;
 use Aequus\Plan\GridLines;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\LayoutRules;
 use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Section;
@@ -30,6 +31,8 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
 use Aequus\Plan\TopRules;
 use Aequus\Site\SiteState;
+use Aequus\Square\ReadyReadings;
+use Aequus\Square\Wanted;
 use LogicException;
 
 /** A bird hide on a boardwalk: all posts set and read for plumb, one leans, one is too short for its mark. */
@@ -46,7 +49,7 @@ final class BirdHide
         $care = TapeClass::SteelWithCare;
         $entries = [
             new NoticeAsked($askedOn, 3, ''),
-            $site->tape('A1', 'F1', $care), $site->tape('F1', 'F2', $care), $site->tape('F2', 'A2', $care), $site->tape('A2', 'A1', $care), $site->tape('A1', 'F2', $care), $site->tape('F1', 'A2', $care),
+            ...array_map(fn (Wanted $wanted) => $site->tape($wanted->pair->from->label, $wanted->pair->to->label, $care), ReadyReadings::of($plan)),
             new BenchmarkChosen('bolt in the bridge', Length::zero()),
             $site->rod(null), ...array_map(fn ($post) => $site->rod($post->label), $plan->grid->posts),
         ];
@@ -76,10 +79,14 @@ final class BirdHide
     {
         $lines = fn (int ...$bays): GridLines => GridLines::fresh(Spacing::bays(array_map(Length::millimetres(...), array_values($bays))));
 
+        $grid = new Grid($lines(1800, 1800, 1800, 1800, 1800), $lines(2100));
+        $usual = LayoutRules::usual($grid, Length::millimetres(350));
+
         return (new Plan(
             JobKind::Boardwalk, Notation::millimetres(0), new SideNames('path', 'reeds', 'bridge', 'willow'),
             new Tolerances(ToleranceClass::Framing, Length::millimetres(4), 300), Section::rectangle(Length::millimetres(120), Length::millimetres(120)),
-            Length::millimetres(350), Length::millimetres(2400), new Grid($lines(1800, 1800, 1800, 1800, 1800), $lines(2100)),
+            Length::millimetres(350), Length::millimetres(2400), $grid,
+            decidedLayout: new LayoutRules($usual->placement, $usual->list, TapeClass::SteelWithCare, null, $usual->strings, $usual->boards, $usual->cover),
         ))->withFooting(new FootingRules(
             Length::millimetres(700), Length::millimetres(50), LeastEmbedment::length(Length::millimetres(800)), Length::millimetres(60), Length::millimetres(100), Length::millimetres(60), DepthMode::CommonPlane,
         ))->withTops(new TopRules(Length::millimetres(2250), Slope::level(), Slope::ratio(1 / 14), Length::millimetres(900)));

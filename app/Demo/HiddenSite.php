@@ -54,6 +54,22 @@ final class HiddenSite
         return new TapeReading($this->id($from), $this->id($to), $this->asRead($true->inMillimetres() + $this->noise($tape->sigma($true)) + $slip), $tape);
     }
 
+    /** A stake is put where it belongs, as well as one puts a stake. */
+    public function putRight(string $label, float $careless): void
+    {
+        $at = $this->plan->grid->labelled($label)->at;
+        $this->stakes[$label] = [$at->x->inMillimetres() + $this->noise($careless), $at->y->inMillimetres() + $this->noise($careless)];
+    }
+
+    /** New dice for one reading, so that reading the same again differs by no more than noise. */
+    public function rolled(int $seed): self
+    {
+        $again = clone $this;
+        $again->dice = new Randomizer(new Mt19937($seed));
+
+        return $again;
+    }
+
     public function rod(?string $label): RodReading
     {
         $height = $label === null ? 0.0 : $this->ground[$label];

@@ -26,10 +26,11 @@ final class LoadDemo
     {
         $user = User::query()->create(['name' => 'Perrin', 'email' => DemoUser::EMAIL, 'password' => DemoUser::PASSWORD]);
         $today = CarbonImmutable::now('UTC');
+        $seed = (int) config('aequus.demo_seed');
         foreach ([
-            ParcelPost::job(self::SEED, $today->subDays(6)->toDateString()),
-            BirdHide::job(self::SEED, $today->subDays(20)->toDateString()),
-            Shelter::job(self::SEED, $today->subDays(9)->toDateString()),
+            ParcelPost::job($seed, $today->subDays(6)->toDateString()),
+            BirdHide::job($seed, $today->subDays(20)->toDateString()),
+            Shelter::job($seed, $today->subDays(9)->toDateString()),
         ] as $demo) {
             $job = ($this->create)($user, $demo->name, self::PLACE, 'UTC', $demo->plan);
             $start = $today->subDays($demo->daysAgo)->setTime(8, 30);

@@ -11,15 +11,18 @@ use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\ServiceLine;
 use Aequus\Logbook\ServiceType;
+use Aequus\Logbook\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\DepthMode;
+use Aequus\Plan\Fit;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Grid;
 use Aequus\Plan\GridLines;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\MustFit;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
 use Aequus\Plan\Section;
@@ -27,47 +30,59 @@ use Aequus\Plan\SideNames;
 use Aequus\Plan\Spacing;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
+use Aequus\Square\ReadyReadings;
+use Aequus\Square\Wanted;
 
-/** The cider-press shelter, half-way: one stake is wrong, one tape is wrong, one hole is too shallow. */
+/** The cider-press shelter, half-way: one stake is wrong, one tape is wrong, one hole is too shallow, and four tapes are still to pull. */
 final class Shelter
 {
+    public const NAME = 'Cider-press shelter';
+
     public const SHALLOW = 'C1';
 
     public const WRONG_STAKE = 'D3';
+
+    /** Read an inch too long. */
+    public const WRONG_TAPE = ['A3', 'B3'];
+
+    /** @var list<string> still to pull */
+    public const UNREAD = ['C4–D3', 'D3–E2', 'D2–E3', 'D3–E4'];
 
     private const INCH = 25.4;
 
     public static function job(int $seed, string $askedOn): DemoJob
     {
         $plan = self::plan();
-        $site = new HiddenSite($plan, $seed, 0.8, 200 / 10363, 100 / 7010, 1320);
-        $site->shiftStake(self::WRONG_STAKE, 1.125 * self::INCH, 0.5 * self::INCH);
-        $steel = TapeClass::Steel;
-        $taped = [
-            $site->tape('A1', 'E1', $steel), $site->tape('E1', 'E4', $steel), $site->tape('E4', 'A4', $steel), $site->tape('A4', 'A1', $steel),
-            $site->tape('A1', 'E4', $steel), $site->tape('E1', 'A4', $steel, slip: self::INCH),
-            $site->tape('D3', 'E3', $steel), $site->tape('B3', 'D3', $steel), $site->tape('D3', 'D4', $steel), $site->tape('D2', 'D3', $steel), $site->tape('D3', 'E4', $steel),
-        ];
+        $site = self::site($seed);
         $rods = [$site->rod(null), ...array_map(fn ($post) => $site->rod($post->label), $plan->grid->posts)];
         $holes = [];
         foreach (['A1' => 48.5, 'B1' => 48.25, self::SHALLOW => 41.0, 'D1' => 49.0, 'E1' => 48.5] as $label => $inches) {
             $holes[] = new HoleDug($site->id($label), $site->read($inches * self::INCH, 3));
         }
 
-        return new DemoJob('Cider-press shelter', $plan, [
+        return new DemoJob(self::NAME, $plan, [
             new NoticeAsked($askedOn, 3, 'TH-0417'),
             new ServiceLine(ServiceType::Water, 'water to the press', Length::feet(2), [
                 self::at(-4, 20), self::at(8, 18.6), self::at(20, 17.4), self::at(29, 18.2), self::at(38, 19.4),
             ]),
             new Decision(DecisionAbout::DigByHand, $site->id('D3'), 'The line was probed every foot; we dig here with spades.'),
-            ...$taped,
+            ...self::taped($plan, $site),
             new BenchmarkChosen('barn sill', Length::zero()),
             ...$rods,
             ...$holes,
         ], 9, 'Odile');
     }
 
-    private static function plan(): Plan
+    /** The site behind the readings, with the stake that stands wrong. */
+    public static function site(int $seed): HiddenSite
+    {
+        $site = new HiddenSite(self::plan(), $seed, 0.8, 200 / 10363, 100 / 7010, 1320);
+        $site->shiftStake(self::WRONG_STAKE, 1.125 * self::INCH, 0.5 * self::INCH);
+
+        return $site;
+    }
+
+    public static function plan(): Plan
     {
         $feet = fn (float ...$bays): GridLines => GridLines::fresh(Spacing::bays(array_map(Length::feet(...), array_values($bays))));
         $full = new Grid($feet(8, 9, 9, 8), $feet(7.5, 8, 7.5));
@@ -78,7 +93,20 @@ final class Shelter
             new Grid($full->columns, $full->rows, [$full->labelled('C2')->id, $full->labelled('C3')->id]),
         ))->withFooting(new FootingRules(
             Length::inches(40), Length::inches(2), LeastEmbedment::length(Length::inches(36)), Length::inches(4), Length::inches(6), Length::inches(4), DepthMode::Own,
-        ));
+        ))->withFit(new Fit([new MustFit('fruit trailer', $full->labelled('C1')->id, $full->labelled('D1')->id, Length::inches(80), Length::inches(8), Length::zero())]));
+    }
+
+    /** @return list<TapeReading> */
+    private static function taped(Plan $plan, HiddenSite $site): array
+    {
+        $pulled = array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => ! in_array($wanted->label(), self::UNREAD, true) && ! in_array($wanted->turned()->label(), self::UNREAD, true));
+
+        return array_values(array_map(function (Wanted $wanted) use ($site): TapeReading {
+            [$from, $to] = [$wanted->pair->from->label, $wanted->pair->to->label];
+            $isWrong = in_array($from, self::WRONG_TAPE, true) && in_array($to, self::WRONG_TAPE, true);
+
+            return $site->tape($from, $to, TapeClass::Steel, $isWrong ? self::INCH : 0.0);
+        }, $pulled));
     }
 
     private static function at(float $x, float $y): Point

@@ -15,6 +15,9 @@ final readonly class Frame
 
     private const MARGIN = 76;
 
+    /** Where something stands outside the posts, it takes part of the margin with it. */
+    private const MARGIN_AROUND = 40;
+
     private const TALLEST = 500;
 
     private float $scale;
@@ -23,24 +26,31 @@ final readonly class Frame
 
     public float $height;
 
-    public function __construct(Plan $plan)
+    private float $around;
+
+    private float $margin;
+
+    /** @param  ?Length  $around  room to keep on every side for what stands outside the posts */
+    public function __construct(Plan $plan, ?Length $around = null)
     {
-        $width = max(1.0, $plan->grid->columns->length()->inMillimetres());
-        $depth = $plan->grid->rows->length()->inMillimetres();
+        $this->around = $around?->inMillimetres() ?? 0.0;
+        $width = max(1.0, $plan->grid->columns->length()->inMillimetres() + 2 * $this->around);
+        $depth = $plan->grid->rows->length()->inMillimetres() + 2 * $this->around;
+        $this->margin = $around === null ? self::MARGIN : self::MARGIN_AROUND;
         $least = $plan->holeDiameter->inMillimetres() * 6;
-        $this->scale = min((self::WIDTH - 2 * self::MARGIN) / max($width, $least), (self::TALLEST - 2 * self::MARGIN) / max($depth, $least));
+        $this->scale = min((self::WIDTH - 2 * $this->margin) / max($width, $least), (self::TALLEST - 2 * $this->margin) / max($depth, $least));
         $this->left = (self::WIDTH - $width * $this->scale) / 2;
-        $this->height = round(max($depth * $this->scale, 60) + 2 * self::MARGIN, 1);
+        $this->height = round(max($depth * $this->scale, 60) + 2 * $this->margin, 1);
     }
 
     public function x(Length $x): float
     {
-        return round($this->left + $x->inMillimetres() * $this->scale, 1);
+        return round($this->left + ($x->inMillimetres() + $this->around) * $this->scale, 1);
     }
 
     public function y(Length $y): float
     {
-        return round($this->height - self::MARGIN - $y->inMillimetres() * $this->scale, 1);
+        return round($this->height - $this->margin - ($y->inMillimetres() + $this->around) * $this->scale, 1);
     }
 
     public function size(Length $length): float

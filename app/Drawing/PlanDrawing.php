@@ -15,8 +15,6 @@ use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
-use Aequus\Square\OutlineVerdict;
-use Aequus\Square\Taped;
 use App\View\Typeset;
 
 /** The plan seen from above, with what one phase wants to see on it. */
@@ -38,14 +36,12 @@ final readonly class PlanDrawing
 
     /**
      * @param  list<DrawnPost>  $posts
-     * @param  list<DrawnLine>  $tapes
      * @param  list<DrawnBand>  $bands
      * @param  list<string>  $legend  shapes that occur, each with its word, as “shape|word”
      */
     private function __construct(
         public Plan $plan,
         public array $posts,
-        public array $tapes = [],
         public array $bands = [],
         public array $legend = [],
     ) {
@@ -82,29 +78,6 @@ final readonly class PlanDrawing
             : ['planned', 'clear of every known line', '']);
 
         return new self($site->plan, $posts, bands: self::bands($site), legend: ['planned|clear', 'short|inside a no-dig band']);
-    }
-
-    public static function square(SiteState $site): self
-    {
-        $next = self::nextIn($site, Phase::Square);
-        $unproved = array_flip(array_map(fn (Post $post) => $post->id->value, $site->square->unproved()));
-        $posts = self::posts($site->plan, $next, fn (Post $post) => isset($unproved[$post->id->value]) ? ['planned', 'staked, not proved by these tapes', ''] : ['staked', 'staked', '']);
-        $frame = new Frame($site->plan);
-        $doubt = $site->square->outline?->verdict() === OutlineVerdict::Contradiction;
-        $tapes = [];
-        foreach ($site->square->readyList() as $pair) {
-            $taped = $site->square->find($pair);
-            $isNext = $next !== null && count($next->posts) === 2 && $next->isAbout($pair->from) && $next->isAbout($pair->to);
-            $class = $taped === null ? 'tape-to-pull' : ($doubt || $taped->disagreesWithItself() ? 'tape-doubt' : 'tape');
-            $tapes[] = self::tape($frame, $site->plan, $pair->from, $pair->to, $class.($isNext ? ' tape-next' : ''), $isNext ? ($taped->distance ?? $pair->planned()) : null);
-        }
-        foreach ($site->square->taped as $taped) {
-            if (! in_array($taped->pair->label(), array_map(fn ($pair) => $pair->label(), $site->square->readyList()), true)) {
-                $tapes[] = self::tape($frame, $site->plan, $taped->pair->from, $taped->pair->to, self::isOff($site, $taped) ? 'tape-off' : 'tape', null);
-            }
-        }
-
-        return new self($site->plan, $posts, $tapes, self::bands($site), ['staked|taped', 'planned|not proved by these tapes', 'tape|tape pulled', 'tape-to-pull|to pull', 'tape-doubt|in doubt', 'tape-off|off the plan']);
     }
 
     public static function ground(SiteState $site): self
@@ -169,20 +142,10 @@ final readonly class PlanDrawing
         }, $plan->grid->posts);
     }
 
-    private static function tape(Frame $frame, Plan $plan, Post $from, Post $to, string $class, ?Length $label): DrawnLine
-    {
-        return new DrawnLine($frame->x($from->at->x), $frame->y($from->at->y), $frame->x($to->at->x), $frame->y($to->at->y), $class, $label === null ? '' : Typeset::svg($plan->notation, $label));
-    }
-
-    private static function isOff(SiteState $site, Taped $taped): bool
-    {
-        return $taped->offPlan()->magnitude()->isLongerThan($site->plan->tolerances->squareness);
-    }
-
     /** @return list<DrawnBand> */
-    private static function bands(SiteState $site): array
+    public static function bands(SiteState $site, ?Frame $frame = null): array
     {
-        $frame = new Frame($site->plan);
+        $frame ??= new Frame($site->plan);
 
         return array_values(array_map(function (ServiceLine $line) use ($frame, $site): DrawnBand {
             [$x, $y] = self::roomiest($frame, $site->plan, $line);

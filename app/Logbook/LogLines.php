@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Logbook;
 
+use Aequus\Logbook\AsCast;
 use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\HandedOver;
 use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\LineReading;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PlumbReading;
@@ -19,9 +21,13 @@ use Aequus\Logbook\RodReading;
 use Aequus\Logbook\ServiceLine;
 use Aequus\Logbook\StakeMoved;
 use Aequus\Logbook\Strike;
+use Aequus\Logbook\StringReading;
+use Aequus\Logbook\TapeLay;
 use Aequus\Logbook\TapeReading;
 use Aequus\Logbook\TopMeasured;
+use Aequus\Measure\Length;
 use Aequus\Plan\PostId;
+use Aequus\Plan\Shift;
 use Aequus\Site\SiteState;
 use DateTimeZone;
 
@@ -76,7 +82,10 @@ final readonly class LogLines
         return match (true) {
             $said instanceof NoticeAsked => "Utility marks asked for on {$said->askedOn}, {$said->workingDays} working days".($said->reference === '' ? '' : ", number {$said->reference}"),
             $said instanceof ServiceLine => ucfirst($said->type->value)." line “{$said->name}”, {$write($said->noDig)} no-dig each side",
-            $said instanceof TapeReading => "Tape {$this->label($said->from)}–{$this->label($said->to)}: {$write($said->distance)}, {$said->tape->inWords()}",
+            $said instanceof TapeReading => "Tape {$this->label($said->from)}–{$this->label($said->to)}: {$write($said->distance)}, {$said->tape->inWords()}".($said->name === '' ? '' : " “{$said->name}”").$this->held($said),
+            $said instanceof StringReading => "{$this->label($said->post)} stands {$write($said->offLine()->magnitude())} ".($said->offLine()->isNegative() ? 'right' : 'left')." of the string from {$this->label($said->from)} to {$this->label($said->to)}",
+            $said instanceof LineReading => "{$this->label($said->post)} stands {$write($said->off->magnitude())} off ".($this->site->plan->layout->fixedLine->name ?? 'the fixed line'),
+            $said instanceof AsCast => "{$this->label($said->post)} as cast: ".$this->shift($said->alongX, $said->alongY),
             $said instanceof StakeMoved => "Stake {$this->label($said->post)} moved",
             $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
             $said instanceof RodReading => 'Rod at '.($said->post === null ? 'the benchmark' : $this->label($said->post)).": {$write($said->rod)}",
@@ -91,6 +100,29 @@ final readonly class LogLines
             $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
             default => $said->kind()->value,
         };
+    }
+
+    private function held(TapeReading $tape): string
+    {
+        $held = $tape->lay === TapeLay::Level ? [] : ['along the ground'.($tape->rise === null ? '' : ", rise {$this->site->plan->write($tape->rise)}")];
+        if ($tape->conditions?->celsius !== null) {
+            $held[] = "{$tape->conditions->celsius} °C";
+        }
+        if ($tape->conditions?->newtons !== null) {
+            $held[] = "pulled with {$tape->conditions->newtons} N";
+        }
+        if ($tape->conditions?->hangsWhole) {
+            $held[] = 'hanging free';
+        }
+
+        return $held === [] ? '' : ', '.implode(', ', $held);
+    }
+
+    private function shift(Length $x, Length $y): string
+    {
+        $parts = array_map(fn (Shift $part) => "{$this->site->plan->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", Shift::parts($x, $y));
+
+        return $parts === [] ? 'on its mark' : implode(' and ', $parts).' of its mark';
     }
 
     private function label(PostId $id): string

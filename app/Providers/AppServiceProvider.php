@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Demo\SimulatedTape;
 use App\Models\Job;
 use App\Policies\JobPolicy;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -14,6 +15,11 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->bind(SimulatedTape::class, fn () => new SimulatedTape((int) config('aequus.demo_seed')));
+    }
+
     public function boot(): void
     {
         Gate::policy(Job::class, JobPolicy::class);

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace App\Site;
 
+use Aequus\Logbook\Entry;
 use Aequus\Site\SiteState;
+use Aequus\Square\SurveyedBefore;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Cache;
 
-/** Reads plan and logbook of a job and derives what is true now. Nothing derived is stored. */
+/**
+ * Reads plan and logbook of a job and derives what is true now. Only the survey of the stakes, the one part that takes time, is kept between
+ * two readings: stamped with plan revision, last entry and the core that worked it out, so that deleting it changes nothing.
+ */
 final class ReadSite
 {
     public function of(Job $job): JobSite
@@ -28,10 +34,23 @@ final class ReadSite
         $entries = LogEntry::query()->toBase()->whereIn('job_id', $jobs->pluck('id'))->orderBy('sequence')->get()->groupBy('job_id');
         $names = User::query()->toBase()->pluck('name', 'id');
 
-        return array_values($jobs->map(fn (Job $job) => new JobSite($job, SiteState::derive(
-            $job->revision->plan(),
-            array_values($entries->get($job->id, collect())->map(fn (object $row) => EntryRow::toEntry($row, (string) $names[$row->user_id]))->all()),
-            CarbonImmutable::now($job->zone)->toDateString(),
+        return array_values($jobs->map(fn (Job $job) => new JobSite($job, $this->derive(
+            $job, array_values($entries->get($job->id, collect())->map(fn (object $row) => EntryRow::toEntry($row, (string) $names[$row->user_id]))->all()),
         )))->all());
+    }
+
+    /** @param  list<Entry>  $entries */
+    private function derive(Job $job, array $entries): SiteState
+    {
+        $last = $entries === [] ? 0 : $entries[count($entries) - 1]->sequence;
+        $stamp = implode('.', [$job->revision->number, $last, count($entries), config('aequus.core')]);
+        $kept = Cache::get("survey.{$job->id}");
+        $before = is_array($kept) && ($kept['stamp'] ?? '') === $stamp && $kept['survey'] instanceof SurveyedBefore ? $kept['survey'] : null;
+        $state = SiteState::derive($job->revision->plan(), $entries, CarbonImmutable::now($job->zone)->toDateString(), $before);
+        if ($before === null) {
+            Cache::put("survey.{$job->id}", ['stamp' => $stamp, 'survey' => $state->square->worked()], now()->addMonth());
+        }
+
+        return $state;
     }
 }

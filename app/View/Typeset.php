@@ -7,12 +7,12 @@ namespace App\View;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 
-/** The one place where lengths become type: primes for feet and inches, fractions drawn from figures of one face. */
+/** The one place where lengths become type: primes for feet and inches, fractions drawn by the condensed face itself. */
 final class Typeset
 {
-    private const ON_PAGE = '<span class="fr"><i>$1</i><u>/</u><b>$2</b></span>';
+    private const ON_PAGE = '<span class="fr">$1/$2</span>';
 
-    private const IN_DRAWING = '<tspan class="fr-n" dy="-.6em">$1</tspan><tspan class="fr-s" dy=".38em">/</tspan><tspan class="fr-d">$2</tspan><tspan>&#8203;</tspan>';
+    private const IN_DRAWING = '<tspan class="fr">$1/$2</tspan>';
 
     private const NO_BREAK = "\u{00A0}";
 

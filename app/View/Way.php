@@ -8,7 +8,6 @@ use Aequus\Guide\Move;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Plan\Post;
 use Aequus\Site\Phase;
-use Aequus\Square\OutlineVerdict;
 use App\Site\JobSite;
 
 /** The string through the job: where each phase stands. */
@@ -60,8 +59,7 @@ final readonly class Way
 
         return match ($phase) {
             Phase::Clear => $this->site->nextIn($phase)?->posts !== null && $this->site->nextIn($phase)->posts !== [],
-            Phase::Square => ! $state->square->holds() && ($state->square->anyReadTwiceDiffers() || $state->square->rowOff() !== []
-                || in_array($state->square->outline?->verdict(), [OutlineVerdict::Contradiction, OutlineVerdict::Racked, OutlineVerdict::SidesOff], true)),
+            Phase::Square => $state->decided(DecisionAbout::AcceptOutline) === null && ($state->square->verdict()->isTrouble() || $state->square->toPullAgain() !== []),
             Phase::Footing => str_contains($this->site->nextIn($phase)->do ?? '', 'deeper'),
             Phase::Set => str_starts_with($this->site->nextIn($phase)->do ?? '', 'Pull'),
             Phase::Cut => $state->cut->short() !== [] && str_contains($this->site->nextIn($phase)->do ?? '', 'short'),

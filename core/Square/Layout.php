@@ -109,11 +109,12 @@ final readonly class Layout
             count($this->plan->grid->posts) < 2 => SquareVerdict::OnePost,
             $this->taken->readings === [] => SquareVerdict::NothingRead,
             $survey->restless !== [] => SquareVerdict::NoRest,
+            $this->unread() !== [] => SquareVerdict::ReadingsMissing,
             $survey->isInDoubt(), $this->readTwiceApart() !== [] => SquareVerdict::InDoubt,
             $survey->mistakes !== null && $survey->mistakes->rougherThanClass => SquareVerdict::RougherThanClass,
             $this->toMove() !== [] => SquareVerdict::Out,
             $survey->placed !== null && $survey->placed->designHasToGive => SquareVerdict::DesignHasToGive,
-            $this->unread() !== [], $this->unproved() !== [], $survey->placed === null => SquareVerdict::ReadingsMissing,
+            $this->unproved() !== [], $survey->placed === null => SquareVerdict::ReadingsMissing,
             $survey->placed->verdict === StakeVerdict::CannotTell => SquareVerdict::CannotTell,
             default => SquareVerdict::Within,
         };

@@ -2,6 +2,7 @@ import 'htmx.org';
 import './drawing.js';
 import './keypad.js';
 import './outbox.js';
+import './zoom.js';
 
 // What a page needs once, and again after htmx has put new parts in.
 function dress(root) {

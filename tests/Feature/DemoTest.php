@@ -6,10 +6,15 @@ namespace Tests\Feature;
 
 use Aequus\Guide\Guide;
 use Aequus\Guide\Scope;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\TapeReading;
+use Aequus\Measure\TapeClass;
 use Aequus\Plan\Side;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
-use Aequus\Square\OutlineVerdict;
+use Aequus\Square\Pair;
+use Aequus\Square\SquareVerdict;
 use App\Demo\BirdHide;
 use App\Demo\DemoJob;
 use App\Demo\DemoUser;
@@ -17,8 +22,10 @@ use App\Demo\LoadDemo;
 use App\Demo\ParcelPost;
 use App\Demo\ReadFrom;
 use App\Demo\Shelter;
+use App\Demo\SimulatedTape;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Builds;
 use Tests\FeatureTestCase;
 
 final class DemoTest extends FeatureTestCase
@@ -32,16 +39,31 @@ final class DemoTest extends FeatureTestCase
     }
 
     #[DataProvider('seeds')]
-    public function test_whatever_the_noise_the_shelters_shallow_hole_and_contradicting_tapes_are_named(int $seed): void
+    public function test_whatever_the_noise_the_shelters_shallow_hole_is_named(int $seed): void
     {
         $site = $this->site(Shelter::job($seed, '2026-05-01'));
         $short = array_keys(array_filter($site->footing->dug, fn ($hole) => ! $hole->serves()));
         $this->assertSame([$site->plan->grid->labelled(Shelter::SHALLOW)->id->value], $short);
-        $this->assertSame(OutlineVerdict::Contradiction, $site->square->outline?->verdict());
-        $this->assertStringStartsWith('Pull ', (string) Guide::next($site, Scope::job())?->do);
         $this->assertStringContainsString('Dig '.Shelter::SHALLOW.' deeper', (string) Guide::next($site, Scope::phase(Phase::Footing))?->do);
         // About a foot of fall across.
         $this->assertEqualsWithDelta(300, $site->level->range()?->inMillimetres(), 60);
+    }
+
+    #[DataProvider('seeds')]
+    public function test_whatever_the_noise_obeying_finds_the_wrong_tape_and_the_wrong_stake_and_proves_the_layout(int $seed): void
+    {
+        [$did, $site] = $this->obey(Shelter::job($seed, '2026-05-01'), new SimulatedTape($seed));
+        [$from, $to] = Shelter::WRONG_TAPE;
+        $this->assertNotEmpty(array_intersect(["Pull {$from}–{$to} again", "Pull {$to}–{$from} again"], $did), implode(' · ', $did));
+        $this->assertSame(['Move stake '.Shelter::WRONG_STAKE], array_values(array_filter($did, fn (string $do) => str_starts_with($do, 'Move'))));
+        // The noise itself may, once in a while, be rougher than its class; it is then said, and never blamed on a stake.
+        $this->assertContains($site->square->verdict(), [SquareVerdict::Within, SquareVerdict::RougherThanClass]);
+    }
+
+    public function test_the_demos_own_seed_comes_to_its_end(): void
+    {
+        [, $site] = $this->obey(Shelter::job(LoadDemo::SEED, '2026-05-01'), new SimulatedTape(LoadDemo::SEED));
+        $this->assertTrue($site->square->holds());
     }
 
     #[DataProvider('seeds')]
@@ -70,5 +92,25 @@ final class DemoTest extends FeatureTestCase
     private function site(DemoJob $job): SiteState
     {
         return SiteState::derive($job->plan, ReadFrom::payloads($job->entries), '2026-06-01');
+    }
+
+    /** @return array{list<string>, SiteState} what the guide asked for in the Square phase, and where that led */
+    private function obey(DemoJob $job, SimulatedTape $tape): array
+    {
+        $entries = ReadFrom::payloads($job->entries);
+        $did = [];
+        while (true) {
+            $site = SiteState::derive($job->plan, $entries, '2026-06-01');
+            $move = Guide::next($site, Scope::phase(Phase::Square));
+            if ($move === null || $move->asks === EntryKind::Decision || count($did) > 60) {
+                return [$did, $site];
+            }
+            $did[] = $move->do;
+            $taped = str_ends_with($move->do, ' again') ? $site->square->taken->find(new Pair($move->posts[0], $move->posts[1])) : null;
+            $payload = $move->asks === EntryKind::StakeMoved
+                ? new StakeMoved($move->posts[0]->id)
+                : new TapeReading($move->posts[0]->id, $move->posts[1]->id, $tape->read($job->plan, $site->log, $move->posts[0], $move->posts[1], TapeClass::Steel), TapeClass::Steel);
+            $entries[] = Builds::entry($payload, count($entries) + 1, $taped === null ? null : array_key_last($taped->readings), '2026-05-02 08:00:00 UTC +'.count($entries).' minutes');
+        }
     }
 }

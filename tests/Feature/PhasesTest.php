@@ -51,10 +51,10 @@ final class PhasesTest extends FeatureTestCase
     }
 
     /** @param  list<int>  $off millimetres added to ab, bc, cd, da, ac, bd */
-    #[TestWith([[0, 0, 0, 0, 0, 0], 'The four corners are square'])]
-    #[TestWith([[0, 0, 0, 0, 40, 0], 'These six tapes contradict each other'])]
-    #[TestWith([[0, 0, 0, 0, 20, -20], 'The outline leans by'])]
-    #[TestWith([[20, 0, 20, 0, 17, 17], 'Square, but'])]
+    #[TestWith([[0, 0, 0, 0, 0, 0], 'Every stake is within'])]
+    #[TestWith([[0, 0, 0, 0, 40, 0], '6 readings can’t all be true'])]
+    #[TestWith([[0, 0, 0, 0, 20, -20], 'The outline leans'])]
+    #[TestWith([[20, 0, 20, 0, 17, 17], '2 stakes are out: B1, B2'])]
     public function test_the_outlines_verdict_stands_at_the_top(array $off, string $verdict): void
     {
         $this->write($this->job, $this->user, ...$this->tapes($off));
@@ -64,7 +64,7 @@ final class PhasesTest extends FeatureTestCase
     public function test_equal_diagonals_alone_are_not_called_square(): void
     {
         $this->write($this->job, $this->user, ...array_slice($this->tapes([0, 0, 0, 0, 0, 0]), 4));
-        $this->page('square')->assertSee('4 of six tapes still to pull')->assertSee('Equal diagonals alone prove no right angle');
+        $this->page('square')->assertSee('4 of 6 readings still to take')->assertSee('Equal diagonals alone prove no right angle');
     }
 
     public function test_sides_alone_leave_the_outline_free_to_lean(): void
@@ -152,9 +152,9 @@ final class PhasesTest extends FeatureTestCase
         $one = $this->job($this->user, \Tests\Builds::plan(baysX: [], baysY: []));
         $row = $this->job($this->user, \Tests\Builds::plan(baysX: [2000, 2000], baysY: []));
         $this->get("/jobs/{$one->id}/square")->assertSee('One post has nothing to square');
-        $this->get("/jobs/{$row->id}/square")->assertSee('A row: marks from one zero');
+        $this->get("/jobs/{$row->id}/square")->assertSee('Nothing is taped yet');
         foreach ([$one, $row] as $job) {
-            foreach (['plan', 'clear', 'level', 'footing', 'set', 'cut', 'handover'] as $phase) {
+            foreach (['plan', 'clear', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'footing', 'set', 'cut', 'handover'] as $phase) {
                 $this->get("/jobs/{$job->id}/{$phase}")->assertOk();
             }
         }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\CreateJob;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
+use App\Http\Requests\FitRequest;
 use App\Http\Requests\PlanRequest;
 use App\Models\Job;
 use App\Plan\PlanForm;
@@ -39,6 +40,15 @@ final class PlanController extends Controller
     {
         $plan = $request->plan($job->revision->plan());
         $revise($job, $this->user($request), $plan, $request->reason(), $request->integer('based_on'));
+
+        return redirect()->route('plan', $job)->with('said', 'The new plan is in force.');
+    }
+
+    public function fit(FitRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        [$fit, $reason] = $request->fit($plan);
+        $revise($job, $this->user($request), $plan->withFit($fit), $reason, $request->integer('based_on'));
 
         return redirect()->route('plan', $job)->with('said', 'The new plan is in force.');
     }

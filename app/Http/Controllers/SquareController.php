@@ -4,25 +4,99 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Adjust\NotDetermined;
+use Aequus\Adjust\PlacementWay;
+use Aequus\Square\AsCastLayout;
+use Aequus\Square\BatterBoards;
+use Aequus\Square\HoldNumbers;
+use Aequus\Square\Proof;
+use Aequus\Square\StringOutline;
 use App\Actions\RecordEntry;
-use App\Drawing\PlanDrawing;
+use App\Actions\RevisePlan;
+use App\Drawing\SquareDrawing;
+use App\Http\Requests\AsCastRequest;
+use App\Http\Requests\EntryRequest;
+use App\Http\Requests\LayoutRulesRequest;
+use App\Http\Requests\LineRequest;
 use App\Http\Requests\StakeMovedRequest;
+use App\Http\Requests\StringRequest;
 use App\Http\Requests\TapeRequest;
 use App\Models\Job;
-use App\Square\TapeSheet;
+use App\Square\ByHand;
+use App\Square\EntryForm;
+use App\Square\Placements;
+use App\Square\ReadingSheet;
+use App\Square\VerdictWords;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final class SquareController extends Controller
 {
-    public function show(Job $job): View
+    public function show(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+        $stake = $request->string('stake')->upper()->value();
+
+        return view('square.show', [
+            'site' => $site, 'stake' => $stake, 'words' => new VerdictWords($site->state), 'sheet' => new ReadingSheet($site->state),
+            'form' => new EntryForm($site, ReadingSheet::asked($site->state, $request->string('pull')->value())),
+            'placements' => Placements::of($site->state), 'drawing' => SquareDrawing::of($site->state, $stake),
+        ]);
+    }
+
+    /** What the list can prove, before a tape is pulled. */
+    public function prove(Job $job): View
+    {
+        $site = $this->site($job);
+        try {
+            $proof = count($site->plan->grid->posts) < 2 ? null : new Proof($site->plan, $site->state->square->wanted);
+        } catch (NotDetermined) {
+            $proof = null;
+        }
+
+        return view('square.prove', ['site' => $site, 'proof' => $proof]);
+    }
+
+    /** Strings, boards, marks and hold numbers for setting out by hand. */
+    public function hand(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+        $hand = new ByHand($request, $site->plan);
+
+        return view('square.hand', ['site' => $site, 'hand' => $hand, 'outline' => new StringOutline($site->plan), 'boards' => BatterBoards::of($site->plan), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions)]);
+    }
+
+    public function cast(Job $job): View
     {
         $site = $this->site($job);
 
-        return view('square.show', ['site' => $site, 'drawing' => PlanDrawing::square($site->state), 'sheet' => new TapeSheet($site->state)]);
+        return view('square.cast', ['site' => $site, 'again' => new AsCastLayout($site->plan, $site->state->log)]);
+    }
+
+    public function sheet(Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('square.sheet', ['site' => $site, 'words' => new VerdictWords($site->state), 'outline' => new StringOutline($site->plan), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan)]);
     }
 
     public function tape(TapeRequest $request, Job $job): RedirectResponse
+    {
+        return $this->read($request, $job);
+    }
+
+    public function string(StringRequest $request, Job $job): RedirectResponse
+    {
+        return $this->read($request, $job);
+    }
+
+    public function line(LineRequest $request, Job $job): RedirectResponse
+    {
+        return $this->record($request, $job);
+    }
+
+    public function standsAt(AsCastRequest $request, Job $job): RedirectResponse
     {
         return $this->record($request, $job);
     }
@@ -33,6 +107,33 @@ final class SquareController extends Controller
             $record($job, $this->user($request), $new);
         }
 
-        return back()->with('said', 'Written down. Pull the tapes to it again.');
+        return redirect()->route('square', $job)->with('said', 'Written down. What was read to it before is old now: these readings prove the new place.');
+    }
+
+    public function rules(LayoutRulesRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $revise($job, $this->user($request), $plan->withLayout($request->layout($plan)), $request->reason(), $request->integer('based_on'));
+
+        return back()->with('said', 'The new plan is in force.');
+    }
+
+    /** One press: the layout is judged by another placement from now on. */
+    public function place(Request $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $way = PlacementWay::tryFrom($request->string('way')->value());
+        abort_if($way === null || $way === PlacementWay::Held, 404);
+        $plan = $job->revision->plan();
+        $revise($job, $this->user($request), $plan->withLayout($plan->layout->placedBy($way)), 'Layout judged '.VerdictWords::way($way), $request->integer('based_on'));
+
+        return redirect()->route('square', $job)->with('said', 'The layout is judged '.VerdictWords::way($way).' now.');
+    }
+
+    /** A reading is stored, and the page opens for the next one of the list. */
+    private function read(EntryRequest $request, Job $job): RedirectResponse
+    {
+        $entry = app(RecordEntry::class)($job, $this->user($request), $request->newEntry());
+
+        return redirect()->route('square', $job)->with('recorded', $entry->sequence);
     }
 }

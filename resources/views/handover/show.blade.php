@@ -11,7 +11,7 @@
             <x-drawing.plan :model="$drawing" />
             <dl class="facts">
                 <div><dt>Tolerances</dt><dd><x-length :of="$plan->tolerances->squareness" :plan="$plan" /> for stakes and heights, plumb within 1 in {{ $plan->tolerances->plumbOneIn }}</dd></div>
-                <div><dt>Outline</dt><dd>@if ($square->outline) {{ ['square' => 'square, proved by six tapes', 'contradiction' => 'tapes contradict each other', 'racked' => 'leans', 'sides_off' => 'a side is off the plan', 'readings_missing' => 'not fully taped', 'nothing_read' => 'not taped', 'tape_too_rough' => 'not proved by these tapes', 'read_twice_differs' => 'one pair read twice, apart'][$square->outline->verdict()->value] }} @else {{ $square->row ? ($square->holds() ? 'a row, every stake on its mark' : 'a row, not proved') : 'nothing to square, or not checked' }} @endif{{ $state->decided(\Aequus\Logbook\DecisionAbout::AcceptOutline) ? '; taken as it stands: '.$state->decided(\Aequus\Logbook\DecisionAbout::AcceptOutline)->reason : '' }}</dd></div>
+                <div><dt>Layout</dt><dd><x-words :say="$words->title" />. @foreach ($words->rests as $sentence)<x-words :say="$sentence" /> @endforeach</dd></div>
                 <div><dt>Spans</dt><dd>not checked by this tool; rely on the table or engineer named on site</dd></div>
                 <div><dt>Ground</dt><dd>@if ($state->level->range()) falls <x-length :of="$state->level->range()" :plan="$plan" /> from {{ $state->level->high->label }} to {{ $state->level->low->label }}, measured from {{ $state->level->benchmark->name }} @else not measured @endif</dd></div>
             </dl>

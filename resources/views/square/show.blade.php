@@ -1,73 +1,104 @@
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Square; $square = $site->state->square; $outline = $square->outline; $plan = $site->plan;
-    $move = $site->next?->phase === $phase ? $site->next : $site->nextIn($phase);
-    $pair = $move !== null && $move->asks === \Aequus\Logbook\EntryKind::Tape ? $move->posts : [];
-    $again = $pair ? $square->find(new \Aequus\Square\Pair($pair[0], $pair[1])) : null;
-    $unit = $plan->notation->unit;
-    $corners = $plan->grid->corners();
+    $job = $site->job; $phase = \Aequus\Site\Phase::Square; $square = $site->state->square; $plan = $site->plan; $unit = $plan->notation->unit;
+    $asks = $site->next?->phase === $phase ? $site->next->asks : null;
+    $posts = $plan->grid->posts; $wanted = $form->wanted; $labels = collect($posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all();
+    $sure = session('asks_sure');
 @endphp
 <x-layout title="Square" :site="$site" :phase="$phase">
+    <x-square-ways :site="$site" here="square" />
     <div class="two">
         <section class="paper">
-            <div aria-live="polite"><x-square-verdict :site="$site" /></div>
-            <x-drawing.plan :model="$drawing" />
-            <x-square-limits :site="$site" />
-            <table class="tapes">
-                <caption>Tapes <span class="muted">{{ $sheet->pulled }} pulled, {{ $sheet->toPull }} to pull</span></caption>
-                <thead><tr><th scope="col">Between</th><th scope="col" class="num">plan</th><th scope="col" class="num">read</th><th scope="col" class="num">more or less</th><th scope="col">Stands</th></tr></thead>
-                <tbody>
-                    @foreach ($sheet->rows as $row)
-                        <tr class="row-{{ $row->state }}"><th scope="row">{{ $row->pair->label() }}@if ($row->needed)<span class="muted"> needed</span>@endif</th><td class="num"><x-length :of="$row->pair->planned()" :plan="$plan" /></td><td class="num strong"><x-length :of="$row->read" :plan="$plan" /></td><td class="num"><x-length :of="$row->offPlan" :plan="$plan" /></td><td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td></tr>
-                    @endforeach
-                </tbody>
-            </table>
+            <div aria-live="polite"><x-square-verdict :words="$words" /></div>
+            <x-drawing.square :model="$drawing" :site="$site" />
+            @if (count($placements) > 1)
+                <table class="placements">
+                    <caption>How the plan is laid over the stakes</caption>
+                    <thead><tr><th scope="col">Judged</th><th scope="col">Stakes to move</th><th scope="col" class="num">moves in all</th><th scope="col" class="num">can’t be told</th><th scope="col"><span class="vh">Choose</span></th></tr></thead>
+                    <tbody>
+                        @foreach ($placements as $one)
+                            <tr class="{{ $one->inForce ? 'row-chosen' : '' }}"><th scope="row">{{ $one->words }}</th><td>{{ $one->out ? (count($one->out) > 6 ? count($one->out) : implode(', ', $one->out)) : 'none' }}</td><td class="num"><x-length :of="$one->out ? $one->sum : null" :plan="$plan" /></td><td class="num">{{ $one->untold ?: '—' }}</td>
+                                <td>@if ($one->inForce)<span class="muted">in force</span>@elseif ($one->way !== \Aequus\Adjust\PlacementWay::Held && $square->held === [])<form method="post" action="{{ route('square.placement', $job) }}">@csrf<input type="hidden" name="way" value="{{ $one->way->value }}"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><button class="link">Use this<span class="vh">: {{ $one->words }}</span></button></form>@endif</td></tr>
+                        @endforeach
+                    </tbody>
+                </table>
+                <p class="hint">From the base line, that line is right and all else follows it. By best fit every stake gives a little. By fewest moves the most stakes stay where they are. Posts that are set hold the layout whatever is chosen.</p>
+            @endif
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($site->next?->asks === \Aequus\Logbook\EntryKind::StakeMoved && $site->next->phase === $phase)
+                @if ($asks === \Aequus\Logbook\EntryKind::StakeMoved)
                     <x-entry-form :action="route('square.moved', $job)" name="moved">
                         <input type="hidden" name="posts" value="{{ implode(' ', array_map(fn ($post) => $post->label, $site->next->posts)) }}">
                         <button class="button">Moved</button>
                     </x-entry-form>
-                    <p class="hint">What was taped to {{ count($site->next->posts) === 1 ? 'it' : 'them' }} before counts as old and is pulled again.</p>
+                    <p class="hint">What was read to {{ count($site->next->posts) === 1 ? 'it' : 'them' }} before counts as old; the readings that prove the new place are asked for next.</p>
                     <x-decide :site="$site" :about="\Aequus\Logbook\DecisionAbout::AcceptOutline" />
-                @elseif ($site->next?->asks === \Aequus\Logbook\EntryKind::Decision && $site->next->phase === $phase)
+                @elseif ($asks === \Aequus\Logbook\EntryKind::Decision)
                     <x-decide :site="$site" :about="\Aequus\Logbook\DecisionAbout::AcceptOutline" />
                 @endif
             </x-move>
-            <section id="entry">
-                <h2>{{ $again ? 'Pull it again' : 'Enter a tape' }}</h2>
-                @if (count($plan->grid->posts) < 2)
-                    <p class="empty">One post has nothing to square. Measure its distance to the road or wall, and go on to the level.</p>
-                @else
-                    <x-entry-form :action="route('square.tape', $job)" name="tape">
-                        @if ($again)<input type="hidden" name="replaces" value="{{ array_key_last($again->readings) }}">@endif
-                        <x-posts name="from" form="tape" label="From" :posts="$plan->grid->posts" :value="$pair[0]->label ?? ''" />
-                        <x-posts name="to" form="tape" label="To" :posts="$plan->grid->posts" :value="$pair[1]->label ?? ''" />
-                        <x-field name="distance" form="tape" label="The tape reads" :unit="$unit" wide autofocus-later />
-                        <x-choice name="tape" form="tape" label="Tape" :value="'steel'" :options="collect(\Aequus\Measure\TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->inWords())])->all()" />
-                        <x-field name="read_by" form="tape" label="Read by" hint="If not you." />
-                        <button class="button">{{ $again ? 'Put this in its place' : 'Write it down' }}</button>
-                        @if ($again)<p class="hint">The earlier reading stays in the book, corrected by this one.</p>@endif
-                    </x-entry-form>
+            @if (count($posts) < 2)
+                <section id="entry"><p class="empty">One post has nothing to square. Measure its distance to the road or wall, and go on to the level.</p></section>
+            @else
+                <section id="entry">
+                    <h2>{{ $form->replaces ? 'Pull it again' : 'Enter a reading' }}</h2>
+                    @if ($wanted !== null && ! $wanted->isTape())
+                        <x-entry-form :action="route('square.string', $job)" name="string">
+                            <x-choice name="stake" form="string" label="Stake" :value="$wanted->stake->label" :options="$labels" />
+                            <x-choice name="toward" form="string" label="Stands toward the" :value="$form->acrossTheString()[0]->value" :options="collect($form->acrossTheString())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)])->all()" />
+                            <x-choice name="from" form="string" label="String from" :value="$wanted->pair->from->label" :options="$labels" />
+                            <x-choice name="to" form="string" label="to" :value="$wanted->pair->to->label" :options="$labels" />
+                            <x-field name="off" form="string" label="Off the string by" :hint="'By the plan '.$plan->write($wanted->planned()->magnitude())" :unit="$unit" wide />
+                            <button class="button">Write it down</button>
+                        </x-entry-form>
+                    @else
+                        <x-entry-form :action="route('square.tape', $job)" name="tape">
+                            @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
+                            <x-choice name="from" form="tape" label="From" :value="$wanted?->pair->from->label" :options="$labels" />
+                            <x-choice name="to" form="tape" label="To" :value="$wanted?->pair->to->label" :options="$labels" />
+                            <x-field name="distance" form="tape" label="The tape reads" :hint="$wanted ? 'By the plan '.$plan->write($wanted->planned()) : null" :unit="$unit" wide />
+                            @if ($sure === 'distance')<label class="tick"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
+                            <button class="button">{{ $form->replaces ? 'Put this in its place' : 'Write it down' }}</button>
+                            @if (config('aequus.mode') === 'demo')<button class="button button-second" formaction="{{ route('square.simulated', $job) }}">Let the demo tape read it</button>@endif
+                            @if ($form->replaces)<p class="hint">The earlier reading stays in the book, corrected by this one.</p>@endif
+                            <details class="change field-wide" @if (old('form') === 'tape' && $errors->hasAny(['rise', 'celsius', 'newtons'])) open @endif>
+                                <summary>How the tape was held</summary>
+                                <div class="entry">
+                                    <x-choice name="tape" form="tape" label="Tape" :value="$form->tape->value" :options="collect(\Aequus\Measure\TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->inWords())])->all()" />
+                                    <x-field name="tape_name" form="tape" label="Which one" hint="Where several are used." :value="$form->tapeName" />
+                                    <x-choice name="lay" form="tape" label="Held" value="level" :options="['level' => 'level', 'along_ground' => 'along the ground']" />
+                                    <x-field name="rise" form="tape" label="Rise between the ends" hint="Along the ground; empty: from the levels." :unit="$unit" />
+                                    <x-field name="celsius" form="tape" label="Temperature, °C" hint="Steel is true at 20." inputmode="decimal" />
+                                    <x-field name="newtons" form="tape" label="Pull, N" hint="A kilogram is about 10." inputmode="decimal" />
+                                    <label class="tick"><input type="checkbox" name="hangs" value="1" @checked(old('form') === 'tape' && old('hangs'))> It hung free over its whole length</label>
+                                    <x-field name="read_by" form="tape" label="Read by" hint="If not you." />
+                                </div>
+                            </details>
+                        </x-entry-form>
+                    @endif
                     <x-entry-form :action="route('square.tape', $job)" name="quick" class="entry quick">
                         <x-field name="quick" form="quick" label="Quick line" :hint="$unit->value === 'mm' ? 'Two stakes and the reading: a1-c3 6490' : 'Two stakes and the reading: a1-c3 36\' 10 1/4'" wide />
+                        @if ($sure === 'quick')<label class="tick"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
                         <button class="button button-second">Write it down</button>
                     </x-entry-form>
-                @endif
-            </section>
-            @if ($corners)
-                @php
-                    $step = $unit->value === 'mm' ? \Aequus\Measure\Length::millimetres(100) : \Aequus\Measure\Length::feet(1);
-                    $angle = \Aequus\Square\RightAngle::largest($corners->length(), $corners->width(), $step);
-                @endphp
-                <section>
-                    <h2>By hand</h2>
-                    <p>Both diagonals must read <b><x-length :of="\Aequus\Square\Diagonal::of($corners->length(), $corners->width())" :plan="$plan" /></b>.
-                        @if ($angle)A right angle at {{ $corners->a->label }}: mark <b><x-length :of="$angle->onX" :plan="$plan" /></b> along the base line and <b><x-length :of="$angle->onY" :plan="$plan" /></b> along the other string; between the marks the tape reads <b><x-length :of="$angle->across" :plan="$plan" /></b>. That is 3-4-5 taken {{ $angle->multiple }} times: the largest that fits, so the sharpest.@endif</p>
-                    <details class="why"><summary>Why?</summary>
-                        <p>The diagonal is the root of length squared and width squared: √(<x-length :of="$corners->length()" :plan="$plan" />² + <x-length :of="$corners->width()" :plan="$plan" />²), the rule of Pythagoras. A far side that is off by <x-length :of="$plan->tolerances->squareness" :plan="$plan" /> makes the diagonals differ by <x-length :of="\Aequus\Square\Rack::diagonalDifference($plan->tolerances->squareness, $corners->length(), \Aequus\Square\Diagonal::of($corners->length(), $corners->width()), \Aequus\Square\Diagonal::of($corners->length(), $corners->width()))" :plan="$plan" />: 4 × length × offset over the sum of the diagonals.</p>
-                    </details>
+                </section>
+                <section class="list">
+                    <h2>Readings <span class="h-note">{{ $sheet->pulled }} of {{ $sheet->pulled + $sheet->toPull }}, in walking order</span></h2>
+                    @if ($stake)<p class="hint">Those at {{ $stake }} are marked. <a href="{{ route('square', $job) }}">Mark none</a></p>@endif
+                    <table class="readings">
+                        <thead><tr><th scope="col">Between</th><th scope="col" class="num">reads</th><th scope="col" class="num">off</th><th scope="col">Stands</th></tr></thead>
+                        <tbody>
+                            @foreach ($sheet->rows as $row)
+                                <tr class="row-{{ $row->state }} {{ $wanted && \App\Square\ReadingSheet::key($wanted) === $row->key ? 'row-now' : '' }} {{ $stake && in_array($stake, $row->stakes, true) ? 'row-marked' : '' }}">
+                                    <th scope="row"><a href="{{ route('square', [$job, 'pull' => $row->key]) }}#entry">{{ $row->isTape ? $row->label : $row->stakes[0].' off '.$row->stakes[1].'–'.$row->stakes[2] }}</a></th>
+                                    <td class="num {{ $row->read ? 'strong' : 'muted' }}"><x-length :of="$row->read ?? $row->planned" :plan="$plan" /></td>
+                                    <td class="num">@if ($row->off){!! $row->off->isZero() ? '0' : ($row->off->isNegative() ? '−' : '+').\App\View\Typeset::length($plan->notation, $row->off->magnitude()) !!}@else —@endif</td>
+                                    <td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td>
+                                </tr>
+                            @endforeach
+                        </tbody>
+                    </table>
+                    <p class="hint">What is still to pull shows what it would read by the plan. “Off” is the reading less what all others say.</p>
                 </section>
             @endif
         </div>

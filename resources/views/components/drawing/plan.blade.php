@@ -16,9 +16,6 @@
         @foreach ($model->strings as $line)
             <line class="{{ $line->class }}" x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" />
         @endforeach
-        @foreach ($model->tapes as $line)
-            <line class="{{ $line->class }}" x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" />
-        @endforeach
         @foreach ($model->leftOut as $point)
             <path class="left-out" d="M{{ $frame->x($point->x) - 5 }} {{ $frame->y($point->y) - 5 }} l10 10 m0 -10 l-10 10" />
         @endforeach
@@ -43,9 +40,6 @@
                 @if ($p->note)<text class="post-note" x="{{ $p->x + $model->holeRadius * .75 + 3 }}" y="{{ $p->y + $model->holeRadius + 24 }}">{!! $p->note !!}</text>@endif
             @endforeach
         </g>
-        @foreach ($model->tapes as $line)
-            @if ($line->label)<text class="tape-label" x="{{ $line->labelX() }}" y="{{ $line->labelY() }}" text-anchor="{{ $line->anchor() }}">{!! $line->label !!}</text>@endif
-        @endforeach
         @foreach ($model->bands as $band)
             <text class="service-label" text-anchor="middle" x="{{ $band->labelX }}" y="{{ $band->labelY }}">{!! $band->label !!}</text>
         @endforeach
@@ -56,15 +50,11 @@
                 @php([$shape, $word] = explode('|', $item))
                 <span>
                     <svg viewBox="0 0 24 16" width="24" height="16" aria-hidden="true">
-                        @if (str_starts_with($shape, 'tape'))
-                            <line class="{{ $shape }}" x1="1" y1="8" x2="23" y2="8" />
-                        @else
                             <g class="post post-{{ $shape }}"><circle class="hole" cx="12" cy="8" r="7" />
                                 @if ($shape === 'leaning')<path class="stake" d="M12 3 l5 5 l-5 5 l-5 -5 z" />@else<rect class="stake" x="8.5" y="4.5" width="7" height="7" />@endif
                                 @if ($shape === 'short')<path class="cross" d="M7 3 l10 10" />@endif
                                 @if ($shape === 'cut')<path class="sawn" d="M5 8 h14" />@endif
                             </g>
-                        @endif
                     </svg> {{ $word }}
                 </span>
             @endforeach

@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Aequus\Adjust\PlacedNetwork;
+use Aequus\Adjust\StakeVerdict;
+use Aequus\Guide\Guide;
+use Aequus\Guide\Move;
+use Aequus\Guide\Scope;
+use Aequus\Guide\StraightenLayout;
+use Aequus\Measure\Length;
+use Aequus\Plan\FittingThing;
+use Aequus\Plan\HoleSlack;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
+use Aequus\Plan\Shift;
+use Aequus\Plan\Side;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+use Aequus\Square\BatterBoard;
+use Aequus\Square\BatterBoards;
+use Aequus\Square\SquareVerdict;
+use App\Square\ReadingRow;
+use App\Square\ReadingSheet;
+use App\View\Typeset;
+
+/** The plan as a working drawing: strings on their boards, stakes in their holes, readings pulled and to pull, what is open and what must move. */
+final readonly class SquareDrawing
+{
+    private const FACTORS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000];
+
+    public Frame $frame;
+
+    /** How many times as large as the plan errors and moves are drawn. */
+    public int $factor;
+
+    public float $postWidth;
+
+    public float $postDepth;
+
+    public float $holeRadius;
+
+    public float $slackRadius;
+
+    /** @var list<DrawnStake> */
+    public array $stakes;
+
+    /** @var list<DrawnReading> */
+    public array $readings;
+
+    /** @var list<DrawnLine> */
+    public array $strings;
+
+    /** @var list<DrawnBox> */
+    public array $boards;
+
+    /** @var list<array{float, float}> */
+    public array $nails;
+
+    /** @var list<DrawnBand> */
+    public array $bands;
+
+    /** @var list<DrawnBox> what must fit between posts */
+    public array $envelopes;
+
+    /** @var list<DrawnLabel> */
+    public array $labels;
+
+    /** @var list<string> shapes that occur, each with its word, as “shape|word” */
+    public array $legend;
+
+    public Plan $plan;
+
+    private function __construct(private SiteState $site, private string $chosen)
+    {
+        $this->plan = $plan = $site->plan;
+        $boards = BatterBoards::of($plan);
+        $this->frame = $frame = new Frame($plan, $plan->layout->boards->setback);
+        $this->factor = $this->fittingFactor($site->square->survey->placed);
+        $this->postWidth = max(8.0, $frame->size($plan->post->b));
+        $this->postDepth = max(8.0, $frame->size($plan->post->d));
+        $this->holeRadius = max(10.0, $frame->size($plan->holeDiameter->half()));
+        $slack = HoleSlack::round($plan->holeDiameter, $plan->post, $plan->layout->cover)->slack;
+        $this->slackRadius = $slack->isPositive() ? $frame->size($slack) : 0.0;
+        $next = Guide::next($site, Scope::phase(Phase::Square));
+        $sheet = new ReadingSheet($site);
+        $this->stakes = array_map(fn (Post $post) => $this->stake($post, $next), $plan->grid->posts);
+        $this->readings = array_values(array_filter(array_map(fn (ReadingRow $row) => $this->reading($row, $next), $sheet->rows)));
+        [$this->boards, $this->nails] = $this->drawnBoards($boards);
+        $this->strings = $this->drawnStrings($boards);
+        $this->bands = PlanDrawing::bands($site, $frame);
+        $this->envelopes = array_map($this->envelope(...), $plan->fit->openings($plan->grid, $plan->post));
+        $this->labels = $this->label($next);
+        $this->legend = $this->words();
+    }
+
+    /** @param  string  $chosen  label of a stake picked out; empty for none */
+    public static function of(SiteState $site, string $chosen = ''): self
+    {
+        return new self($site, $chosen);
+    }
+
+    /** The largest factor at which nothing reaches a third of the way to the next post. */
+    private function fittingFactor(?PlacedNetwork $placed): int
+    {
+        $largest = 0.0;
+        foreach ($placed->stakes ?? [] as $stake) {
+            $largest = max($largest, $stake->verdict === StakeVerdict::Out ? $stake->size() : 0.0, $stake->ellipse->ring());
+        }
+        $bays = array_map(fn (Length $bay) => $bay->inMillimetres(), [...$this->plan->grid->columns->spacing()->gaps(), ...$this->plan->grid->rows->spacing()->gaps()]);
+        $room = ($bays === [] ? 1000.0 : min($bays)) / 3;
+        $fit = 1;
+        foreach (self::FACTORS as $factor) {
+            $fit = $largest * $factor <= $room ? $factor : $fit;
+        }
+
+        return $largest > 0.0 ? min(200, $fit) : 1;
+    }
+
+    private function stake(Post $post, ?Move $next): DrawnStake
+    {
+        $id = $post->id->value;
+        $placed = $this->site->square->survey->placed->stakes[$id] ?? null;
+        $held = in_array($post, $this->site->square->held, true);
+        [$x, $y] = [$this->frame->x($post->at->x), $this->frame->y($post->at->y)];
+        $ring = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->major));
+        $minor = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->minor));
+        $told = $placed === null ? '' : implode(' and ', array_map(fn (Shift $part) => $this->plan->write($part->amount).' toward the '.$this->plan->sides->of($part->toward), StraightenLayout::told($this->site, $placed)));
+        $tolerance = $this->plan->write($this->plan->tolerances->squareness);
+        [$shape, $words] = match (true) {
+            $placed === null => ['free', 'place not determined by what was read'],
+            $held && $placed->size() > $this->plan->tolerances->squareness->inMillimetres() => ['held', "set, and off the grid by {$told}"],
+            $held => ['held', 'set, holds the layout'],
+            $placed->verdict === StakeVerdict::Out && $this->site->square->verdict() !== SquareVerdict::Out => ['untold', 'looks out so far'],
+            $placed->verdict === StakeVerdict::Out => ['out', "out: move it {$told}"],
+            $placed->verdict === StakeVerdict::CannotTell => ['untold', 'can’t be told yet, open by '.$this->plan->write(Length::millimetres($placed->ellipse->ring()))],
+            default => ['within', "within {$tolerance}"],
+        };
+        $stands = $placed !== null && $shape === 'out'
+            ? [round($x - $this->frame->size(Length::millimetres($this->factor * $placed->alongX)), 1), round($y + $this->frame->size(Length::millimetres($this->factor * $placed->alongY)), 1)]
+            : null;
+
+        return new DrawnStake($post, $x, $y, $shape, $words, $ring, $minor, round(-rad2deg($placed?->ellipse->bearing ?? 0.0), 1), $stands, $next !== null && $next->isAbout($post), $post->label === $this->chosen);
+    }
+
+    private function reading(ReadingRow $row, ?Move $next): ?DrawnReading
+    {
+        $posts = array_map(fn (string $label) => $this->plan->grid->labelled($label), $row->stakes);
+        [$from, $to] = $row->isTape ? $posts : [$posts[0], $posts[0]];
+        if (! $row->isTape && $row->state === 'fits') {
+            return null;
+        }
+        $isNext = $next !== null && count($next->posts) === count($posts) && array_filter($posts, fn (Post $post) => ! $next->isAbout($post)) === [];
+
+        return new DrawnReading(
+            $this->frame->x($from->at->x), $this->frame->y($from->at->y), $this->frame->x($to->at->x), $this->frame->y($to->at->y),
+            $row->key, $row->state, "{$row->label}: {$row->word}", $isNext, $row->isTape, $this->chosen !== '' && in_array($this->chosen, $row->stakes, true),
+        );
+    }
+
+    /**
+     * @param  list<BatterBoard>  $boards
+     * @return array{list<DrawnBox>, list<array{float, float}>}
+     */
+    private function drawnBoards(array $boards): array
+    {
+        $boxes = $nails = [];
+        foreach ($boards as $board) {
+            $along = ! $board->side->isAlongX();
+            [$a, $b] = $along ? [$this->frame->x($board->start), $this->frame->x($board->end)] : [$this->frame->y($board->end), $this->frame->y($board->start)];
+            $across = $along ? $this->frame->y($board->stands) : $this->frame->x($board->stands);
+            $boxes[] = $along ? new DrawnBox($a, $across - 3, round($b - $a, 1), 6) : new DrawnBox($across - 3, $a, 6, round($b - $a, 1));
+            foreach ($board->nails as $nail) {
+                $at = $nail->mark->plus($nail->fromCentre);
+                $nails[] = $along ? [$this->frame->x($at), $across] : [$across, $this->frame->y($at)];
+            }
+        }
+
+        return [$boxes, $nails];
+    }
+
+    /**
+     * @param  list<BatterBoard>  $boards
+     * @return list<DrawnLine> from nail to nail
+     */
+    private function drawnStrings(array $boards): array
+    {
+        $strings = [];
+        foreach ($boards as $board) {
+            if ($board->side !== Side::MinusY && $board->side !== Side::MinusX) {
+                continue;
+            }
+            $alongX = $board->side === Side::MinusX;
+            $reach = $this->plan->layout->boards->setback;
+            foreach ($board->nails as $nail) {
+                $at = $nail->mark->plus($nail->fromCentre);
+                $strings[] = $alongX
+                    ? new DrawnLine($this->frame->x($reach->negated()), $this->frame->y($at), $this->frame->x($this->plan->grid->columns->length()->plus($reach)), $this->frame->y($at), 'string')
+                    : new DrawnLine($this->frame->x($at), $this->frame->y($reach->negated()), $this->frame->x($at), $this->frame->y($this->plan->grid->rows->length()->plus($reach)), 'string');
+            }
+        }
+
+        return $strings;
+    }
+
+    private function envelope(FittingThing $thing): DrawnBox
+    {
+        [$x1, $y1, $x2, $y2] = [$this->frame->x($thing->from->at->x), $this->frame->y($thing->from->at->y), $this->frame->x($thing->to->at->x), $this->frame->y($thing->to->at->y)];
+        $width = $this->frame->size($thing->thing->width);
+        $deep = max(26.0, 0.35 * $width);
+
+        return new DrawnBox(round(($x1 + $x2 - $width) / 2, 1), round(($y1 + $y2 - $deep) / 2, 1), $width, round($deep, 1), round(rad2deg(atan2($y2 - $y1, $x2 - $x1)), 1), $thing->fits() ? 'fits' : 'tight');
+    }
+
+    /** @return list<DrawnLabel> */
+    private function label(?Move $next): array
+    {
+        $labels = new Labels(Frame::WIDTH, $this->frame->height);
+        foreach ($this->stakes as $stake) {
+            $labels->keepFree($stake->x, $stake->y, $this->holeRadius * 0.8);
+            if ($stake->stands !== null) {
+                $labels->keepFree($stake->stands[0], $stake->stands[1], 8);
+            }
+        }
+        foreach ($this->boards as $board) {
+            $labels->keepFree($board->x + $board->width / 2, $board->y + $board->height / 2, 5);
+        }
+        foreach ($this->readings as $reading) {
+            if ($reading->next && $reading->isTape && $next?->number !== null) {
+                $labels->beside(0.6 * $reading->x1 + 0.4 * $reading->x2, 0.6 * $reading->y1 + 0.4 * $reading->y2, $this->plan->write($next->number), Typeset::svg($this->plan->notation, $next->number), 'tape-label', 6, 19);
+            }
+        }
+        foreach ($this->stakes as $stake) {
+            $labels->beside($stake->x, $stake->y, $stake->post->label, $stake->post->label, 'post-label', $this->holeRadius, 16);
+        }
+        foreach ($this->bands as $band) {
+            $labels->beside($band->labelX, $band->labelY, strip_tags($band->label), $band->label, 'service-label', 5);
+        }
+        foreach ($this->plan->fit->openings($this->plan->grid, $this->plan->post) as $i => $thing) {
+            $box = $this->envelopes[$i];
+            $labels->beside($box->x + $box->width / 2, $box->y + $box->height / 2, $thing->thing->name, e($thing->thing->name), 'thing-label', 4);
+        }
+
+        return $labels->placed;
+    }
+
+    /** @return list<string> */
+    private function words(): array
+    {
+        $words = [
+            'within' => 'within', 'out' => 'out, and the way it goes', 'untold' => 'can’t be told yet', 'free' => 'not determined', 'held' => 'set, holds the layout',
+            'tape fits' => 'pulled', 'tape to-pull' => 'to pull', 'tape doubt' => 'in doubt', 'tape out' => 'left out', 'tape waits' => 'needs its rise', 'tape unchecked' => 'not checked',
+        ];
+        $occur = array_flip([...array_map(fn (DrawnStake $stake) => $stake->shape, $this->stakes), ...array_map(fn (DrawnReading $reading) => "tape {$reading->state}", $this->readings)]);
+
+        return array_values(array_map(fn (string $shape) => "{$shape}|{$words[$shape]}", array_filter(array_keys($words), fn (string $shape) => isset($occur[$shape]))));
+    }
+}

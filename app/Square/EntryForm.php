@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Square;
+
+use Aequus\Guide\Move;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\TapeReading;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\Side;
+use Aequus\Site\Phase;
+use Aequus\Square\Pair;
+use Aequus\Square\Taped;
+use Aequus\Square\Wanted;
+use App\Site\JobSite;
+
+/** Which reading the entry form is open for: the one a link asks for, else the next move’s, else the next of the list. */
+final readonly class EntryForm
+{
+    /** Null where nothing is left to read. */
+    public ?Wanted $wanted;
+
+    /** The reading it would take the place of; null for a new one. */
+    public ?int $replaces;
+
+    /** The tape used last. */
+    public TapeClass $tape;
+
+    public string $tapeName;
+
+    public function __construct(JobSite $site, ?Wanted $asked)
+    {
+        $square = $site->state->square;
+        $move = $site->nextIn(Phase::Square);
+        $this->wanted = $asked ?? self::ofMove($move) ?? $square->unread()[0] ?? $square->wanted[0] ?? null;
+        $taped = $this->wanted === null || ! $this->wanted->isTape() ? null : $square->taken->find(new Pair($this->wanted->pair->from, $this->wanted->pair->to));
+        $this->replaces = $taped !== null && $this->isPulledAgain($move, $taped) ? (int) array_key_last($taped->readings) : null;
+        $last = $site->state->log->latest(TapeReading::class);
+        $this->tape = $last->tape ?? $site->plan->layout->tape;
+        $this->tapeName = $last->name ?? '';
+    }
+
+    /** @return list<Side> the two sides that lie across the string, the one to its left first */
+    public function acrossTheString(): array
+    {
+        if ($this->wanted === null) {
+            return [Side::PlusY, Side::MinusY];
+        }
+        [$from, $to] = [$this->wanted->pair->from->at, $this->wanted->pair->to->at];
+        $alongX = abs($to->x->minus($from->x)->nanometres) >= abs($to->y->minus($from->y)->nanometres);
+
+        return $alongX ? [Side::PlusY, Side::MinusY] : [Side::PlusX, Side::MinusX];
+    }
+
+    private static function ofMove(?Move $move): ?Wanted
+    {
+        return match (true) {
+            $move === null => null,
+            $move->asks === EntryKind::Tape && count($move->posts) === 2 => Wanted::tape($move->posts[0], $move->posts[1]),
+            $move->asks === EntryKind::StringOffset && count($move->posts) === 3 => Wanted::string($move->posts[0], $move->posts[1], $move->posts[2]),
+            default => null,
+        };
+    }
+
+    /** What the guide asks to pull again takes the place of the earlier reading; anything else is one more reading. */
+    private function isPulledAgain(?Move $move, Taped $taped): bool
+    {
+        return $move !== null && $move->asks === EntryKind::Tape && $move->isAbout($taped->pair->from) && $move->isAbout($taped->pair->to) && str_starts_with($move->do, 'Pull ') && str_ends_with($move->do, ' again');
+    }
+}

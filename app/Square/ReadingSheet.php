@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Square;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Post;
+use Aequus\Site\SiteState;
+use Aequus\Square\Pair;
+use Aequus\Square\TakenReadings;
+use Aequus\Square\Taped;
+use Aequus\Square\Wanted;
+
+/** The list of readings: first those that prove the layout, in walking order, then every other that was taken. */
+final readonly class ReadingSheet
+{
+    /** @var list<ReadingRow> */
+    public array $rows;
+
+    public int $pulled;
+
+    public int $toPull;
+
+    public function __construct(private SiteState $site)
+    {
+        $rows = $listed = [];
+        foreach ($site->square->wanted as $i => $wanted) {
+            $listed[$wanted->key()] = true;
+            $rows[] = $this->row($wanted, $i + 1);
+        }
+        foreach ($this->others() as $wanted) {
+            if (! isset($listed[$wanted->key()])) {
+                $rows[] = $this->row($wanted, 0);
+            }
+        }
+        $this->rows = $rows;
+        $this->toPull = count($site->square->unread());
+        $this->pulled = count($site->square->wanted) - $this->toPull;
+    }
+
+    /** The reading a link asks for, such as “A1-C3” or “B1@A1-C1”; null where the plan has no such stakes. */
+    public static function asked(SiteState $site, string $key): ?Wanted
+    {
+        if (! preg_match('/^(?:([a-z]+\d+)@)?([a-z]+\d+)-([a-z]+\d+)$/i', $key, $part)) {
+            return null;
+        }
+        $labels = array_column(array_map(fn (Post $post) => [strtoupper($post->label), $post], $site->plan->grid->posts), 1, 0);
+        [$stake, $from, $to] = [$labels[strtoupper($part[1])] ?? null, $labels[strtoupper($part[2])] ?? null, $labels[strtoupper($part[3])] ?? null];
+        if ($from === null || $to === null || $from === $to || ($part[1] !== '' && ($stake === null || $stake === $from || $stake === $to))) {
+            return null;
+        }
+
+        return $stake === null ? Wanted::tape($from, $to) : Wanted::string($stake, $from, $to);
+    }
+
+    public static function key(Wanted $wanted): string
+    {
+        return ($wanted->stake === null ? '' : "{$wanted->stake->label}@")."{$wanted->pair->from->label}-{$wanted->pair->to->label}";
+    }
+
+    /** @return list<Wanted> everything that was taken between stakes of this plan */
+    private function others(): array
+    {
+        $taken = array_map(fn (Taped $taped) => Wanted::tape($taped->pair->from, $taped->pair->to), array_values($this->site->square->taken->taped));
+        foreach ($this->site->square->taken->strings as $readings) {
+            [$stake, $from, $to] = array_map($this->site->plan->grid->find(...), array_values($readings)[0]->posts());
+            if ($stake !== null && $from !== null && $to !== null) {
+                $taken[] = Wanted::string($stake, $from, $to);
+            }
+        }
+        foreach ($this->site->square->taken->waiting as $tape) {
+            [$from, $to] = [$this->site->plan->grid->find($tape->from), $this->site->plan->grid->find($tape->to)];
+            if ($from !== null && $to !== null) {
+                $taken[] = Wanted::tape($from, $to);
+            }
+        }
+
+        return $taken;
+    }
+
+    private function row(Wanted $wanted, int $number): ReadingRow
+    {
+        $square = $this->site->square;
+        $sequences = $square->taken->of($wanted);
+        [$read, $waits] = $this->read($wanted);
+        [$state, $word, $off] = match (true) {
+            $read === null && $waits => ['waits', 'needs the rise', null],
+            $read === null => ['to-pull', 'to pull', null],
+            default => $this->judge($sequences),
+        };
+
+        return new ReadingRow(
+            self::key($wanted), $number, $wanted->label(), $wanted->planned(), $read, $off, $state, $word,
+            $sequences === [] ? null : $sequences[array_key_last($sequences)], array_map(fn (Post $post) => $post->label, $wanted->posts()), $wanted->isTape(),
+        );
+    }
+
+    /** @return array{?Length, bool} what was read of it, and whether a reading waits for its rise */
+    private function read(Wanted $wanted): array
+    {
+        $taken = $this->site->square->taken;
+        if ($wanted->stake !== null) {
+            $readings = array_values($taken->strings[$wanted->key()] ?? []);
+
+            return [$readings === [] ? null : $readings[array_key_last($readings)]->offLine(), false];
+        }
+        $waits = array_filter($taken->waiting, fn ($tape) => Wanted::tapeKey($tape->from, $tape->to) === $wanted->key()) !== [];
+
+        return [$taken->find(new Pair($wanted->pair->from, $wanted->pair->to))?->distance, $waits];
+    }
+
+    /**
+     * @param  list<int>  $sequences
+     * @return array{string, string, ?Length}
+     */
+    private function judge(array $sequences): array
+    {
+        $survey = $this->site->square->survey;
+        $left = [];
+        $judged = null;
+        foreach ($sequences as $sequence) {
+            $id = TakenReadings::id($sequence);
+            if ($survey->mistakes?->accuses($id)) {
+                return ['doubt', 'in doubt', Length::millimetres($survey->judged[$id]->off ?? 0.0)];
+            }
+            $dropped = $survey->mistakes?->drops($id);
+            $dropped === null ? $judged = $survey->judged[$id] ?? $judged : $left[] = $dropped;
+        }
+
+        return match (true) {
+            $left !== [] && $judged === null => ['out', $left[0]->mistake > 0 ? 'left out, too long' : 'left out, too short', Length::millimetres($left[0]->mistake)],
+            $judged === null => ['unchecked', 'not tied in yet', null],
+            $judged->standardised === null => ['unchecked', 'nothing checks it', Length::millimetres($judged->off)],
+            $left !== [] => ['fits', 'fits; one left out', Length::millimetres($judged->off)],
+            default => ['fits', 'fits', Length::millimetres($judged->off)],
+        };
+    }
+}

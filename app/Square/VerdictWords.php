@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Square;
+
+use Aequus\Adjust\PlacedStake;
+use Aequus\Adjust\PlacementWay;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Side;
+use Aequus\Site\SiteState;
+use Aequus\Square\SquareVerdict;
+use Aequus\Square\TakenReadings;
+
+/** The verdict on a layout in plain words: what holds, what it rests on, and how that follows from this job’s own figures. */
+final readonly class VerdictWords
+{
+    public string $title;
+
+    public string $says;
+
+    /** @var list<string> sentences on what it rests on */
+    public array $rests;
+
+    /** @var list<string> how it follows, with the names of the rules */
+    public array $why;
+
+    public SquareVerdict $verdict;
+
+    private Plan $plan;
+
+    public function __construct(private SiteState $site)
+    {
+        $this->plan = $site->plan;
+        $this->verdict = $site->square->verdict();
+        [$this->title, $this->says] = $this->words();
+        $this->rests = $this->restsOn();
+        $this->why = $this->follows();
+    }
+
+    public static function way(PlacementWay $way): string
+    {
+        return match ($way) {
+            PlacementWay::BaseLine => 'from the base line',
+            PlacementWay::BestFit => 'by best fit',
+            PlacementWay::FewestMoves => 'by fewest moves',
+            PlacementWay::Held => 'by the posts that are set',
+        };
+    }
+
+    /** @return array{string, string} */
+    private function words(): array
+    {
+        $square = $this->site->square;
+        $survey = $square->survey;
+        $tolerance = $this->plan->write($this->plan->tolerances->squareness);
+        $unread = count($square->unread());
+        $out = array_map(fn (PlacedStake $stake) => $this->label($stake->name), $square->toMove());
+        $again = $square->toPullAgain();
+        $all = count($square->wanted);
+
+        return match ($this->verdict) {
+            SquareVerdict::OnePost => ['One post has nothing to square', 'Its place comes from the road, the wall or the boundary: measure it from there.'],
+            SquareVerdict::NothingRead => ['Nothing is taped yet', "{$all} readings prove this layout to {$tolerance}. They are listed in walking order; begin with the first."],
+            SquareVerdict::NoRest => ['These readings make no figure', 'They contradict each other so grossly that no place comes out for '.$this->labels($survey->restless).'.'],
+            SquareVerdict::InDoubt => $survey->isInDoubt()
+                ? [$this->plural(count($survey->mistakes->named ?? []), 'reading', 'readings').' can’t all be true', 'One of them may be wrong, and from what was read it can’t be told which: a mistake in any of them would look the same. '.$this->wouldTell()]
+                : ['One pair was read twice, far apart', 'Read it once more and correct the wrong one.'],
+            SquareVerdict::RougherThanClass => ['These tapes are rougher than their class', 'No single reading is wrong, but together they scatter '.number_format($survey->mistakes->s0 ?? 0.0, 1)." times as much as a {$this->plan->layout->tape->inWords()} should."],
+            SquareVerdict::Out => $this->leans() ?? [
+                count($out) === 1 ? "Stake {$out[0]} is out" : count($out).' stakes are out: '.implode(', ', $out),
+                $this->plural(count($survey->known) - count($survey->placed?->out() ?? []), 'other stake stands', 'other stakes stand').($survey->placed?->untold() === [] ? " within {$tolerance}" : ' where they are, as far as can be told').($unread > 0 ? "; {$unread} of {$all} readings are still to take." : '.'),
+            ],
+            SquareVerdict::ReadingsMissing => [
+                "{$unread} of {$all} readings still to take",
+                $again === [] ? $this->soFar() : "{$again[0]->pair->label()} does not fit the others and is left out.",
+            ],
+            SquareVerdict::CannotTell => [
+                $this->plural(count($survey->placed?->untold() ?? []), 'stake', 'stakes').' can’t be told yet', 'The readings agree, but leave '.$this->labels(array_map(fn (PlacedStake $stake) => $stake->name, $survey->placed?->untold() ?? []))." open by more than the {$tolerance} this job allows.",
+            ],
+            SquareVerdict::DesignHasToGive => ['The posts that are set fit no true grid', 'They can’t move any more: anchors, notches or a new plan must give.'],
+            SquareVerdict::Within => ["Every stake is within {$tolerance}", ($again === [] ? '' : "One reading, {$again[0]->pair->label()}, does not fit and is left out. ").'Proved by '.count($survey->judged).' readings'.($survey->surplus > 0 ? ', '.$this->plural($survey->surplus, 'more than is needed', 'more than are needed').'.' : '; nothing checks them.')],
+        };
+    }
+
+    /**
+     * The commonest case by hand: the far side of the outline stands shifted along its string.
+     *
+     * @return ?array{string, string} null where something else is out
+     */
+    private function leans(): ?array
+    {
+        $outline = $this->site->square->outline;
+        [$shift, $difference] = [$outline?->farSideShift(), $outline?->diagonalDifference()];
+        $out = array_map(fn (PlacedStake $stake) => $this->label($stake->name), $this->site->square->toMove());
+        if ($outline === null || $shift === null || $difference === null || array_diff([$outline->corners->c->label, $outline->corners->d->label], $out) !== [] || count($out) !== 2) {
+            return null;
+        }
+        [$leans, $goes] = [$this->plan->sides->of(Side::alongX(-$shift->nanometres)), $this->plan->sides->of(Side::alongX($shift->nanometres))];
+
+        return [
+            "The outline leans {$this->plan->write($shift->magnitude())} toward the {$leans}",
+            "The diagonals differ by {$this->plan->write($difference->magnitude())}. Moving {$outline->corners->d->label} and {$outline->corners->c->label}, the {$this->plan->sides->plusY} side, {$this->plan->write($shift->magnitude())} toward the {$goes} along their string makes them equal and leaves the sides as long as they are.",
+        ];
+    }
+
+    private function wouldTell(): string
+    {
+        $square = $this->site->square;
+        $tell = $square->survey->separation;
+
+        return match (true) {
+            $square->unread() !== [] => 'The readings still to take will tell more.',
+            $tell === null => 'No further tape between these stakes is left. Two more stakes, at the middle of two opposite sides, would tell; reading each again, longest first, shows a slip at once.',
+            $tell->separatesAll() => "The tape {$this->label($tell->from)}–{$this->label($tell->to)} would tell.",
+            default => "The tape {$this->label($tell->from)}–{$this->label($tell->to)} would tell some of them apart, not all.",
+        };
+    }
+
+    private function soFar(): string
+    {
+        $square = $this->site->square;
+        $known = count($square->survey->known);
+        $outline = $square->outline;
+        if ($outline !== null && $outline->hasDiagonals() !== $outline->hasSides()) {
+            return $outline->hasSides() ? 'The sides alone leave the outline free to lean: it takes a diagonal.' : 'Equal diagonals alone prove no right angle: it takes the sides too.';
+        }
+        $out = array_map(fn (PlacedStake $stake) => $stake->name, $square->toMove());
+        if ($square->survey->isInDoubt()) {
+            return $this->plural(count($square->survey->mistakes->named ?? []), 'reading', 'readings').' of those taken can’t all be true; what is still to take will tell more.';
+        }
+        if ($out !== []) {
+            return 'So far '.$this->labels($out).(count($out) === 1 ? ' looks' : ' look').' out. Move nothing before all are read: one of them may be wrong.';
+        }
+
+        return $known < 2
+            ? 'What was read so far fixes no stake yet.'
+            : 'What was read so far fixes '.$known.' of '.count($this->plan->grid->posts).' stakes, and nothing in it is wrong.';
+    }
+
+    /** @return list<string> */
+    private function restsOn(): array
+    {
+        $square = $this->site->square;
+        $survey = $square->survey;
+        $rests = [];
+        if ($survey->placed !== null) {
+            $rests[] = 'Judged '.self::way($survey->placed->way).', with a '.$this->plan->layout->tape->inWords().'; every stake is known within '.$this->plan->write(Length::millimetres(2.45 * $survey->placed->covariance->largest())).'.';
+        }
+        if ($survey->mirrored !== []) {
+            $rests[] = $this->labels($survey->mirrored).' hangs on two tapes only: its mirror image would fit as well. A third tape settles it.';
+        }
+        foreach ($survey->constants as $tape => [$constant, $deviation]) {
+            $shows = Length::millimetres($constant);
+            $rests[] = "The tape “{$tape}” shows {$this->plan->write($shows->magnitude())} too ".($shows->isNegative() ? 'little' : 'much').' against the first one, give or take '.$this->plan->write(Length::millimetres(1.96 * $deviation)).'; that is taken off.';
+        }
+        if ($square->taken->waiting !== []) {
+            $rests[] = $this->plural(count($square->taken->waiting), 'tape along the ground waits', 'tapes along the ground wait').' for the rise: level the stakes, or type it.';
+        }
+        $decided = $this->site->decided(DecisionAbout::AcceptOutline);
+        if ($decided !== null) {
+            $rests[] = "Taken as it stands: {$decided->reason}";
+        }
+
+        return $rests;
+    }
+
+    /** @return list<string> */
+    private function follows(): array
+    {
+        $survey = $this->site->square->survey;
+        if ($survey->mistakes === null || $survey->placed === null) {
+            return [];
+        }
+        $tolerance = $this->plan->write($this->plan->tolerances->squareness);
+        $why = [count($survey->judged).' readings fix '.count($survey->known)." stakes by least squares; {$survey->surplus} of them are more than is needed and check the rest. ".($survey->mistakes->s0 === null ? '' : 'They scatter '.number_format($survey->mistakes->s0, 2).' times as much as their class says.')];
+        foreach ($survey->mistakes->dropped as $dropped) {
+            $why[] = $this->reading($dropped->id).' lies '.number_format(abs($dropped->standardised), 1).' of its standard deviations from where all others put it, and no other reading could look as wrong: it is left out (Baarda’s data snooping, at 1 % for all readings together).';
+        }
+        if ($survey->mistakes->named !== []) {
+            $why[] = 'In doubt together: '.implode(', ', array_map($this->reading(...), $survey->mistakes->named)).'. Their residuals are so alike that the test can’t part them.';
+        }
+        foreach ($survey->placed->out() as $stake) {
+            $why[] = $this->label($stake->name).' is out: it would have to move '.$this->plan->write(Length::millimetres($stake->size())).", more than {$tolerance}, and that is ".($stake->test === null ? 'exact' : number_format(sqrt($stake->test), 1).' times what its readings leave open').'.';
+        }
+        $why[] = "Within means: the move is at most {$tolerance}, and so is the 95 % ring of what the readings leave open (2.45 times the longest half-axis). Neither out nor within: it can’t be told yet.";
+
+        return $why;
+    }
+
+    private function reading(string $id): string
+    {
+        $entry = $this->site->log->entries[TakenReadings::sequence($id)] ?? null;
+
+        return implode('–', array_map(fn (PostId $post) => $this->label($post->value), $entry?->payload->posts() ?? []));
+    }
+
+    private function label(string $id): string
+    {
+        return $this->plan->grid->find(PostId::of($id))->label ?? '?';
+    }
+
+    /** @param  list<string>  $ids */
+    private function labels(array $ids): string
+    {
+        $labels = array_map($this->label(...), $ids);
+
+        return count($labels) > 6 ? count($labels).' stakes' : implode(', ', $labels);
+    }
+
+    private function plural(int $count, string $one, string $many): string
+    {
+        return $count === 1 ? "1 {$one}" : "{$count} {$many}";
+    }
+}

@@ -1,0 +1,99 @@
+@php
+    $job = $site->job; $phase = \Aequus\Site\Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit; $layout = $plan->layout; $corners = $plan->grid->corners(); $angle = $hand->rightAngle();
+    $value = fn ($length) => $length === null ? '' : $plan->write($length);
+    $ask = fn (string $name, string $label, string $hint = '') => ['name' => $name, 'label' => $label, 'hint' => $hint, 'typed' => $hand->typed($name), 'refusal' => $hand->refusals[$name] ?? ''];
+    $runs = ['centre' => 'on the post centres', 'face' => 'along the post faces', 'offset' => 'off the centres by'];
+@endphp
+<x-layout title="Setting out" :site="$site" :phase="$phase">
+    <x-square-ways :site="$site" here="square.hand" />
+    <div class="two">
+        <section class="paper">
+            <h1>Setting out by hand</h1>
+            <p class="verdict-why">Strings run <b>{{ $runs[$layout->strings->at->value] }}@if ($layout->strings->at->value === 'offset') <x-length :of="$layout->strings->typed()" :plan="$plan" />@endif</b>. Every mark is counted from one zero, never bay by bay.</p>
+            @if ($corners)
+                <dl class="facts">
+                    <div><dt>Between the outer strings</dt><dd class="strong"><x-length :of="$outline->length" :plan="$plan" /> by <x-length :of="$outline->width" :plan="$plan" /></dd></div>
+                    <div><dt>Both diagonals of the strings</dt><dd class="strong"><x-length :of="$outline->diagonal" :plan="$plan" /></dd></div>
+                    @if ($angle)<div><dt>Sharpest 3-4-5, taken {{ $angle->multiple }} times</dt><dd class="strong"><x-length :of="$angle->onX" :plan="$plan" /> along, <x-length :of="$angle->onY" :plan="$plan" /> across, <x-length :of="$angle->across" :plan="$plan" /> between</dd></div>@endif
+                    <div><dt>A far side off by <x-length :of="$plan->tolerances->squareness" :plan="$plan" /></dt><dd>makes the diagonals differ by <x-length :of="\Aequus\Square\Rack::diagonalDifference($plan->tolerances->squareness, $corners->length(), \Aequus\Square\Diagonal::of($corners->length(), $corners->width()), \Aequus\Square\Diagonal::of($corners->length(), $corners->width()))" :plan="$plan" /></dd></div>
+                </dl>
+                <details class="why"><summary>Why?</summary><p>The diagonal is √(length² + width²), by Pythagoras: √(<x-length :of="$outline->length" :plan="$plan" />² + <x-length :of="$outline->width" :plan="$plan" />²). 3-4-5 is the same rule in whole numbers; the largest multiple that fits inside both legs is the sharpest. The difference of the diagonals is 4 × length × offset over their sum.</p></details>
+            @endif
+            <div class="tables-side">
+                @foreach ([['Marks along the base line', $outline->columns, 'Column'], ['Marks away from it', $outline->rows, 'Row']] as [$caption, $marks, $what])
+                    <table><caption>{{ $caption }} <span class="muted">zero where the outer strings cross</span></caption>
+                        <thead><tr><th scope="col">{{ $what }}</th><th scope="col" class="num">near face</th><th scope="col" class="num">centre</th><th scope="col" class="num">far face</th></tr></thead>
+                        <tbody>@foreach ($marks as $mark)<tr><th scope="row">{{ $mark->line }}</th><td class="num"><x-length :of="$mark->nearFace" :plan="$plan" /></td><td class="num strong"><x-length :of="$mark->centre" :plan="$plan" /></td><td class="num"><x-length :of="$mark->farFace" :plan="$plan" /></td></tr>@endforeach</tbody></table>
+                @endforeach
+            </div>
+            <table>
+                <caption>Batter boards <span class="muted">set back <x-length :of="$layout->boards->setback" :plan="$plan" /> from the outer post centres{!! $layout->boards->height ? ', tops at '.\App\View\Typeset::length($plan->notation, $layout->boards->height).' above zero' : ', tops level with each other' !!}</span></caption>
+                <thead><tr><th scope="col">Board</th><th scope="col" class="num">long</th><th scope="col">Nail</th><th scope="col" class="num">centre mark from its near end</th><th scope="col" class="num">nail from its near end</th><th scope="col" class="num">nail from the centre mark</th></tr></thead>
+                <tbody>@foreach ($boards as $board)@foreach ($board->nails as $i => $nail)<tr><th scope="row">{{ $i === 0 ? $plan->sides->of($board->side).' side' : '' }}</th><td class="num">@if ($i === 0)<x-length :of="$board->length()" :plan="$plan" />@endif</td><td>{{ $nail->line }}</td><td class="num"><x-length :of="$nail->centre" :plan="$plan" /></td><td class="num strong"><x-length :of="$nail->nail" :plan="$plan" /></td><td class="num">{!! $nail->fromCentre->isZero() ? 'on it' : \App\View\Typeset::length($plan->notation, $nail->fromCentre->magnitude()).($nail->fromCentre->isNegative() ? ' back' : ' on') !!}</td></tr>@endforeach @endforeach</tbody>
+            </table>
+            <p class="hint">The near end is the one toward {{ $plan->grid->posts[0]->label }}. “Back” is toward that end. Boards stand clear of the auger, so that strings come off and go back to the same nail; a mark on a string is lost when it comes off.</p>
+            @if ($hold)
+                <table>
+                    <caption>Two tapes crossing <span class="muted">hooked at {{ $hold->p->label }} and {{ $hold->q->label }}, drawn tight together</span></caption>
+                    <thead><tr><th scope="col">Post</th><th scope="col" class="num">from {{ $hold->p->label }}</th><th scope="col" class="num">from {{ $hold->q->label }}</th><th scope="col">They cross at</th></tr></thead>
+                    <tbody>@foreach ($hold->posts as $number)<tr><th scope="row">{{ $number->post->label }}</th><td class="num strong"><x-length :of="$number->fromP" :plan="$plan" /></td><td class="num strong"><x-length :of="$number->fromQ" :plan="$plan" /></td><td>{{ round($number->angle) }}°{{ $number->isFlat ? ', too flat: set it by the string' : '' }}</td></tr>@endforeach</tbody>
+                </table>
+                @if ($hand->conditions)<p class="hint">Held for {{ $hand->conditions->celsius !== null ? $hand->conditions->celsius.' °C ' : '' }}{{ $hand->conditions->newtons !== null ? $hand->conditions->newtons.' N ' : '' }}{{ $hand->conditions->hangsWhole ? 'hanging free' : '' }}: the marks that lay out the level distance.</p>@endif
+            @endif
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="$phase" />
+            <section id="entry">
+                <h2>Strings and boards</h2>
+                <form method="post" action="{{ route('square.rules', $job) }}" class="entry">
+                    @csrf <input type="hidden" name="form" value="boards"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><input type="hidden" name="reason" value="Strings and boards">
+                    <x-choice name="strings" form="boards" label="Strings run" :value="$layout->strings->at->value" :options="$runs" />
+                    <x-field name="string_off" form="boards" label="Off by" hint="Only where it is typed." :unit="$unit" :value="$value($layout->strings->typed())" />
+                    <x-field name="setback" form="boards" label="Boards stand back" :unit="$unit" :value="$value($layout->boards->setback)" />
+                    <x-field name="board_length" form="boards" label="Board length" :unit="$unit" :value="$value($layout->boards->length)" />
+                    <x-field name="board_height" form="boards" label="Tops above zero" hint="Empty: not decided." :unit="$unit" :value="$value($layout->boards->height)" />
+                    <x-field name="cover" form="boards" label="Cover round the post" hint="That the hole must keep." :unit="$unit" :value="$value($layout->cover)" />
+                    <button class="button button-second">Put it in force</button>
+                </form>
+            </section>
+            <form method="get" action="{{ route('square.hand', $job) }}" class="stack sums">
+                <section>
+                    <h2>Parallel to a wall</h2>
+                    <div class="entry">@foreach ([$ask('offset_1', 'Offset at the near end'), $ask('station_1', 'Taken at', 'Along the line, 0 to begin.'), $ask('offset_2', 'Offset at the far end'), $ask('station_2', 'Taken at')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
+                    @if ($hand->swing)<p class="answer">{!! $hand->swing->isZero() ? 'It runs parallel already.' : 'Swing the far end '.\App\View\Typeset::length($plan->notation, $hand->swing->magnitude()).($hand->swing->isNegative() ? ' toward the wall.' : ' away from the wall.') !!}</p>@endif
+                </section>
+                <section>
+                    <h2>How the tape is held</h2>
+                    <div class="entry">@foreach ([$ask('celsius', 'Temperature, °C'), $ask('newtons', 'Pull, N')] as $f)<x-sum-field :f="$f" />@endforeach<label class="tick"><input type="checkbox" name="hangs" value="1" @checked($hand->typed('hangs'))> hangs free</label></div>
+                </section>
+                <section>
+                    <h2>Two tapes compared</h2>
+                    <div class="entry">@foreach ([$ask('short_1', 'Short, first tape'), $ask('short_2', 'second tape'), $ask('long_1', 'Long, first tape'), $ask('long_2', 'second tape')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
+                    @if ($hand->tapes)<p class="answer">At its hook the second shows {!! \App\View\Typeset::length($plan->notation, $hand->tapes->constant->magnitude()) !!} too {{ $hand->tapes->constant->isNegative() ? 'little' : 'much' }}, and over every {{ $unit->value === 'mm' ? '10 m' : '30 ft' }} {!! \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), ($unit->value === 'mm' ? \Aequus\Measure\Length::millimetres(10000) : \Aequus\Measure\Length::feet(30))->times(abs($hand->tapes->perLength))) !!} too {{ $hand->tapes->perLength < 0 ? 'little' : 'much' }}.</p>@endif
+                </section>
+                <section>
+                    <h2>A line over an obstacle</h2>
+                    <div class="entry"><x-sum-field :f="$ask('over', 'Carried over at a height of')" :unit="$unit" /></div>
+                    @if ($hand->plumbed)<p class="answer">Plumbed down at both ends with a spirit level the line is good to {!! \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $hand->plumbed->withLevel->times(1.96)) !!}, with a bob at rest to {!! \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $hand->plumbed->withBob->times(1.96)) !!} (95 %). @if ($hand->plumbed->highestWithLevel)For this job’s tolerance the level will do up to {!! \App\View\Typeset::length($plan->notation, $hand->plumbed->highestWithLevel) !!}. @endif Or run the string beside it at an offset, chosen above: every mark carries it.</p>@endif
+                </section>
+                <button class="button button-second">Work it out</button>
+            </form>
+            <details class="change" @if (old('form') === 'line') open @endif><summary>The line that will not move</summary>
+                <p class="hint">A wall, a building, a boundary, as two points on the plan. With two offsets read to it, the layout is held by it.</p>
+                <form method="post" action="{{ route('square.rules', $job) }}" class="entry">
+                    @csrf <input type="hidden" name="form" value="line"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><input type="hidden" name="reason" value="The line that will not move">
+                    <x-field name="line_name" form="line" label="Called" hint="Empty: there is none." :value="$layout->fixedLine?->name ?? ''" wide />
+                    @foreach ([['line_x1', 'From: along the base line', $layout->fixedLine?->from->x], ['line_y1', 'away from it', $layout->fixedLine?->from->y], ['line_x2', 'To: along the base line', $layout->fixedLine?->to->x], ['line_y2', 'away from it', $layout->fixedLine?->to->y]] as [$name, $label, $length])<x-field :name="$name" form="line" :label="$label" :unit="$unit" :value="$value($length)" />@endforeach
+                    <button class="button button-second">Put it in force</button>
+                </form>
+                @if ($layout->fixedLine)
+                    <x-entry-form :action="route('square.line', $job)" name="offset">
+                        <x-posts name="line_post" form="offset" label="Stake" :posts="$plan->grid->posts" />
+                        <x-field name="line_off" form="offset" :label="'Stands off '.$layout->fixedLine->name.' by'" :unit="$unit" />
+                        <button class="button button-second">Write it down</button>
+                    </x-entry-form>
+                @endif
+            </details>
+        </div>
+    </div>
+</x-layout>
