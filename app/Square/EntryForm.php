@@ -24,6 +24,9 @@ final readonly class EntryForm
     /** The reading it would take the place of; null for a new one. */
     public ?int $replaces;
 
+    /** Whether it is open for what the job asks for next. */
+    public bool $isTheNextMove;
+
     /** The tape used last. */
     public TapeClass $tape;
 
@@ -33,6 +36,8 @@ final readonly class EntryForm
     {
         $square = $site->state->square;
         $move = $site->nextIn(Phase::Square);
+        $next = self::ofMove($site->next?->phase === Phase::Square ? $site->next : null);
+        $this->isTheNextMove = $next !== null && ($asked === null || $asked->key() === $next->key());
         $this->wanted = $asked ?? self::ofMove($move) ?? $square->unread()[0] ?? $square->wanted[0] ?? null;
         $taped = $this->wanted === null || ! $this->wanted->isTape() ? null : $square->taken->find(new Pair($this->wanted->pair->from, $this->wanted->pair->to));
         $this->replaces = $taped !== null && $this->isPulledAgain($move, $taped) ? (int) array_key_last($taped->readings) : null;

@@ -125,7 +125,7 @@ final readonly class VerdictWords
         $square = $this->site->square;
         $known = count($square->survey->known);
         $outline = $square->outline;
-        if ($outline !== null && $outline->hasDiagonals() !== $outline->hasSides()) {
+        if (count($this->plan->grid->posts) === 4 && $outline !== null && $outline->hasDiagonals() !== $outline->hasSides()) {
             return $outline->hasSides() ? 'The sides alone leave the outline free to lean: it takes a diagonal.' : 'Equal diagonals alone prove no right angle: it takes the sides too.';
         }
         $out = array_map(fn (PlacedStake $stake) => $stake->name, $square->toMove());

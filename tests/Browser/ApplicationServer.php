@@ -16,15 +16,18 @@ final class ApplicationServer
     /** @var resource */
     private $process;
 
-    /** @param  string  $mode own or demo */
-    public function __construct(string $mode)
+    /**
+     * @param  string  $mode own or demo
+     * @param  int  $seed  of the demo’s invented sites
+     */
+    public function __construct(string $mode, int $seed = 417)
     {
         $this->data = sys_get_temp_dir().'/aequus-'.bin2hex(random_bytes(6));
         foreach (['cache', 'sessions', 'views'] as $folder) {
             mkdir("{$this->data}/{$folder}", 0o777, true);
         }
         $environment = [
-            'APP_ENV' => 'production', 'APP_KEY' => 'base64:'.base64_encode(random_bytes(32)), 'AEQUUS_MODE' => $mode, 'AEQUUS_DATA' => $this->data,
+            'APP_ENV' => 'production', 'APP_KEY' => 'base64:'.base64_encode(random_bytes(32)), 'AEQUUS_MODE' => $mode, 'AEQUUS_DEMO_SEED' => (string) $seed, 'AEQUUS_DATA' => $this->data,
             'DB_DATABASE' => "{$this->data}/aequus.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'BCRYPT_ROUNDS' => '4',
             'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
         ];

@@ -18,9 +18,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected Chromium $chromium;
 
-    protected function open(string $mode, bool $scripts = true): void
+    protected function open(string $mode, bool $scripts = true, int $seed = 417): void
     {
-        $this->server = new ApplicationServer($mode);
+        $this->server = new ApplicationServer($mode, $seed);
         $this->chromium = new Chromium($scripts);
         $this->chromium->resize(1280, 800);
     }

@@ -7,7 +7,7 @@
 @endphp
 <div class="field {{ $refusal ? 'is-refused' : '' }}">
     <label for="{{ $id }}">{{ $label }}</label>
-    @if ($hint)<p class="hint" id="{{ $id }}-hint">{{ $hint }}</p>@endif
+    @if ($hint)<p class="hint" id="{{ $id }}-hint">{!! \App\View\Typeset::sentence($hint) !!}</p>@endif
     @if ($refusal)<p class="refusal" id="{{ $id }}-refusal">{!! \App\View\Typeset::sentence($refusal) !!}</p>@endif
     <select id="{{ $id }}" name="{{ $name }}" @if ($refusal) aria-invalid="true" aria-describedby="{{ $id }}-refusal" @elseif ($hint) aria-describedby="{{ $id }}-hint" @endif {{ $attributes }}>
         @foreach ($options as $key => $words)

@@ -8,7 +8,7 @@
 @endphp
 <div class="field {{ $wide ? 'field-wide' : '' }} {{ $refusal ? 'is-refused' : '' }}">
     <label for="{{ $id }}">{{ $label }}</label>
-    @if ($hint)<p class="hint" id="{{ $id }}-hint">{{ $hint }}</p>@endif
+    @if ($hint)<p class="hint" id="{{ $id }}-hint">{!! \App\View\Typeset::sentence($hint) !!}</p>@endif
     @if ($refusal)<p class="refusal" id="{{ $id }}-refusal">{!! \App\View\Typeset::sentence($refusal) !!}</p>@endif
     <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $type === 'password' ? '' : $typed }}" autocomplete="{{ $autocomplete }}"
         @if ($described) aria-describedby="{{ $described }}" @endif @if ($refusal) aria-invalid="true" @endif @if ($required) required @endif

@@ -1,15 +1,16 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Square; $square = $site->state->square; $plan = $site->plan; $unit = $plan->notation->unit;
     $asks = $site->next?->phase === $phase ? $site->next->asks : null;
-    $posts = $plan->grid->posts; $wanted = $form->wanted; $labels = collect($posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all();
+    $posts = $plan->grid->posts; $wanted = $form->wanted;
     $sure = session('asks_sure');
 @endphp
 <x-layout title="Square" :site="$site" :phase="$phase">
     <x-square-ways :site="$site" here="square" />
     <div class="two">
         <section class="paper">
-            <div aria-live="polite"><x-square-verdict :words="$words" /></div>
+            <div aria-live="polite"><h1><x-words :say="$words->title" /></h1><p class="verdict-why"><x-words :say="$words->says" /></p></div>
             <x-drawing.square :model="$drawing" :site="$site" />
+            <x-square-verdict :words="$words" />
             @if (count($placements) > 1)
                 <table class="placements">
                     <caption>How the plan is laid over the stakes</caption>
@@ -26,7 +27,9 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($asks === \Aequus\Logbook\EntryKind::StakeMoved)
+                @if ($form->isTheNextMove && $asks !== null)
+                    <div id="entry">@include('square.reading')</div>
+                @elseif ($asks === \Aequus\Logbook\EntryKind::StakeMoved)
                     <x-entry-form :action="route('square.moved', $job)" name="moved">
                         <input type="hidden" name="posts" value="{{ implode(' ', array_map(fn ($post) => $post->label, $site->next->posts)) }}">
                         <button class="button">Moved</button>
@@ -40,42 +43,13 @@
             @if (count($posts) < 2)
                 <section id="entry"><p class="empty">One post has nothing to square. Measure its distance to the road or wall, and go on to the level.</p></section>
             @else
-                <section id="entry">
-                    <h2>{{ $form->replaces ? 'Pull it again' : 'Enter a reading' }}</h2>
-                    @if ($wanted !== null && ! $wanted->isTape())
-                        <x-entry-form :action="route('square.string', $job)" name="string">
-                            <x-choice name="stake" form="string" label="Stake" :value="$wanted->stake->label" :options="$labels" />
-                            <x-choice name="toward" form="string" label="Stands toward the" :value="$form->acrossTheString()[0]->value" :options="collect($form->acrossTheString())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)])->all()" />
-                            <x-choice name="from" form="string" label="String from" :value="$wanted->pair->from->label" :options="$labels" />
-                            <x-choice name="to" form="string" label="to" :value="$wanted->pair->to->label" :options="$labels" />
-                            <x-field name="off" form="string" label="Off the string by" :hint="'By the plan '.$plan->write($wanted->planned()->magnitude())" :unit="$unit" wide />
-                            <button class="button">Write it down</button>
-                        </x-entry-form>
-                    @else
-                        <x-entry-form :action="route('square.tape', $job)" name="tape">
-                            @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
-                            <x-choice name="from" form="tape" label="From" :value="$wanted?->pair->from->label" :options="$labels" />
-                            <x-choice name="to" form="tape" label="To" :value="$wanted?->pair->to->label" :options="$labels" />
-                            <x-field name="distance" form="tape" label="The tape reads" :hint="$wanted ? 'By the plan '.$plan->write($wanted->planned()) : null" :unit="$unit" wide />
-                            @if ($sure === 'distance')<label class="tick"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
-                            <button class="button">{{ $form->replaces ? 'Put this in its place' : 'Write it down' }}</button>
-                            @if (config('aequus.mode') === 'demo')<button class="button button-second" formaction="{{ route('square.simulated', $job) }}">Let the demo tape read it</button>@endif
-                            @if ($form->replaces)<p class="hint">The earlier reading stays in the book, corrected by this one.</p>@endif
-                            <details class="change field-wide" @if (old('form') === 'tape' && $errors->hasAny(['rise', 'celsius', 'newtons'])) open @endif>
-                                <summary>How the tape was held</summary>
-                                <div class="entry">
-                                    <x-choice name="tape" form="tape" label="Tape" :value="$form->tape->value" :options="collect(\Aequus\Measure\TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->inWords())])->all()" />
-                                    <x-field name="tape_name" form="tape" label="Which one" hint="Where several are used." :value="$form->tapeName" />
-                                    <x-choice name="lay" form="tape" label="Held" value="level" :options="['level' => 'level', 'along_ground' => 'along the ground']" />
-                                    <x-field name="rise" form="tape" label="Rise between the ends" hint="Along the ground; empty: from the levels." :unit="$unit" />
-                                    <x-field name="celsius" form="tape" label="Temperature, °C" hint="Steel is true at 20." inputmode="decimal" />
-                                    <x-field name="newtons" form="tape" label="Pull, N" hint="A kilogram is about 10." inputmode="decimal" />
-                                    <label class="tick"><input type="checkbox" name="hangs" value="1" @checked(old('form') === 'tape' && old('hangs'))> It hung free over its whole length</label>
-                                    <x-field name="read_by" form="tape" label="Read by" hint="If not you." />
-                                </div>
-                            </details>
-                        </x-entry-form>
-                    @endif
+                @unless ($form->isTheNextMove)
+                    <section id="entry">
+                        <h2>{{ $wanted ? ($wanted->isTape() ? 'The tape '.$wanted->label() : $wanted->label()) : 'Enter a reading' }}@if ($wanted) <span class="h-note">by the plan <x-length :of="$wanted->planned()->magnitude()" :plan="$plan" /></span>@endif</h2>
+                        @include('square.reading')
+                    </section>
+                @endunless
+                <section>
                     <x-entry-form :action="route('square.tape', $job)" name="quick" class="entry quick">
                         <x-field name="quick" form="quick" label="Quick line" :hint="$unit->value === 'mm' ? 'Two stakes and the reading: a1-c3 6490' : 'Two stakes and the reading: a1-c3 36\' 10 1/4'" wide />
                         @if ($sure === 'quick')<label class="tick"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
@@ -92,7 +66,7 @@
                                 <tr class="row-{{ $row->state }} {{ $wanted && \App\Square\ReadingSheet::key($wanted) === $row->key ? 'row-now' : '' }} {{ $stake && in_array($stake, $row->stakes, true) ? 'row-marked' : '' }}">
                                     <th scope="row"><a href="{{ route('square', [$job, 'pull' => $row->key]) }}#entry">{{ $row->isTape ? $row->label : $row->stakes[0].' off '.$row->stakes[1].'–'.$row->stakes[2] }}</a></th>
                                     <td class="num {{ $row->read ? 'strong' : 'muted' }}"><x-length :of="$row->read ?? $row->planned" :plan="$plan" /></td>
-                                    <td class="num">@if ($row->off){!! $row->off->isZero() ? '0' : ($row->off->isNegative() ? '−' : '+').\App\View\Typeset::length($plan->notation, $row->off->magnitude()) !!}@else —@endif</td>
+                                    <td class="num">@if ($row->off){!! $plan->notation->round($row->off)->isZero() ? '0' : ($row->off->isNegative() ? '−' : '+').\App\View\Typeset::length($plan->notation, $row->off->magnitude()) !!}@else —@endif</td>
                                     <td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td>
                                 </tr>
                             @endforeach
