@@ -27,6 +27,9 @@ final readonly class EntryForm
     /** Whether it is open for what the job asks for next. */
     public bool $isTheNextMove;
 
+    /** Whether it is open for a reading that a link asked for, or for one that is still to take. */
+    public bool $isAskedFor;
+
     /** The tape used last. */
     public TapeClass $tape;
 
@@ -39,6 +42,7 @@ final readonly class EntryForm
         $next = self::ofMove($site->next?->phase === Phase::Square ? $site->next : null);
         $this->isTheNextMove = $next !== null && ($asked === null || $asked->key() === $next->key());
         $this->wanted = $asked ?? self::ofMove($move) ?? $square->unread()[0] ?? $square->wanted[0] ?? null;
+        $this->isAskedFor = $asked !== null || $square->unread() !== [];
         $taped = $this->wanted === null || ! $this->wanted->isTape() ? null : $square->taken->find(new Pair($this->wanted->pair->from, $this->wanted->pair->to));
         $this->replaces = $taped !== null && $this->isPulledAgain($move, $taped) ? (int) array_key_last($taped->readings) : null;
         $last = $site->state->log->latest(TapeReading::class);

@@ -17,7 +17,7 @@ enum DecisionAbout: string
     {
         return match ($this) {
             self::DigByHand => 'Dig this hole by hand',
-            self::AcceptOutline => 'Take the outline as it stands',
+            self::AcceptOutline => 'Take the layout as it stands',
             self::AcceptShortHole => 'Take the hole as it is',
             self::AcceptLean => 'Take the lean as it is',
             self::AcceptShortPost => 'Take the post as it is',

@@ -1,4 +1,5 @@
 import 'htmx.org';
+import './draw.js';
 import './drawing.js';
 import './keypad.js';
 import './outbox.js';

@@ -95,7 +95,7 @@ function zoomable(svg) {
         button.addEventListener('click', deed);
         buttons.append(button);
     });
-    svg.after(buttons);
+    (svg.parentElement.querySelector('.legend') ?? svg.parentElement).append(buttons);
 }
 
 const zoomAll = (root) => root.querySelectorAll('svg[data-zoom]:not(.can-zoom)').forEach((svg) => {

@@ -58,7 +58,7 @@ final class PhasesTest extends FeatureTestCase
     public function test_the_outlines_verdict_stands_at_the_top(array $off, string $verdict): void
     {
         $this->write($this->job, $this->user, ...$this->tapes($off));
-        $this->page('square')->assertSee($verdict)->assertSee('Why?');
+        $this->page('square')->assertSee($verdict)->assertSee('Why this verdict?');
     }
 
     public function test_equal_diagonals_alone_are_not_called_square(): void

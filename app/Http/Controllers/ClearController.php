@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Clear\WaysClear;
 use App\Drawing\PlanDrawing;
 use App\Http\Requests\NoticeRequest;
 use App\Http\Requests\ServiceRequest;
@@ -17,7 +18,7 @@ final class ClearController extends Controller
     {
         $site = $this->site($job);
 
-        return view('clear.show', ['site' => $site, 'drawing' => PlanDrawing::clear($site->state)]);
+        return view('clear.show', ['site' => $site, 'drawing' => PlanDrawing::clear($site->state), 'ways' => new WaysClear($site->state)]);
     }
 
     public function notice(NoticeRequest $request, Job $job): RedirectResponse

@@ -33,7 +33,7 @@ final class PlanController extends Controller
     {
         $site = $this->site($job);
 
-        return view('plan.show', ['site' => $site, 'form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan), 'revisions' => $job->revisions()->with('user')->get()]);
+        return view('plan.show', ['site' => $site, 'form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan), 'openings' => $site->plan->fit->openings($site->plan->grid, $site->plan->post), 'distances' => $site->plan->fit->distances($site->plan->grid, $site->plan->post), 'revisions' => $job->revisions()->with('user')->get()]);
     }
 
     public function revise(PlanRequest $request, Job $job, RevisePlan $revise): RedirectResponse

@@ -24,6 +24,7 @@ use App\Http\Requests\TapeRequest;
 use App\Models\Job;
 use App\Square\ByHand;
 use App\Square\EntryForm;
+use App\Square\NailRow;
 use App\Square\Placements;
 use App\Square\ReadingSheet;
 use App\Square\VerdictWords;
@@ -64,7 +65,7 @@ final class SquareController extends Controller
         $site = $this->site($job);
         $hand = new ByHand($request, $site->plan);
 
-        return view('square.hand', ['site' => $site, 'hand' => $hand, 'outline' => new StringOutline($site->plan), 'boards' => BatterBoards::of($site->plan), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions)]);
+        return view('square.hand', ['site' => $site, 'hand' => $hand, 'outline' => new StringOutline($site->plan), 'alike' => NailRow::of(BatterBoards::of($site->plan)), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions)]);
     }
 
     public function cast(Job $job): View

@@ -12,7 +12,11 @@
                 @else {{ count($conflicts) }} {{ count($conflicts) === 1 ? 'hole reaches' : 'holes reach' }} into a no-dig band
                 @endif
             </h1>
-            <x-drawing.plan :model="$drawing" />
+            <div data-draw-into="service-points" data-draw-unit="{{ $site->plan->notation->unit->value }}" data-draw-x0="{{ $drawing->frame->x(\Aequus\Measure\Length::zero()) }}" data-draw-y0="{{ $drawing->frame->y(\Aequus\Measure\Length::zero()) }}" data-draw-metre="{{ $drawing->frame->size(\Aequus\Measure\Length::millimetres(1000000)) / 1000 }}"><x-drawing.plan :model="$drawing" /></div>
+            @php($say = fn (array $parts) => collect($parts)->map(fn ($part) => \App\View\Typeset::length($site->plan->notation, $part->amount).' toward the '.e($site->plan->sides->of($part->toward)))->join(' and '))
+            @if ($ways->whole)
+                <p class="verdict-why">The smallest shift of the whole grid that clears every band: <b>{!! $say($ways->whole) !!}</b>. For single posts: @foreach ($ways->single as [$post, $parts, $allowed]){{ $post->label }} {!! $say($parts) !!}{{ $allowed ? ', within this job’s tolerance' : ', more than this job’s tolerance: it needs a new plan' }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>
+            @endif
             @if ($conflicts)
                 <table>
                     <caption>Holes too near a line</caption>
@@ -61,6 +65,7 @@
                         <label for="service-points">Points, one a row</label>
                         <p class="hint" id="service-points-hint">From A1: along the base line; away from it. Two points or more, such as -3' ; 17' 6 and 40' ; 15'.</p>
                         @if (old('form') === 'service' && $errors->has('points'))<p class="refusal" id="service-points-refusal">{{ $errors->first('points') }}</p>@endif
+                        <p class="hint" data-draw-hint hidden>Or press on the drawing, point after point.</p>
                         <textarea id="service-points" name="points" rows="3" aria-describedby="service-points-hint" spellcheck="false">{{ old('form') === 'service' ? old('points') : '' }}</textarea>
                     </div>
                     <button class="button button-second">Put the line on the plan</button>

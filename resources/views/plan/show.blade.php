@@ -4,6 +4,7 @@
         <section class="paper" id="preview" aria-label="Drawing and marks">
             <h1>{{ count($site->plan->grid->posts) }} posts <span class="h-note">{{ $site->plan->kind->inWords() }}, revision {{ $job->revision->number }}</span></h1>
             <x-drawing.plan :model="$drawing" />
+            <x-fit :site="$site" :openings="$openings" :distances="$distances" />
             <x-marks :plan="$site->plan" />
         </section>
         <div class="side-work">
@@ -17,6 +18,7 @@
                     @endforeach
                 </ol>
             </section>
+            <x-fit-form :site="$site" />
             <details class="change" id="entry" @if (old('form') === 'plan') open @endif>
                 <summary>Change the plan</summary>
                 <form method="post" action="{{ route('plan.revise', $job) }}" class="stack" data-preview>

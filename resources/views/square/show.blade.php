@@ -43,13 +43,15 @@
             @if (count($posts) < 2)
                 <section id="entry"><p class="empty">One post has nothing to square. Measure its distance to the road or wall, and go on to the level.</p></section>
             @else
-                @unless ($form->isTheNextMove)
+                @if (! $form->isTheNextMove && ! $form->isAskedFor && $errors->isEmpty())
+                    <details class="change" id="entry"><summary>Another reading</summary>@include('square.reading')</details>
+                @elseif (! $form->isTheNextMove)
                     <section id="entry">
                         <h2>{{ $wanted ? ($wanted->isTape() ? 'The tape '.$wanted->label() : $wanted->label()) : 'Enter a reading' }}@if ($wanted) <span class="h-note">by the plan <x-length :of="$wanted->planned()->magnitude()" :plan="$plan" /></span>@endif</h2>
                         @include('square.reading')
                     </section>
-                @endunless
-                <section>
+                @endif
+                <section class="after-drawing">
                     <x-entry-form :action="route('square.tape', $job)" name="quick" class="entry quick">
                         <x-field name="quick" form="quick" label="Quick line" :hint="$unit->value === 'mm' ? 'Two stakes and the reading: a1-c3 6490' : 'Two stakes and the reading: a1-c3 36\' 10 1/4'" wide />
                         @if ($sure === 'quick')<label class="tick"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
@@ -63,7 +65,7 @@
                         <thead><tr><th scope="col">Between</th><th scope="col" class="num">reads</th><th scope="col" class="num">off</th><th scope="col">Stands</th></tr></thead>
                         <tbody>
                             @foreach ($sheet->rows as $row)
-                                <tr class="row-{{ $row->state }} {{ $wanted && \App\Square\ReadingSheet::key($wanted) === $row->key ? 'row-now' : '' }} {{ $stake && in_array($stake, $row->stakes, true) ? 'row-marked' : '' }}">
+                                <tr class="row-{{ $row->state }} {{ $wanted && $form->isAskedFor && \App\Square\ReadingSheet::key($wanted) === $row->key ? 'row-now' : '' }} {{ $stake && in_array($stake, $row->stakes, true) ? 'row-marked' : '' }}">
                                     <th scope="row"><a href="{{ route('square', [$job, 'pull' => $row->key]) }}#entry">{{ $row->isTape ? $row->label : $row->stakes[0].' off '.$row->stakes[1].'–'.$row->stakes[2] }}</a></th>
                                     <td class="num {{ $row->read ? 'strong' : 'muted' }}"><x-length :of="$row->read ?? $row->planned" :plan="$plan" /></td>
                                     <td class="num">@if ($row->off){!! $plan->notation->round($row->off)->isZero() ? '0' : ($row->off->isNegative() ? '−' : '+').\App\View\Typeset::length($plan->notation, $row->off->magnitude()) !!}@else —@endif</td>

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use Aequus\Clear\Conflict;
+use Aequus\Clear\SmallestShift;
+use Aequus\Measure\Length;
+use Aequus\Plan\Point;
+use Aequus\Plan\Post;
+use Aequus\Plan\Shift;
+use Aequus\Site\SiteState;
+
+/** How the holes could be brought clear of every no-dig band: the whole grid by one shift, or single posts on their own. */
+final readonly class WaysClear
+{
+    /** @var list<Shift> of the whole grid, the larger part first; none where nothing is in conflict */
+    public array $whole;
+
+    /** @var list<array{Post, list<Shift>, bool}> each post in conflict, its own smallest shift, and whether the tolerance allows it */
+    public array $single;
+
+    public function __construct(SiteState $site)
+    {
+        $plan = $site->plan;
+        $services = $site->clear->services;
+        $mark = $plan->notation->smallestMark();
+        if ($site->clear->conflicts === []) {
+            [$this->whole, $this->single] = [[], []];
+
+            return;
+        }
+        $radius = $plan->holeDiameter->half();
+        $this->whole = self::told(SmallestShift::of(array_map(fn (Post $post) => $post->at, $plan->grid->posts), $radius, $services), $mark);
+        $posts = [];
+        foreach ($site->clear->conflicts as $conflict) {
+            $posts[$conflict->post->id->value] = $conflict;
+        }
+        $this->single = array_values(array_map(function (Conflict $conflict) use ($radius, $services, $mark, $plan): array {
+            $shift = SmallestShift::of([$conflict->post->at], $radius, $services);
+            $size = Length::millimetres(hypot($shift->x->inMillimetres(), $shift->y->inMillimetres()));
+
+            return [$conflict->post, self::told($shift, $mark), ! $size->isLongerThan($plan->tolerances->squareness)];
+        }, $posts));
+    }
+
+    /**
+     * In whole marks, rounded up: rounding down would leave the hole inside the band.
+     *
+     * @return list<Shift>
+     */
+    private static function told(Point $shift, Length $mark): array
+    {
+        $up = fn (Length $part): Length => $mark->times((int) (ceil(abs($part->nanometres) / $mark->nanometres) * ($part->isNegative() ? -1 : 1)));
+
+        return Shift::parts($up($shift->x), $up($shift->y));
+    }
+}
