@@ -14,7 +14,7 @@ use Aequus\Plan\Shift;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
-/** Once the readings agree with each other: which stakes to move, how far, toward which side. Stakes that move alike move in one go. */
+/** Once the readings agree with each other: which stakes to move, how far, toward which side. Stakes whose moves differ by less than half the tolerance move in one go. */
 final readonly class StraightenLayout implements Rule
 {
     public function moves(SiteState $site): iterable
@@ -22,20 +22,29 @@ final readonly class StraightenLayout implements Rule
         if ($site->decided(DecisionAbout::AcceptOutline) !== null || $site->square->survey->isInDoubt()) {
             return;
         }
-        $alike = $stakes = [];
+        $close = $site->plan->tolerances->squareness->inMillimetres() / 2;
+        $alike = [];
         foreach ($site->square->toMove() as $stake) {
-            $told = self::told($site, $stake);
-            $alike[serialize($told)][] = $stake;
+            foreach ($alike as $i => $group) {
+                if (hypot($group[0]->alongX - $stake->alongX, $group[0]->alongY - $stake->alongY) <= $close) {
+                    $alike[$i][] = $stake;
+
+                    continue 2;
+                }
+            }
+            $alike[] = [$stake];
         }
         foreach ($alike as $stakes) {
             yield $this->move($site, $stakes);
         }
     }
 
-    /** @return list<Shift> in the job’s own marks, along the placed design */
-    public static function told(SiteState $site, PlacedStake $stake): array
+    /** @return list<Shift> the mean of their moves in the job’s own marks, along the placed design */
+    public static function told(SiteState $site, PlacedStake ...$stakes): array
     {
-        return Shift::told(Length::millimetres($stake->alongX), Length::millimetres($stake->alongY), $site->plan->notation->smallestMark());
+        $mean = fn (callable $part): Length => Length::millimetres(array_sum(array_map($part, $stakes)) / max(1, count($stakes)));
+
+        return Shift::told($mean(fn (PlacedStake $stake) => $stake->alongX), $mean(fn (PlacedStake $stake) => $stake->alongY), $site->plan->notation->smallestMark());
     }
 
     /**
@@ -59,7 +68,7 @@ final readonly class StraightenLayout implements Rule
     {
         $plan = $site->plan;
         $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
-        $parts = self::told($site, $stakes[0]);
+        $parts = self::told($site, ...$stakes);
         $labels = implode(' and ', array_map(fn (Post $post) => $post->label, $posts));
         $beside = "toward the {$plan->sides->of($parts[0]->toward)}".(isset($parts[1]) ? " and {$plan->write($parts[1]->amount)} toward the {$plan->sides->of($parts[1]->toward)}" : '');
         $ring = Length::millimetres(max(array_map(fn (PlacedStake $stake) => $stake->ellipse->ring(), $stakes)));

@@ -9,7 +9,7 @@ use Facebook\WebDriver\WebDriverKeys;
 
 final class DemoScreensTest extends BrowserTestCase
 {
-    private const VIEWS = ['/', '/jobs/new', '/jobs/3/plan', '/jobs/3/clear', '/jobs/3/square', '/jobs/3/level', '/jobs/3/footing', '/jobs/2/set', '/jobs/2/set/D2', '/jobs/2/cut', '/jobs/2/handover', '/jobs/3/logbook'];
+    private const VIEWS = ['/', '/jobs/new', '/jobs/3/plan', '/jobs/3/clear', '/jobs/3/square', '/jobs/3/square/prove', '/jobs/3/square/hand', '/jobs/3/square/cast', '/jobs/3/square/sheet', '/jobs/3/level', '/jobs/3/footing', '/jobs/2/set', '/jobs/2/set/D2', '/jobs/2/cut', '/jobs/2/handover', '/jobs/3/logbook'];
 
     protected function setUp(): void
     {
@@ -88,7 +88,7 @@ final class DemoScreensTest extends BrowserTestCase
         $this->find('.way a[href$="/jobs/3/level"]')->click();
         $this->assertSees('The ground falls');
         $this->chromium->driver->navigate()->back();
-        $this->assertSees('These six tapes contradict each other');
+        $this->assertSees('4 of 42 readings still to take');
     }
 
     private function offline(bool $offline): void

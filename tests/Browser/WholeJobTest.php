@@ -84,7 +84,7 @@ final class WholeJobTest extends BrowserTestCase
             $this->type('#tape-distance', $tape);
             $this->press('form[action$="/square/tape"] .button');
         }
-        $this->assertSees('Move A2 and B2, the orchard side', '.move');
+        $this->assertSees('Move stakes A2 and B2', '.move');
         $this->assertSees('toward the barn', '.move');
         $this->press('form[action$="/square/moved"] .button');
         foreach (["9' 2 1/2", "13' 7", "9' 2 1/2", "16' 4 15/16", "16' 4 15/16"] as $tape) {
@@ -92,7 +92,7 @@ final class WholeJobTest extends BrowserTestCase
             $this->type('#tape-distance', $tape);
             $this->press('form[action$="/square/tape"] .button');
         }
-        $this->assertSees('The four corners are square');
+        $this->assertSees('Every stake is within 1/4"');
     }
 
     private function levelIt(): void
