@@ -18,7 +18,9 @@ use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Tests\Core\Adjust\VectorNetwork;
 use Tests\LargeJob;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -66,13 +68,17 @@ $ask = function (string $uri) use ($kernel): int {
 
     return strlen((string) gzencode((string) $response->getContent()));
 };
-printf("%-24s %10s %12s %10s\n", 'page, in process', 'first ms', 'again ms', 'kB gzip');
+printf("%-24s %10s %12s %10s\n", 'page, in process', 'cold ms', 'warm ms', 'kB gzip');
 $ask('/up');
-foreach (['/up', '/', ...array_map(fn (string $page) => "/jobs/{$job->id}/{$page}", ['plan', 'clear', 'square', 'level', 'footing', 'set', 'set/A1', 'cut', 'handover', 'logbook'])] as $uri) {
-    $start = hrtime(true);
+foreach (['/up', '/', ...array_map(fn (string $page) => "/jobs/{$job->id}/{$page}", ['plan', 'clear', 'square', 'square/prove', 'square/hand', 'square/sheet', 'level', 'footing', 'set', 'set/A1', 'cut', 'handover', 'logbook'])] as $uri) {
     $bytes = $ask($uri);
-    $first = (hrtime(true) - $start) / 1e6;
-    printf("%-24s %10.1f %12.1f %10.1f\n", $uri === '/up' ? 'a bare route' : $uri, $first, median(fn () => $ask($uri)), $bytes / 1000);
+    // Cold: nothing of the survey is kept. Warm: it is.
+    $cold = median(function () use ($ask, $uri): void {
+        Cache::flush();
+        $ask($uri);
+    });
+    $ask($uri);
+    printf("%-24s %10.1f %12.1f %10.1f\n", $uri === '/up' ? 'a bare route' : $uri, $cold, median(fn () => $ask($uri)), $bytes / 1000);
 }
 
 $rows = DB::table('entries')->orderBy('sequence')->get();
@@ -81,6 +87,22 @@ $state = SiteState::derive($plan, $entries, '2026-06-01');
 printf("\n%-40s %8.1f ms\n", 'reading a thousand entries', median(fn () => $rows->map(fn (object $row) => EntryRow::toEntry($row, 'Bench'))->all()));
 printf("%-40s %8.1f ms\n", 'deriving the state of the site', median(fn () => SiteState::derive($plan, $entries, '2026-06-01')));
 printf("%-40s %8.1f ms\n", 'the next move', median(fn () => Guide::next($state, Scope::job())));
-$stored = serialize($state);
-printf("%-40s %8.1f ms (%d kB)\n", 'the state read from a cache instead', median(fn () => unserialize($stored)), strlen($stored) / 1000);
+$kept = serialize($state->square->worked());
+printf("%-40s %8.1f ms (%d kB)\n", 'the survey read back instead', median(fn () => unserialize($kept)), strlen($kept) / 1000);
+
+printf("\n%-24s %10s %14s %10s\n", 'tape network, stakes', 'adjust ms', 'with all ms', 'MB');
+foreach ([25, 100, 400, 900] as $stakes) {
+    $case = json_decode((string) file_get_contents(__DIR__."/../tests/vectors/bench_network_{$stakes}.json"), true)['cases'][0];
+    $network = (new VectorNetwork($case['input']))->network;
+    memory_reset_peak_usage();
+    $before = memory_get_usage();
+    $start = hrtime(true);
+    $adjusted = $network->adjust();
+    $alone = (hrtime(true) - $start) / 1e6;
+    array_map(fn ($reading) => $adjusted->solution->redundancy($reading->id()), $network->readings);
+    array_map(fn (string $stake) => $adjusted->ellipse($stake), array_keys($adjusted->at));
+    $all = (hrtime(true) - $start) / 1e6;
+    printf("%-24d %10.0f %14.0f %10.1f\n", $stakes, $alone, $all, (memory_get_peak_usage() - $before) / 1e6);
+}
+echo "with all: redundancy numbers and ellipses of every stake\n";
 array_map(fn (string $file) => is_file($file) && unlink($file), [$database, "{$database}-wal", "{$database}-shm"]);

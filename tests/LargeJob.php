@@ -41,7 +41,12 @@ final class LargeJob
     public static function entries(Plan $plan): array
     {
         $posts = $plan->grid->posts;
-        $entries = [new NoticeAsked('2026-05-04', 3, ''), new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500))];
+        // The full list of readings with stakes a few millimetres off, so that the survey has work to do.
+        $off = [];
+        foreach ($posts as $i => $post) {
+            $off[$post->label] = [($i * 7 % 5) - 2.0, ($i * 11 % 5) - 2.0];
+        }
+        $entries = [new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan, $off), new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500))];
         foreach ($posts as $i => $post) {
             array_push($entries,
                 new RodReading($post->id, Length::millimetres(1600 + $i)),

@@ -46,7 +46,7 @@ final class Labels
             ];
             foreach ($places as [$left, $base, $anchor]) {
                 $box = self::box($left, $base, $anchor, $w, $h);
-                $cover = $this->covers($box);
+                $cover = $this->covers($box, $best === null ? INF : $best[0]);
                 if ($best === null || $cover < $best[0]) {
                     $best = [$cover, $left, $base, $anchor, $box];
                 }
@@ -76,11 +76,17 @@ final class Labels
         return [$from, $base - 0.8 * $h, $from + $w, $base + 0.2 * $h];
     }
 
-    /** @param  array{float, float, float, float}  $box */
-    private function covers(array $box): float
+    /**
+     * @param  array{float, float, float, float}  $box
+     * @param  float  $enough  beyond which it does not matter how much
+     */
+    private function covers(array $box, float $enough): float
     {
         $cover = $box[0] < 0 || $box[1] < 0 || $box[2] > $this->width || $box[3] > $this->height ? 1e6 : 0.0;
         foreach ($this->taken as [$left, $top, $right, $bottom]) {
+            if ($cover >= $enough) {
+                return $cover;
+            }
             $across = min($box[2], $right) - max($box[0], $left) + self::GAP;
             $down = min($box[3], $bottom) - max($box[1], $top) + self::GAP;
             $cover += $across > 0 && $down > 0 ? $across * $down : 0.0;

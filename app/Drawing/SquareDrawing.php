@@ -73,7 +73,7 @@ final readonly class SquareDrawing
 
     public Plan $plan;
 
-    private function __construct(private SiteState $site, private string $chosen)
+    private function __construct(private SiteState $site, ReadingSheet $sheet, private string $chosen)
     {
         $this->plan = $plan = $site->plan;
         $boards = BatterBoards::of($plan);
@@ -85,7 +85,6 @@ final readonly class SquareDrawing
         $slack = HoleSlack::round($plan->holeDiameter, $plan->post, $plan->layout->cover)->slack;
         $this->slackRadius = $slack->isPositive() ? $frame->size($slack) : 0.0;
         $next = Guide::next($site, Scope::phase(Phase::Square));
-        $sheet = new ReadingSheet($site);
         $this->stakes = array_map(fn (Post $post) => $this->stake($post, $next), $plan->grid->posts);
         $this->readings = array_values(array_filter(array_map(fn (ReadingRow $row) => $this->reading($row, $next), $sheet->rows)));
         [$this->boards, $this->nails] = $this->drawnBoards($boards);
@@ -97,9 +96,9 @@ final readonly class SquareDrawing
     }
 
     /** @param  string  $chosen  label of a stake picked out; empty for none */
-    public static function of(SiteState $site, string $chosen = ''): self
+    public static function of(SiteState $site, ReadingSheet $sheet, string $chosen = ''): self
     {
-        return new self($site, $chosen);
+        return new self($site, $sheet, $chosen);
     }
 
     /** The largest factor at which nothing reaches a third of the way to the next post. */
@@ -147,16 +146,17 @@ final readonly class SquareDrawing
 
     private function reading(ReadingRow $row, ?Move $next): ?DrawnReading
     {
-        $posts = array_map(fn (string $label) => $this->plan->grid->labelled($label), $row->stakes);
-        [$from, $to] = $row->isTape ? $posts : [$posts[0], $posts[0]];
-        if (! $row->isTape && $row->state === 'fits') {
+        $posts = $row->wanted->posts();
+        $isTape = $row->wanted->isTape();
+        [$from, $to] = $isTape ? $posts : [$posts[0], $posts[0]];
+        if (! $isTape && $row->state === 'fits') {
             return null;
         }
         $isNext = $next !== null && count($next->posts) === count($posts) && array_filter($posts, fn (Post $post) => ! $next->isAbout($post)) === [];
 
         return new DrawnReading(
             $this->frame->x($from->at->x), $this->frame->y($from->at->y), $this->frame->x($to->at->x), $this->frame->y($to->at->y),
-            $row->key, $row->state, "{$row->label}: {$row->word}", $isNext, $row->isTape, $this->chosen !== '' && in_array($this->chosen, $row->stakes, true),
+            $row->key, $row->state, "{$row->label()}: {$row->word}", $isNext, $isTape, $this->chosen !== '' && $row->touches($this->chosen),
         );
     }
 

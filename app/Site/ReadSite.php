@@ -12,7 +12,6 @@ use App\Models\LogEntry;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\Cache;
 
 /**
  * Reads plan and logbook of a job and derives what is true now. Only the survey of the stakes, the one part that takes time, is kept between
@@ -43,12 +42,11 @@ final class ReadSite
     private function derive(Job $job, array $entries): SiteState
     {
         $last = $entries === [] ? 0 : $entries[count($entries) - 1]->sequence;
-        $stamp = implode('.', [$job->revision->number, $last, count($entries), config('aequus.core')]);
-        $kept = Cache::get("survey.{$job->id}");
-        $before = is_array($kept) && ($kept['stamp'] ?? '') === $stamp && $kept['survey'] instanceof SurveyedBefore ? $kept['survey'] : null;
+        [$key, $stamp] = ["survey.{$job->id}", implode('.', [$job->revision->number, $last, count($entries)])];
+        $before = Kept::find($key, $stamp, SurveyedBefore::class);
         $state = SiteState::derive($job->revision->plan(), $entries, CarbonImmutable::now($job->zone)->toDateString(), $before);
         if ($before === null) {
-            Cache::put("survey.{$job->id}", ['stamp' => $stamp, 'survey' => $state->square->worked()], now()->addMonth());
+            Kept::keep($key, $stamp, $state->square->worked());
         }
 
         return $state;

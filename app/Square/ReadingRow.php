@@ -5,30 +5,42 @@ declare(strict_types=1);
 namespace App\Square;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Post;
+use Aequus\Square\Wanted;
 
 /** One line of the list of readings. */
 final readonly class ReadingRow
 {
     /**
      * @param  string  $key  names it in a link: what the entry form opens for
-     * @param  int  $number  in walking order; 0 for what is not on the list
      * @param  string  $state  to-pull, fits, out (left out), doubt, waits or unchecked: drawn by shape and said in words
      * @param  ?Length  $off  read less computed from all others
-     * @param  ?int  $sequence  the newest entry, for a correction; null before the first
-     * @param  list<string>  $stakes  labels it touches
      */
     public function __construct(
+        public Wanted $wanted,
         public string $key,
-        public int $number,
-        public string $label,
-        public Length $planned,
         public ?Length $read,
         public ?Length $off,
         public string $state,
         public string $word,
-        public ?int $sequence,
-        public array $stakes,
-        public bool $isTape,
     ) {
+    }
+
+    public function touches(string $label): bool
+    {
+        foreach ($this->wanted->posts() as $post) {
+            if ($post->label === $label) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function label(): string
+    {
+        [$stake, $pair] = [$this->wanted->stake, $this->wanted->pair->label()];
+
+        return $stake instanceof Post ? "{$stake->label} off {$pair}" : $pair;
     }
 }

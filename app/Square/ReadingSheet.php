@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
 use Aequus\Site\SiteState;
-use Aequus\Square\Pair;
 use Aequus\Square\TakenReadings;
 use Aequus\Square\Taped;
 use Aequus\Square\Wanted;
@@ -25,13 +23,13 @@ final readonly class ReadingSheet
     public function __construct(private SiteState $site)
     {
         $rows = $listed = [];
-        foreach ($site->square->wanted as $i => $wanted) {
+        foreach ($site->square->wanted as $wanted) {
             $listed[$wanted->key()] = true;
-            $rows[] = $this->row($wanted, $i + 1);
+            $rows[] = $this->row($wanted);
         }
         foreach ($this->others() as $wanted) {
             if (! isset($listed[$wanted->key()])) {
-                $rows[] = $this->row($wanted, 0);
+                $rows[] = $this->row($wanted);
             }
         }
         $this->rows = $rows;
@@ -45,8 +43,7 @@ final readonly class ReadingSheet
         if (! preg_match('/^(?:([a-z]+\d+)@)?([a-z]+\d+)-([a-z]+\d+)$/i', $key, $part)) {
             return null;
         }
-        $labels = array_column(array_map(fn (Post $post) => [strtoupper($post->label), $post], $site->plan->grid->posts), 1, 0);
-        [$stake, $from, $to] = [$labels[strtoupper($part[1])] ?? null, $labels[strtoupper($part[2])] ?? null, $labels[strtoupper($part[3])] ?? null];
+        [$stake, $from, $to] = array_map($site->plan->grid->findLabelled(...), array_slice($part, 1));
         if ($from === null || $to === null || $from === $to || ($part[1] !== '' && ($stake === null || $stake === $from || $stake === $to))) {
             return null;
         }
@@ -79,21 +76,16 @@ final readonly class ReadingSheet
         return $taken;
     }
 
-    private function row(Wanted $wanted, int $number): ReadingRow
+    private function row(Wanted $wanted): ReadingRow
     {
-        $square = $this->site->square;
-        $sequences = $square->taken->of($wanted);
         [$read, $waits] = $this->read($wanted);
         [$state, $word, $off] = match (true) {
             $read === null && $waits => ['waits', 'needs the rise', null],
             $read === null => ['to-pull', 'to pull', null],
-            default => $this->judge($sequences),
+            default => $this->judge($this->site->square->taken->of($wanted)),
         };
 
-        return new ReadingRow(
-            self::key($wanted), $number, $wanted->label(), $wanted->planned(), $read, $off, $state, $word,
-            $sequences === [] ? null : $sequences[array_key_last($sequences)], array_map(fn (Post $post) => $post->label, $wanted->posts()), $wanted->isTape(),
-        );
+        return new ReadingRow($wanted, self::key($wanted), $read, $off, $state, $word);
     }
 
     /** @return array{?Length, bool} what was read of it, and whether a reading waits for its rise */
@@ -105,9 +97,9 @@ final readonly class ReadingSheet
 
             return [$readings === [] ? null : $readings[array_key_last($readings)]->offLine(), false];
         }
-        $waits = array_filter($taken->waiting, fn ($tape) => Wanted::tapeKey($tape->from, $tape->to) === $wanted->key()) !== [];
+        $read = ($taken->taped[$wanted->key()] ?? null)?->distance;
 
-        return [$taken->find(new Pair($wanted->pair->from, $wanted->pair->to))?->distance, $waits];
+        return [$read, $read === null && array_filter($taken->waiting, fn ($tape) => Wanted::tapeKey($tape->from, $tape->to) === $wanted->key()) !== []];
     }
 
     /**

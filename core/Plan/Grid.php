@@ -13,6 +13,9 @@ final readonly class Grid
     /** @var array<string, Post> by the value of their id */
     private array $byId;
 
+    /** @var array<string, Post> by label, in capitals */
+    private array $byLabel;
+
     /**
      * @param  list<PostId>  $leftOut
      * @param  list<Post>  $added  with free places and names of their own
@@ -40,6 +43,7 @@ final readonly class Grid
             throw PlanRefused::everyPostLeftOut();
         }
         $this->posts = $posts;
+        $this->byLabel = array_column(array_map(fn (Post $post) => [strtoupper($post->label), $post], $this->posts), 1, 0);
         $this->byId = array_column(array_map(fn (Post $post) => [$post->id->value, $post], $this->posts), 1, 0);
     }
 
@@ -63,12 +67,13 @@ final readonly class Grid
     /** @throws PlanRefused when no post carries the label */
     public function labelled(string $label): Post
     {
-        foreach ($this->posts as $post) {
-            if (strcasecmp($post->label, trim($label)) === 0) {
-                return $post;
-            }
-        }
-        throw PlanRefused::noSuchPost(trim($label));
+        return $this->findLabelled($label) ?? throw PlanRefused::noSuchPost(trim($label));
+    }
+
+    /** The post that carries the label, in capitals or not; null when none does. */
+    public function findLabelled(string $label): ?Post
+    {
+        return $this->byLabel[strtoupper(trim($label))] ?? null;
     }
 
     /** @return list<Post> every crossing, standing or left out */

@@ -83,7 +83,7 @@ final readonly class Proof
         $this->withFurther = $tells === null ? null : Length::millimetres(ErrorEllipse::RING * $tells->major);
         $byTape = [];
         foreach (TapeClass::cases() as $class) {
-            $byTape[$class->value] = Length::millimetres(ErrorEllipse::RING * self::moves($network, self::planned($network, $list, $class))->largest());
+            $byTape[$class->value] = $class === $plan->layout->tape ? $this->worst : Length::millimetres(ErrorEllipse::RING * self::moves($network, self::planned($network, $list, $class))->largest());
         }
         $this->byTape = $byTape;
         $this->notWorthPulling = $this->isEnough ? $this->spare($network, $list) : [];

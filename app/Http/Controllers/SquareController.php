@@ -22,6 +22,7 @@ use App\Http\Requests\StakeMovedRequest;
 use App\Http\Requests\StringRequest;
 use App\Http\Requests\TapeRequest;
 use App\Models\Job;
+use App\Site\Kept;
 use App\Square\ByHand;
 use App\Square\EntryForm;
 use App\Square\NailRow;
@@ -38,11 +39,12 @@ final class SquareController extends Controller
     {
         $site = $this->site($job);
         $stake = $request->string('stake')->upper()->value();
+        $sheet = new ReadingSheet($site->state);
 
         return view('square.show', [
-            'site' => $site, 'stake' => $stake, 'words' => new VerdictWords($site->state), 'sheet' => new ReadingSheet($site->state),
+            'site' => $site, 'stake' => $stake, 'words' => new VerdictWords($site->state), 'sheet' => $sheet,
             'form' => new EntryForm($site, ReadingSheet::asked($site->state, $request->string('pull')->value())),
-            'placements' => Placements::of($site->state), 'drawing' => SquareDrawing::of($site->state, $stake),
+            'placements' => Placements::of($site->state), 'drawing' => SquareDrawing::of($site->state, $sheet, $stake),
         ]);
     }
 
@@ -50,11 +52,13 @@ final class SquareController extends Controller
     public function prove(Job $job): View
     {
         $site = $this->site($job);
+        [$key, $stamp] = ["proof.{$job->id}", (string) $job->revision->number];
         try {
-            $proof = count($site->plan->grid->posts) < 2 ? null : new Proof($site->plan, $site->state->square->wanted);
+            $proof = count($site->plan->grid->posts) < 2 ? null : Kept::find($key, $stamp, Proof::class) ?? new Proof($site->plan, $site->state->square->wanted);
         } catch (NotDetermined) {
             $proof = null;
         }
+        $proof === null || Kept::keep($key, $stamp, $proof);
 
         return view('square.prove', ['site' => $site, 'proof' => $proof]);
     }

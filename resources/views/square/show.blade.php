@@ -64,13 +64,9 @@
                     <table class="readings">
                         <thead><tr><th scope="col">Between</th><th scope="col" class="num">reads</th><th scope="col" class="num">off</th><th scope="col">Stands</th></tr></thead>
                         <tbody>
+                            @php($write = fn ($length) => \App\View\Typeset::length($plan->notation, $length)) @php($open = $wanted && $form->isAskedFor ? \App\Square\ReadingSheet::key($wanted) : '') @php($here = route('square', $job))
                             @foreach ($sheet->rows as $row)
-                                <tr class="row-{{ $row->state }} {{ $wanted && $form->isAskedFor && \App\Square\ReadingSheet::key($wanted) === $row->key ? 'row-now' : '' }} {{ $stake && in_array($stake, $row->stakes, true) ? 'row-marked' : '' }}">
-                                    <th scope="row"><a href="{{ route('square', [$job, 'pull' => $row->key]) }}#entry">{{ $row->isTape ? $row->label : $row->stakes[0].' off '.$row->stakes[1].'–'.$row->stakes[2] }}</a></th>
-                                    <td class="num {{ $row->read ? 'strong' : 'muted' }}"><x-length :of="$row->read ?? $row->planned" :plan="$plan" /></td>
-                                    <td class="num">@if ($row->off){!! $plan->notation->round($row->off)->isZero() ? '0' : ($row->off->isNegative() ? '−' : '+').\App\View\Typeset::length($plan->notation, $row->off->magnitude()) !!}@else —@endif</td>
-                                    <td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td>
-                                </tr>
+                                <tr class="row-{{ $row->state }}{{ $open === $row->key ? ' row-now' : '' }}{{ $stake && $row->touches($stake) ? ' row-marked' : '' }}"><th scope="row"><a href="{{ $here }}?pull={{ $row->key }}#entry">{{ $row->label() }}</a></th><td class="num {{ $row->read ? 'strong' : 'muted' }}">{!! $write($row->read ?? $row->wanted->planned()) !!}</td><td class="num">@if ($row->off){!! $plan->notation->round($row->off)->isZero() ? '0' : ($row->off->isNegative() ? '−' : '+').$write($row->off->magnitude()) !!}@else — @endif</td><td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td></tr>
                             @endforeach
                         </tbody>
                     </table>

@@ -1,6 +1,6 @@
 @props(['model', 'site'])
 @php
-    $frame = $model->frame; $sides = $model->plan->sides; $job = $site->job;
+    $frame = $model->frame; $sides = $model->plan->sides; $here = route('square', $site->job);
     $arrow = function (array $from, float $x, float $y): array {
         $length = max(1.0, hypot($x - $from[0], $y - $from[1]));
         [$ux, $uy] = [($x - $from[0]) / $length, ($y - $from[1]) / $length];
@@ -25,7 +25,7 @@
             @foreach ($model->nails as [$x, $y])<circle class="nail" cx="{{ $x }}" cy="{{ $y }}" r="2.2" />@endforeach
         </g>
         @foreach ($model->readings as $reading)
-            <a class="reading" href="{{ route('square', [$job, 'pull' => $reading->key]) }}#entry" tabindex="-1" aria-label="{{ $reading->words }}" hx-boost="false">
+            <a class="reading" href="{{ $here }}?pull={{ $reading->key }}#entry" tabindex="-1" aria-label="{{ $reading->words }}" hx-boost="false">
                 @if ($reading->isTape)
                     <line class="tape-hit" x1="{{ $reading->x1 }}" y1="{{ $reading->y1 }}" x2="{{ $reading->x2 }}" y2="{{ $reading->y2 }}" /><line class="tape tape-{{ $reading->state }}{{ $reading->next ? ' tape-next' : '' }}{{ $reading->chosen ? ' tape-chosen' : '' }}" x1="{{ $reading->x1 }}" y1="{{ $reading->y1 }}" x2="{{ $reading->x2 }}" y2="{{ $reading->y2 }}" />
                 @else
@@ -34,7 +34,7 @@
             </a>
         @endforeach
         @foreach ($model->stakes as $s)
-            <a class="post is-{{ $s->shape }} {{ $s->next ? 'post-next' : '' }} {{ $s->chosen ? 'is-chosen' : '' }}" href="{{ route('square', [$job, 'stake' => $s->post->label]) }}" aria-label="{{ $s->post->label }}: {{ $s->words }}">
+            <a class="post is-{{ $s->shape }} {{ $s->next ? 'post-next' : '' }} {{ $s->chosen ? 'is-chosen' : '' }}" href="{{ $here }}?stake={{ $s->post->label }}" aria-label="{{ $s->post->label }}: {{ $s->words }}">
                 @if ($s->next)<circle class="halo" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->holeRadius + 6 }}" />@endif
                 <circle class="hole" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->holeRadius }}" />
                 @if ($model->slackRadius)<circle class="slack" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->slackRadius }}" />@endif
