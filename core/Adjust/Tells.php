@@ -57,27 +57,25 @@ final readonly class Tells
         foreach ($further->pairs as [$from, $to, $sigma]) {
             $slopes = (new Distance('', $from, $to, 0.0, $sigma))->slopes($network->at);
             foreach ([$from, $to] as $end) {
-                $columns[$end] ??= [$network->spread([$end => [1.0, 0.0]]), $network->spread([$end => [0.0, 1.0]])];
+                if (! isset($columns[$end])) {
+                    $plain = [$network->spread([$end => [1.0, 0.0]]), $network->spread([$end => [0.0, 1.0]])];
+                    $columns[$end] = [...$plain, ...array_map($moves->without(...), $plain)];
+                }
             }
-            $spread = [];
-            $variance = 0.0;
             [[$fx, $fy], [$tx, $ty]] = [$slopes[$from], $slopes[$to]];
-            [[$ofFx, $ofFy], [$ofTx, $ofTy]] = [$columns[$from], $columns[$to]];
-            foreach ($network->at as $name => $_) {
-                $spread[$name] = [
-                    $fx * $ofFx[$name][0] + $fy * $ofFy[$name][0] + $tx * $ofTx[$name][0] + $ty * $ofTy[$name][0],
-                    $fx * $ofFx[$name][1] + $fy * $ofFy[$name][1] + $tx * $ofTx[$name][1] + $ty * $ofTy[$name][1],
-                ];
-            }
+            [[$plainFx, $plainFy, $ofFx, $ofFy], [$plainTx, $plainTy, $ofTx, $ofTy]] = [$columns[$from], $columns[$to]];
+            $variance = 0.0;
             foreach ($slopes as $end => [$x, $y]) {
-                $variance += $x * $spread[$end][0] + $y * $spread[$end][1];
+                $variance += $x * ($fx * $plainFx[$end][0] + $fy * $plainFy[$end][0] + $tx * $plainTx[$end][0] + $ty * $plainTy[$end][0])
+                    + $y * ($fx * $plainFx[$end][1] + $fy * $plainFy[$end][1] + $tx * $plainTx[$end][1] + $ty * $plainTy[$end][1]);
             }
             $weight = 1 / ($sigma ** 2 + $variance);
             $majors = [];
-            foreach ($moves->without($spread) as $name => [$x, $y]) {
-                [$xx, $xy, $yy] = $moves->covariances[$name];
+            foreach ($moves->covariances as $name => [$xx, $xy, $yy]) {
+                $x = $fx * $ofFx[$name][0] + $fy * $ofFy[$name][0] + $tx * $ofTx[$name][0] + $ty * $ofTy[$name][0];
+                $y = $fx * $ofFx[$name][1] + $fy * $ofFy[$name][1] + $tx * $ofTx[$name][1] + $ty * $ofTy[$name][1];
                 [$xx, $xy, $yy] = [$xx - $x * $x * $weight, $xy - $x * $y * $weight, $yy - $y * $y * $weight];
-                $majors[$name] = sqrt(max(0.0, ($xx + $yy) / 2 + hypot(($xx - $yy) / 2, $xy)));
+                $majors[$name] = sqrt(max(0.0, ($xx + $yy) / 2 + sqrt((($xx - $yy) / 2) ** 2 + $xy * $xy)));
             }
             yield [$from, $to, $majors];
         }
