@@ -20,6 +20,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Tests\Builds;
 use Tests\Core\Adjust\VectorNetwork;
 use Tests\LargeJob;
 
@@ -81,7 +82,18 @@ foreach (['/up', '/', ...array_map(fn (string $page) => "/jobs/{$job->id}/{$page
     printf("%-24s %10.1f %12.1f %10.1f\n", $uri === '/up' ? 'a bare route' : $uri, $cold, median(fn () => $ask($uri)), $bytes / 1000);
 }
 
-$rows = DB::table('entries')->orderBy('sequence')->get();
+$yard = app(CreateJob::class)($user, 'Yard', '', 'UTC', $yardPlan = Builds::plan(baysX: array_fill(0, 5, 2400), baysY: array_fill(0, 4, 2400)));
+foreach ($read = Builds::readings($yardPlan, ['C3' => [25, 0]]) as $i => $payload) {
+    app(RecordEntry::class)($yard, $user, new NewEntry($payload, "yard-{$i}"));
+}
+$again = 0;
+$one = median(function () use ($yard, $user, $read, $ask, &$again): void {
+    app(RecordEntry::class)($yard, $user, new NewEntry($read[$again % count($read)], 'again-'.$again++));
+    $ask("/jobs/{$yard->id}/square");
+});
+printf("\n%-40s %8.1f ms\n", 'a reading stored, adjusted and shown, 30 stakes', $one);
+
+$rows = DB::table('entries')->where('job_id', $job->id)->orderBy('sequence')->get();
 $entries = $rows->map(fn (object $row) => EntryRow::toEntry($row, 'Bench'))->all();
 $state = SiteState::derive($plan, $entries, '2026-06-01');
 printf("\n%-40s %8.1f ms\n", 'reading a thousand entries', median(fn () => $rows->map(fn (object $row) => EntryRow::toEntry($row, 'Bench'))->all()));

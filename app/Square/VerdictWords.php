@@ -150,6 +150,9 @@ final readonly class VerdictWords
         if ($survey->placed !== null) {
             $rests[] = 'Judged '.self::way($survey->placed->way).', with a '.$this->plan->layout->tape->inWords().'; every stake is known within '.$this->plan->write(Length::millimetres(2.45 * $survey->placed->covariance->largest())).'.';
         }
+        if ($square->unread() === [] && $survey->free !== []) {
+            $rests[] = 'Nothing read so far says where '.$this->labels($survey->free).' stand.';
+        }
         if ($survey->mirrored !== []) {
             $rests[] = $this->labels($survey->mirrored).' hangs on two tapes only: its mirror image would fit as well. A third tape settles it.';
         }

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\TestWith;
 
 final class DemoScreensTest extends BrowserTestCase
 {
@@ -89,6 +90,45 @@ final class DemoScreensTest extends BrowserTestCase
         $this->assertSees('The ground falls');
         $this->chromium->driver->navigate()->back();
         $this->assertSees('4 of 42 readings still to take');
+    }
+
+    public function test_the_working_drawing_is_enlarged_by_button_and_key_and_a_stake_is_picked_in_it(): void
+    {
+        $this->visit('/jobs/3/square');
+        $width = fn (): float => (float) explode(' ', (string) $this->find('.square-drawing')->getAttribute('viewBox'))[2];
+        $whole = $width();
+        $this->find('.zoom button[aria-label="Enlarge the drawing"]')->click();
+        $this->assertEqualsWithDelta($whole / 1.4, $width(), 0.01);
+        $this->chromium->driver->executeScript('document.querySelector(".square-drawing [tabindex=\"0\"]").focus()');
+        $this->chromium->driver->getKeyboard()->sendKeys('+');
+        $this->assertEqualsWithDelta($whole / 1.96, $width(), 0.01);
+        $this->chromium->driver->getKeyboard()->sendKeys('0');
+        $this->assertEqualsWithDelta($whole, $width(), 0.01);
+        $this->chromium->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->find('.is-chosen');
+        $this->assertSees('are marked', '.list');
+        $this->assertNotEmpty($this->chromium->driver->findElements(WebDriverBy::cssSelector('.row-marked')));
+    }
+
+    #[TestWith([8.27, 11.69], 'A4')]
+    #[TestWith([8.5, 11.0], 'Letter')]
+    public function test_the_stake_sheet_prints_on_one_page_and_the_record_on_whole_ones(float $width, float $height): void
+    {
+        $this->visit('/jobs/3/square/sheet');
+        $this->assertSees('Stake sheet');
+        $this->assertSame(1, $this->printedPages($width, $height));
+        $this->visit('/jobs/2/handover');
+        $this->assertSees('Plan against what was measured');
+        $this->assertLessThanOrEqual(2, $this->printedPages($width, $height));
+    }
+
+    private function printedPages(float $width, float $height): int
+    {
+        $answer = $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Page.printToPDF', 'params' => ['paperWidth' => $width, 'paperHeight' => $height, 'preferCSSPageSize' => false],
+        ]);
+
+        return (int) preg_match_all('#/Type\s*/Page\b#', (string) base64_decode($answer['data']));
     }
 
     private function offline(bool $offline): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Guide;
 
+use Aequus\Adjust\PlacementWay;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Scope;
 use Aequus\Logbook\BenchmarkChosen;
@@ -29,10 +30,12 @@ use Aequus\Measure\Slope;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
+use Aequus\Plan\LayoutRules;
 use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
 use Aequus\Plan\PostId;
+use Aequus\Plan\ReadyList;
 use Aequus\Plan\Side;
 use Aequus\Plan\TopRules;
 use Aequus\Site\Phase;
@@ -114,6 +117,22 @@ final class GuideTest extends TestCase
         yield 'a short post among measured ones' => ['Post B2 is short', [...$measured, new TopMeasured(self::id('B2'), Length::millimetres(1080))], $tops];
         yield 'measured' => ['Mark and cut A1', $measured, $tops];
         yield 'all cut' => ['Hand the work over', $cut, $tops];
+        $grid = Builds::plan(baysX: [2400, 2400, 2400], baysY: [2400, 2400]);
+        $taped = fn (array $off = [], array $slips = [], ?Plan $plan = null): array => [$notice, ...array_map(
+            fn ($reading, int $i) => isset($slips[$i]) ? new TapeReading($reading->from, $reading->to, $reading->distance->plus(Length::millimetres($slips[$i])), $reading->tape) : $reading,
+            Builds::readings($plan ?? $grid, $off), array_keys(Builds::readings($plan ?? $grid, $off)),
+        )];
+        yield 'a grid with one tape misread' => ['Pull C2–B2 again', $taped(slips: [10 => 25.4]), $grid];
+        yield 'a misread tape with a partner at the corner' => ['Pull the tape', $taped(slips: [3 => 25.4]), $grid];
+        yield 'a misread tape before the list is read' => ['Pull C2–B2 again', array_slice($taped(slips: [10 => 25.4]), 0, -1), $grid];
+        yield 'a stake of a grid that stands off' => ['Move stake C2', $taped(['C2' => [25, 0]]), $grid];
+        yield 'a grid taped true' => ['Choose a benchmark', $taped(), $grid];
+        $rough = $grid->withLayout(new LayoutRules(PlacementWay::BestFit, ReadyList::Full, TapeClass::Fibreglass, null, $grid->layout->strings, $grid->layout->boards, $grid->layout->cover));
+        yield 'a tape too rough to tell' => ['Pull the tape', $taped(plan: $rough), $rough];
+        $long = Builds::plan(baysX: [2400, 2400, 2400, 2400], baysY: [2100]);
+        $byBase = $long->withLayout($long->layout->placedBy(PlacementWay::BaseLine));
+        yield 'the base line leaves far stakes open and best fit does not' => ['Judge the layout by', $taped(plan: $byBase), $byBase];
+        yield 'a row with a stake off its string' => ['Move stake B1', $taped(['B1' => [0, 15]], plan: Builds::plan([2000, 2000, 2000], [])), Builds::plan([2000, 2000, 2000], [])];
         yield 'one post has nothing to square' => ['Choose a benchmark', [$notice], Builds::plan(baysX: [], baysY: [])];
         yield 'a row is taped from one zero' => ['Pull the tape A1–B1', [$notice], Builds::plan(baysX: [2000, 2000], baysY: [])];
         yield 'a corner left out is proved by other tapes' => ['Pull the tape B1–C1', [$notice], Builds::plan(baysX: [2400, 2400], baysY: [3000], leftOut: ['A1'])];

@@ -23,6 +23,7 @@ use Aequus\Logbook\PostSet;
 use Aequus\Logbook\RodReading;
 use Aequus\Logbook\Stage;
 use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\StakeReading;
 use Aequus\Logbook\StringReading;
 use Aequus\Logbook\TapeReading;
 use Aequus\Logbook\TopMeasured;
@@ -36,6 +37,7 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\TopRules;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
+use Aequus\Square\SurveyedBefore;
 use DateTimeImmutable;
 use LogicException;
 
@@ -44,6 +46,10 @@ final class SimulatedBuilder
 {
     /** @var list<Entry> */
     private array $entries = [];
+
+    private ?SurveyedBefore $surveyed = null;
+
+    private string $surveyedFrom = '';
 
     /** @var list<string> what was done, in order */
     public array $done = [];
@@ -55,7 +61,13 @@ final class SimulatedBuilder
 
     public function site(): SiteState
     {
-        return SiteState::derive($this->plan, $this->entries, $this->today);
+        // The stakes are surveyed again only when something of them, or the plan, has changed: as the application does it.
+        $ofStakes = array_filter($this->entries, fn (Entry $entry) => $entry->payload instanceof StakeReading || $entry->payload instanceof StakeMoved || $entry->payload instanceof PostSet);
+        $stamp = spl_object_id($this->plan).'.'.count($ofStakes);
+        $site = SiteState::derive($this->plan, $this->entries, $this->today, $stamp === $this->surveyedFrom ? $this->surveyed : null);
+        [$this->surveyed, $this->surveyedFrom] = [$site->square->worked(), $stamp];
+
+        return $site;
     }
 
     public function next(): ?Move
