@@ -16,6 +16,9 @@ $views = [
     'new-job' => ['/jobs/new', 1280, 800],
     'clear' => ['/jobs/3/clear', 1280, 800],
     'square' => ['/jobs/3/square', 1280, 800],
+    'prove' => ['/jobs/3/square/prove', 1280, 800],
+    'hand' => ['/jobs/3/square/hand', 1280, 800],
+    'sheet' => ['/jobs/3/square/sheet', 1280, 800],
     'level' => ['/jobs/3/level', 1280, 800],
     'footing' => ['/jobs/3/footing', 1280, 800],
     'set' => ['/jobs/2/set', 1280, 800],
@@ -38,7 +41,7 @@ try {
         $driver->takeScreenshot("{$folder}/sign-in.png");
     }
     $driver->findElement(WebDriverBy::cssSelector('form[action$="/demo"] button'))->click();
-    $driver->wait(5)->until(fn () => $driver->findElements(WebDriverBy::cssSelector('.job-card')) !== []);
+    $driver->wait(30)->until(fn () => $driver->findElements(WebDriverBy::cssSelector('.job-card')) !== []);
     foreach ($views as $name => [$path, $width, $height]) {
         if ($only !== [] && ! in_array($name, $only, true)) {
             continue;

@@ -7,7 +7,8 @@ namespace Aequus\Adjust;
 /** What is taken as fixed, so that distances alone say where stakes stand. */
 final readonly class Datum
 {
-    private function __construct(public string $p, public ?string $q)
+    /** @param  array{float, float}  $free  the direction in which P may move where no Q is given */
+    private function __construct(public string $p, public ?string $q, private array $free = [0.0, 1.0])
     {
     }
 
@@ -17,10 +18,15 @@ final readonly class Datum
         return new self($p, $q);
     }
 
-    /** P keeps its x; all else comes from at least two offsets to one fixed line. */
-    public static function fixedLine(string $p): self
+    /**
+     * P keeps its x, or its y where the line runs more along y than along x; all else comes from at least two offsets to that line.
+     *
+     * @param  array{float, float}  $from  first point of the line
+     * @param  array{float, float}  $to  second point
+     */
+    public static function fixedLine(string $p, array $from, array $to): self
     {
-        return new self($p, null);
+        return new self($p, null, abs($to[0] - $from[0]) >= abs($to[1] - $from[1]) ? [0.0, 1.0] : [1.0, 0.0]);
     }
 
     /**
@@ -32,7 +38,7 @@ final readonly class Datum
     public function directions(string $station, array $design): array
     {
         if ($station === $this->p) {
-            return $this->q === null ? [[0.0, 1.0]] : [];
+            return $this->q === null ? [$this->free] : [];
         }
         if ($station === $this->q) {
             [$dx, $dy] = [$design[$this->q][0] - $design[$this->p][0], $design[$this->q][1] - $design[$this->p][1]];

@@ -10,6 +10,7 @@ use Aequus\Adjust\Network;
 use Aequus\Adjust\Reading;
 use Aequus\Adjust\Station;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Point;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
 
@@ -48,8 +49,10 @@ final readonly class PlanNetwork
         $stations = array_map(fn (string $id) => new Station($id, ...$this->design[$id]), $stakes);
         $line = array_filter($readings, fn (Reading $reading) => $reading instanceof LineOffset);
         [$p, $q] = $this->ends($stakes);
+        $fixed = $this->plan->layout->fixedLine;
+        $at = fn (Point $point): array => [$point->x->inMillimetres(), $point->y->inMillimetres()];
 
-        return new Network($stations, $readings, count($line) >= 2 && $this->plan->layout->fixedLine !== null ? Datum::fixedLine($p) : Datum::baseLine($p, $q));
+        return new Network($stations, $readings, count($line) >= 2 && $fixed !== null ? Datum::fixedLine($p, $at($fixed->from), $at($fixed->to)) : Datum::baseLine($p, $q));
     }
 
     /**

@@ -46,7 +46,7 @@ final readonly class VectorNetwork
             $class = $own !== null ? TapeClass::from($own['tape_class']) : TapeClass::from($d['tape_class'] ?? $this->tape->value);
             $readings[] = new Distance($d['id'], $d['from'], $d['to'], $level, $d['sigma'] ?? $class->sigma(Length::millimetres($level)), tape: $own !== null && ! ($own['reference'] ?? false) ? $d['tape'] : null);
         }
-        $this->network = new Network($stations, [...$readings, ...self::offsets($input)], isset($input['datum']['q']) ? Datum::baseLine($input['datum']['p'], $input['datum']['q']) : Datum::fixedLine($input['datum']['p']));
+        $this->network = new Network($stations, [...$readings, ...self::offsets($input)], isset($input['datum']['q']) ? Datum::baseLine($input['datum']['p'], $input['datum']['q']) : Datum::fixedLine($input['datum']['p'], [$input['reference_line']['from_x'], $input['reference_line']['from_y']], [$input['reference_line']['to_x'], $input['reference_line']['to_y']]));
     }
 
     /** @return list<Reading> */

@@ -24,6 +24,7 @@ use Aequus\Plan\PostId;
 use Aequus\Square\Layout;
 use Aequus\Square\SquareVerdict;
 use Aequus\Square\Taped;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 
@@ -199,19 +200,22 @@ final class LayoutTest extends TestCase
         $this->assertEqualsWithDelta(5400, array_values($this->layout($plan, $typed)->taken->taped)[0]->distance->inMillimetres(), 1e-4);
     }
 
-    public function test_offsets_from_a_wall_hold_the_layout_parallel_to_it(): void
+    /** @param  array{float, float, float, float}  $wall  from x, y to x, y */
+    #[TestWith([[-2000, -1500, 9000, -1500], ['A1' => 1500, 'C1' => 1524]], 'a wall along the base line')]
+    #[TestWith([[-1500, -2000, -1500, 9000], ['A1' => -1500, 'A2' => -1485.6]], 'a wall along the first column')]
+    public function test_offsets_from_a_wall_hold_the_layout_parallel_to_it(array $wall, array $offsets): void
     {
         $plan = Builds::plan([3000, 3000], [3600]);
         $usual = LayoutRules::usual($plan->grid, $plan->holeDiameter);
-        $wall = new FixedLine('barn wall', $this->point(-2000, -1500), $this->point(9000, -1500));
-        $plan = $plan->withLayout(new LayoutRules(PlacementWay::BestFit, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLine: $wall));
-        $off = fn (string $label, float $mm) => new LineReading($plan->grid->labelled($label)->id, Length::millimetres($mm));
+        $line = new FixedLine('barn wall', $this->point($wall[0], $wall[1]), $this->point($wall[2], $wall[3]));
+        $plan = $plan->withLayout(new LayoutRules(PlacementWay::BestFit, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLine: $line));
         $turn = 0.004;
         $turned = [];
         foreach ($plan->grid->posts as $post) {
             $turned[$post->label] = [-$turn * $post->at->y->inMillimetres(), $turn * $post->at->x->inMillimetres()];
         }
-        $layout = $this->layout($plan, ...[...$this->everything($plan, $turned), $off('A1', 1500), $off('C1', 1524)]);
+        $off = array_map(fn (string $label, float $mm) => new LineReading($plan->grid->labelled($label)->id, Length::millimetres($mm)), array_keys($offsets), $offsets);
+        $layout = $this->layout($plan, ...[...$this->everything($plan, $turned), ...$off]);
         $this->assertEqualsWithDelta($turn, $layout->survey->placed?->placement->rotation, 1e-4);
     }
 
