@@ -26,7 +26,8 @@ function rove(svg) {
     const start = svg.querySelector('.post-next') ?? posts[0];
     posts.forEach((post) => post.setAttribute('tabindex', post === start ? '0' : '-1'));
     svg.addEventListener('keydown', (event) => {
-        const next = heading[event.key] && neighbour(posts, document.activeElement, heading[event.key]);
+        // With Shift the drawing itself is moved.
+        const next = !event.shiftKey && heading[event.key] && neighbour(posts, document.activeElement, heading[event.key]);
         if (!next) {
             return;
         }

@@ -78,6 +78,14 @@ function zoomable(svg) {
     }, true);
 
     svg.addEventListener('keydown', (event) => {
+        const step = event.shiftKey && { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+        if (step) {
+            event.preventDefault();
+            view.x += (step[0] * view.w) / 6;
+            view.y += (step[1] * view.w) / 6;
+            show();
+            return;
+        }
         const deed = { '+': () => by(1.4), '=': () => by(1.4), '-': () => by(1 / 1.4), 0: whole }[event.key];
         if (deed && !event.ctrlKey && !event.metaKey) {
             event.preventDefault();

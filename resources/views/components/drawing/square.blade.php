@@ -10,7 +10,7 @@
     };
 @endphp
 <figure class="drawing">
-    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" class="plan-drawing square-drawing" role="group" aria-label="Working drawing from above, {{ count($model->stakes) }} stakes. Arrow keys go from stake to stake, plus and minus enlarge." data-roving data-zoom>
+    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" class="plan-drawing square-drawing" role="group" aria-label="Working drawing from above, {{ count($model->stakes) }} stakes. Arrow keys go from stake to stake, plus and minus enlarge, Shift with arrows moves the drawing." data-roving data-zoom>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="16" text-anchor="middle">{{ $sides->plusY }} side</text>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="{{ $frame->height - 6 }}" text-anchor="middle">{{ $sides->minusY }} side</text>
         <text class="side" transform="translate(14 {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->minusX }} side</text>
