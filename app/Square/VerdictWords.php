@@ -115,8 +115,8 @@ final readonly class VerdictWords
         return match (true) {
             $square->unread() !== [] => 'The readings still to take will tell more.',
             $tell === null => 'No further tape between these stakes is left. Two more stakes, at the middle of two opposite sides, would tell; reading each again, longest first, shows a slip at once.',
-            $tell->separatesAll() => "The tape {$this->label($tell->from)}–{$this->label($tell->to)} would tell.",
-            default => "The tape {$this->label($tell->from)}–{$this->label($tell->to)} would tell some of them apart, not all.",
+            $tell->separatesAll() => "The tape {$this->label($tell->of[0])}–{$this->label($tell->of[1])} would tell.",
+            default => "The tape {$this->label($tell->of[0])}–{$this->label($tell->of[1])} would tell some of them apart, not all.",
         };
     }
 

@@ -21,6 +21,12 @@ final class NotDetermined extends Refusal
         return new self('These readings do not say where '.implode(', ', $free).' stand. Read a further distance to each of them.', $free, true);
     }
 
+    /** @param  list<string>  $free  points and set-ups */
+    public static function heights(array $free): self
+    {
+        return new self('Nothing ties '.implode(', ', $free).' to a benchmark. Read the rod on a point whose height is known, or hop to one.', $free, true);
+    }
+
     /** @param  list<string>  $restless */
     public static function doesNotSettle(array $restless): self
     {

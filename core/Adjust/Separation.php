@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust;
 
-/** The one further distance that would best tell a group of readings apart which now look alike. */
+/** The one further reading that would best tell a group of readings apart which now look alike. */
 final readonly class Separation
 {
     private const ALIKE = 1e-6;
 
     /**
+     * @param  list<string>  $of  what to read: two stations or points, or a reading to take again
      * @param  float  $largest  correlation left within the group once it is read
      * @param  float  $mean  over its pairs
      */
     private function __construct(
-        public string $from,
-        public string $to,
+        public array $of,
         public float $largest,
         public float $mean,
     ) {
@@ -27,7 +27,15 @@ final readonly class Separation
      */
     public static function of(AdjustedNetwork $network, array $named, FurtherDistances $further): ?self
     {
-        $solution = $network->solution;
+        return self::among($network->solution, $named, array_map(fn (array $pair) => [[$pair[0], $pair[1]], $network->wouldRead(...$pair)], $further->pairs));
+    }
+
+    /**
+     * @param  list<string>  $named  readings of that solution, at least two
+     * @param  list<array{list<string>, Observation}>  $candidates  what could be read, each as it would be added
+     */
+    public static function among(Solution $solution, array $named, array $candidates): ?self
+    {
         $best = null;
         $pairs = [];
         foreach ($named as $a => $one) {
@@ -35,9 +43,8 @@ final readonly class Separation
                 $pairs[] = [$a, $b, $solution->residualCofactor($other, $one)];
             }
         }
-        foreach ($further->pairs as [$from, $to, $sigma]) {
-            $added = $network->wouldRead($from, $to, $sigma);
-            $weight = 1 / ($sigma ** 2 + $solution->variance($added->row));
+        foreach ($candidates as [$of, $added]) {
+            $weight = 1 / ($added->sigma ** 2 + $solution->variance($added->row));
             $with = array_map(fn (string $id) => Solution::product($added->row, $solution->spreadOf($id)), $named);
             $cofactors = [];
             foreach ($pairs as [$a, $b, $before]) {
@@ -50,7 +57,7 @@ final readonly class Separation
                     [$largest, $sum, $count] = [max($largest, $alike), $sum + $alike, $count + 1];
                 }
             }
-            $found = new self($from, $to, $largest, $sum / $count);
+            $found = new self($of, $largest, $sum / $count);
             if ($best === null || $found->isBetterThan($best)) {
                 $best = $found;
             }

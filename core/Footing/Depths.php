@@ -33,6 +33,21 @@ final readonly class Depths
     }
 
     /**
+     * Several level planes, one for each group: posts of a group are cut alike, and the feet go down the slope in steps.
+     *
+     * @param  non-empty-list<non-empty-list<DepthNeed>>  $groups
+     */
+    public static function steps(array $groups): self
+    {
+        $required = [];
+        foreach ($groups as $group) {
+            $required += self::commonPlane($group, null)->required;
+        }
+
+        return new self($required, null, null);
+    }
+
+    /**
      * @param  non-empty-list<DepthNeed>  $needs
      * @param  ?Length  $asked  a plane lower than the rules need
      *

@@ -10,6 +10,11 @@ use Aequus\Plan\Post;
 /** A footing that can't be set as asked. */
 final class FootingRefused extends Refusal
 {
+    public static function bellDoesNotFit(): self
+    {
+        return new self('The bell is higher than the hole is deep, or narrower than the hole. Check its height and width.');
+    }
+
     public static function planeTooHigh(Post $post): self
     {
         return new self("The level asked for is too high: post {$post->label} needs its foot lower. Ask for a lower plane, or leave it empty.");

@@ -26,7 +26,7 @@ final readonly class SettleContradiction implements Rule
             : "{$named} readings can’t all be true. One of them may be wrong, and a mistake in any of them would look the same.";
         $tell = $square->survey->separation;
         if ($tell !== null && $tell->separatesAll()) {
-            [$from, $to] = [$site->plan->grid->find(PostId::of($tell->from)), $site->plan->grid->find(PostId::of($tell->to))];
+            [$from, $to] = array_map(fn (string $id) => $site->plan->grid->find(PostId::of($id)), $tell->of);
             if ($from !== null && $to !== null) {
                 $planned = $from->at->distanceTo($to->at);
                 yield new Move(Phase::Square, "Pull the tape {$from->label}–{$to->label}", "{$why} This one further tape tells which. It should read about {$site->plan->write($planned)}.", $planned, 'from nail to nail', [$from, $to], EntryKind::Tape);

@@ -30,7 +30,12 @@ final class DepthVectorsTest extends VectorTestCase
     {
         $needs = array_map(fn (array $post) => $this->need($post, $input['fill_before_first_frost']), $input['posts']);
         try {
-            $depths = $input['mode'] === 'own_depth' ? Depths::own($needs) : Depths::commonPlane($needs, self::mm($input['asked_level'] ?? null));
+            $byName = array_combine(array_column($input['posts'], 'name'), $needs);
+            $depths = match ($input['mode']) {
+                'own_depth' => Depths::own($needs),
+                'steps' => Depths::steps(array_map(fn (array $group) => array_map(fn (string $name) => $byName[$name], $group), $input['groups'])),
+                default => Depths::commonPlane($needs, self::mm($input['asked_level'] ?? null)),
+            };
         } catch (FootingRefused $refusal) {
             $this->assertTrue($expect['refused'], $refusal->getMessage());
             $this->assertStringContainsString($expect['must_name'][0], $refusal->getMessage());
@@ -53,11 +58,7 @@ final class DepthVectorsTest extends VectorTestCase
 
     public static function holes(): Generator
     {
-        foreach (Vectors::of('depths', 'depths') as $name => $case) {
-            if ($case[0]['mode'] !== 'steps') {
-                yield $name => $case;
-            }
-        }
+        yield from Vectors::of('depths', 'depths');
     }
 
     #[DataProvider('dug')]
