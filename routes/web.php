@@ -72,6 +72,8 @@ Route::middleware('auth')->group(function () {
         Route::get('/level', [LevelController::class, 'show'])->name('level');
         Route::post('/level/benchmark', [LevelController::class, 'benchmark'])->name('level.benchmark');
         Route::post('/level/rod', [LevelController::class, 'rod'])->name('level.rod');
+        Route::post('/level/difference', [LevelController::class, 'difference'])->name('level.difference');
+        Route::get('/level/instruments', [LevelController::class, 'instruments'])->name('level.instruments');
 
         Route::get('/footing', [FootingController::class, 'show'])->name('footing');
         Route::post('/footing/rules', [FootingController::class, 'rules'])->name('footing.rules');

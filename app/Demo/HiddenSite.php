@@ -17,6 +17,8 @@ use Random\Randomizer;
 /** A made-up site: where the stakes truly stand and how high the ground truly is. Its instruments read with noise, from a seed. */
 final class HiddenSite
 {
+    private const LOWER_EACH_SET_UP = 235.0;
+
     private Randomizer $dice;
 
     /** @var array<string, array{float, float}> true place of each stake in mm, by label */
@@ -70,11 +72,13 @@ final class HiddenSite
         return $again;
     }
 
-    public function rod(?string $label): RodReading
+    /** @param  float  $slip a reader’s mistake, mm */
+    public function rod(?string $label, string $setUp = '', float $slip = 0.0): RodReading
     {
         $height = $label === null ? 0.0 : $this->ground[$label];
+        $beam = $this->instrument - self::LOWER_EACH_SET_UP * max(0, (int) $setUp - 1);
 
-        return new RodReading($label === null ? null : $this->id($label), $this->asRead($this->instrument - $height + $this->noise(Laser::sigma())));
+        return new RodReading($label === null ? null : $this->id($label), $this->asRead($beam - $height + $slip + $this->noise(Laser::sigma())), $setUp);
     }
 
     /** Something read with a rule or a level, whose true value is known here. */

@@ -9,7 +9,10 @@ use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\HandedOver;
+use Aequus\Logbook\HeightDifference;
 use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\LevelWay;
 use Aequus\Logbook\LineReading;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\Payload;
@@ -26,6 +29,7 @@ use Aequus\Logbook\TapeLay;
 use Aequus\Logbook\TapeReading;
 use Aequus\Logbook\TopMeasured;
 use Aequus\Measure\Length;
+use Aequus\Plan\PostFeature;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Shift;
 use Aequus\Site\SiteState;
@@ -88,7 +92,8 @@ final readonly class LogLines
             $said instanceof AsCast => "{$this->label($said->post)} as cast: ".$this->shift($said->alongX, $said->alongY),
             $said instanceof StakeMoved => "Stake {$this->label($said->post)} moved",
             $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
-            $said instanceof RodReading => 'Rod at '.($said->post === null ? 'the benchmark' : $this->label($said->post)).": {$write($said->rod)}",
+            $said instanceof RodReading => "Rod at {$this->point($said->point)}: {$write($said->rod)}".($said->setUp === '' ? '' : ", set-up {$said->setUp}").($said->distance === null ? '' : ", {$write($said->distance)} away"),
+            $said instanceof HeightDifference => ucfirst($said->instrument->inWords()).($said->level === '' ? '' : " “{$said->level}”").": {$this->point($said->to)} ".($said->read->isZero() ? 'level with' : "{$write($said->read->magnitude())} ".($said->read->isNegative() ? 'lower than' : 'higher than'))." {$this->point($said->from)}".($said->over === null ? '' : ", over {$write($said->over)}").($said->way === LevelWay::Turned ? ', turned' : '').($said->hungAt === null ? '' : ", hung {$write($said->hungAt)} from {$this->point($said->from)}"),
             $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}",
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
             $said instanceof PlumbReading => "Post {$this->label($said->post)}, {$side($said->face)} face: ".($said->gap->isZero() ? 'plumb' : "{$write($said->gap)} toward the {$side($said->leansToward)}")." over {$write($said->level)}",
@@ -99,6 +104,15 @@ final readonly class LogLines
             $said instanceof HandedOver => "Handed over to {$said->to}".($said->remark === '' ? '' : ": {$said->remark}"),
             $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
             default => $said->kind()->value,
+        };
+    }
+
+    private function point(LevelPoint $point): string
+    {
+        return match (true) {
+            $point->isBenchmark() => 'the benchmark',
+            $point->post === null => $point->name,
+            default => $this->label($point->post).($point->feature === PostFeature::Ground ? '' : ", {$point->feature->inWords()}"),
         };
     }
 

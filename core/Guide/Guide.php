@@ -21,6 +21,7 @@ final class Guide
             new StraightenLayout,
             new TellStakes,
             new ChooseBenchmark,
+            new SettleHeights,
             new ReadGround,
             new DecideFooting,
             new WaitForMarks,

@@ -4,23 +4,40 @@ declare(strict_types=1);
 
 namespace Aequus\Level;
 
+use Aequus\Adjust\AdjustedLevels;
+use Aequus\Adjust\LevelNetwork;
+use Aequus\Adjust\LevelReading;
+use Aequus\Adjust\Mistakes;
+use Aequus\Adjust\NotDetermined;
+use Aequus\Adjust\Separation;
 use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
+use Aequus\Plan\PostFeature;
 
-/** Ground heights from one set-up of a laser: height of instrument less what the rod reads. */
+/** Heights from everything that was read, all instruments in one adjustment; what no reading ties to a benchmark is set aside and named. */
 final readonly class Heights
 {
+    /** The benchmark in force: the one chosen last. */
     public ?BenchmarkChosen $benchmark;
 
-    /** Of the laser's beam, above the benchmark's zero; null until the rod was read on the benchmark. */
+    /** Height of the newest set-up’s beam above zero; null until it is tied to a benchmark. */
     public ?Length $ofInstrument;
+
+    /** Name of the newest set-up; null before any rod was read. */
+    public ?string $setUp;
 
     /** @var array<string, Length> ground height by the value of the post's id */
     public array $ground;
+
+    /** @var array<string, KnownHeight> every height that is known, by its point’s key */
+    public array $known;
+
+    /** @var list<string> points and set-ups that nothing ties to a benchmark yet, as people call them */
+    public array $free;
 
     /** @var list<Post> posts whose ground was not read yet */
     public array $unread;
@@ -32,36 +49,83 @@ final readonly class Heights
     /** Of the ground, once three posts are read; along the row for posts in one line. */
     public ?GroundPlane $plane;
 
-    public function __construct(Plan $plan, Log $log)
-    {
-        $this->benchmark = $log->latest(BenchmarkChosen::class);
-        $rods = [];
-        foreach ($log->now(RodReading::class) as $reading) {
-            $rods[$reading->post->value ?? ''][] = $reading->rod->nanometres;
-        }
-        $mean = fn (array $nanometres): Length => Length::nanometres((int) round(array_sum($nanometres) / count($nanometres)));
-        $this->ofInstrument = $this->benchmark !== null && isset($rods['']) ? $this->benchmark->height->plus($mean($rods[''])) : null;
-        $ground = $unread = $points = [];
-        $high = $low = null;
-        foreach ($plan->grid->posts as $post) {
-            if ($this->ofInstrument === null || ! isset($rods[$post->id->value])) {
-                $unread[] = $post;
+    public ?Mistakes $mistakes;
 
-                continue;
+    /** What would tell the readings in doubt apart: a reading to take again, or two points to hop between. */
+    public ?Separation $separation;
+
+    /** Readings more than are needed: they check the others. */
+    public int $surplus;
+
+    /** @var array<string, Length> each spirit level’s own error over a metre, by its name */
+    public array $ownErrors;
+
+    public LevelReadings $readings;
+
+    /** @var array<string, float> adjusted heights and own errors of levels, mm, by name in the network */
+    private array $values;
+
+    public function __construct(private Plan $plan, Log $log)
+    {
+        $this->readings = new LevelReadings($plan, $log);
+        $this->benchmark = $log->latest(BenchmarkChosen::class);
+        $rods = $log->now(RodReading::class);
+        $this->setUp = $rods === [] ? null : $rods[array_key_last($rods)]->setUp;
+        [$mistakes, $adjusted, $network, $free] = $this->adjust();
+        [$this->mistakes, $this->surplus] = [$mistakes, $adjusted->solution->surplus ?? 0];
+        $this->values = $adjusted->values ?? [];
+        $this->free = array_map($this->readings->name(...), $free);
+        $this->separation = $mistakes === null || $network === null || $mistakes->named === [] ? null : $this->separation($adjusted, $network, $mistakes->named);
+        $known = $ownErrors = [];
+        foreach ($this->values as $key => $value) {
+            $key = (string) $key;
+            if (isset($this->readings->points[$key])) {
+                $known[$key] = new KnownHeight($this->readings->points[$key], Length::millimetres($value), $adjusted?->deviation($key) ?? 0.0);
+            } elseif (str_starts_with($key, LevelReadings::LEVEL)) {
+                $ownErrors[substr($key, strlen(LevelReadings::LEVEL))] = Length::millimetres($value * 1000);
             }
-            $height = $this->ofInstrument->minus($mean($rods[$post->id->value]));
-            $ground[$post->id->value] = $height;
-            $points[] = new GroundPoint($post->at, $height);
-            $high = $high === null || $height->isLongerThan($ground[$high->id->value]) ? $post : $high;
-            $low = $low === null || $height->isShorterThan($ground[$low->id->value]) ? $post : $low;
         }
-        [$this->ground, $this->unread, $this->high, $this->low] = [$ground, $unread, $high, $low];
-        $this->plane = count($points) >= 3 ? GroundPlane::fit($points) : null;
+        [$this->known, $this->ownErrors] = [$known, $ownErrors];
+        $beam = $this->setUp === null ? null : $this->values[LevelReadings::SET_UP.$this->setUp] ?? null;
+        $this->ofInstrument = $beam === null ? null : Length::millimetres($beam);
+        [$this->ground, $this->unread, $this->high, $this->low, $this->plane] = $this->lie($known);
     }
 
     public function groundAt(Post $post): ?Length
     {
         return $this->ground[$post->id->value] ?? null;
+    }
+
+    /** Standard deviation of a ground height, mm; null where it is not known. */
+    public function uncertainty(Post $post): ?float
+    {
+        return ($this->known["ground {$post->id->value}"] ?? null)?->sigma;
+    }
+
+    /** Whether a set-up, by its name in the network, is tied to a benchmark. */
+    public function hasSetUp(string $key): bool
+    {
+        return isset($this->values[$key]);
+    }
+
+    /** What a reading shows more than the adjusted heights want; null where nothing ties it in. */
+    public function off(LevelReading $reading): ?Length
+    {
+        $off = $reading->observed;
+        foreach ($reading->parts as $name => $part) {
+            if (! isset($this->values[$name])) {
+                return null;
+            }
+            $off -= $part * $this->values[$name];
+        }
+
+        return Length::millimetres($off);
+    }
+
+    /** Of any feature of a post; null where it was not read. */
+    public function of(Post $post, PostFeature $feature): ?Length
+    {
+        return ($this->known["{$feature->value} {$post->id->value}"] ?? null)?->height;
     }
 
     public function range(): ?Length
@@ -72,5 +136,75 @@ final readonly class Heights
     public function isComplete(): bool
     {
         return $this->unread === [];
+    }
+
+    /** @return array{?Mistakes, ?AdjustedLevels, ?LevelNetwork, list<string>} and the names nothing ties in */
+    private function adjust(): array
+    {
+        $readings = $this->readings->network;
+        $free = [];
+        while ($readings !== []) {
+            $network = new LevelNetwork($this->readings->benchmarks, $readings, $this->readings->levels, array_map(strval(...), array_keys(array_intersect_key($this->readings->points, $this->touched($readings)))));
+            try {
+                [$mistakes, $adjusted] = Mistakes::search(fn (array $without) => $network->without($without)->adjust());
+
+                return [$mistakes, $adjusted, $network, $free];
+            } catch (NotDetermined $refusal) {
+                $gone = array_flip($refusal->stations);
+                $free = [...$free, ...$refusal->stations];
+                $readings = array_values(array_filter($readings, fn (LevelReading $reading) => array_intersect_key($reading->parts, $gone) === []));
+            }
+        }
+
+        return [null, null, null, $free];
+    }
+
+    /**
+     * @param  list<LevelReading>  $readings
+     * @return array<string, float>
+     */
+    private function touched(array $readings): array
+    {
+        $touched = [];
+        foreach ($readings as $reading) {
+            $touched += $reading->parts;
+        }
+
+        return $touched;
+    }
+
+    /** @param  list<string>  $named */
+    private function separation(?AdjustedLevels $adjusted, LevelNetwork $network, array $named): ?Separation
+    {
+        if ($adjusted === null) {
+            return null;
+        }
+        $rods = array_filter($named, fn (string $id) => $network->find($id)->isRod ?? false) === $named;
+
+        return Separation::among($adjusted->solution, $named, $rods ? $network->again($named) : $network->furtherHops(BoardLevel::READING));
+    }
+
+    /**
+     * @param  array<string, KnownHeight>  $known
+     * @return array{array<string, Length>, list<Post>, ?Post, ?Post, ?GroundPlane}
+     */
+    private function lie(array $known): array
+    {
+        $ground = $unread = $points = [];
+        $high = $low = null;
+        foreach ($this->plan->grid->posts as $post) {
+            $height = ($known["ground {$post->id->value}"] ?? null)?->height;
+            if ($height === null) {
+                $unread[] = $post;
+
+                continue;
+            }
+            $ground[$post->id->value] = $height;
+            $points[] = new GroundPoint($post->at, $height);
+            $high = $high === null || $height->isLongerThan($ground[$high->id->value]) ? $post : $high;
+            $low = $low === null || $height->isShorterThan($ground[$low->id->value]) ? $post : $low;
+        }
+
+        return [$ground, $unread, $high, $low, count($points) >= 3 ? GroundPlane::fit($points) : null];
     }
 }

@@ -9,6 +9,7 @@ enum DecisionAbout: string
 {
     case DigByHand = 'dig_by_hand';
     case AcceptOutline = 'accept_outline';
+    case AcceptHeights = 'accept_heights';
     case AcceptShortHole = 'accept_short_hole';
     case AcceptLean = 'accept_lean';
     case AcceptShortPost = 'accept_short_post';
@@ -18,6 +19,7 @@ enum DecisionAbout: string
         return match ($this) {
             self::DigByHand => 'Dig this hole by hand',
             self::AcceptOutline => 'Take the layout as it stands',
+            self::AcceptHeights => 'Take the heights as they are',
             self::AcceptShortHole => 'Take the hole as it is',
             self::AcceptLean => 'Take the lean as it is',
             self::AcceptShortPost => 'Take the post as it is',

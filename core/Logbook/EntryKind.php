@@ -16,6 +16,7 @@ enum EntryKind: string
     case StakeMoved = 'stake_moved';
     case Benchmark = 'benchmark';
     case Rod = 'rod';
+    case HeightDifference = 'height_difference';
     case Hole = 'hole';
     case PostSet = 'post_set';
     case Plumb = 'plumb';

@@ -19,6 +19,21 @@ final class EntryRefused extends Refusal
         return new self('A distance between two stakes is above zero. Enter what the tape read.');
     }
 
+    public static function pointWithoutName(): self
+    {
+        return new self('Name the point: a turning point, a nail, a kerb.');
+    }
+
+    public static function samePointTwice(): self
+    {
+        return new self('A difference of height lies between two points; this is the same point twice. Choose another for one end.');
+    }
+
+    public static function levelOffTheString(): self
+    {
+        return new self('The line level hangs on the string between its two ends. Enter how far from the first point, within the string’s length.');
+    }
+
     public static function stakeHoldsTheString(): self
     {
         return new self('The string runs from this very stake, so it can’t stand off it. Choose another stake, or another string.');

@@ -15,8 +15,8 @@ use UnexpectedValueException;
 /** Payloads as they are stored and read again. What was once stored stays readable: an old version is understood here, never rewritten. */
 final class PayloadCodec
 {
-    /** 2: a tape says which one it is and how it was held. */
-    public const VERSION = 2;
+    /** 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. */
+    public const VERSION = 3;
 
     /** @return array<string, mixed> ready for JSON; lengths in whole nanometres */
     public static function encode(Payload $payload): array
@@ -32,7 +32,9 @@ final class PayloadCodec
             $payload instanceof AsCast => ['post' => $payload->post->value, 'along_x' => $payload->alongX->nanometres, 'along_y' => $payload->alongY->nanometres],
             $payload instanceof StakeMoved, $payload instanceof PostSet, $payload instanceof PostCut => ['post' => $payload->post->value],
             $payload instanceof BenchmarkChosen => ['name' => $payload->name, 'height' => $payload->height->nanometres],
-            $payload instanceof RodReading => ['post' => $payload->post?->value, 'rod' => $payload->rod->nanometres],
+            $payload instanceof RodReading => ['point' => $payload->point->stored(), 'rod' => $payload->rod->nanometres, 'set_up' => $payload->setUp, 'distance' => $payload->distance?->nanometres],
+            $payload instanceof HeightDifference => ['from' => $payload->from->stored(), 'to' => $payload->to->stored(), 'read' => $payload->read->nanometres, 'instrument' => $payload->instrument->value,
+                'over' => $payload->over?->nanometres, 'way' => $payload->way->value, 'hung_at' => $payload->hungAt?->nanometres, 'level' => $payload->level],
             $payload instanceof HoleDug => ['post' => $payload->post->value, 'depth' => $payload->depth->nanometres],
             $payload instanceof PlumbReading => ['post' => $payload->post->value, 'face' => $payload->face->value, 'leans_toward' => $payload->leansToward->value,
                 'gap' => $payload->gap->nanometres, 'level' => $payload->level->nanometres, 'stage' => $payload->stage->value],
@@ -69,7 +71,13 @@ final class PayloadCodec
             EntryKind::AsCast => new AsCast($post(), $length('along_x'), $length('along_y')),
             EntryKind::StakeMoved => new StakeMoved($post()),
             EntryKind::Benchmark => new BenchmarkChosen($stored['name'], $length('height')),
-            EntryKind::Rod => new RodReading($maybePost === null ? null : $post(), $length('rod')),
+            EntryKind::Rod => isset($stored['point'])
+                ? new RodReading(LevelPoint::fromStored($stored['point']), $length('rod'), $stored['set_up'], $stored['distance'] === null ? null : $length('distance'))
+                : new RodReading($maybePost === null ? null : $post(), $length('rod')),
+            EntryKind::HeightDifference => new HeightDifference(
+                LevelPoint::fromStored($stored['from']), LevelPoint::fromStored($stored['to']), $length('read'), LevelInstrument::from($stored['instrument']),
+                $stored['over'] === null ? null : $length('over'), LevelWay::from($stored['way']), $stored['hung_at'] === null ? null : $length('hung_at'), $stored['level'],
+            ),
             EntryKind::Hole => new HoleDug($post(), $length('depth')),
             EntryKind::PostSet => new PostSet($post()),
             EntryKind::Plumb => new PlumbReading($post(), Side::from($stored['face']), Side::from($stored['leans_toward']), $length('gap'), $length('level'), Stage::from($stored['stage'])),

@@ -7,14 +7,30 @@ namespace Aequus\Logbook;
 use Aequus\Measure\Length;
 use Aequus\Plan\PostId;
 
-/** What the laser reads on the rod, at a post’s ground or, without a post, on the benchmark. */
+/** What a laser or optical level reads on the rod, from one set-up of it. */
 final readonly class RodReading implements Payload
 {
-    /** @throws EntryRefused when the rod reads less than nothing */
-    public function __construct(public ?PostId $post, public Length $rod)
+    public LevelPoint $point;
+
+    /**
+     * @param  LevelPoint|PostId|null  $on  where the rod stands; a post’s id for its ground, null for the benchmark
+     * @param  string  $setUp  name of the set-up; empty for the first
+     * @param  ?Length  $distance  from the instrument, where it is known
+     *
+     * @throws EntryRefused when the rod reads less than nothing, or the distance is not above zero
+     */
+    public function __construct(LevelPoint|PostId|null $on, public Length $rod, public string $setUp = '', public ?Length $distance = null)
     {
+        $this->point = match (true) {
+            $on === null => LevelPoint::benchmark(),
+            $on instanceof PostId => LevelPoint::of($on),
+            default => $on,
+        };
         if ($rod->isNegative()) {
             throw EntryRefused::rodNegative();
+        }
+        if ($distance !== null && ! $distance->isPositive()) {
+            throw EntryRefused::distanceNotPositive();
         }
     }
 
@@ -25,6 +41,6 @@ final readonly class RodReading implements Payload
 
     public function posts(): array
     {
-        return $this->post === null ? [] : [$this->post];
+        return $this->point->post === null ? [] : [$this->point->post];
     }
 }

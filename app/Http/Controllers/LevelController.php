@@ -4,20 +4,42 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Level\InstrumentChoice;
+use App\Actions\RecordEntry;
 use App\Drawing\PlanDrawing;
 use App\Http\Requests\BenchmarkRequest;
+use App\Http\Requests\DifferenceRequest;
 use App\Http\Requests\RodRequest;
+use App\Level\GradeForm;
+use App\Level\InstrumentSums;
+use App\Level\LevelForm;
+use App\Level\LevelSheet;
+use App\Level\LevelWords;
 use App\Models\Job;
+use App\View\Sums;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final class LevelController extends Controller
 {
-    public function show(Job $job): View
+    public function show(Request $request, Job $job): View
     {
         $site = $this->site($job);
 
-        return view('level.show', ['site' => $site, 'drawing' => PlanDrawing::ground($site->state)]);
+        return view('level.show', [
+            'site' => $site, 'drawing' => PlanDrawing::ground($site->state), 'words' => new LevelWords($site->state), 'sheet' => new LevelSheet($site->state),
+            'form' => new LevelForm($site, $request->integer('again')), 'grade' => new GradeForm(new Sums($request, $site->plan->notation->unit), $site->state),
+        ]);
+    }
+
+    /** What each instrument would do on this grid, and tests of those at hand. */
+    public function instruments(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+        $tests = new InstrumentSums(new Sums($request, $site->plan->notation->unit), $site->plan);
+
+        return view('level.instruments', ['site' => $site, 'tests' => $tests, 'choice' => new InstrumentChoice($site->plan, $tests->board)]);
     }
 
     public function benchmark(BenchmarkRequest $request, Job $job): RedirectResponse
@@ -27,6 +49,19 @@ final class LevelController extends Controller
 
     public function rod(RodRequest $request, Job $job): RedirectResponse
     {
-        return $this->record($request, $job);
+        return $this->read($request, $job);
+    }
+
+    public function difference(DifferenceRequest $request, Job $job): RedirectResponse
+    {
+        return $this->read($request, $job);
+    }
+
+    /** A reading is stored, and the page opens for the next one. */
+    private function read(RodRequest|DifferenceRequest $request, Job $job): RedirectResponse
+    {
+        $entry = app(RecordEntry::class)($job, $this->user($request), $request->newEntry());
+
+        return redirect()->route('level', $job)->with('recorded', $entry->sequence);
     }
 }

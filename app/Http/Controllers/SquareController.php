@@ -29,6 +29,7 @@ use App\Square\NailRow;
 use App\Square\Placements;
 use App\Square\ReadingSheet;
 use App\Square\VerdictWords;
+use App\View\Sums;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -67,7 +68,7 @@ final class SquareController extends Controller
     public function hand(Request $request, Job $job): View
     {
         $site = $this->site($job);
-        $hand = new ByHand($request, $site->plan);
+        $hand = new ByHand(new Sums($request, $site->plan->notation->unit), $site->plan);
 
         return view('square.hand', ['site' => $site, 'hand' => $hand, 'outline' => new StringOutline($site->plan), 'alike' => NailRow::of(BatterBoards::of($site->plan)), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions)]);
     }

@@ -79,7 +79,7 @@ abstract class EntryRequest extends FormRequest
         return $this->length($field, $plan->notation->unit);
     }
 
-    private function job(): Job
+    protected function job(): Job
     {
         $job = $this->route('job');
         assert($job instanceof Job);

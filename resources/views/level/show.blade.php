@@ -1,41 +1,67 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Level; $level = $site->state->level; $plan = $site->plan; $unit = $plan->notation->unit;
-    $move = $site->next?->phase === $phase ? $site->next : $site->nextIn($phase);
-    $for = $level->ofInstrument === null ? 'Benchmark' : ($move?->posts[0]->label ?? $plan->grid->posts[0]->label);
+    $asks = $site->next?->phase === $phase ? $site->next->asks : null; $sure = session('asks_sure');
     $down = fn (float $angle) => $plan->sides->of(abs(cos($angle)) >= abs(sin($angle)) ? \Aequus\Plan\Side::alongX(cos($angle)) : \Aequus\Plan\Side::alongY(sin($angle)));
+    $fine = fn (\Aequus\Measure\Length $length) => \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $length);
+    $others = array_filter($level->known, fn ($known) => $known->point->post === null || $known->point->feature !== \Aequus\Plan\PostFeature::Ground);
+    $again = $form->difference;
 @endphp
 <x-layout title="Level" :site="$site" :phase="$phase">
+    <x-ways :site="$site" here="level" />
     <div class="two">
         <section class="paper">
             <div aria-live="polite">
-                @if ($level->range() === null)
-                    <h1>No ground is read yet</h1>
-                    <p class="verdict-why">One benchmark, one set-up of the laser, the rod at every post: that gives every hole its true depth.</p>
-                @else
-                    <h1>The ground falls <x-length :of="$level->range()" :plan="$plan" /> from {{ $level->high->label }} to {{ $level->low->label }}</h1>
-                    <p class="verdict-why">
+                <h1><x-words :say="$words->title" /></h1>
+                <p class="verdict-why">
+                    @if ($level->range() === null)
+                        A benchmark, a set-up that sees it, and the rod at every post: that gives every hole its true depth. A board, a water level or a line level on a string do it too, and all may be mixed.
+                    @else
                         {{ $level->isComplete() ? 'Every post is read.' : count($level->unread).' posts are still to read.' }}
                         @if ($level->plane && $level->plane->direction !== null)
                             On the whole it falls <x-length :of="$level->plane->fall->over($unit->value === 'mm' ? \Aequus\Measure\Length::millimetres(1000) : \Aequus\Measure\Length::feet(10))" :plan="$plan" /> in {{ $unit->value === 'mm' ? '1 m' : '10 ft' }}, {{ $level->plane->onOneLine ? 'along the row' : '' }} toward the {{ $down($level->plane->direction) }}.
                         @endif
-                    </p>
-                    <p class="verdict-why muted">What can’t be told: from one set-up each rod is read once, so a slip shows only where a height stands out. A reading is good to about {{ number_format(\Aequus\Level\Laser::sigma(), 1) }} mm at 15 m.</p>
-                @endif
+                    @endif
+                </p>
+                @if ($words->told)<p class="verdict-why muted"><x-words :say="$words->told" /></p>@endif
             </div>
             <x-drawing.plan :model="$drawing" />
             <table>
-                <caption>Ground <span class="muted">above {{ $level->benchmark->name ?? 'the benchmark' }}’s zero</span></caption>
-                <thead><tr><th scope="col">Post</th><th scope="col" class="num">ground</th><th scope="col" class="num">below the highest</th></tr></thead>
+                <caption>Ground <span class="muted">above {{ $level->benchmark->name ?? 'the benchmark' }}’s zero; ± is the 95 % of it, in mm</span></caption>
+                <thead><tr><th scope="col">Post</th><th scope="col" class="num">ground</th><th scope="col" class="num">±</th><th scope="col" class="num">below the highest</th>@if ($grade->work)<th scope="col" class="num">to the grade</th>@endif</tr></thead>
                 <tbody>
                     @foreach ($plan->grid->posts as $post)
-                        @php($height = $level->groundAt($post))
-                        <tr><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$height" :plan="$plan" /></td><td class="num"><x-length :of="$height === null ? null : $level->groundAt($level->high)->minus($height)" :plan="$plan" /></td></tr>
+                        @php($height = $level->groundAt($post)) @php($work = $grade->work?->heights[$post->id->value] ?? null)
+                        <tr><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$height" :plan="$plan" /></td><td class="num muted">{{ $level->uncertainty($post) === null ? '—' : number_format(1.96 * $level->uncertainty($post), 1) }}</td><td class="num"><x-length :of="$height === null ? null : $level->groundAt($level->high)->minus($height)" :plan="$plan" /></td>
+                            @if ($grade->work)<td class="num">@if ($work === null)—@elseif ($plan->notation->round($work)->isZero())on it @else{{ $work->isNegative() ? 'fill' : 'cut' }} <x-length :of="$work->magnitude()" :plan="$plan" />@endif</td>@endif</tr>
                     @endforeach
                 </tbody>
             </table>
+            @if ($others !== [])
+                <table>
+                    <caption>Other heights <span class="muted">points between, and parts of posts</span></caption>
+                    <thead><tr><th scope="col">Point</th><th scope="col" class="num">height</th><th scope="col" class="num">±</th></tr></thead>
+                    <tbody>@foreach ($others as $known)<tr><th scope="row">{{ $level->readings->name($known->point->key()) }}</th><td class="num strong"><x-length :of="$known->height" :plan="$plan" /></td><td class="num muted">{{ $known->sigma > 0 ? number_format(1.96 * $known->sigma, 1) : 'as chosen' }}</td></tr>@endforeach</tbody>
+                </table>
+            @endif
+            @foreach ($level->ownErrors as $name => $error)
+                <p class="hint">The spirit level{{ $name === '' ? '' : " “{$name}”" }} itself shows {!! $fine($error->magnitude()) !!} too {{ $error->isNegative() ? 'low' : 'high' }} at its far end over 1 m: worked out with the heights, and taken out of them.</p>
+            @endforeach
+            @if ($level->range() !== null)
+                <form method="get" action="{{ route('level', $job) }}" class="entry grade">
+                    <h2 class="field-wide">Cut and fill to a finished grade</h2>
+                    <x-sum-field :f="$grade->sums->field('grade', 'Grade at '.$plan->grid->posts[0]->label, 'Above zero.')" :unit="$unit" />
+                    <div class="field"><label for="sum-toward">Falls toward the</label><select id="sum-toward" name="toward"><option value="">level</option>@foreach (\Aequus\Plan\Side::cases() as $side)<option value="{{ $side->value }}" @selected($grade->toward === $side)>{{ $plan->sides->of($side) }}</option>@endforeach</select></div>
+                    <x-sum-field :f="$grade->sums->field('grade_fall', 'Falls by')" :unit="$unit" />
+                    <x-sum-field :f="$grade->sums->field('grade_over', 'over')" :unit="$unit" />
+                    <button class="button button-second">Work it out</button>
+                    @if ($grade->work)<p class="answer field-wide">Cut {{ \App\Level\GradeForm::volume($grade->work->cut, $plan) }}, fill {{ \App\Level\GradeForm::volume($grade->work->fill, $plan) }} within the grid, before any swelling or settling. Each post speaks for the ground half-way to its neighbours.</p>@endif
+                </form>
+            @endif
         </section>
         <div class="side-work">
-            <x-move :site="$site" :here="$phase" />
+            <x-move :site="$site" :here="$phase">
+                @if ($asks === \Aequus\Logbook\EntryKind::Decision)<x-decide :site="$site" :about="\Aequus\Logbook\DecisionAbout::AcceptHeights" />@endif
+            </x-move>
             @if ($level->benchmark === null)
                 <section id="entry">
                     <h2>Benchmark</h2>
@@ -46,18 +72,52 @@
                     </x-entry-form>
                 </section>
             @else
-                <section id="entry">
+                <section @if ($again === null) id="entry" @endif>
                     <h2>Read the rod</h2>
                     <x-entry-form :action="route('level.rod', $job)" name="rod">
-                        <x-posts name="post" form="rod" label="Rod stands at" :posts="$plan->grid->posts" :value="$for" :more="['Benchmark' => 'the benchmark: '.$level->benchmark->name]" />
+                        <x-posts name="post" form="rod" label="Rod stands at" :posts="$plan->grid->posts" :value="$form->on" :more="['Benchmark' => 'the benchmark: '.$level->benchmark->name]" />
+                        <x-field name="set_up" form="rod" label="From set-up" :value="$form->setUp" />
                         <x-field name="rod" form="rod" label="The rod reads" :unit="$unit" wide />
+                        @if ($sure === 'set_up')<label class="tick"><input type="checkbox" name="sure" value="1"> I read a known point later</label>@endif
+                        <details class="field-wide change" @if ($form->named !== '' || $form->part !== 'ground' || (old('form') === 'rod' && (old('post_name') || old('distance') || old('post_part', 'ground') !== 'ground'))) open @endif><summary>A turning point, a part of the post, the distance</summary>
+                            <div class="entry">
+                                <x-choice name="post_part" form="rod" label="On the post’s" :value="$form->part" :options="collect(\Aequus\Plan\PostFeature::cases())->mapWithKeys(fn ($part) => [$part->value => $part->inWords()])->all()" />
+                                <x-field name="post_name" form="rod" label="Or on another point" hint="Its name, such as T1." :value="$form->named" />
+                                <x-field name="distance" form="rod" label="From the level to the rod" hint="Empty: counted as {{ $unit->value === 'mm' ? '15 m' : '50 ft' }}." :unit="$unit" />
+                            </div>
+                        </details>
                         <button class="button">Write it down</button>
                     </x-entry-form>
                     @if ($level->ofInstrument)
-                        <details class="why"><summary>Why these heights?</summary><p>The beam stands <x-length :of="$level->ofInstrument" :plan="$plan" /> above zero: {{ $level->benchmark->name }} counts as <x-length :of="$level->benchmark->height" :plan="$plan" />, and the rod on it reads the rest. Ground is the beam less what the rod reads there: the height-of-instrument rule.</p></details>
+                        <details class="why"><summary>Why these heights?</summary><p>The beam of set-up {{ $level->setUp ?: '1' }} stands <x-length :of="$level->ofInstrument" :plan="$plan" /> above zero: {{ $level->benchmark->name }} counts as <x-length :of="$level->benchmark->height" :plan="$plan" />, and the rods it shares with known points read the rest. A height is the beam less what the rod reads there: the height-of-instrument rule. All readings of all instruments are adjusted together by least squares, each weighted by what it is good for; a laser’s rod counts as good to {{ number_format(\Aequus\Level\Laser::sigma(), 1) }} mm at 15 m.</p></details>
                     @endif
                 </section>
-                <details class="change"><summary>Choose another benchmark</summary>
+                <details class="change" @if ($again !== null || old('form') === 'difference') open @endif @if ($again !== null) id="entry" @endif><summary>Read one point from another</summary>
+                    <p class="hint">With a spirit level on a board, a water level, or a line level on a string.</p>
+                    <x-entry-form :action="route('level.difference', $job)" name="difference">
+                        <x-choice name="instrument" form="difference" label="With" :value="$again?->instrument->value ?? 'board'" :options="collect(\Aequus\Logbook\LevelInstrument::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                        <x-field name="over" form="difference" label="Board or string long" hint="A water level has none." :unit="$unit" :value="$again?->over ? $plan->write($again->over) : ''" />
+                        <x-level-point name="from" form="difference" label="First point" :site="$site" :value="$again ? $form->labelOf($again->from) : 'Benchmark'" :part="$again?->from->feature->value ?? 'ground'" :named="$again?->from->name ?? ''" />
+                        <x-level-point name="to" form="difference" label="Second point" :site="$site" :value="$again ? $form->labelOf($again->to) : $form->on" :part="$again?->to->feature->value ?? 'ground'" :named="$again?->to->name ?? ''" />
+                        <x-field name="difference" form="difference" label="They differ by" :unit="$unit" />
+                        <x-choice name="higher" form="difference" label="Higher is" :options="['to' => 'the second', 'from' => 'the first']" />
+                        <label class="tick"><input type="checkbox" name="turned" value="1" @checked(old('form') === 'difference' && old('turned'))> spirit level turned end for end</label>
+                        <x-field name="level" form="difference" label="Which spirit level" hint="Only where there are two." />
+                        <x-field name="hung_at" form="difference" label="Line level hung, from the first point" hint="Empty: in the middle." :unit="$unit" />
+                        <button class="button button-second">Write it down</button>
+                    </x-entry-form>
+                </details>
+                @if ($sheet->rows !== [])
+                    <section class="list">
+                        <h2>Readings <span class="h-note">{{ count($sheet->rows) }}, the newest first</span></h2>
+                        <table class="readings">
+                            <thead><tr><th scope="col">At</th><th scope="col">from</th><th scope="col" class="num">reads</th><th scope="col" class="num">off, mm</th><th scope="col">Stands</th></tr></thead>
+                            <tbody>@foreach ($sheet->rows as $row)<tr class="row-{{ $row->state }}"><th scope="row"><a href="{{ route('level', ['job' => $job, 'again' => $row->sequence]) }}#entry">{{ $row->where }}</a></th><td>{{ $row->from }}</td><td class="num strong">{!! $row->read->isNegative() ? '−' : '' !!}<x-length :of="$row->read->magnitude()" :plan="$plan" /></td><td class="num">{{ $row->off === null ? '—' : ($level->surplus === 0 ? '' : number_format($row->off->inMillimetres(), 1)) }}</td><td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td></tr>@endforeach</tbody>
+                        </table>
+                        <p class="hint">“Off” is the reading less what all others say. Choose a line to read it again; a wrong one is struck in the <a href="{{ route('logbook', $job) }}">logbook</a>.</p>
+                    </section>
+                @endif
+                <details class="change" @if (old('form') === 'benchmark') open @endif><summary>Choose another benchmark</summary>
                     <x-entry-form :action="route('level.benchmark', $job)" name="benchmark">
                         <x-field name="name" form="benchmark" label="What it is" />
                         <x-field name="height" form="benchmark" label="Counts as" :unit="$unit" />

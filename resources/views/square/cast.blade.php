@@ -4,7 +4,7 @@
     $cannot = $again->cannot();
 @endphp
 <x-layout title="As cast" :site="$site" :phase="$phase">
-    <x-square-ways :site="$site" here="square.cast" />
+    <x-ways :site="$site" here="square.cast" />
     <div class="two">
         <section class="paper">
             @if ($again->cast === [])

@@ -1,11 +1,11 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit; $layout = $plan->layout; $corners = $plan->grid->corners(); $angle = $hand->rightAngle();
     $value = fn ($length) => $length === null ? '' : $plan->write($length);
-    $ask = fn (string $name, string $label, string $hint = '') => ['name' => $name, 'label' => $label, 'hint' => $hint, 'typed' => $hand->typed($name), 'refusal' => $hand->refusals[$name] ?? ''];
+    $ask = $hand->sums->field(...);
     $runs = ['centre' => 'on the post centres', 'face' => 'along the post faces', 'offset' => 'off the centres by'];
 @endphp
 <x-layout title="Setting out" :site="$site" :phase="$phase">
-    <x-square-ways :site="$site" here="square.hand" />
+    <x-ways :site="$site" here="square.hand" />
     <div class="two">
         <section class="paper">
             <h1>Setting out by hand</h1>
@@ -66,7 +66,7 @@
                 </section>
                 <section>
                     <h2>How the tape is held</h2>
-                    <div class="entry">@foreach ([$ask('celsius', 'Temperature, °C'), $ask('newtons', 'Pull, N')] as $f)<x-sum-field :f="$f" />@endforeach<label class="tick"><input type="checkbox" name="hangs" value="1" @checked($hand->typed('hangs'))> hangs free</label></div>
+                    <div class="entry">@foreach ([$ask('celsius', 'Temperature, °C'), $ask('newtons', 'Pull, N')] as $f)<x-sum-field :f="$f" />@endforeach<label class="tick"><input type="checkbox" name="hangs" value="1" @checked($hand->sums->ticked('hangs'))> hangs free</label></div>
                 </section>
                 <section>
                     <h2>Two tapes compared</h2>

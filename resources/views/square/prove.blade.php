@@ -3,7 +3,7 @@
     $tolerance = $plan->tolerances->squareness;
 @endphp
 <x-layout title="Before you pull" :site="$site" :phase="$phase">
-    <x-square-ways :site="$site" here="square.prove" />
+    <x-ways :site="$site" here="square.prove" />
     <div class="two">
         <section class="paper">
             @if ($proof === null)

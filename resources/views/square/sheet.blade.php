@@ -2,7 +2,7 @@
     $job = $site->job; $phase = \Aequus\Site\Phase::Square; $plan = $site->plan; $marks = $plan->grid->columns->spacing(); $placed = $site->state->square->survey->placed; $holds = collect($hold->posts ?? [])->keyBy(fn ($n) => $n->post->label);
 @endphp
 <x-layout title="Stake sheet" :site="$site" :phase="$phase">
-    <x-square-ways :site="$site" here="square.sheet" />
+    <x-ways :site="$site" here="square.sheet" />
     <section class="paper sheet">
         <h1>Stake sheet <span class="h-note">{{ $job->name }}, plan revision {{ $job->revision->number }}</span></h1>
         <p class="verdict-why">Marks from the centre of {{ $plan->grid->posts[0]->label }}: along the base line ({{ $plan->sides->minusY }} side), then toward the {{ $plan->sides->plusY }}. @if ($hold)Diagonal marks from {{ $hold->p->label }} and {{ $hold->q->label }}. @endif Tolerance <x-length :of="$plan->tolerances->squareness" :plan="$plan" />. @if ($outline->width->isPositive() && $outline->length->isPositive())Diagonals of the strings <b><x-length :of="$outline->diagonal" :plan="$plan" /></b>.@endif</p>

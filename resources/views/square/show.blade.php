@@ -5,7 +5,7 @@
     $sure = session('asks_sure');
 @endphp
 <x-layout title="Square" :site="$site" :phase="$phase">
-    <x-square-ways :site="$site" here="square" />
+    <x-ways :site="$site" here="square" />
     <div class="two">
         <section class="paper">
             <div aria-live="polite"><h1><x-words :say="$words->title" /></h1><p class="verdict-why"><x-words :say="$words->says" /></p></div>

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Level;
+
+use Aequus\Level\CutAndFill;
+use Aequus\Level\FinishedGrade;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Side;
+use Aequus\Site\SiteState;
+use App\View\Sums;
+
+/** A finished grade asked in the address, and what it would take in earth. */
+final readonly class GradeForm
+{
+    public ?CutAndFill $work;
+
+    public ?Side $toward;
+
+    public function __construct(public Sums $sums, SiteState $site)
+    {
+        $this->toward = Side::tryFrom($sums->typed('toward'));
+        $height = $sums->lengths(['grade']);
+        $fall = $this->toward === null ? null : $sums->lengths(['grade_fall', 'grade_over']);
+        if ($fall !== null && ! $fall[1]->isPositive()) {
+            $sums->refusals['grade_over'] = 'A fall is counted over a length above zero.';
+        }
+        $slope = $fall === null || ! $fall[1]->isPositive() ? 0.0 : $fall[0]->nanometres / $fall[1]->nanometres;
+        $this->work = $height === null || $sums->refusals !== [] ? null : new CutAndFill($site->plan, $site->level->ground, new FinishedGrade($height[0], $this->toward, $slope));
+    }
+
+    /** In m³ or cubic yards, as the job is noted. */
+    public static function volume(float $cubicMillimetres, Plan $plan): string
+    {
+        return $plan->notation->unit->value === 'mm' ? number_format($cubicMillimetres / 1e9, 2).' m³' : number_format($cubicMillimetres / 764554857.984, 2).' yd³';
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Level;
+
+use Aequus\Level\BoardLevel;
+use Aequus\Level\LevelString;
+use Aequus\Level\TwoPegTest;
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
+use Aequus\Plan\Plan;
+use App\View\Sums;
+
+/** Tests of levels before they are trusted, asked in the address and answered on the page; nothing of them is stored. */
+final readonly class InstrumentSums
+{
+    public Length $board;
+
+    /** Of a spirit level, over the board: positive where it shows the second end too high; null until asked. */
+    public ?Length $turned;
+
+    /** Of a laser’s line of sight; null until asked. */
+    public ?Slope $sight;
+
+    public ?LevelString $string;
+
+    /** Where the line level hung, from the first end; null for the middle. */
+    public ?Length $hungAt;
+
+    public function __construct(public Sums $sums, Plan $plan)
+    {
+        $usual = $plan->notation->unit->value === 'mm' ? Length::millimetres(2400) : Length::feet(8);
+        $board = ($sums->lengths(['board']) ?? [$usual])[0];
+        $this->board = $board->isPositive() ? $board : $usual;
+        $turned = $sums->lengths(['one_way', 'other_way']);
+        $this->turned = $turned === null ? null : BoardLevel::ownError($turned[0], $turned[1]);
+        $pegs = $sums->lengths(['a_1', 'b_1', 'a_2', 'b_2', 'to_a_1', 'to_b_1', 'to_a_2', 'to_b_2']);
+        $this->sight = $pegs === null ? null : $sums->at('to_a_2', fn () => TwoPegTest::error(...$pegs));
+        $string = $sums->lengths(['string']);
+        $this->string = $string === null || ! $string[0]->isPositive() ? null : new LevelString($string[0]);
+        $hung = $sums->typed('hung') === '' ? null : $sums->lengths(['hung']);
+        $this->hungAt = $hung[0] ?? null;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Level;
+
+use Aequus\Guide\SettleHeights;
+use Aequus\Logbook\HeightDifference;
+use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\RodReading;
+use Aequus\Site\Phase;
+use App\Site\JobSite;
+
+/** What the entry forms of Level are open for: the reading a link or the guide wants again, else the next of the walk. */
+final readonly class LevelForm
+{
+    /** Label of the post, or “Benchmark”. */
+    public string $on;
+
+    /** Name of a point that is no post; empty for none. */
+    public string $named;
+
+    public string $part;
+
+    public string $setUp;
+
+    /** The difference to take again; null where a rod is asked for. */
+    public ?HeightDifference $difference;
+
+    /** @param  int  $again  number of the entry a link wants read again; 0 for none */
+    public function __construct(private JobSite $site, int $again)
+    {
+        $level = $site->state->level;
+        $asked = $site->state->log->entries[$again ?: (int) SettleHeights::asksFor($site->state)]->payload ?? null;
+        $rod = $asked instanceof RodReading ? $asked : null;
+        $this->difference = $asked instanceof HeightDifference ? $asked : null;
+        $next = $site->nextIn(Phase::Level)->posts[0]->label ?? $site->plan->grid->posts[0]->label;
+        $this->on = $rod === null ? ($level->ofInstrument === null ? 'Benchmark' : $next) : $this->labelOf($rod->point);
+        $this->named = $rod->point->name ?? '';
+        $this->part = $rod->point->feature->value ?? 'ground';
+        $this->setUp = ($rod === null ? $level->setUp : $rod->setUp) ?: '1';
+    }
+
+    public function labelOf(LevelPoint $point): string
+    {
+        return $point->post === null ? 'Benchmark' : $this->site->plan->grid->find($point->post)->label ?? '';
+    }
+}

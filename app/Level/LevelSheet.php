@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Level;
+
+use Aequus\Level\LevelReadings;
+use Aequus\Logbook\HeightDifference;
+use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\RodReading;
+use Aequus\Site\SiteState;
+
+/** Every height reading that counts now, the newest first, and how it stands beside the others. */
+final readonly class LevelSheet
+{
+    /** @var list<LevelRow> */
+    public array $rows;
+
+    public function __construct(private SiteState $site)
+    {
+        $rows = [];
+        foreach (array_reverse($site->level->readings->network) as $reading) {
+            $sequence = LevelReadings::sequence($reading->id);
+            $payload = $site->log->entries[$sequence]->payload;
+            [$state, $word] = $this->standing($reading->id, $site->level->off($reading) === null);
+            $off = $site->level->off($reading);
+            if ($payload instanceof RodReading) {
+                $rows[] = new LevelRow($sequence, $this->name($payload->point), 'set-up '.($payload->setUp ?: '1'), $payload->rod, $off, $state, $word);
+            } elseif ($payload instanceof HeightDifference) {
+                $rows[] = new LevelRow($sequence, "{$this->name($payload->from)} to {$this->name($payload->to)}", $payload->instrument->inWords(), $payload->read, $off, $state, $word);
+            }
+        }
+        $this->rows = $rows;
+    }
+
+    private function name(LevelPoint $point): string
+    {
+        return $point->isBenchmark() ? $this->site->level->benchmark->name ?? 'the benchmark' : $this->site->level->readings->name($point->key());
+    }
+
+    /** @return array{string, string} */
+    private function standing(string $id, bool $isFree): array
+    {
+        $mistakes = $this->site->level->mistakes;
+
+        return match (true) {
+            $mistakes?->drops($id) !== null => ['out', 'left out'],
+            in_array($id, $mistakes->named ?? [], true) => ['doubt', 'in doubt'],
+            $isFree => ['wanted', 'not tied in'],
+            default => ['fits', 'fits'],
+        };
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Level;
+
+use Aequus\Site\SiteState;
+
+/** What the heights come to, in a title and a sentence of what can be told and what can’t. */
+final readonly class LevelWords
+{
+    public string $title;
+
+    /** What the readings can and can’t tell; empty before anything is read. */
+    public string $told;
+
+    public function __construct(SiteState $site)
+    {
+        $level = $site->level;
+        $named = count($level->mistakes->named ?? []);
+        $left = count($level->mistakes->dropped ?? []);
+        $this->title = match (true) {
+            $level->range() === null => 'No ground is read yet',
+            $named > 0 => "{$named} height readings can’t all be true",
+            default => "The ground falls {$site->plan->write($level->range())} from {$level->high?->label} to {$level->low?->label}",
+        };
+        $told = [];
+        if ($level->free !== []) {
+            $told[] = 'Nothing ties '.implode(', ', array_slice($level->free, 0, 4)).(count($level->free) > 4 ? ' and '.(count($level->free) - 4).' more' : '').' to a benchmark yet: read one known point from there.';
+        }
+        if ($left > 0) {
+            $told[] = $left === 1 ? 'One reading is left out, because all others agree with each other and not with it.' : "{$left} readings are left out, because all others agree with each other and not with them.";
+        }
+        if ($level->known !== [] && $level->range() !== null) {
+            $told[] = $level->surplus === 0
+                ? 'What can’t be told: every height hangs on one reading, so a slip shows only where a height stands out. Read a few posts again from a second set-up, or hop between two of them, and slips show.'
+                : ($level->surplus === 1 ? 'One reading more than needed checks' : "{$level->surplus} readings more than needed check").' the others; what only one reading tells is still unchecked.';
+        }
+        $this->told = implode(' ', $told);
+    }
+}

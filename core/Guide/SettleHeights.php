@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Adjust\Dropped;
+use Aequus\Level\LevelReadings;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\HeightDifference;
+use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\RodReading;
+use Aequus\Measure\Length;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** A height reading that does not fit the others, or can’t be told from its partners: the one re-reading that decides. */
+final readonly class SettleHeights implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        $mistakes = $site->level->mistakes;
+        if ($mistakes === null || $site->decided(DecisionAbout::AcceptHeights) !== null) {
+            return;
+        }
+        foreach ($mistakes->dropped as $dropped) {
+            if (! self::wasReadAgain($site, $dropped->id)) {
+                $off = Length::millimetres($dropped->mistake);
+                yield $this->again($site, $dropped->id, "It reads {$site->plan->write($off->magnitude())} too ".($off->isPositive() ? 'much' : 'little').': all others agree with each other and not with this one. It is left out until it is read again.');
+            }
+        }
+        if ($mistakes->named === []) {
+            return;
+        }
+        $points = array_unique(array_merge(...array_map(fn (string $id) => $this->names($site, $id), $mistakes->named)));
+        $why = count($mistakes->named).' readings can’t all be true: '.implode(', ', array_slice(array_map(fn (string $id) => $this->words($site, $id), $mistakes->named), 0, 4)).(count($mistakes->named) > 4 ? ' and more' : '').'. A mistake in any of them would look the same.';
+        foreach ([...($site->level->separation->of ?? []), ...$mistakes->named] as $id) {
+            if ($site->level->readings->isReading($id) && ! self::wasReadAgain($site, $id)) {
+                yield $this->again($site, $id, "{$why} Reading this one again decides.");
+            }
+        }
+        yield new Move(Phase::Level, 'Find out why the heights disagree', "{$why} They were read again and still disagree: check that ".implode(', ', array_slice($points, 0, 3)).' did not move and the instrument stands level; or take the heights with a reason.', asks: EntryKind::Decision);
+    }
+
+    /** Number of the entry that is to be read again; null where nothing is. */
+    public static function asksFor(SiteState $site): ?int
+    {
+        $mistakes = $site->level->mistakes;
+        $wanted = [...array_map(fn (Dropped $dropped) => $dropped->id, $mistakes->dropped ?? []), ...($mistakes === null || $mistakes->named === [] ? [] : [...($site->level->separation->of ?? []), ...$mistakes->named])];
+        foreach ($wanted as $id) {
+            if ($site->level->readings->isReading($id) && ! self::wasReadAgain($site, $id)) {
+                return LevelReadings::sequence($id);
+            }
+        }
+
+        return null;
+    }
+
+    private function again(SiteState $site, string $id, string $why): Move
+    {
+        $payload = $site->log->entries[LevelReadings::sequence($id)]->payload ?? null;
+        $post = $payload instanceof RodReading && $payload->point->post !== null ? $site->plan->grid->find($payload->point->post) : null;
+
+        return new Move(
+            Phase::Level, 'Read again: '.$this->words($site, $id), $why,
+            $payload instanceof RodReading ? $payload->rod : ($payload instanceof HeightDifference ? $payload->read->magnitude() : null), 'is what was read',
+            $post === null ? [] : [$post], $payload instanceof RodReading ? EntryKind::Rod : EntryKind::HeightDifference,
+        );
+    }
+
+    /** Whether a later reading of the same kind took its place or stands beside it. */
+    private static function wasReadAgain(SiteState $site, string $id): bool
+    {
+        $sequence = LevelReadings::sequence($id);
+        $entry = $site->log->entries[$sequence] ?? null;
+
+        return $entry === null || $entry->replaces !== null || $site->level->readings->isReadBeside($sequence);
+    }
+
+    private function words(SiteState $site, string $id): string
+    {
+        $payload = $site->log->entries[LevelReadings::sequence($id)]->payload ?? null;
+
+        return match (true) {
+            $payload instanceof RodReading => "the rod on {$this->names($site, $id)[0]} from set-up ".($payload->setUp ?: '1'),
+            $payload instanceof HeightDifference => implode(' to ', $this->names($site, $id)).', '.$payload->instrument->inWords(),
+            default => $id,
+        };
+    }
+
+    /** @return non-empty-list<string> */
+    private function names(SiteState $site, string $id): array
+    {
+        $payload = $site->log->entries[LevelReadings::sequence($id)]->payload ?? null;
+        $name = fn (LevelPoint $point): string => $point->isBenchmark() ? ($site->level->benchmark->name ?? 'the benchmark') : $site->level->readings->name($point->key());
+
+        return match (true) {
+            $payload instanceof RodReading => [$name($payload->point)],
+            $payload instanceof HeightDifference => [$name($payload->from), $name($payload->to)],
+            default => [$id],
+        };
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Level;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+
+/** What each instrument would do on this grid before anything is levelled: its error at the far corner, and what it costs in readings. */
+final readonly class InstrumentChoice
+{
+    /** At 95 % an error is at most so many standard deviations. */
+    private const SURE = 1.96;
+
+    /** Standard deviation of one reading of a water level, mm. */
+    private const WATER_LEVEL = 2.0;
+
+    /** How far a water level’s hose reaches. */
+    private const HOSE_MILLIMETRES = 15_000;
+
+    /** How far a laser or optical level is trusted from one place. */
+    private const SIGHT_MILLIMETRES = 30_000;
+
+    /** @var list<ExpectedLevelling> from the simplest instrument to the dearest */
+    public array $instruments;
+
+    /** @param  Length  $board  for hopping */
+    public function __construct(Plan $plan, Length $board)
+    {
+        $posts = count($plan->grid->posts);
+        $far = hypot($plan->grid->columns->length()->inMillimetres(), $plan->grid->rows->length()->inMillimetres());
+        $way = $plan->grid->columns->length()->inMillimetres() + $plan->grid->rows->length()->inMillimetres();
+        $hops = max(1, (int) ceil($way / max(1.0, $board->inMillimetres())));
+        $hoses = max(1, (int) ceil($far / self::HOSE_MILLIMETRES));
+        $setUps = max(1, (int) ceil($far / (2 * self::SIGHT_MILLIMETRES)));
+        $meets = fn (float $sigma): bool => self::SURE * $sigma <= $plan->tolerances->squareness->inMillimetres();
+        $list = [];
+        foreach ([
+            ['line level on a string', (new LevelString(Length::millimetres($far)))->sigma(), $posts, 1, 'one span to the far corner, the level hung in the middle'],
+            ['spirit level on a board', BoardLevel::sigma($hops, $board, false), $posts, $hops, "{$hops} hops to the far corner, never turned"],
+            ['spirit level on a board, turned at each hop', BoardLevel::sigma($hops, $board, true), $posts, $hops, "{$hops} hops to the far corner, turned end for end each time"],
+            ['water level', sqrt($hoses) * self::WATER_LEVEL, $posts, $hoses, $hoses === 1 ? 'one hose reaches every post' : "{$hoses} hoses one after the other"],
+            ['rotating laser with a rod', sqrt(2 * $setUps) * Laser::sigma(Length::millimetres($far / 2)), $posts + $setUps, $setUps, $setUps === 1 ? 'one set-up in the middle sees every post' : "{$setUps} set-ups, one point read from both"],
+        ] as [$name, $sigma, $readings, $places, $how]) {
+            $list[] = new ExpectedLevelling($name, Length::millimetres(self::SURE * $sigma), $readings, $places, $meets($sigma), $how);
+        }
+        $this->instruments = $list;
+    }
+
+    /** The simplest that meets the tolerance; null where none does. */
+    public function recommended(): ?ExpectedLevelling
+    {
+        foreach ($this->instruments as $instrument) {
+            if ($instrument->meets) {
+                return $instrument;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Level;
+
+use Aequus\Logbook\LevelPoint;
+use Aequus\Measure\Length;
+
+/** How high a point is, and how well that is known. */
+final readonly class KnownHeight
+{
+    /** @param  float  $sigma  standard deviation, mm; zero for a benchmark */
+    public function __construct(public LevelPoint $point, public Length $height, public float $sigma)
+    {
+    }
+}

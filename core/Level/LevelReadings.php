@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Level;
+
+use Aequus\Adjust\LevelReading;
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\HeightDifference;
+use Aequus\Logbook\LevelInstrument;
+use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\Log;
+use Aequus\Logbook\RodReading;
+use Aequus\Plan\Plan;
+
+/** Everything read about heights that counts now, as the adjustment takes it. */
+final readonly class LevelReadings
+{
+    /** Names of set-ups and levels are kept apart from those of points. */
+    public const SET_UP = 'set-up ';
+
+    public const LEVEL = 'level ';
+
+    /** Standard deviation of a water level, mm. */
+    private const WATER_LEVEL = 2.0;
+
+    /** @var list<LevelReading> */
+    public array $network;
+
+    /** @var array<string, float> heights taken as known, mm, by the point’s key */
+    public array $benchmarks;
+
+    /** @var array<string, LevelPoint> every point that was read, and every benchmark, by its key */
+    public array $points;
+
+    /** @var list<string> spirit levels, by their names in the network */
+    public array $levels;
+
+    public function __construct(private Plan $plan, Log $log)
+    {
+        $benchmarks = $points = $levels = $network = [];
+        $inForce = [];
+        foreach ($log->now(BenchmarkChosen::class) as $sequence => $chosen) {
+            $inForce[$sequence] = LevelPoint::named($chosen->name);
+            $benchmarks[$inForce[$sequence]->key()] = $chosen->height->inMillimetres();
+            $points[$inForce[$sequence]->key()] = $inForce[$sequence];
+        }
+        $at = function (LevelPoint $point, int $sequence) use ($inForce, &$points): ?string {
+            // “The benchmark” is the one that was in force when it was read; before any was chosen, the first that was.
+            $chosen = array_filter($inForce, fn (int $before) => $before < $sequence, ARRAY_FILTER_USE_KEY) ?: array_slice($inForce, 0, 1);
+            $point = $point->isBenchmark() ? ($chosen === [] ? null : $chosen[array_key_last($chosen)]) : $point;
+            if ($point === null || ($point->post !== null && $this->plan->grid->find($point->post) === null)) {
+                return null;
+            }
+            $points[$point->key()] = $point;
+
+            return $point->key();
+        };
+        foreach ($log->now(RodReading::class) as $sequence => $rod) {
+            $point = $at($rod->point, $sequence);
+            if ($point !== null) {
+                $network[] = LevelReading::rod("r{$sequence}", self::SET_UP.$rod->setUp, $point, $rod->rod->inMillimetres(), Laser::sigma($rod->distance));
+            }
+        }
+        foreach ($log->now(HeightDifference::class) as $sequence => $difference) {
+            [$from, $to] = [$at($difference->from, $sequence), $at($difference->to, $sequence)];
+            if ($from !== null && $to !== null) {
+                $network[] = self::difference("r{$sequence}", $from, $to, $difference);
+                if ($difference->instrument === LevelInstrument::Board) {
+                    $levels[self::LEVEL.$difference->level] = true;
+                }
+            }
+        }
+        [$this->network, $this->benchmarks, $this->points, $this->levels] = [$network, $benchmarks, $points, array_map(strval(...), array_keys($levels))];
+    }
+
+    public function isReading(string $id): bool
+    {
+        foreach ($this->network as $reading) {
+            if ($reading->id === $id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the same was read a second time: the rod on that point from that set-up, or between those two points. */
+    public function isReadBeside(int $sequence): bool
+    {
+        $parts = null;
+        foreach ($this->network as $reading) {
+            $parts = $reading->id === "r{$sequence}" ? array_keys($reading->parts) : $parts;
+        }
+        $same = array_filter($this->network, fn (LevelReading $reading) => $parts !== null && array_diff($parts, array_keys($reading->parts)) === [] && array_diff(array_keys($reading->parts), $parts) === []);
+
+        return count($same) > 1;
+    }
+
+    public static function sequence(string $id): int
+    {
+        return (int) substr($id, 1);
+    }
+
+    /** What people call a point or a set-up of the network. */
+    public function name(string $key): string
+    {
+        $point = $this->points[$key] ?? null;
+        if ($point === null) {
+            return str_starts_with($key, self::SET_UP) ? 'set-up '.(substr($key, strlen(self::SET_UP)) ?: '1') : $key;
+        }
+        $label = $point->post === null ? $point->name : $this->plan->grid->find($point->post)->label ?? '?';
+
+        return $point->post === null || $point->feature->value === 'ground' ? $label : "{$label} {$point->feature->inWords()}";
+    }
+
+    private static function difference(string $id, string $from, string $to, HeightDifference $difference): LevelReading
+    {
+        $read = $difference->read->inMillimetres();
+        if ($difference->instrument === LevelInstrument::Board) {
+            return LevelReading::hop($id, $from, $to, $read, $difference->over?->inMillimetres() ?? 0.0, self::LEVEL.$difference->level, $difference->way->sign(), BoardLevel::READING);
+        }
+        if ($difference->instrument === LevelInstrument::LineLevel && $difference->over !== null) {
+            $string = new LevelString($difference->over);
+
+            return LevelReading::difference($id, $from, $to, $read + $string->rightHigher($difference->hungAt ?? $difference->over->half())->inMillimetres(), $string->sigma());
+        }
+
+        return LevelReading::difference($id, $from, $to, $read, self::WATER_LEVEL);
+    }
+}

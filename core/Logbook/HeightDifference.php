@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Measure\Length;
+
+/** How much higher one point is than another, as an instrument read it. */
+final readonly class HeightDifference implements Payload
+{
+    /**
+     * @param  Length  $read  second less first: positive where the second is higher
+     * @param  ?Length  $over  length of the board or of the string
+     * @param  LevelWay  $way  of a spirit level on its board
+     * @param  ?Length  $hungAt  where the line level hung, from the first point; null for the middle
+     * @param  string  $level  which spirit level; empty for the job’s own
+     *
+     * @throws EntryRefused when both points are one, the board or string has no length, or the level hangs beside the string
+     */
+    public function __construct(
+        public LevelPoint $from,
+        public LevelPoint $to,
+        public Length $read,
+        public LevelInstrument $instrument,
+        public ?Length $over = null,
+        public LevelWay $way = LevelWay::AsMarked,
+        public ?Length $hungAt = null,
+        public string $level = '',
+    ) {
+        if ($from->key() === $to->key()) {
+            throw EntryRefused::samePointTwice();
+        }
+        if ($instrument !== LevelInstrument::Water && ($over === null || ! $over->isPositive())) {
+            throw EntryRefused::levelWithoutLength();
+        }
+        if ($hungAt !== null && ($hungAt->isNegative() || $over === null || $hungAt->isLongerThan($over))) {
+            throw EntryRefused::levelOffTheString();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::HeightDifference;
+    }
+
+    public function posts(): array
+    {
+        return array_values(array_filter([$this->from->post, $this->to->post]));
+    }
+}

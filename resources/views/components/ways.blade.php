@@ -1,0 +1,10 @@
+@props(['site', 'here'])
+@php($pages = [
+    'square' => ['square' => 'Readings', 'square.prove' => 'Before you pull', 'square.hand' => 'Setting out', 'square.cast' => 'As cast', 'square.sheet' => 'Stake sheet'],
+    'level' => ['level' => 'Heights', 'level.instruments' => 'Before you level'],
+][explode('.', $here)[0]])
+<nav class="ways" aria-label="In this phase">
+    @foreach ($pages as $route => $words)
+        <a href="{{ route($route, $site->job) }}" @if ($route === $here) aria-current="page" @endif>{{ $words }}</a>
+    @endforeach
+</nav>
