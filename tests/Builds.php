@@ -32,14 +32,14 @@ final class Builds
      * @param  list<int|float>  $baysY
      * @param  list<string>  $leftOut  labels
      */
-    public static function plan(array $baysX = [2400, 2400], array $baysY = [3000], array $leftOut = [], ?Notation $notation = null): Plan
+    public static function plan(array $baysX = [2400, 2400], array $baysY = [3000], array $leftOut = [], ?Notation $notation = null, float $within = 6): Plan
     {
         $lines = fn (array $bays) => GridLines::fresh(Spacing::bays(array_map(Length::millimetres(...), $bays)));
         $grid = new Grid($lines($baysX), $lines($baysY));
 
         return new Plan(
             JobKind::Pergola, $notation ?? Notation::millimetres(0), new SideNames('lane', 'orchard', 'barn', 'stream'),
-            new Tolerances(ToleranceClass::Building, Length::millimetres(6), 200),
+            new Tolerances(ToleranceClass::Building, Length::millimetres($within), 200),
             Section::rectangle(Length::millimetres(140), Length::millimetres(140)), Length::millimetres(400), Length::millimetres(2400),
             new Grid($grid->columns, $grid->rows, array_map(fn (string $label) => $grid->labelled($label)->id, $leftOut)),
         );

@@ -47,7 +47,8 @@ final readonly class LevelSheet
             $mistakes?->drops($id) !== null => ['out', 'left out'],
             in_array($id, $mistakes->named ?? [], true) => ['doubt', 'in doubt'],
             $isFree => ['wanted', 'not tied in'],
-            default => ['fits', 'fits'],
+            isset($this->site->level->checked[$id]) => ['fits', 'fits'],
+            default => ['unchecked', 'read once'],
         };
     }
 }

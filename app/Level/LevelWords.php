@@ -22,6 +22,7 @@ final readonly class LevelWords
         $this->title = match (true) {
             $level->range() === null => 'No ground is read yet',
             $named > 0 => "{$named} height readings can’t all be true",
+            count($level->ground) === 1 => "The ground at {$level->high?->label} is read",
             default => "The ground falls {$site->plan->write($level->range())} from {$level->high?->label} to {$level->low?->label}",
         };
         $told = [];

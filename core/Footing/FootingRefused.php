@@ -15,6 +15,11 @@ final class FootingRefused extends Refusal
         return new self('The bell is higher than the hole is deep, or narrower than the hole. Check its height and width.');
     }
 
+    public static function soldByNothing(): self
+    {
+        return new self('Posts are sold in steps of a length above zero. Enter the step, such as 2 ft or 600 mm.');
+    }
+
     public static function planeTooHigh(Post $post): self
     {
         return new self("The level asked for is too high: post {$post->label} needs its foot lower. Ask for a lower plane, or leave it empty.");

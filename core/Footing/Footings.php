@@ -18,6 +18,9 @@ final readonly class Footings
     /** Null until rules are decided and the ground is read. */
     public ?Depths $depths;
 
+    /** @var list<DepthNeed> of the posts whose ground is read; none until rules are decided */
+    public array $needs;
+
     /** Why the decided rules can't be met; null when they can. */
     public ?FootingRefused $refused;
 
@@ -28,6 +31,7 @@ final readonly class Footings
     public function __construct(Plan $plan, Log $log, array $ground)
     {
         $depths = $refused = null;
+        $needs = [];
         $posts = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($ground[$post->id->value])));
         if ($plan->footing !== null && $posts !== []) {
             $needs = array_map(fn (Post $post) => self::need($post, $ground[$post->id->value], $plan->footing, $plan->standing), $posts);
@@ -44,7 +48,7 @@ final readonly class Footings
                 $dug[$hole->post->value] = new HoleAsDug($required, $required->need->ground->minus($hole->depth), $plan->footing->leastGravel);
             }
         }
-        [$this->depths, $this->refused, $this->dug] = [$depths, $refused, $dug];
+        [$this->depths, $this->refused, $this->dug, $this->needs] = [$depths, $refused, $dug, $needs];
     }
 
     public function required(Post $post): ?RequiredDepth
@@ -55,6 +59,25 @@ final readonly class Footings
     public function asDug(Post $post): ?HoleAsDug
     {
         return $this->dug[$post->id->value] ?? null;
+    }
+
+    /**
+     * Every hole in a given order, as dug where it is dug and as planned where it is not.
+     *
+     * @param  list<Post>  $order
+     * @return list<HoleWork>
+     */
+    public function work(Plan $plan, Fill $fill, array $order): array
+    {
+        $work = [];
+        foreach ($order as $post) {
+            [$hole, $required] = [$this->asDug($post), $this->required($post)];
+            if ($required !== null) {
+                $work[] = $hole === null ? HoleWork::planned($plan, $fill, $required) : HoleWork::asDug($plan, $fill, $hole);
+            }
+        }
+
+        return $work;
     }
 
     /** Where the foot of a post stands or will stand. */

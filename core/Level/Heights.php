@@ -62,6 +62,9 @@ final readonly class Heights
 
     public LevelReadings $readings;
 
+    /** @var array<string, true> readings that others check, by id */
+    public array $checked;
+
     /** @var array<string, float> adjusted heights and own errors of levels, mm, by name in the network */
     private array $values;
 
@@ -74,6 +77,7 @@ final readonly class Heights
         [$mistakes, $adjusted, $network, $free] = $this->adjust();
         [$this->mistakes, $this->surplus] = [$mistakes, $adjusted->solution->surplus ?? 0];
         $this->values = $adjusted->values ?? [];
+        $this->checked = array_fill_keys($adjusted === null ? [] : $adjusted->solution->testable(), true);
         $this->free = array_map($this->readings->name(...), $free);
         $this->separation = $mistakes === null || $network === null || $mistakes->named === [] ? null : $this->separation($adjusted, $network, $mistakes->named);
         $known = $ownErrors = [];

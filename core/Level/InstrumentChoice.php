@@ -31,6 +31,7 @@ final readonly class InstrumentChoice
         $posts = count($plan->grid->posts);
         $far = hypot($plan->grid->columns->length()->inMillimetres(), $plan->grid->rows->length()->inMillimetres());
         $way = $plan->grid->columns->length()->inMillimetres() + $plan->grid->rows->length()->inMillimetres();
+        $words = fn (int $count, string $one) => $count === 1 ? "1 {$one}" : "{$count} {$one}s";
         $hops = max(1, (int) ceil($way / max(1.0, $board->inMillimetres())));
         $hoses = max(1, (int) ceil($far / self::HOSE_MILLIMETRES));
         $setUps = max(1, (int) ceil($far / (2 * self::SIGHT_MILLIMETRES)));
@@ -38,8 +39,8 @@ final readonly class InstrumentChoice
         $list = [];
         foreach ([
             ['line level on a string', (new LevelString(Length::millimetres($far)))->sigma(), $posts, 1, 'one span to the far corner, the level hung in the middle'],
-            ['spirit level on a board', BoardLevel::sigma($hops, $board, false), $posts, $hops, "{$hops} hops to the far corner, never turned"],
-            ['spirit level on a board, turned at each hop', BoardLevel::sigma($hops, $board, true), $posts, $hops, "{$hops} hops to the far corner, turned end for end each time"],
+            ['spirit level on a board', BoardLevel::sigma($hops, $board, false), $posts, $hops, "{$words($hops, 'hop')} to the far corner, never turned"],
+            ['spirit level on a board, turned at each hop', BoardLevel::sigma($hops, $board, true), $posts, $hops, "{$words($hops, 'hop')} to the far corner, turned end for end each time"],
             ['water level', sqrt($hoses) * self::WATER_LEVEL, $posts, $hoses, $hoses === 1 ? 'one hose reaches every post' : "{$hoses} hoses one after the other"],
             ['rotating laser with a rod', sqrt(2 * $setUps) * Laser::sigma(Length::millimetres($far / 2)), $posts + $setUps, $setUps, $setUps === 1 ? 'one set-up in the middle sees every post' : "{$setUps} set-ups, one point read from both"],
         ] as [$name, $sigma, $readings, $places, $how]) {

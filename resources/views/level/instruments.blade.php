@@ -9,6 +9,10 @@
     <x-ways :site="$site" here="level.instruments" />
     <div class="two">
         <section class="paper">
+            @if (count($plan->grid->posts) === 1)
+            <h1>One post has no far corner</h1>
+            <p class="verdict-why">Any level will do to bring its height from the benchmark; test it first, on the right.</p>
+            @else
             <h1>{{ $best === null ? 'No instrument here meets the tolerance' : ucfirst($best->instrument).' will do' }}</h1>
             <p class="verdict-why">@if ($best)It is the simplest that keeps the far corner within <x-length :of="$plan->tolerances->squareness" :plan="$plan" />, 19 times in 20: {{ $best->how }}.@else None keeps the far corner within <x-length :of="$plan->tolerances->squareness" :plan="$plan" /> 19 times in 20. Read twice and take the mean, come nearer, or allow more.@endif</p>
             <table>
@@ -17,6 +21,7 @@
                 <tbody>@foreach ($choice->instruments as $one)<tr class="{{ $one === $best ? 'row-chosen' : '' }}"><th scope="row">{{ $one->instrument }}</th><td class="num strong">{{ $tenth($one->error) }}</td><td class="num">{{ $one->readings }}</td><td>{{ $one->how }}</td><td><span class="state state-{{ $one->meets ? 'fits' : 'out' }}">{{ $one->meets ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody>
             </table>
             <form method="get" action="{{ route('level.instruments', $job) }}" class="entry"><x-sum-field :f="$ask('board', 'Board for hopping', 'Empty: '.$plan->write($tests->board).'.')" :unit="$unit" /><button class="button button-second">Work it out</button></form>
+            @endif
             <details class="why"><summary>Why?</summary><p>A spirit level is taken as true to 0.5 mm in a metre and read to {{ \Aequus\Level\BoardLevel::READING }} mm: never turned, its own error adds up with every hop, √((n·c·ℓ)² + n·r²); turned end for end each time only an odd hop keeps it. A line level is good to 1 mm in a metre of string. A water level reads to 2 mm whatever the distance, as long as no bubble is in the hose. A laser reads to 1 mm and strays 0.1 mm in a metre. Times 1.96 is 95 %.</p></details>
         </section>
         <div class="side-work">

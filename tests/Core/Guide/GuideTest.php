@@ -99,6 +99,10 @@ final class GuideTest extends TestCase
         yield 'benchmark without its rod' => ['Read the rod on sill', [...$square, $bench[0]]];
         yield 'laser set up' => ['Read the rod at A1', [...$square, ...$bench]];
         yield 'the far row is walked backwards' => ['Read the rod at B2', [...$square, ...$bench, new RodReading(self::id('A1'), Length::millimetres(1600)), new RodReading(self::id('B1'), Length::millimetres(1600))]];
+        $second = self::each(fn (PostId $id) => new RodReading($id, Length::millimetres($id->equals(self::id('B2')) ? 1330 : 1300), '2'));
+        yield 'a rod of a second set-up that does not fit' => ['Read again: the rod on B2', [...$level, ...$second]];
+        yield 'heights that disagree, taken with a reason' => ['Decide how deep', [...$level, ...$second, new Decision(DecisionAbout::AcceptHeights, null, 'a soft bank')]];
+        yield 'a set-up that sees nothing known' => ['Read the rod on sill', [...$square, ...$bench, new RodReading(self::id('A1'), Length::millimetres(1600), '2')]];
         yield 'levelled, no rules' => ['Decide how deep', $level];
         yield 'rules, notice still running' => ['Wait for the utility marks', $level, $ready, '2026-05-05'];
         yield 'ready to dig' => ['Dig hole A1', $level, $ready];

@@ -8,6 +8,7 @@ use Aequus\Adjust\PlacementWay;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
 use Aequus\Guide\Scope;
+use Aequus\Guide\SettleHeights;
 use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\DecisionAbout;
@@ -108,7 +109,7 @@ final class SimulatedBuilder
             EntryKind::StringOffset => $this->string($move),
             EntryKind::StakeMoved => array_map(fn ($stake) => $this->write(new StakeMoved($stake->id)), $move->posts),
             EntryKind::Benchmark => $this->write(new BenchmarkChosen('sill', Length::zero())),
-            EntryKind::Rod => $this->write(new RodReading($post?->id, Length::millimetres($post === null ? 1500 : 1600 + $post->at->x->inMillimetres() / 50))),
+            EntryKind::Rod => $this->rod($site, $move),
             EntryKind::Hole => $this->write(new HoleDug($post->id, $site->footing->required($post)->holeDepth())),
             EntryKind::PostSet => $this->write(new PostSet($post->id)),
             EntryKind::Plumb => $this->plumb($site, $move),
@@ -137,6 +138,16 @@ final class SimulatedBuilder
             $earlier = $reading->joins($from->id, $to->id) ? $sequence : $earlier;
         }
         $this->write(new TapeReading($from->id, $to->id, $from->at->distanceTo($to->at), TapeClass::Steel), $earlier);
+    }
+
+    /** Read again, a rod on flat ground 100 below the benchmark shows what its set-up’s beam wants. */
+    private function rod(SiteState $site, Move $move): void
+    {
+        $post = $move->posts[0] ?? null;
+        $again = str_starts_with($move->do, 'Read again') ? $site->log->entries[(int) SettleHeights::asksFor($site)]->payload : null;
+        $this->write($again instanceof RodReading
+            ? new RodReading($again->point, Length::millimetres($again->setUp === '' ? 1600 : 1300), $again->setUp)
+            : new RodReading($post?->id, Length::millimetres($post === null ? 1500 : 1600 + $post->at->x->inMillimetres() / 50)));
     }
 
     private function string(Move $move): void

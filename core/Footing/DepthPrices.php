@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Footing;
+
+/** What depth costs, in the builder’s own money; zero where it is not counted. */
+final readonly class DepthPrices
+{
+    public const NAMES = ['post', 'concrete', 'digging'];
+
+    /**
+     * @param  float  $post  for a mm of post
+     * @param  float  $concrete  for a mm³ of it
+     * @param  float  $digging  for a mm³ of earth
+     */
+    public function __construct(public float $post, public float $concrete, public float $digging)
+    {
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Footing;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
+
+/** One way to choose the depths of a job, with all it takes. */
+final readonly class DepthWay
+{
+    /** @var list<HoleWork> */
+    public array $holes;
+
+    public HoleWork $longest;
+
+    /** mm³ */
+    public float $dug;
+
+    /** mm³ */
+    public float $concrete;
+
+    /** Posts bought, each in the next length they are sold in. */
+    public Length $stock;
+
+    /** @var list<Post> whose holes the auger doesn’t reach */
+    public array $beyondAuger;
+
+    /** @var array<string, float> what each of DepthPrices::NAMES counts for */
+    public array $parts;
+
+    public float $cost;
+
+    /**
+     * @param  Length  $soldBy  posts are sold in multiples of it
+     * @param  ?Length  $auger  how deep it reaches; null where there is none to mind
+     *
+     * @throws FootingRefused when posts are sold by no length at all
+     */
+    public function __construct(public string $name, public Depths $depths, Plan $plan, Fill $fill, DepthPrices $prices, Length $soldBy, ?Length $auger)
+    {
+        if (! $soldBy->isPositive()) {
+            throw FootingRefused::soldByNothing();
+        }
+        $this->holes = array_map(fn (RequiredDepth $required) => HoleWork::planned($plan, $fill, $required), array_values($depths->required));
+        $longest = $this->holes[0];
+        $beyond = [];
+        $dug = $concrete = 0.0;
+        $stock = 0;
+        foreach ($this->holes as $hole) {
+            $longest = $hole->depth->isLongerThan($longest->depth) ? $hole : $longest;
+            [$dug, $concrete] = [$dug + $hole->dug, $concrete + $hole->concrete];
+            $stock += (int) ceil($hole->post->nanometres / $soldBy->nanometres) * $soldBy->nanometres;
+            if ($auger !== null && $hole->depth->isLongerThan($auger)) {
+                $beyond[] = $hole->of;
+            }
+        }
+        [$this->longest, $this->dug, $this->concrete, $this->stock, $this->beyondAuger] = [$longest, $dug, $concrete, Length::nanometres($stock), $beyond];
+        $this->parts = ['post' => $prices->post * $this->stock->inMillimetres(), 'concrete' => $prices->concrete * $concrete, 'digging' => $prices->digging * $dug];
+        $this->cost = array_sum($this->parts);
+    }
+}

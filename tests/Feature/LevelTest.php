@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\HeightDifference;
+use Aequus\Logbook\LevelInstrument;
+use Aequus\Logbook\LevelWay;
+use Aequus\Logbook\RodReading;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use App\Models\Job;
+use App\Models\User;
+use App\Site\ReadSite;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\FeatureTestCase;
+
+/** Heights on screen, on a 2 × 2 frame of 5400 by 3600 mm. */
+final class LevelTest extends FeatureTestCase
+{
+    private const DIFFERENCE = ['form' => 'difference', 'instrument' => 'board', 'over' => '2400', 'from' => 'A1', 'to' => 'B1', 'difference' => '35', 'higher' => 'from', 'level' => '', 'hung_at' => ''];
+
+    private User $user;
+
+    private Job $job;
+
+    private Plan $plan;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->person();
+        $this->job = $this->job($this->user);
+        $this->plan = $this->job->revision->plan();
+        $this->actingAs($this->user);
+        $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), $this->rod(null, 1500), $this->rod('A1', 1600), $this->rod('B1', 1635));
+    }
+
+    public function test_a_rod_is_taken_with_its_set_up_its_distance_and_the_part_it_stood_on(): void
+    {
+        $this->enter('rod', ['post' => 'A1', 'post_part' => 'top', 'set_up' => '1', 'rod' => '1.2 m', 'distance' => '12 m'])->assertSessionHasNoErrors();
+        $this->page()->assertSee('A1 top')->assertSee('Other heights');
+        $this->get("/jobs/{$this->job->id}/logbook")->assertSee('Rod at A1, top')->assertSee('12000', false)->assertSee('away');
+    }
+
+    public function test_a_set_up_that_sees_no_known_point_is_asked_about_and_nothing_typed_is_lost(): void
+    {
+        $answer = $this->from("/jobs/{$this->job->id}/level")->followingRedirects()->enter('rod', ['form' => 'rod', 'post' => 'B2', 'set_up' => '2', 'rod' => '1433']);
+        $answer->assertSee('Set-up 2 has seen no point whose height is known')->assertSee('I read a known point later')->assertSee('value="1433"', false);
+        $this->assertSame(4, $this->job->entries()->count());
+        $this->enter('rod', ['post' => 'B2', 'set_up' => '2', 'rod' => '1433', 'sure' => '1'])->assertSessionHasNoErrors();
+        $this->page()->assertSee('Nothing ties')->assertSee('set-up 2')->assertSee('not tied in');
+        $this->enter('rod', ['post' => 'A1', 'set_up' => '2', 'rod' => '1333'])->assertSessionHasNoErrors();
+        $this->page()->assertDontSee('Nothing ties');
+    }
+
+    public function test_a_difference_is_taken_as_it_was_read(): void
+    {
+        $this->enter('difference', ['turned' => '1', 'level' => 'long one'] + self::DIFFERENCE)->assertSessionHasNoErrors();
+        $difference = app(ReadSite::class)->of($this->job->fresh())->state->log->latest(HeightDifference::class);
+        $this->assertEquals(new HeightDifference(
+            $difference->from, $difference->to, Length::millimetres(-35), LevelInstrument::Board, Length::millimetres(2400), LevelWay::Turned, level: 'long one',
+        ), $difference);
+        $this->get("/jobs/{$this->job->id}/logbook")->assertSeeText("Spirit level on a board “long one”: B1 35\u{202F}mm lower than A1, over 2400\u{202F}mm, turned", false);
+        $this->page()->assertSee('One reading more than needed checks the others');
+    }
+
+    /** @param  array<string, string>  $wrong */
+    #[TestWith([['to' => 'A1'], 'difference', 'same point twice'])]
+    #[TestWith([['over' => ''], 'over', 'Enter the length of the board'])]
+    #[TestWith([['difference' => '-35'], 'difference', 'without a sign'])]
+    #[TestWith([['to' => 'Z9'], 'to', 'Z9'])]
+    #[TestWith([['instrument' => 'line_level', 'hung_at' => '3000'], 'difference', 'between its two ends'])]
+    #[TestWith([['instrument' => 'eye'], 'instrument', 'Choose one'])]
+    public function test_a_difference_that_cannot_be_is_refused_at_its_field(array $wrong, string $field, string $sentence): void
+    {
+        $answer = $this->enter('difference', $wrong + self::DIFFERENCE)->assertSessionHasErrors($field);
+        $this->assertStringContainsString($sentence, (string) $answer->getSession()?->get('errors')->first($field));
+        $this->assertSame(4, $this->job->entries()->count());
+    }
+
+    public function test_readings_that_cannot_all_be_true_are_named_and_the_form_opens_for_the_one_to_take_again(): void
+    {
+        $this->write($this->job, $this->user, $this->rod('B2', 1666), $this->rod('A2', 1650), $this->rod('A1', 1300, '2'), $this->rod('B1', 1335, '2'), $this->rod('A2', 1350, '2'), $this->rod('B2', 1391, '2'));
+        $page = (string) $this->page()->assertSee('2 height readings can’t all be true')->assertSee('in doubt')->getContent();
+        $this->assertMatchesRegularExpression('/<option value="B2" selected>/', $page);
+        $this->get("/jobs/{$this->job->id}/level?again=8")->assertSee('value="2"', false);
+        $this->write($this->job, $this->user, $this->rod('B2', 1366, '2'));
+        $this->page()->assertDontSee('can’t all be true')->assertSee('One reading is left out')->assertSee('left out');
+    }
+
+    public function test_a_grade_typed_gives_cut_and_fill_and_stores_nothing(): void
+    {
+        $this->write($this->job, $this->user, $this->rod('B2', 1600), $this->rod('A2', 1600));
+        $this->get("/jobs/{$this->job->id}/level?grade=-100")->assertSeeText('fill 35', false)->assertSee('Cut 0.00 m³, fill 0.17 m³');
+        $this->get("/jobs/{$this->job->id}/level?grade=none")->assertSee('“none”', false)->assertDontSee('m³, fill');
+        $this->get("/jobs/{$this->job->id}/level?grade=-100&toward=plus_x&grade_fall=35&grade_over=0")->assertSee('a length above zero');
+        $this->assertSame(6, $this->job->entries()->count());
+    }
+
+    public function test_instruments_are_weighed_and_tested_before_anything_is_levelled(): void
+    {
+        $page = $this->get("/jobs/{$this->job->id}/level/instruments?one_way=3&other_way=1&string=12m&a_1=1500&b_1=1400&to_a_1=15m&to_b_1=15m&a_2=1520&b_2=1415&to_a_2=3m&to_b_2=33m");
+        $page->assertOk()->assertSee('turned at each hop will do')->assertSee('1.0 mm too high');
+        // From the middle B stands 100 higher; from close to A it reads 105: 5 mm over 30 m of difference.
+        $page->assertSee('The line of sight falls 1.7 mm in 10 m')->assertSee('more than the 1 mm');
+        // Hung at one end: L (wL + W) / 2T = 12 (0.12 + 0.2) / 100 m.
+        $page->assertSee('38.4 mm too high');
+        $this->get("/jobs/{$this->job->id}/level/instruments?a_1=1500&b_1=1400&to_a_1=15m&to_b_1=15m&a_2=1520&b_2=1415&to_a_2=3m&to_b_2=3m")->assertSee('Both places see the pegs over the same difference');
+        $this->get("/jobs/{$this->job->id}/level/instruments?board=wide")->assertOk()->assertSee('“wide”', false);
+    }
+
+    private function rod(?string $label, int $reads, string $setUp = ''): RodReading
+    {
+        return new RodReading($label === null ? null : $this->plan->grid->labelled($label)->id, Length::millimetres($reads), $setUp);
+    }
+
+    /** @param  array<string, string>  $fields */
+    private function enter(string $what, array $fields): TestResponse
+    {
+        return $this->post("/jobs/{$this->job->id}/level/{$what}", $this->form($fields));
+    }
+
+    private function page(): TestResponse
+    {
+        return $this->get("/jobs/{$this->job->id}/level")->assertOk();
+    }
+}
