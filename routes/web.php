@@ -76,6 +76,10 @@ Route::middleware('auth')->group(function () {
         Route::get('/level/instruments', [LevelController::class, 'instruments'])->name('level.instruments');
 
         Route::get('/footing', [FootingController::class, 'show'])->name('footing');
+        Route::get('/footing/compare', [FootingController::class, 'compare'])->name('footing.compare');
+        Route::get('/footing/loads', [FootingController::class, 'loads'])->name('footing.loads');
+        Route::get('/footing/materials', [FootingController::class, 'materials'])->name('footing.materials');
+        Route::get('/footing/dig', [FootingController::class, 'dig'])->name('footing.dig');
         Route::post('/footing/rules', [FootingController::class, 'rules'])->name('footing.rules');
         Route::post('/footing/hole', [FootingController::class, 'hole'])->name('footing.hole');
 

@@ -6,7 +6,6 @@ namespace App\Level;
 
 use Aequus\Level\CutAndFill;
 use Aequus\Level\FinishedGrade;
-use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
 use App\View\Sums;
@@ -28,11 +27,5 @@ final readonly class GradeForm
         }
         $slope = $fall === null || ! $fall[1]->isPositive() ? 0.0 : $fall[0]->nanometres / $fall[1]->nanometres;
         $this->work = $height === null || $sums->refusals !== [] ? null : new CutAndFill($site->plan, $site->level->ground, new FinishedGrade($height[0], $this->toward, $slope));
-    }
-
-    /** In m³ or cubic yards, as the job is noted. */
-    public static function volume(float $cubicMillimetres, Plan $plan): string
-    {
-        return $plan->notation->unit->value === 'mm' ? number_format($cubicMillimetres / 1e9, 2).' m³' : number_format($cubicMillimetres / 764554857.984, 2).' yd³';
     }
 }

@@ -22,7 +22,8 @@ final readonly class DepthComparison
     /** @param  non-empty-list<DepthNeed>  $needs */
     public function __construct(Plan $plan, array $needs, Fill $fill, private DepthPrices $prices, Length $soldBy, ?Length $auger)
     {
-        $way = fn (string $name, Depths $depths) => new DepthWay($name, $depths, $plan, $fill, $prices, $soldBy, $auger);
+        $tops = new PostTops($plan, $needs);
+        $way = fn (string $name, Depths $depths) => new DepthWay($name, $depths, $plan, $fill, $tops, $prices, $soldBy, $auger);
         $ways = [$way('each to its own depth', Depths::own($needs)), $way('all feet on one plane', Depths::commonPlane($needs, null))];
         $steps = ['steps, one plane for each column' => [], 'steps, one plane for each row' => []];
         foreach ($needs as $need) {

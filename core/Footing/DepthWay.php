@@ -25,6 +25,9 @@ final readonly class DepthWay
     /** Posts bought, each in the next length they are sold in. */
     public Length $stock;
 
+    /** How many different lengths of post, as the job writes lengths. */
+    public int $lengths;
+
     /** @var list<Post> whose holes the auger doesn’t reach */
     public array $beyondAuger;
 
@@ -39,26 +42,29 @@ final readonly class DepthWay
      *
      * @throws FootingRefused when posts are sold by no length at all
      */
-    public function __construct(public string $name, public Depths $depths, Plan $plan, Fill $fill, DepthPrices $prices, Length $soldBy, ?Length $auger)
+    public function __construct(public string $name, public Depths $depths, Plan $plan, Fill $fill, PostTops $tops, DepthPrices $prices, Length $soldBy, ?Length $auger)
     {
         if (! $soldBy->isPositive()) {
             throw FootingRefused::soldByNothing();
         }
-        $this->holes = array_map(fn (RequiredDepth $required) => HoleWork::planned($plan, $fill, $required), array_values($depths->required));
+        $this->holes = array_map(fn (RequiredDepth $required) => HoleWork::planned($plan, $fill, $tops, $required), array_values($depths->required));
         $longest = $this->holes[0];
         $beyond = [];
         $dug = $concrete = 0.0;
         $stock = 0;
+        $lengths = [];
         foreach ($this->holes as $hole) {
             $longest = $hole->depth->isLongerThan($longest->depth) ? $hole : $longest;
             [$dug, $concrete] = [$dug + $hole->dug, $concrete + $hole->concrete];
             $stock += (int) ceil($hole->post->nanometres / $soldBy->nanometres) * $soldBy->nanometres;
+            $lengths[$plan->notation->round($hole->post)->nanometres] = true;
             if ($auger !== null && $hole->depth->isLongerThan($auger)) {
                 $beyond[] = $hole->of;
             }
         }
         [$this->longest, $this->dug, $this->concrete, $this->stock, $this->beyondAuger] = [$longest, $dug, $concrete, Length::nanometres($stock), $beyond];
-        $this->parts = ['post' => $prices->post * $this->stock->inMillimetres(), 'concrete' => $prices->concrete * $concrete, 'digging' => $prices->digging * $dug];
+        $this->lengths = count($lengths);
+        $this->parts = ['post' => $prices->post * $this->stock->inMillimetres(), 'concrete' => $prices->concrete * $concrete, 'digging' => $prices->digging * $dug, 'lengths' => $prices->lengths * $this->lengths];
         $this->cost = array_sum($this->parts);
     }
 }

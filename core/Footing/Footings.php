@@ -70,10 +70,11 @@ final readonly class Footings
     public function work(Plan $plan, Fill $fill, array $order): array
     {
         $work = [];
+        $tops = new PostTops($plan, $this->needs);
         foreach ($order as $post) {
             [$hole, $required] = [$this->asDug($post), $this->required($post)];
             if ($required !== null) {
-                $work[] = $hole === null ? HoleWork::planned($plan, $fill, $required) : HoleWork::asDug($plan, $fill, $hole);
+                $work[] = $hole === null ? HoleWork::planned($plan, $fill, $tops, $required) : HoleWork::asDug($plan, $fill, $tops, $hole);
             }
         }
 

@@ -26,7 +26,7 @@ final readonly class HoleWork
     /** From foot to top, before cutting. */
     public Length $post;
 
-    private function __construct(public Post $of, public bool $isDug, Plan $plan, Fill $fill, RequiredDepth $required, Length $bottom, Length $gravel, Length $foot)
+    private function __construct(public Post $of, public bool $isDug, Plan $plan, Fill $fill, RequiredDepth $required, Length $bottom, Length $gravel, Length $foot, PostTops $tops)
     {
         $this->depth = $required->need->ground->minus($bottom);
         $hole = Hole::cylinder($plan->holeDiameter, $this->depth);
@@ -36,23 +36,17 @@ final readonly class HoleWork
         $fills = fn (Length $from, Length $to): float => Concrete::volume($hole, $from, $to, $plan->post, $footAbove);
         $this->concrete = $fills($gravel, $fill === Fill::Concrete ? $this->depth : $pad);
         $this->gravel = $fills(Length::zero(), $gravel) + ($fill === Fill::Gravel ? $fills($pad, $this->depth) : 0.0);
-        $this->post = self::top($plan, $required)->minus($foot);
+        $this->post = $tops->of($of)->minus($foot);
     }
 
-    public static function planned(Plan $plan, Fill $fill, RequiredDepth $required): self
+    public static function planned(Plan $plan, Fill $fill, PostTops $tops, RequiredDepth $required): self
     {
-        return new self($required->post, false, $plan, $fill, $required, $required->bottom(), $required->need->gravel, $required->foot);
+        return new self($required->post, false, $plan, $fill, $required, $required->bottom(), $required->need->gravel, $required->foot, $tops);
     }
 
     /** A hole dug too deep is brought up to its foot with gravel. */
-    public static function asDug(Plan $plan, Fill $fill, HoleAsDug $hole): self
+    public static function asDug(Plan $plan, Fill $fill, PostTops $tops, HoleAsDug $hole): self
     {
-        return new self($hole->required->post, true, $plan, $fill, $hole->required, $hole->bottom, $hole->gravel->plus($hole->overDugBy), $hole->foot);
-    }
-
-    /** Where the top will be: as decided, else so far above the finished ground as the plan says. */
-    private static function top(Plan $plan, RequiredDepth $required): Length
-    {
-        return $plan->tops?->topAt($required->post->at) ?? $required->need->finishedGrade->plus($plan->standing);
+        return new self($hole->required->post, true, $plan, $fill, $hole->required, $hole->bottom, $hole->gravel->plus($hole->overDugBy), $hole->foot, $tops);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
-use Aequus\Measure\Length;
 use Aequus\Plan\Post;
 
 /** What stands on one post and what holds it, worked through: pad, sideways depth, uplift. */
@@ -33,8 +32,8 @@ final readonly class LoadOnPost
     }
 
     /** Whether the rules this sheet knows say nothing any more. */
-    public function needsEngineer(Length $hole): bool
+    public function needsEngineer(): bool
     {
-        return ($this->sideways !== null && ! $this->sideways->valid) || $this->pad->roundDiameter->isLongerThan($hole->times(3));
+        return $this->sideways !== null && ! $this->sideways->valid;
     }
 }

@@ -6,9 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Actions\RevisePlan;
 use App\Drawing\SectionDrawing;
+use App\Footing\CompareForm;
+use App\Footing\DigList;
+use App\Footing\LoadSheet;
+use App\Footing\Materials;
 use App\Http\Requests\FootingRequest;
 use App\Http\Requests\HoleRequest;
 use App\Models\Job;
+use App\View\Sums;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,6 +27,37 @@ final class FootingController extends Controller
         return view('footing.show', ['site' => $site, 'section' => SectionDrawing::along($site->state, $request->string('along')->value())]);
     }
 
+    /** The ways to choose depths, side by side. */
+    public function compare(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('footing.compare', ['site' => $site, 'form' => new CompareForm($this->sums($request, $job), $site->state)]);
+    }
+
+    /** What each post carries and what pad that needs. */
+    public function loads(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('footing.loads', ['site' => $site, 'sheet' => new LoadSheet($this->sums($request, $job), $site->state)]);
+    }
+
+    public function materials(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('footing.materials', ['site' => $site, 'materials' => new Materials($this->sums($request, $job), $site->state)]);
+    }
+
+    /** Holes in walking order, one at hand. */
+    public function dig(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('footing.dig', ['site' => $site, 'list' => new DigList($site->state, $request->string('hole')->upper()->value())]);
+    }
+
     public function rules(FootingRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
@@ -33,5 +69,10 @@ final class FootingController extends Controller
     public function hole(HoleRequest $request, Job $job): RedirectResponse
     {
         return $this->record($request, $job);
+    }
+
+    private function sums(Request $request, Job $job): Sums
+    {
+        return new Sums($request, $job->revision->plan()->notation->unit);
     }
 }

@@ -8,6 +8,7 @@
     $value = fn ($length) => $length === null ? '' : $plan->write($length);
 @endphp
 <x-layout title="Footing" :site="$site" :phase="$phase">
+    <x-ways :site="$site" here="footing" />
     <div class="two">
         <section class="paper">
             <div aria-live="polite">

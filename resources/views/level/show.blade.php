@@ -54,7 +54,7 @@
                     <x-sum-field :f="$grade->sums->field('grade_fall', 'Falls by')" :unit="$unit" />
                     <x-sum-field :f="$grade->sums->field('grade_over', 'over')" :unit="$unit" />
                     <button class="button button-second">Work it out</button>
-                    @if ($grade->work)<p class="answer field-wide">Cut {{ \App\Level\GradeForm::volume($grade->work->cut, $plan) }}, fill {{ \App\Level\GradeForm::volume($grade->work->fill, $plan) }} within the grid, before any swelling or settling. Each post speaks for the ground half-way to its neighbours.</p>@endif
+                    @if ($grade->work)<p class="answer field-wide">Cut {{ \App\View\Typeset::volume($plan->notation, $grade->work->cut) }}, fill {{ \App\View\Typeset::volume($plan->notation, $grade->work->fill) }} within the grid, before any swelling or settling. Each post speaks for the ground half-way to its neighbours.</p>@endif
                 </form>
             @endif
         </section>

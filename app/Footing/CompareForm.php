@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Footing;
+
+use Aequus\Footing\DepthComparison;
+use Aequus\Footing\DepthPrices;
+use Aequus\Footing\Fill;
+use Aequus\Footing\PriceFlip;
+use Aequus\Measure\Length;
+use Aequus\Site\SiteState;
+use App\View\Sums;
+
+/** Prices, stock and auger asked in the address, and the ways to choose depths weighed with them. Nothing of it is stored. */
+final readonly class CompareForm
+{
+    private const DEAREST = 1e6;
+
+    public Fill $fill;
+
+    /** @var array<string, float> as typed, by DepthPrices::NAMES */
+    public array $prices;
+
+    public Length $soldBy;
+
+    public ?Length $auger;
+
+    /** Null until rules are decided and the ground is read, and while a field is refused. */
+    public ?DepthComparison $comparison;
+
+    public function __construct(public Sums $sums, private SiteState $site)
+    {
+        $this->fill = Fill::tryFrom($sums->typed('fill')) ?? Fill::Concrete;
+        $metric = $this->isMetric();
+        $this->soldBy = ($sums->lengths(['sold_by']) ?? [$metric ? Length::millimetres(600) : Length::feet(2)])[0];
+        $this->auger = ($sums->lengths(['auger']) ?? [null])[0];
+        $price = fn (string $name, float $usual): float => $sums->typed("price_{$name}") === '' ? $usual : $sums->number("price_{$name}", 0, self::DEAREST) ?? 0.0;
+        $this->prices = ['post' => $price('post', $metric ? 12.0 : 3.5), 'concrete' => $price('concrete', $metric ? 240.0 : 190.0), 'digging' => $price('digging', $metric ? 60.0 : 45.0), 'lengths' => $price('lengths', 4.0)];
+        $needs = $site->footing->needs;
+        $this->comparison = $needs === [] || $sums->refusals !== [] ? null : $sums->at('sold_by', fn () => new DepthComparison($site->plan, $needs, $this->fill, new DepthPrices(
+            $this->prices['post'] / ($metric ? 1000.0 : 304.8), $this->prices['concrete'] / $this->volume(), $this->prices['digging'] / $this->volume(), $this->prices['lengths'],
+        ), $this->soldBy, $this->auger));
+    }
+
+    public function isMetric(): bool
+    {
+        return $this->site->plan->notation->unit->value === 'mm';
+    }
+
+    /** @return string what a price is for */
+    public function per(string $name): string
+    {
+        [$long, $volume] = $this->isMetric() ? ['a metre', 'a m³'] : ['a foot', 'a yd³'];
+
+        return match ($name) {
+            'post' => "{$long} of post",
+            'lengths' => 'each different post length',
+            default => "{$name}, {$volume}",
+        };
+    }
+
+    /** The price at which another way comes level, in the unit it was typed in. */
+    public function flipAt(PriceFlip $flip): float
+    {
+        return $flip->at * match ($flip->price) {
+            'post' => $this->isMetric() ? 1000.0 : 304.8,
+            'lengths' => 1.0,
+            default => $this->volume(),
+        };
+    }
+
+    /** mm³ of the unit in which earth and concrete are priced */
+    private function volume(): float
+    {
+        return $this->isMetric() ? 1e9 : 764554857.984;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Footing;
+
+use Aequus\Footing\Concrete;
+use Aequus\Footing\Fill;
+use Aequus\Footing\HoleWork;
+use Aequus\Footing\LoadOnPost;
+use Aequus\Footing\PostTops;
+use Aequus\Footing\RoofOrFloor;
+use Aequus\Footing\SidewaysLoad;
+use Aequus\Footing\Soil;
+use Aequus\Footing\TributaryAreas;
+use Aequus\Measure\Length;
+use Aequus\Plan\Side;
+use Aequus\Site\SiteState;
+use App\View\Sums;
+
+/** Loads asked in the address, worked through for every post. Nothing of it is stored. */
+final readonly class LoadSheet
+{
+    private const HEAVIEST = 1000.0;
+
+    public Soil $soil;
+
+    /** An axis along which the beams run. */
+    public Side $beams;
+
+    public RoofOrFloor $carries;
+
+    /** lb from the side on each post, and how high above the ground. */
+    public float $push;
+
+    public Length $pushAt;
+
+    public bool $held;
+
+    /** lb/ft² */
+    public float $suction;
+
+    public TributaryAreas $areas;
+
+    /** @var list<LoadOnPost> the heaviest first */
+    public array $posts;
+
+    public function __construct(public Sums $sums, SiteState $site)
+    {
+        $plan = $site->plan;
+        $this->soil = Soil::tryFrom($sums->typed('soil')) ?? Soil::Clay;
+        $this->beams = $sums->typed('beams') === 'y' ? Side::PlusY : Side::PlusX;
+        $load = fn (string $field, float $usual): float => $sums->typed($field) === '' ? $usual : $sums->number($field, 0, self::HEAVIEST) ?? $usual;
+        $this->carries = new RoofOrFloor($load('dead', 10), $load('live', 20), $load('snow', 0));
+        $this->push = $sums->number('push', 0, 20_000) ?? 0.0;
+        $this->pushAt = ($sums->lengths(['push_at']) ?? [$plan->standing])[0];
+        $this->held = $sums->ticked('held');
+        $this->suction = $sums->number('suction', 0, 200) ?? 0.0;
+        $over = ($sums->lengths(['overhang']) ?? [Length::zero()])[0];
+        $this->areas = new TributaryAreas($plan->grid, $this->beams, array_fill_keys(array_map(fn (Side $side) => $side->value, Side::cases()), $over));
+        $sideways = match (true) {
+            $this->push <= 0 => null,
+            $this->held => SidewaysLoad::heldAtGrade($this->push, $this->pushAt, $plan->post, $this->soil->lateral()),
+            default => SidewaysLoad::freeAtGrade($this->push, $this->pushAt, $plan->post, $this->soil->lateral()),
+        };
+        $tops = new PostTops($plan, $site->footing->needs);
+        $posts = [];
+        foreach ($plan->grid->posts as $post) {
+            $required = $site->footing->required($post);
+            $concrete = $required === null ? 0.0 : HoleWork::planned($plan, Fill::Concrete, $tops, $required)->concrete / Concrete::CUBIC_FOOT;
+            $posts[] = new LoadOnPost($post, $this->areas->areas[$post->id->value], $this->carries, $this->soil, $sideways, $this->suction, $concrete);
+        }
+        usort($posts, fn (LoadOnPost $one, LoadOnPost $other) => $other->pounds <=> $one->pounds ?: strnatcmp($one->post->label, $other->post->label));
+        $this->posts = $posts;
+    }
+}

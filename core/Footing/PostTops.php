@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Footing;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
+
+/** Where the tops will be: as decided, else all level, so far above the highest finished ground as the plan says posts stand. */
+final readonly class PostTops
+{
+    private Length $level;
+
+    /** @param  list<DepthNeed>  $needs */
+    public function __construct(private Plan $plan, array $needs)
+    {
+        $highest = null;
+        foreach ($needs as $need) {
+            $highest = $highest === null || $need->finishedGrade->isLongerThan($highest) ? $need->finishedGrade : $highest;
+        }
+        $this->level = ($highest ?? Length::zero())->plus($plan->standing);
+    }
+
+    public function of(Post $post): Length
+    {
+        return $this->plan->tops?->topAt($post->at) ?? $this->level;
+    }
+}

@@ -1,0 +1,44 @@
+@php
+    $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $comparison = $form->comparison;
+    $ask = $form->sums->field(...); $volume = fn (float $mm3) => \App\View\Typeset::volume($plan->notation, $mm3); $money = fn (float $cost) => number_format($cost, 0);
+@endphp
+<x-layout title="Side by side" :site="$site" :phase="$phase">
+    <x-ways :site="$site" here="footing.compare" />
+    <div class="two">
+        <section class="paper">
+            @if ($site->state->footing->needs === [])
+                @include('footing.empty')
+            @elseif ($comparison === null)
+                <h1>The ways can’t be weighed yet</h1>
+                <p class="verdict-why">A field on the right was not understood. Mend it and work it out again.</p>
+            @else
+                @php($best = $comparison->cheapest)
+                <h1>Cheapest: {{ $best->name }}</h1>
+                <p class="verdict-why">It comes to {{ $money($best->cost) }} in your money for posts, concrete, digging and cutting. @if ($best->beyondAuger !== []) No way stays within the auger’s reach: dig those holes on by hand, or find a longer auger.@elseif ($form->auger === null) No auger is named, so none is minded.@endif</p>
+                <table>
+                    <caption>Ways to choose the depths <span class="muted">{{ $form->fill->inWords() }}</span></caption>
+                    <thead><tr><th scope="col">Way</th><th scope="col" class="num">to dig</th><th scope="col" class="num">longest hole</th><th scope="col" class="num">concrete</th><th scope="col" class="num">post to buy</th><th scope="col" class="num">lengths</th><th scope="col" class="num">cost</th></tr></thead>
+                    <tbody>@foreach ($comparison->ways as $way)<tr class="{{ $way === $best ? 'row-chosen' : '' }}"><th scope="row">{{ $way->name }}@if ($way->beyondAuger !== [])<br><span class="state state-out">{{ count($way->beyondAuger) }} beyond the auger: {{ collect($way->beyondAuger)->take(5)->map(fn ($post) => $post->label)->join(', ') }}{{ count($way->beyondAuger) > 5 ? ' …' : '' }}</span>@endif</th><td class="num">{{ $volume($way->dug) }}</td><td class="num"><x-length :of="$way->longest->depth" :plan="$plan" /> <span class="muted">{{ $way->longest->of->label }}</span></td><td class="num">{{ $volume($way->concrete) }}</td><td class="num"><x-length :of="$way->stock" :plan="$plan" /></td><td class="num">{{ $way->lengths }}</td><td class="num strong">{{ $money($way->cost) }}</td></tr>@endforeach</tbody>
+                </table>
+                @if ($comparison->flips === [])
+                    <p class="hint">No single price would change the answer.</p>
+                @else
+                    <h2>What would change the answer</h2>
+                    <ul class="plain">@foreach ($comparison->flips as $flip)<li>{{ ucfirst($form->per($flip->price)) }} at {{ number_format($form->flipAt($flip), 2) }} instead of {{ number_format($form->prices[$flip->price], 2) }}: then “{{ $flip->way->name }}” costs the same, and {{ $flip->at > $flip->now ? 'above' : 'below' }} that less.</li>@endforeach</ul>
+                @endif
+                <details class="why"><summary>Why these numbers?</summary><p>Every way keeps every rule of depth: a common plane lies at the lowest foot any of its posts needs. Dug is π/4 × hole² × depth of each; concrete is what lies between gravel and {{ $form->fill === \Aequus\Footing\Fill::Concrete ? 'ground' : 'the top of the pad' }} less the post in it; a post is bought from foot to top in the next multiple of <x-length :of="$form->soldBy" :plan="$plan" />. Own depths always dig least; feet and tops level make all posts alike, so that they are cut on the trestle, and that is what a different length costs here. The cost of a way is a straight line in each price, so the price at which two ways meet is exact. Changing the way is yours, under “Change the rules of depth”; steps are compared here and are not yet a way of their own there.</p></details>
+            @endif
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="$phase" />
+            <form method="get" action="{{ route('footing.compare', $job) }}" class="entry">
+                <h2 class="field-wide">Weigh them with</h2>
+                <div class="field field-wide"><label for="sum-fill">Round the post goes</label><select id="sum-fill" name="fill">@foreach (\Aequus\Footing\Fill::cases() as $fill)<option value="{{ $fill->value }}" @selected($form->fill === $fill)>{{ $fill->inWords() }}</option>@endforeach</select></div>
+                <x-sum-field :f="$ask('auger', 'Auger reaches', 'Empty: not minded.')" :unit="$unit" />
+                <x-sum-field :f="$ask('sold_by', 'Posts are sold in steps of', 'Empty: '.$plan->write($form->soldBy).'.')" :unit="$unit" />
+                @foreach (\Aequus\Footing\DepthPrices::NAMES as $name)<x-sum-field :f="$ask('price_'.$name, ucfirst($form->per($name)), 'Empty: '.number_format($form->prices[$name], 2).', made up.')" />@endforeach
+                <button class="button button-second">Work it out</button>
+            </form>
+        </div>
+    </div>
+</x-layout>

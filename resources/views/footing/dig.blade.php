@@ -1,0 +1,47 @@
+@php
+    $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $footing = $site->state->footing;
+@endphp
+<x-layout title="Dig list" :site="$site" :phase="$phase">
+    <x-ways :site="$site" here="footing.dig" />
+    <div class="two dig">
+        <section class="paper">
+            @if ($list->holes === [])
+                @include('footing.empty')
+            @elseif ($list->now === null)
+                <h1>All {{ count($list->holes) }} holes are dug</h1>
+            @else
+                <div aria-live="polite">
+                    <p class="move-kicker">Hole at hand</p>
+                    <h1>{{ $list->now->post->label }}</h1>
+                    <p class="move-number"><span class="big"><x-length :of="$list->now->holeDepth()" :plan="$plan" /></span> <span class="move-beside">from today’s ground to the clean bottom</span></p>
+                    <p class="verdict-why">{{ ucfirst($list->now->governing->inWords()) }} makes it so deep. Above the bottom come <x-length :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan" /> pad. @if ($list->after) Next: <a href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a>.@endif</p>
+                </div>
+                <x-entry-form :action="route('footing.hole', $job)" name="hole" id="entry">
+                    <input type="hidden" name="post" value="{{ $list->now->post->label }}">
+                    <x-field name="depth" form="hole" :label="$list->now->post->label.' came out at'" :unit="$unit" wide />
+                    <button class="button">Write it down</button>
+                </x-entry-form>
+            @endif
+            @if ($list->holes !== [])
+                <table>
+                    <caption>In walking order <span class="muted">every second row backwards</span></caption>
+                    <thead><tr><th scope="col">Hole</th><th scope="col" class="num">dig</th><th scope="col" class="num">dug</th><th scope="col">Stands</th></tr></thead>
+                    <tbody>@foreach ($list->holes as $required) @php($hole = $list->dug($required))
+                        <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row"><a href="{{ route('footing.dig', ['job' => $job, 'hole' => $required->post->label]) }}">{{ $required->post->label }}</a></th><td class="num strong"><x-length :of="$required->holeDepth()" :plan="$plan" /></td><td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td><td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null ? 'to dig' : ($hole->serves() ? 'deep enough' : 'short') }}</span></td></tr>
+                    @endforeach</tbody>
+                </table>
+            @endif
+        </section>
+        <div class="side-work">
+            @if ($list->marks !== [])
+                <section>
+                    <h2>Marks on the auger <span class="h-note">holes of equal depth share one</span></h2>
+                    <table><thead><tr><th scope="col" class="num">Mark at</th><th scope="col">for</th></tr></thead>
+                        <tbody>@foreach ($list->marks as $mark)<tr><td class="num strong"><x-length :of="$mark['depth']" :plan="$plan" /></td><td>{{ collect($mark['posts'])->map(fn ($post) => $post->label)->join(', ') }}</td></tr>@endforeach</tbody></table>
+                    <p class="hint">Measured from the auger’s tip. Loose earth falls back: clean the bottom before you measure.</p>
+                </section>
+            @endif
+            <x-cautions :of="['holes', 'auger']" />
+        </div>
+    </div>
+</x-layout>

@@ -1,0 +1,40 @@
+@php
+    $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $ask = $sheet->sums->field(...);
+    $heaviest = $sheet->posts[0]; $wide = $heaviest->pad->roundDiameter->isLongerThan($plan->holeDiameter);
+    $deep = $heaviest->sideways; $needed = $site->state->footing->required($heaviest->post)?->holeDepth();
+    $n = fn (float $number, int $decimals = 0) => number_format($number, $decimals);
+@endphp
+<x-layout title="Load sheet" :site="$site" :phase="$phase">
+    <x-ways :site="$site" here="footing.loads" />
+    <div class="two">
+        <section class="paper">
+            <h1>{{ $wide ? 'The hole is too narrow for its load' : 'The pads carry what stands on them' }}</h1>
+            <p class="verdict-why">{{ $heaviest->post->label }} carries most: {{ $n($heaviest->pounds) }} lb on {{ $sheet->soil->inWords() }} needs a round pad of <x-length :of="$heaviest->pad->roundDiameter" :plan="$plan" />, and the hole is <x-length :of="$plan->holeDiameter" :plan="$plan" /> wide.@if ($wide) Widen it, bell it at its foot, or spread the load: a wider hole is a change of the plan.@endif
+                @if ($deep)@if ($deep->valid) From the side it must stand <x-length :of="$deep->depth()" :plan="$plan" /> deep{{ $needed && $deep->depth()->isLongerThan($needed) ? ', deeper than the frost and embedment rules dig' : '' }}.@else From the side it would have to stand more than 12 ft deep, where the formula ends: that is for an engineer.@endif @endif</p>
+            <p class="verdict-why muted">Not checked here: spans of beams and joists, connections, side loads on the whole frame, snow that drifts. Your local code and a licensed engineer have the last word.</p>
+            <table>
+                <caption>Load on each post <span class="muted">beams along the {{ $sheet->beams->isAlongX() ? 'rows' : 'columns' }}; the shares add up to {{ $n($sheet->areas->covered, 1) }} ft²</span></caption>
+                <thead><tr><th scope="col">Post</th><th scope="col" class="num">carries</th><th scope="col" class="num">load</th><th scope="col" class="num">pad</th><th scope="col" class="num">as a round</th>@if ($sheet->suction > 0)<th scope="col" class="num">uplift left</th>@endif<th scope="col">Stands</th></tr></thead>
+                <tbody>@foreach ($sheet->posts as $one)<tr class="{{ $one->pad->roundDiameter->isLongerThan($plan->holeDiameter) ? 'row-out' : '' }}"><th scope="row">{{ $one->post->label }}</th><td class="num">{{ $n($one->tributary->area, 1) }} ft²</td><td class="num">{{ $n($one->pounds) }} lb</td><td class="num">{{ $n($one->pad->area, 2) }} ft²</td><td class="num strong"><x-length :of="$one->pad->roundDiameter" :plan="$plan" /></td>@if ($sheet->suction > 0)<td class="num">{{ $one->uplift->needsHoldingDown ? $n($one->uplift->pounds).' lb' : 'none' }}</td>@endif
+                    <td><span class="state state-{{ $one->needsEngineer() || $one->pad->roundDiameter->isLongerThan($plan->holeDiameter) ? 'out' : 'fits' }}">{{ $one->needsEngineer() ? 'engineer' : ($one->pad->roundDiameter->isLongerThan($plan->holeDiameter) ? 'wider pad' : 'fits the hole') }}</span></td></tr>@endforeach</tbody>
+            </table>
+            <details class="why"><summary>Why {{ $heaviest->post->label }}?</summary><p>It carries {{ $n($heaviest->tributary->alongBeam, 2) }} ft along its beam (half-way to the next standing post, to the edge at an end) by {{ $n($heaviest->tributary->acrossBeam, 2) }} ft across: {{ $n($heaviest->tributary->area, 2) }} ft². Dead {{ $n($sheet->carries->dead, 1) }} and the larger of live {{ $n($sheet->carries->live, 1) }} and snow {{ $n($sheet->carries->snow, 1) }} lb/ft² make {{ $n($heaviest->pounds) }} lb. {{ ucfirst($sheet->soil->inWords()) }} is presumed to carry {{ $n($heaviest->pad->allowed) }} lb/ft² (International Building Code, table 1806.2): {{ $n($heaviest->pad->area, 2) }} ft², a round of √(4A/π).
+                @if ($deep) From the side {{ $n($sheet->push) }} lb push <x-length :of="$sheet->pushAt" :plan="$plan" /> above the ground on {{ $n($sheet->soil->lateral()) }} lb/ft² per ft of soil (IBC 1807.3.2, {{ $sheet->held ? 'held at the ground: d³ = 4.25·P·h/(s·b)' : 'free at the ground: d = ½A(1 + √(1 + 4.36·h/A))' }}): {{ $n($deep->feet, 2) }} ft.@endif
+                @if ($heaviest->uplift) Wind lifts {{ $n($sheet->suction, 1) }} lb/ft² × area; 0.6 of the dead load and of the concrete at its foot hold it, the post’s own weight is left out.@endif</p></details>
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="$phase" />
+            <form method="get" action="{{ route('footing.loads', $job) }}" class="entry">
+                <h2 class="field-wide">What stands on the posts</h2>
+                <x-sum-field :f="$ask('dead', 'Dead, lb/ft²', 'Empty: 10.')" /><x-sum-field :f="$ask('live', 'Live, lb/ft²', 'Empty: 20.')" /><x-sum-field :f="$ask('snow', 'Snow, lb/ft²', 'From your local office.')" /><x-sum-field :f="$ask('overhang', 'Overhang all round')" :unit="$unit" />
+                <div class="field"><label for="sum-beams">Beams run along</label><select id="sum-beams" name="beams"><option value="x" @selected($sheet->beams->isAlongX())>rows (A1, B1 …)</option><option value="y" @selected(! $sheet->beams->isAlongX())>columns (A1, A2 …)</option></select></div>
+                <div class="field"><label for="sum-soil">Soil at the foot</label><select id="sum-soil" name="soil">@foreach (\Aequus\Footing\Soil::cases() as $soil)<option value="{{ $soil->value }}" @selected($sheet->soil === $soil)>{{ $soil->inWords() }}</option>@endforeach</select></div>
+                <h2 class="field-wide">From the side, and from wind</h2>
+                <x-sum-field :f="$ask('push', 'Push on one post, lb')" /><x-sum-field :f="$ask('push_at', 'Above the ground', 'Empty: at the top.')" :unit="$unit" />
+                <label class="tick field-wide"><input type="checkbox" name="held" value="1" @checked($sheet->held)> a slab or paving holds the post at the ground</label>
+                <x-sum-field :f="$ask('suction', 'Suction of wind, lb/ft²')" />
+                <button class="button button-second">Work it out</button>
+            </form>
+        </div>
+    </div>
+</x-layout>

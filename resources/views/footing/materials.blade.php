@@ -1,0 +1,41 @@
+@php
+    $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $ask = $materials->sums->field(...); $volume = fn (float $mm3) => \App\View\Typeset::volume($plan->notation, $mm3);
+    $litres = fn (float $mm3) => $plan->notation->unit->value === 'mm' ? number_format($mm3 / 1e6, 0).' l' : number_format($mm3 / \Aequus\Footing\Concrete::CUBIC_FOOT, 1).' ft³';
+    $dug = count(array_filter($materials->holes, fn ($hole) => $hole->isDug)); $alone = $materials->alone; $mass = rtrim(rtrim(number_format($materials->bagMass, 1), '0'), '.').($plan->notation->unit->value === 'mm' ? ' kg' : ' lb');
+@endphp
+<x-layout title="Materials" :site="$site" :phase="$phase">
+    <x-ways :site="$site" here="footing.materials" />
+    <div class="two">
+        <section class="paper">
+            @if ($materials->holes === [])
+                @include('footing.empty')
+            @else
+                <h1>@if ($materials->onSite === null){{ $alone->needed }} bags of {{ $mass }} for {{ count($materials->holes) }} {{ count($materials->holes) === 1 ? 'hole' : 'holes' }}@elseif ($alone->runsOutAt)Bags on site run out at hole {{ $alone->runsOutAt }}@else The bags on site last @endif</h1>
+                <p class="verdict-why">Each hole mixed alone takes {{ $alone->needed }} bags, one mix for all {{ $materials->together->needed }}, with {{ round($materials->waste * 100, 1) }} % for waste.@if ($materials->onSite !== null) {{ $materials->onSite }} are on site: {{ $alone->leftAfter < 0 ? -$alone->leftAfter.' are missing before the first is opened' : $alone->leftAfter.' are left over' }}.@endif {{ $dug === 0 ? 'All as planned; every hole written down as dug corrects it.' : $dug.' of '.count($materials->holes).' as dug, the rest as planned.' }}</p>
+                <dl class="facts">
+                    <div><dt>Earth to dig</dt><dd>{{ $volume($materials->total('dug')) }}</dd></div>
+                    <div><dt>Spoil, loosened</dt><dd>{{ $volume($materials->total('spoil')) }}</dd></div>
+                    <div><dt>Gravel</dt><dd>{{ $volume($materials->total('gravel')) }}, {{ number_format(\Aequus\Footing\Gravel::tonnes($materials->total('gravel')), 2) }} t</dd></div>
+                    <div><dt>Concrete, without waste</dt><dd>{{ $volume($materials->total('concrete')) }}</dd></div>
+                </dl>
+                <table>
+                    <caption>By hole <span class="muted">in pouring order, {{ $materials->fill->inWords() }}</span></caption>
+                    <thead><tr><th scope="col">Hole</th><th scope="col" class="num">depth</th><th scope="col" class="num">concrete</th><th scope="col" class="num">bags</th><th scope="col" class="num">gravel</th><th scope="col" class="num">spoil</th><th scope="col" class="num">post, foot to top</th><th scope="col">Counted</th></tr></thead>
+                    <tbody>@foreach ($materials->holes as $hole)<tr class="{{ $materials->onSite !== null && $alone->runsOutAt === $hole->of->label ? 'row-out' : '' }}"><th scope="row">{{ $hole->of->label }}</th><td class="num"><x-length :of="$hole->depth" :plan="$plan" /></td><td class="num">{{ $litres($hole->concrete) }}</td><td class="num strong">{{ $materials->bagsFor($hole) }}</td><td class="num">{{ $litres($hole->gravel) }}</td><td class="num">{{ $litres($hole->spoil) }}</td><td class="num"><x-length :of="$hole->post" :plan="$plan" /></td><td>{{ $hole->isDug ? 'as dug' : 'as planned' }}</td></tr>@endforeach</tbody>
+                </table>
+                <details class="why"><summary>Why?</summary><p>Concrete is the hole between its gravel and {{ $materials->fill === \Aequus\Footing\Fill::Concrete ? 'the ground' : 'the top of its pad' }}, π/4 × hole² × height, less the post that stands in it. A bag yields {{ $litres($materials->bag->yield) }}. A hole mixed alone loses the rest of its last bag. Spoil swells by a quarter; gravel weighs 1.5 t/m³. Water is on the bag’s label: follow it.</p></details>
+            @endif
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="$phase" />
+            <form method="get" action="{{ route('footing.materials', $job) }}" class="entry">
+                <h2 class="field-wide">Count with</h2>
+                <div class="field field-wide"><label for="sum-fill">Round the post goes</label><select id="sum-fill" name="fill">@foreach (\Aequus\Footing\Fill::cases() as $fill)<option value="{{ $fill->value }}" @selected($materials->fill === $fill)>{{ $fill->inWords() }}</option>@endforeach</select></div>
+                <x-sum-field :f="$ask('bag', 'A bag weighs, '.($plan->notation->unit->value === 'mm' ? 'kg' : 'lb'), 'Empty: '.$mass.'.')" />
+                <x-sum-field :f="$ask('on_site', 'Bags on site')" />
+                <x-sum-field :f="$ask('waste', 'Waste, %', 'Empty: 10.')" />
+                <button class="button button-second">Work it out</button>
+            </form>
+        </div>
+    </div>
+</x-layout>

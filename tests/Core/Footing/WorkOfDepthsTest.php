@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Footing;
+
+use Aequus\Footing\DepthComparison;
+use Aequus\Footing\DepthNeed;
+use Aequus\Footing\DepthPrices;
+use Aequus\Footing\Depths;
+use Aequus\Footing\DepthWay;
+use Aequus\Footing\Fill;
+use Aequus\Footing\FootingRefused;
+use Aequus\Footing\HoleAsDug;
+use Aequus\Footing\HoleWork;
+use Aequus\Footing\PostTops;
+use Aequus\Footing\PriceFlip;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+
+/** What holes take, on ground that falls 100 mm a bay: 3 × 2 posts, holes of 400, posts of 140 square standing 2400. */
+final class WorkOfDepthsTest extends TestCase
+{
+    private Plan $plan;
+
+    protected function setUp(): void
+    {
+        $this->plan = Builds::plan(baysX: [2400, 2400], baysY: [3000]);
+    }
+
+    public function test_one_hole_takes_what_a_hand_calculation_says(): void
+    {
+        $work = $this->work(Fill::Concrete);
+        // A1: frost 900 and margin 100 below 0, pad 100, gravel 100: the hole is 1100 deep, the foot at −900.
+        $round = M_PI / 4 * 400 ** 2;
+        $this->assertEqualsWithDelta(1100, $work->depth->inMillimetres(), 1e-6);
+        $this->assertEqualsWithDelta($round * 1100, $work->dug, 1);
+        $this->assertEqualsWithDelta(1.25 * $work->dug, $work->spoil, 1);
+        $this->assertEqualsWithDelta($round * 100, $work->gravel, 1);
+        $this->assertEqualsWithDelta($round * 1000 - 140 ** 2 * 900, $work->concrete, 1);
+        $this->assertEqualsWithDelta(2400 + 900, $work->post->inMillimetres(), 1e-6);
+    }
+
+    public function test_what_goes_back_round_the_post_decides_concrete_and_gravel(): void
+    {
+        [$concrete, $earth, $gravel] = [$this->work(Fill::Concrete), $this->work(Fill::Earth), $this->work(Fill::Gravel)];
+        $this->assertEqualsWithDelta(M_PI / 4 * 400 ** 2 * 100, $earth->concrete, 1);
+        $this->assertEqualsWithDelta($earth->concrete, $gravel->concrete, 1);
+        $this->assertEqualsWithDelta($concrete->concrete - $earth->concrete, $gravel->gravel - $earth->gravel, 1, 'the room is the same, whatever fills it');
+    }
+
+    #[TestWith([300.0])]
+    #[TestWith([1100.0])]
+    #[TestWith([1600.0])]
+    public function test_concrete_is_never_below_zero_and_grows_with_depth_where_it_fills_the_hole(float $depth): void
+    {
+        $required = Depths::own([$this->need('A1')])->required;
+        $dug = fn (float $deep) => HoleWork::asDug($this->plan, Fill::Concrete, $this->tops(), new HoleAsDug(reset($required), Length::millimetres(-$deep), Length::millimetres(50)));
+        $this->assertGreaterThanOrEqual(0, $dug($depth)->concrete);
+        $this->assertGreaterThanOrEqual($dug($depth)->dug, $dug($depth + 100)->dug);
+        $this->assertEqualsWithDelta(max(0.0, $depth - 1100), max(0.0, ($dug($depth)->gravel / (M_PI / 4 * 400 ** 2)) - 100), 1e-6, 'what is dug too deep is filled with gravel');
+    }
+
+    public function test_one_plane_digs_more_and_steps_lie_between(): void
+    {
+        [$own, $plane, $columns] = $this->compare()->ways;
+        $this->assertSame(['each to its own depth', 'all feet on one plane', 'steps, one plane for each column'], array_map(fn (DepthWay $way) => $way->name, [$own, $plane, $columns]));
+        $this->assertLessThan($columns->dug, $own->dug);
+        $this->assertLessThan($plane->dug, $columns->dug);
+        $this->assertEqualsWithDelta(1100, $own->longest->depth->inMillimetres(), 1e-6);
+        $this->assertEqualsWithDelta(1100 + 200 + 30, $plane->longest->depth->inMillimetres(), 1e-6, 'A1 down to the foot of C2');
+        $this->assertSame('A1', $plane->longest->of->label);
+    }
+
+    public function test_a_way_beyond_the_auger_is_not_the_cheapest_while_another_is_within(): void
+    {
+        $comparison = $this->compare(auger: 1150, prices: new DepthPrices(0, 0, 0, 0));
+        $this->assertSame([], $comparison->cheapest->beyondAuger);
+        $this->assertNotSame([], $comparison->ways[1]->beyondAuger);
+        $this->assertNotSame([], $this->compare(auger: 200)->cheapest->beyondAuger, 'where none reaches, the cheapest is named all the same');
+    }
+
+    public function test_level_feet_win_where_every_different_length_costs_and_the_flip_is_exact(): void
+    {
+        $own = $this->compare(prices: $this->prices(0.5));
+        $this->assertSame('each to its own depth', $own->cheapest->name);
+        $this->assertSame([6, 1, 3], array_map(fn (DepthWay $way) => $way->lengths, array_slice($own->ways, 0, 3)));
+        $flip = array_values(array_filter($own->flips, fn (PriceFlip $flip) => $flip->price === 'lengths'))[0];
+        $this->assertGreaterThan(0.5, $flip->at);
+        $this->assertSame($flip->way->name, $this->compare(prices: $this->prices($flip->at * 1.01))->cheapest->name);
+        $this->assertSame('each to its own depth', $this->compare(prices: $this->prices($flip->at * 0.99))->cheapest->name);
+    }
+
+    public function test_at_every_price_that_flips_the_answer_both_ways_cost_the_same(): void
+    {
+        $comparison = $this->compare(prices: $this->prices(30));
+        $this->assertGreaterThan(1, count($comparison->flips));
+        foreach ($comparison->flips as $flip) {
+            $at = fn (string $name) => $flip->price === $name ? $flip->at : $this->prices(30)->{$name};
+            $then = $this->compare(prices: new DepthPrices($at('post'), $at('concrete'), $at('digging'), $at('lengths')));
+            $cost = fn (string $name) => array_values(array_filter($then->ways, fn (DepthWay $way) => $way->name === $name))[0]->cost;
+            $this->assertEqualsWithDelta($cost($comparison->cheapest->name), $cost($flip->way->name), 1e-6);
+        }
+    }
+
+    public function test_posts_sold_by_nothing_are_refused(): void
+    {
+        $this->expectException(FootingRefused::class);
+        $this->compare(soldBy: 0);
+    }
+
+    private function compare(float $soldBy = 600, ?float $auger = null, ?DepthPrices $prices = null): DepthComparison
+    {
+        return new DepthComparison($this->plan, $this->needs(), Fill::Concrete, $prices ?? $this->prices(0), Length::millimetres($soldBy), $auger === null ? null : Length::millimetres($auger));
+    }
+
+    private function prices(float $lengths): DepthPrices
+    {
+        return new DepthPrices(0.012, 2.4e-7, 6e-8, $lengths);
+    }
+
+    private function work(Fill $fill): HoleWork
+    {
+        $required = Depths::own([$this->need('A1')])->required;
+
+        return HoleWork::planned($this->plan, $fill, $this->tops(), reset($required));
+    }
+
+    private function tops(): PostTops
+    {
+        return new PostTops($this->plan, $this->needs());
+    }
+
+    /** @return non-empty-list<DepthNeed> */
+    private function needs(): array
+    {
+        return array_map($this->need(...), ['A1', 'B1', 'C1', 'A2', 'B2', 'C2']);
+    }
+
+    private function need(string $label): DepthNeed
+    {
+        $post = $this->plan->grid->labelled($label);
+        $ground = Length::millimetres(-100 * $post->at->x->inMillimetres() / 2400 - 30 * $post->at->y->inMillimetres() / 3000);
+
+        return new DepthNeed($post, $ground, $ground, Length::millimetres(900), Length::millimetres(100), Length::millimetres(600), Length::millimetres(100), Length::millimetres(100));
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\RodReading;
+use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\LeastEmbedment;
+use App\Actions\RevisePlan;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\FeatureTestCase;
+
+/** The sheets of Footing on a 2 × 2 frame of 5400 by 3600 mm, whose ground falls 200 mm from A1 to B1 and B2. */
+final class FootingTest extends FeatureTestCase
+{
+    private User $user;
+
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->person();
+        $this->job = $this->job($this->user);
+        $this->actingAs($this->user);
+    }
+
+    #[TestWith(['compare'])]
+    #[TestWith(['materials'])]
+    #[TestWith(['dig'])]
+    public function test_before_rules_and_ground_a_sheet_says_what_is_missing(string $sheet): void
+    {
+        $this->sheet($sheet)->assertSee('Decide the rules of depth first');
+        $this->decide();
+        $this->sheet($sheet)->assertSee('Read the rod at the posts first');
+    }
+
+    public function test_ways_of_depth_stand_side_by_side_with_what_would_change_the_answer(): void
+    {
+        $this->ready();
+        $this->sheet('compare', 'price_lengths=0')->assertSee('Cheapest: each to its own depth')->assertSee('all feet on one plane');
+        $this->sheet('compare', 'price_lengths=500')->assertSee('Cheapest: all feet on one plane')->assertSee('Each different post length at')->assertSee('instead of 500.00');
+        $this->sheet('compare', 'auger=1150')->assertSee('beyond the auger: A1');
+        $this->sheet('compare', 'auger=800')->assertSee('No way stays within the auger');
+    }
+
+    #[TestWith(['sold_by=0', 'a length above zero'])]
+    #[TestWith(['price_post=cheap', 'between 0 and'])]
+    #[TestWith(['auger=long', '“long”'])]
+    public function test_what_cannot_be_weighed_is_said_at_its_field_and_kept(string $query, string $sentence): void
+    {
+        $this->ready();
+        $this->sheet('compare', $query)->assertSee($sentence, false)->assertSee('can’t be weighed yet')->assertSee('value="'.explode('=', $query)[1].'"', false);
+    }
+
+    public function test_every_load_is_worked_through_to_its_pad(): void
+    {
+        $this->ready();
+        // A quarter of 5.4 by 3.6 m is 52.3 ft²; at 50 lb/ft² on clay of 1500: 1.74 ft², a round of 1.49 ft.
+        $page = $this->sheet('loads', 'dead=10&live=20&snow=40&soil=clay')->assertSee('52.3 ft²')->assertSee('2,616 lb')->assertSee('1.74 ft²');
+        $page->assertSeeText("454\u{202F}mm")->assertSee('The hole is too narrow for its load')->assertSee('Not checked here: spans');
+        $this->sheet('loads', 'dead=10&live=20&snow=40&soil=bedrock')->assertSee('The pads carry what stands on them');
+        $this->sheet('loads', 'push=20000&soil=clay')->assertSee('where the formula ends: that is for an engineer')->assertSee('engineer</span>', false);
+        $this->sheet('loads', 'push=100&held=1')->assertSee('held at the ground');
+        $this->sheet('loads', 'suction=60')->assertSee('uplift left')->assertDontSee('none</td>', false);
+    }
+
+    public function test_bags_are_counted_by_hole_and_the_hole_is_named_at_which_they_run_out(): void
+    {
+        $this->ready();
+        // Each hole: (π/4 · 0.4² · 1.0 − 0.14² · 0.9) m³ and a tenth more, in bags of 25 kg that yield 11.7 l.
+        $bags = (int) ceil((M_PI / 4 * 0.16 - 0.14 ** 2 * 0.9) * 1.1 / 0.0117);
+        $this->sheet('materials')->assertSee((4 * $bags).' bags of 25 kg for 4 holes')->assertSee('All as planned');
+        $this->sheet('materials', 'on_site='.(2 * $bags))->assertSee('Bags on site run out at hole B2')->assertSee((2 * $bags).' are missing before the first is opened');
+        $this->sheet('materials', 'fill=earth&on_site=100')->assertSee('The bags on site last');
+        // A1 came out 100 short: gravel thins by 50, the foot rises by 50, and so much less concrete stands above it.
+        $this->write($this->job, $this->user, new HoleDug($this->id('A1'), Length::millimetres(1000)));
+        $short = (int) ceil((M_PI / 4 * 0.16 * 0.95 - 0.14 ** 2 * 0.85) * 1.1 / 0.0117);
+        $this->assertLessThan($bags, $short);
+        $this->sheet('materials')->assertSee('1 of 4 as dug')->assertSee((3 * $bags + $short).' bags of 25 kg');
+    }
+
+    public function test_the_dig_list_leads_from_hole_to_hole(): void
+    {
+        $this->ready();
+        $this->sheet('dig')->assertSeeInOrder(['Hole at hand', 'A1', 'from today’s ground'])->assertSee('Marks on the auger')->assertSeeText('A1, B1, B2, A2');
+        $this->from("/jobs/{$this->job->id}/footing/dig")->post("/jobs/{$this->job->id}/footing/hole", $this->form(['form' => 'hole', 'post' => 'A1', 'depth' => '1100']))->assertRedirect("/jobs/{$this->job->id}/footing/dig");
+        $this->sheet('dig')->assertSee('B1 came out at');
+        $this->sheet('dig', 'hole=A2')->assertSee('A2 came out at');
+        foreach (['B1', 'B2', 'A2'] as $label) {
+            $this->write($this->job, $this->user, new HoleDug($this->id($label), Length::millimetres(1100)));
+        }
+        $this->sheet('dig')->assertSee('All 4 holes are dug');
+    }
+
+    private function sheet(string $name, string $query = ''): TestResponse
+    {
+        return $this->get("/jobs/{$this->job->id}/footing/{$name}?{$query}")->assertOk();
+    }
+
+    private function ready(): void
+    {
+        $this->decide();
+        $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), ...array_map(
+            fn (string $label) => new RodReading($this->id($label), Length::millimetres($label[0] === 'A' ? 1600 : 1800)), ['A1', 'B1', 'B2', 'A2'],
+        ));
+    }
+
+    private function decide(): void
+    {
+        $plan = $this->job->fresh()->revision->plan();
+        app(RevisePlan::class)($this->job->fresh(), $this->user, $plan->withFooting(new FootingRules(
+            Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
+            Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::Own,
+        )), 'Footing rules', $this->job->fresh()->revision->number);
+    }
+
+    private function id(string $label): \Aequus\Plan\PostId
+    {
+        return $this->job->revision->plan()->grid->labelled($label)->id;
+    }
+}
