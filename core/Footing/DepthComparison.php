@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
 use Aequus\Plan\Plan;
 
 /** Each post to its own depth, all on one plane, or one plane for every line down the slope: side by side. */
@@ -23,16 +24,16 @@ final readonly class DepthComparison
     public function __construct(Plan $plan, array $needs, Fill $fill, private DepthPrices $prices, Length $soldBy, ?Length $auger)
     {
         $tops = new PostTops($plan, $needs);
-        $way = fn (string $name, Depths $depths) => new DepthWay($name, $depths, $plan, $fill, $tops, $prices, $soldBy, $auger);
-        $ways = [$way('each to its own depth', Depths::own($needs)), $way('all feet on one plane', Depths::commonPlane($needs, null))];
-        $steps = ['steps, one plane for each column' => [], 'steps, one plane for each row' => []];
-        foreach ($needs as $need) {
-            $steps['steps, one plane for each column'][$need->post->at->x->nanometres][] = $need;
-            $steps['steps, one plane for each row'][$need->post->at->y->nanometres][] = $need;
-        }
-        foreach ($steps as $name => $groups) {
-            if (count($groups) > 1 && count($groups) < count($needs)) {
-                $ways[] = $way($name, Depths::steps(array_values($groups)));
+        $way = fn (DepthMode $mode) => new DepthWay($mode, Depths::by($mode, $needs), $plan, $fill, $tops, $prices, $soldBy, $auger);
+        $ways = [$way(DepthMode::Own), $way(DepthMode::CommonPlane)];
+        $lines = fn (callable $at): int => count(array_unique(array_map($at, $needs)));
+        foreach ([
+            DepthMode::StepsByColumn->value => $lines(fn (DepthNeed $need) => $need->post->at->x->nanometres),
+            DepthMode::StepsByRow->value => $lines(fn (DepthNeed $need) => $need->post->at->y->nanometres),
+        ] as $mode => $steps) {
+            // Steps of a single line, or with a line for every post, are one of the others under another name.
+            if ($steps > 1 && $steps < count($needs)) {
+                $ways[] = $way(DepthMode::from($mode));
             }
         }
         $this->ways = $ways;

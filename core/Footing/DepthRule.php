@@ -19,7 +19,7 @@ enum DepthRule: string
             self::Frost => 'frost line and margin',
             self::Embedment => 'least embedment below finished grade',
             self::EmbedmentToday => 'least embedment in today’s ground',
-            self::CommonPlane => 'all feet on one plane',
+            self::CommonPlane => 'its feet share one plane',
             self::Asked => 'the plane asked for',
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 
@@ -42,7 +43,7 @@ final readonly class DepthWay
      *
      * @throws FootingRefused when posts are sold by no length at all
      */
-    public function __construct(public string $name, public Depths $depths, Plan $plan, Fill $fill, PostTops $tops, DepthPrices $prices, Length $soldBy, ?Length $auger)
+    public function __construct(public DepthMode $mode, public Depths $depths, Plan $plan, Fill $fill, PostTops $tops, DepthPrices $prices, Length $soldBy, ?Length $auger)
     {
         if (! $soldBy->isPositive()) {
             throw FootingRefused::soldByNothing();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
 use Aequus\Plan\Post;
 
 /** The depth of every hole: each to its own, or all feet on one level plane. */
@@ -30,6 +31,39 @@ final readonly class Depths
         }
 
         return new self($required, null, null);
+    }
+
+    /**
+     * As a mode has it.
+     *
+     * @param  non-empty-list<DepthNeed>  $needs
+     * @param  ?Length  $asked  a plane lower than the rules need; for one common plane
+     *
+     * @throws FootingRefused when the plane asked for is higher than a post allows
+     */
+    public static function by(DepthMode $mode, array $needs, ?Length $asked = null): self
+    {
+        return match ($mode) {
+            DepthMode::Own => self::own($needs),
+            DepthMode::CommonPlane => self::commonPlane($needs, $asked),
+            DepthMode::StepsByColumn => self::steps(self::lines($needs, fn (Post $post) => $post->at->x->nanometres)),
+            DepthMode::StepsByRow => self::steps(self::lines($needs, fn (Post $post) => $post->at->y->nanometres)),
+        };
+    }
+
+    /**
+     * @param  non-empty-list<DepthNeed>  $needs
+     * @param  callable(Post): int  $line
+     * @return non-empty-list<non-empty-list<DepthNeed>>
+     */
+    private static function lines(array $needs, callable $line): array
+    {
+        $lines = [];
+        foreach ($needs as $need) {
+            $lines[$line($need->post)][] = $need;
+        }
+
+        return array_values($lines);
     }
 
     /**

@@ -7,7 +7,6 @@ namespace Aequus\Footing;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
-use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
@@ -36,7 +35,7 @@ final readonly class Footings
         if ($plan->footing !== null && $posts !== []) {
             $needs = array_map(fn (Post $post) => self::need($post, $ground[$post->id->value], $plan->footing, $plan->standing), $posts);
             try {
-                $depths = $plan->footing->mode === DepthMode::Own ? Depths::own($needs) : Depths::commonPlane($needs, $plan->footing->askedPlane);
+                $depths = Depths::by($plan->footing->mode, $needs, $plan->footing->askedPlane);
             } catch (FootingRefused $refused) {
                 $depths = Depths::commonPlane($needs, null);
             }

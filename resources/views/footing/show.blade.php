@@ -26,7 +26,7 @@
                     <p class="verdict-why">{{ $short->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ') }}: not deep enough even with the gravel at its thinnest. {{ count($footing->dug) }} of {{ count($plan->grid->posts) }} are dug.</p>
                 @else
                     <h1>{{ count($footing->dug) }} of {{ count($plan->grid->posts) }} holes are dug{{ count($footing->dug) ? ', all deep enough' : '' }}</h1>
-                    <p class="verdict-why">The deepest is {{ $longest->post->label }}, <x-length :of="$longest->holeDepth()" :plan="$plan" />. {{ $footing->depths->plane ? 'All feet stand on one plane, '.($footing->depths->deepest ? 'set by '.$footing->depths->deepest->label.'.' : 'as asked for.') : 'Each hole goes to its own depth.' }}</p>
+                    <p class="verdict-why">The deepest is {{ $longest->post->label }}, <x-length :of="$longest->holeDepth()" :plan="$plan" />. {{ $footing->depths->plane ? 'All feet stand on one plane, '.($footing->depths->deepest ? 'set by '.$footing->depths->deepest->label.'.' : 'as asked for.') : ucfirst($rules->mode->inWords()).'.' }}</p>
                 @endif
             </div>
             @if ($depths->isNotEmpty())
@@ -77,7 +77,7 @@
                     <x-field name="pad" form="rules" label="Pad under the post" :value="$rules ? $value($rules->pad) : $zero" :unit="$unit" />
                     <x-field name="gravel" form="rules" label="Gravel under the pad" :value="$rules ? $value($rules->gravel) : $zero" :unit="$unit" />
                     <x-field name="least_gravel" form="rules" label="Gravel may thin to" hint="In a hole that comes out short. Left empty: it may not." :value="$value($rules?->leastGravel)" :unit="$unit" />
-                    <x-choice name="mode" form="rules" label="Depth" :value="$rules?->mode->value ?? 'own'" :options="['own' => 'each hole to its own', 'common_plane' => 'all feet on one plane']" />
+                    <x-choice name="mode" form="rules" label="Depth" :value="$rules?->mode->value ?? 'own'" :options="collect(\Aequus\Plan\DepthMode::cases())->mapWithKeys(fn ($mode) => [$mode->value => $mode->inWords()])->all()" />
                     <x-field name="asked_plane" form="rules" label="Plane at, if lower than needed" hint="Height above zero; left empty: as high as the rules allow." :value="$value($rules?->askedPlane)" :unit="$unit" />
                     <x-field name="finished_grade" form="rules" label="Finished grade" hint="Height above zero; left empty: the ground stays as it is." :value="$value($rules?->finishedGrade)" :unit="$unit" />
                     <x-choice name="fill_before_first_frost" form="rules" label="Fill comes" :value="$rules?->fillBeforeFirstFrost ? '1' : '0'" :options="['0' => 'later, or there is none', '1' => 'before the first winter']" />

@@ -16,6 +16,7 @@ use Aequus\Footing\HoleWork;
 use Aequus\Footing\PostTops;
 use Aequus\Footing\PriceFlip;
 use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
 use Aequus\Plan\Plan;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -67,7 +68,7 @@ final class WorkOfDepthsTest extends TestCase
     public function test_one_plane_digs_more_and_steps_lie_between(): void
     {
         [$own, $plane, $columns] = $this->compare()->ways;
-        $this->assertSame(['each to its own depth', 'all feet on one plane', 'steps, one plane for each column'], array_map(fn (DepthWay $way) => $way->name, [$own, $plane, $columns]));
+        $this->assertSame([DepthMode::Own, DepthMode::CommonPlane, DepthMode::StepsByColumn], array_map(fn (DepthWay $way) => $way->mode, [$own, $plane, $columns]));
         $this->assertLessThan($columns->dug, $own->dug);
         $this->assertLessThan($plane->dug, $columns->dug);
         $this->assertEqualsWithDelta(1100, $own->longest->depth->inMillimetres(), 1e-6);
@@ -86,12 +87,12 @@ final class WorkOfDepthsTest extends TestCase
     public function test_level_feet_win_where_every_different_length_costs_and_the_flip_is_exact(): void
     {
         $own = $this->compare(prices: $this->prices(0.5));
-        $this->assertSame('each to its own depth', $own->cheapest->name);
+        $this->assertSame(DepthMode::Own, $own->cheapest->mode);
         $this->assertSame([6, 1, 3], array_map(fn (DepthWay $way) => $way->lengths, array_slice($own->ways, 0, 3)));
         $flip = array_values(array_filter($own->flips, fn (PriceFlip $flip) => $flip->price === 'lengths'))[0];
         $this->assertGreaterThan(0.5, $flip->at);
-        $this->assertSame($flip->way->name, $this->compare(prices: $this->prices($flip->at * 1.01))->cheapest->name);
-        $this->assertSame('each to its own depth', $this->compare(prices: $this->prices($flip->at * 0.99))->cheapest->name);
+        $this->assertSame($flip->way->mode, $this->compare(prices: $this->prices($flip->at * 1.01))->cheapest->mode);
+        $this->assertSame(DepthMode::Own, $this->compare(prices: $this->prices($flip->at * 0.99))->cheapest->mode);
     }
 
     public function test_at_every_price_that_flips_the_answer_both_ways_cost_the_same(): void
@@ -101,8 +102,8 @@ final class WorkOfDepthsTest extends TestCase
         foreach ($comparison->flips as $flip) {
             $at = fn (string $name) => $flip->price === $name ? $flip->at : $this->prices(30)->{$name};
             $then = $this->compare(prices: new DepthPrices($at('post'), $at('concrete'), $at('digging'), $at('lengths')));
-            $cost = fn (string $name) => array_values(array_filter($then->ways, fn (DepthWay $way) => $way->name === $name))[0]->cost;
-            $this->assertEqualsWithDelta($cost($comparison->cheapest->name), $cost($flip->way->name), 1e-6);
+            $cost = fn (DepthMode $mode) => array_values(array_filter($then->ways, fn (DepthWay $way) => $way->mode === $mode))[0]->cost;
+            $this->assertEqualsWithDelta($cost($comparison->cheapest->mode), $cost($flip->way->mode), 1e-6);
         }
     }
 
