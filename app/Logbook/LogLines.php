@@ -94,7 +94,7 @@ final readonly class LogLines
             $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
             $said instanceof RodReading => "Rod at {$this->point($said->point)}: {$write($said->rod)}".($said->setUp === '' ? '' : ", set-up {$said->setUp}").($said->distance === null ? '' : ", {$write($said->distance)} away"),
             $said instanceof HeightDifference => ucfirst($said->instrument->inWords()).($said->level === '' ? '' : " “{$said->level}”").": {$this->point($said->to)} ".($said->read->isZero() ? 'level with' : "{$write($said->read->magnitude())} ".($said->read->isNegative() ? 'lower than' : 'higher than'))." {$this->point($said->from)}".($said->over === null ? '' : ", over {$write($said->over)}").($said->way === LevelWay::Turned ? ', turned' : '').($said->hungAt === null ? '' : ", hung {$write($said->hungAt)} from {$this->point($said->from)}"),
-            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}",
+            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}".($said->width === null ? '' : ", {$write($said->width)} wide").($said->found === null ? '' : ", met {$said->found->inWords()}"),
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
             $said instanceof PlumbReading => "Post {$this->label($said->post)}, {$side($said->face)} face: ".($said->gap->isZero() ? 'plumb' : "{$write($said->gap)} toward the {$side($said->leansToward)}")." over {$write($said->level)}",
             $said instanceof TopMeasured => "Top of {$this->label($said->post)}: {$write($said->aboveDatumLine)} above the datum line",

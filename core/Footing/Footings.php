@@ -44,7 +44,7 @@ final readonly class Footings
         foreach ($log->now(HoleDug::class) as $hole) {
             $required = $depths->required[$hole->post->value] ?? null;
             if ($required !== null && $plan->footing !== null) {
-                $dug[$hole->post->value] = new HoleAsDug($required, $required->need->ground->minus($hole->depth), $plan->footing->leastGravel);
+                $dug[$hole->post->value] = new HoleAsDug($required, $required->need->ground->minus($hole->depth), $plan->footing->leastGravel, $hole->width, $hole->found);
             }
         }
         [$this->depths, $this->refused, $this->dug, $this->needs] = [$depths, $refused, $dug, $needs];
@@ -78,6 +78,27 @@ final readonly class Footings
         }
 
         return $work;
+    }
+
+    /**
+     * Dug holes beside a post, in its row and its column, that met something.
+     *
+     * @param  list<Post>  $posts  of the whole job
+     * @return list<HoleAsDug>
+     */
+    public function foundBeside(Post $post, array $posts): array
+    {
+        $nearest = [];
+        foreach ($posts as $other) {
+            [$x, $y] = [$other->at->x->nanometres <=> $post->at->x->nanometres, $other->at->y->nanometres <=> $post->at->y->nanometres];
+            // Only straight along the row or the column, and only the first one that way.
+            if (abs($x) + abs($y) === 1 && (! isset($nearest["{$x} {$y}"]) || $post->at->distanceTo($other->at)->isShorterThan($post->at->distanceTo($nearest["{$x} {$y}"]->at)))) {
+                $nearest["{$x} {$y}"] = $other;
+            }
+        }
+        $holes = array_map(fn (Post $other) => $this->asDug($other), array_values($nearest));
+
+        return array_values(array_filter($holes, fn (?HoleAsDug $hole) => $hole?->found !== null));
     }
 
     /** Where the foot of a post stands or will stand. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
+use Aequus\Logbook\Finding;
 use Aequus\Measure\Length;
 
 /** A hole as it was dug against what it must reach, and what becomes of foot and gravel when it came out short or deep. */
@@ -27,8 +28,11 @@ final readonly class HoleAsDug
     /** Whether every rule still holds with the foot there. */
     public bool $footAllowed;
 
-    /** @param  Length  $bottom height of the clean bottom */
-    public function __construct(public RequiredDepth $required, public Length $bottom, Length $leastGravel)
+    /**
+     * @param  Length  $bottom height of the clean bottom
+     * @param  ?Length  $width  where it came out other than planned
+     */
+    public function __construct(public RequiredDepth $required, public Length $bottom, Length $leastGravel, public ?Length $width = null, public ?Finding $found = null)
     {
         $above = $bottom->minus($required->bottom());
         $this->deepEnough = ! $above->isPositive();

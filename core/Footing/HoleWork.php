@@ -26,10 +26,10 @@ final readonly class HoleWork
     /** From foot to top, before cutting. */
     public Length $post;
 
-    private function __construct(public Post $of, public bool $isDug, Plan $plan, Fill $fill, RequiredDepth $required, Length $bottom, Length $gravel, Length $foot, PostTops $tops)
+    private function __construct(public Post $of, public bool $isDug, Plan $plan, Fill $fill, RequiredDepth $required, Length $bottom, Length $gravel, Length $foot, PostTops $tops, ?Length $width = null)
     {
         $this->depth = $required->need->ground->minus($bottom);
-        $hole = Hole::cylinder($plan->holeDiameter, $this->depth);
+        $hole = Hole::cylinder($width ?? $plan->holeDiameter, $this->depth);
         [$this->dug, $this->spoil] = [$hole->volume(), $hole->looseSpoil()];
         $pad = $gravel->plus($required->need->pad);
         $footAbove = $foot->minus($bottom);
@@ -47,6 +47,6 @@ final readonly class HoleWork
     /** A hole dug too deep is brought up to its foot with gravel. */
     public static function asDug(Plan $plan, Fill $fill, PostTops $tops, HoleAsDug $hole): self
     {
-        return new self($hole->required->post, true, $plan, $fill, $hole->required, $hole->bottom, $hole->gravel->plus($hole->overDugBy), $hole->foot, $tops);
+        return new self($hole->required->post, true, $plan, $fill, $hole->required, $hole->bottom, $hole->gravel->plus($hole->overDugBy), $hole->foot, $tops, $hole->width);
     }
 }

@@ -16,7 +16,8 @@ final readonly class DeepenShortHoles implements Rule
     {
         foreach ($site->walk() as $post) {
             $hole = $site->footing->asDug($post);
-            if ($hole === null || $hole->serves() || $site->standing($post)->set || $site->decided(DecisionAbout::AcceptShortHole, $post) !== null) {
+            $decided = $site->decided(DecisionAbout::AcceptShortHole, $post) ?? $site->decided(DecisionAbout::AsEngineerSays, $post);
+            if ($hole === null || $hole->serves() || $site->standing($post)->set || $decided !== null) {
                 continue;
             }
             yield new Move(

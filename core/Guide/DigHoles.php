@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Footing\HoleAsDug;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -18,9 +19,10 @@ final readonly class DigHoles implements Rule
             if ($required === null || $site->footing->asDug($post) !== null) {
                 continue;
             }
+            $beside = array_map(fn (HoleAsDug $hole) => "{$hole->required->post->label} beside it met {$hole->found?->inWords()}.", $site->footing->foundBeside($post, $site->plan->grid->posts));
             yield new Move(
                 Phase::Footing, "Dig hole {$post->label}",
-                "From today’s ground to the clean bottom. What makes it so deep: {$required->governing->inWords()}.",
+                "From today’s ground to the clean bottom. What makes it so deep: {$required->governing->inWords()}.".implode('', array_map(fn (string $met) => " {$met}", $beside)),
                 $required->holeDepth(), 'deep', [$post], EntryKind::Hole,
             );
         }

@@ -11,6 +11,7 @@ enum DecisionAbout: string
     case AcceptOutline = 'accept_outline';
     case AcceptHeights = 'accept_heights';
     case AcceptShortHole = 'accept_short_hole';
+    case AsEngineerSays = 'as_engineer_says';
     case AcceptLean = 'accept_lean';
     case AcceptShortPost = 'accept_short_post';
 
@@ -21,6 +22,7 @@ enum DecisionAbout: string
             self::AcceptOutline => 'Take the layout as it stands',
             self::AcceptHeights => 'Take the heights as they are',
             self::AcceptShortHole => 'Take the hole as it is',
+            self::AsEngineerSays => 'Build it as the engineer says',
             self::AcceptLean => 'Take the lean as it is',
             self::AcceptShortPost => 'Take the post as it is',
         };

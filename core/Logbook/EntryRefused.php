@@ -59,6 +59,11 @@ final class EntryRefused extends Refusal
         return new self('A rod can’t read below zero. Enter the height of the beam on the rod.');
     }
 
+    public static function widthNotPositive(): self
+    {
+        return new self('A hole has a width above zero. Leave it empty where it is as planned.');
+    }
+
     public static function depthNotPositive(): self
     {
         return new self('A hole has a depth above zero. Enter it from today’s ground to the clean bottom.');

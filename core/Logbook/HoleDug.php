@@ -7,12 +7,19 @@ namespace Aequus\Logbook;
 use Aequus\Measure\Length;
 use Aequus\Plan\PostId;
 
-/** How deep a hole is, from today’s ground to its clean bottom. */
+/** How deep a hole is, from today’s ground to its clean bottom, and what it met. */
 final readonly class HoleDug implements Payload
 {
-    /** @throws EntryRefused when the depth is not above zero */
-    public function __construct(public PostId $post, public Length $depth)
+    /**
+     * @param  ?Length  $width  where it came out other than planned
+     *
+     * @throws EntryRefused when the depth or the width is not above zero
+     */
+    public function __construct(public PostId $post, public Length $depth, public ?Length $width = null, public ?Finding $found = null)
     {
+        if ($width !== null && ! $width->isPositive()) {
+            throw EntryRefused::widthNotPositive();
+        }
         if (! $depth->isPositive()) {
             throw EntryRefused::depthNotPositive();
         }

@@ -36,6 +36,7 @@ final class ShelterStoryTest extends BrowserTestCase
         $this->assertSame([], array_filter($proving, fn (string $do) => ! str_contains($do, 'D3')));
         $this->assertSees('Every stake is within 1/4"');
         $this->levelFromASecondSetUp();
+        $this->meetRock();
     }
 
     /** Four posts are read again from a second place, one of them two inches wrong: both its readings are named, one is read again, and it is settled. */
@@ -61,6 +62,50 @@ final class ShelterStoryTest extends BrowserTestCase
         }
         $this->assertSees('One reading is left out');
         $this->assertSees('The ground falls');
+    }
+
+    /** A plane is tried on, own depths are kept; rock stops a hole, it is taken with a reason, and bags and post follow. */
+    private function meetRock(): void
+    {
+        $this->depthBy('common_plane');
+        $this->visit('/jobs/3/footing/dig');
+        $this->assertSees("4' 11", 'main');
+        $this->depthBy('own');
+        $this->visit('/jobs/3/footing/materials');
+        [$bags, $post] = [(int) $this->text('h1'), $this->rowOf('E2')];
+        $this->visit('/jobs/3/footing/dig?hole=E2');
+        $this->type('#hole-depth', "3' 2");
+        $this->choose('#hole-found', 'rock');
+        $this->press('form[action$="/footing/hole"] .button');
+        $this->assertSees('E2: what can be done');
+        $this->assertSees('Break the rock and dig on');
+        $this->assertSees('Your local office must agree');
+        $this->unfold('#fold-short-E2');
+        $this->type('#short-E2-reason', 'A ledge; the office agrees');
+        $this->press('#fold-short-E2 .button');
+        $this->visit('/jobs/3/footing/materials');
+        $this->assertLessThan($bags, (int) $this->text('h1'));
+        $this->assertNotSame($post, $this->rowOf('E2'));
+        $this->assertStringContainsString('as dug', $this->rowOf('E2'));
+    }
+
+    private function depthBy(string $mode): void
+    {
+        $this->visit('/jobs/3/footing');
+        $this->unfold('details:has(form[action$="/footing/rules"])');
+        $this->choose('#rules-mode', $mode);
+        $this->press('form[action$="/footing/rules"] .button');
+        $this->assertSees('The rules are in force', 'body');
+    }
+
+    private function rowOf(string $label): string
+    {
+        foreach ($this->chromium->driver->findElements(WebDriverBy::cssSelector('tbody tr')) as $row) {
+            if ($row->findElement(WebDriverBy::cssSelector('th'))->getText() === $label) {
+                return $row->getText();
+            }
+        }
+        $this->fail("No row for {$label}.");
     }
 
     /** @return array<string, Length> what the list shows the rod to have read, by label */

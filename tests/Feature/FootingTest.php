@@ -101,6 +101,34 @@ final class FootingTest extends FeatureTestCase
         $this->sheet('dig')->assertSee('All 4 holes are dug');
     }
 
+    public function test_a_hole_that_rock_stops_opens_its_options_and_a_corner_is_not_shortened(): void
+    {
+        $this->ready();
+        $hole = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/hole", $this->form(['form' => 'hole'] + $fields));
+        $hole(['post' => 'A1', 'depth' => '700', 'width' => '460', 'found' => 'rock'])->assertSessionHasNoErrors();
+        $this->sheet('dig')->assertSee('A1: what can be done')->assertSee('Break the rock and dig on')->assertSee('Never at a corner')->assertSee('short, met rock');
+        $this->get("/jobs/{$this->job->id}/footing")->assertSee('A1: what can be done');
+        $this->get("/jobs/{$this->job->id}/logbook")->assertSeeText("460\u{202F}mm wide, met rock");
+        $decide = fn (string $about) => $this->post("/jobs/{$this->job->id}/logbook/decision", $this->form(['about' => $about, 'post' => 'A1', 'reason' => 'the ledge']));
+        $this->assertStringContainsString('A corner is never shortened', (string) $decide('accept_short_hole')->assertSessionHasErrors('reason')->getSession()?->get('errors')->first('reason'));
+        $decide('as_engineer_says')->assertSessionHasNoErrors();
+        $this->sheet('dig')->assertDontSee('what can be done');
+        $hole(['post' => 'B1', 'depth' => '1100', 'found' => 'water'])->assertSessionHasNoErrors();
+        $this->sheet('dig')->assertSee('B1: what can be done')->assertSee('Pump it dry');
+    }
+
+    /** @param  array<string, string>  $wrong */
+    #[TestWith([['width' => '0'], 'width', 'above zero'])]
+    #[TestWith([['width' => '150'], 'width', 'would not go in'])]
+    #[TestWith([['found' => 'gold'], 'found', 'Choose one'])]
+    #[TestWith([['depth' => ''], 'depth', 'Nothing was typed'])]
+    public function test_a_hole_that_cannot_be_is_refused_at_its_field(array $wrong, string $field, string $sentence): void
+    {
+        $this->ready();
+        $answer = $this->post("/jobs/{$this->job->id}/footing/hole", $this->form($wrong + ['form' => 'hole', 'post' => 'A1', 'depth' => '1100', 'width' => '', 'found' => '']))->assertSessionHasErrors($field);
+        $this->assertStringContainsString($sentence, (string) $answer->getSession()?->get('errors')->first($field));
+    }
+
     private function sheet(string $name, string $query = ''): TestResponse
     {
         return $this->get("/jobs/{$this->job->id}/footing/{$name}?{$query}")->assertOk();

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Footing\HoleOptions;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Site\SiteState;
 use App\Actions\RevisePlan;
 use App\Drawing\SectionDrawing;
 use App\Footing\CompareForm;
@@ -24,7 +27,7 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.show', ['site' => $site, 'section' => SectionDrawing::along($site->state, $request->string('along')->value())]);
+        return view('footing.show', ['site' => $site, 'section' => SectionDrawing::along($site->state, $request->string('along')->value()), 'answers' => $this->answers($site->state)]);
     }
 
     /** The ways to choose depths, side by side. */
@@ -55,7 +58,7 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.dig', ['site' => $site, 'list' => new DigList($site->state, $request->string('hole')->upper()->value())]);
+        return view('footing.dig', ['site' => $site, 'list' => new DigList($site->state, $request->string('hole')->upper()->value()), 'answers' => $this->answers($site->state)]);
     }
 
     public function rules(FootingRequest $request, Job $job, RevisePlan $revise): RedirectResponse
@@ -69,6 +72,21 @@ final class FootingController extends Controller
     public function hole(HoleRequest $request, Job $job): RedirectResponse
     {
         return $this->record($request, $job);
+    }
+
+    /** @return list<HoleOptions> for the holes that did not come out as planned and wait for an answer */
+    private function answers(SiteState $site): array
+    {
+        $answers = [];
+        foreach ($site->walk() as $post) {
+            $hole = $site->footing->asDug($post);
+            $decided = $site->decided(DecisionAbout::AcceptShortHole, $post) ?? $site->decided(DecisionAbout::AsEngineerSays, $post);
+            if ($hole !== null && $decided === null && ! $site->standing($post)->set && (! $hole->serves() || $hole->found !== null)) {
+                $answers[] = new HoleOptions($site->plan, $hole);
+            }
+        }
+
+        return array_values(array_filter($answers, fn (HoleOptions $answer) => $answer->options !== []));
     }
 
     private function sums(Request $request, Job $job): Sums

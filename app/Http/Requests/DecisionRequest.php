@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Aequus\Footing\HoleOptions;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\Payload;
@@ -17,6 +18,9 @@ final class DecisionRequest extends EntryRequest
     protected function payload(Plan $plan): ?Payload
     {
         [$about, $post] = [$this->choice('about', DecisionAbout::class), $this->postOrJob($plan)];
+        if ($about === DecisionAbout::AcceptShortHole && $post !== null && HoleOptions::isCorner($plan, $plan->grid->labelled($this->text('post')))) {
+            $this->refuse('reason', 'A corner is never shortened: it carries the braces and the ends of two beams. Dig on, or choose “Build it as the engineer says”.');
+        }
 
         return $about && $this->refusals === [] ? new Decision($about, $post, $this->text('reason')) : null;
     }

@@ -1,10 +1,10 @@
-@props(['site', 'about', 'post' => null])
-<details class="decide" @if (old('form') === 'decide') open @endif>
+@props(['site', 'about', 'post' => null, 'name' => 'decide'])
+<details class="decide" id="fold-{{ $name }}" @if (old('form') === $name) open @endif>
     <summary>{{ $about->inWords() }}, with a reason</summary>
-    <x-entry-form :action="route('logbook.decision', $site->job)" name="decide">
+    <x-entry-form :action="route('logbook.decision', $site->job)" :name="$name">
         <input type="hidden" name="about" value="{{ $about->value }}">
         <input type="hidden" name="post" value="{{ $post?->label }}">
-        <x-field name="reason" form="decide" label="Why" hint="It stands in the record that is handed over." wide />
+        <x-field name="reason" :form="$name" label="Why" hint="It stands in the record that is handed over." wide />
         <button class="button button-second">{{ $about->inWords() }}</button>
     </x-entry-form>
 </details>

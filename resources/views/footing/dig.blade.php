@@ -18,16 +18,16 @@
                 </div>
                 <x-entry-form :action="route('footing.hole', $job)" name="hole" id="entry">
                     <input type="hidden" name="post" value="{{ $list->now->post->label }}">
-                    <x-field name="depth" form="hole" :label="$list->now->post->label.' came out at'" :unit="$unit" wide />
-                    <button class="button">Write it down</button>
+                    @include('footing.hole-fields', ['label' => $list->now->post->label.' came out at'])
                 </x-entry-form>
             @endif
+            @foreach ($answers as $answer)<x-hole-options :site="$site" :answer="$answer" />@endforeach
             @if ($list->holes !== [])
                 <table>
                     <caption>In walking order <span class="muted">every second row backwards</span></caption>
                     <thead><tr><th scope="col">Hole</th><th scope="col" class="num">dig</th><th scope="col" class="num">dug</th><th scope="col">Stands</th></tr></thead>
                     <tbody>@foreach ($list->holes as $required) @php($hole = $list->dug($required))
-                        <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row"><a href="{{ route('footing.dig', ['job' => $job, 'hole' => $required->post->label]) }}">{{ $required->post->label }}</a></th><td class="num strong"><x-length :of="$required->holeDepth()" :plan="$plan" /></td><td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td><td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null ? 'to dig' : ($hole->serves() ? 'deep enough' : 'short') }}</span></td></tr>
+                        <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row"><a href="{{ route('footing.dig', ['job' => $job, 'hole' => $required->post->label]) }}">{{ $required->post->label }}</a></th><td class="num strong"><x-length :of="$required->holeDepth()" :plan="$plan" /></td><td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td><td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null ? 'to dig' : ($hole->serves() ? 'deep enough' : 'short') }}{{ $hole?->found ? ', met '.$hole->found->inWords() : '' }}</span></td></tr>
                     @endforeach</tbody>
                 </table>
             @endif

@@ -41,7 +41,7 @@
                         @foreach ($plan->grid->posts as $post)
                             @php($required = $footing->required($post)) @php($hole = $footing->asDug($post))
                             <tr class="{{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$required?->holeDepth()" :plan="$plan" /></td><td>{{ $required?->governing->inWords() ?? 'ground not read' }}</td><td class="num"><x-length :of="$hole ? $hole->required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td>
-                                <td>@if ($hole === null)<span class="state state-to-pull">to dig</span>@elseif ($hole->deepEnough)<span class="state state-fits">deep enough{{ $hole->overDugBy->isPositive() ? ', over-dug' : '' }}</span>@elseif ($hole->serves())<span class="state state-fits">serves with <x-length :of="$hole->gravel" :plan="$plan" /> gravel</span>@else<span class="state state-off">short by <x-length :of="$hole->shortBy" :plan="$plan" /></span>@endif</td></tr>
+                                <td>@if ($hole === null)<span class="state state-to-pull">to dig</span>@elseif ($hole->deepEnough)<span class="state state-fits">deep enough{{ $hole->overDugBy->isPositive() ? ', over-dug' : '' }}</span>@elseif ($hole->serves())<span class="state state-fits">serves with <x-length :of="$hole->gravel" :plan="$plan" /> gravel</span>@else<span class="state state-off">short by <x-length :of="$hole->shortBy" :plan="$plan" /></span>@endif{{ $hole?->found ? ', met '.$hole->found->inWords() : '' }}</td></tr>
                         @endforeach
                     </tbody>
                 </table>
@@ -51,17 +51,16 @@
             <x-move :site="$site" :here="$phase">
                 @if ($site->next?->phase === $phase && str_contains($site->next->do, 'deeper'))
                     <p><a class="button" href="#entry" hx-boost="false">Enter the new depth</a></p>
-                    <x-decide :site="$site" :about="\Aequus\Logbook\DecisionAbout::AcceptShortHole" :post="$site->next->posts[0]" />
                 @endif
             </x-move>
+            @foreach ($answers as $answer)<x-hole-options :site="$site" :answer="$answer" />@endforeach
             <x-cautions :of="['frost', 'holes', 'auger']" />
             @if ($depths->isNotEmpty())
                 <section id="entry">
                     <h2>A hole as dug</h2>
                     <x-entry-form :action="route('footing.hole', $job)" name="hole">
                         <x-posts name="post" form="hole" label="Hole" :posts="$plan->grid->posts" :value="$move?->posts[0]->label ?? ''" />
-                        <x-field name="depth" form="hole" label="Depth to the clean bottom" :unit="$unit" wide />
-                        <button class="button">Write it down</button>
+                        @include('footing.hole-fields', ['label' => 'Depth to the clean bottom'])
                     </x-entry-form>
                 </section>
             @endif

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Footing;
+
+use Aequus\Logbook\Finding;
+use Aequus\Measure\Length;
+use Aequus\Plan\HoleSlack;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
+
+/** What can be done about a hole that stops short, is dug too deep, or met something: in the order in which a builder should try it. */
+final readonly class HoleOptions
+{
+    /** @var list<HoleOption> none where the hole is as it should be */
+    public array $options;
+
+    public function __construct(private Plan $plan, public HoleAsDug $hole)
+    {
+        $options = [];
+        if (! $hole->deepEnough) {
+            $options = [$this->digOn(), ...($this->isInTheWay() ? [$this->shift(HoleSlack::round($hole->width ?? $plan->holeDiameter, $plan->post, $plan->layout->cover)->slack)] : []), $this->thinGravel(), $this->shorten(), $this->otherMethod()];
+        } elseif ($hole->overDugBy->isPositive()) {
+            $options = [
+                new HoleOption('Fill up with gravel, tamped in layers', $hole->overDugBy, 'The foot stays where it was planned: nothing else changes.', true),
+                new HoleOption('Make the pad thicker', $hole->required->need->pad->plus($hole->overDugBy), 'Concrete on clean ground; the foot stays where it was planned.', true),
+            ];
+        }
+        $this->options = [...$options, ...$this->forFinding()];
+    }
+
+    /** A corner carries the brace and the ends of two beams: it is never shortened. */
+    public static function isCorner(Plan $plan, Post $post): bool
+    {
+        $atEnd = fn (Length $at, Length $length): bool => $at->isZero() || $at->equals($length);
+
+        return $atEnd($post->at->x, $plan->grid->columns->length()) && $atEnd($post->at->y, $plan->grid->rows->length());
+    }
+
+    private function digOn(): HoleOption
+    {
+        $how = match ($this->hole->found) {
+            Finding::Rock => 'Break the rock and dig on',
+            Finding::Roots => 'Cut the roots clean and dig on',
+            Finding::Water => 'Bail the water out and dig on',
+            Finding::RunningSand => 'Sleeve the hole and dig on',
+            default => 'Dig on',
+        };
+
+        return new HoleOption($how, $this->hole->shortBy, 'Then it is as planned: nothing else changes.', true);
+    }
+
+    private function isInTheWay(): bool
+    {
+        return $this->hole->found === Finding::Rock || $this->hole->found === Finding::Roots;
+    }
+
+    /** @param  Length  $slack  below zero where the hole is too narrow already */
+    private function shift(Length $slack): HoleOption
+    {
+        return new HoleOption(
+            'Shift the hole clear of it, keeping the post on its mark', $slack->isPositive() ? $slack : null,
+            $slack->isPositive() ? 'So much room the hole leaves round the post and its cover; the post itself does not move.' : 'The hole leaves no room: the post fills it with its cover.', $slack->isPositive(),
+        );
+    }
+
+    private function thinGravel(): HoleOption
+    {
+        $serves = $this->hole->serves();
+
+        return new HoleOption('Thin the gravel', $this->hole->gravel, $serves
+            ? "{$this->risen()} Every rule of depth still holds."
+            : 'Even at its thinnest the bottom is not deep enough.', $serves);
+    }
+
+    private function shorten(): HoleOption
+    {
+        if (self::isCorner($this->plan, $this->hole->required->post)) {
+            return new HoleOption('Shorten the post', null, 'Never at a corner: it carries the braces and the ends of two beams.', false);
+        }
+        $need = $this->hole->required->need;
+        $lower = $need->ground->isShorterThan($need->finishedGrade) ? $need->ground : $need->finishedGrade;
+        $cover = $lower->minus($this->hole->foot->minus($need->pad));
+        $embedded = $need->finishedGrade->minus($this->hole->foot);
+        $missing = array_values(array_filter([
+            $cover->isShorterThan($need->frost) ? "the pad lies {$this->plan->write($need->frost->minus($cover))} above the frost line" : null,
+            $embedded->isShorterThan($need->embedment) ? "the post stands {$this->plan->write($need->embedment->minus($embedded))} less deep than its least embedment" : null,
+        ]));
+
+        return new HoleOption(
+            'Shorten the post and take the hole as it is', $this->hole->footRisesBy,
+            "{$this->risen()} ".($missing === [] ? 'Only the margin is given up.' : 'Then '.implode(' and ', $missing).'. Your local office must agree.').' It needs a decision with its reason.', true,
+        );
+    }
+
+    private function risen(): string
+    {
+        return $this->hole->footRisesBy->isPositive() ? "The foot rises by {$this->plan->write($this->hole->footRisesBy)}, and the post is cut so much shorter at its foot." : 'The foot stays where it was planned.';
+    }
+
+    private function otherMethod(): HoleOption
+    {
+        return new HoleOption(
+            $this->hole->found === Finding::Rock ? 'Pin a base to the rock' : 'Another footing', null,
+            'Anchors, edge distance and frost under it are for a licensed engineer; record what was said as a decision.', true,
+        );
+    }
+
+    /** @return list<HoleOption> */
+    private function forFinding(): array
+    {
+        return match ($this->hole->found) {
+            Finding::Water => [new HoleOption('Pump it dry before anything goes in, or pour through a pipe from the bottom up', null, 'Dry mix in standing water does not set as its bag says. A closed tube floats: hold it down.', true)],
+            Finding::RunningSand => [new HoleOption('Put a tube or a barrel in while digging', null, 'Nobody reaches into a hole whose sides run. The wider hole takes more concrete: enter its width.', true)],
+            Finding::SoftGround => [new HoleOption('Dig on to firm ground, or spread the load over a wider pad', null, 'The load sheet’s soil is not what is here: choose the softer one there and see what pad it asks for.', true)],
+            default => [],
+        };
+    }
+}

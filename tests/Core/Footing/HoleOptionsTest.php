@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Footing;
+
+use Aequus\Footing\HoleAsDug;
+use Aequus\Footing\HoleOption;
+use Aequus\Footing\HoleOptions;
+use Aequus\Guide\Guide;
+use Aequus\Guide\Scope;
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Finding;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PayloadCodec;
+use Aequus\Logbook\RodReading;
+use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Plan;
+use Aequus\Site\SiteState;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+use Tests\Core\Guide\SimulatedBuilder;
+
+/** Holes that did not come out as planned, on a 3 × 2 grid: every hole must be 1100 deep, its foot 900 below the ground. */
+final class HoleOptionsTest extends TestCase
+{
+    public function test_a_hole_that_rock_stops_gets_its_options_in_order_with_its_numbers(): void
+    {
+        $options = $this->options('B1', 1000, Finding::Rock);
+        $this->assertSame([
+            'Break the rock and dig on', 'Shift the hole clear of it, keeping the post on its mark', 'Thin the gravel', 'Shorten the post and take the hole as it is', 'Pin a base to the rock',
+        ], array_map(fn (HoleOption $option) => $option->do, $options));
+        $this->assertEqualsWithDelta(100, $options[0]->number?->inMillimetres(), 1e-6);
+        // (400 − 198) / 2 of room, less the cover that the job asks for.
+        $cover = $this->plan()->layout->cover->inMillimetres();
+        $this->assertEqualsWithDelta((400 - hypot(140, 140)) / 2 - $cover, $options[1]->number?->inMillimetres(), 1e-3);
+        $this->assertFalse($options[2]->open, '50 of gravel are saved, 100 are wanted');
+        // Gravel at its thinnest, 50: the foot rises by 50, the pad lies 950 deep, and 50 of the margin of 100 are left.
+        $this->assertEqualsWithDelta(50, $options[3]->number?->inMillimetres(), 1e-6);
+        $this->assertStringContainsString('The foot rises by 50 mm', $options[3]->effect);
+        $this->assertStringContainsString('Only the margin is given up', $options[3]->effect);
+    }
+
+    public function test_what_a_short_hole_gives_up_is_said_rule_by_rule(): void
+    {
+        $effect = $this->options('B1', 600, null)[2]->effect;
+        // Pad at 550, frost at 900; the foot at 450, embedment 600.
+        $this->assertStringContainsString('350 mm above the frost line', $effect);
+        $this->assertStringContainsString('150 mm less deep than its least embedment', $effect);
+    }
+
+    public function test_thinner_gravel_that_saves_a_hole_is_open(): void
+    {
+        $thin = $this->options('B1', 1060, null)[1];
+        $this->assertTrue($thin->open);
+        $this->assertEqualsWithDelta(60, $thin->number?->inMillimetres(), 1e-6);
+    }
+
+    #[TestWith(['A1', true])]
+    #[TestWith(['C2', true])]
+    #[TestWith(['B2', false])]
+    public function test_a_corner_is_never_shortened(string $label, bool $isCorner): void
+    {
+        $shorten = $this->options($label, 700, null)[2];
+        $this->assertSame(! $isCorner, $shorten->open);
+        $this->assertSame($isCorner, HoleOptions::isCorner($this->plan(), $this->plan()->grid->labelled($label)));
+    }
+
+    public function test_a_hole_dug_too_deep_is_filled_or_gets_a_thicker_pad(): void
+    {
+        [$fill, $pad] = $this->options('B1', 1230, null);
+        $this->assertEqualsWithDelta(130, $fill->number?->inMillimetres(), 1e-6);
+        $this->assertEqualsWithDelta(230, $pad->number?->inMillimetres(), 1e-6);
+        $this->assertSame([], $this->options('B1', 1100, null));
+    }
+
+    #[TestWith([Finding::Water, 'Pump it dry'])]
+    #[TestWith([Finding::RunningSand, 'Put a tube'])]
+    #[TestWith([Finding::SoftGround, 'Dig on to firm ground'])]
+    public function test_what_a_deep_enough_hole_met_still_gets_its_answer(Finding $found, string $do): void
+    {
+        $this->assertStringStartsWith($do, $this->options('B1', 1100, $found)[0]->do);
+    }
+
+    public function test_undug_neighbours_are_warned_and_others_are_not(): void
+    {
+        $met = new HoleDug($this->id('B1'), Length::millimetres(1100), null, Finding::Water);
+        $footing = $this->site($met)->footing;
+        $beside = fn (string $label) => count($footing->foundBeside($this->plan()->grid->labelled($label), $this->plan()->grid->posts));
+        $this->assertSame([1, 1, 1, 0, 0], array_map($beside, ['A1', 'C1', 'B2', 'A2', 'C2']));
+        $next = Guide::next($this->site($met), Scope::job());
+        $this->assertSame('Dig hole A1', $next?->do);
+        $this->assertStringContainsString('B1 beside it met water.', $next->why);
+        $this->assertStringEndsWith('margin.', Guide::next($this->site(), Scope::job())->why ?? '');
+    }
+
+    public function test_a_decision_settles_a_short_hole(): void
+    {
+        $short = new HoleDug($this->id('A1'), Length::millimetres(600), null, Finding::Rock);
+        $this->assertSame('Dig A1 deeper', Guide::next($this->site($short), Scope::job())?->do);
+        $settled = $this->site($short, new Decision(DecisionAbout::AsEngineerSays, $this->id('A1'), 'pinned to the ledge, drawing 3'));
+        $this->assertSame('Dig hole B1', Guide::next($settled, Scope::job())?->do);
+    }
+
+    public function test_width_and_finding_go_into_the_book_and_older_holes_are_still_understood(): void
+    {
+        $hole = new HoleDug($this->id('B1'), Length::millimetres(900), Length::millimetres(460), Finding::Roots);
+        $this->assertEquals($hole, PayloadCodec::decode(EntryKind::Hole, PayloadCodec::VERSION, PayloadCodec::encode($hole)));
+        $this->assertEquals(new HoleDug($this->id('B1'), Length::millimetres(900)), PayloadCodec::decode(EntryKind::Hole, 1, ['post' => $this->id('B1')->value, 'depth' => 900_000_000]));
+        $this->expectException(EntryRefused::class);
+        new HoleDug($this->id('B1'), Length::millimetres(900), Length::zero());
+    }
+
+    /** @return list<HoleOption> */
+    private function options(string $label, float $depth, ?Finding $found): array
+    {
+        $required = $this->site()->footing->required($this->plan()->grid->labelled($label));
+        $this->assertNotNull($required);
+
+        return (new HoleOptions($this->plan(), new HoleAsDug($required, Length::millimetres(-$depth), Length::millimetres(50), null, $found)))->options;
+    }
+
+    private function plan(): Plan
+    {
+        return Builds::plan(baysX: [2400, 2400], baysY: [3000])->withFooting(new FootingRules(
+            Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
+            Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::Own,
+        ));
+    }
+
+    private function id(string $label): \Aequus\Plan\PostId
+    {
+        return $this->plan()->grid->labelled($label)->id;
+    }
+
+    private function site(Payload ...$more): SiteState
+    {
+        $level = [new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), ...array_map(fn ($post) => new RodReading($post->id, Length::millimetres(1500)), $this->plan()->grid->posts)];
+
+        return (new SimulatedBuilder($this->plan(), '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($this->plan()), ...$level, ...$more))->site();
+    }
+}
