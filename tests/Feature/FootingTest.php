@@ -117,6 +117,17 @@ final class FootingTest extends FeatureTestCase
         $this->sheet('dig')->assertSee('B1: what can be done')->assertSee('Pump it dry');
     }
 
+    public function test_ways_to_hold_a_post_are_ranked_for_the_site_and_say_what_they_take(): void
+    {
+        $this->sheet('hold', 'soil=sand&wood=1&no_brace=1')->assertSee('Best here: post in concrete')->assertDontSee('This job’s holes would take');
+        $this->sheet('hold', 'soil=sand&wood=1&no_brace=1&repair=1')->assertSee('Best here: pad, crushed gravel tamped')->assertSee('dug out and used again');
+        $this->sheet('hold', 'soil=sand&roof=1&'.implode('&', array_map(fn (string $one) => "ban_{$one}=1", ['concrete', 'earth', 'gravel', 'pier'])))->assertSee('None of these is possible here');
+        $this->ready();
+        // Foam takes the room of the concrete, hole by hole: 0.102 m³ each in packs of 0.375 ft³.
+        $packs = 4 * (int) ceil((M_PI / 4 * 0.16 - 0.14 ** 2 * 0.9) / (0.375 * 0.028316846592));
+        $this->sheet('hold')->assertSee("{$packs} packs of foam")->assertSee('ft³ of concrete');
+    }
+
     /** @param  array<string, string>  $wrong */
     #[TestWith([['width' => '0'], 'width', 'above zero'])]
     #[TestWith([['width' => '150'], 'width', 'would not go in'])]

@@ -11,6 +11,7 @@ use App\Actions\RevisePlan;
 use App\Drawing\SectionDrawing;
 use App\Footing\CompareForm;
 use App\Footing\DigList;
+use App\Footing\HoldForm;
 use App\Footing\LoadSheet;
 use App\Footing\Materials;
 use App\Http\Requests\FootingRequest;
@@ -36,6 +37,14 @@ final class FootingController extends Controller
         $site = $this->site($job);
 
         return view('footing.compare', ['site' => $site, 'form' => new CompareForm($this->sums($request, $job), $site->state)]);
+    }
+
+    /** The ways to hold a post, ranked for the site. */
+    public function hold(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('footing.hold', ['site' => $site, 'form' => new HoldForm($this->sums($request, $job), $site->state)]);
     }
 
     /** What each post carries and what pad that needs. */

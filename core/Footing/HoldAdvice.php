@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Footing;
+
+/** One way of holding posts on one site: its points, and a sentence for each. */
+final readonly class HoldAdvice
+{
+    /**
+     * @param  list<string>  $for
+     * @param  list<string>  $against
+     * @param  bool  $possible  false where it is banned, or would not hold
+     */
+    public function __construct(public Hold $hold, public int $points, public array $for, public array $against, public bool $possible)
+    {
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Footing;
+
+/** What of a site speaks for one way of holding posts or against it. */
+final readonly class HoldingSite
+{
+    /**
+     * @param  bool  $water  stands or comes into the holes
+     * @param  bool  $roof  the posts carry a roof or a floor, so that wind lifts and weight bears
+     * @param  bool  $wood  the posts are of wood that can rot
+     * @param  bool  $noBrace  nothing but the ground keeps the frame upright
+     * @param  bool  $repair  a post shall be replaceable one day
+     * @param  bool  $carried  bags and water are carried in by hand
+     * @param  list<Hold>  $banned  by the local office or the owner
+     */
+    public function __construct(
+        public Soil $soil,
+        public bool $water = false,
+        public bool $roof = false,
+        public bool $wood = true,
+        public bool $noBrace = true,
+        public bool $repair = false,
+        public bool $carried = false,
+        public array $banned = [],
+    ) {
+    }
+}

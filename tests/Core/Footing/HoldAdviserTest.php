@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Footing;
+
+use Aequus\Footing\Hold;
+use Aequus\Footing\HoldAdvice;
+use Aequus\Footing\HoldAdviser;
+use Aequus\Footing\HoldingSite;
+use Aequus\Footing\Soil;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class HoldAdviserTest extends TestCase
+{
+    /** Changing one thing of the site changes which comes first, for the reason that is said. */
+    #[DataProvider('changes')]
+    public function test_one_change_of_the_site_changes_the_ranking_for_the_stated_reason(array $before, array $change, Hold $first, Hold $then, string $reason): void
+    {
+        $this->assertSame($first, $this->ranked($before)[0]->hold);
+        $after = $this->ranked($change + $before);
+        $this->assertSame($then, $after[0]->hold);
+        $said = array_merge(...array_map(fn (HoldAdvice $advice) => [...$advice->for, ...$advice->against], $after));
+        $this->assertNotEmpty(array_filter($said, fn (string $sentence) => str_contains($sentence, $reason)), implode(' ', $said));
+        $earlier = array_merge(...array_map(fn (HoldAdvice $advice) => [...$advice->for, ...$advice->against], $this->ranked($before)));
+        $this->assertSame([], array_filter($earlier, fn (string $sentence) => str_contains($sentence, $reason)));
+    }
+
+    public static function changes(): array
+    {
+        $plain = ['soil' => Soil::Sand, 'roof' => true];
+
+        return [
+            'repair later' => [$plain, ['repair' => true], Hold::Concrete, Hold::Gravel, 'dug out and used again'],
+            'carrying' => [['soil' => Soil::Gravel], ['carried' => true], Hold::Concrete, Hold::Foam, 'lightest to carry'],
+            'a ban' => [$plain, ['banned' => [Hold::Concrete]], Hold::Concrete, Hold::Gravel, 'not allowed here'],
+            'water' => [['soil' => Soil::Sand], ['water' => true], Hold::Concrete, Hold::Gravel, 'tamps firm in the wet'],
+        ];
+    }
+
+    public function test_foam_is_never_possible_under_a_roof_and_what_is_banned_comes_last(): void
+    {
+        $ranked = $this->ranked(['soil' => Soil::Gravel, 'roof' => true, 'carried' => true, 'banned' => [Hold::Gravel]]);
+        $this->assertSame([true, true, true, false, false], array_map(fn (HoldAdvice $advice) => $advice->possible, $ranked));
+        $this->assertEqualsCanonicalizing([Hold::Foam, Hold::Gravel], array_map(fn (HoldAdvice $advice) => $advice->hold, array_slice($ranked, 3)));
+    }
+
+    /** @return list<HoldAdvice> */
+    private function ranked(array $site): array
+    {
+        return (new HoldAdviser(new HoldingSite(...$site)))->ranked;
+    }
+}
