@@ -78,6 +78,8 @@ Route::middleware('auth')->group(function () {
         Route::get('/footing', [FootingController::class, 'show'])->name('footing');
         Route::get('/footing/compare', [FootingController::class, 'compare'])->name('footing.compare');
         Route::get('/footing/hold', [FootingController::class, 'hold'])->name('footing.hold');
+        Route::get('/footing/piers', [FootingController::class, 'piers'])->name('footing.piers');
+        Route::get('/footing/frost', [FootingController::class, 'frost'])->name('footing.frost');
         Route::get('/footing/loads', [FootingController::class, 'loads'])->name('footing.loads');
         Route::get('/footing/materials', [FootingController::class, 'materials'])->name('footing.materials');
         Route::get('/footing/dig', [FootingController::class, 'dig'])->name('footing.dig');

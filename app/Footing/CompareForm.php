@@ -26,6 +26,9 @@ final readonly class CompareForm
 
     public ?Length $auger;
 
+    /** A common plane to try; null for as high as the rules allow. */
+    public ?Length $plane;
+
     /** Null until rules are decided and the ground is read, and while a field is refused. */
     public ?DepthComparison $comparison;
 
@@ -35,12 +38,13 @@ final readonly class CompareForm
         $metric = $this->isMetric();
         $this->soldBy = ($sums->lengths(['sold_by']) ?? [$metric ? Length::millimetres(600) : Length::feet(2)])[0];
         $this->auger = ($sums->lengths(['auger']) ?? [null])[0];
+        $this->plane = ($sums->lengths(['plane']) ?? [null])[0];
         $price = fn (string $name, float $usual): float => $sums->typed("price_{$name}") === '' ? $usual : $sums->number("price_{$name}", 0, self::DEAREST) ?? 0.0;
         $this->prices = ['post' => $price('post', $metric ? 12.0 : 3.5), 'concrete' => $price('concrete', $metric ? 240.0 : 190.0), 'digging' => $price('digging', $metric ? 60.0 : 45.0), 'lengths' => $price('lengths', 4.0)];
         $needs = $site->footing->needs;
-        $this->comparison = $needs === [] || $sums->refusals !== [] ? null : $sums->at('sold_by', fn () => new DepthComparison($site->plan, $needs, $this->fill, new DepthPrices(
+        $this->comparison = $needs === [] || $sums->refusals !== [] ? null : $sums->at($this->soldBy->isPositive() ? 'plane' : 'sold_by', fn () => new DepthComparison($site->plan, $needs, $this->fill, new DepthPrices(
             $this->prices['post'] / ($metric ? 1000.0 : 304.8), $this->prices['concrete'] / $this->volume(), $this->prices['digging'] / $this->volume(), $this->prices['lengths'],
-        ), $this->soldBy, $this->auger));
+        ), $this->soldBy, $this->auger, $this->plane));
     }
 
     public function isMetric(): bool

@@ -20,11 +20,16 @@ final readonly class DepthComparison
     /** @var list<PriceFlip> */
     public array $flips;
 
-    /** @param  non-empty-list<DepthNeed>  $needs */
-    public function __construct(Plan $plan, array $needs, Fill $fill, private DepthPrices $prices, Length $soldBy, ?Length $auger)
+    /**
+     * @param  non-empty-list<DepthNeed>  $needs
+     * @param  ?Length  $plane  to try for the common plane; null for as high as the rules allow
+     *
+     * @throws FootingRefused when the plane is higher than a post allows, or posts are sold by no length
+     */
+    public function __construct(Plan $plan, array $needs, Fill $fill, private DepthPrices $prices, Length $soldBy, ?Length $auger, ?Length $plane = null)
     {
         $tops = new PostTops($plan, $needs);
-        $way = fn (DepthMode $mode) => new DepthWay($mode, Depths::by($mode, $needs), $plan, $fill, $tops, $prices, $soldBy, $auger);
+        $way = fn (DepthMode $mode) => new DepthWay($mode, Depths::by($mode, $needs, $plane), $plan, $fill, $tops, $prices, $soldBy, $auger);
         $ways = [$way(DepthMode::Own), $way(DepthMode::CommonPlane)];
         $lines = fn (callable $at): int => count(array_unique(array_map($at, $needs)));
         foreach ([

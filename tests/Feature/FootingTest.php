@@ -48,6 +48,8 @@ final class FootingTest extends FeatureTestCase
         $this->ready();
         $this->sheet('compare', 'price_lengths=0')->assertSee('Cheapest: each to its own depth')->assertSee('all feet on one plane');
         $this->sheet('compare', 'price_lengths=500')->assertSee('Cheapest: all feet on one plane')->assertSee('Each different post length at')->assertSee('instead of 500.00');
+        // 300 mm lower than the rules need: every hole on the plane grows by so much, and A1 is the longest.
+        $this->sheet('compare', 'plane=-1500')->assertSeeText("1600\u{202F}mm A1");
         $this->sheet('compare', 'auger=1150')->assertSee('beyond the auger: A1');
         $this->sheet('compare', 'auger=800')->assertSee('No way stays within the auger');
     }
@@ -55,6 +57,7 @@ final class FootingTest extends FeatureTestCase
     #[TestWith(['sold_by=0', 'a length above zero'])]
     #[TestWith(['price_post=cheap', 'between 0 and'])]
     #[TestWith(['auger=long', '“long”'])]
+    #[TestWith(['plane=-500', 'needs its foot lower'])]
     public function test_what_cannot_be_weighed_is_said_at_its_field_and_kept(string $query, string $sentence): void
     {
         $this->ready();
@@ -115,6 +118,32 @@ final class FootingTest extends FeatureTestCase
         $this->sheet('dig')->assertDontSee('what can be done');
         $hole(['post' => 'B1', 'depth' => '1100', 'found' => 'water'])->assertSessionHasNoErrors();
         $this->sheet('dig')->assertSee('B1: what can be done')->assertSee('Pump it dry');
+    }
+
+    public function test_piers_end_level_and_what_cannot_be_built_is_said_at_its_field(): void
+    {
+        $this->sheet('piers')->assertSee('Decide the rules of depth first');
+        $this->ready();
+        // Ground at A1 −100 and at B1 −300, gravel up to 1000 below it; tops 150 above the highest ground: tubes of 1150 and 1350.
+        $page = $this->sheet('piers')->assertSeeText("All tubes end level, 50\u{202F}mm above zero");
+        $page->assertSeeTextInOrder(['A1', "1150\u{202F}mm", "150\u{202F}mm", 'B1', "1350\u{202F}mm", "350\u{202F}mm"]);
+        // (300 − 120 √2) / 2 − 60 of room for the anchor.
+        $page->assertSeeText('up to '.round((300 - 120 * M_SQRT2) / 2 - 60)."\u{202F}mm off the middle");
+        // 9.81 · π/4 · 0.3² · 0.4
+        $this->sheet('piers', 'water=400')->assertSee(number_format(9.81 * M_PI / 4 * 0.09 * 0.4, 2).' kN');
+        foreach (['tube=200' => 'too narrow for its base', 'top=-250' => 'At A1 the ground is higher', 'top=9m' => 'above the top of the post', 'top=up' => '“up”'] as $query => $sentence) {
+            $this->sheet('piers', $query)->assertSee('These piers can’t be built')->assertSee($sentence, false);
+        }
+    }
+
+    public function test_frost_may_be_looked_up_or_estimated_and_nothing_is_put_in_force(): void
+    {
+        $this->sheet('frost')->assertSee('No frost depth is in force yet');
+        $this->sheet('frost', 'place=Cold+Ladle')->assertSee('made up')->assertSeeText("Cold Ladle: 1524\u{202F}mm");
+        $metres = sqrt(2 * 1.9 * 0.9 * 500 * 86400 / (334000 * 1600 * 0.15));
+        $this->sheet('frost', 'index=500')->assertSeeText('Estimated: '.round(1000 * $metres)."\u{202F}mm");
+        $this->sheet('frost', 'index=cold')->assertSee('This lies between 1 and 10000');
+        $this->assertSame(1, $this->job->revisions()->count());
     }
 
     public function test_ways_to_hold_a_post_are_ranked_for_the_site_and_say_what_they_take(): void

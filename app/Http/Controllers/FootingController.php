@@ -11,9 +11,11 @@ use App\Actions\RevisePlan;
 use App\Drawing\SectionDrawing;
 use App\Footing\CompareForm;
 use App\Footing\DigList;
+use App\Footing\FrostForm;
 use App\Footing\HoldForm;
 use App\Footing\LoadSheet;
 use App\Footing\Materials;
+use App\Footing\PierForm;
 use App\Http\Requests\FootingRequest;
 use App\Http\Requests\HoleRequest;
 use App\Models\Job;
@@ -45,6 +47,20 @@ final class FootingController extends Controller
         $site = $this->site($job);
 
         return view('footing.hold', ['site' => $site, 'form' => new HoldForm($this->sums($request, $job), $site->state)]);
+    }
+
+    /** Piers in tubes with bases on them. */
+    public function piers(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('footing.piers', ['site' => $site, 'form' => new PierForm($this->sums($request, $job), $site->state)]);
+    }
+
+    /** A look-up and an estimate of frost; the rules are typed elsewhere. */
+    public function frost(Request $request, Job $job): View
+    {
+        return view('footing.frost', ['site' => $this->site($job), 'form' => new FrostForm($this->sums($request, $job))]);
     }
 
     /** What each post carries and what pad that needs. */

@@ -34,6 +34,7 @@
             <form method="get" action="{{ route('footing.compare', $job) }}" class="entry">
                 <h2 class="field-wide">Weigh them with</h2>
                 <div class="field field-wide"><label for="sum-fill">Round the post goes</label><select id="sum-fill" name="fill">@foreach (\Aequus\Footing\Fill::cases() as $fill)<option value="{{ $fill->value }}" @selected($form->fill === $fill)>{{ $fill->inWords() }}</option>@endforeach</select></div>
+                <x-sum-field :f="$ask('plane', 'One plane at, above zero', 'Empty: as high as the rules allow.')" :unit="$unit" />
                 <x-sum-field :f="$ask('auger', 'Auger reaches', 'Empty: not minded.')" :unit="$unit" />
                 <x-sum-field :f="$ask('sold_by', 'Posts are sold in steps of', 'Empty: '.$plan->write($form->soldBy).'.')" :unit="$unit" />
                 @foreach (\Aequus\Footing\DepthPrices::NAMES as $name)<x-sum-field :f="$ask('price_'.$name, ucfirst($form->per($name)), 'Empty: '.number_format($form->prices[$name], 2).', made up.')" />@endforeach

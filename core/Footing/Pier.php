@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Footing;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Post;
+
+/** One pier in a form tube, from its gravel up to the height common to all, with a base and a post on it. */
+final readonly class Pier
+{
+    /** Of the tube, from the gravel to its top. */
+    public Length $tube;
+
+    public Length $aboveGround;
+
+    /** From the base up to where the top will be cut. */
+    public Length $post;
+
+    /** mm³ */
+    public float $concrete;
+
+    private function __construct(public Post $of, Length $top, Length $diameter, Length $standoff, RequiredDepth $required, Length $postTop)
+    {
+        $from = $required->bottom()->plus($required->need->gravel);
+        $this->tube = $top->minus($from);
+        $this->aboveGround = $top->minus($required->need->finishedGrade);
+        $this->post = $postTop->minus($top)->minus($standoff);
+        $this->concrete = Hole::cylinder($diameter, $this->tube)->volume();
+    }
+
+    /**
+     * @param  non-empty-array<RequiredDepth>  $required
+     * @param  Length  $top  common height of all piers above zero
+     * @param  Length  $standoff  by which a base holds the post off the concrete
+     * @param  Length  $base  width of the metal base
+     * @param  Length  $edge  least distance of the base’s side from the concrete’s edge
+     * @return list<self>
+     *
+     * @throws FootingRefused when the tube is too narrow for its base, or a pier would end in the ground
+     */
+    public static function all(array $required, PostTops $tops, Length $top, Length $diameter, Length $standoff, Length $base, Length $edge): array
+    {
+        // The corners of a square base reach furthest.
+        $least = $base->times(M_SQRT2)->plus($edge->times(2));
+        if ($diameter->isShorterThan($least)) {
+            throw FootingRefused::tubeTooNarrow();
+        }
+        $piers = [];
+        foreach ($required as $depth) {
+            if (! $top->isLongerThan($depth->need->finishedGrade)) {
+                throw FootingRefused::pierInTheGround($depth->post);
+            }
+            $pier = new self($depth->post, $top, $diameter, $standoff, $depth, $tops->of($depth->post));
+            if (! $pier->post->isPositive()) {
+                throw FootingRefused::pierAboveThePost($depth->post);
+            }
+            $piers[] = $pier;
+        }
+
+        return $piers;
+    }
+
+    /** How far the anchor may still shift off the middle of the pier with its edge distance kept, whichever way. */
+    public static function anchorShift(Length $diameter, Length $base, Length $edge): Length
+    {
+        return $diameter->minus($base->times(M_SQRT2))->half()->minus($edge);
+    }
+}

@@ -1,0 +1,35 @@
+@php
+    $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $ask = $form->sums->field(...); $volume = fn (float $mm3) => \App\View\Typeset::volume($plan->notation, $mm3);
+@endphp
+<x-layout title="Piers" :site="$site" :phase="$phase">
+    <x-ways :site="$site" here="footing.piers" />
+    <div class="two">
+        <section class="paper">
+            @if ($site->state->footing->needs === [])
+                @include('footing.empty')
+            @elseif ($form->piers === [])
+                <h1>These piers can’t be built</h1>
+                <p class="verdict-why">The field on the right says why. Mend it and work it out again.</p>
+            @else
+                <h1>All tubes end level, <x-length :of="$form->top->magnitude()" :plan="$plan" /> {{ $form->top->isNegative() ? 'below' : 'above' }} zero</h1>
+                <p class="verdict-why">Concrete {{ $volume(array_sum(array_map(fn ($pier) => $pier->concrete, $form->piers))) }} in all, without waste. An anchor may stand up to <x-length :of="$form->anchorShift()" :plan="$plan" /> off the middle of its pier, whichever way.</p>
+                <table>
+                    <caption>Piers <span class="muted">from gravel to top, with a base and a post on each</span></caption>
+                    <thead><tr><th scope="col">Post</th><th scope="col" class="num">tube</th><th scope="col" class="num">above the ground</th><th scope="col" class="num">post, from the base up</th></tr></thead>
+                    <tbody>@foreach ($form->piers as $pier)<tr><th scope="row">{{ $pier->of->label }}</th><td class="num strong"><x-length :of="$pier->tube" :plan="$plan" /></td><td class="num"><x-length :of="$pier->aboveGround" :plan="$plan" /></td><td class="num strong"><x-length :of="$pier->post" :plan="$plan" /></td></tr>@endforeach</tbody>
+                </table>
+                @if ($form->lift !== null)<p class="answer">Water so deep lifts an empty tube that is closed at its foot by {{ number_format($form->lift, 2) }} kN ({{ number_format($form->liftInPounds()) }} lb): weigh it down or tie it before you pour. An open tube does not float, but dry it first.</p>@endif
+                <details class="why"><summary>Why these numbers?</summary><p>A tube stands on the gravel of its hole and ends at the common top: top − (bottom + gravel). The post begins a standoff above the concrete. The anchor may shift (tube − base across its corners) / 2 − edge distance. Lift is 9.81 · π/4 · D² · depth of water. Plumb the tube on two sides and brace it before the pour; check its top with the level afterwards.</p></details>
+            @endif
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="$phase" />
+            <form method="get" action="{{ route('footing.piers', $job) }}" class="entry">
+                <h2 class="field-wide">Tubes and bases</h2>
+                @foreach ([['top', 'Tops at, above zero', $form->top], ['tube', 'Tube across', $form->diameter], ['base', 'Base wide', $form->base], ['edge', 'Base to edge, at least', $form->edge], ['standoff', 'Standoff', $form->standoff]] as [$name, $label, $now])<x-sum-field :f="$ask($name, $label, 'Empty: '.$plan->write($now).'.')" :unit="$unit" />@endforeach
+                <x-sum-field :f="$ask('water', 'Water in the hole', 'Empty: dry.')" :unit="$unit" />
+                <button class="button button-second">Work it out</button>
+            </form>
+        </div>
+    </div>
+</x-layout>
