@@ -116,7 +116,7 @@ abstract class BrowserTestCase extends TestCase
      */
     private function until(callable $holds, callable $otherwise): void
     {
-        for ($try = 0; $try < 100; $try++) {
+        for ($try = 0; $try < 400; $try++) {
             if ($holds()) {
                 return;
             }
