@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Aequus\Footing\HoleAsDug;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
 use Aequus\Guide\Scope;
@@ -95,6 +96,22 @@ final readonly class PlanDrawing
         });
 
         return new self($site->plan, $posts, legend: ['staked|ground read', 'planned|still to read']);
+    }
+
+    /** Holes dug, short and to dig, and what they met; those beside a finding are told. */
+    public static function holes(SiteState $site): self
+    {
+        $posts = self::posts($site->plan, self::nextIn($site, Phase::Footing), function (Post $post) use ($site): array {
+            $hole = $site->footing->asDug($post);
+            $beside = $hole === null ? array_map(fn (HoleAsDug $met) => "{$met->required->post->label} beside it met {$met->found?->inWords()}", $site->footing->foundBeside($post, $site->plan->grid->posts)) : [];
+
+            return match (true) {
+                $hole === null => ['planned', implode(', ', ['to dig', ...$beside]), $beside === [] ? '' : 'look out'],
+                default => [$hole->serves() ? 'dug' : 'short', ($hole->serves() ? 'deep enough' : 'short by '.$site->plan->write($hole->shortBy)).($hole->found === null ? '' : ", met {$hole->found->inWords()}"), $hole->found?->inWords() ?? ''],
+            };
+        });
+
+        return new self($site->plan, $posts, legend: ['planned|to dig', 'dug|deep enough', 'short|short']);
     }
 
     public static function set(SiteState $site): self

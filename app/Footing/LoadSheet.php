@@ -30,6 +30,9 @@ final readonly class LoadSheet
 
     public RoofOrFloor $carries;
 
+    /** A roof over the floor; null where there is none. */
+    public ?RoofOrFloor $above;
+
     /** lb from the side on each post, and how high above the ground. */
     public float $push;
 
@@ -52,6 +55,7 @@ final readonly class LoadSheet
         $this->beams = $sums->typed('beams') === 'y' ? Side::PlusY : Side::PlusX;
         $load = fn (string $field, float $usual): float => $sums->typed($field) === '' ? $usual : $sums->number($field, 0, self::HEAVIEST) ?? $usual;
         $this->carries = new RoofOrFloor($load('dead', 10), $load('live', 20), $load('snow', 0));
+        $this->above = $sums->typed('roof_dead').$sums->typed('roof_snow') === '' ? null : new RoofOrFloor($load('roof_dead', 0), 0, $load('roof_snow', 0));
         $this->push = $sums->number('push', 0, 20_000) ?? 0.0;
         $this->pushAt = ($sums->lengths(['push_at']) ?? [$plan->standing])[0];
         $this->held = $sums->ticked('held');
@@ -68,7 +72,7 @@ final readonly class LoadSheet
         foreach ($plan->grid->posts as $post) {
             $required = $site->footing->required($post);
             $concrete = $required === null ? 0.0 : HoleWork::planned($plan, Fill::Concrete, $tops, $required)->concrete / Concrete::CUBIC_FOOT;
-            $posts[] = new LoadOnPost($post, $this->areas->areas[$post->id->value], $this->carries, $this->soil, $sideways, $this->suction, $concrete);
+            $posts[] = new LoadOnPost($post, $this->areas->areas[$post->id->value], $this->carries, $this->above, $this->soil, $sideways, $this->suction, $concrete);
         }
         usort($posts, fn (LoadOnPost $one, LoadOnPost $other) => $other->pounds <=> $one->pounds ?: strnatcmp($one->post->label, $other->post->label));
         $this->posts = $posts;

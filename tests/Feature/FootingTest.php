@@ -70,6 +70,8 @@ final class FootingTest extends FeatureTestCase
         // A quarter of 5.4 by 3.6 m is 52.3 ft²; at 50 lb/ft² on clay of 1500: 1.74 ft², a round of 1.49 ft.
         $page = $this->sheet('loads', 'dead=10&live=20&snow=40&soil=clay')->assertSee('52.3 ft²')->assertSee('2,616 lb')->assertSee('1.74 ft²');
         $page->assertSeeText("454\u{202F}mm")->assertSee('The hole is too narrow for its load')->assertSee('Not checked here: spans');
+        // A roof of 15 and 25 over it adds 40 lb/ft²: 52.3 × 90.
+        $this->sheet('loads', 'dead=10&live=40&roof_dead=15&roof_snow=25')->assertSee('4,708 lb')->assertSee('and the roof over it 15.0');
         $this->sheet('loads', 'dead=10&live=20&snow=40&soil=bedrock')->assertSee('The pads carry what stands on them');
         $this->sheet('loads', 'push=20000&soil=clay')->assertSee('where the formula ends: that is for an engineer')->assertSee('engineer</span>', false);
         $this->sheet('loads', 'push=100&held=1')->assertSee('held at the ground');
@@ -117,7 +119,7 @@ final class FootingTest extends FeatureTestCase
         $decide('as_engineer_says')->assertSessionHasNoErrors();
         $this->sheet('dig')->assertDontSee('what can be done');
         $hole(['post' => 'B1', 'depth' => '1100', 'found' => 'water'])->assertSessionHasNoErrors();
-        $this->sheet('dig')->assertSee('B1: what can be done')->assertSee('Pump it dry');
+        $this->sheet('dig')->assertSee('B1: what can be done')->assertSee('Pump it dry')->assertSee('B1 beside it met water')->assertSee('look out');
     }
 
     public function test_piers_end_level_and_what_cannot_be_built_is_said_at_its_field(): void

@@ -8,6 +8,7 @@ use Aequus\Footing\HoleOptions;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Site\SiteState;
 use App\Actions\RevisePlan;
+use App\Drawing\PlanDrawing;
 use App\Drawing\SectionDrawing;
 use App\Footing\CompareForm;
 use App\Footing\DigList;
@@ -83,7 +84,7 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.dig', ['site' => $site, 'list' => new DigList($site->state, $request->string('hole')->upper()->value()), 'answers' => $this->answers($site->state)]);
+        return view('footing.dig', ['site' => $site, 'list' => new DigList($site->state, $request->string('hole')->upper()->value()), 'answers' => $this->answers($site->state), 'drawing' => PlanDrawing::holes($site->state)]);
     }
 
     public function rules(FootingRequest $request, Job $job, RevisePlan $revise): RedirectResponse

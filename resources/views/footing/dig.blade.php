@@ -21,6 +21,7 @@
                     @include('footing.hole-fields', ['label' => $list->now->post->label.' came out at'])
                 </x-entry-form>
             @endif
+            @if ($list->holes !== [])<x-drawing.plan :model="$drawing" />@endif
             @foreach ($answers as $answer)<x-hole-options :site="$site" :answer="$answer" />@endforeach
             @if ($list->holes !== [])
                 <table>
