@@ -35,6 +35,13 @@ final class DemoScreensTest extends BrowserTestCase
         }
     }
 
+    public function test_a_drawing_file_arrives_whole_though_answers_are_compressed(): void
+    {
+        $this->assertSame('200 image/svg+xml', $this->chromium->driver->executeScript(
+            'const ask = new XMLHttpRequest(); ask.open("GET", "/mark.svg", false); ask.send(); return `${ask.status} ${ask.getResponseHeader("Content-Type")}`',
+        ));
+    }
+
     public function test_a_drawing_is_one_tab_stop_and_arrow_keys_go_from_post_to_post(): void
     {
         $this->visit('/jobs/2/set');

@@ -69,7 +69,7 @@ final class ShelterStoryTest extends BrowserTestCase
     {
         $this->depthBy('common_plane');
         $this->visit('/jobs/3/footing/dig');
-        $this->assertSees('Its feet share one plane makes it so deep');
+        $this->assertSees('What makes it so deep: its feet share one plane');
         $this->depthBy('own');
         $this->visit('/jobs/3/footing/materials');
         [$bags, $post] = [(int) $this->text('h1'), $this->rowOf('E2')];
