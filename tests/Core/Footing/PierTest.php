@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Footing;
+
+use Aequus\Footing\DepthNeed;
+use Aequus\Footing\Depths;
+use Aequus\Footing\FootingRefused;
+use Aequus\Footing\Pier;
+use Aequus\Footing\PostTops;
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
+use Aequus\Plan\Plan;
+use Aequus\Plan\TopRules;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+
+/** Piers in tubes of 300 on ground that lies 100 lower at every further column, with bases of 120 and 60 to the edge. */
+final class PierTest extends TestCase
+{
+    public function test_tubes_make_up_for_the_ground_and_posts_come_out_alike(): void
+    {
+        $piers = $this->piers();
+        // Holes 1100 deep with 100 of gravel: the tube begins 1000 below the ground and ends 150 above zero.
+        $this->assertEqualsWithDelta([1150, 1250, 1350], array_map(fn (Pier $pier) => $pier->tube->inMillimetres(), $piers), 1e-6);
+        $this->assertEqualsWithDelta([150, 250, 350], array_map(fn (Pier $pier) => $pier->aboveGround->inMillimetres(), $piers), 1e-6);
+        // Tops level, 2400 above the highest ground: less 150 of pier and 25 of standoff.
+        $this->assertEqualsWithDelta([2225, 2225, 2225], array_map(fn (Pier $pier) => $pier->post->inMillimetres(), $piers), 1e-6);
+        $this->assertEqualsWithDelta(M_PI / 4 * 300 ** 2 * 1150, $piers[0]->concrete, 1);
+    }
+
+    public function test_decided_tops_that_fall_shorten_the_posts(): void
+    {
+        $falling = new TopRules(Length::millimetres(2300), Slope::ratio(-1 / 24), Slope::level(), Length::millimetres(1200));
+        $this->assertEqualsWithDelta([2125, 2025, 1925], array_map(fn (Pier $pier) => $pier->post->inMillimetres(), $this->piers(plan: $this->plan()->withTops($falling))), 1e-3);
+    }
+
+    #[TestWith([150.0, 280.0, 'too narrow for its base'])]
+    #[TestWith([-50.0, 300.0, 'At A1 the ground is higher'])]
+    #[TestWith([2390.0, 300.0, 'above the top of the post'])]
+    public function test_what_cannot_be_built_is_refused_in_a_sentence(float $top, float $diameter, string $sentence): void
+    {
+        $this->expectException(FootingRefused::class);
+        $this->expectExceptionMessage($sentence);
+        $this->piers($top, $diameter);
+    }
+
+    public function test_an_anchor_shifts_until_a_corner_of_its_base_reaches_the_edge_distance(): void
+    {
+        $shift = Pier::anchorShift(Length::millimetres(300), Length::millimetres(120), Length::millimetres(60))->inMillimetres();
+        $this->assertEqualsWithDelta((300 - 120 * M_SQRT2) / 2 - 60, $shift, 1e-3);
+        // A corner, turned toward the edge, and shifted so far, stands just the edge distance from it.
+        $this->assertEqualsWithDelta(150 - 60, $shift + 120 * M_SQRT2 / 2, 1e-3);
+    }
+
+    /** @return list<Pier> */
+    private function piers(float $top = 150, float $diameter = 300, ?Plan $plan = null): array
+    {
+        $plan ??= $this->plan();
+        $needs = [];
+        foreach ($plan->grid->posts as $post) {
+            $ground = $post->at->x->times(-100 / 2400);
+            $needs[] = new DepthNeed($post, $ground, $ground, Length::millimetres(900), Length::millimetres(100), Length::millimetres(600), Length::millimetres(100), Length::millimetres(100));
+        }
+
+        return Pier::all(Depths::own($needs)->required, new PostTops($plan, $needs), Length::millimetres($top), Length::millimetres($diameter), Length::millimetres(25), Length::millimetres(120), Length::millimetres(60));
+    }
+
+    private function plan(): Plan
+    {
+        return Builds::plan(baysX: [2400, 2400], baysY: []);
+    }
+}
