@@ -73,6 +73,7 @@ final class FootingTest extends FeatureTestCase
         // A roof of 15 and 25 over it adds 40 lb/ft²: 52.3 × 90.
         $this->sheet('loads', 'dead=10&live=40&roof_dead=15&roof_snow=25')->assertSee('4,708 lb')->assertSee('and the roof over it 15.0');
         $this->sheet('loads', 'dead=10&live=20&snow=40&soil=bedrock')->assertSee('The pads carry what stands on them');
+        $this->sheet('loads', 'dead=0&live=0')->assertSee('Nothing rests on these posts');
         $this->sheet('loads', 'push=20000&soil=clay')->assertSee('where the formula ends: that is for an engineer')->assertSee('engineer</span>', false);
         $this->sheet('loads', 'push=100&held=1')->assertSee('held at the ground');
         $this->sheet('loads', 'suction=60')->assertSee('uplift left')->assertDontSee('none</td>', false);

@@ -12,7 +12,11 @@ use Tests\LargeJob;
 
 final class SizeTest extends FeatureTestCase
 {
-    private const PAGES = ['plan', 'clear', 'square', 'level', 'footing', 'set', 'set/A1', 'cut', 'handover', 'logbook'];
+    private const PAGES = [
+        'plan', 'clear', 'square', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'level/instruments',
+        'footing', 'footing/compare', 'footing/frost', 'footing/loads', 'footing/hold', 'footing/piers', 'footing/dig', 'footing/materials',
+        'set', 'set/A1', 'cut', 'handover', 'logbook',
+    ];
 
     private const MOST_QUERIES = 15;
 

@@ -21,7 +21,7 @@
                     <tbody>@foreach ($comparison->ways as $way)<tr class="{{ $way === $best ? 'row-chosen' : '' }}"><th scope="row">{{ $way->mode->inWords() }}@if ($way->beyondAuger !== [])<br><span class="state state-out">{{ count($way->beyondAuger) }} beyond the auger: {{ collect($way->beyondAuger)->take(5)->map(fn ($post) => $post->label)->join(', ') }}{{ count($way->beyondAuger) > 5 ? ' …' : '' }}</span>@endif</th><td class="num">{{ $volume($way->dug) }}</td><td class="num"><x-length :of="$way->longest->depth" :plan="$plan" /> <span class="muted">{{ $way->longest->of->label }}</span></td><td class="num">{{ $volume($way->concrete) }}</td><td class="num"><x-length :of="$way->stock" :plan="$plan" /></td><td class="num">{{ $way->lengths }}</td><td class="num strong">{{ $money($way->cost) }}</td></tr>@endforeach</tbody>
                 </table>
                 @if ($comparison->flips === [])
-                    <p class="hint">No single price would change the answer.</p>
+                    <p class="hint">{{ count($site->state->footing->needs) === 1 ? 'One post: every way comes to the same.' : 'No single price would change the answer.' }}</p>
                 @else
                     <h2>What would change the answer</h2>
                     <ul class="plain">@foreach ($comparison->flips as $flip)<li>{{ ucfirst($form->per($flip->price)) }} at {{ number_format($form->flipAt($flip), 2) }} instead of {{ number_format($form->prices[$flip->price], 2) }}: then “{{ $flip->way->mode->inWords() }}” costs the same, and {{ $flip->at > $flip->now ? 'above' : 'below' }} that less.</li>@endforeach</ul>

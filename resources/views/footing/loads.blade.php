@@ -8,8 +8,8 @@
     <x-ways :site="$site" here="footing.loads" />
     <div class="two">
         <section class="paper">
-            <h1>{{ $wide ? 'The hole is too narrow for its load' : 'The pads carry what stands on them' }}</h1>
-            <p class="verdict-why">{{ $heaviest->post->label }} carries most: {{ $n($heaviest->pounds) }} lb on {{ $sheet->soil->inWords() }} needs a round pad of <x-length :of="$heaviest->pad->roundDiameter" :plan="$plan" />, and the hole is <x-length :of="$plan->holeDiameter" :plan="$plan" /> wide.@if ($wide) Widen it, bell it at its foot, or spread the load: a wider hole is a change of the plan.@endif
+            <h1>{{ $heaviest->pounds <= 0 ? 'Nothing rests on these posts' : ($wide ? 'The hole is too narrow for its load' : 'The pads carry what stands on them') }}</h1>
+            <p class="verdict-why">@if ($heaviest->pounds <= 0)No roof or floor spans between them, or none weighs anything: type an overhang and what it weighs. @else{{ $heaviest->post->label }} carries most: {{ $n($heaviest->pounds) }} lb on {{ $sheet->soil->inWords() }} needs a round pad of <x-length :of="$heaviest->pad->roundDiameter" :plan="$plan" />, and the hole is <x-length :of="$plan->holeDiameter" :plan="$plan" /> wide.@if ($wide) Widen it, bell it at its foot, or spread the load: a wider hole is a change of the plan.@endif @endif
                 @if ($deep)@if ($deep->valid) From the side it must stand <x-length :of="$deep->depth()" :plan="$plan" /> deep{{ $needed && $deep->depth()->isLongerThan($needed) ? ', deeper than the frost and embedment rules dig' : '' }}.@else From the side it would have to stand more than 12 ft deep, where the formula ends: that is for an engineer.@endif @endif</p>
             <p class="verdict-why muted">Not checked here: spans of beams and joists, connections, side loads on the whole frame, snow that drifts. Your local code and a licensed engineer have the last word.</p>
             <table>
