@@ -37,11 +37,8 @@ final readonly class PierForm
         $metric = $site->plan->notation->unit->value === 'mm';
         $usual = fn (float $millimetres, float $inches): Length => $metric ? Length::millimetres($millimetres) : Length::inches($inches);
         $typed = fn (string $field, Length $default): Length => ($sums->lengths([$field]) ?? [$default])[0];
-        $highest = Length::zero();
-        foreach ($site->footing->needs as $i => $need) {
-            $highest = $i === 0 || $need->finishedGrade->isLongerThan($highest) ? $need->finishedGrade : $highest;
-        }
-        $this->top = $typed('top', $highest->plus($usual(150, 6)));
+        $tops = new PostTops($site->plan, $site->footing->needs);
+        $this->top = $typed('top', $tops->highestGrade->plus($usual(150, 6)));
         $this->diameter = $typed('tube', $usual(300, 12));
         $this->base = $typed('base', $usual(120, 4));
         $this->edge = $typed('edge', $usual(60, 2.5));
@@ -50,7 +47,7 @@ final readonly class PierForm
         $this->lift = $water === null ? null : FormTube::lift($this->diameter, $water[0]);
         $required = $site->footing->depths->required ?? [];
         $this->piers = $required === [] || $sums->refusals !== [] ? [] : $sums->at($this->isTooNarrow() ? 'tube' : 'top', fn () => Pier::all(
-            $required, new PostTops($site->plan, $site->footing->needs), $this->top, $this->diameter, $this->standoff, $this->base, $this->edge,
+            $required, $tops, $this->top, $this->diameter, $this->standoff, $this->base, $this->edge,
         )) ?? [];
     }
 

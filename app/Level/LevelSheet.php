@@ -6,7 +6,6 @@ namespace App\Level;
 
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\HeightDifference;
-use Aequus\Logbook\LevelPoint;
 use Aequus\Logbook\RodReading;
 use Aequus\Site\SiteState;
 
@@ -25,17 +24,12 @@ final readonly class LevelSheet
             [$state, $word] = $this->standing($reading->id, $site->level->off($reading) === null);
             $off = $site->level->off($reading);
             if ($payload instanceof RodReading) {
-                $rows[] = new LevelRow($sequence, $this->name($payload->point), 'set-up '.($payload->setUp ?: '1'), $payload->rod, $off, $state, $word);
+                $rows[] = new LevelRow($sequence, $site->level->name($payload->point), 'set-up '.($payload->setUp ?: '1'), $payload->rod, $off, $state, $word);
             } elseif ($payload instanceof HeightDifference) {
-                $rows[] = new LevelRow($sequence, "{$this->name($payload->from)} to {$this->name($payload->to)}", $payload->instrument->inWords(), $payload->read, $off, $state, $word);
+                $rows[] = new LevelRow($sequence, "{$site->level->name($payload->from)} to {$site->level->name($payload->to)}", $payload->instrument->inWords(), $payload->read, $off, $state, $word);
             }
         }
         $this->rows = $rows;
-    }
-
-    private function name(LevelPoint $point): string
-    {
-        return $point->isBenchmark() ? $this->site->level->benchmark->name ?? 'the benchmark' : $this->site->level->readings->name($point->key());
     }
 
     /** @return array{string, string} */

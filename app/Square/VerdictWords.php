@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Square;
 
+use Aequus\Adjust\NormalDistribution;
 use Aequus\Adjust\PlacedStake;
 use Aequus\Adjust\PlacementWay;
 use Aequus\Logbook\DecisionAbout;
@@ -158,7 +159,7 @@ final readonly class VerdictWords
         }
         foreach ($survey->constants as $tape => [$constant, $deviation]) {
             $shows = Length::millimetres($constant);
-            $rests[] = "The tape “{$tape}” shows {$this->plan->write($shows->magnitude())} too ".($shows->isNegative() ? 'little' : 'much').' against the first one, give or take '.$this->plan->write(Length::millimetres(1.96 * $deviation)).'; that is taken off.';
+            $rests[] = "The tape “{$tape}” shows {$this->plan->write($shows->magnitude())} too ".($shows->isNegative() ? 'little' : 'much').' against the first one, give or take '.$this->plan->write(Length::millimetres(NormalDistribution::WITHIN_95 * $deviation)).'; that is taken off.';
         }
         if ($square->taken->waiting !== []) {
             $rests[] = $this->plural(count($square->taken->waiting), 'tape along the ground waits', 'tapes along the ground wait').' for the rise: level the stakes, or type it.';

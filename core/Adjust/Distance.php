@@ -5,36 +5,22 @@ declare(strict_types=1);
 namespace Aequus\Adjust;
 
 /** A level distance between two stations; read at a height, each end stands off its station by a known lean. */
-final readonly class Distance implements Reading
+final readonly class Distance extends Reading
 {
     /**
      * @param  array{float, float}  $offset  what the far end’s lean adds over the near end’s, x and y
      * @param  ?string  $tape  a tape whose constant error is unknown; null for the reference tape
      */
     public function __construct(
-        private string $id,
+        string $id,
         public string $from,
         public string $to,
-        private float $observed,
-        private float $sigma,
+        float $observed,
+        float $sigma,
         private array $offset = [0.0, 0.0],
         private ?string $tape = null,
     ) {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function observed(): float
-    {
-        return $this->observed;
-    }
-
-    public function sigma(): float
-    {
-        return $this->sigma;
+        parent::__construct($id, $observed, $sigma);
     }
 
     public function stations(): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Adjust;
 
 /** How far a station stands off a fixed line, left of its direction positive. */
-final readonly class LineOffset implements Reading
+final readonly class LineOffset extends Reading
 {
     /**
      * @param  array{float, float}  $from  first point of the line
@@ -13,39 +13,20 @@ final readonly class LineOffset implements Reading
      * @param  array{float, float}  $lean  what the station’s lean adds at the height read, x and y
      */
     public function __construct(
-        private string $id,
+        string $id,
         private string $station,
         private array $from,
         private array $to,
-        private float $observed,
-        private float $sigma = 2.0,
+        float $observed,
+        float $sigma = 2.0,
         private array $lean = [0.0, 0.0],
     ) {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function observed(): float
-    {
-        return $this->observed;
-    }
-
-    public function sigma(): float
-    {
-        return $this->sigma;
+        parent::__construct($id, $observed, $sigma);
     }
 
     public function stations(): array
     {
         return [$this->station];
-    }
-
-    public function tape(): ?string
-    {
-        return null;
     }
 
     public function computed(array $at): float

@@ -7,6 +7,9 @@ namespace Aequus\Adjust;
 /** The standard normal distribution, as far as testing readings needs it. */
 final class NormalDistribution
 {
+    /** 19 of 20 honest values lie within so many standard deviations (Φ⁻¹ of 0.975, as tables round it). */
+    public const WITHIN_95 = 1.96;
+
     private const FAMILY_RISK = 0.01;
 
     /**

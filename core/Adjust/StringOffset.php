@@ -5,41 +5,22 @@ declare(strict_types=1);
 namespace Aequus\Adjust;
 
 /** How far a station stands off the string between two others, left of the way from the first to the second positive. */
-final readonly class StringOffset implements Reading
+final readonly class StringOffset extends Reading
 {
     public function __construct(
-        private string $id,
+        string $id,
         private string $station,
         private string $from,
         private string $to,
-        private float $observed,
-        private float $sigma = 2.0,
+        float $observed,
+        float $sigma = 2.0,
     ) {
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function observed(): float
-    {
-        return $this->observed;
-    }
-
-    public function sigma(): float
-    {
-        return $this->sigma;
+        parent::__construct($id, $observed, $sigma);
     }
 
     public function stations(): array
     {
         return [$this->station, $this->from, $this->to];
-    }
-
-    public function tape(): ?string
-    {
-        return null;
     }
 
     public function computed(array $at): float

@@ -11,7 +11,8 @@ use Aequus\Plan\Post;
 /** Where the tops will be: as decided, else all level, so far above the highest finished ground as the plan says posts stand. */
 final readonly class PostTops
 {
-    private Length $level;
+    /** Height of the finished ground where it is highest; zero before any is read. */
+    public Length $highestGrade;
 
     /** @param  list<DepthNeed>  $needs */
     public function __construct(private Plan $plan, array $needs)
@@ -20,11 +21,11 @@ final readonly class PostTops
         foreach ($needs as $need) {
             $highest = $highest === null || $need->finishedGrade->isLongerThan($highest) ? $need->finishedGrade : $highest;
         }
-        $this->level = ($highest ?? Length::zero())->plus($plan->standing);
+        $this->highestGrade = $highest ?? Length::zero();
     }
 
     public function of(Post $post): Length
     {
-        return $this->plan->tops?->topAt($post->at) ?? $this->level;
+        return $this->plan->tops?->topAt($post->at) ?? $this->highestGrade->plus($this->plan->standing);
     }
 }

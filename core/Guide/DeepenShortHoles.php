@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
-use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -16,8 +15,7 @@ final readonly class DeepenShortHoles implements Rule
     {
         foreach ($site->walk() as $post) {
             $hole = $site->footing->asDug($post);
-            $decided = $site->decided(DecisionAbout::AcceptShortHole, $post) ?? $site->decided(DecisionAbout::AsEngineerSays, $post);
-            if ($hole === null || $hole->serves() || $site->standing($post)->set || $decided !== null) {
+            if ($hole === null || $hole->serves() || $site->standing($post)->set || $site->isShortHoleSettled($post)) {
                 continue;
             }
             yield new Move(

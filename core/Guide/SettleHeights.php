@@ -9,7 +9,6 @@ use Aequus\Level\LevelReadings;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\HeightDifference;
-use Aequus\Logbook\LevelPoint;
 use Aequus\Logbook\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Site\Phase;
@@ -93,11 +92,10 @@ final readonly class SettleHeights implements Rule
     private function names(SiteState $site, string $id): array
     {
         $payload = $site->log->entries[LevelReadings::sequence($id)]->payload ?? null;
-        $name = fn (LevelPoint $point): string => $point->isBenchmark() ? ($site->level->benchmark->name ?? 'the benchmark') : $site->level->readings->name($point->key());
 
         return match (true) {
-            $payload instanceof RodReading => [$name($payload->point)],
-            $payload instanceof HeightDifference => [$name($payload->from), $name($payload->to)],
+            $payload instanceof RodReading => [$site->level->name($payload->point)],
+            $payload instanceof HeightDifference => [$site->level->name($payload->from), $site->level->name($payload->to)],
             default => [$id],
         };
     }

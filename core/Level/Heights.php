@@ -11,6 +11,7 @@ use Aequus\Adjust\Mistakes;
 use Aequus\Adjust\NotDetermined;
 use Aequus\Adjust\Separation;
 use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\LevelPoint;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\RodReading;
 use Aequus\Measure\Length;
@@ -100,10 +101,15 @@ final readonly class Heights
         return $this->ground[$post->id->value] ?? null;
     }
 
+    public function groundOf(Post $post): ?KnownHeight
+    {
+        return $this->known["ground {$post->id->value}"] ?? null;
+    }
+
     /** Standard deviation of a ground height, mm; null where it is not known. */
     public function uncertainty(Post $post): ?float
     {
-        return ($this->known["ground {$post->id->value}"] ?? null)?->sigma;
+        return $this->groundOf($post)?->sigma;
     }
 
     /** Whether a set-up, by its name in the network, is tied to a benchmark. */
@@ -130,6 +136,12 @@ final readonly class Heights
     public function of(Post $post, PostFeature $feature): ?Length
     {
         return ($this->known["{$feature->value} {$post->id->value}"] ?? null)?->height;
+    }
+
+    /** What people call a point; the benchmark in force by its own name. */
+    public function name(LevelPoint $point): string
+    {
+        return $point->isBenchmark() ? $this->benchmark->name ?? 'the benchmark' : $this->readings->name($point->key());
     }
 
     public function range(): ?Length

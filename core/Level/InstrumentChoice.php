@@ -4,21 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Level;
 
+use Aequus\Adjust\NormalDistribution;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 
 /** What each instrument would do on this grid before anything is levelled: its error at the far corner, and what it costs in readings. */
 final readonly class InstrumentChoice
 {
-    /** At 95 % an error is at most so many standard deviations. */
-    private const SURE = 1.96;
-
-    /** Standard deviation of one reading of a water level, mm. */
-    private const WATER_LEVEL = 2.0;
-
-    /** How far a water level’s hose reaches. */
-    private const HOSE_MILLIMETRES = 15_000;
-
     /** How far a laser or optical level is trusted from one place. */
     private const SIGHT_MILLIMETRES = 30_000;
 
@@ -33,18 +25,18 @@ final readonly class InstrumentChoice
         $way = $plan->grid->columns->length()->inMillimetres() + $plan->grid->rows->length()->inMillimetres();
         $words = fn (int $count, string $one) => $count === 1 ? "1 {$one}" : "{$count} {$one}s";
         $hops = max(1, (int) ceil($way / max(1.0, $board->inMillimetres())));
-        $hoses = max(1, (int) ceil($far / self::HOSE_MILLIMETRES));
+        $hoses = max(1, (int) ceil($far / WaterLevel::HOSE_MILLIMETRES));
         $setUps = max(1, (int) ceil($far / (2 * self::SIGHT_MILLIMETRES)));
-        $meets = fn (float $sigma): bool => self::SURE * $sigma <= $plan->tolerances->squareness->inMillimetres();
+        $meets = fn (float $sigma): bool => NormalDistribution::WITHIN_95 * $sigma <= $plan->tolerances->squareness->inMillimetres();
         $list = [];
         foreach ([
             ['line level on a string', (new LevelString(Length::millimetres($far)))->sigma(), $posts, 1, 'one span to the far corner, the level hung in the middle'],
             ['spirit level on a board', BoardLevel::sigma($hops, $board, false), $posts, $hops, "{$words($hops, 'hop')} to the far corner, never turned"],
             ['spirit level on a board, turned at each hop', BoardLevel::sigma($hops, $board, true), $posts, $hops, "{$words($hops, 'hop')} to the far corner, turned end for end each time"],
-            ['water level', sqrt($hoses) * self::WATER_LEVEL, $posts, $hoses, $hoses === 1 ? 'one hose reaches every post' : "{$hoses} hoses one after the other"],
+            ['water level', sqrt($hoses) * WaterLevel::READING, $posts, $hoses, $hoses === 1 ? 'one hose reaches every post' : "{$hoses} hoses one after the other"],
             ['rotating laser with a rod', sqrt(2 * $setUps) * Laser::sigma(Length::millimetres($far / 2)), $posts + $setUps, $setUps, $setUps === 1 ? 'one set-up in the middle sees every post' : "{$setUps} set-ups, one point read from both"],
         ] as [$name, $sigma, $readings, $places, $how]) {
-            $list[] = new ExpectedLevelling($name, Length::millimetres(self::SURE * $sigma), $readings, $places, $meets($sigma), $how);
+            $list[] = new ExpectedLevelling($name, Length::millimetres(NormalDistribution::WITHIN_95 * $sigma), $readings, $places, $meets($sigma), $how);
         }
         $this->instruments = $list;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Level;
 
+use Aequus\Adjust\NormalDistribution;
 use Aequus\Logbook\LevelPoint;
 use Aequus\Measure\Length;
 
@@ -13,5 +14,11 @@ final readonly class KnownHeight
     /** @param  float  $sigma  standard deviation, mm; zero for a benchmark */
     public function __construct(public LevelPoint $point, public Length $height, public float $sigma)
     {
+    }
+
+    /** 19 times in 20 the true height is no further away than this. */
+    public function within(): Length
+    {
+        return Length::millimetres(NormalDistribution::WITHIN_95 * $this->sigma);
     }
 }

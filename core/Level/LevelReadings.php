@@ -21,9 +21,6 @@ final readonly class LevelReadings
 
     public const LEVEL = 'level ';
 
-    /** Standard deviation of a water level, mm. */
-    private const WATER_LEVEL = 2.0;
-
     /** @var list<LevelReading> */
     public array $network;
 
@@ -126,6 +123,6 @@ final readonly class LevelReadings
             return LevelReading::difference($id, $from, $to, $read + $string->rightHigher($difference->hungAt ?? $difference->over->half())->inMillimetres(), $string->sigma());
         }
 
-        return LevelReading::difference($id, $from, $to, $read, self::WATER_LEVEL);
+        return LevelReading::difference($id, $from, $to, $read, WaterLevel::READING);
     }
 }

@@ -86,6 +86,12 @@ final readonly class SiteState
         return $this->decisions[self::key($about, $post?->id)] ?? null;
     }
 
+    /** Whether a hole that stops short was taken as it is, or as an engineer says. */
+    public function isShortHoleSettled(Post $post): bool
+    {
+        return $this->decided(DecisionAbout::AcceptShortHole, $post) !== null || $this->decided(DecisionAbout::AsEngineerSays, $post) !== null;
+    }
+
     /** @return list<Post> row by row, every second row backwards: the way with the fewest steps */
     public function walk(): array
     {

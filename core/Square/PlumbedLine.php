@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
+use Aequus\Adjust\NormalDistribution;
 use Aequus\Measure\Length;
 
 /** A line carried past an obstacle at another height and plumbed down again on the far side: what that may cost, one standard deviation. */
@@ -28,7 +29,7 @@ final readonly class PlumbedLine
     {
         $this->withLevel = Length::millimetres(M_SQRT2 * hypot(self::LEVEL * $height->inMillimetres(), self::READ));
         $this->withBob = Length::millimetres(M_SQRT2 * self::READ);
-        $each = ($tolerance->inMillimetres() / 1.96 / M_SQRT2) ** 2 - self::READ ** 2;
+        $each = ($tolerance->inMillimetres() / NormalDistribution::WITHIN_95 / M_SQRT2) ** 2 - self::READ ** 2;
         $this->highestWithLevel = $each <= 0 ? null : Length::millimetres(sqrt($each) / self::LEVEL);
     }
 }

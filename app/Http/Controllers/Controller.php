@@ -28,6 +28,14 @@ abstract class Controller
         return back()->with('recorded', $entry->sequence);
     }
 
+    /** Writes it down and opens a page for the next reading, without what a link had asked of that page. */
+    protected function recordAndOpen(EntryRequest $request, Job $job, string $route): RedirectResponse
+    {
+        $entry = app(RecordEntry::class)($job, $this->user($request), $request->newEntry());
+
+        return redirect()->route($route, $job)->with('recorded', $entry->sequence);
+    }
+
     protected function user(Request $request): User
     {
         $user = $request->user();

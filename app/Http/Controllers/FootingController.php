@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Footing\HoleOptions;
-use Aequus\Logbook\DecisionAbout;
 use Aequus\Site\SiteState;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
@@ -106,8 +105,7 @@ final class FootingController extends Controller
         $answers = [];
         foreach ($site->walk() as $post) {
             $hole = $site->footing->asDug($post);
-            $decided = $site->decided(DecisionAbout::AcceptShortHole, $post) ?? $site->decided(DecisionAbout::AsEngineerSays, $post);
-            if ($hole !== null && $decided === null && ! $site->standing($post)->set && (! $hole->serves() || $hole->found !== null)) {
+            if ($hole !== null && ! $site->isShortHoleSettled($post) && ! $site->standing($post)->set && (! $hole->serves() || $hole->found !== null)) {
                 $answers[] = new HoleOptions($site->plan, $hole);
             }
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Level\InstrumentChoice;
-use App\Actions\RecordEntry;
 use App\Drawing\PlanDrawing;
 use App\Http\Requests\BenchmarkRequest;
 use App\Http\Requests\DifferenceRequest;
@@ -49,19 +48,11 @@ final class LevelController extends Controller
 
     public function rod(RodRequest $request, Job $job): RedirectResponse
     {
-        return $this->read($request, $job);
+        return $this->recordAndOpen($request, $job, 'level');
     }
 
     public function difference(DifferenceRequest $request, Job $job): RedirectResponse
     {
-        return $this->read($request, $job);
-    }
-
-    /** A reading is stored, and the page opens for the next one. */
-    private function read(RodRequest|DifferenceRequest $request, Job $job): RedirectResponse
-    {
-        $entry = app(RecordEntry::class)($job, $this->user($request), $request->newEntry());
-
-        return redirect()->route('level', $job)->with('recorded', $entry->sequence);
+        return $this->recordAndOpen($request, $job, 'level');
     }
 }

@@ -15,7 +15,6 @@ use App\Actions\RecordEntry;
 use App\Actions\RevisePlan;
 use App\Drawing\SquareDrawing;
 use App\Http\Requests\AsCastRequest;
-use App\Http\Requests\EntryRequest;
 use App\Http\Requests\LayoutRulesRequest;
 use App\Http\Requests\LineRequest;
 use App\Http\Requests\StakeMovedRequest;
@@ -89,12 +88,12 @@ final class SquareController extends Controller
 
     public function tape(TapeRequest $request, Job $job): RedirectResponse
     {
-        return $this->read($request, $job);
+        return $this->recordAndOpen($request, $job, 'square');
     }
 
     public function string(StringRequest $request, Job $job): RedirectResponse
     {
-        return $this->read($request, $job);
+        return $this->recordAndOpen($request, $job, 'square');
     }
 
     public function line(LineRequest $request, Job $job): RedirectResponse
@@ -133,13 +132,5 @@ final class SquareController extends Controller
         $revise($job, $this->user($request), $plan->withLayout($plan->layout->placedBy($way)), 'Layout judged '.VerdictWords::way($way), $request->integer('based_on'));
 
         return redirect()->route('square', $job)->with('said', 'The layout is judged '.VerdictWords::way($way).' now.');
-    }
-
-    /** A reading is stored, and the page opens for the next one of the list. */
-    private function read(EntryRequest $request, Job $job): RedirectResponse
-    {
-        $entry = app(RecordEntry::class)($job, $this->user($request), $request->newEntry());
-
-        return redirect()->route('square', $job)->with('recorded', $entry->sequence);
     }
 }

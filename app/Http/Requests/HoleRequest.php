@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\Finding;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\Payload;
@@ -19,7 +20,7 @@ final class HoleRequest extends EntryRequest
         [$post, $depth, $width] = [$this->postAt($plan), $this->measure('depth', $plan), $this->lengthOrNone('width', $plan->notation->unit)];
         $found = $this->text('found') === '' ? null : $this->choice('found', Finding::class);
         if ($width !== null && ! $width->isPositive()) {
-            $this->refuse('width', 'A hole has a width above zero. Leave it empty where it is as planned.');
+            $this->refuse('width', EntryRefused::widthNotPositive()->getMessage());
         } elseif ($width?->isShorterThan($plan->post->across())) {
             $this->refuse('width', "The post is {$plan->write($plan->post->across())} across its corners and would not go in. Enter the width of the hole, not its radius.");
         }

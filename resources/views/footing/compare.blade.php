@@ -33,7 +33,7 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.compare', $job) }}" class="entry">
                 <h2 class="field-wide">Weigh them with</h2>
-                <div class="field field-wide"><label for="sum-fill">Round the post goes</label><select id="sum-fill" name="fill">@foreach (\Aequus\Footing\Fill::cases() as $fill)<option value="{{ $fill->value }}" @selected($form->fill === $fill)>{{ $fill->inWords() }}</option>@endforeach</select></div>
+                <x-choice form="sum" name="fill" label="Round the post goes" :value="$form->fill->value" :options="collect(\Aequus\Footing\Fill::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                 <x-sum-field :f="$ask('plane', 'One plane at, above zero', 'Empty: as high as the rules allow.')" :unit="$unit" />
                 <x-sum-field :f="$ask('auger', 'Auger reaches', 'Empty: not minded.')" :unit="$unit" />
                 <x-sum-field :f="$ask('sold_by', 'Posts are sold in steps of', 'Empty: '.$plan->write($form->soldBy).'.')" :unit="$unit" />

@@ -15,7 +15,7 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.frost', $job) }}" class="entry">
                 <h2 class="field-wide">A look-up desk <span class="h-note">made up, to try it</span></h2>
-                <div class="field field-wide"><label for="sum-place">Place</label><select id="sum-place" name="place"><option value="">none</option>@foreach (array_keys(\App\Footing\CodeDesk::places()) as $place)<option value="{{ $place }}" @selected($form->place === $place)>{{ $place }} (made up)</option>@endforeach</select></div>
+                <x-choice form="sum" name="place" label="Place" :value="$form->place" :options="['' => 'none'] + collect(\App\Footing\CodeDesk::places())->map(fn ($depth, $place) => $place.' (made up)')->all()" />
                 <h2 class="field-wide">An estimate</h2>
                 <x-sum-field :f="$ask('index', 'Freezing index, °C·days', 'Of a cold winter.')" />
                 <x-sum-field :f="$ask('density', 'Dry soil, kg/m³', 'Empty: 1600.')" />

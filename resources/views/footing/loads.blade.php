@@ -27,8 +27,8 @@
             <form method="get" action="{{ route('footing.loads', $job) }}" class="entry">
                 <h2 class="field-wide">What stands on the posts</h2>
                 <x-sum-field :f="$ask('dead', 'Dead, lb/ft²', 'Empty: 10.')" /><x-sum-field :f="$ask('live', 'Live, lb/ft²', 'Empty: 20.')" /><x-sum-field :f="$ask('snow', 'Snow, lb/ft²', 'From your local office.')" /><x-sum-field :f="$ask('overhang', 'Overhang all round')" :unit="$unit" />
-                <div class="field"><label for="sum-beams">Beams run along</label><select id="sum-beams" name="beams"><option value="x" @selected($sheet->beams->isAlongX())>rows (A1, B1 …)</option><option value="y" @selected(! $sheet->beams->isAlongX())>columns (A1, A2 …)</option></select></div>
-                <div class="field"><label for="sum-soil">Soil at the foot</label><select id="sum-soil" name="soil">@foreach (\Aequus\Footing\Soil::cases() as $soil)<option value="{{ $soil->value }}" @selected($sheet->soil === $soil)>{{ $soil->inWords() }}</option>@endforeach</select></div>
+                <x-choice form="sum" name="beams" label="Beams run along" :value="$sheet->beams->isAlongX() ? 'x' : 'y'" :options="['x' => 'rows (A1, B1 …)', 'y' => 'columns (A1, A2 …)']" />
+                <x-choice form="sum" name="soil" label="Soil at the foot" :value="$sheet->soil->value" :options="collect(\Aequus\Footing\Soil::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                 <h2 class="field-wide">A roof over that floor</h2>
                 <x-sum-field :f="$ask('roof_dead', 'Dead, lb/ft²', 'Empty: there is none.')" /><x-sum-field :f="$ask('roof_snow', 'Snow or live, lb/ft²')" />
                 <h2 class="field-wide">From the side, and from wind</h2>

@@ -31,7 +31,7 @@
                 <tbody>
                     @foreach ($plan->grid->posts as $post)
                         @php($height = $level->groundAt($post)) @php($work = $grade->work?->heights[$post->id->value] ?? null)
-                        <tr><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$height" :plan="$plan" /></td><td class="num muted">{{ $level->uncertainty($post) === null ? '—' : number_format(1.96 * $level->uncertainty($post), 1) }}</td><td class="num"><x-length :of="$height === null ? null : $level->groundAt($level->high)->minus($height)" :plan="$plan" /></td>
+                        <tr><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$height" :plan="$plan" /></td><td class="num muted">{{ $level->groundOf($post) === null ? '—' : number_format($level->groundOf($post)->within()->inMillimetres(), 1) }}</td><td class="num"><x-length :of="$height === null ? null : $level->groundAt($level->high)->minus($height)" :plan="$plan" /></td>
                             @if ($grade->work)<td class="num">@if ($work === null)—@elseif ($plan->notation->round($work)->isZero())on it @else{{ $work->isNegative() ? 'fill' : 'cut' }} <x-length :of="$work->magnitude()" :plan="$plan" />@endif</td>@endif</tr>
                     @endforeach
                 </tbody>
@@ -40,7 +40,7 @@
                 <table>
                     <caption>Other heights <span class="muted">points between, and parts of posts</span></caption>
                     <thead><tr><th scope="col">Point</th><th scope="col" class="num">height</th><th scope="col" class="num">±</th></tr></thead>
-                    <tbody>@foreach ($others as $known)<tr><th scope="row">{{ $level->readings->name($known->point->key()) }}</th><td class="num strong"><x-length :of="$known->height" :plan="$plan" /></td><td class="num muted">{{ $known->sigma > 0 ? number_format(1.96 * $known->sigma, 1) : 'as chosen' }}</td></tr>@endforeach</tbody>
+                    <tbody>@foreach ($others as $known)<tr><th scope="row">{{ $level->readings->name($known->point->key()) }}</th><td class="num strong"><x-length :of="$known->height" :plan="$plan" /></td><td class="num muted">{{ $known->sigma > 0 ? number_format($known->within()->inMillimetres(), 1) : 'as chosen' }}</td></tr>@endforeach</tbody>
                 </table>
             @endif
             @foreach ($level->ownErrors as $name => $error)
@@ -50,7 +50,7 @@
                 <form method="get" action="{{ route('level', $job) }}" class="entry grade">
                     <h2 class="field-wide">Cut and fill to a finished grade</h2>
                     <x-sum-field :f="$grade->sums->field('grade', 'Grade at '.$plan->grid->posts[0]->label, 'Above zero.')" :unit="$unit" />
-                    <div class="field"><label for="sum-toward">Falls toward the</label><select id="sum-toward" name="toward"><option value="">level</option>@foreach (\Aequus\Plan\Side::cases() as $side)<option value="{{ $side->value }}" @selected($grade->toward === $side)>{{ $plan->sides->of($side) }}</option>@endforeach</select></div>
+                    <x-choice form="sum" name="toward" label="Falls toward the" :value="$grade->toward?->value ?? ''" :options="['' => 'level'] + collect(\Aequus\Plan\Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)])->all()" />
                     <x-sum-field :f="$grade->sums->field('grade_fall', 'Falls by')" :unit="$unit" />
                     <x-sum-field :f="$grade->sums->field('grade_over', 'over')" :unit="$unit" />
                     <button class="button button-second">Work it out</button>
