@@ -11,31 +11,22 @@ use Aequus\Logbook\LevelWay;
 use Aequus\Logbook\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use App\Models\Job;
-use App\Models\User;
 use App\Site\ReadSite;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
-use Tests\FeatureTestCase;
+use Tests\JobTestCase;
 
 /** Heights on screen, on a 2 × 2 frame of 5400 by 3600 mm. */
-final class LevelTest extends FeatureTestCase
+final class LevelTest extends JobTestCase
 {
     private const DIFFERENCE = ['form' => 'difference', 'instrument' => 'board', 'over' => '2400', 'from' => 'A1', 'to' => 'B1', 'difference' => '35', 'higher' => 'from', 'level' => '', 'hung_at' => ''];
-
-    private User $user;
-
-    private Job $job;
 
     private Plan $plan;
 
     protected function setUp(): void
     {
         parent::setUp();
-        $this->user = $this->person();
-        $this->job = $this->job($this->user);
         $this->plan = $this->job->revision->plan();
-        $this->actingAs($this->user);
         $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), $this->rod(null, 1500), $this->rod('A1', 1600), $this->rod('B1', 1635));
     }
 

@@ -7,27 +7,13 @@ namespace Tests\Feature;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Measure\Length;
-use App\Models\Job;
-use App\Models\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
-use Tests\FeatureTestCase;
+use Tests\JobTestCase;
 
-final class LogbookTest extends FeatureTestCase
+final class LogbookTest extends JobTestCase
 {
-    private User $user;
-
-    private Job $job;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->user = $this->person();
-        $this->job = $this->job($this->user);
-        $this->actingAs($this->user);
-    }
-
     public function test_the_same_send_twice_is_one_entry(): void
     {
         $tape = $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '5401', 'tape' => 'steel']);

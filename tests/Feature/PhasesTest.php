@@ -13,30 +13,16 @@ use Aequus\Logbook\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\DepthMode;
-use App\Models\Job;
-use App\Models\User;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
-use Tests\FeatureTestCase;
+use Tests\JobTestCase;
 
 /** What each phase says on screen, on a 2 × 2 frame of 5400 by 3600 mm. */
-final class PhasesTest extends FeatureTestCase
+final class PhasesTest extends JobTestCase
 {
     private const FOOTING = ['form' => 'rules', 'based_on' => '1', 'frost' => '900', 'margin' => '100', 'embedment_by' => 'length', 'embedment' => '600', 'pad' => '100', 'gravel' => '100', 'least_gravel' => '50', 'mode' => 'own', 'asked_plane' => '', 'finished_grade' => '', 'fill_before_first_frost' => '0'];
 
     private const TOPS = ['form' => 'tops', 'based_on' => '1', 'height' => '2300', 'datum_line' => '1200', 'falls_toward' => '', 'fall' => '', 'fall_over' => '1000'];
-
-    private User $user;
-
-    private Job $job;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->user = $this->person();
-        $this->job = $this->job($this->user);
-        $this->actingAs($this->user);
-    }
 
     public function test_the_day_the_notice_runs_out_is_said(): void
     {

@@ -9,8 +9,7 @@
             @if ($site->state->footing->needs === [])
                 @include('footing.empty')
             @elseif ($comparison === null)
-                <h1>The ways can’t be weighed yet</h1>
-                <p class="verdict-why">A field on the right was not understood. Mend it and work it out again.</p>
+                @include('footing.refused')
             @else
                 @php($best = $comparison->cheapest)
                 <h1>Cheapest: {{ $best->mode->inWords() }}</h1>

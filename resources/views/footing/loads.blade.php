@@ -8,6 +8,9 @@
     <x-ways :site="$site" here="footing.loads" />
     <div class="two">
         <section class="paper">
+            @if ($sheet->sums->refusals !== [])
+                @include('footing.refused')
+            @else
             <h1>{{ $heaviest->pounds <= 0 ? 'Nothing rests on these posts' : ($wide ? 'The hole is too narrow for its load' : 'The pads carry what stands on them') }}</h1>
             <p class="verdict-why">@if ($heaviest->pounds <= 0)No roof or floor spans between them, or none weighs anything: type an overhang and what it weighs. @else{{ $heaviest->post->label }} carries most: {{ $n($heaviest->pounds) }} lb on {{ $sheet->soil->inWords() }} needs a round pad of <x-length :of="$heaviest->pad->roundDiameter" :plan="$plan" />, and the hole is <x-length :of="$plan->holeDiameter" :plan="$plan" /> wide.@if ($wide) Widen it, bell it at its foot, or spread the load: a wider hole is a change of the plan.@endif @endif
                 @if ($deep)@if ($deep->valid) From the side it must stand <x-length :of="$deep->depth()" :plan="$plan" /> deep{{ $needed && $deep->depth()->isLongerThan($needed) ? ', deeper than the frost and embedment rules dig' : '' }}.@else From the side it would have to stand more than 12 ft deep, where the formula ends: that is for an engineer.@endif @endif</p>
@@ -21,6 +24,7 @@
             <details class="why"><summary>Why {{ $heaviest->post->label }}?</summary><p>It carries {{ $n($heaviest->tributary->alongBeam, 2) }} ft along its beam (half-way to the next standing post, to the edge at an end) by {{ $n($heaviest->tributary->acrossBeam, 2) }} ft across: {{ $n($heaviest->tributary->area, 2) }} ft². Dead {{ $n($sheet->carries->dead, 1) }} and the larger of live {{ $n($sheet->carries->live, 1) }} and snow {{ $n($sheet->carries->snow, 1) }} lb/ft²{{ $sheet->above ? ', and the roof over it '.$n($sheet->above->dead, 1).' and '.$n($sheet->above->snow, 1).' more,' : '' }} make {{ $n($heaviest->pounds) }} lb. {{ ucfirst($sheet->soil->inWords()) }} is presumed to carry {{ $n($heaviest->pad->allowed) }} lb/ft² (International Building Code, table 1806.2): {{ $n($heaviest->pad->area, 2) }} ft², a round of √(4A/π).
                 @if ($deep) From the side {{ $n($sheet->push) }} lb push <x-length :of="$sheet->pushAt" :plan="$plan" /> above the ground on {{ $n($sheet->soil->lateral()) }} lb/ft² per ft of soil (IBC 1807.3.2, {{ $sheet->held ? 'held at the ground: d³ = 4.25·P·h/(s·b)' : 'free at the ground: d = ½A(1 + √(1 + 4.36·h/A))' }}): {{ $n($deep->feet, 2) }} ft.@endif
                 @if ($heaviest->uplift) Wind lifts {{ $n($sheet->suction, 1) }} lb/ft² × area; 0.6 of the dead load and of the concrete at its foot hold it, the post’s own weight is left out.@endif</p></details>
+            @endif
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />

@@ -9,6 +9,8 @@
         <section class="paper">
             @if ($materials->holes === [])
                 @include('footing.empty')
+            @elseif ($materials->sums->refusals !== [])
+                @include('footing.refused')
             @else
                 <h1>@if ($materials->onSite === null){{ $alone->needed }} bags of {{ $mass }} for {{ count($materials->holes) }} {{ count($materials->holes) === 1 ? 'hole' : 'holes' }}@elseif ($alone->runsOutAt)Bags on site run out at hole {{ $alone->runsOutAt }}@else The bags on site last @endif</h1>
                 <p class="verdict-why">Each hole mixed alone takes {{ $alone->needed }} bags, one mix for all {{ $materials->together->needed }}, with {{ round($materials->waste * 100, 1) }} % for waste.@if ($materials->onSite !== null) {{ $materials->onSite }} are on site: {{ $alone->leftAfter < 0 ? -$alone->leftAfter.' are missing before the first is opened' : $alone->leftAfter.' are left over' }}.@endif {{ $dug === 0 ? 'All as planned; every hole written down as dug corrects it.' : $dug.' of '.count($materials->holes).' as dug, the rest as planned.' }}</p>

@@ -8,8 +8,7 @@
             @if ($site->state->footing->needs === [])
                 @include('footing.empty')
             @elseif ($form->piers === [])
-                <h1>These piers can’t be built</h1>
-                <p class="verdict-why">The field on the right says why. Mend it and work it out again.</p>
+                @include('footing.refused')
             @else
                 <h1>All tubes end level, <x-length :of="$form->top->magnitude()" :plan="$plan" /> {{ $form->top->isNegative() ? 'below' : 'above' }} zero</h1>
                 <p class="verdict-why">Concrete {{ $volume(array_sum(array_map(fn ($pier) => $pier->concrete, $form->piers))) }} in all, without waste. An anchor may stand up to <x-length :of="$form->anchorShift()" :plan="$plan" /> off the middle of its pier, whichever way.</p>
