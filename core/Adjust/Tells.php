@@ -25,7 +25,8 @@ final readonly class Tells
     public static function ofStations(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): array
     {
         $best = [];
-        foreach (self::left($network, $moves, $further) as [$from, $to, $majors]) {
+        $any = INF;
+        foreach (self::left($network, $moves->covariances, $moves, $further, $any) as [$from, $to, $majors]) {
             foreach ($majors as $name => $major) {
                 if (! isset($best[$name]) || $major < $best[$name]->major - self::SAME) {
                     $best[$name] = new self($from, $to, $major);
@@ -39,19 +40,25 @@ final readonly class Tells
     /** The further distance that would leave the largest semi-axis of all stations smallest; null where none is left to read. */
     public static function ofAll(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): ?self
     {
+        // The least certain stations first: most distances leave one of them larger than the best so far, and need not be followed further.
+        $covariances = $moves->covariances;
+        uksort($covariances, fn (int|string $one, int|string $other) => $moves->ellipses[$other]->major <=> $moves->ellipses[$one]->major);
         $best = null;
-        foreach (self::left($network, $moves, $further) as [$from, $to, $majors]) {
-            $largest = max(0.0, ...array_values($majors));
-            if ($best === null || $largest < $best->major - self::SAME) {
-                $best = new self($from, $to, $largest);
-            }
+        $below = INF;
+        foreach (self::left($network, $covariances, $moves, $further, $below) as [$from, $to, $majors]) {
+            $best = new self($from, $to, max(0.0, ...array_values($majors)));
+            $below = $best->major - self::SAME;
         }
 
         return $best;
     }
 
-    /** @return iterable<array{string, string, array<string, float>}> each distance with the semi-axes it would leave */
-    private static function left(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): iterable
+    /**
+     * @param  array<string, array{float, float, float}>  $covariances  of the moves, in the order in which they are worked out
+     * @param  float  $below  a distance that leaves any semi-axis as large as this is passed over; may shrink on the way
+     * @return iterable<array{string, string, array<string, float>}> each distance with the semi-axes it would leave
+     */
+    private static function left(AdjustedNetwork $network, array $covariances, MoveCovariance $moves, FurtherDistances $further, float &$below): iterable
     {
         $columns = [];
         foreach ($further->pairs as [$from, $to, $sigma]) {
@@ -71,11 +78,14 @@ final readonly class Tells
             }
             $weight = 1 / ($sigma ** 2 + $variance);
             $majors = [];
-            foreach ($moves->covariances as $name => [$xx, $xy, $yy]) {
+            foreach ($covariances as $name => [$xx, $xy, $yy]) {
                 $x = $fx * $ofFx[$name][0] + $fy * $ofFy[$name][0] + $tx * $ofTx[$name][0] + $ty * $ofTy[$name][0];
                 $y = $fx * $ofFx[$name][1] + $fy * $ofFy[$name][1] + $tx * $ofTx[$name][1] + $ty * $ofTy[$name][1];
                 [$xx, $xy, $yy] = [$xx - $x * $x * $weight, $xy - $x * $y * $weight, $yy - $y * $y * $weight];
-                $majors[$name] = sqrt(max(0.0, ($xx + $yy) / 2 + sqrt((($xx - $yy) / 2) ** 2 + $xy * $xy)));
+                $majors[$name] = $major = sqrt(max(0.0, ($xx + $yy) / 2 + sqrt((($xx - $yy) / 2) ** 2 + $xy * $xy)));
+                if ($major >= $below) {
+                    continue 2;
+                }
             }
             yield [$from, $to, $majors];
         }
