@@ -16,6 +16,10 @@ function dress(root) {
             table.tabIndex = 0;
         }
     });
+    // On a narrow screen the row of pages scrolls: the one that is shown stands in sight.
+    root.querySelectorAll('.ways [aria-current]').forEach((here) => {
+        here.parentElement.scrollLeft = here.offsetLeft - (here.parentElement.clientWidth - here.offsetWidth) / 2;
+    });
     root.querySelectorAll('select[data-submit]').forEach((select) => {
         select.addEventListener('change', () => select.form.requestSubmit());
     });

@@ -1,11 +1,11 @@
-@props(['name', 'label', 'options', 'value' => '', 'hint' => null, 'id' => null, 'form' => null])
+@props(['name', 'label', 'options', 'value' => '', 'hint' => null, 'id' => null, 'form' => null, 'wide' => false])
 @php
     $id ??= ($form ?? 'f').'-'.$name;
     $mine = $form === null || old('form', $form) === $form;
     $chosen = $mine ? old($name, $value) : $value;
     $refusal = $mine ? $errors->first($name) : '';
 @endphp
-<div class="field {{ $refusal ? 'is-refused' : '' }}">
+<div class="field {{ $wide ? 'field-wide' : '' }} {{ $refusal ? 'is-refused' : '' }}">
     <label for="{{ $id }}">{{ $label }}</label>
     @if ($hint)<p class="hint" id="{{ $id }}-hint">{!! \App\View\Typeset::sentence($hint) !!}</p>@endif
     @if ($refusal)<p class="refusal" id="{{ $id }}-refusal">{!! \App\View\Typeset::sentence($refusal) !!}</p>@endif

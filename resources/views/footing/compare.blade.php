@@ -32,7 +32,7 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.compare', $job) }}" class="entry">
                 <h2 class="field-wide">Weigh them with</h2>
-                <x-choice form="sum" name="fill" label="Round the post goes" :value="$form->fill->value" :options="collect(\Aequus\Footing\Fill::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                <x-choice wide form="sum" name="fill" label="Round the post goes" :value="$form->fill->value" :options="collect(\Aequus\Footing\Fill::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                 <x-sum-field :f="$ask('plane', 'One plane at, above zero', 'Empty: as high as the rules allow.')" :unit="$unit" />
                 <x-sum-field :f="$ask('auger', 'Auger reaches', 'Empty: not minded.')" :unit="$unit" />
                 <x-sum-field :f="$ask('sold_by', 'Posts are sold in steps of', 'Empty: '.$plan->write($form->soldBy).'.')" :unit="$unit" />

@@ -25,7 +25,7 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.hold', $job) }}" class="entry">
                 <h2 class="field-wide">What the site is like</h2>
-                <x-choice form="sum" name="soil" label="Soil" :value="$form->is->soil->value" :options="collect(\Aequus\Footing\Soil::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                <x-choice wide form="sum" name="soil" label="Soil" :value="$form->is->soil->value" :options="collect(\Aequus\Footing\Soil::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                 @foreach ($ticks as $name => $words)<label class="tick field-wide"><input type="checkbox" name="{{ $name }}" value="1" @checked($form->ticked($name))> {{ $words }}</label>@endforeach
                 <h2 class="field-wide">Not allowed here</h2>
                 @foreach (\Aequus\Footing\Hold::cases() as $hold)<label class="tick field-wide"><input type="checkbox" name="ban_{{ $hold->value }}" value="1" @checked(in_array($hold, $form->is->banned, true))> {{ $hold->inWords() }}</label>@endforeach

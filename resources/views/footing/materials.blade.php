@@ -32,7 +32,7 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.materials', $job) }}" class="entry">
                 <h2 class="field-wide">Count with</h2>
-                <x-choice form="sum" name="fill" label="Round the post goes" :value="$materials->fill->value" :options="collect(\Aequus\Footing\Fill::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                <x-choice wide form="sum" name="fill" label="Round the post goes" :value="$materials->fill->value" :options="collect(\Aequus\Footing\Fill::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                 <x-sum-field :f="$ask('bag', 'A bag weighs, '.($plan->notation->unit->value === 'mm' ? 'kg' : 'lb'), 'Empty: '.$mass.'.')" />
                 <x-sum-field :f="$ask('on_site', 'Bags on site')" />
                 <x-sum-field :f="$ask('waste', 'Waste, %', 'Empty: 10.')" />
