@@ -19,8 +19,8 @@ final readonly class MoveCovariance
     /** @var list<array<string, array{float, float}>> columns of B by station */
     private array $b;
 
-    /** @var list<list<float>> (BᵀG)⁻¹ */
-    private array $h;
+    /** @var array<string, array{array{float, float, float}, array{float, float, float}}> rows of G(BᵀG)⁻¹ for x and y, by station */
+    private array $gh;
 
     /** @var array<string, ErrorEllipse> of each move */
     public array $ellipses;
@@ -42,14 +42,15 @@ final readonly class MoveCovariance
         $y = array_sum(array_column($at, 1)) / $n;
         $this->g = array_map(fn (array $p) => [[1.0, 0.0, -($p[1] - $y)], [0.0, 1.0, $p[0] - $x]], $at);
         $this->b = self::fixing($at, $way, $fixing, $this->g);
-        $this->h = self::inverse(array_map(fn (array $column) => array_map(fn (int $k) => $this->alongG($column, $k), [0, 1, 2]), $this->b));
+        $h = self::inverse(array_map(fn (array $column) => array_map(fn (int $k) => $this->alongG($column, $k), [0, 1, 2]), $this->b));
+        $this->gh = array_map(fn (array $rows) => [self::times($rows[0], $h), self::times($rows[1], $h)], $this->g);
         $qb = array_map($spread, $this->b);
         $bqb = array_map(fn (array $column) => array_map(fn (array $q) => self::inner($column, $q), $qb), $this->b);
         $ellipses = $covariances = [];
         foreach (array_keys($at) as $name) {
             [$xx, $xy, $yy] = $covariance((string) $name);
             // Rows of G·H for this station, one for x and one for y.
-            [$mx, $my] = [$this->gh($name, 0), $this->gh($name, 1)];
+            [$mx, $my] = $this->gh[$name];
             foreach ([0, 1, 2] as $i) {
                 [$qx, $qy] = $qb[$i][$name];
                 $xx -= 2 * $mx[$i] * $qx;
@@ -80,21 +81,27 @@ final readonly class MoveCovariance
     }
 
     /**
-     * A vector of stations as it is seen once the placement is taken out of it: S times the vector.
+     * What a vector of stations has of the placement: Bᵀ times it. Linear in the vector.
      *
      * @param  array<string, array{float, float}>  $vector
-     * @return array<string, array{float, float}>
+     * @return array{float, float, float}
      */
-    public function without(array $vector): array
+    public function taken(array $vector): array
     {
-        $taken = array_map(fn (array $column) => self::inner($column, $vector), $this->b);
-        $seen = [];
-        foreach ($vector as $name => [$x, $y]) {
-            [$mx, $my] = [$this->gh($name, 0), $this->gh($name, 1)];
-            $seen[$name] = [$x - $mx[0] * $taken[0] - $mx[1] * $taken[1] - $mx[2] * $taken[2], $y - $my[0] * $taken[0] - $my[1] * $taken[1] - $my[2] * $taken[2]];
-        }
+        return [self::inner($this->b[0], $vector), self::inner($this->b[1], $vector), self::inner($this->b[2], $vector)];
+    }
 
-        return $seen;
+    /**
+     * One station of a vector as it is seen once the placement is taken out of it: its rows of S times the vector.
+     *
+     * @param  array{float, float, float}  $taken  of the same vector
+     * @return array{float, float}
+     */
+    public function seen(string $name, float $x, float $y, array $taken): array
+    {
+        [$mx, $my] = $this->gh[$name];
+
+        return [$x - $mx[0] * $taken[0] - $mx[1] * $taken[1] - $mx[2] * $taken[2], $y - $my[0] * $taken[0] - $my[1] * $taken[1] - $my[2] * $taken[2]];
     }
 
     /**
@@ -137,15 +144,19 @@ final readonly class MoveCovariance
         return $sum;
     }
 
-    /** @return array{float, float, float} row of G·H */
-    private function gh(string $name, int $axis): array
+    /**
+     * @param  array{float, float, float}  $row
+     * @param  list<list<float>>  $m  three by three
+     * @return array{float, float, float}
+     */
+    private static function times(array $row, array $m): array
     {
-        [$a, $b, $c] = $this->g[$name][$axis];
+        [$a, $b, $c] = $row;
 
         return [
-            $a * $this->h[0][0] + $b * $this->h[1][0] + $c * $this->h[2][0],
-            $a * $this->h[0][1] + $b * $this->h[1][1] + $c * $this->h[2][1],
-            $a * $this->h[0][2] + $b * $this->h[1][2] + $c * $this->h[2][2],
+            $a * $m[0][0] + $b * $m[1][0] + $c * $m[2][0],
+            $a * $m[0][1] + $b * $m[1][1] + $c * $m[2][1],
+            $a * $m[0][2] + $b * $m[1][2] + $c * $m[2][2],
         ];
     }
 

@@ -66,21 +66,21 @@ final readonly class Tells
             foreach ([$from, $to] as $end) {
                 if (! isset($columns[$end])) {
                     $plain = [$network->spread([$end => [1.0, 0.0]]), $network->spread([$end => [0.0, 1.0]])];
-                    $columns[$end] = [...$plain, ...array_map($moves->without(...), $plain)];
+                    $columns[$end] = [...$plain, ...array_map($moves->taken(...), $plain)];
                 }
             }
             [[$fx, $fy], [$tx, $ty]] = [$slopes[$from], $slopes[$to]];
-            [[$plainFx, $plainFy, $ofFx, $ofFy], [$plainTx, $plainTy, $ofTx, $ofTy]] = [$columns[$from], $columns[$to]];
+            [[$ofFx, $ofFy, $takenFx, $takenFy], [$ofTx, $ofTy, $takenTx, $takenTy]] = [$columns[$from], $columns[$to]];
+            $moved = fn (string $name, int $axis): float => $fx * $ofFx[$name][$axis] + $fy * $ofFy[$name][$axis] + $tx * $ofTx[$name][$axis] + $ty * $ofTy[$name][$axis];
+            $taken = array_map(fn (int $k): float => $fx * $takenFx[$k] + $fy * $takenFy[$k] + $tx * $takenTx[$k] + $ty * $takenTy[$k], [0, 1, 2]);
             $variance = 0.0;
             foreach ($slopes as $end => [$x, $y]) {
-                $variance += $x * ($fx * $plainFx[$end][0] + $fy * $plainFy[$end][0] + $tx * $plainTx[$end][0] + $ty * $plainTy[$end][0])
-                    + $y * ($fx * $plainFx[$end][1] + $fy * $plainFy[$end][1] + $tx * $plainTx[$end][1] + $ty * $plainTy[$end][1]);
+                $variance += $x * $moved($end, 0) + $y * $moved($end, 1);
             }
             $weight = 1 / ($sigma ** 2 + $variance);
             $majors = [];
             foreach ($covariances as $name => [$xx, $xy, $yy]) {
-                $x = $fx * $ofFx[$name][0] + $fy * $ofFy[$name][0] + $tx * $ofTx[$name][0] + $ty * $ofTy[$name][0];
-                $y = $fx * $ofFx[$name][1] + $fy * $ofFy[$name][1] + $tx * $ofTx[$name][1] + $ty * $ofTy[$name][1];
+                [$x, $y] = $moves->seen((string) $name, $moved((string) $name, 0), $moved((string) $name, 1), $taken);
                 [$xx, $xy, $yy] = [$xx - $x * $x * $weight, $xy - $x * $y * $weight, $yy - $y * $y * $weight];
                 $majors[$name] = $major = sqrt(max(0.0, ($xx + $yy) / 2 + sqrt((($xx - $yy) / 2) ** 2 + $xy * $xy)));
                 if ($major >= $below) {
