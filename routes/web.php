@@ -9,6 +9,7 @@ use App\Http\Controllers\DemoController;
 use App\Http\Controllers\EchoController;
 use App\Http\Controllers\FootingController;
 use App\Http\Controllers\HandoverController;
+use App\Http\Controllers\HoldingController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LevelController;
 use App\Http\Controllers\LogbookController;
@@ -73,18 +74,24 @@ Route::middleware('auth')->group(function () {
         Route::post('/level/benchmark', [LevelController::class, 'benchmark'])->name('level.benchmark');
         Route::post('/level/rod', [LevelController::class, 'rod'])->name('level.rod');
         Route::post('/level/difference', [LevelController::class, 'difference'])->name('level.difference');
+        Route::post('/level/beam', [LevelController::class, 'beam'])->name('level.beam');
         Route::get('/level/instruments', [LevelController::class, 'instruments'])->name('level.instruments');
 
         Route::get('/footing', [FootingController::class, 'show'])->name('footing');
         Route::get('/footing/compare', [FootingController::class, 'compare'])->name('footing.compare');
-        Route::get('/footing/hold', [FootingController::class, 'hold'])->name('footing.hold');
-        Route::get('/footing/piers', [FootingController::class, 'piers'])->name('footing.piers');
+        Route::post('/footing/way', [FootingController::class, 'way'])->name('footing.way');
         Route::get('/footing/frost', [FootingController::class, 'frost'])->name('footing.frost');
         Route::get('/footing/loads', [FootingController::class, 'loads'])->name('footing.loads');
         Route::get('/footing/materials', [FootingController::class, 'materials'])->name('footing.materials');
         Route::get('/footing/dig', [FootingController::class, 'dig'])->name('footing.dig');
         Route::post('/footing/rules', [FootingController::class, 'rules'])->name('footing.rules');
         Route::post('/footing/hole', [FootingController::class, 'hole'])->name('footing.hole');
+        Route::get('/footing/hold', [HoldingController::class, 'show'])->name('footing.hold');
+        Route::post('/footing/hold', [HoldingController::class, 'decide'])->name('footing.hold.decide');
+        Route::get('/footing/piers', [HoldingController::class, 'piers'])->name('footing.piers');
+        Route::post('/footing/piers', [HoldingController::class, 'decidePiers'])->name('footing.piers.decide');
+        Route::get('/footing/width', [HoldingController::class, 'width'])->name('footing.width');
+        Route::post('/footing/width', [HoldingController::class, 'decideWidth'])->name('footing.width.decide');
 
         Route::get('/set', [SetController::class, 'show'])->name('set');
         Route::get('/set/{label}', [SetController::class, 'post'])->name('set.post');

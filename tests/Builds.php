@@ -13,6 +13,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Plan\Grid;
 use Aequus\Plan\GridLines;
+use Aequus\Plan\HoleShape;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Section;
@@ -40,7 +41,7 @@ final class Builds
         return new Plan(
             JobKind::Pergola, $notation ?? Notation::millimetres(0), new SideNames('lane', 'orchard', 'barn', 'stream'),
             new Tolerances(ToleranceClass::Building, Length::millimetres($within), 200),
-            Section::rectangle(Length::millimetres(140), Length::millimetres(140)), Length::millimetres(400), Length::millimetres(2400),
+            Section::rectangle(Length::millimetres(140), Length::millimetres(140)), HoleShape::round(Length::millimetres(400)), Length::millimetres(2400),
             new Grid($grid->columns, $grid->rows, array_map(fn (string $label) => $grid->labelled($label)->id, $leftOut)),
         );
     }

@@ -19,13 +19,19 @@ use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Grid;
 use Aequus\Plan\GridLines;
+use Aequus\Plan\Hold;
+use Aequus\Plan\Holding;
+use Aequus\Plan\HoldingSite;
+use Aequus\Plan\HoleShape;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\LayoutRules;
 use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Section;
 use Aequus\Plan\Side;
 use Aequus\Plan\SideNames;
+use Aequus\Plan\Soil;
 use Aequus\Plan\Spacing;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
@@ -85,10 +91,11 @@ final class BirdHide
         return (new Plan(
             JobKind::Boardwalk, Notation::millimetres(0), new SideNames('path', 'reeds', 'bridge', 'willow'),
             new Tolerances(ToleranceClass::Framing, Length::millimetres(4), 300), Section::rectangle(Length::millimetres(120), Length::millimetres(120)),
-            Length::millimetres(350), Length::millimetres(2400), $grid,
+            HoleShape::round(Length::millimetres(350)), Length::millimetres(2400), $grid,
             decidedLayout: new LayoutRules($usual->placement, $usual->list, TapeClass::SteelWithCare, null, $usual->strings, $usual->boards, $usual->cover),
         ))->withFooting(new FootingRules(
             Length::millimetres(700), Length::millimetres(50), LeastEmbedment::length(Length::millimetres(800)), Length::millimetres(60), Length::millimetres(100), Length::millimetres(60), DepthMode::CommonPlane,
-        ))->withTops(new TopRules(Length::millimetres(2250), Slope::level(), Slope::ratio(1 / 14), Length::millimetres(900)));
+        ))->withTops(new TopRules(Length::millimetres(2250), Slope::level(), Slope::ratio(1 / 14), Length::millimetres(900)))
+            ->withHolding(new Holding(Hold::Gravel, new HoldingSite(Soil::Clay, water: true, roof: true, noBrace: false), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300)));
     }
 }

@@ -20,13 +20,19 @@ use Aequus\Plan\Fit;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Grid;
 use Aequus\Plan\GridLines;
+use Aequus\Plan\Hold;
+use Aequus\Plan\Holding;
+use Aequus\Plan\HoldingSite;
+use Aequus\Plan\HoleShape;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\MustFit;
+use Aequus\Plan\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
 use Aequus\Plan\Section;
 use Aequus\Plan\SideNames;
+use Aequus\Plan\Soil;
 use Aequus\Plan\Spacing;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
@@ -89,11 +95,12 @@ final class Shelter
 
         return (new Plan(
             JobKind::PoleBuilding, Notation::feetInches(16), new SideNames('lane', 'orchard', 'barn', 'stream'),
-            new Tolerances(ToleranceClass::Building, Length::inches(0.25), 200), Section::nominal(6, 6), Length::inches(18), Length::feet(9),
+            new Tolerances(ToleranceClass::Building, Length::inches(0.25), 200), Section::nominal(6, 6), HoleShape::round(Length::inches(18)), Length::feet(9),
             new Grid($full->columns, $full->rows, [$full->labelled('C2')->id, $full->labelled('C3')->id]),
         ))->withFooting(new FootingRules(
             Length::inches(40), Length::inches(2), LeastEmbedment::length(Length::inches(36)), Length::inches(4), Length::inches(6), Length::inches(4), DepthMode::Own,
-        ))->withFit(new Fit([new MustFit('fruit trailer', $full->labelled('C1')->id, $full->labelled('D1')->id, Length::inches(80), Length::inches(8), Length::zero())]));
+        ))->withFit(new Fit([new MustFit('fruit trailer', $full->labelled('C1')->id, $full->labelled('D1')->id, Length::inches(80), Length::inches(8), Length::zero())]))
+            ->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::SiltyOrClayeySand, roof: true, carried: true), PierRules::usual(Notation::feetInches(16)), Length::feet(1)));
     }
 
     /** @return list<TapeReading> */

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Aequus\Plan\Hold;
 use Aequus\Plan\Post;
 
 /** One hole in a section, in drawing units; y grows downward. */
 final readonly class DrawnHole
 {
-    /** @param  string  $state to-dig, dug or short */
+    /**
+     * @param  string  $pit  its outline, as an SVG polygon wants it
+     * @param  list<DrawnFill>  $fills  what is or will be in it, from the back
+     * @param  string  $state  to-dig, dug or short
+     * @param  string  $depth  already typeset
+     */
     public function __construct(
         public Post $post,
         public float $x,
@@ -17,9 +23,10 @@ final readonly class DrawnHole
         public float $groundY,
         public float $bottomY,
         public float $requiredY,
-        public float $footY,
-        public float $padY,
-        public float $postHalf,
+        public string $pit,
+        public Hold $hold,
+        public array $fills,
+        public DrawnFill $timber,
         public string $state,
         public string $depth,
         public bool $set,

@@ -37,7 +37,7 @@ final readonly class Frame
         $width = max(1.0, $plan->grid->columns->length()->inMillimetres() + 2 * $this->around);
         $depth = $plan->grid->rows->length()->inMillimetres() + 2 * $this->around;
         $this->margin = $around === null ? self::MARGIN : self::MARGIN_AROUND;
-        $least = $plan->holeDiameter->inMillimetres() * 6;
+        $least = $plan->hole->width->inMillimetres() * 6;
         $this->scale = min((self::WIDTH - 2 * $this->margin) / max($width, $least), (self::TALLEST - 2 * $this->margin) / max($depth, $least));
         $this->left = (self::WIDTH - $width * $this->scale) / 2;
         $this->height = round(max($depth * $this->scale, 60) + 2 * $this->margin, 1);

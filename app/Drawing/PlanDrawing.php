@@ -49,7 +49,7 @@ final readonly class PlanDrawing
         $this->frame = $frame = new Frame($plan);
         $this->postWidth = max(9.0, $frame->size($plan->post->b));
         $this->postDepth = max(9.0, $frame->size($plan->post->d));
-        $this->holeRadius = max(12.0, $frame->size($plan->holeDiameter->half()));
+        $this->holeRadius = max(12.0, $frame->size($plan->hole->width->half()));
         $strings = [];
         [$right, $top, $over] = [$plan->grid->columns->length(), $plan->grid->rows->length(), 26];
         foreach ($plan->grid->columns->lines as $line) {

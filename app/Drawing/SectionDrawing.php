@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Aequus\Footing\Depths;
+use Aequus\Footing\PierTops;
+use Aequus\Footing\PostTops;
+use Aequus\Footing\RequiredDepth;
 use Aequus\Measure\Length;
+use Aequus\Plan\Holding;
 use Aequus\Plan\Post;
 use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
 use App\View\Typeset;
 
-/** A cut through the ground along one row or column: ground, frost line, holes, pads, gravel and posts. */
+/** A cut through the ground along one row or column: ground today and finished, frost line, holes with what goes into them, and posts. */
 final readonly class SectionDrawing
 {
     public const WIDTH = 720;
@@ -33,11 +38,26 @@ final readonly class SectionDrawing
 
     public string $frostLine;
 
+    /** Of the finished ground; null where it stays as it is. */
+    public ?float $finishedY;
+
     public ?float $planeY;
+
+    /** @var list<array{string, float}> levels the plane may be tried at, as the job writes them, with where they lie; none where it can't be moved */
+    public array $planes;
+
+    private PierTops $piers;
+
+    private float $scaleX;
+
+    private float $scaleY;
+
+    private float $highest;
 
     /**
      * @param  list<Post>  $posts  along the section, in order
      * @param  array<string, string>  $choices  every row and column that can be shown, by its key
+     * @param  list<Length>  $planes  levels the common plane may be tried at
      */
     private function __construct(
         private SiteState $site,
@@ -45,35 +65,37 @@ final readonly class SectionDrawing
         private bool $alongX,
         public string $shown,
         public array $choices,
+        private ?Depths $depths,
+        private bool $isTried,
+        array $planes,
     ) {
-        $at = fn (Post $post): float => ($alongX ? $post->at->x : $post->at->y)->inMillimetres();
-        $places = array_map($at, $posts);
-        $heights = [];
+        $plan = $site->plan;
+        $this->piers = new PierTops($plan, new PostTops($plan, $site->footing->needs));
+        $places = array_map($this->place(...), $posts);
+        $heights = array_map(fn (Length $plane) => $plane->inMillimetres(), $planes);
         foreach ($posts as $post) {
             $ground = $site->level->groundAt($post);
-            $required = $site->footing->required($post);
-            array_push($heights, ...array_map(fn (?Length $h) => $h?->inMillimetres() ?? 0.0, [$ground, $required?->bottom(), $ground?->plus(Length::millimetres(500))]));
+            array_push($heights, ...array_map(fn (?Length $h) => $h?->inMillimetres() ?? 0.0, [$ground, $this->required($post)?->bottom(), $ground?->plus(Length::millimetres(500)), $plan->footing->finishedGrade ?? $ground]));
         }
         $span = max(1.0, max($places) - min($places));
         $room = max(1.0, max($heights) - min($heights));
-        $scaleX = (self::WIDTH - 2 * self::MARGIN_X) / $span;
-        $scaleY = (self::HEIGHT - 2 * self::MARGIN_Y) / $room;
-        $scaleX = count($posts) === 1 ? $scaleY : $scaleX;
-        $this->factor = round($scaleY / $scaleX, 1);
-        $x = fn (Post $post): float => round(count($posts) === 1 ? self::WIDTH / 2 : self::MARGIN_X + ($at($post) - min($places)) * $scaleX, 1);
-        $y = fn (Length $h): float => round(self::MARGIN_Y + (max($heights) - $h->inMillimetres()) * $scaleY, 1);
+        $this->highest = max($heights);
+        $this->scaleY = (self::HEIGHT - 2 * self::MARGIN_Y) / $room;
+        $this->scaleX = count($posts) === 1 ? $this->scaleY : (self::WIDTH - 2 * self::MARGIN_X) / $span;
+        $this->factor = round($this->scaleY / $this->scaleX, 1);
+        $x = fn (Post $post): float => round(count($posts) === 1 ? self::WIDTH / 2 : self::MARGIN_X + ($this->place($post) - min($places)) * $this->scaleX, 1);
         $holes = $ground = $frost = [];
-        $half = max(11.0, $site->plan->holeDiameter->inMillimetres() * $scaleX / 2);
         foreach ($posts as $post) {
             $g = $site->level->groundAt($post);
             if ($g === null) {
                 continue;
             }
-            $ground[] = [$x($post), $y($g)];
-            if ($site->plan->footing !== null) {
-                $frost[] = [$x($post), $y($g->minus($site->plan->footing->frost))];
+            $ground[] = [$x($post), $this->y($g)];
+            if ($plan->footing !== null) {
+                $frost[] = [$x($post), $this->y($g->minus($plan->footing->frost))];
             }
-            $holes[] = $this->hole($post, $g, $x($post), $y, $half);
+            $required = $this->required($post);
+            $holes[] = $required === null ? null : $this->hole($required, $g, $x($post));
         }
         $this->holes = array_values(array_filter($holes));
         $wide = fn (array $line): array => $line === [] ? [] : [[0, $line[0][1]], ...$line, [self::WIDTH, $line[count($line) - 1][1]]];
@@ -81,12 +103,29 @@ final readonly class SectionDrawing
         $this->groundLine = $join($wide($ground));
         $this->groundArea = $ground === [] ? '' : $join([...$wide($ground), [self::WIDTH, self::HEIGHT], [0, self::HEIGHT]]);
         $this->frostLine = $join($wide($frost));
-        $plane = $site->footing->depths?->plane;
-        $this->planeY = $plane === null ? null : $y($plane);
+        $this->finishedY = $plan->footing?->finishedGrade === null ? null : $this->y($plan->footing->finishedGrade);
+        $this->planeY = $depths?->plane === null ? null : $this->y($depths->plane);
+        $this->planes = array_map(fn (Length $plane): array => [$plan->write($plane), $this->y($plane)], $planes);
     }
 
     /** @param  string  $key a row such as “row-1” or a column such as “column-B”; row 1 where there is none of that name */
     public static function along(SiteState $site, string $key): self
+    {
+        return self::cut($site, $key, $site->footing->depths, false, []);
+    }
+
+    /**
+     * As it would be with depths that are only tried; what is dug is left out.
+     *
+     * @param  list<Length>  $planes  levels the common plane may be moved to
+     */
+    public static function tried(SiteState $site, string $key, Depths $depths, array $planes): self
+    {
+        return self::cut($site, $key, $depths, true, $planes);
+    }
+
+    /** @param  list<Length>  $planes */
+    private static function cut(SiteState $site, string $key, ?Depths $depths, bool $isTried, array $planes): self
     {
         $rows = $columns = $choices = [];
         foreach ($site->plan->grid->posts as $post) {
@@ -100,28 +139,53 @@ final readonly class SectionDrawing
         }
         $shown = isset($rows[$key]) || isset($columns[$key]) ? $key : (string) array_key_first($rows);
 
-        return new self($site, $rows[$shown] ?? $columns[$shown], isset($rows[$shown]), $shown, $choices);
+        return new self($site, $rows[$shown] ?? $columns[$shown], isset($rows[$shown]), $shown, $choices, $depths, $isTried, $planes);
     }
 
-    /** @param  callable(Length): float  $y */
-    private function hole(Post $post, Length $ground, float $x, callable $y, float $half): ?DrawnHole
+    private function place(Post $post): float
     {
-        $required = $this->site->footing->required($post);
-        if ($required === null) {
-            return null;
-        }
-        $dug = $this->site->footing->asDug($post);
-        $bottom = $dug->bottom ?? $required->bottom();
-        $foot = $this->site->footing->foot($post) ?? $required->foot;
-        $notation = $this->site->plan->notation;
+        return ($this->alongX ? $post->at->x : $post->at->y)->inMillimetres();
+    }
+
+    private function required(Post $post): ?RequiredDepth
+    {
+        return $this->depths->required[$post->id->value] ?? null;
+    }
+
+    private function y(Length $height): float
+    {
+        return round(self::MARGIN_Y + ($this->highest - $height->inMillimetres()) * $this->scaleY, 1);
+    }
+
+    private function hole(RequiredDepth $required, Length $ground, float $x): DrawnHole
+    {
+        $plan = $this->site->plan;
+        $dug = $this->isTried ? null : $this->site->footing->asDug($required->post);
+        $shape = $dug?->width === null ? $plan->hole : $plan->hole->dugTo($dug->width);
+        $hold = $plan->holdOf($required->post->id);
+        $bottom = $this->y($dug->bottom ?? $required->bottom());
+        $foot = $dug->foot ?? $required->foot;
+        // Where bays are long a hole would be too thin to see: it is drawn at least so wide, and all in it with it.
+        $half = max(11.0, $shape->width->inMillimetres() * $this->scaleX / 2);
+        $widen = $half / ($shape->width->inMillimetres() / 2);
+        $bell = $half * ($shape->foot()->inMillimetres() / $shape->width->inMillimetres());
+        $bellTop = $shape->bellHeight === null ? $bottom : max($this->y($ground), $bottom - $shape->bellHeight->inMillimetres() * $this->scaleY);
+        $fills = new HoleFills(
+            $hold, $x, $half, max(4.0, $plan->post->along($this->alongX ? Side::PlusX : Side::PlusY)->inMillimetres() / 2 * $widen),
+            $this->y($ground), $bottom, $this->y($foot->minus($required->need->pad)), $this->y($foot),
+            ($plan->holding->collar ?? Holding::usualCollar($plan->notation))->inMillimetres() * $this->scaleY,
+            $this->piers->rules->tube->inMillimetres() / 2 * $widen, $this->y($this->piers->top),
+        );
+        $corner = fn (float $half, float $y): string => round($x + $half, 1).",{$y}";
 
         return new DrawnHole(
-            $post, $x, $half, $y($ground), $y($bottom), $y($required->bottom()), $y($foot), $y($foot->minus($required->need->pad)),
-            max(4.0, $half * $this->site->plan->post->along($this->alongX ? Side::PlusX : Side::PlusY)->inMillimetres() / $this->site->plan->holeDiameter->inMillimetres()),
+            $required->post, $x, $half, $this->y($ground), $bottom, $this->y($required->bottom()),
+            implode(' ', [$corner(-$half, $this->y($ground)), $corner(-$half, $bellTop), $corner(-$bell, $bottom), $corner($bell, $bottom), $corner($half, $bellTop), $corner($half, $this->y($ground))]),
+            $hold, $fills->fills, $fills->timber,
             match (true) {
                 $dug === null => 'to-dig', $dug->serves() => 'dug', default => 'short'
             },
-            Typeset::svg($notation, $required->holeDepth()), $this->site->standing($post)->set,
+            Typeset::svg($plan->notation, $required->holeDepth()), $this->site->standing($required->post)->set,
         );
     }
 }

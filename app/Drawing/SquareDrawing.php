@@ -12,7 +12,6 @@ use Aequus\Guide\Scope;
 use Aequus\Guide\StraightenLayout;
 use Aequus\Measure\Length;
 use Aequus\Plan\FittingThing;
-use Aequus\Plan\HoleSlack;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 use Aequus\Plan\Shift;
@@ -81,8 +80,8 @@ final readonly class SquareDrawing
         $this->factor = $this->fittingFactor($site->square->survey->placed);
         $this->postWidth = max(8.0, $frame->size($plan->post->b));
         $this->postDepth = max(8.0, $frame->size($plan->post->d));
-        $this->holeRadius = max(10.0, $frame->size($plan->holeDiameter->half()));
-        $slack = HoleSlack::round($plan->holeDiameter, $plan->post, $plan->layout->cover)->slack;
+        $this->holeRadius = max(10.0, $frame->size($plan->hole->width->half()));
+        $slack = $plan->hole->slack($plan->post, $plan->layout->cover)->slack;
         $this->slackRadius = $slack->isPositive() ? $frame->size($slack) : 0.0;
         $next = Guide::next($site, Scope::phase(Phase::Square));
         $this->stakes = array_map(fn (Post $post) => $this->stake($post, $next), $plan->grid->posts);

@@ -6,10 +6,13 @@ namespace App\Footing;
 
 use Aequus\Footing\DepthComparison;
 use Aequus\Footing\DepthPrices;
-use Aequus\Footing\Fill;
+use Aequus\Footing\Depths;
 use Aequus\Footing\PriceFlip;
 use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\Hold;
 use Aequus\Site\SiteState;
+use App\Drawing\SectionDrawing;
 use App\View\Sums;
 
 /** Prices, stock and auger asked in the address, and the ways to choose depths weighed with them. Nothing of it is stored. */
@@ -17,7 +20,11 @@ final readonly class CompareForm
 {
     private const DEAREST = 1e6;
 
-    public Fill $fill;
+    /** How many steps down a plane may be tried. */
+    private const STEPS = 60;
+
+    /** A way to hold all posts, asked; null for the ways decided. */
+    public ?Hold $hold;
 
     /** @var array<string, float> as typed, by DepthPrices::NAMES */
     public array $prices;
@@ -34,7 +41,7 @@ final readonly class CompareForm
 
     public function __construct(public Sums $sums, private SiteState $site)
     {
-        $this->fill = Fill::tryFrom($sums->typed('fill')) ?? Fill::Concrete;
+        $this->hold = Hold::tryFrom($sums->typed('hold'));
         $metric = $this->isMetric();
         $this->soldBy = ($sums->lengths(['sold_by']) ?? [$metric ? Length::millimetres(600) : Length::feet(2)])[0];
         $this->auger = ($sums->lengths(['auger']) ?? [null])[0];
@@ -42,9 +49,34 @@ final readonly class CompareForm
         $price = fn (string $name, float $usual): float => $sums->typed("price_{$name}") === '' ? $usual : $sums->number("price_{$name}", 0, self::DEAREST) ?? 0.0;
         $this->prices = ['post' => $price('post', $metric ? 12.0 : 3.5), 'concrete' => $price('concrete', $metric ? 240.0 : 190.0), 'digging' => $price('digging', $metric ? 60.0 : 45.0), 'lengths' => $price('lengths', 4.0)];
         $needs = $site->footing->needs;
-        $this->comparison = $needs === [] || $sums->refusals !== [] ? null : $sums->at($this->soldBy->isPositive() ? 'plane' : 'sold_by', fn () => new DepthComparison($site->plan, $needs, $this->fill, new DepthPrices(
+        $this->comparison = $needs === [] || $sums->refusals !== [] ? null : $sums->at($this->soldBy->isPositive() ? 'plane' : 'sold_by', fn () => new DepthComparison($site->plan, $needs, $this->hold, new DepthPrices(
             $this->prices['post'] / ($metric ? 1000.0 : 304.8), $this->prices['concrete'] / $this->volume(), $this->prices['digging'] / $this->volume(), $this->prices['lengths'],
         ), $this->soldBy, $this->auger, $this->plane));
+    }
+
+    /** One plane as it is tried, along a row or column; null while nothing can be compared. */
+    public function section(): ?SectionDrawing
+    {
+        foreach ($this->comparison->ways ?? [] as $way) {
+            if ($way->mode === DepthMode::CommonPlane) {
+                return SectionDrawing::tried($this->site, $this->sums->typed('along'), $way->depths, $this->planes());
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Length> from as high as the rules allow downward, in steps a rod can show */
+    private function planes(): array
+    {
+        $needs = $this->site->footing->needs;
+        if ($needs === []) {
+            return [];
+        }
+        $highest = Depths::commonPlane($needs, null)->plane ?? Length::zero();
+        $step = $this->isMetric() ? Length::millimetres(10) : Length::inches(0.5);
+
+        return array_map(fn (int $i): Length => $highest->minus($step->times($i)), range(0, self::STEPS));
     }
 
     public function isMetric(): bool

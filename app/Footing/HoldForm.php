@@ -7,52 +7,96 @@ namespace App\Footing;
 use Aequus\Footing\Concrete;
 use Aequus\Footing\Foam;
 use Aequus\Footing\Gravel;
-use Aequus\Footing\Hold;
 use Aequus\Footing\HoldAdviser;
-use Aequus\Footing\HoldingSite;
 use Aequus\Footing\HoleWork;
-use Aequus\Footing\Soil;
+use Aequus\Plan\Custom;
+use Aequus\Plan\Customs;
+use Aequus\Plan\Hold;
+use Aequus\Plan\Holding;
+use Aequus\Plan\HoldingSite;
+use Aequus\Plan\Post;
+use Aequus\Plan\Soil;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 
-/** What a site is like, ticked in the address, and the ways of holding posts ranked for it with what this job’s holes would take. */
+/** What a site is like, ticked in the address or as it was decided, and the ways of holding posts ranked for it with what this job’s holes would take. */
 final readonly class HoldForm
 {
-    /** What is ticked where nobody has said anything yet. */
-    private const USUAL = ['wood', 'no_brace'];
-
     public HoldingSite $is;
 
     public HoldAdviser $adviser;
 
-    public function __construct(public Sums $sums, private SiteState $site)
+    /** What is decided; null until something is. */
+    public ?Holding $decided;
+
+    public function __construct(Sums $sums, private SiteState $site)
     {
-        $this->is = new HoldingSite(
-            Soil::tryFrom($sums->typed('soil')) ?? Soil::Clay, $this->ticked('water'), $this->ticked('roof'), $this->ticked('wood'), $this->ticked('no_brace'),
-            $this->ticked('repair'), $this->ticked('carried'), array_values(array_filter(Hold::cases(), fn (Hold $hold) => $sums->ticked("ban_{$hold->value}"))),
-        );
+        $this->decided = $site->plan->holding;
+        $this->is = $sums->typed('soil') === '' && $this->decided !== null ? $this->decided->site : self::typed($sums);
         $this->adviser = new HoldAdviser($this->is);
+    }
+
+    /** The site as typed; where nobody has typed anything, wooden posts that nothing braces, in clay. */
+    private static function typed(Sums $sums): HoldingSite
+    {
+        if ($sums->typed('soil') === '') {
+            return new HoldingSite(Soil::Clay);
+        }
+
+        return new HoldingSite(
+            Soil::tryFrom($sums->typed('soil')) ?? Soil::Clay, $sums->ticked('water'), $sums->ticked('roof'), $sums->ticked('wood'), $sums->ticked('no_brace'),
+            $sums->ticked('repair'), $sums->ticked('carried'), array_values(array_filter(Hold::cases(), fn (Hold $hold) => $sums->ticked("ban_{$hold->value}"))),
+        );
+    }
+
+    /** @return array<string, string> what a link must ask for to have a site weighed */
+    public static function address(HoldingSite $site): array
+    {
+        $bans = array_map(fn (Hold $hold) => "ban_{$hold->value}", $site->banned);
+
+        return ['soil' => $site->soil->value] + array_fill_keys([...array_keys(array_filter(self::marks($site))), ...$bans], '1');
     }
 
     public function ticked(string $what): bool
     {
-        return $this->sums->typed('soil') === '' ? in_array($what, self::USUAL, true) : $this->sums->ticked($what);
+        return self::marks($this->is)[$what];
+    }
+
+    /** @return array<string, bool> by the name of the field */
+    private static function marks(HoldingSite $site): array
+    {
+        return ['wood' => $site->wood, 'no_brace' => $site->noBrace, 'roof' => $site->roof, 'water' => $site->water, 'repair' => $site->repair, 'carried' => $site->carried];
+    }
+
+    /** Labels of the posts held another way than the job’s. */
+    public function posts(Hold $hold): string
+    {
+        $others = array_filter($this->decided->ofPosts ?? [], fn (Hold $one) => $one === $hold);
+
+        return implode(' ', array_map(fn (Post $post) => $post->label, array_filter($this->site->plan->grid->posts, fn (Post $post) => isset($others[$post->id->value]))));
+    }
+
+    public function custom(string $matter): Custom
+    {
+        return ($this->decided->customs ?? new Customs)->all()[$matter];
     }
 
     /** What all holes of the job would take; empty before depths are known. */
     public function takes(Hold $hold): string
     {
-        $work = $this->site->footing->work($this->site->plan, $hold->fill(), $this->site->walk());
+        $work = $this->site->footing->work($this->site->walk(), $hold);
         $sum = fn (string $what): float => array_sum(array_map(fn (HoleWork $hole) => $hole->{$what}, $work));
-        if ($work === []) {
+        if ($work === [] || ! $hold->isDug()) {
             return '';
         }
-        $gravel = number_format(Gravel::tonnes($sum('gravel')), 1).' t of gravel';
+        $parts = [number_format($sum('concrete') / Concrete::CUBIC_FOOT, 0).' ft³ of concrete', number_format(Gravel::tonnes($sum('gravel')), 1).' t of gravel'];
+        if ($hold === Hold::Foam) {
+            $parts[] = array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)).' packs of foam (0.375 ft³ each until your label says otherwise)';
+        }
+        if ($hold === Hold::Pier) {
+            $parts[] = count($work).' tubes';
+        }
 
-        return match ($hold) {
-            Hold::Foam => array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->concrete), $work)).' packs of foam (0.375 ft³ each until your label says otherwise), '.$gravel,
-            Hold::Pier => 'concrete for every hole up to the ground, more than '.number_format($sum('concrete') / Concrete::CUBIC_FOOT, 0).' ft³, and the form above it; '.$gravel,
-            default => number_format($sum('concrete') / Concrete::CUBIC_FOOT, 0).' ft³ of concrete, '.$gravel,
-        };
+        return implode(', ', $parts);
     }
 }

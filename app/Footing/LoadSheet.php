@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\Footing;
 
 use Aequus\Footing\Concrete;
-use Aequus\Footing\Fill;
 use Aequus\Footing\HoleWork;
 use Aequus\Footing\LoadOnPost;
 use Aequus\Footing\PostTops;
 use Aequus\Footing\RoofOrFloor;
 use Aequus\Footing\SidewaysLoad;
-use Aequus\Footing\Soil;
 use Aequus\Footing\TributaryAreas;
 use Aequus\Measure\Length;
 use Aequus\Plan\Side;
+use Aequus\Plan\Soil;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 
@@ -51,7 +50,7 @@ final readonly class LoadSheet
     public function __construct(public Sums $sums, SiteState $site)
     {
         $plan = $site->plan;
-        $this->soil = Soil::tryFrom($sums->typed('soil')) ?? Soil::Clay;
+        $this->soil = Soil::tryFrom($sums->typed('soil')) ?? $plan->holding->site->soil ?? Soil::Clay;
         $this->beams = $sums->typed('beams') === 'y' ? Side::PlusY : Side::PlusX;
         $load = fn (string $field, float $usual): float => $sums->typed($field) === '' ? $usual : $sums->number($field, 0, self::HEAVIEST) ?? $usual;
         $this->carries = new RoofOrFloor($load('dead', 10), $load('live', 20), $load('snow', 0));
@@ -71,7 +70,7 @@ final readonly class LoadSheet
         $posts = [];
         foreach ($plan->grid->posts as $post) {
             $required = $site->footing->required($post);
-            $concrete = $required === null ? 0.0 : HoleWork::planned($plan, Fill::Concrete, $tops, $required)->concrete / Concrete::CUBIC_FOOT;
+            $concrete = $required === null ? 0.0 : HoleWork::planned($plan, $plan->holdOf($post->id), $tops, $required)->concrete / Concrete::CUBIC_FOOT;
             $posts[] = new LoadOnPost($post, $this->areas->areas[$post->id->value], $this->carries, $this->above, $this->soil, $sideways, $this->suction, $concrete);
         }
         usort($posts, fn (LoadOnPost $one, LoadOnPost $other) => $other->pounds <=> $one->pounds ?: strnatcmp($one->post->label, $other->post->label));

@@ -6,8 +6,12 @@ namespace App\Footing;
 
 use Aequus\Footing\Bag;
 use Aequus\Footing\BagForecast;
-use Aequus\Footing\Fill;
+use Aequus\Footing\Concrete;
+use Aequus\Footing\Foam;
 use Aequus\Footing\HoleWork;
+use Aequus\Footing\ReadyMix;
+use Aequus\Measure\Length;
+use Aequus\Plan\Hold;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 
@@ -16,7 +20,10 @@ final readonly class Materials
 {
     private const PERCENT = 100;
 
-    public Fill $fill;
+    private const CUBIC_YARD = 27 * Concrete::CUBIC_FOOT;
+
+    /** A way to hold all posts, asked; null for the ways decided. */
+    public ?Hold $hold;
 
     /** @var list<HoleWork> in walking order */
     public array $holes;
@@ -30,6 +37,9 @@ final readonly class Materials
     /** Null where nobody said how many there are. */
     public ?int $onSite;
 
+    /** For one bag as its label says, in litres or quarts as the job is noted; null until typed. */
+    public ?float $waterPerBag;
+
     public Bag $bag;
 
     /** One mix after the other for all holes. */
@@ -38,15 +48,21 @@ final readonly class Materials
     /** Each hole mixed alone: what is left of its last bag is lost. */
     public BagForecast $alone;
 
+    public ReadyMix $readyMix;
+
+    private float $pack;
+
     public function __construct(public Sums $sums, SiteState $site)
     {
         $metric = $site->plan->notation->unit->value === 'mm';
-        $this->fill = Fill::tryFrom($sums->typed('fill')) ?? Fill::Concrete;
-        $this->holes = $site->footing->work($site->plan, $this->fill, $site->walk());
+        $this->hold = Hold::tryFrom($sums->typed('hold'));
+        $this->holes = $site->footing->work($site->walk(), $this->hold);
         $this->bagMass = $sums->number('bag', 1, 120) ?? ($metric ? 25.0 : 80.0);
         $this->waste = ($sums->number('waste', 0, 50) ?? 10.0) / self::PERCENT;
         $onSite = $sums->number('on_site', 0, 100_000);
         $this->onSite = $onSite === null ? null : (int) $onSite;
+        $this->waterPerBag = $sums->number('water', 0.1, 50);
+        $this->pack = $sums->number('pack', 0.01, 10) ?? Foam::PACK_CUBIC_FEET;
         $this->bag = $metric ? Bag::kilograms($this->bagMass) : Bag::pounds($this->bagMass);
         $volumes = [];
         foreach ($this->holes as $hole) {
@@ -54,9 +70,10 @@ final readonly class Materials
         }
         $this->together = BagForecast::together($volumes, $this->bag, $this->waste, $this->onSite ?? 0);
         $this->alone = BagForecast::eachAlone($volumes, $this->bag, $this->waste, $this->onSite ?? 0);
+        $this->readyMix = new ReadyMix($this->total('concrete'), $this->waste, ($sums->number('lot', 0.05, 10) ?? 0.25) * ($metric ? 1e9 : self::CUBIC_YARD));
     }
 
-    /** @param  'dug'|'spoil'|'gravel'|'concrete'  $what */
+    /** @param  'dug'|'spoil'|'gravel'|'concrete'|'foam'|'earth'  $what */
     public function total(string $what): float
     {
         return array_sum(array_map(fn (HoleWork $hole) => $hole->{$what}, $this->holes));
@@ -65,5 +82,28 @@ final readonly class Materials
     public function bagsFor(HoleWork $hole): int
     {
         return $this->bag->forEachHole([$hole->concrete], $this->waste);
+    }
+
+    public function foamPacks(): int
+    {
+        return array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam, $this->pack), $this->holes));
+    }
+
+    /** @return list<Length> of the form tubes, in walking order */
+    public function tubes(): array
+    {
+        return array_values(array_filter(array_map(fn (HoleWork $hole) => $hole->tube, $this->holes)));
+    }
+
+    /** How many posts stand on a pad of their own. */
+    public function pads(): int
+    {
+        return count(array_filter($this->holes, fn (HoleWork $hole) => $hole->hasPad));
+    }
+
+    /** @return list<string> how the posts are held, in words */
+    public function ways(): array
+    {
+        return array_values(array_unique(array_map(fn (HoleWork $hole) => $hole->hold->inWords(), $this->holes)));
     }
 }

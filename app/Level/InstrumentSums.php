@@ -10,6 +10,7 @@ use Aequus\Level\TwoPegTest;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
+use App\Http\Requests\BeamRequest;
 use App\View\Sums;
 
 /** Tests of levels before they are trusted, asked in the address and answered on the page; nothing of them is stored. */
@@ -32,10 +33,13 @@ final readonly class InstrumentSums
     {
         $usual = $plan->notation->unit->value === 'mm' ? Length::millimetres(2400) : Length::feet(8);
         $board = ($sums->lengths(['board']) ?? [$usual])[0];
+        if (! $board->isPositive()) {
+            $sums->refusals['board'] = 'A board has a length above zero.';
+        }
         $this->board = $board->isPositive() ? $board : $usual;
         $turned = $sums->lengths(['one_way', 'other_way']);
         $this->turned = $turned === null ? null : BoardLevel::ownError($turned[0], $turned[1]);
-        $pegs = $sums->lengths(['a_1', 'b_1', 'a_2', 'b_2', 'to_a_1', 'to_b_1', 'to_a_2', 'to_b_2']);
+        $pegs = $sums->lengths(BeamRequest::FIELDS);
         $this->sight = $pegs === null ? null : $sums->at('to_a_2', fn () => TwoPegTest::error(...$pegs));
         $string = $sums->lengths(['string']);
         $this->string = $string === null || ! $string[0]->isPositive() ? null : new LevelString($string[0]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Logbook;
 
 use Aequus\Logbook\AsCast;
+use Aequus\Logbook\BeamTested;
 use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\Entry;
@@ -22,6 +23,7 @@ use Aequus\Logbook\PostSet;
 use Aequus\Logbook\Remark;
 use Aequus\Logbook\RodReading;
 use Aequus\Logbook\ServiceLine;
+use Aequus\Logbook\SoilLayer;
 use Aequus\Logbook\StakeMoved;
 use Aequus\Logbook\Strike;
 use Aequus\Logbook\StringReading;
@@ -93,8 +95,9 @@ final readonly class LogLines
             $said instanceof StakeMoved => "Stake {$this->label($said->post)} moved",
             $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
             $said instanceof RodReading => "Rod at {$this->point($said->point)}: {$write($said->rod)}".($said->setUp === '' ? '' : ", set-up {$said->setUp}").($said->distance === null ? '' : ", {$write($said->distance)} away"),
+            $said instanceof BeamTested => 'Line of sight tested by two pegs: it '.($said->rises->ratio < 0 ? 'falls' : 'rises').' '.number_format(10_000 * abs($said->rises->ratio), 1).' mm in 10 m',
             $said instanceof HeightDifference => ucfirst($said->instrument->inWords()).($said->level === '' ? '' : " “{$said->level}”").": {$this->point($said->to)} ".($said->read->isZero() ? 'level with' : "{$write($said->read->magnitude())} ".($said->read->isNegative() ? 'lower than' : 'higher than'))." {$this->point($said->from)}".($said->over === null ? '' : ", over {$write($said->over)}").($said->way === LevelWay::Turned ? ', turned' : '').($said->hungAt === null ? '' : ", hung {$write($said->hungAt)} from {$this->point($said->from)}"),
-            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}".($said->width === null ? '' : ", {$write($said->width)} wide").($said->found === null ? '' : ", met {$said->found->inWords()}"),
+            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}".($said->width === null ? '' : ", {$write($said->width)} wide").($said->found === null ? '' : ", met {$said->found->inWords()}").implode('', array_map(fn (SoilLayer $layer) => ", {$layer->soil->inWords()} to {$write($layer->to)}", $said->soils)),
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
             $said instanceof PlumbReading => "Post {$this->label($said->post)}, {$side($said->face)} face: ".($said->gap->isZero() ? 'plumb' : "{$write($said->gap)} toward the {$side($said->leansToward)}")." over {$write($said->level)}",
             $said instanceof TopMeasured => "Top of {$this->label($said->post)}: {$write($said->aboveDatumLine)} above the datum line",

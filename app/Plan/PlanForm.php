@@ -44,7 +44,7 @@ final readonly class PlanForm
             'side_minus_y' => $plan->sides->minusY, 'side_plus_y' => $plan->sides->plusY, 'side_minus_x' => $plan->sides->minusX, 'side_plus_x' => $plan->sides->plusX,
             'tolerance' => $plan->tolerances->class->value, 'squareness' => $write($plan->tolerances->squareness),
             'post_shape' => $plan->post->round ? 'round' : 'measured', 'post_nominal' => '6x6', 'post_b' => $exactly($plan->post->b), 'post_d' => $plan->post->round ? '' : $exactly($plan->post->d),
-            'hole' => $exactly($plan->holeDiameter), 'standing' => $exactly($plan->standing),
+            'hole' => $exactly($plan->hole->width), 'standing' => $exactly($plan->standing),
             'by_x' => 'bays', 'by_y' => 'bays', 'held_x' => 'outside', 'held_y' => 'outside',
             'bays_x' => self::bays($plan, $plan->grid->columns), 'bays_y' => self::bays($plan, $plan->grid->rows),
             'left_out' => implode(' ', $labels),

@@ -6,6 +6,7 @@ namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\DepthMode;
+use Aequus\Plan\Hold;
 use Aequus\Plan\Plan;
 
 /** Each post to its own depth, all on one plane, or one plane for every line down the slope: side by side. */
@@ -22,14 +23,15 @@ final readonly class DepthComparison
 
     /**
      * @param  non-empty-list<DepthNeed>  $needs
+     * @param  ?Hold  $instead  a way to hold all posts; null for the ways decided
      * @param  ?Length  $plane  to try for the common plane; null for as high as the rules allow
      *
      * @throws FootingRefused when the plane is higher than a post allows, or posts are sold by no length
      */
-    public function __construct(Plan $plan, array $needs, Fill $fill, private DepthPrices $prices, Length $soldBy, ?Length $auger, ?Length $plane = null)
+    public function __construct(Plan $plan, array $needs, ?Hold $instead, private DepthPrices $prices, Length $soldBy, ?Length $auger, ?Length $plane = null)
     {
         $tops = new PostTops($plan, $needs);
-        $way = fn (DepthMode $mode) => new DepthWay($mode, Depths::by($mode, $needs, $plane), $plan, $fill, $tops, $prices, $soldBy, $auger);
+        $way = fn (DepthMode $mode) => new DepthWay($mode, Depths::by($mode, $needs, $plane), $plan, $instead, $tops, $prices, $soldBy, $auger);
         $ways = [$way(DepthMode::Own), $way(DepthMode::CommonPlane)];
         $lines = fn (callable $at): int => count(array_unique(array_map($at, $needs)));
         foreach ([

@@ -6,6 +6,7 @@ namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\DepthMode;
+use Aequus\Plan\Hold;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 
@@ -38,17 +39,18 @@ final readonly class DepthWay
     public float $cost;
 
     /**
+     * @param  ?Hold  $instead  a way to hold all posts; null for the ways decided
      * @param  Length  $soldBy  posts are sold in multiples of it
      * @param  ?Length  $auger  how deep it reaches; null where there is none to mind
      *
      * @throws FootingRefused when posts are sold by no length at all
      */
-    public function __construct(public DepthMode $mode, public Depths $depths, Plan $plan, Fill $fill, PostTops $tops, DepthPrices $prices, Length $soldBy, ?Length $auger)
+    public function __construct(public DepthMode $mode, public Depths $depths, Plan $plan, ?Hold $instead, PostTops $tops, DepthPrices $prices, Length $soldBy, ?Length $auger)
     {
         if (! $soldBy->isPositive()) {
             throw FootingRefused::soldByNothing();
         }
-        $this->holes = array_map(fn (RequiredDepth $required) => HoleWork::planned($plan, $fill, $tops, $required), array_values($depths->required));
+        $this->holes = array_map(fn (RequiredDepth $required) => HoleWork::planned($plan, $instead ?? $plan->holdOf($required->post->id), $tops, $required), array_values($depths->required));
         $longest = $this->holes[0];
         $beyond = [];
         $dug = $concrete = 0.0;

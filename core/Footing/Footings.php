@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
 use Aequus\Plan\FootingRules;
+use Aequus\Plan\Hold;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 
@@ -27,13 +30,14 @@ final readonly class Footings
     public array $dug;
 
     /** @param  array<string, Length>  $ground by the value of the post's id */
-    public function __construct(Plan $plan, Log $log, array $ground)
+    public function __construct(private Plan $plan, Log $log, array $ground)
     {
         $depths = $refused = null;
         $needs = [];
         $posts = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($ground[$post->id->value])));
         if ($plan->footing !== null && $posts !== []) {
-            $needs = array_map(fn (Post $post) => self::need($post, $ground[$post->id->value], $plan->footing, $plan->standing), $posts);
+            $waived = self::waived($log);
+            $needs = array_map(fn (Post $post) => self::need($plan, $plan->footing, $post, $ground[$post->id->value], [...$waived[''] ?? [], ...$waived[$post->id->value] ?? []]), $posts);
             try {
                 $depths = Depths::by($plan->footing->mode, $needs, $plan->footing->askedPlane);
             } catch (FootingRefused $refused) {
@@ -44,7 +48,7 @@ final readonly class Footings
         foreach ($log->now(HoleDug::class) as $hole) {
             $required = $depths->required[$hole->post->value] ?? null;
             if ($required !== null && $plan->footing !== null) {
-                $dug[$hole->post->value] = new HoleAsDug($required, $required->need->ground->minus($hole->depth), $plan->footing->leastGravel, $hole->width, $hole->found);
+                $dug[$hole->post->value] = new HoleAsDug($required, $required->need->ground->minus($hole->depth), $plan->footing->leastGravel, $hole->width, $hole->found, $hole->soilAtTheFoot());
             }
         }
         [$this->depths, $this->refused, $this->dug, $this->needs] = [$depths, $refused, $dug, $needs];
@@ -64,16 +68,17 @@ final readonly class Footings
      * Every hole in a given order, as dug where it is dug and as planned where it is not.
      *
      * @param  list<Post>  $order
+     * @param  ?Hold  $instead  a way to hold all of them; null for the ways decided
      * @return list<HoleWork>
      */
-    public function work(Plan $plan, Fill $fill, array $order): array
+    public function work(array $order, ?Hold $instead = null): array
     {
         $work = [];
-        $tops = new PostTops($plan, $this->needs);
+        $tops = new PostTops($this->plan, $this->needs);
         foreach ($order as $post) {
-            [$hole, $required] = [$this->asDug($post), $this->required($post)];
+            [$hole, $required, $hold] = [$this->asDug($post), $this->required($post), $instead ?? $this->plan->holdOf($post->id)];
             if ($required !== null) {
-                $work[] = $hole === null ? HoleWork::planned($plan, $fill, $tops, $required) : HoleWork::asDug($plan, $fill, $tops, $hole);
+                $work[] = $hole === null ? HoleWork::planned($this->plan, $hold, $tops, $required) : HoleWork::asDug($this->plan, $hold, $tops, $hole);
             }
         }
 
@@ -101,17 +106,65 @@ final readonly class Footings
         return array_values(array_filter($holes, fn (?HoleAsDug $hole) => $hole?->found !== null));
     }
 
-    /** Where the foot of a post stands or will stand. */
-    public function foot(Post $post): ?Length
+    /** @return list<SoilSurprise> holes whose soil is softer than was assumed, or for which another way of holding is best; none where nothing was assumed */
+    public function surprises(): array
     {
-        return $this->asDug($post)->foot ?? $this->required($post)?->foot;
+        if ($this->plan->holding === null) {
+            return [];
+        }
+        $site = $this->plan->holding->site;
+        $surprises = [];
+        foreach ($this->dug as $hole) {
+            if ($hole->soil === null || $hole->soil === $site->soil) {
+                continue;
+            }
+            $best = HoldAdviser::best($site->onSoil($hole->soil));
+            $better = $best === HoldAdviser::best($site) || $best === $this->plan->holdOf($hole->required->post->id) ? null : $best;
+            if ($better !== null || $hole->soil->isSofterThan($site->soil)) {
+                $surprises[] = new SoilSurprise($hole, $site->soil, $hole->soil, $better);
+            }
+        }
+
+        return $surprises;
     }
 
-    private static function need(Post $post, Length $ground, FootingRules $rules, Length $standing): DepthNeed
+    /** Where the foot of a post stands or will stand: in its hole, or on its pier. */
+    public function foot(Post $post): ?Length
     {
+        $inTheHole = $this->asDug($post)->foot ?? $this->required($post)?->foot;
+
+        return $inTheHole !== null && $this->plan->holdOf($post->id) === Hold::Pier ? (new PierTops($this->plan, new PostTops($this->plan, $this->needs)))->foot() : $inTheHole;
+    }
+
+    /** @return array<string, list<DepthRule>> rules knowingly left aside, by the value of the post's id; under the empty one for all posts */
+    private static function waived(Log $log): array
+    {
+        $waived = [];
+        foreach ($log->now(Decision::class) as $decision) {
+            $rule = match ($decision->about) {
+                DecisionAbout::WaiveFrost => DepthRule::Frost,
+                DecisionAbout::WaiveEmbedment => DepthRule::Embedment,
+                DecisionAbout::WaiveLocalMinimum => DepthRule::LocalMinimum,
+                DecisionAbout::WaiveMakerMinimum => DepthRule::MakerMinimum,
+                default => null,
+            };
+            if ($rule !== null) {
+                $waived[$decision->post->value ?? ''][] = $rule;
+            }
+        }
+
+        return $waived;
+    }
+
+    /** @param  list<DepthRule>  $waived */
+    private static function need(Plan $plan, FootingRules $rules, Post $post, Length $ground, array $waived): DepthNeed
+    {
+        // A driven post stands on nothing but the ground.
+        [$pad, $gravel] = $plan->holdOf($post->id)->isDug() ? [$rules->pad, $rules->gravel] : [Length::zero(), Length::zero()];
+
         return new DepthNeed(
-            $post, $ground, $rules->finishedGrade ?? $ground, $rules->frost, $rules->margin,
-            $rules->embedment->below($standing), $rules->pad, $rules->gravel, $rules->fillBeforeFirstFrost,
+            $post, $ground, $rules->finishedGrade ?? $ground, $rules->frost, $rules->margin, $rules->embedment->below($plan->standing), $pad, $gravel,
+            $rules->fillBeforeFirstFrost, $rules->least, $plan->roleOf($post), $waived,
         );
     }
 }

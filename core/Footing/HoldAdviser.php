@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
+use Aequus\Plan\Hold;
+use Aequus\Plan\HoldingSite;
+use Aequus\Plan\Soil;
+
 /** Ranks the ways of holding posts for a site. Each reason is worth points and is said; the user decides. */
 final readonly class HoldAdviser
 {
@@ -15,6 +19,14 @@ final readonly class HoldAdviser
         $advice = array_map(fn (Hold $hold) => $this->advise($hold, $site), Hold::cases());
         usort($advice, fn (HoldAdvice $one, HoldAdvice $other) => [$other->possible, $other->points] <=> [$one->possible, $one->points]);
         $this->ranked = $advice;
+    }
+
+    /** The way that ranks first on a site; null where none is possible. */
+    public static function best(HoldingSite $site): ?Hold
+    {
+        $first = (new self($site))->ranked[0];
+
+        return $first->possible ? $first->hold : null;
     }
 
     private function advise(Hold $hold, HoldingSite $site): HoldAdvice
@@ -29,9 +41,10 @@ final readonly class HoldAdviser
         if ($banned) {
             array_unshift($against, 'It is not allowed here.');
         }
-        $lifts = $hold === Hold::Foam && $site->roof;
+        $lifts = $site->roof && ($hold === Hold::Foam || $hold === Hold::Driven);
+        $driven = $hold === Hold::Driven && ($site->wood || $site->soil->isStony());
 
-        return new HoldAdvice($hold, $points, $for, $against, ! $banned && ! $lifts);
+        return new HoldAdvice($hold, $points, $for, $against, ! $banned && ! $lifts && ! $driven);
     }
 
     /** @return list<array{int, string}> */
@@ -48,6 +61,16 @@ final readonly class HoldAdviser
                 [$site->repair, -2, 'A post in concrete comes out only with its collar.'],
                 [$site->water, -1, 'Bags do not set as they should in standing water: pump dry, or pour through a pipe.'],
                 [$site->carried, -2, 'It needs the most bags and water, all carried in.'],
+            ],
+            Hold::Collar => [
+                [$site->carried, 1, 'It takes a third of the bags a full hole does.'],
+                [$site->noBrace, 1, 'The collar holds where a post bends most, at the ground line.'],
+                [$loose, -2, 'Sand below the collar does not tamp firm.'],
+                [$site->roof, -1, 'It holds little down: the earth under it lifts nothing.'],
+                [$site->soil === Soil::Clay, -2, 'In clay frost grips the collar from the side and lifts it.'],
+                [$site->wood, -1, 'The wood is wettest just where the collar holds the water.'],
+                [$site->repair, -1, 'The collar has to be broken out.'],
+                [$site->water, -1, 'Wet earth does not tamp under it.'],
             ],
             Hold::Earth => [
                 [$site->carried, 2, 'Only the pad is carried in; the earth is there.'],
@@ -72,6 +95,15 @@ final readonly class HoldAdviser
                 [$site->noBrace, -4, 'A base lets the post turn: the frame must be braced, or the pier holds nothing upright.'],
                 [$site->carried, -2, 'It needs the most concrete, and a second visit.'],
                 [$site->water, -1, 'The tube must be dry and held down while it is poured.'],
+            ],
+            Hold::Driven => [
+                [$site->carried, 2, 'Nothing but the posts is carried in.'],
+                [$site->repair, 1, 'It can be pulled.'],
+                [$site->water, 1, 'No hole stands open to fill with water.'],
+                [$site->wood, -3, 'A wooden post splits under the blows: this is for steel.'],
+                [$site->roof, -3, 'Nobody knows what it carries: not under a roof or floor.'],
+                [$site->noBrace, -1, 'A thin post gives in soft ground.'],
+                [$site->soil->isStony(), -3, 'Stones turn it out of plumb.'],
             ],
             Hold::Foam => [
                 [$site->carried, 3, 'It is the lightest to carry, and takes no water.'],

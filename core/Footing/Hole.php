@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\HoleShape;
 
 /** The shape of a hole, as planned or as dug: a cylinder, a box, or a cylinder that widens to a bell at its foot. Volumes in mm³. */
 final readonly class Hole
@@ -40,6 +41,16 @@ final readonly class Hole
         }
 
         return new self($depth, M_PI / 4 * $diameter->inMillimetres() ** 2, $diameter->inMillimetres(), $bellHeight->inMillimetres(), $bellDiameter->inMillimetres());
+    }
+
+    /** A hole shallower than its bell is all bell. */
+    public static function of(HoleShape $shape, Length $depth): self
+    {
+        return match (true) {
+            $shape->isSquare => self::box($shape->width, $shape->width, $depth),
+            $shape->bellWidth !== null && $shape->bellHeight !== null => self::bell($shape->width, $depth, $shape->bellHeight->isLongerThan($depth) ? $depth : $shape->bellHeight, $shape->bellWidth),
+            default => self::cylinder($shape->width, $depth),
+        };
     }
 
     public function volume(): float

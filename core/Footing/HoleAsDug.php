@@ -6,6 +6,7 @@ namespace Aequus\Footing;
 
 use Aequus\Logbook\Finding;
 use Aequus\Measure\Length;
+use Aequus\Plan\Soil;
 
 /** A hole as it was dug against what it must reach, and what becomes of foot and gravel when it came out short or deep. */
 final readonly class HoleAsDug
@@ -31,8 +32,9 @@ final readonly class HoleAsDug
     /**
      * @param  Length  $bottom height of the clean bottom
      * @param  ?Length  $width  where it came out other than planned
+     * @param  ?Soil  $soil  at the foot, where somebody looked
      */
-    public function __construct(public RequiredDepth $required, public Length $bottom, Length $leastGravel, public ?Length $width = null, public ?Finding $found = null)
+    public function __construct(public RequiredDepth $required, public Length $bottom, Length $leastGravel, public ?Length $width = null, public ?Finding $found = null, public ?Soil $soil = null)
     {
         $above = $bottom->minus($required->bottom());
         $this->deepEnough = ! $above->isPositive();

@@ -6,9 +6,9 @@ namespace Aequus\Footing;
 
 use Aequus\Logbook\Finding;
 use Aequus\Measure\Length;
-use Aequus\Plan\HoleSlack;
+use Aequus\Plan\HoleShape;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
+use Aequus\Plan\PostRole;
 
 /** What can be done about a hole that stops short, is dug too deep, or met something: in the order in which a builder should try it. */
 final readonly class HoleOptions
@@ -20,22 +20,14 @@ final readonly class HoleOptions
     {
         $options = [];
         if (! $hole->deepEnough) {
-            $options = [$this->digOn(), ...($this->isInTheWay() ? [$this->shift(HoleSlack::round($hole->width ?? $plan->holeDiameter, $plan->post, $plan->layout->cover)->slack)] : []), $this->thinGravel(), $this->shorten(), $this->otherMethod()];
+            $options = [$this->digOn(), ...($this->isInTheWay() ? [$this->shift($this->shape()->slack($plan->post, $plan->layout->cover)->slack)] : []), $this->thinGravel(), $this->shorten(), $this->otherMethod()];
         } elseif ($hole->overDugBy->isPositive()) {
             $options = [
                 new HoleOption('Fill up with gravel, tamped in layers', $hole->overDugBy, 'The foot stays where it was planned: nothing else changes.', true),
                 new HoleOption('Make the pad thicker', $hole->required->need->pad->plus($hole->overDugBy), 'Concrete on clean ground; the foot stays where it was planned.', true),
             ];
         }
-        $this->options = [...$options, ...$this->forFinding()];
-    }
-
-    /** A corner carries the brace and the ends of two beams: it is never shortened. */
-    public static function isCorner(Plan $plan, Post $post): bool
-    {
-        $atEnd = fn (Length $at, Length $length): bool => $at->isZero() || $at->equals($length);
-
-        return $atEnd($post->at->x, $plan->grid->columns->length()) && $atEnd($post->at->y, $plan->grid->rows->length());
+        $this->options = [...$options, ...$this->forFinding(), ...$this->forSoil()];
     }
 
     private function digOn(): HoleOption
@@ -76,16 +68,16 @@ final readonly class HoleOptions
 
     private function shorten(): HoleOption
     {
-        if (self::isCorner($this->plan, $this->hole->required->post)) {
-            return new HoleOption('Shorten the post', null, 'Never at a corner: it carries the braces and the ends of two beams.', false);
-        }
         $need = $this->hole->required->need;
+        if ($need->role?->isNeverShortened()) {
+            return new HoleOption('Shorten the post', null, $need->role === PostRole::Corner ? 'Never at a corner: it carries the braces and the ends of two beams.' : 'Never at an anchor: what pulls at it needs the whole depth.', false);
+        }
         $lower = $need->ground->isShorterThan($need->finishedGrade) ? $need->ground : $need->finishedGrade;
         $cover = $lower->minus($this->hole->foot->minus($need->pad));
         $embedded = $need->finishedGrade->minus($this->hole->foot);
         $missing = array_values(array_filter([
-            $cover->isShorterThan($need->frost) ? "the pad lies {$this->plan->write($need->frost->minus($cover))} above the frost line" : null,
-            $embedded->isShorterThan($need->embedment) ? "the post stands {$this->plan->write($need->embedment->minus($embedded))} less deep than its least embedment" : null,
+            $cover->isShorterThan($need->frost) && ! $need->isWaived(DepthRule::Frost) ? "the pad lies {$this->plan->write($need->frost->minus($cover))} above the frost line" : null,
+            $embedded->isShorterThan($need->embedment) && ! $need->isWaived(DepthRule::Embedment) ? "the post stands {$this->plan->write($need->embedment->minus($embedded))} less deep than its least embedment" : null,
         ]));
 
         return new HoleOption(
@@ -113,8 +105,33 @@ final readonly class HoleOptions
         return match ($this->hole->found) {
             Finding::Water => [new HoleOption('Pump it dry before anything goes in, or pour through a pipe from the bottom up', null, 'Dry mix in standing water does not set as its bag says. A closed tube floats: hold it down.', true)],
             Finding::RunningSand => [new HoleOption('Put a tube or a barrel in while digging', null, 'Nobody reaches into a hole whose sides run. The wider hole takes more concrete: enter its width.', true)],
-            Finding::SoftGround => [new HoleOption('Dig on to firm ground, or spread the load over a wider pad', null, 'The load sheet’s soil is not what is here: choose the softer one there and see what pad it asks for.', true)],
+            Finding::SoftGround => [new HoleOption('Dig on to firm ground, or spread the load over a wider foot', null, 'Say which soil is at the bottom and the width is worked out anew.', true)],
             default => [],
         };
+    }
+
+    /**
+     * A softer soil carries the same load on a wider foot: wider by the root of what the assumed one carries over what this one does.
+     *
+     * @return list<HoleOption>
+     */
+    private function forSoil(): array
+    {
+        $assumed = $this->plan->holding?->site->soil;
+        if ($assumed === null || ! $this->hole->soil?->isSofterThan($assumed)) {
+            return [];
+        }
+        $foot = $this->shape()->foot()->times(sqrt($assumed->bearing() / $this->hole->soil->bearing()));
+        $words = "{$this->hole->soil->inWords()} is presumed to carry ".number_format($this->hole->soil->bearing()).' lb/ft², the '.$assumed->inWords().' assumed '.number_format($assumed->bearing()).': so wide a foot carries the same load.';
+
+        return [
+            new HoleOption('Bell the foot out to', $foot, ucfirst($words).' The post, its depth and its length stay; the hole takes more concrete.', ! $this->shape()->isSquare),
+            new HoleOption('Pour a wider pad, or widen the hole to', $foot, 'Enter the width with the hole, and bags and spoil follow.', true),
+        ];
+    }
+
+    private function shape(): HoleShape
+    {
+        return $this->hole->width === null ? $this->plan->hole : $this->plan->hole->dugTo($this->hole->width);
     }
 }

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Hold;
+use Aequus\Plan\Holding;
+use Aequus\Plan\HoleShape;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
+use Aequus\Plan\Section;
 
-/** What one hole takes: earth out, gravel and concrete in, and a post long enough. Volumes in mm³. */
+/** What one hole takes with its way of holding: earth out, gravel, concrete, foam and earth in, and a post long enough. Volumes in mm³. */
 final readonly class HoleWork
 {
     public Length $depth;
@@ -23,30 +27,74 @@ final readonly class HoleWork
 
     public float $concrete;
 
+    public float $foam;
+
+    /** Earth that goes back in, tamped. */
+    public float $earth;
+
+    /** From its gravel to its top; null where there is none. */
+    public ?Length $tube;
+
     /** From foot to top, before cutting. */
     public Length $post;
 
-    private function __construct(public Post $of, public bool $isDug, Plan $plan, Fill $fill, RequiredDepth $required, Length $bottom, Length $gravel, Length $foot, PostTops $tops, ?Length $width = null)
+    /** Whether the post stands on a pad poured or laid for it. */
+    public bool $hasPad;
+
+    private Hole $hole;
+
+    private function __construct(public Post $of, public bool $isDug, public Hold $hold, Plan $plan, HoleShape $shape, RequiredDepth $required, Length $bottom, Length $gravel, Length $foot, PostTops $tops)
     {
-        $this->depth = $required->need->ground->minus($bottom);
-        $hole = Hole::cylinder($width ?? $plan->holeDiameter, $this->depth);
-        [$this->dug, $this->spoil] = [$hole->volume(), $hole->looseSpoil()];
+        $pier = $hold === Hold::Pier ? new PierTops($plan, $tops) : null;
+        $this->depth = $required->need->ground->minus($hold->isDug() ? $bottom : $foot);
+        $this->hole = Hole::of($shape, $this->depth);
+        $this->post = $tops->of($of)->minus($pier === null ? $foot : $pier->foot());
+        $this->tube = $pier?->top->minus($bottom->plus($gravel));
+        $this->hasPad = $hold->isDug() && $hold !== Hold::Pier && $required->need->pad->isPositive();
+        if (! $hold->isDug()) {
+            [$this->dug, $this->spoil, $this->gravel, $this->concrete, $this->foam, $this->earth] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+
+            return;
+        }
+        [$this->dug, $this->spoil] = [$this->hole->volume(), $this->hole->looseSpoil()];
         $pad = $gravel->plus($required->need->pad);
-        $footAbove = $foot->minus($bottom);
-        $fills = fn (Length $from, Length $to): float => Concrete::volume($hole, $from, $to, $plan->post, $footAbove);
-        $this->concrete = $fills($gravel, $fill === Fill::Concrete ? $this->depth : $pad);
-        $this->gravel = $fills(Length::zero(), $gravel) + ($fill === Fill::Gravel ? $fills($pad, $this->depth) : 0.0);
-        $this->post = $tops->of($of)->minus($foot);
+        $collar = $this->depth->minus($plan->holding->collar ?? Holding::usualCollar($plan->notation));
+        $collar = $collar->isShorterThan($pad) ? $pad : $collar;
+        $fills = fn (Length $from, Length $to): float => Concrete::volume($this->hole, $from, $to, $plan->post, $foot->minus($bottom));
+        $under = $fills(Length::zero(), $gravel);
+        $round = $fills($pad, $this->depth);
+        $tube = $this->tube === null || $pier === null ? 0.0 : Hole::cylinder($pier->rules->tube, $this->tube)->volume();
+        $this->gravel = $under + ($hold === Hold::Gravel ? $round : 0.0);
+        $this->foam = $hold === Hold::Foam ? $round : 0.0;
+        $this->concrete = match ($hold) {
+            Hold::Concrete => $fills($gravel, $this->depth),
+            Hold::Collar => $fills($gravel, $pad) + $fills($collar, $this->depth),
+            Hold::Pier => $tube,
+            default => $fills($gravel, $pad),
+        };
+        $this->earth = match ($hold) {
+            Hold::Earth => $round,
+            Hold::Collar => $fills($pad, $collar),
+            Hold::Pier => $this->outsideTheTube($gravel, $pier?->rules->tube),
+            default => 0.0,
+        };
     }
 
-    public static function planned(Plan $plan, Fill $fill, PostTops $tops, RequiredDepth $required): self
+    public static function planned(Plan $plan, Hold $hold, PostTops $tops, RequiredDepth $required): self
     {
-        return new self($required->post, false, $plan, $fill, $required, $required->bottom(), $required->need->gravel, $required->foot, $tops);
+        return new self($required->post, false, $hold, $plan, $plan->hole, $required, $required->bottom(), $required->need->gravel, $required->foot, $tops);
     }
 
     /** A hole dug too deep is brought up to its foot with gravel. */
-    public static function asDug(Plan $plan, Fill $fill, PostTops $tops, HoleAsDug $hole): self
+    public static function asDug(Plan $plan, Hold $hold, PostTops $tops, HoleAsDug $hole): self
     {
-        return new self($hole->required->post, true, $plan, $fill, $hole->required, $hole->bottom, $hole->gravel->plus($hole->overDugBy), $hole->foot, $tops, $hole->width);
+        $shape = $hole->width === null ? $plan->hole : $plan->hole->dugTo($hole->width);
+
+        return new self($hole->required->post, true, $hold, $plan, $shape, $hole->required, $hole->bottom, $hole->gravel->plus($hole->overDugBy), $hole->foot, $tops);
+    }
+
+    private function outsideTheTube(Length $from, ?Length $tube): float
+    {
+        return $tube === null ? 0.0 : Concrete::volume($this->hole, $from, $this->depth, Section::round($tube), $from);
     }
 }

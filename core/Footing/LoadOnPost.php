@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Plan\Post;
+use Aequus\Plan\Soil;
 
 /** What stands on one post and what holds it, worked through: pad, sideways depth, uplift. */
 final readonly class LoadOnPost

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\PierRules;
 use Aequus\Plan\Post;
 
 /** One pier in a form tube, from its gravel up to the height common to all, with a base and a post on it. */
@@ -21,30 +22,25 @@ final readonly class Pier
     /** mm³ */
     public float $concrete;
 
-    private function __construct(public Post $of, Length $top, Length $diameter, Length $standoff, RequiredDepth $required, Length $postTop)
+    private function __construct(public Post $of, Length $top, PierRules $rules, RequiredDepth $required, Length $postTop)
     {
         $from = $required->bottom()->plus($required->need->gravel);
         $this->tube = $top->minus($from);
         $this->aboveGround = $top->minus($required->need->finishedGrade);
-        $this->post = $postTop->minus($top)->minus($standoff);
-        $this->concrete = Hole::cylinder($diameter, $this->tube)->volume();
+        $this->post = $postTop->minus($top)->minus($rules->standoff);
+        $this->concrete = Hole::cylinder($rules->tube, $this->tube)->volume();
     }
 
     /**
      * @param  non-empty-array<RequiredDepth>  $required
      * @param  Length  $top  common height of all piers above zero
-     * @param  Length  $standoff  by which a base holds the post off the concrete
-     * @param  Length  $base  width of the metal base
-     * @param  Length  $edge  least distance of the base’s side from the concrete’s edge
      * @return list<self>
      *
      * @throws FootingRefused when the tube is too narrow for its base, or a pier would end in the ground
      */
-    public static function all(array $required, PostTops $tops, Length $top, Length $diameter, Length $standoff, Length $base, Length $edge): array
+    public static function all(array $required, PostTops $tops, Length $top, PierRules $rules): array
     {
-        // The corners of a square base reach furthest.
-        $least = $base->times(M_SQRT2)->plus($edge->times(2));
-        if ($diameter->isShorterThan($least)) {
+        if (self::anchorShift($rules)->isNegative()) {
             throw FootingRefused::tubeTooNarrow();
         }
         $piers = [];
@@ -52,7 +48,7 @@ final readonly class Pier
             if (! $top->isLongerThan($depth->need->finishedGrade)) {
                 throw FootingRefused::pierInTheGround($depth->post);
             }
-            $pier = new self($depth->post, $top, $diameter, $standoff, $depth, $tops->of($depth->post));
+            $pier = new self($depth->post, $top, $rules, $depth, $tops->of($depth->post));
             if (! $pier->post->isPositive()) {
                 throw FootingRefused::pierAboveThePost($depth->post);
             }
@@ -62,9 +58,9 @@ final readonly class Pier
         return $piers;
     }
 
-    /** How far the anchor may still shift off the middle of the pier with its edge distance kept, whichever way. */
-    public static function anchorShift(Length $diameter, Length $base, Length $edge): Length
+    /** How far the anchor may still shift off the middle of the pier with its edge distance kept, whichever way; the corners of a square base reach furthest. */
+    public static function anchorShift(PierRules $rules): Length
     {
-        return $diameter->minus($base->times(M_SQRT2))->half()->minus($edge);
+        return $rules->tube->minus($rules->base->times(M_SQRT2))->half()->minus($rules->edge);
     }
 }

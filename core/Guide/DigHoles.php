@@ -20,9 +20,10 @@ final readonly class DigHoles implements Rule
                 continue;
             }
             $beside = array_map(fn (HoleAsDug $hole) => "{$hole->required->post->label} beside it met {$hole->found?->inWords()}.", $site->footing->foundBeside($post, $site->plan->grid->posts));
+            $isDug = $site->plan->holdOf($post->id)->isDug();
             yield new Move(
-                Phase::Footing, "Dig hole {$post->label}",
-                "From today’s ground to the clean bottom. What makes it so deep: {$required->governing->inWords()}.".implode('', array_map(fn (string $met) => " {$met}", $beside)),
+                Phase::Footing, $isDug ? "Dig hole {$post->label}" : "Drive post {$post->label}",
+                ($isDug ? 'From today’s ground to the clean bottom.' : 'From today’s ground to its foot; plumb it every few blows.')." What makes it so deep: {$required->governing->inWords()}.".implode('', array_map(fn (string $met) => " {$met}", $beside)),
                 $required->holeDepth(), 'deep', [$post], EntryKind::Hole,
             );
         }

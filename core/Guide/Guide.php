@@ -26,6 +26,7 @@ final class Guide
             new DecideFooting,
             new WaitForMarks,
             new DeepenShortHoles,
+            new WeighHoldingAgain,
             new DigHoles,
             new SetPosts,
             new ReadPlumb,

@@ -112,6 +112,12 @@ final readonly class Heights
         return $this->groundOf($post)?->sigma;
     }
 
+    /** Every way round through the readings, those in doubt and left out among them, and what it misses by. */
+    public function loops(): LevelLoops
+    {
+        return new LevelLoops($this->readings->network, $this->readings->benchmarks, $this->readings->levels);
+    }
+
     /** Whether a set-up, by its name in the network, is tied to a benchmark. */
     public function hasSetUp(string $key): bool
     {

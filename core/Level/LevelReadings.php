@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Aequus\Level;
 
 use Aequus\Adjust\LevelReading;
+use Aequus\Logbook\BeamTested;
 use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\HeightDifference;
 use Aequus\Logbook\LevelInstrument;
 use Aequus\Logbook\LevelPoint;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\RodReading;
+use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
 
 /** Everything read about heights that counts now, as the adjustment takes it. */
@@ -29,6 +31,9 @@ final readonly class LevelReadings
 
     /** @var array<string, LevelPoint> every point that was read, and every benchmark, by its key */
     public array $points;
+
+    /** How much the line of sight was found to rise; null until it was tested. */
+    public ?Slope $beam;
 
     /** @var list<string> spirit levels, by their names in the network */
     public array $levels;
@@ -53,10 +58,13 @@ final readonly class LevelReadings
 
             return $point->key();
         };
+        $this->beam = $log->latest(BeamTested::class)?->rises;
         foreach ($log->now(RodReading::class) as $sequence => $rod) {
             $point = $at($rod->point, $sequence);
             if ($point !== null) {
-                $network[] = LevelReading::rod("r{$sequence}", self::SET_UP.$rod->setUp, $point, $rod->rod->inMillimetres(), Laser::sigma($rod->distance));
+                // A line of sight that rises meets the rod too high, the more the further it stands.
+                $rises = $this->beam === null || $rod->distance === null ? 0.0 : $this->beam->over($rod->distance)->inMillimetres();
+                $network[] = LevelReading::rod("r{$sequence}", self::SET_UP.$rod->setUp, $point, $rod->rod->inMillimetres() - $rises, Laser::sigma($rod->distance));
             }
         }
         foreach ($log->now(HeightDifference::class) as $sequence => $difference) {

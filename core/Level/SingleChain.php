@@ -22,7 +22,7 @@ final readonly class SingleChain
 
     /**
      * @param  non-empty-list<float>  $differences  mm
-     * @param  non-empty-list<float>  $sigmas
+     * @param  non-empty-list<float>  $sigmas  of every hop, and after them of what else may add to the closure
      */
     public function __construct(array $differences, array $sigmas, float $known)
     {

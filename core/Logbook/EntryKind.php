@@ -17,6 +17,7 @@ enum EntryKind: string
     case Benchmark = 'benchmark';
     case Rod = 'rod';
     case HeightDifference = 'height_difference';
+    case BeamTested = 'beam_tested';
     case Hole = 'hole';
     case PostSet = 'post_set';
     case Plumb = 'plumb';

@@ -34,6 +34,11 @@ final class EntryRefused extends Refusal
         return new self('The line level hangs on the string between its two ends. Enter how far from the first point, within the string’s length.');
     }
 
+    public static function beamTooSteep(): self
+    {
+        return new self('No line of sight in use rises or falls so much. Check the four rods and the four distances, or have the instrument set right.');
+    }
+
     public static function stakeHoldsTheString(): self
     {
         return new self('The string runs from this very stake, so it can’t stand off it. Choose another stake, or another string.');
@@ -67,6 +72,16 @@ final class EntryRefused extends Refusal
     public static function depthNotPositive(): self
     {
         return new self('A hole has a depth above zero. Enter it from today’s ground to the clean bottom.');
+    }
+
+    public static function layerNotUnderstood(string $typed): self
+    {
+        return new self("“{$typed}” is not a layer. Enter its soil and how deep it goes, such as clay 400; sand 900. Known soils: clay, sand, silty or clayey sand, gravel, sandy gravel or gravel, layered rock, bedrock.");
+    }
+
+    public static function layersOutOfOrder(): self
+    {
+        return new self('Layers go down from the top, each ending deeper than the one above and none below the bottom of the hole. Enter such as clay 400; sand 900.');
     }
 
     public static function nothingSaid(): self

@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Point;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Side;
+use Aequus\Plan\Soil;
 use UnexpectedValueException;
 
 /** Payloads as they are stored and read again. What was once stored stays readable: an old version is understood here, never rewritten. */
 final class PayloadCodec
 {
-    /** 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. */
-    public const VERSION = 3;
+    /** 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. */
+    public const VERSION = 4;
 
     /** @return array<string, mixed> ready for JSON; lengths in whole nanometres */
     public static function encode(Payload $payload): array
@@ -33,9 +35,11 @@ final class PayloadCodec
             $payload instanceof StakeMoved, $payload instanceof PostSet, $payload instanceof PostCut => ['post' => $payload->post->value],
             $payload instanceof BenchmarkChosen => ['name' => $payload->name, 'height' => $payload->height->nanometres],
             $payload instanceof RodReading => ['point' => $payload->point->stored(), 'rod' => $payload->rod->nanometres, 'set_up' => $payload->setUp, 'distance' => $payload->distance?->nanometres],
+            $payload instanceof BeamTested => ['rises' => $payload->rises->ratio],
             $payload instanceof HeightDifference => ['from' => $payload->from->stored(), 'to' => $payload->to->stored(), 'read' => $payload->read->nanometres, 'instrument' => $payload->instrument->value,
                 'over' => $payload->over?->nanometres, 'way' => $payload->way->value, 'hung_at' => $payload->hungAt?->nanometres, 'level' => $payload->level],
-            $payload instanceof HoleDug => ['post' => $payload->post->value, 'depth' => $payload->depth->nanometres, 'width' => $payload->width?->nanometres, 'found' => $payload->found?->value],
+            $payload instanceof HoleDug => ['post' => $payload->post->value, 'depth' => $payload->depth->nanometres, 'width' => $payload->width?->nanometres, 'found' => $payload->found?->value,
+                'soils' => array_map(fn (SoilLayer $layer) => [$layer->soil->value, $layer->to->nanometres], $payload->soils)],
             $payload instanceof PlumbReading => ['post' => $payload->post->value, 'face' => $payload->face->value, 'leans_toward' => $payload->leansToward->value,
                 'gap' => $payload->gap->nanometres, 'level' => $payload->level->nanometres, 'stage' => $payload->stage->value],
             $payload instanceof TopMeasured => ['post' => $payload->post->value, 'above_datum_line' => $payload->aboveDatumLine->nanometres],
@@ -74,11 +78,13 @@ final class PayloadCodec
             EntryKind::Rod => isset($stored['point'])
                 ? new RodReading(LevelPoint::fromStored($stored['point']), $length('rod'), $stored['set_up'], $stored['distance'] === null ? null : $length('distance'))
                 : new RodReading($maybePost === null ? null : $post(), $length('rod')),
+            EntryKind::BeamTested => new BeamTested(Slope::ratio((float) $stored['rises'])),
             EntryKind::HeightDifference => new HeightDifference(
                 LevelPoint::fromStored($stored['from']), LevelPoint::fromStored($stored['to']), $length('read'), LevelInstrument::from($stored['instrument']),
                 $stored['over'] === null ? null : $length('over'), LevelWay::from($stored['way']), $stored['hung_at'] === null ? null : $length('hung_at'), $stored['level'],
             ),
-            EntryKind::Hole => new HoleDug($post(), $length('depth'), isset($stored['width']) ? $length('width') : null, Finding::tryFrom($stored['found'] ?? '')),
+            EntryKind::Hole => new HoleDug($post(), $length('depth'), isset($stored['width']) ? $length('width') : null, Finding::tryFrom($stored['found'] ?? ''),
+                array_map(fn (array $layer) => new SoilLayer(Soil::from($layer[0]), Length::nanometres($layer[1])), array_values($stored['soils'] ?? []))),
             EntryKind::PostSet => new PostSet($post()),
             EntryKind::Plumb => new PlumbReading($post(), Side::from($stored['face']), Side::from($stored['leans_toward']), $length('gap'), $length('level'), Stage::from($stored['stage'])),
             EntryKind::Top => new TopMeasured($post(), $length('above_datum_line')),

@@ -6,7 +6,7 @@ namespace Aequus\Plan;
 
 use Aequus\Measure\Length;
 
-/** What was decided about depth, the same for every post of the job. Heights are above the benchmark’s zero. */
+/** What was decided about depth for the whole job, and which of its posts must stand firmer. Heights are above the benchmark’s zero. */
 final readonly class FootingRules
 {
     /**
@@ -16,6 +16,7 @@ final readonly class FootingRules
      * @param  ?Length  $finishedGrade  level height of the finished ground; null where it stays as it is
      * @param  bool  $fillBeforeFirstFrost  whether the finished grade is there before the first winter
      * @param  ?Length  $askedPlane  a foot level asked for, lower than the rules need
+     * @param  array<string, PostRole>  $roles  by the value of the post's id; corners of the outline need not be named
      *
      * @throws PlanRefused naming the figure that can't be
      */
@@ -30,6 +31,8 @@ final readonly class FootingRules
         public ?Length $finishedGrade = null,
         public bool $fillBeforeFirstFrost = false,
         public ?Length $askedPlane = null,
+        public LeastDepths $least = new LeastDepths,
+        public array $roles = [],
     ) {
         foreach (['frost depth' => $frost, 'margin' => $margin, 'pad' => $pad, 'gravel' => $gravel, 'least gravel' => $leastGravel] as $what => $length) {
             if ($length->isNegative()) {
@@ -42,5 +45,18 @@ final readonly class FootingRules
         if ($frost->isLongerThan(Length::feet(12))) {
             throw PlanRefused::footingRule('A frost depth of more than 12 ft is beyond any auger and this tool. Check the unit, or ask an engineer.');
         }
+    }
+
+    /**
+     * The same rules with the depths chosen another way.
+     *
+     * @param  ?Length  $plane  asked for, where all feet share one
+     */
+    public function dug(DepthMode $mode, ?Length $plane): self
+    {
+        return new self(
+            $this->frost, $this->margin, $this->embedment, $this->pad, $this->gravel, $this->leastGravel, $mode, $this->finishedGrade, $this->fillBeforeFirstFrost,
+            $mode === DepthMode::CommonPlane ? $plane : null, $this->least, $this->roles,
+        );
     }
 }

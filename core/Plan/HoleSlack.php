@@ -25,9 +25,7 @@ final readonly class HoleSlack
     /** A square hole allows (side − post) / 2 − k each way; the thicker side of the post counts. */
     public static function square(Length $side, Section $post, Length $cover): self
     {
-        $thicker = $post->b->isLongerThan($post->d) ? $post->b : $post->d;
-
-        return new self($side->minus($thicker)->half()->minus($cover), false);
+        return new self($side->minus($post->thicker())->half()->minus($cover), false);
     }
 
     /** Whether a post that stands so far off the hole’s centre keeps its cover. */

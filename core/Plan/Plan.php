@@ -20,7 +20,7 @@ final readonly class Plan
         public SideNames $sides,
         public Tolerances $tolerances,
         public Section $post,
-        public Length $holeDiameter,
+        public HoleShape $hole,
         /** About how high the posts will stand above the ground. */
         public Length $standing,
         public Grid $grid,
@@ -29,9 +29,11 @@ final readonly class Plan
         /** How the layout is proved, where that was decided. */
         public ?LayoutRules $decidedLayout = null,
         public Fit $fit = new Fit,
+        /** How the posts are held, where that was decided. */
+        public ?Holding $holding = null,
     ) {
-        $this->layout = $decidedLayout ?? LayoutRules::usual($grid, $holeDiameter);
-        if ($holeDiameter->isShorterThan($post->across())) {
+        $this->layout = $decidedLayout ?? LayoutRules::usual($grid, $hole->width);
+        if (! $hole->takes($post)) {
             throw PlanRefused::holeNarrowerThanPost();
         }
         if (! $standing->isPositive()) {
@@ -74,11 +76,37 @@ final readonly class Plan
         return $this->with(grid: $grid);
     }
 
-    private function with(?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null): self
+    /** @throws PlanRefused when the post would not go in */
+    public function withHole(HoleShape $hole): self
+    {
+        return $this->with(hole: $hole);
+    }
+
+    public function withHolding(Holding $holding): self
+    {
+        return $this->with(holding: $holding);
+    }
+
+    /** How one post is held; in concrete until something else is decided. */
+    public function holdOf(PostId $post): Hold
+    {
+        return $this->holding?->of($post) ?? Hold::Concrete;
+    }
+
+    /** Why a post must stand firmer: as named, or because it stands at a corner of the outline; null for the others. */
+    public function roleOf(Post $post): ?PostRole
+    {
+        $atEnd = fn (Length $at, Length $length): bool => $at->isZero() || $at->equals($length);
+        $isCorner = $atEnd($post->at->x, $this->grid->columns->length()) && $atEnd($post->at->y, $this->grid->rows->length());
+
+        return $this->footing->roles[$post->id->value] ?? ($isCorner ? PostRole::Corner : null);
+    }
+
+    private function with(?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null, ?HoleShape $hole = null, ?Holding $holding = null): self
     {
         return new self(
-            $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $this->holeDiameter, $this->standing, $grid ?? $this->grid,
-            $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit,
+            $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
+            $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding ?? $this->holding,
         );
     }
 

@@ -13,8 +13,8 @@ use UnexpectedValueException;
 /** A plan as it is stored and read again: lengths in whole nanometres, one version number for the whole. */
 final class PlanCodec
 {
-    /** 2: how the layout is proved, and what it must leave room for. */
-    public const VERSION = 2;
+    /** 2: how the layout is proved, and what it must leave room for. 3: shape of the holes, roles of posts, how they are held. */
+    public const VERSION = 3;
 
     /** @return array<string, mixed> ready for JSON */
     public static function encode(Plan $plan): array
@@ -30,15 +30,16 @@ final class PlanCodec
             'squareness' => $plan->tolerances->squareness->nanometres,
             'plumb_one_in' => $plan->tolerances->plumbOneIn,
             'post' => ['b' => $plan->post->b->nanometres, 'd' => $plan->post->d->nanometres, 'round' => $plan->post->round],
-            'hole' => $plan->holeDiameter->nanometres,
+            'hole' => FootingCodec::encodeShape($plan->hole),
             'standing' => $plan->standing->nanometres,
             'columns' => self::encodeLines($plan->grid->columns),
             'rows' => self::encodeLines($plan->grid->rows),
             'left_out' => array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut),
-            'footing' => $plan->footing === null ? null : self::encodeFooting($plan->footing),
+            'footing' => $plan->footing === null ? null : FootingCodec::encode($plan->footing),
             'tops' => $plan->tops === null ? null : self::encodeTops($plan->tops),
             'layout' => $plan->decidedLayout === null ? null : LayoutCodec::encode($plan->decidedLayout),
             'fit' => LayoutCodec::encodeFit($plan->fit),
+            'holding' => $plan->holding === null ? null : FootingCodec::encodeHolding($plan->holding),
         ];
     }
 
@@ -60,13 +61,14 @@ final class PlanCodec
             new SideNames(...$stored['sides']),
             new Tolerances(ToleranceClass::from($stored['tolerance']), Length::nanometres($stored['squareness']), $stored['plumb_one_in']),
             $post['round'] ? Section::round(Length::nanometres($post['b'])) : Section::rectangle(Length::nanometres($post['b']), Length::nanometres($post['d'])),
-            Length::nanometres($stored['hole']),
+            FootingCodec::decodeShape($stored['hole']),
             Length::nanometres($stored['standing']),
             new Grid(self::decodeLines($stored['columns']), self::decodeLines($stored['rows']), array_map(PostId::of(...), array_values($stored['left_out']))),
-            $stored['footing'] === null ? null : self::decodeFooting($stored['footing']),
+            $stored['footing'] === null ? null : FootingCodec::decode($stored['footing']),
             $stored['tops'] === null ? null : self::decodeTops($stored['tops']),
             ($stored['layout'] ?? null) === null ? null : LayoutCodec::decode($stored['layout']),
             LayoutCodec::decodeFit($stored['fit'] ?? ['things' => [], 'neighbours' => []]),
+            ($stored['holding'] ?? null) === null ? null : FootingCodec::decodeHolding($stored['holding']),
         );
     }
 
@@ -80,43 +82,6 @@ final class PlanCodec
     private static function decodeLines(array $stored): GridLines
     {
         return GridLines::stored(array_map(fn (array $line) => new GridLine($line[0], Length::nanometres($line[1])), $stored['lines']), $stored['next']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function encodeFooting(FootingRules $rules): array
-    {
-        return [
-            'frost' => $rules->frost->nanometres,
-            'margin' => $rules->margin->nanometres,
-            'embedment' => $rules->embedment->length?->nanometres,
-            'share' => $rules->embedment->share,
-            'pad' => $rules->pad->nanometres,
-            'gravel' => $rules->gravel->nanometres,
-            'least_gravel' => $rules->leastGravel->nanometres,
-            'mode' => $rules->mode->value,
-            'finished_grade' => $rules->finishedGrade?->nanometres,
-            'fill_before_first_frost' => $rules->fillBeforeFirstFrost,
-            'asked_plane' => $rules->askedPlane?->nanometres,
-        ];
-    }
-
-    /** @param  array<string, mixed>  $stored */
-    private static function decodeFooting(array $stored): FootingRules
-    {
-        return new FootingRules(
-            Length::nanometres($stored['frost']),
-            Length::nanometres($stored['margin']),
-            $stored['share'] === null
-                ? LeastEmbedment::length(Length::nanometres($stored['embedment']))
-                : LeastEmbedment::share($stored['share']),
-            Length::nanometres($stored['pad']),
-            Length::nanometres($stored['gravel']),
-            Length::nanometres($stored['least_gravel']),
-            DepthMode::from($stored['mode']),
-            $stored['finished_grade'] === null ? null : Length::nanometres($stored['finished_grade']),
-            $stored['fill_before_first_frost'],
-            $stored['asked_plane'] === null ? null : Length::nanometres($stored['asked_plane']),
-        );
     }
 
     /** @return array<string, int|float> */

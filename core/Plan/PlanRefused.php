@@ -104,6 +104,16 @@ final class PlanRefused extends Refusal
         return new self("The distance to keep from “{$name}” can’t be below zero. Enter 0 where only the line itself counts.");
     }
 
+    public static function bellNoWider(): self
+    {
+        return new self('A bell is wider than its hole and has a height. Enter its width and height, or leave both empty.');
+    }
+
+    public static function collarTooLow(): self
+    {
+        return new self('A collar has a height above zero. Enter how much of the hole below the ground it fills.');
+    }
+
     public static function footingRule(string $sentence): self
     {
         return new self($sentence);

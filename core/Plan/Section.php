@@ -35,6 +35,11 @@ final readonly class Section
         return self::rectangle(NominalSize::actual($b), NominalSize::actual($d));
     }
 
+    public function thicker(): Length
+    {
+        return $this->b->isLongerThan($this->d) ? $this->b : $this->d;
+    }
+
     /** Thickness seen along an axis. */
     public function along(Side $axis): Length
     {

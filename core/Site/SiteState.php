@@ -7,6 +7,7 @@ namespace Aequus\Site;
 use Aequus\Clear\Clearance;
 use Aequus\Cut\CutList;
 use Aequus\Footing\Footings;
+use Aequus\Footing\SoilSurprise;
 use Aequus\Handover\Handover;
 use Aequus\Handover\PostRecord;
 use Aequus\Level\Heights;
@@ -90,6 +91,14 @@ final readonly class SiteState
     public function isShortHoleSettled(Post $post): bool
     {
         return $this->decided(DecisionAbout::AcceptShortHole, $post) !== null || $this->decided(DecisionAbout::AsEngineerSays, $post) !== null;
+    }
+
+    /** Whether soil other than assumed still waits for an answer: nothing stands in the hole, and nobody keeps width and way with a reason. */
+    public function isOpen(SoilSurprise $surprise): bool
+    {
+        $post = $surprise->hole->required->post;
+
+        return ! $this->standing($post)->set && $this->decided(DecisionAbout::KeepHolding, $post) === null;
     }
 
     /** @return list<Post> row by row, every second row backwards: the way with the fewest steps */

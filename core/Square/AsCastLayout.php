@@ -9,7 +9,6 @@ use Aequus\Logbook\AsCast;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
-use Aequus\Plan\HoleSlack;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
@@ -46,9 +45,8 @@ final readonly class AsCastLayout
         $shift = count($fixed) === 1 ? [$stand[$fixed[0]][0] - $design[$fixed[0]][0], $stand[$fixed[0]][1] - $design[$fixed[0]][1]] : [0.0, 0.0];
         $dug = [];
         foreach ($log->now(HoleDug::class) as $hole) {
-            $dug[$hole->post->value] = true;
+            $dug[$hole->post->value] = ($hole->width === null ? $plan->hole : $plan->hole->dugTo($hole->width))->slack($plan->post, $plan->layout->cover)->slack;
         }
-        $slack = HoleSlack::round($plan->holeDiameter, $plan->post, $plan->layout->cover);
         $cast = $others = [];
         foreach ($plan->grid->posts as $post) {
             $id = $post->id->value;
@@ -56,7 +54,7 @@ final readonly class AsCastLayout
             [$x, $y] = $moves[$id] ?? ($isCast ? [0.0, 0.0] : $shift);
             $taken = new TakenUp($post, Length::millimetres($x), Length::millimetres($y), match (true) {
                 $isCast => $plan->tolerances->squareness,
-                isset($dug[$id]) => $slack->slack,
+                isset($dug[$id]) => $dug[$id],
                 default => null,
             }, isset($dug[$id]));
             $isCast ? $cast[] = $taken : $others[] = $taken;

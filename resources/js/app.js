@@ -3,6 +3,7 @@ import './draw.js';
 import './drawing.js';
 import './keypad.js';
 import './outbox.js';
+import './plane.js';
 import './zoom.js';
 
 // What a page needs once, and again after htmx has put new parts in.

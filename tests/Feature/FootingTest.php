@@ -10,7 +10,11 @@ use Aequus\Logbook\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
+use Aequus\Plan\Hold;
+use Aequus\Plan\HoleShape;
 use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Mixing;
+use Aequus\Plan\Soil;
 use App\Actions\RevisePlan;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -50,6 +54,25 @@ final class FootingTest extends JobTestCase
         $this->sheet('compare', $query)->assertSee($sentence, false)->assertSee('This can’t be worked out yet')->assertSee('value="'.explode('=', $query)[1].'"', false);
     }
 
+    public function test_a_plane_is_tried_on_the_section_and_taken(): void
+    {
+        $this->ready();
+        // The highest plane the rules allow stands at −1200, below B1; the next levels lie 10 deeper each.
+        $page = $this->sheet('compare')->assertSee('role="slider"', false);
+        preg_match('/data-plane="([^"]+)"/', (string) $page->getContent(), $found);
+        $levels = json_decode(html_entity_decode($found[1]), true);
+        $this->assertCount(61, $levels);
+        $this->assertLessThan($levels[1][1], $levels[0][1], 'deeper lies lower on the drawing');
+        $way = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/way", $fields + ['based_on' => $this->job->fresh()->revision->number]);
+        $way(['mode' => 'common_plane', 'plane' => $levels[5][0]])->assertRedirect("/jobs/{$this->job->id}/footing/dig");
+        $rules = $this->job->fresh()->revision->plan()->footing;
+        $this->assertSame([DepthMode::CommonPlane, -1250.0], [$rules?->mode, $rules?->askedPlane?->inMillimetres()]);
+        $this->sheet('dig')->assertSee('the plane asked for');
+        $way(['mode' => 'own', 'plane' => ''])->assertSessionHasNoErrors();
+        $this->assertNull($this->job->fresh()->revision->plan()->footing?->askedPlane);
+        $way(['mode' => 'sideways'])->assertSessionHasErrors('mode');
+    }
+
     public function test_every_load_is_worked_through_to_its_pad(): void
     {
         $this->ready();
@@ -74,7 +97,12 @@ final class FootingTest extends JobTestCase
         $this->sheet('materials')->assertSee((4 * $bags).' bags of 25 kg for 4 holes')->assertSee('All as planned');
         $this->sheet('materials', 'on_site='.(2 * $bags))->assertSee('Bags on site run out at hole B2')->assertSee((2 * $bags).' are missing before the first is opened');
         $this->sheet('materials', 'on_site=plenty')->assertSee('This can’t be worked out yet')->assertSee('value="plenty"', false);
-        $this->sheet('materials', 'fill=earth&on_site=100')->assertSee('The bags on site last');
+        $this->sheet('materials', 'hold=earth&on_site=100')->assertSee('The bags on site last')->assertSee('Earth tamped back');
+        $this->sheet('materials', 'water=3')->assertSee((4 * $bags * 3).' litres to carry');
+        // 0.432 m³ and a tenth more in lots of a quarter.
+        $this->sheet('materials')->assertSee('2 lots of');
+        $this->sheet('materials', 'hold=pier')->assertSeeTextInOrder(['Tubes', '4, together']);
+        $this->sheet('materials', 'hold=foam')->assertSeeTextInOrder(['Foam', 'packs']);
         // A1 came out 100 short: gravel thins by 50, the foot rises by 50, and so much less concrete stands above it.
         $this->write($this->job, $this->user, new HoleDug($this->id('A1'), Length::millimetres(1000)));
         $short = (int) ceil((M_PI / 4 * 0.16 * 0.95 - 0.14 ** 2 * 0.85) * 1.1 / 0.0117);
@@ -141,11 +169,80 @@ final class FootingTest extends JobTestCase
     {
         $this->sheet('hold', 'soil=sand&wood=1&no_brace=1')->assertSee('Best here: post in concrete')->assertDontSee('This job’s holes would take');
         $this->sheet('hold', 'soil=sand&wood=1&no_brace=1&repair=1')->assertSee('Best here: pad, crushed gravel tamped')->assertSee('dug out and used again');
-        $this->sheet('hold', 'soil=sand&roof=1&'.implode('&', array_map(fn (string $one) => "ban_{$one}=1", ['concrete', 'earth', 'gravel', 'pier'])))->assertSee('None of these is possible here');
+        $this->sheet('hold', 'soil=sand&roof=1&'.implode('&', array_map(fn (string $one) => "ban_{$one}=1", ['concrete', 'collar', 'earth', 'gravel', 'pier'])))->assertSee('None of these is possible here');
         $this->ready();
-        // Foam takes the room of the concrete, hole by hole: 0.102 m³ each in packs of 0.375 ft³.
-        $packs = 4 * (int) ceil((M_PI / 4 * 0.16 - 0.14 ** 2 * 0.9) / (0.375 * 0.028316846592));
+        // Foam goes round the post above its pad, hole by hole: 0.095 m³ each in packs of 0.375 ft³.
+        $packs = 4 * (int) ceil((M_PI / 4 * 0.16 - 0.14 ** 2) * 0.9 / (0.375 * 0.028316846592));
         $this->sheet('hold')->assertSee("{$packs} packs of foam")->assertSee('ft³ of concrete');
+    }
+
+    public function test_the_way_chosen_is_kept_for_the_job_and_for_single_posts_and_the_sheets_follow_it(): void
+    {
+        $this->ready();
+        $decide = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/hold", $fields + ['form' => 'hold', 'based_on' => $this->job->fresh()->revision->number, 'soil' => 'sand', 'wood' => '1', 'no_brace' => '1']);
+        $decide(['of_job' => 'gravel', 'posts_pier' => 'B1', 'customs' => ['mixing' => 'dry_in_the_hole']])->assertSessionHasNoErrors();
+        $holding = $this->job->fresh()->revision->plan()->holding;
+        $this->assertSame([Hold::Gravel, Hold::Pier, Mixing::DryInTheHole, Soil::Sand], [$holding?->ofJob, $holding?->of($this->id('B1')), $holding?->customs->mixing, $holding?->site->soil]);
+        $this->sheet('materials')->assertSeeText('pad, crushed gravel tamped; pier with a metal base')->assertSeeTextInOrder(['Tubes', '1, together']);
+        $this->sheet('hold')->assertSee('Decided: pad, crushed gravel tamped, other ways for 1')->assertSee('value="B1"', false);
+        $this->get("/jobs/{$this->job->id}/footing?along=row-1")->assertSee('is-gravel', false)->assertSee('is-pier', false);
+        $this->post("/jobs/{$this->job->id}/footing/piers", ['based_on' => $this->job->fresh()->revision->number, 'tube' => '350'])->assertSessionHasNoErrors();
+        $this->assertEquals(Length::millimetres(350), $this->job->fresh()->revision->plan()->holding?->pier->tube);
+        $this->sheet('loads')->assertSee('value="sand" selected', false);
+        foreach ([['of_job' => 'foam', 'roof' => '1'], ['of_job' => 'earth', 'ban_earth' => '1']] as $impossible) {
+            $decide($impossible)->assertSessionHasErrors('of_job');
+        }
+        $decide(['of_job' => 'gravel', 'posts_pier' => 'B1', 'posts_earth' => 'B1'])->assertSessionHasErrors('posts_pier');
+        $decide(['of_job' => 'gravel', 'posts_pier' => 'Z9'])->assertSessionHasErrors('posts_pier');
+        $decide(['of_job' => 'collar', 'collar' => '0'])->assertSessionHasErrors('collar');
+    }
+
+    public function test_soil_other_than_assumed_opens_the_way_of_holding_again_until_it_is_decided(): void
+    {
+        $this->ready();
+        $this->post("/jobs/{$this->job->id}/footing/hold", ['form' => 'hold', 'based_on' => $this->job->fresh()->revision->number, 'of_job' => 'concrete', 'soil' => 'gravel', 'no_brace' => '1'])->assertSessionHasNoErrors();
+        $hole = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/hole", $this->form(['form' => 'hole', 'post' => 'A1', 'depth' => '1100'] + $fields));
+        $hole(['soil' => 'clay', 'layers' => 'gravel to 400; sand 800'])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$this->job->id}/footing")->assertSee('A1: clay instead of gravel')->assertSee('Bell the foot out to')->assertSeeText("566\u{202F}mm");
+        $this->get("/jobs/{$this->job->id}/logbook")->assertSeeText("gravel to 400\u{202F}mm, sand to 800\u{202F}mm, clay to 1100\u{202F}mm");
+        $this->post("/jobs/{$this->job->id}/logbook/decision", $this->form(['about' => 'keep_holding', 'post' => 'A1', 'reason' => 'it carries a fence']))->assertSessionHasNoErrors();
+        $this->get("/jobs/{$this->job->id}/footing")->assertDontSee('A1: clay instead of gravel');
+        foreach (['mud 300' => 'is not a layer', 'clay 1200' => 'Layers go down', 'clay deep' => '“deep”'] as $layers => $sentence) {
+            $this->assertStringContainsString($sentence, (string) $hole(['layers' => $layers])->assertSessionHasErrors('layers')->getSession()?->get('errors')->first('layers'));
+        }
+    }
+
+    public function test_a_shape_of_hole_is_weighed_and_put_in_force(): void
+    {
+        $this->ready();
+        // A post of 140 square is 198 across; 50 of cover and 25 of slack on both sides.
+        $this->sheet('width', 'cover=50&slack=25')->assertSeeText("348\u{202F}mm")->assertSee('The holes planned are wide enough');
+        $this->sheet('width', 'load=6000&soil=clay')->assertSee('The holes planned are too narrow');
+        $this->sheet('width', 'cover=50&slack=25&augers=300; 360; 450')->assertSeeText("Of the augers at hand 360\u{202F}mm digs it as it is");
+        $this->sheet('width', 'augers=wide')->assertSee('This can’t be worked out yet')->assertSee('“wide”');
+        $shape = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/width", $fields + ['form' => 'shape', 'based_on' => $this->job->fresh()->revision->number]);
+        $shape(['shape' => 'bell', 'width' => '300', 'bell_width' => '600', 'bell_height' => '300'])->assertSessionHasNoErrors();
+        $this->assertEquals(HoleShape::bell(Length::millimetres(300), Length::millimetres(600), Length::millimetres(300)), $this->job->fresh()->revision->plan()->hole);
+        $shape(['shape' => 'bell', 'width' => '300', 'bell_width' => '200', 'bell_height' => '300'])->assertSessionHasErrors('bell_width');
+        $shape(['shape' => 'square', 'width' => '130'])->assertSessionHasErrors('width');
+        $shape(['shape' => 'square', 'width' => '300'])->assertSessionHasNoErrors();
+        $this->sheet('width')->assertSee('Planned: square');
+    }
+
+    public function test_roles_go_deeper_and_a_rule_is_left_aside_with_a_reason(): void
+    {
+        $this->ready();
+        $rules = fn (array $more) => $this->post("/jobs/{$this->job->id}/footing/rules", $more + [
+            'form' => 'rules', 'based_on' => $this->job->fresh()->revision->number, 'frost' => '900', 'margin' => '100', 'embedment_by' => 'length', 'embedment' => '600',
+            'pad' => '100', 'gravel' => '100', 'least_gravel' => '50', 'mode' => 'own',
+        ]);
+        $rules(['for_role' => '500', 'maker' => '1050', 'posts_anchor' => 'B1'])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$this->job->id}/footing")->assertSee('deeper for its role')->assertSee('Maker’s minimum')->assertSee('is a corner post');
+        $rules(['posts_anchor' => 'B1', 'posts_gate' => 'B1'])->assertSessionHasErrors('posts_anchor');
+        $rules(['maker' => '-5'])->assertSessionHasErrors();
+        $rules([])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/logbook/decision", $this->form(['about' => 'waive_frost', 'post' => '', 'reason' => 'a play fort; heave does no harm']))->assertSessionHasNoErrors();
+        $this->get("/jobs/{$this->job->id}/footing")->assertSee('left aside with a reason')->assertSee('least embedment below finished grade');
     }
 
     /** @param  array<string, string>  $wrong */

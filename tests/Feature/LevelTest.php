@@ -59,6 +59,22 @@ final class LevelTest extends JobTestCase
         $this->page()->assertSee('One reading more than needed checks the others');
     }
 
+    public function test_ways_round_are_told_with_what_they_miss_by_and_a_tested_beam_is_taken_into_account(): void
+    {
+        $this->page()->assertDontSee('Closures');
+        $this->enter('difference', ['difference' => '31'] + self::DIFFERENCE)->assertSessionHasNoErrors();
+        $this->page()->assertSee('One way round closes')->assertSeeText('set-up 1 – A1 – B1 – set-up 1')->assertSeeText("4.0\u{202F}mm");
+        $pegs = ['a_1' => '1500', 'b_1' => '1400', 'a_2' => '1503', 'b_2' => '1406', 'to_a_1' => '10000', 'to_b_1' => '10000', 'to_a_2' => '1000', 'to_b_2' => '19000'];
+        $this->get("/jobs/{$this->job->id}/level/instruments?".http_build_query($pegs))->assertSee('Take it out of the rods');
+        $this->enter('beam', $pegs)->assertSessionHasNoErrors();
+        // From the middle A is 100 higher on the rod, from close to A 97: the beam rises 3 mm over 18 m more to B.
+        $this->page()->assertSeeText("it rises 1.7\u{202F}mm in 10 m");
+        $this->get("/jobs/{$this->job->id}/logbook")->assertSeeText("Line of sight tested by two pegs: it rises 1.7\u{202F}mm in 10 m");
+        $this->enter('beam', ['to_a_2' => '10000', 'to_b_2' => '10000'] + $pegs)->assertSessionHasErrors('to_a_2');
+        $this->enter('beam', ['a_2' => ''] + $pegs)->assertSessionHasErrors('a_2');
+        $this->get("/jobs/{$this->job->id}/level/instruments?board=long")->assertSee('“long”')->assertDontSee('will do');
+    }
+
     /** @param  array<string, string>  $wrong */
     #[TestWith([['to' => 'A1'], 'difference', 'same point twice'])]
     #[TestWith([['over' => ''], 'over', 'Enter the length of the board'])]

@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\Site\JobSite;
 use App\Site\ReadSite;
+use App\View\Sums;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -34,6 +35,12 @@ abstract class Controller
         $entry = app(RecordEntry::class)($job, $this->user($request), $request->newEntry());
 
         return redirect()->route($route, $job)->with('recorded', $entry->sequence);
+    }
+
+    /** Fields of small sums in the address, lengths without a unit read as the job writes them. */
+    protected function sums(Request $request, Job $job): Sums
+    {
+        return new Sums($request, $job->revision->plan()->notation->unit);
     }
 
     protected function user(Request $request): User

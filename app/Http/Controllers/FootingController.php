@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Footing\HoleOptions;
+use Aequus\Footing\SoilSurprise;
+use Aequus\Logbook\DecisionAbout;
 use Aequus\Site\SiteState;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
@@ -12,14 +14,12 @@ use App\Drawing\SectionDrawing;
 use App\Footing\CompareForm;
 use App\Footing\DigList;
 use App\Footing\FrostForm;
-use App\Footing\HoldForm;
 use App\Footing\LoadSheet;
 use App\Footing\Materials;
-use App\Footing\PierForm;
+use App\Http\Requests\DepthWayRequest;
 use App\Http\Requests\FootingRequest;
 use App\Http\Requests\HoleRequest;
 use App\Models\Job;
-use App\View\Sums;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,7 +30,7 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.show', ['site' => $site, 'section' => SectionDrawing::along($site->state, $request->string('along')->value()), 'answers' => $this->answers($site->state)]);
+        return view('footing.show', ['site' => $site, 'section' => SectionDrawing::along($site->state, $request->string('along')->value()), 'answers' => $this->answers($site->state), 'surprises' => $this->surprises($site->state)]);
     }
 
     /** The ways to choose depths, side by side. */
@@ -41,20 +41,15 @@ final class FootingController extends Controller
         return view('footing.compare', ['site' => $site, 'form' => new CompareForm($this->sums($request, $job), $site->state)]);
     }
 
-    /** The ways to hold a post, ranked for the site. */
-    public function hold(Request $request, Job $job): View
+    /** Takes one of the ways compared. */
+    public function way(DepthWayRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
-        $site = $this->site($job);
+        $plan = $job->revision->plan();
+        abort_if($plan->footing === null, 404);
+        $rules = $request->rulesInForce($plan->footing, $plan);
+        $revise($job, $this->user($request), $plan->withFooting($rules), 'Depths: '.$rules->mode->inWords(), $request->integer('based_on'));
 
-        return view('footing.hold', ['site' => $site, 'form' => new HoldForm($this->sums($request, $job), $site->state)]);
-    }
-
-    /** Piers in tubes with bases on them. */
-    public function piers(Request $request, Job $job): View
-    {
-        $site = $this->site($job);
-
-        return view('footing.piers', ['site' => $site, 'form' => new PierForm($this->sums($request, $job), $site->state)]);
+        return redirect()->route('footing.dig', $job)->with('said', 'It is decided: '.$rules->mode->inWords().'. Every hole was worked out anew.');
     }
 
     /** A look-up and an estimate of frost; the rules are typed elsewhere. */
@@ -83,7 +78,7 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.dig', ['site' => $site, 'list' => new DigList($site->state, $request->string('hole')->upper()->value()), 'answers' => $this->answers($site->state), 'drawing' => PlanDrawing::holes($site->state)]);
+        return view('footing.dig', ['site' => $site, 'list' => new DigList($site->state, $request->string('hole')->upper()->value()), 'answers' => $this->answers($site->state), 'surprises' => $this->surprises($site->state), 'drawing' => PlanDrawing::holes($site->state)]);
     }
 
     public function rules(FootingRequest $request, Job $job, RevisePlan $revise): RedirectResponse
@@ -105,7 +100,7 @@ final class FootingController extends Controller
         $answers = [];
         foreach ($site->walk() as $post) {
             $hole = $site->footing->asDug($post);
-            if ($hole !== null && ! $site->isShortHoleSettled($post) && ! $site->standing($post)->set && (! $hole->serves() || $hole->found !== null)) {
+            if ($hole !== null && ! $site->isShortHoleSettled($post) && ! $site->standing($post)->set && (! $hole->serves() || $hole->found !== null || ($hole->soil !== null && $site->decided(DecisionAbout::KeepHolding, $post) === null))) {
                 $answers[] = new HoleOptions($site->plan, $hole);
             }
         }
@@ -113,8 +108,9 @@ final class FootingController extends Controller
         return array_values(array_filter($answers, fn (HoleOptions $answer) => $answer->options !== []));
     }
 
-    private function sums(Request $request, Job $job): Sums
+    /** @return list<SoilSurprise> that nobody has answered yet */
+    private function surprises(SiteState $site): array
     {
-        return new Sums($request, $job->revision->plan()->notation->unit);
+        return array_values(array_filter($site->footing->surprises(), fn (SoilSurprise $one) => $site->isOpen($one)));
     }
 }

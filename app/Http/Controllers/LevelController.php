@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aequus\Level\InstrumentChoice;
 use App\Drawing\PlanDrawing;
+use App\Http\Requests\BeamRequest;
 use App\Http\Requests\BenchmarkRequest;
 use App\Http\Requests\DifferenceRequest;
 use App\Http\Requests\RodRequest;
@@ -15,7 +16,6 @@ use App\Level\LevelForm;
 use App\Level\LevelSheet;
 use App\Level\LevelWords;
 use App\Models\Job;
-use App\View\Sums;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,7 +28,7 @@ final class LevelController extends Controller
 
         return view('level.show', [
             'site' => $site, 'drawing' => PlanDrawing::ground($site->state), 'words' => new LevelWords($site->state), 'sheet' => new LevelSheet($site->state),
-            'form' => new LevelForm($site, $request->integer('again')), 'grade' => new GradeForm(new Sums($request, $site->plan->notation->unit), $site->state),
+            'form' => new LevelForm($site, $request->integer('again')), 'grade' => new GradeForm($this->sums($request, $job), $site->state),
         ]);
     }
 
@@ -36,7 +36,7 @@ final class LevelController extends Controller
     public function instruments(Request $request, Job $job): View
     {
         $site = $this->site($job);
-        $tests = new InstrumentSums(new Sums($request, $site->plan->notation->unit), $site->plan);
+        $tests = new InstrumentSums($this->sums($request, $job), $site->plan);
 
         return view('level.instruments', ['site' => $site, 'tests' => $tests, 'choice' => new InstrumentChoice($site->plan, $tests->board)]);
     }
@@ -47,6 +47,11 @@ final class LevelController extends Controller
     }
 
     public function rod(RodRequest $request, Job $job): RedirectResponse
+    {
+        return $this->recordAndOpen($request, $job, 'level');
+    }
+
+    public function beam(BeamRequest $request, Job $job): RedirectResponse
     {
         return $this->recordAndOpen($request, $job, 'level');
     }

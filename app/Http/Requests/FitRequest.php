@@ -10,25 +10,11 @@ use Aequus\Plan\MustFit;
 use Aequus\Plan\Neighbour;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
 /** One more thing that must fit between posts, one more neighbour to keep away from, or one of them taken away. */
-final class FitRequest extends FormRequest
+final class FitRequest extends PlanChangeRequest
 {
-    use ReadsFields;
-
-    public function authorize(): bool
-    {
-        return $this->user()?->can('work', $this->route('job')) ?? false;
-    }
-
-    /** @return array<string, list<string>> */
-    public function rules(): array
-    {
-        return [];
-    }
-
     /**
      * @return array{Fit, string} what holds now, and why, in words
      *

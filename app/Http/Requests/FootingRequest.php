@@ -6,28 +6,16 @@ namespace App\Http\Requests;
 
 use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
+use Aequus\Plan\LeastDepths;
 use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PlanRefused;
-use Illuminate\Foundation\Http\FormRequest;
+use Aequus\Plan\PostRole;
 use Illuminate\Validation\ValidationException;
 
 /** The rules of depth, decided for every post of a job. */
-final class FootingRequest extends FormRequest
+final class FootingRequest extends PlanChangeRequest
 {
-    use ReadsFields;
-
-    public function authorize(): bool
-    {
-        return $this->user()?->can('work', $this->route('job')) ?? false;
-    }
-
-    /** @return array<string, list<string>> */
-    public function rules(): array
-    {
-        return [];
-    }
-
     /** @throws ValidationException with each refusal at its field */
     public function footing(Plan $plan): FootingRules
     {
@@ -41,14 +29,32 @@ final class FootingRequest extends FormRequest
         $mode = $this->choice('mode', DepthMode::class);
         $grade = $this->lengthOrNone('finished_grade', $unit);
         $asked = $this->lengthOrNone('asked_plane', $unit);
+        [$today, $local, $maker, $sideways, $forRole] = array_map(fn (string $field) => $this->lengthOrNone($field, $unit), ['today', 'local', 'maker', 'sideways', 'for_role']);
+        $roles = $this->roles($plan);
         $this->stopIfRefused();
         $rules = $this->at('frost', fn () => new FootingRules(
             $frost, $margin, $embedment, $pad, $gravel, $leastGravel, $mode, $grade, $this->boolean('fill_before_first_frost'),
-            $mode === DepthMode::CommonPlane ? $asked : null,
+            $mode === DepthMode::CommonPlane ? $asked : null, new LeastDepths($today, $local, $maker, $sideways, $forRole), $roles,
         ));
         $this->stopIfRefused();
 
         return $rules;
+    }
+
+    /** @return array<string, PostRole> */
+    private function roles(Plan $plan): array
+    {
+        $roles = [];
+        foreach ([PostRole::Gate, PostRole::Anchor, PostRole::Bracing] as $role) {
+            foreach ($this->posts("posts_{$role->value}", $plan->grid) as $post) {
+                if (isset($roles[$post->value])) {
+                    $this->refuse("posts_{$role->value}", 'A post has one role; this one is named twice. Keep the one that asks for more.');
+                }
+                $roles[$post->value] = $role;
+            }
+        }
+
+        return $roles;
     }
 
     /** A length, or a share of the whole post such as 1/3 of it or 30 %. */

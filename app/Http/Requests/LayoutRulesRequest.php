@@ -16,25 +16,11 @@ use Aequus\Plan\PostId;
 use Aequus\Plan\ReadyList;
 use Aequus\Plan\StringAt;
 use Aequus\Plan\StringRun;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
 /** How the layout is to be proved, and how strings and boards stand. What a form leaves away stays as it was. */
-final class LayoutRulesRequest extends FormRequest
+final class LayoutRulesRequest extends PlanChangeRequest
 {
-    use ReadsFields;
-
-    public function authorize(): bool
-    {
-        return $this->user()?->can('work', $this->route('job')) ?? false;
-    }
-
-    /** @return array<string, list<string>> */
-    public function rules(): array
-    {
-        return [];
-    }
-
     /** @throws ValidationException with each refusal at its field */
     public function layout(Plan $plan): LayoutRules
     {
@@ -91,7 +77,7 @@ final class LayoutRulesRequest extends FormRequest
         if ($setback === null || $length === null) {
             return $plan->layout->boards;
         }
-        if (! $setback->isLongerThan($plan->holeDiameter->half())) {
+        if (! $setback->isLongerThan($plan->hole->width->half())) {
             $this->refuse('setback', 'The boards would stand in the holes. Set them back by more than half a hole, clear of the auger.');
         }
 

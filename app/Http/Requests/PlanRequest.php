@@ -11,10 +11,10 @@ use Aequus\Measure\Unit;
 use Aequus\Plan\Fit;
 use Aequus\Plan\Grid;
 use Aequus\Plan\GridLines;
+use Aequus\Plan\HoleShape;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PlanRefused;
-use Aequus\Plan\PostId;
 use Aequus\Plan\Section;
 use Aequus\Plan\Side;
 use Aequus\Plan\SideNames;
@@ -61,7 +61,10 @@ final class PlanRequest extends FormRequest
         $hole = $post ? $this->lengthOrNone('hole', $unit) ?? $notation->round($post->across()->times(2.25)) : null;
         $kind = $this->choice('kind', JobKind::class);
         $this->stopIfRefused();
-        $plan = $this->at('plan', fn () => new Plan($kind, $notation, $sides, $tolerances, $post, $hole, $standing, $grid, $before?->footing, $before?->tops, $before?->decidedLayout, $before->fit ?? new Fit));
+        $plan = $this->at('plan', fn () => new Plan(
+            $kind, $notation, $sides, $tolerances, $post, $before?->hole->dugTo($hole) ?? HoleShape::round($hole), $standing, $grid,
+            $before?->footing, $before?->tops, $before?->decidedLayout, $before->fit ?? new Fit, $before?->holding,
+        ));
         $this->stopIfRefused();
 
         return $plan;
@@ -181,11 +184,6 @@ final class PlanRequest extends FormRequest
             : $earlier->respaced($spacing, (int) ($this->text("change_{$axis}") === '' ? $earlier->count() : $this->text("change_{$axis}")));
         $full = new Grid($lines('x', $columns, $before?->grid->columns), $lines('y', $rows, $before?->grid->rows));
 
-        return $this->at('left_out', function () use ($full): Grid {
-            $labels = preg_split('/[\s,;]+/', $this->text('left_out'), flags: PREG_SPLIT_NO_EMPTY) ?: [];
-            $out = array_map(fn (string $label): PostId => $full->labelled($label)->id, $labels);
-
-            return new Grid($full->columns, $full->rows, $out);
-        });
+        return $this->at('left_out', fn () => new Grid($full->columns, $full->rows, $this->posts('left_out', $full)));
     }
 }

@@ -8,6 +8,8 @@ use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Refusal;
 use Aequus\Measure\Unit;
+use Aequus\Plan\Grid;
+use Aequus\Plan\PostId;
 use Illuminate\Validation\ValidationException;
 
 /** Reads typed fields through the core’s own readers, and keeps each refusal at the field it belongs to. */
@@ -47,6 +49,18 @@ trait ReadsFields
     protected function lengthOrNone(string $field, Unit $unit): ?Length
     {
         return $this->text($field) === '' ? null : $this->length($field, $unit);
+    }
+
+    /**
+     * Labels such as “C2 C3, D1”.
+     *
+     * @return list<PostId> none where it is empty or was refused
+     */
+    protected function posts(string $field, Grid $grid): array
+    {
+        $labels = preg_split('/[\s,;]+/', $this->text($field), flags: PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return $this->at($field, fn () => array_map(fn (string $label): PostId => $grid->labelled($label)->id, $labels)) ?? [];
     }
 
     protected function text(string $field): string

@@ -9,25 +9,11 @@ use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
 use Aequus\Plan\TopRules;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
 /** Where the tops are to be cut: one height, and a fall toward one of the four sides where there is one. */
-final class TopsRequest extends FormRequest
+final class TopsRequest extends PlanChangeRequest
 {
-    use ReadsFields;
-
-    public function authorize(): bool
-    {
-        return $this->user()?->can('work', $this->route('job')) ?? false;
-    }
-
-    /** @return array<string, list<string>> */
-    public function rules(): array
-    {
-        return [];
-    }
-
     /** @throws ValidationException with each refusal at its field */
     public function tops(Plan $plan): TopRules
     {

@@ -22,6 +22,7 @@
                 </x-entry-form>
             @endif
             @if ($list->holes !== [])<x-drawing.plan :model="$drawing" />@endif
+            @foreach ($surprises as $surprise)<x-soil-surprise :site="$site" :surprise="$surprise" />@endforeach
             @foreach ($answers as $answer)<x-hole-options :site="$site" :answer="$answer" />@endforeach
             @if ($list->holes !== [])
                 <table>

@@ -1,7 +1,7 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $ask = $materials->sums->field(...); $volume = fn (float $mm3) => \App\View\Typeset::volume($plan->notation, $mm3);
     $litres = fn (float $mm3) => $plan->notation->unit->value === 'mm' ? number_format($mm3 / 1e6, 0).' l' : number_format($mm3 / \Aequus\Footing\Concrete::CUBIC_FOOT, 1).' ft³';
-    $dug = count(array_filter($materials->holes, fn ($hole) => $hole->isDug)); $alone = $materials->alone; $mass = rtrim(rtrim(number_format($materials->bagMass, 1), '0'), '.').($plan->notation->unit->value === 'mm' ? ' kg' : ' lb');
+    $dug = count(array_filter($materials->holes, fn ($hole) => $hole->isDug)); $alone = $materials->alone; $waterUnit = $plan->notation->unit->value === 'mm' ? 'litres' : 'quarts'; $mass = rtrim(rtrim(number_format($materials->bagMass, 1), '0'), '.').($plan->notation->unit->value === 'mm' ? ' kg' : ' lb');
 @endphp
 <x-layout title="Materials" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.materials" />
@@ -19,23 +19,32 @@
                     <div><dt>Spoil, loosened</dt><dd>{{ $volume($materials->total('spoil')) }}</dd></div>
                     <div><dt>Gravel</dt><dd>{{ $volume($materials->total('gravel')) }}, {{ number_format(\Aequus\Footing\Gravel::tonnes($materials->total('gravel')), 2) }} t</dd></div>
                     <div><dt>Concrete, without waste</dt><dd>{{ $volume($materials->total('concrete')) }}</dd></div>
+                    <div><dt>Or by truck, with waste</dt><dd>{{ $volume($materials->readyMix->ordered) }}, {{ $materials->readyMix->lots }} lots of {{ $volume($materials->readyMix->lot) }}</dd></div>
+                    <div><dt>Water for the bags</dt><dd>{{ $materials->waterPerBag === null ? 'type what the label says' : number_format($materials->waterPerBag * $alone->needed, 0).' '.$waterUnit.' to carry' }}</dd></div>
+                    @if ($materials->pads() > 0)<div><dt>Pads</dt><dd>{{ $materials->pads() }}</dd></div>@endif
+                    @if ($materials->tubes() !== [])<div><dt>Tubes</dt><dd>{{ count($materials->tubes()) }}, together <x-length :of="collect($materials->tubes())->reduce(fn ($sum, $tube) => $sum->plus($tube), \Aequus\Measure\Length::zero())" :plan="$plan" /></dd></div>@endif
+                    @if ($materials->foamPacks() > 0)<div><dt>Foam</dt><dd>{{ $materials->foamPacks() }} packs</dd></div>@endif
+                    @if ($materials->total('earth') > 0)<div><dt>Earth tamped back</dt><dd>{{ $volume($materials->total('earth')) }}</dd></div>@endif
                 </dl>
                 <table>
-                    <caption>By hole <span class="muted">in pouring order, {{ $materials->fill->inWords() }}</span></caption>
+                    <caption>By hole <span class="muted">in pouring order, {{ implode('; ', $materials->ways()) }}</span></caption>
                     <thead><tr><th scope="col">Hole</th><th scope="col" class="num">depth</th><th scope="col" class="num">concrete</th><th scope="col" class="num">bags</th><th scope="col" class="num">gravel</th><th scope="col" class="num">spoil</th><th scope="col" class="num">post, foot to top</th><th scope="col">Counted</th></tr></thead>
                     <tbody>@foreach ($materials->holes as $hole)<tr class="{{ $materials->onSite !== null && $alone->runsOutAt === $hole->of->label ? 'row-out' : '' }}"><th scope="row">{{ $hole->of->label }}</th><td class="num"><x-length :of="$hole->depth" :plan="$plan" /></td><td class="num">{{ $litres($hole->concrete) }}</td><td class="num strong">{{ $materials->bagsFor($hole) }}</td><td class="num">{{ $litres($hole->gravel) }}</td><td class="num">{{ $litres($hole->spoil) }}</td><td class="num"><x-length :of="$hole->post" :plan="$plan" /></td><td>{{ $hole->isDug ? 'as dug' : 'as planned' }}</td></tr>@endforeach</tbody>
                 </table>
-                <details class="why"><summary>Why?</summary><p>Concrete is the hole between its gravel and {{ $materials->fill === \Aequus\Footing\Fill::Concrete ? 'the ground' : 'the top of its pad' }}, π/4 × hole² × height, less the post that stands in it. A bag yields {{ $litres($materials->bag->yield) }}. A hole mixed alone loses the rest of its last bag. Spoil swells by a quarter; gravel weighs 1.5 t/m³. Water is on the bag’s label: follow it.</p></details>
+                <details class="why"><summary>Why?</summary><p>Concrete is what the way of holding pours: the hole from its gravel to the ground, or its pad, or its collar, or its tube, less the post that stands in it. A bag yields {{ $litres($materials->bag->yield) }}. A hole mixed alone loses the rest of its last bag. Spoil swells by a quarter; gravel weighs 1.5 t/m³. A truck brings whole lots. Water is on the bag’s label: follow it.</p></details>
             @endif
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.materials', $job) }}" class="entry">
                 <h2 class="field-wide">Count with</h2>
-                <x-choice wide form="sum" name="fill" label="Round the post goes" :value="$materials->fill->value" :options="collect(\Aequus\Footing\Fill::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                @include('footing.hold-choice', ['value' => $materials->hold?->value])
                 <x-sum-field :f="$ask('bag', 'A bag weighs, '.($plan->notation->unit->value === 'mm' ? 'kg' : 'lb'), 'Empty: '.$mass.'.')" />
                 <x-sum-field :f="$ask('on_site', 'Bags on site')" />
                 <x-sum-field :f="$ask('waste', 'Waste, %', 'Empty: 10.')" />
+                <x-sum-field :f="$ask('water', 'Water per bag, '.$waterUnit, 'From its label.')" />
+                <x-sum-field :f="$ask('lot', 'A truck sells by, '.($plan->notation->unit->value === 'mm' ? 'm³' : 'yd³'), 'Empty: 0.25.')" />
+                <x-sum-field :f="$ask('pack', 'A foam pack fills, ft³', 'From its label. Empty: 0.375.')" />
                 <button class="button button-second">Work it out</button>
             </form>
         </div>

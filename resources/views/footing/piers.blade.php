@@ -25,10 +25,20 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.piers', $job) }}" class="entry">
                 <h2 class="field-wide">Tubes and bases</h2>
-                @foreach ([['top', 'Tops at, above zero', $form->top], ['tube', 'Tube across', $form->diameter], ['base', 'Base wide', $form->base], ['edge', 'Base to edge, at least', $form->edge], ['standoff', 'Standoff', $form->standoff]] as [$name, $label, $now])<x-sum-field :f="$ask($name, $label, 'Empty: '.$plan->write($now).'.')" :unit="$unit" />@endforeach
+                @foreach ([['top', 'Tops at, above zero', $form->top], ['tube', 'Tube across', $form->rules->tube], ['base', 'Base wide', $form->rules->base], ['edge', 'Base to edge, at least', $form->rules->edge], ['standoff', 'Standoff', $form->rules->standoff]] as [$name, $label, $now])<x-sum-field :f="$ask($name, $label, 'Empty: '.$plan->write($now).'.')" :unit="$unit" />@endforeach
                 <x-sum-field :f="$ask('water', 'Water in the hole', 'Empty: dry.')" :unit="$unit" />
                 <button class="button button-second">Work it out</button>
             </form>
+            @if ($form->piers !== [] && $plan->holding)
+                <form method="post" action="{{ route('footing.piers.decide', $job) }}" class="entry">
+                    @csrf
+                    <input type="hidden" name="based_on" value="{{ $job->revision->number }}">
+                    @foreach (['top', 'tube', 'base', 'edge', 'standoff'] as $name)<input type="hidden" name="{{ $name }}" value="{{ $form->sums->typed($name) }}">@endforeach
+                    <button class="button">Build piers so</button>
+                </form>
+            @elseif ($form->piers !== [])
+                <p class="hint">To put these in force, first decide under <a href="{{ route('footing.hold', $job) }}">Ways to hold</a> which posts stand on piers.</p>
+            @endif
         </div>
     </div>
 </x-layout>

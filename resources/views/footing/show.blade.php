@@ -5,6 +5,8 @@
     $short = collect($footing->dug)->filter(fn ($hole) => ! $hole->serves());
     $depths = collect($footing->depths->required ?? []);
     $longest = $depths->sortByDesc(fn ($d) => $d->holeDepth()->nanometres)->first();
+    $roles = fn ($role) => collect($plan->grid->posts)->filter(fn ($post) => ($rules?->roles[$post->id->value] ?? null) === $role)->map(fn ($post) => $post->label)->join(' ');
+    $asked = request()->string('sideways')->trim()->value();
     $value = fn ($length) => $length === null ? '' : $plan->write($length);
 @endphp
 <x-layout title="Footing" :site="$site" :phase="$phase">
@@ -53,6 +55,7 @@
                     <p><a class="button" href="#entry" hx-boost="false">Enter the new depth</a></p>
                 @endif
             </x-move>
+            @foreach ($surprises as $surprise)<x-soil-surprise :site="$site" :surprise="$surprise" />@endforeach
             @foreach ($answers as $answer)<x-hole-options :site="$site" :answer="$answer" />@endforeach
             <x-cautions :of="['frost', 'holes', 'auger']" />
             @if ($depths->isNotEmpty())
@@ -64,7 +67,7 @@
                     </x-entry-form>
                 </section>
             @endif
-            <details class="change" @if ($rules === null || old('form') === 'rules') open @endif @if ($depths->isEmpty()) id="entry" @endif>
+            <details class="change" @if ($rules === null || old('form') === 'rules' || $asked !== '') open @endif @if ($depths->isEmpty()) id="entry" @endif>
                 <summary>{{ $rules ? 'Change the rules of depth' : 'Decide the rules of depth' }}</summary>
                 <form method="post" action="{{ route('footing.rules', $job) }}" class="entry">
                     @csrf
@@ -73,6 +76,12 @@
                     <x-field name="margin" form="rules" label="Margin below frost" :value="$rules ? $value($rules->margin) : $zero" :unit="$unit" />
                     <x-choice name="embedment_by" form="rules" label="Least embedment as" :value="$rules?->embedment->share ? 'share' : 'length'" :options="['length' => 'a length', 'share' => 'a share of the whole post']" />
                     <x-field name="embedment" form="rules" label="Least embedment" hint="A length, or 1/3 of the post." :value="$rules === null ? '' : ($rules->embedment->length ? $value($rules->embedment->length) : round($rules->embedment->share * 100, 3).' %')" />
+                    <x-field name="today" form="rules" label="Least in today’s ground" hint="Where fill comes later. Empty: no such rule." :value="$value($rules?->least->today)" :unit="$unit" />
+                    <x-field name="local" form="rules" label="Local minimum" hint="From your local office. Empty: none." :value="$value($rules?->least->local)" :unit="$unit" />
+                    <x-field name="maker" form="rules" label="Maker’s minimum" hint="Of what stands on the posts. Empty: none." :value="$value($rules?->least->maker)" :unit="$unit" />
+                    <x-field name="sideways" form="rules" label="For a load from the side" hint="From the load sheet. Empty: none." :value="$asked !== '' ? $asked : $value($rules?->least->sideways)" :unit="$unit" />
+                    <x-field name="for_role" form="rules" label="Firmer posts go deeper by" hint="Corners, and those named here." :value="$value($rules?->least->forRole)" :unit="$unit" />
+                    @foreach ([\Aequus\Plan\PostRole::Gate, \Aequus\Plan\PostRole::Anchor, \Aequus\Plan\PostRole::Bracing] as $role)<x-field :name="'posts_'.$role->value" form="rules" :label="ucfirst($role->inWords()).'s'" hint="Their labels, such as B2 C2." :value="$roles($role)" />@endforeach
                     <x-field name="pad" form="rules" label="Pad under the post" :value="$rules ? $value($rules->pad) : $zero" :unit="$unit" />
                     <x-field name="gravel" form="rules" label="Gravel under the pad" :value="$rules ? $value($rules->gravel) : $zero" :unit="$unit" />
                     <x-field name="least_gravel" form="rules" label="Gravel may thin to" hint="In a hole that comes out short. Left empty: it may not." :value="$value($rules?->leastGravel)" :unit="$unit" />
@@ -83,10 +92,24 @@
                     <button class="button {{ $rules ? 'button-second' : '' }}">Put the rules in force</button>
                 </form>
             </details>
+            @if ($rules)
+                <details class="change" id="fold-waive" @if (old('form') === 'waive') open @endif>
+                    <summary>Leave a rule aside, with a reason</summary>
+                    <p class="hint">For light things where heave or a shallow foot does no harm. Your local office decides whether you may.</p>
+                    <x-entry-form :action="route('logbook.decision', $job)" name="waive">
+                        <x-choice wide name="about" form="waive" label="Rule" :options="collect(\Aequus\Logbook\DecisionAbout::waivers())->mapWithKeys(fn ($about) => [$about->value => $about->inWords()])->all()" />
+                        <x-choice name="post" form="waive" label="For" :options="['' => 'all posts'] + collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all()" />
+                        <x-field name="reason" form="waive" label="Why" hint="It stands in the record that is handed over." wide />
+                        <button class="button button-second">Leave it aside</button>
+                    </x-entry-form>
+                </details>
+            @endif
             @if ($rules && $longest)
                 <details class="why"><summary>Why {{ $longest->post->label }} is so deep</summary>
                     @php($need = $longest->need)
-                    <p>Ground stands at <x-length :of="$need->ground" :plan="$plan" />. Frost asks for a foot no higher than ground − <x-length :of="$need->frost" :plan="$plan" /> frost − <x-length :of="$need->margin" :plan="$plan" /> margin + <x-length :of="$need->pad" :plan="$plan" /> pad; embedment asks for finished grade − <x-length :of="$need->embedment" :plan="$plan" />. The lower is <x-length :of="$longest->highest->level" :plan="$plan" /> ({{ $longest->highest->rule->inWords() }}). The foot stands at <x-length :of="$longest->foot" :plan="$plan" />; below it come pad and <x-length :of="$need->gravel" :plan="$plan" /> gravel: <x-length :of="$longest->holeDepth()" :plan="$plan" /> from today’s ground.</p>
+                    <p>Ground stands at <x-length :of="$need->ground" :plan="$plan" />{{ $need->finishedGrade->equals($need->ground) ? '' : ' and will stand at '.$plan->write($need->finishedGrade) }}. Each rule says how high the foot may stand{{ $need->role ? '; '.$longest->post->label.' is a '.$need->role->inWords() : '' }}:</p>
+                    <ul>@foreach ($need->feet() as $foot)<li>{{ ucfirst($foot->rule->inWords()) }}: <x-length :of="$foot->level" :plan="$plan" />{{ $need->isWaived($foot->rule) ? ', left aside with a reason' : ($foot->rule === $longest->highest->rule ? ', the lowest: it governs' : '') }}</li>@endforeach</ul>
+                    <p>Frost is lowest winter ground − <x-length :of="$need->frost" :plan="$plan" /> frost − <x-length :of="$need->margin" :plan="$plan" /> margin + <x-length :of="$need->pad" :plan="$plan" /> pad. The foot stands at <x-length :of="$longest->foot" :plan="$plan" /> ({{ $longest->governing->inWords() }}); below it come pad and <x-length :of="$need->gravel" :plan="$plan" /> gravel: <x-length :of="$longest->holeDepth()" :plan="$plan" /> from today’s ground.</p>
                 </details>
             @endif
         </div>

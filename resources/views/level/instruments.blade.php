@@ -12,6 +12,10 @@
             @if (count($plan->grid->posts) === 1)
             <h1>One post has no far corner</h1>
             <p class="verdict-why">Any level will do to bring its height from the benchmark; test it first, on the right.</p>
+            @elseif (isset($tests->sums->refusals['board']))
+            <h1>This can’t be worked out yet</h1>
+            <p class="verdict-why">The board’s length below is not understood.</p>
+            <form method="get" action="{{ route('level.instruments', $job) }}" class="entry"><x-sum-field :f="$ask('board', 'Board for hopping')" :unit="$unit" /><button class="button button-second">Work it out</button></form>
             @else
             <h1>{{ $best === null ? 'No instrument here meets the tolerance' : ucfirst($best->instrument).' will do' }}</h1>
             <p class="verdict-why">@if ($best)It is the simplest that keeps the far corner within <x-length :of="$plan->tolerances->squareness" :plan="$plan" />, 19 times in 20: {{ $best->how }}.@else None keeps the far corner within <x-length :of="$plan->tolerances->squareness" :plan="$plan" /> 19 times in 20. Read twice and take the mean, come nearer, or allow more.@endif</p>
@@ -49,6 +53,13 @@
                 </section>
                 <button class="button button-second">Work it out</button>
             </form>
+            @if ($tests->sight)
+                <x-entry-form :action="route('level.beam', $job)" name="beam">
+                    @foreach (\App\Http\Requests\BeamRequest::FIELDS as $field)<input type="hidden" name="{{ $field }}" value="{{ $tests->sums->typed($field) }}">@endforeach
+                    <p class="field-wide">What the two pegs showed can be taken out of every rod whose distance to the instrument is written down.</p>
+                    <button class="button">Take it out of the rods</button>
+                </x-entry-form>
+            @endif
         </div>
     </div>
 </x-layout>

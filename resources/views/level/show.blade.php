@@ -1,4 +1,5 @@
 @php
+    $loops = $site->state->level->loops()->loops;
     $job = $site->job; $phase = \Aequus\Site\Phase::Level; $level = $site->state->level; $plan = $site->plan; $unit = $plan->notation->unit;
     $asks = $site->next?->phase === $phase ? $site->next->asks : null; $sure = session('asks_sure');
     $down = fn (float $angle) => $plan->sides->of(abs(cos($angle)) >= abs(sin($angle)) ? \Aequus\Plan\Side::alongX(cos($angle)) : \Aequus\Plan\Side::alongY(sin($angle)));
@@ -46,6 +47,16 @@
             @foreach ($level->ownErrors as $name => $error)
                 <p class="hint">The spirit level{{ $name === '' ? '' : " “{$name}”" }} itself shows {!! $fine($error->magnitude()) !!} too {{ $error->isNegative() ? 'low' : 'high' }} at its far end over 1 m: worked out with the heights, and taken out of them.</p>
             @endforeach
+            @if ($level->readings->beam)<p class="hint">The line of sight was tested by two pegs: it {{ $level->readings->beam->ratio < 0 ? 'falls' : 'rises' }} {!! $fine(\Aequus\Measure\Length::millimetres(10000 * abs($level->readings->beam->ratio))) !!} in 10 m, taken out of every rod whose distance is written down.</p>@endif
+            @if ($loops !== [])
+                <details class="why"><summary>{{ count($loops) === 1 ? 'One way round closes' : count($loops).' ways round close' }} within {!! $fine(\Aequus\Measure\Length::millimetres(max(array_map(fn ($round) => abs($round->chain->closure), $loops)))) !!}{{ collect($loops)->every(fn ($round) => $round->chain->closes) ? '' : ', not all as they should' }}</summary>
+                    <table>
+                        <caption>Closures <span class="muted">back to the start, or from one known height to another; 99.9 % of honest ones stay within what is allowed</span></caption>
+                        <thead><tr><th scope="col">Round by</th><th scope="col" class="num">misses by</th><th scope="col" class="num">allowed</th><th scope="col">Closes</th></tr></thead>
+                        <tbody>@foreach (array_slice($loops, 0, 12) as $round)<tr><th scope="row">{{ implode(' – ', array_map($level->readings->name(...), $round->through)) }}</th><td class="num">{!! $fine(\Aequus\Measure\Length::millimetres(abs($round->chain->closure))) !!}</td><td class="num muted">{!! $fine(\Aequus\Measure\Length::millimetres($round->chain->allowed)) !!}</td><td><span class="state state-{{ $round->chain->closes ? 'fits' : 'off' }}">{{ $round->chain->closes ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody>
+                    </table>
+                </details>
+            @endif
             @if ($level->range() !== null)
                 <form method="get" action="{{ route('level', $job) }}" class="entry grade">
                     <h2 class="field-wide">Cut and fill to a finished grade</h2>

@@ -12,6 +12,7 @@ use Aequus\Footing\HighestFoot;
 use Aequus\Footing\HoleAsDug;
 use Aequus\Footing\RequiredDepth;
 use Aequus\Measure\Length;
+use Aequus\Plan\LeastDepths;
 use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\Point;
 use Aequus\Plan\Post;
@@ -122,7 +123,7 @@ final class DepthVectorsTest extends VectorTestCase
             new Post(PostId::of($post['name']), $post['name'], new Point(Length::zero(), Length::zero())),
             self::mm($post['ground']), self::mm($post['finished_grade']), self::mm($post['frost_depth']), self::mm($post['margin']),
             self::mm($post['least_embedment']), self::mm($post['pad_thickness']), self::mm($post['gravel_thickness']),
-            $fillBeforeFirstFrost, self::mm($post['embedment_low'] ?? null),
+            $fillBeforeFirstFrost, new LeastDepths(self::mm($post['embedment_low'] ?? null)),
         );
     }
 }

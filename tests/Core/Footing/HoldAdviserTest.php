@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\Hold;
 use Aequus\Footing\HoldAdvice;
 use Aequus\Footing\HoldAdviser;
-use Aequus\Footing\HoldingSite;
-use Aequus\Footing\Soil;
+use Aequus\Plan\Hold;
+use Aequus\Plan\HoldingSite;
+use Aequus\Plan\Soil;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -36,14 +36,15 @@ final class HoldAdviserTest extends TestCase
             'carrying' => [['soil' => Soil::Gravel], ['carried' => true], Hold::Concrete, Hold::Foam, 'lightest to carry'],
             'a ban' => [$plain, ['banned' => [Hold::Concrete]], Hold::Concrete, Hold::Gravel, 'not allowed here'],
             'water' => [['soil' => Soil::Sand], ['water' => true], Hold::Concrete, Hold::Gravel, 'tamps firm in the wet'],
+            'steel far from a road' => [['soil' => Soil::Sand, 'wood' => false, 'noBrace' => false, 'repair' => true], ['carried' => true, 'banned' => [Hold::Foam]], Hold::Gravel, Hold::Driven, 'Nothing but the posts is carried in'],
         ];
     }
 
     public function test_foam_is_never_possible_under_a_roof_and_what_is_banned_comes_last(): void
     {
         $ranked = $this->ranked(['soil' => Soil::Gravel, 'roof' => true, 'carried' => true, 'banned' => [Hold::Gravel]]);
-        $this->assertSame([true, true, true, false, false], array_map(fn (HoldAdvice $advice) => $advice->possible, $ranked));
-        $this->assertEqualsCanonicalizing([Hold::Foam, Hold::Gravel], array_map(fn (HoldAdvice $advice) => $advice->hold, array_slice($ranked, 3)));
+        $this->assertSame([true, true, true, true, false, false, false], array_map(fn (HoldAdvice $advice) => $advice->possible, $ranked));
+        $this->assertEqualsCanonicalizing([Hold::Foam, Hold::Gravel, Hold::Driven], array_map(fn (HoldAdvice $advice) => $advice->hold, array_slice($ranked, 4)), 'nothing is driven under a roof either');
     }
 
     /** @return list<HoldAdvice> */

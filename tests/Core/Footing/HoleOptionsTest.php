@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
+use Aequus\Footing\DepthRule;
 use Aequus\Footing\HoleAsDug;
 use Aequus\Footing\HoleOption;
 use Aequus\Footing\HoleOptions;
@@ -20,11 +21,19 @@ use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PayloadCodec;
 use Aequus\Logbook\RodReading;
+use Aequus\Logbook\SoilLayer;
 use Aequus\Measure\Length;
 use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
+use Aequus\Plan\Hold;
+use Aequus\Plan\Holding;
+use Aequus\Plan\HoldingSite;
+use Aequus\Plan\LeastDepths;
 use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\PierRules;
 use Aequus\Plan\Plan;
+use Aequus\Plan\PostRole;
+use Aequus\Plan\Soil;
 use Aequus\Site\SiteState;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -73,7 +82,7 @@ final class HoleOptionsTest extends TestCase
     {
         $shorten = $this->options($label, 700, null)[2];
         $this->assertSame(! $isCorner, $shorten->open);
-        $this->assertSame($isCorner, HoleOptions::isCorner($this->plan(), $this->plan()->grid->labelled($label)));
+        $this->assertSame($isCorner, $this->plan()->roleOf($this->plan()->grid->labelled($label)) === PostRole::Corner);
     }
 
     public function test_a_hole_dug_too_deep_is_filled_or_gets_a_thicker_pad(): void
@@ -90,6 +99,50 @@ final class HoleOptionsTest extends TestCase
     public function test_what_a_deep_enough_hole_met_still_gets_its_answer(Finding $found, string $do): void
     {
         $this->assertStringStartsWith($do, $this->options('B1', 1100, $found)[0]->do);
+    }
+
+    public function test_an_anchor_post_is_never_shortened_either_and_goes_deeper(): void
+    {
+        $plan = $this->plan(new LeastDepths(forRole: Length::millimetres(700)), ['B2' => PostRole::Anchor]);
+        $site = $this->siteOf($plan);
+        $depth = fn (string $label) => $site->footing->required($plan->grid->labelled($label));
+        // 600 of least embedment and 700 more put the foot 1300 down, below what frost asks; B1 has no role.
+        $this->assertSame([DepthRule::Role, DepthRule::Role, DepthRule::Frost], array_map(fn (string $label) => $depth($label)?->governing, ['B2', 'A1', 'B1']));
+        $this->assertEqualsWithDelta(1500, $depth('B2')?->holeDepth()->inMillimetres(), 1e-6);
+        $short = (new HoleOptions($plan, new HoleAsDug($depth('B2') ?? $this->fail(), Length::millimetres(-700), Length::millimetres(50))))->options;
+        $this->assertSame([false, 'Never at an anchor: what pulls at it needs the whole depth.'], [$short[2]->open, $short[2]->effect]);
+    }
+
+    public function test_a_rule_left_aside_no_longer_governs_for_the_posts_it_was_left_aside_for(): void
+    {
+        $waived = $this->site(new Decision(DecisionAbout::WaiveFrost, $this->id('B2'), 'a letter box, heave does no harm'));
+        $governs = fn (string $label) => $waived->footing->required($this->plan()->grid->labelled($label))?->governing;
+        $this->assertSame([DepthRule::Embedment, DepthRule::Frost], [$governs('B2'), $governs('B1')]);
+        $all = $this->site(new Decision(DecisionAbout::WaiveFrost, null, 'light'), new Decision(DecisionAbout::WaiveEmbedment, null, 'light'));
+        $this->assertSame(DepthRule::Frost, $all->footing->required($this->plan()->grid->labelled('B1'))?->governing, 'something must still say how deep');
+    }
+
+    public function test_softer_soil_than_assumed_asks_for_a_wider_foot(): void
+    {
+        $plan = $this->plan()->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::Gravel), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
+        $required = $this->site()->footing->required($plan->grid->labelled('B1')) ?? $this->fail();
+        $options = fn (Soil $found) => (new HoleOptions($plan, new HoleAsDug($required, $required->bottom(), Length::millimetres(50), null, null, $found)))->options;
+        // Gravel carries 3000, clay 1500 lb/ft²: the area doubles, the width grows by √2.
+        $this->assertEqualsWithDelta(400 * M_SQRT2, $options(Soil::Clay)[0]->number?->inMillimetres(), 1e-3);
+        $this->assertSame([], $options(Soil::Bedrock));
+        $soft = new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(400)), new SoilLayer(Soil::Clay, Length::millimetres(1100))]);
+        $next = Guide::next($this->siteOf($plan, $soft), Scope::job());
+        $this->assertSame('Weigh width and way of holding again', $next?->do);
+        $this->assertStringContainsString('clay was found at B1, gravel was assumed', $next->why);
+        $this->assertSame('Dig hole A1', Guide::next($this->siteOf($plan, $soft, new Decision(DecisionAbout::KeepHolding, $this->id('B1'), 'the pad is twice as wide as needed')), Scope::job())?->do);
+        $this->assertSame('Dig hole A1', Guide::next($this->siteOf($plan, new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(1100))])), Scope::job())?->do);
+    }
+
+    public function test_layers_go_down_within_the_hole(): void
+    {
+        $this->expectException(EntryRefused::class);
+        $this->expectExceptionMessage('Layers go down from the top');
+        new HoleDug($this->id('B1'), Length::millimetres(900), null, null, [new SoilLayer(Soil::Clay, Length::millimetres(950))]);
     }
 
     public function test_undug_neighbours_are_warned_and_others_are_not(): void
@@ -114,7 +167,7 @@ final class HoleOptionsTest extends TestCase
 
     public function test_width_and_finding_go_into_the_book_and_older_holes_are_still_understood(): void
     {
-        $hole = new HoleDug($this->id('B1'), Length::millimetres(900), Length::millimetres(460), Finding::Roots);
+        $hole = new HoleDug($this->id('B1'), Length::millimetres(900), Length::millimetres(460), Finding::Roots, [new SoilLayer(Soil::Sand, Length::millimetres(300)), new SoilLayer(Soil::Clay, Length::millimetres(900))]);
         $this->assertEquals($hole, PayloadCodec::decode(EntryKind::Hole, PayloadCodec::VERSION, PayloadCodec::encode($hole)));
         $this->assertEquals(new HoleDug($this->id('B1'), Length::millimetres(900)), PayloadCodec::decode(EntryKind::Hole, 1, ['post' => $this->id('B1')->value, 'depth' => 900_000_000]));
         $this->expectException(EntryRefused::class);
@@ -130,11 +183,18 @@ final class HoleOptionsTest extends TestCase
         return (new HoleOptions($this->plan(), new HoleAsDug($required, Length::millimetres(-$depth), Length::millimetres(50), null, $found)))->options;
     }
 
-    private function plan(): Plan
+    /** @param  array<string, PostRole>  $roles by label */
+    private function plan(LeastDepths $least = new LeastDepths, array $roles = []): Plan
     {
-        return Builds::plan(baysX: [2400, 2400], baysY: [3000])->withFooting(new FootingRules(
+        $plan = Builds::plan(baysX: [2400, 2400], baysY: [3000]);
+        $byId = [];
+        foreach ($roles as $label => $role) {
+            $byId[$plan->grid->labelled($label)->id->value] = $role;
+        }
+
+        return $plan->withFooting(new FootingRules(
             Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
-            Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::Own,
+            Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::Own, least: $least, roles: $byId,
         ));
     }
 
@@ -145,8 +205,13 @@ final class HoleOptionsTest extends TestCase
 
     private function site(Payload ...$more): SiteState
     {
-        $level = [new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), ...array_map(fn ($post) => new RodReading($post->id, Length::millimetres(1500)), $this->plan()->grid->posts)];
+        return $this->siteOf($this->plan(), ...$more);
+    }
 
-        return (new SimulatedBuilder($this->plan(), '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($this->plan()), ...$level, ...$more))->site();
+    private function siteOf(Plan $plan, Payload ...$more): SiteState
+    {
+        $level = [new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), ...array_map(fn ($post) => new RodReading($post->id, Length::millimetres(1500)), $plan->grid->posts)];
+
+        return (new SimulatedBuilder($plan, '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan), ...$level, ...$more))->site();
     }
 }

@@ -11,6 +11,7 @@ use Aequus\Footing\Pier;
 use Aequus\Footing\PostTops;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
+use Aequus\Plan\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Plan\TopRules;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -49,7 +50,7 @@ final class PierTest extends TestCase
 
     public function test_an_anchor_shifts_until_a_corner_of_its_base_reaches_the_edge_distance(): void
     {
-        $shift = Pier::anchorShift(Length::millimetres(300), Length::millimetres(120), Length::millimetres(60))->inMillimetres();
+        $shift = Pier::anchorShift($this->rules(300))->inMillimetres();
         $this->assertEqualsWithDelta((300 - 120 * M_SQRT2) / 2 - 60, $shift, 1e-3);
         // A corner, turned toward the edge, and shifted so far, stands just the edge distance from it.
         $this->assertEqualsWithDelta(150 - 60, $shift + 120 * M_SQRT2 / 2, 1e-3);
@@ -65,7 +66,12 @@ final class PierTest extends TestCase
             $needs[] = new DepthNeed($post, $ground, $ground, Length::millimetres(900), Length::millimetres(100), Length::millimetres(600), Length::millimetres(100), Length::millimetres(100));
         }
 
-        return Pier::all(Depths::own($needs)->required, new PostTops($plan, $needs), Length::millimetres($top), Length::millimetres($diameter), Length::millimetres(25), Length::millimetres(120), Length::millimetres(60));
+        return Pier::all(Depths::own($needs)->required, new PostTops($plan, $needs), Length::millimetres($top), $this->rules($diameter));
+    }
+
+    private function rules(float $diameter): PierRules
+    {
+        return new PierRules(Length::millimetres($diameter), Length::millimetres(25), Length::millimetres(120), Length::millimetres(60));
     }
 
     private function plan(): Plan

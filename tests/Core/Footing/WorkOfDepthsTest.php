@@ -9,7 +9,6 @@ use Aequus\Footing\DepthNeed;
 use Aequus\Footing\DepthPrices;
 use Aequus\Footing\Depths;
 use Aequus\Footing\DepthWay;
-use Aequus\Footing\Fill;
 use Aequus\Footing\FootingRefused;
 use Aequus\Footing\HoleAsDug;
 use Aequus\Footing\HoleWork;
@@ -17,6 +16,8 @@ use Aequus\Footing\PostTops;
 use Aequus\Footing\PriceFlip;
 use Aequus\Measure\Length;
 use Aequus\Plan\DepthMode;
+use Aequus\Plan\Hold;
+use Aequus\Plan\HoleShape;
 use Aequus\Plan\Plan;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -34,7 +35,7 @@ final class WorkOfDepthsTest extends TestCase
 
     public function test_one_hole_takes_what_a_hand_calculation_says(): void
     {
-        $work = $this->work(Fill::Concrete);
+        $work = $this->work(Hold::Concrete);
         // A1: frost 900 and margin 100 below 0, pad 100, gravel 100: the hole is 1100 deep, the foot at −900.
         $round = M_PI / 4 * 400 ** 2;
         $this->assertEqualsWithDelta(1100, $work->depth->inMillimetres(), 1e-6);
@@ -47,10 +48,50 @@ final class WorkOfDepthsTest extends TestCase
 
     public function test_what_goes_back_round_the_post_decides_concrete_and_gravel(): void
     {
-        [$concrete, $earth, $gravel] = [$this->work(Fill::Concrete), $this->work(Fill::Earth), $this->work(Fill::Gravel)];
+        [$concrete, $earth, $gravel] = [$this->work(Hold::Concrete), $this->work(Hold::Earth), $this->work(Hold::Gravel)];
         $this->assertEqualsWithDelta(M_PI / 4 * 400 ** 2 * 100, $earth->concrete, 1);
         $this->assertEqualsWithDelta($earth->concrete, $gravel->concrete, 1);
         $this->assertEqualsWithDelta($concrete->concrete - $earth->concrete, $gravel->gravel - $earth->gravel, 1, 'the room is the same, whatever fills it');
+    }
+
+    /** The hole is 1100 deep and 400 wide; gravel and pad take 100 each, the post stands on the pad. */
+    public function test_every_way_of_holding_fills_the_hole_once_and_no_more(): void
+    {
+        foreach (Hold::cases() as $hold) {
+            $work = $this->work($hold);
+            $post = $hold === Hold::Pier ? 0.0 : 140 ** 2 * 900.0;
+            $aboveGround = $hold === Hold::Pier ? M_PI / 4 * 300 ** 2 * 150 : 0.0;
+            $this->assertEqualsWithDelta($hold->isDug() ? $work->dug : $post, $work->gravel + $work->concrete + $work->foam + $work->earth + $post - $aboveGround, 2, $hold->inWords());
+        }
+    }
+
+    public function test_a_pier_carries_its_post_above_the_ground_and_a_driven_post_digs_nothing(): void
+    {
+        $pier = $this->work(Hold::Pier);
+        // Gravel ends 1000 below A1, the pier 150 above it: the base holds the post 25 higher, 2400 below which it ends.
+        $this->assertEqualsWithDelta(1150, $pier->tube?->inMillimetres(), 1e-6);
+        $this->assertEqualsWithDelta(M_PI / 4 * 300 ** 2 * 1150, $pier->concrete, 1);
+        $this->assertEqualsWithDelta(2400 - 150 - 25, $pier->post->inMillimetres(), 1e-6);
+        $driven = $this->work(Hold::Driven);
+        $this->assertSame([0.0, 0.0, 0.0], [$driven->dug, $driven->concrete, $driven->gravel]);
+        $this->assertEqualsWithDelta(2400 + 900, $driven->post->inMillimetres(), 1e-6);
+    }
+
+    public function test_a_collar_takes_its_own_height_of_concrete(): void
+    {
+        $collar = $this->work(Hold::Collar);
+        $round = M_PI / 4 * 400 ** 2;
+        $this->assertEqualsWithDelta($round * 100 + ($round - 140 ** 2) * 300, $collar->concrete, 1, 'the pad, and 300 below the ground');
+        $this->assertEqualsWithDelta(($round - 140 ** 2) * 600, $collar->earth, 1);
+    }
+
+    public function test_a_square_hole_and_a_bell_take_more_than_a_round_one(): void
+    {
+        $round = $this->work(Hold::Concrete);
+        $this->plan = $this->plan->withHole(HoleShape::square(Length::millimetres(400)));
+        $this->assertEqualsWithDelta(400 ** 2 * 1100, $this->work(Hold::Concrete)->dug, 1);
+        $this->plan = $this->plan->withHole(HoleShape::bell(Length::millimetres(400), Length::millimetres(600), Length::millimetres(300)));
+        $this->assertEqualsWithDelta($round->dug + M_PI / 12 * 300 * (600 ** 2 + 600 * 400 + 400 ** 2) - M_PI / 4 * 400 ** 2 * 300, $this->work(Hold::Concrete)->dug, 1);
     }
 
     #[TestWith([300.0])]
@@ -59,7 +100,7 @@ final class WorkOfDepthsTest extends TestCase
     public function test_concrete_is_never_below_zero_and_grows_with_depth_where_it_fills_the_hole(float $depth): void
     {
         $required = Depths::own([$this->need('A1')])->required;
-        $dug = fn (float $deep) => HoleWork::asDug($this->plan, Fill::Concrete, $this->tops(), new HoleAsDug(reset($required), Length::millimetres(-$deep), Length::millimetres(50)));
+        $dug = fn (float $deep) => HoleWork::asDug($this->plan, Hold::Concrete, $this->tops(), new HoleAsDug(reset($required), Length::millimetres(-$deep), Length::millimetres(50)));
         $this->assertGreaterThanOrEqual(0, $dug($depth)->concrete);
         $this->assertGreaterThanOrEqual($dug($depth)->dug, $dug($depth + 100)->dug);
         $this->assertEqualsWithDelta(max(0.0, $depth - 1100), max(0.0, ($dug($depth)->gravel / (M_PI / 4 * 400 ** 2)) - 100), 1e-6, 'what is dug too deep is filled with gravel');
@@ -115,7 +156,7 @@ final class WorkOfDepthsTest extends TestCase
 
     private function compare(float $soldBy = 600, ?float $auger = null, ?DepthPrices $prices = null): DepthComparison
     {
-        return new DepthComparison($this->plan, $this->needs(), Fill::Concrete, $prices ?? $this->prices(0), Length::millimetres($soldBy), $auger === null ? null : Length::millimetres($auger));
+        return new DepthComparison($this->plan, $this->needs(), Hold::Concrete, $prices ?? $this->prices(0), Length::millimetres($soldBy), $auger === null ? null : Length::millimetres($auger));
     }
 
     private function prices(float $lengths): DepthPrices
@@ -123,11 +164,11 @@ final class WorkOfDepthsTest extends TestCase
         return new DepthPrices(0.012, 2.4e-7, 6e-8, $lengths);
     }
 
-    private function work(Fill $fill): HoleWork
+    private function work(Hold $hold): HoleWork
     {
         $required = Depths::own([$this->need('A1')])->required;
 
-        return HoleWork::planned($this->plan, $fill, $this->tops(), reset($required));
+        return HoleWork::planned($this->plan, $hold, $this->tops(), reset($required));
     }
 
     private function tops(): PostTops

@@ -10,7 +10,10 @@ use Aequus\Level\CutAndFill;
 use Aequus\Level\FinishedGrade;
 use Aequus\Level\Heights;
 use Aequus\Level\InstrumentChoice;
+use Aequus\Level\Laser;
+use Aequus\Level\LevelLoop;
 use Aequus\Level\LevelReadings;
+use Aequus\Logbook\BeamTested;
 use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\EntryRefused;
@@ -22,6 +25,7 @@ use Aequus\Logbook\Payload;
 use Aequus\Logbook\PayloadCodec;
 use Aequus\Logbook\RodReading;
 use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostFeature;
 use Aequus\Plan\Side;
@@ -98,6 +102,54 @@ final class HeightsTest extends TestCase
         $this->assertEqualsWithDelta(25, abs($settled->mistakes->dropped[0]->mistake), 1);
         $this->assertHeights($settled, 0.5);
         $this->assertNull(SettleHeights::asksFor($this->site(...$readings, ...[$this->rod('2', 'C2')])));
+    }
+
+    public function test_every_way_round_closes_by_what_was_put_into_it(): void
+    {
+        // The first set-up ties A1, C1 and C2 to the sill; a hose goes from C2 by B2 to A1 and brings 4 mm too much.
+        $log = Builds::log(...$this->rods('', null, 'A1', 'C1', 'C2'), ...[$this->difference('C2', 'B2', LevelInstrument::Water, off: 1.5), $this->difference('B2', 'A1', LevelInstrument::Water, off: 2.5)]);
+        $loops = (new Heights($this->plan, $log))->loops()->loops;
+        $this->assertCount(1, $loops);
+        $this->assertEqualsWithDelta(4.0, abs($loops[0]->chain->closure), 1e-6);
+        $this->assertEqualsWithDelta(3.29 * sqrt(2 * 2.0 ** 2 + 2 * Laser::sigma() ** 2), $loops[0]->chain->allowed, 1e-6, 'two hoses and two rods');
+        $this->assertTrue($loops[0]->chain->closes);
+        $this->assertCount(4, $loops[0]->readings);
+        // Four boards the same way round may add four times the level's own error; turned at every hop it falls out.
+        $boards = fn (LevelWay $second) => (new Heights($this->plan, Builds::log(...$this->benchmark(), ...[
+            $this->rod('', null), $this->rod('', 'A1'), $this->difference('A1', 'B1', LevelInstrument::Board, 2400), $this->difference('B1', 'C1', LevelInstrument::Board, 2400, $second), $this->rod('', 'C1'),
+        ])))->loops()->loops[0]->chain->allowed;
+        $this->assertEqualsWithDelta(3.29 * sqrt(2 * 0.7 ** 2 + 2 * Laser::sigma() ** 2), $boards(LevelWay::Turned), 1e-6);
+        $this->assertEqualsWithDelta(3.29 * sqrt(2 * 0.7 ** 2 + 2 * Laser::sigma() ** 2 + (4800 * 0.5e-3) ** 2), $boards(LevelWay::AsMarked), 1e-6);
+        $slip = (new Heights($this->plan, Builds::log(...$this->rods('', null, 'A1', 'B1'), ...[$this->difference('A1', 'B1', LevelInstrument::Water, off: 30)])))->loops()->loops;
+        $this->assertSame([false], array_map(fn (LevelLoop $loop) => $loop->chain->closes, $slip));
+        // From one known height to another is a way round too: the kerb counts as 7 more than the rods say.
+        $known = Builds::log(new BenchmarkChosen('sill', Length::zero()), $this->rod('', null), new BenchmarkChosen('kerb', Length::millimetres(self::GROUND['B1'] + 7)), new RodReading(LevelPoint::named('kerb'), $this->rod('', 'B1')->rod));
+        $this->assertEqualsWithDelta(7, abs((new Heights($this->plan, $known))->loops()->loops[0]->chain->closure), 1e-6);
+    }
+
+    public function test_a_loop_has_as_many_closures_as_readings_more_than_needed(): void
+    {
+        $readings = [...$this->rods('', null, 'A1', 'B1', 'C1', 'A2', 'B2', 'C2'), ...$this->rods('2', 'A1', 'B1', 'C1'), $this->difference('A1', 'B2', LevelInstrument::Board, 2400), $this->difference('B2', 'A1', LevelInstrument::Board, 2400, LevelWay::Turned)];
+        $heights = new Heights($this->plan, Builds::log(...$readings));
+        // The board brings its own error as one more unknown, and a first guess of it as one more reading.
+        $this->assertCount($heights->surplus, $heights->loops()->loops);
+        foreach ($heights->loops()->loops as $loop) {
+            $this->assertEqualsWithDelta(0.0, $loop->chain->closure, 1e-6);
+            $this->assertSame($loop->through[0], $loop->through[count($loop->through) - 1]);
+        }
+    }
+
+    public function test_what_two_pegs_showed_is_taken_out_of_rods_with_a_distance(): void
+    {
+        // A beam that rises 3 mm in 10 m meets a rod 20 m away 6 too high.
+        $far = new RodReading($this->on('C2'), Length::millimetres(self::BEAM[''] - self::GROUND['C2'] + 6), '', Length::millimetres(20_000));
+        $readings = [...$this->rods('', null, 'A1'), $far];
+        $this->assertEqualsWithDelta(self::GROUND['C2'] - 6, (new Heights($this->plan, Builds::log(...$readings)))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6);
+        $tested = new BeamTested(Slope::ratio(3e-4));
+        $this->assertEqualsWithDelta(self::GROUND['C2'], (new Heights($this->plan, Builds::log(...$readings, ...[$tested])))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6);
+        $this->assertEquals($tested, PayloadCodec::decode($tested->kind(), PayloadCodec::VERSION, PayloadCodec::encode($tested)));
+        $this->expectException(EntryRefused::class);
+        new BeamTested(Slope::ratio(0.2));
     }
 
     #[TestWith([3])]

@@ -11,6 +11,7 @@ use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Grid;
 use Aequus\Plan\GridLines;
+use Aequus\Plan\HoleShape;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\Plan;
@@ -60,7 +61,7 @@ final class RevisionTest extends TestCase
         $plan = Builds::plan(notation: Notation::feetInches(8));
         $this->expectException(PlanRefused::class);
         $this->expectExceptionMessage('smallest mark is coarser than the tolerance');
-        new Plan($plan->kind, $plan->notation, $plan->sides, new Tolerances(ToleranceClass::Framing, Length::millimetres(3), 300), $plan->post, $plan->holeDiameter, $plan->standing, $plan->grid);
+        new Plan($plan->kind, $plan->notation, $plan->sides, new Tolerances(ToleranceClass::Framing, Length::millimetres(3), 300), $plan->post, $plan->hole, $plan->standing, $plan->grid);
     }
 
     public function test_columns_past_z_count_on_as_double_letters(): void
@@ -117,7 +118,7 @@ final class RevisionTest extends TestCase
         return new Plan(
             JobKind::Pergola, Notation::millimetres(0), new SideNames('lane', 'orchard', 'barn', 'stream'),
             new Tolerances(ToleranceClass::Building, Length::millimetres(6), 200),
-            Section::rectangle(Length::millimetres(140), Length::millimetres(140)), Length::millimetres(400), Length::millimetres(2400), $grid,
+            Section::rectangle(Length::millimetres(140), Length::millimetres(140)), HoleShape::round(Length::millimetres(400)), Length::millimetres(2400), $grid,
         );
     }
 

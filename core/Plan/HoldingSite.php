@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Footing;
+namespace Aequus\Plan;
 
 /** What of a site speaks for one way of holding posts or against it. */
 final readonly class HoldingSite
@@ -26,5 +26,10 @@ final readonly class HoldingSite
         public bool $carried = false,
         public array $banned = [],
     ) {
+    }
+
+    public function onSoil(Soil $soil): self
+    {
+        return new self($soil, $this->water, $this->roof, $this->wood, $this->noBrace, $this->repair, $this->carried, $this->banned);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Footing;
+namespace Aequus\Plan;
 
 /** Classes of soil with their presumptive values (International Building Code, table 1806.2). A report for the site comes before them. */
 enum Soil: string
@@ -35,6 +35,18 @@ enum Soil: string
             self::Sand, self::SiltyOrClayeySand => 150.0,
             default => 200.0,
         };
+    }
+
+    /** Whether it carries less than another, so that a pad made for the other is too narrow. */
+    public function isSofterThan(self $other): bool
+    {
+        return $this->bearing() < $other->bearing();
+    }
+
+    /** Whether nothing can be driven into it straight. */
+    public function isStony(): bool
+    {
+        return ! in_array($this, [self::Clay, self::Sand, self::SiltyOrClayeySand], true);
     }
 
     public function inWords(): string

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Footing;
+
+use Aequus\Footing\Bearing;
+use Aequus\Footing\HoleWidth;
+use Aequus\Measure\Length;
+use Aequus\Measure\LengthReader;
+use Aequus\Plan\Soil;
+use Aequus\Site\SiteState;
+use App\View\Sums;
+
+/** How wide the holes must be, from load, soil, cover, slack and augers asked in the address. The shape is put in force by its own button. */
+final readonly class WidthForm
+{
+    public Length $cover;
+
+    public Length $slack;
+
+    /** lb on the heaviest post; zero where nothing was typed. */
+    public float $load;
+
+    public Soil $soil;
+
+    /** What that load asks of the soil. */
+    public Bearing $bearing;
+
+    /** Null while a field is refused. */
+    public ?HoleWidth $width;
+
+    /** Side of a square hole that makes the same room. */
+    public Length $square;
+
+    public function __construct(public Sums $sums, SiteState $site)
+    {
+        $plan = $site->plan;
+        $usual = $plan->notation->unit->value === 'mm' ? Length::millimetres(25) : Length::inches(1);
+        $this->cover = ($sums->lengths(['cover']) ?? [$plan->layout->cover])[0];
+        $this->slack = ($sums->lengths(['slack']) ?? [$usual])[0];
+        $this->load = $sums->number('load', 0, 200_000) ?? 0.0;
+        $this->soil = Soil::tryFrom($sums->typed('soil')) ?? $plan->holding->site->soil ?? Soil::Clay;
+        $this->bearing = Bearing::on($this->load, $this->soil);
+        $augers = $sums->at('augers', fn () => array_map(
+            fn (string $typed) => LengthReader::read($typed, $plan->notation->unit), preg_split('/\s*(?:;|,\s)\s*/', $sums->typed('augers'), flags: PREG_SPLIT_NO_EMPTY) ?: [],
+        )) ?? [];
+        $this->width = $sums->refusals === [] ? new HoleWidth($plan->post, $this->cover, $this->slack, $this->bearing->roundDiameter, $augers) : null;
+        $this->square = HoleWidth::square($plan->post, $this->cover, $this->slack);
+    }
+}

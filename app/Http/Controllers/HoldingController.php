@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\RevisePlan;
+use App\Footing\HoldForm;
+use App\Footing\PierForm;
+use App\Footing\WidthForm;
+use App\Http\Requests\HoldingRequest;
+use App\Http\Requests\HoleShapeRequest;
+use App\Models\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** How the posts are held in their holes, and how wide those are. */
+final class HoldingController extends Controller
+{
+    /** The ways to hold a post, ranked for the site. */
+    public function show(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('footing.hold', ['site' => $site, 'form' => new HoldForm($this->sums($request, $job), $site->state)]);
+    }
+
+    public function decide(HoldingRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $holding = $request->holding($plan);
+        $revise($job, $this->user($request), $plan->withHolding($holding), 'Held: '.$holding->ofJob->inWords(), $request->integer('based_on'));
+
+        return redirect()->route('footing.hold', $job)->with('said', 'It is decided. Materials, section and dig list follow it.');
+    }
+
+    /** Piers in tubes with bases on them. */
+    public function piers(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('footing.piers', ['site' => $site, 'form' => new PierForm($this->sums($request, $job), $site->state)]);
+    }
+
+    /** Puts the piers worked out in the address in force. */
+    public function decidePiers(Request $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $form = new PierForm($this->sums($request, $job), $this->site($job)->state);
+        if ($form->piers === [] || $plan->holding === null) {
+            return redirect()->route('footing.piers', ['job' => $job] + $request->except(['_token', 'based_on']));
+        }
+        $revise($job, $this->user($request), $plan->withHolding($plan->holding->withPier($form->rules)), 'Piers: tubes, bases and tops', $request->integer('based_on'));
+
+        return redirect()->route('footing.piers', $job)->with('said', 'The piers are in force. Materials and section follow them.');
+    }
+
+    /** How wide a hole must be, and the shape that is dug. */
+    public function width(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('footing.width', ['site' => $site, 'form' => new WidthForm($this->sums($request, $job), $site->state)]);
+    }
+
+    public function decideWidth(HoleShapeRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $revise($job, $this->user($request), $request->shaped($plan), 'Shape of the holes', $request->integer('based_on'));
+
+        return redirect()->route('footing.width', $job)->with('said', 'The shape is in force. Earth, concrete and slack were worked out anew.');
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Measure\Slope;
+
+/** How much the line of sight of a laser or optical level was found to rise, by two pegs: it is taken out of rods whose distance is known. */
+final readonly class BeamTested implements Payload
+{
+    /** More than a hand in ten metres is no line of sight. */
+    private const STEEPEST = 0.01;
+
+    /** @throws EntryRefused when no instrument in use could be so far out */
+    public function __construct(public Slope $rises)
+    {
+        if (abs($rises->ratio) > self::STEEPEST) {
+            throw EntryRefused::beamTooSteep();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::BeamTested;
+    }
+
+    public function posts(): array
+    {
+        return [];
+    }
+}
