@@ -52,8 +52,8 @@ final class LargeJob
                 new RodReading($post->id, Length::millimetres(1600 + $i)),
                 new HoleDug($post->id, Length::millimetres(1300)),
                 new PostSet($post->id),
-                new PlumbReading($post->id, Side::MinusY, Side::PlusX, Length::millimetres($i % 4), Length::millimetres(1200), Stage::Filled),
-                new PlumbReading($post->id, Side::PlusX, Side::PlusY, Length::millimetres($i % 3), Length::millimetres(1200), Stage::Filled),
+                PlumbReading::gap($post->id, Side::MinusY, Side::PlusX, Length::millimetres($i % 4), Length::millimetres(1200), Stage::Filled),
+                PlumbReading::gap($post->id, Side::PlusX, Side::PlusY, Length::millimetres($i % 3), Length::millimetres(1200), Stage::Filled),
                 new TopMeasured($post->id, Length::millimetres(1180)),
             );
         }

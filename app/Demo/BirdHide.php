@@ -69,7 +69,7 @@ final class BirdHide
             $entries[] = new PostSet($post->id);
             $leans = $post->label === self::LEANING;
             foreach ([[Side::MinusY, Side::PlusX, $leans ? 9.0 : 1.0], [Side::PlusX, Side::MinusY, $leans ? 3.0 : 1.0]] as [$face, $toward, $gap]) {
-                $entries[] = new PlumbReading($post->id, $face, $toward, $site->read($gap, 0.5)->magnitude(), Length::millimetres(1200), Stage::HoleOpen);
+                $entries[] = PlumbReading::gap($post->id, $face, $toward, $site->read($gap, 0.5)->magnitude(), Length::millimetres(1200), Stage::HoleOpen);
             }
         }
         foreach ($plan->grid->posts as $post) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Aequus\Measure\Length;
+use Aequus\Logbook\LeanMeasure;
 
 /** A vial as it looks on one face. */
 final readonly class DrawnVial
@@ -18,8 +18,7 @@ final readonly class DrawnVial
         public float $offset,
         public bool $within,
         public string $leans,
-        public ?Length $gap,
-        public ?Length $level,
+        public ?LeanMeasure $measure,
     ) {
     }
 

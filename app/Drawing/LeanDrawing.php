@@ -36,7 +36,7 @@ final readonly class LeanDrawing
             return new DrawnVial(
                 $site->plan->sides->of($face), $site->plan->sides->of($left), $site->plan->sides->of($right),
                 $reading instanceof PlumbReading, $offset, abs($slope) <= $limit, $slope === 0.0 ? '' : $site->plan->sides->of($slope < 0 ? $left : $right),
-                $reading?->gap, $reading?->level,
+                $reading?->lean,
             );
         };
         $this->vials = [$vial(true), $vial(false)];

@@ -31,9 +31,12 @@ final class Guide
             new SetPosts,
             new ReadPlumb,
             new PullTops,
+            new SeeToThePour,
+            new FillPosts,
             new DecideTops,
             new MeasureTops,
             new FaceShortPosts,
+            new MeasureOnceMore,
             new CutPosts,
             new HandOver,
         ];

@@ -6,7 +6,6 @@ namespace Aequus\Guide;
 
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\Stage;
 use Aequus\Plan\Shift;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -28,7 +27,7 @@ final readonly class PullTops implements Rule
                 fn (Shift $pull) => "{$site->plan->write($pull->amount)} {$toward($pull)}",
                 $stands->lean->pullAt($stands->braceAbovePivot()),
             ));
-            $filled = $stands->stage === Stage::Filled ? ' It is filled: pull only while the fill still gives, or take the lean with a reason.' : '';
+            $filled = $stands->stage?->isFilled() ? ' It is filled: pull only while the fill still gives, or take the lean with a reason.' : '';
             yield new Move(
                 Phase::Set, "Pull the top of {$post->label}",
                 "At the brace that is {$brace}. The limit is 1 in {$site->plan->tolerances->plumbOneIn}.{$filled} Then read both faces again.",

@@ -22,7 +22,11 @@ final readonly class ReadPlumb implements Rule
             $name = $site->plan->sides->of($face);
             yield new Move(
                 Phase::Set, "Hold the level on the {$name} face of {$post->label}",
-                $stands->lean->isUnread() ? 'Nothing was read on this post yet.' : 'One face was read: the post is only half known.',
+                match (true) {
+                    ! $stands->isReadSinceFilled() && ! $stands->stage?->isFilled() => 'It was filled since it was last read: a fill pushes. Read it again while it still gives.',
+                    $stands->lean->isUnread() => 'Nothing was read on this post yet.',
+                    default => 'One face was read: the post is only half known.',
+                },
                 posts: [$post], asks: EntryKind::Plumb,
             );
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Guide;
 
 use Aequus\Logbook\EntryKind;
+use Aequus\Plan\BuildOrder;
+use Aequus\Plan\Hold;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
@@ -13,15 +15,22 @@ final readonly class SetPosts implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        foreach ($site->walk() as $post) {
-            if ($site->footing->asDug($post) === null || $site->standing($post)->set) {
+        $order = $site->plan->holding?->customs->build;
+        foreach ($site->buildOrder() as $post) {
+            $isPier = $site->plan->holdOf($post->id) === Hold::Pier;
+            if ($site->footing->asDug($post) === null || $site->standing($post)->set || ($isPier && ! $site->filling($post)->isDone())) {
                 continue;
             }
             $foot = $site->footing->foot($post);
             $top = $site->plan->tops?->topAt($post->at);
             yield new Move(
                 Phase::Set, "Set post {$post->label}",
-                $top === null ? 'Seat it on its foot, face to the string, and brace it on two sides.' : 'Seat it on its foot, face to the string, braced on two sides. It is at least this long from foot to finished top.',
+                match (true) {
+                    $isPier => 'Bolt it to its base, face to the string, braced on two sides.',
+                    $order === BuildOrder::BeamsFirst => 'Hang it from its beam over the hole, clear of the bottom, and let it come to rest plumb; then brace it.',
+                    $order === BuildOrder::FramesTilted => 'Tilt its frame up, nobody under it, ropes on both sides; seat it on its foot and brace it on two sides.',
+                    default => 'Seat it on its foot, face to the string, braced on two sides.',
+                }.($top === null ? '' : ' It is at least this long from foot to finished top.'),
                 $top === null || $foot === null ? null : $top->minus($foot), $top === null ? '' : 'least length', [$post], EntryKind::PostSet,
             );
         }

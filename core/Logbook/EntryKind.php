@@ -21,6 +21,12 @@ enum EntryKind: string
     case Hole = 'hole';
     case PostSet = 'post_set';
     case Plumb = 'plumb';
+    case Twist = 'twist';
+    case Spacing = 'spacing';
+    case Ready = 'ready';
+    case CrossChecked = 'cross_checked';
+    case Filled = 'filled';
+    case Picture = 'picture';
     case Top = 'top';
     case PostCut = 'post_cut';
     case Decision = 'decision';

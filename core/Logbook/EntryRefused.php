@@ -118,4 +118,57 @@ final class EntryRefused extends Refusal
     {
         return new self('The gap lies between zero and the length of the level. Enter the widest gap, and the side the top goes to.');
     }
+
+    public static function leanImpossible(): self
+    {
+        return new self('No standing post leans so far. Check the figure and the length it was read over.');
+    }
+
+    public static function bobWithoutHeight(): self
+    {
+        return new self('A bob’s distance means nothing without the height it hangs from. Enter both, above zero.');
+    }
+
+    public static function bagsOutOfRange(): self
+    {
+        return new self('So many bags do not go into one hole. Enter how many went in, or leave it empty.');
+    }
+
+    public static function temperatureOutOfRange(): self
+    {
+        return new self('Nobody pours at such a temperature. Enter it in °C, or leave it empty.');
+    }
+
+    public static function pictureWithoutFingerprint(): self
+    {
+        return new self('This is not a picture this program has kept. Choose the picture again.');
+    }
+
+    public static function lineEmpty(): self
+    {
+        return new self('Nothing was typed. Say whom it is about, then what: b2 hole 41 1/2.');
+    }
+
+    public static function lineWithoutPost(string $line): self
+    {
+        return new self("“{$line}” does not begin with a post or a pair. Begin with its label: b2 hole 41 1/2, or a1-c3 36' 10.");
+    }
+
+    public static function lineVerb(string $label, string $said): self
+    {
+        $what = $said === '' ? "What about {$label}?" : "“{$said}” is not understood after {$label}.";
+
+        return new self("{$what} Say hole, rock, rod, plumb, twist, set, filled, top, cut, moved or note.");
+    }
+
+    /** @param  list<string>  $sides */
+    public static function linePlumb(array $sides): self
+    {
+        return new self('Say how much and toward which side: plumb 1/8 '.$sides[0].' over 4\', or plumb on the '.$sides[0].' face. The sides are '.implode(', ', $sides).'.');
+    }
+
+    public static function lineFilled(string $said): self
+    {
+        return new self("“{$said}” is not understood after filled. Say filled, filled 11 bags, or filled 11 bags at 12 C.");
+    }
 }

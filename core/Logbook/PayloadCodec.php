@@ -17,8 +17,8 @@ use UnexpectedValueException;
 /** Payloads as they are stored and read again. What was once stored stays readable: an old version is understood here, never rewritten. */
 final class PayloadCodec
 {
-    /** 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. */
-    public const VERSION = 4;
+    /** 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. */
+    public const VERSION = 5;
 
     /** @return array<string, mixed> ready for JSON; lengths in whole nanometres */
     public static function encode(Payload $payload): array
@@ -41,7 +41,13 @@ final class PayloadCodec
             $payload instanceof HoleDug => ['post' => $payload->post->value, 'depth' => $payload->depth->nanometres, 'width' => $payload->width?->nanometres, 'found' => $payload->found?->value,
                 'soils' => array_map(fn (SoilLayer $layer) => [$layer->soil->value, $layer->to->nanometres], $payload->soils)],
             $payload instanceof PlumbReading => ['post' => $payload->post->value, 'face' => $payload->face->value, 'leans_toward' => $payload->leansToward->value,
-                'gap' => $payload->gap->nanometres, 'level' => $payload->level->nanometres, 'stage' => $payload->stage->value],
+                'lean' => $payload->lean->stored(), 'stage' => $payload->stage->value],
+            $payload instanceof TwistRead => ['post' => $payload->post->value, 'gap' => $payload->gap->nanometres, 'over' => $payload->over->nanometres],
+            $payload instanceof SpacingRead => ['from' => $payload->from->value, 'to' => $payload->to->value, 'at' => $payload->at->value, 'distance' => $payload->distance->nanometres],
+            $payload instanceof SeenReady => ['item' => $payload->item->value, 'post' => $payload->post?->value],
+            $payload instanceof CrossChecked => ['before' => $payload->before->value, 'route' => $payload->route->value, 'off' => $payload->off->nanometres],
+            $payload instanceof PostFilled => ['post' => $payload->post->value, 'step' => $payload->step->value, 'bags' => $payload->bags, 'celsius' => $payload->celsius],
+            $payload instanceof PictureTaken => ['post' => $payload->post?->value, 'phase' => $payload->phase, 'fingerprint' => $payload->fingerprint, 'says' => $payload->says],
             $payload instanceof TopMeasured => ['post' => $payload->post->value, 'above_datum_line' => $payload->aboveDatumLine->nanometres],
             $payload instanceof Decision => ['about' => $payload->about->value, 'post' => $payload->post?->value, 'reason' => $payload->reason],
             $payload instanceof Remark => ['post' => $payload->post?->value, 'text' => $payload->text],
@@ -86,7 +92,14 @@ final class PayloadCodec
             EntryKind::Hole => new HoleDug($post(), $length('depth'), isset($stored['width']) ? $length('width') : null, Finding::tryFrom($stored['found'] ?? ''),
                 array_map(fn (array $layer) => new SoilLayer(Soil::from($layer[0]), Length::nanometres($layer[1])), array_values($stored['soils'] ?? []))),
             EntryKind::PostSet => new PostSet($post()),
-            EntryKind::Plumb => new PlumbReading($post(), Side::from($stored['face']), Side::from($stored['leans_toward']), $length('gap'), $length('level'), Stage::from($stored['stage'])),
+            EntryKind::Plumb => new PlumbReading($post(), Side::from($stored['face']), Side::from($stored['leans_toward']),
+                isset($stored['lean']) ? LeanMeasure::fromStored($stored['lean']) : LeanMeasure::gap($length('gap'), $length('level')), Stage::from($stored['stage'])),
+            EntryKind::Twist => new TwistRead($post(), $length('gap'), $length('over')),
+            EntryKind::Spacing => new SpacingRead($post('from'), $post('to'), SpacingAt::from($stored['at']), $length('distance')),
+            EntryKind::Ready => new SeenReady(ReadyItem::from($stored['item']), $maybePost === null ? null : $post()),
+            EntryKind::CrossChecked => new CrossChecked(PointOfNoReturn::from($stored['before']), CheckRoute::from($stored['route']), $length('off')),
+            EntryKind::Filled => new PostFilled($post(), FillStep::from($stored['step']), $stored['bags'], $stored['celsius'] === null ? null : (float) $stored['celsius']),
+            EntryKind::Picture => new PictureTaken($maybePost === null ? null : $post(), $stored['phase'], $stored['fingerprint'], $stored['says']),
             EntryKind::Top => new TopMeasured($post(), $length('above_datum_line')),
             EntryKind::PostCut => new PostCut($post()),
             EntryKind::Decision => new Decision(DecisionAbout::from($stored['about']), $maybePost === null ? null : $post(), $stored['reason']),

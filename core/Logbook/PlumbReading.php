@@ -8,31 +8,34 @@ use Aequus\Measure\Length;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Side;
 
-/** A gap under a level held upright on one face of a post. A gap of zero is plumb. */
+/** A lean read on one face of a post. Nothing off is plumb. */
 final readonly class PlumbReading implements Payload
 {
     /**
      * @param  Side  $leansToward  the side the top goes to; along the face, never toward or away from it
      *
-     * @throws EntryRefused when the lean can't be read on that face, or the level has no length
+     * @throws EntryRefused when the lean can't be read on that face
      */
     public function __construct(
         public PostId $post,
         public Side $face,
         public Side $leansToward,
-        public Length $gap,
-        public Length $level,
+        public LeanMeasure $lean,
         public Stage $stage,
     ) {
         if ($face->isAlongX() === $leansToward->isAlongX()) {
             throw EntryRefused::leanAcrossTheFace();
         }
-        if (! $level->isPositive()) {
-            throw EntryRefused::levelWithoutLength();
-        }
-        if ($gap->isNegative() || $gap->isLongerThan($level)) {
-            throw EntryRefused::gapOutOfRange();
-        }
+    }
+
+    /**
+     * By the gap under a level held upright.
+     *
+     * @throws EntryRefused when the lean can't be read on that face, the level has no length, or the gap does not fit under it
+     */
+    public static function gap(PostId $post, Side $face, Side $leansToward, Length $gap, Length $level, Stage $stage): self
+    {
+        return new self($post, $face, $leansToward, LeanMeasure::gap($gap, $level), $stage);
     }
 
     public function kind(): EntryKind

@@ -10,6 +10,7 @@ final readonly class Customs
     public function __construct(
         public Mixing $mixing = Mixing::Before,
         public FootBed $foot = FootBed::Pad,
+        public BuildOrder $build = BuildOrder::RowByRow,
         public FillOrder $fillOrder = FillOrder::AllThenFill,
         public BracesOff $bracesOff = BracesOff::Day,
         public WoodCare $wood = WoodCare::Factory,
@@ -19,7 +20,7 @@ final readonly class Customs
     /** @return array<string, Custom> by the name of the matter, as it is stored */
     public function all(): array
     {
-        return ['mixing' => $this->mixing, 'foot' => $this->foot, 'fill_order' => $this->fillOrder, 'braces_off' => $this->bracesOff, 'wood' => $this->wood];
+        return ['mixing' => $this->mixing, 'foot' => $this->foot, 'build' => $this->build, 'fill_order' => $this->fillOrder, 'braces_off' => $this->bracesOff, 'wood' => $this->wood];
     }
 
     /**
@@ -32,6 +33,7 @@ final readonly class Customs
         return new self(
             Mixing::tryFrom($stored['mixing'] ?? '') ?? $usual->mixing,
             FootBed::tryFrom($stored['foot'] ?? '') ?? $usual->foot,
+            BuildOrder::tryFrom($stored['build'] ?? '') ?? $usual->build,
             FillOrder::tryFrom($stored['fill_order'] ?? '') ?? $usual->fillOrder,
             BracesOff::tryFrom($stored['braces_off'] ?? '') ?? $usual->bracesOff,
             WoodCare::tryFrom($stored['wood'] ?? '') ?? $usual->wood,
@@ -44,6 +46,7 @@ final readonly class Customs
         return match ($matter) {
             'mixing' => 'Mixing',
             'foot' => 'Foot of the post',
+            'build' => 'Order of standing',
             'fill_order' => 'Order of filling',
             'braces_off' => 'Braces off',
             default => 'Care of buried wood',

@@ -120,4 +120,10 @@ enum Hold: string
     {
         return $this !== self::Driven;
     }
+
+    /** Whether something is poured that has to set. */
+    public function isPoured(): bool
+    {
+        return in_array($this, [self::Concrete, self::Collar, self::Pier, self::Foam], true);
+    }
 }

@@ -96,10 +96,15 @@ final readonly class Plan
     /** Why a post must stand firmer: as named, or because it stands at a corner of the outline; null for the others. */
     public function roleOf(Post $post): ?PostRole
     {
-        $atEnd = fn (Length $at, Length $length): bool => $at->isZero() || $at->equals($length);
-        $isCorner = $atEnd($post->at->x, $this->grid->columns->length()) && $atEnd($post->at->y, $this->grid->rows->length());
+        return $this->footing->roles[$post->id->value] ?? ($this->isCorner($post) ? PostRole::Corner : null);
+    }
 
-        return $this->footing->roles[$post->id->value] ?? ($isCorner ? PostRole::Corner : null);
+    /** Whether it stands at a corner of the outline. */
+    public function isCorner(Post $post): bool
+    {
+        $atEnd = fn (Length $at, Length $length): bool => $at->isZero() || $at->equals($length);
+
+        return $atEnd($post->at->x, $this->grid->columns->length()) && $atEnd($post->at->y, $this->grid->rows->length());
     }
 
     private function with(?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null, ?HoleShape $hole = null, ?Holding $holding = null): self

@@ -21,10 +21,14 @@ final readonly class StandingPost
     /** @var array<string, PlumbReading> the readings that count, by the value of their face */
     public array $byFace;
 
+    /** @var array<string, Lean> by the value of the stage it was read at */
+    public array $leans;
+
     /**
      * @param  list<PlumbReading>  $readings  of this post, oldest first
      * @param  Length  $foot  heights above the benchmark's zero
      * @param  Length  $brace  where a brace would be fixed
+     * @param  Filling  $filling  what became of its fill
      */
     public function __construct(
         public Post $post,
@@ -36,19 +40,20 @@ final readonly class StandingPost
         private Length $brace,
         private int $plumbOneIn,
         SideNames $names,
+        public Filling $filling = new Filling,
     ) {
-        $this->stage = array_reduce($readings, fn (?Stage $stage, PlumbReading $r) => $r->stage === Stage::Filled ? $r->stage : $stage ?? $r->stage);
-        $byFace = [];
+        $byStage = [];
+        $newest = null;
         foreach ($readings as $reading) {
-            if ($reading->stage === $this->stage) {
-                $byFace[$reading->face->value] = $reading;
-            }
+            $byStage[$reading->stage->value][$reading->face->value] = $reading;
+            $newest = $newest === null || $reading->stage->isLaterThan($newest) ? $reading->stage : $newest;
         }
-        $this->byFace = $byFace;
-        $this->lean = Lean::from(array_map(
-            fn (PlumbReading $r) => FaceReading::gap($r->face, $r->leansToward, $r->gap, $r->level, $names),
-            array_values($byFace),
-        ));
+        $this->stage = $newest;
+        $this->leans = array_map(fn (array $byFace) => Lean::from(array_map(
+            fn (PlumbReading $r) => FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $names), array_values($byFace),
+        )), $byStage);
+        $this->byFace = $byStage[$newest->value ?? ''] ?? [];
+        $this->lean = $this->leans[$newest->value ?? ''] ?? Lean::from([]);
     }
 
     public function topAbovePivot(): Length
@@ -61,6 +66,11 @@ final readonly class StandingPost
         return $this->brace->minus($this->pivot());
     }
 
+    public function topAboveGrade(): Length
+    {
+        return $this->top->minus($this->grade);
+    }
+
     public function isWithin(): bool
     {
         return $this->lean->isWithin($this->plumbOneIn);
@@ -71,19 +81,42 @@ final readonly class StandingPost
         return ! $this->lean->isHalfKnown() && $this->isWithin();
     }
 
-    /** A face still to be read, so that both directions are known; null when they are. */
+    /** Whether both directions were read since it was filled; true while it is not. */
+    public function isReadSinceFilled(): bool
+    {
+        return ! $this->filling->isDone() || ($this->stage?->isFilled() && ! $this->lean->isHalfKnown());
+    }
+
+    /** What the fill did to it: how it leans since, against the last reading before. Null until both are known both ways. */
+    public function drift(): ?Lean
+    {
+        $after = $this->leans[Stage::Filled->value] ?? $this->leans[Stage::Hardened->value] ?? null;
+        $before = $this->leans[Stage::Lift->value] ?? $this->leans[Stage::HoleOpen->value] ?? null;
+
+        return $after === null || $before === null || $after->isHalfKnown() || $before->isHalfKnown() ? null : $after->since($before);
+    }
+
+    /** A face still to be read, so that both directions are known at the stage it is in; null when they are. */
     public function nextFace(): ?Side
     {
+        $lean = $this->isReadSinceFilled() || $this->stage?->isFilled() ? $this->lean : Lean::from([]);
+
         return match (true) {
-            ! $this->lean->xRead => Side::MinusY,
-            ! $this->lean->yRead => Side::PlusX,
+            ! $lean->xRead => Side::MinusY,
+            ! $lean->yRead => Side::PlusX,
             default => null,
         };
+    }
+
+    /** At which stage it is to be read now. */
+    public function stageNow(): Stage
+    {
+        return $this->filling->isDone() ? ($this->stage === Stage::Hardened ? Stage::Hardened : Stage::Filled) : ($this->stage ?? Stage::HoleOpen);
     }
 
     /** While the hole is open a post turns about its foot; after the fill about grade. */
     private function pivot(): Length
     {
-        return $this->stage === Stage::Filled ? $this->grade : $this->foot;
+        return $this->stage?->isFilled() ? $this->grade : $this->foot;
     }
 }

@@ -18,12 +18,20 @@ use Aequus\Logbook\HandedOver;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostFilled;
 use Aequus\Logbook\PostSet;
 use Aequus\Logbook\Remark;
+use Aequus\Logbook\SpacingAt;
+use Aequus\Logbook\SpacingRead;
 use Aequus\Measure\Length;
+use Aequus\Plan\BuildOrder;
+use Aequus\Plan\Hold;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
+use Aequus\Set\Drifts;
+use Aequus\Set\Filling;
+use Aequus\Set\SpacingCheck;
 use Aequus\Set\StandingPost;
 use Aequus\Square\Layout;
 use Aequus\Square\SurveyedBefore;
@@ -36,6 +44,7 @@ final readonly class SiteState
 
     /**
      * @param  array<string, StandingPost>  $standing  by the value of the post's id
+     * @param  array<string, Filling>  $fillings  by the value of the post's id
      * @param  array<string, Decision>  $decisions  by what they are about and the post
      */
     private function __construct(
@@ -47,6 +56,7 @@ final readonly class SiteState
         public Heights $level,
         public Footings $footing,
         public array $standing,
+        private array $fillings,
         public CutList $cut,
         public Handover $handover,
         private array $decisions,
@@ -67,11 +77,12 @@ final readonly class SiteState
         }
         $level = new Heights($plan, $log);
         $footing = new Footings($plan, $log, $level->ground);
-        $standing = self::standingPosts($plan, $log, $level, $footing);
+        $fillings = self::fillings($log);
+        $standing = self::standingPosts($plan, $log, $level, $footing, $fillings);
         $cut = new CutList($plan, $log);
 
         return new self(
-            $plan, $log, $today, new Clearance($plan, $log, $today), new Layout($plan, $log, $level->ground, $surveyed), $level, $footing, $standing, $cut,
+            $plan, $log, $today, new Clearance($plan, $log, $today), new Layout($plan, $log, $level->ground, $surveyed), $level, $footing, $standing, $fillings, $cut,
             new Handover(self::records($plan, $log, $footing, $standing, $cut, $decisions), $log->latest(HandedOver::class)),
             $decisions,
         );
@@ -82,9 +93,47 @@ final readonly class SiteState
         return $this->standing[$post->id->value];
     }
 
+    public function filling(Post $post): Filling
+    {
+        return $this->fillings[$post->id->value] ?? new Filling;
+    }
+
+    /** Whether a fill was written down, or a post was read as filled. */
+    public function isFilled(Post $post): bool
+    {
+        return $this->filling($post)->isDone() || ($this->standing($post)->stage?->isFilled() ?? false);
+    }
+
     public function decided(DecisionAbout $about, ?Post $post = null): ?Decision
     {
         return $this->decisions[self::key($about, $post?->id)] ?? null;
+    }
+
+    /** What filling did to the posts filled so far. */
+    public function drifts(): Drifts
+    {
+        return new Drifts(array_filter(array_map(fn (StandingPost $post) => $post->drift(), $this->standing)));
+    }
+
+    /** @return list<SpacingCheck> of every pair taped at the tops and at the ground, both ends read for plumb */
+    public function spacings(): array
+    {
+        $read = [];
+        foreach ($this->log->now(SpacingRead::class) as $spacing) {
+            $ends = [$spacing->from->value, $spacing->to->value];
+            sort($ends);
+            $read[implode(' ', $ends)][$spacing->at->value] = $spacing;
+        }
+        $checks = [];
+        foreach ($read as $pair) {
+            [$top, $ground] = [$pair[SpacingAt::Top->value] ?? null, $pair[SpacingAt::Ground->value] ?? null];
+            [$from, $to] = [$this->standing[($top?->from)->value ?? ''] ?? null, $this->standing[($top?->to)->value ?? ''] ?? null];
+            if ($top !== null && $ground !== null && $from !== null && $to !== null && ! $from->lean->isHalfKnown() && ! $to->lean->isHalfKnown()) {
+                $checks[] = new SpacingCheck($from, $to, $ground->distance, $top->distance);
+            }
+        }
+
+        return $checks;
     }
 
     /** Whether a hole that stops short was taken as it is, or as an engineer says. */
@@ -99,6 +148,21 @@ final readonly class SiteState
         $post = $surprise->hole->required->post;
 
         return ! $this->standing($post)->set && $this->decided(DecisionAbout::KeepHolding, $post) === null;
+    }
+
+    /** @return list<Post> as the order of standing that was decided has it */
+    public function buildOrder(): array
+    {
+        $walk = $this->walk();
+        $isCorner = fn (Post $post): bool => $this->plan->isCorner($post);
+        $frames = $walk;
+        usort($frames, fn (Post $one, Post $other) => [$one->at->x->nanometres, $one->at->y->nanometres] <=> [$other->at->x->nanometres, $other->at->y->nanometres]);
+
+        return match ($this->plan->holding?->customs->build) {
+            BuildOrder::CornersStringsBetween => [...array_values(array_filter($walk, $isCorner)), ...array_values(array_filter($walk, fn (Post $post) => ! $isCorner($post)))],
+            BuildOrder::FramesTilted => $frames,
+            default => $walk,
+        };
     }
 
     /** @return list<Post> row by row, every second row backwards: the way with the fewest steps */
@@ -121,8 +185,22 @@ final readonly class SiteState
         return $about->value.'|'.($post->value ?? '');
     }
 
-    /** @return array<string, StandingPost> */
-    private static function standingPosts(Plan $plan, Log $log, Heights $level, Footings $footing): array
+    /** @return array<string, Filling> by the value of the post's id */
+    private static function fillings(Log $log): array
+    {
+        $steps = [];
+        foreach ($log->now(PostFilled::class) as $sequence => $filled) {
+            $steps[$filled->post->value][$filled->step->value] = [$filled, $log->measuredAt($sequence)];
+        }
+
+        return array_map(fn (array $ofPost) => new Filling($ofPost), $steps);
+    }
+
+    /**
+     * @param  array<string, Filling>  $fillings
+     * @return array<string, StandingPost>
+     */
+    private static function standingPosts(Plan $plan, Log $log, Heights $level, Footings $footing, array $fillings): array
     {
         $readings = $set = $standing = [];
         foreach ($log->now(PlumbReading::class) as $reading) {
@@ -133,11 +211,14 @@ final readonly class SiteState
         }
         foreach ($plan->grid->posts as $post) {
             $id = $post->id->value;
-            $grade = $level->groundAt($post) ?? Length::zero();
+            $ground = $level->groundAt($post) ?? Length::zero();
+            $foot = $footing->foot($post) ?? $ground;
+            // On a pier a post turns about its base, which nothing is filled round.
+            [$grade, $filling] = $plan->holdOf($post->id) === Hold::Pier ? [$foot, new Filling] : [$ground, $fillings[$id] ?? new Filling];
             $standing[$id] = new StandingPost(
-                $post, isset($set[$id]), $readings[$id] ?? [],
-                $footing->foot($post) ?? $grade, $grade, $plan->tops?->topAt($post->at) ?? $grade->plus($plan->standing),
-                $grade->plus($plan->standing->times(self::BRACE_SHARE)), $plan->tolerances->plumbOneIn, $plan->sides,
+                $post, isset($set[$id]), $readings[$id] ?? [], $foot, $grade, $plan->tops?->topAt($post->at) ?? $ground->plus($plan->standing),
+                $ground->plus($plan->standing->times(self::BRACE_SHARE)), $plan->tolerances->plumbOneIn, $plan->sides,
+                $filling,
             );
         }
 

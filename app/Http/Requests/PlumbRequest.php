@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Aequus\Logbook\Bubble;
+use Aequus\Logbook\LeanMeasure;
+use Aequus\Logbook\LeanWay;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PlumbReading;
 use Aequus\Logbook\Stage;
@@ -12,22 +15,66 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
 use Aequus\Set\FaceReading;
 
-/** A level held upright on one face: plumb, or a gap and the side the top goes to. */
+/** A lean read on one face: by the gap under a level, an angle, a bob, or the bubble; or plumb. */
 final class PlumbRequest extends EntryRequest
 {
     protected const MAIN_FIELD = 'gap';
 
     protected function payload(Plan $plan): ?Payload
     {
-        [$post, $face, $stage, $level] = [$this->postAt($plan), $this->choice('face', Side::class), $this->choice('stage', Stage::class), $this->measure('level', $plan)];
+        [$post, $face, $stage] = [$this->postAt($plan), $this->choice('face', Side::class), $this->choice('stage', Stage::class)];
         $plumb = $this->text('leans') === 'plumb';
         $toward = $plumb && $face ? ($face->isAlongX() ? Side::PlusY : Side::PlusX) : $this->choice('leans', Side::class);
-        $gap = $plumb ? Length::zero() : $this->measure('gap', $plan);
-        if (! $post || ! $face || ! $stage || ! $level || ! $toward || ! $gap) {
+        $way = $this->text('way') === '' ? LeanWay::Gap : $this->choice('way', LeanWay::class);
+        if (! $post || ! $face || ! $stage || ! $toward || ! $way) {
             return null;
         }
-        $this->at('leans', fn () => FaceReading::gap($face, $toward, $gap, $level, $plan->sides));
+        $lean = $this->lean($way, $plumb, $plan);
+        if ($lean !== null) {
+            $this->at('leans', fn () => FaceReading::slope($face, $toward, $lean->slope, $plan->sides));
+        }
 
-        return $this->refusals === [] ? new PlumbReading($post, $face, $toward, $gap, $level, $stage) : null;
+        return $lean !== null && $this->refusals === [] ? new PlumbReading($post, $face, $toward, $lean, $stage) : null;
+    }
+
+    private function lean(LeanWay $way, bool $plumb, Plan $plan): ?LeanMeasure
+    {
+        if ($way === LeanWay::Angle) {
+            return $this->at('gap', fn () => LeanMeasure::angle($plumb ? 0.0 : $this->degrees()));
+        }
+        $level = $this->measure('level', $plan);
+        $off = $plumb ? Length::zero() : ($way === LeanWay::Bubble ? null : $this->measure('gap', $plan));
+        if ($level === null || ($way !== LeanWay::Bubble && $off === null)) {
+            return null;
+        }
+        if ($way === LeanWay::Bubble && ! $plumb) {
+            $bubble = $this->choice('bubble', Bubble::class);
+            $figure = $this->figure($plan);
+
+            return $bubble === null || $figure === null ? null : $this->at('level', fn () => LeanMeasure::bubble($bubble, $level, $figure));
+        }
+
+        return $this->at($level->isPositive() ? 'gap' : 'level', fn () => $way === LeanWay::Bob ? LeanMeasure::bob($off ?? Length::zero(), $level) : LeanMeasure::gap($off ?? Length::zero(), $level));
+    }
+
+    private function degrees(): float
+    {
+        $typed = rtrim(str_replace(',', '.', $this->text('gap')), '° ');
+        if (! is_numeric($typed)) {
+            $this->refuse('gap', "“{$this->text('gap')}” is no angle. Enter degrees, such as 0.4.");
+        }
+
+        return (float) $typed;
+    }
+
+    /** What a shim under the level told of it: so much over its length brings the bubble to the line. Empty: as usual. */
+    private function figure(Plan $plan): ?float
+    {
+        if ($this->text('shim') === '') {
+            return Bubble::USUAL_FIGURE;
+        }
+        [$shim, $level] = [$this->measure('shim', $plan), $this->measure('level', $plan)];
+
+        return $shim === null || $level === null || ! $level->isPositive() ? null : $shim->inMillimetres() / $level->inMillimetres();
     }
 }

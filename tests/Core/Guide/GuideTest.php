@@ -8,16 +8,23 @@ use Aequus\Adjust\PlacementWay;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Scope;
 use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\CheckRoute;
+use Aequus\Logbook\CrossChecked;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\FillStep;
 use Aequus\Logbook\HandedOver;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PointOfNoReturn;
 use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostFilled;
 use Aequus\Logbook\PostSet;
+use Aequus\Logbook\ReadyItem;
 use Aequus\Logbook\RodReading;
+use Aequus\Logbook\SeenReady;
 use Aequus\Logbook\ServiceLine;
 use Aequus\Logbook\ServiceType;
 use Aequus\Logbook\Stage;
@@ -28,15 +35,23 @@ use Aequus\Logbook\TopMeasured;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Measure\TapeClass;
+use Aequus\Plan\BuildOrder;
+use Aequus\Plan\Customs;
 use Aequus\Plan\DepthMode;
+use Aequus\Plan\FillOrder;
 use Aequus\Plan\FootingRules;
+use Aequus\Plan\Hold;
+use Aequus\Plan\Holding;
+use Aequus\Plan\HoldingSite;
 use Aequus\Plan\LayoutRules;
 use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
 use Aequus\Plan\PostId;
 use Aequus\Plan\ReadyList;
 use Aequus\Plan\Side;
+use Aequus\Plan\Soil;
 use Aequus\Plan\TopRules;
 use Aequus\Site\Phase;
 use Generator;
@@ -44,7 +59,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 
-/** Thirty-odd site histories on a 2 × 2 grid of 5400 by 3600 mm (unless told otherwise), some of them contradictory. */
+/** Fifty-odd site histories on a 2 × 2 grid of 5400 by 3600 mm (unless told otherwise), some of them contradictory. */
 final class GuideTest extends TestCase
 {
     private const SIDES = [['A1', 'B1', 5400.0], ['B1', 'B2', 3600.0], ['B2', 'A2', 5400.0], ['A2', 'A1', 3600.0]];
@@ -119,7 +134,26 @@ final class GuideTest extends TestCase
         yield 'plumb, no tops' => ['Decide where the tops', $plumb, $ready];
         yield 'tops decided' => ['Measure A1 above', $plumb, $tops];
         yield 'a short post among measured ones' => ['Post B2 is short', [...$measured, new TopMeasured(self::id('B2'), Length::millimetres(1080))], $tops];
-        yield 'measured' => ['Mark and cut A1', $measured, $tops];
+        yield 'measured' => ['Measure once more', $measured, $tops];
+        $crossed = fn (PointOfNoReturn $before, float $off = 2) => new CrossChecked($before, CheckRoute::OtherLevel, Length::millimetres($off));
+        yield 'measured, and one height taken again' => ['Mark and cut A1', [...$measured, $crossed(PointOfNoReturn::Cut)], $tops];
+        yield 'measured, and the height taken again contradicts' => ['Measure once more', [...$measured, $crossed(PointOfNoReturn::Cut, 20)], $tops];
+        $open = [...$set, ...self::plumbAll(Stage::HoleOpen)];
+        $seen = [...$open, ...array_map(fn (ReadyItem $item) => new SeenReady($item, null), ReadyItem::cases())];
+        yield 'plumb in open holes' => ['Before the pour: inspected', $open, $ready];
+        yield 'all seen to' => ['Measure once more', $seen, $ready];
+        yield 'one diagonal taken again' => ['Fill A1', [...$seen, $crossed(PointOfNoReturn::Pour)], $ready];
+        $filled = [...$seen, $crossed(PointOfNoReturn::Pour), new PostFilled(self::id('A1'), FillStep::Done, 8, 12.0)];
+        yield 'one filled' => ['Hold the level on the lane face of A1', $filled, $ready];
+        yield 'one filled and read again' => ['Fill B1', [...$filled, self::plumb('A1', Side::MinusY, 1), self::plumb('A1', Side::PlusX, 1)], $ready];
+        yield 'one pushed by its fill' => ['Pull the top of A1', [...$filled, self::plumb('A1', Side::MinusY, 20), self::plumb('A1', Side::PlusX, 1)], $ready];
+        $held = fn (Hold $hold, ?Customs $customs = null) => $ready->withHolding(new Holding($hold, new HoldingSite(Soil::Sand), PierRules::usual($ready->notation), Length::millimetres(300), customs: $customs ?? new Customs));
+        yield 'all shall stand before any is filled' => ['Set post B1', [...$dug, new PostSet(self::id('A1')), self::plumb('A1', Side::MinusY, 0, Stage::HoleOpen), self::plumb('A1', Side::PlusX, 0, Stage::HoleOpen)], $held(Hold::Concrete)];
+        yield 'each is filled as it stands' => ['Before the pour: inspected', [...$dug, ...self::each(fn (PostId $id) => new PostSet($id)), ...array_slice(self::plumbAll(Stage::HoleOpen), 0, 8)], $held(Hold::Concrete, new Customs(fillOrder: FillOrder::EachAsItStands))];
+        yield 'piers are poured before posts stand' => ['Before the pour: inspected', $dug, $held(Hold::Pier)];
+        yield 'a pier poured' => ['Set post A1', [...$dug, ...array_map(fn (ReadyItem $item) => new SeenReady($item, null), ReadyItem::cases()), ...self::each(fn (PostId $id) => new PostFilled($id, FillStep::Done))], $held(Hold::Pier)];
+        yield 'steel that is driven' => ['Drive post A1', $level, $held(Hold::Driven)];
+        yield 'corners before those between' => ['Set post A2', [...$dug, new PostSet(self::id('A1')), new PostSet(self::id('B1')), new PostSet(self::id('B2'))], $held(Hold::Concrete, new Customs(build: BuildOrder::CornersStringsBetween))];
         yield 'all cut' => ['Hand the work over', $cut, $tops];
         $grid = Builds::plan(baysX: [2400, 2400, 2400], baysY: [2400, 2400]);
         $taped = fn (array $off = [], array $slips = [], ?Plan $plan = null): array => [$notice, ...array_map(
@@ -221,17 +255,17 @@ final class GuideTest extends TestCase
         return [self::tape('A1', 'B1', 5430), self::tape('B1', 'B2', 3600), self::tape('B2', 'A2', 5430), self::tape('A2', 'A1', 3600), self::tape('A1', 'B2', $diagonal), self::tape('B1', 'A2', $diagonal)];
     }
 
-    private static function plumb(string $label, Side $face, float $gap): PlumbReading
+    private static function plumb(string $label, Side $face, float $gap, Stage $stage = Stage::Filled): PlumbReading
     {
-        return new PlumbReading(self::id($label), $face, $face->isAlongX() ? Side::PlusY : Side::PlusX, Length::millimetres($gap), Length::millimetres(1200), Stage::Filled);
+        return PlumbReading::gap(self::id($label), $face, $face->isAlongX() ? Side::PlusY : Side::PlusX, Length::millimetres($gap), Length::millimetres(1200), $stage);
     }
 
     /** @return list<PlumbReading> */
-    private static function plumbAll(): array
+    private static function plumbAll(Stage $stage = Stage::Filled): array
     {
         $all = [];
         foreach (['A1', 'B1', 'A2', 'B2'] as $label) {
-            array_push($all, self::plumb($label, Side::MinusY, 1), self::plumb($label, Side::PlusX, 2));
+            array_push($all, self::plumb($label, Side::MinusY, 1, $stage), self::plumb($label, Side::PlusX, 2, $stage));
         }
 
         return $all;

@@ -10,19 +10,25 @@ use Aequus\Guide\Move;
 use Aequus\Guide\Scope;
 use Aequus\Guide\SettleHeights;
 use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\CheckRoute;
+use Aequus\Logbook\CrossChecked;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\FillStep;
 use Aequus\Logbook\HandedOver;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PointOfNoReturn;
 use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostFilled;
 use Aequus\Logbook\PostSet;
+use Aequus\Logbook\ReadyItem;
 use Aequus\Logbook\RodReading;
-use Aequus\Logbook\Stage;
+use Aequus\Logbook\SeenReady;
 use Aequus\Logbook\StakeMoved;
 use Aequus\Logbook\StakeReading;
 use Aequus\Logbook\StringReading;
@@ -35,8 +41,10 @@ use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
 use Aequus\Plan\TopRules;
 use Aequus\Site\Phase;
+use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
 use Aequus\Square\SurveyedBefore;
 use DateTimeImmutable;
@@ -113,6 +121,9 @@ final class SimulatedBuilder
             EntryKind::Hole => $this->write(new HoleDug($post->id, $site->footing->required($post)->holeDepth())),
             EntryKind::PostSet => $this->write(new PostSet($post->id)),
             EntryKind::Plumb => $this->plumb($site, $move),
+            EntryKind::Ready => $this->write(new SeenReady($this->wantedReady($site, $post), null)),
+            EntryKind::CrossChecked => $this->write(new CrossChecked($move->phase === Phase::Cut ? PointOfNoReturn::Cut : PointOfNoReturn::Pour, CheckRoute::OtherLevel, Length::millimetres(1))),
+            EntryKind::Filled => $this->write(new PostFilled($post->id, FillStep::Done)),
             EntryKind::Top => $this->write(new TopMeasured($post->id, $site->cut->mark($post)->aboveDatumLine()->plus(Length::millimetres(80)))),
             EntryKind::PostCut => $this->write(new PostCut($post->id)),
             EntryKind::Decision => $this->write(new Decision($this->about($move), str_contains($move->phase->value, 'square') ? null : $post?->id, 'agreed on site')),
@@ -128,6 +139,16 @@ final class SimulatedBuilder
             Phase::Square => DecisionAbout::AcceptOutline,
             default => DecisionAbout::AcceptShortPost,
         };
+    }
+
+    private function wantedReady(SiteState $site, Post $post): ReadyItem
+    {
+        foreach (ReadyItem::cases() as $item) {
+            if (! ReadyToPour::isSeen($site, $item, $post) && (! $item->isForConcreteOnly() || $site->plan->holdOf($post->id)->isPoured())) {
+                return $item;
+            }
+        }
+        throw new LogicException('Asked to see to what is seen to.');
     }
 
     private function tape(SiteState $site, Move $move): void
@@ -163,7 +184,7 @@ final class SimulatedBuilder
         $next = $site->standing($post)->nextFace();
         foreach ($next === null ? array_map(\Aequus\Plan\Side::from(...), $faces) : [$next] as $face) {
             $toward = $face->isAlongX() ? \Aequus\Plan\Side::PlusY : \Aequus\Plan\Side::PlusX;
-            $this->write(new PlumbReading($post->id, $face, $toward, Length::zero(), Length::millimetres(1200), $site->standing($post)->stage ?? Stage::HoleOpen));
+            $this->write(PlumbReading::gap($post->id, $face, $toward, Length::zero(), Length::millimetres(1200), $site->standing($post)->stageNow()));
         }
     }
 

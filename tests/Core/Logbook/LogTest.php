@@ -116,7 +116,7 @@ final class LogTest extends TestCase
         yield [new RodReading($post, $length)];
         yield [new HoleDug($post, $length)];
         yield [new PostSet($post)];
-        yield [new PlumbReading($post, Side::MinusY, Side::PlusX, Length::inches(0.125), Length::feet(4), Stage::Filled)];
+        yield [PlumbReading::gap($post, Side::MinusY, Side::PlusX, Length::inches(0.125), Length::feet(4), Stage::Filled)];
         yield [new TopMeasured($post, $length)];
         yield [new PostCut($post)];
         yield [new Decision(DecisionAbout::AcceptLean, $post, 'a fence')];
@@ -144,8 +144,8 @@ final class LogTest extends TestCase
         $post = PostId::of('1.1');
         yield ['same stake twice', fn () => new TapeReading($post, PostId::of('1.1'), Length::feet(3), TapeClass::Steel)];
         yield ['above zero', fn () => new TapeReading($post, PostId::of('2.1'), Length::zero(), TapeClass::Steel)];
-        yield ['along that face', fn () => new PlumbReading($post, Side::MinusY, Side::PlusY, Length::inches(1), Length::feet(4), Stage::Filled)];
-        yield ['without the length', fn () => new PlumbReading($post, Side::MinusY, Side::PlusX, Length::inches(1), Length::zero(), Stage::Filled)];
+        yield ['along that face', fn () => PlumbReading::gap($post, Side::MinusY, Side::PlusY, Length::inches(1), Length::feet(4), Stage::Filled)];
+        yield ['without the length', fn () => PlumbReading::gap($post, Side::MinusY, Side::PlusX, Length::inches(1), Length::zero(), Stage::Filled)];
         yield ['two points', fn () => new ServiceLine(ServiceType::Gas, 'gas', Length::feet(2), [])];
         yield ['Say why', fn () => new Strike(1, ' ')];
         yield ['reason', fn () => new Decision(DecisionAbout::AcceptLean, $post, '')];

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
+use Aequus\Logbook\Bubble;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Shift;
 use Aequus\Plan\Side;
 use Aequus\Plan\SideNames;
-use Aequus\Set\Bubble;
 use Aequus\Set\FaceReading;
 use Aequus\Set\Lean;
 use Aequus\Set\PlumbRefused;

@@ -104,7 +104,7 @@ final class SiteStateTest extends TestCase
     {
         $plan = $this->plan();
         $a1 = $plan->grid->labelled('A1');
-        $read = fn (Stage $stage) => new PlumbReading($a1->id, Side::MinusY, Side::PlusX, Length::millimetres(6), Length::millimetres(1200), $stage);
+        $read = fn (Stage $stage) => PlumbReading::gap($a1->id, Side::MinusY, Side::PlusX, Length::millimetres(6), Length::millimetres(1200), $stage);
         $book = [...$this->levelled([1600, 1700, 1650, 1900]), new PostSet($a1->id), $read(Stage::HoleOpen)];
         // Standing 2400 on ground at −100, foot at −1000.
         $open = $this->site($plan, ...$book)->standing($a1);
@@ -120,7 +120,7 @@ final class SiteStateTest extends TestCase
     {
         $plan = $this->plan();
         $a1 = $plan->grid->labelled('A1');
-        $read = fn (Side $face, Side $toward, int $gap) => new PlumbReading($a1->id, $face, $toward, Length::millimetres($gap), Length::millimetres(1200), Stage::HoleOpen);
+        $read = fn (Side $face, Side $toward, int $gap) => PlumbReading::gap($a1->id, $face, $toward, Length::millimetres($gap), Length::millimetres(1200), Stage::HoleOpen);
         $site = $this->site($plan, new PostSet($a1->id), $read(Side::MinusY, Side::PlusX, 15), $read(Side::PlusX, Side::PlusY, 2), $read(Side::MinusY, Side::PlusX, 1));
         $this->assertEqualsWithDelta(1 / 1200, $site->standing($a1)->lean->slopeX, 1e-12);
         $this->assertTrue($site->standing($a1)->isProvedPlumb());
@@ -131,7 +131,7 @@ final class SiteStateTest extends TestCase
     {
         $plan = $this->plan()->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::level(), Length::millimetres(1200)));
         $a1 = $plan->grid->labelled('A1')->id;
-        $plumb = fn (Side $face, Side $toward) => new PlumbReading($a1, $face, $toward, Length::millimetres(3), Length::millimetres(1200), Stage::Filled);
+        $plumb = fn (Side $face, Side $toward) => PlumbReading::gap($a1, $face, $toward, Length::millimetres(3), Length::millimetres(1200), Stage::Filled);
         $site = $this->site($plan, ...$this->levelled([1600, 1700, 1650, 1900]), ...[
             new HoleDug($a1, Length::millimetres(1100)), new PostSet($a1), $plumb(Side::MinusY, Side::PlusX), $plumb(Side::PlusX, Side::MinusY),
             new TopMeasured($a1, Length::millimetres(1150)), new PostCut($a1), new Remark($a1, 'knot near the top'), new Decision(DecisionAbout::AcceptLean, $a1, 'it is a fence'),

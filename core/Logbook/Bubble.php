@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Set;
+namespace Aequus\Logbook;
 
 use Aequus\Measure\Slope;
 
@@ -15,6 +15,15 @@ enum Bubble: string
 
     /** A common builder's level: 1/8 in in 2 ft with the bubble on the line. A shim under one end tells it for the level at hand. */
     public const USUAL_FIGURE = 0.125 / 24;
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::HalfWay => 'bubble half-way to the line',
+            self::OnTheLine => 'bubble on the line',
+            self::Beyond => 'bubble beyond the line',
+        };
+    }
 
     /** @param  float  $levelFigure rise over run that brings the bubble to the line */
     public function slope(float $levelFigure = self::USUAL_FIGURE): Slope

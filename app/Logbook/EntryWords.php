@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logbook;
+
+use Aequus\Logbook\AsCast;
+use Aequus\Logbook\BeamTested;
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\CrossChecked;
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\HandedOver;
+use Aequus\Logbook\HeightDifference;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\LevelWay;
+use Aequus\Logbook\LineReading;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PictureTaken;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostFilled;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\Remark;
+use Aequus\Logbook\RodReading;
+use Aequus\Logbook\SeenReady;
+use Aequus\Logbook\ServiceLine;
+use Aequus\Logbook\SoilLayer;
+use Aequus\Logbook\SpacingRead;
+use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\Strike;
+use Aequus\Logbook\StringReading;
+use Aequus\Logbook\TapeLay;
+use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\TopMeasured;
+use Aequus\Logbook\TwistRead;
+use Aequus\Measure\Length;
+use Aequus\Plan\PostFeature;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Shift;
+use Aequus\Site\SiteState;
+
+/** An entry in words: in the logbook, and as an echo before it is stored. */
+final readonly class EntryWords
+{
+    public function __construct(private SiteState $site)
+    {
+    }
+
+    public function say(Payload $said): string
+    {
+        $write = $this->site->plan->write(...);
+        $side = $this->site->plan->sides->of(...);
+
+        return match (true) {
+            $said instanceof NoticeAsked => "Utility marks asked for on {$said->askedOn}, {$said->workingDays} working days".($said->reference === '' ? '' : ", number {$said->reference}"),
+            $said instanceof ServiceLine => ucfirst($said->type->value)." line “{$said->name}”, {$write($said->noDig)} no-dig each side",
+            $said instanceof TapeReading => "Tape {$this->label($said->from)}–{$this->label($said->to)}: {$write($said->distance)}, {$said->tape->inWords()}".($said->name === '' ? '' : " “{$said->name}”").$this->held($said),
+            $said instanceof StringReading => "{$this->label($said->post)} stands {$write($said->offLine()->magnitude())} ".($said->offLine()->isNegative() ? 'right' : 'left')." of the string from {$this->label($said->from)} to {$this->label($said->to)}",
+            $said instanceof LineReading => "{$this->label($said->post)} stands {$write($said->off->magnitude())} off ".($this->site->plan->layout->fixedLine->name ?? 'the fixed line'),
+            $said instanceof AsCast => "{$this->label($said->post)} as cast: ".$this->shift($said->alongX, $said->alongY),
+            $said instanceof StakeMoved => "Stake {$this->label($said->post)} moved",
+            $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
+            $said instanceof RodReading => "Rod at {$this->point($said->point)}: {$write($said->rod)}".($said->setUp === '' ? '' : ", set-up {$said->setUp}").($said->distance === null ? '' : ", {$write($said->distance)} away"),
+            $said instanceof BeamTested => 'Line of sight tested by two pegs: it '.($said->rises->ratio < 0 ? 'falls' : 'rises').' '.number_format(10_000 * abs($said->rises->ratio), 1).' mm in 10 m',
+            $said instanceof HeightDifference => ucfirst($said->instrument->inWords()).($said->level === '' ? '' : " “{$said->level}”").": {$this->point($said->to)} ".($said->read->isZero() ? 'level with' : "{$write($said->read->magnitude())} ".($said->read->isNegative() ? 'lower than' : 'higher than'))." {$this->point($said->from)}".($said->over === null ? '' : ", over {$write($said->over)}").($said->way === LevelWay::Turned ? ', turned' : '').($said->hungAt === null ? '' : ", hung {$write($said->hungAt)} from {$this->point($said->from)}"),
+            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}".($said->width === null ? '' : ", {$write($said->width)} wide").($said->found === null ? '' : ", met {$said->found->inWords()}").implode('', array_map(fn (SoilLayer $layer) => ", {$layer->soil->inWords()} to {$write($layer->to)}", $said->soils)),
+            $said instanceof PostSet => "Post {$this->label($said->post)} set",
+            $said instanceof PlumbReading => "Post {$this->label($said->post)}, {$side($said->face)} face: {$this->lean($said)}, {$said->stage->inWords()}",
+            $said instanceof TwistRead => "Post {$this->label($said->post)} is turned {$write($said->gap)} over {$write($said->over)}",
+            $said instanceof SpacingRead => "{$this->label($said->from)} to {$this->label($said->to)} {$said->at->inWords()}: {$write($said->distance)}",
+            $said instanceof SeenReady => ucfirst("{$said->item->inWords()}: seen to").($said->post === null ? '' : " at {$this->label($said->post)}"),
+            $said instanceof CrossChecked => "Before {$said->before->inWords()} measured again by {$said->route->inWords()}: ".($said->off->isZero() ? 'as in the book' : "{$write($said->off->magnitude())} off"),
+            $said instanceof PostFilled => "Post {$this->label($said->post)}: {$said->step->inWords()}".($said->bags === null ? '' : ", {$said->bags} bags").($said->celsius === null ? '' : ', at '.rtrim(rtrim(number_format($said->celsius, 1), '0'), '.').' °C'),
+            $said instanceof PictureTaken => 'Picture'.($said->post === null ? '' : " of {$this->label($said->post)}").($said->says === '' ? '' : ": {$said->says}"),
+            $said instanceof TopMeasured => "Top of {$this->label($said->post)}: {$write($said->aboveDatumLine)} above the datum line",
+            $said instanceof PostCut => "Post {$this->label($said->post)} cut",
+            $said instanceof Decision => $said->about->inWords().($said->post === null ? '' : " ({$this->label($said->post)})").": {$said->reason}",
+            $said instanceof Remark => ($said->post === null ? '' : $this->label($said->post).': ').$said->text,
+            $said instanceof HandedOver => "Handed over to {$said->to}".($said->remark === '' ? '' : ": {$said->remark}"),
+            $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
+            default => $said->kind()->value,
+        };
+    }
+
+    private function lean(PlumbReading $said): string
+    {
+        $lean = $said->lean;
+        $toward = "toward the {$this->site->plan->sides->of($said->leansToward)}";
+        $over = $lean->over === null ? '' : " over {$this->site->plan->write($lean->over)}";
+
+        return match (true) {
+            $lean->isPlumb() => "plumb{$over}",
+            $lean->bubble !== null => "{$lean->bubble->inWords()}, top {$toward}",
+            $lean->degrees !== null => "{$lean->degrees}° {$toward}",
+            default => "{$this->site->plan->write($lean->off ?? Length::zero())} {$toward}{$over}",
+        };
+    }
+
+    private function point(LevelPoint $point): string
+    {
+        return match (true) {
+            $point->isBenchmark() => 'the benchmark',
+            $point->post === null => $point->name,
+            default => $this->label($point->post).($point->feature === PostFeature::Ground ? '' : ", {$point->feature->inWords()}"),
+        };
+    }
+
+    private function held(TapeReading $tape): string
+    {
+        $held = $tape->lay === TapeLay::Level ? [] : ['along the ground'.($tape->rise === null ? '' : ", rise {$this->site->plan->write($tape->rise)}")];
+        if ($tape->conditions?->celsius !== null) {
+            $held[] = "{$tape->conditions->celsius} °C";
+        }
+        if ($tape->conditions?->newtons !== null) {
+            $held[] = "pulled with {$tape->conditions->newtons} N";
+        }
+        if ($tape->conditions?->hangsWhole) {
+            $held[] = 'hanging free';
+        }
+
+        return $held === [] ? '' : ', '.implode(', ', $held);
+    }
+
+    private function shift(Length $x, Length $y): string
+    {
+        $parts = array_map(fn (Shift $part) => "{$this->site->plan->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", Shift::parts($x, $y));
+
+        return $parts === [] ? 'on its mark' : implode(' and ', $parts).' of its mark';
+    }
+
+    private function label(PostId $id): string
+    {
+        return $this->site->plan->grid->find($id)->label ?? 'a post no longer in the plan';
+    }
+}

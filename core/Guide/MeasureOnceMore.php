@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Logbook\CheckRoute;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\PointOfNoReturn;
+use Aequus\Site\Phase;
+use Aequus\Site\ReadyToPour;
+use Aequus\Site\SiteState;
+
+/** Cuts can’t be taken back: one height is taken again by another way before the first. */
+final readonly class MeasureOnceMore implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        $uncut = array_values(array_filter($site->plan->grid->posts, fn ($post) => ! $site->cut->isCut($post)));
+        if ($site->plan->tops === null || $uncut === [] || ReadyToPour::isCrossChecked($site, PointOfNoReturn::Cut)) {
+            return;
+        }
+        $route = CheckRoute::before(PointOfNoReturn::Cut)[0];
+        yield new Move(Phase::Cut, 'Measure once more, another way', "Before the first cut: {$route->inWords()}. It catches {$route->catches()}.", asks: EntryKind::CrossChecked);
+    }
+}

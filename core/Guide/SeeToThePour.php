@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Logbook\CheckRoute;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\PointOfNoReturn;
+use Aequus\Logbook\ReadyItem;
+use Aequus\Plan\Hold;
+use Aequus\Site\Phase;
+use Aequus\Site\ReadyToPour;
+use Aequus\Site\SiteState;
+
+/** A pour can’t be taken back: what must be there is seen to, and one measure is taken again by another way, before the first hole is filled. */
+final readonly class SeeToThePour implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        foreach (FillPosts::due($site) as $post) {
+            foreach (ReadyItem::cases() as $item) {
+                if (! ReadyToPour::isSeen($site, $item, $post) && ($item->isForConcreteOnly() ? $site->plan->holdOf($post->id)->isPoured() : true)) {
+                    yield new Move(Phase::Set, "Before the pour: {$item->inWords()}", "{$post->label} is next to be filled. See to it, then say so: for all posts, or for this one.", null, '', [$post], EntryKind::Ready);
+                }
+            }
+            if ($site->plan->holdOf($post->id) !== Hold::Pier && ! ReadyToPour::isCrossChecked($site, PointOfNoReturn::Pour)) {
+                $route = CheckRoute::before(PointOfNoReturn::Pour)[0];
+                yield new Move(Phase::Set, 'Measure once more, another way', "Before {$post->label} is filled: {$route->inWords()}. It catches {$route->catches()}.", null, '', [$post], EntryKind::CrossChecked);
+            }
+
+            return;
+        }
+    }
+}

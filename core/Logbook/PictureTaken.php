@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Plan\PostId;
+
+/** A picture of a post or of the job at one phase, kept beside the book under the fingerprint of its bytes. */
+final readonly class PictureTaken implements Payload
+{
+    /** @throws EntryRefused when the fingerprint is none */
+    public function __construct(public ?PostId $post, public string $phase, public string $fingerprint, public string $says = '')
+    {
+        if (preg_match('/^[0-9a-f]{64}$/', $fingerprint) !== 1) {
+            throw EntryRefused::pictureWithoutFingerprint();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Picture;
+    }
+
+    public function posts(): array
+    {
+        return $this->post === null ? [] : [$this->post];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
+use Aequus\Plan\PostId;
+
+/** How far a face is turned off the line it should look along: a gap over a length, clockwise from above positive. */
+final readonly class TwistRead implements Payload
+{
+    /** @throws EntryRefused when it was read over no length, or turns more than a face can */
+    public function __construct(public PostId $post, public Length $gap, public Length $over)
+    {
+        if (! $over->isPositive()) {
+            throw EntryRefused::levelWithoutLength();
+        }
+        if ($gap->magnitude()->isLongerThan($over)) {
+            throw EntryRefused::gapOutOfRange();
+        }
+    }
+
+    public function slope(): Slope
+    {
+        return Slope::fromGap($this->gap, $this->over);
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Twist;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post];
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Site;
+
+use Aequus\Adjust\StakeVerdict;
+use Aequus\Logbook\CrossChecked;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\PointOfNoReturn;
+use Aequus\Logbook\ReadyItem;
+use Aequus\Logbook\SeenReady;
+use Aequus\Plan\Post;
+
+/** Whether one post may be filled: what is measured speaks for itself, what is not must have been seen by somebody; what is missing is named. */
+final readonly class ReadyToPour
+{
+    /** @var array<string, bool> what must be so, in words, and whether it is */
+    public array $points;
+
+    public function __construct(SiteState $site, public Post $post)
+    {
+        $hole = $site->footing->asDug($post);
+        $stands = $site->standing($post);
+        $stake = ($site->square->survey->placed->stakes ?? [])[$post->id->value] ?? null;
+        $points = [
+            'hole deep enough' => $hole !== null && ($hole->serves() || $site->isShortHoleSettled($post)),
+            'stands, braced two ways' => $stands->set,
+            'on its mark' => $stake?->verdict === StakeVerdict::Within || $site->square->holds(),
+            'plumb on two faces' => $stands->isProvedPlumb() || $site->decided(DecisionAbout::AcceptLean, $post) !== null,
+        ];
+        foreach (ReadyItem::cases() as $item) {
+            if (! $item->isForConcreteOnly() || $site->plan->holdOf($post->id)->isPoured()) {
+                $points[$item->inWords()] = self::isSeen($site, $item, $post);
+            }
+        }
+        $points['one measure taken again by another way'] = self::isCrossChecked($site, PointOfNoReturn::Pour);
+        $this->points = $points;
+    }
+
+    /** @return list<string> */
+    public function missing(): array
+    {
+        return array_keys(array_filter($this->points, fn (bool $is) => ! $is));
+    }
+
+    public function isReady(): bool
+    {
+        return $this->missing() === [];
+    }
+
+    /** For the post, or for the whole job. */
+    public static function isSeen(SiteState $site, ReadyItem $item, Post $post): bool
+    {
+        foreach ($site->log->now(SeenReady::class) as $seen) {
+            if ($seen->item === $item && ($seen->post === null || $seen->post->equals($post->id))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a measure was taken again by another route, and agreed with the book. */
+    public static function isCrossChecked(SiteState $site, PointOfNoReturn $before): bool
+    {
+        foreach ($site->log->now(CrossChecked::class) as $check) {
+            if ($check->before === $before && ! $check->off->magnitude()->isLongerThan($site->plan->tolerances->squareness)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

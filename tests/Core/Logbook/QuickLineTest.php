@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Logbook;
+
+use Aequus\Logbook\FillStep;
+use Aequus\Logbook\Finding;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\LeanMeasure;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostFilled;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\QuickLine;
+use Aequus\Logbook\Remark;
+use Aequus\Logbook\RodReading;
+use Aequus\Logbook\SpacingAt;
+use Aequus\Logbook\SpacingRead;
+use Aequus\Logbook\Stage;
+use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\TopMeasured;
+use Aequus\Logbook\TwistRead;
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Refusal;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\Side;
+use Generator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+
+/** What people call across a yard, on a 3 × 2 grid in feet and inches whose sides are lane, orchard, barn and stream. */
+final class QuickLineTest extends TestCase
+{
+    #[DataProvider('lines')]
+    public function test_a_line_becomes_the_entry_it_says(string $line, Payload $payload): void
+    {
+        $this->assertEquals($payload, self::read($line));
+        $this->assertEquals($payload, self::read('  '.strtoupper($line).' '), 'shouted');
+    }
+
+    public static function lines(): Generator
+    {
+        $in = Length::inches(...);
+        [$a1, $b2, $c1] = array_map(fn (string $label) => self::plan()->grid->labelled($label)->id, ['A1', 'B2', 'C1']);
+        yield ["a1-c1 36' 10 1/4", new TapeReading($a1, $c1, $in(442.25), TapeClass::Steel)];
+        yield ['a1 – b2 12', new TapeReading($a1, $b2, $in(12), TapeClass::Steel)];
+        yield ["a1-c1 top 8' 0 1/8", new SpacingRead($a1, $c1, SpacingAt::Top, $in(96.125))];
+        yield ['b2-a1 ground 96', new SpacingRead($b2, $a1, SpacingAt::Ground, $in(96))];
+        yield ['b2 hole 41 1/2', new HoleDug($b2, $in(41.5))];
+        yield ['b2 hole 41 1/2 wide 19', new HoleDug($b2, $in(41.5), $in(19))];
+        yield ['b2 rock 27 1/2', new HoleDug($b2, $in(27.5), null, Finding::Rock)];
+        yield ['b2 running sand at 30', new HoleDug($b2, $in(30), null, Finding::RunningSand)];
+        yield ["bench rod 4' 3", new RodReading(null, $in(51))];
+        yield ['c1 rod 60', new RodReading($c1, $in(60))];
+        yield ["c1 plumb 1/8 stream over 4'", new PlumbReading($c1, Side::MinusY, Side::PlusX, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::HoleOpen)];
+        yield ['c1 plumb 1/8 toward the lane', new PlumbReading($c1, Side::PlusX, Side::MinusY, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::HoleOpen)];
+        yield ['c1 plumb on the lane face filled', new PlumbReading($c1, Side::MinusY, Side::PlusX, LeanMeasure::gap(Length::zero(), Length::feet(4)), Stage::Filled)];
+        yield ['c1 plumb 0.5 degrees barn', new PlumbReading($c1, Side::MinusY, Side::MinusX, LeanMeasure::angle(0.5), Stage::HoleOpen)];
+        yield ['c1 twist 1/4 over 6', new TwistRead($c1, $in(0.25), $in(6))];
+        yield ['b2 set', new PostSet($b2)];
+        yield ['b2 cut', new PostCut($b2)];
+        yield ['b2 moved', new StakeMoved($b2)];
+        yield ['b2 filled', new PostFilled($b2, FillStep::Done)];
+        yield ['b2 filled 11 bags at 12 c', new PostFilled($b2, FillStep::Done, 11, 12.0)];
+        yield ['b2 wet', new PostFilled($b2, FillStep::StillWet)];
+        yield ["b2 top 3' 2 above the line", new TopMeasured($b2, $in(38))];
+        yield ['note 12', new Remark(null, '12')];
+        yield ['b2 note 12', new Remark($b2, '12')];
+    }
+
+    #[TestWith(['', 'Nothing was typed'])]
+    #[TestWith(['hole 41', 'does not begin with a post'])]
+    #[TestWith(['z9 hole 41', 'Z9'])]
+    #[TestWith(['b2', 'What about B2?'])]
+    #[TestWith(['b2 dance', '“dance” is not understood after B2'])]
+    #[TestWith(['b2 hole deep', '“deep”'])]
+    #[TestWith(['b2 plumb 1/8 north', 'The sides are'])]
+    #[TestWith(['b2 plumb 1/8 lane over 0', 'the length of the level'])]
+    #[TestWith(["b2 plumb 40 lane over 4'", 'No standing post leans so far'])]
+    #[TestWith(['b2 filled plenty', '“plenty” is not understood'])]
+    #[TestWith(['b2 filled 9 bags at 70 C', 'Nobody pours'])]
+    #[TestWith(['a1-a1 12', 'same stake twice'])]
+    #[TestWith(['b2 note', 'Nothing was written'])]
+    public function test_what_is_not_understood_is_named_with_what_could_stand_there(string $line, string $sentence): void
+    {
+        try {
+            self::read($line);
+            $this->fail("Understood: {$line}");
+        } catch (Refusal $refused) {
+            $this->assertStringContainsString($sentence, $refused->getMessage());
+        }
+    }
+
+    public function test_every_example_of_the_grammar_is_understood(): void
+    {
+        foreach (QuickLine::GRAMMAR as $what => $examples) {
+            foreach (preg_split('/, (?:or )?/', strtr($examples, ['c3' => 'c2', 'd4' => 'c2', 'east' => 'stream'])) ?: [] as $line) {
+                $this->assertInstanceOf(Payload::class, self::read($line), "{$what}: {$line}");
+            }
+        }
+    }
+
+    private static function read(string $line): Payload
+    {
+        return (new QuickLine(self::plan(), fn () => Stage::HoleOpen, TapeClass::Steel))->read($line);
+    }
+
+    private static function plan(): \Aequus\Plan\Plan
+    {
+        return Builds::plan(baysX: [2400, 2400], baysY: [3000], notation: Notation::feetInches(16));
+    }
+}
