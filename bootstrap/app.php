@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use Aequus\Measure\Refusal;
 use App\Http\Middleware\SecurityHeaders;
+use App\Picture\PictureRefused;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
@@ -31,6 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
                 ? back()->withInput($request->except(['password', '_token']))->withErrors(['refused' => 'This page had been open too long to be sent. Nothing you typed is lost: press the button again.'])
                 : null;
         });
+        $exceptions->render(fn (PostTooLargeException $failure, Request $request) => back()->withErrors(['picture' => PictureRefused::tooLarge()->getMessage()]));
         $exceptions->render(function (AuthenticationException $failure, Request $request) {
             if ($request->isMethod('POST') && ! $request->expectsJson()) {
                 session()->put('kept.input', $request->except(['_token', 'password']));

@@ -14,7 +14,9 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\LevelController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\QuickLineController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SimulatedTapeController;
@@ -94,9 +96,22 @@ Route::middleware('auth')->group(function () {
         Route::post('/footing/width', [HoldingController::class, 'decideWidth'])->name('footing.width.decide');
 
         Route::get('/set', [SetController::class, 'show'])->name('set');
+        Route::get('/set/tops', [SetController::class, 'tops'])->name('set.tops');
+        Route::get('/set/stop', [SetController::class, 'stop'])->name('set.stop');
+        Route::get('/set/walk/{what}', [SetController::class, 'walk'])->name('set.walk');
         Route::get('/set/{label}', [SetController::class, 'post'])->name('set.post');
         Route::post('/set/standing', [SetController::class, 'standing'])->name('set.standing');
         Route::post('/set/plumb', [SetController::class, 'plumb'])->name('set.plumb');
+        Route::post('/set/twist', [SetController::class, 'twist'])->name('set.twist');
+        Route::post('/set/spacing', [SetController::class, 'spacing'])->name('set.spacing');
+        Route::post('/set/ready', [SetController::class, 'ready'])->name('set.ready');
+        Route::post('/set/check', [SetController::class, 'crossCheck'])->name('set.check');
+        Route::post('/set/filled', [SetController::class, 'filled'])->name('set.filled');
+
+        Route::post('/pictures', [PictureController::class, 'store'])->name('pictures.store');
+        Route::get('/pictures/{fingerprint}', [PictureController::class, 'show'])->name('pictures.show');
+        Route::post('/quick', [QuickLineController::class, 'store'])->name('quick');
+        Route::get('/quick', [QuickLineController::class, 'echo'])->name('quick.echo');
 
         Route::get('/cut', [CutController::class, 'show'])->name('cut');
         Route::post('/cut/tops', [CutController::class, 'tops'])->name('cut.tops');

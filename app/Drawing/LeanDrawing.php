@@ -18,6 +18,9 @@ final readonly class LeanDrawing
     /** @var list<DrawnVial> */
     public array $vials;
 
+    /** Null until a face was read. */
+    public ?DrawnTop $fromAbove;
+
     public function __construct(SiteState $site, Post $post)
     {
         $stands = $site->standing($post);
@@ -40,5 +43,6 @@ final readonly class LeanDrawing
             );
         };
         $this->vials = [$vial(true), $vial(false)];
+        $this->fromAbove = $stands->lean->isUnread() ? null : DrawnTop::of($stands, $site->plan);
     }
 }

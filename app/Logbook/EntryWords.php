@@ -69,7 +69,7 @@ final readonly class EntryWords
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
             $said instanceof PlumbReading => "Post {$this->label($said->post)}, {$side($said->face)} face: {$this->lean($said)}, {$said->stage->inWords()}",
             $said instanceof TwistRead => "Post {$this->label($said->post)} is turned {$write($said->gap)} over {$write($said->over)}",
-            $said instanceof SpacingRead => "{$this->label($said->from)} to {$this->label($said->to)} {$said->at->inWords()}: {$write($said->distance)}",
+            $said instanceof SpacingRead => "{$this->label($said->from)} to ".($said->to === null ? $this->site->plan->layout->fixedLine->name ?? 'the fixed line' : $this->label($said->to))." {$said->at->inWords()}: {$write($said->distance)}",
             $said instanceof SeenReady => ucfirst("{$said->item->inWords()}: seen to").($said->post === null ? '' : " at {$this->label($said->post)}"),
             $said instanceof CrossChecked => "Before {$said->before->inWords()} measured again by {$said->route->inWords()}: ".($said->off->isZero() ? 'as in the book' : "{$write($said->off->magnitude())} off"),
             $said instanceof PostFilled => "Post {$this->label($said->post)}: {$said->step->inWords()}".($said->bags === null ? '' : ", {$said->bags} bags").($said->celsius === null ? '' : ', at '.rtrim(rtrim(number_format($said->celsius, 1), '0'), '.').' °C'),

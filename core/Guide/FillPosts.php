@@ -20,8 +20,8 @@ final readonly class FillPosts implements Rule
     {
         foreach (self::due($site) as $post) {
             $hold = $site->plan->holdOf($post->id);
-            $drift = $site->drifts()->expected;
-            $warn = $drift === null || ! $site->drifts()->isTelling($drift) ? '' : " The last fills pushed the posts toward the {$site->plan->sides->of(Drifts::toward($drift))}: keep this one as much the other way.";
+            $drift = $site->frame()->drifts()->expected;
+            $warn = $drift === null || ! $site->frame()->drifts()->isTelling($drift) ? '' : " The last fills pushed the posts toward the {$site->plan->sides->of(Drifts::toward($drift))}: keep this one as much the other way.";
             yield new Move(
                 Phase::Set, $hold === Hold::Pier ? "Pour pier {$post->label}" : "Fill {$post->label}",
                 ucfirst($hold->fill()).". Plumb it again when it is full.{$warn}", null, '', [$post], EntryKind::Filled,

@@ -7,13 +7,17 @@ namespace Aequus\Logbook;
 use Aequus\Measure\Length;
 use Aequus\Plan\PostId;
 
-/** A tape between two standing posts, centre to centre, at the ground or at their tops. */
+/** A tape between two standing posts, centre to centre, or from one to the line that will not move; at the ground or at their tops. */
 final readonly class SpacingRead implements Payload
 {
-    /** @throws EntryRefused when it is no distance between two posts */
-    public function __construct(public PostId $from, public PostId $to, public SpacingAt $at, public Length $distance)
+    /**
+     * @param  ?PostId  $to  null for the line that will not move
+     *
+     * @throws EntryRefused when it is no distance between two posts
+     */
+    public function __construct(public PostId $from, public ?PostId $to, public SpacingAt $at, public Length $distance)
     {
-        if ($from->equals($to)) {
+        if ($to !== null && $from->equals($to)) {
             throw EntryRefused::sameStakeTwice();
         }
         if (! $distance->isPositive()) {
@@ -28,6 +32,6 @@ final readonly class SpacingRead implements Payload
 
     public function posts(): array
     {
-        return [$this->from, $this->to];
+        return $this->to === null ? [$this->from] : [$this->from, $this->to];
     }
 }

@@ -107,6 +107,14 @@ final readonly class Plan
         return $atEnd($post->at->x, $this->grid->columns->length()) && $atEnd($post->at->y, $this->grid->rows->length());
     }
 
+    /** @return list<Post> the posts at the corners of the outline, going round; four where none is left out */
+    public function corners(): array
+    {
+        $at = fn (bool $farX, bool $farY): array => array_filter($this->grid->posts, fn (Post $post) => $this->isCorner($post) && $post->at->x->isPositive() === $farX && $post->at->y->isPositive() === $farY);
+
+        return array_values([...$at(false, false), ...$at(true, false), ...$at(true, true), ...$at(false, true)]);
+    }
+
     private function with(?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null, ?HoleShape $hole = null, ?Holding $holding = null): self
     {
         return new self(

@@ -20,18 +20,17 @@ use Aequus\Logbook\Log;
 use Aequus\Logbook\PlumbReading;
 use Aequus\Logbook\PostFilled;
 use Aequus\Logbook\PostSet;
+use Aequus\Logbook\QuickLine;
 use Aequus\Logbook\Remark;
-use Aequus\Logbook\SpacingAt;
-use Aequus\Logbook\SpacingRead;
+use Aequus\Logbook\Stage;
 use Aequus\Measure\Length;
+use Aequus\Plan\BracesOff;
 use Aequus\Plan\BuildOrder;
 use Aequus\Plan\Hold;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
-use Aequus\Set\Drifts;
 use Aequus\Set\Filling;
-use Aequus\Set\SpacingCheck;
 use Aequus\Set\StandingPost;
 use Aequus\Square\Layout;
 use Aequus\Square\SurveyedBefore;
@@ -98,6 +97,12 @@ final readonly class SiteState
         return $this->fillings[$post->id->value] ?? new Filling;
     }
 
+    /** When braces come off, as decided; after a full day where nobody decided. */
+    public function bracesOff(): BracesOff
+    {
+        return $this->plan->holding->customs->bracesOff ?? BracesOff::Day;
+    }
+
     /** Whether a fill was written down, or a post was read as filled. */
     public function isFilled(Post $post): bool
     {
@@ -109,31 +114,10 @@ final readonly class SiteState
         return $this->decisions[self::key($about, $post?->id)] ?? null;
     }
 
-    /** What filling did to the posts filled so far. */
-    public function drifts(): Drifts
+    /** What the standing posts say together. */
+    public function frame(): StandingFrame
     {
-        return new Drifts(array_filter(array_map(fn (StandingPost $post) => $post->drift(), $this->standing)));
-    }
-
-    /** @return list<SpacingCheck> of every pair taped at the tops and at the ground, both ends read for plumb */
-    public function spacings(): array
-    {
-        $read = [];
-        foreach ($this->log->now(SpacingRead::class) as $spacing) {
-            $ends = [$spacing->from->value, $spacing->to->value];
-            sort($ends);
-            $read[implode(' ', $ends)][$spacing->at->value] = $spacing;
-        }
-        $checks = [];
-        foreach ($read as $pair) {
-            [$top, $ground] = [$pair[SpacingAt::Top->value] ?? null, $pair[SpacingAt::Ground->value] ?? null];
-            [$from, $to] = [$this->standing[($top?->from)->value ?? ''] ?? null, $this->standing[($top?->to)->value ?? ''] ?? null];
-            if ($top !== null && $ground !== null && $from !== null && $to !== null && ! $from->lean->isHalfKnown() && ! $to->lean->isHalfKnown()) {
-                $checks[] = new SpacingCheck($from, $to, $ground->distance, $top->distance);
-            }
-        }
-
-        return $checks;
+        return new StandingFrame($this);
     }
 
     /** Whether a hole that stops short was taken as it is, or as an engineer says. */
@@ -148,6 +132,12 @@ final readonly class SiteState
         $post = $surprise->hole->required->post;
 
         return ! $this->standing($post)->set && $this->decided(DecisionAbout::KeepHolding, $post) === null;
+    }
+
+    /** Reads one line into an entry, with what this site knows of stages and tapes. */
+    public function quickLine(): QuickLine
+    {
+        return new QuickLine($this->plan, fn (PostId $post) => ($this->standing[$post->value] ?? null)?->stageNow() ?? Stage::HoleOpen, $this->plan->layout->tape);
     }
 
     /** @return list<Post> as the order of standing that was decided has it */

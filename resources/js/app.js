@@ -4,6 +4,7 @@ import './drawing.js';
 import './keypad.js';
 import './outbox.js';
 import './plane.js';
+import './quick.js';
 import './zoom.js';
 
 // What a page needs once, and again after htmx has put new parts in.

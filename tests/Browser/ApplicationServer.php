@@ -36,7 +36,7 @@ final class ApplicationServer
         $port = self::freePort();
         $this->address = "http://127.0.0.1:{$port}";
         $log = ['file', "{$this->data}/server.log", 'a'];
-        $command = ['php', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=4096', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/server.php'];
+        $command = ['php', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=4096', '-d', 'upload_max_filesize=20M', '-d', 'post_max_size=21M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/server.php'];
         $process = proc_open($command, [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, $environment);
         $this->process = $process ?: throw new RuntimeException('The application server did not start.');
         $this->waitFor($port);

@@ -71,8 +71,17 @@ final class LogbookTest extends JobTestCase
     #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'B1', 'distance' => '0', 'tape' => 'steel'], 'distance', 'above zero'])]
     #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'B1', 'distance' => '5,400', 'tape' => 'steel'], 'distance', 'two things'])]
     #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'Z9', 'distance' => '5400', 'tape' => 'steel'], 'to', 'no post Z9'])]
-    #[TestWith(['square/tape', ['quick' => 'a1 5400'], 'quick', 'Two stakes and a length'])]
-    #[TestWith(['square/tape', ['quick' => 'a1-q7 5400'], 'quick', 'no post'])]
+    #[TestWith(['quick', ['line' => 'a1 5400'], 'line', 'not understood after A1'])]
+    #[TestWith(['quick', ['line' => 'a1-q7 5400'], 'line', 'no post'])]
+    #[TestWith(['quick', ['line' => 'a1-b1 54000'], 'line', 'Is that right?'])]
+    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'bob', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level', 'height it hangs from'])]
+    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'angle', 'gap' => 'a bit', 'stage' => 'filled'], 'gap', 'is no angle'])]
+    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '700', 'level' => '1200', 'stage' => 'filled'], 'gap', 'No standing post leans so far'])]
+    #[TestWith(['set/filled', ['post' => 'A1', 'step' => 'done', 'bags' => 'many'], 'bags', 'how many went in'])]
+    #[TestWith(['set/filled', ['post' => 'A1', 'step' => 'done', 'celsius' => '90'], 'celsius', 'Nobody pours'])]
+    #[TestWith(['set/twist', ['post' => 'A1', 'twist' => '3', 'over' => '0', 'turned' => 'with'], 'over', 'length of the level'])]
+    #[TestWith(['set/spacing', ['from' => 'A1', 'to' => 'A1', 'at' => 'top', 'spacing' => '5400'], 'spacing', 'same stake twice'])]
+    #[TestWith(['pictures', ['post' => 'A1', 'phase' => 'set'], 'picture', 'No picture came along'])]
     #[TestWith(['clear/service', ['type' => 'gas', 'no_dig' => '600', 'points' => '3;4'], 'points', 'two points'])]
     #[TestWith(['clear/service', ['type' => 'gas', 'no_dig' => '600', 'points' => "3;4\n5"], 'points', 'Row 2'])]
     #[TestWith(['clear/notice', ['asked_on' => '2026-02-31', 'working_days' => '3'], 'asked_on', 'year-month-day'])]
@@ -81,7 +90,7 @@ final class LogbookTest extends JobTestCase
     #[TestWith(['level/benchmark', ['name' => '', 'height' => '0'], 'name', 'what the benchmark is'])]
     #[TestWith(['footing/hole', ['post' => 'A1', 'depth' => 'deep'], 'depth', '“deep”'])]
     #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_y', 'gap' => '3', 'level' => '1200', 'stage' => 'filled'], 'leans', 'lane face can’t show a lean toward the orchard'])]
-    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'leans', 'length of the level'])]
+    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level', 'length of the level'])]
     #[TestWith(['cut/top', ['post' => 'A1', 'above' => ''], 'above', 'Nothing was typed'])]
     #[TestWith(['handover', ['to' => '', 'remark' => ''], 'to', 'who takes the work over'])]
     #[TestWith(['logbook/decision', ['about' => 'accept_lean', 'post' => 'A1', 'reason' => ''], 'reason', 'Say why'])]
@@ -94,8 +103,19 @@ final class LogbookTest extends JobTestCase
 
     public function test_a_quick_line_is_a_tape(): void
     {
-        $this->send('square/tape', $this->form(['quick' => "b2-a1 21' 3 1/2"]))->assertSessionHasNoErrors();
-        $this->page('logbook')->assertSee('Tape B2–A1', false);
+        $this->send('quick', $this->form(['line' => "b2-a1 21' 3 1/2"]))->assertSessionHasNoErrors();
+        $this->page('logbook')->assertSee('Tape B2–A1', false)->assertSee('Strike entry');
+        $this->send('quick', $this->form(['line' => 'a1-b1 54000', 'sure' => '1']))->assertSessionHasNoErrors();
+    }
+
+    public function test_a_quick_line_echoes_how_it_is_understood_and_what_could_follow(): void
+    {
+        $echo = fn (string $line) => $this->get("/jobs/{$this->job->id}/quick?line=".urlencode($line))->assertOk();
+        $echo('b2')->assertSee('data-fill="b2 hole "', false);
+        $echo('b2 hole 1050')->assertSeeText("read as: Hole B2 dug: 1050\u{202F}mm");
+        $echo('a1 plumb 3 barn over 1200')->assertSeeText("lane face: 3\u{202F}mm toward the barn over 1200\u{202F}mm, braced, the hole open");
+        $echo('b2 hole deep')->assertSee('“deep”');
+        $echo('')->assertSee('');
     }
 
     public function test_moving_two_stakes_is_one_press_and_makes_their_tapes_old(): void

@@ -4,13 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Guide\StopNow;
+use App\Actions\RecordEntry;
 use App\Drawing\LeanDrawing;
 use App\Drawing\PlanDrawing;
+use App\Http\Requests\CrossCheckRequest;
+use App\Http\Requests\EntryRequest;
+use App\Http\Requests\FilledRequest;
 use App\Http\Requests\PlumbRequest;
 use App\Http\Requests\PostSetRequest;
+use App\Http\Requests\ReadyRequest;
+use App\Http\Requests\SpacingRequest;
+use App\Http\Requests\TwistRequest;
 use App\Models\Job;
+use App\Set\PostSheet;
+use App\Set\Walk;
+use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final class SetController extends Controller
 {
@@ -18,25 +30,94 @@ final class SetController extends Controller
     {
         $site = $this->site($job);
 
-        return view('set.show', ['site' => $site, 'drawing' => PlanDrawing::set($site->state)]);
+        $drifts = $site->state->frame()->drifts();
+
+        return view('set.show', ['site' => $site, 'drawing' => PlanDrawing::set($site->state), 'rounds' => Walk::all($site->state), 'drift' => $drifts->seen === [] ? null : $drifts]);
     }
 
     /** One post in the yard. */
-    public function post(Job $job, string $label): View
+    public function post(Request $request, Job $job, string $label): View
     {
         $site = $this->site($job);
         $post = $site->plan->grid->labelled($label);
 
-        return view('set.post', ['site' => $site, 'post' => $post, 'lean' => new LeanDrawing($site->state, $post)]);
+        return view('set.post', [
+            'site' => $site, 'post' => $post, 'lean' => new LeanDrawing($site->state, $post), 'sheet' => new PostSheet($site->state, $post, CarbonImmutable::now('UTC')),
+            'walk' => $request->filled('walk') ? new Walk($site->state, $request->string('walk')->value()) : null,
+        ]);
+    }
+
+    /** To the next post of a walk round; it begins where it stopped, because the book knows who was read. */
+    public function walk(Job $job, string $what): RedirectResponse
+    {
+        $walk = new Walk($this->site($job)->state, $what);
+
+        return $walk->next === null
+            ? redirect()->route('set', $job)->with('said', ucfirst($walk->inWords()).': all posts are done.')
+            : redirect()->route('set.post', ['job' => $job, 'label' => $walk->next->label, 'walk' => $walk->what]);
+    }
+
+    /** Whether spacing and plumb agree, and where the tops stand. */
+    public function tops(Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('set.tops', ['site' => $site, 'spacings' => $site->state->frame()->spacings(), 'tops' => $site->state->frame()->tops()]);
+    }
+
+    /** What must be made safe now, and in which order. */
+    public function stop(Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('set.stop', ['site' => $site, 'stop' => new StopNow($site->state, CarbonImmutable::now('UTC'))]);
     }
 
     public function standing(PostSetRequest $request, Job $job): RedirectResponse
     {
-        return $this->record($request, $job);
+        return $this->recordAndWalk($request, $job);
     }
 
     public function plumb(PlumbRequest $request, Job $job): RedirectResponse
     {
+        return $this->recordAndWalk($request, $job);
+    }
+
+    public function twist(TwistRequest $request, Job $job): RedirectResponse
+    {
         return $this->record($request, $job);
+    }
+
+    public function spacing(SpacingRequest $request, Job $job): RedirectResponse
+    {
+        return $this->record($request, $job);
+    }
+
+    public function ready(ReadyRequest $request, Job $job): RedirectResponse
+    {
+        return $this->record($request, $job);
+    }
+
+    public function crossCheck(CrossCheckRequest $request, Job $job): RedirectResponse
+    {
+        return $this->record($request, $job);
+    }
+
+    public function filled(FilledRequest $request, Job $job): RedirectResponse
+    {
+        return $this->recordAndWalk($request, $job);
+    }
+
+    /** Writes it down and, on a walk round, goes on to the next post that wants it. */
+    private function recordAndWalk(EntryRequest $request, Job $job): RedirectResponse
+    {
+        $what = $request->string('walk')->value();
+        if ($what === '') {
+            return $this->record($request, $job);
+        }
+        $entry = app(RecordEntry::class)($job, $this->user($request), $request->newEntry());
+        session()->flash('recorded', $entry->sequence);
+
+        return redirect()->route('set.walk', [$job, $what]);
     }
 }

@@ -3,6 +3,7 @@
     'square' => ['square' => 'Readings', 'square.prove' => 'Before you pull', 'square.hand' => 'Setting out', 'square.cast' => 'As cast', 'square.sheet' => 'Stake sheet'],
     'level' => ['level' => 'Heights', 'level.instruments' => 'Before you level'],
     'footing' => ['footing' => 'Depths', 'footing.compare' => 'Side by side', 'footing.frost' => 'Frost', 'footing.loads' => 'Load sheet', 'footing.hold' => 'Ways to hold', 'footing.width' => 'Width', 'footing.piers' => 'Piers', 'footing.dig' => 'Dig list', 'footing.materials' => 'Materials'],
+    'set' => ['set' => 'All posts', 'set.tops' => 'Spacing and tops', 'set.stop' => 'Stop now'],
 ][explode('.', $here)[0]])
 <nav class="ways" aria-label="In this phase">
     @foreach ($pages as $route => $words)

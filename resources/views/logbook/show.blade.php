@@ -23,6 +23,7 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" />
+            <x-quick-line :site="$site" />
             @php($target = (int) (old('sequence') ?? request('strike')))
             <section id="strike">
                 <h2>Strike an entry</h2>

@@ -5,6 +5,7 @@
     $pulls = fn ($post) => collect($state->standing($post)->lean->pullAt($state->standing($post)->topAbovePivot()))->map(fn ($pull) => $plan->write($pull->amount).' toward the '.$plan->sides->of($pull->toward))->join(' and ');
 @endphp
 <x-layout title="Set" :site="$site" :phase="$phase">
+    <x-ways :site="$site" here="set" />
     <div class="two">
         <section class="paper">
             <div aria-live="polite">
@@ -14,12 +15,13 @@
             <x-drawing.plan :model="$drawing" :site="$site" link="set.post" />
             <table>
                 <caption>Posts</caption>
-                <thead><tr><th scope="col">Post</th><th scope="col">Hole</th><th scope="col">Stands</th><th scope="col" class="num">top out by</th><th scope="col">Pull the top</th></tr></thead>
+                <thead><tr><th scope="col">Post</th><th scope="col">Hole</th><th scope="col">Fill</th><th scope="col">Stands</th><th scope="col" class="num">top out by</th><th scope="col">Pull the top</th></tr></thead>
                 <tbody>
                     @foreach ($plan->grid->posts as $post)
                         @php($stands = $state->standing($post)) @php($hole = $state->footing->asDug($post))
                         <tr class="{{ $leaning->contains($post) ? 'row-off' : '' }}"><th scope="row"><a href="{{ route('set.post', [$job, $post->label]) }}">{{ $post->label }}</a></th>
                             <td>{{ $hole === null ? 'not dug' : ($hole->serves() ? 'deep enough' : 'short') }}</td>
+                            <td>{{ $state->isFilled($post) ? 'filled' : ($state->filling($post)->isBegun() ? 'begun' : '') }}</td>
                             <td><span class="state {{ ! $stands->set ? 'state-to-pull' : ($stands->isProvedPlumb() ? 'state-fits' : ($stands->isWithin() ? 'state-doubt' : 'state-off')) }}">{{ ! $stands->set ? 'not set' : ($stands->lean->isUnread() ? 'not read' : ($stands->lean->isHalfKnown() ? 'half known' : ($stands->isWithin() ? 'plumb' : 'leans'))) }}</span></td>
                             <td class="num">@if (! $stands->lean->isUnread())<x-length :of="$stands->lean->outOfPlumb($stands->topAbovePivot())" :plan="$plan" />@else — @endif</td>
                             <td>@if ($stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin())<x-words :say="$pulls($post)" />@endif</td></tr>
@@ -33,6 +35,13 @@
                     <p><a class="button" href="{{ route('set.post', [$job, $site->next->posts[0]->label]) }}">Go to {{ $site->next->posts[0]->label }}</a></p>
                 @endif
             </x-move>
+            <section>
+                <h2>A round of all posts</h2>
+                <p class="hint">One after the other, in the order of walking. It begins where it stopped.</p>
+                <ul class="plain rounds">@foreach ($rounds as $round)<li>@if ($round->of > 0)<a class="button button-second" href="{{ route('set.walk', [$job, $round->what]) }}">{{ ucfirst($round->inWords()) }} <span class="muted">{{ $round->done }} of {{ $round->of }}</span></a>@endif</li>@endforeach</ul>
+            </section>
+            @if ($drift)<section><h2>What filling does here</h2><p>@if ($drift->expected)So far it pushed the tops by <x-length :of="\Aequus\Measure\Length::millimetres($drift->expected->size() * $plan->standing->inMillimetres())" :plan="$plan" /> toward the {{ $plan->sides->of(\Aequus\Set\Drifts::toward($drift->expected)) }}, the mean of {{ count($drift->seen) }}: expect as much at the next.@else {{ count($drift->seen) }} of three fills are known; after three it is told what to expect at the next.@endif {{ \Aequus\Set\Drifts::usualCause($plan->holdOf($plan->grid->posts[0]->id)) }}</p></section>@endif
+            <x-quick-line :site="$site" />
             <x-cautions :of="['lifting', 'unbraced', 'cement']" />
         </div>
     </div>

@@ -51,13 +51,7 @@
                         @include('square.reading')
                     </section>
                 @endif
-                <section class="after-drawing">
-                    <x-entry-form :action="route('square.tape', $job)" name="quick" class="entry quick">
-                        <x-field name="quick" form="quick" label="Quick line" :hint="$unit->value === 'mm' ? 'Two stakes and the reading: a1-c3 6490' : 'Two stakes and the reading: a1-c3 36\' 10 1/4'" wide />
-                        @if ($sure === 'quick')<label class="tick"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
-                        <button class="button button-second">Write it down</button>
-                    </x-entry-form>
-                </section>
+                <div class="after-drawing"><x-quick-line :site="$site" /></div>
                 <section class="list">
                     <h2>Readings <span class="h-note">{{ $sheet->pulled }} of {{ $sheet->pulled + $sheet->toPull }}, in walking order</span></h2>
                     @if ($stake)<p class="hint">Those at {{ $stake }} are marked. <a href="{{ route('square', $job) }}">Mark none</a></p>@endif

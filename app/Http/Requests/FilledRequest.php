@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\FillStep;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PostFilled;
+use Aequus\Plan\Plan;
+
+/** A step of filling one hole. */
+final class FilledRequest extends EntryRequest
+{
+    protected const MAIN_FIELD = 'bags';
+
+    protected function payload(Plan $plan): ?Payload
+    {
+        [$post, $step] = [$this->postAt($plan), $this->choice('step', FillStep::class)];
+        $bags = $this->text('bags');
+        if ($bags !== '' && ! ctype_digit($bags)) {
+            $this->refuse('bags', EntryRefused::bagsOutOfRange()->getMessage());
+        }
+        $celsius = rtrim(str_replace([',', '−'], ['.', '-'], $this->text('celsius')), '°Cc ');
+        if ($celsius !== '' && ! is_numeric($celsius)) {
+            $this->refuse('celsius', EntryRefused::temperatureOutOfRange()->getMessage());
+        }
+
+        return $post && $step && $this->refusals === []
+            ? $this->at($celsius !== '' && abs((float) $celsius) > 40 ? 'celsius' : 'bags', fn () => new PostFilled($post, $step, $bags === '' ? null : (int) $bags, $celsius === '' ? null : (float) $celsius)) : null;
+    }
+}

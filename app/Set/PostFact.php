@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Set;
+
+/** One line of what is known of a post. */
+final readonly class PostFact
+{
+    /** @param  string  $state  fits, doubt, off, to-pull, or empty where it is no verdict */
+    public function __construct(public string $about, public string $says, public string $state = '')
+    {
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Set;
+
+use Aequus\Adjust\StakeVerdict;
+use Aequus\Footing\Bag;
+use Aequus\Logbook\PictureTaken;
+use Aequus\Logbook\Remark;
+use Aequus\Logbook\TwistRead;
+use Aequus\Measure\Length;
+use Aequus\Plan\FootBed;
+use Aequus\Plan\Mixing;
+use Aequus\Plan\Post;
+use Aequus\Plan\Shift;
+use Aequus\Set\Drifts;
+use Aequus\Set\PourPlan;
+use Aequus\Set\SetClock;
+use Aequus\Site\ReadyToPour;
+use Aequus\Site\SiteState;
+use DateTimeImmutable;
+
+/** All that is known of one post, in the order of the work. */
+final readonly class PostSheet
+{
+    /** @var list<PostFact> */
+    public array $facts;
+
+    public ReadyToPour $ready;
+
+    public SetClock $clock;
+
+    public PourPlan $pour;
+
+    /** @var list<Remark> newest last */
+    public array $remarks;
+
+    /** @var array<int, PictureTaken> by sequence */
+    public array $pictures;
+
+    public function __construct(private SiteState $site, private Post $post, private DateTimeImmutable $now)
+    {
+        $this->ready = new ReadyToPour($site, $post);
+        $this->clock = SetClock::of($site->filling($post), $site->plan->holdOf($post->id), $site->bracesOff());
+        $mine = fn (Remark|PictureTaken $said): bool => $said->post?->equals($post->id) ?? false;
+        $this->remarks = array_values(array_filter($site->log->now(Remark::class), $mine));
+        $this->pictures = array_filter($site->log->now(PictureTaken::class), $mine);
+        $this->pour = $this->plan();
+        $this->facts = array_values(array_filter([$this->position(), $this->depth(), $this->foot(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(), $this->setting(), $this->cut()]));
+    }
+
+    private function position(): PostFact
+    {
+        $stake = $this->site->square->survey->placed->stakes[$this->post->id->value] ?? null;
+        $slack = $this->site->plan->hole->slack($this->site->plan->post, $this->site->plan->layout->cover)->slack;
+        $room = $slack->isPositive() ? ", the hole leaves {$this->write($slack)} round it" : '';
+        if ($stake === null) {
+            return new PostFact('Where it stands', "not proved yet{$room}", 'to-pull');
+        }
+        $parts = array_map(fn (Shift $part) => "{$this->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", Shift::parts(Length::millimetres(-$stake->alongX), Length::millimetres(-$stake->alongY)));
+        $off = $this->site->plan->notation->round(Length::millimetres($stake->size()))->isZero() ? 'on its mark' : implode(' and ', $parts).' of its mark';
+
+        return new PostFact('Where it stands', $off.$room, match ($stake->verdict) {
+            StakeVerdict::Within => 'fits', StakeVerdict::Out => 'off', StakeVerdict::CannotTell => 'doubt'
+        });
+    }
+
+    private function depth(): PostFact
+    {
+        [$required, $dug] = [$this->site->footing->required($this->post), $this->site->footing->asDug($this->post)];
+
+        return match (true) {
+            $required === null => new PostFact('Hole', 'no depth is known yet', 'to-pull'),
+            $dug === null => new PostFact('Hole', "{$this->write($required->holeDepth())} deep, {$required->governing->inWords()}; not dug", 'to-pull'),
+            default => new PostFact(
+                'Hole', "{$this->write($required->need->ground->minus($dug->bottom))} of {$this->write($required->holeDepth())}".($dug->found === null ? '' : ", met {$dug->found->inWords()}"), $dug->serves() ? 'fits' : 'off',
+            ),
+        };
+    }
+
+    private function foot(): PostFact
+    {
+        $hold = $this->site->plan->holdOf($this->post->id);
+        $bed = $this->site->plan->holding->customs->foot ?? FootBed::Pad;
+
+        return new PostFact('Held', $hold->inWords().($hold->isDug() ? '; foot: '.$bed->inWords() : ''));
+    }
+
+    private function plumb(): PostFact
+    {
+        $stands = $this->site->standing($this->post);
+        if (! $stands->set || $stands->lean->isUnread()) {
+            return new PostFact('Plumb', $stands->set ? 'not read' : 'not set', 'to-pull');
+        }
+        $parts = array_map(fn (Shift $part) => "{$this->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", $stands->lean->at($stands->topAbovePivot()));
+        $half = $stands->lean->isHalfKnown() ? ', one way only' : '';
+
+        return new PostFact('Plumb', ($parts === [] ? 'plumb' : 'top '.implode(' and ', $parts)).", {$stands->stage?->inWords()}{$half}", $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'));
+    }
+
+    private function drift(): ?PostFact
+    {
+        $drift = $this->site->standing($this->post)->drift();
+        if ($drift === null || ! $this->site->frame()->drifts()->isTelling($drift)) {
+            return null;
+        }
+        $toward = Drifts::toward($drift);
+        $top = $this->site->standing($this->post)->topAboveGrade();
+
+        return new PostFact('The fill pushed it', "{$this->write($top->times($drift->size()))} at the top, mostly toward the {$this->site->plan->sides->of($toward)}. ".Drifts::usualCause($this->site->plan->holdOf($this->post->id)), 'doubt');
+    }
+
+    private function twist(): ?PostFact
+    {
+        $twist = $this->site->log->latest(TwistRead::class, $this->post->id);
+        if ($twist === null) {
+            return null;
+        }
+        $face = $this->site->plan->post->thicker();
+
+        return new PostFact('Twist', "{$this->write($twist->gap->magnitude())} over {$this->write($twist->over)}, ".($twist->gap->isNegative() ? 'against the clock' : 'with the clock').", {$this->write($face->times(abs($twist->slope()->ratio)))} over its own face");
+    }
+
+    private function fill(): PostFact
+    {
+        $filling = $this->site->filling($this->post);
+
+        return match (true) {
+            $filling->isDone() => new PostFact('Fill', 'filled'.($filling->bags() === null ? '' : ", {$filling->bags()} bags").($filling->celsius() === null ? '' : ', at '.(int) round($filling->celsius()).' °C'), 'fits'),
+            $filling->isBegun() => new PostFact('Fill', 'begun, not full', 'doubt'),
+            $this->site->isFilled($this->post) => new PostFact('Fill', 'read as filled', 'fits'),
+            default => new PostFact('Fill', 'not filled', 'to-pull'),
+        };
+    }
+
+    private function setting(): ?PostFact
+    {
+        $left = $this->clock->left($this->now);
+        if ($left === null) {
+            return $this->site->filling($this->post)->isStripped() ? new PostFact('Braces', 'off', 'fits') : null;
+        }
+        $wait = $left >= 120 ? 'about '.(int) round($left / 60).' hours' : "{$left} minutes";
+
+        return match (true) {
+            $this->clock->filling->isFoundWet() => new PostFact('Braces', 'on: the surface is still wet, whatever the label says', 'off'),
+            $left === 0 => new PostFact('Braces', 'may come off, if the surface is hard', 'fits'),
+            default => new PostFact('Braces', "on for {$wait} more".($this->clock->isTooCold() ? '; colder than 5 °C: keep it warm, ask the label' : ''), 'doubt'),
+        };
+    }
+
+    private function cut(): PostFact
+    {
+        $mark = $this->site->cut->mark($this->post);
+
+        return match (true) {
+            $mark === null => new PostFact('Cut mark', 'the tops are not decided', 'to-pull'),
+            $this->site->cut->isCut($this->post) => new PostFact('Cut mark', "{$this->write($mark->aboveDatumLine())} above the line, cut", 'fits'),
+            $mark->isShort() => new PostFact('Cut mark', "{$this->write($mark->aboveDatumLine())} above the line; the post is {$this->write($mark->cutOff()?->magnitude() ?? Length::zero())} short", 'off'),
+            default => new PostFact('Cut mark', "{$this->write($mark->aboveDatumLine())} above the line"),
+        };
+    }
+
+    private function plan(): PourPlan
+    {
+        $hold = $this->site->plan->holdOf($this->post->id);
+        $work = $this->site->footing->work([$this->post])[0] ?? null;
+        $bag = $this->site->plan->notation->unit->value === 'mm' ? Bag::kilograms(25) : Bag::pounds(80);
+        $gravel = $this->site->footing->asDug($this->post)->gravel ?? $this->site->plan->footing->gravel ?? Length::zero();
+
+        return new PourPlan($hold, $work->depth ?? Length::zero(), $gravel, $work === null ? 0 : $bag->forEachHole([$work->concrete], 0.1), $this->site->plan->holding->customs->mixing ?? Mixing::Before);
+    }
+
+    private function write(Length $length): string
+    {
+        return $this->site->plan->write($length);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Set;
+
+use Aequus\Measure\Length;
+
+/** One stage of filling a hole, short enough to be read from a step away. */
+final readonly class PourStep
+{
+    /**
+     * @param  ?Length  $below  the ground, up to where it is filled then; null where nothing is filled
+     * @param  ?int  $bags  that are in by then
+     */
+    public function __construct(public string $do, public ?Length $below = null, public ?int $bags = null)
+    {
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Site;
+
+use Aequus\Adjust\Distance;
+use Aequus\Adjust\LineOffset;
+use Aequus\Adjust\NotDetermined;
+use Aequus\Adjust\Reading;
+use Aequus\Adjust\Station;
+use Aequus\Cut\TopLean;
+use Aequus\Cut\TopNetwork;
+use Aequus\Logbook\SpacingAt;
+use Aequus\Logbook\SpacingRead;
+use Aequus\Plan\Point;
+use Aequus\Plan\Post;
+use Aequus\Set\Drifts;
+use Aequus\Set\Filling;
+use Aequus\Set\SpacingCheck;
+use Aequus\Set\StandingPost;
+use Aequus\Square\PlanNetwork;
+
+/** What the standing posts say together: what filling does to them, whether spacing and plumb agree, and where their tops stand. */
+final readonly class StandingFrame
+{
+    public function __construct(private SiteState $site)
+    {
+    }
+
+    /** What filling did to the posts filled so far. */
+    public function drifts(): Drifts
+    {
+        return new Drifts(array_filter(array_map(fn (StandingPost $post) => $post->drift(), $this->site->standing)));
+    }
+
+    /** @return list<SpacingCheck> of every pair taped at the tops and at the ground, both ends read for plumb */
+    public function spacings(): array
+    {
+        $read = [];
+        foreach ($this->site->log->now(SpacingRead::class) as $spacing) {
+            if ($spacing->to === null) {
+                continue;
+            }
+            $ends = [$spacing->from->value, $spacing->to->value];
+            sort($ends);
+            $read[implode(' ', $ends)][$spacing->at->value] = $spacing;
+        }
+        $checks = [];
+        foreach ($read as $pair) {
+            [$top, $ground] = [$pair[SpacingAt::Top->value] ?? null, $pair[SpacingAt::Ground->value] ?? null];
+            [$from, $to] = [$this->site->standing[($top?->from)->value ?? ''] ?? null, $this->site->standing[$top?->to->value ?? ''] ?? null];
+            if ($top !== null && $ground !== null && $from !== null && $to !== null && ! $from->lean->isHalfKnown() && ! $to->lean->isHalfKnown()) {
+                $checks[] = new SpacingCheck($from, $to, $ground->distance, $top->distance);
+            }
+        }
+
+        return $checks;
+    }
+
+    /** Where the tops stand: tapes at the ground and at the tops in one network, joined by the leans. Null until the stakes are proved and every post is read both ways. */
+    public function tops(): ?TopNetwork
+    {
+        $stations = $leans = $heights = [];
+        foreach ($this->site->plan->grid->posts as $post) {
+            $stands = $this->site->standing($post);
+            if (! $stands->set || $stands->lean->isHalfKnown()) {
+                return null;
+            }
+            $stations[] = new Station($post->id->value, $post->at->x->inMillimetres(), $post->at->y->inMillimetres());
+            $heights[$post->id->value] = $stands->topAbovePivot()->inMillimetres();
+            $leans[$post->id->value] = new TopLean($stands->lean->slopeX, $stands->lean->slopeY, $heights[$post->id->value]);
+        }
+        if (count($stations) < 2) {
+            return null;
+        }
+        $network = (new PlanNetwork($this->site->plan))->of([...array_values($this->site->square->taken->readings), ...$this->topTapes($leans)], array_map(fn (Station $station) => $station->name, $stations));
+        try {
+            return new TopNetwork($stations, $network, $leans, array_map(fn (Post $post) => $post->id->value, $this->site->plan->corners()), min($heights), $this->site->plan->tolerances->squareness->inMillimetres());
+        } catch (NotDetermined) {
+            return null;
+        }
+    }
+
+    /**
+     * @param  array<string, TopLean>  $leans
+     * @return list<Reading>
+     */
+    private function topTapes(array $leans): array
+    {
+        $tapes = [];
+        $line = $this->site->plan->layout->fixedLine;
+        foreach ($this->site->log->now(SpacingRead::class) as $sequence => $tape) {
+            if ($tape->at !== SpacingAt::Top || ! isset($leans[$tape->from->value]) || ($tape->to !== null && ! isset($leans[$tape->to->value]))) {
+                continue;
+            }
+            [$x, $y] = $leans[$tape->from->value]->offset();
+            if ($tape->to !== null) {
+                [$farX, $farY] = $leans[$tape->to->value]->offset();
+                $tapes[] = new Distance("t{$sequence}", $tape->from->value, $tape->to->value, $tape->distance->inMillimetres(), TopNetwork::TAPE, [$farX - $x, $farY - $y]);
+            } elseif ($line !== null && ($post = $this->site->plan->grid->find($tape->from)) !== null) {
+                $ends = array_map(fn (Point $at): array => [$at->x->inMillimetres(), $at->y->inMillimetres()], [$line->from, $line->to]);
+                $far = (new LineOffset('', $tape->from->value, $ends[0], $ends[1], 0.0))->computed([$tape->from->value => [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()]]);
+                $tapes[] = new LineOffset("t{$sequence}", $tape->from->value, $ends[0], $ends[1], ($far < 0 ? -1 : 1) * $tape->distance->inMillimetres(), TopNetwork::TAPE, [$x, $y]);
+            }
+        }
+
+        return $tapes;
+    }
+}

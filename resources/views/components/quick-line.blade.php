@@ -1,0 +1,33 @@
+@props(['site'])
+@php
+    $mine = old('form') === 'quick'; $refusal = $mine ? $errors->first('line') : ''; $last = session('recorded');
+@endphp
+<section class="quick">
+    <form method="post" action="{{ route('quick', $site->job) }}" data-outbox class="quick-form" @if ($last) data-last="strike-last" @endif>
+        @csrf
+        <input type="hidden" name="client_id" value="{{ \Illuminate\Support\Str::ulid() }}">
+        <input type="hidden" name="form" value="quick">
+        <div class="field {{ $refusal ? 'is-refused' : '' }}">
+            <label for="quick-line">Quick line</label>
+            @if ($refusal)<p class="refusal" id="quick-refusal">{!! \App\View\Typeset::sentence($refusal) !!}</p>@endif
+            <input id="quick-line" name="line" value="{{ $mine ? old('line') : '' }}" autocomplete="off" autocapitalize="none" spellcheck="false" placeholder="b2 hole 41 1/2"
+                aria-describedby="quick-echo{{ $refusal ? ' quick-refusal' : '' }}" @if ($refusal) aria-invalid="true" @endif
+                hx-get="{{ route('quick.echo', $site->job) }}" hx-trigger="input changed delay:200ms" hx-target="#quick-echo" hx-select="unset" hx-swap="innerHTML" hx-push-url="false">
+            <p class="echo" id="quick-echo" aria-live="polite"></p>
+        </div>
+        @if ($mine && session('asks_sure') === 'line')<label class="tick"><input type="checkbox" name="sure" value="1"> right as typed</label>@endif
+        <button class="button button-second button-small">Write it down</button>
+    </form>
+    @if ($last)
+        <form method="post" action="{{ route('logbook.strike', $site->job) }}" id="strike-last" class="strike-last">
+            @csrf
+            <input type="hidden" name="client_id" value="{{ \Illuminate\Support\Str::ulid() }}">
+            <input type="hidden" name="sequence" value="{{ $last }}"><input type="hidden" name="reason" value="typed wrong">
+            <button class="link">Strike entry {{ $last }}</button> <span class="hint">or Esc in the empty line</span>
+        </form>
+    @endif
+    <details class="why"><summary>What the line understands</summary>
+        <p>First whom it is about, then what, then the figures, as one would call it across a yard.</p>
+        <dl class="facts">@foreach (\Aequus\Logbook\QuickLine::GRAMMAR as $what => $example)<div><dt>{{ ucfirst($what) }}</dt><dd><code>{{ strtr($example, ['east' => $site->plan->sides->plusX, 'the lane' => 'the '.$site->plan->sides->minusY]) }}</code></dd></div>@endforeach</dl>
+    </details>
+</section>

@@ -1,0 +1,1 @@
+@include('set.check-form', ['before' => \Aequus\Logbook\PointOfNoReturn::Pour])

@@ -1,0 +1,4 @@
+<x-entry-form :action="route('cut.done', $job)" name="cut">
+    <input type="hidden" name="post" value="{{ $label }}">
+    <button class="button button-yard">{{ $label }} is cut and sealed</button>
+</x-entry-form>

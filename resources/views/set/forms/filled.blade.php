@@ -1,0 +1,14 @@
+@php($filling = $state->filling($post))
+<h2>The fill of {{ $label }}</h2>
+<x-entry-form :action="route('set.filled', $job)" name="filled">
+    <input type="hidden" name="post" value="{{ $label }}">@if ($walk)<input type="hidden" name="walk" value="{{ $walk->what }}">@endif
+    @if (! $filling->isDone())
+        <x-field name="bags" form="filled" label="Bags" hint="That went in; may stay empty." inputmode="numeric" />
+        <x-field name="celsius" form="filled" label="Temperature, °C" hint="May stay empty: counted as 20." inputmode="decimal" />
+        @unless ($filling->isBegun())<button class="button button-second" name="step" value="started">Filling begins</button>@endunless
+        <button class="button button-yard" name="step" value="done">{{ $label }} is filled</button>
+    @else
+        <button class="button button-second" name="step" value="still_wet">Its surface is still wet</button>
+        @unless ($filling->isStripped())<button class="button" name="step" value="stripped">Hard: braces are off</button>@endunless
+    @endif
+</x-entry-form>

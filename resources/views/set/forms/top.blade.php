@@ -1,0 +1,6 @@
+<h2>The top of {{ $label }}</h2>
+<x-entry-form :action="route('cut.top', $job)" name="top">
+    <input type="hidden" name="post" value="{{ $label }}">
+    <x-field name="above" form="top" label="Its top now, above the datum line" :unit="$unit" wide />
+    <button class="button button-yard">Write it down</button>
+</x-entry-form>

@@ -1,0 +1,18 @@
+@php($job = $site->job)
+<x-layout title="Stop now" :site="$site" :phase="\Aequus\Site\Phase::Set">
+    <x-ways :site="$site" here="set.stop" />
+    <div class="yard stop">
+        <h1>Stop now: make it safe</h1>
+        <p class="verdict-why">In this order, from what the book knows of every post. People first: lightning, or wind that moves timber, and everybody leaves.</p>
+        <ol class="plain stop-list">
+            @foreach ($stop->moves as $move)
+                <li><h2>{{ $move->do }}</h2>
+                    @if ($move->posts !== [])<p class="stop-posts">@foreach ($move->posts as $post)<a href="{{ route('set.post', [$job, $post->label]) }}">{{ $post->label }}</a> @endforeach</p>@endif
+                    <p>{{ $move->why }}</p></li>
+            @endforeach
+        </ol>
+        <section><h2>What may still be filled</h2>
+            <p>@if ($stop->mayFill === [])Nothing: no post waits plumb and braced. @else {{ collect($stop->mayFill)->map(fn ($post) => $post->label)->join(', ', ' and ') }} {{ count($stop->mayFill) === 1 ? 'stands' : 'stand' }} plumb and braced. Only what can be filled to the top and covered before the weather comes; a pour that stops half-way is worse than none.@endif</p></section>
+        <x-cautions :of="['holes', 'unbraced']" />
+    </div>
+</x-layout>
