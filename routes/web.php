@@ -14,6 +14,7 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\LevelController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\OwnerController;
+use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\QuickLineController;
@@ -115,10 +116,15 @@ Route::middleware('auth')->group(function () {
 
         Route::get('/cut', [CutController::class, 'show'])->name('cut');
         Route::post('/cut/tops', [CutController::class, 'tops'])->name('cut.tops');
+        Route::post('/cut/raise', [CutController::class, 'raise'])->name('cut.raise');
+        Route::get('/cut/rods', [CutController::class, 'rods'])->name('cut.rods');
+        Route::get('/cut/set-out', [CutController::class, 'setOut'])->name('cut.set-out');
+        Route::get('/cut/pole', [PaperController::class, 'pole'])->name('cut.pole');
         Route::post('/cut/top', [CutController::class, 'top'])->name('cut.top');
         Route::post('/cut/done', [CutController::class, 'done'])->name('cut.done');
 
         Route::get('/handover', [HandoverController::class, 'show'])->name('handover');
+        Route::get('/handover/record.pdf', [PaperController::class, 'asBuilt'])->name('handover.pdf');
         Route::post('/handover', [HandoverController::class, 'store'])->name('handover.store');
 
         Route::get('/logbook', [LogbookController::class, 'show'])->name('logbook');

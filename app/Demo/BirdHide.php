@@ -5,10 +5,17 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\CheckRoute;
+use Aequus\Logbook\CrossChecked;
+use Aequus\Logbook\FillStep;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PointOfNoReturn;
+use Aequus\Logbook\PostFilled;
 use Aequus\Logbook\PostSet;
+use Aequus\Logbook\ReadyItem;
+use Aequus\Logbook\SeenReady;
 use Aequus\Logbook\Stage;
 use Aequus\Logbook\TopMeasured;
 use Aequus\Measure\Length;
@@ -28,6 +35,7 @@ use Aequus\Plan\LayoutRules;
 use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\PierRules;
 use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
 use Aequus\Plan\Section;
 use Aequus\Plan\Side;
 use Aequus\Plan\SideNames;
@@ -41,7 +49,7 @@ use Aequus\Square\ReadyReadings;
 use Aequus\Square\Wanted;
 use LogicException;
 
-/** A bird hide on a boardwalk: all posts set and read for plumb, one leans, one is too short for its mark. */
+/** A bird hide on a boardwalk: all posts set, filled and read for plumb, one pushed by its fill, one is too short for its mark. */
 final class BirdHide
 {
     public const LEANING = 'D2';
@@ -67,18 +75,32 @@ final class BirdHide
         }
         foreach ($plan->grid->posts as $post) {
             $entries[] = new PostSet($post->id);
-            $leans = $post->label === self::LEANING;
-            foreach ([[Side::MinusY, Side::PlusX, $leans ? 9.0 : 1.0], [Side::PlusX, Side::MinusY, $leans ? 3.0 : 1.0]] as [$face, $toward, $gap]) {
-                $entries[] = PlumbReading::gap($post->id, $face, $toward, $site->read($gap, 0.5)->magnitude(), Length::millimetres(1200), Stage::HoleOpen);
-            }
+            array_push($entries, ...self::plumb($site, $post->id, Stage::HoleOpen, 1.0, 1.0));
+        }
+        foreach ([ReadyItem::Inspected, ReadyItem::Foot] as $item) {
+            $entries[] = new SeenReady($item, null);
+        }
+        $entries[] = new CrossChecked(PointOfNoReturn::Pour, CheckRoute::LongDiagonal, Length::millimetres(2));
+        foreach ($plan->grid->posts as $post) {
+            $pushed = $post->label === self::LEANING;
+            array_push($entries, new PostFilled($post->id, FillStep::Started), new PostFilled($post->id, FillStep::Done, null, 14.0), ...self::plumb($site, $post->id, Stage::Filled, $pushed ? 9.0 : 1.5, $pushed ? 3.0 : 1.0));
         }
         foreach ($plan->grid->posts as $post) {
             $over = $post->label === self::SHORT ? -22 : 60;
-            $mark = $plan->tops?->topAt($post->at)->minus($plan->tops->datumLine) ?? Length::zero();
+            $mark = $plan->tops?->of($post)->minus($plan->tops->datumLine) ?? Length::zero();
             $entries[] = new TopMeasured($post->id, $plan->notation->round($mark->plus($site->read($over, 3))));
         }
 
         return new DemoJob('Bird hide on the boardwalk', $plan, $entries, 20, 'Emrys');
+    }
+
+    /** @return list<PlumbReading> on two faces */
+    private static function plumb(HiddenSite $site, PostId $post, Stage $stage, float $x, float $y): array
+    {
+        return array_map(
+            fn (array $read) => PlumbReading::gap($post, $read[0], $read[1], $site->read($read[2], 0.5)->magnitude(), Length::millimetres(1200), $stage),
+            [[Side::MinusY, Side::PlusX, $x], [Side::PlusX, Side::MinusY, $y]],
+        );
     }
 
     private static function plan(): Plan

@@ -58,8 +58,8 @@ final readonly class PostSheet
         if ($stake === null) {
             return new PostFact('Where it stands', "not proved yet{$room}", 'to-pull');
         }
-        $parts = array_map(fn (Shift $part) => "{$this->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", Shift::parts(Length::millimetres(-$stake->alongX), Length::millimetres(-$stake->alongY)));
-        $off = $this->site->plan->notation->round(Length::millimetres($stake->size()))->isZero() ? 'on its mark' : implode(' and ', $parts).' of its mark';
+        $parts = $this->shifts(Shift::parts(Length::millimetres(-$stake->alongX), Length::millimetres(-$stake->alongY)));
+        $off = $parts === '' ? 'on its mark' : "{$parts} of its mark";
 
         return new PostFact('Where it stands', $off.$room, match ($stake->verdict) {
             StakeVerdict::Within => 'fits', StakeVerdict::Out => 'off', StakeVerdict::CannotTell => 'doubt'
@@ -93,10 +93,10 @@ final readonly class PostSheet
         if (! $stands->set || $stands->lean->isUnread()) {
             return new PostFact('Plumb', $stands->set ? 'not read' : 'not set', 'to-pull');
         }
-        $parts = array_map(fn (Shift $part) => "{$this->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", $stands->lean->at($stands->topAbovePivot()));
+        $parts = $this->shifts($stands->lean->at($stands->topAbovePivot()));
         $half = $stands->lean->isHalfKnown() ? ', one way only' : '';
 
-        return new PostFact('Plumb', ($parts === [] ? 'plumb' : 'top '.implode(' and ', $parts)).", {$stands->stage?->inWords()}{$half}", $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'));
+        return new PostFact('Plumb', ($parts === '' ? 'plumb' : "top {$parts}").", {$stands->stage?->inWords()}{$half}", $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'));
     }
 
     private function drift(): ?PostFact
@@ -169,6 +169,18 @@ final readonly class PostSheet
         $gravel = $this->site->footing->asDug($this->post)->gravel ?? $this->site->plan->footing->gravel ?? Length::zero();
 
         return new PourPlan($hold, $work->depth ?? Length::zero(), $gravel, $work === null ? 0 : $bag->forEachHole([$work->concrete], 0.1), $this->site->plan->holding->customs->mixing ?? Mixing::Before);
+    }
+
+    /**
+     * In words, without what the job's smallest mark doesn't show.
+     *
+     * @param  list<Shift>  $shifts
+     */
+    private function shifts(array $shifts): string
+    {
+        $told = array_filter($shifts, fn (Shift $part) => ! $this->site->plan->notation->round($part->amount)->isZero());
+
+        return implode(' and ', array_map(fn (Shift $part) => "{$this->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", $told));
     }
 
     private function write(Length $length): string

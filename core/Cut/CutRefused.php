@@ -6,6 +6,7 @@ namespace Aequus\Cut;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
+use Aequus\Plan\Post;
 
 /** A set-out at the top that can't be made. */
 final class CutRefused extends Refusal
@@ -18,5 +19,15 @@ final class CutRefused extends Refusal
     public static function membersDoNotFit(): self
     {
         return new self('So many members do not fit that length, or there are fewer than two. Check count, thickness and length.');
+    }
+
+    public static function notchThroughThePost(): self
+    {
+        return new self('A notch is shallower than the post, and it and its beam are above zero. Check both.');
+    }
+
+    public static function markBelowGround(Post $post): self
+    {
+        return new self("At {$post->label} this lies below the ground. Raise it, or choose another ground to count from.");
     }
 }

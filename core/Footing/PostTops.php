@@ -26,6 +26,6 @@ final readonly class PostTops
 
     public function of(Post $post): Length
     {
-        return $this->plan->tops?->topAt($post->at) ?? $this->highestGrade->plus($this->plan->standing);
+        return $this->plan->tops?->of($post) ?? $this->highestGrade->plus($this->plan->standing);
     }
 }

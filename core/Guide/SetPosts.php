@@ -22,7 +22,7 @@ final readonly class SetPosts implements Rule
                 continue;
             }
             $foot = $site->footing->foot($post);
-            $top = $site->plan->tops?->topAt($post->at);
+            $top = $site->plan->tops?->of($post);
             yield new Move(
                 Phase::Set, "Set post {$post->label}",
                 match (true) {

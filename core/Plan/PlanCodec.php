@@ -84,7 +84,7 @@ final class PlanCodec
         return GridLines::stored(array_map(fn (array $line) => new GridLine($line[0], Length::nanometres($line[1])), $stored['lines']), $stored['next']);
     }
 
-    /** @return array<string, int|float> */
+    /** @return array<string, mixed> */
     private static function encodeTops(TopRules $tops): array
     {
         return [
@@ -92,10 +92,11 @@ final class PlanCodec
             'along_x' => $tops->alongX->ratio,
             'along_y' => $tops->alongY->ratio,
             'datum_line' => $tops->datumLine->nanometres,
+            'rows' => array_map(fn (Length $row) => $row->nanometres, $tops->rows),
         ];
     }
 
-    /** @param  array<string, int|float>  $stored */
+    /** @param  array<string, mixed>  $stored */
     private static function decodeTops(array $stored): TopRules
     {
         return new TopRules(
@@ -103,6 +104,7 @@ final class PlanCodec
             Slope::ratio((float) $stored['along_x']),
             Slope::ratio((float) $stored['along_y']),
             Length::nanometres((int) $stored['datum_line']),
+            array_map(Length::nanometres(...), $stored['rows'] ?? []),
         );
     }
 }

@@ -21,6 +21,12 @@ final readonly class PostId
         return new self($value);
     }
 
+    /** The line of its row. */
+    public function row(): string
+    {
+        return substr($this->value, (int) strrpos($this->value, '.') + 1);
+    }
+
     public function equals(self $other): bool
     {
         return $this->value === $other->value;

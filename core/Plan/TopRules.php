@@ -15,17 +15,30 @@ final readonly class TopRules
      * @param  Slope  $alongX  rise per run toward +x
      * @param  Slope  $alongY  rise per run toward +y
      * @param  Length  $datumLine  height above the benchmark’s zero of the level line struck on every post
+     * @param  array<string, Length>  $rows  heights of single rows, level along them, by the row’s line; they come before height and slopes
      */
     public function __construct(
         public Length $heightAtA1,
         public Slope $alongX,
         public Slope $alongY,
         public Length $datumLine,
+        public array $rows = [],
     ) {
+    }
+
+    public function of(Post $post): Length
+    {
+        return $this->rows[$post->id->row()] ?? $this->topAt($post->at);
     }
 
     public function topAt(Point $point): Length
     {
         return $this->heightAtA1->plus($this->alongX->over($point->x))->plus($this->alongY->over($point->y));
+    }
+
+    /** All tops so much higher, or lower where it is negative. */
+    public function raised(Length $by): self
+    {
+        return new self($this->heightAtA1->plus($by), $this->alongX, $this->alongY, $this->datumLine, array_map(fn (Length $row) => $row->plus($by), $this->rows));
     }
 }

@@ -11,6 +11,7 @@ use Aequus\Adjust\Reading;
 use Aequus\Adjust\Station;
 use Aequus\Cut\TopLean;
 use Aequus\Cut\TopNetwork;
+use Aequus\Handover\RowLine;
 use Aequus\Logbook\SpacingAt;
 use Aequus\Logbook\SpacingRead;
 use Aequus\Plan\Point;
@@ -106,5 +107,29 @@ final readonly class StandingFrame
         }
 
         return $tapes;
+    }
+
+    /** @return list<RowLine> every row and column of at least three posts whose places are proved */
+    public function rowLines(): array
+    {
+        $at = $lines = [];
+        foreach ($this->site->plan->grid->posts as $post) {
+            $stake = $this->site->square->survey->placed->stakes[$post->id->value] ?? null;
+            if ($stake !== null) {
+                $at[$post->id->value] = [$post->at->x->inMillimetres() - $stake->alongX, $post->at->y->inMillimetres() - $stake->alongY];
+                $lines["row {$post->at->y->nanometres}"][] = $post;
+                $lines["column {$post->at->x->nanometres}"][] = $post;
+            }
+        }
+        $straight = [];
+        foreach ($lines as $kind => $posts) {
+            if (count($posts) >= 3) {
+                $isRow = str_starts_with($kind, 'row');
+                $name = ($isRow ? 'Row ' : 'Column ').preg_replace($isRow ? '/^\D+/' : '/\d+$/', '', $posts[0]->label);
+                $straight[] = new RowLine($name, $posts, $at, $this->site->plan->tolerances->squareness);
+            }
+        }
+
+        return $straight;
     }
 }

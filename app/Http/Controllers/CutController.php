@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\RevisePlan;
+use App\Cut\RodMarks;
+use App\Cut\SetOut;
+use App\Cut\TopsForm;
 use App\Drawing\StoryPole;
 use App\Http\Requests\PostCutRequest;
+use App\Http\Requests\RaiseRequest;
 use App\Http\Requests\TopRequest;
 use App\Http\Requests\TopsRequest;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final class CutController extends Controller
 {
@@ -19,7 +24,7 @@ final class CutController extends Controller
     {
         $site = $this->site($job);
 
-        return view('cut.show', ['site' => $site, 'pole' => new StoryPole($site->state)]);
+        return view('cut.show', ['site' => $site, 'pole' => new StoryPole($site->state), 'form' => new TopsForm($site->state)]);
     }
 
     public function tops(TopsRequest $request, Job $job, RevisePlan $revise): RedirectResponse
@@ -28,6 +33,32 @@ final class CutController extends Controller
         $revise($job, $this->user($request), $plan->withTops($request->tops($plan)), 'Heights of the tops', $request->integer('based_on'));
 
         return redirect()->route('cut', $job)->with('said', 'The tops are decided. Every mark was worked out anew.');
+    }
+
+    /** All tops higher or lower by so much. */
+    public function raise(RaiseRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        abort_if($plan->tops === null, 404);
+        $revise($job, $this->user($request), $plan->withTops($request->raised($plan, $plan->tops)), 'All tops '.($request->isDown() ? 'lower' : 'higher'), $request->integer('based_on'));
+
+        return redirect()->route('cut', $job)->with('said', 'All tops moved together. Every mark was worked out anew.');
+    }
+
+    /** Marks at a height on chosen posts. */
+    public function rods(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('cut.rods', ['site' => $site, 'marks' => new RodMarks($this->sums($request, $job), $site->state)]);
+    }
+
+    /** What is marked on a beam before it goes up. */
+    public function setOut(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return view('cut.set-out', ['site' => $site, 'form' => new SetOut($this->sums($request, $job), $site->state)]);
     }
 
     public function top(TopRequest $request, Job $job): RedirectResponse

@@ -15,6 +15,11 @@
                 <div><dt>Spans</dt><dd>not checked by this tool; rely on the table or engineer named on site</dd></div>
                 <div><dt>Ground</dt><dd>@if ($state->level->range()) falls <x-length :of="$state->level->range()" :plan="$plan" /> from {{ $state->level->high->label }} to {{ $state->level->low->label }}, measured from {{ $state->level->benchmark->name }} @else not measured @endif</dd></div>
             </dl>
+            <table>
+                <caption>Tolerances</caption>
+                <thead><tr><th scope="col">What</th><th scope="col">Number</th><th scope="col">Verdict</th></tr></thead>
+                <tbody>@foreach ($sheet->tolerances as [$what, $number, $is])<tr><th scope="row">{{ $what }}</th><td><x-words :say="$number" /></td><td><span class="state state-{{ $is === null ? 'to-pull' : ($is ? 'fits' : 'off') }}">{{ $is === null ? 'not measured' : ($is ? 'met' : 'not met') }}</span></td></tr>@endforeach</tbody>
+            </table>
             <table class="record-table">
                 <caption>Plan against what was measured</caption>
                 <thead><tr><th scope="col">Post</th><th scope="col" class="num">depth asked</th><th scope="col" class="num">dug</th><th scope="col">Depth</th><th scope="col" class="num">top out by</th><th scope="col">Plumb</th><th scope="col" class="num">cut mark</th><th scope="col">Cut</th><th scope="col">Who and when</th><th scope="col">Remarks</th></tr></thead>
@@ -24,6 +29,7 @@
                     @endforeach
                 </tbody>
             </table>
+            @if ($sheet->decisions !== [])<h2>Decisions and their reasons</h2><ul>@foreach ($sheet->decisions as $decision)<li><x-words :say="$decision" /></li>@endforeach</ul>@endif
             <p class="signature">Handed over by <span></span> taken over by <span></span> on <span></span></p>
             <p class="muted">Local code, the permit office, the maker’s instructions and a licensed engineer come before anything on this sheet.</p>
         </section>
@@ -37,7 +43,7 @@
                     <button class="button">Hand it over</button>
                 </x-entry-form>
             </section>
-            <section><h2>On paper</h2><p>This page prints cleanly on A4 and Letter, from the browser’s own print command.</p></section>
+            <section><h2>On paper</h2><p>The whole record with plan and section as built, every tolerance, decisions and pictures, as PDF:</p><p><a class="button button-second" href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'a4']) }}" hx-boost="false">Record, A4</a> <a class="button button-second" href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'letter']) }}" hx-boost="false">Record, Letter</a></p><p class="hint">This page prints too, from the browser’s own print command.</p></section>
             <details class="change"><summary>A remark on the job</summary>
                 <x-entry-form :action="route('logbook.remark', $job)" name="remark"><x-field name="text" form="remark" label="Remark" wide /><button class="button button-second">Write it down</button></x-entry-form>
             </details>

@@ -56,7 +56,7 @@
                     </div>
                 @endforeach
                 @if ($top = $lean->fromAbove)
-                    <div class="vial-card">
+                    <div class="vial-card above-card">
                         <p class="vial-face">from above, at the top</p>
                         <svg viewBox="-50 -50 100 100" class="from-above" role="img" aria-label="{{ $top->words }}">
                             <circle class="limit" r="{{ $top->limit }}" /><rect class="foot-of-post" x="-9" y="-9" width="18" height="18" />
@@ -72,7 +72,7 @@
         @endforeach
         <section>
             <h2>What is known of {{ $label }}</h2>
-            <dl class="facts facts-post">@foreach ($sheet->facts as $fact)<div><dt>{{ $fact->about }}</dt><dd>@if ($fact->state)<span class="state state-{{ $fact->state }}"><x-words :say="$fact->says" /></span>@else<x-words :say="$fact->says" />@endif</dd></div>@endforeach</dl>
+            <dl class="facts facts-post">@foreach ($sheet->facts as $fact)<div><dt>{{ $fact->about }}</dt><dd>@if ($fact->state)<span class="state state-{{ $fact->state }}"><span><x-words :say="$fact->says" /></span></span>@else<x-words :say="$fact->says" />@endif</dd></div>@endforeach</dl>
             @foreach ($sheet->remarks as $remark)<p class="remark">“{{ $remark->text }}”</p>@endforeach
             <div class="pictures">@foreach ($sheet->pictures as $picture)<figure><a href="{{ route('pictures.show', [$job, $picture->fingerprint]) }}" hx-boost="false"><img src="{{ route('pictures.show', [$job, $picture->fingerprint]) }}" alt="{{ $picture->says ?: 'Picture of '.$label }}" loading="lazy" width="160"></a><figcaption>{{ $picture->says }}</figcaption></figure>@endforeach</div>
         </section>

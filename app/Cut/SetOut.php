@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cut;
+
+use Aequus\Cut\Members;
+use Aequus\Cut\Seat;
+use Aequus\Measure\Length;
+use Aequus\Plan\Side;
+use Aequus\Site\SiteState;
+use App\View\Sums;
+
+/** What is marked on a member before it goes up: rafters, joists, battens or boards across a length, every mark from one zero. Asked in the address. */
+final readonly class SetOut
+{
+    /** How they are spread. */
+    public const SPREAD = ['even' => 'even, so many', 'fewest' => 'even, no gap larger than', 'centres' => 'at centres'];
+
+    public string $spread;
+
+    /** Of the member that is marked: a beam along x or y with its overhangs. */
+    public Length $length;
+
+    public Length $overhang;
+
+    public bool $alongX;
+
+    public Length $thickness;
+
+    public ?Members $members;
+
+    /** @var array<string, Length> where the centres of the posts lie on the same member, by their line */
+    public array $posts;
+
+    /** Blocks between them, each cut to the gap; null at fixed centres, where the last bay differs. */
+    public ?Length $block;
+
+    public ?Seat $seat;
+
+    public function __construct(public Sums $sums, SiteState $site)
+    {
+        $plan = $site->plan;
+        $metric = $plan->notation->unit->value === 'mm';
+        $usual = fn (float $mm, float $inches): Length => $metric ? Length::millimetres($mm) : Length::inches($inches);
+        $typed = fn (string $field, Length $default): Length => ($sums->lengths([$field]) ?? [$default])[0];
+        $this->alongX = $sums->typed('along') !== 'y';
+        $this->overhang = $typed('overhang', Length::zero());
+        $axis = $this->alongX ? Side::PlusX : Side::PlusY;
+        $span = ($this->alongX ? $plan->grid->columns : $plan->grid->rows)->length();
+        $outside = $span->plus($plan->post->along($axis));
+        $this->length = $typed('length', Members::beam($outside, $this->overhang));
+        $this->thickness = $typed('thickness', $usual(45, 1.5));
+        $this->spread = isset(self::SPREAD[$sums->typed('spread')]) ? $sums->typed('spread') : 'fewest';
+        $gap = $typed('gap', $usual(600, 24));
+        $count = (int) ($sums->number('count', 2, 2000) ?? 2);
+        $this->members = $sums->refusals !== [] ? null : $sums->at(['even' => 'count', 'fewest' => 'gap', 'centres' => 'gap'][$this->spread], fn () => match ($this->spread) {
+            'even' => Members::even($this->length, $count, $this->thickness),
+            'centres' => Members::atCentres($this->length, $this->thickness, $gap),
+            default => Members::even($this->length, max(2, Members::fewest($this->length, $this->thickness, $gap)), $this->thickness),
+        });
+        $this->block = $this->members?->gap;
+        $posts = [];
+        $zero = $this->length->minus($outside)->half()->plus($plan->post->along($axis)->half());
+        foreach (($this->alongX ? $plan->grid->columns : $plan->grid->rows)->lines as $i => $line) {
+            $posts[$this->alongX ? $plan->grid::letters($i) : (string) ($i + 1)] = $zero->plus($line->at);
+        }
+        $this->posts = $posts;
+        $beam = $sums->lengths(['beam']);
+        $this->seat = $beam === null ? null : $sums->at('notch', fn () => new Seat($plan->post->thicker(), $beam[0], $typed('notch', $plan->post->thicker()->times(1 / 3))));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cut;
+
+use Aequus\Cut\ShortTop;
+use Aequus\Footing\PostTops;
+use Aequus\Level\InstrumentChoice;
+use Aequus\Measure\Length;
+use Aequus\Plan\Post;
+use Aequus\Site\SiteState;
+
+/** What the Cut screen says beside its marks: the clearance under the tops, what short posts cost, and how far a line struck on all posts errs. */
+final readonly class TopsForm
+{
+    /** Between the lowest top and the finished ground under it; null until both are known. */
+    public ?Length $clearance;
+
+    public ?Post $lowest;
+
+    /** Null where no post is short. */
+    public ?ShortTop $short;
+
+    /** How far each instrument carries the datum line wrong at the far corner. */
+    public InstrumentChoice $transfer;
+
+    public function __construct(SiteState $site)
+    {
+        $clearance = $lowest = null;
+        foreach ($site->plan->tops === null ? [] : $site->plan->grid->posts as $post) {
+            $ground = $site->plan->footing->finishedGrade ?? $site->level->groundAt($post);
+            $over = $ground === null ? null : $site->plan->tops->of($post)->minus($ground);
+            if ($over !== null && ($clearance === null || $over->isShorterThan($clearance))) {
+                [$clearance, $lowest] = [$over, $post];
+            }
+        }
+        [$this->clearance, $this->lowest] = [$clearance, $lowest];
+        $short = $site->cut->short();
+        $this->short = $short === [] || $clearance === null ? null : new ShortTop($short, $clearance);
+        $this->transfer = new InstrumentChoice($site->plan, $site->plan->notation->unit->value === 'mm' ? Length::millimetres(2400) : Length::feet(8));
+    }
+
+    /** The highest finished ground, from which a clearance counts upward. */
+    public static function highestGrade(SiteState $site): Length
+    {
+        return (new PostTops($site->plan, $site->footing->needs))->highestGrade;
+    }
+}

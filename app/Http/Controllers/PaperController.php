@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Paper\AsBuilt;
+use App\Paper\Paper;
+use App\Paper\Pdf;
+use App\Paper\PoleStrips;
+use App\Paper\RecordSheet;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** Sheets as PDF, on A4 or Letter. */
+final class PaperController extends Controller
+{
+    /** The record that is handed over. */
+    public function asBuilt(Request $request, Job $job): Response
+    {
+        $site = $this->site($job);
+        $paper = $this->paper($request, $job);
+
+        return Pdf::of(view('paper.record', ['site' => $site, 'job' => $job, 'sheet' => new RecordSheet($site->state, $job), 'built' => new AsBuilt($site->state), 'paper' => $paper]), $paper, 'record-'.Str::slug($job->name));
+    }
+
+    /** A story pole in full size. */
+    public function pole(Request $request, Job $job): Response
+    {
+        $paper = $this->paper($request, $job);
+
+        return Pdf::of(view('paper.pole', ['job' => $job, 'strips' => new PoleStrips($this->site($job)->state, $paper)]), $paper, 'story-pole-'.Str::slug($job->name));
+    }
+
+    private function paper(Request $request, Job $job): Paper
+    {
+        return Paper::tryFrom($request->string('paper')->value()) ?? Paper::usual($job->revision->plan()->notation->unit);
+    }
+}

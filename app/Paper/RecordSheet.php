@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper;
+
+use Aequus\Handover\PostRecord;
+use Aequus\Handover\RowLine;
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\PictureTaken;
+use Aequus\Measure\Length;
+use Aequus\Site\SiteState;
+use App\Logbook\EntryWords;
+use App\Models\Job;
+use Illuminate\Support\Facades\DB;
+
+/** Everything the record of a job shows: every tolerance with its number, met or not; rows, decisions and pictures. */
+final readonly class RecordSheet
+{
+    /** @var list<array{string, string, ?bool}> what, its number, and whether it is met; null where it was not measured */
+    public array $tolerances;
+
+    /** @var list<RowLine> */
+    public array $rows;
+
+    /** @var list<string> in words, oldest first */
+    public array $decisions;
+
+    /** @var list<array{string, string}> data address and words */
+    public array $pictures;
+
+    public function __construct(private SiteState $site, Job $job)
+    {
+        $this->rows = $site->frame()->rowLines();
+        $words = new EntryWords($site);
+        $this->decisions = array_values(array_map($words->say(...), $site->log->now(Decision::class)));
+        $taken = $site->log->now(PictureTaken::class);
+        $bytes = $taken === [] ? collect() : DB::table('pictures')->where('job_id', $job->id)->pluck('bytes', 'fingerprint');
+        $this->pictures = array_values(array_map(fn (PictureTaken $picture): array => [
+            isset($bytes[$picture->fingerprint]) ? 'data:image/jpeg;base64,'.base64_encode((string) $bytes[$picture->fingerprint]) : '', $words->say($picture),
+        ], $taken));
+        $this->tolerances = [$this->layout(), $this->depths(), $this->plumb(), ...$this->straight(), $this->cuts()];
+    }
+
+    /** @return array{string, string, ?bool} */
+    private function layout(): array
+    {
+        $placed = $this->site->square->survey->placed;
+        $worst = $placed === null ? null : max([0.0, ...array_map(fn ($stake) => $stake->size(), $placed->stakes)]);
+        $limit = $this->write($this->site->plan->tolerances->squareness);
+
+        return ['Stakes on their places', $worst === null ? "within {$limit}: not measured" : "the furthest {$this->write(Length::millimetres($worst))} off, allowed {$limit}", $worst === null ? null : $worst <= $this->site->plan->tolerances->squareness->inMillimetres()];
+    }
+
+    /** @return array{string, string, ?bool} */
+    private function depths(): array
+    {
+        $records = $this->site->handover->records;
+        $dug = array_filter($records, fn (PostRecord $record) => $record->depthDug !== null);
+        $short = array_filter($dug, fn (PostRecord $record) => $record->deepEnough === false);
+
+        return ['Holes deep enough', count($dug).' of '.count($records).' measured'.($short === [] ? '' : ', short: '.implode(' ', array_map(fn (PostRecord $record) => $record->post->label, $short))), $dug === [] ? null : $short === [] && count($dug) === count($records)];
+    }
+
+    /** @return array{string, string, ?bool} */
+    private function plumb(): array
+    {
+        $records = array_filter($this->site->handover->records, fn (PostRecord $record) => $record->plumb !== null);
+        $worst = max([0.0, ...array_map(fn (PostRecord $record) => $record->outOfPlumb?->inMillimetres() ?? 0.0, $records)]);
+
+        return ["Plumb within 1 in {$this->site->plan->tolerances->plumbOneIn}", $records === [] ? 'not measured' : count($records).' of '.count($this->site->handover->records)." measured, the worst {$this->write(Length::millimetres($worst))} at its top", $records === [] ? null : array_filter($records, fn (PostRecord $record) => $record->plumb === false) === []];
+    }
+
+    /** @return list<array{string, string, ?bool}> */
+    private function straight(): array
+    {
+        return array_map(fn (RowLine $row): array => ["{$row->name} straight", $row->worstPost === null ? 'on the line' : "{$row->worstPost->label} {$this->write($row->worst)} off the line of its ends", $row->isStraight], $this->rows);
+    }
+
+    /** @return array{string, string, ?bool} */
+    private function cuts(): array
+    {
+        $records = $this->site->handover->records;
+        $cut = count(array_filter($records, fn (PostRecord $record) => $record->cut));
+
+        return ['Tops cut to their marks', "{$cut} of ".count($records), $cut === 0 ? null : $cut === count($records)];
+    }
+
+    private function write(Length $length): string
+    {
+        return $this->site->plan->write($length);
+    }
+}
