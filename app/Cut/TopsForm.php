@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Cut;
 
 use Aequus\Cut\ShortTop;
-use Aequus\Footing\PostTops;
 use Aequus\Level\InstrumentChoice;
 use Aequus\Measure\Length;
 use Aequus\Plan\Post;
@@ -41,9 +40,11 @@ final readonly class TopsForm
         $this->transfer = new InstrumentChoice($site->plan, $site->plan->notation->unit->value === 'mm' ? Length::millimetres(2400) : Length::feet(8));
     }
 
-    /** The highest finished ground, from which a clearance counts upward. */
+    /** The highest finished ground at a post, from which a clearance counts upward; zero while none is read. */
     public static function highestGrade(SiteState $site): Length
     {
-        return (new PostTops($site->plan, $site->footing->needs))->highestGrade;
+        $highest = $site->level->high === null ? Length::zero() : $site->level->groundAt($site->level->high) ?? Length::zero();
+
+        return $site->plan->footing->finishedGrade ?? $highest;
     }
 }

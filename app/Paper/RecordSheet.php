@@ -10,6 +10,7 @@ use Aequus\Logbook\Decision;
 use Aequus\Logbook\PictureTaken;
 use Aequus\Measure\Length;
 use Aequus\Site\SiteState;
+use Aequus\Site\StandingFrame;
 use App\Logbook\EntryWords;
 use App\Models\Job;
 use Illuminate\Support\Facades\DB;
@@ -31,7 +32,7 @@ final readonly class RecordSheet
 
     public function __construct(private SiteState $site, Job $job)
     {
-        $this->rows = $site->frame()->rowLines();
+        $this->rows = (new StandingFrame($site))->rowLines();
         $words = new EntryWords($site);
         $this->decisions = array_values(array_map($words->say(...), $site->log->now(Decision::class)));
         $taken = $site->log->now(PictureTaken::class);

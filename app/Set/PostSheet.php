@@ -19,6 +19,7 @@ use Aequus\Set\PourPlan;
 use Aequus\Set\SetClock;
 use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
+use Aequus\Site\StandingFrame;
 use DateTimeImmutable;
 
 /** All that is known of one post, in the order of the work. */
@@ -102,7 +103,7 @@ final readonly class PostSheet
     private function drift(): ?PostFact
     {
         $drift = $this->site->standing($this->post)->drift();
-        if ($drift === null || ! $this->site->frame()->drifts()->isTelling($drift)) {
+        if ($drift === null || ! (new StandingFrame($this->site))->drifts()->isTelling($drift)) {
             return null;
         }
         $toward = Drifts::toward($drift);

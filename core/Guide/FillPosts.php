@@ -12,6 +12,7 @@ use Aequus\Plan\Post;
 use Aequus\Set\Drifts;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
+use Aequus\Site\StandingFrame;
 
 /** A plumb post is filled: each as it stands, or all once all stand, as was decided. Piers are poured before anything stands on them. */
 final readonly class FillPosts implements Rule
@@ -20,8 +21,8 @@ final readonly class FillPosts implements Rule
     {
         foreach (self::due($site) as $post) {
             $hold = $site->plan->holdOf($post->id);
-            $drift = $site->frame()->drifts()->expected;
-            $warn = $drift === null || ! $site->frame()->drifts()->isTelling($drift) ? '' : " The last fills pushed the posts toward the {$site->plan->sides->of(Drifts::toward($drift))}: keep this one as much the other way.";
+            $drift = (new StandingFrame($site))->drifts()->expected;
+            $warn = $drift === null || ! (new StandingFrame($site))->drifts()->isTelling($drift) ? '' : " The last fills pushed the posts toward the {$site->plan->sides->of(Drifts::toward($drift))}: keep this one as much the other way.";
             yield new Move(
                 Phase::Set, $hold === Hold::Pier ? "Pour pier {$post->label}" : "Fill {$post->label}",
                 ucfirst($hold->fill()).". Plumb it again when it is full.{$warn}", null, '', [$post], EntryKind::Filled,

@@ -114,12 +114,6 @@ final readonly class SiteState
         return $this->decisions[self::key($about, $post?->id)] ?? null;
     }
 
-    /** What the standing posts say together. */
-    public function frame(): StandingFrame
-    {
-        return new StandingFrame($this);
-    }
-
     /** Whether a hole that stops short was taken as it is, or as an engineer says. */
     public function isShortHoleSettled(Post $post): bool
     {

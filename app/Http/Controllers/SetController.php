@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Guide\StopNow;
+use Aequus\Site\StandingFrame;
 use App\Actions\RecordEntry;
 use App\Drawing\LeanDrawing;
 use App\Drawing\PlanDrawing;
@@ -30,7 +31,7 @@ final class SetController extends Controller
     {
         $site = $this->site($job);
 
-        $drifts = $site->state->frame()->drifts();
+        $drifts = (new StandingFrame($site->state))->drifts();
 
         return view('set.show', ['site' => $site, 'drawing' => PlanDrawing::set($site->state), 'rounds' => Walk::all($site->state), 'drift' => $drifts->seen === [] ? null : $drifts]);
     }
@@ -62,7 +63,7 @@ final class SetController extends Controller
     {
         $site = $this->site($job);
 
-        return view('set.tops', ['site' => $site, 'spacings' => $site->state->frame()->spacings(), 'tops' => $site->state->frame()->tops()]);
+        return view('set.tops', ['site' => $site, 'spacings' => (new StandingFrame($site->state))->spacings(), 'tops' => (new StandingFrame($site->state))->tops()]);
     }
 
     /** What must be made safe now, and in which order. */

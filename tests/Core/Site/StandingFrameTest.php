@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Site;
+
+use Aequus\Guide\StopNow;
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\CheckRoute;
+use Aequus\Logbook\CrossChecked;
+use Aequus\Logbook\FillStep;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PointOfNoReturn;
+use Aequus\Logbook\PostFilled;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\ReadyItem;
+use Aequus\Logbook\RodReading;
+use Aequus\Logbook\SeenReady;
+use Aequus\Logbook\SpacingAt;
+use Aequus\Logbook\SpacingRead;
+use Aequus\Logbook\Stage;
+use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Side;
+use Aequus\Set\Drifts;
+use Aequus\Site\ReadyToPour;
+use Aequus\Site\SiteState;
+use Aequus\Site\StandingFrame;
+use DateTimeImmutable;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+use Tests\Core\Guide\SimulatedBuilder;
+
+/** Six posts on flat ground, 2400 apart along x and 3000 along y, standing 2400 high, read with a level of 1200. */
+final class StandingFrameTest extends TestCase
+{
+    private const LABELS = ['A1', 'B1', 'C1', 'A2', 'B2', 'C2'];
+
+    public function test_spacing_at_ground_and_tops_and_plumb_must_agree(): void
+    {
+        // B1 leans 3 in 1200 toward the stream: 6 at its top, 2400 above grade.
+        $book = [...$this->standing(['B1' => [3.0, 0.0]]), new SpacingRead($this->id('A1'), $this->id('B1'), SpacingAt::Ground, Length::millimetres(2401))];
+        $check = fn (float $top) => (new StandingFrame($this->site(...$book, ...[new SpacingRead($this->id('B1'), $this->id('A1'), SpacingAt::Top, Length::millimetres($top))])))->spacings()[0];
+        $this->assertEqualsWithDelta(2407, $check(2407)->expected->inMillimetres(), 1e-3);
+        $this->assertTrue($check(2407)->agrees);
+        $this->assertFalse($check(2430)->agrees);
+        $this->assertEqualsWithDelta(23, $check(2430)->off->magnitude()->inMillimetres(), 1e-3);
+        $this->assertSame([], (new StandingFrame($this->site(...$book)))->spacings(), 'nothing to compare without a tape at the tops');
+    }
+
+    public function test_three_drifts_tell_what_the_next_fill_will_do(): void
+    {
+        $filled = fn (string ...$labels): array => array_merge(...array_map(fn (string $label) => [new PostFilled($this->id($label), FillStep::Done), ...$this->plumb($label, 2.0, 1.0, Stage::Filled)], $labels));
+        $two = (new StandingFrame($this->site(...$this->standing(), ...$filled('A1', 'B1'))))->drifts();
+        $this->assertCount(2, $two->seen);
+        $this->assertNull($two->expected);
+        $three = (new StandingFrame($this->site(...$this->standing(), ...$filled('A1', 'B1', 'C1'))))->drifts();
+        $this->assertEqualsWithDelta([2 / 1200, 1 / 1200], [$three->expected?->slopeX, $three->expected?->slopeY], 1e-9);
+        $this->assertSame(Side::PlusX, Drifts::toward($three->expected ?? $this->fail()));
+    }
+
+    public function test_tops_stand_where_stakes_and_leans_put_them_and_a_strap_pulls_the_longer_diagonal(): void
+    {
+        $this->assertNull((new StandingFrame($this->site(...array_slice($this->standing(), 0, -2))))->tops(), 'one post is not read');
+        $plumb = (new StandingFrame($this->site(...$this->standing())))->tops();
+        $this->assertSame([], $plumb?->out);
+        $this->assertNull($plumb->strap);
+        // The far row leans 6 in 1200 toward the stream: the diagonal from A1 grows.
+        $racked = (new StandingFrame($this->site(...$this->standing(['A2' => [6.0, 0.0], 'B2' => [6.0, 0.0], 'C2' => [6.0, 0.0]]))))->tops();
+        $height = 2400 + 900;
+        $this->assertEqualsWithDelta([$height * 6 / 1200, 3000], $racked->tops[$this->id('A2')->value] ?? [], 0.1);
+        $this->assertTrue($racked?->strap?->alongAc);
+        $true = hypot(4800, 3000);
+        $this->assertEqualsWithDelta(hypot(4800 + $height * 6 / 1200, 3000) - $true, $racked->strap->shortenBy->inMillimetres(), 0.2);
+    }
+
+    public function test_a_wrong_tape_at_the_tops_is_named(): void
+    {
+        $tape = fn (string $from, string $to, float $reads) => new SpacingRead($this->id($from), $this->id($to), SpacingAt::Top, Length::millimetres($reads));
+        $tops = (new StandingFrame($this->site(...$this->standing(), ...[$tape('A1', 'B1', 2400), $tape('B1', 'C1', 2450), $tape('A2', 'B2', 2400)])))->tops();
+        $last = count($this->book($this->standing()));
+        $this->assertSame(['t'.($last + 2)], array_map(fn ($dropped) => $dropped->id, $tops->mistakes->dropped ?? []));
+        $this->assertSame([], $tops?->out, 'it moves no top');
+    }
+
+    public function test_ready_to_pour_names_what_is_missing(): void
+    {
+        $post = $this->plan()->grid->labelled('A1');
+        $missing = fn (Payload ...$more) => (new ReadyToPour($this->site(...$this->standing(), ...$more), $post))->missing();
+        $this->assertContains('one measure taken again by another way', $missing());
+        $this->assertContains(ReadyItem::Weather->inWords(), $missing());
+        $seen = array_map(fn (ReadyItem $item) => new SeenReady($item, $item === ReadyItem::Foot ? $post->id : null), ReadyItem::cases());
+        $this->assertSame(['one measure taken again by another way'], $missing(...$seen));
+        $this->assertSame(['one measure taken again by another way'], $missing(...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::millimetres(40))]), 'it contradicts the book');
+        $this->assertSame([], $missing(...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::millimetres(2))]));
+    }
+
+    public function test_stop_now_begins_with_what_is_half_done(): void
+    {
+        $now = new DateTimeImmutable('2026-05-04 18:00 UTC');
+        $site = $this->site(...array_slice($this->standing(), 0, -1 - 2 * 1), ...[new PostFilled($this->id('A1'), FillStep::Started), new PostFilled($this->id('B1'), FillStep::Done)]);
+        $stop = new StopNow($site, $now);
+        $this->assertSame(['Finish what is begun', 'Leave braces on, cover the fresh fill', 'Brace both ways, or lay it down', 'Cover the holes', 'Bags under a roof or a sheet, off the ground; tools, ladders and cables down'], array_map(fn ($move) => $move->do, $stop->moves));
+        $this->assertSame([['A1'], ['B1']], array_map(fn ($move) => array_map(fn ($post) => $post->label, $move->posts), array_slice($stop->moves, 0, 2)));
+        $this->assertNotContains('A1', array_map(fn ($post) => $post->label, $stop->mayFill));
+    }
+
+    public function test_a_row_is_as_straight_as_its_worst_post(): void
+    {
+        $straight = (new StandingFrame($this->site(...$this->standing())))->rowLines();
+        $this->assertSame(['Row 1', 'Row 2'], array_map(fn ($row) => $row->name, $straight));
+        $this->assertTrue($straight[0]->isStraight);
+        $bent = (new StandingFrame((new SimulatedBuilder($this->plan(), '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($this->plan(), ['B1' => [0.0, 9.0]])))->site()))->rowLines();
+        $this->assertSame('B1', $bent[0]->worstPost?->label);
+        $this->assertEqualsWithDelta(9, $bent[0]->worst->inMillimetres(), 0.1);
+        $this->assertSame([false, true], array_map(fn ($row) => $row->isStraight, $bent));
+    }
+
+    /**
+     * Every post set in its hole and read on two faces while that is open.
+     *
+     * @param  array<string, array{float, float}>  $gaps  toward the stream and the orchard, by label
+     * @return list<Payload>
+     */
+    private function standing(array $gaps = []): array
+    {
+        $book = [];
+        foreach (self::LABELS as $label) {
+            array_push($book, new HoleDug($this->id($label), Length::millimetres(1100)), new PostSet($this->id($label)), ...$this->plumb($label, ...($gaps[$label] ?? [0.0, 0.0])));
+        }
+
+        return $book;
+    }
+
+    /** @return list<PlumbReading> */
+    private function plumb(string $label, float $x, float $y, Stage $stage = Stage::HoleOpen): array
+    {
+        return [
+            PlumbReading::gap($this->id($label), Side::MinusY, Side::PlusX, Length::millimetres($x), Length::millimetres(1200), $stage),
+            PlumbReading::gap($this->id($label), Side::PlusX, Side::PlusY, Length::millimetres($y), Length::millimetres(1200), $stage),
+        ];
+    }
+
+    private function site(Payload ...$book): SiteState
+    {
+        return (new SimulatedBuilder($this->plan(), '2026-06-01', ...$this->book($book)))->site();
+    }
+
+    /**
+     * @param  list<Payload>  $book
+     * @return list<Payload>
+     */
+    private function book(array $book): array
+    {
+        return [
+            new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($this->plan()), new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)),
+            ...array_map(fn (string $label) => new RodReading($this->id($label), Length::millimetres(1500)), self::LABELS), ...array_values($book),
+        ];
+    }
+
+    private function plan(): Plan
+    {
+        return Builds::plan(baysX: [2400, 2400], baysY: [3000])->withFooting(new FootingRules(
+            Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
+            Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::Own,
+        ));
+    }
+
+    private function id(string $label): PostId
+    {
+        return $this->plan()->grid->labelled($label)->id;
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\LeanWay;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\RodReading;
+use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\PostId;
+use App\Actions\RevisePlan;
+use App\Site\ReadSite;
+use Illuminate\Testing\TestResponse;
+use Tests\Builds;
+use Tests\JobTestCase;
+
+/** A 2 × 2 frame of 5400 by 3600 mm on flat ground, squared and dug. */
+final class SetTest extends JobTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $plan = $this->job->revision->plan();
+        app(RevisePlan::class)($this->job, $this->user, $plan->withFooting(new FootingRules(
+            Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)), Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::Own,
+        )), 'Footing rules', 1);
+        $this->job = $this->job->fresh() ?? $this->job;
+        $labels = ['A1', 'B1', 'B2', 'A2'];
+        $this->write(
+            $this->job, $this->user, new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan), ...[new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500))],
+            ...array_map(fn (string $label) => new RodReading($this->id($label), Length::millimetres(1500)), $labels), ...array_map(fn (string $label) => new HoleDug($this->id($label), Length::millimetres(1100)), $labels),
+        );
+    }
+
+    public function test_a_post_s_page_leads_from_the_hole_to_the_braces(): void
+    {
+        $this->post1()->assertSee('Next move at A1')->assertSee('Set post A1')->assertSee('A1 stands, braced two ways')->assertSeeText("1100\u{202F}mm of 1100\u{202F}mm");
+        $this->send('standing', ['post' => 'A1']);
+        $this->post1()->assertSee('Hold the level on the lane face')->assertSee('Not ready to fill')->assertSee('plumb on two faces: missing');
+        $this->plumb('A1');
+        $this->post1()->assertSee('Before the pour: inspected')->assertSee('Seen to, all posts');
+        foreach (['inspected', 'foot', 'mix', 'weather'] as $item) {
+            $this->send('ready', ['item' => $item, 'post' => '']);
+        }
+        $this->send('ready', ['item' => 'covered', 'post' => 'A1']);
+        $this->post1()->assertSee('Measure once more, another way')->assertSee('racked');
+        $this->send('check', ['before' => 'pour', 'route' => 'long_diagonal', 'off' => '2']);
+        $this->post1()->assertSee('Fill A1')->assertSee('Ready to fill')->assertSee('Rod out the air');
+        $this->send('filled', ['post' => 'A1', 'step' => 'started']);
+        $this->post1()->assertSee('begun, not full');
+        $this->send('filled', ['post' => 'A1', 'step' => 'done', 'bags' => '9', 'celsius' => '5']);
+        $this->post1()->assertSee('filled, 9 bags, at 5 °C')->assertSee('on for about 48 hours more')->assertSee('It was filled since it was last read');
+        $this->send('filled', ['post' => 'A1', 'step' => 'still_wet']);
+        $this->post1()->assertSee('the surface is still wet, whatever the label says');
+    }
+
+    public function test_a_lean_may_be_read_by_bob_angle_and_bubble(): void
+    {
+        $read = function (array $fields): PlumbReading {
+            $this->send('plumb', $fields + ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '', 'level' => '1200', 'stage' => 'hole_open'])->assertSessionHasNoErrors();
+
+            return $this->state()->log->latest(PlumbReading::class) ?? $this->fail();
+        };
+        $this->assertEqualsWithDelta(5 / 2000, $read(['way' => 'bob', 'gap' => '5', 'level' => '2000'])->lean->slope->ratio, 1e-9);
+        $this->assertEqualsWithDelta(tan(deg2rad(0.4)), $read(['way' => 'angle', 'gap' => '0,4°'])->lean->slope->ratio, 1e-9);
+        $this->assertEqualsWithDelta(1.5 * 0.125 / 24, $read(['way' => 'bubble', 'bubble' => 'beyond'])->lean->slope->ratio, 1e-9);
+        // A shim of 4 under a level of 1200 brought its bubble to the line.
+        $own = $read(['way' => 'bubble', 'bubble' => 'half_way', 'shim' => '4']);
+        $this->assertSame([LeanWay::Bubble, 0.5 * 4 / 1200], [$own->lean->way, $own->lean->slope->ratio]);
+        $this->get("/jobs/{$this->job->id}/logbook")->assertSee('bubble half-way to the line, top toward the stream')->assertSee('0.4° toward the stream');
+    }
+
+    public function test_a_round_leads_from_post_to_post_and_begins_where_it_stopped(): void
+    {
+        foreach (['A1', 'B1', 'B2'] as $label) {
+            $this->write($this->job, $this->user, new PostSet($this->id($label)));
+        }
+        $set = "/jobs/{$this->job->id}/set";
+        $this->get($set)->assertSee('Plumb before the fill')->assertSee('0 of 3');
+        $this->get("{$set}/walk/plumb")->assertRedirect("{$set}/A1?walk=plumb");
+        $this->get("{$set}/A1?walk=plumb")->assertSee('Round: plumb before the fill')->assertSee('0 of 3 done');
+        $this->send('plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plumb', 'level' => '1200', 'stage' => 'hole_open', 'walk' => 'plumb'])->assertRedirect("{$set}/walk/plumb");
+        $this->get("{$set}/walk/plumb")->assertRedirect("{$set}/A1?walk=plumb");
+        $this->plumb('A1');
+        $this->get("{$set}/walk/plumb")->assertRedirect("{$set}/B1?walk=plumb");
+        array_map($this->plumb(...), ['B1', 'B2']);
+        $this->followingRedirects()->get("{$set}/walk/plumb")->assertSee('all posts are done');
+        $this->followRedirects($this->get("{$set}/walk/standing"))->assertSee('A2 stands, braced two ways');
+    }
+
+    public function test_spacing_twist_and_stop_now_have_their_pages(): void
+    {
+        foreach (['A1', 'B1', 'B2', 'A2'] as $label) {
+            $this->write($this->job, $this->user, new PostSet($this->id($label)));
+            $this->plumb($label);
+        }
+        $this->send('spacing', ['from' => 'A1', 'to' => 'B1', 'at' => 'ground', 'spacing' => '5400']);
+        $this->send('spacing', ['from' => 'A1', 'to' => 'B1', 'at' => 'top', 'spacing' => '5430']);
+        $this->get("/jobs/{$this->job->id}/set/tops")->assertSee('A1–B1 contradict')->assertSee('Look at entry');
+        $this->send('twist', ['post' => 'A1', 'twist' => '3', 'over' => '140', 'turned' => 'against']);
+        $this->post1()->assertSee('against the clock');
+        $this->send('filled', ['post' => 'A1', 'step' => 'started']);
+        $this->get("/jobs/{$this->job->id}/set/stop")->assertSeeInOrder(['Finish what is begun', 'A1', 'Brace both ways', 'Bags under a roof']);
+        $this->send('plumb', ['post' => 'Z9', 'face' => 'minus_y', 'leans' => 'plumb', 'level' => '1200', 'stage' => 'filled'])->assertSessionHasErrors('post');
+    }
+
+    private function plumb(string $label): void
+    {
+        foreach (['minus_y', 'plus_x'] as $face) {
+            $this->send('plumb', ['post' => $label, 'face' => $face, 'leans' => 'plumb', 'level' => '1200', 'stage' => 'hole_open'])->assertSessionHasNoErrors();
+        }
+    }
+
+    private function post1(): TestResponse
+    {
+        return $this->get("/jobs/{$this->job->id}/set/A1")->assertOk();
+    }
+
+    /** @param  array<string, string>  $fields */
+    private function send(string $where, array $fields): TestResponse
+    {
+        return $this->from("/jobs/{$this->job->id}/set/A1")->post("/jobs/{$this->job->id}/set/{$where}", $this->form($fields));
+    }
+
+    private function state(): \Aequus\Site\SiteState
+    {
+        return app(ReadSite::class)->of($this->job->fresh() ?? $this->job)->state;
+    }
+
+    private function id(string $label): PostId
+    {
+        return $this->job->revision->plan()->grid->labelled($label)->id;
+    }
+}
