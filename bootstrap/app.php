@@ -26,7 +26,8 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions) {
         $exceptions->dontReport(Refusal::class);
-        $exceptions->render(fn (Refusal $refusal, Request $request) => back()->withInput()->withErrors(['refused' => $refusal->getMessage()]));
+        // What waited in a page's outbox is answered in words too, so that it can stay there with the reason.
+        $exceptions->render(fn (Refusal $refusal, Request $request) => $request->expectsJson() ? response()->json(['message' => $refusal->getMessage()], 422) : back()->withInput()->withErrors(['refused' => $refusal->getMessage()]));
         // What was typed survives a token that ran out and a sign-in that expired.
         $exceptions->render(function (HttpException $failure, Request $request) {
             return $failure->getPrevious() instanceof TokenMismatchException && ! $request->expectsJson()

@@ -5,15 +5,22 @@ declare(strict_types=1);
 namespace Tests;
 
 use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\FillStep;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostFilled;
 use Aequus\Logbook\PostSet;
+use Aequus\Logbook\ReadyItem;
+use Aequus\Logbook\Remark;
 use Aequus\Logbook\RodReading;
+use Aequus\Logbook\SeenReady;
 use Aequus\Logbook\Stage;
 use Aequus\Logbook\TapeReading;
 use Aequus\Logbook\TopMeasured;
+use Aequus\Logbook\TwistRead;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Measure\TapeClass;
@@ -60,6 +67,22 @@ final class LargeJob
         for ($i = 0; count($entries) < 1_000; $i++) {
             [$from, $to] = [$posts[$i % 100], $posts[($i * 7 + 11) % 100]];
             $from->id->equals($to->id) || $entries[] = new TapeReading($from->id, $to->id, $from->at->distanceTo($to->at), TapeClass::Steel);
+        }
+
+        return $entries;
+    }
+
+    /** @return list<Payload> what comes on top, so that every post has twenty entries of its own: a job far along */
+    public static function furtherEntries(Plan $plan): array
+    {
+        $entries = array_map(fn (ReadyItem $item) => new SeenReady($item, null), ReadyItem::cases());
+        foreach ($plan->grid->posts as $i => $post) {
+            $id = $post->id;
+            array_push($entries, new PostFilled($id, FillStep::Started), new PostFilled($id, FillStep::Done, 8, 14.0), new TwistRead($id, Length::millimetres($i % 5), Length::millimetres(140)), new PostFilled($id, FillStep::Stripped), new PostCut($id));
+            foreach ([Stage::HoleOpen, Stage::Lift, Stage::Hardened] as $stage) {
+                array_push($entries, PlumbReading::gap($id, Side::MinusY, Side::PlusX, Length::millimetres($i % 3), Length::millimetres(1200), $stage), PlumbReading::gap($id, Side::PlusX, Side::PlusY, Length::millimetres($i % 2), Length::millimetres(1200), $stage));
+            }
+            array_push($entries, new Remark($id, 'split at the foot'), new HoleDug($id, Length::millimetres(1310)), new Remark($id, 'sound'));
         }
 
         return $entries;

@@ -1,14 +1,34 @@
-// Entries that could not be sent wait here and are sent again; each carries the id it was made with, so none counts twice.
+// Entries that could not be sent wait here and are sent again; each carries the id it was made with, so none counts twice. One that is refused
+// when it is sent at last stays, with the reason, until somebody has seen it.
 
 const BOX = 'aequus.outbox';
 const held = () => JSON.parse(localStorage.getItem(BOX) ?? '[]');
 const hold = (letters) => localStorage.setItem(BOX, JSON.stringify(letters));
+const same = (one, other) => one.fields.client_id === other.fields.client_id;
 
 function say() {
     const box = document.getElementById('outbox');
-    const waiting = held().length;
-    box.hidden = waiting === 0;
-    box.textContent = waiting === 0 ? '' : `${waiting === 1 ? 'One entry waits' : `${waiting} entries wait`} for the connection. Nothing is lost; it is sent again by itself.`;
+    const letters = held();
+    const waiting = letters.filter((letter) => !letter.refused).length;
+    box.hidden = letters.length === 0;
+    box.replaceChildren();
+    if (waiting > 0) {
+        box.append(`${waiting === 1 ? 'One entry waits' : `${waiting} entries wait`} for the connection. Nothing is lost; it is sent again by itself.`);
+    }
+    letters.filter((letter) => letter.refused).forEach((letter) => {
+        const typed = Object.entries(letter.fields).filter(([name, value]) => value && !['_token', 'client_id', 'form', 'measured_at'].includes(name)).map(([name, value]) => `${name} ${value}`).join(', ');
+        const line = document.createElement('p');
+        const seen = document.createElement('button');
+        seen.type = 'button';
+        seen.className = 'button button-second button-small';
+        seen.textContent = 'Seen; I write it anew';
+        seen.addEventListener('click', () => {
+            hold(held().filter((other) => !same(other, letter)));
+            say();
+        });
+        line.append(`An entry kept while there was no connection was not taken: ${letter.refused} You had typed: ${typed}. `, seen);
+        box.append(line);
+    });
 }
 
 document.addEventListener('htmx:sendError', (event) => {
@@ -16,31 +36,40 @@ document.addEventListener('htmx:sendError', (event) => {
     if (!form) {
         return;
     }
-    const fields = Object.fromEntries(new FormData(form));
+    // What htmx meant to send: the button that was pressed is among it.
+    const fields = Object.fromEntries(event.detail.requestConfig?.formData ?? new FormData(form));
     fields.measured_at = new Date().toISOString();
-    hold([...held().filter((letter) => letter.fields.client_id !== fields.client_id), { action: form.action, fields }]);
+    const letter = { action: form.action, fields };
+    hold([...held().filter((other) => !same(other, letter)), letter]);
     say();
 });
 
 async function sendAll() {
-    if (held().length === 0 || !navigator.onLine) {
+    const waiting = held().filter((letter) => !letter.refused);
+    if (waiting.length === 0 || !navigator.onLine) {
         return;
     }
-    for (const letter of held()) {
+    let taken = false;
+    for (const letter of waiting) {
         const token = document.querySelector('input[name="_token"]')?.value ?? letter.fields._token;
         try {
-            const answer = await fetch(letter.action, { method: 'POST', body: new URLSearchParams({ ...letter.fields, _token: token }), credentials: 'same-origin' });
+            const answer = await fetch(letter.action, { method: 'POST', headers: { Accept: 'application/json' }, body: new URLSearchParams({ ...letter.fields, _token: token }), credentials: 'same-origin' });
+            if (answer.status === 422) {
+                const why = (await answer.json()).message;
+                hold(held().map((other) => (same(other, letter) ? { ...other, refused: why } : other)));
+                continue;
+            }
             if (!answer.ok || new URL(answer.url).pathname === '/sign-in') {
                 break;
             }
-            hold(held().filter((other) => other.fields.client_id !== letter.fields.client_id));
+            taken = true;
+            hold(held().filter((other) => !same(other, letter)));
         } catch {
             break;
         }
     }
-    const emptied = held().length === 0;
     say();
-    if (emptied) {
+    if (taken && held().length === 0) {
         location.reload();
     }
 }

@@ -16,6 +16,11 @@ final class ApplicationServer
     /** @var resource */
     private $process;
 
+    private int $port;
+
+    /** @var array<string, string> */
+    private array $environment;
+
     /**
      * @param  string  $mode own or demo
      * @param  int  $seed  of the demo’s invented sites
@@ -26,20 +31,25 @@ final class ApplicationServer
         foreach (['cache', 'sessions', 'views'] as $folder) {
             mkdir("{$this->data}/{$folder}", 0o777, true);
         }
-        $environment = [
+        $this->environment = [
             'APP_ENV' => 'production', 'APP_KEY' => 'base64:'.base64_encode(random_bytes(32)), 'AEQUUS_MODE' => $mode, 'AEQUUS_DEMO_SEED' => (string) $seed, 'AEQUUS_DATA' => $this->data,
             'DB_DATABASE' => "{$this->data}/aequus.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'BCRYPT_ROUNDS' => '4',
             'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
         ];
-        $root = dirname(__DIR__, 2);
-        $this->run(['php', 'artisan', 'aequus:prepare'], $root, $environment);
-        $port = self::freePort();
-        $this->address = "http://127.0.0.1:{$port}";
+        $this->run(['php', 'artisan', 'aequus:prepare'], dirname(__DIR__, 2), $this->environment);
+        $this->port = self::freePort();
+        $this->address = "http://127.0.0.1:{$this->port}";
+        $this->start();
+    }
+
+    /** Also again after it was killed, with the same data at the same address. */
+    public function start(): void
+    {
         $log = ['file', "{$this->data}/server.log", 'a'];
-        $command = ['php', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=4096', '-d', 'upload_max_filesize=20M', '-d', 'post_max_size=21M', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/server.php'];
-        $process = proc_open($command, [['file', '/dev/null', 'r'], $log, $log], $pipes, $root, $environment);
+        $command = ['php', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=4096', '-d', 'upload_max_filesize=20M', '-d', 'post_max_size=21M', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/server.php'];
+        $process = proc_open($command, [['file', '/dev/null', 'r'], $log, $log], $pipes, dirname(__DIR__, 2), $this->environment);
         $this->process = $process ?: throw new RuntimeException('The application server did not start.');
-        $this->waitFor($port);
+        $this->waitFor($this->port);
     }
 
     public function kill(int $signal = SIGTERM): void

@@ -90,6 +90,22 @@ final class DemoScreensTest extends BrowserTestCase
         $this->assertSame(1, substr_count($this->text('.book'), 'written in a dead spot'));
     }
 
+    public function test_what_was_typed_offline_and_is_refused_later_stays_with_its_reason(): void
+    {
+        $this->visit('/jobs/3/logbook');
+        $this->type('#quick-line', 'b2 hole nowhere');
+        $this->offline(true);
+        $this->find('#quick-line')->sendKeys(WebDriverKeys::ENTER);
+        $this->assertSees('One entry waits', '#outbox');
+        $this->offline(false);
+        $this->chromium->driver->executeScript('dispatchEvent(new Event("online"))');
+        $this->assertSees('was not taken', '#outbox');
+        $this->assertSees('“nowhere”', '#outbox');
+        $this->assertSees('line b2 hole nowhere', '#outbox');
+        $this->find('#outbox button')->click();
+        $this->assertTrue($this->chromium->driver->executeScript('return document.getElementById("outbox").hidden'));
+    }
+
     public function test_the_back_button_brings_the_earlier_phase_back(): void
     {
         $this->visit('/jobs/3/square');

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\PdfText;
 
 final class WholeJobTest extends BrowserTestCase
 {
@@ -22,8 +23,10 @@ final class WholeJobTest extends BrowserTestCase
         $this->levelIt();
         $this->decideDepthsAndDig();
         $this->setAndPlumb();
+        $this->fill($scripts);
         $this->cut();
         $this->handOver();
+        $this->readTheRecord();
 
         $outside = array_filter($this->chromium->requested(), fn (string $url) => preg_match('#^(https?|wss?|ftp):#', $url) && ! str_starts_with($url, $this->server->address));
         $this->assertSame([], array_values($outside), 'a request left the machine');
@@ -149,6 +152,49 @@ final class WholeJobTest extends BrowserTestCase
         $this->assertSees('toward the barn', '.move');
         $this->tick('face', 'minus_y');
         $this->press('#entry .button-yard');
+    }
+
+    /** Everything is seen to, one measure is taken again, and the posts are filled; the fill pushes B1, and one step is typed while the server is down. */
+    private function fill(bool $scripts): void
+    {
+        $this->visit('/jobs/1/set/A1');
+        foreach (['inspected', 'foot clean', 'mix and water', 'no frost', 'cover at hand'] as $item) {
+            $this->assertSees("Before the pour: {$item}", '.move');
+            $this->press('#entry form[action$="/set/ready"] .button');
+        }
+        $this->assertSees('Measure once more, another way', '.move');
+        $this->type('#check-off', '1/16');
+        $this->press('#entry .button');
+        foreach (['A1', 'B1', 'B2', 'A2'] as $label) {
+            $this->visit("/jobs/1/set/{$label}");
+            $this->assertSees("Fill {$label}", '.move');
+            $this->type('#filled-bags', '7');
+            if ($scripts && $label === 'B2') {
+                $this->server->kill();
+                $this->find('#entry .button-yard')->click();
+                $this->assertSees('One entry waits', '#outbox');
+                $this->server->start();
+                $this->chromium->driver->executeScript('dispatchEvent(new Event("online"))');
+            } else {
+                $this->press('#entry .button-yard');
+            }
+            foreach (['lane', 'stream'] as $face) {
+                $this->assertSees("Hold the level on the {$face} face", '.move');
+                if ($label === 'B1' && $face === 'lane') {
+                    $this->tick('leans', 'plus_x');
+                    $this->type('#plumb-gap', '1/2');
+                }
+                $this->press('#entry .button-yard');
+            }
+        }
+        $this->visit('/jobs/1/set/B1');
+        $this->assertSees('Pull the top of B1', '.move');
+        $this->assertSees('It is filled: pull only while the fill still gives', '.move');
+        $this->assertSees('The fill pushed it');
+        $this->tick('face', 'minus_y');
+        $this->press('#entry .button-yard');
+        $this->assertSees('Decide where the tops shall be');
+        $this->visit('/jobs/1/set');
         $this->assertSees('Decide where the tops shall be', '.move');
     }
 
@@ -170,6 +216,9 @@ final class WholeJobTest extends BrowserTestCase
         $this->unfold('.move .decide');
         $this->type('#decide-reason', 'A steel shoe makes it good.');
         $this->press('.move .decide .button');
+        $this->assertSees('Measure once more, another way', '.move');
+        $this->type('#check-off', '0');
+        $this->press('form[action$="/set/check"] .button');
         foreach (['A1', 'B1', 'B2'] as $label) {
             $this->assertSees("Mark and cut {$label}", '.move');
             $this->press('form[action$="/cut/done"] .button');
@@ -187,6 +236,18 @@ final class WholeJobTest extends BrowserTestCase
         $this->press('form[action$="/handover"] .button');
         $this->assertSees('Handed over to the miller');
         $this->assertSees('Nothing is left to do', '.move');
+    }
+
+    /** The record as PDF, fetched as the browser that is signed in would. */
+    private function readTheRecord(): void
+    {
+        $cookies = implode('; ', array_map(fn ($cookie) => "{$cookie->getName()}={$cookie->getValue()}", $this->chromium->driver->manage()->getCookies()));
+        $pdf = (string) file_get_contents("{$this->server->address}/jobs/1/handover/record.pdf?paper=letter", false, stream_context_create(['http' => ['header' => "Cookie: {$cookies}"]]));
+        $this->assertEqualsWithDelta([612.0, 792.0], PdfText::size($pdf), 0.1);
+        $text = PdfText::of($pdf);
+        foreach (['Wood shed', 'Handed over to the miller', 'Holes deep enough 4 of 4 measured met', 'Plumb within 1 in 200 4 of 4 measured', 'A steel shoe makes it good', 'Probed; dug with spades', '3 of 4 NOT met'] as $words) {
+            $this->assertStringContainsString($words, $text);
+        }
     }
 
     private function tick(string $name, string $value): void

@@ -14,8 +14,8 @@ final class SizeTest extends FeatureTestCase
 {
     private const PAGES = [
         'plan', 'clear', 'square', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'level/instruments',
-        'footing', 'footing/compare', 'footing/frost', 'footing/loads', 'footing/hold', 'footing/piers', 'footing/dig', 'footing/materials',
-        'set', 'set/A1', 'cut', 'handover', 'logbook',
+        'footing', 'footing/compare', 'footing/frost', 'footing/loads', 'footing/hold', 'footing/width', 'footing/piers', 'footing/dig', 'footing/materials',
+        'set', 'set/A1', 'set/tops', 'set/stop', 'cut', 'cut/rods', 'cut/set-out', 'handover', 'logbook',
     ];
 
     private const MOST_QUERIES = 15;
@@ -43,6 +43,19 @@ final class SizeTest extends FeatureTestCase
             $body = $this->assertFewQueries("/jobs/{$job->id}/{$page}");
             $this->assertLessThan(30_000, strlen((string) gzencode($body)), $page);
         }
+    }
+
+    public function test_nor_when_every_post_has_twenty_entries_and_the_logbook_pages(): void
+    {
+        $user = $this->person();
+        $job = $this->job($user, $plan = LargeJob::plan());
+        $this->write($job, $user, ...LargeJob::entries($plan), ...LargeJob::furtherEntries($plan));
+        $this->assertGreaterThanOrEqual(2_000, $job->entries()->count());
+        $this->actingAs($user);
+        foreach (['set', 'set/A1', 'set/J10', 'set/tops', 'logbook', 'handover'] as $page) {
+            $this->assertLessThan(30_000, strlen((string) gzencode($this->assertFewQueries("/jobs/{$job->id}/{$page}"))), $page);
+        }
+        $this->get("/jobs/{$job->id}/logbook")->assertSee('Older entries');
     }
 
     public function test_a_first_visit_with_fonts_styles_and_scripts_stays_below_two_hundred_kilobytes(): void

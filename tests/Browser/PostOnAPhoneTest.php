@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** One thumb, one post: a phone of 390 × 844 in the yard. */
+final class PostOnAPhoneTest extends BrowserTestCase
+{
+    private int $presses = 0;
+
+    protected function setUp(): void
+    {
+        $this->open('demo');
+        $this->visit('/sign-in');
+        $this->press('form[action$="/demo"] .button');
+        $this->chromium->resize(390, 844);
+    }
+
+    public function test_a_depth_and_two_plumb_readings_take_at_most_twelve_presses_beside_the_figures(): void
+    {
+        $this->visit('/jobs/3/set/D4');
+        $this->assertSees('Dig hole D4', '.move');
+        $this->keyIn('#hole-depth', ['4', "'", '0', '1/2']);
+        $this->touch('form[action$="/footing/hole"] .button');
+        $this->assertSees('Set post D4', '.move');
+        $this->touch('#entry .button-yard');
+        foreach (['lane', 'stream'] as $face) {
+            $this->assertSees("Hold the level on the {$face} face", '.move');
+            $this->touch('label:has(input[name="leans"][value="'.($face === 'lane' ? 'plus_x' : 'plus_y').'"])');
+            $this->keyIn('#plumb-gap', ['1/8']);
+            $this->touch('#entry .button-yard');
+        }
+        $this->assertSees('Plumb');
+        $this->assertLessThanOrEqual(12, $this->presses);
+        $this->assertGreaterThan(7, $this->presses, 'each was counted');
+    }
+
+    public function test_everything_a_thumb_must_hit_is_large_enough(): void
+    {
+        foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop'] as $page) {
+            $this->visit($page);
+            $this->find('main');
+            $small = $this->chromium->driver->executeScript(<<<'JS'
+                return [...document.querySelectorAll('.yard .button-yard, .yard .key, .yard .keypad button, .yard .yard-head .button, .stop-posts a')]
+                    .filter((one) => one.offsetParent !== null && one.getBoundingClientRect().height < 55.5).map((one) => one.outerHTML.slice(0, 80));
+                JS);
+            $this->assertSame([], $small, $page);
+            $this->assertLessThanOrEqual(390, $this->chromium->driver->executeScript('return document.documentElement.scrollWidth'), "{$page} scrolls sideways");
+        }
+    }
+
+    public function test_the_quick_line_stores_on_return_and_strikes_on_one_key(): void
+    {
+        $this->chromium->resize(1280, 800);
+        $this->visit('/jobs/3/logbook');
+        $this->type('#quick-line', 'b2 hole 48 1/2');
+        $this->assertSees('read as: Hole B2 dug', '#quick-echo');
+        $this->find('#quick-line')->sendKeys(WebDriverKeys::ENTER);
+        $this->assertSees('Hole B2 dug', '.book');
+        $this->find('#quick-line')->sendKeys(WebDriverKeys::ESCAPE);
+        $this->assertSees('struck: typed wrong', '.book');
+        $this->type('#quick-line', 'b2 dance');
+        $this->find('#quick-line')->sendKeys(WebDriverKeys::ENTER);
+        $this->assertSees('not understood after B2', '.refusal');
+        $this->assertSame('b2 dance', $this->find('#quick-line')->getAttribute('value'));
+    }
+
+    /** @param  list<string>  $keys  on the keypad, which is opened by one press */
+    private function keyIn(string $css, array $keys): void
+    {
+        $field = $this->find($css);
+        $pad = $field->findElement(WebDriverBy::xpath('ancestor::*[contains(@class, "field")][1]//details[@class="keypad-fold"]'));
+        $pad->findElement(WebDriverBy::cssSelector('summary'))->click();
+        $this->presses++;
+        foreach ($keys as $key) {
+            foreach ($pad->findElements(WebDriverBy::cssSelector('button')) as $button) {
+                if (strtr($button->getText(), ['⁄' => '/', 'feet ′' => "'"]) === $key) {
+                    $this->chromium->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
+                    $button->click();
+                }
+            }
+        }
+    }
+
+    private function touch(string $css): void
+    {
+        $this->presses++;
+        str_contains($css, 'button') ? $this->press($css) : $this->find($css)->click();
+    }
+}
