@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Logbook;
 
 use Aequus\Logbook\Entry;
+use Aequus\Logbook\EntryKind;
+use Aequus\Plan\Post;
 use Aequus\Site\SiteState;
 use DateTimeZone;
 
@@ -21,13 +23,19 @@ final readonly class LogLines
 
     public int $total;
 
-    /** @param  ?int  $before the entry this sheet begins below; null for the newest */
-    public function __construct(private SiteState $site, string $zone, ?int $before = null)
+    /**
+     * @param  ?int  $before  the entry this sheet begins below; null for the newest
+     * @param  ?Post  $post  only what is about this post; null for all
+     * @param  ?EntryKind  $kind  only entries of this kind; null for all
+     */
+    public function __construct(private SiteState $site, string $zone, ?int $before = null, public ?Post $post = null, public ?EntryKind $kind = null)
     {
         $local = new DateTimeZone($zone);
         $words = new EntryWords($site);
-        $this->total = count($site->log->entries);
-        $older = array_filter($site->log->entries, fn (Entry $entry) => $before === null || $entry->sequence < $before);
+        $chosen = array_filter($site->log->entries, fn (Entry $entry) => ($kind === null || $entry->payload->kind() === $kind)
+            && ($post === null || array_filter($entry->payload->posts(), $post->id->equals(...)) !== []));
+        $this->total = count($chosen);
+        $older = array_filter($chosen, fn (Entry $entry) => $before === null || $entry->sequence < $before);
         $sheet = array_slice(array_reverse($older), 0, self::ON_A_SHEET);
         $this->olderThan = count($older) > count($sheet) ? $sheet[array_key_last($sheet)]->sequence : null;
         $this->lines = array_values(array_map(function (Entry $entry) use ($local, $words): LogLine {
@@ -36,6 +44,12 @@ final readonly class LogLines
 
             return new LogLine($entry, $words->say($entry->payload), $entry->measuredAt->setTimezone($local)->format('j M Y, H:i'), $who, $standing, $why);
         }, $sheet));
+    }
+
+    /** @return array<string, string> what a sheet that is chosen so asks for, for the link to the next */
+    public function asked(): array
+    {
+        return array_filter(['post' => $this->post->label ?? '', 'kind' => $this->kind->value ?? '']);
     }
 
     /** @return array{string, string} */

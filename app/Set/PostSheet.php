@@ -95,9 +95,11 @@ final readonly class PostSheet
             return new PostFact('Plumb', $stands->set ? 'not read' : 'not set', 'to-pull');
         }
         $parts = $this->shifts($stands->lean->at($stands->topAbovePivot()));
+        $own = $stands->ownErrorOfTheLevel($this->site->plan->sides);
+        $level = $own === null ? '' : ', the level itself shows '.number_format(abs($own) * 1000, 2).' mm in a metre';
         $half = $stands->lean->isHalfKnown() ? ', one way only' : '';
 
-        return new PostFact('Plumb', ($parts === '' ? 'plumb' : "top {$parts}").", {$stands->stage?->inWords()}{$half}", $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'));
+        return new PostFact('Plumb', ($parts === '' ? 'plumb' : "top {$parts}").", {$stands->stage?->inWords()}{$half}{$level}", $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'));
     }
 
     private function drift(): ?PostFact

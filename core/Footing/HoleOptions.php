@@ -6,6 +6,7 @@ namespace Aequus\Footing;
 
 use Aequus\Logbook\Finding;
 use Aequus\Measure\Length;
+use Aequus\Plan\Hold;
 use Aequus\Plan\HoleShape;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostRole;
@@ -19,7 +20,9 @@ final readonly class HoleOptions
     public function __construct(private Plan $plan, public HoleAsDug $hole)
     {
         $options = [];
-        if (! $hole->deepEnough) {
+        if (! $hole->deepEnough && $plan->holdOf($hole->required->post->id) === Hold::Driven) {
+            $options = $this->driven();
+        } elseif (! $hole->deepEnough) {
             $options = [$this->digOn(), ...($this->isInTheWay() ? [$this->shift($this->shape()->slack($plan->post, $plan->layout->cover)->slack)] : []), $this->thinGravel(), $this->shorten(), $this->otherMethod()];
         } elseif ($hole->overDugBy->isPositive()) {
             $options = [
@@ -28,6 +31,18 @@ final readonly class HoleOptions
             ];
         }
         $this->options = [...$options, ...$this->forFinding(), ...$this->forSoil()];
+    }
+
+    /** @return list<HoleOption> for a post that goes no deeper */
+    private function driven(): array
+    {
+        return [
+            new HoleOption('Drive on, if it still moves', $this->hole->shortBy, 'A hand is kept off it; stop when ten blows bring less than a finger’s breadth.', true),
+            new HoleOption('Pull it, drill the hole a little narrower than the post, and drive it again', null, 'It keeps its depth; the ground beside it must not be loosened.', true),
+            $this->hole->required->need->role?->isNeverShortened()
+                ? new HoleOption('Cut its top off', null, 'Never at a corner or an anchor: they need the whole depth.', false)
+                : new HoleOption('Leave it and cut its top off', $this->hole->footRisesBy, 'So much less stands in the ground. It needs a decision with its reason.', true),
+        ];
     }
 
     private function digOn(): HoleOption

@@ -33,4 +33,19 @@ enum EntryKind: string
     case Remark = 'remark';
     case HandedOver = 'handed_over';
     case Strike = 'strike';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::AsCast => 'as cast',
+            self::BeamTested => 'line of sight tested',
+            self::CrossChecked => 'measured again',
+            self::Filled => 'fill',
+            self::Hole => 'hole dug',
+            self::Ready => 'seen to before a pour',
+            self::Rod => 'rod reading',
+            self::Top => 'top measured',
+            default => str_replace('_', ' ', $this->value),
+        };
+    }
 }

@@ -13,6 +13,7 @@ final readonly class PlumbReading implements Payload
 {
     /**
      * @param  Side  $leansToward  the side the top goes to; along the face, never toward or away from it
+     * @param  bool  $turned  the level end for end: together with a reading the other way round its own error falls out
      *
      * @throws EntryRefused when the lean can't be read on that face
      */
@@ -22,6 +23,7 @@ final readonly class PlumbReading implements Payload
         public Side $leansToward,
         public LeanMeasure $lean,
         public Stage $stage,
+        public bool $turned = false,
     ) {
         if ($face->isAlongX() === $leansToward->isAlongX()) {
             throw EntryRefused::leanAcrossTheFace();

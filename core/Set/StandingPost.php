@@ -21,6 +21,9 @@ final readonly class StandingPost
     /** @var array<string, PlumbReading> the readings that count, by the value of their face */
     public array $byFace;
 
+    /** @var array<string, non-empty-list<PlumbReading>> faces read both ways round, by their value */
+    public array $turned;
+
     /** @var array<string, Lean> by the value of the stage it was read at */
     public array $leans;
 
@@ -45,14 +48,16 @@ final readonly class StandingPost
         $byStage = [];
         $newest = null;
         foreach ($readings as $reading) {
-            $byStage[$reading->stage->value][$reading->face->value] = $reading;
+            // A reading anew replaces what was read on the face, both ways round; a turned one joins it.
+            $byStage[$reading->stage->value][$reading->face->value] = $reading->turned ? [...array_filter($byStage[$reading->stage->value][$reading->face->value] ?? [], fn (PlumbReading $r) => ! $r->turned), $reading] : [$reading];
             $newest = $newest === null || $reading->stage->isLaterThan($newest) ? $reading->stage : $newest;
         }
         $this->stage = $newest;
         $this->leans = array_map(fn (array $byFace) => Lean::from(array_map(
-            fn (PlumbReading $r) => FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $names), array_values($byFace),
+            fn (PlumbReading $r) => FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $names), array_merge(...array_values($byFace)),
         )), $byStage);
-        $this->byFace = $byStage[$newest->value ?? ''] ?? [];
+        $this->byFace = array_map(fn (array $onFace) => $onFace[count($onFace) - 1], $byStage[$newest->value ?? ''] ?? []);
+        $this->turned = array_filter($byStage[$newest->value ?? ''] ?? [], fn (array $onFace) => count($onFace) === 2);
         $this->lean = $this->leans[$newest->value ?? ''] ?? Lean::from([]);
     }
 
@@ -79,6 +84,18 @@ final readonly class StandingPost
     public function isProvedPlumb(): bool
     {
         return ! $this->lean->isHalfKnown() && $this->isWithin();
+    }
+
+    /** What turning the level says of it: the slope it shows of its own, toward the side of the first reading; null where no face was read both ways round. */
+    public function ownErrorOfTheLevel(SideNames $names): ?float
+    {
+        foreach ($this->turned as [$first, $second]) {
+            $read = fn (PlumbReading $r) => FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $names);
+
+            return Lean::ownError($read($first), $read($second));
+        }
+
+        return null;
     }
 
     /** Whether both directions were read since it was filled; true while it is not. */

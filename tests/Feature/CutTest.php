@@ -40,6 +40,7 @@ final class CutTest extends JobTestCase
     }
 
     #[TestWith([['rows' => 'back 2450'], 'rows', 'is not a row and its height'])]
+    #[TestWith([['height' => '-150', 'datum_line' => '-900'], 'height', 'would lie in the ground'])]
     #[TestWith([['rows' => '7 2450'], 'rows', 'is not a row and its height'])]
     #[TestWith([['rows' => '2 1100'], 'rows', 'below the datum line'])]
     #[TestWith([['height_by' => 'stack', 'layers' => 'thick'], 'layers', '“thick”'])]

@@ -118,6 +118,17 @@ final class LogbookTest extends JobTestCase
         $echo('')->assertSee('');
     }
 
+    public function test_the_book_is_read_by_post_and_by_kind(): void
+    {
+        foreach (['a1-b1 5400', 'a1 note damp', 'b2 note dry'] as $line) {
+            $this->send('quick', $this->form(['line' => $line]));
+        }
+        $this->page('logbook?post=A1')->assertSee('2 entries')->assertSee('damp')->assertDontSee('dry');
+        $this->page('logbook?kind=remark')->assertSee('2 entries')->assertDontSee('Tape A1–B1');
+        $this->page('logbook?post=A1&kind=remark')->assertSee('1 entry');
+        $this->page('logbook?post=A2')->assertSee('Nothing of that is written');
+    }
+
     public function test_moving_two_stakes_is_one_press_and_makes_their_tapes_old(): void
     {
         foreach (['A1' => 'B1', 'B1' => 'B2'] as $from => $to) {

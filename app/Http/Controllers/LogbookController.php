@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Logbook\EntryKind;
 use App\Http\Requests\DecisionRequest;
 use App\Http\Requests\RemarkRequest;
 use App\Http\Requests\StrikeRequest;
@@ -19,7 +20,10 @@ final class LogbookController extends Controller
     {
         $site = $this->site($job);
 
-        return view('logbook.show', ['site' => $site, 'lines' => new LogLines($site->state, $job->zone, $request->filled('before') ? $request->integer('before') : null)]);
+        return view('logbook.show', ['site' => $site, 'lines' => new LogLines(
+            $site->state, $job->zone, $request->filled('before') ? $request->integer('before') : null,
+            $site->plan->grid->findLabelled($request->string('post')->value()), EntryKind::tryFrom($request->string('kind')->value()),
+        )]);
     }
 
     public function strike(StrikeRequest $request, Job $job): RedirectResponse

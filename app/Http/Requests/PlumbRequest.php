@@ -34,7 +34,7 @@ final class PlumbRequest extends EntryRequest
             $this->at('leans', fn () => FaceReading::slope($face, $toward, $lean->slope, $plan->sides));
         }
 
-        return $lean !== null && $this->refusals === [] ? new PlumbReading($post, $face, $toward, $lean, $stage) : null;
+        return $lean !== null && $this->refusals === [] ? new PlumbReading($post, $face, $toward, $lean, $stage, $this->boolean('turned')) : null;
     }
 
     private function lean(LeanWay $way, bool $plumb, Plan $plan): ?LeanMeasure

@@ -41,7 +41,17 @@ final class TopsRequest extends PlanChangeRequest
         $this->stopIfRefused();
         $along = fn (bool $alongX): Slope => $toward?->isAlongX() === $alongX ? Slope::ratio(-$toward->sign() * $slope->ratio) : Slope::level();
 
-        return new TopRules($height, $along(true), $along(false), $datum, $rows);
+        $tops = new TopRules($height, $along(true), $along(false), $datum, $rows);
+        $ground = app(ReadSite::class)->of($this->job())->state->level;
+        foreach ($plan->grid->posts as $post) {
+            $at = $plan->footing->finishedGrade ?? $ground->groundAt($post);
+            if ($at !== null && ! $tops->of($post)->isLongerThan($at)) {
+                $this->refuse('height', "At {$post->label} the top would lie in the ground, which stands at {$plan->write($at)}. Raise the tops, or let them fall less.");
+            }
+        }
+        $this->stopIfRefused();
+
+        return $tops;
     }
 
     /** As typed; from above, as a finished surface less what lies on the posts; or from below, as a clearance over the highest finished ground. */

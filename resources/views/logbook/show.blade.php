@@ -3,7 +3,14 @@
     <div class="two">
         <section class="paper">
             <h1>{{ $lines->total }} {{ $lines->total === 1 ? 'entry' : 'entries' }} <span class="h-note">nothing is lost, nothing is changed</span></h1>
-            @if ($lines->lines === [])
+            <form method="get" class="choose-section"><label for="book-post">About</label>
+                <select id="book-post" name="post" data-submit><option value="">all posts</option>@foreach ($site->plan->grid->posts as $post)<option @selected($lines->post === $post)>{{ $post->label }}</option>@endforeach</select>
+                <label for="book-kind">kind</label>
+                <select id="book-kind" name="kind" data-submit><option value="">all kinds</option>@foreach (\Aequus\Logbook\EntryKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($lines->kind === $kind)>{{ $kind->inWords() }}</option>@endforeach</select>
+                <button class="button button-small">Show</button></form>
+            @if ($lines->lines === [] && $lines->asked() !== [])
+                <p class="empty">Nothing of that is written.</p>
+            @elseif ($lines->lines === [])
                 <p class="empty">Nothing is written yet. Every tape, rod, hole and level you enter stands here, with who and when.</p>
             @else
                 <table class="book">
@@ -18,7 +25,7 @@
                         @endforeach
                     </tbody>
                 </table>
-                @if ($lines->olderThan)<p><a class="button button-second" href="{{ route('logbook', ['job' => $job, 'before' => $lines->olderThan]) }}">Older entries</a></p>@endif
+                @if ($lines->olderThan)<p><a class="button button-second" href="{{ route('logbook', ['job' => $job, 'before' => $lines->olderThan] + $lines->asked()) }}">Older entries</a></p>@endif
             @endif
         </section>
         <div class="side-work">

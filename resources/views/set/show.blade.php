@@ -35,6 +35,7 @@
                     <p><a class="button" href="{{ route('set.post', [$job, $site->next->posts[0]->label]) }}">Go to {{ $site->next->posts[0]->label }}</a></p>
                 @endif
             </x-move>
+            @if ($set->count() < count($plan->grid->posts))<section><h2>Move the strings to the faces</h2><p>While digging they mark centre lines. To set posts by their faces, move each string out by half a post: those along the rows by <b><x-length :of="$plan->post->d->half()" :plan="$plan" /></b>, those along the columns by <b><x-length :of="$plan->post->b->half()" :plan="$plan" /></b>, all toward the same side. They go back to the same nails.</p></section>@endif
             <section>
                 <h2>A round of all posts</h2>
                 <p class="hint">One after the other, in the order of walking. It begins where it stopped.</p>

@@ -138,6 +138,20 @@ final class HoleOptionsTest extends TestCase
         $this->assertSame('Dig hole A1', Guide::next($this->siteOf($plan, new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(1100))])), Scope::job())?->do);
     }
 
+    public function test_a_driven_post_that_goes_no_deeper_is_drilled_for_or_cut_by_rule(): void
+    {
+        $plan = $this->plan()->withHolding(new Holding(Hold::Driven, new HoldingSite(Soil::Sand, wood: false), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
+        $options = function (string $label) use ($plan): array {
+            $required = $this->siteOf($plan)->footing->required($plan->grid->labelled($label)) ?? $this->fail();
+            $this->assertEqualsWithDelta(1000, $required->holeDepth()->inMillimetres(), 1e-6, 'frost and margin; no pad, no gravel');
+
+            return (new HoleOptions($plan, new HoleAsDug($required, Length::millimetres(-700), Length::zero())))->options;
+        };
+        $this->assertStringStartsWith('Drive on', $options('B1')[0]->do);
+        $this->assertEqualsWithDelta(300, $options('B1')[2]->number?->inMillimetres(), 1e-6);
+        $this->assertSame([true, false], [$options('B1')[2]->open, $options('A1')[2]->open]);
+    }
+
     public function test_layers_go_down_within_the_hole(): void
     {
         $this->expectException(EntryRefused::class);

@@ -11,6 +11,7 @@ use Aequus\Logbook\Decision;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\LeanMeasure;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PlumbReading;
 use Aequus\Logbook\PostCut;
@@ -125,6 +126,19 @@ final class SiteStateTest extends TestCase
         $this->assertEqualsWithDelta(1 / 1200, $site->standing($a1)->lean->slopeX, 1e-12);
         $this->assertTrue($site->standing($a1)->isProvedPlumb());
         $this->assertNull($site->standing($a1)->nextFace());
+    }
+
+    public function test_a_level_turned_end_for_end_loses_its_own_error_and_tells_it(): void
+    {
+        $plan = $this->plan();
+        $a1 = $plan->grid->labelled('A1');
+        $read = fn (float $gap, Side $toward, bool $turned) => new PlumbReading($a1->id, Side::MinusY, $toward, LeanMeasure::gap(Length::millimetres($gap), Length::millimetres(1200)), Stage::HoleOpen, $turned);
+        // The post leans 2 toward the stream; the level shows 3 too much one way round, 3 too little the other.
+        $both = $this->site($plan, new PostSet($a1->id), $read(5, Side::PlusX, false), $read(1, Side::MinusX, true))->standing($a1);
+        $this->assertEqualsWithDelta(2 / 1200, $both->lean->slopeX, 1e-12);
+        $this->assertEqualsWithDelta(3 / 1200, $both->ownErrorOfTheLevel($plan->sides), 1e-12);
+        $anew = $this->site($plan, new PostSet($a1->id), $read(5, Side::PlusX, false), $read(1, Side::MinusX, true), $read(0, Side::PlusX, false))->standing($a1);
+        $this->assertSame([0.0, null], [$anew->lean->slopeX, $anew->ownErrorOfTheLevel($plan->sides)], 'read anew, both earlier ones are gone');
     }
 
     public function test_the_record_sets_what_was_asked_beside_what_was_measured(): void

@@ -10,11 +10,13 @@
     <x-radios name="leans" form="plumb" label="Top" value="plumb" :options="['plumb' => 'plumb'] + $names->map(fn ($n) => 'to the '.$n)->all()" />
     <x-field name="gap" form="plumb" label="Off by" hint="The gap under the level; a bob’s distance; degrees. Nothing when plumb." :unit="$unit" />
     <x-field name="level" form="plumb" label="Over a length of" hint="The level, or the height of the bob." :value="$last?->lean->over ? $plan->write($last->lean->over) : $usual" :unit="$unit" />
-    <details class="field-wide" @if ($errors->has('way') || $errors->has('bubble') || $errors->has('shim') || old('way', 'gap') !== 'gap') open @endif><summary>Read by a bob, an angle or the bubble; another stage</summary>
+    <details class="field-wide" @if ($errors->has('way') || $errors->has('bubble') || $errors->has('shim') || old('way', 'gap') !== 'gap') open @endif><summary>By a bob, an angle or the bubble; turned; another stage; who read</summary>
         <x-radios name="way" form="plumb" label="Read by" value="gap" :options="collect(\Aequus\Logbook\LeanWay::cases())->mapWithKeys(fn ($way) => [$way->value => $way->inWords()])->all()" />
         <x-radios name="bubble" form="plumb" label="Bubble stands" value="on_the_line" :options="collect(\Aequus\Logbook\Bubble::cases())->mapWithKeys(fn ($bubble) => [$bubble->value => $bubble->inWords()])->all()" />
         <x-field name="shim" form="plumb" label="Shim that brings it to the line" hint="Under one end of this level. Empty: 1/8 in for 2 ft." :unit="$unit" />
         <x-radios name="stage" form="plumb" label="The post is" :value="$stage->value" :options="collect(\Aequus\Logbook\Stage::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+        <label class="tick"><input type="checkbox" name="turned" value="1" @checked(old('turned'))> level turned end for end: counts with the reading before</label>
+        <x-field name="read_by" form="plumb" label="Read by" hint="If not you." />
     </details>
     <button class="button button-yard">Write it down</button>
     <p class="hint">Bowed or tapered timber: read two opposite faces, the middle of both counts. A round pole: any two directions square to each other.</p>
