@@ -82,6 +82,17 @@ foreach (['/up', '/', ...array_map(fn (string $page) => "/jobs/{$job->id}/{$page
     printf("%-24s %10.1f %12.1f %10.1f\n", $uri === '/up' ? 'a bare route' : $uri, $cold, median(fn () => $ask($uri)), $bytes / 1000);
 }
 
+DB::unprepared('PRAGMA synchronous = OFF');
+foreach (LargeJob::furtherEntries($plan) as $i => $payload) {
+    app(RecordEntry::class)($job, $user, new NewEntry($payload, "further-{$i}"));
+}
+DB::unprepared('PRAGMA synchronous = FULL');
+printf("\nthe same with %d entries, twenty of every post\n", $job->entries()->count());
+foreach (['set', 'set/A1', 'logbook'] as $page) {
+    $ask("/jobs/{$job->id}/{$page}");
+    printf("%-24s %10s %12.1f\n", "/jobs/{$job->id}/{$page}", '', median(fn () => $ask("/jobs/{$job->id}/{$page}")));
+}
+
 $yard = app(CreateJob::class)($user, 'Yard', '', 'UTC', $yardPlan = Builds::plan(baysX: array_fill(0, 5, 2400), baysY: array_fill(0, 4, 2400)));
 foreach ($read = Builds::readings($yardPlan, ['C3' => [25, 0]]) as $i => $payload) {
     app(RecordEntry::class)($yard, $user, new NewEntry($payload, "yard-{$i}"));

@@ -9,6 +9,7 @@ use App\Http\Controllers\DemoController;
 use App\Http\Controllers\EchoController;
 use App\Http\Controllers\FootingController;
 use App\Http\Controllers\HandoverController;
+use App\Http\Controllers\HelperController;
 use App\Http\Controllers\HoldingController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LevelController;
@@ -44,6 +45,7 @@ Route::middleware('auth')->group(function () {
     Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.preview');
     Route::post('/cautions/{caution}', CautionController::class)->name('caution');
     Route::get('/echo', EchoController::class)->name('echo');
+    Route::post('/helper', HelperController::class)->name('helper');
 
     Route::middleware('can:work,job')->prefix('/jobs/{job}')->group(function () {
         Route::get('/', [JobController::class, 'show'])->name('job');

@@ -21,6 +21,9 @@ final readonly class TopsForm
     /** Null where no post is short. */
     public ?ShortTop $short;
 
+    /** What coming down a little would save in stock; null where nothing would. */
+    public ?StockSaving $stock;
+
     /** How far each instrument carries the datum line wrong at the far corner. */
     public InstrumentChoice $transfer;
 
@@ -37,6 +40,7 @@ final readonly class TopsForm
         [$this->clearance, $this->lowest] = [$clearance, $lowest];
         $short = $site->cut->short();
         $this->short = $short === [] || $clearance === null ? null : new ShortTop($short, $clearance);
+        $this->stock = StockSaving::in($site);
         $this->transfer = new InstrumentChoice($site->plan, $site->plan->notation->unit->value === 'mm' ? Length::millimetres(2400) : Length::feet(8));
     }
 

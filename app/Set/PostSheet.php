@@ -6,6 +6,7 @@ namespace App\Set;
 
 use Aequus\Adjust\StakeVerdict;
 use Aequus\Footing\Bag;
+use Aequus\Logbook\FillStep;
 use Aequus\Logbook\PictureTaken;
 use Aequus\Logbook\Remark;
 use Aequus\Logbook\TwistRead;
@@ -34,6 +35,9 @@ final readonly class PostSheet
 
     public PourPlan $pour;
 
+    /** Since the fill began; null where none is under way. */
+    public ?int $minutesIn;
+
     /** @var list<Remark> newest last */
     public array $remarks;
 
@@ -47,6 +51,8 @@ final readonly class PostSheet
         $mine = fn (Remark|PictureTaken $said): bool => $said->post?->equals($post->id) ?? false;
         $this->remarks = array_values(array_filter($site->log->now(Remark::class), $mine));
         $this->pictures = array_filter($site->log->now(PictureTaken::class), $mine);
+        $begun = $site->filling($post)->isDone() ? null : $site->filling($post)->at(FillStep::Started);
+        $this->minutesIn = $begun === null ? null : max(0, intdiv($now->getTimestamp() - $begun->getTimestamp(), 60));
         $this->pour = $this->plan();
         $this->facts = array_values(array_filter([$this->position(), $this->depth(), $this->foot(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(), $this->setting(), $this->cut()]));
     }
@@ -95,7 +101,7 @@ final readonly class PostSheet
             return new PostFact('Plumb', $stands->set ? 'not read' : 'not set', 'to-pull');
         }
         $parts = $this->shifts($stands->lean->at($stands->topAbovePivot()));
-        $own = $stands->ownErrorOfTheLevel($this->site->plan->sides);
+        $own = $stands->ownErrorOfTheLevel();
         $level = $own === null ? '' : ', the level itself shows '.number_format(abs($own) * 1000, 2).' mm in a metre';
         $half = $stands->lean->isHalfKnown() ? ', one way only' : '';
 

@@ -59,7 +59,7 @@ final readonly class Walk
     private function isDone(Post $post): bool
     {
         $stands = $this->site->standing($post);
-        $known = fn (Stage $stage): bool => isset($stands->leans[$stage->value]) && ! $stands->leans[$stage->value]->isHalfKnown();
+        $known = fn (Stage $stage): bool => $stands->leanAt($stage)?->isHalfKnown() === false;
 
         return match ($this->what) {
             'standing' => $stands->set,

@@ -19,13 +19,10 @@ final class EntryRow
         static $utc = null;
         $utc ??= new DateTimeZone('UTC');
 
-        $measured = new DateTimeImmutable($row->measured_at, $utc);
-
         return new Entry(
             $row->sequence, $row->client_id,
             PayloadCodec::decode(EntryKind::from($row->kind), $row->payload_version, json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR)),
-            $row->plan_revision, $measured, $row->recorded_at === $row->measured_at ? $measured : new DateTimeImmutable($row->recorded_at, $utc),
-            $recordedBy, $row->read_by, $row->replaces_id,
+            $row->plan_revision, new DateTimeImmutable($row->measured_at, $utc), $recordedBy, $row->read_by, $row->replaces_id,
         );
     }
 }

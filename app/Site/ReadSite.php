@@ -30,11 +30,15 @@ final class ReadSite
      */
     public function ofMany(Collection $jobs): array
     {
-        $entries = LogEntry::query()->toBase()->whereIn('job_id', $jobs->pluck('id'))->orderBy('sequence')->get()->groupBy('job_id');
+        $rows = LogEntry::query()->toBase()->whereIn('job_id', $jobs->pluck('id'))->orderBy('sequence')->get();
+        $entries = [];
+        foreach ($rows as $row) {
+            $entries[$row->job_id][] = $row;
+        }
         $names = User::query()->toBase()->pluck('name', 'id');
 
         return array_values($jobs->map(fn (Job $job) => new JobSite($job, $this->derive(
-            $job, array_values($entries->get($job->id, collect())->map(fn (object $row) => EntryRow::toEntry($row, (string) $names[$row->user_id]))->all()),
+            $job, array_map(fn (object $row) => EntryRow::toEntry($row, (string) $names[$row->user_id]), $entries[$job->id] ?? []),
         )))->all());
     }
 

@@ -21,7 +21,6 @@ final readonly class Entry
         public Payload $payload,
         public int $planRevision,
         public DateTimeImmutable $measuredAt,
-        public DateTimeImmutable $recordedAt,
         public string $recordedBy,
         public string $readBy = '',
         public ?int $replaces = null,

@@ -24,8 +24,8 @@ final readonly class StandingPost
     /** @var array<string, non-empty-list<PlumbReading>> faces read both ways round, by their value */
     public array $turned;
 
-    /** @var array<string, Lean> by the value of the stage it was read at */
-    public array $leans;
+    /** @var array<string, array<string, non-empty-list<PlumbReading>>> by the values of stage and face */
+    private array $byStage;
 
     /**
      * @param  list<PlumbReading>  $readings  of this post, oldest first
@@ -42,7 +42,7 @@ final readonly class StandingPost
         private Length $top,
         private Length $brace,
         private int $plumbOneIn,
-        SideNames $names,
+        private SideNames $names,
         public Filling $filling = new Filling,
     ) {
         $byStage = [];
@@ -53,12 +53,20 @@ final readonly class StandingPost
             $newest = $newest === null || $reading->stage->isLaterThan($newest) ? $reading->stage : $newest;
         }
         $this->stage = $newest;
-        $this->leans = array_map(fn (array $byFace) => Lean::from(array_map(
-            fn (PlumbReading $r) => FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $names), array_merge(...array_values($byFace)),
-        )), $byStage);
+        $this->byStage = $byStage;
         $this->byFace = array_map(fn (array $onFace) => $onFace[count($onFace) - 1], $byStage[$newest->value ?? ''] ?? []);
         $this->turned = array_filter($byStage[$newest->value ?? ''] ?? [], fn (array $onFace) => count($onFace) === 2);
-        $this->lean = $this->leans[$newest->value ?? ''] ?? Lean::from([]);
+        $this->lean = ($newest === null ? null : $this->leanAt($newest)) ?? Lean::from([]);
+    }
+
+    /** Null where it was not read at that stage. */
+    public function leanAt(Stage $stage): ?Lean
+    {
+        $byFace = $this->byStage[$stage->value] ?? [];
+
+        return $byFace === [] ? null : Lean::from(array_map(
+            fn (PlumbReading $r) => FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $this->names), array_merge(...array_values($byFace)),
+        ));
     }
 
     public function topAbovePivot(): Length
@@ -87,10 +95,10 @@ final readonly class StandingPost
     }
 
     /** What turning the level says of it: the slope it shows of its own, toward the side of the first reading; null where no face was read both ways round. */
-    public function ownErrorOfTheLevel(SideNames $names): ?float
+    public function ownErrorOfTheLevel(): ?float
     {
         foreach ($this->turned as [$first, $second]) {
-            $read = fn (PlumbReading $r) => FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $names);
+            $read = fn (PlumbReading $r) => FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $this->names);
 
             return Lean::ownError($read($first), $read($second));
         }
@@ -107,8 +115,8 @@ final readonly class StandingPost
     /** What the fill did to it: how it leans since, against the last reading before. Null until both are known both ways. */
     public function drift(): ?Lean
     {
-        $after = $this->leans[Stage::Filled->value] ?? $this->leans[Stage::Hardened->value] ?? null;
-        $before = $this->leans[Stage::Lift->value] ?? $this->leans[Stage::HoleOpen->value] ?? null;
+        $after = $this->leanAt(Stage::Filled) ?? $this->leanAt(Stage::Hardened);
+        $before = $after === null ? null : $this->leanAt(Stage::Lift) ?? $this->leanAt(Stage::HoleOpen);
 
         return $after === null || $before === null || $after->isHalfKnown() || $before->isHalfKnown() ? null : $after->since($before);
     }

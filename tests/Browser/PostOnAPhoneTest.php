@@ -53,6 +53,22 @@ final class PostOnAPhoneTest extends BrowserTestCase
         }
     }
 
+    public function test_words_in_the_yard_stand_out_seven_to_one(): void
+    {
+        foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop', '/jobs/3/footing/dig'] as $page) {
+            $this->visit($page);
+            $this->find('main');
+            $this->chromium->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+            $this->chromium->driver->manage()->timeouts()->setScriptTimeout(30);
+            $found = $this->chromium->driver->executeAsyncScript(<<<'JS'
+                const done = arguments[arguments.length - 1];
+                axe.run(document.querySelector('main'), { runOnly: { type: 'rule', values: ['color-contrast-enhanced'] }, rules: { 'color-contrast-enhanced': { enabled: true } } })
+                    .then((r) => done(r.violations.flatMap((v) => v.nodes.map((n) => n.html.slice(0, 120) + ' ' + n.any.map((a) => a.message).join(' ')))));
+                JS);
+            $this->assertSame([], $found, $page);
+        }
+    }
+
     public function test_the_quick_line_stores_on_return_and_strikes_on_one_key(): void
     {
         $this->chromium->resize(1280, 800);

@@ -68,6 +68,18 @@ final class CutTest extends JobTestCase
         $raise(['way' => 'down', 'by' => '2000'])->assertSessionHasErrors('by');
     }
 
+    public function test_tops_a_little_lower_may_save_a_longer_post(): void
+    {
+        $this->post("/jobs/{$this->job->id}/footing/rules", [
+            'form' => 'rules', 'based_on' => '1', 'frost' => '900', 'margin' => '100', 'embedment_by' => 'length', 'embedment' => '600', 'pad' => '100', 'gravel' => '100', 'least_gravel' => '50', 'mode' => 'own',
+        ])->assertSessionHasNoErrors();
+        // The foot of B1 stands at −300 − 900: a top at 2450 wants 3650, 50 more than six lengths of 600.
+        $this->tops(['height' => '2450']);
+        $this->cut()->assertSeeText("Lowering all tops by 50\u{202F}mm costs as much clearance, and the longest post, B1, comes out of 3600\u{202F}mm instead of 4200\u{202F}mm");
+        $this->tops(['height' => '2700']);
+        $this->cut()->assertDontSee('costs as much clearance');
+    }
+
     public function test_rod_marks_are_told_from_the_datum_line_whatever_ground_they_count_from(): void
     {
         $rods = fn (string $query) => $this->get("/jobs/{$this->job->id}/cut/rods?{$query}")->assertOk();

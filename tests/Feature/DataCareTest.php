@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Logbook\Remark;
+use App\Actions\KeepPicture;
 use App\Actions\NewEntry;
 use App\Actions\RecordEntry;
 use App\Models\Job;
@@ -106,6 +107,10 @@ final class DataCareTest extends FeatureTestCase
         $user = $this->person();
         $job = $this->job($user);
         $this->write($job, $user, new Remark(null, 'before'));
+        $picture = imagecreatetruecolor(40, 30);
+        assert($picture !== false);
+        imagejpeg($picture, "{$this->folder}/taken.jpg");
+        $fingerprint = app(KeepPicture::class)($job, "{$this->folder}/taken.jpg");
         $this->assertSame(0, Artisan::call('aequus:backup', ['file' => "{$this->folder}/kept.aequus"]));
         $this->assertSame(1, Artisan::call('aequus:backup', ['file' => "{$this->folder}/kept.aequus"]));
         $this->write($job, $user, new Remark(null, 'after'));
@@ -114,6 +119,7 @@ final class DataCareTest extends FeatureTestCase
         $this->assertSame(0, Artisan::call('aequus:restore', ['file' => "{$this->folder}/kept.aequus"]));
         DB::purge();
         $this->assertSame(1, Job::query()->firstOrFail()->entries()->count());
+        $this->assertSame($fingerprint, hash('sha256', (string) DB::table('pictures')->value('bytes')), 'pictures come back with the book');
         [$kept] = (array) glob("{$this->folder}/aequus.sqlite.before-restore-*");
         $this->assertSame(2, (int) (new PDO("sqlite:{$kept}"))->query('SELECT count(*) FROM entries')?->fetchColumn());
     }

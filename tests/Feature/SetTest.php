@@ -62,6 +62,31 @@ final class SetTest extends JobTestCase
         $this->post1()->assertSee('the surface is still wet, whatever the label says');
     }
 
+    public function test_the_job_says_which_holes_are_ready_and_what_is_missing_at_which(): void
+    {
+        $page = fn () => $this->get("/jobs/{$this->job->id}/set")->assertOk();
+        $page()->assertSee('No post is ready to fill')->assertSee('4 holes wait')->assertSeeTextInOrder(['Stands, braced two ways', 'at all']);
+        $this->write($this->job, $this->user, new PostSet($this->id('A1')));
+        $this->plumb('A1');
+        $page()->assertSeeTextInOrder(['Stands, braced two ways', 'B1, B2, A2']);
+        foreach (['inspected', 'foot', 'mix', 'weather', 'covered'] as $item) {
+            $this->send('ready', ['item' => $item, 'post' => '']);
+        }
+        $this->send('check', ['before' => 'pour', 'route' => 'other_tape', 'off' => '0']);
+        $page()->assertSee('Ready to fill: A1');
+    }
+
+    public function test_a_helper_s_name_stands_on_every_entry_until_it_is_changed(): void
+    {
+        $this->from('/')->post('/helper', ['helper' => 'Sorrel'])->assertSessionHas('said');
+        $this->send('standing', ['post' => 'A1']);
+        $this->plumb('A1');
+        $this->get("/jobs/{$this->job->id}/logbook")->assertSeeTextInOrder(['Post A1, stream face', 'Sorrel, written by Wren', 'Post A1 set', 'Sorrel, written by Wren']);
+        $this->post('/helper', ['helper' => '']);
+        $this->send('standing', ['post' => 'B1']);
+        $this->assertSame('', $this->job->entries()->orderByDesc('sequence')->value('read_by'));
+    }
+
     public function test_a_lean_may_be_read_by_bob_angle_and_bubble(): void
     {
         $read = function (array $fields): PlumbReading {

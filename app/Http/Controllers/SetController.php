@@ -19,6 +19,7 @@ use App\Http\Requests\SpacingRequest;
 use App\Http\Requests\TwistRequest;
 use App\Models\Job;
 use App\Set\PostSheet;
+use App\Set\ReadyPosts;
 use App\Set\Walk;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
@@ -33,7 +34,7 @@ final class SetController extends Controller
 
         $drifts = (new StandingFrame($site->state))->drifts();
 
-        return view('set.show', ['site' => $site, 'drawing' => PlanDrawing::set($site->state), 'rounds' => Walk::all($site->state), 'drift' => $drifts->seen === [] ? null : $drifts]);
+        return view('set.show', ['site' => $site, 'drawing' => PlanDrawing::set($site->state), 'rounds' => Walk::all($site->state), 'drift' => $drifts->seen === [] ? null : $drifts, 'ready' => new ReadyPosts($site->state)]);
     }
 
     /** One post in the yard. */

@@ -10,6 +10,7 @@ use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostId;
 use App\Actions\NewEntry;
+use App\Http\Controllers\HelperController;
 use App\Models\Job;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
@@ -59,7 +60,7 @@ abstract class EntryRequest extends FormRequest
         return new NewEntry(
             $payload, $this->text('client_id'),
             $this->text('measured_at') === '' ? null : CarbonImmutable::parse($this->text('measured_at')),
-            $this->text('read_by'), $this->filled('replaces') ? $this->integer('replaces') : null,
+            $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(HelperController::KEY, ''), $this->filled('replaces') ? $this->integer('replaces') : null,
         );
     }
 

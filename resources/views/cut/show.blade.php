@@ -26,6 +26,7 @@
             </div>
             @if ($tops)
                 @if ($form->clearance)<p class="hint">Clearance under the lowest top, at {{ $form->lowest->label }}: <x-length :of="$form->clearance" :plan="$plan" />. <a href="{{ route('cut.pole', $job) }}" hx-boost="false">The story pole in full size, to print</a></p>@endif
+                @if ($form->stock)<p class="hint">Lowering all tops by <x-length :of="$form->stock->lowerBy" :plan="$plan" /> costs as much clearance, and the longest post, {{ $form->stock->post->label }}, comes out of <x-length :of="$form->stock->then" :plan="$plan" /> instead of <x-length :of="$form->stock->now" :plan="$plan" />.</p>@endif
                 <div class="pole-and-table">
                     <x-drawing.pole :model="$pole" />
                     <table>

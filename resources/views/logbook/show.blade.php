@@ -32,6 +32,7 @@
             <x-move :site="$site" />
             <x-quick-line :site="$site" />
             @php($target = (int) (old('sequence') ?? request('strike')))
+            <x-helper />
             <section id="strike">
                 <h2>Strike an entry</h2>
                 <x-entry-form :action="route('logbook.strike', $job)" name="strike">

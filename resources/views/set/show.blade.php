@@ -36,12 +36,18 @@
                 @endif
             </x-move>
             @if ($set->count() < count($plan->grid->posts))<section><h2>Move the strings to the faces</h2><p>While digging they mark centre lines. To set posts by their faces, move each string out by half a post: those along the rows by <b><x-length :of="$plan->post->d->half()" :plan="$plan" /></b>, those along the columns by <b><x-length :of="$plan->post->b->half()" :plan="$plan" /></b>, all toward the same side. They go back to the same nails.</p></section>@endif
+            @if ($ready->waiting > 0)
+                <section><h2>{{ $ready->ready === [] ? 'No post is ready to fill' : 'Ready to fill: '.implode(', ', $ready->ready) }}</h2>
+                    <p class="hint">{{ $ready->waiting }} {{ $ready->waiting === 1 ? 'hole waits' : 'holes wait' }} for its fill. What is missing:</p>
+                    <ul class="plain">@foreach ($ready->missing as $point => $labels)<li><b>{{ ucfirst($point) }}</b>: {{ count($labels) === $ready->waiting ? 'at all' : implode(', ', array_slice($labels, 0, 8)).(count($labels) > 8 ? ' …' : '') }}</li>@endforeach</ul></section>
+            @endif
             <section>
                 <h2>A round of all posts</h2>
                 <p class="hint">One after the other, in the order of walking. It begins where it stopped.</p>
                 <ul class="plain rounds">@foreach ($rounds as $round)<li>@if ($round->of > 0)<a class="button button-second" href="{{ route('set.walk', [$job, $round->what]) }}">{{ ucfirst($round->inWords()) }} <span class="muted">{{ $round->done }} of {{ $round->of }}</span></a>@endif</li>@endforeach</ul>
             </section>
             @if ($drift)<section><h2>What filling does here</h2><p>@if ($drift->expected)So far it pushed the tops by <x-length :of="\Aequus\Measure\Length::millimetres($drift->expected->size() * $plan->standing->inMillimetres())" :plan="$plan" /> toward the {{ $plan->sides->of(\Aequus\Set\Drifts::toward($drift->expected)) }}, the mean of {{ count($drift->seen) }}: expect as much at the next.@else {{ count($drift->seen) }} of three fills are known; after three it is told what to expect at the next.@endif {{ \Aequus\Set\Drifts::usualCause($plan->holdOf($plan->grid->posts[0]->id)) }}</p></section>@endif
+            <x-helper />
             <x-quick-line :site="$site" />
             <x-cautions :of="['lifting', 'unbraced', 'cement']" />
         </div>

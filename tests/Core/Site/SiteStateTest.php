@@ -136,9 +136,9 @@ final class SiteStateTest extends TestCase
         // The post leans 2 toward the stream; the level shows 3 too much one way round, 3 too little the other.
         $both = $this->site($plan, new PostSet($a1->id), $read(5, Side::PlusX, false), $read(1, Side::MinusX, true))->standing($a1);
         $this->assertEqualsWithDelta(2 / 1200, $both->lean->slopeX, 1e-12);
-        $this->assertEqualsWithDelta(3 / 1200, $both->ownErrorOfTheLevel($plan->sides), 1e-12);
+        $this->assertEqualsWithDelta(3 / 1200, $both->ownErrorOfTheLevel(), 1e-12);
         $anew = $this->site($plan, new PostSet($a1->id), $read(5, Side::PlusX, false), $read(1, Side::MinusX, true), $read(0, Side::PlusX, false))->standing($a1);
-        $this->assertSame([0.0, null], [$anew->lean->slopeX, $anew->ownErrorOfTheLevel($plan->sides)], 'read anew, both earlier ones are gone');
+        $this->assertSame([0.0, null], [$anew->lean->slopeX, $anew->ownErrorOfTheLevel()], 'read anew, both earlier ones are gone');
     }
 
     public function test_the_record_sets_what_was_asked_beside_what_was_measured(): void
