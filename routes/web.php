@@ -121,6 +121,7 @@ Route::middleware('auth')->group(function () {
         Route::post('/cut/raise', [CutController::class, 'raise'])->name('cut.raise');
         Route::get('/cut/rods', [CutController::class, 'rods'])->name('cut.rods');
         Route::get('/cut/set-out', [CutController::class, 'setOut'])->name('cut.set-out');
+        Route::get('/cut/set-out/pole', [PaperController::class, 'members'])->name('cut.set-out.pole');
         Route::get('/cut/pole', [PaperController::class, 'pole'])->name('cut.pole');
         Route::post('/cut/top', [CutController::class, 'top'])->name('cut.top');
         Route::post('/cut/done', [CutController::class, 'done'])->name('cut.done');

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
-use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
+use App\Cut\SetOut;
 
-/** A story pole in full size, cut into strips that are taped onto a lath one above the other, from the datum line up. Lengths on paper in mm. */
+/** A story pole in full size, cut into strips that are taped onto a lath one above the other, from its zero up. Lengths on paper in mm. */
 final readonly class PoleStrips
 {
     /** Kept free round the sheet, for printers that can’t reach its edge. */
@@ -18,29 +19,53 @@ final readonly class PoleStrips
     /** How much of the pole one strip shows. */
     public float $each;
 
-    /** @var list<list<array{float, string, string}>> for each strip, from the lowest: how far up it each mark lies, its height in words, and its posts */
+    /** @var list<list<array{float, string, string}>> for each strip, from the lowest: how far up it each mark lies, its height in words, and what is beside it */
     public array $strips;
 
     public int $perPage;
 
-    public function __construct(SiteState $site, public Paper $paper)
+    /**
+     * @param  list<PoleMark>  $marks
+     * @param  string  $zero  what the pole is held on
+     */
+    private function __construct(Plan $plan, array $marks, public string $title, public string $zero, public Paper $paper)
     {
         // Above the strips stand the check bars, below them the joint.
         $this->each = floor(($paper->height() - 2 * self::MARGIN - 30) / 10) * 10;
         $this->perPage = max(1, (int) floor(($paper->width() - 2 * self::MARGIN) / self::STRIP_WIDTH));
-        $groups = [];
-        foreach ($site->cut->marks as $mark) {
-            $groups[$site->plan->notation->round($mark->aboveDatumLine())->nanometres][] = $mark->post->label;
-        }
-        ksort($groups);
         $strips = [];
-        foreach ($groups as $height => $labels) {
-            $up = Length::nanometres($height)->inMillimetres();
+        foreach ($marks as $mark) {
+            $up = $mark->at->inMillimetres();
             $strip = max(0, (int) floor($up / $this->each));
-            $strips[$strip][] = [$up - $strip * $this->each, $site->plan->write(Length::nanometres($height)), implode(' ', $labels)];
+            $strips[$strip][] = [$up - $strip * $this->each, $plan->write($mark->at), $mark->beside];
         }
         $last = $strips === [] ? -1 : max(array_keys($strips));
         $this->strips = array_map(fn (int $i): array => $strips[$i] ?? [], $last < 0 ? [] : range(0, $last));
+    }
+
+    /** The cut marks of all posts, from the datum line. */
+    public static function ofCuts(SiteState $site, Paper $paper): self
+    {
+        $groups = [];
+        foreach ($site->cut->marks as $mark) {
+            $at = $site->plan->notation->round($mark->aboveDatumLine());
+            $groups[$at->nanometres] ??= [$at, []];
+            $groups[$at->nanometres][1][] = $mark->post->label;
+        }
+        ksort($groups);
+
+        return new self($site->plan, array_map(fn (array $group) => new PoleMark($group[0], implode(' ', $group[1])), array_values($groups)), 'story pole', 'datum line', $paper);
+    }
+
+    /** The near faces of what is set out on a member, from its end. */
+    public static function ofMembers(Plan $plan, SetOut $setOut, Paper $paper): self
+    {
+        $marks = [];
+        foreach ($setOut->members->nearFaces ?? [] as $i => $face) {
+            $marks[] = new PoleMark($plan->notation->round($face), 'number '.($i + 1).', far side');
+        }
+
+        return new self($plan, $marks, 'marking list in full size', 'end of the member', $paper);
     }
 
     public function left(int $strip): float

@@ -11,6 +11,9 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\TopRules;
 use App\Actions\RevisePlan;
+use App\Paper\Paper;
+use App\Paper\PoleStrips;
+use App\Site\ReadSite;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\JobTestCase;
 use Tests\PdfText;
@@ -41,12 +44,21 @@ final class PaperTest extends JobTestCase
         foreach (['100 mm', '4 in', 'datum line', 'on top of strip 4', '1100 mm', '1000 mm', 'A1 B1'] as $words) {
             $this->assertStringContainsString($words, $text);
         }
-        $page = view('paper.pole', ['job' => $this->job, 'strips' => new \App\Paper\PoleStrips($this->app->make(\App\Site\ReadSite::class)->of($this->job->fresh())->state, \App\Paper\Paper::A4)])->render();
+        $page = view('paper.pole', ['job' => $this->job, 'strips' => PoleStrips::ofCuts($this->app->make(ReadSite::class)->of($this->job->fresh())->state, Paper::A4)])->render();
         preg_match_all('/class="line heavy" style="left: [\d.]+mm; top: ([\d.]+)mm; width: 18mm/', $page, $marks);
         $this->assertCount(2, $marks[1]);
         $this->assertEqualsWithDelta(100.0, abs((float) $marks[1][0] - (float) $marks[1][1]), 1e-6, 'a hundred millimetres apart on the paper too');
         $this->assertStringContainsString('width: 100mm', $page);
         $this->assertStringContainsString('width: 101.6mm', $page);
+    }
+
+    public function test_a_marking_list_prints_in_full_size_too(): void
+    {
+        $text = PdfText::of((string) $this->get("/jobs/{$this->job->id}/cut/set-out/pole?spread=even&count=3&thickness=45&length=1000&paper=letter")->assertOk()->getContent());
+        // Near faces at 0, 477.5 and 955 mm.
+        foreach (['marking list in full size', 'end of the member', 'number 3, far side', '955 mm', '478 mm'] as $words) {
+            $this->assertStringContainsString($words, $text);
+        }
     }
 
     public function test_without_tops_the_pole_says_so(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Cut\SetOut;
 use App\Models\Job;
 use App\Paper\AsBuilt;
 use App\Paper\Paper;
@@ -31,7 +32,16 @@ final class PaperController extends Controller
     {
         $paper = $this->paper($request, $job);
 
-        return Pdf::of(view('paper.pole', ['job' => $job, 'strips' => new PoleStrips($this->site($job)->state, $paper)]), $paper, 'story-pole-'.Str::slug($job->name));
+        return Pdf::of(view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofCuts($this->site($job)->state, $paper)]), $paper, 'story-pole-'.Str::slug($job->name));
+    }
+
+    /** What is set out on a member, in full size. */
+    public function members(Request $request, Job $job): Response
+    {
+        $paper = $this->paper($request, $job);
+        $site = $this->site($job)->state;
+
+        return Pdf::of(view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofMembers($site->plan, new SetOut($this->sums($request, $job), $site), $paper)]), $paper, 'marking-list-'.Str::slug($job->name));
     }
 
     private function paper(Request $request, Job $job): Paper

@@ -15,6 +15,7 @@
                     <thead><tr><th scope="col" class="num">No.</th><th scope="col" class="num">near face</th><th scope="col" class="num">centre</th></tr></thead>
                     <tbody>@foreach ($members->nearFaces as $i => $face)<tr><th scope="row" class="num">{{ $i + 1 }}</th><td class="num strong"><x-length :of="$face" :plan="$plan" /></td><td class="num"><x-length :of="$face->plus($form->thickness->half())" :plan="$plan" /></td></tr>@endforeach</tbody>
                 </table>
+                <p><a href="{{ route('cut.set-out.pole', ['job' => $job] + request()->query()) }}" hx-boost="false">The list in full size, to print in strips</a></p>
                 <table>
                     <caption>Posts under it <span class="muted">centres, from the same zero</span></caption>
                     <thead><tr><th scope="col">{{ $form->alongX ? 'Column' : 'Row' }}</th><th scope="col" class="num">centre</th></tr></thead>

@@ -101,7 +101,7 @@
                 <div class="field field-wide {{ $errors->has('picture') ? 'is-refused' : '' }}"><label for="picture-file">Picture</label>
                     <p class="hint" id="picture-hint">JPEG, PNG or WebP up to 20 MB. It is made smaller; where it was taken is not kept.</p>
                     @error('picture')<p class="refusal" id="picture-refusal">{{ $message }}</p>@enderror
-                    <input id="picture-file" type="file" name="picture" accept="image/jpeg,image/png,image/webp" capture="environment" aria-describedby="picture-hint"></div>
+                    <input id="picture-file" type="file" name="picture" accept="image/jpeg,image/png,image/webp" aria-describedby="picture-hint"></div>
                 <x-field name="says" form="picture" label="What it shows" wide />
                 <button class="button button-second">Keep it</button>
             </form>
