@@ -23,6 +23,7 @@ use App\Http\Controllers\SetController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SimulatedTapeController;
 use App\Http\Controllers\SquareController;
+use App\Http\Middleware\LeaveSessionAlone;
 use Illuminate\Support\Facades\Route;
 
 Route::view('/up', 'up')->name('up')->withoutMiddleware('web');
@@ -42,9 +43,11 @@ Route::middleware('auth')->group(function () {
     Route::get('/', [JobController::class, 'index'])->name('jobs');
     Route::get('/jobs/new', [PlanController::class, 'create'])->name('plan.create');
     Route::post('/jobs', [PlanController::class, 'store'])->name('plan.store');
-    Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.preview');
     Route::post('/cautions/{caution}', CautionController::class)->name('caution');
-    Route::get('/echo', EchoController::class)->name('echo');
+    Route::middleware(LeaveSessionAlone::class)->group(function () {
+        Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.preview');
+        Route::get('/echo', EchoController::class)->name('echo');
+    });
     Route::post('/helper', HelperController::class)->name('helper');
 
     Route::middleware('can:work,job')->prefix('/jobs/{job}')->group(function () {
@@ -52,7 +55,7 @@ Route::middleware('auth')->group(function () {
 
         Route::get('/plan', [PlanController::class, 'show'])->name('plan');
         Route::post('/plan', [PlanController::class, 'revise'])->name('plan.revise');
-        Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.revise.preview');
+        Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.revise.preview')->middleware(LeaveSessionAlone::class);
         Route::post('/plan/fit', [PlanController::class, 'fit'])->name('plan.fit');
 
         Route::get('/clear', [ClearController::class, 'show'])->name('clear');
@@ -112,9 +115,9 @@ Route::middleware('auth')->group(function () {
         Route::post('/set/filled', [SetController::class, 'filled'])->name('set.filled');
 
         Route::post('/pictures', [PictureController::class, 'store'])->name('pictures.store');
-        Route::get('/pictures/{fingerprint}', [PictureController::class, 'show'])->name('pictures.show');
+        Route::get('/pictures/{fingerprint}', [PictureController::class, 'show'])->name('pictures.show')->middleware(LeaveSessionAlone::class);
         Route::post('/quick', [QuickLineController::class, 'store'])->name('quick');
-        Route::get('/quick', [QuickLineController::class, 'echo'])->name('quick.echo');
+        Route::get('/quick', [QuickLineController::class, 'echo'])->name('quick.echo')->middleware(LeaveSessionAlone::class);
 
         Route::get('/cut', [CutController::class, 'show'])->name('cut');
         Route::post('/cut/tops', [CutController::class, 'tops'])->name('cut.tops');

@@ -33,7 +33,8 @@ function say() {
 
 document.addEventListener('htmx:sendError', (event) => {
     const form = event.target.closest?.('form[data-outbox]');
-    if (!form) {
+    // An echo that fails while somebody types is no entry; only the form itself is.
+    if (!form || event.detail.requestConfig?.verb !== 'post') {
         return;
     }
     // What htmx meant to send: the button that was pressed is among it.

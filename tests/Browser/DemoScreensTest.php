@@ -106,6 +106,29 @@ final class DemoScreensTest extends BrowserTestCase
         $this->assertTrue($this->chromium->driver->executeScript('return document.getElementById("outbox").hidden'));
     }
 
+    public function test_an_echo_on_the_side_does_not_wipe_out_the_refusal_a_form_is_about_to_show(): void
+    {
+        $this->visit('/jobs/3/logbook');
+        $this->find('#quick-line');
+        $this->chromium->driver->manage()->timeouts()->setScriptTimeout(30);
+        // The form is refused; before its answer is fetched, an echo and a picture that is not there come in between.
+        $this->chromium->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            const form = document.querySelector('.quick-form');
+            form.elements.line.value = 'b2 dance';
+            (async () => {
+                await fetch(form.action, { method: 'POST', body: new URLSearchParams(new FormData(form)), redirect: 'manual' });
+                await fetch('/jobs/3/quick?line=b2');
+                await fetch('/echo?unit=in&distance=12');
+                await fetch('/jobs/3/pictures/' + '0'.repeat(64));
+                done();
+            })();
+            JS);
+        $this->visit('/jobs/3/logbook');
+        $this->assertSees('not understood after B2', '.refusal');
+        $this->assertSame('b2 dance', $this->find('#quick-line')->getAttribute('value'));
+    }
+
     public function test_the_back_button_brings_the_earlier_phase_back(): void
     {
         $this->visit('/jobs/3/square');
