@@ -34,7 +34,8 @@ return Application::configure(basePath: dirname(__DIR__))
                 ? back()->withInput($request->except(['password', '_token']))->withErrors(['refused' => 'This page had been open too long to be sent. Nothing you typed is lost: press the button again.'])
                 : null;
         });
-        $exceptions->render(fn (PostTooLargeException $failure, Request $request) => back()->withErrors(['picture' => PictureRefused::tooLarge()->getMessage()]));
+        // Nothing of it arrived, not even the session: the answer is a page of its own, with the way back.
+        $exceptions->render(fn (PostTooLargeException $failure, Request $request) => response()->view('too-large', ['says' => PictureRefused::tooLarge()->getMessage(), 'back' => str_starts_with((string) $request->headers->get('referer'), $request->root()) ? $request->headers->get('referer') : '/'], 413));
         $exceptions->render(function (AuthenticationException $failure, Request $request) {
             if ($request->isMethod('POST') && ! $request->expectsJson()) {
                 session()->put('kept.input', $request->except(['_token', 'password']));

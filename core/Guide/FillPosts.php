@@ -6,6 +6,7 @@ namespace Aequus\Guide;
 
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
+use Aequus\Plan\Customs;
 use Aequus\Plan\FillOrder;
 use Aequus\Plan\Hold;
 use Aequus\Plan\Post;
@@ -33,7 +34,7 @@ final readonly class FillPosts implements Rule
     /** @return iterable<Post> posts that can be filled now, in walking order */
     public static function due(SiteState $site): iterable
     {
-        $order = $site->plan->holding->customs->fillOrder ?? FillOrder::EachAsItStands;
+        $order = ($site->plan->holding->customs ?? new Customs)->fillOrder;
         $stand = array_filter($site->plan->grid->posts, fn (Post $post) => self::isPlumb($site, $post));
         foreach ($site->walk() as $post) {
             $hold = $site->plan->holdOf($post->id);

@@ -56,6 +56,14 @@ final class PictureTest extends JobTestCase
         $this->assertSame([0, 0], [LogEntry::query()->count(), DB::table('pictures')->count()]);
     }
 
+    public function test_a_file_beyond_what_can_be_sent_is_answered_in_words(): void
+    {
+        $page = url("/jobs/{$this->job->id}/set/A1");
+        $answer = $this->call('POST', "/jobs/{$this->job->id}/pictures", server: ['CONTENT_LENGTH' => '900000000', 'HTTP_REFERER' => $page]);
+        $this->assertSame(413, $answer->getStatusCode());
+        $answer->assertSee('too large to be sent')->assertSee($page, false);
+    }
+
     public function test_a_picture_is_served_as_a_picture_to_its_own_people_only(): void
     {
         $this->send($this->jpeg(300, 200));

@@ -27,6 +27,7 @@ use Aequus\Logbook\RodReading;
 use Aequus\Logbook\SeenReady;
 use Aequus\Logbook\ServiceLine;
 use Aequus\Logbook\ServiceType;
+use Aequus\Logbook\SoilLayer;
 use Aequus\Logbook\Stage;
 use Aequus\Logbook\StakeMoved;
 use Aequus\Logbook\Strike;
@@ -150,6 +151,9 @@ final class GuideTest extends TestCase
         $held = fn (Hold $hold, ?Customs $customs = null) => $ready->withHolding(new Holding($hold, new HoldingSite(Soil::Sand), PierRules::usual($ready->notation), Length::millimetres(300), customs: $customs ?? new Customs));
         yield 'all shall stand before any is filled' => ['Set post B1', [...$dug, new PostSet(self::id('A1')), self::plumb('A1', Side::MinusY, 0, Stage::HoleOpen), self::plumb('A1', Side::PlusX, 0, Stage::HoleOpen)], $held(Hold::Concrete)];
         yield 'each is filled as it stands' => ['Before the pour: inspected', [...$dug, ...self::each(fn (PostId $id) => new PostSet($id)), ...array_slice(self::plumbAll(Stage::HoleOpen), 0, 8)], $held(Hold::Concrete, new Customs(fillOrder: FillOrder::EachAsItStands))];
+        $clay = new HoleDug(self::id('A1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Clay, Length::millimetres(1100))]);
+        yield 'clay where sand was assumed' => ['Weigh width and way of holding again', [...$level, $clay], $held(Hold::Concrete)];
+        yield 'clay, and both kept with a reason' => ['Dig hole B1', [...$level, $clay, new Decision(DecisionAbout::KeepHolding, self::id('A1'), 'the pad is wide')], $held(Hold::Concrete)];
         yield 'piers are poured before posts stand' => ['Before the pour: inspected', $dug, $held(Hold::Pier)];
         yield 'a pier poured' => ['Set post A1', [...$dug, ...array_map(fn (ReadyItem $item) => new SeenReady($item, null), ReadyItem::cases()), ...self::each(fn (PostId $id) => new PostFilled($id, FillStep::Done))], $held(Hold::Pier)];
         yield 'steel that is driven' => ['Drive post A1', $level, $held(Hold::Driven)];
