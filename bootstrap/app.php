@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Aequus\Measure\Refusal;
+use App\Http\Middleware\PlainFields;
 use App\Http\Middleware\SecurityHeaders;
 use App\Picture\PictureRefused;
 use Illuminate\Auth\AuthenticationException;
@@ -21,6 +22,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware) {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(PlainFields::class);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
         $middleware->redirectUsersTo(fn () => route('jobs'));
     })

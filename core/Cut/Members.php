@@ -22,7 +22,7 @@ final readonly class Members
     /** @throws CutRefused when they do not fit */
     public static function even(Length $length, int $count, Length $thickness): self
     {
-        if ($count < 2 || $thickness->times($count)->isLongerThan($length)) {
+        if ($count < 2 || ! $thickness->isPositive() || $thickness->times($count)->isLongerThan($length)) {
             throw CutRefused::membersDoNotFit();
         }
         $step = ($length->nanometres - $thickness->nanometres) / ($count - 1);
@@ -34,7 +34,7 @@ final readonly class Members
     /** @throws CutRefused when they do not fit */
     public static function atCentres(Length $length, Length $thickness, Length $centres): self
     {
-        if (! $centres->isPositive() || $thickness->times(2)->isLongerThan($length)) {
+        if (! $centres->isPositive() || ! $thickness->isPositive() || $thickness->times(2)->isLongerThan($length)) {
             throw CutRefused::membersDoNotFit();
         }
         $faces = [Length::zero()];
@@ -49,9 +49,17 @@ final readonly class Members
         return new self($faces, null, $remainder->equals($centres) ? null : $remainder);
     }
 
-    /** The fewest members that leave no gap larger than wanted. */
+    /**
+     * The fewest members that leave no gap larger than wanted.
+     *
+     * @throws CutRefused when they have no thickness, or the gap is below zero
+     */
     public static function fewest(Length $length, Length $thickness, Length $largestGap): int
     {
+        if (! $thickness->isPositive() || $largestGap->isNegative()) {
+            throw CutRefused::membersDoNotFit();
+        }
+
         return (int) ceil(($length->nanometres + $largestGap->nanometres) / ($largestGap->nanometres + $thickness->nanometres) - 1e-9);
     }
 

@@ -22,7 +22,7 @@ use Closure;
 final readonly class QuickLine
 {
     /** @var array<string, string> what a line may say, and an example of it */
-    public const GRAMMAR = [
+    private const GRAMMAR = [
         'tape between two stakes' => 'a1-c3 36\' 10 1/4',
         'tops or ground of two posts' => 'a1-b1 top 8\' 0 1/8',
         'hole' => 'b2 hole 41 1/2, or b2 hole 41 1/2 wide 19',
@@ -36,12 +36,25 @@ final readonly class QuickLine
         'words' => 'b2 note split at the foot, or note rain from noon',
     ];
 
+    /** The figures of the examples for those who think in millimetres. */
+    private const METRIC = [
+        "36' 10 1/4" => '11230', "8' 0 1/8" => '2440', '41 1/2' => '1050', '27 1/2' => '700', "4' 3" => '1295', "1/8 east over 4'" => '3 east over 1200', '1/4 over 6' => '6 over 140', "3' 2" => '965', 'wide 19' => 'wide 480',
+    ];
+
     /**
      * @param  Closure(PostId): Stage  $stageOf  at which stage a post would be read for plumb now
      * @param  TapeClass  $tape  taken where a line names none
      */
     public function __construct(private Plan $plan, private Closure $stageOf, private TapeClass $tape)
     {
+    }
+
+    /** @return array<string, string> what a line of this job may say, and an example of it with its own sides and units */
+    public function examples(): array
+    {
+        $figures = $this->plan->notation->unit === Unit::Millimetre ? self::METRIC : [];
+
+        return array_map(fn (string $example): string => strtr(strtr($example, $figures), ['east' => $this->plan->sides->plusX, 'lane' => $this->plan->sides->minusY]), self::GRAMMAR);
     }
 
     /**

@@ -103,7 +103,9 @@ final class CutTest extends JobTestCase
         $set('beam=200&notch=50')->assertSee('bears on wood');
         $set('beam=200&notch=90')->assertSee('less than half of the post');
         $set('beam=200&notch=150')->assertSee('A notch is shallower than the post')->assertSee('value="150"', false);
-        $set('spread=even&count=900&thickness=45')->assertSee('do not fit');
+        foreach (['spread=even&count=900&thickness=45', 'thickness=0&gap=0', 'gap=-5', 'spread=centres&thickness=0', 'length=10'] as $impossible) {
+            $set($impossible)->assertSee('do not fit');
+        }
     }
 
     /** @param  array<string, string>  $fields */

@@ -58,6 +58,17 @@ final class SizeTest extends FeatureTestCase
         $this->get("/jobs/{$job->id}/logbook")->assertSee('Older entries');
     }
 
+    public function test_a_list_where_one_line_is_expected_breaks_no_page(): void
+    {
+        $user = $this->person();
+        $job = $this->job($user);
+        $this->actingAs($user);
+        foreach (['logbook?kind[]=x&post[]=y', 'quick?line[]=a', 'cut/rods?height=9&posts[]=A1', 'footing/hold?soil[]=x', 'square?pull[]=x', 'footing/dig?hole[]=A1', 'set/A1?walk[]=x', 'level?again[]=3', 'footing?sideways[]=4'] as $asked) {
+            $this->get("/jobs/{$job->id}/{$asked}")->assertOk();
+        }
+        $this->post("/jobs/{$job->id}/quick", ['line' => ['b2 hole 1'], 'client_id' => 'x'])->assertSessionHasErrors('line');
+    }
+
     public function test_a_first_visit_with_fonts_styles_and_scripts_stays_below_two_hundred_kilobytes(): void
     {
         $fonts = array_sum(array_map(filesize(...), glob(public_path('build/assets/*.woff2')) ?: []));

@@ -1,6 +1,6 @@
 @props(['site'])
 @php
-    $mine = old('form') === 'quick'; $refusal = $mine ? $errors->first('line') : ''; $last = session('recorded');
+    $mine = old('form') === 'quick'; $refusal = $mine ? $errors->first('line') : ''; $last = session('recorded'); $examples = $site->state->quickLine()->examples();
 @endphp
 <section class="quick">
     <form method="post" action="{{ route('quick', $site->job) }}" data-outbox class="quick-form" @if ($last) data-last="strike-last" @endif>
@@ -10,7 +10,7 @@
         <div class="field {{ $refusal ? 'is-refused' : '' }}">
             <label for="quick-line">Quick line</label>
             @if ($refusal)<p class="refusal" id="quick-refusal">{!! \App\View\Typeset::sentence($refusal) !!}</p>@endif
-            <input id="quick-line" name="line" value="{{ $mine ? old('line') : '' }}" autocomplete="off" autocapitalize="none" spellcheck="false" placeholder="b2 hole 41 1/2"
+            <input id="quick-line" name="line" value="{{ $mine ? old('line') : '' }}" autocomplete="off" autocapitalize="none" spellcheck="false" placeholder="{{ explode(',', $examples['hole'])[0] }}"
                 aria-describedby="quick-echo{{ $refusal ? ' quick-refusal' : '' }}" @if ($refusal) aria-invalid="true" @endif
                 hx-get="{{ route('quick.echo', $site->job) }}" hx-trigger="input changed delay:200ms" hx-target="#quick-echo" hx-select="unset" hx-swap="innerHTML" hx-push-url="false">
             <p class="echo" id="quick-echo" aria-live="polite"></p>
@@ -28,6 +28,6 @@
     @endif
     <details class="why"><summary>What the line understands</summary>
         <p>First whom it is about, then what, then the figures, as one would call it across a yard.</p>
-        <dl class="facts">@foreach (\Aequus\Logbook\QuickLine::GRAMMAR as $what => $example)<div><dt>{{ ucfirst($what) }}</dt><dd><code>{{ strtr($example, ['east' => $site->plan->sides->plusX, 'the lane' => 'the '.$site->plan->sides->minusY]) }}</code></dd></div>@endforeach</dl>
+        <dl class="facts">@foreach ($examples as $what => $example)<div><dt>{{ ucfirst($what) }}</dt><dd><code>{{ $example }}</code></dd></div>@endforeach</dl>
     </details>
 </section>

@@ -27,6 +27,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Refusal;
 use Aequus\Measure\TapeClass;
+use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -97,21 +98,29 @@ final class QuickLineTest extends TestCase
         }
     }
 
-    public function test_every_example_of_the_grammar_is_understood(): void
+    #[TestWith([16])]
+    #[TestWith([null])]
+    public function test_every_example_is_understood_in_the_units_and_sides_of_the_job(?int $denominator): void
     {
-        foreach (QuickLine::GRAMMAR as $what => $examples) {
-            foreach (preg_split('/, (?:or )?/', strtr($examples, ['c3' => 'c2', 'd4' => 'c2', 'east' => 'stream'])) ?: [] as $line) {
-                $this->assertInstanceOf(Payload::class, self::read($line), "{$what}: {$line}");
+        $line = self::line($denominator === null ? Notation::millimetres(0) : Notation::feetInches($denominator));
+        foreach ($line->examples() as $what => $examples) {
+            foreach (preg_split('/, (?:or )?/', strtr($examples, ['c3' => 'c2', 'd4' => 'c2'])) ?: [] as $example) {
+                $this->assertInstanceOf(Payload::class, $line->read($example), "{$what}: {$example}");
             }
         }
     }
 
     private static function read(string $line): Payload
     {
-        return (new QuickLine(self::plan(), fn () => Stage::HoleOpen, TapeClass::Steel))->read($line);
+        return self::line(Notation::feetInches(16))->read($line);
     }
 
-    private static function plan(): \Aequus\Plan\Plan
+    private static function line(Notation $notation): QuickLine
+    {
+        return new QuickLine(Builds::plan(baysX: [2400, 2400], baysY: [3000], notation: $notation), fn () => Stage::HoleOpen, TapeClass::Steel);
+    }
+
+    private static function plan(): Plan
     {
         return Builds::plan(baysX: [2400, 2400], baysY: [3000], notation: Notation::feetInches(16));
     }
