@@ -40,6 +40,7 @@ use Aequus\Plan\PostFeature;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Shift;
 use Aequus\Site\SiteState;
+use App\Set\Bearing;
 
 /** An entry in words: in the logbook, and as an echo before it is stored. */
 final readonly class EntryWords
@@ -67,7 +68,7 @@ final readonly class EntryWords
             $said instanceof HeightDifference => ucfirst($said->instrument->inWords()).($said->level === '' ? '' : " “{$said->level}”").": {$this->point($said->to)} ".($said->read->isZero() ? 'level with' : "{$write($said->read->magnitude())} ".($said->read->isNegative() ? 'lower than' : 'higher than'))." {$this->point($said->from)}".($said->over === null ? '' : ", over {$write($said->over)}").($said->way === LevelWay::Turned ? ', turned' : '').($said->hungAt === null ? '' : ", hung {$write($said->hungAt)} from {$this->point($said->from)}"),
             $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}".($said->width === null ? '' : ", {$write($said->width)} wide").($said->found === null ? '' : ", met {$said->found->inWords()}").implode('', array_map(fn (SoilLayer $layer) => ", {$layer->soil->inWords()} to {$write($layer->to)}", $said->soils)),
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
-            $said instanceof PlumbReading => "Post {$this->label($said->post)}, {$side($said->face)} face: {$this->lean($said)}, {$said->stage->inWords()}".($said->turned ? ', level turned' : ''),
+            $said instanceof PlumbReading => "Post {$this->label($said->post)}, ".($said->bearing === null ? "{$side($said->face)} face" : Bearing::inWords($said->bearing, $this->site->plan->sides)).": {$this->lean($said)}, {$said->stage->inWords()}".($said->turned ? ', level turned' : ''),
             $said instanceof TwistRead => "Post {$this->label($said->post)} is turned {$write($said->gap)} over {$write($said->over)}",
             $said instanceof SpacingRead => "{$this->label($said->from)} to ".($said->to === null ? $this->site->plan->layout->fixedLine->name ?? 'the fixed line' : $this->label($said->to))." {$said->at->inWords()}: {$write($said->distance)}",
             $said instanceof SeenReady => ucfirst("{$said->item->inWords()}: seen to").($said->post === null ? '' : " at {$this->label($said->post)}"),
@@ -87,7 +88,7 @@ final readonly class EntryWords
     private function lean(PlumbReading $said): string
     {
         $lean = $said->lean;
-        $toward = "toward the {$this->site->plan->sides->of($said->leansToward)}";
+        $toward = $said->bearing === null ? "toward the {$this->site->plan->sides->of($said->leansToward)}" : 'that way';
         $over = $lean->over === null ? '' : " over {$this->site->plan->write($lean->over)}";
 
         return match (true) {

@@ -21,7 +21,7 @@ final readonly class ReadPlumb implements Rule
             }
             $name = $site->plan->sides->of($face);
             yield new Move(
-                Phase::Set, "Hold the level on the {$name} face of {$post->label}",
+                Phase::Set, $site->plan->post->round ? "Hold the level on {$post->label} along ".($stands->lean->isUnread() ? 'any direction' : 'another direction') : "Hold the level on the {$name} face of {$post->label}",
                 match (true) {
                     ! $stands->isReadSinceFilled() && ! $stands->stage?->isFilled() => 'It was filled since it was last read: a fill pushes. Read it again while it still gives.',
                     $stands->lean->isUnread() => 'Nothing was read on this post yet.',

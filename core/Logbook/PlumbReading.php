@@ -13,6 +13,7 @@ final readonly class PlumbReading implements Payload
 {
     /**
      * @param  Side  $leansToward  the side the top goes to; along the face, never toward or away from it
+     * @param  ?float  $bearing  on a round pole: along which direction the level was held and toward which the top goes, degrees from +x toward +y
      * @param  bool  $turned  the level end for end: together with a reading the other way round its own error falls out
      *
      * @throws EntryRefused when the lean can't be read on that face
@@ -24,6 +25,7 @@ final readonly class PlumbReading implements Payload
         public LeanMeasure $lean,
         public Stage $stage,
         public bool $turned = false,
+        public ?float $bearing = null,
     ) {
         if ($face->isAlongX() === $leansToward->isAlongX()) {
             throw EntryRefused::leanAcrossTheFace();
@@ -38,6 +40,25 @@ final readonly class PlumbReading implements Payload
     public static function gap(PostId $post, Side $face, Side $leansToward, Length $gap, Length $level, Stage $stage): self
     {
         return new self($post, $face, $leansToward, LeanMeasure::gap($gap, $level), $stage);
+    }
+
+    /**
+     * On a round pole, along any direction.
+     *
+     * @param  float  $bearing  degrees from +x toward +y, to where the top goes
+     */
+    public static function along(PostId $post, float $bearing, LeanMeasure $lean, Stage $stage, bool $turned = false): self
+    {
+        [$x, $y] = [cos(deg2rad($bearing)), sin(deg2rad($bearing))];
+        $toward = abs($x) >= abs($y) ? Side::alongX($x) : Side::alongY($y);
+
+        return new self($post, $toward->isAlongX() ? Side::MinusY : Side::PlusX, $toward, $lean, $stage, $turned, $bearing);
+    }
+
+    /** Readings along one line of one post replace each other: on a face, or on a pole along one direction and back. */
+    public function line(): string
+    {
+        return $this->bearing === null ? $this->face->value : 'along '.round(fmod($this->bearing + 360.0, 180.0));
     }
 
     public function kind(): EntryKind

@@ -9,10 +9,11 @@ use Aequus\Measure\Slope;
 use Aequus\Plan\Side;
 use Aequus\Plan\SideNames;
 
-/** A lean read on one face of a post: along the face, toward one of the two sides beside it. */
+/** A lean read on one face of a post, along the face toward one of the two sides beside it; on a round pole along any direction. */
 final readonly class FaceReading
 {
-    private function __construct(public Side $face, public Side $leansToward, public Slope $slope)
+    /** @param  ?float  $bearing  of the lean on a round pole, degrees from +x toward +y; null on a face */
+    private function __construct(public Side $face, public Side $leansToward, public Slope $slope, private ?float $bearing = null)
     {
     }
 
@@ -34,6 +35,25 @@ final readonly class FaceReading
         }
 
         return new self($face, $leansToward, $slope);
+    }
+
+    /** On a round pole, which has no faces: the level held along any direction. */
+    public static function along(float $bearing, Slope $slope): self
+    {
+        [$x, $y] = [cos(deg2rad($bearing)), sin(deg2rad($bearing))];
+        $toward = abs($x) >= abs($y) ? Side::alongX($x) : Side::alongY($y);
+
+        return new self($toward->isAlongX() ? Side::MinusY : Side::PlusX, $toward, $slope, $bearing);
+    }
+
+    /** @return array{float, float} unit vector of the lean */
+    public function direction(): array
+    {
+        return match (true) {
+            $this->bearing !== null => [cos(deg2rad($this->bearing)), sin(deg2rad($this->bearing))],
+            $this->leansToward->isAlongX() => [(float) $this->leansToward->sign(), 0.0],
+            default => [0.0, (float) $this->leansToward->sign()],
+        };
     }
 
     /** Toward +x or +y positive. */

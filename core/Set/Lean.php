@@ -12,6 +12,9 @@ final readonly class Lean
 {
     private const HAIR = 1e-12;
 
+    /** Directions closer together than about ten degrees tell no more than one. */
+    private const NARROW = 0.0075;
+
     private function __construct(
         /** Toward +x positive, rise over run. */
         public float $slopeX,
@@ -22,17 +25,28 @@ final readonly class Lean
     ) {
     }
 
-    /** @param  list<FaceReading>  $readings several along one axis, such as a level turned end for end, are averaged */
+    /**
+     * The vector that fits all readings best by least squares: several along one axis, such as a level turned end for end or two opposite faces, are
+     * averaged; on a round pole any two directions tell it.
+     *
+     * @param  list<FaceReading>  $readings
+     */
     public static function from(array $readings): self
     {
-        $mean = function (bool $alongX) use ($readings): ?float {
-            $slopes = array_map(fn (FaceReading $r) => $r->signed(), array_filter($readings, fn (FaceReading $r) => $r->leansToward->isAlongX() === $alongX));
+        $xx = $xy = $yy = $xs = $ys = 0.0;
+        foreach ($readings as $reading) {
+            [$ux, $uy] = $reading->direction();
+            [$xx, $xy, $yy] = [$xx + $ux * $ux, $xy + $ux * $uy, $yy + $uy * $uy];
+            [$xs, $ys] = [$xs + $ux * $reading->slope->ratio, $ys + $uy * $reading->slope->ratio];
+        }
+        $spread = $xx * $yy - $xy * $xy;
+        if ($spread > self::NARROW * ($xx + $yy) ** 2) {
+            return new self(($yy * $xs - $xy * $ys) / $spread, ($xx * $ys - $xy * $xs) / $spread, true, true);
+        }
+        $sum = $xx + $yy;
 
-            return $slopes === [] ? null : array_sum($slopes) / count($slopes);
-        };
-        [$x, $y] = [$mean(true), $mean(false)];
-
-        return new self($x ?? 0.0, $y ?? 0.0, $x !== null, $y !== null);
+        // All along one line: nothing is known across it.
+        return $sum <= 0.0 ? new self(0.0, 0.0, false, false) : new self($xs / $sum, $ys / $sum, $xx >= $yy, $yy > $xx);
     }
 
     public static function slopes(float $x, float $y): self

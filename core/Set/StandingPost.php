@@ -18,13 +18,13 @@ final readonly class StandingPost
 
     public ?Stage $stage;
 
-    /** @var array<string, PlumbReading> the readings that count, by the value of their face */
+    /** @var array<string, PlumbReading> the readings that count, by the line they were read along */
     public array $byFace;
 
-    /** @var array<string, non-empty-list<PlumbReading>> faces read both ways round, by their value */
+    /** @var array<string, non-empty-list<PlumbReading>> what was read with the level both ways round, by its line */
     public array $turned;
 
-    /** @var array<string, array<string, non-empty-list<PlumbReading>>> by the values of stage and face */
+    /** @var array<string, array<string, non-empty-list<PlumbReading>>> by the value of the stage and the line they were read along */
     private array $byStage;
 
     /**
@@ -49,7 +49,7 @@ final readonly class StandingPost
         $newest = null;
         foreach ($readings as $reading) {
             // A reading anew replaces what was read on the face, both ways round; a turned one joins it.
-            $byStage[$reading->stage->value][$reading->face->value] = $reading->turned ? [...array_filter($byStage[$reading->stage->value][$reading->face->value] ?? [], fn (PlumbReading $r) => ! $r->turned), $reading] : [$reading];
+            $byStage[$reading->stage->value][$reading->line()] = $reading->turned ? [...array_filter($byStage[$reading->stage->value][$reading->line()] ?? [], fn (PlumbReading $r) => ! $r->turned), $reading] : [$reading];
             $newest = $newest === null || $reading->stage->isLaterThan($newest) ? $reading->stage : $newest;
         }
         $this->stage = $newest;
@@ -65,7 +65,7 @@ final readonly class StandingPost
         $byFace = $this->byStage[$stage->value] ?? [];
 
         return $byFace === [] ? null : Lean::from(array_map(
-            fn (PlumbReading $r) => FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $this->names), array_merge(...array_values($byFace)),
+            $this->read(...), array_merge(...array_values($byFace)),
         ));
     }
 
@@ -98,9 +98,7 @@ final readonly class StandingPost
     public function ownErrorOfTheLevel(): ?float
     {
         foreach ($this->turned as [$first, $second]) {
-            $read = fn (PlumbReading $r) => FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $this->names);
-
-            return Lean::ownError($read($first), $read($second));
+            return Lean::ownError($this->read($first), $this->read($second));
         }
 
         return null;
@@ -137,6 +135,11 @@ final readonly class StandingPost
     public function stageNow(): Stage
     {
         return $this->filling->isDone() ? ($this->stage === Stage::Hardened ? Stage::Hardened : Stage::Filled) : ($this->stage ?? Stage::HoleOpen);
+    }
+
+    private function read(PlumbReading $r): FaceReading
+    {
+        return $r->bearing === null ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $this->names) : FaceReading::along($r->bearing, $r->lean->slope);
     }
 
     /** While the hole is open a post turns about its foot; after the fill about grade. */

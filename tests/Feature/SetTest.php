@@ -15,7 +15,9 @@ use Aequus\Measure\Length;
 use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Plan;
 use Aequus\Plan\PostId;
+use Aequus\Plan\Section;
 use App\Actions\RevisePlan;
 use App\Site\ReadSite;
 use Illuminate\Testing\TestResponse;
@@ -46,6 +48,11 @@ final class SetTest extends JobTestCase
         $this->send('standing', ['post' => 'A1']);
         $this->post1()->assertSee('Hold the level on the lane face')->assertSee('Not ready to fill')->assertSee('plumb on two faces: missing');
         $this->plumb('A1');
+        $this->post1()->assertDontSee('Before the pour: inspected');
+        foreach (['B1', 'B2', 'A2'] as $label) {
+            $this->send('standing', ['post' => $label]);
+            $this->plumb($label);
+        }
         $this->post1()->assertSee('Before the pour: inspected')->assertSee('Seen to, all posts');
         foreach (['inspected', 'foot', 'mix', 'weather'] as $item) {
             $this->send('ready', ['item' => $item, 'post' => '']);
@@ -101,6 +108,24 @@ final class SetTest extends JobTestCase
         $own = $read(['way' => 'bubble', 'bubble' => 'half_way', 'shim' => '4']);
         $this->assertSame([LeanWay::Bubble, 0.5 * 4 / 1200], [$own->lean->way, $own->lean->slope->ratio]);
         $this->get("/jobs/{$this->job->id}/logbook")->assertSee('bubble half-way to the line, top toward the stream')->assertSee('0.4° toward the stream');
+    }
+
+    public function test_a_round_pole_is_read_along_any_two_directions(): void
+    {
+        $plan = $this->job->revision->plan();
+        $round = $this->job($this->user, new Plan($plan->kind, $plan->notation, $plan->sides, $plan->tolerances, Section::round(Length::millimetres(150)), $plan->hole, $plan->standing, $plan->grid));
+        $a1 = $round->revision->plan()->grid->labelled('A1')->id;
+        $this->write($round, $this->user, new PostSet($a1));
+        $page = fn () => $this->get("/jobs/{$round->id}/set/A1")->assertOk();
+        $page()->assertSee('Level held along')->assertSee('stream and orchard')->assertDontSee('lane face</span>', false);
+        $send = fn (array $fields) => $this->post("/jobs/{$round->id}/set/plumb", $this->form($fields + ['post' => 'A1', 'leans' => 'off', 'gap' => '3', 'level' => '1200', 'stage' => 'hole_open']));
+        $send(['bearing' => '45'])->assertSessionHasNoErrors();
+        $this->assertTrue(app(ReadSite::class)->of($round->fresh() ?? $round)->state->standing($round->revision->plan()->grid->labelled('A1'))->lean->isHalfKnown());
+        $send(['bearing' => '135', 'leans' => 'plumb', 'gap' => ''])->assertSessionHasNoErrors();
+        $lean = app(ReadSite::class)->of($round->fresh() ?? $round)->state->standing($round->revision->plan()->grid->labelled('A1'))->lean;
+        $this->assertEqualsWithDelta([3 / 1200 * M_SQRT1_2, 3 / 1200 * M_SQRT1_2], [$lean->slopeX, $lean->slopeY], 1e-9);
+        $send(['bearing' => 'up'])->assertSessionHasErrors('bearing');
+        $this->get("/jobs/{$round->id}/logbook")->assertSee('toward stream and orchard');
     }
 
     public function test_a_round_leads_from_post_to_post_and_begins_where_it_stopped(): void

@@ -22,6 +22,9 @@ final class PlumbRequest extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
+        if ($plan->post->round) {
+            return $this->onAPole($plan);
+        }
         [$post, $face, $stage] = [$this->postAt($plan), $this->choice('face', Side::class), $this->choice('stage', Stage::class)];
         $plumb = $this->text('leans') === 'plumb';
         $toward = $plumb && $face ? ($face->isAlongX() ? Side::PlusY : Side::PlusX) : $this->choice('leans', Side::class);
@@ -35,6 +38,19 @@ final class PlumbRequest extends EntryRequest
         }
 
         return $lean !== null && $this->refusals === [] ? new PlumbReading($post, $face, $toward, $lean, $stage, $this->boolean('turned')) : null;
+    }
+
+    /** A pole has no faces: the direction to which the top goes, or along which it is plumb. */
+    private function onAPole(Plan $plan): ?Payload
+    {
+        [$post, $stage, $way] = [$this->postAt($plan), $this->choice('stage', Stage::class), $this->text('way') === '' ? LeanWay::Gap : $this->choice('way', LeanWay::class)];
+        $bearing = $this->text('bearing');
+        if (! is_numeric($bearing) || (float) $bearing < 0 || (float) $bearing >= 360) {
+            $this->refuse('bearing', 'Choose the direction to which the top goes, or along which it is plumb.');
+        }
+        $lean = $way === null ? null : $this->lean($way, $this->text('leans') === 'plumb', $plan);
+
+        return $post && $stage && $lean !== null && $this->refusals === [] ? PlumbReading::along($post, (float) $bearing, $lean, $stage, $this->boolean('turned')) : null;
     }
 
     private function lean(LeanWay $way, bool $plumb, Plan $plan): ?LeanMeasure

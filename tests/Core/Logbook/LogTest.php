@@ -138,6 +138,7 @@ final class LogTest extends TestCase
         yield [new PlumbReading($post, Side::PlusX, Side::MinusY, LeanMeasure::bob($length, Length::feet(9)), Stage::Lift, true)];
         yield [new PlumbReading($post, Side::PlusX, Side::PlusY, LeanMeasure::angle(0.37), Stage::Hardened)];
         yield [new PlumbReading($post, Side::PlusX, Side::PlusY, LeanMeasure::bubble(Bubble::Beyond, Length::feet(4), 0.0061), Stage::HoleOpen)];
+        yield [PlumbReading::along($post, 222.5, LeanMeasure::gap(Length::inches(0.25), Length::feet(4)), Stage::Filled)];
         yield [new TwistRead($post, $length->negated(), Length::feet(4))];
         yield [new SpacingRead($post, PostId::of('3.1'), SpacingAt::Top, $length)];
         yield [new SpacingRead($post, null, SpacingAt::Top, $length)];

@@ -35,6 +35,25 @@ final class LeanPropertiesTest extends TestCase
             });
     }
 
+    /** Whatever two directions a pole is read along, they tell the same lean; a third in accord changes nothing. */
+    public function test_any_two_directions_tell_how_a_round_pole_leans(): void
+    {
+        $this->forAll(Generators::choose(-400, 400), Generators::choose(-400, 400), Generators::choose(0, 359), Generators::choose(20, 160))->then(function (int $x, int $y, int $first, int $apart): void {
+            [$sx, $sy] = [$x / 1e5, $y / 1e5];
+            $read = function (int $bearing) use ($sx, $sy): FaceReading {
+                $slope = $sx * cos(deg2rad($bearing)) + $sy * sin(deg2rad($bearing));
+
+                return FaceReading::along($slope < 0 ? $bearing + 180 : $bearing, Slope::ratio(abs($slope)));
+            };
+            $two = Lean::from([$read($first), $read($first + $apart)]);
+            $this->assertEqualsWithDelta([$sx, $sy], [$two->slopeX, $two->slopeY], 1e-9);
+            $this->assertFalse($two->isHalfKnown());
+            $three = Lean::from([$read($first), $read($first + $apart), $read($first + 77)]);
+            $this->assertEqualsWithDelta([$sx, $sy], [$three->slopeX, $three->slopeY], 1e-9);
+            $this->assertTrue(Lean::from([$read($first), $read($first + 4)])->isHalfKnown(), 'almost the same direction twice');
+        });
+    }
+
     public function test_a_pull_takes_the_top_back_over_its_foot(): void
     {
         $this->forAll(Generators::choose(-300, 300), Generators::choose(-300, 300), Generators::choose(500, 6000))->then(function (int $x, int $y, int $height): void {
