@@ -31,7 +31,7 @@ final readonly class WaysClear
 
             return;
         }
-        $radius = $plan->hole->width->half();
+        $radius = $plan->hole->reach();
         $this->whole = self::told(SmallestShift::of(array_map(fn (Post $post) => $post->at, $plan->grid->posts), $radius, $services), $mark);
         $posts = [];
         foreach ($site->clear->conflicts as $conflict) {

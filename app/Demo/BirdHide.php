@@ -108,7 +108,7 @@ final class BirdHide
         $lines = fn (int ...$bays): GridLines => GridLines::fresh(Spacing::bays(array_map(Length::millimetres(...), array_values($bays))));
 
         $grid = new Grid($lines(1800, 1800, 1800, 1800, 1800), $lines(2100));
-        $usual = LayoutRules::usual($grid, Length::millimetres(350));
+        $usual = LayoutRules::usual($grid, Length::millimetres(175));
 
         return (new Plan(
             JobKind::Boardwalk, Notation::millimetres(0), new SideNames('path', 'reeds', 'bridge', 'willow'),

@@ -31,7 +31,7 @@ final readonly class Clearance
         $conflicts = [];
         foreach ($plan->grid->posts as $post) {
             foreach ($this->services as $service) {
-                $room = self::distance($post->at, $service->points)->minus($plan->hole->width->half());
+                $room = self::distance($post->at, $service->points)->minus($plan->hole->reach());
                 if ($room->isShorterThan($service->noDig)) {
                     $conflicts[] = new Conflict($post, $service, $room, $service->noDig->minus($room));
                 }

@@ -52,6 +52,18 @@ final readonly class HoleShape
         return $this->bellWidth ?? $this->width;
     }
 
+    /** Diameter of a round as large as its foot: what a load on it may be weighed against. */
+    public function footAsRound(): Length
+    {
+        return $this->isSquare ? $this->width->times(2 / sqrt(M_PI)) : $this->foot();
+    }
+
+    /** From its middle to where digging reaches furthest: into the corner of a square, to the edge of a bell. Buried lines must lie beyond it. */
+    public function reach(): Length
+    {
+        return $this->isSquare ? $this->width->times(M_SQRT1_2) : $this->foot()->half();
+    }
+
     public function takes(Section $post): bool
     {
         return ! $this->width->isShorterThan($this->isSquare ? $post->thicker() : $post->across());

@@ -38,14 +38,18 @@ final readonly class LayoutRules
         }
     }
 
-    /** The usual ones: four stakes or a row from their base line, more so that the fewest must move; everything taped, with steel. */
-    public static function usual(Grid $grid, Length $hole): self
+    /**
+     * The usual ones: four stakes or a row from their base line, more so that the fewest must move; everything taped, with steel.
+     *
+     * @param  Length  $reach  of a hole from its middle
+     */
+    public static function usual(Grid $grid, Length $reach): self
     {
         $few = count($grid->posts) <= 4 || $grid->columns->count() === 1 || $grid->rows->count() === 1;
 
         return new self(
             $few ? PlacementWay::BaseLine : PlacementWay::FewestMoves, ReadyList::Full, TapeClass::Steel, null,
-            StringRun::centre(), new BoardRules(Length::feet(3)->plus($hole->half()), Length::feet(3)), Length::zero(),
+            StringRun::centre(), new BoardRules(Length::feet(3)->plus($reach), Length::feet(3)), Length::zero(),
         );
     }
 

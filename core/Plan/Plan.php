@@ -32,7 +32,7 @@ final readonly class Plan
         /** How the posts are held, where that was decided. */
         public ?Holding $holding = null,
     ) {
-        $this->layout = $decidedLayout ?? LayoutRules::usual($grid, $hole->width);
+        $this->layout = $decidedLayout ?? LayoutRules::usual($grid, $hole->reach());
         if (! $hole->takes($post)) {
             throw PlanRefused::holeNarrowerThanPost();
         }

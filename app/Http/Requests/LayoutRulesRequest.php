@@ -77,7 +77,7 @@ final class LayoutRulesRequest extends PlanChangeRequest
         if ($setback === null || $length === null) {
             return $plan->layout->boards;
         }
-        if (! $setback->isLongerThan($plan->hole->width->half())) {
+        if (! $setback->isLongerThan($plan->hole->reach())) {
             $this->refuse('setback', 'The boards would stand in the holes. Set them back by more than half a hole, clear of the auger.');
         }
 

@@ -62,6 +62,15 @@ final class HoleWidthTest extends TestCase
         HoleShape::bell(Length::millimetres(300), Length::millimetres(300), Length::millimetres(250));
     }
 
+    public function test_buried_lines_must_lie_beyond_a_corner_or_a_bell(): void
+    {
+        $this->assertEquals(Length::millimetres(200), HoleShape::round(Length::millimetres(400))->reach());
+        $this->assertEqualsWithDelta(200 * M_SQRT2, HoleShape::square(Length::millimetres(400))->reach()->inMillimetres(), 1e-5);
+        $this->assertEquals(Length::millimetres(350), HoleShape::bell(Length::millimetres(400), Length::millimetres(700), Length::millimetres(250))->reach());
+        // As large as the square: π/4 · d² = 400².
+        $this->assertEqualsWithDelta(400 ** 2, M_PI / 4 * HoleShape::square(Length::millimetres(400))->footAsRound()->inMillimetres() ** 2, 1e-2);
+    }
+
     #[TestWith([1.0e9, 0.1, 0.25e9, 5])]
     #[TestWith([1.0e9, 0.25, 0.25e9, 5])]
     #[TestWith([0.0, 0.1, 0.25e9, 0])]

@@ -206,7 +206,7 @@ final class LayoutTest extends TestCase
     public function test_offsets_from_a_wall_hold_the_layout_parallel_to_it(array $wall, array $offsets): void
     {
         $plan = Builds::plan([3000, 3000], [3600]);
-        $usual = LayoutRules::usual($plan->grid, $plan->hole->width);
+        $usual = LayoutRules::usual($plan->grid, $plan->hole->reach());
         $line = new FixedLine('barn wall', $this->point($wall[0], $wall[1]), $this->point($wall[2], $wall[3]));
         $plan = $plan->withLayout(new LayoutRules(PlacementWay::BestFit, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLine: $line));
         $turn = 0.004;

@@ -22,7 +22,7 @@
         @foreach ($model->posts as $p)
             <a class="post post-{{ $p->shape }} {{ $p->next ? 'post-next' : '' }}" @if ($link) href="{{ route($link, [$site->job, $p->post->label]) }}" @else tabindex="0" role="img" @endif aria-label="{{ $p->post->label }}: {{ $p->words }}">
                 @if ($p->next)<circle class="halo" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->holeRadius + 7 }}" />@endif
-                <circle class="hole" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->holeRadius }}" />
+                <rect class="hole" x="{{ $p->x - $model->holeRadius }}" y="{{ $p->y - $model->holeRadius }}" width="{{ 2 * $model->holeRadius }}" height="{{ 2 * $model->holeRadius }}" rx="{{ $model->plan->hole->isSquare ? 0 : $model->holeRadius }}" />
                 @if ($p->shape === 'leaning')
                     <path class="stake" d="M{{ $p->x }} {{ $p->y - $model->postWidth * 0.8 }} l{{ $model->postWidth * 0.8 }} {{ $model->postWidth * 0.8 }} l-{{ $model->postWidth * 0.8 }} {{ $model->postWidth * 0.8 }} l-{{ $model->postWidth * 0.8 }} -{{ $model->postWidth * 0.8 }} z" />
                 @elseif ($model->plan->post->round)

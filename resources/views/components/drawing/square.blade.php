@@ -36,7 +36,7 @@
         @foreach ($model->stakes as $s)
             <a class="post is-{{ $s->shape }} {{ $s->next ? 'post-next' : '' }} {{ $s->chosen ? 'is-chosen' : '' }}" href="{{ $here }}?stake={{ $s->post->label }}" aria-label="{{ $s->post->label }}: {{ $s->words }}">
                 @if ($s->next)<circle class="halo" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->holeRadius + 6 }}" />@endif
-                <circle class="hole" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->holeRadius }}" />
+                <rect class="hole" x="{{ $s->x - $model->holeRadius }}" y="{{ $s->y - $model->holeRadius }}" width="{{ 2 * $model->holeRadius }}" height="{{ 2 * $model->holeRadius }}" rx="{{ $model->plan->hole->isSquare ? 0 : $model->holeRadius }}" />
                 @if ($model->slackRadius)<circle class="slack" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->slackRadius }}" />@endif
                 @if ($s->rx > 0)<ellipse class="ring" cx="{{ $s->x }}" cy="{{ $s->y }}" rx="{{ $s->rx }}" ry="{{ max(0.5, $s->ry) }}" transform="rotate({{ $s->turn }} {{ $s->x }} {{ $s->y }})" />@endif
                 @if ($model->plan->post->round)<circle class="stake" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->postWidth / 2 }}" />
