@@ -23,4 +23,12 @@ final readonly class Pair
     {
         return $this->from->label.'–'.$this->to->label;
     }
+
+    /** Whether it runs up toward +y as it goes toward +x: of the two diagonals of a bay one does. */
+    public function rises(): bool
+    {
+        [$dx, $dy] = [$this->to->at->x->minus($this->from->at->x)->nanometres, $this->to->at->y->minus($this->from->at->y)->nanometres];
+
+        return ($dx > 0 && $dy > 0) || ($dx < 0 && $dy < 0);
+    }
 }

@@ -28,6 +28,9 @@ final readonly class Proof
     /** A reading that the others check by less than this is never called not worth pulling with the next one gone. */
     private const STILL_CHECKED = 0.05;
 
+    /** With more stakes than this, trying every reading for itself takes longer than anybody waits. */
+    private const EACH_FOR_ITSELF = 36;
+
     /** @var array<string, Length> ring of 95 % by the post’s id */
     public array $rings;
 
@@ -139,30 +142,68 @@ final readonly class Proof
     }
 
     /**
-     * Longest first, each left out for as long as the rest stays enough and every reading of it checked.
+     * Longest first, each left out for as long as the rest stays enough and every reading of it checked. On a large grid not each for itself, but as
+     * many from the front of the row as go together: one diagonal of every bay before the other.
      *
      * @param  list<Wanted>  $list
      * @return list<Wanted>
      */
     private function spare(PlanNetwork $network, array $list): array
     {
-        $spare = [];
         $candidates = $list;
-        usort($candidates, fn (Wanted $one, Wanted $other) => [$one->isTape() ? 0 : 1, $other->planned()->nanometres] <=> [$other->isTape() ? 0 : 1, $one->planned()->nanometres]);
-        foreach ($candidates as $candidate) {
-            $without = array_values(array_filter($list, fn (Wanted $wanted) => $wanted !== $candidate));
-            try {
-                $planned = self::planned($network, $without, $this->plan->layout->tape);
-            } catch (NotDetermined) {
-                continue;
+        $place = fn (Wanted $wanted): array => [$wanted->isTape() ? 0 : 1, -$wanted->planned()->nanometres, $this->isAtTheEdge($wanted->pair) ? 1 : 0, $wanted->pair->rises() ? 0 : 1];
+        usort($candidates, fn (Wanted $one, Wanted $other) => $place($one) <=> $place($other));
+        if (count($network->stakes) > self::EACH_FOR_ITSELF) {
+            [$most, $tooMany] = [0, count($candidates)];
+            while ($tooMany - $most > 1) {
+                $middle = intdiv($most + $tooMany, 2);
+                $this->isEnoughWithout($network, $list, array_slice($candidates, 0, $middle)) ? $most = $middle : $tooMany = $middle;
             }
-            $checked = array_filter($without, fn (Wanted $wanted) => $planned->solution->redundancy($wanted->key()) < self::STILL_CHECKED) === [];
-            if ($checked && ErrorEllipse::RING * self::moves($network, $planned)->largest() <= $this->plan->tolerances->squareness->inMillimetres()) {
+
+            return array_slice($candidates, 0, $most);
+        }
+        $spare = [];
+        foreach ($candidates as $candidate) {
+            if ($this->isEnoughWithout($network, $list, [...$spare, $candidate])) {
                 $spare[] = $candidate;
-                $list = $without;
             }
         }
 
         return $spare;
+    }
+
+    /** Stakes of the outline have fewest readings: theirs are the last to be left out. */
+    private function isAtTheEdge(Pair $pair): bool
+    {
+        [$right, $far] = [$this->plan->grid->columns->length(), $this->plan->grid->rows->length()];
+        foreach ([$pair->from->at, $pair->to->at] as $at) {
+            if ($at->x->isZero() || $at->y->isZero() || $at->x->equals($right) || $at->y->equals($far)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<Wanted>  $list
+     * @param  list<Wanted>  $out
+     */
+    private function isEnoughWithout(PlanNetwork $network, array $list, array $out): bool
+    {
+        $gone = array_fill_keys(array_map(spl_object_id(...), $out), true);
+        $rest = array_values(array_filter($list, fn (Wanted $wanted) => ! isset($gone[spl_object_id($wanted)])));
+        try {
+            $planned = self::planned($network, $rest, $this->plan->layout->tape);
+        } catch (NotDetermined) {
+            return false;
+        }
+        foreach ($rest as $wanted) {
+            if ($planned->solution->redundancy($wanted->key()) < self::STILL_CHECKED) {
+                return false;
+            }
+        }
+
+        return ErrorEllipse::RING * self::moves($network, $planned)->largest() <= $this->plan->tolerances->squareness->inMillimetres();
     }
 }
