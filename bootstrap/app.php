@@ -40,7 +40,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (PostTooLargeException $failure, Request $request) => response()->view('too-large', ['says' => PictureRefused::tooLarge()->getMessage(), 'back' => str_starts_with((string) $request->headers->get('referer'), $request->root()) ? $request->headers->get('referer') : '/'], 413));
         $exceptions->render(function (AuthenticationException $failure, Request $request) {
             if ($request->isMethod('POST') && ! $request->expectsJson()) {
-                session()->put('kept.input', $request->except(['_token', 'password']));
+                // With scripts the page’s own outbox keeps it, and sends it once.
+                if (! $request->headers->has('HX-Request')) {
+                    session()->put('kept.input', $request->except(['_token', 'password']));
+                }
                 session()->put('url.intended', url()->previous());
             }
 

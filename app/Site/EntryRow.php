@@ -13,7 +13,7 @@ use DateTimeZone;
 /** A line of the entries table as the core reads it. Read without models: a page may need a thousand of them. */
 final class EntryRow
 {
-    /** @param  object{sequence: int, client_id: string, kind: string, payload_version: int, payload: string, plan_revision: int, measured_at: string, recorded_at: string, read_by: string, replaces_id: ?int}  $row */
+    /** @param  object{sequence: int, client_id: string, kind: string, payload_version: int, payload: string, plan_revision: int, measured_at: string, read_by: string, replaces_id: ?int}  $row */
     public static function toEntry(object $row, string $recordedBy): Entry
     {
         static $utc = null;

@@ -19,6 +19,9 @@ use Illuminate\Database\Eloquent\Collection;
  */
 final class ReadSite
 {
+    /** What an entry is made of; the rest of a row is for the database alone. */
+    private const COLUMNS = ['sequence', 'job_id', 'client_id', 'kind', 'payload_version', 'payload', 'plan_revision', 'measured_at', 'user_id', 'read_by', 'replaces_id'];
+
     public function of(Job $job): JobSite
     {
         return $this->ofMany(new Collection([$job]))[0];
@@ -30,7 +33,7 @@ final class ReadSite
      */
     public function ofMany(Collection $jobs): array
     {
-        $rows = LogEntry::query()->toBase()->whereIn('job_id', $jobs->pluck('id'))->orderBy('sequence')->get();
+        $rows = LogEntry::query()->toBase()->whereIn('job_id', $jobs->pluck('id'))->orderBy('sequence')->get(self::COLUMNS);
         $entries = [];
         foreach ($rows as $row) {
             $entries[$row->job_id][] = $row;

@@ -31,8 +31,8 @@ function say() {
     });
 }
 
-document.addEventListener('htmx:sendError', (event) => {
-    const form = event.target.closest?.('form[data-outbox]');
+function keep(event) {
+    const form = (event.detail.requestConfig?.elt ?? event.target).closest?.('form[data-outbox]');
     // An echo that fails while somebody types is no entry; only the form itself is.
     if (!form || event.detail.requestConfig?.verb !== 'post') {
         return;
@@ -43,11 +43,19 @@ document.addEventListener('htmx:sendError', (event) => {
     const letter = { action: form.action, fields };
     hold([...held().filter((other) => !same(other, letter)), letter]);
     say();
+}
+
+document.addEventListener('htmx:sendError', keep);
+// A sign-in that ran out answers with the page to sign in: what was typed waits here for it.
+document.addEventListener('htmx:beforeSwap', (event) => {
+    if (new URL(event.detail.xhr.responseURL || location.href).pathname === '/sign-in') {
+        keep(event);
+    }
 });
 
 async function sendAll() {
     const waiting = held().filter((letter) => !letter.refused);
-    if (waiting.length === 0 || !navigator.onLine) {
+    if (waiting.length === 0 || !navigator.onLine || location.pathname === '/sign-in') {
         return;
     }
     let taken = false;
@@ -75,6 +83,7 @@ async function sendAll() {
     }
 }
 
+document.addEventListener('htmx:afterSettle', (event) => event.target.id === 'page' && sendAll());
 document.addEventListener('DOMContentLoaded', () => {
     say();
     sendAll();

@@ -90,6 +90,21 @@ final class DemoScreensTest extends BrowserTestCase
         $this->assertSame(1, substr_count($this->text('.book'), 'written in a dead spot'));
     }
 
+    public function test_what_was_typed_after_the_sign_in_ran_out_is_sent_once_after_the_next(): void
+    {
+        $this->visit('/jobs/3/logbook');
+        $this->type('#remark-text', 'typed after a long break');
+        $this->chromium->driver->manage()->deleteAllCookies();
+        $this->find('form[action$="/logbook/remark"] .button')->click();
+        $this->assertSees('One entry waits', '#outbox');
+        $this->find('form[action$="/demo"] .button');
+        $this->press('form[action$="/demo"] .button');
+        $this->chromium->driver->wait(30)->until(fn () => $this->chromium->driver->executeScript('return document.getElementById("outbox").hidden'));
+        $this->visit('/jobs/3/logbook');
+        $this->assertSees('typed after a long break', '.book');
+        $this->assertSame(1, substr_count($this->text('.book'), 'typed after a long break'));
+    }
+
     public function test_what_was_typed_offline_and_is_refused_later_stays_with_its_reason(): void
     {
         $this->visit('/jobs/3/logbook');
