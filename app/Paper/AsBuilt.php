@@ -15,50 +15,71 @@ final readonly class AsBuilt
 
     private const INK = '#14201a';
 
+    /** How many times larger than the plan the offsets of the posts are drawn. */
+    public int $factor;
+
+    private float $scale;
+
     public function __construct(private SiteState $site)
     {
+        $grid = $site->plan->grid;
+        [$w, $h] = [max(1.0, $grid->columns->length()->inMillimetres()), max(1.0, $grid->rows->length()->inMillimetres())];
+        $this->scale = min((self::WIDTH - 120) / $w, 300 / $h);
+        $worst = max([0.1, ...array_map(fn ($stake) => $stake->size(), array_values($site->square->survey->placed->stakes ?? []))]);
+        // So that the furthest reaches a finger's breadth, in a round number.
+        $most = 28 / ($worst * $this->scale);
+        $this->factor = (int) max(1, $most > 20 ? floor($most / 10) * 10 : floor($most));
     }
 
-    /** As a data address for an image: every post, with an arrow enlarged where it stands off its place. */
+    /** As a data address for an image: every post, with a line enlarged to where it really stands. */
     public function plan(): string
     {
         $grid = $this->site->plan->grid;
-        [$w, $h] = [max(1.0, $grid->columns->length()->inMillimetres()), max(1.0, $grid->rows->length()->inMillimetres())];
-        $scale = min((self::WIDTH - 120) / $w, 300 / $h);
-        $height = (int) round($h * $scale + 90);
-        $x = fn (Post $post): float => 60 + $post->at->x->inMillimetres() * $scale;
-        $y = fn (Post $post): float => $height - 50 - $post->at->y->inMillimetres() * $scale;
+        $height = (int) round($grid->rows->length()->inMillimetres() * $this->scale + 90);
+        $x = fn (Post $post): float => 60 + $post->at->x->inMillimetres() * $this->scale;
+        $y = fn (Post $post): float => $height - 50 - $post->at->y->inMillimetres() * $this->scale;
         $svg = '';
         foreach ($grid->posts as $post) {
             $stake = $this->site->square->survey->placed->stakes[$post->id->value] ?? null;
-            $record = $this->site->standing($post);
-            $svg .= sprintf('<rect x="%.1f" y="%.1f" width="10" height="10" fill="%s" stroke="%s"/>', $x($post) - 5, $y($post) - 5, $record->isProvedPlumb() ? self::INK : '#ffffff', self::INK);
-            $svg .= sprintf('<text x="%.1f" y="%.1f" font-size="11" font-family="DejaVu Sans">%s</text>', $x($post) + 8, $y($post) + 16, e($post->label));
-            if ($stake !== null && $stake->size() >= 1.0) {
-                $svg .= sprintf('<line x1="%.1f" y1="%.1f" x2="%.1f" y2="%.1f" stroke="#c2185b" stroke-width="2"/>', $x($post), $y($post), $x($post) - 3 * $stake->alongX, $y($post) + 3 * $stake->alongY);
+            $svg .= sprintf('<rect x="%.1f" y="%.1f" width="10" height="10" fill="%s" stroke="%s"/>', $x($post) - 5, $y($post) - 5, $this->site->standing($post)->isProvedPlumb() ? self::INK : '#ffffff', self::INK);
+            $svg .= self::words($x($post) + 8, $y($post) + 16, $post->label);
+            if ($stake !== null && $stake->size() >= 0.5) {
+                $long = $this->factor * $this->scale;
+                $svg .= sprintf('<line x1="%.1f" y1="%.1f" x2="%.1f" y2="%.1f" stroke="#c2185b" stroke-width="2"/>', $x($post), $y($post), $x($post) - $long * $stake->alongX, $y($post) + $long * $stake->alongY);
             }
         }
         $sides = $this->site->plan->sides;
-        $svg .= sprintf('<text x="%d" y="%d" font-size="11" text-anchor="middle" font-family="DejaVu Sans">%s</text>', self::WIDTH / 2, $height - 8, e($sides->minusY));
-        $svg .= sprintf('<text x="%d" y="14" font-size="11" text-anchor="middle" font-family="DejaVu Sans">%s</text>', self::WIDTH / 2, e($sides->plusY));
 
-        return $this->image($svg, $height);
+        return $this->image($svg.self::words(self::WIDTH / 2, $height - 8, $sides->minusY, 'middle').self::words(self::WIDTH / 2, 14, $sides->plusY, 'middle'), $height);
     }
 
-    /** Along the first row: ground, holes and feet as dug, tops as decided. */
-    public function section(): string
+    /** @return array<string, string> a section along every row, as data addresses by the row’s name */
+    public function sections(): array
     {
-        $first = $this->site->plan->grid->posts[0] ?? null;
-        $posts = array_values(array_filter($this->site->plan->grid->posts, fn (Post $post) => $first !== null && $post->at->y->equals($first->at->y)));
+        $rows = $sections = [];
+        foreach ($this->site->plan->grid->posts as $post) {
+            $rows['Row '.preg_replace('/^\D+/', '', $post->label)][] = $post;
+        }
+        foreach ($rows as $name => $posts) {
+            $sections[$name] = $this->section($posts);
+        }
+
+        return $sections;
+    }
+
+    /**
+     * Along one row: ground, holes and feet as dug, tops as decided.
+     *
+     * @param  non-empty-list<Post>  $posts
+     */
+    private function section(array $posts): string
+    {
         $heights = [];
         foreach ($posts as $post) {
             array_push($heights, ...array_map(fn (?Length $h): float => $h?->inMillimetres() ?? 0.0, [$this->site->level->groundAt($post), $this->bottom($post), $this->site->plan->tops?->of($post)]));
         }
-        if ($heights === []) {
-            return $this->image('', 10);
-        }
         [$low, $high] = [min($heights), max($heights)];
-        $scaleY = 200 / max(1.0, $high - $low);
+        $scaleY = 150 / max(1.0, $high - $low);
         $width = max(1.0, $this->site->plan->grid->columns->length()->inMillimetres());
         $x = fn (Post $post): float => 60 + $post->at->x->inMillimetres() * (self::WIDTH - 120) / $width;
         $y = fn (Length $at): float => 20 + ($high - $at->inMillimetres()) * $scaleY;
@@ -79,16 +100,21 @@ final readonly class AsBuilt
             if ($top !== null && $foot !== null) {
                 $svg .= sprintf('<rect x="%.1f" y="%.1f" width="8" height="%.1f" fill="#e0c98f" stroke="%s"/>', $x($post) - 4, $y($top), max(1.0, $y($foot) - $y($top)), self::INK);
             }
-            $svg .= sprintf('<text x="%.1f" y="%.1f" font-size="11" font-family="DejaVu Sans">%s</text>', $x($post) + 15, $y($g) - 4, e($post->label));
+            $svg .= self::words($x($post) + 15, $y($g) - 4, $post->label);
         }
         $svg .= '<polyline points="'.implode(' ', $ground).'" fill="none" stroke="#8a5a34" stroke-width="2"/>';
 
-        return $this->image($svg, 240);
+        return $this->image($svg, 190);
     }
 
     private function bottom(Post $post): ?Length
     {
         return $this->site->footing->asDug($post)->bottom ?? $this->site->footing->required($post)?->bottom();
+    }
+
+    private static function words(float $x, float $y, string $words, string $anchor = 'start'): string
+    {
+        return sprintf('<text x="%.1f" y="%.1f" font-size="11" text-anchor="%s" font-family="DejaVu Sans">%s</text>', $x, $y, $anchor, e($words));
     }
 
     private function image(string $svg, int $height): string

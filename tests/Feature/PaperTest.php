@@ -29,7 +29,7 @@ final class PaperTest extends JobTestCase
         $pdf = (string) $this->get("/jobs/{$this->job->id}/handover/record.pdf?paper={$paper}")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         $this->assertEqualsWithDelta([$width, $height], PdfText::size($pdf), 0.1);
         $text = PdfText::of($pdf);
-        foreach (['Test shelter', 'Handed over to the parish', 'Stakes on their places', 'not measured', 'Take the layout as it stands: a hen run', 'Plan as built', 'A1', 'B2', 'not checked by this tool'] as $words) {
+        foreach (['Test shelter', 'Handed over to the parish', 'Stakes on their places', 'not measured', 'Take the layout as it stands: a hen run', 'Plan as built', 'times enlarged', 'Row 1', 'Row 2', 'A1', 'B2', 'not checked by this tool'] as $words) {
             $this->assertStringContainsString($words, $text);
         }
     }

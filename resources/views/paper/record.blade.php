@@ -24,10 +24,11 @@ thead { display: table-header-group; } th { font-size: 7.5pt; } tr { page-break-
 <table><thead><tr><th>What</th><th>Number</th><th>Verdict</th></tr></thead>
 <tbody>@foreach ($sheet->tolerances as [$what, $number, $is])<tr><td>{{ $what }}</td><td>{{ $number }}</td><td class="{{ $is === false ? 'no' : '' }}">{{ $met($is) }}</td></tr>@endforeach
 <tr><td>Spans of beams and joists</td><td>not checked by this tool</td><td>rely on the table or engineer named on site</td></tr></tbody></table>
-<h2>Plan as built <small>(arrows: three times enlarged, in mm on the drawing’s scale; filled posts are proved plumb)</small></h2>
+<h2>Plan as built</h2>
+<p>Lines lead from the plan’s place to where a post really stands, {{ $built->factor }} times enlarged. Filled squares are proved plumb.</p>
 <img class="drawn" src="{{ $built->plan() }}" alt="">
-<h2>Section along the first row</h2>
-<img class="drawn" src="{{ $built->section() }}" alt="">
+<h2>Sections as built</h2>
+@foreach ($built->sections() as $row => $section)<div style="page-break-inside: avoid"><b>{{ $row }}</b><br><img class="drawn" src="{{ $section }}" alt=""></div>@endforeach
 <h2>Every post, plan against what was measured</h2>
 <table><thead><tr><th>Post</th><th>Held</th><th>depth asked</th><th>dug</th><th>Depth</th><th>top out by</th><th>Plumb</th><th>cut mark</th><th>Cut</th><th>Who and when</th></tr></thead>
 <tbody>@foreach ($handover->records as $record)<tr><td><b>{{ $record->post->label }}</b></td><td>{{ $plan->holdOf($record->post->id)->inWords() }}</td><td class="n">{{ $write($record->depthRequired) }}</td><td class="n">{{ $write($record->depthDug) }}</td><td>{{ $record->deepEnough === null ? '—' : ($record->deepEnough ? 'enough' : 'short') }}</td><td class="n">{{ $write($record->outOfPlumb) }}</td><td>{{ $record->plumb === null ? '—' : ($record->plumb ? 'within' : 'leans') }}</td><td class="n">{{ $write($record->cutMark) }}</td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td><td>{{ $record->last ? implode(', ', $record->by).', '.$record->last->setTimezone($zone)->format('j M Y') : '' }}</td></tr>
