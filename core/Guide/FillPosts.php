@@ -35,7 +35,8 @@ final readonly class FillPosts implements Rule
     public static function due(SiteState $site): iterable
     {
         $order = ($site->plan->holding->customs ?? new Customs)->fillOrder;
-        $stand = array_filter($site->plan->grid->posts, fn (Post $post) => self::isPlumb($site, $post));
+        // One the fill pushed keeps no other from its fill: it stood, and it is pulled while the others go on.
+        $stand = array_filter($site->plan->grid->posts, fn (Post $post) => $site->isFilled($post) || self::isPlumb($site, $post));
         foreach ($site->walk() as $post) {
             $hold = $site->plan->holdOf($post->id);
             if ($hold === Hold::Driven || $site->isFilled($post)) {

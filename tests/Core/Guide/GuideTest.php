@@ -201,6 +201,16 @@ final class GuideTest extends TestCase
         $this->assertSame('Read the rod at B2', Guide::next($site, Scope::post($b2))?->do);
     }
 
+    public function test_a_post_its_fill_pushed_keeps_no_other_from_its_fill(): void
+    {
+        [, $history, $plan] = iterator_to_array(self::histories())['one pushed by its fill'];
+        $site = (new SimulatedBuilder($plan, '2026-06-01', ...$history))->site();
+        $this->assertSame('Pull the top of A1', Guide::next($site, Scope::job())?->do);
+        foreach (['B1', 'A2', 'B2'] as $label) {
+            $this->assertSame("Fill {$label}", Guide::next($site, Scope::post($plan->grid->labelled($label)))?->do);
+        }
+    }
+
     public function test_a_racked_outline_is_told_with_its_number_and_the_jobs_own_side(): void
     {
         $history = [new NoticeAsked('2026-05-04', 3, ''), ...array_slice(self::tapes(), 0, 4), self::tape('A1', 'B2', self::DIAGONAL + 20), self::tape('B1', 'A2', self::DIAGONAL - 20)];
