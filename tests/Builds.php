@@ -80,6 +80,6 @@ final class Builds
     {
         $time = new DateTimeImmutable($at ?? '2026-05-04 08:00:00 UTC +'.$sequence.' minutes');
 
-        return new Entry($sequence, "test-{$sequence}", $payload, 1, $time, 'Tester', '', $replaces);
+        return new Entry($sequence, "test-{$sequence}", $payload, 1, $time->format('Y-m-d H:i:s'), 'Tester', '', $replaces);
     }
 }

@@ -22,7 +22,7 @@ final class ReadFrom
         return array_map(function (Payload $payload, int $i) use ($start): Entry {
             $at = $start->modify("+{$i} minutes");
 
-            return new Entry($i + 1, "demo-{$i}", $payload, 1, $at, 'demo');
+            return new Entry($i + 1, "demo-{$i}", $payload, 1, $at->format('Y-m-d H:i:s'), 'demo');
         }, $payloads, array_keys($payloads));
     }
 }

@@ -42,7 +42,7 @@ final readonly class LogLines
             [$standing, $why] = $this->standing($entry);
             $who = $entry->readBy === '' ? $entry->recordedBy : "{$entry->readBy}, written by {$entry->recordedBy}";
 
-            return new LogLine($entry, $words->say($entry->payload), $entry->measuredAt->setTimezone($local)->format('j M Y, H:i'), $who, $standing, $why);
+            return new LogLine($entry, $words->say($entry->payload), $entry->measuredAt()->setTimezone($local)->format('j M Y, H:i'), $who, $standing, $why);
         }, $sheet));
     }
 

@@ -7,8 +7,6 @@ namespace App\Site;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\PayloadCodec;
-use DateTimeImmutable;
-use DateTimeZone;
 
 /** A line of the entries table as the core reads it. Read without models: a page may need a thousand of them. */
 final class EntryRow
@@ -16,13 +14,10 @@ final class EntryRow
     /** @param  object{sequence: int, client_id: string, kind: string, payload_version: int, payload: string, plan_revision: int, measured_at: string, read_by: string, replaces_id: ?int}  $row */
     public static function toEntry(object $row, string $recordedBy): Entry
     {
-        static $utc = null;
-        $utc ??= new DateTimeZone('UTC');
-
         return new Entry(
             $row->sequence, $row->client_id,
             PayloadCodec::decode(EntryKind::from($row->kind), $row->payload_version, json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR)),
-            $row->plan_revision, new DateTimeImmutable($row->measured_at, $utc), $recordedBy, $row->read_by, $row->replaces_id,
+            $row->plan_revision, $row->measured_at, $recordedBy, $row->read_by, $row->replaces_id,
         );
     }
 }

@@ -12,6 +12,7 @@ final readonly class Entry
     /**
      * @param  int  $sequence  given by the book, growing
      * @param  string  $clientId  made where it was typed, so that the same send twice is one entry
+     * @param  string  $measured  when, in UTC as YYYY-MM-DD HH:MM:SS, so that an earlier one sorts before a later one
      * @param  string  $readBy  who held the tape, where that is not who typed
      * @param  ?int  $replaces  the sequence of the entry it corrects
      */
@@ -20,10 +21,15 @@ final readonly class Entry
         public string $clientId,
         public Payload $payload,
         public int $planRevision,
-        public DateTimeImmutable $measuredAt,
+        public string $measured,
         public string $recordedBy,
         public string $readBy = '',
         public ?int $replaces = null,
     ) {
+    }
+
+    public function measuredAt(): DateTimeImmutable
+    {
+        return new DateTimeImmutable($this->measured.' UTC');
     }
 }

@@ -87,8 +87,9 @@ final readonly class LeanMeasure
     /** @param  array<string, mixed>  $stored */
     public static function fromStored(array $stored): self
     {
-        $length = fn (?int $nanometres): ?Length => $nanometres === null ? null : Length::nanometres($nanometres);
-
-        return new self(LeanWay::from($stored['way']), Slope::ratio((float) $stored['slope']), $length($stored['off']), $length($stored['over']), $stored['degrees'], Bubble::tryFrom($stored['bubble'] ?? ''));
+        return new self(
+            LeanWay::from($stored['way']), Slope::ratio((float) $stored['slope']), $stored['off'] === null ? null : Length::nanometres($stored['off']), $stored['over'] === null ? null : Length::nanometres($stored['over']),
+            $stored['degrees'], isset($stored['bubble']) ? Bubble::from($stored['bubble']) : null,
+        );
     }
 }

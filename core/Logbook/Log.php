@@ -135,7 +135,7 @@ final readonly class Log
 
     public function measuredAt(int $sequence): DateTimeImmutable
     {
-        return $this->entries[$sequence]->measuredAt;
+        return $this->entries[$sequence]->measuredAt();
     }
 
     /**
@@ -179,6 +179,6 @@ final readonly class Log
 
     private static function isBefore(Entry $one, Entry $other): bool
     {
-        return [$one->measuredAt, $one->sequence] < [$other->measuredAt, $other->sequence];
+        return [$one->measured, $one->sequence] < [$other->measured, $other->sequence];
     }
 }

@@ -67,43 +67,42 @@ final class PayloadCodec
         if ($version > self::VERSION) {
             throw new UnexpectedValueException("An entry of version {$version} can't be read by this version of the program.");
         }
-        $length = fn (string $key): Length => Length::nanometres($stored[$key]);
-        $post = fn (string $key = 'post'): PostId => PostId::of($stored[$key]);
-        $maybePost = $stored['post'] ?? null;
+        // Thousands of these are read for one page: nothing is made here that is not needed.
+        $post = isset($stored['post']) ? PostId::of($stored['post']) : null;
 
         return match ($kind) {
             EntryKind::Notice => new NoticeAsked($stored['asked_on'], $stored['working_days'], $stored['reference']),
-            EntryKind::Service => new ServiceLine(ServiceType::from($stored['type']), $stored['name'], $length('no_dig'),
+            EntryKind::Service => new ServiceLine(ServiceType::from($stored['type']), $stored['name'], Length::nanometres($stored['no_dig']),
                 array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), array_values($stored['points']))),
             EntryKind::Tape => self::decodeTape($stored),
-            EntryKind::StringOffset => new StringReading($post(), $post('from'), $post('to'), $length('off'), $length('run')),
-            EntryKind::LineOffset => new LineReading($post(), $length('off')),
-            EntryKind::AsCast => new AsCast($post(), $length('along_x'), $length('along_y')),
-            EntryKind::StakeMoved => new StakeMoved($post()),
-            EntryKind::Benchmark => new BenchmarkChosen($stored['name'], $length('height')),
+            EntryKind::StringOffset => new StringReading(PostId::of($stored['post']), PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['off']), Length::nanometres($stored['run'])),
+            EntryKind::LineOffset => new LineReading(PostId::of($stored['post']), Length::nanometres($stored['off'])),
+            EntryKind::AsCast => new AsCast(PostId::of($stored['post']), Length::nanometres($stored['along_x']), Length::nanometres($stored['along_y'])),
+            EntryKind::StakeMoved => new StakeMoved(PostId::of($stored['post'])),
+            EntryKind::Benchmark => new BenchmarkChosen($stored['name'], Length::nanometres($stored['height'])),
             EntryKind::Rod => isset($stored['point'])
-                ? new RodReading(LevelPoint::fromStored($stored['point']), $length('rod'), $stored['set_up'], $stored['distance'] === null ? null : $length('distance'))
-                : new RodReading($maybePost === null ? null : $post(), $length('rod')),
+                ? new RodReading(LevelPoint::fromStored($stored['point']), Length::nanometres($stored['rod']), $stored['set_up'], $stored['distance'] === null ? null : Length::nanometres($stored['distance']))
+                : new RodReading($post, Length::nanometres($stored['rod'])),
             EntryKind::BeamTested => new BeamTested(Slope::ratio((float) $stored['rises'])),
             EntryKind::HeightDifference => new HeightDifference(
-                LevelPoint::fromStored($stored['from']), LevelPoint::fromStored($stored['to']), $length('read'), LevelInstrument::from($stored['instrument']),
-                $stored['over'] === null ? null : $length('over'), LevelWay::from($stored['way']), $stored['hung_at'] === null ? null : $length('hung_at'), $stored['level'],
+                LevelPoint::fromStored($stored['from']), LevelPoint::fromStored($stored['to']), Length::nanometres($stored['read']), LevelInstrument::from($stored['instrument']),
+                $stored['over'] === null ? null : Length::nanometres($stored['over']), LevelWay::from($stored['way']), $stored['hung_at'] === null ? null : Length::nanometres($stored['hung_at']), $stored['level'],
             ),
-            EntryKind::Hole => new HoleDug($post(), $length('depth'), isset($stored['width']) ? $length('width') : null, Finding::tryFrom($stored['found'] ?? ''),
+            EntryKind::Hole => new HoleDug(PostId::of($stored['post']), Length::nanometres($stored['depth']), isset($stored['width']) ? Length::nanometres($stored['width']) : null, Finding::tryFrom($stored['found'] ?? ''),
                 array_map(fn (array $layer) => new SoilLayer(Soil::from($layer[0]), Length::nanometres($layer[1])), array_values($stored['soils'] ?? []))),
-            EntryKind::PostSet => new PostSet($post()),
-            EntryKind::Plumb => new PlumbReading($post(), Side::from($stored['face']), Side::from($stored['leans_toward']),
-                isset($stored['lean']) ? LeanMeasure::fromStored($stored['lean']) : LeanMeasure::gap($length('gap'), $length('level')), Stage::from($stored['stage']), $stored['turned'] ?? false, isset($stored['bearing']) ? (float) $stored['bearing'] : null),
-            EntryKind::Twist => new TwistRead($post(), $length('gap'), $length('over')),
-            EntryKind::Spacing => new SpacingRead($post('from'), $stored['to'] === null ? null : $post('to'), SpacingAt::from($stored['at']), $length('distance')),
-            EntryKind::Ready => new SeenReady(ReadyItem::from($stored['item']), $maybePost === null ? null : $post()),
-            EntryKind::CrossChecked => new CrossChecked(PointOfNoReturn::from($stored['before']), CheckRoute::from($stored['route']), $length('off')),
-            EntryKind::Filled => new PostFilled($post(), FillStep::from($stored['step']), $stored['bags'], $stored['celsius'] === null ? null : (float) $stored['celsius']),
-            EntryKind::Picture => new PictureTaken($maybePost === null ? null : $post(), $stored['phase'], $stored['fingerprint'], $stored['says']),
-            EntryKind::Top => new TopMeasured($post(), $length('above_datum_line')),
-            EntryKind::PostCut => new PostCut($post()),
-            EntryKind::Decision => new Decision(DecisionAbout::from($stored['about']), $maybePost === null ? null : $post(), $stored['reason']),
-            EntryKind::Remark => new Remark($maybePost === null ? null : $post(), $stored['text']),
+            EntryKind::PostSet => new PostSet(PostId::of($stored['post'])),
+            EntryKind::Plumb => new PlumbReading(PostId::of($stored['post']), Side::from($stored['face']), Side::from($stored['leans_toward']),
+                isset($stored['lean']) ? LeanMeasure::fromStored($stored['lean']) : LeanMeasure::gap(Length::nanometres($stored['gap']), Length::nanometres($stored['level'])), Stage::from($stored['stage']), $stored['turned'] ?? false, isset($stored['bearing']) ? (float) $stored['bearing'] : null),
+            EntryKind::Twist => new TwistRead(PostId::of($stored['post']), Length::nanometres($stored['gap']), Length::nanometres($stored['over'])),
+            EntryKind::Spacing => new SpacingRead(PostId::of($stored['from']), $stored['to'] === null ? null : PostId::of($stored['to']), SpacingAt::from($stored['at']), Length::nanometres($stored['distance'])),
+            EntryKind::Ready => new SeenReady(ReadyItem::from($stored['item']), $post),
+            EntryKind::CrossChecked => new CrossChecked(PointOfNoReturn::from($stored['before']), CheckRoute::from($stored['route']), Length::nanometres($stored['off'])),
+            EntryKind::Filled => new PostFilled(PostId::of($stored['post']), FillStep::from($stored['step']), $stored['bags'], $stored['celsius'] === null ? null : (float) $stored['celsius']),
+            EntryKind::Picture => new PictureTaken($post, $stored['phase'], $stored['fingerprint'], $stored['says']),
+            EntryKind::Top => new TopMeasured(PostId::of($stored['post']), Length::nanometres($stored['above_datum_line'])),
+            EntryKind::PostCut => new PostCut(PostId::of($stored['post'])),
+            EntryKind::Decision => new Decision(DecisionAbout::from($stored['about']), $post, $stored['reason']),
+            EntryKind::Remark => new Remark($post, $stored['text']),
             EntryKind::HandedOver => new HandedOver($stored['to'], $stored['remark']),
             EntryKind::Strike => new Strike($stored['sequence'], $stored['reason']),
         };

@@ -231,7 +231,7 @@ final readonly class SiteState
         foreach ($log->entries as $entry) {
             foreach ($log->counts($entry) ? $entry->payload->posts() : [] as $post) {
                 $by[$post->value][$entry->readBy === '' ? $entry->recordedBy : $entry->readBy] = true;
-                $last[$post->value] = max($last[$post->value] ?? $entry->measuredAt, $entry->measuredAt);
+                $last[$post->value] = isset($last[$post->value]) && $last[$post->value]->measured > $entry->measured ? $last[$post->value] : $entry;
             }
         }
 
@@ -242,7 +242,7 @@ final readonly class SiteState
                 $post, $footing->required($post)?->holeDepth(), $depths[$post->id->value] ?? null, $footing->asDug($post)?->serves(),
                 $stands->set, $stands->lean->isHalfKnown() ? null : $stands->lean->outOfPlumb($stands->topAbovePivot()),
                 $stands->lean->isHalfKnown() ? null : $stands->isWithin(), $cut->mark($post)?->aboveDatumLine(), $cut->isCut($post),
-                $remarks[$post->id->value] ?? [], array_map(strval(...), array_keys($by[$post->id->value] ?? [])), $last[$post->id->value] ?? null,
+                $remarks[$post->id->value] ?? [], array_map(strval(...), array_keys($by[$post->id->value] ?? [])), ($last[$post->id->value] ?? null)?->measuredAt(),
             );
         }, $plan->grid->posts);
     }

@@ -88,7 +88,7 @@ final class SimulatedBuilder
     {
         $sequence = count($this->entries) + 1;
         $at = new DateTimeImmutable("2026-05-04 08:00:00 UTC +{$sequence} minutes");
-        $this->entries[] = new Entry($sequence, "sim-{$sequence}", $payload, 1, $at, 'Tester', '', $replaces);
+        $this->entries[] = new Entry($sequence, "sim-{$sequence}", $payload, 1, $at->format('Y-m-d H:i:s'), 'Tester', '', $replaces);
 
         return $sequence;
     }
