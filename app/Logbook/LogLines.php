@@ -13,7 +13,7 @@ use DateTimeZone;
 /** The logbook in words, newest first, a sheet at a time. */
 final readonly class LogLines
 {
-    private const ON_A_SHEET = 150;
+    private const ON_A_SHEET = 100;
 
     /** @var list<LogLine> */
     public array $lines;

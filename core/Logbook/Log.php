@@ -25,28 +25,30 @@ final readonly class Log
     /** @var array<class-string<Payload>, array<int, Payload>> what counts now, by sequence */
     private array $now;
 
+    /** @var array<int, Entry> those that count now, by sequence, growing */
+    public array $counting;
+
     /** @param  list<Entry>  $entries */
     public function __construct(array $entries)
     {
-        $bySequence = $moves = $now = [];
+        $bySequence = $moves = $now = $counting = [];
         foreach ($entries as $entry) {
             $bySequence[$entry->sequence] = $entry;
         }
-        krsort($bySequence);
+        ksort($bySequence);
         $struck = $corrected = [];
-        foreach ($bySequence as $sequence => $entry) {
+        for ($entry = end($bySequence); $entry !== false; $entry = prev($bySequence)) {
             // From the newest back: what strikes or corrects is always newer, so its own standing is settled by now.
-            if (isset($struck[$sequence])) {
+            if (isset($struck[$entry->sequence])) {
                 continue;
             }
             if ($entry->payload instanceof Strike) {
                 $struck[$entry->payload->sequence] = $entry->payload;
             }
             if ($entry->replaces !== null) {
-                $corrected[$entry->replaces] = $sequence;
+                $corrected[$entry->replaces] = $entry->sequence;
             }
         }
-        ksort($bySequence);
         $this->entries = $bySequence;
         $this->struck = $struck;
         $this->corrected = $corrected;
@@ -57,11 +59,13 @@ final readonly class Log
         }
         $this->moves = $this->withPostsReadAnew($moves);
         foreach ($bySequence as $sequence => $entry) {
-            if ($this->counts($entry)) {
+            if ($this->isCounted($entry)) {
                 $now[$entry->payload::class][$sequence] = $entry->payload;
+                $counting[$sequence] = $entry;
             }
         }
         $this->now = $now;
+        $this->counting = $counting;
     }
 
     public function lastSequence(): int
@@ -79,11 +83,6 @@ final readonly class Log
     public function correctionOf(Entry $entry): ?Entry
     {
         return $this->entries[$this->corrected[$entry->sequence] ?? -1] ?? null;
-    }
-
-    public function counts(Entry $entry): bool
-    {
-        return ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence]) && ! $this->isOld($entry);
     }
 
     /** Whether it was read to a stake that was moved, or to one whose post was set and read anew, afterwards. A correction is as old as what it corrects. */
@@ -166,6 +165,11 @@ final readonly class Log
         }
 
         return array_map(array_values(...), $moves);
+    }
+
+    private function isCounted(Entry $entry): bool
+    {
+        return ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence]) && ! $this->isOld($entry);
     }
 
     private function firstReadingOf(Entry $entry): Entry

@@ -228,8 +228,8 @@ final readonly class SiteState
         }
 
         $by = $last = [];
-        foreach ($log->entries as $entry) {
-            foreach ($log->counts($entry) ? $entry->payload->posts() : [] as $post) {
+        foreach ($log->counting as $entry) {
+            foreach ($entry->payload->posts() as $post) {
                 $by[$post->value][$entry->readBy === '' ? $entry->recordedBy : $entry->readBy] = true;
                 $last[$post->value] = isset($last[$post->value]) && $last[$post->value]->measured > $entry->measured ? $last[$post->value] : $entry;
             }
