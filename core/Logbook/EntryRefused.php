@@ -158,17 +158,63 @@ final class EntryRefused extends Refusal
     {
         $what = $said === '' ? "What about {$label}?" : "“{$said}” is not understood after {$label}.";
 
-        return new self("{$what} Say hole, rock, rod, plumb, twist, set, filled, top, cut, moved or note.");
+        return new self("{$what} Say hole, rock, rod, off, plumb, bob, bubble, twist, ready, set, filled, top, cut, moved, cast or note; or a decision, with because and the reason.");
     }
 
     /** @param  list<string>  $sides */
-    public static function linePlumb(array $sides): self
+    public static function lineWithoutSide(string $said, array $sides): self
     {
-        return new self('Say how much and toward which side: plumb 1/8 '.$sides[0].' over 4\', or plumb on the '.$sides[0].' face. The sides are '.implode(', ', $sides).'.');
+        return new self("“{$said}” names no side of this job. Say how much and toward which: 1/8 {$sides[0]}. The sides are ".implode(', ', $sides).'.');
+    }
+
+    public static function lineFromTheBench(): self
+    {
+        return new self('From the benchmark only heights are read. Say by what, how much and up or down: bench-b2 water 2 up.');
+    }
+
+    public static function lineBubble(string $said): self
+    {
+        return new self("“{$said}” tells no bubble. Say half-way, on the line or beyond, then the side the top leans to.");
+    }
+
+    /** @param  list<string>  $sides */
+    public static function lineOffString(array $sides): self
+    {
+        return new self("Say which string, how far and toward which side: off a2-c2 3/16 {$sides[0]}; or off a2-c2 0 where it touches.");
+    }
+
+    public static function sideAlongTheString(): self
+    {
+        return new self('That side lies along the string. Choose one that lies across it.');
+    }
+
+    public static function noLineInThePlan(): self
+    {
+        return new self('No line is in the plan yet. Put the wall or boundary in first.');
+    }
+
+    public static function lineReady(string $said): self
+    {
+        return new self("“{$said}” is nothing to see to. Say ready and inspected, foot, mix, weather or covered.");
     }
 
     public static function lineFilled(string $said): self
     {
         return new self("“{$said}” is not understood after filled. Say filled, filled 11 bags, or filled 11 bags at 12 C.");
+    }
+
+    public static function holeTooNarrow(string $across): self
+    {
+        return new self("The post is {$across} across its corners and would not go in. Enter the width of the hole, not its radius.");
+    }
+
+    public static function neverShortened(string $why): self
+    {
+        return new self("{$why} Dig on, or choose “Build it as the engineer says”.");
+    }
+
+    public static function castElsewhere(): self
+    {
+        return new self('More than 4 ft off its mark is another place. Check the figure, or change the plan.');
     }
 }

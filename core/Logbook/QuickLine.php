@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
-use Aequus\Measure\LengthReader;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\Unit;
 use Aequus\Measure\UnreadableLength;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PlanRefused;
+use Aequus\Plan\PostFeature;
 use Aequus\Plan\PostId;
-use Aequus\Plan\Side;
 use Closure;
 
 /**
@@ -25,21 +24,34 @@ final readonly class QuickLine
     private const GRAMMAR = [
         'tape between two stakes' => 'a1-c3 36\' 10 1/4',
         'tops or ground of two posts' => 'a1-b1 top 8\' 0 1/8',
+        'stake off a string' => 'b2 off a2-c2 3/16 lane',
+        'stake off the line that will not move' => "b2 line 12' 3",
+        'off its mark, as cast' => 'b2 cast 1/4 east and 1/8 lane',
         'hole' => 'b2 hole 41 1/2, or b2 hole 41 1/2 wide 19',
         'hole that met something' => 'd4 rock 27 1/2',
-        'rod' => 'b2 rod 4\' 3, or bench rod 4\' 3',
-        'lean' => 'c3 plumb 1/8 east over 4\', or c3 plumb on the lane face',
+        'rod' => "b2 rod 4' 3, or bench rod 4' 3, or b2 seat rod 1' 7 from 2",
+        'one higher than another' => "a1-b1 board 3/8 up over 8', or a1-b1 water 3/8 down, or a1-c1 string level over 40'",
+        'lean' => "c3 plumb 1/8 east over 4', or c3 plumb on the lane face, or c3 bob 1/4 east over 7', or c3 bubble on the line east",
         'twist' => 'c3 twist 1/4 over 6',
+        'seen to' => 'b2 ready foot, or ready weather',
         'post' => 'b2 set, b2 cut, b2 moved',
-        'fill' => 'b2 filled 11 bags at 12 C, b2 wet, b2 stripped',
+        'fill' => 'b2 begun, b2 filled 11 bags at 12 C, b2 wet, b2 stripped',
         'top' => 'b2 top 3\' 2 above the line',
+        'decision' => 'b2 take the lean because a screen hides it, or take the layout because it is a fence',
         'words' => 'b2 note split at the foot, or note rain from noon',
+        'strike' => 'strike 12 because read from the wrong nail',
     ];
 
     /** The figures of the examples for those who think in millimetres. */
     private const METRIC = [
-        "36' 10 1/4" => '11230', "8' 0 1/8" => '2440', '41 1/2' => '1050', '27 1/2' => '700', "4' 3" => '1295', "1/8 east over 4'" => '3 east over 1200', '1/4 over 6' => '6 over 140', "3' 2" => '965', 'wide 19' => 'wide 480',
+        "36' 10 1/4" => '11230', "8' 0 1/8" => '2440', '41 1/2' => '1050', '27 1/2' => '700', "4' 3" => '1295', "1' 7" => '485', "12' 3" => '3730', '3/16 lane' => '5 lane', '1/4 east and 1/8 lane' => '6 east and 3 lane',
+        "3/8 up over 8'" => '9 up over 2400', '3/8 down' => '9 down', "level over 40'" => 'level over 12 m', "1/8 east over 4'" => '3 east over 1200', "1/4 east over 7'" => '6 east over 2100', '1/4 over 6' => '6 over 140', "3' 2" => '965', 'wide 19' => 'wide 480',
     ];
+
+    /** What most often follows a post. */
+    private const VERBS = ['hole', 'rock', 'rod', 'plumb', 'set', 'ready', 'filled', 'top', 'cut', 'note'];
+
+    private SpokenPieces $pieces;
 
     /**
      * @param  Closure(PostId): Stage  $stageOf  at which stage a post would be read for plumb now
@@ -47,14 +59,31 @@ final readonly class QuickLine
      */
     public function __construct(private Plan $plan, private Closure $stageOf, private TapeClass $tape)
     {
+        $this->pieces = new SpokenPieces($plan);
     }
 
     /** @return array<string, string> what a line of this job may say, and an example of it with its own sides and units */
     public function examples(): array
     {
         $figures = $this->plan->notation->unit === Unit::Millimetre ? self::METRIC : [];
+        $sides = ['east' => $this->plan->sides->plusX, 'lane' => $this->plan->sides->minusY];
+        $known = array_filter(self::GRAMMAR, fn (string $example) => $this->plan->layout->fixedLine !== null || ! str_contains($example, ' line 12'));
 
-        return array_map(fn (string $example): string => strtr(strtr($example, $figures), ['east' => $this->plan->sides->plusX, 'lane' => $this->plan->sides->minusY]), self::GRAMMAR);
+        return array_map(fn (string $example): string => strtr(strtr($example, $figures), $sides), $known);
+    }
+
+    /** @return list<string> what could stand next in a line that is not whole yet; none where only a figure can, or nothing */
+    public function couldFollow(string $line): array
+    {
+        $label = SpokenPieces::LABEL;
+
+        return match (1) {
+            preg_match("/^{$label}$/i", $line) => self::VERBS,
+            preg_match("/^(?:{$label} )?ready$/i", $line) => array_column(ReadyItem::cases(), 'value'),
+            preg_match("/^{$label} bubble$/i", $line) => ['half-way', 'on the line', 'beyond'],
+            preg_match("/^{$label} (?:(?:plumb|bob|cast|off {$label} ?- ?{$label}) [^a-z]+|bubble (?:half-way|on the line|beyond))$/i", $line) => $this->pieces->sideNames(),
+            default => [],
+        };
     }
 
     /**
@@ -65,27 +94,18 @@ final readonly class QuickLine
     public function read(string $line): Payload
     {
         $line = trim((string) preg_replace('/\s+/u', ' ', strtr($line, ['–' => '-', '’' => "'", '″' => '"', '′' => "'"])));
-        if ($line === '') {
-            throw EntryRefused::lineEmpty();
-        }
-        if (preg_match('/^note\b\s*(.*)$/iu', $line, $said)) {
-            return new Remark(null, $said[1]);
-        }
-        if (preg_match('/^bench(?:mark)? rod (.+)$/iu', $line, $said)) {
-            return new RodReading(null, $this->length($said[1]));
-        }
-        if (preg_match('/^([a-z]{1,2}\d{1,3}) ?- ?([a-z]{1,2}\d{1,3}) (?:(tops?|ground) )?(.+)$/iu', $line, $said)) {
-            [$from, $to, $distance] = [$this->post($said[1]), $this->post($said[2]), $this->length($said[4])];
+        $label = SpokenPieces::LABEL;
 
-            return $said[3] === ''
-                ? new TapeReading($from, $to, $distance, $this->tape)
-                : new SpacingRead($from, $to, strtolower($said[3]) === 'ground' ? SpacingAt::Ground : SpacingAt::Top, $distance);
-        }
-        if (! preg_match('/^([a-z]{1,2}\d{1,3})(?: (.*))?$/iu', $line, $said)) {
-            throw EntryRefused::lineWithoutPost($line);
-        }
-
-        return $this->about($this->post($said[1]), $said[2] ?? '', strtoupper($said[1]));
+        return match (true) {
+            $line === '' => throw EntryRefused::lineEmpty(),
+            (bool) preg_match('/^note\b\s*(.*)$/iu', $line, $said) => new Remark(null, $said[1]),
+            (bool) preg_match('/^strike (\d{1,9})(?: because (.*))?$/iu', $line, $said) => new Strike((int) $said[1], $said[2] ?? ''),
+            (bool) preg_match('/^bench(?:mark)? rod (.+)$/iu', $line, $said) => $this->rod(LevelPoint::benchmark(), $said[1]),
+            (bool) preg_match('/^ready (.+)$/iu', $line, $said) => $this->seen(null, $said[1]),
+            (bool) preg_match("/^({$label}|bench) ?- ?({$label}|bench) (.+)$/iu", $line, $said) => (new SpokenPair($this->pieces, $this->tape))->read($said[1], $said[2], $said[3]),
+            (bool) preg_match("/^({$label})(?: (.*))?$/iu", $line, $said) => $this->about($this->pieces->post($said[1]), $said[2] ?? '', strtoupper($said[1])),
+            default => $this->decision(null, $line) ?? throw EntryRefused::lineWithoutPost($line),
+        };
     }
 
     private function about(PostId $post, string $said, string $label): Payload
@@ -93,14 +113,21 @@ final readonly class QuickLine
         [$verb, $rest] = array_pad(explode(' ', $said, 2), 2, '');
         $finding = $this->finding($said);
         if ($finding !== null) {
-            return new HoleDug($post, $this->length(preg_replace('/^at /i', '', $finding[1]) ?? ''), null, $finding[0]);
+            return new HoleDug($post, $this->pieces->length(preg_replace('/^at /i', '', $finding[1]) ?? ''), null, $finding[0]);
+        }
+        if (preg_match('/^('.implode('|', array_map(fn (PostFeature $feature) => $feature->inWords(), PostFeature::cases())).') rod (.+)$/i', $said, $found)) {
+            return $this->rod(LevelPoint::of($post, $this->feature($found[1])), $found[2]);
         }
 
         return match (strtolower($verb)) {
             'hole' => $this->hole($post, $rest),
-            'rod' => new RodReading($post, $this->length($rest)),
-            'plumb' => $this->plumb($post, $rest),
+            'rod' => $this->rod(LevelPoint::of($post), $rest),
+            'off' => $this->offString($post, $rest),
+            'line' => new LineReading($post, ($this->plan->layout->fixedLine ?? throw EntryRefused::noLineInThePlan())->offAsPlanned($this->plan->grid->labelled($label)->at, $this->pieces->length($rest))),
+            'cast' => $this->cast($post, $rest),
+            'plumb', 'bob', 'bubble' => (new SpokenLean($this->pieces))->read($post, strtolower($verb), $rest, ($this->stageOf)($post)),
             'twist' => $this->twist($post, $rest),
+            'ready' => $this->seen($post, $rest),
             'set' => new PostSet($post),
             'cut' => new PostCut($post),
             'moved' => new StakeMoved($post),
@@ -108,9 +135,9 @@ final readonly class QuickLine
             'filled' => $this->filled($post, $rest),
             'wet' => new PostFilled($post, FillStep::StillWet),
             'stripped' => new PostFilled($post, FillStep::Stripped),
-            'top' => new TopMeasured($post, $this->length(preg_replace('/ above the line$/i', '', $rest) ?? '')),
+            'top' => new TopMeasured($post, $this->pieces->length(preg_replace('/ above the line$/i', '', $rest) ?? '')),
             'note' => new Remark($post, $rest),
-            default => throw EntryRefused::lineVerb($label, $said),
+            default => $this->decision($post, $said) ?? throw EntryRefused::lineVerb($label, $said),
         };
     }
 
@@ -118,39 +145,55 @@ final readonly class QuickLine
     {
         [$depth, $wide] = array_pad(preg_split('/ wide /i', $said) ?: [], 2, null);
 
-        return new HoleDug($post, $this->length($depth ?? ''), $wide === null ? null : $this->length($wide));
+        return new HoleDug($post, $this->pieces->length($depth ?? ''), $wide === null ? null : $this->pieces->length($wide));
     }
 
-    /** “1/8 east over 4'”, “on the lane face”, “2 degrees east”; the stage may stand at the end: open, lift, filled, hard. */
-    private function plumb(PostId $post, string $said): PlumbReading
+    /** “4' 3”, “4' 3 from 2”, “4' 3 from 2 at 60'”: what it reads, from which set-up, how far from the instrument. */
+    private function rod(LevelPoint $on, string $said): RodReading
     {
-        $stage = ($this->stageOf)($post);
-        if (preg_match('/^(.*?) ?(open|lift|filled|hard)$/i', $said, $found)) {
-            [$said, $stage] = [$found[1], ['open' => Stage::HoleOpen, 'lift' => Stage::Lift, 'filled' => Stage::Filled, 'hard' => Stage::Hardened][strtolower($found[2])]];
-        }
-        if (preg_match('/^on (?:the )?(.+?)(?: face)?$/i', $said, $found)) {
-            $face = $this->side($found[1]);
+        preg_match("/^(.+?)(?: from (?:set-up )?(\S+))?(?: at (.+))?$/iu", $said, $found);
 
-            return new PlumbReading($post, $face, $face->isAlongX() ? Side::PlusY : Side::PlusX, LeanMeasure::gap(Length::zero(), $this->usualLevel()), $stage);
-        }
-        [$lean, $over] = array_pad(preg_split('/ over /i', $said) ?: [], 2, null);
-        if (! preg_match('/^(.+?) (?:to(?:ward)? )?(?:the )?('.implode('|', array_map(fn (string $name) => preg_quote($name, '/'), $this->sideNames())).')$/iu', $lean ?? '', $found)) {
-            throw EntryRefused::linePlumb($this->sideNames());
-        }
-        $toward = $this->side($found[2]);
-        $face = $toward->isAlongX() ? Side::MinusY : Side::PlusX;
-        $measure = preg_match('/^(\d+(?:[.,]\d+)?) ?(?:degrees?|°)$/i', $found[1], $degrees)
-            ? LeanMeasure::angle((float) str_replace(',', '.', $degrees[1]))
-            : LeanMeasure::gap($this->length($found[1]), $over === null ? $this->usualLevel() : $this->length($over));
+        return new RodReading($on, $this->pieces->length($found[1] ?? ''), $found[2] ?? '', ($found[3] ?? '') === '' ? null : $this->pieces->length($found[3]));
+    }
 
-        return new PlumbReading($post, $face, $toward, $measure, $stage);
+    /** “a2-c2 3/16 lane”, or “a2-c2 0” for one that touches. */
+    private function offString(PostId $post, string $said): StringReading
+    {
+        $label = SpokenPieces::LABEL;
+        if (! preg_match("/^({$label}) ?- ?({$label}) (.+)$/iu", $said, $found)) {
+            throw EntryRefused::lineOffString($this->pieces->sideNames());
+        }
+        [$from, $to] = [$this->plan->grid->labelled($found[1]), $this->plan->grid->labelled($found[2])];
+        if (trim($found[3]) === '0') {
+            return new StringReading($post, $from->id, $to->id, Length::zero(), Length::zero());
+        }
+        [$much, $toward] = $this->pieces->toward($found[3]);
+
+        return new StringReading($post, $from->id, $to->id, $this->pieces->length($much)->times($toward->leftOf($from->at, $to->at) ?: throw EntryRefused::sideAlongTheString()), Length::zero());
+    }
+
+    /** “1/4 east and 1/8 lane”: off its mark, one way or both. */
+    private function cast(PostId $post, string $said): AsCast
+    {
+        $off = [Length::zero(), Length::zero()];
+        foreach (preg_split('/ and |, /i', $said) ?: [] as $piece) {
+            [$much, $toward] = $this->pieces->toward($piece);
+            $off[$toward->isAlongX() ? 0 : 1] = $this->pieces->length($much)->times($toward->sign());
+        }
+
+        return new AsCast($post, $off[0], $off[1]);
     }
 
     private function twist(PostId $post, string $said): TwistRead
     {
         [$gap, $over] = array_pad(preg_split('/ over /i', $said) ?: [], 2, '');
 
-        return new TwistRead($post, $this->length($gap ?? ''), $this->length($over ?? ''));
+        return new TwistRead($post, $this->pieces->length($gap ?? ''), $this->pieces->length($over ?? ''));
+    }
+
+    private function seen(?PostId $post, string $said): SeenReady
+    {
+        return new SeenReady(ReadyItem::tryFrom(strtolower($said)) ?? throw EntryRefused::lineReady($said), $post);
     }
 
     private function filled(PostId $post, string $said): PostFilled
@@ -160,6 +203,17 @@ final readonly class QuickLine
         }
 
         return new PostFilled($post, FillStep::Done, ($found[1] ?? '') === '' ? null : (int) $found[1], ($found[2] ?? '') === '' ? null : (float) str_replace(',', '.', $found[2]));
+    }
+
+    /** “take the lean because …”: as many words as tell one decision from all others. */
+    private function decision(?PostId $post, string $said): ?Decision
+    {
+        if (! preg_match('/^(.+?)(?: because (.*))?$/iu', $said, $found)) {
+            return null;
+        }
+        $meant = array_values(array_filter(DecisionAbout::cases(), fn (DecisionAbout $about) => str_starts_with(mb_strtolower($about->inWords()), mb_strtolower($found[1]))));
+
+        return count($meant) === 1 ? new Decision($meant[0], $post, $found[2] ?? '') : null;
     }
 
     /** @return ?array{Finding, string} and what follows it */
@@ -174,34 +228,8 @@ final readonly class QuickLine
         return null;
     }
 
-    private function post(string $label): PostId
+    private function feature(string $said): PostFeature
     {
-        return $this->plan->grid->labelled(strtoupper($label))->id;
-    }
-
-    private function length(string $typed): Length
-    {
-        return LengthReader::read($typed, $this->plan->notation->unit);
-    }
-
-    private function side(string $name): Side
-    {
-        foreach (Side::cases() as $side) {
-            if (mb_strtolower($this->plan->sides->of($side)) === mb_strtolower(trim($name))) {
-                return $side;
-            }
-        }
-        throw EntryRefused::linePlumb($this->sideNames());
-    }
-
-    /** @return list<string> */
-    private function sideNames(): array
-    {
-        return array_map($this->plan->sides->of(...), Side::cases());
-    }
-
-    private function usualLevel(): Length
-    {
-        return $this->plan->notation->unit === Unit::Millimetre ? Length::millimetres(1200) : Length::feet(4);
+        return array_values(array_filter(PostFeature::cases(), fn (PostFeature $feature) => $feature->inWords() === strtolower($said)))[0] ?? PostFeature::Ground;
     }
 }

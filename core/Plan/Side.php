@@ -42,4 +42,10 @@ enum Side: string
     {
         return $this === self::PlusX || $this === self::PlusY ? 1 : -1;
     }
+
+    /** 1 where this side lies to the left of the way from one point to another, −1 to the right, 0 along it. */
+    public function leftOf(Point $from, Point $to): int
+    {
+        return ($this->isAlongX() ? $from->y->minus($to->y) : $to->x->minus($from->x))->nanometres * $this->sign() <=> 0;
+    }
 }

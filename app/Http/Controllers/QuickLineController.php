@@ -16,9 +16,6 @@ use Illuminate\Http\Response;
 /** One line that takes any entry for any post or pair. */
 final class QuickLineController extends Controller
 {
-    /** What may follow a post, to be filled in at a touch. */
-    private const VERBS = ['hole', 'rock', 'rod', 'plumb', 'set', 'filled', 'top', 'cut', 'note'];
-
     public function store(QuickLineRequest $request, Job $job): RedirectResponse
     {
         return $this->record($request, $job);
@@ -32,8 +29,9 @@ final class QuickLineController extends Controller
             return response('');
         }
         $state = $this->site($job)->state;
-        if (preg_match('/^[a-z]{1,2}\d{1,3}$/i', $line)) {
-            return response(implode(' ', array_map(fn (string $verb) => '<button type="button" class="fill" data-fill="'.e("{$line} {$verb} ").'">'.e($verb).'</button>', self::VERBS)));
+        $next = $state->quickLine()->couldFollow($line);
+        if ($next !== []) {
+            return response(implode(' ', array_map(fn (string $word) => '<button type="button" class="fill" data-fill="'.e("{$line} {$word} ").'">'.e($word).'</button>', $next)));
         }
         try {
             return response('read as: '.Typeset::sentence((new EntryWords($state))->say($state->quickLine()->read($line))));

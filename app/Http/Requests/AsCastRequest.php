@@ -23,11 +23,6 @@ final class AsCastRequest extends EntryRequest
         if ($post === null || $x === null || $y === null) {
             return null;
         }
-        if (max(abs($x->nanometres), abs($y->nanometres)) > Length::feet(4)->nanometres) {
-            $this->refuse('along_x', 'More than 4 ft off its mark is another place. Check the figure, or change the plan.');
-
-            return null;
-        }
 
         return new AsCast($post, $x, $y);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Aequus\Logbook\Payload;
+use Aequus\Logbook\UnderPlan;
 use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
@@ -52,6 +53,9 @@ abstract class EntryRequest extends FormRequest
     {
         $plan = $this->job()->revision->plan();
         $payload = $this->at(static::MAIN_FIELD, fn () => $this->payload($plan));
+        if ($payload !== null) {
+            $this->at(static::MAIN_FIELD, fn () => (new UnderPlan($plan))->check($payload));
+        }
         $this->stopIfRefused();
         if ($payload === null) {
             throw ValidationException::withMessages(['refused' => 'This could not be read. Fill in every field.']);

@@ -9,6 +9,7 @@ use Aequus\Logbook\Finding;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\SoilLayer;
+use Aequus\Logbook\UnderPlan;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Refusal;
@@ -26,8 +27,8 @@ final class HoleRequest extends EntryRequest
         $found = $this->text('found') === '' ? null : $this->choice('found', Finding::class);
         if ($width !== null && ! $width->isPositive()) {
             $this->refuse('width', EntryRefused::widthNotPositive()->getMessage());
-        } elseif ($width !== null && ! $plan->hole->dugTo($width)->takes($plan->post)) {
-            $this->refuse('width', "The post is {$plan->write($plan->post->across())} across its corners and would not go in. Enter the width of the hole, not its radius.");
+        } elseif ($width !== null) {
+            $this->at('width', fn () => (new UnderPlan($plan))->checkWidth($width));
         }
         if ($depth !== null && ! $depth->isPositive()) {
             $this->refuse('depth', EntryRefused::depthNotPositive()->getMessage());

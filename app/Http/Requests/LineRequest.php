@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\LineReading;
 use Aequus\Logbook\Payload;
 use Aequus\Plan\Plan;
@@ -17,7 +18,7 @@ final class LineRequest extends EntryRequest
     {
         $line = $plan->layout->fixedLine;
         if ($line === null) {
-            $this->refuse('line_off', 'No line is in the plan yet. Put the wall or boundary in first.');
+            $this->refuse('line_off', EntryRefused::noLineInThePlan()->getMessage());
 
             return null;
         }
@@ -26,10 +27,7 @@ final class LineRequest extends EntryRequest
         if ($stake === null || $off === null) {
             return null;
         }
-        // Typed as a distance; the side is the one on which the plan has the stake.
-        [$dx, $dy] = [$line->to->x->minus($line->from->x)->inMillimetres(), $line->to->y->minus($line->from->y)->inMillimetres()];
-        $left = $dx * $stake->at->y->minus($line->from->y)->inMillimetres() - $dy * $stake->at->x->minus($line->from->x)->inMillimetres() >= 0;
 
-        return new LineReading($stake->id, $left ? $off : $off->negated());
+        return new LineReading($stake->id, $line->offAsPlanned($stake->at, $off));
     }
 }

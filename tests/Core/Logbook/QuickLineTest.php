@@ -4,22 +4,35 @@ declare(strict_types=1);
 
 namespace Tests\Core\Logbook;
 
+use Aequus\Logbook\AsCast;
+use Aequus\Logbook\Bubble;
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\FillStep;
 use Aequus\Logbook\Finding;
+use Aequus\Logbook\HeightDifference;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\LeanMeasure;
+use Aequus\Logbook\LevelInstrument;
+use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\LevelWay;
+use Aequus\Logbook\LineReading;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PlumbReading;
 use Aequus\Logbook\PostCut;
 use Aequus\Logbook\PostFilled;
 use Aequus\Logbook\PostSet;
 use Aequus\Logbook\QuickLine;
+use Aequus\Logbook\ReadyItem;
 use Aequus\Logbook\Remark;
 use Aequus\Logbook\RodReading;
+use Aequus\Logbook\SeenReady;
 use Aequus\Logbook\SpacingAt;
 use Aequus\Logbook\SpacingRead;
 use Aequus\Logbook\Stage;
 use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\Strike;
+use Aequus\Logbook\StringReading;
 use Aequus\Logbook\TapeReading;
 use Aequus\Logbook\TopMeasured;
 use Aequus\Logbook\TwistRead;
@@ -27,7 +40,12 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Refusal;
 use Aequus\Measure\TapeClass;
+use Aequus\Plan\FixedLine;
+use Aequus\Plan\LayoutRules;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Point;
+use Aequus\Plan\PostFeature;
+use Aequus\Plan\PostId;
 use Aequus\Plan\Side;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -71,6 +89,25 @@ final class QuickLineTest extends TestCase
         yield ['b2 filled 11 bags at 12 c', new PostFilled($b2, FillStep::Done, 11, 12.0)];
         yield ['b2 wet', new PostFilled($b2, FillStep::StillWet)];
         yield ["b2 top 3' 2 above the line", new TopMeasured($b2, $in(38))];
+        yield ["c1 bob 1/4 stream over 7' turned", new PlumbReading($c1, Side::MinusY, Side::PlusX, LeanMeasure::bob($in(0.25), Length::feet(7)), Stage::HoleOpen, true)];
+        yield ['c1 bubble on the line stream', new PlumbReading($c1, Side::MinusY, Side::PlusX, LeanMeasure::bubble(Bubble::OnTheLine, Length::feet(4)), Stage::HoleOpen)];
+        yield ['c1 plumb 1/8 barn on the orchard face hard turned', new PlumbReading($c1, Side::PlusY, Side::MinusX, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::Hardened, true)];
+        yield ['b2 off a2-c2 3/16 lane', new StringReading($b2, self::id('A2'), self::id('C2'), $in(-0.1875), Length::zero())];
+        yield ['b2 off c2-a2 3/16 lane', new StringReading($b2, self::id('C2'), self::id('A2'), $in(0.1875), Length::zero())];
+        yield ['b2 off b1-c1 0', new StringReading($b2, self::id('B1'), $c1, Length::zero(), Length::zero())];
+        yield ["b2 line 12' 3", new LineReading($b2, $in(147))];
+        yield ['b2 cast 1/4 stream and 1/8 lane', new AsCast($b2, $in(0.25), $in(-0.125))];
+        yield ['b2 cast 1/8 barn', new AsCast($b2, $in(-0.125), Length::zero())];
+        yield ["a1-b2 board 3/8 down over 8' turned", new HeightDifference(LevelPoint::of($a1), LevelPoint::of($b2), $in(-0.375), LevelInstrument::Board, Length::feet(8), LevelWay::Turned)];
+        yield ['bench-b2 water 2 up', new HeightDifference(LevelPoint::benchmark(), LevelPoint::of($b2), $in(2), LevelInstrument::Water)];
+        yield ["a1-c1 string level over 40' hung at 10'", new HeightDifference(LevelPoint::of($a1), LevelPoint::of($c1), Length::zero(), LevelInstrument::LineLevel, Length::feet(40), LevelWay::AsMarked, Length::feet(10))];
+        yield ["b2 seat rod 1' 7 from 2 at 60'", new RodReading(LevelPoint::of($b2, PostFeature::Seat), $in(19), '2', Length::feet(60))];
+        yield ['b2 bolt hole rod 19', new RodReading(LevelPoint::of($b2, PostFeature::Hole), $in(19))];
+        yield ['b2 ready foot', new SeenReady(ReadyItem::Foot, $b2)];
+        yield ['ready mix', new SeenReady(ReadyItem::Mix, null)];
+        yield ['b2 take the lean because 12', new Decision(DecisionAbout::AcceptLean, $b2, '12')];
+        yield ['take the layout because 12', new Decision(DecisionAbout::AcceptOutline, null, '12')];
+        yield ['strike 12 because 12', new Strike(12, '12')];
         yield ['note 12', new Remark(null, '12')];
         yield ['b2 note 12', new Remark($b2, '12')];
     }
@@ -84,6 +121,16 @@ final class QuickLineTest extends TestCase
     #[TestWith(['b2 plumb 1/8 north', 'The sides are'])]
     #[TestWith(['b2 plumb 1/8 lane over 0', 'the length of the level'])]
     #[TestWith(["b2 plumb 40 lane over 4'", 'No standing post leans so far'])]
+    #[TestWith(['b2 bubble 3 lane', 'tells no bubble'])]
+    #[TestWith(['b2 off 3/16 lane', 'Say which string'])]
+    #[TestWith(['b2 off a2-c2 3/16 stream', 'lies along the string'])]
+    #[TestWith(['b2 off a2-b2 3/16 lane', 'runs from this very stake'])]
+    #[TestWith(['a1-b2 board 3/8 up', 'the length of the level'])]
+    #[TestWith(['bench-b2 4', 'only heights are read'])]
+    #[TestWith(['b2 ready soon', '“soon” is nothing to see to'])]
+    #[TestWith(['b2 take the because it is late', 'is not understood after B2'])]
+    #[TestWith(['b2 take the lean', 'Say why'])]
+    #[TestWith(['strike 12', 'Say why'])]
     #[TestWith(['b2 filled plenty', '“plenty” is not understood'])]
     #[TestWith(['b2 filled 9 bags at 70 C', 'Nobody pours'])]
     #[TestWith(['a1-a1 12', 'same stake twice'])]
@@ -110,6 +157,32 @@ final class QuickLineTest extends TestCase
         }
     }
 
+    /** @param  list<string>  $words */
+    #[TestWith(['b2', ['hole', 'rock', 'rod', 'plumb', 'set', 'ready', 'filled', 'top', 'cut', 'note']])]
+    #[TestWith(['b2 ready', ['inspected', 'foot', 'mix', 'weather', 'covered']])]
+    #[TestWith(['b2 bubble', ['half-way', 'on the line', 'beyond']])]
+    #[TestWith(['b2 plumb 1/8', ['lane', 'orchard', 'barn', 'stream']])]
+    #[TestWith(['b2 hole', []])]
+    #[TestWith(['b2 plumb 1/8 lane', []])]
+    public function test_what_could_stand_next_is_offered(string $line, array $words): void
+    {
+        $this->assertSame($words, self::line(Notation::feetInches(16))->couldFollow($line));
+    }
+
+    public function test_a_wall_is_spoken_of_only_where_the_plan_has_one(): void
+    {
+        $without = new QuickLine(Builds::plan(baysX: [2400, 2400], baysY: [3000]), fn () => Stage::HoleOpen, TapeClass::Steel);
+        $this->assertArrayNotHasKey('stake off the line that will not move', $without->examples());
+        $this->assertArrayHasKey('stake off the line that will not move', self::line(Notation::feetInches(16))->examples());
+        $this->expectExceptionMessage('No line is in the plan yet');
+        $without->read('b2 line 12');
+    }
+
+    private static function id(string $label): PostId
+    {
+        return self::plan()->grid->labelled($label)->id;
+    }
+
     private static function read(string $line): Payload
     {
         return self::line(Notation::feetInches(16))->read($line);
@@ -117,11 +190,16 @@ final class QuickLineTest extends TestCase
 
     private static function line(Notation $notation): QuickLine
     {
-        return new QuickLine(Builds::plan(baysX: [2400, 2400], baysY: [3000], notation: $notation), fn () => Stage::HoleOpen, TapeClass::Steel);
+        return new QuickLine(self::plan($notation), fn () => Stage::HoleOpen, TapeClass::Steel);
     }
 
-    private static function plan(): Plan
+    /** With a wall one metre outside row 1. */
+    private static function plan(?Notation $notation = null): Plan
     {
-        return Builds::plan(baysX: [2400, 2400], baysY: [3000], notation: Notation::feetInches(16));
+        $plan = Builds::plan(baysX: [2400, 2400], baysY: [3000], notation: $notation ?? Notation::feetInches(16));
+        $usual = $plan->layout;
+        $wall = new FixedLine('barn wall', new Point(Length::zero(), Length::millimetres(-1000)), new Point(Length::millimetres(9000), Length::millimetres(-1000)));
+
+        return $plan->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLine: $wall));
     }
 }

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\LengthReader;
+use Aequus\Measure\Unit;
+use Aequus\Measure\UnreadableLength;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PlanRefused;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Side;
+
+/** The pieces of a line as it is called across a yard: posts, sides and lengths of one plan. */
+final readonly class SpokenPieces
+{
+    /** What a label looks like, whether or not a post carries it. */
+    public const LABEL = '[a-z]{1,2}\d{1,3}';
+
+    public function __construct(public Plan $plan)
+    {
+    }
+
+    /** @throws PlanRefused when no post has that label */
+    public function post(string $label): PostId
+    {
+        return $this->plan->grid->labelled(strtoupper($label))->id;
+    }
+
+    /** @throws UnreadableLength naming the piece that was not understood */
+    public function length(string $typed): Length
+    {
+        return LengthReader::read($typed, $this->plan->notation->unit);
+    }
+
+    /**
+     * What stands before a side, and the side: “1/8 east”, “3 toward the lane”.
+     *
+     * @return array{string, Side}
+     *
+     * @throws EntryRefused when no side of the job stands at the end
+     */
+    public function toward(string $said): array
+    {
+        $names = implode('|', array_map(fn (string $name) => preg_quote($name, '/'), $this->sideNames()));
+        if (! preg_match("/^(.+?) (?:to(?:ward)? )?(?:the )?({$names})$/iu", trim($said), $found)) {
+            throw EntryRefused::lineWithoutSide(trim($said), $this->sideNames());
+        }
+
+        return [$found[1], $this->side($found[2])];
+    }
+
+    /** @throws EntryRefused when the job has no such side */
+    public function side(string $name): Side
+    {
+        foreach (Side::cases() as $side) {
+            if (mb_strtolower($this->plan->sides->of($side)) === mb_strtolower(trim($name))) {
+                return $side;
+            }
+        }
+        throw EntryRefused::lineWithoutSide($name, $this->sideNames());
+    }
+
+    /** @return list<string> */
+    public function sideNames(): array
+    {
+        return array_map($this->plan->sides->of(...), Side::cases());
+    }
+
+    /** What most people hold on a post. */
+    public function usualLevel(): Length
+    {
+        return $this->plan->notation->unit === Unit::Millimetre ? Length::millimetres(1200) : Length::feet(4);
+    }
+}
