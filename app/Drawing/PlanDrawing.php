@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Aequus\Cut\TopNetwork;
 use Aequus\Footing\HoleAsDug;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
@@ -21,6 +22,9 @@ use App\View\Typeset;
 /** The plan seen from above, with what one phase wants to see on it. */
 final readonly class PlanDrawing
 {
+    /** How long the longest of enlarged leans is drawn. */
+    private const LONGEST_LEAN = 42.0;
+
     public Frame $frame;
 
     public float $postWidth;
@@ -39,12 +43,16 @@ final readonly class PlanDrawing
      * @param  list<DrawnPost>  $posts
      * @param  list<DrawnBand>  $bands
      * @param  list<string>  $legend  shapes that occur, each with its word, as “shape|word”
+     * @param  list<DrawnLine>  $over  what is drawn over the posts
+     * @param  int  $enlarged  so many times those lines are as long as on site
      */
     private function __construct(
         public Plan $plan,
         public array $posts,
         public array $bands = [],
         public array $legend = [],
+        public array $over = [],
+        public int $enlarged = 1,
     ) {
         $this->frame = $frame = new Frame($plan);
         $this->postWidth = max(9.0, $frame->size($plan->post->b));
@@ -134,6 +142,34 @@ final readonly class PlanDrawing
         $shapes = array_unique(array_map(fn (DrawnPost $post) => $post->shape, $posts));
 
         return new self($site->plan, $posts, legend: array_values(array_map(fn (string $shape) => "{$shape}|{$words[$shape]}", array_filter(array_keys($words), fn (string $shape) => in_array($shape, $shapes, true)))));
+    }
+
+    /** Where the tops stand off their places, enlarged, and the diagonal that a strap pulls. */
+    public static function tops(SiteState $site, TopNetwork $tops): self
+    {
+        $frame = new Frame($site->plan);
+        $off = [];
+        foreach ($site->plan->grid->posts as $post) {
+            [$x, $y] = $tops->tops[$post->id->value];
+            $off[$post->id->value] = [$x - $post->at->x->inMillimetres(), $y - $post->at->y->inMillimetres()];
+        }
+        $furthest = max(0.1, ...array_map(fn (array $by): float => hypot(...$by), array_values($off)));
+        $perMillimetre = $frame->size(Length::millimetres(1000)) / 1000;
+        $times = max(1, (int) floor(self::LONGEST_LEAN / ($furthest * $perMillimetre)));
+        $lines = [];
+        foreach ($site->plan->grid->posts as $post) {
+            [$x, $y] = [$frame->x($post->at->x), $frame->y($post->at->y)];
+            [$dx, $dy] = $off[$post->id->value];
+            $lines[] = new DrawnLine($x, $y, round($x + $dx * $times * $perMillimetre, 1), round($y - $dy * $times * $perMillimetre, 1), 'leans');
+        }
+        if ($tops->strap !== null) {
+            [$a, $b, $c, $d] = array_map(fn (Post $post): array => [$frame->x($post->at->x), $frame->y($post->at->y)], $site->plan->corners());
+            $lines[] = $tops->strap->alongAc ? new DrawnLine($a[0], $a[1], $c[0], $c[1], 'strap') : new DrawnLine($b[0], $b[1], $d[0], $d[1], 'strap');
+        }
+        $isOut = fn (Post $post): bool => in_array($post->id->value, $tops->out, true);
+        $posts = self::posts($site->plan, null, fn (Post $post) => [$isOut($post) ? 'leaning' : 'plumb', ($isOut($post) ? 'out by ' : 'square within ').$site->plan->write($by = Length::millimetres(hypot(...$off[$post->id->value]))), $isOut($post) ? Typeset::svg($site->plan->notation, $by) : '']);
+
+        return new self($site->plan, $posts, legend: ['plumb|square', 'leaning|out'], over: $lines, enlarged: $times);
     }
 
     /** The job's next move, where it is in the phase that is drawn. */

@@ -35,7 +35,10 @@ final readonly class PostSheet
 
     public PourPlan $pour;
 
-    /** Since the fill began; null where none is under way. */
+    /** When the fill began that is under way; null where none is. */
+    public ?DateTimeImmutable $begun;
+
+    /** Since then. */
     public ?int $minutesIn;
 
     /** @var list<Remark> newest last */
@@ -51,8 +54,8 @@ final readonly class PostSheet
         $mine = fn (Remark|PictureTaken $said): bool => $said->post?->equals($post->id) ?? false;
         $this->remarks = array_values(array_filter($site->log->now(Remark::class), $mine));
         $this->pictures = array_filter($site->log->now(PictureTaken::class), $mine);
-        $begun = $site->filling($post)->isDone() ? null : $site->filling($post)->at(FillStep::Started);
-        $this->minutesIn = $begun === null ? null : max(0, intdiv($now->getTimestamp() - $begun->getTimestamp(), 60));
+        $this->begun = $site->filling($post)->isDone() ? null : $site->filling($post)->at(FillStep::Started);
+        $this->minutesIn = $this->begun === null ? null : max(0, intdiv($now->getTimestamp() - $this->begun->getTimestamp(), 60));
         $this->pour = $this->plan();
         $this->facts = array_values(array_filter([$this->position(), $this->depth(), $this->foot(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(), $this->setting(), $this->cut()]));
     }
@@ -177,7 +180,7 @@ final readonly class PostSheet
         $bag = $this->site->plan->notation->unit->value === 'mm' ? Bag::kilograms(25) : Bag::pounds(80);
         $gravel = $this->site->footing->asDug($this->post)->gravel ?? $this->site->plan->footing->gravel ?? Length::zero();
 
-        return new PourPlan($hold, $work->depth ?? Length::zero(), $gravel, $work === null ? 0 : $bag->forEachHole([$work->concrete], 0.1), $this->site->plan->holding->customs->mixing ?? Mixing::Before);
+        return new PourPlan($hold, $work->depth ?? Length::zero(), $gravel, $work === null ? 0 : $bag->forEachHole([$work->concrete], 0.1), $this->site->plan->holding->customs->mixing ?? Mixing::Before, $this->site->filling($this->post)->celsius());
     }
 
     /**

@@ -8,6 +8,7 @@ use Aequus\Plan\Hold;
 use Aequus\Plan\Post;
 use Aequus\Set\SetClock;
 use Aequus\Site\Phase;
+use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
 use DateTimeImmutable;
 
@@ -17,8 +18,11 @@ final readonly class StopNow
     /** @var list<Move> in the order in which they are done */
     public array $moves;
 
-    /** @var list<Post> that may still be filled: ready in everything but the wait */
+    /** @var list<Post> that may still be filled: stand plumb, and nothing is missing */
     public array $mayFill;
+
+    /** @var array<string, list<string>> what others that stand plumb still lack, by label */
+    public array $lack;
 
     public function __construct(SiteState $site, DateTimeImmutable $now)
     {
@@ -44,7 +48,14 @@ final readonly class StopNow
             ...self::move('Cover the holes', 'Boards that bear a person, weighed down and marked. Nobody reaches into them in the morning before they are looked into.', $open),
             new Move(Phase::Set, 'Bags under a roof or a sheet, off the ground; tools, ladders and cables down', 'Wet bags are lost. Power off.'),
         ];
-        $this->mayFill = array_values(array_filter([...FillPosts::due($site)], fn (Post $post) => ! $site->filling($post)->isBegun()));
+        $may = $lack = [];
+        foreach (FillPosts::due($site) as $post) {
+            $missing = (new ReadyToPour($site, $post))->missing();
+            if (! $site->filling($post)->isBegun()) {
+                $missing === [] ? $may[] = $post : $lack[$post->label] = $missing;
+            }
+        }
+        [$this->mayFill, $this->lack] = [$may, $lack];
     }
 
     /**

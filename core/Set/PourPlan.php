@@ -16,6 +16,9 @@ final readonly class PourPlan
 
     private const TAMPED_LIFT = 150.0;
 
+    /** Minutes for which mixed concrete can be rodded, plumbed and finished at 20 °C. */
+    private const WORKABLE = 60;
+
     /** @var list<PourStep> */
     public array $steps;
 
@@ -23,8 +26,9 @@ final readonly class PourPlan
      * @param  Length  $depth  of the hole from the ground
      * @param  Length  $from  above the bottom, where the fill begins
      * @param  int  $bags  that go into it; zero where none do
+     * @param  ?float  $celsius  at which it is mixed; null for the usual
      */
-    public function __construct(private Hold $hold, private Length $depth, Length $from, private int $bags, private Mixing $mixing = Mixing::Before)
+    public function __construct(private Hold $hold, private Length $depth, Length $from, private int $bags, private Mixing $mixing = Mixing::Before, private ?float $celsius = null)
     {
         $height = $depth->minus($from);
         $this->steps = match (true) {
@@ -39,6 +43,7 @@ final readonly class PourPlan
     private function poured(Length $height): array
     {
         $lifts = max(1, (int) ceil($height->inMillimetres() / self::CONCRETE_LIFT));
+        $workable = SetClock::minutesAt(self::WORKABLE, $this->celsius);
         $steps = [];
         for ($lift = 1; $lift <= $lifts; $lift++) {
             $bags = $this->bags === 0 ? null : (int) ceil($this->bags * $lift / $lifts);
@@ -50,10 +55,10 @@ final readonly class PourPlan
             }
         }
         if ($this->hold === Hold::Pier) {
-            return [...$steps, new PourStep('Set the anchor level and on the string while it is workable'), new PourStep('Strike off level'), new PourStep('Cover it; bases and posts after the cure')];
+            return [...$steps, new PourStep('Set the anchor level and on the string while it is workable', within: $workable), new PourStep('Strike off level', within: $workable), new PourStep('Cover it; bases and posts after the cure')];
         }
 
-        return [...$steps, new PourStep('Plumb both faces once more while it is workable'), new PourStep('Finish: slope the top, or stop below turf'), new PourStep('Braces off when the time is over and the surface is hard')];
+        return [...$steps, new PourStep('Plumb both faces once more while it is workable', within: $workable), new PourStep('Finish: slope the top, or stop below turf'), new PourStep('Braces off when the time is over and the surface is hard')];
     }
 
     /** @return list<PourStep> */

@@ -12,8 +12,9 @@ final readonly class PourStep
     /**
      * @param  ?Length  $below  the ground, up to where it is filled then; null where nothing is filled
      * @param  ?int  $bags  that are in by then
+     * @param  ?int  $within  minutes from the beginning of the fill in which it must be done; null where nothing presses
      */
-    public function __construct(public string $do, public ?Length $below = null, public ?int $bags = null)
+    public function __construct(public string $do, public ?Length $below = null, public ?int $bags = null, public ?int $within = null)
     {
     }
 }

@@ -41,9 +41,16 @@ final readonly class SetClock
                 BracesOff::Minutes => 15,
             },
         };
-        $warmth = max(1.0, ($filling->celsius() ?? self::USUAL_CELSIUS) - self::DATUM_CELSIUS);
-        $this->minutes = (int) round($usual * (self::USUAL_CELSIUS - self::DATUM_CELSIUS) / $warmth);
+        $this->minutes = self::minutesAt($usual, $filling->celsius());
         $this->off = $filling->at(FillStep::Done)?->add(new DateInterval("PT{$this->minutes}M"));
+    }
+
+    /** @return int minutes of the same maturity as so many at 20 °C; a temperature nobody noted is taken as that */
+    public static function minutesAt(int $usual, ?float $celsius): int
+    {
+        $warmth = max(1.0, ($celsius ?? self::USUAL_CELSIUS) - self::DATUM_CELSIUS);
+
+        return (int) round($usual * (self::USUAL_CELSIUS - self::DATUM_CELSIUS) / $warmth);
     }
 
     public static function of(Filling $filling, Hold $hold, BracesOff $custom): self

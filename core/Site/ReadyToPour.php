@@ -10,6 +10,7 @@ use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\PointOfNoReturn;
 use Aequus\Logbook\ReadyItem;
 use Aequus\Logbook\SeenReady;
+use Aequus\Plan\Hold;
 use Aequus\Plan\Post;
 
 /** Whether one post may be filled: what is measured speaks for itself, what is not must have been seen by somebody; what is missing is named. */
@@ -23,18 +24,24 @@ final readonly class ReadyToPour
         $hole = $site->footing->asDug($post);
         $stands = $site->standing($post);
         $stake = ($site->square->survey->placed->stakes ?? [])[$post->id->value] ?? null;
+        // A pier is poured before anything stands on it.
+        $isPier = $site->plan->holdOf($post->id) === Hold::Pier;
         $points = [
             'hole deep enough' => $hole !== null && ($hole->serves() || $site->isShortHoleSettled($post)),
-            'stands, braced two ways' => $stands->set,
             'on its mark' => $stake?->verdict === StakeVerdict::Within || $site->square->holds(),
-            'plumb on two faces' => $stands->isProvedPlumb() || $site->decided(DecisionAbout::AcceptLean, $post) !== null,
+            ...($isPier ? [] : [
+                'stands, braced two ways' => $stands->set,
+                'plumb on two faces' => $stands->isProvedPlumb() || $site->decided(DecisionAbout::AcceptLean, $post) !== null,
+            ]),
         ];
         foreach (ReadyItem::cases() as $item) {
             if (! $item->isForConcreteOnly() || $site->plan->holdOf($post->id)->isPoured()) {
                 $points[$item->inWords()] = self::isSeen($site, $item, $post);
             }
         }
-        $points['one measure taken again by another way'] = self::isCrossChecked($site, PointOfNoReturn::Pour);
+        if (! $isPier) {
+            $points['one measure taken again by another way'] = self::isCrossChecked($site, PointOfNoReturn::Pour);
+        }
         $this->points = $points;
     }
 

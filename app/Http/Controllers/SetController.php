@@ -63,8 +63,10 @@ final class SetController extends Controller
     public function tops(Job $job): View
     {
         $site = $this->site($job);
+        $frame = new StandingFrame($site->state);
+        $tops = $frame->tops();
 
-        return view('set.tops', ['site' => $site, 'spacings' => (new StandingFrame($site->state))->spacings(), 'tops' => (new StandingFrame($site->state))->tops()]);
+        return view('set.tops', ['site' => $site, 'spacings' => $frame->spacings(), 'tops' => $tops, 'drawing' => $tops === null ? null : PlanDrawing::tops($site->state, $tops)]);
     }
 
     /** What must be made safe now, and in which order. */

@@ -16,6 +16,7 @@
                 @if ($doubt !== [])<p class="verdict-why"><b>Not all readings can be true.</b> Look at {{ count($doubt) === 1 ? 'entry' : 'entries' }} {{ implode(', ', $doubt) }} in the logbook, and pull that tape again.</p>@endif
             </div>
             @if ($tops)
+                <x-drawing.plan :model="$drawing" :site="$site" link="set.post" says="Tops seen from above" />
                 <table>
                     <caption>Tops <span class="muted">off their places, along the sides</span></caption>
                     <thead><tr><th scope="col">Post</th><th scope="col" class="num">toward {{ $plan->sides->plusX }}</th><th scope="col" class="num">toward {{ $plan->sides->plusY }}</th><th scope="col">Stands</th></tr></thead>
@@ -38,7 +39,7 @@
                 <h2>A tape between two posts</h2>
                 <x-entry-form :action="route('set.spacing', $job)" name="spacing">
                     <x-posts name="from" form="spacing" label="From" :posts="$plan->grid->posts" />
-                    <x-choice name="to" form="spacing" label="To" :options="collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all() + ($plan->layout->fixedLine ? ['line' => $plan->layout->fixedLine->name] : [])" />
+                    <x-choice name="to" form="spacing" label="To" :value="$plan->grid->posts[1]->label ?? ''" :options="collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all() + ($plan->layout->fixedLine ? ['line' => $plan->layout->fixedLine->name] : [])" />
                     <x-radios name="at" form="spacing" label="Held" value="top" :options="['top' => 'at the tops', 'ground' => 'at the ground']" />
                     <x-field name="spacing" form="spacing" label="Reads, centre to centre" :unit="$unit" wide />
                     <button class="button">Write it down</button>

@@ -74,6 +74,19 @@ final class SetClockTest extends TestCase
         $this->assertStringContainsString('anchor', implode(' ', array_map(fn (PourStep $step) => $step->do, $this->pour(Hold::Pier))));
     }
 
+    /** An hour at 20 °C is 30 degree hours: an hour and a half at 10 °C. */
+    #[TestWith([null, 60])]
+    #[TestWith([10.0, 90])]
+    #[TestWith([35.0, 40])]
+    public function test_what_needs_workable_concrete_is_done_within_its_time(?float $celsius, int $minutes): void
+    {
+        foreach ([[Hold::Concrete, 'Plumb both faces'], [Hold::Pier, 'Set the anchor']] as [$hold, $do]) {
+            $pressing = array_values(array_filter((new PourPlan($hold, Length::millimetres(900), Length::zero(), 9, celsius: $celsius))->steps, fn (PourStep $step) => $step->within !== null));
+            $this->assertStringStartsWith($do, $pressing[0]->do ?? '');
+            $this->assertSame($minutes, $pressing[0]->within ?? 0);
+        }
+    }
+
     public function test_tamped_fill_is_plumbed_at_every_third_lift(): void
     {
         $steps = $this->pour(Hold::Gravel);

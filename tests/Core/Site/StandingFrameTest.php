@@ -25,10 +25,15 @@ use Aequus\Logbook\Stage;
 use Aequus\Measure\Length;
 use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
+use Aequus\Plan\Hold;
+use Aequus\Plan\Holding;
+use Aequus\Plan\HoldingSite;
 use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Side;
+use Aequus\Plan\Soil;
 use Aequus\Set\Drifts;
 use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
@@ -110,6 +115,27 @@ final class StandingFrameTest extends TestCase
         $this->assertSame(['Finish what is begun', 'Leave braces on, cover the fresh fill', 'Brace both ways, or lay it down', 'Cover the holes', 'Bags under a roof or a sheet, off the ground; tools, ladders and cables down'], array_map(fn ($move) => $move->do, $stop->moves));
         $this->assertSame([['A1'], ['B1']], array_map(fn ($move) => array_map(fn ($post) => $post->label, $move->posts), array_slice($stop->moves, 0, 2)));
         $this->assertNotContains('A1', array_map(fn ($post) => $post->label, $stop->mayFill));
+    }
+
+    public function test_a_storm_lets_be_filled_only_what_lacks_nothing(): void
+    {
+        $labels = fn (StopNow $stop) => array_map(fn ($post) => $post->label, $stop->mayFill);
+        $now = new DateTimeImmutable('2026-05-04 18:00 UTC');
+        $before = new StopNow($this->site(...$this->standing()), $now);
+        $this->assertSame([], $labels($before));
+        $this->assertContains(ReadyItem::Inspected->inWords(), $before->lack['A1'] ?? []);
+        $seen = array_map(fn (ReadyItem $item) => new SeenReady($item, $item === ReadyItem::Mix ? $this->id('A1') : null), ReadyItem::cases());
+        $after = new StopNow($this->site(...$this->standing(), ...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::zero())]), $now);
+        $this->assertSame(['A1'], $labels($after));
+        $this->assertSame([ReadyItem::Mix->inWords()], $after->lack['B1'] ?? []);
+    }
+
+    public function test_a_pier_is_ready_before_anything_stands_on_it(): void
+    {
+        $plan = $this->plan()->withHolding(new Holding(Hold::Pier, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
+        $points = (new ReadyToPour((new SimulatedBuilder($plan, '2026-06-01', new NoticeAsked('2026-05-04', 3, '')))->site(), $plan->grid->labelled('A1')))->points;
+        $this->assertSame([], array_values(array_filter(array_keys($points), fn (string $point) => str_contains($point, 'stands') || str_contains($point, 'plumb'))));
+        $this->assertArrayHasKey('hole deep enough', $points);
     }
 
     public function test_a_row_is_as_straight_as_its_worst_post(): void

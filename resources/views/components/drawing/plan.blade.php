@@ -36,6 +36,10 @@
             </a>
         @endforeach
         <g aria-hidden="true">
+            @foreach ($model->over as $line)
+                <line class="{{ $line->class }}" x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" />
+                @if ($line->class === 'leans')<circle class="lean-end" cx="{{ $line->x2 }}" cy="{{ $line->y2 }}" r="3.2" />@endif
+            @endforeach
             @foreach ($model->posts as $p)
                 @if ($p->note)<text class="post-note" x="{{ $p->x + $model->holeRadius * .75 + 3 }}" y="{{ $p->y + $model->holeRadius + 24 }}">{!! $p->note !!}</text>@endif
             @endforeach
@@ -58,6 +62,7 @@
                     </svg> {{ $word }}
                 </span>
             @endforeach
+            @if ($model->enlarged > 1)<span>pink: where the top goes, {{ $model->enlarged }} times as far</span>@endif
         </figcaption>
     @endif
 </figure>

@@ -28,10 +28,10 @@
         @if ($model->planeY !== null)
             <g class="plane-at" @if ($field && $model->planes !== []) data-plane="{{ json_encode($model->planes) }}" data-field="{{ $field }}" tabindex="0" role="slider" aria-orientation="vertical" aria-label="Plane of the feet" aria-valuemin="1" aria-valuemax="{{ count($model->planes) }}" @endif>
                 <line class="plane" x1="0" y1="{{ $model->planeY }}" x2="{{ $model::WIDTH }}" y2="{{ $model->planeY }}" />
-                <text class="plane-label" text-anchor="end" x="{{ $model::WIDTH - 40 - (count($model->holes) > 1 ? 2 * $model->holes[0]->half : 0) }}" y="{{ $model->planeY - 5 }}">plane of the feet</text>
+                <text class="plane-label" text-anchor="end" x="{{ $model::WIDTH - 12 }}" y="{{ min($model::HEIGHT - 6, 20 + max($model->planeY, ...array_map(fn ($hole) => max($hole->bottomY, $hole->requiredY), $model->holes))) }}">plane of the feet</text>
                 @if ($field && $model->planes !== [])<path class="plane-grip" d="M{{ $model::WIDTH - 26 }} {{ $model->planeY - 4 }}l10 -12l10 12zM{{ $model::WIDTH - 26 }} {{ $model->planeY + 4 }}l10 12l10 -12z" /><rect class="plane-reach" x="0" y="{{ $model->planeY - 16 }}" width="{{ $model::WIDTH }}" height="32" />@endif
             </g>
         @endif
     </svg>
-    <figcaption class="legend"><span>heights drawn {{ $model->factor }} times as large as lengths</span>@foreach ($materials as $material => $words)@if ($shown->contains($material))<span><svg class="swatch" viewBox="0 0 16 16" aria-hidden="true"><rect class="fill-{{ $material }}" width="16" height="16" /></svg> {{ $words }}</span>@endif @endforeach<span><i class="box box-todig"></i> to dig</span><span><i class="box box-missing"></i> still missing</span></figcaption>
+    <figcaption class="legend"><span>{{ (float) $model->factor === 1.0 ? 'heights and lengths drawn alike' : "heights drawn {$model->factor} times as large as lengths" }}</span>@foreach ($materials as $material => $words)@if ($shown->contains($material))<span><svg class="swatch" viewBox="0 0 16 16" aria-hidden="true"><rect class="fill-{{ $material }}" width="16" height="16" /></svg> {{ $words }}</span>@endif @endforeach<span><i class="box box-todig"></i> to dig</span><span><i class="box box-missing"></i> still missing</span></figcaption>
 </figure>
