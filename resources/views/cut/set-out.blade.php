@@ -33,7 +33,7 @@
                 <x-sum-field :f="$ask('overhang', 'Overhang past the posts')" :unit="$unit" />
                 <x-sum-field :f="$ask('length', 'Or its whole length', 'Empty: '.$plan->write($form->length).'.')" :unit="$unit" />
                 <x-sum-field :f="$ask('thickness', 'Each is thick', 'Empty: '.$plan->write($form->thickness).'.')" :unit="$unit" />
-                <x-choice form="sum" name="spread" label="Spread" :value="$form->spread" :options="$form::SPREAD" />
+                <x-choice wide form="sum" name="spread" label="Spread" :value="$form->spread" :options="$form::SPREAD" />
                 <x-sum-field :f="$ask('gap', 'Gap or centres', 'As chosen beside.')" :unit="$unit" />
                 <x-sum-field :f="$ask('count', 'How many', 'For: even, so many.')" />
                 <h2 class="field-wide">A seat for the beam</h2>
