@@ -41,7 +41,7 @@ final readonly class PierForm
         $this->lift = $water === null ? null : FormTube::lift($this->rules->tube, $water[0]);
         $required = $site->footing->depths->required ?? [];
         $this->piers = $required === [] || $sums->refusals !== [] ? [] : $sums->at($this->isTooNarrow() ? 'tube' : 'top', fn () => Pier::all(
-            $required, $tops, $this->top, $this->rules,
+            $required, $tops, $this->top, $this->rules, $site->footing->dug,
         )) ?? [];
     }
 

@@ -48,6 +48,12 @@ final readonly class HoleAsDug
         $this->footAllowed = ! $this->foot->isLongerThan($required->highest->level);
     }
 
+    /** Where a pad, or the tube of a pier, stands: on its gravel, with a hole dug too deep brought up by more of it. */
+    public function topOfGravel(): Length
+    {
+        return $this->bottom->plus($this->gravel)->plus($this->overDugBy);
+    }
+
     /** Deep enough as dug, or with thinner gravel, or with the foot a little higher yet within every rule. */
     public function serves(): bool
     {

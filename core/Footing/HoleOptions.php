@@ -23,14 +23,17 @@ final readonly class HoleOptions
         if (! $hole->deepEnough && $plan->holdOf($hole->required->post->id) === Hold::Driven) {
             $options = $this->driven();
         } elseif (! $hole->deepEnough) {
-            $options = [$this->digOn(), ...($this->isInTheWay() ? [$this->shift($this->shape()->slack($plan->post, $plan->layout->cover)->slack)] : []), $this->thinGravel(), $this->shorten(), $this->otherMethod()];
+            $options = [$this->digOn(), ...($this->isInTheWay() ? [$this->shift($this->shape()->slack($plan->post, $plan->layout->cover)->slack)] : []), ...$this->forSoil(), $this->thinGravel(), $this->shorten(), $this->otherMethod()];
         } elseif ($hole->overDugBy->isPositive()) {
             $options = [
                 new HoleOption('Fill up with gravel, tamped in layers', $hole->overDugBy, 'The foot stays where it was planned: nothing else changes.', true),
                 new HoleOption('Make the pad thicker', $hole->required->need->pad->plus($hole->overDugBy), 'Concrete on clean ground; the foot stays where it was planned.', true),
+                ...$this->forSoil(),
             ];
+        } else {
+            $options = $this->forSoil();
         }
-        $this->options = [...$options, ...$this->forFinding(), ...$this->forSoil()];
+        $this->options = [...$options, ...$this->forFinding()];
     }
 
     /** @return list<HoleOption> for a post that goes no deeper */

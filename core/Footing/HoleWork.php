@@ -90,7 +90,7 @@ final readonly class HoleWork
     {
         $shape = $hole->width === null ? $plan->hole : $plan->hole->dugTo($hole->width);
 
-        return new self($hole->required->post, true, $hold, $plan, $shape, $hole->required, $hole->bottom, $hole->gravel->plus($hole->overDugBy), $hole->foot, $tops);
+        return new self($hole->required->post, true, $hold, $plan, $shape, $hole->required, $hole->bottom, $hole->topOfGravel()->minus($hole->bottom), $hole->foot, $tops);
     }
 
     private function outsideTheTube(Length $from, ?Length $tube): float

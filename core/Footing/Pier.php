@@ -22,9 +22,8 @@ final readonly class Pier
     /** mm³ */
     public float $concrete;
 
-    private function __construct(public Post $of, Length $top, PierRules $rules, RequiredDepth $required, Length $postTop)
+    private function __construct(public Post $of, Length $from, Length $top, PierRules $rules, RequiredDepth $required, Length $postTop)
     {
-        $from = $required->bottom()->plus($required->need->gravel);
         $this->tube = $top->minus($from);
         $this->aboveGround = $top->minus($required->need->finishedGrade);
         $this->post = $postTop->minus($top)->minus($rules->standoff);
@@ -34,11 +33,12 @@ final readonly class Pier
     /**
      * @param  non-empty-array<RequiredDepth>  $required
      * @param  Length  $top  common height of all piers above zero
+     * @param  array<string, HoleAsDug>  $dug  by the value of the post’s id; the others are taken as planned
      * @return list<self>
      *
      * @throws FootingRefused when the tube is too narrow for its base, or a pier would end in the ground
      */
-    public static function all(array $required, PostTops $tops, Length $top, PierRules $rules): array
+    public static function all(array $required, PostTops $tops, Length $top, PierRules $rules, array $dug = []): array
     {
         if (self::anchorShift($rules)->isNegative()) {
             throw FootingRefused::tubeTooNarrow();
@@ -48,7 +48,8 @@ final readonly class Pier
             if (! $top->isLongerThan($depth->need->finishedGrade)) {
                 throw FootingRefused::pierInTheGround($depth->post);
             }
-            $pier = new self($depth->post, $top, $rules, $depth, $tops->of($depth->post));
+            $from = ($dug[$depth->post->id->value] ?? null)?->topOfGravel() ?? $depth->bottom()->plus($depth->need->gravel);
+            $pier = new self($depth->post, $from, $top, $rules, $depth, $tops->of($depth->post));
             if (! $pier->post->isPositive()) {
                 throw FootingRefused::pierAboveThePost($depth->post);
             }

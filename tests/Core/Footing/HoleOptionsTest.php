@@ -130,6 +130,8 @@ final class HoleOptionsTest extends TestCase
         // Gravel carries 3000, clay 1500 lb/ft²: the area doubles, the width grows by √2.
         $this->assertEqualsWithDelta(400 * M_SQRT2, $options(Soil::Clay)[0]->number?->inMillimetres(), 1e-3);
         $this->assertSame([], $options(Soil::Bedrock));
+        $short = (new HoleOptions($plan, new HoleAsDug($required, $required->bottom()->plus(Length::millimetres(200)), Length::millimetres(50), null, Finding::Rock, Soil::Clay)))->options;
+        $this->assertSame(['Break', 'Shift', 'Bell', 'Pour', 'Thin', 'Shorten', 'Pin'], array_map(fn (HoleOption $one) => explode(' ', $one->do)[0], $short), 'what leaves the foot where it is comes first');
         $soft = new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(400)), new SoilLayer(Soil::Clay, Length::millimetres(1100))]);
         $next = Guide::next($this->siteOf($plan, $soft), Scope::job());
         $this->assertSame('Weigh width and way of holding again', $next?->do);

@@ -7,12 +7,15 @@ namespace Tests\Core\Footing;
 use Aequus\Footing\DepthNeed;
 use Aequus\Footing\Depths;
 use Aequus\Footing\FootingRefused;
+use Aequus\Footing\HoleAsDug;
 use Aequus\Footing\Pier;
 use Aequus\Footing\PostTops;
+use Aequus\Footing\RequiredDepth;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\PierRules;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
 use Aequus\Plan\TopRules;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -30,6 +33,22 @@ final class PierTest extends TestCase
         // Tops level, 2400 above the highest ground: less 150 of pier and 25 of standoff.
         $this->assertEqualsWithDelta([2225, 2225, 2225], array_map(fn (Pier $pier) => $pier->post->inMillimetres(), $piers), 1e-6);
         $this->assertEqualsWithDelta(M_PI / 4 * 300 ** 2 * 1150, $piers[0]->concrete, 1);
+    }
+
+    public function test_a_tube_stands_in_the_hole_as_it_was_dug(): void
+    {
+        $required = Depths::own($this->needs($this->plan()))->required;
+        $tubes = function (string $label, float $deeper) use ($required): array {
+            $of = array_values(array_filter($required, fn (RequiredDepth $one) => $one->post->label === $label))[0];
+            $hole = new HoleAsDug($of, $of->bottom()->minus(Length::millimetres($deeper)), Length::millimetres(40));
+
+            return array_map(fn (Pier $pier) => $pier->tube->inMillimetres(), Pier::all(
+                $required, new PostTops($this->plan(), $this->needs($this->plan())), Length::millimetres(150), $this->rules(300), [$of->post->id->value => $hole],
+            ));
+        };
+        // 50 too deep is filled with gravel; 80 too high takes the gravel down to its least, 40, and the rest off the tube.
+        $this->assertEqualsWithDelta([1150, 1250, 1350], $tubes('A1', 50), 1e-6);
+        $this->assertEqualsWithDelta([1150, 1230, 1350], $tubes('B1', -80), 1e-6);
     }
 
     public function test_decided_tops_that_fall_shorten_the_posts(): void
@@ -60,13 +79,19 @@ final class PierTest extends TestCase
     private function piers(float $top = 150, float $diameter = 300, ?Plan $plan = null): array
     {
         $plan ??= $this->plan();
-        $needs = [];
-        foreach ($plan->grid->posts as $post) {
-            $ground = $post->at->x->times(-100 / 2400);
-            $needs[] = new DepthNeed($post, $ground, $ground, Length::millimetres(900), Length::millimetres(100), Length::millimetres(600), Length::millimetres(100), Length::millimetres(100));
-        }
+        $needs = $this->needs($plan);
 
         return Pier::all(Depths::own($needs)->required, new PostTops($plan, $needs), Length::millimetres($top), $this->rules($diameter));
+    }
+
+    /** @return non-empty-list<DepthNeed> */
+    private function needs(Plan $plan): array
+    {
+        return array_map(function (Post $post): DepthNeed {
+            $ground = $post->at->x->times(-100 / 2400);
+
+            return new DepthNeed($post, $ground, $ground, Length::millimetres(900), Length::millimetres(100), Length::millimetres(600), Length::millimetres(100), Length::millimetres(100));
+        }, $plan->grid->posts);
     }
 
     private function rules(float $diameter): PierRules
