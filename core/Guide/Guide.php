@@ -28,6 +28,7 @@ final class Guide
             new DeepenShortHoles,
             new WeighHoldingAgain,
             new DigHoles,
+            new CutBeforeStanding,
             new SetPosts,
             new ReadPlumb,
             new PullTops,

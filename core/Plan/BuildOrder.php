@@ -41,4 +41,10 @@ enum BuildOrder: string implements Custom
             self::FramesTilted => 'a heavy lift: weigh it first, nobody under it, ropes on both sides',
         };
     }
+
+    /** Whether posts are cut before they stand. */
+    public function isCutFirst(): bool
+    {
+        return $this === self::BeamsFirst || $this === self::FramesTilted;
+    }
 }

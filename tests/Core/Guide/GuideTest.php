@@ -158,6 +158,12 @@ final class GuideTest extends TestCase
         yield 'a pier poured' => ['Set post A1', [...$dug, ...array_map(fn (ReadyItem $item) => new SeenReady($item, null), ReadyItem::cases()), ...self::each(fn (PostId $id) => new PostFilled($id, FillStep::Done))], $held(Hold::Pier)];
         yield 'steel that is driven' => ['Drive post A1', $level, $held(Hold::Driven)];
         yield 'corners before those between' => ['Set post A2', [...$dug, new PostSet(self::id('A1')), new PostSet(self::id('B1')), new PostSet(self::id('B2'))], $held(Hold::Concrete, new Customs(build: BuildOrder::CornersStringsBetween))];
+        $cutFirst = fn (BuildOrder $order, bool $decided = true) => ($decided ? $tops : $ready)->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::Sand), PierRules::usual($ready->notation), Length::millimetres(300), customs: new Customs(build: $order)));
+        yield 'beams first, tops not decided' => ['Decide where the tops shall be', $dug, $cutFirst(BuildOrder::BeamsFirst, false)];
+        yield 'beams first, nothing taken again' => ['Measure once more', $dug, $cutFirst(BuildOrder::BeamsFirst)];
+        yield 'beams first' => ['Cut A1 on the trestle', [...$dug, $crossed(PointOfNoReturn::Cut)], $cutFirst(BuildOrder::BeamsFirst)];
+        yield 'frames, one end cut' => ['Cut A2 on the trestle', [...$dug, $crossed(PointOfNoReturn::Cut), new PostCut(self::id('A1'))], $cutFirst(BuildOrder::FramesTilted)];
+        yield 'frames, all cut' => ['Set post A1', [...$dug, $crossed(PointOfNoReturn::Cut), ...self::each(fn (PostId $id) => new PostCut($id))], $cutFirst(BuildOrder::FramesTilted)];
         yield 'all cut' => ['Hand the work over', $cut, $tops];
         $grid = Builds::plan(baysX: [2400, 2400, 2400], baysY: [2400, 2400]);
         $taped = fn (array $off = [], array $slips = [], ?Plan $plan = null): array => [$notice, ...array_map(
@@ -199,6 +205,15 @@ final class GuideTest extends TestCase
         $this->assertEquals(Guide::next($site, Scope::job()), Guide::open($site)[0]);
         $b2 = $site->plan->grid->labelled('B2');
         $this->assertSame('Read the rod at B2', Guide::next($site, Scope::post($b2))?->do);
+    }
+
+    public function test_a_post_cut_on_the_trestle_is_as_long_as_its_hole_as_dug_asks(): void
+    {
+        [, $history, $plan] = iterator_to_array(self::histories())['beams first'];
+        // Foot 1000 below the ground at −100, top at 2300.
+        $move = (new SimulatedBuilder($plan, '2026-06-01', ...$history))->next();
+        $this->assertEqualsWithDelta(2300 + 100 + 1000 - 100, $move?->number?->inMillimetres(), 1e-6);
+        $this->assertSame('from foot to top', $move->beside);
     }
 
     public function test_a_post_its_fill_pushed_keeps_no_other_from_its_fill(): void

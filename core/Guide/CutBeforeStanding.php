@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Plan\Hold;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** Where beams are up first, or frames are joined on the ground, a post is cut before it stands: its length comes from its hole as dug. */
+final readonly class CutBeforeStanding implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        if ($site->plan->holding?->customs->build->isCutFirst() !== true) {
+            return;
+        }
+        foreach ($site->buildOrder() as $post) {
+            $hold = $site->plan->holdOf($post->id);
+            $isReady = $site->footing->asDug($post) !== null && $hold !== Hold::Driven && ($hold !== Hold::Pier || $site->filling($post)->isDone());
+            if (! $isReady || $site->standing($post)->set || $site->cut->isCut($post)) {
+                continue;
+            }
+            yield from (new DecideTops)->moves($site);
+            yield from (new MeasureOnceMore)->moves($site);
+            [$top, $foot] = [$site->plan->tops?->of($post), $site->footing->foot($post)];
+            if ($top !== null && $foot !== null) {
+                yield new Move(
+                    Phase::Cut, "Cut {$post->label} on the trestle",
+                    'From its foot to its top, the foot as its hole came out. It can’t be made longer: measure from the same end twice, then cut and seal it.',
+                    $top->minus($foot), 'from foot to top', [$post], EntryKind::PostCut,
+                );
+            }
+        }
+    }
+}
