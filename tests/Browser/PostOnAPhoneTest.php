@@ -41,11 +41,12 @@ final class PostOnAPhoneTest extends BrowserTestCase
 
     public function test_everything_a_thumb_must_hit_is_large_enough(): void
     {
-        foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop'] as $page) {
+        foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop', '/jobs/3/footing/dig'] as $page) {
             $this->visit($page);
             $this->find('main');
             $small = $this->chromium->driver->executeScript(<<<'JS'
-                return [...document.querySelectorAll('.yard .button-yard, .yard .key, .yard .keypad button, .yard .yard-head .button, .stop-posts a')]
+                document.querySelectorAll('main details').forEach((fold) => { fold.open = true; });
+                return [...document.querySelectorAll('main a, main button, main summary, main input:not([type=hidden], .tick *, .key *), main select, main .tick, main .key')]
                     .filter((one) => one.offsetParent !== null && one.getBoundingClientRect().height < 55.5).map((one) => one.outerHTML.slice(0, 80));
                 JS);
             $this->assertSame([], $small, $page);

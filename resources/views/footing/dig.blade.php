@@ -14,7 +14,7 @@
                     <p class="move-kicker">Hole at hand</p>
                     <h1>{{ $list->now->post->label }}</h1>
                     <p class="move-number"><span class="big"><x-length :of="$list->now->holeDepth()" :plan="$plan" /></span> <span class="move-beside">from today’s ground to the clean bottom</span></p>
-                    <p class="verdict-why">What makes it so deep: {{ $list->now->governing->inWords() }}. Above the bottom come <x-length :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan" /> pad. @if ($list->after) Next: <a href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a>.@endif</p>
+                    <p class="verdict-why">What makes it so deep: {{ $list->now->governing->inWords() }}. Above the bottom come <x-length :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan" /> pad. @if ($list->after) Next: <a class="jump" href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a>@endif</p>
                 </div>
                 <x-entry-form :action="route('footing.hole', $job)" name="hole" id="entry">
                     <input type="hidden" name="post" value="{{ $list->now->post->label }}">

@@ -37,7 +37,7 @@
             <x-move :site="$site" :move="$move" :here="$move->phase" :heading="'Next move at '.$label">
                 @if ($move->asks === EntryKind::Decision)<p><a class="button" href="{{ route($move->phase->value, $job) }}">Go there</a></p>@endif
             </x-move>
-            @if ($site->next && $site->next->do !== $move->do)<p class="hint">Next move of the job: <a href="{{ route($site->next->phase->value, $job) }}#entry"><x-words :say="$site->next->do" /></a></p>@endif
+            @if ($site->next && $site->next->do !== $move->do)<p class="hint">Next move of the job: <a class="jump" href="{{ route($site->next->phase->value, $job) }}#entry"><x-words :say="$site->next->do" /></a></p>@endif
         @else
             <x-move :site="$site" :here="$phase" />
         @endif

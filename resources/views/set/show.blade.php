@@ -15,13 +15,13 @@
             <x-drawing.plan :model="$drawing" :site="$site" link="set.post" />
             <table>
                 <caption>Posts</caption>
-                <thead><tr><th scope="col">Post</th><th scope="col">Hole</th><th scope="col">Fill</th><th scope="col">Stands</th><th scope="col" class="num">top out by</th><th scope="col">Pull the top</th></tr></thead>
+                <thead><tr><th scope="col">Post</th><th scope="col" class="laptop-only">Hole</th><th scope="col" class="laptop-only">Fill</th><th scope="col">Stands</th><th scope="col" class="num">top out by</th><th scope="col">Pull the top</th></tr></thead>
                 <tbody>
                     @foreach ($plan->grid->posts as $post)
                         @php($stands = $state->standing($post)) @php($hole = $state->footing->asDug($post))
                         <tr class="{{ $leaning->contains($post) ? 'row-off' : '' }}"><th scope="row"><a href="{{ route('set.post', [$job, $post->label]) }}">{{ $post->label }}</a></th>
-                            <td>{{ $hole === null ? 'not dug' : ($hole->serves() ? 'deep enough' : 'short') }}</td>
-                            <td>{{ $state->isFilled($post) ? 'filled' : ($state->filling($post)->isBegun() ? 'begun' : '') }}</td>
+                            <td class="laptop-only">{{ $hole === null ? 'not dug' : ($hole->serves() ? 'deep enough' : 'short') }}</td>
+                            <td class="laptop-only">{{ $state->isFilled($post) ? 'filled' : ($state->filling($post)->isBegun() ? 'begun' : '') }}</td>
                             <td><span class="state {{ ! $stands->set ? 'state-to-pull' : ($stands->isProvedPlumb() ? 'state-fits' : ($stands->isWithin() ? 'state-doubt' : 'state-off')) }}">{{ ! $stands->set ? 'not set' : ($stands->lean->isUnread() ? 'not read' : ($stands->lean->isHalfKnown() ? 'half known' : ($stands->isWithin() ? 'plumb' : 'leans'))) }}</span></td>
                             <td class="num">@if (! $stands->lean->isUnread())<x-length :of="$stands->lean->outOfPlumb($stands->topAbovePivot())" :plan="$plan" />@else — @endif</td>
                             <td>@if ($stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin())<x-words :say="$pulls($post)" />@endif</td></tr>
