@@ -33,7 +33,7 @@ final readonly class DigList
                 continue;
             }
             $holes[] = $required;
-            $depth = $site->plan->notation->round($required->holeDepth());
+            $depth = $site->plan->notation->round($this->toReach($required));
             $marks[$depth->nanometres] ??= ['depth' => $depth, 'posts' => []];
             $marks[$depth->nanometres]['posts'][] = $post;
         }
@@ -43,6 +43,11 @@ final readonly class DigList
         $now = $chosen[0] ?? $open[0] ?? null;
         $rest = array_values(array_filter($open, fn (RequiredDepth $hole) => $hole !== $now));
         [$this->holes, $this->marks, $this->now, $this->after] = [$holes, array_values($marks), $now, $rest[0] ?? null];
+    }
+
+    public function toReach(RequiredDepth $hole): Length
+    {
+        return $this->site->footing->toReach($hole->post) ?? $hole->holeDepth();
     }
 
     public function dug(RequiredDepth $hole): ?HoleAsDug

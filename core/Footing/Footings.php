@@ -65,6 +65,36 @@ final readonly class Footings
     }
 
     /**
+     * From today's ground to where digging ends, as the rules ask. A driven post, alike to the first that was driven, goes so deep that its top comes
+     * level with that one's, or stands to it as the tops were decided; never less than its own rule asks.
+     */
+    public function toReach(Post $post): ?Length
+    {
+        [$required, $first] = [$this->required($post), $this->firstDriven()];
+        $asked = $required?->holeDepth();
+        if ($required === null || $asked === null || $first === null || $this->plan->holdOf($post->id) !== Hold::Driven || $first->required->post->id->equals($post->id)) {
+            return $asked;
+        }
+        $lead = $first->required->post;
+        $higher = $this->plan->tops === null ? Length::zero() : $this->plan->tops->of($post)->minus($this->plan->tops->of($lead));
+        $alike = $required->need->ground->minus($first->bottom)->minus($higher);
+
+        return $alike->isLongerThan($asked) ? $alike : $asked;
+    }
+
+    /** The first driven post in the book, which leads the tops of all others; null before. */
+    public function firstDriven(): ?HoleAsDug
+    {
+        foreach ($this->dug as $hole) {
+            if ($this->plan->holdOf($hole->required->post->id) === Hold::Driven) {
+                return $hole;
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * Every hole in a given order, as dug where it is dug and as planned where it is not.
      *
      * @param  list<Post>  $order

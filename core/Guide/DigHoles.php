@@ -21,10 +21,11 @@ final readonly class DigHoles implements Rule
             }
             $beside = array_map(fn (HoleAsDug $hole) => "{$hole->required->post->label} beside it met {$hole->found?->inWords()}.", $site->footing->foundBeside($post, $site->plan->grid->posts));
             $isDug = $site->plan->holdOf($post->id)->isDug();
+            $lead = $isDug ? null : $site->footing->firstDriven()?->required->post->label;
             yield new Move(
                 Phase::Footing, $isDug ? "Dig hole {$post->label}" : "Drive post {$post->label}",
-                ($isDug ? 'From today’s ground to the clean bottom.' : 'From today’s ground to its foot; plumb it every few blows.')." What makes it so deep: {$required->governing->inWords()}.".implode('', array_map(fn (string $met) => " {$met}", $beside)),
-                $required->holeDepth(), 'deep', [$post], EntryKind::Hole,
+                ($isDug ? 'From today’s ground to the clean bottom.' : 'From today’s ground to its foot; plumb it every few blows.'.($lead === null ? '' : " So deep its top comes level with {$lead}’s, if the posts are alike."))." What makes it so deep: {$required->governing->inWords()}.".implode('', array_map(fn (string $met) => " {$met}", $beside)),
+                $site->footing->toReach($post), 'deep', [$post], EntryKind::Hole,
             );
         }
     }

@@ -13,7 +13,7 @@
                 <div aria-live="polite">
                     <p class="move-kicker">Hole at hand</p>
                     <h1>{{ $list->now->post->label }}</h1>
-                    <p class="move-number"><span class="big"><x-length :of="$list->now->holeDepth()" :plan="$plan" /></span> <span class="move-beside">from today’s ground to the clean bottom</span></p>
+                    <p class="move-number"><span class="big"><x-length :of="$list->toReach($list->now)" :plan="$plan" /></span> <span class="move-beside">from today’s ground to the clean bottom</span></p>
                     <p class="verdict-why">What makes it so deep: {{ $list->now->governing->inWords() }}. Above the bottom come <x-length :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan" /> pad. @if ($list->after) Next: <a class="jump" href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a>@endif</p>
                 </div>
                 <x-entry-form :action="route('footing.hole', $job)" name="hole" id="entry">
@@ -29,7 +29,7 @@
                     <caption>In walking order <span class="muted">every second row backwards</span></caption>
                     <thead><tr><th scope="col">Hole</th><th scope="col" class="num">dig</th><th scope="col" class="num">dug</th><th scope="col">Stands</th></tr></thead>
                     <tbody>@foreach ($list->holes as $required) @php($hole = $list->dug($required))
-                        <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row"><a href="{{ route('footing.dig', ['job' => $job, 'hole' => $required->post->label]) }}">{{ $required->post->label }}</a></th><td class="num strong"><x-length :of="$required->holeDepth()" :plan="$plan" /></td><td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td><td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null ? 'to dig' : ($hole->serves() ? 'deep enough' : 'short') }}{{ $hole?->found ? ', met '.$hole->found->inWords() : '' }}</span></td></tr>
+                        <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row"><a href="{{ route('footing.dig', ['job' => $job, 'hole' => $required->post->label]) }}">{{ $required->post->label }}</a></th><td class="num strong"><x-length :of="$list->toReach($required)" :plan="$plan" /></td><td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td><td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null ? 'to dig' : ($hole->serves() ? 'deep enough' : 'short') }}{{ $hole?->found ? ', met '.$hole->found->inWords() : '' }}</span></td></tr>
                     @endforeach</tbody>
                 </table>
             @endif

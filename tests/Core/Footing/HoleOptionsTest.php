@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Footing;
 
 use Aequus\Footing\DepthRule;
+use Aequus\Footing\Footings;
 use Aequus\Footing\HoleAsDug;
 use Aequus\Footing\HoleOption;
 use Aequus\Footing\HoleOptions;
@@ -13,16 +14,19 @@ use Aequus\Guide\Scope;
 use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\Entry;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\Finding;
 use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Log;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PayloadCodec;
 use Aequus\Logbook\RodReading;
 use Aequus\Logbook\SoilLayer;
 use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
 use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Hold;
@@ -34,6 +38,7 @@ use Aequus\Plan\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostRole;
 use Aequus\Plan\Soil;
+use Aequus\Plan\TopRules;
 use Aequus\Site\SiteState;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -152,6 +157,22 @@ final class HoleOptionsTest extends TestCase
         $this->assertStringStartsWith('Drive on', $options('B1')[0]->do);
         $this->assertEqualsWithDelta(300, $options('B1')[2]->number?->inMillimetres(), 1e-6);
         $this->assertSame([true, false], [$options('B1')[2]->open, $options('A1')[2]->open]);
+    }
+
+    public function test_driven_posts_follow_the_first_so_that_tops_come_level(): void
+    {
+        $plan = $this->plan()->withHolding(new Holding(Hold::Driven, new HoldingSite(Soil::Sand, wood: false), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
+        // The ground at B1 lies 50 below that at A1.
+        $ground = [$this->id('A1')->value => Length::zero(), $this->id('B1')->value => Length::millimetres(-50)];
+        $deep = fn (Plan $plan, float ...$driven) => (new Footings($plan, new Log(array_map(
+            fn (float $depth) => new Entry(1, 'driven', new HoleDug($this->id('A1'), Length::millimetres($depth)), 1, '2026-05-04 08:00:00', 'Ann'), $driven,
+        )), $ground))->toReach($plan->grid->labelled('B1'))?->inMillimetres();
+        $this->assertEqualsWithDelta(1000, $deep($plan), 1e-6, 'its own rule');
+        $this->assertEqualsWithDelta(1150, $deep($plan, 1200), 1e-6, 'the same top from lower ground');
+        $this->assertEqualsWithDelta(1000, $deep($plan, 900), 1e-6, 'never less than its rule');
+        $falling = $plan->withTops(new TopRules(Length::millimetres(2300), Slope::ratio(-1 / 24), Slope::level(), Length::millimetres(1200)));
+        $this->assertEqualsWithDelta(1250, $deep($falling, 1200), 1e-3, 'a top 100 lower');
+        $this->assertStringContainsString('level with A1’s', (string) Guide::next($this->siteOf($plan, new HoleDug($this->id('A1'), Length::millimetres(1200))), Scope::job())?->why);
     }
 
     public function test_layers_go_down_within_the_hole(): void
