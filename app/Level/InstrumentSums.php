@@ -10,12 +10,14 @@ use Aequus\Level\TwoPegTest;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
-use App\Http\Requests\BeamRequest;
 use App\View\Sums;
 
 /** Tests of levels before they are trusted, asked in the address and answered on the page; nothing of them is stored. */
 final readonly class InstrumentSums
 {
+    /** The fields of the test by two pegs, in the order TwoPegTest takes them. */
+    public const TWO_PEGS = ['a_1', 'b_1', 'a_2', 'b_2', 'to_a_1', 'to_b_1', 'to_a_2', 'to_b_2'];
+
     public Length $board;
 
     /** Of a spirit level, over the board: positive where it shows the second end too high; null until asked. */
@@ -39,7 +41,7 @@ final readonly class InstrumentSums
         $this->board = $board->isPositive() ? $board : $usual;
         $turned = $sums->lengths(['one_way', 'other_way']);
         $this->turned = $turned === null ? null : BoardLevel::ownError($turned[0], $turned[1]);
-        $pegs = $sums->lengths(BeamRequest::FIELDS);
+        $pegs = $sums->lengths(self::TWO_PEGS);
         $this->sight = $pegs === null ? null : $sums->at('to_a_2', fn () => TwoPegTest::error(...$pegs));
         $string = $sums->lengths(['string']);
         $this->string = $string === null || ! $string[0]->isPositive() ? null : new LevelString($string[0]);

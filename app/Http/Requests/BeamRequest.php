@@ -9,20 +9,18 @@ use Aequus\Logbook\BeamTested;
 use Aequus\Logbook\Payload;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
+use App\Level\InstrumentSums;
 
 /** A laser or optical level tested by two pegs, written down so that its error is taken out of rods. */
 final class BeamRequest extends EntryRequest
 {
-    /** The fields of the test, in the order TwoPegTest takes them. */
-    public const FIELDS = ['a_1', 'b_1', 'a_2', 'b_2', 'to_a_1', 'to_b_1', 'to_a_2', 'to_b_2'];
-
     protected const MAIN_FIELD = 'to_a_2';
 
     protected function payload(Plan $plan): ?Payload
     {
-        $read = array_map(fn (string $field) => $this->measure($field, $plan), self::FIELDS);
+        $read = array_map(fn (string $field) => $this->measure($field, $plan), InstrumentSums::TWO_PEGS);
         $lengths = array_values(array_filter($read, fn (?Length $one) => $one !== null));
 
-        return count($lengths) === count(self::FIELDS) ? new BeamTested(TwoPegTest::error(...$lengths)) : null;
+        return count($lengths) === count(InstrumentSums::TWO_PEGS) ? new BeamTested(TwoPegTest::error(...$lengths)) : null;
     }
 }

@@ -11,7 +11,6 @@ use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostId;
 use App\Actions\NewEntry;
-use App\Http\Controllers\HelperController;
 use App\Models\Job;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
@@ -21,6 +20,9 @@ use Illuminate\Validation\ValidationException;
 abstract class EntryRequest extends FormRequest
 {
     use ReadsFields;
+
+    /** Where a sign-in keeps the name of who reads while another types. */
+    public const READS = 'helper';
 
     /** The field at which a refusal of the whole entry stands. */
     protected const MAIN_FIELD = 'refused';
@@ -64,7 +66,7 @@ abstract class EntryRequest extends FormRequest
         return new NewEntry(
             $payload, $this->text('client_id'),
             $this->text('measured_at') === '' ? null : CarbonImmutable::parse($this->text('measured_at')),
-            $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(HelperController::KEY, ''), $this->filled('replaces') ? $this->integer('replaces') : null,
+            $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(self::READS, ''), $this->filled('replaces') ? $this->integer('replaces') : null,
         );
     }
 

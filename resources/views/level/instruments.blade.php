@@ -55,7 +55,7 @@
             </form>
             @if ($tests->sight)
                 <x-entry-form :action="route('level.beam', $job)" name="beam">
-                    @foreach (\App\Http\Requests\BeamRequest::FIELDS as $field)<input type="hidden" name="{{ $field }}" value="{{ $tests->sums->typed($field) }}">@endforeach
+                    @foreach (\App\Level\InstrumentSums::TWO_PEGS as $field)<input type="hidden" name="{{ $field }}" value="{{ $tests->sums->typed($field) }}">@endforeach
                     <p class="field-wide">What the two pegs showed can be taken out of every rod whose distance to the instrument is written down.</p>
                     <button class="button">Take it out of the rods</button>
                 </x-entry-form>
