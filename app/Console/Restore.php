@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Cache;
 use PDO;
 use PDOException;
 
@@ -31,6 +32,7 @@ final class Restore extends Command
             $this->line("The present data is kept in {$kept}");
         }
         copy($file, $database);
+        Cache::flush();
         $this->line('The backup is in place.');
 
         return self::SUCCESS;

@@ -32,6 +32,12 @@ final class PlanRevision extends Model
         return $this->decoded ??= PlanCodec::decode(json_decode((string) $this->getRawOriginal('plan'), true, flags: JSON_THROW_ON_ERROR));
     }
 
+    /** The same for the same plan, and for no other. */
+    public function fingerprint(): string
+    {
+        return hash('xxh128', (string) $this->getRawOriginal('plan'));
+    }
+
     /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {

@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Collection;
 
 /**
  * Reads plan and logbook of a job and derives what is true now. Only the survey of the stakes, the one part that takes time, is kept between
- * two readings: stamped with plan revision, last entry and the core that worked it out, so that deleting it changes nothing.
+ * two readings: stamped with the plan, the last entry and the core that worked it out, so that deleting it changes nothing.
  */
 final class ReadSite
 {
@@ -48,8 +48,9 @@ final class ReadSite
     /** @param  list<Entry>  $entries */
     private function derive(Job $job, array $entries): SiteState
     {
-        $last = $entries === [] ? 0 : $entries[count($entries) - 1]->sequence;
-        [$key, $stamp] = ["survey.{$job->id}", implode('.', [$job->revision->number, $last, count($entries)])];
+        $last = $entries[count($entries) - 1] ?? null;
+        // After a backup is put back the same numbers may be given to other entries; what was typed has an id of its own.
+        [$key, $stamp] = ["survey.{$job->id}", implode('.', [$job->revision->fingerprint(), $last->sequence ?? 0, $last->clientId ?? '', count($entries)])];
         $before = Kept::find($key, $stamp, SurveyedBefore::class);
         $state = SiteState::derive($job->revision->plan(), $entries, CarbonImmutable::now($job->zone)->toDateString(), $before);
         if ($before === null) {

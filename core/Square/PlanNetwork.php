@@ -33,9 +33,11 @@ final readonly class PlanNetwork
         $row = array_values(array_filter($plan->grid->posts, fn (Post $post) => $post->at->y->equals($plan->grid->posts[0]->at->y)));
         $standing = fn (?PostId $id): ?string => $id === null ? null : $plan->grid->find($id)?->id->value;
         $from = $standing($plan->layout->baseFrom) ?? $row[0]->id->value;
-        $last = count($row) > 1 ? $row[count($row) - 1] : $plan->grid->posts[count($plan->grid->posts) - 1];
-        $to = $standing($plan->layout->baseTo) ?? $last->id->value;
-        $this->base = [$from, $to === $from ? $last->id->value : $to];
+        // The far end nobody chose: the last post of row 1 that is not the near one.
+        $others = array_values(array_filter($row, fn (Post $post) => $post->id->value !== $from));
+        $last = ($others[count($others) - 1] ?? $plan->grid->posts[count($plan->grid->posts) - 1])->id->value;
+        $to = $standing($plan->layout->baseTo) ?? $last;
+        $this->base = [$from, $to === $from ? $last : $to];
     }
 
     /**

@@ -10,11 +10,14 @@ use App\Actions\NewEntry;
 use App\Actions\RecordEntry;
 use App\Models\Job;
 use App\Models\LogEntry;
+use App\Site\ReadSite;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Builds;
 use Tests\FeatureTestCase;
 
 /** What was acknowledged is there afterwards, whatever happens to the process. On a real file, not in memory. */
@@ -122,6 +125,27 @@ final class DataCareTest extends FeatureTestCase
         $this->assertSame($fingerprint, hash('sha256', (string) DB::table('pictures')->value('bytes')), 'pictures come back with the book');
         [$kept] = (array) glob("{$this->folder}/aequus.sqlite.before-restore-*");
         $this->assertSame(2, (int) (new PDO("sqlite:{$kept}"))->query('SELECT count(*) FROM entries')?->fetchColumn());
+    }
+
+    /** The numbers of entries go on from where the backup ends, so the same number is given a second time. */
+    public function test_after_a_restore_nothing_worked_out_from_the_book_that_was_replaced_is_shown(): void
+    {
+        $user = $this->person();
+        $job = $this->job($user);
+        $this->assertSame(0, Artisan::call('aequus:backup', ['file' => "{$this->folder}/kept.aequus"]));
+        $square = fn () => app(ReadSite::class)->of(Job::query()->firstOrFail())->state->square->survey;
+        $readings = fn (float $off): array => Builds::readings($job->revision->plan(), ['B2' => [$off, 0]]);
+        $this->write($job, $user, ...$readings(25));
+        $replaced = $square();
+        $kept = Cache::get("survey.{$job->id}");
+        $this->assertSame(0, Artisan::call('aequus:restore', ['file' => "{$this->folder}/kept.aequus"]));
+        DB::purge();
+        $this->assertNull(Cache::get("survey.{$job->id}"));
+        // Even where it comes back from somewhere.
+        Cache::put("survey.{$job->id}", $kept);
+        $this->write($job, $user, ...$readings(0));
+        $this->assertSame(count($readings(0)), LogEntry::query()->max('sequence'));
+        $this->assertNotEquals($replaced, $square());
     }
 
     private function writeOn(Job $job, string $acknowledged): never

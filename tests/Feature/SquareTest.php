@@ -10,6 +10,7 @@ use Aequus\Logbook\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\ReadyList;
 use Aequus\Plan\StringAt;
+use Aequus\Square\PlanNetwork;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
@@ -33,6 +34,13 @@ final class SquareTest extends FeatureTestCase
         $this->user = $this->person();
         $this->job = $this->job($this->user, Builds::plan([2400, 2400], [3000]));
         $this->actingAs($this->user);
+    }
+
+    public function test_a_base_line_may_begin_where_it_usually_ends(): void
+    {
+        $this->post($this->at('square/rules'), ['based_on' => '1', 'placement' => 'base_line', 'base_from' => 'C1', 'base_to' => ''])->assertSessionHasNoErrors();
+        $this->page('square/prove')->assertDontSee('Server Error');
+        $this->assertSame(['3.1', '2.1'], (new PlanNetwork($this->job->fresh()?->revision->plan() ?? $this->fail()))->base);
     }
 
     public function test_a_reading_ten_times_the_plan_is_asked_about_kept_as_typed_and_stored_once_it_is_sure(): void

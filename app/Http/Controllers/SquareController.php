@@ -52,7 +52,7 @@ final class SquareController extends Controller
     public function prove(Job $job): View
     {
         $site = $this->site($job);
-        [$key, $stamp] = ["proof.{$job->id}", (string) $job->revision->number];
+        [$key, $stamp] = ["proof.{$job->id}", $job->revision->fingerprint()];
         try {
             $proof = count($site->plan->grid->posts) < 2 ? null : Kept::find($key, $stamp, Proof::class) ?? new Proof($site->plan, $site->state->square->wanted);
         } catch (NotDetermined) {
