@@ -77,6 +77,7 @@ final readonly class HoldAdviser
                 [$site->repair, 1, 'It can be dug out again.'],
                 [$loose, -2, 'Sand does not tamp firm round a post.'],
                 [$site->water, -2, 'Wet earth does not tamp.'],
+                [$site->roof, -2, 'Earth alone does not hold a post down, and it settles under a load: a wide pad and a cleat at the foot must.'],
                 [$site->noBrace, -1, 'Earth gives before a collar does when the frame is not braced.'],
                 [$site->soil === Soil::Clay && $site->wood, -1, 'Clay holds water against the wood.'],
             ],
