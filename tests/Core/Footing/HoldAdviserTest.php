@@ -36,6 +36,8 @@ final class HoldAdviserTest extends TestCase
             'carrying' => [['soil' => Soil::Gravel], ['carried' => true], Hold::Concrete, Hold::Foam, 'lightest to carry'],
             'a ban' => [$plain, ['banned' => [Hold::Concrete]], Hold::Concrete, Hold::Gravel, 'not allowed here'],
             'water' => [['soil' => Soil::Sand], ['water' => true], Hold::Concrete, Hold::Gravel, 'tamps firm in the wet'],
+            'a roof on what earth would hold' => [['soil' => Soil::Gravel, 'carried' => true, 'noBrace' => false, 'banned' => [Hold::Foam, Hold::Driven]], ['roof' => true], Hold::Earth, Hold::Pier, 'does not hold a post down, and it settles'],
+            'the shelter, should a post be replaceable' => [['soil' => Soil::SiltyOrClayeySand, 'roof' => true, 'carried' => true], ['repair' => true], Hold::Concrete, Hold::Gravel, 'dug out and used again'],
             'steel far from a road' => [['soil' => Soil::Sand, 'wood' => false, 'noBrace' => false, 'repair' => true], ['carried' => true, 'banned' => [Hold::Foam]], Hold::Gravel, Hold::Driven, 'Nothing but the posts is carried in'],
         ];
     }
