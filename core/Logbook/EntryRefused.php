@@ -161,6 +161,11 @@ final class EntryRefused extends Refusal
         return new self("{$what} Say hole, rock, rod, off, plumb, bob, bubble, twist, ready, set, filled, top, cut, moved, cast or note; or a decision, with because and the reason.");
     }
 
+    public static function lineUnfinished(string $said, string $example): self
+    {
+        return new self("“{$said}” is not whole yet. Go on, such as: {$example}.");
+    }
+
     /** @param  list<string>  $sides */
     public static function lineWithoutSide(string $said, array $sides): self
     {

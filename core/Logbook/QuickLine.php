@@ -51,6 +51,11 @@ final readonly class QuickLine
     /** What most often follows a post. */
     private const VERBS = ['hole', 'rock', 'rod', 'plumb', 'set', 'ready', 'filled', 'top', 'cut', 'note'];
 
+    /** Words that say nothing without what follows them. */
+    private const UNFINISHED = ['hole', 'rod', 'off', 'line', 'cast', 'plumb', 'bob', 'bubble', 'twist', 'ready', 'top'];
+
+    private const OTHER_VERBS = ['roots', 'water', 'off', 'cast', 'bob', 'bubble', 'twist', 'moved', 'begun', 'wet', 'stripped'];
+
     private SpokenPieces $pieces;
 
     /**
@@ -72,18 +77,24 @@ final readonly class QuickLine
         return array_map(fn (string $example): string => strtr(strtr($example, $figures), $sides), $known);
     }
 
-    /** @return list<string> what could stand next in a line that is not whole yet; none where only a figure can, or nothing */
+    /** @return array<string, string> what could stand next in a line that is not whole yet, and the line with it; none where only a figure can, or nothing */
     public function couldFollow(string $line): array
     {
         $label = SpokenPieces::LABEL;
+        if (preg_match("/^({$label}) ([a-z]+)$/i", $line, $begun) && ! in_array(strtolower($begun[2]), [...self::VERBS, ...self::OTHER_VERBS], true)) {
+            $meant = array_values(array_filter([...self::VERBS, ...self::OTHER_VERBS], fn (string $verb) => str_starts_with($verb, strtolower($begun[2]))));
 
-        return match (1) {
+            return array_combine($meant, array_map(fn (string $verb) => "{$begun[1]} {$verb}", $meant));
+        }
+        $words = match (1) {
             preg_match("/^{$label}$/i", $line) => self::VERBS,
             preg_match("/^(?:{$label} )?ready$/i", $line) => array_column(ReadyItem::cases(), 'value'),
             preg_match("/^{$label} bubble$/i", $line) => ['half-way', 'on the line', 'beyond'],
             preg_match("/^{$label} (?:(?:plumb|bob|cast|off {$label} ?- ?{$label}) [^a-z]+|bubble (?:half-way|on the line|beyond))$/i", $line) => $this->pieces->sideNames(),
             default => [],
         };
+
+        return array_combine($words, array_map(fn (string $word) => "{$line} {$word}", $words));
     }
 
     /**
@@ -119,6 +130,10 @@ final readonly class QuickLine
             return $this->rod(LevelPoint::of($post, $this->feature($found[1])), $found[2]);
         }
 
+        if ($rest === '' && in_array(strtolower($verb), self::UNFINISHED, true)) {
+            throw EntryRefused::lineUnfinished("{$label} {$verb}", $this->exampleOf(strtolower($verb)));
+        }
+
         return match (strtolower($verb)) {
             'hole' => $this->hole($post, $rest),
             'rod' => $this->rod(LevelPoint::of($post), $rest),
@@ -139,6 +154,19 @@ final readonly class QuickLine
             'note' => new Remark($post, $rest),
             default => $this->decision($post, $said) ?? throw EntryRefused::lineVerb($label, $said),
         };
+    }
+
+    private function exampleOf(string $verb): string
+    {
+        foreach ($this->examples() as $examples) {
+            foreach (preg_split('/, (?:or )?/', $examples) ?: [] as $example) {
+                if (preg_match('/^'.SpokenPieces::LABEL." {$verb} /i", $example)) {
+                    return $example;
+                }
+            }
+        }
+
+        return $this->examples()['hole'];
     }
 
     private function hole(PostId $post, string $said): HoleDug

@@ -31,7 +31,7 @@ final class QuickLineController extends Controller
         $state = $this->site($job)->state;
         $next = $state->quickLine()->couldFollow($line);
         if ($next !== []) {
-            return response(implode(' ', array_map(fn (string $word) => '<button type="button" class="fill" data-fill="'.e("{$line} {$word} ").'">'.e($word).'</button>', $next)));
+            return response(implode(' ', array_map(fn (string $word, string $whole) => '<button type="button" class="fill" data-fill="'.e("{$whole} ").'">'.e($word).'</button>', array_keys($next), $next)));
         }
         try {
             return response('read as: '.Typeset::sentence((new EntryWords($state))->say($state->quickLine()->read($line))));
