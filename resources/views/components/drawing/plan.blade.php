@@ -2,6 +2,7 @@
 @php
     $frame = $model->frame;
     $sides = $model->plan->sides;
+    $way = $link ? route($link, [$site->job, '~']) : '';
 @endphp
 <figure class="drawing">
     <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" class="plan-drawing" role="group" aria-label="{{ $says }}, {{ count($model->posts) }} posts" data-roving>
@@ -20,7 +21,7 @@
             <path class="left-out" d="M{{ $frame->x($point->x) - 5 }} {{ $frame->y($point->y) - 5 }} l10 10 m0 -10 l-10 10" />
         @endforeach
         @foreach ($model->posts as $p)
-            <a class="post post-{{ $p->shape }} {{ $p->next ? 'post-next' : '' }}" @if ($link) href="{{ route($link, [$site->job, $p->post->label]) }}" @else tabindex="0" role="img" @endif aria-label="{{ $p->post->label }}: {{ $p->words }}">
+            <a class="post post-{{ $p->shape }} {{ $p->next ? 'post-next' : '' }}" @if ($link) href="{{ str_replace('~', $p->post->label, $way) }}" @else tabindex="0" role="img" @endif aria-label="{{ $p->post->label }}: {{ $p->words }}">
                 @if ($p->next)<circle class="halo" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->holeRadius + 7 }}" />@endif
                 <rect class="hole" x="{{ $p->x - $model->holeRadius }}" y="{{ $p->y - $model->holeRadius }}" width="{{ 2 * $model->holeRadius }}" height="{{ 2 * $model->holeRadius }}" rx="{{ $model->plan->hole->isSquare ? 0 : $model->holeRadius }}" />
                 @if ($p->shape === 'leaning')
