@@ -60,9 +60,11 @@ final class SetTest extends JobTestCase
         $this->send('ready', ['item' => 'covered', 'post' => 'A1']);
         $this->post1()->assertSee('Measure once more, another way')->assertSee('racked');
         $this->send('check', ['before' => 'pour', 'route' => 'long_diagonal', 'off' => '2']);
-        $this->post1()->assertSee('Fill A1')->assertSee('Ready to fill')->assertSee('Rod out the air');
-        $this->send('filled', ['post' => 'A1', 'step' => 'started']);
-        $this->post1()->assertSee('begun, not full');
+        $this->post1()->assertSee('Fill A1')->assertSee('Ready to fill')->assertSee('Rod out the air')->assertSee('within 60 min');
+        $this->travelTo('2026-06-01 09:30:00');
+        $this->send('filled', ['post' => 'A1', 'step' => 'started', 'celsius' => '35']);
+        $this->travelTo('2026-06-01 09:42:00');
+        $this->post1()->assertSee('begun, not full')->assertSeeTextInOrder(['12 min', 'since the fill began', 'while it is workable', 'by 10:10']);
         $this->send('filled', ['post' => 'A1', 'step' => 'done', 'bags' => '9', 'celsius' => '5']);
         $this->post1()->assertSee('filled, 9 bags, at 5 °C')->assertSee('on for about 48 hours more')->assertSee('It was filled since it was last read');
         $this->send('filled', ['post' => 'A1', 'step' => 'still_wet']);
@@ -154,7 +156,7 @@ final class SetTest extends JobTestCase
         }
         $this->send('spacing', ['from' => 'A1', 'to' => 'B1', 'at' => 'ground', 'spacing' => '5400']);
         $this->send('spacing', ['from' => 'A1', 'to' => 'B1', 'at' => 'top', 'spacing' => '5430']);
-        $this->get("/jobs/{$this->job->id}/set/tops")->assertSee('A1–B1 contradict')->assertSee('Look at entry');
+        $this->get("/jobs/{$this->job->id}/set/tops")->assertSee('A1–B1 contradict')->assertSee('Look at entry')->assertSee('Tops seen from above')->assertSeeText('times as far');
         $this->send('twist', ['post' => 'A1', 'twist' => '3', 'over' => '140', 'turned' => 'against']);
         $this->post1()->assertSee('against the clock');
         $this->send('filled', ['post' => 'A1', 'step' => 'started']);

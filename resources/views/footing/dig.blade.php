@@ -1,4 +1,5 @@
 @php
+    $isDug = $list->now === null || $site->plan->holdOf($list->now->post->id)->isDug();
     $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $footing = $site->state->footing;
 @endphp
 <x-layout title="Dig list" :site="$site" :phase="$phase">
@@ -11,10 +12,10 @@
                 <h1>All {{ count($list->holes) }} holes are dug</h1>
             @else
                 <div aria-live="polite">
-                    <p class="move-kicker">Hole at hand</p>
+                    <p class="move-kicker">{{ $isDug ? 'Hole at hand' : 'Post to drive' }}</p>
                     <h1>{{ $list->now->post->label }}</h1>
-                    <p class="move-number"><span class="big"><x-length :of="$list->toReach($list->now)" :plan="$plan" /></span> <span class="move-beside">from today’s ground to the clean bottom</span></p>
-                    <p class="verdict-why">What makes it so deep: {{ $list->now->governing->inWords() }}. Above the bottom come <x-length :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan" /> pad. @if ($list->after) Next: <a class="jump" href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a>@endif</p>
+                    <p class="move-number"><span class="big"><x-length :of="$list->toReach($list->now)" :plan="$plan" /></span> <span class="move-beside">from today’s ground to {{ $isDug ? 'the clean bottom' : 'its foot' }}</span></p>
+                    <p class="verdict-why">What makes it so deep: {{ $list->now->governing->inWords() }}. @if ($isDug)Above the bottom come <x-length :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan" /> pad.@elseif ($site->state->footing->firstDriven())Never less; and so deep that its top comes level with {{ $site->state->footing->firstDriven()->required->post->label }}’s, if the posts are alike. Plumb it every few blows.@else Plumb it every few blows.@endif @if ($list->after) Next: <a class="jump" href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a>@endif</p>
                 </div>
                 <x-entry-form :action="route('footing.hole', $job)" name="hole" id="entry">
                     <input type="hidden" name="post" value="{{ $list->now->post->label }}">
@@ -37,10 +38,10 @@
         <div class="side-work">
             @if ($list->marks !== [])
                 <section>
-                    <h2>Marks on the auger <span class="h-note">holes of equal depth share one</span></h2>
+                    <h2>Marks on the {{ $isDug ? 'auger' : 'posts' }} <span class="h-note">holes of equal depth share one</span></h2>
                     <table><thead><tr><th scope="col" class="num">Mark at</th><th scope="col">for</th></tr></thead>
                         <tbody>@foreach ($list->marks as $mark)<tr><td class="num strong"><x-length :of="$mark['depth']" :plan="$plan" /></td><td>{{ collect($mark['posts'])->map(fn ($post) => $post->label)->join(', ') }}</td></tr>@endforeach</tbody></table>
-                    <p class="hint">Measured from the auger’s tip. Loose earth falls back: clean the bottom before you measure.</p>
+                    <p class="hint">{{ $isDug ? 'Measured from the auger’s tip. Loose earth falls back: clean the bottom before you measure.' : 'Measured from the foot of each post.' }}</p>
                 </section>
             @endif
             <x-cautions :of="['holes', 'auger']" />

@@ -12,6 +12,7 @@
         $stands->set => EntryKind::Plumb,
         default => null,
     };
+    $pours = $dug !== null && $hold->isDug() && ($asks === EntryKind::Filled || ($state->filling($post)->isBegun() && ! $state->filling($post)->isDone()));
     $forms = array_filter([
         'set.forms.hole' => ['a hole as dug', EntryKind::Hole, $state->footing->required($post) !== null && ! $stands->set],
         'set.forms.standing' => ['the post stands', EntryKind::PostSet, ! $stands->set],
@@ -70,6 +71,7 @@
         @foreach ($forms as $view => [$words, $kind])
             @if ($kind === $asks)<section id="entry">@include($view)</section>@endif
         @endforeach
+        @if ($pours)@include('set.pour', ['now' => true])@endif
         <section>
             <h2>What is known of {{ $label }}</h2>
             <dl class="facts facts-post">@foreach ($sheet->facts as $fact)<div><dt>{{ $fact->about }}</dt><dd>@if ($fact->state)<span class="state state-{{ $fact->state }}"><span><x-words :say="$fact->says" /></span></span>@else<x-words :say="$fact->says" />@endif</dd></div>@endforeach</dl>
@@ -82,14 +84,7 @@
                 <ul class="plain checks">@foreach ($sheet->ready->points as $point => $is)<li><span class="state state-{{ $is ? 'fits' : 'to-pull' }}">{{ $point }}{{ $is ? '' : ': missing' }}</span></li>@endforeach</ul>
             </section>
         @endif
-        @if ($dug !== null && $hold->isDug())
-            <details class="pour" @if ($state->filling($post)->isBegun() && ! $state->filling($post)->isDone()) open @endif>
-                <summary>The fill, step by step</summary>
-                @if ($sheet->minutesIn !== null)<p class="walk-line"><b class="big-step">{{ $sheet->minutesIn }} min</b> since the fill began.</p>@endif
-                <ol>@foreach ($sheet->pour->steps as $step)<li>{{ $step->do }}@if ($step->below !== null && ! $step->below->isZero()): <b class="big-step"><x-length :of="$step->below" :plan="$plan" /></b> below the ground @endif @if ($step->bags) <span class="muted">{{ $step->bags }} bags in</span>@endif @if ($step->within !== null) <b class="big-step">{{ $sheet->begun === null ? "within {$step->within} min" : 'by '.$sheet->begun->modify("+{$step->within} minutes")->setTimezone(new DateTimeZone($job->zone))->format('H:i') }}</b>@endif</li>@endforeach</ol>
-                <p class="hint">Bags of {{ $unit->value === 'mm' ? '25 kg' : '80 lb' }}, a tenth for waste. Water as the label says. Mixed concrete stays workable about an hour at 20 °C, less in heat. Braces: {{ $state->bracesOff()->inWords() }} at 20 °C, longer in the cold by the maturity rule (time × (temperature + 10 °C) is the same; Nurse and Saul, ASTM C1074). The label and a wet surface come before it.</p>
-            </details>
-        @endif
+        @if ($dug !== null && $hold->isDug() && ! $pours)@include('set.pour', ['now' => false])@endif
         @foreach ($forms as $view => [$words, $kind])
             @if ($kind !== $asks)<details class="change"><summary>Write down {{ $words }}</summary>@include($view)</details>@endif
         @endforeach
