@@ -12,6 +12,7 @@ use Aequus\Footing\RoofOrFloor;
 use Aequus\Footing\SidewaysLoad;
 use Aequus\Footing\TributaryAreas;
 use Aequus\Measure\Length;
+use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Side;
 use Aequus\Plan\Soil;
 use Aequus\Site\SiteState;
@@ -21,6 +22,14 @@ use App\View\Sums;
 final readonly class LoadSheet
 {
     private const HEAVIEST = 1000.0;
+
+    /** Dead and live loads where nobody typed them, as the job writes them. */
+    private const USUAL = ['lb/ft²' => [10.0, 20.0], 'kN/m²' => [0.5, 1.0]];
+
+    public LoadNotation $in;
+
+    /** @var array{float, float} dead and live where the fields are empty, as the job writes them */
+    public array $usual;
 
     public Soil $soil;
 
@@ -52,13 +61,15 @@ final readonly class LoadSheet
         $plan = $site->plan;
         $this->soil = Soil::tryFrom($sums->typed('soil')) ?? $plan->holding->site->soil ?? Soil::Clay;
         $this->beams = $sums->typed('beams') === 'y' ? Side::PlusY : Side::PlusX;
-        $load = fn (string $field, float $usual): float => $sums->typed($field) === '' ? $usual : $sums->number($field, 0, self::HEAVIEST) ?? $usual;
-        $this->carries = new RoofOrFloor($load('dead', 10), $load('live', 20), $load('snow', 0));
+        $this->in = new LoadNotation($plan->notation->unit);
+        $this->usual = self::USUAL[$this->in->ofPressure()];
+        $load = fn (string $field, float $usual): float => $this->in->readPressure($sums->typed($field) === '' ? $usual : $sums->number($field, 0, self::HEAVIEST) ?? $usual);
+        $this->carries = new RoofOrFloor($load('dead', $this->usual[0]), $load('live', $this->usual[1]), $load('snow', 0));
         $this->above = $sums->typed('roof_dead').$sums->typed('roof_snow') === '' ? null : new RoofOrFloor($load('roof_dead', 0), 0, $load('roof_snow', 0));
-        $this->push = $sums->number('push', 0, 20_000) ?? 0.0;
+        $this->push = $this->in->readForce($sums->number('push', 0, 20_000) ?? 0.0);
         $this->pushAt = ($sums->lengths(['push_at']) ?? [$plan->standing])[0];
         $this->held = $sums->ticked('held');
-        $this->suction = $sums->number('suction', 0, 200) ?? 0.0;
+        $this->suction = $this->in->readPressure($sums->number('suction', 0, 200) ?? 0.0);
         $over = ($sums->lengths(['overhang']) ?? [Length::zero()])[0];
         $this->areas = new TributaryAreas($plan->grid, $this->beams, array_fill_keys(array_map(fn (Side $side) => $side->value, Side::cases()), $over));
         $sideways = match (true) {

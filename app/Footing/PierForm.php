@@ -16,8 +16,6 @@ use App\View\Sums;
 /** Piers in tubes asked in the address: lengths to a common top, room for the anchor, and whether a tube floats. What is typed is put in force by its own button. */
 final readonly class PierForm
 {
-    private const POUNDS_PER_KILONEWTON = 224.8089;
-
     public Length $top;
 
     /** As typed, else as decided, else as usual. */
@@ -48,11 +46,6 @@ final readonly class PierForm
     public function anchorShift(): Length
     {
         return Pier::anchorShift($this->rules);
-    }
-
-    public function liftInPounds(): float
-    {
-        return ($this->lift ?? 0.0) * self::POUNDS_PER_KILONEWTON;
     }
 
     private function isTooNarrow(): bool

@@ -8,6 +8,7 @@ use Aequus\Footing\Bearing;
 use Aequus\Footing\HoleWidth;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
+use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Soil;
 use Aequus\Site\SiteState;
 use App\View\Sums;
@@ -15,6 +16,8 @@ use App\View\Sums;
 /** How wide the holes must be, from load, soil, cover, slack and augers asked in the address. The shape is put in force by its own button. */
 final readonly class WidthForm
 {
+    public LoadNotation $in;
+
     public Length $cover;
 
     public Length $slack;
@@ -39,7 +42,8 @@ final readonly class WidthForm
         $usual = $plan->notation->unit->value === 'mm' ? Length::millimetres(25) : Length::inches(1);
         $this->cover = ($sums->lengths(['cover']) ?? [$plan->layout->cover])[0];
         $this->slack = ($sums->lengths(['slack']) ?? [$usual])[0];
-        $this->load = $sums->number('load', 0, 200_000) ?? 0.0;
+        $this->in = new LoadNotation($plan->notation->unit);
+        $this->load = $this->in->readForce($sums->number('load', 0, 200_000) ?? 0.0);
         $this->soil = Soil::tryFrom($sums->typed('soil')) ?? $plan->holding->site->soil ?? Soil::Clay;
         $this->bearing = Bearing::on($this->load, $this->soil);
         $augers = $sums->at('augers', fn () => array_map(

@@ -6,6 +6,7 @@ namespace Aequus\Footing;
 
 use Aequus\Logbook\Finding;
 use Aequus\Measure\Length;
+use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Hold;
 use Aequus\Plan\HoleShape;
 use Aequus\Plan\Plan;
@@ -140,7 +141,8 @@ final readonly class HoleOptions
             return [];
         }
         $foot = $this->shape()->foot()->times(sqrt($assumed->bearing() / $this->hole->soil->bearing()));
-        $words = "{$this->hole->soil->inWords()} is presumed to carry ".number_format($this->hole->soil->bearing()).' lb/ft², the '.$assumed->inWords().' assumed '.number_format($assumed->bearing()).': so wide a foot carries the same load.';
+        $in = new LoadNotation($this->plan->notation->unit);
+        $words = "{$this->hole->soil->inWords()} is presumed to carry {$in->pressure($this->hole->soil->bearing())}, the {$assumed->inWords()} assumed {$in->pressure($assumed->bearing())}: so wide a foot carries the same load.";
 
         return [
             new HoleOption('Bell the foot out to', $foot, ucfirst($words).' The post, its depth and its length stay; the hole takes more concrete.', ! $this->shape()->isSquare),

@@ -76,15 +76,15 @@ final class FootingTest extends JobTestCase
     public function test_every_load_is_worked_through_to_its_pad(): void
     {
         $this->ready();
-        // A quarter of 5.4 by 3.6 m is 52.3 ft²; at 50 lb/ft² on clay of 1500: 1.74 ft², a round of 1.49 ft.
-        $page = $this->sheet('loads', 'dead=10&live=20&snow=40&soil=clay')->assertSee('52.3 ft²')->assertSee('2,616 lb')->assertSee('1.74 ft²');
-        $page->assertSeeText("454\u{202F}mm")->assertSee('The hole is too narrow for its load')->assertSee('Not checked here: spans');
-        // A roof of 15 and 25 over it adds 40 lb/ft²: 52.3 × 90.
-        $this->sheet('loads', 'dead=10&live=40&roof_dead=15&roof_snow=25')->assertSee('4,708 lb')->assertSee('and the roof over it 15.0');
-        $this->sheet('loads', 'dead=10&live=20&snow=40&soil=bedrock')->assertSee('The pads carry what stands on them');
+        // A quarter of 5.4 by 3.6 m is 4.86 m²; at 2.4 kN/m² on clay of 71.8: 0.16 m², a round of 455 mm.
+        $page = $this->sheet('loads', 'dead=0,5&live=1&snow=1.9&soil=clay')->assertSee('4.86 m²')->assertSee('11.7 kN')->assertSee('0.16 m²')->assertDontSee(' lb');
+        $page->assertSeeText("455\u{202F}mm")->assertSee('The hole is too narrow for its load')->assertSee('Not checked here: spans');
+        // A roof of 0.7 and 1.2 over it: 4.86 × 4.4.
+        $this->sheet('loads', 'dead=0.5&live=2&roof_dead=0.7&roof_snow=1.2')->assertSee('21.4 kN')->assertSee('and the roof over it 0.70 kN/m²');
+        $this->sheet('loads', 'dead=0.5&live=1&snow=1.9&soil=bedrock')->assertSee('The pads carry what stands on them');
         $this->sheet('loads', 'dead=0&live=0')->assertSee('Nothing rests on these posts');
         $this->sheet('loads', 'push=20000&soil=clay')->assertSee('where the formula ends: that is for an engineer')->assertSee('engineer</span>', false);
-        $this->sheet('loads', 'push=100&held=1')->assertSee('held at the ground');
+        $this->sheet('loads', 'push=0.5&held=1')->assertSee('held at the ground');
         $this->sheet('loads', 'dead=heavy')->assertSee('This can’t be worked out yet')->assertDontSee('The pads carry')->assertSee('value="heavy"', false);
         $this->sheet('loads', 'suction=60')->assertSee('uplift left')->assertDontSee('none</td>', false);
     }
@@ -217,7 +217,7 @@ final class FootingTest extends JobTestCase
         $this->ready();
         // A post of 140 square is 198 across; 50 of cover and 25 of slack on both sides.
         $this->sheet('width', 'cover=50&slack=25')->assertSeeText("348\u{202F}mm")->assertSee('The holes planned are wide enough');
-        $this->sheet('width', 'load=6000&soil=clay')->assertSee('The holes planned are too narrow');
+        $this->sheet('width', 'load=27&soil=clay')->assertSee('The holes planned are too narrow');
         $this->sheet('width', 'cover=50&slack=25&augers=300; 360; 450')->assertSeeText("Of the augers at hand 360\u{202F}mm digs it as it is");
         $this->sheet('width', 'augers=wide')->assertSee('This can’t be worked out yet')->assertSee('“wide”');
         $shape = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/width", $fields + ['form' => 'shape', 'based_on' => $this->job->fresh()->revision->number]);

@@ -17,7 +17,7 @@
                     <thead><tr><th scope="col">Post</th><th scope="col" class="num">tube</th><th scope="col" class="num">above the ground</th><th scope="col" class="num">post, from the base up</th></tr></thead>
                     <tbody>@foreach ($form->piers as $pier)<tr><th scope="row">{{ $pier->of->label }}</th><td class="num strong"><x-length :of="$pier->tube" :plan="$plan" /></td><td class="num"><x-length :of="$pier->aboveGround" :plan="$plan" /></td><td class="num strong"><x-length :of="$pier->post" :plan="$plan" /></td></tr>@endforeach</tbody>
                 </table>
-                @if ($form->lift !== null)<p class="answer">Water so deep lifts an empty tube that is closed at its foot by {{ number_format($form->lift, 2) }} kN ({{ number_format($form->liftInPounds()) }} lb): weigh it down or tie it before you pour. An open tube does not float, but dry it first.</p>@endif
+                @if ($form->lift !== null)<p class="answer">Water so deep lifts an empty tube that is closed at its foot by {{ (new \Aequus\Measure\LoadNotation($unit))->forceOf($form->lift) }}: weigh it down or tie it before you pour. An open tube does not float, but dry it first.</p>@endif
                 <details class="why"><summary>Why these numbers?</summary><p>A tube stands on the gravel of its hole, as dug where it is dug, and ends at the common top: top − (bottom + gravel). The post begins a standoff above the concrete. The anchor may shift (tube − base across its corners) / 2 − edge distance. Lift is 9.81 · π/4 · D² · depth of water. Plumb the tube on two sides and brace it before the pour; check its top with the level afterwards.</p></details>
             @endif
         </section>
