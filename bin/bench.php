@@ -65,8 +65,13 @@ printf("PHP %s, %d posts, %d entries, median of %d\n\n", PHP_VERSION, count($pla
 
 $kernel = $app->make(HttpKernel::class);
 Auth::login($user);
-$ask = function (string $uri) use ($kernel): int {
-    $response = $kernel->handle(Request::create($uri));
+// One browser with one sign-in, as on site: not a new session for every page.
+$cookies = [];
+$ask = function (string $uri) use ($kernel, &$cookies): int {
+    $response = $kernel->handle(Request::create($uri, cookies: $cookies));
+    foreach ($response->headers->getCookies() as $cookie) {
+        $cookies[$cookie->getName()] = $cookie->getValue();
+    }
     $response->getStatusCode() === 200 || throw new RuntimeException("{$uri}: {$response->getStatusCode()}");
 
     return strlen((string) gzencode((string) $response->getContent()));

@@ -28,6 +28,11 @@ final class Typeset
         return '<span class="len">'.self::marks($notation->write($length), self::ON_PAGE).'</span>';
     }
 
+    public static function lengthOrNone(Notation $notation, ?Length $length): string
+    {
+        return $length === null ? '<span class="none">—</span>' : self::length($notation, $length);
+    }
+
     /** A length for a drawing: pieces of an SVG text. */
     public static function svg(Notation $notation, Length $length): string
     {

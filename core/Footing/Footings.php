@@ -70,9 +70,10 @@ final readonly class Footings
      */
     public function toReach(Post $post): ?Length
     {
-        [$required, $first] = [$this->required($post), $this->firstDriven()];
+        $required = $this->required($post);
         $asked = $required?->holeDepth();
-        if ($required === null || $asked === null || $first === null || $this->plan->holdOf($post->id) !== Hold::Driven || $first->required->post->id->equals($post->id)) {
+        $first = $this->plan->holdOf($post->id) === Hold::Driven ? $this->firstDriven() : null;
+        if ($required === null || $asked === null || $first === null || $first->required->post->id->equals($post->id)) {
             return $asked;
         }
         $lead = $first->required->post;

@@ -1,1 +1,1 @@
-@props(['of', 'plan']){!! $of === null ? '<span class="none">—</span>' : \App\View\Typeset::length($plan->notation, $of) !!}
+@props(['of', 'plan']){!! \App\View\Typeset::lengthOrNone($plan->notation, $of) !!}

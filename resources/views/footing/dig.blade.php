@@ -1,6 +1,6 @@
 @php
     $isDug = $list->now === null || $site->plan->holdOf($list->now->post->id)->isDug();
-    $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $footing = $site->state->footing;
+    $job = $site->job; $way = route('footing.dig', $job).'?hole='; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $footing = $site->state->footing;
 @endphp
 <x-layout title="Dig list" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.dig" />
@@ -30,7 +30,7 @@
                     <caption>In walking order <span class="muted">every second row backwards</span></caption>
                     <thead><tr><th scope="col">Hole</th><th scope="col" class="num">dig</th><th scope="col" class="num">dug</th><th scope="col">Stands</th></tr></thead>
                     <tbody>@foreach ($list->holes as $required) @php($hole = $list->dug($required))
-                        <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row"><a href="{{ route('footing.dig', ['job' => $job, 'hole' => $required->post->label]) }}">{{ $required->post->label }}</a></th><td class="num strong"><x-length :of="$list->toReach($required)" :plan="$plan" /></td><td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td><td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null ? 'to dig' : ($hole->serves() ? 'deep enough' : 'short') }}{{ $hole?->found ? ', met '.$hole->found->inWords() : '' }}</span></td></tr>
+                        <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row"><a href="{{ $way.$required->post->label }}">{{ $required->post->label }}</a></th><td class="num strong"><x-length :of="$list->toReach($required)" :plan="$plan" /></td><td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td><td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null ? 'to dig' : ($hole->serves() ? 'deep enough' : 'short') }}{{ $hole?->found ? ', met '.$hole->found->inWords() : '' }}</span></td></tr>
                     @endforeach</tbody>
                 </table>
             @endif

@@ -20,7 +20,7 @@
                         @php($strike = route('logbook', $job).'?strike=')
                         @foreach ($lines->lines as $line)
                             <tr class="is-{{ $line->standing }}" id="entry-{{ $line->entry->sequence }}"><td class="num">{{ $line->entry->sequence }}</td>
-                                <td><span class="book-what">{!! \App\View\Typeset::sentence($line->what) !!}</span>@if ($line->standingWords)<br><span class="muted">{{ $line->standingWords }}</span>@endif</td>
+                                <td><span class="book-what"><x-words :say="$line->what" /></span>@if ($line->standingWords)<br><span class="muted">{{ $line->standingWords }}</span>@endif</td>
                                 <td>{{ $line->when }}<br><span class="muted">{{ $line->who }}, plan {{ $line->entry->planRevision }}</span></td>
                                 <td>@if ($line->standing === 'counts' || $line->standing === 'old')<a href="{{ $strike.$line->entry->sequence }}#strike" aria-label="{{ $line->entry->payload instanceof \Aequus\Logbook\Strike ? 'Undo' : 'Strike' }} entry {{ $line->entry->sequence }}">{{ $line->entry->payload instanceof \Aequus\Logbook\Strike ? 'Undo' : 'Strike' }}</a>@endif</td></tr>
                         @endforeach

@@ -1,7 +1,7 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Set; $plan = $site->plan; $state = $site->state;
     $set = collect($plan->grid->posts)->filter(fn ($p) => $state->standing($p)->set);
-    $way = route('set.post', [$job, '~']); $length = fn ($of) => \App\View\Typeset::length($plan->notation, $of);
+    $way = route('set.post', [$job, '~']);
     $leaning = $set->filter(fn ($p) => ! $state->standing($p)->lean->isUnread() && ! $state->standing($p)->isWithin());
     $pulls = fn ($post) => collect($state->standing($post)->lean->pullAt($state->standing($post)->topAbovePivot()))->map(fn ($pull) => $plan->write($pull->amount).' toward the '.$plan->sides->of($pull->toward))->join(' and ');
 @endphp
@@ -24,7 +24,7 @@
                             <td class="laptop-only">{{ $hole === null ? 'not dug' : ($hole->serves() ? 'deep enough' : 'short') }}</td>
                             <td class="laptop-only">{{ $state->isFilled($post) ? 'filled' : ($state->filling($post)->isBegun() ? 'begun' : '') }}</td>
                             <td><span class="state {{ ! $stands->set ? 'state-to-pull' : ($stands->isProvedPlumb() ? 'state-fits' : ($stands->isWithin() ? 'state-doubt' : 'state-off')) }}">{{ ! $stands->set ? 'not set' : ($stands->lean->isUnread() ? 'not read' : ($stands->lean->isHalfKnown() ? 'half known' : ($stands->isWithin() ? 'plumb' : 'leans'))) }}</span></td>
-                            <td class="num">@if (! $stands->lean->isUnread()){!! $length($stands->lean->outOfPlumb($stands->topAbovePivot())) !!}@else — @endif</td>
+                            <td class="num">@if (! $stands->lean->isUnread())<x-length :of="$stands->lean->outOfPlumb($stands->topAbovePivot())" :plan="$plan" />@else — @endif</td>
                             <td>@if ($stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin())<x-words :say="$pulls($post)" />@endif</td></tr>
                     @endforeach
                 </tbody>
