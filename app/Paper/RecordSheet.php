@@ -30,8 +30,12 @@ final readonly class RecordSheet
     /** @var list<array{string, string}> data address and words */
     public array $pictures;
 
+    /** @var list<PostRecord> */
+    private array $records;
+
     public function __construct(private SiteState $site, Job $job)
     {
+        $this->records = $site->handover()->records;
         $this->rows = (new StandingFrame($site))->rowLines();
         $words = new EntryWords($site);
         $this->decisions = array_values(array_map($words->say(...), $site->log->now(Decision::class)));
@@ -56,20 +60,19 @@ final readonly class RecordSheet
     /** @return array{string, string, ?bool} */
     private function depths(): array
     {
-        $records = $this->site->handover->records;
-        $dug = array_filter($records, fn (PostRecord $record) => $record->depthDug !== null);
+        $dug = array_filter($this->records, fn (PostRecord $record) => $record->depthDug !== null);
         $short = array_filter($dug, fn (PostRecord $record) => $record->deepEnough === false);
 
-        return ['Holes deep enough', count($dug).' of '.count($records).' measured'.($short === [] ? '' : ', short: '.implode(' ', array_map(fn (PostRecord $record) => $record->post->label, $short))), $dug === [] ? null : $short === [] && count($dug) === count($records)];
+        return ['Holes deep enough', count($dug).' of '.count($this->records).' measured'.($short === [] ? '' : ', short: '.implode(' ', array_map(fn (PostRecord $record) => $record->post->label, $short))), $dug === [] ? null : $short === [] && count($dug) === count($this->records)];
     }
 
     /** @return array{string, string, ?bool} */
     private function plumb(): array
     {
-        $records = array_filter($this->site->handover->records, fn (PostRecord $record) => $record->plumb !== null);
+        $records = array_filter($this->records, fn (PostRecord $record) => $record->plumb !== null);
         $worst = max([0.0, ...array_map(fn (PostRecord $record) => $record->outOfPlumb?->inMillimetres() ?? 0.0, $records)]);
 
-        return ["Plumb within 1 in {$this->site->plan->tolerances->plumbOneIn}", $records === [] ? 'not measured' : count($records).' of '.count($this->site->handover->records)." measured, the worst {$this->write(Length::millimetres($worst))} at its top", $records === [] ? null : array_filter($records, fn (PostRecord $record) => $record->plumb === false) === []];
+        return ["Plumb within 1 in {$this->site->plan->tolerances->plumbOneIn}", $records === [] ? 'not measured' : count($records).' of '.count($this->records)." measured, the worst {$this->write(Length::millimetres($worst))} at its top", $records === [] ? null : array_filter($records, fn (PostRecord $record) => $record->plumb === false) === []];
     }
 
     /** @return list<array{string, string, ?bool}> */
@@ -81,10 +84,9 @@ final readonly class RecordSheet
     /** @return array{string, string, ?bool} */
     private function cuts(): array
     {
-        $records = $this->site->handover->records;
-        $cut = count(array_filter($records, fn (PostRecord $record) => $record->cut));
+        $cut = count(array_filter($this->records, fn (PostRecord $record) => $record->cut));
 
-        return ['Tops cut to their marks', "{$cut} of ".count($records), $cut === 0 ? null : $cut === count($records)];
+        return ['Tops cut to their marks', "{$cut} of ".count($this->records), $cut === 0 ? null : $cut === count($this->records)];
     }
 
     private function write(Length $length): string

@@ -13,8 +13,8 @@ final readonly class HandOver implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        if ($site->handover->given === null) {
-            $open = count($site->handover->incomplete());
+        if ($site->handedOver() === null) {
+            $open = count($site->lacking());
             yield new Move(
                 Phase::Handover, 'Hand the work over',
                 $open === 0 ? 'Every post has its depth, its plumb readings and its cut in the book.' : "{$open} posts lack a depth, a plumb reading or a cut in the book; the record says so.",

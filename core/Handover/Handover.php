@@ -5,25 +5,26 @@ declare(strict_types=1);
 namespace Aequus\Handover;
 
 use Aequus\Logbook\HandedOver;
+use Aequus\Plan\Post;
 
 /** What is handed over: the record of every post, and what is still open. */
 final readonly class Handover
 {
     /**
      * @param  list<PostRecord>  $records
+     * @param  list<Post>  $lacking  posts whose depth, plumb readings or cut are not in the book
      * @param  ?HandedOver  $given  null until someone took the work over
      */
     public function __construct(
         public array $records,
+        public array $lacking,
         public ?HandedOver $given,
     ) {
     }
 
-    /** @return list<string> labels of posts that lack a depth, a plumb reading or their cut */
+    /** @return list<string> labels of those that lack something */
     public function incomplete(): array
     {
-        $open = array_filter($this->records, fn (PostRecord $r) => $r->depthDug === null || $r->outOfPlumb === null || ! $r->cut);
-
-        return array_values(array_map(fn (PostRecord $r) => $r->post->label, $open));
+        return array_map(fn (Post $post) => $post->label, $this->lacking);
     }
 }

@@ -57,7 +57,6 @@ final readonly class SiteState
         public array $standing,
         private array $fillings,
         public CutList $cut,
-        public Handover $handover,
         private array $decisions,
     ) {
     }
@@ -77,14 +76,34 @@ final readonly class SiteState
         $level = new Heights($plan, $log);
         $footing = new Footings($plan, $log, $level->ground);
         $fillings = self::fillings($log);
-        $standing = self::standingPosts($plan, $log, $level, $footing, $fillings);
-        $cut = new CutList($plan, $log);
 
         return new self(
-            $plan, $log, $today, new Clearance($plan, $log, $today), new Layout($plan, $log, $level->ground, $surveyed), $level, $footing, $standing, $fillings, $cut,
-            new Handover(self::records($plan, $log, $footing, $standing, $cut, $decisions), $log->latest(HandedOver::class)),
-            $decisions,
+            $plan, $log, $today, new Clearance($plan, $log, $today), new Layout($plan, $log, $level->ground, $surveyed), $level, $footing,
+            self::standingPosts($plan, $log, $level, $footing, $fillings), $fillings, new CutList($plan, $log), $decisions,
         );
+    }
+
+    /** The record of every post, as it is handed over. */
+    public function handover(): Handover
+    {
+        return new Handover($this->records(), $this->lacking(), $this->handedOver());
+    }
+
+    /** Null until someone took the work over. */
+    public function handedOver(): ?HandedOver
+    {
+        return $this->log->latest(HandedOver::class);
+    }
+
+    /** @return list<Post> posts whose depth, plumb readings or cut are not in the book */
+    public function lacking(): array
+    {
+        $dug = [];
+        foreach ($this->log->now(HoleDug::class) as $hole) {
+            $dug[$hole->post->value] = true;
+        }
+
+        return array_values(array_filter($this->plan->grid->posts, fn (Post $post) => ! isset($dug[$post->id->value]) || $this->standing($post)->lean->isHalfKnown() || ! $this->cut->isCut($post)));
     }
 
     public function standing(Post $post): StandingPost
@@ -209,41 +228,37 @@ final readonly class SiteState
         return $standing;
     }
 
-    /**
-     * @param  array<string, StandingPost>  $standing
-     * @param  array<string, Decision>  $decisions
-     * @return list<PostRecord>
-     */
-    private static function records(Plan $plan, Log $log, Footings $footing, array $standing, CutList $cut, array $decisions): array
+    /** @return list<PostRecord> */
+    private function records(): array
     {
         $depths = $remarks = [];
-        foreach ($log->now(HoleDug::class) as $hole) {
+        foreach ($this->log->now(HoleDug::class) as $hole) {
             $depths[$hole->post->value] = $hole->depth;
         }
-        foreach ($decisions as $decision) {
+        foreach ($this->decisions as $decision) {
             $remarks[$decision->post->value ?? ''][] = $decision->about->inWords().': '.$decision->reason;
         }
-        foreach ($log->now(Remark::class) as $remark) {
+        foreach ($this->log->now(Remark::class) as $remark) {
             $remarks[$remark->post->value ?? ''][] = $remark->text;
         }
 
         $by = $last = [];
-        foreach ($log->counting as $entry) {
+        foreach ($this->log->counting as $entry) {
             foreach ($entry->payload->posts() as $post) {
                 $by[$post->value][$entry->readBy === '' ? $entry->recordedBy : $entry->readBy] = true;
                 $last[$post->value] = isset($last[$post->value]) && $last[$post->value]->measured > $entry->measured ? $last[$post->value] : $entry;
             }
         }
 
-        return array_map(function (Post $post) use ($footing, $standing, $cut, $depths, $remarks, $by, $last): PostRecord {
-            $stands = $standing[$post->id->value];
+        return array_map(function (Post $post) use ($depths, $remarks, $by, $last): PostRecord {
+            $stands = $this->standing($post);
 
             return new PostRecord(
-                $post, $footing->required($post)?->holeDepth(), $depths[$post->id->value] ?? null, $footing->asDug($post)?->serves(),
+                $post, $this->footing->required($post)?->holeDepth(), $depths[$post->id->value] ?? null, $this->footing->asDug($post)?->serves(),
                 $stands->set, $stands->lean->isHalfKnown() ? null : $stands->lean->outOfPlumb($stands->topAbovePivot()),
-                $stands->lean->isHalfKnown() ? null : $stands->isWithin(), $cut->mark($post)?->aboveDatumLine(), $cut->isCut($post),
+                $stands->lean->isHalfKnown() ? null : $stands->isWithin(), $this->cut->mark($post)?->aboveDatumLine(), $this->cut->isCut($post),
                 $remarks[$post->id->value] ?? [], array_map(strval(...), array_keys($by[$post->id->value] ?? [])), ($last[$post->id->value] ?? null)?->measuredAt(),
             );
-        }, $plan->grid->posts);
+        }, $this->plan->grid->posts);
     }
 }

@@ -1,5 +1,5 @@
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Handover; $plan = $site->plan; $state = $site->state; $handover = $state->handover; $square = $state->square;
+    $job = $site->job; $phase = \Aequus\Site\Phase::Handover; $plan = $site->plan; $state = $site->state; $handover = $state->handover(); $square = $state->square;
     $incomplete = $handover->incomplete();
     $yes = fn (?bool $is, string $good, string $bad) => $is === null ? 'not measured' : ($is ? $good : $bad);
 @endphp

@@ -1,5 +1,5 @@
 @php
-    $plan = $site->plan; $state = $site->state; $handover = $state->handover; $write = fn ($length) => $length === null ? '—' : $plan->write($length);
+    $plan = $site->plan; $state = $site->state; $handover = $state->handover(); $write = fn ($length) => $length === null ? '—' : $plan->write($length);
     $zone = new DateTimeZone($job->zone); $met = fn (?bool $is) => $is === null ? 'not measured' : ($is ? 'met' : 'NOT met');
 @endphp
 <!DOCTYPE html>

@@ -74,7 +74,7 @@ final class GuideTest extends TestCase
         $builder = new SimulatedBuilder($plan ?? self::plan(), $today, ...$history);
         $this->assertStringStartsWith($next, $builder->next()->do ?? 'nothing');
         $builder->finish();
-        $this->assertNotNull($builder->site()->handover->given);
+        $this->assertNotNull($builder->site()->handover()->given);
     }
 
     public static function histories(): Generator
@@ -193,7 +193,7 @@ final class GuideTest extends TestCase
         $this->assertNull($builder->next());
         $this->assertSame('Hand the work over', end($builder->done));
         $this->assertContains('Wait for the utility marks', $builder->done);
-        $this->assertSame([], $builder->site()->handover->incomplete());
+        $this->assertSame([], $builder->site()->handover()->incomplete());
     }
 
     public function test_a_phase_and_a_post_have_next_moves_of_their_own(): void
@@ -238,7 +238,7 @@ final class GuideTest extends TestCase
     public function test_a_larger_job_with_posts_left_out_comes_to_its_end_too(): void
     {
         $builder = new SimulatedBuilder(Builds::plan(baysX: [2400, 3000, 2400, 1800], baysY: [2700, 2700, 2400], leftOut: ['C2', 'C3']));
-        $this->assertSame([], $builder->finish()->site()->handover->incomplete());
+        $this->assertSame([], $builder->finish()->site()->handover()->incomplete());
     }
 
     private static function plan(): Plan

@@ -59,7 +59,7 @@ final class SiteStateTest extends TestCase
         $site = $this->site($this->plan(), new HoleDug($gone, Length::millimetres(900)), new PostSet($gone), new RodReading($gone, Length::millimetres(1500)), new TopMeasured($gone, Length::millimetres(10)));
         $this->assertCount(4, $site->log->entries);
         $this->assertSame([], $site->footing->dug);
-        $this->assertCount(4, $site->handover->records);
+        $this->assertCount(4, $site->handover()->records);
     }
 
     public function test_the_walk_turns_round_at_the_end_of_every_row(): void
@@ -150,7 +150,7 @@ final class SiteStateTest extends TestCase
             new HoleDug($a1, Length::millimetres(1100)), new PostSet($a1), $plumb(Side::MinusY, Side::PlusX), $plumb(Side::PlusX, Side::MinusY),
             new TopMeasured($a1, Length::millimetres(1150)), new PostCut($a1), new Remark($a1, 'knot near the top'), new Decision(DecisionAbout::AcceptLean, $a1, 'it is a fence'),
         ]);
-        $record = $site->handover->records[0];
+        $record = $site->handover()->records[0];
         $this->assertEquals(Length::millimetres(1100), $record->depthRequired);
         $this->assertEquals(Length::millimetres(1100), $record->depthDug);
         $this->assertTrue($record->deepEnough);
@@ -161,8 +161,8 @@ final class SiteStateTest extends TestCase
         $this->assertTrue($record->plumb);
         $this->assertSame(['Take the lean as it is: it is a fence', 'knot near the top'], $record->remarks);
         $this->assertSame(['Tester'], $record->by);
-        $this->assertSame(['B1', 'A2', 'B2'], $site->handover->incomplete());
-        $this->assertSame([null, null, null], array_map(fn (PostRecord $r) => $r->outOfPlumb, array_slice($site->handover->records, 1)));
+        $this->assertSame(['B1', 'A2', 'B2'], $site->handover()->incomplete());
+        $this->assertSame([null, null, null], array_map(fn (PostRecord $r) => $r->outOfPlumb, array_slice($site->handover()->records, 1)));
     }
 
     private function plan(DepthMode $mode = DepthMode::Own): Plan
