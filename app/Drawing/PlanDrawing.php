@@ -9,8 +9,10 @@ use Aequus\Footing\HoleAsDug;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
 use Aequus\Guide\Scope;
+use Aequus\Level\CutAndFill;
 use Aequus\Logbook\ServiceLine;
 use Aequus\Measure\Length;
+use Aequus\Measure\Unit;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
 use Aequus\Plan\Post;
@@ -24,6 +26,12 @@ final readonly class PlanDrawing
 {
     /** How long the longest of enlarged leans is drawn. */
     private const LONGEST_LEAN = 42.0;
+
+    /** Length of the arrow that shows where the ground falls to. */
+    private const ARROW = 64.0;
+
+    /** How far beside a row or a single post that arrow stands. */
+    private const BESIDE = 44.0;
 
     public Frame $frame;
 
@@ -89,11 +97,17 @@ final readonly class PlanDrawing
         return new self($site->plan, $posts, bands: self::bands($site), legend: ['planned|clear', 'short|inside a no-dig band']);
     }
 
-    public static function ground(SiteState $site): self
+    /** Heights, or what is to be cut and filled where a grade is asked; where the ground falls to. */
+    public static function ground(SiteState $site, ?CutAndFill $work = null): self
     {
-        $posts = self::posts($site->plan, self::nextIn($site, Phase::Level), function (Post $post) use ($site): array {
+        $posts = self::posts($site->plan, self::nextIn($site, Phase::Level), function (Post $post) use ($site, $work): array {
             $height = $site->level->groundAt($post);
+            $moved = $work->heights[$post->id->value] ?? null;
+            if ($moved !== null) {
+                $do = $site->plan->notation->round($moved)->isZero() ? 'on grade' : ($moved->isNegative() ? 'fill' : 'cut');
 
+                return ['staked', "{$do} {$site->plan->write($moved->magnitude())}", $do === 'on grade' ? $do : $do.' '.Typeset::svg($site->plan->notation, $moved->magnitude())];
+            }
             $rank = match ($post) {
                 $site->level->high => ', high', $site->level->low => ', low', default => ''
             };
@@ -103,7 +117,25 @@ final readonly class PlanDrawing
                 : ['staked', 'ground at '.$site->plan->write($height).$rank, Typeset::svg($site->plan->notation, $height).$rank];
         });
 
-        return new self($site->plan, $posts, legend: ['staked|ground read', 'planned|still to read']);
+        return new self($site->plan, $posts, legend: ['staked|ground read', 'planned|still to read'], over: self::fall($site));
+    }
+
+    /** @return list<DrawnLine> an arrow downhill, in the middle of a bay near the middle; none while no fall is known */
+    private static function fall(SiteState $site): array
+    {
+        $plane = $site->level->plane;
+        if ($plane === null || $plane->direction === null) {
+            return [];
+        }
+        $frame = new Frame($site->plan);
+        [$columns, $rows] = [$site->plan->grid->columns->lines, $site->plan->grid->rows->lines];
+        [$i, $j] = [intdiv(count($columns) - 1, 2), intdiv(count($rows) - 1, 2)];
+        $x = isset($columns[$i + 1]) ? ($frame->x($columns[$i]->at) + $frame->x($columns[$i + 1]->at)) / 2 : $frame->x($columns[$i]->at) - self::BESIDE;
+        $y = isset($rows[$j + 1]) ? ($frame->y($rows[$j]->at) + $frame->y($rows[$j + 1]->at)) / 2 : $frame->y($rows[$j]->at) - self::BESIDE;
+        [$dx, $dy] = [cos($plane->direction) * self::ARROW / 2, sin($plane->direction) * self::ARROW / 2];
+        $run = $site->plan->notation->unit === Unit::Millimetre ? Length::millimetres(1000) : Length::feet(10);
+
+        return [new DrawnLine($x - $dx, $y + $dy, round($x + $dx, 1), round($y - $dy, 1), 'fall', Typeset::svg($site->plan->notation, $plane->fall->over($run)).' in '.($site->plan->notation->unit === Unit::Millimetre ? '1 m' : '10 ft'))];
     }
 
     /** Holes dug, short and to dig, and what they met; those beside a finding are told. */

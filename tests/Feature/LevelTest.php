@@ -102,7 +102,7 @@ final class LevelTest extends JobTestCase
     public function test_a_grade_typed_gives_cut_and_fill_and_stores_nothing(): void
     {
         $this->write($this->job, $this->user, $this->rod('B2', 1600), $this->rod('A2', 1600));
-        $this->get("/jobs/{$this->job->id}/level?grade=-100")->assertSeeText('fill 35', false)->assertSee("Cut 0.00\u{202F}m³, fill 0.17\u{202F}m³");
+        $this->get("/jobs/{$this->job->id}/level?grade=-100")->assertSeeText('fill 35', false)->assertSee('aria-label="B1: fill', false)->assertSee('class="fall"', false)->assertSee("Cut 0.00\u{202F}m³, fill 0.17\u{202F}m³");
         $this->get("/jobs/{$this->job->id}/level?grade=none")->assertSee('“none”', false)->assertDontSee('m³, fill');
         $this->get("/jobs/{$this->job->id}/level?grade=-100&toward=plus_x&grade_fall=35&grade_over=0")->assertSee('a length above zero');
         $this->assertSame(6, $this->job->entries()->count());

@@ -25,10 +25,11 @@ final class LevelController extends Controller
     public function show(Request $request, Job $job): View
     {
         $site = $this->site($job);
+        $grade = new GradeForm($this->sums($request, $job), $site->state);
 
         return view('level.show', [
-            'site' => $site, 'drawing' => PlanDrawing::ground($site->state), 'words' => new LevelWords($site->state), 'sheet' => new LevelSheet($site->state),
-            'form' => new LevelForm($site, $request->integer('again')), 'grade' => new GradeForm($this->sums($request, $job), $site->state),
+            'site' => $site, 'drawing' => PlanDrawing::ground($site->state, $grade->work), 'words' => new LevelWords($site->state), 'sheet' => new LevelSheet($site->state),
+            'form' => new LevelForm($site, $request->integer('again')), 'grade' => $grade,
         ]);
     }
 
