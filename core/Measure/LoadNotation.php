@@ -15,6 +15,9 @@ final readonly class LoadNotation
 
     private const METRES = 0.3048;
 
+    /** Pounds in a tonne. */
+    private const POUNDS = 1 / 0.00045359237;
+
     public function __construct(private Unit $unit)
     {
     }
@@ -60,6 +63,12 @@ final readonly class LoadNotation
     public function forceOf(float $kilonewtons): string
     {
         return $this->force($kilonewtons / self::KILONEWTONS);
+    }
+
+    /** What is bought by weight. */
+    public function weight(float $tonnes): string
+    {
+        return $this->isMetric() ? number_format($tonnes, 2).' t' : number_format($tonnes * self::POUNDS).' lb';
     }
 
     public function pressure(float $psf): string

@@ -17,7 +17,7 @@
                 <dl class="facts">
                     <div><dt>Earth to dig</dt><dd>{{ $volume($materials->total('dug')) }}</dd></div>
                     <div><dt>Spoil, loosened</dt><dd>{{ $volume($materials->total('spoil')) }}</dd></div>
-                    <div><dt>Gravel</dt><dd>{{ $volume($materials->total('gravel')) }}, {{ number_format(\Aequus\Footing\Gravel::tonnes($materials->total('gravel')), 2) }} t</dd></div>
+                    <div><dt>Gravel</dt><dd>{{ $volume($materials->total('gravel')) }}, {{ (new \Aequus\Measure\LoadNotation($plan->notation->unit))->weight(\Aequus\Footing\Gravel::tonnes($materials->total('gravel'))) }}</dd></div>
                     <div><dt>Concrete, without waste</dt><dd>{{ $volume($materials->total('concrete')) }}</dd></div>
                     <div><dt>Or by truck, with waste</dt><dd>{{ $volume($materials->readyMix->ordered) }}, {{ $materials->readyMix->lots }} lots of {{ $volume($materials->readyMix->lot) }}</dd></div>
                     <div><dt>Water for the bags</dt><dd>{{ $materials->waterPerBag === null ? 'type what the label says' : number_format($materials->waterPerBag * $alone->needed, 0).' '.$waterUnit.' to carry' }}</dd></div>

@@ -17,6 +17,7 @@ final class LoadNotationTest extends TestCase
         $this->assertSame(['3,023 lb', '1,500 lb/ft²', '20.0 lb/ft²', '150 lb/ft² per ft', '100.8 ft²', '0.51 ft²'], [
             $in->force(3023.4), $in->pressure(1500), $in->pressure(20), $in->byDepth(150), $in->area(100.8), $in->area(0.51),
         ]);
+        $this->assertSame('1,499 lb', $in->weight(0.68));
         $this->assertSame([30.0, 600.0, '600'], [$in->readPressure(30), $in->readForce(600), $in->typedForce(600)]);
     }
 
@@ -28,7 +29,7 @@ final class LoadNotationTest extends TestCase
             $in->force(3023.4), $in->pressure(1500), $in->pressure(20), $in->byDepth(150), $in->area(100.8),
         ]);
         $this->assertEqualsWithDelta(1000 / 47.8803, $in->readPressure(1), 1e-3);
-        $this->assertSame('0.28 kN', $in->forceOf(0.277));
+        $this->assertSame(['0.28 kN', '0.68 t'], [$in->forceOf(0.277), $in->weight(0.68)]);
     }
 
     #[TestWith([Unit::Inch])]
