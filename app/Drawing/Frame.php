@@ -13,7 +13,7 @@ final readonly class Frame
 {
     public const WIDTH = 720;
 
-    private const MARGIN = 76;
+    private const MARGIN = 90;
 
     /** Where something stands outside the posts, it takes part of the margin with it. */
     private const MARGIN_AROUND = 40;
