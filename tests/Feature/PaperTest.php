@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\HandedOver;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\TopRules;
 use App\Actions\RevisePlan;
+use App\Paper\AsBuilt;
 use App\Paper\Paper;
 use App\Paper\PoleStrips;
 use App\Site\ReadSite;
@@ -32,6 +39,30 @@ final class PaperTest extends JobTestCase
         foreach (['Test shelter', 'Handed over to the parish', 'Stakes on their places', 'not measured', 'Take the layout as it stands: a hen run', 'Plan as built', 'times enlarged', 'Row 1', 'Row 2', 'A1', 'B2', 'not checked by this tool'] as $words) {
             $this->assertStringContainsString($words, $text);
         }
+    }
+
+    /** Ground at 0, −100 and tops at 2300: 3200 from the deepest bottom to the tops are drawn 150 high. */
+    public function test_a_section_as_built_shows_holes_as_dug_and_posts_from_foot_to_top(): void
+    {
+        $plan = $this->job->revision->plan()
+            ->withFooting(new FootingRules(Length::millimetres(700), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(500)), Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::Own))
+            ->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::level(), Length::millimetres(1200)));
+        app(RevisePlan::class)($this->job, $this->user, $plan, 'Depths', 1);
+        $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), ...array_map(
+            fn (string $label, float $rod) => new RodReading($plan->grid->labelled($label)->id, Length::millimetres($rod)), ['A1', 'B1', 'A2', 'B2'], [1500, 1600, 1500, 1600],
+        ));
+        $this->write($this->job, $this->user, new HoleDug($plan->grid->labelled('B1')->id, Length::millimetres(800)));
+        $built = new AsBuilt(app(ReadSite::class)->of($this->job->fresh())->state);
+        $svg = base64_decode(substr($built->sections()['Row 1'], strlen('data:image/svg+xml;base64,')));
+        preg_match_all('/<rect x="[\d.]+" y="([\d.]+)" width="(24|8)" height="([\d.]+)"/', $svg, $found, PREG_SET_ORDER);
+        $boxes = array_map(fn (array $box): array => [$box[2] === '24' ? 'hole' : 'post', (float) $box[1], (float) $box[3]], $found);
+        // A1 as planned: 900 deep, its foot 700 down. B1 as dug: 800 deep and 100 short, so 50 of gravel are left and its foot stands 650 down.
+        $per = 150 / (2300 + 900);
+        foreach ([['hole', 20 + 2300 * $per, 900 * $per], ['post', 20.0, 3000 * $per], ['hole', 20 + 2400 * $per, 800 * $per], ['post', 20.0, 3050 * $per]] as $i => [$what, $y, $height]) {
+            $this->assertSame($what, $boxes[$i][0]);
+            $this->assertEqualsWithDelta([$y, $height], array_slice($boxes[$i], 1), 0.1, "box {$i}");
+        }
+        $this->assertSame(['Row 1', 'Row 2'], array_keys($built->sections()));
     }
 
     public function test_a_story_pole_is_full_size_with_bars_to_check_it(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Site;
 
+use Aequus\Cut\TopNetwork;
 use Aequus\Guide\StopNow;
 use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\CheckRoute;
@@ -24,13 +25,16 @@ use Aequus\Logbook\SpacingRead;
 use Aequus\Logbook\Stage;
 use Aequus\Measure\Length;
 use Aequus\Plan\DepthMode;
+use Aequus\Plan\FixedLine;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Hold;
 use Aequus\Plan\Holding;
 use Aequus\Plan\HoldingSite;
+use Aequus\Plan\LayoutRules;
 use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\PierRules;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Point;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Side;
 use Aequus\Plan\Soil;
@@ -93,6 +97,23 @@ final class StandingFrameTest extends TestCase
         $last = count($this->book($this->standing()));
         $this->assertSame(['t'.($last + 2)], array_map(fn ($dropped) => $dropped->id, $tops->mistakes->dropped ?? []));
         $this->assertSame([], $tops?->out, 'it moves no top');
+    }
+
+    /** A wall one metre outside row 1; A1 leans 6 in 1200 toward the orchard, away from it, so its top, 2400 + 900 above its foot, stands 16.5 further off. */
+    public function test_tapes_from_tops_to_a_wall_join_in(): void
+    {
+        $usual = $this->plan()->layout;
+        $wall = new FixedLine('barn wall', new Point(Length::zero(), Length::millimetres(-1000)), new Point(Length::millimetres(9000), Length::millimetres(-1000)));
+        $plan = $this->plan()->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLine: $wall));
+        $tops = fn (float $a1): ?TopNetwork => (new StandingFrame((new SimulatedBuilder($plan, '2026-06-01', ...$this->book([...$this->standing(['A1' => [0.0, 6.0]]), ...array_map(
+            fn (string $label, float $reads) => new SpacingRead($this->id($label), null, SpacingAt::Top, Length::millimetres($reads)), self::LABELS, [$a1, 1000, 1000, 4000, 4000, 4000],
+        )])))->site()))->tops();
+        $true = $tops(1016.5);
+        $this->assertSame([], $true?->mistakes->dropped);
+        $this->assertEqualsWithDelta([0, 16.5], $true->tops[$this->id('A1')->value], 0.1);
+        $wrong = $tops(1070);
+        $this->assertCount(1, $wrong->mistakes->dropped ?? []);
+        $this->assertEqualsWithDelta(16.5, $wrong->tops[$this->id('A1')->value][1] ?? 0.0, 0.5, 'the wrong tape moves no top');
     }
 
     public function test_ready_to_pour_names_what_is_missing(): void
