@@ -54,11 +54,6 @@ final readonly class StoryPole
         return self::BOTTOM;
     }
 
-    public function topY(): int
-    {
-        return self::TOP;
-    }
-
     /** Long lists of marks make the paper longer. */
     public function height(): float
     {

@@ -41,11 +41,6 @@ final readonly class CutMark
         return $this->aboveDatumLine()->plus($slope->over($this->section->along($face)->half()->times($face->sign())));
     }
 
-    public function hasSlopedTop(): bool
-    {
-        return $this->alongX->ratio !== 0.0 || $this->alongY->ratio !== 0.0;
-    }
-
     /** What comes off; negative when the post is short by that much; null until its top is measured. */
     public function cutOff(): ?Length
     {

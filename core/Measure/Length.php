@@ -62,11 +62,6 @@ final readonly class Length
         return $this->nanometres / self::PER_MILLIMETRE;
     }
 
-    public function inInches(): float
-    {
-        return $this->nanometres / self::PER_INCH;
-    }
-
     public function inFeet(): float
     {
         return $this->nanometres / self::PER_FOOT;

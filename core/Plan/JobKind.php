@@ -29,10 +29,4 @@ enum JobKind: string
             self::Other => 'Something else on posts',
         };
     }
-
-    /** Whether people climb on it, stand on it or stand under its roof. */
-    public function carriesPeopleOrRoof(): bool
-    {
-        return ! in_array($this, [self::LetterBox, self::FenceLine, self::Other], true);
-    }
 }

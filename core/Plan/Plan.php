@@ -71,11 +71,6 @@ final readonly class Plan
         return $this->with(fit: $fit);
     }
 
-    public function withGrid(Grid $grid): self
-    {
-        return $this->with(grid: $grid);
-    }
-
     /** @throws PlanRefused when the post would not go in */
     public function withHole(HoleShape $hole): self
     {

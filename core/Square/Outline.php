@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
-use Aequus\Adjust\ErrorEllipse;
 use Aequus\Measure\Length;
 use Aequus\Plan\Corners;
 
@@ -50,18 +49,5 @@ final readonly class Outline
         }
 
         return Rack::farSideShift($ac->distance, $bd->distance, $ab->distance->plus($cd->distance)->half());
-    }
-
-    /** What the diagonals’ own uncertainty leaves open in that shift, either way, at 95 %. */
-    public function shiftUncertainty(): ?Length
-    {
-        [$ab, , $cd, , $ac, $bd] = $this->taped;
-        if ($this->farSideShift() === null || $ab === null || $cd === null || $ac === null || $bd === null) {
-            return null;
-        }
-        $length = $ab->distance->plus($cd->distance)->inMillimetres();
-        $sigma = hypot($ac->distance->inMillimetres() * $ac->sigma, $bd->distance->inMillimetres() * $bd->sigma) / $length;
-
-        return Length::millimetres(ErrorEllipse::RING * $sigma);
     }
 }

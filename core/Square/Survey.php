@@ -13,7 +13,6 @@ use Aequus\Adjust\PlacementWay;
 use Aequus\Adjust\Reading;
 use Aequus\Adjust\SearchEnd;
 use Aequus\Adjust\Separation;
-use Aequus\Adjust\StakeVerdict;
 use Aequus\Adjust\Tells;
 
 /**
@@ -79,11 +78,6 @@ final readonly class Survey
     public function isInDoubt(): bool
     {
         return $this->mistakes?->end === SearchEnd::Partners;
-    }
-
-    public function verdictOn(string $stake): ?StakeVerdict
-    {
-        return $this->placed->stakes[$stake]->verdict ?? null;
     }
 
     /**

@@ -35,11 +35,6 @@ final readonly class Taped
         $this->sigma = sqrt(array_sum($variances)) / $n;
     }
 
-    public function offPlan(): Length
-    {
-        return $this->distance->minus($this->pair->planned());
-    }
-
     /** Whether repeated readings lie further apart than the tape explains. */
     public function disagreesWithItself(): bool
     {
