@@ -111,6 +111,15 @@ final class LogbookTest extends JobTestCase
         $this->send('quick', $this->form(['line' => 'a1-b1 54000', 'sure' => '1']))->assertSessionHasNoErrors();
     }
 
+    public function test_a_quick_line_strikes_and_says_when_there_is_nothing_to_strike(): void
+    {
+        $this->send('quick', $this->form(['line' => 'a1-b1 5400']))->assertSessionHasNoErrors();
+        $sequence = (int) $this->job->entries()->max('sequence');
+        $this->send('quick', $this->form(['line' => "strike {$sequence} because read from the wrong nail"]))->assertSessionHasNoErrors();
+        $this->page('logbook')->assertSee('struck: read from the wrong nail');
+        $this->followingRedirects()->from("/jobs/{$this->job->id}/logbook")->post("/jobs/{$this->job->id}/quick", $this->form(['form' => 'quick', 'line' => 'strike 99999 because it is not there']))->assertSee('There is no entry 99999')->assertSee('value="strike 99999 because it is not there"', false);
+    }
+
     public function test_a_quick_line_echoes_how_it_is_understood_and_what_could_follow(): void
     {
         $echo = fn (string $line) => $this->get("/jobs/{$this->job->id}/quick?line=".urlencode($line))->assertOk();

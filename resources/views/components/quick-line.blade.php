@@ -1,6 +1,6 @@
 @props(['site'])
 @php
-    $mine = old('form') === 'quick'; $refusal = $mine ? $errors->first('line') : ''; $last = session('recorded'); $examples = $site->state->quickLine()->examples();
+    $mine = old('form') === 'quick'; $refusal = $mine ? ($errors->first('line') ?: $errors->first('refused')) : ''; $last = session('recorded'); $examples = $site->state->quickLine()->examples();
 @endphp
 <section class="quick">
     <form method="post" action="{{ route('quick', $site->job) }}" data-outbox class="quick-form" @if ($last) data-last="strike-last" @endif>
