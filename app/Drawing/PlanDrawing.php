@@ -133,9 +133,9 @@ final readonly class PlanDrawing
         $x = isset($columns[$i + 1]) ? ($frame->x($columns[$i]->at) + $frame->x($columns[$i + 1]->at)) / 2 : $frame->x($columns[$i]->at) - self::BESIDE;
         $y = isset($rows[$j + 1]) ? ($frame->y($rows[$j]->at) + $frame->y($rows[$j + 1]->at)) / 2 : $frame->y($rows[$j]->at) - self::BESIDE;
         [$dx, $dy] = [cos($plane->direction) * self::ARROW / 2, sin($plane->direction) * self::ARROW / 2];
-        $run = $site->plan->notation->unit === Unit::Millimetre ? Length::millimetres(1000) : Length::feet(10);
+        [$run, $over] = $site->plan->notation->unit === Unit::Millimetre ? [Length::millimetres(1000), '1 m'] : [Length::feet(10), '10 ft'];
 
-        return [new DrawnLine($x - $dx, $y + $dy, round($x + $dx, 1), round($y - $dy, 1), 'fall', Typeset::svg($site->plan->notation, $plane->fall->over($run)).' in '.($site->plan->notation->unit === Unit::Millimetre ? '1 m' : '10 ft'))];
+        return [new DrawnLine($x - $dx, $y + $dy, round($x + $dx, 1), round($y - $dy, 1), 'fall', Typeset::svg($site->plan->notation, $plane->fall->over($run))." in {$over}")];
     }
 
     /** Holes dug, short and to dig, and what they met; those beside a finding are told. */

@@ -18,10 +18,10 @@ final readonly class StopNow
     /** @var list<Move> in the order in which they are done */
     public array $moves;
 
-    /** @var list<Post> that may still be filled: stand plumb, and nothing is missing */
+    /** @var list<Post> that may still be filled: due, and nothing is missing */
     public array $mayFill;
 
-    /** @var array<string, list<string>> what others that stand plumb still lack, by label */
+    /** @var array<string, list<string>> what others that are due still lack, by label */
     public array $lack;
 
     public function __construct(SiteState $site, DateTimeImmutable $now)

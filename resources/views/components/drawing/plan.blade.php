@@ -6,7 +6,6 @@
 @endphp
 <figure class="drawing">
     <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" class="plan-drawing" role="group" aria-label="{{ $says }}, {{ count($model->posts) }} posts" data-roving>
-        <defs><marker id="downhill" viewBox="0 0 10 10" refX="8" refY="5" markerWidth="5" markerHeight="5" orient="auto"><path d="M0 0l10 5l-10 5z" /></marker></defs>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="20" text-anchor="middle">{{ $sides->plusY }} side</text>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="{{ $frame->height - 8 }}" text-anchor="middle">{{ $sides->minusY }} side</text>
         <text class="side" transform="translate(16 {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->minusX }} side</text>
@@ -39,6 +38,7 @@
         @endforeach
         <g aria-hidden="true">
             @foreach ($model->over as $line)
+                @if ($line->class === 'fall')<marker id="downhill" viewBox="0 0 10 10" refX="8" refY="5" markerWidth="5" markerHeight="5" orient="auto"><path d="M0 0l10 5l-10 5z" /></marker>@endif
                 <line class="{{ $line->class }}" x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" />
                 @if ($line->label !== '')<text class="fall-label" text-anchor="{{ $line->anchor() }}" x="{{ $line->labelX() }}" y="{{ $line->labelY() }}">{!! $line->label !!}</text>@endif
                 @if ($line->class === 'leans')<circle class="lean-end" cx="{{ $line->x2 }}" cy="{{ $line->y2 }}" r="3.2" />@endif
