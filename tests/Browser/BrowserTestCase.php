@@ -114,11 +114,15 @@ abstract class BrowserTestCase extends TestCase
      * @param  callable(): bool  $holds
      * @param  callable(): string  $otherwise  what to say when it never does
      */
-    private function until(callable $holds, callable $otherwise): void
+    protected function until(callable $holds, callable $otherwise): void
     {
         for ($try = 0; $try < 400; $try++) {
-            if ($holds()) {
-                return;
+            try {
+                if ($holds()) {
+                    return;
+                }
+            } catch (StaleElementReferenceException) {
+                // What was looked at was put in anew meanwhile: look again.
             }
             usleep(60_000);
         }

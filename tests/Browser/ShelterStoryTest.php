@@ -71,7 +71,7 @@ final class ShelterStoryTest extends BrowserTestCase
         $this->visit('/jobs/3/footing/compare');
         $dug = $this->rowOf('all feet on one plane');
         $this->find('[data-plane]')->sendKeys([WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_DOWN]);
-        $this->chromium->driver->wait(20)->until(fn () => $this->find('#sum-plane')->getAttribute('value') !== '' && $this->rowOf('all feet on one plane') !== $dug);
+        $this->until(fn () => $this->find('#sum-plane')->getAttribute('value') !== '' && $this->rowOf('all feet on one plane') !== $dug, fn () => 'nothing follows the plane that was moved');
         $this->press('tr:has(input[value="common_plane"]) .button');
         $this->assertSees('What makes it so deep: the plane asked for');
         $this->depthBy('own');
