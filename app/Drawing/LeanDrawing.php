@@ -28,10 +28,10 @@ final readonly class LeanDrawing
         $vial = function (bool $alongX) use ($stands, $site, $limit): DrawnVial {
             $reading = null;
             foreach ($stands->byFace as $read) {
-                $reading = $read->face->isAlongX() !== $alongX ? $read : $reading;
+                $reading = $read->leansToward->isAlongX() === $alongX ? $read : $reading;
             }
             $slope = $alongX ? $stands->lean->slopeX : $stands->lean->slopeY;
-            $face = $reading->face ?? ($alongX ? Side::MinusY : Side::PlusX);
+            $face = $reading->face ?? ($alongX ? Side::PlusX : Side::MinusY);
             // The bubble rises to the high side: away from where the top goes.
             $offset = max(-1.0, min(1.0, -$slope / self::GLASS));
             [$left, $right] = $alongX ? [Side::MinusX, Side::PlusX] : [Side::MinusY, Side::PlusY];

@@ -23,8 +23,8 @@ final readonly class LoadSheet
 {
     private const HEAVIEST = 1000.0;
 
-    /** Dead and live loads where nobody typed them, as the job writes them. */
-    private const USUAL = ['lb/ft²' => [10.0, 20.0], 'kN/m²' => [0.5, 1.0]];
+    /** Dead and live loads where nobody typed them, as the job writes them: of a roof, and of a floor that people stand on. */
+    private const USUAL = ['lb/ft²' => [[10.0, 20.0], [10.0, 40.0]], 'kN/m²' => [[0.5, 1.0], [0.5, 2.0]]];
 
     public LoadNotation $in;
 
@@ -48,6 +48,14 @@ final readonly class LoadSheet
 
     public bool $held;
 
+    /** Whether half an inch of movement at the ground does no harm: the soil then counts twice from the side. */
+    public bool $mayMove;
+
+    /** Whether the cover reaches over corners where no post stands. */
+    public bool $cornersCovered;
+
+    public bool $isFloor;
+
     /** lb/ft² */
     public float $suction;
 
@@ -62,7 +70,8 @@ final readonly class LoadSheet
         $this->soil = Soil::tryFrom($sums->typed('soil')) ?? $plan->holding->site->soil ?? Soil::Clay;
         $this->beams = $sums->typed('beams') === 'y' ? Side::PlusY : Side::PlusX;
         $this->in = new LoadNotation($plan->notation->unit);
-        $this->usual = self::USUAL[$this->in->ofPressure()];
+        $this->isFloor = $plan->kind->carriesPeople();
+        $this->usual = self::USUAL[$this->in->ofPressure()][$this->isFloor ? 1 : 0];
         $load = fn (string $field, float $usual): float => $this->in->readPressure($sums->typed($field) === '' ? $usual : $sums->number($field, 0, self::HEAVIEST) ?? $usual);
         $this->carries = new RoofOrFloor($load('dead', $this->usual[0]), $load('live', $this->usual[1]), $load('snow', 0));
         $this->above = $sums->typed('roof_dead').$sums->typed('roof_snow') === '' ? null : new RoofOrFloor($load('roof_dead', 0), 0, $load('roof_snow', 0));
@@ -71,17 +80,23 @@ final readonly class LoadSheet
         $this->held = $sums->ticked('held');
         $this->suction = $this->in->readPressure($sums->number('suction', 0, 200) ?? 0.0);
         $over = ($sums->lengths(['overhang']) ?? [Length::zero()])[0];
-        $this->areas = new TributaryAreas($plan->grid, $this->beams, array_fill_keys(array_map(fn (Side $side) => $side->value, Side::cases()), $over));
+        $this->mayMove = $sums->ticked('may_move');
+        $this->cornersCovered = $sums->typed('corners') !== 'open';
+        $overhangs = array_fill_keys(array_map(fn (Side $side) => $side->value, Side::cases()), $over);
+        $this->areas = $this->cornersCovered
+            ? TributaryAreas::covering($plan->grid, $plan->post->thicker(), $this->beams, $overhangs)
+            : TributaryAreas::cornersOpen($plan->grid, $plan->post->thicker(), $this->beams, $overhangs);
+        $lateral = $this->soil->lateral() * ($this->mayMove ? 2 : 1);
         $sideways = match (true) {
             $this->push <= 0 => null,
-            $this->held => SidewaysLoad::heldAtGrade($this->push, $this->pushAt, $plan->post, $this->soil->lateral()),
-            default => SidewaysLoad::freeAtGrade($this->push, $this->pushAt, $plan->post, $this->soil->lateral()),
+            $this->held => SidewaysLoad::heldAtGrade($this->push, $this->pushAt, $plan->post, $lateral),
+            default => SidewaysLoad::freeAtGrade($this->push, $this->pushAt, $plan->post, $lateral),
         };
         $tops = new PostTops($plan, $site->footing->needs);
         $posts = [];
         foreach ($plan->grid->posts as $post) {
             $required = $site->footing->required($post);
-            $concrete = $required === null ? 0.0 : HoleWork::planned($plan, $plan->holdOf($post->id), $tops, $required)->concrete / Concrete::CUBIC_FOOT;
+            $concrete = $required === null ? 0.0 : HoleWork::planned($plan, $plan->holdOf($post->id), $tops, $required)->concreteOnPost / Concrete::CUBIC_FOOT;
             $posts[] = new LoadOnPost($post, $this->areas->areas[$post->id->value], $this->carries, $this->above, $this->soil, $sideways, $this->suction, $concrete);
         }
         usort($posts, fn (LoadOnPost $one, LoadOnPost $other) => $other->pounds <=> $one->pounds ?: strnatcmp($one->post->label, $other->post->label));

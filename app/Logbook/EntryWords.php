@@ -92,7 +92,7 @@ final readonly class EntryWords
         $over = $lean->over === null ? '' : " over {$this->site->plan->write($lean->over)}";
 
         return match (true) {
-            $lean->isPlumb() => "plumb{$over}",
+            $lean->isPlumb() => ($said->bearing === null && $said->isAlongFace() ? 'plumb along it' : 'plumb').$over,
             $lean->bubble !== null => "{$lean->bubble->inWords()}, top {$toward}",
             $lean->degrees !== null => "{$lean->degrees}° {$toward}",
             default => "{$this->site->plan->write($lean->off ?? Length::zero())} {$toward}{$over}",

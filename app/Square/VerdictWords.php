@@ -49,6 +49,7 @@ final readonly class VerdictWords
             PlacementWay::BestFit => 'by best fit',
             PlacementWay::FewestMoves => 'by fewest moves',
             PlacementWay::Held => 'by the posts that are set',
+            PlacementWay::ByLine => 'by the line',
         };
     }
 

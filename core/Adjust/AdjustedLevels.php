@@ -20,6 +20,18 @@ final readonly class AdjustedLevels implements Adjusted
         return $this->solution;
     }
 
+    /** Whether a reading took part. */
+    public function has(string $reading): bool
+    {
+        return $this->solution->has($reading);
+    }
+
+    /** N⁻¹ times the row of a reading, at one unknown. */
+    public function covarianceWith(string $name, string $reading): float
+    {
+        return $this->solution->spreadOf($reading)[$this->places[$name]];
+    }
+
     /** Standard deviation; zero for a benchmark. */
     public function deviation(string $name): float
     {

@@ -7,6 +7,7 @@ namespace Aequus\Adjust;
 /** The χ² distribution, as far as judging a whole set of readings needs it. */
 final class ChiSquare
 {
+    /** Readings of their class stay below it in so many of all jobs. */
     private const CONFIDENCE = 0.999;
 
     /**
@@ -16,14 +17,19 @@ final class ChiSquare
      */
     public static function critical(int $surplus): float
     {
-        /** @var array<int, float> $known */
-        static $known = [];
-
-        return $known[$surplus] ??= self::quantile(self::CONFIDENCE, $surplus);
+        return self::quantile(self::CONFIDENCE, $surplus);
     }
 
     /** By bisection on the distribution. */
     public static function quantile(float $probability, int $freedom): float
+    {
+        /** @var array<string, float> $known the same few are asked for again and again */
+        static $known = [];
+
+        return $known["{$probability} {$freedom}"] ??= self::found($probability, $freedom);
+    }
+
+    private static function found(float $probability, int $freedom): float
     {
         [$low, $high] = [0.0, 10.0 * $freedom + 100.0];
         for ($i = 0; $i < 200 && $high - $low > 1e-12 * $high; $i++) {

@@ -43,6 +43,18 @@ final readonly class ErrorEllipse
         return self::RING * $this->major;
     }
 
+    /** Standard deviation along a direction, given by any vector; of the longer axis for none. */
+    public function deviationAlong(float $x, float $y): float
+    {
+        $length = hypot($x, $y);
+        if ($length <= 0.0) {
+            return $this->major;
+        }
+        [$cosine, $sine] = [cos($this->bearing ?? 0.0), sin($this->bearing ?? 0.0)];
+
+        return hypot($this->major * ($cosine * $x + $sine * $y), $this->minor * ($cosine * $y - $sine * $x)) / $length;
+    }
+
     /**
      * How far a shift is beyond what this ellipse explains: the square of its size in standard deviations. A direction that is exact takes no part.
      *

@@ -54,7 +54,7 @@ final class FewestMoves
                 if ($exact === $toward) {
                     continue;
                 }
-                $found = $search->refined($search->trial(Placement::onto($design, $stand, $exact, $toward)));
+                $found = $search->refined($search->trial(Placement::onto($design, $stand, $exact, $toward)), $search->fitted(...), 2);
                 if (array_diff($held, $found->alone) === [] && ($best === null || $found->isBetterThan($best))) {
                     $best = $found;
                 }
@@ -64,10 +64,45 @@ final class FewestMoves
         return $best?->placement;
     }
 
-    private function refined(Trial $trial): Trial
+    /**
+     * The same where only a shift along one direction is free: every stake proposes its own part along it.
+     *
+     * @param  non-empty-array<string, array{float, float}>  $design
+     * @param  array<string, array{float, float}>  $stand
+     * @param  array{float, float}  $along  unit vector
+     * @param  list<string>  $held
+     */
+    public static function shift(array $design, array $stand, float $tolerance, array $along, array $held = []): ?Placement
     {
-        for ($round = 0; $round < self::MOST_REFINEMENTS && count($trial->alone) >= 2; $round++) {
-            $next = $this->fits[implode(' ', $trial->alone)] ??= $this->trial(Placement::bestFit($this->design, $this->stand, $trial->alone));
+        $search = new self($design, $stand, $tolerance);
+        $part = fn (string $name): float => $along[0] * ($stand[$name][0] - $design[$name][0]) + $along[1] * ($stand[$name][1] - $design[$name][1]);
+        $place = fn (float $by): Placement => Placement::shifted($along[0] * $by, $along[1] * $by);
+        $mean = fn (array $alone): Placement => $place(array_sum(array_map($part, $alone)) / count($alone));
+        $best = null;
+        foreach (array_map(strval(...), array_keys($design)) as $name) {
+            $found = $search->refined($search->trial($place($part($name))), $mean, 1);
+            if (array_diff($held, $found->alone) === [] && ($best === null || $found->isBetterThan($best))) {
+                $best = $found;
+            }
+        }
+
+        return $best?->placement;
+    }
+
+    /** @param  non-empty-list<string>  $alone */
+    private function fitted(array $alone): Placement
+    {
+        return Placement::bestFit($this->design, $this->stand, $alone);
+    }
+
+    /**
+     * @param  callable(non-empty-list<string>): Placement  $fit  over the stakes left alone
+     * @param  int  $fewest  stakes that a fit needs
+     */
+    private function refined(Trial $trial, callable $fit, int $fewest): Trial
+    {
+        for ($round = 0; $round < self::MOST_REFINEMENTS && $trial->alone !== [] && count($trial->alone) >= $fewest; $round++) {
+            $next = $this->fits[implode(' ', $trial->alone)] ??= $this->trial($fit($trial->alone));
             [$gained, $lost] = [count($next->alone) > count($trial->alone), count($next->alone) < count($trial->alone)];
             if ($lost || (! $gained && $next->squares >= $trial->squares)) {
                 break;

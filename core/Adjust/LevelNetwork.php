@@ -13,6 +13,9 @@ final readonly class LevelNetwork
     /** Prior standard deviation of a spirit level’s own error, mm per mm. */
     public const LEVEL_PRIOR = 0.5e-3;
 
+    /** One instrument is weaker than another when its readings are so many times rougher. */
+    private const UNLIKE = 1.2;
+
     /** @var array<string, int> place of each unknown by its name */
     private array $places;
 
@@ -102,6 +105,37 @@ final readonly class LevelNetwork
         }
 
         return $again;
+    }
+
+    /**
+     * Of readings in doubt, those of the weakest instrument: doubted and read again before the others. None where all are about alike.
+     *
+     * @param  list<string>  $named
+     * @return list<string>
+     */
+    public function doubtedFirst(array $named): array
+    {
+        $sigmas = [];
+        foreach ($named as $id) {
+            $sigmas[$id] = $this->find($id)->sigma ?? 0.0;
+        }
+        if ($sigmas === [] || max($sigmas) < self::UNLIKE * min($sigmas)) {
+            return [];
+        }
+
+        return array_map(strval(...), array_keys(array_filter($sigmas, fn (float $sigma) => $sigma >= max($sigmas) * (1 - 1e-9))));
+    }
+
+    /**
+     * The one point that all of these rods stood on; null where it is more than one, or no rods.
+     *
+     * @param  list<string>  $named
+     */
+    public function pointOf(array $named): ?string
+    {
+        $points = array_unique(array_map(fn (string $id) => $this->find($id)?->rodPoint(), $named));
+
+        return count($points) === 1 ? $points[0] : null;
     }
 
     public function find(string $id): ?LevelReading

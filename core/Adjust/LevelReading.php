@@ -35,6 +35,12 @@ final readonly class LevelReading
         return new self($id, [$from => -1.0, $to => 1.0, $level => $board * $way], $read, $sigma);
     }
 
+    /** The point a rod stood on; null for anything else. */
+    public function rodPoint(): ?string
+    {
+        return $this->isRod ? (string) array_search(-1.0, $this->parts, true) : null;
+    }
+
     /** Whether it joins these two points directly. */
     public function joins(string $one, string $other): bool
     {

@@ -10,6 +10,7 @@ final readonly class LineOffset extends Reading
     /**
      * @param  array{float, float}  $from  first point of the line
      * @param  array{float, float}  $to  second point
+     * @param  string  $line  the line by its name
      * @param  array{float, float}  $lean  what the station’s lean adds at the height read, x and y
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class LineOffset extends Reading
         float $observed,
         float $sigma = 2.0,
         private array $lean = [0.0, 0.0],
+        public string $line = '',
     ) {
         parent::__construct($id, $observed, $sigma);
     }
@@ -43,7 +45,7 @@ final readonly class LineOffset extends Reading
     }
 
     /** @return array{float, float} unit vector to the left of the line */
-    private function normal(): array
+    public function normal(): array
     {
         [$dx, $dy] = [$this->to[0] - $this->from[0], $this->to[1] - $this->from[1]];
         $length = hypot($dx, $dy);

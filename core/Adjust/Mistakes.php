@@ -5,11 +5,24 @@ declare(strict_types=1);
 namespace Aequus\Adjust;
 
 /**
- * Which readings do not fit the others. One that stands alone is left aside and the search goes on; one that can't be told from partners
- * ends it: all of them are named and none is dropped. After Baarda (1968) and Pope (1976).
+ * Which readings do not fit the others. One that stands alone is left aside and the search goes on, two that stand alone together as well;
+ * what can't be told from partners ends it: all of them are named and none is dropped. Readings that scatter more than their class, all of
+ * them, are not accused one by one. After Baarda (1968) and Pope (1976).
  */
 final readonly class Mistakes
 {
+    /** One accused reading must leave the rest within so much of their own distribution, or another explanation is looked for. */
+    private const ONE_EXPLAINS = 0.90;
+
+    /** Beyond this the rest is rougher than its class, even with the accused reading gone. */
+    private const REST_IS_ROUGH = 0.99;
+
+    /** No tape is so many times rougher than its class: then more than two readings are wrong. */
+    private const MOST_ROUGH = 3.0;
+
+    /** How many readings the class of the tape counts as, when the scatter is estimated from those at hand. */
+    private const CLASS_COUNTS = 5;
+
     /**
      * @param  list<Dropped>  $dropped  in the order they were found
      * @param  list<string>  $named  the accused reading and its partners, in reading order; empty when none is left in doubt
@@ -19,7 +32,7 @@ final readonly class Mistakes
         public array $named,
         public ?string $accused,
         public SearchEnd $end,
-        /** Whether the readings, none of them accused, are rougher than their class. */
+        /** Whether the readings that were not accused are rougher than their class. */
         public bool $rougherThanClass,
         /** How many times rougher; null when nothing checks the readings. */
         public ?float $s0,
@@ -35,26 +48,67 @@ final readonly class Mistakes
     public static function search(callable $adjustWithout): array
     {
         $dropped = [];
+        $rough = false;
         while (true) {
             $adjusted = $adjustWithout(array_map(fn (Dropped $one) => $one->id, $dropped));
             $solution = $adjusted->solution();
-            $factor = $solution->varianceFactor();
-            $s0 = $factor === null ? null : sqrt($factor);
+            $end = fn (SearchEnd $why, array $named = [], ?string $accused = null, bool $rougher = false): array => [
+                new self($dropped, array_values($named), $accused, $why, $rough || $rougher, $solution->scatter()), $adjusted,
+            ];
             $critical = $solution->critical();
-            if ($factor === null || $critical === null) {
-                return [new self($dropped, [], null, SearchEnd::NothingToCheck, false, $s0), $adjusted];
+            if ($solution->surplus === 0 || $critical === null) {
+                return $end(SearchEnd::NothingToCheck);
             }
-            $accused = self::largest($solution);
+            $accused = $solution->largest();
             $w = $solution->standardised($accused) ?? 0.0;
             if (abs($w) <= $critical) {
-                return [new self($dropped, [], null, SearchEnd::NoneLeft, $solution->sumOfSquares > ChiSquare::critical($solution->surplus), $s0), $adjusted];
+                return $end(SearchEnd::NoneLeft, rougher: $solution->sumOfSquares > ChiSquare::critical($solution->surplus));
             }
-            $named = self::withPartners($solution, $accused, abs($w));
+            $rest = max(0.0, $solution->sumOfSquares - $w ** 2);
+            $left = $solution->surplus - 1;
+            $margin = 2.0;
+            if ($left >= 2 && $rest > ChiSquare::quantile(self::ONE_EXPLAINS, $left)) {
+                $two = $left >= 3 ? TwoMistakes::in($solution, $accused) : null;
+                if ($two !== null && $two->standsAlone()) {
+                    $dropped = [...$dropped, ...$two->dropped()];
+
+                    continue;
+                }
+                if ($two !== null) {
+                    return $end(SearchEnd::Partners, $two->named, $accused);
+                }
+                if (sqrt($rest / $left) > self::MOST_ROUGH) {
+                    return $end(SearchEnd::MoreThanTwo, self::withPartners($solution, $accused, 6.0), $accused);
+                }
+                $scatter = self::scatter($rest, $left);
+                if (abs($w) <= $scatter * self::limit($solution, $left)) {
+                    return $end(SearchEnd::Rough, rougher: true);
+                }
+                $rough = $rough || $rest > ChiSquare::quantile(self::REST_IS_ROUGH, $left);
+                $margin *= $scatter;
+            }
+            $named = self::withPartners($solution, $accused, $margin);
             if (count($named) > 1) {
-                return [new self($dropped, $named, $accused, SearchEnd::Partners, false, $s0), $adjusted];
+                return $end(SearchEnd::Partners, $named, $accused);
             }
-            $dropped[] = new Dropped($accused, $w, -$solution->observation($accused)->residual / $solution->redundancy($accused));
+            $dropped[] = new Dropped($accused, $w, $solution->mistake($accused));
         }
+    }
+
+    /**
+     * How much rougher than its class a tape is taken to be, the class counting as five readings; never finer.
+     *
+     * @param  float  $squares  of what is left, each in its standard deviations
+     */
+    public static function scatter(float $squares, int $freedom): float
+    {
+        return sqrt(max(1.0, (self::CLASS_COUNTS + $squares) / (self::CLASS_COUNTS + $freedom)));
+    }
+
+    /** The size that a standardised residual must exceed when the scatter is estimated, in units of that scatter. */
+    public static function limit(Solution $solution, int $freedom): float
+    {
+        return StudentT::critical(count($solution->testable()), self::CLASS_COUNTS + $freedom);
     }
 
     public function accuses(string $reading): bool
@@ -73,24 +127,18 @@ final readonly class Mistakes
         return null;
     }
 
-    private static function largest(Solution $solution): string
+    /** Whether readings are left in doubt that can’t be pinned down. */
+    public function leavesDoubt(): bool
     {
-        $largest = null;
-        $size = -1.0;
-        foreach ($solution->testable() as $id) {
-            $w = abs($solution->standardised($id) ?? 0.0);
-            if ($w > $size) {
-                [$largest, $size] = [$id, $w];
-            }
-        }
-
-        return (string) $largest;
+        return $this->end === SearchEnd::Partners || $this->end === SearchEnd::MoreThanTwo;
     }
 
     /** @return list<string> readings whose mistake would look like the accused one’s, itself among them */
-    private static function withPartners(Solution $solution, string $accused, float $w): array
+    private static function withPartners(Solution $solution, string $accused, float $margin): array
     {
+        $w = abs($solution->standardised($accused) ?? 0.0);
+
         return array_values(array_filter($solution->testable(), fn (string $id) => $id === $accused
-            || $w - abs($solution->standardised($id) ?? 0.0) <= 1e-3 * $w + 2 * sqrt(max(0.0, 2 * (1 - abs($solution->correlation($accused, $id)))))));
+            || $w - abs($solution->standardised($id) ?? 0.0) <= 1e-3 * $w + $margin * sqrt(max(0.0, 2 * (1 - abs($solution->correlation($accused, $id)))))));
     }
 }

@@ -13,14 +13,17 @@ use LogicException;
  */
 final readonly class MoveCovariance
 {
-    /** @var array<string, array{array{float, float, float}, array{float, float, float}}> rows of G for x and y, by station */
-    private array $g;
-
     /** @var list<array<string, array{float, float}>> columns of B by station */
     private array $b;
 
     /** @var array<string, array{array{float, float, float}, array{float, float, float}}> rows of G(BᵀG)⁻¹ for x and y, by station */
     private array $gh;
+
+    /** @var list<list<float>> BᵀQB */
+    private array $bqb;
+
+    /** @var ?array{float, float, float} row of (BᵀG)⁻¹ for the turn; null where the placement has none */
+    private ?array $turn;
 
     /** @var array<string, ErrorEllipse> of each move */
     public array $ellipses;
@@ -30,22 +33,31 @@ final readonly class MoveCovariance
 
     /**
      * @param  array<string, array{float, float}>  $at  where the stations stand, at least two
-     * @param  PlacementWay  $way  base line: $fixing is P and Q; held: the held ones; fewest moves: those left alone
+     * @param  PlacementWay  $way  base line: $fixing is P and Q; held: the held ones; fewest moves and by the line: those left alone
      * @param  list<string>  $fixing  the stations that fix the placement
      * @param  callable(string): array{float, float, float}  $covariance  of a station: xx, xy, yy
      * @param  callable(array<string, array{float, float}>): array<string, array{float, float}>  $spread  Q times a combination
+     * @param  ?HeldByLines  $held  by the line: what the lines hold
      */
-    public function __construct(array $at, PlacementWay $way, array $fixing, callable $covariance, callable $spread)
+    public function __construct(array $at, PlacementWay $way, array $fixing, callable $covariance, callable $spread, ?HeldByLines $held = null)
     {
-        $n = count($at);
-        $x = array_sum(array_column($at, 0)) / $n;
-        $y = array_sum(array_column($at, 1)) / $n;
-        $this->g = array_map(fn (array $p) => [[1.0, 0.0, -($p[1] - $y)], [0.0, 1.0, $p[0] - $x]], $at);
-        $this->b = self::fixing($at, $way, $fixing, $this->g);
-        $h = self::inverse(array_map(fn (array $column) => array_map(fn (int $k) => $this->alongG($column, $k), [0, 1, 2]), $this->b));
-        $this->gh = array_map(fn (array $rows) => [self::times($rows[0], $h), self::times($rows[1], $h)], $this->g);
+        $lines = $way === PlacementWay::ByLine ? $held : null;
+        if ($lines !== null && $lines->direction) {
+            $this->b = self::along($lines->along(), $fixing);
+            $this->gh = array_map(fn () => self::shiftOnly($lines->along(), count($fixing)), $at);
+        } else {
+            $n = count($at);
+            $x = array_sum(array_column($at, 0)) / $n;
+            $y = array_sum(array_column($at, 1)) / $n;
+            $g = array_map(fn (array $p) => [[1.0, 0.0, -($p[1] - $y)], [0.0, 1.0, $p[0] - $x]], $at);
+            $this->b = self::fixing($at, $way, $fixing, $g);
+            $h = self::inverse(array_map(fn (array $column) => array_map(fn (int $k) => self::alongG($column, $g, $k), [0, 1, 2]), $this->b));
+            $gh = array_map(fn (array $rows) => [self::times($rows[0], $h), self::times($rows[1], $h)], $g);
+            $this->gh = $lines === null ? $gh : self::placedByLines($gh, $lines);
+        }
+        $this->turn = isset($h) ? [$h[2][0], $h[2][1], $h[2][2]] : null;
         $qb = array_map($spread, $this->b);
-        $bqb = array_map(fn (array $column) => array_map(fn (array $q) => self::inner($column, $q), $qb), $this->b);
+        $this->bqb = array_map(fn (array $column) => array_map(fn (array $q) => self::inner($column, $q), $qb), $this->b);
         $ellipses = $covariances = [];
         foreach (array_keys($at) as $name) {
             [$xx, $xy, $yy] = $covariance((string) $name);
@@ -57,9 +69,9 @@ final readonly class MoveCovariance
                 $xy -= $mx[$i] * $qy + $my[$i] * $qx;
                 $yy -= 2 * $my[$i] * $qy;
                 foreach ([0, 1, 2] as $j) {
-                    $xx += $mx[$i] * $bqb[$i][$j] * $mx[$j];
-                    $xy += $mx[$i] * $bqb[$i][$j] * $my[$j];
-                    $yy += $my[$i] * $bqb[$i][$j] * $my[$j];
+                    $xx += $mx[$i] * $this->bqb[$i][$j] * $mx[$j];
+                    $xy += $mx[$i] * $this->bqb[$i][$j] * $my[$j];
+                    $yy += $my[$i] * $this->bqb[$i][$j] * $my[$j];
                 }
             }
             $covariances[$name] = [$xx, $xy, $yy];
@@ -69,9 +81,22 @@ final readonly class MoveCovariance
     }
 
     /** @param  list<string>  $fixing */
-    public static function ofNetwork(AdjustedNetwork $network, PlacementWay $way, array $fixing): self
+    public static function ofNetwork(AdjustedNetwork $network, PlacementWay $way, array $fixing, ?HeldByLines $held = null): self
     {
-        return new self($network->at, $way, $fixing, $network->covariance(...), $network->spread(...));
+        return new self($network->at, $way, $fixing, $network->covariance(...), $network->spread(...), $held);
+    }
+
+    /** Standard deviation of the turn of the placement, radians; zero where it has none. */
+    public function turnDeviation(): float
+    {
+        $variance = 0.0;
+        foreach ($this->turn ?? [] as $i => $one) {
+            foreach ($this->turn ?? [] as $j => $other) {
+                $variance += $one * $this->bqb[$i][$j] * $other;
+            }
+        }
+
+        return sqrt(max(0.0, $variance));
     }
 
     /** The largest semi-axis of all moves, mm. */
@@ -133,12 +158,54 @@ final readonly class MoveCovariance
         return $columns;
     }
 
-    /** @param  array<string, array{float, float}>  $column */
-    private function alongG(array $column, int $k): float
+    /**
+     * The placement held in direction by lines: only the shift along them is free, and fixed by the stations left alone.
+     *
+     * @param  ?array{float, float}  $along  null where not even a shift is free
+     * @param  list<string>  $fixing
+     * @return list<array<string, array{float, float}>> three columns of B
+     */
+    private static function along(?array $along, array $fixing): array
+    {
+        return [$along === null ? [] : array_fill_keys($fixing, $along), [], []];
+    }
+
+    /**
+     * @param  ?array{float, float}  $along
+     * @return array{array{float, float, float}, array{float, float, float}} rows of G(BᵀG)⁻¹, alike for every station
+     */
+    private static function shiftOnly(?array $along, int $fixing): array
+    {
+        [$x, $y] = $along ?? [0.0, 0.0];
+
+        return [[$x / $fixing, 0.0, 0.0], [$y / $fixing, 0.0, 0.0]];
+    }
+
+    /**
+     * After fewest moves the design is shifted so that the stations read from lines come to their offsets: S + (1⊗N⁺)(K − K·S).
+     *
+     * @param  array<string, array{array{float, float, float}, array{float, float, float}}>  $gh
+     * @return array<string, array{array{float, float, float}, array{float, float, float}}>
+     */
+    private static function placedByLines(array $gh, HeldByLines $held): array
+    {
+        $shifts = array_map(fn (int $k) => $held->leastShift(array_map(fn (array $offset) => $offset[1] * $gh[$offset[0]][0][$k] + $offset[2] * $gh[$offset[0]][1][$k], $held->offsets)), [0, 1, 2]);
+
+        return array_map(fn (array $rows) => [
+            [$rows[0][0] - $shifts[0][0], $rows[0][1] - $shifts[1][0], $rows[0][2] - $shifts[2][0]],
+            [$rows[1][0] - $shifts[0][1], $rows[1][1] - $shifts[1][1], $rows[1][2] - $shifts[2][1]],
+        ], $gh);
+    }
+
+    /**
+     * @param  array<string, array{float, float}>  $column
+     * @param  array<string, array{array{float, float, float}, array{float, float, float}}>  $g
+     */
+    private static function alongG(array $column, array $g, int $k): float
     {
         $sum = 0.0;
         foreach ($column as $name => [$x, $y]) {
-            $sum += $x * $this->g[$name][0][$k] + $y * $this->g[$name][1][$k];
+            $sum += $x * $g[$name][0][$k] + $y * $g[$name][1][$k];
         }
 
         return $sum;

@@ -10,6 +10,9 @@ final class NormalDistribution
     /** 19 of 20 honest values lie within so many standard deviations (Φ⁻¹ of 0.975, as tables round it). */
     public const WITHIN_95 = 1.96;
 
+    /** 99 of 100 honest values lie below so many standard deviations (Φ⁻¹ of 0.99, as tables round it). */
+    public const BELOW_99 = 2.33;
+
     private const FAMILY_RISK = 0.01;
 
     /**
@@ -22,7 +25,13 @@ final class NormalDistribution
         /** @var array<int, float> $known the same few sizes are asked for again and again */
         static $known = [];
 
-        return $known[$m] ??= self::quantile(1 - (1 - (1 - self::FAMILY_RISK) ** (1 / $m)) / 2);
+        return $known[$m] ??= self::quantile(1 - self::riskOfOne($m) / 2);
+    }
+
+    /** The risk that each of m tests may take, so that all together take 1 %. */
+    public static function riskOfOne(int $m): float
+    {
+        return 1 - (1 - self::FAMILY_RISK) ** (1 / $m);
     }
 
     /** Φ⁻¹ for probabilities of one half to below one, by bisection on Φ. */

@@ -27,6 +27,7 @@ final readonly class PlacedNetwork
      * @param  callable(string): array{float, float, float}  $covariance
      * @param  callable(array<string, array{float, float}>): array<string, array{float, float}>  $spread
      * @param  list<string>  $held
+     * @param  ?HeldByLines  $lines  what fixed lines that bind hold; null where none was read
      */
     private function __construct(
         public PlacementWay $way,
@@ -38,6 +39,7 @@ final readonly class PlacedNetwork
         callable $covariance,
         callable $spread,
         public array $held,
+        public ?HeldByLines $lines,
     ) {
         $moves = $placement->moves($design, $at);
         $all = array_map(strval(...), array_keys($design));
@@ -45,15 +47,21 @@ final readonly class PlacedNetwork
             PlacementWay::BaseLine, PlacementWay::Held => $fixing,
             PlacementWay::BestFit => $all,
             PlacementWay::FewestMoves => array_values(array_filter($all, fn (string $name) => hypot(...$moves[$name]) <= $tolerance)),
+            PlacementWay::ByLine => $this->leftAlone($design, $at, $moves),
         };
-        $this->covariance = new MoveCovariance($at, $way, count($this->fixing) < 2 && $way !== PlacementWay::Held ? $all : $this->fixing, $covariance, $spread);
+        $fewest = match (true) {
+            $way === PlacementWay::Held => 0,
+            $way === PlacementWay::ByLine && $lines !== null && $lines->direction => 1,
+            default => 2,
+        };
+        $this->covariance = new MoveCovariance($at, $way, count($this->fixing) < $fewest ? $all : $this->fixing, $covariance, $spread, $lines);
         $stakes = [];
         foreach ($moves as $name => [$x, $y]) {
             $ellipse = $this->covariance->ellipses[$name];
             [$alongX, $alongY] = $placement->alongDesign($x, $y);
             $test = $ellipse->standardisedSquare($x, $y);
             $anchored = $way === PlacementWay::BaseLine && (string) $name === $fixing[0];
-            $stakes[$name] = new PlacedStake((string) $name, $x, $y, $alongX, $alongY, $ellipse, $test, $anchored ? StakeVerdict::Within : $this->judge(hypot($x, $y), $test, $ellipse, count($design)));
+            $stakes[$name] = new PlacedStake((string) $name, $x, $y, $alongX, $alongY, $ellipse, $test, $anchored ? StakeVerdict::Within : $this->judge($x, $y, $test, $ellipse, count($design)));
         }
         $this->stakes = $stakes;
         $verdicts = array_map(fn (PlacedStake $stake) => $stake->verdict, $stakes);
@@ -71,9 +79,9 @@ final readonly class PlacedNetwork
      * @param  list<string>  $held  stakes that can't move any more
      * @return ?self null where this way has no placement
      */
-    public static function of(AdjustedNetwork $network, PlacementWay $way, array $design, float $tolerance, array $base, array $held = []): ?self
+    public static function of(AdjustedNetwork $network, PlacementWay $way, array $design, float $tolerance, array $base, array $held = [], ?HeldByLines $lines = null): ?self
     {
-        return self::place($network->at, $way, $design, $tolerance, $base, $held, $network->covariance(...), $network->spread(...));
+        return self::place($network->at, $way, $design, $tolerance, $base, $held, $network->covariance(...), $network->spread(...), $lines);
     }
 
     /**
@@ -88,7 +96,7 @@ final readonly class PlacedNetwork
     {
         $none = array_map(fn () => [0.0, 0.0], $at);
 
-        return self::place($at, $way, $design, $tolerance, $base, $held, fn () => [0.0, 0.0, 0.0], fn () => $none);
+        return self::place($at, $way, $design, $tolerance, $base, $held, fn () => [0.0, 0.0, 0.0], fn () => $none, null);
     }
 
     /** @return list<PlacedStake> the stakes that must move */
@@ -117,7 +125,7 @@ final readonly class PlacedNetwork
      * @param  callable(string): array{float, float, float}  $covariance
      * @param  callable(array<string, array{float, float}>): array<string, array{float, float}>  $spread
      */
-    private static function place(array $at, PlacementWay $way, array $design, float $tolerance, array $base, array $held, callable $covariance, callable $spread): ?self
+    private static function place(array $at, PlacementWay $way, array $design, float $tolerance, array $base, array $held, callable $covariance, callable $spread, ?HeldByLines $lines): ?self
     {
         $placement = match ($way) {
             PlacementWay::BaseLine => Placement::onto($design, $at, $base[0], $base[1]),
@@ -128,16 +136,63 @@ final readonly class PlacedNetwork
                 1 => Placement::about($design, $at, $held[0]),
                 default => Placement::bestFit($design, $at, $held),
             },
+            PlacementWay::ByLine => $lines === null || $lines->nothing() ? null : self::byLines($lines, $design, $at, $tolerance, $held),
         };
 
-        return $placement === null ? null : new self($way, $placement, $design, $at, $way === PlacementWay::BaseLine ? $base : $held, $tolerance, $covariance, $spread, $held);
+        return $placement === null ? null : new self($way, $placement, $design, $at, $way === PlacementWay::BaseLine ? $base : $held, $tolerance, $covariance, $spread, $held, $lines);
     }
 
-    /** Out beyond doubt at 1 % for all stakes together; within when even the 95 % ring is; else it can't be told yet. */
-    private function judge(float $move, ?float $test, ErrorEllipse $ellipse, int $stakes): StakeVerdict
+    /**
+     * What the lines hold stays where the plan has it; what they leave free is laid so that the fewest stakes must move.
+     *
+     * @param  non-empty-array<string, array{float, float}>  $design
+     * @param  array<string, array{float, float}>  $at
+     * @param  list<string>  $held
+     */
+    private static function byLines(HeldByLines $lines, array $design, array $at, float $tolerance, array $held): ?Placement
     {
+        $along = $lines->along();
+        if ($lines->direction) {
+            return $along === null ? Placement::shifted(0.0, 0.0) : FewestMoves::shift($design, $at, $tolerance, $along, $held);
+        }
+        $free = FewestMoves::placement($design, $at, $tolerance, $held);
+        if ($free === null) {
+            return null;
+        }
+        $missed = array_map(function (array $offset) use ($free, $design): float {
+            [$name, $nx, $ny] = $offset;
+            [$x, $y] = $free->place(...$design[$name]);
+
+            return $nx * ($design[$name][0] - $x) + $ny * ($design[$name][1] - $y);
+        }, $lines->offsets);
+
+        return $free->andShifted(...$lines->leastShift($missed));
+    }
+
+    /**
+     * By the line: the stakes that fixed what the lines leave free.
+     *
+     * @param  non-empty-array<string, array{float, float}>  $design
+     * @param  array<string, array{float, float}>  $at
+     * @param  array<string, array{float, float}>  $moves
+     * @return list<string>
+     */
+    private function leftAlone(array $design, array $at, array $moves): array
+    {
+        // Where lines hold the place only, those of the free placement, before it was shifted to the lines.
+        $free = $this->lines?->direction ? null : FewestMoves::placement($design, $at, $this->tolerance, $this->held);
+        $moves = $free?->moves($design, $at) ?? $moves;
+
+        return array_values(array_filter(array_map(strval(...), array_keys($design)), fn (string $name) => hypot(...$moves[$name]) <= $this->tolerance));
+    }
+
+    /** Out beyond doubt, at 1 % for all stakes together and against the tolerance itself; within when even the 95 % ring is; else it can't be told yet. */
+    private function judge(float $x, float $y, ?float $test, ErrorEllipse $ellipse, int $stakes): StakeVerdict
+    {
+        $move = hypot($x, $y);
+
         return match (true) {
-            $move > $this->tolerance && ($test === null || $test > 2 * log(100 * $stakes)) => StakeVerdict::Out,
+            ($test === null || $test > 2 * log(100 * $stakes)) && $move - NormalDistribution::BELOW_99 * $ellipse->deviationAlong($x, $y) > $this->tolerance => StakeVerdict::Out,
             $move <= $this->tolerance && $ellipse->ring() <= $this->tolerance => StakeVerdict::Within,
             default => StakeVerdict::CannotTell,
         };

@@ -65,6 +65,18 @@ final readonly class Placement
         return self::turned(self::angle($design, $stand, $all, $design[$exact], $stand[$exact]), $design[$exact], $stand[$exact]);
     }
 
+    /** The design where the plan has it, shifted only. */
+    public static function shifted(float $x, float $y): self
+    {
+        return new self(0.0, 1.0, 0.0, $x, $y);
+    }
+
+    /** The same, shifted further. */
+    public function andShifted(float $x, float $y): self
+    {
+        return new self($this->rotation, $this->cosine, $this->sine, $this->shiftX + $x, $this->shiftY + $y);
+    }
+
     /**
      * How each stake must move to stand where the placed design has it.
      *

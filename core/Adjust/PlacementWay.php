@@ -11,4 +11,6 @@ enum PlacementWay: string
     case BestFit = 'best_fit';
     case FewestMoves = 'fewest_moves';
     case Held = 'held';
+    /** Held by fixed lines that bind, as far as offsets to them say. */
+    case ByLine = 'by_line';
 }

@@ -9,5 +9,9 @@ enum SearchEnd: string
 {
     case NoneLeft = 'none_left';
     case Partners = 'partners';
+    /** No one and no two are accused: all of them scatter more than their class. */
+    case Rough = 'rough';
+    /** Three readings or more are wrong: which ones can’t be told from these. */
+    case MoreThanTwo = 'more_than_two';
     case NothingToCheck = 'no_degrees_of_freedom';
 }

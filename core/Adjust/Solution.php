@@ -25,6 +25,9 @@ final class Solution
     /** @var array<string, float> redundancy numbers worked out so far */
     private array $redundancies = [];
 
+    /** @var ?list<string> once asked for */
+    private ?array $testable = null;
+
     /** @var array<string, array<int, float>> N⁻¹ times the row of a reading, worked out so far */
     private array $spreads = [];
 
@@ -49,12 +52,43 @@ final class Solution
         return $this->surplus > 0 ? $this->sumOfSquares / $this->surplus : null;
     }
 
+    /** How much rougher than their class the readings are, all together; null without surplus. */
+    public function scatter(): ?float
+    {
+        $factor = $this->varianceFactor();
+
+        return $factor === null ? null : sqrt($factor);
+    }
+
+    /** The testable reading that fits worst; an empty name when none can be tested. */
+    public function largest(): string
+    {
+        [$largest, $size] = ['', -1.0];
+        foreach ($this->testable() as $id) {
+            $w = abs($this->standardised($id) ?? 0.0);
+            if ($w > $size) {
+                [$largest, $size] = [$id, $w];
+            }
+        }
+
+        return $largest;
+    }
+
+    /** What a reading would be off by, were it the only one that is wrong: read less true. */
+    public function mistake(string $id): float
+    {
+        return -$this->observation($id)->residual / $this->redundancy($id);
+    }
+
     /** Of a reading: the share of its own mistake that shows in its residual, 0 to 1. */
     public function redundancy(string $id): float
     {
-        $observation = $this->observation($id);
+        if (! isset($this->redundancies[$id])) {
+            $observation = $this->observation($id);
+            $this->redundancies[$id] = 1 - $this->varianceWithin($observation->row) / $observation->sigma ** 2;
+        }
 
-        return $this->redundancies[$id] ??= 1 - $this->varianceWithin($observation->row) / $observation->sigma ** 2;
+        return $this->redundancies[$id];
     }
 
     /** The residual in its own standard deviations; null where nothing checks the reading, and for a prior. */
@@ -69,7 +103,7 @@ final class Solution
     /** @return list<string> ids of the readings that others check */
     public function testable(): array
     {
-        return array_values(array_filter(array_map(fn (Observation $o) => $o->id, $this->observations), fn (string $id) => $this->standardised($id) !== null));
+        return $this->testable ??= array_values(array_filter(array_map(fn (Observation $o) => $o->id, $this->observations), fn (string $id) => $this->standardised($id) !== null));
     }
 
     /** The size of standardised residual beyond which a reading is doubted; null when none can be tested. */
@@ -89,9 +123,14 @@ final class Solution
     /** Entry of Σ − A·N⁻¹·Aᵀ: the covariance of two residuals. */
     public function residualCofactor(string $one, string $other): float
     {
-        $observation = $this->observation($one);
+        return $one === $other
+            ? $this->observation($one)->sigma ** 2 * $this->redundancy($one)
+            : -self::product($this->observation($other)->row, $this->spreadOf($one));
+    }
 
-        return ($one === $other ? $observation->sigma ** 2 : 0.0) - self::product($this->observation($other)->row, $this->spreadOf($one));
+    public function has(string $id): bool
+    {
+        return isset($this->places[$id]);
     }
 
     public function observation(string $id): Observation

@@ -21,14 +21,14 @@ final readonly class Unknowns
      */
     public function __construct(array $design, Datum $datum, array $tapes)
     {
-        $next = 0;
+        $numbers = $ofTape = [];
         $ofStation = array_fill_keys(array_keys($design), []);
         foreach (self::sweep($design) as $name) {
-            foreach ($datum->directions($name, $design) as [$x, $y]) {
-                $ofStation[$name][] = [$next++, $x, $y];
+            foreach ($datum->directions($name, $design) as $unknown => [$x, $y]) {
+                $ofStation[$name][] = [$numbers[$unknown] ??= count($numbers), $x, $y];
             }
         }
-        $ofTape = [];
+        $next = count($numbers);
         foreach ($tapes as $tape) {
             $ofTape[$tape] = $next++;
         }
@@ -46,7 +46,7 @@ final readonly class Unknowns
         $row = [];
         foreach ($slopes as $name => [$sx, $sy]) {
             foreach ($this->ofStation[$name] as [$unknown, $x, $y]) {
-                $row[$unknown] = $sx * $x + $sy * $y;
+                $row[$unknown] = ($row[$unknown] ?? 0.0) + $sx * $x + $sy * $y;
             }
         }
         if ($tape !== null) {

@@ -27,6 +27,9 @@ final readonly class HoleWork
 
     public float $concrete;
 
+    /** Of the concrete, what grips the post or its base and so weighs it down: a pad that lies loose under it does not. */
+    public float $concreteOnPost;
+
     public float $foam;
 
     /** Earth that goes back in, tamped. */
@@ -52,7 +55,7 @@ final readonly class HoleWork
         $this->tube = $pier?->top->minus($bottom->plus($gravel));
         $this->hasPad = $hold->isDug() && $hold !== Hold::Pier && $required->need->pad->isPositive();
         if (! $hold->isDug()) {
-            [$this->dug, $this->spoil, $this->gravel, $this->concrete, $this->foam, $this->earth] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+            [$this->dug, $this->spoil, $this->gravel, $this->concrete, $this->concreteOnPost, $this->foam, $this->earth] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
 
             return;
         }
@@ -71,6 +74,12 @@ final readonly class HoleWork
             Hold::Collar => $fills($gravel, $pad) + $fills($collar, $this->depth),
             Hold::Pier => $tube,
             default => $fills($gravel, $pad),
+        };
+        $this->concreteOnPost = match ($hold) {
+            Hold::Concrete => $round,
+            Hold::Collar => $fills($collar, $this->depth),
+            Hold::Pier => $tube,
+            default => 0.0,
         };
         $this->earth = match ($hold) {
             Hold::Earth => $round,

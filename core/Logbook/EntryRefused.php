@@ -104,9 +104,9 @@ final class EntryRefused extends Refusal
         return new self('Say why: whoever reads the book later needs the reason.');
     }
 
-    public static function leanAcrossTheFace(): self
+    public static function leanWithoutDirection(string $typed): self
     {
-        return new self('A level held on a face shows the lean along that face, not toward or away from it. Choose one of the other two sides, or another face.');
+        return new self("Say to which side the top goes: “{$typed}” names none. Or say it is plumb.");
     }
 
     public static function levelWithoutLength(): self

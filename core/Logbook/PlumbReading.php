@@ -12,11 +12,10 @@ use Aequus\Plan\Side;
 final readonly class PlumbReading implements Payload
 {
     /**
-     * @param  Side  $leansToward  the side the top goes to; along the face, never toward or away from it
+     * @param  Side  $leansToward  the side the top goes to: it gives the axis that was read. A level’s edge on a face shows the lean toward that
+     *                            face or away from it; a string, a bob or the eye along its edges shows the lean along it
      * @param  ?float  $bearing  on a round pole: along which direction the level was held and toward which the top goes, degrees from +x toward +y
      * @param  bool  $turned  the level end for end: together with a reading the other way round its own error falls out
-     *
-     * @throws EntryRefused when the lean can't be read on that face
      */
     public function __construct(
         public PostId $post,
@@ -27,15 +26,12 @@ final readonly class PlumbReading implements Payload
         public bool $turned = false,
         public ?float $bearing = null,
     ) {
-        if ($face->isAlongX() === $leansToward->isAlongX()) {
-            throw EntryRefused::leanAcrossTheFace();
-        }
     }
 
     /**
      * By the gap under a level held upright.
      *
-     * @throws EntryRefused when the lean can't be read on that face, the level has no length, or the gap does not fit under it
+     * @throws EntryRefused when the level has no length, or the gap does not fit under it
      */
     public static function gap(PostId $post, Side $face, Side $leansToward, Length $gap, Length $level, Stage $stage): self
     {
@@ -52,13 +48,19 @@ final readonly class PlumbReading implements Payload
         [$x, $y] = [cos(deg2rad($bearing)), sin(deg2rad($bearing))];
         $toward = abs($x) >= abs($y) ? Side::alongX($x) : Side::alongY($y);
 
-        return new self($post, $toward->isAlongX() ? Side::MinusY : Side::PlusX, $toward, $lean, $stage, $turned, $bearing);
+        return new self($post, $toward, $toward, $lean, $stage, $turned, $bearing);
     }
 
-    /** Readings along one line of one post replace each other: on a face, or on a pole along one direction and back. */
+    /** Whether it was read along the face, not toward it or away from it. */
+    public function isAlongFace(): bool
+    {
+        return $this->face->isAlongX() !== $this->leansToward->isAlongX();
+    }
+
+    /** Readings along one line of one post replace each other: on a face along one axis, or on a pole along one direction and back. */
     public function line(): string
     {
-        return $this->bearing === null ? $this->face->value : 'along '.round(fmod($this->bearing + 360.0, 180.0));
+        return $this->bearing === null ? $this->face->value.($this->leansToward->isAlongX() ? ' x' : ' y') : 'along '.round(fmod($this->bearing + 360.0, 180.0));
     }
 
     public function kind(): EntryKind

@@ -38,7 +38,7 @@ final readonly class SpokenLean
         if (preg_match('/^on (?:the )?(.+?)(?: face)?$/i', $said, $found) && $way === 'plumb') {
             $face = $this->pieces->side($found[1]);
 
-            return new PlumbReading($post, $face, $face->isAlongX() ? Side::PlusY : Side::PlusX, LeanMeasure::gap(Length::zero(), $this->pieces->usualLevel()), $stage, $turned);
+            return new PlumbReading($post, $face, $face, LeanMeasure::gap(Length::zero(), $this->pieces->usualLevel()), $stage, $turned);
         }
         $face = null;
         if (preg_match('/^(.+?) on (?:the )?(\S+) face$/iu', $said, $found)) {
@@ -48,7 +48,7 @@ final readonly class SpokenLean
         [$much, $toward] = $this->pieces->toward($lean ?? '');
         $length = $over === null ? $this->pieces->usualLevel() : $this->pieces->length($over);
 
-        return new PlumbReading($post, $face ?? ($toward->isAlongX() ? Side::MinusY : Side::PlusX), $toward, $this->measure($way, $much, $length), $stage, $turned);
+        return new PlumbReading($post, $face ?? ($toward->isAlongX() ? Side::PlusX : Side::MinusY), $toward, $this->measure($way, $much, $length), $stage, $turned);
     }
 
     private function measure(string $way, string $much, Length $over): LeanMeasure

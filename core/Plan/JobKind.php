@@ -16,6 +16,12 @@ enum JobKind: string
     case FenceLine = 'fence_line';
     case Other = 'other';
 
+    /** Whether people stand on what the posts carry: then it is loaded as a floor, not as a roof. */
+    public function carriesPeople(): bool
+    {
+        return in_array($this, [self::Deck, self::Boardwalk, self::PlayStructure], true);
+    }
+
     public function inWords(): string
     {
         return match ($this) {

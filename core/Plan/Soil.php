@@ -10,6 +10,7 @@ enum Soil: string
     case Clay = 'clay';
     case Sand = 'sand';
     case SiltyOrClayeySand = 'silty_or_clayey_sand';
+    case SiltyOrClayeyGravel = 'silty_or_clayey_gravel';
     case Gravel = 'gravel';
     case SandyGravelOrGravel = 'sandy_gravel_or_gravel';
     case FoliatedRock = 'foliated_rock';
@@ -20,7 +21,7 @@ enum Soil: string
     {
         return match ($this) {
             self::Clay => 1500.0,
-            self::Sand, self::SiltyOrClayeySand => 2000.0,
+            self::Sand, self::SiltyOrClayeySand, self::SiltyOrClayeyGravel => 2000.0,
             self::Gravel, self::SandyGravelOrGravel => 3000.0,
             self::FoliatedRock => 4000.0,
             self::Bedrock => 12_000.0,
@@ -32,8 +33,10 @@ enum Soil: string
     {
         return match ($this) {
             self::Clay => 100.0,
-            self::Sand, self::SiltyOrClayeySand => 150.0,
-            default => 200.0,
+            self::Sand, self::SiltyOrClayeySand, self::SiltyOrClayeyGravel => 150.0,
+            self::Gravel, self::SandyGravelOrGravel => 200.0,
+            self::FoliatedRock => 400.0,
+            self::Bedrock => 1200.0,
         };
     }
 
@@ -55,6 +58,7 @@ enum Soil: string
             self::Clay => 'clay',
             self::Sand => 'sand',
             self::SiltyOrClayeySand => 'silty or clayey sand',
+            self::SiltyOrClayeyGravel => 'silty or clayey gravel',
             self::Gravel => 'gravel',
             self::SandyGravelOrGravel => 'sandy gravel or gravel',
             self::FoliatedRock => 'layered rock',

@@ -9,7 +9,10 @@ use Aequus\Measure\Slope;
 use Aequus\Plan\Side;
 use Aequus\Plan\SideNames;
 
-/** A lean read on one face of a post, along the face toward one of the two sides beside it; on a round pole along any direction. */
+/**
+ * A lean read on one face of a post: toward it or away from it by a level’s edge, along it by a string, a bob or the eye. The side the top goes
+ * to gives the axis. On a round pole along any direction.
+ */
 final readonly class FaceReading
 {
     /** @param  ?float  $bearing  of the lean on a round pole, degrees from +x toward +y; null on a face */
@@ -17,23 +20,18 @@ final readonly class FaceReading
     {
     }
 
-    /** @throws PlumbRefused when the lean runs across the face, or the slope was read over no length */
+    /** @throws PlumbRefused when the slope was read over no length */
     public static function gap(Side $face, Side $leansToward, Length $gap, Length $level, SideNames $names): self
     {
         if (! $level->isPositive()) {
             throw PlumbRefused::noLevelLength($names->of($face));
         }
 
-        return self::slope($face, $leansToward, Slope::fromGap($gap, $level), $names);
+        return self::slope($face, $leansToward, Slope::fromGap($gap, $level));
     }
 
-    /** @throws PlumbRefused when the lean runs across the face */
-    public static function slope(Side $face, Side $leansToward, Slope $slope, SideNames $names): self
+    public static function slope(Side $face, Side $leansToward, Slope $slope): self
     {
-        if ($face->isAlongX() === $leansToward->isAlongX()) {
-            throw PlumbRefused::leanAcross($names->of($face), $names->of($leansToward));
-        }
-
         return new self($face, $leansToward, $slope);
     }
 
@@ -43,7 +41,7 @@ final readonly class FaceReading
         [$x, $y] = [cos(deg2rad($bearing)), sin(deg2rad($bearing))];
         $toward = abs($x) >= abs($y) ? Side::alongX($x) : Side::alongY($y);
 
-        return new self($toward->isAlongX() ? Side::MinusY : Side::PlusX, $toward, $slope, $bearing);
+        return new self($toward, $toward, $slope, $bearing);
     }
 
     /** @return array{float, float} unit vector of the lean */

@@ -9,11 +9,6 @@ use Aequus\Measure\Refusal;
 /** A plumb reading that can't have been read. */
 final class PlumbRefused extends Refusal
 {
-    public static function leanAcross(string $face, string $toward): self
-    {
-        return new self("A level on the {$face} face can’t show a lean toward the {$toward}: it shows the lean along that face. Choose one of the other two sides, or another face.");
-    }
-
     public static function noLevelLength(string $face): self
     {
         return new self("The gap on the {$face} face was read over no length. Enter the length of the level.");

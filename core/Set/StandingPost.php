@@ -9,7 +9,6 @@ use Aequus\Logbook\Stage;
 use Aequus\Measure\Length;
 use Aequus\Plan\Post;
 use Aequus\Plan\Side;
-use Aequus\Plan\SideNames;
 
 /** How one post stands: the newest reading of each face at the newest stage counts. */
 final readonly class StandingPost
@@ -42,7 +41,6 @@ final readonly class StandingPost
         private Length $top,
         private Length $brace,
         private int $plumbOneIn,
-        private SideNames $names,
         public Filling $filling = new Filling,
     ) {
         $byStage = [];
@@ -119,14 +117,14 @@ final readonly class StandingPost
         return $after === null || $before === null || $after->isHalfKnown() || $before->isHalfKnown() ? null : $after->since($before);
     }
 
-    /** A face still to be read, so that both directions are known at the stage it is in; null when they are. */
+    /** A face whose level shows the direction still missing at the stage it is in; null when both are known. */
     public function nextFace(): ?Side
     {
         $lean = $this->isReadSinceFilled() || $this->stage?->isFilled() ? $this->lean : Lean::from([]);
 
         return match (true) {
-            ! $lean->xRead => Side::MinusY,
-            ! $lean->yRead => Side::PlusX,
+            ! $lean->yRead => Side::MinusY,
+            ! $lean->xRead => Side::PlusX,
             default => null,
         };
     }
@@ -139,7 +137,7 @@ final readonly class StandingPost
 
     private function read(PlumbReading $r): FaceReading
     {
-        return $r->bearing === null ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $this->names) : FaceReading::along($r->bearing, $r->lean->slope);
+        return $r->bearing === null ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope) : FaceReading::along($r->bearing, $r->lean->slope);
     }
 
     /** While the hole is open a post turns about its foot; after the fill about grade. */

@@ -220,7 +220,7 @@ final readonly class SiteState
             [$grade, $filling] = $plan->holdOf($post->id) === Hold::Pier ? [$foot, new Filling] : [$ground, $fillings[$id] ?? new Filling];
             $standing[$id] = new StandingPost(
                 $post, isset($set[$id]), $readings[$id] ?? [], $foot, $grade, $plan->tops?->of($post) ?? $ground->plus($plan->standing),
-                $ground->plus($plan->standing->times(self::BRACE_SHARE)), $plan->tolerances->plumbOneIn, $plan->sides,
+                $ground->plus($plan->standing->times(self::BRACE_SHARE)), $plan->tolerances->plumbOneIn,
                 $filling,
             );
         }

@@ -30,7 +30,7 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->touch('#entry .button-yard');
         foreach (['lane', 'stream'] as $face) {
             $this->assertSees("Hold the level on the {$face} face", '.move');
-            $this->touch('label:has(input[name="leans"][value="'.($face === 'lane' ? 'plus_x' : 'plus_y').'"])');
+            $this->touch('label:has(input[name="leans"][value="'.($face === 'lane' ? 'plus_y' : 'plus_x').'"])');
             $this->keyIn('#plumb-gap', ['1/8']);
             $this->touch('#entry .button-yard');
         }

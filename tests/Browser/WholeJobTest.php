@@ -140,17 +140,17 @@ final class WholeJobTest extends BrowserTestCase
             $this->visit("/jobs/1/set/{$label}");
             foreach (['lane', 'stream'] as $face) {
                 $this->assertSees("Hold the level on the {$face} face", '.move');
-                if ($label === 'B1' && $face === 'lane') {
-                    $this->tick('leans', 'plus_x');
-                    $this->type('#plumb-gap', '3/8');
-                }
+                $leans = $label === 'B1' && $face === 'lane';
+                $this->tick('leans', $leans ? 'plus_y' : 'plumb');
+                $leans && $this->type('#plumb-gap', '3/8');
                 $this->press('#entry .button-yard');
             }
         }
         $this->visit('/jobs/1/set/B1');
         $this->assertSees('Pull the top of B1', '.move');
-        $this->assertSees('toward the barn', '.move');
+        $this->assertSees('toward the lane', '.move');
         $this->tick('face', 'minus_y');
+        $this->tick('leans', 'plumb');
         $this->press('#entry .button-yard');
     }
 
@@ -180,10 +180,9 @@ final class WholeJobTest extends BrowserTestCase
             }
             foreach (['lane', 'stream'] as $face) {
                 $this->assertSees("Hold the level on the {$face} face", '.move');
-                if ($label === 'B1' && $face === 'lane') {
-                    $this->tick('leans', 'plus_x');
-                    $this->type('#plumb-gap', '1/2');
-                }
+                $leans = $label === 'B1' && $face === 'lane';
+                $this->tick('leans', $leans ? 'plus_y' : 'plumb');
+                $leans && $this->type('#plumb-gap', '1/2');
                 $this->press('#entry .button-yard');
             }
         }
@@ -192,6 +191,7 @@ final class WholeJobTest extends BrowserTestCase
         $this->assertSees('It is filled: pull only while the fill still gives', '.move');
         $this->assertSees('The fill pushed it');
         $this->tick('face', 'minus_y');
+        $this->tick('leans', 'plumb');
         $this->press('#entry .button-yard');
         $this->assertSees('Decide where the tops shall be');
         $this->visit('/jobs/1/set');

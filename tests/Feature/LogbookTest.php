@@ -92,7 +92,8 @@ final class LogbookTest extends JobTestCase
     #[TestWith(['level/rod', ['post' => 'A1', 'rod' => '-5'], 'rod', 'below zero'])]
     #[TestWith(['level/benchmark', ['name' => '', 'height' => '0'], 'name', 'what the benchmark is'])]
     #[TestWith(['footing/hole', ['post' => 'A1', 'depth' => 'deep'], 'depth', '“deep”'])]
-    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_y', 'gap' => '3', 'level' => '1200', 'stage' => 'filled'], 'leans', 'lane face can’t show a lean toward the orchard'])]
+    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => '', 'gap' => '3', 'level' => '1200', 'stage' => 'filled'], 'leans', 'to which side the top goes'])]
+    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'level' => '1200', 'stage' => 'filled'], 'leans', 'to which side the top goes'])]
     #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level', 'length of the level'])]
     #[TestWith(['cut/top', ['post' => 'A1', 'above' => ''], 'above', 'Nothing was typed'])]
     #[TestWith(['handover', ['to' => '', 'remark' => ''], 'to', 'who takes the work over'])]
@@ -125,7 +126,7 @@ final class LogbookTest extends JobTestCase
         $echo = fn (string $line) => $this->get("/jobs/{$this->job->id}/quick?line=".urlencode($line))->assertOk();
         $echo('b2')->assertSee('data-fill="b2 hole "', false);
         $echo('b2 hole 1050')->assertSeeText("read as: Hole B2 dug: 1050\u{202F}mm");
-        $echo('a1 plumb 3 barn over 1200')->assertSeeText("lane face: 3\u{202F}mm toward the barn over 1200\u{202F}mm, braced, the hole open");
+        $echo('a1 plumb 3 barn over 1200')->assertSeeText("stream face: 3\u{202F}mm toward the barn over 1200\u{202F}mm, braced, the hole open");
         $echo('b2 hole deep')->assertSee('“deep”');
         $echo('')->assertSee('');
     }

@@ -13,7 +13,6 @@ use Aequus\Logbook\Stage;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
-use Aequus\Set\FaceReading;
 
 /** A lean read on one face: by the gap under a level, an angle, a bob, or the bubble; or plumb. */
 final class PlumbRequest extends EntryRequest
@@ -26,16 +25,22 @@ final class PlumbRequest extends EntryRequest
             return $this->onAPole($plan);
         }
         [$post, $face, $stage] = [$this->postAt($plan), $this->choice('face', Side::class), $this->choice('stage', Stage::class)];
-        $plumb = $this->text('leans') === 'plumb';
-        $toward = $plumb && $face ? ($face->isAlongX() ? Side::PlusY : Side::PlusX) : $this->choice('leans', Side::class);
+        $leans = $this->text('leans');
+        $plumb = $leans === 'plumb' || $leans === 'plumb_along';
+        if ($leans === '') {
+            $this->refuse('leans', 'Say to which side the top goes, or that it is plumb.');
+        }
+        $toward = match (true) {
+            ! $face || $leans === '' => null,
+            $leans === 'plumb' => $face,
+            $plumb => $face->isAlongX() ? Side::PlusY : Side::PlusX,
+            default => $this->choice('leans', Side::class),
+        };
         $way = $this->text('way') === '' ? LeanWay::Gap : $this->choice('way', LeanWay::class);
         if (! $post || ! $face || ! $stage || ! $toward || ! $way) {
             return null;
         }
         $lean = $this->lean($way, $plumb, $plan);
-        if ($lean !== null) {
-            $this->at('leans', fn () => FaceReading::slope($face, $toward, $lean->slope, $plan->sides));
-        }
 
         return $lean !== null && $this->refusals === [] ? new PlumbReading($post, $face, $toward, $lean, $stage, $this->boolean('turned')) : null;
     }
@@ -47,6 +52,9 @@ final class PlumbRequest extends EntryRequest
         $bearing = $this->text('bearing');
         if (! is_numeric($bearing) || (float) $bearing < 0 || (float) $bearing >= 360) {
             $this->refuse('bearing', 'Choose the direction to which the top goes, or along which it is plumb.');
+        }
+        if ($this->text('leans') === '') {
+            $this->refuse('leans', 'Say whether it leans that way or is plumb.');
         }
         $lean = $way === null ? null : $this->lean($way, $this->text('leans') === 'plumb', $plan);
 

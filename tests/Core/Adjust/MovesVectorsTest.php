@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Adjust;
 
+use Aequus\Adjust\AdjustedNetwork;
+use Aequus\Adjust\AgainstLine;
 use Aequus\Adjust\FurtherDistances;
+use Aequus\Adjust\LineOffset;
 use Aequus\Adjust\MoveCovariance;
 use Aequus\Adjust\PlacedNetwork;
 use Aequus\Adjust\PlacementWay;
@@ -42,8 +45,11 @@ final class MovesVectorsTest extends TestCase
     {
         $given = new VectorNetwork($input);
         $network = $given->network->adjust();
-        $placed = PlacedNetwork::of($network, PlacementWay::from($input['way']), $given->design, $input['tolerance'], [$input['p'] ?? '', $input['q'] ?? ''], $input['held'] ?? []);
+        $placed = PlacedNetwork::of($network, PlacementWay::from($input['way']), $given->design, $input['tolerance'], [$input['p'] ?? '', $input['q'] ?? ''], $input['held'] ?? [], $given->held);
         $this->assertPlaced($input, $expect, $expect['stakes'], $placed, 1e-3, 1e-6, 1e-3);
+        if (isset($expect['lines_hold'])) {
+            $this->assertAgainstLine($input, $expect, $given, $network);
+        }
         $tells = Tells::ofStations($network, $placed->covariance, new FurtherDistances($network->at, $given->network->readings, $given->tape));
         foreach ($expect['stakes'] as $stake) {
             $ellipse = $placed->stakes[$stake['name']]->ellipse;
@@ -124,6 +130,28 @@ final class MovesVectorsTest extends TestCase
             $this->assertEqualsWithDelta($held['misfit'], $placed->stakes[$held['name']]->size(), $millimetres);
         }
         $this->assertSame($expect['design_has_to_give'] ?? $placed->designHasToGive, $placed->designHasToGive);
+    }
+
+    private function assertAgainstLine(array $input, array $expect, VectorNetwork $given, AdjustedNetwork $network): void
+    {
+        $held = $given->held;
+        $place = [[], ['position across'], ['position along and across']][$held->places];
+        $this->assertSame($expect['lines_hold'], [...($held->direction ? ['direction'] : []), ...$place]);
+        $first = array_values(array_filter($given->network->readings, fn ($reading) => $reading instanceof LineOffset))[0];
+        $free = PlacedNetwork::of($network, PlacementWay::FewestMoves, $given->design, $input['tolerance'], []);
+        $against = AgainstLine::of($network, $free, $held, $first, $given->design, $input['tolerance']);
+        $this->assertSame($expect['across']['line'], $against->line);
+        $this->assertEqualsWithDelta([$expect['across']['amount'], $expect['across']['std']], [$against->across, $against->acrossDeviation], 1e-3);
+        $this->assertSame($expect['across']['beyond'], $against->isOffPlace());
+        $this->assertSame(isset($expect['parallel']), $against->angle !== null);
+        if (isset($expect['parallel'])) {
+            $this->assertEqualsWithDelta($expect['parallel']['angle_rad'], $against->angle, 1e-6);
+            $this->assertEqualsWithDelta(
+                [$expect['parallel']['over'], $expect['parallel']['amount'], $expect['parallel']['std']],
+                [$against->over, $against->turned, $against->turnedDeviation], 1e-3,
+            );
+            $this->assertSame($expect['parallel']['beyond'], $against->isOutOfParallel());
+        }
     }
 
     /** @return list<array{toward: string, marks: int, amount: float}> */

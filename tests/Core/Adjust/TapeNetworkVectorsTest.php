@@ -8,19 +8,23 @@ use Aequus\Adjust\AdjustedNetwork;
 use Aequus\Adjust\ChiSquare;
 use Aequus\Adjust\Dropped;
 use Aequus\Adjust\ErrorEllipse;
+use Aequus\Adjust\FarFromPlan;
+use Aequus\Adjust\FarReading;
 use Aequus\Adjust\FurtherDistances;
+use Aequus\Adjust\LineConflict;
 use Aequus\Adjust\Mistakes;
 use Aequus\Adjust\MoveCovariance;
 use Aequus\Adjust\NotDetermined;
 use Aequus\Adjust\PlacementWay;
-use Aequus\Adjust\SearchEnd;
 use Aequus\Adjust\Separation;
 use Aequus\Adjust\Tells;
+use Aequus\Measure\Guess;
+use Aequus\Measure\Guesses;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Fifty networks that an independent program adjusted, tested for mistakes and planned. */
+/** Networks that an independent program adjusted, tested for mistakes and planned. */
 final class TapeNetworkVectorsTest extends TestCase
 {
     #[DataProvider('adjusted')]
@@ -49,7 +53,7 @@ final class TapeNetworkVectorsTest extends TestCase
         if (isset($expect['final'])) {
             $this->assertAdjustment($expect['final'], $last);
         }
-        if ($mistakes->end === SearchEnd::Partners) {
+        if ($mistakes->leavesDoubt()) {
             $this->assertProposal($snooping['proposal'], Separation::of($last, $mistakes->named, new FurtherDistances($last->at, $given->network->readings, $given->tape, $input['tape_reach'] ?? null)));
         }
     }
@@ -99,19 +103,93 @@ final class TapeNetworkVectorsTest extends TestCase
         }
     }
 
+    #[DataProvider('gates')]
+    public function test_readings_far_from_the_plan_wait_and_the_others_are_adjusted(array $input, array $expect): void
+    {
+        $given = new VectorNetwork($input);
+        $far = new FarFromPlan($given->network->readings, $given->design, self::guesses($input));
+        $gate = $expect['gate'];
+        $this->assertSame($gate['all_in_another_unit'], $far->inAnotherUnit !== null);
+        $this->assertSame($gate['off_plan'], $far->offPlan);
+        $this->assertSame(array_column($gate['set_aside'], 'id'), array_map(fn (FarReading $one) => $one->id, $far->setAside));
+        foreach ($gate['set_aside'] as $i => $one) {
+            $this->assertEqualsWithDelta([$one['planned'], $one['misfit']], [$far->setAside[$i]->planned, $far->setAside[$i]->misfit], 1e-6);
+            $this->assertEqualsCanonicalizing($one['guesses'], self::named($far->setAside[$i]->guesses));
+        }
+        if ($far->inAnotherUnit !== null) {
+            $this->assertSame($gate['guesses'], self::named($far->inAnotherUnit));
+            $this->assertEqualsWithDelta($gate['median_ratio'], $far->ratio, 1e-9);
+
+            return;
+        }
+        $this->assertEqualsWithDelta($gate['bound'], $far->bound, 1e-6);
+        $rest = $given->network->without(array_column($gate['set_aside'], 'id'));
+        $this->assertAdjustment($expect['first'], $rest->adjust());
+        [$mistakes] = Mistakes::search(fn (array $ids) => $rest->without($ids)->adjust());
+        $this->assertSame($expect['snooping']['stopped_because'], $mistakes->end->value);
+        $confirmed = new FarFromPlan($given->network->readings, $given->design, self::guesses($input), array_column($gate['set_aside'], 'id'));
+        $this->assertSame([], $confirmed->setAside);
+    }
+
+    #[DataProvider('guesses_at_a_misfit')]
+    public function test_what_a_misfit_may_come_from(array $input, array $expect): void
+    {
+        $this->assertSame($expect['guesses'], self::named(self::guesses($input)->ofMisfit($input['misfit'], $input['within'])));
+    }
+
+    #[DataProvider('lines')]
+    public function test_lines_that_cant_all_be_true_are_named(array $input, array $expect): void
+    {
+        $given = new VectorNetwork($input);
+        $conflict = LineConflict::in($given->network->adjust(), $given->network->readings);
+        foreach ($expect['lines']['lines'] as $i => $line) {
+            $this->assertSame([$line['line'], $line['freed']], [$conflict->lines[$i][0], $conflict->lines[$i][1]]);
+            $this->assertEqualsWithDelta(1.0, $conflict->lines[$i][2] / $line['decrease'], 1e-4);
+            $this->assertEqualsWithDelta($line['critical'], $conflict->lines[$i][3], 1e-6);
+        }
+        $this->assertSame($expect['lines']['named'], $conflict->named);
+        $this->assertSame($expect['lines']['before_readings'], $conflict->comesFirst);
+    }
+
     public static function adjusted(): Generator
     {
-        yield from self::cases(fn (array $input, array $expect) => ! $expect['refused'] && ($input['task'] ?? '') !== 'plan');
+        yield from self::cases(fn (array $input, array $expect) => ($expect['refused'] ?? true) === false && ! in_array($input['task'] ?? '', ['plan', 'gate'], true));
     }
 
     public static function refused(): Generator
     {
-        yield from self::cases(fn (array $input, array $expect) => $expect['refused']);
+        yield from self::cases(fn (array $input, array $expect) => $expect['refused'] ?? false);
     }
 
     public static function planned(): Generator
     {
-        yield from self::cases(fn (array $input, array $expect) => ! $expect['refused'] && ($input['task'] ?? '') === 'plan');
+        yield from self::cases(fn (array $input, array $expect) => ($expect['refused'] ?? true) === false && ($input['task'] ?? '') === 'plan');
+    }
+
+    public static function gates(): Generator
+    {
+        yield from self::cases(fn (array $input) => ($input['task'] ?? '') === 'gate');
+    }
+
+    public static function guesses_at_a_misfit(): Generator
+    {
+        yield from self::cases(fn (array $input) => ($input['task'] ?? '') === 'guess');
+    }
+
+    public static function lines(): Generator
+    {
+        yield from self::cases(fn (array $input, array $expect) => isset($expect['lines']));
+    }
+
+    private static function guesses(array $input): Guesses
+    {
+        return new Guesses($input['sizes']['post_width'], $input['sizes']['hole_width'], $input['sizes']['bays'], digits: true);
+    }
+
+    /** @param  list<Guess>  $guesses */
+    private static function named(array $guesses): array
+    {
+        return array_map(fn (Guess $guess) => $guess->value, $guesses);
     }
 
     private static function cases(callable $wanted): Generator

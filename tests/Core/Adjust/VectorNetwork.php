@@ -6,6 +6,7 @@ namespace Tests\Core\Adjust;
 
 use Aequus\Adjust\Datum;
 use Aequus\Adjust\Distance;
+use Aequus\Adjust\HeldByLines;
 use Aequus\Adjust\LineOffset;
 use Aequus\Adjust\Network;
 use Aequus\Adjust\Reading;
@@ -24,6 +25,11 @@ final readonly class VectorNetwork
     public Network $network;
 
     public TapeClass $tape;
+
+    public HeldByLines $held;
+
+    /** @var array<string, array<string, float>> fixed lines by name */
+    private array $lines;
 
     /** @param  array<string, mixed>  $input */
     public function __construct(array $input)
@@ -46,17 +52,32 @@ final readonly class VectorNetwork
             $class = $own !== null ? TapeClass::from($own['tape_class']) : TapeClass::from($d['tape_class'] ?? $this->tape->value);
             $readings[] = new Distance($d['id'], $d['from'], $d['to'], $level, $d['sigma'] ?? $class->sigma(Length::millimetres($level)), tape: $own !== null && ! ($own['reference'] ?? false) ? $d['tape'] : null);
         }
-        $this->network = new Network($stations, [...$readings, ...self::offsets($input)], isset($input['datum']['q']) ? Datum::baseLine($input['datum']['p'], $input['datum']['q']) : Datum::fixedLine($input['datum']['p'], [$input['reference_line']['from_x'], $input['reference_line']['from_y']], [$input['reference_line']['to_x'], $input['reference_line']['to_y']]));
+        $this->lines = array_column($input['lines'] ?? (isset($input['reference_line']) ? [$input['reference_line'] + ['name' => '']] : []), null, 'name');
+        $readings = [...$readings, ...$this->offsets($input)];
+        $datum = $input['datum'];
+        $line = array_values($this->lines)[0] ?? [];
+        $this->held = HeldByLines::by($readings, $design);
+        $this->network = new Network($stations, $readings, match (true) {
+            $datum['type'] === 'lines' => Datum::lines($this->held, $datum['p'], $datum['q']),
+            isset($datum['q']) => Datum::baseLine($datum['p'], $datum['q']),
+            default => Datum::fixedLine($datum['p'], [$line['from_x'], $line['from_y']], [$line['to_x'], $line['to_y']]),
+        });
     }
 
-    /** @return list<Reading> */
-    private static function offsets(array $input): array
+    /**
+     * @param  array<string, mixed>  $input
+     * @return list<Reading>
+     */
+    private function offsets(array $input): array
     {
-        $line = $input['reference_line'] ?? [];
+        $line = fn (array $o): array => $this->lines[$o['line'] ?? ''];
 
         return [
             ...array_map(fn (array $o) => new StringOffset($o['id'], $o['stake'], $o['from'], $o['to'], $o['offset'], $o['sigma'] ?? 2.0), $input['string_offsets'] ?? []),
-            ...array_map(fn (array $o) => new LineOffset($o['id'], $o['stake'], [$line['from_x'], $line['from_y']], [$line['to_x'], $line['to_y']], $o['offset'], $o['sigma'] ?? 2.0), $input['offsets'] ?? []),
+            ...array_map(fn (array $o) => new LineOffset(
+                $o['id'], $o['stake'], [$line($o)['from_x'], $line($o)['from_y']], [$line($o)['to_x'], $line($o)['to_y']],
+                $o['offset'], $o['sigma'] ?? 2.0, line: $o['line'] ?? '',
+            ), $input['offsets'] ?? []),
         ];
     }
 }

@@ -56,7 +56,7 @@ final class LoadVectorsTest extends VectorTestCase
         $lines = fn (array $bays) => GridLines::fresh(Spacing::bays(array_map(Length::feet(...), $bays)));
         $full = new Grid($lines($input['bays_x_ft']), $lines($input['bays_y_ft']));
         $grid = new Grid($full->columns, $full->rows, array_map(fn (string $label) => $full->labelled($label)->id, $input['left_out']));
-        $areas = new TributaryAreas($grid, $input['beams_along'] === 'x' ? Side::PlusX : Side::PlusY, [
+        $areas = TributaryAreas::covering($grid, Length::inches(3.5), $input['beams_along'] === 'x' ? Side::PlusX : Side::PlusY, [
             'minus_x' => Length::feet($input['overhang_minus_x_ft']), 'plus_x' => Length::feet($input['overhang_plus_x_ft']),
             'minus_y' => Length::feet($input['overhang_minus_y_ft']), 'plus_y' => Length::feet($input['overhang_plus_y_ft']),
         ]);

@@ -286,7 +286,7 @@ final class GuideTest extends TestCase
 
     private static function plumb(string $label, Side $face, float $gap, Stage $stage = Stage::Filled): PlumbReading
     {
-        return PlumbReading::gap(self::id($label), $face, $face->isAlongX() ? Side::PlusY : Side::PlusX, Length::millimetres($gap), Length::millimetres(1200), $stage);
+        return PlumbReading::gap(self::id($label), $face, $face, Length::millimetres($gap), Length::millimetres(1200), $stage);
     }
 
     /** @return list<PlumbReading> */

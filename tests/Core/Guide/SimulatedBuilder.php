@@ -181,11 +181,10 @@ final class SimulatedBuilder
     private function plumb(SiteState $site, Move $move): void
     {
         $post = $move->posts[0];
-        $faces = array_keys($site->standing($post)->byFace) ?: [\Aequus\Plan\Side::MinusY->value];
         $next = $site->standing($post)->nextFace();
-        foreach ($next === null ? array_map(\Aequus\Plan\Side::from(...), $faces) : [$next] as $face) {
-            $toward = $face->isAlongX() ? \Aequus\Plan\Side::PlusY : \Aequus\Plan\Side::PlusX;
-            $this->write(PlumbReading::gap($post->id, $face, $toward, Length::zero(), Length::millimetres(1200), $site->standing($post)->stageNow()));
+        $again = array_map(fn (PlumbReading $read) => $read->face, array_values($site->standing($post)->byFace)) ?: [\Aequus\Plan\Side::MinusY];
+        foreach ($next === null ? $again : [$next] as $face) {
+            $this->write(PlumbReading::gap($post->id, $face, $face, Length::zero(), Length::millimetres(1200), $site->standing($post)->stageNow()));
         }
     }
 

@@ -10,14 +10,18 @@ use Aequus\Adjust\LevelNetwork;
 use Aequus\Adjust\LevelReading;
 use Aequus\Adjust\Mistakes;
 use Aequus\Adjust\NotDetermined;
+use Aequus\Adjust\OwnError;
 use Aequus\Adjust\SearchEnd;
 use Aequus\Adjust\Separation;
 use Aequus\Level\BoardLevel;
+use Aequus\Level\GroundTest;
 use Aequus\Level\Laser;
 use Aequus\Level\LevelString;
 use Aequus\Level\SingleChain;
 use Aequus\Level\TwoPegTest;
+use Aequus\Measure\Guess;
 use Aequus\Measure\Length;
+use Aequus\Plan\Point;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Vectors;
@@ -57,6 +61,15 @@ final class LevelNetworkVectorsTest extends VectorTestCase
         if (isset($expect['final'])) {
             $this->assertLevels($expect['final'], $last);
         }
+        if (isset($snooping['doubted_first'])) {
+            $this->assertSame($snooping['doubted_first'], $network->doubtedFirst($mistakes->named));
+        }
+        $this->assertSame($snooping['named_point'], $network->pointOf($mistakes->named));
+        foreach ($expect['level_errors'] ?? [] as $level) {
+            $error = OwnError::of($last, $level['name'], $network->readings, $mistakes->named);
+            $this->assertEqualsWithDelta([$level['own_error'], $level['share_from_readings'], $level['least_with_one_hop_left_out']], [$error->value, $error->share, max(0.0, $error->leastShare)], 1e-9);
+            $this->assertSame([$level['told'], $level['ask_for_a_turned_hop'], $level['out_of_true']], [$error->isTold, $error->asksForATurnedHop, $error->isOutOfTrue]);
+        }
         if ($mistakes->end === SearchEnd::Partners) {
             $this->assertProposal($snooping['proposal'], $network, $last, $mistakes->named);
         }
@@ -65,6 +78,29 @@ final class LevelNetworkVectorsTest extends VectorTestCase
     public static function networks(): Generator
     {
         yield from Vectors::of('levels', 'network');
+    }
+
+    #[DataProvider('grounds')]
+    public function test_ground_read_once_is_compared_with_the_plane(array $input, array $expect): void
+    {
+        $points = [];
+        foreach ($input['points'] as $point) {
+            $points[$point['name']] = [new Point(self::mm($point['x']), self::mm($point['y'])), $point['z'], $point['set_ups']];
+        }
+        $test = GroundTest::of($points);
+        $this->assertSame([$expect['answer'], $expect['point'] ?? null, $expect['real_ground']], [$test->doubt->value, $test->point, $test->realGround]);
+        $this->assertSame($expect['guesses'] ?? [], array_map(fn (Guess $guess) => $guess->value, $test->guesses));
+        $this->assertSame($expect['tested'] ?? 0, $test->tested);
+        $this->assertNumber($expect['above_the_others_plane'] ?? null, $test->above);
+        $this->assertNumber($expect['studentised'] ?? null, $test->studentised);
+        $this->assertNumber($expect['critical_t'] ?? null, $test->critical);
+        $this->assertNumber($expect['roughness'] ?? null, $test->roughness);
+        $this->assertNumber($expect['least_slip_seen'] ?? null, $test->leastSlipSeen);
+    }
+
+    public static function grounds(): Generator
+    {
+        yield from Vectors::of('levels', 'ground_test');
     }
 
     #[DataProvider('hops')]

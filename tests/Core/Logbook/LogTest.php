@@ -177,7 +177,6 @@ final class LogTest extends TestCase
         $post = PostId::of('1.1');
         yield ['same stake twice', fn () => new TapeReading($post, PostId::of('1.1'), Length::feet(3), TapeClass::Steel)];
         yield ['above zero', fn () => new TapeReading($post, PostId::of('2.1'), Length::zero(), TapeClass::Steel)];
-        yield ['along that face', fn () => PlumbReading::gap($post, Side::MinusY, Side::PlusY, Length::inches(1), Length::feet(4), Stage::Filled)];
         yield ['without the length', fn () => PlumbReading::gap($post, Side::MinusY, Side::PlusX, Length::inches(1), Length::zero(), Stage::Filled)];
         yield ['two points', fn () => new ServiceLine(ServiceType::Gas, 'gas', Length::feet(2), [])];
         yield ['Say why', fn () => new Strike(1, ' ')];

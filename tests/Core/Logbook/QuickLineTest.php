@@ -77,10 +77,10 @@ final class QuickLineTest extends TestCase
         yield ['b2 running sand at 30', new HoleDug($b2, $in(30), null, Finding::RunningSand)];
         yield ["bench rod 4' 3", new RodReading(null, $in(51))];
         yield ['c1 rod 60', new RodReading($c1, $in(60))];
-        yield ["c1 plumb 1/8 stream over 4'", new PlumbReading($c1, Side::MinusY, Side::PlusX, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::HoleOpen)];
-        yield ['c1 plumb 1/8 toward the lane', new PlumbReading($c1, Side::PlusX, Side::MinusY, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::HoleOpen)];
-        yield ['c1 plumb on the lane face filled', new PlumbReading($c1, Side::MinusY, Side::PlusX, LeanMeasure::gap(Length::zero(), Length::feet(4)), Stage::Filled)];
-        yield ['c1 plumb 0.5 degrees barn', new PlumbReading($c1, Side::MinusY, Side::MinusX, LeanMeasure::angle(0.5), Stage::HoleOpen)];
+        yield ["c1 plumb 1/8 stream over 4'", new PlumbReading($c1, Side::PlusX, Side::PlusX, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::HoleOpen)];
+        yield ['c1 plumb 1/8 toward the lane', new PlumbReading($c1, Side::MinusY, Side::MinusY, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::HoleOpen)];
+        yield ['c1 plumb on the lane face filled', new PlumbReading($c1, Side::MinusY, Side::MinusY, LeanMeasure::gap(Length::zero(), Length::feet(4)), Stage::Filled)];
+        yield ['c1 plumb 0.5 degrees barn', new PlumbReading($c1, Side::PlusX, Side::MinusX, LeanMeasure::angle(0.5), Stage::HoleOpen)];
         yield ['c1 twist 1/4 over 6', new TwistRead($c1, $in(0.25), $in(6))];
         yield ['b2 set', new PostSet($b2)];
         yield ['b2 cut', new PostCut($b2)];
@@ -89,8 +89,8 @@ final class QuickLineTest extends TestCase
         yield ['b2 filled 11 bags at 12 c', new PostFilled($b2, FillStep::Done, 11, 12.0)];
         yield ['b2 wet', new PostFilled($b2, FillStep::StillWet)];
         yield ["b2 top 3' 2 above the line", new TopMeasured($b2, $in(38))];
-        yield ["c1 bob 1/4 stream over 7' turned", new PlumbReading($c1, Side::MinusY, Side::PlusX, LeanMeasure::bob($in(0.25), Length::feet(7)), Stage::HoleOpen, true)];
-        yield ['c1 bubble on the line stream', new PlumbReading($c1, Side::MinusY, Side::PlusX, LeanMeasure::bubble(Bubble::OnTheLine, Length::feet(4)), Stage::HoleOpen)];
+        yield ["c1 bob 1/4 stream over 7' turned", new PlumbReading($c1, Side::PlusX, Side::PlusX, LeanMeasure::bob($in(0.25), Length::feet(7)), Stage::HoleOpen, true)];
+        yield ['c1 bubble on the line stream', new PlumbReading($c1, Side::PlusX, Side::PlusX, LeanMeasure::bubble(Bubble::OnTheLine, Length::feet(4)), Stage::HoleOpen)];
         yield ['c1 plumb 1/8 barn on the orchard face hard turned', new PlumbReading($c1, Side::PlusY, Side::MinusX, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::Hardened, true)];
         yield ['b2 off a2-c2 3/16 lane', new StringReading($b2, self::id('A2'), self::id('C2'), $in(-0.1875), Length::zero())];
         yield ['b2 off c2-a2 3/16 lane', new StringReading($b2, self::id('C2'), self::id('A2'), $in(0.1875), Length::zero())];

@@ -104,9 +104,9 @@ final class PlumbVectorsTest extends VectorTestCase
 
         return match (true) {
             isset($r['gap']) => FaceReading::gap($face, $toward, self::mm($r['gap']), self::mm($r['level_length']), $names),
-            isset($r['angle_rad']) => FaceReading::slope($face, $toward, Slope::fromAngle($r['angle_rad']), $names),
+            isset($r['angle_rad']) => FaceReading::slope($face, $toward, Slope::fromAngle($r['angle_rad'])),
             isset($r['bob_distance']) => FaceReading::gap($face, $toward, self::mm($r['bob_distance']), self::mm($r['bob_height']), $names),
-            default => FaceReading::slope($face, $toward, Bubble::from($r['bubble'])->slope($r['level_figure'] ?? Bubble::USUAL_FIGURE), $names),
+            default => FaceReading::slope($face, $toward, Bubble::from($r['bubble'])->slope($r['level_figure'] ?? Bubble::USUAL_FIGURE)),
         };
     }
 

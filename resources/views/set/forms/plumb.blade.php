@@ -8,10 +8,10 @@
     <input type="hidden" name="post" value="{{ $label }}">@if ($walk)<input type="hidden" name="walk" value="{{ $walk->what }}">@endif
     @if ($plan->post->round)
         <x-radios name="bearing" form="plumb" label="Level held along; top goes toward" :value="$stands->lean->xRead && ! $stands->lean->yRead ? '90' : '0'" :options="\App\Set\Bearing::all($plan->sides)" />
-        <x-radios name="leans" form="plumb" label="There it" value="plumb" :options="['plumb' => 'is plumb', 'off' => 'leans that way']" />
+        <x-radios name="leans" form="plumb" label="There it" value="" :options="['plumb' => 'is plumb', 'off' => 'leans that way']" />
     @else
         <x-radios name="face" form="plumb" label="Level held on" :value="$face->value" :options="$names->map(fn ($n) => $n.' face')->all()" />
-        <x-radios name="leans" form="plumb" label="Top" value="plumb" :options="['plumb' => 'plumb'] + $names->map(fn ($n) => 'to the '.$n)->all()" />
+        <x-radios name="leans" form="plumb" label="Top" value="" :options="$names->map(fn ($n) => 'to the '.$n)->all() + ['plumb' => 'plumb', 'plumb_along' => 'plumb along the face']" />
     @endif
     <x-field name="gap" form="plumb" label="Off by" hint="The gap under the level; a bob’s distance; degrees. Nothing when plumb." :unit="$unit" />
     <x-field name="level" form="plumb" label="Over a length of" hint="The level, or the height of the bob." :value="$last?->lean->over ? $plan->write($last->lean->over) : $usual" :unit="$unit" />
@@ -24,5 +24,5 @@
         <x-field name="read_by" form="plumb" label="Read by" hint="If not you." />
     </details>
     <button class="button button-yard">Write it down</button>
-    <p class="hint">{{ $plan->post->round ? 'A pole has no faces: any two directions tell how it leans, the further apart the better.' : 'Bowed or tapered timber: read two opposite faces, the middle of both counts.' }}</p>
+    <p class="hint">{{ $plan->post->round ? '' : 'A level’s edge on a face shows whether the top leans toward that face or away from it; a string, a bob or your eye along its edges shows the lean along it. ' }}{{ $plan->post->round ? 'A pole has no faces: any two directions tell how it leans, the further apart the better.' : 'Bowed or tapered timber: read two opposite faces, the middle of both counts.' }}</p>
 </x-entry-form>
