@@ -57,6 +57,7 @@ Route::middleware('auth')->group(function () {
         Route::post('/plan', [PlanController::class, 'revise'])->name('plan.revise');
         Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.revise.preview')->middleware(LeaveSessionAlone::class);
         Route::post('/plan/fit', [PlanController::class, 'fit'])->name('plan.fit');
+        Route::post('/plan/line', [PlanController::class, 'line'])->name('plan.line');
 
         Route::get('/clear', [ClearController::class, 'show'])->name('clear');
         Route::post('/clear/notice', [ClearController::class, 'notice'])->name('clear.notice');

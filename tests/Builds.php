@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests;
 
 use Aequus\Logbook\Entry;
+use Aequus\Logbook\LineReading;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\StringReading;
@@ -50,7 +51,7 @@ final class Builds
      * The whole ready list of a plan, as it reads without noise when stakes stand off their places by so much.
      *
      * @param  array<string, array{float, float}>  $off  x and y in millimetres, by label
-     * @return list<TapeReading|StringReading>
+     * @return list<TapeReading|StringReading|LineReading>
      */
     public static function readings(Plan $plan, array $off = []): array
     {
@@ -60,9 +61,12 @@ final class Builds
             $at[$post->id->value] = [$post->at->x->inMillimetres() + $dx, $post->at->y->inMillimetres() + $dy];
         }
 
-        return array_map(function (Wanted $wanted) use ($at, $plan): TapeReading|StringReading {
+        return array_map(function (Wanted $wanted) use ($at, $plan): TapeReading|StringReading|LineReading {
             $reads = Length::millimetres($wanted->reading($plan->layout->tape)->computed($at));
-            [$from, $to] = [$wanted->pair->from->id, $wanted->pair->to->id];
+            if ($wanted->line !== null) {
+                return new LineReading($wanted->posts()[0]->id, $reads, $wanted->line->id, $plan->layout->tape);
+            }
+            [$from, $to] = [$wanted->ends()->from->id, $wanted->ends()->to->id];
 
             return $wanted->stake === null
                 ? new TapeReading($from, $to, $reads, $plan->layout->tape)

@@ -14,6 +14,7 @@ final readonly class NewEntry
      * @param  string  $clientId  made with the form, so that the same send twice is one entry
      * @param  ?CarbonImmutable  $measuredAt  null for now
      * @param  ?int  $replaces  the entry this one corrects
+     * @param  bool  $asTyped  a doubtful figure in it was asked about and confirmed
      */
     public function __construct(
         public Payload $payload,
@@ -21,6 +22,7 @@ final readonly class NewEntry
         public ?CarbonImmutable $measuredAt = null,
         public string $readBy = '',
         public ?int $replaces = null,
+        public bool $asTyped = false,
     ) {
     }
 }

@@ -15,11 +15,14 @@ use Carbon\CarbonImmutable;
 /** Appends one entry to the logbook of a job: the only way anything gets in. */
 final class RecordEntry
 {
+    /** Beside a payload whose doubtful figure was confirmed. */
+    public const AS_TYPED = 'as_typed';
+
     /** @throws EntryNotTaken when it contradicts what the book already holds */
     public function __invoke(Job $job, User $user, NewEntry $new): LogEntry
     {
         return WriteTransaction::run(function () use ($job, $user, $new): LogEntry {
-            $stored = json_encode(PayloadCodec::encode($new->payload), JSON_THROW_ON_ERROR);
+            $stored = json_encode(PayloadCodec::encode($new->payload) + ($new->asTyped ? [self::AS_TYPED => true] : []), JSON_THROW_ON_ERROR);
             $same = LogEntry::query()->where('job_id', $job->id)->where('client_id', $new->clientId)->first();
             if ($same !== null) {
                 if ($same->kind !== $new->payload->kind()->value || $same->payload !== $stored) {

@@ -63,7 +63,7 @@ final class BirdHide
         $care = TapeClass::SteelWithCare;
         $entries = [
             new NoticeAsked($askedOn, 3, ''),
-            ...array_map(fn (Wanted $wanted) => $site->tape($wanted->pair->from->label, $wanted->pair->to->label, $care), ReadyReadings::of($plan)),
+            ...array_map(fn (Wanted $wanted) => $site->tape($wanted->ends()->from->label, $wanted->ends()->to->label, $care), ReadyReadings::of($plan)),
             new BenchmarkChosen('bolt in the bridge', Length::zero()),
             $site->rod(null), ...array_map(fn ($post) => $site->rod($post->label), $plan->grid->posts),
         ];
@@ -108,7 +108,7 @@ final class BirdHide
         $lines = fn (int ...$bays): GridLines => GridLines::fresh(Spacing::bays(array_map(Length::millimetres(...), array_values($bays))));
 
         $grid = new Grid($lines(1800, 1800, 1800, 1800, 1800), $lines(2100));
-        $usual = LayoutRules::usual($grid, Length::millimetres(175));
+        $usual = LayoutRules::usual(Length::millimetres(175));
 
         return (new Plan(
             JobKind::Boardwalk, Notation::millimetres(0), new SideNames('path', 'reeds', 'bridge', 'willow'),

@@ -109,7 +109,7 @@ final class Shelter
         $pulled = array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => ! in_array($wanted->label(), self::UNREAD, true) && ! in_array($wanted->turned()->label(), self::UNREAD, true));
 
         return array_values(array_map(function (Wanted $wanted) use ($site): TapeReading {
-            [$from, $to] = [$wanted->pair->from->label, $wanted->pair->to->label];
+            [$from, $to] = [$wanted->ends()->from->label, $wanted->ends()->to->label];
             $isWrong = in_array($from, self::WRONG_TAPE, true) && in_array($to, self::WRONG_TAPE, true);
 
             return $site->tape($from, $to, TapeClass::Steel, $isWrong ? self::INCH : 0.0);

@@ -33,14 +33,27 @@ final readonly class Frame
     /** @param  ?Length  $around  room to keep on every side for what stands outside the posts */
     public function __construct(Plan $plan, ?Length $around = null)
     {
-        $this->around = $around?->inMillimetres() ?? 0.0;
+        $this->around = max($around?->inMillimetres() ?? 0.0, self::forFixedLines($plan));
         $width = max(1.0, $plan->grid->columns->length()->inMillimetres() + 2 * $this->around);
         $depth = $plan->grid->rows->length()->inMillimetres() + 2 * $this->around;
-        $this->margin = $around === null ? self::MARGIN : self::MARGIN_AROUND;
+        $this->margin = $around === null && $this->around === 0.0 ? self::MARGIN : self::MARGIN_AROUND;
         $least = $plan->hole->width->inMillimetres() * 6;
         $this->scale = min((self::WIDTH - 2 * $this->margin) / max($width, $least), (self::TALLEST - 2 * $this->margin) / max($depth, $least));
         $this->left = (self::WIDTH - $width * $this->scale) / 2;
         $this->height = round(max($depth * $this->scale, 60) + 2 * $this->margin, 1);
+    }
+
+    /** What is fixed on the site belongs on the drawing, as long as the posts stay the main thing; mm. */
+    private static function forFixedLines(Plan $plan): float
+    {
+        $grid = max(1000.0, $plan->grid->columns->length()->inMillimetres(), $plan->grid->rows->length()->inMillimetres());
+        $around = 0.0;
+        foreach ($plan->fixedLines() as $line) {
+            $off = $line->off($line->nearest($plan->grid)[0]->at)->magnitude()->inMillimetres();
+            $around = max($around, $off <= $grid ? $off + $grid / 20 : 0.0);
+        }
+
+        return $around;
     }
 
     public function x(Length $x): float

@@ -44,6 +44,9 @@ final readonly class PlanDrawing
     /** @var list<DrawnLine> */
     public array $strings;
 
+    /** @var list<DrawnFixed> what will not move */
+    public array $fixed;
+
     /** @var list<Point> crossings without a post */
     public array $leftOut;
 
@@ -75,6 +78,7 @@ final readonly class PlanDrawing
             $strings[] = new DrawnLine($frame->x(Length::zero()) - $over, $frame->y($line->at), $frame->x($right) + $over, $frame->y($line->at), 'string');
         }
         $this->strings = $strings;
+        $this->fixed = DrawnFixed::all($plan, $frame);
         $out = array_flip(array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut));
         $this->leftOut = array_values(array_map(fn (Post $post) => $post->at, array_filter($plan->grid->crossings(), fn (Post $post) => isset($out[$post->id->value]))));
     }

@@ -61,6 +61,9 @@ final readonly class SquareDrawing
     /** @var list<DrawnBand> */
     public array $bands;
 
+    /** @var list<DrawnFixed> what will not move */
+    public array $fixed;
+
     /** @var list<DrawnBox> what must fit between posts */
     public array $envelopes;
 
@@ -75,7 +78,7 @@ final readonly class SquareDrawing
     private function __construct(private SiteState $site, ReadingSheet $sheet, private string $chosen)
     {
         $this->plan = $plan = $site->plan;
-        $boards = BatterBoards::of($plan);
+        $boards = BatterBoards::of($plan, array_values($site->clear->services));
         $this->frame = $frame = new Frame($plan, $plan->layout->boards->setback);
         $this->factor = $this->fittingFactor($site->square->survey->placed);
         $this->postWidth = max(8.0, $frame->size($plan->post->b));
@@ -88,6 +91,7 @@ final readonly class SquareDrawing
         $this->readings = array_values(array_filter(array_map(fn (ReadingRow $row) => $this->reading($row, $next), $sheet->rows)));
         [$this->boards, $this->nails] = $this->drawnBoards($boards);
         $this->strings = $this->drawnStrings($boards);
+        $this->fixed = DrawnFixed::all($plan, $frame);
         $this->bands = PlanDrawing::bands($site, $frame);
         $this->envelopes = array_map($this->envelope(...), $plan->fit->openings($plan->grid, $plan->post));
         $this->labels = $this->label($next);
@@ -167,6 +171,9 @@ final readonly class SquareDrawing
     {
         $boxes = $nails = [];
         foreach ($boards as $board) {
+            if (! $board->canStand) {
+                continue;
+            }
             $along = ! $board->side->isAlongX();
             [$a, $b] = $along ? [$this->frame->x($board->start), $this->frame->x($board->end)] : [$this->frame->y($board->end), $this->frame->y($board->start)];
             $across = $along ? $this->frame->y($board->stands) : $this->frame->x($board->stands);
@@ -186,19 +193,20 @@ final readonly class SquareDrawing
      */
     private function drawnStrings(array $boards): array
     {
-        $strings = [];
+        $ends = [];
         foreach ($boards as $board) {
-            if ($board->side !== Side::MinusY && $board->side !== Side::MinusX) {
-                continue;
-            }
-            $alongX = $board->side === Side::MinusX;
-            $reach = $this->plan->layout->boards->setback;
             foreach ($board->nails as $nail) {
-                $at = $nail->mark->plus($nail->fromCentre);
-                $strings[] = $alongX
-                    ? new DrawnLine($this->frame->x($reach->negated()), $this->frame->y($at), $this->frame->x($this->plan->grid->columns->length()->plus($reach)), $this->frame->y($at), 'string')
-                    : new DrawnLine($this->frame->x($at), $this->frame->y($reach->negated()), $this->frame->x($at), $this->frame->y($this->plan->grid->rows->length()->plus($reach)), 'string');
+                $ends[$board->side->value][$nail->line] = [$nail->mark->plus($nail->fromCentre), $board->stands];
             }
+        }
+        $strings = [];
+        foreach ($ends[Side::MinusX->value] ?? [] as $line => [$at, $near]) {
+            $far = $ends[Side::PlusX->value][$line][1] ?? $near;
+            $strings[] = new DrawnLine($this->frame->x($near), $this->frame->y($at), $this->frame->x($far), $this->frame->y($at), 'string');
+        }
+        foreach ($ends[Side::MinusY->value] ?? [] as $line => [$at, $near]) {
+            $far = $ends[Side::PlusY->value][$line][1] ?? $near;
+            $strings[] = new DrawnLine($this->frame->x($at), $this->frame->y($near), $this->frame->x($at), $this->frame->y($far), 'string');
         }
 
         return $strings;

@@ -59,7 +59,7 @@ final readonly class EntryWords
             $said instanceof ServiceLine => ucfirst($said->type->value)." line “{$said->name}”, {$write($said->noDig)} no-dig each side",
             $said instanceof TapeReading => "Tape {$this->label($said->from)}–{$this->label($said->to)}: {$write($said->distance)}, {$said->tape->inWords()}".($said->name === '' ? '' : " “{$said->name}”").$this->held($said),
             $said instanceof StringReading => "{$this->label($said->post)} stands {$write($said->offLine()->magnitude())} ".($said->offLine()->isNegative() ? 'right' : 'left')." of the string from {$this->label($said->from)} to {$this->label($said->to)}",
-            $said instanceof LineReading => "{$this->label($said->post)} stands {$write($said->off->magnitude())} off ".($this->site->plan->layout->fixedLine->name ?? 'the fixed line'),
+            $said instanceof LineReading => "{$this->label($said->post)} stands {$write($said->off->magnitude())} off {$this->line($said->line)}".($said->tape === null ? '' : ", {$said->tape->inWords()}"),
             $said instanceof AsCast => "{$this->label($said->post)} as cast: ".$this->shift($said->alongX, $said->alongY),
             $said instanceof StakeMoved => "Stake {$this->label($said->post)} moved",
             $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
@@ -70,7 +70,7 @@ final readonly class EntryWords
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
             $said instanceof PlumbReading => "Post {$this->label($said->post)}, ".($said->bearing === null ? "{$side($said->face)} face" : Bearing::inWords($said->bearing, $this->site->plan->sides)).": {$this->lean($said)}, {$said->stage->inWords()}".($said->turned ? ', level turned' : ''),
             $said instanceof TwistRead => "Post {$this->label($said->post)} is turned {$write($said->gap)} over {$write($said->over)}",
-            $said instanceof SpacingRead => "{$this->label($said->from)} to ".($said->to === null ? $this->site->plan->layout->fixedLine->name ?? 'the fixed line' : $this->label($said->to))." {$said->at->inWords()}: {$write($said->distance)}",
+            $said instanceof SpacingRead => "{$this->label($said->from)} to ".($said->to === null ? $this->line($said->line) : $this->label($said->to))." {$said->at->inWords()}: {$write($said->distance)}",
             $said instanceof SeenReady => ucfirst("{$said->item->inWords()}: seen to").($said->post === null ? '' : " at {$this->label($said->post)}"),
             $said instanceof CrossChecked => "Before {$said->before->inWords()} measured again by {$said->route->inWords()}: ".($said->off->isZero() ? 'as in the book' : "{$write($said->off->magnitude())} off"),
             $said instanceof PostFilled => "Post {$this->label($said->post)}: {$said->step->inWords()}".($said->bags === null ? '' : ", {$said->bags} bags").($said->celsius === null ? '' : ', at '.rtrim(rtrim(number_format($said->celsius, 1), '0'), '.').' °C'),
@@ -83,6 +83,12 @@ final readonly class EntryWords
             $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
             default => $said->kind()->value,
         };
+    }
+
+    /** What a fixed line is called; it may be gone from the plan meanwhile. */
+    private function line(string $id): string
+    {
+        return $this->site->plan->fixedLine($id)->name ?? 'a line that this plan has no more';
     }
 
     private function lean(PlumbReading $said): string

@@ -7,6 +7,7 @@ namespace App\Site;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\PayloadCodec;
+use App\Actions\RecordEntry;
 
 /** A line of the entries table as the core reads it. Read without models: a page may need a thousand of them. */
 final class EntryRow
@@ -14,10 +15,11 @@ final class EntryRow
     /** @param  object{sequence: int, client_id: string, kind: string, payload_version: int, payload: string, plan_revision: int, measured_at: string, read_by: string, replaces_id: ?int}  $row */
     public static function toEntry(object $row, string $recordedBy): Entry
     {
+        $stored = json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR);
+
         return new Entry(
-            $row->sequence, $row->client_id,
-            PayloadCodec::decode(EntryKind::from($row->kind), $row->payload_version, json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR)),
-            $row->plan_revision, $row->measured_at, $recordedBy, $row->read_by, $row->replaces_id,
+            $row->sequence, $row->client_id, PayloadCodec::decode(EntryKind::from($row->kind), $row->payload_version, $stored),
+            $row->plan_revision, $row->measured_at, $recordedBy, $row->read_by, $row->replaces_id, $stored[RecordEntry::AS_TYPED] ?? false,
         );
     }
 }

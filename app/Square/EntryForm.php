@@ -10,8 +10,6 @@ use Aequus\Logbook\TapeReading;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Side;
 use Aequus\Site\Phase;
-use Aequus\Square\Pair;
-use Aequus\Square\Taped;
 use Aequus\Square\Wanted;
 use App\Site\JobSite;
 
@@ -43,8 +41,7 @@ final readonly class EntryForm
         $this->isTheNextMove = $next !== null && ($asked === null || $asked->key() === $next->key());
         $this->wanted = $asked ?? self::ofMove($move) ?? $square->unread()[0] ?? $square->wanted[0] ?? null;
         $this->isAskedFor = $asked !== null || $square->unread() !== [];
-        $taped = $this->wanted === null || ! $this->wanted->isTape() ? null : $square->taken->find(new Pair($this->wanted->pair->from, $this->wanted->pair->to));
-        $this->replaces = $taped !== null && $this->isPulledAgain($move, $taped) ? (int) array_key_last($taped->readings) : null;
+        $this->replaces = $this->replacedBy($move);
         $last = $site->state->log->latest(TapeReading::class);
         $this->tape = $last->tape ?? $site->plan->layout->tape;
         $this->tapeName = $last->name ?? '';
@@ -53,10 +50,10 @@ final readonly class EntryForm
     /** @return list<Side> the two sides that lie across the string, the one to its left first */
     public function acrossTheString(): array
     {
-        if ($this->wanted === null) {
+        if ($this->wanted === null || $this->wanted->line !== null) {
             return [Side::PlusY, Side::MinusY];
         }
-        [$from, $to] = [$this->wanted->pair->from->at, $this->wanted->pair->to->at];
+        [$from, $to] = [$this->wanted->ends()->from->at, $this->wanted->ends()->to->at];
         $alongX = abs($to->x->minus($from->x)->nanometres) >= abs($to->y->minus($from->y)->nanometres);
 
         return $alongX ? [Side::PlusY, Side::MinusY] : [Side::PlusX, Side::MinusX];
@@ -67,14 +64,15 @@ final readonly class EntryForm
         return match (true) {
             $move === null => null,
             $move->asks === EntryKind::Tape && count($move->posts) === 2 => Wanted::tape($move->posts[0], $move->posts[1]),
+            $move->asks === EntryKind::LineOffset && $move->line !== null && $move->posts !== [] => Wanted::line($move->posts[0], $move->line),
             $move->asks === EntryKind::StringOffset && count($move->posts) === 3 => Wanted::string($move->posts[0], $move->posts[1], $move->posts[2]),
             default => null,
         };
     }
 
     /** What the guide asks to pull again takes the place of the earlier reading; anything else is one more reading. */
-    private function isPulledAgain(?Move $move, Taped $taped): bool
+    private function replacedBy(?Move $move): ?int
     {
-        return $move !== null && $move->asks === EntryKind::Tape && $move->isAbout($taped->pair->from) && $move->isAbout($taped->pair->to) && str_starts_with($move->do, 'Pull ') && str_ends_with($move->do, ' again');
+        return $move !== null && $move->replaces !== null && $this->wanted !== null && self::ofMove($move)?->key() === $this->wanted->key() ? $move->replaces : null;
     }
 }

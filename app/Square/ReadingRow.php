@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
 use Aequus\Square\Wanted;
 
 /** One line of the list of readings. */
@@ -39,8 +38,10 @@ final readonly class ReadingRow
 
     public function label(): string
     {
-        [$stake, $pair] = [$this->wanted->stake, $this->wanted->pair->label()];
-
-        return $stake instanceof Post ? "{$stake->label} off {$pair}" : $pair;
+        return match (true) {
+            $this->wanted->isTape() => $this->wanted->ends()->label(),
+            $this->wanted->line !== null => $this->wanted->label(),
+            default => "{$this->wanted->posts()[0]->label} off {$this->wanted->ends()->label()}",
+        };
     }
 }

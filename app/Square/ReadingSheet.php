@@ -40,6 +40,13 @@ final readonly class ReadingSheet
     /** The reading a link asks for, such as “A1-C3” or “B1@A1-C1”; null where the plan has no such stakes. */
     public static function asked(SiteState $site, string $key): ?Wanted
     {
+        foreach ($site->plan->fixedLines() as $line) {
+            [$label] = explode('@', $key);
+            $stake = $site->plan->grid->findLabelled($label);
+            if ($stake !== null && $key === self::key(Wanted::line($stake, $line))) {
+                return Wanted::line($stake, $line);
+            }
+        }
         if (! preg_match('/^(?:([a-z]+\d+)@)?([a-z]+\d+)-([a-z]+\d+)$/i', $key, $part)) {
             return null;
         }
@@ -53,7 +60,11 @@ final readonly class ReadingSheet
 
     public static function key(Wanted $wanted): string
     {
-        return ($wanted->stake === null ? '' : "{$wanted->stake->label}@")."{$wanted->pair->from->label}-{$wanted->pair->to->label}";
+        if ($wanted->line !== null) {
+            return "{$wanted->posts()[0]->label}@{$wanted->line->id}";
+        }
+
+        return ($wanted->stake === null ? '' : "{$wanted->stake->label}@")."{$wanted->ends()->from->label}-{$wanted->ends()->to->label}";
     }
 
     /** @return list<Wanted> everything that was taken between stakes of this plan */
@@ -64,6 +75,12 @@ final readonly class ReadingSheet
             [$stake, $from, $to] = array_map($this->site->plan->grid->find(...), array_values($readings)[0]->posts());
             if ($stake !== null && $from !== null && $to !== null) {
                 $taken[] = Wanted::string($stake, $from, $to);
+            }
+        }
+        foreach ([...array_merge(...array_values(array_map(array_values(...), $this->site->square->taken->lines))), ...$this->site->square->taken->keeping] as $offset) {
+            [$stake, $line] = [$this->site->plan->grid->find($offset->post), $this->site->plan->fixedLine($offset->line)];
+            if ($stake !== null && $line !== null) {
+                $taken[] = Wanted::line($stake, $line);
             }
         }
         foreach ($this->site->square->taken->waiting as $tape) {
@@ -82,6 +99,7 @@ final readonly class ReadingSheet
         [$state, $word, $off] = match (true) {
             $read === null && $waits => ['waits', 'needs the rise', null],
             $read === null => ['to-pull', 'to pull', null],
+            $wanted->line !== null && ! $wanted->line->binds() => ['unchecked', 'only checked', null],
             default => $this->judge($this->site->square->taken->of($wanted)),
         };
 
@@ -92,6 +110,11 @@ final readonly class ReadingSheet
     private function read(Wanted $wanted): array
     {
         $taken = $this->site->square->taken;
+        if ($wanted->line !== null) {
+            $readings = array_values($taken->lines[$wanted->key()] ?? array_filter($taken->keeping, fn ($offset) => $offset->line === $wanted->line->id && $offset->post->equals($wanted->posts()[0]->id)));
+
+            return [$readings === [] ? null : $readings[array_key_last($readings)]->off, false];
+        }
         if ($wanted->stake !== null) {
             $readings = array_values($taken->strings[$wanted->key()] ?? []);
 
@@ -113,6 +136,10 @@ final readonly class ReadingSheet
         $judged = null;
         foreach ($sequences as $sequence) {
             $id = TakenReadings::id($sequence);
+            $far = $survey->far?->setsAside($id);
+            if ($far !== null) {
+                return ['out', 'far from the plan: waits', Length::millimetres($far->misfit)];
+            }
             if ($survey->mistakes?->accuses($id)) {
                 return ['doubt', 'in doubt', Length::millimetres($survey->judged[$id]->off ?? 0.0)];
             }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Square;
 
+use Aequus\Adjust\FarReading;
 use Aequus\Adjust\NormalDistribution;
 use Aequus\Adjust\PlacedStake;
 use Aequus\Adjust\PlacementWay;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
@@ -67,12 +69,16 @@ final readonly class VerdictWords
         return match ($this->verdict) {
             SquareVerdict::OnePost => ['One post has nothing to square', 'Its place comes from the road, the wall or the boundary: measure it from there.'],
             SquareVerdict::NothingRead => ['Nothing is taped yet', "{$all} readings prove this layout to {$tolerance}. They are listed in walking order; begin with the first."],
+            SquareVerdict::AnotherUnit => ['Every tape reads '.number_format($this->timesOff(), 2).' times what the plan has', 'Nothing was adjusted. '.($survey->far?->inAnotherUnit ? ucfirst($survey->far->inAnotherUnit[0]->asks(($survey->far->ratio ?? 1) > 1)) : 'Do these tapes belong to this plan?')],
+            SquareVerdict::FarFromPlan => [$this->plural(count($survey->far->setAside ?? []), 'tape is', 'tapes are').' far from the plan', $this->farAway()],
+            SquareVerdict::LinesContradict => [$this->lines($survey->linesInConflict()).' can’t both lie as the plan has them', 'Offsets from the stakes tell how they lie to each other. Until that is settled nothing is judged by a line.'],
+            SquareVerdict::AgainstTheLine => $this->againstTheLine() ?? ['The layout stands off its line', ''],
             SquareVerdict::NoRest => ['These readings make no figure', 'They contradict each other so grossly that no place comes out for '.$this->labels($survey->restless).'.'],
             SquareVerdict::InDoubt => $survey->isInDoubt()
                 ? [$this->plural(count($survey->mistakes->named ?? []), 'reading', 'readings').' can’t all be true', 'One of them may be wrong, and from what was read it can’t be told which: a mistake in any of them would look the same. '.$this->wouldTell()]
                 : ['One pair was read twice, far apart', 'Read it once more and correct the wrong one.'],
             SquareVerdict::RougherThanClass => ['These tapes are rougher than their class', 'No single reading is wrong, but together they scatter '.number_format($survey->mistakes->s0 ?? 0.0, 1)." times as much as a {$this->plan->layout->tape->inWords()} should."],
-            SquareVerdict::Out => $this->leans() ?? [
+            SquareVerdict::Out => ($survey->placed?->way === PlacementWay::ByLine ? $this->againstTheLine() : null) ?? $this->leans() ?? [
                 count($out) === 1 ? "Stake {$out[0]} is out" : count($out).' stakes are out: '.implode(', ', $out),
                 $this->plural(count($survey->known) - count($survey->placed?->out() ?? []), 'other stake stands', 'other stakes stand').($survey->placed?->untold() === [] ? " within {$tolerance}" : ' where they are, as far as can be told').($unread > 0 ? "; {$unread} of {$all} readings are still to take." : '.'),
             ],
@@ -107,6 +113,56 @@ final readonly class VerdictWords
             "The outline leans {$this->plan->write($shift->magnitude())} toward the {$leans}",
             "The diagonals differ by {$this->plan->write($difference->magnitude())}. Moving {$outline->corners->d->label} and {$outline->corners->c->label}, the {$this->plan->sides->plusY} side, {$this->plan->write($shift->magnitude())} toward the {$goes} along their string makes them equal and leaves the sides as long as they are.",
         ];
+    }
+
+    private function timesOff(): float
+    {
+        return $this->site->square->survey->far->ratio ?? 1.0;
+    }
+
+    private function farAway(): string
+    {
+        $far = $this->site->square->survey->far;
+        $each = array_map(function (FarReading $one): string {
+            $misfit = Length::millimetres($one->misfit);
+
+            return "{$this->reading($one->id)} reads {$this->plan->write($misfit->magnitude())} too ".($misfit->isPositive() ? 'much' : 'little').($one->guesses === [] ? '' : ' ('.rtrim($one->guesses[0]->asks($misfit->isPositive()), '?').'?)');
+        }, array_slice($far->setAside ?? [], 0, 4));
+
+        return implode('; ', $each).'. They count for nothing until they are pulled again or confirmed; nothing is judged before.';
+    }
+
+    /** @param  list<string>  $ids */
+    private function lines(array $ids): string
+    {
+        return ucfirst(implode(' and ', array_map(fn (string $id) => $this->plan->fixedLine($id)->name ?? $id, $ids)));
+    }
+
+    /**
+     * Turned against the line, or too near or far as a whole: said as one pulls a frame straight.
+     *
+     * @return ?array{string, string} null where it is neither
+     */
+    private function againstTheLine(): ?array
+    {
+        $against = $this->site->square->survey->against;
+        $line = $this->plan->fixedLine($against->line ?? '');
+        if ($against === null || $line === null || ! $this->site->square->isAgainstTheLine()) {
+            return null;
+        }
+        $posts = $this->plan->grid->posts;
+        usort($posts, fn (Post $one, Post $other) => $line->along($one->at)->nanometres <=> $line->along($other->at)->nanometres);
+        $isLeft = ! $line->off($posts[0]->at)->isNegative();
+        if (! $against->isOutOfParallel()) {
+            $off = $this->plan->write(Length::millimetres(abs($against->across)));
+            $far = ($against->across > 0) === $isLeft;
+
+            return ["The whole layout stands {$off} too ".($far ? 'far from' : 'near to')." {$line->name}", 'Its stakes fit each other; all of them move together, '.($far ? 'toward' : 'away from')." {$line->name}."];
+        }
+        $by = $this->plan->write(Length::millimetres(abs($against->turned)));
+        $toward = ($against->turned > 0) === $isLeft ? 'toward' : 'away from';
+
+        return ["Out of parallel to {$line->name} by {$by} over {$this->plan->write(Length::millimetres($against->over))}", "Swing the far end, at {$posts[count($posts) - 1]->label}, {$by} {$toward} {$line->name}; the end at {$posts[0]->label} is the pivot. The moves of the stakes stand below."];
     }
 
     private function wouldTell(): string
@@ -161,6 +217,16 @@ final readonly class VerdictWords
         foreach ($survey->constants as $tape => [$constant, $deviation]) {
             $shows = Length::millimetres($constant);
             $rests[] = "The tape “{$tape}” shows {$this->plan->write($shows->magnitude())} too ".($shows->isNegative() ? 'little' : 'much').' against the first one, give or take '.$this->plan->write(Length::millimetres(NormalDistribution::WITHIN_95 * $deviation)).'; that is taken off.';
+        }
+        foreach ($square->keptOffsets() as $kept) {
+            $room = $this->plan->write($kept->room);
+            $rests[] = "{$kept->post->label} stands {$room} off {$kept->line->name}, face to line; ".($kept->isKept() ? 'that is kept.' : 'that is less than the '.$this->plan->write($kept->line->least ?? Length::zero()).' to be kept.');
+        }
+        if ($survey->far !== null && $survey->far->offPlan !== []) {
+            $rests[] = $this->labels($survey->far->offPlan).' stand'.(count($survey->far->offPlan) === 1 ? 's' : '').' far off the plan: several tapes say so.';
+        }
+        if ($survey->placed?->way === PlacementWay::ByLine && ! ($survey->placed->lines->direction ?? true)) {
+            $rests[] = 'One offset holds the place only, not the direction: a turn of the whole is not told.';
         }
         if ($square->taken->waiting !== []) {
             $rests[] = $this->plural(count($square->taken->waiting), 'tape along the ground waits', 'tapes along the ground wait').' for the rise: level the stakes, or type it.';

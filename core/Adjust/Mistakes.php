@@ -39,6 +39,12 @@ final readonly class Mistakes
     ) {
     }
 
+    /** Where something else must be settled before any reading is doubted. */
+    public static function notSearched(Solution $solution): self
+    {
+        return new self([], [], null, SearchEnd::LinesFirst, false, $solution->scatter());
+    }
+
     /**
      * @template T of Adjusted
      *

@@ -13,5 +13,7 @@ enum SearchEnd: string
     case Rough = 'rough';
     /** Three readings or more are wrong: which ones can’t be told from these. */
     case MoreThanTwo = 'more_than_two';
+    /** Fixed lines contradict each other by more than any reading explains: they are settled first. */
+    case LinesFirst = 'lines_first';
     case NothingToCheck = 'no_degrees_of_freedom';
 }

@@ -10,6 +10,7 @@ use Aequus\Logbook\ServiceLine;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
+use Aequus\Plan\Segment;
 
 /** Every hole against every known line, and whether the notice has run out. */
 final readonly class Clearance
@@ -52,16 +53,12 @@ final readonly class Clearance
      */
     public static function distance(Point $point, array $line): Length
     {
-        $nearest = INF;
-        for ($i = 1; $i < count($line); $i++) {
-            [$px, $py] = [$line[$i - 1]->x->inMillimetres(), $line[$i - 1]->y->inMillimetres()];
-            [$dx, $dy] = [$line[$i]->x->inMillimetres() - $px, $line[$i]->y->inMillimetres() - $py];
-            [$x, $y] = [$point->x->inMillimetres() - $px, $point->y->inMillimetres() - $py];
-            $square = $dx ** 2 + $dy ** 2;
-            $t = $square > 0 ? max(0.0, min(1.0, ($x * $dx + $y * $dy) / $square)) : 0.0;
-            $nearest = min($nearest, hypot($x - $t * $dx, $y - $t * $dy));
+        $nearest = null;
+        foreach (Segment::pieces($line) as $piece) {
+            $distance = $piece->distanceTo($point);
+            $nearest = $nearest === null || $distance->isShorterThan($nearest) ? $distance : $nearest;
         }
 
-        return Length::millimetres($nearest);
+        return $nearest ?? Length::zero();
     }
 }

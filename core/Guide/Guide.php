@@ -15,8 +15,11 @@ final class Guide
         return [
             new AskForMarks,
             new KeepClearOfServices,
+            new KeepToTheSite,
+            new ConfirmFarReadings,
             new PullAgain,
             new PullTapes,
+            new SettleLines,
             new SettleContradiction,
             new StraightenLayout,
             new TellStakes,

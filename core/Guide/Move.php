@@ -6,6 +6,7 @@ namespace Aequus\Guide;
 
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
+use Aequus\Plan\FixedLine;
 use Aequus\Plan\Post;
 use Aequus\Site\Phase;
 
@@ -19,6 +20,8 @@ final readonly class Move
      * @param  string  $why  a sentence that rests on this job's values
      * @param  list<Post>  $posts  where; none for the whole job
      * @param  ?EntryKind  $asks  what to write down when it is done; null when the plan must change or time must pass
+     * @param  ?int  $replaces  the entry that what is written down shall take the place of
+     * @param  ?FixedLine  $line  what an offset is read from
      */
     public function __construct(
         public Phase $phase,
@@ -28,6 +31,8 @@ final readonly class Move
         public string $beside = '',
         public array $posts = [],
         public ?EntryKind $asks = null,
+        public ?int $replaces = null,
+        public ?FixedLine $line = null,
     ) {
     }
 

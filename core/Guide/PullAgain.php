@@ -32,6 +32,6 @@ final readonly class PullAgain implements Rule
 
     public static function again(Taped $taped, string $why): Move
     {
-        return new Move(Phase::Square, "Pull {$taped->pair->label()} again", $why, $taped->distance, 'is what was read', [$taped->pair->from, $taped->pair->to], EntryKind::Tape);
+        return new Move(Phase::Square, "Pull {$taped->pair->label()} again", $why, $taped->distance, 'is what was read', [$taped->pair->from, $taped->pair->to], EntryKind::Tape, array_key_last($taped->readings));
     }
 }

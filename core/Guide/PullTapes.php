@@ -8,6 +8,7 @@ use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
+use Aequus\Square\Wanted;
 
 /** The readings that prove the layout, in walking order. */
 final readonly class PullTapes implements Rule
@@ -19,7 +20,12 @@ final readonly class PullTapes implements Rule
         }
         foreach ($site->square->unread() as $wanted) {
             $planned = $wanted->planned();
-            $label = $wanted->pair->label();
+            if ($wanted->line !== null) {
+                yield $this->off($site, $wanted);
+
+                continue;
+            }
+            $label = $wanted->ends()->label();
             yield $wanted->stake === null
                 ? new Move(
                     Phase::Square, "Pull the tape {$label}",
@@ -32,5 +38,17 @@ final readonly class PullTapes implements Rule
                     $planned->magnitude(), 'beside the string', $wanted->posts(), EntryKind::StringOffset,
                 );
         }
+    }
+
+    private function off(SiteState $site, Wanted $wanted): Move
+    {
+        $planned = $wanted->planned()->magnitude();
+        $name = $wanted->line->name ?? '';
+
+        return new Move(
+            Phase::Square, "Measure {$wanted->label()}",
+            "Hold the tape square to it, level, and read to the nail of {$wanted->posts()[0]->label}. If it stands right it reads {$site->plan->write($planned)}. The grid runs parallel to {$name}: offsets at several stakes hold it.",
+            $planned, 'square off it', $wanted->posts(), EntryKind::LineOffset, line: $wanted->line,
+        );
     }
 }

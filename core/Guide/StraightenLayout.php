@@ -13,18 +13,23 @@ use Aequus\Plan\PostId;
 use Aequus\Plan\Shift;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
+use Aequus\Square\SquareVerdict;
 
 /** Once the readings agree with each other: which stakes to move, how far, toward which side. Stakes whose moves differ by less than half the tolerance move in one go. */
 final readonly class StraightenLayout implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        if ($site->decided(DecisionAbout::AcceptOutline) !== null || $site->square->survey->isInDoubt()) {
+        if ($site->decided(DecisionAbout::AcceptOutline) !== null || $site->square->survey->isInDoubt() || $site->square->verdict() !== SquareVerdict::Out && $site->square->survey->linesInConflict() !== []) {
             return;
         }
         $close = $site->plan->tolerances->squareness->inMillimetres() / 2;
         $alike = [];
-        foreach ($site->square->toMove() as $stake) {
+        $off = array_flip($site->square->survey->far->offPlan ?? []);
+        $toMove = $site->square->toMove();
+        // A stake that is itself off its plan comes first: it drags at all others.
+        usort($toMove, fn (PlacedStake $one, PlacedStake $other) => isset($off[$other->name]) <=> isset($off[$one->name]));
+        foreach ($toMove as $stake) {
             foreach ($alike as $i => $group) {
                 if (hypot($group[0]->alongX - $stake->alongX, $group[0]->alongY - $stake->alongY) <= $close) {
                     $alike[$i][] = $stake;

@@ -29,6 +29,7 @@ final readonly class TellStakes implements Rule
         yield from match ($site->square->verdict()) {
             SquareVerdict::RougherThanClass => [$this->rougher($site)],
             SquareVerdict::DesignHasToGive => [$this->designGives($site)],
+            SquareVerdict::AgainstTheLine => [$this->againstTheLine($site)],
             SquareVerdict::CannotTell => $this->tell($site),
             default => [],
         };
@@ -42,6 +43,28 @@ final readonly class TellStakes implements Rule
             Phase::Square, 'Look at how the tape is held, or accept the layout',
             "No single reading is wrong, but together they scatter {$times} times as much as a {$site->plan->layout->tape->inWords()} should. Wind, sag, a loose stake or slack strings do that. Choose the class that fits, read again with more care, or take it with a reason.",
             asks: EntryKind::Decision,
+        );
+    }
+
+    /** The stakes agree among themselves and not with the line: whoever judged them another way is told what the line says. */
+    private function againstTheLine(SiteState $site): Move
+    {
+        $against = $site->square->survey->against;
+        $name = $site->plan->fixedLine($against->line ?? '')->name ?? 'the line';
+        $by = Length::millimetres(abs($against?->isOutOfParallel() ? $against->turned : $against->across ?? 0.0));
+
+        $how = $against?->isOutOfParallel() ? 'out of parallel to' : 'too near to or too far from';
+        if ($site->square->held !== []) {
+            return new Move(
+                Phase::Square, "Take up above what stands off {$name}",
+                "The posts that are set stand {$how} {$name}, and they can’t move any more. Change the plan to what stands, take it up in what goes on top, or take it with a reason.",
+                $by, 'off the line', asks: EntryKind::Decision,
+            );
+        }
+
+        return new Move(
+            Phase::Square, 'Judge the layout by the line', "The stakes fit the plan among themselves, but they stand {$how} {$name}. Judged by the line each is told its move; or keep only a distance from it, or take the layout with a reason.",
+            $by, $against?->isOutOfParallel() ? 'out of parallel over the whole length' : 'off its place', asks: EntryKind::Decision,
         );
     }
 

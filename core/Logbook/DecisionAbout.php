@@ -8,6 +8,7 @@ namespace Aequus\Logbook;
 enum DecisionAbout: string
 {
     case DigByHand = 'dig_by_hand';
+    case AcceptDistance = 'accept_distance';
     case AcceptOutline = 'accept_outline';
     case AcceptHeights = 'accept_heights';
     case AcceptShortHole = 'accept_short_hole';
@@ -24,6 +25,7 @@ enum DecisionAbout: string
     {
         return match ($this) {
             self::DigByHand => 'Dig this hole by hand',
+            self::AcceptDistance => 'Take the distance as it is',
             self::AcceptOutline => 'Take the layout as it stands',
             self::AcceptHeights => 'Take the heights as they are',
             self::AcceptShortHole => 'Take the hole as it is',

@@ -15,6 +15,7 @@ final readonly class Entry
      * @param  string  $measured  when, in UTC as YYYY-MM-DD HH:MM:SS, so that an earlier one sorts before a later one
      * @param  string  $readBy  who held the tape, where that is not who typed
      * @param  ?int  $replaces  the sequence of the entry it corrects
+     * @param  bool  $asTyped  a doubtful figure in it was asked about and confirmed
      */
     public function __construct(
         public int $sequence,
@@ -25,6 +26,7 @@ final readonly class Entry
         public string $recordedBy,
         public string $readBy = '',
         public ?int $replaces = null,
+        public bool $asTyped = false,
     ) {
     }
 

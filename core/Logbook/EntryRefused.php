@@ -193,6 +193,12 @@ final class EntryRefused extends Refusal
         return new self('That side lies along the string. Choose one that lies across it.');
     }
 
+    /** @param  list<string>  $names */
+    public static function whichLine(array $names): self
+    {
+        return new self('Say from which it was read: '.implode(', ', $names).'.');
+    }
+
     public static function noLineInThePlan(): self
     {
         return new self('No line is in the plan yet. Put the wall or boundary in first.');

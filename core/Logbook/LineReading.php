@@ -5,14 +5,29 @@ declare(strict_types=1);
 namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\FixedLine;
 use Aequus\Plan\PostId;
 
-/** How far a stake stands off the one line of the plan that will not move: a wall, a building, a boundary. */
+/** How far a stake stands off something on the site that will not move: a wall, a building, a boundary, a string. */
 final readonly class LineReading implements StakeReading
 {
-    /** @param  Length  $off  left of the line’s direction positive */
-    public function __construct(public PostId $post, public Length $off)
+    /** Standard deviation where nobody said with what it was read, mm. */
+    private const UNTOLD = 2.0;
+
+    /**
+     * @param  Length  $off  left of the line’s direction positive
+     * @param  string  $line  the line by its id in the plan
+     * @param  ?TapeClass  $tape  it was read with; null where it was not said
+     */
+    public function __construct(public PostId $post, public Length $off, public string $line = FixedLine::FIRST_ID, public ?TapeClass $tape = null)
     {
+    }
+
+    /** Standard deviation, mm: an offset is as good as the tape that read it. */
+    public function sigma(): float
+    {
+        return $this->tape?->sigma($this->off->magnitude()) ?? self::UNTOLD;
     }
 
     public function kind(): EntryKind

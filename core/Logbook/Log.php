@@ -68,6 +68,12 @@ final readonly class Log
         $this->counting = $counting;
     }
 
+    /** Whether a doubtful figure in an entry was asked about, and is right as typed. */
+    public function isConfirmed(int $sequence): bool
+    {
+        return $this->entries[$sequence]->asTyped ?? false;
+    }
+
     public function lastSequence(): int
     {
         return array_key_last($this->entries) ?? 0;

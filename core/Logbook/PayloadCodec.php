@@ -8,6 +8,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\TapeConditions;
+use Aequus\Plan\FixedLine;
 use Aequus\Plan\Point;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Side;
@@ -17,8 +18,8 @@ use UnexpectedValueException;
 /** Payloads as they are stored and read again. What was once stored stays readable: an old version is understood here, never rewritten. */
 final class PayloadCodec
 {
-    /** 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. */
-    public const VERSION = 5;
+    /** 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an offset says from which line, and with which tape. */
+    public const VERSION = 6;
 
     /** @return array<string, mixed> ready for JSON; lengths in whole nanometres */
     public static function encode(Payload $payload): array
@@ -30,7 +31,7 @@ final class PayloadCodec
             $payload instanceof TapeReading => ['from' => $payload->from->value, 'to' => $payload->to->value, 'distance' => $payload->distance->nanometres, 'tape' => $payload->tape->value,
                 'name' => $payload->name, 'lay' => $payload->lay->value, 'rise' => $payload->rise?->nanometres, 'conditions' => $payload->conditions === null ? null : self::encodeConditions($payload->conditions)],
             $payload instanceof StringReading => ['post' => $payload->post->value, 'from' => $payload->from->value, 'to' => $payload->to->value, 'off' => $payload->off->nanometres, 'run' => $payload->run->nanometres],
-            $payload instanceof LineReading => ['post' => $payload->post->value, 'off' => $payload->off->nanometres],
+            $payload instanceof LineReading => ['post' => $payload->post->value, 'off' => $payload->off->nanometres, 'line' => $payload->line, 'tape' => $payload->tape?->value],
             $payload instanceof AsCast => ['post' => $payload->post->value, 'along_x' => $payload->alongX->nanometres, 'along_y' => $payload->alongY->nanometres],
             $payload instanceof StakeMoved, $payload instanceof PostSet, $payload instanceof PostCut => ['post' => $payload->post->value],
             $payload instanceof BenchmarkChosen => ['name' => $payload->name, 'height' => $payload->height->nanometres],
@@ -43,7 +44,7 @@ final class PayloadCodec
             $payload instanceof PlumbReading => ['post' => $payload->post->value, 'face' => $payload->face->value, 'leans_toward' => $payload->leansToward->value,
                 'lean' => $payload->lean->stored(), 'stage' => $payload->stage->value, 'turned' => $payload->turned, 'bearing' => $payload->bearing],
             $payload instanceof TwistRead => ['post' => $payload->post->value, 'gap' => $payload->gap->nanometres, 'over' => $payload->over->nanometres],
-            $payload instanceof SpacingRead => ['from' => $payload->from->value, 'to' => $payload->to?->value, 'at' => $payload->at->value, 'distance' => $payload->distance->nanometres],
+            $payload instanceof SpacingRead => ['from' => $payload->from->value, 'to' => $payload->to?->value, 'at' => $payload->at->value, 'distance' => $payload->distance->nanometres, 'line' => $payload->line],
             $payload instanceof SeenReady => ['item' => $payload->item->value, 'post' => $payload->post?->value],
             $payload instanceof CrossChecked => ['before' => $payload->before->value, 'route' => $payload->route->value, 'off' => $payload->off->nanometres],
             $payload instanceof PostFilled => ['post' => $payload->post->value, 'step' => $payload->step->value, 'bags' => $payload->bags, 'celsius' => $payload->celsius],
@@ -76,7 +77,7 @@ final class PayloadCodec
                 array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), array_values($stored['points']))),
             EntryKind::Tape => self::decodeTape($stored),
             EntryKind::StringOffset => new StringReading(PostId::of($stored['post']), PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['off']), Length::nanometres($stored['run'])),
-            EntryKind::LineOffset => new LineReading(PostId::of($stored['post']), Length::nanometres($stored['off'])),
+            EntryKind::LineOffset => new LineReading(PostId::of($stored['post']), Length::nanometres($stored['off']), $stored['line'] ?? FixedLine::FIRST_ID, isset($stored['tape']) ? TapeClass::from($stored['tape']) : null),
             EntryKind::AsCast => new AsCast(PostId::of($stored['post']), Length::nanometres($stored['along_x']), Length::nanometres($stored['along_y'])),
             EntryKind::StakeMoved => new StakeMoved(PostId::of($stored['post'])),
             EntryKind::Benchmark => new BenchmarkChosen($stored['name'], Length::nanometres($stored['height'])),
@@ -94,7 +95,7 @@ final class PayloadCodec
             EntryKind::Plumb => new PlumbReading(PostId::of($stored['post']), Side::from($stored['face']), Side::from($stored['leans_toward']),
                 isset($stored['lean']) ? LeanMeasure::fromStored($stored['lean']) : LeanMeasure::gap(Length::nanometres($stored['gap']), Length::nanometres($stored['level'])), Stage::from($stored['stage']), $stored['turned'] ?? false, isset($stored['bearing']) ? (float) $stored['bearing'] : null),
             EntryKind::Twist => new TwistRead(PostId::of($stored['post']), Length::nanometres($stored['gap']), Length::nanometres($stored['over'])),
-            EntryKind::Spacing => new SpacingRead(PostId::of($stored['from']), $stored['to'] === null ? null : PostId::of($stored['to']), SpacingAt::from($stored['at']), Length::nanometres($stored['distance'])),
+            EntryKind::Spacing => new SpacingRead(PostId::of($stored['from']), $stored['to'] === null ? null : PostId::of($stored['to']), SpacingAt::from($stored['at']), Length::nanometres($stored['distance']), $stored['line'] ?? FixedLine::FIRST_ID),
             EntryKind::Ready => new SeenReady(ReadyItem::from($stored['item']), $post),
             EntryKind::CrossChecked => new CrossChecked(PointOfNoReturn::from($stored['before']), CheckRoute::from($stored['route']), Length::nanometres($stored['off'])),
             EntryKind::Filled => new PostFilled(PostId::of($stored['post']), FillStep::from($stored['step']), $stored['bags'], $stored['celsius'] === null ? null : (float) $stored['celsius']),

@@ -8,6 +8,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\Unit;
 use Aequus\Measure\UnreadableLength;
+use Aequus\Plan\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PlanRefused;
 use Aequus\Plan\PostFeature;
@@ -72,7 +73,7 @@ final readonly class QuickLine
     {
         $figures = $this->plan->notation->unit === Unit::Millimetre ? self::METRIC : [];
         $sides = ['east' => $this->plan->sides->plusX, 'lane' => $this->plan->sides->minusY];
-        $known = array_filter(self::GRAMMAR, fn (string $example) => $this->plan->layout->fixedLine !== null || ! str_contains($example, ' line 12'));
+        $known = array_filter(self::GRAMMAR, fn (string $example) => $this->plan->fixedLines() !== [] || ! str_contains($example, ' line 12'));
 
         return array_map(fn (string $example): string => strtr(strtr($example, $figures), $sides), $known);
     }
@@ -138,7 +139,7 @@ final readonly class QuickLine
             'hole' => $this->hole($post, $rest),
             'rod' => $this->rod(LevelPoint::of($post), $rest),
             'off' => $this->offString($post, $rest),
-            'line' => new LineReading($post, ($this->plan->layout->fixedLine ?? throw EntryRefused::noLineInThePlan())->offAsPlanned($this->plan->grid->labelled($label)->at, $this->pieces->length($rest))),
+            'line' => $this->offLine($post, $label, $rest),
             'cast' => $this->cast($post, $rest),
             'plumb', 'bob', 'bubble' => (new SpokenLean($this->pieces))->read($post, strtolower($verb), $rest, ($this->stageOf)($post)),
             'twist' => $this->twist($post, $rest),
@@ -198,6 +199,22 @@ final readonly class QuickLine
         [$much, $toward] = $this->pieces->toward($found[3]);
 
         return new StringReading($post, $from->id, $to->id, $this->pieces->length($much)->times($toward->leftOf($from->at, $to->at) ?: throw EntryRefused::sideAlongTheString()), Length::zero());
+    }
+
+    /** “12' 3”, or “barn wall 12' 3” where the plan has more than one line. */
+    private function offLine(PostId $post, string $label, string $said): LineReading
+    {
+        $lines = $this->plan->fixedLines();
+        foreach ($lines as $line) {
+            if (str_starts_with(mb_strtolower($said), mb_strtolower($line->name).' ')) {
+                [$lines, $said] = [[$line], trim(mb_substr($said, mb_strlen($line->name)))];
+            }
+        }
+        if (count($lines) !== 1) {
+            throw $lines === [] ? EntryRefused::noLineInThePlan() : EntryRefused::whichLine(array_map(fn (FixedLine $line) => $line->name, $lines));
+        }
+
+        return new LineReading($post, $lines[0]->offAsPlanned($this->plan->grid->labelled($label)->at, $this->pieces->length($said)), $lines[0]->id, $this->tape);
     }
 
     /** “1/4 east and 1/8 lane”: off its mark, one way or both. */

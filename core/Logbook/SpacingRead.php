@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\FixedLine;
 use Aequus\Plan\PostId;
 
-/** A tape between two standing posts, centre to centre, or from one to the line that will not move; at the ground or at their tops. */
+/** A tape between two standing posts, centre to centre, or from one to a line that will not move; at the ground or at their tops. */
 final readonly class SpacingRead implements Payload
 {
     /**
-     * @param  ?PostId  $to  null for the line that will not move
+     * @param  ?PostId  $to  null for a fixed line
+     * @param  string  $line  that line by its id in the plan
      *
      * @throws EntryRefused when it is no distance between two posts
      */
-    public function __construct(public PostId $from, public ?PostId $to, public SpacingAt $at, public Length $distance)
+    public function __construct(public PostId $from, public ?PostId $to, public SpacingAt $at, public Length $distance, public string $line = FixedLine::FIRST_ID)
     {
         if ($to !== null && $from->equals($to)) {
             throw EntryRefused::sameStakeTwice();

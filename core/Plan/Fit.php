@@ -9,7 +9,7 @@ final readonly class Fit
 {
     /**
      * @param  list<MustFit>  $things
-     * @param  list<Neighbour>  $neighbours
+     * @param  list<FixedLine>  $neighbours  that a distance is kept from
      */
     public function __construct(public array $things = [], public array $neighbours = [])
     {
@@ -32,6 +32,6 @@ final readonly class Fit
     /** @return list<KeptDistance> */
     public function distances(Grid $grid, Section $post): array
     {
-        return array_map(fn (Neighbour $neighbour) => new KeptDistance($neighbour, $grid, $post), $this->neighbours);
+        return array_map(fn (FixedLine $neighbour) => new KeptDistance($neighbour, $grid, $post), $this->neighbours);
     }
 }

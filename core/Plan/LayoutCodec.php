@@ -23,7 +23,7 @@ final class LayoutCodec
             'boards' => [$rules->boards->setback->nanometres, $rules->boards->length->nanometres, $rules->boards->height?->nanometres],
             'cover' => $rules->cover->nanometres,
             'base' => [$rules->baseFrom?->value, $rules->baseTo?->value],
-            'fixed_line' => $rules->fixedLine === null ? null : [$rules->fixedLine->name, self::point($rules->fixedLine->from), self::point($rules->fixedLine->to)],
+            'fixed_lines' => array_map(self::line(...), $rules->fixedLines),
         ];
     }
 
@@ -32,7 +32,9 @@ final class LayoutCodec
     {
         [$setback, $length, $height] = $stored['boards'];
         [$from, $to] = $stored['base'];
-        $line = $stored['fixed_line'];
+        // A plan once had one line at most, without an id.
+        $first = $stored['fixed_line'] ?? null;
+        $lines = $stored['fixed_lines'] ?? ($first === null ? [] : [['id' => FixedLine::FIRST_ID, 'name' => $first[0], 'from' => $first[1], 'to' => $first[2], 'kind' => FixedKind::Wall->value, 'least' => null]]);
 
         return new LayoutRules(
             PlacementWay::from($stored['placement']), ReadyList::from($stored['list']), TapeClass::from($stored['tape']),
@@ -40,7 +42,7 @@ final class LayoutCodec
             StringRun::stored(StringAt::from($stored['strings'][0]), Length::nanometres($stored['strings'][1])),
             new BoardRules(Length::nanometres($setback), Length::nanometres($length), $height === null ? null : Length::nanometres($height)),
             Length::nanometres($stored['cover']), $from === null ? null : PostId::of($from), $to === null ? null : PostId::of($to),
-            $line === null ? null : new FixedLine($line[0], self::at($line[1]), self::at($line[2])),
+            array_map(self::toLine(...), array_values($lines)),
         );
     }
 
@@ -49,7 +51,7 @@ final class LayoutCodec
     {
         return [
             'things' => array_map(fn (MustFit $t) => [$t->name, $t->from->value, $t->to->value, $t->width->nanometres, $t->margin->nanometres, $t->fixed->nanometres, $t->most?->nanometres], $fit->things),
-            'neighbours' => array_map(fn (Neighbour $n) => [$n->name, self::point($n->from), self::point($n->to), $n->least->nanometres], $fit->neighbours),
+            'neighbours' => array_map(self::line(...), $fit->neighbours),
         ];
     }
 
@@ -58,8 +60,20 @@ final class LayoutCodec
     {
         return new Fit(
             array_map(fn (array $t) => new MustFit($t[0], PostId::of($t[1]), PostId::of($t[2]), Length::nanometres($t[3]), Length::nanometres($t[4]), Length::nanometres($t[5]), $t[6] === null ? null : Length::nanometres($t[6])), array_values($stored['things'])),
-            array_map(fn (array $n) => new Neighbour($n[0], self::at($n[1]), self::at($n[2]), Length::nanometres($n[3])), array_values($stored['neighbours'])),
+            array_map(fn (array $n, int $i) => self::toLine(isset($n['id']) ? $n : ['id' => "near-{$i}", 'name' => $n[0], 'from' => $n[1], 'to' => $n[2], 'kind' => FixedKind::Boundary->value, 'least' => $n[3]]), array_values($stored['neighbours']), array_keys(array_values($stored['neighbours']))),
         );
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(FixedLine $line): array
+    {
+        return ['id' => $line->id, 'name' => $line->name, 'from' => self::point($line->from), 'to' => self::point($line->to), 'kind' => $line->kind->value, 'least' => $line->least?->nanometres];
+    }
+
+    /** @param  array<string, mixed>  $stored */
+    private static function toLine(array $stored): FixedLine
+    {
+        return new FixedLine($stored['id'], $stored['name'], self::at($stored['from']), self::at($stored['to']), FixedKind::from($stored['kind']), $stored['least'] === null ? null : Length::nanometres($stored['least']));
     }
 
     /** @return array{int, int} */

@@ -18,6 +18,7 @@ final readonly class LayoutRules
      * @param  Length  $cover  of fill that a post must keep all round in its hole
      * @param  ?PostId  $baseFrom  where the base line begins; null for the first post of row 1
      * @param  ?PostId  $baseTo  where it ends; null for the last post of row 1
+     * @param  list<FixedLine>  $fixedLines  that the grid runs parallel to, the first named first: they hold it
      *
      * @throws PlanRefused when the base line would begin and end at one post
      */
@@ -31,7 +32,7 @@ final readonly class LayoutRules
         public Length $cover,
         public ?PostId $baseFrom = null,
         public ?PostId $baseTo = null,
-        public ?FixedLine $fixedLine = null,
+        public array $fixedLines = [],
     ) {
         if ($baseFrom !== null && $baseTo !== null && $baseFrom->equals($baseTo)) {
             throw PlanRefused::baseLineOfOnePost();
@@ -39,22 +40,37 @@ final readonly class LayoutRules
     }
 
     /**
-     * The usual ones: four stakes or a row from their base line, more so that the fewest must move; everything taped, with steel.
+     * The usual ones: laid so that the fewest stakes must move; everything taped, with steel.
      *
      * @param  Length  $reach  of a hole from its middle
      */
-    public static function usual(Grid $grid, Length $reach): self
+    public static function usual(Length $reach): self
     {
-        $few = count($grid->posts) <= 4 || $grid->columns->count() === 1 || $grid->rows->count() === 1;
-
         return new self(
-            $few ? PlacementWay::BaseLine : PlacementWay::FewestMoves, ReadyList::Full, TapeClass::Steel, null,
+            PlacementWay::FewestMoves, ReadyList::Full, TapeClass::Steel, null,
             StringRun::centre(), new BoardRules(Length::feet(3)->plus($reach), Length::feet(3)), Length::zero(),
         );
     }
 
     public function placedBy(PlacementWay $placement): self
     {
-        return new self($placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo, $this->fixedLine);
+        return new self($placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo, $this->fixedLines);
+    }
+
+    /**
+     * Held by these lines: by the line is how it is judged while there is one, unless another way was chosen beside it.
+     *
+     * @param  list<FixedLine>  $lines
+     */
+    public function heldBy(array $lines): self
+    {
+        $more = count($lines) > count($this->fixedLines);
+        $placement = match (true) {
+            $lines === [] && $this->placement === PlacementWay::ByLine => PlacementWay::FewestMoves,
+            $more => PlacementWay::ByLine,
+            default => $this->placement,
+        };
+
+        return new self($placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo, $lines);
     }
 }

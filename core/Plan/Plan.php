@@ -32,7 +32,7 @@ final readonly class Plan
         /** How the posts are held, where that was decided. */
         public ?Holding $holding = null,
     ) {
-        $this->layout = $decidedLayout ?? LayoutRules::usual($grid, $hole->reach());
+        $this->layout = $decidedLayout ?? LayoutRules::usual($hole->reach());
         if (! $hole->takes($post)) {
             throw PlanRefused::holeNarrowerThanPost();
         }
@@ -80,6 +80,24 @@ final readonly class Plan
     public function withHolding(Holding $holding): self
     {
         return $this->with(holding: $holding);
+    }
+
+    /** @return list<FixedLine> everything on the site that will not move: what the grid runs parallel to, then what it keeps a distance from */
+    public function fixedLines(): array
+    {
+        return [...$this->layout->fixedLines, ...$this->fit->neighbours];
+    }
+
+    /** One of them by its id; null where this revision has it no more. */
+    public function fixedLine(string $id): ?FixedLine
+    {
+        foreach ($this->fixedLines() as $line) {
+            if ($line->id === $id) {
+                return $line;
+            }
+        }
+
+        return null;
     }
 
     /** How one post is held; in concrete until something else is decided. */

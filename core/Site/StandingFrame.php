@@ -90,7 +90,6 @@ final readonly class StandingFrame
     private function topTapes(array $leans): array
     {
         $tapes = [];
-        $line = $this->site->plan->layout->fixedLine;
         foreach ($this->site->log->now(SpacingRead::class) as $sequence => $tape) {
             if ($tape->at !== SpacingAt::Top || ! isset($leans[$tape->from->value]) || ($tape->to !== null && ! isset($leans[$tape->to->value]))) {
                 continue;
@@ -99,10 +98,9 @@ final readonly class StandingFrame
             if ($tape->to !== null) {
                 [$farX, $farY] = $leans[$tape->to->value]->offset();
                 $tapes[] = new Distance("t{$sequence}", $tape->from->value, $tape->to->value, $tape->distance->inMillimetres(), TopNetwork::TAPE, [$farX - $x, $farY - $y]);
-            } elseif ($line !== null && ($post = $this->site->plan->grid->find($tape->from)) !== null) {
+            } elseif (($line = $this->site->plan->fixedLine($tape->line))?->binds() && ($post = $this->site->plan->grid->find($tape->from)) !== null) {
                 $ends = array_map(fn (Point $at): array => [$at->x->inMillimetres(), $at->y->inMillimetres()], [$line->from, $line->to]);
-                $far = (new LineOffset('', $tape->from->value, $ends[0], $ends[1], 0.0))->computed([$tape->from->value => [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()]]);
-                $tapes[] = new LineOffset("t{$sequence}", $tape->from->value, $ends[0], $ends[1], ($far < 0 ? -1 : 1) * $tape->distance->inMillimetres(), TopNetwork::TAPE, [$x, $y]);
+                $tapes[] = new LineOffset("t{$sequence}", $tape->from->value, $ends[0], $ends[1], $line->offAsPlanned($post->at, $tape->distance)->inMillimetres(), TopNetwork::TAPE, [$x, $y], $line->id);
             }
         }
 

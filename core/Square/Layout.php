@@ -10,6 +10,7 @@ use Aequus\Logbook\Log;
 use Aequus\Logbook\PostSet;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Point;
 use Aequus\Plan\Post;
 
 /** What was read between the stakes of one plan, what it says, and what is still to be read. */
@@ -41,7 +42,7 @@ final readonly class Layout
         $this->held = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($set[$post->id->value])));
         $this->taken = new TakenReadings($plan, $log, $ground);
         $this->wanted = $before->wanted ?? ReadyReadings::of($plan);
-        $this->survey = $before->survey ?? Survey::of(new PlanNetwork($plan), $this->taken->readings, array_map(fn (Post $post) => $post->id->value, $this->held));
+        $this->survey = $before->survey ?? Survey::of(new PlanNetwork($plan), $this->taken, array_map(fn (Post $post) => $post->id->value, $this->held));
         $corners = $plan->grid->corners();
         $this->outline = $corners === null ? null : new Outline($corners, $this->taken);
     }
@@ -108,16 +109,49 @@ final readonly class Layout
         return match (true) {
             count($this->plan->grid->posts) < 2 => SquareVerdict::OnePost,
             $this->taken->readings === [] => SquareVerdict::NothingRead,
+            $survey->far?->inAnotherUnit !== null => SquareVerdict::AnotherUnit,
+            $survey->far !== null && $survey->far->setAside !== [] => SquareVerdict::FarFromPlan,
             $survey->restless !== [] => SquareVerdict::NoRest,
             $this->unread() !== [] => SquareVerdict::ReadingsMissing,
+            $survey->conflict !== null && $survey->conflict->comesFirst => SquareVerdict::LinesContradict,
             $survey->isInDoubt(), $this->readTwiceApart() !== [] => SquareVerdict::InDoubt,
+            $survey->linesInConflict() !== [] => SquareVerdict::LinesContradict,
             $survey->mistakes !== null && $survey->mistakes->rougherThanClass => SquareVerdict::RougherThanClass,
             $this->toMove() !== [] => SquareVerdict::Out,
             $survey->placed !== null && $survey->placed->designHasToGive => SquareVerdict::DesignHasToGive,
-            $this->unproved() !== [], $survey->placed === null => SquareVerdict::ReadingsMissing,
+            $this->isAgainstTheLine() => SquareVerdict::AgainstTheLine,
+            $this->unproved() !== [], $survey->placed === null, ! $this->isHeldByItsLines() => SquareVerdict::ReadingsMissing,
             $survey->placed->verdict === StakeVerdict::CannotTell => SquareVerdict::CannotTell,
             default => SquareVerdict::Within,
         };
+    }
+
+    /** Whether the stakes, however they are judged, lie turned against a line that holds the layout, or too near or far. */
+    public function isAgainstTheLine(): bool
+    {
+        return $this->survey->against !== null && ($this->survey->against->isOutOfParallel() || $this->survey->against->isOffPlace());
+    }
+
+    /** Whether every line that the grid is to run parallel to was read. */
+    private function isHeldByItsLines(): bool
+    {
+        return $this->plan->layout->fixedLines === [] || ($this->survey->placed !== null && ! ($this->survey->placed->lines?->nothing() ?? true));
+    }
+
+    /** @return list<KeptOffset> what was read from lines that only a distance is kept from */
+    public function keptOffsets(): array
+    {
+        $kept = [];
+        foreach ($this->taken->keeping as $offset) {
+            [$line, $post] = [$this->plan->fixedLine($offset->line), $this->plan->grid->find($offset->post)];
+            if ($line !== null && $post !== null) {
+                $side = $line->off($post->at)->isNegative() ? -1 : 1;
+                $foot = new Point($post->at->x->plus($line->to->y->minus($line->from->y)), $post->at->y->minus($line->to->x->minus($line->from->x)));
+                $kept[] = new KeptOffset($line, $post, $offset->off->times($side)->minus($this->plan->post->toward($post->at, $foot)));
+            }
+        }
+
+        return $kept;
     }
 
     /** @return list<PlacedStake> stakes that are out and can still be moved */

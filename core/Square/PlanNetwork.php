@@ -4,20 +4,25 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
+use Aequus\Adjust\AdjustedNetwork;
 use Aequus\Adjust\Datum;
-use Aequus\Adjust\LineOffset;
+use Aequus\Adjust\HeldByLines;
+use Aequus\Adjust\MoveCovariance;
 use Aequus\Adjust\Network;
+use Aequus\Adjust\PlacementWay;
 use Aequus\Adjust\Reading;
 use Aequus\Adjust\Station;
+use Aequus\Measure\Guesses;
+use Aequus\Measure\Length;
+use Aequus\Measure\Unit;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Point;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
 
-/** The stakes of a plan as stations of a network: by their id, in millimetres, held by the base line or a fixed line. */
+/** The stakes of a plan as stations of a network: by their id, in millimetres, held by fixed lines as far as they say, by the base line for the rest. */
 final readonly class PlanNetwork
 {
-    /** @var array<string, array{float, float}> design place by id */
+    /** @var non-empty-array<string, array{float, float}> design place by id */
     public array $design;
 
     /** @var non-empty-list<string> ids of every stake, in plan order */
@@ -49,12 +54,43 @@ final readonly class PlanNetwork
     public function of(array $readings, array $stakes): Network
     {
         $stations = array_map(fn (string $id) => new Station($id, ...$this->design[$id]), $stakes);
-        $line = array_filter($readings, fn (Reading $reading) => $reading instanceof LineOffset);
-        [$p, $q] = $this->ends($stakes);
-        $fixed = $this->plan->layout->fixedLine;
-        $at = fn (Point $point): array => [$point->x->inMillimetres(), $point->y->inMillimetres()];
 
-        return new Network($stations, $readings, count($line) >= 2 && $fixed !== null ? Datum::fixedLine($p, $at($fixed->from), $at($fixed->to)) : Datum::baseLine($p, $q));
+        return new Network($stations, $readings, Datum::lines($this->held($readings, $stakes), ...$this->ends($stakes)));
+    }
+
+    /**
+     * How well the moves would be known, laid as the plan is judged; all stakes count as left alone.
+     *
+     * @param  list<Reading>  $readings  planned ones
+     */
+    public function moves(AdjustedNetwork $planned, array $readings, PlacementWay $way): MoveCovariance
+    {
+        $lines = $this->held($readings, $this->stakes);
+        $way = $way === PlacementWay::ByLine && $lines->nothing() ? PlacementWay::FewestMoves : $way;
+
+        return MoveCovariance::ofNetwork($planned, $way, $way === PlacementWay::BaseLine ? $this->base : $this->stakes, $lines);
+    }
+
+    /** What a tape that does not fit may come from, with the sizes of this plan. */
+    public function guesses(): Guesses
+    {
+        $gaps = [...$this->plan->grid->columns->spacing()->gaps(), ...$this->plan->grid->rows->spacing()->gaps()];
+
+        return new Guesses(
+            $this->plan->post->thicker()->inMillimetres(), $this->plan->hole->width->inMillimetres(),
+            array_map(fn (Length $gap) => $gap->inMillimetres(), $gaps), $this->plan->notation->unit === Unit::Millimetre,
+        );
+    }
+
+    /**
+     * What offsets from fixed lines hold of these stakes.
+     *
+     * @param  list<Reading>  $readings
+     * @param  non-empty-list<string>  $stakes
+     */
+    public function held(array $readings, array $stakes): HeldByLines
+    {
+        return HeldByLines::by($readings, array_intersect_key($this->design, array_flip($stakes)) ?: $this->design);
     }
 
     /**
@@ -86,8 +122,8 @@ final readonly class PlanNetwork
     }
 
     /**
-     * @param  list<Post>  $posts
-     * @return array<string, array{float, float}>
+     * @param  non-empty-list<Post>  $posts
+     * @return non-empty-array<string, array{float, float}>
      */
     private static function places(array $posts): array
     {

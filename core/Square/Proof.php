@@ -10,7 +10,6 @@ use Aequus\Adjust\FurtherDistances;
 use Aequus\Adjust\MoveCovariance;
 use Aequus\Adjust\NormalDistribution;
 use Aequus\Adjust\NotDetermined;
-use Aequus\Adjust\PlacementWay;
 use Aequus\Adjust\Reading;
 use Aequus\Adjust\Tells;
 use Aequus\Measure\Length;
@@ -69,7 +68,7 @@ final readonly class Proof
     {
         $network = new PlanNetwork($plan);
         $planned = self::planned($network, $list, $plan->layout->tape);
-        $moves = self::moves($network, $planned);
+        $moves = self::moves($network, $planned, $list);
         $this->rings = array_map(fn (ErrorEllipse $ellipse) => Length::millimetres($ellipse->ring()), $moves->ellipses);
         $worst = $plan->grid->posts[0];
         foreach ($plan->grid->posts as $post) {
@@ -86,7 +85,7 @@ final readonly class Proof
         $this->withFurther = $tells === null ? null : Length::millimetres(ErrorEllipse::RING * $tells->major);
         $byTape = [];
         foreach (TapeClass::cases() as $class) {
-            $byTape[$class->value] = $class === $plan->layout->tape ? $this->worst : Length::millimetres(ErrorEllipse::RING * self::moves($network, self::planned($network, $list, $class))->largest());
+            $byTape[$class->value] = $class === $plan->layout->tape ? $this->worst : Length::millimetres(ErrorEllipse::RING * self::moves($network, self::planned($network, $list, $class), $list)->largest());
         }
         $this->byTape = $byTape;
         $this->notWorthPulling = $this->isEnough ? $this->spare($network, $list) : [];
@@ -126,11 +125,10 @@ final readonly class Proof
         return array_map(fn (Wanted $wanted) => $wanted->reading($tape), $list);
     }
 
-    private static function moves(PlanNetwork $network, AdjustedNetwork $planned): MoveCovariance
+    /** @param  list<Wanted>  $list */
+    private static function moves(PlanNetwork $network, AdjustedNetwork $planned, array $list): MoveCovariance
     {
-        $way = $network->plan->layout->placement;
-
-        return MoveCovariance::ofNetwork($planned, $way, $way === PlacementWay::BaseLine ? $network->base : $network->stakes);
+        return $network->moves($planned, self::readings($list, $network->plan->layout->tape), $network->plan->layout->placement);
     }
 
     /** @param  list<Wanted>  $list */
@@ -151,7 +149,7 @@ final readonly class Proof
     private function spare(PlanNetwork $network, array $list): array
     {
         $candidates = $list;
-        $place = fn (Wanted $wanted): array => [$wanted->isTape() ? 0 : 1, -$wanted->planned()->nanometres, $this->isAtTheEdge($wanted->pair) ? 1 : 0, $wanted->pair->rises() ? 0 : 1];
+        $place = fn (Wanted $wanted): array => [$wanted->isTape() ? 0 : 1, -$wanted->planned()->nanometres, $wanted->line === null && $this->isAtTheEdge($wanted->ends()) ? 1 : 0, $wanted->line === null && $wanted->ends()->rises() ? 0 : 1];
         usort($candidates, fn (Wanted $one, Wanted $other) => $place($one) <=> $place($other));
         if (count($network->stakes) > self::EACH_FOR_ITSELF) {
             [$most, $tooMany] = [0, count($candidates)];
@@ -204,6 +202,6 @@ final readonly class Proof
             }
         }
 
-        return ErrorEllipse::RING * self::moves($network, $planned)->largest() <= $this->plan->tolerances->squareness->inMillimetres();
+        return ErrorEllipse::RING * self::moves($network, $planned, $rest)->largest() <= $this->plan->tolerances->squareness->inMillimetres();
     }
 }

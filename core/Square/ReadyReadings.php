@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Adjust\AdjustedNetwork;
+use Aequus\Adjust\ErrorEllipse;
 use Aequus\Adjust\NotDetermined;
+use Aequus\Adjust\PlacementWay;
 use Aequus\Adjust\Reading;
 use Aequus\Adjust\Solution;
+use Aequus\Plan\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
@@ -18,6 +21,14 @@ final class ReadyReadings
 {
     /** Less of a reading’s mistake than this showing in the others counts as unchecked. */
     private const CHECKED = 0.02;
+
+    /** With three offsets from a line each is checked; the fourth leaves a margin. */
+    private const FEWEST_OFFSETS = 4;
+
+    private const MOST_OFFSETS = 8;
+
+    /** One more offset must leave less than this share of what was open. */
+    private const GAINS = 0.985;
 
     /** @var array<string, Wanted> by key */
     private array $wanted = [];
@@ -42,6 +53,7 @@ final class ReadyReadings
         $plan->layout->list === ReadyList::Lean && $list->isGrid() ? $list->lean() : $list->full();
         $list->determine();
         $list->check();
+        $list->tieToLines();
 
         return WalkingOrder::of(array_values($list->wanted), $plan->grid->find(PostId::of($list->network->base[0])) ?? $plan->grid->posts[0]);
     }
@@ -175,7 +187,7 @@ final class ReadyReadings
     private function nowChecked(AdjustedNetwork $network, Wanted $tape, array $unchecked): array
     {
         $sigma = $this->plan->layout->tape->sigma($tape->planned());
-        $added = $network->wouldRead($tape->pair->from->id->value, $tape->pair->to->id->value, $sigma);
+        $added = $network->wouldRead($tape->ends()->from->id->value, $tape->ends()->to->id->value, $sigma);
         $spread = $network->solution->spread($added->row);
         $variance = $sigma ** 2 + Solution::product($added->row, $spread);
 
@@ -202,6 +214,49 @@ final class ReadyReadings
         }
 
         return $tapes;
+    }
+
+    /** Offsets from every line that holds the layout: enough that each is checked by others, and as many more as it takes to prove the tolerance. */
+    private function tieToLines(): void
+    {
+        $lines = $this->plan->layout->fixedLines;
+        $orders = array_map($this->offsetOrder(...), $lines);
+        $open = INF;
+        for ($count = self::FEWEST_OFFSETS; $lines !== [] && $count <= self::MOST_OFFSETS; $count++) {
+            $before = $this->wanted;
+            foreach ($lines as $i => $line) {
+                foreach (array_slice($orders[$i], 0, $count) as $stake) {
+                    $this->wanted[Wanted::lineKey($stake->id, $line->id)] ??= Wanted::line($stake, $line);
+                }
+            }
+            $planned = $this->planned();
+            if ($planned === null || $this->wanted === $before) {
+                return;
+            }
+            $ring = ErrorEllipse::RING * $this->network->moves($planned, $this->readings(), PlacementWay::ByLine)->largest();
+            if ($ring > self::GAINS * $open) {
+                // One more offset gains next to nothing: the tape is what limits it.
+                $this->wanted = $before;
+
+                return;
+            }
+            if ($ring <= $this->plan->tolerances->squareness->inMillimetres()) {
+                return;
+            }
+            $open = $ring;
+        }
+    }
+
+    /** @return list<Post> the order in which offsets from a line are read: the ends of the row nearest to it, then between them, then the next row */
+    private function offsetOrder(FixedLine $line): array
+    {
+        $rows = [];
+        foreach ($line->nearest($this->plan->grid) as $post) {
+            $rows[(int) round($line->off($post->at)->magnitude()->inMillimetres() / 100)][] = $post;
+        }
+        ksort($rows);
+
+        return array_merge(...array_map(fn (array $row) => count($row) < 3 ? $row : [$row[0], $row[count($row) - 1], ...array_slice($row, 1, -1)], array_values($rows)));
     }
 
     private function planned(): ?AdjustedNetwork

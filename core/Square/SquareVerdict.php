@@ -9,18 +9,22 @@ enum SquareVerdict: string
 {
     case OnePost = 'one_post';
     case NothingRead = 'nothing_read';
+    case AnotherUnit = 'another_unit';
+    case FarFromPlan = 'far_from_plan';
     case NoRest = 'no_rest';
+    case LinesContradict = 'lines_contradict';
     case InDoubt = 'in_doubt';
     case RougherThanClass = 'rougher_than_class';
     case Out = 'out';
     case ReadingsMissing = 'readings_missing';
     case CannotTell = 'cannot_tell';
     case DesignHasToGive = 'design_has_to_give';
+    case AgainstTheLine = 'against_the_line';
     case Within = 'within';
 
     /** Whether something is known to be wrong, rather than not known yet. */
     public function isTrouble(): bool
     {
-        return in_array($this, [self::NoRest, self::InDoubt, self::RougherThanClass, self::Out, self::DesignHasToGive], true);
+        return in_array($this, [self::AnotherUnit, self::FarFromPlan, self::NoRest, self::LinesContradict, self::InDoubt, self::RougherThanClass, self::Out, self::DesignHasToGive, self::AgainstTheLine], true);
     }
 }

@@ -5,23 +5,30 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Adjust\AdjustedNetwork;
+use Aequus\Adjust\AgainstLine;
+use Aequus\Adjust\FarFromPlan;
 use Aequus\Adjust\FurtherDistances;
+use Aequus\Adjust\HeldByLines;
+use Aequus\Adjust\LineConflict;
+use Aequus\Adjust\LineOffset;
 use Aequus\Adjust\Mistakes;
+use Aequus\Adjust\Network;
 use Aequus\Adjust\NotDetermined;
 use Aequus\Adjust\PlacedNetwork;
 use Aequus\Adjust\PlacementWay;
 use Aequus\Adjust\Reading;
-use Aequus\Adjust\SearchEnd;
 use Aequus\Adjust\Separation;
 use Aequus\Adjust\Tells;
 
 /**
- * Where the stakes stand, as far as their readings determine it: which reading is wrong, which stake, and what can’t be told yet. Stakes that
- * the readings leave free are set aside and named; the rest is adjusted, searched for mistakes and compared with the plan.
+ * Where the stakes stand, as far as their readings determine it: which reading is wrong, which stake, and what can’t be told yet. Readings far
+ * from the plan wait until they are confirmed. Stakes that the readings leave free are set aside and named; the rest is adjusted, searched for
+ * mistakes and compared with the plan.
  */
 final readonly class Survey
 {
     /**
+     * @param  ?FarFromPlan  $far  what was found before anything was adjusted
      * @param  list<string>  $known  ids of the stakes whose place is determined, in plan order
      * @param  list<string>  $free  ids of those that some reading touches and none determines
      * @param  list<string>  $restless  those of them that come to no rest, because readings contradict each other grossly
@@ -32,8 +39,11 @@ final readonly class Survey
      * @param  ?PlacedNetwork  $placed  the one in force
      * @param  ?Separation  $separation  what would tell readings in doubt apart; null where none is, or no further distance is left
      * @param  array<string, Tells>  $tells  by stake that can’t be told yet: the distance that would tell most
+     * @param  ?LineConflict  $conflict  whether fixed lines can all be true; null where fewer than two were read
+     * @param  ?AgainstLine  $against  how the stakes lie to the first fixed line read; null where none was
      */
     private function __construct(
+        public ?FarFromPlan $far,
         public array $known = [],
         public array $free = [],
         public array $restless = [],
@@ -46,24 +56,26 @@ final readonly class Survey
         public ?PlacedNetwork $placed = null,
         public ?Separation $separation = null,
         public array $tells = [],
+        public ?LineConflict $conflict = null,
+        public ?AgainstLine $against = null,
     ) {
     }
 
-    /**
-     * @param  array<string, Reading>  $readings  by id
-     * @param  list<string>  $held  ids of the posts that can’t move any more
-     */
-    public static function of(PlanNetwork $network, array $readings, array $held): self
+    /** @param  list<string>  $held  ids of the posts that can’t move any more */
+    public static function of(PlanNetwork $network, TakenReadings $taken, array $held): self
     {
+        $far = new FarFromPlan(array_values($taken->readings), $network->design, $network->guesses(), $taken->confirmed);
+        if ($far->inAnotherUnit !== null) {
+            return new self($far);
+        }
+        $readings = array_filter($taken->readings, fn (Reading $reading) => $far->setsAside($reading->id()) === null);
         [$stakes, $free, $restless] = [self::touched($network, $readings), [], []];
         while (count($stakes) >= 2) {
             $among = array_flip($stakes);
             $of = array_values(array_filter($readings, fn (Reading $reading) => array_filter($reading->stations(), fn (string $id) => ! isset($among[$id])) === []));
             $whole = $network->of($of, $stakes);
             try {
-                [$mistakes, $adjusted] = Mistakes::search(fn (array $without) => $whole->without($without)->adjust());
-
-                return self::judged($network, $of, $adjusted, $mistakes, $held, $free, $restless, $whole->mirrored());
+                return self::searched($far, $network, $of, $whole, $held, $free, $restless);
             } catch (NotDetermined $refusal) {
                 $free = [...$free, ...$refusal->stations];
                 $restless = $refusal->free ? $restless : [...$restless, ...$refusal->stations];
@@ -71,13 +83,40 @@ final readonly class Survey
             }
         }
 
-        return new self(free: [...$free, ...$stakes], restless: $restless);
+        return new self($far, free: [...$free, ...$stakes], restless: $restless);
     }
 
     /** Whether the last adjustment left a reading in doubt that it can’t pin down. */
     public function isInDoubt(): bool
     {
-        return $this->mistakes?->end === SearchEnd::Partners;
+        return $this->mistakes?->leavesDoubt() ?? false;
+    }
+
+    /** @return list<string> ids of fixed lines that can’t all be true */
+    public function linesInConflict(): array
+    {
+        return $this->conflict->named ?? [];
+    }
+
+    /**
+     * Lines are doubted before readings where they explain more than any reading does.
+     *
+     * @param  list<Reading>  $readings
+     * @param  list<string>  $held
+     * @param  list<string>  $free
+     * @param  list<string>  $restless
+     *
+     * @throws NotDetermined
+     */
+    private static function searched(FarFromPlan $far, PlanNetwork $network, array $readings, Network $whole, array $held, array $free, array $restless): self
+    {
+        $all = $whole->adjust();
+        $conflict = LineConflict::in($all, $readings);
+        [$mistakes, $adjusted] = $conflict->comesFirst
+            ? [Mistakes::notSearched($all->solution), $all]
+            : Mistakes::search(fn (array $without) => $without === [] ? $all : $whole->without($without)->adjust());
+
+        return self::judged($far, $network, $readings, $adjusted, $mistakes, $conflict->comesFirst ? $conflict : LineConflict::in($adjusted, $readings), $held, $free, $restless, $whole->mirrored());
     }
 
     /**
@@ -87,45 +126,66 @@ final readonly class Survey
      * @param  list<string>  $restless
      * @param  list<string>  $mirrored
      */
-    private static function judged(PlanNetwork $network, array $readings, AdjustedNetwork $adjusted, Mistakes $mistakes, array $held, array $free, array $restless, array $mirrored): self
+    private static function judged(FarFromPlan $far, PlanNetwork $network, array $readings, AdjustedNetwork $adjusted, Mistakes $mistakes, LineConflict $conflict, array $held, array $free, array $restless, array $mirrored): self
     {
         $layout = $network->plan->layout;
         $known = array_map(strval(...), array_keys($adjusted->at));
         $further = new FurtherDistances($adjusted->at, $readings, $layout->tape, $layout->reach?->inMillimetres());
+        $left = array_values(array_filter($readings, fn (Reading $reading) => $mistakes->drops($reading->id()) === null));
         $judged = [];
-        foreach ($readings as $reading) {
-            if ($mistakes->drops($reading->id()) === null) {
-                $judged[$reading->id()] = new JudgedReading(
-                    -$adjusted->residual($reading->id()), $reading->sigma(), $adjusted->solution->redundancy($reading->id()), $adjusted->solution->standardised($reading->id()),
-                );
-            }
+        foreach ($left as $reading) {
+            $judged[$reading->id()] = new JudgedReading(
+                -$adjusted->residual($reading->id()), $reading->sigma(), $adjusted->solution->redundancy($reading->id()), $adjusted->solution->standardised($reading->id()),
+            );
         }
         $constants = [];
         foreach ($adjusted->constants as $tape => $constant) {
             $constants[$tape] = [$constant, $adjusted->constantDeviation((string) $tape)];
         }
-        $placements = self::placements($network, $adjusted, array_values(array_intersect($held, $known)));
-        $placed = $placements[PlacementWay::Held->value] ?? $placements[$layout->placement->value] ?? $placements[PlacementWay::BestFit->value];
+        $lines = $network->held($left, $known);
+        $placements = self::placements($network, $adjusted, array_values(array_intersect($held, $known)), $lines);
+        $placed = $placements[PlacementWay::Held->value] ?? $placements[$layout->placement->value] ?? $placements[PlacementWay::FewestMoves->value] ?? $placements[PlacementWay::BestFit->value];
         $untold = ! $mistakes->named && $placed->untold() !== [];
 
         return new self(
-            $known, $free, $restless, $mirrored, $judged, $constants, $mistakes, $adjusted->solution->surplus, $placements, $placed,
-            $mistakes->named === [] ? null : Separation::of($adjusted, $mistakes->named, $further),
+            $far, $known, $free, $restless, $mirrored, $judged, $constants, $mistakes, $adjusted->solution->surplus, $placements, $placed,
+            count($mistakes->named) < 2 ? null : Separation::of($adjusted, $mistakes->named, $further),
             $untold ? array_intersect_key(Tells::ofStations($adjusted, $placed->covariance, $further), array_flip(array_map(fn ($stake) => $stake->name, $placed->untold()))) : [],
+            $conflict, self::against($network, $adjusted, $lines, $left),
         );
+    }
+
+    /** @param  list<Reading>  $readings */
+    private static function against(PlanNetwork $network, AdjustedNetwork $adjusted, HeldByLines $lines, array $readings): ?AgainstLine
+    {
+        $first = array_values(array_filter($readings, fn (Reading $reading) => $reading instanceof LineOffset))[0] ?? null;
+        if ($first === null) {
+            return null;
+        }
+        $design = self::design($network, $adjusted);
+        $tolerance = $network->plan->tolerances->squareness->inMillimetres();
+        $free = PlacedNetwork::of($adjusted, PlacementWay::FewestMoves, $design, $tolerance, []);
+
+        return $free === null ? null : AgainstLine::of($adjusted, $free, $lines, $first, $design, $tolerance);
+    }
+
+    /** @return non-empty-array<string, array{float, float}> */
+    private static function design(PlanNetwork $network, AdjustedNetwork $adjusted): array
+    {
+        return array_map(fn (string $id) => $network->design[$id], array_combine(array_keys($adjusted->at), array_map(strval(...), array_keys($adjusted->at))));
     }
 
     /**
      * @param  list<string>  $held
      * @return array<string, PlacedNetwork>
      */
-    private static function placements(PlanNetwork $network, AdjustedNetwork $adjusted, array $held): array
+    private static function placements(PlanNetwork $network, AdjustedNetwork $adjusted, array $held, HeldByLines $lines): array
     {
-        $design = array_map(fn (string $id) => $network->design[$id], array_combine(array_keys($adjusted->at), array_map(strval(...), array_keys($adjusted->at))));
+        $design = self::design($network, $adjusted);
         $base = $network->ends(array_map(strval(...), array_keys($design)));
         $placements = [];
         foreach (PlacementWay::cases() as $way) {
-            $placed = PlacedNetwork::of($adjusted, $way, $design, $network->plan->tolerances->squareness->inMillimetres(), $base, $held);
+            $placed = PlacedNetwork::of($adjusted, $way, $design, $network->plan->tolerances->squareness->inMillimetres(), $base, $held, $lines);
             if ($placed !== null) {
                 $placements[$way->value] = $placed;
             }

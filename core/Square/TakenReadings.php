@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Adjust\Distance;
-use Aequus\Adjust\LineOffset;
 use Aequus\Adjust\Reading;
 use Aequus\Adjust\StringOffset;
 use Aequus\Logbook\LineReading;
@@ -15,9 +14,7 @@ use Aequus\Logbook\StringReading;
 use Aequus\Logbook\TapeLay;
 use Aequus\Logbook\TapeReading;
 use Aequus\Measure\Length;
-use Aequus\Plan\FixedLine;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Point;
 use Aequus\Plan\Post;
 
 /** Everything read between the stakes that counts now: tapes brought to level distances, offsets from strings and from the fixed line. */
@@ -31,6 +28,15 @@ final readonly class TakenReadings
 
     /** @var array<string, array<int, StringReading>> string offsets by stake and string, then by sequence */
     public array $strings;
+
+    /** @var array<string, array<int, LineReading>> offsets from lines that hold the layout, by stake and line, then by sequence */
+    public array $lines;
+
+    /** @var array<int, LineReading> by sequence: offsets from lines that only a distance is kept from */
+    public array $keeping;
+
+    /** @var list<string> ids of readings that were asked about and are right as typed */
+    public array $confirmed;
 
     /** @var array<int, TapeReading> by sequence: along the ground, between stakes whose rise nobody knows */
     public array $waiting;
@@ -74,12 +80,21 @@ final readonly class TakenReadings
                 $readings[self::id($sequence)] = new StringOffset(self::id($sequence), $string->post->value, $string->from->value, $string->to->value, $string->offLine()->inMillimetres());
             }
         }
-        $line = $plan->layout->fixedLine;
+        $lines = $keeping = [];
         foreach ($log->now(LineReading::class) as $sequence => $offset) {
-            if ($line !== null && $this->posts($offset) !== null) {
-                $readings[self::id($sequence)] = self::off($line, self::id($sequence), $offset);
+            $line = $plan->fixedLine($offset->line);
+            if ($line === null || $this->posts($offset) === null) {
+                continue;
+            }
+            if ($line->binds()) {
+                $lines[Wanted::lineKey($offset->post, $line->id)][$sequence] = $offset;
+                $readings[self::id($sequence)] = Wanted::offset(self::id($sequence), $offset->post, $line, $offset->off, $offset->sigma());
+            } else {
+                $keeping[$sequence] = $offset;
             }
         }
+        [$this->lines, $this->keeping] = [$lines, $keeping];
+        $this->confirmed = array_values(array_filter(array_map(strval(...), array_keys($readings)), fn (string $id) => $log->isConfirmed(self::sequence($id))));
         [$this->readings, $this->taped, $this->strings, $this->waiting] = [$readings, $taped, $strings, $waiting];
     }
 
@@ -102,13 +117,17 @@ final readonly class TakenReadings
     /** Whether a reading of the ready list was taken. */
     public function has(Wanted $wanted): bool
     {
-        return $wanted->isTape() ? isset($this->taped[$wanted->key()]) : isset($this->strings[$wanted->key()]);
+        return $this->of($wanted) !== [];
     }
 
     /** @return list<int> sequences of what was taken of it */
     public function of(Wanted $wanted): array
     {
-        return array_keys($wanted->isTape() ? $this->taped[$wanted->key()]->readings ?? [] : $this->strings[$wanted->key()] ?? []);
+        return array_keys(match (true) {
+            $wanted->isTape() => $this->taped[$wanted->key()]->readings ?? [],
+            $wanted->line !== null => $this->lines[$wanted->key()] ?? [],
+            default => $this->strings[$wanted->key()] ?? [],
+        });
     }
 
     /** @return array<string, int> by pair: how often a tape was pulled there, corrected readings included */
@@ -159,12 +178,5 @@ final readonly class TakenReadings
         }
 
         return $posts;
-    }
-
-    private static function off(FixedLine $line, string $id, LineReading $offset): LineOffset
-    {
-        $at = fn (Point $point): array => [$point->x->inMillimetres(), $point->y->inMillimetres()];
-
-        return new LineOffset($id, $offset->post->value, $at($line->from), $at($line->to), $offset->off->inMillimetres());
     }
 }

@@ -51,7 +51,7 @@ final class WalkingOrder
         $here = $start;
         foreach ($readings as $wanted) {
             $steps += $here->at->distanceTo($wanted->posts()[0]->at)->nanometres;
-            $here = $wanted->isTape() ? $wanted->pair->to : $wanted->posts()[0];
+            $here = $wanted->isTape() ? $wanted->ends()->to : $wanted->posts()[0];
         }
 
         return $steps;

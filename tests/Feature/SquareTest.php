@@ -110,7 +110,7 @@ final class SquareTest extends FeatureTestCase
         $this->assertEquals(Length::millimetres(1200), $layout?->boards->setback);
         $this->page('square/hand')->assertSee('along the post faces');
         $this->page('square/prove')->assertSee('off the string')->assertSee('lean');
-        foreach ([['setback' => '100', 'board_length' => '900'], ['setback' => '1200', 'board_length' => '0'], ['base_from' => 'A1', 'base_to' => 'A1'], ['list' => 'short'], ['line_name' => 'wall', 'line_x1' => '0', 'line_y1' => '0', 'line_x2' => '0', 'line_y2' => '0']] as $wrong) {
+        foreach ([['setback' => '100', 'board_length' => '900'], ['setback' => '1200', 'board_length' => '0'], ['base_from' => 'A1', 'base_to' => 'A1'], ['list' => 'short']] as $wrong) {
             $this->post($this->at('square/rules'), ['based_on' => '3'] + $wrong)->assertSessionHasErrors();
         }
         $this->assertSame(3, $this->job->revisions()->count());
@@ -120,9 +120,19 @@ final class SquareTest extends FeatureTestCase
     {
         $offset = ['form' => 'offset', 'line_post' => 'A1', 'line_off' => '1500'];
         $this->post($this->at('square/line'), $this->form($offset))->assertSessionHasErrors('line_off');
-        $this->post($this->at('square/rules'), ['based_on' => '1', 'line_name' => 'barn wall', 'line_x1' => '-2000', 'line_y1' => '-1500', 'line_x2' => '9000', 'line_y2' => '-1500'])->assertSessionHasNoErrors();
+        $wall = ['form' => 'fixed', 'line_name' => 'barn wall', 'line_kind' => 'wall', 'line_holds' => 'parallel', 'line_side' => 'minus_y', 'line_near' => '1500', 'line_far' => ''];
+        foreach ([['line_name' => ''], ['line_holds' => ''], ['line_near' => 'near'], ['line_near' => '-20'], ['line_holds' => 'distance', 'line_least' => 'x'], ['line_side' => 'points', 'line_x1' => '0', 'line_y1' => '0', 'line_x2' => '0', 'line_y2' => '0']] as $wrong) {
+            $this->post($this->at('plan/line'), ['based_on' => '1'] + $wrong + $wall)->assertSessionHasErrors();
+        }
+        $this->post($this->at('plan/line'), ['based_on' => '1'] + $wall)->assertSessionHasNoErrors();
+        $this->page('plan')->assertSee('runs parallel to it, held by it')->assertSee('row 1')->assertSee("1500\u{202F}mm", false);
         $this->post($this->at('square/line'), $this->form($offset))->assertSessionHasNoErrors();
         $this->get($this->at('logbook'))->assertSee('off barn wall');
+        $this->page('square')->assertSee('B1 off barn wall');
+        $this->post($this->at('plan/line'), ['based_on' => '2'] + $wall)->assertSessionHasErrors('line_name');
+        $this->post($this->at('plan/line'), ['based_on' => '2', 'line_name' => 'lane', 'line_side' => 'points', 'line_x1' => '-2000', 'line_y1' => '-9000', 'line_x2' => '9000', 'line_y2' => '-9000', 'line_holds' => 'distance', 'line_least' => '300'] + $wall)->assertSessionHasNoErrors();
+        $this->post($this->at('plan/line'), ['based_on' => '3', 'what' => 'drop', 'line' => 'line-2'])->assertSessionHasNoErrors();
+        $this->page('plan')->assertDontSee('held by it')->assertSee('lane');
     }
 
     public function test_what_was_cast_is_solved_again_and_what_cannot_give_is_named(): void
@@ -138,11 +148,11 @@ final class SquareTest extends FeatureTestCase
     public function test_things_that_must_fit_and_neighbours_are_kept_in_the_plan(): void
     {
         $this->post($this->at('plan/fit'), ['form' => 'fit', 'what' => 'thing', 'based_on' => '1', 'fit_name' => 'mower', 'fit_from' => 'A1', 'fit_to' => 'B1', 'fit_width' => '2200', 'fit_margin' => '100'])->assertSessionHasNoErrors();
-        $this->post($this->at('plan/fit'), ['form' => 'near', 'what' => 'neighbour', 'based_on' => '2', 'near_name' => 'hedge', 'near_x1' => '-1000', 'near_y1' => '3400', 'near_x2' => '9000', 'near_y2' => '3400', 'near_least' => '300'])->assertSessionHasNoErrors();
-        $this->page('plan')->assertSee('too narrow')->assertSee('nearest is A2')->assertSee('kept');
+        $this->post($this->at('plan/line'), ['form' => 'fixed', 'based_on' => '2', 'line_name' => 'hedge', 'line_kind' => 'boundary', 'line_holds' => 'distance', 'line_least' => '400', 'line_side' => 'plus_y', 'line_near' => '400', 'line_far' => ''])->assertSessionHasNoErrors();
+        $this->page('plan')->assertSee('too narrow')->assertSee('A2 too near');
         $this->post($this->at('plan/fit'), ['what' => 'drop_thing', 'place' => '0', 'based_on' => '3'])->assertSessionHasNoErrors();
         $this->page('plan')->assertDontSee('too narrow')->assertSee('hedge');
-        foreach ([['what' => 'thing', 'fit_name' => '', 'fit_from' => 'A1', 'fit_to' => 'B1', 'fit_width' => '100'], ['what' => 'thing', 'fit_name' => 'gate', 'fit_from' => 'A1', 'fit_to' => 'A1', 'fit_width' => '100'], ['what' => 'neighbour', 'near_name' => 'wall', 'near_x1' => 'far', 'near_y1' => '0', 'near_x2' => '1', 'near_y2' => '0', 'near_least' => '1']] as $wrong) {
+        foreach ([['what' => 'thing', 'fit_name' => '', 'fit_from' => 'A1', 'fit_to' => 'B1', 'fit_width' => '100'], ['what' => 'thing', 'fit_name' => 'gate', 'fit_from' => 'A1', 'fit_to' => 'A1', 'fit_width' => '100']] as $wrong) {
             $this->post($this->at('plan/fit'), ['based_on' => '4'] + $wrong)->assertSessionHasErrors();
         }
     }

@@ -8,8 +8,10 @@ use App\Actions\CreateJob;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
 use App\Http\Requests\FitRequest;
+use App\Http\Requests\FixedLineRequest;
 use App\Http\Requests\PlanRequest;
 use App\Models\Job;
+use App\Plan\FixedLineRow;
 use App\Plan\PlanForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -33,7 +35,7 @@ final class PlanController extends Controller
     {
         $site = $this->site($job);
 
-        return view('plan.show', ['site' => $site, 'form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan), 'openings' => $site->plan->fit->openings($site->plan->grid, $site->plan->post), 'distances' => $site->plan->fit->distances($site->plan->grid, $site->plan->post), 'revisions' => $job->revisions()->with('user')->get()]);
+        return view('plan.show', ['site' => $site, 'form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan), 'openings' => $site->plan->fit->openings($site->plan->grid, $site->plan->post), 'fixed' => FixedLineRow::of($site->plan), 'revisions' => $job->revisions()->with('user')->get()]);
     }
 
     public function revise(PlanRequest $request, Job $job, RevisePlan $revise): RedirectResponse
@@ -51,6 +53,16 @@ final class PlanController extends Controller
         $revise($job, $this->user($request), $plan->withFit($fit), $reason, $request->integer('based_on'));
 
         return redirect()->route('plan', $job)->with('said', 'The new plan is in force.');
+    }
+
+    /** One thing that will not move is put on the plan, changed or taken away. */
+    public function line(FixedLineRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $number = $job->revision->number;
+        [$plan, $reason] = $request->plan($job->revision->plan(), $number + 1);
+        $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
+
+        return back()->with('said', 'The new plan is in force.');
     }
 
     /** The drawing and the marks for what is typed so far; what can't be drawn yet is said instead. */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Aequus\Adjust\NotDetermined;
 use Aequus\Adjust\PlacementWay;
 use Aequus\Square\AsCastLayout;
+use Aequus\Square\BatterBoard;
 use Aequus\Square\BatterBoards;
 use Aequus\Square\HoldNumbers;
 use Aequus\Square\Proof;
@@ -69,7 +70,7 @@ final class SquareController extends Controller
         $site = $this->site($job);
         $hand = new ByHand(new Sums($request, $site->plan->notation->unit), $site->plan);
 
-        return view('square.hand', ['site' => $site, 'hand' => $hand, 'outline' => new StringOutline($site->plan), 'alike' => NailRow::of(BatterBoards::of($site->plan)), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions)]);
+        return view('square.hand', ['site' => $site, 'hand' => $hand, 'outline' => new StringOutline($site->plan), 'alike' => NailRow::of($boards = BatterBoards::of($site->plan, array_values($site->state->clear->services))), 'moved' => array_values(array_filter($boards, fn (BatterBoard $board) => $board->obstacle !== null)), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions)]);
     }
 
     public function cast(Job $job): View
@@ -98,7 +99,7 @@ final class SquareController extends Controller
 
     public function line(LineRequest $request, Job $job): RedirectResponse
     {
-        return $this->record($request, $job);
+        return $this->recordAndOpen($request, $job, 'square');
     }
 
     public function standsAt(AsCastRequest $request, Job $job): RedirectResponse

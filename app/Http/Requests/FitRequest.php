@@ -7,12 +7,10 @@ namespace App\Http\Requests;
 use Aequus\Measure\Length;
 use Aequus\Plan\Fit;
 use Aequus\Plan\MustFit;
-use Aequus\Plan\Neighbour;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Point;
 use Illuminate\Validation\ValidationException;
 
-/** One more thing that must fit between posts, one more neighbour to keep away from, or one of them taken away. */
+/** One more thing that must fit between posts, or one of them taken away. */
 final class FitRequest extends PlanChangeRequest
 {
     /**
@@ -25,9 +23,7 @@ final class FitRequest extends PlanChangeRequest
         [$things, $neighbours] = [$plan->fit->things, $plan->fit->neighbours];
         [$fit, $reason] = match ($this->text('what')) {
             'thing' => [new Fit([...$things, ...$this->thing($plan)], $neighbours), "Must fit: {$this->text('fit_name')}"],
-            'neighbour' => [new Fit($things, [...$neighbours, ...$this->neighbour($plan)]), "Keeps away from: {$this->text('near_name')}"],
-            'drop_thing' => [new Fit($this->without($things), $neighbours), 'Something need not fit any more'],
-            default => [new Fit($things, $this->without($neighbours)), 'A neighbour need not be kept away from any more'],
+            default => [new Fit($this->without($things), $neighbours), 'Something need not fit any more'],
         };
         $this->stopIfRefused();
 
@@ -45,18 +41,6 @@ final class FitRequest extends PlanChangeRequest
 
         return $name === null || $from === null || $to === null || $width === null ? []
             : array_filter([$this->at('fit_width', fn () => new MustFit($name, $from, $to, $width, $margin, $fixed, $most))]);
-    }
-
-    /** @return list<Neighbour> one, or none where it was refused */
-    private function neighbour(Plan $plan): array
-    {
-        $unit = $plan->notation->unit;
-        $name = $this->named('near_name', 'Name it: boundary, hedge, edge of the road.');
-        $at = fn (string $field): ?Length => $this->length($field, $unit);
-        [$x1, $y1, $x2, $y2, $least] = [$at('near_x1'), $at('near_y1'), $at('near_x2'), $at('near_y2'), $at('near_least')];
-
-        return $name === null || ! $x1 || ! $y1 || ! $x2 || ! $y2 || ! $least ? []
-            : array_filter([$this->at('near_x1', fn () => new Neighbour($name, new Point($x1, $y1), new Point($x2, $y2), $least))]);
     }
 
     private function named(string $field, string $sentence): ?string

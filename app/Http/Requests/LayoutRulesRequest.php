@@ -8,10 +8,8 @@ use Aequus\Adjust\PlacementWay;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\BoardRules;
-use Aequus\Plan\FixedLine;
 use Aequus\Plan\LayoutRules;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Point;
 use Aequus\Plan\PostId;
 use Aequus\Plan\ReadyList;
 use Aequus\Plan\StringAt;
@@ -36,7 +34,7 @@ final class LayoutRulesRequest extends PlanChangeRequest
             $this->has('cover') ? $this->lengthOrNone('cover', $unit) ?? Length::zero() : $before->cover,
             $this->has('base_from') ? $this->end($plan, 'base_from') : $before->baseFrom,
             $this->has('base_to') ? $this->end($plan, 'base_to') : $before->baseTo,
-            $this->has('line_name') ? $this->line($plan) : $before->fixedLine,
+            $before->fixedLines,
         ));
         $this->stopIfRefused();
 
@@ -87,20 +85,5 @@ final class LayoutRulesRequest extends PlanChangeRequest
     private function end(Plan $plan, string $field): ?PostId
     {
         return $this->text($field) === '' ? null : $this->at($field, fn () => $plan->grid->labelled($this->text($field))->id);
-    }
-
-    private function line(Plan $plan): ?FixedLine
-    {
-        if ($this->text('line_name') === '') {
-            return null;
-        }
-        $unit = $plan->notation->unit;
-        $at = fn (string $field): ?Length => $this->length($field, $unit);
-        [$x1, $y1, $x2, $y2] = [$at('line_x1'), $at('line_y1'), $at('line_x2'), $at('line_y2')];
-        if (! $x1 || ! $y1 || ! $x2 || ! $y2) {
-            return null;
-        }
-
-        return $this->at('line_x1', fn (): FixedLine => new FixedLine(mb_substr($this->text('line_name'), 0, 60), new Point($x1, $y1), new Point($x2, $y2)));
     }
 }

@@ -7,16 +7,17 @@ namespace App\Http\Requests;
 use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\LineReading;
 use Aequus\Logbook\Payload;
+use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;
 
-/** How far a stake stands off the line that will not move. */
+/** How far a stake stands off a line that will not move. */
 final class LineRequest extends EntryRequest
 {
     protected const MAIN_FIELD = 'line_off';
 
     protected function payload(Plan $plan): ?Payload
     {
-        $line = $plan->layout->fixedLine;
+        $line = $plan->fixedLine($this->text('line')) ?? (count($plan->fixedLines()) === 1 ? $plan->fixedLines()[0] : null);
         if ($line === null) {
             $this->refuse('line_off', EntryRefused::noLineInThePlan()->getMessage());
 
@@ -28,6 +29,6 @@ final class LineRequest extends EntryRequest
             return null;
         }
 
-        return new LineReading($stake->id, $line->offAsPlanned($stake->at, $off));
+        return new LineReading($stake->id, $line->offAsPlanned($stake->at, $off), $line->id, $this->text('tape') === '' ? $plan->layout->tape : $this->choice('tape', TapeClass::class));
     }
 }

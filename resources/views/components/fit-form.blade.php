@@ -1,7 +1,7 @@
 @props(['site'])
 @php($plan = $site->plan) @php($unit = $plan->notation->unit)
-<details class="change" @if (in_array(old('form'), ['fit', 'near'], true)) open @endif>
-    <summary>What must fit, and what to keep away from</summary>
+<details class="change" @if (old('form') === 'fit') open @endif>
+    <summary>What must fit between posts</summary>
     <form method="post" action="{{ route('plan.fit', $site->job) }}" class="entry">
         @csrf <input type="hidden" name="form" value="fit"><input type="hidden" name="what" value="thing"><input type="hidden" name="based_on" value="{{ $site->job->revision->number }}">
         <x-field name="fit_name" form="fit" label="Machine, sheet, panel or gate" wide />
@@ -12,15 +12,5 @@
         <x-field name="fit_fixed" form="fit" label="Fixed to the posts, in all" hint="Battens, hinges: reaching in." :unit="$unit" />
         <x-field name="fit_most" form="fit" label="Widest gap in all" hint="Only where it is to be fixed." :unit="$unit" />
         <button class="button button-second">It must fit</button>
-    </form>
-    <form method="post" action="{{ route('plan.fit', $site->job) }}" class="entry quick">
-        @csrf <input type="hidden" name="form" value="near"><input type="hidden" name="what" value="neighbour"><input type="hidden" name="based_on" value="{{ $site->job->revision->number }}">
-        <x-field name="near_name" form="near" label="Boundary, wall or edge" wide />
-        <x-field name="near_x1" form="near" label="From: along the base line" :unit="$unit" />
-        <x-field name="near_y1" form="near" label="away from it" :unit="$unit" />
-        <x-field name="near_x2" form="near" label="To: along the base line" :unit="$unit" />
-        <x-field name="near_y2" form="near" label="away from it" :unit="$unit" />
-        <x-field name="near_least" form="near" label="Keep away from any face by" :unit="$unit" />
-        <button class="button button-second">Keep away from it</button>
     </form>
 </details>

@@ -4,7 +4,8 @@
         <section class="paper" id="preview" aria-label="Drawing and marks">
             <h1>{{ count($site->plan->grid->posts) }} posts <span class="h-note">{{ $site->plan->kind->inWords() }}, revision {{ $job->revision->number }}</span></h1>
             <x-drawing.plan :model="$drawing" />
-            <x-fit :site="$site" :openings="$openings" :distances="$distances" />
+            <x-fixed-lines :site="$site" :rows="$fixed" />
+            <x-fit :site="$site" :openings="$openings" />
             <x-marks :plan="$site->plan" />
         </section>
         <div class="side-work">
@@ -18,6 +19,7 @@
                     @endforeach
                 </ol>
             </section>
+            <x-fixed-line-form :site="$site" />
             <x-fit-form :site="$site" />
             <details class="change" id="entry" @if (old('form') === 'plan') open @endif>
                 <summary>Change the plan</summary>

@@ -39,7 +39,7 @@
                 <h2>A tape between two posts</h2>
                 <x-entry-form :action="route('set.spacing', $job)" name="spacing">
                     <x-posts name="from" form="spacing" label="From" :posts="$plan->grid->posts" />
-                    <x-choice name="to" form="spacing" label="To" :value="$plan->grid->posts[1]->label ?? ''" :options="collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all() + ($plan->layout->fixedLine ? ['line' => $plan->layout->fixedLine->name] : [])" />
+                    <x-choice name="to" form="spacing" label="To" :value="$plan->grid->posts[1]->label ?? ''" :options="collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all() + collect($plan->fixedLines())->mapWithKeys(fn ($line) => [$line->id => $line->name])->all()" />
                     <x-radios name="at" form="spacing" label="Held" value="top" :options="['top' => 'at the tops', 'ground' => 'at the ground']" />
                     <x-field name="spacing" form="spacing" label="Reads, centre to centre" :unit="$unit" wide />
                     <button class="button">Write it down</button>

@@ -31,6 +31,7 @@
                 <thead><tr><th scope="col">Side</th><th scope="col">Nails</th><th scope="col" class="num">board long</th><th scope="col" class="num">centre mark from its near end</th><th scope="col" class="num">nail from its near end</th><th scope="col" class="num">nail from the centre mark</th></tr></thead>
                 <tbody>@foreach ($alike as $row)<tr><th scope="row">{{ $plan->sides->of($row->side) }}</th><td>{{ implode(', ', $row->lines) }}</td><td class="num"><x-length :of="$row->length" :plan="$plan" /></td><td class="num"><x-length :of="$row->nail->centre" :plan="$plan" /></td><td class="num strong"><x-length :of="$row->nail->nail" :plan="$plan" /></td><td class="num">{!! $row->nail->fromCentre->isZero() ? 'on it' : \App\View\Typeset::length($plan->notation, $row->nail->fromCentre->magnitude()).($row->nail->fromCentre->isNegative() ? ' back' : ' on') !!}</td></tr>@endforeach</tbody>
             </table>
+            @foreach ($moved as $board)<p class="verdict-why"><b>The board on the {{ $plan->sides->of($board->side) }} side</b> @if ($board->canStand)stands back <x-length :of="$board->setback" :plan="$plan" /> only here, for {{ $board->obstacle->isBuried ? 'the no-dig band of ' : '' }}{{ $board->obstacle->name }}.@else can’t stand there for {{ $board->obstacle->isBuried ? 'the no-dig band of ' : '' }}{{ $board->obstacle->name }}: {{ $board->obstacle->isBuried ? 'weigh a trestle down instead of driving stakes' : 'mark the string on the wall itself, or run it from stakes between' }}.@endif</p>@endforeach
             <p class="hint">The near end is the one toward {{ $plan->grid->posts[0]->label }}. “Back” is toward that end. Boards stand clear of the auger, so that strings come off and go back to the same nail; a mark on a string is lost when it comes off.</p>
             @if ($hold)
                 <table>
@@ -80,22 +81,7 @@
                 </section>
                 <button class="button button-second">Work it out</button>
             </form>
-            <details class="change" @if (old('form') === 'line') open @endif><summary>The line that will not move</summary>
-                <p class="hint">A wall, a building, a boundary, as two points on the plan. With two offsets read to it, the layout is held by it.</p>
-                <form method="post" action="{{ route('square.rules', $job) }}" class="entry">
-                    @csrf <input type="hidden" name="form" value="line"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><input type="hidden" name="reason" value="The line that will not move">
-                    <x-field name="line_name" form="line" label="Called" hint="Empty: there is none." :value="$layout->fixedLine?->name ?? ''" wide />
-                    @foreach ([['line_x1', 'From: along the base line', $layout->fixedLine?->from->x], ['line_y1', 'away from it', $layout->fixedLine?->from->y], ['line_x2', 'To: along the base line', $layout->fixedLine?->to->x], ['line_y2', 'away from it', $layout->fixedLine?->to->y]] as [$name, $label, $length])<x-field :name="$name" form="line" :label="$label" :unit="$unit" :value="$value($length)" />@endforeach
-                    <button class="button button-second">Put it in force</button>
-                </form>
-                @if ($layout->fixedLine)
-                    <x-entry-form :action="route('square.line', $job)" name="offset">
-                        <x-posts name="line_post" form="offset" label="Stake" :posts="$plan->grid->posts" />
-                        <x-field name="line_off" form="offset" :label="'Stands off '.$layout->fixedLine->name.' by'" :unit="$unit" />
-                        <button class="button button-second">Write it down</button>
-                    </x-entry-form>
-                @endif
-            </details>
+            <x-fixed-line-form :site="$site" />
         </div>
     </div>
 </x-layout>

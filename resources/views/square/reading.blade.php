@@ -1,5 +1,20 @@
 @php($labels = collect($posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all())
-@if ($wanted !== null && ! $wanted->isTape())
+@if ($wanted !== null && $wanted->line !== null)
+    <x-entry-form :action="route('square.line', $job)" name="offset">
+        @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
+        <input type="hidden" name="line" value="{{ $wanted->line->id }}">
+        <x-field name="line_off" form="offset" :label="'Off '.$wanted->line->name.' by'" :hint="'By the plan '.$plan->write($wanted->planned()->magnitude())" :unit="$unit" wide />
+        <button class="button">Write it down</button>
+        <details class="change" @if (old('form') === 'offset' && $errors->hasAny(['line_post', 'tape'])) open @endif>
+            <summary>Another stake, or another tape</summary>
+            <div class="entry">
+                <x-choice name="line_post" form="offset" label="Stake" :value="$wanted->stake->label" :options="$labels" />
+                <x-choice name="tape" form="offset" label="Tape" :value="$form->tape->value" :options="collect(\Aequus\Measure\TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->inWords())])->all()" />
+                <x-field name="read_by" form="offset" label="Read by" hint="If not you." />
+            </div>
+        </details>
+    </x-entry-form>
+@elseif ($wanted !== null && ! $wanted->isTape())
     <x-entry-form :action="route('square.string', $job)" name="string">
         <x-field name="off" form="string" label="Off the string by" :hint="'By the plan '.$plan->write($wanted->planned()->magnitude())" :unit="$unit" />
         <x-choice name="toward" form="string" label="Stands toward the" :value="$form->acrossTheString()[0]->value" :options="collect($form->acrossTheString())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)])->all()" />
@@ -9,8 +24,8 @@
             <div class="entry">
                 <x-choice name="stake" form="string" label="Stake" :value="$wanted->stake->label" :options="$labels" />
                 <x-field name="run" form="string" label="The string itself ran off by" hint="The same way; empty: on the centres." :unit="$unit" />
-                <x-choice name="from" form="string" label="String from" :value="$wanted->pair->from->label" :options="$labels" />
-                <x-choice name="to" form="string" label="to" :value="$wanted->pair->to->label" :options="$labels" />
+                <x-choice name="from" form="string" label="String from" :value="$wanted->ends()->from->label" :options="$labels" />
+                <x-choice name="to" form="string" label="to" :value="$wanted->ends()->to->label" :options="$labels" />
                 <x-field name="read_by" form="string" label="Read by" hint="If not you." />
             </div>
         </details>
@@ -26,8 +41,8 @@
         <details class="change" @if (old('form') === 'tape' && $errors->hasAny(['from', 'to', 'rise', 'celsius', 'newtons'])) open @endif>
             <summary>Other stakes, or how the tape was held</summary>
             <div class="entry">
-                <x-choice name="from" form="tape" label="From" :value="$wanted?->pair->from->label" :options="$labels" />
-                <x-choice name="to" form="tape" label="To" :value="$wanted?->pair->to->label" :options="$labels" />
+                <x-choice name="from" form="tape" label="From" :value="$wanted?->ends()->from->label" :options="$labels" />
+                <x-choice name="to" form="tape" label="To" :value="$wanted?->ends()->to->label" :options="$labels" />
                 <x-choice name="tape" form="tape" label="Tape" :value="$form->tape->value" :options="collect(\Aequus\Measure\TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->inWords())])->all()" />
                 <x-field name="tape_name" form="tape" label="Which one" hint="Where several are used." :value="$form->tapeName" />
                 <x-choice name="lay" form="tape" label="Held" value="level" :options="['level' => 'level', 'along_ground' => 'along the ground']" />

@@ -95,7 +95,7 @@ final class QuickLineTest extends TestCase
         yield ['b2 off a2-c2 3/16 lane', new StringReading($b2, self::id('A2'), self::id('C2'), $in(-0.1875), Length::zero())];
         yield ['b2 off c2-a2 3/16 lane', new StringReading($b2, self::id('C2'), self::id('A2'), $in(0.1875), Length::zero())];
         yield ['b2 off b1-c1 0', new StringReading($b2, self::id('B1'), $c1, Length::zero(), Length::zero())];
-        yield ["b2 line 12' 3", new LineReading($b2, $in(147))];
+        yield ["b2 line 12' 3", new LineReading($b2, $in(147), FixedLine::FIRST_ID, TapeClass::Steel)];
         yield ['b2 cast 1/4 stream and 1/8 lane', new AsCast($b2, $in(0.25), $in(-0.125))];
         yield ['b2 cast 1/8 barn', new AsCast($b2, $in(-0.125), Length::zero())];
         yield ["a1-b2 board 3/8 down over 8' turned", new HeightDifference(LevelPoint::of($a1), LevelPoint::of($b2), $in(-0.375), LevelInstrument::Board, Length::feet(8), LevelWay::Turned)];
@@ -201,8 +201,8 @@ final class QuickLineTest extends TestCase
     {
         $plan = Builds::plan(baysX: [2400, 2400], baysY: [3000], notation: $notation ?? Notation::feetInches(16));
         $usual = $plan->layout;
-        $wall = new FixedLine('barn wall', new Point(Length::zero(), Length::millimetres(-1000)), new Point(Length::millimetres(9000), Length::millimetres(-1000)));
+        $wall = new FixedLine(FixedLine::FIRST_ID, 'barn wall', new Point(Length::zero(), Length::millimetres(-1000)), new Point(Length::millimetres(9000), Length::millimetres(-1000)));
 
-        return $plan->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLine: $wall));
+        return $plan->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLines: [$wall]));
     }
 }

@@ -6,9 +6,10 @@ namespace Tests\Core\Plan;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Fit;
+use Aequus\Plan\FixedKind;
+use Aequus\Plan\FixedLine;
 use Aequus\Plan\LayoutCodec;
 use Aequus\Plan\MustFit;
-use Aequus\Plan\Neighbour;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PlanCodec;
 use Aequus\Plan\PlanRefused;
@@ -38,7 +39,7 @@ final class FitTest extends TestCase
 
     public function test_the_nearest_post_to_a_neighbour_is_named_with_the_room_from_its_face(): void
     {
-        $fence = new Neighbour('hedge', $this->at(-1000, 3500), $this->at(9000, 3500), Length::millimetres(450));
+        $fence = new FixedLine('n', 'hedge', $this->at(-1000, 3500), $this->at(9000, 3500), FixedKind::Boundary, Length::millimetres(450));
         $kept = (new Fit([], [$fence]))->distances($this->plan()->grid, $this->plan()->post)[0];
         $this->assertSame('A2', $kept->nearest->label);
         $this->assertEquals(Length::millimetres(430), $kept->room);
@@ -47,7 +48,7 @@ final class FitTest extends TestCase
 
     public function test_layout_rules_and_fit_are_stored_and_read_again(): void
     {
-        $plan = $this->plan()->withFit(new Fit([...$this->thing(2000, 100, most: 30)->things], [new Neighbour('hedge', $this->at(0, 1), $this->at(2, 3), Length::zero())]))->withLayout($this->plan()->layout);
+        $plan = $this->plan()->withFit(new Fit([...$this->thing(2000, 100, most: 30)->things], [new FixedLine('n', 'hedge', $this->at(0, 1), $this->at(2, 3), FixedKind::Boundary, Length::zero())]))->withLayout($this->plan()->layout);
         $again = PlanCodec::decode(json_decode((string) json_encode(PlanCodec::encode($plan)), true));
         $this->assertEquals($plan, $again);
         $this->assertEquals($plan->layout, LayoutCodec::decode(LayoutCodec::encode($plan->layout)));
@@ -61,7 +62,7 @@ final class FitTest extends TestCase
 
     public function test_what_has_no_width_or_stands_in_one_place_is_refused(): void
     {
-        foreach ([fn () => $this->thing(0, 0), fn () => new Neighbour('wall', $this->at(1, 1), $this->at(1, 1), Length::zero()), fn () => new Neighbour('wall', $this->at(0, 1), $this->at(1, 1), Length::millimetres(-1))] as $attempt) {
+        foreach ([fn () => $this->thing(0, 0), fn () => new FixedLine('n', 'wall', $this->at(1, 1), $this->at(1, 1), FixedKind::Boundary, Length::zero()), fn () => new FixedLine('n', 'wall', $this->at(0, 1), $this->at(1, 1), FixedKind::Boundary, Length::millimetres(-1))] as $attempt) {
             try {
                 $attempt();
                 $this->fail('not refused');

@@ -103,8 +103,8 @@ final class StandingFrameTest extends TestCase
     public function test_tapes_from_tops_to_a_wall_join_in(): void
     {
         $usual = $this->plan()->layout;
-        $wall = new FixedLine('barn wall', new Point(Length::zero(), Length::millimetres(-1000)), new Point(Length::millimetres(9000), Length::millimetres(-1000)));
-        $plan = $this->plan()->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLine: $wall));
+        $wall = new FixedLine(FixedLine::FIRST_ID, 'barn wall', new Point(Length::zero(), Length::millimetres(-1000)), new Point(Length::millimetres(9000), Length::millimetres(-1000)));
+        $plan = $this->plan()->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLines: [$wall]));
         $tops = fn (float $a1): ?TopNetwork => (new StandingFrame((new SimulatedBuilder($plan, '2026-06-01', ...$this->book([...$this->standing(['A1' => [0.0, 6.0]]), ...array_map(
             fn (string $label, float $reads) => new SpacingRead($this->id($label), null, SpacingAt::Top, Length::millimetres($reads)), self::LABELS, [$a1, 1000, 1000, 4000, 4000, 4000],
         )])))->site()))->tops();

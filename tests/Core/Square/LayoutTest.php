@@ -7,7 +7,9 @@ namespace Tests\Core\Square;
 use Aequus\Adjust\NormalDistribution;
 use Aequus\Adjust\PlacedStake;
 use Aequus\Adjust\PlacementWay;
+use Aequus\Logbook\Entry;
 use Aequus\Logbook\LineReading;
+use Aequus\Logbook\Log;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PostSet;
 use Aequus\Logbook\StakeMoved;
@@ -67,7 +69,8 @@ final class LayoutTest extends TestCase
 
     public function test_a_tape_too_rough_for_the_tolerance_says_so_instead_of_square(): void
     {
-        $layout = $this->outline($this->distances([[0, 0], [5400, 0], [5400, 3600], [0, 3600]]), TapeClass::Fibreglass);
+        $tight = Builds::plan([5400], [3600], within: 4);
+        $layout = $this->layout($tight, ...$this->tapes($tight, $this->distances([[0, 0], [5400, 0], [5400, 3600], [0, 3600]]), TapeClass::Fibreglass));
         $this->assertSame(SquareVerdict::CannotTell, $layout->verdict());
     }
 
@@ -84,9 +87,12 @@ final class LayoutTest extends TestCase
         $this->assertSame(['A1–B2', 'B1–A2'], array_map(fn ($wanted) => $wanted->label(), $sides->unread()));
     }
 
-    public function test_distances_that_make_no_figure_are_a_contradiction_not_a_crash(): void
+    public function test_distances_that_make_no_figure_wait_and_once_confirmed_are_a_contradiction_not_a_crash(): void
     {
-        $this->assertContains($this->outline([5400, 3600, 5400, 3600, 12000, 6490])->verdict(), [SquareVerdict::NoRest, SquareVerdict::InDoubt]);
+        $tapes = $this->tapes($this->plan(), [5400, 3600, 5400, 3600, 12000, 6490]);
+        $this->assertSame(SquareVerdict::FarFromPlan, $this->layout($this->plan(), ...$tapes)->verdict());
+        $entries = array_map(fn (Payload $tape, int $i) => new Entry($i + 1, "c{$i}", $tape, 1, '2026-05-04 08:00:00', 'Tester', asTyped: true), $tapes, array_keys($tapes));
+        $this->assertContains((new Layout($this->plan(), new Log($entries), []))->verdict(), [SquareVerdict::NoRest, SquareVerdict::InDoubt]);
     }
 
     public function test_a_pair_read_twice_an_inch_apart_leaves_the_wrong_one_out(): void
@@ -206,9 +212,9 @@ final class LayoutTest extends TestCase
     public function test_offsets_from_a_wall_hold_the_layout_parallel_to_it(array $wall, array $offsets): void
     {
         $plan = Builds::plan([3000, 3000], [3600]);
-        $usual = LayoutRules::usual($plan->grid, $plan->hole->reach());
-        $line = new FixedLine('barn wall', $this->point($wall[0], $wall[1]), $this->point($wall[2], $wall[3]));
-        $plan = $plan->withLayout(new LayoutRules(PlacementWay::BestFit, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLine: $line));
+        $usual = LayoutRules::usual($plan->hole->reach());
+        $line = new FixedLine(FixedLine::FIRST_ID, 'barn wall', $this->point($wall[0], $wall[1]), $this->point($wall[2], $wall[3]));
+        $plan = $plan->withLayout(new LayoutRules(PlacementWay::BestFit, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLines: [$line]));
         $turn = 0.004;
         $turned = [];
         foreach ($plan->grid->posts as $post) {

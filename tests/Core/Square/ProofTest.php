@@ -60,7 +60,7 @@ final class ProofTest extends TestCase
 
     public function test_a_rough_tape_is_not_enough_and_the_class_that_would_be_is_named(): void
     {
-        $plan = $this->with(Builds::plan([5400], [3600]), tape: TapeClass::Fibreglass);
+        $plan = $this->with(Builds::plan([5400], [3600], within: 4), tape: TapeClass::Fibreglass);
         $proof = new Proof($plan, ReadyReadings::of($plan));
         $this->assertFalse($proof->isEnough);
         $this->assertSame(TapeClass::Steel, $proof->roughestTape());

@@ -29,7 +29,7 @@ final class ShelterPropertiesTest extends TestCase
     {
         $plan = Builds::plan([96 * self::INCH, 108 * self::INCH, 108 * self::INCH, 96 * self::INCH], [90 * self::INCH, 96 * self::INCH, 90 * self::INCH], ['C2', 'C3']);
         $network = new PlanNetwork($plan);
-        $pairs = array_map(fn (Wanted $wanted) => [$wanted->pair->from->id->value, $wanted->pair->to->id->value], ReadyReadings::of($plan));
+        $pairs = array_map(fn (Wanted $wanted) => [$wanted->ends()->from->id->value, $wanted->ends()->to->id->value], ReadyReadings::of($plan));
         $site = new SimulatedTapes($network->design, $pairs, $network->base[1], 31);
         $called = $alone = 0;
         for ($case = 0; $case < self::CASES; $case++) {

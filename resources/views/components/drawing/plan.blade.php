@@ -14,6 +14,9 @@
             <polyline class="band band-{{ $band->colour }}" points="{{ $band->points }}" stroke-width="{{ $band->width }}" />
             <polyline class="service service-{{ $band->colour }}" points="{{ $band->points }}" />
         @endforeach
+        @foreach ($model->fixed as $line)
+            <g class="fixed fixed-{{ $line->kind }}" role="img" aria-label="{{ $line->name }}"><path class="hatch" d="{{ $line->hatch }}" /><line x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" /><text class="fixed-label" text-anchor="middle" transform="translate({{ $line->labelX }} {{ $line->labelY }}) rotate({{ $line->turn }})">{{ $line->name }}</text></g>
+        @endforeach
         @foreach ($model->strings as $line)
             <line class="{{ $line->class }}" x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" />
         @endforeach

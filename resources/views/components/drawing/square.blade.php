@@ -15,6 +15,9 @@
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="{{ $frame->height - 6 }}" text-anchor="middle">{{ $sides->minusY }} side</text>
         <text class="side" transform="translate(14 {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->minusX }} side</text>
         <text class="side" transform="translate({{ $frame::WIDTH - 5 }} {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->plusX }} side</text>
+        @foreach ($model->fixed as $line)
+            <g class="fixed fixed-{{ $line->kind }}" role="img" aria-label="{{ $line->name }}"><path class="hatch" d="{{ $line->hatch }}" /><line x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" /><text class="fixed-label" text-anchor="middle" transform="translate({{ $line->labelX }} {{ $line->labelY }}) rotate({{ $line->turn }})">{{ $line->name }}</text></g>
+        @endforeach
         <g aria-hidden="true">
             @foreach ($model->bands as $band)
                 <polyline class="band band-{{ $band->colour }}" points="{{ $band->points }}" stroke-width="{{ $band->width }}" /><polyline class="service service-{{ $band->colour }}" points="{{ $band->points }}" />
