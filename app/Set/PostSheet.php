@@ -148,6 +148,9 @@ final readonly class PostSheet
 
     private function setting(): ?PostFact
     {
+        if ($this->clock->standsStill()) {
+            return new PostFact('Braces', 'on: filled at freezing, it does not set; keep it warm and ask the label', 'off');
+        }
         $left = $this->clock->left($this->now);
         if ($left === null) {
             return $this->site->filling($this->post)->isStripped() ? new PostFact('Braces', 'off', 'fits') : null;

@@ -20,7 +20,7 @@ final readonly class CutBeforeStanding implements Rule
         foreach ($site->buildOrder() as $post) {
             $hold = $site->plan->holdOf($post->id);
             $isReady = $site->footing->asDug($post) !== null && $hold !== Hold::Driven && ($hold !== Hold::Pier || $site->filling($post)->isDone());
-            if (! $isReady || $site->standing($post)->set || $site->cut->isCut($post)) {
+            if (! $isReady || $site->standing($post)->set || $site->cut->isCut($post) || $site->hindersCut($post) !== null) {
                 continue;
             }
             yield from (new DecideTops)->moves($site);

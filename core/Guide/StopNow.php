@@ -34,7 +34,7 @@ final readonly class StopNow
             $stands = $site->standing($post)->set;
             match (true) {
                 $filling->isBegun() && ! $filling->isDone() => $begun[] = $post,
-                $clock->left($now) !== null && ! $clock->mayStrip($now) => $setting[] = $post,
+                $clock->standsStill() || $clock->left($now) !== null && ! $clock->mayStrip($now) => $setting[] = $post,
                 $stands && ! $site->isFilled($post) && $site->plan->holdOf($post->id) !== Hold::Driven => $unbraced[] = $post,
                 $hole !== null && ! $stands => $open[] = $post,
                 default => null,

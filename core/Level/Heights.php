@@ -118,6 +118,18 @@ final readonly class Heights
         return new LevelLoops($this->readings->network, $this->readings->benchmarks, $this->readings->levels);
     }
 
+    /** Height of a set-up’s beam above zero, by its name in the network; null until it is tied to a benchmark. */
+    public function beam(string $key): ?Length
+    {
+        return isset($this->values[$key]) ? Length::millimetres($this->values[$key]) : null;
+    }
+
+    /** Of any point; null where it was not read, or nothing ties it in. */
+    public function heightOf(LevelPoint $point): ?Length
+    {
+        return $point->isBenchmark() ? $this->benchmark?->height : ($this->known[$point->key()] ?? null)?->height;
+    }
+
     /** Whether a set-up, by its name in the network, is tied to a benchmark. */
     public function hasSetUp(string $key): bool
     {

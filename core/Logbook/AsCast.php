@@ -10,6 +10,9 @@ use Aequus\Plan\PostId;
 /** Where a pier or post that can’t move any more really stands: off its mark on the strings, both ways. */
 final readonly class AsCast implements Payload
 {
+    /** A cast so far off its mark is asked about, mm. */
+    private const FAR = 150.0;
+
     /**
      * @param  Length  $alongX  toward +x positive
      * @param  Length  $alongY  toward +y positive
@@ -26,5 +29,12 @@ final readonly class AsCast implements Payload
     public function posts(): array
     {
         return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $off = Length::millimetres(hypot($this->alongX->inMillimetres(), $this->alongY->inMillimetres()));
+
+        return $off->inMillimetres() > self::FAR ? [Question::doubtful(QuestionAbout::CastFar, 'off', $off, Length::zero(), $known->guesses()->ofMisfit($off->inMillimetres(), 6.0))] : [];
     }
 }

@@ -9,6 +9,9 @@ use Aequus\Measure\Slope;
 /** How much the line of sight of a laser or optical level was found to rise, by two pegs: it is taken out of rods whose distance is known. */
 final readonly class BeamTested implements Payload
 {
+    /** An instrument this far out of true is no use before it is mended, rise over run. */
+    private const STEEP = 1e-3;
+
     /** More than a hand in ten metres is no line of sight. */
     private const STEEPEST = 0.01;
 
@@ -28,5 +31,10 @@ final readonly class BeamTested implements Payload
     public function posts(): array
     {
         return [];
+    }
+
+    public function questions(Known $known): array
+    {
+        return abs($this->rises->ratio) > self::STEEP ? [Question::doubtful(QuestionAbout::BeamSteep, 'rises', 1000 * abs($this->rises->ratio), 1000 * self::STEEP)] : [];
     }
 }

@@ -9,6 +9,9 @@ use Aequus\Measure\Length;
 /** One measure taken again by an independent route before a point of no return, and by how much it differs from what is in the book. */
 final readonly class CrossChecked implements Payload
 {
+    /** A check so far off is more likely read at another mark, mm. */
+    private const FAR = 300.0;
+
     public function __construct(public PointOfNoReturn $before, public CheckRoute $route, public Length $off)
     {
     }
@@ -21,5 +24,10 @@ final readonly class CrossChecked implements Payload
     public function posts(): array
     {
         return [];
+    }
+
+    public function questions(Known $known): array
+    {
+        return $this->off->magnitude()->inMillimetres() > self::FAR ? [Question::doubtful(QuestionAbout::CheckFarOff, 'off', $this->off->magnitude(), Length::zero(), $known->guesses()->ofMisfit($this->off->inMillimetres(), 6.0))] : [];
     }
 }

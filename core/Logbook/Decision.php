@@ -9,6 +9,8 @@ use Aequus\Plan\PostId;
 /** A rule was knowingly waived, or a way chosen, and why. */
 final readonly class Decision implements Payload
 {
+    use AsksNothing;
+
     /** @throws EntryRefused when no reason is given */
     public function __construct(public DecisionAbout $about, public ?PostId $post, public string $reason)
     {

@@ -24,4 +24,9 @@ final readonly class HandedOver implements Payload
     {
         return [];
     }
+
+    public function questions(Known $known): array
+    {
+        return $known->isUnfinished() ? [Question::doubtful(QuestionAbout::HandedOverUnfinished)] : [];
+    }
 }

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 
 /** How much higher one point is than another, as an instrument read it. */
 final readonly class HeightDifference implements Payload
 {
+    /** Points further apart in height than this are read by a rod, mm. */
+    private const MOST = 5_000.0;
+
+    private const FAR = 1_000.0;
+
     /**
      * @param  Length  $read  second less first: positive where the second is higher
      * @param  ?Length  $over  length of the board or of the string
@@ -47,5 +53,16 @@ final readonly class HeightDifference implements Payload
     public function posts(): array
     {
         return array_values(array_filter([$this->from->post, $this->to->post]));
+    }
+
+    public function questions(Known $known): array
+    {
+        $expected = $known->expectedDifference($this->from, $this->to);
+
+        return match (true) {
+            $this->read->magnitude()->inMillimetres() > self::MOST => [Question::impossible(QuestionAbout::DifferenceBeyondReach, 'difference', $this->read->magnitude(), Length::millimetres(self::MOST))],
+            $expected !== null && $this->read->minus($expected)->magnitude()->inMillimetres() >= self::FAR => [Question::doubtful(QuestionAbout::DifferenceFarFromKnown, 'difference', $this->read->magnitude(), $expected->magnitude(), Guesses::of($known->plan()->notation->unit)->ofFigure($this->read->magnitude()->inMillimetres(), $expected->magnitude()->inMillimetres(), 30.0))],
+            default => [],
+        };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Soil;
@@ -11,6 +12,15 @@ use Aequus\Plan\Soil;
 /** How deep a hole is, from today’s ground to its clean bottom, and what it met. */
 final readonly class HoleDug implements Payload
 {
+    /** No auger and no arm reaches deeper, mm. */
+    private const DEEPEST = 3_700.0;
+
+    /** Beyond its need by more than the larger of these a depth is asked about: mm, and a share. */
+    private const BEYOND = [150.0, 0.2];
+
+    /** A width is asked about when it is off the auger by more than this share. */
+    private const OFF_THE_AUGER = 0.25;
+
     /**
      * @param  ?Length  $width  where it came out other than planned
      * @param  list<SoilLayer>  $soils  from the top down, where somebody looked; the last is the one at the foot
@@ -47,5 +57,26 @@ final readonly class HoleDug implements Payload
     public function posts(): array
     {
         return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $plan = $known->plan();
+        [$need, $before] = [$known->neededDepth($this->post), $known->dugDepth($this->post)];
+        $expected = $need ?? $before;
+        $guesses = $expected === null ? [] : Guesses::of($plan->notation->unit)->ofFigure($this->depth->inMillimetres(), $expected->inMillimetres(), 30.0);
+        $questions = match (true) {
+            $this->depth->inMillimetres() > self::DEEPEST => [Question::impossible(QuestionAbout::HoleTooDeep, 'depth', $this->depth, Length::millimetres(self::DEEPEST), $guesses)],
+            $need !== null && $this->depth->minus($need)->inMillimetres() > max(self::BEYOND[0], self::BEYOND[1] * $need->inMillimetres()) => [Question::doubtful(QuestionAbout::HoleBeyondNeed, 'depth', $this->depth, $need, $guesses)],
+            $before !== null && ! $known->isCorrection() && $this->depth->isShorterThan($before) => [Question::doubtful(QuestionAbout::HoleShallowerThanBefore, 'depth', $this->depth, $before)],
+            default => [],
+        };
+        if ($this->width !== null && ! $this->width->isLongerThan($plan->post->thicker())) {
+            $questions[] = Question::impossible(QuestionAbout::WidthWithinThePost, 'width', $this->width, $plan->post->thicker());
+        } elseif ($this->width !== null && abs($this->width->nanometres / $plan->hole->width->nanometres - 1) > self::OFF_THE_AUGER) {
+            $questions[] = Question::doubtful(QuestionAbout::WidthOffTheAuger, 'width', $this->width, $plan->hole->width, Guesses::of($plan->notation->unit)->ofFigure($this->width->inMillimetres(), $plan->hole->width->inMillimetres(), 15.0));
+        }
+
+        return $questions;
     }
 }

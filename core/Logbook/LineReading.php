@@ -39,4 +39,17 @@ final readonly class LineReading implements StakeReading
     {
         return [$this->post];
     }
+
+    public function questions(Known $known): array
+    {
+        [$line, $post] = [$known->plan()->fixedLine($this->line), $known->plan()->grid->find($this->post)];
+        if ($line === null || $post === null) {
+            return [];
+        }
+        $planned = $line->off($post->at);
+        $misfit = $this->off->minus($planned);
+
+        return $misfit->magnitude()->inMillimetres() > $known->tapeBound()
+            ? [Question::doubtful(QuestionAbout::OffsetFarFromPlan, 'off', $this->off->magnitude(), $planned->magnitude(), $known->guesses()->ofFigure($this->off->magnitude()->inMillimetres(), $planned->magnitude()->inMillimetres(), max(3.0, 3 * $this->sigma())))] : [];
+    }
 }

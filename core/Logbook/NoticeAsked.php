@@ -4,9 +4,17 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use DateTimeImmutable;
+
 /** Utility marks were asked for. */
 final readonly class NoticeAsked implements Payload
 {
+    /** More working days than this are asked about. */
+    private const MANY_DAYS = 15;
+
+    /** A notice asked for longer ago has run out in most places. */
+    private const LONG_AGO_DAYS = 60;
+
     /**
      * @param  string  $askedOn  the day, as YYYY-MM-DD in the job's zone
      * @param  int  $workingDays  full working days that must pass before digging
@@ -29,5 +37,16 @@ final readonly class NoticeAsked implements Payload
     public function posts(): array
     {
         return [];
+    }
+
+    public function questions(Known $known): array
+    {
+        $ago = (int) (new DateTimeImmutable($this->askedOn))->diff(new DateTimeImmutable($known->today()))->format('%r%a');
+
+        return array_values(array_filter([
+            $ago < 0 ? Question::impossible(QuestionAbout::NoticeInTheFuture, 'asked_on') : null,
+            $ago > self::LONG_AGO_DAYS ? Question::doubtful(QuestionAbout::NoticeLongAgo, 'asked_on', (float) $ago) : null,
+            $this->workingDays > self::MANY_DAYS ? Question::doubtful(QuestionAbout::NoticeDaysMany, 'working_days', (float) $this->workingDays) : null,
+        ]));
     }
 }

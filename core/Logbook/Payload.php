@@ -13,4 +13,7 @@ interface Payload
 
     /** @return list<PostId> the post or pair it speaks of; none for the whole job */
     public function posts(): array;
+
+    /** @return list<Question> what is doubtful in it, or can’t be, beside what the site knows already */
+    public function questions(Known $known): array;
 }

@@ -9,6 +9,8 @@ use Aequus\Plan\PostId;
 /** A picture of a post or of the job at one phase, kept beside the book under the fingerprint of its bytes. */
 final readonly class PictureTaken implements Payload
 {
+    use AsksNothing;
+
     /** @throws EntryRefused when the fingerprint is none */
     public function __construct(public ?PostId $post, public string $phase, public string $fingerprint, public string $says = '')
     {

@@ -11,6 +11,11 @@ use Aequus\Plan\Side;
 /** A lean read on one face of a post. Nothing off is plumb. */
 final readonly class PlumbReading implements Payload
 {
+    /** A lean is asked about above one in so many, and no standing post leans one in so many. */
+    private const ASKED = 50;
+
+    private const IMPOSSIBLE = 10;
+
     /**
      * @param  Side  $leansToward  the side the top goes to: it gives the axis that was read. A level’s edge on a face shows the lean toward that
      *                            face or away from it; a string, a bob or the eye along its edges shows the lean along it
@@ -71,5 +76,16 @@ final readonly class PlumbReading implements Payload
     public function posts(): array
     {
         return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $ratio = $this->lean->slope->ratio;
+
+        return match (true) {
+            $ratio > 1 / self::IMPOSSIBLE => [Question::impossible(QuestionAbout::LeanImpossible, 'gap', 1 / $ratio, (float) self::IMPOSSIBLE)],
+            $ratio > 1 / self::ASKED => [Question::doubtful(QuestionAbout::LeanSteep, 'gap', 1 / $ratio, (float) self::ASKED)],
+            default => [],
+        };
     }
 }

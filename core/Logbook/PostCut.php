@@ -22,4 +22,16 @@ final readonly class PostCut implements Payload
     {
         return [$this->post];
     }
+
+    public function questions(Known $known): array
+    {
+        $short = array_values(array_filter($known->shortPosts(), fn (PostId $post) => ! $known->isCut($post)));
+        $onTrestle = $known->plan()->holding?->customs->build?->isCutFirst() ?? false;
+
+        return array_values(array_filter([
+            $onTrestle || $known->isSet($this->post) ? null : Question::doubtful(QuestionAbout::CutBeforeSet),
+            $onTrestle || $known->isHard($this->post) ? null : Question::doubtful(QuestionAbout::CutBeforeHard),
+            $short === [] ? null : Question::doubtful(QuestionAbout::CutWhileAnotherIsShort, posts: $short),
+        ]));
+    }
 }

@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Plan\Hold;
 use Aequus\Plan\PostId;
 
 /** A step of filling one hole, with what went in and how warm it was. */
 final readonly class PostFilled implements Payload
 {
+    /** Bags beyond so many times the hole's sum, and so many more, are asked about. */
+    private const BAGS = [1.5, 2];
+
+    /** Outside of these a temperature is asked about, °C. */
+    private const USUAL_CELSIUS = [-15.0, 45.0];
+
     /**
      * @param  ?int  $bags  that went in
      * @param  ?float  $celsius  of the air, or of the concrete where it was measured
@@ -33,5 +40,25 @@ final readonly class PostFilled implements Payload
     public function posts(): array
     {
         return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $questions = [];
+        $bags = $known->expectedBags($this->post);
+        if ($this->bags !== null && $bags !== null && $this->bags > self::BAGS[0] * $bags + self::BAGS[1]) {
+            $questions[] = Question::doubtful(QuestionAbout::BagsMany, 'bags', (float) $this->bags, $bags);
+        }
+        if ($this->celsius !== null && ($this->celsius < self::USUAL_CELSIUS[0] || $this->celsius > self::USUAL_CELSIUS[1])) {
+            $questions[] = Question::doubtful(QuestionAbout::TemperatureUnusual, 'celsius', $this->celsius);
+        }
+        $order = match (true) {
+            $this->step === FillStep::Stripped => $known->isFilled($this->post) ? null : QuestionAbout::StrippedBeforeFilled,
+            $known->dugDepth($this->post) === null && $known->plan()->holdOf($this->post)->isDug() => QuestionAbout::FilledBeforeDug,
+            ! $known->isSet($this->post) && $known->plan()->holdOf($this->post) !== Hold::Pier => QuestionAbout::FilledBeforeSet,
+            default => null,
+        };
+
+        return $order === null ? $questions : [...$questions, Question::doubtful($order)];
     }
 }

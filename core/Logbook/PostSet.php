@@ -22,4 +22,9 @@ final readonly class PostSet implements Payload
     {
         return [$this->post];
     }
+
+    public function questions(Known $known): array
+    {
+        return $known->dugDepth($this->post) === null && $known->plan()->holdOf($this->post)->isDug() ? [Question::doubtful(QuestionAbout::SetBeforeDug)] : [];
+    }
 }

@@ -9,6 +9,8 @@ use Aequus\Plan\PostId;
 /** A note in the builder’s own words. */
 final readonly class Remark implements Payload
 {
+    use AsksNothing;
+
     /** @throws EntryRefused when nothing is said */
     public function __construct(public ?PostId $post, public string $text)
     {

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Plan\PostId;
 
 /** What a laser or optical level reads on the rod, from one set-up of it. */
 final readonly class RodReading implements Payload
 {
+    /** The longest staff, mm. */
+    private const STAFF = 5_000.0;
+
+    /** Ground so far from what is known is asked about, mm. */
+    private const FAR = 1_000.0;
+
     public LevelPoint $point;
 
     /**
@@ -42,5 +49,18 @@ final readonly class RodReading implements Payload
     public function posts(): array
     {
         return $this->point->post === null ? [] : [$this->point->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $expected = $known->expectedRod($this->point, $this->setUp);
+        $guesses = fn (): array => $expected === null ? [] : Guesses::of($known->plan()->notation->unit)->ofFigure($this->rod->inMillimetres(), $expected->inMillimetres(), 30.0);
+
+        return match (true) {
+            $this->rod->isNegative() => [Question::impossible(QuestionAbout::RodBelowZero, 'rod', $this->rod)],
+            $this->rod->inMillimetres() > self::STAFF => [Question::impossible(QuestionAbout::RodBeyondStaff, 'rod', $this->rod, Length::millimetres(self::STAFF), $guesses())],
+            $expected !== null && $this->rod->minus($expected)->magnitude()->inMillimetres() >= self::FAR => [Question::doubtful(QuestionAbout::RodFarFromGround, 'rod', $this->rod, $expected, $guesses())],
+            default => [],
+        };
     }
 }

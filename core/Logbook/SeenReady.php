@@ -9,6 +9,8 @@ use Aequus\Plan\PostId;
 /** Somebody saw to one thing that must be there before a pour, for one post or for the job. */
 final readonly class SeenReady implements Payload
 {
+    use AsksNothing;
+
     public function __construct(public ReadyItem $item, public ?PostId $post)
     {
     }

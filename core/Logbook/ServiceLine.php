@@ -10,6 +10,8 @@ use Aequus\Plan\Point;
 /** A buried line as it was marked or is known, with the distance each side in which no machine digs. */
 final readonly class ServiceLine implements Payload
 {
+    use AsksNothing;
+
     /**
      * @param  list<Point>  $points  at least two
      *

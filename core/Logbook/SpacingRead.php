@@ -36,4 +36,18 @@ final readonly class SpacingRead implements Payload
     {
         return $this->to === null ? [$this->from] : [$this->from, $this->to];
     }
+
+    public function questions(Known $known): array
+    {
+        $plan = $known->plan();
+        [$from, $to, $line] = [$plan->grid->find($this->from), $this->to === null ? null : $plan->grid->find($this->to), $plan->fixedLine($this->line)];
+        $planned = match (true) {
+            $from !== null && $to !== null => $from->at->distanceTo($to->at),
+            $from !== null && $this->to === null && $line !== null => $line->off($from->at)->magnitude(),
+            default => null,
+        };
+
+        return $planned !== null && abs($this->distance->minus($planned)->inMillimetres()) > $known->tapeBound()
+            ? [Question::doubtful(QuestionAbout::SpacingFarFromPlan, 'spacing', $this->distance, $planned, $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), 9.0))] : [];
+    }
 }

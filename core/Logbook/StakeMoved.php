@@ -9,6 +9,8 @@ use Aequus\Plan\PostId;
 /** A stake was moved: what was taped to it before counts as old. */
 final readonly class StakeMoved implements Payload
 {
+    use AsksNothing;
+
     public function __construct(public PostId $post)
     {
     }

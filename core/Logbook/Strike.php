@@ -7,6 +7,8 @@ namespace Aequus\Logbook;
 /** An earlier entry no longer counts. It stays in the book, struck, with the reason. */
 final readonly class Strike implements Payload
 {
+    use AsksNothing;
+
     /** @throws EntryRefused when no reason is given */
     public function __construct(public int $sequence, public string $reason)
     {

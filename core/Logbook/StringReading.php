@@ -46,4 +46,10 @@ final readonly class StringReading implements StakeReading
     {
         return [$this->post, $this->from, $this->to];
     }
+
+    public function questions(Known $known): array
+    {
+        return $this->offLine()->magnitude()->inMillimetres() > $known->tapeBound()
+            ? [Question::doubtful(QuestionAbout::OffsetFarFromPlan, 'off', $this->offLine()->magnitude(), Length::zero(), $known->guesses()->ofMisfit($this->offLine()->inMillimetres(), 6.0))] : [];
+    }
 }

@@ -12,6 +12,9 @@ use Aequus\Plan\PostId;
 /** What a tape read between two stakes, and how it was held. */
 final readonly class TapeReading implements StakeReading
 {
+    /** A tape nobody said the length of is not longer than this, mm. */
+    private const LONGEST_TAPE = 200_000.0;
+
     /**
      * @param  Length  $distance  as the tape showed it
      * @param  string  $name  which of several tapes; empty for the job’s own
@@ -51,5 +54,24 @@ final readonly class TapeReading implements StakeReading
     public function posts(): array
     {
         return [$this->from, $this->to];
+    }
+
+    public function questions(Known $known): array
+    {
+        $plan = $known->plan();
+        $longest = $plan->layout->reach ?? Length::millimetres(self::LONGEST_TAPE);
+        [$one, $other] = [$plan->grid->find($this->from), $plan->grid->find($this->to)];
+        if ($one === null || $other === null) {
+            return [];
+        }
+        $planned = $one->at->distanceTo($other->at);
+        $misfit = abs($this->distance->minus($planned)->inMillimetres());
+        $guesses = fn (): array => $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), max(3.0, 3 * $this->tape->sigma($planned)));
+
+        return match (true) {
+            $this->distance->isLongerThan($longest) => [Question::impossible(QuestionAbout::LongerThanTheTape, 'distance', $this->distance, $longest, $guesses())],
+            $this->lay === TapeLay::Level && $misfit > $known->tapeBound() => [Question::doubtful(QuestionAbout::TapeFarFromPlan, 'distance', $this->distance, $planned, $guesses())],
+            default => [],
+        };
     }
 }

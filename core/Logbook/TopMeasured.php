@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Plan\PostId;
 
 /** How far the top of a post now stands above the datum line struck on it. */
 final readonly class TopMeasured implements Payload
 {
+    /** A saw cut and a reading are as good as this, mm. */
+    private const SAWN = 10.0;
+
+    /** A top so far from where it is to be cut is asked about, mm. */
+    private const FAR = 1_500.0;
+
     public function __construct(public PostId $post, public Length $aboveDatumLine)
     {
     }
@@ -22,5 +29,17 @@ final readonly class TopMeasured implements Payload
     public function posts(): array
     {
         return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $mark = $known->cutMark($this->post);
+        $guesses = fn (): array => $mark === null ? [] : Guesses::of($known->plan()->notation->unit)->ofFigure($this->aboveDatumLine->inMillimetres(), $mark->inMillimetres(), 30.0);
+
+        return match (true) {
+            $mark !== null && $known->isCut($this->post) && $this->aboveDatumLine->minus($mark)->inMillimetres() > self::SAWN => [Question::impossible(QuestionAbout::TopAboveWhatIsLeft, 'above', $this->aboveDatumLine, $mark, $guesses())],
+            $mark !== null && $this->aboveDatumLine->minus($mark)->magnitude()->inMillimetres() > self::FAR => [Question::doubtful(QuestionAbout::TopFarFromExpected, 'above', $this->aboveDatumLine, $mark, $guesses())],
+            default => [],
+        };
     }
 }

@@ -11,6 +11,9 @@ use Aequus\Plan\PostId;
 /** How far a face is turned off the line it should look along: a gap over a length, clockwise from above positive. */
 final readonly class TwistRead implements Payload
 {
+    /** A face turned more than one in so many is asked about. */
+    private const ASKED = 10;
+
     /** @throws EntryRefused when it was read over no length, or turns more than a face can */
     public function __construct(public PostId $post, public Length $gap, public Length $over)
     {
@@ -35,5 +38,12 @@ final readonly class TwistRead implements Payload
     public function posts(): array
     {
         return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $ratio = abs($this->slope()->ratio);
+
+        return $ratio > 1 / self::ASKED ? [Question::doubtful(QuestionAbout::TwistLarge, 'twist', 1 / $ratio, (float) self::ASKED)] : [];
     }
 }

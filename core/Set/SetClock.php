@@ -11,22 +11,24 @@ use DateInterval;
 use DateTimeImmutable;
 
 /**
- * When the braces of one filled post may come off, by method and temperature. Concrete sets slower in the cold by its maturity (Nurse and Saul,
- * as in ASTM C1074): time × (temperature + 10 °C) is the same. The label of the bag and a surface that is still wet come before it.
+ * When the braces of one filled post may come off and it may be cut, by method and temperature. Concrete sets slower in the cold by its maturity
+ * (Nurse and Saul, as in ASTM C1074, from 0 °C as recommended for plain cement): time × temperature is the same, and at freezing it stands
+ * still. The label of the bag and a surface that is still wet come before it.
  */
 final readonly class SetClock
 {
-    private const DATUM_CELSIUS = -10.0;
-
     private const USUAL_CELSIUS = 20.0;
 
     /** Below this nothing is poured without cover and warmth. */
     public const TOO_COLD_CELSIUS = 5.0;
 
-    /** Minutes from the end of the fill until braces come off; zero where nothing sets. */
-    public int $minutes;
+    /** So near to freezing the clock is taken to stand still. */
+    private const STANDS_STILL_CELSIUS = 0.5;
 
-    /** Null until it is filled. */
+    /** Minutes from the end of the fill until braces come off; zero where nothing sets, null where it does not set for the cold. */
+    public ?int $minutes;
+
+    /** Null until it is filled, and while it does not set. */
     public ?DateTimeImmutable $off;
 
     private function __construct(public Filling $filling, Hold $hold, BracesOff $custom)
@@ -37,20 +39,24 @@ final readonly class SetClock
             default => match ($custom) {
                 BracesOff::Day => 24 * 60,
                 BracesOff::Night => 12 * 60,
-                BracesOff::Hour => 60,
-                BracesOff::Minutes => 15,
+                // Minutes are for foam; the quickest mix is given an hour.
+                BracesOff::Hour, BracesOff::Minutes => 60,
             },
         };
         $this->minutes = self::minutesAt($usual, $filling->celsius());
-        $this->off = $filling->at(FillStep::Done)?->add(new DateInterval("PT{$this->minutes}M"));
+        $this->off = $this->minutes === null ? null : $filling->at(FillStep::Done)?->add(new DateInterval("PT{$this->minutes}M"));
     }
 
-    /** @return int minutes of the same maturity as so many at 20 °C; a temperature nobody noted is taken as that */
-    public static function minutesAt(int $usual, ?float $celsius): int
+    /** @return ?int minutes of the same maturity as so many at 20 °C, a temperature nobody noted taken as that; null where it stands still */
+    public static function minutesAt(int $usual, ?float $celsius): ?int
     {
-        $warmth = max(1.0, ($celsius ?? self::USUAL_CELSIUS) - self::DATUM_CELSIUS);
+        $warmth = $celsius ?? self::USUAL_CELSIUS;
 
-        return (int) round($usual * (self::USUAL_CELSIUS - self::DATUM_CELSIUS) / $warmth);
+        return match (true) {
+            $usual === 0 => 0,
+            $warmth < self::STANDS_STILL_CELSIUS => null,
+            default => (int) round($usual * self::USUAL_CELSIUS / $warmth),
+        };
     }
 
     public static function of(Filling $filling, Hold $hold, BracesOff $custom): self
@@ -58,7 +64,19 @@ final readonly class SetClock
         return new self($filling, $hold, $custom);
     }
 
-    /** Minutes still to wait; zero when the time is over; null while nothing waits. */
+    /** Whether it was filled so cold that it does not set at all. */
+    public function standsStill(): bool
+    {
+        return $this->minutes === null && $this->filling->isDone() && ! $this->filling->isStripped();
+    }
+
+    /** Whether what was poured has had its time, and nobody found it wet since: then braces may come off, and the post be cut and loaded. */
+    public function isHard(DateTimeImmutable $now): bool
+    {
+        return $this->minutes === 0 || $this->filling->isStripped() || $this->mayStrip($now);
+    }
+
+    /** Minutes still to wait; zero when the time is over; null while nothing waits, or nothing sets. */
     public function left(DateTimeImmutable $now): ?int
     {
         if ($this->off === null || $this->filling->isStripped()) {
@@ -76,6 +94,6 @@ final readonly class SetClock
 
     public function isTooCold(): bool
     {
-        return $this->minutes > 0 && ($this->filling->celsius() ?? self::USUAL_CELSIUS) < self::TOO_COLD_CELSIUS;
+        return $this->minutes !== 0 && ($this->filling->celsius() ?? self::USUAL_CELSIUS) < self::TOO_COLD_CELSIUS;
     }
 }

@@ -6,6 +6,7 @@ namespace Aequus\Site;
 
 use Aequus\Clear\Clearance;
 use Aequus\Cut\CutList;
+use Aequus\Cut\CutMark;
 use Aequus\Footing\Footings;
 use Aequus\Footing\SoilSurprise;
 use Aequus\Handover\Handover;
@@ -31,9 +32,11 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
 use Aequus\Set\Filling;
+use Aequus\Set\SetClock;
 use Aequus\Set\StandingPost;
 use Aequus\Square\Layout;
 use Aequus\Square\SurveyedBefore;
+use DateTimeImmutable;
 
 /** Everything that is true of a site now: the one reader of plan and logbook, from which every phase takes its results. */
 final readonly class SiteState
@@ -50,6 +53,7 @@ final readonly class SiteState
         public Plan $plan,
         public Log $log,
         public string $today,
+        public DateTimeImmutable $now,
         public Clearance $clear,
         public Layout $square,
         public Heights $level,
@@ -64,9 +68,10 @@ final readonly class SiteState
     /**
      * @param  list<Entry>  $entries
      * @param  string  $today  as YYYY-MM-DD in the job's zone
+     * @param  ?DateTimeImmutable  $now  in UTC; null for the end of that day
      * @param  ?SurveyedBefore  $surveyed  worked out before from the same plan and entries; null to work it out now
      */
-    public static function derive(Plan $plan, array $entries, string $today, ?SurveyedBefore $surveyed = null): self
+    public static function derive(Plan $plan, array $entries, string $today, ?SurveyedBefore $surveyed = null, ?DateTimeImmutable $now = null): self
     {
         $log = new Log($entries);
         $decisions = [];
@@ -78,7 +83,7 @@ final readonly class SiteState
         $fillings = self::fillings($log);
 
         return new self(
-            $plan, $log, $today, new Clearance($plan, $log, $today), new Layout($plan, $log, $level->ground, $surveyed), $level, $footing,
+            $plan, $log, $today, $now ?? new DateTimeImmutable("{$today} 23:59 UTC"), new Clearance($plan, $log, $today), new Layout($plan, $log, $level->ground, $surveyed), $level, $footing,
             self::standingPosts($plan, $log, $level, $footing, $fillings), $fillings, new CutList($plan, $log), $decisions,
         );
     }
@@ -126,6 +131,34 @@ final readonly class SiteState
     public function isFilled(Post $post): bool
     {
         return $this->filling($post)->isDone() || ($this->standing($post)->stage?->isFilled() ?? false);
+    }
+
+    /** How long what was poured round a post must be left alone. */
+    public function clock(Post $post): SetClock
+    {
+        return SetClock::of($this->filling($post), $this->plan->holdOf($post->id), $this->bracesOff());
+    }
+
+    /** What keeps a post from being cut; null when nothing does. Posts cut on the trestle wait only for short ones. */
+    public function hindersCut(Post $post): ?CutHindrance
+    {
+        $onTrestle = $this->plan->holding?->customs->build->isCutFirst() === true && ! $this->standing($post)->set;
+
+        return match (true) {
+            $this->shortPosts() !== [] => CutHindrance::AnotherIsShort,
+            $onTrestle => null,
+            ! $this->standing($post)->set => CutHindrance::NotStanding,
+            $this->filling($post)->isBegun() && ! $this->clock($post)->isHard($this->now) => CutHindrance::NotHard,
+            default => null,
+        };
+    }
+
+    /** @return list<Post> measured below their marks, not cut, and nobody took that: while there is one, nothing is cut */
+    public function shortPosts(): array
+    {
+        $short = array_map(fn (CutMark $mark) => $mark->post, $this->cut->short());
+
+        return array_values(array_filter($short, fn (Post $post) => ! $this->cut->isCut($post) && $this->decided(DecisionAbout::AcceptShortPost, $post) === null));
     }
 
     public function decided(DecisionAbout $about, ?Post $post = null): ?Decision

@@ -24,6 +24,7 @@ final class FloorsTest
         'Cut' => ['Measure', 'Adjust', 'Plan', 'Logbook'],
         'Handover' => ['Measure', 'Adjust', 'Plan', 'Logbook'],
         'Site' => ['Measure', 'Adjust', 'Plan', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover'],
+        'Words' => ['Measure', 'Adjust', 'Plan', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site', 'Guide'],
         'Guide' => ['Measure', 'Adjust', 'Plan', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site'],
     ];
 

@@ -76,7 +76,7 @@ final class LogbookTest extends JobTestCase
     #[TestWith(['quick', ['line' => 'a1 hole 900 wide 20'], 'line', 'would not go in'])]
     #[TestWith(['quick', ['line' => 'a1 take the hole because it is late'], 'line', 'A corner is never shortened'])]
     #[TestWith(['quick', ['line' => 'a1 cast 3000 lane'], 'line', 'is another place'])]
-    #[TestWith(['quick', ['line' => 'a1-b1 54000'], 'line', 'Is that right?'])]
+    #[TestWith(['quick', ['line' => 'a1-b1 54000'], 'line', 'A digit too many?'])]
     #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'bob', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level', 'height it hangs from'])]
     #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'angle', 'gap' => 'a bit', 'stage' => 'filled'], 'gap', 'is no angle'])]
     #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '700', 'level' => '1200', 'stage' => 'filled'], 'gap', 'No standing post leans so far'])]
@@ -144,8 +144,8 @@ final class LogbookTest extends JobTestCase
 
     public function test_moving_two_stakes_is_one_press_and_makes_their_tapes_old(): void
     {
-        foreach (['A1' => 'B1', 'B1' => 'B2'] as $from => $to) {
-            $this->send('square/tape', $this->form(['from' => $from, 'to' => $to, 'distance' => '5400', 'tape' => 'steel']));
+        foreach ([['A1', 'B1', '5400'], ['B1', 'B2', '3600']] as [$from, $to, $distance]) {
+            $this->send('square/tape', $this->form(['from' => $from, 'to' => $to, 'distance' => $distance, 'tape' => 'steel']));
         }
         $this->send('square/moved', $this->form(['posts' => 'A2 B2']))->assertSessionHasNoErrors();
         $this->assertSame(4, $this->job->entries()->count());

@@ -64,9 +64,9 @@ final class SetTest extends JobTestCase
         $this->travelTo('2026-06-01 09:30:00');
         $this->send('filled', ['post' => 'A1', 'step' => 'started', 'celsius' => '35']);
         $this->travelTo('2026-06-01 09:42:00');
-        $this->post1()->assertSee('begun, not full')->assertSeeTextInOrder(['12 min', 'since the fill began', 'while it is workable', 'by 10:10']);
+        $this->post1()->assertSee('begun, not full')->assertSeeTextInOrder(['12 min', 'since the fill began', 'while it is workable', 'by 10:04']);
         $this->send('filled', ['post' => 'A1', 'step' => 'done', 'bags' => '9', 'celsius' => '5']);
-        $this->post1()->assertSee('filled, 9 bags, at 5 °C')->assertSee('on for about 48 hours more')->assertSee('It was filled since it was last read');
+        $this->post1()->assertSee('filled, 9 bags, at 5 °C')->assertSee('on for about 96 hours more')->assertSee('It was filled since it was last read');
         $this->send('filled', ['post' => 'A1', 'step' => 'still_wet']);
         $this->post1()->assertSee('the surface is still wet, whatever the label says');
     }

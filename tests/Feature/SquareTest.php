@@ -47,7 +47,7 @@ final class SquareTest extends FeatureTestCase
     {
         $typed = ['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '24 m', 'tape' => 'steel'];
         $this->followingRedirects()->from($this->at('square'))->post($this->at('square/tape'), $this->form($typed))
-            ->assertSee('A1–B1 is')->assertSee('Right as typed')->assertSee('value="24 m"', false);
+            ->assertSee('By the plan this is')->assertSee('Right as typed')->assertSee('value="24 m"', false);
         $this->assertSame(0, LogEntry::query()->count());
         $this->post($this->at('square/tape'), $this->form($typed + ['sure' => '1']))->assertSessionHasNoErrors();
         $this->assertSame(1, LogEntry::query()->count());

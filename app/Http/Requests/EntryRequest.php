@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
 use Aequus\Logbook\UnderPlan;
 use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostId;
+use Aequus\Site\KnownSite;
+use Aequus\Words\Logbook\QuestionWords;
 use App\Actions\NewEntry;
 use App\Models\Job;
+use App\Models\LogEntry;
+use App\Site\ReadSite;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -26,6 +31,11 @@ abstract class EntryRequest extends FormRequest
 
     /** The field at which a refusal of the whole entry stands. */
     protected const MAIN_FIELD = 'refused';
+
+    /** The field at which a question stands, by the figure it is about; the main one for all others. */
+    protected const FIELDS = [];
+
+    private bool $asTyped = false;
 
     public function authorize(): bool
     {
@@ -58,6 +68,9 @@ abstract class EntryRequest extends FormRequest
         if ($payload !== null) {
             $this->at(static::MAIN_FIELD, fn () => (new UnderPlan($plan))->check($payload));
         }
+        if ($payload !== null) {
+            $this->ask($payload);
+        }
         $this->stopIfRefused();
         if ($payload === null) {
             throw ValidationException::withMessages(['refused' => 'This could not be read. Fill in every field.']);
@@ -66,8 +79,35 @@ abstract class EntryRequest extends FormRequest
         return new NewEntry(
             $payload, $this->text('client_id'),
             $this->text('measured_at') === '' ? null : CarbonImmutable::parse($this->text('measured_at')),
-            $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(self::READS, ''), $this->filled('replaces') ? $this->integer('replaces') : null,
+            $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(self::READS, ''), $this->filled('replaces') ? $this->integer('replaces') : null, $this->asTyped,
         );
+    }
+
+    /** What can’t be is refused; what is doubtful is stored only once somebody says that it is right as typed. */
+    private function ask(Payload $payload): void
+    {
+        if ($this->refusals !== [] || LogEntry::query()->where('job_id', $this->job()->id)->where('client_id', $this->text('client_id'))->exists()) {
+            return;
+        }
+        $site = app(ReadSite::class)->of($this->job())->state;
+        $words = new QuestionWords($site->plan);
+        $questions = $payload->questions(new KnownSite($site, $this->filled('replaces')));
+        $isSure = $this->boolean('sure') || $this->saysRight();
+        foreach ($questions as $question) {
+            if ($question->isImpossible || ! $isSure) {
+                $this->refuse(static::FIELDS[$question->figure] ?? static::MAIN_FIELD, $words->say($question));
+            }
+        }
+        $this->asTyped = $questions !== [] && $isSure;
+        if ($this->refusals !== [] && array_filter($questions, fn (Question $question) => $question->isImpossible) === []) {
+            $this->session()->flash('asks_sure', $this->text('form'));
+        }
+    }
+
+    /** Whether the words themselves say that a figure is right. */
+    protected function saysRight(): bool
+    {
+        return false;
     }
 
     protected function postAt(Plan $plan, string $field = 'post'): ?PostId

@@ -15,6 +15,8 @@ final class FilledRequest extends EntryRequest
 {
     protected const MAIN_FIELD = 'bags';
 
+    protected const FIELDS = ['celsius' => 'celsius'];
+
     protected function payload(Plan $plan): ?Payload
     {
         [$post, $step] = [$this->postAt($plan), $this->choice('step', FillStep::class)];

@@ -21,6 +21,8 @@ final class HoleRequest extends EntryRequest
 {
     protected const MAIN_FIELD = 'depth';
 
+    protected const FIELDS = ['width' => 'width'];
+
     protected function payload(Plan $plan): ?Payload
     {
         [$post, $depth, $width] = [$this->postAt($plan), $this->measure('depth', $plan), $this->lengthOrNone('width', $plan->notation->unit)];

@@ -13,6 +13,8 @@ final class NoticeRequest extends EntryRequest
 {
     protected const MAIN_FIELD = 'asked_on';
 
+    protected const FIELDS = ['working_days' => 'working_days'];
+
     protected function payload(Plan $plan): ?Payload
     {
         $day = date_create_immutable_from_format('!Y-m-d', $this->text('asked_on'));

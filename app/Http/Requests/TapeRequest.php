@@ -14,8 +14,6 @@ use Aequus\Plan\Plan;
 /** A tape pulled between two stakes: fields, or one quick line such as “a1-c3 36' 10 1/4”. */
 final class TapeRequest extends EntryRequest
 {
-    use AsksAboutTapes;
-
     protected const MAIN_FIELD = 'distance';
 
     protected function payload(Plan $plan): ?Payload
@@ -27,12 +25,8 @@ final class TapeRequest extends EntryRequest
         if (! $from || ! $to || ! $distance || ! $tape || ! $lay || $this->refusals !== []) {
             return null;
         }
-        $reading = $this->at('distance', fn () => new TapeReading($from, $to, $distance, $tape, mb_substr($this->text('tape_name'), 0, 40), $lay, $rise, $conditions));
-        if ($reading !== null) {
-            $this->askAbout($plan, $reading, 'distance');
-        }
 
-        return $this->refusals === [] ? $reading : null;
+        return $this->at('distance', fn () => new TapeReading($from, $to, $distance, $tape, mb_substr($this->text('tape_name'), 0, 40), $lay, $rise, $conditions));
     }
 
     private function conditions(?TapeClass $tape): ?TapeConditions

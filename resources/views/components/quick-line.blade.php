@@ -15,7 +15,7 @@
                 hx-get="{{ route('quick.echo', $site->job) }}" hx-trigger="input changed delay:200ms" hx-target="#quick-echo" hx-select="unset" hx-swap="innerHTML" hx-push-url="false">
             <p class="echo" id="quick-echo" aria-live="polite"></p>
         </div>
-        @if ($mine && session('asks_sure') === 'line')<label class="tick"><input type="checkbox" name="sure" value="1"> right as typed</label>@endif
+        @if ($mine && session('asks_sure') === 'quick')<label class="tick"><input type="checkbox" name="sure" value="1"> right as typed</label>@endif
         <button class="button button-second button-small">Write it down</button>
     </form>
     @if ($last)

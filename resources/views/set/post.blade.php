@@ -21,7 +21,7 @@
         'set.forms.check' => ['one measure again, another way', EntryKind::CrossChecked, $dug !== null && ! $state->isFilled($post)],
         'set.forms.filled' => ['the fill', EntryKind::Filled, $dug !== null],
         'set.forms.top' => ['its top', EntryKind::Top, $plan->tops !== null && $stands->set],
-        'set.forms.cut' => ['the cut', EntryKind::PostCut, $plan->tops !== null && ! $state->cut->isCut($post)],
+        'set.forms.cut' => ['the cut', EntryKind::PostCut, $plan->tops !== null && ! $state->cut->isCut($post) && $state->hindersCut($post) === null],
         'set.forms.twist' => ['twist', EntryKind::Twist, $stands->set],
     ], fn ($form) => $form[2]);
 @endphp

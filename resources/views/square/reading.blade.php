@@ -34,7 +34,6 @@
     <x-entry-form :action="route('square.tape', $job)" name="tape">
         @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
         <x-field name="distance" form="tape" label="The tape reads" :unit="$unit" wide />
-        @if ($sure === 'distance')<label class="tick"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
         <button class="button">{{ $form->replaces ? 'Put this in its place' : 'Write it down' }}</button>
         @if (config('aequus.mode') === 'demo')<button class="button button-second" formaction="{{ route('square.simulated', $job) }}">Let the demo tape read it</button>@endif
         @if ($form->replaces)<p class="hint">The earlier reading stays in the book, corrected by this one.</p>@endif

@@ -2,7 +2,6 @@
     $job = $site->job; $phase = \Aequus\Site\Phase::Square; $square = $site->state->square; $plan = $site->plan; $unit = $plan->notation->unit;
     $asks = $site->next?->phase === $phase ? $site->next->asks : null;
     $posts = $plan->grid->posts; $wanted = $form->wanted;
-    $sure = session('asks_sure');
 @endphp
 <x-layout title="Square" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square" />

@@ -192,7 +192,7 @@ final class SimulatedBuilder
     {
         match ($move->phase) {
             Phase::Square => $this->plan = $this->plan->withLayout($this->plan->layout->placedBy(PlacementWay::FewestMoves)),
-            Phase::Clear => $this->today = (new DateTimeImmutable($this->today))->modify('+1 day')->format('Y-m-d'),
+            Phase::Clear, Phase::Set => $this->today = (new DateTimeImmutable($this->today))->modify('+1 day')->format('Y-m-d'),
             Phase::Footing => $this->plan = $this->plan->withFooting(new FootingRules(
                 Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
                 Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::CommonPlane,

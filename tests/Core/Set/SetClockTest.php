@@ -21,12 +21,12 @@ use PHPUnit\Framework\TestCase;
 /** A post filled at eight in the morning. */
 final class SetClockTest extends TestCase
 {
-    /** Time × (temperature + 10 °C) is the same: a day at 20 °C is 720 degree hours. */
+    /** Time × temperature is the same: a day at 20 °C is 480 degree hours. */
     #[TestWith([20.0, 24 * 60])]
     #[TestWith([null, 24 * 60])]
-    #[TestWith([5.0, 48 * 60])]
-    #[TestWith([30.0, 18 * 60])]
-    #[TestWith([-9.5, 24 * 60 * 30])]
+    #[TestWith([5.0, 96 * 60])]
+    #[TestWith([30.0, 16 * 60])]
+    #[TestWith([4.0, 120 * 60])]
     public function test_cold_concrete_keeps_its_braces_longer(?float $celsius, int $minutes): void
     {
         $clock = $this->clock(Hold::Concrete, BracesOff::Day, $celsius);
@@ -38,11 +38,29 @@ final class SetClockTest extends TestCase
     public function test_warmer_never_waits_longer(): void
     {
         $before = PHP_INT_MAX;
-        for ($celsius = -5; $celsius <= 40; $celsius++) {
+        for ($celsius = 1; $celsius <= 40; $celsius++) {
             $minutes = $this->clock(Hold::Collar, BracesOff::Night, (float) $celsius)->minutes;
             $this->assertLessThanOrEqual($before, $minutes);
             $before = $minutes;
         }
+    }
+
+    #[TestWith([0.0])]
+    #[TestWith([-3.0])]
+    public function test_at_freezing_it_stands_still_and_nothing_comes_off(float $celsius): void
+    {
+        $clock = $this->clock(Hold::Concrete, BracesOff::Hour, $celsius);
+        $weekLater = $this->at('08:00')->modify('+7 days');
+        $this->assertTrue($clock->standsStill());
+        $this->assertFalse($clock->mayStrip($weekLater));
+        $this->assertFalse($clock->isHard($weekLater));
+        $this->assertFalse($this->clock(Hold::Gravel, BracesOff::Hour, $celsius)->standsStill(), 'tamped gravel does not set');
+    }
+
+    public function test_minutes_are_for_foam_only(): void
+    {
+        $this->assertSame(60, $this->clock(Hold::Concrete, BracesOff::Minutes, 20.0)->minutes);
+        $this->assertSame(15, $this->clock(Hold::Foam, BracesOff::Minutes, 20.0)->minutes);
     }
 
     #[TestWith([Hold::Gravel, 0])]
@@ -74,10 +92,10 @@ final class SetClockTest extends TestCase
         $this->assertStringContainsString('anchor', implode(' ', array_map(fn (PourStep $step) => $step->do, $this->pour(Hold::Pier))));
     }
 
-    /** An hour at 20 °C is 30 degree hours: an hour and a half at 10 °C. */
+    /** An hour at 20 °C is 20 degree hours: two hours at 10 °C. */
     #[TestWith([null, 60])]
-    #[TestWith([10.0, 90])]
-    #[TestWith([35.0, 40])]
+    #[TestWith([10.0, 120])]
+    #[TestWith([35.0, 34])]
     public function test_what_needs_workable_concrete_is_done_within_its_time(?float $celsius, int $minutes): void
     {
         foreach ([[Hold::Concrete, 'Plumb both faces'], [Hold::Pier, 'Set the anchor']] as [$hold, $do]) {

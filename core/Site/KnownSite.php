@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Site;
+
+use Aequus\Footing\Bag;
+use Aequus\Footing\HoleWork;
+use Aequus\Footing\PostTops;
+use Aequus\Level\LevelReadings;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\TopMeasured;
+use Aequus\Measure\Guesses;
+use Aequus\Measure\Length;
+use Aequus\Measure\Unit;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
+use Aequus\Plan\PostId;
+use Aequus\Square\PlanNetwork;
+
+/** What a site knows, for the questions that an entry raises. */
+final readonly class KnownSite implements Known
+{
+    /** The smallest usual bag: pounds, or kilograms. */
+    private const SMALLEST_BAG = [50.0, 20.0];
+
+    private const WASTE = 1.1;
+
+    public function __construct(private SiteState $site, private bool $isCorrection = false)
+    {
+    }
+
+    public function plan(): Plan
+    {
+        return $this->site->plan;
+    }
+
+    public function guesses(): Guesses
+    {
+        return (new PlanNetwork($this->site->plan))->guesses();
+    }
+
+    public function tapeBound(): float
+    {
+        return $this->site->square->survey->far->bound ?? 300.0;
+    }
+
+    public function isCorrection(): bool
+    {
+        return $this->isCorrection;
+    }
+
+    public function expectedRod(LevelPoint $point, string $setUp): ?Length
+    {
+        $level = $this->site->level;
+        $height = $point->post === null || $point->feature->value !== 'ground' ? $level->heightOf($point) : $level->ground[$point->post->value] ?? $this->meanGround();
+        $beam = $level->beam(LevelReadings::SET_UP.$setUp);
+
+        return $height === null || $beam === null ? null : $beam->minus($height);
+    }
+
+    public function expectedDifference(LevelPoint $from, LevelPoint $to): ?Length
+    {
+        [$one, $other] = [$this->site->level->heightOf($from), $this->site->level->heightOf($to)];
+
+        return $one === null || $other === null ? null : $other->minus($one);
+    }
+
+    public function neededDepth(PostId $post): ?Length
+    {
+        $post = $this->post($post);
+
+        return $post === null ? null : $this->site->footing->toReach($post);
+    }
+
+    public function dugDepth(PostId $post): ?Length
+    {
+        return $this->site->log->latest(HoleDug::class, $post)?->depth;
+    }
+
+    public function expectedBags(PostId $post): ?float
+    {
+        $found = $this->post($post);
+        $required = $found === null ? null : $this->site->footing->required($found);
+        if ($found === null || $required === null) {
+            return null;
+        }
+        $hold = $this->site->plan->holdOf($post);
+        $tops = new PostTops($this->site->plan, $this->site->footing->needs);
+        $hole = $this->site->footing->asDug($found);
+        $work = $hole === null ? HoleWork::planned($this->site->plan, $hold, $tops, $required) : HoleWork::asDug($this->site->plan, $hold, $tops, $hole);
+        $bag = $this->site->plan->notation->unit === Unit::Inch ? Bag::pounds(self::SMALLEST_BAG[0]) : Bag::kilograms(self::SMALLEST_BAG[1]);
+
+        return $work->concrete * self::WASTE / $bag->yield;
+    }
+
+    public function isSet(PostId $post): bool
+    {
+        return isset($this->site->standing[$post->value]) && $this->site->standing[$post->value]->set;
+    }
+
+    public function isFilled(PostId $post): bool
+    {
+        $post = $this->post($post);
+
+        return $post !== null && $this->site->isFilled($post);
+    }
+
+    public function isCut(PostId $post): bool
+    {
+        $post = $this->post($post);
+
+        return $post !== null && $this->site->cut->isCut($post);
+    }
+
+    public function isHard(PostId $post): bool
+    {
+        $post = $this->post($post);
+
+        return $post === null || ! $this->site->filling($post)->isBegun() || $this->site->clock($post)->isHard($this->site->now);
+    }
+
+    public function shortPosts(): array
+    {
+        return array_map(fn (Post $post) => $post->id, $this->site->shortPosts());
+    }
+
+    public function cutMark(PostId $post): ?Length
+    {
+        $post = $this->post($post);
+
+        return $post === null ? null : $this->site->cut->mark($post)?->aboveDatumLine();
+    }
+
+    public function topMeasured(PostId $post): ?Length
+    {
+        return $this->site->log->latest(TopMeasured::class, $post)?->aboveDatumLine;
+    }
+
+    public function today(): string
+    {
+        return $this->site->today;
+    }
+
+    public function isUnfinished(): bool
+    {
+        return $this->site->lacking() !== [];
+    }
+
+    private function meanGround(): ?Length
+    {
+        $heights = array_map(fn (Length $height) => $height->inMillimetres(), $this->site->level->ground);
+
+        return $heights === [] ? null : Length::millimetres(array_sum($heights) / count($heights));
+    }
+
+    private function post(PostId $id): ?Post
+    {
+        return $this->site->plan->grid->find($id);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Words\Logbook;
+
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Measure\Guess;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
+
+/** A doubtful or impossible figure, as it is said at its field. */
+final readonly class QuestionWords
+{
+    public function __construct(private Plan $plan)
+    {
+    }
+
+    /** The whole of it: what is odd, what may have been meant, and what to do. */
+    public function say(Question $question): string
+    {
+        $read = $this->figure($question->read);
+        $expected = $this->figure($question->expected);
+        $says = match ($question->about) {
+            QuestionAbout::TapeFarFromPlan, QuestionAbout::SpacingFarFromPlan => "By the plan this is {$expected}; it says {$read}.",
+            QuestionAbout::LongerThanTheTape => "{$read} is longer than the tape, {$expected}.",
+            QuestionAbout::OffsetFarFromPlan => $this->isZero($question->expected) ? "It says {$read} off the string; the plan has it on it." : "By the plan it stands {$expected} off; this says {$read}.",
+            QuestionAbout::CastFar => "{$read} off its mark is more than a hole gives.",
+            QuestionAbout::RodFarFromGround => "With the ground known so far the rod would read about {$expected}; this says {$read}.",
+            QuestionAbout::RodBelowZero => 'A rod can’t read below zero.',
+            QuestionAbout::RodBeyondStaff => "{$read} is beyond the longest staff, {$expected}.",
+            QuestionAbout::DifferenceFarFromKnown => "By what was read before they differ by {$expected}; this says {$read}.",
+            QuestionAbout::DifferenceBeyondReach => "No board, hose or string reads {$read}; the most is {$expected}. Use a rod.",
+            QuestionAbout::HoleBeyondNeed => "It needs {$expected}; this says {$read}.",
+            QuestionAbout::HoleShallowerThanBefore => "It was read {$expected} deep before; this says {$read}. Did it fall in?",
+            QuestionAbout::HoleTooDeep => "{$read} is deeper than any auger or arm reaches, {$expected}.",
+            QuestionAbout::WidthOffTheAuger => "The plan has holes of {$expected}; this says {$read} wide.",
+            QuestionAbout::WidthWithinThePost => "A hole {$read} wide does not take a post of {$expected}.",
+            QuestionAbout::LeanSteep => "That leans one in {$read}. A post that is braced rarely leans more than one in {$expected}.",
+            QuestionAbout::LeanImpossible => "That leans one in {$read}. No standing post leans one in {$expected}. Check the figure, and the length it was read over.",
+            QuestionAbout::TwistLarge => "That is turned one in {$read}.",
+            QuestionAbout::BagsMany => 'Its hole takes about '.$this->bags($question->expected).'; this says '.$this->bags($question->read).'.',
+            QuestionAbout::TemperatureUnusual => "{$read} °C is no weather to pour in.",
+            QuestionAbout::SetBeforeDug => 'No hole is written down for this post: it would have to be dug first.',
+            QuestionAbout::FilledBeforeDug => 'No hole is written down for this post: it would have to be dug, and the post set, first.',
+            QuestionAbout::FilledBeforeSet => 'No post is written down as set in this hole: it would have to stand, braced, first.',
+            QuestionAbout::StrippedBeforeFilled => 'Nothing is written down as filled here: braces stay on until the fill is hard.',
+            QuestionAbout::CutBeforeSet => 'This post is not written down as set: it is cut when it stands.',
+            QuestionAbout::CutBeforeHard => 'What was poured round it is not hard yet: sawing shakes it loose.',
+            QuestionAbout::CutWhileAnotherIsShort => $this->labels($question->posts).' '.(count($question->posts) === 1 ? 'is' : 'are').' short: cut nothing before that is settled, or all tops may have to come down.',
+            QuestionAbout::TopAboveWhatIsLeft => "It was cut at {$expected} above the datum line; its top can’t stand at {$read}.",
+            QuestionAbout::TopFarFromExpected => "Its mark is {$expected} above the datum line; this says its top is at {$read}.",
+            QuestionAbout::NoticeDaysMany => "{$read} working days is more than most marking desks ask.",
+            QuestionAbout::NoticeInTheFuture => 'That day has not come yet. Write down the day on which you asked.',
+            QuestionAbout::NoticeLongAgo => "That was {$read} days ago: in most places marks have run out by then, and are asked for anew.",
+            QuestionAbout::CheckFarOff => "{$read} off is more likely another mark than an error.",
+            QuestionAbout::BeamSteep => "A line of sight that is off by {$read} mm in a metre wants mending before it is used.",
+            QuestionAbout::HandedOverUnfinished => 'Depths, plumb readings or cuts are still missing from the book.',
+        };
+        $guesses = $this->guesses($question);
+
+        return implode(' ', array_filter([$says, $guesses, $question->isImpossible ? '' : 'Tick “right as typed” and send it again, or correct it.']));
+    }
+
+    private function guesses(Question $question): string
+    {
+        $much = $question->read instanceof Length && $question->expected instanceof Length && $question->read->isLongerThan($question->expected);
+
+        return implode(' ', array_map(fn (Guess $guess) => ucfirst($guess->asks($much)), array_slice($question->guesses, 0, 3)));
+    }
+
+    private function figure(Length|float|null $figure): string
+    {
+        return match (true) {
+            $figure instanceof Length => $this->plan->write($figure),
+            $figure === null => '',
+            default => rtrim(rtrim(number_format($figure, 1, '.', ''), '0'), '.'),
+        };
+    }
+
+    private function bags(Length|float|null $bags): string
+    {
+        $count = is_float($bags) ? (int) ceil($bags) : 0;
+
+        return $count === 1 ? '1 bag' : "{$count} bags";
+    }
+
+    private function isZero(Length|float|null $figure): bool
+    {
+        return $figure instanceof Length && $figure->isZero();
+    }
+
+    /** @param  list<PostId>  $posts */
+    private function labels(array $posts): string
+    {
+        return implode(', ', array_map(fn (PostId $post) => $this->plan->grid->find($post)->label ?? '?', $posts));
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\FillStep;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\PostFilled;
+use Aequus\Logbook\PostSet;
+use Aequus\Logbook\RodReading;
+use Aequus\Logbook\TopMeasured;
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\FootingRules;
+use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\PostId;
+use Aequus\Plan\TopRules;
+use App\Actions\RevisePlan;
+use App\Models\LogEntry;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\JobTestCase;
+
+/** What can’t be true is asked about, on every form and line: doubtful figures wait for “right as typed”, impossible ones are refused. */
+final class QuestionsTest extends JobTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $mm = Length::millimetres(...);
+        $plan = $this->job->revision->plan()
+            ->withFooting(new FootingRules($mm(900), $mm(100), LeastEmbedment::length($mm(600)), $mm(100), $mm(100), $mm(50), DepthMode::Own))
+            ->withTops(new TopRules($mm(2300), Slope::level(), Slope::level(), $mm(1200)));
+        app(RevisePlan::class)($this->job, $this->user, $plan, 'Rules', 1);
+        $this->job = $this->job->fresh() ?? $this->job;
+        $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, $mm(1500)),
+            ...array_map(fn (string $label) => new RodReading($this->id($label), $mm(1600)), ['A1', 'B1']));
+        $this->travelTo('2026-06-01 12:00:00');
+    }
+
+    /** @param  array<string, string>  $fields */
+    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => '5900'], 'distance', 'By the plan this is 5400 mm'])]
+    #[TestWith(['level/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '3100'], 'rod', 'the rod would read about 1600 mm'])]
+    #[TestWith(['level/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '160'], 'rod', 'the rod would read about 1600 mm'])]
+    #[TestWith(['footing/hole', ['post' => 'A1', 'depth' => '1400'], 'depth', 'It needs 1100 mm'])]
+    #[TestWith(['footing/hole', ['post' => 'A1', 'depth' => '1100', 'width' => '290'], 'width', 'The plan has holes of 400 mm'])]
+    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'minus_y', 'gap' => '30', 'level' => '1200', 'stage' => 'hole_open'], 'gap', 'one in 40'])]
+    #[TestWith(['set/twist', ['post' => 'A1', 'twist' => '30', 'over' => '140', 'turned' => 'with'], 'twist', 'turned one in'])]
+    #[TestWith(['set/spacing', ['from' => 'A1', 'to' => 'B1', 'at' => 'top', 'spacing' => '540'], 'spacing', 'A digit missing?'])]
+    #[TestWith(['set/filled', ['post' => 'A1', 'step' => 'done'], 'bags', 'would have to be dug'])]
+    #[TestWith(['set/standing', ['post' => 'A1'], 'post', 'would have to be dug first'])]
+    #[TestWith(['cut/done', ['post' => 'A1'], 'post', 'cut when it stands'])]
+    #[TestWith(['cut/top', ['post' => 'A1', 'above' => '11000'], 'above', 'Its mark is 1100 mm'])]
+    #[TestWith(['clear/notice', ['asked_on' => '2026-01-04', 'working_days' => '3', 'reference' => ''], 'asked_on', 'days ago'])]
+    #[TestWith(['clear/notice', ['asked_on' => '2026-05-29', 'working_days' => '30', 'reference' => ''], 'working_days', 'more than most'])]
+    #[TestWith(['quick', ['line' => 'a1 hole 1400'], 'line', 'It needs 1100 mm'])]
+    #[TestWith(['quick', ['line' => 'b2 filled 3 bags'], 'line', 'would have to be dug'])]
+    public function test_what_is_doubtful_waits_until_it_is_right_as_typed(string $path, array $fields, string $field, string $says): void
+    {
+        $before = LogEntry::query()->count();
+        $form = $this->form($fields + ['form' => 'asked']);
+        $this->send($path, $form)->assertSessionHasErrors($field)->assertSessionHas('asks_sure', 'asked');
+        $this->assertStringContainsString($says, session('errors')->first($field));
+        $this->assertSame($before, LogEntry::query()->count(), 'nothing is stored unasked');
+        $this->send($path, $form + ['sure' => '1'])->assertSessionHasNoErrors();
+        $this->assertSame($before + 1, LogEntry::query()->count());
+        $this->assertStringContainsString('"as_typed":true', (string) LogEntry::query()->latest('sequence')->value('payload'));
+        $this->send($path, $form)->assertSessionHasErrors(); // the same id with other content
+    }
+
+    /** @param  array<string, string>  $fields */
+    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => '2196 m'], 'distance', 'longer than the tape'])]
+    #[TestWith(['level/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '20410'], 'rod', 'beyond the longest staff'])]
+    #[TestWith(['level/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '-5'], 'rod', 'below zero'])]
+    #[TestWith(['footing/hole', ['post' => 'A1', 'depth' => '10000'], 'depth', 'deeper than any auger'])]
+    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'minus_y', 'gap' => '200', 'level' => '1200', 'stage' => 'hole_open'], 'gap', 'No standing post leans'])]
+    #[TestWith(['clear/notice', ['asked_on' => '2026-07-04', 'working_days' => '3', 'reference' => ''], 'asked_on', 'has not come yet'])]
+    #[TestWith(['quick', ['line' => 'a1 hole 10000 right as typed'], 'line', 'deeper than any auger'])]
+    public function test_what_can_not_be_is_refused_however_sure(string $path, array $fields, string $field, string $says): void
+    {
+        $before = LogEntry::query()->count();
+        $this->send($path, $this->form($fields + ['form' => 'asked', 'sure' => '1']))->assertSessionHasErrors($field);
+        $this->assertStringContainsString($says, session('errors')->first($field));
+        $this->assertSame($before, LogEntry::query()->count());
+    }
+
+    public function test_a_line_may_say_itself_that_it_is_right(): void
+    {
+        $this->send('quick', $this->form(['form' => 'quick', 'line' => 'a1 hole 1400 right as typed']))->assertSessionHasNoErrors();
+        $this->assertSame('hole', LogEntry::query()->latest('sequence')->value('kind'));
+    }
+
+    public function test_nobody_saws_before_it_is_hard_nor_while_another_is_short_on_any_page(): void
+    {
+        $mm = Length::millimetres(...);
+        foreach (['A1', 'B1', 'B2', 'A2'] as $label) {
+            $this->write($this->job, $this->user, new HoleDug($this->id($label), $mm(1100)), new PostSet($this->id($label)), new PostFilled($this->id($label), FillStep::Done, 8, 20.0));
+        }
+        $cut = fn () => $this->send('cut/done', $this->form(['form' => 'cut', 'post' => 'A1']));
+        $cut()->assertSessionHasErrors('post');
+        $this->assertStringContainsString('not hard yet', session('errors')->first('post'));
+        $this->send('quick', $this->form(['form' => 'quick', 'line' => 'a1 cut']))->assertSessionHasErrors('line');
+        $this->travelTo('2026-06-02 12:30:00');
+        $this->write($this->job, $this->user, new TopMeasured($this->id('B2'), $mm(1050)));
+        $cut()->assertSessionHasErrors('post');
+        $this->assertStringContainsString('B2 is short', session('errors')->first('post'));
+        $this->get("/jobs/{$this->job->id}/set/A1")->assertOk()->assertDontSee('A1 is cut and sealed');
+        $this->write($this->job, $this->user, new TopMeasured($this->id('B2'), $mm(1180)));
+        $cut()->assertSessionHasNoErrors();
+        $this->send('cut/top', $this->form(['form' => 'top', 'post' => 'A1', 'above' => '1300']))->assertSessionHasErrors('above');
+        $this->assertStringContainsString('can’t stand at', session('errors')->first('above'));
+    }
+
+    private function id(string $label): PostId
+    {
+        return $this->job->revision->plan()->grid->labelled($label)->id;
+    }
+
+    /** @param  array<string, string>  $fields */
+    private function send(string $path, array $fields): TestResponse
+    {
+        return $this->post("/jobs/{$this->job->id}/{$path}", $fields);
+    }
+}
