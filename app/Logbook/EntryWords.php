@@ -36,6 +36,7 @@ use Aequus\Logbook\TapeReading;
 use Aequus\Logbook\TopMeasured;
 use Aequus\Logbook\TwistRead;
 use Aequus\Measure\Length;
+use Aequus\Measure\Temperature;
 use Aequus\Plan\PostFeature;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Shift;
@@ -73,7 +74,7 @@ final readonly class EntryWords
             $said instanceof SpacingRead => "{$this->label($said->from)} to ".($said->to === null ? $this->line($said->line) : $this->label($said->to))." {$said->at->inWords()}: {$write($said->distance)}",
             $said instanceof SeenReady => ucfirst("{$said->item->inWords()}: seen to").($said->post === null ? '' : " at {$this->label($said->post)}"),
             $said instanceof CrossChecked => "Before {$said->before->inWords()} measured again by {$said->route->inWords()}: ".($said->off->isZero() ? 'as in the book' : "{$write($said->off->magnitude())} off"),
-            $said instanceof PostFilled => "Post {$this->label($said->post)}: {$said->step->inWords()}".($said->bags === null ? '' : ", {$said->bags} bags").($said->celsius === null ? '' : ', at '.rtrim(rtrim(number_format($said->celsius, 1), '0'), '.').' °C'),
+            $said instanceof PostFilled => "Post {$this->label($said->post)}: {$said->step->inWords()}".($said->bags === null ? '' : ", {$said->bags} bags").($said->celsius === null ? '' : ', at '.Temperature::celsius($said->celsius)->write($this->site->plan->notation->unit)),
             $said instanceof PictureTaken => 'Picture'.($said->post === null ? '' : " of {$this->label($said->post)}").($said->says === '' ? '' : ": {$said->says}"),
             $said instanceof TopMeasured => "Top of {$this->label($said->post)}: {$write($said->aboveDatumLine)} above the datum line",
             $said instanceof PostCut => "Post {$this->label($said->post)} cut",

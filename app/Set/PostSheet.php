@@ -11,6 +11,7 @@ use Aequus\Logbook\PictureTaken;
 use Aequus\Logbook\Remark;
 use Aequus\Logbook\TwistRead;
 use Aequus\Measure\Length;
+use Aequus\Measure\Temperature;
 use Aequus\Plan\FootBed;
 use Aequus\Plan\Mixing;
 use Aequus\Plan\Post;
@@ -139,7 +140,7 @@ final readonly class PostSheet
         $filling = $this->site->filling($this->post);
 
         return match (true) {
-            $filling->isDone() => new PostFact('Fill', 'filled'.($filling->bags() === null ? '' : ", {$filling->bags()} bags").($filling->celsius() === null ? '' : ', at '.(int) round($filling->celsius()).' °C'), 'fits'),
+            $filling->isDone() => new PostFact('Fill', 'filled'.($filling->bags() === null ? '' : ", {$filling->bags()} bags").($filling->celsius() === null ? '' : ', at '.Temperature::celsius(round($filling->celsius()))->write($this->site->plan->notation->unit)), 'fits'),
             $filling->isBegun() => new PostFact('Fill', 'begun, not full', 'doubt'),
             $this->site->isFilled($this->post) => new PostFact('Fill', 'read as filled', 'fits'),
             default => new PostFact('Fill', 'not filled', 'to-pull'),
@@ -160,7 +161,7 @@ final readonly class PostSheet
         return match (true) {
             $this->clock->filling->isFoundWet() => new PostFact('Braces', 'on: the surface is still wet, whatever the label says', 'off'),
             $left === 0 => new PostFact('Braces', 'may come off, if the surface is hard', 'fits'),
-            default => new PostFact('Braces', "on for {$wait} more".($this->clock->isTooCold() ? '; colder than 5 °C: keep it warm, ask the label' : ''), 'doubt'),
+            default => new PostFact('Braces', "on for {$wait} more".($this->clock->isTooCold() ? '; colder than '.Temperature::celsius(SetClock::TOO_COLD_CELSIUS)->write($this->site->plan->notation->unit).': keep it warm, ask the label' : ''), 'doubt'),
         };
     }
 

@@ -193,6 +193,16 @@ final class EntryRefused extends Refusal
         return new self('That side lies along the string. Choose one that lies across it.');
     }
 
+    public static function lineTooLong(string $understood, string $more): self
+    {
+        return new self("“{$understood}” was understood, “{$more}” was not. Leave it away, or write it as a note.");
+    }
+
+    public static function lineTwiceOneWay(string $said): self
+    {
+        return new self("“{$said}” names the same direction twice. Say it once each way.");
+    }
+
     /** @param  list<string>  $names */
     public static function whichLine(array $names): self
     {

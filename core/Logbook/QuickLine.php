@@ -6,6 +6,7 @@ namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\Temperature;
 use Aequus\Measure\Unit;
 use Aequus\Measure\UnreadableLength;
 use Aequus\Plan\FixedLine;
@@ -36,7 +37,7 @@ final readonly class QuickLine
         'twist' => 'c3 twist 1/4 over 6',
         'seen to' => 'b2 ready foot, or ready weather',
         'post' => 'b2 set, b2 cut, b2 moved',
-        'fill' => 'b2 begun, b2 filled 11 bags at 12 C, b2 wet, b2 stripped',
+        'fill' => 'b2 begun, b2 filled 11 bags at 54 F, b2 wet, b2 stripped',
         'top' => 'b2 top 3\' 2 above the line',
         'decision' => 'b2 take the lean because a screen hides it, or take the layout because it is a fence',
         'words' => 'b2 note split at the foot, or note rain from noon',
@@ -46,7 +47,7 @@ final readonly class QuickLine
     /** The figures of the examples for those who think in millimetres. */
     private const METRIC = [
         "36' 10 1/4" => '11230', "8' 0 1/8" => '2440', '41 1/2' => '1050', '27 1/2' => '700', "4' 3" => '1295', "1' 7" => '485', "12' 3" => '3730', '3/16 lane' => '5 lane', '1/4 east and 1/8 lane' => '6 east and 3 lane',
-        "3/8 up over 8'" => '9 up over 2400', '3/8 down' => '9 down', "level over 40'" => 'level over 12 m', "1/8 east over 4'" => '3 east over 1200', "1/4 east over 7'" => '6 east over 2100', '1/4 over 6' => '6 over 140', "3' 2" => '965', 'wide 19' => 'wide 480',
+        "3/8 up over 8'" => '9 up over 2400', '3/8 down' => '9 down', "level over 40'" => 'level over 12 m', "1/8 east over 4'" => '3 east over 1200', "1/4 east over 7'" => '6 east over 2100', '1/4 over 6' => '6 over 140', "3' 2" => '965', 'wide 19' => 'wide 480', 'at 54 F' => 'at 12 C',
     ];
 
     /** What most often follows a post. */
@@ -54,6 +55,9 @@ final readonly class QuickLine
 
     /** Words that say nothing without what follows them. */
     private const UNFINISHED = ['hole', 'rod', 'off', 'line', 'cast', 'plumb', 'bob', 'bubble', 'twist', 'ready', 'top'];
+
+    /** Words after which nothing may stand. */
+    private const WHOLE = ['set', 'cut', 'moved', 'begun', 'wet', 'stripped'];
 
     private const OTHER_VERBS = ['roots', 'water', 'off', 'cast', 'bob', 'bubble', 'twist', 'moved', 'begun', 'wet', 'stripped'];
 
@@ -133,6 +137,10 @@ final readonly class QuickLine
 
         if ($rest === '' && in_array(strtolower($verb), self::UNFINISHED, true)) {
             throw EntryRefused::lineUnfinished("{$label} {$verb}", $this->exampleOf(strtolower($verb)));
+        }
+
+        if ($rest !== '' && in_array(strtolower($verb), self::WHOLE, true)) {
+            throw EntryRefused::lineTooLong("{$label} {$verb}", $rest);
         }
 
         return match (strtolower($verb)) {
@@ -223,7 +231,11 @@ final readonly class QuickLine
         $off = [Length::zero(), Length::zero()];
         foreach (preg_split('/ and |, /i', $said) ?: [] as $piece) {
             [$much, $toward] = $this->pieces->toward($piece);
-            $off[$toward->isAlongX() ? 0 : 1] = $this->pieces->length($much)->times($toward->sign());
+            $axis = $toward->isAlongX() ? 0 : 1;
+            if (! $off[$axis]->isZero()) {
+                throw EntryRefused::lineTwiceOneWay($said);
+            }
+            $off[$axis] = $this->pieces->length($much)->times($toward->sign());
         }
 
         return new AsCast($post, $off[0], $off[1]);
@@ -243,11 +255,12 @@ final readonly class QuickLine
 
     private function filled(PostId $post, string $said): PostFilled
     {
-        if (! preg_match('/^(?:(\d{1,3}) bags?)? ?(?:at (-?\d{1,2}(?:[.,]\d)?) ?(?:°?c)?)?$/iu', $said, $found)) {
+        if (! preg_match('/^(?:([0-9]{1,3}) bags?)? ?(?:at (.+))?$/iu', $said, $found)) {
             throw EntryRefused::lineFilled($said);
         }
+        $at = ($found[2] ?? '') === '' ? null : Temperature::read($found[2], $this->plan->notation->unit) ?? throw EntryRefused::lineFilled($said);
 
-        return new PostFilled($post, FillStep::Done, ($found[1] ?? '') === '' ? null : (int) $found[1], ($found[2] ?? '') === '' ? null : (float) str_replace(',', '.', $found[2]));
+        return new PostFilled($post, FillStep::Done, ($found[1] ?? '') === '' ? null : (int) $found[1], $at?->celsius);
     }
 
     /** “take the lean because …”: as many words as tell one decision from all others. */

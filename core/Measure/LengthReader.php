@@ -25,10 +25,13 @@ final class LengthReader
     /** @var list<string> what is still to be read */
     private array $pieces;
 
+    /** Whether feet were read: what follows them is inches. */
+    private bool $feetRead = false;
+
     private function __construct(string $typed, private readonly Unit $bare)
     {
         $plain = str_replace("''", '"', strtr(mb_scrub($typed), self::TYPOGRAPHY));
-        preg_match_all('#\d+/\d+|\d*[.,]\d+|\d+|\p{L}+|\S#u', $plain, $found);
+        preg_match_all('#[0-9]+/[0-9]+|[0-9]*[.,][0-9]+|[0-9]+|\p{L}+|\S#u', $plain, $found);
         $this->pieces = $found[0];
     }
 
@@ -44,6 +47,9 @@ final class LengthReader
             throw UnreadableLength::nothingTyped();
         }
         $negative = $this->take(['-']) !== null;
+        if ($negative && $this->pieces === []) {
+            throw UnreadableLength::unexpected('-');
+        }
         $length = $this->unsigned();
         if ($this->pieces !== []) {
             throw UnreadableLength::unexpected($this->pieces[0]);
@@ -75,6 +81,7 @@ final class LengthReader
     private function feet(string $typed): Length
     {
         $feet = $this->checked(Length::feet($this->value($typed)), $typed);
+        $this->feetRead = true;
         $hyphen = $this->take(['-']);
         if ($this->pieces === [] && $hyphen === null) {
             return $feet;
@@ -86,6 +93,13 @@ final class LengthReader
             return $this->inchesAfter($feet);
         }
         $inches = $this->number($hyphen);
+        $metric = mb_strtolower($this->pieces[0] ?? '');
+        if (isset(self::METRIC[$metric])) {
+            throw UnreadableLength::metricBesideFeet($metric);
+        }
+        if ($this->bare === Unit::Millimetre && $hyphen === null && preg_match('/^[0-9]{3}$/', $inches)) {
+            throw UnreadableLength::ambiguousThousands("{$typed}'{$inches}");
+        }
         if ($this->value($inches) >= 12) {
             throw UnreadableLength::inchesBesideFeet($inches);
         }
@@ -115,7 +129,7 @@ final class LengthReader
             throw UnreadableLength::notATapeFraction((string) $typed);
         }
         $marked = $this->take(self::INCHES) !== null;
-        if (! $marked && $this->bare === Unit::Millimetre && $before->nanometres < Length::feet(1)->nanometres) {
+        if (! $marked && ! $this->feetRead && $this->bare === Unit::Millimetre) {
             throw UnreadableLength::fractionWithoutInches((string) $typed);
         }
 
@@ -136,6 +150,9 @@ final class LengthReader
         if (isset($this->pieces[0]) && preg_match('/^\p{L}/u', $this->pieces[0])) {
             throw UnreadableLength::unknownUnit($this->pieces[0]);
         }
+        if ($this->bare === Unit::Millimetre && preg_match('/^[0-9]{1,3}\.[0-9]{3}$/', $typed)) {
+            throw UnreadableLength::ambiguousPoint($typed);
+        }
         $value = $this->value($typed);
 
         return $this->checked($this->bare === Unit::Inch ? Length::inches($value) : Length::millimetres($value), $typed);
@@ -145,10 +162,10 @@ final class LengthReader
     private function number(?string $orElse = null): string
     {
         $typed = array_shift($this->pieces) ?? $orElse ?? '';
-        if (preg_match('/^\d+,\d{3}$/', $typed)) {
+        if (preg_match('/^[0-9]+,[0-9]{3}$/', $typed)) {
             throw UnreadableLength::ambiguousComma($typed);
         }
-        if (! preg_match('/^\d*[.,]?\d+$/', $typed)) {
+        if (! preg_match('/^[0-9]*[.,]?[0-9]+$/', $typed)) {
             throw UnreadableLength::unexpected($typed);
         }
 

@@ -27,6 +27,21 @@ final class UnreadableLength extends Refusal
         return new self(sprintf('“%s” could mean two things. Leave the comma out of thousands, or write decimals with a point.', $piece));
     }
 
+    public static function ambiguousPoint(string $piece): self
+    {
+        return new self(sprintf('“%s” could be a thousand and more, or a decimal. Leave the point out of thousands, or add the unit.', $piece));
+    }
+
+    public static function ambiguousThousands(string $piece): self
+    {
+        return new self(sprintf('“%s” could be thousands, or feet and inches. Leave the mark out of thousands.', $piece));
+    }
+
+    public static function metricBesideFeet(string $piece): self
+    {
+        return new self(sprintf('“%s” can’t stand beside feet. Write all of it in one system.', $piece));
+    }
+
     public static function notATapeFraction(string $piece): self
     {
         return new self(sprintf('“%s” is not a fraction on a tape. Use halves to sixty-fourths below one, such as 3/8.', $piece));

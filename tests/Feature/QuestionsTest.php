@@ -93,6 +93,26 @@ final class QuestionsTest extends JobTestCase
         $this->assertSame('hole', LogEntry::query()->latest('sequence')->value('kind'));
     }
 
+    public function test_several_entries_on_one_line_are_read_one_by_one_and_each_is_asked_about(): void
+    {
+        $before = LogEntry::query()->count();
+        $this->send('quick', $this->form(['form' => 'quick', 'line' => 'a1 hole 1100; b1 hole 14000; b2 dance; a2 hole 1100']))->assertSessionHasErrors('line');
+        $this->assertSame($before + 2, LogEntry::query()->count());
+        $this->assertSame('b1 hole 14000; b2 dance', session()->getOldInput('line'));
+        $this->assertStringContainsString('2 entries are written down', session('errors')->first('line'));
+        $this->assertStringContainsString('deeper than any auger', session('errors')->first('line'));
+        $this->assertStringContainsString('dance', session('errors')->first('line'));
+    }
+
+    public function test_a_temperature_is_in_the_unit_of_the_job(): void
+    {
+        foreach (['A1' => ['50', '50 °C'], 'B1' => ['14 f', '-10 °C']] as $label => [$typed, $says]) {
+            $this->send('set/filled', $this->form(['form' => 'filled', 'post' => $label, 'step' => 'done', 'celsius' => $typed, 'sure' => '1']))->assertSessionHasNoErrors();
+            $this->get("/jobs/{$this->job->id}/logbook")->assertSee($says);
+        }
+        $this->send('set/filled', $this->form(['form' => 'filled', 'post' => 'A1', 'step' => 'done', 'celsius' => 'warm']))->assertSessionHasErrors('celsius');
+    }
+
     public function test_nobody_saws_before_it_is_hard_nor_while_another_is_short_on_any_page(): void
     {
         $mm = Length::millimetres(...);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Measure\Refusal;
+use App\Actions\RecordEntry;
 use App\Http\Requests\QuickLineRequest;
 use App\Logbook\EntryWords;
 use App\Models\Job;
@@ -12,13 +13,31 @@ use App\View\Typeset;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 
 /** One line that takes any entry for any post or pair. */
 final class QuickLineController extends Controller
 {
-    public function store(QuickLineRequest $request, Job $job): RedirectResponse
+    /** What is understood is written down, one by one; what is not stays in the line with what is wrong with it. */
+    public function store(QuickLineRequest $request, Job $job, RecordEntry $record): RedirectResponse
     {
-        return $this->record($request, $job);
+        [$stored, $left, $wrong] = [[], [], []];
+        foreach ($request->pieces() as $place => $piece) {
+            try {
+                $stored[] = $record($job, $this->user($request), $request->entryOf($piece, $place))->sequence;
+            } catch (ValidationException $refused) {
+                [$left[], $wrong[]] = [$piece, implode(' ', array_merge(...array_values($refused->errors())))];
+            } catch (Refusal $refused) {
+                [$left[], $wrong[]] = [$piece, $refused->getMessage()];
+            }
+        }
+        $back = back()->with('recorded', $stored === [] ? null : end($stored));
+        if ($left === []) {
+            return $back;
+        }
+        $done = count($stored) === 0 ? '' : (count($stored) === 1 ? 'One entry is written down. ' : count($stored).' entries are written down. ');
+
+        return $back->withErrors(['line' => $done.implode(' ', $wrong)])->withInput(['line' => implode('; ', $left)] + $request->input());
     }
 
     /** How a line is understood, before it is stored; what could follow while it is not whole. */
@@ -33,10 +52,14 @@ final class QuickLineController extends Controller
         if ($next !== []) {
             return response(implode(' ', array_map(fn (string $word, string $whole) => '<button type="button" class="fill" data-fill="'.e("{$whole} ").'">'.e($word).'</button>', array_keys($next), $next)));
         }
-        try {
-            return response('read as: '.Typeset::sentence((new EntryWords($state))->say($state->quickLine()->read($line))));
-        } catch (Refusal $refusal) {
-            return response('<span class="echo-refused">'.Typeset::sentence($refusal->getMessage()).'</span>');
-        }
+        $pieces = preg_split('/\s*;\s*/u', $line, flags: PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return response(implode('<br>', array_map(function (string $piece) use ($state): string {
+            try {
+                return 'read as: '.Typeset::sentence((new EntryWords($state))->say($state->quickLine()->read($piece)));
+            } catch (Refusal $refusal) {
+                return '<span class="echo-refused">'.Typeset::sentence($refusal->getMessage()).'</span>';
+            }
+        }, $pieces)));
     }
 }

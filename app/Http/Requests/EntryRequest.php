@@ -77,7 +77,7 @@ abstract class EntryRequest extends FormRequest
         }
 
         return new NewEntry(
-            $payload, $this->text('client_id'),
+            $payload, $this->clientId(),
             $this->text('measured_at') === '' ? null : CarbonImmutable::parse($this->text('measured_at')),
             $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(self::READS, ''), $this->filled('replaces') ? $this->integer('replaces') : null, $this->asTyped,
         );
@@ -86,7 +86,7 @@ abstract class EntryRequest extends FormRequest
     /** What can’t be is refused; what is doubtful is stored only once somebody says that it is right as typed. */
     private function ask(Payload $payload): void
     {
-        if ($this->refusals !== [] || LogEntry::query()->where('job_id', $this->job()->id)->where('client_id', $this->text('client_id'))->exists()) {
+        if ($this->refusals !== [] || LogEntry::query()->where('job_id', $this->job()->id)->where('client_id', $this->clientId())->exists()) {
             return;
         }
         $site = app(ReadSite::class)->of($this->job())->state;
@@ -102,6 +102,12 @@ abstract class EntryRequest extends FormRequest
         if ($this->refusals !== [] && array_filter($questions, fn (Question $question) => $question->isImpossible) === []) {
             $this->session()->flash('asks_sure', $this->text('form'));
         }
+    }
+
+    /** Made with the form, so that the same send twice is one entry. */
+    protected function clientId(): string
+    {
+        return $this->text('client_id');
     }
 
     /** Whether the words themselves say that a figure is right. */

@@ -8,6 +8,7 @@ use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\FillStep;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\PostFilled;
+use Aequus\Measure\Temperature;
 use Aequus\Plan\Plan;
 
 /** A step of filling one hole. */
@@ -24,12 +25,12 @@ final class FilledRequest extends EntryRequest
         if ($bags !== '' && ! ctype_digit($bags)) {
             $this->refuse('bags', EntryRefused::bagsOutOfRange()->getMessage());
         }
-        $celsius = rtrim(str_replace([',', '−'], ['.', '-'], $this->text('celsius')), '°Cc ');
-        if ($celsius !== '' && ! is_numeric($celsius)) {
+        $at = $this->text('celsius') === '' ? null : Temperature::read($this->text('celsius'), $plan->notation->unit);
+        if ($at === null && $this->text('celsius') !== '') {
             $this->refuse('celsius', EntryRefused::temperatureOutOfRange()->getMessage());
         }
 
         return $post && $step && $this->refusals === []
-            ? $this->at($celsius !== '' && abs((float) $celsius) > 40 ? 'celsius' : 'bags', fn () => new PostFilled($post, $step, $bags === '' ? null : (int) $bags, $celsius === '' ? null : (float) $celsius)) : null;
+            ? $this->at($at !== null && abs($at->celsius) > 40 ? 'celsius' : 'bags', fn () => new PostFilled($post, $step, $bags === '' ? null : (int) $bags, $at?->celsius)) : null;
     }
 }

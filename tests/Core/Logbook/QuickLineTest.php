@@ -135,6 +135,9 @@ final class QuickLineTest extends TestCase
     #[TestWith(['strike 12', 'Say why'])]
     #[TestWith(['b2 filled plenty', '“plenty” is not understood'])]
     #[TestWith(['b2 filled 9 bags at 70 C', 'Nobody pours'])]
+    #[TestWith(['b2 cut not yet', '“not yet” was not'])]
+    #[TestWith(['b2 set 3', '“3” was not'])]
+    #[TestWith(['b2 cast 1/4 stream and 1/8 barn', 'same direction twice'])]
     #[TestWith(['a1-a1 12', 'same stake twice'])]
     #[TestWith(['b2 note', 'Nothing was written'])]
     public function test_what_is_not_understood_is_named_with_what_could_stand_there(string $line, string $sentence): void

@@ -9,6 +9,7 @@ use Aequus\Measure\LengthReader;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Unit;
 use Aequus\Measure\UnreadableLength;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -65,5 +66,28 @@ final class LengthPropertiesTest extends TestCase
         $tenth = LengthReader::read('1/64"', Unit::Inch);
         $this->assertEquals(Length::inches(100), Length::sum(array_fill(0, 6400, $tenth)));
         $this->assertEquals(LengthReader::read('2.5 m', Unit::Inch), LengthReader::read('0.05 m', Unit::Inch)->times(50));
+    }
+
+    #[TestWith(['1200½', Unit::Millimetre, '1/2'])]
+    #[TestWith(['1200 1/2', Unit::Millimetre, '1/2'])]
+    #[TestWith(["2'000", Unit::Millimetre, 'thousands'])]
+    #[TestWith(['1.500', Unit::Millimetre, '1.500'])]
+    #[TestWith(['-', Unit::Millimetre, '“-”'])]
+    #[TestWith(["5' 20 cm", Unit::Inch, '“cm”'])]
+    #[TestWith(['١٢٠', Unit::Millimetre, '١'])]
+    public function test_what_could_mean_two_things_is_refused_and_the_piece_is_named(string $typed, Unit $unit, string $piece): void
+    {
+        try {
+            LengthReader::read($typed, $unit);
+            $this->fail("Understood: {$typed}");
+        } catch (UnreadableLength $refused) {
+            $this->assertStringContainsString($piece, $refused->getMessage());
+        }
+    }
+
+    public function test_feet_in_a_millimetre_job_take_their_fraction_without_a_mark(): void
+    {
+        $this->assertEquals(Length::inches(66.75), LengthReader::read("5' 6 3/4", Unit::Millimetre));
+        $this->assertEquals(Length::millimetres(1500), LengthReader::read('1.500 m', Unit::Millimetre));
     }
 }

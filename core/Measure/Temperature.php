@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Measure;
+
+/** A temperature as people type and read it: Fahrenheit where they think in feet, Celsius where they think in millimetres, or as marked. */
+final readonly class Temperature
+{
+    private function __construct(public float $celsius)
+    {
+    }
+
+    public static function celsius(float $celsius): self
+    {
+        return new self($celsius);
+    }
+
+    public static function fahrenheit(float $fahrenheit): self
+    {
+        return new self(($fahrenheit - 32) / 1.8);
+    }
+
+    /** @return ?self null where it is no number with C, F or nothing behind it */
+    public static function read(string $typed, Unit $job): ?self
+    {
+        if (! preg_match('/^([-+]?[0-9]{1,3}(?:[.,][0-9]+)?) ?°? ?([cf])?$/iu', trim(str_replace(['−', '–'], '-', $typed)), $found)) {
+            return null;
+        }
+        $number = (float) str_replace(',', '.', $found[1]);
+        $isFahrenheit = strtolower($found[2] ?? '') === 'f' || (($found[2] ?? '') === '' && $job === Unit::Inch);
+
+        return $isFahrenheit ? self::fahrenheit($number) : self::celsius($number);
+    }
+
+    public static function sign(Unit $job): string
+    {
+        return $job === Unit::Inch ? '°F' : '°C';
+    }
+
+    public function write(Unit $job): string
+    {
+        $number = $job === Unit::Inch ? 1.8 * $this->celsius + 32 : $this->celsius;
+
+        return rtrim(rtrim(number_format($number, 1, '.', ''), '0'), '.').' '.self::sign($job);
+    }
+}
