@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Level;
 
+use Aequus\Level\GroundDoubt;
+use Aequus\Level\LevelReadings;
+use Aequus\Measure\Length;
+use Aequus\Plan\PostId;
 use Aequus\Site\SiteState;
 
 /** What the heights come to, in a title and a sentence of what can be told and what can’t. */
@@ -36,6 +40,19 @@ final readonly class LevelWords
             $told[] = $level->surplus === 0
                 ? 'What can’t be told: every height hangs on one reading, so a slip shows only where a height stands out. Read a few posts again from a second set-up, or hop between two of them, and slips show.'
                 : ($level->surplus === 1 ? 'One reading more than needed checks' : "{$level->surplus} readings more than needed check").' the others; what only one reading tells is still unchecked.';
+        }
+        $test = $level->groundTest;
+        $doubted = $test->point === null ? null : $site->plan->grid->find(PostId::of($test->point));
+        if ($doubted !== null && $test->above !== null) {
+            $told[] = "{$doubted->label} stands ".$site->plan->write(Length::millimetres(abs($test->above))).' '.($test->above > 0 ? 'above' : 'below').' what the others say, and only one reading tells it: read it again from another set-up.';
+        } elseif ($test->doubt === GroundDoubt::TooRough) {
+            $told[] = 'The ground is too rough to show a misread rod by itself: read from a second set-up what depths rest on.';
+        }
+        foreach ($level->levels as $one) {
+            $name = substr($one->level, strlen(LevelReadings::LEVEL));
+            if ($one->isOutOfTrue) {
+                $told[] = 'The spirit level'.($name === '' ? '' : " “{$name}”").' is out of true: have it set, or turn it at every hop.';
+            }
         }
         $this->told = implode(' ', $told);
     }

@@ -27,6 +27,7 @@ final class Guide
             new SettleHeights,
             new ReadGround,
             new DecideFooting,
+            new CheckGround,
             new WaitForMarks,
             new DeepenShortHoles,
             new WeighHoldingAgain,

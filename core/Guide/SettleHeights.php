@@ -34,7 +34,7 @@ final readonly class SettleHeights implements Rule
         }
         $points = array_unique(array_merge(...array_map(fn (string $id) => $this->names($site, $id), $mistakes->named)));
         $why = count($mistakes->named).' readings can’t all be true: '.implode(', ', array_slice(array_map(fn (string $id) => $this->words($site, $id), $mistakes->named), 0, 4)).(count($mistakes->named) > 4 ? ' and more' : '').'. A mistake in any of them would look the same.';
-        foreach ([...($site->level->separation->of ?? []), ...$mistakes->named] as $id) {
+        foreach (self::order($site) as $id) {
             if ($site->level->readings->isReading($id) && ! self::wasReadAgain($site, $id)) {
                 yield $this->again($site, $id, "{$why} Reading this one again decides.");
             }
@@ -42,11 +42,21 @@ final readonly class SettleHeights implements Rule
         yield new Move(Phase::Level, 'Find out why the heights disagree', "{$why} They were read again and still disagree: check that ".implode(', ', array_slice($points, 0, 3)).' did not move and the instrument stands level; or take the heights with a reason.', asks: EntryKind::Decision);
     }
 
+    /** @return list<string> in which order readings in doubt are read again: the weakest instrument first, then the one that decides */
+    private static function order(SiteState $site): array
+    {
+        $named = $site->level->mistakes->named ?? [];
+        $isRods = array_filter($named, fn (string $id) => $site->level->readings->isRod($id)) === $named;
+        $first = $isRods ? [] : $site->level->doubtedFirst;
+
+        return [...$first, ...($site->level->separation->of ?? []), ...$named];
+    }
+
     /** Number of the entry that is to be read again; null where nothing is. */
     public static function asksFor(SiteState $site): ?int
     {
         $mistakes = $site->level->mistakes;
-        $wanted = [...array_map(fn (Dropped $dropped) => $dropped->id, $mistakes->dropped ?? []), ...($mistakes === null || $mistakes->named === [] ? [] : [...($site->level->separation->of ?? []), ...$mistakes->named])];
+        $wanted = [...array_map(fn (Dropped $dropped) => $dropped->id, $mistakes->dropped ?? []), ...($mistakes === null || $mistakes->named === [] ? [] : self::order($site))];
         foreach ($wanted as $id) {
             if ($site->level->readings->isReading($id) && ! self::wasReadAgain($site, $id)) {
                 return LevelReadings::sequence($id);

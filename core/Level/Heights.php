@@ -9,6 +9,7 @@ use Aequus\Adjust\LevelNetwork;
 use Aequus\Adjust\LevelReading;
 use Aequus\Adjust\Mistakes;
 use Aequus\Adjust\NotDetermined;
+use Aequus\Adjust\OwnError;
 use Aequus\Adjust\Separation;
 use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\LevelPoint;
@@ -58,8 +59,17 @@ final readonly class Heights
     /** Readings more than are needed: they check the others. */
     public int $surplus;
 
-    /** @var array<string, Length> each spirit level’s own error over a metre, by its name */
+    /** @var array<string, Length> own error over a metre of each spirit level whose readings tell it, by its name */
     public array $ownErrors;
+
+    /** @var list<OwnError> what the readings say of every spirit level used */
+    public array $levels;
+
+    /** Ground read from one set-up only, compared with the plane of all. */
+    public GroundTest $groundTest;
+
+    /** @var list<string> readings in doubt of the weakest instrument among them: read again first */
+    public array $doubtedFirst;
 
     public LevelReadings $readings;
 
@@ -86,14 +96,23 @@ final readonly class Heights
             $key = (string) $key;
             if (isset($this->readings->points[$key])) {
                 $known[$key] = new KnownHeight($this->readings->points[$key], Length::millimetres($value), $adjusted?->deviation($key) ?? 0.0);
-            } elseif (str_starts_with($key, LevelReadings::LEVEL)) {
-                $ownErrors[substr($key, strlen(LevelReadings::LEVEL))] = Length::millimetres($value * 1000);
+            }
+        }
+        $this->levels = $adjusted === null || $network === null ? [] : array_values(array_map(
+            fn (string $name) => OwnError::of($adjusted, $name, $network->readings, $mistakes->named ?? []),
+            array_filter($this->readings->levels, fn (string $name) => isset($this->values[$name])),
+        ));
+        foreach ($this->levels as $level) {
+            if ($level->isTold) {
+                $ownErrors[substr($level->level, strlen(LevelReadings::LEVEL))] = Length::millimetres($level->value * 1000);
             }
         }
         [$this->known, $this->ownErrors] = [$known, $ownErrors];
+        $this->doubtedFirst = $network?->doubtedFirst($mistakes->named ?? []) ?? [];
         $beam = $this->setUp === null ? null : $this->values[LevelReadings::SET_UP.$this->setUp] ?? null;
         $this->ofInstrument = $beam === null ? null : Length::millimetres($beam);
         [$this->ground, $this->unread, $this->high, $this->low, $this->plane] = $this->lie($known);
+        $this->groundTest = $this->tested($known);
     }
 
     public function groundAt(Post $post): ?Length
@@ -205,6 +224,32 @@ final readonly class Heights
         }
 
         return $touched;
+    }
+
+    /** Whether something checks the ground at a post: another set-up, another instrument. */
+    public function isGroundChecked(Post $post): bool
+    {
+        foreach ($this->readings->network as $reading) {
+            if (isset($reading->parts["ground {$post->id->value}"], $this->checked[$reading->id])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  array<string, KnownHeight>  $known */
+    private function tested(array $known): GroundTest
+    {
+        $points = [];
+        foreach ($this->plan->grid->posts as $post) {
+            $height = $known["ground {$post->id->value}"] ?? null;
+            if ($height !== null) {
+                $points[$post->id->value] = [$post->at, $height->height->inMillimetres(), $this->isGroundChecked($post) ? 2 : 1];
+            }
+        }
+
+        return GroundTest::of($points);
     }
 
     /** @param  list<string>  $named */

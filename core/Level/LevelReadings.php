@@ -90,6 +90,17 @@ final readonly class LevelReadings
         return false;
     }
 
+    public function isRod(string $id): bool
+    {
+        foreach ($this->network as $reading) {
+            if ($reading->id === $id) {
+                return $reading->isRod;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether the same was read a second time: the rod on that point from that set-up, or between those two points. */
     public function isReadBeside(int $sequence): bool
     {

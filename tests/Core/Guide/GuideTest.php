@@ -121,6 +121,15 @@ final class GuideTest extends TestCase
         yield 'a set-up that sees nothing known' => ['Read the rod on sill', [...$square, ...$bench, new RodReading(self::id('A1'), Length::millimetres(1600), '2')]];
         yield 'levelled, no rules' => ['Decide how deep', $level];
         yield 'rules, notice still running' => ['Wait for the utility marks', $level, $ready, '2026-05-05'];
+        $plane = self::plan()->withFooting(self::footing(DepthMode::CommonPlane));
+        yield 'depths that rest on rods read once' => ['Set up once more, elsewhere: the rod on sill', $level, $plane];
+        yield 'a second set-up that saw only the benchmark' => ['Read the rod at A1 from set-up 2 too', [...$level, new RodReading(null, Length::millimetres(1200), '2')], $plane];
+        yield 'every rod read from two set-ups' => ['Dig hole A1', [...$level, new RodReading(null, Length::millimetres(1200), '2'), ...self::each(fn (PostId $id) => new RodReading($id, Length::millimetres(1300), '2'))], $plane];
+        yield 'single rods taken with a reason' => ['Dig hole A1', [...$level, new Decision(DecisionAbout::AcceptHeights, null, 'a short walk')], $plane];
+        $nine = Builds::plan(baysX: [2400, 2400], baysY: [2400, 2400]);
+        $rods = fn (float $slip): array => [$notice, ...Builds::readings($nine), ...$bench, ...array_map(fn ($post) => new RodReading($post->id, Length::millimetres(1600 + $post->at->x->inMillimetres() / 100 + ($post->label === 'B2' ? $slip : (ord($post->label[0]) * 7 + (int) $post->label[1] * 5) % 6))), $nine->grid->posts)];
+        yield 'a rod a foot off amid others' => ['Read the rod on B2 again, from another set-up', $rods(304.8), $nine->withFooting(self::footing())];
+        yield 'ground that fits its plane' => ['Dig hole A1', $rods(0), $nine->withFooting(self::footing())];
         yield 'ready to dig' => ['Dig hole A1', $level, $ready];
         yield 'a hole short of frost' => ['Dig A1 deeper', [...$level, new HoleDug(self::id('A1'), Length::millimetres(800))], $ready];
         yield 'a short hole taken as it is' => ['Dig hole B1', [...$level, new HoleDug(self::id('A1'), Length::millimetres(800)), new Decision(DecisionAbout::AcceptShortHole, self::id('A1'), 'rock')], $ready];

@@ -166,10 +166,14 @@ final class SimulatedBuilder
     private function rod(SiteState $site, Move $move): void
     {
         $post = $move->posts[0] ?? null;
+        if (str_ends_with($move->do, 'from another set-up')) {
+            $this->write(new RodReading(null, Length::millimetres(1200), '2'));
+        }
+        $second = str_contains($move->do, 'set-up 2') || str_ends_with($move->do, 'from another set-up') || str_starts_with($move->do, 'Set up once more');
         $again = str_starts_with($move->do, 'Read again') ? $site->log->entries[(int) SettleHeights::asksFor($site)]->payload : null;
         $this->write($again instanceof RodReading
             ? new RodReading($again->point, Length::millimetres($again->setUp === '' ? 1600 : 1300), $again->setUp)
-            : new RodReading($post?->id, Length::millimetres($post === null ? 1500 : 1600 + $post->at->x->inMillimetres() / 50)));
+            : new RodReading($post?->id, Length::millimetres(($post === null ? 1500 : 1600 + $post->at->x->inMillimetres() / 50) - ($second ? 300 : 0)), $second ? '2' : ''));
     }
 
     private function string(Move $move): void

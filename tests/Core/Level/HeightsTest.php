@@ -64,7 +64,8 @@ final class HeightsTest extends TestCase
         $this->assertSame([], $heights->free);
         // Two readings of 0.7 mm over 2.4 m tell it to 0.2 mm in a metre; that it is a 0.5 mm level was known before.
         $told = (0.7 / sqrt(2) / 2.4) ** 2;
-        $this->assertEqualsWithDelta(0.4 * 0.5 ** 2 / (0.5 ** 2 + $told), $heights->ownErrors['']->inMillimetres(), 1e-3);
+        $this->assertEqualsWithDelta(0.4 * 0.5 ** 2 / (0.5 ** 2 + $told), 1000 * $heights->levels[0]->value, 1e-3);
+        $this->assertSame([], $heights->ownErrors, 'one pair of readings alone tells nobody that the level is out');
         $this->assertGreaterThan($heights->uncertainty($this->plan->grid->labelled('B1')), $heights->uncertainty($this->plan->grid->labelled('B2')));
     }
 

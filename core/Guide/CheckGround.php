@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Level\GroundDoubt;
+use Aequus\Level\LevelReadings;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\RodReading;
+use Aequus\Measure\Guess;
+use Aequus\Measure\Length;
+use Aequus\Plan\DepthMode;
+use Aequus\Plan\Post;
+use Aequus\Plan\PostId;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/**
+ * Ground that one reading tells is compared with the plane of all; where that can’t tell, a second set-up or a hop is asked for before the
+ * depth of a hole rests on it.
+ */
+final readonly class CheckGround implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        if (! $site->level->isComplete() || $site->decided(DecisionAbout::AcceptHeights) !== null || count($site->plan->grid->posts) < 2) {
+            return;
+        }
+        foreach ($site->level->levels as $level) {
+            if ($level->asksForATurnedHop) {
+                $name = substr($level->level, strlen(LevelReadings::LEVEL));
+                yield new Move(
+                    Phase::Level, 'Read one hop again, the spirit level turned end for end',
+                    'The way round misses by more than the level'.($name === '' ? '' : " “{$name}”").' should. Either it is out of true, or one hop is wrong; a hop the other way round tells which.',
+                    asks: EntryKind::HeightDifference,
+                );
+            }
+        }
+        $test = $site->level->groundTest;
+        $doubted = $test->point === null ? null : $site->plan->grid->find(PostId::of($test->point));
+        if ($test->doubt === GroundDoubt::Doubted && $doubted !== null) {
+            yield $this->doubts($site, $doubted, Length::millimetres($test->above ?? 0.0));
+
+            return;
+        }
+        if (! $this->depthRestsOnHeights($site) || $test->doubt === GroundDoubt::None) {
+            return;
+        }
+        foreach ($site->walk() as $post) {
+            if (! $site->level->isGroundChecked($post) && $site->footing->asDug($post) === null) {
+                yield $this->again($site, $post);
+            }
+        }
+    }
+
+    /** Holes that go each to its own depth from the ground beside them do not. */
+    private function depthRestsOnHeights(SiteState $site): bool
+    {
+        return $site->plan->footing !== null && ($site->plan->footing->mode !== DepthMode::Own || $site->plan->footing->finishedGrade !== null);
+    }
+
+    private function doubts(SiteState $site, Post $post, Length $above): Move
+    {
+        $guesses = implode(' ', array_map(fn (Guess $guess) => ucfirst($guess->asks($above->isNegative())), $site->level->groundTest->guesses));
+
+        return new Move(
+            Phase::Level, "Read the rod on {$post->label} again, from another set-up",
+            rtrim("It stands {$site->plan->write($above->magnitude())} ".($above->isPositive() ? 'above' : 'below')." what the others say. {$guesses}").' If the ground really lies so, another set-up shows it.',
+            $above->magnitude(), $above->isPositive() ? 'above the others' : 'below the others', [$post], EntryKind::Rod,
+        );
+    }
+
+    private function again(SiteState $site, Post $post): Move
+    {
+        $why = match ($site->level->groundTest->doubt) {
+            GroundDoubt::TooRough => 'The ground is too rough to show a misread rod.',
+            GroundDoubt::OnOneLine => 'Posts in one row can’t show a misread rod.',
+            default => 'So few posts can’t show a misread rod.',
+        };
+        if ($site->log->now(RodReading::class) === []) {
+            return new Move(Phase::Level, "Hop to {$post->label} once more, from another point", "{$why} Depths rest on its height: a second way there checks it.", null, '', [$post], EntryKind::HeightDifference);
+        }
+        $second = $site->level->setUp !== null && $site->level->setUp !== '' && $site->level->hasSetUp(LevelReadings::SET_UP.$site->level->setUp);
+
+        return $second
+            ? new Move(Phase::Level, "Read the rod at {$post->label} from set-up {$site->level->setUp} too", "{$why} Depths rest on its height: two set-ups check each other.", null, '', [$post], EntryKind::Rod)
+            : new Move(Phase::Level, 'Set up once more, elsewhere: the rod on '.($site->level->benchmark->name ?? 'the benchmark'), "{$why} Depths rest on these heights: a second set-up, or a hop with a board, checks them. Call it set-up 2.", asks: EntryKind::Rod);
+    }
+}
