@@ -90,7 +90,7 @@ final readonly class Heights
         $this->values = $adjusted->values ?? [];
         $this->checked = array_fill_keys($adjusted === null ? [] : $adjusted->solution->testable(), true);
         $this->free = array_map($this->readings->name(...), $free);
-        $this->separation = $mistakes === null || $network === null || $mistakes->named === [] ? null : $this->separation($adjusted, $network, $mistakes->named);
+        $this->separation = $mistakes === null || $network === null || count($mistakes->named) < 2 ? null : $this->separation($adjusted, $network, $mistakes->named);
         $known = $ownErrors = [];
         foreach ($this->values as $key => $value) {
             $key = (string) $key;

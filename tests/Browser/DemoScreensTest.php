@@ -84,10 +84,15 @@ final class DemoScreensTest extends BrowserTestCase
         $this->offline(true);
         $this->find('form[action$="/logbook/remark"] .button')->click();
         $this->assertSees('One entry waits', '#outbox');
+        $this->type('#remark-text', 'and a second from the same page');
+        $this->find('form[action$="/logbook/remark"] .button')->click();
+        $this->assertSees('2 entries wait', '#outbox');
+        $this->assertSees('written in a dead spot', '#outbox');
         $this->offline(false);
         $this->chromium->driver->executeScript('dispatchEvent(new Event("online"))');
         $this->assertSees('written in a dead spot', '.book');
         $this->assertSame(1, substr_count($this->text('.book'), 'written in a dead spot'));
+        $this->assertSame(1, substr_count($this->text('.book'), 'and a second from the same page'));
     }
 
     public function test_what_was_typed_after_the_sign_in_ran_out_is_sent_once_after_the_next(): void
@@ -116,8 +121,10 @@ final class DemoScreensTest extends BrowserTestCase
         $this->chromium->driver->executeScript('dispatchEvent(new Event("online"))');
         $this->assertSees('was not taken', '#outbox');
         $this->assertSees('“nowhere”', '#outbox');
-        $this->assertSees('line b2 hole nowhere', '#outbox');
+        $this->assertSees('b2 hole nowhere', '#outbox');
         $this->find('#outbox button')->click();
+        $this->chromium->driver->wait(20)->until(fn () => $this->chromium->driver->executeScript('return document.getElementById("quick-line")?.value === "b2 hole nowhere"'));
+        $this->find('#outbox button + button')->click();
         $this->assertTrue($this->chromium->driver->executeScript('return document.getElementById("outbox").hidden'));
     }
 

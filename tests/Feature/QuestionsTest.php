@@ -104,6 +104,12 @@ final class QuestionsTest extends JobTestCase
         $this->assertStringContainsString('dance', session('errors')->first('line'));
     }
 
+    public function test_a_line_that_waited_for_a_connection_is_told_when_it_is_not_taken(): void
+    {
+        $this->postJson("/jobs/{$this->job->id}/quick", $this->form(['form' => 'quick', 'line' => 'b2 dance']))->assertStatus(422)->assertJsonPath('message', fn (string $message) => str_contains($message, 'dance'));
+        $this->postJson("/jobs/{$this->job->id}/footing/hole", $this->form(['post' => 'B2', 'depth' => '14000']))->assertStatus(422);
+    }
+
     public function test_a_temperature_is_in_the_unit_of_the_job(): void
     {
         foreach (['A1' => ['50', '50 °C'], 'B1' => ['14 f', '-10 °C']] as $label => [$typed, $says]) {

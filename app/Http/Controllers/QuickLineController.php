@@ -37,7 +37,13 @@ final class QuickLineController extends Controller
         }
         $done = count($stored) === 0 ? '' : (count($stored) === 1 ? 'One entry is written down. ' : count($stored).' entries are written down. ');
 
-        return $back->withErrors(['line' => $done.implode(' ', $wrong)])->withInput(['line' => implode('; ', $left)] + $request->input());
+        $refusal = ['line' => $done.implode(' ', $wrong)];
+        if ($request->expectsJson()) {
+            // What waited for a connection is told, so that it stays where it was kept.
+            throw ValidationException::withMessages($refusal);
+        }
+
+        return $back->withErrors($refusal)->withInput(['line' => implode('; ', $left)] + $request->input());
     }
 
     /** How a line is understood, before it is stored; what could follow while it is not whole. */

@@ -137,6 +137,7 @@ final class SimulatedBuilder
         return match ($move->phase) {
             Phase::Clear => DecisionAbout::DigByHand,
             Phase::Square => DecisionAbout::AcceptOutline,
+            Phase::Level => DecisionAbout::AcceptHeights,
             Phase::Footing => DecisionAbout::KeepHolding,
             default => DecisionAbout::AcceptShortPost,
         };
