@@ -56,6 +56,8 @@ Route::middleware('auth')->group(function () {
         Route::get('/plan', [PlanController::class, 'show'])->name('plan');
         Route::post('/plan', [PlanController::class, 'revise'])->name('plan.revise');
         Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.revise.preview')->middleware(LeaveSessionAlone::class);
+        Route::get('/plan/{number}', [PlanController::class, 'revision'])->whereNumber('number')->name('plan.revision');
+        Route::post('/plan/{number}/back', [PlanController::class, 'back'])->whereNumber('number')->name('plan.back');
         Route::post('/plan/fit', [PlanController::class, 'fit'])->name('plan.fit');
         Route::post('/plan/line', [PlanController::class, 'line'])->name('plan.line');
 

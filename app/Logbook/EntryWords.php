@@ -46,7 +46,8 @@ use App\Set\Bearing;
 /** An entry in words: in the logbook, and as an echo before it is stored. */
 final readonly class EntryWords
 {
-    public function __construct(private SiteState $site)
+    /** @param  array<string, string>  $gone  what posts were called that the plan has no more, by the value of their id */
+    public function __construct(private SiteState $site, private array $gone = [])
     {
     }
 
@@ -140,6 +141,6 @@ final readonly class EntryWords
 
     private function label(PostId $id): string
     {
-        return $this->site->plan->grid->find($id)->label ?? 'a post no longer in the plan';
+        return $this->site->plan->grid->find($id)->label ?? (isset($this->gone[$id->value]) ? "{$this->gone[$id->value]} (no longer in the plan)" : 'a post no longer in the plan');
     }
 }

@@ -27,11 +27,12 @@ final readonly class LogLines
      * @param  ?int  $before  the entry this sheet begins below; null for the newest
      * @param  ?Post  $post  only what is about this post; null for all
      * @param  ?EntryKind  $kind  only entries of this kind; null for all
+     * @param  array<string, string>  $gone  what posts were called that the plan has no more
      */
-    public function __construct(private SiteState $site, string $zone, ?int $before = null, public ?Post $post = null, public ?EntryKind $kind = null)
+    public function __construct(private SiteState $site, string $zone, ?int $before = null, public ?Post $post = null, public ?EntryKind $kind = null, array $gone = [])
     {
         $local = new DateTimeZone($zone);
-        $words = new EntryWords($site);
+        $words = new EntryWords($site, $gone);
         $chosen = array_filter($site->log->entries, fn (Entry $entry) => ($kind === null || $entry->payload->kind() === $kind)
             && ($post === null || array_filter($entry->payload->posts(), $post->id->equals(...)) !== []));
         $this->total = count($chosen);

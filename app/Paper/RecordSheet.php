@@ -11,7 +11,9 @@ use Aequus\Logbook\PictureTaken;
 use Aequus\Measure\Length;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
+use Aequus\Square\SquareVerdict;
 use App\Logbook\EntryWords;
+use App\Logbook\GoneLabels;
 use App\Models\Job;
 use Illuminate\Support\Facades\DB;
 
@@ -37,7 +39,7 @@ final readonly class RecordSheet
     {
         $this->records = $site->handover()->records;
         $this->rows = (new StandingFrame($site))->rowLines();
-        $words = new EntryWords($site);
+        $words = new EntryWords($site, GoneLabels::of($job, $site));
         $this->decisions = array_values(array_map($words->say(...), $site->log->now(Decision::class)));
         $taken = $site->log->now(PictureTaken::class);
         $bytes = $taken === [] ? collect() : DB::table('pictures')->where('job_id', $job->id)->pluck('bytes', 'fingerprint');
@@ -54,7 +56,11 @@ final readonly class RecordSheet
         $worst = $placed === null ? null : max([0.0, ...array_map(fn ($stake) => $stake->size(), $placed->stakes)]);
         $limit = $this->write($this->site->plan->tolerances->squareness);
 
-        return ['Stakes on their places', $worst === null ? "within {$limit}: not measured" : "the furthest {$this->write(Length::millimetres($worst))} off, allowed {$limit}", $worst === null ? null : $worst <= $this->site->plan->tolerances->squareness->inMillimetres()];
+        return ['Stakes on their places', $worst === null ? "within {$limit}: not measured" : "the furthest {$this->write(Length::millimetres($worst))} off, allowed {$limit}", match (true) {
+            $this->site->square->verdict() === SquareVerdict::Within => true,
+            $this->site->square->verdict()->isTrouble() => false,
+            default => null,
+        }];
     }
 
     /** @return array{string, string, ?bool} */

@@ -28,7 +28,7 @@ final readonly class Clearance
     {
         $asked = $log->latest(NoticeAsked::class);
         $this->notice = $asked === null ? null : new NoticePeriod($asked);
-        $this->services = $log->now(ServiceLine::class);
+        $this->services = array_map(fn (ServiceLine $line) => $line->on($plan), $log->now(ServiceLine::class));
         $conflicts = [];
         foreach ($plan->grid->posts as $post) {
             foreach ($this->services as $service) {

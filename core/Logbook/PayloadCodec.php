@@ -27,7 +27,8 @@ final class PayloadCodec
         return match (true) {
             $payload instanceof NoticeAsked => ['asked_on' => $payload->askedOn, 'working_days' => $payload->workingDays, 'reference' => $payload->reference],
             $payload instanceof ServiceLine => ['type' => $payload->type->value, 'name' => $payload->name, 'no_dig' => $payload->noDig->nanometres,
-                'points' => array_map(fn (Point $p) => [$p->x->nanometres, $p->y->nanometres], $payload->points)],
+                'points' => array_map(fn (Point $p) => [$p->x->nanometres, $p->y->nanometres], $payload->points),
+                'origin' => $payload->origin === null ? null : [$payload->origin->x->nanometres, $payload->origin->y->nanometres]],
             $payload instanceof TapeReading => ['from' => $payload->from->value, 'to' => $payload->to->value, 'distance' => $payload->distance->nanometres, 'tape' => $payload->tape->value,
                 'name' => $payload->name, 'lay' => $payload->lay->value, 'rise' => $payload->rise?->nanometres, 'conditions' => $payload->conditions === null ? null : self::encodeConditions($payload->conditions)],
             $payload instanceof StringReading => ['post' => $payload->post->value, 'from' => $payload->from->value, 'to' => $payload->to->value, 'off' => $payload->off->nanometres, 'run' => $payload->run->nanometres],
@@ -74,7 +75,8 @@ final class PayloadCodec
         return match ($kind) {
             EntryKind::Notice => new NoticeAsked($stored['asked_on'], $stored['working_days'], $stored['reference']),
             EntryKind::Service => new ServiceLine(ServiceType::from($stored['type']), $stored['name'], Length::nanometres($stored['no_dig']),
-                array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), array_values($stored['points']))),
+                array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), array_values($stored['points'])),
+                isset($stored['origin']) ? new Point(Length::nanometres($stored['origin'][0]), Length::nanometres($stored['origin'][1])) : null),
             EntryKind::Tape => self::decodeTape($stored),
             EntryKind::StringOffset => new StringReading(PostId::of($stored['post']), PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['off']), Length::nanometres($stored['run'])),
             EntryKind::LineOffset => new LineReading(PostId::of($stored['post']), Length::nanometres($stored['off']), $stored['line'] ?? FixedLine::FIRST_ID, isset($stored['tape']) ? TapeClass::from($stored['tape']) : null),

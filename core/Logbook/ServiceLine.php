@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
 
 /** A buried line as it was marked or is known, with the distance each side in which no machine digs. */
@@ -14,6 +15,7 @@ final readonly class ServiceLine implements Payload
 
     /**
      * @param  list<Point>  $points  at least two
+     * @param  ?Point  $origin  of the plan it was drawn on; null for that of the first
      *
      * @throws EntryRefused when it is not a line, or the distance is negative
      */
@@ -22,6 +24,7 @@ final readonly class ServiceLine implements Payload
         public string $name,
         public Length $noDig,
         public array $points,
+        public ?Point $origin = null,
     ) {
         if (count($points) < 2) {
             throw EntryRefused::lineNeedsTwoPoints();
@@ -29,6 +32,15 @@ final readonly class ServiceLine implements Payload
         if ($noDig->isNegative()) {
             throw EntryRefused::noDigNegative();
         }
+    }
+
+    /** Where it lies on a plan whose zero may lie elsewhere. */
+    public function on(Plan $plan): self
+    {
+        [$x, $y] = [$plan->origin->x->minus($this->origin->x ?? Length::zero()), $plan->origin->y->minus($this->origin->y ?? Length::zero())];
+        $points = array_map(fn (Point $at) => new Point($at->x->minus($x), $at->y->minus($y)), $this->points);
+
+        return new self($this->type, $this->name, $this->noDig, $points, $plan->origin);
     }
 
     public function kind(): EntryKind

@@ -55,6 +55,14 @@ final readonly class FixedLine
         return new self($id, $name, $point(Length::zero(), $near), $point($reach, $far), $kind, $least);
     }
 
+    /** The same line, counted from a zero that lies elsewhere. */
+    public function countedFrom(Point $zero): self
+    {
+        $at = fn (Point $point): Point => new Point($point->x->minus($zero->x), $point->y->minus($zero->y));
+
+        return new self($this->id, $this->name, $at($this->from), $at($this->to), $this->kind, $this->least);
+    }
+
     /** Whether the grid must run parallel to it, so that it holds the layout. */
     public function binds(): bool
     {

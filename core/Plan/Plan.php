@@ -13,6 +13,9 @@ final readonly class Plan
     /** How the layout is proved: as decided, or the usual way. */
     public LayoutRules $layout;
 
+    /** Where A1’s zero lies, counted from that of the first plan: what was drawn under an earlier plan stays where it is on the ground. */
+    public Point $origin;
+
     /** @throws PlanRefused when the parts do not go together */
     public function __construct(
         public JobKind $kind,
@@ -31,7 +34,9 @@ final readonly class Plan
         public Fit $fit = new Fit,
         /** How the posts are held, where that was decided. */
         public ?Holding $holding = null,
+        ?Point $origin = null,
     ) {
+        $this->origin = $origin ?? new Point(Length::zero(), Length::zero());
         $this->layout = $decidedLayout ?? LayoutRules::usual($hole->reach());
         if (! $hole->takes($post)) {
             throw PlanRefused::holeNarrowerThanPost();
@@ -80,6 +85,36 @@ final readonly class Plan
     public function withHolding(Holding $holding): self
     {
         return $this->with(holding: $holding);
+    }
+
+    /**
+     * What was decided about an earlier grid, for a grid whose zero lies elsewhere: walls, tops and the way to count stay where they are on the
+     * ground.
+     *
+     * @return array{?TopRules, ?LayoutRules, Fit, Point} tops, layout, fit and origin
+     */
+    public function countedFrom(Grid $grid): array
+    {
+        $by = new Point($grid->columns->zeroFrom($this->grid->columns), $grid->rows->zeroFrom($this->grid->rows));
+        if ($by->x->isZero() && $by->y->isZero()) {
+            return [$this->tops, $this->decidedLayout, $this->fit, $this->origin];
+        }
+        $moved = fn (FixedLine $line): FixedLine => $line->countedFrom($by);
+
+        return [
+            $this->tops?->countedFrom($by), $this->decidedLayout?->heldBy(array_map($moved, $this->decidedLayout->fixedLines)), new Fit($this->fit->things, array_map($moved, $this->fit->neighbours)),
+            new Point($this->origin->x->plus($by->x), $this->origin->y->plus($by->y)),
+        ];
+    }
+
+    /** An earlier plan put in force again; strings that stood meanwhile are kept in mind. */
+    public function returnedTo(self $earlier): self
+    {
+        return new self(
+            $earlier->kind, $earlier->notation, $earlier->sides, $earlier->tolerances, $earlier->post, $earlier->hole, $earlier->standing,
+            new Grid($this->grid->columns->returnedTo($earlier->grid->columns), $this->grid->rows->returnedTo($earlier->grid->rows), $earlier->grid->leftOut, $earlier->grid->added),
+            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin,
+        );
     }
 
     /** @return list<FixedLine> everything on the site that will not move: what the grid runs parallel to, then what it keeps a distance from */
@@ -132,7 +167,7 @@ final readonly class Plan
     {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
-            $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding ?? $this->holding,
+            $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding ?? $this->holding, $this->origin,
         );
     }
 

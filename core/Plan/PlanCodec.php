@@ -32,6 +32,7 @@ final class PlanCodec
             'post' => ['b' => $plan->post->b->nanometres, 'd' => $plan->post->d->nanometres, 'round' => $plan->post->round],
             'hole' => FootingCodec::encodeShape($plan->hole),
             'standing' => $plan->standing->nanometres,
+            'origin' => [$plan->origin->x->nanometres, $plan->origin->y->nanometres],
             'columns' => self::encodeLines($plan->grid->columns),
             'rows' => self::encodeLines($plan->grid->rows),
             'left_out' => array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut),
@@ -69,19 +70,20 @@ final class PlanCodec
             ($stored['layout'] ?? null) === null ? null : LayoutCodec::decode($stored['layout']),
             LayoutCodec::decodeFit($stored['fit'] ?? ['things' => [], 'neighbours' => []]),
             ($stored['holding'] ?? null) === null ? null : FootingCodec::decodeHolding($stored['holding']),
+            new Point(Length::nanometres($stored['origin'][0] ?? 0), Length::nanometres($stored['origin'][1] ?? 0)),
         );
     }
 
-    /** @return array{next: int, lines: list<array{string, int}>} */
+    /** @return array{next: int, lines: list<array{string, int}>, gone: list<array{string, string}>} */
     private static function encodeLines(GridLines $lines): array
     {
-        return ['next' => $lines->next, 'lines' => array_map(fn (GridLine $line) => [$line->id, $line->at->nanometres], $lines->lines)];
+        return ['next' => $lines->next, 'lines' => array_map(fn (GridLine $line) => [$line->id, $line->at->nanometres], $lines->lines), 'gone' => array_map(fn (string|int $id, string $after) => [(string) $id, $after], array_keys($lines->gone), $lines->gone)];
     }
 
-    /** @param  array{next: int, lines: non-empty-list<array{string, int}>}  $stored */
+    /** @param  array{next: int, lines: non-empty-list<array{string, int}>, gone?: list<array{string, string}>}  $stored */
     private static function decodeLines(array $stored): GridLines
     {
-        return GridLines::stored(array_map(fn (array $line) => new GridLine($line[0], Length::nanometres($line[1])), $stored['lines']), $stored['next']);
+        return GridLines::stored(array_map(fn (array $line) => new GridLine($line[0], Length::nanometres($line[1])), $stored['lines']), $stored['next'], array_column($stored['gone'] ?? [], 1, 0));
     }
 
     /** @return array<string, mixed> */

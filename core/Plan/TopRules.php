@@ -36,6 +36,12 @@ final readonly class TopRules
         return $this->heightAtA1->plus($this->alongX->over($point->x))->plus($this->alongY->over($point->y));
     }
 
+    /** The same tops, their height given at a zero that lies elsewhere. */
+    public function countedFrom(Point $zero): self
+    {
+        return new self($this->topAt($zero), $this->alongX, $this->alongY, $this->datumLine, $this->rows);
+    }
+
     /** All tops so much higher, or lower where it is negative. */
     public function raised(Length $by): self
     {

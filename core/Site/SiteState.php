@@ -62,6 +62,7 @@ final readonly class SiteState
         private array $fillings,
         public CutList $cut,
         private array $decisions,
+        private ?int $revision,
     ) {
     }
 
@@ -69,9 +70,10 @@ final readonly class SiteState
      * @param  list<Entry>  $entries
      * @param  string  $today  as YYYY-MM-DD in the job's zone
      * @param  ?DateTimeImmutable  $now  in UTC; null for the end of that day
+     * @param  ?int  $revision  number of the plan in force; null where it plays no part
      * @param  ?SurveyedBefore  $surveyed  worked out before from the same plan and entries; null to work it out now
      */
-    public static function derive(Plan $plan, array $entries, string $today, ?SurveyedBefore $surveyed = null, ?DateTimeImmutable $now = null): self
+    public static function derive(Plan $plan, array $entries, string $today, ?SurveyedBefore $surveyed = null, ?DateTimeImmutable $now = null, ?int $revision = null): self
     {
         $log = new Log($entries);
         $decisions = [];
@@ -84,7 +86,7 @@ final readonly class SiteState
 
         return new self(
             $plan, $log, $today, $now ?? new DateTimeImmutable("{$today} 23:59 UTC"), new Clearance($plan, $log, $today), new Layout($plan, $log, $level->ground, $surveyed), $level, $footing,
-            self::standingPosts($plan, $log, $level, $footing, $fillings), $fillings, new CutList($plan, $log), $decisions,
+            self::standingPosts($plan, $log, $level, $footing, $fillings), $fillings, new CutList($plan, $log), $decisions, $revision,
         );
     }
 
@@ -94,10 +96,18 @@ final readonly class SiteState
         return new Handover($this->records(), $this->lacking(), $this->handedOver());
     }
 
-    /** Null until someone took the work over. */
+    /** Null until someone took the work over as this plan has it: a hand-over belongs to its revision. */
     public function handedOver(): ?HandedOver
     {
-        return $this->log->latest(HandedOver::class);
+        return $this->isChangedSinceHandover() ? null : $this->log->latest(HandedOver::class);
+    }
+
+    /** Whether somebody took the work over, and the plan was changed since. */
+    public function isChangedSinceHandover(): bool
+    {
+        $given = array_key_last($this->log->now(HandedOver::class));
+
+        return $given !== null && $this->revision !== null && $this->log->entries[$given]->planRevision < $this->revision;
     }
 
     /** @return list<Post> posts whose depth, plumb readings or cut are not in the book */

@@ -8,6 +8,7 @@ use Aequus\Logbook\EntryKind;
 use App\Http\Requests\DecisionRequest;
 use App\Http\Requests\RemarkRequest;
 use App\Http\Requests\StrikeRequest;
+use App\Logbook\GoneLabels;
 use App\Logbook\LogLines;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
@@ -22,7 +23,7 @@ final class LogbookController extends Controller
 
         return view('logbook.show', ['site' => $site, 'lines' => new LogLines(
             $site->state, $job->zone, $request->filled('before') ? $request->integer('before') : null,
-            $site->plan->grid->findLabelled($request->string('post')->value()), EntryKind::tryFrom($request->string('kind')->value()),
+            $site->plan->grid->findLabelled($request->string('post')->value()), EntryKind::tryFrom($request->string('kind')->value()), GoneLabels::of($job, $site->state),
         )]);
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Site\PlanChange;
+use Aequus\Words\Plan\ChangeWords;
 use App\Actions\CreateJob;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
@@ -15,6 +17,7 @@ use App\Plan\FixedLineRow;
 use App\Plan\PlanForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
 final class PlanController extends Controller
@@ -41,9 +44,36 @@ final class PlanController extends Controller
     public function revise(PlanRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $request->plan($job->revision->plan());
-        $revise($job, $this->user($request), $plan, $request->reason(), $request->integer('based_on'));
+        $reason = $request->reason();
+        $change = new PlanChange($this->site($job)->state, $plan);
+        if ($change->isAskedAbout() && ! $request->boolean('sure')) {
+            return back()->withInput()->withErrors(['change' => implode(' ', ChangeWords::say($change)).' Tick “do it all the same” and send it again, or correct it.'])->with('asks_sure', 'plan');
+        }
+        $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
 
-        return redirect()->route('plan', $job)->with('said', 'The new plan is in force.');
+        return redirect()->route('plan', $job)->with('said', implode(' ', ['The new plan is in force.', ...ChangeWords::say($change)]));
+    }
+
+    /** Any plan there was, as it was drawn. */
+    public function revision(Job $job, int $number): View
+    {
+        $revision = $job->revisions()->where('number', $number)->firstOrFail();
+        $site = $this->site($job);
+
+        return view('plan.revision', [
+            'site' => $site, 'revision' => $revision, 'then' => $revision->plan(), 'drawing' => PlanDrawing::ofPlan($revision->plan()),
+            'change' => ChangeWords::say(new PlanChange($site->state, $site->plan->returnedTo($revision->plan()))),
+        ]);
+    }
+
+    /** An earlier plan is put in force again, as the next revision. */
+    public function back(Request $request, Job $job, int $number, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan()->returnedTo($job->revisions()->where('number', $number)->firstOrFail()->plan());
+        $change = new PlanChange($this->site($job)->state, $plan);
+        $revise($job, $this->user($request), $plan, "Back to revision {$number}", $request->integer('based_on'));
+
+        return redirect()->route('plan', $job)->with('said', implode(' ', ["The plan of revision {$number} is in force again.", ...ChangeWords::say($change)]));
     }
 
     public function fit(FitRequest $request, Job $job, RevisePlan $revise): RedirectResponse

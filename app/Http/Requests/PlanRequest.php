@@ -61,9 +61,10 @@ final class PlanRequest extends FormRequest
         $hole = $post ? $this->lengthOrNone('hole', $unit) ?? $notation->round($post->across()->times(2.25)) : null;
         $kind = $this->choice('kind', JobKind::class);
         $this->stopIfRefused();
+        [$tops, $layout, $fit, $origin] = $before?->countedFrom($grid) ?? [null, null, new Fit, null];
         $plan = $this->at('plan', fn () => new Plan(
             $kind, $notation, $sides, $tolerances, $post, $before?->hole->dugTo($hole) ?? HoleShape::round($hole), $standing, $grid,
-            $before?->footing, $before?->tops, $before?->decidedLayout, $before->fit ?? new Fit, $before?->holding,
+            $before?->footing, $tops, $layout, $fit, $before?->holding, $origin,
         ));
         $this->stopIfRefused();
 

@@ -34,6 +34,6 @@ final class ServiceRequest extends EntryRequest
         }
         $points = array_values(array_filter($points));
 
-        return $type && $noDig && ! isset($this->refusals['points']) ? new ServiceLine($type, $this->text('name') ?: $type->value.' line', $noDig, $points) : null;
+        return $type && $noDig && ! isset($this->refusals['points']) ? new ServiceLine($type, $this->text('name') ?: $type->value.' line', $noDig, $points, $plan->origin) : null;
     }
 }

@@ -18,7 +18,7 @@ thead { display: table-header-group; } th { font-size: 7.5pt; } tr { page-break-
 <div class="foot">{{ $job->name }}, plan revision {{ $job->revision->number }}, {{ count($state->log->entries) }} entries. Local code, the permit office, the maker’s instructions and a licensed engineer come before anything on this sheet.</div>
 <h1>{{ $job->name }}</h1>
 <p>{{ $job->place ? $job->place.'. ' : '' }}{{ $plan->kind->inWords() }}, {{ count($plan->grid->posts) }} posts, plan revision {{ $job->revision->number }}.
-    @if ($handover->given)Handed over to {{ $handover->given->to }}.{{ $handover->given->remark ? ' '.$handover->given->remark : '' }}@else Not handed over yet.@endif
+    @if ($handover->given)Handed over to {{ $handover->given->to }}.{{ $handover->given->remark ? ' '.$handover->given->remark : '' }}@elseif ($changed)Handed over under an earlier plan; this one was not taken over yet.@else Not handed over yet.@endif
     @if ($handover->incomplete() !== [])In the book a depth, a plumb reading or a cut is missing at {{ implode(', ', $handover->incomplete()) }}.@endif</p>
 <h2>Tolerances</h2>
 <table><thead><tr><th>What</th><th>Number</th><th>Verdict</th></tr></thead>

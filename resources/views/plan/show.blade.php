@@ -15,7 +15,7 @@
                 <h2>Revisions</h2>
                 <ol class="revisions">
                     @foreach ($revisions->reverse() as $revision)
-                        <li><b>{{ $revision->number }}</b> {{ $revision->reason }} <span class="muted">{{ $revision->user->name }}, {{ $revision->created_at->setTimezone($job->zone)->format('j M Y, H:i') }}</span></li>
+                        <li><b><a href="{{ route('plan.revision', [$job, $revision->number]) }}">{{ $revision->number }}</a></b> {{ $revision->reason }} <span class="muted">{{ $revision->user->name }}, {{ $revision->created_at->setTimezone($job->zone)->format('j M Y, H:i') }}</span></li>
                     @endforeach
                 </ol>
             </section>
@@ -26,6 +26,7 @@
                 <form method="post" action="{{ route('plan.revise', $job) }}" class="stack" data-preview>
                     @csrf
                     <input type="hidden" name="form" value="plan"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
+                    @if ($errors->has('change'))<p class="refusal field-wide" role="alert">{{ $errors->first('change') }}</p>@if (session('asks_sure') === 'plan')<label class="tick tick-sure"><input type="checkbox" name="sure" value="1"> Do it all the same</label>@endif @endif
                     @include('plan.fields', ['form' => $form, 'plan' => $site->plan])
                     <x-field name="reason" form="plan" label="Why it changes" wide />
                     <button class="button" >Put the new plan in force</button>

@@ -49,11 +49,14 @@ final class RevisionTest extends TestCase
         $this->assertSame('C2', $after->find($before->labelled('D2')->id)?->label);
     }
 
-    public function test_a_line_taken_away_and_added_again_is_a_new_line(): void
+    public function test_a_line_taken_away_comes_back_as_itself_where_it_stood_and_as_a_new_one_elsewhere(): void
     {
-        $lines = $this->lines(2400, 2400);
-        $again = $lines->respaced(Spacing::bays($this->lengths(2400)), 3)->respaced(Spacing::bays($this->lengths(2400, 2400)), 2);
-        $this->assertSame(['1', '2', '4'], array_map(fn ($line) => $line->id, $again->lines));
+        $ids = fn (GridLines $lines): array => array_map(fn ($line) => $line->id, $lines->lines);
+        $less = GridLines::fresh(Spacing::bays([Length::feet(8), Length::feet(8)]))->respaced(Spacing::bays([Length::feet(8)]), 2);
+        $this->assertSame(['1', '2'], $ids($less));
+        $this->assertSame(['1', '2', '3'], $ids($less->respaced(Spacing::bays([Length::feet(8), Length::feet(9)]), 2)));
+        $this->assertSame(['4', '1', '2'], $ids($less->respaced(Spacing::bays([Length::feet(8), Length::feet(8)]), 0)));
+        $this->assertSame(['1', '2', '3', '4'], $ids($less->respaced(Spacing::bays([Length::feet(8), Length::feet(9), Length::feet(9)]), 2)), 'one comes back, one is new');
     }
 
     public function test_a_mark_coarser_than_the_tolerance_is_refused(): void
