@@ -52,6 +52,9 @@ Route::middleware('auth')->group(function () {
 
     Route::middleware('can:work,job')->prefix('/jobs/{job}')->group(function () {
         Route::get('/', [JobController::class, 'show'])->name('job');
+        Route::post('/name', [JobController::class, 'rename'])->name('job.rename');
+        Route::post('/shelf', [JobController::class, 'shelve'])->name('job.shelve');
+        Route::post('/copy', [JobController::class, 'copy'])->name('job.copy');
 
         Route::get('/plan', [PlanController::class, 'show'])->name('plan');
         Route::post('/plan', [PlanController::class, 'revise'])->name('plan.revise');

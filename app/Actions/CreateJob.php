@@ -13,12 +13,12 @@ use App\Models\User;
 /** Opens a job with its first plan. */
 final class CreateJob
 {
-    public function __invoke(User $user, string $name, string $place, string $zone, Plan $plan): Job
+    public function __invoke(User $user, string $name, string $place, string $zone, Plan $plan, string $reason = 'First plan'): Job
     {
-        return WriteTransaction::run(function () use ($user, $name, $place, $zone, $plan): Job {
+        return WriteTransaction::run(function () use ($user, $name, $place, $zone, $plan, $reason): Job {
             $job = Job::query()->create(['user_id' => $user->id, 'name' => $name, 'place' => $place, 'zone' => $zone]);
             PlanRevision::query()->create([
-                'job_id' => $job->id, 'number' => 1, 'plan' => PlanCodec::encode($plan), 'reason' => 'First plan', 'user_id' => $user->id,
+                'job_id' => $job->id, 'number' => 1, 'plan' => PlanCodec::encode($plan), 'reason' => mb_substr($reason, 0, 250), 'user_id' => $user->id,
             ]);
 
             return $job;

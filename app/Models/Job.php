@@ -16,13 +16,23 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $name
  * @property string $place
  * @property string $zone
+ * @property Shelf $shelf
+ * @property string $copy_of  whose copy with its log it is, and when it was made; empty for none
  * @property PlanRevision $revision
  */
 final class Job extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['user_id', 'name', 'place', 'zone'];
+    protected $fillable = ['user_id', 'name', 'place', 'zone', 'shelf', 'copy_of'];
+
+    protected $attributes = ['shelf' => 'at_hand', 'copy_of' => ''];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['shelf' => Shelf::class];
+    }
 
     /** @return HasMany<PlanRevision, $this> */
     public function revisions(): HasMany

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Site\Phase;
+use App\Actions\CopyJob;
 use App\Models\Job;
+use App\Models\Shelf;
 use App\Site\ReadSite;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -13,11 +15,52 @@ use Illuminate\Http\Request;
 
 final class JobController extends Controller
 {
+    /** The jobs at hand, or those put away or in the bin; those whose name or place holds what was looked for. */
     public function index(Request $request, ReadSite $read): View
     {
-        $sites = $read->ofMany($this->user($request)->jobs()->with('revision')->orderByDesc('id')->get());
+        $shelf = Shelf::tryFrom($request->string('shelf')->value()) ?? Shelf::AtHand;
+        $sought = trim($request->string('find')->value());
+        $jobs = $this->user($request)->jobs()->with('revision')->where('shelf', $shelf)->orderByDesc('id');
+        if ($sought !== '') {
+            $like = '%'.addcslashes($sought, '%_\\').'%';
+            $jobs->where(fn ($query) => $query->whereRaw("name like ? escape '\\'", [$like])->orWhereRaw("place like ? escape '\\'", [$like]));
+        }
+        $found = $jobs->get();
+        $count = $this->user($request)->jobs()->toBase()->selectRaw('shelf, count(*) as n')->groupBy('shelf')->pluck('n', 'shelf');
 
-        return view('job.index', ['sites' => $sites]);
+        return view('job.index', ['sites' => $read->ofMany($found), 'shelf' => $shelf, 'sought' => $sought, 'count' => $count]);
+    }
+
+    public function rename(Request $request, Job $job): RedirectResponse
+    {
+        $named = $request->validate(['name' => ['required', 'string', 'max:120'], 'place' => ['nullable', 'string', 'max:120']], ['name.required' => 'Give the job a name, such as Cider-press shelter.']);
+        $job->update(['name' => $named['name'], 'place' => $named['place'] ?? '']);
+
+        return back()->with('said', 'The job has a new name.');
+    }
+
+    /** Put away, into the bin, or taken back; nothing of it is ever deleted here. */
+    public function shelve(Request $request, Job $job): RedirectResponse
+    {
+        $shelf = Shelf::tryFrom($request->string('shelf')->value());
+        if ($shelf === null) {
+            abort(404);
+        }
+        $job->update(['shelf' => $shelf]);
+
+        return redirect()->route('jobs')->with('said', match ($shelf) {
+            Shelf::AtHand => "{$job->name} is at hand again.",
+            Shelf::PutAway => "{$job->name} is put away, and can be taken back at any time.",
+            Shelf::Bin => "{$job->name} is in the bin. Nothing empties it; it can be taken back at any time.",
+        });
+    }
+
+    public function copy(Request $request, Job $job, CopyJob $copy): RedirectResponse
+    {
+        $name = mb_substr(trim($request->string('name')->value()) ?: "{$job->name}, copy", 0, 120);
+        $new = $request->string('how')->value() === 'log' ? $copy->withLog($job, $this->user($request), $name) : $copy->plan($job, $this->user($request), $name);
+
+        return redirect()->route('plan', $new)->with('said', 'The copy is made.');
     }
 
     /** A job opens where its next move is. */

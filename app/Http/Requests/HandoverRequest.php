@@ -14,6 +14,10 @@ final class HandoverRequest extends EntryRequest
 
     protected function payload(Plan $plan): HandedOver
     {
+        if ($this->job()->copy_of !== '') {
+            $this->refuse('to', "This is a copy of {$this->job()->copy_of}: hand over the job itself. A copy is no evidence.");
+        }
+
         return new HandedOver($this->text('to'), $this->text('remark'));
     }
 }

@@ -37,6 +37,7 @@
     </header>
     <main id="work" tabindex="-1">
         <x-notices />
+        @if ($site && $site->job->copy_of)<p class="copy-of" role="note">Copy of {{ $site->job->copy_of }}. No evidence for a hand-over.</p>@endif
         {{ $slot }}
     </main>
 </div>

@@ -17,7 +17,7 @@ b { font-size: 10pt; }
 @php($pages = array_chunk(array_keys($strips->strips), $strips->perPage)) @php($m = $strips::MARGIN) @php($bottom = $strips->paper->height() - $m - 4)
 @foreach ($pages as $n => $onPage)
     <div class="page {{ $loop->last ? 'last' : '' }}">
-        <div class="at" style="left: {{ $m }}mm; top: {{ $m - 6 }}mm;">{{ $job->name }}: {{ $strips->title }}, sheet {{ $n + 1 }} of {{ count($pages) }}. Print in full size (100 %, no fitting), then check both bars with a tape.</div>
+        <div class="at" style="left: {{ $m }}mm; top: {{ $m - 6 }}mm;">@if ($job->copy_of)Copy of {{ $job->copy_of }}. @endif{{ $job->name }}: {{ $strips->title }}, sheet {{ $n + 1 }} of {{ count($pages) }}. Print in full size (100 %, no fitting), then check both bars with a tape.</div>
         <div class="bar" style="left: {{ $m }}mm; top: {{ $m }}mm; width: 100mm;"></div><div class="at" style="left: {{ $m + 102 }}mm; top: {{ $m - .5 }}mm;">100 mm</div>
         <div class="bar" style="left: {{ $m }}mm; top: {{ $m + 6 }}mm; width: 101.6mm;"></div><div class="at" style="left: {{ $m + 104 }}mm; top: {{ $m + 5.5 }}mm;">4 in</div>
         @foreach ($onPage as $strip)
