@@ -26,7 +26,7 @@ final class CopyJob
             $job = Job::query()->create(['user_id' => $user->id, 'name' => $name, 'place' => $from->place, 'zone' => $from->zone, 'copy_of' => "{$from->name}, {$made}"]);
             foreach ($from->revisions()->get() as $revision) {
                 $copy = $revision->replicate();
-                $copy->forceFill(['job_id' => $job->id, 'created_at' => $revision->created_at, 'plan' => $revision->plan])->save();
+                $copy->forceFill(['job_id' => $job->id, 'created_at' => $revision->created_at])->save();
             }
             $this->copyEntries($from, $job);
             foreach (DB::table('pictures')->where('job_id', $from->id)->get() as $picture) {

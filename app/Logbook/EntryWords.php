@@ -79,7 +79,7 @@ final readonly class EntryWords
             $said instanceof PictureTaken => 'Picture'.($said->post === null ? '' : " of {$this->label($said->post)}").($said->says === '' ? '' : ": {$said->says}"),
             $said instanceof TopMeasured => "Top of {$this->label($said->post)}: {$write($said->aboveDatumLine)} above the datum line",
             $said instanceof PostCut => "Post {$this->label($said->post)} cut",
-            $said instanceof Decision => $said->about->inWords().($said->post === null ? '' : " ({$this->label($said->post)})").": {$said->reason}",
+            $said instanceof Decision => $said->about->inWords().($said->post === null ? '' : " ({$this->label($said->post)})").($said->lesser === null ? '' : ", {$write($said->lesser)} all the same").": {$said->reason}",
             $said instanceof Remark => ($said->post === null ? '' : $this->label($said->post).': ').$said->text,
             $said instanceof HandedOver => "Handed over to {$said->to}".($said->remark === '' ? '' : ": {$said->remark}"),
             $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",

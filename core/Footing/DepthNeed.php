@@ -50,6 +50,12 @@ final readonly class DepthNeed
         return $highest;
     }
 
+    /** Whether less than a quarter of the post would have to stand in the ground. */
+    public function isShallow(Length $aboveGrade): bool
+    {
+        return $this->embedment->times(3)->isShorterThan($aboveGrade);
+    }
+
     public function isWaived(DepthRule $rule): bool
     {
         return in_array($rule, $this->waived, true);

@@ -11,6 +11,7 @@ use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Hold;
+use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 
@@ -37,7 +38,7 @@ final readonly class Footings
         $posts = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($ground[$post->id->value])));
         if ($plan->footing !== null && $posts !== []) {
             $waived = self::waived($log);
-            $needs = array_map(fn (Post $post) => self::need($plan, $plan->footing, $post, $ground[$post->id->value], [...$waived[''] ?? [], ...$waived[$post->id->value] ?? []]), $posts);
+            $needs = array_map(fn (Post $post) => self::need($plan, $plan->footing, $post, $ground[$post->id->value], [...$waived[''] ?? [], ...$waived[$post->id->value] ?? []], self::lesserEmbedment($plan, $log, $post)), $posts);
             try {
                 $depths = Depths::by($plan->footing->mode, $needs, $plan->footing->askedPlane);
             } catch (FootingRefused $refused) {
@@ -174,7 +175,6 @@ final readonly class Footings
         foreach ($log->now(Decision::class) as $decision) {
             $rule = match ($decision->about) {
                 DecisionAbout::WaiveFrost => DepthRule::Frost,
-                DecisionAbout::WaiveEmbedment => DepthRule::Embedment,
                 DecisionAbout::WaiveLocalMinimum => DepthRule::LocalMinimum,
                 DecisionAbout::WaiveMakerMinimum => DepthRule::MakerMinimum,
                 default => null,
@@ -187,14 +187,27 @@ final readonly class Footings
         return $waived;
     }
 
+    /** What a post must stand in the ground where its least embedment was left aside: as typed, or a quarter of it where nobody typed. Null: it was not. */
+    private static function lesserEmbedment(Plan $plan, Log $log, Post $post): ?Length
+    {
+        $lesser = null;
+        foreach ($log->now(Decision::class) as $decision) {
+            if ($decision->about === DecisionAbout::WaiveEmbedment && ($decision->post === null || $decision->post->equals($post->id))) {
+                $lesser = $decision->lesser ?? LeastEmbedment::share(0.25)->below($plan->standing);
+            }
+        }
+
+        return $lesser;
+    }
+
     /** @param  list<DepthRule>  $waived */
-    private static function need(Plan $plan, FootingRules $rules, Post $post, Length $ground, array $waived): DepthNeed
+    private static function need(Plan $plan, FootingRules $rules, Post $post, Length $ground, array $waived, ?Length $lesser): DepthNeed
     {
         // A driven post stands on nothing but the ground.
         [$pad, $gravel] = $plan->holdOf($post->id)->isDug() ? [$rules->pad, $rules->gravel] : [Length::zero(), Length::zero()];
 
         return new DepthNeed(
-            $post, $ground, $rules->finishedGrade ?? $ground, $rules->frost, $rules->margin, $rules->embedment->below($plan->standing), $pad, $gravel,
+            $post, $ground, $rules->finishedGrade ?? $ground, $rules->frost, $rules->margin, $lesser ?? $rules->embedment->below($plan->standing), $pad, $gravel,
             $rules->fillBeforeFirstFrost, $rules->least, $plan->roleOf($post), $waived,
         );
     }

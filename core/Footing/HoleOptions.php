@@ -91,18 +91,38 @@ final readonly class HoleOptions
         if ($need->role?->isNeverShortened()) {
             return new HoleOption('Shorten the post', null, $need->role === PostRole::Corner ? 'Never at a corner: it carries the braces and the ends of two beams.' : 'Never at an anchor: what pulls at it needs the whole depth.', false);
         }
-        $lower = $need->ground->isShorterThan($need->finishedGrade) ? $need->ground : $need->finishedGrade;
-        $cover = $lower->minus($this->hole->foot->minus($need->pad));
+        $missing = array_values(array_filter(array_map($this->lacks(...), $need->feet())));
         $embedded = $need->finishedGrade->minus($this->hole->foot);
-        $missing = array_values(array_filter([
-            $cover->isShorterThan($need->frost) && ! $need->isWaived(DepthRule::Frost) ? "the pad lies {$this->plan->write($need->frost->minus($cover))} above the frost line" : null,
-            $embedded->isShorterThan($need->embedment) && ! $need->isWaived(DepthRule::Embedment) ? "the post stands {$this->plan->write($need->embedment->minus($embedded))} less deep than its least embedment" : null,
-        ]));
+        if ($embedded->times(3)->isShorterThan($this->plan->standing)) {
+            $missing[] = 'less than a quarter of the post stands in the ground';
+        }
 
         return new HoleOption(
             'Shorten the post and take the hole as it is', $this->hole->footRisesBy,
-            "{$this->risen()} ".($missing === [] ? 'Only the margin is given up.' : 'Then '.implode(' and ', $missing).'. Your local office must agree.').' It needs a decision with its reason.', true,
+            "{$this->risen()} ".($missing === [] ? 'Only the margin is given up.' : 'Then '.implode(', and ', $missing).'. Your local office must agree.').' It needs a decision with its reason.', true,
         );
+    }
+
+    /** What a rule misses with the foot where this hole puts it; null where it holds, was left aside, or only the margin is given up. */
+    private function lacks(HighestFoot $allowed): ?string
+    {
+        $need = $this->hole->required->need;
+        $margin = $allowed->rule === DepthRule::Frost ? $need->margin : Length::zero();
+        $above = $this->hole->foot->minus($allowed->level)->minus($margin);
+        if ($need->isWaived($allowed->rule) || ! $above->isPositive()) {
+            return null;
+        }
+        $by = $this->plan->write($above);
+
+        return match ($allowed->rule) {
+            DepthRule::Frost => "the pad lies {$by} above the frost line",
+            DepthRule::Embedment => "the post stands {$by} less deep than its least embedment",
+            DepthRule::Sideways => "it stands {$by} less deep than its load from the side asks",
+            DepthRule::MakerMinimum => "the maker’s minimum is missed by {$by}",
+            DepthRule::LocalMinimum => "the local minimum is missed by {$by}",
+            DepthRule::EmbedmentToday => "it stands {$by} too little in today’s ground",
+            default => "it misses what its role asks by {$by}",
+        };
     }
 
     private function risen(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Measure\Length;
 use Aequus\Plan\PostId;
 
 /** A rule was knowingly waived, or a way chosen, and why. */
@@ -11,8 +12,12 @@ final readonly class Decision implements Payload
 {
     use AsksNothing;
 
-    /** @throws EntryRefused when no reason is given */
-    public function __construct(public DecisionAbout $about, public ?PostId $post, public string $reason)
+    /**
+     * @param  ?Length  $lesser  what holds instead, where a least embedment is left aside
+     *
+     * @throws EntryRefused when no reason is given
+     */
+    public function __construct(public DecisionAbout $about, public ?PostId $post, public string $reason, public ?Length $lesser = null)
     {
         if (trim($reason) === '') {
             throw EntryRefused::decisionWithoutReason();

@@ -104,6 +104,11 @@ final class EntryRefused extends Refusal
         return new self('Say why: whoever reads the book later needs the reason.');
     }
 
+    public static function lesserEmbedmentMissing(): self
+    {
+        return new self('A post does not stand on gravel alone. Type how deep it shall stand instead.');
+    }
+
     public static function leanWithoutDirection(string $typed): self
     {
         return new self("Say to which side the top goes: “{$typed}” names none. Or say it is plumb.");

@@ -23,7 +23,7 @@ final readonly class UnderPlan
     {
         match (true) {
             $said instanceof HoleDug && $said->width !== null => $this->checkWidth($said->width),
-            $said instanceof Decision => $this->checkShortened($said),
+            $said instanceof Decision => $this->checkDecision($said),
             $said instanceof AsCast => $this->checkCast($said),
             default => null,
         };
@@ -37,8 +37,12 @@ final readonly class UnderPlan
         }
     }
 
-    private function checkShortened(Decision $said): void
+    private function checkDecision(Decision $said): void
     {
+        if ($said->about === DecisionAbout::WaiveEmbedment && ($said->lesser === null || ! $said->lesser->isPositive())) {
+            throw EntryRefused::lesserEmbedmentMissing();
+        }
+
         $post = $said->post === null ? null : $this->plan->grid->find($said->post);
         $role = $post === null ? null : $this->plan->roleOf($post);
         if ($said->about === DecisionAbout::AcceptShortHole && $role?->isNeverShortened()) {

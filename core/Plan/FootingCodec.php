@@ -49,6 +49,7 @@ final class FootingCodec
                 'today' => $rules->least->today, 'local' => $rules->least->local, 'maker' => $rules->least->maker, 'sideways' => $rules->least->sideways, 'for_role' => $rules->least->forRole,
             ]),
             'roles' => array_map(fn (PostRole $role) => $role->value, $rules->roles),
+            'firmer' => $rules->firmer->value,
         ];
     }
 
@@ -72,7 +73,7 @@ final class FootingCodec
             $stored['fill_before_first_frost'],
             $maybe($stored['asked_plane']),
             new LeastDepths($maybe($least['today'] ?? null), $maybe($least['local'] ?? null), $maybe($least['maker'] ?? null), $maybe($least['sideways'] ?? null), $maybe($least['for_role'] ?? null)),
-            array_map(PostRole::from(...), $stored['roles'] ?? []),
+            array_map(PostRole::from(...), $stored['roles'] ?? []), Firmer::from($stored['firmer'] ?? Firmer::CornersAndNamed->value),
         );
     }
 

@@ -17,6 +17,7 @@ final readonly class FootingRules
      * @param  bool  $fillBeforeFirstFrost  whether the finished grade is there before the first winter
      * @param  ?Length  $askedPlane  a foot level asked for, lower than the rules need
      * @param  array<string, PostRole>  $roles  by the value of the post's id; corners of the outline need not be named
+     * @param  Firmer  $firmer  whether corners stand firmer without being named
      *
      * @throws PlanRefused naming the figure that can't be
      */
@@ -33,6 +34,7 @@ final readonly class FootingRules
         public ?Length $askedPlane = null,
         public LeastDepths $least = new LeastDepths,
         public array $roles = [],
+        public Firmer $firmer = Firmer::CornersAndNamed,
     ) {
         foreach (['frost depth' => $frost, 'margin' => $margin, 'pad' => $pad, 'gravel' => $gravel, 'least gravel' => $leastGravel] as $what => $length) {
             if ($length->isNegative()) {
@@ -56,7 +58,7 @@ final readonly class FootingRules
     {
         return new self(
             $this->frost, $this->margin, $this->embedment, $this->pad, $this->gravel, $this->leastGravel, $mode, $this->finishedGrade, $this->fillBeforeFirstFrost,
-            $mode === DepthMode::CommonPlane ? $plane : null, $this->least, $this->roles,
+            $mode === DepthMode::CommonPlane ? $plane : null, $this->least, $this->roles, $this->firmer,
         );
     }
 }

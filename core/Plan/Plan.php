@@ -141,10 +141,12 @@ final readonly class Plan
         return $this->holding?->of($post) ?? Hold::Concrete;
     }
 
-    /** Why a post must stand firmer: as named, or because it stands at a corner of the outline; null for the others. */
+    /** Why a post must stand firmer: as named, or because it stands at a corner of the outline; null for the others. Two posts have no corner. */
     public function roleOf(Post $post): ?PostRole
     {
-        return $this->footing->roles[$post->id->value] ?? ($this->isCorner($post) ? PostRole::Corner : null);
+        $corners = ($this->footing->firmer ?? Firmer::CornersAndNamed) === Firmer::CornersAndNamed && count($this->grid->posts) > 2;
+
+        return $this->footing->roles[$post->id->value] ?? ($corners && $this->isCorner($post) ? PostRole::Corner : null);
     }
 
     /** Whether it stands at a corner of the outline. */

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\Payload;
 use Aequus\Plan\Plan;
 
@@ -18,6 +19,11 @@ final class DecisionRequest extends EntryRequest
     {
         [$about, $post] = [$this->choice('about', DecisionAbout::class), $this->postOrJob($plan)];
 
-        return $about && $this->refusals === [] ? new Decision($about, $post, $this->text('reason')) : null;
+        $lesser = $about === DecisionAbout::WaiveEmbedment ? $this->lengthOrNone('lesser', $plan->notation->unit) : null;
+        if ($about === DecisionAbout::WaiveEmbedment && ($lesser === null || ! $lesser->isPositive())) {
+            $this->refuse('lesser', EntryRefused::lesserEmbedmentMissing()->getMessage());
+        }
+
+        return $about && $this->refusals === [] ? new Decision($about, $post, $this->text('reason'), $lesser) : null;
     }
 }

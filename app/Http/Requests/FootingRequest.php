@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Aequus\Plan\DepthMode;
+use Aequus\Plan\Firmer;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\LeastDepths;
 use Aequus\Plan\LeastEmbedment;
@@ -34,7 +35,7 @@ final class FootingRequest extends PlanChangeRequest
         $this->stopIfRefused();
         $rules = $this->at('frost', fn () => new FootingRules(
             $frost, $margin, $embedment, $pad, $gravel, $leastGravel, $mode, $grade, $this->boolean('fill_before_first_frost'),
-            $mode === DepthMode::CommonPlane ? $asked : null, new LeastDepths($today, $local, $maker, $sideways, $forRole), $roles,
+            $mode === DepthMode::CommonPlane ? $asked : null, new LeastDepths($today, $local, $maker, $sideways, $forRole), $roles, Firmer::tryFrom($this->text('firmer')) ?? $plan->footing->firmer ?? Firmer::CornersAndNamed,
         ));
         $this->stopIfRefused();
 

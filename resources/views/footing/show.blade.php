@@ -80,7 +80,8 @@
                     <x-field name="local" form="rules" label="Local minimum" hint="From your local office. Empty: none." :value="$value($rules?->least->local)" :unit="$unit" />
                     <x-field name="maker" form="rules" label="Maker’s minimum" hint="Of what stands on the posts. Empty: none." :value="$value($rules?->least->maker)" :unit="$unit" />
                     <x-field name="sideways" form="rules" label="For a load from the side" hint="From the load sheet. Empty: none." :value="$asked !== '' ? $asked : $value($rules?->least->sideways)" :unit="$unit" />
-                    <x-field name="for_role" form="rules" label="Firmer posts go deeper by" hint="Corners, and those named here." :value="$value($rules?->least->forRole)" :unit="$unit" />
+                    <x-field name="for_role" form="rules" label="Firmer posts go deeper by" hint="Empty: not deeper." :value="$value($rules?->least->forRole)" :unit="$unit" />
+                    <x-choice name="firmer" form="rules" label="Firmer posts are" :value="$rules?->firmer->value ?? 'corners_and_named'" :options="collect(\Aequus\Plan\Firmer::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                     @foreach ([\Aequus\Plan\PostRole::Gate, \Aequus\Plan\PostRole::Anchor, \Aequus\Plan\PostRole::Bracing] as $role)<x-field :name="'posts_'.$role->value" form="rules" :label="ucfirst($role->inWords()).'s'" hint="Their labels, such as B2 C2." :value="$roles($role)" />@endforeach
                     <x-field name="pad" form="rules" label="Pad under the post" :value="$rules ? $value($rules->pad) : $zero" :unit="$unit" />
                     <x-field name="gravel" form="rules" label="Gravel under the pad" :value="$rules ? $value($rules->gravel) : $zero" :unit="$unit" />
@@ -99,6 +100,7 @@
                     <x-entry-form :action="route('logbook.decision', $job)" name="waive">
                         <x-choice wide name="about" form="waive" label="Rule" :options="collect(\Aequus\Logbook\DecisionAbout::waivers())->mapWithKeys(fn ($about) => [$about->value => $about->inWords()])->all()" />
                         <x-choice name="post" form="waive" label="For" :options="['' => 'all posts'] + collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all()" />
+                        <x-field name="lesser" form="waive" label="So deep all the same" hint="For the least embedment: below finished grade." :unit="$unit" />
                         <x-field name="reason" form="waive" label="Why" hint="It stands in the record that is handed over." wide />
                         <button class="button button-second">Leave it aside</button>
                     </x-entry-form>
@@ -109,6 +111,7 @@
                     @php($need = $longest->need)
                     <p>Ground stands at <x-length :of="$need->ground" :plan="$plan" />{{ $need->finishedGrade->equals($need->ground) ? '' : ' and will stand at '.$plan->write($need->finishedGrade) }}. Each rule says how high the foot may stand{{ $need->role ? '; '.$longest->post->label.' is a '.$need->role->inWords() : '' }}:</p>
                     <ul>@foreach ($need->feet() as $foot)<li>{{ ucfirst($foot->rule->inWords()) }}: <x-length :of="$foot->level" :plan="$plan" />{{ $need->isWaived($foot->rule) ? ', left aside with a reason' : ($foot->rule === $longest->highest->rule ? ', the lowest: it governs' : '') }}</li>@endforeach</ul>
+                    @if ($need->isShallow($plan->standing))<p class="refusal">Less than a quarter of the post would stand in the ground. That is for light things that nothing leans on.</p>@endif
                     <p>Frost is lowest winter ground − <x-length :of="$need->frost" :plan="$plan" /> frost − <x-length :of="$need->margin" :plan="$plan" /> margin + <x-length :of="$need->pad" :plan="$plan" /> pad. The foot stands at <x-length :of="$longest->foot" :plan="$plan" /> ({{ $longest->governing->inWords() }}); below it come pad and <x-length :of="$need->gravel" :plan="$plan" /> gravel: <x-length :of="$longest->holeDepth()" :plan="$plan" /> from today’s ground.</p>
                 </details>
             @endif

@@ -28,6 +28,7 @@ use Aequus\Logbook\SoilLayer;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\DepthMode;
+use Aequus\Plan\Firmer;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Hold;
 use Aequus\Plan\Holding;
@@ -124,7 +125,35 @@ final class HoleOptionsTest extends TestCase
         $governs = fn (string $label) => $waived->footing->required($this->plan()->grid->labelled($label))?->governing;
         $this->assertSame([DepthRule::Embedment, DepthRule::Frost], [$governs('B2'), $governs('B1')]);
         $all = $this->site(new Decision(DecisionAbout::WaiveFrost, null, 'light'), new Decision(DecisionAbout::WaiveEmbedment, null, 'light'));
-        $this->assertSame(DepthRule::Frost, $all->footing->required($this->plan()->grid->labelled('B1'))?->governing, 'something must still say how deep');
+        $b1 = $all->footing->required($this->plan()->grid->labelled('B1'));
+        $this->assertSame(DepthRule::Embedment, $b1?->governing, 'a quarter of the post, where nobody typed what holds instead');
+        $this->assertEqualsWithDelta(2400 / 3 + 200, $b1->holeDepth()->inMillimetres(), 1e-5);
+        $typed = $this->site(new Decision(DecisionAbout::WaiveFrost, null, 'light'), new Decision(DecisionAbout::WaiveEmbedment, null, 'light', Length::millimetres(450)));
+        $required = $typed->footing->required($this->plan()->grid->labelled('B1'));
+        $this->assertEqualsWithDelta(450 + 200, $required?->holeDepth()->inMillimetres(), 1e-6);
+        $this->assertTrue($required->need->isShallow($this->plan()->standing), '450 of 2850 is less than a quarter');
+    }
+
+    public function test_a_shortened_post_is_judged_by_every_rule_that_applies(): void
+    {
+        $plan = $this->plan(new LeastDepths(maker: Length::millimetres(850), sideways: Length::millimetres(890)));
+        $required = $this->siteOf($plan)->footing->required($plan->grid->labelled('B1')) ?? $this->fail();
+        // Ground −100, bottom 1000 below it: gravel at its thinnest puts the foot 850 below the ground.
+        $effect = (new HoleOptions($plan, new HoleAsDug($required, $required->need->ground->minus(Length::millimetres(1000)), Length::millimetres(50))))->options[2]->effect;
+        $this->assertStringContainsString('40 mm less deep than its load from the side asks', $effect);
+        $this->assertStringNotContainsString('Only the margin', $effect);
+        $this->assertStringNotContainsString('maker', $effect);
+    }
+
+    public function test_corners_are_firmer_unless_only_those_named_are_and_two_posts_have_none(): void
+    {
+        $plan = $this->plan();
+        $named = $plan->footing ?? $this->fail();
+        $only = $plan->withFooting(new FootingRules($named->frost, $named->margin, $named->embedment, $named->pad, $named->gravel, $named->leastGravel, $named->mode, firmer: Firmer::OnlyNamed));
+        $this->assertSame(PostRole::Corner, $plan->roleOf($plan->grid->labelled('A1')));
+        $this->assertNull($only->roleOf($only->grid->labelled('A1')));
+        $two = Builds::plan([2400], [])->withFooting($named);
+        $this->assertNull($two->roleOf($two->grid->labelled('A1')), 'a frame of two posts can take a short hole');
     }
 
     public function test_softer_soil_than_assumed_asks_for_a_wider_foot(): void
