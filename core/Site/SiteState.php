@@ -118,7 +118,10 @@ final readonly class SiteState
             $dug[$hole->post->value] = true;
         }
 
-        return array_values(array_filter($this->plan->grid->posts, fn (Post $post) => ! isset($dug[$post->id->value]) || $this->standing($post)->lean->isHalfKnown() || ! $this->cut->isCut($post)));
+        // A short post that was taken as it is has nothing to be cut.
+        $hasTop = fn (Post $post) => $this->cut->isCut($post) || $this->decided(DecisionAbout::AcceptShortPost, $post) !== null;
+
+        return array_values(array_filter($this->plan->grid->posts, fn (Post $post) => ! isset($dug[$post->id->value]) || $this->standing($post)->lean->isHalfKnown() || ! $hasTop($post)));
     }
 
     public function standing(Post $post): StandingPost

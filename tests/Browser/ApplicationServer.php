@@ -42,12 +42,13 @@ final class ApplicationServer
         $this->start();
     }
 
-    /** Also again after it was killed, with the same data at the same address. */
-    public function start(): void
+    /** Also again after it was killed, with the same data at the same address, and as many days later as are told. */
+    public function start(int $daysLater = 0): void
     {
+        $door = $daysLater === 0 ? 'bin/server.php' : 'tests/Browser/later.php';
         $log = ['file', "{$this->data}/server.log", 'a'];
-        $command = ['php', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=4096', '-d', 'upload_max_filesize=20M', '-d', 'post_max_size=21M', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/server.php'];
-        $process = proc_open($command, [['file', '/dev/null', 'r'], $log, $log], $pipes, dirname(__DIR__, 2), $this->environment);
+        $command = ['php', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=4096', '-d', 'upload_max_filesize=20M', '-d', 'post_max_size=21M', '-S', "127.0.0.1:{$this->port}", '-t', 'public', $door];
+        $process = proc_open($command, [['file', '/dev/null', 'r'], $log, $log], $pipes, dirname(__DIR__, 2), [...$this->environment, 'DAYS_LATER' => (string) $daysLater]);
         $this->process = $process ?: throw new RuntimeException('The application server did not start.');
         $this->waitFor($this->port);
     }

@@ -133,6 +133,22 @@ final class PhasesTest extends JobTestCase
         $this->post('/cautions/made-up')->assertNotFound();
     }
 
+    #[TestWith(['square', 'Cover your eyes when you drive stakes'])]
+    #[TestWith(['level', 'Never look into a laser beam'])]
+    #[TestWith(['footing/hold', 'Foam: gloves'])]
+    #[TestWith(['footing/piers', 'Lower pads and blocks'])]
+    #[TestWith(['footing/materials', 'Wet cement burns'])]
+    #[TestWith(['footing/loads', 'Wind lifts a roof'])]
+    #[TestWith(['footing/dig', 'An auger kicks'])]
+    #[TestWith(['set', 'Know what a post weighs'])]
+    #[TestWith(['set/A1', 'Know what a post weighs'])]
+    #[TestWith(['set/stop', 'Open holes: cover them'])]
+    #[TestWith(['cut', 'Saws: eyes'])]
+    public function test_a_step_has_its_caution_beside_it(string $page, string $line): void
+    {
+        $this->page($page)->assertSee($line);
+    }
+
     public function test_a_single_post_and_a_row_have_screens_of_their_own(): void
     {
         $one = $this->job($this->user, \Tests\Builds::plan(baysX: [], baysY: []));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\View\Caution;
+use Aequus\Site\Caution;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -14,7 +14,7 @@ final class CautionController extends Controller
 {
     public function __invoke(Request $request, string $caution): RedirectResponse
     {
-        abort_unless(Caution::exists($caution), 404);
+        abort_if(Caution::tryFrom($caution) === null, 404);
         DB::table('read_cautions')->insertOrIgnore(['user_id' => $this->user($request)->id, 'caution' => $caution, 'read_at' => now()]);
 
         return back();

@@ -37,7 +37,7 @@
                     <p><a href="{{ route('plan', $job) }}#entry">Move the post in the plan</a></p>
                 @endif
             </x-move>
-            <x-cautions :of="['buried', 'struck', 'overhead']" />
+            <x-cautions :step="\Aequus\Site\Step::Clearing" :site="$site" />
             <section id="entry">
                 <h2>Utility marks</h2>
                 @if ($clear->notice)

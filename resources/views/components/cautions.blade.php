@@ -1,5 +1,5 @@
-@props(['of'])
-@foreach (\App\View\Caution::of($of) as $caution)
+@props(['step', 'site', 'post' => null, 'way' => null])
+@foreach (\App\View\CautionLine::at($step, $site->plan, $post, $way) as $caution)
     <details class="caution {{ $caution->read ? 'is-read' : '' }}">
         <summary><span class="caution-sign" aria-hidden="true">!</span><span class="{{ $caution->read ? 'caution-short' : '' }}">{{ $caution->line }}</span></summary>
         <p>{{ $caution->more }}</p>

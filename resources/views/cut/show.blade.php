@@ -62,7 +62,7 @@
                 @endif
             </x-move>
             @if ($tops && $site->next?->asks === \Aequus\Logbook\EntryKind::CrossChecked && $site->next->phase === $phase)<section>@include('set.check-form', ['before' => \Aequus\Logbook\PointOfNoReturn::Cut])</section>@endif
-            <x-cautions :of="['saw', 'ladder', 'unbraced']" />
+            <x-cautions :step="\Aequus\Site\Step::Cutting" :site="$site" />
             @if ($tops)
                 <section id="entry">
                     <h2>Measure a top</h2>

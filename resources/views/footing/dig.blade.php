@@ -44,7 +44,7 @@
                     <p class="hint">{{ $isDug ? 'Measured from the auger’s tip. Loose earth falls back: clean the bottom before you measure.' : 'Measured from the foot of each post.' }}</p>
                 </section>
             @endif
-            <x-cautions :of="['holes', 'auger']" />
+            <x-cautions :step="\Aequus\Site\Step::Digging" :site="$site" />
         </div>
     </div>
 </x-layout>

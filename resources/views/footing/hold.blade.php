@@ -64,6 +64,7 @@
                 @endforeach
                 <p>Two more stand under their own pages: below frost always, or a rule left aside with a reason (Depths); the hole made to the height, or the post cut to it (Side by side).</p>
             </details>
+            <x-cautions :step="\Aequus\Site\Step::ChoosingHold" :site="$site" />
         </div>
     </div>
 </x-layout>

@@ -45,6 +45,7 @@
                 <x-sum-field :f="$ask('suction', 'Suction of wind, '.$p)" />
                 <button class="button button-second">Work it out</button>
             </form>
+            <x-cautions :step="\Aequus\Site\Step::Loads" :site="$site" />
         </div>
     </div>
 </x-layout>

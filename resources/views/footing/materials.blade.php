@@ -47,6 +47,7 @@
                 <x-sum-field :f="$ask('pack', 'A foam pack fills, ft³', 'From its label. Empty: 0.375.')" />
                 <button class="button button-second">Work it out</button>
             </form>
+            <x-cautions :step="\Aequus\Site\Step::Materials" :site="$site" :way="$materials->hold" />
         </div>
     </div>
 </x-layout>

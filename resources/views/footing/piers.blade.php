@@ -39,6 +39,7 @@
             @elseif ($form->piers !== [])
                 <p class="hint">To put these in force, first decide under <a href="{{ route('footing.hold', $job) }}">Ways to hold</a> which posts stand on piers.</p>
             @endif
+            <x-cautions :step="\Aequus\Site\Step::Piers" :site="$site" />
         </div>
     </div>
 </x-layout>

@@ -57,7 +57,7 @@
             </x-move>
             @foreach ($surprises as $surprise)<x-soil-surprise :site="$site" :surprise="$surprise" />@endforeach
             @foreach ($answers as $answer)<x-hole-options :site="$site" :answer="$answer" />@endforeach
-            <x-cautions :of="['frost', 'holes', 'auger']" />
+            <x-cautions :step="\Aequus\Site\Step::ChoosingDepths" :site="$site" />
             @if ($depths->isNotEmpty())
                 <section id="entry">
                     <h2>A hole as dug</h2>

@@ -7,7 +7,7 @@
     <div class="two">
         <section class="paper record">
             @if ($state->isChangedSinceHandover())<p class="refusal">It was handed over, and the plan was changed since. What was taken over is another revision.</p>@endif
-            <h1>{{ $handover->given ? 'Handed over to '.$handover->given->to : ($incomplete === [] ? 'Ready to hand over' : count($incomplete).' posts are not complete in the book') }}</h1>
+            <h1>{{ $handover->given ? 'Handed over to '.$handover->given->to : ($incomplete === [] ? 'Ready to hand over' : (count($incomplete) === 1 ? 'One post is' : count($incomplete).' posts are').' not complete in the book') }}</h1>
             <p class="verdict-why"><b>{{ $job->name }}</b>{{ $job->place ? ', '.$job->place : '' }}. {{ $plan->kind->inWords() }}, plan revision {{ $job->revision->number }}. Printed from {{ count($state->log->entries) }} entries of the logbook{{ $handover->given?->remark ? '. Remark: '.$handover->given->remark : '' }}.</p>
             <x-drawing.plan :model="$drawing" />
             <dl class="facts">

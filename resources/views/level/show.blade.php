@@ -136,6 +136,7 @@
                     </x-entry-form>
                 </details>
             @endif
+            <x-cautions :step="\Aequus\Site\Step::Levelling" :site="$site" />
         </div>
     </div>
 </x-layout>

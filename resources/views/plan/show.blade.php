@@ -10,7 +10,7 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="\Aequus\Site\Phase::Plan" />
-            <x-cautions :of="array_merge(['local-code'], $site->plan->kind === \Aequus\Plan\JobKind::PlayStructure ? ['play'] : [])" />
+            <x-cautions :step="\Aequus\Site\Step::Planning" :site="$site" />
             <section>
                 <h2>Revisions</h2>
                 <ol class="revisions">

@@ -50,7 +50,7 @@
             @if ($drift)<section><h2>What filling does here</h2><p>@if ($drift->expected)So far it pushed the tops by <x-length :of="\Aequus\Measure\Length::millimetres($drift->expected->size() * $plan->standing->inMillimetres())" :plan="$plan" /> toward the {{ $plan->sides->of(\Aequus\Set\Drifts::toward($drift->expected)) }}, the mean of {{ count($drift->seen) }}: expect as much at the next.@else {{ count($drift->seen) }} of three fills are known; after three it is told what to expect at the next.@endif {{ \Aequus\Set\Drifts::usualCause($plan->holdOf($plan->grid->posts[0]->id)) }}</p></section>@endif
             <x-helper />
             <x-quick-line :site="$site" />
-            <x-cautions :of="['lifting', 'unbraced', 'cement']" />
+            <x-cautions :step="\Aequus\Site\Step::Setting" :site="$site" />
         </div>
     </div>
 </x-layout>

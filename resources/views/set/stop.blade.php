@@ -14,6 +14,6 @@
         <section><h2>What may still be filled</h2>
             <p>@if ($stop->mayFill === [])Nothing: {{ $stop->lack === [] ? 'no hole waits for its fill' : 'of what is due something is missing everywhere' }}. @else {{ collect($stop->mayFill)->map(fn ($post) => $post->label)->join(', ', ' and ') }} {{ count($stop->mayFill) === 1 ? 'is' : 'are' }} ready: nothing is missing. Only what can be filled to the top and covered before the weather comes; a pour that stops half-way is worse than none.@endif</p>
             @if ($stop->lack !== [])<ul class="plain">@foreach ($stop->lack as $label => $missing)<li><b>{{ $label }}</b> lacks: {{ implode('; ', $missing) }}.</li>@endforeach</ul>@endif</section>
-        <x-cautions :of="['holes', 'unbraced']" />
+        <x-cautions :step="\Aequus\Site\Step::Stopping" :site="$site" />
     </div>
 </x-layout>

@@ -82,6 +82,7 @@
                 <button class="button button-second">Work it out</button>
             </form>
             <x-fixed-line-form :site="$site" />
+            <x-cautions :step="\Aequus\Site\Step::Squaring" :site="$site" />
         </div>
     </div>
 </x-layout>

@@ -51,6 +51,7 @@
                     </section>
                 @endif
                 <div class="after-drawing"><x-quick-line :site="$site" /></div>
+                <x-cautions :step="\Aequus\Site\Step::Squaring" :site="$site" />
                 <section class="list">
                     <h2>Readings <span class="h-note">{{ $sheet->pulled }} of {{ $sheet->pulled + $sheet->toPull }}, in walking order</span></h2>
                     @if ($stake)<p class="hint">Those at {{ $stake }} are marked. <a href="{{ route('square', $job) }}">Mark none</a></p>@endif
