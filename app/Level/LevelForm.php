@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Level;
 
 use Aequus\Guide\SettleHeights;
+use Aequus\Level\LevelReadings;
 use Aequus\Logbook\HeightDifference;
 use Aequus\Logbook\LevelPoint;
 use Aequus\Logbook\RodReading;
@@ -34,11 +35,13 @@ final readonly class LevelForm
         $asked = $site->state->log->entries[$again ?: (int) SettleHeights::asksFor($site->state)]->payload ?? null;
         $rod = $asked instanceof RodReading ? $asked : null;
         $this->difference = $asked instanceof HeightDifference ? $asked : null;
-        $next = $site->nextIn(Phase::Level)->posts[0]->label ?? $site->plan->grid->posts[0]->label;
-        $this->on = $rod === null ? ($level->ofInstrument === null ? 'Benchmark' : $next) : $this->labelOf($rod->point);
+        $move = $site->nextIn(Phase::Level);
+        $setUp = $rod === null ? ($move->setUp ?? $level->setUp) : $rod->setUp;
+        $this->setUp = $setUp ?: '1';
+        $isTied = $level->ofInstrument !== null && ($move?->setUp === null || $level->hasSetUp(LevelReadings::SET_UP.$move->setUp));
+        $this->on = $rod === null ? ($isTied ? $move->posts[0]->label ?? $site->plan->grid->posts[0]->label : 'Benchmark') : $this->labelOf($rod->point);
         $this->named = $rod->point->name ?? '';
         $this->part = $rod->point->feature->value ?? 'ground';
-        $this->setUp = ($rod === null ? $level->setUp : $rod->setUp) ?: '1';
     }
 
     public function labelOf(LevelPoint $point): string

@@ -65,11 +65,39 @@ final readonly class CheckGround implements Rule
     {
         $guesses = implode(' ', array_map(fn (Guess $guess) => ucfirst($guess->asks($above->isNegative())), $site->level->groundTest->guesses));
 
-        return new Move(
-            Phase::Level, "Read the rod on {$post->label} again, from another set-up",
-            rtrim("It stands {$site->plan->write($above->magnitude())} ".($above->isPositive() ? 'above' : 'below')." what the others say. {$guesses}").' If the ground really lies so, another set-up shows it.',
-            $above->magnitude(), $above->isPositive() ? 'above the others' : 'below the others', [$post], EntryKind::Rod,
-        );
+        $why = rtrim("{$post->label} stands {$site->plan->write($above->magnitude())} ".($above->isPositive() ? 'above' : 'below')." what the others say. {$guesses}").' If the ground really lies so, another set-up shows it.';
+        $setUp = $this->elsewhere($site, $post);
+        $isTied = $site->level->hasSetUp(LevelReadings::SET_UP.$setUp);
+
+        return $isTied
+            ? new Move(
+                Phase::Level, "Read the rod on {$post->label} again, from set-up {$setUp}", $why,
+                $above->magnitude(), $above->isPositive() ? 'above the others' : 'below the others', [$post], EntryKind::Rod, setUp: $setUp,
+            )
+            : new Move(
+                Phase::Level, "Set up elsewhere: the rod on {$site->level->benchmark?->name}, then on {$post->label}", $why." Call it set-up {$setUp}.", null, '', [$post], EntryKind::Rod, setUp: $setUp,
+            );
+    }
+
+    /** Name of the newest set-up where the post was not read from it, else of one yet to make. */
+    private function elsewhere(SiteState $site, Post $post): string
+    {
+        $readFrom = $used = [];
+        foreach ($site->log->now(RodReading::class) as $rod) {
+            $used[] = $rod->setUp;
+            if ($rod->point->post !== null && $rod->point->post->equals($post->id)) {
+                $readFrom[] = $rod->setUp;
+            }
+        }
+        $newest = (string) $site->level->setUp;
+        if ($newest !== '' && ! in_array($newest, $readFrom, true)) {
+            return $newest;
+        }
+        for ($number = 2; in_array((string) $number, $used, true); $number++) {
+            continue;
+        }
+
+        return (string) $number;
     }
 
     private function again(SiteState $site, Post $post): Move
@@ -86,6 +114,6 @@ final readonly class CheckGround implements Rule
 
         return $second
             ? new Move(Phase::Level, "Read the rod at {$post->label} from set-up {$site->level->setUp} too", "{$why} Depths rest on its height: two set-ups check each other.", null, '', [$post], EntryKind::Rod)
-            : new Move(Phase::Level, 'Set up once more, elsewhere: the rod on '.($site->level->benchmark->name ?? 'the benchmark'), "{$why} Depths rest on these heights: a second set-up, or a hop with a board, checks them. Call it set-up 2.", asks: EntryKind::Rod);
+            : new Move(Phase::Level, 'Set up once more, elsewhere: the rod on '.($site->level->benchmark->name ?? 'the benchmark'), "{$why} Depths rest on these heights: a second set-up, or a hop with a board, checks them. Call it set-up 2.", asks: EntryKind::Rod, setUp: '2');
     }
 }

@@ -22,6 +22,7 @@ final readonly class Move
      * @param  ?EntryKind  $asks  what to write down when it is done; null when the plan must change or time must pass
      * @param  ?int  $replaces  the entry that what is written down shall take the place of
      * @param  ?FixedLine  $line  what an offset is read from
+     * @param  ?string  $setUp  from which the rod is to be read; null for the newest
      */
     public function __construct(
         public Phase $phase,
@@ -33,6 +34,7 @@ final readonly class Move
         public ?EntryKind $asks = null,
         public ?int $replaces = null,
         public ?FixedLine $line = null,
+        public ?string $setUp = null,
     ) {
     }
 

@@ -39,6 +39,9 @@ final readonly class SettleHeights implements Rule
                 yield $this->again($site, $id, "{$why} Reading this one again decides.");
             }
         }
+        if (self::asksForAThird($site)) {
+            yield $this->again($site, $mistakes->named[0], "{$why} A third reading decides.");
+        }
         yield new Move(Phase::Level, 'Find out why the heights disagree', "{$why} They were read again and still disagree: check that ".implode(', ', array_slice($points, 0, 3)).' did not move and the instrument stands level; or take the heights with a reason.', asks: EntryKind::Decision);
     }
 
@@ -63,7 +66,15 @@ final readonly class SettleHeights implements Rule
             }
         }
 
-        return null;
+        return self::asksForAThird($site) ? LevelReadings::sequence($mistakes->named[0] ?? '') : null;
+    }
+
+    /** Whether the same was read twice, and those two are what can’t both be true. */
+    private static function asksForAThird(SiteState $site): bool
+    {
+        $named = $site->level->mistakes->named ?? [];
+
+        return count($named) === 2 && $site->level->readings->isSame($named[0], $named[1]);
     }
 
     private function again(SiteState $site, string $id, string $why): Move

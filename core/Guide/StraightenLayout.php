@@ -8,6 +8,7 @@ use Aequus\Adjust\PlacedStake;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
+use Aequus\Plan\FixedLine;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Shift;
@@ -15,7 +16,10 @@ use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
 
-/** Once the readings agree with each other: which stakes to move, how far, toward which side. Stakes whose moves differ by less than half the tolerance move in one go. */
+/**
+ * Once the readings agree with each other: which stakes to move, how far, toward which side. Stakes whose moves differ by less than half the tolerance
+ * move in one go; so do all of them when the whole grid lies askew to the line that holds it.
+ */
 final readonly class StraightenLayout implements Rule
 {
     public function moves(SiteState $site): iterable
@@ -39,9 +43,38 @@ final readonly class StraightenLayout implements Rule
             }
             $alike[] = [$stake];
         }
+        $line = $site->plan->fixedLine($site->square->survey->against->line ?? '');
+        if ($line !== null && $off === [] && count($alike) > 1 && $site->square->isAgainstTheLine()) {
+            yield $this->swing($site, $line, $toMove);
+
+            return;
+        }
         foreach ($alike as $stakes) {
             yield $this->move($site, $stakes);
         }
+    }
+
+    /**
+     * The whole grid lies askew to what holds it: all its stakes move in one go, each by its own.
+     *
+     * @param  non-empty-list<PlacedStake>  $stakes
+     */
+    private function swing(SiteState $site, FixedLine $line, array $stakes): Move
+    {
+        $plan = $site->plan;
+        $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
+        $each = array_map(function (PlacedStake $stake, Post $post) use ($site, $plan): string {
+            $parts = array_map(fn (Shift $part) => "{$plan->write($part->amount)} toward the {$plan->sides->of($part->toward)}", self::told($site, $stake));
+
+            return "{$post->label} ".implode(' and ', $parts);
+        }, $stakes, $posts);
+        $most = array_reduce($stakes, fn (?PlacedStake $most, PlacedStake $stake) => $most === null || $stake->size() > $most->size() ? $stake : $most);
+        $far = $plan->grid->find(PostId::of($most->name));
+
+        return new Move(
+            Phase::Square, "Swing the grid to {$line->name}", 'The grid lies askew to what holds it. Move '.implode('; ', $each).'. Then what was read to them is read again.',
+            Length::millimetres($most->size()), $far === null ? '' : "at {$far->label}, which moves most", $posts, EntryKind::StakeMoved,
+        );
     }
 
     /** @return list<Shift> the mean of their moves in the job’s own marks, along the placed design */

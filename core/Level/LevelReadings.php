@@ -113,6 +113,17 @@ final readonly class LevelReadings
         return count($same) > 1;
     }
 
+    /** Whether two readings are of the same: the rod on one point from one set-up, or one pair of points. */
+    public function isSame(string $id, string $other): bool
+    {
+        $parts = [];
+        foreach ($this->network as $reading) {
+            $parts[$reading->id] = array_keys($reading->parts);
+        }
+
+        return isset($parts[$id], $parts[$other]) && array_diff($parts[$id], $parts[$other]) === [] && array_diff($parts[$other], $parts[$id]) === [];
+    }
+
     public static function sequence(string $id): int
     {
         return (int) substr($id, 1);
