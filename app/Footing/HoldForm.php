@@ -45,7 +45,7 @@ final readonly class HoldForm
 
         return new HoldingSite(
             Soil::tryFrom($sums->typed('soil')) ?? Soil::Clay, $sums->ticked('water'), $sums->ticked('roof'), $sums->ticked('wood'), $sums->ticked('no_brace'),
-            $sums->ticked('repair'), $sums->ticked('carried'), array_values(array_filter(Hold::cases(), fn (Hold $hold) => $sums->ticked("ban_{$hold->value}"))),
+            $sums->ticked('repair'), $sums->ticked('carried'), array_values(array_filter(Hold::cases(), fn (Hold $hold) => $sums->ticked("ban_{$hold->value}"))), $sums->ticked('hold_down'),
         );
     }
 
@@ -57,6 +57,28 @@ final readonly class HoldForm
         return ['soil' => $site->soil->value] + array_fill_keys([...array_keys(array_filter(self::marks($site))), ...$bans], '1');
     }
 
+    public function title(): string
+    {
+        $best = $this->adviser->ranked[0];
+
+        return match (true) {
+            $best->leads => 'Best here: '.$best->hold->inWords(),
+            $best->possible => 'None of these would do by itself',
+            default => 'None of these is possible here',
+        };
+    }
+
+    public function why(): string
+    {
+        $best = $this->adviser->ranked[0];
+
+        return match (true) {
+            $best->leads => ($best->for[0] ?? 'Least speaks against it.').' Each reason below counts one to four points; the choice is yours.',
+            $best->possible => "{$best->against[0]} Change what the site is like, or ask a licensed engineer.",
+            default => 'Each is barred or would not hold. Ask a licensed engineer.',
+        };
+    }
+
     public function ticked(string $what): bool
     {
         return self::marks($this->is)[$what];
@@ -65,7 +87,7 @@ final readonly class HoldForm
     /** @return array<string, bool> by the name of the field */
     private static function marks(HoldingSite $site): array
     {
-        return ['wood' => $site->wood, 'no_brace' => $site->noBrace, 'roof' => $site->roof, 'water' => $site->water, 'repair' => $site->repair, 'carried' => $site->carried];
+        return ['wood' => $site->wood, 'no_brace' => $site->noBrace, 'roof' => $site->roof, 'water' => $site->water, 'repair' => $site->repair, 'carried' => $site->carried, 'hold_down' => $site->holdDown];
     }
 
     /** Labels of the posts held another way than the job’s. */

@@ -58,7 +58,7 @@ final readonly class PostSheet
         $this->begun = $site->filling($post)->isDone() ? null : $site->filling($post)->at(FillStep::Started);
         $this->minutesIn = $this->begun === null ? null : max(0, intdiv($now->getTimestamp() - $this->begun->getTimestamp(), 60));
         $this->pour = $this->plan();
-        $this->facts = array_values(array_filter([$this->position(), $this->depth(), $this->foot(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(), $this->setting(), $this->cut()]));
+        $this->facts = array_values(array_filter([$this->position(), $this->depth(), $this->foot(), $this->wood(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(), $this->setting(), $this->cut()]));
     }
 
     private function position(): PostFact
@@ -96,6 +96,14 @@ final readonly class PostSheet
         $bed = $this->site->plan->holding->customs->foot ?? FootBed::Pad;
 
         return new PostFact('Held', $hold->inWords().($hold->isDug() ? '; foot: '.$bed->inWords() : ''));
+    }
+
+    private function wood(): ?PostFact
+    {
+        $reach = $this->site->footing->treatedUpTo($this->post);
+        $care = $this->site->plan->holding?->customs->wood->inWords();
+
+        return $reach === null ? null : new PostFact('Buried wood', "{$care} up to {$this->write($reach)} from its foot, a hand above the ground");
     }
 
     private function plumb(): PostFact

@@ -9,11 +9,14 @@ use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Unit;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Hold;
 use Aequus\Plan\LeastEmbedment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
+use Aequus\Plan\WoodCare;
 
 /** What every hole of a job must reach, and how the dug ones came out. */
 final readonly class Footings
@@ -166,6 +169,28 @@ final readonly class Footings
         $inTheHole = $this->asDug($post)->foot ?? $this->required($post)?->foot;
 
         return $inTheHole !== null && $this->plan->holdOf($post->id) === Hold::Pier ? (new PierTops($this->plan, new PostTops($this->plan, $this->needs)))->foot() : $inTheHole;
+    }
+
+    /**
+     * How far up from its foot the wood of a post must be treated, charred or coated: a hand above the finished ground or today’s, whichever is
+     * higher. Null where it is not buried wood, nothing is done to it, or its depth is not known.
+     */
+    public function treatedUpTo(Post $post): ?Length
+    {
+        $holding = $this->plan->holding;
+        $foot = $this->foot($post);
+        $need = $this->required($post)?->need;
+        if ($holding === null || ! $holding->site->wood || $holding->customs->wood === WoodCare::Nothing || ! $holding->of($post->id)->isBuried() || $foot === null || $need === null) {
+            return null;
+        }
+        $line = $need->finishedGrade->isLongerThan($need->ground) ? $need->finishedGrade : $need->ground;
+
+        return $line->minus($foot)->plus(self::handAbove($this->plan->notation));
+    }
+
+    private static function handAbove(Notation $notation): Length
+    {
+        return $notation->unit === Unit::Millimetre ? Length::millimetres(100) : Length::inches(4);
     }
 
     /** @return array<string, list<DepthRule>> rules knowingly left aside, by the value of the post's id; under the empty one for all posts */

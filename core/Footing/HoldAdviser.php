@@ -17,16 +17,16 @@ final readonly class HoldAdviser
     public function __construct(HoldingSite $site)
     {
         $advice = array_map(fn (Hold $hold) => $this->advise($hold, $site), Hold::cases());
-        usort($advice, fn (HoldAdvice $one, HoldAdvice $other) => [$other->possible, $other->points] <=> [$one->possible, $one->points]);
+        usort($advice, fn (HoldAdvice $one, HoldAdvice $other) => [$other->possible, $other->leads, $other->points] <=> [$one->possible, $one->leads, $one->points]);
         $this->ranked = $advice;
     }
 
-    /** The way that ranks first on a site; null where none is possible. */
+    /** The way that ranks first on a site; null where none may lead. */
     public static function best(HoldingSite $site): ?Hold
     {
         $first = (new self($site))->ranked[0];
 
-        return $first->possible ? $first->hold : null;
+        return $first->leads ? $first->hold : null;
     }
 
     private function advise(Hold $hold, HoldingSite $site): HoldAdvice
@@ -37,6 +37,10 @@ final readonly class HoldAdviser
             $points += $worth;
             $worth > 0 ? $for[] = $says : $against[] = $says;
         }
+        $behind = $this->cannotLead($hold, $site);
+        if ($behind !== null) {
+            array_unshift($against, $behind);
+        }
         $banned = in_array($hold, $site->banned, true);
         if ($banned) {
             array_unshift($against, 'It is not allowed here.');
@@ -44,7 +48,20 @@ final readonly class HoldAdviser
         $lifts = $site->roof && ($hold === Hold::Foam || $hold === Hold::Driven);
         $driven = $hold === Hold::Driven && ($site->wood || $site->soil->isStony());
 
-        return new HoldAdvice($hold, $points, $for, $against, ! $banned && ! $lifts && ! $driven);
+        $possible = ! $banned && ! $lifts && ! $driven;
+
+        return new HoldAdvice($hold, $points, $for, $against, $possible, $possible && $behind === null);
+    }
+
+    /** Why a way is never the first choice on a site, however light or cheap it is; null where it may be. */
+    private function cannotLead(Hold $hold, HoldingSite $site): ?string
+    {
+        return match (true) {
+            $hold === Hold::Foam && $site->noBrace => 'Foam does not lead where nothing else keeps the frame upright.',
+            $hold === Hold::Foam && $site->water => 'Foam does not lead in wet ground.',
+            ($hold === Hold::Earth || $hold === Hold::Gravel) && $site->roof && ! $site->holdDown => 'It does not lead under a roof that can lift, until a cleat, a collar or screws near each foot are named.',
+            default => null,
+        };
     }
 
     /** @return list<array{int, string}> */

@@ -11,6 +11,7 @@ use Aequus\Plan\Hold;
 use Aequus\Plan\HoleShape;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostRole;
+use Aequus\Plan\WoodCare;
 
 /** What can be done about a hole that stops short, is dug too deep, or met something: in the order in which a builder should try it. */
 final readonly class HoleOptions
@@ -99,8 +100,17 @@ final readonly class HoleOptions
 
         return new HoleOption(
             'Shorten the post and take the hole as it is', $this->hole->footRisesBy,
-            "{$this->risen()} ".($missing === [] ? 'Only the margin is given up.' : 'Then '.implode(', and ', $missing).'. Your local office must agree.').' It needs a decision with its reason.', true,
+            "{$this->risen()} ".($missing === [] ? 'Only the margin is given up.' : 'Then '.implode(', and ', $missing).'. Your local office must agree.').$this->fromTheTop().' It needs a decision with its reason.', true,
         );
+    }
+
+    /** Treated wood is shortened at its top: cut at its foot, bare wood would come to lie at the ground. */
+    private function fromTheTop(): string
+    {
+        $holding = $this->plan->holding;
+        $isTreated = $holding !== null && $holding->site->wood && $holding->customs->wood !== WoodCare::Nothing && $holding->of($this->hole->required->post->id)->isBuried();
+
+        return $isTreated ? ' Cut it at the top: turned over, or cut at the foot, bare wood would stand in the ground.' : '';
     }
 
     /** What a rule misses with the foot where this hole puts it; null where it holds, was left aside, or only the margin is given up. */

@@ -7,6 +7,7 @@ namespace Aequus\Guide;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\BuildOrder;
 use Aequus\Plan\Hold;
+use Aequus\Plan\Post;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
@@ -30,9 +31,21 @@ final readonly class SetPosts implements Rule
                     $order === BuildOrder::BeamsFirst => 'Hang it from its beam over the hole, clear of the bottom, and let it come to rest plumb; then brace it.',
                     $order === BuildOrder::FramesTilted => 'Tilt its frame up, nobody under it, ropes on both sides; seat it on its foot and brace it on two sides.',
                     default => 'Seat it on its foot, face to the string, braced on two sides.',
-                }.($top === null ? '' : ' It is at least this long from foot to finished top.'),
+                }.$this->treatment($site, $post).($top === null ? '' : ' It is at least this long from foot to finished top.'),
                 $top === null || $foot === null ? null : $top->minus($foot), $top === null ? '' : 'least length', [$post], EntryKind::PostSet,
             );
         }
+    }
+
+    /** What is marked and done on buried wood before it stands. */
+    private function treatment(SiteState $site, Post $post): string
+    {
+        $reach = $site->footing->treatedUpTo($post);
+        if ($reach === null) {
+            return '';
+        }
+        $care = $site->plan->holding?->customs->wood->inWords();
+
+        return " Mark it {$site->plan->write($reach)} up from its foot: to there it is {$care}. A foot that is cut and a face that is planed are treated again.";
     }
 }

@@ -68,7 +68,10 @@ final readonly class StraightenLayout implements Rule
 
             return "{$post->label} ".implode(' and ', $parts);
         }, $stakes, $posts);
-        $most = array_reduce($stakes, fn (?PlacedStake $most, PlacedStake $stake) => $most === null || $stake->size() > $most->size() ? $stake : $most);
+        $most = $stakes[0];
+        foreach ($stakes as $stake) {
+            $most = $stake->size() > $most->size() ? $stake : $most;
+        }
         $far = $plan->grid->find(PostId::of($most->name));
 
         return new Move(

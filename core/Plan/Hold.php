@@ -115,6 +115,12 @@ enum Hold: string
         };
     }
 
+    /** Whether the post itself stands in the ground. */
+    public function isBuried(): bool
+    {
+        return $this !== self::Pier;
+    }
+
     /** Whether a hole is dug for it. */
     public function isDug(): bool
     {

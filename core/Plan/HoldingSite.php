@@ -15,6 +15,7 @@ final readonly class HoldingSite
      * @param  bool  $repair  a post shall be replaceable one day
      * @param  bool  $carried  bags and water are carried in by hand
      * @param  list<Hold>  $banned  by the local office or the owner
+     * @param  bool  $holdDown  a cleat, collar or screws near each foot are named, against a roof that lifts
      */
     public function __construct(
         public Soil $soil,
@@ -25,11 +26,12 @@ final readonly class HoldingSite
         public bool $repair = false,
         public bool $carried = false,
         public array $banned = [],
+        public bool $holdDown = false,
     ) {
     }
 
     public function onSoil(Soil $soil): self
     {
-        return new self($soil, $this->water, $this->roof, $this->wood, $this->noBrace, $this->repair, $this->carried, $this->banned);
+        return new self($soil, $this->water, $this->roof, $this->wood, $this->noBrace, $this->repair, $this->carried, $this->banned, $this->holdDown);
     }
 }

@@ -1,14 +1,14 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $best = $form->adviser->ranked[0];
-    $ticks = ['wood' => 'posts of wood that can rot', 'no_brace' => 'nothing but the ground keeps the frame upright', 'roof' => 'a roof or floor stands on them', 'water' => 'water stands in the holes', 'repair' => 'a post shall be replaceable one day', 'carried' => 'bags and water are carried in by hand'];
+    $ticks = ['wood' => 'posts of wood that can rot', 'no_brace' => 'nothing but the ground keeps the frame upright', 'roof' => 'a roof or floor stands on them', 'hold_down' => 'a cleat, collar or screws near each foot hold it down', 'water' => 'water stands in the holes', 'repair' => 'a post shall be replaceable one day', 'carried' => 'bags and water are carried in by hand'];
 @endphp
 <x-layout title="Ways to hold" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.hold" />
     <div class="two">
         <section class="paper">
             @if ($form->decided)<p class="move-kicker">Decided: {{ $form->decided->ofJob->inWords() }}{{ $form->decided->ofPosts === [] ? '' : ', other ways for '.count($form->decided->ofPosts).' of the posts' }}</p>@endif
-            <h1>{{ $best->possible ? 'Best here: '.$best->hold->inWords() : 'None of these is possible here' }}</h1>
-            <p class="verdict-why">{{ $best->possible ? ($best->for[0] ?? 'Least speaks against it.').' Each reason below counts one to four points; the choice is yours.' : 'Each is barred or would not hold. Ask a licensed engineer.' }}</p>
+            <h1>{{ $form->title() }}</h1>
+            <p class="verdict-why">{{ $form->why() }}</p>
             <ol class="plain holds">
                 @foreach ($form->adviser->ranked as $advice)
                     <li class="{{ $advice->possible ? '' : 'muted' }}">
@@ -43,7 +43,7 @@
                     <input type="hidden" name="soil" value="{{ $form->is->soil->value }}">
                     @foreach (array_keys($ticks) as $name)<input type="hidden" name="{{ $name }}" value="{{ $form->ticked($name) ? 1 : 0 }}">@endforeach
                     @foreach ($form->is->banned as $hold)<input type="hidden" name="ban_{{ $hold->value }}" value="1">@endforeach
-                    <x-choice wide name="of_job" form="hold" label="All posts" hint="Weighed for the site as it stands above." :value="$form->decided?->ofJob->value ?? ($best->possible ? $best->hold->value : '')" :options="collect(\Aequus\Plan\Hold::cases())->mapWithKeys(fn ($hold) => [$hold->value => $hold->inWords()])->all()" />
+                    <x-choice wide name="of_job" form="hold" label="All posts" hint="Weighed for the site as it stands above." :value="$form->decided?->ofJob->value ?? ($best->leads ? $best->hold->value : '')" :options="collect(\Aequus\Plan\Hold::cases())->mapWithKeys(fn ($hold) => [$hold->value => $hold->inWords()])->all()" />
                     <details class="field-wide" @if (($form->decided?->ofPosts ?? []) !== []) open @endif><summary>Single posts another way</summary>
                         @foreach (\Aequus\Plan\Hold::cases() as $hold)<x-field :name="'posts_'.$hold->value" form="hold" :label="ucfirst($hold->inWords())" :hint="$loop->first ? 'Their labels, such as C1 D1.' : null" :value="$form->posts($hold)" />@endforeach
                     </details>

@@ -32,12 +32,12 @@ final class HoldAdviserTest extends TestCase
         $plain = ['soil' => Soil::Sand, 'roof' => true];
 
         return [
-            'repair later' => [$plain, ['repair' => true], Hold::Concrete, Hold::Gravel, 'dug out and used again'],
-            'carrying' => [['soil' => Soil::Gravel], ['carried' => true], Hold::Concrete, Hold::Foam, 'lightest to carry'],
-            'a ban' => [$plain, ['banned' => [Hold::Concrete]], Hold::Concrete, Hold::Gravel, 'not allowed here'],
+            'repair later' => [['holdDown' => true] + $plain, ['repair' => true], Hold::Concrete, Hold::Gravel, 'dug out and used again'],
+            'carrying' => [['soil' => Soil::Gravel, 'noBrace' => false, 'wood' => false, 'banned' => [Hold::Earth, Hold::Driven, Hold::Gravel, Hold::Collar]], ['carried' => true], Hold::Concrete, Hold::Foam, 'lightest to carry'],
+            'a ban' => [['holdDown' => true] + $plain, ['banned' => [Hold::Concrete]], Hold::Concrete, Hold::Gravel, 'not allowed here'],
             'water' => [['soil' => Soil::Sand], ['water' => true], Hold::Concrete, Hold::Gravel, 'tamps firm in the wet'],
             'a roof on what earth would hold' => [['soil' => Soil::Gravel, 'carried' => true, 'noBrace' => false, 'banned' => [Hold::Foam, Hold::Driven]], ['roof' => true], Hold::Earth, Hold::Pier, 'does not hold a post down, and it settles'],
-            'the shelter, should a post be replaceable' => [['soil' => Soil::SiltyOrClayeySand, 'roof' => true, 'carried' => true], ['repair' => true], Hold::Concrete, Hold::Gravel, 'dug out and used again'],
+            'the shelter, should a post be replaceable' => [['soil' => Soil::SiltyOrClayeySand, 'roof' => true, 'carried' => true, 'holdDown' => true], ['repair' => true], Hold::Concrete, Hold::Gravel, 'dug out and used again'],
             'steel far from a road' => [['soil' => Soil::Sand, 'wood' => false, 'noBrace' => false, 'repair' => true], ['carried' => true, 'banned' => [Hold::Foam]], Hold::Gravel, Hold::Driven, 'Nothing but the posts is carried in'],
         ];
     }
@@ -47,6 +47,32 @@ final class HoldAdviserTest extends TestCase
         $ranked = $this->ranked(['soil' => Soil::Gravel, 'roof' => true, 'carried' => true, 'banned' => [Hold::Gravel]]);
         $this->assertSame([true, true, true, true, false, false, false], array_map(fn (HoldAdvice $advice) => $advice->possible, $ranked));
         $this->assertEqualsCanonicalizing([Hold::Foam, Hold::Gravel, Hold::Driven], array_map(fn (HoldAdvice $advice) => $advice->hold, array_slice($ranked, 4)), 'nothing is driven under a roof either');
+    }
+
+    public function test_foam_never_leads_unbraced_or_wet_and_earth_and_gravel_never_under_a_roof_without_a_hold_down(): void
+    {
+        foreach (Soil::cases() as $soil) {
+            foreach ([false, true] as $carried) {
+                foreach ([['noBrace' => true], ['noBrace' => false, 'water' => true]] as $site) {
+                    $this->assertNotSame(Hold::Foam, HoldAdviser::best(new HoldingSite(...['soil' => $soil, 'carried' => $carried] + $site)));
+                }
+                foreach ([false, true] as $repair) {
+                    $roof = ['soil' => $soil, 'roof' => true, 'carried' => $carried, 'repair' => $repair];
+                    $this->assertNotContains(HoldAdviser::best(new HoldingSite(...$roof)), [Hold::Earth, Hold::Gravel, Hold::Foam]);
+                }
+            }
+        }
+        $dry = ['soil' => Soil::Clay, 'noBrace' => false, 'roof' => true, 'repair' => true, 'banned' => [Hold::Pier]];
+        $this->assertNotSame(Hold::Gravel, $this->ranked($dry)[0]->hold);
+        $this->assertSame(Hold::Gravel, $this->ranked(['holdDown' => true] + $dry)[0]->hold);
+    }
+
+    public function test_where_nothing_may_lead_nothing_is_called_best(): void
+    {
+        $site = ['soil' => Soil::Clay, 'roof' => true, 'banned' => [Hold::Concrete, Hold::Collar, Hold::Pier]];
+        $this->assertNull(HoldAdviser::best(new HoldingSite(...$site)));
+        $this->assertTrue($this->ranked($site)[0]->possible);
+        $this->assertFalse($this->ranked($site)[0]->leads);
     }
 
     /** @return list<HoldAdvice> */

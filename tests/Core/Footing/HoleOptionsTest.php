@@ -27,6 +27,7 @@ use Aequus\Logbook\RodReading;
 use Aequus\Logbook\SoilLayer;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
+use Aequus\Plan\Customs;
 use Aequus\Plan\DepthMode;
 use Aequus\Plan\Firmer;
 use Aequus\Plan\FootingRules;
@@ -40,6 +41,7 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\PostRole;
 use Aequus\Plan\Soil;
 use Aequus\Plan\TopRules;
+use Aequus\Plan\WoodCare;
 use Aequus\Site\SiteState;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -174,6 +176,29 @@ final class HoleOptionsTest extends TestCase
         $this->assertSame('Dig hole A1', Guide::next($this->siteOf($plan, new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(1100))])), Scope::job())?->do);
     }
 
+    public function test_buried_wood_is_treated_to_a_hand_above_the_ground_and_shortened_at_its_top(): void
+    {
+        $held = fn (WoodCare $care, Hold $hold = Hold::Gravel, bool $wood = true): Plan => $this->plan()->withHolding(new Holding(
+            $hold, new HoldingSite(Soil::Gravel, wood: $wood), PierRules::usual($this->plan()->notation), Length::millimetres(300), [], new Customs(wood: $care),
+        ));
+        $b1 = $this->plan()->grid->labelled('B1');
+        $reach = fn (Plan $plan, Payload ...$more) => $this->siteOf($plan, ...$more)->footing->treatedUpTo($b1)?->inMillimetres();
+        $planned = $this->site()->footing->required($b1) ?? $this->fail();
+        $below = $planned->need->ground->minus($planned->foot)->inMillimetres();
+        $this->assertEqualsWithDelta($below + 100, $reach($held(WoodCare::Charred)), 1e-6);
+        $this->assertNull($reach($held(WoodCare::Nothing)));
+        $this->assertNull($reach($held(WoodCare::Charred, Hold::Pier)));
+        $this->assertNull($reach($held(WoodCare::Charred, wood: false)));
+        $rock = new HoleDug($b1->id, $planned->holeDepth()->minus(Length::millimetres(150)), null, Finding::Rock);
+        $this->assertLessThan($below + 100, $reach($held(WoodCare::Charred), $rock), 'its foot stands higher');
+        $options = fn (WoodCare $care) => implode(' ', array_map(fn (HoleOption $one) => $one->effect, (new HoleOptions($held($care), $this->siteOf($held($care), $rock)->footing->asDug($b1) ?? $this->fail()))->options));
+        $this->assertStringContainsString('Cut it at the top: turned over, or cut at the foot', $options(WoodCare::Charred));
+        $this->assertStringNotContainsString('Cut it at the top', $options(WoodCare::Nothing));
+        $dug = array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(1300)), $this->plan()->grid->posts);
+        $why = Guide::next($this->siteOf($held(WoodCare::Charred), ...$dug), Scope::post($b1))->why ?? '';
+        $this->assertStringContainsString('up from its foot: to there it is charred. A foot that is cut', $why);
+    }
+
     public function test_a_driven_post_that_goes_no_deeper_is_drilled_for_or_cut_by_rule(): void
     {
         $plan = $this->plan()->withHolding(new Holding(Hold::Driven, new HoldingSite(Soil::Sand, wood: false), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
@@ -226,7 +251,7 @@ final class HoleOptionsTest extends TestCase
     public function test_a_decision_settles_a_short_hole(): void
     {
         $short = new HoleDug($this->id('A1'), Length::millimetres(600), null, Finding::Rock);
-        $this->assertSame('Dig A1 deeper', Guide::next($this->site($short), Scope::job())?->do);
+        $this->assertSame('Settle what to do about the rock in A1', Guide::next($this->site($short), Scope::job())?->do);
         $settled = $this->site($short, new Decision(DecisionAbout::AsEngineerSays, $this->id('A1'), 'pinned to the ledge, drawing 3'));
         $this->assertSame('Dig hole B1', Guide::next($settled, Scope::job())?->do);
     }
