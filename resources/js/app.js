@@ -35,6 +35,9 @@ document.addEventListener('htmx:afterSettle', (event) => {
     }
     // After a refusal the field in question is where to go on; after an entry, the next number.
     const refused = event.target.querySelector('[aria-invalid="true"]');
+    if (event.target.querySelector('.notice-done')) {
+        window.scrollTo(0, 0);
+    }
     const next = event.target.querySelector('#entry [data-keypad]');
     const wide = matchMedia('(min-width: 60rem)').matches;
     (refused ?? (wide && event.target.querySelector('.notice-done') ? next : null) ?? document.getElementById('work'))?.focus({ preventScroll: !refused });

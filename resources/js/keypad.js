@@ -42,6 +42,9 @@ function build(field) {
     const summary = document.createElement('summary');
     summary.textContent = 'Keypad';
     fold.append(summary, pad);
+    // It stands open at the field of the next move, and stays as it was left through a round.
+    fold.open = (sessionStorage.getItem('keypad') ?? 'open') === 'open' && field === document.querySelector('#entry input[data-keypad]');
+    summary.addEventListener('click', () => sessionStorage.setItem('keypad', fold.open ? 'shut' : 'open'));
     field.closest('.field').append(fold);
 }
 

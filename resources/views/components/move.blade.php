@@ -17,7 +17,7 @@
         @elseif ($here === $move->phase)
             <p><a class="button" href="#entry" hx-boost="false">{{ $move->asks === null ? 'To the form' : 'Enter it' }}</a></p>
         @else
-            <p><a class="button" href="{{ route($move->phase->value, $site->job) }}#entry">Go there</a></p>
+            <p><a class="button" href="{{ route($move->phase->value, $site->job) }}">Go there</a></p>
         @endif
     @endif
 </section>

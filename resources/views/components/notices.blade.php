@@ -3,7 +3,14 @@
 @endphp
 <div class="notices" aria-live="polite">
     @if (session('recorded'))
-        <p class="notice notice-done"><b>Written down</b> as entry {{ session('recorded') }}.</p>
+        <div class="notice notice-done"><p><b>Written down</b> as entry {{ session('recorded') }}.</p>
+            @if (request()->route('job') instanceof \App\Models\Job)
+                <x-entry-form :action="route('logbook.strike', request()->route('job'))" name="undo">
+                    <input type="hidden" name="sequence" value="{{ session('recorded') }}"><input type="hidden" name="reason" value="Taken back at once">
+                    <button class="link">Take it back</button>
+                </x-entry-form>
+            @endif
+        </div>
     @endif
     @if (session('said'))
         <p class="notice notice-done">{{ session('said') }}</p>

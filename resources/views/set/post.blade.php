@@ -24,6 +24,7 @@
         'set.forms.cut' => ['the cut', EntryKind::PostCut, $plan->tops !== null && ! $state->cut->isCut($post) && $state->hindersCut($post) === null],
         'set.forms.twist' => ['twist', EntryKind::Twist, $stands->set],
     ], fn ($form) => $form[2]);
+    $open = collect($forms)->search(fn ($form) => $form[1] === $asks);
 @endphp
 <x-layout :title="'Post '.$label" :site="$site" :phase="$phase">
     <div class="yard">
@@ -36,9 +37,10 @@
         @if ($walk)<p class="walk-line" role="status"><b>Round: {{ $walk->inWords() }}</b> {{ $walk->done }} of {{ $walk->of }} done. <a href="{{ route('set.post', [$job, $label]) }}">Leave the round</a></p>@endif
         @if ($move)
             <x-move :site="$site" :move="$move" :here="$move->phase" :heading="'Next move at '.$label">
-                @if ($move->asks === EntryKind::Decision)<p><a class="button" href="{{ route($move->phase->value, $job) }}">Go there</a></p>@endif
+                @if ($move->asks === EntryKind::Decision)<p><a class="button" href="{{ route($move->phase->value, $job) }}">Go there</a></p>
+                @elseif ($move->asks === $asks && $open)<div id="entry">@include($open)</div>@endif
             </x-move>
-            @if ($site->next && $site->next->do !== $move->do)<p class="hint">Next move of the job: <a class="jump" href="{{ route($site->next->phase->value, $job) }}#entry"><x-words :say="$site->next->do" /></a></p>@endif
+            @if ($site->next && $site->next->do !== $move->do)<p class="hint">Next move of the job: <a class="jump" href="{{ route($site->next->phase->value, $job) }}"><x-words :say="$site->next->do" /></a></p>@endif
         @else
             <x-move :site="$site" :here="$phase" />
         @endif
@@ -69,7 +71,7 @@
             </div>
         @endif
         @foreach ($forms as $view => [$words, $kind])
-            @if ($kind === $asks)<section id="entry">@include($view)</section>@endif
+            @if ($kind === $asks && $kind !== $move?->asks)<section id="entry">@include($view)</section>@endif
         @endforeach
         @if ($pours)@include('set.pour', ['now' => true])@endif
         <section>
