@@ -40,12 +40,12 @@ function build(field) {
     const fold = document.createElement('details');
     fold.className = 'keypad-fold';
     const summary = document.createElement('summary');
-    summary.textContent = 'Keypad';
+    summary.textContent = 'Keys';
     fold.append(summary, pad);
     // It stands open at the field of the next move, and stays as it was left through a round.
     fold.open = (sessionStorage.getItem('keypad') ?? 'open') === 'open' && field === document.querySelector('#entry input[data-keypad]');
     summary.addEventListener('click', () => sessionStorage.setItem('keypad', fold.open ? 'shut' : 'open'));
-    field.closest('.field').append(fold);
+    field.after(fold);
 }
 
 const buildAll = (root) => {

@@ -70,7 +70,6 @@ final class DemoScreensTest extends BrowserTestCase
     {
         $this->chromium->resize(390, 844);
         $this->visit('/jobs/3/square');
-        $this->find('.keypad-fold summary')->click();
         foreach (['4', '1', 'feet ′', '0', '5⁄8', '11⁄16'] as $key) {
             $this->chromium->driver->findElement(WebDriverBy::xpath("//div[@class='keypad']/button[text()='{$key}']"))->click();
         }

@@ -36,7 +36,7 @@ final class PostOnAPhoneTest extends BrowserTestCase
         }
         $this->assertSees('Plumb');
         $this->assertLessThanOrEqual(12, $this->presses);
-        $this->assertGreaterThan(7, $this->presses, 'each was counted');
+        $this->assertGreaterThan(5, $this->presses, 'each was counted');
     }
 
     public function test_everything_a_thumb_must_hit_is_large_enough(): void
@@ -52,6 +52,26 @@ final class PostOnAPhoneTest extends BrowserTestCase
             $this->assertSame([], $small, $page);
             $this->assertLessThanOrEqual(390, $this->chromium->driver->executeScript('return document.documentElement.scrollWidth'), "{$page} scrolls sideways");
         }
+    }
+
+    public function test_a_deed_stands_on_one_screen_and_the_keypad_stays_as_it_was_left(): void
+    {
+        foreach (['/jobs/3/square' => '#tape-distance', '/jobs/3/set/D4' => '#hole-depth'] as $page => $field) {
+            $this->visit($page);
+            $this->find($field);
+            $sees = $this->chromium->driver->executeScript(<<<'JS'
+                const seen = (one) => { const at = one.getBoundingClientRect(); return at.height > 0 && at.top >= 0 && at.bottom <= innerHeight; };
+                const entry = document.querySelector('#entry');
+                return [seen(document.querySelector('.move h2')), seen(document.querySelector('.move .big')), seen(entry.querySelector('input[data-keypad]')), [...entry.querySelector('.keypad').children].every(seen)];
+                JS);
+            $this->assertSame([true, true, true, true], $sees, $page);
+        }
+        $this->visit('/jobs/3/square');
+        $button = $this->find('#entry .button')->getLocation()->getY() + 56;
+        $this->assertLessThanOrEqual(844, $button, 'the button needs no scrolling');
+        $this->find('.keypad-fold summary')->click();
+        $this->visit('/jobs/3/square');
+        $this->assertNull($this->find('.keypad-fold')->getAttribute('open'));
     }
 
     public function test_words_in_the_yard_stand_out_seven_to_one(): void
@@ -90,9 +110,11 @@ final class PostOnAPhoneTest extends BrowserTestCase
     private function keyIn(string $css, array $keys): void
     {
         $field = $this->find($css);
-        $pad = $field->findElement(WebDriverBy::xpath('ancestor::*[contains(@class, "field")][1]//details[@class="keypad-fold"]'));
-        $pad->findElement(WebDriverBy::cssSelector('summary'))->click();
-        $this->presses++;
+        $pad = $field->findElement(WebDriverBy::xpath('following-sibling::details[@class="keypad-fold"]'));
+        if ($pad->getAttribute('open') === null) {
+            $pad->findElement(WebDriverBy::cssSelector('summary'))->click();
+            $this->presses++;
+        }
         foreach ($keys as $key) {
             foreach ($pad->findElements(WebDriverBy::cssSelector('button')) as $button) {
                 if (strtr($button->getText(), ['⁄' => '/', 'feet ′' => "'"]) === $key) {
