@@ -14,6 +14,8 @@ final readonly class Negative
 {
     private const LONGEST = 1600;
 
+    private const THUMBNAIL = 480;
+
     private const QUALITY = 82;
 
     private const MOST_PIXELS = 60_000_000;
@@ -36,7 +38,7 @@ final readonly class Negative
         if ($image === false) {
             throw PictureRefused::noPicture();
         }
-        $image = self::upright(self::smaller($image), $about[2] === IMAGETYPE_JPEG ? $path : null);
+        $image = self::upright(self::smaller($image, self::LONGEST), $about[2] === IMAGETYPE_JPEG ? $path : null);
         ob_start();
         imagejpeg($image, null, self::QUALITY);
         $bytes = (string) ob_get_clean();
@@ -44,10 +46,21 @@ final readonly class Negative
         return new self($bytes, hash('sha256', $bytes));
     }
 
-    private static function smaller(GdImage $image): GdImage
+    /** A kept picture as it stands in a list. */
+    public static function thumbnail(string $bytes): string
+    {
+        $image = imagecreatefromstring($bytes);
+        assert($image !== false);
+        ob_start();
+        imagejpeg(self::smaller($image, self::THUMBNAIL), null, self::QUALITY);
+
+        return (string) ob_get_clean();
+    }
+
+    private static function smaller(GdImage $image, int $longest): GdImage
     {
         [$width, $height] = [imagesx($image), imagesy($image)];
-        $scale = min(1.0, self::LONGEST / max($width, $height));
+        $scale = min(1.0, $longest / max($width, $height));
         $smaller = imagecreatetruecolor(max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
         assert($smaller !== false);
         // What was transparent lies on white.

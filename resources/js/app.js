@@ -3,6 +3,7 @@ import './draw.js';
 import './drawing.js';
 import './keypad.js';
 import './outbox.js';
+import './picture.js';
 import './plane.js';
 import './quick.js';
 import './zoom.js';

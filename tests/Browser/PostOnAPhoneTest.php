@@ -74,6 +74,23 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->assertNull($this->find('.keypad-fold')->getAttribute('open'));
     }
 
+    public function test_a_picture_is_made_small_before_it_is_sent(): void
+    {
+        $file = "{$this->server->data}/large.png";
+        $image = imagecreatetruecolor(2000, 1500) ?: $this->fail();
+        for ($i = 0; $i < 3_000_000; $i++) {
+            imagesetpixel($image, $i % 2000, intdiv($i, 2000), mt_rand(0, 0xFFFFFF));
+        }
+        imagepng($image, $file);
+        $this->visit('/jobs/2/set/D2');
+        $this->find('details:has([data-picture]) summary')->click();
+        $this->find('#picture-file')->sendKeys($file);
+        $this->assertSees('Made small', '[data-picture-says]');
+        $this->press('[data-picture] .button');
+        $this->assertSees('Written down', '.notice-done');
+        $this->assertStringContainsString('small=1', (string) $this->find('.pictures figure:last-child img')->getAttribute('src'));
+    }
+
     public function test_words_in_the_yard_stand_out_seven_to_one(): void
     {
         foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop', '/jobs/3/footing/dig'] as $page) {

@@ -69,9 +69,21 @@ final class PictureTest extends JobTestCase
         $this->send($this->jpeg(300, 200));
         $url = "/jobs/{$this->job->id}/pictures/".DB::table('pictures')->value('fingerprint');
         $this->get($url)->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('X-Content-Type-Options', 'nosniff');
+        $this->assertStringContainsString('no-store', (string) $this->get($url)->headers->get('Cache-Control'));
         $this->get("/jobs/{$this->job->id}/pictures/".str_repeat('0', 64))->assertNotFound();
         $other = $this->person('Finch');
         $this->actingAs($other)->get($url)->assertForbidden();
+    }
+
+    public function test_the_list_shows_a_small_one_that_a_browser_may_keep(): void
+    {
+        $this->send($this->jpeg(1500, 1000));
+        $url = "/jobs/{$this->job->id}/pictures/".DB::table('pictures')->value('fingerprint').'?small=1';
+        $this->get("/jobs/{$this->job->id}/set/A1")->assertSee($url, false);
+        $small = $this->get($url)->assertOk();
+        $this->assertSame([480, 320], array_slice((array) getimagesizefromstring((string) $small->getContent()), 0, 2));
+        $this->assertStringContainsString('immutable', (string) $small->headers->get('Cache-Control'));
+        $this->assertStringContainsString('private', (string) $small->headers->get('Cache-Control'));
     }
 
     public function test_the_same_picture_twice_is_kept_once_and_is_in_the_record(): void

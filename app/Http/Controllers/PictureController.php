@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PictureRequest;
 use App\Models\Job;
+use App\Picture\Negative;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
@@ -23,6 +24,10 @@ final class PictureController extends Controller
         $bytes = DB::table('pictures')->where('job_id', $job->id)->where('fingerprint', $fingerprint)->value('bytes');
         abort_unless(is_string($bytes), 404);
 
-        return response($bytes, 200, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline; filename="picture.jpg"']);
+        $isSmall = request()->boolean('small');
+        $answer = response($isSmall ? Negative::thumbnail($bytes) : $bytes, 200, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline; filename="picture.jpg"']);
+
+        // A picture is named by its bytes and never changes: the one in the list need not be sent twice.
+        return $isSmall ? $answer->header('Cache-Control', 'private, max-age=31536000, immutable') : $answer;
     }
 }

@@ -22,8 +22,11 @@ final class SecurityHeaders
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
-            'Cache-Control' => 'no-store, private',
         ]);
+        // Only what is named by its own bytes, and small, may be kept by a browser.
+        if (! $response->headers->hasCacheControlDirective('immutable')) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
 
         return $response;
     }

@@ -37,6 +37,7 @@
     </header>
     <main id="work" tabindex="-1">
         <x-notices />
+        @if ($site)<p class="printed">{{ $site->job->name }}{{ $site->job->place ? ', '.$site->job->place : '' }}. Plan revision {{ $site->job->revision->number }}. Printed {{ now()->setTimezone($site->job->zone ?: 'UTC')->format('j M Y, H:i') }}.</p>@endif
         @if ($site && $site->job->copy_of)<p class="copy-of" role="note">Copy of {{ $site->job->copy_of }}. No evidence for a hand-over.</p>@endif
         {{ $slot }}
     </main>

@@ -78,7 +78,7 @@
             <h2>What is known of {{ $label }}</h2>
             <dl class="facts facts-post">@foreach ($sheet->facts as $fact)<div><dt>{{ $fact->about }}</dt><dd>@if ($fact->state)<span class="state state-{{ $fact->state }}"><span><x-words :say="$fact->says" /></span></span>@else<x-words :say="$fact->says" />@endif</dd></div>@endforeach</dl>
             @foreach ($sheet->remarks as $remark)<p class="remark">“{{ $remark->text }}”</p>@endforeach
-            <div class="pictures">@foreach ($sheet->pictures as $picture)<figure><a href="{{ route('pictures.show', [$job, $picture->fingerprint]) }}" hx-boost="false"><img src="{{ route('pictures.show', [$job, $picture->fingerprint]) }}" alt="{{ $picture->says ?: 'Picture of '.$label }}" loading="lazy" width="160"></a><figcaption>{{ $picture->says }}</figcaption></figure>@endforeach</div>
+            <div class="pictures">@foreach ($sheet->pictures as $picture)<figure><a href="{{ route('pictures.show', [$job, $picture->fingerprint]) }}" hx-boost="false"><img src="{{ route('pictures.show', [$job, $picture->fingerprint, 'small' => 1]) }}" alt="{{ $picture->says ?: 'Picture of '.$label }}" loading="lazy" width="160"></a><figcaption>{{ $picture->says }}</figcaption></figure>@endforeach</div>
         </section>
         @if ($dug !== null && ! $state->isFilled($post) && $hold->isDug())
             <section class="{{ $sheet->ready->isReady() ? 'ready' : '' }}">
@@ -91,14 +91,14 @@
             @if ($kind !== $asks)<details class="change"><summary>Write down {{ $words }}</summary>@include($view)</details>@endif
         @endforeach
         <details class="change" @if ($errors->has('picture')) open @endif><summary>A picture of {{ $label }}</summary>
-            <form method="post" action="{{ route('pictures.store', $job) }}" enctype="multipart/form-data" class="entry" hx-boost="false">
+            <form method="post" action="{{ route('pictures.store', $job) }}" enctype="multipart/form-data" class="entry" data-picture hx-request='{"timeout":180000}'>
                 @csrf
                 <input type="hidden" name="client_id" value="{{ \Illuminate\Support\Str::ulid() }}"><input type="hidden" name="form" value="picture">
                 <input type="hidden" name="post" value="{{ $label }}"><input type="hidden" name="phase" value="{{ $state->cut->isCut($post) ? 'cut' : ($stands->set ? 'set' : 'footing') }}">
                 <div class="field field-wide {{ $errors->has('picture') ? 'is-refused' : '' }}"><label for="picture-file">Picture</label>
                     <p class="hint" id="picture-hint">JPEG, PNG or WebP up to 20 MB. It is made smaller; where it was taken is not kept.</p>
                     @error('picture')<p class="refusal" id="picture-refusal">{{ $message }}</p>@enderror
-                    <input id="picture-file" type="file" name="picture" accept="image/jpeg,image/png,image/webp" aria-describedby="picture-hint"></div>
+                    <input id="picture-file" type="file" name="picture" accept="image/jpeg,image/png,image/webp" aria-describedby="picture-hint"><p class="echo" aria-live="polite" data-picture-says></p><progress class="sending" max="100" hidden aria-label="Sending"></progress></div>
                 <x-field name="says" form="picture" label="What it shows" wide />
                 <button class="button button-second">Keep it</button>
             </form>
