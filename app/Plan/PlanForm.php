@@ -22,12 +22,17 @@ final readonly class PlanForm
     {
     }
 
-    public static function fresh(): self
+    /** Goods of the trade that measures so: nothing is converted from the other. */
+    public static function fresh(Unit $unit = Unit::Inch): self
     {
-        return new self([
-            'kind' => 'pergola', 'notation' => 'in16', 'side_minus_y' => 'road', 'side_plus_y' => 'garden', 'side_minus_x' => 'left', 'side_plus_x' => 'right',
-            'tolerance' => 'building', 'post_shape' => 'nominal', 'post_nominal' => '6x6', 'standing' => "8'",
-            'by_x' => 'bays', 'by_y' => 'bays', 'bays_x' => "2 x 8'", 'bays_y' => "10'", 'held_x' => 'outside', 'held_y' => 'outside',
+        $goods = $unit === Unit::Millimetre
+            ? ['notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'hole' => '300', 'standing' => '2400', 'bays_x' => '2 x 2400', 'bays_y' => '3000']
+            : ['notation' => 'in16', 'post_shape' => 'nominal', 'standing' => "8'", 'bays_x' => "2 x 8'", 'bays_y' => "10'"];
+
+        return new self($goods + [
+            'kind' => 'pergola', 'side_minus_y' => 'road', 'side_plus_y' => 'garden', 'side_minus_x' => 'left', 'side_plus_x' => 'right',
+            'tolerance' => 'building', 'post_nominal' => '6x6',
+            'by_x' => 'bays', 'by_y' => 'bays', 'held_x' => 'outside', 'held_y' => 'outside',
         ], [], []);
     }
 

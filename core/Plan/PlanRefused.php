@@ -34,6 +34,11 @@ final class PlanRefused extends Refusal
         return new self("A grid of more than {$most} lines each way is beyond this tool. Split the job.");
     }
 
+    public static function nothingIsLeft(): self
+    {
+        return new self('The bays typed fill the overall size: nothing is left for “rest”. Make one of them shorter, or the overall size larger.');
+    }
+
     public static function overallTooSmall(): self
     {
         return new self('The overall size leaves nothing between the posts. Check the size and where the tape is held.');

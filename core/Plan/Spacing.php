@@ -38,6 +38,25 @@ final readonly class Spacing
     }
 
     /**
+     * Bays of which some take what the others leave of the distance between the end centres, in equal parts.
+     *
+     * @param  list<?Length>  $bays  null for a bay that takes the rest
+     *
+     * @throws PlanRefused when nothing is left for them, or a bay has no length
+     */
+    public static function withRest(Length $between, array $bays): self
+    {
+        $given = array_filter($bays);
+        $left = array_reduce($given, fn (Length $left, Length $bay) => $left->minus($bay), $between);
+        $shares = count($bays) - count($given);
+        if ($shares > 0 && ! $left->isPositive()) {
+            throw PlanRefused::nothingIsLeft();
+        }
+
+        return self::bays(array_map(fn (?Length $bay) => $bay ?? $left->times(1 / $shares), $bays));
+    }
+
+    /**
      * Equal bays over an overall size, first post at zero.
      *
      * @throws PlanRefused when the posts would stand in each other, or there is no bay

@@ -14,6 +14,12 @@ enum TapeHeld: string
     case Inside = 'inside';
     case Face = 'face';
 
+    /** From the distance between the centres of the end posts to what the tape reads. */
+    public function size(Length $centres, Length $post): Length
+    {
+        return $this->centres($centres, Length::zero()->minus($post));
+    }
+
     /** From the size as the tape reads it to the distance between the centres of the end posts. */
     public function centres(Length $size, Length $post): Length
     {

@@ -39,6 +39,30 @@ final class PlanTest extends FeatureTestCase
         $this->assertEquals([Length::millimetres(1560), Length::millimetres(1560)], $plan->grid->rows->spacing()->gaps());
     }
 
+    public function test_bays_that_take_the_rest_of_an_overall_size(): void
+    {
+        $user = $this->person();
+        $fields = ['bays_x' => '1800; 2 x rest; 1500', 'overall_x' => '8100', 'held_x' => 'outside', 'bays_y' => 'rest', 'overall_y' => '3000', 'held_y' => 'inside',
+            'notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'standing' => '2400', 'left_out' => ''] + self::FIELDS;
+        $this->actingAs($user)->post('/jobs', $fields)->assertSessionHasNoErrors();
+        $grid = Job::query()->firstOrFail()->revision->plan()->grid;
+        $this->assertEquals(array_map(Length::millimetres(...), [1800, 2350, 2350, 1500]), $grid->columns->spacing()->gaps());
+        $this->assertEquals([Length::millimetres(3100)], $grid->rows->spacing()->gaps());
+        $this->get('/jobs/1/plan')->assertSee('Overall: outside')->assertSeeInOrder(['8100', '8000', '7900']);
+        $this->post('/jobs', ['overall_x' => '3400'] + $fields)->assertSessionHasErrors('bays_x');
+        $this->post('/jobs', ['overall_x' => ''] + $fields)->assertSessionHasErrors('overall_x');
+        $this->assertSame(1, Job::query()->count());
+    }
+
+    public function test_a_metric_job_begins_with_metric_goods_and_so_does_the_next(): void
+    {
+        $this->actingAs($this->person())->get('/jobs/new')->assertSee('Begin in millimetres')->assertSee('value="6x6"', false);
+        $metric = $this->get('/jobs/new?in=mm')->assertSee('Usual: 90, 100, 125, 150')->assertSee('value="2 x 2400"', false)->assertSee('value="300"', false);
+        $this->assertStringNotContainsString('2 x 8&#039;', (string) $metric->getContent());
+        $this->post('/jobs', ['notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'bays_x' => '2400', 'bays_y' => '', 'standing' => '2400', 'left_out' => ''] + self::FIELDS)->assertSessionHasNoErrors();
+        $this->get('/jobs/new')->assertSee('Begin in feet and inches');
+    }
+
     public function test_what_cannot_be_built_is_said_at_its_field_and_nothing_typed_is_lost(): void
     {
         $user = $this->person();

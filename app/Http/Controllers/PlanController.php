@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Measure\Unit;
 use Aequus\Site\PlanChange;
 use Aequus\Words\Plan\ChangeWords;
 use App\Actions\CreateJob;
@@ -22,9 +23,12 @@ use Illuminate\Validation\ValidationException;
 
 final class PlanController extends Controller
 {
-    public function create(): View
+    public function create(Request $request): View
     {
-        return view('plan.new', ['form' => PlanForm::fresh()]);
+        $last = Job::query()->where('user_id', $this->user($request)->id)->latest('id')->first();
+        $unit = Unit::tryFrom($request->string('in')->value()) ?? $last?->revision->plan()->notation->unit ?? Unit::Inch;
+
+        return view('plan.new', ['form' => PlanForm::fresh($unit), 'unit' => $unit]);
     }
 
     public function store(PlanRequest $request, CreateJob $create): RedirectResponse

@@ -141,7 +141,9 @@ final class PlanRequest extends FormRequest
     private function spacing(string $axis, Length $post, Unit $unit): ?Spacing
     {
         if ($this->text("by_{$axis}") !== 'overall') {
-            return $this->at("bays_{$axis}", fn () => Spacing::bays($this->bays($axis, $unit)));
+            return preg_match('/rest/i', $this->text("bays_{$axis}")) === 1
+                ? $this->withRest($axis, $post, $unit)
+                : $this->at("bays_{$axis}", fn () => Spacing::bays(array_values(array_filter($this->bays($axis, $unit)))));
         }
         $size = $this->length("overall_{$axis}", $unit);
         $held = $this->choice("held_{$axis}", TapeHeld::class);
@@ -160,7 +162,16 @@ final class PlanRequest extends FormRequest
         ));
     }
 
-    /** @return list<Length> “3 × 8'; 9'” and one a row are both understood */
+    /** Some bays typed, the others share what they leave of the overall size. */
+    private function withRest(string $axis, Length $post, Unit $unit): ?Spacing
+    {
+        $size = $this->length("overall_{$axis}", $unit);
+        $held = $this->choice("held_{$axis}", TapeHeld::class);
+
+        return $size === null || $held === null ? null : $this->at("bays_{$axis}", fn () => Spacing::withRest($held->centres($size, $post), $this->bays($axis, $unit)));
+    }
+
+    /** @return list<?Length> “3 × 8'; 9'” and one a row are both understood; null for “rest” */
     private function bays(string $axis, Unit $unit): array
     {
         $bays = [];
@@ -172,7 +183,7 @@ final class PlanRequest extends FormRequest
             if (preg_match('/^(\d{1,2})\s*[x×*]\s*(.+)$/iu', $typed, $match)) {
                 [$times, $typed] = [(int) $match[1], $match[2]];
             }
-            array_push($bays, ...array_fill(0, $times, LengthReader::read($typed, $unit)));
+            array_push($bays, ...array_fill(0, $times, mb_strtolower($typed) === 'rest' ? null : LengthReader::read($typed, $unit)));
         }
 
         return $bays;

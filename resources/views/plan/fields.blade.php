@@ -1,6 +1,6 @@
-@props(['form', 'plan' => null])
+@props(['form', 'plan' => null, 'unit' => null])
 @php
-    $unit = $plan?->notation->unit ?? \Aequus\Measure\Unit::Inch;
+    $unit = $plan?->notation->unit ?? $unit ?? \Aequus\Measure\Unit::Inch; $isMetric = $unit === \Aequus\Measure\Unit::Millimetre;
     $f = 'plan';
 @endphp
 <fieldset class="group"><legend>What and how measured</legend>
@@ -19,15 +19,15 @@
 <fieldset class="group"><legend>The post and its hole</legend>
     <x-choice name="post_shape" :form="$f" label="Post" :value="$form->value('post_shape')" :options="['nominal' => 'sawn, by its name (4x4, 6x6)', 'measured' => 'square or rectangular, as measured', 'round' => 'round, as measured']" />
     <x-field name="post_nominal" :form="$f" label="Name" hint="A 6x6 measures 5 1/2 in." :value="$form->value('post_nominal')" />
-    <x-field name="post_b" :form="$f" label="Measured: width along the base line" hint="Or the diameter." :value="$form->value('post_b')" />
+    <x-field name="post_b" :form="$f" label="Measured: width along the base line" :hint="'Or the diameter.'.($isMetric ? ' Usual: 90, 100, 125, 150.' : '')" :value="$form->value('post_b')" />
     <x-field name="post_d" :form="$f" label="Measured: other way" hint="Left empty: square." :value="$form->value('post_d')" />
-    <x-field name="hole" :form="$f" label="Hole, across" hint="Left empty: room for the post and cover all round." :value="$form->value('hole')" />
+    <x-field name="hole" :form="$f" label="Hole, across" hint="Left empty: room for the post and cover all round.{{ $isMetric ? ' Augers: 150 to 450.' : '' }}" :value="$form->value('hole')" />
     <x-field name="standing" :form="$f" label="Posts stand above the ground, about" :value="$form->value('standing')" />
 </fieldset>
 @foreach (['x' => ['Along the base line', 'columns', 'bays'], 'y' => ['Away from the base line', 'rows', 'bays']] as $axis => [$words, $lines, $bays])
     <fieldset class="group"><legend>{{ $words }}</legend>
         <x-choice :name="'by_'.$axis" :form="$f" label="Given by" :value="$form->value('by_'.$axis)" :options="['bays' => 'bays, centre to centre', 'overall' => 'overall size']" />
-        <x-field :name="'bays_'.$axis" :form="$f" label="Bays" hint="With a semicolon between: 8'; 3 x 9'; 7' 6 — empty for a single line." :value="$form->value('bays_'.$axis)" />
+        <x-field :name="'bays_'.$axis" :form="$f" label="Bays" :hint="($isMetric ? 'With a semicolon between: 2400; 3 x 2700; 2300' : 'With a semicolon between: 8\'; 3 x 9\'; 7\' 6').' — empty for a single line. “rest” takes what the overall size leaves.'" :value="$form->value('bays_'.$axis)" />
         <x-field :name="'overall_'.$axis" :form="$f" label="Overall size" :value="$form->value('overall_'.$axis)" />
         <x-choice :name="'held_'.$axis" :form="$f" label="Tape held at" :value="$form->value('held_'.$axis)" :options="['outside' => 'outside faces', 'centre' => 'centres', 'inside' => 'inside faces (clear)', 'face' => 'same face of both posts']" />
         <x-field :name="'count_'.$axis" :form="$f" label="Number of bays" inputmode="numeric" :value="$form->value('count_'.$axis)" />
