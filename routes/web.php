@@ -75,6 +75,7 @@ Route::middleware('auth')->group(function () {
         }
         Route::post('/square/string', [SquareController::class, 'string'])->name('square.string');
         Route::post('/square/line', [SquareController::class, 'line'])->name('square.line');
+        Route::post('/square/boards', [SquareController::class, 'boards'])->name('square.boards');
         Route::post('/square/moved', [SquareController::class, 'moved'])->name('square.moved');
         Route::post('/square/rules', [SquareController::class, 'rules'])->name('square.rules');
         Route::post('/square/placement', [SquareController::class, 'place'])->name('square.placement');

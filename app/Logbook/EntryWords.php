@@ -7,6 +7,7 @@ namespace App\Logbook;
 use Aequus\Logbook\AsCast;
 use Aequus\Logbook\BeamTested;
 use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\BoardsUp;
 use Aequus\Logbook\CrossChecked;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\HandedOver;
@@ -64,6 +65,7 @@ final readonly class EntryWords
             $said instanceof LineReading => "{$this->label($said->post)} stands {$write($said->off->magnitude())} off {$this->line($said->line)}".($said->tape === null ? '' : ", {$said->tape->inWords()}"),
             $said instanceof AsCast => "{$this->label($said->post)} as cast: ".$this->shift($said->alongX, $said->alongY),
             $said instanceof StakeMoved => "Stake {$this->label($said->post)} moved",
+            $said instanceof BoardsUp => 'Batter boards and strings stand',
             $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
             $said instanceof RodReading => "Rod at {$this->point($said->point)}: {$write($said->rod)}".($said->setUp === '' ? '' : ", set-up {$said->setUp}").($said->distance === null ? '' : ", {$write($said->distance)} away"),
             $said instanceof BeamTested => 'Line of sight tested by two pegs: it '.($said->rises->ratio < 0 ? 'falls' : 'rises').' '.number_format(10_000 * abs($said->rises->ratio), 1).' mm in 10 m',

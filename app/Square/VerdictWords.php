@@ -69,6 +69,8 @@ final readonly class VerdictWords
         return match ($this->verdict) {
             SquareVerdict::OnePost => ['One post has nothing to square', 'Its place comes from the road, the wall or the boundary: measure it from there.'],
             SquareVerdict::NothingRead => ['Nothing is taped yet', "{$all} readings prove this layout to {$tolerance}. They are listed in walking order; begin with the first."],
+            SquareVerdict::RoughOff => [$this->plural(count($square->rough?->off() ?? []), 'rough tape is', 'rough tapes are').' more than a hand off', 'Set those stakes nearer. To the tolerance the layout is proved later, on boards and strings.'],
+            SquareVerdict::Rough => ['Roughly staked, within a hand’s breadth', "Not proved to {$tolerance}: that is done on nails and strings once the boards stand."],
             SquareVerdict::AnotherUnit => ['Every tape reads '.number_format($this->timesOff(), 2).' times what the plan has', 'Nothing was adjusted. '.($survey->far?->inAnotherUnit ? ucfirst($survey->far->inAnotherUnit[0]->asks(($survey->far->ratio ?? 1) > 1)) : 'Do these tapes belong to this plan?')],
             SquareVerdict::FarFromPlan => [$this->plural(count($survey->far->setAside ?? []), 'tape is', 'tapes are').' far from the plan', $this->farAway()],
             SquareVerdict::LinesContradict => [$this->lines($survey->linesInConflict()).' can’t both lie as the plan has them', 'Offsets from the stakes tell how they lie to each other. Until that is settled nothing is judged by a line.'],
@@ -83,8 +85,8 @@ final readonly class VerdictWords
                 $this->plural(count($survey->known) - count($survey->placed?->out() ?? []), 'other stake stands', 'other stakes stand').($survey->placed?->untold() === [] ? " within {$tolerance}" : ' where they are, as far as can be told').($unread > 0 ? "; {$unread} of {$all} readings are still to take." : '.'),
             ],
             SquareVerdict::ReadingsMissing => [
-                "{$unread} of {$all} readings still to take",
-                $again === [] ? $this->soFar() : "{$again[0]->pair->label()} does not fit the others and is left out.",
+                "{$unread} of {$all} ".($square->rough === null ? '' : 'rough ').'readings still to take',
+                $square->rough !== null ? 'Stakes are set to a hand’s breadth first; boards and strings follow.' : ($again === [] ? $this->soFar() : "{$again[0]->pair->label()} does not fit the others and is left out."),
             ],
             SquareVerdict::CannotTell => [
                 $this->plural(count($survey->placed?->untold() ?? []), 'stake', 'stakes').' can’t be told yet', 'The readings agree, but leave '.$this->labels(array_map(fn (PlacedStake $stake) => $stake->name, $survey->placed?->untold() ?? []))." open by more than the {$tolerance} this job allows.",

@@ -9,8 +9,6 @@ use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
-use Aequus\Measure\Notation;
-use Aequus\Measure\Unit;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Hold;
 use Aequus\Plan\LeastEmbedment;
@@ -185,12 +183,7 @@ final readonly class Footings
         }
         $line = $need->finishedGrade->isLongerThan($need->ground) ? $need->finishedGrade : $need->ground;
 
-        return $line->minus($foot)->plus(self::handAbove($this->plan->notation));
-    }
-
-    private static function handAbove(Notation $notation): Length
-    {
-        return $notation->unit === Unit::Millimetre ? Length::millimetres(100) : Length::inches(4);
+        return $line->minus($foot)->plus($this->plan->notation->handsBreadth());
     }
 
     /** @return array<string, list<DepthRule>> rules knowingly left aside, by the value of the post's id; under the empty one for all posts */

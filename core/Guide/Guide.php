@@ -19,6 +19,7 @@ final class Guide
             new ConfirmFarReadings,
             new PullAgain,
             new PullTapes,
+            new SetBoards,
             new SettleLines,
             new SettleContradiction,
             new StraightenLayout,

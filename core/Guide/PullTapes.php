@@ -29,8 +29,8 @@ final readonly class PullTapes implements Rule
             yield $wanted->stake === null
                 ? new Move(
                     Phase::Square, "Pull the tape {$label}",
-                    "If both stakes stand where the plan has them it reads {$site->plan->write($planned)}. Hold it on the nails, level.",
-                    $planned, 'from nail to nail', $wanted->posts(), EntryKind::Tape,
+                    "If both stakes stand where the plan has them it reads {$site->plan->write($planned)}. ".($site->square->rough === null ? 'Hold it on the nails, level.' : 'A hand’s breadth is near enough before the boards stand.'),
+                    $planned, $site->square->rough === null ? 'from nail to nail' : 'from stake to stake', $wanted->posts(), EntryKind::Tape,
                 )
                 : new Move(
                     Phase::Square, "Measure {$wanted->stake->label} off the string {$label}",

@@ -14,6 +14,7 @@ enum EntryKind: string
     case LineOffset = 'line_offset';
     case AsCast = 'as_cast';
     case StakeMoved = 'stake_moved';
+    case BoardsUp = 'boards_up';
     case Benchmark = 'benchmark';
     case Rod = 'rod';
     case HeightDifference = 'height_difference';

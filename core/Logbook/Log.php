@@ -19,6 +19,9 @@ final readonly class Log
     /** @var array<int, int> the sequence of the correction, by that of the entry corrected */
     private array $corrected;
 
+    /** The boards that stand: readings between the rough stakes before are old. */
+    private ?Entry $boardsUp;
+
     /** @var array<string, list<Entry>> the moves that count, by the value of the post's id */
     private array $moves;
 
@@ -57,6 +60,8 @@ final readonly class Log
                 $moves[$entry->payload->post->value][] = $entry;
             }
         }
+        $boards = array_filter($bySequence, fn (Entry $entry) => $entry->payload instanceof BoardsUp && ! isset($struck[$entry->sequence]) && ! isset($corrected[$entry->sequence]));
+        $this->boardsUp = $boards === [] ? null : $boards[array_key_last($boards)];
         $this->moves = $this->withPostsReadAnew($moves);
         foreach ($bySequence as $sequence => $entry) {
             if ($this->isCounted($entry)) {
@@ -98,6 +103,9 @@ final readonly class Log
             return false;
         }
         $read = $this->firstReadingOf($entry);
+        if ($this->boardsUp !== null && self::isBefore($read, $this->boardsUp)) {
+            return true;
+        }
         foreach ($entry->payload->posts() as $post) {
             foreach ($this->moves[$post->value] ?? [] as $move) {
                 if (self::isBefore($read, $move)) {

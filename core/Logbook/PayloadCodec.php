@@ -35,6 +35,7 @@ final class PayloadCodec
             $payload instanceof LineReading => ['post' => $payload->post->value, 'off' => $payload->off->nanometres, 'line' => $payload->line, 'tape' => $payload->tape?->value],
             $payload instanceof AsCast => ['post' => $payload->post->value, 'along_x' => $payload->alongX->nanometres, 'along_y' => $payload->alongY->nanometres],
             $payload instanceof StakeMoved, $payload instanceof PostSet, $payload instanceof PostCut => ['post' => $payload->post->value],
+            $payload instanceof BoardsUp => [],
             $payload instanceof BenchmarkChosen => ['name' => $payload->name, 'height' => $payload->height->nanometres],
             $payload instanceof RodReading => ['point' => $payload->point->stored(), 'rod' => $payload->rod->nanometres, 'set_up' => $payload->setUp, 'distance' => $payload->distance?->nanometres],
             $payload instanceof BeamTested => ['rises' => $payload->rises->ratio],
@@ -81,6 +82,7 @@ final class PayloadCodec
             EntryKind::StringOffset => new StringReading(PostId::of($stored['post']), PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['off']), Length::nanometres($stored['run'])),
             EntryKind::LineOffset => new LineReading(PostId::of($stored['post']), Length::nanometres($stored['off']), $stored['line'] ?? FixedLine::FIRST_ID, isset($stored['tape']) ? TapeClass::from($stored['tape']) : null),
             EntryKind::AsCast => new AsCast(PostId::of($stored['post']), Length::nanometres($stored['along_x']), Length::nanometres($stored['along_y'])),
+            EntryKind::BoardsUp => new BoardsUp,
             EntryKind::StakeMoved => new StakeMoved(PostId::of($stored['post'])),
             EntryKind::Benchmark => new BenchmarkChosen($stored['name'], Length::nanometres($stored['height'])),
             EntryKind::Rod => isset($stored['point'])

@@ -44,6 +44,12 @@ final readonly class Notation
         return $this->unit === Unit::Inch ? Length::inchFraction(1, $this->denominator) : Length::nanometres($this->decimals === 1 ? 100_000 : 1_000_000);
     }
 
+    /** A hand: how near rough stakes stand, and how far above the ground wood is treated. */
+    public function handsBreadth(): Length
+    {
+        return $this->unit === Unit::Inch ? Length::inches(4) : Length::millimetres(100);
+    }
+
     public function round(Length $length): Length
     {
         $mark = $this->smallestMark()->nanometres;

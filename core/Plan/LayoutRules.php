@@ -19,6 +19,7 @@ final readonly class LayoutRules
      * @param  ?PostId  $baseFrom  where the base line begins; null for the first post of row 1
      * @param  ?PostId  $baseTo  where it ends; null for the last post of row 1
      * @param  list<FixedLine>  $fixedLines  that the grid runs parallel to, the first named first: they hold it
+     * @param  bool  $roughFirst  stakes are set roughly, and the layout is proved on boards and strings; else on the stakes alone
      *
      * @throws PlanRefused when the base line would begin and end at one post
      */
@@ -33,6 +34,7 @@ final readonly class LayoutRules
         public ?PostId $baseFrom = null,
         public ?PostId $baseTo = null,
         public array $fixedLines = [],
+        public bool $roughFirst = false,
     ) {
         if ($baseFrom !== null && $baseTo !== null && $baseFrom->equals($baseTo)) {
             throw PlanRefused::baseLineOfOnePost();
@@ -54,7 +56,7 @@ final readonly class LayoutRules
 
     public function placedBy(PlacementWay $placement): self
     {
-        return new self($placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo, $this->fixedLines);
+        return new self($placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo, $this->fixedLines, $this->roughFirst);
     }
 
     /**
@@ -71,6 +73,6 @@ final readonly class LayoutRules
             default => $this->placement,
         };
 
-        return new self($placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo, $lines);
+        return new self($placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo, $lines, $this->roughFirst);
     }
 }

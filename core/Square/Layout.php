@@ -26,6 +26,9 @@ final readonly class Layout
     /** Null where the outline has no four standing corners. */
     public ?Outline $outline;
 
+    /** Stakes before the boards; null where they are proved on their own, or the boards stand. */
+    public ?RoughStage $rough;
+
     /** @var list<Post> set, so that they can’t move any more */
     public array $held;
 
@@ -41,8 +44,10 @@ final readonly class Layout
         }
         $this->held = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($set[$post->id->value])));
         $this->taken = new TakenReadings($plan, $log, $ground);
-        $this->wanted = $before->wanted ?? ReadyReadings::of($plan);
-        $this->survey = $before->survey ?? Survey::of(new PlanNetwork($plan), $this->taken, array_map(fn (Post $post) => $post->id->value, $this->held));
+        $this->rough = RoughStage::of($plan, $log, $this->taken);
+        $this->wanted = $this->rough->wanted ?? $before->wanted ?? ReadyReadings::of($plan);
+        // Rough stakes are judged by their few tapes alone: nothing is adjusted, nobody is accused.
+        $this->survey = $before->survey ?? Survey::of(new PlanNetwork($plan), $this->rough === null ? $this->taken : new TakenReadings($plan, new Log([]), []), array_map(fn (Post $post) => $post->id->value, $this->held));
         $corners = $plan->grid->corners();
         $this->outline = $corners === null ? null : new Outline($corners, $this->taken);
     }
@@ -69,7 +74,7 @@ final readonly class Layout
     /** @return list<Taped> read more than once, further apart than the tape explains, where no network judges it */
     public function readTwiceApart(): array
     {
-        return array_values(array_filter($this->taken->taped, fn (Taped $taped) => $taped->disagreesWithItself()
+        return $this->rough !== null ? [] : array_values(array_filter($this->taken->taped, fn (Taped $taped) => $taped->disagreesWithItself()
             && ! isset($this->survey->judged[TakenReadings::id((int) array_key_first($taped->readings))])
             && $this->survey->mistakes?->drops(TakenReadings::id((int) array_key_first($taped->readings))) === null));
     }
@@ -109,6 +114,11 @@ final readonly class Layout
         return match (true) {
             count($this->plan->grid->posts) < 2 => SquareVerdict::OnePost,
             $this->taken->readings === [] => SquareVerdict::NothingRead,
+            $this->rough !== null => match (true) {
+                $this->unread() !== [] => SquareVerdict::ReadingsMissing,
+                $this->rough->off() !== [] => SquareVerdict::RoughOff,
+                default => SquareVerdict::Rough,
+            },
             $survey->far?->inAnotherUnit !== null => SquareVerdict::AnotherUnit,
             $survey->far !== null && $survey->far->setAside !== [] => SquareVerdict::FarFromPlan,
             $survey->restless !== [] => SquareVerdict::NoRest,

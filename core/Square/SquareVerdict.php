@@ -9,6 +9,8 @@ enum SquareVerdict: string
 {
     case OnePost = 'one_post';
     case NothingRead = 'nothing_read';
+    case RoughOff = 'rough_off';
+    case Rough = 'rough';
     case AnotherUnit = 'another_unit';
     case FarFromPlan = 'far_from_plan';
     case NoRest = 'no_rest';
@@ -25,6 +27,6 @@ enum SquareVerdict: string
     /** Whether something is known to be wrong, rather than not known yet. */
     public function isTrouble(): bool
     {
-        return in_array($this, [self::AnotherUnit, self::FarFromPlan, self::NoRest, self::LinesContradict, self::InDoubt, self::RougherThanClass, self::Out, self::DesignHasToGive, self::AgainstTheLine], true);
+        return in_array($this, [self::RoughOff, self::AnotherUnit, self::FarFromPlan, self::NoRest, self::LinesContradict, self::InDoubt, self::RougherThanClass, self::Out, self::DesignHasToGive, self::AgainstTheLine], true);
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Adjust\PlacementWay;
+use Aequus\Logbook\Log;
+use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\TapeLay;
 use Aequus\Logbook\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\ReadyList;
 use Aequus\Plan\StringAt;
+use Aequus\Square\Layout;
 use Aequus\Square\PlanNetwork;
 use App\Models\Job;
 use App\Models\LogEntry;
@@ -114,6 +117,23 @@ final class SquareTest extends FeatureTestCase
             $this->post($this->at('square/rules'), ['based_on' => '3'] + $wrong)->assertSessionHasErrors();
         }
         $this->assertSame(3, $this->job->revisions()->count());
+    }
+
+    public function test_stakes_roughly_first_then_boards_and_only_then_the_tolerance(): void
+    {
+        $at = "/jobs/{$this->job->id}";
+        $this->write($this->job, $this->user, new NoticeAsked(gmdate('Y-m-d'), 3, ''));
+        $this->post("{$at}/square/rules", ['form' => 'prove', 'based_on' => 1, 'stage' => 'rough'])->assertSessionHasNoErrors();
+        $this->get("{$at}/square/prove")->assertSee('boards and strings, stakes roughly first');
+        $this->get("{$at}/square")->assertSee('Nothing is taped yet')->assertSee('A hand’s breadth is near enough');
+        $plan = $this->job->fresh()?->revision->plan() ?? $this->fail();
+        foreach ((new Layout($plan, new Log([]), []))->wanted as $i => $wanted) {
+            $this->post("{$at}/square/tape", ['form' => 'tape', 'client_id' => "rough-{$i}", 'from' => $wanted->ends()->from->label, 'to' => $wanted->ends()->to->label, 'distance' => $plan->write($wanted->planned()), 'tape' => 'steel'])->assertSessionHasNoErrors();
+        }
+        $this->get("{$at}/square")->assertSee('Roughly staked')->assertSee('Boards and strings stand')->assertDontSee('Every stake is within');
+        $this->post("{$at}/square/boards", ['form' => 'boards', 'client_id' => 'boards'])->assertSessionHasNoErrors();
+        $this->get("{$at}/square")->assertSee('Nothing is taped yet')->assertSee('Hold it on the nails');
+        $this->get("{$at}/logbook")->assertSee('Batter boards and strings stand');
     }
 
     public function test_a_wall_in_the_plan_takes_offsets_and_without_one_they_are_refused(): void

@@ -16,6 +16,7 @@ use App\Actions\RecordEntry;
 use App\Actions\RevisePlan;
 use App\Drawing\SquareDrawing;
 use App\Http\Requests\AsCastRequest;
+use App\Http\Requests\BoardsUpRequest;
 use App\Http\Requests\LayoutRulesRequest;
 use App\Http\Requests\LineRequest;
 use App\Http\Requests\StakeMovedRequest;
@@ -105,6 +106,11 @@ final class SquareController extends Controller
     public function standsAt(AsCastRequest $request, Job $job): RedirectResponse
     {
         return $this->record($request, $job);
+    }
+
+    public function boards(BoardsUpRequest $request, Job $job): RedirectResponse
+    {
+        return $this->recordAndOpen($request, $job, 'square');
     }
 
     public function moved(StakeMovedRequest $request, Job $job, RecordEntry $record): RedirectResponse

@@ -35,6 +35,7 @@ final class LayoutRulesRequest extends PlanChangeRequest
             $this->has('base_from') ? $this->end($plan, 'base_from') : $before->baseFrom,
             $this->has('base_to') ? $this->end($plan, 'base_to') : $before->baseTo,
             $before->fixedLines,
+            $this->has('stage') ? $this->text('stage') === 'rough' : $before->roughFirst,
         ));
         $this->stopIfRefused();
 

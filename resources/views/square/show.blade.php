@@ -28,6 +28,8 @@
             <x-move :site="$site" :here="$phase">
                 @if ($form->isTheNextMove && $asks !== null)
                     <div id="entry">@include('square.reading')</div>
+                @elseif ($asks === \Aequus\Logbook\EntryKind::BoardsUp)
+                    <x-entry-form :action="route('square.boards', $job)" name="boards"><button class="button">Boards and strings stand</button></x-entry-form>
                 @elseif ($asks === \Aequus\Logbook\EntryKind::StakeMoved)
                     <x-entry-form :action="route('square.moved', $job)" name="moved">
                         <input type="hidden" name="posts" value="{{ implode(' ', array_map(fn ($post) => $post->label, $site->next->posts)) }}">

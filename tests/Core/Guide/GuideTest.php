@@ -8,6 +8,7 @@ use Aequus\Adjust\PlacementWay;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Scope;
 use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\BoardsUp;
 use Aequus\Logbook\CheckRoute;
 use Aequus\Logbook\CrossChecked;
 use Aequus\Logbook\Decision;
@@ -100,6 +101,9 @@ final class GuideTest extends TestCase
         yield 'one of two conflicts decided' => ['Keep hole B1 clear', [$notice, $crossing, new Decision(DecisionAbout::DigByHand, self::id('A1'), 'probed')]];
         yield 'a line struck from the book' => ['Pull the tape A1–B1', [$notice, $crossing, new Strike(2, 'it is the neighbour’s')]];
         yield 'notice asked' => ['Pull the tape A1–B1', [$notice]];
+        yield 'stakes set roughly' => ['Set the batter boards and pull the strings', [$notice, ...self::tapes()], $roughly = self::plan()->withLayout(new LayoutRules(self::plan()->layout->placement, ReadyList::Full, TapeClass::Steel, null, self::plan()->layout->strings, self::plan()->layout->boards, self::plan()->layout->cover, roughFirst: true))];
+        yield 'a rough stake two feet off' => ['Set the stakes nearer and pull A1–B1 again', [$notice, self::tape('A1', 'B1', 6000), ...array_slice(self::tapes(), 1)], $roughly];
+        yield 'the boards stand' => ['Pull the tape A1–B1', [$notice, ...self::tapes(), new BoardsUp], $roughly];
         yield 'one side taped' => ['Pull the tape B1–B2', [$notice, self::tape('A1', 'B1', 5400)]];
         yield 'sides taped, no diagonal' => ['Pull the tape A1–B2', [$notice, ...array_slice(self::tapes(), 0, 4)]];
         yield 'a diagonal an inch long' => ['Pull A1–B2 again', [$notice, ...array_slice(self::tapes(), 0, 4), self::tape('A1', 'B2', self::DIAGONAL + 25.4), self::tape('B1', 'A2', self::DIAGONAL)]];

@@ -10,6 +10,7 @@ use Aequus\Guide\Move;
 use Aequus\Guide\Scope;
 use Aequus\Guide\SettleHeights;
 use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\BoardsUp;
 use Aequus\Logbook\CheckRoute;
 use Aequus\Logbook\CrossChecked;
 use Aequus\Logbook\Decision;
@@ -115,6 +116,7 @@ final class SimulatedBuilder
             EntryKind::Notice => $this->write(new NoticeAsked($this->today, 3, '')),
             EntryKind::Tape => $this->tape($site, $move),
             EntryKind::StringOffset => $this->string($move),
+            EntryKind::BoardsUp => $this->write(new BoardsUp),
             EntryKind::StakeMoved => array_map(fn ($stake) => $this->write(new StakeMoved($stake->id)), $move->posts),
             EntryKind::Benchmark => $this->write(new BenchmarkChosen('sill', Length::zero())),
             EntryKind::Rod => $this->rod($site, $move),

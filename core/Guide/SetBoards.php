@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+use Aequus\Square\SquareVerdict;
+
+/** Where stakes are set roughly first: those more than a hand off are set again, then boards and strings take over from them. */
+final readonly class SetBoards implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        $rough = $site->square->rough;
+        $hand = $site->plan->write($site->plan->notation->handsBreadth());
+        foreach ($rough?->off() ?? [] as [$pair, $misfit]) {
+            yield new Move(
+                Phase::Square, "Set the stakes nearer and pull {$pair->label()} again",
+                'It reads '.$site->plan->write($misfit->magnitude()).' too '.($misfit->isNegative() ? 'little' : 'much').". Before there are boards a stake stands within {$hand} of its place.",
+                $misfit->magnitude(), $misfit->isNegative() ? 'too little' : 'too much', [$pair->from, $pair->to], EntryKind::Tape,
+            );
+        }
+        if ($site->square->verdict() === SquareVerdict::Rough) {
+            yield new Move(
+                Phase::Square, 'Set the batter boards and pull the strings',
+                "The stakes stand within {$hand}. Digging takes them away; nails on boards and the strings between them stay. Where each board and nail stands is told under Setting out. Then the layout is proved to {$site->plan->write($site->plan->tolerances->squareness)} on the nails.",
+                asks: EntryKind::BoardsUp,
+            );
+        }
+    }
+}

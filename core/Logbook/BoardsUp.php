@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook;
+
+/** Batter boards stand and strings run on them: what was taped between rough stakes before counts as old. */
+final readonly class BoardsUp implements Payload
+{
+    use AsksNothing;
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::BoardsUp;
+    }
+
+    public function posts(): array
+    {
+        return [];
+    }
+}

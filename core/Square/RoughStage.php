@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Square;
+
+use Aequus\Logbook\BoardsUp;
+use Aequus\Logbook\Log;
+use Aequus\Logbook\PostSet;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+
+/**
+ * Stakes before there are boards: set to a hand’s breadth with a few tapes, no verdict to the tolerance. It ends when the boards stand, for
+ * digging takes the stakes, and the tolerance is then proved on nails and strings.
+ */
+final readonly class RoughStage
+{
+    /** @param  list<Wanted>  $wanted */
+    private function __construct(private Plan $plan, public array $wanted, private TakenReadings $taken)
+    {
+    }
+
+    /** Null where stakes alone prove the layout, the boards stand already, or a post is set. */
+    public static function of(Plan $plan, Log $log, TakenReadings $taken): ?self
+    {
+        $isOver = $log->now(BoardsUp::class) !== [] || $log->now(PostSet::class) !== [];
+
+        return ! $plan->layout->roughFirst || $isOver || count($plan->grid->posts) < 2 ? null : new self($plan, self::few($plan), $taken);
+    }
+
+    /** @return list<array{Pair, Length}> pairs whose newest tape is more than a hand off the plan, and by how much */
+    public function off(): array
+    {
+        $off = [];
+        foreach ($this->wanted as $wanted) {
+            $taped = $this->taken->taped[$wanted->key()] ?? null;
+            $newest = $taped === null ? null : $taped->levels[array_key_last($taped->levels)];
+            $misfit = $newest?->minus($wanted->planned());
+            if ($misfit !== null && $misfit->magnitude()->isLongerThan($this->plan->notation->handsBreadth())) {
+                $off[] = [$wanted->ends(), $misfit];
+            }
+        }
+
+        return $off;
+    }
+
+    /** @return list<Wanted> the sides and diagonals of the outline; in a row the bays and the whole */
+    private static function few(Plan $plan): array
+    {
+        $corners = $plan->grid->corners();
+        if ($corners !== null) {
+            return array_map(fn (array $ends) => Wanted::tape(...$ends), [
+                [$corners->a, $corners->b], [$corners->b, $corners->c], [$corners->c, $corners->d], [$corners->d, $corners->a], [$corners->a, $corners->c], [$corners->b, $corners->d],
+            ]);
+        }
+        $tapes = array_values(array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => $wanted->isTape()));
+
+        return array_slice($tapes, 0, 2 * count($plan->grid->posts));
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Square;
+
+use Aequus\Guide\Guide;
+use Aequus\Guide\Scope;
+use Aequus\Logbook\BoardsUp;
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Strike;
+use Aequus\Logbook\TapeReading;
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\LayoutRules;
+use Aequus\Plan\Plan;
+use Aequus\Site\SiteState;
+use Aequus\Square\SquareVerdict;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+
+/** Stakes roughly first, to a hand’s breadth; boards and strings take over, and the tolerance is proved on them. */
+final class RoughStageTest extends TestCase
+{
+    public function test_few_tapes_are_asked_for_and_no_verdict_to_the_tolerance_is_given(): void
+    {
+        self::assertCount(6, $this->site()->square->wanted);
+        self::assertSame(SquareVerdict::NothingRead, $this->site()->square->verdict());
+        // 60 mm off is out by ten tolerances and near enough for a stake that digging takes.
+        $rough = $this->site(...$this->rough(['C2' => [60.0, 0.0]]));
+        self::assertSame(SquareVerdict::Rough, $rough->square->verdict());
+        self::assertFalse($rough->square->holds());
+        self::assertSame([], $rough->square->toMove());
+        self::assertSame('Set the batter boards and pull the strings', Guide::next($rough, Scope::job())?->do);
+    }
+
+    public function test_a_stake_more_than_a_hand_off_is_set_nearer_first(): void
+    {
+        $site = $this->site(...$this->rough(['C2' => [140.0, 0.0]]));
+        self::assertSame(SquareVerdict::RoughOff, $site->square->verdict());
+        $move = Guide::next($site, Scope::job());
+        self::assertStringStartsWith('Set the stakes nearer and pull', (string) $move?->do);
+        self::assertContains('C2', array_map(fn ($post) => $post->label, $move->posts ?? []));
+        $read = array_map(fn (TapeReading $tape) => $tape, array_values(array_filter($this->rough([]), fn (Payload $one) => $one instanceof TapeReading)));
+        self::assertSame(SquareVerdict::Rough, $this->site(...$this->rough(['C2' => [140.0, 0.0]]), ...$read)->square->verdict(), 'the newest tape counts');
+    }
+
+    public function test_once_the_boards_stand_everything_is_read_anew_and_the_tolerance_is_proved(): void
+    {
+        $before = $this->rough(['C2' => [60.0, 0.0]]);
+        $up = $this->site(...[...$before, new BoardsUp]);
+        self::assertGreaterThan(6, count($up->square->wanted));
+        self::assertSame(SquareVerdict::NothingRead, $up->square->verdict(), 'what was read between rough stakes is old');
+        self::assertStringStartsWith('Pull the tape', (string) Guide::next($up, Scope::job())?->do);
+        $proved = $this->site(...[...$before, new BoardsUp, ...Builds::readings($this->plan())]);
+        self::assertSame(SquareVerdict::Within, $proved->square->verdict());
+        $off = $this->site(...[...$before, new BoardsUp, ...Builds::readings($this->plan(), ['B2' => [30.0, 0.0]])]);
+        self::assertSame(SquareVerdict::Out, $off->square->verdict());
+    }
+
+    public function test_boards_struck_again_bring_the_rough_stage_back(): void
+    {
+        $before = $this->rough([]);
+        $struck = $this->site(...[...$before, new BoardsUp, new Strike(count($before) + 1, 'not yet')]);
+        self::assertSame(SquareVerdict::Rough, $struck->square->verdict());
+    }
+
+    public function test_who_squares_on_stakes_alone_can(): void
+    {
+        $site = $this->siteOf(Builds::plan(), Builds::readings(Builds::plan()));
+        self::assertNull($site->square->rough);
+        self::assertSame(SquareVerdict::Within, $site->square->verdict());
+    }
+
+    private function plan(): Plan
+    {
+        $plan = Builds::plan();
+        $usual = $plan->layout;
+
+        return $plan->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, roughFirst: true));
+    }
+
+    /**
+     * The six tapes of the outline, as they read with stakes so far off.
+     *
+     * @param  array<string, array{float, float}>  $off
+     * @return list<Payload>
+     */
+    private function rough(array $off): array
+    {
+        $at = [];
+        foreach ($this->plan()->grid->posts as $post) {
+            $at[$post->id->value] = [$post->at->x->inMillimetres() + ($off[$post->label][0] ?? 0.0), $post->at->y->inMillimetres() + ($off[$post->label][1] ?? 0.0)];
+        }
+        $tapes = array_map(function ($wanted) use ($at): TapeReading {
+            [$from, $to] = [$wanted->ends()->from->id, $wanted->ends()->to->id];
+
+            return new TapeReading($from, $to, Length::millimetres(round(hypot($at[$from->value][0] - $at[$to->value][0], $at[$from->value][1] - $at[$to->value][1]))), TapeClass::Steel);
+        }, $this->site()->square->wanted);
+
+        return [new NoticeAsked('2026-05-01', 3, ''), ...$tapes];
+    }
+
+    private function site(Payload ...$said): SiteState
+    {
+        return $this->siteOf($this->plan(), array_values($said));
+    }
+
+    /** @param  list<Payload>  $said */
+    private function siteOf(Plan $plan, array $said): SiteState
+    {
+        return SiteState::derive($plan, array_map(fn (Payload $payload, int $i) => Builds::entry($payload, $i + 1), $said, array_keys($said)), '2026-05-20');
+    }
+}
