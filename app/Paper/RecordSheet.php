@@ -7,7 +7,12 @@ namespace App\Paper;
 use Aequus\Handover\PostRecord;
 use Aequus\Handover\RowLine;
 use Aequus\Logbook\Decision;
+use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\LineReading;
 use Aequus\Logbook\PictureTaken;
+use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostFilled;
+use Aequus\Logbook\TopMeasured;
 use Aequus\Measure\Length;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
@@ -29,6 +34,9 @@ final readonly class RecordSheet
     /** @var list<string> in words, oldest first */
     public array $decisions;
 
+    /** @var array<string, list<string>> what else was measured, in words, by what it is about */
+    public array $also;
+
     /** @var list<array{string, string}> data address and words */
     public array $pictures;
 
@@ -41,12 +49,41 @@ final readonly class RecordSheet
         $this->rows = (new StandingFrame($site))->rowLines();
         $words = new EntryWords($site, GoneLabels::of($job, $site));
         $this->decisions = array_values(array_map($words->say(...), $site->log->now(Decision::class)));
+        $this->also = array_filter($this->alsoMeasured($words));
         $taken = $site->log->now(PictureTaken::class);
         $bytes = $taken === [] ? collect() : DB::table('pictures')->where('job_id', $job->id)->pluck('bytes', 'fingerprint');
         $this->pictures = array_values(array_map(fn (PictureTaken $picture): array => [
             isset($bytes[$picture->fingerprint]) ? 'data:image/jpeg;base64,'.base64_encode((string) $bytes[$picture->fingerprint]) : '', $words->say($picture),
         ], $taken));
         $this->tolerances = [$this->layout(), $this->depths(), $this->plumb(), ...$this->straight(), $this->cuts()];
+    }
+
+    /** @return array<string, list<string>> */
+    private function alsoMeasured(EntryWords $words): array
+    {
+        $plan = $this->site->plan;
+        $level = $this->site->level;
+        $ground = [];
+        foreach ($plan->grid->posts as $post) {
+            $height = $level->groundAt($post);
+            $ground[] = $height === null ? "{$post->label} not read" : "{$post->label} {$this->write($height)}";
+        }
+        $cut = [];
+        foreach ($this->site->log->now(PostCut::class) as $sequence => $done) {
+            $cut[$done->post->value] = $sequence;
+        }
+        $finalTops = array_filter($this->site->log->now(TopMeasured::class), fn (TopMeasured $top, int $sequence) => isset($cut[$top->post->value]) && $sequence > $cut[$top->post->value], ARRAY_FILTER_USE_BOTH);
+        $found = array_filter($this->site->log->now(HoleDug::class), fn (HoleDug $hole) => $hole->found !== null || $hole->soils !== []);
+        $under = $plan->tops?->under;
+
+        return [
+            'Benchmark and ground' => $level->benchmark === null ? [] : [$words->say($level->benchmark), 'Ground: '.implode(', ', $ground)],
+            'Off what is fixed on the site' => array_values(array_map($words->say(...), $this->site->log->now(LineReading::class))),
+            'Found in the holes' => array_values(array_map($words->say(...), $found)),
+            'Filled' => array_values(array_map($words->say(...), $this->site->log->now(PostFilled::class))),
+            'What lies on the posts' => $under === null ? [] : ["Finished surface {$this->write($under->finished)}, under it ".implode(', ', array_map($this->write(...), $under->layers)).($under->clearance->isZero() ? '' : ", clearance {$this->write($under->clearance)}")],
+            'Tops measured after the cut' => array_values(array_map($words->say(...), $finalTops)),
+        ];
     }
 
     /** @return array{string, string, ?bool} */

@@ -95,18 +95,22 @@ final class PlanCodec
             'along_y' => $tops->alongY->ratio,
             'datum_line' => $tops->datumLine->nanometres,
             'rows' => array_map(fn (Length $row) => $row->nanometres, $tops->rows),
+            'under' => $tops->under === null ? null : [$tops->under->finished->nanometres, $tops->under->clearance->nanometres, array_map(fn (Length $layer) => $layer->nanometres, $tops->under->layers)],
         ];
     }
 
     /** @param  array<string, mixed>  $stored */
     private static function decodeTops(array $stored): TopRules
     {
+        $under = $stored['under'] ?? null;
+
         return new TopRules(
             Length::nanometres((int) $stored['height']),
             Slope::ratio((float) $stored['along_x']),
             Slope::ratio((float) $stored['along_y']),
             Length::nanometres((int) $stored['datum_line']),
             array_map(Length::nanometres(...), $stored['rows'] ?? []),
+            $under === null ? null : new TopStack(Length::nanometres($under[0]), Length::nanometres($under[1]), array_map(Length::nanometres(...), array_values($under[2]))),
         );
     }
 }

@@ -16,6 +16,7 @@ final readonly class TopRules
      * @param  Slope  $alongY  rise per run toward +y
      * @param  Length  $datumLine  height above the benchmark’s zero of the level line struck on every post
      * @param  array<string, Length>  $rows  heights of single rows, level along them, by the row’s line; they come before height and slopes
+     * @param  ?TopStack  $under  what the height at A1 was worked out from, where it came from above
      */
     public function __construct(
         public Length $heightAtA1,
@@ -23,6 +24,7 @@ final readonly class TopRules
         public Slope $alongY,
         public Length $datumLine,
         public array $rows = [],
+        public ?TopStack $under = null,
     ) {
     }
 
@@ -39,12 +41,12 @@ final readonly class TopRules
     /** The same tops, their height given at a zero that lies elsewhere. */
     public function countedFrom(Point $zero): self
     {
-        return new self($this->topAt($zero), $this->alongX, $this->alongY, $this->datumLine, $this->rows);
+        return new self($this->topAt($zero), $this->alongX, $this->alongY, $this->datumLine, $this->rows, $this->under);
     }
 
     /** All tops so much higher, or lower where it is negative. */
     public function raised(Length $by): self
     {
-        return new self($this->heightAtA1->plus($by), $this->alongX, $this->alongY, $this->datumLine, array_map(fn (Length $row) => $row->plus($by), $this->rows));
+        return new self($this->heightAtA1->plus($by), $this->alongX, $this->alongY, $this->datumLine, array_map(fn (Length $row) => $row->plus($by), $this->rows), $this->under?->raised($by));
     }
 }

@@ -7,9 +7,14 @@ namespace Tests\Feature;
 use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\FillStep;
+use Aequus\Logbook\Finding;
 use Aequus\Logbook\HandedOver;
 use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\PostCut;
+use Aequus\Logbook\PostFilled;
 use Aequus\Logbook\RodReading;
+use Aequus\Logbook\TopMeasured;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\DepthMode;
@@ -39,6 +44,19 @@ final class PaperTest extends JobTestCase
         foreach (['Test shelter', 'Handed over to the parish', 'Stakes on their places', 'not measured', 'Take the layout as it stands: a hen run', 'Plan as built', 'times enlarged', 'Row 1', 'Row 2', 'A1', 'B2', 'not checked by this tool'] as $words) {
             $this->assertStringContainsString($words, $text);
         }
+    }
+
+    public function test_the_record_also_tells_benchmark_ground_holes_fills_and_tops_after_the_cut(): void
+    {
+        $a1 = $this->job->revision->plan()->grid->labelled('A1')->id;
+        $this->write($this->job, $this->user, new BenchmarkChosen('door sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), new RodReading($a1, Length::millimetres(1640)),
+            new HoleDug($a1, Length::millimetres(640), null, Finding::Rock), new PostFilled($a1, FillStep::Done, 5, 14.0),
+            new TopMeasured($a1, Length::millimetres(1150)), new PostCut($a1), new TopMeasured($a1, Length::millimetres(1101)));
+        $text = PdfText::of((string) $this->get("/jobs/{$this->job->id}/handover/record.pdf")->assertOk()->getContent());
+        foreach (['Benchmark door sill', 'A1 -140 mm', 'B1 not read', 'met rock', '5 bags', 'Tops measured after the cut', '1101 mm'] as $words) {
+            $this->assertStringContainsString($words, strtr($text, ['−' => '-']));
+        }
+        $this->assertStringNotContainsString('1150 mm above', $text, 'what was measured before the cut is no final top');
     }
 
     /** Ground at 0, −100 and tops at 2300: 3200 from the deepest bottom to the tops are drawn 150 high. */

@@ -11,6 +11,7 @@ use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
 use Aequus\Plan\TopRules;
+use Aequus\Plan\TopStack;
 use App\Cut\TopsForm;
 use App\Models\Job;
 use App\Site\ReadSite;
@@ -19,6 +20,8 @@ use Illuminate\Validation\ValidationException;
 /** Where the tops are to be cut: one height, and a fall toward one of the four sides where there is one. */
 final class TopsRequest extends PlanChangeRequest
 {
+    private ?TopStack $under = null;
+
     /** @throws ValidationException with each refusal at its field */
     public function tops(Plan $plan): TopRules
     {
@@ -41,7 +44,7 @@ final class TopsRequest extends PlanChangeRequest
         $this->stopIfRefused();
         $along = fn (bool $alongX): Slope => $toward?->isAlongX() === $alongX ? Slope::ratio(-$toward->sign() * $slope->ratio) : Slope::level();
 
-        $tops = new TopRules($height, $along(true), $along(false), $datum, $rows);
+        $tops = new TopRules($height, $along(true), $along(false), $datum, $rows, $this->under);
         $ground = app(ReadSite::class)->of($this->job())->state->level;
         foreach ($plan->grid->posts as $post) {
             $at = $plan->footing->finishedGrade ?? $ground->groundAt($post);
@@ -64,7 +67,12 @@ final class TopsRequest extends PlanChangeRequest
                 fn (string $typed) => LengthReader::read($typed, $unit), preg_split('/\s*(?:;|\R|,\s)\s*/', $this->text('layers'), flags: PREG_SPLIT_NO_EMPTY) ?: [],
             ));
 
-            return $finished === null || $layers === null ? null : Heights::topUnder($finished, $clearance, $layers);
+            if ($finished === null || $layers === null) {
+                return null;
+            }
+            $this->under = new TopStack($finished, $clearance, array_values($layers));
+
+            return Heights::topUnder($finished, $clearance, $layers);
         }
         if ($this->text('height_by') === 'clearance') {
             $clear = $this->length('height', $unit);

@@ -78,10 +78,10 @@
                 <form method="post" action="{{ route('cut.tops', $job) }}" class="entry">
                     @csrf
                     <input type="hidden" name="form" value="tops"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
-                    <x-choice wide name="height_by" form="tops" label="The height comes" value="typed" :options="['typed' => 'typed: top of the post, above zero', 'stack' => 'from above: finished surface less what lies on the posts', 'clearance' => 'from below: clear height over the highest ground']" />
-                    <x-field name="height" form="tops" :label="'Height at '.$plan->grid->posts[0]->label" :value="$tops ? $plan->write($tops->heightAtA1) : ''" :unit="$unit" hint="Of the top, of the finished surface, or clear over the ground, as chosen." />
-                    <x-field name="layers" form="tops" label="What lies on the posts" hint="From above only: thicknesses, such as 28; 195; 45." />
-                    <x-field name="clearance" form="tops" label="Clearance above them" hint="From above only." :unit="$unit" />
+                    <x-choice wide name="height_by" form="tops" label="The height comes" :value="$tops?->under ? 'stack' : 'typed'" :options="['typed' => 'typed: top of the post, above zero', 'stack' => 'from above: finished surface less what lies on the posts', 'clearance' => 'from below: clear height over the highest ground']" />
+                    <x-field name="height" form="tops" :label="'Height at '.$plan->grid->posts[0]->label" :value="$tops ? $plan->write($tops->under->finished ?? $tops->heightAtA1) : ''" :unit="$unit" hint="Of the top, of the finished surface, or clear over the ground, as chosen." />
+                    <x-field name="layers" form="tops" label="What lies on the posts" hint="From above only: thicknesses, such as 28; 195; 45." :value="implode('; ', array_map($plan->write(...), $tops?->under->layers ?? []))" />
+                    <x-field name="clearance" form="tops" label="Clearance above them" hint="From above only." :value="$tops?->under && ! $tops->under->clearance->isZero() ? $plan->write($tops->under->clearance) : ''" :unit="$unit" />
                     <x-field name="rows" form="tops" label="Rows that differ" hint="Row and height of its tops: 1 2300; 2 2450." :value="$rowsTyped" />
                     <x-field name="datum_line" form="tops" label="Datum line, above zero" hint="The level line you strike on every post." :value="$tops ? $plan->write($tops->datumLine) : ''" :unit="$unit" />
                     <x-choice name="falls_toward" form="tops" label="Tops" :value="$falls ? $falls[0]->value : ''" :options="['' => 'level'] + collect(\Aequus\Plan\Side::cases())->mapWithKeys(fn ($s) => [$s->value => 'fall toward the '.$plan->sides->of($s)])->all()" />
