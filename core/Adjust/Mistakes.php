@@ -20,9 +20,6 @@ final readonly class Mistakes
     /** No tape is so many times rougher than its class: then more than two readings are wrong. */
     private const MOST_ROUGH = 3.0;
 
-    /** How many readings the class of the tape counts as, when the scatter is estimated from those at hand. */
-    private const CLASS_COUNTS = 5;
-
     /**
      * @param  list<Dropped>  $dropped  in the order they were found
      * @param  list<string>  $named  the accused reading and its partners, in reading order; empty when none is left in doubt
@@ -86,8 +83,8 @@ final readonly class Mistakes
                 if (sqrt($rest / $left) > self::MOST_ROUGH) {
                     return $end(SearchEnd::MoreThanTwo, self::withPartners($solution, $accused, 6.0), $accused);
                 }
-                $scatter = self::scatter($rest, $left);
-                if (abs($w) <= $scatter * self::limit($solution, $left)) {
+                $scatter = Scatter::estimated($rest, $left);
+                if (abs($w) <= $scatter * Scatter::limit($solution, $left)) {
                     return $end(SearchEnd::Rough, rougher: true);
                 }
                 $rough = $rough || $rest > ChiSquare::quantile(self::REST_IS_ROUGH, $left);
@@ -99,22 +96,6 @@ final readonly class Mistakes
             }
             $dropped[] = new Dropped($accused, $w, $solution->mistake($accused));
         }
-    }
-
-    /**
-     * How much rougher than its class a tape is taken to be, the class counting as five readings; never finer.
-     *
-     * @param  float  $squares  of what is left, each in its standard deviations
-     */
-    public static function scatter(float $squares, int $freedom): float
-    {
-        return sqrt(max(1.0, (self::CLASS_COUNTS + $squares) / (self::CLASS_COUNTS + $freedom)));
-    }
-
-    /** The size that a standardised residual must exceed when the scatter is estimated, in units of that scatter. */
-    public static function limit(Solution $solution, int $freedom): float
-    {
-        return StudentT::critical(count($solution->testable()), self::CLASS_COUNTS + $freedom);
     }
 
     public function accuses(string $reading): bool

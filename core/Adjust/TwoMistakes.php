@@ -35,8 +35,8 @@ final readonly class TwoMistakes
         $most = max($explained);
         [$a, $b] = $pairs[array_search($most, $explained, true)];
         $freedom = $solution->surplus - 2;
-        $scatter = Mistakes::scatter(max(0.0, $solution->sumOfSquares - $most), $freedom);
-        $limit = $scatter * Mistakes::limit($solution, $freedom);
+        $scatter = Scatter::estimated(max(0.0, $solution->sumOfSquares - $most), $freedom);
+        $limit = $scatter * Scatter::limit($solution, $freedom);
         $alone = fn (string $id): float => sqrt(max(0.0, $most - ($solution->standardised($id) ?? 0.0) ** 2));
         if ($alone($a) <= $limit || $alone($b) <= $limit) {
             return null;

@@ -94,4 +94,19 @@ final readonly class Grid
 
         return $a && $b && $c && $d ? new Corners($a, $b, $c, $d) : null;
     }
+
+    /** @return list<Post> row by row, every second row backwards: the way with the fewest steps */
+    public function walk(): array
+    {
+        $rows = [];
+        foreach ($this->posts as $post) {
+            $rows[$post->at->y->nanometres][] = $post;
+        }
+        $walk = [];
+        foreach (array_values($rows) as $i => $row) {
+            $walk = [...$walk, ...($i % 2 === 0 ? $row : array_reverse($row))];
+        }
+
+        return $walk;
+    }
 }

@@ -217,16 +217,7 @@ final readonly class SiteState
     /** @return list<Post> row by row, every second row backwards: the way with the fewest steps */
     public function walk(): array
     {
-        $rows = [];
-        foreach ($this->plan->grid->posts as $post) {
-            $rows[$post->at->y->nanometres][] = $post;
-        }
-        $walk = [];
-        foreach (array_values($rows) as $i => $row) {
-            $walk = [...$walk, ...($i % 2 === 0 ? $row : array_reverse($row))];
-        }
-
-        return $walk;
+        return $this->plan->grid->walk();
     }
 
     private static function key(DecisionAbout $about, ?PostId $post): string

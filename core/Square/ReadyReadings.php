@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Adjust\AdjustedNetwork;
-use Aequus\Adjust\ErrorEllipse;
 use Aequus\Adjust\NotDetermined;
-use Aequus\Adjust\PlacementWay;
 use Aequus\Adjust\Reading;
 use Aequus\Adjust\Solution;
-use Aequus\Plan\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
@@ -21,14 +18,6 @@ final class ReadyReadings
 {
     /** Less of a reading’s mistake than this showing in the others counts as unchecked. */
     private const CHECKED = 0.02;
-
-    /** With three offsets from a line each is checked; the fourth leaves a margin. */
-    private const FEWEST_OFFSETS = 4;
-
-    private const MOST_OFFSETS = 8;
-
-    /** One more offset must leave less than this share of what was open. */
-    private const GAINS = 0.985;
 
     /** @var array<string, Wanted> by key */
     private array $wanted = [];
@@ -53,9 +42,9 @@ final class ReadyReadings
         $plan->layout->list === ReadyList::Lean && $list->isGrid() ? $list->lean() : $list->full();
         $list->determine();
         $list->check();
-        $list->tieToLines();
+        $all = (new ReadyOffsets($plan, $list->network))->added($list->wanted);
 
-        return WalkingOrder::of(array_values($list->wanted), $plan->grid->find(PostId::of($list->network->base[0])) ?? $plan->grid->posts[0]);
+        return WalkingOrder::of(array_values($all), $plan->grid->find(PostId::of($list->network->base[0])) ?? $plan->grid->posts[0]);
     }
 
     /** Every bay side, every bay diagonal and the long diagonals; in a row every spacing, marks from one zero and string offsets. */
@@ -214,49 +203,6 @@ final class ReadyReadings
         }
 
         return $tapes;
-    }
-
-    /** Offsets from every line that holds the layout: enough that each is checked by others, and as many more as it takes to prove the tolerance. */
-    private function tieToLines(): void
-    {
-        $lines = $this->plan->layout->fixedLines;
-        $orders = array_map($this->offsetOrder(...), $lines);
-        $open = INF;
-        for ($count = self::FEWEST_OFFSETS; $lines !== [] && $count <= self::MOST_OFFSETS; $count++) {
-            $before = $this->wanted;
-            foreach ($lines as $i => $line) {
-                foreach (array_slice($orders[$i], 0, $count) as $stake) {
-                    $this->wanted[Wanted::lineKey($stake->id, $line->id)] ??= Wanted::line($stake, $line);
-                }
-            }
-            $planned = $this->planned();
-            if ($planned === null || $this->wanted === $before) {
-                return;
-            }
-            $ring = ErrorEllipse::RING * $this->network->moves($planned, $this->readings(), PlacementWay::ByLine)->largest();
-            if ($ring > self::GAINS * $open) {
-                // One more offset gains next to nothing: the tape is what limits it.
-                $this->wanted = $before;
-
-                return;
-            }
-            if ($ring <= $this->plan->tolerances->squareness->inMillimetres()) {
-                return;
-            }
-            $open = $ring;
-        }
-    }
-
-    /** @return list<Post> the order in which offsets from a line are read: the ends of the row nearest to it, then between them, then the next row */
-    private function offsetOrder(FixedLine $line): array
-    {
-        $rows = [];
-        foreach ($line->nearest($this->plan->grid) as $post) {
-            $rows[(int) round($line->off($post->at)->magnitude()->inMillimetres() / 100)][] = $post;
-        }
-        ksort($rows);
-
-        return array_merge(...array_map(fn (array $row) => count($row) < 3 ? $row : [$row[0], $row[count($row) - 1], ...array_slice($row, 1, -1)], array_values($rows)));
     }
 
     private function planned(): ?AdjustedNetwork
