@@ -19,6 +19,7 @@ use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\QuickLineController;
+use App\Http\Controllers\RoundController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SimulatedTapeController;
@@ -56,6 +57,7 @@ Route::middleware('auth')->group(function () {
         Route::post('/shelf', [JobController::class, 'shelve'])->name('job.shelve');
         Route::post('/copy', [JobController::class, 'copy'])->name('job.copy');
 
+        Route::get('/round/{kind}', RoundController::class)->name('round');
         Route::get('/plan', [PlanController::class, 'show'])->name('plan');
         Route::post('/plan', [PlanController::class, 'revise'])->name('plan.revise');
         Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.revise.preview')->middleware(LeaveSessionAlone::class);

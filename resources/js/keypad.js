@@ -45,6 +45,26 @@ function build(field) {
     // It stands open at the field of the next move, and stays as it was left through a round.
     fold.open = (sessionStorage.getItem('keypad') ?? 'open') === 'open' && field === document.querySelector('#entry input[data-keypad]');
     summary.addEventListener('click', () => sessionStorage.setItem('keypad', fold.open ? 'shut' : 'open'));
+    if (field.closest('.round')) {
+        // On a round the keys go along: they open at the field that is looked at, and one of them leads on.
+        const on = document.createElement('button');
+        on.type = 'button';
+        on.textContent = 'next';
+        on.addEventListener('click', () => {
+            const fields = [...document.querySelectorAll('.round input[data-keypad]')];
+            const next = fields[fields.indexOf(field) + 1];
+            if (field.value !== field.defaultValue) {
+                field.dispatchEvent(new Event('change', { bubbles: true }));
+            }
+            next?.focus();
+        });
+        pad.append(on);
+        field.addEventListener('focus', () => {
+            document.querySelectorAll('.round .keypad-fold').forEach((other) => {
+                other.open = other === fold && (sessionStorage.getItem('keypad') ?? 'open') === 'open';
+            });
+        });
+    }
     field.after(fold);
 }
 

@@ -41,7 +41,7 @@ final class PostOnAPhoneTest extends BrowserTestCase
 
     public function test_everything_a_thumb_must_hit_is_large_enough(): void
     {
-        foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop', '/jobs/3/footing/dig'] as $page) {
+        foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop', '/jobs/3/footing/dig', '/jobs/3/round/rods'] as $page) {
             $this->visit($page);
             $this->find('main');
             $small = $this->chromium->driver->executeScript(<<<'JS'
@@ -89,6 +89,26 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->press('[data-picture] .button');
         $this->assertSees('Written down', '.notice-done');
         $this->assertStringContainsString('small=1', (string) $this->find('.pictures figure:last-child img')->getAttribute('src'));
+    }
+
+    public function test_a_round_is_written_field_by_field_without_leaving_the_screen(): void
+    {
+        $this->visit('/jobs/3/round/holes');
+        $this->assertSees('of 18 written down');
+        $this->find('#round-D4-figure')->click();
+        $pad = $this->find('#round-D4-figure + .keypad-fold');
+        $this->until(fn () => $pad->getAttribute('open') !== null, fn () => 'the keys do not come along');
+        foreach ($pad->findElements(WebDriverBy::cssSelector('button')) as $button) {
+            if (in_array($button->getText(), ['4', 'feet ′', 'next'], true)) {
+                $this->chromium->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
+                $button->click();
+            }
+        }
+        $this->assertSees('written down', '#round-D4 .round-says');
+        $this->assertStringContainsString('/round/holes', $this->chromium->driver->getCurrentURL());
+        $this->assertNotSame('round-D4-figure', $this->chromium->driver->executeScript('return document.activeElement.id'), 'the next field is looked at');
+        $this->visit('/jobs/3/set/D4');
+        $this->assertSees('Set post D4', '.move');
     }
 
     public function test_words_in_the_yard_stand_out_seven_to_one(): void

@@ -34,7 +34,8 @@ abstract class Controller
     {
         $entry = app(RecordEntry::class)($job, $this->user($request), $request->newEntry());
 
-        return redirect()->route($route, $job)->with('recorded', $entry->sequence);
+        // On a round the next field is the next reading: the page stays.
+        return ($request->filled('round') ? back() : redirect()->route($route, $job))->with('recorded', $entry->sequence);
     }
 
     /** Fields of small sums in the address, lengths without a unit read as the job writes them. */

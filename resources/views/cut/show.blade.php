@@ -62,6 +62,7 @@
                 @endif
             </x-move>
             @if ($tops && $site->next?->asks === \Aequus\Logbook\EntryKind::CrossChecked && $site->next->phase === $phase)<section>@include('set.check-form', ['before' => \Aequus\Logbook\PointOfNoReturn::Cut])</section>@endif
+            <p><a class="jump" href="{{ route('round', [$job, 'tops']) }}">The whole round on one screen</a></p>
             <x-cautions :step="\Aequus\Site\Step::Cutting" :site="$site" />
             @if ($tops)
                 <section id="entry">

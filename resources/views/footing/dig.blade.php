@@ -44,6 +44,7 @@
                     <p class="hint">{{ $isDug ? 'Measured from the auger’s tip. Loose earth falls back: clean the bottom before you measure.' : 'Measured from the foot of each post.' }}</p>
                 </section>
             @endif
+            <p><a class="jump" href="{{ route('round', [$job, 'holes']) }}">The whole round on one screen</a></p>
             <x-cautions :step="\Aequus\Site\Step::Digging" :site="$site" />
         </div>
     </div>

@@ -136,6 +136,7 @@
                     </x-entry-form>
                 </details>
             @endif
+            <p><a class="jump" href="{{ route('round', [$job, 'rods']) }}">The whole round on one screen</a></p>
             <x-cautions :step="\Aequus\Site\Step::Levelling" :site="$site" />
         </div>
     </div>

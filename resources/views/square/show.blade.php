@@ -54,6 +54,7 @@
                 @endif
                 <div class="after-drawing"><x-quick-line :site="$site" /></div>
                 <x-cautions :step="\Aequus\Site\Step::Squaring" :site="$site" />
+                <p><a class="jump" href="{{ route('round', [$job, 'tapes']) }}">The whole round on one screen</a></p>
                 <section class="list">
                     <h2>Readings <span class="h-note">{{ $sheet->pulled }} of {{ $sheet->pulled + $sheet->toPull }}, in walking order</span></h2>
                     @if ($stake)<p class="hint">Those at {{ $stake }} are marked. <a href="{{ route('square', $job) }}">Mark none</a></p>@endif

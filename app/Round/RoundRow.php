@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Round;
+
+use Aequus\Measure\Length;
+
+/** One place of a round: what is asked there, what was written down, and what goes with it when it is sent. */
+final readonly class RoundRow
+{
+    /**
+     * @param  string  $key  of the row on the page
+     * @param  string  $field  name of the figure in its form
+     * @param  array<string, string>  $with  the other fields
+     * @param  ?Length  $planned  what it would read by the plan
+     * @param  ?Length  $read  what stands in the book
+     * @param  ?int  $sequence  of the entry that a change corrects; null for a new one
+     * @param  string  $note  what else stands in the book, which a figure alone would lose: then the row is no field
+     */
+    public function __construct(
+        public string $key,
+        public string $label,
+        public string $route,
+        public string $field,
+        public array $with,
+        public ?Length $planned,
+        public ?Length $read,
+        public ?int $sequence,
+        public string $note = '',
+    ) {
+    }
+}

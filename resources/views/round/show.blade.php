@@ -1,0 +1,36 @@
+@php
+    $job = $site->job; $plan = $site->plan; $unit = $plan->notation->unit; $kind = $sheet->kind; $phase = $kind->phase();
+    $here = ['tapes' => 'square', 'rods' => 'level', 'holes' => 'footing.dig', 'tops' => 'cut'][$kind->value];
+@endphp
+<x-layout :title="$kind->inWords()" :site="$site" :phase="$phase">
+    <x-ways :site="$site" :here="$here" />
+    <div class="yard">
+        <h1>{{ $kind->inWords() }} <span class="h-note">{{ $sheet->read() }} of {{ count($sheet->rows) }} written down</span></h1>
+        <p class="hint">In walking order. Each is written down as its field is left; a figure changed later corrects the one before. <a class="jump" href="{{ route($here, $job) }}">Back to {{ $phase->inWords() }}</a></p>
+        @if ($kind === \App\Round\RoundKind::Rods && $sheet->rows !== [])
+            <form method="get" action="{{ route('round', [$job, $kind->value]) }}" class="entry"><x-field name="set_up" label="From set-up" :value="$sheet->setUp()" /><button class="button button-second">Show this one</button></form>
+        @endif
+        @if ($sheet->rows === [])<p class="empty">{{ ['rods' => 'Choose a benchmark first.', 'holes' => 'No hole has a depth yet: decide the rules of depth and read the ground first.', 'tops' => 'Decide where the tops shall be first.'][$kind->value] ?? 'Nothing is to be read here.' }}</p>@endif
+        <div class="round">
+            @foreach ($sheet->rows as $row)
+                @php($name = 'round-'.$row->key) @php($is = $row->read !== null)
+                @if ($row->note !== '')
+                    <p class="round-row" id="{{ $name }}"><b>{{ $row->label }}</b> <x-length :of="$row->read" :plan="$plan" /> <span class="hint">{{ $row->note }}</span></p>
+                @else
+                    <form method="post" action="{{ route($row->route, $job) }}" id="{{ $name }}" class="entry round-row" data-outbox
+                        hx-post="{{ route($row->route, $job) }}" hx-trigger="submit, change from:find input[data-keypad]" hx-target="this" hx-select="#{{ $name }}" hx-swap="outerHTML" hx-push-url="false">
+                        @csrf
+                        <input type="hidden" name="client_id" value="{{ \Illuminate\Support\Str::ulid() }}"><input type="hidden" name="form" value="{{ $name }}">
+                        <input type="hidden" name="round" value="{{ $kind->value }}">
+                        @foreach ($row->with as $field => $value)<input type="hidden" name="{{ $field }}" value="{{ $value }}">@endforeach
+                        @if ($row->sequence)<input type="hidden" name="replaces" value="{{ $row->sequence }}">@endif
+                        @if (session('asks_sure') === $name && old('form') === $name)<label class="tick tick-sure"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
+                        <x-field :name="$row->field" :form="$name" :id="$name.'-figure'" :label="$row->label" :hint="$row->planned ? 'By the plan '.$plan->write($row->planned) : null" :value="$is ? $plan->write($row->read) : ''" :unit="$unit" />
+                        <p class="round-says" aria-live="polite">@if ($is)<span class="state state-fits">written down</span>@else<span class="state state-to-pull">to read</span>@endif</p>
+                        <button class="button button-small button-second">Write it down<span class="vh"> for {{ $row->label }}</span></button>
+                    </form>
+                @endif
+            @endforeach
+        </div>
+    </div>
+</x-layout>
