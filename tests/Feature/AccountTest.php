@@ -55,7 +55,7 @@ final class AccountTest extends FeatureTestCase
         $routes = array_filter(Routes::getRoutes()->getRoutes(), fn (Route $route) => str_starts_with($route->uri(), 'jobs/{job}'));
         $this->assertGreaterThan(25, count($routes));
         foreach ($routes as $route) {
-            $uri = '/'.str_replace(['{job}', '{label}', '{number}'], [(string) $job->id, 'A1', '1'], $route->uri());
+            $uri = '/'.str_replace(['{job}', '{label}', '{number}', '{kind}'], [(string) $job->id, 'A1', '1', 'tapes'], $route->uri());
             $answer = in_array('POST', $route->methods(), true) ? $this->post($uri, ['client_id' => 'x']) : $this->get($uri);
             $who === 'guest' ? $answer->assertRedirect($redirect) : $answer->assertForbidden();
         }

@@ -162,6 +162,15 @@ final class PhasesTest extends JobTestCase
         }
     }
 
+    #[TestWith(['square/hand'])]
+    #[TestWith(['square/prove'])]
+    public function test_beside_another_page_the_next_move_leads_to_its_own(string $page): void
+    {
+        $this->write($this->job, $this->user, new NoticeAsked('2026-05-04', 3, 'M-17'));
+        $this->page($page)->assertSee('Pull the tape A1–B1')->assertSee('Go there')->assertDontSee('href="#entry"', false);
+        $this->page('square')->assertSee('The tape reads');
+    }
+
     public function test_the_next_move_stands_on_every_screen_of_a_job(): void
     {
         foreach (['plan', 'clear', 'square', 'level', 'footing', 'set', 'set/A1', 'cut', 'handover', 'logbook'] as $page) {

@@ -14,7 +14,7 @@
         <p class="move-why"><x-words :say="$move->why" /></p>
         @if (isset($slot) && trim($slot) !== '')
             {{ $slot }}
-        @elseif ($here === $move->phase)
+        @elseif ($here === $move->phase && request()->routeIs($move->phase->value, 'set.post'))
             <p><a class="button" href="#entry" hx-boost="false">{{ $move->asks === null ? 'To the form' : 'Enter it' }}</a></p>
         @else
             <p><a class="button" href="{{ route($move->phase->value, $site->job) }}">Go there</a></p>
