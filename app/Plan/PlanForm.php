@@ -67,7 +67,7 @@ final readonly class PlanForm
     }
 
     /** As the job writes it where that is exact, else in millimetres with all their decimals, so that saving a form changes nothing. */
-    private static function exactly(Plan $plan, Length $length): string
+    public static function exactly(Plan $plan, Length $length): string
     {
         return $plan->notation->round($length)->equals($length) ? $plan->write($length) : rtrim(rtrim(number_format($length->inMillimetres(), 6, '.', ''), '0'), '.').' mm';
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -14,7 +15,7 @@ final readonly class SetBoards implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        $rough = $site->square->rough;
+        $rough = $site->decided(DecisionAbout::AcceptOutline) === null ? $site->square->rough : null;
         $hand = $site->plan->write($site->plan->notation->handsBreadth());
         foreach ($rough?->off() ?? [] as [$pair, $misfit]) {
             yield new Move(
@@ -23,7 +24,7 @@ final readonly class SetBoards implements Rule
                 $misfit->magnitude(), $misfit->isNegative() ? 'too little' : 'too much', [$pair->from, $pair->to], EntryKind::Tape,
             );
         }
-        if ($site->square->verdict() === SquareVerdict::Rough) {
+        if ($rough !== null && $site->square->verdict() === SquareVerdict::Rough) {
             yield new Move(
                 Phase::Square, 'Set the batter boards and pull the strings',
                 "The stakes stand within {$hand}. Digging takes them away; nails on boards and the strings between them stay. Where each board and nail stands is told under Setting out. Then the layout is proved to {$site->plan->write($site->plan->tolerances->squareness)} on the nails.",

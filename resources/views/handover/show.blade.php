@@ -30,7 +30,7 @@
                     @endforeach
                 </tbody>
             </table>
-            @foreach ($sheet->also as $about => $says)<h2>{{ $about }}</h2><ul>@foreach ($says as $one)<li><x-words :say="$one" /></li>@endforeach</ul>@endforeach
+            @foreach ($sheet->also as $about => $says)<p class="record-more"><b>{{ $about }}.</b> <x-words :say="implode('; ', $says).'.'" /></p>@endforeach
             @if ($sheet->decisions !== [])<h2>Decisions and their reasons</h2><ul>@foreach ($sheet->decisions as $decision)<li><x-words :say="$decision" /></li>@endforeach</ul>@endif
             <p class="signature">Handed over by <span></span> taken over by <span></span> on <span></span></p>
             <p class="muted">Local code, the permit office, the maker’s instructions and a licensed engineer come before anything on this sheet.</p>

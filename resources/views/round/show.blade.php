@@ -25,7 +25,7 @@
                         @foreach ($row->with as $field => $value)<input type="hidden" name="{{ $field }}" value="{{ $value }}">@endforeach
                         @if ($row->sequence)<input type="hidden" name="replaces" value="{{ $row->sequence }}">@endif
                         @if (session('asks_sure') === $name && old('form') === $name)<label class="tick tick-sure"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
-                        <x-field :name="$row->field" :form="$name" :id="$name.'-figure'" :label="$row->label" :hint="$row->planned ? 'By the plan '.$plan->write($row->planned) : null" :value="$is ? $plan->write($row->read) : ''" :unit="$unit" />
+                        <x-field :name="$row->field" :form="$name" :id="$name.'-figure'" :label="$row->label" :hint="$row->planned ? 'By the plan '.$plan->write($row->planned) : null" :value="$is ? \App\Plan\PlanForm::exactly($plan, $row->read) : ''" :unit="$unit" />
                         <p class="round-says" aria-live="polite">@if ($is)<span class="state state-fits">written down</span>@else<span class="state state-to-pull">to read</span>@endif</p>
                         <button class="button button-small button-second">Write it down<span class="vh"> for {{ $row->label }}</span></button>
                     </form>
