@@ -33,6 +33,7 @@ final class CutTest extends JobTestCase
         $this->tops(['height_by' => 'stack', 'height' => '2600', 'clearance' => '10', 'layers' => '28; 195']);
         $this->assertEquals(Length::millimetres(2600 - 10 - 28 - 195), $this->plan()?->heightAtA1);
         $this->cut()->assertSee('value="28 mm; 195 mm"', false)->assertSee('value="10 mm"', false)->assertSee('value="2600 mm"', false);
+        $this->assertEquals(Length::millimetres(2650), $this->plan()->raised(Length::millimetres(50))->under?->finished, 'moved together, the surface moves along');
         $this->get("/jobs/{$this->job->id}/handover")->assertSee('What lies on the posts')->assertSee('clearance');
         // 2200 clear over the highest ground, at A1.
         $this->tops(['height_by' => 'clearance', 'height' => '2200']);

@@ -8,12 +8,14 @@ use Aequus\Logbook\BenchmarkChosen;
 use Aequus\Logbook\HeightDifference;
 use Aequus\Logbook\LevelInstrument;
 use Aequus\Logbook\LevelWay;
+use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use App\Site\ReadSite;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Builds;
 use Tests\JobTestCase;
 
 /** Heights on screen, on a 2 × 2 frame of 5400 by 3600 mm. */
@@ -46,6 +48,21 @@ final class LevelTest extends JobTestCase
         $this->page()->assertSee('Nothing ties')->assertSee('set-up 2')->assertSee('not tied in');
         $this->enter('rod', ['post' => 'A1', 'set_up' => '2', 'rod' => '1333'])->assertSessionHasNoErrors();
         $this->page()->assertDontSee('Nothing ties');
+    }
+
+    public function test_a_doubted_rod_opens_the_form_for_the_second_set_up_benchmark_first(): void
+    {
+        $plan = Builds::plan(baysX: [2400, 2400], baysY: [2400, 2400]);
+        $job = $this->job($this->user, $plan);
+        $rods = array_map(fn ($post) => new RodReading($post->id, Length::millimetres(1600 + $post->at->x->inMillimetres() / 100 + ($post->label === 'B2' ? 300 : 0))), $plan->grid->posts);
+        $this->write($job, $this->user, new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan), ...[new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), ...$rods]);
+        $rules = ['form' => 'rules', 'based_on' => '1', 'frost' => '800', 'margin' => '50', 'embedment' => '600', 'pad' => '100', 'gravel' => '150', 'least_gravel' => '75', 'mode' => 'own'];
+        $this->post("/jobs/{$job->id}/footing/rules", $rules)->assertSessionHasNoErrors();
+        $opened = fn (string $on, string $setUp) => $this->get("/jobs/{$job->id}/level")
+            ->assertSee('value="'.$on.'" selected', false)->assertSee('name="set_up" type="text" value="'.$setUp.'"', false);
+        $opened('Benchmark', '2')->assertSee('Set up elsewhere: the rod on sill, then on B2');
+        $this->write($job, $this->user, new RodReading(null, Length::millimetres(1450), '2'));
+        $opened('B2', '2')->assertSee('Read the rod on B2 again, from set-up 2');
     }
 
     public function test_a_difference_is_taken_as_it_was_read(): void

@@ -67,6 +67,14 @@ final class HoldAdviserTest extends TestCase
         $this->assertSame(Hold::Gravel, $this->ranked(['holdDown' => true] + $dry)[0]->hold);
     }
 
+    public function test_wet_ground_takes_the_lead_from_foam_that_stands_alone_on_the_list(): void
+    {
+        $only = ['soil' => Soil::Gravel, 'noBrace' => false, 'banned' => array_values(array_filter(Hold::cases(), fn (Hold $hold) => $hold !== Hold::Foam))];
+        $this->assertSame(Hold::Foam, HoldAdviser::best(new HoldingSite(...$only)));
+        $this->assertNull(HoldAdviser::best(new HoldingSite(...['water' => true] + $only)));
+        $this->assertNull(HoldAdviser::best(new HoldingSite(...['noBrace' => true] + $only)));
+    }
+
     public function test_where_nothing_may_lead_nothing_is_called_best(): void
     {
         $site = ['soil' => Soil::Clay, 'roof' => true, 'banned' => [Hold::Concrete, Hold::Collar, Hold::Pier]];

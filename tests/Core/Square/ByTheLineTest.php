@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Square;
 
 use Aequus\Adjust\PlacementWay;
+use Aequus\Guide\Guide;
+use Aequus\Guide\Move;
+use Aequus\Guide\Scope;
 use Aequus\Logbook\LineReading;
+use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\PostSet;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
@@ -14,6 +18,7 @@ use Aequus\Plan\FixedKind;
 use Aequus\Plan\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
+use Aequus\Site\SiteState;
 use Aequus\Square\BatterBoards;
 use Aequus\Square\Layout;
 use Aequus\Square\SquareVerdict;
@@ -51,6 +56,32 @@ final class ByTheLineTest extends TestCase
         $this->assertFalse($layout->holds());
         $this->assertTrue($layout->survey->against?->isOutOfParallel());
         $this->assertEqualsWithDelta(50, abs($layout->survey->against->turned), 0.05);
+    }
+
+    public function test_a_grid_out_of_parallel_is_swung_in_one_move_and_a_stake_off_its_plan_comes_before_it(): void
+    {
+        $plan = $this->walled();
+        $swing = $this->move($plan, $this->turned($plan, 50 / 7200));
+        $this->assertSame('Swing the grid to barn wall', $swing->do);
+        $this->assertGreaterThan(4, count($swing->posts));
+        $most = array_map(fn ($stake) => $stake->size(), $this->layout($plan, ...Builds::readings($plan, $this->turned($plan, 50 / 7200)))->toMove());
+        $this->assertEqualsWithDelta(max($most), $swing->number?->inMillimetres(), 1e-3);
+        $this->assertStringContainsString('which moves most', $swing->beside);
+        $this->assertSame(count($swing->posts) - 1, substr_count($swing->why, ';'), 'each stake has its own move');
+        $even = $this->move($plan, array_map(fn () => [0.0, -46.0], $this->turned($plan, 0)));
+        $this->assertStringStartsWith('Move stakes A1 and', $even->do, 'all alike: one move says it');
+        $off = $this->turned($plan, 50 / 7200);
+        $off['B2'][0] += 900;
+        $this->assertStringStartsWith('Move stake B2', $this->move($plan, $off)->do);
+    }
+
+    /** @param  array<string, array{float, float}>  $off */
+    private function move(Plan $plan, array $off): Move
+    {
+        $said = [new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan, $off)];
+        $entries = array_map(fn ($payload, int $i) => Builds::entry($payload, $i + 1), $said, array_keys($said));
+
+        return Guide::next(SiteState::derive($plan, $entries, '2026-06-01'), Scope::job()) ?? $this->fail();
     }
 
     public function test_the_whole_too_near_is_told_and_every_stake_moves_away_from_the_wall(): void
