@@ -132,7 +132,10 @@ final class SquareTest extends FeatureTestCase
         }
         $this->get("{$at}/square")->assertSee('Roughly staked')->assertSee('Boards and strings stand')->assertDontSee('Every stake is within');
         $this->post("{$at}/square/boards", ['form' => 'boards', 'client_id' => 'boards'])->assertSessionHasNoErrors();
-        $this->get("{$at}/square")->assertSee('Nothing is taped yet')->assertSee('Hold it on the nails');
+        $this->get("{$at}/square")->assertSee('Nothing is taped yet')->assertSee('Hold it on the nails')->assertSee('Use the strings: the lean list');
+        $this->post("{$at}/square/rules", ['form' => 'strings', 'based_on' => 2, 'list' => 'lean', 'reason' => 'strings'])->assertSessionHasNoErrors();
+        $this->get("{$at}/square")->assertDontSee('Use the strings: the lean list');
+        $this->assertTrue($this->job->fresh()?->revision->plan()->layout->roughFirst);
         $this->get("{$at}/logbook")->assertSee('Batter boards and strings stand');
     }
 

@@ -56,7 +56,7 @@
                     <x-choice name="base_to" form="prove" label="to" :value="$layout->baseTo ? $plan->grid->find($layout->baseTo)?->label : ''" :options="['' => 'last of row 1'] + collect($plan->grid->posts)->mapWithKeys(fn ($p) => [$p->label => $p->label])->all()" />
                     <button class="button button-second">Put it in force</button>
                 </form>
-                <p class="hint">Lean: sides and diagonals of the outline, edge stakes by mark and offset from the edge string, inner stakes by two strings and one mark. Full: every bay side and diagonal and the long diagonals.</p>
+                @if (count($plan->grid->posts) > 1)<p class="hint">Lean: sides and diagonals of the outline, edge stakes by mark and offset from the edge string, inner stakes by two strings and one mark. Full: every bay side and diagonal and the long diagonals.</p>@endif
             </section>
         </div>
     </div>

@@ -55,6 +55,13 @@
                 <div class="after-drawing"><x-quick-line :site="$site" /></div>
                 <x-cautions :step="\Aequus\Site\Step::Squaring" :site="$site" />
                 <p><a class="jump" href="{{ route('round', [$job, 'tapes']) }}">The whole round on one screen</a></p>
+                @if ($square->rough === null && $plan->layout->list === \Aequus\Plan\ReadyList::Full && $plan->grid->corners() !== null && $site->state->log->now(\Aequus\Logbook\BoardsUp::class) !== [])
+                    <form method="post" action="{{ route('square.rules', $job) }}">
+                        @csrf <input type="hidden" name="form" value="strings"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><input type="hidden" name="list" value="lean"><input type="hidden" name="reason" value="The strings are up: offsets from them">
+                        <p class="hint">The strings are up: an offset from one takes seconds where a tape takes minutes.</p>
+                        <button class="button button-second">Use the strings: the lean list</button>
+                    </form>
+                @endif
                 <section class="list">
                     <h2>Readings <span class="h-note">{{ $sheet->pulled }} of {{ $sheet->pulled + $sheet->toPull }}, in walking order</span></h2>
                     @if ($stake)<p class="hint">Those at {{ $stake }} are marked. <a href="{{ route('square', $job) }}">Mark none</a></p>@endif
