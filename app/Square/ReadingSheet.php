@@ -34,7 +34,7 @@ final readonly class ReadingSheet
         }
         $this->rows = $rows;
         $this->toPull = count($site->square->unread());
-        $this->pulled = count($site->square->wanted) - $this->toPull;
+        $this->pulled = count(array_filter($site->square->wanted, $site->square->taken->has(...)));
     }
 
     /** The reading a link asks for, such as “A1-C3” or “B1@A1-C1”; null where the plan has no such stakes. */
@@ -98,7 +98,7 @@ final readonly class ReadingSheet
         [$read, $waits] = $this->read($wanted);
         [$state, $word, $off] = match (true) {
             $read === null && $waits => ['waits', 'needs the rise', null],
-            $read === null => ['to-pull', 'to pull', null],
+            $read === null => ['to-pull', $this->site->square->unread() === [] ? 'not needed' : 'to pull', null],
             $wanted->line !== null && ! $wanted->line->binds() => ['unchecked', 'only checked', null],
             default => $this->judge($this->site->square->taken->of($wanted)),
         };

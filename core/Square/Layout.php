@@ -8,6 +8,8 @@ use Aequus\Adjust\PlacedStake;
 use Aequus\Adjust\StakeVerdict;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\PostSet;
+use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\StakeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
@@ -23,8 +25,17 @@ final readonly class Layout
 
     public Survey $survey;
 
+    /** Two readings tell where a moved stake stands, the third checks them. */
+    private const PROVE_A_MOVE = 3;
+
+    /** The share of its own mistake that others must show before a reading counts as checked there. */
+    private const CHECKED = 0.15;
+
     /** Null where the outline has no four standing corners. */
     public ?Outline $outline;
+
+    /** @var list<Wanted> */
+    private array $unread;
 
     /** Stakes before the boards; null where they are proved on their own, or the boards stand. */
     public ?RoughStage $rough;
@@ -49,6 +60,7 @@ final readonly class Layout
         // Rough stakes are judged by their few tapes alone: nothing is adjusted, nobody is accused.
         $this->survey = $before->survey ?? Survey::of(new PlanNetwork($plan), $this->rough === null ? $this->taken : new TakenReadings($plan, new Log([]), []), array_map(fn (Post $post) => $post->id->value, $this->held));
         $corners = $plan->grid->corners();
+        $this->unread = $this->stillToRead($log);
         $this->outline = $corners === null ? null : new Outline($corners, $this->taken);
     }
 
@@ -57,10 +69,33 @@ final readonly class Layout
         return new SurveyedBefore($this->wanted, $this->survey);
     }
 
-    /** @return list<Wanted> still to be read, in walking order */
+    /** @return list<Wanted> still to be read, in walking order; none where three readings to a stake that was moved prove its new place */
     public function unread(): array
     {
-        return array_values(array_filter($this->wanted, fn (Wanted $wanted) => ! $this->taken->has($wanted)));
+        return $this->unread;
+    }
+
+    /** @return list<Wanted> */
+    private function stillToRead(Log $log): array
+    {
+        $unread = array_values(array_filter($this->wanted, fn (Wanted $wanted) => ! $this->taken->has($wanted)));
+        $proved = $this->survey->placed?->verdict === StakeVerdict::Within && ! $this->survey->isInDoubt() && $this->unproved() === [] && ($this->survey->mistakes?->dropped ?? []) === [];
+        if ($unread === [] || ! $proved) {
+            return $unread;
+        }
+        $moved = $checked = [];
+        foreach ($log->now(StakeMoved::class) as $move) {
+            $moved[$move->post->value] = true;
+        }
+        foreach ($log->counting as $sequence => $entry) {
+            foreach ($entry->payload instanceof StakeReading ? $entry->payload->posts() : [] as $post) {
+                $isChecked = ($this->survey->judged[TakenReadings::id($sequence)]->checked ?? 0.0) >= self::CHECKED;
+                $checked[$post->value] = ($checked[$post->value] ?? 0) + ($isChecked ? 1 : 0);
+            }
+        }
+        $isSpared = fn (Wanted $wanted): bool => array_filter($wanted->posts(), fn (Post $post) => isset($moved[$post->id->value]) && ($checked[$post->id->value] ?? 0) >= self::PROVE_A_MOVE) !== [];
+
+        return array_filter($unread, fn (Wanted $wanted) => ! $isSpared($wanted)) === [] ? [] : $unread;
     }
 
     /** @return list<Post> stakes whose place no reading determines */

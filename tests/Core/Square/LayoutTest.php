@@ -161,6 +161,34 @@ final class LayoutTest extends TestCase
         $this->assertCount(7, $after->unread());
     }
 
+    public function test_three_checked_readings_prove_the_new_place_of_a_moved_stake_and_fewer_or_wrong_ones_never_do(): void
+    {
+        $plan = Builds::plan([2400, 2400], [2400, 2400]);
+        $c3 = $plan->grid->labelled('C3')->id;
+        $before = [...$this->everything($plan, ['C3' => [40, 0]]), new StakeMoved($c3)];
+        $again = fn (array $off, float $slip = 0.0): array => array_map(
+            fn (TapeReading $tape, int $i) => $i === 0 ? new TapeReading($tape->from, $tape->to, $tape->distance->plus(Length::millimetres($slip)), TapeClass::Steel) : $tape,
+            $near = array_values(array_filter($this->everything($plan, ['C3' => $off]), fn (TapeReading $tape) => $tape->from->equals($c3) || $tape->to->equals($c3))), array_keys($near),
+        );
+        $after = fn (int $count, array $off = [0, 0], float $slip = 0.0) => $this->layout($plan, ...[...$before, ...array_slice($again($off, $slip), 0, $count)]);
+        $all = count($again([0, 0]));
+        $this->assertGreaterThan(3, $all);
+        $this->assertCount($all - 2, $after(2)->unread(), 'two readings check nothing');
+        $this->assertSame([[], SquareVerdict::Within], [$after(3)->unread(), $after(3)->verdict()]);
+        foreach (range(2, $all) as $count) {
+            foreach ([[25, 0], [0, 25], [-18, 18]] as $off) {
+                $this->assertNotSame(SquareVerdict::Within, $after($count, $off)->verdict(), "still off, {$count} read");
+            }
+        }
+        foreach ([30.0, -30.0] as $slip) {
+            $this->assertNotSame(SquareVerdict::Within, $after(3, [0, 0], $slip)->verdict(), 'one of the three is wrong');
+        }
+        $corners = Builds::plan([5400], [3600]);
+        $a2 = $corners->grid->labelled('A2')->id;
+        $few = array_values(array_filter($this->everything($corners), fn (TapeReading $tape) => $tape->from->equals($a2) || $tape->to->equals($a2)));
+        $this->assertCount(1, $this->layout($corners, ...[...$this->everything($corners), new StakeMoved($a2), ...array_slice($few, 0, 2)])->unread(), 'on four stakes every tape is needed');
+    }
+
     public function test_a_second_tape_that_shows_too_much_is_found_and_taken_out(): void
     {
         $plan = Builds::plan([2400, 2400], [2400, 2400]);
