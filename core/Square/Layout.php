@@ -28,6 +28,9 @@ final readonly class Layout
     /** Two readings tell where a moved stake stands, the third checks them. */
     private const PROVE_A_MOVE = 3;
 
+    /** Only where no more than one stake in so many was moved: the others still check each other. */
+    private const FEW_MOVED = 4;
+
     /** The share of its own mistake that others must show before a reading counts as checked there. */
     private const CHECKED = 0.15;
 
@@ -80,12 +83,13 @@ final readonly class Layout
     {
         $unread = array_values(array_filter($this->wanted, fn (Wanted $wanted) => ! $this->taken->has($wanted)));
         $proved = $this->survey->placed?->verdict === StakeVerdict::Within && ! $this->survey->isInDoubt() && $this->unproved() === [] && ($this->survey->mistakes?->dropped ?? []) === [];
-        if ($unread === [] || ! $proved) {
-            return $unread;
-        }
         $moved = $checked = [];
         foreach ($log->now(StakeMoved::class) as $move) {
             $moved[$move->post->value] = true;
+        }
+        // Once a post is set the stakes are gone: what was not needed before is not asked for then.
+        if ($unread === [] || ! ($proved || $this->held !== []) || self::FEW_MOVED * count($moved) > count($this->plan->grid->posts)) {
+            return $unread;
         }
         foreach ($log->counting as $sequence => $entry) {
             foreach ($entry->payload instanceof StakeReading ? $entry->payload->posts() : [] as $post) {
