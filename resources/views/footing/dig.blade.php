@@ -15,12 +15,13 @@
                     <p class="move-kicker">{{ $isDug ? 'Hole at hand' : 'Post to drive' }}</p>
                     <h1>{{ $list->now->post->label }}</h1>
                     <p class="move-number"><span class="big"><x-length :of="$list->toReach($list->now)" :plan="$plan" /></span> <span class="move-beside">from today’s ground to {{ $isDug ? 'the clean bottom' : 'its foot' }}</span></p>
-                    <p class="verdict-why">What makes it so deep: {{ $list->now->governing->inWords() }}. @if ($isDug)Above the bottom come <x-length :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan" /> pad.@elseif ($site->state->footing->firstDriven())Never less; and so deep that its top comes level with {{ $site->state->footing->firstDriven()->required->post->label }}’s, if the posts are alike. Plumb it every few blows.@else Plumb it every few blows.@endif @if ($list->after) Next: <a class="jump" href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a>@endif</p>
+                    <p class="verdict-why">What makes it so deep: {{ $list->now->governing->inWords() }}. @if ($isDug)Above the bottom come <x-length :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan" /> pad.@elseif ($site->state->footing->firstDriven())Never less; and so deep that its top comes level with {{ $site->state->footing->firstDriven()->required->post->label }}’s, if the posts are alike. Plumb it every few blows.@else Plumb it every few blows.@endif</p>
                 </div>
                 <x-entry-form :action="route('footing.hole', $job)" name="hole" id="entry">
                     <input type="hidden" name="post" value="{{ $list->now->post->label }}">
                     @include('footing.hole-fields', ['label' => $list->now->post->label.' came out at'])
                 </x-entry-form>
+                @if ($list->after)<p>Next: <a class="jump" href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a></p>@endif
             @endif
             @if ($list->holes !== [])<x-drawing.plan :model="$drawing" />@endif
             @foreach ($surprises as $surprise)<x-soil-surprise :site="$site" :surprise="$surprise" />@endforeach
