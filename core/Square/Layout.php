@@ -82,7 +82,7 @@ final readonly class Layout
     private function stillToRead(Log $log): array
     {
         $unread = array_values(array_filter($this->wanted, fn (Wanted $wanted) => ! $this->taken->has($wanted)));
-        $proved = $this->survey->placed?->verdict === StakeVerdict::Within && ! $this->survey->isInDoubt() && $this->unproved() === [] && ($this->survey->mistakes?->dropped ?? []) === [];
+        $proved = $this->survey->placed?->verdict === StakeVerdict::Within && ! $this->survey->isInDoubt() && $this->unproved() === [] && ($this->survey->mistakes->dropped ?? []) === [];
         $moved = $checked = [];
         foreach ($log->now(StakeMoved::class) as $move) {
             $moved[$move->post->value] = true;
