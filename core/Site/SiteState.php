@@ -203,12 +203,11 @@ final readonly class SiteState
     public function buildOrder(): array
     {
         $walk = $this->walk();
-        $isCorner = fn (Post $post): bool => $this->plan->isCorner($post);
         $frames = $walk;
         usort($frames, fn (Post $one, Post $other) => [$one->at->x->nanometres, $one->at->y->nanometres] <=> [$other->at->x->nanometres, $other->at->y->nanometres]);
 
         return match ($this->plan->holding?->customs->build) {
-            BuildOrder::CornersStringsBetween => [...array_values(array_filter($walk, $isCorner)), ...array_values(array_filter($walk, fn (Post $post) => ! $isCorner($post)))],
+            BuildOrder::CornersStringsBetween => [...array_values(array_filter($walk, $this->plan->isCorner(...))), ...array_values(array_filter($walk, fn (Post $post) => ! $this->plan->isCorner($post)))],
             BuildOrder::FramesTilted => $frames,
             default => $walk,
         };
