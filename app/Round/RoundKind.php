@@ -24,6 +24,28 @@ enum RoundKind: string
         };
     }
 
+    /** Name of the page the round belongs to. */
+    public function page(): string
+    {
+        return match ($this) {
+            self::Tapes => 'square',
+            self::Rods => 'level',
+            self::Holes => 'footing.dig',
+            self::Tops => 'cut',
+        };
+    }
+
+    /** What must be decided before there is anything to read. */
+    public function whyEmpty(): string
+    {
+        return match ($this) {
+            self::Tapes => 'Nothing is to be read here.',
+            self::Rods => 'Choose a benchmark first.',
+            self::Holes => 'No hole has a depth yet: decide the rules of depth and read the ground first.',
+            self::Tops => 'Decide where the tops shall be first, or all are cut.',
+        };
+    }
+
     public function phase(): Phase
     {
         return match ($this) {

@@ -105,7 +105,7 @@ final readonly class RoundSheet
             // A hole that is dug on is a new entry; the newest counts.
             return new RoundRow(
                 $post->label, $post->label, 'footing.hole', 'depth', ['post' => $post->label], $this->site->footing->toReach($post), $hole?->depth, null,
-                $more ? 'met '.($hole->found?->inWords() ?? 'something').', or was measured wider: change it on the dig list' : '',
+                $more ? ($hole->found === null ? 'width or soil' : "that it met {$hole->found->inWords()}").' is written down too: change it on the dig list' : '',
             );
         }, array_values(array_filter($this->site->walk(), fn (Post $post) => $this->site->footing->required($post) !== null)));
     }

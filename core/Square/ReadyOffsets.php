@@ -33,7 +33,7 @@ final readonly class ReadyOffsets
     public function added(array $wanted): array
     {
         $lines = $this->plan->layout->fixedLines;
-        $orders = array_map($this->order(...), $lines);
+        $orders = array_map(fn (FixedLine $line) => self::order($this->plan, $line), $lines);
         $open = INF;
         for ($count = self::FEWEST; $lines !== [] && $count <= self::MOST; $count++) {
             $before = $wanted;
@@ -59,6 +59,12 @@ final readonly class ReadyOffsets
         return $wanted;
     }
 
+    /** @return list<Post> the ends of the row that lies nearest to a line */
+    public static function ends(Plan $plan, FixedLine $line): array
+    {
+        return array_slice(self::order($plan, $line), 0, 2);
+    }
+
     /**
      * What these readings would leave open at the stake known worst, judged by the line, mm.
      *
@@ -78,10 +84,10 @@ final readonly class ReadyOffsets
     }
 
     /** @return list<Post> the order in which offsets from a line are read: the ends of the row nearest to it, then between them, then the next row */
-    private function order(FixedLine $line): array
+    private static function order(Plan $plan, FixedLine $line): array
     {
         $rows = [];
-        foreach ($line->nearest($this->plan->grid) as $post) {
+        foreach ($line->nearest($plan->grid) as $post) {
             $rows[(int) round($line->off($post->at)->magnitude()->inMillimetres() / 100)][] = $post;
         }
         ksort($rows);

@@ -29,33 +29,44 @@ final readonly class RoughStage
         return ! $plan->layout->roughFirst || $isOver || count($plan->grid->posts) < 2 ? null : new self($plan, self::few($plan), $taken);
     }
 
-    /** @return list<array{Pair, Length}> pairs whose newest tape is more than a hand off the plan, and by how much */
+    /** @return list<array{Wanted, Length}> whose newest reading is more than a hand off the plan, and by how much */
     public function off(): array
     {
         $off = [];
         foreach ($this->wanted as $wanted) {
-            $taped = $this->taken->taped[$wanted->key()] ?? null;
-            $newest = $taped === null ? null : $taped->levels[array_key_last($taped->levels)];
-            $misfit = $newest?->minus($wanted->planned());
+            $levels = $this->taken->taped[$wanted->key()]->levels ?? [];
+            $offsets = $this->taken->lines[$wanted->key()] ?? [];
+            $newest = $wanted->line === null ? array_pop($levels) : array_pop($offsets)?->off;
+            $misfit = $newest?->minus($wanted->planned()->magnitude());
             if ($misfit !== null && $misfit->magnitude()->isLongerThan($this->plan->notation->handsBreadth())) {
-                $off[] = [$wanted->ends(), $misfit];
+                $off[] = [$wanted, $misfit];
             }
         }
 
         return $off;
     }
 
-    /** @return list<Wanted> the sides and diagonals of the outline; in a row the bays and the whole */
+    /**
+     * The sides and diagonals of the outline, every tape where it has no four corners; and the two ends of the row that lies nearest to each line
+     * that holds the layout, for boards would carry a grid that stands off its wall.
+     *
+     * @return list<Wanted>
+     */
     private static function few(Plan $plan): array
     {
         $corners = $plan->grid->corners();
-        if ($corners !== null) {
-            return array_map(fn (array $ends) => Wanted::tape(...$ends), [
+        $tapes = $corners === null
+            ? array_values(array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => $wanted->isTape()))
+            : array_map(fn (array $ends) => Wanted::tape(...$ends), [
                 [$corners->a, $corners->b], [$corners->b, $corners->c], [$corners->c, $corners->d], [$corners->d, $corners->a], [$corners->a, $corners->c], [$corners->b, $corners->d],
             ]);
+        $offsets = [];
+        foreach ($plan->layout->fixedLines as $line) {
+            foreach (ReadyOffsets::ends($plan, $line) as $stake) {
+                $offsets[] = Wanted::line($stake, $line);
+            }
         }
-        $tapes = array_values(array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => $wanted->isTape()));
 
-        return array_slice($tapes, 0, 2 * count($plan->grid->posts));
+        return [...$tapes, ...$offsets];
     }
 }

@@ -130,7 +130,7 @@ final class SquareTest extends FeatureTestCase
         foreach ((new Layout($plan, new Log([]), []))->wanted as $i => $wanted) {
             $this->post("{$at}/square/tape", ['form' => 'tape', 'client_id' => "rough-{$i}", 'from' => $wanted->ends()->from->label, 'to' => $wanted->ends()->to->label, 'distance' => $plan->write($wanted->planned()), 'tape' => 'steel'])->assertSessionHasNoErrors();
         }
-        $this->get("{$at}/square")->assertSee('Roughly staked')->assertSee('Boards and strings stand')->assertDontSee('Every stake is within');
+        $this->get("{$at}/square")->assertSee('staked roughly')->assertSee('Stakes between were not measured')->assertSee('Boards and strings stand')->assertDontSee('Every stake is within');
         $this->post("{$at}/square/boards", ['form' => 'boards', 'client_id' => 'boards'])->assertSessionHasNoErrors();
         $this->get("{$at}/square")->assertSee('Nothing is taped yet')->assertSee('Hold it on the nails')->assertSee('Use the strings: the lean list');
         $this->post("{$at}/square/rules", ['form' => 'strings', 'based_on' => 2, 'list' => 'lean', 'reason' => 'strings'])->assertSessionHasNoErrors();

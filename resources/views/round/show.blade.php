@@ -1,16 +1,15 @@
 @php
     $job = $site->job; $plan = $site->plan; $unit = $plan->notation->unit; $kind = $sheet->kind; $phase = $kind->phase();
-    $here = ['tapes' => 'square', 'rods' => 'level', 'holes' => 'footing.dig', 'tops' => 'cut'][$kind->value];
 @endphp
 <x-layout :title="$kind->inWords()" :site="$site" :phase="$phase">
-    <x-ways :site="$site" :here="$here" />
+    <x-ways :site="$site" :here="$kind->page()" />
     <div class="yard">
         <h1>{{ $kind->inWords() }} <span class="h-note">{{ $sheet->read() }} of {{ count($sheet->rows) }} written down</span></h1>
-        <p class="hint">In walking order. Each is written down as its field is left; a figure changed later corrects the one before. <a class="jump" href="{{ route($here, $job) }}">Back to {{ $phase->inWords() }}</a></p>
+        <p class="hint">In walking order. Each is written down as its field is left; a figure changed later corrects the one before. <a class="jump" href="{{ route($kind->page(), $job) }}">Back to {{ $phase->inWords() }}</a></p>
         @if ($kind === \App\Round\RoundKind::Rods && $sheet->rows !== [])
             <form method="get" action="{{ route('round', [$job, $kind->value]) }}" class="entry"><x-field name="set_up" label="From set-up" :value="$sheet->setUp()" /><button class="button button-second">Show this one</button></form>
         @endif
-        @if ($sheet->rows === [])<p class="empty">{{ ['rods' => 'Choose a benchmark first.', 'holes' => 'No hole has a depth yet: decide the rules of depth and read the ground first.', 'tops' => 'Decide where the tops shall be first.'][$kind->value] ?? 'Nothing is to be read here.' }}</p>@endif
+        @if ($sheet->rows === [])<p class="empty">{{ $kind->whyEmpty() }}</p>@endif
         <div class="round">
             @foreach ($sheet->rows as $row)
                 @php($name = 'round-'.$row->key) @php($is = $row->read !== null)

@@ -7,14 +7,18 @@ namespace Tests\Core\Square;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Scope;
 use Aequus\Logbook\BoardsUp;
+use Aequus\Logbook\LineReading;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\Strike;
 use Aequus\Logbook\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Plan\FixedKind;
+use Aequus\Plan\FixedLine;
 use Aequus\Plan\LayoutRules;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
 use PHPUnit\Framework\TestCase;
@@ -57,6 +61,31 @@ final class RoughStageTest extends TestCase
         self::assertSame(SquareVerdict::Within, $proved->square->verdict());
         $off = $this->site(...[...$before, new BoardsUp, ...Builds::readings($this->plan(), ['B2' => [30.0, 0.0]])]);
         self::assertSame(SquareVerdict::Out, $off->square->verdict());
+    }
+
+    public function test_a_grid_far_off_its_wall_is_told_before_boards_carry_it(): void
+    {
+        $plan = $this->plan();
+        $off = Length::millimetres(1800);
+        $walled = $plan->withLayout($plan->layout->heldBy([FixedLine::beside('line-2', 'wall', $plan->grid, Side::MinusY, $off, $off, FixedKind::Wall, null)]));
+        self::assertTrue($walled->layout->roughFirst, 'a wall put on the plan changes nothing of that');
+        $read = fn (float $ofA1) => $this->siteOf($walled, [...$this->rough([]), ...array_map(
+            fn (string $label, float $reads) => new LineReading($plan->grid->labelled($label)->id, Length::millimetres($reads), 'line-2', TapeClass::Steel), ['A1', 'C1'], [$ofA1, 1790.0],
+        )]);
+        self::assertSame(SquareVerdict::ReadingsMissing, $this->siteOf($walled, $this->rough([]))->square->verdict(), 'the wall was not measured yet');
+        self::assertSame(SquareVerdict::Rough, $read(1830.0)->square->verdict());
+        self::assertSame(SquareVerdict::RoughOff, $read(2300.0)->square->verdict());
+        self::assertSame('Set the stake nearer and measure A1 off wall again', Guide::next($read(2300.0), Scope::job())?->do);
+    }
+
+    public function test_where_there_are_no_four_corners_every_stake_is_taped_before_the_boards(): void
+    {
+        $usual = $this->plan()->layout;
+        $l = Builds::plan([2400, 2400, 2400], [2400, 2400, 2400], ['C3', 'D3', 'C4', 'D4'])->withLayout($usual);
+        $touched = array_merge(...array_map(fn ($wanted) => array_map(fn ($post) => $post->label, $wanted->posts()), $this->siteOf($l, [])->square->wanted));
+        self::assertEqualsCanonicalizing(array_map(fn ($post) => $post->label, $l->grid->posts), array_unique($touched));
+        $far = array_values(array_filter(Builds::readings($l, ['B4' => [0.0, 600.0]]), fn (Payload $one) => $one instanceof TapeReading));
+        self::assertSame(SquareVerdict::RoughOff, $this->siteOf($l, $far)->square->verdict());
     }
 
     public function test_boards_struck_again_bring_the_rough_stage_back(): void
