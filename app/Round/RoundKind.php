@@ -12,6 +12,7 @@ enum RoundKind: string
     case Tapes = 'tapes';
     case Rods = 'rods';
     case Holes = 'holes';
+    case Plumb = 'plumb';
     case Tops = 'tops';
 
     public function inWords(): string
@@ -20,6 +21,7 @@ enum RoundKind: string
             self::Tapes => 'All tapes',
             self::Rods => 'All rods',
             self::Holes => 'All holes',
+            self::Plumb => 'Every post for plumb',
             self::Tops => 'All tops',
         };
     }
@@ -31,6 +33,7 @@ enum RoundKind: string
             self::Tapes => 'square',
             self::Rods => 'level',
             self::Holes => 'footing.dig',
+            self::Plumb => 'set',
             self::Tops => 'cut',
         };
     }
@@ -42,6 +45,7 @@ enum RoundKind: string
             self::Tapes => 'Nothing is to be read here.',
             self::Rods => 'Choose a benchmark first.',
             self::Holes => 'No hole has a depth yet: decide the rules of depth and read the ground first.',
+            self::Plumb => 'No post stands yet.',
             self::Tops => 'Decide where the tops shall be first, or all are cut.',
         };
     }
@@ -52,6 +56,7 @@ enum RoundKind: string
             self::Tapes => Phase::Square,
             self::Rods => Phase::Level,
             self::Holes => Phase::Footing,
+            self::Plumb => Phase::Set,
             self::Tops => Phase::Cut,
         };
     }

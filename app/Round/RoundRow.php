@@ -17,6 +17,8 @@ final readonly class RoundRow
      * @param  ?Length  $read  what stands in the book
      * @param  ?int  $sequence  of the entry that a change corrects; null for a new one
      * @param  string  $note  what else stands in the book, which a figure alone would lose: then the row is no field
+     * @param  ?RoundChoice  $choice  where a figure means nothing without its direction
+     * @param  string  $state  of what stands in the book; $word says it
      */
     public function __construct(
         public string $key,
@@ -28,6 +30,20 @@ final readonly class RoundRow
         public ?Length $read,
         public ?int $sequence,
         public string $note = '',
+        public ?RoundChoice $choice = null,
+        private string $state = 'unchecked',
+        private string $word = 'written down',
     ) {
+    }
+
+    /** How it stands, as the lists draw it: what was only written down is no verdict. */
+    public function state(): string
+    {
+        return $this->read === null ? 'to-pull' : $this->state;
+    }
+
+    public function word(): string
+    {
+        return $this->read === null ? 'to read' : $this->word;
     }
 }

@@ -5,14 +5,22 @@ declare(strict_types=1);
 namespace App\Round;
 
 use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\LeanWay;
 use Aequus\Logbook\LevelPoint;
 use Aequus\Logbook\LineReading;
+use Aequus\Logbook\PlumbReading;
 use Aequus\Logbook\RodReading;
+use Aequus\Logbook\StringReading;
 use Aequus\Logbook\TapeLay;
 use Aequus\Logbook\TapeReading;
 use Aequus\Logbook\TopMeasured;
+use Aequus\Measure\Length;
 use Aequus\Plan\Post;
 use Aequus\Site\SiteState;
+use Aequus\Square\Wanted;
+use App\Square\EntryForm;
+use App\Square\ReadingRow;
+use App\Square\ReadingSheet;
 
 /** A whole round on one screen: every place in walking order, with one field each. */
 final readonly class RoundSheet
@@ -20,13 +28,17 @@ final readonly class RoundSheet
     /** @var list<RoundRow> */
     public array $rows;
 
-    /** @param  string  $setUp  from which rods are read; empty for the newest */
-    public function __construct(public RoundKind $kind, private SiteState $site, public string $setUp = '')
+    /**
+     * @param  string  $setUp  from which rods are read; empty for the newest
+     * @param  ?Length  $level  that is held on the posts; null for the usual one
+     */
+    public function __construct(public RoundKind $kind, private SiteState $site, private string $setUp = '', private ?Length $level = null)
     {
         $this->rows = match ($kind) {
             RoundKind::Tapes => $this->tapes(),
             RoundKind::Rods => $this->rods(),
             RoundKind::Holes => $this->holes(),
+            RoundKind::Plumb => (new PlumbRound($site, $this->level()))->rows(),
             RoundKind::Tops => $this->tops(),
         };
     }
@@ -36,32 +48,46 @@ final readonly class RoundSheet
         return count(array_filter($this->rows, fn (RoundRow $row) => $row->read !== null));
     }
 
-    /** @return list<RoundRow> tapes and offsets; what is read off a string needs its side too and is left to its own form */
+    /** @return list<RoundRow> tapes, offsets from fixed lines and from strings */
     private function tapes(): array
     {
-        $tape = $this->site->plan->layout->tape->value;
         $rows = [];
+        $judged = (new ReadingSheet($this->site))->byKey();
         foreach ($this->site->square->wanted as $wanted) {
             $taken = $this->site->square->taken->of($wanted);
             $sequence = $taken === [] ? null : max($taken);
-            $payload = $sequence === null ? null : $this->site->log->entries[$sequence]->payload;
-            if ($wanted->line !== null) {
-                $post = $wanted->posts()[0];
-                $rows[] = new RoundRow(
-                    "{$post->label}-{$wanted->line->id}", $wanted->label(), 'square.line', 'line_off', ['line' => $wanted->line->id, 'line_post' => $post->label, 'tape' => $tape],
-                    $wanted->planned()->magnitude(), $payload instanceof LineReading ? $payload->off : null, $sequence,
-                );
-            } elseif ($wanted->isTape()) {
-                [$from, $to] = [$wanted->ends()->from->label, $wanted->ends()->to->label];
-                $rows[] = new RoundRow(
-                    "{$from}-{$to}", $wanted->label(), 'square.tape', 'distance', ['from' => $from, 'to' => $to, 'tape' => $tape],
-                    $wanted->planned(), $payload instanceof TapeReading ? $payload->distance : null, $sequence,
-                    $payload instanceof TapeReading && ($payload->conditions !== null || $payload->lay !== TapeLay::Level || $payload->name !== '') ? 'how it was held is written down too: correct it on the page of readings' : '',
-                );
-            }
+            $rows[] = $this->reading($wanted, $sequence, $judged[ReadingSheet::key($wanted)]);
         }
 
         return $rows;
+    }
+
+    private function reading(Wanted $wanted, ?int $sequence, ReadingRow $judged): RoundRow
+    {
+        $payload = $sequence === null ? null : $this->site->log->entries[$sequence]->payload;
+        $with = ['tape' => $this->site->plan->layout->tape->value];
+        $row = fn (string $route, string $field, array $with, ?Length $read, string $note = '', ?RoundChoice $choice = null) => new RoundRow(
+            strtr($judged->key, '@', '-'), $wanted->label(), $route, $field, $with, $wanted->planned()->magnitude(), $read, $sequence, $note, $choice, $judged->state, $judged->word,
+        );
+        if ($wanted->line !== null) {
+            return $row('square.line', 'line_off', ['line' => $wanted->line->id, 'line_post' => $wanted->posts()[0]->label] + $with, $payload instanceof LineReading ? $payload->off : null);
+        }
+        $ends = ['from' => $wanted->ends()->from->label, 'to' => $wanted->ends()->to->label];
+        if ($wanted->stake === null) {
+            $more = $payload instanceof TapeReading && ($payload->conditions !== null || $payload->lay !== TapeLay::Level || $payload->name !== '');
+
+            return $row('square.tape', 'distance', $ends + $with, $payload instanceof TapeReading ? $payload->distance : null, $more ? 'how it was held is written down too: correct it on the page of readings' : '');
+        }
+        $off = $payload instanceof StringReading ? $payload->off : null;
+        $sides = EntryForm::across($wanted);
+        $isRight = $off?->isNegative() ?? false;
+        $left = $sides[0]->leftOf($wanted->ends()->from->at, $wanted->ends()->to->at) > 0 ? $sides : array_reverse($sides);
+        $swapped = $payload instanceof StringReading && ! $payload->from->equals($wanted->ends()->from->id);
+
+        return $row(
+            'square.string', 'off', ['stake' => $wanted->stake->label] + $ends, $off?->magnitude(), $payload instanceof StringReading && ! $payload->run->isZero() ? 'how the string ran is written down too: correct it on the page of readings' : '',
+            new RoundChoice('toward', 'Stands toward the', RoundChoice::sides($this->site->plan->sides, $sides), $off === null ? '' : $left[$isRight === $swapped ? 0 : 1]->value),
+        );
     }
 
     /** @return list<RoundRow> the benchmark first: without it a set-up tells nothing */
@@ -85,6 +111,17 @@ final readonly class RoundSheet
         return $benchmark === null ? [] : [$row('Benchmark', $benchmark->name, LevelPoint::benchmark()->key()), ...$onPosts];
     }
 
+    /** The level that is held on the posts. */
+    public function level(): Length
+    {
+        if ($this->level !== null) {
+            return $this->level;
+        }
+        $held = array_filter($this->site->log->now(PlumbReading::class), fn (PlumbReading $reading) => $reading->lean->way === LeanWay::Gap);
+
+        return ($held === [] ? null : $held[array_key_last($held)]->lean->over) ?? $this->site->plan->notation->usualLevel();
+    }
+
     public function setUp(): string
     {
         return $this->setUp !== '' ? $this->setUp : ($this->site->level->setUp ?: '1');
@@ -106,6 +143,7 @@ final readonly class RoundSheet
             return new RoundRow(
                 $post->label, $post->label, 'footing.hole', 'depth', ['post' => $post->label], $this->site->footing->toReach($post), $hole?->depth, null,
                 $more ? ($hole->found === null ? 'width or soil' : "that it met {$hole->found->inWords()}").' is written down too: change it on the dig list' : '',
+                state: $this->site->footing->asDug($post)?->serves() ? 'fits' : 'off', word: $this->site->footing->asDug($post)?->serves() ? 'deep enough' : 'short',
             );
         }, array_values(array_filter($this->site->walk(), fn (Post $post) => $this->site->footing->required($post) !== null)));
     }

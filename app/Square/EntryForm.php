@@ -50,10 +50,13 @@ final readonly class EntryForm
     /** @return list<Side> the two sides that lie across the string, the one to its left first */
     public function acrossTheString(): array
     {
-        if ($this->wanted === null || $this->wanted->line !== null) {
-            return [Side::PlusY, Side::MinusY];
-        }
-        [$from, $to] = [$this->wanted->ends()->from->at, $this->wanted->ends()->to->at];
+        return $this->wanted === null || $this->wanted->line !== null ? [Side::PlusY, Side::MinusY] : self::across($this->wanted);
+    }
+
+    /** @return array{Side, Side} on which a stake can stand off the string of a reading */
+    public static function across(Wanted $wanted): array
+    {
+        [$from, $to] = [$wanted->ends()->from->at, $wanted->ends()->to->at];
         $alongX = abs($to->x->minus($from->x)->nanometres) >= abs($to->y->minus($from->y)->nanometres);
 
         return $alongX ? [Side::PlusY, Side::MinusY] : [Side::PlusX, Side::MinusX];

@@ -37,6 +37,12 @@ final readonly class ReadingSheet
         $this->pulled = count(array_filter($site->square->wanted, $site->square->taken->has(...)));
     }
 
+    /** @return array<string, ReadingRow> */
+    public function byKey(): array
+    {
+        return array_combine(array_map(fn (ReadingRow $row) => $row->key, $this->rows), $this->rows);
+    }
+
     /** The reading a link asks for, such as “A1-C3” or “B1@A1-C1”; null where the plan has no such stakes. */
     public static function asked(SiteState $site, string $key): ?Wanted
     {

@@ -50,6 +50,12 @@ final readonly class Notation
         return $this->unit === Unit::Inch ? Length::inches(4) : Length::millimetres(100);
     }
 
+    /** The spirit level most people hold on a post. */
+    public function usualLevel(): Length
+    {
+        return $this->unit === Unit::Inch ? Length::inches(48) : Length::millimetres(1200);
+    }
+
     public function round(Length $length): Length
     {
         $mark = $this->smallestMark()->nanometres;

@@ -51,7 +51,7 @@ function build(field) {
         on.type = 'button';
         on.textContent = 'next';
         on.addEventListener('click', () => {
-            const fields = [...document.querySelectorAll('.round input[data-keypad]')];
+            const fields = [...document.querySelectorAll('.round input[data-keypad], .round select')];
             const next = fields[fields.indexOf(field) + 1];
             if (field.value !== field.defaultValue) {
                 field.dispatchEvent(new Event('change', { bubbles: true }));

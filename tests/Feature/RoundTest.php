@@ -5,12 +5,26 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\FillStep;
 use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\LeanMeasure;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\PostFilled;
+use Aequus\Logbook\PostSet;
 use Aequus\Logbook\RodReading;
+use Aequus\Logbook\Stage;
+use Aequus\Logbook\StringReading;
 use Aequus\Logbook\TapeReading;
 use Aequus\Measure\Length;
+use Aequus\Plan\LayoutRules;
+use Aequus\Plan\ReadyList;
+use Aequus\Plan\Side;
+use App\Round\RoundKind;
+use App\Round\RoundRow;
+use App\Round\RoundSheet;
 use App\Site\ReadSite;
 use Illuminate\Testing\TestResponse;
+use Tests\Builds;
 use Tests\JobTestCase;
 
 /** A whole round on one screen. */
@@ -54,6 +68,57 @@ final class RoundTest extends JobTestCase
         $this->get($this->at('round/tops'))->assertSee('Decide where the tops shall be first');
         $this->get($this->at('round/elsewhere'))->assertNotFound();
         $this->assertSame([], $this->now(HoleDug::class));
+    }
+
+    public function test_both_faces_of_every_post_that_stands_are_read_with_their_direction(): void
+    {
+        $this->get($this->at('round/plumb'))->assertSee('No post stands yet');
+        $a1 = $this->job->revision->plan()->grid->labelled('A1')->id;
+        $this->write($this->job, $this->user, new PostSet($a1));
+        $page = (string) $this->get($this->at('round/plumb?level=600'))->assertSee('0 of 2 written down')->getContent();
+        $this->assertSame(2, substr_count($page, 'name="level" value="600 mm"'));
+        $face = ['post' => 'A1', 'face' => 'minus_y', 'stage' => 'hole_open', 'way' => 'gap', 'level' => '600 mm', 'gap' => '4'];
+        $this->send('set/plumb', 'round-A1-minus_y', $face)->assertSessionHasErrors('leans');
+        $this->send('set/plumb', 'round-A1-minus_y', $face + ['leans' => 'plus_y'])->assertSessionHasNoErrors();
+        $this->send('set/plumb', 'round-A1-plus_x', ['face' => 'plus_x', 'gap' => '', 'leans' => 'plumb'] + $face)->assertSessionHasNoErrors();
+        $page = (string) $this->get($this->at('round/plumb'))->assertSee('2 of 2 written down')->getContent();
+        $this->assertStringContainsString('<option value="plus_y" selected', preg_replace('/\s+/', ' ', $page) ?? '');
+        $this->assertSame(['leans', 'plumb this way'], $this->words($page), '4 over 600 is more than the tolerance; the other face is plumb');
+        $this->write($this->job, $this->user, new PlumbReading($a1, Side::MinusY, Side::PlusY, LeanMeasure::bob(Length::millimetres(2), Length::millimetres(2000)), Stage::HoleOpen));
+        $this->get($this->at('round/plumb'))->assertSee('change it on the page of the post');
+        $this->write($this->job, $this->user, new PostFilled($a1, FillStep::Done));
+        $this->get($this->at('round/plumb'))->assertSee('0 of 2 written down');
+    }
+
+    public function test_an_offset_from_a_string_has_its_side(): void
+    {
+        $plan = Builds::plan();
+        $rules = $plan->layout;
+        $this->job = $this->job($this->user, $plan->withLayout(new LayoutRules($rules->placement, ReadyList::Lean, $rules->tape, null, $rules->strings, $rules->boards, $rules->cover)));
+        $row = collect((new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows)->first(fn (RoundRow $row) => $row->route === 'square.string');
+        [$side] = array_keys($row->choice->options);
+        $this->send('square/string', "round-{$row->key}", $row->with + ['off' => '3'])->assertSessionHasErrors('toward');
+        $this->send('square/string', "round-{$row->key}", $row->with + ['off' => '3', 'toward' => $side])->assertSessionHasNoErrors();
+        $this->assertSame($side, $this->stringRow($row->key)->choice?->chosen);
+        [$stake, $from, $to] = array_map(fn (string $label) => $plan->grid->labelled($label)->id, array_values(array_intersect_key($row->with, ['stake' => 1, 'from' => 1, 'to' => 1])));
+        $read = $this->now(StringReading::class);
+        $this->write($this->job, $this->user, new StringReading($stake, $to, $from, $read[array_key_last($read)]->off->negated(), Length::zero()));
+        $this->assertSame($side, $this->stringRow($row->key)->choice?->chosen, 'the same side, the string looked along the other way');
+        $this->write($this->job, $this->user, new StringReading($stake, $from, $to, $read[array_key_last($read)]->off->negated(), Length::zero()));
+        $this->assertNotSame($side, $this->stringRow($row->key)->choice?->chosen);
+    }
+
+    private function stringRow(string $key): RoundRow
+    {
+        return collect((new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows)->firstOrFail(fn (RoundRow $row) => $row->key === $key);
+    }
+
+    /** @return list<string> how the rows stand */
+    private function words(string $page): array
+    {
+        preg_match_all('/class="state state-[a-z-]+">([^<]+)</', $page, $match);
+
+        return $match[1];
     }
 
     private function planned(): string

@@ -58,7 +58,7 @@ final class PlumbRequest extends EntryRequest
         }
         $lean = $way === null ? null : $this->lean($way, $this->text('leans') === 'plumb', $plan);
 
-        return $post && $stage && $lean !== null && $this->refusals === [] ? PlumbReading::along($post, (float) $bearing, $lean, $stage, $this->boolean('turned')) : null;
+        return $post && $stage && $lean !== null && $this->refusals === [] ? PlumbReading::along($post, fmod((float) $bearing + ($this->text('leans') === 'back' ? 180.0 : 0.0), 360.0), $lean, $stage, $this->boolean('turned')) : null;
     }
 
     private function lean(LeanWay $way, bool $plumb, Plan $plan): ?LeanMeasure

@@ -9,6 +9,9 @@
         @if ($kind === \App\Round\RoundKind::Rods && $sheet->rows !== [])
             <form method="get" action="{{ route('round', [$job, $kind->value]) }}" class="entry"><x-field name="set_up" label="From set-up" :value="$sheet->setUp()" /><button class="button button-second">Show this one</button></form>
         @endif
+        @if ($kind === \App\Round\RoundKind::Plumb && $sheet->rows !== [])
+            <form method="get" action="{{ route('round', [$job, $kind->value]) }}" class="entry"><x-sum-field :f="$held" :unit="$unit" /><button class="button button-second">Take this one</button></form>
+        @endif
         @if ($sheet->rows === [])<p class="empty">{{ $kind->whyEmpty() }}</p>@endif
         <div class="round">
             @foreach ($sheet->rows as $row)
@@ -17,7 +20,7 @@
                     <p class="round-row" id="{{ $name }}"><b>{{ $row->label }}</b> <x-length :of="$row->read" :plan="$plan" /> <span class="hint">{{ $row->note }}</span></p>
                 @else
                     <form method="post" action="{{ route($row->route, $job) }}" id="{{ $name }}" class="entry round-row" data-outbox
-                        hx-post="{{ route($row->route, $job) }}" hx-trigger="submit, change from:find input[data-keypad]" hx-target="this" hx-select="#{{ $name }}" hx-swap="outerHTML" hx-push-url="false">
+                        hx-post="{{ route($row->route, $job) }}" hx-trigger="{{ $row->choice === null || $is ? 'submit, change' : 'submit, change from:find select' }}" hx-target="this" hx-select="#{{ $name }}" hx-swap="outerHTML" hx-push-url="false">
                         @csrf
                         <input type="hidden" name="client_id" value="{{ \Illuminate\Support\Str::ulid() }}"><input type="hidden" name="form" value="{{ $name }}">
                         <input type="hidden" name="round" value="{{ $kind->value }}">
@@ -25,7 +28,8 @@
                         @if ($row->sequence)<input type="hidden" name="replaces" value="{{ $row->sequence }}">@endif
                         @if (session('asks_sure') === $name && old('form') === $name)<label class="tick tick-sure"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
                         <x-field :name="$row->field" :form="$name" :id="$name.'-figure'" :label="$row->label" :hint="$row->planned ? 'By the plan '.$plan->write($row->planned) : null" :value="$is ? \App\Plan\PlanForm::exactly($plan, $row->read) : ''" :unit="$unit" />
-                        <p class="round-says" aria-live="polite">@if ($is)<span class="state state-fits">written down</span>@else<span class="state state-to-pull">to read</span>@endif</p>
+                        @if ($row->choice)<x-choice :name="$row->choice->field" :form="$name" :id="$name.'-side'" :label="$row->choice->label" :value="$row->choice->chosen" :options="($is ? [] : ['' => '—']) + $row->choice->options" />@endif
+                        <p class="round-says" aria-live="polite"><span class="state state-{{ $row->state() }}">{{ $row->word() }}</span></p>
                         <button class="button button-small button-second">Write it down<span class="vh"> for {{ $row->label }}</span></button>
                     </form>
                 @endif

@@ -1,6 +1,6 @@
 @php
     $names = collect(\Aequus\Plan\Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)]);
-    $face = $stands->nextFace() ?? \Aequus\Plan\Side::MinusY; $last = collect($stands->byFace)->last(); $usual = $unit->value === 'mm' ? '1200 mm' : '4\' 0"';
+    $face = $stands->nextFace() ?? \Aequus\Plan\Side::MinusY; $last = collect($stands->byFace)->last();
     $stage = $walk?->what === 'after_fill' ? \Aequus\Logbook\Stage::Filled : $stands->stageNow();
 @endphp
 <h2>Read a face</h2>
@@ -14,7 +14,7 @@
         <x-radios name="leans" form="plumb" label="Top" value="" :options="$names->map(fn ($n) => 'to the '.$n)->all() + ['plumb' => 'plumb', 'plumb_along' => 'plumb along the face']" />
     @endif
     <x-field name="gap" form="plumb" label="Off by" hint="The gap under the level; a bob’s distance; degrees. Nothing when plumb." :unit="$unit" wide />
-    <x-field name="level" form="plumb" label="Over a length of" hint="The level, or the height of the bob." :value="$last?->lean->over ? $plan->write($last->lean->over) : $usual" :unit="$unit" />
+    <x-field name="level" form="plumb" label="Over a length of" hint="The level, or the height of the bob." :value="$last?->lean->over ? $plan->write($last->lean->over) : $plan->write($plan->notation->usualLevel())" :unit="$unit" />
     <details class="field-wide" @if ($errors->has('way') || $errors->has('bubble') || $errors->has('shim') || old('way', 'gap') !== 'gap') open @endif><summary>By a bob, an angle or the bubble; turned; another stage; who read</summary>
         <x-radios name="way" form="plumb" label="Read by" value="gap" :options="collect(\Aequus\Logbook\LeanWay::cases())->mapWithKeys(fn ($way) => [$way->value => $way->inWords()])->all()" />
         <x-radios name="bubble" form="plumb" label="Bubble stands" value="on_the_line" :options="collect(\Aequus\Logbook\Bubble::cases())->mapWithKeys(fn ($bubble) => [$bubble->value => $bubble->inWords()])->all()" />
