@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Round;
+
+use Aequus\Logbook\LeanWay;
+use Aequus\Logbook\PlumbReading;
+use Aequus\Measure\Length;
+use Aequus\Plan\Side;
+use Aequus\Set\StandingPost;
+use Aequus\Site\SiteState;
+
+/** Every post that stands, read for plumb both ways: a gap under one level, and where the top goes. */
+final readonly class PlumbRound
+{
+    public function __construct(private SiteState $site, private Length $level)
+    {
+    }
+
+    /** @return list<RoundRow> two faces of every post that stands, at the stage it is in */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ($this->site->walk() as $post) {
+            $stands = $this->site->standing($post);
+            foreach ($stands->set ? [Side::MinusY, Side::PlusX] : [] as $face) {
+                $rows[] = $this->site->plan->post->round ? $this->onAPole($stands, $face) : $this->onAFace($stands, $face);
+            }
+        }
+
+        return $rows;
+    }
+
+    private function onAFace(StandingPost $stands, Side $face): RoundRow
+    {
+        $axis = $face->isAlongX() ? 'x' : 'y';
+        $readings = $this->onLine($stands, "{$face->value} {$axis}");
+        $elsewhere = $readings === [] && $stands->stage === $stands->stageNow() && ($face->isAlongX() ? $stands->lean->xRead : $stands->lean->yRead);
+        $last = $readings[0] ?? null;
+        $choice = new RoundChoice('leans', 'Top', ['plumb' => 'plumb'] + RoundChoice::sides($this->site->plan->sides, [$face, $face->opposite()], 'to the '), $last === null ? '' : ($last->lean->isPlumb() ? 'plumb' : $last->leansToward->value));
+
+        return $this->row($stands, $face->value, "{$stands->post->label}, {$this->site->plan->sides->of($face)} face", ['face' => $face->value], $readings, $choice, $elsewhere ? 'read on another face, or along one' : '');
+    }
+
+    private function onAPole(StandingPost $stands, Side $along): RoundRow
+    {
+        $bearing = $along->isAlongX() ? 0 : 90;
+        $readings = $this->onLine($stands, "along {$bearing}");
+        $last = $readings[0] ?? null;
+        [$there, $back] = $along->isAlongX() ? [Side::PlusX, Side::MinusX] : [Side::PlusY, Side::MinusY];
+        $options = ['plumb' => 'plumb', 'off' => "to the {$this->site->plan->sides->of($there)}", 'back' => "to the {$this->site->plan->sides->of($back)}"];
+        $choice = new RoundChoice('leans', 'Top', $options, match (true) {
+            $last === null => '',
+            $last->lean->isPlumb() => 'plumb',
+            default => (int) round($last->bearing ?? 0.0) === $bearing ? 'off' : 'back',
+        });
+        $elsewhere = $readings === [] && $stands->stage === $stands->stageNow() && ! $stands->lean->isUnread() && ! $stands->lean->isHalfKnown();
+
+        return $this->row($stands, (string) $bearing, "{$stands->post->label}, {$this->site->plan->sides->of($there)} and {$this->site->plan->sides->of($back)}", ['bearing' => (string) $bearing], $readings, $choice, $elsewhere ? 'read along other directions' : '');
+    }
+
+    /** @return list<PlumbReading> what counts along that line at the stage the post is in */
+    private function onLine(StandingPost $stands, string $line): array
+    {
+        return $stands->stage !== $stands->stageNow() ? [] : ($stands->turned[$line] ?? array_values(array_intersect_key($stands->byFace, [$line => true])));
+    }
+
+    /**
+     * @param  array<string, string>  $with
+     * @param  list<PlumbReading>  $readings
+     */
+    private function row(StandingPost $stands, string $key, string $label, array $with, array $readings, RoundChoice $choice, string $elsewhere): RoundRow
+    {
+        $last = $readings[0] ?? null;
+        $byGap = $last === null || ($last->lean->way === LeanWay::Gap && count($readings) === 1);
+        $steep = $last !== null && $last->lean->slope->ratio * $this->site->plan->tolerances->plumbOneIn > 1;
+
+        return new RoundRow(
+            "{$stands->post->label}-{$key}", $label, 'set.plumb', 'gap',
+            ['post' => $stands->post->label, 'stage' => $stands->stageNow()->value, 'way' => LeanWay::Gap->value, 'level' => $this->site->plan->write($this->level)] + $with,
+            null, $last === null ? ($elsewhere === '' ? null : Length::zero()) : $last->lean->off ?? Length::zero(), null,
+            match (true) {
+                $last === null => $elsewhere,
+                $byGap => '',
+                default => count($readings) > 1 ? 'read with the level both ways round: change it on the page of the post' : "read by {$last->lean->way->inWords()}: change it on the page of the post",
+            }, $choice, $steep ? 'off' : 'fits', $steep ? 'leans' : 'plumb this way',
+        );
+    }
+}
