@@ -80,6 +80,7 @@ Route::middleware('auth')->group(function () {
         Route::post('/square/boards', [SquareController::class, 'boards'])->name('square.boards');
         Route::post('/square/moved', [SquareController::class, 'moved'])->name('square.moved');
         Route::post('/square/rules', [SquareController::class, 'rules'])->name('square.rules');
+        Route::post('/square/spare', [SquareController::class, 'spare'])->name('square.spare');
         Route::post('/square/placement', [SquareController::class, 'place'])->name('square.placement');
         Route::get('/square/prove', [SquareController::class, 'prove'])->name('square.prove');
         Route::get('/square/hand', [SquareController::class, 'hand'])->name('square.hand');

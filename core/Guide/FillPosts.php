@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
-use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
-use Aequus\Plan\Customs;
-use Aequus\Plan\FillOrder;
 use Aequus\Plan\Hold;
 use Aequus\Plan\Post;
 use Aequus\Set\Drifts;
 use Aequus\Site\Phase;
+use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
 
@@ -34,9 +32,7 @@ final readonly class FillPosts implements Rule
     /** @return iterable<Post> posts that can be filled now, in walking order */
     public static function due(SiteState $site): iterable
     {
-        $order = ($site->plan->holding->customs ?? new Customs)->fillOrder;
-        // One the fill pushed keeps no other from its fill: it stood, and it is pulled while the others go on.
-        $stand = array_filter($site->plan->grid->posts, fn (Post $post) => $site->isFilled($post) || self::isPlumb($site, $post));
+        $mayBegin = ReadyToPour::mayBegin($site);
         foreach ($site->walk() as $post) {
             $hold = $site->plan->holdOf($post->id);
             if ($hold === Hold::Driven || $site->isFilled($post)) {
@@ -44,17 +40,10 @@ final readonly class FillPosts implements Rule
             }
             $isDue = $hold === Hold::Pier
                 ? $site->footing->asDug($post) !== null
-                : self::isPlumb($site, $post) && ($order === FillOrder::EachAsItStands || count($stand) === count($site->plan->grid->posts));
+                : $mayBegin && ReadyToPour::isPlumb($site, $post);
             if ($isDue) {
                 yield $post;
             }
         }
-    }
-
-    private static function isPlumb(SiteState $site, Post $post): bool
-    {
-        $stands = $site->standing($post);
-
-        return $stands->set && ($stands->isProvedPlumb() || (! $stands->lean->isHalfKnown() && $site->decided(DecisionAbout::AcceptLean, $post) !== null));
     }
 }

@@ -20,7 +20,7 @@ final readonly class MeasureOnceMore implements Rule
         if ($site->plan->tops === null || $uncut === [] || ReadyToPour::isCrossChecked($site, PointOfNoReturn::Cut)) {
             return;
         }
-        $route = CheckRoute::before(PointOfNoReturn::Cut)[0];
+        $route = CheckRoute::before(PointOfNoReturn::Cut, $site->plan->grid)[0];
         yield new Move(Phase::Cut, 'Measure once more, another way', "Before the first cut: {$route->inWords()}. It catches {$route->catches()}.", asks: EntryKind::CrossChecked);
     }
 }

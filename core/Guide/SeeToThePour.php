@@ -25,7 +25,7 @@ final readonly class SeeToThePour implements Rule
                 }
             }
             if ($site->plan->holdOf($post->id) !== Hold::Pier && ! ReadyToPour::isCrossChecked($site, PointOfNoReturn::Pour)) {
-                $route = CheckRoute::before(PointOfNoReturn::Pour)[0];
+                $route = CheckRoute::before(PointOfNoReturn::Pour, $site->plan->grid)[0];
                 yield new Move(Phase::Set, 'Measure once more, another way', "Before {$post->label} is filled: {$route->inWords()}. It catches {$route->catches()}.", null, '', [$post], EntryKind::CrossChecked);
             }
 

@@ -95,6 +95,12 @@ final readonly class Grid
         return $a && $b && $c && $d ? new Corners($a, $b, $c, $d) : null;
     }
 
+    /** Whether all posts stand in one line. */
+    public function isRow(): bool
+    {
+        return $this->columns->count() < 2 || $this->rows->count() < 2;
+    }
+
     /** @return list<Post> row by row, every second row backwards: the way with the fewest steps */
     public function walk(): array
     {

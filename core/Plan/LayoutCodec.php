@@ -25,6 +25,7 @@ final class LayoutCodec
             'base' => [$rules->baseFrom?->value, $rules->baseTo?->value],
             'fixed_lines' => array_map(self::line(...), $rules->fixedLines),
             'rough_first' => $rules->roughFirst,
+            'spared' => $rules->spared,
         ];
     }
 
@@ -43,7 +44,7 @@ final class LayoutCodec
             StringRun::stored(StringAt::from($stored['strings'][0]), Length::nanometres($stored['strings'][1])),
             new BoardRules(Length::nanometres($setback), Length::nanometres($length), $height === null ? null : Length::nanometres($height)),
             Length::nanometres($stored['cover']), $from === null ? null : PostId::of($from), $to === null ? null : PostId::of($to),
-            array_map(self::toLine(...), array_values($lines)), $stored['rough_first'] ?? false,
+            array_map(self::toLine(...), array_values($lines)), $stored['rough_first'] ?? false, array_values($stored['spared'] ?? []),
         );
     }
 

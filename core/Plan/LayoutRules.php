@@ -20,6 +20,7 @@ final readonly class LayoutRules
      * @param  ?PostId  $baseTo  where it ends; null for the last post of row 1
      * @param  list<FixedLine>  $fixedLines  that the grid runs parallel to, the first named first: they hold it
      * @param  bool  $roughFirst  stakes are set roughly, and the layout is proved on boards and strings; else on the stakes alone
+     * @param  list<string>  $spared  keys of readings that are pulled only where the others leave a doubt
      *
      * @throws PlanRefused when the base line would begin and end at one post
      */
@@ -35,6 +36,7 @@ final readonly class LayoutRules
         public ?PostId $baseTo = null,
         public array $fixedLines = [],
         public bool $roughFirst = false,
+        public array $spared = [],
     ) {
         if ($baseFrom !== null && $baseTo !== null && $baseFrom->equals($baseTo)) {
             throw PlanRefused::baseLineOfOnePost();
@@ -56,7 +58,7 @@ final readonly class LayoutRules
 
     public function placedBy(PlacementWay $placement): self
     {
-        return new self($placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo, $this->fixedLines, $this->roughFirst);
+        return $this->with(['placement' => $placement]);
     }
 
     /**
@@ -73,6 +75,18 @@ final readonly class LayoutRules
             default => $this->placement,
         };
 
-        return new self($placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo, $lines, $this->roughFirst);
+        return $this->with(['placement' => $placement, 'fixedLines' => $lines]);
+    }
+
+    /** @param  list<string>  $keys  of readings that are pulled only where the others leave a doubt */
+    public function sparing(array $keys): self
+    {
+        return $this->with(['spared' => $keys]);
+    }
+
+    /** @param  array<string, mixed>  $changes  by the name of what is to be another */
+    private function with(array $changes): self
+    {
+        return new self(...array_merge(get_object_vars($this), $changes));
     }
 }

@@ -10,6 +10,8 @@ use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\PointOfNoReturn;
 use Aequus\Logbook\ReadyItem;
 use Aequus\Logbook\SeenReady;
+use Aequus\Plan\Customs;
+use Aequus\Plan\FillOrder;
 use Aequus\Plan\Hold;
 use Aequus\Plan\Post;
 
@@ -31,7 +33,8 @@ final readonly class ReadyToPour
             'on its mark' => $stake?->verdict === StakeVerdict::Within || $site->square->holds(),
             ...($isPier ? [] : [
                 'stands, braced two ways' => $stands->set,
-                'plumb on two faces' => $stands->isProvedPlumb() || $site->decided(DecisionAbout::AcceptLean, $post) !== null,
+                'plumb on two faces' => self::isPlumb($site, $post),
+                'all posts stand plumb' => self::mayBegin($site),
             ]),
         ];
         foreach (ReadyItem::cases() as $item) {
@@ -54,6 +57,23 @@ final readonly class ReadyToPour
     public function isReady(): bool
     {
         return $this->missing() === [];
+    }
+
+    /** Both ways, or its lean was taken with a reason. */
+    public static function isPlumb(SiteState $site, Post $post): bool
+    {
+        $stands = $site->standing($post);
+
+        return $stands->set && ($stands->isProvedPlumb() || (! $stands->lean->isHalfKnown() && $site->decided(DecisionAbout::AcceptLean, $post) !== null));
+    }
+
+    /** Whether by the order of filling that was decided any hole round a post may be filled. One the fill pushed keeps no other from its fill. */
+    public static function mayBegin(SiteState $site): bool
+    {
+        $order = ($site->plan->holding->customs ?? new Customs)->fillOrder;
+        $waits = array_filter($site->plan->grid->posts, fn (Post $post) => ! $site->isFilled($post) && ! self::isPlumb($site, $post));
+
+        return $order === FillOrder::EachAsItStands || $waits === [];
     }
 
     /** For the post, or for the whole job. */

@@ -72,7 +72,7 @@ final readonly class Layout
         return new SurveyedBefore($this->wanted, $this->survey);
     }
 
-    /** @return list<Wanted> still to be read, in walking order; none where three readings to a stake that was moved prove its new place */
+    /** @return list<Wanted> still to be read, in walking order; none where what was read proves the layout without the rest */
     public function unread(): array
     {
         return $this->unread;
@@ -83,6 +83,10 @@ final readonly class Layout
     {
         $unread = array_values(array_filter($this->wanted, fn (Wanted $wanted) => ! $this->taken->has($wanted)));
         $proved = $this->survey->placed?->verdict === StakeVerdict::Within && ! $this->survey->isInDoubt() && $this->unproved() === [] && ($this->survey->mistakes->dropped ?? []) === [];
+        $needed = array_values(array_filter($unread, fn (Wanted $wanted) => ! in_array($wanted->key(), $this->plan->layout->spared, true)));
+        if ($needed !== [] || ($proved && $this->everyReadingIsChecked())) {
+            $unread = $needed;
+        }
         $moved = $checked = [];
         foreach ($log->now(StakeMoved::class) as $move) {
             $moved[$move->post->value] = true;
@@ -100,6 +104,11 @@ final readonly class Layout
         $isSpared = fn (Wanted $wanted): bool => array_filter($wanted->posts(), fn (Post $post) => isset($moved[$post->id->value]) && ($checked[$post->id->value] ?? 0) >= self::PROVE_A_MOVE) !== [];
 
         return array_filter($unread, fn (Wanted $wanted) => ! $isSpared($wanted)) === [] ? [] : $unread;
+    }
+
+    private function everyReadingIsChecked(): bool
+    {
+        return array_filter($this->survey->judged, fn (JudgedReading $judged) => $judged->checked < Proof::STILL_CHECKED) === [];
     }
 
     /** @return list<Post> stakes whose place no reading determines */

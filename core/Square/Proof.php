@@ -25,7 +25,7 @@ final readonly class Proof
     private const POWER = 0.8416;
 
     /** A reading that the others check by less than this is never called not worth pulling with the next one gone. */
-    private const STILL_CHECKED = 0.05;
+    public const STILL_CHECKED = 0.05;
 
     /** With more stakes than this, trying every reading for itself takes longer than anybody waits. */
     private const EACH_FOR_ITSELF = 36;

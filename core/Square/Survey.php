@@ -18,6 +18,7 @@ use Aequus\Adjust\PlacedNetwork;
 use Aequus\Adjust\PlacementWay;
 use Aequus\Adjust\Reading;
 use Aequus\Adjust\Separation;
+use Aequus\Adjust\StakeVerdict;
 use Aequus\Adjust\Tells;
 
 /**
@@ -144,7 +145,7 @@ final readonly class Survey
         }
         $lines = $network->held($left, $known);
         $placements = self::placements($network, $adjusted, array_values(array_intersect($held, $known)), $lines);
-        $placed = $placements[PlacementWay::Held->value] ?? $placements[$layout->placement->value] ?? $placements[PlacementWay::FewestMoves->value] ?? $placements[PlacementWay::BestFit->value];
+        $placed = self::inForce($placements, $layout->placement);
         $untold = ! $mistakes->named && $placed->untold() !== [];
 
         return new self(
@@ -153,6 +154,20 @@ final readonly class Survey
             $untold ? array_intersect_key(Tells::ofStations($adjusted, $placed->covariance, $further), array_flip(array_map(fn ($stake) => $stake->name, $placed->untold()))) : [],
             $conflict, self::against($network, $adjusted, $lines, $left),
         );
+    }
+
+    /**
+     * Posts that are set hold the layout. What they alone leave open is no doubt where the plan’s own placement proves every stake, theirs too: setting
+     * a post takes away no knowledge.
+     *
+     * @param  array<string, PlacedNetwork>  $placements  by way
+     */
+    private static function inForce(array $placements, PlacementWay $chosen): PlacedNetwork
+    {
+        $free = $placements[$chosen->value] ?? $placements[PlacementWay::FewestMoves->value] ?? $placements[PlacementWay::BestFit->value];
+        $held = $placements[PlacementWay::Held->value] ?? $free;
+
+        return $held->verdict === StakeVerdict::CannotTell && ! $held->designHasToGive && $free->verdict === StakeVerdict::Within ? $free : $held;
     }
 
     /** @param  list<Reading>  $readings */

@@ -236,4 +236,18 @@ final class SquareTest extends FeatureTestCase
     {
         return $this->get($this->at($name))->assertOk();
     }
+
+    public function test_what_is_not_worth_pulling_is_left_out_by_one_press_and_taken_back(): void
+    {
+        $job = $this->job($this->user, Builds::plan([3000, 3000], [3000, 3000]));
+        $at = fn (string $page): string => url("/jobs/{$job->id}/square/{$page}");
+        $this->get($at('prove'))->assertSee('Not worth pulling')->assertSee('Leave them out');
+        $this->from($at('prove'))->post($at('spare'), ['based_on' => 1])->assertRedirect($at('prove'));
+        $this->get($at('prove'))->assertSee('asked for only where the others leave a doubt');
+        $this->assertNotSame([], $job->fresh()?->revision->plan()->layout->spared);
+        $this->post(url("/jobs/{$job->id}/square/rules"), ['based_on' => 2, 'setback' => '1500', 'board_length' => '900']);
+        $this->assertNotSame([], $job->fresh()?->revision->plan()->layout->spared, 'boards change nothing of it');
+        $this->post($at('spare'), ['based_on' => 3, 'all' => '1']);
+        $this->assertSame([], $job->fresh()?->revision->plan()->layout->spared);
+    }
 }

@@ -11,7 +11,9 @@ use Aequus\Square\BatterBoard;
 use Aequus\Square\BatterBoards;
 use Aequus\Square\HoldNumbers;
 use Aequus\Square\Proof;
+use Aequus\Square\ReadyReadings;
 use Aequus\Square\StringOutline;
+use Aequus\Square\Wanted;
 use App\Actions\RecordEntry;
 use App\Actions\RevisePlan;
 use App\Drawing\SquareDrawing;
@@ -128,6 +130,16 @@ final class SquareController extends Controller
         $revise($job, $this->user($request), $plan->withLayout($request->layout($plan)), $request->reason(), $request->integer('based_on'));
 
         return back()->with('said', 'The new plan is in force.');
+    }
+
+    /** One press: what is not worth pulling is asked for only where the rest leaves a doubt; or, once more, all of the list. */
+    public function spare(Request $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $spare = $request->boolean('all') ? [] : (new Proof($plan, ReadyReadings::of($plan)))->notWorthPulling;
+        $revise($job, $this->user($request), $plan->withLayout($plan->layout->sparing(array_map(fn (Wanted $wanted) => $wanted->key(), $spare))), $spare === [] ? 'The whole list is pulled' : count($spare).' readings are spared', $request->integer('based_on'));
+
+        return back()->with('said', $spare === [] ? 'The whole list is asked for.' : 'They are asked for only where the others leave a doubt.');
     }
 
     /** One press: the layout is judged by another placement from now on. */

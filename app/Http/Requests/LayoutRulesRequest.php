@@ -36,6 +36,8 @@ final class LayoutRulesRequest extends PlanChangeRequest
             $this->has('base_to') ? $this->end($plan, 'base_to') : $before->baseTo,
             $before->fixedLines,
             $this->has('stage') ? $this->text('stage') === 'rough' : $before->roughFirst,
+            // What could be spared of another list, by another tape, is another question.
+            $this->hasAny(['list', 'tape', 'placement', 'reach']) ? [] : $before->spared,
         ));
         $this->stopIfRefused();
 

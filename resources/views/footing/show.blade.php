@@ -81,7 +81,7 @@
                     <x-field name="maker" form="rules" label="Maker’s minimum" hint="Of what stands on the posts. Empty: none." :value="$value($rules?->least->maker)" :unit="$unit" />
                     <x-field name="sideways" form="rules" label="For a load from the side" hint="From the load sheet. Empty: none." :value="$asked !== '' ? $asked : $value($rules?->least->sideways)" :unit="$unit" />
                     <x-field name="for_role" form="rules" label="Firmer posts go deeper by" hint="Empty: not deeper." :value="$value($rules?->least->forRole)" :unit="$unit" />
-                    <x-choice name="firmer" form="rules" label="Firmer posts are" :value="$rules?->firmer->value ?? 'corners_and_named'" :options="collect(\Aequus\Plan\Firmer::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                    @if (count($plan->grid->posts) > 1)<x-choice name="firmer" form="rules" label="Firmer posts are" :value="$rules?->firmer->value ?? 'corners_and_named'" :options="collect(\Aequus\Plan\Firmer::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />@endif
                     @foreach ([\Aequus\Plan\PostRole::Gate, \Aequus\Plan\PostRole::Anchor, \Aequus\Plan\PostRole::Bracing] as $role)<x-field :name="'posts_'.$role->value" form="rules" :label="ucfirst($role->inWords()).'s'" hint="Their labels, such as B2 C2." :value="$roles($role)" />@endforeach
                     <x-field name="pad" form="rules" label="Pad under the post" :value="$rules ? $value($rules->pad) : $zero" :unit="$unit" />
                     <x-field name="gravel" form="rules" label="Gravel under the pad" :value="$rules ? $value($rules->gravel) : $zero" :unit="$unit" />

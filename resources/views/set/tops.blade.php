@@ -9,10 +9,10 @@
     <div class="two">
         <section class="paper">
             <div aria-live="polite">
-                <h1>@if ($tops === null)Tops can’t be told yet @elseif ($tops->out !== []){{ count($tops->out) === 1 ? 'The top of '.$label($tops->out[0]).' is out' : 'The tops of '.collect($tops->out)->map($label)->join(', ', ' and ').' are out' }}@else All tops stand square @endif</h1>
-                <p class="verdict-why">@if ($tops === null)Stakes must be proved, and every post set and read on two faces: then a top is its stake and its lean times its height, and tapes at the tops check it.@elseif ($tops->strap)The diagonal {{ $tops->strap->alongAc ? $corners[0].'–'.$corners[2] : $corners[1].'–'.$corners[3] }} is the longer one: a strap along it shortens it by <b><x-length :of="$tops->strap->shortenBy" :plan="$plan" /></b>.
+                <h1>@if (count($plan->grid->posts) < 2)One post has no neighbour to agree with @elseif ($tops === null)Tops can’t be told yet @elseif ($tops->out !== []){{ count($tops->out) === 1 ? 'The top of '.$label($tops->out[0]).' is out' : 'The tops of '.collect($tops->out)->map($label)->join(', ', ' and ').' are out' }}@else All tops stand square @endif</h1>
+                <p class="verdict-why">@if (count($plan->grid->posts) < 2)Its plumb is all there is: read two faces.@elseif ($tops === null)Stakes must be proved, and every post set and read on two faces: then a top is its stake and its lean times its height, and tapes at the tops check it.@elseif ($tops->strap)The diagonal {{ $tops->strap->alongAc ? $corners[0].'–'.$corners[2] : $corners[1].'–'.$corners[3] }} is the longer one: a strap along it shortens it by <b><x-length :of="$tops->strap->shortenBy" :plan="$plan" /></b>.
                     @if ($tops->sprung > 1 / $plan->tolerances->plumbOneIn) That springs set posts by more than 1 in {{ $plan->tolerances->plumbOneIn }} of their height: do not force it. Move what is not set yet, or take it up in the joints.@else That stays within 1 in {{ $plan->tolerances->plumbOneIn }} of the posts’ height. Straps under tension: stand aside. @endif
-                    @else The diagonals of the outline agree within <x-length :of="$plan->tolerances->squareness" :plan="$plan" />.@endif</p>
+                    @elseif (count($corners) === 4) By all that was read the diagonals of the outline agree within <x-length :of="$plan->tolerances->squareness" :plan="$plan" />.@else Each top is judged by its own place: this layout has no four corners.@endif</p>
                 @if ($doubt !== [])<p class="verdict-why"><b>Not all readings can be true.</b> Look at {{ count($doubt) === 1 ? 'entry' : 'entries' }} {{ implode(', ', $doubt) }} in the logbook, and pull that tape again.</p>@endif
             </div>
             @if ($tops)
@@ -31,7 +31,7 @@
                 </table>
                 @foreach ($contradict as $check)<p class="verdict-why"><b>{{ $check->from->post->label }}–{{ $check->to->post->label }} contradict.</b> Ground spacing, top spacing and the plumb of both tell the same thing twice; one of the three is wrong by about <x-length :of="$check->off->magnitude()" :plan="$plan" />. Tape the tops again first, then read both posts on the face along the pair.</p>@endforeach
             @endif
-            <details class="why"><summary>Why?</summary><p>Tapes at the tops and at the ground go into one network, joined by the leans: top = stake + slope × height. A corner is out when it stands more than <x-length :of="$plan->tolerances->squareness" :plan="$plan" /> from where the plan, laid over the other tops, has it. A strap shortens the longer diagonal by D − √(L² + W²). Of a pair the tops should be ground spacing + the difference of the leans × height apart; what is allowed is 3.29 standard deviations of two tapes of 2 mm and two readings of 0.5 mm in 1200.</p></details>
+            <details class="why"><summary>Why?</summary><p>Tapes at the tops and at the ground go into one network, joined by the leans: top = stake + slope × height. A top is out when it stands more than <x-length :of="$plan->tolerances->squareness" :plan="$plan" /> from where the plan, laid over the other tops, has it. A strap shortens the longer diagonal by D − √(L² + W²). Of a pair the tops should be ground spacing + the difference of the leans × height apart; what is allowed is 3.29 standard deviations of two tapes of 2 mm and two readings of 0.5 mm in 1200.</p></details>
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />

@@ -17,6 +17,9 @@
                         @if ($proof->roughestTape()) With a <b>{{ $proof->roughestTape()->inWords() }}</b> the same list would be enough.@else No class of tape makes this list enough; more readings, another way to judge, or a wider tolerance would.@endif</p>
                 @elseif ($proof->notWorthPulling)
                     <p class="verdict-why">Not worth pulling, all of them together: {{ collect($proof->notWorthPulling)->map->label()->join(', ', ' and ') }}. Without them every stake is still proved and every reading checked.</p>
+                    <form method="post" action="{{ route('square.spare', $job) }}" class="no-print">@csrf<input type="hidden" name="based_on" value="{{ $job->revision->number }}">
+                        @if ($layout->spared === [])<button class="button button-second">Leave them out</button>@else<input type="hidden" name="all" value="1"><p class="hint">{{ count($layout->spared) }} left out: asked for only where the others leave a doubt.</p><button class="button button-second">Pull the whole list</button>@endif
+                    </form>
                 @endif
                 <details class="why"><summary>Why?</summary>
                     <p>Every planned reading is given the standard deviation of its class, √(a² + (b·d)²), and the whole is adjusted as if it had been read. What is left open of a stake is the 95 % ring of its move: 2.45 times the longest half-axis of its error ellipse, {{ \App\Square\VerdictWords::way($layout->placement) }}. {{ $proof->surplus }} readings more than are needed check the others.</p>

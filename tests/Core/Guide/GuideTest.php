@@ -169,6 +169,12 @@ final class GuideTest extends TestCase
         $held = fn (Hold $hold, ?Customs $customs = null) => $ready->withHolding(new Holding($hold, new HoldingSite(Soil::Sand), PierRules::usual($ready->notation), Length::millimetres(300), customs: $customs ?? new Customs));
         yield 'all shall stand before any is filled' => ['Set post B1', [...$dug, new PostSet(self::id('A1')), self::plumb('A1', Side::MinusY, 0, Stage::HoleOpen), self::plumb('A1', Side::PlusX, 0, Stage::HoleOpen)], $held(Hold::Concrete)];
         yield 'each is filled as it stands' => ['Before the pour: inspected', [...$dug, ...self::each(fn (PostId $id) => new PostSet($id)), ...array_slice(self::plumbAll(Stage::HoleOpen), 0, 8)], $held(Hold::Concrete, new Customs(fillOrder: FillOrder::EachAsItStands))];
+        $each = fn (BuildOrder $order) => $tops->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::Sand), PierRules::usual($ready->notation), Length::millimetres(300), customs: new Customs(build: $order, fillOrder: FillOrder::EachAsItStands)));
+        $one = [...$dug, new PostSet(self::id('A1'))];
+        yield 'each is plumbed before the next is stood' => ['Hold the level on the lane face of A1', $one, $each(BuildOrder::RowByRow)];
+        yield 'and filled' => ['Before the pour: inspected', [...$one, self::plumb('A1', Side::MinusY, 0, Stage::HoleOpen), self::plumb('A1', Side::PlusX, 0, Stage::HoleOpen)], $each(BuildOrder::RowByRow)];
+        yield 'but a frame stands as a whole' => ['Set post A2', [...$dug, $crossed(PointOfNoReturn::Cut), ...self::each(fn (PostId $id) => new PostCut($id)), new PostSet(self::id('A1'))], $each(BuildOrder::FramesTilted)];
+        yield 'and then is filled' => ['Hold the level on the lane face of A1', [...$dug, $crossed(PointOfNoReturn::Cut), ...self::each(fn (PostId $id) => new PostCut($id)), new PostSet(self::id('A1')), new PostSet(self::id('A2'))], $each(BuildOrder::FramesTilted)];
         $clay = new HoleDug(self::id('A1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Clay, Length::millimetres(1100))]);
         yield 'clay where sand was assumed' => ['Weigh width and way of holding again', [...$level, $clay], $held(Hold::Concrete)];
         yield 'clay, and both kept with a reason' => ['Dig hole B1', [...$level, $clay, new Decision(DecisionAbout::KeepHolding, self::id('A1'), 'the pad is wide')], $held(Hold::Concrete)];

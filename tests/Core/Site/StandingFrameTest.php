@@ -24,7 +24,9 @@ use Aequus\Logbook\SpacingAt;
 use Aequus\Logbook\SpacingRead;
 use Aequus\Logbook\Stage;
 use Aequus\Measure\Length;
+use Aequus\Plan\Customs;
 use Aequus\Plan\DepthMode;
+use Aequus\Plan\FillOrder;
 use Aequus\Plan\FixedLine;
 use Aequus\Plan\FootingRules;
 use Aequus\Plan\Hold;
@@ -126,6 +128,23 @@ final class StandingFrameTest extends TestCase
         $this->assertSame(['one measure taken again by another way'], $missing(...$seen));
         $this->assertSame(['one measure taken again by another way'], $missing(...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::millimetres(40))]), 'it contradicts the book');
         $this->assertSame([], $missing(...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::millimetres(2))]));
+    }
+
+    public function test_by_the_order_of_filling_one_that_leans_keeps_all_others_waiting(): void
+    {
+        $half = array_slice($this->standing(), 0, -1);
+        $ready = fn (FillOrder $order): array => (new ReadyToPour((new SimulatedBuilder($this->plan()->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300), customs: new Customs(fillOrder: $order))), '2026-06-01', ...$half))->site(), $this->plan()->grid->labelled('A1')))->points;
+        $this->assertSame([true, false], [$ready(FillOrder::AllThenFill)['plumb on two faces'], $ready(FillOrder::AllThenFill)['all posts stand plumb']]);
+        $this->assertTrue($ready(FillOrder::EachAsItStands)['all posts stand plumb']);
+    }
+
+    public function test_one_post_has_no_diagonal_to_be_taken_again_and_a_row_has_its_length(): void
+    {
+        $routes = fn (array $baysX, array $baysY): array => CheckRoute::before(PointOfNoReturn::Pour, Builds::plan($baysX, $baysY)->grid);
+        $this->assertSame([CheckRoute::FixedPoints, CheckRoute::OtherLevel], $routes([], []));
+        $this->assertSame(CheckRoute::WholeLength, $routes([2400, 2400], [])[0]);
+        $this->assertSame(CheckRoute::WholeLength, $routes([], [2400, 2400])[0]);
+        $this->assertSame(CheckRoute::LongDiagonal, $routes([2400], [2400])[0]);
     }
 
     public function test_stop_now_begins_with_what_is_half_done(): void

@@ -6,13 +6,18 @@ namespace Tests\Core\Square;
 
 use Aequus\Adjust\NotDetermined;
 use Aequus\Adjust\PlacementWay;
+use Aequus\Logbook\TapeReading;
+use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\LayoutRules;
 use Aequus\Plan\Plan;
+use Aequus\Plan\PlanCodec;
 use Aequus\Plan\ReadyList;
+use Aequus\Square\Layout;
 use Aequus\Square\Proof;
 use Aequus\Square\ReadyReadings;
 use Aequus\Square\WalkingOrder;
+use Aequus\Square\Wanted;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -107,5 +112,24 @@ final class ProofTest extends TestCase
         $layout = $plan->layout;
 
         return $plan->withLayout(new LayoutRules($way ?? $layout->placement, $list ?? $layout->list, $tape ?? $layout->tape, null, $layout->strings, $layout->boards, $layout->cover));
+    }
+
+    public function test_what_is_not_worth_pulling_is_asked_for_only_where_the_rest_leaves_a_doubt(): void
+    {
+        $plan = Builds::plan([3000, 3000], [3000, 3000]);
+        $spare = array_map(fn (Wanted $wanted) => $wanted->key(), (new Proof($plan, ReadyReadings::of($plan)))->notWorthPulling);
+        $plan = $plan->withLayout($plan->layout->sparing($spare));
+        $this->assertSame($spare, PlanCodec::decode(PlanCodec::encode($plan))->layout->spared);
+        $keys = array_map(fn (Wanted $wanted) => $wanted->key(), ReadyReadings::of($plan));
+        $needed = fn (array $readings): array => array_values(array_filter($readings, fn (int $i) => ! in_array($keys[$i], $spare, true), ARRAY_FILTER_USE_KEY));
+        $asked = fn (array $readings): array => array_map(fn (Wanted $wanted) => $wanted->key(), (new Layout($plan, Builds::log(...$readings), []))->unread());
+        $true = $needed(Builds::readings($plan));
+        $this->assertNotSame([], $spare);
+        $this->assertSame([], $asked($true), 'every stake is proved without them');
+        $this->assertSame([], array_intersect($asked(array_slice($true, 1)), $spare), 'what is needed comes first');
+        $this->assertSame($spare, array_values(array_intersect($spare, $asked($needed(Builds::readings($plan, ['B2' => [25.0, 0.0]]))))), 'a stake is off: all are pulled before it is moved');
+        $slip = $true;
+        $slip[0] = new TapeReading($true[0]->from, $true[0]->to, $true[0]->distance->plus(Length::millimetres(25)), TapeClass::Steel);
+        $this->assertNotSame([], $asked($slip), 'a tape is wrong');
     }
 }
