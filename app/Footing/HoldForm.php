@@ -45,7 +45,7 @@ final readonly class HoldForm
 
         return new HoldingSite(
             Soil::tryFrom($sums->typed('soil')) ?? Soil::Clay, $sums->ticked('water'), $sums->ticked('roof'), $sums->ticked('wood'), $sums->ticked('no_brace'),
-            $sums->ticked('repair'), $sums->ticked('carried'), array_values(array_filter(Hold::cases(), fn (Hold $hold) => $sums->ticked("ban_{$hold->value}"))), $sums->ticked('hold_down'),
+            $sums->ticked('repair'), $sums->ticked('carried'), array_values(array_filter(Hold::cases(), fn (Hold $hold) => $sums->ticked("ban_{$hold->value}"))), $sums->ticked('hold_down'), $sums->ticked('floor'),
         );
     }
 
@@ -87,7 +87,7 @@ final readonly class HoldForm
     /** @return array<string, bool> by the name of the field */
     private static function marks(HoldingSite $site): array
     {
-        return ['wood' => $site->wood, 'no_brace' => $site->noBrace, 'roof' => $site->roof, 'water' => $site->water, 'repair' => $site->repair, 'carried' => $site->carried, 'hold_down' => $site->holdDown];
+        return ['wood' => $site->wood, 'no_brace' => $site->noBrace, 'roof' => $site->roof, 'floor' => $site->floor, 'water' => $site->water, 'repair' => $site->repair, 'carried' => $site->carried, 'hold_down' => $site->holdDown];
     }
 
     /** Labels of the posts held another way than the job’s. */

@@ -45,10 +45,10 @@ final readonly class HoldAdviser
         if ($banned) {
             array_unshift($against, 'It is not allowed here.');
         }
-        $lifts = $site->roof && ($hold === Hold::Foam || $hold === Hold::Driven);
+        $bears = $site->carriesWeight() && ($hold === Hold::Foam || $hold === Hold::Driven);
         $driven = $hold === Hold::Driven && ($site->wood || $site->soil->isStony());
 
-        $possible = ! $banned && ! $lifts && ! $driven;
+        $possible = ! $banned && ! $bears && ! $driven;
 
         return new HoldAdvice($hold, $points, $for, $against, $possible, $possible && $behind === null);
     }
@@ -94,7 +94,8 @@ final readonly class HoldAdviser
                 [$site->repair, 1, 'It can be dug out again.'],
                 [$loose, -2, 'Sand does not tamp firm round a post.'],
                 [$site->water, -2, 'Wet earth does not tamp.'],
-                [$site->roof, -2, 'Earth alone does not hold a post down, and it settles under a load: a wide pad and a cleat at the foot must.'],
+                [$site->roof, -1, 'Earth alone does not hold a post down: a cleat at the foot must.'],
+                [$site->carriesWeight(), -1, 'Earth settles under a load: a wide pad must carry it.'],
                 [$site->noBrace, -1, 'Earth gives before a collar does when the frame is not braced.'],
                 [$site->soil === Soil::Clay && $site->wood, -1, 'Clay holds water against the wood.'],
             ],
@@ -109,7 +110,7 @@ final readonly class HoldAdviser
             Hold::Pier => [
                 [$site->wood, 2, 'The wood stands above the ground and stays dry.'],
                 [$site->repair, 2, 'The post is unscrewed, the pier stays.'],
-                [$site->roof, 1, 'It carries weight well.'],
+                [$site->carriesWeight(), 1, 'It carries weight well.'],
                 [$site->noBrace, -4, 'A base lets the post turn: the frame must be braced, or the pier holds nothing upright.'],
                 [$site->carried, -2, 'It needs the most concrete, and a second visit.'],
                 [$site->water, -1, 'The tube must be dry and held down while it is poured.'],
@@ -119,13 +120,13 @@ final readonly class HoldAdviser
                 [$site->repair, 1, 'It can be pulled.'],
                 [$site->water, 1, 'No hole stands open to fill with water.'],
                 [$site->wood, -3, 'A wooden post splits under the blows: this is for steel.'],
-                [$site->roof, -3, 'Nobody knows what it carries: not under a roof or floor.'],
+                [$site->carriesWeight(), -3, 'Nobody knows what it carries: not under a roof or floor.'],
                 [$site->noBrace, -1, 'A thin post gives in soft ground.'],
                 [$site->soil->isStony(), -3, 'Stones turn it out of plumb.'],
             ],
             Hold::Foam => [
                 [$site->carried, 3, 'It is the lightest to carry, and takes no water.'],
-                [$site->roof, -3, 'Foam carries no weight and holds nothing down: not under a roof or floor.'],
+                [$site->carriesWeight(), -3, 'Foam carries no weight and holds nothing down: not under a roof or floor.'],
                 [$site->water, -1, 'Standing water comes into the foam; pump it out first.'],
                 [$site->repair, -1, 'It clings to the post.'],
                 [$site->soil === Soil::Clay || $loose, -1, 'In soft ground it takes a push from the side over a narrow front only.'],

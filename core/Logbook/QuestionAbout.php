@@ -42,4 +42,10 @@ enum QuestionAbout
     case CheckFarOff;
     case BeamSteep;
     case HandedOverUnfinished;
+    case BayUnusual;
+    case BayUnlikeTheOthers;
+    case PostUnusual;
+    case HoleWideInPlan;
+    case StandingUnusual;
+    case ToleranceWide;
 }

@@ -87,7 +87,7 @@ final class FootingCodec
             'of_posts' => array_map(fn (Hold $hold) => $hold->value, $holding->ofPosts),
             'site' => [
                 'soil' => $site->soil->value, 'water' => $site->water, 'roof' => $site->roof, 'wood' => $site->wood, 'no_brace' => $site->noBrace, 'repair' => $site->repair,
-                'carried' => $site->carried, 'banned' => array_map(fn (Hold $hold) => $hold->value, $site->banned), 'hold_down' => $site->holdDown,
+                'carried' => $site->carried, 'banned' => array_map(fn (Hold $hold) => $hold->value, $site->banned), 'hold_down' => $site->holdDown, 'floor' => $site->floor,
             ],
             'pier' => array_map(fn (Length $length) => $length->nanometres, ['tube' => $holding->pier->tube, 'standoff' => $holding->pier->standoff, 'base' => $holding->pier->base, 'edge' => $holding->pier->edge]),
             'pier_top' => $holding->pier->top?->nanometres,
@@ -104,7 +104,7 @@ final class FootingCodec
 
         return new Holding(
             Hold::from($stored['of_job']),
-            new HoldingSite(Soil::from($site['soil']), $site['water'], $site['roof'], $site['wood'], $site['no_brace'], $site['repair'], $site['carried'], array_map(Hold::from(...), array_values($site['banned'])), $site['hold_down'] ?? false),
+            new HoldingSite(Soil::from($site['soil']), $site['water'], $site['roof'], $site['wood'], $site['no_brace'], $site['repair'], $site['carried'], array_map(Hold::from(...), array_values($site['banned'])), $site['hold_down'] ?? false, $site['floor'] ?? false),
             new PierRules($pier['tube'], $pier['standoff'], $pier['base'], $pier['edge'], $stored['pier_top'] === null ? null : Length::nanometres($stored['pier_top'])),
             Length::nanometres($stored['collar']),
             array_map(Hold::from(...), $stored['of_posts']),

@@ -54,6 +54,23 @@ final class PlanTest extends FeatureTestCase
         $this->assertSame(1, Job::query()->count());
     }
 
+    public function test_an_unusual_figure_of_a_plan_is_asked_about_once(): void
+    {
+        $user = $this->person();
+        $metric = ['notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'standing' => '2400', 'left_out' => '', 'bays_x' => '2400; 2400; 24000', 'bays_y' => '3000'] + self::FIELDS;
+        $this->actingAs($user)->from('/jobs/new')->post('/jobs', $metric)->assertSessionHasErrors('bays_x');
+        $this->get('/jobs/new')->assertSee('The other bays are about')->assertSee('A digit too many?')->assertSee('Right as typed')->assertSee('value="2400; 2400; 24000"', false);
+        foreach (['bays_y' => '9000', 'post_b' => '30', 'hole' => '1300', 'standing' => '24000', 'squareness' => '60'] as $field => $typed) {
+            $this->from('/jobs/new')->post('/jobs', [$field => $typed, 'bays_x' => '2400'] + $metric)->assertSessionHasErrors($field);
+        }
+        $this->assertSame(0, Job::query()->count());
+        $this->post('/jobs', ['right' => '1'] + $metric)->assertSessionHasNoErrors();
+        $revise = ['based_on' => 1, 'form' => 'plan', 'reason' => 'a wider hole', 'hole' => '400', 'change_x' => '4', 'change_y' => '2'] + $metric;
+        $this->from('/jobs/1/plan')->post('/jobs/1/plan', $revise)->assertSessionHasNoErrors();
+        $this->post('/jobs/1/plan', ['based_on' => 2, 'standing' => '24000'] + $revise)->assertSessionHasErrors(['standing']);
+        $this->assertSame(2, Job::query()->firstOrFail()->revision->number, 'what stood in the plan was not asked about again');
+    }
+
     public function test_a_metric_job_begins_with_metric_goods_and_so_does_the_next(): void
     {
         $this->actingAs($this->person())->get('/jobs/new')->assertSee('Begin in millimetres')->assertSee('value="6x6"', false);

@@ -82,7 +82,12 @@ final class SetTest extends JobTestCase
             $this->send('ready', ['item' => $item, 'post' => '']);
         }
         $this->send('check', ['before' => 'pour', 'route' => 'other_tape', 'off' => '0']);
-        $page()->assertSee('Ready to fill: A1');
+        $page()->assertSee('No post is ready to fill')->assertSeeTextInOrder(['All posts stand plumb', 'at all']);
+        foreach (['B1', 'B2', 'A2'] as $label) {
+            $this->write($this->job, $this->user, new PostSet($this->id($label)));
+            $this->plumb($label);
+        }
+        $page()->assertSee('Ready to fill: A1, B1, B2, A2');
     }
 
     public function test_a_helper_s_name_stands_on_every_entry_until_it_is_changed(): void

@@ -33,7 +33,9 @@ final class PlanController extends Controller
 
     public function store(PlanRequest $request, CreateJob $create): RedirectResponse
     {
-        $job = $create($this->user($request), $request->jobName(), $request->string('place')->limit(120, '')->value(), $request->zone(), $request->plan(null));
+        $plan = $request->plan(null);
+        $request->ask($plan, null);
+        $job = $create($this->user($request), $request->jobName(), $request->string('place')->limit(120, '')->value(), $request->zone(), $plan);
 
         return redirect()->route('job', $job);
     }
@@ -48,6 +50,7 @@ final class PlanController extends Controller
     public function revise(PlanRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $request->plan($job->revision->plan());
+        $request->ask($plan, $job->revision->plan());
         $reason = $request->reason();
         $change = new PlanChange($this->site($job)->state, $plan);
         if ($change->isAskedAbout() && ! $request->boolean('sure')) {

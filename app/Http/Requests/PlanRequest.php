@@ -22,6 +22,8 @@ use Aequus\Plan\Spacing;
 use Aequus\Plan\TapeHeld;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
+use Aequus\Site\PlanQuestions;
+use Aequus\Words\Logbook\QuestionWords;
 use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -69,6 +71,19 @@ final class PlanRequest extends FormRequest
         $this->stopIfRefused();
 
         return $plan;
+    }
+
+    /** @throws ValidationException with each doubtful figure at its field, until somebody says that it is right as typed */
+    public function ask(Plan $plan, ?Plan $before): void
+    {
+        $words = new QuestionWords($plan);
+        foreach ($this->boolean('right') ? [] : PlanQuestions::of($plan, $before) as $question) {
+            $axis = substr($question->figure, -1);
+            $isOverall = str_starts_with($question->figure, 'bays_') && $this->text("by_{$axis}") === 'overall';
+            $this->refuse($isOverall ? "overall_{$axis}" : $question->figure, $words->say($question));
+            $this->session()->flash('asks_right', 'plan');
+        }
+        $this->stopIfRefused();
     }
 
     /** @throws ValidationException when it is missing */

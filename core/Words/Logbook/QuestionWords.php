@@ -57,6 +57,12 @@ final readonly class QuestionWords
             QuestionAbout::NoticeLongAgo => "That was {$read} days ago: in most places marks have run out by then, and are asked for anew.",
             QuestionAbout::CheckFarOff => "{$read} off is more likely another mark than an error.",
             QuestionAbout::BeamSteep => "A line of sight that is off by {$read} mm in a metre wants mending before it is used.",
+            QuestionAbout::BayUnusual => $this->isMore($question) ? "A bay of {$read} is wider than most beams span, {$expected}." : "A bay of {$read} leaves hardly room between two posts.",
+            QuestionAbout::BayUnlikeTheOthers => "The other bays are about {$expected}; this one is {$read}.",
+            QuestionAbout::PostUnusual => $this->isMore($question) ? "A post {$read} thick is thicker than nearly any." : "A post {$read} thick is thinner than any that carries something.",
+            QuestionAbout::HoleWideInPlan => "A hole {$read} across is wider than any auger.",
+            QuestionAbout::StandingUnusual => $this->isMore($question) ? "Posts that stand {$read} above the ground are taller than nearly any." : "Posts that stand only {$read} above the ground are hardly posts.",
+            QuestionAbout::ToleranceWide => "Within {$read} nobody would call it square.",
             QuestionAbout::HandedOverUnfinished => 'Depths, plumb readings or cuts are still missing from the book.',
         };
         $guesses = $this->guesses($question);
@@ -66,9 +72,12 @@ final readonly class QuestionWords
 
     private function guesses(Question $question): string
     {
-        $much = $question->read instanceof Length && $question->expected instanceof Length && $question->read->isLongerThan($question->expected);
+        return implode(' ', array_map(fn (Guess $guess) => ucfirst($guess->asks($this->isMore($question))), array_slice($question->guesses, 0, 3)));
+    }
 
-        return implode(' ', array_map(fn (Guess $guess) => ucfirst($guess->asks($much)), array_slice($question->guesses, 0, 3)));
+    private function isMore(Question $question): bool
+    {
+        return $question->read instanceof Length && $question->expected instanceof Length && $question->read->isLongerThan($question->expected);
     }
 
     private function figure(Length|float|null $figure): string

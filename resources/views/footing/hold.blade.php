@@ -1,6 +1,6 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $best = $form->adviser->ranked[0];
-    $ticks = ['wood' => 'posts of wood that can rot', 'no_brace' => 'nothing but the ground keeps the frame upright', 'roof' => 'a roof or floor stands on them', 'hold_down' => 'a cleat, collar or screws near each foot hold it down', 'water' => 'water stands in the holes', 'repair' => 'a post shall be replaceable one day', 'carried' => 'bags and water are carried in by hand'];
+    $ticks = ['wood' => 'posts of wood that can rot', 'no_brace' => 'nothing but the ground keeps the frame upright', 'roof' => 'a roof that wind can lift stands on them', 'hold_down' => 'a cleat, collar or screws near each foot hold it down', 'floor' => 'a floor that people stand on', 'water' => 'water stands in the holes', 'repair' => 'a post shall be replaceable one day', 'carried' => 'bags and water are carried in by hand'];
 @endphp
 <x-layout title="Ways to hold" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.hold" />

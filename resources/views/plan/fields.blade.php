@@ -27,7 +27,7 @@
 @foreach (['x' => ['Along the base line', 'columns', 'bays'], 'y' => ['Away from the base line', 'rows', 'bays']] as $axis => [$words, $lines, $bays])
     <fieldset class="group"><legend>{{ $words }}</legend>
         <x-choice :name="'by_'.$axis" :form="$f" label="Given by" :value="$form->value('by_'.$axis)" :options="['bays' => 'bays, centre to centre', 'overall' => 'overall size']" />
-        <x-field :name="'bays_'.$axis" :form="$f" label="Bays" :hint="($isMetric ? 'With a semicolon between: 2400; 3 x 2700; 2300' : 'With a semicolon between: 8\'; 3 x 9\'; 7\' 6').' — empty for a single line. “rest” takes what the overall size leaves.'" :value="$form->value('bays_'.$axis)" />
+        <x-field :name="'bays_'.$axis" :form="$f" label="Bays" :hint="($isMetric ? 'With a semicolon between: 2400; 3 x 2700; 2300' : 'With a semicolon between: 8\'; 3 x 9\'; 7\'').' — empty for a single line. “rest” takes what the overall size leaves.'" :value="$form->value('bays_'.$axis)" />
         <x-field :name="'overall_'.$axis" :form="$f" label="Overall size" :value="$form->value('overall_'.$axis)" />
         <x-choice :name="'held_'.$axis" :form="$f" label="Tape held at" :value="$form->value('held_'.$axis)" :options="['outside' => 'outside faces', 'centre' => 'centres', 'inside' => 'inside faces (clear)', 'face' => 'same face of both posts']" />
         <x-field :name="'count_'.$axis" :form="$f" label="Number of bays" inputmode="numeric" :value="$form->value('count_'.$axis)" />

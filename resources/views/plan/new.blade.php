@@ -9,6 +9,7 @@
                 <x-field name="name" form="plan" label="Name" :value="''" />
                 <x-field name="place" form="plan" label="Place or owner" :value="''" />
             </fieldset>
+            @include('plan.right')
             @include('plan.fields', ['form' => $form, 'unit' => $unit])
             <p><button class="button">Make this plan</button></p>
         </div>

@@ -36,7 +36,7 @@ final class HoldAdviserTest extends TestCase
             'carrying' => [['soil' => Soil::Gravel, 'noBrace' => false, 'wood' => false, 'banned' => [Hold::Earth, Hold::Driven, Hold::Gravel, Hold::Collar]], ['carried' => true], Hold::Concrete, Hold::Foam, 'lightest to carry'],
             'a ban' => [['holdDown' => true] + $plain, ['banned' => [Hold::Concrete]], Hold::Concrete, Hold::Gravel, 'not allowed here'],
             'water' => [['soil' => Soil::Sand], ['water' => true], Hold::Concrete, Hold::Gravel, 'tamps firm in the wet'],
-            'a roof on what earth would hold' => [['soil' => Soil::Gravel, 'carried' => true, 'noBrace' => false, 'banned' => [Hold::Foam, Hold::Driven]], ['roof' => true], Hold::Earth, Hold::Pier, 'does not hold a post down, and it settles'],
+            'a roof on what earth would hold' => [['soil' => Soil::Gravel, 'carried' => true, 'noBrace' => false, 'banned' => [Hold::Foam, Hold::Driven]], ['roof' => true], Hold::Earth, Hold::Pier, 'Earth alone does not hold a post down'],
             'the shelter, should a post be replaceable' => [['soil' => Soil::SiltyOrClayeySand, 'roof' => true, 'carried' => true, 'holdDown' => true], ['repair' => true], Hold::Concrete, Hold::Gravel, 'dug out and used again'],
             'steel far from a road' => [['soil' => Soil::Sand, 'wood' => false, 'noBrace' => false, 'repair' => true], ['carried' => true, 'banned' => [Hold::Foam]], Hold::Gravel, Hold::Driven, 'Nothing but the posts is carried in'],
         ];
@@ -46,6 +46,8 @@ final class HoldAdviserTest extends TestCase
     {
         $ranked = $this->ranked(['soil' => Soil::Gravel, 'roof' => true, 'carried' => true, 'banned' => [Hold::Gravel]]);
         $this->assertSame([true, true, true, true, false, false, false], array_map(fn (HoldAdvice $advice) => $advice->possible, $ranked));
+        $floor = $this->ranked(['soil' => Soil::Gravel, 'floor' => true, 'carried' => true, 'noBrace' => false, 'wood' => false]);
+        $this->assertEqualsCanonicalizing([Hold::Foam, Hold::Driven], array_map(fn (HoldAdvice $advice) => $advice->hold, array_slice($floor, 5)), 'a floor bears down as well');
         $this->assertEqualsCanonicalizing([Hold::Foam, Hold::Gravel, Hold::Driven], array_map(fn (HoldAdvice $advice) => $advice->hold, array_slice($ranked, 4)), 'nothing is driven under a roof either');
     }
 
@@ -65,6 +67,7 @@ final class HoldAdviserTest extends TestCase
         $dry = ['soil' => Soil::Clay, 'noBrace' => false, 'roof' => true, 'repair' => true, 'banned' => [Hold::Pier]];
         $this->assertNotSame(Hold::Gravel, $this->ranked($dry)[0]->hold);
         $this->assertSame(Hold::Gravel, $this->ranked(['holdDown' => true] + $dry)[0]->hold);
+        $this->assertSame(Hold::Gravel, $this->ranked(['roof' => false, 'floor' => true] + $dry)[0]->hold, 'nothing lifts a floor');
     }
 
     public function test_wet_ground_takes_the_lead_from_foam_that_stands_alone_on_the_list(): void

@@ -113,7 +113,7 @@ final class FootingCodecTest extends TestCase
             [$id('B1') => PostRole::Gate, $id('C2') => PostRole::Anchor],
         ))->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 60), Length::millimetres(1200), [$plan->grid->labelled('A2')->id->row() => Length::millimetres(2450)]))
             ->withHolding(new Holding(
-                Hold::Gravel, new HoldingSite(Soil::SiltyOrClayeySand, true, true, false, false, true, true, [Hold::Foam, Hold::Earth]), PierRules::usual(Notation::millimetres(0)), Length::millimetres(250),
+                Hold::Gravel, new HoldingSite(Soil::SiltyOrClayeySand, true, true, false, false, true, true, [Hold::Foam, Hold::Earth], true, true), PierRules::usual(Notation::millimetres(0)), Length::millimetres(250),
                 [$id('B2') => Hold::Pier], new Customs(Mixing::DryInTheHole, FootBed::Sump, BuildOrder::FramesTilted, FillOrder::EachAsItStands, BracesOff::Hour, WoodCare::Charred),
             ));
     }

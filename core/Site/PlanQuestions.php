@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Site;
+
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Measure\Guesses;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Spacing;
+
+/** Figures of a plan that can be but rarely are: a bay nobody spans, a post like a match, a hole for a tree. */
+final class PlanQuestions
+{
+    /** Between what a bay, a post, a hole and a standing height usually lie, and the widest tolerance; mm. */
+    private const BAY = [250.0, 7500.0];
+
+    private const POST = [35.0, 450.0];
+
+    private const HOLE = 1200.0;
+
+    private const STANDING = [100.0, 7500.0];
+
+    private const TOLERANCE = 50.0;
+
+    /** A bay so many times off the middle one is asked about with a guess. */
+    private const UNLIKE = 4.0;
+
+    /**
+     * @param  ?Plan  $before  what stands there already is not asked about again
+     * @return list<Question> their figures named as the plan form names its fields
+     */
+    public static function of(Plan $plan, ?Plan $before): array
+    {
+        $questions = [
+            ...self::bays($plan, 'bays_x', $plan->grid->columns->spacing(), $before?->grid->columns->spacing()),
+            ...self::bays($plan, 'bays_y', $plan->grid->rows->spacing(), $before?->grid->rows->spacing()),
+        ];
+        $one = function (string $figure, QuestionAbout $about, Length $now, ?Length $then, float $least, float $most) use (&$questions): void {
+            $mm = $now->inMillimetres();
+            if (($mm < $least || $mm > $most) && ($then === null || ! $now->equals($then))) {
+                $questions[] = Question::doubtful($about, $figure, $now, Length::millimetres($mm < $least ? $least : $most));
+            }
+        };
+        $one('post_b', QuestionAbout::PostUnusual, $plan->post->thicker(), $before?->post->thicker(), ...self::POST);
+        $one('hole', QuestionAbout::HoleWideInPlan, $plan->hole->width, $before?->hole->width, 0.0, self::HOLE);
+        $one('standing', QuestionAbout::StandingUnusual, $plan->standing, $before?->standing, ...self::STANDING);
+        $one('squareness', QuestionAbout::ToleranceWide, $plan->tolerances->squareness, $before?->tolerances->squareness, 0.0, self::TOLERANCE);
+
+        return $questions;
+    }
+
+    /** @return list<Question> at most one: the bay that lies furthest from what is usual */
+    private static function bays(Plan $plan, string $figure, Spacing $spacing, ?Spacing $before): array
+    {
+        $mm = fn (Length $gap): float => $gap->inMillimetres();
+        $gaps = $spacing->gaps();
+        $sorted = array_map($mm, $gaps);
+        sort($sorted);
+        $middle = $sorted[intdiv(count($sorted), 2)] ?? 0.0;
+        $known = $before === null ? [] : array_map(fn (Length $gap) => $gap->nanometres, $before->gaps());
+        foreach ($gaps as $gap) {
+            $isOdd = $mm($gap) < self::BAY[0] || $mm($gap) > self::BAY[1];
+            $isUnlike = count($gaps) > 2 && ($mm($gap) > self::UNLIKE * $middle || $mm($gap) * self::UNLIKE < $middle);
+            if (($isOdd || $isUnlike) && ! in_array($gap->nanometres, $known, true)) {
+                $expected = Length::millimetres($isUnlike ? $middle : ($mm($gap) < self::BAY[0] ? self::BAY[0] : self::BAY[1]));
+
+                return [Question::doubtful($isUnlike ? QuestionAbout::BayUnlikeTheOthers : QuestionAbout::BayUnusual, $figure, $gap, $expected, $isUnlike ? Guesses::of($plan->notation->unit)->ofFigure($mm($gap), $middle, $middle / 8) : [])];
+            }
+        }
+
+        return [];
+    }
+}
