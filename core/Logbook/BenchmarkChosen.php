@@ -9,8 +9,6 @@ use Aequus\Measure\Length;
 /** The one thing every height is measured from, and the height it counts as. */
 final readonly class BenchmarkChosen implements Payload
 {
-    use AsksNothing;
-
     public function __construct(public string $name, public Length $height)
     {
     }
@@ -18,6 +16,11 @@ final readonly class BenchmarkChosen implements Payload
     public function kind(): EntryKind
     {
         return EntryKind::Benchmark;
+    }
+
+    public function questions(Known $known): array
+    {
+        return $known->isLevelled() && ! $known->isCorrection() ? [Question::doubtful(QuestionAbout::BenchmarkAnew)] : [];
     }
 
     public function posts(): array

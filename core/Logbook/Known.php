@@ -23,6 +23,9 @@ interface Known
     /** Whether the entry takes the place of an earlier one. */
     public function isCorrection(): bool;
 
+    /** Whether any height was told from a benchmark already. */
+    public function isLevelled(): bool;
+
     /** What a rod would read on the ground there if it lay as the ground known so far; null before any set-up is tied in. */
     public function expectedRod(LevelPoint $point, string $setUp): ?Length;
 

@@ -48,4 +48,11 @@ enum QuestionAbout
     case HoleWideInPlan;
     case StandingUnusual;
     case ToleranceWide;
+    case RuleLarge;
+    case TopsFarAboveTheLine;
+    case FixedFarAway;
+    case ServiceFarAway;
+    case NoDigNone;
+    case NoDigWide;
+    case BenchmarkAnew;
 }

@@ -7,11 +7,16 @@ namespace Aequus\Logbook;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
+use Aequus\Plan\Segment;
 
 /** A buried line as it was marked or is known, with the distance each side in which no machine digs. */
 final readonly class ServiceLine implements Payload
 {
-    use AsksNothing;
+    /** From the nearest post, mm: what passes further away touches no hole. */
+    private const FAR = 30000.0;
+
+    /** A band that no rule asks for, mm. */
+    private const WIDE = 3000.0;
 
     /**
      * @param  list<Point>  $points  at least two
@@ -32,6 +37,23 @@ final readonly class ServiceLine implements Payload
         if ($noDig->isNegative()) {
             throw EntryRefused::noDigNegative();
         }
+    }
+
+    public function questions(Known $known): array
+    {
+        $here = $this->on($known->plan());
+        $nearest = INF;
+        foreach ($known->plan()->grid->posts as $post) {
+            foreach (Segment::pieces($here->points) as $piece) {
+                $nearest = min($nearest, $piece->distanceTo($post->at)->inMillimetres());
+            }
+        }
+
+        return [
+            ...($nearest > self::FAR ? [Question::doubtful(QuestionAbout::ServiceFarAway, 'points', Length::millimetres($nearest))] : []),
+            ...($this->noDig->isZero() ? [Question::doubtful(QuestionAbout::NoDigNone, 'no_dig')] : []),
+            ...($this->noDig->inMillimetres() > self::WIDE ? [Question::doubtful(QuestionAbout::NoDigWide, 'no_dig', $this->noDig)] : []),
+        ];
     }
 
     /** Where it lies on a plan whose zero may lie elsewhere. */

@@ -52,6 +52,11 @@ final readonly class KnownSite implements Known
         return $this->isCorrection;
     }
 
+    public function isLevelled(): bool
+    {
+        return $this->site->level->ground !== [];
+    }
+
     public function expectedRod(LevelPoint $point, string $setUp): ?Length
     {
         $level = $this->site->level;

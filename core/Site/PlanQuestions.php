@@ -9,7 +9,9 @@ use Aequus\Logbook\QuestionAbout;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
 use Aequus\Plan\Spacing;
+use Aequus\Plan\TopRules;
 
 /** Figures of a plan that can be but rarely are: a bay nobody spans, a post like a match, a hole for a tree. */
 final class PlanQuestions
@@ -24,6 +26,11 @@ final class PlanQuestions
     private const STANDING = [100.0, 7500.0];
 
     private const TOLERANCE = 50.0;
+
+    /** What is fixed on the site, and rules of depth, rarely lie beyond this; mm. */
+    private const FIXED_AWAY = 30000.0;
+
+    private const RULES = ['frost' => 2500.0, 'margin' => 600.0, 'embedment' => 2500.0, 'pad' => 600.0, 'gravel' => 600.0];
 
     /** A bay so many times off the middle one is asked about with a guess. */
     private const UNLIKE = 4.0;
@@ -48,6 +55,30 @@ final class PlanQuestions
         $one('hole', QuestionAbout::HoleWideInPlan, $plan->hole->width, $before?->hole->width, 0.0, self::HOLE);
         $one('standing', QuestionAbout::StandingUnusual, $plan->standing, $before?->standing, ...self::STANDING);
         $one('squareness', QuestionAbout::ToleranceWide, $plan->tolerances->squareness, $before?->tolerances->squareness, 0.0, self::TOLERANCE);
+
+        $rules = fn (?Plan $of): array => $of?->footing === null ? [] : ['frost' => $of->footing->frost, 'margin' => $of->footing->margin, 'embedment' => $of->footing->embedment->length, 'pad' => $of->footing->pad, 'gravel' => $of->footing->gravel];
+        foreach (array_filter($rules($plan)) as $figure => $length) {
+            $one($figure, QuestionAbout::RuleLarge, $length, $rules($before)[$figure] ?? null, 0.0, self::RULES[$figure]);
+        }
+        if ($plan->tops !== null) {
+            $above = fn (TopRules $tops): Length => $tops->heightAtA1->minus($tops->datumLine);
+            $one('datum_line', QuestionAbout::TopsFarAboveTheLine, $above($plan->tops), $before?->tops === null ? null : $above($before->tops), 0.0, self::STANDING[1]);
+        }
+
+        return [...$questions, ...self::lines($plan, $before)];
+    }
+
+    /** @return list<Question> about what is fixed on the site and lies far away: a figure misread there is a wall ignored */
+    private static function lines(Plan $plan, ?Plan $before): array
+    {
+        $questions = [];
+        foreach ($plan->fixedLines() as $line) {
+            $off = min(array_map(fn (Post $post) => $line->off($post->at)->magnitude()->inMillimetres(), $plan->grid->posts));
+            $then = $before?->fixedLine($line->id);
+            if ($off > self::FIXED_AWAY && ($then === null || ! $then->from->distanceTo($line->from)->isZero() || ! $then->to->distanceTo($line->to)->isZero())) {
+                $questions[] = Question::doubtful(QuestionAbout::FixedFarAway, 'line', Length::millimetres($off), Length::millimetres(self::FIXED_AWAY));
+            }
+        }
 
         return $questions;
     }

@@ -57,7 +57,7 @@ final class PlanTest extends FeatureTestCase
     public function test_an_unusual_figure_of_a_plan_is_asked_about_once(): void
     {
         $user = $this->person();
-        $metric = ['notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'standing' => '2400', 'left_out' => '', 'bays_x' => '2400; 2400; 24000', 'bays_y' => '3000'] + self::FIELDS;
+        $metric = ['notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'standing' => '2400', 'left_out' => '', 'bays_x' => '2400; 2400; 24000', 'bays_y' => '3000', 'form' => 'plan'] + self::FIELDS;
         $this->actingAs($user)->from('/jobs/new')->post('/jobs', $metric)->assertSessionHasErrors('bays_x');
         $this->get('/jobs/new')->assertSee('The other bays are about')->assertSee('A digit too many?')->assertSee('Right as typed')->assertSee('value="2400; 2400; 24000"', false);
         foreach (['bays_y' => '9000', 'post_b' => '30', 'hole' => '1300', 'standing' => '24000', 'squareness' => '60'] as $field => $typed) {

@@ -56,6 +56,10 @@ final class QuestionsTest extends JobTestCase
     #[TestWith(['cut/top', ['post' => 'A1', 'above' => '11000'], 'above', 'Its mark is 1100 mm'])]
     #[TestWith(['clear/notice', ['asked_on' => '2026-01-04', 'working_days' => '3', 'reference' => ''], 'asked_on', 'days ago'])]
     #[TestWith(['clear/notice', ['asked_on' => '2026-05-29', 'working_days' => '30', 'reference' => ''], 'working_days', 'more than most'])]
+    #[TestWith(['clear/service', ['type' => 'water', 'name' => '', 'no_dig' => '600', 'points' => "0; 40000\n5400; 40000"], 'points', 'pass 36400 mm from the nearest post'])]
+    #[TestWith(['clear/service', ['type' => 'gas', 'name' => '', 'no_dig' => '0', 'points' => "0; 4000\n5400; 4000"], 'no_dig', 'no band at all'])]
+    #[TestWith(['clear/service', ['type' => 'gas', 'name' => '', 'no_dig' => '6000', 'points' => "0; 4000\n5400; 4000"], 'no_dig', 'wider than any rule'])]
+    #[TestWith(['level/benchmark', ['name' => 'step', 'height' => '0'], 'height', 'told from another benchmark'])]
     #[TestWith(['quick', ['line' => 'a1 hole 1400'], 'line', 'It needs 1100 mm'])]
     #[TestWith(['quick', ['line' => 'b2 filled 3 bags'], 'line', 'would have to be dug'])]
     public function test_what_is_doubtful_waits_until_it_is_right_as_typed(string $path, array $fields, string $field, string $says): void
@@ -69,6 +73,22 @@ final class QuestionsTest extends JobTestCase
         $this->assertSame($before + 1, LogEntry::query()->count());
         $this->assertStringContainsString('"as_typed":true', (string) LogEntry::query()->latest('sequence')->value('payload'));
         $this->send($path, $form)->assertSessionHasErrors(); // the same id with other content
+    }
+
+    /** @param  array<string, string>  $fields */
+    #[TestWith(['footing/rules', ['form' => 'rules', 'frost' => '3000'], 'frost', 'more than a rule of depth'])]
+    #[TestWith(['footing/rules', ['form' => 'rules', 'embedment' => '2600'], 'embedment', 'more than a rule of depth'])]
+    #[TestWith(['cut/tops', ['form' => 'tops', 'height' => '23000', 'datum_line' => '1200', 'falls_toward' => ''], 'datum_line', '21800 mm above the datum line'])]
+    #[TestWith(['plan/line', ['form' => 'fixed', 'what' => 'set', 'line_name' => 'barn', 'line_kind' => 'wall', 'line_holds' => 'parallel', 'line_side' => 'plus_y', 'line_near' => '36000', 'line_far' => ''], 'line_near', '36000 mm from the nearest post'])]
+    public function test_a_change_of_the_plan_is_asked_about_the_same_way(string $path, array $fields, string $field, string $says): void
+    {
+        $rules = ['based_on' => '2', 'frost' => '900', 'margin' => '100', 'embedment_by' => 'length', 'embedment' => '600', 'pad' => '100', 'gravel' => '100', 'least_gravel' => '50', 'mode' => 'own'];
+        $this->send($path, $fields + $rules)->assertSessionHasErrors($field)->assertSessionHas('asks_right', $fields['form']);
+        $this->assertStringContainsString($says, session('errors')->first($field));
+        $this->assertSame(2, $this->job->fresh()?->revision->number);
+        $this->send($path, ['right' => '1'] + $fields + $rules)->assertSessionHasNoErrors();
+        $this->assertSame(3, $this->job->fresh()?->revision->number);
+        $this->send($path, ['based_on' => '3'] + ($path === 'plan/line' ? ['line' => 'line-3'] : []) + $fields + $rules)->assertSessionHasNoErrors();
     }
 
     /** @param  array<string, string>  $fields */

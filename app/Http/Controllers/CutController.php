@@ -30,7 +30,7 @@ final class CutController extends Controller
     public function tops(TopsRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $plan->withTops($request->tops($plan)), 'Heights of the tops', $request->integer('based_on'));
+        $revise($job, $this->user($request), $request->ask($plan->withTops($request->tops($plan)), $plan), 'Heights of the tops', $request->integer('based_on'));
 
         return redirect()->route('cut', $job)->with('said', 'The tops are decided. Every mark was worked out anew.');
     }

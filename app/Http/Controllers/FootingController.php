@@ -84,7 +84,7 @@ final class FootingController extends Controller
     public function rules(FootingRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $plan->withFooting($request->footing($plan)), 'Footing rules', $request->integer('based_on'));
+        $revise($job, $this->user($request), $request->ask($plan->withFooting($request->footing($plan)), $plan), 'Footing rules', $request->integer('based_on'));
 
         return redirect()->route('footing', $job)->with('said', 'The rules are in force. Every hole was worked out anew.');
     }

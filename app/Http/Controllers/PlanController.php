@@ -97,7 +97,7 @@ final class PlanController extends Controller
     {
         $number = $job->revision->number;
         [$plan, $reason] = $request->plan($job->revision->plan(), $number + 1);
-        $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
+        $revise($job, $this->user($request), $request->ask($plan, $job->revision->plan()), $reason, $request->integer('based_on'));
 
         return back()->with('said', 'The new plan is in force.');
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Aequus\Logbook\Question;
 use Aequus\Measure\Length;
 use Aequus\Plan\Fit;
 use Aequus\Plan\FixedKind;
@@ -39,6 +40,11 @@ final class FixedLineRequest extends PlanChangeRequest
         }
 
         return [self::with($plan, array_values($lines)), mb_substr('Fixed on the site: '.($line->name ?? '?'), 0, 250)];
+    }
+
+    protected function fieldOf(Question $question): string
+    {
+        return $this->text('line_side') === 'points' ? 'line_x1' : 'line_near';
     }
 
     /** @param  list<FixedLine>  $lines */

@@ -9,6 +9,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A form that changes one part of a job’s plan: what it types becomes a part of the next revision, or is refused where it stands. */
 abstract class PlanChangeRequest extends FormRequest
 {
+    use AsksAboutPlan;
     use ReadsFields;
 
     public function authorize(): bool

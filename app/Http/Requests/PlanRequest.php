@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Aequus\Logbook\Question;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Notation;
@@ -22,8 +23,6 @@ use Aequus\Plan\Spacing;
 use Aequus\Plan\TapeHeld;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
-use Aequus\Site\PlanQuestions;
-use Aequus\Words\Logbook\QuestionWords;
 use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -31,6 +30,7 @@ use Illuminate\Validation\ValidationException;
 /** The plan form, for a new job and for a revision: every typed field becomes part of a plan, or is refused where it stands. */
 final class PlanRequest extends FormRequest
 {
+    use AsksAboutPlan;
     use ReadsFields;
 
     public function authorize(): bool
@@ -73,17 +73,11 @@ final class PlanRequest extends FormRequest
         return $plan;
     }
 
-    /** @throws ValidationException with each doubtful figure at its field, until somebody says that it is right as typed */
-    public function ask(Plan $plan, ?Plan $before): void
+    protected function fieldOf(Question $question): string
     {
-        $words = new QuestionWords($plan);
-        foreach ($this->boolean('right') ? [] : PlanQuestions::of($plan, $before) as $question) {
-            $axis = substr($question->figure, -1);
-            $isOverall = str_starts_with($question->figure, 'bays_') && $this->text("by_{$axis}") === 'overall';
-            $this->refuse($isOverall ? "overall_{$axis}" : $question->figure, $words->say($question));
-            $this->session()->flash('asks_right', 'plan');
-        }
-        $this->stopIfRefused();
+        $axis = substr($question->figure, -1);
+
+        return str_starts_with($question->figure, 'bays_') && $this->text("by_{$axis}") === 'overall' ? "overall_{$axis}" : $question->figure;
     }
 
     /** @throws ValidationException when it is missing */

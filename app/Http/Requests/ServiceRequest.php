@@ -16,6 +16,8 @@ final class ServiceRequest extends EntryRequest
 {
     protected const MAIN_FIELD = 'points';
 
+    protected const FIELDS = ['no_dig' => 'no_dig'];
+
     protected function payload(Plan $plan): ?Payload
     {
         [$type, $noDig] = [$this->choice('type', ServiceType::class), $this->measure('no_dig', $plan)];

@@ -6,6 +6,7 @@
     <p class="hint">Begin from one thing that stands. Where the grid runs parallel to it, offsets read from it hold the whole layout; otherwise the distance is only checked.</p>
     <form method="post" action="{{ route('plan.line', $site->job) }}" class="entry">
         @csrf <input type="hidden" name="form" value="fixed"><input type="hidden" name="based_on" value="{{ $site->job->revision->number }}">
+        <x-right form="fixed" />
         <x-field name="line_name" form="fixed" label="Called" hint="House wall, barn, north boundary." />
         <x-choice name="line_kind" form="fixed" label="It is a" :options="collect(\Aequus\Plan\FixedKind::cases())->mapWithKeys(fn ($kind) => [$kind->value => $kind->inWords()])->all()" />
         <x-radios name="line_holds" form="fixed" label="The grid" :options="['parallel' => 'runs parallel to it', 'distance' => 'only keeps a distance']" />

@@ -79,6 +79,7 @@
                 <form method="post" action="{{ route('cut.tops', $job) }}" class="entry">
                     @csrf
                     <input type="hidden" name="form" value="tops"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
+                    <x-right form="tops" />
                     <x-choice wide name="height_by" form="tops" label="The height comes" :value="$tops?->under ? 'stack' : 'typed'" :options="['typed' => 'typed: top of the post, above zero', 'stack' => 'from above: finished surface less what lies on the posts', 'clearance' => 'from below: clear height over the highest ground']" />
                     <x-field name="height" form="tops" :label="'Height at '.$plan->grid->posts[0]->label" :value="$tops ? $plan->write($tops->under->finished ?? $tops->heightAtA1) : ''" :unit="$unit" hint="Of the top, of the finished surface, or clear over the ground, as chosen." />
                     <x-field name="layers" form="tops" label="What lies on the posts" hint="From above only: thicknesses, such as 28; 195; 45." :value="implode('; ', array_map($plan->write(...), $tops?->under->layers ?? []))" />

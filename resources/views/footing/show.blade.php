@@ -72,6 +72,7 @@
                 <form method="post" action="{{ route('footing.rules', $job) }}" class="entry">
                     @csrf
                     <input type="hidden" name="form" value="rules"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
+                    <x-right form="rules" />
                     <x-field name="frost" form="rules" label="Frost depth" hint="From your local office." :value="$value($rules?->frost)" :unit="$unit" />
                     <x-field name="margin" form="rules" label="Margin below frost" :value="$rules ? $value($rules->margin) : $zero" :unit="$unit" />
                     <x-choice name="embedment_by" form="rules" label="Least embedment as" :value="$rules?->embedment->share ? 'share' : 'length'" :options="['length' => 'a length', 'share' => 'a share of the whole post']" />

@@ -9,7 +9,7 @@
                 <x-field name="name" form="plan" label="Name" :value="''" />
                 <x-field name="place" form="plan" label="Place or owner" :value="''" />
             </fieldset>
-            @include('plan.right')
+            <x-right form="plan" />
             @include('plan.fields', ['form' => $form, 'unit' => $unit])
             <p><button class="button">Make this plan</button></p>
         </div>

@@ -27,7 +27,7 @@
                     @csrf
                     <input type="hidden" name="form" value="plan"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
                     @if ($errors->has('change'))<p class="refusal field-wide" role="alert">{{ $errors->first('change') }}</p>@if (session('asks_sure') === 'plan')<label class="tick tick-sure"><input type="checkbox" name="sure" value="1"> Do it all the same</label>@endif @endif
-                    @include('plan.right')
+                    <x-right form="plan" />
                     @include('plan.fields', ['form' => $form, 'plan' => $site->plan])
                     <x-field name="reason" form="plan" label="Why it changes" wide />
                     <button class="button" >Put the new plan in force</button>

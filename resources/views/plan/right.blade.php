@@ -1,1 +1,0 @@
-@if (session('asks_right') === 'plan' || old('right'))<p class="refusal field-wide" role="alert">Some figures are unusual: each is named at its field.</p><label class="tick tick-sure"><input type="checkbox" name="right" value="1" @checked(old('right'))> Right as typed</label>@endif
