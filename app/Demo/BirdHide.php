@@ -99,7 +99,7 @@ final class BirdHide
     {
         return array_map(
             fn (array $read) => PlumbReading::gap($post, $read[0], $read[1], $site->read($read[2], 0.5)->magnitude(), Length::millimetres(1200), $stage),
-            [[Side::MinusY, Side::PlusX, $x], [Side::PlusX, Side::MinusY, $y]],
+            [[Side::PlusX, Side::PlusX, $x], [Side::MinusY, Side::MinusY, $y]],
         );
     }
 

@@ -20,6 +20,19 @@ final readonly class Frame
 
     private const TALLEST = 500;
 
+    /** Smallest scale at which a label of 17 units reads as 12 px, and how wide a finger is, px. */
+    private const READABLE = 0.75;
+
+    private const FINGER = 44.0;
+
+    private const WIDEST = 1800;
+
+    /** How wide the drawing is on a phone, px, so that labels are read and posts are hit. */
+    public int $onPhone;
+
+    /** Round the middle of a post, in drawing units: where a finger hits it there. */
+    public float $reach;
+
     private float $scale;
 
     private float $left;
@@ -40,6 +53,9 @@ final readonly class Frame
         $least = $plan->hole->width->inMillimetres() * 6;
         $this->scale = min((self::WIDTH - 2 * $this->margin) / max($width, $least), (self::TALLEST - 2 * $this->margin) / max($depth, $least));
         $this->left = (self::WIDTH - $width * $this->scale) / 2;
+        $gaps = array_map($this->size(...), [...$plan->grid->columns->spacing()->gaps(), ...$plan->grid->rows->spacing()->gaps()]);
+        $this->onPhone = (int) min(self::WIDEST, max(self::WIDTH * self::READABLE, self::FINGER / max(1.0, min([self::WIDTH, ...$gaps])) * self::WIDTH));
+        $this->reach = round(self::FINGER / 2 * self::WIDTH / $this->onPhone, 1);
         $this->height = round(max($depth * $this->scale, 60) + 2 * $this->margin, 1);
     }
 

@@ -25,11 +25,19 @@ final readonly class PlumbRound
         foreach ($this->site->walk() as $post) {
             $stands = $this->site->standing($post);
             foreach ($stands->set ? [Side::MinusY, Side::PlusX] : [] as $face) {
-                $rows[] = $this->site->plan->post->round ? $this->onAPole($stands, $face) : $this->onAFace($stands, $face);
+                $rows[] = $this->site->plan->post->round ? $this->onAPole($stands, $face) : $this->onAFace($stands, $this->faceRead($stands, $face));
             }
         }
 
         return $rows;
+    }
+
+    /** The face on which that lean was read already; the usual one where none was. */
+    private function faceRead(StandingPost $stands, Side $usual): Side
+    {
+        $axis = $usual->isAlongX() ? 'x' : 'y';
+
+        return $this->onLine($stands, "{$usual->value} {$axis}") === [] && $this->onLine($stands, "{$usual->opposite()->value} {$axis}") !== [] ? $usual->opposite() : $usual;
     }
 
     private function onAFace(StandingPost $stands, Side $face): RoundRow
@@ -40,7 +48,7 @@ final readonly class PlumbRound
         $last = $readings[0] ?? null;
         $choice = new RoundChoice('leans', 'Top', ['plumb' => 'plumb'] + RoundChoice::sides($this->site->plan->sides, [$face, $face->opposite()], 'to the '), $last === null ? '' : ($last->lean->isPlumb() ? 'plumb' : $last->leansToward->value));
 
-        return $this->row($stands, $face->value, "{$stands->post->label}, {$this->site->plan->sides->of($face)} face", ['face' => $face->value], $readings, $choice, $elsewhere ? 'read on another face, or along one' : '');
+        return $this->row($stands, $face->value, "{$stands->post->label}, {$this->site->plan->sides->of($face)} face", ['face' => $face->value], $readings, $choice, $elsewhere ? 'read along another face' : '');
     }
 
     private function onAPole(StandingPost $stands, Side $along): RoundRow
@@ -79,7 +87,7 @@ final readonly class PlumbRound
         return new RoundRow(
             "{$stands->post->label}-{$key}", $label, 'set.plumb', 'gap',
             ['post' => $stands->post->label, 'stage' => $stands->stageNow()->value, 'way' => LeanWay::Gap->value, 'level' => $this->site->plan->write($this->level)] + $with,
-            null, $last === null ? ($elsewhere === '' ? null : Length::zero()) : $last->lean->off ?? Length::zero(), null,
+            null, $last === null ? null : $last->lean->off ?? Length::zero(), null,
             match (true) {
                 $last === null => $elsewhere,
                 $byGap => '',

@@ -36,6 +36,11 @@ final readonly class RoundRow
     ) {
     }
 
+    public function isRead(): bool
+    {
+        return $this->read !== null || $this->note !== '';
+    }
+
     /** How it stands, as the lists draw it: what was only written down is no verdict. */
     public function state(): string
     {

@@ -45,7 +45,7 @@ final readonly class RoundSheet
 
     public function read(): int
     {
-        return count(array_filter($this->rows, fn (RoundRow $row) => $row->read !== null));
+        return count(array_filter($this->rows, fn (RoundRow $row) => $row->isRead()));
     }
 
     /** @return list<RoundRow> tapes, offsets from fixed lines and from strings */

@@ -37,6 +37,18 @@ function rove(svg) {
     });
 }
 
-const roveAll = (root) => root.querySelectorAll('svg[data-roving]').forEach(rove);
+// Where a drawing is wider than the screen, what comes next is seen first.
+function showNext(svg) {
+    const box = svg.closest('.drawing');
+    const next = svg.querySelector('.post-next')?.getBoundingClientRect();
+    if (box && next && box.scrollWidth > box.clientWidth) {
+        box.scrollLeft += next.left + next.width / 2 - (box.getBoundingClientRect().left + box.clientWidth / 2);
+    }
+}
+
+const roveAll = (root) => root.querySelectorAll('svg[data-roving]').forEach((svg) => {
+    rove(svg);
+    showNext(svg);
+});
 document.addEventListener('DOMContentLoaded', () => roveAll(document));
 document.addEventListener('htmx:afterSettle', (event) => roveAll(event.target));

@@ -10,7 +10,27 @@ use PHPUnit\Framework\Attributes\TestWith;
 
 final class DemoScreensTest extends BrowserTestCase
 {
-    private const VIEWS = ['/', '/jobs/new', '/jobs/3/plan', '/jobs/3/clear', '/jobs/3/square', '/jobs/3/square/prove', '/jobs/3/square/hand', '/jobs/3/square/cast', '/jobs/3/square/sheet', '/jobs/3/level', '/jobs/3/level/instruments', '/jobs/3/footing', '/jobs/3/footing/compare', '/jobs/3/footing/hold', '/jobs/3/footing/width', '/jobs/3/footing/piers', '/jobs/3/footing/frost', '/jobs/3/footing/loads', '/jobs/3/footing/dig', '/jobs/3/footing/materials', '/jobs/2/set', '/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/tops', '/jobs/2/set/stop', '/jobs/2/cut', '/jobs/2/cut/rods?height=1900&from=own', '/jobs/2/cut/set-out?beam=200', '/jobs/2/handover', '/jobs/3/logbook'];
+    private const VIEWS = ['/', '/jobs/new', '/jobs/3/plan', '/jobs/3/clear', '/jobs/3/square', '/jobs/3/square/prove', '/jobs/3/square/hand', '/jobs/3/square/cast', '/jobs/3/square/sheet', '/jobs/3/level', '/jobs/3/level/instruments', '/jobs/3/footing', '/jobs/3/footing/compare', '/jobs/3/footing/hold', '/jobs/3/footing/width', '/jobs/3/footing/piers', '/jobs/3/footing/frost', '/jobs/3/footing/loads', '/jobs/3/footing/dig', '/jobs/3/footing/materials', '/jobs/2/set', '/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/tops', '/jobs/2/set/stop', '/jobs/2/cut', '/jobs/2/cut/rods?height=1900&from=own', '/jobs/2/cut/set-out?beam=200', '/jobs/2/handover', '/jobs/3/logbook', '/jobs/3/round/tapes', '/jobs/2/round/plumb'];
+
+    /** Labels of drawings below 12 px, what is hit in them below 44 px, and buttons and fields below 56 px. */
+    private const TOO_SMALL = <<<'JS'
+        const small = [];
+        const shown = (one) => one.checkVisibility() && one.getBoundingClientRect().width > 0;
+        const all = (selector) => [...document.querySelectorAll(selector)].filter(shown);
+        for (const text of all('main .drawing > svg text')) {
+            const matrix = text.getScreenCTM();
+            const size = parseFloat(getComputedStyle(text).fontSize) * Math.hypot(matrix.a, matrix.b);
+            if (size < 12) small.push(`label ${text.textContent.trim()} ${size.toFixed(1)}`);
+        }
+        for (const target of all('main .drawing > svg :is(a.post, [role=img][tabindex], [role=slider])')) {
+            const box = target.getBoundingClientRect();
+            if (Math.min(box.width, box.height) < 43.5) small.push(`target ${target.getAttribute('aria-label')} ${box.width.toFixed(0)} by ${box.height.toFixed(0)}`);
+        }
+        for (const control of all('main :is(button, .button, select, input:not([type=hidden], [type=radio], [type=checkbox], [type=file]))')) {
+            if (control.closest('.caution') === null && control.getBoundingClientRect().height < 55.5) small.push(`control ${control.textContent.trim().slice(0, 30) || control.name} ${control.getBoundingClientRect().height.toFixed(0)}`);
+        }
+        return small;
+        JS;
 
     protected function setUp(): void
     {
@@ -31,6 +51,9 @@ final class DemoScreensTest extends BrowserTestCase
                 $this->assertNothingSerious("{$view} at {$width}");
                 $wider = $this->chromium->driver->executeScript('return document.documentElement.scrollWidth - document.documentElement.clientWidth');
                 $this->assertLessThanOrEqual(0, $wider, "{$view} scrolls sideways at {$width}");
+                if ($width === 390) {
+                    $this->assertSame([], $this->chromium->driver->executeScript(self::TOO_SMALL), "too small on a phone at {$view}");
+                }
             }
         }
     }

@@ -17,7 +17,7 @@
             @foreach ($sheet->rows as $row)
                 @php($name = 'round-'.$row->key) @php($is = $row->read !== null)
                 @if ($row->note !== '')
-                    <p class="round-row" id="{{ $name }}"><b>{{ $row->label }}</b> <x-length :of="$row->read" :plan="$plan" /> <span class="hint">{{ $row->note }}</span></p>
+                    <p class="round-row" id="{{ $name }}"><b>{{ $row->label }}</b> @if ($row->read)<x-length :of="$row->read" :plan="$plan" />@endif <span class="hint">{{ $row->note }}</span></p>
                 @else
                     <form method="post" action="{{ route($row->route, $job) }}" id="{{ $name }}" class="entry round-row" data-outbox
                         hx-post="{{ route($row->route, $job) }}" hx-trigger="{{ $row->choice === null || $is ? 'submit, change' : 'submit, change from:find select' }}" hx-target="this" hx-select="#{{ $name }}" hx-swap="outerHTML" hx-push-url="false">

@@ -5,7 +5,7 @@
     $way = $link ? route($link, [$site->job, '~']) : '';
 @endphp
 <figure class="drawing">
-    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" class="plan-drawing" role="group" aria-label="{{ $says }}, {{ count($model->posts) }} posts" data-roving>
+    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" width="{{ $frame->onPhone }}" class="plan-drawing" role="group" aria-label="{{ $says }}, {{ count($model->posts) }} posts" data-roving>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="20" text-anchor="middle">{{ $sides->plusY }} side</text>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="{{ $frame->height - 8 }}" text-anchor="middle">{{ $sides->minusY }} side</text>
         <text class="side" transform="translate(16 {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->minusX }} side</text>
@@ -26,6 +26,7 @@
         @foreach ($model->posts as $p)
             <a class="post post-{{ $p->shape }} {{ $p->next ? 'post-next' : '' }}" @if ($link) href="{{ str_replace('~', $p->post->label, $way) }}" @else tabindex="0" role="img" @endif aria-label="{{ $p->post->label }}: {{ $p->words }}">
                 @if ($p->next)<circle class="halo" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->holeRadius + 7 }}" />@endif
+                <circle class="reach" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $frame->reach }}" />
                 <rect class="hole" x="{{ $p->x - $model->holeRadius }}" y="{{ $p->y - $model->holeRadius }}" width="{{ 2 * $model->holeRadius }}" height="{{ 2 * $model->holeRadius }}" rx="{{ $model->plan->hole->isSquare ? 0 : $model->holeRadius }}" />
                 @if ($p->shape === 'leaning')
                     <path class="stake" d="M{{ $p->x }} {{ $p->y - $model->postWidth * 0.8 }} l{{ $model->postWidth * 0.8 }} {{ $model->postWidth * 0.8 }} l-{{ $model->postWidth * 0.8 }} {{ $model->postWidth * 0.8 }} l-{{ $model->postWidth * 0.8 }} -{{ $model->postWidth * 0.8 }} z" />

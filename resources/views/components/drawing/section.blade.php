@@ -3,7 +3,7 @@
 @php($beside = ($first = $model->holes[0] ?? null) === null ? 6 : $first->x + $first->half + 6)
 @php($shown = collect($model->holes)->flatMap(fn ($hole) => $hole->fills)->filter(fn ($fill) => $fill->height > 0)->map(fn ($fill) => $fill->material)->unique())
 <figure class="drawing">
-    <svg viewBox="0 0 {{ $model::WIDTH }} {{ $model::HEIGHT }}" class="section-drawing" role="group" aria-label="Section along {{ $model->choices[$model->shown] }}" data-roving>
+    <svg viewBox="0 0 {{ $model::WIDTH }} {{ $model::HEIGHT }}" width="{{ max(540, 60 * count($model->holes)) }}" class="section-drawing" role="group" aria-label="Section along {{ $model->choices[$model->shown] }}" data-roving>
         <defs>
             <pattern id="m-concrete" width="9" height="9" patternUnits="userSpaceOnUse"><rect width="9" height="9" fill="#d6d2c6" /><path d="M1.5 2.5h2.4l-1.2 2zM6 6.2h1.6l-.8 1.5z" fill="#7c7a72" /></pattern>
             <pattern id="m-gravel" width="8" height="8" patternUnits="userSpaceOnUse"><rect width="8" height="8" fill="#b9b3a4" /><circle cx="2" cy="2.4" r="1.6" fill="#8f897a" /><circle cx="6" cy="6" r="1.4" fill="#9c9687" /></pattern>
@@ -29,7 +29,7 @@
             <g class="plane-at" @if ($field && $model->planes !== []) data-plane="{{ json_encode($model->planes) }}" data-field="{{ $field }}" tabindex="0" role="slider" aria-orientation="vertical" aria-label="Plane of the feet" aria-valuemin="1" aria-valuemax="{{ count($model->planes) }}" @endif>
                 <line class="plane" x1="0" y1="{{ $model->planeY }}" x2="{{ $model::WIDTH }}" y2="{{ $model->planeY }}" />
                 <text class="plane-label" text-anchor="end" x="{{ $model::WIDTH - 12 }}" y="{{ min($model::HEIGHT - 6, 20 + max($model->planeY, ...array_map(fn ($hole) => max($hole->bottomY, $hole->requiredY), $model->holes))) }}">plane of the feet</text>
-                @if ($field && $model->planes !== [])<path class="plane-grip" d="M{{ $model::WIDTH - 26 }} {{ $model->planeY - 4 }}l10 -12l10 12zM{{ $model::WIDTH - 26 }} {{ $model->planeY + 4 }}l10 12l10 -12z" /><rect class="plane-reach" x="0" y="{{ $model->planeY - 16 }}" width="{{ $model::WIDTH }}" height="32" />@endif
+                @if ($field && $model->planes !== [])<path class="plane-grip" d="M{{ $model::WIDTH - 26 }} {{ $model->planeY - 4 }}l10 -12l10 12zM{{ $model::WIDTH - 26 }} {{ $model->planeY + 4 }}l10 12l10 -12z" /><rect class="plane-reach" x="0" y="{{ $model->planeY - 30 }}" width="{{ $model::WIDTH }}" height="60" />@endif
             </g>
         @endif
     </svg>

@@ -10,7 +10,7 @@
     };
 @endphp
 <figure class="drawing">
-    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" class="plan-drawing square-drawing" role="group" aria-label="Working drawing from above, {{ count($model->stakes) }} stakes. Arrow keys go from stake to stake, plus and minus enlarge, Shift with arrows moves the drawing." data-roving data-zoom>
+    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" width="{{ $frame->onPhone }}" class="plan-drawing square-drawing" role="group" aria-label="Working drawing from above, {{ count($model->stakes) }} stakes. Arrow keys go from stake to stake, plus and minus enlarge, Shift with arrows moves the drawing." data-roving data-zoom>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="16" text-anchor="middle">{{ $sides->plusY }} side</text>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="{{ $frame->height - 6 }}" text-anchor="middle">{{ $sides->minusY }} side</text>
         <text class="side" transform="translate(14 {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->minusX }} side</text>
@@ -39,6 +39,7 @@
         @foreach ($model->stakes as $s)
             <a class="post is-{{ $s->shape }} {{ $s->next ? 'post-next' : '' }} {{ $s->chosen ? 'is-chosen' : '' }}" href="{{ $here }}?stake={{ $s->post->label }}" aria-label="{{ $s->post->label }}: {{ $s->words }}">
                 @if ($s->next)<circle class="halo" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->holeRadius + 6 }}" />@endif
+                <circle class="reach" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $frame->reach }}" />
                 <rect class="hole" x="{{ $s->x - $model->holeRadius }}" y="{{ $s->y - $model->holeRadius }}" width="{{ 2 * $model->holeRadius }}" height="{{ 2 * $model->holeRadius }}" rx="{{ $model->plan->hole->isSquare ? 0 : $model->holeRadius }}" />
                 @if ($model->slackRadius)<circle class="slack" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->slackRadius }}" />@endif
                 @if ($s->rx > 0)<ellipse class="ring" cx="{{ $s->x }}" cy="{{ $s->y }}" rx="{{ $s->rx }}" ry="{{ max(0.5, $s->ry) }}" transform="rotate({{ $s->turn }} {{ $s->x }} {{ $s->y }})" />@endif
