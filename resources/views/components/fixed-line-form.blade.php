@@ -12,7 +12,7 @@
         <x-radios name="line_holds" form="fixed" label="The grid" :options="['parallel' => 'runs parallel to it', 'distance' => 'only keeps a distance']" />
         <x-field name="line_least" form="fixed" label="Distance to keep" hint="Only then: from it to the nearest face." :unit="$unit" />
         <x-choice name="line_side" form="fixed" label="It lies" :options="$sides" />
-        <x-field name="line_near" form="fixed" label="From it to the outer posts’ middle" hint="By the plan, at the near end." :unit="$unit" />
+        <x-field name="line_near" form="fixed" label="From it to the middle of the nearest posts" hint="By the plan, at the near end." :unit="$unit" />
         <x-field name="line_far" form="fixed" label="At the far end" hint="Empty: the same." :unit="$unit" />
         <details class="field-wide" @if (old('line_side') === 'points') open @endif><summary>By two points on the plan</summary>
             <div class="entry">

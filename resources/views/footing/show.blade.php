@@ -2,7 +2,7 @@
     $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $footing = $site->state->footing; $plan = $site->plan; $unit = $plan->notation->unit; $rules = $plan->footing;
     $move = $site->next?->phase === $phase ? $site->next : $site->nextIn($phase);
     $zero = $plan->write(\Aequus\Measure\Length::zero());
-    $short = collect($footing->dug)->filter(fn ($hole) => ! $hole->serves());
+    [$taken, $short] = collect($footing->dug)->filter(fn ($hole) => ! $hole->serves())->partition(fn ($hole) => $site->state->isShortHoleSettled($hole->required->post));
     $depths = collect($footing->depths->required ?? []);
     $longest = $depths->sortByDesc(fn ($d) => $d->holeDepth()->nanometres)->first();
     $roles = fn ($role) => collect($plan->grid->posts)->filter(fn ($post) => ($rules?->roles[$post->id->value] ?? null) === $role)->map(fn ($post) => $post->label)->join(' ');
@@ -27,7 +27,7 @@
                     <h1>{{ $short->count() === 1 ? 'Hole '.$short->first()->required->post->label.' is' : $short->count().' holes are' }} not deep enough</h1>
                     <p class="verdict-why">{{ $short->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ') }}: not deep enough even with the gravel at its thinnest. {{ count($footing->dug) }} of {{ count($plan->grid->posts) }} are dug.</p>
                 @else
-                    <h1>{{ count($footing->dug) }} of {{ count($plan->grid->posts) }} holes are dug{{ count($footing->dug) ? ', all deep enough' : '' }}</h1>
+                    <h1>{{ count($footing->dug) }} of {{ count($plan->grid->posts) }} holes are dug{{ count($footing->dug) ? ', all deep enough' : '' }}{{ $taken->isEmpty() ? '' : ' but '.$taken->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ').', taken short with a reason' }}</h1>
                     <p class="verdict-why">The deepest is {{ $longest->post->label }}, <x-length :of="$longest->holeDepth()" :plan="$plan" />. {{ $footing->depths->plane ? 'All feet stand on one plane, '.($footing->depths->deepest ? 'set by '.$footing->depths->deepest->label.'.' : 'as asked for.') : ucfirst($rules->mode->inWords()).'.' }}</p>
                 @endif
             </div>
