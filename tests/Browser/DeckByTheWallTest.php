@@ -234,7 +234,7 @@ final class DeckByTheWallTest extends BrowserTestCase
         $this->find('[name=sure]')->click();
         $this->press('form:has([name=bays_x]) .button');
         $this->visit('/jobs/1/footing');
-        $this->assertSees('6 of 6 are dug');
+        $this->assertSees('6 of 6 holes are dug');
         $this->visit('/jobs/1/logbook');
         $this->assertSees('D1');
         $this->column('3 x 2400');

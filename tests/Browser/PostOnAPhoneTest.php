@@ -104,7 +104,7 @@ final class PostOnAPhoneTest extends BrowserTestCase
                 $button->click();
             }
         }
-        $this->assertSees('written down', '#round-D4 .round-says');
+        $this->assertSees('deep enough', '#round-D4 .round-says');
         $this->assertStringContainsString('/round/holes', $this->chromium->driver->getCurrentURL());
         $this->assertNotSame('round-D4-figure', $this->chromium->driver->executeScript('return document.activeElement.id'), 'the next field is looked at');
         $this->visit('/jobs/3/set/D4');

@@ -64,10 +64,10 @@ final class PlanTest extends FeatureTestCase
             $this->from('/jobs/new')->post('/jobs', [$field => $typed, 'bays_x' => '2400'] + $metric)->assertSessionHasErrors($field);
         }
         $this->assertSame(0, Job::query()->count());
-        $this->post('/jobs', ['right' => '1'] + $metric)->assertSessionHasNoErrors();
-        $revise = ['based_on' => 1, 'form' => 'plan', 'reason' => 'a wider hole', 'hole' => '400', 'change_x' => '4', 'change_y' => '2'] + $metric;
+        $this->post('/jobs', ['right' => '1', 'standing' => '24000'] + $metric)->assertSessionHasNoErrors();
+        $revise = ['based_on' => 1, 'form' => 'plan', 'reason' => 'a wider hole', 'hole' => '400', 'change_x' => '4', 'change_y' => '2', 'standing' => '24000'] + $metric;
         $this->from('/jobs/1/plan')->post('/jobs/1/plan', $revise)->assertSessionHasNoErrors();
-        $this->post('/jobs/1/plan', ['based_on' => 2, 'standing' => '24000'] + $revise)->assertSessionHasErrors(['standing']);
+        $this->post('/jobs/1/plan', ['based_on' => 2, 'standing' => '25000'] + $revise)->assertSessionHasErrors(['standing']);
         $this->assertSame(2, Job::query()->firstOrFail()->revision->number, 'what stood in the plan was not asked about again');
     }
 

@@ -75,6 +75,11 @@ final class QuestionsTest extends JobTestCase
         $this->send($path, $form)->assertSessionHasErrors(); // the same id with other content
     }
 
+    public function test_a_benchmark_that_is_corrected_moves_nothing_that_its_own_rods_told(): void
+    {
+        $this->send('level/benchmark', $this->form(['name' => 'sill of the door', 'height' => '0', 'replaces' => '1']))->assertSessionHasNoErrors();
+    }
+
     /** @param  array<string, string>  $fields */
     #[TestWith(['footing/rules', ['form' => 'rules', 'frost' => '3000'], 'frost', 'more than a rule of depth'])]
     #[TestWith(['footing/rules', ['form' => 'rules', 'embedment' => '2600'], 'embedment', 'more than a rule of depth'])]

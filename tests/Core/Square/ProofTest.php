@@ -114,6 +114,15 @@ final class ProofTest extends TestCase
         return $plan->withLayout(new LayoutRules($way ?? $layout->placement, $list ?? $layout->list, $tape ?? $layout->tape, null, $layout->strings, $layout->boards, $layout->cover));
     }
 
+    public function test_what_leaves_a_reading_unchecked_is_asked_for_though_it_was_spared(): void
+    {
+        $plan = Builds::plan([3000], [3000]);
+        $diagonal = array_values(array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => $wanted->planned()->inMillimetres() > 4000))[0];
+        $plan = $plan->withLayout($plan->layout->sparing([$diagonal->key()]));
+        $others = array_filter(Builds::readings($plan), fn (TapeReading $tape) => Wanted::tapeKey($tape->from, $tape->to) !== $diagonal->key());
+        $this->assertSame([$diagonal->key()], array_map(fn (Wanted $wanted) => $wanted->key(), (new Layout($plan, Builds::log(...$others), []))->unread()));
+    }
+
     public function test_what_is_not_worth_pulling_is_asked_for_only_where_the_rest_leaves_a_doubt(): void
     {
         $plan = Builds::plan([3000, 3000], [3000, 3000]);
