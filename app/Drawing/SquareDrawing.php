@@ -129,7 +129,7 @@ final readonly class SquareDrawing
         [$x, $y] = [$this->frame->x($post->at->x), $this->frame->y($post->at->y)];
         $ring = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->major));
         $minor = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->minor));
-        $told = $placed === null ? '' : implode(' and ', array_map(fn (Shift $part) => $this->plan->write($part->amount).' toward the '.$this->plan->sides->of($part->toward), StraightenLayout::told($this->site, $placed)));
+        $told = $placed === null ? '' : implode(' and ', array_map(fn (Shift $part) => $this->plan->write($part->amount).' toward the '.$this->plan->sides->of($part->toward), StraightenLayout::inMarks($this->site, $placed)));
         $tolerance = $this->plan->write($this->plan->tolerances->squareness);
         [$shape, $words] = match (true) {
             $placed === null => ['free', 'place not determined by what was read'],

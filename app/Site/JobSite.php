@@ -9,6 +9,7 @@ use Aequus\Guide\Move;
 use Aequus\Plan\Plan;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
+use Aequus\Words\Speech;
 use App\Models\Job;
 
 /** A job with everything that is true of it now: what every screen is drawn from. */
@@ -18,12 +19,15 @@ final readonly class JobSite
 
     public ?Move $next;
 
+    public Speech $speech;
+
     /** @var list<Move> what every reason asks for now, the next move first */
     private array $open;
 
     public function __construct(public Job $job, public SiteState $state)
     {
         $this->plan = $state->plan;
+        $this->speech = new Speech($state->plan);
         $this->open = Guide::open($state);
         $this->next = $this->open[0] ?? null;
     }

@@ -17,6 +17,7 @@ use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
 use Aequus\Square\TakenReadings;
+use Aequus\Words\Speech;
 
 /** The verdict on a layout in plain words: what holds, what it rests on, and how that follows from this job’s own figures. */
 final readonly class VerdictWords
@@ -71,7 +72,7 @@ final readonly class VerdictWords
             SquareVerdict::NothingRead => ['Nothing is taped yet', "{$all} readings prove this layout to {$tolerance}. They are listed in walking order; begin with the first."],
             SquareVerdict::RoughOff => [$this->plural(count($square->rough?->off() ?? []), 'rough reading is', 'rough readings are').' more than a hand off', 'Set those stakes nearer. To the tolerance the layout is proved later, on boards and strings.'],
             SquareVerdict::Rough => ['The outline is staked roughly, within a hand’s breadth', "Stakes between were not measured; the strings give them their places. Nothing is proved to {$tolerance}: that is done on nails and strings once the boards stand."],
-            SquareVerdict::AnotherUnit => ['Every tape reads '.number_format($this->timesOff(), 2).' times what the plan has', 'Nothing was adjusted. '.($survey->far?->inAnotherUnit ? ucfirst($survey->far->inAnotherUnit[0]->asks(($survey->far->ratio ?? 1) > 1)) : 'Do these tapes belong to this plan?')],
+            SquareVerdict::AnotherUnit => ['Every tape reads '.number_format($this->timesOff(), 2).' times what the plan has', 'Nothing was adjusted. '.($survey->far?->inAnotherUnit ? (new Speech($this->plan))->say($survey->far->inAnotherUnit[0]->asks(($survey->far->ratio ?? 1) > 1)) : 'Do these tapes belong to this plan?')],
             SquareVerdict::FarFromPlan => [$this->plural(count($survey->far->setAside ?? []), 'tape is', 'tapes are').' far from the plan', $this->farAway()],
             SquareVerdict::LinesContradict => [$this->lines($survey->linesInConflict()).' can’t both lie as the plan has them', 'Offsets from the stakes tell how they lie to each other. Until that is settled nothing is judged by a line.'],
             SquareVerdict::AgainstTheLine => $this->againstTheLine() ?? ['The layout stands off its line', ''],
@@ -128,10 +129,10 @@ final readonly class VerdictWords
         $each = array_map(function (FarReading $one): string {
             $misfit = Length::millimetres($one->misfit);
 
-            return "{$this->reading($one->id)} reads {$this->plan->write($misfit->magnitude())} too ".($misfit->isPositive() ? 'much' : 'little').($one->guesses === [] ? '' : ' ('.rtrim($one->guesses[0]->asks($misfit->isPositive()), '?').'?)');
+            return "{$this->reading($one->id)} reads {$this->plan->write($misfit->magnitude())} too ".($misfit->isPositive() ? 'much' : 'little').'.'.($one->guesses === [] ? '' : ' '.(new Speech($this->plan))->say($one->guesses[0]->asks($misfit->isPositive())));
         }, array_slice($far->setAside ?? [], 0, 4));
 
-        return implode('; ', $each).'. They count for nothing until they are pulled again or confirmed; nothing is judged before.';
+        return implode(' ', $each).' They count for nothing until they are pulled again or confirmed; nothing is judged before.';
     }
 
     /** @param  list<string>  $ids */

@@ -7,6 +7,7 @@ namespace App\View;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Unit;
+use Aequus\Words\Sentence;
 
 /** The one place where lengths become type: primes for feet and inches, fractions drawn by the condensed face itself. */
 final class Typeset
@@ -45,9 +46,12 @@ final class Typeset
         return $notation->unit === Unit::Millimetre ? number_format($volume / 1e9, 2).self::THIN.'m³' : number_format($volume / self::CUBIC_YARD, 2).self::THIN.'yd³';
     }
 
-    /** A sentence with lengths in it. */
-    public static function sentence(string $text): string
+    /** A sentence with lengths in it: of its own pieces where it has them. */
+    public static function sentence(string|Sentence $text): string
     {
+        if ($text instanceof Sentence) {
+            return implode('', array_map(fn (string|Length $piece) => $piece instanceof Length ? self::length($text->notation, $piece) : e($piece), $text->pieces));
+        }
         $length = '/-?(?:\d+\' )?(?:\d+ )?\d+(?:\/\d+)?(?:\'|&quot;)(?![\w])|-?\d+(?:\.\d)? mm\b/';
 
         return (string) preg_replace_callback(

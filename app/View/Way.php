@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Aequus\Guide\Move;
+use Aequus\Guide\MoveKind;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Plan\Post;
 use Aequus\Site\Phase;
@@ -60,9 +61,9 @@ final readonly class Way
         return match ($phase) {
             Phase::Clear => $this->site->nextIn($phase)?->posts !== null && $this->site->nextIn($phase)->posts !== [],
             Phase::Square => $state->decided(DecisionAbout::AcceptOutline) === null && ($state->square->verdict()->isTrouble() || $state->square->toPullAgain() !== []),
-            Phase::Footing => str_contains($this->site->nextIn($phase)->do ?? '', 'deeper'),
-            Phase::Set => str_starts_with($this->site->nextIn($phase)->do ?? '', 'Pull'),
-            Phase::Cut => $state->cut->short() !== [] && str_contains($this->site->nextIn($phase)->do ?? '', 'short'),
+            Phase::Footing => $this->site->nextIn($phase)?->is(MoveKind::DigDeeper) ?? false,
+            Phase::Set => $this->site->nextIn($phase)?->is(MoveKind::PullTop) ?? false,
+            Phase::Cut => $state->cut->short() !== [] && ($this->site->nextIn($phase)?->is(MoveKind::FaceShortPost) ?? false),
             default => false,
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -15,14 +16,12 @@ final readonly class AskForMarks implements Rule
     {
         if ($site->clear->notice === null && $site->footing->dug !== []) {
             yield new Move(
-                Phase::Clear, 'Stop digging and ask for utility marks',
-                'Holes are written down, but no notice is. What lies in the ground here is not known until the lines are marked.',
+                Phase::Clear, Fact::of(MoveKind::StopDiggingAndAsk), [Fact::of(MoveWhy::DugWithoutNotice)],
                 asks: EntryKind::Notice,
             );
         } elseif ($site->clear->notice === null) {
             yield new Move(
-                Phase::Clear, 'Ask for utility marks',
-                'Marks take some working days, so ask before the staking. Private lines are yours to find and enter.',
+                Phase::Clear, Fact::of(MoveKind::AskForMarks), [Fact::of(MoveWhy::MarksTakeDays)],
                 asks: EntryKind::Notice,
             );
         }

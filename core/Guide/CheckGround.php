@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Level\GroundDoubt;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\DecisionAbout;
@@ -32,8 +33,7 @@ final readonly class CheckGround implements Rule
             if ($level->asksForATurnedHop) {
                 $name = substr($level->level, strlen(LevelReadings::LEVEL));
                 yield new Move(
-                    Phase::Level, 'Read one hop again, the spirit level turned end for end',
-                    'The way round misses by more than the level'.($name === '' ? '' : " “{$name}”").' should. Either it is out of true, or one hop is wrong; a hop the other way round tells which.',
+                    Phase::Level, Fact::of(MoveKind::TurnOneHop), [$name === '' ? Fact::of(MoveWhy::LevelMisses) : Fact::of(MoveWhy::NamedLevelMisses, level: $name)],
                     asks: EntryKind::HeightDifference,
                 );
             }
@@ -63,19 +63,21 @@ final readonly class CheckGround implements Rule
 
     private function doubts(SiteState $site, Post $post, Length $above): Move
     {
-        $guesses = implode(' ', array_map(fn (Guess $guess) => ucfirst($guess->asks($above->isNegative())), $site->level->groundTest->guesses));
-
-        $why = rtrim("{$post->label} stands {$site->plan->write($above->magnitude())} ".($above->isPositive() ? 'above' : 'below')." what the others say. {$guesses}").' If the ground really lies so, another set-up shows it.';
+        $why = [
+            Fact::of($above->isPositive() ? MoveWhy::StandsAbove : MoveWhy::StandsBelow, post: $post, off: $above->magnitude()),
+            ...array_map(fn (Guess $guess) => $guess->asks($above->isNegative()), $site->level->groundTest->guesses),
+            Fact::of(MoveWhy::AnotherSetUpShows),
+        ];
         $setUp = $this->elsewhere($site, $post);
         $isTied = $site->level->hasSetUp(LevelReadings::SET_UP.$setUp);
 
         return $isTied
             ? new Move(
-                Phase::Level, "Read the rod on {$post->label} again, from set-up {$setUp}", $why,
-                $above->magnitude(), $above->isPositive() ? 'above the others' : 'below the others', [$post], EntryKind::Rod, setUp: $setUp,
+                Phase::Level, Fact::of(MoveKind::ReadFromAnotherSetUp, post: $post, set_up: $setUp), $why,
+                $above->magnitude(), Fact::of($above->isPositive() ? Beside::AboveTheOthers : Beside::BelowTheOthers), [$post], EntryKind::Rod, setUp: $setUp,
             )
             : new Move(
-                Phase::Level, "Set up elsewhere: the rod on {$site->level->benchmark?->name}, then on {$post->label}", $why." Call it set-up {$setUp}.", null, '', [$post], EntryKind::Rod, setUp: $setUp,
+                Phase::Level, Fact::of(MoveKind::SetUpElsewhere, benchmark: $site->level->benchmark?->name, post: $post), [...$why, Fact::of(MoveWhy::CallItSetUp, set_up: $setUp)], null, null, [$post], EntryKind::Rod, setUp: $setUp,
             );
     }
 
@@ -103,17 +105,17 @@ final readonly class CheckGround implements Rule
     private function again(SiteState $site, Post $post): Move
     {
         $why = match ($site->level->groundTest->doubt) {
-            GroundDoubt::TooRough => 'The ground is too rough to show a misread rod.',
-            GroundDoubt::OnOneLine => 'Posts in one row can’t show a misread rod.',
-            default => 'So few posts can’t show a misread rod.',
+            GroundDoubt::TooRough => Fact::of(MoveWhy::GroundTooRough),
+            GroundDoubt::OnOneLine => Fact::of(MoveWhy::PostsInOneRow),
+            default => Fact::of(MoveWhy::TooFewPosts),
         };
         if ($site->log->now(RodReading::class) === []) {
-            return new Move(Phase::Level, "Hop to {$post->label} once more, from another point", "{$why} Depths rest on its height: a second way there checks it.", null, '', [$post], EntryKind::HeightDifference);
+            return new Move(Phase::Level, Fact::of(MoveKind::HopOnceMore, post: $post), [$why, Fact::of(MoveWhy::SecondWayChecks)], null, null, [$post], EntryKind::HeightDifference);
         }
         $second = $site->level->setUp !== null && $site->level->setUp !== '' && $site->level->hasSetUp(LevelReadings::SET_UP.$site->level->setUp);
 
         return $second
-            ? new Move(Phase::Level, "Read the rod at {$post->label} from set-up {$site->level->setUp} too", "{$why} Depths rest on its height: two set-ups check each other.", null, '', [$post], EntryKind::Rod)
-            : new Move(Phase::Level, 'Set up once more, elsewhere: the rod on '.($site->level->benchmark->name ?? 'the benchmark'), "{$why} Depths rest on these heights: a second set-up, or a hop with a board, checks them. Call it set-up 2.", asks: EntryKind::Rod, setUp: '2');
+            ? new Move(Phase::Level, Fact::of(MoveKind::ReadFromSecondToo, post: $post, set_up: $site->level->setUp), [$why, Fact::of(MoveWhy::TwoSetUpsCheck)], null, null, [$post], EntryKind::Rod)
+            : new Move(Phase::Level, Fact::of(MoveKind::SetUpOnceMore, benchmark: $site->level->benchmark->name ?? ''), [$why, Fact::of(MoveWhy::SecondSetUpChecks), Fact::of(MoveWhy::CallItSetUp, set_up: '2')], asks: EntryKind::Rod, setUp: '2');
     }
 }

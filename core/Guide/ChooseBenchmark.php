@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -15,14 +16,12 @@ final readonly class ChooseBenchmark implements Rule
     {
         if ($site->level->benchmark === null) {
             yield new Move(
-                Phase::Level, 'Choose a benchmark',
-                'A sill, a kerb or a nail in a tree: one thing that will not move until the last cut. Every height is counted from it.',
+                Phase::Level, Fact::of(MoveKind::ChooseBenchmark), [Fact::of(MoveWhy::WillNotMove)],
                 asks: EntryKind::Benchmark,
             );
         } elseif ($site->level->ofInstrument === null) {
             yield new Move(
-                Phase::Level, "Read the rod on {$site->level->benchmark->name}",
-                'Set the laser where it sees the benchmark and every post. This first reading gives its own height.',
+                Phase::Level, Fact::of(MoveKind::ReadBenchmark, benchmark: $site->level->benchmark->name), [Fact::of(MoveWhy::FirstReading)],
                 asks: EntryKind::Rod,
             );
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Guess;
@@ -24,8 +25,11 @@ final readonly class ConfirmFarReadings implements Rule
         if ($far->inAnotherUnit !== null) {
             $times = number_format($far->ratio > 1 ? $far->ratio : 1 / $far->ratio, 2);
             yield new Move(
-                Phase::Square, 'Say in which unit the tapes were read',
-                'Taken together they read '.$times.' times too '.($far->ratio > 1 ? 'much' : 'little').($far->inAnotherUnit === [] ? '. Is this the plan they belong to?' : ': '.$far->inAnotherUnit[0]->asks($far->ratio > 1)).' Strike them and enter them anew, or correct the plan.',
+                Phase::Square, Fact::of(MoveKind::SayTheUnit), [
+                    Fact::of($far->ratio > 1 ? MoveWhy::TimesTooMuch : MoveWhy::TimesTooLittle, times: $times),
+                    $far->inAnotherUnit === [] ? Fact::of(MoveWhy::AnotherPlan) : $far->inAnotherUnit[0]->asks($far->ratio > 1),
+                    Fact::of(MoveWhy::EnterThemAnew),
+                ],
                 asks: EntryKind::Strike,
             );
         }
@@ -34,8 +38,10 @@ final readonly class ConfirmFarReadings implements Rule
                 if (isset($taped->readings[TakenReadings::sequence($one->id)])) {
                     $misfit = Length::millimetres($one->misfit);
                     $much = $misfit->isPositive();
-                    $guesses = implode(' ', array_map(fn (Guess $guess) => ucfirst($guess->asks($much)), $one->guesses));
-                    yield PullAgain::again($taped, "It reads {$site->plan->write($misfit->magnitude())} too ".($much ? 'much' : 'little')." by the plan. {$guesses} It counts for nothing until it is pulled again, or entered once more as right.");
+                    yield PullAgain::again(
+                        $taped, Fact::of($much ? MoveWhy::TooMuchByThePlan : MoveWhy::TooLittleByThePlan, misfit: $misfit->magnitude()),
+                        ...[...array_map(fn (Guess $guess) => $guess->asks($much), $one->guesses), Fact::of(MoveWhy::CountsForNothing)],
+                    );
                 }
             }
         }

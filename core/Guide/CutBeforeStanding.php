@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Hold;
 use Aequus\Site\Phase;
@@ -28,9 +29,8 @@ final readonly class CutBeforeStanding implements Rule
             [$top, $foot] = [$site->plan->tops?->of($post), $site->footing->foot($post)];
             if ($top !== null && $foot !== null) {
                 yield new Move(
-                    Phase::Cut, "Cut {$post->label} on the trestle",
-                    'From its foot to its top, the foot as its hole came out. It can’t be made longer: measure from the same end twice, then cut and seal it.',
-                    $top->minus($foot), 'from foot to top', [$post], EntryKind::PostCut,
+                    Phase::Cut, Fact::of(MoveKind::CutOnTheTrestle, post: $post), [Fact::of(MoveWhy::FootAsDug)],
+                    $top->minus($foot), Fact::of(Beside::FootToTop), [$post], EntryKind::PostCut,
                 );
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Post;
@@ -14,6 +15,9 @@ use Aequus\Site\SiteState;
 /** The cuts, in walking order, each from the datum line. */
 final readonly class CutPosts implements Rule
 {
+    /** From so many minutes on a wait is told in hours. */
+    private const IN_HOURS = 120;
+
     public function moves(SiteState $site): iterable
     {
         foreach ($site->walk() as $post) {
@@ -30,9 +34,8 @@ final readonly class CutPosts implements Rule
                 continue;
             }
             yield new Move(
-                Phase::Cut, "Mark and cut {$post->label}",
-                "The datum line stands {$site->plan->write($mark->datumLine)} above the benchmark’s zero. {$site->plan->write($mark->topNow->minus($mark->top))} comes off. Seal the fresh end.",
-                $mark->aboveDatumLine(), 'above the datum line', [$post], EntryKind::PostCut,
+                Phase::Cut, Fact::of(MoveKind::CutPost, post: $post), [Fact::of(MoveWhy::ComesOff, line: $mark->datumLine, off: $mark->topNow->minus($mark->top))],
+                $mark->aboveDatumLine(), Fact::of(Beside::AboveTheLine), [$post], EntryKind::PostCut,
             );
         }
     }
@@ -43,11 +46,12 @@ final readonly class CutPosts implements Rule
         $left = $clock->left($site->now);
 
         return new Move(
-            Phase::Set, "Leave {$post->label} alone until it is hard",
-            match (true) {
-                $clock->standsStill() => 'It was filled at freezing: it does not set. Keep it warm, and ask the label of the bag; no saw, no load, no braces off.',
-                $clock->filling->isFoundWet() => 'Its surface was found wet: believe the surface, not the label. No saw, no load, no braces off.',
-                default => 'Sawing and loading shake what has not set. '.($left === null ? 'Write down when it is filled.' : 'It wants '.($left >= 120 ? 'about '.(int) ceil($left / 60).' hours' : "{$left} minutes").' more.'),
+            Phase::Set, Fact::of(MoveKind::LeaveAlone, post: $post), match (true) {
+                $clock->standsStill() => [Fact::of(MoveWhy::FilledAtFreezing)],
+                $clock->filling->isFoundWet() => [Fact::of(MoveWhy::FoundWet)],
+                $left === null => [Fact::of(MoveWhy::ShakesLoose), Fact::of(MoveWhy::WriteDownTheFill)],
+                $left >= self::IN_HOURS => [Fact::of(MoveWhy::ShakesLoose), Fact::of(MoveWhy::HoursMore, hours: (int) ceil($left / 60))],
+                default => [Fact::of(MoveWhy::ShakesLoose), Fact::of(MoveWhy::MinutesMore, minutes: $left)],
             },
             posts: [$post],
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
@@ -14,11 +15,10 @@ final readonly class DecideFooting implements Rule
     {
         if ($site->plan->footing === null) {
             yield new Move(
-                Phase::Footing, 'Decide how deep the posts must stand',
-                'Frost depth comes from your local office; margin, embedment, pad and gravel are yours. No hole has a depth before that.',
+                Phase::Footing, Fact::of(MoveKind::DecideFooting), [Fact::of(MoveWhy::FrostFromTheOffice)],
             );
         } elseif ($site->footing->refused !== null) {
-            yield new Move(Phase::Footing, 'Change the plane the feet stand on', $site->footing->refused->getMessage(), posts: []);
+            yield new Move(Phase::Footing, Fact::of(MoveKind::ChangePlane), [Fact::of(MoveWhy::Refused, says: $site->footing->refused->getMessage())]);
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
@@ -14,8 +15,7 @@ final readonly class DecideTops implements Rule
     {
         if ($site->plan->tops === null) {
             yield new Move(
-                Phase::Cut, 'Decide where the tops shall be',
-                'One height at '.$site->plan->grid->posts[0]->label.', level or falling, and the height of the level line you strike on every post. All marks are measured from that line.',
+                Phase::Cut, Fact::of(MoveKind::DecideTops), [Fact::of(MoveWhy::OneHeight, post: $site->plan->grid->posts[0])],
             );
         }
     }

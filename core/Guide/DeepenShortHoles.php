@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Finding;
 use Aequus\Site\Phase;
@@ -21,9 +22,11 @@ final readonly class DeepenShortHoles implements Rule
             }
             $isOnRock = $hole->found === Finding::Rock;
             yield new Move(
-                Phase::Footing, $isOnRock ? "Settle what to do about the rock in {$post->label}" : "Dig {$post->label} deeper",
-                "It is {$site->plan->write($hole->required->need->ground->minus($hole->bottom))} deep and must be {$site->plan->write($hole->required->holeDepth())}: {$hole->required->governing->inWords()}.".($isOnRock ? ' Break it and dig on, move or widen the foot, or take it shorter: what each costs stands beside the hole.' : ''),
-                $hole->shortBy, $isOnRock ? 'are missing' : 'more, to clean ground', [$post], EntryKind::Hole,
+                Phase::Footing, Fact::of($isOnRock ? MoveKind::SettleRock : MoveKind::DigDeeper, post: $post), [
+                    Fact::of(MoveWhy::NotDeepEnough, depth: $hole->required->need->ground->minus($hole->bottom), required: $hole->required->holeDepth(), rule: $hole->required->governing),
+                    ...($isOnRock ? [Fact::of(MoveWhy::WaysPastRock)] : []),
+                ],
+                $hole->shortBy, Fact::of($isOnRock ? Beside::AreMissing : Beside::MoreToCleanGround), [$post], EntryKind::Hole,
             );
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Footing\HoleAsDug;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
@@ -19,13 +20,17 @@ final readonly class DigHoles implements Rule
             if ($required === null || $site->footing->asDug($post) !== null) {
                 continue;
             }
-            $beside = array_map(fn (HoleAsDug $hole) => "{$hole->required->post->label} beside it met {$hole->found?->inWords()}.", $site->footing->foundBeside($post, $site->plan->grid->posts));
+            $beside = array_map(fn (HoleAsDug $hole) => Fact::of(MoveWhy::MetBesideIt, post: $hole->required->post, found: $hole->found), $site->footing->foundBeside($post, $site->plan->grid->posts));
             $isDug = $site->plan->holdOf($post->id)->isDug();
-            $lead = $isDug ? null : $site->footing->firstDriven()?->required->post->label;
+            $lead = $isDug ? null : $site->footing->firstDriven()?->required->post;
             yield new Move(
-                Phase::Footing, $isDug ? "Dig hole {$post->label}" : "Drive post {$post->label}",
-                ($isDug ? 'From today’s ground to the clean bottom.' : 'From today’s ground to its foot; plumb it every few blows.'.($lead === null ? '' : " So deep its top comes level with {$lead}’s, if the posts are alike."))." What makes it so deep: {$required->governing->inWords()}.".implode('', array_map(fn (string $met) => " {$met}", $beside)),
-                $site->footing->toReach($post), 'deep', [$post], EntryKind::Hole,
+                Phase::Footing, Fact::of($isDug ? MoveKind::DigHole : MoveKind::DrivePost, post: $post), [
+                    Fact::of($isDug ? MoveWhy::ToTheCleanBottom : MoveWhy::ToItsFoot),
+                    ...($lead === null ? [] : [Fact::of(MoveWhy::LevelWithTheFirst, post: $lead)]),
+                    Fact::of(MoveWhy::WhatGoverns, rule: $required->governing),
+                    ...$beside,
+                ],
+                $site->footing->toReach($post), Fact::of(Beside::Deep), [$post], EntryKind::Hole,
             );
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
@@ -19,9 +20,8 @@ final readonly class FaceShortPosts implements Rule
                 continue;
             }
             yield new Move(
-                Phase::Cut, "Post {$mark->post->label} is short: cut nothing yet",
-                'Its top stands below its mark. Lower all tops in a new plan, change the post, or decide how to make it good.',
-                $mark->cutOff()?->magnitude(), 'too short', [$mark->post], EntryKind::Decision,
+                Phase::Cut, Fact::of(MoveKind::FaceShortPost, post: $mark->post), [Fact::of(MoveWhy::TopBelowItsMark)],
+                $mark->cutOff()?->magnitude(), Fact::of(Beside::TooShort), [$mark->post], EntryKind::Decision,
             );
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Hold;
 use Aequus\Plan\Post;
@@ -21,10 +22,10 @@ final readonly class FillPosts implements Rule
         foreach (self::due($site) as $post) {
             $hold = $site->plan->holdOf($post->id);
             $drift = (new StandingFrame($site))->drifts()->expected;
-            $warn = $drift === null || ! (new StandingFrame($site))->drifts()->isTelling($drift) ? '' : " The last fills pushed the posts toward the {$site->plan->sides->of(Drifts::toward($drift))}: keep this one as much the other way.";
+            $warn = $drift === null || ! (new StandingFrame($site))->drifts()->isTelling($drift) ? [] : [Fact::of(MoveWhy::FillsPushed, side: Drifts::toward($drift))];
             yield new Move(
-                Phase::Set, $hold === Hold::Pier ? "Pour pier {$post->label}" : "Fill {$post->label}",
-                ucfirst($hold->fill()).". Plumb it again when it is full.{$warn}", null, '', [$post], EntryKind::Filled,
+                Phase::Set, Fact::of($hold === Hold::Pier ? MoveKind::PourPier : MoveKind::FillPost, post: $post),
+                [Fact::of(MoveWhy::FillWith, fill: ucfirst($hold->fill())), Fact::of(MoveWhy::PlumbWhenFull), ...$warn], null, null, [$post], EntryKind::Filled,
             );
         }
     }

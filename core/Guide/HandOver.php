@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -16,8 +17,10 @@ final readonly class HandOver implements Rule
         if ($site->handedOver() === null) {
             $open = count($site->lacking());
             yield new Move(
-                Phase::Handover, $site->isChangedSinceHandover() ? 'Hand the work over anew' : 'Hand the work over',
-                ($site->isChangedSinceHandover() ? 'It was handed over, and the plan was changed since: the record is of another plan. ' : '').($open === 0 ? 'Every post has its depth, its plumb readings and its cut in the book.' : "{$open} posts lack a depth, a plumb reading or a cut in the book; the record says so."),
+                Phase::Handover, Fact::of($site->isChangedSinceHandover() ? MoveKind::HandOverAnew : MoveKind::HandOver), [
+                    ...($site->isChangedSinceHandover() ? [Fact::of(MoveWhy::ChangedSinceHandover)] : []),
+                    $open === 0 ? Fact::of(MoveWhy::NothingLacks) : Fact::of(MoveWhy::PostsLack, count: $open),
+                ],
                 asks: EntryKind::HandedOver,
             );
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
@@ -18,13 +19,10 @@ final readonly class KeepClearOfServices implements Rule
             if ($site->decided(DecisionAbout::DigByHand, $conflict->post) !== null) {
                 continue;
             }
-            $line = $conflict->service->name;
             yield new Move(
-                Phase::Clear, "Keep hole {$conflict->post->label} clear of the {$line}",
-                $conflict->room->isNegative()
-                    ? 'The line as entered runs through the hole. Move the post in a new plan, or have the owner of the line say how.'
-                    : "Its edge stands {$site->plan->write($conflict->room)} from the line; {$site->plan->write($conflict->service->noDig)} is asked for. Move the post in a new plan, or decide to dig it by hand.",
-                $conflict->inside, 'inside the no-dig band', [$conflict->post], EntryKind::Decision,
+                Phase::Clear, Fact::of(MoveKind::KeepHoleClear, post: $conflict->post, service: $conflict->service->name),
+                [$conflict->room->isNegative() ? Fact::of(MoveWhy::LineThroughHole) : Fact::of(MoveWhy::HoleNearLine, room: $conflict->room, asked: $conflict->service->noDig)],
+                $conflict->inside, Fact::of(Beside::InsideTheBand), [$conflict->post], EntryKind::Decision,
             );
         }
     }

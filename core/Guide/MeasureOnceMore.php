@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\CheckRoute;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\PointOfNoReturn;
@@ -21,6 +22,6 @@ final readonly class MeasureOnceMore implements Rule
             return;
         }
         $route = CheckRoute::before(PointOfNoReturn::Cut, $site->plan->grid)[0];
-        yield new Move(Phase::Cut, 'Measure once more, another way', "Before the first cut: {$route->inWords()}. It catches {$route->catches()}.", asks: EntryKind::CrossChecked);
+        yield new Move(Phase::Cut, Fact::of(MoveKind::MeasureAnotherWay), [Fact::of(MoveWhy::BeforeTheFirstCut, route: $route, catches: $route->catches())], asks: EntryKind::CrossChecked);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -19,8 +20,7 @@ final readonly class MeasureTops implements Rule
                 continue;
             }
             yield new Move(
-                Phase::Cut, "Measure {$post->label} above the datum line",
-                "Its mark comes {$site->plan->write($mark->aboveDatumLine())} above the line. Nobody cuts before every top is measured.",
+                Phase::Cut, Fact::of(MoveKind::MeasureTop, post: $post), [Fact::of(MoveWhy::MarkAboveTheLine, mark: $mark->aboveDatumLine())],
                 posts: [$post], asks: EntryKind::Top,
             );
         }

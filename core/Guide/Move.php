@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
 use Aequus\Plan\FixedLine;
@@ -14,10 +15,10 @@ use Aequus\Site\Phase;
 final readonly class Move
 {
     /**
-     * @param  string  $do  in the imperative, short
+     * @param  Fact  $do  a MoveKind with its parts
+     * @param  list<Fact>  $why  each a MoveWhy, resting on this job's values
      * @param  ?Length  $number  the one figure to carry to the place
-     * @param  string  $beside  what the number is measured along or toward
-     * @param  string  $why  a sentence that rests on this job's values
+     * @param  ?Fact  $beside  what the number is measured along or toward
      * @param  list<Post>  $posts  where; none for the whole job
      * @param  ?EntryKind  $asks  what to write down when it is done; null when the plan must change or time must pass
      * @param  ?int  $replaces  the entry that what is written down shall take the place of
@@ -26,16 +27,21 @@ final readonly class Move
      */
     public function __construct(
         public Phase $phase,
-        public string $do,
-        public string $why,
+        public Fact $do,
+        public array $why,
         public ?Length $number = null,
-        public string $beside = '',
+        public ?Fact $beside = null,
         public array $posts = [],
         public ?EntryKind $asks = null,
         public ?int $replaces = null,
         public ?FixedLine $line = null,
         public ?string $setUp = null,
     ) {
+    }
+
+    public function is(MoveKind $kind): bool
+    {
+        return $this->do->is === $kind;
     }
 
     public function isAbout(Post $post): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
@@ -21,17 +22,19 @@ final readonly class PullAgain implements Rule
             return;
         }
         foreach ($site->square->readTwiceApart() as $taped) {
-            yield self::again($taped, "It was read more than once, {$site->plan->write($taped->spread)} apart. Read it once more and correct the wrong one.");
+            yield self::again($taped, Fact::of(MoveWhy::ReadTwiceApart, spread: $taped->spread));
         }
         foreach ($site->square->toPullAgain() as $taped) {
             $wrong = $site->square->survey->mistakes?->drops(TakenReadings::id((int) array_key_first($taped->readings)));
             $off = Length::millimetres($wrong->mistake ?? 0.0);
-            yield self::again($taped, "It reads {$site->plan->write($off->magnitude())} too ".($off->isPositive() ? 'much' : 'little').': all other readings agree with each other and not with this one. It is left out until it is read again.');
+            yield self::again($taped, Fact::of($off->isPositive() ? MoveWhy::TooMuchAgainstAll : MoveWhy::TooLittleAgainstAll, misfit: $off->magnitude()));
         }
     }
 
-    public static function again(Taped $taped, string $why): Move
+    public static function again(Taped $taped, Fact ...$why): Move
     {
-        return new Move(Phase::Square, "Pull {$taped->pair->label()} again", $why, $taped->distance, 'is what was read', [$taped->pair->from, $taped->pair->to], EntryKind::Tape, array_key_last($taped->readings));
+        $do = Fact::of(MoveKind::PullAgain, from: $taped->pair->from, to: $taped->pair->to);
+
+        return new Move(Phase::Square, $do, array_values($why), $taped->distance, Fact::of(Beside::WhatWasRead), [$taped->pair->from, $taped->pair->to], EntryKind::Tape, array_key_last($taped->readings));
     }
 }

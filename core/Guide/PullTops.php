@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
-use Aequus\Plan\Shift;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
@@ -21,17 +21,13 @@ final readonly class PullTops implements Rule
                 continue;
             }
             $pulls = $stands->lean->pullAt($stands->topAbovePivot());
-            $toward = fn (Shift $pull): string => "toward the {$site->plan->sides->of($pull->toward)}";
-            $also = isset($pulls[1]) ? " and {$site->plan->write($pulls[1]->amount)} {$toward($pulls[1])}" : '';
-            $brace = implode(' and ', array_map(
-                fn (Shift $pull) => "{$site->plan->write($pull->amount)} {$toward($pull)}",
-                $stands->lean->pullAt($stands->braceAbovePivot()),
-            ));
-            $filled = $stands->stage?->isFilled() ? ' It is filled: pull only while the fill still gives, or take the lean with a reason.' : '';
             yield new Move(
-                Phase::Set, "Pull the top of {$post->label}",
-                "At the brace that is {$brace}. The limit is 1 in {$site->plan->tolerances->plumbOneIn}.{$filled} Then read both faces again.",
-                $pulls[0]->amount, $toward($pulls[0]).$also, [$post], EntryKind::Plumb,
+                Phase::Set, Fact::of(MoveKind::PullTop, post: $post), [
+                    Fact::of(MoveWhy::AtTheBrace, pulls: $stands->lean->pullAt($stands->braceAbovePivot()), limit: $site->plan->tolerances->plumbOneIn),
+                    ...($stands->stage?->isFilled() ? [Fact::of(MoveWhy::PullWhileItGives)] : []),
+                    Fact::of(MoveWhy::ReadBothFacesAgain),
+                ],
+                $pulls[0]->amount, isset($pulls[1]) ? Fact::of(Beside::TowardBoth, side: $pulls[0]->toward, also: $pulls[1]) : Fact::of(Beside::Toward, side: $pulls[0]->toward), [$post], EntryKind::Plumb,
             );
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -17,8 +18,7 @@ final readonly class ReadGround implements Rule
         foreach ($site->walk() as $post) {
             if ($site->level->groundAt($post) === null) {
                 yield new Move(
-                    Phase::Level, "Read the rod at {$post->label}",
-                    "Stand it on true ground, not on spoil. {$left} of ".count($site->plan->grid->posts).' posts are still to read.',
+                    Phase::Level, Fact::of(MoveKind::ReadGround, post: $post), [Fact::of(MoveWhy::TrueGround, left: $left, all: count($site->plan->grid->posts))],
                     posts: [$post], asks: EntryKind::Rod,
                 );
             }

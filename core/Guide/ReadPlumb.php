@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -19,14 +20,17 @@ final readonly class ReadPlumb implements Rule
             if (! $stands->set || $face === null) {
                 continue;
             }
-            $name = $site->plan->sides->of($face);
             yield new Move(
-                Phase::Set, $site->plan->post->round ? "Hold the level on {$post->label} along ".($stands->lean->isUnread() ? 'any direction' : 'another direction') : "Hold the level on the {$name} face of {$post->label}",
-                match (true) {
-                    ! $stands->isReadSinceFilled() && ! $stands->stage?->isFilled() => 'It was filled since it was last read: a fill pushes. Read it again while it still gives.',
-                    $stands->lean->isUnread() => 'Nothing was read on this post yet.',
-                    default => 'One face was read: the post is only half known.',
+                Phase::Set, match (true) {
+                    ! $site->plan->post->round => Fact::of(MoveKind::ReadFace, side: $face, post: $post),
+                    $stands->lean->isUnread() => Fact::of(MoveKind::ReadPole, post: $post),
+                    default => Fact::of(MoveKind::ReadPoleAnotherWay, post: $post),
                 },
+                [Fact::of(match (true) {
+                    ! $stands->isReadSinceFilled() && ! $stands->stage?->isFilled() => MoveWhy::FilledSinceRead,
+                    $stands->lean->isUnread() => MoveWhy::NothingRead,
+                    default => MoveWhy::HalfKnown,
+                })],
                 posts: [$post], asks: EntryKind::Plumb,
             );
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\CheckRoute;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\PointOfNoReturn;
@@ -21,12 +22,12 @@ final readonly class SeeToThePour implements Rule
         foreach (FillPosts::due($site) as $post) {
             foreach (ReadyItem::cases() as $item) {
                 if (! ReadyToPour::isSeen($site, $item, $post) && ($item->isForConcreteOnly() ? $site->plan->holdOf($post->id)->isPoured() : true)) {
-                    yield new Move(Phase::Set, "Before the pour: {$item->inWords()}", "{$post->label} is next to be filled. See to it, then say so: for all posts, or for this one.", null, '', [$post], EntryKind::Ready);
+                    yield new Move(Phase::Set, Fact::of(MoveKind::SeeToBeforePour, item: $item), [Fact::of(MoveWhy::NextToBeFilled, post: $post)], null, null, [$post], EntryKind::Ready);
                 }
             }
             if ($site->plan->holdOf($post->id) !== Hold::Pier && ! ReadyToPour::isCrossChecked($site, PointOfNoReturn::Pour)) {
                 $route = CheckRoute::before(PointOfNoReturn::Pour, $site->plan->grid)[0];
-                yield new Move(Phase::Set, 'Measure once more, another way', "Before {$post->label} is filled: {$route->inWords()}. It catches {$route->catches()}.", null, '', [$post], EntryKind::CrossChecked);
+                yield new Move(Phase::Set, Fact::of(MoveKind::MeasureAnotherWay), [Fact::of(MoveWhy::BeforeItIsFilled, post: $post, route: $route, catches: $route->catches())], null, null, [$post], EntryKind::CrossChecked);
             }
 
             return;

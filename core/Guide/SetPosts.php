@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\BuildOrder;
 use Aequus\Plan\FillOrder;
@@ -31,17 +32,20 @@ final readonly class SetPosts implements Rule
             $foot = $site->footing->foot($post);
             $top = $site->plan->tops?->of($post);
             yield new Move(
-                Phase::Set, "Set post {$post->label}",
-                match (true) {
-                    $isPier => 'Bolt it to its base, face to the string, braced on two sides.',
-                    $order === BuildOrder::BeamsFirst => 'Hang it from its beam over the hole, clear of the bottom, and let it come to rest plumb; then brace it.',
-                    $order === BuildOrder::FramesTilted => 'Tilt its frame up, nobody under it, ropes on both sides; seat it on its foot and brace it on two sides.',
-                    default => 'Seat it on its foot, face to the string, braced on two sides.',
-                }.$this->treatment($site, $post).($top === null || $site->cut->isCut($post) ? '' : ' It is at least this long from foot to finished top.'),
+                Phase::Set, Fact::of(MoveKind::SetPost, post: $post), [
+                    Fact::of(match (true) {
+                        $isPier => MoveWhy::BoltToItsBase,
+                        $order === BuildOrder::BeamsFirst => MoveWhy::HangFromItsBeam,
+                        $order === BuildOrder::FramesTilted => MoveWhy::TiltItsFrame,
+                        default => MoveWhy::SeatOnItsFoot,
+                    }),
+                    ...$this->treatment($site, $post),
+                    ...($top === null || $site->cut->isCut($post) ? [] : [Fact::of(MoveWhy::AtLeastSoLong)]),
+                ],
                 $top === null || $foot === null ? null : $top->minus($foot), match (true) {
-                    $top === null => '',
-                    $site->cut->isCut($post) => 'as it was cut',
-                    default => 'least length',
+                    $top === null => null,
+                    $site->cut->isCut($post) => Fact::of(Beside::AsItWasCut),
+                    default => Fact::of(Beside::LeastLength),
                 }, [$post], EntryKind::PostSet,
             );
         }
@@ -59,15 +63,11 @@ final readonly class SetPosts implements Rule
         return null;
     }
 
-    /** What is marked and done on buried wood before it stands. */
-    private function treatment(SiteState $site, Post $post): string
+    /** @return list<Fact> what is marked and done on buried wood before it stands */
+    private function treatment(SiteState $site, Post $post): array
     {
         $reach = $site->footing->treatedUpTo($post);
-        if ($reach === null) {
-            return '';
-        }
-        $care = $site->plan->holding?->customs->wood->inWords();
 
-        return " Mark it {$site->plan->write($reach)} up from its foot: to there it is {$care}. A foot that is cut and a face that is planed are treated again.";
+        return $reach === null ? [] : [Fact::of(MoveWhy::TreatedUpTo, reach: $reach, care: $site->plan->holding?->customs->wood)];
     }
 }

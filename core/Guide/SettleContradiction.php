@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
@@ -22,26 +23,25 @@ final readonly class SettleContradiction implements Rule
         }
         $named = count($square->survey->mistakes->named ?? []);
         $why = $square->survey->restless !== []
-            ? 'The readings contradict each other so grossly that no place comes out of them.'
-            : "{$named} readings can’t all be true. One of them may be wrong, and a mistake in any of them would look the same.";
+            ? Fact::of(MoveWhy::GrossContradiction)
+            : Fact::of(MoveWhy::NotAllTrue, count: $named);
         $tell = $square->survey->separation;
         if ($tell !== null && $tell->separatesAll()) {
             [$from, $to] = array_map(fn (string $id) => $site->plan->grid->find(PostId::of($id)), $tell->of);
             if ($from !== null && $to !== null) {
                 $planned = $from->at->distanceTo($to->at);
-                yield new Move(Phase::Square, "Pull the tape {$from->label}–{$to->label}", "{$why} This one further tape tells which. It should read about {$site->plan->write($planned)}.", $planned, 'from nail to nail', [$from, $to], EntryKind::Tape);
+                yield new Move(Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to), [$why, Fact::of(MoveWhy::OneFurtherTape, planned: $planned)], $planned, Fact::of(Beside::NailToNail), [$from, $to], EntryKind::Tape);
             }
         }
         $doubtful = $square->survey->restless !== [] ? array_values($square->taken->taped) : $square->doubtful();
         foreach ($doubtful as $taped) {
             if ($taped->pulls < 2) {
-                yield PullAgain::again($taped, "{$why} Read each again, longest first: a slip shows at once.");
+                yield PullAgain::again($taped, $why, Fact::of(MoveWhy::LongestFirst));
             }
         }
         yield new Move(
-            Phase::Square, 'Find out why they were read again and still disagree',
-            "{$why} The tape may be rougher than its class, or a stake stood loose. Set two stakes more, at the middle of two opposite sides, and tape to them; or take the layout with a reason.",
-            Length::millimetres(self::misfit($site)), 'is the largest misfit', asks: EntryKind::Decision,
+            Phase::Square, Fact::of(MoveKind::SettleContradiction), [$why, Fact::of(MoveWhy::TapeOrLooseStake)],
+            Length::millimetres(self::misfit($site)), Fact::of(Beside::LargestMisfit), asks: EntryKind::Decision,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Guide;
 
 use Aequus\Adjust\Dropped;
+use Aequus\Fact\Fact;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
@@ -17,6 +18,11 @@ use Aequus\Site\SiteState;
 /** A height reading that does not fit the others, or can’t be told from its partners: the one re-reading that decides. */
 final readonly class SettleHeights implements Rule
 {
+    /** So many readings in doubt are named, and so many points to look at. */
+    private const NAMED = 4;
+
+    private const POINTS = 3;
+
     public function moves(SiteState $site): iterable
     {
         $mistakes = $site->level->mistakes;
@@ -26,23 +32,24 @@ final readonly class SettleHeights implements Rule
         foreach ($mistakes->dropped as $dropped) {
             if (! self::wasReadAgain($site, $dropped->id)) {
                 $off = Length::millimetres($dropped->mistake);
-                yield $this->again($site, $dropped->id, "It reads {$site->plan->write($off->magnitude())} too ".($off->isPositive() ? 'much' : 'little').': all others agree with each other and not with this one. It is left out until it is read again.');
+                yield $this->again($site, $dropped->id, Fact::of($off->isPositive() ? MoveWhy::HeightTooMuch : MoveWhy::HeightTooLittle, misfit: $off->magnitude()));
             }
         }
         if ($mistakes->named === []) {
             return;
         }
         $points = array_unique(array_merge(...array_map(fn (string $id) => $this->names($site, $id), $mistakes->named)));
-        $why = count($mistakes->named).' readings can’t all be true: '.implode(', ', array_slice(array_map(fn (string $id) => $this->words($site, $id), $mistakes->named), 0, 4)).(count($mistakes->named) > 4 ? ' and more' : '').'. A mistake in any of them would look the same.';
+        $named = array_map(fn (string $id) => $this->reading($site, $id), array_slice($mistakes->named, 0, self::NAMED));
+        $why = Fact::of(count($mistakes->named) > self::NAMED ? MoveWhy::HeightsAndMoreNotAllTrue : MoveWhy::HeightsNotAllTrue, count: count($mistakes->named), readings: $named);
         foreach (self::order($site) as $id) {
             if ($site->level->readings->isReading($id) && ! self::wasReadAgain($site, $id)) {
-                yield $this->again($site, $id, "{$why} Reading this one again decides.");
+                yield $this->again($site, $id, $why, Fact::of(MoveWhy::AgainDecides));
             }
         }
         if (self::asksForAThird($site)) {
-            yield $this->again($site, $mistakes->named[0], "{$why} A third reading decides.");
+            yield $this->again($site, $mistakes->named[0], $why, Fact::of(MoveWhy::AThirdDecides));
         }
-        yield new Move(Phase::Level, 'Find out why the heights disagree', "{$why} They were read again and still disagree: check that ".implode(', ', array_slice($points, 0, 3)).' did not move and the instrument stands level; or take the heights with a reason.', asks: EntryKind::Decision);
+        yield new Move(Phase::Level, Fact::of(MoveKind::SettleHeights), [$why, Fact::of(MoveWhy::StillDisagree, points: array_slice(array_values($points), 0, self::POINTS))], asks: EntryKind::Decision);
     }
 
     /** @return list<string> in which order readings in doubt are read again: the weakest instrument first, then the one that decides */
@@ -77,14 +84,14 @@ final readonly class SettleHeights implements Rule
         return count($named) === 2 && $site->level->readings->isSame($named[0], $named[1]);
     }
 
-    private function again(SiteState $site, string $id, string $why): Move
+    private function again(SiteState $site, string $id, Fact ...$why): Move
     {
         $payload = $site->log->entries[LevelReadings::sequence($id)]->payload ?? null;
         $post = $payload instanceof RodReading && $payload->point->post !== null ? $site->plan->grid->find($payload->point->post) : null;
 
         return new Move(
-            Phase::Level, 'Read again: '.$this->words($site, $id), $why,
-            $payload instanceof RodReading ? $payload->rod : ($payload instanceof HeightDifference ? $payload->read->magnitude() : null), 'is what was read',
+            Phase::Level, Fact::of(MoveKind::ReadAgain, reading: $this->reading($site, $id)), array_values($why),
+            $payload instanceof RodReading ? $payload->rod : ($payload instanceof HeightDifference ? $payload->read->magnitude() : null), Fact::of(Beside::WhatWasRead),
             $post === null ? [] : [$post], $payload instanceof RodReading ? EntryKind::Rod : EntryKind::HeightDifference,
         );
     }
@@ -98,14 +105,14 @@ final readonly class SettleHeights implements Rule
         return $entry === null || $entry->replaces !== null || $site->level->readings->isReadBeside($sequence);
     }
 
-    private function words(SiteState $site, string $id): string
+    private function reading(SiteState $site, string $id): Fact
     {
         $payload = $site->log->entries[LevelReadings::sequence($id)]->payload ?? null;
 
         return match (true) {
-            $payload instanceof RodReading => "the rod on {$this->names($site, $id)[0]} from set-up ".($payload->setUp ?: '1'),
-            $payload instanceof HeightDifference => implode(' to ', $this->names($site, $id)).', '.$payload->instrument->inWords(),
-            default => $id,
+            $payload instanceof RodReading => Fact::of(MoveWhy::TheRod, point: $this->names($site, $id)[0], set_up: $payload->setUp ?: '1'),
+            $payload instanceof HeightDifference => Fact::of(MoveWhy::TheDifference, from: $site->level->name($payload->from), to: $site->level->name($payload->to), instrument: $payload->instrument),
+            default => Fact::of(MoveWhy::TheEntry, entry: $id),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
@@ -18,10 +19,9 @@ final readonly class SettleLines implements Rule
         if ($site->square->verdict() !== SquareVerdict::LinesContradict || $site->decided(DecisionAbout::AcceptOutline) !== null) {
             return;
         }
-        $names = implode(' and ', array_map(fn (string $id) => $site->plan->fixedLine($id)->name ?? $id, $site->square->survey->linesInConflict()));
+        $names = array_map(fn (string $id) => $site->plan->fixedLine($id)->name ?? $id, $site->square->survey->linesInConflict());
         yield new Move(
-            Phase::Square, "Find out which is true: {$names}",
-            "Measured from the stakes, {$names} do not lie to each other as the plan has them; either may be wrong. Measure between them, correct the plan, or only keep a distance from one of them. While this stands nothing is judged by a line.",
+            Phase::Square, Fact::of(MoveKind::SettleLines, lines: $names), [Fact::of(MoveWhy::LinesDisagree, lines: $names)],
             asks: EntryKind::Decision,
         );
     }

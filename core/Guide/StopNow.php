@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Plan\Hold;
 use Aequus\Plan\Post;
 use Aequus\Set\SetClock;
@@ -42,11 +43,11 @@ final readonly class StopNow
         }
 
         $this->moves = [
-            ...self::move('Finish what is begun', 'A pour that stops half-way leaves a joint where the post breaks: fill to the top, plumb both faces, slope it off. Where bags do not reach, leave the surface rough and ask an engineer.', $begun),
-            ...self::move('Leave braces on, cover the fresh fill', 'Rain washes it out, frost spoils it. Sheet or straw over it, weighed down; nobody leans on these posts.', $setting),
-            ...self::move('Brace both ways, or lay it down', 'A post in an open hole is held by its braces alone. A second pair, or down on the ground before the wind comes.', $unbraced),
-            ...self::move('Cover the holes', 'Boards that bear a person, weighed down and marked. Nobody reaches into them in the morning before they are looked into.', $open),
-            new Move(Phase::Set, 'Bags under a roof or a sheet, off the ground; tools, ladders and cables down', 'Wet bags are lost. Power off.'),
+            ...self::move(MoveKind::FinishWhatIsBegun, MoveWhy::HalfAPourBreaks, $begun),
+            ...self::move(MoveKind::LeaveBracesOn, MoveWhy::RainAndFrostSpoil, $setting),
+            ...self::move(MoveKind::BraceOrLayDown, MoveWhy::HeldByBracesAlone, $unbraced),
+            ...self::move(MoveKind::CoverTheHoles, MoveWhy::BoardsThatBear, $open),
+            new Move(Phase::Set, Fact::of(MoveKind::StowAway), [Fact::of(MoveWhy::WetBagsAreLost)]),
         ];
         $may = $lack = [];
         foreach (FillPosts::due($site) as $post) {
@@ -62,8 +63,8 @@ final readonly class StopNow
      * @param  list<Post>  $posts
      * @return list<Move> none where it concerns no post
      */
-    private static function move(string $do, string $why, array $posts): array
+    private static function move(MoveKind $do, MoveWhy $why, array $posts): array
     {
-        return $posts === [] ? [] : [new Move(Phase::Set, $do, $why, null, '', $posts)];
+        return $posts === [] ? [] : [new Move(Phase::Set, Fact::of($do), [Fact::of($why)], posts: $posts)];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Guide;
 
 use Aequus\Adjust\PlacedStake;
+use Aequus\Fact\Fact;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
@@ -12,6 +13,7 @@ use Aequus\Plan\FixedLine;
 use Aequus\Plan\Post;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Shift;
+use Aequus\Plan\Side;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
@@ -63,11 +65,7 @@ final readonly class StraightenLayout implements Rule
     {
         $plan = $site->plan;
         $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
-        $each = array_map(function (PlacedStake $stake, Post $post) use ($site, $plan): string {
-            $parts = array_map(fn (Shift $part) => "{$plan->write($part->amount)} toward the {$plan->sides->of($part->toward)}", self::told($site, $stake));
-
-            return "{$post->label} ".implode(' and ', $parts);
-        }, $stakes, $posts);
+        $each = array_map(fn (PlacedStake $stake, Post $post) => Fact::of(MoveWhy::OneOfMany, post: $post, shifts: self::inMarks($site, $stake)), $stakes, $posts);
         $most = $stakes[0];
         foreach ($stakes as $stake) {
             $most = $stake->size() > $most->size() ? $stake : $most;
@@ -75,13 +73,13 @@ final readonly class StraightenLayout implements Rule
         $far = $plan->grid->find(PostId::of($most->name));
 
         return new Move(
-            Phase::Square, "Swing the grid to {$line->name}", 'The grid lies askew to what holds it. Move '.implode('; ', $each).'. Then what was read to them is read again.',
-            Length::millimetres($most->size()), $far === null ? '' : "at {$far->label}, which moves most", $posts, EntryKind::StakeMoved,
+            Phase::Square, Fact::of(MoveKind::SwingGrid, line: $line->name), [Fact::of(MoveWhy::GridAskew, each: $each), Fact::of(MoveWhy::ReadAgainThen)],
+            Length::millimetres($most->size()), $far === null ? null : Fact::of(Beside::MovesMost, post: $far), $posts, EntryKind::StakeMoved,
         );
     }
 
     /** @return list<Shift> the mean of their moves in the job’s own marks, along the placed design */
-    public static function told(SiteState $site, PlacedStake ...$stakes): array
+    public static function inMarks(SiteState $site, PlacedStake ...$stakes): array
     {
         $mean = fn (callable $part): Length => Length::millimetres(array_sum(array_map($part, $stakes)) / max(1, count($stakes)));
 
@@ -92,16 +90,17 @@ final readonly class StraightenLayout implements Rule
      * Where it is the far side of the outline that moves: what the diagonals say of it, for that is what people look at first.
      *
      * @param  list<Post>  $posts
+     * @return list<Fact> at most one
      */
-    private function racked(SiteState $site, array $posts): string
+    private function racked(SiteState $site, array $posts): array
     {
         $outline = $site->square->outline;
         $difference = $outline?->diagonalDifference();
         if ($outline === null || $difference === null || array_diff([$outline->corners->c->label, $outline->corners->d->label], array_map(fn (Post $post) => $post->label, $posts)) !== []) {
-            return '';
+            return [];
         }
 
-        return "The diagonals differ by {$site->plan->write($difference->magnitude())}, so the outline leans; moving the {$site->plan->sides->plusY} side along its string makes them equal. ";
+        return [Fact::of(MoveWhy::Racked, difference: $difference->magnitude(), side: Side::PlusY)];
     }
 
     /** @param  non-empty-list<PlacedStake>  $stakes */
@@ -109,22 +108,22 @@ final readonly class StraightenLayout implements Rule
     {
         $plan = $site->plan;
         $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
-        $parts = self::told($site, ...$stakes);
-        $labels = implode(' and ', array_map(fn (Post $post) => $post->label, $posts));
-        $beside = "toward the {$plan->sides->of($parts[0]->toward)}".(isset($parts[1]) ? " and {$plan->write($parts[1]->amount)} toward the {$plan->sides->of($parts[1]->toward)}" : '');
+        $parts = self::inMarks($site, ...$stakes);
+        $beside = isset($parts[1]) ? Fact::of(Beside::TowardBoth, side: $parts[0]->toward, also: $parts[1]) : Fact::of(Beside::Toward, side: $parts[0]->toward);
         $ring = Length::millimetres(max(array_map(fn (PlacedStake $stake) => $stake->ellipse->ring(), $stakes)));
         $held = count($site->square->held);
         $others = count($site->square->survey->known) - count($site->square->survey->placed?->out() ?? []);
-        $why = $this->racked($site, $posts);
-        $why .= count($posts) === 1 ? 'Its readings agree on where it stands' : 'Their readings agree on where they stand';
-        $why .= ", within {$plan->write($ring)}; this job allows {$plan->write($plan->tolerances->squareness)}. ";
-        $why .= $held > 0 ? "The {$held} posts that are set hold the layout." : "{$others} of ".count($site->square->survey->known).' stakes stay where they are.';
+        $why = [
+            ...$this->racked($site, $posts),
+            Fact::of(MoveWhy::ReadingsAgree, posts: $posts, ring: $ring, allowed: $plan->tolerances->squareness),
+            $held > 0 ? Fact::of(MoveWhy::SetPostsHold, count: $held) : Fact::of(MoveWhy::OthersStay, others: $others, all: count($site->square->survey->known)),
+        ];
         foreach ($posts as $post) {
             if ($site->footing->asDug($post) !== null) {
-                $why .= " The hole of {$post->label} is dug already: see that the post still keeps its cover.";
+                $why[] = Fact::of(MoveWhy::DugAlready, post: $post);
             }
         }
 
-        return new Move(Phase::Square, 'Move '.(count($posts) === 1 ? 'stake ' : 'stakes ').$labels, $why, $parts[0]->amount, $beside, $posts, EntryKind::StakeMoved);
+        return new Move(Phase::Square, Fact::of(MoveKind::MoveStakes, posts: $posts), $why, $parts[0]->amount, $beside, $posts, EntryKind::StakeMoved);
     }
 }

@@ -6,7 +6,9 @@ namespace Aequus\Guide;
 
 use Aequus\Adjust\ErrorEllipse;
 use Aequus\Adjust\PlacedNetwork;
+use Aequus\Adjust\PlacementWay;
 use Aequus\Adjust\StakeVerdict;
+use Aequus\Fact\Fact;
 use Aequus\Logbook\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
@@ -40,8 +42,7 @@ final readonly class TellStakes implements Rule
         $times = number_format($site->square->survey->mistakes->s0 ?? 1.0, 1);
 
         return new Move(
-            Phase::Square, 'Look at how the tape is held, or accept the layout',
-            "No single reading is wrong, but together they scatter {$times} times as much as a {$site->plan->layout->tape->inWords()} should. Wind, sag, a loose stake or slack strings do that. Choose the class that fits, read again with more care, or take it with a reason.",
+            Phase::Square, Fact::of(MoveKind::LookAtTheTape), [Fact::of(MoveWhy::RougherThanClass, times: $times, tape: $site->plan->layout->tape)],
             asks: EntryKind::Decision,
         );
     }
@@ -53,18 +54,17 @@ final readonly class TellStakes implements Rule
         $name = $site->plan->fixedLine($against->line ?? '')->name ?? 'the line';
         $by = Length::millimetres(abs($against?->isOutOfParallel() ? $against->turned : $against->across ?? 0.0));
 
-        $how = $against?->isOutOfParallel() ? 'out of parallel to' : 'too near to or too far from';
+        $isAskew = $against?->isOutOfParallel() ?? false;
         if ($site->square->held !== []) {
             return new Move(
-                Phase::Square, "Take up above what stands off {$name}",
-                "The posts that are set stand {$how} {$name}, and they can’t move any more. Change the plan to what stands, take it up in what goes on top, or take it with a reason.",
-                $by, 'off the line', asks: EntryKind::Decision,
+                Phase::Square, Fact::of(MoveKind::TakeUpAbove, line: $name), [Fact::of($isAskew ? MoveWhy::SetAskewToLine : MoveWhy::SetOffTheLine, line: $name)],
+                $by, Fact::of(Beside::OffTheLine), asks: EntryKind::Decision,
             );
         }
 
         return new Move(
-            Phase::Square, 'Judge the layout by the line', "The stakes fit the plan among themselves, but they stand {$how} {$name}. Judged by the line each is told its move; or keep only a distance from it, or take the layout with a reason.",
-            $by, $against?->isOutOfParallel() ? 'out of parallel over the whole length' : 'off its place', asks: EntryKind::Decision,
+            Phase::Square, Fact::of(MoveKind::JudgeByTheLine), [Fact::of($isAskew ? MoveWhy::StakesAskewToLine : MoveWhy::StakesOffTheLine, line: $name)],
+            $by, Fact::of($isAskew ? Beside::OutOfParallel : Beside::OffItsPlace), asks: EntryKind::Decision,
         );
     }
 
@@ -74,9 +74,8 @@ final readonly class TellStakes implements Rule
         $worst = Length::millimetres($held === [] ? 0.0 : max($held));
 
         return new Move(
-            Phase::Square, 'Change the plan to what stands, or take it up above',
-            "The posts that are set lie {$site->plan->write($worst)} off any true grid, and they can’t move. Anchors, notches or a new plan must give.",
-            $worst, 'is the largest misfit', asks: EntryKind::Decision,
+            Phase::Square, Fact::of(MoveKind::ChangePlanToWhatStands), [Fact::of(MoveWhy::SetOffAnyGrid, worst: $worst)],
+            $worst, Fact::of(Beside::LargestMisfit), asks: EntryKind::Decision,
         );
     }
 
@@ -90,8 +89,8 @@ final readonly class TellStakes implements Rule
         }
         $better = array_filter($site->square->survey->placements, fn (PlacedNetwork $other) => $other->verdict !== StakeVerdict::CannotTell && $placed->held === []);
         if ($better !== []) {
-            $way = str_replace('_', ' ', (string) array_key_first($better));
-            yield new Move(Phase::Square, "Judge the layout by {$way}", "Counted from the base line, errors add up until {$this->openness($site)} is left open at the far stakes. By {$way} these same readings tell of every stake. Choose it below.");
+            $way = PlacementWay::from((string) array_key_first($better));
+            yield new Move(Phase::Square, Fact::of(MoveKind::JudgeAnotherWay, way: $way), [Fact::of(MoveWhy::ErrorsAddUp, open: $this->openness($site), way: $way)]);
         }
         foreach ($placed->untold() as $stake) {
             $tell = $site->square->survey->tells[$stake->name] ?? null;
@@ -103,20 +102,19 @@ final readonly class TellStakes implements Rule
             }
             $planned = $from->at->distanceTo($to->at);
             yield new Move(
-                Phase::Square, "Pull the tape {$from->label}–{$to->label}",
-                "Where {$post->label} stands is open by {$plan->write(Length::millimetres($stake->ellipse->ring()))}; this job allows {$plan->write($plan->tolerances->squareness)}. This tape brings it to {$plan->write(Length::millimetres(ErrorEllipse::RING * $tell->major))}.",
-                $planned, 'from nail to nail', [$from, $to], EntryKind::Tape,
+                Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to),
+                [Fact::of(MoveWhy::PlaceIsOpen, post: $post, open: Length::millimetres($stake->ellipse->ring()), allowed: $plan->tolerances->squareness, then: Length::millimetres(ErrorEllipse::RING * $tell->major))],
+                $planned, Fact::of(Beside::NailToNail), [$from, $to], EntryKind::Tape,
             );
         }
         yield new Move(
-            Phase::Square, 'Use a better tape, or accept the layout',
-            "These readings leave {$this->openness($site)} open, more than the {$plan->write($plan->tolerances->squareness)} this job allows, and no further reading with a {$plan->layout->tape->inWords()} changes that much. They can’t prove it.",
-            Length::millimetres(ErrorEllipse::RING * $placed->covariance->largest()), 'either way', asks: EntryKind::Decision,
+            Phase::Square, Fact::of(MoveKind::UseABetterTape), [Fact::of(MoveWhy::CannotProve, open: $this->openness($site), allowed: $plan->tolerances->squareness, tape: $plan->layout->tape)],
+            Length::millimetres(ErrorEllipse::RING * $placed->covariance->largest()), Fact::of(Beside::EitherWay), asks: EntryKind::Decision,
         );
     }
 
-    private function openness(SiteState $site): string
+    private function openness(SiteState $site): Length
     {
-        return $site->plan->write(Length::millimetres(ErrorEllipse::RING * ($site->square->survey->placed?->covariance->largest() ?? 0.0)));
+        return Length::millimetres(ErrorEllipse::RING * ($site->square->survey->placed?->covariance->largest() ?? 0.0));
     }
 }

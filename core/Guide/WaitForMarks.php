@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
@@ -15,8 +16,7 @@ final readonly class WaitForMarks implements Rule
         $notice = $site->clear->notice;
         if ($notice !== null && ! $notice->isOver($site->today) && count($site->footing->dug) < count($site->plan->grid->posts)) {
             yield new Move(
-                Phase::Clear, 'Wait for the utility marks',
-                "Asked on {$notice->asked->askedOn}, {$notice->asked->workingDays} working days: digging may begin on {$notice->runsOut}, once every utility has answered. Public holidays count extra.",
+                Phase::Clear, Fact::of(MoveKind::WaitForMarks), [Fact::of(MoveWhy::AskedOn, asked: $notice->asked->askedOn, days: $notice->asked->workingDays, from: $notice->runsOut)],
             );
         }
     }

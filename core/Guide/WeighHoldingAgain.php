@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -19,10 +20,12 @@ final readonly class WeighHoldingAgain implements Rule
             }
             $post = $surprise->hole->required->post;
             yield new Move(
-                Phase::Footing, 'Weigh width and way of holding again',
-                "At the bottom {$surprise->found->inWords()} was found at {$post->label}, {$surprise->assumed->inWords()} was assumed. "
-                    .($surprise->better === null ? 'It carries less, so the foot must be wider.' : ucfirst("{$surprise->better->inWords()} suits it best now.")).' Decide anew for the soil there is, or keep both with a reason.',
-                null, '', [$post], EntryKind::Decision,
+                Phase::Footing, Fact::of(MoveKind::WeighHoldingAgain), [
+                    Fact::of(MoveWhy::SoilFound, found: $surprise->found, post: $post, assumed: $surprise->assumed),
+                    $surprise->better === null ? Fact::of(MoveWhy::FootMustBeWider) : Fact::of(MoveWhy::SuitsBestNow, hold: $surprise->better),
+                    Fact::of(MoveWhy::DecideAnew),
+                ],
+                null, null, [$post], EntryKind::Decision,
             );
         }
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Measure;
 
+use Aequus\Fact\Fact;
+
 /** What may have been meant by a figure that does not fit. */
 enum Guess: string
 {
@@ -29,23 +31,10 @@ enum Guess: string
     case InchesForFeet = 'inches taken for feet';
     case FeetForInches = 'feet taken for inches';
 
-    /** The same as it is asked across a yard, ending in a question mark; units with what was taken for what. */
-    public function asks(bool $tooMuch): string
+    /** As a fact to be asked about: with the edge that may have been held. */
+    public function asks(bool $tooMuch): Fact
     {
-        $edge = $tooMuch ? 'the far edge' : 'the near edge';
-
-        return match ($this) {
-            self::PostWidth => "a post’s width: was {$edge} held instead of the middle at both ends, or outside to outside?",
-            self::HalfPostWidth => "half a post’s width: was {$edge} held instead of the middle?",
-            self::HoleWidth => "a hole’s width: was {$edge} of the hole held?",
-            self::Foot => 'one foot: was a foot mark misread?',
-            self::Inch => 'one inch: was the tape held at its one-inch mark, or an inch misread?',
-            self::TenCentimetres => 'ten centimetres: was the tape held at 10, or a hand misread?',
-            self::Bay => 'a whole bay: was it held at another stake?',
-            self::DigitTooMany => 'a digit too many?',
-            self::DigitMissing => 'a digit missing?',
-            default => preg_replace(['/\bmm\b/', '/\bcm\b/', '/\bm\b/'], ['millimetres', 'centimetres', 'metres'], $this->value).'?',
-        };
+        return Fact::of($this, edge: $tooMuch ? Edge::Far : Edge::Near);
     }
 
     /** How many times too large a figure comes out when a number in one unit is taken as one in another; null where it is no matter of units. */

@@ -240,7 +240,7 @@ final class DeckByTheWallTest extends BrowserTestCase
         $this->column('3 x 2400');
         $this->assertSees('come back with');
         $this->visit('/jobs/1/footing');
-        $this->assertSees('8 of 8 are dug');
+        $this->assertSees('8 of 8 holes are dug');
         $this->visit('/jobs/1/square');
         $this->assertSees('Every stake is within 6 mm');
     }

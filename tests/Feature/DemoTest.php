@@ -27,6 +27,7 @@ use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Builds;
 use Tests\FeatureTestCase;
+use Tests\Told;
 
 final class DemoTest extends FeatureTestCase
 {
@@ -44,7 +45,7 @@ final class DemoTest extends FeatureTestCase
         $site = $this->site(Shelter::job($seed, '2026-05-01'));
         $short = array_keys(array_filter($site->footing->dug, fn ($hole) => ! $hole->serves()));
         $this->assertSame([$site->plan->grid->labelled(Shelter::SHALLOW)->id->value], $short);
-        $this->assertStringContainsString('Dig '.Shelter::SHALLOW.' deeper', (string) Guide::next($site, Scope::phase(Phase::Footing))?->do);
+        $this->assertStringContainsString('Dig '.Shelter::SHALLOW.' deeper', Told::do(Guide::next($site, Scope::phase(Phase::Footing))));
         // About a foot of fall across.
         $this->assertEqualsWithDelta(300, $site->level->range()?->inMillimetres(), 60);
     }
@@ -79,7 +80,7 @@ final class DemoTest extends FeatureTestCase
 
     public function test_the_parcel_post_waits_for_its_hole(): void
     {
-        $this->assertSame('Dig hole A1', Guide::next($this->site(ParcelPost::job(LoadDemo::SEED, '2026-05-01')), Scope::job())?->do);
+        $this->assertSame('Dig hole A1', Told::do(Guide::next($this->site(ParcelPost::job(LoadDemo::SEED, '2026-05-01')), Scope::job())));
     }
 
     public function test_the_demo_is_loaded_like_entered_work_and_lists_three_jobs_with_their_next_moves(): void
@@ -105,8 +106,8 @@ final class DemoTest extends FeatureTestCase
             if ($move === null || $move->asks === EntryKind::Decision || count($did) > 60) {
                 return [$did, $site];
             }
-            $did[] = $move->do;
-            $taped = str_ends_with($move->do, ' again') ? $site->square->taken->find(new Pair($move->posts[0], $move->posts[1])) : null;
+            $did[] = Told::do($move);
+            $taped = str_ends_with(Told::do($move), ' again') ? $site->square->taken->find(new Pair($move->posts[0], $move->posts[1])) : null;
             $payload = $move->asks === EntryKind::StakeMoved
                 ? new StakeMoved($move->posts[0]->id)
                 : new TapeReading($move->posts[0]->id, $move->posts[1]->id, $tape->read($job->plan, $site->log, $move->posts[0], $move->posts[1], TapeClass::Steel), TapeClass::Steel);

@@ -10,10 +10,14 @@ use Aequus\Measure\Guess;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostId;
+use Aequus\Words\Speech;
 
 /** A doubtful or impossible figure, as it is said at its field. */
 final readonly class QuestionWords
 {
+    /** So many guesses are asked at most. */
+    private const GUESSES = 3;
+
     public function __construct(private Plan $plan)
     {
     }
@@ -79,7 +83,7 @@ final readonly class QuestionWords
 
     private function guesses(Question $question): string
     {
-        return implode(' ', array_map(fn (Guess $guess) => ucfirst($guess->asks($this->isMore($question))), array_slice($question->guesses, 0, 3)));
+        return (string) (new Speech($this->plan))->say(...array_map(fn (Guess $guess) => $guess->asks($this->isMore($question)), array_slice($question->guesses, 0, self::GUESSES)));
     }
 
     private function isMore(Question $question): bool

@@ -7,11 +7,11 @@
         <p class="move-why">The work is handed over. The record stays in the logbook.</p>
     @else
         <p class="move-kicker">{{ $heading }}{{ $here !== null && $move->phase !== $here ? ', in '.$move->phase->inWords() : '' }}</p>
-        <h2 id="move-title"><x-words :say="$move->do" /></h2>
+        <h2 id="move-title"><x-words :say="$site->speech->say($move->do)" /></h2>
         @if ($move->number !== null)
-            <p class="move-number"><span class="big"><x-length :of="$move->number" :plan="$site->plan" /></span> <span class="move-beside"><x-words :say="$move->beside" /></span></p>
+            <p class="move-number"><span class="big"><x-length :of="$move->number" :plan="$site->plan" /></span> <span class="move-beside"><x-words :say="$site->speech->say($move->beside)" /></span></p>
         @endif
-        <p class="move-why"><x-words :say="$move->why" /></p>
+        <p class="move-why"><x-words :say="$site->speech->say(...$move->why)" /></p>
         @if (isset($slot) && trim($slot) !== '')
             {{ $slot }}
         @elseif ($here === $move->phase && request()->routeIs($move->phase->value, 'set.post'))

@@ -28,9 +28,9 @@
                 </div>
                 <div class="job-next">
                     <p class="move-kicker">Next move</p>
-                    <p class="job-do"><x-words :say="$site->next->do ?? 'Nothing is left to do'" /></p>
+                    <p class="job-do"><x-words :say="$site->next ? $site->speech->say($site->next->do) : 'Nothing is left to do'" /></p>
                     @if ($site->next?->number)
-                        <p class="move-number"><span class="big"><x-length :of="$site->next->number" :plan="$site->plan" /></span> <span class="move-beside"><x-words :say="$site->next->beside" /></span></p>
+                        <p class="move-number"><span class="big"><x-length :of="$site->next->number" :plan="$site->plan" /></span> <span class="move-beside"><x-words :say="$site->speech->say($site->next->beside)" /></span></p>
                     @endif
                     <x-job-shelf :job="$site->job" />
                 </div>

@@ -40,7 +40,7 @@
                 @if ($move->asks === EntryKind::Decision)<p><a class="button" href="{{ route($move->phase->value, $job) }}">Go there</a></p>
                 @elseif ($move->asks === $asks && $open)<div id="entry">@include($open)</div>@endif
             </x-move>
-            @if ($site->next && $site->next->do !== $move->do)<p class="hint">Next move of the job: <a class="jump" href="{{ route($site->next->phase->value, $job) }}"><x-words :say="$site->next->do" /></a></p>@endif
+            @if ($site->next && $site->next != $move)<p class="hint">Next move of the job: <a class="jump" href="{{ route($site->next->phase->value, $job) }}"><x-words :say="$site->speech->say($site->next->do)" /></a></p>@endif
         @else
             <x-move :site="$site" :here="$phase" />
         @endif

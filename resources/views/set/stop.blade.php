@@ -6,9 +6,9 @@
         <p class="verdict-why">In this order, from what the book knows of every post. People first: lightning, or wind that moves timber, and everybody leaves.</p>
         <ol class="plain stop-list">
             @foreach ($stop->moves as $move)
-                <li><h2>{{ $move->do }}</h2>
+                <li><h2><x-words :say="$site->speech->say($move->do)" /></h2>
                     @if ($move->posts !== [])<p class="stop-posts">@foreach ($move->posts as $post)<a href="{{ route('set.post', [$job, $post->label]) }}">{{ $post->label }}</a> @endforeach</p>@endif
-                    <p>{{ $move->why }}</p></li>
+                    <p><x-words :say="$site->speech->say(...$move->why)" /></p></li>
             @endforeach
         </ol>
         <section><h2>What may still be filled</h2>

@@ -47,6 +47,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 use Tests\Core\Guide\SimulatedBuilder;
+use Tests\Told;
 
 /** Holes that did not come out as planned, on a 3 × 2 grid: every hole must be 1100 deep, its foot 900 below the ground. */
 final class HoleOptionsTest extends TestCase
@@ -170,10 +171,10 @@ final class HoleOptionsTest extends TestCase
         $this->assertSame(['Break', 'Shift', 'Bell', 'Pour', 'Thin', 'Shorten', 'Pin'], array_map(fn (HoleOption $one) => explode(' ', $one->do)[0], $short), 'what leaves the foot where it is comes first');
         $soft = new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(400)), new SoilLayer(Soil::Clay, Length::millimetres(1100))]);
         $next = Guide::next($this->siteOf($plan, $soft), Scope::job());
-        $this->assertSame('Weigh width and way of holding again', $next?->do);
-        $this->assertStringContainsString('clay was found at B1, gravel was assumed', $next->why);
-        $this->assertSame('Dig hole A1', Guide::next($this->siteOf($plan, $soft, new Decision(DecisionAbout::KeepHolding, $this->id('B1'), 'the pad is twice as wide as needed')), Scope::job())?->do);
-        $this->assertSame('Dig hole A1', Guide::next($this->siteOf($plan, new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(1100))])), Scope::job())?->do);
+        $this->assertSame('Weigh width and way of holding again', Told::do($next));
+        $this->assertStringContainsString('clay was found at B1, gravel was assumed', Told::why($next));
+        $this->assertSame('Dig hole A1', Told::do(Guide::next($this->siteOf($plan, $soft, new Decision(DecisionAbout::KeepHolding, $this->id('B1'), 'the pad is twice as wide as needed')), Scope::job())));
+        $this->assertSame('Dig hole A1', Told::do(Guide::next($this->siteOf($plan, new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(1100))])), Scope::job())));
     }
 
     public function test_buried_wood_is_treated_to_a_hand_above_the_ground_and_shortened_at_its_top(): void
@@ -195,7 +196,7 @@ final class HoleOptionsTest extends TestCase
         $this->assertStringContainsString('Cut it at the top: turned over, or cut at the foot', $options(WoodCare::Charred));
         $this->assertStringNotContainsString('Cut it at the top', $options(WoodCare::Nothing));
         $dug = array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(1300)), $this->plan()->grid->posts);
-        $why = Guide::next($this->siteOf($held(WoodCare::Charred), ...$dug), Scope::post($b1))->why ?? '';
+        $why = Told::why(Guide::next($this->siteOf($held(WoodCare::Charred), ...$dug), Scope::post($b1)));
         $this->assertStringContainsString('up from its foot: to there it is charred. A foot that is cut', $why);
     }
 
@@ -226,7 +227,7 @@ final class HoleOptionsTest extends TestCase
         $this->assertEqualsWithDelta(1000, $deep($plan, 900), 1e-6, 'never less than its rule');
         $falling = $plan->withTops(new TopRules(Length::millimetres(2300), Slope::ratio(-1 / 24), Slope::level(), Length::millimetres(1200)));
         $this->assertEqualsWithDelta(1250, $deep($falling, 1200), 1e-3, 'a top 100 lower');
-        $this->assertStringContainsString('level with A1’s', (string) Guide::next($this->siteOf($plan, new HoleDug($this->id('A1'), Length::millimetres(1200))), Scope::job())?->why);
+        $this->assertStringContainsString('level with A1’s', Told::why(Guide::next($this->siteOf($plan, new HoleDug($this->id('A1'), Length::millimetres(1200))), Scope::job())));
     }
 
     public function test_layers_go_down_within_the_hole(): void
@@ -243,17 +244,17 @@ final class HoleOptionsTest extends TestCase
         $beside = fn (string $label) => count($footing->foundBeside($this->plan()->grid->labelled($label), $this->plan()->grid->posts));
         $this->assertSame([1, 1, 1, 0, 0], array_map($beside, ['A1', 'C1', 'B2', 'A2', 'C2']));
         $next = Guide::next($this->site($met), Scope::job());
-        $this->assertSame('Dig hole A1', $next?->do);
-        $this->assertStringContainsString('B1 beside it met water.', $next->why);
-        $this->assertStringEndsWith('margin.', Guide::next($this->site(), Scope::job())->why ?? '');
+        $this->assertSame('Dig hole A1', Told::do($next));
+        $this->assertStringContainsString('B1 beside it met water.', Told::why($next));
+        $this->assertStringEndsWith('margin.', Told::why(Guide::next($this->site(), Scope::job())));
     }
 
     public function test_a_decision_settles_a_short_hole(): void
     {
         $short = new HoleDug($this->id('A1'), Length::millimetres(600), null, Finding::Rock);
-        $this->assertSame('Settle what to do about the rock in A1', Guide::next($this->site($short), Scope::job())?->do);
+        $this->assertSame('Settle what to do about the rock in A1', Told::do(Guide::next($this->site($short), Scope::job())));
         $settled = $this->site($short, new Decision(DecisionAbout::AsEngineerSays, $this->id('A1'), 'pinned to the ledge, drawing 3'));
-        $this->assertSame('Dig hole B1', Guide::next($settled, Scope::job())?->do);
+        $this->assertSame('Dig hole B1', Told::do(Guide::next($settled, Scope::job())));
     }
 
     public function test_width_and_finding_go_into_the_book_and_older_holes_are_still_understood(): void

@@ -61,6 +61,7 @@ use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
+use Tests\Told;
 
 /** Fifty-odd site histories on a 2 × 2 grid of 5400 by 3600 mm (unless told otherwise), some of them contradictory. */
 final class GuideTest extends TestCase
@@ -74,7 +75,7 @@ final class GuideTest extends TestCase
     public function test_the_next_move_of_a_site_history_and_that_obeying_finishes_the_job(string $next, array $history, ?Plan $plan = null, string $today = '2026-06-01'): void
     {
         $builder = new SimulatedBuilder($plan ?? self::plan(), $today, ...$history);
-        $this->assertStringStartsWith($next, $builder->next()->do ?? 'nothing');
+        $this->assertStringStartsWith($next, Told::do($builder->next()));
         $builder->finish();
         $this->assertNotNull($builder->site()->handover()->given);
     }
@@ -223,12 +224,12 @@ final class GuideTest extends TestCase
     public function test_a_phase_and_a_post_have_next_moves_of_their_own(): void
     {
         $site = (new SimulatedBuilder(self::plan()->withFooting(self::footing()), '2026-06-01', ...[new NoticeAsked('2026-05-04', 3, ''), ...self::tapes()]))->site();
-        $this->assertSame('Choose a benchmark', Guide::next($site, Scope::job())?->do);
+        $this->assertSame('Choose a benchmark', Told::do(Guide::next($site, Scope::job())));
         $this->assertSame(Phase::Cut, Guide::next($site, Scope::phase(Phase::Cut))?->phase);
         $this->assertNull(Guide::next($site, Scope::phase(Phase::Square)));
         $this->assertEquals(Guide::next($site, Scope::job()), Guide::open($site)[0]);
         $b2 = $site->plan->grid->labelled('B2');
-        $this->assertSame('Read the rod at B2', Guide::next($site, Scope::post($b2))?->do);
+        $this->assertSame('Read the rod at B2', Told::do(Guide::next($site, Scope::post($b2))));
     }
 
     public function test_a_post_cut_on_the_trestle_is_as_long_as_its_hole_as_dug_asks(): void
@@ -237,16 +238,16 @@ final class GuideTest extends TestCase
         // Foot 1000 below the ground at −100, top at 2300.
         $move = (new SimulatedBuilder($plan, '2026-06-01', ...$history))->next();
         $this->assertEqualsWithDelta(2300 + 100 + 1000 - 100, $move?->number?->inMillimetres(), 1e-6);
-        $this->assertSame('from foot to top', $move->beside);
+        $this->assertSame('from foot to top', Told::beside($move));
     }
 
     public function test_a_post_its_fill_pushed_keeps_no_other_from_its_fill(): void
     {
         [, $history, $plan] = iterator_to_array(self::histories())['one pushed by its fill'];
         $site = (new SimulatedBuilder($plan, '2026-06-01', ...$history))->site();
-        $this->assertSame('Pull the top of A1', Guide::next($site, Scope::job())?->do);
+        $this->assertSame('Pull the top of A1', Told::do(Guide::next($site, Scope::job())));
         foreach (['B1', 'A2', 'B2'] as $label) {
-            $this->assertSame("Fill {$label}", Guide::next($site, Scope::post($plan->grid->labelled($label)))?->do);
+            $this->assertSame("Fill {$label}", Told::do(Guide::next($site, Scope::post($plan->grid->labelled($label)))));
         }
     }
 
@@ -255,8 +256,8 @@ final class GuideTest extends TestCase
         $history = [new NoticeAsked('2026-05-04', 3, ''), ...array_slice(self::tapes(), 0, 4), self::tape('A1', 'B2', self::DIAGONAL + 20), self::tape('B1', 'A2', self::DIAGONAL - 20)];
         $move = (new SimulatedBuilder(self::plan(), '2026-06-01', ...$history))->next();
         $this->assertEqualsWithDelta(24.03, $move?->number?->inMillimetres(), 0.05);
-        $this->assertSame('toward the barn', $move->beside);
-        $this->assertStringContainsString('40 mm', $move->why);
+        $this->assertSame('toward the barn', Told::beside($move));
+        $this->assertStringContainsString('40 mm', Told::why($move));
     }
 
     public function test_a_larger_job_with_posts_left_out_comes_to_its_end_too(): void

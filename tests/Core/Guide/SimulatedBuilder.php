@@ -7,6 +7,7 @@ namespace Tests\Core\Guide;
 use Aequus\Adjust\PlacementWay;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
+use Aequus\Guide\MoveKind;
 use Aequus\Guide\Scope;
 use Aequus\Guide\SettleHeights;
 use Aequus\Logbook\BenchmarkChosen;
@@ -50,6 +51,7 @@ use Aequus\Site\SiteState;
 use Aequus\Square\SurveyedBefore;
 use DateTimeImmutable;
 use LogicException;
+use Tests\Told;
 
 /** A builder who does exactly what the guide says, once the site is as the plan has it. Time passes only when told to wait. */
 final class SimulatedBuilder
@@ -101,7 +103,8 @@ final class SimulatedBuilder
             if ($most-- === 0) {
                 throw new LogicException('The guide does not come to an end: '.implode(' · ', array_slice($this->done, -6)));
             }
-            $this->done[] = $move->do;
+            // Everything is said, so that no sentence lacks a part.
+            [$this->done[]] = [Told::do($move), Told::beside($move), Told::why($move)];
             $this->obey($move);
         }
 
@@ -169,11 +172,8 @@ final class SimulatedBuilder
     private function rod(SiteState $site, Move $move): void
     {
         $post = $move->posts[0] ?? null;
-        if (str_ends_with($move->do, 'from another set-up')) {
-            $this->write(new RodReading(null, Length::millimetres(1200), '2'));
-        }
-        $second = str_contains($move->do, 'set-up 2') || str_ends_with($move->do, 'from another set-up') || str_starts_with($move->do, 'Set up once more');
-        $again = str_starts_with($move->do, 'Read again') ? $site->log->entries[(int) SettleHeights::asksFor($site)]->payload : null;
+        $second = $move->setUp === '2' || $move->is(MoveKind::ReadFromSecondToo);
+        $again = $move->is(MoveKind::ReadAgain) ? $site->log->entries[(int) SettleHeights::asksFor($site)]->payload : null;
         $this->write($again instanceof RodReading
             ? new RodReading($again->point, Length::millimetres($again->setUp === '' ? 1600 : 1300), $again->setUp)
             : new RodReading($post?->id, Length::millimetres(($post === null ? 1500 : 1600 + $post->at->x->inMillimetres() / 50) - ($second ? 300 : 0)), $second ? '2' : ''));
@@ -205,7 +205,7 @@ final class SimulatedBuilder
                 Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::CommonPlane,
             )),
             Phase::Cut => $this->plan = $this->plan->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 60), Length::millimetres(1200))),
-            default => throw new LogicException("Nobody knows how to obey: {$move->do}"),
+            default => throw new LogicException('Nobody knows how to obey: '.Told::do($move)),
         };
     }
 }

@@ -48,6 +48,7 @@ use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 use Tests\Core\Guide\SimulatedBuilder;
+use Tests\Told;
 
 /** Six posts on flat ground, 2400 apart along x and 3000 along y, standing 2400 high, read with a level of 1200. */
 final class StandingFrameTest extends TestCase
@@ -152,7 +153,7 @@ final class StandingFrameTest extends TestCase
         $now = new DateTimeImmutable('2026-05-04 18:00 UTC');
         $site = $this->site(...array_slice($this->standing(), 0, -1 - 2 * 1), ...[new PostFilled($this->id('A1'), FillStep::Started), new PostFilled($this->id('B1'), FillStep::Done)]);
         $stop = new StopNow($site, $now);
-        $this->assertSame(['Finish what is begun', 'Leave braces on, cover the fresh fill', 'Brace both ways, or lay it down', 'Cover the holes', 'Bags under a roof or a sheet, off the ground; tools, ladders and cables down'], array_map(fn ($move) => $move->do, $stop->moves));
+        $this->assertSame(['Finish what is begun', 'Leave braces on, cover the fresh fill', 'Brace both ways, or lay it down', 'Cover the holes', 'Bags under a roof or a sheet, off the ground; tools, ladders and cables down'], array_map(fn ($move) => Told::do($move), $stop->moves));
         $this->assertSame([['A1'], ['B1']], array_map(fn ($move) => array_map(fn ($post) => $post->label, $move->posts), array_slice($stop->moves, 0, 2)));
         $this->assertNotContains('A1', array_map(fn ($post) => $post->label, $stop->mayFill));
     }

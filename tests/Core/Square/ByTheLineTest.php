@@ -26,6 +26,7 @@ use Aequus\Square\Wanted;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
+use Tests\Told;
 
 /** A wall, a boundary: whatever will not move holds the layout, and no verdict forgets it. */
 final class ByTheLineTest extends TestCase
@@ -62,17 +63,17 @@ final class ByTheLineTest extends TestCase
     {
         $plan = $this->walled();
         $swing = $this->move($plan, $this->turned($plan, 50 / 7200));
-        $this->assertSame('Swing the grid to barn wall', $swing->do);
+        $this->assertSame('Swing the grid to barn wall', Told::do($swing));
         $this->assertGreaterThan(4, count($swing->posts));
         $most = array_map(fn ($stake) => $stake->size(), $this->layout($plan, ...Builds::readings($plan, $this->turned($plan, 50 / 7200)))->toMove());
         $this->assertEqualsWithDelta(max($most), $swing->number?->inMillimetres(), 1e-3);
-        $this->assertStringContainsString('which moves most', $swing->beside);
-        $this->assertSame(count($swing->posts) - 1, substr_count($swing->why, ';'), 'each stake has its own move');
+        $this->assertStringContainsString('which moves most', Told::beside($swing));
+        $this->assertSame(count($swing->posts) - 1, substr_count(Told::why($swing), ';'), 'each stake has its own move');
         $even = $this->move($plan, array_map(fn () => [0.0, -46.0], $this->turned($plan, 0)));
-        $this->assertStringStartsWith('Move stakes A1 and', $even->do, 'all alike: one move says it');
+        $this->assertStringStartsWith('Move stakes A1,', Told::do($even), 'all alike: one move says it');
         $off = $this->turned($plan, 50 / 7200);
         $off['B2'][0] += 900;
-        $this->assertStringStartsWith('Move stake B2', $this->move($plan, $off)->do);
+        $this->assertStringStartsWith('Move stake B2', Told::do($this->move($plan, $off)));
     }
 
     /** @param  array<string, array{float, float}>  $off */

@@ -23,6 +23,7 @@ use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
+use Tests\Told;
 
 /** Stakes roughly first, to a hand’s breadth; boards and strings take over, and the tolerance is proved on them. */
 final class RoughStageTest extends TestCase
@@ -36,7 +37,7 @@ final class RoughStageTest extends TestCase
         self::assertSame(SquareVerdict::Rough, $rough->square->verdict());
         self::assertFalse($rough->square->holds());
         self::assertSame([], $rough->square->toMove());
-        self::assertSame('Set the batter boards and pull the strings', Guide::next($rough, Scope::job())?->do);
+        self::assertSame('Set the batter boards and pull the strings', Told::do(Guide::next($rough, Scope::job())));
     }
 
     public function test_a_stake_more_than_a_hand_off_is_set_nearer_first(): void
@@ -44,7 +45,7 @@ final class RoughStageTest extends TestCase
         $site = $this->site(...$this->rough(['C2' => [140.0, 0.0]]));
         self::assertSame(SquareVerdict::RoughOff, $site->square->verdict());
         $move = Guide::next($site, Scope::job());
-        self::assertStringStartsWith('Set the stakes nearer and pull', (string) $move?->do);
+        self::assertStringStartsWith('Set the stakes nearer and pull', Told::do($move));
         self::assertContains('C2', array_map(fn ($post) => $post->label, $move->posts ?? []));
         $read = array_map(fn (TapeReading $tape) => $tape, array_values(array_filter($this->rough([]), fn (Payload $one) => $one instanceof TapeReading)));
         self::assertSame(SquareVerdict::Rough, $this->site(...$this->rough(['C2' => [140.0, 0.0]]), ...$read)->square->verdict(), 'the newest tape counts');
@@ -56,7 +57,7 @@ final class RoughStageTest extends TestCase
         $up = $this->site(...[...$before, new BoardsUp]);
         self::assertGreaterThan(6, count($up->square->wanted));
         self::assertSame(SquareVerdict::NothingRead, $up->square->verdict(), 'what was read between rough stakes is old');
-        self::assertStringStartsWith('Pull the tape', (string) Guide::next($up, Scope::job())?->do);
+        self::assertStringStartsWith('Pull the tape', Told::do(Guide::next($up, Scope::job())));
         $proved = $this->site(...[...$before, new BoardsUp, ...Builds::readings($this->plan())]);
         self::assertSame(SquareVerdict::Within, $proved->square->verdict());
         $off = $this->site(...[...$before, new BoardsUp, ...Builds::readings($this->plan(), ['B2' => [30.0, 0.0]])]);
@@ -75,7 +76,7 @@ final class RoughStageTest extends TestCase
         self::assertSame(SquareVerdict::ReadingsMissing, $this->siteOf($walled, $this->rough([]))->square->verdict(), 'the wall was not measured yet');
         self::assertSame(SquareVerdict::Rough, $read(1830.0)->square->verdict());
         self::assertSame(SquareVerdict::RoughOff, $read(2300.0)->square->verdict());
-        self::assertSame('Set the stake nearer and measure A1 off wall again', Guide::next($read(2300.0), Scope::job())?->do);
+        self::assertSame('Set the stake nearer and measure A1 off wall again', Told::do(Guide::next($read(2300.0), Scope::job())));
     }
 
     public function test_where_there_are_no_four_corners_every_stake_is_taped_before_the_boards(): void

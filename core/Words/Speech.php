@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Words;
+
+use Aequus\Adjust\PlacementWay;
+use Aequus\Fact\Fact;
+use Aequus\Guide\Beside;
+use Aequus\Guide\MoveKind;
+use Aequus\Guide\MoveWhy;
+use Aequus\Measure\Edge;
+use Aequus\Measure\Guess;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Post;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Shift;
+use Aequus\Plan\Side;
+use Aequus\Words\Guide\MoveWords;
+use Aequus\Words\Measure\GuessWords;
+use LogicException;
+use Stringable;
+use UnitEnum;
+
+/**
+ * Says a fact in the words and units of one job. A text has places for its parts: “{post}” is filled with the part of that name, “{count: 1 post|# posts}”
+ * with the first words where it is one and else with the second, # standing for the number; “{each;}” is a list with semicolons, “{each,}” one with commas alone.
+ */
+final readonly class Speech
+{
+    public function __construct(private Plan $plan)
+    {
+    }
+
+    public function say(?Fact ...$facts): Sentence
+    {
+        return Sentence::inARow($this->plan->notation, ...array_map(fn (Fact $fact) => $this->fill(self::text($fact->is), $fact), array_values(array_filter($facts))));
+    }
+
+    /** The text of a case, with places for its parts. */
+    private static function text(UnitEnum $is): string
+    {
+        return match (true) {
+            $is instanceof MoveKind => MoveWords::title($is),
+            $is instanceof MoveWhy => MoveWords::why($is),
+            $is instanceof Guess => GuessWords::asks($is),
+            $is instanceof Beside => MoveWords::beside($is),
+            default => throw new LogicException('Nobody has words for '.$is::class.'.'),
+        };
+    }
+
+    private function fill(string $text, Fact $fact): Sentence
+    {
+        $pieces = [];
+        foreach (preg_split('/(\{[^{}]+\})/', $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+            if (preg_match('/^\{([a-z_]+)([;,])?(?:: ?(.*))?\}$/s', $piece, $place) !== 1) {
+                $pieces[] = $piece;
+
+                continue;
+            }
+            $part = $fact->part($place[1]);
+            $pieces = [...$pieces, ...match (true) {
+                isset($place[3]) => [self::counted($place[3], $part)],
+                ($place[2] ?? '') !== '' && is_array($part) => $this->listed(array_values($part), "{$place[2]} ", "{$place[2]} "),
+                default => $this->spoken($part),
+            }];
+        }
+
+        return new Sentence($pieces, $this->plan->notation);
+    }
+
+    private static function counted(string $words, mixed $part): string
+    {
+        $count = is_array($part) ? count($part) : $part;
+        [$one, $many] = explode('|', $words);
+
+        return is_int($count) ? str_replace('#', (string) $count, $count === 1 ? $one : $many) : throw new LogicException("“{$words}” has nothing to count.");
+    }
+
+    /** @return list<string|Length> */
+    private function spoken(mixed $part): array
+    {
+        return match (true) {
+            $part === null => [],
+            $part instanceof Length => [$part],
+            $part instanceof Post => [$part->label],
+            $part instanceof PostId => [$this->plan->grid->find($part)->label ?? '?'],
+            $part instanceof Side => [$this->plan->sides->of($part)],
+            $part instanceof Shift => [$part->amount, " toward the {$this->plan->sides->of($part->toward)}"],
+            $part instanceof Fact => $this->say($part)->pieces,
+            $part instanceof Edge => [GuessWords::edge($part)],
+            $part instanceof PlacementWay => [str_replace('_', ' ', $part->value)],
+            $part instanceof UnitEnum => [self::named($part)],
+            is_array($part) => $this->listed(array_values($part), ', ', ' and '),
+            is_float($part) => [rtrim(rtrim(number_format($part, 1, '.', ''), '0'), '.')],
+            is_int($part), is_string($part), $part instanceof Stringable => [(string) $part],
+            default => throw new LogicException('Nobody can say '.get_debug_type($part).'.'),
+        };
+    }
+
+    private static function named(UnitEnum $case): string
+    {
+        return method_exists($case, 'inWords') ? (string) $case->inWords() : throw new LogicException('Nobody has a name for '.$case::class.'.');
+    }
+
+    /**
+     * “A1, B1 and C1”.
+     *
+     * @param  list<mixed>  $parts
+     * @return list<string|Length>
+     */
+    private function listed(array $parts, string $between, string $last): array
+    {
+        $pieces = [];
+        foreach ($parts as $i => $part) {
+            $pieces = [...$pieces, ...($i === 0 ? [] : [$i === count($parts) - 1 ? $last : $between]), ...$this->spoken($part)];
+        }
+
+        return $pieces;
+    }
+}
