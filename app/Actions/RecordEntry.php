@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use Aequus\Logbook\PayloadCodec;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Strike;
 use App\Exceptions\EntryNotTaken;
 use App\Models\Job;
@@ -22,7 +22,7 @@ final class RecordEntry
     public function __invoke(Job $job, User $user, NewEntry $new): LogEntry
     {
         return WriteTransaction::run(function () use ($job, $user, $new): LogEntry {
-            $stored = json_encode(PayloadCodec::encode($new->payload) + ($new->asTyped ? [self::AS_TYPED => true] : []), JSON_THROW_ON_ERROR);
+            $stored = json_encode($new->payload->stored() + ($new->asTyped ? [self::AS_TYPED => true] : []), JSON_THROW_ON_ERROR);
             $same = LogEntry::query()->where('job_id', $job->id)->where('client_id', $new->clientId)->first();
             if ($same !== null) {
                 if ($same->kind !== $new->payload->kind()->value || $same->payload !== $stored) {
@@ -47,7 +47,7 @@ final class RecordEntry
                 'kind' => $new->payload->kind()->value,
                 'post' => $post?->value,
                 'other_post' => $other?->value,
-                'payload_version' => PayloadCodec::VERSION,
+                'payload_version' => EntryKind::VERSION,
                 'payload' => $stored,
                 'plan_revision' => $revision->number,
                 'measured_at' => ($new->measuredAt ?? $now)->utc()->format('Y-m-d H:i:s'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
 use Aequus\Plan\PostId;
 
 /** Where a pier or post that can’t move any more really stands: off its mark on the strings, both ways. */
@@ -12,6 +13,9 @@ final readonly class AsCast implements Payload
 {
     /** A cast so far off its mark is asked about, mm. */
     private const FAR = 150.0;
+
+    /** Further off its mark it was not cast askew but somewhere else, mm. */
+    private const ELSEWHERE = 1219.2;
 
     /**
      * @param  Length  $alongX  toward +x positive
@@ -36,5 +40,22 @@ final readonly class AsCast implements Payload
         $off = Length::millimetres(hypot($this->alongX->inMillimetres(), $this->alongY->inMillimetres()));
 
         return $off->inMillimetres() > self::FAR ? [Question::doubtful(QuestionAbout::CastFar, 'off', $off, Length::zero(), $known->guesses()->ofMisfit($off->inMillimetres(), 6.0))] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'along_x' => $this->alongX->nanometres, 'along_y' => $this->alongY->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), Length::nanometres($stored['along_x']), Length::nanometres($stored['along_y']));
+    }
+
+    public function checkUnder(Plan $plan): void
+    {
+        if (max($this->alongX->magnitude()->inMillimetres(), $this->alongY->magnitude()->inMillimetres()) > self::ELSEWHERE) {
+            throw EntryRefused::castElsewhere();
+        }
     }
 }

@@ -9,6 +9,8 @@ use Aequus\Measure\Slope;
 /** How much the line of sight of a laser or optical level was found to rise, by two pegs: it is taken out of rods whose distance is known. */
 final readonly class BeamTested implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** An instrument this far out of true is no use before it is mended, rise over run. */
     private const STEEP = 1e-3;
 
@@ -36,5 +38,15 @@ final readonly class BeamTested implements Payload
     public function questions(Known $known): array
     {
         return abs($this->rises->ratio) > self::STEEP ? [Question::doubtful(QuestionAbout::BeamSteep, 'rises', 1000 * abs($this->rises->ratio), 1000 * self::STEEP)] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['rises' => $this->rises->ratio];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(Slope::ratio((float) $stored['rises']));
     }
 }

@@ -9,6 +9,8 @@ use Aequus\Measure\Length;
 /** The one thing every height is measured from, and the height it counts as. */
 final readonly class BenchmarkChosen implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     public function __construct(public string $name, public Length $height)
     {
     }
@@ -26,5 +28,15 @@ final readonly class BenchmarkChosen implements Payload
     public function posts(): array
     {
         return [];
+    }
+
+    public function stored(): array
+    {
+        return ['name' => $this->name, 'height' => $this->height->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self($stored['name'], Length::nanometres($stored['height']));
     }
 }

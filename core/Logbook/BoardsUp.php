@@ -8,6 +8,7 @@ namespace Aequus\Logbook;
 final readonly class BoardsUp implements Payload
 {
     use AsksNothing;
+    use SaysItUnderAnyPlan;
 
     public function kind(): EntryKind
     {
@@ -17,5 +18,15 @@ final readonly class BoardsUp implements Payload
     public function posts(): array
     {
         return [];
+    }
+
+    public function stored(): array
+    {
+        return [];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self;
     }
 }

@@ -9,6 +9,8 @@ use Aequus\Measure\Length;
 /** One measure taken again by an independent route before a point of no return, and by how much it differs from what is in the book. */
 final readonly class CrossChecked implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** A check so far off is more likely read at another mark, mm. */
     private const FAR = 300.0;
 
@@ -29,5 +31,15 @@ final readonly class CrossChecked implements Payload
     public function questions(Known $known): array
     {
         return $this->off->magnitude()->inMillimetres() > self::FAR ? [Question::doubtful(QuestionAbout::CheckFarOff, 'off', $this->off->magnitude(), Length::zero(), $known->guesses()->ofMisfit($this->off->inMillimetres(), 6.0))] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['before' => $this->before->value, 'route' => $this->route->value, 'off' => $this->off->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PointOfNoReturn::from($stored['before']), CheckRoute::from($stored['route']), Length::nanometres($stored['off']));
     }
 }

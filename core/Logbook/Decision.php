@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
 use Aequus\Plan\PostId;
+use Aequus\Plan\PostRole;
 
 /** A rule was knowingly waived, or a way chosen, and why. */
 final readonly class Decision implements Payload
@@ -32,5 +34,29 @@ final readonly class Decision implements Payload
     public function posts(): array
     {
         return $this->post === null ? [] : [$this->post];
+    }
+
+    public function stored(): array
+    {
+        return ['about' => $this->about->value, 'post' => $this->post?->value, 'reason' => $this->reason, 'lesser' => $this->lesser?->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(DecisionAbout::from($stored['about']), isset($stored['post']) ? PostId::of($stored['post']) : null, $stored['reason'], isset($stored['lesser']) ? Length::nanometres($stored['lesser']) : null);
+    }
+
+    public function checkUnder(Plan $plan): void
+    {
+        if ($this->about === DecisionAbout::WaiveEmbedment && ($this->lesser === null || ! $this->lesser->isPositive())) {
+            throw EntryRefused::lesserEmbedmentMissing();
+        }
+        $post = $this->post === null ? null : $plan->grid->find($this->post);
+        $role = $post === null ? null : $plan->roleOf($post);
+        if ($this->about === DecisionAbout::AcceptShortHole && $role?->isNeverShortened()) {
+            throw EntryRefused::neverShortened($role === PostRole::Corner
+                ? 'A corner is never shortened: it carries the braces and the ends of two beams.'
+                : 'An anchor post is never shortened: what pulls at it needs the whole depth.');
+        }
     }
 }

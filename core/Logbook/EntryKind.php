@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use UnexpectedValueException;
+
 /** Every kind of thing that can be written into the logbook. The value is stored and never changes. */
 enum EntryKind: string
 {
@@ -34,6 +36,57 @@ enum EntryKind: string
     case Remark = 'remark';
     case HandedOver = 'handed_over';
     case Strike = 'strike';
+
+    /** What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an offset says from which line, and with which tape. */
+    public const VERSION = 6;
+
+    /** @return class-string<Payload> the class that knows all about it */
+    public function payload(): string
+    {
+        return match ($this) {
+            self::Notice => NoticeAsked::class,
+            self::Service => ServiceLine::class,
+            self::Tape => TapeReading::class,
+            self::StringOffset => StringReading::class,
+            self::LineOffset => LineReading::class,
+            self::AsCast => AsCast::class,
+            self::StakeMoved => StakeMoved::class,
+            self::BoardsUp => BoardsUp::class,
+            self::Benchmark => BenchmarkChosen::class,
+            self::Rod => RodReading::class,
+            self::HeightDifference => HeightDifference::class,
+            self::BeamTested => BeamTested::class,
+            self::Hole => HoleDug::class,
+            self::PostSet => PostSet::class,
+            self::Plumb => PlumbReading::class,
+            self::Twist => TwistRead::class,
+            self::Spacing => SpacingRead::class,
+            self::Ready => SeenReady::class,
+            self::CrossChecked => CrossChecked::class,
+            self::Filled => PostFilled::class,
+            self::Picture => PictureTaken::class,
+            self::Top => TopMeasured::class,
+            self::PostCut => PostCut::class,
+            self::Decision => Decision::class,
+            self::Remark => Remark::class,
+            self::HandedOver => HandedOver::class,
+            self::Strike => Strike::class,
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $stored
+     *
+     * @throws UnexpectedValueException when it was written by a newer version of this program
+     */
+    public function read(int $version, array $stored): Payload
+    {
+        if ($version > self::VERSION) {
+            throw new UnexpectedValueException("An entry of version {$version} can't be read by this version of the program.");
+        }
+
+        return $this->payload()::fromStored($stored);
+    }
 
     public function inWords(): string
     {

@@ -7,6 +7,8 @@ namespace Aequus\Logbook;
 /** The work was handed over, to whom and with what remark. */
 final readonly class HandedOver implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** @throws EntryRefused when nobody is named */
     public function __construct(public string $to, public string $remark)
     {
@@ -28,5 +30,15 @@ final readonly class HandedOver implements Payload
     public function questions(Known $known): array
     {
         return $known->isUnfinished() ? [Question::doubtful(QuestionAbout::HandedOverUnfinished)] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['to' => $this->to, 'remark' => $this->remark];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self($stored['to'], $stored['remark']);
     }
 }

@@ -10,6 +10,8 @@ use Aequus\Measure\Length;
 /** How much higher one point is than another, as an instrument read it. */
 final readonly class HeightDifference implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** Points further apart in height than this are read by a rod, mm. */
     private const MOST = 5_000.0;
 
@@ -64,5 +66,21 @@ final readonly class HeightDifference implements Payload
             $expected !== null && $this->read->minus($expected)->magnitude()->inMillimetres() >= self::FAR => [Question::doubtful(QuestionAbout::DifferenceFarFromKnown, 'difference', $this->read->magnitude(), $expected->magnitude(), Guesses::of($known->plan()->notation->unit)->ofFigure($this->read->magnitude()->inMillimetres(), $expected->magnitude()->inMillimetres(), 30.0))],
             default => [],
         };
+    }
+
+    public function stored(): array
+    {
+        return [
+            'from' => $this->from->stored(), 'to' => $this->to->stored(), 'read' => $this->read->nanometres, 'instrument' => $this->instrument->value,
+            'over' => $this->over?->nanometres, 'way' => $this->way->value, 'hung_at' => $this->hungAt?->nanometres, 'level' => $this->level,
+        ];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(
+            LevelPoint::fromStored($stored['from']), LevelPoint::fromStored($stored['to']), Length::nanometres($stored['read']), LevelInstrument::from($stored['instrument']),
+            $stored['over'] === null ? null : Length::nanometres($stored['over']), LevelWay::from($stored['way']), $stored['hung_at'] === null ? null : Length::nanometres($stored['hung_at']), $stored['level'],
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace Aequus\Logbook;
 
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Soil;
 
@@ -78,5 +79,28 @@ final readonly class HoleDug implements Payload
         }
 
         return $questions;
+    }
+
+    public function stored(): array
+    {
+        return [
+            'post' => $this->post->value, 'depth' => $this->depth->nanometres, 'width' => $this->width?->nanometres, 'found' => $this->found?->value,
+            'soils' => array_map(fn (SoilLayer $layer) => [$layer->soil->value, $layer->to->nanometres], $this->soils),
+        ];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(
+            PostId::of($stored['post']), Length::nanometres($stored['depth']), isset($stored['width']) ? Length::nanometres($stored['width']) : null, Finding::tryFrom($stored['found'] ?? ''),
+            array_map(fn (array $layer) => new SoilLayer(Soil::from($layer[0]), Length::nanometres($layer[1])), array_values($stored['soils'] ?? [])),
+        );
+    }
+
+    public function checkUnder(Plan $plan): void
+    {
+        if ($this->width !== null && ! $plan->hole->dugTo($this->width)->takes($plan->post)) {
+            throw EntryRefused::holeTooNarrow($plan->write($plan->post->across()));
+        }
     }
 }

@@ -12,6 +12,8 @@ use Aequus\Plan\PostId;
 /** How far a stake stands off something on the site that will not move: a wall, a building, a boundary, a string. */
 final readonly class LineReading implements StakeReading
 {
+    use SaysItUnderAnyPlan;
+
     /** Standard deviation where nobody said with what it was read, mm. */
     private const UNTOLD = 2.0;
 
@@ -51,5 +53,15 @@ final readonly class LineReading implements StakeReading
 
         return $misfit->magnitude()->inMillimetres() > $known->tapeBound()
             ? [Question::doubtful(QuestionAbout::OffsetFarFromPlan, 'off', $this->off->magnitude(), $planned->magnitude(), $known->guesses()->ofFigure($this->off->magnitude()->inMillimetres(), $planned->magnitude()->inMillimetres(), max(3.0, 3 * $this->sigma())))] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'off' => $this->off->nanometres, 'line' => $this->line, 'tape' => $this->tape?->value];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), Length::nanometres($stored['off']), $stored['line'] ?? FixedLine::FIRST_ID, isset($stored['tape']) ? TapeClass::from($stored['tape']) : null);
     }
 }

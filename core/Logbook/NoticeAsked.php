@@ -9,6 +9,8 @@ use DateTimeImmutable;
 /** Utility marks were asked for. */
 final readonly class NoticeAsked implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** More working days than this are asked about. */
     private const MANY_DAYS = 15;
 
@@ -48,5 +50,15 @@ final readonly class NoticeAsked implements Payload
             $ago > self::LONG_AGO_DAYS ? Question::doubtful(QuestionAbout::NoticeLongAgo, 'asked_on', (float) $ago) : null,
             $this->workingDays > self::MANY_DAYS ? Question::doubtful(QuestionAbout::NoticeDaysMany, 'working_days', (float) $this->workingDays) : null,
         ]));
+    }
+
+    public function stored(): array
+    {
+        return ['asked_on' => $this->askedOn, 'working_days' => $this->workingDays, 'reference' => $this->reference];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self($stored['asked_on'], $stored['working_days'], $stored['reference']);
     }
 }

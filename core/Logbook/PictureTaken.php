@@ -10,6 +10,7 @@ use Aequus\Plan\PostId;
 final readonly class PictureTaken implements Payload
 {
     use AsksNothing;
+    use SaysItUnderAnyPlan;
 
     /** @throws EntryRefused when the fingerprint is none */
     public function __construct(public ?PostId $post, public string $phase, public string $fingerprint, public string $says = '')
@@ -27,5 +28,15 @@ final readonly class PictureTaken implements Payload
     public function posts(): array
     {
         return $this->post === null ? [] : [$this->post];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post?->value, 'phase' => $this->phase, 'fingerprint' => $this->fingerprint, 'says' => $this->says];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(isset($stored['post']) ? PostId::of($stored['post']) : null, $stored['phase'], $stored['fingerprint'], $stored['says']);
     }
 }

@@ -11,6 +11,8 @@ use Aequus\Plan\Side;
 /** A lean read on one face of a post. Nothing off is plumb. */
 final readonly class PlumbReading implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** A lean is asked about above one in so many, and no standing post leans one in so many. */
     private const ASKED = 50;
 
@@ -87,5 +89,22 @@ final readonly class PlumbReading implements Payload
             $ratio > 1 / self::ASKED => [Question::doubtful(QuestionAbout::LeanSteep, 'gap', 1 / $ratio, (float) self::ASKED)],
             default => [],
         };
+    }
+
+    public function stored(): array
+    {
+        return [
+            'post' => $this->post->value, 'face' => $this->face->value, 'leans_toward' => $this->leansToward->value,
+            'lean' => $this->lean->stored(), 'stage' => $this->stage->value, 'turned' => $this->turned, 'bearing' => $this->bearing,
+        ];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(
+            PostId::of($stored['post']), Side::from($stored['face']), Side::from($stored['leans_toward']),
+            isset($stored['lean']) ? LeanMeasure::fromStored($stored['lean']) : LeanMeasure::gap(Length::nanometres($stored['gap']), Length::nanometres($stored['level'])),
+            Stage::from($stored['stage']), $stored['turned'] ?? false, isset($stored['bearing']) ? (float) $stored['bearing'] : null,
+        );
     }
 }

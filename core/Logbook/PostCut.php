@@ -9,6 +9,8 @@ use Aequus\Plan\PostId;
 /** A post was cut at its mark. */
 final readonly class PostCut implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     public function __construct(public PostId $post)
     {
     }
@@ -33,5 +35,15 @@ final readonly class PostCut implements Payload
             $onTrestle || $known->isHard($this->post) ? null : Question::doubtful(QuestionAbout::CutBeforeHard),
             $short === [] ? null : Question::doubtful(QuestionAbout::CutWhileAnotherIsShort, posts: $short),
         ]));
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']));
     }
 }

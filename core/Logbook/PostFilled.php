@@ -10,6 +10,8 @@ use Aequus\Plan\PostId;
 /** A step of filling one hole, with what went in and how warm it was. */
 final readonly class PostFilled implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** Bags beyond so many times the hole's sum, and so many more, are asked about. */
     private const BAGS = [1.5, 2];
 
@@ -60,5 +62,15 @@ final readonly class PostFilled implements Payload
         };
 
         return $order === null ? $questions : [...$questions, Question::doubtful($order)];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'step' => $this->step->value, 'bags' => $this->bags, 'celsius' => $this->celsius];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), FillStep::from($stored['step']), $stored['bags'], $stored['celsius'] === null ? null : (float) $stored['celsius']);
     }
 }

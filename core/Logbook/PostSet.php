@@ -9,6 +9,8 @@ use Aequus\Plan\PostId;
 /** A post stands in its hole, on its foot, braced or filled. */
 final readonly class PostSet implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     public function __construct(public PostId $post)
     {
     }
@@ -26,5 +28,15 @@ final readonly class PostSet implements Payload
     public function questions(Known $known): array
     {
         return $known->dugDepth($this->post) === null && $known->plan()->holdOf($this->post)->isDug() ? [Question::doubtful(QuestionAbout::SetBeforeDug)] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']));
     }
 }

@@ -10,6 +10,7 @@ use Aequus\Plan\PostId;
 final readonly class Remark implements Payload
 {
     use AsksNothing;
+    use SaysItUnderAnyPlan;
 
     /** @throws EntryRefused when nothing is said */
     public function __construct(public ?PostId $post, public string $text)
@@ -27,5 +28,15 @@ final readonly class Remark implements Payload
     public function posts(): array
     {
         return $this->post === null ? [] : [$this->post];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post?->value, 'text' => $this->text];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(isset($stored['post']) ? PostId::of($stored['post']) : null, $stored['text']);
     }
 }

@@ -11,6 +11,8 @@ use Aequus\Plan\PostId;
 /** What a laser or optical level reads on the rod, from one set-up of it. */
 final readonly class RodReading implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** The longest staff, mm. */
     private const STAFF = 5_000.0;
 
@@ -62,5 +64,17 @@ final readonly class RodReading implements Payload
             $expected !== null && $this->rod->minus($expected)->magnitude()->inMillimetres() >= self::FAR => [Question::doubtful(QuestionAbout::RodFarFromGround, 'rod', $this->rod, $expected, $guesses())],
             default => [],
         };
+    }
+
+    public function stored(): array
+    {
+        return ['point' => $this->point->stored(), 'rod' => $this->rod->nanometres, 'set_up' => $this->setUp, 'distance' => $this->distance?->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return isset($stored['point'])
+            ? new self(LevelPoint::fromStored($stored['point']), Length::nanometres($stored['rod']), $stored['set_up'], $stored['distance'] === null ? null : Length::nanometres($stored['distance']))
+            : new self(isset($stored['post']) ? PostId::of($stored['post']) : null, Length::nanometres($stored['rod']));
     }
 }

@@ -10,6 +10,7 @@ use Aequus\Plan\PostId;
 final readonly class SeenReady implements Payload
 {
     use AsksNothing;
+    use SaysItUnderAnyPlan;
 
     public function __construct(public ReadyItem $item, public ?PostId $post)
     {
@@ -23,5 +24,15 @@ final readonly class SeenReady implements Payload
     public function posts(): array
     {
         return $this->post === null ? [] : [$this->post];
+    }
+
+    public function stored(): array
+    {
+        return ['item' => $this->item->value, 'post' => $this->post?->value];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(ReadyItem::from($stored['item']), isset($stored['post']) ? PostId::of($stored['post']) : null);
     }
 }

@@ -12,6 +12,8 @@ use Aequus\Plan\Segment;
 /** A buried line as it was marked or is known, with the distance each side in which no machine digs. */
 final readonly class ServiceLine implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** From the nearest post, mm: what passes further away touches no hole. */
     private const FAR = 30000.0;
 
@@ -73,5 +75,23 @@ final readonly class ServiceLine implements Payload
     public function posts(): array
     {
         return [];
+    }
+
+    public function stored(): array
+    {
+        return [
+            'type' => $this->type->value, 'name' => $this->name, 'no_dig' => $this->noDig->nanometres,
+            'points' => array_map(fn (Point $p) => [$p->x->nanometres, $p->y->nanometres], $this->points),
+            'origin' => $this->origin === null ? null : [$this->origin->x->nanometres, $this->origin->y->nanometres],
+        ];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(
+            ServiceType::from($stored['type']), $stored['name'], Length::nanometres($stored['no_dig']),
+            array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), array_values($stored['points'])),
+            isset($stored['origin']) ? new Point(Length::nanometres($stored['origin'][0]), Length::nanometres($stored['origin'][1])) : null,
+        );
     }
 }

@@ -11,6 +11,8 @@ use Aequus\Plan\PostId;
 /** A tape between two standing posts, centre to centre, or from one to a line that will not move; at the ground or at their tops. */
 final readonly class SpacingRead implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /**
      * @param  ?PostId  $to  null for a fixed line
      * @param  string  $line  that line by its id in the plan
@@ -49,5 +51,15 @@ final readonly class SpacingRead implements Payload
 
         return $planned !== null && abs($this->distance->minus($planned)->inMillimetres()) > $known->tapeBound()
             ? [Question::doubtful(QuestionAbout::SpacingFarFromPlan, 'spacing', $this->distance, $planned, $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), 9.0))] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['from' => $this->from->value, 'to' => $this->to?->value, 'at' => $this->at->value, 'distance' => $this->distance->nanometres, 'line' => $this->line];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['from']), $stored['to'] === null ? null : PostId::of($stored['to']), SpacingAt::from($stored['at']), Length::nanometres($stored['distance']), $stored['line'] ?? FixedLine::FIRST_ID);
     }
 }

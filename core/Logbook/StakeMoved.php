@@ -10,6 +10,7 @@ use Aequus\Plan\PostId;
 final readonly class StakeMoved implements Payload
 {
     use AsksNothing;
+    use SaysItUnderAnyPlan;
 
     public function __construct(public PostId $post)
     {
@@ -23,5 +24,15 @@ final readonly class StakeMoved implements Payload
     public function posts(): array
     {
         return [$this->post];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']));
     }
 }

@@ -8,6 +8,7 @@ namespace Aequus\Logbook;
 final readonly class Strike implements Payload
 {
     use AsksNothing;
+    use SaysItUnderAnyPlan;
 
     /** @throws EntryRefused when no reason is given */
     public function __construct(public int $sequence, public string $reason)
@@ -25,5 +26,15 @@ final readonly class Strike implements Payload
     public function posts(): array
     {
         return [];
+    }
+
+    public function stored(): array
+    {
+        return ['sequence' => $this->sequence, 'reason' => $this->reason];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self($stored['sequence'], $stored['reason']);
     }
 }

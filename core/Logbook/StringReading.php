@@ -10,6 +10,8 @@ use Aequus\Plan\PostId;
 /** How far a stake stands off a string that runs between two others. */
 final readonly class StringReading implements StakeReading
 {
+    use SaysItUnderAnyPlan;
+
     /**
      * @param  Length  $off  left of the way from the first stake to the second positive
      * @param  Length  $run  how far the string itself ran off the line through those two stakes, left positive
@@ -51,5 +53,15 @@ final readonly class StringReading implements StakeReading
     {
         return $this->offLine()->magnitude()->inMillimetres() > $known->tapeBound()
             ? [Question::doubtful(QuestionAbout::OffsetFarFromPlan, 'off', $this->offLine()->magnitude(), Length::zero(), $known->guesses()->ofMisfit($this->offLine()->inMillimetres(), 6.0))] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'from' => $this->from->value, 'to' => $this->to->value, 'off' => $this->off->nanometres, 'run' => $this->run->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['off']), Length::nanometres($stored['run']));
     }
 }

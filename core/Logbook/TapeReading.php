@@ -12,6 +12,8 @@ use Aequus\Plan\PostId;
 /** What a tape read between two stakes, and how it was held. */
 final readonly class TapeReading implements StakeReading
 {
+    use SaysItUnderAnyPlan;
+
     /** A tape nobody said the length of is not longer than this, mm. */
     private const LONGEST_TAPE = 200_000.0;
 
@@ -73,5 +75,29 @@ final readonly class TapeReading implements StakeReading
             $this->lay === TapeLay::Level && $misfit > $known->tapeBound() => [Question::doubtful(QuestionAbout::TapeFarFromPlan, 'distance', $this->distance, $planned, $guesses())],
             default => [],
         };
+    }
+
+    public function stored(): array
+    {
+        $held = $this->conditions;
+
+        return [
+            'from' => $this->from->value, 'to' => $this->to->value, 'distance' => $this->distance->nanometres, 'tape' => $this->tape->value,
+            'name' => $this->name, 'lay' => $this->lay->value, 'rise' => $this->rise?->nanometres,
+            'conditions' => $held === null ? null : ['celsius' => $held->celsius, 'newtons' => $held->newtons, 'hangs_whole' => $held->hangsWhole],
+        ];
+    }
+
+    /** Version 1 knew one tape, held level, with nothing noted about it. */
+    public static function fromStored(array $stored): self
+    {
+        $rise = $stored['rise'] ?? null;
+        $held = $stored['conditions'] ?? null;
+
+        return new self(
+            PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['distance']), TapeClass::from($stored['tape']),
+            $stored['name'] ?? '', TapeLay::from($stored['lay'] ?? TapeLay::Level->value), $rise === null ? null : Length::nanometres($rise),
+            $held === null ? null : new TapeConditions($held['celsius'], $held['newtons'], hangsWhole: $held['hangs_whole']),
+        );
     }
 }

@@ -11,6 +11,8 @@ use Aequus\Plan\PostId;
 /** How far the top of a post now stands above the datum line struck on it. */
 final readonly class TopMeasured implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** A saw cut and a reading are as good as this, mm. */
     private const SAWN = 10.0;
 
@@ -41,5 +43,15 @@ final readonly class TopMeasured implements Payload
             $mark !== null && $this->aboveDatumLine->minus($mark)->magnitude()->inMillimetres() > self::FAR => [Question::doubtful(QuestionAbout::TopFarFromExpected, 'above', $this->aboveDatumLine, $mark, $guesses())],
             default => [],
         };
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'above_datum_line' => $this->aboveDatumLine->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), Length::nanometres($stored['above_datum_line']));
     }
 }

@@ -11,6 +11,8 @@ use Aequus\Plan\PostId;
 /** How far a face is turned off the line it should look along: a gap over a length, clockwise from above positive. */
 final readonly class TwistRead implements Payload
 {
+    use SaysItUnderAnyPlan;
+
     /** A face turned more than one in so many is asked about. */
     private const ASKED = 10;
 
@@ -45,5 +47,15 @@ final readonly class TwistRead implements Payload
         $ratio = abs($this->slope()->ratio);
 
         return $ratio > 1 / self::ASKED ? [Question::doubtful(QuestionAbout::TwistLarge, 'twist', 1 / $ratio, (float) self::ASKED)] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'gap' => $this->gap->nanometres, 'over' => $this->over->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), Length::nanometres($stored['gap']), Length::nanometres($stored['over']));
     }
 }

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\Question;
-use Aequus\Logbook\UnderPlan;
 use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
@@ -66,7 +65,7 @@ abstract class EntryRequest extends FormRequest
         $plan = $this->job()->revision->plan();
         $payload = $this->at(static::MAIN_FIELD, fn () => $this->payload($plan));
         if ($payload !== null) {
-            $this->at(static::MAIN_FIELD, fn () => (new UnderPlan($plan))->check($payload));
+            $this->at(static::MAIN_FIELD, fn () => $payload->checkUnder($plan));
         }
         if ($payload !== null) {
             $this->ask($payload);

@@ -9,7 +9,6 @@ use Aequus\Logbook\Finding;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\SoilLayer;
-use Aequus\Logbook\UnderPlan;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Refusal;
@@ -29,14 +28,15 @@ final class HoleRequest extends EntryRequest
         $found = $this->text('found') === '' ? null : $this->choice('found', Finding::class);
         if ($width !== null && ! $width->isPositive()) {
             $this->refuse('width', EntryRefused::widthNotPositive()->getMessage());
-        } elseif ($width !== null) {
-            $this->at('width', fn () => (new UnderPlan($plan))->checkWidth($width));
         }
         if ($depth !== null && ! $depth->isPositive()) {
             $this->refuse('depth', EntryRefused::depthNotPositive()->getMessage());
         }
 
-        return $post && $depth && $this->refusals === [] ? $this->at('layers', fn () => new HoleDug($post, $depth, $width, $found, $this->soils($depth, $plan))) : null;
+        $dug = $post && $depth && $this->refusals === [] ? $this->at('layers', fn () => new HoleDug($post, $depth, $width, $found, $this->soils($depth, $plan))) : null;
+        $this->at('width', fn () => $dug?->checkUnder($plan));
+
+        return $this->refusals === [] ? $dug : null;
     }
 
     /**

@@ -22,7 +22,6 @@ use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\PayloadCodec;
 use Aequus\Logbook\RodReading;
 use Aequus\Logbook\SoilLayer;
 use Aequus\Measure\Length;
@@ -260,8 +259,8 @@ final class HoleOptionsTest extends TestCase
     public function test_width_and_finding_go_into_the_book_and_older_holes_are_still_understood(): void
     {
         $hole = new HoleDug($this->id('B1'), Length::millimetres(900), Length::millimetres(460), Finding::Roots, [new SoilLayer(Soil::Sand, Length::millimetres(300)), new SoilLayer(Soil::Clay, Length::millimetres(900))]);
-        $this->assertEquals($hole, PayloadCodec::decode(EntryKind::Hole, PayloadCodec::VERSION, PayloadCodec::encode($hole)));
-        $this->assertEquals(new HoleDug($this->id('B1'), Length::millimetres(900)), PayloadCodec::decode(EntryKind::Hole, 1, ['post' => $this->id('B1')->value, 'depth' => 900_000_000]));
+        $this->assertEquals($hole, EntryKind::Hole->read(EntryKind::VERSION, $hole->stored()));
+        $this->assertEquals(new HoleDug($this->id('B1'), Length::millimetres(900)), EntryKind::Hole->read(1, ['post' => $this->id('B1')->value, 'depth' => 900_000_000]));
         $this->expectException(EntryRefused::class);
         new HoleDug($this->id('B1'), Length::millimetres(900), Length::zero());
     }

@@ -22,7 +22,6 @@ use Aequus\Logbook\LevelInstrument;
 use Aequus\Logbook\LevelPoint;
 use Aequus\Logbook\LevelWay;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\PayloadCodec;
 use Aequus\Logbook\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
@@ -148,7 +147,7 @@ final class HeightsTest extends TestCase
         $this->assertEqualsWithDelta(self::GROUND['C2'] - 6, (new Heights($this->plan, Builds::log(...$readings)))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6);
         $tested = new BeamTested(Slope::ratio(3e-4));
         $this->assertEqualsWithDelta(self::GROUND['C2'], (new Heights($this->plan, Builds::log(...$readings, ...[$tested])))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6);
-        $this->assertEquals($tested, PayloadCodec::decode($tested->kind(), PayloadCodec::VERSION, PayloadCodec::encode($tested)));
+        $this->assertEquals($tested, $tested->kind()->read(EntryKind::VERSION, $tested->stored()));
         $this->expectException(EntryRefused::class);
         new BeamTested(Slope::ratio(0.2));
     }
@@ -181,11 +180,11 @@ final class HeightsTest extends TestCase
     public function test_readings_go_into_the_book_and_come_out_again_and_old_rods_are_still_understood(): void
     {
         foreach ([$this->rod('2', 'C2'), new RodReading(LevelPoint::named('T1'), Length::millimetres(900), '3', Length::millimetres(12_000)), $this->difference('A1', 'B1', LevelInstrument::Board, 2400, LevelWay::Turned)] as $payload) {
-            $this->assertEquals($payload, PayloadCodec::decode($payload->kind(), PayloadCodec::VERSION, PayloadCodec::encode($payload)));
+            $this->assertEquals($payload, $payload->kind()->read(EntryKind::VERSION, $payload->stored()));
         }
         $id = $this->plan->grid->labelled('B1')->id;
-        $this->assertEquals(new RodReading($id, Length::millimetres(1600)), PayloadCodec::decode(EntryKind::Rod, 2, ['post' => $id->value, 'rod' => 1_600_000_000]));
-        $this->assertEquals(new RodReading(null, Length::millimetres(1600)), PayloadCodec::decode(EntryKind::Rod, 1, ['post' => null, 'rod' => 1_600_000_000]));
+        $this->assertEquals(new RodReading($id, Length::millimetres(1600)), EntryKind::Rod->read(2, ['post' => $id->value, 'rod' => 1_600_000_000]));
+        $this->assertEquals(new RodReading(null, Length::millimetres(1600)), EntryKind::Rod->read(1, ['post' => null, 'rod' => 1_600_000_000]));
     }
 
     public function test_what_cannot_be_a_difference_is_refused_in_a_sentence(): void

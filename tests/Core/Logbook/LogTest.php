@@ -11,6 +11,7 @@ use Aequus\Logbook\CheckRoute;
 use Aequus\Logbook\CrossChecked;
 use Aequus\Logbook\Decision;
 use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\FillStep;
 use Aequus\Logbook\Finding;
@@ -20,7 +21,6 @@ use Aequus\Logbook\LeanMeasure;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\NoticeAsked;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\PayloadCodec;
 use Aequus\Logbook\PictureTaken;
 use Aequus\Logbook\PlumbReading;
 use Aequus\Logbook\PointOfNoReturn;
@@ -118,8 +118,8 @@ final class LogTest extends TestCase
     #[DataProvider('payloads')]
     public function test_every_kind_of_entry_is_read_back_as_it_was_written(Payload $payload): void
     {
-        $stored = json_decode(json_encode(PayloadCodec::encode($payload), JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR);
-        $this->assertEquals($payload, PayloadCodec::decode($payload->kind(), PayloadCodec::VERSION, $stored));
+        $stored = json_decode(json_encode($payload->stored(), JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR);
+        $this->assertEquals($payload, $payload->kind()->read(EntryKind::VERSION, $stored));
     }
 
     public static function payloads(): Generator
@@ -161,7 +161,7 @@ final class LogTest extends TestCase
     public function test_an_entry_from_a_newer_program_is_refused_not_guessed(): void
     {
         $this->expectException(UnexpectedValueException::class);
-        PayloadCodec::decode($this->hole(1)->kind(), PayloadCodec::VERSION + 1, PayloadCodec::encode($this->hole(1)));
+        $this->hole(1)->kind()->read(EntryKind::VERSION + 1, $this->hole(1)->stored());
     }
 
     #[DataProvider('refused')]
