@@ -58,4 +58,27 @@ final readonly class AsCast implements Payload
             throw EntryRefused::castElsewhere();
         }
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'cast', Takes::Something, self::spoken(...), 'b2 cast 1/4 east and 1/8 lane', 'b2 cast 6 east and 3 lane', sidesAfter: '[^a-z]+'),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of  “1/4 east and 1/8 lane”: off its mark, one way or both */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        $off = [Length::zero(), Length::zero()];
+        foreach (preg_split('/ and |, /i', $said) ?: [] as $piece) {
+            [$much, $toward] = $pieces->toward($piece);
+            $axis = $toward->isAlongX() ? 0 : 1;
+            if (! $off[$axis]->isZero()) {
+                throw EntryRefused::lineTwiceOneWay($said);
+            }
+            $off[$axis] = $pieces->length($much)->times($toward->sign());
+        }
+
+        return new self($pieces->onePost($of), $off[0], $off[1]);
+    }
 }

@@ -9,6 +9,7 @@ use Aequus\Measure\Slope;
 /** How much the line of sight of a laser or optical level was found to rise, by two pegs: it is taken out of rods whose distance is known. */
 final readonly class BeamTested implements Payload
 {
+    use IsNotSpoken;
     use SaysItUnderAnyPlan;
 
     /** An instrument this far out of true is no use before it is mended, rise over run. */

@@ -9,6 +9,7 @@ use Aequus\Measure\Length;
 /** The one thing every height is measured from, and the height it counts as. */
 final readonly class BenchmarkChosen implements Payload
 {
+    use IsNotSpoken;
     use SaysItUnderAnyPlan;
 
     public function __construct(public string $name, public Length $height)

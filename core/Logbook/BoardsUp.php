@@ -8,6 +8,7 @@ namespace Aequus\Logbook;
 final readonly class BoardsUp implements Payload
 {
     use AsksNothing;
+    use IsNotSpoken;
     use SaysItUnderAnyPlan;
 
     public function kind(): EntryKind

@@ -9,6 +9,7 @@ use Aequus\Measure\Length;
 /** One measure taken again by an independent route before a point of no return, and by how much it differs from what is in the book. */
 final readonly class CrossChecked implements Payload
 {
+    use IsNotSpoken;
     use SaysItUnderAnyPlan;
 
     /** A check so far off is more likely read at another mark, mm. */

@@ -59,4 +59,23 @@ final readonly class Decision implements Payload
                 : 'An anchor post is never shortened: what pulls at it needs the whole depth.');
         }
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, '', Takes::Something, self::spoken(...), 'b2 take the lean because a screen hides it'),
+            new Phrase(Called::Job, '', Takes::Something, self::spoken(...), 'take the layout because it is a fence'),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of  “take the lean because …”: as many words as tell one decision from all others */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): ?self
+    {
+        if (! preg_match('/^(.+?)(?: because (.*))?$/iu', $said, $found)) {
+            return null;
+        }
+        $meant = array_values(array_filter(DecisionAbout::cases(), fn (DecisionAbout $about) => str_starts_with(mb_strtolower($about->inWords()), mb_strtolower($found[1]))));
+
+        return count($meant) === 1 ? new self($meant[0], $of[0] ?? null, $found[2] ?? '') : null;
+    }
 }

@@ -159,11 +159,13 @@ final class EntryRefused extends Refusal
         return new self("“{$line}” does not begin with a post or a pair. Begin with its label: b2 hole 41 1/2, or a1-c3 36' 10.");
     }
 
-    public static function lineVerb(string $label, string $said): self
+    /** @param  list<string>  $verbs  what could stand there */
+    public static function lineVerb(string $label, string $said, array $verbs): self
     {
+        $last = array_pop($verbs);
         $what = $said === '' ? "What about {$label}?" : "“{$said}” is not understood after {$label}.";
 
-        return new self("{$what} Say hole, rock, rod, off, plumb, bob, bubble, twist, ready, set, filled, top, cut, moved, cast or note; or a decision, with because and the reason.");
+        return new self("{$what} Say ".implode(', ', $verbs)." or {$last}; or a decision, with because and the reason.");
     }
 
     public static function lineUnfinished(string $said, string $example): self

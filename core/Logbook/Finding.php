@@ -13,6 +13,12 @@ enum Finding: string
     case RunningSand = 'running_sand';
     case SoftGround = 'soft_ground';
 
+    /** As it is called on the quick line. */
+    public function spoken(): string
+    {
+        return $this->inWords();
+    }
+
     public function inWords(): string
     {
         return match ($this) {

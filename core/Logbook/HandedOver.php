@@ -7,6 +7,7 @@ namespace Aequus\Logbook;
 /** The work was handed over, to whom and with what remark. */
 final readonly class HandedOver implements Payload
 {
+    use IsNotSpoken;
     use SaysItUnderAnyPlan;
 
     /** @throws EntryRefused when nobody is named */

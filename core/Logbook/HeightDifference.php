@@ -6,6 +6,8 @@ namespace Aequus\Logbook;
 
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
+use Aequus\Plan\PostId;
+use Closure;
 
 /** How much higher one point is than another, as an instrument read it. */
 final readonly class HeightDifference implements Payload
@@ -82,5 +84,31 @@ final readonly class HeightDifference implements Payload
             LevelPoint::fromStored($stored['from']), LevelPoint::fromStored($stored['to']), Length::nanometres($stored['read']), LevelInstrument::from($stored['instrument']),
             $stored['over'] === null ? null : Length::nanometres($stored['over']), LevelWay::from($stored['way']), $stored['hung_at'] === null ? null : Length::nanometres($stored['hung_at']), $stored['level'],
         );
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Pair, 'board', Takes::Something, self::spoken(LevelInstrument::Board), "a1-b1 board 3/8 up over 8'", 'a1-b1 board 9 up over 2400'),
+            new Phrase(Called::Pair, 'water', Takes::Something, self::spoken(LevelInstrument::Water), 'a1-b1 water 3/8 down', 'a1-b1 water 9 down'),
+            new Phrase(Called::Pair, 'string', Takes::Something, self::spoken(LevelInstrument::LineLevel), "a1-c1 string level over 40'", 'a1-c1 string level over 12 m'),
+        ];
+    }
+
+    /** @return Closure(SpokenPieces, list<?PostId>, string): ?self how much higher the second is than the first */
+    private static function spoken(LevelInstrument $instrument): Closure
+    {
+        return function (SpokenPieces $pieces, array $of, string $said) use ($instrument): ?self {
+            if (! preg_match('/^(?:level|(.+?) (up|down))(?: over (.+?))?(?: hung (?:at )?(.+?))?( turned)?$/i', $said, $found)) {
+                return null;
+            }
+            $typed = fn (int $piece): ?Length => ($found[$piece] ?? '') === '' ? null : $pieces->length($found[$piece]);
+            [$from, $to] = array_map(fn (?PostId $post) => $post === null ? LevelPoint::benchmark() : LevelPoint::of($post), $of);
+
+            return new self(
+                $from, $to, $typed(1)?->times(strtolower($found[2] ?? '') === 'down' ? -1 : 1) ?? Length::zero(), $instrument, $instrument === LevelInstrument::Water ? null : $typed(3),
+                ($found[5] ?? '') === '' ? LevelWay::AsMarked : LevelWay::Turned, $instrument === LevelInstrument::LineLevel ? $typed(4) : null,
+            );
+        };
     }
 }

@@ -103,4 +103,23 @@ final readonly class HoleDug implements Payload
             throw EntryRefused::holeTooNarrow($plan->write($plan->post->across()));
         }
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'hole', Takes::Something, self::spoken(...), 'b2 hole 41 1/2, or b2 hole 41 1/2 wide 19', 'b2 hole 1050, or b2 hole 1050 wide 480', place: 1),
+            ...array_map(fn (Finding $found) => new Phrase(
+                Called::Post, $found->spoken(), Takes::Something, fn (SpokenPieces $pieces, array $of, string $said) => new self($pieces->onePost($of), $pieces->length((string) preg_replace('/^at /i', '', $said)), null, $found),
+                ...($found === Finding::Rock ? ['d4 rock 27 1/2', 'd4 rock 700', 2] : []),
+            ), Finding::cases()),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of  “41 1/2”, or “41 1/2 wide 19” */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        [$depth, $wide] = array_pad(preg_split('/ wide /i', $said) ?: [], 2, null);
+
+        return new self($pieces->onePost($of), $pieces->length($depth ?? ''), $wide === null ? null : $pieces->length($wide));
+    }
 }

@@ -64,4 +64,29 @@ final readonly class LineReading implements StakeReading
     {
         return new self(PostId::of($stored['post']), Length::nanometres($stored['off']), $stored['line'] ?? FixedLine::FIRST_ID, isset($stored['tape']) ? TapeClass::from($stored['tape']) : null);
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'line', Takes::Something, self::spoken(...), "b2 line 12' 3", 'b2 line 3730'),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of  “12' 3”, or “barn wall 12' 3” where the plan has more than one line */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        $lines = $pieces->plan->fixedLines();
+        foreach ($lines as $line) {
+            if (str_starts_with(mb_strtolower($said), mb_strtolower($line->name).' ')) {
+                [$lines, $said] = [[$line], trim(mb_substr($said, mb_strlen($line->name)))];
+            }
+        }
+        if (count($lines) !== 1) {
+            throw $lines === [] ? EntryRefused::noLineInThePlan() : EntryRefused::whichLine(array_map(fn (FixedLine $line) => $line->name, $lines));
+        }
+        $post = $pieces->onePost($of);
+        $stake = $pieces->plan->grid->find($post);
+
+        return new self($post, $stake === null ? $pieces->length($said) : $lines[0]->offAsPlanned($stake->at, $pieces->length($said)), $lines[0]->id, $pieces->tape);
+    }
 }

@@ -9,6 +9,7 @@ use DateTimeImmutable;
 /** Utility marks were asked for. */
 final readonly class NoticeAsked implements Payload
 {
+    use IsNotSpoken;
     use SaysItUnderAnyPlan;
 
     /** More working days than this are asked about. */

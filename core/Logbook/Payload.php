@@ -30,4 +30,7 @@ interface Payload
      * @param  array<string, mixed>  $stored
      */
     public static function fromStored(array $stored): self;
+
+    /** @return list<Phrase> how it is spoken on the quick line; none where it is not */
+    public static function phrases(): array;
 }

@@ -10,6 +10,7 @@ use Aequus\Plan\PostId;
 final readonly class PictureTaken implements Payload
 {
     use AsksNothing;
+    use IsNotSpoken;
     use SaysItUnderAnyPlan;
 
     /** @throws EntryRefused when the fingerprint is none */

@@ -7,6 +7,7 @@ namespace Aequus\Logbook;
 use Aequus\Measure\Length;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Side;
+use Closure;
 
 /** A lean read on one face of a post. Nothing off is plumb. */
 final readonly class PlumbReading implements Payload
@@ -106,5 +107,30 @@ final readonly class PlumbReading implements Payload
             isset($stored['lean']) ? LeanMeasure::fromStored($stored['lean']) : LeanMeasure::gap(Length::nanometres($stored['gap']), Length::nanometres($stored['level'])),
             Stage::from($stored['stage']), $stored['turned'] ?? false, isset($stored['bearing']) ? (float) $stored['bearing'] : null,
         );
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(
+                Called::Post, 'plumb', Takes::Something, self::spoken('plumb'), "c3 plumb 1/8 east over 4', or c3 plumb on the lane face", 'c3 plumb 3 east over 1200, or c3 plumb on the lane face',
+                4, sidesAfter: '[^a-z]+',
+            ),
+            new Phrase(Called::Post, 'bob', Takes::Something, self::spoken('bob'), "c3 bob 1/4 east over 7'", 'c3 bob 6 east over 2100', sidesAfter: '[^a-z]+'),
+            new Phrase(
+                Called::Post, 'bubble', Takes::Something, self::spoken('bubble'), 'c3 bubble on the line east', 'c3 bubble on the line east',
+                words: ['half-way', 'on the line', 'beyond'], sidesAfter: '(?:half-way|on the line|beyond)',
+            ),
+        ];
+    }
+
+    /** @return Closure(SpokenPieces, list<?PostId>, string): self */
+    private static function spoken(string $way): Closure
+    {
+        return function (SpokenPieces $pieces, array $of, string $said) use ($way): self {
+            $post = $pieces->onePost($of);
+
+            return (new SpokenLean($pieces))->read($post, $way, $said, $pieces->stageOf($post));
+        };
     }
 }

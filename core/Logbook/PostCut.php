@@ -46,4 +46,11 @@ final readonly class PostCut implements Payload
     {
         return new self(PostId::of($stored['post']));
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'cut', Takes::Nothing, fn (SpokenPieces $pieces, array $of) => new self($pieces->onePost($of)), 'b2 cut', place: 9),
+        ];
+    }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Measure\Temperature;
 use Aequus\Plan\Hold;
 use Aequus\Plan\PostId;
+use Closure;
 
 /** A step of filling one hole, with what went in and how warm it was. */
 final readonly class PostFilled implements Payload
@@ -72,5 +74,32 @@ final readonly class PostFilled implements Payload
     public static function fromStored(array $stored): self
     {
         return new self(PostId::of($stored['post']), FillStep::from($stored['step']), $stored['bags'], $stored['celsius'] === null ? null : (float) $stored['celsius']);
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'begun', Takes::Nothing, self::stage(FillStep::Started), 'b2 begun'),
+            new Phrase(Called::Post, 'filled', Takes::Anything, self::spoken(...), 'b2 filled 11 bags at 54 F', 'b2 filled 11 bags at 12 C', 7),
+            new Phrase(Called::Post, 'wet', Takes::Nothing, self::stage(FillStep::StillWet), 'b2 wet'),
+            new Phrase(Called::Post, 'stripped', Takes::Nothing, self::stage(FillStep::Stripped), 'b2 stripped'),
+        ];
+    }
+
+    /** @return Closure(SpokenPieces, list<?PostId>): self */
+    private static function stage(FillStep $step): Closure
+    {
+        return fn (SpokenPieces $pieces, array $of): self => new self($pieces->onePost($of), $step);
+    }
+
+    /** @param  list<?PostId>  $of  “11 bags at 54 F”, either or nothing */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        if (! preg_match('/^(?:([0-9]{1,3}) bags?)? ?(?:at (.+))?$/iu', $said, $found)) {
+            throw EntryRefused::lineFilled($said);
+        }
+        $at = ($found[2] ?? '') === '' ? null : Temperature::read($found[2], $pieces->plan->notation->unit) ?? throw EntryRefused::lineFilled($said);
+
+        return new self($pieces->onePost($of), FillStep::Done, ($found[1] ?? '') === '' ? null : (int) $found[1], $at?->celsius);
     }
 }

@@ -39,4 +39,11 @@ final readonly class PostSet implements Payload
     {
         return new self(PostId::of($stored['post']));
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'set', Takes::Nothing, fn (SpokenPieces $pieces, array $of) => new self($pieces->onePost($of)), 'b2 set', place: 5),
+        ];
+    }
 }

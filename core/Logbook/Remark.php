@@ -39,4 +39,18 @@ final readonly class Remark implements Payload
     {
         return new self(isset($stored['post']) ? PostId::of($stored['post']) : null, $stored['text']);
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'note', Takes::Anything, self::spoken(...), 'b2 note split at the foot', place: 10),
+            new Phrase(Called::Job, 'note', Takes::Anything, self::spoken(...), 'note rain from noon'),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        return new self($of[0] ?? null, $said);
+    }
 }

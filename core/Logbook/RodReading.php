@@ -6,7 +6,9 @@ namespace Aequus\Logbook;
 
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
+use Aequus\Plan\PostFeature;
 use Aequus\Plan\PostId;
+use Closure;
 
 /** What a laser or optical level reads on the rod, from one set-up of it. */
 final readonly class RodReading implements Payload
@@ -76,5 +78,31 @@ final readonly class RodReading implements Payload
         return isset($stored['point'])
             ? new self(LevelPoint::fromStored($stored['point']), Length::nanometres($stored['rod']), $stored['set_up'], $stored['distance'] === null ? null : Length::nanometres($stored['distance']))
             : new self(isset($stored['post']) ? PostId::of($stored['post']) : null, Length::nanometres($stored['rod']));
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'rod', Takes::Something, self::spoken(PostFeature::Ground), "b2 rod 4' 3", 'b2 rod 1295', place: 3),
+            new Phrase(Called::Job, 'bench rod', Takes::Something, self::spoken(null), "bench rod 4' 3", 'bench rod 1295'),
+            new Phrase(Called::Job, 'benchmark rod', Takes::Something, self::spoken(null)),
+            ...array_map(fn (PostFeature $feature) => new Phrase(
+                Called::Post, "{$feature->spoken()} rod", Takes::Something, self::spoken($feature),
+                ...($feature === PostFeature::Seat ? ["b2 seat rod 1' 7 from 2", 'b2 seat rod 485 from 2'] : []),
+            ), PostFeature::cases()),
+        ];
+    }
+
+    /** @return Closure(SpokenPieces, list<?PostId>, string): self “4' 3 from 2 at 60'”: what it reads, from which set-up, how far from the instrument */
+    private static function spoken(?PostFeature $on): Closure
+    {
+        return function (SpokenPieces $pieces, array $of, string $said) use ($on): self {
+            preg_match('/^(.+?)(?: from (?:set-up )?(\S+))?(?: at (.+))?$/iu', $said, $found);
+
+            return new self(
+                $on === null ? LevelPoint::benchmark() : LevelPoint::of($pieces->onePost($of), $on),
+                $pieces->length($found[1] ?? ''), $found[2] ?? '', ($found[3] ?? '') === '' ? null : $pieces->length($found[3]),
+            );
+        };
     }
 }

@@ -35,4 +35,18 @@ final readonly class SeenReady implements Payload
     {
         return new self(ReadyItem::from($stored['item']), isset($stored['post']) ? PostId::of($stored['post']) : null);
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'ready', Takes::Something, self::spoken(...), 'b2 ready foot', 'b2 ready foot', 6, array_column(ReadyItem::cases(), 'value')),
+            new Phrase(Called::Job, 'ready', Takes::Something, self::spoken(...), 'ready weather', 'ready weather', 0, array_column(ReadyItem::cases(), 'value')),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        return new self(ReadyItem::tryFrom(strtolower($said)) ?? throw EntryRefused::lineReady($said), $of[0] ?? null);
+    }
 }

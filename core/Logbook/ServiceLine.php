@@ -12,6 +12,7 @@ use Aequus\Plan\Segment;
 /** A buried line as it was marked or is known, with the distance each side in which no machine digs. */
 final readonly class ServiceLine implements Payload
 {
+    use IsNotSpoken;
     use SaysItUnderAnyPlan;
 
     /** From the nearest post, mm: what passes further away touches no hole. */

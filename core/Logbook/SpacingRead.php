@@ -7,6 +7,7 @@ namespace Aequus\Logbook;
 use Aequus\Measure\Length;
 use Aequus\Plan\FixedLine;
 use Aequus\Plan\PostId;
+use Closure;
 
 /** A tape between two standing posts, centre to centre, or from one to a line that will not move; at the ground or at their tops. */
 final readonly class SpacingRead implements Payload
@@ -61,5 +62,24 @@ final readonly class SpacingRead implements Payload
     public static function fromStored(array $stored): self
     {
         return new self(PostId::of($stored['from']), $stored['to'] === null ? null : PostId::of($stored['to']), SpacingAt::from($stored['at']), Length::nanometres($stored['distance']), $stored['line'] ?? FixedLine::FIRST_ID);
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Pair, 'top', Takes::Something, self::spoken(SpacingAt::Top), "a1-b1 top 8' 0 1/8", 'a1-b1 top 2440'),
+            new Phrase(Called::Pair, 'tops', Takes::Something, self::spoken(SpacingAt::Top)),
+            new Phrase(Called::Pair, 'ground', Takes::Something, self::spoken(SpacingAt::Ground)),
+        ];
+    }
+
+    /** @return Closure(SpokenPieces, list<?PostId>, string): self */
+    private static function spoken(SpacingAt $at): Closure
+    {
+        return function (SpokenPieces $pieces, array $of, string $said) use ($at): self {
+            [$from, $to] = $pieces->twoPosts($of);
+
+            return new self($from, $to, $at, $pieces->length($said));
+        };
     }
 }

@@ -38,7 +38,7 @@ final readonly class SpokenLean
         if (preg_match('/^on (?:the )?(.+?)(?: face)?$/i', $said, $found) && $way === 'plumb') {
             $face = $this->pieces->side($found[1]);
 
-            return new PlumbReading($post, $face, $face, LeanMeasure::gap(Length::zero(), $this->pieces->usualLevel()), $stage, $turned);
+            return new PlumbReading($post, $face, $face, LeanMeasure::gap(Length::zero(), $this->pieces->plan->notation->usualLevel()), $stage, $turned);
         }
         $face = null;
         if (preg_match('/^(.+?) on (?:the )?(\S+) face$/iu', $said, $found)) {
@@ -46,7 +46,7 @@ final readonly class SpokenLean
         }
         [$lean, $over] = array_pad(preg_split('/ over /i', $said) ?: [], 2, null);
         [$much, $toward] = $this->pieces->toward($lean ?? '');
-        $length = $over === null ? $this->pieces->usualLevel() : $this->pieces->length($over);
+        $length = $over === null ? $this->pieces->plan->notation->usualLevel() : $this->pieces->length($over);
 
         return new PlumbReading($post, $face ?? ($toward->isAlongX() ? Side::PlusX : Side::MinusY), $toward, $this->measure($way, $much, $length), $stage, $turned);
     }

@@ -6,12 +6,14 @@ namespace Aequus\Logbook;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
-use Aequus\Measure\Unit;
+use Aequus\Measure\TapeClass;
 use Aequus\Measure\UnreadableLength;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PlanRefused;
 use Aequus\Plan\PostId;
 use Aequus\Plan\Side;
+use Closure;
+use LogicException;
 
 /** The pieces of a line as it is called across a yard: posts, sides and lengths of one plan. */
 final readonly class SpokenPieces
@@ -19,14 +21,40 @@ final readonly class SpokenPieces
     /** What a label looks like, whether or not a post carries it. */
     public const LABEL = '[a-z]{1,2}\d{1,3}';
 
-    public function __construct(public Plan $plan)
+    /**
+     * @param  Closure(PostId): Stage  $stageOf  at which stage a post would be read for plumb now
+     * @param  TapeClass  $tape  taken where a line names none
+     */
+    public function __construct(public Plan $plan, private Closure $stageOf, public TapeClass $tape)
     {
+    }
+
+    public function stageOf(PostId $post): Stage
+    {
+        return ($this->stageOf)($post);
     }
 
     /** @throws PlanRefused when no post has that label */
     public function post(string $label): PostId
     {
         return $this->plan->grid->labelled(strtoupper($label))->id;
+    }
+
+    /** @param  array<?PostId>  $of  of whom a line speaks: a post */
+    public function onePost(array $of): PostId
+    {
+        return $of[0] ?? throw new LogicException('A line about a post names one.');
+    }
+
+    /**
+     * @param  array<?PostId>  $of
+     * @return array{PostId, PostId}
+     *
+     * @throws EntryRefused when one of the two is the benchmark
+     */
+    public function twoPosts(array $of): array
+    {
+        return isset($of[0], $of[1]) ? [$of[0], $of[1]] : throw EntryRefused::lineFromTheBench();
     }
 
     /** @throws UnreadableLength naming the piece that was not understood */
@@ -67,11 +95,5 @@ final readonly class SpokenPieces
     public function sideNames(): array
     {
         return array_map($this->plan->sides->of(...), Side::cases());
-    }
-
-    /** What most people hold on a post. */
-    public function usualLevel(): Length
-    {
-        return $this->plan->notation->unit === Unit::Millimetre ? Length::millimetres(1200) : Length::feet(4);
     }
 }

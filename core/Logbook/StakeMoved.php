@@ -35,4 +35,11 @@ final readonly class StakeMoved implements Payload
     {
         return new self(PostId::of($stored['post']));
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'moved', Takes::Nothing, fn (SpokenPieces $pieces, array $of) => new self($pieces->onePost($of)), 'b2 moved'),
+        ];
+    }
 }

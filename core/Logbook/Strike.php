@@ -37,4 +37,13 @@ final readonly class Strike implements Payload
     {
         return new self($stored['sequence'], $stored['reason']);
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Job, 'strike', Takes::Something, fn (SpokenPieces $pieces, array $of, string $said) => preg_match('/^(\d{1,9})(?: because (.*))?$/iu', $said, $found) === 1
+                ? new self((int) $found[1], $found[2] ?? '')
+                : null, 'strike 12 because read from the wrong nail'),
+        ];
+    }
 }

@@ -64,4 +64,31 @@ final readonly class StringReading implements StakeReading
     {
         return new self(PostId::of($stored['post']), PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['off']), Length::nanometres($stored['run']));
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(
+                Called::Post, 'off', Takes::Something, self::spoken(...), 'b2 off a2-c2 3/16 lane', 'b2 off a2-c2 5 lane',
+                sidesAfter: SpokenPieces::LABEL.' ?- ?'.SpokenPieces::LABEL.' [^a-z]+',
+            ),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of  “a2-c2 3/16 lane”, or “a2-c2 0” for one that touches */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        $label = SpokenPieces::LABEL;
+        if (! preg_match("/^({$label}) ?- ?({$label}) (.+)$/iu", $said, $found)) {
+            throw EntryRefused::lineOffString($pieces->sideNames());
+        }
+        [$from, $to] = [$pieces->plan->grid->labelled($found[1]), $pieces->plan->grid->labelled($found[2])];
+        $post = $pieces->onePost($of);
+        if (trim($found[3]) === '0') {
+            return new self($post, $from->id, $to->id, Length::zero(), Length::zero());
+        }
+        [$much, $toward] = $pieces->toward($found[3]);
+
+        return new self($post, $from->id, $to->id, $pieces->length($much)->times($toward->leftOf($from->at, $to->at) ?: throw EntryRefused::sideAlongTheString()), Length::zero());
+    }
 }

@@ -100,4 +100,15 @@ final readonly class TapeReading implements StakeReading
             $held === null ? null : new TapeConditions($held['celsius'], $held['newtons'], hangsWhole: $held['hangs_whole']),
         );
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(
+                Called::Pair, '', Takes::Something,
+                fn (SpokenPieces $pieces, array $of, string $said) => new self(...[...$pieces->twoPosts($of), $pieces->length($said), $pieces->tape]),
+                "a1-c3 36' 10 1/4", 'a1-c3 11230',
+            ),
+        ];
+    }
 }

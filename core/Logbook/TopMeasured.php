@@ -54,4 +54,14 @@ final readonly class TopMeasured implements Payload
     {
         return new self(PostId::of($stored['post']), Length::nanometres($stored['above_datum_line']));
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(
+                Called::Post, 'top', Takes::Something, fn (SpokenPieces $pieces, array $of, string $said) => new self($pieces->onePost($of), $pieces->length((string) preg_replace('/ above the line$/i', '', $said))),
+                "b2 top 3' 2 above the line", 'b2 top 965 above the line', 8,
+            ),
+        ];
+    }
 }

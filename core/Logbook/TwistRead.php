@@ -58,4 +58,15 @@ final readonly class TwistRead implements Payload
     {
         return new self(PostId::of($stored['post']), Length::nanometres($stored['gap']), Length::nanometres($stored['over']));
     }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'twist', Takes::Something, function (SpokenPieces $pieces, array $of, string $said): self {
+                [$gap, $over] = array_pad(preg_split('/ over /i', $said) ?: [], 2, '');
+
+                return new self($pieces->onePost($of), $pieces->length($gap ?? ''), $pieces->length($over ?? ''));
+            }, 'c3 twist 1/4 over 6', 'c3 twist 6 over 140'),
+        ];
+    }
 }

@@ -14,6 +14,12 @@ enum PostFeature: string
     case Rail = 'rail';
     case Anchor = 'anchor';
 
+    /** As it is called on the quick line. */
+    public function spoken(): string
+    {
+        return $this->inWords();
+    }
+
     public function inWords(): string
     {
         return match ($this) {

@@ -178,8 +178,8 @@ final class QuickLineTest extends TestCase
     public function test_a_wall_is_spoken_of_only_where_the_plan_has_one(): void
     {
         $without = new QuickLine(Builds::plan(baysX: [2400, 2400], baysY: [3000]), fn () => Stage::HoleOpen, TapeClass::Steel);
-        $this->assertArrayNotHasKey('stake off the line that will not move', $without->examples());
-        $this->assertArrayHasKey('stake off the line that will not move', self::line(Notation::feetInches(16))->examples());
+        $this->assertArrayNotHasKey('line_offset', $without->examples());
+        $this->assertArrayHasKey('line_offset', self::line(Notation::feetInches(16))->examples());
         $this->expectExceptionMessage('No line is in the plan yet');
         $without->read('b2 line 12');
     }
