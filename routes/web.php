@@ -7,6 +7,7 @@ use App\Http\Controllers\ClearController;
 use App\Http\Controllers\CutController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\EchoController;
+use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FootingController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\HelperController;
@@ -57,6 +58,7 @@ Route::middleware('auth')->group(function () {
         Route::post('/shelf', [JobController::class, 'shelve'])->name('job.shelve');
         Route::post('/copy', [JobController::class, 'copy'])->name('job.copy');
 
+        Route::post('/entries/{kind}', [EntryController::class, 'store'])->name('entry');
         Route::get('/round/{kind}', RoundController::class)->name('round');
         Route::get('/plan', [PlanController::class, 'show'])->name('plan');
         Route::post('/plan', [PlanController::class, 'revise'])->name('plan.revise');
@@ -67,18 +69,11 @@ Route::middleware('auth')->group(function () {
         Route::post('/plan/line', [PlanController::class, 'line'])->name('plan.line');
 
         Route::get('/clear', [ClearController::class, 'show'])->name('clear');
-        Route::post('/clear/notice', [ClearController::class, 'notice'])->name('clear.notice');
-        Route::post('/clear/service', [ClearController::class, 'service'])->name('clear.service');
 
         Route::get('/square', [SquareController::class, 'show'])->name('square');
-        Route::post('/square/tape', [SquareController::class, 'tape'])->name('square.tape');
         if (config('aequus.mode') === 'demo') {
             Route::post('/square/simulated', SimulatedTapeController::class)->name('square.simulated');
         }
-        Route::post('/square/string', [SquareController::class, 'string'])->name('square.string');
-        Route::post('/square/line', [SquareController::class, 'line'])->name('square.line');
-        Route::post('/square/boards', [SquareController::class, 'boards'])->name('square.boards');
-        Route::post('/square/moved', [SquareController::class, 'moved'])->name('square.moved');
         Route::post('/square/rules', [SquareController::class, 'rules'])->name('square.rules');
         Route::post('/square/spare', [SquareController::class, 'spare'])->name('square.spare');
         Route::post('/square/placement', [SquareController::class, 'place'])->name('square.placement');
@@ -86,13 +81,8 @@ Route::middleware('auth')->group(function () {
         Route::get('/square/hand', [SquareController::class, 'hand'])->name('square.hand');
         Route::get('/square/sheet', [SquareController::class, 'sheet'])->name('square.sheet');
         Route::get('/square/cast', [SquareController::class, 'cast'])->name('square.cast');
-        Route::post('/square/cast', [SquareController::class, 'standsAt'])->name('square.cast.store');
 
         Route::get('/level', [LevelController::class, 'show'])->name('level');
-        Route::post('/level/benchmark', [LevelController::class, 'benchmark'])->name('level.benchmark');
-        Route::post('/level/rod', [LevelController::class, 'rod'])->name('level.rod');
-        Route::post('/level/difference', [LevelController::class, 'difference'])->name('level.difference');
-        Route::post('/level/beam', [LevelController::class, 'beam'])->name('level.beam');
         Route::get('/level/instruments', [LevelController::class, 'instruments'])->name('level.instruments');
 
         Route::get('/footing', [FootingController::class, 'show'])->name('footing');
@@ -103,7 +93,6 @@ Route::middleware('auth')->group(function () {
         Route::get('/footing/materials', [FootingController::class, 'materials'])->name('footing.materials');
         Route::get('/footing/dig', [FootingController::class, 'dig'])->name('footing.dig');
         Route::post('/footing/rules', [FootingController::class, 'rules'])->name('footing.rules');
-        Route::post('/footing/hole', [FootingController::class, 'hole'])->name('footing.hole');
         Route::get('/footing/hold', [HoldingController::class, 'show'])->name('footing.hold');
         Route::post('/footing/hold', [HoldingController::class, 'decide'])->name('footing.hold.decide');
         Route::get('/footing/piers', [HoldingController::class, 'piers'])->name('footing.piers');
@@ -116,15 +105,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/set/stop', [SetController::class, 'stop'])->name('set.stop');
         Route::get('/set/walk/{what}', [SetController::class, 'walk'])->name('set.walk');
         Route::get('/set/{label}', [SetController::class, 'post'])->name('set.post');
-        Route::post('/set/standing', [SetController::class, 'standing'])->name('set.standing');
-        Route::post('/set/plumb', [SetController::class, 'plumb'])->name('set.plumb');
-        Route::post('/set/twist', [SetController::class, 'twist'])->name('set.twist');
-        Route::post('/set/spacing', [SetController::class, 'spacing'])->name('set.spacing');
-        Route::post('/set/ready', [SetController::class, 'ready'])->name('set.ready');
-        Route::post('/set/check', [SetController::class, 'crossCheck'])->name('set.check');
-        Route::post('/set/filled', [SetController::class, 'filled'])->name('set.filled');
 
-        Route::post('/pictures', [PictureController::class, 'store'])->name('pictures.store');
         Route::get('/pictures/{fingerprint}', [PictureController::class, 'show'])->name('pictures.show')->middleware(LeaveSessionAlone::class);
         Route::post('/quick', [QuickLineController::class, 'store'])->name('quick');
         Route::get('/quick', [QuickLineController::class, 'echo'])->name('quick.echo')->middleware(LeaveSessionAlone::class);
@@ -136,16 +117,10 @@ Route::middleware('auth')->group(function () {
         Route::get('/cut/set-out', [CutController::class, 'setOut'])->name('cut.set-out');
         Route::get('/cut/set-out/pole', [PaperController::class, 'members'])->name('cut.set-out.pole');
         Route::get('/cut/pole', [PaperController::class, 'pole'])->name('cut.pole');
-        Route::post('/cut/top', [CutController::class, 'top'])->name('cut.top');
-        Route::post('/cut/done', [CutController::class, 'done'])->name('cut.done');
 
         Route::get('/handover', [HandoverController::class, 'show'])->name('handover');
         Route::get('/handover/record.pdf', [PaperController::class, 'asBuilt'])->name('handover.pdf');
-        Route::post('/handover', [HandoverController::class, 'store'])->name('handover.store');
 
         Route::get('/logbook', [LogbookController::class, 'show'])->name('logbook');
-        Route::post('/logbook/strike', [LogbookController::class, 'strike'])->name('logbook.strike');
-        Route::post('/logbook/remark', [LogbookController::class, 'remark'])->name('logbook.remark');
-        Route::post('/logbook/decision', [LogbookController::class, 'decision'])->name('logbook.decision');
     });
 });

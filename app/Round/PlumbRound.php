@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Round;
 
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\LeanWay;
 use Aequus\Logbook\PlumbReading;
 use Aequus\Measure\Length;
@@ -85,7 +86,7 @@ final readonly class PlumbRound
         $steep = $last !== null && $last->lean->slope->ratio * $this->site->plan->tolerances->plumbOneIn > 1;
 
         return new RoundRow(
-            "{$stands->post->label}-{$key}", $label, 'set.plumb', 'gap',
+            "{$stands->post->label}-{$key}", $label, EntryKind::Plumb, 'gap',
             ['post' => $stands->post->label, 'stage' => $stands->stageNow()->value, 'way' => LeanWay::Gap->value, 'level' => $this->site->plan->write($this->level)] + $with,
             null, $last === null ? null : $last->lean->off ?? Length::zero(), null,
             match (true) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Round;
 
+use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
 
 /** One place of a round: what is asked there, what was written down, and what goes with it when it is sent. */
@@ -23,7 +24,7 @@ final readonly class RoundRow
     public function __construct(
         public string $key,
         public string $label,
-        public string $route,
+        public EntryKind $kind,
         public string $field,
         public array $with,
         public ?Length $planned,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Round;
 
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\LeanWay;
 use Aequus\Logbook\LevelPoint;
@@ -66,17 +67,17 @@ final readonly class RoundSheet
     {
         $payload = $sequence === null ? null : $this->site->log->entries[$sequence]->payload;
         $with = ['tape' => $this->site->plan->layout->tape->value];
-        $row = fn (string $route, string $field, array $with, ?Length $read, string $note = '', ?RoundChoice $choice = null) => new RoundRow(
-            strtr($judged->key, '@', '-'), $wanted->label(), $route, $field, $with, $wanted->planned()->magnitude(), $read, $sequence, $note, $choice, $judged->state, $judged->word,
+        $row = fn (EntryKind $kind, string $field, array $with, ?Length $read, string $note = '', ?RoundChoice $choice = null) => new RoundRow(
+            strtr($judged->key, '@', '-'), $wanted->label(), $kind, $field, $with, $wanted->planned()->magnitude(), $read, $sequence, $note, $choice, $judged->state, $judged->word,
         );
         if ($wanted->line !== null) {
-            return $row('square.line', 'line_off', ['line' => $wanted->line->id, 'line_post' => $wanted->posts()[0]->label] + $with, $payload instanceof LineReading ? $payload->off : null);
+            return $row(EntryKind::LineOffset, 'line_off', ['line' => $wanted->line->id, 'line_post' => $wanted->posts()[0]->label] + $with, $payload instanceof LineReading ? $payload->off : null);
         }
         $ends = ['from' => $wanted->ends()->from->label, 'to' => $wanted->ends()->to->label];
         if ($wanted->stake === null) {
             $more = $payload instanceof TapeReading && ($payload->conditions !== null || $payload->lay !== TapeLay::Level || $payload->name !== '');
 
-            return $row('square.tape', 'distance', $ends + $with, $payload instanceof TapeReading ? $payload->distance : null, $more ? 'how it was held is written down too: correct it on the page of readings' : '');
+            return $row(EntryKind::Tape, 'distance', $ends + $with, $payload instanceof TapeReading ? $payload->distance : null, $more ? 'how it was held is written down too: correct it on the page of readings' : '');
         }
         $off = $payload instanceof StringReading ? $payload->off : null;
         $sides = EntryForm::across($wanted);
@@ -85,7 +86,7 @@ final readonly class RoundSheet
         $swapped = $payload instanceof StringReading && ! $payload->from->equals($wanted->ends()->from->id);
 
         return $row(
-            'square.string', 'off', ['stake' => $wanted->stake->label] + $ends, $off?->magnitude(), $payload instanceof StringReading && ! $payload->run->isZero() ? 'how the string ran is written down too: correct it on the page of readings' : '',
+            EntryKind::StringOffset, 'off', ['stake' => $wanted->stake->label] + $ends, $off?->magnitude(), $payload instanceof StringReading && ! $payload->run->isZero() ? 'how the string ran is written down too: correct it on the page of readings' : '',
             new RoundChoice('toward', 'Stands toward the', RoundChoice::sides($this->site->plan->sides, $sides), $off === null ? '' : $left[$isRight === $swapped ? 0 : 1]->value),
         );
     }
@@ -103,7 +104,7 @@ final readonly class RoundSheet
         $row = function (string $label, string $name, string $key) use ($read, $setUp): RoundRow {
             [$sequence, $rod, $note] = $read[$key] ?? [null, null, ''];
 
-            return new RoundRow($label, $name, 'level.rod', 'rod', ['post' => $label, 'post_part' => 'ground', 'set_up' => $setUp], null, $rod, $sequence, $note);
+            return new RoundRow($label, $name, EntryKind::Rod, 'rod', ['post' => $label, 'post_part' => 'ground', 'set_up' => $setUp], null, $rod, $sequence, $note);
         };
         $onPosts = array_map(fn (Post $post) => $row($post->label, $post->label, "ground {$post->id->value}"), $this->site->walk());
         $benchmark = $this->site->level->benchmark;
@@ -141,7 +142,7 @@ final readonly class RoundSheet
 
             // A hole that is dug on is a new entry; the newest counts.
             return new RoundRow(
-                $post->label, $post->label, 'footing.hole', 'depth', ['post' => $post->label], $this->site->footing->toReach($post), $hole?->depth, null,
+                $post->label, $post->label, EntryKind::Hole, 'depth', ['post' => $post->label], $this->site->footing->toReach($post), $hole?->depth, null,
                 $more ? ($hole->found === null ? 'width or soil' : "that it met {$hole->found->inWords()}").' is written down too: change it on the dig list' : '',
                 state: $this->site->footing->asDug($post)?->serves() ? 'fits' : 'off', word: $this->site->footing->asDug($post)?->serves() ? 'deep enough' : 'short',
             );
@@ -157,7 +158,7 @@ final readonly class RoundSheet
         }
 
         return $this->site->plan->tops === null ? [] : array_map(fn (Post $post) => new RoundRow(
-            $post->label, $post->label, 'cut.top', 'above', ['post' => $post->label], $this->site->cut->mark($post)?->aboveDatumLine(), $tops[$post->id->value] ?? null, null,
+            $post->label, $post->label, EntryKind::Top, 'above', ['post' => $post->label], $this->site->cut->mark($post)?->aboveDatumLine(), $tops[$post->id->value] ?? null, null,
         ), array_values(array_filter($this->site->walk(), fn (Post $post) => ! $this->site->cut->isCut($post))));
     }
 }

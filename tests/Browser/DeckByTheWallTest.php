@@ -118,7 +118,7 @@ final class DeckByTheWallTest extends BrowserTestCase
         foreach (explode(' ', (string) $this->find('.move [name=posts]')->getAttribute('value')) as $label) {
             $this->stakes[$label] = array_map(floatval(...), self::PLAN[$label]);
         }
-        $this->press('.move form[action$="/square/moved"] .button');
+        $this->press('.move form[action$="/entries/stake_moved"] .button');
     }
 
     /**
@@ -195,7 +195,7 @@ final class DeckByTheWallTest extends BrowserTestCase
     private function rod(string $reads): void
     {
         $this->type('#rod-rod', $reads);
-        $this->press('form[action$="/level/rod"] .button');
+        $this->press('form[action$="/entries/rod"] .button');
     }
 
     private function digToRock(): void
@@ -214,7 +214,7 @@ final class DeckByTheWallTest extends BrowserTestCase
             $this->visit("/jobs/1/footing/dig?hole={$label}");
             $this->type('#hole-depth', $label === 'B1' ? '520' : '1000');
             $label === 'B1' && $this->choose('#hole-found', 'rock');
-            $this->press('form[action$="/footing/hole"] .button');
+            $this->press('form[action$="/entries/hole"] .button');
         }
         $this->visit('/jobs/1/footing');
         $this->assertSees('Hole B1 is not deep enough');

@@ -104,10 +104,10 @@ final class DemoScreensTest extends BrowserTestCase
         $this->visit('/jobs/3/logbook');
         $this->type('#remark-text', 'written in a dead spot');
         $this->offline(true);
-        $this->find('form[action$="/logbook/remark"] .button')->click();
+        $this->find('form[action$="/entries/remark"] .button')->click();
         $this->assertSees('One entry waits', '#outbox');
         $this->type('#remark-text', 'and a second from the same page');
-        $this->find('form[action$="/logbook/remark"] .button')->click();
+        $this->find('form[action$="/entries/remark"] .button')->click();
         $this->assertSees('2 entries wait', '#outbox');
         $this->assertSees('written in a dead spot', '#outbox');
         $this->offline(false);
@@ -122,7 +122,7 @@ final class DemoScreensTest extends BrowserTestCase
         $this->visit('/jobs/3/logbook');
         $this->type('#remark-text', 'typed after a long break');
         $this->chromium->driver->manage()->deleteAllCookies();
-        $this->find('form[action$="/logbook/remark"] .button')->click();
+        $this->find('form[action$="/entries/remark"] .button')->click();
         $this->assertSees('One entry waits', '#outbox');
         $this->find('form[action$="/demo"] .button');
         $this->press('form[action$="/demo"] .button');

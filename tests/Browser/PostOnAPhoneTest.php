@@ -25,7 +25,7 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->visit('/jobs/3/set/D4');
         $this->assertSees('Dig hole D4', '.move');
         $this->keyIn('#hole-depth', ['4', "'", '0', '1/2']);
-        $this->touch('form[action$="/footing/hole"] .button');
+        $this->touch('form[action$="/entries/hole"] .button');
         $this->assertSees('Set post D4', '.move');
         $this->touch('#entry .button-yard');
         foreach (['lane', 'stream'] as $face) {

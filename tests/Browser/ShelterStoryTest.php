@@ -30,7 +30,7 @@ final class ShelterStoryTest extends BrowserTestCase
         $this->assertSees('Move stake D3', '.move');
         $this->assertSees('toward the barn', '.move');
         $this->assertSees('Stake D3 is out');
-        $this->press('.move form[action$="/square/moved"] .button');
+        $this->press('.move form[action$="/entries/stake_moved"] .button');
         $this->assertSees('these readings prove the new place');
         $proving = $this->readUntil('Dig');
         $this->assertGreaterThanOrEqual(3, count($proving), 'three checked readings prove the new place');
@@ -60,7 +60,7 @@ final class ShelterStoryTest extends BrowserTestCase
             $this->assertLessThan(3, $again);
             $setUp = (string) $this->find('#rod-set_up')->getAttribute('value');
             $this->type('#rod-rod', $this->typed($setUp === '1' ? $first['E4'] : $first['E4']->minus($lower)));
-            $this->press('form[action$="/level/rod"] .button');
+            $this->press('form[action$="/entries/rod"] .button');
         }
         $this->assertSees('One reading is left out');
         $this->assertSees('The ground falls');
@@ -81,7 +81,7 @@ final class ShelterStoryTest extends BrowserTestCase
         $this->visit('/jobs/3/footing/dig?hole=E2');
         $this->type('#hole-depth', "3' 2");
         $this->choose('#hole-found', 'rock');
-        $this->press('form[action$="/footing/hole"] .button');
+        $this->press('form[action$="/entries/hole"] .button');
         $this->assertSees('E2: what can be done');
         $this->assertSees('Break the rock and dig on');
         $this->assertSees('Your local office must agree');
@@ -130,7 +130,7 @@ final class ShelterStoryTest extends BrowserTestCase
         $this->choose('#rod-post', $label);
         $this->type('#rod-set_up', $setUp);
         $this->type('#rod-rod', $this->typed($reads));
-        $this->press('form[action$="/level/rod"] .button');
+        $this->press('form[action$="/entries/rod"] .button');
     }
 
     private function typed(Length $length): string
@@ -157,6 +157,6 @@ final class ShelterStoryTest extends BrowserTestCase
     {
         $this->press('.move button[formaction$="/square/simulated"]');
         $this->assertNotSame('', $this->find('#tape-distance')->getAttribute('value'));
-        $this->press('.move form[action$="/square/tape"] .button');
+        $this->press('.move form[action$="/entries/tape"] .button');
     }
 }

@@ -65,7 +65,7 @@ final class WholeJobTest extends BrowserTestCase
         $this->assertSees('Pull the tape A1–B1', '.move');
         $this->type('#service-no_dig', "2'");
         $this->type('#service-points', "-5'; 0\n20'; 0");
-        $this->press('form[action$="/clear/service"] .button');
+        $this->press('form[action$="/entries/service"] .button');
         $this->assertSees('Keep hole A1 clear', '.move');
         foreach (['A1', 'B1'] as $hole) {
             $this->assertSees("Keep hole {$hole} clear", '.move');
@@ -89,21 +89,21 @@ final class WholeJobTest extends BrowserTestCase
         $this->press('.move .button');
         // One reading is mistyped and refused at its field; what was typed still stands there.
         $this->type('#tape-distance', '13 ells');
-        $this->press('form[action$="/square/tape"] .button');
+        $this->press('form[action$="/entries/tape"] .button');
         $this->assertSees('“ells” is not a unit known here', '.refusal');
         $this->assertSame('13 ells', $this->find('#tape-distance')->getAttribute('value'));
         // 163 and 110 1/2 in make a diagonal of 16' 4 15/16"; the far side stands half an inch toward the stream.
         foreach (["13' 7", "9' 2 1/2", "13' 7", "9' 2 1/2", "16' 5 3/8", "16' 4 1/2"] as $tape) {
             $this->type('#tape-distance', $tape);
-            $this->press('form[action$="/square/tape"] .button');
+            $this->press('form[action$="/entries/tape"] .button');
         }
         $this->assertSees('Move stakes A2 and B2', '.move');
         $this->assertSees('toward the barn', '.move');
-        $this->press('form[action$="/square/moved"] .button');
+        $this->press('form[action$="/entries/stake_moved"] .button');
         foreach (["9' 2 1/2", "13' 7", "9' 2 1/2", "16' 4 15/16", "16' 4 15/16"] as $tape) {
             $this->assertSees('Pull the tape', '.move');
             $this->type('#tape-distance', $tape);
-            $this->press('form[action$="/square/tape"] .button');
+            $this->press('form[action$="/entries/tape"] .button');
         }
         $this->assertSees('Every stake is within 1/4"');
     }
@@ -170,7 +170,7 @@ final class WholeJobTest extends BrowserTestCase
         $this->visit('/jobs/1/set/A1');
         foreach (['inspected', 'foot clean', 'mix and water', 'no frost', 'cover at hand'] as $item) {
             $this->assertSees("Before the pour: {$item}", '.move');
-            $this->press('#entry form[action$="/set/ready"] .button');
+            $this->press('#entry form[action$="/entries/ready"] .button');
         }
         $this->assertSees('Measure once more, another way', '.move');
         $this->type('#check-off', '1/16');
@@ -220,7 +220,7 @@ final class WholeJobTest extends BrowserTestCase
         foreach (["3' 10", "3' 10 1/2", "3' 7", "3' 6"] as $above) {
             $this->assertSees('above the datum line', '.move');
             $this->type('#top-above', $above);
-            $this->press('form[action$="/cut/top"] .button');
+            $this->press('form[action$="/entries/top"] .button');
         }
         $this->assertSees('Post A2 is short: cut nothing yet', '.move');
         $this->unfold('.move .decide');
@@ -228,14 +228,14 @@ final class WholeJobTest extends BrowserTestCase
         $this->press('.move .decide .button');
         $this->assertSees('Measure once more, another way', '.move');
         $this->type('#check-off', '0');
-        $this->press('form[action$="/set/check"] .button');
+        $this->press('form[action$="/entries/cross_checked"] .button');
         $this->assertSees('Leave A1 alone until it is hard', '.move');
         $this->server->kill();
         $this->server->start(self::DAYS_TO_HARDEN);
         $this->visit('/jobs/1/cut');
         foreach (['A1', 'B1', 'B2'] as $label) {
             $this->assertSees("Mark and cut {$label}", '.move');
-            $this->press('form[action$="/cut/done"] .button');
+            $this->press('form[action$="/entries/post_cut"] .button');
         }
     }
 
@@ -247,7 +247,7 @@ final class WholeJobTest extends BrowserTestCase
         $this->assertSees('A steel shoe makes it good.', '.record-table');
         $this->assertSees('Wren, '.gmdate('j M Y', time() + 86400 * self::DAYS_TO_HARDEN), '.record-table');
         $this->type('#handover-to', 'the miller');
-        $this->press('form[action$="/handover"] .button');
+        $this->press('form[action$="/entries/handed_over"] .button');
         $this->assertSees('Handed over to the miller');
         $this->assertSees('Nothing is left to do', '.move');
     }

@@ -114,7 +114,7 @@ final class FootingTest extends JobTestCase
     {
         $this->ready();
         $this->sheet('dig')->assertSeeInOrder(['Hole at hand', 'A1', 'from today’s ground'])->assertSee('Marks on the auger')->assertSeeText('A1, B1, B2, A2');
-        $this->from("/jobs/{$this->job->id}/footing/dig")->post("/jobs/{$this->job->id}/footing/hole", $this->form(['form' => 'hole', 'post' => 'A1', 'depth' => '1100']))->assertRedirect("/jobs/{$this->job->id}/footing/dig");
+        $this->from("/jobs/{$this->job->id}/footing/dig")->post("/jobs/{$this->job->id}/entries/hole", $this->form(['form' => 'hole', 'post' => 'A1', 'depth' => '1100']))->assertRedirect("/jobs/{$this->job->id}/footing/dig");
         $this->sheet('dig')->assertSee('B1 came out at');
         $this->sheet('dig', 'hole=A2')->assertSee('A2 came out at');
         foreach (['B1', 'B2', 'A2'] as $label) {
@@ -126,12 +126,12 @@ final class FootingTest extends JobTestCase
     public function test_a_hole_that_rock_stops_opens_its_options_and_a_corner_is_not_shortened(): void
     {
         $this->ready();
-        $hole = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/hole", $this->form(['form' => 'hole'] + $fields));
+        $hole = fn (array $fields) => $this->post("/jobs/{$this->job->id}/entries/hole", $this->form(['form' => 'hole'] + $fields));
         $hole(['post' => 'A1', 'depth' => '700', 'width' => '460', 'found' => 'rock'])->assertSessionHasNoErrors();
         $this->sheet('dig')->assertSee('A1: what can be done')->assertSee('Break the rock and dig on')->assertSee('Never at a corner')->assertSee('short, met rock');
         $this->get("/jobs/{$this->job->id}/footing")->assertSee('A1: what can be done');
         $this->get("/jobs/{$this->job->id}/logbook")->assertSeeText("460\u{202F}mm wide, met rock");
-        $decide = fn (string $about) => $this->post("/jobs/{$this->job->id}/logbook/decision", $this->form(['about' => $about, 'post' => 'A1', 'reason' => 'the ledge']));
+        $decide = fn (string $about) => $this->post("/jobs/{$this->job->id}/entries/decision", $this->form(['about' => $about, 'post' => 'A1', 'reason' => 'the ledge']));
         $this->assertStringContainsString('A corner is never shortened', (string) $decide('accept_short_hole')->assertSessionHasErrors('reason')->getSession()?->get('errors')->first('reason'));
         $decide('as_engineer_says')->assertSessionHasNoErrors();
         $this->sheet('dig')->assertDontSee('what can be done');
@@ -201,11 +201,11 @@ final class FootingTest extends JobTestCase
     {
         $this->ready();
         $this->post("/jobs/{$this->job->id}/footing/hold", ['form' => 'hold', 'based_on' => $this->job->fresh()->revision->number, 'of_job' => 'concrete', 'soil' => 'gravel', 'no_brace' => '1'])->assertSessionHasNoErrors();
-        $hole = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/hole", $this->form(['form' => 'hole', 'post' => 'A1', 'depth' => '1100'] + $fields));
+        $hole = fn (array $fields) => $this->post("/jobs/{$this->job->id}/entries/hole", $this->form(['form' => 'hole', 'post' => 'A1', 'depth' => '1100'] + $fields));
         $hole(['soil' => 'clay', 'layers' => 'gravel to 400; sand 800'])->assertSessionHasNoErrors();
         $this->get("/jobs/{$this->job->id}/footing")->assertSee('A1: clay instead of gravel')->assertSee('Bell the foot out to')->assertSeeText("566\u{202F}mm");
         $this->get("/jobs/{$this->job->id}/logbook")->assertSeeText("gravel to 400\u{202F}mm, sand to 800\u{202F}mm, clay to 1100\u{202F}mm");
-        $this->post("/jobs/{$this->job->id}/logbook/decision", $this->form(['about' => 'keep_holding', 'post' => 'A1', 'reason' => 'it carries a fence']))->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/entries/decision", $this->form(['about' => 'keep_holding', 'post' => 'A1', 'reason' => 'it carries a fence']))->assertSessionHasNoErrors();
         $this->get("/jobs/{$this->job->id}/footing")->assertDontSee('A1: clay instead of gravel');
         foreach (['mud 300' => 'is not a layer', 'clay 1200' => 'Layers go down', 'clay deep' => '“deep”'] as $layers => $sentence) {
             $this->assertStringContainsString($sentence, (string) $hole(['layers' => $layers])->assertSessionHasErrors('layers')->getSession()?->get('errors')->first('layers'));
@@ -241,7 +241,7 @@ final class FootingTest extends JobTestCase
         $rules(['posts_anchor' => 'B1', 'posts_gate' => 'B1'])->assertSessionHasErrors('posts_anchor');
         $rules(['maker' => '-5'])->assertSessionHasErrors();
         $rules([])->assertSessionHasNoErrors();
-        $this->post("/jobs/{$this->job->id}/logbook/decision", $this->form(['about' => 'waive_frost', 'post' => '', 'reason' => 'a play fort; heave does no harm']))->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/entries/decision", $this->form(['about' => 'waive_frost', 'post' => '', 'reason' => 'a play fort; heave does no harm']))->assertSessionHasNoErrors();
         $this->get("/jobs/{$this->job->id}/footing")->assertSee('left aside with a reason')->assertSee('least embedment below finished grade');
     }
 
@@ -253,7 +253,7 @@ final class FootingTest extends JobTestCase
     public function test_a_hole_that_cannot_be_is_refused_at_its_field(array $wrong, string $field, string $sentence): void
     {
         $this->ready();
-        $answer = $this->post("/jobs/{$this->job->id}/footing/hole", $this->form($wrong + ['form' => 'hole', 'post' => 'A1', 'depth' => '1100', 'width' => '', 'found' => '']))->assertSessionHasErrors($field);
+        $answer = $this->post("/jobs/{$this->job->id}/entries/hole", $this->form($wrong + ['form' => 'hole', 'post' => 'A1', 'depth' => '1100', 'width' => '', 'found' => '']))->assertSessionHasErrors($field);
         $this->assertStringContainsString($sentence, (string) $answer->getSession()?->get('errors')->first($field));
     }
 

@@ -63,7 +63,7 @@ final class JobShelfTest extends JobTestCase
         foreach (['plan', 'square', 'logbook', 'handover', 'set', 'square/sheet'] as $page) {
             $this->get("/jobs/{$copy->id}/{$page}")->assertSee('Copy of Test shelter,')->assertSee('No evidence');
         }
-        $this->post("/jobs/{$copy->id}/handover", $this->form(['to' => 'the owner', 'remark' => '', 'sure' => '1']))->assertSessionHasErrors('to');
+        $this->post("/jobs/{$copy->id}/entries/handed_over", $this->form(['to' => 'the owner', 'remark' => '', 'sure' => '1']))->assertSessionHasErrors('to');
         $this->get("/jobs/{$this->job->id}/plan")->assertDontSee('No evidence');
     }
 }

@@ -67,7 +67,7 @@ final class LevelTest extends JobTestCase
 
     public function test_a_difference_is_taken_as_it_was_read(): void
     {
-        $this->enter('difference', ['turned' => '1', 'level' => 'long one'] + self::DIFFERENCE)->assertSessionHasNoErrors();
+        $this->enter('height_difference', ['turned' => '1', 'level' => 'long one'] + self::DIFFERENCE)->assertSessionHasNoErrors();
         $difference = app(ReadSite::class)->of($this->job->fresh())->state->log->latest(HeightDifference::class);
         $this->assertEquals(new HeightDifference(
             $difference->from, $difference->to, Length::millimetres(-35), LevelInstrument::Board, Length::millimetres(2400), LevelWay::Turned, level: 'long one',
@@ -79,16 +79,16 @@ final class LevelTest extends JobTestCase
     public function test_ways_round_are_told_with_what_they_miss_by_and_a_tested_beam_is_taken_into_account(): void
     {
         $this->page()->assertDontSee('Closures');
-        $this->enter('difference', ['difference' => '31'] + self::DIFFERENCE)->assertSessionHasNoErrors();
+        $this->enter('height_difference', ['difference' => '31'] + self::DIFFERENCE)->assertSessionHasNoErrors();
         $this->page()->assertSee('One way round closes')->assertSeeText('set-up 1 – A1 – B1 – set-up 1')->assertSeeText("4.0\u{202F}mm");
         $pegs = ['a_1' => '1500', 'b_1' => '1400', 'a_2' => '1503', 'b_2' => '1406', 'to_a_1' => '10000', 'to_b_1' => '10000', 'to_a_2' => '1000', 'to_b_2' => '19000'];
         $this->get("/jobs/{$this->job->id}/level/instruments?".http_build_query($pegs))->assertSee('Take it out of the rods');
-        $this->enter('beam', $pegs)->assertSessionHasNoErrors();
+        $this->enter('beam_tested', $pegs)->assertSessionHasNoErrors();
         // From the middle A is 100 higher on the rod, from close to A 97: the beam rises 3 mm over 18 m more to B.
         $this->page()->assertSeeText("it rises 1.7\u{202F}mm in 10 m");
         $this->get("/jobs/{$this->job->id}/logbook")->assertSeeText("Line of sight tested by two pegs: it rises 1.7\u{202F}mm in 10 m");
-        $this->enter('beam', ['to_a_2' => '10000', 'to_b_2' => '10000'] + $pegs)->assertSessionHasErrors('to_a_2');
-        $this->enter('beam', ['a_2' => ''] + $pegs)->assertSessionHasErrors('a_2');
+        $this->enter('beam_tested', ['to_a_2' => '10000', 'to_b_2' => '10000'] + $pegs)->assertSessionHasErrors('to_a_2');
+        $this->enter('beam_tested', ['a_2' => ''] + $pegs)->assertSessionHasErrors('a_2');
         $this->get("/jobs/{$this->job->id}/level/instruments?board=long")->assertSee('“long”')->assertDontSee('will do');
     }
 
@@ -101,7 +101,7 @@ final class LevelTest extends JobTestCase
     #[TestWith([['instrument' => 'eye'], 'instrument', 'Choose one'])]
     public function test_a_difference_that_cannot_be_is_refused_at_its_field(array $wrong, string $field, string $sentence): void
     {
-        $answer = $this->enter('difference', $wrong + self::DIFFERENCE)->assertSessionHasErrors($field);
+        $answer = $this->enter('height_difference', $wrong + self::DIFFERENCE)->assertSessionHasErrors($field);
         $this->assertStringContainsString($sentence, (string) $answer->getSession()?->get('errors')->first($field));
         $this->assertSame(4, $this->job->entries()->count());
     }
@@ -145,7 +145,7 @@ final class LevelTest extends JobTestCase
     /** @param  array<string, string>  $fields */
     private function enter(string $what, array $fields): TestResponse
     {
-        return $this->post("/jobs/{$this->job->id}/level/{$what}", $this->form($fields));
+        return $this->post("/jobs/{$this->job->id}/entries/{$what}", $this->form($fields));
     }
 
     private function page(): TestResponse

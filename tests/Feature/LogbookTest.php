@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
 use Aequus\Measure\Length;
+use App\Http\Requests\Entries\EntryRequest;
+use App\Logbook\EntryWords;
+use App\Site\ReadSite;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -17,16 +22,16 @@ final class LogbookTest extends JobTestCase
     public function test_the_same_send_twice_is_one_entry(): void
     {
         $tape = $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '5401', 'tape' => 'steel']);
-        $this->send('square/tape', $tape)->assertSessionHasNoErrors();
-        $this->send('square/tape', $tape)->assertSessionHasNoErrors();
+        $this->send('entries/tape', $tape)->assertSessionHasNoErrors();
+        $this->send('entries/tape', $tape)->assertSessionHasNoErrors();
         $this->assertSame(1, $this->job->entries()->count());
     }
 
     public function test_the_same_id_with_other_content_is_refused_with_both_shown(): void
     {
         $tape = $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '5401', 'tape' => 'steel']);
-        $this->send('square/tape', $tape);
-        $answer = $this->send('square/tape', ['distance' => '5407'] + $tape)->assertSessionHasErrors('refused');
+        $this->send('entries/tape', $tape);
+        $answer = $this->send('entries/tape', ['distance' => '5407'] + $tape)->assertSessionHasErrors('refused');
         $this->assertStringContainsString('5401', (string) $answer->getSession()?->get('errors')->first('refused'));
         $this->followRedirects($answer)->assertSee('value="5407"', false);
         $this->assertSame(1, $this->job->entries()->count());
@@ -34,9 +39,9 @@ final class LogbookTest extends JobTestCase
 
     public function test_of_two_corrections_of_one_entry_the_second_is_shown_the_first(): void
     {
-        $this->send('square/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '5401', 'tape' => 'steel']));
+        $this->send('entries/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '5401', 'tape' => 'steel']));
         $first = (string) $this->job->entries()->firstOrFail()->sequence;
-        $correct = fn (string $distance) => $this->send('square/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => $distance, 'tape' => 'steel', 'replaces' => $first]));
+        $correct = fn (string $distance) => $this->send('entries/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => $distance, 'tape' => 'steel', 'replaces' => $first]));
         $correct('5400')->assertSessionHasNoErrors();
         $correct('5399')->assertSessionHasErrors('refused');
         $this->assertSame(2, $this->job->entries()->count());
@@ -59,45 +64,45 @@ final class LogbookTest extends JobTestCase
     {
         $this->write($this->job, $this->user, new HoleDug($this->job->revision->plan()->grid->labelled('A1')->id, Length::millimetres(900)));
         $sequence = (string) $this->job->entries()->firstOrFail()->sequence;
-        $this->send('logbook/strike', $this->form(['sequence' => $sequence, 'reason' => '']))->assertSessionHasErrors('reason');
-        $this->send('logbook/strike', $this->form(['sequence' => $sequence, 'reason' => 'wrong post']))->assertSessionHasNoErrors();
+        $this->send('entries/strike', $this->form(['sequence' => $sequence, 'reason' => '']))->assertSessionHasErrors('reason');
+        $this->send('entries/strike', $this->form(['sequence' => $sequence, 'reason' => 'wrong post']))->assertSessionHasNoErrors();
         $this->page('logbook')->assertSee('<span class="muted">struck: wrong post', false)->assertSee('Hole A1 dug');
-        $this->send('logbook/strike', $this->form(['sequence' => (string) ((int) $sequence + 1), 'reason' => 'it was right']));
+        $this->send('entries/strike', $this->form(['sequence' => (string) ((int) $sequence + 1), 'reason' => 'it was right']));
         $this->page('logbook')->assertDontSee('<span class="muted">struck: wrong post', false);
-        $this->send('logbook/strike', $this->form(['sequence' => '4711', 'reason' => 'nothing']))->assertSessionHasErrors('refused');
+        $this->send('entries/strike', $this->form(['sequence' => '4711', 'reason' => 'nothing']))->assertSessionHasErrors('refused');
     }
 
-    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'A1', 'distance' => '5400', 'tape' => 'steel'], 'distance', 'same stake twice'])]
-    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'B1', 'distance' => '0', 'tape' => 'steel'], 'distance', 'above zero'])]
-    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'B1', 'distance' => '5,400', 'tape' => 'steel'], 'distance', 'two things'])]
-    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'Z9', 'distance' => '5400', 'tape' => 'steel'], 'to', 'no post Z9'])]
+    #[TestWith(['entries/tape', ['from' => 'A1', 'to' => 'A1', 'distance' => '5400', 'tape' => 'steel'], 'distance', 'same stake twice'])]
+    #[TestWith(['entries/tape', ['from' => 'A1', 'to' => 'B1', 'distance' => '0', 'tape' => 'steel'], 'distance', 'above zero'])]
+    #[TestWith(['entries/tape', ['from' => 'A1', 'to' => 'B1', 'distance' => '5,400', 'tape' => 'steel'], 'distance', 'two things'])]
+    #[TestWith(['entries/tape', ['from' => 'A1', 'to' => 'Z9', 'distance' => '5400', 'tape' => 'steel'], 'to', 'no post Z9'])]
     #[TestWith(['quick', ['line' => 'a1 5400'], 'line', 'not understood after A1'])]
     #[TestWith(['quick', ['line' => 'a1-q7 5400'], 'line', 'no post'])]
     #[TestWith(['quick', ['line' => 'a1 hole 900 wide 20'], 'line', 'would not go in'])]
     #[TestWith(['quick', ['line' => 'a1 take the hole because it is late'], 'line', 'A corner is never shortened'])]
     #[TestWith(['quick', ['line' => 'a1 cast 3000 lane'], 'line', 'is another place'])]
     #[TestWith(['quick', ['line' => 'a1-b1 54000'], 'line', 'A digit too many?'])]
-    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'bob', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level', 'height it hangs from'])]
-    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'angle', 'gap' => 'a bit', 'stage' => 'filled'], 'gap', 'is no angle'])]
-    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '700', 'level' => '1200', 'stage' => 'filled'], 'gap', 'No standing post leans so far'])]
-    #[TestWith(['set/filled', ['post' => 'A1', 'step' => 'done', 'bags' => 'many'], 'bags', 'how many went in'])]
-    #[TestWith(['set/filled', ['post' => 'A1', 'step' => 'done', 'celsius' => '90'], 'celsius', 'Nobody pours'])]
-    #[TestWith(['set/twist', ['post' => 'A1', 'twist' => '3', 'over' => '0', 'turned' => 'with'], 'over', 'length of the level'])]
-    #[TestWith(['set/spacing', ['from' => 'A1', 'to' => 'A1', 'at' => 'top', 'spacing' => '5400'], 'spacing', 'same stake twice'])]
-    #[TestWith(['pictures', ['post' => 'A1', 'phase' => 'set'], 'picture', 'No picture came along'])]
-    #[TestWith(['clear/service', ['type' => 'gas', 'no_dig' => '600', 'points' => '3;4'], 'points', 'two points'])]
-    #[TestWith(['clear/service', ['type' => 'gas', 'no_dig' => '600', 'points' => "3;4\n5"], 'points', 'Row 2'])]
-    #[TestWith(['clear/notice', ['asked_on' => '2026-02-31', 'working_days' => '3'], 'asked_on', 'year-month-day'])]
-    #[TestWith(['clear/notice', ['asked_on' => '2026-02-03', 'working_days' => 'a few'], 'working_days', 'whole number'])]
-    #[TestWith(['level/rod', ['post' => 'A1', 'rod' => '-5'], 'rod', 'below zero'])]
-    #[TestWith(['level/benchmark', ['name' => '', 'height' => '0'], 'name', 'what the benchmark is'])]
-    #[TestWith(['footing/hole', ['post' => 'A1', 'depth' => 'deep'], 'depth', '“deep”'])]
-    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => '', 'gap' => '3', 'level' => '1200', 'stage' => 'filled'], 'leans', 'to which side the top goes'])]
-    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'level' => '1200', 'stage' => 'filled'], 'leans', 'to which side the top goes'])]
-    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level', 'length of the level'])]
-    #[TestWith(['cut/top', ['post' => 'A1', 'above' => ''], 'above', 'Nothing was typed'])]
-    #[TestWith(['handover', ['to' => '', 'remark' => ''], 'to', 'who takes the work over'])]
-    #[TestWith(['logbook/decision', ['about' => 'accept_lean', 'post' => 'A1', 'reason' => ''], 'reason', 'Say why'])]
+    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'bob', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level', 'height it hangs from'])]
+    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'angle', 'gap' => 'a bit', 'stage' => 'filled'], 'gap', 'is no angle'])]
+    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '700', 'level' => '1200', 'stage' => 'filled'], 'gap', 'No standing post leans so far'])]
+    #[TestWith(['entries/filled', ['post' => 'A1', 'step' => 'done', 'bags' => 'many'], 'bags', 'how many went in'])]
+    #[TestWith(['entries/filled', ['post' => 'A1', 'step' => 'done', 'celsius' => '90'], 'celsius', 'Nobody pours'])]
+    #[TestWith(['entries/twist', ['post' => 'A1', 'twist' => '3', 'over' => '0', 'turned' => 'with'], 'over', 'length of the level'])]
+    #[TestWith(['entries/spacing', ['from' => 'A1', 'to' => 'A1', 'at' => 'top', 'spacing' => '5400'], 'spacing', 'same stake twice'])]
+    #[TestWith(['entries/picture', ['post' => 'A1', 'phase' => 'set'], 'picture', 'No picture came along'])]
+    #[TestWith(['entries/service', ['type' => 'gas', 'no_dig' => '600', 'points' => '3;4'], 'points', 'two points'])]
+    #[TestWith(['entries/service', ['type' => 'gas', 'no_dig' => '600', 'points' => "3;4\n5"], 'points', 'Row 2'])]
+    #[TestWith(['entries/notice', ['asked_on' => '2026-02-31', 'working_days' => '3'], 'asked_on', 'year-month-day'])]
+    #[TestWith(['entries/notice', ['asked_on' => '2026-02-03', 'working_days' => 'a few'], 'working_days', 'whole number'])]
+    #[TestWith(['entries/rod', ['post' => 'A1', 'rod' => '-5'], 'rod', 'below zero'])]
+    #[TestWith(['entries/benchmark', ['name' => '', 'height' => '0'], 'name', 'what the benchmark is'])]
+    #[TestWith(['entries/hole', ['post' => 'A1', 'depth' => 'deep'], 'depth', '“deep”'])]
+    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => '', 'gap' => '3', 'level' => '1200', 'stage' => 'filled'], 'leans', 'to which side the top goes'])]
+    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'level' => '1200', 'stage' => 'filled'], 'leans', 'to which side the top goes'])]
+    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level', 'length of the level'])]
+    #[TestWith(['entries/top', ['post' => 'A1', 'above' => ''], 'above', 'Nothing was typed'])]
+    #[TestWith(['entries/handed_over', ['to' => '', 'remark' => ''], 'to', 'who takes the work over'])]
+    #[TestWith(['entries/decision', ['about' => 'accept_lean', 'post' => 'A1', 'reason' => ''], 'reason', 'Say why'])]
     public function test_wrong_input_is_answered_at_its_field_and_stores_nothing(string $where, array $fields, string $field, string $sentence): void
     {
         $answer = $this->send($where, $this->form($fields))->assertSessionHasErrors($field);
@@ -145,9 +150,9 @@ final class LogbookTest extends JobTestCase
     public function test_moving_two_stakes_is_one_press_and_makes_their_tapes_old(): void
     {
         foreach ([['A1', 'B1', '5400'], ['B1', 'B2', '3600']] as [$from, $to, $distance]) {
-            $this->send('square/tape', $this->form(['from' => $from, 'to' => $to, 'distance' => $distance, 'tape' => 'steel']));
+            $this->send('entries/tape', $this->form(['from' => $from, 'to' => $to, 'distance' => $distance, 'tape' => 'steel']));
         }
-        $this->send('square/moved', $this->form(['posts' => 'A2 B2']))->assertSessionHasNoErrors();
+        $this->send('entries/stake_moved', $this->form(['posts' => 'A2 B2']))->assertSessionHasNoErrors();
         $this->assertSame(4, $this->job->entries()->count());
         $this->page('logbook')->assertSee('from before the stake was moved');
     }
@@ -161,17 +166,34 @@ final class LogbookTest extends JobTestCase
     public function test_a_page_left_open_too_long_gives_back_what_was_typed(): void
     {
         $this->app['env'] = 'production';
-        $answer = $this->from("/jobs/{$this->job->id}/square")->post("/jobs/{$this->job->id}/square/tape", $this->form(['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '5403', 'tape' => 'steel']));
+        $answer = $this->from("/jobs/{$this->job->id}/square")->post("/jobs/{$this->job->id}/entries/tape", $this->form(['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '5403', 'tape' => 'steel']));
         $this->followRedirects($answer)->assertSee('too long to be sent')->assertSee('value="5403"', false);
     }
 
     private function send(string $where, array $fields): \Illuminate\Testing\TestResponse
     {
-        return $this->from("/jobs/{$this->job->id}/".strtok($where, '/'))->post("/jobs/{$this->job->id}/{$where}", $fields);
+        return $this->from("/jobs/{$this->job->id}/square")->post("/jobs/{$this->job->id}/{$where}", $fields);
     }
 
     private function page(string $name): \Illuminate\Testing\TestResponse
     {
         return $this->get("/jobs/{$this->job->id}/{$name}")->assertOk();
+    }
+
+    public function test_every_kind_of_entry_has_a_class_of_its_own_a_form_and_words(): void
+    {
+        $words = new EntryWords(app(ReadSite::class)->of($this->job)->state);
+        $said = [];
+        foreach (EntryKind::cases() as $kind) {
+            $this->assertTrue(is_subclass_of($kind->payload(), Payload::class));
+            $this->assertTrue(is_subclass_of(EntryRequest::of($kind), EntryRequest::class), "a form for {$kind->value}");
+            $this->post("/jobs/{$this->job->id}/entries/{$kind->value}", ['client_id' => "of-{$kind->value}", 'form' => $kind->value]);
+            $said[] = $kind->inWords();
+        }
+        foreach ($this->job->entries as $entry) {
+            $this->assertNotSame($entry->kind, $words->say(EntryKind::from($entry->kind)->read($entry->payload_version, json_decode($entry->payload, true))));
+        }
+        $this->assertCount(count($said), array_unique($said));
+        $this->post("/jobs/{$this->job->id}/entries/dance", ['client_id' => 'x'])->assertNotFound();
     }
 }

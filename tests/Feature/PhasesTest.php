@@ -32,7 +32,7 @@ final class PhasesTest extends JobTestCase
 
     public function test_a_line_typed_by_points_names_the_holes_in_conflict(): void
     {
-        $this->post("/jobs/{$this->job->id}/clear/service", $this->form(['type' => 'power', 'name' => 'pump', 'no_dig' => '600', 'points' => "-500 ; 3,1 m\n9 m; 3100\n"]))->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/entries/service", $this->form(['type' => 'power', 'name' => 'pump', 'no_dig' => '600', 'points' => "-500 ; 3,1 m\n9 m; 3100\n"]))->assertSessionHasNoErrors();
         $this->page('clear')->assertSee('2 holes reach into a no-dig band')->assertSee('marked red');
     }
 

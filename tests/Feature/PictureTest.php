@@ -59,7 +59,7 @@ final class PictureTest extends JobTestCase
     public function test_a_file_beyond_what_can_be_sent_is_answered_in_words(): void
     {
         $page = url("/jobs/{$this->job->id}/set/A1");
-        $answer = $this->call('POST', "/jobs/{$this->job->id}/pictures", server: ['CONTENT_LENGTH' => '900000000', 'HTTP_REFERER' => $page]);
+        $answer = $this->call('POST', "/jobs/{$this->job->id}/entries/picture", server: ['CONTENT_LENGTH' => '900000000', 'HTTP_REFERER' => $page]);
         $this->assertSame(413, $answer->getStatusCode());
         $answer->assertSee('too large to be sent')->assertSee($page, false);
     }
@@ -99,7 +99,7 @@ final class PictureTest extends JobTestCase
 
     private function send(UploadedFile $file): \Illuminate\Testing\TestResponse
     {
-        return $this->from("/jobs/{$this->job->id}/set/A1")->post("/jobs/{$this->job->id}/pictures", ['client_id' => (string) Str::ulid(), 'form' => 'picture', 'post' => 'A1', 'phase' => 'set', 'says' => 'the split foot', 'picture' => $file]);
+        return $this->from("/jobs/{$this->job->id}/set/A1")->post("/jobs/{$this->job->id}/entries/picture", ['client_id' => (string) Str::ulid(), 'form' => 'picture', 'post' => 'A1', 'phase' => 'set', 'says' => 'the split foot', 'picture' => $file]);
     }
 
     private function kept(): string

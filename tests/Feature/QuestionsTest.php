@@ -42,24 +42,24 @@ final class QuestionsTest extends JobTestCase
     }
 
     /** @param  array<string, string>  $fields */
-    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => '5900'], 'distance', 'By the plan this is 5400 mm'])]
-    #[TestWith(['level/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '3100'], 'rod', 'the rod would read about 1600 mm'])]
-    #[TestWith(['level/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '160'], 'rod', 'the rod would read about 1600 mm'])]
-    #[TestWith(['footing/hole', ['post' => 'A1', 'depth' => '1400'], 'depth', 'It needs 1100 mm'])]
-    #[TestWith(['footing/hole', ['post' => 'A1', 'depth' => '1100', 'width' => '290'], 'width', 'The plan has holes of 400 mm'])]
-    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'minus_y', 'gap' => '30', 'level' => '1200', 'stage' => 'hole_open'], 'gap', 'one in 40'])]
-    #[TestWith(['set/twist', ['post' => 'A1', 'twist' => '30', 'over' => '140', 'turned' => 'with'], 'twist', 'turned one in'])]
-    #[TestWith(['set/spacing', ['from' => 'A1', 'to' => 'B1', 'at' => 'top', 'spacing' => '540'], 'spacing', 'A digit missing?'])]
-    #[TestWith(['set/filled', ['post' => 'A1', 'step' => 'done'], 'bags', 'would have to be dug'])]
-    #[TestWith(['set/standing', ['post' => 'A1'], 'post', 'would have to be dug first'])]
-    #[TestWith(['cut/done', ['post' => 'A1'], 'post', 'cut when it stands'])]
-    #[TestWith(['cut/top', ['post' => 'A1', 'above' => '11000'], 'above', 'Its mark is 1100 mm'])]
-    #[TestWith(['clear/notice', ['asked_on' => '2026-01-04', 'working_days' => '3', 'reference' => ''], 'asked_on', 'days ago'])]
-    #[TestWith(['clear/notice', ['asked_on' => '2026-05-29', 'working_days' => '30', 'reference' => ''], 'working_days', 'more than most'])]
-    #[TestWith(['clear/service', ['type' => 'water', 'name' => '', 'no_dig' => '600', 'points' => "0; 40000\n5400; 40000"], 'points', 'pass 36400 mm from the nearest post'])]
-    #[TestWith(['clear/service', ['type' => 'gas', 'name' => '', 'no_dig' => '0', 'points' => "0; 4000\n5400; 4000"], 'no_dig', 'no band at all'])]
-    #[TestWith(['clear/service', ['type' => 'gas', 'name' => '', 'no_dig' => '6000', 'points' => "0; 4000\n5400; 4000"], 'no_dig', 'wider than any rule'])]
-    #[TestWith(['level/benchmark', ['name' => 'step', 'height' => '0'], 'height', 'told from another benchmark'])]
+    #[TestWith(['entries/tape', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => '5900'], 'distance', 'By the plan this is 5400 mm'])]
+    #[TestWith(['entries/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '3100'], 'rod', 'the rod would read about 1600 mm'])]
+    #[TestWith(['entries/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '160'], 'rod', 'the rod would read about 1600 mm'])]
+    #[TestWith(['entries/hole', ['post' => 'A1', 'depth' => '1400'], 'depth', 'It needs 1100 mm'])]
+    #[TestWith(['entries/hole', ['post' => 'A1', 'depth' => '1100', 'width' => '290'], 'width', 'The plan has holes of 400 mm'])]
+    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'minus_y', 'gap' => '30', 'level' => '1200', 'stage' => 'hole_open'], 'gap', 'one in 40'])]
+    #[TestWith(['entries/twist', ['post' => 'A1', 'twist' => '30', 'over' => '140', 'turned' => 'with'], 'twist', 'turned one in'])]
+    #[TestWith(['entries/spacing', ['from' => 'A1', 'to' => 'B1', 'at' => 'top', 'spacing' => '540'], 'spacing', 'A digit missing?'])]
+    #[TestWith(['entries/filled', ['post' => 'A1', 'step' => 'done'], 'bags', 'would have to be dug'])]
+    #[TestWith(['entries/post_set', ['post' => 'A1'], 'post', 'would have to be dug first'])]
+    #[TestWith(['entries/post_cut', ['post' => 'A1'], 'post', 'cut when it stands'])]
+    #[TestWith(['entries/top', ['post' => 'A1', 'above' => '11000'], 'above', 'Its mark is 1100 mm'])]
+    #[TestWith(['entries/notice', ['asked_on' => '2026-01-04', 'working_days' => '3', 'reference' => ''], 'asked_on', 'days ago'])]
+    #[TestWith(['entries/notice', ['asked_on' => '2026-05-29', 'working_days' => '30', 'reference' => ''], 'working_days', 'more than most'])]
+    #[TestWith(['entries/service', ['type' => 'water', 'name' => '', 'no_dig' => '600', 'points' => "0; 40000\n5400; 40000"], 'points', 'pass 36400 mm from the nearest post'])]
+    #[TestWith(['entries/service', ['type' => 'gas', 'name' => '', 'no_dig' => '0', 'points' => "0; 4000\n5400; 4000"], 'no_dig', 'no band at all'])]
+    #[TestWith(['entries/service', ['type' => 'gas', 'name' => '', 'no_dig' => '6000', 'points' => "0; 4000\n5400; 4000"], 'no_dig', 'wider than any rule'])]
+    #[TestWith(['entries/benchmark', ['name' => 'step', 'height' => '0'], 'height', 'told from another benchmark'])]
     #[TestWith(['quick', ['line' => 'a1 hole 1400'], 'line', 'It needs 1100 mm'])]
     #[TestWith(['quick', ['line' => 'b2 filled 3 bags'], 'line', 'would have to be dug'])]
     public function test_what_is_doubtful_waits_until_it_is_right_as_typed(string $path, array $fields, string $field, string $says): void
@@ -77,7 +77,7 @@ final class QuestionsTest extends JobTestCase
 
     public function test_a_benchmark_that_is_corrected_moves_nothing_that_its_own_rods_told(): void
     {
-        $this->send('level/benchmark', $this->form(['name' => 'sill of the door', 'height' => '0', 'replaces' => '1']))->assertSessionHasNoErrors();
+        $this->send('entries/benchmark', $this->form(['name' => 'sill of the door', 'height' => '0', 'replaces' => '1']))->assertSessionHasNoErrors();
     }
 
     /** @param  array<string, string>  $fields */
@@ -97,12 +97,12 @@ final class QuestionsTest extends JobTestCase
     }
 
     /** @param  array<string, string>  $fields */
-    #[TestWith(['square/tape', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => '2196 m'], 'distance', 'longer than the tape'])]
-    #[TestWith(['level/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '20410'], 'rod', 'beyond the longest staff'])]
-    #[TestWith(['level/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '-5'], 'rod', 'below zero'])]
-    #[TestWith(['footing/hole', ['post' => 'A1', 'depth' => '10000'], 'depth', 'deeper than any auger'])]
-    #[TestWith(['set/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'minus_y', 'gap' => '200', 'level' => '1200', 'stage' => 'hole_open'], 'gap', 'No standing post leans'])]
-    #[TestWith(['clear/notice', ['asked_on' => '2026-07-04', 'working_days' => '3', 'reference' => ''], 'asked_on', 'has not come yet'])]
+    #[TestWith(['entries/tape', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => '2196 m'], 'distance', 'longer than the tape'])]
+    #[TestWith(['entries/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '20410'], 'rod', 'beyond the longest staff'])]
+    #[TestWith(['entries/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '-5'], 'rod', 'below zero'])]
+    #[TestWith(['entries/hole', ['post' => 'A1', 'depth' => '10000'], 'depth', 'deeper than any auger'])]
+    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'minus_y', 'gap' => '200', 'level' => '1200', 'stage' => 'hole_open'], 'gap', 'No standing post leans'])]
+    #[TestWith(['entries/notice', ['asked_on' => '2026-07-04', 'working_days' => '3', 'reference' => ''], 'asked_on', 'has not come yet'])]
     #[TestWith(['quick', ['line' => 'a1 hole 10000 right as typed'], 'line', 'deeper than any auger'])]
     public function test_what_can_not_be_is_refused_however_sure(string $path, array $fields, string $field, string $says): void
     {
@@ -132,16 +132,16 @@ final class QuestionsTest extends JobTestCase
     public function test_a_line_that_waited_for_a_connection_is_told_when_it_is_not_taken(): void
     {
         $this->postJson("/jobs/{$this->job->id}/quick", $this->form(['form' => 'quick', 'line' => 'b2 dance']))->assertStatus(422)->assertJsonPath('message', fn (string $message) => str_contains($message, 'dance'));
-        $this->postJson("/jobs/{$this->job->id}/footing/hole", $this->form(['post' => 'B2', 'depth' => '14000']))->assertStatus(422);
+        $this->postJson("/jobs/{$this->job->id}/entries/hole", $this->form(['post' => 'B2', 'depth' => '14000']))->assertStatus(422);
     }
 
     public function test_a_temperature_is_in_the_unit_of_the_job(): void
     {
         foreach (['A1' => ['50', '50 °C'], 'B1' => ['14 f', '-10 °C']] as $label => [$typed, $says]) {
-            $this->send('set/filled', $this->form(['form' => 'filled', 'post' => $label, 'step' => 'done', 'celsius' => $typed, 'sure' => '1']))->assertSessionHasNoErrors();
+            $this->send('entries/filled', $this->form(['form' => 'filled', 'post' => $label, 'step' => 'done', 'celsius' => $typed, 'sure' => '1']))->assertSessionHasNoErrors();
             $this->get("/jobs/{$this->job->id}/logbook")->assertSee($says);
         }
-        $this->send('set/filled', $this->form(['form' => 'filled', 'post' => 'A1', 'step' => 'done', 'celsius' => 'warm']))->assertSessionHasErrors('celsius');
+        $this->send('entries/filled', $this->form(['form' => 'filled', 'post' => 'A1', 'step' => 'done', 'celsius' => 'warm']))->assertSessionHasErrors('celsius');
     }
 
     public function test_nobody_saws_before_it_is_hard_nor_while_another_is_short_on_any_page(): void
@@ -150,7 +150,7 @@ final class QuestionsTest extends JobTestCase
         foreach (['A1', 'B1', 'B2', 'A2'] as $label) {
             $this->write($this->job, $this->user, new HoleDug($this->id($label), $mm(1100)), new PostSet($this->id($label)), new PostFilled($this->id($label), FillStep::Done, 8, 20.0));
         }
-        $cut = fn () => $this->send('cut/done', $this->form(['form' => 'cut', 'post' => 'A1']));
+        $cut = fn () => $this->send('entries/post_cut', $this->form(['form' => 'cut', 'post' => 'A1']));
         $cut()->assertSessionHasErrors('post');
         $this->assertStringContainsString('not hard yet', session('errors')->first('post'));
         $this->send('quick', $this->form(['form' => 'quick', 'line' => 'a1 cut']))->assertSessionHasErrors('line');
@@ -161,7 +161,7 @@ final class QuestionsTest extends JobTestCase
         $this->get("/jobs/{$this->job->id}/set/A1")->assertOk()->assertDontSee('A1 is cut and sealed');
         $this->write($this->job, $this->user, new TopMeasured($this->id('B2'), $mm(1180)));
         $cut()->assertSessionHasNoErrors();
-        $this->send('cut/top', $this->form(['form' => 'top', 'post' => 'A1', 'above' => '1300']))->assertSessionHasErrors('above');
+        $this->send('entries/top', $this->form(['form' => 'top', 'post' => 'A1', 'above' => '1300']))->assertSessionHasErrors('above');
         $this->assertStringContainsString('can’t stand at', session('errors')->first('above'));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\FillStep;
 use Aequus\Logbook\HoleDug;
 use Aequus\Logbook\LeanMeasure;
@@ -33,17 +34,17 @@ final class RoundTest extends JobTestCase
     public function test_every_reading_of_the_list_has_its_field_and_a_changed_one_corrects(): void
     {
         $this->get($this->at('round/tapes'))->assertSee('0 of ')->assertSee('A1–B1');
-        $this->send('square/tape', 'round-A1-B1', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => $this->planned()])->assertRedirect($this->at('round/tapes'));
+        $this->send('entries/tape', 'round-A1-B1', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => $this->planned()])->assertRedirect($this->at('round/tapes'));
         $page = $this->get($this->at('round/tapes'))->assertSee('1 of ')->assertSee('written down');
         preg_match('/name="replaces" value="(\d+)"/', (string) $page->getContent(), $match);
-        $this->send('square/tape', 'round-A1-B1', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => $this->planned(), 'replaces' => $match[1]])->assertSessionHasNoErrors();
+        $this->send('entries/tape', 'round-A1-B1', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => $this->planned(), 'replaces' => $match[1]])->assertSessionHasNoErrors();
         $this->assertCount(1, $this->now(TapeReading::class));
         $this->assertSame(2, $this->job->entries()->count(), 'nothing is lost');
     }
 
     public function test_what_is_refused_stands_at_its_own_field_only(): void
     {
-        $this->send('square/tape', 'round-A1-B1', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => '13 ells']);
+        $this->send('entries/tape', 'round-A1-B1', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => '13 ells']);
         $page = (string) $this->get($this->at('round/tapes'))->assertSee('13 ells')->getContent();
         $this->assertSame(1, substr_count($page, 'aria-invalid="true"'));
         $this->assertSame([], $this->now(TapeReading::class));
@@ -56,7 +57,7 @@ final class RoundTest extends JobTestCase
         $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), new RodReading($a1, Length::millimetres(1600)));
         $this->get($this->at('round/rods'))->assertSee('2 of ')->assertSee('sill');
         $second = $this->get($this->at('round/rods?set_up=2'))->assertSee('0 of ')->assertSee('name="set_up" value="2"', false);
-        $this->from($this->at('round/rods?set_up=2'))->post($this->at('level/rod'), ['form' => 'round-Benchmark', 'client_id' => 'b', 'round' => 'rods', 'post' => 'Benchmark', 'post_part' => 'ground', 'set_up' => '2', 'rod' => '1400'])
+        $this->from($this->at('round/rods?set_up=2'))->post($this->at('entries/rod'), ['form' => 'round-Benchmark', 'client_id' => 'b', 'round' => 'rods', 'post' => 'Benchmark', 'post_part' => 'ground', 'set_up' => '2', 'rod' => '1400'])
             ->assertSessionHasNoErrors()->assertRedirect($this->at('round/rods?set_up=2'));
         $this->get($this->at('round/rods?set_up=2'))->assertSee('1 of ');
         $this->assertStringContainsString('round', (string) $second->getContent());
@@ -78,9 +79,9 @@ final class RoundTest extends JobTestCase
         $page = (string) $this->get($this->at('round/plumb?level=600'))->assertSee('0 of 2 written down')->getContent();
         $this->assertSame(2, substr_count($page, 'name="level" value="600 mm"'));
         $face = ['post' => 'A1', 'face' => 'minus_y', 'stage' => 'hole_open', 'way' => 'gap', 'level' => '600 mm', 'gap' => '4'];
-        $this->send('set/plumb', 'round-A1-minus_y', $face)->assertSessionHasErrors('leans');
-        $this->send('set/plumb', 'round-A1-minus_y', $face + ['leans' => 'plus_y'])->assertSessionHasNoErrors();
-        $this->send('set/plumb', 'round-A1-plus_x', ['face' => 'plus_x', 'gap' => '', 'leans' => 'plumb'] + $face)->assertSessionHasNoErrors();
+        $this->send('entries/plumb', 'round-A1-minus_y', $face)->assertSessionHasErrors('leans');
+        $this->send('entries/plumb', 'round-A1-minus_y', $face + ['leans' => 'plus_y'])->assertSessionHasNoErrors();
+        $this->send('entries/plumb', 'round-A1-plus_x', ['face' => 'plus_x', 'gap' => '', 'leans' => 'plumb'] + $face)->assertSessionHasNoErrors();
         $page = (string) $this->get($this->at('round/plumb'))->assertSee('2 of 2 written down')->getContent();
         $this->assertStringContainsString('<option value="plus_y" selected', preg_replace('/\s+/', ' ', $page) ?? '');
         $this->assertSame(['leans', 'plumb this way'], $this->words($page), '4 over 600 is more than the tolerance; the other face is plumb');
@@ -95,10 +96,10 @@ final class RoundTest extends JobTestCase
         $plan = Builds::plan();
         $rules = $plan->layout;
         $this->job = $this->job($this->user, $plan->withLayout(new LayoutRules($rules->placement, ReadyList::Lean, $rules->tape, null, $rules->strings, $rules->boards, $rules->cover)));
-        $row = collect((new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows)->first(fn (RoundRow $row) => $row->route === 'square.string');
+        $row = collect((new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows)->first(fn (RoundRow $row) => $row->kind === EntryKind::StringOffset);
         [$side] = array_keys($row->choice->options);
-        $this->send('square/string', "round-{$row->key}", $row->with + ['off' => '3'])->assertSessionHasErrors('toward');
-        $this->send('square/string', "round-{$row->key}", $row->with + ['off' => '3', 'toward' => $side])->assertSessionHasNoErrors();
+        $this->send('entries/string_offset', "round-{$row->key}", $row->with + ['off' => '3'])->assertSessionHasErrors('toward');
+        $this->send('entries/string_offset', "round-{$row->key}", $row->with + ['off' => '3', 'toward' => $side])->assertSessionHasNoErrors();
         $this->assertSame($side, $this->stringRow($row->key)->choice?->chosen);
         [$stake, $from, $to] = array_map(fn (string $label) => $plan->grid->labelled($label)->id, array_values(array_intersect_key($row->with, ['stake' => 1, 'from' => 1, 'to' => 1])));
         $read = $this->now(StringReading::class);

@@ -45,12 +45,12 @@ final class SetTest extends JobTestCase
     public function test_a_post_s_page_leads_from_the_hole_to_the_braces(): void
     {
         $this->post1()->assertSee('Next move at A1')->assertSee('Set post A1')->assertSee('A1 stands, braced two ways')->assertSeeText("1100\u{202F}mm of 1100\u{202F}mm");
-        $this->send('standing', ['post' => 'A1']);
+        $this->send('post_set', ['post' => 'A1']);
         $this->post1()->assertSee('Hold the level on the lane face')->assertSee('Not ready to fill')->assertSee('plumb on two faces: missing');
         $this->plumb('A1');
         $this->post1()->assertDontSee('Before the pour: inspected');
         foreach (['B1', 'B2', 'A2'] as $label) {
-            $this->send('standing', ['post' => $label]);
+            $this->send('post_set', ['post' => $label]);
             $this->plumb($label);
         }
         $this->post1()->assertSee('Before the pour: inspected')->assertSee('Seen to, all posts');
@@ -59,7 +59,7 @@ final class SetTest extends JobTestCase
         }
         $this->send('ready', ['item' => 'covered', 'post' => 'A1']);
         $this->post1()->assertSee('Measure once more, another way')->assertSee('racked');
-        $this->send('check', ['before' => 'pour', 'route' => 'long_diagonal', 'off' => '2']);
+        $this->send('cross_checked', ['before' => 'pour', 'route' => 'long_diagonal', 'off' => '2']);
         $this->post1()->assertSee('Fill A1')->assertSee('Ready to fill')->assertSee('Rod out the air')->assertSee('within 60 min');
         $this->travelTo('2026-06-01 09:30:00');
         $this->send('filled', ['post' => 'A1', 'step' => 'started', 'celsius' => '35']);
@@ -81,7 +81,7 @@ final class SetTest extends JobTestCase
         foreach (['inspected', 'foot', 'mix', 'weather', 'covered'] as $item) {
             $this->send('ready', ['item' => $item, 'post' => '']);
         }
-        $this->send('check', ['before' => 'pour', 'route' => 'other_tape', 'off' => '0']);
+        $this->send('cross_checked', ['before' => 'pour', 'route' => 'other_tape', 'off' => '0']);
         $page()->assertSee('No post is ready to fill')->assertSeeTextInOrder(['All posts stand plumb', 'at all']);
         foreach (['B1', 'B2', 'A2'] as $label) {
             $this->write($this->job, $this->user, new PostSet($this->id($label)));
@@ -93,11 +93,11 @@ final class SetTest extends JobTestCase
     public function test_a_helper_s_name_stands_on_every_entry_until_it_is_changed(): void
     {
         $this->from('/')->post('/helper', ['helper' => 'Sorrel'])->assertSessionHas('said');
-        $this->send('standing', ['post' => 'A1']);
+        $this->send('post_set', ['post' => 'A1']);
         $this->plumb('A1');
         $this->get("/jobs/{$this->job->id}/logbook")->assertSeeTextInOrder(['Post A1, stream face', 'Sorrel, written by Wren', 'Post A1 set', 'Sorrel, written by Wren']);
         $this->post('/helper', ['helper' => '']);
-        $this->send('standing', ['post' => 'B1']);
+        $this->send('post_set', ['post' => 'B1']);
         $this->assertSame('', $this->job->entries()->orderByDesc('sequence')->value('read_by'));
     }
 
@@ -125,7 +125,7 @@ final class SetTest extends JobTestCase
         $this->write($round, $this->user, new PostSet($a1));
         $page = fn () => $this->get("/jobs/{$round->id}/set/A1")->assertOk();
         $page()->assertSee('Level held along')->assertSee('stream and orchard')->assertDontSee('lane face</span>', false);
-        $send = fn (array $fields) => $this->post("/jobs/{$round->id}/set/plumb", $this->form($fields + ['post' => 'A1', 'leans' => 'off', 'gap' => '3', 'level' => '1200', 'stage' => 'hole_open']));
+        $send = fn (array $fields) => $this->post("/jobs/{$round->id}/entries/plumb", $this->form($fields + ['post' => 'A1', 'leans' => 'off', 'gap' => '3', 'level' => '1200', 'stage' => 'hole_open']));
         $send(['bearing' => '45'])->assertSessionHasNoErrors();
         $this->assertTrue(app(ReadSite::class)->of($round->fresh() ?? $round)->state->standing($round->revision->plan()->grid->labelled('A1'))->lean->isHalfKnown());
         $send(['bearing' => '135', 'leans' => 'plumb', 'gap' => ''])->assertSessionHasNoErrors();
@@ -184,7 +184,7 @@ final class SetTest extends JobTestCase
     /** @param  array<string, string>  $fields */
     private function send(string $where, array $fields): TestResponse
     {
-        return $this->from("/jobs/{$this->job->id}/set/A1")->post("/jobs/{$this->job->id}/set/{$where}", $this->form($fields));
+        return $this->from("/jobs/{$this->job->id}/set/A1")->post("/jobs/{$this->job->id}/entries/{$where}", $this->form($fields));
     }
 
     private function state(): \Aequus\Site\SiteState

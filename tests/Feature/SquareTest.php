@@ -49,10 +49,10 @@ final class SquareTest extends FeatureTestCase
     public function test_a_reading_ten_times_the_plan_is_asked_about_kept_as_typed_and_stored_once_it_is_sure(): void
     {
         $typed = ['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '24 m', 'tape' => 'steel'];
-        $this->followingRedirects()->from($this->at('square'))->post($this->at('square/tape'), $this->form($typed))
+        $this->followingRedirects()->from($this->at('square'))->post($this->at('entries/tape'), $this->form($typed))
             ->assertSee('By the plan this is')->assertSee('Right as typed')->assertSee('value="24 m"', false);
         $this->assertSame(0, LogEntry::query()->count());
-        $this->post($this->at('square/tape'), $this->form($typed + ['sure' => '1']))->assertSessionHasNoErrors();
+        $this->post($this->at('entries/tape'), $this->form($typed + ['sure' => '1']))->assertSessionHasNoErrors();
         $this->assertSame(1, LogEntry::query()->count());
     }
 
@@ -67,7 +67,7 @@ final class SquareTest extends FeatureTestCase
     #[TestWith([['lay' => 'along_ground', 'rise' => 'a bit'], 'rise', 'not understood'])]
     public function test_a_reading_that_cannot_be_is_refused_at_its_field_and_nothing_is_lost(array $wrong, string $field, string $sentence): void
     {
-        $answer = $this->post($this->at('square/tape'), $this->form($wrong + ['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '2400', 'tape' => 'steel']))->assertSessionHasErrors($field);
+        $answer = $this->post($this->at('entries/tape'), $this->form($wrong + ['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '2400', 'tape' => 'steel']))->assertSessionHasErrors($field);
         $this->assertStringContainsString($sentence, (string) $answer->getSession()?->get('errors')->first($field));
         $this->assertSame($wrong['to'] ?? 'B1', (string) $answer->getSession()?->getOldInput('to'));
         $this->assertSame(0, LogEntry::query()->count());
@@ -75,7 +75,7 @@ final class SquareTest extends FeatureTestCase
 
     public function test_how_a_tape_was_held_is_kept_with_its_reading(): void
     {
-        $this->post($this->at('square/tape'), $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '2405', 'tape' => 'steel', 'tape_name' => 'yellow', 'lay' => 'along_ground', 'rise' => '150', 'celsius' => '3,5', 'newtons' => '60', 'hangs' => '1']))->assertSessionHasNoErrors();
+        $this->post($this->at('entries/tape'), $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '2405', 'tape' => 'steel', 'tape_name' => 'yellow', 'lay' => 'along_ground', 'rise' => '150', 'celsius' => '3,5', 'newtons' => '60', 'hangs' => '1']))->assertSessionHasNoErrors();
         $reading = array_values(app(ReadSite::class)->of($this->job)->state->log->now(TapeReading::class))[0];
         $this->assertSame(['yellow', TapeLay::AlongGround, 3.5, 60.0, true], [$reading->name, $reading->lay, $reading->conditions?->celsius, $reading->conditions?->newtons, $reading->conditions?->hangsWhole]);
         $this->assertEquals(Length::millimetres(150), $reading->rise);
@@ -84,11 +84,11 @@ final class SquareTest extends FeatureTestCase
 
     public function test_a_string_offset_is_told_toward_a_side_and_stored_left_or_right(): void
     {
-        $this->post($this->at('square/string'), $this->form(['stake' => 'B1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_y']))->assertSessionHasNoErrors();
-        $this->post($this->at('square/string'), $this->form(['stake' => 'B2', 'from' => 'A2', 'to' => 'C2', 'off' => '4', 'toward' => 'minus_y', 'run' => '70']))->assertSessionHasNoErrors();
+        $this->post($this->at('entries/string_offset'), $this->form(['stake' => 'B1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_y']))->assertSessionHasNoErrors();
+        $this->post($this->at('entries/string_offset'), $this->form(['stake' => 'B2', 'from' => 'A2', 'to' => 'C2', 'off' => '4', 'toward' => 'minus_y', 'run' => '70']))->assertSessionHasNoErrors();
         $this->get($this->at('logbook'))->assertSee('left of the string from A1 to C1')->assertSee('right of the string from A2 to C2');
-        $this->post($this->at('square/string'), $this->form(['stake' => 'B1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_x']))->assertSessionHasErrors('toward');
-        $this->post($this->at('square/string'), $this->form(['stake' => 'A1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_y']))->assertSessionHasErrors('off');
+        $this->post($this->at('entries/string_offset'), $this->form(['stake' => 'B1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_x']))->assertSessionHasErrors('toward');
+        $this->post($this->at('entries/string_offset'), $this->form(['stake' => 'A1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_y']))->assertSessionHasErrors('off');
     }
 
     public function test_one_press_judges_the_layout_another_way_and_stands_in_the_revisions(): void
@@ -128,10 +128,10 @@ final class SquareTest extends FeatureTestCase
         $this->get("{$at}/square")->assertSee('Nothing is taped yet')->assertSee('A hand’s breadth is near enough');
         $plan = $this->job->fresh()?->revision->plan() ?? $this->fail();
         foreach ((new Layout($plan, new Log([]), []))->wanted as $i => $wanted) {
-            $this->post("{$at}/square/tape", ['form' => 'tape', 'client_id' => "rough-{$i}", 'from' => $wanted->ends()->from->label, 'to' => $wanted->ends()->to->label, 'distance' => $plan->write($wanted->planned()), 'tape' => 'steel'])->assertSessionHasNoErrors();
+            $this->post("{$at}/entries/tape", ['form' => 'tape', 'client_id' => "rough-{$i}", 'from' => $wanted->ends()->from->label, 'to' => $wanted->ends()->to->label, 'distance' => $plan->write($wanted->planned()), 'tape' => 'steel'])->assertSessionHasNoErrors();
         }
         $this->get("{$at}/square")->assertSee('staked roughly')->assertSee('Stakes between were not measured')->assertSee('Boards and strings stand')->assertDontSee('Every stake is within');
-        $this->post("{$at}/square/boards", ['form' => 'boards', 'client_id' => 'boards'])->assertSessionHasNoErrors();
+        $this->post("{$at}/entries/boards_up", ['form' => 'boards', 'client_id' => 'boards'])->assertSessionHasNoErrors();
         $this->get("{$at}/square")->assertSee('Nothing is taped yet')->assertSee('Hold it on the nails')->assertSee('Use the strings: the lean list');
         $this->post("{$at}/square/rules", ['form' => 'strings', 'based_on' => 2, 'list' => 'lean', 'reason' => 'strings'])->assertSessionHasNoErrors();
         $this->get("{$at}/square")->assertDontSee('Use the strings: the lean list');
@@ -142,14 +142,14 @@ final class SquareTest extends FeatureTestCase
     public function test_a_wall_in_the_plan_takes_offsets_and_without_one_they_are_refused(): void
     {
         $offset = ['form' => 'offset', 'line_post' => 'A1', 'line_off' => '1500'];
-        $this->post($this->at('square/line'), $this->form($offset))->assertSessionHasErrors('line_off');
+        $this->post($this->at('entries/line_offset'), $this->form($offset))->assertSessionHasErrors('line_off');
         $wall = ['form' => 'fixed', 'line_name' => 'barn wall', 'line_kind' => 'wall', 'line_holds' => 'parallel', 'line_side' => 'minus_y', 'line_near' => '1500', 'line_far' => ''];
         foreach ([['line_name' => ''], ['line_holds' => ''], ['line_near' => 'near'], ['line_near' => '-20'], ['line_holds' => 'distance', 'line_least' => 'x'], ['line_side' => 'points', 'line_x1' => '0', 'line_y1' => '0', 'line_x2' => '0', 'line_y2' => '0']] as $wrong) {
             $this->post($this->at('plan/line'), ['based_on' => '1'] + $wrong + $wall)->assertSessionHasErrors();
         }
         $this->post($this->at('plan/line'), ['based_on' => '1'] + $wall)->assertSessionHasNoErrors();
         $this->page('plan')->assertSee('runs parallel to it, held by it')->assertSee('row 1')->assertSee("1500\u{202F}mm", false);
-        $this->post($this->at('square/line'), $this->form($offset))->assertSessionHasNoErrors();
+        $this->post($this->at('entries/line_offset'), $this->form($offset))->assertSessionHasNoErrors();
         $this->get($this->at('logbook'))->assertSee('off barn wall');
         $this->page('square')->assertSee('B1 off barn wall');
         $this->post($this->at('plan/line'), ['based_on' => '2'] + $wall)->assertSessionHasErrors('line_name');
@@ -162,10 +162,10 @@ final class SquareTest extends FeatureTestCase
     {
         $this->page('square/cast')->assertSee('Nothing is entered as cast yet');
         foreach (['A1' => ['20', 'minus_x'], 'C1' => ['20', 'plus_x']] as $post => [$off, $toward]) {
-            $this->post($this->at('square/cast'), $this->form(['cast_post' => $post, 'along_x' => $off, 'toward_x' => $toward, 'along_y' => '', 'toward_y' => 'plus_y']))->assertSessionHasNoErrors();
+            $this->post($this->at('entries/as_cast'), $this->form(['cast_post' => $post, 'along_x' => $off, 'toward_x' => $toward, 'along_y' => '', 'toward_y' => 'plus_y']))->assertSessionHasNoErrors();
         }
         $this->page('square/cast')->assertSee('Not everything can be taken up')->assertSee('A1 would need')->assertSee('C1 would need');
-        $this->post($this->at('square/cast'), $this->form(['cast_post' => 'B1', 'along_x' => '9 m', 'toward_x' => 'plus_x']))->assertSessionHasErrors('along_x');
+        $this->post($this->at('entries/as_cast'), $this->form(['cast_post' => 'B1', 'along_x' => '9 m', 'toward_x' => 'plus_x']))->assertSessionHasErrors('along_x');
     }
 
     public function test_things_that_must_fit_and_neighbours_are_kept_in_the_plan(): void

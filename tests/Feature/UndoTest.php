@@ -14,10 +14,10 @@ final class UndoTest extends JobTestCase
     public function test_the_last_entry_is_taken_back_and_the_taking_back_too(): void
     {
         $at = "/jobs/{$this->job->id}";
-        $this->from("{$at}/footing/dig")->post("{$at}/footing/hole", ['form' => 'hole', 'client_id' => 'one', 'post' => 'A1', 'depth' => '900']);
+        $this->from("{$at}/footing/dig")->post("{$at}/entries/hole", ['form' => 'hole', 'client_id' => 'one', 'post' => 'A1', 'depth' => '900']);
         $page = $this->get("{$at}/footing/dig")->assertSee('Take it back');
         preg_match('/name="sequence" value="(\d+)"/', (string) $page->getContent(), $match);
-        $undo = fn (string $sequence, string $id) => $this->from("{$at}/footing/dig")->post("{$at}/logbook/strike", ['form' => 'undo', 'client_id' => $id, 'sequence' => $sequence, 'reason' => 'Taken back at once'])->assertSessionHasNoErrors();
+        $undo = fn (string $sequence, string $id) => $this->from("{$at}/footing/dig")->post("{$at}/entries/strike", ['form' => 'undo', 'client_id' => $id, 'sequence' => $sequence, 'reason' => 'Taken back at once'])->assertSessionHasNoErrors();
         $undo($match[1], 'two');
         $this->assertSame([], $this->holes());
         preg_match('/name="sequence" value="(\d+)"/', (string) $this->get("{$at}/footing/dig")->assertSee('Take it back')->getContent(), $strike);

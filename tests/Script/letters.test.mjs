@@ -3,7 +3,7 @@ import assert from 'node:assert/strict';
 import { beforeEach, test } from 'node:test';
 import { add, held, isHalfTyped, newId, remove, replace, typedIn } from '../../resources/js/letters.js';
 
-const letter = (id, fields = {}) => ({ action: '/jobs/1/footing/hole', page: '/jobs/1/footing', fields: { client_id: id, ...fields } });
+const letter = (id, fields = {}) => ({ action: '/jobs/1/entries/hole', page: '/jobs/1/footing', fields: { client_id: id, ...fields } });
 
 beforeEach(() => {
     const box = new Map();

@@ -9,10 +9,8 @@ use App\Cut\RodMarks;
 use App\Cut\SetOut;
 use App\Cut\TopsForm;
 use App\Drawing\StoryPole;
-use App\Http\Requests\PostCutRequest;
-use App\Http\Requests\RaiseRequest;
-use App\Http\Requests\TopRequest;
-use App\Http\Requests\TopsRequest;
+use App\Http\Requests\Plans\RaiseRequest;
+use App\Http\Requests\Plans\TopsRequest;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -59,15 +57,5 @@ final class CutController extends Controller
         $site = $this->site($job);
 
         return view('cut.set-out', ['site' => $site, 'form' => new SetOut($this->sums($request, $job), $site->state)]);
-    }
-
-    public function top(TopRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
-    }
-
-    public function done(PostCutRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
     }
 }

@@ -16,9 +16,8 @@ use App\Footing\DigList;
 use App\Footing\FrostForm;
 use App\Footing\LoadSheet;
 use App\Footing\Materials;
-use App\Http\Requests\DepthWayRequest;
-use App\Http\Requests\FootingRequest;
-use App\Http\Requests\HoleRequest;
+use App\Http\Requests\Plans\DepthWayRequest;
+use App\Http\Requests\Plans\FootingRequest;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -87,11 +86,6 @@ final class FootingController extends Controller
         $revise($job, $this->user($request), $request->ask($plan->withFooting($request->footing($plan)), $plan), 'Footing rules', $request->integer('based_on'));
 
         return redirect()->route('footing', $job)->with('said', 'The rules are in force. Every hole was worked out anew.');
-    }
-
-    public function hole(HoleRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
     }
 
     /** @return list<HoleOptions> for the holes that did not come out as planned and wait for an answer */

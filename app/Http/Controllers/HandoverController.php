@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Drawing\PlanDrawing;
-use App\Http\Requests\HandoverRequest;
 use App\Models\Job;
 use App\Paper\RecordSheet;
 use App\Square\VerdictWords;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 
 final class HandoverController extends Controller
 {
@@ -19,10 +17,5 @@ final class HandoverController extends Controller
         $site = $this->site($job);
 
         return view('handover.show', ['site' => $site, 'drawing' => PlanDrawing::set($site->state), 'words' => new VerdictWords($site->state), 'sheet' => new RecordSheet($site->state, $job)]);
-    }
-
-    public function store(HandoverRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\EntryRequest;
+use App\Http\Requests\Entries\EntryRequest;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 

@@ -6,10 +6,6 @@ namespace App\Http\Controllers;
 
 use Aequus\Level\InstrumentChoice;
 use App\Drawing\PlanDrawing;
-use App\Http\Requests\BeamRequest;
-use App\Http\Requests\BenchmarkRequest;
-use App\Http\Requests\DifferenceRequest;
-use App\Http\Requests\RodRequest;
 use App\Level\GradeForm;
 use App\Level\InstrumentSums;
 use App\Level\LevelForm;
@@ -17,7 +13,6 @@ use App\Level\LevelSheet;
 use App\Level\LevelWords;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final class LevelController extends Controller
@@ -40,25 +35,5 @@ final class LevelController extends Controller
         $tests = new InstrumentSums($this->sums($request, $job), $site->plan);
 
         return view('level.instruments', ['site' => $site, 'tests' => $tests, 'choice' => new InstrumentChoice($site->plan, $tests->board)]);
-    }
-
-    public function benchmark(BenchmarkRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
-    }
-
-    public function rod(RodRequest $request, Job $job): RedirectResponse
-    {
-        return $this->recordAndOpen($request, $job, 'level');
-    }
-
-    public function beam(BeamRequest $request, Job $job): RedirectResponse
-    {
-        return $this->recordAndOpen($request, $job, 'level');
-    }
-
-    public function difference(DifferenceRequest $request, Job $job): RedirectResponse
-    {
-        return $this->recordAndOpen($request, $job, 'level');
     }
 }

@@ -5,14 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Logbook\EntryKind;
-use App\Http\Requests\DecisionRequest;
-use App\Http\Requests\RemarkRequest;
-use App\Http\Requests\StrikeRequest;
 use App\Logbook\GoneLabels;
 use App\Logbook\LogLines;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final class LogbookController extends Controller
@@ -25,20 +21,5 @@ final class LogbookController extends Controller
             $site->state, $job->zone, $request->filled('before') ? $request->integer('before') : null,
             $site->plan->grid->findLabelled($request->string('post')->value()), EntryKind::tryFrom($request->string('kind')->value()), GoneLabels::of($job, $site->state),
         )]);
-    }
-
-    public function strike(StrikeRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
-    }
-
-    public function remark(RemarkRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
-    }
-
-    public function decision(DecisionRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
     }
 }

@@ -4,21 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\PictureRequest;
 use App\Models\Job;
 use App\Picture\Negative;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
 /** Pictures kept with a job. */
 final class PictureController extends Controller
 {
-    public function store(PictureRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
-    }
-
     public function show(Job $job, string $fingerprint): Response
     {
         $bytes = DB::table('pictures')->where('job_id', $job->id)->where('fingerprint', $fingerprint)->value('bytes');

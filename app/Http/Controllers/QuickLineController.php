@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use Aequus\Measure\Refusal;
 use App\Actions\RecordEntry;
-use App\Http\Requests\QuickLineRequest;
+use App\Http\Requests\Entries\QuickLineRequest;
 use App\Logbook\EntryWords;
 use App\Models\Job;
 use App\View\Typeset;

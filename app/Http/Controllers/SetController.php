@@ -6,17 +6,8 @@ namespace App\Http\Controllers;
 
 use Aequus\Guide\StopNow;
 use Aequus\Site\StandingFrame;
-use App\Actions\RecordEntry;
 use App\Drawing\LeanDrawing;
 use App\Drawing\PlanDrawing;
-use App\Http\Requests\CrossCheckRequest;
-use App\Http\Requests\EntryRequest;
-use App\Http\Requests\FilledRequest;
-use App\Http\Requests\PlumbRequest;
-use App\Http\Requests\PostSetRequest;
-use App\Http\Requests\ReadyRequest;
-use App\Http\Requests\SpacingRequest;
-use App\Http\Requests\TwistRequest;
 use App\Models\Job;
 use App\Set\PostSheet;
 use App\Set\ReadyPosts;
@@ -75,53 +66,5 @@ final class SetController extends Controller
         $site = $this->site($job);
 
         return view('set.stop', ['site' => $site, 'stop' => new StopNow($site->state, CarbonImmutable::now('UTC'))]);
-    }
-
-    public function standing(PostSetRequest $request, Job $job): RedirectResponse
-    {
-        return $this->recordAndWalk($request, $job);
-    }
-
-    public function plumb(PlumbRequest $request, Job $job): RedirectResponse
-    {
-        return $this->recordAndWalk($request, $job);
-    }
-
-    public function twist(TwistRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
-    }
-
-    public function spacing(SpacingRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
-    }
-
-    public function ready(ReadyRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
-    }
-
-    public function crossCheck(CrossCheckRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
-    }
-
-    public function filled(FilledRequest $request, Job $job): RedirectResponse
-    {
-        return $this->recordAndWalk($request, $job);
-    }
-
-    /** Writes it down and, on a walk round, goes on to the next post that wants it. */
-    private function recordAndWalk(EntryRequest $request, Job $job): RedirectResponse
-    {
-        $what = $request->string('walk')->value();
-        if ($what === '') {
-            return $this->record($request, $job);
-        }
-        $entry = app(RecordEntry::class)($job, $this->user($request), $request->newEntry());
-        session()->flash('recorded', $entry->sequence);
-
-        return redirect()->route('set.walk', [$job, $what]);
     }
 }

@@ -14,16 +14,9 @@ use Aequus\Square\Proof;
 use Aequus\Square\ReadyReadings;
 use Aequus\Square\StringOutline;
 use Aequus\Square\Wanted;
-use App\Actions\RecordEntry;
 use App\Actions\RevisePlan;
 use App\Drawing\SquareDrawing;
-use App\Http\Requests\AsCastRequest;
-use App\Http\Requests\BoardsUpRequest;
-use App\Http\Requests\LayoutRulesRequest;
-use App\Http\Requests\LineRequest;
-use App\Http\Requests\StakeMovedRequest;
-use App\Http\Requests\StringRequest;
-use App\Http\Requests\TapeRequest;
+use App\Http\Requests\Plans\LayoutRulesRequest;
 use App\Models\Job;
 use App\Site\Kept;
 use App\Square\ByHand;
@@ -88,40 +81,6 @@ final class SquareController extends Controller
         $site = $this->site($job);
 
         return view('square.sheet', ['site' => $site, 'words' => new VerdictWords($site->state), 'outline' => new StringOutline($site->plan), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan)]);
-    }
-
-    public function tape(TapeRequest $request, Job $job): RedirectResponse
-    {
-        return $this->recordAndOpen($request, $job, 'square');
-    }
-
-    public function string(StringRequest $request, Job $job): RedirectResponse
-    {
-        return $this->recordAndOpen($request, $job, 'square');
-    }
-
-    public function line(LineRequest $request, Job $job): RedirectResponse
-    {
-        return $this->recordAndOpen($request, $job, 'square');
-    }
-
-    public function standsAt(AsCastRequest $request, Job $job): RedirectResponse
-    {
-        return $this->record($request, $job);
-    }
-
-    public function boards(BoardsUpRequest $request, Job $job): RedirectResponse
-    {
-        return $this->recordAndOpen($request, $job, 'square');
-    }
-
-    public function moved(StakeMovedRequest $request, Job $job, RecordEntry $record): RedirectResponse
-    {
-        foreach ($request->newEntries() as $new) {
-            $record($job, $this->user($request), $new);
-        }
-
-        return redirect()->route('square', $job)->with('said', 'Written down. What was read to it before is old now: these readings prove the new place.');
     }
 
     public function rules(LayoutRulesRequest $request, Job $job, RevisePlan $revise): RedirectResponse

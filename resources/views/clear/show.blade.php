@@ -43,7 +43,7 @@
                 @if ($clear->notice)
                     <p>Asked for on <b>{{ $clear->notice->asked->askedOn }}</b>{{ $clear->notice->asked->reference ? ', number '.$clear->notice->asked->reference : '' }}. After {{ $clear->notice->asked->workingDays }} full working days digging may begin on <b>{{ $clear->notice->runsOut }}</b>{{ $clear->notice->isOver($clear->today) ? ': that day has come' : '' }}. Weekends are left out; public holidays are yours to add.</p>
                 @endif
-                <x-entry-form :action="route('clear.notice', $job)" name="notice">
+                <x-entry-form kind="notice" name="notice">
                     <x-field name="asked_on" form="notice" label="Asked for on" hint="year-month-day" :value="$clear->today" inputmode="numeric" />
                     <x-field name="working_days" form="notice" label="Working days of notice" hint="Your marking desk says how many." value="3" inputmode="numeric" />
                     <x-field name="reference" form="notice" label="Their number" />
@@ -57,7 +57,7 @@
                 @else
                     <p class="empty">None entered. Enter what the marks show, and the private lines you know of.</p>
                 @endif
-                <x-entry-form :action="route('clear.service', $job)" name="service">
+                <x-entry-form kind="service" name="service">
                     <x-choice name="type" form="service" label="Carries" :options="collect(\Aequus\Logbook\ServiceType::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->value).', marked '.$t->markingColour()])->all()" />
                     <x-field name="name" form="service" label="Called" hint="Such as: water to the press." />
                     <x-field name="no_dig" form="service" label="No-dig, each side" hint="Your marking desk says how far; 2 ft or 600 mm is usual." :unit="$site->plan->notation->unit" />

@@ -1,5 +1,5 @@
-@props(['action', 'name' => 'entry', 'unit' => null])
-<form method="post" action="{{ $action }}" class="entry" data-outbox {{ $attributes }}>
+@props(['kind', 'name' => 'entry'])
+<form method="post" action="{{ route('entry', [request()->route('job'), $kind]) }}" class="entry" data-outbox {{ $attributes }}>
     @csrf
     <input type="hidden" name="client_id" value="{{ \Illuminate\Support\Str::ulid() }}">
     <input type="hidden" name="form" value="{{ $name }}">

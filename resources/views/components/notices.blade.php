@@ -5,7 +5,7 @@
     @if (session('recorded'))
         <div class="notice notice-done"><p><b>Written down</b> as entry {{ session('recorded') }}.</p>
             @if (request()->route('job') instanceof \App\Models\Job)
-                <x-entry-form :action="route('logbook.strike', request()->route('job'))" name="undo">
+                <x-entry-form kind="strike" name="undo">
                     <input type="hidden" name="sequence" value="{{ session('recorded') }}"><input type="hidden" name="reason" value="Taken back at once">
                     <button class="link">Take it back</button>
                 </x-entry-form>

@@ -19,7 +19,7 @@
         <button class="button button-second button-small">Write it down</button>
     </form>
     @if ($last)
-        <form method="post" action="{{ route('logbook.strike', $site->job) }}" id="strike-last" class="strike-last">
+        <form method="post" action="{{ route('entry', [$site->job, 'strike']) }}" id="strike-last" class="strike-last">
             @csrf
             <input type="hidden" name="client_id" value="{{ \Illuminate\Support\Str::ulid() }}">
             <input type="hidden" name="sequence" value="{{ $last }}"><input type="hidden" name="reason" value="typed wrong">

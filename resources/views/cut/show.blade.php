@@ -55,7 +55,7 @@
                     <x-decide :site="$site" :about="$about" :post="$site->next->posts[0]" />
                     <p><a href="#tops" hx-boost="false">Change the heights instead</a></p>
                 @elseif ($site->next?->phase === $phase && $site->next->asks === \Aequus\Logbook\EntryKind::PostCut)
-                    <x-entry-form :action="route('cut.done', $job)" name="cut">
+                    <x-entry-form kind="post_cut" name="cut">
                         <input type="hidden" name="post" value="{{ $site->next->posts[0]->label }}">
                         <button class="button button-yard">{{ $site->next->posts[0]->label }} is cut and sealed</button>
                     </x-entry-form>
@@ -67,7 +67,7 @@
             @if ($tops)
                 <section id="entry">
                     <h2>Measure a top</h2>
-                    <x-entry-form :action="route('cut.top', $job)" name="top">
+                    <x-entry-form kind="top" name="top">
                         <x-posts name="post" form="top" label="Post" :posts="$plan->grid->posts" :value="$move?->posts[0]->label ?? ''" />
                         <x-field name="above" form="top" label="Its top now, above the datum line" :unit="$unit" wide />
                         <button class="button {{ $move?->asks === \Aequus\Logbook\EntryKind::Top ? '' : 'button-second' }}">Write it down</button>

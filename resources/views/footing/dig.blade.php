@@ -17,7 +17,7 @@
                     <p class="move-number"><span class="big"><x-length :of="$list->toReach($list->now)" :plan="$plan" /></span> <span class="move-beside">from today’s ground to {{ $isDug ? 'the clean bottom' : 'its foot' }}</span></p>
                     <p class="verdict-why">What makes it so deep: {{ $list->now->governing->inWords() }}. @if ($isDug)Above the bottom come <x-length :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan" /> pad.@elseif ($site->state->footing->firstDriven())Never less; and so deep that its top comes level with {{ $site->state->footing->firstDriven()->required->post->label }}’s, if the posts are alike. Plumb it every few blows.@else Plumb it every few blows.@endif</p>
                 </div>
-                <x-entry-form :action="route('footing.hole', $job)" name="hole" id="entry">
+                <x-entry-form kind="hole" name="hole" id="entry">
                     <input type="hidden" name="post" value="{{ $list->now->post->label }}">
                     @include('footing.hole-fields', ['label' => $list->now->post->label.' came out at'])
                 </x-entry-form>

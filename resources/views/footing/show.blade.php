@@ -61,7 +61,7 @@
             @if ($depths->isNotEmpty())
                 <section id="entry">
                     <h2>A hole as dug</h2>
-                    <x-entry-form :action="route('footing.hole', $job)" name="hole">
+                    <x-entry-form kind="hole" name="hole">
                         <x-posts name="post" form="hole" label="Hole" :posts="$plan->grid->posts" :value="$move?->posts[0]->label ?? ''" />
                         @include('footing.hole-fields', ['label' => 'Depth to the clean bottom'])
                     </x-entry-form>
@@ -98,7 +98,7 @@
                 <details class="change" id="fold-waive" @if (old('form') === 'waive') open @endif>
                     <summary>Leave a rule aside, with a reason</summary>
                     <p class="hint">For light things where heave or a shallow foot does no harm. Your local office decides whether you may.</p>
-                    <x-entry-form :action="route('logbook.decision', $job)" name="waive">
+                    <x-entry-form kind="decision" name="waive">
                         <x-choice wide name="about" form="waive" label="Rule" :options="collect(\Aequus\Logbook\DecisionAbout::waivers())->mapWithKeys(fn ($about) => [$about->value => $about->inWords()])->all()" />
                         <x-choice name="post" form="waive" label="For" :options="['' => 'all posts'] + collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all()" />
                         <x-field name="lesser" form="waive" label="So deep all the same" hint="For the least embedment: below finished grade." :unit="$unit" />

@@ -39,7 +39,7 @@
             <x-move :site="$site" :here="$phase" />
             <section id="entry">
                 <h2>Hand over</h2>
-                <x-entry-form :action="route('handover.store', $job)" name="handover">
+                <x-entry-form kind="handed_over" name="handover">
                     <x-field name="to" form="handover" label="To whom" />
                     <x-field name="remark" form="handover" label="Remark" wide />
                     <button class="button">Hand it over</button>
@@ -47,7 +47,7 @@
             </section>
             <section><h2>On paper</h2><p>The whole record with plan and section as built, every tolerance, decisions and pictures, as PDF:</p><p><a class="button button-second" href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'a4']) }}" hx-boost="false">Record, A4</a> <a class="button button-second" href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'letter']) }}" hx-boost="false">Record, Letter</a></p><p class="hint">This page prints too, from the browser’s own print command.</p></section>
             <details class="change"><summary>A remark on the job</summary>
-                <x-entry-form :action="route('logbook.remark', $job)" name="remark"><x-field name="text" form="remark" label="Remark" wide /><button class="button button-second">Write it down</button></x-entry-form>
+                <x-entry-form kind="remark" name="remark"><x-field name="text" form="remark" label="Remark" wide /><button class="button button-second">Write it down</button></x-entry-form>
             </details>
         </div>
     </div>

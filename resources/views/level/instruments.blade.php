@@ -54,7 +54,7 @@
                 <button class="button button-second">Work it out</button>
             </form>
             @if ($tests->sight)
-                <x-entry-form :action="route('level.beam', $job)" name="beam">
+                <x-entry-form kind="beam_tested" name="beam">
                     @foreach (\App\Level\InstrumentSums::TWO_PEGS as $field)<input type="hidden" name="{{ $field }}" value="{{ $tests->sums->typed($field) }}">@endforeach
                     <p class="field-wide">What the two pegs showed can be taken out of every rod whose distance to the instrument is written down.</p>
                     <button class="button">Take it out of the rods</button>

@@ -76,7 +76,7 @@
             @if ($level->benchmark === null)
                 <section id="entry">
                     <h2>Benchmark</h2>
-                    <x-entry-form :action="route('level.benchmark', $job)" name="benchmark">
+                    <x-entry-form kind="benchmark" name="benchmark">
                         <x-field name="name" form="benchmark" label="What it is" hint="A sill, a kerb, a nail in a tree." />
                         <x-field name="height" form="benchmark" label="Counts as" hint="Zero is simplest." :value="$plan->write(\Aequus\Measure\Length::zero())" :unit="$unit" />
                         <button class="button">Choose it</button>
@@ -85,7 +85,7 @@
             @else
                 <section @if ($again === null) id="entry" @endif>
                     <h2>Read the rod</h2>
-                    <x-entry-form :action="route('level.rod', $job)" name="rod">
+                    <x-entry-form kind="rod" name="rod">
                         <x-posts name="post" form="rod" label="Rod stands at" :posts="$plan->grid->posts" :value="$form->on" :more="['Benchmark' => 'the benchmark: '.$level->benchmark->name]" />
                         <x-field name="set_up" form="rod" label="From set-up" :value="$form->setUp" />
                         <x-field name="rod" form="rod" label="The rod reads" :unit="$unit" wide />
@@ -105,7 +105,7 @@
                 </section>
                 <details class="change" @if ($again !== null || old('form') === 'difference') open @endif @if ($again !== null) id="entry" @endif><summary>Read one point from another</summary>
                     <p class="hint">With a spirit level on a board, a water level, or a line level on a string.</p>
-                    <x-entry-form :action="route('level.difference', $job)" name="difference">
+                    <x-entry-form kind="height_difference" name="difference">
                         <x-choice name="instrument" form="difference" label="With" :value="$again?->instrument->value ?? 'board'" :options="collect(\Aequus\Logbook\LevelInstrument::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                         <x-field name="over" form="difference" label="Board or string long" hint="A water level has none." :unit="$unit" :value="$again?->over ? $plan->write($again->over) : ''" />
                         <x-level-point name="from" form="difference" label="First point" :site="$site" :value="$again ? $form->labelOf($again->from) : 'Benchmark'" :part="$again?->from->feature->value ?? 'ground'" :named="$again?->from->name ?? ''" />
@@ -129,7 +129,7 @@
                     </section>
                 @endif
                 <details class="change" @if (old('form') === 'benchmark') open @endif><summary>Choose another benchmark</summary>
-                    <x-entry-form :action="route('level.benchmark', $job)" name="benchmark">
+                    <x-entry-form kind="benchmark" name="benchmark">
                         <x-field name="name" form="benchmark" label="What it is" />
                         <x-field name="height" form="benchmark" label="Counts as" :unit="$unit" />
                         <button class="button button-second">Choose it</button>

@@ -36,7 +36,7 @@
             <x-helper />
             <section id="strike">
                 <h2>Strike an entry</h2>
-                <x-entry-form :action="route('logbook.strike', $job)" name="strike">
+                <x-entry-form kind="strike" name="strike">
                     <x-field name="sequence" form="strike" label="Number" :value="$target ?: ''" inputmode="numeric" />
                     <x-field name="reason" form="strike" label="Why it no longer counts" wide />
                     <button class="button button-second">Strike it</button>
@@ -45,7 +45,7 @@
             </section>
             <section>
                 <h2>A remark</h2>
-                <x-entry-form :action="route('logbook.remark', $job)" name="remark"><x-field name="text" form="remark" label="In your own words" wide /><button class="button button-second">Write it down</button></x-entry-form>
+                <x-entry-form kind="remark" name="remark"><x-field name="text" form="remark" label="In your own words" wide /><button class="button button-second">Write it down</button></x-entry-form>
             </section>
         </div>
     </div>

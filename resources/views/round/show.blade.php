@@ -19,8 +19,8 @@
                 @if ($row->note !== '')
                     <p class="round-row" id="{{ $name }}"><b>{{ $row->label }}</b> @if ($row->read)<x-length :of="$row->read" :plan="$plan" />@endif <span class="hint">{{ $row->note }}</span></p>
                 @else
-                    <form method="post" action="{{ route($row->route, $job) }}" id="{{ $name }}" class="entry round-row" data-outbox
-                        hx-post="{{ route($row->route, $job) }}" hx-trigger="{{ $row->choice === null || $is ? 'submit, change' : 'submit, change from:find select' }}" hx-target="this" hx-select="#{{ $name }}" hx-swap="outerHTML" hx-push-url="false">
+                    <form method="post" action="{{ route('entry', [$job, $row->kind->value]) }}" id="{{ $name }}" class="entry round-row" data-outbox
+                        hx-post="{{ route('entry', [$job, $row->kind->value]) }}" hx-trigger="{{ $row->choice === null || $is ? 'submit, change' : 'submit, change from:find select' }}" hx-target="this" hx-select="#{{ $name }}" hx-swap="outerHTML" hx-push-url="false">
                         @csrf
                         <input type="hidden" name="client_id" value="{{ \Illuminate\Support\Str::ulid() }}"><input type="hidden" name="form" value="{{ $name }}">
                         <input type="hidden" name="round" value="{{ $kind->value }}">

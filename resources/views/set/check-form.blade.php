@@ -1,5 +1,5 @@
 <h2>Before {{ $before->inWords() }}: one measure again, another way</h2>
-<x-entry-form :action="route('set.check', $site->job)" name="check">
+<x-entry-form kind="cross_checked" name="check">
     <input type="hidden" name="before" value="{{ $before->value }}">
     <x-choice wide name="route" form="check" label="Taken again" :options="collect(\Aequus\Logbook\CheckRoute::before($before, $site->plan->grid))->mapWithKeys(fn ($route) => [$route->value => $route->inWords()])->all()" />
     <x-field name="off" form="check" label="It differs from the book by" :hint="'Within '.$site->plan->write($site->plan->tolerances->squareness).' it counts as agreed.'" :unit="$site->plan->notation->unit" wide />

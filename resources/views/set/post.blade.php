@@ -91,7 +91,7 @@
             @if ($kind !== $asks)<details class="change"><summary>Write down {{ $words }}</summary>@include($view)</details>@endif
         @endforeach
         <details class="change" @if ($errors->has('picture')) open @endif><summary>A picture of {{ $label }}</summary>
-            <form method="post" action="{{ route('pictures.store', $job) }}" enctype="multipart/form-data" class="entry" data-picture hx-request='{"timeout":180000}'>
+            <form method="post" action="{{ route('entry', [$job, 'picture']) }}" enctype="multipart/form-data" class="entry" data-picture hx-request='{"timeout":180000}'>
                 @csrf
                 <input type="hidden" name="client_id" value="{{ \Illuminate\Support\Str::ulid() }}"><input type="hidden" name="form" value="picture">
                 <input type="hidden" name="post" value="{{ $label }}"><input type="hidden" name="phase" value="{{ $state->cut->isCut($post) ? 'cut' : ($stands->set ? 'set' : 'footing') }}">
@@ -104,7 +104,7 @@
             </form>
         </details>
         <details class="change"><summary>A remark on {{ $label }}</summary>
-            <x-entry-form :action="route('logbook.remark', $job)" name="remark">
+            <x-entry-form kind="remark" name="remark">
                 <input type="hidden" name="post" value="{{ $label }}">
                 <x-field name="text" form="remark" label="Remark" wide />
                 <button class="button button-second">Write it down</button>

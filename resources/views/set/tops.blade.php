@@ -37,7 +37,7 @@
             <x-move :site="$site" :here="$phase" />
             <section id="entry">
                 <h2>A tape between two posts</h2>
-                <x-entry-form :action="route('set.spacing', $job)" name="spacing">
+                <x-entry-form kind="spacing" name="spacing">
                     <x-posts name="from" form="spacing" label="From" :posts="$plan->grid->posts" />
                     <x-choice name="to" form="spacing" label="To" :value="$plan->grid->posts[1]->label ?? ''" :options="collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all() + collect($plan->fixedLines())->mapWithKeys(fn ($line) => [$line->id => $line->name])->all()" />
                     <x-radios name="at" form="spacing" label="Held" value="top" :options="['top' => 'at the tops', 'ground' => 'at the ground']" />

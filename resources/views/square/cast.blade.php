@@ -27,7 +27,7 @@
             <x-move :site="$site" :here="$phase" />
             <section id="entry">
                 <h2>As it stands</h2>
-                <x-entry-form :action="route('square.cast.store', $job)" name="cast">
+                <x-entry-form kind="as_cast" name="cast">
                     <x-posts name="cast_post" form="cast" label="Pier or post" :posts="$plan->grid->posts" />
                     <p class="hint field-wide">How far its middle stands off its mark on the strings, both ways. Empty: on it.</p>
                     <x-field name="along_x" form="cast" label="Off by" :unit="$unit" />

@@ -1,6 +1,6 @@
 @php($labels = collect($posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all())
 @if ($wanted !== null && $wanted->line !== null)
-    <x-entry-form :action="route('square.line', $job)" name="offset">
+    <x-entry-form kind="line_offset" name="offset">
         @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
         <input type="hidden" name="line" value="{{ $wanted->line->id }}">
         <x-field name="line_off" form="offset" :label="'Off '.$wanted->line->name.' by'" :hint="'By the plan '.$plan->write($wanted->planned()->magnitude())" :unit="$unit" wide />
@@ -15,7 +15,7 @@
         </details>
     </x-entry-form>
 @elseif ($wanted !== null && ! $wanted->isTape())
-    <x-entry-form :action="route('square.string', $job)" name="string">
+    <x-entry-form kind="string_offset" name="string">
         <x-field name="off" form="string" label="Off the string by" :hint="'By the plan '.$plan->write($wanted->planned()->magnitude())" :unit="$unit" />
         <x-choice name="toward" form="string" label="Stands toward the" :value="$form->acrossTheString()[0]->value" :options="collect($form->acrossTheString())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)])->all()" />
         <button class="button">Write it down</button>
@@ -31,7 +31,7 @@
         </details>
     </x-entry-form>
 @else
-    <x-entry-form :action="route('square.tape', $job)" name="tape">
+    <x-entry-form kind="tape" name="tape">
         @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
         <x-field name="distance" form="tape" label="The tape reads" :unit="$unit" wide />
         <button class="button">{{ $form->replaces ? 'Put this in its place' : 'Write it down' }}</button>

@@ -29,9 +29,9 @@
                 @if ($form->isTheNextMove && $asks !== null)
                     <div id="entry">@include('square.reading')</div>
                 @elseif ($asks === \Aequus\Logbook\EntryKind::BoardsUp)
-                    <x-entry-form :action="route('square.boards', $job)" name="boards"><button class="button">Boards and strings stand</button></x-entry-form>
+                    <x-entry-form kind="boards_up" name="boards"><button class="button">Boards and strings stand</button></x-entry-form>
                 @elseif ($asks === \Aequus\Logbook\EntryKind::StakeMoved)
-                    <x-entry-form :action="route('square.moved', $job)" name="moved">
+                    <x-entry-form kind="stake_moved" name="moved">
                         <input type="hidden" name="posts" value="{{ implode(' ', array_map(fn ($post) => $post->label, $site->next->posts)) }}">
                         <button class="button">Moved</button>
                     </x-entry-form>

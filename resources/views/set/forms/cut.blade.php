@@ -1,4 +1,4 @@
-<x-entry-form :action="route('cut.done', $job)" name="cut">
+<x-entry-form kind="post_cut" name="cut">
     <input type="hidden" name="post" value="{{ $label }}">
     <button class="button button-yard">{{ $label }} is cut and sealed</button>
 </x-entry-form>

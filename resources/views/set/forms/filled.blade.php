@@ -1,6 +1,6 @@
 @php($filling = $state->filling($post))
 <h2>The fill of {{ $label }}</h2>
-<x-entry-form :action="route('set.filled', $job)" name="filled">
+<x-entry-form kind="filled" name="filled">
     <input type="hidden" name="post" value="{{ $label }}">@if ($walk)<input type="hidden" name="walk" value="{{ $walk->what }}">@endif
     @if (! $filling->isDone())
         <x-field name="bags" form="filled" label="Bags" hint="That went in; may stay empty." inputmode="numeric" />

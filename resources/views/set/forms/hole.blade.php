@@ -1,5 +1,5 @@
 <h2>The hole of {{ $label }}</h2>
-<x-entry-form :action="route('footing.hole', $job)" name="hole">
+<x-entry-form kind="hole" name="hole">
     <input type="hidden" name="post" value="{{ $label }}">
     @include('footing.hole-fields', ['label' => 'Depth to the clean bottom'])
 </x-entry-form>

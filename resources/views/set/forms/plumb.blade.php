@@ -4,7 +4,7 @@
     $stage = $walk?->what === 'after_fill' ? \Aequus\Logbook\Stage::Filled : $stands->stageNow();
 @endphp
 <h2>Read a face</h2>
-<x-entry-form :action="route('set.plumb', $job)" name="plumb">
+<x-entry-form kind="plumb" name="plumb">
     <input type="hidden" name="post" value="{{ $label }}">@if ($walk)<input type="hidden" name="walk" value="{{ $walk->what }}">@endif
     @if ($plan->post->round)
         <x-radios name="bearing" form="plumb" label="Level held along; top goes toward" :value="$stands->lean->xRead && ! $stands->lean->yRead ? '90' : '0'" :options="\App\Set\Bearing::all($plan->sides)" />

@@ -1,7 +1,7 @@
 <h2>Before the fill</h2>
 @foreach (\Aequus\Logbook\ReadyItem::cases() as $item)
     @if (! \Aequus\Site\ReadyToPour::isSeen($state, $item, $post) && (! $item->isForConcreteOnly() || $hold->isPoured()))
-        <x-entry-form :action="route('set.ready', $job)" :name="'ready-'.$item->value">
+        <x-entry-form kind="ready" :name="'ready-'.$item->value">
             <input type="hidden" name="item" value="{{ $item->value }}">
             <p class="field-wide"><b>{{ ucfirst($item->inWords()) }}</b></p>
             <button class="button" name="post" value="">Seen to, all posts</button>

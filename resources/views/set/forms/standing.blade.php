@@ -1,4 +1,4 @@
-<x-entry-form :action="route('set.standing', $job)" name="standing">
+<x-entry-form kind="post_set" name="standing">
     <input type="hidden" name="post" value="{{ $label }}">@if ($walk)<input type="hidden" name="walk" value="{{ $walk->what }}">@endif
     <button class="button button-yard">{{ $label }} stands, braced two ways</button>
 </x-entry-form>

@@ -1,5 +1,5 @@
 <h2>The top of {{ $label }}</h2>
-<x-entry-form :action="route('cut.top', $job)" name="top">
+<x-entry-form kind="top" name="top">
     <input type="hidden" name="post" value="{{ $label }}">
     <x-field name="above" form="top" label="Its top now, above the datum line" :unit="$unit" wide />
     <button class="button button-yard">Write it down</button>

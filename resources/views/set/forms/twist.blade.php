@@ -1,5 +1,5 @@
 <h2>Twist of {{ $label }}</h2>
-<x-entry-form :action="route('set.twist', $job)" name="twist">
+<x-entry-form kind="twist" name="twist">
     <input type="hidden" name="post" value="{{ $label }}">
     <x-field name="twist" form="twist" label="Face off the string by" hint="Between its two edges." :unit="$unit" />
     <x-field name="over" form="twist" label="Over a length of" :value="$plan->write($plan->post->thicker())" :unit="$unit" />

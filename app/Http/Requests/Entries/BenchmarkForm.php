@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Entries;
+
+use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\Payload;
+use Aequus\Plan\Plan;
+
+/** What every height is measured from. */
+final class BenchmarkForm extends EntryRequest
+{
+    protected const MAIN_FIELD = 'height';
+
+    protected function payload(Plan $plan): ?Payload
+    {
+        if ($this->text('name') === '') {
+            $this->refuse('name', 'Say what the benchmark is: a sill, a kerb, a nail in a tree.');
+        }
+        $height = $this->measure('height', $plan);
+
+        return $height && $this->refusals === [] ? new BenchmarkChosen($this->text('name'), $height) : null;
+    }
+}

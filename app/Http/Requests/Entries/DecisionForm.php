@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Entries;
+
+use Aequus\Logbook\Decision;
+use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Payload;
+use Aequus\Plan\Plan;
+
+/** A rule knowingly waived, with its reason. */
+final class DecisionForm extends EntryRequest
+{
+    protected const MAIN_FIELD = 'reason';
+
+    protected function payload(Plan $plan): ?Payload
+    {
+        [$about, $post] = [$this->choice('about', DecisionAbout::class), $this->postOrJob($plan)];
+
+        $lesser = $about === DecisionAbout::WaiveEmbedment ? $this->lengthOrNone('lesser', $plan->notation->unit) : null;
+        if ($about === DecisionAbout::WaiveEmbedment && ($lesser === null || ! $lesser->isPositive())) {
+            $this->refuse('lesser', EntryRefused::lesserEmbedmentMissing()->getMessage());
+        }
+
+        return $about && $this->refusals === [] ? new Decision($about, $post, $this->text('reason'), $lesser) : null;
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Entries;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Measure\Length;
+use Aequus\Measure\Refusal;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
+use Aequus\Site\KnownSite;
+use Aequus\Words\Logbook\QuestionWords;
+use App\Actions\NewEntry;
+use App\Http\Requests\ReadsFields;
+use App\Models\Job;
+use App\Models\LogEntry;
+use App\Site\ReadSite;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+use LogicException;
+
+/** A form that writes one entry into the logbook. Each kind says how its fields become a payload. */
+abstract class EntryRequest extends FormRequest
+{
+    use ReadsFields;
+
+    /** Where a sign-in keeps the name of who reads while another types. */
+    public const READS = 'helper';
+
+    /** The page that opens once it is written down; empty for the one it was typed on. */
+    public const OPENS = '';
+
+    /** What is said then, beside the entry itself. */
+    public const SAYS = '';
+
+    /** The field at which a refusal of the whole entry stands. */
+    protected const MAIN_FIELD = 'refused';
+
+    /** The field at which a question stands, by the figure it is about; the main one for all others. */
+    protected const FIELDS = [];
+
+    private bool $asTyped = false;
+
+    /** @return class-string<self> the form of a kind: named as the kind is */
+    public static function of(EntryKind $kind): string
+    {
+        $form = __NAMESPACE__."\\{$kind->name}Form";
+
+        return is_subclass_of($form, self::class) ? $form : throw new LogicException("No form takes {$kind->value}.");
+    }
+
+    public function authorize(): bool
+    {
+        return $this->user()?->can('work', $this->route('job')) ?? false;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'client_id' => ['required', 'string', 'max:40'],
+            'measured_at' => ['nullable', 'date', 'before:+10 minutes'],
+            'read_by' => ['nullable', 'string', 'max:80'],
+            'replaces' => ['nullable', 'integer'],
+        ];
+    }
+
+    /**
+     * Null only when a field was refused; the refusal is then kept for that field.
+     *
+     * @throws Refusal when the fields do not go together
+     */
+    abstract protected function payload(Plan $plan): ?Payload;
+
+    /**
+     * @return list<NewEntry> mostly one
+     *
+     * @throws ValidationException naming the field that was refused
+     */
+    public function newEntries(): array
+    {
+        return [$this->newEntry()];
+    }
+
+    /** @throws ValidationException naming the field that was refused */
+    protected function newEntry(): NewEntry
+    {
+        $plan = $this->job()->revision->plan();
+        $payload = $this->at(static::MAIN_FIELD, fn () => $this->payload($plan));
+        if ($payload !== null) {
+            $this->at(static::MAIN_FIELD, fn () => $payload->checkUnder($plan));
+        }
+        if ($payload !== null) {
+            $this->ask($payload);
+        }
+        $this->stopIfRefused();
+        if ($payload === null) {
+            throw ValidationException::withMessages(['refused' => 'This could not be read. Fill in every field.']);
+        }
+
+        return new NewEntry(
+            $payload, $this->clientId(),
+            $this->text('measured_at') === '' ? null : CarbonImmutable::parse($this->text('measured_at')),
+            $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(self::READS, ''), $this->filled('replaces') ? $this->integer('replaces') : null, $this->asTyped,
+        );
+    }
+
+    /** What can’t be is refused; what is doubtful is stored only once somebody says that it is right as typed. */
+    private function ask(Payload $payload): void
+    {
+        if ($this->refusals !== [] || LogEntry::query()->where('job_id', $this->job()->id)->where('client_id', $this->clientId())->exists()) {
+            return;
+        }
+        $site = app(ReadSite::class)->of($this->job())->state;
+        $words = new QuestionWords($site->plan);
+        $questions = $payload->questions(new KnownSite($site, $this->filled('replaces')));
+        $isSure = $this->boolean('sure') || $this->saysRight();
+        foreach ($questions as $question) {
+            if ($question->isImpossible || ! $isSure) {
+                $this->refuse(static::FIELDS[$question->figure] ?? static::MAIN_FIELD, $words->say($question));
+            }
+        }
+        $this->asTyped = $questions !== [] && $isSure;
+        if ($this->refusals !== [] && array_filter($questions, fn (Question $question) => $question->isImpossible) === []) {
+            $this->session()->flash('asks_sure', $this->text('form'));
+        }
+    }
+
+    /** Made with the form, so that the same send twice is one entry. */
+    protected function clientId(): string
+    {
+        return $this->text('client_id');
+    }
+
+    /** Whether the words themselves say that a figure is right. */
+    protected function saysRight(): bool
+    {
+        return false;
+    }
+
+    protected function postAt(Plan $plan, string $field = 'post'): ?PostId
+    {
+        return $this->at($field, fn () => $plan->grid->labelled($this->text($field))->id);
+    }
+
+    /** Null where the field is empty and the entry speaks of the whole job. */
+    protected function postOrJob(Plan $plan): ?PostId
+    {
+        return $this->text('post') === '' ? null : $this->postAt($plan);
+    }
+
+    protected function measure(string $field, Plan $plan): ?Length
+    {
+        return $this->length($field, $plan->notation->unit);
+    }
+
+    protected function job(): Job
+    {
+        $job = $this->route('job');
+        assert($job instanceof Job);
+
+        return $job;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Entries;
+
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\FillStep;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\PostFilled;
+use Aequus\Measure\Temperature;
+use Aequus\Plan\Plan;
+
+/** A step of filling one hole. */
+final class FilledForm extends EntryRequest
+{
+    protected const MAIN_FIELD = 'bags';
+
+    protected const FIELDS = ['celsius' => 'celsius'];
+
+    protected function payload(Plan $plan): ?Payload
+    {
+        [$post, $step] = [$this->postAt($plan), $this->choice('step', FillStep::class)];
+        $bags = $this->text('bags');
+        if ($bags !== '' && ! ctype_digit($bags)) {
+            $this->refuse('bags', EntryRefused::bagsOutOfRange()->getMessage());
+        }
+        $at = $this->text('celsius') === '' ? null : Temperature::read($this->text('celsius'), $plan->notation->unit);
+        if ($at === null && $this->text('celsius') !== '') {
+            $this->refuse('celsius', EntryRefused::temperatureOutOfRange()->getMessage());
+        }
+
+        return $post && $step && $this->refusals === []
+            ? $this->at($at !== null && abs($at->celsius) > 40 ? 'celsius' : 'bags', fn () => new PostFilled($post, $step, $bags === '' ? null : (int) $bags, $at?->celsius)) : null;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Entries;
+
+use Aequus\Logbook\HeightDifference;
+use Aequus\Logbook\LevelInstrument;
+use Aequus\Logbook\LevelWay;
+use Aequus\Logbook\Payload;
+use Aequus\Plan\Plan;
+
+/** How much higher one point is than another: by a level on a board, a water level, or a line level on a string. */
+final class HeightDifferenceForm extends EntryRequest
+{
+    public const OPENS = 'level';
+
+    use ReadsLevelPoints;
+
+    protected const MAIN_FIELD = 'difference';
+
+    protected function payload(Plan $plan): ?Payload
+    {
+        [$from, $to, $read, $instrument] = [$this->levelPoint($plan, 'from'), $this->levelPoint($plan, 'to'), $this->measure('difference', $plan), $this->choice('instrument', LevelInstrument::class)];
+        $over = $this->lengthOrNone('over', $plan->notation->unit);
+        $hungAt = $this->lengthOrNone('hung_at', $plan->notation->unit);
+        $way = $this->boolean('turned') ? LevelWay::Turned : LevelWay::AsMarked;
+        if ($read?->isNegative()) {
+            $this->refuse('difference', 'Enter how much without a sign, and choose which of the two is higher.');
+        }
+        if ($instrument !== null && $instrument !== LevelInstrument::Water && $over === null) {
+            $this->refuse('over', 'Enter the length of the board, or of the string between the two points.');
+        }
+        if (! $from || ! $to || ! $read || ! $instrument || $this->refusals !== []) {
+            return null;
+        }
+        $read = $this->text('higher') === 'from' ? $read->times(-1) : $read;
+
+        return new HeightDifference(
+            $from, $to, $read, $instrument, $instrument === LevelInstrument::Water ? null : $over, $way,
+            $instrument === LevelInstrument::LineLevel ? $hungAt : null, $instrument === LevelInstrument::Board ? mb_substr($this->text('level'), 0, 40) : '',
+        );
+    }
+}

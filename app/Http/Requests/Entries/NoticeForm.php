@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Entries;
+
+use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Payload;
+use Aequus\Plan\Plan;
+
+/** Utility marks asked for. */
+final class NoticeForm extends EntryRequest
+{
+    protected const MAIN_FIELD = 'asked_on';
+
+    protected const FIELDS = ['working_days' => 'working_days'];
+
+    protected function payload(Plan $plan): ?Payload
+    {
+        $day = date_create_immutable_from_format('!Y-m-d', $this->text('asked_on'));
+        if ($day === false || $day->format('Y-m-d') !== $this->text('asked_on')) {
+            $this->refuse('asked_on', 'Enter the day as year-month-day, such as 2026-05-04.');
+        }
+        if (! preg_match('/^\d{1,3}$/', $this->text('working_days'))) {
+            $this->refuse('working_days', 'Enter the working days of notice as a whole number; your marking desk says how many.');
+        }
+
+        return $this->refusals === [] ? $this->at('working_days', fn () => new NoticeAsked($this->text('asked_on'), (int) $this->text('working_days'), $this->text('reference'))) : null;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Entries;
+
+use Aequus\Logbook\LevelPoint;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostFeature;
+
+/** Reads where a rod stood or a level lay: a post and which part of it, the benchmark, or a point that has only a name. */
+trait ReadsLevelPoints
+{
+    protected function levelPoint(Plan $plan, string $field): ?LevelPoint
+    {
+        if ($this->text("{$field}_name") !== '') {
+            return $this->at("{$field}_name", fn () => LevelPoint::named(mb_substr($this->text("{$field}_name"), 0, 40)));
+        }
+        if (strtolower($this->text($field)) === 'benchmark') {
+            return LevelPoint::benchmark();
+        }
+        $post = $this->postAt($plan, $field);
+        $feature = $this->text("{$field}_part") === '' ? PostFeature::Ground : $this->choice("{$field}_part", PostFeature::class);
+
+        return $post === null || $feature === null ? null : LevelPoint::of($post, $feature);
+    }
+}

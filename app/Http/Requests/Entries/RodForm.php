@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Entries;
+
+use Aequus\Level\Heights;
+use Aequus\Level\LevelReadings;
+use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\RodReading;
+use Aequus\Plan\Plan;
+use App\Site\ReadSite;
+
+/** A rod read through a laser or optical level, from one of its set-ups. */
+final class RodForm extends EntryRequest
+{
+    public const OPENS = 'level';
+
+    use ReadsLevelPoints;
+
+    protected const MAIN_FIELD = 'rod';
+
+    protected function payload(Plan $plan): ?Payload
+    {
+        $point = $this->levelPoint($plan, 'post');
+        $rod = $this->measure('rod', $plan);
+        $distance = $this->lengthOrNone('distance', $plan->notation->unit);
+        $setUp = $this->text('set_up') === '1' ? '' : mb_substr($this->text('set_up'), 0, 20);
+        if (! $point || ! $rod || $this->refusals !== []) {
+            return null;
+        }
+        $this->askForKnownPoint(app(ReadSite::class)->of($this->job())->state->level, $setUp, $point);
+
+        return $this->refusals === [] ? new RodReading($point, $rod, $setUp, $distance) : null;
+    }
+
+    /** A new set-up is worth nothing until it sees a point whose height is known: that is asked for first, and one tick goes on without. */
+    private function askForKnownPoint(Heights $level, string $setUp, LevelPoint $point): void
+    {
+        $sees = [$point->isBenchmark() ? LevelPoint::named($level->benchmark->name ?? '?')->key() : $point->key(), LevelReadings::SET_UP.$setUp];
+        $known = array_filter($sees, fn (string $key) => isset($level->known[$key]) || $level->hasSetUp($key));
+        if ($level->setUp === null || $known !== [] || $this->boolean('sure')) {
+            return;
+        }
+        $from = $setUp === '' ? 'Set-up 1' : "Set-up {$setUp}";
+        $this->refuse('set_up', "{$from} has seen no point whose height is known, so it would tell nothing about this one. Read the benchmark first, or a point you have read from another set-up; or tick “I read a known point later” and send it again.");
+        $this->session()->flash('asks_sure', 'set_up');
+    }
+}

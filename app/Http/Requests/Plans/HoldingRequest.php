@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plans;
+
+use Aequus\Footing\HoldAdviser;
+use Aequus\Plan\Customs;
+use Aequus\Plan\Hold;
+use Aequus\Plan\Holding;
+use Aequus\Plan\HoldingSite;
+use Aequus\Plan\PierRules;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Soil;
+use Illuminate\Validation\ValidationException;
+
+/** How the posts of a job are held, with the site it was weighed for. */
+final class HoldingRequest extends PlanChangeRequest
+{
+    /** @throws ValidationException with each refusal at its field */
+    public function holding(Plan $plan): Holding
+    {
+        $soil = $this->choice('soil', Soil::class);
+        $banned = array_values(array_filter(Hold::cases(), fn (Hold $hold) => $this->boolean("ban_{$hold->value}")));
+        $site = new HoldingSite(
+            $soil ?? Soil::Clay, $this->boolean('water'), $this->boolean('roof'), $this->boolean('wood'), $this->boolean('no_brace'), $this->boolean('repair'), $this->boolean('carried'), $banned, $this->boolean('hold_down'), $this->boolean('floor'),
+        );
+        $ofJob = $this->choice('of_job', Hold::class);
+        $ofPosts = [];
+        foreach (Hold::cases() as $hold) {
+            $posts = $this->posts("posts_{$hold->value}", $plan->grid);
+            if (($posts !== [] || $hold === $ofJob) && ($why = $this->speaksAgainst($hold, $site)) !== null) {
+                $this->refuse($hold === $ofJob ? 'of_job' : "posts_{$hold->value}", $why);
+            }
+            foreach ($posts as $post) {
+                if (isset($ofPosts[$post->value])) {
+                    $this->refuse("posts_{$hold->value}", 'A post is held one way; this one is named twice. Keep it where it belongs.');
+                }
+                $ofPosts[$post->value] = $hold;
+            }
+        }
+        $collar = $this->lengthOrNone('collar', $plan->notation->unit) ?? Holding::usualCollar($plan->notation);
+        $this->stopIfRefused();
+        $holding = $this->at('collar', fn () => new Holding(
+            $ofJob, $site, $plan->holding->pier ?? PierRules::usual($plan->notation), $collar, array_filter($ofPosts, fn (Hold $hold) => $hold !== $ofJob),
+            Customs::of(array_map(fn (mixed $value) => is_string($value) ? $value : '', (array) $this->input('customs', []))),
+        ));
+        $this->stopIfRefused();
+
+        return $holding;
+    }
+
+    /** Why a way can’t be chosen on this site at all; null where it can. */
+    private function speaksAgainst(Hold $hold, HoldingSite $site): ?string
+    {
+        foreach ((new HoldAdviser($site))->ranked as $advice) {
+            if ($advice->hold === $hold && ! $advice->possible) {
+                return ucfirst($hold->inWords()).": {$advice->against[0]} Choose another way, or change what the site is like.";
+            }
+        }
+
+        return null;
+    }
+}

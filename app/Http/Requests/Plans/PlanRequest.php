@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plans;
+
+use Aequus\Logbook\Question;
+use Aequus\Measure\Length;
+use Aequus\Measure\LengthReader;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Unit;
+use Aequus\Plan\Fit;
+use Aequus\Plan\Grid;
+use Aequus\Plan\GridLines;
+use Aequus\Plan\HoleShape;
+use Aequus\Plan\JobKind;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PlanRefused;
+use Aequus\Plan\Section;
+use Aequus\Plan\Side;
+use Aequus\Plan\SideNames;
+use Aequus\Plan\Spacing;
+use Aequus\Plan\TapeHeld;
+use Aequus\Plan\ToleranceClass;
+use Aequus\Plan\Tolerances;
+use App\Http\Requests\ReadsFields;
+use App\Models\Job;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+
+/** The plan form, for a new job and for a revision: every typed field becomes part of a plan, or is refused where it stands. */
+final class PlanRequest extends FormRequest
+{
+    use AsksAboutPlan;
+    use ReadsFields;
+
+    public function authorize(): bool
+    {
+        $job = $this->route('job');
+
+        return $this->user() !== null && (! $job instanceof Job || $this->user()->can('work', $job));
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    /** @throws ValidationException with each refusal at its field */
+    public function plan(?Plan $before): Plan
+    {
+        $notation = $this->notation();
+        $unit = $notation->unit;
+        $sides = $this->at('side_minus_y', fn () => new SideNames(
+            $this->text('side_minus_y'), $this->text('side_plus_y'), $this->text('side_minus_x'), $this->text('side_plus_x'),
+        ));
+        $tolerances = $this->tolerances($unit);
+        $post = $this->section($unit);
+        $standing = $this->length('standing', $unit);
+        $columns = $post ? $this->spacing('x', $post->along(Side::PlusX), $unit) : null;
+        $rows = $post ? $this->spacing('y', $post->along(Side::PlusY), $unit) : null;
+        $grid = $columns && $rows ? $this->grid($columns, $rows, $before) : null;
+        $hole = $post ? $this->lengthOrNone('hole', $unit) ?? $notation->round($post->across()->times(2.25)) : null;
+        $kind = $this->choice('kind', JobKind::class);
+        $this->stopIfRefused();
+        [$tops, $layout, $fit, $origin] = $before?->countedFrom($grid) ?? [null, null, new Fit, null];
+        $plan = $this->at('plan', fn () => new Plan(
+            $kind, $notation, $sides, $tolerances, $post, $before?->hole->dugTo($hole) ?? HoleShape::round($hole), $standing, $grid,
+            $before?->footing, $tops, $layout, $fit, $before?->holding, $origin,
+        ));
+        $this->stopIfRefused();
+
+        return $plan;
+    }
+
+    protected function fieldOf(Question $question): string
+    {
+        $axis = substr($question->figure, -1);
+
+        return str_starts_with($question->figure, 'bays_') && $this->text("by_{$axis}") === 'overall' ? "overall_{$axis}" : $question->figure;
+    }
+
+    /** @throws ValidationException when it is missing */
+    public function reason(): string
+    {
+        if ($this->text('reason') === '') {
+            throw ValidationException::withMessages(['reason' => 'Say why the plan changes: whoever built after the old one needs to know.']);
+        }
+
+        return mb_substr($this->text('reason'), 0, 250);
+    }
+
+    /** @throws ValidationException when it is missing */
+    public function jobName(): string
+    {
+        if ($this->text('name') === '') {
+            throw ValidationException::withMessages(['name' => 'Give the job a name, such as Cider-press shelter.']);
+        }
+
+        return mb_substr($this->text('name'), 0, 120);
+    }
+
+    /** The zone the job's days are counted in; UTC where the browser did not tell. */
+    public function zone(): string
+    {
+        return in_array($this->text('zone'), timezone_identifiers_list(), true) ? $this->text('zone') : 'UTC';
+    }
+
+    private function notation(): Notation
+    {
+        return match (true) {
+            preg_match('/^in(2|4|8|16|32|64)$/', $this->text('notation'), $match) === 1 => Notation::feetInches((int) $match[1]),
+            $this->text('notation') === 'mm.1' => Notation::millimetres(1),
+            default => Notation::millimetres(0),
+        };
+    }
+
+    private function tolerances(Unit $unit): ?Tolerances
+    {
+        $class = $this->choice('tolerance', ToleranceClass::class);
+        $squareness = $this->lengthOrNone('squareness', $unit) ?? $class?->squareness($unit);
+        if ($squareness !== null && ! $squareness->isPositive()) {
+            $this->refuse('squareness', 'A tolerance is above zero. Leave it empty for the usual figure.');
+        }
+
+        return $class && $squareness ? new Tolerances($class, $squareness, $class->plumbOneIn()) : null;
+    }
+
+    private function section(Unit $unit): ?Section
+    {
+        return match ($this->text('post_shape')) {
+            'nominal' => $this->at('post_nominal', function (): Section {
+                if (! preg_match('/^(\d{1,2})\s*[x×*]\s*(\d{1,2})$/iu', $this->text('post_nominal'), $size)) {
+                    throw PlanRefused::unknownNominalSize($this->text('post_nominal'));
+                }
+
+                return Section::nominal((int) $size[1], (int) $size[2]);
+            }),
+            'round' => $this->sectionOf(fn (Length $b) => Section::round($b), $this->length('post_b', $unit)),
+            default => $this->sectionOf(fn (Length $b) => Section::rectangle($b, $this->lengthOrNone('post_d', $unit) ?? $b), $this->length('post_b', $unit)),
+        };
+    }
+
+    /** @param  callable(Length): Section  $make */
+    private function sectionOf(callable $make, ?Length $b): ?Section
+    {
+        return $b === null ? null : $this->at('post_b', fn () => $make($b));
+    }
+
+    private function spacing(string $axis, Length $post, Unit $unit): ?Spacing
+    {
+        if ($this->text("by_{$axis}") !== 'overall') {
+            return preg_match('/rest/i', $this->text("bays_{$axis}")) === 1
+                ? $this->withRest($axis, $post, $unit)
+                : $this->at("bays_{$axis}", fn () => Spacing::bays(array_values(array_filter($this->bays($axis, $unit)))));
+        }
+        $size = $this->length("overall_{$axis}", $unit);
+        $held = $this->choice("held_{$axis}", TapeHeld::class);
+        $largest = $this->lengthOrNone("largest_{$axis}", $unit);
+        if ($size === null || $held === null) {
+            return null;
+        }
+        if ($largest === null && ! preg_match('/^\d{1,2}$/', $this->text("count_{$axis}"))) {
+            $this->refuse("count_{$axis}", 'Enter how many bays, or the largest bay allowed.');
+
+            return null;
+        }
+
+        return $this->at("overall_{$axis}", fn () => Spacing::overall(
+            $size, $held, $post, $largest === null ? (int) $this->text("count_{$axis}") : Spacing::fewestBays($held->centres($size, $post), $largest),
+        ));
+    }
+
+    /** Some bays typed, the others share what they leave of the overall size. */
+    private function withRest(string $axis, Length $post, Unit $unit): ?Spacing
+    {
+        $size = $this->length("overall_{$axis}", $unit);
+        $held = $this->choice("held_{$axis}", TapeHeld::class);
+
+        return $size === null || $held === null ? null : $this->at("bays_{$axis}", fn () => Spacing::withRest($held->centres($size, $post), $this->bays($axis, $unit)));
+    }
+
+    /** @return list<?Length> “3 × 8'; 9'” and one a row are both understood; null for “rest” */
+    private function bays(string $axis, Unit $unit): array
+    {
+        $bays = [];
+        foreach (preg_split('/\s*(?:;|\R|,\s)\s*/', $this->text("bays_{$axis}")) ?: [] as $typed) {
+            if ($typed === '') {
+                continue;
+            }
+            $times = 1;
+            if (preg_match('/^(\d{1,2})\s*[x×*]\s*(.+)$/iu', $typed, $match)) {
+                [$times, $typed] = [(int) $match[1], $match[2]];
+            }
+            array_push($bays, ...array_fill(0, $times, mb_strtolower($typed) === 'rest' ? null : LengthReader::read($typed, $unit)));
+        }
+
+        return $bays;
+    }
+
+    private function grid(Spacing $columns, Spacing $rows, ?Plan $before): ?Grid
+    {
+        $lines = fn (string $axis, Spacing $spacing, ?GridLines $earlier): GridLines => $earlier === null
+            ? GridLines::fresh($spacing)
+            : $earlier->respaced($spacing, (int) ($this->text("change_{$axis}") === '' ? $earlier->count() : $this->text("change_{$axis}")));
+        $full = new Grid($lines('x', $columns, $before?->grid->columns), $lines('y', $rows, $before?->grid->rows));
+
+        return $this->at('left_out', fn () => new Grid($full->columns, $full->rows, $this->posts('left_out', $full)));
+    }
+}

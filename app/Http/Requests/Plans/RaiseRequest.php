@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plans;
+
+use Aequus\Plan\Plan;
+use Aequus\Plan\TopRules;
+use Illuminate\Validation\ValidationException;
+
+/** All tops moved up or down together. */
+final class RaiseRequest extends PlanChangeRequest
+{
+    public function isDown(): bool
+    {
+        return $this->text('way') !== 'up';
+    }
+
+    /** @throws ValidationException with the refusal at its field */
+    public function raised(Plan $plan, TopRules $tops): TopRules
+    {
+        $by = $this->length('by', $plan->notation->unit)?->magnitude();
+        if ($by !== null && $this->isDown() && ! $tops->heightAtA1->minus($by)->isLongerThan($tops->datumLine)) {
+            $this->refuse('by', 'The tops would lie below the datum line. Enter less, or strike a lower line first.');
+        }
+        $this->stopIfRefused();
+        assert($by !== null);
+
+        return $tops->raised($this->isDown() ? $by->negated() : $by);
+    }
+}

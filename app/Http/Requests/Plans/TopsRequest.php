@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plans;
+
+use Aequus\Cut\Heights;
+use Aequus\Measure\Length;
+use Aequus\Measure\LengthReader;
+use Aequus\Measure\Slope;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Side;
+use Aequus\Plan\TopRules;
+use Aequus\Plan\TopStack;
+use App\Cut\TopsForm;
+use App\Models\Job;
+use App\Site\ReadSite;
+use Illuminate\Validation\ValidationException;
+
+/** Where the tops are to be cut: one height, and a fall toward one of the four sides where there is one. */
+final class TopsRequest extends PlanChangeRequest
+{
+    private ?TopStack $under = null;
+
+    /** @throws ValidationException with each refusal at its field */
+    public function tops(Plan $plan): TopRules
+    {
+        $unit = $plan->notation->unit;
+        $height = $this->height($plan);
+        $datum = $this->length('datum_line', $unit);
+        $toward = $this->text('falls_toward') === '' ? null : $this->choice('falls_toward', Side::class);
+        $fall = $toward === null ? Length::zero() : $this->length('fall', $unit);
+        $over = $toward === null ? Length::feet(1) : $this->length('fall_over', $unit);
+        if ($height && $datum && ! $height->isLongerThan($datum)) {
+            $this->refuse('datum_line', 'The datum line lies below the tops, so that marks are measured up from it. Enter a lower line.');
+        }
+        $slope = $fall && $over ? $this->at('fall_over', fn () => Slope::fromGap($fall, $over)) : null;
+        $rows = $this->rows($plan);
+        foreach ($rows as $row) {
+            if ($datum && ! $row->isLongerThan($datum)) {
+                $this->refuse('rows', 'A row lies below the datum line. Enter a higher row, or a lower line.');
+            }
+        }
+        $this->stopIfRefused();
+        $along = fn (bool $alongX): Slope => $toward?->isAlongX() === $alongX ? Slope::ratio(-$toward->sign() * $slope->ratio) : Slope::level();
+
+        $tops = new TopRules($height, $along(true), $along(false), $datum, $rows, $this->under);
+        $ground = app(ReadSite::class)->of($this->job())->state->level;
+        foreach ($plan->grid->posts as $post) {
+            $at = $plan->footing->finishedGrade ?? $ground->groundAt($post);
+            if ($at !== null && ! $tops->of($post)->isLongerThan($at)) {
+                $this->refuse('height', "At {$post->label} the top would lie in the ground, which stands at {$plan->write($at)}. Raise the tops, or let them fall less.");
+            }
+        }
+        $this->stopIfRefused();
+
+        return $tops;
+    }
+
+    /** As typed; from above, as a finished surface less what lies on the posts; or from below, as a clearance over the highest finished ground. */
+    private function height(Plan $plan): ?Length
+    {
+        $unit = $plan->notation->unit;
+        if ($this->text('height_by') === 'stack') {
+            [$finished, $clearance] = [$this->length('height', $unit), $this->lengthOrNone('clearance', $unit) ?? Length::zero()];
+            $layers = $this->at('layers', fn () => array_map(
+                fn (string $typed) => LengthReader::read($typed, $unit), preg_split('/\s*(?:;|\R|,\s)\s*/', $this->text('layers'), flags: PREG_SPLIT_NO_EMPTY) ?: [],
+            ));
+
+            if ($finished === null || $layers === null) {
+                return null;
+            }
+            $this->under = new TopStack($finished, $clearance, array_values($layers));
+
+            return Heights::topUnder($finished, $clearance, $layers);
+        }
+        if ($this->text('height_by') === 'clearance') {
+            $clear = $this->length('height', $unit);
+
+            return $clear === null ? null : TopsForm::highestGrade(app(ReadSite::class)->of($this->job())->state)->plus($clear);
+        }
+
+        return $this->length('height', $unit);
+    }
+
+    /**
+     * “1 2300; 2 2450”: a row and its height, for rows that differ.
+     *
+     * @return array<string, Length> by the row's line
+     */
+    private function rows(Plan $plan): array
+    {
+        $rows = [];
+        foreach (preg_split('/\s*(?:;|\R)\s*/', $this->text('rows'), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $typed) {
+            if (! preg_match('/^(?:row )?(\d{1,3})[\s:]+(.+)$/iu', $typed, $part) || ! isset($plan->grid->rows->lines[(int) $part[1] - 1])) {
+                $this->refuse('rows', "“{$typed}” is not a row and its height. Enter such as 1 2300; 2 2450.");
+
+                continue;
+            }
+            $height = $this->at('rows', fn () => LengthReader::read($part[2], $plan->notation->unit));
+            if ($height !== null) {
+                $rows[$plan->grid->rows->lines[(int) $part[1] - 1]->id] = $height;
+            }
+        }
+
+        return $rows;
+    }
+
+    private function job(): Job
+    {
+        $job = $this->route('job');
+        assert($job instanceof Job);
+
+        return $job;
+    }
+}
