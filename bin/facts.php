@@ -7,13 +7,13 @@ declare(strict_types=1);
  * what is new at each start. Two files, from before and after a change, are compared line by line: ./aequus facts FILE
  */
 
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\LeanMeasure;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\PlumbReading;
-use Aequus\Logbook\RodReading;
-use Aequus\Logbook\Stage;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Set\LeanMeasure;
+use Aequus\Logbook\Set\PlumbReading;
+use Aequus\Logbook\Set\Stage;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Slope;

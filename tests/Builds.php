@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests;
 
 use Aequus\Logbook\Entry;
-use Aequus\Logbook\LineReading;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\StringReading;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Square\LineReading;
+use Aequus\Logbook\Square\StringReading;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Plan\Grid;

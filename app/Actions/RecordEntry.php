@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use Aequus\Logbook\Book\Strike;
 use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\Strike;
 use App\Exceptions\EntryNotTaken;
 use App\Models\Job;
 use App\Models\LogEntry;

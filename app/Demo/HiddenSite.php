@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use Aequus\Level\Laser;
-use Aequus\Logbook\RodReading;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;

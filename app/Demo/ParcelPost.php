@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Aequus\Logbook\BenchmarkChosen;
-use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Plan\DepthMode;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Aequus\Logbook\BenchmarkChosen;
-use Aequus\Logbook\Decision;
-use Aequus\Logbook\DecisionAbout;
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\NoticeAsked;
-use Aequus\Logbook\ServiceLine;
-use Aequus\Logbook\ServiceType;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Book\Decision;
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\Clear\ServiceLine;
+use Aequus\Logbook\Clear\ServiceType;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\TapeClass;

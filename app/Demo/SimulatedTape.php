@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use Aequus\Logbook\Log;
-use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Aequus\Logbook\LeanMeasure;
+use Aequus\Logbook\Set\LeanMeasure;
 
 /** A vial as it looks on one face. */
 final readonly class DrawnVial

@@ -10,7 +10,7 @@ use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
 use Aequus\Guide\Scope;
 use Aequus\Level\CutAndFill;
-use Aequus\Logbook\ServiceLine;
+use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
 use Aequus\Plan\Plan;

@@ -6,9 +6,9 @@ namespace App\Level;
 
 use Aequus\Guide\SettleHeights;
 use Aequus\Level\LevelReadings;
-use Aequus\Logbook\HeightDifference;
-use Aequus\Logbook\LevelPoint;
-use Aequus\Logbook\RodReading;
+use Aequus\Logbook\Level\HeightDifference;
+use Aequus\Logbook\Level\LevelPoint;
+use Aequus\Logbook\Level\RodReading;
 use Aequus\Site\Phase;
 use App\Site\JobSite;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Level;
 
 use Aequus\Level\LevelReadings;
-use Aequus\Logbook\HeightDifference;
-use Aequus\Logbook\RodReading;
+use Aequus\Logbook\Level\HeightDifference;
+use Aequus\Logbook\Level\RodReading;
 use Aequus\Site\SiteState;
 
 /** Every height reading that counts now, the newest first, and how it stands beside the others. */

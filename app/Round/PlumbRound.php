@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Round;
 
 use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\LeanWay;
-use Aequus\Logbook\PlumbReading;
+use Aequus\Logbook\Set\LeanWay;
+use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Side;
 use Aequus\Set\StandingPost;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Round;
 
+use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\LeanWay;
-use Aequus\Logbook\LevelPoint;
-use Aequus\Logbook\LineReading;
-use Aequus\Logbook\PlumbReading;
-use Aequus\Logbook\RodReading;
-use Aequus\Logbook\StringReading;
-use Aequus\Logbook\TapeLay;
-use Aequus\Logbook\TapeReading;
-use Aequus\Logbook\TopMeasured;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\LevelPoint;
+use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Set\LeanWay;
+use Aequus\Logbook\Set\PlumbReading;
+use Aequus\Logbook\Square\LineReading;
+use Aequus\Logbook\Square\StringReading;
+use Aequus\Logbook\Square\TapeLay;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Post;
 use Aequus\Site\SiteState;

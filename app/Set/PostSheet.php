@@ -6,10 +6,10 @@ namespace App\Set;
 
 use Aequus\Adjust\StakeVerdict;
 use Aequus\Footing\Bag;
-use Aequus\Logbook\FillStep;
-use Aequus\Logbook\PictureTaken;
-use Aequus\Logbook\Remark;
-use Aequus\Logbook\TwistRead;
+use Aequus\Logbook\Book\PictureTaken;
+use Aequus\Logbook\Book\Remark;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\TwistRead;
 use Aequus\Measure\Length;
 use Aequus\Measure\Temperature;
 use Aequus\Plan\FootBed;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Set;
 
-use Aequus\Logbook\Stage;
+use Aequus\Logbook\Set\Stage;
 use Aequus\Plan\Post;
 use Aequus\Site\SiteState;
 

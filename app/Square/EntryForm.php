@@ -6,7 +6,7 @@ namespace App\Square;
 
 use Aequus\Guide\Move;
 use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Side;
 use Aequus\Site\Phase;

@@ -8,7 +8,7 @@ use Aequus\Adjust\FarReading;
 use Aequus\Adjust\NormalDistribution;
 use Aequus\Adjust\PlacedStake;
 use Aequus\Adjust\PlacementWay;
-use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;

@@ -6,7 +6,7 @@ namespace App\View;
 
 use Aequus\Guide\Move;
 use Aequus\Guide\MoveKind;
-use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Plan\Post;
 use Aequus\Site\Phase;
 use App\Site\JobSite;

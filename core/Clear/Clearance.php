@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aequus\Clear;
 
+use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Log;
-use Aequus\Logbook\NoticeAsked;
-use Aequus\Logbook\ServiceLine;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;

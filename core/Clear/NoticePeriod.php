@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Clear;
 
-use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Clear\NoticeAsked;
 use DateTimeImmutable;
 
 /** How long the asked-for utility marks must be waited for. Saturdays and Sundays do not count; public holidays are the builder's to add. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Clear;
 
-use Aequus\Logbook\ServiceLine;
+use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Measure\Length;
 use Aequus\Plan\Point;
 

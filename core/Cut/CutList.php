@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aequus\Cut;
 
+use Aequus\Logbook\Cut\PostCut;
+use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Log;
-use Aequus\Logbook\PostCut;
-use Aequus\Logbook\TopMeasured;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
-use Aequus\Logbook\Decision;
-use Aequus\Logbook\DecisionAbout;
-use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Book\Decision;
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
 use Aequus\Plan\FootingRules;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
-use Aequus\Logbook\Finding;
+use Aequus\Logbook\Footing\Finding;
 use Aequus\Measure\Length;
 use Aequus\Plan\Soil;
 

@@ -6,7 +6,7 @@ namespace Aequus\Guide;
 
 use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\Finding;
+use Aequus\Logbook\Footing\Finding;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 

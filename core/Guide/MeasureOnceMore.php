@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Aequus\Guide;
 
 use Aequus\Fact\Fact;
-use Aequus\Logbook\CheckRoute;
 use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\PointOfNoReturn;
+use Aequus\Logbook\Set\CheckRoute;
+use Aequus\Logbook\Set\PointOfNoReturn;
 use Aequus\Site\Phase;
 use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Guide;
 
 use Aequus\Fact\Fact;
-use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;

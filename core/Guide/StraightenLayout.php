@@ -6,7 +6,7 @@ namespace Aequus\Guide;
 
 use Aequus\Adjust\PlacedStake;
 use Aequus\Fact\Fact;
-use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
 use Aequus\Plan\FixedLine;

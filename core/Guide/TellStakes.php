@@ -9,7 +9,7 @@ use Aequus\Adjust\PlacedNetwork;
 use Aequus\Adjust\PlacementWay;
 use Aequus\Adjust\StakeVerdict;
 use Aequus\Fact\Fact;
-use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
 use Aequus\Plan\PostId;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Handover;
 
-use Aequus\Logbook\HandedOver;
+use Aequus\Logbook\Book\HandedOver;
 use Aequus\Plan\Post;
 
 /** What is handed over: the record of every post, and what is still open. */

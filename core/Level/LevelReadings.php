@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Aequus\Level;
 
 use Aequus\Adjust\LevelReading;
-use Aequus\Logbook\BeamTested;
-use Aequus\Logbook\BenchmarkChosen;
-use Aequus\Logbook\HeightDifference;
-use Aequus\Logbook\LevelInstrument;
-use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\Level\BeamTested;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\HeightDifference;
+use Aequus\Logbook\Level\LevelInstrument;
+use Aequus\Logbook\Level\LevelPoint;
+use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Log;
-use Aequus\Logbook\RodReading;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
 

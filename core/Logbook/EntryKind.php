@@ -4,6 +4,33 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Logbook\Book\Decision;
+use Aequus\Logbook\Book\HandedOver;
+use Aequus\Logbook\Book\PictureTaken;
+use Aequus\Logbook\Book\Remark;
+use Aequus\Logbook\Book\Strike;
+use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\Clear\ServiceLine;
+use Aequus\Logbook\Cut\PostCut;
+use Aequus\Logbook\Cut\TopMeasured;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\BeamTested;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\HeightDifference;
+use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Set\CrossChecked;
+use Aequus\Logbook\Set\PlumbReading;
+use Aequus\Logbook\Set\PostFilled;
+use Aequus\Logbook\Set\PostSet;
+use Aequus\Logbook\Set\SeenReady;
+use Aequus\Logbook\Set\SpacingRead;
+use Aequus\Logbook\Set\TwistRead;
+use Aequus\Logbook\Square\AsCast;
+use Aequus\Logbook\Square\BoardsUp;
+use Aequus\Logbook\Square\LineReading;
+use Aequus\Logbook\Square\StakeMoved;
+use Aequus\Logbook\Square\StringReading;
+use Aequus\Logbook\Square\TapeReading;
 use UnexpectedValueException;
 
 /** Every kind of thing that can be written into the logbook. The value is stored and never changes. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Logbook\Level\LevelPoint;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;

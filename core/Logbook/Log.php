@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Logbook\Book\Strike;
+use Aequus\Logbook\Set\PostSet;
+use Aequus\Logbook\Square\BoardsUp;
+use Aequus\Logbook\Square\StakeMoved;
+use Aequus\Logbook\Square\StakeReading;
 use Aequus\Plan\PostId;
 use DateTimeImmutable;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Logbook\Spoken\Phrase;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostId;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
-use Aequus\Logbook\FillStep;
-use Aequus\Logbook\PostFilled;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PostFilled;
 use DateTimeImmutable;
 
 /** What became of the fill of one post: begun, done, still wet, braces off, and when. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
-use Aequus\Logbook\FillStep;
+use Aequus\Logbook\Set\FillStep;
 use Aequus\Plan\BracesOff;
 use Aequus\Plan\Hold;
 use DateInterval;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
-use Aequus\Logbook\PlumbReading;
-use Aequus\Logbook\Stage;
+use Aequus\Logbook\Set\PlumbReading;
+use Aequus\Logbook\Set\Stage;
 use Aequus\Measure\Length;
 use Aequus\Plan\Post;
 use Aequus\Plan\Side;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Aequus\Site;
 
 use Aequus\Adjust\StakeVerdict;
-use Aequus\Logbook\CrossChecked;
-use Aequus\Logbook\DecisionAbout;
-use Aequus\Logbook\PointOfNoReturn;
-use Aequus\Logbook\ReadyItem;
-use Aequus\Logbook\SeenReady;
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\Set\CrossChecked;
+use Aequus\Logbook\Set\PointOfNoReturn;
+use Aequus\Logbook\Set\ReadyItem;
+use Aequus\Logbook\Set\SeenReady;
 use Aequus\Plan\Customs;
 use Aequus\Plan\FillOrder;
 use Aequus\Plan\Hold;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Adjust\Placement;
-use Aequus\Logbook\AsCast;
-use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Log;
+use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Post;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
-use Aequus\Logbook\BoardsUp;
 use Aequus\Logbook\Log;
-use Aequus\Logbook\PostSet;
+use Aequus\Logbook\Set\PostSet;
+use Aequus\Logbook\Square\BoardsUp;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Adjust\NormalDistribution;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 
 /** All that was taped between two stakes: one or more readings and the level distance they come to. */

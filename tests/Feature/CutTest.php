@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\BenchmarkChosen;
-use Aequus\Logbook\LevelPoint;
-use Aequus\Logbook\RodReading;
-use Aequus\Logbook\TopMeasured;
+use Aequus\Logbook\Cut\TopMeasured;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\LevelPoint;
+use Aequus\Logbook\Level\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\TopRules;
 use Illuminate\Testing\TestResponse;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\Remark;
+use Aequus\Logbook\Book\Remark;
 use App\Actions\KeepPicture;
 use App\Actions\NewEntry;
 use App\Actions\RecordEntry;

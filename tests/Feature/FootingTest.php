@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\BenchmarkChosen;
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\RodReading;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\Remark;
-use Aequus\Logbook\Strike;
+use Aequus\Logbook\Book\Remark;
+use Aequus\Logbook\Book\Strike;
+use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Measure\Length;
 use App\Actions\NewEntry;
 use App\Actions\RecordEntry;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\BenchmarkChosen;
-use Aequus\Logbook\HeightDifference;
-use Aequus\Logbook\LevelInstrument;
-use Aequus\Logbook\LevelWay;
-use Aequus\Logbook\NoticeAsked;
-use Aequus\Logbook\RodReading;
+use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\HeightDifference;
+use Aequus\Logbook\Level\LevelInstrument;
+use Aequus\Logbook\Level\LevelWay;
+use Aequus\Logbook\Level\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use App\Site\ReadSite;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Payload;
 use Aequus\Measure\Length;
 use App\Http\Requests\Entries\EntryRequest;

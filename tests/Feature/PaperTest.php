@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\BenchmarkChosen;
-use Aequus\Logbook\Decision;
-use Aequus\Logbook\DecisionAbout;
-use Aequus\Logbook\FillStep;
-use Aequus\Logbook\Finding;
-use Aequus\Logbook\HandedOver;
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\PostCut;
-use Aequus\Logbook\PostFilled;
-use Aequus\Logbook\RodReading;
-use Aequus\Logbook\TopMeasured;
+use Aequus\Logbook\Book\Decision;
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\Book\HandedOver;
+use Aequus\Logbook\Cut\PostCut;
+use Aequus\Logbook\Cut\TopMeasured;
+use Aequus\Logbook\Footing\Finding;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PostFilled;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\DepthMode;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\BenchmarkChosen;
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\RodReading;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\DepthMode;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\FillStep;
-use Aequus\Logbook\HandedOver;
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\PostFilled;
-use Aequus\Logbook\PostSet;
-use Aequus\Logbook\ServiceLine;
-use Aequus\Logbook\ServiceType;
+use Aequus\Logbook\Book\HandedOver;
+use Aequus\Logbook\Clear\ServiceLine;
+use Aequus\Logbook\Clear\ServiceType;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PostFilled;
+use Aequus\Logbook\Set\PostSet;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Point;

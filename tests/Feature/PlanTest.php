@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Measure\Length;
 use Aequus\Plan\Section;
 use App\Models\Job;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\BenchmarkChosen;
-use Aequus\Logbook\FillStep;
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\PostFilled;
-use Aequus\Logbook\PostSet;
-use Aequus\Logbook\RodReading;
-use Aequus\Logbook\TopMeasured;
+use Aequus\Logbook\Cut\TopMeasured;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PostFilled;
+use Aequus\Logbook\Set\PostSet;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\DepthMode;

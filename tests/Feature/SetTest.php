@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\BenchmarkChosen;
-use Aequus\Logbook\HoleDug;
-use Aequus\Logbook\LeanWay;
-use Aequus\Logbook\NoticeAsked;
-use Aequus\Logbook\PlumbReading;
-use Aequus\Logbook\PostSet;
-use Aequus\Logbook\RodReading;
+use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Set\LeanWay;
+use Aequus\Logbook\Set\PlumbReading;
+use Aequus\Logbook\Set\PostSet;
 use Aequus\Measure\Length;
 use Aequus\Plan\DepthMode;
 use Aequus\Plan\FootingRules;

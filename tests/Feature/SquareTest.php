@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Adjust\PlacementWay;
+use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Log;
-use Aequus\Logbook\NoticeAsked;
-use Aequus\Logbook\TapeLay;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Square\TapeLay;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\ReadyList;
 use Aequus\Plan\StringAt;

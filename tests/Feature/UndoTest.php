@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Footing\HoleDug;
 use App\Site\ReadSite;
 use Tests\JobTestCase;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Simulation;
 
-use Aequus\Logbook\LineReading;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\StringReading;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Square\LineReading;
+use Aequus\Logbook\Square\StringReading;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\FixedKind;

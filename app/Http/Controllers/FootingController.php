@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use Aequus\Footing\HoleOptions;
 use Aequus\Footing\SoilSurprise;
-use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Site\SiteState;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;

@@ -1,7 +1,7 @@
 @php
     $job = $site->job; $clear = $site->state->clear; $phase = \Aequus\Site\Phase::Clear;
     $conflicts = $clear->conflicts;
-    $about = \Aequus\Logbook\DecisionAbout::DigByHand;
+    $about = \Aequus\Logbook\Book\DecisionAbout::DigByHand;
 @endphp
 <x-layout title="Clear" :site="$site" :phase="$phase">
     <div class="two">
@@ -58,7 +58,7 @@
                     <p class="empty">None entered. Enter what the marks show, and the private lines you know of.</p>
                 @endif
                 <x-entry-form kind="service" name="service">
-                    <x-choice name="type" form="service" label="Carries" :options="collect(\Aequus\Logbook\ServiceType::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->value).', marked '.$t->markingColour()])->all()" />
+                    <x-choice name="type" form="service" label="Carries" :options="collect(\Aequus\Logbook\Clear\ServiceType::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->value).', marked '.$t->markingColour()])->all()" />
                     <x-field name="name" form="service" label="Called" hint="Such as: water to the press." />
                     <x-field name="no_dig" form="service" label="No-dig, each side" hint="Your marking desk says how far; 2 ft or 600 mm is usual." :unit="$site->plan->notation->unit" />
                     <div class="field field-wide {{ old('form') === 'service' && $errors->has('points') ? 'is-refused' : '' }}">

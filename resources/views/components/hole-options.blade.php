@@ -8,7 +8,7 @@
         @endforeach
     </ol>
     @if (! $hole->deepEnough && ! $hole->serves())
-        @unless ($hole->required->need->role?->isNeverShortened())<x-decide :site="$site" :about="\Aequus\Logbook\DecisionAbout::AcceptShortHole" :post="$hole->required->post" :name="'short-'.$hole->required->post->label" />@endunless
-        <x-decide :site="$site" :about="\Aequus\Logbook\DecisionAbout::AsEngineerSays" :post="$hole->required->post" :name="'engineer-'.$hole->required->post->label" />
+        @unless ($hole->required->need->role?->isNeverShortened())<x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptShortHole" :post="$hole->required->post" :name="'short-'.$hole->required->post->label" />@endunless
+        <x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AsEngineerSays" :post="$hole->required->post" :name="'engineer-'.$hole->required->post->label" />
     @endif
 </section>

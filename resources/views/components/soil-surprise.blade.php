@@ -4,5 +4,5 @@
     <h2>{{ $post->label }}: {{ $surprise->found->inWords() }} instead of {{ $surprise->assumed->inWords() }}</h2>
     <p>It is presumed to carry {{ $in->pressure($surprise->found->bearing()) }} instead of {{ $in->pressure($surprise->assumed->bearing()) }}.@if ($surprise->better) {{ ucfirst($surprise->better->inWords()) }} ranks first for it.@endif Neighbours may stand on the same.</p>
     <p><a href="{{ route('footing.hold', ['job' => $site->job] + \App\Footing\HoldForm::address($site->plan->holding->site->onSoil($surprise->found))) }}#decide">Weigh the ways to hold on it</a> · <a href="{{ route('footing.width', ['job' => $site->job, 'soil' => $surprise->found->value]) }}">Weigh the width on it</a></p>
-    <x-decide :site="$site" :about="\Aequus\Logbook\DecisionAbout::KeepHolding" :post="$post" :name="'keep-'.$post->label" />
+    <x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::KeepHolding" :post="$post" :name="'keep-'.$post->label" />
 </section>

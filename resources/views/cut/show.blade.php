@@ -1,7 +1,7 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Cut; $plan = $site->plan; $state = $site->state; $unit = $plan->notation->unit; $tops = $plan->tops; $cut = $state->cut;
     $move = $site->next?->phase === $phase ? $site->next : $site->nextIn($phase);
-    $short = $cut->short(); $about = \Aequus\Logbook\DecisionAbout::AcceptShortPost;
+    $short = $cut->short(); $about = \Aequus\Logbook\Book\DecisionAbout::AcceptShortPost;
     $open = array_filter($short, fn ($m) => $state->decided($about, $m->post) === null);
     $done = count(array_filter($plan->grid->posts, $cut->isCut(...)));
     $run = $unit->value === 'mm' ? \Aequus\Measure\Length::millimetres(1000) : \Aequus\Measure\Length::feet(1);
@@ -61,7 +61,7 @@
                     </x-entry-form>
                 @endif
             </x-move>
-            @if ($tops && $site->next?->asks === \Aequus\Logbook\EntryKind::CrossChecked && $site->next->phase === $phase)<section>@include('set.check-form', ['before' => \Aequus\Logbook\PointOfNoReturn::Cut])</section>@endif
+            @if ($tops && $site->next?->asks === \Aequus\Logbook\EntryKind::CrossChecked && $site->next->phase === $phase)<section>@include('set.check-form', ['before' => \Aequus\Logbook\Set\PointOfNoReturn::Cut])</section>@endif
             <p><a class="jump" href="{{ route('round', [$job, 'tops']) }}">The whole round on one screen</a></p>
             <x-cautions :step="\Aequus\Site\Step::Cutting" :site="$site" />
             @if ($tops)

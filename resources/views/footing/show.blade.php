@@ -99,7 +99,7 @@
                     <summary>Leave a rule aside, with a reason</summary>
                     <p class="hint">For light things where heave or a shallow foot does no harm. Your local office decides whether you may.</p>
                     <x-entry-form kind="decision" name="waive">
-                        <x-choice wide name="about" form="waive" label="Rule" :options="collect(\Aequus\Logbook\DecisionAbout::waivers())->mapWithKeys(fn ($about) => [$about->value => $about->inWords()])->all()" />
+                        <x-choice wide name="about" form="waive" label="Rule" :options="collect(\Aequus\Logbook\Book\DecisionAbout::waivers())->mapWithKeys(fn ($about) => [$about->value => $about->inWords()])->all()" />
                         <x-choice name="post" form="waive" label="For" :options="['' => 'all posts'] + collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all()" />
                         <x-field name="lesser" form="waive" label="So deep all the same" hint="For the least embedment: below finished grade." :unit="$unit" />
                         <x-field name="reason" form="waive" label="Why" hint="It stands in the record that is handed over." wide />

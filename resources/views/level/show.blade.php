@@ -71,7 +71,7 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($asks === \Aequus\Logbook\EntryKind::Decision)<x-decide :site="$site" :about="\Aequus\Logbook\DecisionAbout::AcceptHeights" />@endif
+                @if ($asks === \Aequus\Logbook\EntryKind::Decision)<x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptHeights" />@endif
             </x-move>
             @if ($level->benchmark === null)
                 <section id="entry">
@@ -106,7 +106,7 @@
                 <details class="change" @if ($again !== null || old('form') === 'difference') open @endif @if ($again !== null) id="entry" @endif><summary>Read one point from another</summary>
                     <p class="hint">With a spirit level on a board, a water level, or a line level on a string.</p>
                     <x-entry-form kind="height_difference" name="difference">
-                        <x-choice name="instrument" form="difference" label="With" :value="$again?->instrument->value ?? 'board'" :options="collect(\Aequus\Logbook\LevelInstrument::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                        <x-choice name="instrument" form="difference" label="With" :value="$again?->instrument->value ?? 'board'" :options="collect(\Aequus\Logbook\Level\LevelInstrument::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                         <x-field name="over" form="difference" label="Board or string long" hint="A water level has none." :unit="$unit" :value="$again?->over ? $plan->write($again->over) : ''" />
                         <x-level-point name="from" form="difference" label="First point" :site="$site" :value="$again ? $form->labelOf($again->from) : 'Benchmark'" :part="$again?->from->feature->value ?? 'ground'" :named="$again?->from->name ?? ''" />
                         <x-level-point name="to" form="difference" label="Second point" :site="$site" :value="$again ? $form->labelOf($again->to) : $form->on" :part="$again?->to->feature->value ?? 'ground'" :named="$again?->to->name ?? ''" />

@@ -22,7 +22,7 @@
                             <tr class="is-{{ $line->standing }}" id="entry-{{ $line->entry->sequence }}"><td class="num">{{ $line->entry->sequence }}</td>
                                 <td><span class="book-what"><x-words :say="$line->what" /></span>@if ($line->standingWords)<br><span class="muted">{{ $line->standingWords }}</span>@endif</td>
                                 <td>{{ $line->when }}<br><span class="muted">{{ $line->who }}, plan {{ $line->entry->planRevision }}</span></td>
-                                <td>@if ($line->standing === 'counts' || $line->standing === 'old')<a href="{{ $strike.$line->entry->sequence }}#strike" aria-label="{{ $line->entry->payload instanceof \Aequus\Logbook\Strike ? 'Undo' : 'Strike' }} entry {{ $line->entry->sequence }}">{{ $line->entry->payload instanceof \Aequus\Logbook\Strike ? 'Undo' : 'Strike' }}</a>@endif</td></tr>
+                                <td>@if ($line->standing === 'counts' || $line->standing === 'old')<a href="{{ $strike.$line->entry->sequence }}#strike" aria-label="{{ $line->entry->payload instanceof \Aequus\Logbook\Book\Strike ? 'Undo' : 'Strike' }} entry {{ $line->entry->sequence }}">{{ $line->entry->payload instanceof \Aequus\Logbook\Book\Strike ? 'Undo' : 'Strike' }}</a>@endif</td></tr>
                         @endforeach
                     </tbody>
                 </table>

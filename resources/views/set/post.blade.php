@@ -113,7 +113,7 @@
         @if (! $stands->lean->isUnread())
             <details class="why"><summary>Why so much at the top?</summary>
                 <p>The readings come to {{ number_format($stands->lean->size() * 1000, 2) }} in 1000; the limit is 1 in {{ $plan->tolerances->plumbOneIn }}, that is {{ number_format(1000 / $plan->tolerances->plumbOneIn, 2) }}. While the hole is open the post turns about its foot, after the fill about grade: the top is <x-length :of="$stands->topAbovePivot()" :plan="$plan" /> above that, the brace, at two thirds of the standing post, <x-length :of="$stands->braceAbovePivot()" :plan="$plan" />. Out of plumb is slope times height.</p></details>
-            @if (! $stands->isWithin())<x-decide :site="$site" :about="\Aequus\Logbook\DecisionAbout::AcceptLean" :post="$post" />@endif
+            @if (! $stands->isWithin())<x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptLean" :post="$post" />@endif
         @endif
         <x-cautions :step="$stands->set ? \Aequus\Site\Step::Standing : \Aequus\Site\Step::Setting" :site="$site" :post="$post" />
         <x-quick-line :site="$site" />

@@ -6,8 +6,8 @@ namespace Tests\Core\Clear;
 
 use Aequus\Clear\Clearance;
 use Aequus\Clear\SmallestShift;
-use Aequus\Logbook\ServiceLine;
-use Aequus\Logbook\ServiceType;
+use Aequus\Logbook\Clear\ServiceLine;
+use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Measure\Length;
 use Aequus\Plan\Point;
 use PHPUnit\Framework\TestCase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Aequus\Logbook\Bubble;
+use Aequus\Logbook\Set\Bubble;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Shift;
 use Aequus\Plan\Side;

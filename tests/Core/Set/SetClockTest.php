@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Aequus\Logbook\FillStep;
-use Aequus\Logbook\PostFilled;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PostFilled;
 use Aequus\Measure\Length;
 use Aequus\Plan\BracesOff;
 use Aequus\Plan\Hold;

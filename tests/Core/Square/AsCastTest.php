@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Square;
 
-use Aequus\Logbook\AsCast;
-use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Payload;
+use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Square\AsCastLayout;

@@ -6,7 +6,7 @@ namespace Tests\Core\Square;
 
 use Aequus\Adjust\NotDetermined;
 use Aequus\Adjust\PlacementWay;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\LayoutRules;

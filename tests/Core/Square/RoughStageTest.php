@@ -6,12 +6,12 @@ namespace Tests\Core\Square;
 
 use Aequus\Guide\Guide;
 use Aequus\Guide\Scope;
-use Aequus\Logbook\BoardsUp;
-use Aequus\Logbook\LineReading;
-use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Book\Strike;
+use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\Strike;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Square\BoardsUp;
+use Aequus\Logbook\Square\LineReading;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\FixedKind;

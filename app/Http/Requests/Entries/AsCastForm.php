@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\AsCast;
 use Aequus\Logbook\Payload;
+use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Level\TwoPegTest;
-use Aequus\Logbook\BeamTested;
+use Aequus\Logbook\Level\BeamTested;
 use Aequus\Logbook\Payload;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;

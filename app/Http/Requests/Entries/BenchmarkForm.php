@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\BenchmarkChosen;
+use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Payload;
 use Aequus\Plan\Plan;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\BoardsUp;
+use Aequus\Logbook\Square\BoardsUp;
 use Aequus\Plan\Plan;
 
 /** Batter boards stand, strings run on them. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\CheckRoute;
-use Aequus\Logbook\CrossChecked;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\PointOfNoReturn;
+use Aequus\Logbook\Set\CheckRoute;
+use Aequus\Logbook\Set\CrossChecked;
+use Aequus\Logbook\Set\PointOfNoReturn;
 use Aequus\Plan\Plan;
 
 /** One measure taken again by another way before a point of no return. */

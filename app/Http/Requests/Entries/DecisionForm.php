@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\Decision;
-use Aequus\Logbook\DecisionAbout;
+use Aequus\Logbook\Book\Decision;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\Payload;
 use Aequus\Plan\Plan;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\FillStep;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\PostFilled;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PostFilled;
 use Aequus\Measure\Temperature;
 use Aequus\Plan\Plan;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\HandedOver;
+use Aequus\Logbook\Book\HandedOver;
 use Aequus\Plan\Plan;
 
 /** The work handed over. */

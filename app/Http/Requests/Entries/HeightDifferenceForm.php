@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\HeightDifference;
-use Aequus\Logbook\LevelInstrument;
-use Aequus\Logbook\LevelWay;
+use Aequus\Logbook\Level\HeightDifference;
+use Aequus\Logbook\Level\LevelInstrument;
+use Aequus\Logbook\Level\LevelWay;
 use Aequus\Logbook\Payload;
 use Aequus\Plan\Plan;
 

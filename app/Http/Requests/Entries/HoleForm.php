@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Finding;
-use Aequus\Logbook\HoleDug;
+use Aequus\Logbook\Footing\Finding;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Footing\SoilLayer;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\SoilLayer;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Refusal;

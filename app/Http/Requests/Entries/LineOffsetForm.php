@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\LineReading;
 use Aequus\Logbook\Payload;
+use Aequus\Logbook\Square\LineReading;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\NoticeAsked;
+use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Payload;
 use Aequus\Plan\Plan;
 

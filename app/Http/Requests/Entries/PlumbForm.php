@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\Bubble;
-use Aequus\Logbook\LeanMeasure;
-use Aequus\Logbook\LeanWay;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\PlumbReading;
-use Aequus\Logbook\Stage;
+use Aequus\Logbook\Set\Bubble;
+use Aequus\Logbook\Set\LeanMeasure;
+use Aequus\Logbook\Set\LeanWay;
+use Aequus\Logbook\Set\PlumbReading;
+use Aequus\Logbook\Set\Stage;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\PostSet;
+use Aequus\Logbook\Set\PostSet;
 use Aequus\Plan\Plan;
 
 /** A post set in its hole. */

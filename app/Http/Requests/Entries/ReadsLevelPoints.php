@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\Level\LevelPoint;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PostFeature;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\ReadyItem;
-use Aequus\Logbook\SeenReady;
+use Aequus\Logbook\Set\ReadyItem;
+use Aequus\Logbook\Set\SeenReady;
 use Aequus\Plan\Plan;
 
 /** Somebody saw to one thing before a pour. */

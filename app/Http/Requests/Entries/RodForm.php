@@ -6,9 +6,9 @@ namespace App\Http\Requests\Entries;
 
 use Aequus\Level\Heights;
 use Aequus\Level\LevelReadings;
-use Aequus\Logbook\LevelPoint;
+use Aequus\Logbook\Level\LevelPoint;
+use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\RodReading;
 use Aequus\Plan\Plan;
 use App\Site\ReadSite;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
+use Aequus\Logbook\Clear\ServiceLine;
+use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\ServiceLine;
-use Aequus\Logbook\ServiceType;
 use Aequus\Measure\LengthReader;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\SpacingAt;
-use Aequus\Logbook\SpacingRead;
+use Aequus\Logbook\Set\SpacingAt;
+use Aequus\Logbook\Set\SpacingRead;
 use Aequus\Plan\FixedLine;
 use Aequus\Plan\Plan;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\StakeMoved;
+use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Plan\Plan;
 use App\Actions\NewEntry;
 use Illuminate\Validation\ValidationException;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\Strike;
+use Aequus\Logbook\Book\Strike;
 use Aequus\Plan\Plan;
 
 /** An entry that no longer counts, with the reason. */

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\StringReading;
+use Aequus\Logbook\Square\StringReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;

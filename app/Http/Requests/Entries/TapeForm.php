@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\TapeLay;
-use Aequus\Logbook\TapeReading;
+use Aequus\Logbook\Square\TapeLay;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Plan;

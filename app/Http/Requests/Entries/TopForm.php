@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
+use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\TopMeasured;
 use Aequus\Plan\Plan;
 
 /** How far a top now stands above the datum line. */

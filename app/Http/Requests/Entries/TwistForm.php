@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Payload;
-use Aequus\Logbook\TwistRead;
+use Aequus\Logbook\Set\TwistRead;
 use Aequus\Plan\Plan;
 
 /** How far a face is turned off the line it should look along. */

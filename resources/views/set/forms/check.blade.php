@@ -1,1 +1,1 @@
-@include('set.check-form', ['before' => \Aequus\Logbook\PointOfNoReturn::Pour])
+@include('set.check-form', ['before' => \Aequus\Logbook\Set\PointOfNoReturn::Pour])

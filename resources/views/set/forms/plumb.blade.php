@@ -1,7 +1,7 @@
 @php
     $names = collect(\Aequus\Plan\Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)]);
     $face = $stands->nextFace() ?? \Aequus\Plan\Side::MinusY; $last = collect($stands->byFace)->last();
-    $stage = $walk?->what === 'after_fill' ? \Aequus\Logbook\Stage::Filled : $stands->stageNow();
+    $stage = $walk?->what === 'after_fill' ? \Aequus\Logbook\Set\Stage::Filled : $stands->stageNow();
 @endphp
 <h2>Read a face</h2>
 <x-entry-form kind="plumb" name="plumb">
@@ -16,10 +16,10 @@
     <x-field name="gap" form="plumb" label="Off by" hint="The gap under the level; a bob’s distance; degrees. Nothing when plumb." :unit="$unit" wide />
     <x-field name="level" form="plumb" label="Over a length of" hint="The level, or the height of the bob." :value="$last?->lean->over ? $plan->write($last->lean->over) : $plan->write($plan->notation->usualLevel())" :unit="$unit" />
     <details class="field-wide" @if ($errors->has('way') || $errors->has('bubble') || $errors->has('shim') || old('way', 'gap') !== 'gap') open @endif><summary>By a bob, an angle or the bubble; turned; another stage; who read</summary>
-        <x-radios name="way" form="plumb" label="Read by" value="gap" :options="collect(\Aequus\Logbook\LeanWay::cases())->mapWithKeys(fn ($way) => [$way->value => $way->inWords()])->all()" />
-        <x-radios name="bubble" form="plumb" label="Bubble stands" value="on_the_line" :options="collect(\Aequus\Logbook\Bubble::cases())->mapWithKeys(fn ($bubble) => [$bubble->value => $bubble->inWords()])->all()" />
+        <x-radios name="way" form="plumb" label="Read by" value="gap" :options="collect(\Aequus\Logbook\Set\LeanWay::cases())->mapWithKeys(fn ($way) => [$way->value => $way->inWords()])->all()" />
+        <x-radios name="bubble" form="plumb" label="Bubble stands" value="on_the_line" :options="collect(\Aequus\Logbook\Set\Bubble::cases())->mapWithKeys(fn ($bubble) => [$bubble->value => $bubble->inWords()])->all()" />
         <x-field name="shim" form="plumb" label="Shim that brings it to the line" hint="Under one end of this level. Empty: 1/8 in for 2 ft." :unit="$unit" />
-        <x-radios name="stage" form="plumb" label="The post is" :value="$stage->value" :options="collect(\Aequus\Logbook\Stage::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+        <x-radios name="stage" form="plumb" label="The post is" :value="$stage->value" :options="collect(\Aequus\Logbook\Set\Stage::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
         <label class="tick"><input type="checkbox" name="turned" value="1" @checked(old('turned'))> level turned end for end: counts with the reading before</label>
         <x-field name="read_by" form="plumb" label="Read by" hint="If not you." />
     </details>

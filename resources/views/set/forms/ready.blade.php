@@ -1,5 +1,5 @@
 <h2>Before the fill</h2>
-@foreach (\Aequus\Logbook\ReadyItem::cases() as $item)
+@foreach (\Aequus\Logbook\Set\ReadyItem::cases() as $item)
     @if (! \Aequus\Site\ReadyToPour::isSeen($state, $item, $post) && (! $item->isForConcreteOnly() || $hold->isPoured()))
         <x-entry-form kind="ready" :name="'ready-'.$item->value">
             <input type="hidden" name="item" value="{{ $item->value }}">

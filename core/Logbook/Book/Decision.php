@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Book;
+
+use Aequus\Logbook\AsksNothing;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
+use Aequus\Plan\PostRole;
+
+/** A rule was knowingly waived, or a way chosen, and why. */
+final readonly class Decision implements Payload
+{
+    use AsksNothing;
+
+    /**
+     * @param  ?Length  $lesser  what holds instead, where a least embedment is left aside
+     *
+     * @throws EntryRefused when no reason is given
+     */
+    public function __construct(public DecisionAbout $about, public ?PostId $post, public string $reason, public ?Length $lesser = null)
+    {
+        if (trim($reason) === '') {
+            throw EntryRefused::decisionWithoutReason();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Decision;
+    }
+
+    public function posts(): array
+    {
+        return $this->post === null ? [] : [$this->post];
+    }
+
+    public function stored(): array
+    {
+        return ['about' => $this->about->value, 'post' => $this->post?->value, 'reason' => $this->reason, 'lesser' => $this->lesser?->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(DecisionAbout::from($stored['about']), isset($stored['post']) ? PostId::of($stored['post']) : null, $stored['reason'], isset($stored['lesser']) ? Length::nanometres($stored['lesser']) : null);
+    }
+
+    public function checkUnder(Plan $plan): void
+    {
+        if ($this->about === DecisionAbout::WaiveEmbedment && ($this->lesser === null || ! $this->lesser->isPositive())) {
+            throw EntryRefused::lesserEmbedmentMissing();
+        }
+        $post = $this->post === null ? null : $plan->grid->find($this->post);
+        $role = $post === null ? null : $plan->roleOf($post);
+        if ($this->about === DecisionAbout::AcceptShortHole && $role?->isNeverShortened()) {
+            throw EntryRefused::neverShortened($role === PostRole::Corner
+                ? 'A corner is never shortened: it carries the braces and the ends of two beams.'
+                : 'An anchor post is never shortened: what pulls at it needs the whole depth.');
+        }
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, '', Takes::Something, self::spoken(...), 'b2 take the lean because a screen hides it'),
+            new Phrase(Called::Job, '', Takes::Something, self::spoken(...), 'take the layout because it is a fence'),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of  “take the lean because …”: as many words as tell one decision from all others */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): ?self
+    {
+        if (! preg_match('/^(.+?)(?: because (.*))?$/iu', $said, $found)) {
+            return null;
+        }
+        $meant = array_values(array_filter(DecisionAbout::cases(), fn (DecisionAbout $about) => str_starts_with(mb_strtolower($about->inWords()), mb_strtolower($found[1]))));
+
+        return count($meant) === 1 ? new self($meant[0], $of[0] ?? null, $found[2] ?? '') : null;
+    }
+}

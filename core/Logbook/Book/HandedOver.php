@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Book;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\IsNotSpoken;
+
+/** The work was handed over, to whom and with what remark. */
+final readonly class HandedOver implements Payload
+{
+    use IsNotSpoken;
+    use SaysItUnderAnyPlan;
+
+    /** @throws EntryRefused when nobody is named */
+    public function __construct(public string $to, public string $remark)
+    {
+        if (trim($to) === '') {
+            throw EntryRefused::handedToNobody();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::HandedOver;
+    }
+
+    public function posts(): array
+    {
+        return [];
+    }
+
+    public function questions(Known $known): array
+    {
+        return $known->isUnfinished() ? [Question::doubtful(QuestionAbout::HandedOverUnfinished)] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['to' => $this->to, 'remark' => $this->remark];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self($stored['to'], $stored['remark']);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Book;
+
+use Aequus\Logbook\AsksNothing;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\IsNotSpoken;
+use Aequus\Plan\PostId;
+
+/** A picture of a post or of the job at one phase, kept beside the book under the fingerprint of its bytes. */
+final readonly class PictureTaken implements Payload
+{
+    use AsksNothing;
+    use IsNotSpoken;
+    use SaysItUnderAnyPlan;
+
+    /** @throws EntryRefused when the fingerprint is none */
+    public function __construct(public ?PostId $post, public string $phase, public string $fingerprint, public string $says = '')
+    {
+        if (preg_match('/^[0-9a-f]{64}$/', $fingerprint) !== 1) {
+            throw EntryRefused::pictureWithoutFingerprint();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Picture;
+    }
+
+    public function posts(): array
+    {
+        return $this->post === null ? [] : [$this->post];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post?->value, 'phase' => $this->phase, 'fingerprint' => $this->fingerprint, 'says' => $this->says];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(isset($stored['post']) ? PostId::of($stored['post']) : null, $stored['phase'], $stored['fingerprint'], $stored['says']);
+    }
+}

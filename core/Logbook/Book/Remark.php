@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Book;
+
+use Aequus\Logbook\AsksNothing;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Plan\PostId;
+
+/** A note in the builder’s own words. */
+final readonly class Remark implements Payload
+{
+    use AsksNothing;
+    use SaysItUnderAnyPlan;
+
+    /** @throws EntryRefused when nothing is said */
+    public function __construct(public ?PostId $post, public string $text)
+    {
+        if (trim($text) === '') {
+            throw EntryRefused::nothingSaid();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Remark;
+    }
+
+    public function posts(): array
+    {
+        return $this->post === null ? [] : [$this->post];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post?->value, 'text' => $this->text];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(isset($stored['post']) ? PostId::of($stored['post']) : null, $stored['text']);
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'note', Takes::Anything, self::spoken(...), 'b2 note split at the foot', place: 10),
+            new Phrase(Called::Job, 'note', Takes::Anything, self::spoken(...), 'note rain from noon'),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        return new self($of[0] ?? null, $said);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Book;
+
+use Aequus\Logbook\AsksNothing;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+
+/** An earlier entry no longer counts. It stays in the book, struck, with the reason. */
+final readonly class Strike implements Payload
+{
+    use AsksNothing;
+    use SaysItUnderAnyPlan;
+
+    /** @throws EntryRefused when no reason is given */
+    public function __construct(public int $sequence, public string $reason)
+    {
+        if (trim($reason) === '') {
+            throw EntryRefused::strikeWithoutReason();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Strike;
+    }
+
+    public function posts(): array
+    {
+        return [];
+    }
+
+    public function stored(): array
+    {
+        return ['sequence' => $this->sequence, 'reason' => $this->reason];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self($stored['sequence'], $stored['reason']);
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Job, 'strike', Takes::Something, fn (SpokenPieces $pieces, array $of, string $said) => preg_match('/^(\d{1,9})(?: because (.*))?$/iu', $said, $found) === 1
+                ? new self((int) $found[1], $found[2] ?? '')
+                : null, 'strike 12 because read from the wrong nail'),
+        ];
+    }
+}

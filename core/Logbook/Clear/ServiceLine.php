@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Clear;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\IsNotSpoken;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Point;
+use Aequus\Plan\Segment;
+
+/** A buried line as it was marked or is known, with the distance each side in which no machine digs. */
+final readonly class ServiceLine implements Payload
+{
+    use IsNotSpoken;
+    use SaysItUnderAnyPlan;
+
+    /** From the nearest post, mm: what passes further away touches no hole. */
+    private const FAR = 30000.0;
+
+    /** A band that no rule asks for, mm. */
+    private const WIDE = 3000.0;
+
+    /**
+     * @param  list<Point>  $points  at least two
+     * @param  ?Point  $origin  of the plan it was drawn on; null for that of the first
+     *
+     * @throws EntryRefused when it is not a line, or the distance is negative
+     */
+    public function __construct(
+        public ServiceType $type,
+        public string $name,
+        public Length $noDig,
+        public array $points,
+        public ?Point $origin = null,
+    ) {
+        if (count($points) < 2) {
+            throw EntryRefused::lineNeedsTwoPoints();
+        }
+        if ($noDig->isNegative()) {
+            throw EntryRefused::noDigNegative();
+        }
+    }
+
+    public function questions(Known $known): array
+    {
+        $here = $this->on($known->plan());
+        $nearest = INF;
+        foreach ($known->plan()->grid->posts as $post) {
+            foreach (Segment::pieces($here->points) as $piece) {
+                $nearest = min($nearest, $piece->distanceTo($post->at)->inMillimetres());
+            }
+        }
+
+        return [
+            ...($nearest > self::FAR ? [Question::doubtful(QuestionAbout::ServiceFarAway, 'points', Length::millimetres($nearest))] : []),
+            ...($this->noDig->isZero() ? [Question::doubtful(QuestionAbout::NoDigNone, 'no_dig')] : []),
+            ...($this->noDig->inMillimetres() > self::WIDE ? [Question::doubtful(QuestionAbout::NoDigWide, 'no_dig', $this->noDig)] : []),
+        ];
+    }
+
+    /** Where it lies on a plan whose zero may lie elsewhere. */
+    public function on(Plan $plan): self
+    {
+        [$x, $y] = [$plan->origin->x->minus($this->origin->x ?? Length::zero()), $plan->origin->y->minus($this->origin->y ?? Length::zero())];
+        $points = array_map(fn (Point $at) => new Point($at->x->minus($x), $at->y->minus($y)), $this->points);
+
+        return new self($this->type, $this->name, $this->noDig, $points, $plan->origin);
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Service;
+    }
+
+    public function posts(): array
+    {
+        return [];
+    }
+
+    public function stored(): array
+    {
+        return [
+            'type' => $this->type->value, 'name' => $this->name, 'no_dig' => $this->noDig->nanometres,
+            'points' => array_map(fn (Point $p) => [$p->x->nanometres, $p->y->nanometres], $this->points),
+            'origin' => $this->origin === null ? null : [$this->origin->x->nanometres, $this->origin->y->nanometres],
+        ];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(
+            ServiceType::from($stored['type']), $stored['name'], Length::nanometres($stored['no_dig']),
+            array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), array_values($stored['points'])),
+            isset($stored['origin']) ? new Point(Length::nanometres($stored['origin'][0]), Length::nanometres($stored['origin'][1])) : null,
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Cut;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Plan\PostId;
+
+/** A post was cut at its mark. */
+final readonly class PostCut implements Payload
+{
+    use SaysItUnderAnyPlan;
+
+    public function __construct(public PostId $post)
+    {
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::PostCut;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $short = array_values(array_filter($known->shortPosts(), fn (PostId $post) => ! $known->isCut($post)));
+        $onTrestle = $known->plan()->holding?->customs->build?->isCutFirst() ?? false;
+
+        return array_values(array_filter([
+            $onTrestle || $known->isSet($this->post) ? null : Question::doubtful(QuestionAbout::CutBeforeSet),
+            $onTrestle || $known->isHard($this->post) ? null : Question::doubtful(QuestionAbout::CutBeforeHard),
+            $short === [] ? null : Question::doubtful(QuestionAbout::CutWhileAnotherIsShort, posts: $short),
+        ]));
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']));
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'cut', Takes::Nothing, fn (SpokenPieces $pieces, array $of) => new self($pieces->onePost($of)), 'b2 cut', place: 9),
+        ];
+    }
+}

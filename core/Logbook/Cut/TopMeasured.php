@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Cut;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Guesses;
+use Aequus\Measure\Length;
+use Aequus\Plan\PostId;
+
+/** How far the top of a post now stands above the datum line struck on it. */
+final readonly class TopMeasured implements Payload
+{
+    use SaysItUnderAnyPlan;
+
+    /** A saw cut and a reading are as good as this, mm. */
+    private const SAWN = 10.0;
+
+    /** A top so far from where it is to be cut is asked about, mm. */
+    private const FAR = 1_500.0;
+
+    public function __construct(public PostId $post, public Length $aboveDatumLine)
+    {
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Top;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $mark = $known->cutMark($this->post);
+        $guesses = fn (): array => $mark === null ? [] : Guesses::of($known->plan()->notation->unit)->ofFigure($this->aboveDatumLine->inMillimetres(), $mark->inMillimetres(), 30.0);
+
+        return match (true) {
+            $mark !== null && $known->isCut($this->post) && $this->aboveDatumLine->minus($mark)->inMillimetres() > self::SAWN => [Question::impossible(QuestionAbout::TopAboveWhatIsLeft, 'above', $this->aboveDatumLine, $mark, $guesses())],
+            $mark !== null && $this->aboveDatumLine->minus($mark)->magnitude()->inMillimetres() > self::FAR => [Question::doubtful(QuestionAbout::TopFarFromExpected, 'above', $this->aboveDatumLine, $mark, $guesses())],
+            default => [],
+        };
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'above_datum_line' => $this->aboveDatumLine->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), Length::nanometres($stored['above_datum_line']));
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(
+                Called::Post, 'top', Takes::Something, fn (SpokenPieces $pieces, array $of, string $said) => new self($pieces->onePost($of), $pieces->length((string) preg_replace('/ above the line$/i', '', $said))),
+                "b2 top 3' 2 above the line", 'b2 top 965 above the line', 8,
+            ),
+        ];
+    }
+}

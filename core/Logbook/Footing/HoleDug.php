@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Footing;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Guesses;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
+use Aequus\Plan\Soil;
+
+/** How deep a hole is, from today’s ground to its clean bottom, and what it met. */
+final readonly class HoleDug implements Payload
+{
+    /** No auger and no arm reaches deeper, mm. */
+    private const DEEPEST = 3_700.0;
+
+    /** Beyond its need by more than the larger of these a depth is asked about: mm, and a share. */
+    private const BEYOND = [150.0, 0.2];
+
+    /** A width is asked about when it is off the auger by more than this share. */
+    private const OFF_THE_AUGER = 0.25;
+
+    /**
+     * @param  ?Length  $width  where it came out other than planned
+     * @param  list<SoilLayer>  $soils  from the top down, where somebody looked; the last is the one at the foot
+     *
+     * @throws EntryRefused when the depth or the width is not above zero, or layers do not go down within the hole
+     */
+    public function __construct(public PostId $post, public Length $depth, public ?Length $width = null, public ?Finding $found = null, public array $soils = [])
+    {
+        if ($width !== null && ! $width->isPositive()) {
+            throw EntryRefused::widthNotPositive();
+        }
+        if (! $depth->isPositive()) {
+            throw EntryRefused::depthNotPositive();
+        }
+        $above = Length::zero();
+        foreach ($soils as $layer) {
+            if (! $layer->to->isLongerThan($above) || $layer->to->isLongerThan($depth)) {
+                throw EntryRefused::layersOutOfOrder();
+            }
+            $above = $layer->to;
+        }
+    }
+
+    public function soilAtTheFoot(): ?Soil
+    {
+        return $this->soils === [] ? null : $this->soils[count($this->soils) - 1]->soil;
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Hole;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $plan = $known->plan();
+        [$need, $before] = [$known->neededDepth($this->post), $known->dugDepth($this->post)];
+        $expected = $need ?? $before;
+        $guesses = $expected === null ? [] : Guesses::of($plan->notation->unit)->ofFigure($this->depth->inMillimetres(), $expected->inMillimetres(), 30.0);
+        $questions = match (true) {
+            $this->depth->inMillimetres() > self::DEEPEST => [Question::impossible(QuestionAbout::HoleTooDeep, 'depth', $this->depth, Length::millimetres(self::DEEPEST), $guesses)],
+            $need !== null && $this->depth->minus($need)->inMillimetres() > max(self::BEYOND[0], self::BEYOND[1] * $need->inMillimetres()) => [Question::doubtful(QuestionAbout::HoleBeyondNeed, 'depth', $this->depth, $need, $guesses)],
+            $before !== null && ! $known->isCorrection() && $this->depth->isShorterThan($before) => [Question::doubtful(QuestionAbout::HoleShallowerThanBefore, 'depth', $this->depth, $before)],
+            default => [],
+        };
+        if ($this->width !== null && ! $this->width->isLongerThan($plan->post->thicker())) {
+            $questions[] = Question::impossible(QuestionAbout::WidthWithinThePost, 'width', $this->width, $plan->post->thicker());
+        } elseif ($this->width !== null && abs($this->width->nanometres / $plan->hole->width->nanometres - 1) > self::OFF_THE_AUGER) {
+            $questions[] = Question::doubtful(QuestionAbout::WidthOffTheAuger, 'width', $this->width, $plan->hole->width, Guesses::of($plan->notation->unit)->ofFigure($this->width->inMillimetres(), $plan->hole->width->inMillimetres(), 15.0));
+        }
+
+        return $questions;
+    }
+
+    public function stored(): array
+    {
+        return [
+            'post' => $this->post->value, 'depth' => $this->depth->nanometres, 'width' => $this->width?->nanometres, 'found' => $this->found?->value,
+            'soils' => array_map(fn (SoilLayer $layer) => [$layer->soil->value, $layer->to->nanometres], $this->soils),
+        ];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(
+            PostId::of($stored['post']), Length::nanometres($stored['depth']), isset($stored['width']) ? Length::nanometres($stored['width']) : null, Finding::tryFrom($stored['found'] ?? ''),
+            array_map(fn (array $layer) => new SoilLayer(Soil::from($layer[0]), Length::nanometres($layer[1])), array_values($stored['soils'] ?? [])),
+        );
+    }
+
+    public function checkUnder(Plan $plan): void
+    {
+        if ($this->width !== null && ! $plan->hole->dugTo($this->width)->takes($plan->post)) {
+            throw EntryRefused::holeTooNarrow($plan->write($plan->post->across()));
+        }
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'hole', Takes::Something, self::spoken(...), 'b2 hole 41 1/2, or b2 hole 41 1/2 wide 19', 'b2 hole 1050, or b2 hole 1050 wide 480', place: 1),
+            ...array_map(fn (Finding $found) => new Phrase(
+                Called::Post, $found->spoken(), Takes::Something, fn (SpokenPieces $pieces, array $of, string $said) => new self($pieces->onePost($of), $pieces->length((string) preg_replace('/^at /i', '', $said)), null, $found),
+                ...($found === Finding::Rock ? ['d4 rock 27 1/2', 'd4 rock 700', 2] : []),
+            ), Finding::cases()),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of  “41 1/2”, or “41 1/2 wide 19” */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        [$depth, $wide] = array_pad(preg_split('/ wide /i', $said) ?: [], 2, null);
+
+        return new self($pieces->onePost($of), $pieces->length($depth ?? ''), $wide === null ? null : $pieces->length($wide));
+    }
+}

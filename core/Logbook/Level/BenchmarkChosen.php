@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Level;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\IsNotSpoken;
+use Aequus\Measure\Length;
+
+/** The one thing every height is measured from, and the height it counts as. */
+final readonly class BenchmarkChosen implements Payload
+{
+    use IsNotSpoken;
+    use SaysItUnderAnyPlan;
+
+    public function __construct(public string $name, public Length $height)
+    {
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Benchmark;
+    }
+
+    public function questions(Known $known): array
+    {
+        return $known->isLevelled() && ! $known->isCorrection() ? [Question::doubtful(QuestionAbout::BenchmarkAnew)] : [];
+    }
+
+    public function posts(): array
+    {
+        return [];
+    }
+
+    public function stored(): array
+    {
+        return ['name' => $this->name, 'height' => $this->height->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self($stored['name'], Length::nanometres($stored['height']));
+    }
+}

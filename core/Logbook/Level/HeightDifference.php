@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Level;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Guesses;
+use Aequus\Measure\Length;
+use Aequus\Plan\PostId;
+use Closure;
+
+/** How much higher one point is than another, as an instrument read it. */
+final readonly class HeightDifference implements Payload
+{
+    use SaysItUnderAnyPlan;
+
+    /** Points further apart in height than this are read by a rod, mm. */
+    private const MOST = 5_000.0;
+
+    private const FAR = 1_000.0;
+
+    /**
+     * @param  Length  $read  second less first: positive where the second is higher
+     * @param  ?Length  $over  length of the board or of the string
+     * @param  LevelWay  $way  of a spirit level on its board
+     * @param  ?Length  $hungAt  where the line level hung, from the first point; null for the middle
+     * @param  string  $level  which spirit level; empty for the job’s own
+     *
+     * @throws EntryRefused when both points are one, the board or string has no length, or the level hangs beside the string
+     */
+    public function __construct(
+        public LevelPoint $from,
+        public LevelPoint $to,
+        public Length $read,
+        public LevelInstrument $instrument,
+        public ?Length $over = null,
+        public LevelWay $way = LevelWay::AsMarked,
+        public ?Length $hungAt = null,
+        public string $level = '',
+    ) {
+        if ($from->key() === $to->key()) {
+            throw EntryRefused::samePointTwice();
+        }
+        if ($instrument !== LevelInstrument::Water && ($over === null || ! $over->isPositive())) {
+            throw EntryRefused::levelWithoutLength();
+        }
+        if ($hungAt !== null && ($hungAt->isNegative() || $over === null || $hungAt->isLongerThan($over))) {
+            throw EntryRefused::levelOffTheString();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::HeightDifference;
+    }
+
+    public function posts(): array
+    {
+        return array_values(array_filter([$this->from->post, $this->to->post]));
+    }
+
+    public function questions(Known $known): array
+    {
+        $expected = $known->expectedDifference($this->from, $this->to);
+
+        return match (true) {
+            $this->read->magnitude()->inMillimetres() > self::MOST => [Question::impossible(QuestionAbout::DifferenceBeyondReach, 'difference', $this->read->magnitude(), Length::millimetres(self::MOST))],
+            $expected !== null && $this->read->minus($expected)->magnitude()->inMillimetres() >= self::FAR => [Question::doubtful(QuestionAbout::DifferenceFarFromKnown, 'difference', $this->read->magnitude(), $expected->magnitude(), Guesses::of($known->plan()->notation->unit)->ofFigure($this->read->magnitude()->inMillimetres(), $expected->magnitude()->inMillimetres(), 30.0))],
+            default => [],
+        };
+    }
+
+    public function stored(): array
+    {
+        return [
+            'from' => $this->from->stored(), 'to' => $this->to->stored(), 'read' => $this->read->nanometres, 'instrument' => $this->instrument->value,
+            'over' => $this->over?->nanometres, 'way' => $this->way->value, 'hung_at' => $this->hungAt?->nanometres, 'level' => $this->level,
+        ];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(
+            LevelPoint::fromStored($stored['from']), LevelPoint::fromStored($stored['to']), Length::nanometres($stored['read']), LevelInstrument::from($stored['instrument']),
+            $stored['over'] === null ? null : Length::nanometres($stored['over']), LevelWay::from($stored['way']), $stored['hung_at'] === null ? null : Length::nanometres($stored['hung_at']), $stored['level'],
+        );
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Pair, 'board', Takes::Something, self::spoken(LevelInstrument::Board), "a1-b1 board 3/8 up over 8'", 'a1-b1 board 9 up over 2400'),
+            new Phrase(Called::Pair, 'water', Takes::Something, self::spoken(LevelInstrument::Water), 'a1-b1 water 3/8 down', 'a1-b1 water 9 down'),
+            new Phrase(Called::Pair, 'string', Takes::Something, self::spoken(LevelInstrument::LineLevel), "a1-c1 string level over 40'", 'a1-c1 string level over 12 m'),
+        ];
+    }
+
+    /** @return Closure(SpokenPieces, list<?PostId>, string): ?self how much higher the second is than the first */
+    private static function spoken(LevelInstrument $instrument): Closure
+    {
+        return function (SpokenPieces $pieces, array $of, string $said) use ($instrument): ?self {
+            if (! preg_match('/^(?:level|(.+?) (up|down))(?: over (.+?))?(?: hung (?:at )?(.+?))?( turned)?$/i', $said, $found)) {
+                return null;
+            }
+            $typed = fn (int $piece): ?Length => ($found[$piece] ?? '') === '' ? null : $pieces->length($found[$piece]);
+            [$from, $to] = array_map(fn (?PostId $post) => $post === null ? LevelPoint::benchmark() : LevelPoint::of($post), $of);
+
+            return new self(
+                $from, $to, $typed(1)?->times(strtolower($found[2] ?? '') === 'down' ? -1 : 1) ?? Length::zero(), $instrument, $instrument === LevelInstrument::Water ? null : $typed(3),
+                ($found[5] ?? '') === '' ? LevelWay::AsMarked : LevelWay::Turned, $instrument === LevelInstrument::LineLevel ? $typed(4) : null,
+            );
+        };
+    }
+}

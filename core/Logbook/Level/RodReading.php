@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Level;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Guesses;
+use Aequus\Measure\Length;
+use Aequus\Plan\PostFeature;
+use Aequus\Plan\PostId;
+use Closure;
+
+/** What a laser or optical level reads on the rod, from one set-up of it. */
+final readonly class RodReading implements Payload
+{
+    use SaysItUnderAnyPlan;
+
+    /** The longest staff, mm. */
+    private const STAFF = 5_000.0;
+
+    /** Ground so far from what is known is asked about, mm. */
+    private const FAR = 1_000.0;
+
+    public LevelPoint $point;
+
+    /**
+     * @param  LevelPoint|PostId|null  $on  where the rod stands; a post’s id for its ground, null for the benchmark
+     * @param  string  $setUp  name of the set-up; empty for the first
+     * @param  ?Length  $distance  from the instrument, where it is known
+     *
+     * @throws EntryRefused when the rod reads less than nothing, or the distance is not above zero
+     */
+    public function __construct(LevelPoint|PostId|null $on, public Length $rod, public string $setUp = '', public ?Length $distance = null)
+    {
+        $this->point = match (true) {
+            $on === null => LevelPoint::benchmark(),
+            $on instanceof PostId => LevelPoint::of($on),
+            default => $on,
+        };
+        if ($rod->isNegative()) {
+            throw EntryRefused::rodNegative();
+        }
+        if ($distance !== null && ! $distance->isPositive()) {
+            throw EntryRefused::distanceNotPositive();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Rod;
+    }
+
+    public function posts(): array
+    {
+        return $this->point->post === null ? [] : [$this->point->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $expected = $known->expectedRod($this->point, $this->setUp);
+        $guesses = fn (): array => $expected === null ? [] : Guesses::of($known->plan()->notation->unit)->ofFigure($this->rod->inMillimetres(), $expected->inMillimetres(), 30.0);
+
+        return match (true) {
+            $this->rod->isNegative() => [Question::impossible(QuestionAbout::RodBelowZero, 'rod', $this->rod)],
+            $this->rod->inMillimetres() > self::STAFF => [Question::impossible(QuestionAbout::RodBeyondStaff, 'rod', $this->rod, Length::millimetres(self::STAFF), $guesses())],
+            $expected !== null && $this->rod->minus($expected)->magnitude()->inMillimetres() >= self::FAR => [Question::doubtful(QuestionAbout::RodFarFromGround, 'rod', $this->rod, $expected, $guesses())],
+            default => [],
+        };
+    }
+
+    public function stored(): array
+    {
+        return ['point' => $this->point->stored(), 'rod' => $this->rod->nanometres, 'set_up' => $this->setUp, 'distance' => $this->distance?->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return isset($stored['point'])
+            ? new self(LevelPoint::fromStored($stored['point']), Length::nanometres($stored['rod']), $stored['set_up'], $stored['distance'] === null ? null : Length::nanometres($stored['distance']))
+            : new self(isset($stored['post']) ? PostId::of($stored['post']) : null, Length::nanometres($stored['rod']));
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'rod', Takes::Something, self::spoken(PostFeature::Ground), "b2 rod 4' 3", 'b2 rod 1295', place: 3),
+            new Phrase(Called::Job, 'bench rod', Takes::Something, self::spoken(null), "bench rod 4' 3", 'bench rod 1295'),
+            new Phrase(Called::Job, 'benchmark rod', Takes::Something, self::spoken(null)),
+            ...array_map(fn (PostFeature $feature) => new Phrase(
+                Called::Post, "{$feature->spoken()} rod", Takes::Something, self::spoken($feature),
+                ...($feature === PostFeature::Seat ? ["b2 seat rod 1' 7 from 2", 'b2 seat rod 485 from 2'] : []),
+            ), PostFeature::cases()),
+        ];
+    }
+
+    /** @return Closure(SpokenPieces, list<?PostId>, string): self “4' 3 from 2 at 60'”: what it reads, from which set-up, how far from the instrument */
+    private static function spoken(?PostFeature $on): Closure
+    {
+        return function (SpokenPieces $pieces, array $of, string $said) use ($on): self {
+            preg_match('/^(.+?)(?: from (?:set-up )?(\S+))?(?: at (.+))?$/iu', $said, $found);
+
+            return new self(
+                $on === null ? LevelPoint::benchmark() : LevelPoint::of($pieces->onePost($of), $on),
+                $pieces->length($found[1] ?? ''), $found[2] ?? '', ($found[3] ?? '') === '' ? null : $pieces->length($found[3]),
+            );
+        };
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Set;
+
+use Aequus\Logbook\EntryRefused;
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
+
+/** How far out of plumb a face was read, and how: a reading means nothing without the length it was taken over. */
+final readonly class LeanMeasure
+{
+    /** No post stands that leans one in two. */
+    private const STEEPEST = 0.5;
+
+    /**
+     * @param  Slope  $slope  rise over run, never below zero
+     * @param  ?Length  $off  of a gap or a bob
+     * @param  ?Length  $over  length of the level, height of the bob; null for an angle
+     */
+    private function __construct(
+        public LeanWay $way,
+        public Slope $slope,
+        public ?Length $off = null,
+        public ?Length $over = null,
+        public ?float $degrees = null,
+        public ?Bubble $bubble = null,
+    ) {
+        if ($slope->ratio > self::STEEPEST) {
+            throw EntryRefused::leanImpossible();
+        }
+    }
+
+    /** @throws EntryRefused when the level has no length or the gap does not fit under it */
+    public static function gap(Length $gap, Length $level): self
+    {
+        if (! $level->isPositive()) {
+            throw EntryRefused::levelWithoutLength();
+        }
+        if ($gap->isNegative() || $gap->isLongerThan($level)) {
+            throw EntryRefused::gapOutOfRange();
+        }
+
+        return new self(LeanWay::Gap, Slope::fromGap($gap, $level), $gap, $level);
+    }
+
+    /** @throws EntryRefused when the bob hangs from no height */
+    public static function bob(Length $off, Length $height): self
+    {
+        if (! $height->isPositive() || $off->isNegative()) {
+            throw EntryRefused::bobWithoutHeight();
+        }
+
+        return new self(LeanWay::Bob, Slope::fromGap($off, $height), $off, $height);
+    }
+
+    /** @throws EntryRefused when it is no lean of a post */
+    public static function angle(float $degrees): self
+    {
+        if ($degrees < 0 || $degrees >= 45) {
+            throw EntryRefused::leanImpossible();
+        }
+
+        return new self(LeanWay::Angle, Slope::fromAngle(deg2rad($degrees)), degrees: $degrees);
+    }
+
+    /**
+     * @param  float  $levelFigure  rise over run that brings the bubble to the line, as a shim test told
+     * @param  Length  $level  its length
+     */
+    public static function bubble(Bubble $bubble, Length $level, float $levelFigure = Bubble::USUAL_FIGURE): self
+    {
+        return new self(LeanWay::Bubble, $bubble->slope($levelFigure), null, $level, bubble: $bubble);
+    }
+
+    public function isPlumb(): bool
+    {
+        return $this->slope->ratio === 0.0;
+    }
+
+    /** @return array<string, mixed> */
+    public function stored(): array
+    {
+        return ['way' => $this->way->value, 'slope' => $this->slope->ratio, 'off' => $this->off?->nanometres, 'over' => $this->over?->nanometres, 'degrees' => $this->degrees, 'bubble' => $this->bubble?->value];
+    }
+
+    /** @param  array<string, mixed>  $stored */
+    public static function fromStored(array $stored): self
+    {
+        return new self(
+            LeanWay::from($stored['way']), Slope::ratio((float) $stored['slope']), $stored['off'] === null ? null : Length::nanometres($stored['off']), $stored['over'] === null ? null : Length::nanometres($stored['over']),
+            $stored['degrees'], isset($stored['bubble']) ? Bubble::from($stored['bubble']) : null,
+        );
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Set;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Length;
+use Aequus\Plan\FixedLine;
+use Aequus\Plan\PostId;
+use Closure;
+
+/** A tape between two standing posts, centre to centre, or from one to a line that will not move; at the ground or at their tops. */
+final readonly class SpacingRead implements Payload
+{
+    use SaysItUnderAnyPlan;
+
+    /**
+     * @param  ?PostId  $to  null for a fixed line
+     * @param  string  $line  that line by its id in the plan
+     *
+     * @throws EntryRefused when it is no distance between two posts
+     */
+    public function __construct(public PostId $from, public ?PostId $to, public SpacingAt $at, public Length $distance, public string $line = FixedLine::FIRST_ID)
+    {
+        if ($to !== null && $from->equals($to)) {
+            throw EntryRefused::sameStakeTwice();
+        }
+        if (! $distance->isPositive()) {
+            throw EntryRefused::distanceNotPositive();
+        }
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Spacing;
+    }
+
+    public function posts(): array
+    {
+        return $this->to === null ? [$this->from] : [$this->from, $this->to];
+    }
+
+    public function questions(Known $known): array
+    {
+        $plan = $known->plan();
+        [$from, $to, $line] = [$plan->grid->find($this->from), $this->to === null ? null : $plan->grid->find($this->to), $plan->fixedLine($this->line)];
+        $planned = match (true) {
+            $from !== null && $to !== null => $from->at->distanceTo($to->at),
+            $from !== null && $this->to === null && $line !== null => $line->off($from->at)->magnitude(),
+            default => null,
+        };
+
+        return $planned !== null && abs($this->distance->minus($planned)->inMillimetres()) > $known->tapeBound()
+            ? [Question::doubtful(QuestionAbout::SpacingFarFromPlan, 'spacing', $this->distance, $planned, $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), 9.0))] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['from' => $this->from->value, 'to' => $this->to?->value, 'at' => $this->at->value, 'distance' => $this->distance->nanometres, 'line' => $this->line];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['from']), $stored['to'] === null ? null : PostId::of($stored['to']), SpacingAt::from($stored['at']), Length::nanometres($stored['distance']), $stored['line'] ?? FixedLine::FIRST_ID);
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Pair, 'top', Takes::Something, self::spoken(SpacingAt::Top), "a1-b1 top 8' 0 1/8", 'a1-b1 top 2440'),
+            new Phrase(Called::Pair, 'tops', Takes::Something, self::spoken(SpacingAt::Top)),
+            new Phrase(Called::Pair, 'ground', Takes::Something, self::spoken(SpacingAt::Ground)),
+        ];
+    }
+
+    /** @return Closure(SpokenPieces, list<?PostId>, string): self */
+    private static function spoken(SpacingAt $at): Closure
+    {
+        return function (SpokenPieces $pieces, array $of, string $said) use ($at): self {
+            [$from, $to] = $pieces->twoPosts($of);
+
+            return new self($from, $to, $at, $pieces->length($said));
+        };
+    }
+}

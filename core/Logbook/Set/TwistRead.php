@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Set;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
+use Aequus\Plan\PostId;
+
+/** How far a face is turned off the line it should look along: a gap over a length, clockwise from above positive. */
+final readonly class TwistRead implements Payload
+{
+    use SaysItUnderAnyPlan;
+
+    /** A face turned more than one in so many is asked about. */
+    private const ASKED = 10;
+
+    /** @throws EntryRefused when it was read over no length, or turns more than a face can */
+    public function __construct(public PostId $post, public Length $gap, public Length $over)
+    {
+        if (! $over->isPositive()) {
+            throw EntryRefused::levelWithoutLength();
+        }
+        if ($gap->magnitude()->isLongerThan($over)) {
+            throw EntryRefused::gapOutOfRange();
+        }
+    }
+
+    public function slope(): Slope
+    {
+        return Slope::fromGap($this->gap, $this->over);
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Twist;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $ratio = abs($this->slope()->ratio);
+
+        return $ratio > 1 / self::ASKED ? [Question::doubtful(QuestionAbout::TwistLarge, 'twist', 1 / $ratio, (float) self::ASKED)] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'gap' => $this->gap->nanometres, 'over' => $this->over->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), Length::nanometres($stored['gap']), Length::nanometres($stored['over']));
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'twist', Takes::Something, function (SpokenPieces $pieces, array $of, string $said): self {
+                [$gap, $over] = array_pad(preg_split('/ over /i', $said) ?: [], 2, '');
+
+                return new self($pieces->onePost($of), $pieces->length($gap ?? ''), $pieces->length($over ?? ''));
+            }, 'c3 twist 1/4 over 6', 'c3 twist 6 over 140'),
+        ];
+    }
+}

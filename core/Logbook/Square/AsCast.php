@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Square;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\PostId;
+
+/** Where a pier or post that can’t move any more really stands: off its mark on the strings, both ways. */
+final readonly class AsCast implements Payload
+{
+    /** A cast so far off its mark is asked about, mm. */
+    private const FAR = 150.0;
+
+    /** Further off its mark it was not cast askew but somewhere else, mm. */
+    private const ELSEWHERE = 1219.2;
+
+    /**
+     * @param  Length  $alongX  toward +x positive
+     * @param  Length  $alongY  toward +y positive
+     */
+    public function __construct(public PostId $post, public Length $alongX, public Length $alongY)
+    {
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::AsCast;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        $off = Length::millimetres(hypot($this->alongX->inMillimetres(), $this->alongY->inMillimetres()));
+
+        return $off->inMillimetres() > self::FAR ? [Question::doubtful(QuestionAbout::CastFar, 'off', $off, Length::zero(), $known->guesses()->ofMisfit($off->inMillimetres(), 6.0))] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'along_x' => $this->alongX->nanometres, 'along_y' => $this->alongY->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), Length::nanometres($stored['along_x']), Length::nanometres($stored['along_y']));
+    }
+
+    public function checkUnder(Plan $plan): void
+    {
+        if (max($this->alongX->magnitude()->inMillimetres(), $this->alongY->magnitude()->inMillimetres()) > self::ELSEWHERE) {
+            throw EntryRefused::castElsewhere();
+        }
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'cast', Takes::Something, self::spoken(...), 'b2 cast 1/4 east and 1/8 lane', 'b2 cast 6 east and 3 lane', sidesAfter: '[^a-z]+'),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of  “1/4 east and 1/8 lane”: off its mark, one way or both */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        $off = [Length::zero(), Length::zero()];
+        foreach (preg_split('/ and |, /i', $said) ?: [] as $piece) {
+            [$much, $toward] = $pieces->toward($piece);
+            $axis = $toward->isAlongX() ? 0 : 1;
+            if (! $off[$axis]->isZero()) {
+                throw EntryRefused::lineTwiceOneWay($said);
+            }
+            $off[$axis] = $pieces->length($much)->times($toward->sign());
+        }
+
+        return new self($pieces->onePost($of), $off[0], $off[1]);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Square;
+
+use Aequus\Logbook\AsksNothing;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Payload;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\IsNotSpoken;
+
+/** Batter boards stand and strings run on them: what was taped between rough stakes before counts as old. */
+final readonly class BoardsUp implements Payload
+{
+    use AsksNothing;
+    use IsNotSpoken;
+    use SaysItUnderAnyPlan;
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::BoardsUp;
+    }
+
+    public function posts(): array
+    {
+        return [];
+    }
+
+    public function stored(): array
+    {
+        return [];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self;
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Square;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\FixedLine;
+use Aequus\Plan\PostId;
+
+/** How far a stake stands off something on the site that will not move: a wall, a building, a boundary, a string. */
+final readonly class LineReading implements StakeReading
+{
+    use SaysItUnderAnyPlan;
+
+    /** Standard deviation where nobody said with what it was read, mm. */
+    private const UNTOLD = 2.0;
+
+    /**
+     * @param  Length  $off  left of the line’s direction positive
+     * @param  string  $line  the line by its id in the plan
+     * @param  ?TapeClass  $tape  it was read with; null where it was not said
+     */
+    public function __construct(public PostId $post, public Length $off, public string $line = FixedLine::FIRST_ID, public ?TapeClass $tape = null)
+    {
+    }
+
+    /** Standard deviation, mm: an offset is as good as the tape that read it. */
+    public function sigma(): float
+    {
+        return $this->tape?->sigma($this->off->magnitude()) ?? self::UNTOLD;
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::LineOffset;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post];
+    }
+
+    public function questions(Known $known): array
+    {
+        [$line, $post] = [$known->plan()->fixedLine($this->line), $known->plan()->grid->find($this->post)];
+        if ($line === null || $post === null) {
+            return [];
+        }
+        $planned = $line->off($post->at);
+        $misfit = $this->off->minus($planned);
+
+        return $misfit->magnitude()->inMillimetres() > $known->tapeBound()
+            ? [Question::doubtful(QuestionAbout::OffsetFarFromPlan, 'off', $this->off->magnitude(), $planned->magnitude(), $known->guesses()->ofFigure($this->off->magnitude()->inMillimetres(), $planned->magnitude()->inMillimetres(), max(3.0, 3 * $this->sigma())))] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'off' => $this->off->nanometres, 'line' => $this->line, 'tape' => $this->tape?->value];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), Length::nanometres($stored['off']), $stored['line'] ?? FixedLine::FIRST_ID, isset($stored['tape']) ? TapeClass::from($stored['tape']) : null);
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(Called::Post, 'line', Takes::Something, self::spoken(...), "b2 line 12' 3", 'b2 line 3730'),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of  “12' 3”, or “barn wall 12' 3” where the plan has more than one line */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        $lines = $pieces->plan->fixedLines();
+        foreach ($lines as $line) {
+            if (str_starts_with(mb_strtolower($said), mb_strtolower($line->name).' ')) {
+                [$lines, $said] = [[$line], trim(mb_substr($said, mb_strlen($line->name)))];
+            }
+        }
+        if (count($lines) !== 1) {
+            throw $lines === [] ? EntryRefused::noLineInThePlan() : EntryRefused::whichLine(array_map(fn (FixedLine $line) => $line->name, $lines));
+        }
+        $post = $pieces->onePost($of);
+        $stake = $pieces->plan->grid->find($post);
+
+        return new self($post, $stake === null ? $pieces->length($said) : $lines[0]->offAsPlanned($stake->at, $pieces->length($said)), $lines[0]->id, $pieces->tape);
+    }
+}

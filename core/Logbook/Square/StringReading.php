@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Square;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Length;
+use Aequus\Plan\PostId;
+
+/** How far a stake stands off a string that runs between two others. */
+final readonly class StringReading implements StakeReading
+{
+    use SaysItUnderAnyPlan;
+
+    /**
+     * @param  Length  $off  left of the way from the first stake to the second positive
+     * @param  Length  $run  how far the string itself ran off the line through those two stakes, left positive
+     *
+     * @throws EntryRefused when the stake holds the string itself, or both ends are one stake
+     */
+    public function __construct(
+        public PostId $post,
+        public PostId $from,
+        public PostId $to,
+        public Length $off,
+        public Length $run,
+    ) {
+        if ($from->equals($to)) {
+            throw EntryRefused::sameStakeTwice();
+        }
+        if ($post->equals($from) || $post->equals($to)) {
+            throw EntryRefused::stakeHoldsTheString();
+        }
+    }
+
+    /** Off the line through the two stakes. */
+    public function offLine(): Length
+    {
+        return $this->off->plus($this->run);
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::StringOffset;
+    }
+
+    public function posts(): array
+    {
+        return [$this->post, $this->from, $this->to];
+    }
+
+    public function questions(Known $known): array
+    {
+        return $this->offLine()->magnitude()->inMillimetres() > $known->tapeBound()
+            ? [Question::doubtful(QuestionAbout::OffsetFarFromPlan, 'off', $this->offLine()->magnitude(), Length::zero(), $known->guesses()->ofMisfit($this->offLine()->inMillimetres(), 6.0))] : [];
+    }
+
+    public function stored(): array
+    {
+        return ['post' => $this->post->value, 'from' => $this->from->value, 'to' => $this->to->value, 'off' => $this->off->nanometres, 'run' => $this->run->nanometres];
+    }
+
+    public static function fromStored(array $stored): self
+    {
+        return new self(PostId::of($stored['post']), PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['off']), Length::nanometres($stored['run']));
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(
+                Called::Post, 'off', Takes::Something, self::spoken(...), 'b2 off a2-c2 3/16 lane', 'b2 off a2-c2 5 lane',
+                sidesAfter: SpokenPieces::LABEL.' ?- ?'.SpokenPieces::LABEL.' [^a-z]+',
+            ),
+        ];
+    }
+
+    /** @param  list<?PostId>  $of  “a2-c2 3/16 lane”, or “a2-c2 0” for one that touches */
+    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    {
+        $label = SpokenPieces::LABEL;
+        if (! preg_match("/^({$label}) ?- ?({$label}) (.+)$/iu", $said, $found)) {
+            throw EntryRefused::lineOffString($pieces->sideNames());
+        }
+        [$from, $to] = [$pieces->plan->grid->labelled($found[1]), $pieces->plan->grid->labelled($found[2])];
+        $post = $pieces->onePost($of);
+        if (trim($found[3]) === '0') {
+            return new self($post, $from->id, $to->id, Length::zero(), Length::zero());
+        }
+        [$much, $toward] = $pieces->toward($found[3]);
+
+        return new self($post, $from->id, $to->id, $pieces->length($much)->times($toward->leftOf($from->at, $to->at) ?: throw EntryRefused::sideAlongTheString()), Length::zero());
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Square;
+
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Known;
+use Aequus\Logbook\Question;
+use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\SaysItUnderAnyPlan;
+use Aequus\Logbook\Spoken\Called;
+use Aequus\Logbook\Spoken\Phrase;
+use Aequus\Logbook\Spoken\SpokenPieces;
+use Aequus\Logbook\Spoken\Takes;
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Aequus\Measure\TapeConditions;
+use Aequus\Plan\PostId;
+
+/** What a tape read between two stakes, and how it was held. */
+final readonly class TapeReading implements StakeReading
+{
+    use SaysItUnderAnyPlan;
+
+    /** A tape nobody said the length of is not longer than this, mm. */
+    private const LONGEST_TAPE = 200_000.0;
+
+    /**
+     * @param  Length  $distance  as the tape showed it
+     * @param  string  $name  which of several tapes; empty for the job’s own
+     * @param  ?Length  $rise  from one stake to the other where the tape lay along the ground; null to take it from the levels
+     * @param  ?TapeConditions  $conditions  what else makes the tape lie; null where nothing was noted
+     *
+     * @throws EntryRefused when it is one stake twice, or the distance is not above zero
+     */
+    public function __construct(
+        public PostId $from,
+        public PostId $to,
+        public Length $distance,
+        public TapeClass $tape,
+        public string $name = '',
+        public TapeLay $lay = TapeLay::Level,
+        public ?Length $rise = null,
+        public ?TapeConditions $conditions = null,
+    ) {
+        if ($from->equals($to)) {
+            throw EntryRefused::sameStakeTwice();
+        }
+        if (! $distance->isPositive()) {
+            throw EntryRefused::distanceNotPositive();
+        }
+    }
+
+    public function joins(PostId $one, PostId $other): bool
+    {
+        return ($this->from->equals($one) && $this->to->equals($other)) || ($this->from->equals($other) && $this->to->equals($one));
+    }
+
+    public function kind(): EntryKind
+    {
+        return EntryKind::Tape;
+    }
+
+    public function posts(): array
+    {
+        return [$this->from, $this->to];
+    }
+
+    public function questions(Known $known): array
+    {
+        $plan = $known->plan();
+        $longest = $plan->layout->reach ?? Length::millimetres(self::LONGEST_TAPE);
+        [$one, $other] = [$plan->grid->find($this->from), $plan->grid->find($this->to)];
+        if ($one === null || $other === null) {
+            return [];
+        }
+        $planned = $one->at->distanceTo($other->at);
+        $misfit = abs($this->distance->minus($planned)->inMillimetres());
+        $guesses = fn (): array => $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), max(3.0, 3 * $this->tape->sigma($planned)));
+
+        return match (true) {
+            $this->distance->isLongerThan($longest) => [Question::impossible(QuestionAbout::LongerThanTheTape, 'distance', $this->distance, $longest, $guesses())],
+            $this->lay === TapeLay::Level && $misfit > $known->tapeBound() => [Question::doubtful(QuestionAbout::TapeFarFromPlan, 'distance', $this->distance, $planned, $guesses())],
+            default => [],
+        };
+    }
+
+    public function stored(): array
+    {
+        $held = $this->conditions;
+
+        return [
+            'from' => $this->from->value, 'to' => $this->to->value, 'distance' => $this->distance->nanometres, 'tape' => $this->tape->value,
+            'name' => $this->name, 'lay' => $this->lay->value, 'rise' => $this->rise?->nanometres,
+            'conditions' => $held === null ? null : ['celsius' => $held->celsius, 'newtons' => $held->newtons, 'hangs_whole' => $held->hangsWhole],
+        ];
+    }
+
+    /** Version 1 knew one tape, held level, with nothing noted about it. */
+    public static function fromStored(array $stored): self
+    {
+        $rise = $stored['rise'] ?? null;
+        $held = $stored['conditions'] ?? null;
+
+        return new self(
+            PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['distance']), TapeClass::from($stored['tape']),
+            $stored['name'] ?? '', TapeLay::from($stored['lay'] ?? TapeLay::Level->value), $rise === null ? null : Length::nanometres($rise),
+            $held === null ? null : new TapeConditions($held['celsius'], $held['newtons'], hangsWhole: $held['hangs_whole']),
+        );
+    }
+
+    public static function phrases(): array
+    {
+        return [
+            new Phrase(
+                Called::Pair, '', Takes::Something,
+                fn (SpokenPieces $pieces, array $of, string $said) => new self(...[...$pieces->twoPosts($of), $pieces->length($said), $pieces->tape]),
+                "a1-c3 36' 10 1/4", 'a1-c3 11230',
+            ),
+        ];
+    }
+}
