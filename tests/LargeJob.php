@@ -24,12 +24,12 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\DepthMode;
-use Aequus\Plan\FootingRules;
-use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\FootingRules;
+use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
-use Aequus\Plan\TopRules;
+use Aequus\Plan\Tops\TopRules;
 
 /** A hundred posts and a thousand entries: the size every page is measured at. */
 final class LargeJob

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use Aequus\Plan\Plan;
-use Aequus\Plan\PlanCodec;
+use Aequus\Plan\Stored\PlanCodec;
 use App\Exceptions\PlanMovedOn;
 use App\Models\Job;
 use App\Models\PlanRevision;

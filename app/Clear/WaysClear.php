@@ -8,7 +8,7 @@ use Aequus\Clear\Conflict;
 use Aequus\Clear\SmallestShift;
 use Aequus\Measure\Length;
 use Aequus\Plan\Point;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Shift;
 use Aequus\Site\SiteState;
 

@@ -8,7 +8,7 @@ use Aequus\Cut\CutRefused;
 use Aequus\Cut\Heights;
 use Aequus\Cut\RodMark;
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 

@@ -6,7 +6,7 @@ namespace App\Cut;
 
 use Aequus\Footing\HoleWork;
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 
 /** Tops a little lower, so that the longest post is sawn from the next shorter length it is sold in. */

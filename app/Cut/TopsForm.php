@@ -7,7 +7,7 @@ namespace App\Cut;
 use Aequus\Cut\ShortTop;
 use Aequus\Level\InstrumentChoice;
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 
 /** What the Cut screen says beside its marks: the clearance under the tops, what short posts cost, and how far a line struck on all posts errs. */

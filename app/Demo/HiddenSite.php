@@ -10,7 +10,7 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

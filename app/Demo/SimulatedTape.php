@@ -9,7 +9,7 @@ use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** Stands in for a tape on the demo’s cider-press shelter: it reads the hidden true site, with the noise of its class. */
 final class SimulatedTape

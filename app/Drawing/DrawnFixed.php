@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Aequus\Plan\FixedKind;
-use Aequus\Plan\FixedLine;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 
 /** Something on the site that will not move, as far as it lies on the paper: hatched on the side away from the posts where nothing can stand. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Aequus\Plan\Hold;
-use Aequus\Plan\Post;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Posts\Post;
 
 /** One hole in a section, in drawing units; y grows downward. */
 final readonly class DrawnHole

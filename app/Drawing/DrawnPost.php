@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** A post on a drawing, in drawing units. */
 final readonly class DrawnPost

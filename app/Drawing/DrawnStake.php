@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** A stake on the working drawing: its place by the plan, what is left open of it, and where it must go. Drawing units. */
 final readonly class DrawnStake

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Aequus\Logbook\Set\PlumbReading;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
 

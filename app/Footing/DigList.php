@@ -7,7 +7,7 @@ namespace App\Footing;
 use Aequus\Footing\HoleAsDug;
 use Aequus\Footing\RequiredDepth;
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 
 /** Every hole in walking order with the depth to dig, and which share one mark on the auger. */

@@ -13,8 +13,8 @@ use Aequus\Footing\SidewaysLoad;
 use Aequus\Footing\TributaryAreas;
 use Aequus\Measure\Length;
 use Aequus\Measure\LoadNotation;
+use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Side;
-use Aequus\Plan\Soil;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 

@@ -11,7 +11,7 @@ use Aequus\Footing\Foam;
 use Aequus\Footing\HoleWork;
 use Aequus\Footing\ReadyMix;
 use Aequus\Measure\Length;
-use Aequus\Plan\Hold;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 

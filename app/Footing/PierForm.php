@@ -9,7 +9,7 @@ use Aequus\Footing\Pier;
 use Aequus\Footing\PierTops;
 use Aequus\Footing\PostTops;
 use Aequus\Measure\Length;
-use Aequus\Plan\PierRules;
+use Aequus\Plan\Holding\PierRules;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 

@@ -9,7 +9,7 @@ use Aequus\Footing\HoleWidth;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\LoadNotation;
-use Aequus\Plan\Soil;
+use Aequus\Plan\Footing\Soil;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 

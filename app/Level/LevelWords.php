@@ -7,7 +7,7 @@ namespace App\Level;
 use Aequus\Level\GroundDoubt;
 use Aequus\Level\LevelReadings;
 use Aequus\Measure\Length;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Site\SiteState;
 
 /** What the heights come to, in a title and a sentence of what can be told and what can’t. */

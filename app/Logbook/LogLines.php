@@ -6,7 +6,7 @@ namespace App\Logbook;
 
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\EntryKind;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use DateTimeZone;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Aequus\Plan\Plan;
-use Aequus\Plan\PlanCodec;
+use Aequus\Plan\Stored\PlanCodec;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 
 /** Plan and section as built, for paper: finished SVG that needs no style sheet. */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\FixedLine;
-use Aequus\Plan\KeptDistance;
+use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Place\KeptDistance;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** One thing on the site that will not move, with the planned offset of each row or post from it. */
 final readonly class FixedLineRow

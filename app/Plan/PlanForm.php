@@ -6,9 +6,9 @@ namespace App\Plan;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
-use Aequus\Plan\GridLines;
+use Aequus\Plan\Layout\GridLines;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** What stands in the fields of the plan form before anyone types. */
 final readonly class PlanForm

@@ -16,7 +16,7 @@ use Aequus\Logbook\Square\StringReading;
 use Aequus\Logbook\Square\TapeLay;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Square\Wanted;
 use App\Square\EntryForm;

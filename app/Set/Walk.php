@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Set;
 
 use Aequus\Logbook\Set\Stage;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 
 /** A walk round all posts for one thing, in walking order: who is next, and how many are done. */

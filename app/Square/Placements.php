@@ -8,7 +8,7 @@ use Aequus\Adjust\PlacedNetwork;
 use Aequus\Adjust\PlacedStake;
 use Aequus\Adjust\PlacementWay;
 use Aequus\Measure\Length;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Site\SiteState;
 
 /** The ways to lay the design over the stakes, side by side. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Aequus\Plan\Hold;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\Caution;
 use Aequus\Site\Step;
 use Aequus\Words\Site\CautionWords;

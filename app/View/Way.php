@@ -7,7 +7,7 @@ namespace App\View;
 use Aequus\Guide\Move;
 use Aequus\Guide\MoveKind;
 use Aequus\Logbook\Book\DecisionAbout;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\Phase;
 use App\Site\JobSite;
 

@@ -8,9 +8,9 @@ use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
+use Aequus\Plan\Place\Segment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
-use Aequus\Plan\Segment;
 
 /** Every hole against every known line, and whether the notice has run out. */
 final readonly class Clearance

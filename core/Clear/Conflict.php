@@ -6,7 +6,7 @@ namespace Aequus\Clear;
 
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** A hole that reaches into the no-dig band of a buried line. */
 final readonly class Conflict

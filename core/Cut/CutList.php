@@ -8,7 +8,7 @@ use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Log;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** The cut mark of every post, once it is decided where the tops shall be. */
 final readonly class CutList

@@ -6,8 +6,8 @@ namespace Aequus\Cut;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
-use Aequus\Plan\Post;
-use Aequus\Plan\Section;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Side;
 
 /** Where one post is cut: above the datum line struck on it, on each face its own height when the top slopes. */

@@ -6,7 +6,7 @@ namespace Aequus\Cut;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** A set-out at the top that can't be made. */
 final class CutRefused extends Refusal

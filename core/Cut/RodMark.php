@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Cut;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** A mark at a height on one post, told from the datum line struck on it; null while the ground it is counted from is not read. */
 final readonly class RodMark

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Soil;
+use Aequus\Plan\Footing\Soil;
 
 /** The pad that a load needs on a soil. */
 final readonly class Bearing

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Section;
+use Aequus\Plan\Posts\Section;
 
 /** The concrete of one hole: the hole between two levels, less the post in it, more the form above the ground. In mm³, never below zero. */
 final class Concrete

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\DepthMode;
-use Aequus\Plan\Hold;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Plan;
 
 /** Each post to its own depth, all on one plane, or one plane for every line down the slope: side by side. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\LeastDepths;
-use Aequus\Plan\Post;
-use Aequus\Plan\PostRole;
+use Aequus\Plan\Footing\LeastDepths;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostRole;
 
 /** What bears on the depth of one hole. Heights are above the benchmark’s zero. */
 final readonly class DepthNeed

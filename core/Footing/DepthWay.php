@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\DepthMode;
-use Aequus\Plan\Hold;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** One way to choose the depths of a job, with all it takes. */
 final readonly class DepthWay

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\DepthMode;
-use Aequus\Plan\Post;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Posts\Post;
 
 /** The depth of every hole: each to its own, or all feet on one level plane. */
 final readonly class Depths

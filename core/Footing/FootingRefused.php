@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Refusal;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** A footing that can't be set as asked. */
 final class FootingRefused extends Refusal

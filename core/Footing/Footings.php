@@ -9,12 +9,12 @@ use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
-use Aequus\Plan\FootingRules;
-use Aequus\Plan\Hold;
-use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Footing\FootingRules;
+use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\WoodCare;
+use Aequus\Plan\Posts\Post;
 
 /** What every hole of a job must reach, and how the dug ones came out. */
 final readonly class Footings

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
-use Aequus\Plan\Hold;
+use Aequus\Plan\Holding\Hold;
 
 /** One way of holding posts on one site: its points, and a sentence for each. */
 final readonly class HoldAdvice

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
-use Aequus\Plan\Hold;
-use Aequus\Plan\HoldingSite;
-use Aequus\Plan\Soil;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\HoldingSite;
 
 /** Ranks the ways of holding posts for a site. Each reason is worth points and is said; the user decides. */
 final readonly class HoldAdviser

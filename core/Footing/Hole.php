@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\HoleShape;
+use Aequus\Plan\Footing\HoleShape;
 
 /** The shape of a hole, as planned or as dug: a cylinder, a box, or a cylinder that widens to a bell at its foot. Volumes in mm³. */
 final readonly class Hole

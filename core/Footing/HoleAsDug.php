@@ -6,7 +6,7 @@ namespace Aequus\Footing;
 
 use Aequus\Logbook\Footing\Finding;
 use Aequus\Measure\Length;
-use Aequus\Plan\Soil;
+use Aequus\Plan\Footing\Soil;
 
 /** A hole as it was dug against what it must reach, and what becomes of foot and gravel when it came out short or deep. */
 final readonly class HoleAsDug

@@ -7,11 +7,11 @@ namespace Aequus\Footing;
 use Aequus\Logbook\Footing\Finding;
 use Aequus\Measure\Length;
 use Aequus\Measure\LoadNotation;
-use Aequus\Plan\Hold;
-use Aequus\Plan\HoleShape;
+use Aequus\Plan\Footing\HoleShape;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostRole;
-use Aequus\Plan\WoodCare;
+use Aequus\Plan\Posts\PostRole;
 
 /** What can be done about a hole that stops short, is dug too deep, or met something: in the order in which a builder should try it. */
 final readonly class HoleOptions

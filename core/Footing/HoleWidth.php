@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\HoleSlack;
-use Aequus\Plan\Section;
+use Aequus\Plan\Footing\HoleSlack;
+use Aequus\Plan\Posts\Section;
 
 /** How wide a round hole must be for what stands in it and what it carries, and which auger at hand digs it. */
 final readonly class HoleWidth

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Hold;
-use Aequus\Plan\Holding;
-use Aequus\Plan\HoleShape;
+use Aequus\Plan\Footing\HoleShape;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\Section;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\Section;
 
 /** What one hole takes with its way of holding: earth out, gravel, concrete, foam and earth in, and a post long enough. Volumes in mm³. */
 final readonly class HoleWork

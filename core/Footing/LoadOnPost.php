@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
-use Aequus\Plan\Post;
-use Aequus\Plan\Soil;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Posts\Post;
 
 /** What stands on one post and what holds it, worked through: pad, sideways depth, uplift. */
 final readonly class LoadOnPost

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\PierRules;
-use Aequus\Plan\Post;
+use Aequus\Plan\Holding\PierRules;
+use Aequus\Plan\Posts\Post;
 
 /** One pier in a form tube, from its gravel up to the height common to all, with a base and a post on it. */
 final readonly class Pier

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\PierRules;
+use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
 
 /** Where piers end and posts on them begin: as decided, else a hand above the highest finished ground. */

@@ -6,7 +6,7 @@ namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** Where the tops will be: as decided, else all level, so far above the highest finished ground as the plan says posts stand. */
 final readonly class PostTops

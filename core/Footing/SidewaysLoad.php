@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Section;
+use Aequus\Plan\Posts\Section;
 
 /**
  * How deep a post must stand to hold a load from the side (International Building Code, 1807.3.2). An engineer has the last word. Loads in

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
-use Aequus\Plan\Hold;
-use Aequus\Plan\Soil;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Hold;
 
 /** A hole whose soil at the foot makes width or way of holding a question again. */
 final readonly class SoilSurprise

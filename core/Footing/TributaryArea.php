@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** What one post carries of a roof or floor, ft and ft². */
 final readonly class TributaryArea

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Grid;
-use Aequus\Plan\Post;
+use Aequus\Plan\Layout\Grid;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Side;
 
 /**

@@ -12,9 +12,9 @@ use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Length;
-use Aequus\Plan\DepthMode;
-use Aequus\Plan\Post;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 

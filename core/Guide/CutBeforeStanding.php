@@ -6,7 +6,7 @@ namespace Aequus\Guide;
 
 use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
-use Aequus\Plan\Hold;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 

@@ -7,7 +7,7 @@ namespace Aequus\Guide;
 use Aequus\Fact\Fact;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\CutHindrance;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;

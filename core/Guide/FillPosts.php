@@ -6,8 +6,8 @@ namespace Aequus\Guide;
 
 use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
-use Aequus\Plan\Hold;
-use Aequus\Plan\Post;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Posts\Post;
 use Aequus\Set\Drifts;
 use Aequus\Site\Phase;
 use Aequus\Site\ReadyToPour;

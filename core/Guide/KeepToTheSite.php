@@ -8,7 +8,7 @@ use Aequus\Fact\Fact;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
-use Aequus\Plan\KeptDistance;
+use Aequus\Plan\Place\KeptDistance;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 

@@ -7,8 +7,8 @@ namespace Aequus\Guide;
 use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
-use Aequus\Plan\FixedLine;
-use Aequus\Plan\Post;
+use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\Phase;
 
 /** The one thing to do next: what, how much, why, and what to write down when it is done. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\Phase;
 
 /** Whose next move is wanted: the job's, one phase's, or one post's. */

@@ -9,7 +9,7 @@ use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Set\CheckRoute;
 use Aequus\Logbook\Set\PointOfNoReturn;
 use Aequus\Logbook\Set\ReadyItem;
-use Aequus\Plan\Hold;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Site\Phase;
 use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;

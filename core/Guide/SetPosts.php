@@ -6,10 +6,10 @@ namespace Aequus\Guide;
 
 use Aequus\Fact\Fact;
 use Aequus\Logbook\EntryKind;
-use Aequus\Plan\BuildOrder;
-use Aequus\Plan\FillOrder;
-use Aequus\Plan\Hold;
-use Aequus\Plan\Post;
+use Aequus\Plan\Holding\BuildOrder;
+use Aequus\Plan\Holding\FillOrder;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 

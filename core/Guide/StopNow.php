@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Guide;
 
 use Aequus\Fact\Fact;
-use Aequus\Plan\Hold;
-use Aequus\Plan\Post;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Posts\Post;
 use Aequus\Set\SetClock;
 use Aequus\Site\Phase;
 use Aequus\Site\ReadyToPour;

@@ -12,7 +12,7 @@ use Aequus\Fact\Fact;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;

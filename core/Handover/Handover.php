@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Handover;
 
 use Aequus\Logbook\Book\HandedOver;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** What is handed over: the record of every post, and what is still open. */
 final readonly class Handover

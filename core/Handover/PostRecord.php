@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Handover;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use DateTimeImmutable;
 
 /** Plan against what was measured, for one post. A null was never measured, and is said so. */

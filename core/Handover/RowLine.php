@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Handover;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** How straight one row or column stands: every post against the line between its two ends. */
 final readonly class RowLine

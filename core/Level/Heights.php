@@ -17,8 +17,8 @@ use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\PostFeature;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostFeature;
 
 /** Heights from everything that was read, all instruments in one adjustment; what no reading ties to a benchmark is set aside and named. */
 final readonly class Heights

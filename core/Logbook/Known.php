@@ -8,7 +8,7 @@ use Aequus\Logbook\Level\LevelPoint;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** What a site knows already, so that an entry can be compared with it before it is stored. */
 interface Known

@@ -9,7 +9,7 @@ use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\BoardsUp;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\StakeReading;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use DateTimeImmutable;
 
 /** The logbook of one job, and which of its entries count now: not struck, not corrected, and not from before a stake was moved. */

@@ -6,7 +6,7 @@ namespace Aequus\Logbook;
 
 use Aequus\Logbook\Spoken\Phrase;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** What one entry says. Each kind is a class of its own that knows its whole life; EntryKind lists them. */
 interface Payload

@@ -6,7 +6,7 @@ namespace Aequus\Logbook;
 
 use Aequus\Measure\Guess;
 use Aequus\Measure\Length;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** A doubtful figure is stored only when somebody says that it is right as typed; an impossible one never. */
 final readonly class Question

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
-use Aequus\Plan\Hold;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Side;
 
 /** What filling did to the posts filled so far, and what it will likely do to the next. */

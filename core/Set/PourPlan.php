@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Set;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Hold;
-use Aequus\Plan\Mixing;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Mixing;
 
 /** The stages of filling one hole: in lifts, with how far each goes and how many bags are in by then. */
 final readonly class PourPlan

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Set;
 
 use Aequus\Logbook\Set\FillStep;
-use Aequus\Plan\BracesOff;
-use Aequus\Plan\Hold;
+use Aequus\Plan\Holding\BracesOff;
+use Aequus\Plan\Holding\Hold;
 use DateInterval;
 use DateTimeImmutable;
 

@@ -7,7 +7,7 @@ namespace Aequus\Set;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Set\Stage;
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Side;
 
 /** How one post stands: the newest reading of each face at the newest stage counts. */

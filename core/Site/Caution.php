@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
-use Aequus\Plan\BuildOrder;
-use Aequus\Plan\FixedKind;
-use Aequus\Plan\FixedLine;
-use Aequus\Plan\Hold;
+use Aequus\Plan\Holding\BuildOrder;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\WoodCare;
+use Aequus\Plan\Posts\Post;
 
 /** What can hurt somebody. Each stands beside the steps it belongs to, and only on jobs it can happen on. */
 enum Caution: string

@@ -16,8 +16,8 @@ use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Square\PlanNetwork;
 
 /** What a site knows, for the questions that an entry raises. */

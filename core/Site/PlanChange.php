@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Site;
 
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** What a new plan would do to posts that have records: nothing of it is done silently. */
 final readonly class PlanChange

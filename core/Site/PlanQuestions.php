@@ -8,10 +8,10 @@ use Aequus\Logbook\Question;
 use Aequus\Logbook\QuestionAbout;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
+use Aequus\Plan\Layout\Spacing;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\Spacing;
-use Aequus\Plan\TopRules;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Tops\TopRules;
 
 /** Figures of a plan that can be but rarely are: a bay nobody spans, a post like a match, a hole for a tree. */
 final class PlanQuestions

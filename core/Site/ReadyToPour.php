@@ -10,10 +10,10 @@ use Aequus\Logbook\Set\CrossChecked;
 use Aequus\Logbook\Set\PointOfNoReturn;
 use Aequus\Logbook\Set\ReadyItem;
 use Aequus\Logbook\Set\SeenReady;
-use Aequus\Plan\Customs;
-use Aequus\Plan\FillOrder;
-use Aequus\Plan\Hold;
-use Aequus\Plan\Post;
+use Aequus\Plan\Holding\Customs;
+use Aequus\Plan\Holding\FillOrder;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Posts\Post;
 
 /** Whether one post may be filled: what is measured speaks for itself, what is not must have been seen by somebody; what is missing is named. */
 final readonly class ReadyToPour

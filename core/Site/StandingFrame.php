@@ -15,7 +15,7 @@ use Aequus\Handover\RowLine;
 use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
 use Aequus\Plan\Point;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Set\Drifts;
 use Aequus\Set\Filling;
 use Aequus\Set\SpacingCheck;

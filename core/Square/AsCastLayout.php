@@ -10,8 +10,8 @@ use Aequus\Logbook\Log;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostId;
 
 /**
  * The layout solved again from what was really cast: the design is laid over the piers and posts that can’t move any more, by best fit; what

@@ -6,11 +6,11 @@ namespace Aequus\Square;
 
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Measure\Length;
-use Aequus\Plan\Grid;
-use Aequus\Plan\GridLine;
+use Aequus\Plan\Layout\Grid;
+use Aequus\Plan\Layout\GridLine;
+use Aequus\Plan\Place\Segment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
-use Aequus\Plan\Segment;
 use Aequus\Plan\Side;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** What both tapes show where they cross at one post. */
 final readonly class HoldNumber

@@ -7,8 +7,8 @@ namespace Aequus\Square;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostId;
 
 /** Two tapes crossing: what each must show at every post when they are hooked to the two ends of the base line. */
 final readonly class HoldNumbers

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\FixedLine;
-use Aequus\Plan\Post;
+use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Posts\Post;
 
 /** What an offset read from a line says of the distance that posts must keep from it: checked, never binding. */
 final readonly class KeptOffset

@@ -13,7 +13,7 @@ use Aequus\Logbook\Square\StakeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** What was read between the stakes of one plan, what it says, and what is still to be read. */
 final readonly class Layout

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Corners;
+use Aequus\Plan\Layout\Corners;
 
 /** The four corners with their sides and diagonals, as people check them by hand: which way the outline leans, and by how much. */
 final readonly class Outline

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** Two stakes a tape is pulled between, and what it must read if both stand where the plan has them. */
 final readonly class Pair

@@ -16,8 +16,8 @@ use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostId;
 
 /** The stakes of a plan as stations of a network: by their id, in millimetres, held by fixed lines as far as they say, by the base line for the rest. */
 final readonly class PlanNetwork
@@ -56,6 +56,12 @@ final readonly class PlanNetwork
         $stations = array_map(fn (string $id) => new Station($id, ...$this->design[$id]), $stakes);
 
         return new Network($stations, $readings, Datum::lines($this->held($readings, $stakes), ...$this->ends($stakes)));
+    }
+
+    /** How the plan is laid, as it was chosen. */
+    public function way(): PlacementWay
+    {
+        return PlacementWay::from($this->plan->layout->placement->value);
     }
 
     /**

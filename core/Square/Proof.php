@@ -15,8 +15,8 @@ use Aequus\Adjust\Tells;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostId;
 
 /** What a list of readings can prove, worked out before a tape is pulled. */
 final readonly class Proof
@@ -128,7 +128,7 @@ final readonly class Proof
     /** @param  list<Wanted>  $list */
     private static function moves(PlanNetwork $network, AdjustedNetwork $planned, array $list): MoveCovariance
     {
-        return $network->moves($planned, self::readings($list, $network->plan->layout->tape), $network->plan->layout->placement);
+        return $network->moves($planned, self::readings($list, $network->plan->layout->tape), $network->way());
     }
 
     /** @param  list<Wanted>  $list */

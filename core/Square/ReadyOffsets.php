@@ -7,9 +7,9 @@ namespace Aequus\Square;
 use Aequus\Adjust\ErrorEllipse;
 use Aequus\Adjust\NotDetermined;
 use Aequus\Adjust\PlacementWay;
-use Aequus\Plan\FixedLine;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** Offsets from every line that holds the layout: enough that each is checked by others, and as many more as it takes to prove the tolerance. */
 final readonly class ReadyOffsets

@@ -8,10 +8,10 @@ use Aequus\Adjust\AdjustedNetwork;
 use Aequus\Adjust\NotDetermined;
 use Aequus\Adjust\Reading;
 use Aequus\Adjust\Solution;
+use Aequus\Plan\Layout\ReadyList;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\PostId;
-use Aequus\Plan\ReadyList;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostId;
 
 /** The readings that determine every stake and check each other, also where posts are left out: with the strings up, or by tape alone. */
 final class ReadyReadings

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Grid;
-use Aequus\Plan\GridLines;
+use Aequus\Plan\Layout\Grid;
+use Aequus\Plan\Layout\GridLines;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
 

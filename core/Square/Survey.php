@@ -145,7 +145,7 @@ final readonly class Survey
         }
         $lines = $network->held($left, $known);
         $placements = self::placements($network, $adjusted, array_values(array_intersect($held, $known)), $lines);
-        $placed = self::inForce($placements, $layout->placement);
+        $placed = self::inForce($placements, $network->way());
         $untold = ! $mistakes->named && $placed->untold() !== [];
 
         return new self(

@@ -15,7 +15,7 @@ use Aequus\Logbook\Square\TapeLay;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** Everything read between the stakes that counts now: tapes brought to level distances, offsets from strings and from the fixed line. */
 final readonly class TakenReadings

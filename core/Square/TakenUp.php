@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** What one post takes of a difference: its anchor or notch where it is cast, its hole where that is dug, its new mark otherwise. */
 final readonly class TakenUp

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 
 /** Readings in an order that needs few steps: from where one stands the nearest end of any that is left, shorter ones first. */
 final class WalkingOrder

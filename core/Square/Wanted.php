@@ -10,10 +10,10 @@ use Aequus\Adjust\Reading;
 use Aequus\Adjust\StringOffset;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\FixedLine;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Point;
-use Aequus\Plan\Post;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostId;
 use LogicException;
 
 /** One reading of a ready list: a tape between two stakes, or how far a stake stands off the string between two others or off a fixed line. */

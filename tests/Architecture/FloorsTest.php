@@ -15,7 +15,7 @@ final class FloorsTest
         'Fact' => [],
         'Measure' => ['Fact'],
         'Adjust' => ['Fact', 'Measure'],
-        'Plan' => ['Fact', 'Measure', 'Adjust'],
+        'Plan' => ['Fact', 'Measure'],
         'Logbook' => ['Fact', 'Measure', 'Adjust', 'Plan'],
         'Clear' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Square' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],

@@ -9,7 +9,7 @@ use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\LevelPoint;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Measure\Length;
-use Aequus\Plan\TopRules;
+use Aequus\Plan\Tops\TopRules;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\JobTestCase;

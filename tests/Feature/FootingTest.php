@@ -8,13 +8,13 @@ use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Measure\Length;
-use Aequus\Plan\DepthMode;
-use Aequus\Plan\FootingRules;
-use Aequus\Plan\Hold;
-use Aequus\Plan\HoleShape;
-use Aequus\Plan\LeastEmbedment;
-use Aequus\Plan\Mixing;
-use Aequus\Plan\Soil;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\FootingRules;
+use Aequus\Plan\Footing\HoleShape;
+use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Mixing;
 use App\Actions\RevisePlan;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -279,7 +279,7 @@ final class FootingTest extends JobTestCase
         )), 'Footing rules', $this->job->fresh()->revision->number);
     }
 
-    private function id(string $label): \Aequus\Plan\PostId
+    private function id(string $label): \Aequus\Plan\Posts\PostId
     {
         return $this->job->revision->plan()->grid->labelled($label)->id;
     }

@@ -12,7 +12,7 @@ use Aequus\Logbook\Payload;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\DepthMode;
+use Aequus\Plan\Footing\DepthMode;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\JobTestCase;

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Measure\Length;
-use Aequus\Plan\Section;
+use Aequus\Plan\Posts\Section;
 use App\Models\Job;
 use Tests\FeatureTestCase;
 

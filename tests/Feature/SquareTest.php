@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Adjust\PlacementWay;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\Square\TapeLay;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
-use Aequus\Plan\ReadyList;
-use Aequus\Plan\StringAt;
+use Aequus\Plan\Layout\ChosenPlacement;
+use Aequus\Plan\Layout\ReadyList;
+use Aequus\Plan\Layout\StringAt;
 use Aequus\Square\Layout;
 use Aequus\Square\PlanNetwork;
 use App\Models\Job;
@@ -96,7 +96,7 @@ final class SquareTest extends FeatureTestCase
         $this->write($this->job, $this->user, ...Builds::readings($this->job->revision->plan(), ['B2' => [25, 0]]));
         $this->page('square')->assertSee('Stake B2 is out')->assertSee('How the plan is laid over the stakes')->assertSee('in force');
         $this->post($this->at('square/placement'), ['way' => 'base_line', 'based_on' => '1'])->assertRedirect($this->at('square'));
-        $this->assertSame(PlacementWay::BaseLine, $this->job->fresh()?->revision->plan()->layout->placement);
+        $this->assertSame(ChosenPlacement::BaseLine, $this->job->fresh()?->revision->plan()->layout->placement);
         $this->page('plan')->assertSee('Layout judged from the base line');
         $this->post($this->at('square/placement'), ['way' => 'held', 'based_on' => '2'])->assertNotFound();
         // Someone else was faster.

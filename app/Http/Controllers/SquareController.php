@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aequus\Adjust\NotDetermined;
 use Aequus\Adjust\PlacementWay;
+use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Square\AsCastLayout;
 use Aequus\Square\BatterBoard;
 use Aequus\Square\BatterBoards;
@@ -104,11 +105,11 @@ final class SquareController extends Controller
     /** One press: the layout is judged by another placement from now on. */
     public function place(Request $request, Job $job, RevisePlan $revise): RedirectResponse
     {
-        $way = PlacementWay::tryFrom($request->string('way')->value());
-        abort_if($way === null || $way === PlacementWay::Held, 404);
+        $way = ChosenPlacement::tryFrom($request->string('way')->value()) ?? abort(404);
+        $words = VerdictWords::way(PlacementWay::from($way->value));
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $plan->withLayout($plan->layout->placedBy($way)), 'Layout judged '.VerdictWords::way($way), $request->integer('based_on'));
+        $revise($job, $this->user($request), $plan->withLayout($plan->layout->placedBy($way)), "Layout judged {$words}", $request->integer('based_on'));
 
-        return redirect()->route('square', $job)->with('said', 'The layout is judged '.VerdictWords::way($way).' now.');
+        return redirect()->route('square', $job)->with('said', "The layout is judged {$words} now.");
     }
 }

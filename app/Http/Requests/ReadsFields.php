@@ -8,8 +8,8 @@ use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Refusal;
 use Aequus\Measure\Unit;
-use Aequus\Plan\Grid;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Layout\Grid;
+use Aequus\Plan\Posts\PostId;
 use Illuminate\Validation\ValidationException;
 
 /** Reads typed fields through the core’s own readers, and keeps each refusal at the field it belongs to. */

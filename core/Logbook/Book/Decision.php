@@ -14,8 +14,8 @@ use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostId;
-use Aequus\Plan\PostRole;
+use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Posts\PostRole;
 
 /** A rule was knowingly waived, or a way chosen, and why. */
 final readonly class Decision implements Payload

@@ -10,7 +10,7 @@ use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\SaysItUnderAnyPlan;
 use Aequus\Logbook\Spoken\IsNotSpoken;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** A picture of a post or of the job at one phase, kept beside the book under the fingerprint of its bytes. */
 final readonly class PictureTaken implements Payload

@@ -13,7 +13,7 @@ use Aequus\Logbook\Spoken\Called;
 use Aequus\Logbook\Spoken\Phrase;
 use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** A note in the builder’s own words. */
 final readonly class Remark implements Payload

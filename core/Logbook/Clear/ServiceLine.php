@@ -13,9 +13,9 @@ use Aequus\Logbook\QuestionAbout;
 use Aequus\Logbook\SaysItUnderAnyPlan;
 use Aequus\Logbook\Spoken\IsNotSpoken;
 use Aequus\Measure\Length;
+use Aequus\Plan\Place\Segment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
-use Aequus\Plan\Segment;
 
 /** A buried line as it was marked or is known, with the distance each side in which no machine digs. */
 final readonly class ServiceLine implements Payload

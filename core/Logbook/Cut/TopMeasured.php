@@ -16,7 +16,7 @@ use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** How far the top of a post now stands above the datum line struck on it. */
 final readonly class TopMeasured implements Payload

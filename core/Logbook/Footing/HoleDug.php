@@ -16,9 +16,9 @@ use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
+use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostId;
-use Aequus\Plan\Soil;
+use Aequus\Plan\Posts\PostId;
 
 /** How deep a hole is, from today’s ground to its clean bottom, and what it met. */
 final readonly class HoleDug implements Payload

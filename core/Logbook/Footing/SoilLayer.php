@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Soil;
+use Aequus\Plan\Footing\Soil;
 
 /** A layer of soil in a hole, down to a depth from today’s ground. */
 final readonly class SoilLayer

@@ -17,7 +17,7 @@ use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Closure;
 
 /** How much higher one point is than another, as an instrument read it. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Level;
 
 use Aequus\Logbook\EntryRefused;
-use Aequus\Plan\PostFeature;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostFeature;
+use Aequus\Plan\Posts\PostId;
 
 /** Something whose height is read: a feature of a post, or a named point such as a benchmark or a turning point. */
 final readonly class LevelPoint

@@ -17,8 +17,8 @@ use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
-use Aequus\Plan\PostFeature;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostFeature;
+use Aequus\Plan\Posts\PostId;
 use Closure;
 
 /** What a laser or optical level reads on the rod, from one set-up of it. */

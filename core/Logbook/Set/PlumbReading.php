@@ -17,7 +17,7 @@ use Aequus\Logbook\Spoken\SpokenLean;
 use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Length;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Side;
 use Closure;
 

@@ -16,8 +16,8 @@ use Aequus\Logbook\Spoken\Phrase;
 use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Temperature;
-use Aequus\Plan\Hold;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Posts\PostId;
 use Closure;
 
 /** A step of filling one hole, with what went in and how warm it was. */

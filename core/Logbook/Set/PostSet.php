@@ -14,7 +14,7 @@ use Aequus\Logbook\Spoken\Called;
 use Aequus\Logbook\Spoken\Phrase;
 use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** A post stands in its hole, on its foot, braced or filled. */
 final readonly class PostSet implements Payload

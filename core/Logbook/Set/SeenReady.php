@@ -13,7 +13,7 @@ use Aequus\Logbook\Spoken\Called;
 use Aequus\Logbook\Spoken\Phrase;
 use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** Somebody saw to one thing that must be there before a pour, for one post or for the job. */
 final readonly class SeenReady implements Payload

@@ -16,8 +16,8 @@ use Aequus\Logbook\Spoken\Phrase;
 use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Length;
-use Aequus\Plan\FixedLine;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Posts\PostId;
 use Closure;
 
 /** A tape between two standing posts, centre to centre, or from one to a line that will not move; at the ground or at their tops. */

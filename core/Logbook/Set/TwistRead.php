@@ -17,7 +17,7 @@ use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** How far a face is turned off the line it should look along: a gap over a length, clockwise from above positive. */
 final readonly class TwistRead implements Payload

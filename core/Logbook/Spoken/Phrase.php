@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Spoken;
 
 use Aequus\Logbook\Payload;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Closure;
 
 /** One word of the quick line, or a few: of whom it is said, what may follow, and the entry it becomes. Each belongs to its kind of entry. */

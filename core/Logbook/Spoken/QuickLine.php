@@ -13,7 +13,7 @@ use Aequus\Measure\Unit;
 use Aequus\Measure\UnreadableLength;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PlanRefused;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Closure;
 
 /**

@@ -10,7 +10,7 @@ use Aequus\Logbook\Set\LeanMeasure;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Set\Stage;
 use Aequus\Measure\Length;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Side;
 
 /**

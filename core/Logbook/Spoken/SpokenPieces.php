@@ -12,7 +12,7 @@ use Aequus\Measure\TapeClass;
 use Aequus\Measure\UnreadableLength;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PlanRefused;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Side;
 use Closure;
 use LogicException;

@@ -16,7 +16,7 @@ use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** Where a pier or post that can’t move any more really stands: off its mark on the strings, both ways. */
 final readonly class AsCast implements Payload

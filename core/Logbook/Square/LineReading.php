@@ -16,8 +16,8 @@ use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\FixedLine;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Posts\PostId;
 
 /** How far a stake stands off something on the site that will not move: a wall, a building, a boundary, a string. */
 final readonly class LineReading implements StakeReading

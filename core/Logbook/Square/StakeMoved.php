@@ -12,7 +12,7 @@ use Aequus\Logbook\Spoken\Called;
 use Aequus\Logbook\Spoken\Phrase;
 use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** A stake was moved: what was taped to it before counts as old. */
 final readonly class StakeMoved implements Payload

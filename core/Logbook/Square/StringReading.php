@@ -15,7 +15,7 @@ use Aequus\Logbook\Spoken\Phrase;
 use Aequus\Logbook\Spoken\SpokenPieces;
 use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Length;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** How far a stake stands off a string that runs between two others. */
 final readonly class StringReading implements StakeReading

@@ -17,7 +17,7 @@ use Aequus\Logbook\Spoken\Takes;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\TapeConditions;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 
 /** What a tape read between two stakes, and how it was held. */
 final readonly class TapeReading implements StakeReading

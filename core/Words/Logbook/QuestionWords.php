@@ -9,7 +9,7 @@ use Aequus\Logbook\QuestionAbout;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Words\Speech;
 
 /** A doubtful or impossible figure, as it is said at its field. */

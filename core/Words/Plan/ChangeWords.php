@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Words\Plan;
 
-use Aequus\Plan\Post;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\PlanChange;
 
 /** What a new plan would do to what is built and recorded, before it is put in force. */

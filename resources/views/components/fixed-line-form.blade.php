@@ -8,7 +8,7 @@
         @csrf <input type="hidden" name="form" value="fixed"><input type="hidden" name="based_on" value="{{ $site->job->revision->number }}">
         <x-right form="fixed" />
         <x-field name="line_name" form="fixed" label="Called" hint="House wall, barn, north boundary." />
-        <x-choice name="line_kind" form="fixed" label="It is a" :options="collect(\Aequus\Plan\FixedKind::cases())->mapWithKeys(fn ($kind) => [$kind->value => $kind->inWords()])->all()" />
+        <x-choice name="line_kind" form="fixed" label="It is a" :options="collect(\Aequus\Plan\Place\FixedKind::cases())->mapWithKeys(fn ($kind) => [$kind->value => $kind->inWords()])->all()" />
         <x-radios name="line_holds" form="fixed" label="The grid" :options="['parallel' => 'runs parallel to it', 'distance' => 'only keeps a distance']" />
         <x-field name="line_least" form="fixed" label="Distance to keep" hint="Only then: from it to the nearest face." :unit="$unit" />
         <x-choice name="line_side" form="fixed" label="It lies" :options="$sides" />

@@ -1,1 +1,1 @@
-<x-choice wide form="sum" name="hold" label="Posts are held" :value="$value" :options="['' => $site->plan->holding ? 'as decided' : 'in concrete, nothing is decided'] + collect(\Aequus\Plan\Hold::cases())->mapWithKeys(fn ($one) => [$one->value => 'all: '.$one->inWords()])->all()" />
+<x-choice wide form="sum" name="hold" label="Posts are held" :value="$value" :options="['' => $site->plan->holding ? 'as decided' : 'in concrete, nothing is decided'] + collect(\Aequus\Plan\Holding\Hold::cases())->mapWithKeys(fn ($one) => [$one->value => 'all: '.$one->inWords()])->all()" />

@@ -28,10 +28,10 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.hold', $job) }}" class="entry">
                 <h2 class="field-wide">What the site is like</h2>
-                <x-choice wide form="sum" name="soil" label="Soil" :value="$form->is->soil->value" :options="collect(\Aequus\Plan\Soil::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                <x-choice wide form="sum" name="soil" label="Soil" :value="$form->is->soil->value" :options="collect(\Aequus\Plan\Footing\Soil::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                 @foreach ($ticks as $name => $words)<label class="tick field-wide"><input type="checkbox" name="{{ $name }}" value="1" @checked($form->ticked($name))> {{ $words }}</label>@endforeach
                 <details class="field-wide" @if ($form->is->banned !== []) open @endif><summary>Not allowed here{{ $form->is->banned === [] ? ': nothing named' : '' }}</summary>
-                    @foreach (\Aequus\Plan\Hold::cases() as $hold)<label class="tick"><input type="checkbox" name="ban_{{ $hold->value }}" value="1" @checked(in_array($hold, $form->is->banned, true))> {{ $hold->inWords() }}</label>@endforeach
+                    @foreach (\Aequus\Plan\Holding\Hold::cases() as $hold)<label class="tick"><input type="checkbox" name="ban_{{ $hold->value }}" value="1" @checked(in_array($hold, $form->is->banned, true))> {{ $hold->inWords() }}</label>@endforeach
                 </details>
                 <button class="button button-second">Weigh them</button>
             </form>
@@ -43,14 +43,14 @@
                     <input type="hidden" name="soil" value="{{ $form->is->soil->value }}">
                     @foreach (array_keys($ticks) as $name)<input type="hidden" name="{{ $name }}" value="{{ $form->ticked($name) ? 1 : 0 }}">@endforeach
                     @foreach ($form->is->banned as $hold)<input type="hidden" name="ban_{{ $hold->value }}" value="1">@endforeach
-                    <x-choice wide name="of_job" form="hold" label="All posts" hint="Weighed for the site as it stands above." :value="$form->decided?->ofJob->value ?? ($best->leads ? $best->hold->value : '')" :options="collect(\Aequus\Plan\Hold::cases())->mapWithKeys(fn ($hold) => [$hold->value => $hold->inWords()])->all()" />
+                    <x-choice wide name="of_job" form="hold" label="All posts" hint="Weighed for the site as it stands above." :value="$form->decided?->ofJob->value ?? ($best->leads ? $best->hold->value : '')" :options="collect(\Aequus\Plan\Holding\Hold::cases())->mapWithKeys(fn ($hold) => [$hold->value => $hold->inWords()])->all()" />
                     <details class="field-wide" @if (($form->decided?->ofPosts ?? []) !== []) open @endif><summary>Single posts another way</summary>
-                        @foreach (\Aequus\Plan\Hold::cases() as $hold)<x-field :name="'posts_'.$hold->value" form="hold" :label="ucfirst($hold->inWords())" :hint="$loop->first ? 'Their labels, such as C1 D1.' : null" :value="$form->posts($hold)" />@endforeach
+                        @foreach (\Aequus\Plan\Holding\Hold::cases() as $hold)<x-field :name="'posts_'.$hold->value" form="hold" :label="ucfirst($hold->inWords())" :hint="$loop->first ? 'Their labels, such as C1 D1.' : null" :value="$form->posts($hold)" />@endforeach
                     </details>
-                    <x-field name="collar" form="hold" label="Collar, where one is poured" :hint="'Height of it. Empty: '.$site->plan->write(\Aequus\Plan\Holding::usualCollar($site->plan->notation)).'.'" :value="$form->decided ? $site->plan->write($form->decided->collar) : ''" :unit="$site->plan->notation->unit" />
+                    <x-field name="collar" form="hold" label="Collar, where one is poured" :hint="'Height of it. Empty: '.$site->plan->write(\Aequus\Plan\Holding\Holding::usualCollar($site->plan->notation)).'.'" :value="$form->decided ? $site->plan->write($form->decided->collar) : ''" :unit="$site->plan->notation->unit" />
                     <details class="field-wide"><summary>Customs: mixing, foot, filling, braces, wood</summary>
-                        @foreach ((new \Aequus\Plan\Customs)->all() as $matter => $usual)
-                            <div class="field"><label for="hold-{{ $matter }}">{{ \Aequus\Plan\Customs::about($matter) }}</label>
+                        @foreach ((new \Aequus\Plan\Holding\Customs)->all() as $matter => $usual)
+                            <div class="field"><label for="hold-{{ $matter }}">{{ \Aequus\Plan\Holding\Customs::about($matter) }}</label>
                                 <select id="hold-{{ $matter }}" name="customs[{{ $matter }}]">@foreach ($usual::cases() as $one)<option value="{{ $one->value }}" @selected($one === $form->custom($matter))>{{ $one->inWords() }}</option>@endforeach</select></div>
                         @endforeach
                     </details>
@@ -58,8 +58,8 @@
                 </form>
             </details>
             <details class="why"><summary>Where builders differ</summary>
-                @foreach ((new \Aequus\Plan\Customs)->all() as $matter => $usual)
-                    <h3>{{ \Aequus\Plan\Customs::about($matter) }}</h3>
+                @foreach ((new \Aequus\Plan\Holding\Customs)->all() as $matter => $usual)
+                    <h3>{{ \Aequus\Plan\Holding\Customs::about($matter) }}</h3>
                     <ul>@foreach ($usual::cases() as $one)<li><b>{{ ucfirst($one->inWords()) }}</b>: suits {{ $one->suits() }}; against it: {{ $one->speaksAgainst() }}.</li>@endforeach</ul>
                 @endforeach
                 <p>Two more stand under their own pages: below frost always, or a rule left aside with a reason (Depths); the hole made to the height, or the post cut to it (Side by side).</p>

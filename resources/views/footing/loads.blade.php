@@ -34,7 +34,7 @@
                 <p class="hint field-wide">Begun as {{ $sheet->isFloor ? 'a floor that people stand on' : 'a roof' }}, by the kind of job. Your local office has the figures that count.</p>
                 <x-sum-field :f="$ask('dead', 'Dead, '.$p, 'Empty: '.$sheet->usual[0].'.')" /><x-sum-field :f="$ask('live', 'Live, '.$p, 'Empty: '.$sheet->usual[1].'.')" /><x-sum-field :f="$ask('snow', 'Snow, '.$p, 'From your local office.')" /><x-sum-field :f="$ask('overhang', 'Overhang all round')" :unit="$unit" />
                 <x-choice form="sum" name="beams" label="Beams run along" :value="$sheet->beams->isAlongX() ? 'x' : 'y'" :options="['x' => 'rows (A1, B1 …)', 'y' => 'columns (A1, A2 …)']" />
-                <x-choice form="sum" name="soil" label="Soil at the foot" :value="$sheet->soil->value" :options="collect(\Aequus\Plan\Soil::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                <x-choice form="sum" name="soil" label="Soil at the foot" :value="$sheet->soil->value" :options="collect(\Aequus\Plan\Footing\Soil::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                 @if ($plan->grid->leftOut !== [])<x-choice form="sum" name="corners" label="Where a corner post is left out" :value="$sheet->cornersCovered ? 'covered' : 'open'" :options="['covered' => 'the corner is covered too', 'open' => 'it stays open']" />@endif
                 <h2 class="field-wide">A roof over that floor</h2>
                 <x-sum-field :f="$ask('roof_dead', 'Dead, '.$p, 'Empty: there is none.')" /><x-sum-field :f="$ask('roof_snow', 'Snow or live, '.$p)" />

@@ -32,7 +32,7 @@
                 <x-sum-field :f="$ask('cover', 'Cover round the post', 'Empty: '.$plan->write($form->cover).'.')" :unit="$unit" />
                 <x-sum-field :f="$ask('slack', 'Slack to shift the post', 'Empty: '.$plan->write($form->slack).'.')" :unit="$unit" />
                 <x-sum-field :f="$ask('load', 'Load on the heaviest, '.$form->in->ofForce(), 'From the load sheet.')" />
-                <x-choice form="sum" name="soil" label="Soil at the foot" :value="$form->soil->value" :options="collect(\Aequus\Plan\Soil::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                <x-choice form="sum" name="soil" label="Soil at the foot" :value="$form->soil->value" :options="collect(\Aequus\Plan\Footing\Soil::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
                 <x-sum-field :f="$ask('augers', 'Augers at hand', 'Their widths, such as '.$plan->write($plan->hole->width).'; '.$plan->write($plan->hole->width->times(1.5)).'.')" />
                 <button class="button button-second">Work it out</button>
             </form>

@@ -4,7 +4,7 @@
     $asks = $site->next?->phase === $phase ? $site->next->asks : null; $sure = session('asks_sure');
     $down = fn (float $angle) => $plan->sides->of(abs(cos($angle)) >= abs(sin($angle)) ? \Aequus\Plan\Side::alongX(cos($angle)) : \Aequus\Plan\Side::alongY(sin($angle)));
     $fine = fn (\Aequus\Measure\Length $length) => \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $length);
-    $others = array_filter($level->known, fn ($known) => $known->point->post === null || $known->point->feature !== \Aequus\Plan\PostFeature::Ground);
+    $others = array_filter($level->known, fn ($known) => $known->point->post === null || $known->point->feature !== \Aequus\Plan\Posts\PostFeature::Ground);
     $again = $form->difference;
 @endphp
 <x-layout title="Level" :site="$site" :phase="$phase">
@@ -92,7 +92,7 @@
                         @if ($sure === 'set_up')<label class="tick"><input type="checkbox" name="sure" value="1"> I read a known point later</label>@endif
                         <details class="field-wide change" @if ($form->named !== '' || $form->part !== 'ground' || (old('form') === 'rod' && (old('post_name') || old('distance') || old('post_part', 'ground') !== 'ground'))) open @endif><summary>A turning point, a part of the post, the distance</summary>
                             <div class="entry">
-                                <x-choice name="post_part" form="rod" label="On the post’s" :value="$form->part" :options="collect(\Aequus\Plan\PostFeature::cases())->mapWithKeys(fn ($part) => [$part->value => $part->inWords()])->all()" />
+                                <x-choice name="post_part" form="rod" label="On the post’s" :value="$form->part" :options="collect(\Aequus\Plan\Posts\PostFeature::cases())->mapWithKeys(fn ($part) => [$part->value => $part->inWords()])->all()" />
                                 <x-field name="post_name" form="rod" label="Or on another point" hint="Its name, such as T1." :value="$form->named" />
                                 <x-field name="distance" form="rod" label="From the level to the rod" hint="Empty: counted as {{ $unit->value === 'mm' ? '15 m' : '50 ft' }}." :unit="$unit" />
                             </div>

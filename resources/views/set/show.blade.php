@@ -36,7 +36,7 @@
                     <p><a class="button" href="{{ route('set.post', [$job, $site->next->posts[0]->label]) }}">Go to {{ $site->next->posts[0]->label }}</a></p>
                 @endif
             </x-move>
-            @if ($set->count() < count($plan->grid->posts) && count($plan->grid->posts) > 1 && $plan->layout->strings->at === \Aequus\Plan\StringAt::Centre)<section><h2>Move the strings to the faces</h2><p>While digging they mark centre lines. To set posts by their faces, move each string out by half a post: those along the rows by <b><x-length :of="$plan->post->d->half()" :plan="$plan" /></b>, those along the columns by <b><x-length :of="$plan->post->b->half()" :plan="$plan" /></b>, all toward the same side. They go back to the same nails.</p></section>@endif
+            @if ($set->count() < count($plan->grid->posts) && count($plan->grid->posts) > 1 && $plan->layout->strings->at === \Aequus\Plan\Layout\StringAt::Centre)<section><h2>Move the strings to the faces</h2><p>While digging they mark centre lines. To set posts by their faces, move each string out by half a post: those along the rows by <b><x-length :of="$plan->post->d->half()" :plan="$plan" /></b>, those along the columns by <b><x-length :of="$plan->post->b->half()" :plan="$plan" /></b>, all toward the same side. They go back to the same nails.</p></section>@endif
             @if ($ready->waiting > 0)
                 <section><h2>{{ $ready->ready === [] ? 'No post is ready to fill' : 'Ready to fill: '.implode(', ', $ready->ready) }}</h2>
                     <p class="hint">{{ $ready->waiting === 1 ? '1 hole waits for its fill.' : $ready->waiting.' holes wait for their fill.' }} {{ $ready->missing === [] ? 'Nothing is missing.' : 'What is missing:' }}</p>

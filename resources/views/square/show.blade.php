@@ -55,7 +55,7 @@
                 <div class="after-drawing"><x-quick-line :site="$site" /></div>
                 <x-cautions :step="\Aequus\Site\Step::Squaring" :site="$site" />
                 <p><a class="jump" href="{{ route('round', [$job, 'tapes']) }}">The whole round on one screen</a></p>
-                @if ($square->rough === null && $plan->layout->list === \Aequus\Plan\ReadyList::Full && $plan->grid->corners() !== null && $site->state->log->now(\Aequus\Logbook\Square\BoardsUp::class) !== [])
+                @if ($square->rough === null && $plan->layout->list === \Aequus\Plan\Layout\ReadyList::Full && $plan->grid->corners() !== null && $site->state->log->now(\Aequus\Logbook\Square\BoardsUp::class) !== [])
                     <form method="post" action="{{ route('square.rules', $job) }}">
                         @csrf <input type="hidden" name="form" value="strings"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><input type="hidden" name="list" value="lean"><input type="hidden" name="reason" value="The strings are up: offsets from them">
                         <p class="hint">The strings are up: an offset from one takes seconds where a tape takes minutes.</p>

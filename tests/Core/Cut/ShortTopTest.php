@@ -11,7 +11,7 @@ use Aequus\Cut\ShortTop;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Side;
-use Aequus\Plan\TopRules;
+use Aequus\Plan\Tops\TopRules;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;

@@ -13,7 +13,7 @@ use Aequus\Footing\FormTube;
 use Aequus\Footing\Gravel;
 use Aequus\Footing\Hole;
 use Aequus\Measure\Length;
-use Aequus\Plan\Section;
+use Aequus\Plan\Posts\Section;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Vectors;

@@ -6,9 +6,9 @@ namespace Tests\Core\Footing;
 
 use Aequus\Footing\HoldAdvice;
 use Aequus\Footing\HoldAdviser;
-use Aequus\Plan\Hold;
-use Aequus\Plan\HoldingSite;
-use Aequus\Plan\Soil;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\HoldingSite;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -26,21 +26,21 @@ use Aequus\Logbook\Log;
 use Aequus\Logbook\Payload;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
-use Aequus\Plan\Customs;
-use Aequus\Plan\DepthMode;
-use Aequus\Plan\Firmer;
-use Aequus\Plan\FootingRules;
-use Aequus\Plan\Hold;
-use Aequus\Plan\Holding;
-use Aequus\Plan\HoldingSite;
-use Aequus\Plan\LeastDepths;
-use Aequus\Plan\LeastEmbedment;
-use Aequus\Plan\PierRules;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\Firmer;
+use Aequus\Plan\Footing\FootingRules;
+use Aequus\Plan\Footing\LeastDepths;
+use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Customs;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Holding;
+use Aequus\Plan\Holding\HoldingSite;
+use Aequus\Plan\Holding\PierRules;
+use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostRole;
-use Aequus\Plan\Soil;
-use Aequus\Plan\TopRules;
-use Aequus\Plan\WoodCare;
+use Aequus\Plan\Posts\PostRole;
+use Aequus\Plan\Tops\TopRules;
 use Aequus\Site\SiteState;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -289,7 +289,7 @@ final class HoleOptionsTest extends TestCase
         ));
     }
 
-    private function id(string $label): \Aequus\Plan\PostId
+    private function id(string $label): \Aequus\Plan\Posts\PostId
     {
         return $this->plan()->grid->labelled($label)->id;
     }

@@ -7,9 +7,9 @@ namespace Tests\Core\Footing;
 use Aequus\Footing\HoleWidth;
 use Aequus\Footing\ReadyMix;
 use Aequus\Measure\Length;
-use Aequus\Plan\HoleShape;
+use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\PlanRefused;
-use Aequus\Plan\Section;
+use Aequus\Plan\Posts\Section;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Guide;
 
-use Aequus\Adjust\PlacementWay;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
 use Aequus\Guide\MoveKind;
@@ -39,12 +38,13 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\DepthMode;
-use Aequus\Plan\FootingRules;
-use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\FootingRules;
+use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Post;
-use Aequus\Plan\TopRules;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Tops\TopRules;
 use Aequus\Site\Phase;
 use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
@@ -198,7 +198,7 @@ final class SimulatedBuilder
     private function changePlanOrWait(Move $move): void
     {
         match ($move->phase) {
-            Phase::Square => $this->plan = $this->plan->withLayout($this->plan->layout->placedBy(PlacementWay::FewestMoves)),
+            Phase::Square => $this->plan = $this->plan->withLayout($this->plan->layout->placedBy(ChosenPlacement::FewestMoves)),
             Phase::Clear, Phase::Set => $this->today = (new DateTimeImmutable($this->today))->modify('+1 day')->format('Y-m-d'),
             Phase::Footing => $this->plan = $this->plan->withFooting(new FootingRules(
                 Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),

@@ -26,7 +26,7 @@ use Aequus\Logbook\Payload;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostFeature;
+use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
 use PHPUnit\Framework\Attributes\TestWith;

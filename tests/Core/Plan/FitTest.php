@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Fit;
-use Aequus\Plan\FixedKind;
-use Aequus\Plan\FixedLine;
-use Aequus\Plan\LayoutCodec;
-use Aequus\Plan\MustFit;
+use Aequus\Plan\Place\Fit;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PlanCodec;
 use Aequus\Plan\PlanRefused;
 use Aequus\Plan\Point;
+use Aequus\Plan\Stored\LayoutCodec;
+use Aequus\Plan\Stored\PlanCodec;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use Aequus\Plan\HoleSlack;
-use Aequus\Plan\Section;
+use Aequus\Plan\Footing\HoleSlack;
+use Aequus\Plan\Posts\Section;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Vectors;

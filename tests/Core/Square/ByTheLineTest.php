@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Square;
 
-use Aequus\Adjust\PlacementWay;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
 use Aequus\Guide\Scope;
@@ -13,9 +12,10 @@ use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\LineReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\Fit;
-use Aequus\Plan\FixedKind;
-use Aequus\Plan\FixedLine;
+use Aequus\Plan\Layout\ChosenPlacement;
+use Aequus\Plan\Place\Fit;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
@@ -34,7 +34,7 @@ final class ByTheLineTest extends TestCase
     public function test_a_plan_beside_a_wall_is_judged_by_it_and_asks_for_enough_offsets_to_be_checked(): void
     {
         $plan = $this->walled();
-        $this->assertSame(PlacementWay::ByLine, $plan->layout->placement);
+        $this->assertSame(ChosenPlacement::ByLine, $plan->layout->placement);
         $offsets = array_values(array_filter($this->layout($plan)->wanted, fn (Wanted $wanted) => $wanted->line !== null));
         $this->assertSame(['A1', 'B1', 'C1', 'D1'], array_map(fn (Wanted $wanted) => $wanted->posts()[0]->label, $this->byLabel($offsets)));
         $this->assertEquals(Length::millimetres(1800), $offsets[0]->planned()->magnitude());
@@ -43,11 +43,11 @@ final class ByTheLineTest extends TestCase
         $this->assertSame(SquareVerdict::ReadingsMissing, $this->layout($plan, ...$missing)->verdict(), 'the wall was not measured yet');
     }
 
-    #[TestWith([PlacementWay::ByLine])]
-    #[TestWith([PlacementWay::BaseLine])]
-    #[TestWith([PlacementWay::BestFit])]
-    #[TestWith([PlacementWay::FewestMoves])]
-    public function test_a_grid_out_of_parallel_is_never_within_however_it_is_judged(PlacementWay $way): void
+    #[TestWith([ChosenPlacement::ByLine])]
+    #[TestWith([ChosenPlacement::BaseLine])]
+    #[TestWith([ChosenPlacement::BestFit])]
+    #[TestWith([ChosenPlacement::FewestMoves])]
+    public function test_a_grid_out_of_parallel_is_never_within_however_it_is_judged(ChosenPlacement $way): void
     {
         $plan = $this->walled();
         $plan = $plan->withLayout($plan->layout->placedBy($way));
@@ -139,7 +139,7 @@ final class ByTheLineTest extends TestCase
         $plan = Builds::plan([2400, 2400, 2400], [3000]);
         $hedge = FixedLine::beside('line-2', 'hedge', $plan->grid, Side::PlusY, Length::millimetres(1000), Length::millimetres(1000), FixedKind::Boundary, Length::millimetres(900));
         $plan = $plan->withFit(new Fit([], [$hedge]));
-        $this->assertSame(PlacementWay::FewestMoves, $plan->layout->placement);
+        $this->assertSame(ChosenPlacement::FewestMoves, $plan->layout->placement);
         $off = fn (float $mm): LineReading => new LineReading($plan->grid->labelled('A2')->id, $hedge->offAsPlanned($plan->grid->labelled('A2')->at, Length::millimetres($mm)), 'line-2', TapeClass::Steel);
         // 140 mm post: its face stands 70 nearer than its centre.
         $near = $this->layout($plan, ...[...Builds::readings($plan), $off(960)]);
@@ -173,7 +173,7 @@ final class ByTheLineTest extends TestCase
     {
         $plan = Builds::plan([2400, 2400, 2400], [3000]);
         $usual = $plan->layout;
-        $plan = $plan->withLayout(new \Aequus\Plan\LayoutRules($usual->placement, $usual->list, $tape, null, $usual->strings, $usual->boards, $usual->cover));
+        $plan = $plan->withLayout(new \Aequus\Plan\Layout\LayoutRules($usual->placement, $usual->list, $tape, null, $usual->strings, $usual->boards, $usual->cover));
 
         return $plan->withLayout($plan->layout->heldBy([FixedLine::beside('line-2', 'barn wall', $plan->grid, Side::MinusY, Length::millimetres(1800), Length::millimetres(1800), FixedKind::Wall, null)]));
     }

@@ -18,11 +18,11 @@ use Aequus\Logbook\Square\TapeLay;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\FixedLine;
-use Aequus\Plan\LayoutRules;
+use Aequus\Plan\Layout\LayoutRules;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Square\Layout;
 use Aequus\Square\SquareVerdict;
 use Aequus\Square\Taped;
@@ -242,7 +242,7 @@ final class LayoutTest extends TestCase
         $plan = Builds::plan([3000, 3000], [3600]);
         $usual = LayoutRules::usual($plan->hole->reach());
         $line = new FixedLine(FixedLine::FIRST_ID, 'barn wall', $this->point($wall[0], $wall[1]), $this->point($wall[2], $wall[3]));
-        $plan = $plan->withLayout(new LayoutRules(PlacementWay::BestFit, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLines: [$line]));
+        $plan = $plan->withLayout(new LayoutRules(\Aequus\Plan\Layout\ChosenPlacement::BestFit, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLines: [$line]));
         $turn = 0.004;
         $turned = [];
         foreach ($plan->grid->posts as $post) {

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Square;
 
 use Aequus\Adjust\NotDetermined;
-use Aequus\Adjust\PlacementWay;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\LayoutRules;
+use Aequus\Plan\Layout\ChosenPlacement;
+use Aequus\Plan\Layout\LayoutRules;
+use Aequus\Plan\Layout\ReadyList;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PlanCodec;
-use Aequus\Plan\ReadyList;
+use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Square\Layout;
 use Aequus\Square\Proof;
 use Aequus\Square\ReadyReadings;
@@ -75,7 +75,7 @@ final class ProofTest extends TestCase
 
     public function test_a_list_that_is_not_enough_names_the_further_tape_that_helps_most(): void
     {
-        $plan = $this->with(Builds::plan([2400, 2400, 2400, 2400, 2400], [2400]), way: PlacementWay::BaseLine);
+        $plan = $this->with(Builds::plan([2400, 2400, 2400, 2400, 2400], [2400]), way: ChosenPlacement::BaseLine);
         $list = ReadyReadings::of($plan);
         $proof = new Proof($plan, $list);
         $this->assertFalse($proof->isEnough);
@@ -90,7 +90,7 @@ final class ProofTest extends TestCase
     #[TestWith([7, 7, 40, 30])]
     public function test_readings_not_worth_pulling_can_all_be_left_out_together(int $columns, int $rows, float $within, int $atLeast): void
     {
-        $plan = $this->with(Builds::plan(array_fill(0, $columns, 2400), array_fill(0, $rows, 2400), within: $within), tape: TapeClass::SteelWithCare, way: PlacementWay::BestFit);
+        $plan = $this->with(Builds::plan(array_fill(0, $columns, 2400), array_fill(0, $rows, 2400), within: $within), tape: TapeClass::SteelWithCare, way: ChosenPlacement::BestFit);
         $list = ReadyReadings::of($plan);
         $proof = new Proof($plan, $list);
         $this->assertTrue($proof->isEnough);
@@ -107,7 +107,7 @@ final class ProofTest extends TestCase
         new Proof($plan, array_slice(ReadyReadings::of($plan), 0, 4));
     }
 
-    private function with(Plan $plan, ?TapeClass $tape = null, ?PlacementWay $way = null, ?ReadyList $list = null): Plan
+    private function with(Plan $plan, ?TapeClass $tape = null, ?ChosenPlacement $way = null, ?ReadyList $list = null): Plan
     {
         $layout = $plan->layout;
 

@@ -10,7 +10,7 @@ use Aequus\Logbook\Question;
 use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostId;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Site\KnownSite;
 use Aequus\Words\Logbook\QuestionWords;
 use App\Actions\NewEntry;

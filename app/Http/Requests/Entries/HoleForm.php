@@ -12,8 +12,8 @@ use Aequus\Logbook\Payload;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Refusal;
+use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Soil;
 
 /** How deep a hole came out, how wide where that differs, and what it met. */
 final class HoleForm extends EntryRequest

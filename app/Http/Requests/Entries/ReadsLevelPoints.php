@@ -6,7 +6,7 @@ namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Level\LevelPoint;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostFeature;
+use Aequus\Plan\Posts\PostFeature;
 
 /** Reads where a rod stood or a level lay: a post and which part of it, the benchmark, or a point that has only a name. */
 trait ReadsLevelPoints

@@ -7,7 +7,7 @@ namespace App\Http\Requests\Entries;
 use Aequus\Logbook\Payload;
 use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
-use Aequus\Plan\FixedLine;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 
 /** A tape between two standing posts, or from one to a line that will not move, at the ground or at their tops. */

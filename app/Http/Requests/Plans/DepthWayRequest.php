@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
-use Aequus\Plan\DepthMode;
-use Aequus\Plan\FootingRules;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Plan;
 use Illuminate\Validation\ValidationException;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plans;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Fit;
-use Aequus\Plan\MustFit;
+use Aequus\Plan\Place\Fit;
+use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Plan;
 use Illuminate\Validation\ValidationException;
 

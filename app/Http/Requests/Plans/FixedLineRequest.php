@@ -6,9 +6,9 @@ namespace App\Http\Requests\Plans;
 
 use Aequus\Logbook\Question;
 use Aequus\Measure\Length;
-use Aequus\Plan\Fit;
-use Aequus\Plan\FixedKind;
-use Aequus\Plan\FixedLine;
+use Aequus\Plan\Place\Fit;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
 use Aequus\Plan\Side;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
-use Aequus\Plan\DepthMode;
-use Aequus\Plan\Firmer;
-use Aequus\Plan\FootingRules;
-use Aequus\Plan\LeastDepths;
-use Aequus\Plan\LeastEmbedment;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\Firmer;
+use Aequus\Plan\Footing\FootingRules;
+use Aequus\Plan\Footing\LeastDepths;
+use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\PlanRefused;
-use Aequus\Plan\PostRole;
+use Aequus\Plan\Posts\PostRole;
 use Illuminate\Validation\ValidationException;
 
 /** The rules of depth, decided for every post of a job. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plans;
 
 use Aequus\Footing\HoldAdviser;
-use Aequus\Plan\Customs;
-use Aequus\Plan\Hold;
-use Aequus\Plan\Holding;
-use Aequus\Plan\HoldingSite;
-use Aequus\Plan\PierRules;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Customs;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Holding;
+use Aequus\Plan\Holding\HoldingSite;
+use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Soil;
 use Illuminate\Validation\ValidationException;
 
 /** How the posts of a job are held, with the site it was weighed for. */

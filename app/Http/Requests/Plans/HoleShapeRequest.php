@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plans;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\HoleShape;
+use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Plan;
 use Illuminate\Validation\ValidationException;
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
-use Aequus\Adjust\PlacementWay;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\BoardRules;
-use Aequus\Plan\LayoutRules;
+use Aequus\Plan\Layout\BoardRules;
+use Aequus\Plan\Layout\ChosenPlacement;
+use Aequus\Plan\Layout\LayoutRules;
+use Aequus\Plan\Layout\ReadyList;
+use Aequus\Plan\Layout\StringAt;
+use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PostId;
-use Aequus\Plan\ReadyList;
-use Aequus\Plan\StringAt;
-use Aequus\Plan\StringRun;
+use Aequus\Plan\Posts\PostId;
 use Illuminate\Validation\ValidationException;
 
 /** How the layout is to be proved, and how strings and boards stand. What a form leaves away stays as it was. */
@@ -25,7 +25,7 @@ final class LayoutRulesRequest extends PlanChangeRequest
         $before = $plan->layout;
         $unit = $plan->notation->unit;
         $rules = $this->at('placement', fn () => new LayoutRules(
-            $this->has('placement') ? $this->chosen('placement', PlacementWay::class, $before->placement) : $before->placement,
+            $this->has('placement') ? $this->chosen('placement', ChosenPlacement::class, $before->placement) : $before->placement,
             $this->has('list') ? $this->chosen('list', ReadyList::class, $before->list) : $before->list,
             $this->has('tape') ? $this->chosen('tape', TapeClass::class, $before->tape) : $before->tape,
             $this->has('reach') ? $this->lengthOrNone('reach', $unit) : $before->reach,

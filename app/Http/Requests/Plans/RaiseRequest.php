@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plans;
 
 use Aequus\Plan\Plan;
-use Aequus\Plan\TopRules;
+use Aequus\Plan\Tops\TopRules;
 use Illuminate\Validation\ValidationException;
 
 /** All tops moved up or down together. */

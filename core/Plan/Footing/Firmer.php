@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Footing;
+
+/** Which posts must stand firmer than their neighbours. */
+enum Firmer: string
+{
+    case CornersAndNamed = 'corners_and_named';
+    case OnlyNamed = 'only_named';
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::CornersAndNamed => 'corners, and those named',
+            self::OnlyNamed => 'only those named',
+        };
+    }
+}

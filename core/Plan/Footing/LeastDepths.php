@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Footing;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\PlanRefused;
+
+/** What more must stand in the ground beside frost and embedment, each where there is such a rule. Below finished grade, unless it says otherwise. */
+final readonly class LeastDepths
+{
+    /**
+     * @param  ?Length  $today  in today’s ground, before any fill comes
+     * @param  ?Length  $local  as the local office asks
+     * @param  ?Length  $maker  as whoever made the thing on the posts asks
+     * @param  ?Length  $sideways  as a load from the side asks
+     * @param  ?Length  $forRole  by which corner, gate, anchor and bracing posts go deeper than the least embedment
+     *
+     * @throws PlanRefused when one is below zero
+     */
+    public function __construct(
+        public ?Length $today = null,
+        public ?Length $local = null,
+        public ?Length $maker = null,
+        public ?Length $sideways = null,
+        public ?Length $forRole = null,
+    ) {
+        foreach (['embedment in today’s ground' => $today, 'local minimum' => $local, 'maker’s minimum' => $maker, 'depth for the side load' => $sideways, 'extra depth of firmer posts' => $forRole] as $what => $length) {
+            if ($length?->isNegative()) {
+                throw PlanRefused::footingRule("The {$what} can’t be below zero. Leave it empty where there is no such rule.");
+            }
+        }
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Holding;
+
+/** Which custom is followed in each matter in which builders differ. */
+final readonly class Customs
+{
+    public function __construct(
+        public Mixing $mixing = Mixing::Before,
+        public FootBed $foot = FootBed::Pad,
+        public BuildOrder $build = BuildOrder::RowByRow,
+        public FillOrder $fillOrder = FillOrder::AllThenFill,
+        public BracesOff $bracesOff = BracesOff::Day,
+        public WoodCare $wood = WoodCare::Factory,
+    ) {
+    }
+
+    /** @return array<string, Custom> by the name of the matter, as it is stored */
+    public function all(): array
+    {
+        return ['mixing' => $this->mixing, 'foot' => $this->foot, 'build' => $this->build, 'fill_order' => $this->fillOrder, 'braces_off' => $this->bracesOff, 'wood' => $this->wood];
+    }
+
+    /**
+     * @param  array<string, string>  $stored  values by the name of the matter; what is missing or unknown is as usual
+     */
+    public static function of(array $stored): self
+    {
+        $usual = new self;
+
+        return new self(
+            Mixing::tryFrom($stored['mixing'] ?? '') ?? $usual->mixing,
+            FootBed::tryFrom($stored['foot'] ?? '') ?? $usual->foot,
+            BuildOrder::tryFrom($stored['build'] ?? '') ?? $usual->build,
+            FillOrder::tryFrom($stored['fill_order'] ?? '') ?? $usual->fillOrder,
+            BracesOff::tryFrom($stored['braces_off'] ?? '') ?? $usual->bracesOff,
+            WoodCare::tryFrom($stored['wood'] ?? '') ?? $usual->wood,
+        );
+    }
+
+    /** What the matter is called on screen. */
+    public static function about(string $matter): string
+    {
+        return match ($matter) {
+            'mixing' => 'Mixing',
+            'foot' => 'Foot of the post',
+            'build' => 'Order of standing',
+            'fill_order' => 'Order of filling',
+            'braces_off' => 'Braces off',
+            default => 'Care of buried wood',
+        };
+    }
+}

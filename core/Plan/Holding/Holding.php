@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Holding;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Unit;
+use Aequus\Plan\PlanRefused;
+use Aequus\Plan\Posts\PostId;
+
+/** How the posts are held, as decided: a way for the job, another for single posts, what was known of the site then, and the customs followed. */
+final readonly class Holding
+{
+    /**
+     * @param  HoldingSite  $site  as it was weighed when the way was chosen; holes may teach otherwise
+     * @param  array<string, Hold>  $ofPosts  other ways, by the value of the post's id
+     * @param  Length  $collar  height of a collar, where one is poured
+     *
+     * @throws PlanRefused when the collar has no height
+     */
+    public function __construct(
+        public Hold $ofJob,
+        public HoldingSite $site,
+        public PierRules $pier,
+        public Length $collar,
+        public array $ofPosts = [],
+        public Customs $customs = new Customs,
+    ) {
+        if (! $collar->isPositive()) {
+            throw PlanRefused::collarTooLow();
+        }
+    }
+
+    /** How high a collar is where nobody said. */
+    public static function usualCollar(Notation $notation): Length
+    {
+        return $notation->unit === Unit::Millimetre ? Length::millimetres(300) : Length::feet(1);
+    }
+
+    public function of(PostId $post): Hold
+    {
+        return $this->ofPosts[$post->value] ?? $this->ofJob;
+    }
+
+    public function withPier(PierRules $pier): self
+    {
+        return new self($this->ofJob, $this->site, $pier, $this->collar, $this->ofPosts, $this->customs);
+    }
+
+    /** @return list<Hold> every way that is used, that of the job first */
+    public function ways(): array
+    {
+        return array_values(array_unique([$this->ofJob, ...array_values($this->ofPosts)], SORT_REGULAR));
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Layout;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Posts\Section;
+use Aequus\Plan\Side;
+
+/** Where the strings run beside the post centres: on them while digging, along the faces for setting, or clear of everything at an offset. */
+final readonly class StringRun
+{
+    private function __construct(public StringAt $at, private Length $typed)
+    {
+    }
+
+    public static function centre(): self
+    {
+        return new self(StringAt::Centre, Length::zero());
+    }
+
+    public static function face(): self
+    {
+        return new self(StringAt::Face, Length::zero());
+    }
+
+    /** @param  Length  $off  toward the outside of the layout positive */
+    public static function offset(Length $off): self
+    {
+        return new self(StringAt::Offset, $off);
+    }
+
+    public static function stored(StringAt $at, Length $typed): self
+    {
+        return new self($at, $typed);
+    }
+
+    public function typed(): Length
+    {
+        return $this->typed;
+    }
+
+    /** How far a string across this axis runs off the post centres, toward the outside positive. */
+    public function off(Section $post, Side $axis): Length
+    {
+        return match ($this->at) {
+            StringAt::Centre => Length::zero(),
+            StringAt::Face => $post->along($axis)->half(),
+            StringAt::Offset => $this->typed,
+        };
+    }
+}

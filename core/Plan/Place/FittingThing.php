@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Place;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\Section;
+
+/** A thing against the opening it must pass or fill. */
+final readonly class FittingThing
+{
+    public ClearOpening $opening;
+
+    /** Left over beside the thing and its margins; below zero by how much the opening is too small. */
+    public Length $spare;
+
+    public function __construct(public MustFit $thing, public Post $from, public Post $to, Section $post)
+    {
+        $half = $post->toward($from->at, $to->at);
+        $this->opening = new ClearOpening($from->at->distanceTo($to->at), [$half, $half], [$thing->fixed], $thing->width, $thing->margin);
+        $this->spare = $this->opening->opening->minus($this->opening->needed);
+    }
+
+    /** Whether it passes, and where it is to be fixed also that the gap is not too wide. */
+    public function fits(): bool
+    {
+        return $this->opening->passes && ! $this->isTooWide();
+    }
+
+    public function isTooWide(): bool
+    {
+        return $this->thing->most !== null && $this->opening->opening->minus($this->thing->width)->isLongerThan($this->thing->most);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Place;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Layout\Grid;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\Section;
+
+/** How near the nearest post comes to a neighbour. */
+final readonly class KeptDistance
+{
+    public Post $nearest;
+
+    /** From its nearest face; negative when the post stands across the line. */
+    public Length $room;
+
+    public bool $kept;
+
+    public function __construct(public FixedLine $neighbour, Grid $grid, Section $post)
+    {
+        $room = null;
+        $nearest = $grid->posts[0];
+        foreach ($grid->posts as $one) {
+            $foot = (new Segment($neighbour->from, $neighbour->to))->nearest($one->at);
+            $distance = $one->at->distanceTo($foot);
+            $face = $distance->minus($distance->isZero() ? $post->across()->half() : $post->toward($one->at, $foot));
+            if ($room === null || $face->isShorterThan($room)) {
+                [$nearest, $room] = [$one, $face];
+            }
+        }
+        $this->nearest = $nearest;
+        $this->room = $room ?? Length::zero();
+        $this->kept = ! $this->room->isShorterThan($neighbour->least ?? Length::zero());
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Place;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\PlanRefused;
+use Aequus\Plan\Posts\PostId;
+
+/** Something that must pass between two posts, or be fixed between them: a machine, a sheet, a panel, a gate. */
+final readonly class MustFit
+{
+    /**
+     * @param  Length  $margin  wanted on each side
+     * @param  Length  $fixed  what is fixed to the two posts together and reaches into the opening
+     * @param  ?Length  $most  the largest gap left over in all that still lets it be fixed; null for what only passes
+     *
+     * @throws PlanRefused when it has no width, or would stand between a post and itself
+     */
+    public function __construct(
+        public string $name,
+        public PostId $from,
+        public PostId $to,
+        public Length $width,
+        public Length $margin,
+        public Length $fixed,
+        public ?Length $most = null,
+    ) {
+        if (! $width->isPositive()) {
+            throw PlanRefused::nothingToFit($name);
+        }
+        if ($from->equals($to)) {
+            throw PlanRefused::fitsBetweenOnePost($name);
+        }
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Posts;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\PlanRefused;
+use Aequus\Plan\Point;
+use Aequus\Plan\Side;
+
+/** The cross section of a post, as it measures: b along x and d along y, or round with b = d its diameter. */
+final readonly class Section
+{
+    /** @throws PlanRefused when a side has no length */
+    private function __construct(public Length $b, public Length $d, public bool $round)
+    {
+        if (! $b->isPositive() || ! $d->isPositive()) {
+            throw PlanRefused::sectionNotPositive();
+        }
+    }
+
+    /** @throws PlanRefused when a side has no length */
+    public static function rectangle(Length $b, Length $d): self
+    {
+        return new self($b, $d, false);
+    }
+
+    /** @throws PlanRefused when the diameter has no length */
+    public static function round(Length $diameter): self
+    {
+        return new self($diameter, $diameter, true);
+    }
+
+    /** @throws PlanRefused when no such size is sold */
+    public static function nominal(int $b, int $d): self
+    {
+        return self::rectangle(NominalSize::actual($b), NominalSize::actual($d));
+    }
+
+    public function thicker(): Length
+    {
+        return $this->b->isLongerThan($this->d) ? $this->b : $this->d;
+    }
+
+    /** Thickness seen along an axis. */
+    public function along(Side $axis): Length
+    {
+        return $axis->isAlongX() ? $this->b : $this->d;
+    }
+
+    /** From the centre to the face that looks from one place toward another: half the thickness, or to the corner where the view runs askew. */
+    public function toward(Point $from, Point $to): Length
+    {
+        if ($this->round) {
+            return $this->b->half();
+        }
+        [$dx, $dy] = [$to->x->minus($from->x)->nanometres, $to->y->minus($from->y)->nanometres];
+        $length = max(1.0, hypot($dx, $dy));
+
+        return Length::nanometres((int) round((abs($dx) / $length * $this->b->nanometres + abs($dy) / $length * $this->d->nanometres) / 2));
+    }
+
+    /** The widest measure across: what a hole must at least let pass. */
+    public function across(): Length
+    {
+        return $this->round ? $this->b : Length::nanometres((int) round(hypot($this->b->nanometres, $this->d->nanometres)));
+    }
+}
