@@ -2,27 +2,27 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\CautionController;
+use App\Http\Controllers\Account\CautionController;
+use App\Http\Controllers\Account\DemoController;
+use App\Http\Controllers\Account\HelperController;
+use App\Http\Controllers\Account\OwnerController;
+use App\Http\Controllers\Account\SignInController;
 use App\Http\Controllers\ClearController;
 use App\Http\Controllers\CutController;
-use App\Http\Controllers\DemoController;
 use App\Http\Controllers\EchoController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FootingController;
 use App\Http\Controllers\HandoverController;
-use App\Http\Controllers\HelperController;
 use App\Http\Controllers\HoldingController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LevelController;
 use App\Http\Controllers\LogbookController;
-use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\QuickLineController;
 use App\Http\Controllers\RoundController;
 use App\Http\Controllers\SetController;
-use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SimulatedTapeController;
 use App\Http\Controllers\SquareController;
 use App\Http\Middleware\LeaveSessionAlone;

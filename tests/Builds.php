@@ -22,8 +22,8 @@ use Aequus\Plan\Posts\Section;
 use Aequus\Plan\SideNames;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
-use Aequus\Square\ReadyReadings;
-use Aequus\Square\Wanted;
+use Aequus\Square\Readings\ReadyReadings;
+use Aequus\Square\Readings\Wanted;
 use DateTimeImmutable;
 
 /** Small plans and logbooks for tests. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Cut;
 
-use Aequus\Footing\HoleWork;
+use Aequus\Footing\Holes\HoleWork;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;

@@ -45,8 +45,8 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
 use Aequus\Plan\Tops\TopRules;
 use Aequus\Site\SiteState;
-use Aequus\Square\ReadyReadings;
-use Aequus\Square\Wanted;
+use Aequus\Square\Readings\ReadyReadings;
+use Aequus\Square\Readings\Wanted;
 use LogicException;
 
 /** A bird hide on a boardwalk: all posts set, filled and read for plumb, one pushed by its fill, one is too short for its mark. */

@@ -36,8 +36,8 @@ use Aequus\Plan\Posts\Section;
 use Aequus\Plan\SideNames;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
-use Aequus\Square\ReadyReadings;
-use Aequus\Square\Wanted;
+use Aequus\Square\Readings\ReadyReadings;
+use Aequus\Square\Readings\Wanted;
 
 /** The cider-press shelter, half-way: one stake is wrong, one tape is wrong, one hole is too shallow, and four tapes are still to pull. */
 final class Shelter

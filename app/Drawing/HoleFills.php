@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Aequus\Plan\Holding\Hold;
+use App\Drawing\Drawn\DrawnFill;
 
 /** What stands and lies in one hole of a section, each way of holding drawn as itself. All in drawing units; y grows downward. */
 final readonly class HoleFills

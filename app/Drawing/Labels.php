@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use App\Drawing\Drawn\DrawnLabel;
+
 /** Finds each label a place where it covers nothing that was placed before it. */
 final class Labels
 {

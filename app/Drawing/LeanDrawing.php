@@ -8,6 +8,8 @@ use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
+use App\Drawing\Drawn\DrawnTop;
+use App\Drawing\Drawn\DrawnVial;
 
 /** The two vials of a post, as its readings leave the bubbles. */
 final readonly class LeanDrawing

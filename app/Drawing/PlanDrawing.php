@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Aequus\Cut\TopNetwork;
-use Aequus\Footing\HoleAsDug;
+use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move;
 use Aequus\Guide\Scope;
@@ -19,6 +19,10 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
+use App\Drawing\Drawn\DrawnBand;
+use App\Drawing\Drawn\DrawnFixed;
+use App\Drawing\Drawn\DrawnLine;
+use App\Drawing\Drawn\DrawnPost;
 use App\View\Typeset;
 
 /** The plan seen from above, with what one phase wants to see on it. */

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use Aequus\Footing\Depths;
-use Aequus\Footing\PierTops;
-use Aequus\Footing\PostTops;
-use Aequus\Footing\RequiredDepth;
+use Aequus\Footing\Depths\Depths;
+use Aequus\Footing\Depths\RequiredDepth;
+use Aequus\Footing\Holding\PierTops;
+use Aequus\Footing\Holding\PostTops;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
+use App\Drawing\Drawn\DrawnHole;
 use App\View\Typeset;
 
 /** A cut through the ground along one row or column: ground today and finished, frost line, holes with what goes into them, and posts. */

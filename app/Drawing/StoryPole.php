@@ -7,6 +7,7 @@ namespace App\Drawing;
 use Aequus\Cut\CutMark;
 use Aequus\Measure\Length;
 use Aequus\Site\SiteState;
+use App\Drawing\Drawn\DrawnMark;
 use App\View\Typeset;
 
 /** A story pole: the datum line and every cut mark above it, posts that share a mark together. */

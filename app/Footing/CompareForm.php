@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
-use Aequus\Footing\DepthComparison;
-use Aequus\Footing\DepthPrices;
-use Aequus\Footing\Depths;
-use Aequus\Footing\PriceFlip;
+use Aequus\Footing\Depths\DepthComparison;
+use Aequus\Footing\Depths\DepthPrices;
+use Aequus\Footing\Depths\Depths;
+use Aequus\Footing\Depths\PriceFlip;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Holding\Hold;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
-use Aequus\Footing\HoleAsDug;
-use Aequus\Footing\RequiredDepth;
+use Aequus\Footing\Depths\RequiredDepth;
+use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;

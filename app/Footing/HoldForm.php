@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
-use Aequus\Footing\Concrete;
-use Aequus\Footing\Foam;
-use Aequus\Footing\Gravel;
-use Aequus\Footing\HoldAdviser;
-use Aequus\Footing\HoleWork;
+use Aequus\Footing\Holding\HoldAdviser;
+use Aequus\Footing\Holes\HoleWork;
+use Aequus\Footing\Materials\Concrete;
+use Aequus\Footing\Materials\Foam;
+use Aequus\Footing\Materials\Gravel;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Holding\Custom;
 use Aequus\Plan\Holding\Customs;

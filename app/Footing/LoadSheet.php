@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
-use Aequus\Footing\Concrete;
-use Aequus\Footing\HoleWork;
-use Aequus\Footing\LoadOnPost;
-use Aequus\Footing\PostTops;
-use Aequus\Footing\RoofOrFloor;
-use Aequus\Footing\SidewaysLoad;
-use Aequus\Footing\TributaryAreas;
+use Aequus\Footing\Holding\PostTops;
+use Aequus\Footing\Holes\HoleWork;
+use Aequus\Footing\Loads\LoadOnPost;
+use Aequus\Footing\Loads\RoofOrFloor;
+use Aequus\Footing\Loads\SidewaysLoad;
+use Aequus\Footing\Loads\TributaryAreas;
+use Aequus\Footing\Materials\Concrete;
 use Aequus\Measure\Length;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Footing\Soil;

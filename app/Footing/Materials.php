@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
-use Aequus\Footing\Bag;
-use Aequus\Footing\BagForecast;
-use Aequus\Footing\Concrete;
-use Aequus\Footing\Foam;
-use Aequus\Footing\HoleWork;
-use Aequus\Footing\ReadyMix;
+use Aequus\Footing\Holes\HoleWork;
+use Aequus\Footing\Materials\Bag;
+use Aequus\Footing\Materials\BagForecast;
+use Aequus\Footing\Materials\Concrete;
+use Aequus\Footing\Materials\Foam;
+use Aequus\Footing\Materials\ReadyMix;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Site\SiteState;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
-use Aequus\Footing\Bearing;
-use Aequus\Footing\HoleWidth;
+use Aequus\Footing\Holes\HoleWidth;
+use Aequus\Footing\Loads\Bearing;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\LoadNotation;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Level;
 
-use Aequus\Guide\SettleHeights;
+use Aequus\Guide\Level\SettleHeights;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\LevelPoint;

@@ -18,7 +18,7 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
-use Aequus\Square\Wanted;
+use Aequus\Square\Readings\Wanted;
 use App\Square\EntryForm;
 use App\Square\ReadingRow;
 use App\Square\ReadingSheet;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Set;
 
-use Aequus\Adjust\StakeVerdict;
-use Aequus\Footing\Bag;
+use Aequus\Adjust\Placement\StakeVerdict;
+use Aequus\Footing\Materials\Bag;
 use Aequus\Logbook\Book\PictureTaken;
 use Aequus\Logbook\Book\Remark;
 use Aequus\Logbook\Set\FillStep;

@@ -7,10 +7,10 @@ namespace App\Square;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Plan;
-use Aequus\Square\Parallel;
-use Aequus\Square\PlumbedLine;
-use Aequus\Square\RightAngle;
-use Aequus\Square\TapeComparison;
+use Aequus\Square\SettingOut\Parallel;
+use Aequus\Square\SettingOut\PlumbedLine;
+use Aequus\Square\SettingOut\RightAngle;
+use Aequus\Square\SettingOut\TapeComparison;
 use App\View\Sums;
 
 /** Small sums of setting out that are asked in the address and answered on the page; nothing of them is stored. */

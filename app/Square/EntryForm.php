@@ -10,7 +10,7 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Side;
 use Aequus\Site\Phase;
-use Aequus\Square\Wanted;
+use Aequus\Square\Readings\Wanted;
 use App\Site\JobSite;
 
 /** Which reading the entry form is open for: the one a link asks for, else the next move’s, else the next of the list. */

@@ -6,8 +6,8 @@ namespace App\Square;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Side;
-use Aequus\Square\BatterBoard;
-use Aequus\Square\Nail;
+use Aequus\Square\SettingOut\BatterBoard;
+use Aequus\Square\SettingOut\Nail;
 
 /** Nails of one side that stand alike on their boards: one line of the table of batter boards. */
 final readonly class NailRow

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Square;
 
-use Aequus\Adjust\PlacedNetwork;
-use Aequus\Adjust\PlacedStake;
-use Aequus\Adjust\PlacementWay;
+use Aequus\Adjust\Placement\PlacedNetwork;
+use Aequus\Adjust\Placement\PlacedStake;
+use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Site\SiteState;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Square\Wanted;
+use Aequus\Square\Readings\Wanted;
 
 /** One line of the list of readings. */
 final readonly class ReadingRow

@@ -6,9 +6,9 @@ namespace App\Square;
 
 use Aequus\Measure\Length;
 use Aequus\Site\SiteState;
-use Aequus\Square\TakenReadings;
-use Aequus\Square\Taped;
-use Aequus\Square\Wanted;
+use Aequus\Square\Readings\TakenReadings;
+use Aequus\Square\Readings\Taped;
+use Aequus\Square\Readings\Wanted;
 
 /** The list of readings: first those that prove the layout, in walking order, then every other that was taken. */
 final readonly class ReadingSheet

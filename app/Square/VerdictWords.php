@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Square;
 
-use Aequus\Adjust\FarReading;
-use Aequus\Adjust\NormalDistribution;
-use Aequus\Adjust\PlacedStake;
-use Aequus\Adjust\PlacementWay;
+use Aequus\Adjust\GrossErrors\FarReading;
+use Aequus\Adjust\Placement\PlacedStake;
+use Aequus\Adjust\Placement\PlacementWay;
+use Aequus\Adjust\Statistics\NormalDistribution;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
@@ -15,8 +15,8 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Side;
 use Aequus\Site\SiteState;
+use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\SquareVerdict;
-use Aequus\Square\TakenReadings;
 use Aequus\Words\Speech;
 
 /** The verdict on a layout in plain words: what holds, what it rests on, and how that follows from this job’s own figures. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Cut;
 
-use Aequus\Adjust\Mistakes;
-use Aequus\Adjust\Network;
-use Aequus\Adjust\NotDetermined;
-use Aequus\Adjust\Station;
+use Aequus\Adjust\GrossErrors\Mistakes;
+use Aequus\Adjust\Network\Network;
+use Aequus\Adjust\Network\NotDetermined;
+use Aequus\Adjust\Network\Station;
 use Aequus\Measure\Length;
 
 /**

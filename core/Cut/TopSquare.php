@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aequus\Cut;
 
-use Aequus\Adjust\AdjustedNetwork;
-use Aequus\Adjust\FewestMoves;
-use Aequus\Adjust\Station;
+use Aequus\Adjust\Network\AdjustedNetwork;
+use Aequus\Adjust\Network\Station;
+use Aequus\Adjust\Placement\FewestMoves;
 
 /** The tops of a frame, out of where the stakes stand and how the posts lean: which corner is out. */
 final readonly class TopSquare

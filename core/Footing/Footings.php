@@ -4,6 +4,17 @@ declare(strict_types=1);
 
 namespace Aequus\Footing;
 
+use Aequus\Footing\Depths\DepthNeed;
+use Aequus\Footing\Depths\DepthRule;
+use Aequus\Footing\Depths\Depths;
+use Aequus\Footing\Depths\RequiredDepth;
+use Aequus\Footing\Holding\HoldAdviser;
+use Aequus\Footing\Holding\Pier;
+use Aequus\Footing\Holding\PierTops;
+use Aequus\Footing\Holding\PostTops;
+use Aequus\Footing\Holes\HoleAsDug;
+use Aequus\Footing\Holes\HoleWork;
+use Aequus\Footing\Holes\SoilSurprise;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Footing\HoleDug;

@@ -4,6 +4,38 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Guide\Clear\AskForMarks;
+use Aequus\Guide\Clear\KeepClearOfServices;
+use Aequus\Guide\Clear\WaitForMarks;
+use Aequus\Guide\Cut\CutBeforeStanding;
+use Aequus\Guide\Cut\CutPosts;
+use Aequus\Guide\Cut\DecideTops;
+use Aequus\Guide\Cut\FaceShortPosts;
+use Aequus\Guide\Cut\MeasureOnceMore;
+use Aequus\Guide\Cut\MeasureTops;
+use Aequus\Guide\Footing\DecideFooting;
+use Aequus\Guide\Footing\DeepenShortHoles;
+use Aequus\Guide\Footing\DigHoles;
+use Aequus\Guide\Footing\WeighHoldingAgain;
+use Aequus\Guide\Handover\HandOver;
+use Aequus\Guide\Level\CheckGround;
+use Aequus\Guide\Level\ChooseBenchmark;
+use Aequus\Guide\Level\ReadGround;
+use Aequus\Guide\Level\SettleHeights;
+use Aequus\Guide\Plan\KeepToTheSite;
+use Aequus\Guide\Set\FillPosts;
+use Aequus\Guide\Set\PullTops;
+use Aequus\Guide\Set\ReadPlumb;
+use Aequus\Guide\Set\SeeToThePour;
+use Aequus\Guide\Set\SetPosts;
+use Aequus\Guide\Square\ConfirmFarReadings;
+use Aequus\Guide\Square\PullAgain;
+use Aequus\Guide\Square\PullTapes;
+use Aequus\Guide\Square\SetBoards;
+use Aequus\Guide\Square\SettleContradiction;
+use Aequus\Guide\Square\SettleLines;
+use Aequus\Guide\Square\StraightenLayout;
+use Aequus\Guide\Square\TellStakes;
 use Aequus\Site\SiteState;
 
 /** Names the next move: the first that any rule asks for, safety before order of work. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Level;
 
-use Aequus\Adjust\NormalDistribution;
-use Aequus\Adjust\StudentT;
+use Aequus\Adjust\Statistics\NormalDistribution;
+use Aequus\Adjust\Statistics\StudentT;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Guesses;
 use Aequus\Plan\Point;

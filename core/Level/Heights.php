@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Level;
 
-use Aequus\Adjust\AdjustedLevels;
-use Aequus\Adjust\LevelNetwork;
-use Aequus\Adjust\LevelReading;
-use Aequus\Adjust\Mistakes;
-use Aequus\Adjust\NotDetermined;
-use Aequus\Adjust\OwnError;
-use Aequus\Adjust\Separation;
+use Aequus\Adjust\GrossErrors\Mistakes;
+use Aequus\Adjust\GrossErrors\Separation;
+use Aequus\Adjust\Levels\AdjustedLevels;
+use Aequus\Adjust\Levels\LevelNetwork;
+use Aequus\Adjust\Levels\LevelReading;
+use Aequus\Adjust\Levels\OwnError;
+use Aequus\Adjust\Network\NotDetermined;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\LevelPoint;
 use Aequus\Logbook\Level\RodReading;

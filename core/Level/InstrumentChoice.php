@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Level;
 
-use Aequus\Adjust\NormalDistribution;
+use Aequus\Adjust\Statistics\NormalDistribution;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 

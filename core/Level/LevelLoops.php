@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Level;
 
-use Aequus\Adjust\LevelReading;
+use Aequus\Adjust\Levels\LevelReading;
 
 /**
  * The closures of a levelling: every reading that is more than a tree of readings needs closes one loop, back to its start or from one known

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Level;
 
-use Aequus\Adjust\LevelReading;
+use Aequus\Adjust\Levels\LevelReading;
 use Aequus\Logbook\Level\BeamTested;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\HeightDifference;

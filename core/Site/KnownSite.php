@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
-use Aequus\Footing\Bag;
-use Aequus\Footing\HoleWork;
-use Aequus\Footing\PostTops;
+use Aequus\Footing\Holding\PostTops;
+use Aequus\Footing\Holes\HoleWork;
+use Aequus\Footing\Materials\Bag;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Footing\HoleDug;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
-use Aequus\Adjust\StakeVerdict;
+use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Set\CrossChecked;
 use Aequus\Logbook\Set\PointOfNoReturn;

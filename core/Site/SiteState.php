@@ -8,7 +8,7 @@ use Aequus\Clear\Clearance;
 use Aequus\Cut\CutList;
 use Aequus\Cut\CutMark;
 use Aequus\Footing\Footings;
-use Aequus\Footing\SoilSurprise;
+use Aequus\Footing\Holes\SoilSurprise;
 use Aequus\Handover\Handover;
 use Aequus\Handover\PostRecord;
 use Aequus\Level\Heights;

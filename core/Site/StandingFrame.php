@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
-use Aequus\Adjust\Distance;
-use Aequus\Adjust\LineOffset;
-use Aequus\Adjust\NotDetermined;
-use Aequus\Adjust\Reading;
-use Aequus\Adjust\Station;
+use Aequus\Adjust\Network\Distance;
+use Aequus\Adjust\Network\LineOffset;
+use Aequus\Adjust\Network\NotDetermined;
+use Aequus\Adjust\Network\Reading;
+use Aequus\Adjust\Network\Station;
 use Aequus\Cut\TopLean;
 use Aequus\Cut\TopNetwork;
 use Aequus\Handover\RowLine;

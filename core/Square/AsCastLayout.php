@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
-use Aequus\Adjust\Placement;
+use Aequus\Adjust\Placement\Placement;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\Square\AsCast;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
-use Aequus\Adjust\PlacedStake;
-use Aequus\Adjust\StakeVerdict;
+use Aequus\Adjust\Placement\PlacedStake;
+use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\StakeMoved;
@@ -14,6 +14,12 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
 use Aequus\Plan\Posts\Post;
+use Aequus\Square\Readings\JudgedReading;
+use Aequus\Square\Readings\KeptOffset;
+use Aequus\Square\Readings\ReadyReadings;
+use Aequus\Square\Readings\TakenReadings;
+use Aequus\Square\Readings\Taped;
+use Aequus\Square\Readings\Wanted;
 
 /** What was read between the stakes of one plan, what it says, and what is still to be read. */
 final readonly class Layout

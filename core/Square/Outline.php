@@ -6,6 +6,10 @@ namespace Aequus\Square;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Layout\Corners;
+use Aequus\Square\Readings\Pair;
+use Aequus\Square\Readings\TakenReadings;
+use Aequus\Square\Readings\Taped;
+use Aequus\Square\SettingOut\Rack;
 
 /** The four corners with their sides and diagonals, as people check them by hand: which way the outline leans, and by how much. */
 final readonly class Outline

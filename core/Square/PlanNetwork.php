@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
-use Aequus\Adjust\AdjustedNetwork;
-use Aequus\Adjust\Datum;
-use Aequus\Adjust\HeldByLines;
-use Aequus\Adjust\MoveCovariance;
-use Aequus\Adjust\Network;
-use Aequus\Adjust\PlacementWay;
-use Aequus\Adjust\Reading;
-use Aequus\Adjust\Station;
+use Aequus\Adjust\Network\AdjustedNetwork;
+use Aequus\Adjust\Network\Datum;
+use Aequus\Adjust\Network\Network;
+use Aequus\Adjust\Network\Reading;
+use Aequus\Adjust\Network\Station;
+use Aequus\Adjust\Placement\HeldByLines;
+use Aequus\Adjust\Placement\MoveCovariance;
+use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
-use Aequus\Adjust\AdjustedNetwork;
-use Aequus\Adjust\ErrorEllipse;
-use Aequus\Adjust\FurtherDistances;
-use Aequus\Adjust\MoveCovariance;
-use Aequus\Adjust\NormalDistribution;
-use Aequus\Adjust\NotDetermined;
-use Aequus\Adjust\Reading;
-use Aequus\Adjust\Tells;
+use Aequus\Adjust\Network\AdjustedNetwork;
+use Aequus\Adjust\Network\FurtherDistances;
+use Aequus\Adjust\Network\NotDetermined;
+use Aequus\Adjust\Network\Reading;
+use Aequus\Adjust\Placement\ErrorEllipse;
+use Aequus\Adjust\Placement\MoveCovariance;
+use Aequus\Adjust\Placement\Tells;
+use Aequus\Adjust\Statistics\NormalDistribution;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Square\Readings\Pair;
+use Aequus\Square\Readings\Wanted;
 
 /** What a list of readings can prove, worked out before a tape is pulled. */
 final readonly class Proof

@@ -9,6 +9,10 @@ use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\BoardsUp;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
+use Aequus\Square\Readings\ReadyOffsets;
+use Aequus\Square\Readings\ReadyReadings;
+use Aequus\Square\Readings\TakenReadings;
+use Aequus\Square\Readings\Wanted;
 
 /**
  * Stakes before there are boards: set to a hand’s breadth with a few tapes, no verdict to the tolerance. It ends when the boards stand, for

@@ -4,22 +4,24 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
-use Aequus\Adjust\AdjustedNetwork;
-use Aequus\Adjust\AgainstLine;
-use Aequus\Adjust\FarFromPlan;
-use Aequus\Adjust\FurtherDistances;
-use Aequus\Adjust\HeldByLines;
-use Aequus\Adjust\LineConflict;
-use Aequus\Adjust\LineOffset;
-use Aequus\Adjust\Mistakes;
-use Aequus\Adjust\Network;
-use Aequus\Adjust\NotDetermined;
-use Aequus\Adjust\PlacedNetwork;
-use Aequus\Adjust\PlacementWay;
-use Aequus\Adjust\Reading;
-use Aequus\Adjust\Separation;
-use Aequus\Adjust\StakeVerdict;
-use Aequus\Adjust\Tells;
+use Aequus\Adjust\GrossErrors\FarFromPlan;
+use Aequus\Adjust\GrossErrors\LineConflict;
+use Aequus\Adjust\GrossErrors\Mistakes;
+use Aequus\Adjust\GrossErrors\Separation;
+use Aequus\Adjust\Network\AdjustedNetwork;
+use Aequus\Adjust\Network\FurtherDistances;
+use Aequus\Adjust\Network\LineOffset;
+use Aequus\Adjust\Network\Network;
+use Aequus\Adjust\Network\NotDetermined;
+use Aequus\Adjust\Network\Reading;
+use Aequus\Adjust\Placement\AgainstLine;
+use Aequus\Adjust\Placement\HeldByLines;
+use Aequus\Adjust\Placement\PlacedNetwork;
+use Aequus\Adjust\Placement\PlacementWay;
+use Aequus\Adjust\Placement\StakeVerdict;
+use Aequus\Adjust\Placement\Tells;
+use Aequus\Square\Readings\JudgedReading;
+use Aequus\Square\Readings\TakenReadings;
 
 /**
  * Where the stakes stand, as far as their readings determine it: which reading is wrong, which stake, and what can’t be told yet. Readings far

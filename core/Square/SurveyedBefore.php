@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
+use Aequus\Square\Readings\Wanted;
+
 /** What was worked out from one plan and logbook, so that it need not be worked out again: it holds nothing that these two do not say. */
 final readonly class SurveyedBefore
 {

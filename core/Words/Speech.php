@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Words;
 
-use Aequus\Adjust\PlacementWay;
+use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Beside;
 use Aequus\Guide\MoveKind;

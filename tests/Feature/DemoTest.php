@@ -13,7 +13,7 @@ use Aequus\Measure\TapeClass;
 use Aequus\Plan\Side;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
-use Aequus\Square\Pair;
+use Aequus\Square\Readings\Pair;
 use Aequus\Square\SquareVerdict;
 use App\Demo\BirdHide;
 use App\Demo\DemoJob;

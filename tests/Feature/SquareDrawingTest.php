@@ -10,7 +10,7 @@ use App\Demo\BirdHide;
 use App\Demo\LoadDemo;
 use App\Demo\ReadFrom;
 use App\Demo\Shelter;
-use App\Drawing\DrawnStake;
+use App\Drawing\Drawn\DrawnStake;
 use App\Drawing\SquareDrawing;
 use App\Square\ReadingSheet;
 use Generator;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aequus\Footing\HoleOptions;
-use Aequus\Footing\SoilSurprise;
+use Aequus\Footing\Holes\HoleOptions;
+use Aequus\Footing\Holes\SoilSurprise;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Site\SiteState;
 use App\Actions\RevisePlan;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aequus\Guide\StopNow;
+use Aequus\Guide\Set\StopNow;
 use Aequus\Site\StandingFrame;
 use App\Drawing\LeanDrawing;
 use App\Drawing\PlanDrawing;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aequus\Adjust\NotDetermined;
-use Aequus\Adjust\PlacementWay;
+use Aequus\Adjust\Network\NotDetermined;
+use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Square\AsCastLayout;
-use Aequus\Square\BatterBoard;
-use Aequus\Square\BatterBoards;
-use Aequus\Square\HoldNumbers;
 use Aequus\Square\Proof;
-use Aequus\Square\ReadyReadings;
-use Aequus\Square\StringOutline;
-use Aequus\Square\Wanted;
+use Aequus\Square\Readings\ReadyReadings;
+use Aequus\Square\Readings\Wanted;
+use Aequus\Square\SettingOut\BatterBoard;
+use Aequus\Square\SettingOut\BatterBoards;
+use Aequus\Square\SettingOut\HoldNumbers;
+use Aequus\Square\SettingOut\StringOutline;
 use App\Actions\RevisePlan;
 use App\Drawing\SquareDrawing;
 use App\Http\Requests\Plans\LayoutRulesRequest;

@@ -1,6 +1,6 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $ask = $materials->sums->field(...); $volume = fn (float $mm3) => \App\View\Typeset::volume($plan->notation, $mm3);
-    $litres = fn (float $mm3) => $plan->notation->unit->value === 'mm' ? number_format($mm3 / 1e6, 0).' l' : number_format($mm3 / \Aequus\Footing\Concrete::CUBIC_FOOT, 1).' ft³';
+    $litres = fn (float $mm3) => $plan->notation->unit->value === 'mm' ? number_format($mm3 / 1e6, 0).' l' : number_format($mm3 / \Aequus\Footing\Materials\Concrete::CUBIC_FOOT, 1).' ft³';
     $dug = count(array_filter($materials->holes, fn ($hole) => $hole->isDug)); $alone = $materials->alone; $waterUnit = $plan->notation->unit->value === 'mm' ? 'litres' : 'quarts'; $mass = rtrim(rtrim(number_format($materials->bagMass, 1), '0'), '.').($plan->notation->unit->value === 'mm' ? ' kg' : ' lb');
 @endphp
 <x-layout title="Materials" :site="$site" :phase="$phase">
@@ -17,7 +17,7 @@
                 <dl class="facts">
                     <div><dt>Earth to dig</dt><dd>{{ $volume($materials->total('dug')) }}</dd></div>
                     <div><dt>Spoil, loosened</dt><dd>{{ $volume($materials->total('spoil')) }}</dd></div>
-                    <div><dt>Gravel</dt><dd>{{ $volume($materials->total('gravel')) }}, {{ (new \Aequus\Measure\LoadNotation($plan->notation->unit))->weight(\Aequus\Footing\Gravel::tonnes($materials->total('gravel'))) }}</dd></div>
+                    <div><dt>Gravel</dt><dd>{{ $volume($materials->total('gravel')) }}, {{ (new \Aequus\Measure\LoadNotation($plan->notation->unit))->weight(\Aequus\Footing\Materials\Gravel::tonnes($materials->total('gravel'))) }}</dd></div>
                     <div><dt>Concrete, without waste</dt><dd>{{ $volume($materials->total('concrete')) }}</dd></div>
                     <div><dt>Or by truck, with waste</dt><dd>{{ $volume($materials->readyMix->ordered) }}, {{ $materials->readyMix->lots }} lots of {{ $volume($materials->readyMix->lot) }}</dd></div>
                     <div><dt>Water for the bags</dt><dd>{{ $materials->waterPerBag === null ? 'type what the label says' : number_format($materials->waterPerBag * $alone->needed, 0).' '.$waterUnit.' to carry' }}</dd></div>

@@ -22,7 +22,7 @@
                     </form>
                 @endif
                 <details class="why"><summary>Why?</summary>
-                    <p>Every planned reading is given the standard deviation of its class, √(a² + (b·d)²), and the whole is adjusted as if it had been read. What is left open of a stake is the 95 % ring of its move: 2.45 times the longest half-axis of its error ellipse, {{ \App\Square\VerdictWords::way(\Aequus\Adjust\PlacementWay::from($layout->placement->value)) }}. {{ $proof->surplus }} readings more than are needed check the others.</p>
+                    <p>Every planned reading is given the standard deviation of its class, √(a² + (b·d)²), and the whole is adjusted as if it had been read. What is left open of a stake is the 95 % ring of its move: 2.45 times the longest half-axis of its error ellipse, {{ \App\Square\VerdictWords::way(\Aequus\Adjust\Placement\PlacementWay::from($layout->placement->value)) }}. {{ $proof->surplus }} readings more than are needed check the others.</p>
                     <p>A slip shows when it is larger than the test’s limit and the noise together: σ·(limit + 0.84) / √r, with r the share of its own mistake that the others see in a reading.</p>
                 </details>
                 <table>

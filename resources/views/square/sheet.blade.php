@@ -14,7 +14,7 @@
                     @php($stake = $placed?->stakes[$post->id->value] ?? null)
                     <tr><th scope="row">{{ $post->label }}</th><td class="num"><x-length :of="$post->at->x" :plan="$plan" /></td><td class="num"><x-length :of="$post->at->y" :plan="$plan" /></td>
                         @if ($hold)<td class="num">@if ($holds->has($post->label))<x-length :of="$holds[$post->label]->fromP" :plan="$plan" />@else — @endif</td><td class="num">@if ($holds->has($post->label))<x-length :of="$holds[$post->label]->fromQ" :plan="$plan" />@else — @endif</td>@endif
-                        <td>@if ($stake && $stake->verdict === \Aequus\Adjust\StakeVerdict::Out){!! collect(\Aequus\Guide\StraightenLayout::inMarks($site->state, $stake))->map(fn ($part) => \App\View\Typeset::length($plan->notation, $part->amount).' '.e($plan->sides->of($part->toward)))->join(', ') !!}@endif</td><td><span class="tickbox"></span></td><td><span class="tickbox"></span></td></tr>
+                        <td>@if ($stake && $stake->verdict === \Aequus\Adjust\Placement\StakeVerdict::Out){!! collect(\Aequus\Guide\Square\StraightenLayout::inMarks($site->state, $stake))->map(fn ($part) => \App\View\Typeset::length($plan->notation, $part->amount).' '.e($plan->sides->of($part->toward)))->join(', ') !!}@endif</td><td><span class="tickbox"></span></td><td><span class="tickbox"></span></td></tr>
                 @endforeach
             </tbody>
         </table>

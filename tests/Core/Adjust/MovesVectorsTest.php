@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Adjust;
 
-use Aequus\Adjust\AdjustedNetwork;
-use Aequus\Adjust\AgainstLine;
-use Aequus\Adjust\FurtherDistances;
-use Aequus\Adjust\LineOffset;
-use Aequus\Adjust\MoveCovariance;
-use Aequus\Adjust\PlacedNetwork;
-use Aequus\Adjust\PlacementWay;
-use Aequus\Adjust\StakeVerdict;
-use Aequus\Adjust\Tells;
+use Aequus\Adjust\Network\AdjustedNetwork;
+use Aequus\Adjust\Network\FurtherDistances;
+use Aequus\Adjust\Network\LineOffset;
+use Aequus\Adjust\Placement\AgainstLine;
+use Aequus\Adjust\Placement\MoveCovariance;
+use Aequus\Adjust\Placement\PlacedNetwork;
+use Aequus\Adjust\Placement\PlacementWay;
+use Aequus\Adjust\Placement\StakeVerdict;
+use Aequus\Adjust\Placement\Tells;
 use Aequus\Measure\Length;
 use Aequus\Plan\Shift;
 use Generator;

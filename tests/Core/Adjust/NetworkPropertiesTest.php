@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Adjust;
 
-use Aequus\Adjust\AdjustedNetwork;
-use Aequus\Adjust\ChiSquare;
-use Aequus\Adjust\Datum;
-use Aequus\Adjust\Distance;
-use Aequus\Adjust\Mistakes;
-use Aequus\Adjust\Network;
-use Aequus\Adjust\PlacedNetwork;
-use Aequus\Adjust\PlacementWay;
-use Aequus\Adjust\StakeVerdict;
-use Aequus\Adjust\Station;
+use Aequus\Adjust\GrossErrors\Mistakes;
+use Aequus\Adjust\Network\AdjustedNetwork;
+use Aequus\Adjust\Network\Datum;
+use Aequus\Adjust\Network\Distance;
+use Aequus\Adjust\Network\Network;
+use Aequus\Adjust\Network\Station;
+use Aequus\Adjust\Placement\PlacedNetwork;
+use Aequus\Adjust\Placement\PlacementWay;
+use Aequus\Adjust\Placement\StakeVerdict;
+use Aequus\Adjust\Statistics\ChiSquare;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Adjust;
 
-use Aequus\Adjust\Datum;
-use Aequus\Adjust\Distance;
-use Aequus\Adjust\Network;
-use Aequus\Adjust\Station;
+use Aequus\Adjust\Network\Datum;
+use Aequus\Adjust\Network\Distance;
+use Aequus\Adjust\Network\Network;
+use Aequus\Adjust\Network\Station;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Random\Engine\Mt19937;

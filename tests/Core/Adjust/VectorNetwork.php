@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Adjust;
 
-use Aequus\Adjust\Datum;
-use Aequus\Adjust\Distance;
-use Aequus\Adjust\HeldByLines;
-use Aequus\Adjust\LineOffset;
-use Aequus\Adjust\Network;
-use Aequus\Adjust\Reading;
-use Aequus\Adjust\Station;
-use Aequus\Adjust\StringOffset;
+use Aequus\Adjust\Network\Datum;
+use Aequus\Adjust\Network\Distance;
+use Aequus\Adjust\Network\LineOffset;
+use Aequus\Adjust\Network\Network;
+use Aequus\Adjust\Network\Reading;
+use Aequus\Adjust\Network\Station;
+use Aequus\Adjust\Network\StringOffset;
+use Aequus\Adjust\Placement\HeldByLines;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
-use Aequus\Square\TapeCorrection;
+use Aequus\Square\SettingOut\TapeCorrection;
 
 /** A network as a case of the independent computation gives it. */
 final readonly class VectorNetwork

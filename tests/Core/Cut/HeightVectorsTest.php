@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cut;
 
-use Aequus\Adjust\Datum;
-use Aequus\Adjust\Distance;
-use Aequus\Adjust\LineOffset;
-use Aequus\Adjust\Network;
-use Aequus\Adjust\Station;
+use Aequus\Adjust\Network\Datum;
+use Aequus\Adjust\Network\Distance;
+use Aequus\Adjust\Network\LineOffset;
+use Aequus\Adjust\Network\Network;
+use Aequus\Adjust\Network\Station;
 use Aequus\Cut\CutMark;
 use Aequus\Cut\CutRefused;
 use Aequus\Cut\Heights;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\DepthNeed;
-use Aequus\Footing\DepthRule;
-use Aequus\Footing\Depths;
+use Aequus\Footing\Depths\DepthNeed;
+use Aequus\Footing\Depths\DepthRule;
+use Aequus\Footing\Depths\Depths;
+use Aequus\Footing\Depths\HighestFoot;
+use Aequus\Footing\Depths\RequiredDepth;
 use Aequus\Footing\FootingRefused;
-use Aequus\Footing\HighestFoot;
-use Aequus\Footing\HoleAsDug;
-use Aequus\Footing\RequiredDepth;
+use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\LeastDepths;
 use Aequus\Plan\Footing\LeastEmbedment;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\Bag;
-use Aequus\Footing\BagForecast;
-use Aequus\Footing\Concrete;
-use Aequus\Footing\Foam;
 use Aequus\Footing\FootingRefused;
-use Aequus\Footing\FormTube;
-use Aequus\Footing\Gravel;
-use Aequus\Footing\Hole;
+use Aequus\Footing\Holding\FormTube;
+use Aequus\Footing\Holes\Hole;
+use Aequus\Footing\Materials\Bag;
+use Aequus\Footing\Materials\BagForecast;
+use Aequus\Footing\Materials\Concrete;
+use Aequus\Footing\Materials\Foam;
+use Aequus\Footing\Materials\Gravel;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Section;
 use Generator;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\HoldAdvice;
-use Aequus\Footing\HoldAdviser;
+use Aequus\Footing\Holding\HoldAdvice;
+use Aequus\Footing\Holding\HoldAdviser;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\HoldingSite;

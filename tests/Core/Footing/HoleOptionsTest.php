@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\DepthRule;
+use Aequus\Footing\Depths\DepthRule;
 use Aequus\Footing\Footings;
-use Aequus\Footing\HoleAsDug;
-use Aequus\Footing\HoleOption;
-use Aequus\Footing\HoleOptions;
+use Aequus\Footing\Holes\HoleAsDug;
+use Aequus\Footing\Holes\HoleOption;
+use Aequus\Footing\Holes\HoleOptions;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Scope;
 use Aequus\Logbook\Book\Decision;

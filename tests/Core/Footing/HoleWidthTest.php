@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\HoleWidth;
-use Aequus\Footing\ReadyMix;
+use Aequus\Footing\Holes\HoleWidth;
+use Aequus\Footing\Materials\ReadyMix;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\PlanRefused;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\Bearing;
 use Aequus\Footing\FrostEstimate;
-use Aequus\Footing\RoofOrFloor;
-use Aequus\Footing\SidewaysLoad;
-use Aequus\Footing\TributaryAreas;
-use Aequus\Footing\Uplift;
+use Aequus\Footing\Loads\Bearing;
+use Aequus\Footing\Loads\RoofOrFloor;
+use Aequus\Footing\Loads\SidewaysLoad;
+use Aequus\Footing\Loads\TributaryAreas;
+use Aequus\Footing\Loads\Uplift;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Layout\Grid;

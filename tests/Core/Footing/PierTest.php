@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\DepthNeed;
-use Aequus\Footing\Depths;
+use Aequus\Footing\Depths\DepthNeed;
+use Aequus\Footing\Depths\Depths;
+use Aequus\Footing\Depths\RequiredDepth;
 use Aequus\Footing\FootingRefused;
-use Aequus\Footing\HoleAsDug;
-use Aequus\Footing\Pier;
-use Aequus\Footing\PostTops;
-use Aequus\Footing\RequiredDepth;
+use Aequus\Footing\Holding\Pier;
+use Aequus\Footing\Holding\PostTops;
+use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Holding\PierRules;

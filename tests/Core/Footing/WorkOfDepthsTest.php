@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\DepthComparison;
-use Aequus\Footing\DepthNeed;
-use Aequus\Footing\DepthPrices;
-use Aequus\Footing\Depths;
-use Aequus\Footing\DepthWay;
+use Aequus\Footing\Depths\DepthComparison;
+use Aequus\Footing\Depths\DepthNeed;
+use Aequus\Footing\Depths\DepthPrices;
+use Aequus\Footing\Depths\Depths;
+use Aequus\Footing\Depths\DepthWay;
+use Aequus\Footing\Depths\PriceFlip;
 use Aequus\Footing\FootingRefused;
-use Aequus\Footing\HoleAsDug;
-use Aequus\Footing\HoleWork;
-use Aequus\Footing\PostTops;
-use Aequus\Footing\PriceFlip;
+use Aequus\Footing\Holding\PostTops;
+use Aequus\Footing\Holes\HoleAsDug;
+use Aequus\Footing\Holes\HoleWork;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\HoleShape;

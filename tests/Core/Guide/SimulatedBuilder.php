@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Guide;
 
 use Aequus\Guide\Guide;
+use Aequus\Guide\Level\SettleHeights;
 use Aequus\Guide\Move;
 use Aequus\Guide\MoveKind;
 use Aequus\Guide\Scope;
-use Aequus\Guide\SettleHeights;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Book\HandedOver;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Level;
 
-use Aequus\Guide\SettleHeights;
+use Aequus\Guide\Level\SettleHeights;
 use Aequus\Level\Heights;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\Level\BenchmarkChosen;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Level;
 
-use Aequus\Adjust\Dropped;
-use Aequus\Guide\SettleHeights;
+use Aequus\Adjust\GrossErrors\Dropped;
+use Aequus\Guide\Level\SettleHeights;
 use Aequus\Level\CutAndFill;
 use Aequus\Level\FinishedGrade;
 use Aequus\Level\Heights;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Level;
 
-use Aequus\Adjust\AdjustedLevels;
-use Aequus\Adjust\Dropped;
-use Aequus\Adjust\LevelNetwork;
-use Aequus\Adjust\LevelReading;
-use Aequus\Adjust\Mistakes;
-use Aequus\Adjust\NotDetermined;
-use Aequus\Adjust\OwnError;
-use Aequus\Adjust\SearchEnd;
-use Aequus\Adjust\Separation;
+use Aequus\Adjust\GrossErrors\Dropped;
+use Aequus\Adjust\GrossErrors\Mistakes;
+use Aequus\Adjust\GrossErrors\SearchEnd;
+use Aequus\Adjust\GrossErrors\Separation;
+use Aequus\Adjust\Levels\AdjustedLevels;
+use Aequus\Adjust\Levels\LevelNetwork;
+use Aequus\Adjust\Levels\LevelReading;
+use Aequus\Adjust\Levels\OwnError;
+use Aequus\Adjust\Network\NotDetermined;
 use Aequus\Level\BoardLevel;
 use Aequus\Level\GroundTest;
 use Aequus\Level\Laser;

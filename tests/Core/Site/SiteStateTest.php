@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Site;
 
-use Aequus\Footing\DepthRule;
+use Aequus\Footing\Depths\DepthRule;
 use Aequus\Handover\PostRecord;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;

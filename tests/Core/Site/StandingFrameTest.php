@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Site;
 
 use Aequus\Cut\TopNetwork;
-use Aequus\Guide\StopNow;
+use Aequus\Guide\Set\StopNow;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Level\BenchmarkChosen;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Square;
 
-use Aequus\Adjust\NormalDistribution;
-use Aequus\Adjust\PlacedStake;
-use Aequus\Adjust\PlacementWay;
+use Aequus\Adjust\Placement\PlacedStake;
+use Aequus\Adjust\Placement\PlacementWay;
+use Aequus\Adjust\Statistics\NormalDistribution;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\Payload;
@@ -24,8 +24,8 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Point;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Square\Layout;
+use Aequus\Square\Readings\Taped;
 use Aequus\Square\SquareVerdict;
-use Aequus\Square\Taped;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Square;
 
-use Aequus\Adjust\NotDetermined;
+use Aequus\Adjust\Network\NotDetermined;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
@@ -15,9 +15,9 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Square\Layout;
 use Aequus\Square\Proof;
-use Aequus\Square\ReadyReadings;
-use Aequus\Square\WalkingOrder;
-use Aequus\Square\Wanted;
+use Aequus\Square\Readings\ReadyReadings;
+use Aequus\Square\Readings\WalkingOrder;
+use Aequus\Square\Readings\Wanted;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;

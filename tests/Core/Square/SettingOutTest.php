@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\Core\Square;
 
-use Aequus\Adjust\PlacementWay;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Layout\BoardRules;
+use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Layout\ReadyList;
 use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Side;
-use Aequus\Square\BatterBoards;
-use Aequus\Square\HoldNumbers;
-use Aequus\Square\PlumbedLine;
+use Aequus\Square\SettingOut\BatterBoards;
+use Aequus\Square\SettingOut\HoldNumbers;
+use Aequus\Square\SettingOut\PlumbedLine;
+use Aequus\Square\SettingOut\StringOutline;
+use Aequus\Square\SettingOut\TapeComparison;
+use Aequus\Square\SettingOut\Turn;
+use Aequus\Square\SettingOut\TwoTapes;
 use Aequus\Square\SquareRefused;
-use Aequus\Square\StringOutline;
-use Aequus\Square\TapeComparison;
-use Aequus\Square\Turn;
-use Aequus\Square\TwoTapes;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 
@@ -129,7 +129,7 @@ final class SettingOutTest extends TestCase
     private function plan(StringRun $run): Plan
     {
         return Builds::plan([2400, 2400], [3000])->withLayout(new LayoutRules(
-            PlacementWay::BaseLine, ReadyList::Full, TapeClass::Steel, null, $run, new BoardRules(Length::millimetres(1000), Length::millimetres(900)), Length::zero(),
+            ChosenPlacement::BaseLine, ReadyList::Full, TapeClass::Steel, null, $run, new BoardRules(Length::millimetres(1000), Length::millimetres(900)), Length::zero(),
         ));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Square;
 
-use Aequus\Adjust\Mistakes;
-use Aequus\Adjust\PlacedNetwork;
-use Aequus\Adjust\PlacementWay;
+use Aequus\Adjust\GrossErrors\Mistakes;
+use Aequus\Adjust\Placement\PlacedNetwork;
+use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Square\PlanNetwork;
-use Aequus\Square\ReadyReadings;
-use Aequus\Square\Wanted;
+use Aequus\Square\Readings\ReadyReadings;
+use Aequus\Square\Readings\Wanted;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;

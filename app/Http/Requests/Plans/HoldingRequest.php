@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
-use Aequus\Footing\HoldAdviser;
+use Aequus\Footing\Holding\HoldAdviser;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;

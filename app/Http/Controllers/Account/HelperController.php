@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Account;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Entries\EntryRequest;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Who reads while another types: the name stands on every entry of this sign-in until it is changed. */
+final class HelperController extends Controller
+{
+    public function __invoke(Request $request): RedirectResponse
+    {
+        $name = mb_substr($request->string('helper')->trim()->value(), 0, 80);
+        $request->session()->put(EntryRequest::READS, $name);
+
+        return back()->with('said', $name === '' ? 'Entries carry your own name again.' : "{$name} reads now: every entry says so, until you change it.");
+    }
+}

@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Adjust\Placement;
+
+use Aequus\Adjust\Network\AdjustedNetwork;
+use LogicException;
+
+/**
+ * How uncertain the moves are under one placement: S·Q·Sᵀ with S = I − G(BᵀG)⁻¹Bᵀ, G the shifts and the turn of the whole design, B what
+ * fixes the placement. An S-transformation after Baarda, S-transformations and criterion matrices (1973). Nothing larger than three columns
+ * is ever formed.
+ */
+final readonly class MoveCovariance
+{
+    /** @var list<array<string, array{float, float}>> columns of B by station */
+    private array $b;
+
+    /** @var array<string, array{array{float, float, float}, array{float, float, float}}> rows of G(BᵀG)⁻¹ for x and y, by station */
+    private array $gh;
+
+    /** @var list<list<float>> BᵀQB */
+    private array $bqb;
+
+    /** @var ?array{float, float, float} row of (BᵀG)⁻¹ for the turn; null where the placement has none */
+    private ?array $turn;
+
+    /** @var array<string, ErrorEllipse> of each move */
+    public array $ellipses;
+
+    /** @var array<string, array{float, float, float}> variance of x, covariance, variance of y of each move */
+    public array $covariances;
+
+    /**
+     * @param  array<string, array{float, float}>  $at  where the stations stand, at least two
+     * @param  PlacementWay  $way  base line: $fixing is P and Q; held: the held ones; fewest moves and by the line: those left alone
+     * @param  list<string>  $fixing  the stations that fix the placement
+     * @param  callable(string): array{float, float, float}  $covariance  of a station: xx, xy, yy
+     * @param  callable(array<string, array{float, float}>): array<string, array{float, float}>  $spread  Q times a combination
+     * @param  ?HeldByLines  $held  by the line: what the lines hold
+     */
+    public function __construct(array $at, PlacementWay $way, array $fixing, callable $covariance, callable $spread, ?HeldByLines $held = null)
+    {
+        $lines = $way === PlacementWay::ByLine ? $held : null;
+        if ($lines !== null && $lines->direction) {
+            $this->b = self::along($lines->along(), $fixing);
+            $this->gh = array_map(fn () => self::shiftOnly($lines->along(), count($fixing)), $at);
+        } else {
+            $n = count($at);
+            $x = array_sum(array_column($at, 0)) / $n;
+            $y = array_sum(array_column($at, 1)) / $n;
+            $g = array_map(fn (array $p) => [[1.0, 0.0, -($p[1] - $y)], [0.0, 1.0, $p[0] - $x]], $at);
+            $this->b = self::fixing($at, $way, $fixing, $g);
+            $h = self::inverse(array_map(fn (array $column) => array_map(fn (int $k) => self::alongG($column, $g, $k), [0, 1, 2]), $this->b));
+            $gh = array_map(fn (array $rows) => [self::times($rows[0], $h), self::times($rows[1], $h)], $g);
+            $this->gh = $lines === null ? $gh : self::placedByLines($gh, $lines);
+        }
+        $this->turn = isset($h) ? [$h[2][0], $h[2][1], $h[2][2]] : null;
+        $qb = array_map($spread, $this->b);
+        $this->bqb = array_map(fn (array $column) => array_map(fn (array $q) => self::inner($column, $q), $qb), $this->b);
+        $ellipses = $covariances = [];
+        foreach (array_keys($at) as $name) {
+            [$xx, $xy, $yy] = $covariance((string) $name);
+            // Rows of G·H for this station, one for x and one for y.
+            [$mx, $my] = $this->gh[$name];
+            foreach ([0, 1, 2] as $i) {
+                [$qx, $qy] = $qb[$i][$name];
+                $xx -= 2 * $mx[$i] * $qx;
+                $xy -= $mx[$i] * $qy + $my[$i] * $qx;
+                $yy -= 2 * $my[$i] * $qy;
+                foreach ([0, 1, 2] as $j) {
+                    $xx += $mx[$i] * $this->bqb[$i][$j] * $mx[$j];
+                    $xy += $mx[$i] * $this->bqb[$i][$j] * $my[$j];
+                    $yy += $my[$i] * $this->bqb[$i][$j] * $my[$j];
+                }
+            }
+            $covariances[$name] = [$xx, $xy, $yy];
+            $ellipses[$name] = ErrorEllipse::of($xx, $xy, $yy);
+        }
+        [$this->ellipses, $this->covariances] = [$ellipses, $covariances];
+    }
+
+    /** @param  list<string>  $fixing */
+    public static function ofNetwork(AdjustedNetwork $network, PlacementWay $way, array $fixing, ?HeldByLines $held = null): self
+    {
+        return new self($network->at, $way, $fixing, $network->covariance(...), $network->spread(...), $held);
+    }
+
+    /** Standard deviation of the turn of the placement, radians; zero where it has none. */
+    public function turnDeviation(): float
+    {
+        $variance = 0.0;
+        foreach ($this->turn ?? [] as $i => $one) {
+            foreach ($this->turn ?? [] as $j => $other) {
+                $variance += $one * $this->bqb[$i][$j] * $other;
+            }
+        }
+
+        return sqrt(max(0.0, $variance));
+    }
+
+    /** The largest semi-axis of all moves, mm. */
+    public function largest(): float
+    {
+        return max(0.0, ...array_values(array_map(fn (ErrorEllipse $ellipse) => $ellipse->major, $this->ellipses)));
+    }
+
+    /**
+     * What a vector of stations has of the placement: Bᵀ times it. Linear in the vector.
+     *
+     * @param  array<string, array{float, float}>  $vector
+     * @return array{float, float, float}
+     */
+    public function taken(array $vector): array
+    {
+        return [self::inner($this->b[0], $vector), self::inner($this->b[1], $vector), self::inner($this->b[2], $vector)];
+    }
+
+    /**
+     * One station of a vector as it is seen once the placement is taken out of it: its rows of S times the vector.
+     *
+     * @param  array{float, float, float}  $taken  of the same vector
+     * @return array{float, float}
+     */
+    public function seen(string $name, float $x, float $y, array $taken): array
+    {
+        [$mx, $my] = $this->gh[$name];
+
+        return [$x - $mx[0] * $taken[0] - $mx[1] * $taken[1] - $mx[2] * $taken[2], $y - $my[0] * $taken[0] - $my[1] * $taken[1] - $my[2] * $taken[2]];
+    }
+
+    /**
+     * @param  array<string, array{float, float}>  $at
+     * @param  list<string>  $fixing
+     * @param  array<string, array{array{float, float, float}, array{float, float, float}}>  $g
+     * @return list<array<string, array{float, float}>> three columns of B
+     */
+    private static function fixing(array $at, PlacementWay $way, array $fixing, array $g): array
+    {
+        if ($way === PlacementWay::BaseLine) {
+            [$p, $q] = $fixing;
+            [$dx, $dy] = [$at[$q][0] - $at[$p][0], $at[$q][1] - $at[$p][1]];
+
+            return [[$p => [1.0, 0.0]], [$p => [0.0, 1.0]], [$p => [$dy, -$dx], $q => [-$dy, $dx]]];
+        }
+        if (count($fixing) === 1) {
+            [$hx, $hy] = $at[$fixing[0]];
+
+            return [[$fixing[0] => [1.0, 0.0]], [$fixing[0] => [0.0, 1.0]], array_map(fn (array $p) => [-($p[1] - $hy), $p[0] - $hx], $at)];
+        }
+        $columns = [[], [], []];
+        foreach ($fixing as $name) {
+            foreach ([0, 1, 2] as $k) {
+                $columns[$k][$name] = [$g[$name][0][$k], $g[$name][1][$k]];
+            }
+        }
+
+        return $columns;
+    }
+
+    /**
+     * The placement held in direction by lines: only the shift along them is free, and fixed by the stations left alone.
+     *
+     * @param  ?array{float, float}  $along  null where not even a shift is free
+     * @param  list<string>  $fixing
+     * @return list<array<string, array{float, float}>> three columns of B
+     */
+    private static function along(?array $along, array $fixing): array
+    {
+        return [$along === null ? [] : array_fill_keys($fixing, $along), [], []];
+    }
+
+    /**
+     * @param  ?array{float, float}  $along
+     * @return array{array{float, float, float}, array{float, float, float}} rows of G(BᵀG)⁻¹, alike for every station
+     */
+    private static function shiftOnly(?array $along, int $fixing): array
+    {
+        [$x, $y] = $along ?? [0.0, 0.0];
+
+        return [[$x / $fixing, 0.0, 0.0], [$y / $fixing, 0.0, 0.0]];
+    }
+
+    /**
+     * After fewest moves the design is shifted so that the stations read from lines come to their offsets: S + (1⊗N⁺)(K − K·S).
+     *
+     * @param  array<string, array{array{float, float, float}, array{float, float, float}}>  $gh
+     * @return array<string, array{array{float, float, float}, array{float, float, float}}>
+     */
+    private static function placedByLines(array $gh, HeldByLines $held): array
+    {
+        $shifts = array_map(fn (int $k) => $held->leastShift(array_map(fn (array $offset) => $offset[1] * $gh[$offset[0]][0][$k] + $offset[2] * $gh[$offset[0]][1][$k], $held->offsets)), [0, 1, 2]);
+
+        return array_map(fn (array $rows) => [
+            [$rows[0][0] - $shifts[0][0], $rows[0][1] - $shifts[1][0], $rows[0][2] - $shifts[2][0]],
+            [$rows[1][0] - $shifts[0][1], $rows[1][1] - $shifts[1][1], $rows[1][2] - $shifts[2][1]],
+        ], $gh);
+    }
+
+    /**
+     * @param  array<string, array{float, float}>  $column
+     * @param  array<string, array{array{float, float, float}, array{float, float, float}}>  $g
+     */
+    private static function alongG(array $column, array $g, int $k): float
+    {
+        $sum = 0.0;
+        foreach ($column as $name => [$x, $y]) {
+            $sum += $x * $g[$name][0][$k] + $y * $g[$name][1][$k];
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param  array{float, float, float}  $row
+     * @param  list<list<float>>  $m  three by three
+     * @return array{float, float, float}
+     */
+    private static function times(array $row, array $m): array
+    {
+        [$a, $b, $c] = $row;
+
+        return [
+            $a * $m[0][0] + $b * $m[1][0] + $c * $m[2][0],
+            $a * $m[0][1] + $b * $m[1][1] + $c * $m[2][1],
+            $a * $m[0][2] + $b * $m[1][2] + $c * $m[2][2],
+        ];
+    }
+
+    /**
+     * @param  array<string, array{float, float}>  $one
+     * @param  array<string, array{float, float}>  $other
+     */
+    private static function inner(array $one, array $other): float
+    {
+        $sum = 0.0;
+        foreach ($one as $name => [$x, $y]) {
+            $sum += $x * $other[$name][0] + $y * $other[$name][1];
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param  list<list<float>>  $m  three by three
+     * @return list<list<float>>
+     */
+    private static function inverse(array $m): array
+    {
+        [[$a, $b, $c], [$d, $e, $f], [$g, $h, $i]] = $m;
+        $determinant = $a * ($e * $i - $f * $h) - $b * ($d * $i - $f * $g) + $c * ($d * $h - $e * $g);
+        if (abs($determinant) < 1e-30) {
+            throw new LogicException('A placement must be fixed by stations that stand apart.');
+        }
+
+        return [
+            [($e * $i - $f * $h) / $determinant, ($c * $h - $b * $i) / $determinant, ($b * $f - $c * $e) / $determinant],
+            [($f * $g - $d * $i) / $determinant, ($a * $i - $c * $g) / $determinant, ($c * $d - $a * $f) / $determinant],
+            [($d * $h - $e * $g) / $determinant, ($b * $g - $a * $h) / $determinant, ($a * $e - $b * $d) / $determinant],
+        ];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide\Footing;
+
+use Aequus\Fact\Fact;
+use Aequus\Guide\Beside;
+use Aequus\Guide\Move;
+use Aequus\Guide\MoveKind;
+use Aequus\Guide\MoveWhy;
+use Aequus\Guide\Rule;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Footing\Finding;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** A hole that stops short is deepened before anything is put into it. */
+final readonly class DeepenShortHoles implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        foreach ($site->walk() as $post) {
+            $hole = $site->footing->asDug($post);
+            if ($hole === null || $hole->serves() || $site->standing($post)->set || $site->isShortHoleSettled($post)) {
+                continue;
+            }
+            $isOnRock = $hole->found === Finding::Rock;
+            yield new Move(
+                Phase::Footing, Fact::of($isOnRock ? MoveKind::SettleRock : MoveKind::DigDeeper, post: $post), [
+                    Fact::of(MoveWhy::NotDeepEnough, depth: $hole->required->need->ground->minus($hole->bottom), required: $hole->required->holeDepth(), rule: $hole->required->governing),
+                    ...($isOnRock ? [Fact::of(MoveWhy::WaysPastRock)] : []),
+                ],
+                $hole->shortBy, Fact::of($isOnRock ? Beside::AreMissing : Beside::MoreToCleanGround), [$post], EntryKind::Hole,
+            );
+        }
+    }
+}

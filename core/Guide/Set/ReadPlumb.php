@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide\Set;
+
+use Aequus\Fact\Fact;
+use Aequus\Guide\Move;
+use Aequus\Guide\MoveKind;
+use Aequus\Guide\MoveWhy;
+use Aequus\Guide\Rule;
+use Aequus\Logbook\EntryKind;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** A post is plumb only when two neighbouring faces say so. */
+final readonly class ReadPlumb implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        foreach ($site->walk() as $post) {
+            $stands = $site->standing($post);
+            $face = $stands->nextFace();
+            if (! $stands->set || $face === null) {
+                continue;
+            }
+            yield new Move(
+                Phase::Set, match (true) {
+                    ! $site->plan->post->round => Fact::of(MoveKind::ReadFace, side: $face, post: $post),
+                    $stands->lean->isUnread() => Fact::of(MoveKind::ReadPole, post: $post),
+                    default => Fact::of(MoveKind::ReadPoleAnotherWay, post: $post),
+                },
+                [Fact::of(match (true) {
+                    ! $stands->isReadSinceFilled() && ! $stands->stage?->isFilled() => MoveWhy::FilledSinceRead,
+                    $stands->lean->isUnread() => MoveWhy::NothingRead,
+                    default => MoveWhy::HalfKnown,
+                })],
+                posts: [$post], asks: EntryKind::Plumb,
+            );
+        }
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide\Set;
+
+use Aequus\Fact\Fact;
+use Aequus\Guide\Move;
+use Aequus\Guide\MoveKind;
+use Aequus\Guide\MoveWhy;
+use Aequus\Guide\Rule;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Set\CheckRoute;
+use Aequus\Logbook\Set\PointOfNoReturn;
+use Aequus\Logbook\Set\ReadyItem;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Site\Phase;
+use Aequus\Site\ReadyToPour;
+use Aequus\Site\SiteState;
+
+/** A pour can’t be taken back: what must be there is seen to, and one measure is taken again by another way, before the first hole is filled. */
+final readonly class SeeToThePour implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        foreach (FillPosts::due($site) as $post) {
+            foreach (ReadyItem::cases() as $item) {
+                if (! ReadyToPour::isSeen($site, $item, $post) && ($item->isForConcreteOnly() ? $site->plan->holdOf($post->id)->isPoured() : true)) {
+                    yield new Move(Phase::Set, Fact::of(MoveKind::SeeToBeforePour, item: $item), [Fact::of(MoveWhy::NextToBeFilled, post: $post)], null, null, [$post], EntryKind::Ready);
+                }
+            }
+            if ($site->plan->holdOf($post->id) !== Hold::Pier && ! ReadyToPour::isCrossChecked($site, PointOfNoReturn::Pour)) {
+                $route = CheckRoute::before(PointOfNoReturn::Pour, $site->plan->grid)[0];
+                yield new Move(Phase::Set, Fact::of(MoveKind::MeasureAnotherWay), [Fact::of(MoveWhy::BeforeItIsFilled, post: $post, route: $route, catches: $route->catches())], null, null, [$post], EntryKind::CrossChecked);
+            }
+
+            return;
+        }
+    }
+}

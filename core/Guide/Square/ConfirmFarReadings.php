@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide\Square;
+
+use Aequus\Fact\Fact;
+use Aequus\Guide\Move;
+use Aequus\Guide\MoveKind;
+use Aequus\Guide\MoveWhy;
+use Aequus\Guide\Rule;
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\EntryKind;
+use Aequus\Measure\Guess;
+use Aequus\Measure\Length;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+use Aequus\Square\Readings\TakenReadings;
+
+/** A tape far from the plan waits until it is pulled again or confirmed; where all of them are far, the unit is asked about. */
+final readonly class ConfirmFarReadings implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        $far = $site->square->survey->far;
+        if ($far === null || $site->decided(DecisionAbout::AcceptOutline) !== null) {
+            return;
+        }
+        if ($far->inAnotherUnit !== null) {
+            $times = number_format($far->ratio > 1 ? $far->ratio : 1 / $far->ratio, 2);
+            yield new Move(
+                Phase::Square, Fact::of(MoveKind::SayTheUnit), [
+                    Fact::of($far->ratio > 1 ? MoveWhy::TimesTooMuch : MoveWhy::TimesTooLittle, times: $times),
+                    $far->inAnotherUnit === [] ? Fact::of(MoveWhy::AnotherPlan) : $far->inAnotherUnit[0]->asks($far->ratio > 1),
+                    Fact::of(MoveWhy::EnterThemAnew),
+                ],
+                asks: EntryKind::Strike,
+            );
+        }
+        foreach ($far->setAside as $one) {
+            foreach ($site->square->taken->taped as $taped) {
+                if (isset($taped->readings[TakenReadings::sequence($one->id)])) {
+                    $misfit = Length::millimetres($one->misfit);
+                    $much = $misfit->isPositive();
+                    yield PullAgain::again(
+                        $taped, Fact::of($much ? MoveWhy::TooMuchByThePlan : MoveWhy::TooLittleByThePlan, misfit: $misfit->magnitude()),
+                        ...[...array_map(fn (Guess $guess) => $guess->asks($much), $one->guesses), Fact::of(MoveWhy::CountsForNothing)],
+                    );
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide\Square;
+
+use Aequus\Fact\Fact;
+use Aequus\Guide\Beside;
+use Aequus\Guide\Move;
+use Aequus\Guide\MoveKind;
+use Aequus\Guide\MoveWhy;
+use Aequus\Guide\Rule;
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\EntryKind;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+use Aequus\Square\Readings\Wanted;
+
+/** The readings that prove the layout, in walking order. */
+final readonly class PullTapes implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
+            return;
+        }
+        foreach ($site->square->unread() as $wanted) {
+            $planned = $wanted->planned();
+            if ($wanted->line !== null) {
+                yield $this->off($wanted);
+
+                continue;
+            }
+            [$from, $to] = [$wanted->ends()->from, $wanted->ends()->to];
+            yield $wanted->stake === null
+                ? new Move(
+                    Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to),
+                    [Fact::of(MoveWhy::IfBothStand, planned: $planned), Fact::of($site->square->rough === null ? MoveWhy::OnTheNails : MoveWhy::HandIsNearEnough)],
+                    $planned, Fact::of($site->square->rough === null ? Beside::NailToNail : Beside::StakeToStake), $wanted->posts(), EntryKind::Tape,
+                )
+                : new Move(
+                    Phase::Square, Fact::of(MoveKind::MeasureOffString, stake: $wanted->stake, from: $from, to: $to),
+                    [Fact::of(MoveWhy::StretchTheString, stake: $wanted->stake, planned: $planned->magnitude())],
+                    $planned->magnitude(), Fact::of(Beside::TheString), $wanted->posts(), EntryKind::StringOffset,
+                );
+        }
+    }
+
+    private function off(Wanted $wanted): Move
+    {
+        $planned = $wanted->planned()->magnitude();
+        $name = $wanted->line->name ?? '';
+
+        return new Move(
+            Phase::Square, Fact::of(MoveKind::MeasureOffLine, stake: $wanted->posts()[0], line: $name),
+            [Fact::of(MoveWhy::SquareToIt, stake: $wanted->posts()[0], planned: $planned, line: $name)],
+            $planned, Fact::of(Beside::SquareOffIt), $wanted->posts(), EntryKind::LineOffset, line: $wanted->line,
+        );
+    }
+}

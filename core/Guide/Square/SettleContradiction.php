@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide\Square;
+
+use Aequus\Fact\Fact;
+use Aequus\Guide\Beside;
+use Aequus\Guide\Move;
+use Aequus\Guide\MoveKind;
+use Aequus\Guide\MoveWhy;
+use Aequus\Guide\Rule;
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\EntryKind;
+use Aequus\Measure\Length;
+use Aequus\Plan\Posts\PostId;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+
+/** Readings that contradict each other and can’t be told apart: first the one further distance that tells, else each again, longest first. */
+final readonly class SettleContradiction implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        $square = $site->square;
+        if (! $square->survey->isInDoubt() && $square->survey->restless === [] || $site->decided(DecisionAbout::AcceptOutline) !== null) {
+            return;
+        }
+        $named = count($square->survey->mistakes->named ?? []);
+        $why = $square->survey->restless !== []
+            ? Fact::of(MoveWhy::GrossContradiction)
+            : Fact::of(MoveWhy::NotAllTrue, count: $named);
+        $tell = $square->survey->separation;
+        if ($tell !== null && $tell->separatesAll()) {
+            [$from, $to] = array_map(fn (string $id) => $site->plan->grid->find(PostId::of($id)), $tell->of);
+            if ($from !== null && $to !== null) {
+                $planned = $from->at->distanceTo($to->at);
+                yield new Move(Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to), [$why, Fact::of(MoveWhy::OneFurtherTape, planned: $planned)], $planned, Fact::of(Beside::NailToNail), [$from, $to], EntryKind::Tape);
+            }
+        }
+        $doubtful = $square->survey->restless !== [] ? array_values($square->taken->taped) : $square->doubtful();
+        foreach ($doubtful as $taped) {
+            if ($taped->pulls < 2) {
+                yield PullAgain::again($taped, $why, Fact::of(MoveWhy::LongestFirst));
+            }
+        }
+        yield new Move(
+            Phase::Square, Fact::of(MoveKind::SettleContradiction), [$why, Fact::of(MoveWhy::TapeOrLooseStake)],
+            Length::millimetres(self::misfit($site)), Fact::of(Beside::LargestMisfit), asks: EntryKind::Decision,
+        );
+    }
+
+    private static function misfit(SiteState $site): float
+    {
+        $off = array_map(fn ($judged) => abs($judged->off), $site->square->survey->judged);
+
+        return $off === [] ? 0.0 : max($off);
+    }
+}

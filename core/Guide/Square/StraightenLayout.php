@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide\Square;
+
+use Aequus\Adjust\Placement\PlacedStake;
+use Aequus\Fact\Fact;
+use Aequus\Guide\Beside;
+use Aequus\Guide\Move;
+use Aequus\Guide\MoveKind;
+use Aequus\Guide\MoveWhy;
+use Aequus\Guide\Rule;
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\EntryKind;
+use Aequus\Measure\Length;
+use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Shift;
+use Aequus\Plan\Side;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+use Aequus\Square\SquareVerdict;
+
+/**
+ * Once the readings agree with each other: which stakes to move, how far, toward which side. Stakes whose moves differ by less than half the tolerance
+ * move in one go; so do all of them when the whole grid lies askew to the line that holds it.
+ */
+final readonly class StraightenLayout implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        if ($site->decided(DecisionAbout::AcceptOutline) !== null || $site->square->survey->isInDoubt() || $site->square->verdict() !== SquareVerdict::Out && $site->square->survey->linesInConflict() !== []) {
+            return;
+        }
+        $close = $site->plan->tolerances->squareness->inMillimetres() / 2;
+        $alike = [];
+        $off = array_flip($site->square->survey->far->offPlan ?? []);
+        $toMove = $site->square->toMove();
+        // A stake that is itself off its plan comes first: it drags at all others.
+        usort($toMove, fn (PlacedStake $one, PlacedStake $other) => isset($off[$other->name]) <=> isset($off[$one->name]));
+        foreach ($toMove as $stake) {
+            foreach ($alike as $i => $group) {
+                if (hypot($group[0]->alongX - $stake->alongX, $group[0]->alongY - $stake->alongY) <= $close) {
+                    $alike[$i][] = $stake;
+
+                    continue 2;
+                }
+            }
+            $alike[] = [$stake];
+        }
+        $line = $site->plan->fixedLine($site->square->survey->against->line ?? '');
+        if ($line !== null && $off === [] && count($alike) > 1 && $site->square->isAgainstTheLine()) {
+            yield $this->swing($site, $line, $toMove);
+
+            return;
+        }
+        foreach ($alike as $stakes) {
+            yield $this->move($site, $stakes);
+        }
+    }
+
+    /**
+     * The whole grid lies askew to what holds it: all its stakes move in one go, each by its own.
+     *
+     * @param  non-empty-list<PlacedStake>  $stakes
+     */
+    private function swing(SiteState $site, FixedLine $line, array $stakes): Move
+    {
+        $plan = $site->plan;
+        $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
+        $each = array_map(fn (PlacedStake $stake, Post $post) => Fact::of(MoveWhy::OneOfMany, post: $post, shifts: self::inMarks($site, $stake)), $stakes, $posts);
+        $most = $stakes[0];
+        foreach ($stakes as $stake) {
+            $most = $stake->size() > $most->size() ? $stake : $most;
+        }
+        $far = $plan->grid->find(PostId::of($most->name));
+
+        return new Move(
+            Phase::Square, Fact::of(MoveKind::SwingGrid, line: $line->name), [Fact::of(MoveWhy::GridAskew, each: $each), Fact::of(MoveWhy::ReadAgainThen)],
+            Length::millimetres($most->size()), $far === null ? null : Fact::of(Beside::MovesMost, post: $far), $posts, EntryKind::StakeMoved,
+        );
+    }
+
+    /** @return list<Shift> the mean of their moves in the job’s own marks, along the placed design */
+    public static function inMarks(SiteState $site, PlacedStake ...$stakes): array
+    {
+        $mean = fn (callable $part): Length => Length::millimetres(array_sum(array_map($part, $stakes)) / max(1, count($stakes)));
+
+        return Shift::told($mean(fn (PlacedStake $stake) => $stake->alongX), $mean(fn (PlacedStake $stake) => $stake->alongY), $site->plan->notation->smallestMark());
+    }
+
+    /**
+     * Where it is the far side of the outline that moves: what the diagonals say of it, for that is what people look at first.
+     *
+     * @param  list<Post>  $posts
+     * @return list<Fact> at most one
+     */
+    private function racked(SiteState $site, array $posts): array
+    {
+        $outline = $site->square->outline;
+        $difference = $outline?->diagonalDifference();
+        if ($outline === null || $difference === null || array_diff([$outline->corners->c->label, $outline->corners->d->label], array_map(fn (Post $post) => $post->label, $posts)) !== []) {
+            return [];
+        }
+
+        return [Fact::of(MoveWhy::Racked, difference: $difference->magnitude(), side: Side::PlusY)];
+    }
+
+    /** @param  non-empty-list<PlacedStake>  $stakes */
+    private function move(SiteState $site, array $stakes): Move
+    {
+        $plan = $site->plan;
+        $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
+        $parts = self::inMarks($site, ...$stakes);
+        $beside = isset($parts[1]) ? Fact::of(Beside::TowardBoth, side: $parts[0]->toward, also: $parts[1]) : Fact::of(Beside::Toward, side: $parts[0]->toward);
+        $ring = Length::millimetres(max(array_map(fn (PlacedStake $stake) => $stake->ellipse->ring(), $stakes)));
+        $held = count($site->square->held);
+        $others = count($site->square->survey->known) - count($site->square->survey->placed?->out() ?? []);
+        $why = [
+            ...$this->racked($site, $posts),
+            Fact::of(MoveWhy::ReadingsAgree, posts: $posts, ring: $ring, allowed: $plan->tolerances->squareness),
+            $held > 0 ? Fact::of(MoveWhy::SetPostsHold, count: $held) : Fact::of(MoveWhy::OthersStay, others: $others, all: count($site->square->survey->known)),
+        ];
+        foreach ($posts as $post) {
+            if ($site->footing->asDug($post) !== null) {
+                $why[] = Fact::of(MoveWhy::DugAlready, post: $post);
+            }
+        }
+
+        return new Move(Phase::Square, Fact::of(MoveKind::MoveStakes, posts: $posts), $why, $parts[0]->amount, $beside, $posts, EntryKind::StakeMoved);
+    }
+}

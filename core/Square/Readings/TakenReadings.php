@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Square\Readings;
+
+use Aequus\Adjust\Network\Distance;
+use Aequus\Adjust\Network\Reading;
+use Aequus\Adjust\Network\StringOffset;
+use Aequus\Logbook\Log;
+use Aequus\Logbook\Square\LineReading;
+use Aequus\Logbook\Square\StakeReading;
+use Aequus\Logbook\Square\StringReading;
+use Aequus\Logbook\Square\TapeLay;
+use Aequus\Logbook\Square\TapeReading;
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\Post;
+use Aequus\Square\SettingOut\TapeCorrection;
+use Aequus\Square\SquareRefused;
+
+/** Everything read between the stakes that counts now: tapes brought to level distances, offsets from strings and from the fixed line. */
+final readonly class TakenReadings
+{
+    /** @var array<string, Reading> for the network, by id */
+    public array $readings;
+
+    /** @var array<string, Taped> tapes by pair */
+    public array $taped;
+
+    /** @var array<string, array<int, StringReading>> string offsets by stake and string, then by sequence */
+    public array $strings;
+
+    /** @var array<string, array<int, LineReading>> offsets from lines that hold the layout, by stake and line, then by sequence */
+    public array $lines;
+
+    /** @var array<int, LineReading> by sequence: offsets from lines that only a distance is kept from */
+    public array $keeping;
+
+    /** @var list<string> ids of readings that were asked about and are right as typed */
+    public array $confirmed;
+
+    /** @var array<int, TapeReading> by sequence: along the ground, between stakes whose rise nobody knows */
+    public array $waiting;
+
+    /** The tape that all others are compared with: the one used first. */
+    public string $referenceTape;
+
+    /** @param  array<string, Length>  $ground  height by the post’s id, where it was levelled */
+    public function __construct(private Plan $plan, Log $log, array $ground)
+    {
+        $tapes = $log->now(TapeReading::class);
+        $this->referenceTape = $tapes === [] ? '' : $tapes[array_key_first($tapes)]->name;
+        $pulls = $this->pulls($log);
+        $readings = $byPair = $levels = $waiting = [];
+        foreach ($tapes as $sequence => $tape) {
+            if ($this->posts($tape) === null) {
+                continue;
+            }
+            $level = $this->level($tape, $ground);
+            if ($level === null) {
+                $waiting[$sequence] = $tape;
+
+                continue;
+            }
+            $key = Wanted::tapeKey($tape->from, $tape->to);
+            [$byPair[$key][$sequence], $levels[$key][$sequence]] = [$tape, $level];
+            $readings[self::id($sequence)] = new Distance(
+                self::id($sequence), $tape->from->value, $tape->to->value, $level->inMillimetres(), $tape->tape->sigma($level),
+                tape: $tape->name === $this->referenceTape ? null : $tape->name,
+            );
+        }
+        $taped = [];
+        foreach ($byPair as $key => $of) {
+            [$from, $to] = $this->posts($of[array_key_first($of)]) ?? [];
+            $taped[$key] = new Taped(new Pair($from, $to), $of, $levels[$key], $pulls[$key]);
+        }
+        $strings = [];
+        foreach ($log->now(StringReading::class) as $sequence => $string) {
+            if ($this->posts($string) !== null) {
+                $strings[Wanted::stringKey($string->post, $string->from, $string->to)][$sequence] = $string;
+                $readings[self::id($sequence)] = new StringOffset(self::id($sequence), $string->post->value, $string->from->value, $string->to->value, $string->offLine()->inMillimetres());
+            }
+        }
+        $lines = $keeping = [];
+        foreach ($log->now(LineReading::class) as $sequence => $offset) {
+            $line = $plan->fixedLine($offset->line);
+            if ($line === null || $this->posts($offset) === null) {
+                continue;
+            }
+            if ($line->binds()) {
+                $lines[Wanted::lineKey($offset->post, $line->id)][$sequence] = $offset;
+                $readings[self::id($sequence)] = Wanted::offset(self::id($sequence), $offset->post, $line, $offset->off, $offset->sigma());
+            } else {
+                $keeping[$sequence] = $offset;
+            }
+        }
+        [$this->lines, $this->keeping] = [$lines, $keeping];
+        $this->confirmed = array_values(array_filter(array_map(strval(...), array_keys($readings)), fn (string $id) => $log->isConfirmed(self::sequence($id))));
+        [$this->readings, $this->taped, $this->strings, $this->waiting] = [$readings, $taped, $strings, $waiting];
+    }
+
+    /** The id a reading has in the network. */
+    public static function id(int $sequence): string
+    {
+        return "r{$sequence}";
+    }
+
+    public static function sequence(string $id): int
+    {
+        return (int) substr($id, 1);
+    }
+
+    public function find(Pair $pair): ?Taped
+    {
+        return $this->taped[Wanted::tapeKey($pair->from->id, $pair->to->id)] ?? null;
+    }
+
+    /** Whether a reading of the ready list was taken. */
+    public function has(Wanted $wanted): bool
+    {
+        return $this->of($wanted) !== [];
+    }
+
+    /** @return list<int> sequences of what was taken of it */
+    public function of(Wanted $wanted): array
+    {
+        return array_keys(match (true) {
+            $wanted->isTape() => $this->taped[$wanted->key()]->readings ?? [],
+            $wanted->line !== null => $this->lines[$wanted->key()] ?? [],
+            default => $this->strings[$wanted->key()] ?? [],
+        });
+    }
+
+    /** @return array<string, int> by pair: how often a tape was pulled there, corrected readings included */
+    private function pulls(Log $log): array
+    {
+        $pulls = [];
+        foreach ($log->entries as $entry) {
+            if ($entry->payload instanceof TapeReading && $log->strikeOf($entry) === null && ! $log->isOld($entry)) {
+                $key = Wanted::tapeKey($entry->payload->from, $entry->payload->to);
+                $pulls[$key] = ($pulls[$key] ?? 0) + 1;
+            }
+        }
+
+        return $pulls;
+    }
+
+    /**
+     * @param  array<string, Length>  $ground
+     * @return ?Length the level distance; null where the tape lay along ground whose rise nobody knows
+     */
+    private function level(TapeReading $tape, array $ground): ?Length
+    {
+        $rise = Length::zero();
+        if ($tape->lay === TapeLay::AlongGround) {
+            [$from, $to] = [$ground[$tape->from->value] ?? null, $ground[$tape->to->value] ?? null];
+            $rise = $tape->rise ?? ($from !== null && $to !== null ? $to->minus($from) : null);
+        }
+        if ($rise === null) {
+            return null;
+        }
+        try {
+            return Length::millimetres(TapeCorrection::of($tape->distance, $rise, $tape->conditions)->corrected);
+        } catch (SquareRefused) {
+            return null;
+        }
+    }
+
+    /** @return ?list<Post> the stakes of a reading; null when this plan has one of them no more */
+    private function posts(StakeReading $reading): ?array
+    {
+        $posts = [];
+        foreach ($reading->posts() as $id) {
+            $post = $this->plan->grid->find($id);
+            if ($post === null) {
+                return null;
+            }
+            $posts[] = $post;
+        }
+
+        return $posts;
+    }
+}
