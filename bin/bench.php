@@ -5,7 +5,7 @@
 declare(strict_types=1);
 
 use Aequus\Guide\Guide;
-use Aequus\Guide\Scope;
+use Aequus\Guide\Move\Scope;
 use Aequus\Site\SiteState;
 use App\Actions\CreateJob;
 use App\Actions\NewEntry;

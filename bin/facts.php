@@ -8,11 +8,11 @@ declare(strict_types=1);
  */
 
 use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Level\RodReading;
-use Aequus\Logbook\Payload;
 use Aequus\Logbook\Set\LeanMeasure;
 use Aequus\Logbook\Set\PlumbReading;
-use Aequus\Logbook\Set\Stage;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
@@ -30,7 +30,7 @@ use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Tops\TopRules;
 use App\Actions\CreateJob;
 use App\Actions\NewEntry;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Plan\Plan;
 use App\Actions\CreateJob;
 use App\Actions\NewEntry;

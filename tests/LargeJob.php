@@ -9,16 +9,16 @@ use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
-use Aequus\Logbook\Payload;
 use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Set\ReadyItem;
 use Aequus\Logbook\Set\SeenReady;
-use Aequus\Logbook\Set\Stage;
 use Aequus\Logbook\Set\TwistRead;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
@@ -28,7 +28,7 @@ use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Tops\TopRules;
 
 /** A hundred posts and a thousand entries: the size every page is measured at. */

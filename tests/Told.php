@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests;
 
 use Aequus\Fact\Fact;
-use Aequus\Guide\Move;
+use Aequus\Guide\Move\Move;
 use Aequus\Plan\Plan;
 use Aequus\Words\Speech;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
 use Carbon\CarbonImmutable;
 
 /** What a person hands in for the logbook: what was read or done, and the circumstances. */

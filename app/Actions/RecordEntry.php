@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use Aequus\Logbook\Book\Strike;
-use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Kind\EntryKind;
 use App\Exceptions\EntryNotTaken;
 use App\Models\Job;
 use App\Models\LogEntry;

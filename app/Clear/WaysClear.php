@@ -7,9 +7,9 @@ namespace App\Clear;
 use Aequus\Clear\Conflict;
 use Aequus\Clear\SmallestShift;
 use Aequus\Measure\Length;
-use Aequus\Plan\Point;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Shift;
+use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
 
 /** How the holes could be brought clear of every no-dig band: the whole grid by one shift, or single posts on their own. */

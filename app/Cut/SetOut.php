@@ -7,7 +7,7 @@ namespace App\Cut;
 use Aequus\Cut\Members;
 use Aequus\Cut\Seat;
 use Aequus\Measure\Length;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 

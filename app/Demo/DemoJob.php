@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Plan\Plan;
 
 /** One invented job: its plan, and what was written down so far, oldest first. */

@@ -12,13 +12,13 @@ use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Grid\Grid;
+use Aequus\Plan\Grid\GridLines;
+use Aequus\Plan\Grid\Spacing;
 use Aequus\Plan\JobKind;
-use Aequus\Plan\Layout\Grid;
-use Aequus\Plan\Layout\GridLines;
-use Aequus\Plan\Layout\Spacing;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Section;
-use Aequus\Plan\SideNames;
+use Aequus\Plan\Terms\SideNames;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use Aequus\Logbook\Entry;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
 use DateTimeImmutable;
 
 /** A logbook out of payloads alone, one entry a minute, for what is worked out before anything is stored. */

@@ -6,7 +6,7 @@ namespace App\Drawing;
 
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\Drawing\Drawn\DrawnTop;
 use App\Drawing\Drawn\DrawnVial;

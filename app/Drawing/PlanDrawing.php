@@ -7,22 +7,23 @@ namespace App\Drawing;
 use Aequus\Cut\TopNetwork;
 use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Guide\Guide;
-use Aequus\Guide\Move;
-use Aequus\Guide\Scope;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\Scope;
 use Aequus\Level\CutAndFill;
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Point;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\Point;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use App\Drawing\Drawn\DrawnBand;
 use App\Drawing\Drawn\DrawnFixed;
 use App\Drawing\Drawn\DrawnLine;
 use App\Drawing\Drawn\DrawnPost;
+use App\Drawing\Drawn\Frame;
 use App\View\Typeset;
 
 /** The plan seen from above, with what one phase wants to see on it. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use Aequus\Footing\Depths\Depths;
+use Aequus\Footing\Depths\PierTops;
+use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Depths\RequiredDepth;
-use Aequus\Footing\Holding\PierTops;
-use Aequus\Footing\Holding\PostTops;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\Drawing\Drawn\DrawnHole;
 use App\View\Typeset;

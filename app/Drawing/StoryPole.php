@@ -8,6 +8,7 @@ use Aequus\Cut\CutMark;
 use Aequus\Measure\Length;
 use Aequus\Site\SiteState;
 use App\Drawing\Drawn\DrawnMark;
+use App\Drawing\Drawn\Labels;
 use App\View\Typeset;
 
 /** A story pole: the datum line and every cut mark above it, posts that share a mark together. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
-use Aequus\Footing\Depths\DepthComparison;
-use Aequus\Footing\Depths\DepthPrices;
+use Aequus\Footing\Comparison\DepthComparison;
+use Aequus\Footing\Comparison\DepthPrices;
+use Aequus\Footing\Comparison\PriceFlip;
 use Aequus\Footing\Depths\Depths;
-use Aequus\Footing\Depths\PriceFlip;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Holding\Hold;

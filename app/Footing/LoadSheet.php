@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
-use Aequus\Footing\Holding\PostTops;
+use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Loads\LoadOnPost;
 use Aequus\Footing\Loads\RoofOrFloor;
@@ -14,7 +14,7 @@ use Aequus\Footing\Materials\Concrete;
 use Aequus\Measure\Length;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Footing\Soil;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
+use Aequus\Footing\Depths\PierTops;
+use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Holding\FormTube;
 use Aequus\Footing\Holding\Pier;
-use Aequus\Footing\Holding\PierTops;
-use Aequus\Footing\Holding\PostTops;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Site\SiteState;

@@ -6,7 +6,7 @@ namespace App\Level;
 
 use Aequus\Level\CutAndFill;
 use Aequus\Level\FinishedGrade;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\View\Sums;
 

@@ -6,8 +6,8 @@ namespace App\Level;
 
 use Aequus\Guide\Level\SettleHeights;
 use Aequus\Level\LevelReadings;
+use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Logbook\Level\HeightDifference;
-use Aequus\Logbook\Level\LevelPoint;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Site\Phase;
 use App\Site\JobSite;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Logbook;
 
 use Aequus\Logbook\Entry;
-use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use DateTimeZone;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -32,6 +33,12 @@ final class Job extends Model
     protected function casts(): array
     {
         return ['shelf' => Shelf::class];
+    }
+
+    /** @return Builder<self> those of one person */
+    public static function of(User $user): Builder
+    {
+        return self::query()->where('user_id', $user->id);
     }
 
     /** @return HasMany<PlanRevision, $this> */

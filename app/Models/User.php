@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
@@ -19,12 +18,6 @@ final class User extends Authenticatable
     protected $fillable = ['name', 'email', 'password'];
 
     protected $hidden = ['password', 'remember_token'];
-
-    /** @return HasMany<Job, $this> */
-    public function jobs(): HasMany
-    {
-        return $this->hasMany(Job::class);
-    }
 
     /** @return array<string, string> */
     protected function casts(): array

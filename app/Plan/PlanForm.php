@@ -6,7 +6,7 @@ namespace App\Plan;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
-use Aequus\Plan\Layout\GridLines;
+use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 

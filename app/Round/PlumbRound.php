@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Round;
 
-use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Set\LeanWay;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Measure\Length;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Round;
 
-use Aequus\Plan\Side;
-use Aequus\Plan\SideNames;
+use Aequus\Plan\Terms\Side;
+use Aequus\Plan\Terms\SideNames;
 
 /** The direction that belongs to a figure. Nothing is chosen before somebody reads it. */
 final readonly class RoundChoice

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Round;
 
-use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Measure\Length;
 
 /** One place of a round: what is asked there, what was written down, and what goes with it when it is sent. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Set;
 
-use Aequus\Plan\Side;
-use Aequus\Plan\SideNames;
+use Aequus\Plan\Terms\Side;
+use Aequus\Plan\Terms\SideNames;
 
 /** Directions round a pole in the job’s own words: the four sides and half-way between two of them. */
 final class Bearing

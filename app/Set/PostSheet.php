@@ -15,7 +15,7 @@ use Aequus\Measure\Temperature;
 use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Holding\Mixing;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Shift;
+use Aequus\Plan\Terms\Shift;
 use Aequus\Set\Drifts;
 use Aequus\Set\PourPlan;
 use Aequus\Set\SetClock;

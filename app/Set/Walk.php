@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Set;
 
-use Aequus\Logbook\Set\Stage;
+use Aequus\Logbook\Kind\Stage;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Site;
 
 use Aequus\Logbook\Entry;
-use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kinds;
 use App\Actions\RecordEntry;
 
 /** A line of the entries table as the core reads it. Read without models: a page may need a thousand of them. */
@@ -17,7 +18,7 @@ final class EntryRow
         $stored = json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR);
 
         return new Entry(
-            $row->sequence, $row->client_id, EntryKind::from($row->kind)->read($row->payload_version, $stored),
+            $row->sequence, $row->client_id, Kinds::read(EntryKind::from($row->kind), $row->payload_version, $stored),
             $row->plan_revision, $row->measured_at, $recordedBy, $row->read_by, $row->replaces_id, $stored[RecordEntry::AS_TYPED] ?? false,
         );
     }

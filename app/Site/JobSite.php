@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Site;
 
 use Aequus\Guide\Guide;
-use Aequus\Guide\Move;
+use Aequus\Guide\Move\Move;
 use Aequus\Plan\Plan;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Square;
 
-use Aequus\Guide\Move;
-use Aequus\Logbook\EntryKind;
+use Aequus\Guide\Move\Move;
+use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\Phase;
 use Aequus\Square\Readings\Wanted;
 use App\Site\JobSite;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Square\SettingOut\BatterBoard;
 use Aequus\Square\SettingOut\Nail;
 

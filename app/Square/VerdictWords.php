@@ -13,7 +13,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\SquareVerdict;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Aequus\Guide\Move;
-use Aequus\Guide\MoveKind;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\MoveKind;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\Phase;

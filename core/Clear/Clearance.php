@@ -10,7 +10,7 @@ use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
 use Aequus\Plan\Place\Segment;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
 
 /** Every hole against every known line, and whether the notice has run out. */
 final readonly class Clearance

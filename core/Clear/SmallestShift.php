@@ -6,7 +6,7 @@ namespace Aequus\Clear;
 
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Measure\Length;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
 
 /**
  * The smallest shift of holes that takes all of them out of every no-dig band. Every hole against every straight piece of a line forbids a

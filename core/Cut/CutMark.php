@@ -8,7 +8,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\Section;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 
 /** Where one post is cut: above the datum line struck on it, on each face its own height when the top slopes. */
 final readonly class CutMark

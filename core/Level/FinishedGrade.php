@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Level;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Point;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
 
 /** The surface the ground is brought to: level, or falling evenly toward one side of the plan. */
 final readonly class FinishedGrade

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Level;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
 
 /** A place on the plan and how high the ground is there. */
 final readonly class GroundPoint

@@ -8,7 +8,7 @@ use Aequus\Adjust\Statistics\NormalDistribution;
 use Aequus\Adjust\Statistics\StudentT;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Guesses;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
 
 /**
  * Ground that was read from one set-up only, compared with the plane that all the ground makes: a rod misread by a foot stands out. It asks,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Level;
 
 use Aequus\Adjust\Statistics\NormalDistribution;
-use Aequus\Logbook\Level\LevelPoint;
+use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Measure\Length;
 
 /** How high a point is, and how well that is known. */

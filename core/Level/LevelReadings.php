@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Aequus\Level;
 
 use Aequus\Adjust\Levels\LevelReading;
+use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Logbook\Level\BeamTested;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\LevelInstrument;
-use Aequus\Logbook\Level\LevelPoint;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Slope;

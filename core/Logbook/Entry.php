@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Logbook\Kind\Payload;
 use DateTimeImmutable;
 
 /** One line of the logbook: what was measured or done, when, by whom, under which revision of the plan. */

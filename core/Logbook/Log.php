@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Logbook;
 
 use Aequus\Logbook\Book\Strike;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\BoardsUp;
 use Aequus\Logbook\Square\StakeMoved;

@@ -9,9 +9,9 @@ use Aequus\Measure\Notation;
 use Aequus\Plan\Footing\Firmer;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\HoleShape;
+use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
-use Aequus\Plan\Layout\Grid;
 use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\FixedLine;
@@ -19,6 +19,10 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Plan\Posts\Section;
+use Aequus\Plan\Terms\PlanRefused;
+use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
+use Aequus\Plan\Terms\SideNames;
 use Aequus\Plan\Tops\TopRules;
 
 /** Everything that was decided about a job, as one revision has it. */

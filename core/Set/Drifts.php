@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Set;
 
 use Aequus\Plan\Holding\Hold;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 
 /** What filling did to the posts filled so far, and what it will likely do to the next. */
 final readonly class Drifts

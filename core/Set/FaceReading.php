@@ -6,8 +6,8 @@ namespace Aequus\Set;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
-use Aequus\Plan\Side;
-use Aequus\Plan\SideNames;
+use Aequus\Plan\Terms\Side;
+use Aequus\Plan\Terms\SideNames;
 
 /**
  * A lean read on one face of a post: toward it or away from it by a level’s edge, along it by a string, a bob or the eye. The side the top goes

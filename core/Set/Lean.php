@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Set;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Shift;
+use Aequus\Plan\Terms\Shift;
 
 /** Which way a post leans, from readings on its faces. An axis nobody read counts as plumb, and the post as half known. */
 final readonly class Lean

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
+use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Set\PlumbReading;
-use Aequus\Logbook\Set\Stage;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 
 /** How one post stands: the newest reading of each face at the newest stage counts. */
 final readonly class StandingPost

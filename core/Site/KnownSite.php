@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
-use Aequus\Footing\Holding\PostTops;
+use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Footing\HoleDug;
-use Aequus\Logbook\Known;
-use Aequus\Logbook\Level\LevelPoint;
+use Aequus\Logbook\Kind\Known;
+use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Square\PlanNetwork;
+use Aequus\Square\Network\PlanNetwork;
 
 /** What a site knows, for the questions that an entry raises. */
 final readonly class KnownSite implements Known

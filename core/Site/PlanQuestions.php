@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
-use Aequus\Logbook\Question;
-use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\Kind\Question;
+use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
-use Aequus\Plan\Layout\Spacing;
+use Aequus\Plan\Grid\Spacing;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Tops\TopRules;

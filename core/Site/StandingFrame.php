@@ -14,13 +14,13 @@ use Aequus\Cut\TopNetwork;
 use Aequus\Handover\RowLine;
 use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
-use Aequus\Plan\Point;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Terms\Point;
 use Aequus\Set\Drifts;
 use Aequus\Set\Filling;
 use Aequus\Set\SpacingCheck;
 use Aequus\Set\StandingPost;
-use Aequus\Square\PlanNetwork;
+use Aequus\Square\Network\PlanNetwork;
 
 /** What the standing posts say together: what filling does to them, whether spacing and plumb agree, and where their tops stand. */
 final readonly class StandingFrame

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Square;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Layout\Corners;
+use Aequus\Plan\Grid\Corners;
 use Aequus\Square\Readings\Pair;
 use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\Readings\Taped;

@@ -8,15 +8,16 @@ use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\FurtherDistances;
 use Aequus\Adjust\Network\NotDetermined;
 use Aequus\Adjust\Network\Reading;
-use Aequus\Adjust\Placement\ErrorEllipse;
 use Aequus\Adjust\Placement\MoveCovariance;
 use Aequus\Adjust\Placement\Tells;
+use Aequus\Adjust\Solve\ErrorEllipse;
 use Aequus\Adjust\Statistics\NormalDistribution;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\Readings\Pair;
 use Aequus\Square\Readings\Wanted;
 

@@ -10,16 +10,17 @@ use Aequus\Adjust\GrossErrors\Mistakes;
 use Aequus\Adjust\GrossErrors\Separation;
 use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\FurtherDistances;
+use Aequus\Adjust\Network\HeldByLines;
 use Aequus\Adjust\Network\LineOffset;
 use Aequus\Adjust\Network\Network;
 use Aequus\Adjust\Network\NotDetermined;
 use Aequus\Adjust\Network\Reading;
 use Aequus\Adjust\Placement\AgainstLine;
-use Aequus\Adjust\Placement\HeldByLines;
 use Aequus\Adjust\Placement\PlacedNetwork;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Adjust\Placement\Tells;
+use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\Readings\JudgedReading;
 use Aequus\Square\Readings\TakenReadings;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Logbook\Cut\TopMeasured;
+use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Logbook\Level\BenchmarkChosen;
-use Aequus\Logbook\Level\LevelPoint;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Tops\TopRules;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Guide\Guide;
-use Aequus\Guide\Scope;
-use Aequus\Logbook\EntryKind;
+use Aequus\Guide\Move\Scope;
+use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Pair;

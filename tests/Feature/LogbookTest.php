@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Logbook\Clear\NoticeAsked;
-use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kinds;
 use Aequus\Measure\Length;
 use App\Http\Requests\Entries\EntryRequest;
 use App\Logbook\EntryWords;
@@ -185,13 +186,13 @@ final class LogbookTest extends JobTestCase
         $words = new EntryWords(app(ReadSite::class)->of($this->job)->state);
         $said = [];
         foreach (EntryKind::cases() as $kind) {
-            $this->assertTrue(is_subclass_of($kind->payload(), Payload::class));
+            $this->assertTrue(is_subclass_of(Kinds::of($kind), Payload::class));
             $this->assertTrue(is_subclass_of(EntryRequest::of($kind), EntryRequest::class), "a form for {$kind->value}");
             $this->post("/jobs/{$this->job->id}/entries/{$kind->value}", ['client_id' => "of-{$kind->value}", 'form' => $kind->value]);
             $said[] = $kind->inWords();
         }
         foreach ($this->job->entries as $entry) {
-            $this->assertNotSame($entry->kind, $words->say(EntryKind::from($entry->kind)->read($entry->payload_version, json_decode($entry->payload, true))));
+            $this->assertNotSame($entry->kind, $words->say(Kinds::read(EntryKind::from($entry->kind), $entry->payload_version, json_decode($entry->payload, true))));
         }
         $this->assertCount(count($said), array_unique($said));
         $this->post("/jobs/{$this->job->id}/entries/dance", ['client_id' => 'x'])->assertNotFound();

@@ -6,9 +6,9 @@ namespace Tests\Feature;
 
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
-use Aequus\Logbook\Payload;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Set\FillStep;
@@ -13,13 +14,12 @@ use Aequus\Logbook\Set\LeanMeasure;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
-use Aequus\Logbook\Set\Stage;
 use Aequus\Logbook\Square\StringReading;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Layout\ReadyList;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use App\Round\RoundKind;
 use App\Round\RoundRow;
 use App\Round\RoundSheet;

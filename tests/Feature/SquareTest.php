@@ -13,7 +13,7 @@ use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\ReadyList;
 use Aequus\Plan\Layout\StringAt;
 use Aequus\Square\Layout;
-use Aequus\Square\PlanNetwork;
+use Aequus\Square\Network\PlanNetwork;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Simulation;
 
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Log;
-use Aequus\Logbook\Payload;
 use Aequus\Logbook\Square\LineReading;
 use Aequus\Logbook\Square\StringReading;
 use Aequus\Logbook\Square\TapeReading;
@@ -15,7 +15,7 @@ use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Square\Layout;
 use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\TakenReadings;

@@ -7,7 +7,6 @@ namespace App\Drawing\Drawn;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
-use App\Drawing\Frame;
 
 /** Something on the site that will not move, as far as it lies on the paper: hatched on the side away from the posts where nothing can stand. */
 final readonly class DrawnFixed

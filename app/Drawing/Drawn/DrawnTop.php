@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing\Drawn;
 
 use Aequus\Plan\Plan;
-use Aequus\Plan\Shift;
+use Aequus\Plan\Terms\Shift;
 use Aequus\Set\StandingPost;
 
 /** The top of a post seen from above, against its foot; y grows downward, so that what is away from the reader is up. */

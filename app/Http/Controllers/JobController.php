@@ -20,13 +20,13 @@ final class JobController extends Controller
     {
         $shelf = Shelf::tryFrom($request->string('shelf')->value()) ?? Shelf::AtHand;
         $sought = trim($request->string('find')->value());
-        $jobs = $this->user($request)->jobs()->with('revision')->where('shelf', $shelf)->orderByDesc('id');
+        $jobs = Job::of($this->user($request))->with('revision')->where('shelf', $shelf)->orderByDesc('id');
         if ($sought !== '') {
             $like = '%'.addcslashes($sought, '%_\\').'%';
             $jobs->where(fn ($query) => $query->whereRaw("name like ? escape '\\'", [$like])->orWhereRaw("place like ? escape '\\'", [$like]));
         }
         $found = $jobs->get();
-        $count = $this->user($request)->jobs()->toBase()->selectRaw('shelf, count(*) as n')->groupBy('shelf')->pluck('n', 'shelf');
+        $count = Job::of($this->user($request))->toBase()->selectRaw('shelf, count(*) as n')->groupBy('shelf')->pluck('n', 'shelf');
 
         return view('job.index', ['sites' => $read->ofMany($found), 'shelf' => $shelf, 'sought' => $sought, 'count' => $count]);
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Measure\TapeClass;
-use Aequus\Plan\PlanRefused;
+use Aequus\Plan\Terms\PlanRefused;
 use App\Demo\Shelter;
 use App\Demo\SimulatedTape;
 use App\Models\Job;

@@ -8,7 +8,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Refusal;
 use Aequus\Measure\Unit;
-use Aequus\Plan\Layout\Grid;
+use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Posts\PostId;
 use Illuminate\Validation\ValidationException;
 

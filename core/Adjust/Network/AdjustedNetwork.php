@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Network;
 
-use Aequus\Adjust\Placement\ErrorEllipse;
 use Aequus\Adjust\Solve\Adjusted;
+use Aequus\Adjust\Solve\ErrorEllipse;
 use Aequus\Adjust\Solve\Observation;
 use Aequus\Adjust\Solve\Solution;
 

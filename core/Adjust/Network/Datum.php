@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Network;
 
-use Aequus\Adjust\Placement\HeldByLines;
-
 /** What is taken as fixed, so that distances alone say where stakes stand. */
 final readonly class Datum
 {

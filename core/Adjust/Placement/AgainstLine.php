@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Adjust\Placement;
 
 use Aequus\Adjust\Network\AdjustedNetwork;
+use Aequus\Adjust\Network\HeldByLines;
 use Aequus\Adjust\Network\LineOffset;
 use Aequus\Adjust\Statistics\NormalDistribution;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Placement;
 
-use Aequus\Adjust\GrossErrors\Trial;
-
 /**
  * The placement of a design that leaves the most stakes alone: the largest set found that stands within the tolerance. Every ordered pair
  * of stakes proposes a placement, which is refined by best fit over the stakes within it for as long as that gains.

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Adjust\Placement;
 
 use Aequus\Adjust\Network\AdjustedNetwork;
+use Aequus\Adjust\Network\HeldByLines;
+use Aequus\Adjust\Solve\ErrorEllipse;
 use LogicException;
 
 /**

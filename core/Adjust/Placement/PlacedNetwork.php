@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Adjust\Placement;
 
 use Aequus\Adjust\Network\AdjustedNetwork;
+use Aequus\Adjust\Network\HeldByLines;
+use Aequus\Adjust\Solve\ErrorEllipse;
 use Aequus\Adjust\Statistics\NormalDistribution;
 
 /** A design laid over the stakes as they were found to stand, with the verdict on every stake and on all of them. */

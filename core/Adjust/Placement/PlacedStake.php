@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Placement;
 
+use Aequus\Adjust\Solve\ErrorEllipse;
+
 /** One stake under a placement: how it would have to move, and whether it must. Millimetres. */
 final readonly class PlacedStake
 {

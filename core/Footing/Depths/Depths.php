@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Footing\Depths;
 
-use Aequus\Footing\FootingRefused;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Posts\Post;

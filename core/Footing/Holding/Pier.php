@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Aequus\Footing\Holding;
 
+use Aequus\Footing\Depths\FootingRefused;
+use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Depths\RequiredDepth;
-use Aequus\Footing\FootingRefused;
-use Aequus\Footing\Holes\Hole;
 use Aequus\Footing\Holes\HoleAsDug;
+use Aequus\Footing\Materials\Hole;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Posts\Post;

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Footing\Holes;
 
+use Aequus\Footing\Depths\PierTops;
+use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Depths\RequiredDepth;
-use Aequus\Footing\Holding\PierTops;
-use Aequus\Footing\Holding\PostTops;
 use Aequus\Footing\Materials\Concrete;
 use Aequus\Footing\Materials\Foam;
 use Aequus\Footing\Materials\Gravel;
+use Aequus\Footing\Materials\Hole;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Holding\Hold;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Aequus\Footing\Loads;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Layout\Grid;
+use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 
 /**
  * The share of a roof or floor that each post carries: along its beam half-way to the next standing post, at the beam’s ends by statics with

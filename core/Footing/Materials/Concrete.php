@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Footing\Materials;
 
-use Aequus\Footing\Holes\Hole;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Section;
 

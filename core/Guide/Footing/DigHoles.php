@@ -6,12 +6,12 @@ namespace Aequus\Guide\Footing;
 
 use Aequus\Fact\Fact;
 use Aequus\Footing\Holes\HoleAsDug;
-use Aequus\Guide\Beside;
-use Aequus\Guide\Move;
-use Aequus\Guide\MoveKind;
-use Aequus\Guide\MoveWhy;
-use Aequus\Guide\Rule;
-use Aequus\Logbook\EntryKind;
+use Aequus\Guide\Move\Beside;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Move\MoveWhy;
+use Aequus\Guide\Move\Rule;
+use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Aequus\Guide\Footing;
 
 use Aequus\Fact\Fact;
-use Aequus\Guide\Move;
-use Aequus\Guide\MoveKind;
-use Aequus\Guide\MoveWhy;
-use Aequus\Guide\Rule;
-use Aequus\Logbook\EntryKind;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Move\MoveWhy;
+use Aequus\Guide\Move\Rule;
+use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 

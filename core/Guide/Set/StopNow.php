@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Aequus\Guide\Set;
 
 use Aequus\Fact\Fact;
-use Aequus\Guide\Move;
-use Aequus\Guide\MoveKind;
-use Aequus\Guide\MoveWhy;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Move\MoveWhy;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\SetClock;

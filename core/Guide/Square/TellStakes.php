@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Aequus\Guide\Square;
 
-use Aequus\Adjust\Placement\ErrorEllipse;
 use Aequus\Adjust\Placement\PlacedNetwork;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Adjust\Placement\StakeVerdict;
+use Aequus\Adjust\Solve\ErrorEllipse;
 use Aequus\Fact\Fact;
-use Aequus\Guide\Beside;
-use Aequus\Guide\Move;
-use Aequus\Guide\MoveKind;
-use Aequus\Guide\MoveWhy;
-use Aequus\Guide\Rule;
+use Aequus\Guide\Move\Beside;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Move\MoveWhy;
+use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\Book\DecisionAbout;
-use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Site\Phase;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Book;
 
-use Aequus\Logbook\AsksNothing;
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Payload;
-use Aequus\Logbook\SaysItUnderAnyPlan;
-use Aequus\Logbook\Spoken\IsNotSpoken;
+use Aequus\Logbook\Kind\AsksNothing;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\IsNotSpoken;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Plan\Posts\PostId;
 
 /** A picture of a post or of the job at one phase, kept beside the book under the fingerprint of its bytes. */

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Clear;
 
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Known;
-use Aequus\Logbook\Payload;
-use Aequus\Logbook\Question;
-use Aequus\Logbook\QuestionAbout;
-use Aequus\Logbook\SaysItUnderAnyPlan;
-use Aequus\Logbook\Spoken\IsNotSpoken;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\IsNotSpoken;
+use Aequus\Logbook\Kind\Known;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Question;
+use Aequus\Logbook\Kind\QuestionAbout;
+use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Measure\Length;
 use Aequus\Plan\Place\Segment;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
 
 /** A buried line as it was marked or is known, with the distance each side in which no machine digs. */
 final readonly class ServiceLine implements Payload

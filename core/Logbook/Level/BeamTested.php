@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Level;
 
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Known;
-use Aequus\Logbook\Payload;
-use Aequus\Logbook\Question;
-use Aequus\Logbook\QuestionAbout;
-use Aequus\Logbook\SaysItUnderAnyPlan;
-use Aequus\Logbook\Spoken\IsNotSpoken;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\IsNotSpoken;
+use Aequus\Logbook\Kind\Known;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Question;
+use Aequus\Logbook\Kind\QuestionAbout;
+use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Measure\Slope;
 
 /** How much the line of sight of a laser or optical level was found to rise, by two pegs: it is taken out of rods whose distance is known. */

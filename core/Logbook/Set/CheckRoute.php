@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
-use Aequus\Plan\Layout\Grid;
+use Aequus\Plan\Grid\Grid;
 
 /** By which other way something was measured once more before a point of no return, and what that would catch. */
 enum CheckRoute: string

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\Known;
-use Aequus\Logbook\Payload;
-use Aequus\Logbook\Question;
-use Aequus\Logbook\QuestionAbout;
-use Aequus\Logbook\SaysItUnderAnyPlan;
-use Aequus\Logbook\Spoken\IsNotSpoken;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\IsNotSpoken;
+use Aequus\Logbook\Kind\Known;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Question;
+use Aequus\Logbook\Kind\QuestionAbout;
+use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Measure\Length;
 
 /** One measure taken again by an independent route before a point of no return, and by how much it differs from what is in the book. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
-use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 

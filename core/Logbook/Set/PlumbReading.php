@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Known;
-use Aequus\Logbook\Payload;
-use Aequus\Logbook\Question;
-use Aequus\Logbook\QuestionAbout;
-use Aequus\Logbook\SaysItUnderAnyPlan;
-use Aequus\Logbook\Spoken\Called;
-use Aequus\Logbook\Spoken\Phrase;
-use Aequus\Logbook\Spoken\SpokenLean;
-use Aequus\Logbook\Spoken\SpokenPieces;
-use Aequus\Logbook\Spoken\Takes;
+use Aequus\Logbook\Kind\Called;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Known;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Phrase;
+use Aequus\Logbook\Kind\Question;
+use Aequus\Logbook\Kind\QuestionAbout;
+use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Logbook\Kind\SpokenPieces;
+use Aequus\Logbook\Kind\Stage;
+use Aequus\Logbook\Kind\Takes;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Closure;
 
 /** A lean read on one face of a post. Nothing off is plumb. */
@@ -142,7 +142,9 @@ final readonly class PlumbReading implements Payload
         return function (SpokenPieces $pieces, array $of, string $said) use ($way): self {
             $post = $pieces->onePost($of);
 
-            return (new SpokenLean($pieces))->read($post, $way, $said, $pieces->stageOf($post));
+            $spoken = new SpokenLean($pieces, $way, $said, $pieces->stageOf($post));
+
+            return new self($post, $spoken->face, $spoken->toward, $spoken->lean, $spoken->stage, $spoken->turned);
         };
     }
 }

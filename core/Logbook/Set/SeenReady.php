@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
-use Aequus\Logbook\AsksNothing;
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Payload;
-use Aequus\Logbook\SaysItUnderAnyPlan;
-use Aequus\Logbook\Spoken\Called;
-use Aequus\Logbook\Spoken\Phrase;
-use Aequus\Logbook\Spoken\SpokenPieces;
-use Aequus\Logbook\Spoken\Takes;
+use Aequus\Logbook\Kind\AsksNothing;
+use Aequus\Logbook\Kind\Called;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Phrase;
+use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Logbook\Kind\SpokenPieces;
+use Aequus\Logbook\Kind\Takes;
 use Aequus\Plan\Posts\PostId;
 
 /** Somebody saw to one thing that must be there before a pour, for one post or for the job. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Square;
 
-use Aequus\Logbook\AsksNothing;
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\Payload;
-use Aequus\Logbook\SaysItUnderAnyPlan;
-use Aequus\Logbook\Spoken\IsNotSpoken;
+use Aequus\Logbook\Kind\AsksNothing;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\IsNotSpoken;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 
 /** Batter boards stand and strings run on them: what was taped between rough stakes before counts as old. */
 final readonly class BoardsUp implements Payload

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Square;
 
-use Aequus\Logbook\AsksNothing;
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\Payload;
-use Aequus\Logbook\SaysItUnderAnyPlan;
-use Aequus\Logbook\Spoken\Called;
-use Aequus\Logbook\Spoken\Phrase;
-use Aequus\Logbook\Spoken\SpokenPieces;
-use Aequus\Logbook\Spoken\Takes;
+use Aequus\Logbook\Kind\AsksNothing;
+use Aequus\Logbook\Kind\Called;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Phrase;
+use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Logbook\Kind\SpokenPieces;
+use Aequus\Logbook\Kind\Takes;
 use Aequus\Plan\Posts\PostId;
 
 /** A stake was moved: what was taped to it before counts as old. */

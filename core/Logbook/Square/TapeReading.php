@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Square;
 
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Known;
-use Aequus\Logbook\Question;
-use Aequus\Logbook\QuestionAbout;
-use Aequus\Logbook\SaysItUnderAnyPlan;
-use Aequus\Logbook\Spoken\Called;
-use Aequus\Logbook\Spoken\Phrase;
-use Aequus\Logbook\Spoken\SpokenPieces;
-use Aequus\Logbook\Spoken\Takes;
+use Aequus\Logbook\Kind\Called;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Known;
+use Aequus\Logbook\Kind\Phrase;
+use Aequus\Logbook\Kind\Question;
+use Aequus\Logbook\Kind\QuestionAbout;
+use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Logbook\Kind\SpokenPieces;
+use Aequus\Logbook\Kind\Takes;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\TapeConditions;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Plan\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\PlanRefused;
 use Aequus\Plan\Posts\PostRole;
+use Aequus\Plan\Terms\PlanRefused;
 
 /** What was decided about depth for the whole job, and which of its posts must stand firmer. Heights are above the benchmark’s zero. */
 final readonly class FootingRules

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Plan\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\PlanRefused;
 use Aequus\Plan\Posts\Section;
+use Aequus\Plan\Terms\PlanRefused;
 
 /** The shape of hole that was decided for every post: round or square, of one width, a round one maybe widened to a bell at its foot. */
 final readonly class HoleShape

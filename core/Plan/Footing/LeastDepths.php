@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\PlanRefused;
+use Aequus\Plan\Terms\PlanRefused;
 
 /** What more must stand in the ground beside frost and embedment, each where there is such a rule. Below finished grade, unless it says otherwise. */
 final readonly class LeastDepths

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Footing;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\PlanRefused;
+use Aequus\Plan\Terms\PlanRefused;
 
 /** How much of a post must at least stand in the ground: a length, or a share of the whole post. */
 final readonly class LeastEmbedment

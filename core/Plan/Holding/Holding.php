@@ -7,8 +7,8 @@ namespace Aequus\Plan\Holding;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Unit;
-use Aequus\Plan\PlanRefused;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\PlanRefused;
 
 /** How the posts are held, as decided: a way for the job, another for single posts, what was known of the site then, and the customs followed. */
 final readonly class Holding

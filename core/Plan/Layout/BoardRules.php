@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Layout;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\PlanRefused;
+use Aequus\Plan\Terms\PlanRefused;
 
 /** Where the batter boards stand: back from the outer posts, clear of the auger, all at one height. */
 final readonly class BoardRules

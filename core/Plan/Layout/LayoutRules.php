@@ -7,8 +7,8 @@ namespace Aequus\Plan\Layout;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Place\FixedLine;
-use Aequus\Plan\PlanRefused;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\PlanRefused;
 
 /** How the layout is to be proved, and how strings and boards stand while it is. */
 final readonly class LayoutRules

@@ -6,7 +6,7 @@ namespace Aequus\Plan\Layout;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Section;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 
 /** Where the strings run beside the post centres: on them while digging, along the faces for setting, or clear of everything at an offset. */
 final readonly class StringRun

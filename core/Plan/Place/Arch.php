@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Place;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
 
 /** An arch or low beam over a passage, its height given by points with straight lines between. */
 final readonly class Arch

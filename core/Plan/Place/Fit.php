@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Place;
 
-use Aequus\Plan\Layout\Grid;
+use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Posts\Section;
 
 /** What the layout must leave room for. */

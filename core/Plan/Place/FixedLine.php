@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Aequus\Plan\Place;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Layout\Grid;
-use Aequus\Plan\PlanRefused;
-use Aequus\Plan\Point;
+use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\PlanRefused;
+use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
 
 /**
  * Something on the site that will not move, as a straight line on the plan: a wall, a building, a boundary, a string. Either the grid runs

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Place;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Layout\Grid;
+use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\Section;
 

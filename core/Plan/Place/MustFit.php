@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Plan\Place;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\PlanRefused;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\PlanRefused;
 
 /** Something that must pass between two posts, or be fixed between them: a machine, a sheet, a panel, a gate. */
 final readonly class MustFit

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Place;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
 
 /** A straight piece between two places on the plan. */
 final readonly class Segment

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Posts;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\PlanRefused;
+use Aequus\Plan\Terms\PlanRefused;
 
 /** Surfaced softwood is thinner than its name: American Softwood Lumber Standard PS 20, dry sizes. */
 final readonly class NominalSize

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Aequus\Plan\Posts;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\PlanRefused;
-use Aequus\Plan\Point;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\PlanRefused;
+use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
 
 /** The cross section of a post, as it measures: b along x and d along y, or round with b = d its diameter. */
 final readonly class Section

@@ -16,8 +16,8 @@ use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Place\MustFit;
-use Aequus\Plan\Point;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\Point;
 
 /** How the layout is proved and what it must leave room for, as stored within a plan. */
 final class LayoutCodec

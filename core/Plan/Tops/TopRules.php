@@ -6,8 +6,8 @@ namespace Aequus\Plan\Tops;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
-use Aequus\Plan\Point;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Terms\Point;
 
 /** Where the post tops are to be cut: a height at A1, falling or rising along the two axes, and the level line they are marked from. */
 final readonly class TopRules

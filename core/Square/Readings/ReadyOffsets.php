@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Aequus\Square\Readings;
 
 use Aequus\Adjust\Network\NotDetermined;
-use Aequus\Adjust\Placement\ErrorEllipse;
 use Aequus\Adjust\Placement\PlacementWay;
+use Aequus\Adjust\Solve\ErrorEllipse;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
-use Aequus\Square\PlanNetwork;
+use Aequus\Square\Network\PlanNetwork;
 
 /** Offsets from every line that holds the layout: enough that each is checked by others, and as many more as it takes to prove the tolerance. */
 final readonly class ReadyOffsets

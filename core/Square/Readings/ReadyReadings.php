@@ -12,7 +12,7 @@ use Aequus\Plan\Layout\ReadyList;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Square\PlanNetwork;
+use Aequus\Square\Network\PlanNetwork;
 
 /** The readings that determine every stake and check each other, also where posts are left out: with the strings up, or by tape alone. */
 final class ReadyReadings

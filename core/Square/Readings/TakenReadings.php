@@ -16,8 +16,8 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
+use Aequus\Square\Network\SquareRefused;
 use Aequus\Square\SettingOut\TapeCorrection;
-use Aequus\Square\SquareRefused;
 
 /** Everything read between the stakes that counts now: tapes brought to level distances, offsets from strings and from the fixed line. */
 final readonly class TakenReadings

@@ -11,9 +11,9 @@ use Aequus\Adjust\Network\StringOffset;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Place\FixedLine;
-use Aequus\Plan\Point;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\Point;
 use LogicException;
 
 /** One reading of a ready list: a tape between two stakes, or how far a stake stands off the string between two others or off a fixed line. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Square\SettingOut;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 
 /** One board: on which side it stands, from where to where, and the nails on its top. */
 final readonly class BatterBoard

@@ -6,12 +6,12 @@ namespace Aequus\Square\SettingOut;
 
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Measure\Length;
-use Aequus\Plan\Layout\Grid;
-use Aequus\Plan\Layout\GridLine;
+use Aequus\Plan\Grid\Grid;
+use Aequus\Plan\Grid\GridLine;
 use Aequus\Plan\Place\Segment;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Point;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
 
 /**
  * The boards (profiles) that hold the strings: one at each end of each string, joined where two would overlap. None stands behind a wall, over a

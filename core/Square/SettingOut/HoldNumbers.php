@@ -9,7 +9,7 @@ use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Square\PlanNetwork;
+use Aequus\Square\Network\PlanNetwork;
 
 /** Two tapes crossing: what each must show at every post when they are hooked to the two ends of the base line. */
 final readonly class HoldNumbers

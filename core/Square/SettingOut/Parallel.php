@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Square\SettingOut;
 
 use Aequus\Measure\Length;
-use Aequus\Square\SquareRefused;
+use Aequus\Square\Network\SquareRefused;
 
 /** A line set parallel to a wall or boundary by two offsets: how far any of its points must swing about the first. */
 final class Parallel

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Aequus\Square\SettingOut;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Layout\Grid;
-use Aequus\Plan\Layout\GridLines;
+use Aequus\Plan\Grid\Grid;
+use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 
 /** The rectangle that the outer strings make, wherever they run, and the marks along them from where they cross. */
 final readonly class StringOutline

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Square\SettingOut;
 
 use Aequus\Measure\Length;
-use Aequus\Square\SquareRefused;
+use Aequus\Square\Network\SquareRefused;
 
 /** Two tapes pulled over the same two distances: a worn hook shows alike on both, a stretched tape more on the longer one. */
 final readonly class TapeComparison

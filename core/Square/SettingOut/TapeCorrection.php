@@ -6,7 +6,7 @@ namespace Aequus\Square\SettingOut;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeConditions;
-use Aequus\Square\SquareRefused;
+use Aequus\Square\Network\SquareRefused;
 
 /** From what a tape reads to the level distance, step by step: temperature, pull, sag, then slope. All in millimetres. */
 final readonly class TapeCorrection

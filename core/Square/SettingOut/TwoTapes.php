@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Square\SettingOut;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Point;
-use Aequus\Square\SquareRefused;
+use Aequus\Plan\Terms\Point;
+use Aequus\Square\Network\SquareRefused;
 
 /** Where two tapes from two known points cross, or by how much they miss each other. */
 final readonly class TwoTapes

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Aequus\Words\Guide;
 
-use Aequus\Guide\Beside;
-use Aequus\Guide\MoveKind;
-use Aequus\Guide\MoveWhy;
+use Aequus\Guide\Move\Beside;
+use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Move\MoveWhy;
 
 /** The next move: what to do, what its number is, and why. */
 final class MoveWords

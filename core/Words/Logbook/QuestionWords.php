@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Words\Logbook;
 
-use Aequus\Logbook\Question;
-use Aequus\Logbook\QuestionAbout;
+use Aequus\Logbook\Kind\Question;
+use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;

@@ -32,7 +32,7 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($site->next?->asks === \Aequus\Logbook\EntryKind::Decision && $site->next->phase === $phase)
+                @if ($site->next?->asks === \Aequus\Logbook\Kind\EntryKind::Decision && $site->next->phase === $phase)
                     <x-decide :site="$site" :about="$about" :post="$site->next->posts[0]" />
                     <p><a href="{{ route('plan', $job) }}#entry">Move the post in the plan</a></p>
                 @endif

@@ -1,6 +1,6 @@
 @props(['site', 'open' => false])
 @php($plan = $site->plan) @php($unit = $plan->notation->unit)
-@php($sides = collect(\Aequus\Plan\Side::cases())->mapWithKeys(fn ($side) => [$side->value => 'on the '.$plan->sides->of($side).' side'])->all() + ['points' => 'anywhere: by two points'])
+@php($sides = collect(\Aequus\Plan\Terms\Side::cases())->mapWithKeys(fn ($side) => [$side->value => 'on the '.$plan->sides->of($side).' side'])->all() + ['points' => 'anywhere: by two points'])
 <details class="change" id="fixed" @if ($open || old('form') === 'fixed') open @endif>
     <summary>A wall, a boundary: what will not move</summary>
     <p class="hint">Begin from one thing that stands. Where the grid runs parallel to it, offsets read from it hold the whole layout; otherwise the distance is only checked.</p>

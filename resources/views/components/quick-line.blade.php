@@ -28,6 +28,6 @@
     @endif
     <details class="why"><summary>What the line understands</summary>
         <p>First whom it is about, then what, then the figures, as one would call it across a yard.</p>
-        <dl class="facts">@foreach ($examples as $what => $example)<div><dt>{{ ucfirst(\Aequus\Logbook\EntryKind::from($what)->inWords()) }}</dt><dd><code>{{ $example }}</code></dd></div>@endforeach</dl>
+        <dl class="facts">@foreach ($examples as $what => $example)<div><dt>{{ ucfirst(\Aequus\Logbook\Kind\EntryKind::from($what)->inWords()) }}</dt><dd><code>{{ $example }}</code></dd></div>@endforeach</dl>
     </details>
 </section>

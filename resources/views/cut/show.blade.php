@@ -6,7 +6,7 @@
     $done = count(array_filter($plan->grid->posts, $cut->isCut(...)));
     $run = $unit->value === 'mm' ? \Aequus\Measure\Length::millimetres(1000) : \Aequus\Measure\Length::feet(1);
     $rowsTyped = $tops === null ? '' : collect($plan->grid->rows->lines)->filter(fn ($line) => isset($tops->rows[$line->id]))->map(fn ($line, $i) => ($i + 1).' '.$plan->write($tops->rows[$line->id]))->join('; ');
-    $falls = $tops === null ? null : ($tops->alongX->ratio != 0.0 ? [\Aequus\Plan\Side::alongX(-$tops->alongX->ratio), $tops->alongX] : ($tops->alongY->ratio != 0.0 ? [\Aequus\Plan\Side::alongY(-$tops->alongY->ratio), $tops->alongY] : null));
+    $falls = $tops === null ? null : ($tops->alongX->ratio != 0.0 ? [\Aequus\Plan\Terms\Side::alongX(-$tops->alongX->ratio), $tops->alongX] : ($tops->alongY->ratio != 0.0 ? [\Aequus\Plan\Terms\Side::alongY(-$tops->alongY->ratio), $tops->alongY] : null));
 @endphp
 <x-layout title="Cut" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="cut" />
@@ -51,17 +51,17 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($site->next?->phase === $phase && $site->next->asks === \Aequus\Logbook\EntryKind::Decision)
+                @if ($site->next?->phase === $phase && $site->next->asks === \Aequus\Logbook\Kind\EntryKind::Decision)
                     <x-decide :site="$site" :about="$about" :post="$site->next->posts[0]" />
                     <p><a href="#tops" hx-boost="false">Change the heights instead</a></p>
-                @elseif ($site->next?->phase === $phase && $site->next->asks === \Aequus\Logbook\EntryKind::PostCut)
+                @elseif ($site->next?->phase === $phase && $site->next->asks === \Aequus\Logbook\Kind\EntryKind::PostCut)
                     <x-entry-form kind="post_cut" name="cut">
                         <input type="hidden" name="post" value="{{ $site->next->posts[0]->label }}">
                         <button class="button button-yard">{{ $site->next->posts[0]->label }} is cut and sealed</button>
                     </x-entry-form>
                 @endif
             </x-move>
-            @if ($tops && $site->next?->asks === \Aequus\Logbook\EntryKind::CrossChecked && $site->next->phase === $phase)<section>@include('set.check-form', ['before' => \Aequus\Logbook\Set\PointOfNoReturn::Cut])</section>@endif
+            @if ($tops && $site->next?->asks === \Aequus\Logbook\Kind\EntryKind::CrossChecked && $site->next->phase === $phase)<section>@include('set.check-form', ['before' => \Aequus\Logbook\Set\PointOfNoReturn::Cut])</section>@endif
             <p><a class="jump" href="{{ route('round', [$job, 'tops']) }}">The whole round on one screen</a></p>
             <x-cautions :step="\Aequus\Site\Step::Cutting" :site="$site" />
             @if ($tops)
@@ -70,7 +70,7 @@
                     <x-entry-form kind="top" name="top">
                         <x-posts name="post" form="top" label="Post" :posts="$plan->grid->posts" :value="$move?->posts[0]->label ?? ''" />
                         <x-field name="above" form="top" label="Its top now, above the datum line" :unit="$unit" wide />
-                        <button class="button {{ $move?->asks === \Aequus\Logbook\EntryKind::Top ? '' : 'button-second' }}">Write it down</button>
+                        <button class="button {{ $move?->asks === \Aequus\Logbook\Kind\EntryKind::Top ? '' : 'button-second' }}">Write it down</button>
                     </x-entry-form>
                 </section>
             @endif
@@ -86,7 +86,7 @@
                     <x-field name="clearance" form="tops" label="Clearance above them" hint="From above only." :value="$tops?->under && ! $tops->under->clearance->isZero() ? $plan->write($tops->under->clearance) : ''" :unit="$unit" />
                     <x-field name="rows" form="tops" label="Rows that differ" hint="Row and height of its tops: 1 2300; 2 2450." :value="$rowsTyped" />
                     <x-field name="datum_line" form="tops" label="Datum line, above zero" hint="The level line you strike on every post." :value="$tops ? $plan->write($tops->datumLine) : ''" :unit="$unit" />
-                    <x-choice name="falls_toward" form="tops" label="Tops" :value="$falls ? $falls[0]->value : ''" :options="['' => 'level'] + collect(\Aequus\Plan\Side::cases())->mapWithKeys(fn ($s) => [$s->value => 'fall toward the '.$plan->sides->of($s)])->all()" />
+                    <x-choice name="falls_toward" form="tops" label="Tops" :value="$falls ? $falls[0]->value : ''" :options="['' => 'level'] + collect(\Aequus\Plan\Terms\Side::cases())->mapWithKeys(fn ($s) => [$s->value => 'fall toward the '.$plan->sides->of($s)])->all()" />
                     <x-field name="fall" form="tops" label="Fall" :value="$falls ? $plan->write($run->times(abs($falls[1]->ratio))) : ''" :unit="$unit" />
                     <x-field name="fall_over" form="tops" label="Over a run of" :value="$plan->write($run)" :unit="$unit" />
                     <button class="button {{ $tops ? 'button-second' : '' }}">Put the heights in force</button>

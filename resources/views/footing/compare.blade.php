@@ -41,7 +41,7 @@
                 <x-sum-field :f="$ask('plane', 'One plane at, above zero', 'Empty: as high as the rules allow.')" :unit="$unit" />
                 <x-sum-field :f="$ask('auger', 'Auger reaches', 'Empty: not minded.')" :unit="$unit" />
                 <x-sum-field :f="$ask('sold_by', 'Posts are sold in steps of', 'Empty: '.$plan->write($form->soldBy).'.')" :unit="$unit" />
-                @foreach (\Aequus\Footing\Depths\DepthPrices::NAMES as $name)<x-sum-field :f="$ask('price_'.$name, ucfirst($form->per($name)), 'Empty: '.number_format($form->prices[$name], 2).', made up.')" />@endforeach
+                @foreach (\Aequus\Footing\Comparison\DepthPrices::NAMES as $name)<x-sum-field :f="$ask('price_'.$name, ucfirst($form->per($name)), 'Empty: '.number_format($form->prices[$name], 2).', made up.')" />@endforeach
                 <button class="button button-second">Work it out</button>
             </form>
         </div>

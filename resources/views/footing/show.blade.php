@@ -51,7 +51,7 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($site->next?->phase === $phase && $site->next->is(\Aequus\Guide\MoveKind::DigDeeper))
+                @if ($site->next?->phase === $phase && $site->next->is(\Aequus\Guide\Move\MoveKind::DigDeeper))
                     <p><a class="button" href="#entry" hx-boost="false">Enter the new depth</a></p>
                 @endif
             </x-move>

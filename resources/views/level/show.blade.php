@@ -2,7 +2,7 @@
     $loops = $site->state->level->loops()->loops;
     $job = $site->job; $phase = \Aequus\Site\Phase::Level; $level = $site->state->level; $plan = $site->plan; $unit = $plan->notation->unit;
     $asks = $site->next?->phase === $phase ? $site->next->asks : null; $sure = session('asks_sure');
-    $down = fn (float $angle) => $plan->sides->of(abs(cos($angle)) >= abs(sin($angle)) ? \Aequus\Plan\Side::alongX(cos($angle)) : \Aequus\Plan\Side::alongY(sin($angle)));
+    $down = fn (float $angle) => $plan->sides->of(abs(cos($angle)) >= abs(sin($angle)) ? \Aequus\Plan\Terms\Side::alongX(cos($angle)) : \Aequus\Plan\Terms\Side::alongY(sin($angle)));
     $fine = fn (\Aequus\Measure\Length $length) => \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $length);
     $others = array_filter($level->known, fn ($known) => $known->point->post === null || $known->point->feature !== \Aequus\Plan\Posts\PostFeature::Ground);
     $again = $form->difference;
@@ -61,7 +61,7 @@
                 <form method="get" action="{{ route('level', $job) }}" class="entry grade">
                     <h2 class="field-wide">Cut and fill to a finished grade</h2>
                     <x-sum-field :f="$grade->sums->field('grade', 'Grade at '.$plan->grid->posts[0]->label, 'Above zero.')" :unit="$unit" />
-                    <x-choice form="sum" name="toward" label="Falls toward the" :value="$grade->toward?->value ?? ''" :options="['' => 'level'] + collect(\Aequus\Plan\Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)])->all()" />
+                    <x-choice form="sum" name="toward" label="Falls toward the" :value="$grade->toward?->value ?? ''" :options="['' => 'level'] + collect(\Aequus\Plan\Terms\Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)])->all()" />
                     <x-sum-field :f="$grade->sums->field('grade_fall', 'Falls by')" :unit="$unit" />
                     <x-sum-field :f="$grade->sums->field('grade_over', 'over')" :unit="$unit" />
                     <button class="button button-second">Work it out</button>
@@ -71,7 +71,7 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($asks === \Aequus\Logbook\EntryKind::Decision)<x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptHeights" />@endif
+                @if ($asks === \Aequus\Logbook\Kind\EntryKind::Decision)<x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptHeights" />@endif
             </x-move>
             @if ($level->benchmark === null)
                 <section id="entry">

@@ -6,7 +6,7 @@
             <form method="get" class="choose-section"><label for="book-post">About</label>
                 <select id="book-post" name="post" data-submit><option value="">all posts</option>@foreach ($site->plan->grid->posts as $post)<option @selected($lines->post === $post)>{{ $post->label }}</option>@endforeach</select>
                 <label for="book-kind">kind</label>
-                <select id="book-kind" name="kind" data-submit><option value="">all kinds</option>@foreach (\Aequus\Logbook\EntryKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($lines->kind === $kind)>{{ $kind->inWords() }}</option>@endforeach</select>
+                <select id="book-kind" name="kind" data-submit><option value="">all kinds</option>@foreach (\Aequus\Logbook\Kind\EntryKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($lines->kind === $kind)>{{ $kind->inWords() }}</option>@endforeach</select>
                 <button class="button button-small">Show</button></form>
             @if ($lines->lines === [] && $lines->asked() !== [])
                 <p class="empty">Nothing of that is written.</p>

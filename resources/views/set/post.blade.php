@@ -1,8 +1,8 @@
 @php
-    use Aequus\Logbook\EntryKind;
+    use Aequus\Logbook\Kind\EntryKind;
     $job = $site->job; $phase = \Aequus\Site\Phase::Set; $plan = $site->plan; $state = $site->state; $unit = $plan->notation->unit; $label = $post->label;
     $stands = $state->standing($post); $hold = $plan->holdOf($post->id); $dug = $state->footing->asDug($post);
-    $move = \Aequus\Guide\Guide::next($state, \Aequus\Guide\Scope::post($post));
+    $move = \Aequus\Guide\Guide::next($state, \Aequus\Guide\Move\Scope::post($post));
     $order = array_values($state->walk()); $here = array_search($post, $order, false);
     $after = $order[($here + 1) % count($order)]; $before = $order[($here - 1 + count($order)) % count($order)];
     // Its own next move leads to the form it asks for; on a walk round the walk does.

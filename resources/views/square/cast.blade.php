@@ -1,6 +1,6 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit;
-    $tell = fn ($taken) => collect(\Aequus\Plan\Shift::told($taken->x, $taken->y, $plan->notation->smallestMark()))->map(fn ($part) => \App\View\Typeset::length($plan->notation, $part->amount).' toward the '.e($plan->sides->of($part->toward)))->join(' and ') ?: 'stays';
+    $tell = fn ($taken) => collect(\Aequus\Plan\Terms\Shift::told($taken->x, $taken->y, $plan->notation->smallestMark()))->map(fn ($part) => \App\View\Typeset::length($plan->notation, $part->amount).' toward the '.e($plan->sides->of($part->toward)))->join(' and ') ?: 'stays';
     $cannot = $again->cannot();
 @endphp
 <x-layout title="As cast" :site="$site" :phase="$phase">

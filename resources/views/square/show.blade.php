@@ -28,16 +28,16 @@
             <x-move :site="$site" :here="$phase">
                 @if ($form->isTheNextMove && $asks !== null)
                     <div id="entry">@include('square.reading')</div>
-                @elseif ($asks === \Aequus\Logbook\EntryKind::BoardsUp)
+                @elseif ($asks === \Aequus\Logbook\Kind\EntryKind::BoardsUp)
                     <x-entry-form kind="boards_up" name="boards"><button class="button">Boards and strings stand</button></x-entry-form>
-                @elseif ($asks === \Aequus\Logbook\EntryKind::StakeMoved)
+                @elseif ($asks === \Aequus\Logbook\Kind\EntryKind::StakeMoved)
                     <x-entry-form kind="stake_moved" name="moved">
                         <input type="hidden" name="posts" value="{{ implode(' ', array_map(fn ($post) => $post->label, $site->next->posts)) }}">
                         <button class="button">Moved</button>
                     </x-entry-form>
                     <p class="hint">What was read to {{ count($site->next->posts) === 1 ? 'it' : 'them' }} before counts as old; the readings that prove the new place are asked for next.</p>
                     <x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptOutline" />
-                @elseif ($asks === \Aequus\Logbook\EntryKind::Decision)
+                @elseif ($asks === \Aequus\Logbook\Kind\EntryKind::Decision)
                     <x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptOutline" />
                 @endif
             </x-move>

@@ -14,7 +14,7 @@ use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Adjust\Placement\Tells;
 use Aequus\Measure\Length;
-use Aequus\Plan\Shift;
+use Aequus\Plan\Terms\Shift;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -6,12 +6,12 @@ namespace Tests\Core\Adjust;
 
 use Aequus\Adjust\Network\Datum;
 use Aequus\Adjust\Network\Distance;
+use Aequus\Adjust\Network\HeldByLines;
 use Aequus\Adjust\Network\LineOffset;
 use Aequus\Adjust\Network\Network;
 use Aequus\Adjust\Network\Reading;
 use Aequus\Adjust\Network\Station;
 use Aequus\Adjust\Network\StringOffset;
-use Aequus\Adjust\Placement\HeldByLines;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Square\SettingOut\TapeCorrection;

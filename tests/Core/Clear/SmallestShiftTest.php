@@ -9,7 +9,7 @@ use Aequus\Clear\SmallestShift;
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Measure\Length;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

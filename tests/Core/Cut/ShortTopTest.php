@@ -10,7 +10,7 @@ use Aequus\Cut\Seat;
 use Aequus\Cut\ShortTop;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Tops\TopRules;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

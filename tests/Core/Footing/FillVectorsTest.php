@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\FootingRefused;
+use Aequus\Footing\Depths\FootingRefused;
 use Aequus\Footing\Holding\FormTube;
-use Aequus\Footing\Holes\Hole;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\BagForecast;
 use Aequus\Footing\Materials\Concrete;
 use Aequus\Footing\Materials\Foam;
 use Aequus\Footing\Materials\Gravel;
+use Aequus\Footing\Materials\Hole;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Section;
 use Generator;

@@ -10,20 +10,21 @@ use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Footing\Holes\HoleOption;
 use Aequus\Footing\Holes\HoleOptions;
 use Aequus\Guide\Guide;
-use Aequus\Guide\Scope;
+use Aequus\Guide\Move\Scope;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Entry;
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\Footing\Finding;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Footing\SoilLayer;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kinds;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Log;
-use Aequus\Logbook\Payload;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Footing\DepthMode;
@@ -259,8 +260,8 @@ final class HoleOptionsTest extends TestCase
     public function test_width_and_finding_go_into_the_book_and_older_holes_are_still_understood(): void
     {
         $hole = new HoleDug($this->id('B1'), Length::millimetres(900), Length::millimetres(460), Finding::Roots, [new SoilLayer(Soil::Sand, Length::millimetres(300)), new SoilLayer(Soil::Clay, Length::millimetres(900))]);
-        $this->assertEquals($hole, EntryKind::Hole->read(EntryKind::VERSION, $hole->stored()));
-        $this->assertEquals(new HoleDug($this->id('B1'), Length::millimetres(900)), EntryKind::Hole->read(1, ['post' => $this->id('B1')->value, 'depth' => 900_000_000]));
+        $this->assertEquals($hole, Kinds::read(EntryKind::Hole, EntryKind::VERSION, $hole->stored()));
+        $this->assertEquals(new HoleDug($this->id('B1'), Length::millimetres(900)), Kinds::read(EntryKind::Hole, 1, ['post' => $this->id('B1')->value, 'depth' => 900_000_000]));
         $this->expectException(EntryRefused::class);
         new HoleDug($this->id('B1'), Length::millimetres(900), Length::zero());
     }

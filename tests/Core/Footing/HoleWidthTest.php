@@ -8,8 +8,8 @@ use Aequus\Footing\Holes\HoleWidth;
 use Aequus\Footing\Materials\ReadyMix;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\HoleShape;
-use Aequus\Plan\PlanRefused;
 use Aequus\Plan\Posts\Section;
+use Aequus\Plan\Terms\PlanRefused;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

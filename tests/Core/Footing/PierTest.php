@@ -6,10 +6,10 @@ namespace Tests\Core\Footing;
 
 use Aequus\Footing\Depths\DepthNeed;
 use Aequus\Footing\Depths\Depths;
+use Aequus\Footing\Depths\FootingRefused;
+use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Depths\RequiredDepth;
-use Aequus\Footing\FootingRefused;
 use Aequus\Footing\Holding\Pier;
-use Aequus\Footing\Holding\PostTops;
 use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Footing;
 
-use Aequus\Footing\Depths\DepthComparison;
+use Aequus\Footing\Comparison\DepthComparison;
+use Aequus\Footing\Comparison\DepthPrices;
+use Aequus\Footing\Comparison\DepthWay;
+use Aequus\Footing\Comparison\PriceFlip;
 use Aequus\Footing\Depths\DepthNeed;
-use Aequus\Footing\Depths\DepthPrices;
 use Aequus\Footing\Depths\Depths;
-use Aequus\Footing\Depths\DepthWay;
-use Aequus\Footing\Depths\PriceFlip;
-use Aequus\Footing\FootingRefused;
-use Aequus\Footing\Holding\PostTops;
+use Aequus\Footing\Depths\FootingRefused;
+use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Measure\Length;

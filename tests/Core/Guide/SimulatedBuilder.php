@@ -6,9 +6,9 @@ namespace Tests\Core\Guide;
 
 use Aequus\Guide\Guide;
 use Aequus\Guide\Level\SettleHeights;
-use Aequus\Guide\Move;
-use Aequus\Guide\MoveKind;
-use Aequus\Guide\Scope;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Move\Scope;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Book\HandedOver;
@@ -16,11 +16,11 @@ use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Entry;
-use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
-use Aequus\Logbook\Payload;
 use Aequus\Logbook\Set\CheckRoute;
 use Aequus\Logbook\Set\CrossChecked;
 use Aequus\Logbook\Set\FillStep;
@@ -189,7 +189,7 @@ final class SimulatedBuilder
     {
         $post = $move->posts[0];
         $next = $site->standing($post)->nextFace();
-        $again = array_map(fn (PlumbReading $read) => $read->face, array_values($site->standing($post)->byFace)) ?: [\Aequus\Plan\Side::MinusY];
+        $again = array_map(fn (PlumbReading $read) => $read->face, array_values($site->standing($post)->byFace)) ?: [\Aequus\Plan\Terms\Side::MinusY];
         foreach ($next === null ? $again : [$next] as $face) {
             $this->write(PlumbReading::gap($post->id, $face, $face, Length::zero(), Length::millimetres(1200), $site->standing($post)->stageNow()));
         }

@@ -13,21 +13,22 @@ use Aequus\Level\InstrumentChoice;
 use Aequus\Level\Laser;
 use Aequus\Level\LevelLoop;
 use Aequus\Level\LevelReadings;
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\EntryRefused;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\LevelPoint;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kinds;
 use Aequus\Logbook\Level\BeamTested;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\LevelInstrument;
-use Aequus\Logbook\Level\LevelPoint;
 use Aequus\Logbook\Level\LevelWay;
 use Aequus\Logbook\Level\RodReading;
-use Aequus\Logbook\Payload;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostFeature;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -147,7 +148,7 @@ final class HeightsTest extends TestCase
         $this->assertEqualsWithDelta(self::GROUND['C2'] - 6, (new Heights($this->plan, Builds::log(...$readings)))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6);
         $tested = new BeamTested(Slope::ratio(3e-4));
         $this->assertEqualsWithDelta(self::GROUND['C2'], (new Heights($this->plan, Builds::log(...$readings, ...[$tested])))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6);
-        $this->assertEquals($tested, $tested->kind()->read(EntryKind::VERSION, $tested->stored()));
+        $this->assertEquals($tested, Kinds::read($tested->kind(), EntryKind::VERSION, $tested->stored()));
         $this->expectException(EntryRefused::class);
         new BeamTested(Slope::ratio(0.2));
     }
@@ -180,11 +181,11 @@ final class HeightsTest extends TestCase
     public function test_readings_go_into_the_book_and_come_out_again_and_old_rods_are_still_understood(): void
     {
         foreach ([$this->rod('2', 'C2'), new RodReading(LevelPoint::named('T1'), Length::millimetres(900), '3', Length::millimetres(12_000)), $this->difference('A1', 'B1', LevelInstrument::Board, 2400, LevelWay::Turned)] as $payload) {
-            $this->assertEquals($payload, $payload->kind()->read(EntryKind::VERSION, $payload->stored()));
+            $this->assertEquals($payload, Kinds::read($payload->kind(), EntryKind::VERSION, $payload->stored()));
         }
         $id = $this->plan->grid->labelled('B1')->id;
-        $this->assertEquals(new RodReading($id, Length::millimetres(1600)), EntryKind::Rod->read(2, ['post' => $id->value, 'rod' => 1_600_000_000]));
-        $this->assertEquals(new RodReading(null, Length::millimetres(1600)), EntryKind::Rod->read(1, ['post' => null, 'rod' => 1_600_000_000]));
+        $this->assertEquals(new RodReading($id, Length::millimetres(1600)), Kinds::read(EntryKind::Rod, 2, ['post' => $id->value, 'rod' => 1_600_000_000]));
+        $this->assertEquals(new RodReading(null, Length::millimetres(1600)), Kinds::read(EntryKind::Rod, 1, ['post' => null, 'rod' => 1_600_000_000]));
     }
 
     public function test_what_cannot_be_a_difference_is_refused_in_a_sentence(): void

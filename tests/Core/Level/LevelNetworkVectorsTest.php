@@ -21,7 +21,7 @@ use Aequus\Level\SingleChain;
 use Aequus\Level\TwoPegTest;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Length;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Vectors;

@@ -15,16 +15,18 @@ use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\Footing\Finding;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Footing\SoilLayer;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Stage;
+use Aequus\Logbook\Kinds;
 use Aequus\Logbook\Level\BeamTested;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Log;
-use Aequus\Logbook\Payload;
 use Aequus\Logbook\Set\Bubble;
 use Aequus\Logbook\Set\CheckRoute;
 use Aequus\Logbook\Set\CrossChecked;
@@ -38,7 +40,6 @@ use Aequus\Logbook\Set\ReadyItem;
 use Aequus\Logbook\Set\SeenReady;
 use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
-use Aequus\Logbook\Set\Stage;
 use Aequus\Logbook\Set\TwistRead;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\TapeReading;
@@ -46,9 +47,9 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Footing\Soil;
-use Aequus\Plan\Point;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -119,7 +120,7 @@ final class LogTest extends TestCase
     public function test_every_kind_of_entry_is_read_back_as_it_was_written(Payload $payload): void
     {
         $stored = json_decode(json_encode($payload->stored(), JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR);
-        $this->assertEquals($payload, $payload->kind()->read(EntryKind::VERSION, $stored));
+        $this->assertEquals($payload, Kinds::read($payload->kind(), EntryKind::VERSION, $stored));
     }
 
     public static function payloads(): Generator
@@ -161,7 +162,7 @@ final class LogTest extends TestCase
     public function test_an_entry_from_a_newer_program_is_refused_not_guessed(): void
     {
         $this->expectException(UnexpectedValueException::class);
-        $this->hole(1)->kind()->read(EntryKind::VERSION + 1, $this->hole(1)->stored());
+        Kinds::read($this->hole(1)->kind(), EntryKind::VERSION + 1, $this->hole(1)->stored());
     }
 
     #[DataProvider('refused')]

@@ -10,10 +10,10 @@ use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PlanRefused;
-use Aequus\Plan\Point;
 use Aequus\Plan\Stored\LayoutCodec;
 use Aequus\Plan\Stored\PlanCodec;
+use Aequus\Plan\Terms\PlanRefused;
+use Aequus\Plan\Terms\Point;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 

@@ -6,9 +6,9 @@ namespace Tests\Core\Set;
 
 use Aequus\Logbook\Set\Bubble;
 use Aequus\Measure\Slope;
-use Aequus\Plan\Shift;
-use Aequus\Plan\Side;
-use Aequus\Plan\SideNames;
+use Aequus\Plan\Terms\Shift;
+use Aequus\Plan\Terms\Side;
+use Aequus\Plan\Terms\SideNames;
 use Aequus\Set\FaceReading;
 use Aequus\Set\Lean;
 use Aequus\Set\PlumbRefused;

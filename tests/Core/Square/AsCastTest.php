@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Square;
 
 use Aequus\Logbook\Footing\HoleDug;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;

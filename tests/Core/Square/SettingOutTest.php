@@ -13,7 +13,8 @@ use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Layout\ReadyList;
 use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
+use Aequus\Square\Network\SquareRefused;
 use Aequus\Square\SettingOut\BatterBoards;
 use Aequus\Square\SettingOut\HoldNumbers;
 use Aequus\Square\SettingOut\PlumbedLine;
@@ -21,7 +22,6 @@ use Aequus\Square\SettingOut\StringOutline;
 use Aequus\Square\SettingOut\TapeComparison;
 use Aequus\Square\SettingOut\Turn;
 use Aequus\Square\SettingOut\TwoTapes;
-use Aequus\Square\SquareRefused;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 

@@ -7,7 +7,7 @@ namespace Tests\Core\Square;
 use Aequus\Adjust\GrossErrors\Mistakes;
 use Aequus\Adjust\Placement\PlacedNetwork;
 use Aequus\Adjust\Placement\PlacementWay;
-use Aequus\Square\PlanNetwork;
+use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\Wanted;
 use PHPUnit\Framework\Attributes\TestWith;

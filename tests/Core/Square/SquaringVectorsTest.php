@@ -6,7 +6,8 @@ namespace Tests\Core\Square;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeConditions;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
+use Aequus\Square\Network\SquareRefused;
 use Aequus\Square\SettingOut\Diagonal;
 use Aequus\Square\SettingOut\Parallel;
 use Aequus\Square\SettingOut\Rack;
@@ -14,7 +15,6 @@ use Aequus\Square\SettingOut\RightAngle;
 use Aequus\Square\SettingOut\TapeCorrection;
 use Aequus\Square\SettingOut\Turn;
 use Aequus\Square\SettingOut\TwoTapes;
-use Aequus\Square\SquareRefused;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Vectors;

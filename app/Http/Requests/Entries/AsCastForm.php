@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 
 /** Where a pier or post really stands, off its mark on the strings, told toward two sides. */
 final class AsCastForm extends EntryRequest

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Level\TwoPegTest;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BeamTested;
-use Aequus\Logbook\Payload;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use App\Level\InstrumentSums;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BenchmarkChosen;
-use Aequus\Logbook\Payload;
 use Aequus\Plan\Plan;
 
 /** What every height is measured from. */

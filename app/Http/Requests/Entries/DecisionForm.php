@@ -6,8 +6,8 @@ namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
-use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Plan\Plan;
 
 /** A rule knowingly waived, with its reason. */

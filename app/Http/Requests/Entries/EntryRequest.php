@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\EntryKind;
-use Aequus\Logbook\Payload;
-use Aequus\Logbook\Question;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Question;
 use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Measure\Temperature;

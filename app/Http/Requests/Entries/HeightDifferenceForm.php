@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\LevelInstrument;
 use Aequus\Logbook\Level\LevelWay;
-use Aequus\Logbook\Payload;
 use Aequus\Plan\Plan;
 
 /** How much higher one point is than another: by a level on a board, a water level, or a line level on a string. */

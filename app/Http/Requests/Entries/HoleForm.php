@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\EntryRefused;
 use Aequus\Logbook\Footing\Finding;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Footing\SoilLayer;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Refusal;

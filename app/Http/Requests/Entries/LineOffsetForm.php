@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Square\LineReading;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;

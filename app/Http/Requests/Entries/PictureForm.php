@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Book\PictureTaken;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Plan\Plan;
 use Aequus\Site\Phase;
 use App\Actions\KeepPicture;

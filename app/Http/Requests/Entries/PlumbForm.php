@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Set\Bubble;
 use Aequus\Logbook\Set\LeanMeasure;
 use Aequus\Logbook\Set\LeanWay;
 use Aequus\Logbook\Set\PlumbReading;
-use Aequus\Logbook\Set\Stage;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 
 /** A lean read on one face: by the gap under a level, an angle, a bob, or the bubble; or plumb. */
 final class PlumbForm extends EntryRequest

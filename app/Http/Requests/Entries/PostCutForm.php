@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Cut\PostCut;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Plan\Plan;
 
 /** A post cut at its mark. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\Level\LevelPoint;
+use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostFeature;
 

@@ -6,9 +6,9 @@ namespace App\Http\Requests\Entries;
 
 use Aequus\Level\Heights;
 use Aequus\Level\LevelReadings;
-use Aequus\Logbook\Level\LevelPoint;
+use Aequus\Logbook\Kind\LevelPoint;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\RodReading;
-use Aequus\Logbook\Payload;
 use Aequus\Plan\Plan;
 use App\Site\ReadSite;
 

@@ -6,10 +6,10 @@ namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Clear\ServiceType;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Measure\LengthReader;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Point;
+use Aequus\Plan\Terms\Point;
 
 /** A buried line, by two or more points, one a row: along the base line, then away from it. */
 final class ServiceForm extends EntryRequest

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
 use Aequus\Plan\Place\FixedLine;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\EntryRefused;
-use Aequus\Logbook\Payload;
+use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Square\StringReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 
 /** How far a stake stands off the string between two others, toward a named side. */
 final class StringOffsetForm extends EntryRequest

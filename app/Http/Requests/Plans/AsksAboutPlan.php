@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
-use Aequus\Logbook\Question;
+use Aequus\Logbook\Kind\Question;
 use Aequus\Plan\Plan;
 use Aequus\Site\PlanQuestions;
 use Aequus\Words\Logbook\QuestionWords;

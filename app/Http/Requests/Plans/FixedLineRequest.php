@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
-use Aequus\Logbook\Question;
+use Aequus\Logbook\Kind\Question;
 use Aequus\Measure\Length;
 use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Point;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
 use Illuminate\Validation\ValidationException;
 
 /** One more thing on the site that will not move, one of them changed, or one taken away. */

@@ -10,8 +10,8 @@ use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\LeastDepths;
 use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\Plan;
-use Aequus\Plan\PlanRefused;
 use Aequus\Plan\Posts\PostRole;
+use Aequus\Plan\Terms\PlanRefused;
 use Illuminate\Validation\ValidationException;
 
 /** The rules of depth, decided for every post of a job. */

@@ -9,7 +9,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Side;
+use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Tops\TopRules;
 use Aequus\Plan\Tops\TopStack;
 use App\Cut\TopsForm;

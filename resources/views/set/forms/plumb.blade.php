@@ -1,7 +1,7 @@
 @php
-    $names = collect(\Aequus\Plan\Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)]);
-    $face = $stands->nextFace() ?? \Aequus\Plan\Side::MinusY; $last = collect($stands->byFace)->last();
-    $stage = $walk?->what === 'after_fill' ? \Aequus\Logbook\Set\Stage::Filled : $stands->stageNow();
+    $names = collect(\Aequus\Plan\Terms\Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)]);
+    $face = $stands->nextFace() ?? \Aequus\Plan\Terms\Side::MinusY; $last = collect($stands->byFace)->last();
+    $stage = $walk?->what === 'after_fill' ? \Aequus\Logbook\Kind\Stage::Filled : $stands->stageNow();
 @endphp
 <h2>Read a face</h2>
 <x-entry-form kind="plumb" name="plumb">
@@ -19,7 +19,7 @@
         <x-radios name="way" form="plumb" label="Read by" value="gap" :options="collect(\Aequus\Logbook\Set\LeanWay::cases())->mapWithKeys(fn ($way) => [$way->value => $way->inWords()])->all()" />
         <x-radios name="bubble" form="plumb" label="Bubble stands" value="on_the_line" :options="collect(\Aequus\Logbook\Set\Bubble::cases())->mapWithKeys(fn ($bubble) => [$bubble->value => $bubble->inWords()])->all()" />
         <x-field name="shim" form="plumb" label="Shim that brings it to the line" hint="Under one end of this level. Empty: 1/8 in for 2 ft." :unit="$unit" />
-        <x-radios name="stage" form="plumb" label="The post is" :value="$stage->value" :options="collect(\Aequus\Logbook\Set\Stage::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+        <x-radios name="stage" form="plumb" label="The post is" :value="$stage->value" :options="collect(\Aequus\Logbook\Kind\Stage::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
         <label class="tick"><input type="checkbox" name="turned" value="1" @checked(old('turned'))> level turned end for end: counts with the reading before</label>
         <x-field name="read_by" form="plumb" label="Read by" hint="If not you." />
     </details>

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Adjust\Placement;
+
+/** One placement tried, and how many stakes it leaves alone. */
+final readonly class Trial
+{
+    /** What counts as the same in a sum of moves, mm. */
+    private const SAME = 1e-9;
+
+    /**
+     * @param  list<string>  $alone  stakes within the tolerance
+     * @param  float  $squares  sum of the squares of their moves
+     * @param  float  $others  sum of the moves of all other stakes
+     */
+    public function __construct(
+        public Placement $placement,
+        public array $alone,
+        public float $squares,
+        public float $others,
+    ) {
+    }
+
+    /** More stakes left alone, then the smaller sum of the others’ moves, then the smaller sum of squares of those left alone. */
+    public function isBetterThan(self $other): bool
+    {
+        return match (true) {
+            count($this->alone) !== count($other->alone) => count($this->alone) > count($other->alone),
+            abs($this->others - $other->others) > self::SAME => $this->others < $other->others,
+            default => $this->squares < $other->squares - self::SAME,
+        };
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Logbook\Kind;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\LengthReader;
+use Aequus\Measure\TapeClass;
+use Aequus\Measure\UnreadableLength;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\PlanRefused;
+use Aequus\Plan\Terms\Side;
+use Closure;
+use LogicException;
+
+/** The pieces of a line as it is called across a yard: posts, sides and lengths of one plan. */
+final readonly class SpokenPieces
+{
+    /** What a label looks like, whether or not a post carries it. */
+    public const LABEL = '[a-z]{1,2}\d{1,3}';
+
+    /**
+     * @param  Closure(PostId): Stage  $stageOf  at which stage a post would be read for plumb now
+     * @param  TapeClass  $tape  taken where a line names none
+     */
+    public function __construct(public Plan $plan, private Closure $stageOf, public TapeClass $tape)
+    {
+    }
+
+    public function stageOf(PostId $post): Stage
+    {
+        return ($this->stageOf)($post);
+    }
+
+    /** @throws PlanRefused when no post has that label */
+    public function post(string $label): PostId
+    {
+        return $this->plan->grid->labelled(strtoupper($label))->id;
+    }
+
+    /** @param  array<?PostId>  $of  of whom a line speaks: a post */
+    public function onePost(array $of): PostId
+    {
+        return $of[0] ?? throw new LogicException('A line about a post names one.');
+    }
+
+    /**
+     * @param  array<?PostId>  $of
+     * @return array{PostId, PostId}
+     *
+     * @throws EntryRefused when one of the two is the benchmark
+     */
+    public function twoPosts(array $of): array
+    {
+        return isset($of[0], $of[1]) ? [$of[0], $of[1]] : throw EntryRefused::lineFromTheBench();
+    }
+
+    /** @throws UnreadableLength naming the piece that was not understood */
+    public function length(string $typed): Length
+    {
+        return LengthReader::read($typed, $this->plan->notation->unit);
+    }
+
+    /**
+     * What stands before a side, and the side: “1/8 east”, “3 toward the lane”.
+     *
+     * @return array{string, Side}
+     *
+     * @throws EntryRefused when no side of the job stands at the end
+     */
+    public function toward(string $said): array
+    {
+        $names = implode('|', array_map(fn (string $name) => preg_quote($name, '/'), $this->sideNames()));
+        if (! preg_match("/^(.+?) (?:to(?:ward)? )?(?:the )?({$names})$/iu", trim($said), $found)) {
+            throw EntryRefused::lineWithoutSide(trim($said), $this->sideNames());
+        }
+
+        return [$found[1], $this->side($found[2])];
+    }
+
+    /** @throws EntryRefused when the job has no such side */
+    public function side(string $name): Side
+    {
+        foreach (Side::cases() as $side) {
+            if (mb_strtolower($this->plan->sides->of($side)) === mb_strtolower(trim($name))) {
+                return $side;
+            }
+        }
+        throw EntryRefused::lineWithoutSide($name, $this->sideNames());
+    }
+
+    /** @return list<string> */
+    public function sideNames(): array
+    {
+        return array_map($this->plan->sides->of(...), Side::cases());
+    }
+}
