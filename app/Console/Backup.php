@@ -16,7 +16,7 @@ final class Backup extends Command
 
     public function handle(): int
     {
-        $file = $this->argument('file') ?? getcwd().'/aequus-'.now()->format('Ymd-His').'.aequus';
+        $file = is_string($this->argument('file')) ? $this->argument('file') : getcwd().'/aequus-'.now()->format('Ymd-His').'.aequus';
         if (file_exists($file)) {
             $this->error("{$file} is there already. Choose another name.");
 

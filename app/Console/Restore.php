@@ -18,7 +18,7 @@ final class Restore extends Command
 
     public function handle(): int
     {
-        $file = (string) $this->argument('file');
+        $file = is_string($this->argument('file')) ? $this->argument('file') : '';
         if (! $this->isBackup($file)) {
             $this->error("{$file} is not a backup of Aequus. Nothing was changed.");
 

@@ -87,7 +87,7 @@ final class BirdHide
         }
         foreach ($plan->grid->posts as $post) {
             $over = $post->label === self::SHORT ? -22 : 60;
-            $mark = $plan->tops?->of($post)->minus($plan->tops->datumLine) ?? Length::zero();
+            $mark = $plan->tops === null ? Length::zero() : $plan->tops->of($post)->minus($plan->tops->datumLine);
             $entries[] = new TopMeasured($post->id, $plan->notation->round($mark->plus($site->read($over, 3))));
         }
 

@@ -72,12 +72,13 @@ final readonly class SectionDrawing
     ) {
         $plan = $site->plan;
         $this->piers = new PierTops($plan, new PostTops($plan, $site->footing->needs));
-        $places = array_map($this->place(...), $posts);
+        $places = array_map($this->place(...), $posts) ?: [0.0];
         $heights = array_map(fn (Length $plane) => $plane->inMillimetres(), $planes);
         foreach ($posts as $post) {
             $ground = $site->level->groundAt($post);
             array_push($heights, ...array_map(fn (?Length $h) => $h?->inMillimetres() ?? 0.0, [$ground, $this->required($post)?->bottom(), $ground?->plus(Length::millimetres(500)), $plan->footing->finishedGrade ?? $ground]));
         }
+        $heights = $heights ?: [0.0];
         $span = max(1.0, max($places) - min($places));
         $room = max(1.0, max($heights) - min($heights));
         $this->highest = max($heights);
@@ -130,7 +131,9 @@ final readonly class SectionDrawing
     {
         $rows = $columns = $choices = [];
         foreach ($site->plan->grid->posts as $post) {
-            preg_match('/^([A-Z]+)(\d+)$/', $post->label, $label);
+            if (preg_match('/^([A-Z]+)(\d+)$/', $post->label, $label) !== 1) {
+                continue;
+            }
             $rows['row-'.$label[2]][] = $post;
             $columns['column-'.$label[1]][] = $post;
             $choices['row-'.$label[2]] = 'Row '.$label[2];

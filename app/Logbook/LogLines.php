@@ -38,7 +38,7 @@ final readonly class LogLines
         $this->total = count($chosen);
         $older = array_filter($chosen, fn (Entry $entry) => $before === null || $entry->sequence < $before);
         $sheet = array_slice(array_reverse($older), 0, self::ON_A_SHEET);
-        $this->olderThan = count($older) > count($sheet) ? $sheet[array_key_last($sheet)]->sequence : null;
+        $this->olderThan = count($older) > count($sheet) && $sheet !== [] ? $sheet[array_key_last($sheet)]->sequence : null;
         $this->lines = array_values(array_map(function (Entry $entry) use ($local, $words): LogLine {
             [$standing, $why] = $this->standing($entry);
             $who = $entry->readBy === '' ? $entry->recordedBy : "{$entry->readBy}, written by {$entry->recordedBy}";

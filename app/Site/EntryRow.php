@@ -8,12 +8,12 @@ use Aequus\Logbook\Entry;
 use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kinds;
 use App\Actions\RecordEntry;
+use stdClass;
 
 /** A line of the entries table as the core reads it. Read without models: a page may need a thousand of them. */
 final class EntryRow
 {
-    /** @param  object{sequence: int, client_id: string, kind: string, payload_version: int, payload: string, plan_revision: int, measured_at: string, read_by: string, replaces_id: ?int}  $row */
-    public static function toEntry(object $row, string $recordedBy): Entry
+    public static function toEntry(stdClass $row, string $recordedBy): Entry
     {
         $stored = json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR);
 

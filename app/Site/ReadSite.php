@@ -12,6 +12,7 @@ use App\Models\LogEntry;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
+use stdClass;
 
 /**
  * Reads plan and logbook of a job and derives what is true now. Only the survey of the stakes, the one part that takes time, is kept between
@@ -41,7 +42,7 @@ final class ReadSite
         $names = User::query()->toBase()->pluck('name', 'id');
 
         return array_values($jobs->map(fn (Job $job) => new JobSite($job, $this->derive(
-            $job, array_map(fn (object $row) => EntryRow::toEntry($row, (string) $names[$row->user_id]), $entries[$job->id] ?? []),
+            $job, array_map(fn (stdClass $row) => EntryRow::toEntry($row, (string) $names[$row->user_id]), $entries[$job->id] ?? []),
         )))->all());
     }
 

@@ -67,6 +67,7 @@ final readonly class StockCutting
         /** @var array<string, array{float, ?Stock, list<int>}> $best by what is still wanted */
         $best = [implode(',', array_map(fn () => 0, $counts)) => [0.0, null, []]];
         $solve = function (array $left) use (&$solve, &$best, $lengths, $stocks, $kerf): float {
+            /** @var list<int> $left */
             $key = implode(',', $left);
             if (isset($best[$key])) {
                 return $best[$key][0];
@@ -75,6 +76,7 @@ final readonly class StockCutting
             $first = (int) array_key_first(array_filter($left));
             // The longest piece left must come from some board; try every board that holds it.
             $fill = function (int $kind, array $taken, int $used) use (&$fill, &$best, $solve, $key, $left, $lengths, $stocks, $kerf): void {
+                /** @var array<int, int> $taken */
                 if ($kind === count($lengths)) {
                     $stock = self::cheapestFor($used - $kerf->nanometres, $stocks);
                     $cost = $stock === null ? INF : $stock->price + $solve(array_map(fn (int $l, int $t) => $l - $t, $left, $taken));

@@ -62,7 +62,12 @@ final readonly class TopNetwork
      */
     private static function strap(array $corners, array $design, array $tops, float $tolerance): ?Strap
     {
-        $apart = fn (array $at, int $one, int $other): Length => Length::millimetres(hypot($at[$corners[$one]][0] - $at[$corners[$other]][0], $at[$corners[$one]][1] - $at[$corners[$other]][1]));
+        $apart = function (array $at, int $one, int $other) use ($corners): Length {
+            /** @var array<string, array{float, float}> $at */
+            [[$x, $y], [$toX, $toY]] = [$at[$corners[$one]], $at[$corners[$other]]];
+
+            return Length::millimetres(hypot($x - $toX, $y - $toY));
+        };
         [$ac, $bd] = [$apart($tops, 0, 2), $apart($tops, 1, 3)];
 
         return $ac->minus($bd)->magnitude()->isLongerThan(Length::millimetres($tolerance)) ? Strap::across($apart($design, 0, 1), $apart($design, 1, 2), $ac, $bd) : null;

@@ -33,6 +33,7 @@ use Aequus\Logbook\Square\LineReading;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\StringReading;
 use Aequus\Logbook\Square\TapeReading;
+use Aequus\Measure\Stored;
 use UnexpectedValueException;
 
 /** The list of every kind of entry with its class: the one place that names them all. */
@@ -83,6 +84,6 @@ final class Kinds
             throw new UnexpectedValueException("An entry of version {$version} can't be read by this version of the program.");
         }
 
-        return self::of($kind)::fromStored($stored);
+        return self::of($kind)::fromStored(new Stored($stored));
     }
 }

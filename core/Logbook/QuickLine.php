@@ -12,6 +12,7 @@ use Aequus\Logbook\Kind\Phrase;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\Unit;
 use Aequus\Measure\UnreadableLength;
@@ -115,15 +116,15 @@ final readonly class QuickLine
             throw EntryRefused::lineEmpty();
         }
         if (preg_match("/^({$label}|bench) ?- ?({$label}|bench) (.+)$/iu", $line, $found)) {
-            return $this->said(Called::Pair, [$this->who($found[1]), $this->who($found[2])], $found[3], "{$found[1]}-{$found[2]}") ?? throw EntryRefused::lineFromTheBench();
+            return $this->said(Called::Pair, new Whom([$this->who($found[1]), $this->who($found[2])]), $found[3], "{$found[1]}-{$found[2]}") ?? throw EntryRefused::lineFromTheBench();
         }
         if (preg_match("/^({$label})(?: (.*))?$/iu", $line, $found)) {
             $said = $found[2] ?? '';
 
-            return $this->said(Called::Post, [$this->pieces->post($found[1])], $said, strtoupper($found[1])) ?? throw EntryRefused::lineVerb(strtoupper($found[1]), $said, self::verbs());
+            return $this->said(Called::Post, new Whom([$this->pieces->post($found[1])]), $said, strtoupper($found[1])) ?? throw EntryRefused::lineVerb(strtoupper($found[1]), $said, self::verbs());
         }
 
-        return $this->said(Called::Job, [], $line, '') ?? throw EntryRefused::lineWithoutPost($line);
+        return $this->said(Called::Job, new Whom([]), $line, '') ?? throw EntryRefused::lineWithoutPost($line);
     }
 
     private function who(string $said): ?PostId
@@ -131,8 +132,7 @@ final readonly class QuickLine
         return strtolower($said) === 'bench' ? null : $this->pieces->post($said);
     }
 
-    /** @param  list<?PostId>  $whom */
-    private function said(Called $called, array $whom, string $said, string $label): ?Payload
+    private function said(Called $called, Whom $whom, string $said, string $label): ?Payload
     {
         foreach (self::phrases($called) as $phrase) {
             $rest = $phrase->after($said);

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Measure;
 
+use Aequus\Fact\Named;
+
 /** What a tape can be trusted to: the standard deviation of one distance is √(a² + (b·d)²). */
-enum TapeClass: string
+enum TapeClass: string implements Named
 {
     case SteelWithCare = 'steel_with_care';
     case Steel = 'steel';

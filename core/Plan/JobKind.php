@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Plan;
 
+use Aequus\Fact\Named;
+
 /** What is being built, as far as cautions and wording care. */
-enum JobKind: string
+enum JobKind: string implements Named
 {
     case Pergola = 'pergola';
     case PoleBuilding = 'pole_building';

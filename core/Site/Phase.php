@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
+use Aequus\Fact\Named;
+
 /** The phases of a job, in working order. */
-enum Phase: string
+enum Phase: string implements Named
 {
     case Plan = 'plan';
     case Clear = 'clear';

@@ -6,6 +6,7 @@ namespace Aequus\Words;
 
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Fact\Fact;
+use Aequus\Fact\Named;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
@@ -101,7 +102,7 @@ final readonly class Speech
 
     private static function named(UnitEnum $case): string
     {
-        return method_exists($case, 'inWords') ? (string) $case->inWords() : throw new LogicException('Nobody has a name for '.$case::class.'.');
+        return $case instanceof Named ? $case->inWords() : throw new LogicException('Nobody has a name for '.$case::class.'.');
     }
 
     /**

@@ -37,8 +37,8 @@ final class CutController extends Controller
     public function raise(RaiseRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        abort_if($plan->tops === null, 404);
-        $revise($job, $this->user($request), $plan->withTops($request->raised($plan, $plan->tops)), 'All tops '.($request->isDown() ? 'lower' : 'higher'), $request->integer('based_on'));
+        $tops = $plan->tops ?? abort(404);
+        $revise($job, $this->user($request), $plan->withTops($request->raised($plan, $tops)), 'All tops '.($request->isDown() ? 'lower' : 'higher'), $request->integer('based_on'));
 
         return redirect()->route('cut', $job)->with('said', 'All tops moved together. Every mark was worked out anew.');
     }

@@ -44,8 +44,7 @@ final class FootingController extends Controller
     public function way(DepthWayRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        abort_if($plan->footing === null, 404);
-        $rules = $request->rulesInForce($plan->footing, $plan);
+        $rules = $request->rulesInForce($plan->footing ?? abort(404), $plan);
         $revise($job, $this->user($request), $plan->withFooting($rules), 'Depths: '.$rules->mode->inWords(), $request->integer('based_on'));
 
         return redirect()->route('footing.dig', $job)->with('said', 'It is decided: '.$rules->mode->inWords().'. Every hole was worked out anew.');

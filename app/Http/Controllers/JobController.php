@@ -10,6 +10,8 @@ use App\Models\Job;
 use App\Models\Shelf;
 use App\Site\ReadSite;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -23,8 +25,9 @@ final class JobController extends Controller
         $jobs = Job::of($this->user($request))->with('revision')->where('shelf', $shelf)->orderByDesc('id');
         if ($sought !== '') {
             $like = '%'.addcslashes($sought, '%_\\').'%';
-            $jobs->where(fn ($query) => $query->whereRaw("name like ? escape '\\'", [$like])->orWhereRaw("place like ? escape '\\'", [$like]));
+            $jobs->where(fn (Builder $query) => $query->whereRaw("name like ? escape '\\'", [$like])->orWhereRaw("place like ? escape '\\'", [$like]));
         }
+        /** @var Collection<int, Job> $found */
         $found = $jobs->get();
         $count = Job::of($this->user($request))->toBase()->selectRaw('shelf, count(*) as n')->groupBy('shelf')->pluck('n', 'shelf');
 

@@ -93,4 +93,10 @@ trait ReadsFields
             throw ValidationException::withMessages($this->refusals);
         }
     }
+
+    /** What was refused, for where nothing came of it. */
+    protected function refused(): ValidationException
+    {
+        return ValidationException::withMessages($this->refusals);
+    }
 }

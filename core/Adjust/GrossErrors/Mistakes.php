@@ -60,7 +60,7 @@ final readonly class Mistakes
             $adjusted = $adjustWithout(array_map(fn (Dropped $one) => $one->id, $dropped));
             $solution = $adjusted->solution();
             $end = fn (SearchEnd $why, array $named = [], ?string $accused = null, bool $rougher = false): array => [
-                new self($dropped, array_values($named), $accused, $why, $rough || $rougher, $solution->scatter()), $adjusted,
+                new self($dropped, array_values(array_filter($named, is_string(...))), $accused, $why, $rough || $rougher, $solution->scatter()), $adjusted,
             ];
             $critical = $solution->critical();
             if ($solution->surplus === 0 || $critical === null) {

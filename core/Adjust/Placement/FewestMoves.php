@@ -77,7 +77,10 @@ final class FewestMoves
         $search = new self($design, $stand, $tolerance);
         $part = fn (string $name): float => $along[0] * ($stand[$name][0] - $design[$name][0]) + $along[1] * ($stand[$name][1] - $design[$name][1]);
         $place = fn (float $by): Placement => Placement::shifted($along[0] * $by, $along[1] * $by);
-        $mean = fn (array $alone): Placement => $place(array_sum(array_map($part, $alone)) / count($alone));
+        $mean = function (array $alone) use ($part, $place): Placement {
+            /** @var non-empty-list<string> $alone */
+            return $place(array_sum(array_map($part, $alone)) / count($alone));
+        };
         $best = null;
         foreach (array_map(strval(...), array_keys($design)) as $name) {
             $found = $search->refined($search->trial($place($part($name))), $mean, 1);
@@ -161,22 +164,29 @@ final class FewestMoves
     private static function hull(array $stand, array $names): array
     {
         usort($names, fn (string $a, string $b) => $stand[$a] <=> $stand[$b]);
-        $chain = function (array $sorted) use ($stand): array {
-            $hull = [];
-            foreach ($sorted as $name) {
-                while (count($hull) >= 2) {
-                    [[$ax, $ay], [$bx, $by], [$cx, $cy]] = [$stand[$hull[count($hull) - 2]], $stand[$hull[count($hull) - 1]], $stand[$name]];
-                    if (($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax) >= 0) {
-                        break;
-                    }
-                    array_pop($hull);
+
+        return array_values(array_unique([...self::chain($stand, $names), ...self::chain($stand, array_reverse($names))]));
+    }
+
+    /**
+     * @param  array<string, array{float, float}>  $stand
+     * @param  list<string>  $sorted
+     * @return list<string>
+     */
+    private static function chain(array $stand, array $sorted): array
+    {
+        $hull = [];
+        foreach ($sorted as $name) {
+            while (count($hull) >= 2) {
+                [[$ax, $ay], [$bx, $by], [$cx, $cy]] = [$stand[$hull[count($hull) - 2]], $stand[$hull[count($hull) - 1]], $stand[$name]];
+                if (($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax) >= 0) {
+                    break;
                 }
-                $hull[] = $name;
+                array_pop($hull);
             }
+            $hull[] = $name;
+        }
 
-            return $hull;
-        };
-
-        return array_values(array_unique([...$chain($names), ...$chain(array_reverse($names))]));
+        return $hull;
     }
 }

@@ -47,9 +47,9 @@ final readonly class Placement
      */
     public static function onto(array $design, array $stand, string $exact, string $toward): self
     {
-        $bearing = fn (array $places): float => atan2($places[$toward][1] - $places[$exact][1], $places[$toward][0] - $places[$exact][0]);
+        $turn = self::bearing($stand[$exact], $stand[$toward]) - self::bearing($design[$exact], $design[$toward]);
 
-        return self::turned($bearing($stand) - $bearing($design), $design[$exact], $stand[$exact]);
+        return self::turned($turn, $design[$exact], $stand[$exact]);
     }
 
     /**
@@ -146,5 +146,14 @@ final readonly class Placement
         [$c, $s] = [cos($angle), sin($angle)];
 
         return new self($angle, $c, $s, $to[0] - ($c * $from[0] - $s * $from[1]), $to[1] - ($s * $from[0] + $c * $from[1]));
+    }
+
+    /**
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private static function bearing(array $from, array $to): float
+    {
+        return atan2($to[1] - $from[1], $to[0] - $from[0]);
     }
 }

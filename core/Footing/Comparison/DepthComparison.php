@@ -37,10 +37,9 @@ final readonly class DepthComparison
         $tops = new PostTops($plan, $needs);
         $way = fn (DepthMode $mode) => new DepthWay($mode, Depths::by($mode, $needs, $plane), $plan, $instead, $tops, $prices, $soldBy, $auger);
         $ways = [$way(DepthMode::Own), $way(DepthMode::CommonPlane)];
-        $lines = fn (callable $at): int => count(array_unique(array_map($at, $needs)));
         foreach ([
-            DepthMode::StepsByColumn->value => $lines(fn (DepthNeed $need) => $need->post->at->x->nanometres),
-            DepthMode::StepsByRow->value => $lines(fn (DepthNeed $need) => $need->post->at->y->nanometres),
+            DepthMode::StepsByColumn->value => count(array_flip(array_map(fn (DepthNeed $need) => $need->post->at->x->nanometres, $needs))),
+            DepthMode::StepsByRow->value => count(array_flip(array_map(fn (DepthNeed $need) => $need->post->at->y->nanometres, $needs))),
         ] as $mode => $steps) {
             // Steps of a single line, or with a line for every post, are one of the others under another name.
             if ($steps > 1 && $steps < count($needs)) {

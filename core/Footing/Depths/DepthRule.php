@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Footing\Depths;
 
+use Aequus\Fact\Named;
+
 /** The rule that makes a hole as deep as it must be. */
-enum DepthRule: string
+enum DepthRule: string implements Named
 {
     case Frost = 'frost';
     case Embedment = 'embedment';

@@ -41,7 +41,10 @@ final readonly class TributaryAreas
         [$alongEdge, $acrossEdge] = $alongX ? $edge : array_reverse($edge);
         [$before, $after] = $alongX ? [$over(Side::MinusX), $over(Side::PlusX)] : [$over(Side::MinusY), $over(Side::PlusY)];
         $lines = self::beamLines($grid, max(self::IN_ROW, $post->inMillimetres() / 2), $alongX);
-        $mean = fn (array $posts): float => array_sum(array_map(fn (Post $one) => self::across($one, $alongX)->inFeet(), $posts)) / count($posts);
+        $mean = function (array $posts) use ($alongX): float {
+            /** @var non-empty-list<Post> $posts */
+            return array_sum(array_map(fn (Post $one) => self::across($one, $alongX)->inFeet(), $posts)) / count($posts);
+        };
         $across = self::shares(array_map($mean, $lines), ...$acrossEdge);
         $areas = [];
         foreach ($lines as $i => $posts) {

@@ -12,7 +12,9 @@ use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Posts\PostRole;
@@ -49,9 +51,9 @@ final readonly class Decision implements Payload
         return ['about' => $this->about->value, 'post' => $this->post?->value, 'reason' => $this->reason, 'lesser' => $this->lesser?->nanometres];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(DecisionAbout::from($stored['about']), isset($stored['post']) ? PostId::of($stored['post']) : null, $stored['reason'], isset($stored['lesser']) ? Length::nanometres($stored['lesser']) : null);
+        return new self($stored->case('about', DecisionAbout::class), PostId::orNone($stored->textOrNone('post')), $stored->text('reason'), $stored->lengthOrNone('lesser'));
     }
 
     public function checkUnder(Plan $plan): void
@@ -76,14 +78,14 @@ final readonly class Decision implements Payload
         ];
     }
 
-    /** @param  list<?PostId>  $of  “take the lean because …”: as many words as tell one decision from all others */
-    private static function spoken(SpokenPieces $pieces, array $of, string $said): ?self
+    /** “take the lean because …”: as many words as tell one decision from all others */
+    private static function spoken(SpokenPieces $pieces, Whom $of, string $said): ?self
     {
         if (! preg_match('/^(.+?)(?: because (.*))?$/iu', $said, $found)) {
             return null;
         }
         $meant = array_values(array_filter(DecisionAbout::cases(), fn (DecisionAbout $about) => str_starts_with(mb_strtolower($about->inWords()), mb_strtolower($found[1]))));
 
-        return count($meant) === 1 ? new self($meant[0], $of[0] ?? null, $found[2] ?? '') : null;
+        return count($meant) === 1 ? new self($meant[0], $of->postOrNone(), $found[2] ?? '') : null;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Book;
 
+use Aequus\Fact\Named;
+
 /** What a builder may knowingly decide, against or beside a rule, with a recorded reason. */
-enum DecisionAbout: string
+enum DecisionAbout: string implements Named
 {
     case DigByHand = 'dig_by_hand';
     case AcceptDistance = 'accept_distance';

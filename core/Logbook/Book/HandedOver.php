@@ -12,6 +12,7 @@ use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Measure\Stored;
 
 /** The work was handed over, to whom and with what remark. */
 final readonly class HandedOver implements Payload
@@ -47,8 +48,8 @@ final readonly class HandedOver implements Payload
         return ['to' => $this->to, 'remark' => $this->remark];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self($stored['to'], $stored['remark']);
+        return new self($stored->text('to'), $stored->text('remark'));
     }
 }

@@ -10,6 +10,7 @@ use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 
 /** A picture of a post or of the job at one phase, kept beside the book under the fingerprint of its bytes. */
@@ -42,8 +43,8 @@ final readonly class PictureTaken implements Payload
         return ['post' => $this->post?->value, 'phase' => $this->phase, 'fingerprint' => $this->fingerprint, 'says' => $this->says];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(isset($stored['post']) ? PostId::of($stored['post']) : null, $stored['phase'], $stored['fingerprint'], $stored['says']);
+        return new self(PostId::orNone($stored->textOrNone('post')), $stored->text('phase'), $stored->text('fingerprint'), $stored->text('says'));
     }
 }

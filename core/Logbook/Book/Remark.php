@@ -13,6 +13,8 @@ use Aequus\Logbook\Kind\Phrase;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 
 /** A note in the builder’s own words. */
@@ -44,9 +46,9 @@ final readonly class Remark implements Payload
         return ['post' => $this->post?->value, 'text' => $this->text];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(isset($stored['post']) ? PostId::of($stored['post']) : null, $stored['text']);
+        return new self(PostId::orNone($stored->textOrNone('post')), $stored->text('text'));
     }
 
     public static function phrases(): array
@@ -57,9 +59,8 @@ final readonly class Remark implements Payload
         ];
     }
 
-    /** @param  list<?PostId>  $of */
-    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    private static function spoken(SpokenPieces $pieces, Whom $of, string $said): self
     {
-        return new self($of[0] ?? null, $said);
+        return new self($of->postOrNone(), $said);
     }
 }

@@ -13,6 +13,8 @@ use Aequus\Logbook\Kind\Phrase;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
+use Aequus\Measure\Stored;
 
 /** An earlier entry no longer counts. It stays in the book, struck, with the reason. */
 final readonly class Strike implements Payload
@@ -43,15 +45,15 @@ final readonly class Strike implements Payload
         return ['sequence' => $this->sequence, 'reason' => $this->reason];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self($stored['sequence'], $stored['reason']);
+        return new self($stored->whole('sequence'), $stored->text('reason'));
     }
 
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Job, 'strike', Takes::Something, fn (SpokenPieces $pieces, array $of, string $said) => preg_match('/^(\d{1,9})(?: because (.*))?$/iu', $said, $found) === 1
+            new Phrase(Called::Job, 'strike', Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => preg_match('/^(\d{1,9})(?: because (.*))?$/iu', $said, $found) === 1
                 ? new self((int) $found[1], $found[2] ?? '')
                 : null, 'strike 12 because read from the wrong nail'),
         ];

@@ -12,6 +12,7 @@ use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Measure\Stored;
 use DateTimeImmutable;
 
 /** Utility marks were asked for. */
@@ -66,8 +67,8 @@ final readonly class NoticeAsked implements Payload
         return ['asked_on' => $this->askedOn, 'working_days' => $this->workingDays, 'reference' => $this->reference];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self($stored['asked_on'], $stored['working_days'], $stored['reference']);
+        return new self($stored->text('asked_on'), $stored->whole('working_days'), $stored->text('reference'));
     }
 }

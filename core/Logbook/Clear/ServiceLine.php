@@ -13,6 +13,7 @@ use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Place\Segment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Point;
@@ -95,12 +96,11 @@ final readonly class ServiceLine implements Payload
         ];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
         return new self(
-            ServiceType::from($stored['type']), $stored['name'], Length::nanometres($stored['no_dig']),
-            array_map(fn (array $p) => new Point(Length::nanometres($p[0]), Length::nanometres($p[1])), array_values($stored['points'])),
-            isset($stored['origin']) ? new Point(Length::nanometres($stored['origin'][0]), Length::nanometres($stored['origin'][1])) : null,
+            $stored->case('type', ServiceType::class), $stored->text('name'), $stored->length('no_dig'),
+            array_map(Point::fromStored(...), $stored->each('points')), $stored->has('origin') ? Point::fromStored($stored->in('origin')) : null,
         );
     }
 }

@@ -14,6 +14,8 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 
 /** A post was cut at its mark. */
@@ -52,15 +54,15 @@ final readonly class PostCut implements Payload
         return ['post' => $this->post->value];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored['post']));
+        return new self(PostId::of($stored->text('post')));
     }
 
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Post, 'cut', Takes::Nothing, fn (SpokenPieces $pieces, array $of) => new self($pieces->onePost($of)), 'b2 cut', place: 9),
+            new Phrase(Called::Post, 'cut', Takes::Nothing, fn (SpokenPieces $pieces, Whom $of) => new self($of->post()), 'b2 cut', place: 9),
         ];
     }
 }

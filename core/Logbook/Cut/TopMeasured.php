@@ -14,8 +14,10 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 
 /** How far the top of a post now stands above the datum line struck on it. */
@@ -60,16 +62,16 @@ final readonly class TopMeasured implements Payload
         return ['post' => $this->post->value, 'above_datum_line' => $this->aboveDatumLine->nanometres];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored['post']), Length::nanometres($stored['above_datum_line']));
+        return new self(PostId::of($stored->text('post')), $stored->length('above_datum_line'));
     }
 
     public static function phrases(): array
     {
         return [
             new Phrase(
-                Called::Post, 'top', Takes::Something, fn (SpokenPieces $pieces, array $of, string $said) => new self($pieces->onePost($of), $pieces->length((string) preg_replace('/ above the line$/i', '', $said))),
+                Called::Post, 'top', Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => new self($of->post(), $pieces->length((string) preg_replace('/ above the line$/i', '', $said))),
                 "b2 top 3' 2 above the line", 'b2 top 965 above the line', 8,
             ),
         ];

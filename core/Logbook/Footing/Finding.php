@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Footing;
 
+use Aequus\Fact\Named;
+
 /** What a hole met that nobody planned for. */
-enum Finding: string
+enum Finding: string implements Named
 {
     case Rock = 'rock';
     case Roots = 'roots';

@@ -14,8 +14,10 @@ use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
@@ -99,11 +101,11 @@ final readonly class HoleDug implements Payload
         ];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
         return new self(
-            PostId::of($stored['post']), Length::nanometres($stored['depth']), isset($stored['width']) ? Length::nanometres($stored['width']) : null, Finding::tryFrom($stored['found'] ?? ''),
-            array_map(fn (array $layer) => new SoilLayer(Soil::from($layer[0]), Length::nanometres($layer[1])), array_values($stored['soils'] ?? [])),
+            PostId::of($stored->text('post')), $stored->length('depth'), $stored->lengthOrNone('width'), $stored->caseOrNone('found', Finding::class),
+            array_map(fn (Stored $layer) => new SoilLayer($layer->case(0, Soil::class), $layer->length(1)), $stored->each('soils')),
         );
     }
 
@@ -119,17 +121,17 @@ final readonly class HoleDug implements Payload
         return [
             new Phrase(Called::Post, 'hole', Takes::Something, self::spoken(...), 'b2 hole 41 1/2, or b2 hole 41 1/2 wide 19', 'b2 hole 1050, or b2 hole 1050 wide 480', place: 1),
             ...array_map(fn (Finding $found) => new Phrase(
-                Called::Post, $found->spoken(), Takes::Something, fn (SpokenPieces $pieces, array $of, string $said) => new self($pieces->onePost($of), $pieces->length((string) preg_replace('/^at /i', '', $said)), null, $found),
+                Called::Post, $found->spoken(), Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => new self($of->post(), $pieces->length((string) preg_replace('/^at /i', '', $said)), null, $found),
                 ...($found === Finding::Rock ? ['d4 rock 27 1/2', 'd4 rock 700', 2] : []),
             ), Finding::cases()),
         ];
     }
 
-    /** @param  list<?PostId>  $of  “41 1/2”, or “41 1/2 wide 19” */
-    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    /** “41 1/2”, or “41 1/2 wide 19” */
+    private static function spoken(SpokenPieces $pieces, Whom $of, string $said): self
     {
         [$depth, $wide] = array_pad(preg_split('/ wide /i', $said) ?: [], 2, null);
 
-        return new self($pieces->onePost($of), $pieces->length($depth ?? ''), $wide === null ? null : $pieces->length($wide));
+        return new self($of->post(), $pieces->length($depth ?? ''), $wide === null ? null : $pieces->length($wide));
     }
 }

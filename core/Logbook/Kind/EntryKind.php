@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Kind;
 
+use Aequus\Fact\Named;
+
 /** Every kind of thing that can be written into the logbook. The value is stored and never changes. */
-enum EntryKind: string
+enum EntryKind: string implements Named
 {
     case Notice = 'notice';
     case Service = 'service';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Kind;
 
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostId;
 
@@ -48,9 +49,8 @@ final readonly class LevelPoint
         return ['post' => $this->post?->value, 'feature' => $this->feature->value, 'name' => $this->name];
     }
 
-    /** @param  array<string, ?string>  $stored */
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self($stored['post'] === null ? null : PostId::of($stored['post']), PostFeature::from($stored['feature'] ?? PostFeature::Ground->value), $stored['name'] ?? '');
+        return new self(PostId::orNone($stored->textOrNone('post')), $stored->case('feature', PostFeature::class, PostFeature::Ground), $stored->text('name', ''));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Kind;
 
+use Aequus\Measure\Stored;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 
@@ -26,10 +27,8 @@ interface Payload
 
     /**
      * As it was stored, by whichever version: what was once stored stays readable, and is never rewritten.
-     *
-     * @param  array<string, mixed>  $stored
      */
-    public static function fromStored(array $stored): self;
+    public static function fromStored(Stored $stored): self;
 
     /** @return list<Phrase> how it is spoken on the quick line; none where it is not */
     public static function phrases(): array;

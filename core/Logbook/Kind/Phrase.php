@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Kind;
 
-use Aequus\Plan\Posts\PostId;
 use Closure;
 
 /** One word of the quick line, or a few: of whom it is said, what may follow, and the entry it becomes. Each belongs to its kind of entry. */
@@ -12,7 +11,7 @@ final readonly class Phrase
 {
     /**
      * @param  string  $verb  empty for what begins with none: tried when no other fits
-     * @param  Closure(SpokenPieces, list<?PostId>, string): ?Payload  $read  of whom, and what follows the verb; null for the benchmark, and for a line not understood
+     * @param  Closure(SpokenPieces, Whom, string): ?Payload  $read  of whom, and what follows the verb; null for the benchmark, and for a line not understood
      * @param  string  $example  in feet and inches, with the sides east and lane; empty where another phrase of the kind shows it
      * @param  string  $metric  the same in millimetres; empty where it has no lengths
      * @param  int  $place  among what is offered first after a post; zero for what is offered only once it is begun

@@ -13,7 +13,6 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Plan\Terms\Side;
 use Closure;
-use LogicException;
 
 /** The pieces of a line as it is called across a yard: posts, sides and lengths of one plan. */
 final readonly class SpokenPieces
@@ -38,23 +37,6 @@ final readonly class SpokenPieces
     public function post(string $label): PostId
     {
         return $this->plan->grid->labelled(strtoupper($label))->id;
-    }
-
-    /** @param  array<?PostId>  $of  of whom a line speaks: a post */
-    public function onePost(array $of): PostId
-    {
-        return $of[0] ?? throw new LogicException('A line about a post names one.');
-    }
-
-    /**
-     * @param  array<?PostId>  $of
-     * @return array{PostId, PostId}
-     *
-     * @throws EntryRefused when one of the two is the benchmark
-     */
-    public function twoPosts(array $of): array
-    {
-        return isset($of[0], $of[1]) ? [$of[0], $of[1]] : throw EntryRefused::lineFromTheBench();
     }
 
     /** @throws UnreadableLength naming the piece that was not understood */

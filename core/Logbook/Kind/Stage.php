@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Kind;
 
+use Aequus\Fact\Named;
+
 /** When a post was read for plumb: it turns about its foot while the hole is open, about grade once it is filled. */
-enum Stage: string
+enum Stage: string implements Named
 {
     case HoleOpen = 'hole_open';
     case Lift = 'lift';

@@ -13,6 +13,7 @@ use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Measure\Slope;
+use Aequus\Measure\Stored;
 
 /** How much the line of sight of a laser or optical level was found to rise, by two pegs: it is taken out of rods whose distance is known. */
 final readonly class BeamTested implements Payload
@@ -54,8 +55,8 @@ final readonly class BeamTested implements Payload
         return ['rises' => $this->rises->ratio];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(Slope::ratio((float) $stored['rises']));
+        return new self(Slope::ratio($stored->real('rises')));
     }
 }

@@ -12,6 +12,7 @@ use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 
 /** The one thing every height is measured from, and the height it counts as. */
 final readonly class BenchmarkChosen implements Payload
@@ -43,8 +44,8 @@ final readonly class BenchmarkChosen implements Payload
         return ['name' => $this->name, 'height' => $this->height->nanometres];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self($stored['name'], Length::nanometres($stored['height']));
+        return new self($stored->text('name'), $stored->length('height'));
     }
 }

@@ -16,8 +16,10 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 use Closure;
 
@@ -90,11 +92,11 @@ final readonly class HeightDifference implements Payload
         ];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
         return new self(
-            LevelPoint::fromStored($stored['from']), LevelPoint::fromStored($stored['to']), Length::nanometres($stored['read']), LevelInstrument::from($stored['instrument']),
-            $stored['over'] === null ? null : Length::nanometres($stored['over']), LevelWay::from($stored['way']), $stored['hung_at'] === null ? null : Length::nanometres($stored['hung_at']), $stored['level'],
+            LevelPoint::fromStored($stored->in('from')), LevelPoint::fromStored($stored->in('to')), $stored->length('read'), $stored->case('instrument', LevelInstrument::class),
+            $stored->lengthOrNone('over'), $stored->case('way', LevelWay::class), $stored->lengthOrNone('hung_at'), $stored->text('level'),
         );
     }
 
@@ -107,15 +109,15 @@ final readonly class HeightDifference implements Payload
         ];
     }
 
-    /** @return Closure(SpokenPieces, list<?PostId>, string): ?self how much higher the second is than the first */
+    /** @return Closure(SpokenPieces, Whom, string): ?self how much higher the second is than the first */
     private static function spoken(LevelInstrument $instrument): Closure
     {
-        return function (SpokenPieces $pieces, array $of, string $said) use ($instrument): ?self {
+        return function (SpokenPieces $pieces, Whom $of, string $said) use ($instrument): ?self {
             if (! preg_match('/^(?:level|(.+?) (up|down))(?: over (.+?))?(?: hung (?:at )?(.+?))?( turned)?$/i', $said, $found)) {
                 return null;
             }
             $typed = fn (int $piece): ?Length => ($found[$piece] ?? '') === '' ? null : $pieces->length($found[$piece]);
-            [$from, $to] = array_map(fn (?PostId $post) => $post === null ? LevelPoint::benchmark() : LevelPoint::of($post), $of);
+            [$from, $to] = array_map(fn (?PostId $post) => $post === null ? LevelPoint::benchmark() : LevelPoint::of($post), $of->ends);
 
             return new self(
                 $from, $to, $typed(1)?->times(strtolower($found[2] ?? '') === 'down' ? -1 : 1) ?? Length::zero(), $instrument, $instrument === LevelInstrument::Water ? null : $typed(3),

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Level;
 
+use Aequus\Fact\Named;
+
 /** What reads a difference of height directly. */
-enum LevelInstrument: string
+enum LevelInstrument: string implements Named
 {
     case Board = 'board';
     case Water = 'water';

@@ -16,8 +16,10 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostId;
 use Closure;
@@ -85,11 +87,11 @@ final readonly class RodReading implements Payload
         return ['point' => $this->point->stored(), 'rod' => $this->rod->nanometres, 'set_up' => $this->setUp, 'distance' => $this->distance?->nanometres];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return isset($stored['point'])
-            ? new self(LevelPoint::fromStored($stored['point']), Length::nanometres($stored['rod']), $stored['set_up'], $stored['distance'] === null ? null : Length::nanometres($stored['distance']))
-            : new self(isset($stored['post']) ? PostId::of($stored['post']) : null, Length::nanometres($stored['rod']));
+        return $stored->has('point')
+            ? new self(LevelPoint::fromStored($stored->in('point')), $stored->length('rod'), $stored->text('set_up'), $stored->lengthOrNone('distance'))
+            : new self(PostId::orNone($stored->textOrNone('post')), $stored->length('rod'));
     }
 
     public static function phrases(): array
@@ -105,14 +107,14 @@ final readonly class RodReading implements Payload
         ];
     }
 
-    /** @return Closure(SpokenPieces, list<?PostId>, string): self “4' 3 from 2 at 60'”: what it reads, from which set-up, how far from the instrument */
+    /** @return Closure(SpokenPieces, Whom, string): self “4' 3 from 2 at 60'”: what it reads, from which set-up, how far from the instrument */
     private static function spoken(?PostFeature $on): Closure
     {
-        return function (SpokenPieces $pieces, array $of, string $said) use ($on): self {
+        return function (SpokenPieces $pieces, Whom $of, string $said) use ($on): self {
             preg_match('/^(.+?)(?: from (?:set-up )?(\S+))?(?: at (.+))?$/iu', $said, $found);
 
             return new self(
-                $on === null ? LevelPoint::benchmark() : LevelPoint::of($pieces->onePost($of), $on),
+                $on === null ? LevelPoint::benchmark() : LevelPoint::of($of->post(), $on),
                 $pieces->length($found[1] ?? ''), $found[2] ?? '', ($found[3] ?? '') === '' ? null : $pieces->length($found[3]),
             );
         };

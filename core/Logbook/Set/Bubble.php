@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
+use Aequus\Fact\Named;
 use Aequus\Measure\Slope;
 
 /** Where the bubble stands against the vial's lines, where nobody measured a gap. */
-enum Bubble: string
+enum Bubble: string implements Named
 {
     case HalfWay = 'half_way';
     case OnTheLine = 'on_the_line';

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
+use Aequus\Fact\Named;
 use Aequus\Plan\Grid\Grid;
 
 /** By which other way something was measured once more before a point of no return, and what that would catch. */
-enum CheckRoute: string
+enum CheckRoute: string implements Named
 {
     case LongDiagonal = 'long_diagonal';
     case WholeLength = 'whole_length';

@@ -12,6 +12,7 @@ use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 
 /** One measure taken again by an independent route before a point of no return, and by how much it differs from what is in the book. */
 final readonly class CrossChecked implements Payload
@@ -46,8 +47,8 @@ final readonly class CrossChecked implements Payload
         return ['before' => $this->before->value, 'route' => $this->route->value, 'off' => $this->off->nanometres];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PointOfNoReturn::from($stored['before']), CheckRoute::from($stored['route']), Length::nanometres($stored['off']));
+        return new self($stored->case('before', PointOfNoReturn::class), $stored->case('route', CheckRoute::class), $stored->length('off'));
     }
 }

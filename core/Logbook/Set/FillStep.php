@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
+use Aequus\Fact\Named;
+
 /** What was done with the fill of one hole. */
-enum FillStep: string
+enum FillStep: string implements Named
 {
     case Started = 'started';
     case Done = 'done';

@@ -7,6 +7,7 @@ namespace Aequus\Logbook\Set;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
+use Aequus\Measure\Stored;
 
 /** How far out of plumb a face was read, and how: a reading means nothing without the length it was taken over. */
 final readonly class LeanMeasure
@@ -85,12 +86,11 @@ final readonly class LeanMeasure
         return ['way' => $this->way->value, 'slope' => $this->slope->ratio, 'off' => $this->off?->nanometres, 'over' => $this->over?->nanometres, 'degrees' => $this->degrees, 'bubble' => $this->bubble?->value];
     }
 
-    /** @param  array<string, mixed>  $stored */
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
         return new self(
-            LeanWay::from($stored['way']), Slope::ratio((float) $stored['slope']), $stored['off'] === null ? null : Length::nanometres($stored['off']), $stored['over'] === null ? null : Length::nanometres($stored['over']),
-            $stored['degrees'], isset($stored['bubble']) ? Bubble::from($stored['bubble']) : null,
+            $stored->case('way', LeanWay::class), Slope::ratio($stored->real('slope')), $stored->lengthOrNone('off'), $stored->lengthOrNone('over'),
+            $stored->realOrNone('degrees'), $stored->caseOrNone('bubble', Bubble::class),
         );
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
+use Aequus\Fact\Named;
+
 /** How a lean was read. The value is stored and never changes. */
-enum LeanWay: string
+enum LeanWay: string implements Named
 {
     case Gap = 'gap';
     case Angle = 'angle';

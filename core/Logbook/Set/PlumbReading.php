@@ -16,7 +16,9 @@ use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Side;
 use Closure;
@@ -112,12 +114,12 @@ final readonly class PlumbReading implements Payload
         ];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
         return new self(
-            PostId::of($stored['post']), Side::from($stored['face']), Side::from($stored['leans_toward']),
-            isset($stored['lean']) ? LeanMeasure::fromStored($stored['lean']) : LeanMeasure::gap(Length::nanometres($stored['gap']), Length::nanometres($stored['level'])),
-            Stage::from($stored['stage']), $stored['turned'] ?? false, isset($stored['bearing']) ? (float) $stored['bearing'] : null,
+            PostId::of($stored->text('post')), $stored->case('face', Side::class), $stored->case('leans_toward', Side::class),
+            $stored->has('lean') ? LeanMeasure::fromStored($stored->in('lean')) : LeanMeasure::gap($stored->length('gap'), $stored->length('level')),
+            $stored->case('stage', Stage::class), $stored->isSo('turned'), $stored->realOrNone('bearing'),
         );
     }
 
@@ -136,11 +138,11 @@ final readonly class PlumbReading implements Payload
         ];
     }
 
-    /** @return Closure(SpokenPieces, list<?PostId>, string): self */
+    /** @return Closure(SpokenPieces, Whom, string): self */
     private static function spoken(string $way): Closure
     {
-        return function (SpokenPieces $pieces, array $of, string $said) use ($way): self {
-            $post = $pieces->onePost($of);
+        return function (SpokenPieces $pieces, Whom $of, string $said) use ($way): self {
+            $post = $of->post();
 
             $spoken = new SpokenLean($pieces, $way, $said, $pieces->stageOf($post));
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
+use Aequus\Fact\Named;
+
 /** What can’t be taken back once it is done. */
-enum PointOfNoReturn: string
+enum PointOfNoReturn: string implements Named
 {
     case Pour = 'pour';
     case Cut = 'cut';

@@ -15,6 +15,8 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
+use Aequus\Measure\Stored;
 use Aequus\Measure\Temperature;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\PostId;
@@ -82,9 +84,9 @@ final readonly class PostFilled implements Payload
         return ['post' => $this->post->value, 'step' => $this->step->value, 'bags' => $this->bags, 'celsius' => $this->celsius];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored['post']), FillStep::from($stored['step']), $stored['bags'], $stored['celsius'] === null ? null : (float) $stored['celsius']);
+        return new self(PostId::of($stored->text('post')), $stored->case('step', FillStep::class), $stored->wholeOrNone('bags'), $stored->realOrNone('celsius'));
     }
 
     public static function phrases(): array
@@ -97,20 +99,20 @@ final readonly class PostFilled implements Payload
         ];
     }
 
-    /** @return Closure(SpokenPieces, list<?PostId>): self */
+    /** @return Closure(SpokenPieces, Whom): self */
     private static function stage(FillStep $step): Closure
     {
-        return fn (SpokenPieces $pieces, array $of): self => new self($pieces->onePost($of), $step);
+        return fn (SpokenPieces $pieces, Whom $of): self => new self($of->post(), $step);
     }
 
-    /** @param  list<?PostId>  $of  “11 bags at 54 F”, either or nothing */
-    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    /** “11 bags at 54 F”, either or nothing */
+    private static function spoken(SpokenPieces $pieces, Whom $of, string $said): self
     {
         if (! preg_match('/^(?:([0-9]{1,3}) bags?)? ?(?:at (.+))?$/iu', $said, $found)) {
             throw EntryRefused::lineFilled($said);
         }
         $at = ($found[2] ?? '') === '' ? null : Temperature::read($found[2], $pieces->plan->notation->unit) ?? throw EntryRefused::lineFilled($said);
 
-        return new self($pieces->onePost($of), FillStep::Done, ($found[1] ?? '') === '' ? null : (int) $found[1], $at?->celsius);
+        return new self($of->post(), FillStep::Done, ($found[1] ?? '') === '' ? null : (int) $found[1], $at?->celsius);
     }
 }

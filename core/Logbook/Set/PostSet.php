@@ -14,6 +14,8 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 
 /** A post stands in its hole, on its foot, braced or filled. */
@@ -45,15 +47,15 @@ final readonly class PostSet implements Payload
         return ['post' => $this->post->value];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored['post']));
+        return new self(PostId::of($stored->text('post')));
     }
 
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Post, 'set', Takes::Nothing, fn (SpokenPieces $pieces, array $of) => new self($pieces->onePost($of)), 'b2 set', place: 5),
+            new Phrase(Called::Post, 'set', Takes::Nothing, fn (SpokenPieces $pieces, Whom $of) => new self($of->post()), 'b2 set', place: 5),
         ];
     }
 }

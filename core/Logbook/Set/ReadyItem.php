@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
+use Aequus\Fact\Named;
+
 /** What must be seen before a pour, because nothing measured tells it. */
-enum ReadyItem: string
+enum ReadyItem: string implements Named
 {
     case Inspected = 'inspected';
     case Foot = 'foot';

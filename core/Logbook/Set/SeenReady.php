@@ -13,6 +13,8 @@ use Aequus\Logbook\Kind\Phrase;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 
 /** Somebody saw to one thing that must be there before a pour, for one post or for the job. */
@@ -40,9 +42,9 @@ final readonly class SeenReady implements Payload
         return ['item' => $this->item->value, 'post' => $this->post?->value];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(ReadyItem::from($stored['item']), isset($stored['post']) ? PostId::of($stored['post']) : null);
+        return new self($stored->case('item', ReadyItem::class), PostId::orNone($stored->textOrNone('post')));
     }
 
     public static function phrases(): array
@@ -53,9 +55,8 @@ final readonly class SeenReady implements Payload
         ];
     }
 
-    /** @param  list<?PostId>  $of */
-    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    private static function spoken(SpokenPieces $pieces, Whom $of, string $said): self
     {
-        return new self(ReadyItem::tryFrom(strtolower($said)) ?? throw EntryRefused::lineReady($said), $of[0] ?? null);
+        return new self(ReadyItem::tryFrom(strtolower($said)) ?? throw EntryRefused::lineReady($said), $of->postOrNone());
     }
 }

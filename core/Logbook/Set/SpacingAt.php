@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
+use Aequus\Fact\Named;
+
 /** Where on two standing posts a tape was held. */
-enum SpacingAt: string
+enum SpacingAt: string implements Named
 {
     case Ground = 'ground';
     case Top = 'top';

@@ -15,7 +15,9 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Posts\PostId;
 use Closure;
@@ -70,9 +72,9 @@ final readonly class SpacingRead implements Payload
         return ['from' => $this->from->value, 'to' => $this->to?->value, 'at' => $this->at->value, 'distance' => $this->distance->nanometres, 'line' => $this->line];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored['from']), $stored['to'] === null ? null : PostId::of($stored['to']), SpacingAt::from($stored['at']), Length::nanometres($stored['distance']), $stored['line'] ?? FixedLine::FIRST_ID);
+        return new self(PostId::of($stored->text('from')), PostId::orNone($stored->textOrNone('to')), $stored->case('at', SpacingAt::class), $stored->length('distance'), $stored->text('line', FixedLine::FIRST_ID));
     }
 
     public static function phrases(): array
@@ -84,11 +86,11 @@ final readonly class SpacingRead implements Payload
         ];
     }
 
-    /** @return Closure(SpokenPieces, list<?PostId>, string): self */
+    /** @return Closure(SpokenPieces, Whom, string): self */
     private static function spoken(SpacingAt $at): Closure
     {
-        return function (SpokenPieces $pieces, array $of, string $said) use ($at): self {
-            [$from, $to] = $pieces->twoPosts($of);
+        return function (SpokenPieces $pieces, Whom $of, string $said) use ($at): self {
+            [$from, $to] = $of->two();
 
             return new self($from, $to, $at, $pieces->length($said));
         };

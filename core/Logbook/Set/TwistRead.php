@@ -15,8 +15,10 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 
 /** How far a face is turned off the line it should look along: a gap over a length, clockwise from above positive. */
@@ -65,18 +67,18 @@ final readonly class TwistRead implements Payload
         return ['post' => $this->post->value, 'gap' => $this->gap->nanometres, 'over' => $this->over->nanometres];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored['post']), Length::nanometres($stored['gap']), Length::nanometres($stored['over']));
+        return new self(PostId::of($stored->text('post')), $stored->length('gap'), $stored->length('over'));
     }
 
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Post, 'twist', Takes::Something, function (SpokenPieces $pieces, array $of, string $said): self {
+            new Phrase(Called::Post, 'twist', Takes::Something, function (SpokenPieces $pieces, Whom $of, string $said): self {
                 [$gap, $over] = array_pad(preg_split('/ over /i', $said) ?: [], 2, '');
 
-                return new self($pieces->onePost($of), $pieces->length($gap ?? ''), $pieces->length($over ?? ''));
+                return new self($of->post(), $pieces->length($gap ?? ''), $pieces->length($over ?? ''));
             }, 'c3 twist 1/4 over 6', 'c3 twist 6 over 140'),
         ];
     }

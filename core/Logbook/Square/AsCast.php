@@ -14,7 +14,9 @@ use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 
@@ -57,9 +59,9 @@ final readonly class AsCast implements Payload
         return ['post' => $this->post->value, 'along_x' => $this->alongX->nanometres, 'along_y' => $this->alongY->nanometres];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored['post']), Length::nanometres($stored['along_x']), Length::nanometres($stored['along_y']));
+        return new self(PostId::of($stored->text('post')), $stored->length('along_x'), $stored->length('along_y'));
     }
 
     public function checkUnder(Plan $plan): void
@@ -76,8 +78,8 @@ final readonly class AsCast implements Payload
         ];
     }
 
-    /** @param  list<?PostId>  $of  “1/4 east and 1/8 lane”: off its mark, one way or both */
-    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    /** “1/4 east and 1/8 lane”: off its mark, one way or both */
+    private static function spoken(SpokenPieces $pieces, Whom $of, string $said): self
     {
         $off = [Length::zero(), Length::zero()];
         foreach (preg_split('/ and |, /i', $said) ?: [] as $piece) {
@@ -89,6 +91,6 @@ final readonly class AsCast implements Payload
             $off[$axis] = $pieces->length($much)->times($toward->sign());
         }
 
-        return new self($pieces->onePost($of), $off[0], $off[1]);
+        return new self($of->post(), $off[0], $off[1]);
     }
 }

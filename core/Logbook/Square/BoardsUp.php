@@ -9,6 +9,7 @@ use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Measure\Stored;
 
 /** Batter boards stand and strings run on them: what was taped between rough stakes before counts as old. */
 final readonly class BoardsUp implements Payload
@@ -32,7 +33,7 @@ final readonly class BoardsUp implements Payload
         return [];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
         return new self;
     }

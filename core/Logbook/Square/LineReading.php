@@ -14,7 +14,9 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Posts\PostId;
@@ -70,9 +72,9 @@ final readonly class LineReading implements StakeReading
         return ['post' => $this->post->value, 'off' => $this->off->nanometres, 'line' => $this->line, 'tape' => $this->tape?->value];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored['post']), Length::nanometres($stored['off']), $stored['line'] ?? FixedLine::FIRST_ID, isset($stored['tape']) ? TapeClass::from($stored['tape']) : null);
+        return new self(PostId::of($stored->text('post')), $stored->length('off'), $stored->text('line', FixedLine::FIRST_ID), $stored->caseOrNone('tape', TapeClass::class));
     }
 
     public static function phrases(): array
@@ -82,8 +84,8 @@ final readonly class LineReading implements StakeReading
         ];
     }
 
-    /** @param  list<?PostId>  $of  “12' 3”, or “barn wall 12' 3” where the plan has more than one line */
-    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    /** “12' 3”, or “barn wall 12' 3” where the plan has more than one line */
+    private static function spoken(SpokenPieces $pieces, Whom $of, string $said): self
     {
         $lines = $pieces->plan->fixedLines();
         foreach ($lines as $line) {
@@ -94,7 +96,7 @@ final readonly class LineReading implements StakeReading
         if (count($lines) !== 1) {
             throw $lines === [] ? EntryRefused::noLineInThePlan() : EntryRefused::whichLine(array_map(fn (FixedLine $line) => $line->name, $lines));
         }
-        $post = $pieces->onePost($of);
+        $post = $of->post();
         $stake = $pieces->plan->grid->find($post);
 
         return new self($post, $stake === null ? $pieces->length($said) : $lines[0]->offAsPlanned($stake->at, $pieces->length($said)), $lines[0]->id, $pieces->tape);

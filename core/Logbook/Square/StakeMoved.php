@@ -12,6 +12,8 @@ use Aequus\Logbook\Kind\Phrase;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 
 /** A stake was moved: what was taped to it before counts as old. */
@@ -39,15 +41,15 @@ final readonly class StakeMoved implements Payload
         return ['post' => $this->post->value];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored['post']));
+        return new self(PostId::of($stored->text('post')));
     }
 
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Post, 'moved', Takes::Nothing, fn (SpokenPieces $pieces, array $of) => new self($pieces->onePost($of)), 'b2 moved'),
+            new Phrase(Called::Post, 'moved', Takes::Nothing, fn (SpokenPieces $pieces, Whom $of) => new self($of->post()), 'b2 moved'),
         ];
     }
 }

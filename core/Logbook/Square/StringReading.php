@@ -14,7 +14,9 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 
 /** How far a stake stands off a string that runs between two others. */
@@ -70,9 +72,9 @@ final readonly class StringReading implements StakeReading
         return ['post' => $this->post->value, 'from' => $this->from->value, 'to' => $this->to->value, 'off' => $this->off->nanometres, 'run' => $this->run->nanometres];
     }
 
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored['post']), PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['off']), Length::nanometres($stored['run']));
+        return new self(PostId::of($stored->text('post')), PostId::of($stored->text('from')), PostId::of($stored->text('to')), $stored->length('off'), $stored->length('run'));
     }
 
     public static function phrases(): array
@@ -85,15 +87,15 @@ final readonly class StringReading implements StakeReading
         ];
     }
 
-    /** @param  list<?PostId>  $of  “a2-c2 3/16 lane”, or “a2-c2 0” for one that touches */
-    private static function spoken(SpokenPieces $pieces, array $of, string $said): self
+    /** “a2-c2 3/16 lane”, or “a2-c2 0” for one that touches */
+    private static function spoken(SpokenPieces $pieces, Whom $of, string $said): self
     {
         $label = SpokenPieces::LABEL;
         if (! preg_match("/^({$label}) ?- ?({$label}) (.+)$/iu", $said, $found)) {
             throw EntryRefused::lineOffString($pieces->sideNames());
         }
         [$from, $to] = [$pieces->plan->grid->labelled($found[1]), $pieces->plan->grid->labelled($found[2])];
-        $post = $pieces->onePost($of);
+        $post = $of->post();
         if (trim($found[3]) === '0') {
             return new self($post, $from->id, $to->id, Length::zero(), Length::zero());
         }

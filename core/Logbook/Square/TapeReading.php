@@ -14,7 +14,9 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
+use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Posts\PostId;
@@ -99,15 +101,14 @@ final readonly class TapeReading implements StakeReading
     }
 
     /** Version 1 knew one tape, held level, with nothing noted about it. */
-    public static function fromStored(array $stored): self
+    public static function fromStored(Stored $stored): self
     {
-        $rise = $stored['rise'] ?? null;
-        $held = $stored['conditions'] ?? null;
+        $held = $stored->inOrNone('conditions');
 
         return new self(
-            PostId::of($stored['from']), PostId::of($stored['to']), Length::nanometres($stored['distance']), TapeClass::from($stored['tape']),
-            $stored['name'] ?? '', TapeLay::from($stored['lay'] ?? TapeLay::Level->value), $rise === null ? null : Length::nanometres($rise),
-            $held === null ? null : new TapeConditions($held['celsius'], $held['newtons'], hangsWhole: $held['hangs_whole']),
+            PostId::of($stored->text('from')), PostId::of($stored->text('to')), $stored->length('distance'), $stored->case('tape', TapeClass::class),
+            $stored->text('name', ''), $stored->case('lay', TapeLay::class, TapeLay::Level), $stored->lengthOrNone('rise'),
+            $held === null ? null : new TapeConditions($held->realOrNone('celsius'), $held->realOrNone('newtons'), hangsWhole: $held->isSo('hangs_whole')),
         );
     }
 
@@ -116,7 +117,7 @@ final readonly class TapeReading implements StakeReading
         return [
             new Phrase(
                 Called::Pair, '', Takes::Something,
-                fn (SpokenPieces $pieces, array $of, string $said) => new self(...[...$pieces->twoPosts($of), $pieces->length($said), $pieces->tape]),
+                fn (SpokenPieces $pieces, Whom $of, string $said) => new self(...[...$of->two(), $pieces->length($said), $pieces->tape]),
                 "a1-c3 36' 10 1/4", 'a1-c3 11230',
             ),
         ];

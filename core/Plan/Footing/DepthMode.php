@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Footing;
 
+use Aequus\Fact\Named;
+
 /** Whether each hole goes to its own depth, all feet stand on one level plane, or the feet go down in steps, a plane for every line. */
-enum DepthMode: string
+enum DepthMode: string implements Named
 {
     case Own = 'own';
     case CommonPlane = 'common_plane';

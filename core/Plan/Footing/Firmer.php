@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Footing;
 
+use Aequus\Fact\Named;
+
 /** Which posts must stand firmer than their neighbours. */
-enum Firmer: string
+enum Firmer: string implements Named
 {
     case CornersAndNamed = 'corners_and_named';
     case OnlyNamed = 'only_named';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Footing;
 
+use Aequus\Fact\Named;
+
 /** Classes of soil with their presumptive values (International Building Code, table 1806.2). A report for the site comes before them. */
-enum Soil: string
+enum Soil: string implements Named
 {
     case Clay = 'clay';
     case Sand = 'sand';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Holding;
 
+use Aequus\Fact\Named;
+
 /** A way to hold a post in or on the ground: what stands at its foot, what goes round it, what keeps it down, and how long it takes. */
-enum Hold: string
+enum Hold: string implements Named
 {
     case Concrete = 'concrete';
     case Collar = 'collar';

@@ -60,7 +60,7 @@ final readonly class LayoutRules
 
     public function placedBy(ChosenPlacement $placement): self
     {
-        return $this->with(['placement' => $placement]);
+        return $this->with($placement, $this->fixedLines, $this->spared);
     }
 
     /**
@@ -71,24 +71,29 @@ final readonly class LayoutRules
     public function heldBy(array $lines): self
     {
         $more = count($lines) > count($this->fixedLines);
-        $placement = match (true) {
+
+        return $this->with(match (true) {
             $lines === [] && $this->placement === ChosenPlacement::ByLine => ChosenPlacement::FewestMoves,
             $more => ChosenPlacement::ByLine,
             default => $this->placement,
-        };
-
-        return $this->with(['placement' => $placement, 'fixedLines' => $lines]);
+        }, $lines, $this->spared);
     }
 
     /** @param  list<string>  $keys  of readings that are pulled only where the others leave a doubt */
     public function sparing(array $keys): self
     {
-        return $this->with(['spared' => $keys]);
+        return $this->with($this->placement, $this->fixedLines, $keys);
     }
 
-    /** @param  array<string, mixed>  $changes  by the name of what is to be another */
-    private function with(array $changes): self
+    /**
+     * @param  list<FixedLine>  $fixedLines
+     * @param  list<string>  $spared
+     */
+    private function with(ChosenPlacement $placement, array $fixedLines, array $spared): self
     {
-        return new self(...array_merge(get_object_vars($this), $changes));
+        return new self(
+            $placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $this->cover, $this->baseFrom, $this->baseTo,
+            $fixedLines, $this->roughFirst, $spared,
+        );
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Place;
 
+use Aequus\Fact\Named;
+
 /** What a line that will not move is on the site: whether a board can stand behind it, and what to call it. */
-enum FixedKind: string
+enum FixedKind: string implements Named
 {
     case Wall = 'wall';
     case Boundary = 'boundary';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Posts;
 
+use Aequus\Fact\Named;
+
 /** What of a post has a height of its own. */
-enum PostFeature: string
+enum PostFeature: string implements Named
 {
     case Ground = 'ground';
     case Top = 'top';

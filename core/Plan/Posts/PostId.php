@@ -16,6 +16,11 @@ final readonly class PostId
         return new self($columnLine.'.'.$rowLine);
     }
 
+    public static function orNone(?string $value): ?self
+    {
+        return $value === null ? null : self::of($value);
+    }
+
     public static function of(string $value): self
     {
         return new self($value);

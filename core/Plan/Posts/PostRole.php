@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Posts;
 
+use Aequus\Fact\Named;
+
 /** Why a post must stand firmer than its neighbours. */
-enum PostRole: string
+enum PostRole: string implements Named
 {
     case Corner = 'corner';
     case Gate = 'gate';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Stored;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\Firmer;
 use Aequus\Plan\Footing\FootingRules;
@@ -29,18 +30,14 @@ final class FootingCodec
         return ['width' => $hole->width->nanometres, 'square' => $hole->isSquare, 'bell' => $hole->bellWidth === null || $hole->bellHeight === null ? null : [$hole->bellWidth->nanometres, $hole->bellHeight->nanometres]];
     }
 
-    /** @param  int|array{width: int, square: bool, bell: ?array{int, int}}  $stored  a bare diameter until version 2 */
-    public static function decodeShape(int|array $stored): HoleShape
+    public static function decodeShape(Stored $stored): HoleShape
     {
-        if (is_int($stored)) {
-            return HoleShape::round(Length::nanometres($stored));
-        }
-        $width = Length::nanometres($stored['width']);
+        $bell = $stored->inOrNone('bell');
 
         return match (true) {
-            $stored['square'] => HoleShape::square($width),
-            $stored['bell'] !== null => HoleShape::bell($width, Length::nanometres($stored['bell'][0]), Length::nanometres($stored['bell'][1])),
-            default => HoleShape::round($width),
+            $stored->isSo('square') => HoleShape::square($stored->length('width')),
+            $bell !== null => HoleShape::bell($stored->length('width'), $bell->length(0), $bell->length(1)),
+            default => HoleShape::round($stored->length('width')),
         };
     }
 
@@ -67,27 +64,17 @@ final class FootingCodec
         ];
     }
 
-    /** @param  array<string, mixed>  $stored */
-    public static function decode(array $stored): FootingRules
+    public static function decode(Stored $stored): FootingRules
     {
-        $maybe = fn (mixed $nanometres): ?Length => $nanometres === null ? null : Length::nanometres($nanometres);
-        $least = $stored['least'] ?? [];
+        $least = $stored->inOrNone('least') ?? new Stored([]);
 
         return new FootingRules(
-            Length::nanometres($stored['frost']),
-            Length::nanometres($stored['margin']),
-            $stored['share'] === null
-                ? LeastEmbedment::length(Length::nanometres($stored['embedment']))
-                : LeastEmbedment::share($stored['share']),
-            Length::nanometres($stored['pad']),
-            Length::nanometres($stored['gravel']),
-            Length::nanometres($stored['least_gravel']),
-            DepthMode::from($stored['mode']),
-            $maybe($stored['finished_grade']),
-            $stored['fill_before_first_frost'],
-            $maybe($stored['asked_plane']),
-            new LeastDepths($maybe($least['today'] ?? null), $maybe($least['local'] ?? null), $maybe($least['maker'] ?? null), $maybe($least['sideways'] ?? null), $maybe($least['for_role'] ?? null)),
-            array_map(PostRole::from(...), $stored['roles'] ?? []), Firmer::from($stored['firmer'] ?? Firmer::CornersAndNamed->value),
+            $stored->length('frost'), $stored->length('margin'),
+            $stored->has('share') ? LeastEmbedment::share($stored->real('share')) : LeastEmbedment::length($stored->length('embedment')),
+            $stored->length('pad'), $stored->length('gravel'), $stored->length('least_gravel'), $stored->case('mode', DepthMode::class),
+            $stored->lengthOrNone('finished_grade'), $stored->isSo('fill_before_first_frost'), $stored->lengthOrNone('asked_plane'),
+            new LeastDepths($least->lengthOrNone('today'), $least->lengthOrNone('local'), $least->lengthOrNone('maker'), $least->lengthOrNone('sideways'), $least->lengthOrNone('for_role')),
+            array_map(PostRole::from(...), $stored->texts('roles')), $stored->case('firmer', Firmer::class, Firmer::CornersAndNamed),
         );
     }
 
@@ -110,19 +97,18 @@ final class FootingCodec
         ];
     }
 
-    /** @param  array<string, mixed>  $stored */
-    public static function decodeHolding(array $stored): Holding
+    public static function decodeHolding(Stored $stored): Holding
     {
-        $site = $stored['site'];
-        $pier = array_map(Length::nanometres(...), $stored['pier']);
+        [$site, $pier] = [$stored->in('site'), $stored->in('pier')];
 
         return new Holding(
-            Hold::from($stored['of_job']),
-            new HoldingSite(Soil::from($site['soil']), $site['water'], $site['roof'], $site['wood'], $site['no_brace'], $site['repair'], $site['carried'], array_map(Hold::from(...), array_values($site['banned'])), $site['hold_down'] ?? false, $site['floor'] ?? false),
-            new PierRules($pier['tube'], $pier['standoff'], $pier['base'], $pier['edge'], $stored['pier_top'] === null ? null : Length::nanometres($stored['pier_top'])),
-            Length::nanometres($stored['collar']),
-            array_map(Hold::from(...), $stored['of_posts']),
-            Customs::of($stored['customs']),
+            $stored->case('of_job', Hold::class),
+            new HoldingSite(
+                $site->case('soil', Soil::class), $site->isSo('water'), $site->isSo('roof'), $site->isSo('wood'), $site->isSo('no_brace'), $site->isSo('repair'), $site->isSo('carried'),
+                array_map(Hold::from(...), array_values($site->texts('banned'))), $site->isSo('hold_down'), $site->isSo('floor'),
+            ),
+            new PierRules($pier->length('tube'), $pier->length('standoff'), $pier->length('base'), $pier->length('edge'), $stored->lengthOrNone('pier_top')),
+            $stored->length('collar'), array_map(Hold::from(...), $stored->texts('of_posts')), Customs::of($stored->texts('customs')),
         );
     }
 }

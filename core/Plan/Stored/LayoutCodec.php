@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Stored;
 
-use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Layout\BoardRules;
 use Aequus\Plan\Layout\ChosenPlacement;
@@ -40,22 +40,19 @@ final class LayoutCodec
         ];
     }
 
-    /** @param  array<string, mixed>  $stored */
-    public static function decode(array $stored): LayoutRules
+    public static function decode(Stored $stored): LayoutRules
     {
-        [$setback, $length, $height] = $stored['boards'];
-        [$from, $to] = $stored['base'];
-        // A plan once had one line at most, without an id.
-        $first = $stored['fixed_line'] ?? null;
-        $lines = $stored['fixed_lines'] ?? ($first === null ? [] : [['id' => FixedLine::FIRST_ID, 'name' => $first[0], 'from' => $first[1], 'to' => $first[2], 'kind' => FixedKind::Wall->value, 'least' => null]]);
+        [$boards, $strings, $base] = [$stored->in('boards'), $stored->in('strings'), $stored->in('base')];
+        $first = $stored->inOrNone('fixed_line');
 
         return new LayoutRules(
-            ChosenPlacement::from($stored['placement']), ReadyList::from($stored['list']), TapeClass::from($stored['tape']),
-            $stored['reach'] === null ? null : Length::nanometres($stored['reach']),
-            StringRun::stored(StringAt::from($stored['strings'][0]), Length::nanometres($stored['strings'][1])),
-            new BoardRules(Length::nanometres($setback), Length::nanometres($length), $height === null ? null : Length::nanometres($height)),
-            Length::nanometres($stored['cover']), $from === null ? null : PostId::of($from), $to === null ? null : PostId::of($to),
-            array_map(self::toLine(...), array_values($lines)), $stored['rough_first'] ?? false, array_values($stored['spared'] ?? []),
+            $stored->case('placement', ChosenPlacement::class), $stored->case('list', ReadyList::class), $stored->case('tape', TapeClass::class), $stored->lengthOrNone('reach'),
+            StringRun::stored($strings->case(0, StringAt::class), $strings->length(1)),
+            new BoardRules($boards->length(0), $boards->length(1), $boards->lengthOrNone(2)),
+            $stored->length('cover'), PostId::orNone($base->textOrNone(0)), PostId::orNone($base->textOrNone(1)),
+            // A plan once had one line at most, without an id.
+            $first === null ? array_map(self::toLine(...), $stored->each('fixed_lines')) : [new FixedLine(FixedLine::FIRST_ID, $first->text(0), Point::fromStored($first->in(1)), Point::fromStored($first->in(2)), FixedKind::Wall, null)],
+            $stored->isSo('rough_first'), array_values($stored->texts('spared')),
         );
     }
 
@@ -68,36 +65,26 @@ final class LayoutCodec
         ];
     }
 
-    /** @param  array<string, mixed>  $stored */
-    public static function decodeFit(array $stored): Fit
+    public static function decodeFit(Stored $stored): Fit
     {
+        $neighbours = $stored->each('neighbours');
+
         return new Fit(
-            array_map(fn (array $t) => new MustFit($t[0], PostId::of($t[1]), PostId::of($t[2]), Length::nanometres($t[3]), Length::nanometres($t[4]), Length::nanometres($t[5]), $t[6] === null ? null : Length::nanometres($t[6])), array_values($stored['things'])),
-            array_map(fn (array $n, int $i) => self::toLine(isset($n['id']) ? $n : ['id' => "near-{$i}", 'name' => $n[0], 'from' => $n[1], 'to' => $n[2], 'kind' => FixedKind::Boundary->value, 'least' => $n[3]]), array_values($stored['neighbours']), array_keys(array_values($stored['neighbours']))),
+            array_map(fn (Stored $t) => new MustFit($t->text(0), PostId::of($t->text(1)), PostId::of($t->text(2)), $t->length(3), $t->length(4), $t->length(5), $t->lengthOrNone(6)), $stored->each('things')),
+            array_map(fn (Stored $n, int $i) => $n->has('id')
+                ? self::toLine($n)
+                : new FixedLine("near-{$i}", $n->text(0), Point::fromStored($n->in(1)), Point::fromStored($n->in(2)), FixedKind::Boundary, $n->lengthOrNone(3)), $neighbours, array_keys($neighbours)),
         );
     }
 
     /** @return array<string, mixed> */
     private static function line(FixedLine $line): array
     {
-        return ['id' => $line->id, 'name' => $line->name, 'from' => self::point($line->from), 'to' => self::point($line->to), 'kind' => $line->kind->value, 'least' => $line->least?->nanometres];
+        return ['id' => $line->id, 'name' => $line->name, 'from' => $line->from->stored(), 'to' => $line->to->stored(), 'kind' => $line->kind->value, 'least' => $line->least?->nanometres];
     }
 
-    /** @param  array<string, mixed>  $stored */
-    private static function toLine(array $stored): FixedLine
+    private static function toLine(Stored $stored): FixedLine
     {
-        return new FixedLine($stored['id'], $stored['name'], self::at($stored['from']), self::at($stored['to']), FixedKind::from($stored['kind']), $stored['least'] === null ? null : Length::nanometres($stored['least']));
-    }
-
-    /** @return array{int, int} */
-    private static function point(Point $point): array
-    {
-        return [$point->x->nanometres, $point->y->nanometres];
-    }
-
-    /** @param  array{int, int}  $stored */
-    private static function at(array $stored): Point
-    {
-        return new Point(Length::nanometres($stored[0]), Length::nanometres($stored[1]));
+        return new FixedLine($stored->text('id'), $stored->text('name'), Point::fromStored($stored->in('from')), Point::fromStored($stored->in('to')), $stored->case('kind', FixedKind::class), $stored->lengthOrNone('least'));
     }
 }

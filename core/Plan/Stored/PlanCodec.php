@@ -7,7 +7,9 @@ namespace Aequus\Plan\Stored;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Slope;
+use Aequus\Measure\Stored;
 use Aequus\Measure\Unit;
+use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Grid\GridLine;
 use Aequus\Plan\Grid\GridLines;
@@ -45,7 +47,7 @@ final class PlanCodec
             'post' => ['b' => $plan->post->b->nanometres, 'd' => $plan->post->d->nanometres, 'round' => $plan->post->round],
             'hole' => FootingCodec::encodeShape($plan->hole),
             'standing' => $plan->standing->nanometres,
-            'origin' => [$plan->origin->x->nanometres, $plan->origin->y->nanometres],
+            'origin' => $plan->origin->stored(),
             'columns' => self::encodeLines($plan->grid->columns),
             'rows' => self::encodeLines($plan->grid->rows),
             'left_out' => array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut),
@@ -64,26 +66,29 @@ final class PlanCodec
      */
     public static function decode(array $stored): Plan
     {
-        if ($stored['version'] > self::VERSION) {
-            throw new UnexpectedValueException("A plan of version {$stored['version']} can't be read by this version of the program.");
+        $plan = new Stored($stored);
+        if ($plan->whole('version') > self::VERSION) {
+            throw new UnexpectedValueException("A plan of version {$plan->whole('version')} can't be read by this version of the program.");
         }
-        $post = $stored['post'];
+        [$post, $sides] = [$plan->in('post'), $plan->in('sides')];
+        $part = fn (string $name): ?Stored => $plan->inOrNone($name);
 
         return new Plan(
-            JobKind::from($stored['kind']),
-            $stored['unit'] === Unit::Inch->value ? Notation::feetInches($stored['denominator']) : Notation::millimetres($stored['decimals']),
-            new SideNames(...$stored['sides']),
-            new Tolerances(ToleranceClass::from($stored['tolerance']), Length::nanometres($stored['squareness']), $stored['plumb_one_in']),
-            $post['round'] ? Section::round(Length::nanometres($post['b'])) : Section::rectangle(Length::nanometres($post['b']), Length::nanometres($post['d'])),
-            FootingCodec::decodeShape($stored['hole']),
-            Length::nanometres($stored['standing']),
-            new Grid(self::decodeLines($stored['columns']), self::decodeLines($stored['rows']), array_map(PostId::of(...), array_values($stored['left_out']))),
-            $stored['footing'] === null ? null : FootingCodec::decode($stored['footing']),
-            $stored['tops'] === null ? null : self::decodeTops($stored['tops']),
-            ($stored['layout'] ?? null) === null ? null : LayoutCodec::decode($stored['layout']),
-            LayoutCodec::decodeFit($stored['fit'] ?? ['things' => [], 'neighbours' => []]),
-            ($stored['holding'] ?? null) === null ? null : FootingCodec::decodeHolding($stored['holding']),
-            new Point(Length::nanometres($stored['origin'][0] ?? 0), Length::nanometres($stored['origin'][1] ?? 0)),
+            $plan->case('kind', JobKind::class),
+            $plan->case('unit', Unit::class) === Unit::Inch ? Notation::feetInches($plan->whole('denominator')) : Notation::millimetres($plan->whole('decimals')),
+            new SideNames($sides->text(0), $sides->text(1), $sides->text(2), $sides->text(3)),
+            new Tolerances($plan->case('tolerance', ToleranceClass::class), $plan->length('squareness'), $plan->whole('plumb_one_in')),
+            $post->isSo('round') ? Section::round($post->length('b')) : Section::rectangle($post->length('b'), $post->length('d')),
+            // A bare diameter until version 2.
+            $part('hole') === null ? HoleShape::round($plan->length('hole')) : FootingCodec::decodeShape($plan->in('hole')),
+            $plan->length('standing'),
+            new Grid(self::decodeLines($plan->in('columns')), self::decodeLines($plan->in('rows')), array_map(PostId::of(...), array_values($plan->texts('left_out')))),
+            $part('footing') === null ? null : FootingCodec::decode($plan->in('footing')),
+            $part('tops') === null ? null : self::decodeTops($plan->in('tops')),
+            $part('layout') === null ? null : LayoutCodec::decode($plan->in('layout')),
+            LayoutCodec::decodeFit($part('fit') ?? new Stored([])),
+            $part('holding') === null ? null : FootingCodec::decodeHolding($plan->in('holding')),
+            Point::fromStored($part('origin') ?? new Stored([])),
         );
     }
 
@@ -93,10 +98,17 @@ final class PlanCodec
         return ['next' => $lines->next, 'lines' => array_map(fn (GridLine $line) => [$line->id, $line->at->nanometres], $lines->lines), 'gone' => array_map(fn (string|int $id, string $after) => [(string) $id, $after], array_keys($lines->gone), $lines->gone)];
     }
 
-    /** @param  array{next: int, lines: non-empty-list<array{string, int}>, gone?: list<array{string, string}>}  $stored */
-    private static function decodeLines(array $stored): GridLines
+    private static function decodeLines(Stored $stored): GridLines
     {
-        return GridLines::stored(array_map(fn (array $line) => new GridLine($line[0], Length::nanometres($line[1])), $stored['lines']), $stored['next'], array_column($stored['gone'] ?? [], 1, 0));
+        $gone = [];
+        foreach ($stored->each('gone') as $line) {
+            $gone[$line->text(0)] = $line->text(1);
+        }
+
+        return GridLines::stored(
+            array_map(fn (Stored $line) => new GridLine($line->text(0), $line->length(1)), $stored->each('lines')) ?: throw new UnexpectedValueException('A grid has no line.'),
+            $stored->whole('next'), $gone,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -112,18 +124,13 @@ final class PlanCodec
         ];
     }
 
-    /** @param  array<string, mixed>  $stored */
-    private static function decodeTops(array $stored): TopRules
+    private static function decodeTops(Stored $stored): TopRules
     {
-        $under = $stored['under'] ?? null;
+        $under = $stored->inOrNone('under');
 
         return new TopRules(
-            Length::nanometres((int) $stored['height']),
-            Slope::ratio((float) $stored['along_x']),
-            Slope::ratio((float) $stored['along_y']),
-            Length::nanometres((int) $stored['datum_line']),
-            array_map(Length::nanometres(...), $stored['rows'] ?? []),
-            $under === null ? null : new TopStack(Length::nanometres($under[0]), Length::nanometres($under[1]), array_map(Length::nanometres(...), array_values($under[2]))),
+            $stored->length('height'), Slope::ratio($stored->real('along_x')), Slope::ratio($stored->real('along_y')), $stored->length('datum_line'), $stored->lengths('rows'),
+            $under === null ? null : new TopStack($under->length(0), $under->length(1), array_values($under->lengths(2))),
         );
     }
 }

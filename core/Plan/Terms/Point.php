@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Terms;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 
 /** A place on the plan: x along the base line from A1, y to its left. */
 final readonly class Point
@@ -19,5 +20,16 @@ final readonly class Point
             $this->x->nanometres - $other->x->nanometres,
             $this->y->nanometres - $other->y->nanometres,
         )));
+    }
+
+    /** @return array{int, int} in whole nanometres */
+    public function stored(): array
+    {
+        return [$this->x->nanometres, $this->y->nanometres];
+    }
+
+    public static function fromStored(Stored $stored): self
+    {
+        return new self($stored->length(0, 0), $stored->length(1, 0));
     }
 }

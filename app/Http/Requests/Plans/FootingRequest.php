@@ -33,13 +33,14 @@ final class FootingRequest extends PlanChangeRequest
         [$today, $local, $maker, $sideways, $forRole] = array_map(fn (string $field) => $this->lengthOrNone($field, $unit), ['today', 'local', 'maker', 'sideways', 'for_role']);
         $roles = $this->roles($plan);
         $this->stopIfRefused();
+        assert($frost && $margin && $embedment && $pad && $gravel && $leastGravel && $mode);
         $rules = $this->at('frost', fn () => new FootingRules(
             $frost, $margin, $embedment, $pad, $gravel, $leastGravel, $mode, $grade, $this->boolean('fill_before_first_frost'),
             $mode === DepthMode::CommonPlane ? $asked : null, new LeastDepths($today, $local, $maker, $sideways, $forRole), $roles, Firmer::tryFrom($this->text('firmer')) ?? $plan->footing->firmer ?? Firmer::CornersAndNamed,
         ));
         $this->stopIfRefused();
 
-        return $rules;
+        return $rules ?? throw $this->refused();
     }
 
     /** @return array<string, PostRole> */

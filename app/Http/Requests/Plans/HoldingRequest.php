@@ -41,13 +41,14 @@ final class HoldingRequest extends PlanChangeRequest
         }
         $collar = $this->lengthOrNone('collar', $plan->notation->unit) ?? Holding::usualCollar($plan->notation);
         $this->stopIfRefused();
+        assert($ofJob !== null);
         $holding = $this->at('collar', fn () => new Holding(
             $ofJob, $site, $plan->holding->pier ?? PierRules::usual($plan->notation), $collar, array_filter($ofPosts, fn (Hold $hold) => $hold !== $ofJob),
             Customs::of(array_map(fn (mixed $value) => is_string($value) ? $value : '', (array) $this->input('customs', []))),
         ));
         $this->stopIfRefused();
 
-        return $holding;
+        return $holding ?? throw $this->refused();
     }
 
     /** Why a way can’t be chosen on this site at all; null where it can. */

@@ -41,7 +41,7 @@ final class LayoutRulesRequest extends PlanChangeRequest
         ));
         $this->stopIfRefused();
 
-        return $rules;
+        return $rules ?? throw $this->refused();
     }
 
     /** In words, for the list of revisions. */

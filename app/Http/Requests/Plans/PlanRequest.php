@@ -64,6 +64,7 @@ final class PlanRequest extends FormRequest
         $hole = $post ? $this->lengthOrNone('hole', $unit) ?? $notation->round($post->across()->times(2.25)) : null;
         $kind = $this->choice('kind', JobKind::class);
         $this->stopIfRefused();
+        assert($sides && $tolerances && $post && $standing && $grid && $hole && $kind);
         [$tops, $layout, $fit, $origin] = $before?->countedFrom($grid) ?? [null, null, new Fit, null];
         $plan = $this->at('plan', fn () => new Plan(
             $kind, $notation, $sides, $tolerances, $post, $before?->hole->dugTo($hole) ?? HoleShape::round($hole), $standing, $grid,
@@ -71,7 +72,7 @@ final class PlanRequest extends FormRequest
         ));
         $this->stopIfRefused();
 
-        return $plan;
+        return $plan ?? throw $this->refused();
     }
 
     protected function fieldOf(Question $question): string

@@ -42,6 +42,7 @@ final class TopsRequest extends PlanChangeRequest
             }
         }
         $this->stopIfRefused();
+        assert($height && $datum && $slope);
         $along = fn (bool $alongX): Slope => $toward?->isAlongX() === $alongX ? Slope::ratio(-$toward->sign() * $slope->ratio) : Slope::level();
 
         $tops = new TopRules($height, $along(true), $along(false), $datum, $rows, $this->under);
