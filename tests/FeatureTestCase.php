@@ -6,33 +6,35 @@ namespace Tests;
 
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Plan\Plan;
-use App\Actions\CreateJob;
 use App\Actions\NewEntry;
 use App\Actions\RecordEntry;
 use App\Models\Job;
 use App\Models\User;
+use Database\Factories\JobFactory;
+use Database\Factories\UserFactory;
+use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** The application with an empty database in memory. */
 abstract class FeatureTestCase extends TestCase
 {
-    protected function setUp(): void
+    use RefreshDatabase;
+
+    protected function beforeRefreshingDatabase(): void
     {
-        parent::setUp();
-        Artisan::call('migrate');
+        $this->withoutMockingConsoleOutput();
     }
 
     protected function person(string $name = 'Wren'): User
     {
-        return User::query()->create(['name' => $name, 'email' => strtolower($name).'@aequus.test', 'password' => 'a-long-enough-word']);
+        return UserFactory::new()->called($name)->createOne();
     }
 
     protected function job(User $user, ?Plan $plan = null): Job
     {
-        return app(CreateJob::class)($user, 'Test shelter', 'Tarn Hollow', 'UTC', $plan ?? Builds::plan(baysX: [5400], baysY: [3600]));
+        return JobFactory::new()->planned($plan)->createOne(['user_id' => $user->id]);
     }
 
     protected function write(Job $job, User $user, Payload ...$payloads): void

@@ -21,7 +21,7 @@ final class CopyJob
 
     public function withLog(Job $from, User $user, string $name): Job
     {
-        return WriteTransaction::run(function () use ($from, $user, $name): Job {
+        return DB::transaction(function () use ($from, $user, $name): Job {
             $made = CarbonImmutable::now($from->zone)->format('j M Y, H:i');
             $job = Job::query()->create(['user_id' => $user->id, 'name' => $name, 'place' => $from->place, 'zone' => $from->zone, 'copy_of' => "{$from->name}, {$made}"]);
             foreach ($from->revisions()->get() as $revision) {

@@ -9,13 +9,14 @@ use Aequus\Plan\Stored\PlanCodec;
 use App\Models\Job;
 use App\Models\PlanRevision;
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
 
 /** Opens a job with its first plan. */
 final class CreateJob
 {
     public function __invoke(User $user, string $name, string $place, string $zone, Plan $plan, string $reason = 'First plan'): Job
     {
-        return WriteTransaction::run(function () use ($user, $name, $place, $zone, $plan, $reason): Job {
+        return DB::transaction(function () use ($user, $name, $place, $zone, $plan, $reason): Job {
             $job = Job::query()->create(['user_id' => $user->id, 'name' => $name, 'place' => $place, 'zone' => $zone]);
             PlanRevision::query()->create([
                 'job_id' => $job->id, 'number' => 1, 'plan' => PlanCodec::encode($plan), 'reason' => mb_substr($reason, 0, 250), 'user_id' => $user->id,

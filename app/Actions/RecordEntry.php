@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 
 /** Appends one entry to the logbook of a job: the only way anything gets in. */
 final class RecordEntry
@@ -18,10 +19,10 @@ final class RecordEntry
     /** Beside a payload whose doubtful figure was confirmed. */
     public const AS_TYPED = 'as_typed';
 
-    /** @throws EntryNotTaken when it contradicts what the book already holds */
+    /** What contradicts the book already is refused (EntryNotTaken). */
     public function __invoke(Job $job, User $user, NewEntry $new): LogEntry
     {
-        return WriteTransaction::run(function () use ($job, $user, $new): LogEntry {
+        return DB::transaction(function () use ($job, $user, $new): LogEntry {
             $stored = json_encode($new->payload->stored() + ($new->asTyped ? [self::AS_TYPED => true] : []), JSON_THROW_ON_ERROR);
             $same = LogEntry::query()->where('job_id', $job->id)->where('client_id', $new->clientId)->first();
             if ($same !== null) {

@@ -10,6 +10,7 @@ use App\Exceptions\PlanMovedOn;
 use App\Models\Job;
 use App\Models\PlanRevision;
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
 
 /** Puts the next revision of a plan in force, with its reason. */
 final class RevisePlan
@@ -17,11 +18,11 @@ final class RevisePlan
     /**
      * @param  int  $basedOn  the revision the person was looking at
      *
-     * @throws PlanMovedOn when another revision came in between
+     * Throws PlanMovedOn when another revision came in between
      */
     public function __invoke(Job $job, User $user, Plan $plan, string $reason, int $basedOn): PlanRevision
     {
-        return WriteTransaction::run(function () use ($job, $user, $plan, $reason, $basedOn): PlanRevision {
+        return DB::transaction(function () use ($job, $user, $plan, $reason, $basedOn): PlanRevision {
             $inForce = $job->revision()->first();
             if (($inForce->number ?? 0) !== $basedOn) {
                 throw PlanMovedOn::since($inForce);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\WriteLockConnector;
 use App\Demo\SimulatedTape;
 use App\Models\Job;
 use App\Policies\JobPolicy;
@@ -18,6 +19,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', WriteLockConnector::class);
         $this->app->bind(SimulatedTape::class, fn () => new SimulatedTape((int) config('aequus.demo_seed')));
     }
 

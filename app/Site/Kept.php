@@ -29,6 +29,6 @@ final class Kept
 
     private static function stamped(string $stamp): string
     {
-        return $stamp.'|'.config('aequus.core');
+        return $stamp.'|'.CoreFingerprint::now();
     }
 }

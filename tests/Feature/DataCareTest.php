@@ -46,6 +46,12 @@ final class DataCareTest extends FeatureTestCase
         DB::purge();
     }
 
+    /** A file of its own, and no transaction round the test: what is tested here is what a file keeps. */
+    public function refreshDatabase(): void
+    {
+        Artisan::call('migrate');
+    }
+
     public function test_sqlite_is_set_to_lose_nothing(): void
     {
         $pragma = fn (string $name) => array_values((array) DB::selectOne("PRAGMA {$name}"))[0];
