@@ -41,8 +41,7 @@ final readonly class SetOut
     public function __construct(public Sums $sums, SiteState $site)
     {
         $plan = $site->plan;
-        $metric = $plan->notation->unit->value === 'mm';
-        $usual = fn (float $mm, float $inches): Length => $metric ? Length::millimetres($mm) : Length::inches($inches);
+        $usual = $plan->notation->system();
         $typed = fn (string $field, Length $default): Length => ($sums->lengths([$field]) ?? [$default])[0];
         $this->alongX = $sums->typed('along') !== 'y';
         $this->overhang = $typed('overhang', Length::zero());
@@ -50,9 +49,9 @@ final readonly class SetOut
         $span = ($this->alongX ? $plan->grid->columns : $plan->grid->rows)->length();
         $outside = $span->plus($plan->post->along($axis));
         $this->length = $typed('length', Members::beam($outside, $this->overhang));
-        $this->thickness = $typed('thickness', $usual(45, 1.5));
+        $this->thickness = $typed('thickness', $usual->joist);
         $this->spread = isset(self::SPREAD[$sums->typed('spread')]) ? $sums->typed('spread') : 'fewest';
-        $gap = $typed('gap', $usual(600, 24));
+        $gap = $typed('gap', $usual->centres);
         $count = (int) ($sums->number('count', 2, 2000) ?? 2);
         $this->members = $sums->refusals !== [] ? null : $sums->at(['even' => 'count', 'fewest' => 'gap', 'centres' => 'gap'][$this->spread], fn () => match ($this->spread) {
             'even' => Members::even($this->length, $count, $this->thickness),

@@ -24,7 +24,7 @@ final readonly class StockSaving
     {
         $work = $site->plan->tops === null ? [] : $site->footing->work($site->walk());
         usort($work, fn (HoleWork $one, HoleWork $other) => $other->post->nanometres <=> $one->post->nanometres);
-        $step = $site->plan->notation->unit->value === 'mm' ? Length::millimetres(600) : Length::feet(2);
+        $step = $site->plan->notation->system()->timberStep;
         if ($work === []) {
             return null;
         }

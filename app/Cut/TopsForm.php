@@ -41,7 +41,7 @@ final readonly class TopsForm
         $short = $site->cut->short();
         $this->short = $short === [] || $clearance === null ? null : new ShortTop($short, $clearance);
         $this->stock = StockSaving::in($site);
-        $this->transfer = new InstrumentChoice($site->plan, $site->plan->notation->unit->value === 'mm' ? Length::millimetres(2400) : Length::feet(8));
+        $this->transfer = new InstrumentChoice($site->plan, $site->plan->notation->system()->board);
     }
 
     /** The highest finished ground at a post, from which a clearance counts upward; zero while none is read. */

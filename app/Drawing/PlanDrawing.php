@@ -12,7 +12,6 @@ use Aequus\Guide\Move\Scope;
 use Aequus\Level\CutAndFill;
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Measure\Length;
-use Aequus\Measure\Unit;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
@@ -142,7 +141,7 @@ final readonly class PlanDrawing
         $x = isset($columns[$i + 1]) ? ($frame->x($columns[$i]->at) + $frame->x($columns[$i + 1]->at)) / 2 : $frame->x($columns[$i]->at) - self::BESIDE;
         $y = isset($rows[$j + 1]) ? ($frame->y($rows[$j]->at) + $frame->y($rows[$j + 1]->at)) / 2 : $frame->y($rows[$j]->at) - self::BESIDE;
         [$dx, $dy] = [cos($plane->direction) * self::ARROW / 2, sin($plane->direction) * self::ARROW / 2];
-        [$run, $over] = $site->plan->notation->unit === Unit::Millimetre ? [Length::millimetres(1000), '1 m'] : [Length::feet(10), '10 ft'];
+        [$run, $over] = [$site->plan->notation->system()->run, $site->plan->notation->system()->roundly($site->plan->notation->system()->run)];
 
         return [new DrawnLine($x - $dx, $y + $dy, round($x + $dx, 1), round($y - $dy, 1), 'fall', Typeset::svg($site->plan->notation, $plane->fall->over($run))." in {$over}")];
     }

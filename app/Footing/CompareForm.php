@@ -9,6 +9,7 @@ use Aequus\Footing\Comparison\DepthPrices;
 use Aequus\Footing\Comparison\PriceFlip;
 use Aequus\Footing\Depths\Depths;
 use Aequus\Measure\Length;
+use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Site\SiteState;
@@ -42,15 +43,15 @@ final readonly class CompareForm
     public function __construct(public Sums $sums, private SiteState $site)
     {
         $this->hold = Hold::tryFrom($sums->typed('hold'));
-        $metric = $this->isMetric();
-        $this->soldBy = ($sums->lengths(['sold_by']) ?? [$metric ? Length::millimetres(600) : Length::feet(2)])[0];
+        $system = $this->system();
+        $this->soldBy = ($sums->lengths(['sold_by']) ?? [$system->timberStep])[0];
         $this->auger = ($sums->lengths(['auger']) ?? [null])[0];
         $this->plane = ($sums->lengths(['plane']) ?? [null])[0];
         $price = fn (string $name, float $usual): float => $sums->typed("price_{$name}") === '' ? $usual : $sums->number("price_{$name}", 0, self::DEAREST) ?? 0.0;
-        $this->prices = ['post' => $price('post', $metric ? 12.0 : 3.5), 'concrete' => $price('concrete', $metric ? 240.0 : 190.0), 'digging' => $price('digging', $metric ? 60.0 : 45.0), 'lengths' => $price('lengths', 4.0)];
+        $this->prices = array_combine(array_keys($system->prices), array_map($price, array_keys($system->prices), $system->prices));
         $needs = $site->footing->needs;
         $this->comparison = $needs === [] || $sums->refusals !== [] ? null : $sums->at($this->soldBy->isPositive() ? 'plane' : 'sold_by', fn () => new DepthComparison($site->plan, $needs, $this->hold, new DepthPrices(
-            $this->prices['post'] / ($metric ? 1000.0 : 304.8), $this->prices['concrete'] / $this->volume(), $this->prices['digging'] / $this->volume(), $this->prices['lengths'],
+            $this->prices['post'] / $system->perLength, $this->prices['concrete'] / $this->volume(), $this->prices['digging'] / $this->volume(), $this->prices['lengths'],
         ), $this->soldBy, $this->auger, $this->plane));
     }
 
@@ -74,20 +75,20 @@ final readonly class CompareForm
             return [];
         }
         $highest = Depths::commonPlane($needs, null)->plane ?? Length::zero();
-        $step = $this->isMetric() ? Length::millimetres(10) : Length::inches(0.5);
+        $step = $this->system()->planeStep;
 
         return array_map(fn (int $i): Length => $highest->minus($step->times($i)), range(0, self::STEPS));
     }
 
-    public function isMetric(): bool
+    private function system(): UnitSystem
     {
-        return $this->site->plan->notation->unit->value === 'mm';
+        return $this->site->plan->notation->system();
     }
 
     /** @return string what a price is for */
     public function per(string $name): string
     {
-        [$long, $volume] = $this->isMetric() ? ['a metre', 'a m³'] : ['a foot', 'a yd³'];
+        [$long, $volume] = [$this->system()->perLength === 1000.0 ? 'a metre' : 'a foot', "a {$this->system()->volume}"];
 
         return match ($name) {
             'post' => "{$long} of post",
@@ -100,7 +101,7 @@ final readonly class CompareForm
     public function flipAt(PriceFlip $flip): float
     {
         return $flip->at * match ($flip->price) {
-            'post' => $this->isMetric() ? 1000.0 : 304.8,
+            'post' => $this->system()->perLength,
             'lengths' => 1.0,
             default => $this->volume(),
         };
@@ -109,6 +110,6 @@ final readonly class CompareForm
     /** mm³ of the unit in which earth and concrete are priced */
     private function volume(): float
     {
-        return $this->isMetric() ? 1e9 : 764554857.984;
+        return $this->system()->perVolume;
     }
 }

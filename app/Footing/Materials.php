@@ -20,8 +20,6 @@ final readonly class Materials
 {
     private const PERCENT = 100;
 
-    private const CUBIC_YARD = 27 * Concrete::CUBIC_FOOT;
-
     /** A way to hold all posts, asked; null for the ways decided. */
     public ?Hold $hold;
 
@@ -54,23 +52,23 @@ final readonly class Materials
 
     public function __construct(public Sums $sums, SiteState $site)
     {
-        $metric = $site->plan->notation->unit->value === 'mm';
+        $system = $site->plan->notation->system();
         $this->hold = Hold::tryFrom($sums->typed('hold'));
         $this->holes = $site->footing->work($site->walk(), $this->hold);
-        $this->bagMass = $sums->number('bag', 1, 120) ?? ($metric ? 25.0 : 80.0);
+        $this->bagMass = $sums->number('bag', 1, 120) ?? $system->bag;
         $this->waste = ($sums->number('waste', 0, 50) ?? 10.0) / self::PERCENT;
         $onSite = $sums->number('on_site', 0, 100_000);
         $this->onSite = $onSite === null ? null : (int) $onSite;
         $this->waterPerBag = $sums->number('water', 0.1, 50);
         $this->pack = $sums->number('pack', 0.01, 10) ?? Foam::PACK_CUBIC_FEET;
-        $this->bag = $metric ? Bag::kilograms($this->bagMass) : Bag::pounds($this->bagMass);
+        $this->bag = Bag::of($site->plan->notation->unit, $this->bagMass);
         $volumes = [];
         foreach ($this->holes as $hole) {
             $volumes[$hole->of->label] = $hole->concrete;
         }
         $this->together = BagForecast::together($volumes, $this->bag, $this->waste, $this->onSite ?? 0);
         $this->alone = BagForecast::eachAlone($volumes, $this->bag, $this->waste, $this->onSite ?? 0);
-        $this->readyMix = new ReadyMix($this->total('concrete'), $this->waste, ($sums->number('lot', 0.05, 10) ?? 0.25) * ($metric ? 1e9 : self::CUBIC_YARD));
+        $this->readyMix = new ReadyMix($this->total('concrete'), $this->waste, ($sums->number('lot', 0.05, 10) ?? 0.25) * $system->perVolume);
     }
 
     /** @param  'dug'|'spoil'|'gravel'|'concrete'|'foam'|'earth'  $what */

@@ -39,7 +39,7 @@ final readonly class WidthForm
     public function __construct(public Sums $sums, SiteState $site)
     {
         $plan = $site->plan;
-        $usual = $plan->notation->unit->value === 'mm' ? Length::millimetres(25) : Length::inches(1);
+        $usual = $plan->notation->system()->slack;
         $this->cover = ($sums->lengths(['cover']) ?? [$plan->layout->cover])[0];
         $this->slack = ($sums->lengths(['slack']) ?? [$usual])[0];
         $this->in = new LoadNotation($plan->notation->unit);

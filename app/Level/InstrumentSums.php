@@ -33,7 +33,7 @@ final readonly class InstrumentSums
 
     public function __construct(public Sums $sums, Plan $plan)
     {
-        $usual = $plan->notation->unit->value === 'mm' ? Length::millimetres(2400) : Length::feet(8);
+        $usual = $plan->notation->system()->board;
         $board = ($sums->lengths(['board']) ?? [$usual])[0];
         if (! $board->isPositive()) {
             $sums->refusals['board'] = 'A board has a length above zero.';

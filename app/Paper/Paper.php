@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use Aequus\Measure\Unit;
+use Aequus\Measure\UnitSystem;
 
 /** The sheet a page is printed on, in mm. */
 enum Paper: string
@@ -14,7 +15,7 @@ enum Paper: string
 
     public static function usual(Unit $unit): self
     {
-        return $unit === Unit::Millimetre ? self::A4 : self::Letter;
+        return self::from(UnitSystem::of($unit)->paper);
     }
 
     public function width(): float

@@ -6,6 +6,7 @@ namespace App\Plan;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
+use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
@@ -25,11 +26,7 @@ final readonly class PlanForm
     /** Goods of the trade that measures so: nothing is converted from the other. */
     public static function fresh(Unit $unit = Unit::Inch): self
     {
-        $goods = $unit === Unit::Millimetre
-            ? ['notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'hole' => '300', 'standing' => '2400', 'bays_x' => '2 x 2400', 'bays_y' => '3000']
-            : ['notation' => 'in16', 'post_shape' => 'nominal', 'standing' => "8'", 'bays_x' => "2 x 8'", 'bays_y' => "10'"];
-
-        return new self($goods + [
+        return new self(UnitSystem::of($unit)->goods + [
             'kind' => 'pergola', 'side_minus_y' => 'road', 'side_plus_y' => 'garden', 'side_minus_x' => 'left', 'side_plus_x' => 'right',
             'tolerance' => 'building', 'post_nominal' => '6x6',
             'by_x' => 'bays', 'by_y' => 'bays', 'held_x' => 'outside', 'held_y' => 'outside',

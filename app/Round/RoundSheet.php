@@ -120,7 +120,7 @@ final readonly class RoundSheet
         }
         $held = array_filter($this->site->log->now(PlumbReading::class), fn (PlumbReading $reading) => $reading->lean->way === LeanWay::Gap);
 
-        return ($held === [] ? null : $held[array_key_last($held)]->lean->over) ?? $this->site->plan->notation->usualLevel();
+        return ($held === [] ? null : $held[array_key_last($held)]->lean->over) ?? $this->site->plan->notation->system()->spiritLevel;
     }
 
     public function setUp(): string

@@ -189,7 +189,7 @@ final readonly class PostSheet
     {
         $hold = $this->site->plan->holdOf($this->post->id);
         $work = $this->site->footing->work([$this->post])[0] ?? null;
-        $bag = $this->site->plan->notation->unit->value === 'mm' ? Bag::kilograms(25) : Bag::pounds(80);
+        $bag = Bag::of($this->site->plan->notation->unit, $this->site->plan->notation->system()->bag);
         $gravel = $this->site->footing->asDug($this->post)->gravel ?? $this->site->plan->footing->gravel ?? Length::zero();
 
         return new PourPlan($hold, $work->depth ?? Length::zero(), $gravel, $work === null ? 0 : $bag->forEachHole([$work->concrete], 0.1), $this->site->plan->holding->customs->mixing ?? Mixing::Before, $this->site->filling($this->post)->celsius());

@@ -42,7 +42,7 @@ final readonly class ByHand
     public function rightAngle(): ?RightAngle
     {
         $corners = $this->plan->grid->corners();
-        $step = $this->plan->notation->unit->value === 'mm' ? Length::millimetres(100) : Length::feet(1);
+        $step = $this->plan->notation->system()->squareStep;
 
         return $corners === null ? null : RightAngle::largest($corners->length(), $corners->width(), $step);
     }

@@ -6,7 +6,6 @@ namespace App\View;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
-use Aequus\Measure\Unit;
 use Aequus\Words\Sentence;
 
 /** The one place where lengths become type: primes for feet and inches, fractions drawn by the condensed face itself. */
@@ -15,9 +14,6 @@ final class Typeset
     private const ON_PAGE = '<span class="fr">$1/$2</span>';
 
     private const IN_DRAWING = '<tspan class="fr">$1/$2</tspan>';
-
-    /** mm³ */
-    private const CUBIC_YARD = 764_554_857.984;
 
     private const NO_BREAK = "\u{00A0}";
 
@@ -43,7 +39,7 @@ final class Typeset
     /** A volume of earth or concrete, from mm³: in m³ or cubic yards, as the job is noted. */
     public static function volume(Notation $notation, float $volume): string
     {
-        return $notation->unit === Unit::Millimetre ? number_format($volume / 1e9, 2).self::THIN.'m³' : number_format($volume / self::CUBIC_YARD, 2).self::THIN.'yd³';
+        return number_format($volume / $notation->system()->perVolume, 2).self::THIN.$notation->system()->volume;
     }
 
     /** A sentence with lengths in it: of its own pieces where it has them. */

@@ -195,7 +195,7 @@ final readonly class Footings
         }
         $line = $need->finishedGrade->isLongerThan($need->ground) ? $need->finishedGrade : $need->ground;
 
-        return $line->minus($foot)->plus($this->plan->notation->handsBreadth());
+        return $line->minus($foot)->plus($this->plan->notation->system()->hand);
     }
 
     /** @return array<string, list<DepthRule>> rules knowingly left aside, by the value of the post's id; under the empty one for all posts */

@@ -44,16 +44,10 @@ final readonly class Notation
         return $this->unit === Unit::Inch ? Length::inchFraction(1, $this->denominator) : Length::nanometres($this->decimals === 1 ? 100_000 : 1_000_000);
     }
 
-    /** A hand: how near rough stakes stand, and how far above the ground wood is treated. */
-    public function handsBreadth(): Length
+    /** Goods and figures that go with its unit. */
+    public function system(): UnitSystem
     {
-        return $this->unit === Unit::Inch ? Length::inches(4) : Length::millimetres(100);
-    }
-
-    /** The spirit level most people hold on a post. */
-    public function usualLevel(): Length
-    {
-        return $this->unit === Unit::Inch ? Length::inches(48) : Length::millimetres(1200);
+        return UnitSystem::of($this->unit);
     }
 
     public function round(Length $length): Length

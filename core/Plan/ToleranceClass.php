@@ -6,6 +6,7 @@ namespace Aequus\Plan;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
+use Aequus\Measure\UnitSystem;
 
 /** How close is close enough, by what stands on the posts. Defaults a builder may change. */
 enum ToleranceClass: string
@@ -18,13 +19,7 @@ enum ToleranceClass: string
     /** How far a stake may stand from its place: the customary figure in the job's own unit. */
     public function squareness(Unit $unit): Length
     {
-        return $unit === Unit::Millimetre
-            ? Length::millimetres(match ($this) {
-                self::Joinery => 2, self::Framing => 3, self::Building => 6, self::Fence => 25
-            })
-            : Length::inches(match ($this) {
-                self::Joinery => 1 / 16, self::Framing => 1 / 8, self::Building => 1 / 4, self::Fence => 1
-            });
+        return UnitSystem::of($unit)->tolerances[$this->value];
     }
 
     /** n of the plumb limit 1 in n. */

@@ -14,7 +14,6 @@ use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
-use Aequus\Measure\Unit;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
@@ -23,9 +22,6 @@ use Aequus\Square\Network\PlanNetwork;
 /** What a site knows, for the questions that an entry raises. */
 final readonly class KnownSite implements Known
 {
-    /** The smallest usual bag: pounds, or kilograms. */
-    private const SMALLEST_BAG = [50.0, 20.0];
-
     private const WASTE = 1.1;
 
     public function __construct(private SiteState $site, private bool $isCorrection = false)
@@ -96,7 +92,7 @@ final readonly class KnownSite implements Known
         $tops = new PostTops($this->site->plan, $this->site->footing->needs);
         $hole = $this->site->footing->asDug($found);
         $work = $hole === null ? HoleWork::planned($this->site->plan, $hold, $tops, $required) : HoleWork::asDug($this->site->plan, $hold, $tops, $hole);
-        $bag = $this->site->plan->notation->unit === Unit::Inch ? Bag::pounds(self::SMALLEST_BAG[0]) : Bag::kilograms(self::SMALLEST_BAG[1]);
+        $bag = Bag::of($this->site->plan->notation->unit, $this->site->plan->notation->system()->smallestBag);
 
         return $work->concrete * self::WASTE / $bag->yield;
     }

@@ -42,7 +42,7 @@ final readonly class RoughStage
             $offsets = $this->taken->lines[$wanted->key()] ?? [];
             $newest = $wanted->line === null ? array_pop($levels) : array_pop($offsets)?->off;
             $misfit = $newest?->minus($wanted->planned()->magnitude());
-            if ($misfit !== null && $misfit->magnitude()->isLongerThan($this->plan->notation->handsBreadth())) {
+            if ($misfit !== null && $misfit->magnitude()->isLongerThan($this->plan->notation->system()->hand)) {
                 $off[] = [$wanted, $misfit];
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Footing\Materials;
 
+use Aequus\Measure\Unit;
+
 /** A bag of dry mix: what it yields, and how many a job needs. */
 final readonly class Bag
 {
@@ -17,6 +19,15 @@ final readonly class Bag
     /** @param  float  $yield  mm³ of concrete */
     private function __construct(public float $yield)
     {
+    }
+
+    /** @param  float  $mass  in the unit’s own: pounds or kilograms */
+    public static function of(Unit $unit, float $mass): self
+    {
+        return match ($unit) {
+            Unit::Millimetre => self::kilograms($mass),
+            Unit::Inch => self::pounds($mass),
+        };
     }
 
     public static function pounds(float $mass): self

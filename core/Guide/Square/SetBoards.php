@@ -22,7 +22,7 @@ final readonly class SetBoards implements Rule
     public function moves(SiteState $site): iterable
     {
         $rough = $site->decided(DecisionAbout::AcceptOutline) === null ? $site->square->rough : null;
-        $hand = $site->plan->notation->handsBreadth();
+        $hand = $site->plan->notation->system()->hand;
         foreach ($rough?->off() ?? [] as [$wanted, $misfit]) {
             yield new Move(
                 Phase::Square, $wanted->line === null

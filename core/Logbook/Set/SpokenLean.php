@@ -46,7 +46,7 @@ final readonly class SpokenLean
         if (preg_match('/^on (?:the )?(.+?)(?: face)?$/i', $said, $found) && $way === 'plumb') {
             $face = $this->pieces->side($found[1]);
             [$this->face, $this->toward, $this->stage, $this->turned] = [$face, $face, $stage, $turned];
-            $this->lean = LeanMeasure::gap(Length::zero(), $this->pieces->plan->notation->usualLevel());
+            $this->lean = LeanMeasure::gap(Length::zero(), $this->pieces->plan->notation->system()->spiritLevel);
 
             return;
         }
@@ -56,7 +56,7 @@ final readonly class SpokenLean
         }
         [$lean, $over] = array_pad(preg_split('/ over /i', $said) ?: [], 2, null);
         [$much, $toward] = $this->pieces->toward($lean ?? '');
-        $length = $over === null ? $this->pieces->plan->notation->usualLevel() : $this->pieces->length($over);
+        $length = $over === null ? $this->pieces->plan->notation->system()->spiritLevel : $this->pieces->length($over);
 
         [$this->face, $this->toward, $this->stage, $this->turned] = [$face ?? ($toward->isAlongX() ? Side::PlusX : Side::MinusY), $toward, $stage, $turned];
         $this->lean = $this->measure($way, $much, $length);

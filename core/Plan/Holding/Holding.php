@@ -6,7 +6,6 @@ namespace Aequus\Plan\Holding;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
-use Aequus\Measure\Unit;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\PlanRefused;
 
@@ -36,7 +35,7 @@ final readonly class Holding
     /** How high a collar is where nobody said. */
     public static function usualCollar(Notation $notation): Length
     {
-        return $notation->unit === Unit::Millimetre ? Length::millimetres(300) : Length::feet(1);
+        return $notation->system()->collar;
     }
 
     public function of(PostId $post): Hold

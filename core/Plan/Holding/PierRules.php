@@ -6,7 +6,6 @@ namespace Aequus\Plan\Holding;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
-use Aequus\Measure\Unit;
 
 /** What was decided about piers in form tubes with a metal base on each. */
 final readonly class PierRules
@@ -24,14 +23,12 @@ final readonly class PierRules
 
     public static function usual(Notation $notation): self
     {
-        return $notation->unit === Unit::Millimetre
-            ? new self(Length::millimetres(300), Length::millimetres(25), Length::millimetres(120), Length::millimetres(60))
-            : new self(Length::inches(12), Length::inches(1), Length::inches(4), Length::inches(2.5));
+        return new self(...$notation->system()->pier);
     }
 
     /** How far a pier stands above the highest ground where nobody said. */
     public static function usualHeight(Notation $notation): Length
     {
-        return $notation->unit === Unit::Millimetre ? Length::millimetres(150) : Length::inches(6);
+        return $notation->system()->pierHeight;
     }
 }

@@ -14,7 +14,6 @@ use Aequus\Adjust\Placement\MoveCovariance;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
-use Aequus\Measure\Unit;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
@@ -84,7 +83,7 @@ final readonly class PlanNetwork
 
         return new Guesses(
             $this->plan->post->thicker()->inMillimetres(), $this->plan->hole->width->inMillimetres(),
-            array_map(fn (Length $gap) => $gap->inMillimetres(), $gaps), $this->plan->notation->unit === Unit::Millimetre,
+            array_map(fn (Length $gap) => $gap->inMillimetres(), $gaps), $this->plan->notation->system()->wholeFigures,
         );
     }
 

@@ -13,7 +13,7 @@
     <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $type === 'password' ? '' : $typed }}" autocomplete="{{ $autocomplete }}"
         @if ($described) aria-describedby="{{ $described }}" @endif @if ($refusal) aria-invalid="true" @endif @if ($required) required @endif
         @if ($unit)
-            inputmode="{{ $unit->value === 'mm' ? 'decimal' : 'text' }}" data-keypad="{{ $unit->value }}" spellcheck="false"
+            inputmode="{{ \Aequus\Measure\UnitSystem::of($unit)->keys }}" data-keypad="{{ $unit->value }}" spellcheck="false"
             hx-get="{{ route('echo', ['unit' => $unit->value]) }}" hx-trigger="input changed delay:200ms" hx-target="#{{ $id }}-echo" hx-select="unset" hx-swap="innerHTML" hx-push-url="false"
         @endif {{ $attributes }}>
     @if ($unit)<p class="echo" id="{{ $id }}-echo" aria-live="polite"></p>@endif

@@ -4,7 +4,7 @@
     $short = $cut->short(); $about = \Aequus\Logbook\Book\DecisionAbout::AcceptShortPost;
     $open = array_filter($short, fn ($m) => $state->decided($about, $m->post) === null);
     $done = count(array_filter($plan->grid->posts, $cut->isCut(...)));
-    $run = $unit->value === 'mm' ? \Aequus\Measure\Length::millimetres(1000) : \Aequus\Measure\Length::feet(1);
+    $run = $plan->notation->system()->fallOver;
     $rowsTyped = $tops === null ? '' : collect($plan->grid->rows->lines)->filter(fn ($line) => isset($tops->rows[$line->id]))->map(fn ($line, $i) => ($i + 1).' '.$plan->write($tops->rows[$line->id]))->join('; ');
     $falls = $tops === null ? null : ($tops->alongX->ratio != 0.0 ? [\Aequus\Plan\Terms\Side::alongX(-$tops->alongX->ratio), $tops->alongX] : ($tops->alongY->ratio != 0.0 ? [\Aequus\Plan\Terms\Side::alongY(-$tops->alongY->ratio), $tops->alongY] : null));
 @endphp

@@ -1,7 +1,7 @@
 @php
     $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $ask = $materials->sums->field(...); $volume = fn (float $mm3) => \App\View\Typeset::volume($plan->notation, $mm3);
-    $litres = fn (float $mm3) => $plan->notation->unit->value === 'mm' ? number_format($mm3 / 1e6, 0).' l' : number_format($mm3 / \Aequus\Footing\Materials\Concrete::CUBIC_FOOT, 1).' ft³';
-    $dug = count(array_filter($materials->holes, fn ($hole) => $hole->isDug)); $alone = $materials->alone; $waterUnit = $plan->notation->unit->value === 'mm' ? 'litres' : 'quarts'; $mass = rtrim(rtrim(number_format($materials->bagMass, 1), '0'), '.').($plan->notation->unit->value === 'mm' ? ' kg' : ' lb');
+    $system = $plan->notation->system(); $litres = fn (float $mm3) => number_format($mm3 / $system->perLittle, $system->littleDecimals)." {$system->little}";
+    $dug = count(array_filter($materials->holes, fn ($hole) => $hole->isDug)); $alone = $materials->alone; $waterUnit = $system->water; $mass = rtrim(rtrim(number_format($materials->bagMass, 1), '0'), '.')." {$system->mass}";
 @endphp
 <x-layout title="Materials" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.materials" />
@@ -39,11 +39,11 @@
             <form method="get" action="{{ route('footing.materials', $job) }}" class="entry">
                 <h2 class="field-wide">Count with</h2>
                 @include('footing.hold-choice', ['value' => $materials->hold?->value])
-                <x-sum-field :f="$ask('bag', 'A bag weighs, '.($plan->notation->unit->value === 'mm' ? 'kg' : 'lb'), 'Empty: '.$mass.'.')" />
+                <x-sum-field :f="$ask('bag', 'A bag weighs, '.$system->mass, 'Empty: '.$mass.'.')" />
                 <x-sum-field :f="$ask('on_site', 'Bags on site')" />
                 <x-sum-field :f="$ask('waste', 'Waste, %', 'Empty: 10.')" />
                 <x-sum-field :f="$ask('water', 'Water per bag, '.$waterUnit, 'From its label.')" />
-                <x-sum-field :f="$ask('lot', 'A truck sells by, '.($plan->notation->unit->value === 'mm' ? 'm³' : 'yd³'), 'Empty: 0.25.')" />
+                <x-sum-field :f="$ask('lot', 'A truck sells by, '.$system->volume, 'Empty: 0.25.')" />
                 <x-sum-field :f="$ask('pack', 'A foam pack fills, ft³', 'From its label. Empty: 0.375.')" />
                 <button class="button button-second">Work it out</button>
             </form>

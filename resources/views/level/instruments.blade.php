@@ -3,7 +3,7 @@
     $ask = $tests->sums->field(...);
     $fine = fn (\Aequus\Measure\Length $length) => \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $length);
     $tenth = fn (\Aequus\Measure\Length $length) => number_format($length->magnitude()->inMillimetres(), 1).' mm';
-    $metre = $unit->value === 'mm' ? \Aequus\Measure\Length::millimetres(1000) : \Aequus\Measure\Length::feet(10);
+    $metre = $plan->notation->system()->run;
 @endphp
 <x-layout title="Before you level" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="level.instruments" />

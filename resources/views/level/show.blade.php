@@ -19,7 +19,7 @@
                     @else
                         {{ $level->isComplete() ? 'Every post is read.' : count($level->unread).' posts are still to read.' }}
                         @if ($level->plane && $level->plane->direction !== null)
-                            On the whole it falls <x-length :of="$level->plane->fall->over($unit->value === 'mm' ? \Aequus\Measure\Length::millimetres(1000) : \Aequus\Measure\Length::feet(10))" :plan="$plan" /> in {{ $unit->value === 'mm' ? '1 m' : '10 ft' }}, {{ $level->plane->onOneLine ? 'along the row' : '' }} toward the {{ $down($level->plane->direction) }}.
+                            On the whole it falls <x-length :of="$level->plane->fall->over($plan->notation->system()->run)" :plan="$plan" /> in {{ $plan->notation->system()->roundly($plan->notation->system()->run) }}, {{ $level->plane->onOneLine ? 'along the row' : '' }} toward the {{ $down($level->plane->direction) }}.
                         @endif
                     @endif
                 </p>
@@ -94,7 +94,7 @@
                             <div class="entry">
                                 <x-choice name="post_part" form="rod" label="On the post’s" :value="$form->part" :options="collect(\Aequus\Plan\Posts\PostFeature::cases())->mapWithKeys(fn ($part) => [$part->value => $part->inWords()])->all()" />
                                 <x-field name="post_name" form="rod" label="Or on another point" hint="Its name, such as T1." :value="$form->named" />
-                                <x-field name="distance" form="rod" label="From the level to the rod" hint="Empty: counted as {{ $unit->value === 'mm' ? '15 m' : '50 ft' }}." :unit="$unit" />
+                                <x-field name="distance" form="rod" label="From the level to the rod" hint="Empty: counted as {{ $plan->notation->system()->roundly($plan->notation->system()->farRod) }}." :unit="$unit" />
                             </div>
                         </details>
                         <button class="button">Write it down</button>

@@ -72,7 +72,7 @@
                 <section>
                     <h2>Two tapes compared</h2>
                     <div class="entry">@foreach ([$ask('short_1', 'Short, first tape'), $ask('short_2', 'second tape'), $ask('long_1', 'Long, first tape'), $ask('long_2', 'second tape')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
-                    @if ($hand->tapes)<p class="answer">At its hook the second shows {!! \App\View\Typeset::length($plan->notation, $hand->tapes->constant->magnitude()) !!} too {{ $hand->tapes->constant->isNegative() ? 'little' : 'much' }}, and over every {{ $unit->value === 'mm' ? '10 m' : '30 ft' }} {!! \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), ($unit->value === 'mm' ? \Aequus\Measure\Length::millimetres(10000) : \Aequus\Measure\Length::feet(30))->times(abs($hand->tapes->perLength))) !!} too {{ $hand->tapes->perLength < 0 ? 'little' : 'much' }}.</p>@endif
+                    @if ($hand->tapes)<p class="answer">At its hook the second shows {!! \App\View\Typeset::length($plan->notation, $hand->tapes->constant->magnitude()) !!} too {{ $hand->tapes->constant->isNegative() ? 'little' : 'much' }}, and over every {{ $plan->notation->system()->roundly($plan->notation->system()->longTape) }} {!! \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $plan->notation->system()->longTape->times(abs($hand->tapes->perLength))) !!} too {{ $hand->tapes->perLength < 0 ? 'little' : 'much' }}.</p>@endif
                 </section>
                 <section>
                     <h2>A line over an obstacle</h2>

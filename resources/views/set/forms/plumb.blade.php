@@ -14,7 +14,7 @@
         <x-radios name="leans" form="plumb" label="Top" value="" :options="$names->map(fn ($n) => 'to the '.$n)->all() + ['plumb' => 'plumb', 'plumb_along' => 'plumb along the face']" />
     @endif
     <x-field name="gap" form="plumb" label="Off by" hint="The gap under the level; a bob’s distance; degrees. Nothing when plumb." :unit="$unit" wide />
-    <x-field name="level" form="plumb" label="Over a length of" hint="The level, or the height of the bob." :value="$last?->lean->over ? $plan->write($last->lean->over) : $plan->write($plan->notation->usualLevel())" :unit="$unit" />
+    <x-field name="level" form="plumb" label="Over a length of" hint="The level, or the height of the bob." :value="$last?->lean->over ? $plan->write($last->lean->over) : $plan->write($plan->notation->system()->spiritLevel)" :unit="$unit" />
     <details class="field-wide" @if ($errors->has('way') || $errors->has('bubble') || $errors->has('shim') || old('way', 'gap') !== 'gap') open @endif><summary>By a bob, an angle or the bubble; turned; another stage; who read</summary>
         <x-radios name="way" form="plumb" label="Read by" value="gap" :options="collect(\Aequus\Logbook\Set\LeanWay::cases())->mapWithKeys(fn ($way) => [$way->value => $way->inWords()])->all()" />
         <x-radios name="bubble" form="plumb" label="Bubble stands" value="on_the_line" :options="collect(\Aequus\Logbook\Set\Bubble::cases())->mapWithKeys(fn ($bubble) => [$bubble->value => $bubble->inWords()])->all()" />
