@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Aequus\Measure\Refusal;
+use Aequus\Words\Speech;
 use App\Http\Middleware\PlainFields;
 use App\Http\Middleware\SecurityHeaders;
 use App\Picture\PictureRefused;
@@ -29,7 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions) {
         $exceptions->dontReport(Refusal::class);
         // What waited in a page's outbox is answered in words too, so that it can stay there with the reason.
-        $exceptions->render(fn (Refusal $refusal, Request $request) => $request->expectsJson() ? response()->json(['message' => $refusal->getMessage()], 422) : back()->withInput()->withErrors(['refused' => $refusal->getMessage()]));
+        $exceptions->render(fn (Refusal $refusal, Request $request) => $request->expectsJson() ? response()->json(['message' => (string) (new Speech)->say($refusal->fact)], 422) : back()->withInput()->withErrors(['refused' => (string) (new Speech)->say($refusal->fact)]));
         // What was typed survives a token that ran out and a sign-in that expired.
         $exceptions->render(function (HttpException $failure, Request $request) {
             return $failure->getPrevious() instanceof TokenMismatchException && ! $request->expectsJson()
@@ -37,7 +38,7 @@ return Application::configure(basePath: dirname(__DIR__))
                 : null;
         });
         // Nothing of it arrived, not even the session: the answer is a page of its own, with the way back.
-        $exceptions->render(fn (PostTooLargeException $failure, Request $request) => response()->view('too-large', ['says' => PictureRefused::tooLarge()->getMessage(), 'back' => str_starts_with((string) $request->headers->get('referer'), $request->root()) ? $request->headers->get('referer') : '/'], 413));
+        $exceptions->render(fn (PostTooLargeException $failure, Request $request) => response()->view('too-large', ['says' => (string) (new Speech)->say(PictureRefused::tooLarge()->fact), 'back' => str_starts_with((string) $request->headers->get('referer'), $request->root()) ? $request->headers->get('referer') : '/'], 413));
         $exceptions->render(function (AuthenticationException $failure, Request $request) {
             if ($request->isMethod('POST') && ! $request->expectsJson()) {
                 // With scripts the page’s own outbox keeps it, and sends it once.

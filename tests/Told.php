@@ -6,6 +6,7 @@ namespace Tests;
 
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Move;
+use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
 use Aequus\Words\Speech;
 
@@ -25,6 +26,23 @@ final class Told
     public static function beside(?Move $move, ?Plan $plan = null): string
     {
         return self::say($plan ?? Builds::plan(), $move?->beside);
+    }
+
+    public static function refusal(\Throwable $refusal): string
+    {
+        return $refusal instanceof Refusal ? self::say(Builds::plan(), $refusal->fact) : $refusal->getMessage();
+    }
+
+    /** What is said when this is refused; nothing where it is taken. */
+    public static function refused(callable $deed): string
+    {
+        try {
+            $deed();
+        } catch (Refusal $refusal) {
+            return self::refusal($refusal);
+        }
+
+        return '';
     }
 
     public static function say(Plan $plan, ?Fact ...$facts): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use Aequus\Fact\Fact;
+use Aequus\Logbook\Kind\BookRefusal;
 use Aequus\Measure\Refusal;
 use App\Models\LogEntry;
 
@@ -12,26 +14,26 @@ final class EntryNotTaken extends Refusal
 {
     public static function otherContent(LogEntry $held): self
     {
-        return new self("This form was already stored, as entry {$held->sequence}, with other content: {$held->payload}. Open the page anew and enter it again.");
+        return new self(Fact::of(BookRefusal::OtherContent, sequence: $held->sequence, content: $held->payload));
     }
 
     public static function postNotInPlan(int $revision): self
     {
-        return new self("A post named here is not in the plan any more (revision {$revision}). Choose another post, or change the plan.");
+        return new self(Fact::of(BookRefusal::PostNotInPlan, revision: $revision));
     }
 
     public static function nothingThere(int $sequence): self
     {
-        return new self("There is no entry {$sequence} in this logbook.");
+        return new self(Fact::of(BookRefusal::NothingThere, sequence: $sequence));
     }
 
     public static function correctedBefore(LogEntry $first): self
     {
-        return new self("That entry was already corrected, by entry {$first->sequence}. Correct that one instead.");
+        return new self(Fact::of(BookRefusal::CorrectedBefore, sequence: $first->sequence));
     }
 
     public static function otherKind(LogEntry $aimed): self
     {
-        return new self("Entry {$aimed->sequence} is of another kind, so this can’t stand in its place.");
+        return new self(Fact::of(BookRefusal::OtherKind, sequence: $aimed->sequence));
     }
 }

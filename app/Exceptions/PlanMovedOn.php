@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use Aequus\Fact\Fact;
+use Aequus\Logbook\Kind\BookRefusal;
 use Aequus\Measure\Refusal;
 use App\Models\PlanRevision;
 
@@ -12,9 +14,6 @@ final class PlanMovedOn extends Refusal
 {
     public static function since(?PlanRevision $inForce): self
     {
-        return new self(sprintf(
-            'The plan was changed meanwhile: revision %d, “%s”. Look at it first; what you typed still stands here.',
-            $inForce->number ?? 0, $inForce->reason ?? '',
-        ));
+        return new self(Fact::of(BookRefusal::PlanMovedOn, revision: $inForce->number ?? 0, reason: $inForce->reason ?? ''));
     }
 }

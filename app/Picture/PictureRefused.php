@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Picture;
 
+use Aequus\Fact\Fact;
+use Aequus\Logbook\Kind\PictureRefusal;
 use Aequus\Measure\Refusal;
 
 /** A file that is no picture this program can keep. */
@@ -11,21 +13,21 @@ final class PictureRefused extends Refusal
 {
     public static function noPicture(): self
     {
-        return new self('This file is not a picture. Choose a JPEG, PNG or WebP.');
+        return new self(Fact::of(PictureRefusal::NoPicture));
     }
 
     public static function missing(): self
     {
-        return new self('No picture came along. Choose one, or take one with the phone.');
+        return new self(Fact::of(PictureRefusal::Missing));
     }
 
     public static function tooLarge(): self
     {
-        return new self('This picture is too large to be sent: 20 MB is the most. Take it again with fewer pixels.');
+        return new self(Fact::of(PictureRefusal::TooLarge));
     }
 
     public static function tooManyPixels(): self
     {
-        return new self('This picture has more than 60 million pixels. Take it again with fewer.');
+        return new self(Fact::of(PictureRefusal::TooManyPixels));
     }
 }

@@ -6,8 +6,10 @@ namespace App\View;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
+use Aequus\Measure\Notation;
 use Aequus\Measure\Refusal;
 use Aequus\Measure\Unit;
+use Aequus\Words\Speech;
 use Illuminate\Http\Request;
 
 /** Fields of small sums that stand in the address: read, refused at their field, and kept as typed. */
@@ -75,7 +77,7 @@ final class Sums
         try {
             return $work();
         } catch (Refusal $refusal) {
-            $this->refusals[$field] = $refusal->getMessage();
+            $this->refusals[$field] = (string) (new Speech(null, Notation::of($this->unit)))->say($refusal->fact);
 
             return null;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Level;
 
+use Aequus\Fact\Fact;
 use Aequus\Measure\Refusal;
 
 /** A levelling sum that can’t be worked out. */
@@ -11,6 +12,6 @@ final class LevelRefused extends Refusal
 {
     public static function sightsAlike(): self
     {
-        return new self('Both places see the pegs over the same difference of distances, so nothing shows. Stand in the middle once and close to one peg the other time.');
+        return new self(Fact::of(LevelRefusal::SightsAlike));
     }
 }

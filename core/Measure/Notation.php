@@ -18,6 +18,12 @@ final readonly class Notation
     ) {
     }
 
+    /** The usual one of a unit. */
+    public static function of(Unit $unit): self
+    {
+        return $unit === Unit::Inch ? self::feetInches(16) : self::millimetres(0);
+    }
+
     /** @throws InvalidArgumentException when the denominator is not 2, 4, 8, 16, 32 or 64 */
     public static function feetInches(int $denominator): self
     {

@@ -25,7 +25,7 @@ final readonly class Slope
     public static function fromGap(Length $gap, Length $over): self
     {
         if (! $over->isPositive()) {
-            throw SlopeWithoutLength::over($over->inMillimetres());
+            throw SlopeWithoutLength::over($over);
         }
 
         return new self($gap->nanometres / $over->nanometres);

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Measure;
 
+use Aequus\Fact\Fact;
+
 /** A gap was read, but not over which length. */
 final class SlopeWithoutLength extends Refusal
 {
-    public static function over(float $millimetres): self
+    public static function over(Length $length): self
     {
-        return new self(sprintf('A reading over %g mm means nothing. Enter the length of the level, or the run, above zero.', $millimetres));
+        return new self(Fact::of(SlopeRefusal::WithoutLength, over: $length));
     }
 }

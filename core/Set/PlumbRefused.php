@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
+use Aequus\Fact\Fact;
 use Aequus\Measure\Refusal;
 
 /** A plumb reading that can't have been read. */
@@ -11,6 +12,6 @@ final class PlumbRefused extends Refusal
 {
     public static function noLevelLength(string $face): self
     {
-        return new self("The gap on the {$face} face was read over no length. Enter the length of the level.");
+        return new self(Fact::of(PlumbRefusal::NoLevelLength, face: $face));
     }
 }

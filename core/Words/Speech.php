@@ -4,39 +4,70 @@ declare(strict_types=1);
 
 namespace Aequus\Words;
 
+use Aequus\Adjust\Network\NetworkRefusal;
 use Aequus\Adjust\Placement\PlacementWay;
+use Aequus\Cut\CutRefusal;
 use Aequus\Fact\Fact;
 use Aequus\Fact\Named;
+use Aequus\Footing\Depths\FootingRefusal;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
+use Aequus\Level\LevelRefusal;
+use Aequus\Logbook\Kind\BookRefusal;
+use Aequus\Logbook\Kind\EntryRefusal;
+use Aequus\Logbook\Kind\PictureRefusal;
 use Aequus\Measure\Edge;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Length;
+use Aequus\Measure\LengthRefusal;
+use Aequus\Measure\Notation;
+use Aequus\Measure\SlopeRefusal;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\FootingRuleRefusal;
+use Aequus\Plan\Terms\PlanRefusal;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Plan\Terms\Side;
+use Aequus\Set\PlumbRefusal;
+use Aequus\Square\Network\SquareRefusal;
+use Aequus\Words\Adjust\NetworkRefusalWords;
+use Aequus\Words\Cut\CutRefusalWords;
+use Aequus\Words\Footing\FootingRefusalWords;
 use Aequus\Words\Guide\MoveWords;
+use Aequus\Words\Level\LevelRefusalWords;
+use Aequus\Words\Logbook\BookRefusalWords;
+use Aequus\Words\Logbook\EntryRefusalWords;
+use Aequus\Words\Logbook\PictureRefusalWords;
 use Aequus\Words\Measure\GuessWords;
+use Aequus\Words\Measure\LengthRefusalWords;
+use Aequus\Words\Measure\SlopeRefusalWords;
+use Aequus\Words\Plan\FootingRuleRefusalWords;
+use Aequus\Words\Plan\PlanRefusalWords;
+use Aequus\Words\Set\PlumbRefusalWords;
+use Aequus\Words\Square\SquareRefusalWords;
 use LogicException;
 use Stringable;
 use UnitEnum;
 
 /**
  * Says a fact in the words and units of one job. A text has places for its parts: “{post}” is filled with the part of that name, “{count: 1 post|# posts}”
- * with the first words where it is one and else with the second, # standing for the number; “{each;}” is a list with semicolons, “{each,}” one with commas alone.
+ * with the first words where it is one and else with the second, # standing for the number; “{each;}” is a list with semicolons, “{each,}” one with commas alone, “{each|}” one that ends in “or”.
  */
 final readonly class Speech
 {
-    public function __construct(private Plan $plan)
+    private Notation $notation;
+
+    /** @param  ?Plan  $plan  whose posts and sides are named; null before there is one */
+    public function __construct(private ?Plan $plan = null, ?Notation $notation = null)
     {
+        $this->notation = $plan->notation ?? $notation ?? Notation::feetInches(16);
     }
 
     public function say(?Fact ...$facts): Sentence
     {
-        return Sentence::inARow($this->plan->notation, ...array_map(fn (Fact $fact) => $this->fill(self::text($fact->is), $fact), array_values(array_filter($facts))));
+        return Sentence::inARow($this->notation, ...array_map(fn (Fact $fact) => $this->fill(self::text($fact->is), $fact), array_values(array_filter($facts))));
     }
 
     /** The text of a case, with places for its parts. */
@@ -46,6 +77,19 @@ final readonly class Speech
             $is instanceof MoveKind => MoveWords::title($is),
             $is instanceof MoveWhy => MoveWords::why($is),
             $is instanceof Guess => GuessWords::asks($is),
+            $is instanceof EntryRefusal => EntryRefusalWords::of($is),
+            $is instanceof PlanRefusal => PlanRefusalWords::of($is),
+            $is instanceof CutRefusal => CutRefusalWords::of($is),
+            $is instanceof LevelRefusal => LevelRefusalWords::of($is),
+            $is instanceof SquareRefusal => SquareRefusalWords::of($is),
+            $is instanceof FootingRefusal => FootingRefusalWords::of($is),
+            $is instanceof PlumbRefusal => PlumbRefusalWords::of($is),
+            $is instanceof LengthRefusal => LengthRefusalWords::of($is),
+            $is instanceof FootingRuleRefusal => FootingRuleRefusalWords::of($is),
+            $is instanceof BookRefusal => BookRefusalWords::of($is),
+            $is instanceof PictureRefusal => PictureRefusalWords::of($is),
+            $is instanceof NetworkRefusal => NetworkRefusalWords::of($is),
+            $is instanceof SlopeRefusal => SlopeRefusalWords::of($is),
             $is instanceof Beside => MoveWords::beside($is),
             default => throw new LogicException('Nobody has words for '.$is::class.'.'),
         };
@@ -55,7 +99,7 @@ final readonly class Speech
     {
         $pieces = [];
         foreach (preg_split('/(\{[^{}]+\})/', $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
-            if (preg_match('/^\{([a-z_]+)([;,])?(?:: ?(.*))?\}$/s', $piece, $place) !== 1) {
+            if (preg_match('/^\{([a-z_]+)([;,|])?(?:: ?(.*))?\}$/s', $piece, $place) !== 1) {
                 $pieces[] = $piece;
 
                 continue;
@@ -63,12 +107,13 @@ final readonly class Speech
             $part = $fact->part($place[1]);
             $pieces = [...$pieces, ...match (true) {
                 isset($place[3]) => [self::counted($place[3], $part)],
+                ($place[2] ?? '') === '|' && is_array($part) => $this->listed(array_values($part), ', ', ' or '),
                 ($place[2] ?? '') !== '' && is_array($part) => $this->listed(array_values($part), "{$place[2]} ", "{$place[2]} "),
                 default => $this->spoken($part),
             }];
         }
 
-        return new Sentence($pieces, $this->plan->notation);
+        return new Sentence($pieces, $this->notation);
     }
 
     private static function counted(string $words, mixed $part): string
@@ -86,9 +131,9 @@ final readonly class Speech
             $part === null => [],
             $part instanceof Length => [$part],
             $part instanceof Post => [$part->label],
-            $part instanceof PostId => [$this->plan->grid->find($part)->label ?? '?'],
-            $part instanceof Side => [$this->plan->sides->of($part)],
-            $part instanceof Shift => [$part->amount, " toward the {$this->plan->sides->of($part->toward)}"],
+            $part instanceof PostId => [$this->plan?->grid->find($part)->label ?? '?'],
+            $part instanceof Side => [$this->plan?->sides->of($part) ?? $part->value],
+            $part instanceof Shift => [$part->amount, ' toward the ', ...$this->spoken($part->toward)],
             $part instanceof Fact => $this->say($part)->pieces,
             $part instanceof Edge => [GuessWords::edge($part)],
             $part instanceof PlacementWay => [str_replace('_', ' ', $part->value)],

@@ -8,6 +8,7 @@ use Aequus\Measure\LengthReader;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Refusal;
 use Aequus\Measure\Unit;
+use Aequus\Words\Speech;
 use App\View\Typeset;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -25,7 +26,7 @@ final class EchoController extends Controller
         try {
             $length = LengthReader::read($typed, $unit);
         } catch (Refusal $refusal) {
-            return response('<span class="echo-refused">'.e($refusal->getMessage()).'</span>');
+            return response('<span class="echo-refused">'.e((string) (new Speech)->say($refusal->fact)).'</span>');
         }
         $inches = Typeset::length(Notation::feetInches(64), $length);
         $metric = Typeset::length(Notation::millimetres(1), $length);

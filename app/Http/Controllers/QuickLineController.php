@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Measure\Refusal;
+use Aequus\Words\Speech;
 use App\Actions\RecordEntry;
 use App\Http\Requests\Entries\QuickLineRequest;
 use App\Logbook\EntryWords;
@@ -28,7 +29,7 @@ final class QuickLineController extends Controller
             } catch (ValidationException $refused) {
                 [$left[], $wrong[]] = [$piece, implode(' ', array_merge(...array_values($refused->errors())))];
             } catch (Refusal $refused) {
-                [$left[], $wrong[]] = [$piece, $refused->getMessage()];
+                [$left[], $wrong[]] = [$piece, (string) (new Speech($job->revision->plan()))->say($refused->fact)];
             }
         }
         $back = back()->with('recorded', $stored === [] ? null : end($stored));
@@ -64,7 +65,7 @@ final class QuickLineController extends Controller
             try {
                 return 'read as: '.Typeset::sentence((new EntryWords($state))->say($state->quickLine()->read($piece)));
             } catch (Refusal $refusal) {
-                return '<span class="echo-refused">'.Typeset::sentence($refusal->getMessage()).'</span>';
+                return '<span class="echo-refused">'.Typeset::sentence((new Speech($state->plan))->say($refusal->fact)).'</span>';
             }
         }, $pieces)));
     }

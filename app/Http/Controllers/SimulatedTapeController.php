@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Terms\PlanRefused;
+use Aequus\Words\Speech;
 use App\Demo\Shelter;
 use App\Demo\SimulatedTape;
 use App\Models\Job;
@@ -21,7 +22,7 @@ final class SimulatedTapeController extends Controller
         try {
             [$from, $to] = [$site->plan->grid->labelled($request->string('from')->value()), $site->plan->grid->labelled($request->string('to')->value())];
         } catch (PlanRefused $refusal) {
-            return back()->withInput()->withErrors(['distance' => $refusal->getMessage()]);
+            return back()->withInput()->withErrors(['distance' => (string) (new Speech($site->plan))->say($refusal->fact)]);
         }
         $reads = $job->name === Shelter::NAME && $from !== $to
             ? $tape->read($site->plan, $site->log, $from, $to, TapeClass::tryFrom($request->string('tape')->value()) ?? TapeClass::Steel)

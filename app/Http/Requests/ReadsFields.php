@@ -10,6 +10,7 @@ use Aequus\Measure\Refusal;
 use Aequus\Measure\Unit;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Words\Speech;
 use Illuminate\Validation\ValidationException;
 
 /** Reads typed fields through the core’s own readers, and keeps each refusal at the field it belongs to. */
@@ -29,15 +30,21 @@ trait ReadsFields
         try {
             return $read();
         } catch (Refusal $refusal) {
-            $this->refuse($field, $refusal->getMessage());
+            $this->refuse($field, $refusal);
 
             return null;
         }
     }
 
-    protected function refuse(string $field, string $sentence): void
+    protected function refuse(string $field, string|Refusal $why): void
     {
-        $this->refusals[$field] ??= $sentence;
+        $this->refusals[$field] ??= $why instanceof Refusal ? (string) $this->speech()->say($why->fact) : $why;
+    }
+
+    /** In whose words and units a refusal is said. */
+    protected function speech(): Speech
+    {
+        return new Speech;
     }
 
     protected function length(string $field, Unit $unit): ?Length

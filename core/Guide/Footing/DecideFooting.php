@@ -22,7 +22,7 @@ final readonly class DecideFooting implements Rule
                 Phase::Footing, Fact::of(MoveKind::DecideFooting), [Fact::of(MoveWhy::FrostFromTheOffice)],
             );
         } elseif ($site->footing->refused !== null) {
-            yield new Move(Phase::Footing, Fact::of(MoveKind::ChangePlane), [Fact::of(MoveWhy::Refused, says: $site->footing->refused->getMessage())]);
+            yield new Move(Phase::Footing, Fact::of(MoveKind::ChangePlane), [$site->footing->refused->fact]);
         }
     }
 }

@@ -81,7 +81,6 @@ enum MoveWhy
     case TwoSetUpsCheck;
     case SecondSetUpChecks;
     case FrostFromTheOffice;
-    case Refused;
     case SoilFound;
     case FootMustBeWider;
     case SuitsBestNow;

@@ -17,7 +17,6 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Stored;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Plan\Posts\PostRole;
 
 /** A rule was knowingly waived, or a way chosen, and why. */
 final readonly class Decision implements Payload
@@ -63,10 +62,8 @@ final readonly class Decision implements Payload
         }
         $post = $this->post === null ? null : $plan->grid->find($this->post);
         $role = $post === null ? null : $plan->roleOf($post);
-        if ($this->about === DecisionAbout::AcceptShortHole && $role?->isNeverShortened()) {
-            throw EntryRefused::neverShortened($role === PostRole::Corner
-                ? 'A corner is never shortened: it carries the braces and the ends of two beams.'
-                : 'An anchor post is never shortened: what pulls at it needs the whole depth.');
+        if ($this->about === DecisionAbout::AcceptShortHole && $role !== null && $role->isNeverShortened()) {
+            throw EntryRefused::neverShortened($role);
         }
     }
 

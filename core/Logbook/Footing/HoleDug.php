@@ -112,7 +112,7 @@ final readonly class HoleDug implements Payload
     public function checkUnder(Plan $plan): void
     {
         if ($this->width !== null && ! $plan->hole->dugTo($this->width)->takes($plan->post)) {
-            throw EntryRefused::holeTooNarrow($plan->write($plan->post->across()));
+            throw EntryRefused::holeTooNarrow($plan->post->across());
         }
     }
 

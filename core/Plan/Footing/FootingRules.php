@@ -6,6 +6,7 @@ namespace Aequus\Plan\Footing;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\PostRole;
+use Aequus\Plan\Terms\FootingRuleRefusal;
 use Aequus\Plan\Terms\PlanRefused;
 
 /** What was decided about depth for the whole job, and which of its posts must stand firmer. Heights are above the benchmark’s zero. */
@@ -38,16 +39,16 @@ final readonly class FootingRules
         public array $roles = [],
         public Firmer $firmer = Firmer::CornersAndNamed,
     ) {
-        foreach (['frost depth' => $frost, 'margin' => $margin, 'pad' => $pad, 'gravel' => $gravel, 'least gravel' => $leastGravel] as $what => $length) {
+        foreach ([[FootingRuleRefusal::FrostBelowZero, $frost], [FootingRuleRefusal::MarginBelowZero, $margin], [FootingRuleRefusal::PadBelowZero, $pad], [FootingRuleRefusal::GravelBelowZero, $gravel], [FootingRuleRefusal::LeastGravelBelowZero, $leastGravel]] as [$below, $length]) {
             if ($length->isNegative()) {
-                throw PlanRefused::footingRule("The {$what} can’t be below zero. Enter 0 where there is none.");
+                throw PlanRefused::footingRule($below);
             }
         }
         if ($leastGravel->isLongerThan($gravel)) {
-            throw PlanRefused::footingRule('The least gravel is more than the gravel planned. Enter the same or less.');
+            throw PlanRefused::footingRule(FootingRuleRefusal::LeastGravelAbovePlanned);
         }
         if ($frost->isLongerThan(Length::feet(12))) {
-            throw PlanRefused::footingRule('A frost depth of more than 12 ft is beyond any auger and this tool. Check the unit, or ask an engineer.');
+            throw PlanRefused::footingRule(FootingRuleRefusal::FrostBeyondReach);
         }
     }
 

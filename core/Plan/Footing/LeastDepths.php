@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Footing;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Terms\FootingRuleRefusal;
 use Aequus\Plan\Terms\PlanRefused;
 
 /** What more must stand in the ground beside frost and embedment, each where there is such a rule. Below finished grade, unless it says otherwise. */
@@ -26,9 +27,9 @@ final readonly class LeastDepths
         public ?Length $sideways = null,
         public ?Length $forRole = null,
     ) {
-        foreach (['embedment in today’s ground' => $today, 'local minimum' => $local, 'maker’s minimum' => $maker, 'depth for the side load' => $sideways, 'extra depth of firmer posts' => $forRole] as $what => $length) {
+        foreach ([$today, $local, $maker, $sideways, $forRole] as $length) {
             if ($length?->isNegative()) {
-                throw PlanRefused::footingRule("The {$what} can’t be below zero. Leave it empty where there is no such rule.");
+                throw PlanRefused::footingRule(FootingRuleRefusal::LeastBelowZero);
             }
         }
     }

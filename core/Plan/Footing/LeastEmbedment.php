@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Footing;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Terms\FootingRuleRefusal;
 use Aequus\Plan\Terms\PlanRefused;
 
 /** How much of a post must at least stand in the ground: a length, or a share of the whole post. */
@@ -20,7 +21,7 @@ final readonly class LeastEmbedment
     public static function length(Length $length): self
     {
         if ($length->isNegative()) {
-            throw PlanRefused::footingRule('The least embedment can’t be below zero. Enter 0 where no rule asks for one.');
+            throw PlanRefused::footingRule(FootingRuleRefusal::EmbedmentBelowZero);
         }
 
         return new self($length, null);
@@ -30,7 +31,7 @@ final readonly class LeastEmbedment
     public static function share(float $share): self
     {
         if ($share <= 0 || $share >= 1) {
-            throw PlanRefused::footingRule('The share in the ground lies between 0 and 1, such as 1/3 or 0.33.');
+            throw PlanRefused::footingRule(FootingRuleRefusal::ShareOutOfRange);
         }
 
         return new self(null, $share);

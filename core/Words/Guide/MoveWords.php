@@ -157,7 +157,6 @@ final class MoveWords
             MoveWhy::TwoSetUpsCheck => 'Depths rest on its height: two set-ups check each other.',
             MoveWhy::SecondSetUpChecks => 'Depths rest on these heights: a second set-up, or a hop with a board, checks them.',
             MoveWhy::FrostFromTheOffice => 'Frost depth comes from your local office; margin, embedment, pad and gravel are yours. No hole has a depth before that.',
-            MoveWhy::Refused => '{says}',
             MoveWhy::SoilFound => 'At the bottom {found} was found at {post}, {assumed} was assumed.',
             MoveWhy::FootMustBeWider => 'It carries less, so the foot must be wider.',
             MoveWhy::SuitsBestNow => 'What suits it best now: {hold}.',

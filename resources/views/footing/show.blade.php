@@ -22,7 +22,7 @@
                     <p class="verdict-why">A hole is dug from today’s ground. Read the rod at the posts first.</p>
                 @elseif ($footing->refused)
                     <h1>The plane asked for can’t be kept</h1>
-                    <p class="verdict-why">{!! \App\View\Typeset::sentence($footing->refused->getMessage()) !!} Until then the depths below are for the highest plane the rules allow.</p>
+                    <p class="verdict-why">{!! \App\View\Typeset::sentence($site->speech->say($footing->refused->fact)) !!} Until then the depths below are for the highest plane the rules allow.</p>
                 @elseif ($short->isNotEmpty())
                     <h1>{{ $short->count() === 1 ? 'Hole '.$short->first()->required->post->label.' is' : $short->count().' holes are' }} not deep enough</h1>
                     <p class="verdict-why">{{ $short->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ') }}: not deep enough even with the gravel at its thinnest. {{ count($footing->dug) }} of {{ count($plan->grid->posts) }} are dug.</p>

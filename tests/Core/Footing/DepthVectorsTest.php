@@ -19,6 +19,7 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Told;
 use Tests\Vectors;
 use Tests\VectorTestCase;
 
@@ -38,8 +39,8 @@ final class DepthVectorsTest extends VectorTestCase
                 default => Depths::commonPlane($needs, self::mm($input['asked_level'] ?? null)),
             };
         } catch (FootingRefused $refusal) {
-            $this->assertTrue($expect['refused'], $refusal->getMessage());
-            $this->assertStringContainsString($expect['must_name'][0], $refusal->getMessage());
+            $this->assertTrue($expect['refused'], Told::refusal($refusal));
+            $this->assertStringContainsString($expect['must_name'][0], Told::refusal($refusal));
 
             return;
         }

@@ -34,6 +34,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 use Tests\Core\Guide\SimulatedBuilder;
+use Tests\Told;
 
 /** Heights from what the logbook holds, on a 3 × 2 grid whose true ground is known. */
 final class HeightsTest extends TestCase
@@ -199,7 +200,7 @@ final class HeightsTest extends TestCase
                 $make();
                 $this->fail("Not refused: {$sentence}");
             } catch (EntryRefused $refused) {
-                $this->assertStringContainsString($sentence, $refused->getMessage());
+                $this->assertStringContainsString($sentence, Told::refusal($refused));
             }
         }
     }

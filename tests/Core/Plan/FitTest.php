@@ -17,6 +17,7 @@ use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Plan\Terms\Point;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
+use Tests\Told;
 
 /** Machines, panels and neighbours against the posts: 140 mm square at 2400 mm. */
 final class FitTest extends TestCase
@@ -68,7 +69,7 @@ final class FitTest extends TestCase
                 $attempt();
                 $this->fail('not refused');
             } catch (PlanRefused $refusal) {
-                $this->assertNotSame('', $refusal->getMessage());
+                $this->assertNotSame('', Told::refusal($refusal));
             }
         }
     }

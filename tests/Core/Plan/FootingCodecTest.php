@@ -28,12 +28,12 @@ use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Plan\Stored\PlanCodec;
-use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Plan\Tops\TopRules;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
+use Tests\Told;
 
 /** What a plan says of holes, depths, holding and tops, as stored and read again. */
 final class FootingCodecTest extends TestCase
@@ -97,9 +97,7 @@ final class FootingCodecTest extends TestCase
     #[TestWith(['forRole'])]
     public function test_a_least_depth_below_zero_is_refused(string $which): void
     {
-        $this->expectException(PlanRefused::class);
-        $this->expectExceptionMessage('can’t be below zero');
-        new LeastDepths(...[$which => Length::millimetres(-1)]);
+        $this->assertStringContainsString('can’t be below zero', Told::refused(fn () => new LeastDepths(...[$which => Length::millimetres(-1)])));
     }
 
     private function decided(HoleShape $shape): Plan

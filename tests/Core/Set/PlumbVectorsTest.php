@@ -14,6 +14,7 @@ use Aequus\Set\Lean;
 use Aequus\Set\PlumbRefused;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Told;
 use Tests\Vectors;
 use Tests\VectorTestCase;
 
@@ -28,9 +29,9 @@ final class PlumbVectorsTest extends VectorTestCase
         try {
             $readings = array_map(fn (array $reading) => $this->reading($reading, $names), $input['readings']);
         } catch (PlumbRefused $refusal) {
-            $this->assertTrue($expect['refused'], $refusal->getMessage());
+            $this->assertTrue($expect['refused'], Told::refusal($refusal));
             foreach ($expect['must_name'] as $name) {
-                $this->assertStringContainsString($name, $refusal->getMessage());
+                $this->assertStringContainsString($name, Told::refusal($refusal));
             }
 
             return;

@@ -21,7 +21,7 @@ final class DecisionForm extends EntryRequest
 
         $lesser = $about === DecisionAbout::WaiveEmbedment ? $this->lengthOrNone('lesser', $plan->notation->unit) : null;
         if ($about === DecisionAbout::WaiveEmbedment && ($lesser === null || ! $lesser->isPositive())) {
-            $this->refuse('lesser', EntryRefused::lesserEmbedmentMissing()->getMessage());
+            $this->refuse('lesser', EntryRefused::lesserEmbedmentMissing());
         }
 
         return $about && $this->refusals === [] ? new Decision($about, $post, $this->text('reason'), $lesser) : null;

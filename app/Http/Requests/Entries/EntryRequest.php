@@ -13,6 +13,7 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Site\KnownSite;
 use Aequus\Words\Logbook\QuestionWords;
+use Aequus\Words\Speech;
 use App\Actions\NewEntry;
 use App\Http\Requests\ReadsFields;
 use App\Models\Job;
@@ -156,6 +157,11 @@ abstract class EntryRequest extends FormRequest
     protected function measure(string $field, Plan $plan): ?Length
     {
         return $this->length($field, $plan->notation->unit);
+    }
+
+    protected function speech(): Speech
+    {
+        return new Speech($this->job()->revision->plan());
     }
 
     protected function job(): Job

@@ -23,11 +23,11 @@ final class FilledForm extends EntryRequest
         [$post, $step] = [$this->postAt($plan), $this->choice('step', FillStep::class)];
         $bags = $this->text('bags');
         if ($bags !== '' && ! ctype_digit($bags)) {
-            $this->refuse('bags', EntryRefused::bagsOutOfRange()->getMessage());
+            $this->refuse('bags', EntryRefused::bagsOutOfRange());
         }
         $at = $this->text('celsius') === '' ? null : Temperature::read($this->text('celsius'), $plan->notation->unit);
         if ($at === null && $this->text('celsius') !== '') {
-            $this->refuse('celsius', EntryRefused::temperatureOutOfRange()->getMessage());
+            $this->refuse('celsius', EntryRefused::temperatureOutOfRange());
         }
 
         return $post && $step && $this->refusals === []

@@ -27,10 +27,10 @@ final class HoleForm extends EntryRequest
         [$post, $depth, $width] = [$this->postAt($plan), $this->measure('depth', $plan), $this->lengthOrNone('width', $plan->notation->unit)];
         $found = $this->text('found') === '' ? null : $this->choice('found', Finding::class);
         if ($width !== null && ! $width->isPositive()) {
-            $this->refuse('width', EntryRefused::widthNotPositive()->getMessage());
+            $this->refuse('width', EntryRefused::widthNotPositive());
         }
         if ($depth !== null && ! $depth->isPositive()) {
-            $this->refuse('depth', EntryRefused::depthNotPositive()->getMessage());
+            $this->refuse('depth', EntryRefused::depthNotPositive());
         }
 
         $dug = $post && $depth && $this->refusals === [] ? $this->at('layers', fn () => new HoleDug($post, $depth, $width, $found, $this->soils($depth, $plan))) : null;

@@ -21,7 +21,7 @@ final class LineOffsetForm extends EntryRequest
     {
         $line = $plan->fixedLine($this->text('line')) ?? (count($plan->fixedLines()) === 1 ? $plan->fixedLines()[0] : null);
         if ($line === null) {
-            $this->refuse('line_off', EntryRefused::noLineInThePlan()->getMessage());
+            $this->refuse('line_off', EntryRefused::noLineInThePlan());
 
             return null;
         }

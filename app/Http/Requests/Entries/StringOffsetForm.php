@@ -31,7 +31,7 @@ final class StringOffsetForm extends EntryRequest
         [$a, $b] = [$plan->grid->find($from), $plan->grid->find($to)];
         $left = $a !== null && $b !== null ? $toward->leftOf($a->at, $b->at) : 1;
         if ($left === 0) {
-            $this->refuse('toward', EntryRefused::sideAlongTheString()->getMessage());
+            $this->refuse('toward', EntryRefused::sideAlongTheString());
 
             return null;
         }

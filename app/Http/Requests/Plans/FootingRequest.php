@@ -11,6 +11,7 @@ use Aequus\Plan\Footing\LeastDepths;
 use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostRole;
+use Aequus\Plan\Terms\FootingRuleRefusal;
 use Aequus\Plan\Terms\PlanRefused;
 use Illuminate\Validation\ValidationException;
 
@@ -71,7 +72,7 @@ final class FootingRequest extends PlanChangeRequest
             preg_match('#^(\d+)\s*/\s*(\d+)$#', $typed, $part) === 1 && (int) $part[2] > 0 => (int) $part[1] / (int) $part[2],
             preg_match('/^(\d+(?:[.,]\d+)?)\s*%$/', $typed, $part) === 1 => (float) str_replace(',', '.', $part[1]) / 100,
             preg_match('/^0?[.,]\d+$/', $typed) === 1 => (float) str_replace(',', '.', $typed),
-            default => throw PlanRefused::footingRule("“{$typed}” is not a share. Enter 1/3, 30 % or 0.3."),
+            default => throw PlanRefused::footingRule(FootingRuleRefusal::NoShare, $typed),
         });
     }
 }

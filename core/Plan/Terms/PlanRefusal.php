@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Terms;
+
+/** Why something can’t be taken. */
+enum PlanRefusal
+{
+    case SideWithoutName;
+    case SidesShareAName;
+    case BayNotPositive;
+    case NoBays;
+    case TooManyLines;
+    case NothingIsLeft;
+    case OverallTooSmall;
+    case EveryPostLeftOut;
+    case NoSuchPost;
+    case SectionNotPositive;
+    case PostsOverlap;
+    case UnknownNominalSize;
+    case HoleNarrowerThanPost;
+    case NothingStands;
+    case BoardWithoutLength;
+    case FixedLineWithoutLength;
+    case BaseLineOfOnePost;
+    case NothingToFit;
+    case FitsBetweenOnePost;
+    case NeighbourNegative;
+    case BellNoWider;
+    case CollarTooLow;
+    case MarkCoarserThanTolerance;
+}
