@@ -18,6 +18,7 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
+use Aequus\Words\Names;
 use App\Drawing\Drawn\DrawnBand;
 use App\Drawing\Drawn\DrawnFixed;
 use App\Drawing\Drawn\DrawnLine;
@@ -151,11 +152,11 @@ final readonly class PlanDrawing
     {
         $posts = self::posts($site->plan, self::nextIn($site, Phase::Footing), function (Post $post) use ($site): array {
             $hole = $site->footing->asDug($post);
-            $beside = $hole === null ? array_map(fn (HoleAsDug $met) => "{$met->required->post->label} beside it met {$met->found?->inWords()}", $site->footing->foundBeside($post, $site->plan->grid->posts)) : [];
+            $beside = $hole === null ? array_map(fn (HoleAsDug $met) => "{$met->required->post->label} beside it met ".Names::of($met->found), $site->footing->foundBeside($post, $site->plan->grid->posts)) : [];
 
             return match (true) {
                 $hole === null => ['planned', implode(', ', ['to dig', ...$beside]), $beside === [] ? '' : 'look out'],
-                default => [$hole->serves() ? 'dug' : 'short', ($hole->serves() ? 'deep enough' : 'short by '.$site->plan->write($hole->shortBy)).($hole->found === null ? '' : ", met {$hole->found->inWords()}"), $hole->found?->inWords() ?? ''],
+                default => [$hole->serves() ? 'dug' : 'short', ($hole->serves() ? 'deep enough' : 'short by '.$site->plan->write($hole->shortBy)).($hole->found === null ? '' : ', met '.Names::of($hole->found)), Names::of($hole->found)],
             };
         });
 

@@ -17,6 +17,7 @@ use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
+use Aequus\Words\Names;
 use App\View\Sums;
 
 /** What a site is like, ticked in the address or as it was decided, and the ways of holding posts ranked for it with what this job’s holes would take. */
@@ -62,7 +63,7 @@ final readonly class HoldForm
         $best = $this->adviser->ranked[0];
 
         return match (true) {
-            $best->leads => 'Best here: '.$best->hold->inWords(),
+            $best->leads => 'Best here: '.Names::of($best->hold),
             $best->possible => 'None of these would do by itself',
             default => 'None of these is possible here',
         };

@@ -13,6 +13,7 @@ use Aequus\Footing\Materials\ReadyMix;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Site\SiteState;
+use Aequus\Words\Names;
 use App\View\Sums;
 
 /** What all holes take together, as dug where they are dug, and whether the bags on site last. Asked in the address, nothing stored. */
@@ -102,6 +103,6 @@ final readonly class Materials
     /** @return list<string> how the posts are held, in words */
     public function ways(): array
     {
-        return array_values(array_unique(array_map(fn (HoleWork $hole) => $hole->hold->inWords(), $this->holes)));
+        return array_values(array_unique(array_map(fn (HoleWork $hole) => Names::of($hole->hold), $this->holes)));
     }
 }

@@ -8,6 +8,7 @@ use Aequus\Level\LevelReadings;
 use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Site\SiteState;
+use Aequus\Words\Names;
 
 /** Every height reading that counts now, the newest first, and how it stands beside the others. */
 final readonly class LevelSheet
@@ -26,7 +27,7 @@ final readonly class LevelSheet
             if ($payload instanceof RodReading) {
                 $rows[] = new LevelRow($sequence, $site->level->name($payload->point), 'set-up '.($payload->setUp ?: '1'), $payload->rod, $off, $state, $word);
             } elseif ($payload instanceof HeightDifference) {
-                $rows[] = new LevelRow($sequence, "{$site->level->name($payload->from)} to {$site->level->name($payload->to)}", $payload->instrument->inWords(), $payload->read, $off, $state, $word);
+                $rows[] = new LevelRow($sequence, "{$site->level->name($payload->from)} to {$site->level->name($payload->to)}", Names::of($payload->instrument), $payload->read, $off, $state, $word);
             }
         }
         $this->rows = $rows;

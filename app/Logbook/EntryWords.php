@@ -42,6 +42,7 @@ use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
+use Aequus\Words\Names;
 use App\Set\Bearing;
 
 /** An entry in words: in the logbook, and as an echo before it is stored. */
@@ -60,28 +61,28 @@ final readonly class EntryWords
         return match (true) {
             $said instanceof NoticeAsked => "Utility marks asked for on {$said->askedOn}, {$said->workingDays} working days".($said->reference === '' ? '' : ", number {$said->reference}"),
             $said instanceof ServiceLine => ucfirst($said->type->value)." line “{$said->name}”, {$write($said->noDig)} no-dig each side",
-            $said instanceof TapeReading => "Tape {$this->label($said->from)}–{$this->label($said->to)}: {$write($said->distance)}, {$said->tape->inWords()}".($said->name === '' ? '' : " “{$said->name}”").$this->held($said),
+            $said instanceof TapeReading => "Tape {$this->label($said->from)}–{$this->label($said->to)}: {$write($said->distance)}, ".Names::of($said->tape).($said->name === '' ? '' : " “{$said->name}”").$this->held($said),
             $said instanceof StringReading => "{$this->label($said->post)} stands {$write($said->offLine()->magnitude())} ".($said->offLine()->isNegative() ? 'right' : 'left')." of the string from {$this->label($said->from)} to {$this->label($said->to)}",
-            $said instanceof LineReading => "{$this->label($said->post)} stands {$write($said->off->magnitude())} off {$this->line($said->line)}".($said->tape === null ? '' : ", {$said->tape->inWords()}"),
+            $said instanceof LineReading => "{$this->label($said->post)} stands {$write($said->off->magnitude())} off {$this->line($said->line)}".($said->tape === null ? '' : ', '.Names::of($said->tape)),
             $said instanceof AsCast => "{$this->label($said->post)} as cast: ".$this->shift($said->alongX, $said->alongY),
             $said instanceof StakeMoved => "Stake {$this->label($said->post)} moved",
             $said instanceof BoardsUp => 'Batter boards and strings stand',
             $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
             $said instanceof RodReading => "Rod at {$this->point($said->point)}: {$write($said->rod)}".($said->setUp === '' ? '' : ", set-up {$said->setUp}").($said->distance === null ? '' : ", {$write($said->distance)} away"),
             $said instanceof BeamTested => 'Line of sight tested by two pegs: it '.($said->rises->ratio < 0 ? 'falls' : 'rises').' '.number_format(10_000 * abs($said->rises->ratio), 1).' mm in 10 m',
-            $said instanceof HeightDifference => ucfirst($said->instrument->inWords()).($said->level === '' ? '' : " “{$said->level}”").": {$this->point($said->to)} ".($said->read->isZero() ? 'level with' : "{$write($said->read->magnitude())} ".($said->read->isNegative() ? 'lower than' : 'higher than'))." {$this->point($said->from)}".($said->over === null ? '' : ", over {$write($said->over)}").($said->way === LevelWay::Turned ? ', turned' : '').($said->hungAt === null ? '' : ", hung {$write($said->hungAt)} from {$this->point($said->from)}"),
-            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}".($said->width === null ? '' : ", {$write($said->width)} wide").($said->found === null ? '' : ", met {$said->found->inWords()}").implode('', array_map(fn (SoilLayer $layer) => ", {$layer->soil->inWords()} to {$write($layer->to)}", $said->soils)),
+            $said instanceof HeightDifference => ucfirst(Names::of($said->instrument)).($said->level === '' ? '' : " “{$said->level}”").": {$this->point($said->to)} ".($said->read->isZero() ? 'level with' : "{$write($said->read->magnitude())} ".($said->read->isNegative() ? 'lower than' : 'higher than'))." {$this->point($said->from)}".($said->over === null ? '' : ", over {$write($said->over)}").($said->way === LevelWay::Turned ? ', turned' : '').($said->hungAt === null ? '' : ", hung {$write($said->hungAt)} from {$this->point($said->from)}"),
+            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}".($said->width === null ? '' : ", {$write($said->width)} wide").($said->found === null ? '' : ', met '.Names::of($said->found)).implode('', array_map(fn (SoilLayer $layer) => ', '.Names::of($layer->soil)." to {$write($layer->to)}", $said->soils)),
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
-            $said instanceof PlumbReading => "Post {$this->label($said->post)}, ".($said->bearing === null ? "{$side($said->face)} face" : Bearing::inWords($said->bearing, $this->site->plan->sides)).": {$this->lean($said)}, {$said->stage->inWords()}".($said->turned ? ', level turned' : ''),
+            $said instanceof PlumbReading => "Post {$this->label($said->post)}, ".($said->bearing === null ? "{$side($said->face)} face" : Bearing::inWords($said->bearing, $this->site->plan->sides)).": {$this->lean($said)}, ".Names::of($said->stage).($said->turned ? ', level turned' : ''),
             $said instanceof TwistRead => "Post {$this->label($said->post)} is turned {$write($said->gap)} over {$write($said->over)}",
-            $said instanceof SpacingRead => "{$this->label($said->from)} to ".($said->to === null ? $this->line($said->line) : $this->label($said->to))." {$said->at->inWords()}: {$write($said->distance)}",
-            $said instanceof SeenReady => ucfirst("{$said->item->inWords()}: seen to").($said->post === null ? '' : " at {$this->label($said->post)}"),
-            $said instanceof CrossChecked => "Before {$said->before->inWords()} measured again by {$said->route->inWords()}: ".($said->off->isZero() ? 'as in the book' : "{$write($said->off->magnitude())} off"),
-            $said instanceof PostFilled => "Post {$this->label($said->post)}: {$said->step->inWords()}".($said->bags === null ? '' : ", {$said->bags} bags").($said->celsius === null ? '' : ', at '.Temperature::celsius($said->celsius)->write($this->site->plan->notation->unit)),
+            $said instanceof SpacingRead => "{$this->label($said->from)} to ".($said->to === null ? $this->line($said->line) : $this->label($said->to)).' '.Names::of($said->at).": {$write($said->distance)}",
+            $said instanceof SeenReady => ucfirst(Names::of($said->item).': seen to').($said->post === null ? '' : " at {$this->label($said->post)}"),
+            $said instanceof CrossChecked => 'Before '.Names::of($said->before).' measured again by '.Names::of($said->route).': '.($said->off->isZero() ? 'as in the book' : "{$write($said->off->magnitude())} off"),
+            $said instanceof PostFilled => "Post {$this->label($said->post)}: ".Names::of($said->step).($said->bags === null ? '' : ", {$said->bags} bags").($said->celsius === null ? '' : ', at '.Temperature::celsius($said->celsius)->write($this->site->plan->notation->unit)),
             $said instanceof PictureTaken => 'Picture'.($said->post === null ? '' : " of {$this->label($said->post)}").($said->says === '' ? '' : ": {$said->says}"),
             $said instanceof TopMeasured => "Top of {$this->label($said->post)}: {$write($said->aboveDatumLine)} above the datum line",
             $said instanceof PostCut => "Post {$this->label($said->post)} cut",
-            $said instanceof Decision => $said->about->inWords().($said->post === null ? '' : " ({$this->label($said->post)})").($said->lesser === null ? '' : ", {$write($said->lesser)} all the same").": {$said->reason}",
+            $said instanceof Decision => Names::of($said->about).($said->post === null ? '' : " ({$this->label($said->post)})").($said->lesser === null ? '' : ", {$write($said->lesser)} all the same").": {$said->reason}",
             $said instanceof Remark => ($said->post === null ? '' : $this->label($said->post).': ').$said->text,
             $said instanceof HandedOver => "Handed over to {$said->to}".($said->remark === '' ? '' : ": {$said->remark}"),
             $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
@@ -103,7 +104,7 @@ final readonly class EntryWords
 
         return match (true) {
             $lean->isPlumb() => ($said->bearing === null && $said->isAlongFace() ? 'plumb along it' : 'plumb').$over,
-            $lean->bubble !== null => "{$lean->bubble->inWords()}, top {$toward}",
+            $lean->bubble !== null => Names::of($lean->bubble).", top {$toward}",
             $lean->degrees !== null => "{$lean->degrees}° {$toward}",
             default => "{$this->site->plan->write($lean->off ?? Length::zero())} {$toward}{$over}",
         };
@@ -114,7 +115,7 @@ final readonly class EntryWords
         return match (true) {
             $point->isBenchmark() => 'the benchmark',
             $point->post === null => $point->name,
-            default => $this->label($point->post).($point->feature === PostFeature::Ground ? '' : ", {$point->feature->inWords()}"),
+            default => $this->label($point->post).($point->feature === PostFeature::Ground ? '' : ', '.Names::of($point->feature)),
         };
     }
 

@@ -11,6 +11,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Terms\Side;
 use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
+use Aequus\Words\Names;
 
 /** Every post that stands, read for plumb both ways: a gap under one level, and where the top goes. */
 final readonly class PlumbRound
@@ -92,7 +93,7 @@ final readonly class PlumbRound
             match (true) {
                 $last === null => $elsewhere,
                 $byGap => '',
-                default => count($readings) > 1 ? 'read with the level both ways round: change it on the page of the post' : "read by {$last->lean->way->inWords()}: change it on the page of the post",
+                default => count($readings) > 1 ? 'read with the level both ways round: change it on the page of the post' : 'read by '.Names::of($last->lean->way).': change it on the page of the post',
             }, $choice, $steep ? 'off' : 'fits', $steep ? 'leans' : 'plumb this way',
         );
     }

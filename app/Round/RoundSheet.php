@@ -19,6 +19,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Words\Names;
 use App\Square\EntryForm;
 use App\Square\ReadingRow;
 use App\Square\ReadingSheet;
@@ -143,7 +144,7 @@ final readonly class RoundSheet
             // A hole that is dug on is a new entry; the newest counts.
             return new RoundRow(
                 $post->label, $post->label, EntryKind::Hole, 'depth', ['post' => $post->label], $this->site->footing->toReach($post), $hole?->depth, null,
-                $more ? ($hole->found === null ? 'width or soil' : "that it met {$hole->found->inWords()}").' is written down too: change it on the dig list' : '',
+                $more ? ($hole->found === null ? 'width or soil' : 'that it met '.Names::of($hole->found)).' is written down too: change it on the dig list' : '',
                 state: $this->site->footing->asDug($post)?->serves() ? 'fits' : 'off', word: $this->site->footing->asDug($post)?->serves() ? 'deep enough' : 'short',
             );
         }, array_values(array_filter($this->site->walk(), fn (Post $post) => $this->site->footing->required($post) !== null)));

@@ -22,6 +22,7 @@ use Aequus\Set\SetClock;
 use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
+use Aequus\Words\Names;
 use DateTimeImmutable;
 
 /** All that is known of one post, in the order of the work. */
@@ -83,9 +84,9 @@ final readonly class PostSheet
 
         return match (true) {
             $required === null => new PostFact('Hole', 'no depth is known yet', 'to-pull'),
-            $dug === null => new PostFact('Hole', "{$this->write($required->holeDepth())} deep, {$required->governing->inWords()}; not dug", 'to-pull'),
+            $dug === null => new PostFact('Hole', "{$this->write($required->holeDepth())} deep, ".Names::of($required->governing).'; not dug', 'to-pull'),
             default => new PostFact(
-                'Hole', "{$this->write($required->need->ground->minus($dug->bottom))} of {$this->write($required->holeDepth())}".($dug->found === null ? '' : ", met {$dug->found->inWords()}"), $dug->serves() ? 'fits' : 'off',
+                'Hole', "{$this->write($required->need->ground->minus($dug->bottom))} of {$this->write($required->holeDepth())}".($dug->found === null ? '' : ', met '.Names::of($dug->found)), $dug->serves() ? 'fits' : 'off',
             ),
         };
     }
@@ -95,13 +96,13 @@ final readonly class PostSheet
         $hold = $this->site->plan->holdOf($this->post->id);
         $bed = $this->site->plan->holding->customs->foot ?? FootBed::Pad;
 
-        return new PostFact('Held', $hold->inWords().($hold->isDug() ? '; foot: '.$bed->inWords() : ''));
+        return new PostFact('Held', Names::of($hold).($hold->isDug() ? '; foot: '.Names::of($bed) : ''));
     }
 
     private function wood(): ?PostFact
     {
         $reach = $this->site->footing->treatedUpTo($this->post);
-        $care = $this->site->plan->holding?->customs->wood->inWords();
+        $care = Names::of($this->site->plan->holding?->customs->wood);
 
         return $reach === null ? null : new PostFact('Buried wood', "{$care} up to {$this->write($reach)} from its foot, a hand above the ground");
     }
@@ -117,7 +118,7 @@ final readonly class PostSheet
         $level = $own === null ? '' : ', the level itself shows '.number_format(abs($own) * 1000, 2).' mm in a metre';
         $half = $stands->lean->isHalfKnown() ? ', one way only' : '';
 
-        return new PostFact('Plumb', ($parts === '' ? 'plumb' : "top {$parts}").", {$stands->stage?->inWords()}{$half}{$level}", $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'));
+        return new PostFact('Plumb', ($parts === '' ? 'plumb' : "top {$parts}").', '.Names::of($stands->stage)."{$half}{$level}", $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'));
     }
 
     private function drift(): ?PostFact

@@ -15,7 +15,7 @@ final readonly class ReadyPosts
     /** @var list<string> labels */
     public array $ready;
 
-    /** @var array<string, list<string>> labels by what is missing, in words */
+    /** @var array<string, list<string>> labels by the value of the PourPoint that is missing */
     public array $missing;
 
     public function __construct(SiteState $site)
@@ -32,7 +32,7 @@ final readonly class ReadyPosts
                 $ready[] = $post->label;
             }
             foreach ($lacks as $point) {
-                $missing[$point][] = $post->label;
+                $missing[$point->value][] = $post->label;
             }
         }
         [$this->waiting, $this->ready, $this->missing] = [$waiting, $ready, $missing];

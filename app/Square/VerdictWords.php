@@ -17,6 +17,7 @@ use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\SquareVerdict;
+use Aequus\Words\Names;
 use Aequus\Words\Speech;
 
 /** The verdict on a layout in plain words: what holds, what it rests on, and how that follows from this job’s own figures. */
@@ -80,7 +81,7 @@ final readonly class VerdictWords
             SquareVerdict::InDoubt => $survey->isInDoubt()
                 ? [$this->plural(count($survey->mistakes->named ?? []), 'reading', 'readings').' can’t all be true', 'One of them may be wrong, and from what was read it can’t be told which: a mistake in any of them would look the same. '.$this->wouldTell()]
                 : ['One pair was read twice, far apart', 'Read it once more and correct the wrong one.'],
-            SquareVerdict::RougherThanClass => ['These tapes are rougher than their class', 'No single reading is wrong, but together they scatter '.number_format($survey->mistakes->s0 ?? 0.0, 1)." times as much as a {$this->plan->layout->tape->inWords()} should."],
+            SquareVerdict::RougherThanClass => ['These tapes are rougher than their class', 'No single reading is wrong, but together they scatter '.number_format($survey->mistakes->s0 ?? 0.0, 1).' times as much as a '.Names::of($this->plan->layout->tape).' should.'],
             SquareVerdict::Out => ($survey->placed?->way === PlacementWay::ByLine ? $this->againstTheLine() : null) ?? $this->leans() ?? [
                 count($out) === 1 ? "Stake {$out[0]} is out" : count($out).' stakes are out: '.implode(', ', $out),
                 $this->plural(count($survey->known) - count($survey->placed?->out() ?? []), 'other stake stands', 'other stakes stand').($survey->placed?->untold() === [] ? " within {$tolerance}" : ' where they are, as far as can be told').($unread > 0 ? "; {$unread} of {$all} readings are still to take." : '.'),
@@ -209,7 +210,7 @@ final readonly class VerdictWords
         $survey = $square->survey;
         $rests = [];
         if ($survey->placed !== null) {
-            $rests[] = 'Judged '.self::way($survey->placed->way).', with a '.$this->plan->layout->tape->inWords().'; every stake is known within '.$this->plan->write(Length::millimetres(2.45 * $survey->placed->covariance->largest())).'.';
+            $rests[] = 'Judged '.self::way($survey->placed->way).', with a '.Names::of($this->plan->layout->tape).'; every stake is known within '.$this->plan->write(Length::millimetres(2.45 * $survey->placed->covariance->largest())).'.';
         }
         if ($square->unread() === [] && $survey->free !== []) {
             $rests[] = 'Nothing read so far says where '.$this->labels($survey->free).' stand.';

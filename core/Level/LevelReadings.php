@@ -138,7 +138,7 @@ final readonly class LevelReadings
         }
         $label = $point->post === null ? $point->name : $this->plan->grid->find($point->post)->label ?? '?';
 
-        return $point->post === null || $point->feature->value === 'ground' ? $label : "{$label} {$point->feature->inWords()}";
+        return $point->post === null || $point->feature->value === 'ground' ? $label : "{$label} ".$point->feature->spoken();
     }
 
     private static function difference(string $id, string $from, string $to, HeightDifference $difference): LevelReading

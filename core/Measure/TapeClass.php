@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Measure;
 
-use Aequus\Fact\Named;
-
 /** What a tape can be trusted to: the standard deviation of one distance is √(a² + (b·d)²). */
-enum TapeClass: string implements Named
+enum TapeClass: string
 {
     case SteelWithCare = 'steel_with_care';
     case Steel = 'steel';
@@ -25,15 +23,5 @@ enum TapeClass: string implements Named
         };
 
         return hypot($constant, $proportional * $distance->inMillimetres());
-    }
-
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::SteelWithCare => 'steel tape, nails and an even pull',
-            self::Steel => 'steel tape',
-            self::Fibreglass => 'fibreglass tape',
-            self::LaserMeter => 'laser meter',
-        };
     }
 }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Plan;
 
-use Aequus\Fact\Named;
-
 /** What is being built, as far as cautions and wording care. */
-enum JobKind: string implements Named
+enum JobKind: string
 {
     case Pergola = 'pergola';
     case PoleBuilding = 'pole_building';
@@ -22,19 +20,5 @@ enum JobKind: string implements Named
     public function carriesPeople(): bool
     {
         return in_array($this, [self::Deck, self::Boardwalk, self::PlayStructure], true);
-    }
-
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Pergola => 'Pergola or open shelter',
-            self::PoleBuilding => 'Pole building',
-            self::Deck => 'Deck',
-            self::LetterBox => 'Letter or parcel box',
-            self::PlayStructure => 'Play structure',
-            self::Boardwalk => 'Boardwalk or hide on piers',
-            self::FenceLine => 'Row of posts',
-            self::Other => 'Something else on posts',
-        };
     }
 }

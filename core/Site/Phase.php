@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
-use Aequus\Fact\Named;
-
 /** The phases of a job, in working order. */
-enum Phase: string implements Named
+enum Phase: string
 {
     case Plan = 'plan';
     case Clear = 'clear';
@@ -17,9 +15,4 @@ enum Phase: string implements Named
     case Set = 'set';
     case Cut = 'cut';
     case Handover = 'handover';
-
-    public function inWords(): string
-    {
-        return $this === self::Handover ? 'Hand over' : ucfirst($this->value);
-    }
 }

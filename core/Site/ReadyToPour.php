@@ -18,7 +18,7 @@ use Aequus\Plan\Posts\Post;
 /** Whether one post may be filled: what is measured speaks for itself, what is not must have been seen by somebody; what is missing is named. */
 final readonly class ReadyToPour
 {
-    /** @var array<string, bool> what must be so, in words, and whether it is */
+    /** @var array<string, bool> whether it is so, by the value of each PourPoint that counts at this post, in the order of the work */
     public array $points;
 
     public function __construct(SiteState $site, public Post $post)
@@ -29,29 +29,29 @@ final readonly class ReadyToPour
         // A pier is poured before anything stands on it.
         $isPier = $site->plan->holdOf($post->id) === Hold::Pier;
         $points = [
-            'hole deep enough' => $hole !== null && ($hole->serves() || $site->isShortHoleSettled($post)),
-            'on its mark' => $stake?->verdict === StakeVerdict::Within || $site->square->holds(),
+            PourPoint::HoleDeep->value => $hole !== null && ($hole->serves() || $site->isShortHoleSettled($post)),
+            PourPoint::OnItsMark->value => $stake?->verdict === StakeVerdict::Within || $site->square->holds(),
             ...($isPier ? [] : [
-                'stands, braced two ways' => $stands->set,
-                'plumb on two faces' => self::isPlumb($site, $post),
-                'all posts stand plumb' => self::mayBegin($site),
+                PourPoint::Braced->value => $stands->set,
+                PourPoint::Plumb->value => self::isPlumb($site, $post),
+                PourPoint::AllPlumb->value => self::mayBegin($site),
             ]),
         ];
         foreach (ReadyItem::cases() as $item) {
             if (! $item->isForConcreteOnly() || $site->plan->holdOf($post->id)->isPoured()) {
-                $points[$item->inWords()] = self::isSeen($site, $item, $post);
+                $points[PourPoint::seen($item)->value] = self::isSeen($site, $item, $post);
             }
         }
         if (! $isPier) {
-            $points['one measure taken again by another way'] = self::isCrossChecked($site, PointOfNoReturn::Pour);
+            $points[PourPoint::MeasuredAgain->value] = self::isCrossChecked($site, PointOfNoReturn::Pour);
         }
         $this->points = $points;
     }
 
-    /** @return list<string> */
+    /** @return list<PourPoint> */
     public function missing(): array
     {
-        return array_keys(array_filter($this->points, fn (bool $is) => ! $is));
+        return array_map(PourPoint::from(...), array_keys(array_filter($this->points, fn (bool $is) => ! $is)));
     }
 
     public function isReady(): bool

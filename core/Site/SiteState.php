@@ -272,7 +272,7 @@ final readonly class SiteState
             $depths[$hole->post->value] = $hole->depth;
         }
         foreach ($this->decisions as $decision) {
-            $remarks[$decision->post->value ?? ''][] = $decision->about->inWords().': '.$decision->reason;
+            $remarks[$decision->post->value ?? ''][] = $decision->about->spoken().': '.$decision->reason;
         }
         foreach ($this->log->now(Remark::class) as $remark) {
             $remarks[$remark->post->value ?? ''][] = $remark->text;

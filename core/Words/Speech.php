@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Aequus\Words;
 
 use Aequus\Adjust\Network\NetworkRefusal;
-use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Cut\CutRefusal;
 use Aequus\Fact\Fact;
-use Aequus\Fact\Named;
 use Aequus\Footing\Depths\FootingRefusal;
+use Aequus\Footing\Holes\HoleDeed;
+use Aequus\Footing\Holes\HoleEffect;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
@@ -35,6 +35,7 @@ use Aequus\Square\Network\SquareRefusal;
 use Aequus\Words\Adjust\NetworkRefusalWords;
 use Aequus\Words\Cut\CutRefusalWords;
 use Aequus\Words\Footing\FootingRefusalWords;
+use Aequus\Words\Footing\HoleWords;
 use Aequus\Words\Guide\MoveWords;
 use Aequus\Words\Level\LevelRefusalWords;
 use Aequus\Words\Logbook\BookRefusalWords;
@@ -53,7 +54,7 @@ use UnitEnum;
 
 /**
  * Says a fact in the words and units of one job. A text has places for its parts: “{post}” is filled with the part of that name, “{count: 1 post|# posts}”
- * with the first words where it is one and else with the second, # standing for the number; “{each;}” is a list with semicolons, “{each,}” one with commas alone, “{each|}” one that ends in “or”.
+ * with the first words where it is one and else with the second, # standing for the number; “{each;}” is a list with semicolons, “{each,}” one with commas alone, “{each|}” one that ends in “or”, “{each&}” one of clauses; “{^soil}” begins a sentence.
  */
 final readonly class Speech
 {
@@ -90,6 +91,8 @@ final readonly class Speech
             $is instanceof PictureRefusal => PictureRefusalWords::of($is),
             $is instanceof NetworkRefusal => NetworkRefusalWords::of($is),
             $is instanceof SlopeRefusal => SlopeRefusalWords::of($is),
+            $is instanceof HoleDeed => HoleWords::deed($is),
+            $is instanceof HoleEffect => HoleWords::effect($is),
             $is instanceof Beside => MoveWords::beside($is),
             default => throw new LogicException('Nobody has words for '.$is::class.'.'),
         };
@@ -99,16 +102,18 @@ final readonly class Speech
     {
         $pieces = [];
         foreach (preg_split('/(\{[^{}]+\})/', $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
-            if (preg_match('/^\{([a-z_]+)([;,|])?(?:: ?(.*))?\}$/s', $piece, $place) !== 1) {
+            if (preg_match('/^\{(\^)?([a-z_]+)([;,|&])?(?:: ?(.*))?\}$/s', $piece, $place) !== 1) {
                 $pieces[] = $piece;
 
                 continue;
             }
-            $part = $fact->part($place[1]);
+            $part = $fact->part($place[2]);
             $pieces = [...$pieces, ...match (true) {
-                isset($place[3]) => [self::counted($place[3], $part)],
-                ($place[2] ?? '') === '|' && is_array($part) => $this->listed(array_values($part), ', ', ' or '),
-                ($place[2] ?? '') !== '' && is_array($part) => $this->listed(array_values($part), "{$place[2]} ", "{$place[2]} "),
+                isset($place[4]) => [self::counted($place[4], $part)],
+                ($place[3] ?? '') === '|' && is_array($part) => $this->listed(array_values($part), ', ', ' or '),
+                ($place[3] ?? '') === '&' && is_array($part) => $this->listed(array_values($part), ', and ', ', and '),
+                $place[1] === '^' => (new Sentence($this->spoken($part), $this->notation))->capitalised()->pieces,
+                ($place[3] ?? '') !== '' && is_array($part) => $this->listed(array_values($part), "{$place[3]} ", "{$place[3]} "),
                 default => $this->spoken($part),
             }];
         }
@@ -136,18 +141,12 @@ final readonly class Speech
             $part instanceof Shift => [$part->amount, ' toward the ', ...$this->spoken($part->toward)],
             $part instanceof Fact => $this->say($part)->pieces,
             $part instanceof Edge => [GuessWords::edge($part)],
-            $part instanceof PlacementWay => [str_replace('_', ' ', $part->value)],
-            $part instanceof UnitEnum => [self::named($part)],
+            $part instanceof UnitEnum => [Names::of($part)],
             is_array($part) => $this->listed(array_values($part), ', ', ' and '),
             is_float($part) => [rtrim(rtrim(number_format($part, 1, '.', ''), '0'), '.')],
             is_int($part), is_string($part), $part instanceof Stringable => [(string) $part],
             default => throw new LogicException('Nobody can say '.get_debug_type($part).'.'),
         };
-    }
-
-    private static function named(UnitEnum $case): string
-    {
-        return $case instanceof Named ? $case->inWords() : throw new LogicException('Nobody has a name for '.$case::class.'.');
     }
 
     /**

@@ -10,6 +10,7 @@ use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kinds;
 use Aequus\Measure\Length;
+use Aequus\Words\Names;
 use App\Http\Requests\Entries\EntryRequest;
 use App\Logbook\EntryWords;
 use App\Site\ReadSite;
@@ -189,7 +190,7 @@ final class LogbookTest extends JobTestCase
             $this->assertTrue(is_subclass_of(Kinds::of($kind), Payload::class));
             $this->assertTrue(is_subclass_of(EntryRequest::of($kind), EntryRequest::class), "a form for {$kind->value}");
             $this->post("/jobs/{$this->job->id}/entries/{$kind->value}", ['client_id' => "of-{$kind->value}", 'form' => $kind->value]);
-            $said[] = $kind->inWords();
+            $said[] = Names::of($kind);
         }
         foreach ($this->job->entries as $entry) {
             $this->assertNotSame($entry->kind, $words->say(Kinds::read(EntryKind::from($entry->kind), $entry->payload_version, json_decode($entry->payload, true))));

@@ -8,6 +8,7 @@ use Aequus\Footing\Holes\HoleOptions;
 use Aequus\Footing\Holes\SoilSurprise;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Site\SiteState;
+use Aequus\Words\Names;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
 use App\Drawing\SectionDrawing;
@@ -45,9 +46,9 @@ final class FootingController extends Controller
     {
         $plan = $job->revision->plan();
         $rules = $request->rulesInForce($plan->footing ?? abort(404), $plan);
-        $revise($job, $this->user($request), $plan->withFooting($rules), 'Depths: '.$rules->mode->inWords(), $request->integer('based_on'));
+        $revise($job, $this->user($request), $plan->withFooting($rules), 'Depths: '.Names::of($rules->mode), $request->integer('based_on'));
 
-        return redirect()->route('footing.dig', $job)->with('said', 'It is decided: '.$rules->mode->inWords().'. Every hole was worked out anew.');
+        return redirect()->route('footing.dig', $job)->with('said', 'It is decided: '.Names::of($rules->mode).'. Every hole was worked out anew.');
     }
 
     /** A look-up and an estimate of frost; the rules are typed elsewhere. */

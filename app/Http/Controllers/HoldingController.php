@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Words\Names;
 use App\Actions\RevisePlan;
 use App\Footing\HoldForm;
 use App\Footing\PierForm;
@@ -30,7 +31,7 @@ final class HoldingController extends Controller
     {
         $plan = $job->revision->plan();
         $holding = $request->holding($plan);
-        $revise($job, $this->user($request), $plan->withHolding($holding), 'Held: '.$holding->ofJob->inWords(), $request->integer('based_on'));
+        $revise($job, $this->user($request), $plan->withHolding($holding), 'Held: '.Names::of($holding->ofJob), $request->integer('based_on'));
 
         return redirect()->route('footing.hold', $job)->with('said', 'It is decided. Materials, section and dig list follow it.');
     }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Footing\Depths;
 
-use Aequus\Fact\Named;
-
 /** The rule that makes a hole as deep as it must be. */
-enum DepthRule: string implements Named
+enum DepthRule: string
 {
     case Frost = 'frost';
     case Embedment = 'embedment';
@@ -18,19 +16,4 @@ enum DepthRule: string implements Named
     case Role = 'role';
     case CommonPlane = 'common_plane';
     case Asked = 'asked';
-
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Frost => 'frost line and margin',
-            self::Embedment => 'least embedment below finished grade',
-            self::EmbedmentToday => 'least embedment in today’s ground',
-            self::LocalMinimum => 'local minimum',
-            self::MakerMinimum => 'maker’s minimum',
-            self::Sideways => 'load from the side',
-            self::Role => 'deeper for its role',
-            self::CommonPlane => 'its feet share one plane',
-            self::Asked => 'the plane asked for',
-        };
-    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Footing\Holes;
 
+use Aequus\Fact\Fact;
 use Aequus\Footing\Depths\DepthRule;
 use Aequus\Footing\Depths\HighestFoot;
 use Aequus\Logbook\Footing\Finding;
@@ -30,8 +31,8 @@ final readonly class HoleOptions
             $options = [$this->digOn(), ...($this->isInTheWay() ? [$this->shift($this->shape()->slack($plan->post, $plan->layout->cover)->slack)] : []), ...$this->forSoil(), $this->thinGravel(), $this->shorten(), $this->otherMethod()];
         } elseif ($hole->overDugBy->isPositive()) {
             $options = [
-                new HoleOption('Fill up with gravel, tamped in layers', $hole->overDugBy, 'The foot stays where it was planned: nothing else changes.', true),
-                new HoleOption('Make the pad thicker', $hole->required->need->pad->plus($hole->overDugBy), 'Concrete on clean ground; the foot stays where it was planned.', true),
+                new HoleOption(Fact::of(HoleDeed::FillUpWithGravel), $hole->overDugBy, [Fact::of(HoleEffect::NothingElseChanges)], true),
+                new HoleOption(Fact::of(HoleDeed::ThickerPad), $hole->required->need->pad->plus($hole->overDugBy), [Fact::of(HoleEffect::ConcreteOnCleanGround)], true),
                 ...$this->forSoil(),
             ];
         } else {
@@ -44,25 +45,25 @@ final readonly class HoleOptions
     private function driven(): array
     {
         return [
-            new HoleOption('Drive on, if it still moves', $this->hole->shortBy, 'A hand is kept off it; stop when ten blows bring less than a finger’s breadth.', true),
-            new HoleOption('Pull it, drill the hole a little narrower than the post, and drive it again', null, 'It keeps its depth; the ground beside it must not be loosened.', true),
+            new HoleOption(Fact::of(HoleDeed::DriveOn), $this->hole->shortBy, [Fact::of(HoleEffect::StopAtTenBlows)], true),
+            new HoleOption(Fact::of(HoleDeed::PullAndDrill), null, [Fact::of(HoleEffect::KeepsItsDepth)], true),
             $this->hole->required->need->role?->isNeverShortened()
-                ? new HoleOption('Cut its top off', null, 'Never at a corner or an anchor: they need the whole depth.', false)
-                : new HoleOption('Leave it and cut its top off', $this->hole->footRisesBy, 'So much less stands in the ground. It needs a decision with its reason.', true),
+                ? new HoleOption(Fact::of(HoleDeed::CutItsTop), null, [Fact::of(HoleEffect::NeverAtCornerOrAnchor)], false)
+                : new HoleOption(Fact::of(HoleDeed::LeaveAndCutItsTop), $this->hole->footRisesBy, [Fact::of(HoleEffect::SoMuchLessStands)], true),
         ];
     }
 
     private function digOn(): HoleOption
     {
         $how = match ($this->hole->found) {
-            Finding::Rock => 'Break the rock and dig on',
-            Finding::Roots => 'Cut the roots clean and dig on',
-            Finding::Water => 'Bail the water out and dig on',
-            Finding::RunningSand => 'Sleeve the hole and dig on',
-            default => 'Dig on',
+            Finding::Rock => HoleDeed::BreakTheRock,
+            Finding::Roots => HoleDeed::CutTheRoots,
+            Finding::Water => HoleDeed::BailTheWater,
+            Finding::RunningSand => HoleDeed::SleeveTheHole,
+            default => HoleDeed::DigOn,
         };
 
-        return new HoleOption($how, $this->hole->shortBy, 'Then it is as planned: nothing else changes.', true);
+        return new HoleOption(Fact::of($how), $this->hole->shortBy, [Fact::of(HoleEffect::AsPlannedThen)], true);
     }
 
     private function isInTheWay(): bool
@@ -74,8 +75,8 @@ final readonly class HoleOptions
     private function shift(Length $slack): HoleOption
     {
         return new HoleOption(
-            'Shift the hole clear of it, keeping the post on its mark', $slack->isPositive() ? $slack : null,
-            $slack->isPositive() ? 'So much room the hole leaves round the post and its cover; the post itself does not move.' : 'The hole leaves no room: the post fills it with its cover.', $slack->isPositive(),
+            Fact::of(HoleDeed::ShiftTheHole), $slack->isPositive() ? $slack : null,
+            [$slack->isPositive() ? Fact::of(HoleEffect::RoomLeft) : Fact::of(HoleEffect::NoRoomLeft)], $slack->isPositive(),
         );
     }
 
@@ -83,40 +84,38 @@ final readonly class HoleOptions
     {
         $serves = $this->hole->serves();
 
-        return new HoleOption('Thin the gravel', $this->hole->gravel, $serves
-            ? "{$this->risen()} Every rule of depth still holds."
-            : 'Even at its thinnest the bottom is not deep enough.', $serves);
+        return new HoleOption(Fact::of(HoleDeed::ThinTheGravel), $this->hole->gravel, $serves ? [$this->risen(), Fact::of(HoleEffect::EveryRuleHolds)] : [Fact::of(HoleEffect::ThinnestIsTooHigh)], $serves);
     }
 
     private function shorten(): HoleOption
     {
         $need = $this->hole->required->need;
         if ($need->role?->isNeverShortened()) {
-            return new HoleOption('Shorten the post', null, $need->role === PostRole::Corner ? 'Never at a corner: it carries the braces and the ends of two beams.' : 'Never at an anchor: what pulls at it needs the whole depth.', false);
+            return new HoleOption(Fact::of(HoleDeed::Shorten), null, [Fact::of($need->role === PostRole::Corner ? HoleEffect::NeverAtACorner : HoleEffect::NeverAtAnAnchor)], false);
         }
         $missing = array_values(array_filter(array_map($this->lacks(...), $need->feet())));
         $embedded = $need->finishedGrade->minus($this->hole->foot);
         if ($embedded->times(3)->isShorterThan($this->plan->standing)) {
-            $missing[] = 'less than a quarter of the post stands in the ground';
+            $missing[] = Fact::of(HoleEffect::LessThanAQuarter);
         }
 
         return new HoleOption(
-            'Shorten the post and take the hole as it is', $this->hole->footRisesBy,
-            "{$this->risen()} ".($missing === [] ? 'Only the margin is given up.' : 'Then '.implode(', and ', $missing).'. Your local office must agree.').$this->fromTheTop().' It needs a decision with its reason.', true,
+            Fact::of(HoleDeed::ShortenAndTake), $this->hole->footRisesBy,
+            [$this->risen(), $missing === [] ? Fact::of(HoleEffect::OnlyTheMargin) : Fact::of(HoleEffect::Then, missing: $missing), ...$this->fromTheTop(), Fact::of(HoleEffect::NeedsADecision)], true,
         );
     }
 
-    /** Treated wood is shortened at its top: cut at its foot, bare wood would come to lie at the ground. */
-    private function fromTheTop(): string
+    /** @return list<Fact> treated wood is shortened at its top: cut at its foot, bare wood would come to lie at the ground */
+    private function fromTheTop(): array
     {
         $holding = $this->plan->holding;
         $isTreated = $holding !== null && $holding->site->wood && $holding->customs->wood !== WoodCare::Nothing && $holding->of($this->hole->required->post->id)->isBuried();
 
-        return $isTreated ? ' Cut it at the top: turned over, or cut at the foot, bare wood would stand in the ground.' : '';
+        return $isTreated ? [Fact::of(HoleEffect::CutAtTheTop)] : [];
     }
 
     /** What a rule misses with the foot where this hole puts it; null where it holds, was left aside, or only the margin is given up. */
-    private function lacks(HighestFoot $allowed): ?string
+    private function lacks(HighestFoot $allowed): ?Fact
     {
         $need = $this->hole->required->need;
         $margin = $allowed->rule === DepthRule::Frost ? $need->margin : Length::zero();
@@ -124,29 +123,28 @@ final readonly class HoleOptions
         if ($need->isWaived($allowed->rule) || ! $above->isPositive()) {
             return null;
         }
-        $by = $this->plan->write($above);
 
-        return match ($allowed->rule) {
-            DepthRule::Frost => "the pad lies {$by} above the frost line",
-            DepthRule::Embedment => "the post stands {$by} less deep than its least embedment",
-            DepthRule::Sideways => "it stands {$by} less deep than its load from the side asks",
-            DepthRule::MakerMinimum => "the maker’s minimum is missed by {$by}",
-            DepthRule::LocalMinimum => "the local minimum is missed by {$by}",
-            DepthRule::EmbedmentToday => "it stands {$by} too little in today’s ground",
-            default => "it misses what its role asks by {$by}",
-        };
+        return Fact::of(match ($allowed->rule) {
+            DepthRule::Frost => HoleEffect::AboveTheFrostLine,
+            DepthRule::Embedment => HoleEffect::BelowEmbedment,
+            DepthRule::Sideways => HoleEffect::BelowSideways,
+            DepthRule::MakerMinimum => HoleEffect::BelowMaker,
+            DepthRule::LocalMinimum => HoleEffect::BelowLocal,
+            DepthRule::EmbedmentToday => HoleEffect::BelowToday,
+            default => HoleEffect::BelowRole,
+        }, by: $above);
     }
 
-    private function risen(): string
+    private function risen(): Fact
     {
-        return $this->hole->footRisesBy->isPositive() ? "The foot rises by {$this->plan->write($this->hole->footRisesBy)}, and the post is cut so much shorter at its foot." : 'The foot stays where it was planned.';
+        return $this->hole->footRisesBy->isPositive() ? Fact::of(HoleEffect::FootRises, by: $this->hole->footRisesBy) : Fact::of(HoleEffect::FootStays);
     }
 
     private function otherMethod(): HoleOption
     {
         return new HoleOption(
-            $this->hole->found === Finding::Rock ? 'Pin a base to the rock' : 'Another footing', null,
-            'Anchors, edge distance and frost under it are for a licensed engineer; record what was said as a decision.', true,
+            Fact::of($this->hole->found === Finding::Rock ? HoleDeed::PinToTheRock : HoleDeed::AnotherFooting), null,
+            [Fact::of(HoleEffect::ForAnEngineer)], true,
         );
     }
 
@@ -154,9 +152,9 @@ final readonly class HoleOptions
     private function forFinding(): array
     {
         return match ($this->hole->found) {
-            Finding::Water => [new HoleOption('Pump it dry before anything goes in, or pour through a pipe from the bottom up', null, 'Dry mix in standing water does not set as its bag says. A closed tube floats: hold it down.', true)],
-            Finding::RunningSand => [new HoleOption('Put a tube or a barrel in while digging', null, 'Nobody reaches into a hole whose sides run. The wider hole takes more concrete: enter its width.', true)],
-            Finding::SoftGround => [new HoleOption('Dig on to firm ground, or spread the load over a wider foot', null, 'Say which soil is at the bottom and the width is worked out anew.', true)],
+            Finding::Water => [new HoleOption(Fact::of(HoleDeed::PumpDry), null, [Fact::of(HoleEffect::DryMixInWater)], true)],
+            Finding::RunningSand => [new HoleOption(Fact::of(HoleDeed::TubeWhileDigging), null, [Fact::of(HoleEffect::SidesRun)], true)],
+            Finding::SoftGround => [new HoleOption(Fact::of(HoleDeed::DigToFirmGround), null, [Fact::of(HoleEffect::SayWhichSoil)], true)],
             default => [],
         };
     }
@@ -174,11 +172,11 @@ final readonly class HoleOptions
         }
         $foot = $this->shape()->foot()->times(sqrt($assumed->bearing() / $this->hole->soil->bearing()));
         $in = new LoadNotation($this->plan->notation->unit);
-        $words = "{$this->hole->soil->inWords()} is presumed to carry {$in->pressure($this->hole->soil->bearing())}, the {$assumed->inWords()} assumed {$in->pressure($assumed->bearing())}: so wide a foot carries the same load.";
+        $carries = Fact::of(HoleEffect::SoilCarries, found: $this->hole->soil, carries: $in->pressure($this->hole->soil->bearing()), assumed: $assumed, more: $in->pressure($assumed->bearing()));
 
         return [
-            new HoleOption('Bell the foot out to', $foot, ucfirst($words).' The post, its depth and its length stay; the hole takes more concrete.', ! $this->shape()->isSquare),
-            new HoleOption('Pour a wider pad, or widen the hole to', $foot, 'Enter the width with the hole, and bags and spoil follow.', true),
+            new HoleOption(Fact::of(HoleDeed::BellOut), $foot, [$carries, Fact::of(HoleEffect::PostStays)], ! $this->shape()->isSquare),
+            new HoleOption(Fact::of(HoleDeed::WiderPad), $foot, [Fact::of(HoleEffect::BagsFollow)], true),
         ];
     }
 

@@ -12,6 +12,7 @@ use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\SetClock;
 use Aequus\Site\Phase;
+use Aequus\Site\PourPoint;
 use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
 use DateTimeImmutable;
@@ -25,7 +26,7 @@ final readonly class StopNow
     /** @var list<Post> that may still be filled: due, and nothing is missing */
     public array $mayFill;
 
-    /** @var array<string, list<string>> what others that are due still lack, by label */
+    /** @var array<string, list<PourPoint>> what others that are due still lack, by label */
     public array $lack;
 
     public function __construct(SiteState $site, DateTimeImmutable $now)

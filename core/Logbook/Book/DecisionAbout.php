@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Book;
 
-use Aequus\Fact\Named;
-
 /** What a builder may knowingly decide, against or beside a rule, with a recorded reason. */
-enum DecisionAbout: string implements Named
+enum DecisionAbout: string
 {
     case DigByHand = 'dig_by_hand';
     case AcceptDistance = 'accept_distance';
@@ -23,7 +21,8 @@ enum DecisionAbout: string implements Named
     case AcceptLean = 'accept_lean';
     case AcceptShortPost = 'accept_short_post';
 
-    public function inWords(): string
+    /** As it is called on the quick line, and everywhere else. */
+    public function spoken(): string
     {
         return match ($this) {
             self::DigByHand => 'Dig this hole by hand',

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Footing;
 
-use Aequus\Fact\Named;
-
 /** What a hole met that nobody planned for. */
-enum Finding: string implements Named
+enum Finding: string
 {
     case Rock = 'rock';
     case Roots = 'roots';
@@ -15,13 +13,8 @@ enum Finding: string implements Named
     case RunningSand = 'running_sand';
     case SoftGround = 'soft_ground';
 
-    /** As it is called on the quick line. */
+    /** As it is called on the quick line, and everywhere else. */
     public function spoken(): string
-    {
-        return $this->inWords();
-    }
-
-    public function inWords(): string
     {
         return match ($this) {
             self::Rock => 'rock',

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Kind;
 
-use Aequus\Fact\Named;
-
 /** Every kind of thing that can be written into the logbook. The value is stored and never changes. */
-enum EntryKind: string implements Named
+enum EntryKind: string
 {
     case Notice = 'notice';
     case Service = 'service';
@@ -39,19 +37,4 @@ enum EntryKind: string implements Named
 
     /** What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an offset says from which line, and with which tape. */
     public const VERSION = 6;
-
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::AsCast => 'as cast',
-            self::BeamTested => 'line of sight tested',
-            self::CrossChecked => 'measured again',
-            self::Filled => 'fill',
-            self::Hole => 'hole dug',
-            self::Ready => 'seen to before a pour',
-            self::Rod => 'rod reading',
-            self::Top => 'top measured',
-            default => str_replace('_', ' ', $this->value),
-        };
-    }
 }

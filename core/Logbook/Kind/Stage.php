@@ -4,25 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Kind;
 
-use Aequus\Fact\Named;
-
 /** When a post was read for plumb: it turns about its foot while the hole is open, about grade once it is filled. */
-enum Stage: string implements Named
+enum Stage: string
 {
     case HoleOpen = 'hole_open';
     case Lift = 'lift';
     case Filled = 'filled';
     case Hardened = 'hardened';
-
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::HoleOpen => 'braced, the hole open',
-            self::Lift => 'at a lift of the fill',
-            self::Filled => 'just filled',
-            self::Hardened => 'set hard',
-        };
-    }
 
     public function isFilled(): bool
     {

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
-use Aequus\Fact\Named;
 use Aequus\Measure\Slope;
 
 /** Where the bubble stands against the vial's lines, where nobody measured a gap. */
-enum Bubble: string implements Named
+enum Bubble: string
 {
     case HalfWay = 'half_way';
     case OnTheLine = 'on_the_line';
@@ -16,15 +15,6 @@ enum Bubble: string implements Named
 
     /** A common builder's level: 1/8 in in 2 ft with the bubble on the line. A shim under one end tells it for the level at hand. */
     public const USUAL_FIGURE = 0.125 / 24;
-
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::HalfWay => 'bubble half-way to the line',
-            self::OnTheLine => 'bubble on the line',
-            self::Beyond => 'bubble beyond the line',
-        };
-    }
 
     /** @param  float  $levelFigure rise over run that brings the bubble to the line */
     public function slope(float $levelFigure = self::USUAL_FIGURE): Slope

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
-use Aequus\Fact\Named;
 use Aequus\Plan\Grid\Grid;
 
 /** By which other way something was measured once more before a point of no return, and what that would catch. */
-enum CheckRoute: string implements Named
+enum CheckRoute: string
 {
     case LongDiagonal = 'long_diagonal';
     case WholeLength = 'whole_length';
@@ -16,18 +15,6 @@ enum CheckRoute: string implements Named
     case OtherTape = 'other_tape';
     case OtherLevel = 'other_level';
     case OneRodForAll = 'one_rod';
-
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::LongDiagonal => 'the longest diagonal, from a zero of its own',
-            self::WholeLength => 'the whole row in one pull, from a zero of its own',
-            self::FixedPoints => 'its distance from two things that stand fast, with another tape',
-            self::OtherTape => 'one side with another tape, by another person',
-            self::OtherLevel => 'the height of one post with another instrument',
-            self::OneRodForAll => 'one rod cut to the mark, held on every line',
-        };
-    }
 
     public function catches(): string
     {

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Footing;
 
-use Aequus\Fact\Named;
-
 /** Classes of soil with their presumptive values (International Building Code, table 1806.2). A report for the site comes before them. */
-enum Soil: string implements Named
+enum Soil: string
 {
     case Clay = 'clay';
     case Sand = 'sand';
@@ -52,19 +50,5 @@ enum Soil: string implements Named
     public function isStony(): bool
     {
         return ! in_array($this, [self::Clay, self::Sand, self::SiltyOrClayeySand], true);
-    }
-
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Clay => 'clay',
-            self::Sand => 'sand',
-            self::SiltyOrClayeySand => 'silty or clayey sand',
-            self::SiltyOrClayeyGravel => 'silty or clayey gravel',
-            self::Gravel => 'gravel',
-            self::SandyGravelOrGravel => 'sandy gravel or gravel',
-            self::FoliatedRock => 'layered rock',
-            self::Bedrock => 'bedrock',
-        };
     }
 }

@@ -12,16 +12,6 @@ enum BracesOff: string implements Custom
     case Hour = 'hour';
     case Minutes = 'minutes';
 
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Day => 'after a full day',
-            self::Night => 'after a night',
-            self::Hour => 'after an hour',
-            self::Minutes => 'after some minutes',
-        };
-    }
-
     public function suits(): string
     {
         return match ($this) {

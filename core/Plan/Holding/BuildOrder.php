@@ -12,16 +12,6 @@ enum BuildOrder: string implements Custom
     case BeamsFirst = 'beams_first';
     case FramesTilted = 'frames';
 
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::CornersStringsBetween => 'corners, strings, then those between',
-            self::RowByRow => 'row by row, along the string',
-            self::BeamsFirst => 'beams first, posts hung from them',
-            self::FramesTilted => 'frames joined on the ground and tilted up',
-        };
-    }
-
     public function suits(): string
     {
         return match ($this) {

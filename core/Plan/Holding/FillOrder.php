@@ -10,14 +10,6 @@ enum FillOrder: string implements Custom
     case AllThenFill = 'all_then_fill';
     case EachAsItStands = 'each_as_it_stands';
 
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::AllThenFill => 'stand all, prove square, then fill',
-            self::EachAsItStands => 'fill each post as it stands',
-        };
-    }
-
     public function suits(): string
     {
         return match ($this) {

@@ -12,16 +12,6 @@ enum FootBed: string implements Custom
     case Pad = 'pad';
     case BareSoil = 'bare_soil';
 
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Sump => 'gravel sump',
-            self::Block => 'flat block on gravel',
-            self::Pad => 'poured pad',
-            self::BareSoil => 'bare, undisturbed soil',
-        };
-    }
-
     public function suits(): string
     {
         return match ($this) {

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Holding;
 
-use Aequus\Fact\Named;
-
 /** A way to hold a post in or on the ground: what stands at its foot, what goes round it, what keeps it down, and how long it takes. */
-enum Hold: string implements Named
+enum Hold: string
 {
     case Concrete = 'concrete';
     case Collar = 'collar';
@@ -16,19 +14,6 @@ enum Hold: string implements Named
     case Foam = 'foam';
     case Pier = 'pier';
     case Driven = 'driven';
-
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Concrete => 'post in concrete',
-            self::Collar => 'earth below, a concrete collar at the top',
-            self::Gravel => 'pad, crushed gravel tamped',
-            self::Earth => 'pad, earth tamped back',
-            self::Foam => 'post in expanding foam',
-            self::Pier => 'pier with a metal base',
-            self::Driven => 'steel post, driven',
-        };
-    }
 
     public function foot(): string
     {

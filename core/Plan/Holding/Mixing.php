@@ -11,15 +11,6 @@ enum Mixing: string implements Custom
     case WetInTheHole = 'wet_in_the_hole';
     case DryInTheHole = 'dry_in_the_hole';
 
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Before => 'mixed before it goes in',
-            self::WetInTheHole => 'mixed wet in the hole',
-            self::DryInTheHole => 'poured dry, water after',
-        };
-    }
-
     public function suits(): string
     {
         return match ($this) {

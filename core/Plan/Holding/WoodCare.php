@@ -13,17 +13,6 @@ enum WoodCare: string implements Custom
     case Coated = 'coated';
     case Nothing = 'nothing';
 
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Factory => 'treated in the factory for ground contact',
-            self::Charred => 'charred',
-            self::Brushed => 'brushed with preservative',
-            self::Coated => 'coated or wrapped',
-            self::Nothing => 'nothing',
-        };
-    }
-
     public function suits(): string
     {
         return match ($this) {

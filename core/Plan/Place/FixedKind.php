@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Place;
 
-use Aequus\Fact\Named;
-
 /** What a line that will not move is on the site: whether a board can stand behind it, and what to call it. */
-enum FixedKind: string implements Named
+enum FixedKind: string
 {
     case Wall = 'wall';
     case Boundary = 'boundary';
@@ -17,14 +15,5 @@ enum FixedKind: string implements Named
     public function shutsOff(): bool
     {
         return $this !== self::String;
-    }
-
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Wall => 'wall or building',
-            self::Boundary => 'boundary, hedge or edge of a road',
-            self::String => 'string that stays',
-        };
     }
 }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Posts;
 
-use Aequus\Fact\Named;
-
 /** What of a post has a height of its own. */
-enum PostFeature: string implements Named
+enum PostFeature: string
 {
     case Ground = 'ground';
     case Top = 'top';
@@ -16,13 +14,8 @@ enum PostFeature: string implements Named
     case Rail = 'rail';
     case Anchor = 'anchor';
 
-    /** As it is called on the quick line. */
+    /** As it is called on the quick line, and everywhere else. */
     public function spoken(): string
-    {
-        return $this->inWords();
-    }
-
-    public function inWords(): string
     {
         return match ($this) {
             self::Ground => 'ground',

@@ -1,7 +1,14 @@
+@use('Aequus\Logbook\Book\DecisionAbout')
+@use('Aequus\Logbook\Clear\ServiceType')
+@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Measure\Length')
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\Step')
+@use('App\View\Typeset')
 @php
-    $job = $site->job; $clear = $site->state->clear; $phase = \Aequus\Site\Phase::Clear;
+    $job = $site->job; $clear = $site->state->clear; $phase = Phase::Clear;
     $conflicts = $clear->conflicts;
-    $about = \Aequus\Logbook\Book\DecisionAbout::DigByHand;
+    $about = DecisionAbout::DigByHand;
 @endphp
 <x-layout title="Clear" :site="$site" :phase="$phase">
     <div class="two">
@@ -12,8 +19,8 @@
                 @else {{ count($conflicts) }} {{ count($conflicts) === 1 ? 'hole reaches' : 'holes reach' }} into a no-dig band
                 @endif
             </h1>
-            <div data-draw-into="service-points" data-draw-unit="{{ $site->plan->notation->unit->value }}" data-draw-x0="{{ $drawing->frame->x(\Aequus\Measure\Length::zero()) }}" data-draw-y0="{{ $drawing->frame->y(\Aequus\Measure\Length::zero()) }}" data-draw-metre="{{ $drawing->frame->size(\Aequus\Measure\Length::millimetres(1000000)) / 1000 }}"><x-drawing.plan :model="$drawing" /></div>
-            @php($say = fn (array $parts) => collect($parts)->map(fn ($part) => \App\View\Typeset::length($site->plan->notation, $part->amount).' toward the '.e($site->plan->sides->of($part->toward)))->join(' and '))
+            <div data-draw-into="service-points" data-draw-unit="{{ $site->plan->notation->unit->value }}" data-draw-x0="{{ $drawing->frame->x(Length::zero()) }}" data-draw-y0="{{ $drawing->frame->y(Length::zero()) }}" data-draw-metre="{{ $drawing->frame->size(Length::millimetres(1000000)) / 1000 }}"><x-drawing.plan :model="$drawing" /></div>
+            @php($say = fn (array $parts) => collect($parts)->map(fn ($part) => Typeset::length($site->plan->notation, $part->amount).' toward the '.e($site->plan->sides->of($part->toward)))->join(' and '))
             @if ($ways->whole)
                 <p class="verdict-why">The smallest shift of the whole grid that clears every band: <b>{!! $say($ways->whole) !!}</b>. For single posts: @foreach ($ways->single as [$post, $parts, $allowed]){{ $post->label }} {!! $say($parts) !!}{{ $allowed ? ', within this job’s tolerance' : ', more than this job’s tolerance: it needs a new plan' }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>
             @endif
@@ -32,12 +39,12 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($site->next?->asks === \Aequus\Logbook\Kind\EntryKind::Decision && $site->next->phase === $phase)
+                @if ($site->next?->asks === EntryKind::Decision && $site->next->phase === $phase)
                     <x-decide :site="$site" :about="$about" :post="$site->next->posts[0]" />
                     <p><a href="{{ route('plan', $job) }}#entry">Move the post in the plan</a></p>
                 @endif
             </x-move>
-            <x-cautions :step="\Aequus\Site\Step::Clearing" :site="$site" />
+            <x-cautions :step="Step::Clearing" :site="$site" />
             <section id="entry">
                 <h2>Utility marks</h2>
                 @if ($clear->notice)
@@ -58,7 +65,7 @@
                     <p class="empty">None entered. Enter what the marks show, and the private lines you know of.</p>
                 @endif
                 <x-entry-form kind="service" name="service">
-                    <x-choice name="type" form="service" label="Carries" :options="collect(\Aequus\Logbook\Clear\ServiceType::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->value).', marked '.$t->markingColour()])->all()" />
+                    <x-choice name="type" form="service" label="Carries" :options="collect(ServiceType::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->value).', marked '.$t->markingColour()])->all()" />
                     <x-field name="name" form="service" label="Called" hint="Such as: water to the press." />
                     <x-field name="no_dig" form="service" label="No-dig, each side" hint="Your marking desk says how far; 2 ft or 600 mm is usual." :unit="$site->plan->notation->unit" />
                     <div class="field field-wide {{ old('form') === 'service' && $errors->has('points') ? 'is-refused' : '' }}">

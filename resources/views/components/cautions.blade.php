@@ -1,5 +1,6 @@
+@use('App\View\CautionLine')
 @props(['step', 'site', 'post' => null, 'way' => null])
-@foreach (\App\View\CautionLine::at($step, $site->plan, $post, $way) as $caution)
+@foreach (CautionLine::at($step, $site->plan, $post, $way) as $caution)
     <details class="caution {{ $caution->read ? 'is-read' : '' }}">
         <summary><span class="caution-sign" aria-hidden="true">!</span><span class="{{ $caution->read ? 'caution-short' : '' }}">{{ $caution->line }}</span></summary>
         <p>{{ $caution->more }}</p>

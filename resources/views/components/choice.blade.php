@@ -1,3 +1,4 @@
+@use('App\View\Typeset')
 @props(['name', 'label', 'options', 'value' => '', 'hint' => null, 'id' => null, 'form' => null, 'wide' => false])
 @php
     $id ??= ($form ?? 'f').'-'.$name;
@@ -7,8 +8,8 @@
 @endphp
 <div class="field {{ $wide ? 'field-wide' : '' }} {{ $refusal ? 'is-refused' : '' }}">
     <label for="{{ $id }}">{{ $label }}</label>
-    @if ($hint)<p class="hint" id="{{ $id }}-hint">{!! \App\View\Typeset::sentence($hint) !!}</p>@endif
-    @if ($refusal)<p class="refusal" id="{{ $id }}-refusal">{!! \App\View\Typeset::sentence($refusal) !!}</p>@endif
+    @if ($hint)<p class="hint" id="{{ $id }}-hint">{!! Typeset::sentence($hint) !!}</p>@endif
+    @if ($refusal)<p class="refusal" id="{{ $id }}-refusal">{!! Typeset::sentence($refusal) !!}</p>@endif
     <select id="{{ $id }}" name="{{ $name }}" @if ($refusal) aria-invalid="true" aria-describedby="{{ $id }}-refusal" @elseif ($hint) aria-describedby="{{ $id }}-hint" @endif {{ $attributes }}>
         @foreach ($options as $key => $words)
             <option value="{{ $key }}" @selected((string) $chosen === (string) $key)>{{ $words }}</option>

@@ -1,3 +1,5 @@
+@use('Aequus\Measure\UnitSystem')
+@use('App\View\Typeset')
 @props(['name', 'label', 'value' => '', 'hint' => null, 'unit' => null, 'id' => null, 'form' => null, 'wide' => false, 'type' => 'text', 'autocomplete' => 'off', 'required' => false])
 @php
     $id ??= ($form ?? 'f').'-'.$name;
@@ -8,12 +10,12 @@
 @endphp
 <div class="field {{ $wide ? 'field-wide' : '' }} {{ $refusal ? 'is-refused' : '' }}">
     <label for="{{ $id }}">{{ $label }}</label>
-    @if ($hint)<p class="hint" id="{{ $id }}-hint">{!! \App\View\Typeset::sentence($hint) !!}</p>@endif
-    @if ($refusal)<p class="refusal" id="{{ $id }}-refusal">{!! \App\View\Typeset::sentence($refusal) !!}</p>@endif
+    @if ($hint)<p class="hint" id="{{ $id }}-hint">{!! Typeset::sentence($hint) !!}</p>@endif
+    @if ($refusal)<p class="refusal" id="{{ $id }}-refusal">{!! Typeset::sentence($refusal) !!}</p>@endif
     <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $type === 'password' ? '' : $typed }}" autocomplete="{{ $autocomplete }}"
         @if ($described) aria-describedby="{{ $described }}" @endif @if ($refusal) aria-invalid="true" @endif @if ($required) required @endif
         @if ($unit)
-            inputmode="{{ \Aequus\Measure\UnitSystem::of($unit)->keys }}" data-keypad="{{ $unit->value }}" spellcheck="false"
+            inputmode="{{ UnitSystem::of($unit)->keys }}" data-keypad="{{ $unit->value }}" spellcheck="false"
             hx-get="{{ route('echo', ['unit' => $unit->value]) }}" hx-trigger="input changed delay:200ms" hx-target="#{{ $id }}-echo" hx-select="unset" hx-swap="innerHTML" hx-push-url="false"
         @endif {{ $attributes }}>
     @if ($unit)<p class="echo" id="{{ $id }}-echo" aria-live="polite"></p>@endif

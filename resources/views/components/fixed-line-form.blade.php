@@ -1,6 +1,9 @@
+@use('Aequus\Plan\Place\FixedKind')
+@use('Aequus\Plan\Terms\Side')
+@use('Aequus\Words\Names')
 @props(['site', 'open' => false])
 @php($plan = $site->plan) @php($unit = $plan->notation->unit)
-@php($sides = collect(\Aequus\Plan\Terms\Side::cases())->mapWithKeys(fn ($side) => [$side->value => 'on the '.$plan->sides->of($side).' side'])->all() + ['points' => 'anywhere: by two points'])
+@php($sides = collect(Side::cases())->mapWithKeys(fn ($side) => [$side->value => 'on the '.$plan->sides->of($side).' side'])->all() + ['points' => 'anywhere: by two points'])
 <details class="change" id="fixed" @if ($open || old('form') === 'fixed') open @endif>
     <summary>A wall, a boundary: what will not move</summary>
     <p class="hint">Begin from one thing that stands. Where the grid runs parallel to it, offsets read from it hold the whole layout; otherwise the distance is only checked.</p>
@@ -8,7 +11,7 @@
         @csrf <input type="hidden" name="form" value="fixed"><input type="hidden" name="based_on" value="{{ $site->job->revision->number }}">
         <x-right form="fixed" />
         <x-field name="line_name" form="fixed" label="Called" hint="House wall, barn, north boundary." />
-        <x-choice name="line_kind" form="fixed" label="It is a" :options="collect(\Aequus\Plan\Place\FixedKind::cases())->mapWithKeys(fn ($kind) => [$kind->value => $kind->inWords()])->all()" />
+        <x-choice name="line_kind" form="fixed" label="It is a" :options="collect(FixedKind::cases())->mapWithKeys(fn ($kind) => [$kind->value => Names::of($kind)])->all()" />
         <x-radios name="line_holds" form="fixed" label="The grid" :options="['parallel' => 'runs parallel to it', 'distance' => 'only keeps a distance']" />
         <x-field name="line_least" form="fixed" label="Distance to keep" hint="Only then: from it to the nearest face." :unit="$unit" />
         <x-choice name="line_side" form="fixed" label="It lies" :options="$sides" />

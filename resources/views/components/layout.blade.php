@@ -1,3 +1,5 @@
+@use('Aequus\Site\Phase')
+@use('App\View\Way')
 @props(['title', 'site' => null, 'phase' => null])
 <!DOCTYPE html>
 <html lang="en">
@@ -32,7 +34,7 @@
             @endauth
         </div>
         @if ($site)
-            <x-way :way="new \App\View\Way($site, $phase instanceof \Aequus\Site\Phase ? $phase : null)" />
+            <x-way :way="new Way($site, $phase instanceof Phase ? $phase : null)" />
         @endif
     </header>
     <main id="work" tabindex="-1">

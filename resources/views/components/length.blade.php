@@ -1,1 +1,2 @@
-@props(['of', 'plan']){!! \App\View\Typeset::lengthOrNone($plan->notation, $of) !!}
+@use('App\View\Typeset')
+@props(['of', 'plan']){!! Typeset::lengthOrNone($plan->notation, $of) !!}

@@ -1,7 +1,9 @@
+@use('Aequus\Plan\Posts\PostFeature')
+@use('Aequus\Words\Names')
 @props(['name', 'label', 'site', 'form', 'value' => '', 'part' => 'ground', 'named' => ''])
 @php
     $benchmark = $site->state->level->benchmark?->name;
-    $parts = collect(\Aequus\Plan\Posts\PostFeature::cases())->mapWithKeys(fn ($part) => [$part->value => $part->inWords()])->all();
+    $parts = collect(PostFeature::cases())->mapWithKeys(fn ($part) => [$part->value => Names::of($part)])->all();
 @endphp
 <x-posts :name="$name" :form="$form" :label="$label" :posts="$site->plan->grid->posts" :value="$value" :more="$benchmark === null ? [] : ['Benchmark' => 'the benchmark: '.$benchmark]" />
 <x-choice :name="$name.'_part'" :form="$form" label="On its" :value="$part" :options="$parts" />

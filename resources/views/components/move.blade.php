@@ -1,3 +1,4 @@
+@use('Aequus\Words\Names')
 @props(['site', 'move' => null, 'here' => null, 'heading' => 'Next move'])
 @php($move ??= $site->next)
 <section class="move" aria-labelledby="move-title">
@@ -6,7 +7,7 @@
         <h2 id="move-title">Nothing is left to do</h2>
         <p class="move-why">The work is handed over. The record stays in the logbook.</p>
     @else
-        <p class="move-kicker">{{ $heading }}{{ $here !== null && $move->phase !== $here ? ', in '.$move->phase->inWords() : '' }}</p>
+        <p class="move-kicker">{{ $heading }}{{ $here !== null && $move->phase !== $here ? ', in '.Names::of($move->phase) : '' }}</p>
         <h2 id="move-title"><x-words :say="$site->speech->say($move->do)" /></h2>
         @if ($move->number !== null)
             <p class="move-number"><span class="big"><x-length :of="$move->number" :plan="$site->plan" /></span> <span class="move-beside"><x-words :say="$site->speech->say($move->beside)" /></span></p>

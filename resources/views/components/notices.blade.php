@@ -1,10 +1,11 @@
+@use('App\Models\Job')
 @php
     $fields = collect($errors->keys())->diff(['refused', 'plan']);
 @endphp
 <div class="notices" aria-live="polite">
     @if (session('recorded'))
         <div class="notice notice-done"><p><b>Written down</b> as entry {{ session('recorded') }}.</p>
-            @if (request()->route('job') instanceof \App\Models\Job)
+            @if (request()->route('job') instanceof Job)
                 <x-entry-form kind="strike" name="undo">
                     <input type="hidden" name="sequence" value="{{ session('recorded') }}"><input type="hidden" name="reason" value="Taken back at once">
                     <button class="link">Take it back</button>

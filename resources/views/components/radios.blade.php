@@ -1,3 +1,4 @@
+@use('App\View\Typeset')
 @props(['name', 'label', 'options', 'value' => '', 'form' => null])
 @php
     $mine = $form === null || old('form', $form) === $form;
@@ -6,7 +7,7 @@
 @endphp
 <fieldset class="field radios {{ $refusal ? 'is-refused' : '' }}">
     <legend>{{ $label }}</legend>
-    @if ($refusal)<p class="refusal">{!! \App\View\Typeset::sentence($refusal) !!}</p>@endif
+    @if ($refusal)<p class="refusal">{!! Typeset::sentence($refusal) !!}</p>@endif
     <div class="keys">
         @foreach ($options as $key => $words)
             <label class="key"><input type="radio" name="{{ $name }}" value="{{ $key }}" @checked((string) $chosen === (string) $key)><span>{{ $words }}</span></label>

@@ -1,3 +1,4 @@
+@use('Aequus\Words\Names')
 @props(['way'])
 @php($shown = collect($way->stakes)->search(fn ($stake) => $stake->shown))
 <nav class="way" aria-label="The way through the job">
@@ -23,7 +24,7 @@
                                 <path class="peg peg-open" d="M10 10 h8 v24 l-4 8 l-4 -8 z" />
                         @endswitch
                     </svg>
-                    <span class="way-name">{{ $stake->phase->inWords() }}</span>
+                    <span class="way-name">{{ Names::of($stake->phase) }}</span>
                     <span class="vh">, {{ $stake->standing->inWords() }}</span>
                 </a>
             </li>

@@ -1,1 +1,2 @@
-@props(['say']){!! \App\View\Typeset::sentence($say) !!}
+@use('App\View\Typeset')
+@props(['say']){!! Typeset::sentence($say) !!}

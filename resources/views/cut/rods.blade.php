@@ -1,5 +1,6 @@
+@use('Aequus\Site\Phase')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Cut; $plan = $site->plan; $unit = $plan->notation->unit; $ask = $marks->sums->field(...);
+    $job = $site->job; $phase = Phase::Cut; $plan = $site->plan; $unit = $plan->notation->unit; $ask = $marks->sums->field(...);
     $labels = collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all();
 @endphp
 <x-layout title="Rod marks" :site="$site" :phase="$phase">

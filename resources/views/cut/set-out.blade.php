@@ -1,5 +1,7 @@
+@use('Aequus\Plan\Terms\Side')
+@use('Aequus\Site\Phase')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Cut; $plan = $site->plan; $unit = $plan->notation->unit; $ask = $form->sums->field(...); $members = $form->members;
+    $job = $site->job; $phase = Phase::Cut; $plan = $site->plan; $unit = $plan->notation->unit; $ask = $form->sums->field(...); $members = $form->members;
 @endphp
 <x-layout title="Set-out" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="cut.set-out" />
@@ -9,7 +11,7 @@
                 @include('footing.refused')
             @else
                 <h1>{{ count($members->nearFaces) }} across <x-length :of="$form->length" :plan="$plan" /></h1>
-                <p class="verdict-why">All marks run from one zero, the end at {{ $plan->sides->of($form->alongX ? \Aequus\Plan\Terms\Side::MinusX : \Aequus\Plan\Terms\Side::MinusY) }}: hook the tape once and leave it. @if ($members->gap)Clear between two: <b><x-length :of="$members->gap" :plan="$plan" /></b>; so long is each block.@endif @if ($members->remainder)The last bay is <x-length :of="$members->remainder" :plan="$plan" />: cut its blocks and sheets to measure.@endif</p>
+                <p class="verdict-why">All marks run from one zero, the end at {{ $plan->sides->of($form->alongX ? Side::MinusX : Side::MinusY) }}: hook the tape once and leave it. @if ($members->gap)Clear between two: <b><x-length :of="$members->gap" :plan="$plan" /></b>; so long is each block.@endif @if ($members->remainder)The last bay is <x-length :of="$members->remainder" :plan="$plan" />: cut its blocks and sheets to measure.@endif</p>
                 <table>
                     <caption>Marking list <span class="muted">near face of each; the member lies on the far side of its mark</span></caption>
                     <thead><tr><th scope="col" class="num">No.</th><th scope="col" class="num">near face</th><th scope="col" class="num">centre</th></tr></thead>

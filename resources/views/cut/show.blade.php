@@ -1,12 +1,20 @@
+@use('Aequus\Logbook\Book\DecisionAbout')
+@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Logbook\Set\PointOfNoReturn')
+@use('Aequus\Measure\Notation')
+@use('Aequus\Plan\Terms\Side')
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\Step')
+@use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Cut; $plan = $site->plan; $state = $site->state; $unit = $plan->notation->unit; $tops = $plan->tops; $cut = $state->cut;
+    $job = $site->job; $phase = Phase::Cut; $plan = $site->plan; $state = $site->state; $unit = $plan->notation->unit; $tops = $plan->tops; $cut = $state->cut;
     $move = $site->next?->phase === $phase ? $site->next : $site->nextIn($phase);
-    $short = $cut->short(); $about = \Aequus\Logbook\Book\DecisionAbout::AcceptShortPost;
+    $short = $cut->short(); $about = DecisionAbout::AcceptShortPost;
     $open = array_filter($short, fn ($m) => $state->decided($about, $m->post) === null);
     $done = count(array_filter($plan->grid->posts, $cut->isCut(...)));
     $run = $plan->notation->system()->fallOver;
     $rowsTyped = $tops === null ? '' : collect($plan->grid->rows->lines)->filter(fn ($line) => isset($tops->rows[$line->id]))->map(fn ($line, $i) => ($i + 1).' '.$plan->write($tops->rows[$line->id]))->join('; ');
-    $falls = $tops === null ? null : ($tops->alongX->ratio != 0.0 ? [\Aequus\Plan\Terms\Side::alongX(-$tops->alongX->ratio), $tops->alongX] : ($tops->alongY->ratio != 0.0 ? [\Aequus\Plan\Terms\Side::alongY(-$tops->alongY->ratio), $tops->alongY] : null));
+    $falls = $tops === null ? null : ($tops->alongX->ratio != 0.0 ? [Side::alongX(-$tops->alongX->ratio), $tops->alongX] : ($tops->alongY->ratio != 0.0 ? [Side::alongY(-$tops->alongY->ratio), $tops->alongY] : null));
 @endphp
 <x-layout title="Cut" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="cut" />
@@ -45,32 +53,32 @@
                 </div>
                 <details class="why"><summary>How far does a line struck on all posts err?</summary>
                     <table><caption>From one post to the far one <span class="muted">and half a mark of the pencil more</span></caption><thead><tr><th scope="col">Struck with</th><th scope="col" class="num">off by up to, 95 %</th><th scope="col">Will it do</th></tr></thead>
-                    <tbody>@foreach ($form->transfer->instruments as $one)<tr><th scope="row">{{ $one->instrument }}</th><td class="num">{!! \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $one->error) !!}</td><td><span class="state state-{{ $one->meets ? 'fits' : 'out' }}">{{ $one->meets ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody></table>
+                    <tbody>@foreach ($form->transfer->instruments as $one)<tr><th scope="row">{{ $one->instrument }}</th><td class="num">{!! Typeset::length(Notation::millimetres(1), $one->error) !!}</td><td><span class="state state-{{ $one->meets ? 'fits' : 'out' }}">{{ $one->meets ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody></table>
                     <p>A cut is as true as the line it is measured from. Never from a post’s own ground, never from one post to the next.</p></details>
             @endif
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($site->next?->phase === $phase && $site->next->asks === \Aequus\Logbook\Kind\EntryKind::Decision)
+                @if ($site->next?->phase === $phase && $site->next->asks === EntryKind::Decision)
                     <x-decide :site="$site" :about="$about" :post="$site->next->posts[0]" />
                     <p><a href="#tops" hx-boost="false">Change the heights instead</a></p>
-                @elseif ($site->next?->phase === $phase && $site->next->asks === \Aequus\Logbook\Kind\EntryKind::PostCut)
+                @elseif ($site->next?->phase === $phase && $site->next->asks === EntryKind::PostCut)
                     <x-entry-form kind="post_cut" name="cut">
                         <input type="hidden" name="post" value="{{ $site->next->posts[0]->label }}">
                         <button class="button button-yard">{{ $site->next->posts[0]->label }} is cut and sealed</button>
                     </x-entry-form>
                 @endif
             </x-move>
-            @if ($tops && $site->next?->asks === \Aequus\Logbook\Kind\EntryKind::CrossChecked && $site->next->phase === $phase)<section>@include('set.check-form', ['before' => \Aequus\Logbook\Set\PointOfNoReturn::Cut])</section>@endif
+            @if ($tops && $site->next?->asks === EntryKind::CrossChecked && $site->next->phase === $phase)<section>@include('set.check-form', ['before' => PointOfNoReturn::Cut])</section>@endif
             <p><a class="jump" href="{{ route('round', [$job, 'tops']) }}">The whole round on one screen</a></p>
-            <x-cautions :step="\Aequus\Site\Step::Cutting" :site="$site" />
+            <x-cautions :step="Step::Cutting" :site="$site" />
             @if ($tops)
                 <section id="entry">
                     <h2>Measure a top</h2>
                     <x-entry-form kind="top" name="top">
                         <x-posts name="post" form="top" label="Post" :posts="$plan->grid->posts" :value="$move?->posts[0]->label ?? ''" />
                         <x-field name="above" form="top" label="Its top now, above the datum line" :unit="$unit" wide />
-                        <button class="button {{ $move?->asks === \Aequus\Logbook\Kind\EntryKind::Top ? '' : 'button-second' }}">Write it down</button>
+                        <button class="button {{ $move?->asks === EntryKind::Top ? '' : 'button-second' }}">Write it down</button>
                     </x-entry-form>
                 </section>
             @endif
@@ -86,7 +94,7 @@
                     <x-field name="clearance" form="tops" label="Clearance above them" hint="From above only." :value="$tops?->under && ! $tops->under->clearance->isZero() ? $plan->write($tops->under->clearance) : ''" :unit="$unit" />
                     <x-field name="rows" form="tops" label="Rows that differ" hint="Row and height of its tops: 1 2300; 2 2450." :value="$rowsTyped" />
                     <x-field name="datum_line" form="tops" label="Datum line, above zero" hint="The level line you strike on every post." :value="$tops ? $plan->write($tops->datumLine) : ''" :unit="$unit" />
-                    <x-choice name="falls_toward" form="tops" label="Tops" :value="$falls ? $falls[0]->value : ''" :options="['' => 'level'] + collect(\Aequus\Plan\Terms\Side::cases())->mapWithKeys(fn ($s) => [$s->value => 'fall toward the '.$plan->sides->of($s)])->all()" />
+                    <x-choice name="falls_toward" form="tops" label="Tops" :value="$falls ? $falls[0]->value : ''" :options="['' => 'level'] + collect(Side::cases())->mapWithKeys(fn ($s) => [$s->value => 'fall toward the '.$plan->sides->of($s)])->all()" />
                     <x-field name="fall" form="tops" label="Fall" :value="$falls ? $plan->write($run->times(abs($falls[1]->ratio))) : ''" :unit="$unit" />
                     <x-field name="fall_over" form="tops" label="Over a run of" :value="$plan->write($run)" :unit="$unit" />
                     <button class="button {{ $tops ? 'button-second' : '' }}">Put the heights in force</button>

@@ -1,5 +1,7 @@
+@use('Aequus\Site\Phase')
+@use('App\Footing\CodeDesk')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $ask = $form->sums->field(...);
+    $job = $site->job; $phase = Phase::Footing; $plan = $site->plan; $ask = $form->sums->field(...);
 @endphp
 <x-layout title="Frost" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.frost" />
@@ -15,7 +17,7 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.frost', $job) }}" class="entry">
                 <h2 class="field-wide">A look-up desk <span class="h-note">made up, to try it</span></h2>
-                <x-choice wide form="sum" name="place" label="Place" :value="$form->place" :options="['' => 'none'] + collect(\App\Footing\CodeDesk::places())->map(fn ($depth, $place) => $place.' (made up)')->all()" />
+                <x-choice wide form="sum" name="place" label="Place" :value="$form->place" :options="['' => 'none'] + collect(CodeDesk::places())->map(fn ($depth, $place) => $place.' (made up)')->all()" />
                 <h2 class="field-wide">An estimate</h2>
                 <x-sum-field :f="$ask('index', 'Freezing index, °C·days', 'Of a cold winter.')" />
                 <x-sum-field :f="$ask('density', 'Dry soil, kg/m³', 'Empty: 1600.')" />

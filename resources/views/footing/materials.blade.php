@@ -1,5 +1,11 @@
+@use('Aequus\Footing\Materials\Gravel')
+@use('Aequus\Measure\Length')
+@use('Aequus\Measure\LoadNotation')
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\Step')
+@use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $ask = $materials->sums->field(...); $volume = fn (float $mm3) => \App\View\Typeset::volume($plan->notation, $mm3);
+    $job = $site->job; $phase = Phase::Footing; $plan = $site->plan; $ask = $materials->sums->field(...); $volume = fn (float $mm3) => Typeset::volume($plan->notation, $mm3);
     $system = $plan->notation->system(); $litres = fn (float $mm3) => number_format($mm3 / $system->perLittle, $system->littleDecimals)." {$system->little}";
     $dug = count(array_filter($materials->holes, fn ($hole) => $hole->isDug)); $alone = $materials->alone; $waterUnit = $system->water; $mass = rtrim(rtrim(number_format($materials->bagMass, 1), '0'), '.')." {$system->mass}";
 @endphp
@@ -17,12 +23,12 @@
                 <dl class="facts">
                     <div><dt>Earth to dig</dt><dd>{{ $volume($materials->total('dug')) }}</dd></div>
                     <div><dt>Spoil, loosened</dt><dd>{{ $volume($materials->total('spoil')) }}</dd></div>
-                    <div><dt>Gravel</dt><dd>{{ $volume($materials->total('gravel')) }}, {{ (new \Aequus\Measure\LoadNotation($plan->notation->unit))->weight(\Aequus\Footing\Materials\Gravel::tonnes($materials->total('gravel'))) }}</dd></div>
+                    <div><dt>Gravel</dt><dd>{{ $volume($materials->total('gravel')) }}, {{ (new LoadNotation($plan->notation->unit))->weight(Gravel::tonnes($materials->total('gravel'))) }}</dd></div>
                     <div><dt>Concrete, without waste</dt><dd>{{ $volume($materials->total('concrete')) }}</dd></div>
                     <div><dt>Or by truck, with waste</dt><dd>{{ $volume($materials->readyMix->ordered) }}, {{ $materials->readyMix->lots }} lots of {{ $volume($materials->readyMix->lot) }}</dd></div>
                     <div><dt>Water for the bags</dt><dd>{{ $materials->waterPerBag === null ? 'type what the label says' : number_format($materials->waterPerBag * $alone->needed, 0).' '.$waterUnit.' to carry' }}</dd></div>
                     @if ($materials->pads() > 0)<div><dt>Pads</dt><dd>{{ $materials->pads() }}</dd></div>@endif
-                    @if ($materials->tubes() !== [])<div><dt>Tubes</dt><dd>{{ count($materials->tubes()) }}, together <x-length :of="collect($materials->tubes())->reduce(fn ($sum, $tube) => $sum->plus($tube), \Aequus\Measure\Length::zero())" :plan="$plan" /></dd></div>@endif
+                    @if ($materials->tubes() !== [])<div><dt>Tubes</dt><dd>{{ count($materials->tubes()) }}, together <x-length :of="collect($materials->tubes())->reduce(fn ($sum, $tube) => $sum->plus($tube), Length::zero())" :plan="$plan" /></dd></div>@endif
                     @if ($materials->foamPacks() > 0)<div><dt>Foam</dt><dd>{{ $materials->foamPacks() }} packs</dd></div>@endif
                     @if ($materials->total('earth') > 0)<div><dt>Earth tamped back</dt><dd>{{ $volume($materials->total('earth')) }}</dd></div>@endif
                 </dl>
@@ -47,7 +53,7 @@
                 <x-sum-field :f="$ask('pack', 'A foam pack fills, ft³', 'From its label. Empty: 0.375.')" />
                 <button class="button button-second">Work it out</button>
             </form>
-            <x-cautions :step="\Aequus\Site\Step::Materials" :site="$site" :way="$materials->hold" />
+            <x-cautions :step="Step::Materials" :site="$site" :way="$materials->hold" />
         </div>
     </div>
 </x-layout>

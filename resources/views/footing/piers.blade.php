@@ -1,5 +1,9 @@
+@use('Aequus\Measure\LoadNotation')
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\Step')
+@use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $ask = $form->sums->field(...); $volume = fn (float $mm3) => \App\View\Typeset::volume($plan->notation, $mm3);
+    $job = $site->job; $phase = Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $ask = $form->sums->field(...); $volume = fn (float $mm3) => Typeset::volume($plan->notation, $mm3);
 @endphp
 <x-layout title="Piers" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.piers" />
@@ -17,7 +21,7 @@
                     <thead><tr><th scope="col">Post</th><th scope="col" class="num">tube</th><th scope="col" class="num">above the ground</th><th scope="col" class="num">post, from the base up</th></tr></thead>
                     <tbody>@foreach ($form->piers as $pier)<tr><th scope="row">{{ $pier->of->label }}</th><td class="num strong"><x-length :of="$pier->tube" :plan="$plan" /></td><td class="num"><x-length :of="$pier->aboveGround" :plan="$plan" /></td><td class="num strong"><x-length :of="$pier->post" :plan="$plan" /></td></tr>@endforeach</tbody>
                 </table>
-                @if ($form->lift !== null)<p class="answer">Water so deep lifts an empty tube that is closed at its foot by {{ (new \Aequus\Measure\LoadNotation($unit))->forceOf($form->lift) }}: weigh it down or tie it before you pour. An open tube does not float, but dry it first.</p>@endif
+                @if ($form->lift !== null)<p class="answer">Water so deep lifts an empty tube that is closed at its foot by {{ (new LoadNotation($unit))->forceOf($form->lift) }}: weigh it down or tie it before you pour. An open tube does not float, but dry it first.</p>@endif
                 <details class="why"><summary>Why these numbers?</summary><p>A tube stands on the gravel of its hole, as dug where it is dug, and ends at the common top: top − (bottom + gravel). The post begins a standoff above the concrete. The anchor may shift (tube − base across its corners) / 2 − edge distance. Lift is 9.81 · π/4 · D² · depth of water. Plumb the tube on two sides and brace it before the pour; check its top with the level afterwards.</p></details>
             @endif
         </section>
@@ -39,7 +43,7 @@
             @elseif ($form->piers !== [])
                 <p class="hint">To put these in force, first decide under <a href="{{ route('footing.hold', $job) }}">Ways to hold</a> which posts stand on piers.</p>
             @endif
-            <x-cautions :step="\Aequus\Site\Step::Piers" :site="$site" />
+            <x-cautions :step="Step::Piers" :site="$site" />
         </div>
     </div>
 </x-layout>

@@ -1,3 +1,6 @@
+@use('Aequus\Words\Names')
+@use('App\Drawing\PlanDrawing')
+@use('App\View\Way')
 <x-layout title="Jobs">
     <div class="jobs">
         <div class="jobs-head">
@@ -11,20 +14,20 @@
             </form>
         @endif
         @forelse ($sites as $site)
-            @php($way = new \App\View\Way($site, null))
+            @php($way = new Way($site, null))
             <article class="job-card">
-                <a class="job-thumb" href="{{ route('job', $site->job) }}" tabindex="-1" aria-hidden="true"><x-drawing.thumb :model="\App\Drawing\PlanDrawing::set($site->state)" /></a>
+                <a class="job-thumb" href="{{ route('job', $site->job) }}" tabindex="-1" aria-hidden="true"><x-drawing.thumb :model="PlanDrawing::set($site->state)" /></a>
                 <div class="job-facts">
                     <h2><a href="{{ route('job', $site->job) }}">{{ $site->job->name }}</a></h2>
                     <p>{{ $site->job->place }}</p>
                     @if ($site->job->copy_of)<p class="state state-off">Copy of {{ $site->job->copy_of }}</p>@endif
-                    <p class="muted">{{ $site->plan->kind->inWords() }}, {{ count($site->plan->grid->posts) }} {{ count($site->plan->grid->posts) === 1 ? 'post' : 'posts' }}</p>
+                    <p class="muted">{{ Names::of($site->plan->kind) }}, {{ count($site->plan->grid->posts) }} {{ count($site->plan->grid->posts) === 1 ? 'post' : 'posts' }}</p>
                     <ol class="mini-way" aria-label="Where it stands">
                         @foreach ($way->stakes as $stake)
-                            <li class="is-{{ $stake->standing->value }}"><span class="vh">{{ $stake->phase->inWords() }}: {{ $stake->standing->inWords() }}</span></li>
+                            <li class="is-{{ $stake->standing->value }}"><span class="vh">{{ Names::of($stake->phase) }}: {{ $stake->standing->inWords() }}</span></li>
                         @endforeach
                     </ol>
-                    <p class="muted">{{ $site->next ? 'Stands at '.$site->next->phase->inWords() : 'Handed over' }}</p>
+                    <p class="muted">{{ $site->next ? 'Stands at '.Names::of($site->next->phase) : 'Handed over' }}</p>
                 </div>
                 <div class="job-next">
                     <p class="move-kicker">Next move</p>

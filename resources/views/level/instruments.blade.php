@@ -1,8 +1,14 @@
+@use('Aequus\Level\BoardLevel')
+@use('Aequus\Measure\Length')
+@use('Aequus\Measure\Notation')
+@use('Aequus\Site\Phase')
+@use('App\Level\InstrumentSums')
+@use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Level; $plan = $site->plan; $unit = $plan->notation->unit; $best = $choice->recommended();
+    $job = $site->job; $phase = Phase::Level; $plan = $site->plan; $unit = $plan->notation->unit; $best = $choice->recommended();
     $ask = $tests->sums->field(...);
-    $fine = fn (\Aequus\Measure\Length $length) => \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $length);
-    $tenth = fn (\Aequus\Measure\Length $length) => number_format($length->magnitude()->inMillimetres(), 1).' mm';
+    $fine = fn (Length $length) => Typeset::length(Notation::millimetres(1), $length);
+    $tenth = fn (Length $length) => number_format($length->magnitude()->inMillimetres(), 1).' mm';
     $metre = $plan->notation->system()->run;
 @endphp
 <x-layout title="Before you level" :site="$site" :phase="$phase">
@@ -26,7 +32,7 @@
             </table>
             <form method="get" action="{{ route('level.instruments', $job) }}" class="entry"><x-sum-field :f="$ask('board', 'Board for hopping', 'Empty: '.$plan->write($tests->board).'.')" :unit="$unit" /><button class="button button-second">Work it out</button></form>
             @endif
-            <details class="why"><summary>Why?</summary><p>A spirit level is taken as true to 0.5 mm in a metre and read to {{ \Aequus\Level\BoardLevel::READING }} mm: never turned, its own error adds up with every hop, √((n·c·ℓ)² + n·r²); turned end for end each time only an odd hop keeps it. A line level is good to 1 mm in a metre of string. A water level reads to 2 mm whatever the distance, as long as no bubble is in the hose. A laser reads to 1 mm and strays 0.1 mm in a metre. Times 1.96 is 95 %.</p></details>
+            <details class="why"><summary>Why?</summary><p>A spirit level is taken as true to 0.5 mm in a metre and read to {{ BoardLevel::READING }} mm: never turned, its own error adds up with every hop, √((n·c·ℓ)² + n·r²); turned end for end each time only an odd hop keeps it. A line level is good to 1 mm in a metre of string. A water level reads to 2 mm whatever the distance, as long as no bubble is in the hose. A laser reads to 1 mm and strays 0.1 mm in a metre. Times 1.96 is 95 %.</p></details>
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
@@ -41,13 +47,13 @@
                     <h2>A laser or optical level, by two pegs</h2>
                     <p class="hint">Read both pegs from the middle, then again from close to one.</p>
                     <div class="entry">@foreach ([$ask('a_1', 'First place: rod on A'), $ask('b_1', 'rod on B'), $ask('to_a_1', 'It stood from A'), $ask('to_b_1', 'from B'), $ask('a_2', 'Second place: rod on A'), $ask('b_2', 'rod on B'), $ask('to_a_2', 'It stood from A'), $ask('to_b_2', 'from B')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
-                    @if ($tests->sight)<p class="answer">The line of sight {{ $tests->sight->ratio < 0 ? 'falls' : 'rises' }} {{ $tenth(\Aequus\Measure\Length::millimetres(10000 * $tests->sight->ratio)) }} in 10 m. {{ abs($tests->sight->ratio) > 1e-4 ? 'That is more than the 1 mm in 10 m it is counted on for: have it set right, or keep it as far from one rod as from the other.' : 'That is within the 1 mm in 10 m it is counted on for.' }}</p>@endif
+                    @if ($tests->sight)<p class="answer">The line of sight {{ $tests->sight->ratio < 0 ? 'falls' : 'rises' }} {{ $tenth(Length::millimetres(10000 * $tests->sight->ratio)) }} in 10 m. {{ abs($tests->sight->ratio) > 1e-4 ? 'That is more than the 1 mm in 10 m it is counted on for: have it set right, or keep it as far from one rod as from the other.' : 'That is within the 1 mm in 10 m it is counted on for.' }}</p>@endif
                 </section>
                 <section>
                     <h2>A line level on a string</h2>
                     <div class="entry">@foreach ([$ask('string', 'String long'), $ask('hung', 'Hung from the first end', 'Empty: in the middle.')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
                     @if ($tests->string)
-                        @php($first = $tests->string->rightHigher(\Aequus\Measure\Length::zero()))
+                        @php($first = $tests->string->rightHigher(Length::zero()))
                         <p class="answer">Hung in the middle, the sag of {{ $tenth($tests->string->sag()) }} is alike on both sides and the ends come level. Hung at one end, as some do to read it from there, the other end comes {{ $tenth($first) }} too {{ $first->isNegative() ? 'low' : 'high' }}.@if ($tests->hungAt) Hung as you say: {{ $tenth($tests->string->rightHigher($tests->hungAt)) }}; Aequus takes that out of the reading.@endif In the middle is the school we keep: there the error is none, only the string’s. For a string of 0.01 N in a metre, pulled with 50 N.</p>
                     @endif
                 </section>
@@ -55,7 +61,7 @@
             </form>
             @if ($tests->sight)
                 <x-entry-form kind="beam_tested" name="beam">
-                    @foreach (\App\Level\InstrumentSums::TWO_PEGS as $field)<input type="hidden" name="{{ $field }}" value="{{ $tests->sums->typed($field) }}">@endforeach
+                    @foreach (InstrumentSums::TWO_PEGS as $field)<input type="hidden" name="{{ $field }}" value="{{ $tests->sums->typed($field) }}">@endforeach
                     <p class="field-wide">What the two pegs showed can be taken out of every rod whose distance to the instrument is written down.</p>
                     <button class="button">Take it out of the rods</button>
                 </x-entry-form>

@@ -1,10 +1,22 @@
+@use('Aequus\Level\Laser')
+@use('Aequus\Logbook\Book\DecisionAbout')
+@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Logbook\Level\LevelInstrument')
+@use('Aequus\Measure\Length')
+@use('Aequus\Measure\Notation')
+@use('Aequus\Plan\Posts\PostFeature')
+@use('Aequus\Plan\Terms\Side')
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\Step')
+@use('Aequus\Words\Names')
+@use('App\View\Typeset')
 @php
     $loops = $site->state->level->loops()->loops;
-    $job = $site->job; $phase = \Aequus\Site\Phase::Level; $level = $site->state->level; $plan = $site->plan; $unit = $plan->notation->unit;
+    $job = $site->job; $phase = Phase::Level; $level = $site->state->level; $plan = $site->plan; $unit = $plan->notation->unit;
     $asks = $site->next?->phase === $phase ? $site->next->asks : null; $sure = session('asks_sure');
-    $down = fn (float $angle) => $plan->sides->of(abs(cos($angle)) >= abs(sin($angle)) ? \Aequus\Plan\Terms\Side::alongX(cos($angle)) : \Aequus\Plan\Terms\Side::alongY(sin($angle)));
-    $fine = fn (\Aequus\Measure\Length $length) => \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $length);
-    $others = array_filter($level->known, fn ($known) => $known->point->post === null || $known->point->feature !== \Aequus\Plan\Posts\PostFeature::Ground);
+    $down = fn (float $angle) => $plan->sides->of(abs(cos($angle)) >= abs(sin($angle)) ? Side::alongX(cos($angle)) : Side::alongY(sin($angle)));
+    $fine = fn (Length $length) => Typeset::length(Notation::millimetres(1), $length);
+    $others = array_filter($level->known, fn ($known) => $known->point->post === null || $known->point->feature !== PostFeature::Ground);
     $again = $form->difference;
 @endphp
 <x-layout title="Level" :site="$site" :phase="$phase">
@@ -47,13 +59,13 @@
             @foreach ($level->ownErrors as $name => $error)
                 <p class="hint">The spirit level{{ $name === '' ? '' : " “{$name}”" }} itself shows {!! $fine($error->magnitude()) !!} too {{ $error->isNegative() ? 'low' : 'high' }} at its far end over 1 m: worked out with the heights, and taken out of them.</p>
             @endforeach
-            @if ($level->readings->beam)<p class="hint">The line of sight was tested by two pegs: it {{ $level->readings->beam->ratio < 0 ? 'falls' : 'rises' }} {!! $fine(\Aequus\Measure\Length::millimetres(10000 * abs($level->readings->beam->ratio))) !!} in 10 m, taken out of every rod whose distance is written down.</p>@endif
+            @if ($level->readings->beam)<p class="hint">The line of sight was tested by two pegs: it {{ $level->readings->beam->ratio < 0 ? 'falls' : 'rises' }} {!! $fine(Length::millimetres(10000 * abs($level->readings->beam->ratio))) !!} in 10 m, taken out of every rod whose distance is written down.</p>@endif
             @if ($loops !== [])
-                <details class="why"><summary>{{ count($loops) === 1 ? 'One way round closes' : count($loops).' ways round close' }} within {!! $fine(\Aequus\Measure\Length::millimetres(max(array_map(fn ($round) => abs($round->chain->closure), $loops)))) !!}{{ collect($loops)->every(fn ($round) => $round->chain->closes) ? '' : ', not all as they should' }}</summary>
+                <details class="why"><summary>{{ count($loops) === 1 ? 'One way round closes' : count($loops).' ways round close' }} within {!! $fine(Length::millimetres(max(array_map(fn ($round) => abs($round->chain->closure), $loops)))) !!}{{ collect($loops)->every(fn ($round) => $round->chain->closes) ? '' : ', not all as they should' }}</summary>
                     <table>
                         <caption>Closures <span class="muted">back to the start, or from one known height to another; 99.9 % of honest ones stay within what is allowed</span></caption>
                         <thead><tr><th scope="col">Round by</th><th scope="col" class="num">misses by</th><th scope="col" class="num">allowed</th><th scope="col">Closes</th></tr></thead>
-                        <tbody>@foreach (array_slice($loops, 0, 12) as $round)<tr><th scope="row">{{ implode(' – ', array_map($level->readings->name(...), $round->through)) }}</th><td class="num">{!! $fine(\Aequus\Measure\Length::millimetres(abs($round->chain->closure))) !!}</td><td class="num muted">{!! $fine(\Aequus\Measure\Length::millimetres($round->chain->allowed)) !!}</td><td><span class="state state-{{ $round->chain->closes ? 'fits' : 'off' }}">{{ $round->chain->closes ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody>
+                        <tbody>@foreach (array_slice($loops, 0, 12) as $round)<tr><th scope="row">{{ implode(' – ', array_map($level->readings->name(...), $round->through)) }}</th><td class="num">{!! $fine(Length::millimetres(abs($round->chain->closure))) !!}</td><td class="num muted">{!! $fine(Length::millimetres($round->chain->allowed)) !!}</td><td><span class="state state-{{ $round->chain->closes ? 'fits' : 'off' }}">{{ $round->chain->closes ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody>
                     </table>
                 </details>
             @endif
@@ -61,24 +73,24 @@
                 <form method="get" action="{{ route('level', $job) }}" class="entry grade">
                     <h2 class="field-wide">Cut and fill to a finished grade</h2>
                     <x-sum-field :f="$grade->sums->field('grade', 'Grade at '.$plan->grid->posts[0]->label, 'Above zero.')" :unit="$unit" />
-                    <x-choice form="sum" name="toward" label="Falls toward the" :value="$grade->toward?->value ?? ''" :options="['' => 'level'] + collect(\Aequus\Plan\Terms\Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)])->all()" />
+                    <x-choice form="sum" name="toward" label="Falls toward the" :value="$grade->toward?->value ?? ''" :options="['' => 'level'] + collect(Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)])->all()" />
                     <x-sum-field :f="$grade->sums->field('grade_fall', 'Falls by')" :unit="$unit" />
                     <x-sum-field :f="$grade->sums->field('grade_over', 'over')" :unit="$unit" />
                     <button class="button button-second">Work it out</button>
-                    @if ($grade->work)<p class="answer field-wide">Cut {{ \App\View\Typeset::volume($plan->notation, $grade->work->cut) }}, fill {{ \App\View\Typeset::volume($plan->notation, $grade->work->fill) }} within the grid, before any swelling or settling. Each post speaks for the ground half-way to its neighbours.</p>@endif
+                    @if ($grade->work)<p class="answer field-wide">Cut {{ Typeset::volume($plan->notation, $grade->work->cut) }}, fill {{ Typeset::volume($plan->notation, $grade->work->fill) }} within the grid, before any swelling or settling. Each post speaks for the ground half-way to its neighbours.</p>@endif
                 </form>
             @endif
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($asks === \Aequus\Logbook\Kind\EntryKind::Decision)<x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptHeights" />@endif
+                @if ($asks === EntryKind::Decision)<x-decide :site="$site" :about="DecisionAbout::AcceptHeights" />@endif
             </x-move>
             @if ($level->benchmark === null)
                 <section id="entry">
                     <h2>Benchmark</h2>
                     <x-entry-form kind="benchmark" name="benchmark">
                         <x-field name="name" form="benchmark" label="What it is" hint="A sill, a kerb, a nail in a tree." />
-                        <x-field name="height" form="benchmark" label="Counts as" hint="Zero is simplest." :value="$plan->write(\Aequus\Measure\Length::zero())" :unit="$unit" />
+                        <x-field name="height" form="benchmark" label="Counts as" hint="Zero is simplest." :value="$plan->write(Length::zero())" :unit="$unit" />
                         <button class="button">Choose it</button>
                     </x-entry-form>
                 </section>
@@ -92,7 +104,7 @@
                         @if ($sure === 'set_up')<label class="tick"><input type="checkbox" name="sure" value="1"> I read a known point later</label>@endif
                         <details class="field-wide change" @if ($form->named !== '' || $form->part !== 'ground' || (old('form') === 'rod' && (old('post_name') || old('distance') || old('post_part', 'ground') !== 'ground'))) open @endif><summary>A turning point, a part of the post, the distance</summary>
                             <div class="entry">
-                                <x-choice name="post_part" form="rod" label="On the post’s" :value="$form->part" :options="collect(\Aequus\Plan\Posts\PostFeature::cases())->mapWithKeys(fn ($part) => [$part->value => $part->inWords()])->all()" />
+                                <x-choice name="post_part" form="rod" label="On the post’s" :value="$form->part" :options="collect(PostFeature::cases())->mapWithKeys(fn ($part) => [$part->value => Names::of($part)])->all()" />
                                 <x-field name="post_name" form="rod" label="Or on another point" hint="Its name, such as T1." :value="$form->named" />
                                 <x-field name="distance" form="rod" label="From the level to the rod" hint="Empty: counted as {{ $plan->notation->system()->roundly($plan->notation->system()->farRod) }}." :unit="$unit" />
                             </div>
@@ -100,13 +112,13 @@
                         <button class="button">Write it down</button>
                     </x-entry-form>
                     @if ($level->ofInstrument)
-                        <details class="why"><summary>Why these heights?</summary><p>The beam of set-up {{ $level->setUp ?: '1' }} stands <x-length :of="$level->ofInstrument" :plan="$plan" /> above zero: {{ $level->benchmark->name }} counts as <x-length :of="$level->benchmark->height" :plan="$plan" />, and the rods it shares with known points read the rest. A height is the beam less what the rod reads there: the height-of-instrument rule. All readings of all instruments are adjusted together by least squares, each weighted by what it is good for; a laser’s rod counts as good to {{ number_format(\Aequus\Level\Laser::sigma(), 1) }} mm at 15 m.</p></details>
+                        <details class="why"><summary>Why these heights?</summary><p>The beam of set-up {{ $level->setUp ?: '1' }} stands <x-length :of="$level->ofInstrument" :plan="$plan" /> above zero: {{ $level->benchmark->name }} counts as <x-length :of="$level->benchmark->height" :plan="$plan" />, and the rods it shares with known points read the rest. A height is the beam less what the rod reads there: the height-of-instrument rule. All readings of all instruments are adjusted together by least squares, each weighted by what it is good for; a laser’s rod counts as good to {{ number_format(Laser::sigma(), 1) }} mm at 15 m.</p></details>
                     @endif
                 </section>
                 <details class="change" @if ($again !== null || old('form') === 'difference') open @endif @if ($again !== null) id="entry" @endif><summary>Read one point from another</summary>
                     <p class="hint">With a spirit level on a board, a water level, or a line level on a string.</p>
                     <x-entry-form kind="height_difference" name="difference">
-                        <x-choice name="instrument" form="difference" label="With" :value="$again?->instrument->value ?? 'board'" :options="collect(\Aequus\Logbook\Level\LevelInstrument::cases())->mapWithKeys(fn ($one) => [$one->value => $one->inWords()])->all()" />
+                        <x-choice name="instrument" form="difference" label="With" :value="$again?->instrument->value ?? 'board'" :options="collect(LevelInstrument::cases())->mapWithKeys(fn ($one) => [$one->value => Names::of($one)])->all()" />
                         <x-field name="over" form="difference" label="Board or string long" hint="A water level has none." :unit="$unit" :value="$again?->over ? $plan->write($again->over) : ''" />
                         <x-level-point name="from" form="difference" label="First point" :site="$site" :value="$again ? $form->labelOf($again->from) : 'Benchmark'" :part="$again?->from->feature->value ?? 'ground'" :named="$again?->from->name ?? ''" />
                         <x-level-point name="to" form="difference" label="Second point" :site="$site" :value="$again ? $form->labelOf($again->to) : $form->on" :part="$again?->to->feature->value ?? 'ground'" :named="$again?->to->name ?? ''" />
@@ -137,7 +149,7 @@
                 </details>
             @endif
             <p><a class="jump" href="{{ route('round', [$job, 'rods']) }}">The whole round on one screen</a></p>
-            <x-cautions :step="\Aequus\Site\Step::Levelling" :site="$site" />
+            <x-cautions :step="Step::Levelling" :site="$site" />
         </div>
     </div>
 </x-layout>

@@ -1,3 +1,6 @@
+@use('Aequus\Logbook\Book\Strike')
+@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Words\Names')
 @php($job = $site->job)
 <x-layout title="Logbook" :site="$site" phase="logbook">
     <div class="two">
@@ -6,7 +9,7 @@
             <form method="get" class="choose-section"><label for="book-post">About</label>
                 <select id="book-post" name="post" data-submit><option value="">all posts</option>@foreach ($site->plan->grid->posts as $post)<option @selected($lines->post === $post)>{{ $post->label }}</option>@endforeach</select>
                 <label for="book-kind">kind</label>
-                <select id="book-kind" name="kind" data-submit><option value="">all kinds</option>@foreach (\Aequus\Logbook\Kind\EntryKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($lines->kind === $kind)>{{ $kind->inWords() }}</option>@endforeach</select>
+                <select id="book-kind" name="kind" data-submit><option value="">all kinds</option>@foreach (EntryKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($lines->kind === $kind)>{{ Names::of($kind) }}</option>@endforeach</select>
                 <button class="button button-small">Show</button></form>
             @if ($lines->lines === [] && $lines->asked() !== [])
                 <p class="empty">Nothing of that is written.</p>
@@ -22,7 +25,7 @@
                             <tr class="is-{{ $line->standing }}" id="entry-{{ $line->entry->sequence }}"><td class="num">{{ $line->entry->sequence }}</td>
                                 <td><span class="book-what"><x-words :say="$line->what" /></span>@if ($line->standingWords)<br><span class="muted">{{ $line->standingWords }}</span>@endif</td>
                                 <td>{{ $line->when }}<br><span class="muted">{{ $line->who }}, plan {{ $line->entry->planRevision }}</span></td>
-                                <td>@if ($line->standing === 'counts' || $line->standing === 'old')<a href="{{ $strike.$line->entry->sequence }}#strike" aria-label="{{ $line->entry->payload instanceof \Aequus\Logbook\Book\Strike ? 'Undo' : 'Strike' }} entry {{ $line->entry->sequence }}">{{ $line->entry->payload instanceof \Aequus\Logbook\Book\Strike ? 'Undo' : 'Strike' }}</a>@endif</td></tr>
+                                <td>@if ($line->standing === 'counts' || $line->standing === 'old')<a href="{{ $strike.$line->entry->sequence }}#strike" aria-label="{{ $line->entry->payload instanceof Strike ? 'Undo' : 'Strike' }} entry {{ $line->entry->sequence }}">{{ $line->entry->payload instanceof Strike ? 'Undo' : 'Strike' }}</a>@endif</td></tr>
                         @endforeach
                     </tbody>
                 </table>

@@ -1,3 +1,4 @@
+@use('Illuminate\Support\Str')
 <!DOCTYPE html>
 <html lang="en">
 <head><meta charset="utf-8"><title>{{ ucfirst($strips->title) }}, {{ $job->name }}</title>
@@ -29,7 +30,7 @@ b { font-size: 10pt; }
             <div class="at" style="left: {{ $left + 27 }}mm; top: {{ $bottom - $strips->each - 1 }}mm;">end of strip {{ $strip + 1 }}</div>
             @foreach ($strips->strips[$strip] as [$up, $height, $posts])
                 <div class="line heavy" style="left: {{ $left }}mm; top: {{ round($bottom - $up, 3) }}mm; width: 18mm;"></div>
-                <div class="at" style="left: {{ $left + 19 }}mm; top: {{ round($bottom - $up, 3) - 5 }}mm; width: 38mm;"><b>{{ $height }}</b><br>{{ \Illuminate\Support\Str::limit($posts, 40, '…') }}</div>
+                <div class="at" style="left: {{ $left + 19 }}mm; top: {{ round($bottom - $up, 3) - 5 }}mm; width: 38mm;"><b>{{ $height }}</b><br>{{ Str::limit($posts, 40, '…') }}</div>
             @endforeach
         @endforeach
     </div>

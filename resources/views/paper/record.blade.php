@@ -1,3 +1,4 @@
+@use('Aequus\Words\Names')
 @php
     $plan = $site->plan; $state = $site->state; $handover = $state->handover(); $write = fn ($length) => $length === null ? '—' : $plan->write($length);
     $zone = new DateTimeZone($job->zone); $met = fn (?bool $is) => $is === null ? 'not measured' : ($is ? 'met' : 'NOT met');
@@ -18,7 +19,7 @@ thead { display: table-header-group; } th { font-size: 7.5pt; } tr { page-break-
 <div class="foot">@if ($job->copy_of)Copy of {{ $job->copy_of }}: no evidence for a hand-over. @endif{{ $job->name }}, plan revision {{ $job->revision->number }}, {{ count($state->log->entries) }} entries. Local code, the permit office, the maker’s instructions and a licensed engineer come before anything on this sheet.</div>
 <h1>{{ $job->name }}</h1>
 @if ($job->copy_of)<p><b>Copy of {{ $job->copy_of }}. No evidence for a hand-over.</b></p>@endif
-<p>{{ $job->place ? $job->place.'. ' : '' }}{{ $plan->kind->inWords() }}, {{ count($plan->grid->posts) }} posts, plan revision {{ $job->revision->number }}.
+<p>{{ $job->place ? $job->place.'. ' : '' }}{{ Names::of($plan->kind) }}, {{ count($plan->grid->posts) }} posts, plan revision {{ $job->revision->number }}.
     @if ($handover->given)Handed over to {{ $handover->given->to }}.{{ $handover->given->remark ? ' '.$handover->given->remark : '' }}@elseif ($changed)Handed over under an earlier plan; this one was not taken over yet.@else Not handed over yet.@endif
     @if ($handover->incomplete() !== [])In the book a depth, a plumb reading or a cut is missing at {{ implode(', ', $handover->incomplete()) }}.@endif</p>
 <h2>Tolerances</h2>
@@ -32,7 +33,7 @@ thead { display: table-header-group; } th { font-size: 7.5pt; } tr { page-break-
 @foreach ($built->sections() as $row => $section)<div style="page-break-inside: avoid"><b>{{ $row }}</b><br><img class="drawn" src="{{ $section }}" alt=""></div>@endforeach
 <h2>Every post, plan against what was measured</h2>
 <table><thead><tr><th>Post</th><th>Held</th><th>depth asked</th><th>dug</th><th>Depth</th><th>top out by</th><th>Plumb</th><th>cut mark</th><th>Cut</th><th>Who and when</th></tr></thead>
-<tbody>@foreach ($handover->records as $record)<tr><td><b>{{ $record->post->label }}</b></td><td>{{ $plan->holdOf($record->post->id)->inWords() }}</td><td class="n">{{ $write($record->depthRequired) }}</td><td class="n">{{ $write($record->depthDug) }}</td><td>{{ $record->deepEnough === null ? '—' : ($record->deepEnough ? 'enough' : 'short') }}</td><td class="n">{{ $write($record->outOfPlumb) }}</td><td>{{ $record->plumb === null ? '—' : ($record->plumb ? 'within' : 'leans') }}</td><td class="n">{{ $write($record->cutMark) }}</td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td><td>{{ $record->last ? implode(', ', $record->by).', '.$record->last->setTimezone($zone)->format('j M Y') : '' }}</td></tr>
+<tbody>@foreach ($handover->records as $record)<tr><td><b>{{ $record->post->label }}</b></td><td>{{ Names::of($plan->holdOf($record->post->id)) }}</td><td class="n">{{ $write($record->depthRequired) }}</td><td class="n">{{ $write($record->depthDug) }}</td><td>{{ $record->deepEnough === null ? '—' : ($record->deepEnough ? 'enough' : 'short') }}</td><td class="n">{{ $write($record->outOfPlumb) }}</td><td>{{ $record->plumb === null ? '—' : ($record->plumb ? 'within' : 'leans') }}</td><td class="n">{{ $write($record->cutMark) }}</td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td><td>{{ $record->last ? implode(', ', $record->by).', '.$record->last->setTimezone($zone)->format('j M Y') : '' }}</td></tr>
 @if ($record->remarks !== [])<tr><td></td><td colspan="9">{{ implode('; ', $record->remarks) }}</td></tr>@endif @endforeach</tbody></table>
 @foreach ($sheet->also as $about => $says)<p><b>{{ $about }}.</b> {{ implode('; ', $says) }}.</p>@endforeach
 @if ($sheet->decisions !== [])<h2>Decisions and their reasons</h2><ul>@foreach ($sheet->decisions as $decision)<li>{{ $decision }}</li>@endforeach</ul>@endif

@@ -1,10 +1,13 @@
+@use('Aequus\Measure\Unit')
+@use('Aequus\Plan\JobKind')
+@use('Aequus\Words\Names')
 @props(['form', 'plan' => null, 'unit' => null])
 @php
-    $unit = $plan?->notation->unit ?? $unit ?? \Aequus\Measure\Unit::Inch; $isMetric = $unit === \Aequus\Measure\Unit::Millimetre;
+    $unit = $plan?->notation->unit ?? $unit ?? Unit::Inch; $isMetric = $unit === Unit::Millimetre;
     $f = 'plan';
 @endphp
 <fieldset class="group"><legend>What and how measured</legend>
-    <x-choice name="kind" :form="$f" label="What stands on the posts" :value="$form->value('kind')" :options="collect(\Aequus\Plan\JobKind::cases())->mapWithKeys(fn ($k) => [$k->value => $k->inWords()])->all()" />
+    <x-choice name="kind" :form="$f" label="What stands on the posts" :value="$form->value('kind')" :options="collect(JobKind::cases())->mapWithKeys(fn ($k) => [$k->value => Names::of($k)])->all()" />
     <x-choice name="notation" :form="$f" label="Lengths in" :value="$form->value('notation')" :options="['in16' => 'feet and inches, to 1/16', 'in8' => 'feet and inches, to 1/8', 'in4' => 'feet and inches, to 1/4', 'in32' => 'feet and inches, to 1/32', 'mm' => 'millimetres', 'mm.1' => 'millimetres, to a tenth']" />
     <x-choice name="tolerance" :form="$f" label="How close is close enough" :value="$form->value('tolerance')" :options="['joinery' => 'joinery: 1/16 in, 2 mm', 'framing' => 'framing: 1/8 in, 3 mm', 'building' => 'building: 1/4 in, 6 mm', 'fence' => 'fence: 1 in, 25 mm']" />
     <x-field name="squareness" :form="$f" label="Or a figure of your own" hint="Left empty: the usual one." :value="$form->value('squareness')" />

@@ -1,10 +1,11 @@
+@use('Aequus\Measure\Unit')
 <x-layout title="Plan a new job">
     <form method="post" action="{{ route('plan.store') }}" class="planning" hx-boost="false">
         @csrf
         <input type="hidden" name="form" value="plan"><input type="hidden" name="zone" data-zone value="{{ old('zone') }}">
         <div class="planning-fields">
             <h1>Plan a new job</h1>
-            <p class="field-wide">@if ($unit === \Aequus\Measure\Unit::Inch)In feet and inches. <a href="{{ route('plan.create', ['in' => 'mm']) }}">Begin in millimetres</a>@else In millimetres. <a href="{{ route('plan.create', ['in' => 'in']) }}">Begin in feet and inches</a>@endif</p>
+            <p class="field-wide">@if ($unit === Unit::Inch)In feet and inches. <a href="{{ route('plan.create', ['in' => 'mm']) }}">Begin in millimetres</a>@else In millimetres. <a href="{{ route('plan.create', ['in' => 'in']) }}">Begin in feet and inches</a>@endif</p>
             <fieldset class="group"><legend>Job</legend>
                 <x-field name="name" form="plan" label="Name" :value="''" />
                 <x-field name="place" form="plan" label="Place or owner" :value="''" />

@@ -1,7 +1,9 @@
-<x-layout title="Plan {{ $revision->number }}" :site="$site" :phase="\Aequus\Site\Phase::Plan">
+@use('Aequus\Site\Phase')
+@use('Aequus\Words\Names')
+<x-layout title="Plan {{ $revision->number }}" :site="$site" :phase="Phase::Plan">
     <div class="two">
         <section class="paper" aria-label="Drawing and marks">
-            <h1>{{ count($then->grid->posts) }} posts <span class="h-note">{{ $then->kind->inWords() }}, revision {{ $revision->number }} of {{ $site->job->revision->number }}</span></h1>
+            <h1>{{ count($then->grid->posts) }} posts <span class="h-note">{{ Names::of($then->kind) }}, revision {{ $revision->number }} of {{ $site->job->revision->number }}</span></h1>
             <p class="verdict-why">{{ $revision->reason }}. <span class="muted">{{ $revision->user->name }}, {{ $revision->created_at->setTimezone($site->job->zone)->format('j M Y, H:i') }}</span></p>
             <x-drawing.plan :model="$drawing" />
             <x-marks :plan="$then" />

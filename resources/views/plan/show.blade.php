@@ -1,16 +1,19 @@
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\Step')
+@use('Aequus\Words\Names')
 @php($job = $site->job)
-<x-layout title="Plan" :site="$site" :phase="\Aequus\Site\Phase::Plan">
+<x-layout title="Plan" :site="$site" :phase="Phase::Plan">
     <div class="two">
         <section class="paper" id="preview" aria-label="Drawing and marks">
-            <h1>{{ count($site->plan->grid->posts) }} posts <span class="h-note">{{ $site->plan->kind->inWords() }}, revision {{ $job->revision->number }}</span></h1>
+            <h1>{{ count($site->plan->grid->posts) }} posts <span class="h-note">{{ Names::of($site->plan->kind) }}, revision {{ $job->revision->number }}</span></h1>
             <x-drawing.plan :model="$drawing" />
             <x-fixed-lines :site="$site" :rows="$fixed" />
             <x-fit :site="$site" :openings="$openings" />
             <x-marks :plan="$site->plan" />
         </section>
         <div class="side-work">
-            <x-move :site="$site" :here="\Aequus\Site\Phase::Plan" />
-            <x-cautions :step="\Aequus\Site\Step::Planning" :site="$site" />
+            <x-move :site="$site" :here="Phase::Plan" />
+            <x-cautions :step="Step::Planning" :site="$site" />
             <section>
                 <h2>Revisions</h2>
                 <ol class="revisions">

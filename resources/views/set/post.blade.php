@@ -1,8 +1,16 @@
+@use('Aequus\Guide\Guide')
+@use('Aequus\Guide\Move\Scope')
+@use('Aequus\Logbook\Book\DecisionAbout')
+@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\PourPoint')
+@use('Aequus\Site\Step')
+@use('Aequus\Words\Names')
+@use('Illuminate\Support\Str')
 @php
-    use Aequus\Logbook\Kind\EntryKind;
-    $job = $site->job; $phase = \Aequus\Site\Phase::Set; $plan = $site->plan; $state = $site->state; $unit = $plan->notation->unit; $label = $post->label;
+    $job = $site->job; $phase = Phase::Set; $plan = $site->plan; $state = $site->state; $unit = $plan->notation->unit; $label = $post->label;
     $stands = $state->standing($post); $hold = $plan->holdOf($post->id); $dug = $state->footing->asDug($post);
-    $move = \Aequus\Guide\Guide::next($state, \Aequus\Guide\Move\Scope::post($post));
+    $move = Guide::next($state, Scope::post($post));
     $order = array_values($state->walk()); $here = array_search($post, $order, false);
     $after = $order[($here + 1) % count($order)]; $before = $order[($here - 1 + count($order)) % count($order)];
     // Its own next move leads to the form it asks for; on a walk round the walk does.
@@ -31,7 +39,7 @@
         <header class="yard-head">
             <a class="button button-small button-second" href="{{ route('set.post', [$job, $before->label]) }}" aria-label="Previous post, {{ $before->label }}">‹ {{ $before->label }}</a>
             <h1>{{ $label }}</h1>
-            <p>{{ $stands->set ? 'set' : 'not set' }}{{ $state->isFilled($post) ? ', filled' : '' }}{{ $state->cut->isCut($post) ? ', cut' : '' }}<br>{{ $plan->roleOf($post)?->inWords() ?? $hold->inWords() }}</p>
+            <p>{{ $stands->set ? 'set' : 'not set' }}{{ $state->isFilled($post) ? ', filled' : '' }}{{ $state->cut->isCut($post) ? ', cut' : '' }}<br>{{ Names::of($plan->roleOf($post)) ?: Names::of($hold) }}</p>
             <a class="button button-small button-second" href="{{ route('set.post', [$job, $after->label]) }}" aria-label="Next post, {{ $after->label }}">{{ $after->label }} ›</a>
         </header>
         @if ($walk)<p class="walk-line" role="status"><b>Round: {{ $walk->inWords() }}</b> {{ $walk->done }} of {{ $walk->of }} done. <a href="{{ route('set.post', [$job, $label]) }}">Leave the round</a></p>@endif
@@ -55,7 +63,7 @@
                             <path class="vial-lines" d="M62 6 V34 M98 6 V34" />
                         </svg>
                         <p class="vial-ends" aria-hidden="true"><span>{{ $vial->left }}</span><span>{{ $vial->right }}</span></p>
-                        <p class="vial-word">@if (! $vial->read) not read @elseif ($vial->leans === '') plumb @else to the {{ $vial->leans }}@if ($vial->measure?->off): <x-length :of="$vial->measure->off" :plan="$plan" /> in <x-length :of="$vial->measure->over" :plan="$plan" />@elseif ($vial->measure?->degrees): {{ $vial->measure->degrees }}°@elseif ($vial->measure?->bubble), {{ $vial->measure->bubble->inWords() }}@endif @endif</p>
+                        <p class="vial-word">@if (! $vial->read) not read @elseif ($vial->leans === '') plumb @else to the {{ $vial->leans }}@if ($vial->measure?->off): <x-length :of="$vial->measure->off" :plan="$plan" /> in <x-length :of="$vial->measure->over" :plan="$plan" />@elseif ($vial->measure?->degrees): {{ $vial->measure->degrees }}°@elseif ($vial->measure?->bubble), {{ Names::of($vial->measure->bubble) }}@endif @endif</p>
                     </div>
                 @endforeach
                 @if ($top = $lean->fromAbove)
@@ -83,7 +91,7 @@
         @if ($dug !== null && ! $state->isFilled($post) && $hold->isDug())
             <section class="{{ $sheet->ready->isReady() ? 'ready' : '' }}">
                 <h2>{{ $sheet->ready->isReady() ? 'Ready to fill' : 'Not ready to fill' }}</h2>
-                <ul class="plain checks">@foreach ($sheet->ready->points as $point => $is)<li><span class="state state-{{ $is ? 'fits' : 'to-pull' }}">{{ $point }}{{ $is ? '' : ': missing' }}</span></li>@endforeach</ul>
+                <ul class="plain checks">@foreach ($sheet->ready->points as $point => $is)<li><span class="state state-{{ $is ? 'fits' : 'to-pull' }}">{{ Names::of(PourPoint::from($point)) }}{{ $is ? '' : ': missing' }}</span></li>@endforeach</ul>
             </section>
         @endif
         @if ($dug !== null && $hold->isDug() && ! $pours)@include('set.pour', ['now' => false])@endif
@@ -93,7 +101,7 @@
         <details class="change" @if ($errors->has('picture')) open @endif><summary>A picture of {{ $label }}</summary>
             <form method="post" action="{{ route('entry', [$job, 'picture']) }}" enctype="multipart/form-data" class="entry" data-picture hx-request='{"timeout":180000}'>
                 @csrf
-                <input type="hidden" name="client_id" value="{{ \Illuminate\Support\Str::ulid() }}"><input type="hidden" name="form" value="picture">
+                <input type="hidden" name="client_id" value="{{ Str::ulid() }}"><input type="hidden" name="form" value="picture">
                 <input type="hidden" name="post" value="{{ $label }}"><input type="hidden" name="phase" value="{{ $state->cut->isCut($post) ? 'cut' : ($stands->set ? 'set' : 'footing') }}">
                 <div class="field field-wide {{ $errors->has('picture') ? 'is-refused' : '' }}"><label for="picture-file">Picture</label>
                     <p class="hint" id="picture-hint">JPEG, PNG or WebP up to 20 MB. It is made smaller; where it was taken is not kept.</p>
@@ -113,9 +121,9 @@
         @if (! $stands->lean->isUnread())
             <details class="why"><summary>Why so much at the top?</summary>
                 <p>The readings come to {{ number_format($stands->lean->size() * 1000, 2) }} in 1000; the limit is 1 in {{ $plan->tolerances->plumbOneIn }}, that is {{ number_format(1000 / $plan->tolerances->plumbOneIn, 2) }}. While the hole is open the post turns about its foot, after the fill about grade: the top is <x-length :of="$stands->topAbovePivot()" :plan="$plan" /> above that, the brace, at two thirds of the standing post, <x-length :of="$stands->braceAbovePivot()" :plan="$plan" />. Out of plumb is slope times height.</p></details>
-            @if (! $stands->isWithin())<x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptLean" :post="$post" />@endif
+            @if (! $stands->isWithin())<x-decide :site="$site" :about="DecisionAbout::AcceptLean" :post="$post" />@endif
         @endif
-        <x-cautions :step="$stands->set ? \Aequus\Site\Step::Standing : \Aequus\Site\Step::Setting" :site="$site" :post="$post" />
+        <x-cautions :step="$stands->set ? Step::Standing : Step::Setting" :site="$site" :post="$post" />
         <x-quick-line :site="$site" />
     </div>
 </x-layout>

@@ -1,5 +1,12 @@
+@use('Aequus\Measure\Length')
+@use('Aequus\Plan\Layout\StringAt')
+@use('Aequus\Set\Drifts')
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\PourPoint')
+@use('Aequus\Site\Step')
+@use('Aequus\Words\Names')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Set; $plan = $site->plan; $state = $site->state;
+    $job = $site->job; $phase = Phase::Set; $plan = $site->plan; $state = $site->state;
     $set = collect($plan->grid->posts)->filter(fn ($p) => $state->standing($p)->set);
     $way = route('set.post', [$job, '~']);
     $leaning = $set->filter(fn ($p) => ! $state->standing($p)->lean->isUnread() && ! $state->standing($p)->isWithin());
@@ -36,11 +43,11 @@
                     <p><a class="button" href="{{ route('set.post', [$job, $site->next->posts[0]->label]) }}">Go to {{ $site->next->posts[0]->label }}</a></p>
                 @endif
             </x-move>
-            @if ($set->count() < count($plan->grid->posts) && count($plan->grid->posts) > 1 && $plan->layout->strings->at === \Aequus\Plan\Layout\StringAt::Centre)<section><h2>Move the strings to the faces</h2><p>While digging they mark centre lines. To set posts by their faces, move each string out by half a post: those along the rows by <b><x-length :of="$plan->post->d->half()" :plan="$plan" /></b>, those along the columns by <b><x-length :of="$plan->post->b->half()" :plan="$plan" /></b>, all toward the same side. They go back to the same nails.</p></section>@endif
+            @if ($set->count() < count($plan->grid->posts) && count($plan->grid->posts) > 1 && $plan->layout->strings->at === StringAt::Centre)<section><h2>Move the strings to the faces</h2><p>While digging they mark centre lines. To set posts by their faces, move each string out by half a post: those along the rows by <b><x-length :of="$plan->post->d->half()" :plan="$plan" /></b>, those along the columns by <b><x-length :of="$plan->post->b->half()" :plan="$plan" /></b>, all toward the same side. They go back to the same nails.</p></section>@endif
             @if ($ready->waiting > 0)
                 <section><h2>{{ $ready->ready === [] ? 'No post is ready to fill' : 'Ready to fill: '.implode(', ', $ready->ready) }}</h2>
                     <p class="hint">{{ $ready->waiting === 1 ? '1 hole waits for its fill.' : $ready->waiting.' holes wait for their fill.' }} {{ $ready->missing === [] ? 'Nothing is missing.' : 'What is missing:' }}</p>
-                    <ul class="plain">@foreach ($ready->missing as $point => $labels)<li><b>{{ ucfirst($point) }}</b>: {{ count($labels) === $ready->waiting ? 'at all' : implode(', ', array_slice($labels, 0, 8)).(count($labels) > 8 ? ' …' : '') }}</li>@endforeach</ul></section>
+                    <ul class="plain">@foreach ($ready->missing as $point => $labels)<li><b>{{ ucfirst(Names::of(PourPoint::from($point))) }}</b>: {{ count($labels) === $ready->waiting ? 'at all' : implode(', ', array_slice($labels, 0, 8)).(count($labels) > 8 ? ' …' : '') }}</li>@endforeach</ul></section>
             @endif
             <section>
                 <h2>A round of all posts</h2>
@@ -48,10 +55,10 @@
                 <ul class="plain rounds">@foreach ($rounds as $round)<li>@if ($round->of > 0)<a class="button button-second" href="{{ route('set.walk', [$job, $round->what]) }}">{{ ucfirst($round->inWords()) }} <span class="muted">{{ $round->done }} of {{ $round->of }}</span></a>@endif</li>@endforeach</ul>
                 @if ($set->isNotEmpty())<p><a class="jump" href="{{ route('round', [$job, 'plumb']) }}">Every post for plumb, on one screen</a></p>@endif
             </section>
-            @if ($drift)<section><h2>What filling does here</h2><p>@if ($drift->expected)So far it pushed the tops by <x-length :of="\Aequus\Measure\Length::millimetres($drift->expected->size() * $plan->standing->inMillimetres())" :plan="$plan" /> toward the {{ $plan->sides->of(\Aequus\Set\Drifts::toward($drift->expected)) }}, the mean of {{ count($drift->seen) }}: expect as much at the next.@else {{ count($drift->seen) }} of three fills are known; after three it is told what to expect at the next.@endif {{ \Aequus\Set\Drifts::usualCause($plan->holdOf($plan->grid->posts[0]->id)) }}</p></section>@endif
+            @if ($drift)<section><h2>What filling does here</h2><p>@if ($drift->expected)So far it pushed the tops by <x-length :of="Length::millimetres($drift->expected->size() * $plan->standing->inMillimetres())" :plan="$plan" /> toward the {{ $plan->sides->of(Drifts::toward($drift->expected)) }}, the mean of {{ count($drift->seen) }}: expect as much at the next.@else {{ count($drift->seen) }} of three fills are known; after three it is told what to expect at the next.@endif {{ Drifts::usualCause($plan->holdOf($plan->grid->posts[0]->id)) }}</p></section>@endif
             <x-helper />
             <x-quick-line :site="$site" />
-            <x-cautions :step="\Aequus\Site\Step::Setting" :site="$site" />
+            <x-cautions :step="Step::Setting" :site="$site" />
         </div>
     </div>
 </x-layout>

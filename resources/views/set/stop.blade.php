@@ -1,5 +1,8 @@
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\Step')
+@use('Aequus\Words\Names')
 @php($job = $site->job)
-<x-layout title="Stop now" :site="$site" :phase="\Aequus\Site\Phase::Set">
+<x-layout title="Stop now" :site="$site" :phase="Phase::Set">
     <x-ways :site="$site" here="set.stop" />
     <div class="yard stop">
         <h1>Stop now: make it safe</h1>
@@ -13,7 +16,7 @@
         </ol>
         <section><h2>What may still be filled</h2>
             <p>@if ($stop->mayFill === [])Nothing: {{ $stop->lack === [] ? 'no hole waits for its fill' : 'of what is due something is missing everywhere' }}. @else {{ collect($stop->mayFill)->map(fn ($post) => $post->label)->join(', ', ' and ') }} {{ count($stop->mayFill) === 1 ? 'is' : 'are' }} ready: nothing is missing. Only what can be filled to the top and covered before the weather comes; a pour that stops half-way is worse than none.@endif</p>
-            @if ($stop->lack !== [])<ul class="plain">@foreach ($stop->lack as $label => $missing)<li><b>{{ $label }}</b> lacks: {{ implode('; ', $missing) }}.</li>@endforeach</ul>@endif</section>
-        <x-cautions :step="\Aequus\Site\Step::Stopping" :site="$site" />
+            @if ($stop->lack !== [])<ul class="plain">@foreach ($stop->lack as $label => $missing)<li><b>{{ $label }}</b> lacks: {{ implode('; ', array_map(Names::of(...), $missing)) }}.</li>@endforeach</ul>@endif</section>
+        <x-cautions :step="Step::Stopping" :site="$site" />
     </div>
 </x-layout>

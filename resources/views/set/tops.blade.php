@@ -1,6 +1,10 @@
+@use('Aequus\Measure\Length')
+@use('Aequus\Plan\Posts\PostId')
+@use('Aequus\Site\Phase')
+@use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Set; $plan = $site->plan; $state = $site->state; $unit = $plan->notation->unit;
-    $fine = fn (float $mm) => \App\View\Typeset::length($plan->notation, \Aequus\Measure\Length::millimetres($mm)); $label = fn (string $id) => $plan->grid->find(\Aequus\Plan\Posts\PostId::of($id))->label ?? '?';
+    $job = $site->job; $phase = Phase::Set; $plan = $site->plan; $state = $site->state; $unit = $plan->notation->unit;
+    $fine = fn (float $mm) => Typeset::length($plan->notation, Length::millimetres($mm)); $label = fn (string $id) => $plan->grid->find(PostId::of($id))->label ?? '?';
     $contradict = array_filter($spacings, fn ($check) => ! $check->agrees); $corners = array_map(fn ($post) => $post->label, $plan->corners());
     $doubt = $tops === null ? [] : array_map(fn ($id) => (int) substr($id, 1), [...$tops->mistakes->named, ...array_map(fn ($one) => $one->id, $tops->mistakes->dropped)]);
 @endphp

@@ -1,6 +1,9 @@
+@use('Aequus\Plan\Terms\Shift')
+@use('Aequus\Site\Phase')
+@use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit;
-    $tell = fn ($taken) => collect(\Aequus\Plan\Terms\Shift::told($taken->x, $taken->y, $plan->notation->smallestMark()))->map(fn ($part) => \App\View\Typeset::length($plan->notation, $part->amount).' toward the '.e($plan->sides->of($part->toward)))->join(' and ') ?: 'stays';
+    $job = $site->job; $phase = Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit;
+    $tell = fn ($taken) => collect(Shift::told($taken->x, $taken->y, $plan->notation->smallestMark()))->map(fn ($part) => Typeset::length($plan->notation, $part->amount).' toward the '.e($plan->sides->of($part->toward)))->join(' and ') ?: 'stays';
     $cannot = $again->cannot();
 @endphp
 <x-layout title="As cast" :site="$site" :phase="$phase">

@@ -1,5 +1,11 @@
+@use('Aequus\Measure\Notation')
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\Step')
+@use('Aequus\Square\SettingOut\Diagonal')
+@use('Aequus\Square\SettingOut\Rack')
+@use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit; $layout = $plan->layout; $corners = $plan->grid->corners(); $angle = $hand->rightAngle();
+    $job = $site->job; $phase = Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit; $layout = $plan->layout; $corners = $plan->grid->corners(); $angle = $hand->rightAngle();
     $value = fn ($length) => $length === null ? '' : $plan->write($length);
     $ask = $hand->sums->field(...);
     $runs = ['centre' => 'on the post centres', 'face' => 'along the post faces', 'offset' => 'off the centres by'];
@@ -15,7 +21,7 @@
                     <div><dt>Between the outer strings</dt><dd class="strong"><x-length :of="$outline->length" :plan="$plan" /> by <x-length :of="$outline->width" :plan="$plan" /></dd></div>
                     <div><dt>Both diagonals of the strings</dt><dd class="strong"><x-length :of="$outline->diagonal" :plan="$plan" /></dd></div>
                     @if ($angle)<div><dt>Sharpest 3-4-5, taken {{ $angle->multiple }} times</dt><dd class="strong"><x-length :of="$angle->onX" :plan="$plan" /> along, <x-length :of="$angle->onY" :plan="$plan" /> across, <x-length :of="$angle->across" :plan="$plan" /> between</dd></div>@endif
-                    <div><dt>A far side off by <x-length :of="$plan->tolerances->squareness" :plan="$plan" /></dt><dd>makes the diagonals differ by <x-length :of="\Aequus\Square\SettingOut\Rack::diagonalDifference($plan->tolerances->squareness, $corners->length(), \Aequus\Square\SettingOut\Diagonal::of($corners->length(), $corners->width()), \Aequus\Square\SettingOut\Diagonal::of($corners->length(), $corners->width()))" :plan="$plan" /></dd></div>
+                    <div><dt>A far side off by <x-length :of="$plan->tolerances->squareness" :plan="$plan" /></dt><dd>makes the diagonals differ by <x-length :of="Rack::diagonalDifference($plan->tolerances->squareness, $corners->length(), Diagonal::of($corners->length(), $corners->width()), Diagonal::of($corners->length(), $corners->width()))" :plan="$plan" /></dd></div>
                 </dl>
                 <details class="why"><summary>Why?</summary><p>The diagonal is √(length² + width²), by Pythagoras: √(<x-length :of="$outline->length" :plan="$plan" />² + <x-length :of="$outline->width" :plan="$plan" />²). 3-4-5 is the same rule in whole numbers; the largest multiple that fits inside both legs is the sharpest. The difference of the diagonals is 4 × length × offset over their sum.</p></details>
             @endif
@@ -27,9 +33,9 @@
                 @endforeach
             </div>
             <table>
-                <caption>Batter boards <span class="muted">set back <x-length :of="$layout->boards->setback" :plan="$plan" /> from the outer post centres{!! $layout->boards->height ? ', tops at '.\App\View\Typeset::length($plan->notation, $layout->boards->height).' above zero' : ', tops level with each other' !!}</span></caption>
+                <caption>Batter boards <span class="muted">set back <x-length :of="$layout->boards->setback" :plan="$plan" /> from the outer post centres{!! $layout->boards->height ? ', tops at '.Typeset::length($plan->notation, $layout->boards->height).' above zero' : ', tops level with each other' !!}</span></caption>
                 <thead><tr><th scope="col">Side</th><th scope="col">Nails</th><th scope="col" class="num">board long</th><th scope="col" class="num">centre mark from its near end</th><th scope="col" class="num">nail from its near end</th><th scope="col" class="num">nail from the centre mark</th></tr></thead>
-                <tbody>@foreach ($alike as $row)<tr><th scope="row">{{ $plan->sides->of($row->side) }}</th><td>{{ implode(', ', $row->lines) }}</td><td class="num"><x-length :of="$row->length" :plan="$plan" /></td><td class="num"><x-length :of="$row->nail->centre" :plan="$plan" /></td><td class="num strong decides"><x-length :of="$row->nail->nail" :plan="$plan" /></td><td class="num">{!! $row->nail->fromCentre->isZero() ? 'on it' : \App\View\Typeset::length($plan->notation, $row->nail->fromCentre->magnitude()).($row->nail->fromCentre->isNegative() ? ' back' : ' on') !!}</td></tr>@endforeach</tbody>
+                <tbody>@foreach ($alike as $row)<tr><th scope="row">{{ $plan->sides->of($row->side) }}</th><td>{{ implode(', ', $row->lines) }}</td><td class="num"><x-length :of="$row->length" :plan="$plan" /></td><td class="num"><x-length :of="$row->nail->centre" :plan="$plan" /></td><td class="num strong decides"><x-length :of="$row->nail->nail" :plan="$plan" /></td><td class="num">{!! $row->nail->fromCentre->isZero() ? 'on it' : Typeset::length($plan->notation, $row->nail->fromCentre->magnitude()).($row->nail->fromCentre->isNegative() ? ' back' : ' on') !!}</td></tr>@endforeach</tbody>
             </table>
             @foreach ($moved as $board)<p class="verdict-why"><b>The board on the {{ $plan->sides->of($board->side) }} side</b> @if ($board->canStand)stands back <x-length :of="$board->setback" :plan="$plan" /> only here, for {{ $board->obstacle->isBuried ? 'the no-dig band of ' : '' }}{{ $board->obstacle->name }}.@else can’t stand there for {{ $board->obstacle->isBuried ? 'the no-dig band of ' : '' }}{{ $board->obstacle->name }}: {{ $board->obstacle->isBuried ? 'weigh a trestle down instead of driving stakes' : 'mark the string on the wall itself, or run it from stakes between' }}.@endif</p>@endforeach
             <p class="hint">The near end is the one toward {{ $plan->grid->posts[0]->label }}. “Back” is toward that end. Boards stand clear of the auger, so that strings come off and go back to the same nail; a mark on a string is lost when it comes off.</p>
@@ -63,7 +69,7 @@
                 <section>
                     <h2>Parallel to a wall</h2>
                     <div class="entry">@foreach ([$ask('offset_1', 'Offset at the near end'), $ask('station_1', 'Taken at', 'Along the line, 0 to begin.'), $ask('offset_2', 'Offset at the far end'), $ask('station_2', 'Taken at')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
-                    @if ($hand->swing)<p class="answer">{!! $hand->swing->isZero() ? 'It runs parallel already.' : 'Swing the far end '.\App\View\Typeset::length($plan->notation, $hand->swing->magnitude()).($hand->swing->isNegative() ? ' toward the wall.' : ' away from the wall.') !!}</p>@endif
+                    @if ($hand->swing)<p class="answer">{!! $hand->swing->isZero() ? 'It runs parallel already.' : 'Swing the far end '.Typeset::length($plan->notation, $hand->swing->magnitude()).($hand->swing->isNegative() ? ' toward the wall.' : ' away from the wall.') !!}</p>@endif
                 </section>
                 <section>
                     <h2>How the tape is held</h2>
@@ -72,17 +78,17 @@
                 <section>
                     <h2>Two tapes compared</h2>
                     <div class="entry">@foreach ([$ask('short_1', 'Short, first tape'), $ask('short_2', 'second tape'), $ask('long_1', 'Long, first tape'), $ask('long_2', 'second tape')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
-                    @if ($hand->tapes)<p class="answer">At its hook the second shows {!! \App\View\Typeset::length($plan->notation, $hand->tapes->constant->magnitude()) !!} too {{ $hand->tapes->constant->isNegative() ? 'little' : 'much' }}, and over every {{ $plan->notation->system()->roundly($plan->notation->system()->longTape) }} {!! \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $plan->notation->system()->longTape->times(abs($hand->tapes->perLength))) !!} too {{ $hand->tapes->perLength < 0 ? 'little' : 'much' }}.</p>@endif
+                    @if ($hand->tapes)<p class="answer">At its hook the second shows {!! Typeset::length($plan->notation, $hand->tapes->constant->magnitude()) !!} too {{ $hand->tapes->constant->isNegative() ? 'little' : 'much' }}, and over every {{ $plan->notation->system()->roundly($plan->notation->system()->longTape) }} {!! Typeset::length(Notation::millimetres(1), $plan->notation->system()->longTape->times(abs($hand->tapes->perLength))) !!} too {{ $hand->tapes->perLength < 0 ? 'little' : 'much' }}.</p>@endif
                 </section>
                 <section>
                     <h2>A line over an obstacle</h2>
                     <div class="entry"><x-sum-field :f="$ask('over', 'Carried over at a height of')" :unit="$unit" /></div>
-                    @if ($hand->plumbed)<p class="answer">Plumbed down at both ends with a spirit level the line is good to {!! \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $hand->plumbed->withLevel->times(1.96)) !!}, with a bob at rest to {!! \App\View\Typeset::length(\Aequus\Measure\Notation::millimetres(1), $hand->plumbed->withBob->times(1.96)) !!} (95 %). @if ($hand->plumbed->highestWithLevel)For this job’s tolerance the level will do up to {!! \App\View\Typeset::length($plan->notation, $hand->plumbed->highestWithLevel) !!}. @endif Or run the string beside it at an offset, chosen above: every mark carries it.</p>@endif
+                    @if ($hand->plumbed)<p class="answer">Plumbed down at both ends with a spirit level the line is good to {!! Typeset::length(Notation::millimetres(1), $hand->plumbed->withLevel->times(1.96)) !!}, with a bob at rest to {!! Typeset::length(Notation::millimetres(1), $hand->plumbed->withBob->times(1.96)) !!} (95 %). @if ($hand->plumbed->highestWithLevel)For this job’s tolerance the level will do up to {!! Typeset::length($plan->notation, $hand->plumbed->highestWithLevel) !!}. @endif Or run the string beside it at an offset, chosen above: every mark carries it.</p>@endif
                 </section>
                 <button class="button button-second">Work it out</button>
             </form>
             <x-fixed-line-form :site="$site" />
-            <x-cautions :step="\Aequus\Site\Step::Squaring" :site="$site" />
+            <x-cautions :step="Step::Squaring" :site="$site" />
         </div>
     </div>
 </x-layout>

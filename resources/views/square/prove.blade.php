@@ -1,5 +1,10 @@
+@use('Aequus\Adjust\Placement\PlacementWay')
+@use('Aequus\Measure\TapeClass')
+@use('Aequus\Site\Phase')
+@use('Aequus\Words\Names')
+@use('App\Square\VerdictWords')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit; $layout = $plan->layout; $list = $site->state->square->wanted;
+    $job = $site->job; $phase = Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit; $layout = $plan->layout; $list = $site->state->square->wanted;
     $tolerance = $plan->tolerances->squareness;
 @endphp
 <x-layout title="Before you pull" :site="$site" :phase="$phase">
@@ -10,11 +15,11 @@
                 <h1>{{ count($plan->grid->posts) < 2 ? 'One post has nothing to square' : 'This list leaves stakes free' }}</h1>
             @else
                 <h1>{{ $proof->isEnough ? 'These readings can prove it' : 'These readings can’t prove it yet' }}</h1>
-                <p class="verdict-why">{{ count($list) }} readings with a {{ $layout->tape->inWords() }} leave {{ $proof->worstPost->label }} open by <x-length :of="$proof->worst" :plan="$plan" />, the most of all stakes; this job allows <x-length :of="$tolerance" :plan="$plan" />.
+                <p class="verdict-why">{{ count($list) }} readings with a {{ Names::of($layout->tape) }} leave {{ $proof->worstPost->label }} open by <x-length :of="$proof->worst" :plan="$plan" />, the most of all stakes; this job allows <x-length :of="$tolerance" :plan="$plan" />.
                     @if ($proof->slipSeen) A slip of <x-length :of="$proof->slipSeen" :plan="$plan" /> or more in any one of them will show (four times in five; larger ones more surely). @elseif ($proof->unchecked) Nothing checks {{ collect($proof->unchecked)->map->label()->take(4)->join(', ', ' and ') }}: read {{ count($proof->unchecked) === 1 ? 'it' : 'them' }} twice. @endif</p>
                 @if (! $proof->isEnough)
                     <p class="verdict-why">@if ($proof->further)The further tape that helps most is <b>{{ $proof->further->label() }}</b>: with it <x-length :of="$proof->withFurther" :plan="$plan" /> is left open. @else No further tape between these stakes is left. @endif
-                        @if ($proof->roughestTape()) With a <b>{{ $proof->roughestTape()->inWords() }}</b> the same list would be enough.@else No class of tape makes this list enough; more readings, another way to judge, or a wider tolerance would.@endif</p>
+                        @if ($proof->roughestTape()) With a <b>{{ Names::of($proof->roughestTape()) }}</b> the same list would be enough.@else No class of tape makes this list enough; more readings, another way to judge, or a wider tolerance would.@endif</p>
                 @elseif ($proof->notWorthPulling)
                     <p class="verdict-why">Not worth pulling, all of them together: {{ collect($proof->notWorthPulling)->map->label()->join(', ', ' and ') }}. Without them every stake is still proved and every reading checked.</p>
                     <form method="post" action="{{ route('square.spare', $job) }}" class="no-print">@csrf<input type="hidden" name="based_on" value="{{ $job->revision->number }}">
@@ -22,13 +27,13 @@
                     </form>
                 @endif
                 <details class="why"><summary>Why?</summary>
-                    <p>Every planned reading is given the standard deviation of its class, √(a² + (b·d)²), and the whole is adjusted as if it had been read. What is left open of a stake is the 95 % ring of its move: 2.45 times the longest half-axis of its error ellipse, {{ \App\Square\VerdictWords::way(\Aequus\Adjust\Placement\PlacementWay::from($layout->placement->value)) }}. {{ $proof->surplus }} readings more than are needed check the others.</p>
+                    <p>Every planned reading is given the standard deviation of its class, √(a² + (b·d)²), and the whole is adjusted as if it had been read. What is left open of a stake is the 95 % ring of its move: 2.45 times the longest half-axis of its error ellipse, {{ VerdictWords::way(PlacementWay::from($layout->placement->value)) }}. {{ $proof->surplus }} readings more than are needed check the others.</p>
                     <p>A slip shows when it is larger than the test’s limit and the noise together: σ·(limit + 0.84) / √r, with r the share of its own mistake that the others see in a reading.</p>
                 </details>
                 <table>
                     <caption>Left open, by tape</caption>
                     <thead><tr><th scope="col">With a</th><th scope="col" class="num">worst stake open by</th><th scope="col">For <x-length :of="$tolerance" :plan="$plan" /></th></tr></thead>
-                    <tbody>@foreach ($proof->byTape as $class => $ring)@php($case = \Aequus\Measure\TapeClass::from($class))<tr class="{{ $case === $layout->tape ? 'row-chosen' : '' }}"><th scope="row">{{ $case->inWords() }}</th><td class="num strong"><x-length :of="$ring" :plan="$plan" /></td><td><span class="state state-{{ $ring->isLongerThan($tolerance) ? 'out' : 'fits' }}">{{ $ring->isLongerThan($tolerance) ? 'not enough' : 'enough' }}</span></td></tr>@endforeach</tbody>
+                    <tbody>@foreach ($proof->byTape as $class => $ring)@php($case = TapeClass::from($class))<tr class="{{ $case === $layout->tape ? 'row-chosen' : '' }}"><th scope="row">{{ Names::of($case) }}</th><td class="num strong"><x-length :of="$ring" :plan="$plan" /></td><td><span class="state state-{{ $ring->isLongerThan($tolerance) ? 'out' : 'fits' }}">{{ $ring->isLongerThan($tolerance) ? 'not enough' : 'enough' }}</span></td></tr>@endforeach</tbody>
                 </table>
                 <div class="tables-side">
                     <table>
@@ -51,7 +56,7 @@
                 <form method="post" action="{{ route('square.rules', $job) }}" class="entry">
                     @csrf <input type="hidden" name="form" value="prove"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><input type="hidden" name="reason" value="How the layout is proved">
                     <x-choice name="list" form="prove" label="List" :value="$layout->list->value" :options="['full' => 'full: tapes alone', 'lean' => 'lean: the strings are up']" />
-                    <x-choice name="tape" form="prove" label="Tape" :value="$layout->tape->value" :options="collect(\Aequus\Measure\TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => $t->inWords()])->all()" />
+                    <x-choice name="tape" form="prove" label="Tape" :value="$layout->tape->value" :options="collect(TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => Names::of($t)])->all()" />
                     <x-choice name="placement" form="prove" label="Judged" :value="$layout->placement->value" :options="['base_line' => 'from the base line', 'best_fit' => 'by best fit', 'fewest_moves' => 'by fewest moves']" />
                     <x-choice name="stage" form="prove" label="Proved on" :value="$layout->roughFirst ? 'rough' : 'stakes'" :options="['stakes' => 'the stakes alone', 'rough' => 'boards and strings, stakes roughly first']" />
                     <x-field name="reach" form="prove" label="The tape reaches" hint="Empty: far enough." :unit="$unit" :value="$layout->reach ? $plan->write($layout->reach) : ''" />

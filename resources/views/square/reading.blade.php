@@ -1,3 +1,5 @@
+@use('Aequus\Measure\TapeClass')
+@use('Aequus\Words\Names')
 @php($labels = collect($posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all())
 @if ($wanted !== null && $wanted->line !== null)
     <x-entry-form kind="line_offset" name="offset">
@@ -9,7 +11,7 @@
             <summary>Another stake, or another tape</summary>
             <div class="entry">
                 <x-choice name="line_post" form="offset" label="Stake" :value="$wanted->stake->label" :options="$labels" />
-                <x-choice name="tape" form="offset" label="Tape" :value="$form->tape->value" :options="collect(\Aequus\Measure\TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->inWords())])->all()" />
+                <x-choice name="tape" form="offset" label="Tape" :value="$form->tape->value" :options="collect(TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst(Names::of($t))])->all()" />
                 <x-field name="read_by" form="offset" label="Read by" hint="If not you." />
             </div>
         </details>
@@ -42,7 +44,7 @@
             <div class="entry">
                 <x-choice name="from" form="tape" label="From" :value="$wanted?->ends()->from->label" :options="$labels" />
                 <x-choice name="to" form="tape" label="To" :value="$wanted?->ends()->to->label" :options="$labels" />
-                <x-choice name="tape" form="tape" label="Tape" :value="$form->tape->value" :options="collect(\Aequus\Measure\TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->inWords())])->all()" />
+                <x-choice name="tape" form="tape" label="Tape" :value="$form->tape->value" :options="collect(TapeClass::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst(Names::of($t))])->all()" />
                 <x-field name="tape_name" form="tape" label="Which one" hint="Where several are used." :value="$form->tapeName" />
                 <x-choice name="lay" form="tape" label="Held" value="level" :options="['level' => 'level', 'along_ground' => 'along the ground']" />
                 <x-field name="rise" form="tape" label="Rise between the ends" hint="Along the ground; empty: from the levels." :unit="$unit" />

@@ -1,5 +1,9 @@
+@use('Aequus\Adjust\Placement\StakeVerdict')
+@use('Aequus\Guide\Square\StraightenLayout')
+@use('Aequus\Site\Phase')
+@use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Square; $plan = $site->plan; $marks = $plan->grid->columns->spacing(); $placed = $site->state->square->survey->placed; $holds = collect($hold->posts ?? [])->keyBy(fn ($n) => $n->post->label);
+    $job = $site->job; $phase = Phase::Square; $plan = $site->plan; $marks = $plan->grid->columns->spacing(); $placed = $site->state->square->survey->placed; $holds = collect($hold->posts ?? [])->keyBy(fn ($n) => $n->post->label);
 @endphp
 <x-layout title="Stake sheet" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.sheet" />
@@ -14,7 +18,7 @@
                     @php($stake = $placed?->stakes[$post->id->value] ?? null)
                     <tr><th scope="row">{{ $post->label }}</th><td class="num"><x-length :of="$post->at->x" :plan="$plan" /></td><td class="num"><x-length :of="$post->at->y" :plan="$plan" /></td>
                         @if ($hold)<td class="num">@if ($holds->has($post->label))<x-length :of="$holds[$post->label]->fromP" :plan="$plan" />@else — @endif</td><td class="num">@if ($holds->has($post->label))<x-length :of="$holds[$post->label]->fromQ" :plan="$plan" />@else — @endif</td>@endif
-                        <td>@if ($stake && $stake->verdict === \Aequus\Adjust\Placement\StakeVerdict::Out){!! collect(\Aequus\Guide\Square\StraightenLayout::inMarks($site->state, $stake))->map(fn ($part) => \App\View\Typeset::length($plan->notation, $part->amount).' '.e($plan->sides->of($part->toward)))->join(', ') !!}@endif</td><td><span class="tickbox"></span></td><td><span class="tickbox"></span></td></tr>
+                        <td>@if ($stake && $stake->verdict === StakeVerdict::Out){!! collect(StraightenLayout::inMarks($site->state, $stake))->map(fn ($part) => Typeset::length($plan->notation, $part->amount).' '.e($plan->sides->of($part->toward)))->join(', ') !!}@endif</td><td><span class="tickbox"></span></td><td><span class="tickbox"></span></td></tr>
                 @endforeach
             </tbody>
         </table>

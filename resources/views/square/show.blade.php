@@ -1,5 +1,14 @@
+@use('Aequus\Adjust\Placement\PlacementWay')
+@use('Aequus\Logbook\Book\DecisionAbout')
+@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Logbook\Square\BoardsUp')
+@use('Aequus\Plan\Layout\ReadyList')
+@use('Aequus\Site\Phase')
+@use('Aequus\Site\Step')
+@use('App\Square\ReadingSheet')
+@use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = \Aequus\Site\Phase::Square; $square = $site->state->square; $plan = $site->plan; $unit = $plan->notation->unit;
+    $job = $site->job; $phase = Phase::Square; $square = $site->state->square; $plan = $site->plan; $unit = $plan->notation->unit;
     $asks = $site->next?->phase === $phase ? $site->next->asks : null;
     $posts = $plan->grid->posts; $wanted = $form->wanted;
 @endphp
@@ -17,7 +26,7 @@
                     <tbody>
                         @foreach ($placements as $one)
                             <tr class="{{ $one->inForce ? 'row-chosen' : '' }}"><th scope="row">{{ $one->words }}</th><td>{{ $one->out ? (count($one->out) > 6 ? count($one->out) : implode(', ', $one->out)) : 'none' }}</td><td class="num"><x-length :of="$one->out ? $one->sum : null" :plan="$plan" /></td><td class="num">{{ $one->untold ?: '—' }}</td>
-                                <td>@if ($one->inForce)<span class="muted">in force</span>@elseif ($one->way !== \Aequus\Adjust\Placement\PlacementWay::Held && $square->held === [])<form method="post" action="{{ route('square.placement', $job) }}">@csrf<input type="hidden" name="way" value="{{ $one->way->value }}"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><button class="link">Use this<span class="vh">: {{ $one->words }}</span></button></form>@endif</td></tr>
+                                <td>@if ($one->inForce)<span class="muted">in force</span>@elseif ($one->way !== PlacementWay::Held && $square->held === [])<form method="post" action="{{ route('square.placement', $job) }}">@csrf<input type="hidden" name="way" value="{{ $one->way->value }}"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><button class="link">Use this<span class="vh">: {{ $one->words }}</span></button></form>@endif</td></tr>
                         @endforeach
                     </tbody>
                 </table>
@@ -28,17 +37,17 @@
             <x-move :site="$site" :here="$phase">
                 @if ($form->isTheNextMove && $asks !== null)
                     <div id="entry">@include('square.reading')</div>
-                @elseif ($asks === \Aequus\Logbook\Kind\EntryKind::BoardsUp)
+                @elseif ($asks === EntryKind::BoardsUp)
                     <x-entry-form kind="boards_up" name="boards"><button class="button">Boards and strings stand</button></x-entry-form>
-                @elseif ($asks === \Aequus\Logbook\Kind\EntryKind::StakeMoved)
+                @elseif ($asks === EntryKind::StakeMoved)
                     <x-entry-form kind="stake_moved" name="moved">
                         <input type="hidden" name="posts" value="{{ implode(' ', array_map(fn ($post) => $post->label, $site->next->posts)) }}">
                         <button class="button">Moved</button>
                     </x-entry-form>
                     <p class="hint">What was read to {{ count($site->next->posts) === 1 ? 'it' : 'them' }} before counts as old; the readings that prove the new place are asked for next.</p>
-                    <x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptOutline" />
-                @elseif ($asks === \Aequus\Logbook\Kind\EntryKind::Decision)
-                    <x-decide :site="$site" :about="\Aequus\Logbook\Book\DecisionAbout::AcceptOutline" />
+                    <x-decide :site="$site" :about="DecisionAbout::AcceptOutline" />
+                @elseif ($asks === EntryKind::Decision)
+                    <x-decide :site="$site" :about="DecisionAbout::AcceptOutline" />
                 @endif
             </x-move>
             @if (count($posts) < 2)
@@ -53,9 +62,9 @@
                     </section>
                 @endif
                 <div class="after-drawing"><x-quick-line :site="$site" /></div>
-                <x-cautions :step="\Aequus\Site\Step::Squaring" :site="$site" />
+                <x-cautions :step="Step::Squaring" :site="$site" />
                 <p><a class="jump" href="{{ route('round', [$job, 'tapes']) }}">The whole round on one screen</a></p>
-                @if ($square->rough === null && $plan->layout->list === \Aequus\Plan\Layout\ReadyList::Full && $plan->grid->corners() !== null && $site->state->log->now(\Aequus\Logbook\Square\BoardsUp::class) !== [])
+                @if ($square->rough === null && $plan->layout->list === ReadyList::Full && $plan->grid->corners() !== null && $site->state->log->now(BoardsUp::class) !== [])
                     <form method="post" action="{{ route('square.rules', $job) }}">
                         @csrf <input type="hidden" name="form" value="strings"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><input type="hidden" name="list" value="lean"><input type="hidden" name="reason" value="The strings are up: offsets from them">
                         <p class="hint">The strings are up: an offset from one takes seconds where a tape takes minutes.</p>
@@ -68,7 +77,7 @@
                     <table class="readings">
                         <thead><tr><th scope="col">Between</th><th scope="col" class="num">reads</th><th scope="col" class="num">off</th><th scope="col">Stands</th></tr></thead>
                         <tbody>
-                            @php($write = fn ($length) => \App\View\Typeset::length($plan->notation, $length)) @php($open = $wanted && $form->isAskedFor ? \App\Square\ReadingSheet::key($wanted) : '') @php($here = route('square', $job))
+                            @php($write = fn ($length) => Typeset::length($plan->notation, $length)) @php($open = $wanted && $form->isAskedFor ? ReadingSheet::key($wanted) : '') @php($here = route('square', $job))
                             @foreach ($sheet->rows as $row)
                                 <tr class="row-{{ $row->state }}{{ $open === $row->key ? ' row-now' : '' }}{{ $stake && $row->touches($stake) ? ' row-marked' : '' }}"><th scope="row"><a href="{{ $here }}?pull={{ $row->key }}#entry">{{ $row->label() }}</a></th><td class="num {{ $row->read ? 'strong' : 'muted' }}">{!! $write($row->read ?? $row->wanted->planned()) !!}</td><td class="num">@if ($row->off){!! $plan->notation->round($row->off)->isZero() ? '0' : ($row->off->isNegative() ? '−' : '+').$write($row->off->magnitude()) !!}@else — @endif</td><td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td></tr>
                             @endforeach

@@ -57,7 +57,7 @@ final class HoleOptionsTest extends TestCase
         $options = $this->options('B1', 1000, Finding::Rock);
         $this->assertSame([
             'Break the rock and dig on', 'Shift the hole clear of it, keeping the post on its mark', 'Thin the gravel', 'Shorten the post and take the hole as it is', 'Pin a base to the rock',
-        ], array_map(fn (HoleOption $option) => $option->do, $options));
+        ], array_map(fn (HoleOption $option) => Told::say($this->plan(), $option->do), $options));
         $this->assertEqualsWithDelta(100, $options[0]->number?->inMillimetres(), 1e-6);
         // (400 − 198) / 2 of room, less the cover that the job asks for.
         $cover = $this->plan()->layout->cover->inMillimetres();
@@ -65,13 +65,14 @@ final class HoleOptionsTest extends TestCase
         $this->assertFalse($options[2]->open, '50 of gravel are saved, 100 are wanted');
         // Gravel at its thinnest, 50: the foot rises by 50, the pad lies 950 deep, and 50 of the margin of 100 are left.
         $this->assertEqualsWithDelta(50, $options[3]->number?->inMillimetres(), 1e-6);
-        $this->assertStringContainsString('The foot rises by 50 mm', $options[3]->effect);
-        $this->assertStringContainsString('Only the margin is given up', $options[3]->effect);
+        $effect = Told::say($this->plan(), ...$options[3]->effect);
+        $this->assertStringContainsString('The foot rises by 50 mm', $effect);
+        $this->assertStringContainsString('Only the margin is given up', $effect);
     }
 
     public function test_what_a_short_hole_gives_up_is_said_rule_by_rule(): void
     {
-        $effect = $this->options('B1', 600, null)[2]->effect;
+        $effect = Told::say($this->plan(), ...$this->options('B1', 600, null)[2]->effect);
         // Pad at 550, frost at 900; the foot at 450, embedment 600.
         $this->assertStringContainsString('350 mm above the frost line', $effect);
         $this->assertStringContainsString('150 mm less deep than its least embedment', $effect);
@@ -107,7 +108,7 @@ final class HoleOptionsTest extends TestCase
     #[TestWith([Finding::SoftGround, 'Dig on to firm ground'])]
     public function test_what_a_deep_enough_hole_met_still_gets_its_answer(Finding $found, string $do): void
     {
-        $this->assertStringStartsWith($do, $this->options('B1', 1100, $found)[0]->do);
+        $this->assertStringStartsWith($do, Told::say($this->plan(), $this->options('B1', 1100, $found)[0]->do));
     }
 
     public function test_an_anchor_post_is_never_shortened_either_and_goes_deeper(): void
@@ -119,7 +120,7 @@ final class HoleOptionsTest extends TestCase
         $this->assertSame([DepthRule::Role, DepthRule::Role, DepthRule::Frost], array_map(fn (string $label) => $depth($label)?->governing, ['B2', 'A1', 'B1']));
         $this->assertEqualsWithDelta(1500, $depth('B2')?->holeDepth()->inMillimetres(), 1e-6);
         $short = (new HoleOptions($plan, new HoleAsDug($depth('B2') ?? $this->fail(), Length::millimetres(-700), Length::millimetres(50))))->options;
-        $this->assertSame([false, 'Never at an anchor: what pulls at it needs the whole depth.'], [$short[2]->open, $short[2]->effect]);
+        $this->assertSame([false, 'Never at an anchor: what pulls at it needs the whole depth.'], [$short[2]->open, Told::say($plan, ...$short[2]->effect)]);
     }
 
     public function test_a_rule_left_aside_no_longer_governs_for_the_posts_it_was_left_aside_for(): void
@@ -142,7 +143,7 @@ final class HoleOptionsTest extends TestCase
         $plan = $this->plan(new LeastDepths(maker: Length::millimetres(850), sideways: Length::millimetres(890)));
         $required = $this->siteOf($plan)->footing->required($plan->grid->labelled('B1')) ?? $this->fail();
         // Ground −100, bottom 1000 below it: gravel at its thinnest puts the foot 850 below the ground.
-        $effect = (new HoleOptions($plan, new HoleAsDug($required, $required->need->ground->minus(Length::millimetres(1000)), Length::millimetres(50))))->options[2]->effect;
+        $effect = Told::say($plan, ...(new HoleOptions($plan, new HoleAsDug($required, $required->need->ground->minus(Length::millimetres(1000)), Length::millimetres(50))))->options[2]->effect);
         $this->assertStringContainsString('40 mm less deep than its load from the side asks', $effect);
         $this->assertStringNotContainsString('Only the margin', $effect);
         $this->assertStringNotContainsString('maker', $effect);
@@ -168,7 +169,7 @@ final class HoleOptionsTest extends TestCase
         $this->assertEqualsWithDelta(400 * M_SQRT2, $options(Soil::Clay)[0]->number?->inMillimetres(), 1e-3);
         $this->assertSame([], $options(Soil::Bedrock));
         $short = (new HoleOptions($plan, new HoleAsDug($required, $required->bottom()->plus(Length::millimetres(200)), Length::millimetres(50), null, Finding::Rock, Soil::Clay)))->options;
-        $this->assertSame(['Break', 'Shift', 'Bell', 'Pour', 'Thin', 'Shorten', 'Pin'], array_map(fn (HoleOption $one) => explode(' ', $one->do)[0], $short), 'what leaves the foot where it is comes first');
+        $this->assertSame(['Break', 'Shift', 'Bell', 'Pour', 'Thin', 'Shorten', 'Pin'], array_map(fn (HoleOption $one) => explode(' ', Told::say($this->plan(), $one->do))[0], $short), 'what leaves the foot where it is comes first');
         $soft = new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(400)), new SoilLayer(Soil::Clay, Length::millimetres(1100))]);
         $next = Guide::next($this->siteOf($plan, $soft), Scope::job());
         $this->assertSame('Weigh width and way of holding again', Told::do($next));
@@ -192,7 +193,7 @@ final class HoleOptionsTest extends TestCase
         $this->assertNull($reach($held(WoodCare::Charred, wood: false)));
         $rock = new HoleDug($b1->id, $planned->holeDepth()->minus(Length::millimetres(150)), null, Finding::Rock);
         $this->assertLessThan($below + 100, $reach($held(WoodCare::Charred), $rock), 'its foot stands higher');
-        $options = fn (WoodCare $care) => implode(' ', array_map(fn (HoleOption $one) => $one->effect, (new HoleOptions($held($care), $this->siteOf($held($care), $rock)->footing->asDug($b1) ?? $this->fail()))->options));
+        $options = fn (WoodCare $care) => implode(' ', array_map(fn (HoleOption $one) => Told::say($this->plan(), ...$one->effect), (new HoleOptions($held($care), $this->siteOf($held($care), $rock)->footing->asDug($b1) ?? $this->fail()))->options));
         $this->assertStringContainsString('Cut it at the top: turned over, or cut at the foot', $options(WoodCare::Charred));
         $this->assertStringNotContainsString('Cut it at the top', $options(WoodCare::Nothing));
         $dug = array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(1300)), $this->plan()->grid->posts);
@@ -209,7 +210,7 @@ final class HoleOptionsTest extends TestCase
 
             return (new HoleOptions($plan, new HoleAsDug($required, Length::millimetres(-700), Length::zero())))->options;
         };
-        $this->assertStringStartsWith('Drive on', $options('B1')[0]->do);
+        $this->assertStringStartsWith('Drive on', Told::say($this->plan(), $options('B1')[0]->do));
         $this->assertEqualsWithDelta(300, $options('B1')[2]->number?->inMillimetres(), 1e-6);
         $this->assertSame([true, false], [$options('B1')[2]->open, $options('A1')[2]->open]);
     }

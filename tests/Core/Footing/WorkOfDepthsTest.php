@@ -19,6 +19,7 @@ use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Plan;
+use Aequus\Words\Names;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -61,7 +62,7 @@ final class WorkOfDepthsTest extends TestCase
             $work = $this->work($hold);
             $post = $hold === Hold::Pier ? 0.0 : 140 ** 2 * 900.0;
             $aboveGround = $hold === Hold::Pier ? M_PI / 4 * 300 ** 2 * 150 : 0.0;
-            $this->assertEqualsWithDelta($hold->isDug() ? $work->dug : $post, $work->gravel + $work->concrete + $work->foam + $work->earth + $post - $aboveGround, 2, $hold->inWords());
+            $this->assertEqualsWithDelta($hold->isDug() ? $work->dug : $post, $work->gravel + $work->concrete + $work->foam + $work->earth + $post - $aboveGround, 2, Names::of($hold));
         }
     }
 

@@ -41,6 +41,7 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 use Aequus\Set\Drifts;
+use Aequus\Site\PourPoint;
 use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
@@ -123,11 +124,11 @@ final class StandingFrameTest extends TestCase
     {
         $post = $this->plan()->grid->labelled('A1');
         $missing = fn (Payload ...$more) => (new ReadyToPour($this->site(...$this->standing(), ...$more), $post))->missing();
-        $this->assertContains('one measure taken again by another way', $missing());
-        $this->assertContains(ReadyItem::Weather->inWords(), $missing());
+        $this->assertContains(PourPoint::MeasuredAgain, $missing());
+        $this->assertContains(PourPoint::Weather, $missing());
         $seen = array_map(fn (ReadyItem $item) => new SeenReady($item, $item === ReadyItem::Foot ? $post->id : null), ReadyItem::cases());
-        $this->assertSame(['one measure taken again by another way'], $missing(...$seen));
-        $this->assertSame(['one measure taken again by another way'], $missing(...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::millimetres(40))]), 'it contradicts the book');
+        $this->assertSame([PourPoint::MeasuredAgain], $missing(...$seen));
+        $this->assertSame([PourPoint::MeasuredAgain], $missing(...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::millimetres(40))]), 'it contradicts the book');
         $this->assertSame([], $missing(...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::millimetres(2))]));
     }
 
@@ -135,8 +136,8 @@ final class StandingFrameTest extends TestCase
     {
         $half = array_slice($this->standing(), 0, -1);
         $ready = fn (FillOrder $order): array => (new ReadyToPour((new SimulatedBuilder($this->plan()->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300), customs: new Customs(fillOrder: $order))), '2026-06-01', ...$half))->site(), $this->plan()->grid->labelled('A1')))->points;
-        $this->assertSame([true, false], [$ready(FillOrder::AllThenFill)['plumb on two faces'], $ready(FillOrder::AllThenFill)['all posts stand plumb']]);
-        $this->assertTrue($ready(FillOrder::EachAsItStands)['all posts stand plumb']);
+        $this->assertSame([true, false], [$ready(FillOrder::AllThenFill)[PourPoint::Plumb->value], $ready(FillOrder::AllThenFill)[PourPoint::AllPlumb->value]]);
+        $this->assertTrue($ready(FillOrder::EachAsItStands)[PourPoint::AllPlumb->value]);
     }
 
     public function test_one_post_has_no_diagonal_to_be_taken_again_and_a_row_has_its_length(): void
@@ -164,19 +165,19 @@ final class StandingFrameTest extends TestCase
         $now = new DateTimeImmutable('2026-05-04 18:00 UTC');
         $before = new StopNow($this->site(...$this->standing()), $now);
         $this->assertSame([], $labels($before));
-        $this->assertContains(ReadyItem::Inspected->inWords(), $before->lack['A1'] ?? []);
+        $this->assertContains(PourPoint::Inspected, $before->lack['A1'] ?? []);
         $seen = array_map(fn (ReadyItem $item) => new SeenReady($item, $item === ReadyItem::Mix ? $this->id('A1') : null), ReadyItem::cases());
         $after = new StopNow($this->site(...$this->standing(), ...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::zero())]), $now);
         $this->assertSame(['A1'], $labels($after));
-        $this->assertSame([ReadyItem::Mix->inWords()], $after->lack['B1'] ?? []);
+        $this->assertSame([PourPoint::Mix], $after->lack['B1'] ?? []);
     }
 
     public function test_a_pier_is_ready_before_anything_stands_on_it(): void
     {
         $plan = $this->plan()->withHolding(new Holding(Hold::Pier, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
         $points = (new ReadyToPour((new SimulatedBuilder($plan, '2026-06-01', new NoticeAsked('2026-05-04', 3, '')))->site(), $plan->grid->labelled('A1')))->points;
-        $this->assertSame([], array_values(array_filter(array_keys($points), fn (string $point) => str_contains($point, 'stands') || str_contains($point, 'plumb'))));
-        $this->assertArrayHasKey('hole deep enough', $points);
+        $this->assertSame([], array_intersect([PourPoint::Braced->value, PourPoint::Plumb->value, PourPoint::AllPlumb->value, PourPoint::MeasuredAgain->value], array_keys($points)));
+        $this->assertArrayHasKey(PourPoint::HoleDeep->value, $points);
     }
 
     public function test_a_row_is_as_straight_as_its_worst_post(): void

@@ -12,7 +12,7 @@ use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Site\KnownSite;
-use Aequus\Words\Logbook\QuestionWords;
+use Aequus\Words\QuestionWords;
 use Aequus\Words\Speech;
 use App\Actions\NewEntry;
 use App\Http\Requests\ReadsFields;

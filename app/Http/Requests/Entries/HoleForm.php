@@ -14,6 +14,7 @@ use Aequus\Measure\LengthReader;
 use Aequus\Measure\Refusal;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Plan;
+use Aequus\Words\Names;
 
 /** How deep a hole came out, how wide where that differs, and what it met. */
 final class HoleForm extends EntryRequest
@@ -50,8 +51,8 @@ final class HoleForm extends EntryRequest
     {
         $layers = [];
         foreach (preg_split('/\s*(?:;|\R|,\s)\s*/', $this->text('layers'), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $typed) {
-            $soil = array_values(array_filter(Soil::cases(), fn (Soil $one) => str_starts_with(mb_strtolower($typed), $one->inWords().' ')))[0] ?? throw EntryRefused::layerNotUnderstood($typed);
-            $layers[] = new SoilLayer($soil, LengthReader::read(preg_replace('/^to\s+/i', '', trim(mb_substr($typed, mb_strlen($soil->inWords())))) ?? '', $plan->notation->unit));
+            $soil = array_values(array_filter(Soil::cases(), fn (Soil $one) => str_starts_with(mb_strtolower($typed), Names::of($one).' ')))[0] ?? throw EntryRefused::layerNotUnderstood($typed);
+            $layers[] = new SoilLayer($soil, LengthReader::read(preg_replace('/^to\s+/i', '', trim(mb_substr($typed, mb_strlen(Names::of($soil))))) ?? '', $plan->notation->unit));
         }
         $foot = $this->text('soil') === '' ? null : $this->choice('soil', Soil::class);
         $last = $layers === [] ? null : $layers[count($layers) - 1];

@@ -7,7 +7,7 @@ namespace App\Http\Requests\Plans;
 use Aequus\Logbook\Kind\Question;
 use Aequus\Plan\Plan;
 use Aequus\Site\PlanQuestions;
-use Aequus\Words\Logbook\QuestionWords;
+use Aequus\Words\QuestionWords;
 use Illuminate\Validation\ValidationException;
 
 /** A form that changes the plan asks about each figure that can be but rarely is, until somebody says that it is right as typed. */

@@ -1,3 +1,4 @@
+@use('Illuminate\Support\Str')
 @props(['model'])
 <figure class="drawing pole">
     <svg viewBox="0 0 210 {{ $model->height() }}" class="pole-drawing" role="img" aria-label="Story pole: cut marks above the datum line">
@@ -7,7 +8,7 @@
         @foreach ($model->marks as $mark)
             <path class="pole-mark {{ $mark->short ? 'is-short' : '' }}" d="M14 {{ $mark->y }} H56 L82 {{ $mark->labelY }} H88" />
             <text class="pole-height" x="92" y="{{ $mark->labelY + 5 }}">{!! $mark->height !!}</text>
-            <text class="pole-posts" x="92" y="{{ $mark->labelY + 22 }}">{{ \Illuminate\Support\Str::limit($mark->posts, 19, '…') }}</text>
+            <text class="pole-posts" x="92" y="{{ $mark->labelY + 22 }}">{{ Str::limit($mark->posts, 19, '…') }}</text>
         @endforeach
     </svg>
 </figure>

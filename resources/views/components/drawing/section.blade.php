@@ -1,3 +1,4 @@
+@use('Aequus\Words\Names')
 @props(['model', 'field' => null])
 @php($materials = ['gravel' => 'gravel', 'pad' => 'pad', 'concrete' => 'concrete', 'earth' => 'earth, tamped', 'foam' => 'foam', 'tube' => 'pier in a tube'])
 @php($beside = ($first = $model->holes[0] ?? null) === null ? 6 : $first->x + $first->half + 6)
@@ -12,7 +13,7 @@
         </defs>
         <polygon class="earth" points="{{ $model->groundArea }}" />
         @foreach ($model->holes as $hole)
-            <g tabindex="0" role="img" class="hole-in-section is-{{ $hole->state }} is-{{ $hole->hold->value }}" aria-label="{{ $hole->post->label }}: {{ $hole->state === 'to-dig' ? 'to dig' : ($hole->state === 'dug' ? 'dug, deep enough' : 'dug, too shallow') }}, {{ $hole->hold->inWords() }}">
+            <g tabindex="0" role="img" class="hole-in-section is-{{ $hole->state }} is-{{ $hole->hold->value }}" aria-label="{{ $hole->post->label }}: {{ $hole->state === 'to-dig' ? 'to dig' : ($hole->state === 'dug' ? 'dug, deep enough' : 'dug, too shallow') }}, {{ Names::of($hole->hold) }}">
                 <polygon class="pit" points="{{ $hole->pit }}" />
                 @if ($hole->state === 'short')<rect class="missing" x="{{ $hole->x - $hole->half }}" y="{{ $hole->bottomY }}" width="{{ $hole->half * 2 }}" height="{{ max(1, $hole->requiredY - $hole->bottomY) }}" />@endif
                 @foreach ($hole->fills as $fill)<rect class="fill-{{ $fill->material }}" x="{{ $fill->x }}" y="{{ $fill->y }}" width="{{ $fill->width }}" height="{{ $fill->height }}" />@endforeach

@@ -1,1 +1,2 @@
-@include('set.check-form', ['before' => \Aequus\Logbook\Set\PointOfNoReturn::Pour])
+@use('Aequus\Logbook\Set\PointOfNoReturn')
+@include('set.check-form', ['before' => PointOfNoReturn::Pour])

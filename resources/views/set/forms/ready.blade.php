@@ -1,9 +1,12 @@
+@use('Aequus\Logbook\Set\ReadyItem')
+@use('Aequus\Site\ReadyToPour')
+@use('Aequus\Words\Names')
 <h2>Before the fill</h2>
-@foreach (\Aequus\Logbook\Set\ReadyItem::cases() as $item)
-    @if (! \Aequus\Site\ReadyToPour::isSeen($state, $item, $post) && (! $item->isForConcreteOnly() || $hold->isPoured()))
+@foreach (ReadyItem::cases() as $item)
+    @if (! ReadyToPour::isSeen($state, $item, $post) && (! $item->isForConcreteOnly() || $hold->isPoured()))
         <x-entry-form kind="ready" :name="'ready-'.$item->value">
             <input type="hidden" name="item" value="{{ $item->value }}">
-            <p class="field-wide"><b>{{ ucfirst($item->inWords()) }}</b></p>
+            <p class="field-wide"><b>{{ ucfirst(Names::of($item)) }}</b></p>
             <button class="button" name="post" value="">Seen to, all posts</button>
             <button class="button button-second" name="post" value="{{ $label }}">Only {{ $label }}</button>
         </x-entry-form>

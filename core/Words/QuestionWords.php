@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Words\Logbook;
+namespace Aequus\Words;
 
 use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
@@ -10,7 +10,6 @@ use Aequus\Measure\Guess;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Words\Speech;
 
 /** A doubtful or impossible figure, as it is said at its field. */
 final readonly class QuestionWords

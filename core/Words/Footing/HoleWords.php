@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Words\Footing;
+
+use Aequus\Footing\Holes\HoleDeed;
+use Aequus\Footing\Holes\HoleEffect;
+
+/** What can be done about a hole, and what that does. */
+final class HoleWords
+{
+    public static function deed(HoleDeed $is): string
+    {
+        return match ($is) {
+            HoleDeed::FillUpWithGravel => 'Fill up with gravel, tamped in layers',
+            HoleDeed::ThickerPad => 'Make the pad thicker',
+            HoleDeed::DriveOn => 'Drive on, if it still moves',
+            HoleDeed::PullAndDrill => 'Pull it, drill the hole a little narrower than the post, and drive it again',
+            HoleDeed::CutItsTop => 'Cut its top off',
+            HoleDeed::LeaveAndCutItsTop => 'Leave it and cut its top off',
+            HoleDeed::BreakTheRock => 'Break the rock and dig on',
+            HoleDeed::CutTheRoots => 'Cut the roots clean and dig on',
+            HoleDeed::BailTheWater => 'Bail the water out and dig on',
+            HoleDeed::SleeveTheHole => 'Sleeve the hole and dig on',
+            HoleDeed::DigOn => 'Dig on',
+            HoleDeed::ShiftTheHole => 'Shift the hole clear of it, keeping the post on its mark',
+            HoleDeed::ThinTheGravel => 'Thin the gravel',
+            HoleDeed::Shorten => 'Shorten the post',
+            HoleDeed::ShortenAndTake => 'Shorten the post and take the hole as it is',
+            HoleDeed::PinToTheRock => 'Pin a base to the rock',
+            HoleDeed::AnotherFooting => 'Another footing',
+            HoleDeed::PumpDry => 'Pump it dry before anything goes in, or pour through a pipe from the bottom up',
+            HoleDeed::TubeWhileDigging => 'Put a tube or a barrel in while digging',
+            HoleDeed::DigToFirmGround => 'Dig on to firm ground, or spread the load over a wider foot',
+            HoleDeed::BellOut => 'Bell the foot out to',
+            HoleDeed::WiderPad => 'Pour a wider pad, or widen the hole to',
+        };
+    }
+
+    public static function effect(HoleEffect $is): string
+    {
+        return match ($is) {
+            HoleEffect::NothingElseChanges => 'The foot stays where it was planned: nothing else changes.',
+            HoleEffect::ConcreteOnCleanGround => 'Concrete on clean ground; the foot stays where it was planned.',
+            HoleEffect::StopAtTenBlows => 'A hand is kept off it; stop when ten blows bring less than a finger’s breadth.',
+            HoleEffect::KeepsItsDepth => 'It keeps its depth; the ground beside it must not be loosened.',
+            HoleEffect::NeverAtCornerOrAnchor => 'Never at a corner or an anchor: they need the whole depth.',
+            HoleEffect::SoMuchLessStands => 'So much less stands in the ground. It needs a decision with its reason.',
+            HoleEffect::AsPlannedThen => 'Then it is as planned: nothing else changes.',
+            HoleEffect::RoomLeft => 'So much room the hole leaves round the post and its cover; the post itself does not move.',
+            HoleEffect::NoRoomLeft => 'The hole leaves no room: the post fills it with its cover.',
+            HoleEffect::EveryRuleHolds => 'Every rule of depth still holds.',
+            HoleEffect::ThinnestIsTooHigh => 'Even at its thinnest the bottom is not deep enough.',
+            HoleEffect::NeverAtACorner => 'Never at a corner: it carries the braces and the ends of two beams.',
+            HoleEffect::NeverAtAnAnchor => 'Never at an anchor: what pulls at it needs the whole depth.',
+            HoleEffect::LessThanAQuarter => 'less than a quarter of the post stands in the ground',
+            HoleEffect::OnlyTheMargin => 'Only the margin is given up.',
+            HoleEffect::Then => 'Then {missing&}. Your local office must agree.',
+            HoleEffect::NeedsADecision => 'It needs a decision with its reason.',
+            HoleEffect::CutAtTheTop => 'Cut it at the top: turned over, or cut at the foot, bare wood would stand in the ground.',
+            HoleEffect::AboveTheFrostLine => 'the pad lies {by} above the frost line',
+            HoleEffect::BelowEmbedment => 'the post stands {by} less deep than its least embedment',
+            HoleEffect::BelowSideways => 'it stands {by} less deep than its load from the side asks',
+            HoleEffect::BelowMaker => 'the maker’s minimum is missed by {by}',
+            HoleEffect::BelowLocal => 'the local minimum is missed by {by}',
+            HoleEffect::BelowToday => 'it stands {by} too little in today’s ground',
+            HoleEffect::BelowRole => 'it misses what its role asks by {by}',
+            HoleEffect::FootRises => 'The foot rises by {by}, and the post is cut so much shorter at its foot.',
+            HoleEffect::FootStays => 'The foot stays where it was planned.',
+            HoleEffect::ForAnEngineer => 'Anchors, edge distance and frost under it are for a licensed engineer; record what was said as a decision.',
+            HoleEffect::DryMixInWater => 'Dry mix in standing water does not set as its bag says. A closed tube floats: hold it down.',
+            HoleEffect::SidesRun => 'Nobody reaches into a hole whose sides run. The wider hole takes more concrete: enter its width.',
+            HoleEffect::SayWhichSoil => 'Say which soil is at the bottom and the width is worked out anew.',
+            HoleEffect::SoilCarries => '{^found} is presumed to carry {carries}, the {assumed} assumed {more}: so wide a foot carries the same load.',
+            HoleEffect::PostStays => 'The post, its depth and its length stay; the hole takes more concrete.',
+            HoleEffect::BagsFollow => 'Enter the width with the hole, and bags and spoil follow.',
+        };
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Words\Logbook;
+
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\Footing\Finding;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\Stage;
+use Aequus\Logbook\Level\LevelInstrument;
+use Aequus\Logbook\Set\Bubble;
+use Aequus\Logbook\Set\CheckRoute;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\LeanWay;
+use Aequus\Logbook\Set\PointOfNoReturn;
+use Aequus\Logbook\Set\ReadyItem;
+use Aequus\Logbook\Set\SpacingAt;
+use UnitEnum;
+
+/** What cases of this floor are called. */
+final class LogbookNames
+{
+    public static function of(UnitEnum $case): ?string
+    {
+        return match (true) {
+            $case instanceof Finding => $case->spoken(),
+            $case instanceof DecisionAbout => $case->spoken(),
+            default => self::named($case),
+        };
+    }
+
+    private static function named(UnitEnum $case): ?string
+    {
+        return match ($case) {
+            LevelInstrument::Board => 'spirit level on a board',
+            LevelInstrument::Water => 'water level',
+            LevelInstrument::LineLevel => 'line level on a string',
+            Stage::HoleOpen => 'braced, the hole open',
+            Stage::Lift => 'at a lift of the fill',
+            Stage::Filled => 'just filled',
+            Stage::Hardened => 'set hard',
+            EntryKind::Notice => 'notice',
+            EntryKind::Service => 'service',
+            EntryKind::Tape => 'tape',
+            EntryKind::StringOffset => 'string offset',
+            EntryKind::LineOffset => 'line offset',
+            EntryKind::AsCast => 'as cast',
+            EntryKind::StakeMoved => 'stake moved',
+            EntryKind::BoardsUp => 'boards up',
+            EntryKind::Benchmark => 'benchmark',
+            EntryKind::Rod => 'rod reading',
+            EntryKind::HeightDifference => 'height difference',
+            EntryKind::BeamTested => 'line of sight tested',
+            EntryKind::Hole => 'hole dug',
+            EntryKind::PostSet => 'post set',
+            EntryKind::Plumb => 'plumb',
+            EntryKind::Twist => 'twist',
+            EntryKind::Spacing => 'spacing',
+            EntryKind::Ready => 'seen to before a pour',
+            EntryKind::CrossChecked => 'measured again',
+            EntryKind::Filled => 'fill',
+            EntryKind::Picture => 'picture',
+            EntryKind::Top => 'top measured',
+            EntryKind::PostCut => 'post cut',
+            EntryKind::Decision => 'decision',
+            EntryKind::Remark => 'remark',
+            EntryKind::HandedOver => 'handed over',
+            EntryKind::Strike => 'strike',
+            FillStep::Started => 'filling begun',
+            FillStep::Done => 'filled',
+            FillStep::StillWet => 'surface still wet',
+            FillStep::Stripped => 'braces off',
+            ReadyItem::Inspected => 'inspected, or no inspection is asked for',
+            ReadyItem::Foot => 'foot clean, tamped, seated flat and centred',
+            ReadyItem::Mix => 'mix and water on site',
+            ReadyItem::Weather => 'no frost or storm before it has set',
+            ReadyItem::Covered => 'cover at hand for the night',
+            LeanWay::Gap => 'a gap under the level',
+            LeanWay::Angle => 'an angle',
+            LeanWay::Bob => 'a bob’s distance',
+            LeanWay::Bubble => 'the bubble against its lines',
+            Bubble::HalfWay => 'bubble half-way to the line',
+            Bubble::OnTheLine => 'bubble on the line',
+            Bubble::Beyond => 'bubble beyond the line',
+            PointOfNoReturn::Pour => 'the pour',
+            PointOfNoReturn::Cut => 'the cuts',
+            CheckRoute::LongDiagonal => 'the longest diagonal, from a zero of its own',
+            CheckRoute::WholeLength => 'the whole row in one pull, from a zero of its own',
+            CheckRoute::FixedPoints => 'its distance from two things that stand fast, with another tape',
+            CheckRoute::OtherTape => 'one side with another tape, by another person',
+            CheckRoute::OtherLevel => 'the height of one post with another instrument',
+            CheckRoute::OneRodForAll => 'one rod cut to the mark, held on every line',
+            SpacingAt::Ground => 'at the ground',
+            SpacingAt::Top => 'at the tops',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Words\Plan;
+
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\Firmer;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\BracesOff;
+use Aequus\Plan\Holding\BuildOrder;
+use Aequus\Plan\Holding\FillOrder;
+use Aequus\Plan\Holding\FootBed;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Mixing;
+use Aequus\Plan\Holding\WoodCare;
+use Aequus\Plan\JobKind;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Posts\PostFeature;
+use Aequus\Plan\Posts\PostRole;
+use UnitEnum;
+
+/** What cases of this floor are called. */
+final class PlanNames
+{
+    public static function of(UnitEnum $case): ?string
+    {
+        return match (true) {
+            $case instanceof PostFeature => $case->spoken(),
+            default => self::named($case),
+        };
+    }
+
+    private static function named(UnitEnum $case): ?string
+    {
+        return match ($case) {
+            JobKind::Pergola => 'Pergola or open shelter',
+            JobKind::PoleBuilding => 'Pole building',
+            JobKind::Deck => 'Deck',
+            JobKind::LetterBox => 'Letter or parcel box',
+            JobKind::PlayStructure => 'Play structure',
+            JobKind::Boardwalk => 'Boardwalk or hide on piers',
+            JobKind::FenceLine => 'Row of posts',
+            JobKind::Other => 'Something else on posts',
+            Mixing::Before => 'mixed before it goes in',
+            Mixing::WetInTheHole => 'mixed wet in the hole',
+            Mixing::DryInTheHole => 'poured dry, water after',
+            WoodCare::Factory => 'treated in the factory for ground contact',
+            WoodCare::Charred => 'charred',
+            WoodCare::Brushed => 'brushed with preservative',
+            WoodCare::Coated => 'coated or wrapped',
+            WoodCare::Nothing => 'nothing',
+            Hold::Concrete => 'post in concrete',
+            Hold::Collar => 'earth below, a concrete collar at the top',
+            Hold::Gravel => 'pad, crushed gravel tamped',
+            Hold::Earth => 'pad, earth tamped back',
+            Hold::Foam => 'post in expanding foam',
+            Hold::Pier => 'pier with a metal base',
+            Hold::Driven => 'steel post, driven',
+            FootBed::Sump => 'gravel sump',
+            FootBed::Block => 'flat block on gravel',
+            FootBed::Pad => 'poured pad',
+            FootBed::BareSoil => 'bare, undisturbed soil',
+            FillOrder::AllThenFill => 'stand all, prove square, then fill',
+            FillOrder::EachAsItStands => 'fill each post as it stands',
+            BracesOff::Day => 'after a full day',
+            BracesOff::Night => 'after a night',
+            BracesOff::Hour => 'after an hour',
+            BracesOff::Minutes => 'after some minutes',
+            BuildOrder::CornersStringsBetween => 'corners, strings, then those between',
+            BuildOrder::RowByRow => 'row by row, along the string',
+            BuildOrder::BeamsFirst => 'beams first, posts hung from them',
+            BuildOrder::FramesTilted => 'frames joined on the ground and tilted up',
+            Soil::Clay => 'clay',
+            Soil::Sand => 'sand',
+            Soil::SiltyOrClayeySand => 'silty or clayey sand',
+            Soil::SiltyOrClayeyGravel => 'silty or clayey gravel',
+            Soil::Gravel => 'gravel',
+            Soil::SandyGravelOrGravel => 'sandy gravel or gravel',
+            Soil::FoliatedRock => 'layered rock',
+            Soil::Bedrock => 'bedrock',
+            Firmer::CornersAndNamed => 'corners, and those named',
+            Firmer::OnlyNamed => 'only those named',
+            DepthMode::Own => 'each to its own depth',
+            DepthMode::CommonPlane => 'all feet on one plane',
+            DepthMode::StepsByColumn => 'steps, one plane for each column',
+            DepthMode::StepsByRow => 'steps, one plane for each row',
+            PostRole::Corner => 'corner post',
+            PostRole::Gate => 'gate post',
+            PostRole::Anchor => 'anchor post',
+            PostRole::Bracing => 'bracing post',
+            FixedKind::Wall => 'wall or building',
+            FixedKind::Boundary => 'boundary, hedge or edge of a road',
+            FixedKind::String => 'string that stays',
+            default => null,
+        };
+    }
+}
