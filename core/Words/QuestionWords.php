@@ -57,7 +57,7 @@ final readonly class QuestionWords
             QuestionAbout::TopFarFromExpected => "Its mark is {$expected} above the datum line; this says its top is at {$read}.",
             QuestionAbout::NoticeDaysMany => "{$read} working days is more than most marking desks ask.",
             QuestionAbout::NoticeInTheFuture => 'That day has not come yet. Write down the day on which you asked.',
-            QuestionAbout::NoticeLongAgo => "That was {$read} days ago: in most places marks have run out by then, and are asked for anew.",
+            QuestionAbout::NoticeLongAgo => "That was {$read} days ago: in most places marks have run out by then, and must be asked for again.",
             QuestionAbout::CheckFarOff => "{$read} off is more likely another mark than an error.",
             QuestionAbout::BeamSteep => "A line of sight that is off by {$read} mm in a metre wants mending before it is used.",
             QuestionAbout::BayUnusual => $this->isMore($question) ? "A bay of {$read} is wider than most beams span, {$expected}." : "A bay of {$read} leaves hardly room between two posts.",
@@ -72,7 +72,7 @@ final readonly class QuestionWords
             QuestionAbout::ServiceFarAway => "It would pass {$read} from the nearest post: check both points, what lies nearer is not seen.",
             QuestionAbout::NoDigNone => 'With no band at all a machine may dig right beside it. Most places ask for a band on each side.',
             QuestionAbout::NoDigWide => "A band of {$read} on each side is wider than any rule asks.",
-            QuestionAbout::BenchmarkAnew => 'Heights were told from another benchmark: with a new one every height is told anew, and old rods count from it.',
+            QuestionAbout::BenchmarkAnew => 'Heights were told from another benchmark: with a new one every height is worked out again, and old rods count from it.',
             QuestionAbout::HandedOverUnfinished => 'Depths, plumb readings or cuts are still missing from the book.',
         };
         $guesses = $this->guesses($question);

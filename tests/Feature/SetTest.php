@@ -74,15 +74,15 @@ final class SetTest extends JobTestCase
     public function test_the_job_says_which_holes_are_ready_and_what_is_missing_at_which(): void
     {
         $page = fn () => $this->get("/jobs/{$this->job->id}/set")->assertOk();
-        $page()->assertSee('No post is ready to fill')->assertSee('4 holes wait')->assertSeeTextInOrder(['Stands, braced two ways', 'at all']);
+        $page()->assertSee('No post is ready to fill')->assertSee('4 holes wait')->assertSeeTextInOrder(['Set and braced two ways', 'at all of them']);
         $this->write($this->job, $this->user, new PostSet($this->id('A1')));
         $this->plumb('A1');
-        $page()->assertSeeTextInOrder(['Stands, braced two ways', 'B1, B2, A2']);
+        $page()->assertSeeTextInOrder(['Set and braced two ways', 'B1, B2, A2']);
         foreach (['inspected', 'foot', 'mix', 'weather', 'covered'] as $item) {
             $this->send('ready', ['item' => $item, 'post' => '']);
         }
         $this->send('cross_checked', ['before' => 'pour', 'route' => 'other_tape', 'off' => '0']);
-        $page()->assertSee('No post is ready to fill')->assertSeeTextInOrder(['All posts stand plumb', 'at all']);
+        $page()->assertSee('No post is ready to fill')->assertSeeTextInOrder(['All posts stand plumb', 'at all of them']);
         foreach (['B1', 'B2', 'A2'] as $label) {
             $this->write($this->job, $this->user, new PostSet($this->id($label)));
             $this->plumb($label);

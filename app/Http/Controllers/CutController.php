@@ -30,7 +30,7 @@ final class CutController extends Controller
         $plan = $job->revision->plan();
         $revise($job, $this->user($request), $request->ask($plan->withTops($request->tops($plan)), $plan), 'Heights of the tops', $request->integer('based_on'));
 
-        return redirect()->route('cut', $job)->with('said', 'The tops are decided. Every mark was worked out anew.');
+        return redirect()->route('cut', $job)->with('said', 'The tops are decided. Every mark was worked out again.');
     }
 
     /** All tops higher or lower by so much. */
@@ -40,7 +40,7 @@ final class CutController extends Controller
         $tops = $plan->tops ?? abort(404);
         $revise($job, $this->user($request), $plan->withTops($request->raised($plan, $tops)), 'All tops '.($request->isDown() ? 'lower' : 'higher'), $request->integer('based_on'));
 
-        return redirect()->route('cut', $job)->with('said', 'All tops moved together. Every mark was worked out anew.');
+        return redirect()->route('cut', $job)->with('said', 'All tops moved together. Every mark was worked out again.');
     }
 
     /** Marks at a height on chosen posts. */

@@ -48,7 +48,7 @@ final class FootingController extends Controller
         $rules = $request->rulesInForce($plan->footing ?? abort(404), $plan);
         $revise($job, $this->user($request), $plan->withFooting($rules), 'Depths: '.Names::of($rules->mode), $request->integer('based_on'));
 
-        return redirect()->route('footing.dig', $job)->with('said', 'It is decided: '.Names::of($rules->mode).'. Every hole was worked out anew.');
+        return redirect()->route('footing.dig', $job)->with('said', 'It is decided: '.Names::of($rules->mode).'. Every hole was worked out again.');
     }
 
     /** A look-up and an estimate of frost; the rules are typed elsewhere. */
@@ -85,7 +85,7 @@ final class FootingController extends Controller
         $plan = $job->revision->plan();
         $revise($job, $this->user($request), $request->ask($plan->withFooting($request->footing($plan)), $plan), 'Footing rules', $request->integer('based_on'));
 
-        return redirect()->route('footing', $job)->with('said', 'The rules are in force. Every hole was worked out anew.');
+        return redirect()->route('footing', $job)->with('said', 'The rules are in force. Every hole was worked out again.');
     }
 
     /** @return list<HoleOptions> for the holes that did not come out as planned and wait for an answer */

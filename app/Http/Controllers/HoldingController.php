@@ -70,6 +70,6 @@ final class HoldingController extends Controller
         $plan = $job->revision->plan();
         $revise($job, $this->user($request), $request->shaped($plan), 'Shape of the holes', $request->integer('based_on'));
 
-        return redirect()->route('footing.width', $job)->with('said', 'The shape is in force. Earth, concrete and slack were worked out anew.');
+        return redirect()->route('footing.width', $job)->with('said', 'The shape is in force. Earth, concrete and slack were worked out again.');
     }
 }

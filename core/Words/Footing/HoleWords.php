@@ -71,7 +71,7 @@ final class HoleWords
             HoleEffect::ForAnEngineer => 'Anchors, edge distance and frost under it are for a licensed engineer; record what was said as a decision.',
             HoleEffect::DryMixInWater => 'Dry mix in standing water does not set as its bag says. A closed tube floats: hold it down.',
             HoleEffect::SidesRun => 'Nobody reaches into a hole whose sides run. The wider hole takes more concrete: enter its width.',
-            HoleEffect::SayWhichSoil => 'Say which soil is at the bottom and the width is worked out anew.',
+            HoleEffect::SayWhichSoil => 'Say which soil is at the bottom and the width is worked out again.',
             HoleEffect::SoilCarries => '{^found} is presumed to carry {carries}, the {assumed} assumed {more}: so wide a foot carries the same load.',
             HoleEffect::PostStays => 'The post, its depth and its length stay; the hole takes more concrete.',
             HoleEffect::BagsFollow => 'Enter the width with the hole, and bags and spoil follow.',

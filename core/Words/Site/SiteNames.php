@@ -26,7 +26,7 @@ final class SiteNames
             Phase::Handover => 'Hand over',
             PourPoint::HoleDeep => 'hole deep enough',
             PourPoint::OnItsMark => 'on its mark',
-            PourPoint::Braced => 'stands, braced two ways',
+            PourPoint::Braced => 'set and braced two ways',
             PourPoint::Plumb => 'plumb on two faces',
             PourPoint::AllPlumb => 'all posts stand plumb',
             PourPoint::MeasuredAgain => 'one measure taken again by another way',

@@ -12,7 +12,7 @@
             @if ($list->holes === [])
                 @include('footing.empty')
             @elseif ($list->now === null)
-                <h1>All {{ count($list->holes) }} holes are dug</h1>
+                <h1>{{ count($list->holes) === 1 ? 'The one hole is dug' : 'All '.count($list->holes).' holes are dug' }}</h1>
             @else
                 <div aria-live="polite">
                     <p class="move-kicker">{{ $isDug ? 'Hole at hand' : 'Post to drive' }}</p>

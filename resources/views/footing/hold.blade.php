@@ -43,7 +43,7 @@
                 <button class="button button-second">Weigh them</button>
             </form>
             <details class="change" id="decide" @if (! $form->decided || old('form') === 'hold') open @endif>
-                <summary>{{ $form->decided ? 'Decide anew' : 'Decide how the posts are held' }}</summary>
+                <summary>{{ $form->decided ? 'Decide again' : 'Decide how the posts are held' }}</summary>
                 <form method="post" action="{{ route('footing.hold.decide', $job) }}" class="entry">
                     @csrf
                     <input type="hidden" name="form" value="hold"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
@@ -61,7 +61,7 @@
                                 <select id="hold-{{ $matter }}" name="customs[{{ $matter }}]">@foreach ($usual::cases() as $one)<option value="{{ $one->value }}" @selected($one === $form->custom($matter))>{{ Names::of($one) }}</option>@endforeach</select></div>
                         @endforeach
                     </details>
-                    <button class="button">Hold them so</button>
+                    <button class="button">Hold the posts this way</button>
                 </form>
             </details>
             <details class="why"><summary>Where builders differ</summary>

@@ -4,6 +4,7 @@
 @use('Aequus\Site\Phase')
 @use('Aequus\Site\Step')
 @use('App\View\Typeset')
+@use('Illuminate\Support\Str')
 @php
     $job = $site->job; $phase = Phase::Footing; $plan = $site->plan; $ask = $materials->sums->field(...); $volume = fn (float $mm3) => Typeset::volume($plan->notation, $mm3);
     $system = $plan->notation->system(); $litres = fn (float $mm3) => number_format($mm3 / $system->perLittle, $system->littleDecimals)." {$system->little}";
@@ -18,8 +19,8 @@
             @elseif ($materials->sums->refusals !== [])
                 @include('footing.refused')
             @else
-                <h1>@if ($materials->onSite === null){{ $alone->needed }} bags of {{ $mass }} for {{ count($materials->holes) }} {{ count($materials->holes) === 1 ? 'hole' : 'holes' }}@elseif ($alone->runsOutAt)Bags on site run out at hole {{ $alone->runsOutAt }}@else The bags on site last @endif</h1>
-                <p class="verdict-why">Each hole mixed alone takes {{ $alone->needed }} bags, one mix for all {{ $materials->together->needed }}, with {{ round($materials->waste * 100, 1) }} % for waste.@if ($materials->onSite !== null) {{ $materials->onSite }} are on site: {{ $alone->leftAfter < 0 ? -$alone->leftAfter.' are missing before the first is opened' : $alone->leftAfter.' are left over' }}.@endif {{ $dug === 0 ? 'All as planned; every hole written down as dug corrects it.' : $dug.' of '.count($materials->holes).' as dug, the rest as planned.' }}</p>
+                <h1>@if ($materials->onSite === null){{ Str::plural('bag', $alone->needed, prependCount: true) }} of {{ $mass }} for {{ Str::plural('hole', count($materials->holes), prependCount: true) }}@elseif ($alone->runsOutAt)Bags on site run out at hole {{ $alone->runsOutAt }}@else The bags on site last @endif</h1>
+                <p class="verdict-why">Each hole mixed alone takes {{ Str::plural('bag', $alone->needed, prependCount: true) }}, one mix for all {{ $materials->together->needed }}, with {{ round($materials->waste * 100, 1) }} % for waste.@if ($materials->onSite !== null) {{ $materials->onSite }} are on site: {{ $alone->leftAfter < 0 ? -$alone->leftAfter.' are missing before the first is opened' : $alone->leftAfter.' are left over' }}.@endif {{ $dug === 0 ? 'All as planned; every hole written down as dug corrects it.' : $dug.' of '.count($materials->holes).' as dug, the rest as planned.' }}</p>
                 <dl class="facts">
                     <div><dt>Earth to dig</dt><dd>{{ $volume($materials->total('dug')) }}</dd></div>
                     <div><dt>Spoil, loosened</dt><dd>{{ $volume($materials->total('spoil')) }}</dd></div>

@@ -37,7 +37,7 @@
                     <h1>{{ $short->count() === 1 ? 'Hole '.$short->first()->required->post->label.' is' : $short->count().' holes are' }} not deep enough</h1>
                     <p class="verdict-why">{{ $short->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ') }}: not deep enough even with the gravel at its thinnest. {{ count($footing->dug) }} of {{ count($plan->grid->posts) }} are dug.</p>
                 @else
-                    <h1>{{ count($footing->dug) }} of {{ count($plan->grid->posts) }} holes are dug{{ count($footing->dug) ? ', all deep enough' : '' }}{{ $taken->isEmpty() ? '' : ' but '.$taken->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ').', taken short with a reason' }}</h1>
+                    <h1>{{ count($footing->dug) }} of {{ count($plan->grid->posts) === 1 ? '1 hole is dug' : count($plan->grid->posts).' holes are dug' }}{{ count($footing->dug) ? ', all deep enough' : '' }}{{ $taken->isEmpty() ? '' : ' but '.$taken->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ').', taken short with a reason' }}</h1>
                     <p class="verdict-why">The deepest is {{ $longest->post->label }}, <x-length :of="$longest->holeDepth()" :plan="$plan" />. {{ $footing->depths->plane ? 'All feet stand on one plane, '.($footing->depths->deepest ? 'set by '.$footing->depths->deepest->label.'.' : 'as asked for.') : ucfirst(Names::of($rules->mode)).'.' }}</p>
                 @endif
             </div>

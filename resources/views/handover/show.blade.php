@@ -1,5 +1,6 @@
 @use('Aequus\Site\Phase')
 @use('Aequus\Words\Names')
+@use('Illuminate\Support\Str')
 @php
     $job = $site->job; $phase = Phase::Handover; $plan = $site->plan; $state = $site->state; $handover = $state->handover(); $square = $state->square;
     $incomplete = $handover->incomplete();
@@ -10,7 +11,7 @@
         <section class="paper record">
             @if ($state->isChangedSinceHandover())<p class="refusal">It was handed over, and the plan was changed since. What was taken over is another revision.</p>@endif
             <h1>{{ $handover->given ? 'Handed over to '.$handover->given->to : ($incomplete === [] ? 'Ready to hand over' : (count($incomplete) === 1 ? 'One post is' : count($incomplete).' posts are').' not complete in the book') }}</h1>
-            <p class="verdict-why"><b>{{ $job->name }}</b>{{ $job->place ? ', '.$job->place : '' }}. {{ Names::of($plan->kind) }}, plan revision {{ $job->revision->number }}. Printed from {{ count($state->log->entries) }} entries of the logbook{{ $handover->given?->remark ? '. Remark: '.$handover->given->remark : '' }}.</p>
+            <p class="verdict-why"><b>{{ $job->name }}</b>{{ $job->place ? ', '.$job->place : '' }}. {{ Names::of($plan->kind) }}, plan revision {{ $job->revision->number }}. Printed from {{ Str::plural('entry', count($state->log->entries), prependCount: true) }} of the logbook{{ $handover->given?->remark ? '. Remark: '.$handover->given->remark : '' }}.</p>
             <x-drawing.plan :model="$drawing" />
             <dl class="facts">
                 <div><dt>Tolerances</dt><dd><x-length :of="$plan->tolerances->squareness" :plan="$plan" /> for stakes and heights, plumb within 1 in {{ $plan->tolerances->plumbOneIn }}</dd></div>

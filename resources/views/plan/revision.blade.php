@@ -1,9 +1,10 @@
 @use('Aequus\Site\Phase')
 @use('Aequus\Words\Names')
+@use('Illuminate\Support\Str')
 <x-layout title="Plan {{ $revision->number }}" :site="$site" :phase="Phase::Plan">
     <div class="two">
         <section class="paper" aria-label="Drawing and marks">
-            <h1>{{ count($then->grid->posts) }} posts <span class="h-note">{{ Names::of($then->kind) }}, revision {{ $revision->number }} of {{ $site->job->revision->number }}</span></h1>
+            <h1>{{ Str::plural('post', count($then->grid->posts), prependCount: true) }} <span class="h-note">{{ Names::of($then->kind) }}, revision {{ $revision->number }} of {{ $site->job->revision->number }}</span></h1>
             <p class="verdict-why">{{ $revision->reason }}. <span class="muted">{{ $revision->user->name }}, {{ $revision->created_at->setTimezone($site->job->zone)->format('j M Y, H:i') }}</span></p>
             <x-drawing.plan :model="$drawing" />
             <x-marks :plan="$then" />

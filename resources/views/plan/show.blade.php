@@ -1,11 +1,12 @@
 @use('Aequus\Site\Phase')
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
+@use('Illuminate\Support\Str')
 @php($job = $site->job)
 <x-layout title="Plan" :site="$site" :phase="Phase::Plan">
     <div class="two">
         <section class="paper" id="preview" aria-label="Drawing and marks">
-            <h1>{{ count($site->plan->grid->posts) }} posts <span class="h-note">{{ Names::of($site->plan->kind) }}, revision {{ $job->revision->number }}</span></h1>
+            <h1>{{ Str::plural('post', count($site->plan->grid->posts), prependCount: true) }} <span class="h-note">{{ Names::of($site->plan->kind) }}, revision {{ $job->revision->number }}</span></h1>
             <x-drawing.plan :model="$drawing" />
             <x-fixed-lines :site="$site" :rows="$fixed" />
             <x-fit :site="$site" :openings="$openings" />

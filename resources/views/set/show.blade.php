@@ -47,7 +47,7 @@
             @if ($ready->waiting > 0)
                 <section><h2>{{ $ready->ready === [] ? 'No post is ready to fill' : 'Ready to fill: '.implode(', ', $ready->ready) }}</h2>
                     <p class="hint">{{ $ready->waiting === 1 ? '1 hole waits for its fill.' : $ready->waiting.' holes wait for their fill.' }} {{ $ready->missing === [] ? 'Nothing is missing.' : 'What is missing:' }}</p>
-                    <ul class="plain">@foreach ($ready->missing as $point => $labels)<li><b>{{ ucfirst(Names::of(PourPoint::from($point))) }}</b>: {{ count($labels) === $ready->waiting ? 'at all' : implode(', ', array_slice($labels, 0, 8)).(count($labels) > 8 ? ' …' : '') }}</li>@endforeach</ul></section>
+                    <ul class="plain">@foreach ($ready->missing as $point => $labels)<li><b>{{ ucfirst(Names::of(PourPoint::from($point))) }}</b>: {{ count($labels) === $ready->waiting ? ($ready->waiting === 1 ? 'at it' : 'at all of them') : implode(', ', array_slice($labels, 0, 8)).(count($labels) > 8 ? ' …' : '') }}</li>@endforeach</ul></section>
             @endif
             <section>
                 <h2>A round of all posts</h2>

@@ -3,6 +3,7 @@
 @use('Aequus\Site\Phase')
 @use('Aequus\Words\Names')
 @use('App\Square\VerdictWords')
+@use('Illuminate\Support\Str')
 @php
     $job = $site->job; $phase = Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit; $layout = $plan->layout; $list = $site->state->square->wanted;
     $tolerance = $plan->tolerances->squareness;
@@ -15,7 +16,7 @@
                 <h1>{{ count($plan->grid->posts) < 2 ? 'One post has nothing to square' : 'This list leaves stakes free' }}</h1>
             @else
                 <h1>{{ $proof->isEnough ? 'These readings can prove it' : 'These readings can’t prove it yet' }}</h1>
-                <p class="verdict-why">{{ count($list) }} readings with a {{ Names::of($layout->tape) }} leave {{ $proof->worstPost->label }} open by <x-length :of="$proof->worst" :plan="$plan" />, the most of all stakes; this job allows <x-length :of="$tolerance" :plan="$plan" />.
+                <p class="verdict-why">{{ Str::plural('reading', count($list), prependCount: true) }} with a {{ Names::of($layout->tape) }} {{ count($list) === 1 ? 'leaves' : 'leave' }} {{ $proof->worstPost->label }} open by <x-length :of="$proof->worst" :plan="$plan" />, the most of all stakes; this job allows <x-length :of="$tolerance" :plan="$plan" />.
                     @if ($proof->slipSeen) A slip of <x-length :of="$proof->slipSeen" :plan="$plan" /> or more in any one of them will show (four times in five; larger ones more surely). @elseif ($proof->unchecked) Nothing checks {{ collect($proof->unchecked)->map->label()->take(4)->join(', ', ' and ') }}: read {{ count($proof->unchecked) === 1 ? 'it' : 'them' }} twice. @endif</p>
                 @if (! $proof->isEnough)
                     <p class="verdict-why">@if ($proof->further)The further tape that helps most is <b>{{ $proof->further->label() }}</b>: with it <x-length :of="$proof->withFurther" :plan="$plan" /> is left open. @else No further tape between these stakes is left. @endif
@@ -27,7 +28,7 @@
                     </form>
                 @endif
                 <details class="why"><summary>Why?</summary>
-                    <p>Every planned reading is given the standard deviation of its class, √(a² + (b·d)²), and the whole is adjusted as if it had been read. What is left open of a stake is the 95 % ring of its move: 2.45 times the longest half-axis of its error ellipse, {{ VerdictWords::way(PlacementWay::from($layout->placement->value)) }}. {{ $proof->surplus }} readings more than are needed check the others.</p>
+                    <p>Every planned reading is given the standard deviation of its class, √(a² + (b·d)²), and the whole is adjusted as if it had been read. What is left open of a stake is the 95 % ring of its move: 2.45 times the longest half-axis of its error ellipse, {{ VerdictWords::way(PlacementWay::from($layout->placement->value)) }}. {{ Str::plural('reading', $proof->surplus, prependCount: true) }} more than {{ $proof->surplus === 1 ? 'is needed checks' : 'are needed check' }} the others.</p>
                     <p>A slip shows when it is larger than the test’s limit and the noise together: σ·(limit + 0.84) / √r, with r the share of its own mistake that the others see in a reading.</p>
                 </details>
                 <table>

@@ -73,7 +73,7 @@
                 @endif
                 <section class="list">
                     <h2>Readings <span class="h-note">{{ $sheet->pulled }} of {{ $sheet->pulled + $sheet->toPull }}, in walking order</span></h2>
-                    @if ($stake)<p class="hint">Those at {{ $stake }} are marked. <a href="{{ route('square', $job) }}">Mark none</a></p>@endif
+                    @if ($stake)<p class="hint">Those at {{ $stake }} are marked. <a href="{{ route('square', $job) }}">Clear the marks</a></p>@endif
                     <table class="readings">
                         <thead><tr><th scope="col">Between</th><th scope="col" class="num">reads</th><th scope="col" class="num">off</th><th scope="col">Stands</th></tr></thead>
                         <tbody>

@@ -1,3 +1,4 @@
+@use('Illuminate\Support\Str')
 @props(['model', 'site' => null, 'link' => null, 'says' => 'Plan seen from above'])
 @php
     $frame = $model->frame;
@@ -5,7 +6,7 @@
     $way = $link ? route($link, [$site->job, '~']) : '';
 @endphp
 <figure class="drawing">
-    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" width="{{ $frame->onPhone }}" class="plan-drawing" role="group" aria-label="{{ $says }}, {{ count($model->posts) }} posts" data-roving>
+    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" width="{{ $frame->onPhone }}" class="plan-drawing" role="group" aria-label="{{ $says }}, {{ Str::plural('post', count($model->posts), prependCount: true) }}" data-roving>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="20" text-anchor="middle">{{ $sides->plusY }} side</text>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="{{ $frame->height - 8 }}" text-anchor="middle">{{ $sides->minusY }} side</text>
         <text class="side" transform="translate(16 {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->minusX }} side</text>

@@ -1,3 +1,4 @@
+@use('Illuminate\Support\Str')
 @props(['model', 'site'])
 @php
     $frame = $model->frame; $sides = $model->plan->sides; $here = route('square', $site->job);
@@ -10,7 +11,7 @@
     };
 @endphp
 <figure class="drawing">
-    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" width="{{ $frame->onPhone }}" class="plan-drawing square-drawing" role="group" aria-label="Working drawing from above, {{ count($model->stakes) }} stakes. Arrow keys go from stake to stake, plus and minus enlarge, Shift with arrows moves the drawing." data-roving data-zoom>
+    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" width="{{ $frame->onPhone }}" class="plan-drawing square-drawing" role="group" aria-label="Working drawing from above, {{ Str::plural('stake', count($model->stakes), prependCount: true) }}. Arrow keys go from stake to stake, plus and minus enlarge, Shift with arrows moves the drawing." data-roving data-zoom>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="16" text-anchor="middle">{{ $sides->plusY }} side</text>
         <text class="side" x="{{ $frame::WIDTH / 2 }}" y="{{ $frame->height - 6 }}" text-anchor="middle">{{ $sides->minusY }} side</text>
         <text class="side" transform="translate(14 {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->minusX }} side</text>
@@ -65,6 +66,6 @@
                 @else<g class="post is-{{ $shape }}"><circle class="hole" cx="12" cy="8" r="7" /><rect class="stake" x="8.5" y="4.5" width="7" height="7" />@if ($shape === 'out')<path class="stands" d="M20 3 l5 5 l-5 5 l-5 -5 z" />@endif</g>@endif
             </svg> {{ $word }}</span>
         @endforeach
-        @if ($model->factor > 1)<span>rings (95 %) and moves drawn {{ $model->factor }} times</span>@endif
+        @if ($model->factor > 1)<span>rings (95 %) and moves are drawn {{ $model->factor }}× as large as they are</span>@endif
     </figcaption>
 </figure>
