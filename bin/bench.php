@@ -29,14 +29,14 @@ require __DIR__.'/../vendor/autoload.php';
 const ROUNDS = 15;
 
 /** @return float median milliseconds */
-function median(callable $deed): float
+function median(callable $act): float
 {
     $times = [];
     for ($i = 0; $i < ROUNDS; $i++) {
         // Between rounds, as between requests, nothing is left over; within one nothing is collected.
         gc_collect_cycles();
         $start = hrtime(true);
-        $deed();
+        $act();
         $times[] = (hrtime(true) - $start) / 1e6;
     }
     sort($times);
@@ -117,7 +117,7 @@ $state = SiteState::derive($plan, $entries, '2026-06-01');
 printf("\n%-40s %8.1f ms\n", 'reading a thousand entries', median(fn () => $rows->map(fn (object $row) => EntryRow::toEntry($row, 'Bench'))->all()));
 printf("%-40s %8.1f ms\n", 'deriving the state of the site', median(fn () => SiteState::derive($plan, $entries, '2026-06-01')));
 printf("%-40s %8.1f ms\n", 'the next move', median(fn () => Guide::next($state, Scope::job())));
-$kept = serialize($state->square->worked());
+$kept = serialize($state->square->surveyed());
 printf("%-40s %8.1f ms (%d kB)\n", 'the survey read back instead', median(fn () => unserialize($kept)), strlen($kept) / 1000);
 
 printf("\n%-24s %10s %14s %10s\n", 'tape network, stakes', 'adjust ms', 'with all ms', 'MB');

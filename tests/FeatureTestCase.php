@@ -50,11 +50,11 @@ abstract class FeatureTestCase extends TestCase
         return ['client_id' => (string) Str::ulid()] + $fields;
     }
 
-    protected function countQueries(callable $deed): int
+    protected function countQueries(callable $act): int
     {
         DB::flushQueryLog();
         DB::enableQueryLog();
-        $deed();
+        $act();
         DB::disableQueryLog();
 
         return count(DB::getQueryLog());

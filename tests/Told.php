@@ -34,10 +34,10 @@ final class Told
     }
 
     /** What is said when this is refused; nothing where it is taken. */
-    public static function refused(callable $deed): string
+    public static function refused(callable $act): string
     {
         try {
-            $deed();
+            $act();
         } catch (Refusal $refusal) {
             return self::refusal($refusal);
         }

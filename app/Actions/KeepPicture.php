@@ -20,7 +20,7 @@ final class KeepPicture
      */
     public function __invoke(Job $job, string $path): string
     {
-        $negative = Negative::develop($path);
+        $negative = Negative::fromFile($path);
         DB::transaction(fn () => DB::table('pictures')->insertOrIgnore([
             'job_id' => $job->id, 'fingerprint' => $negative->fingerprint, 'bytes' => $negative->bytes, 'kept_at' => CarbonImmutable::now('UTC')->format('Y-m-d H:i:s'),
         ]));

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Cut;
 
 use Aequus\Cut\CutRefused;
-use Aequus\Cut\Heights;
 use Aequus\Cut\RodMark;
+use Aequus\Cut\TopHeights;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** Marks at a height on chosen posts, counted from the datum line, from each post's own ground, from one ground, or from the mean of two. Asked in the address. */
 final readonly class RodMarks
@@ -23,11 +23,11 @@ final readonly class RodMarks
     /** @var list<RodMark> none until a height is asked */
     public array $marks;
 
-    public function __construct(public Sums $sums, private SiteState $site)
+    public function __construct(public QueryForm $sums, private SiteState $site)
     {
         $this->from = isset(self::FROM[$sums->typed('from')]) ? $sums->typed('from') : 'datum';
         $height = $sums->lengths(['height']);
-        $this->marks = $height === null || $site->plan->tops === null ? [] : $sums->at('height', fn () => $this->marks($height[0])) ?? [];
+        $this->marks = $height === null || $site->plan->tops === null ? [] : $sums->attempt('height', fn () => $this->marks($height[0])) ?? [];
     }
 
     /** @return array<string, string> names of points that were levelled, by their key */
@@ -48,7 +48,7 @@ final readonly class RodMarks
     {
         $plan = $this->site->plan;
         $asked = preg_split('/[\s,;]+/', $this->sums->typed('posts'), flags: PREG_SPLIT_NO_EMPTY) ?: [];
-        $posts = $asked === [] ? $plan->grid->posts : ($this->sums->at('posts', fn () => array_map($plan->grid->labelled(...), $asked)) ?? []);
+        $posts = $asked === [] ? $plan->grid->posts : ($this->sums->attempt('posts', fn () => array_map($plan->grid->labelled(...), $asked)) ?? []);
         $ground = fn (Post $post): ?Length => $plan->footing->finishedGrade ?? $this->site->level->groundAt($post);
         $marks = [];
         foreach ($posts as $post) {
@@ -70,12 +70,12 @@ final readonly class RodMarks
     /** @param  callable(Post): ?Length  $ground */
     private function zero(Post $post, callable $ground): ?Length
     {
-        $at = fn (string $field): ?Length => ($named = $this->sums->at($field, fn () => $this->site->plan->grid->labelled($this->sums->typed($field)))) === null ? null : $ground($named);
+        $at = fn (string $field): ?Length => ($named = $this->sums->attempt($field, fn () => $this->site->plan->grid->labelled($this->sums->typed($field)))) === null ? null : $ground($named);
 
         return match ($this->from) {
             'own' => $ground($post),
             'one' => $at('one'),
-            'mean' => ($one = $at('one')) === null || ($other = $at('other')) === null ? null : Heights::aboveMeanGround(Length::zero(), $one, $other),
+            'mean' => ($one = $at('one')) === null || ($other = $at('other')) === null ? null : TopHeights::aboveMeanGround(Length::zero(), $one, $other),
             'point' => ($this->site->level->known[$this->sums->typed('point')] ?? null)?->height,
             default => $this->site->plan->tops?->datumLine,
         };

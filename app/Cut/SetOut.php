@@ -9,7 +9,7 @@ use Aequus\Cut\Seat;
 use Aequus\Measure\Length;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** What is marked on a member before it goes up: rafters, joists, battens or boards across a length, every mark from one zero. Asked in the address. */
 final readonly class SetOut
@@ -38,7 +38,7 @@ final readonly class SetOut
 
     public ?Seat $seat;
 
-    public function __construct(public Sums $sums, SiteState $site)
+    public function __construct(public QueryForm $sums, SiteState $site)
     {
         $plan = $site->plan;
         $usual = $plan->notation->system();
@@ -53,7 +53,7 @@ final readonly class SetOut
         $this->spread = isset(self::SPREAD[$sums->typed('spread')]) ? $sums->typed('spread') : 'fewest';
         $gap = $typed('gap', $usual->centres);
         $count = (int) ($sums->number('count', 2, 2000) ?? 2);
-        $this->members = $sums->refusals !== [] ? null : $sums->at(['even' => 'count', 'fewest' => 'gap', 'centres' => 'gap'][$this->spread], fn () => match ($this->spread) {
+        $this->members = $sums->refusals !== [] ? null : $sums->attempt(['even' => 'count', 'fewest' => 'gap', 'centres' => 'gap'][$this->spread], fn () => match ($this->spread) {
             'even' => Members::even($this->length, $count, $this->thickness),
             'centres' => Members::atCentres($this->length, $this->thickness, $gap),
             default => Members::even($this->length, max(2, Members::fewest($this->length, $this->thickness, $gap)), $this->thickness),
@@ -66,6 +66,6 @@ final readonly class SetOut
         }
         $this->posts = $posts;
         $beam = $sums->lengths(['beam']);
-        $this->seat = $beam === null ? null : $sums->at('notch', fn () => new Seat($plan->post->thicker(), $beam[0], $typed('notch', $plan->post->thicker()->times(1 / 3))));
+        $this->seat = $beam === null ? null : $sums->attempt('notch', fn () => new Seat($plan->post->thicker(), $beam[0], $typed('notch', $plan->post->thicker()->times(1 / 3))));
     }
 }

@@ -144,9 +144,9 @@ final readonly class SquareDrawing
             $placed === null => ['free', 'place not determined by what was read'],
             $held && $placed->size() > $this->plan->tolerances->squareness->inMillimetres() => ['held', "set, and off the grid by {$told}"],
             $held => ['held', 'set, holds the layout'],
-            $placed->verdict === StakeVerdict::Out && $this->site->square->verdict() !== SquareVerdict::Out => ['untold', 'looks out so far'],
+            $placed->verdict === StakeVerdict::Out && $this->site->square->verdict() !== SquareVerdict::Out => ['undetermined', 'looks out so far'],
             $placed->verdict === StakeVerdict::Out => ['out', "out: move it {$told}"],
-            $placed->verdict === StakeVerdict::CannotTell => ['untold', 'can’t be told yet, open by '.$this->plan->write(Length::millimetres($placed->ellipse->ring()))],
+            $placed->verdict === StakeVerdict::CannotTell => ['undetermined', 'can’t be told yet, open by '.$this->plan->write(Length::millimetres($placed->ellipse->ring()))],
             default => ['within', "within {$tolerance}"],
         };
         $stands = $placed !== null && $shape === 'out'
@@ -266,7 +266,7 @@ final readonly class SquareDrawing
     private function words(): array
     {
         $words = [
-            'within' => 'within', 'out' => 'out, and the way it goes', 'untold' => 'can’t be told yet', 'free' => 'not determined', 'held' => 'set, holds the layout',
+            'within' => 'within', 'out' => 'out, and the way it goes', 'undetermined' => 'can’t be told yet', 'free' => 'not determined', 'held' => 'set, holds the layout',
             'tape fits' => 'pulled', 'tape to-pull' => 'to pull', 'tape doubt' => 'in doubt', 'tape out' => 'left out', 'tape waits' => 'needs its rise', 'tape unchecked' => 'not checked',
         ];
         $occur = array_flip([...array_map(fn (DrawnStake $stake) => $stake->shape, $this->stakes), ...array_map(fn (DrawnReading $reading) => "tape {$reading->state}", $this->readings)]);

@@ -14,7 +14,7 @@ use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Site\SiteState;
 use App\Drawing\SectionDrawing;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** Prices, stock and auger asked in the address, and the ways to choose depths weighed with them. Nothing of it is stored. */
 final readonly class CompareForm
@@ -40,7 +40,7 @@ final readonly class CompareForm
     /** Null until rules are decided and the ground is read, and while a field is refused. */
     public ?DepthComparison $comparison;
 
-    public function __construct(public Sums $sums, private SiteState $site)
+    public function __construct(public QueryForm $sums, private SiteState $site)
     {
         $this->hold = Hold::tryFrom($sums->typed('hold'));
         $system = $this->system();
@@ -50,7 +50,7 @@ final readonly class CompareForm
         $price = fn (string $name, float $usual): float => $sums->typed("price_{$name}") === '' ? $usual : $sums->number("price_{$name}", 0, self::DEAREST) ?? 0.0;
         $this->prices = array_combine(array_keys($system->prices), array_map($price, array_keys($system->prices), $system->prices));
         $needs = $site->footing->needs;
-        $this->comparison = $needs === [] || $sums->refusals !== [] ? null : $sums->at($this->soldBy->isPositive() ? 'plane' : 'sold_by', fn () => new DepthComparison($site->plan, $needs, $this->hold, new DepthPrices(
+        $this->comparison = $needs === [] || $sums->refusals !== [] ? null : $sums->attempt($this->soldBy->isPositive() ? 'plane' : 'sold_by', fn () => new DepthComparison($site->plan, $needs, $this->hold, new DepthPrices(
             $this->prices['post'] / $system->perLength, $this->prices['concrete'] / $this->volume(), $this->prices['digging'] / $this->volume(), $this->prices['lengths'],
         ), $this->soldBy, $this->auger, $this->plane));
     }

@@ -6,7 +6,7 @@ namespace App\Footing;
 
 use Aequus\Footing\FrostEstimate;
 use Aequus\Measure\Length;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** Frost depth looked up at the made-up desk or estimated, asked in the address; it is never put in force from here. */
 final readonly class FrostForm
@@ -17,7 +17,7 @@ final readonly class FrostForm
 
     public string $place;
 
-    public function __construct(public Sums $sums)
+    public function __construct(public QueryForm $sums)
     {
         $this->place = $sums->typed('place');
         $this->atDesk = CodeDesk::places()[$this->place] ?? null;

@@ -18,7 +18,7 @@ use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** What a site is like, ticked in the address or as it was decided, and the ways of holding posts ranked for it with what this job’s holes would take. */
 final readonly class HoldForm
@@ -30,7 +30,7 @@ final readonly class HoldForm
     /** What is decided; null until something is. */
     public ?Holding $decided;
 
-    public function __construct(Sums $sums, private SiteState $site)
+    public function __construct(QueryForm $sums, private SiteState $site)
     {
         $this->decided = $site->plan->holding;
         $this->is = $sums->typed('soil') === '' && $this->decided !== null ? $this->decided->site : self::typed($sums);
@@ -38,7 +38,7 @@ final readonly class HoldForm
     }
 
     /** The site as typed; where nobody has typed anything, wooden posts that nothing braces, in clay. */
-    private static function typed(Sums $sums): HoldingSite
+    private static function typed(QueryForm $sums): HoldingSite
     {
         if ($sums->typed('soil') === '') {
             return new HoldingSite(Soil::Clay);

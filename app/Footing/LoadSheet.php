@@ -16,7 +16,7 @@ use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** Loads asked in the address, worked through for every post. Nothing of it is stored. */
 final readonly class LoadSheet
@@ -64,7 +64,7 @@ final readonly class LoadSheet
     /** @var list<LoadOnPost> the heaviest first */
     public array $posts;
 
-    public function __construct(public Sums $sums, SiteState $site)
+    public function __construct(public QueryForm $sums, SiteState $site)
     {
         $plan = $site->plan;
         $this->soil = Soil::tryFrom($sums->typed('soil')) ?? $plan->holding->site->soil ?? Soil::Clay;

@@ -14,7 +14,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** What all holes take together, as dug where they are dug, and whether the bags on site last. Asked in the address, nothing stored. */
 final readonly class Materials
@@ -51,7 +51,7 @@ final readonly class Materials
 
     private float $pack;
 
-    public function __construct(public Sums $sums, SiteState $site)
+    public function __construct(public QueryForm $sums, SiteState $site)
     {
         $system = $site->plan->notation->system();
         $this->hold = Hold::tryFrom($sums->typed('hold'));

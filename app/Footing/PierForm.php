@@ -11,7 +11,7 @@ use Aequus\Footing\Holding\Pier;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Site\SiteState;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** Piers in tubes asked in the address: lengths to a common top, room for the anchor, and whether a tube floats. What is typed is put in force by its own button. */
 final readonly class PierForm
@@ -27,7 +27,7 @@ final readonly class PierForm
     /** By which water lifts an empty closed tube, kN; null until asked. */
     public ?float $lift;
 
-    public function __construct(public Sums $sums, SiteState $site)
+    public function __construct(public QueryForm $sums, SiteState $site)
     {
         $plan = $site->plan;
         $now = $plan->holding->pier ?? PierRules::usual($plan->notation);
@@ -38,7 +38,7 @@ final readonly class PierForm
         $water = $sums->lengths(['water']);
         $this->lift = $water === null ? null : FormTube::lift($this->rules->tube, $water[0]);
         $required = $site->footing->depths->required ?? [];
-        $this->piers = $required === [] || $sums->refusals !== [] ? [] : $sums->at($this->isTooNarrow() ? 'tube' : 'top', fn () => Pier::all(
+        $this->piers = $required === [] || $sums->refusals !== [] ? [] : $sums->attempt($this->isTooNarrow() ? 'tube' : 'top', fn () => Pier::all(
             $required, $tops, $this->top, $this->rules, $site->footing->dug,
         )) ?? [];
     }

@@ -11,7 +11,7 @@ use Aequus\Measure\LengthReader;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Site\SiteState;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** How wide the holes must be, from load, soil, cover, slack and augers asked in the address. The shape is put in force by its own button. */
 final readonly class WidthForm
@@ -36,7 +36,7 @@ final readonly class WidthForm
     /** Side of a square hole that makes the same room. */
     public Length $square;
 
-    public function __construct(public Sums $sums, SiteState $site)
+    public function __construct(public QueryForm $sums, SiteState $site)
     {
         $plan = $site->plan;
         $usual = $plan->notation->system()->slack;
@@ -46,7 +46,7 @@ final readonly class WidthForm
         $this->load = $this->in->readForce($sums->number('load', 0, 200_000) ?? 0.0);
         $this->soil = Soil::tryFrom($sums->typed('soil')) ?? $plan->holding->site->soil ?? Soil::Clay;
         $this->bearing = Bearing::on($this->load, $this->soil);
-        $augers = $sums->at('augers', fn () => array_map(
+        $augers = $sums->attempt('augers', fn () => array_map(
             fn (string $typed) => LengthReader::read($typed, $plan->notation->unit), preg_split('/\s*(?:;|,\s)\s*/', $sums->typed('augers'), flags: PREG_SPLIT_NO_EMPTY) ?: [],
         )) ?? [];
         $this->width = $sums->refusals === [] ? new HoleWidth($plan->post, $this->cover, $this->slack, $this->bearing->roundDiameter, $augers) : null;

@@ -8,7 +8,7 @@ use Aequus\Level\CutAndFill;
 use Aequus\Level\FinishedGrade;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** A finished grade asked in the address, and what it would take in earth. */
 final readonly class GradeForm
@@ -17,7 +17,7 @@ final readonly class GradeForm
 
     public ?Side $toward;
 
-    public function __construct(public Sums $sums, SiteState $site)
+    public function __construct(public QueryForm $sums, SiteState $site)
     {
         $this->toward = Side::tryFrom($sums->typed('toward'));
         $height = $sums->lengths(['grade']);

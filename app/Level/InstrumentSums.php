@@ -10,7 +10,7 @@ use Aequus\Level\TwoPegTest;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
-use App\View\Sums;
+use App\View\QueryForm;
 
 /** Tests of levels before they are trusted, asked in the address and answered on the page; nothing of them is stored. */
 final readonly class InstrumentSums
@@ -31,7 +31,7 @@ final readonly class InstrumentSums
     /** Where the line level hung, from the first end; null for the middle. */
     public ?Length $hungAt;
 
-    public function __construct(public Sums $sums, Plan $plan)
+    public function __construct(public QueryForm $sums, Plan $plan)
     {
         $usual = $plan->notation->system()->board;
         $board = ($sums->lengths(['board']) ?? [$usual])[0];
@@ -42,7 +42,7 @@ final readonly class InstrumentSums
         $turned = $sums->lengths(['one_way', 'other_way']);
         $this->turned = $turned === null ? null : BoardLevel::ownError($turned[0], $turned[1]);
         $pegs = $sums->lengths(self::TWO_PEGS);
-        $this->sight = $pegs === null ? null : $sums->at('to_a_2', fn () => TwoPegTest::error(...$pegs));
+        $this->sight = $pegs === null ? null : $sums->attempt('to_a_2', fn () => TwoPegTest::error(...$pegs));
         $string = $sums->lengths(['string']);
         $this->string = $string === null || ! $string[0]->isPositive() ? null : new LevelString($string[0]);
         $hung = $sums->typed('hung') === '' ? null : $sums->lengths(['hung']);

@@ -25,7 +25,7 @@ final readonly class Negative
     }
 
     /** @throws PictureRefused when the file is no picture, or too large a one */
-    public static function develop(string $path): self
+    public static function fromFile(string $path): self
     {
         $about = @getimagesize($path);
         if ($about === false || ! in_array($about[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {

@@ -52,10 +52,10 @@ final class ReadSite
         $last = $entries[count($entries) - 1] ?? null;
         // After a backup is put back the same numbers may be given to other entries; what was typed has an id of its own.
         [$key, $stamp] = ["survey.{$job->id}", implode('.', [$job->revision->fingerprint(), $last->sequence ?? 0, $last->clientId ?? '', count($entries)])];
-        $before = Kept::find($key, $stamp, SurveyedBefore::class);
+        $before = DerivedCache::find($key, $stamp, SurveyedBefore::class);
         $state = SiteState::derive($job->revision->plan(), $entries, CarbonImmutable::now($job->zone)->toDateString(), $before, CarbonImmutable::now('UTC'), $job->revision->number);
         if ($before === null) {
-            Kept::keep($key, $stamp, $state->square->worked());
+            DerivedCache::keep($key, $stamp, $state->square->surveyed());
         }
 
         return $state;

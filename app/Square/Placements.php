@@ -17,14 +17,14 @@ final readonly class Placements
     /**
      * @param  list<string>  $out  labels of the stakes to move
      * @param  Length  $sum  of their moves
-     * @param  int  $untold  stakes that can’t be told
+     * @param  int  $undetermined  stakes that can’t be told
      */
     private function __construct(
         public PlacementWay $way,
         public string $words,
         public array $out,
         public Length $sum,
-        public int $untold,
+        public int $undetermined,
         public bool $inForce,
     ) {
     }
@@ -36,7 +36,7 @@ final readonly class Placements
 
         return array_values(array_map(fn (PlacedNetwork $placed) => new self(
             $placed->way, ucfirst(VerdictWords::way($placed->way)), array_map($label, $placed->out()), Length::millimetres($placed->sumOfMoves()),
-            count($placed->untold()), $placed->way === $site->square->survey->placed?->way,
+            count($placed->undetermined()), $placed->way === $site->square->survey->placed?->way,
         ), $site->square->survey->placements));
     }
 }

@@ -77,21 +77,21 @@ final readonly class VerdictWords
             SquareVerdict::FarFromPlan => [$this->plural(count($survey->far->setAside ?? []), 'tape is', 'tapes are').' far from the plan', $this->farAway()],
             SquareVerdict::LinesContradict => [$this->lines($survey->linesInConflict()).' can’t both lie as the plan has them', 'Offsets from the stakes tell how they lie to each other. Until that is settled nothing is judged by a line.'],
             SquareVerdict::AgainstTheLine => $this->againstTheLine() ?? ['The layout stands off its line', ''],
-            SquareVerdict::NoRest => ['These readings make no figure', 'They contradict each other so grossly that no place comes out for '.$this->labels($survey->restless).'.'],
+            SquareVerdict::NoRest => ['These readings make no figure', 'They contradict each other so grossly that no place comes out for '.$this->labels($survey->unsettled).'.'],
             SquareVerdict::InDoubt => $survey->isInDoubt()
                 ? [$this->plural(count($survey->mistakes->named ?? []), 'reading', 'readings').' can’t all be true', 'One of them may be wrong, and from what was read it can’t be told which: a mistake in any of them would look the same. '.$this->wouldTell()]
                 : ['One pair was read twice, far apart', 'Read it once more and correct the wrong one.'],
             SquareVerdict::RougherThanClass => ['These tapes are rougher than their class', 'No single reading is wrong, but together they scatter '.number_format($survey->mistakes->s0 ?? 0.0, 1).' times as much as a '.Names::of($this->plan->layout->tape).' should.'],
             SquareVerdict::Out => ($survey->placed?->way === PlacementWay::ByLine ? $this->againstTheLine() : null) ?? $this->leans() ?? [
                 count($out) === 1 ? "Stake {$out[0]} is out" : count($out).' stakes are out: '.implode(', ', $out),
-                $this->plural(count($survey->known) - count($survey->placed?->out() ?? []), 'other stake stands', 'other stakes stand').($survey->placed?->untold() === [] ? " within {$tolerance}" : ' where they are, as far as can be told').($unread > 0 ? "; {$unread} of {$all} readings are still to take." : '.'),
+                $this->plural(count($survey->known) - count($survey->placed?->out() ?? []), 'other stake stands', 'other stakes stand').($survey->placed?->undetermined() === [] ? " within {$tolerance}" : ' where they are, as far as can be told').($unread > 0 ? "; {$unread} of {$all} readings are still to take." : '.'),
             ],
             SquareVerdict::ReadingsMissing => [
                 "{$unread} of {$all} ".($square->rough === null ? '' : 'rough ').'readings still to take',
                 $square->rough !== null ? 'Stakes are set to a hand’s breadth first; boards and strings follow.' : ($again === [] ? $this->soFar() : "{$again[0]->pair->label()} does not fit the others and is left out."),
             ],
             SquareVerdict::CannotTell => [
-                $this->plural(count($survey->placed?->untold() ?? []), 'stake', 'stakes').' can’t be told yet', 'The readings agree, but leave '.$this->labels(array_map(fn (PlacedStake $stake) => $stake->name, $survey->placed?->untold() ?? []))." open by more than the {$tolerance} this job allows.",
+                $this->plural(count($survey->placed?->undetermined() ?? []), 'stake', 'stakes').' can’t be told yet', 'The readings agree, but leave '.$this->labels(array_map(fn (PlacedStake $stake) => $stake->name, $survey->placed?->undetermined() ?? []))." open by more than the {$tolerance} this job allows.",
             ],
             SquareVerdict::DesignHasToGive => ['The posts that are set fit no true grid', 'They can’t move any more: anchors, notches or a new plan must give.'],
             SquareVerdict::Within => ["Every stake is within {$tolerance}", ($again === [] ? '' : "One reading, {$again[0]->pair->label()}, does not fit and is left out. ").'Proved by '.count($survey->judged).' readings'.($survey->surplus > 0 ? ', '.$this->plural($survey->surplus, 'more than is needed', 'more than are needed').'.' : '; nothing checks them.')],

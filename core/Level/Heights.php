@@ -111,7 +111,7 @@ final readonly class Heights
         $this->doubtedFirst = $network?->doubtedFirst($mistakes->named ?? []) ?? [];
         $beam = $this->setUp === null ? null : $this->values[LevelReadings::SET_UP.$this->setUp] ?? null;
         $this->ofInstrument = $beam === null ? null : Length::millimetres($beam);
-        [$this->ground, $this->unread, $this->high, $this->low, $this->plane] = $this->lie($known);
+        [$this->ground, $this->unread, $this->high, $this->low, $this->plane] = $this->shapeOfGround($known);
         $this->groundTest = $this->tested($known);
     }
 
@@ -120,7 +120,7 @@ final readonly class Heights
         return $this->ground[$post->id->value] ?? null;
     }
 
-    public function groundOf(Post $post): ?KnownHeight
+    public function knownGround(Post $post): ?KnownHeight
     {
         return $this->known["ground {$post->id->value}"] ?? null;
     }
@@ -128,7 +128,7 @@ final readonly class Heights
     /** Standard deviation of a ground height, mm; null where it is not known. */
     public function uncertainty(Post $post): ?float
     {
-        return $this->groundOf($post)?->sigma;
+        return $this->knownGround($post)?->sigma;
     }
 
     /** Every way round through the readings, those in doubt and left out among them, and what it misses by. */
@@ -267,7 +267,7 @@ final readonly class Heights
      * @param  array<string, KnownHeight>  $known
      * @return array{array<string, Length>, list<Post>, ?Post, ?Post, ?GroundPlane}
      */
-    private function lie(array $known): array
+    private function shapeOfGround(array $known): array
     {
         $ground = $unread = $points = [];
         $high = $low = null;

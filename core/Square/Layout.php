@@ -74,7 +74,7 @@ final readonly class Layout
         $this->outline = $corners === null ? null : new Outline($corners, $this->taken);
     }
 
-    public function worked(): SurveyedBefore
+    public function surveyed(): SurveyedBefore
     {
         return new SurveyedBefore($this->wanted, $this->survey);
     }
@@ -176,7 +176,7 @@ final readonly class Layout
             },
             $survey->far?->inAnotherUnit !== null => SquareVerdict::AnotherUnit,
             $survey->far !== null && $survey->far->setAside !== [] => SquareVerdict::FarFromPlan,
-            $survey->restless !== [] => SquareVerdict::NoRest,
+            $survey->unsettled !== [] => SquareVerdict::NoRest,
             $this->unread() !== [] => SquareVerdict::ReadingsMissing,
             $survey->conflict !== null && $survey->conflict->comesFirst => SquareVerdict::LinesContradict,
             $survey->isInDoubt(), $this->readTwiceApart() !== [] => SquareVerdict::InDoubt,

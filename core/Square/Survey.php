@@ -35,7 +35,7 @@ final readonly class Survey
      * @param  ?FarFromPlan  $far  what was found before anything was adjusted
      * @param  list<string>  $known  ids of the stakes whose place is determined, in plan order
      * @param  list<string>  $free  ids of those that some reading touches and none determines
-     * @param  list<string>  $restless  those of them that come to no rest, because readings contradict each other grossly
+     * @param  list<string>  $unsettled  those of them that come to no rest, because readings contradict each other grossly
      * @param  list<string>  $mirrored  whose place might as well be the mirror image
      * @param  array<string, JudgedReading>  $judged  readings of the last adjustment, by id
      * @param  array<string, array{float, float}>  $constants  by tape: constant error and its standard deviation, mm
@@ -50,7 +50,7 @@ final readonly class Survey
         public ?FarFromPlan $far,
         public array $known = [],
         public array $free = [],
-        public array $restless = [],
+        public array $unsettled = [],
         public array $mirrored = [],
         public array $judged = [],
         public array $constants = [],
@@ -73,21 +73,21 @@ final readonly class Survey
             return new self($far);
         }
         $readings = array_filter($taken->readings, fn (Reading $reading) => $far->setsAside($reading->id()) === null);
-        [$stakes, $free, $restless] = [self::touched($network, $readings), [], []];
+        [$stakes, $free, $unsettled] = [self::touched($network, $readings), [], []];
         while (count($stakes) >= 2) {
             $among = array_flip($stakes);
             $of = array_values(array_filter($readings, fn (Reading $reading) => array_filter($reading->stations(), fn (string $id) => ! isset($among[$id])) === []));
             $whole = $network->of($of, $stakes);
             try {
-                return self::searched($far, $network, $of, $whole, $held, $free, $restless);
+                return self::searched($far, $network, $of, $whole, $held, $free, $unsettled);
             } catch (NotDetermined $refusal) {
                 $free = [...$free, ...$refusal->stations];
-                $restless = $refusal->free ? $restless : [...$restless, ...$refusal->stations];
+                $unsettled = $refusal->free ? $unsettled : [...$unsettled, ...$refusal->stations];
                 $stakes = array_values(array_diff($stakes, $refusal->stations));
             }
         }
 
-        return new self($far, free: [...$free, ...$stakes], restless: $restless);
+        return new self($far, free: [...$free, ...$stakes], unsettled: $unsettled);
     }
 
     /** Whether the last adjustment left a reading in doubt that it can’t pin down. */
@@ -108,11 +108,11 @@ final readonly class Survey
      * @param  list<Reading>  $readings
      * @param  list<string>  $held
      * @param  list<string>  $free
-     * @param  list<string>  $restless
+     * @param  list<string>  $unsettled
      *
      * @throws NotDetermined
      */
-    private static function searched(FarFromPlan $far, PlanNetwork $network, array $readings, Network $whole, array $held, array $free, array $restless): self
+    private static function searched(FarFromPlan $far, PlanNetwork $network, array $readings, Network $whole, array $held, array $free, array $unsettled): self
     {
         $all = $whole->adjust();
         $conflict = LineConflict::in($all, $readings);
@@ -120,17 +120,17 @@ final readonly class Survey
             ? [Mistakes::notSearched($all->solution), $all]
             : Mistakes::search(fn (array $without) => $without === [] ? $all : $whole->without($without)->adjust());
 
-        return self::judged($far, $network, $readings, $adjusted, $mistakes, $conflict->comesFirst ? $conflict : LineConflict::in($adjusted, $readings), $held, $free, $restless, $whole->mirrored());
+        return self::judged($far, $network, $readings, $adjusted, $mistakes, $conflict->comesFirst ? $conflict : LineConflict::in($adjusted, $readings), $held, $free, $unsettled, $whole->mirrored());
     }
 
     /**
      * @param  list<Reading>  $readings
      * @param  list<string>  $held
      * @param  list<string>  $free
-     * @param  list<string>  $restless
+     * @param  list<string>  $unsettled
      * @param  list<string>  $mirrored
      */
-    private static function judged(FarFromPlan $far, PlanNetwork $network, array $readings, AdjustedNetwork $adjusted, Mistakes $mistakes, LineConflict $conflict, array $held, array $free, array $restless, array $mirrored): self
+    private static function judged(FarFromPlan $far, PlanNetwork $network, array $readings, AdjustedNetwork $adjusted, Mistakes $mistakes, LineConflict $conflict, array $held, array $free, array $unsettled, array $mirrored): self
     {
         $layout = $network->plan->layout;
         $known = array_map(strval(...), array_keys($adjusted->at));
@@ -149,12 +149,12 @@ final readonly class Survey
         $lines = $network->held($left, $known);
         $placements = self::placements($network, $adjusted, array_values(array_intersect($held, $known)), $lines);
         $placed = self::inForce($placements, $network->way());
-        $untold = ! $mistakes->named && $placed->untold() !== [];
+        $undetermined = ! $mistakes->named && $placed->undetermined() !== [];
 
         return new self(
-            $far, $known, $free, $restless, $mirrored, $judged, $constants, $mistakes, $adjusted->solution->surplus, $placements, $placed,
+            $far, $known, $free, $unsettled, $mirrored, $judged, $constants, $mistakes, $adjusted->solution->surplus, $placements, $placed,
             count($mistakes->named) < 2 ? null : Separation::of($adjusted, $mistakes->named, $further),
-            $untold ? array_intersect_key(Tells::ofStations($adjusted, $placed->covariance, $further), array_flip(array_map(fn ($stake) => $stake->name, $placed->untold()))) : [],
+            $undetermined ? array_intersect_key(Tells::ofStations($adjusted, $placed->covariance, $further), array_flip(array_map(fn ($stake) => $stake->name, $placed->undetermined()))) : [],
             $conflict, self::against($network, $adjusted, $lines, $left),
         );
     }

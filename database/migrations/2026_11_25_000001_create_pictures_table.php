@@ -19,8 +19,8 @@ return new class extends Migration
             $table->timestamp('kept_at');
             $table->primary(['job_id', 'fingerprint']);
         });
-        foreach (['UPDATE', 'DELETE'] as $deed) {
-            DB::unprepared('CREATE TRIGGER pictures_no_'.strtolower($deed)." BEFORE {$deed} ON pictures BEGIN SELECT RAISE(ABORT, 'Pictures are only added.'); END");
+        foreach (['UPDATE', 'DELETE'] as $act) {
+            DB::unprepared('CREATE TRIGGER pictures_no_'.strtolower($act)." BEFORE {$act} ON pictures BEGIN SELECT RAISE(ABORT, 'Pictures are only added.'); END");
         }
     }
 };

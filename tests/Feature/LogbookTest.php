@@ -52,10 +52,10 @@ final class LogbookTest extends JobTestCase
     public function test_the_database_itself_refuses_to_change_or_lose_an_entry_or_a_revision(): void
     {
         $this->write($this->job, $this->user, new NoticeAsked('2026-05-04', 3, ''));
-        foreach (['UPDATE entries SET kind = "rod"', 'DELETE FROM entries', 'UPDATE plan_revisions SET number = 9', 'DELETE FROM plan_revisions'] as $deed) {
+        foreach (['UPDATE entries SET kind = "rod"', 'DELETE FROM entries', 'UPDATE plan_revisions SET number = 9', 'DELETE FROM plan_revisions'] as $act) {
             try {
-                DB::statement($deed);
-                $this->fail("{$deed} was let through");
+                DB::statement($act);
+                $this->fail("{$act} was let through");
             } catch (QueryException $refusal) {
                 $this->assertStringContainsString('only grows', $refusal->getMessage());
             }

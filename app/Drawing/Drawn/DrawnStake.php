@@ -10,7 +10,7 @@ use Aequus\Plan\Posts\Post;
 final readonly class DrawnStake
 {
     /**
-     * @param  string  $shape  within, out, untold, free or held: drawn by shape and said in words
+     * @param  string  $shape  within, out, undetermined, free or held: drawn by shape and said in words
      * @param  string  $words  the same for those who can’t see it
      * @param  float  $rx  half-axes of the ring, enlarged; 0 where nothing is known
      * @param  float  $turn  of the ring, degrees clockwise on the screen

@@ -8,7 +8,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\Site\JobSite;
 use App\Site\ReadSite;
-use App\View\Sums;
+use App\View\QueryForm;
 use Illuminate\Http\Request;
 
 abstract class Controller
@@ -19,9 +19,9 @@ abstract class Controller
     }
 
     /** Fields of small sums in the address, lengths without a unit read as the job writes them. */
-    protected function sums(Request $request, Job $job): Sums
+    protected function sums(Request $request, Job $job): QueryForm
     {
-        return new Sums($request, $job->revision->plan()->notation->unit);
+        return new QueryForm($request, $job->revision->plan()->notation->unit);
     }
 
     protected function user(Request $request): User

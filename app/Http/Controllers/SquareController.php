@@ -19,14 +19,14 @@ use App\Actions\RevisePlan;
 use App\Drawing\SquareDrawing;
 use App\Http\Requests\Plans\LayoutRulesRequest;
 use App\Models\Job;
-use App\Site\Kept;
+use App\Site\DerivedCache;
 use App\Square\ByHand;
 use App\Square\EntryForm;
 use App\Square\NailRow;
 use App\Square\Placements;
 use App\Square\ReadingSheet;
 use App\Square\VerdictWords;
-use App\View\Sums;
+use App\View\QueryForm;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -52,11 +52,11 @@ final class SquareController extends Controller
         $site = $this->site($job);
         [$key, $stamp] = ["proof.{$job->id}", $job->revision->fingerprint()];
         try {
-            $proof = count($site->plan->grid->posts) < 2 ? null : Kept::find($key, $stamp, Proof::class) ?? new Proof($site->plan, $site->state->square->wanted);
+            $proof = count($site->plan->grid->posts) < 2 ? null : DerivedCache::find($key, $stamp, Proof::class) ?? new Proof($site->plan, $site->state->square->wanted);
         } catch (NotDetermined) {
             $proof = null;
         }
-        $proof === null || Kept::keep($key, $stamp, $proof);
+        $proof === null || DerivedCache::keep($key, $stamp, $proof);
 
         return view('square.prove', ['site' => $site, 'proof' => $proof]);
     }
@@ -65,7 +65,7 @@ final class SquareController extends Controller
     public function hand(Request $request, Job $job): View
     {
         $site = $this->site($job);
-        $hand = new ByHand(new Sums($request, $site->plan->notation->unit), $site->plan);
+        $hand = new ByHand(new QueryForm($request, $site->plan->notation->unit), $site->plan);
 
         return view('square.hand', ['site' => $site, 'hand' => $hand, 'outline' => new StringOutline($site->plan), 'alike' => NailRow::of($boards = BatterBoards::of($site->plan, array_values($site->state->clear->services))), 'moved' => array_values(array_filter($boards, fn (BatterBoard $board) => $board->obstacle !== null)), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions)]);
     }

@@ -25,7 +25,7 @@ trait ReadsFields
      * @param  callable(): T  $read
      * @return ?T null when it was refused
      */
-    protected function at(string $field, callable $read): mixed
+    protected function attempt(string $field, callable $read): mixed
     {
         try {
             return $read();
@@ -49,7 +49,7 @@ trait ReadsFields
 
     protected function length(string $field, Unit $unit): ?Length
     {
-        return $this->at($field, fn () => LengthReader::read($this->text($field), $unit));
+        return $this->attempt($field, fn () => LengthReader::read($this->text($field), $unit));
     }
 
     /** Null when the field is left empty, which is allowed. */
@@ -67,7 +67,7 @@ trait ReadsFields
     {
         $labels = preg_split('/[\s,;]+/', $this->text($field), flags: PREG_SPLIT_NO_EMPTY) ?: [];
 
-        return $this->at($field, fn () => array_map(fn (string $label): PostId => $grid->labelled($label)->id, $labels)) ?? [];
+        return $this->attempt($field, fn () => array_map(fn (string $label): PostId => $grid->labelled($label)->id, $labels)) ?? [];
     }
 
     protected function text(string $field): string

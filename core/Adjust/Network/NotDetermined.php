@@ -28,9 +28,9 @@ final class NotDetermined extends Refusal
         return new self(NetworkRefusal::HeightsFree, $free, true);
     }
 
-    /** @param  list<string>  $restless */
-    public static function doesNotSettle(array $restless): self
+    /** @param  list<string>  $unsettled */
+    public static function doesNotSettle(array $unsettled): self
     {
-        return new self(NetworkRefusal::ComesToNoRest, $restless, false);
+        return new self(NetworkRefusal::ComesToNoRest, $unsettled, false);
     }
 }

@@ -111,7 +111,7 @@ final readonly class PlacedNetwork
     }
 
     /** @return list<PlacedStake> the stakes of which nothing can be said yet */
-    public function untold(): array
+    public function undetermined(): array
     {
         return array_values(array_filter($this->stakes, fn (PlacedStake $stake) => $stake->verdict === StakeVerdict::CannotTell));
     }

@@ -23,11 +23,11 @@ final readonly class SettleContradiction implements Rule
     public function moves(SiteState $site): iterable
     {
         $square = $site->square;
-        if (! $square->survey->isInDoubt() && $square->survey->restless === [] || $site->decided(DecisionAbout::AcceptOutline) !== null) {
+        if (! $square->survey->isInDoubt() && $square->survey->unsettled === [] || $site->decided(DecisionAbout::AcceptOutline) !== null) {
             return;
         }
         $named = count($square->survey->mistakes->named ?? []);
-        $why = $square->survey->restless !== []
+        $why = $square->survey->unsettled !== []
             ? Fact::of(MoveWhy::GrossContradiction)
             : Fact::of(MoveWhy::NotAllTrue, count: $named);
         $tell = $square->survey->separation;
@@ -38,7 +38,7 @@ final readonly class SettleContradiction implements Rule
                 yield new Move(Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to), [$why, Fact::of(MoveWhy::OneFurtherTape, planned: $planned)], $planned, Fact::of(Beside::NailToNail), [$from, $to], EntryKind::Tape);
             }
         }
-        $doubtful = $square->survey->restless !== [] ? array_values($square->taken->taped) : $square->doubtful();
+        $doubtful = $square->survey->unsettled !== [] ? array_values($square->taken->taped) : $square->doubtful();
         foreach ($doubtful as $taped) {
             if ($taped->pulls < 2) {
                 yield PullAgain::again($taped, $why, Fact::of(MoveWhy::LongestFirst));

@@ -97,7 +97,7 @@ final readonly class TellStakes implements Rule
             $way = PlacementWay::from((string) array_key_first($better));
             yield new Move(Phase::Square, Fact::of(MoveKind::JudgeAnotherWay, way: $way), [Fact::of(MoveWhy::ErrorsAddUp, open: $this->openness($site), way: $way)]);
         }
-        foreach ($placed->untold() as $stake) {
+        foreach ($placed->undetermined() as $stake) {
             $tell = $site->square->survey->tells[$stake->name] ?? null;
             $post = $plan->grid->find(PostId::of($stake->name));
             $from = $tell === null ? null : $plan->grid->find(PostId::of($tell->from));

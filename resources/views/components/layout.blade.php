@@ -1,5 +1,5 @@
 @use('Aequus\Site\Phase')
-@use('App\View\Way')
+@use('App\View\Stepper')
 @props(['title', 'site' => null, 'phase' => null])
 <!DOCTYPE html>
 <html lang="en">
@@ -34,7 +34,7 @@
             @endauth
         </div>
         @if ($site)
-            <x-way :way="new Way($site, $phase instanceof Phase ? $phase : null)" />
+            <x-stepper :stepper="new Stepper($site, $phase instanceof Phase ? $phase : null)" />
         @endif
     </header>
     <main id="work" tabindex="-1">

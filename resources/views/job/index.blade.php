@@ -1,6 +1,6 @@
 @use('Aequus\Words\Names')
 @use('App\Drawing\PlanDrawing')
-@use('App\View\Way')
+@use('App\View\Stepper')
 <x-layout title="Jobs">
     <div class="jobs">
         <div class="jobs-head">
@@ -14,7 +14,7 @@
             </form>
         @endif
         @forelse ($sites as $site)
-            @php($way = new Way($site, null))
+            @php($way = new Stepper($site, null))
             <article class="job-card">
                 <a class="job-thumb" href="{{ route('job', $site->job) }}" tabindex="-1" aria-hidden="true"><x-drawing.thumb :model="PlanDrawing::set($site->state)" /></a>
                 <div class="job-facts">

@@ -44,7 +44,7 @@
                 <tbody>
                     @foreach ($plan->grid->posts as $post)
                         @php($height = $level->groundAt($post)) @php($work = $grade->work?->heights[$post->id->value] ?? null)
-                        <tr><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$height" :plan="$plan" /></td><td class="num muted">{{ $level->groundOf($post) === null ? '—' : number_format($level->groundOf($post)->within()->inMillimetres(), 1) }}</td><td class="num"><x-length :of="$height === null ? null : $level->groundAt($level->high)->minus($height)" :plan="$plan" /></td>
+                        <tr><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$height" :plan="$plan" /></td><td class="num muted">{{ $level->knownGround($post) === null ? '—' : number_format($level->knownGround($post)->within()->inMillimetres(), 1) }}</td><td class="num"><x-length :of="$height === null ? null : $level->groundAt($level->high)->minus($height)" :plan="$plan" /></td>
                             @if ($grade->work)<td class="num">@if ($work === null)—@elseif ($plan->notation->round($work)->isZero())on it @else{{ $work->isNegative() ? 'fill' : 'cut' }} <x-length :of="$work->magnitude()" :plan="$plan" />@endif</td>@endif</tr>
                     @endforeach
                 </tbody>

@@ -25,7 +25,7 @@
                     <thead><tr><th scope="col">Judged</th><th scope="col">Stakes to move</th><th scope="col" class="num">moves in all</th><th scope="col" class="num">can’t be told</th><th scope="col"><span class="vh">Choose</span></th></tr></thead>
                     <tbody>
                         @foreach ($placements as $one)
-                            <tr class="{{ $one->inForce ? 'row-chosen' : '' }}"><th scope="row">{{ $one->words }}</th><td>{{ $one->out ? (count($one->out) > 6 ? count($one->out) : implode(', ', $one->out)) : 'none' }}</td><td class="num"><x-length :of="$one->out ? $one->sum : null" :plan="$plan" /></td><td class="num">{{ $one->untold ?: '—' }}</td>
+                            <tr class="{{ $one->inForce ? 'row-chosen' : '' }}"><th scope="row">{{ $one->words }}</th><td>{{ $one->out ? (count($one->out) > 6 ? count($one->out) : implode(', ', $one->out)) : 'none' }}</td><td class="num"><x-length :of="$one->out ? $one->sum : null" :plan="$plan" /></td><td class="num">{{ $one->undetermined ?: '—' }}</td>
                                 <td>@if ($one->inForce)<span class="muted">in force</span>@elseif ($one->way !== PlacementWay::Held && $square->held === [])<form method="post" action="{{ route('square.placement', $job) }}">@csrf<input type="hidden" name="way" value="{{ $one->way->value }}"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><button class="link">Use this<span class="vh">: {{ $one->words }}</span></button></form>@endif</td></tr>
                         @endforeach
                     </tbody>

@@ -11,12 +11,12 @@ use Aequus\Adjust\Network\Network;
 use Aequus\Adjust\Network\Station;
 use Aequus\Cut\CutMark;
 use Aequus\Cut\CutRefused;
-use Aequus\Cut\Heights;
 use Aequus\Cut\Members;
 use Aequus\Cut\Stock;
 use Aequus\Cut\StockBoard;
 use Aequus\Cut\StockCutting;
 use Aequus\Cut\Strap;
+use Aequus\Cut\TopHeights;
 use Aequus\Cut\TopLean;
 use Aequus\Cut\TopSquare;
 use Aequus\Measure\Length;
@@ -69,7 +69,7 @@ final class HeightVectorsTest extends VectorTestCase
     #[DataProvider('stackUps')]
     public function test_the_post_top_under_a_stack(array $input, array $expect): void
     {
-        $this->assertLength($expect['post_top'], Heights::topUnder(self::mm($input['finished']), self::mm($input['clearance']), array_map(Length::millimetres(...), $input['thicknesses'])));
+        $this->assertLength($expect['post_top'], TopHeights::topUnder(self::mm($input['finished']), self::mm($input['clearance']), array_map(Length::millimetres(...), $input['thicknesses'])));
     }
 
     public static function stackUps(): Generator
@@ -80,7 +80,7 @@ final class HeightVectorsTest extends VectorTestCase
     #[DataProvider('rodMarks')]
     public function test_a_mark_above_the_mean_of_two_grounds(array $input, array $expect): void
     {
-        $this->assertLength($expect['mark'], Heights::aboveMeanGround(self::mm($input['height']), self::mm($input['ground_1']), self::mm($input['ground_2'])));
+        $this->assertLength($expect['mark'], TopHeights::aboveMeanGround(self::mm($input['height']), self::mm($input['ground_1']), self::mm($input['ground_2'])));
     }
 
     public static function rodMarks(): Generator

@@ -77,7 +77,7 @@ final class SimulatedBuilder
         $ofStakes = array_filter($this->entries, fn (Entry $entry) => $entry->payload instanceof StakeReading || $entry->payload instanceof StakeMoved || $entry->payload instanceof PostSet);
         $stamp = spl_object_id($this->plan).'.'.count($ofStakes);
         $site = SiteState::derive($this->plan, $this->entries, $this->today, $stamp === $this->surveyedFrom ? $this->surveyed : null);
-        [$this->surveyed, $this->surveyedFrom] = [$site->square->worked(), $stamp];
+        [$this->surveyed, $this->surveyedFrom] = [$site->square->surveyed(), $stamp];
 
         return $site;
     }

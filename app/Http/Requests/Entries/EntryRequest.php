@@ -30,7 +30,7 @@ abstract class EntryRequest extends FormRequest
     use ReadsFields;
 
     /** Where a sign-in keeps the name of who reads while another types. */
-    public const READS = 'helper';
+    public const READ_BY = 'helper';
 
     /** The page that opens once it is written down; empty for the one it was typed on. */
     public const OPENS = '';
@@ -91,9 +91,9 @@ abstract class EntryRequest extends FormRequest
     protected function newEntry(): NewEntry
     {
         $plan = $this->job()->revision->plan();
-        $payload = $this->at(static::MAIN_FIELD, fn () => $this->payload($plan));
+        $payload = $this->attempt(static::MAIN_FIELD, fn () => $this->payload($plan));
         if ($payload !== null) {
-            $this->at(static::MAIN_FIELD, fn () => $payload->checkUnder($plan));
+            $this->attempt(static::MAIN_FIELD, fn () => $payload->checkUnder($plan));
         }
         if ($payload !== null) {
             $this->ask($payload);
@@ -106,7 +106,7 @@ abstract class EntryRequest extends FormRequest
         return new NewEntry(
             $payload, $this->clientId(),
             $this->text('measured_at') === '' ? null : CarbonImmutable::parse($this->text('measured_at')),
-            $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(self::READS, ''), $this->filled('replaces') ? $this->integer('replaces') : null, $this->asTyped,
+            $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(self::READ_BY, ''), $this->filled('replaces') ? $this->integer('replaces') : null, $this->asTyped,
         );
     }
 
@@ -145,7 +145,7 @@ abstract class EntryRequest extends FormRequest
 
     protected function postAt(Plan $plan, string $field = 'post'): ?PostId
     {
-        return $this->at($field, fn () => $plan->grid->labelled($this->text($field))->id);
+        return $this->attempt($field, fn () => $plan->grid->labelled($this->text($field))->id);
     }
 
     /** Null where the field is empty and the entry speaks of the whole job. */

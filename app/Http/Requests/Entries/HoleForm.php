@@ -34,8 +34,8 @@ final class HoleForm extends EntryRequest
             $this->refuse('depth', EntryRefused::depthNotPositive());
         }
 
-        $dug = $post && $depth && $this->refusals === [] ? $this->at('layers', fn () => new HoleDug($post, $depth, $width, $found, $this->soils($depth, $plan))) : null;
-        $this->at('width', fn () => $dug?->checkUnder($plan));
+        $dug = $post && $depth && $this->refusals === [] ? $this->attempt('layers', fn () => new HoleDug($post, $depth, $width, $found, $this->soils($depth, $plan))) : null;
+        $this->attempt('width', fn () => $dug?->checkUnder($plan));
 
         return $this->refusals === [] ? $dug : null;
     }

@@ -64,7 +64,7 @@ final class PlumbForm extends EntryRequest
     private function lean(LeanWay $way, bool $plumb, Plan $plan): ?LeanMeasure
     {
         if ($way === LeanWay::Angle) {
-            return $this->at('gap', fn () => LeanMeasure::angle($plumb ? 0.0 : $this->degrees()));
+            return $this->attempt('gap', fn () => LeanMeasure::angle($plumb ? 0.0 : $this->degrees()));
         }
         $level = $this->measure('level', $plan);
         $off = $plumb ? Length::zero() : ($way === LeanWay::Bubble ? null : $this->measure('gap', $plan));
@@ -75,10 +75,10 @@ final class PlumbForm extends EntryRequest
             $bubble = $this->choice('bubble', Bubble::class);
             $figure = $this->figure($plan);
 
-            return $bubble === null || $figure === null ? null : $this->at('level', fn () => LeanMeasure::bubble($bubble, $level, $figure));
+            return $bubble === null || $figure === null ? null : $this->attempt('level', fn () => LeanMeasure::bubble($bubble, $level, $figure));
         }
 
-        return $this->at($level->isPositive() ? 'gap' : 'level', fn () => $way === LeanWay::Bob ? LeanMeasure::bob($off ?? Length::zero(), $level) : LeanMeasure::gap($off ?? Length::zero(), $level));
+        return $this->attempt($level->isPositive() ? 'gap' : 'level', fn () => $way === LeanWay::Bob ? LeanMeasure::bob($off ?? Length::zero(), $level) : LeanMeasure::gap($off ?? Length::zero(), $level));
     }
 
     private function degrees(): float

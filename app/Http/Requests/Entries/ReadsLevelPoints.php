@@ -14,7 +14,7 @@ trait ReadsLevelPoints
     protected function levelPoint(Plan $plan, string $field): ?LevelPoint
     {
         if ($this->text("{$field}_name") !== '') {
-            return $this->at("{$field}_name", fn () => LevelPoint::named(mb_substr($this->text("{$field}_name"), 0, 40)));
+            return $this->attempt("{$field}_name", fn () => LevelPoint::named(mb_substr($this->text("{$field}_name"), 0, 40)));
         }
         if (strtolower($this->text($field)) === 'benchmark') {
             return LevelPoint::benchmark();

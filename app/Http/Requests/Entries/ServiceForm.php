@@ -32,7 +32,7 @@ final class ServiceForm extends EntryRequest
 
                 continue;
             }
-            $points[] = $this->at('points', fn () => new Point(LengthReader::read($parts[0], $plan->notation->unit), LengthReader::read($parts[1], $plan->notation->unit)));
+            $points[] = $this->attempt('points', fn () => new Point(LengthReader::read($parts[0], $plan->notation->unit), LengthReader::read($parts[1], $plan->notation->unit)));
         }
         $points = array_values(array_filter($points));
 

@@ -38,7 +38,7 @@ final class StakeMovedForm extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
-        $post = $this->at('posts', fn () => $plan->grid->labelled($this->label)->id);
+        $post = $this->attempt('posts', fn () => $plan->grid->labelled($this->label)->id);
 
         return $post === null ? null : new StakeMoved($post);
     }

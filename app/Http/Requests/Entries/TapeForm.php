@@ -28,7 +28,7 @@ final class TapeForm extends EntryRequest
             return null;
         }
 
-        return $this->at('distance', fn () => new TapeReading($from, $to, $distance, $tape, mb_substr($this->text('tape_name'), 0, 40), $lay, $rise, $conditions));
+        return $this->attempt('distance', fn () => new TapeReading($from, $to, $distance, $tape, mb_substr($this->text('tape_name'), 0, 40), $lay, $rise, $conditions));
     }
 
     private function conditions(?TapeClass $tape): ?TapeConditions

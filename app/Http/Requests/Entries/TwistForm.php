@@ -20,6 +20,6 @@ final class TwistForm extends EntryRequest
             $gap = $gap->magnitude()->negated();
         }
 
-        return $post && $gap && $over ? $this->at($over->isPositive() ? 'twist' : 'over', fn () => new TwistRead($post, $gap, $over)) : null;
+        return $post && $gap && $over ? $this->attempt($over->isPositive() ? 'twist' : 'over', fn () => new TwistRead($post, $gap, $over)) : null;
     }
 }

@@ -95,7 +95,7 @@ final class FixedLineRequest extends PlanChangeRequest
             return null;
         }
 
-        return $this->at('line_near', fn () => FixedLine::beside($id, $name, $plan->grid, $side, $near, $far, $kind, $least));
+        return $this->attempt('line_near', fn () => FixedLine::beside($id, $name, $plan->grid, $side, $near, $far, $kind, $least));
     }
 
     private function byPoints(Plan $plan, string $id, string $name, FixedKind $kind, ?Length $least): ?FixedLine
@@ -103,6 +103,6 @@ final class FixedLineRequest extends PlanChangeRequest
         $unit = $plan->notation->unit;
         [$x1, $y1, $x2, $y2] = [$this->length('line_x1', $unit), $this->length('line_y1', $unit), $this->length('line_x2', $unit), $this->length('line_y2', $unit)];
 
-        return $x1 && $y1 && $x2 && $y2 ? $this->at('line_x1', fn () => new FixedLine($id, $name, new Point($x1, $y1), new Point($x2, $y2), $kind, $least)) : null;
+        return $x1 && $y1 && $x2 && $y2 ? $this->attempt('line_x1', fn () => new FixedLine($id, $name, new Point($x1, $y1), new Point($x2, $y2), $kind, $least)) : null;
     }
 }

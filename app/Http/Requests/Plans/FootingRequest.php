@@ -27,7 +27,7 @@ final class FootingRequest extends PlanChangeRequest
         $pad = $this->length('pad', $unit);
         $gravel = $this->length('gravel', $unit);
         $leastGravel = $this->text('least_gravel') === '' ? $gravel : $this->length('least_gravel', $unit);
-        $embedment = $this->at('embedment', fn () => $this->embedment($plan));
+        $embedment = $this->attempt('embedment', fn () => $this->embedment($plan));
         $mode = $this->choice('mode', DepthMode::class);
         $grade = $this->lengthOrNone('finished_grade', $unit);
         $asked = $this->lengthOrNone('asked_plane', $unit);
@@ -35,7 +35,7 @@ final class FootingRequest extends PlanChangeRequest
         $roles = $this->roles($plan);
         $this->stopIfRefused();
         assert($frost && $margin && $embedment && $pad && $gravel && $leastGravel && $mode);
-        $rules = $this->at('frost', fn () => new FootingRules(
+        $rules = $this->attempt('frost', fn () => new FootingRules(
             $frost, $margin, $embedment, $pad, $gravel, $leastGravel, $mode, $grade, $this->boolean('fill_before_first_frost'),
             $mode === DepthMode::CommonPlane ? $asked : null, new LeastDepths($today, $local, $maker, $sideways, $forRole), $roles, Firmer::tryFrom($this->text('firmer')) ?? $plan->footing->firmer ?? Firmer::CornersAndNamed,
         ));

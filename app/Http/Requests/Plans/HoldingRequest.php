@@ -43,7 +43,7 @@ final class HoldingRequest extends PlanChangeRequest
         $collar = $this->lengthOrNone('collar', $plan->notation->unit) ?? Holding::usualCollar($plan->notation);
         $this->stopIfRefused();
         assert($ofJob !== null);
-        $holding = $this->at('collar', fn () => new Holding(
+        $holding = $this->attempt('collar', fn () => new Holding(
             $ofJob, $site, $plan->holding->pier ?? PierRules::usual($plan->notation), $collar, array_filter($ofPosts, fn (Hold $hold) => $hold !== $ofJob),
             Customs::of(array_map(fn (mixed $value) => is_string($value) ? $value : '', (array) $this->input('customs', []))),
         ));

@@ -20,7 +20,7 @@ final class HoleShapeRequest extends PlanChangeRequest
         $isBell = $this->text('shape') === 'bell';
         $bell = $isBell ? [$this->length('bell_width', $unit), $this->length('bell_height', $unit)] : [null, null];
         $this->stopIfRefused();
-        $shaped = $this->at($isBell ? 'bell_width' : 'width', fn () => $plan->withHole($this->shape($width ?? Length::zero(), ...$bell)));
+        $shaped = $this->attempt($isBell ? 'bell_width' : 'width', fn () => $plan->withHole($this->shape($width ?? Length::zero(), ...$bell)));
         $this->stopIfRefused();
         assert($shaped instanceof Plan);
 

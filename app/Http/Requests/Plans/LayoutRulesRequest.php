@@ -24,7 +24,7 @@ final class LayoutRulesRequest extends PlanChangeRequest
     {
         $before = $plan->layout;
         $unit = $plan->notation->unit;
-        $rules = $this->at('placement', fn () => new LayoutRules(
+        $rules = $this->attempt('placement', fn () => new LayoutRules(
             $this->has('placement') ? $this->chosen('placement', ChosenPlacement::class, $before->placement) : $before->placement,
             $this->has('list') ? $this->chosen('list', ReadyList::class, $before->list) : $before->list,
             $this->has('tape') ? $this->chosen('tape', TapeClass::class, $before->tape) : $before->tape,
@@ -82,11 +82,11 @@ final class LayoutRulesRequest extends PlanChangeRequest
             $this->refuse('setback', 'The boards would stand in the holes. Set them back by more than half a hole, clear of the auger.');
         }
 
-        return $this->at('board_length', fn () => new BoardRules($setback, $length, $height)) ?? $plan->layout->boards;
+        return $this->attempt('board_length', fn () => new BoardRules($setback, $length, $height)) ?? $plan->layout->boards;
     }
 
     private function end(Plan $plan, string $field): ?PostId
     {
-        return $this->text($field) === '' ? null : $this->at($field, fn () => $plan->grid->labelled($this->text($field))->id);
+        return $this->text($field) === '' ? null : $this->attempt($field, fn () => $plan->grid->labelled($this->text($field))->id);
     }
 }

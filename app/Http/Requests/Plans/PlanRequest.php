@@ -52,7 +52,7 @@ final class PlanRequest extends FormRequest
     {
         $notation = $this->notation();
         $unit = $notation->unit;
-        $sides = $this->at('side_minus_y', fn () => new SideNames(
+        $sides = $this->attempt('side_minus_y', fn () => new SideNames(
             $this->text('side_minus_y'), $this->text('side_plus_y'), $this->text('side_minus_x'), $this->text('side_plus_x'),
         ));
         $tolerances = $this->tolerances($unit);
@@ -66,7 +66,7 @@ final class PlanRequest extends FormRequest
         $this->stopIfRefused();
         assert($sides && $tolerances && $post && $standing && $grid && $hole && $kind);
         [$tops, $layout, $fit, $origin] = $before?->countedFrom($grid) ?? [null, null, new Fit, null];
-        $plan = $this->at('plan', fn () => new Plan(
+        $plan = $this->attempt('plan', fn () => new Plan(
             $kind, $notation, $sides, $tolerances, $post, $before?->hole->dugTo($hole) ?? HoleShape::round($hole), $standing, $grid,
             $before?->footing, $tops, $layout, $fit, $before?->holding, $origin,
         ));
@@ -131,7 +131,7 @@ final class PlanRequest extends FormRequest
     private function section(Unit $unit): ?Section
     {
         return match ($this->text('post_shape')) {
-            'nominal' => $this->at('post_nominal', function (): Section {
+            'nominal' => $this->attempt('post_nominal', function (): Section {
                 if (! preg_match('/^(\d{1,2})\s*[x×*]\s*(\d{1,2})$/iu', $this->text('post_nominal'), $size)) {
                     throw PlanRefused::unknownNominalSize($this->text('post_nominal'));
                 }
@@ -146,7 +146,7 @@ final class PlanRequest extends FormRequest
     /** @param  callable(Length): Section  $make */
     private function sectionOf(callable $make, ?Length $b): ?Section
     {
-        return $b === null ? null : $this->at('post_b', fn () => $make($b));
+        return $b === null ? null : $this->attempt('post_b', fn () => $make($b));
     }
 
     private function spacing(string $axis, Length $post, Unit $unit): ?Spacing
@@ -154,7 +154,7 @@ final class PlanRequest extends FormRequest
         if ($this->text("by_{$axis}") !== 'overall') {
             return preg_match('/rest/i', $this->text("bays_{$axis}")) === 1
                 ? $this->withRest($axis, $post, $unit)
-                : $this->at("bays_{$axis}", fn () => Spacing::bays(array_values(array_filter($this->bays($axis, $unit)))));
+                : $this->attempt("bays_{$axis}", fn () => Spacing::bays(array_values(array_filter($this->bays($axis, $unit)))));
         }
         $size = $this->length("overall_{$axis}", $unit);
         $held = $this->choice("held_{$axis}", TapeHeld::class);
@@ -168,7 +168,7 @@ final class PlanRequest extends FormRequest
             return null;
         }
 
-        return $this->at("overall_{$axis}", fn () => Spacing::overall(
+        return $this->attempt("overall_{$axis}", fn () => Spacing::overall(
             $size, $held, $post, $largest === null ? (int) $this->text("count_{$axis}") : Spacing::fewestBays($held->centres($size, $post), $largest),
         ));
     }
@@ -179,7 +179,7 @@ final class PlanRequest extends FormRequest
         $size = $this->length("overall_{$axis}", $unit);
         $held = $this->choice("held_{$axis}", TapeHeld::class);
 
-        return $size === null || $held === null ? null : $this->at("bays_{$axis}", fn () => Spacing::withRest($held->centres($size, $post), $this->bays($axis, $unit)));
+        return $size === null || $held === null ? null : $this->attempt("bays_{$axis}", fn () => Spacing::withRest($held->centres($size, $post), $this->bays($axis, $unit)));
     }
 
     /** @return list<?Length> “3 × 8'; 9'” and one a row are both understood; null for “rest” */
@@ -207,6 +207,6 @@ final class PlanRequest extends FormRequest
             : $earlier->respaced($spacing, (int) ($this->text("change_{$axis}") === '' ? $earlier->count() : $this->text("change_{$axis}")));
         $full = new Grid($lines('x', $columns, $before?->grid->columns), $lines('y', $rows, $before?->grid->rows));
 
-        return $this->at('left_out', fn () => new Grid($full->columns, $full->rows, $this->posts('left_out', $full)));
+        return $this->attempt('left_out', fn () => new Grid($full->columns, $full->rows, $this->posts('left_out', $full)));
     }
 }

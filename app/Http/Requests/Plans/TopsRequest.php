@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
-use Aequus\Cut\Heights;
+use Aequus\Cut\TopHeights;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Slope;
@@ -34,7 +34,7 @@ final class TopsRequest extends PlanChangeRequest
         if ($height && $datum && ! $height->isLongerThan($datum)) {
             $this->refuse('datum_line', 'The datum line lies below the tops, so that marks are measured up from it. Enter a lower line.');
         }
-        $slope = $fall && $over ? $this->at('fall_over', fn () => Slope::fromGap($fall, $over)) : null;
+        $slope = $fall && $over ? $this->attempt('fall_over', fn () => Slope::fromGap($fall, $over)) : null;
         $rows = $this->rows($plan);
         foreach ($rows as $row) {
             if ($datum && ! $row->isLongerThan($datum)) {
@@ -64,7 +64,7 @@ final class TopsRequest extends PlanChangeRequest
         $unit = $plan->notation->unit;
         if ($this->text('height_by') === 'stack') {
             [$finished, $clearance] = [$this->length('height', $unit), $this->lengthOrNone('clearance', $unit) ?? Length::zero()];
-            $layers = $this->at('layers', fn () => array_map(
+            $layers = $this->attempt('layers', fn () => array_map(
                 fn (string $typed) => LengthReader::read($typed, $unit), preg_split('/\s*(?:;|\R|,\s)\s*/', $this->text('layers'), flags: PREG_SPLIT_NO_EMPTY) ?: [],
             ));
 
@@ -73,7 +73,7 @@ final class TopsRequest extends PlanChangeRequest
             }
             $this->under = new TopStack($finished, $clearance, array_values($layers));
 
-            return Heights::topUnder($finished, $clearance, $layers);
+            return TopHeights::topUnder($finished, $clearance, $layers);
         }
         if ($this->text('height_by') === 'clearance') {
             $clear = $this->length('height', $unit);
@@ -98,7 +98,7 @@ final class TopsRequest extends PlanChangeRequest
 
                 continue;
             }
-            $height = $this->at('rows', fn () => LengthReader::read($part[2], $plan->notation->unit));
+            $height = $this->attempt('rows', fn () => LengthReader::read($part[2], $plan->notation->unit));
             if ($height !== null) {
                 $rows[$plan->grid->rows->lines[(int) $part[1] - 1]->id] = $height;
             }

@@ -12,9 +12,9 @@ use Aequus\Site\Phase;
 use App\Site\JobSite;
 
 /** The string through the job: where each phase stands. */
-final readonly class Way
+final readonly class Stepper
 {
-    /** @var list<WayStake> */
+    /** @var list<StepperStake> */
     public array $stakes;
 
     public function __construct(public JobSite $site, public ?Phase $shown)
@@ -25,18 +25,18 @@ final readonly class Way
         foreach (Phase::cases() as $phase) {
             $left = $site->nextIn($phase);
             $passed = $passed && $phase !== $now;
-            $stakes[] = new WayStake($phase, $this->standing($phase, $left, $now), $passed, $phase === $shown);
+            $stakes[] = new StepperStake($phase, $this->standing($phase, $left, $now), $passed, $phase === $shown);
         }
         $this->stakes = $stakes;
     }
 
-    private function standing(Phase $phase, ?Move $left, ?Phase $now): WayStanding
+    private function standing(Phase $phase, ?Move $left, ?Phase $now): StepperStanding
     {
         return match (true) {
-            $this->somethingIsOut($phase) => WayStanding::Out,
-            $phase === $now => WayStanding::Now,
-            $left === null && $this->isComplete($phase) => WayStanding::Done,
-            default => WayStanding::Open,
+            $this->somethingIsOut($phase) => StepperStanding::Out,
+            $phase === $now => StepperStanding::Now,
+            $left === null && $this->isComplete($phase) => StepperStanding::Done,
+            default => StepperStanding::Open,
         };
     }
 

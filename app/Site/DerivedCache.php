@@ -7,7 +7,7 @@ namespace App\Site;
 use Illuminate\Support\Facades\Cache;
 
 /** Something that took time to work out, kept under a stamp of all it was worked out from. Throwing it away changes nothing. */
-final class Kept
+final class DerivedCache
 {
     /**
      * @template T of object

@@ -1,11 +1,11 @@
 @use('Aequus\Words\Names')
-@props(['way'])
-@php($shown = collect($way->stakes)->search(fn ($stake) => $stake->shown))
+@props(['stepper'])
+@php($shown = collect($stepper->stakes)->search(fn ($stake) => $stake->shown))
 <nav class="way" aria-label="The way through the job">
     <ol>
-        @foreach ($way->stakes as $i => $stake)
+        @foreach ($stepper->stakes as $i => $stake)
             <li class="way-stake is-{{ $stake->standing->value }} {{ $stake->passed ? 'is-passed' : '' }} {{ $stake->shown ? 'is-shown' : '' }}">
-                <a href="{{ route($stake->phase->value, $way->site->job) }}" @if ($stake->shown) aria-current="step" @endif>
+                <a href="{{ route($stake->phase->value, $stepper->site->job) }}" @if ($stake->shown) aria-current="step" @endif>
                     <svg viewBox="0 0 120 54" preserveAspectRatio="none" class="way-string" aria-hidden="true" focusable="false">
                         <path d="{{ $stake->standing->value === 'out' ? 'M0 14 C30 14 40 28 60 28 S90 14 120 14' : 'M0 14 H120' }}" />
                     </svg>

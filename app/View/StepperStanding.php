@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 /** How a phase stands on the string, in shape and word. */
-enum WayStanding: string
+enum StepperStanding: string
 {
     case Done = 'done';
     case Now = 'now';

@@ -7,7 +7,7 @@ namespace Aequus\Cut;
 use Aequus\Measure\Length;
 
 /** Heights that come from above or from two grounds. */
-final class Heights
+final class TopHeights
 {
     /**
      * The post top under a stack of boards, joists and beams: finished surface less clearance less every thickness.

@@ -13,7 +13,7 @@ use Aequus\Words\Speech;
 use Illuminate\Http\Request;
 
 /** Fields of small sums that stand in the address: read, refused at their field, and kept as typed. */
-final class Sums
+final class QueryForm
 {
     /** @var array<string, string> by field */
     public array $refusals = [];
@@ -43,7 +43,7 @@ final class Sums
         }
         $lengths = [];
         foreach ($fields as $field) {
-            $length = $this->at($field, fn () => LengthReader::read($this->typed($field), $this->unit));
+            $length = $this->attempt($field, fn () => LengthReader::read($this->typed($field), $this->unit));
             $lengths = $length === null || $lengths === null ? null : [...$lengths, $length];
         }
 
@@ -72,7 +72,7 @@ final class Sums
      * @param  callable(): T  $work
      * @return ?T null when it was refused
      */
-    public function at(string $field, callable $work): mixed
+    public function attempt(string $field, callable $work): mixed
     {
         try {
             return $work();
