@@ -9,6 +9,8 @@ use Illuminate\Support\Facades\Cache;
 /** Something that took time to work out, kept under a stamp of all it was worked out from. Throwing it away changes nothing. */
 final class DerivedCache
 {
+    public const PREFIX = 'derived.';
+
     /**
      * @template T of object
      *
@@ -17,14 +19,19 @@ final class DerivedCache
      */
     public static function find(string $key, string $stamp, string $class): ?object
     {
-        $kept = Cache::get($key);
+        $kept = Cache::get(self::PREFIX.$key);
+        // Another core may not even be able to read it: its stamp is looked at first.
+        if (! is_array($kept) || ($kept['stamp'] ?? null) !== self::stamped($stamp) || ! is_string($kept['what'] ?? null)) {
+            return null;
+        }
+        $what = unserialize($kept['what']);
 
-        return is_array($kept) && ($kept['stamp'] ?? '') === self::stamped($stamp) && ($kept['what'] ?? null) instanceof $class ? $kept['what'] : null;
+        return $what instanceof $class ? $what : null;
     }
 
     public static function keep(string $key, string $stamp, object $what): void
     {
-        Cache::put($key, ['stamp' => self::stamped($stamp), 'what' => $what], now()->addMonth());
+        Cache::put(self::PREFIX.$key, ['stamp' => self::stamped($stamp), 'what' => serialize($what)], now()->addMonth());
     }
 
     private static function stamped(string $stamp): string

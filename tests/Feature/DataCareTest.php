@@ -10,6 +10,7 @@ use App\Actions\NewEntry;
 use App\Actions\RecordEntry;
 use App\Models\Job;
 use App\Models\LogEntry;
+use App\Site\DerivedCache;
 use App\Site\ReadSite;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Cache;
@@ -143,12 +144,12 @@ final class DataCareTest extends FeatureTestCase
         $readings = fn (float $off): array => Builds::readings($job->revision->plan(), ['B2' => [$off, 0]]);
         $this->write($job, $user, ...$readings(25));
         $replaced = $square();
-        $kept = Cache::get("survey.{$job->id}");
+        $kept = Cache::get(DerivedCache::PREFIX."survey.{$job->id}");
         $this->assertSame(0, Artisan::call('aequus:restore', ['file' => "{$this->folder}/kept.aequus"]));
         DB::purge();
-        $this->assertNull(Cache::get("survey.{$job->id}"));
+        $this->assertNull(Cache::get(DerivedCache::PREFIX."survey.{$job->id}"));
         // Even where it comes back from somewhere.
-        Cache::put("survey.{$job->id}", $kept);
+        Cache::put(DerivedCache::PREFIX."survey.{$job->id}", $kept);
         $this->write($job, $user, ...$readings(0));
         $this->assertSame(count($readings(0)), LogEntry::query()->max('sequence'));
         $this->assertNotEquals($replaced, $square());

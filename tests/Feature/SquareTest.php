@@ -17,6 +17,7 @@ use Aequus\Square\Network\PlanNetwork;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
+use App\Site\DerivedCache;
 use App\Site\ReadSite;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
@@ -214,7 +215,14 @@ final class SquareTest extends FeatureTestCase
         $anew = app(ReadSite::class)->of($this->job)->state;
         $this->assertEquals($first->square, $again->square);
         $this->assertEquals($first->square, $anew->square);
-        Cache::put("survey.{$this->job->id}", 'spoiled', 60);
+        Cache::put(DerivedCache::PREFIX."survey.{$this->job->id}", 'spoiled', 60);
+        $this->assertEquals($first->square, app(ReadSite::class)->of($this->job)->state->square);
+        // What another core kept may not even be readable by this one: it is passed over, not opened.
+        $kept = Cache::get(DerivedCache::PREFIX."survey.{$this->job->id}");
+        $this->assertIsArray($kept);
+        $unreadable = str_replace('"unsettled"', '"unheardof"', (string) $kept['what']);
+        $this->assertNotSame($kept['what'], $unreadable);
+        Cache::put(DerivedCache::PREFIX."survey.{$this->job->id}", ['stamp' => "{$kept['stamp']}, another core", 'what' => $unreadable], 60);
         $this->assertEquals($first->square, app(ReadSite::class)->of($this->job)->state->square);
         // What is kept belongs to one last entry: the next one makes it worthless.
         $this->write($this->job, $this->user, ...Builds::readings($this->job->revision->plan()));
