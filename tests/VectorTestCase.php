@@ -10,6 +10,8 @@ use PHPUnit\Framework\TestCase;
 /** Compares what the core computes with the independent cases, within the tolerance their file states. */
 abstract class VectorTestCase extends TestCase
 {
+    use ComparesAll;
+
     protected const TOPIC = '';
 
     protected static function mm(int|float|null $millimetres): ?Length

@@ -10,14 +10,14 @@ use RuntimeException;
 /** Worked cases from an independent computation, with the tolerances their file states. */
 final class Vectors
 {
-    /** @return Generator<string, array{array<string, mixed>, array<string, mixed>}> input and expectation by name */
+    /** @return Generator<string, array{array<string, mixed>, Expected}> input and expectation by name */
     public static function of(string $topic, string $kind): Generator
     {
         $any = false;
         foreach (self::file($topic)['cases'] as $case) {
             if ($case['input']['kind'] === $kind) {
                 $any = true;
-                yield $case['name'] => [$case['input'], $case['expect']];
+                yield $case['name'] => [$case['input'], new Expected($case['expect'])];
             }
         }
         $any || throw new RuntimeException("no case of kind {$kind} in {$topic}");

@@ -269,8 +269,7 @@ final readonly class Heights
      */
     private function shapeOfGround(array $known): array
     {
-        $ground = $unread = $points = [];
-        $high = $low = null;
+        $ground = $unread = $points = $of = [];
         foreach ($this->plan->grid->posts as $post) {
             $height = ($known["ground {$post->id->value}"] ?? null)?->height;
             if ($height === null) {
@@ -280,9 +279,9 @@ final readonly class Heights
             }
             $ground[$post->id->value] = $height;
             $points[] = new GroundPoint($post->at, $height);
-            $high = $high === null || $height->isLongerThan($ground[$high->id->value]) ? $post : $high;
-            $low = $low === null || $height->isShorterThan($ground[$low->id->value]) ? $post : $low;
+            $of[] = $post;
         }
+        [$high, $low] = $points === [] ? [null, null] : [$of[GroundPoint::highest($points)], $of[GroundPoint::lowest($points)]];
 
         return [$ground, $unread, $high, $low, count($points) >= 3 ? GroundPlane::fit($points) : null];
     }

@@ -18,13 +18,17 @@ use Aequus\Plan\Terms\Shift;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\ComparesAll;
+use Tests\Expected;
 use Tests\Vectors;
 
 /** Placements, moves and verdicts against an independent computation. */
 final class MovesVectorsTest extends TestCase
 {
+    use ComparesAll;
+
     #[DataProvider('moves')]
-    public function test_moves_from_known_places(array $input, array $expect): void
+    public function test_moves_from_known_places(array $input, Expected $expect): void
     {
         $design = $at = [];
         foreach ($input['stakes'] as $stake) {
@@ -41,7 +45,7 @@ final class MovesVectorsTest extends TestCase
     }
 
     #[DataProvider('verdicts')]
-    public function test_moves_and_verdicts_from_readings(array $input, array $expect): void
+    public function test_moves_and_verdicts_from_readings(array $input, Expected $expect): void
     {
         $given = new VectorNetwork($input);
         $network = $given->network->adjust();
@@ -67,7 +71,7 @@ final class MovesVectorsTest extends TestCase
     }
 
     #[DataProvider('covariances')]
-    public function test_the_covariance_of_the_moves(array $input, array $expect): void
+    public function test_the_covariance_of_the_moves(array $input, Expected $expect): void
     {
         $at = [];
         foreach ($input['stakes'] as $stake) {
@@ -111,7 +115,7 @@ final class MovesVectorsTest extends TestCase
         yield from Vectors::of('moves', 'move_covariance');
     }
 
-    private function assertPlaced(array $input, array $expect, array $stakes, ?PlacedNetwork $placed, float $millimetres, float $turn, float $shift): void
+    private function assertPlaced(array $input, Expected $expect, array $stakes, ?PlacedNetwork $placed, float $millimetres, float $turn, float $shift): void
     {
         $this->assertNotNull($placed);
         $this->assertEqualsWithDelta($expect['rotation_rad'], $placed->placement->rotation, $turn);
@@ -132,7 +136,7 @@ final class MovesVectorsTest extends TestCase
         $this->assertSame($expect['design_has_to_give'] ?? $placed->designHasToGive, $placed->designHasToGive);
     }
 
-    private function assertAgainstLine(array $input, array $expect, VectorNetwork $given, AdjustedNetwork $network): void
+    private function assertAgainstLine(array $input, Expected $expect, VectorNetwork $given, AdjustedNetwork $network): void
     {
         $held = $given->held;
         $place = [[], ['position across'], ['position along and across']][$held->places];

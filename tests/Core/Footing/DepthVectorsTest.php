@@ -19,6 +19,7 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Expected;
 use Tests\Told;
 use Tests\Vectors;
 use Tests\VectorTestCase;
@@ -28,7 +29,7 @@ final class DepthVectorsTest extends VectorTestCase
     protected const TOPIC = 'depths';
 
     #[DataProvider('holes')]
-    public function test_how_deep_every_hole_must_be_and_by_which_rule(array $input, array $expect): void
+    public function test_how_deep_every_hole_must_be_and_by_which_rule(array $input, Expected $expect): void
     {
         $needs = array_map(fn (array $post) => $this->need($post, $input['fill_before_first_frost']), $input['posts']);
         try {
@@ -47,6 +48,12 @@ final class DepthVectorsTest extends VectorTestCase
         $this->assertFalse($expect['refused']);
         $this->assertLength($expect['plane'] ?? null, $depths->plane, 'plane');
         $this->assertSame($expect['governing_post'] ?? null, $depths->deepest?->label);
+        foreach ($expect['groups'] ?? [] as $group) {
+            foreach ($group['posts'] as $name) {
+                $this->assertLength($group['plane'], $depths->required[$name]->foot, "the step of {$name}");
+            }
+            $this->assertNotSame(DepthRule::CommonPlane, $depths->required[$group['governing_post']]->governing, 'who sets a step goes by its own rule');
+        }
         foreach ($expect['posts'] as $i => $post) {
             $required = $depths->required[$post['name']];
             $this->assertLength($post['highest_foot'], $required->highest->level, 'highest foot');
@@ -64,7 +71,7 @@ final class DepthVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('dug')]
-    public function test_whether_a_hole_as_dug_is_deep_enough(array $input, array $expect): void
+    public function test_whether_a_hole_as_dug_is_deep_enough(array $input, Expected $expect): void
     {
         $post = ['name' => 'A1', 'ground' => 0, 'finished_grade' => 0, 'frost_depth' => 0, 'margin' => 0, 'least_embedment' => 0,
             'pad_thickness' => $input['pad_thickness'], 'gravel_thickness' => $input['gravel_thickness']];
@@ -88,7 +95,7 @@ final class DepthVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('shares')]
-    public function test_a_share_of_the_whole_post_stands_in_the_ground(array $input, array $expect): void
+    public function test_a_share_of_the_whole_post_stands_in_the_ground(array $input, Expected $expect): void
     {
         $embedment = LeastEmbedment::share($input['share'])->below(self::mm($input['height_above_grade']));
         $this->assertLength($expect['embedment'], $embedment);

@@ -16,6 +16,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Section;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Expected;
 use Tests\Vectors;
 use Tests\VectorTestCase;
 
@@ -25,7 +26,7 @@ final class FillVectorsTest extends VectorTestCase
     protected const TOPIC = 'fill';
 
     #[DataProvider('pours')]
-    public function test_the_concrete_of_one_hole(array $input, array $expect): void
+    public function test_the_concrete_of_one_hole(array $input, Expected $expect): void
     {
         $h = $input['hole'];
         $hole = match ($h['shape']) {
@@ -40,6 +41,7 @@ final class FillVectorsTest extends VectorTestCase
             self::mm($input['form']['diameter'] ?? null), self::mm($input['form']['height'] ?? null),
         );
         $this->assertNumber($expect['concrete_mm3'], $concrete);
+        $this->assertNumber($expect['concrete_litres'], $concrete / 1e6);
         $this->assertNumber($expect['concrete_ft3'], $concrete / Concrete::CUBIC_FOOT);
         if (isset($expect['hole_mm3'])) {
             $this->assertNumber($expect['hole_mm3'], $hole->volume());
@@ -53,7 +55,7 @@ final class FillVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('bags')]
-    public function test_how_many_bags_a_job_needs(array $input, array $expect): void
+    public function test_how_many_bags_a_job_needs(array $input, Expected $expect): void
     {
         $bag = $this->bag($input['bag']);
         $this->assertNumber($expect['yield_mm3'], $bag->yield);
@@ -66,7 +68,7 @@ final class FillVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('forecasts')]
-    public function test_at_which_hole_the_bags_on_site_run_out(array $input, array $expect): void
+    public function test_at_which_hole_the_bags_on_site_run_out(array $input, Expected $expect): void
     {
         $holes = array_map(floatval(...), array_column($input['holes_in_pouring_order'], 'volume_mm3', 'name'));
         $forecast = $input['per_hole'] ? BagForecast::eachAlone($holes, $this->bag($input['bag']), $input['waste'], $input['bags_left']) : BagForecast::together($holes, $this->bag($input['bag']), $input['waste'], $input['bags_left']);

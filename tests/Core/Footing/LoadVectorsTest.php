@@ -19,6 +19,7 @@ use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\Side;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Expected;
 use Tests\Vectors;
 use Tests\VectorTestCase;
 
@@ -28,7 +29,7 @@ final class LoadVectorsTest extends VectorTestCase
     protected const TOPIC = 'depths';
 
     #[DataProvider('pushes')]
-    public function test_how_deep_a_post_stands_against_a_push_from_the_side(array $input, array $expect): void
+    public function test_how_deep_a_post_stands_against_a_push_from_the_side(array $input, Expected $expect): void
     {
         $post = $input['post']['shape'] === 'round' ? Section::round(self::mm($input['post']['diameter'])) : Section::rectangle(self::mm($input['post']['b']), self::mm($input['post']['d']));
         $soil = Soil::from($input['soil'])->lateral() * ($input['half_inch_movement_harmless'] ? 2 : 1);
@@ -39,6 +40,9 @@ final class LoadVectorsTest extends VectorTestCase
         $this->assertEqualsWithDelta($expect['depth_ft'], $load->feet, 1e-5);
         $this->assertSame($expect['valid'], $load->valid);
         if (! $input['held_at_grade']) {
+            // Put into d³ = K·d + 1.09·h·K, the depth found must make it true.
+            $k = $expect['k_ft2'];
+            $this->assertEqualsWithDelta($load->feet ** 3, $k * $load->feet + 1.09 * $input['load_height_ft'] * $k, 1e-6 * $load->feet ** 3);
             // The code's own form of the same rule, put in.
             $a = 2.34 * $input['load_lb'] / ($soil * $load->feet / 3 * SidewaysLoad::width($post));
             $this->assertEqualsWithDelta($load->feet, $a / 2 * (1 + sqrt(1 + 4.36 * $input['load_height_ft'] / $a)), 1e-2 * $load->feet);
@@ -51,7 +55,7 @@ final class LoadVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('covers')]
-    public function test_what_each_post_carries_of_a_roof(array $input, array $expect): void
+    public function test_what_each_post_carries_of_a_roof(array $input, Expected $expect): void
     {
         $lines = fn (array $bays) => GridLines::fresh(Spacing::bays(array_map(Length::feet(...), $bays)));
         $full = new Grid($lines($input['bays_x_ft']), $lines($input['bays_y_ft']));

@@ -24,6 +24,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Terms\Point;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Expected;
 use Tests\Vectors;
 use Tests\VectorTestCase;
 
@@ -35,7 +36,7 @@ final class LevelNetworkVectorsTest extends VectorTestCase
     private const WATER_LEVEL = 2.0;
 
     #[DataProvider('networks')]
-    public function test_heights_from_all_instruments_together(array $input, array $expect): void
+    public function test_heights_from_all_instruments_together(array $input, Expected $expect): void
     {
         $network = self::network($input);
         if ($expect['refused']) {
@@ -81,7 +82,7 @@ final class LevelNetworkVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('grounds')]
-    public function test_ground_read_once_is_compared_with_the_plane(array $input, array $expect): void
+    public function test_ground_read_once_is_compared_with_the_plane(array $input, Expected $expect): void
     {
         $points = [];
         foreach ($input['points'] as $point) {
@@ -104,7 +105,7 @@ final class LevelNetworkVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('hops')]
-    public function test_what_a_chain_of_hops_can_be_trusted_to(array $input, array $expect): void
+    public function test_what_a_chain_of_hops_can_be_trusted_to(array $input, Expected $expect): void
     {
         $this->assertNumber($expect['sigma_total'], BoardLevel::sigma($input['hops'], self::mm($input['board_length']), $input['turned_each_time'], $input['reading_mm'] ?? BoardLevel::READING, $input['accuracy_mm_per_mm'] ?? BoardLevel::ACCURACY));
     }
@@ -115,7 +116,7 @@ final class LevelNetworkVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('strings')]
-    public function test_a_string_sags_and_its_level_weighs_it_down(array $input, array $expect): void
+    public function test_a_string_sags_and_its_level_weighs_it_down(array $input, Expected $expect): void
     {
         $string = new LevelString(self::mm($input['length']), $input['string_weight_n_per_m'] ?? $input['weight_n_per_m'] ?? 0.01, $input['pull_n'] ?? 50.0, $input['level_weight_n'] ?? 0.2);
         match ($input['kind']) {
@@ -133,7 +134,7 @@ final class LevelNetworkVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('chains')]
-    public function test_a_single_chain_and_how_its_misclosure_is_shared(array $input, array $expect): void
+    public function test_a_single_chain_and_how_its_misclosure_is_shared(array $input, Expected $expect): void
     {
         $chain = new SingleChain(array_map(floatval(...), array_column($input['hops'], 'difference')), array_map(floatval(...), array_column($input['hops'], 'sigma')), $input['known_difference']);
         $this->assertNumber($expect['closure'], $chain->closure);
@@ -141,6 +142,7 @@ final class LevelNetworkVectorsTest extends VectorTestCase
         $this->assertSame($expect['within'], $chain->closes);
         foreach ($expect['corrections'] as $i => $correction) {
             $this->assertNumber($correction, $chain->corrections[$i]);
+            $this->assertNumber($expect['adjusted'][$i], $input['hops'][$i]['difference'] + $chain->corrections[$i]);
         }
     }
 
@@ -222,9 +224,11 @@ final class LevelNetworkVectorsTest extends VectorTestCase
         }
         foreach ($expect['set_ups'] ?? [] as $setUp) {
             $this->assertNumber($setUp['height_of_instrument'], $levels->values[$setUp['name']]);
+            $this->assertNumber($setUp['std'], $levels->deviation($setUp['name']));
         }
         foreach ($expect['levels'] ?? [] as $level) {
             $this->assertEqualsWithDelta($level['own_error'], $levels->values[$level['name']], 1e-10);
+            $this->assertEqualsWithDelta($level['std'], $levels->deviation($level['name']), 1e-9);
         }
     }
 

@@ -16,6 +16,7 @@ use Aequus\Plan\Terms\Point;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Builds;
+use Tests\Expected;
 use Tests\Vectors;
 use Tests\VectorTestCase;
 
@@ -55,7 +56,7 @@ final class LevelVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('lasers')]
-    public function test_what_a_laser_can_be_trusted_to(array $input, array $expect): void
+    public function test_what_a_laser_can_be_trusted_to(array $input, Expected $expect): void
     {
         $this->assertNumber($expect['sigma'], Laser::sigma(self::mm($input['distance'] ?? null)));
     }
@@ -66,15 +67,23 @@ final class LevelVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('planes')]
-    public function test_the_fall_of_the_ground_and_its_direction(array $input, array $expect): void
+    public function test_the_fall_of_the_ground_and_its_direction(array $input, Expected $expect): void
     {
         $points = array_map(fn (array $p) => new GroundPoint(new Point(self::mm($p['x']), self::mm($p['y'])), self::mm($p['z'])), $input['points']);
+        $this->assertFalse($expect['refused']);
         $plane = GroundPlane::fit($points);
+        [$high, $low] = [GroundPoint::highest($points), GroundPoint::lowest($points)];
+        $this->assertSame([$expect['high_point'], $expect['low_point']], [$input['points'][$high]['name'], $input['points'][$low]['name']]);
+        $this->assertLength($expect['range'], $points[$high]->height->minus($points[$low]->height));
         $this->assertSame($expect['on_one_line'], $plane->onOneLine);
         $this->assertNumber($expect['fall_mm_per_m'], $plane->fall->ratio * 1000);
         $this->assertNumber($expect['fall_direction_rad'], $plane->direction);
         foreach ($expect['residuals'] as $i => $residual) {
             $this->assertLength($residual, $plane->residuals[$i]);
+            if (isset($expect['a'])) {
+                [$x, $y, $z] = [$input['points'][$i]['x'], $input['points'][$i]['y'], $input['points'][$i]['z']];
+                $this->assertNumber($expect['a'] + $expect['b'] * $x + $expect['c'] * $y, $z + $plane->residuals[$i]->inMillimetres());
+            }
         }
     }
 

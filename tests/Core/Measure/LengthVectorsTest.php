@@ -12,13 +12,17 @@ use Aequus\Measure\UnreadableLength;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\ComparesAll;
+use Tests\Expected;
 use Tests\Told;
 use Tests\Vectors;
 
 final class LengthVectorsTest extends TestCase
 {
+    use ComparesAll;
+
     #[DataProvider('typed')]
-    public function test_a_typed_length_is_read_or_refused_with_the_piece_named(array $input, array $expect): void
+    public function test_a_typed_length_is_read_or_refused_with_the_piece_named(array $input, Expected $expect): void
     {
         try {
             $length = LengthReader::read($input['text'], Unit::from($input['default_unit']));
@@ -31,6 +35,7 @@ final class LengthVectorsTest extends TestCase
         }
         $this->assertFalse($expect['refused']);
         $this->assertSame($expect['length_nm'], $length->nanometres);
+        $this->assertEqualsWithDelta($expect['length'], $length->inMillimetres(), 1e-9);
     }
 
     public static function typed(): Generator
@@ -39,7 +44,7 @@ final class LengthVectorsTest extends TestCase
     }
 
     #[DataProvider('feetAndInches')]
-    public function test_a_length_is_written_in_feet_and_inches(array $input, array $expect): void
+    public function test_a_length_is_written_in_feet_and_inches(array $input, Expected $expect): void
     {
         $this->assertWritten(Notation::feetInches($input['denominator']), $input['length_nm'], $expect);
     }
@@ -50,7 +55,7 @@ final class LengthVectorsTest extends TestCase
     }
 
     #[DataProvider('millimetres')]
-    public function test_a_length_is_written_in_millimetres(array $input, array $expect): void
+    public function test_a_length_is_written_in_millimetres(array $input, Expected $expect): void
     {
         $this->assertWritten(Notation::millimetres($input['decimals']), $input['length_nm'], $expect);
     }
@@ -60,7 +65,7 @@ final class LengthVectorsTest extends TestCase
         return Vectors::of('lengths', 'write_mm');
     }
 
-    private function assertWritten(Notation $notation, int $nanometres, array $expect): void
+    private function assertWritten(Notation $notation, int $nanometres, Expected $expect): void
     {
         $this->assertSame($expect['text'], $notation->write(Length::nanometres($nanometres)));
         $this->assertSame($expect['length_nm'], $notation->round(Length::nanometres($nanometres))->nanometres);

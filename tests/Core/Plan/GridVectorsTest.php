@@ -22,12 +22,16 @@ use Aequus\Plan\Terms\Side;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\ComparesAll;
+use Tests\Expected;
 use Tests\Vectors;
 
 final class GridVectorsTest extends TestCase
 {
+    use ComparesAll;
+
     #[DataProvider('layouts')]
-    public function test_posts_stand_where_the_bays_put_them(array $input, array $expect): void
+    public function test_posts_stand_where_the_bays_put_them(array $input, Expected $expect): void
     {
         $lines = fn (array $bays) => GridLines::fresh(Spacing::bays(array_map(Length::millimetres(...), $bays)));
         $bare = new Grid($lines($input['bays_x']), $lines($input['bays_y']));
@@ -48,7 +52,7 @@ final class GridVectorsTest extends TestCase
     }
 
     #[DataProvider('overalls')]
-    public function test_an_overall_size_becomes_equal_bays_by_where_the_tape_is_held(array $input, array $expect): void
+    public function test_an_overall_size_becomes_equal_bays_by_where_the_tape_is_held(array $input, Expected $expect): void
     {
         [$size, $held] = [Length::millimetres($input['overall']), TapeHeld::from($input['reference'])];
         $post = Length::millimetres($input['post'] ?? 0);
@@ -69,7 +73,7 @@ final class GridVectorsTest extends TestCase
     }
 
     #[DataProvider('endOffsets')]
-    public function test_posts_set_back_from_both_edges(array $input, array $expect): void
+    public function test_posts_set_back_from_both_edges(array $input, Expected $expect): void
     {
         $spacing = Spacing::betweenEnds(
             Length::millimetres($input['overall']), Length::millimetres($input['first_offset']),
@@ -85,7 +89,7 @@ final class GridVectorsTest extends TestCase
     }
 
     #[DataProvider('marks')]
-    public function test_marks_run_from_one_zero(array $input, array $expect): void
+    public function test_marks_run_from_one_zero(array $input, Expected $expect): void
     {
         $post = isset($input['post']) ? Length::millimetres($input['post']) : $this->section($input['section'])->along(($input['axis'] ?? 'x') === 'x' ? Side::PlusX : Side::PlusY);
         if (isset($expect['diagonal'])) {
@@ -100,7 +104,7 @@ final class GridVectorsTest extends TestCase
     }
 
     #[DataProvider('openings')]
-    public function test_what_passes_between_two_posts(array $input, array $expect): void
+    public function test_what_passes_between_two_posts(array $input, Expected $expect): void
     {
         $opening = new ClearOpening(
             Length::millimetres($input['centre_spacing']), array_map(Length::millimetres(...), $input['half_widths']),
@@ -117,7 +121,7 @@ final class GridVectorsTest extends TestCase
     }
 
     #[DataProvider('arches')]
-    public function test_what_passes_under_an_arch(array $input, array $expect): void
+    public function test_what_passes_under_an_arch(array $input, Expected $expect): void
     {
         $arch = new Arch(array_map(fn (array $p) => new Point(Length::millimetres($p['x']), Length::millimetres($p['h'])), $input['profile']));
         $room = $arch->leastRoom(Length::millimetres($input['machine_left']), Length::millimetres($input['machine_width']), Length::millimetres($input['machine_height']));
@@ -131,7 +135,7 @@ final class GridVectorsTest extends TestCase
     }
 
     #[DataProvider('chains')]
-    public function test_a_chain_of_offsets_is_rounded_once(array $input, array $expect): void
+    public function test_a_chain_of_offsets_is_rounded_once(array $input, Expected $expect): void
     {
         $chain = new OffsetChain(array_map(fn (array $o) => Length::nanometres($o['offset_nm']), $input['offsets']));
         $notation = isset($input['denominator']) ? Notation::feetInches($input['denominator']) : Notation::millimetres($input['decimals']);

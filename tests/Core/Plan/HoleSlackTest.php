@@ -8,13 +8,14 @@ use Aequus\Plan\Footing\HoleSlack;
 use Aequus\Plan\Posts\Section;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Expected;
 use Tests\Vectors;
 use Tests\VectorTestCase;
 
 final class HoleSlackTest extends VectorTestCase
 {
     #[DataProvider('holes')]
-    public function test_a_hole_leaves_its_post_so_much_slack(array $input, array $expect): void
+    public function test_a_hole_leaves_its_post_so_much_slack(array $input, Expected $expect): void
     {
         $post = $input['section']['shape'] === 'round'
             ? Section::round(self::mm($input['section']['diameter']))

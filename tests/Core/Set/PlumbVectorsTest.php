@@ -14,6 +14,7 @@ use Aequus\Set\Lean;
 use Aequus\Set\PlumbRefused;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Expected;
 use Tests\Told;
 use Tests\Vectors;
 use Tests\VectorTestCase;
@@ -23,7 +24,7 @@ final class PlumbVectorsTest extends VectorTestCase
     protected const TOPIC = 'plumb';
 
     #[DataProvider('posts')]
-    public function test_which_way_a_post_leans_and_how_to_pull_it(array $input, array $expect): void
+    public function test_which_way_a_post_leans_and_how_to_pull_it(array $input, Expected $expect): void
     {
         $names = new SideNames($input['side_names']['minus_y'], $input['side_names']['plus_y'], $input['side_names']['minus_x'], $input['side_names']['plus_x']);
         try {
@@ -44,6 +45,8 @@ final class PlumbVectorsTest extends VectorTestCase
 
         $this->assertNumber($expect['slope_x'], $lean->slopeX, 'slope x');
         $this->assertNumber($expect['slope_y'], $lean->slopeY, 'slope y');
+        $this->assertNumber($expect['top_x'], $lean->slopeX * $top->inMillimetres(), 'top x');
+        $this->assertNumber($expect['top_y'], $lean->slopeY * $top->inMillimetres(), 'top y');
         $this->assertSame($expect['half_known'], $lean->isHalfKnown());
         $this->assertLength($expect['size'], $lean->outOfPlumb($top), 'size');
         $this->assertPulls($expect['top_leans'], $lean->at($top), $names);
@@ -61,7 +64,7 @@ final class PlumbVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('shimTests')]
-    public function test_a_shim_tells_what_the_vials_line_stands_for(array $input, array $expect): void
+    public function test_a_shim_tells_what_the_vials_line_stands_for(array $input, Expected $expect): void
     {
         $this->assertNumber($expect['level_figure'], Slope::fromGap(self::mm($input['shim_on_the_line']), self::mm($input['level_length']))->ratio);
     }
@@ -72,7 +75,7 @@ final class PlumbVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('drifts')]
-    public function test_what_the_fill_did_to_a_post(array $input, array $expect): void
+    public function test_what_the_fill_did_to_a_post(array $input, Expected $expect): void
     {
         $names = new SideNames('lane', 'orchard', 'barn', 'stream');
         $lean = fn (array $readings) => Lean::from(array_map(fn (array $reading) => $this->reading($reading, $names), $readings));
@@ -87,7 +90,7 @@ final class PlumbVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('expectedDrifts')]
-    public function test_the_next_fill_is_foretold_only_after_three(array $input, array $expect): void
+    public function test_the_next_fill_is_foretold_only_after_three(array $input, Expected $expect): void
     {
         $expected = Lean::expectedDrift(array_map(fn (array $d) => Lean::slopes($d['drift_slope_x'], $d['drift_slope_y']), $input['seen']));
         $this->assertNumber($expect['expected']['drift_slope_x'] ?? null, $expected?->slopeX);

@@ -17,6 +17,7 @@ use Aequus\Square\SettingOut\Turn;
 use Aequus\Square\SettingOut\TwoTapes;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Expected;
 use Tests\Vectors;
 use Tests\VectorTestCase;
 
@@ -27,7 +28,7 @@ final class SquaringVectorsTest extends VectorTestCase
     private const TAPE_TOLERANCE_MM = 0.02;
 
     #[DataProvider('diagonals')]
-    public function test_the_diagonal_of_a_true_rectangle(array $input, array $expect): void
+    public function test_the_diagonal_of_a_true_rectangle(array $input, Expected $expect): void
     {
         $this->assertLength($expect['diagonal'], Diagonal::of(self::mm($input['length']), self::mm($input['width'])));
     }
@@ -38,7 +39,7 @@ final class SquaringVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('rightAngles')]
-    public function test_the_largest_three_four_five_inside_two_legs(array $input, array $expect): void
+    public function test_the_largest_three_four_five_inside_two_legs(array $input, Expected $expect): void
     {
         $angle = RightAngle::largest(self::mm($input['leg_x']), self::mm($input['leg_y']), self::mm($input['unit']));
         $this->assertSame($expect['k'] ?? null, $angle?->multiple);
@@ -53,7 +54,7 @@ final class SquaringVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('crossings')]
-    public function test_two_tapes_cross_or_miss_by_so_much(array $input, array $expect): void
+    public function test_two_tapes_cross_or_miss_by_so_much(array $input, Expected $expect): void
     {
         if ($expect['refused']) {
             $this->expectException(SquareRefused::class);
@@ -75,7 +76,7 @@ final class SquaringVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('parallels')]
-    public function test_how_far_a_line_swings_to_run_parallel(array $input, array $expect): void
+    public function test_how_far_a_line_swings_to_run_parallel(array $input, Expected $expect): void
     {
         $move = Parallel::move(self::mm($input['offset_1']), self::mm($input['station_1']), self::mm($input['offset_2']), self::mm($input['station_2']), self::mm($input['station']));
         $this->assertLength($expect['move'], $move);
@@ -87,10 +88,11 @@ final class SquaringVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('racked')]
-    public function test_how_far_the_far_side_of_a_racked_outline_moves(array $input, array $expect): void
+    public function test_how_far_the_far_side_of_a_racked_outline_moves(array $input, Expected $expect): void
     {
         $length = Length::sum([self::mm($input['side_ab']), self::mm($input['side_cd'])])->half();
         $this->assertLength($expect['length'], $length);
+        $this->assertLength($expect['width'], Length::sum([self::mm($input['side_bc']), self::mm($input['side_da'])])->half());
         $this->assertLength($expect['far_side_shift'], Rack::farSideShift(self::mm($input['diagonal_ac']), self::mm($input['diagonal_bd']), $length));
     }
 
@@ -100,7 +102,7 @@ final class SquaringVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('sharpness')]
-    public function test_what_a_racked_side_does_to_the_diagonals(array $input, array $expect): void
+    public function test_what_a_racked_side_does_to_the_diagonals(array $input, Expected $expect): void
     {
         $difference = Rack::diagonalDifference(self::mm($input['far_side_off']), self::mm($input['length']), self::mm($input['diagonal_ac']), self::mm($input['diagonal_bd']));
         $this->assertLength($expect['diagonal_difference'], $difference);
@@ -112,7 +114,7 @@ final class SquaringVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('slopingTapes')]
-    public function test_a_tape_on_a_slope_reads_long(array $input, array $expect): void
+    public function test_a_tape_on_a_slope_reads_long(array $input, Expected $expect): void
     {
         if ($expect['refused']) {
             $this->expectException(SquareRefused::class);
@@ -127,7 +129,7 @@ final class SquaringVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('tapeCorrections')]
-    public function test_a_tape_is_corrected_step_by_step(array $input, array $expect): void
+    public function test_a_tape_is_corrected_step_by_step(array $input, Expected $expect): void
     {
         $correction = TapeCorrection::of(self::mm($input['reading']), self::mm($input['height_difference'] ?? 0), $this->conditions($input));
         foreach (['temperature', 'pull', 'sag', 'slope'] as $step) {
@@ -142,7 +144,7 @@ final class SquaringVectorsTest extends VectorTestCase
     }
 
     #[DataProvider('settingOut')]
-    public function test_the_mark_to_hold_lays_out_the_level_distance(array $input, array $expect): void
+    public function test_the_mark_to_hold_lays_out_the_level_distance(array $input, Expected $expect): void
     {
         [$wanted, $rise, $conditions] = [self::mm($input['level_distance']), self::mm($input['height_difference'] ?? 0), $this->conditions($input)];
         $mark = TapeCorrection::holdMark($wanted, $rise, $conditions);
