@@ -123,6 +123,9 @@ final class MovesVectorsTest extends TestCase
         foreach ($stakes as $stake) {
             $found = $placed->stakes[$stake['name']];
             $this->assertEqualsWithDelta([$stake['move_x'], $stake['move_y']], [$found->x, $found->y], $millimetres, $stake['name']);
+            foreach (['along_x' => $found->alongX, 'along_y' => $found->alongY, 'size' => $found->size()] as $figure => $is) {
+                $this->assertEqualsWithDelta($stake[$figure] ?? $is, $is, $millimetres, "{$stake['name']}: {$figure}");
+            }
             $this->assertSame($stake['verdict'], $found->verdict->value, $stake['name']);
             $this->assertSame($stake['told'], $found->verdict === StakeVerdict::Out ? $this->told($input, $found->alongX, $found->alongY) : [], $stake['name']);
         }
