@@ -8,6 +8,7 @@ use Aequus\Logbook\Entry;
 use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
+use Aequus\Words\EntryWords;
 use DateTimeZone;
 
 /** The logbook in words, newest first, a sheet at a time. */

@@ -17,7 +17,7 @@ use Aequus\Measure\Length;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
 use Aequus\Square\SquareVerdict;
-use App\Logbook\EntryWords;
+use Aequus\Words\EntryWords;
 use App\Logbook\GoneLabels;
 use App\Models\Job;
 use Illuminate\Support\Facades\DB;

@@ -10,6 +10,7 @@ use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Site\SiteState;
+use Aequus\Words\VerdictWords;
 
 /** The ways to lay the design over the stakes, side by side. */
 final readonly class Placements

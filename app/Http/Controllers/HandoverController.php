@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Words\VerdictWords;
 use App\Drawing\PlanDrawing;
 use App\Models\Job;
 use App\Paper\RecordSheet;
-use App\Square\VerdictWords;
 use Illuminate\Contracts\View\View;
 
 final class HandoverController extends Controller

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Level\InstrumentChoice;
+use Aequus\Words\LevelWords;
 use App\Drawing\PlanDrawing;
 use App\Level\GradeForm;
 use App\Level\InstrumentSums;
 use App\Level\LevelForm;
 use App\Level\LevelSheet;
-use App\Level\LevelWords;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Measure\Refusal;
+use Aequus\Words\EntryWords;
 use Aequus\Words\Speech;
 use App\Actions\RecordEntry;
 use App\Http\Requests\Entries\QuickLineRequest;
-use App\Logbook\EntryWords;
 use App\Models\Job;
 use App\View\Typeset;
 use Illuminate\Http\RedirectResponse;

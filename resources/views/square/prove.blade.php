@@ -2,7 +2,7 @@
 @use('Aequus\Measure\TapeClass')
 @use('Aequus\Site\Phase')
 @use('Aequus\Words\Names')
-@use('App\Square\VerdictWords')
+@use('Aequus\Words\VerdictWords')
 @use('Illuminate\Support\Str')
 @php
     $job = $site->job; $phase = Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit; $layout = $plan->layout; $list = $site->state->square->wanted;

@@ -3,7 +3,7 @@
 @use('Aequus\Logbook\Set\LeanWay')
 @use('Aequus\Plan\Terms\Side')
 @use('Aequus\Words\Names')
-@use('App\Set\Bearing')
+@use('Aequus\Words\Bearing')
 @php
     $names = collect(Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)]);
     $face = $stands->nextFace() ?? Side::MinusY; $last = collect($stands->byFace)->last();

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Logbook;
+namespace Aequus\Words;
 
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\HandedOver;
@@ -42,8 +42,6 @@ use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
-use Aequus\Words\Names;
-use App\Set\Bearing;
 
 /** An entry in words: in the logbook, and as an echo before it is stored. */
 final readonly class EntryWords

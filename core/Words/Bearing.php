@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Set;
+namespace Aequus\Words;
 
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Terms\SideNames;

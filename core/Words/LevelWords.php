@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Level;
+namespace Aequus\Words;
 
 use Aequus\Level\GroundDoubt;
 use Aequus\Level\LevelReadings;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Square;
+namespace Aequus\Words;
 
 use Aequus\Adjust\GrossErrors\FarReading;
 use Aequus\Adjust\Placement\PlacedStake;
@@ -17,8 +17,6 @@ use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\SquareVerdict;
-use Aequus\Words\Names;
-use Aequus\Words\Speech;
 
 /** The verdict on a layout in plain words: what holds, what it rests on, and how that follows from this job’s own figures. */
 final readonly class VerdictWords
