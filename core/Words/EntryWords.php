@@ -42,6 +42,7 @@ use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
+use LogicException;
 
 /** An entry in words: in the logbook, and as an echo before it is stored. */
 final readonly class EntryWords
@@ -84,7 +85,7 @@ final readonly class EntryWords
             $said instanceof Remark => ($said->post === null ? '' : $this->label($said->post).': ').$said->text,
             $said instanceof HandedOver => "Handed over to {$said->to}".($said->remark === '' ? '' : ": {$said->remark}"),
             $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
-            default => $said->kind()->value,
+            default => throw new LogicException('Nobody has words for '.$said::class.'.'),
         };
     }
 
