@@ -23,6 +23,7 @@ use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
 use Aequus\Words\Names;
+use Aequus\Words\Plan\HoldWords;
 use DateTimeImmutable;
 
 /** All that is known of one post, in the order of the work. */
@@ -130,7 +131,7 @@ final readonly class PostSheet
         $toward = Drifts::toward($drift);
         $top = $this->site->standing($this->post)->topAboveGrade();
 
-        return new PostFact('The fill pushed it', "{$this->write($top->times($drift->size()))} at the top, mostly toward the {$this->site->plan->sides->of($toward)}. ".Drifts::usualCause($this->site->plan->holdOf($this->post->id)), 'doubt');
+        return new PostFact('The fill pushed it', "{$this->write($top->times($drift->size()))} at the top, mostly toward the {$this->site->plan->sides->of($toward)}. ".HoldWords::drift($this->site->plan->holdOf($this->post->id)), 'doubt');
     }
 
     private function twist(): ?PostFact

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
-use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Terms\Side;
 
 /** What filling did to the posts filled so far, and what it will likely do to the next. */
@@ -32,17 +31,5 @@ final readonly class Drifts
     public static function toward(Lean $drift): Side
     {
         return abs($drift->slopeX) >= abs($drift->slopeY) ? Side::alongX($drift->slopeX) : Side::alongY($drift->slopeY);
-    }
-
-    /** What usually does it, in words. */
-    public static function usualCause(Hold $hold): string
-    {
-        return match ($hold) {
-            Hold::Concrete, Hold::Collar => 'Poured from one side, the mix pushes the post away from where it comes in. Pour in turns from both sides, and plumb while it is workable.',
-            Hold::Gravel, Hold::Earth => 'Tamped harder on one side than on the other, or a brace that gave. Tamp round and round, a hand at a time.',
-            Hold::Foam => 'It rose more on one side before it was hard. Hold the post until it is.',
-            Hold::Pier => 'The base turned when its bolts were drawn, or the tube moved while it was backfilled.',
-            Hold::Driven => 'A stone turned it. Pull it true from out of reach every few blows.',
-        };
     }
 }

@@ -17,12 +17,14 @@ use Aequus\Level\LevelRefusal;
 use Aequus\Logbook\Kind\BookRefusal;
 use Aequus\Logbook\Kind\EntryRefusal;
 use Aequus\Logbook\Kind\PictureRefusal;
+use Aequus\Logbook\Set\CheckRoute;
 use Aequus\Measure\Edge;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthRefusal;
 use Aequus\Measure\Notation;
 use Aequus\Measure\SlopeRefusal;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
@@ -39,12 +41,14 @@ use Aequus\Words\Footing\HoleWords;
 use Aequus\Words\Guide\MoveWords;
 use Aequus\Words\Level\LevelRefusalWords;
 use Aequus\Words\Logbook\BookRefusalWords;
+use Aequus\Words\Logbook\CheckRouteWords;
 use Aequus\Words\Logbook\EntryRefusalWords;
 use Aequus\Words\Logbook\PictureRefusalWords;
 use Aequus\Words\Measure\GuessWords;
 use Aequus\Words\Measure\LengthRefusalWords;
 use Aequus\Words\Measure\SlopeRefusalWords;
 use Aequus\Words\Plan\FootingRuleRefusalWords;
+use Aequus\Words\Plan\HoldWords;
 use Aequus\Words\Plan\PlanRefusalWords;
 use Aequus\Words\Set\PlumbRefusalWords;
 use Aequus\Words\Square\SquareRefusalWords;
@@ -93,6 +97,8 @@ final readonly class Speech
             $is instanceof SlopeRefusal => SlopeRefusalWords::of($is),
             $is instanceof HoleDeed => HoleWords::deed($is),
             $is instanceof HoleEffect => HoleWords::effect($is),
+            $is instanceof CheckRoute => CheckRouteWords::catches($is),
+            $is instanceof Hold => HoldWords::fill($is),
             $is instanceof Beside => MoveWords::beside($is),
             default => throw new LogicException('Nobody has words for '.$is::class.'.'),
         };

@@ -31,7 +31,7 @@ final readonly class SeeToThePour implements Rule
             }
             if ($site->plan->holdOf($post->id) !== Hold::Pier && ! ReadyToPour::isCrossChecked($site, PointOfNoReturn::Pour)) {
                 $route = CheckRoute::before(PointOfNoReturn::Pour, $site->plan->grid)[0];
-                yield new Move(Phase::Set, Fact::of(MoveKind::MeasureAnotherWay), [Fact::of(MoveWhy::BeforeItIsFilled, post: $post, route: $route, catches: $route->catches())], null, null, [$post], EntryKind::CrossChecked);
+                yield new Move(Phase::Set, Fact::of(MoveKind::MeasureAnotherWay), [Fact::of(MoveWhy::BeforeItIsFilled, post: $post, route: $route, catches: Fact::of($route))], null, null, [$post], EntryKind::CrossChecked);
             }
 
             return;

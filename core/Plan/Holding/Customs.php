@@ -39,17 +39,4 @@ final readonly class Customs
             WoodCare::tryFrom($stored['wood'] ?? '') ?? $usual->wood,
         );
     }
-
-    /** What the matter is called on screen. */
-    public static function about(string $matter): string
-    {
-        return match ($matter) {
-            'mixing' => 'Mixing',
-            'foot' => 'Foot of the post',
-            'build' => 'Order of standing',
-            'fill_order' => 'Order of filling',
-            'braces_off' => 'Braces off',
-            default => 'Care of buried wood',
-        };
-    }
 }

@@ -184,7 +184,7 @@ final class MoveWords
             MoveWhy::NextToBeFilled => '{post} is next to be filled. See to it, then say so: for all posts, or for this one.',
             MoveWhy::BeforeItIsFilled => 'Before {post} is filled: {route}. It catches {catches}.',
             MoveWhy::BeforeTheFirstCut => 'Before the first cut: {route}. It catches {catches}.',
-            MoveWhy::FillWith => '{fill}.',
+            MoveWhy::FillWith => '{^fill}.',
             MoveWhy::PlumbWhenFull => 'Plumb it again when it is full.',
             MoveWhy::FillsPushed => 'The last fills pushed the posts toward the {side}: keep this one as much the other way.',
             MoveWhy::OneHeight => 'One height at {post}, level or falling, and the height of the level line you strike on every post. All marks are measured from that line.',

@@ -1,3 +1,5 @@
+@use('Aequus\Words\Plan\CustomWords')
+@use('Aequus\Words\Plan\HoldWords')
 @use('Aequus\Plan\Footing\Soil')
 @use('Aequus\Plan\Holding\Customs')
 @use('Aequus\Plan\Holding\Hold')
@@ -23,9 +25,9 @@
                         @if ($advice->for !== [])<p><b>For it:</b> {{ implode(' ', $advice->for) }}</p>@endif
                         @if ($advice->against !== [])<p><b>Against it:</b> {{ implode(' ', $advice->against) }}</p>@endif
                         <details class="why"><summary>How it is done</summary>
-                            <p>Suits {{ $advice->hold->suits() }}. Against it in general: {{ $advice->hold->speaksAgainst() }}.</p>
-                            <p>At the foot: {{ $advice->hold->foot() }}. Round the post: {{ $advice->hold->fill() }}. Held down by {{ $advice->hold->holdsDown() }}. Time: {{ $advice->hold->time() }}.@if ($takes = $form->takes($advice->hold)) This job’s holes would take {{ $takes }}.@endif</p>
-                            <ol>@foreach ($advice->hold->stages() as $stage)<li>{{ ucfirst($stage) }}</li>@endforeach</ol></details>
+                            <p>Suits {{ HoldWords::suits($advice->hold) }}. Against it in general: {{ HoldWords::speaksAgainst($advice->hold) }}.</p>
+                            <p>At the foot: {{ HoldWords::foot($advice->hold) }}. Round the post: {{ HoldWords::fill($advice->hold) }}. Held down by {{ HoldWords::holdsDown($advice->hold) }}. Time: {{ HoldWords::time($advice->hold) }}.@if ($takes = $form->takes($advice->hold)) This job’s holes would take {{ $takes }}.@endif</p>
+                            <ol>@foreach (HoldWords::stages($advice->hold) as $stage)<li>{{ ucfirst($stage) }}</li>@endforeach</ol></details>
                     </li>
                 @endforeach
             </ol>
@@ -57,7 +59,7 @@
                     <x-field name="collar" form="hold" label="Collar, where one is poured" :hint="'Height of it. Empty: '.$site->plan->write(Holding::usualCollar($site->plan->notation)).'.'" :value="$form->decided ? $site->plan->write($form->decided->collar) : ''" :unit="$site->plan->notation->unit" />
                     <details class="field-wide"><summary>Customs: mixing, foot, filling, braces, wood</summary>
                         @foreach ((new Customs)->all() as $matter => $usual)
-                            <div class="field"><label for="hold-{{ $matter }}">{{ Customs::about($matter) }}</label>
+                            <div class="field"><label for="hold-{{ $matter }}">{{ CustomWords::about($matter) }}</label>
                                 <select id="hold-{{ $matter }}" name="customs[{{ $matter }}]">@foreach ($usual::cases() as $one)<option value="{{ $one->value }}" @selected($one === $form->custom($matter))>{{ Names::of($one) }}</option>@endforeach</select></div>
                         @endforeach
                     </details>
@@ -66,8 +68,8 @@
             </details>
             <details class="why"><summary>Where builders differ</summary>
                 @foreach ((new Customs)->all() as $matter => $usual)
-                    <h3>{{ Customs::about($matter) }}</h3>
-                    <ul>@foreach ($usual::cases() as $one)<li><b>{{ ucfirst(Names::of($one)) }}</b>: suits {{ $one->suits() }}; against it: {{ $one->speaksAgainst() }}.</li>@endforeach</ul>
+                    <h3>{{ CustomWords::about($matter) }}</h3>
+                    <ul>@foreach ($usual::cases() as $one)<li><b>{{ ucfirst(Names::of($one)) }}</b>: suits {{ CustomWords::suits($one) }}; against it: {{ CustomWords::against($one) }}.</li>@endforeach</ul>
                 @endforeach
                 <p>Two more stand under their own pages: below frost always, or a rule left aside with a reason (Depths); the hole made to the height, or the post cut to it (Side by side).</p>
             </details>

@@ -1,3 +1,4 @@
+@use('Aequus\Words\Plan\HoldWords')
 @use('Aequus\Measure\Length')
 @use('Aequus\Plan\Layout\StringAt')
 @use('Aequus\Set\Drifts')
@@ -55,7 +56,7 @@
                 <ul class="plain rounds">@foreach ($rounds as $round)<li>@if ($round->of > 0)<a class="button button-second" href="{{ route('set.walk', [$job, $round->what]) }}">{{ ucfirst($round->inWords()) }} <span class="muted">{{ $round->done }} of {{ $round->of }}</span></a>@endif</li>@endforeach</ul>
                 @if ($set->isNotEmpty())<p><a class="jump" href="{{ route('round', [$job, 'plumb']) }}">Every post for plumb, on one screen</a></p>@endif
             </section>
-            @if ($drift)<section><h2>What filling does here</h2><p>@if ($drift->expected)So far it pushed the tops by <x-length :of="Length::millimetres($drift->expected->size() * $plan->standing->inMillimetres())" :plan="$plan" /> toward the {{ $plan->sides->of(Drifts::toward($drift->expected)) }}, the mean of {{ count($drift->seen) }}: expect as much at the next.@else {{ count($drift->seen) }} of three fills are known; after three it is told what to expect at the next.@endif {{ Drifts::usualCause($plan->holdOf($plan->grid->posts[0]->id)) }}</p></section>@endif
+            @if ($drift)<section><h2>What filling does here</h2><p>@if ($drift->expected)So far it pushed the tops by <x-length :of="Length::millimetres($drift->expected->size() * $plan->standing->inMillimetres())" :plan="$plan" /> toward the {{ $plan->sides->of(Drifts::toward($drift->expected)) }}, the mean of {{ count($drift->seen) }}: expect as much at the next.@else {{ count($drift->seen) }} of three fills are known; after three it is told what to expect at the next.@endif {{ HoldWords::drift($plan->holdOf($plan->grid->posts[0]->id)) }}</p></section>@endif
             <x-helper />
             <x-quick-line :site="$site" />
             <x-cautions :step="Step::Setting" :site="$site" />

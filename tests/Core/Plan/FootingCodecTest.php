@@ -30,6 +30,7 @@ use Aequus\Plan\Posts\PostRole;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Tops\TopRules;
 use Aequus\Words\Names;
+use Aequus\Words\Plan\CustomWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -84,7 +85,7 @@ final class FootingCodecTest extends TestCase
     public function test_every_custom_names_where_it_suits_and_what_speaks_against_it(): void
     {
         foreach ((new Customs)->all() as $matter => $usual) {
-            $said = array_map(fn (Custom $one) => Names::of($one).": {$one->suits()}; {$one->speaksAgainst()}", $usual::cases());
+            $said = array_map(fn (Custom $one) => Names::of($one).': '.CustomWords::suits($one).'; '.CustomWords::against($one), $usual::cases());
             $this->assertSame($said, array_values(array_unique($said)), $matter);
             $this->assertGreaterThan(1, count($said), $matter);
         }
