@@ -17,6 +17,7 @@ use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
+use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
 use App\View\QueryForm;
 
@@ -74,8 +75,8 @@ final readonly class HoldForm
         $best = $this->adviser->ranked[0];
 
         return match (true) {
-            $best->leads => ($best->for[0] ?? 'Least speaks against it.').' Each reason below counts one to four points; the choice is yours.',
-            $best->possible => "{$best->against[0]} Change what the site is like, or ask a licensed engineer.",
+            $best->leads => ($best->for === [] ? 'Least speaks against it.' : HoldReasonWords::of($best->for[0])).' Each reason below counts one to four points; the choice is yours.',
+            $best->possible => HoldReasonWords::of($best->against[0]).' Change what the site is like, or ask a licensed engineer.',
             default => 'Each is barred or would not hold. Ask a licensed engineer.',
         };
     }

@@ -6,12 +6,12 @@ namespace Aequus\Footing\Holding;
 
 use Aequus\Plan\Holding\Hold;
 
-/** One way of holding posts on one site: its points, and a sentence for each. */
+/** One way of holding posts on one site: its points, and a reason for each. */
 final readonly class HoldAdvice
 {
     /**
-     * @param  list<string>  $for
-     * @param  list<string>  $against
+     * @param  list<HoldReason>  $for
+     * @param  list<HoldReason>  $against
      * @param  bool  $possible  false where it is banned, or would not hold
      * @param  bool  $leads  false where it must not be the first choice, whatever its points
      */

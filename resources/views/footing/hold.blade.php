@@ -1,3 +1,4 @@
+@use('Aequus\Words\Footing\HoldReasonWords')
 @use('Aequus\Words\Plan\CustomWords')
 @use('Aequus\Words\Plan\HoldWords')
 @use('Aequus\Plan\Footing\Soil')
@@ -22,8 +23,8 @@
                 @foreach ($form->adviser->ranked as $advice)
                     <li class="{{ $advice->possible ? '' : 'muted' }}">
                         <h2>{{ ucfirst(Names::of($advice->hold)) }} <span class="h-note">{{ $advice->possible ? ($advice->points > 0 ? '+' : '').str_replace('-', '−', (string) $advice->points) : 'not here' }}</span></h2>
-                        @if ($advice->for !== [])<p><b>For it:</b> {{ implode(' ', $advice->for) }}</p>@endif
-                        @if ($advice->against !== [])<p><b>Against it:</b> {{ implode(' ', $advice->against) }}</p>@endif
+                        @if ($advice->for !== [])<p><b>For it:</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->for)) }}</p>@endif
+                        @if ($advice->against !== [])<p><b>Against it:</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->against)) }}</p>@endif
                         <details class="why"><summary>How it is done</summary>
                             <p>Suits {{ HoldWords::suits($advice->hold) }}. Against it in general: {{ HoldWords::speaksAgainst($advice->hold) }}.</p>
                             <p>At the foot: {{ HoldWords::foot($advice->hold) }}. Round the post: {{ HoldWords::fill($advice->hold) }}. Held down by {{ HoldWords::holdsDown($advice->hold) }}. Time: {{ HoldWords::time($advice->hold) }}.@if ($takes = $form->takes($advice->hold)) This job’s holes would take {{ $takes }}.@endif</p>

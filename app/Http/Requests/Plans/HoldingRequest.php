@@ -12,6 +12,7 @@ use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
+use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
 use Illuminate\Validation\ValidationException;
 
@@ -57,7 +58,7 @@ final class HoldingRequest extends PlanChangeRequest
     {
         foreach ((new HoldAdviser($site))->ranked as $advice) {
             if ($advice->hold === $hold && ! $advice->possible) {
-                return ucfirst(Names::of($hold)).": {$advice->against[0]} Choose another way, or change what the site is like.";
+                return ucfirst(Names::of($hold)).': '.HoldReasonWords::of($advice->against[0]).' Choose another way, or change what the site is like.';
             }
         }
 
