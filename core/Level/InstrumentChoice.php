@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Level;
 
 use Aequus\Adjust\Statistics\NormalDistribution;
+use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 
@@ -23,20 +24,19 @@ final readonly class InstrumentChoice
         $posts = count($plan->grid->posts);
         $far = hypot($plan->grid->columns->length()->inMillimetres(), $plan->grid->rows->length()->inMillimetres());
         $way = $plan->grid->columns->length()->inMillimetres() + $plan->grid->rows->length()->inMillimetres();
-        $words = fn (int $count, string $one) => $count === 1 ? "1 {$one}" : "{$count} {$one}s";
         $hops = max(1, (int) ceil($way / max(1.0, $board->inMillimetres())));
         $hoses = max(1, (int) ceil($far / WaterLevel::HOSE_MILLIMETRES));
         $setUps = max(1, (int) ceil($far / (2 * self::SIGHT_MILLIMETRES)));
         $meets = fn (float $sigma): bool => NormalDistribution::WITHIN_95 * $sigma <= $plan->tolerances->squareness->inMillimetres();
         $list = [];
         foreach ([
-            ['line level on a string', (new LevelString(Length::millimetres($far)))->sigma(), $posts, 1, 'one span to the far corner, the level hung in the middle'],
-            ['spirit level on a board', BoardLevel::sigma($hops, $board, false), $posts, $hops, "{$words($hops, 'hop')} to the far corner, never turned"],
-            ['spirit level on a board, turned at each hop', BoardLevel::sigma($hops, $board, true), $posts, $hops, "{$words($hops, 'hop')} to the far corner, turned end for end each time"],
-            ['water level', sqrt($hoses) * WaterLevel::READING, $posts, $hoses, $hoses === 1 ? 'one hose reaches every post' : "{$hoses} hoses one after the other"],
-            ['rotating laser with a rod', sqrt(2 * $setUps) * Laser::sigma(Length::millimetres($far / 2)), $posts + $setUps, $setUps, $setUps === 1 ? 'one set-up in the middle sees every post' : "{$setUps} set-ups, one point read from both"],
-        ] as [$name, $sigma, $readings, $places, $how]) {
-            $list[] = new ExpectedLevelling($name, Length::millimetres(NormalDistribution::WITHIN_95 * $sigma), $readings, $places, $meets($sigma), $how);
+            [InstrumentKind::LineLevel, (new LevelString(Length::millimetres($far)))->sigma(), $posts, 1, Fact::of(InstrumentUse::OneSpan)],
+            [InstrumentKind::BoardLevel, BoardLevel::sigma($hops, $board, false), $posts, $hops, Fact::of(InstrumentUse::Hops, hops: $hops)],
+            [InstrumentKind::BoardLevelTurned, BoardLevel::sigma($hops, $board, true), $posts, $hops, Fact::of(InstrumentUse::HopsTurned, hops: $hops)],
+            [InstrumentKind::WaterLevel, sqrt($hoses) * WaterLevel::READING, $posts, $hoses, Fact::of(InstrumentUse::Hoses, hoses: $hoses)],
+            [InstrumentKind::Laser, sqrt(2 * $setUps) * Laser::sigma(Length::millimetres($far / 2)), $posts + $setUps, $setUps, Fact::of(InstrumentUse::SetUps, set_ups: $setUps)],
+        ] as [$instrument, $sigma, $readings, $places, $how]) {
+            $list[] = new ExpectedLevelling($instrument, Length::millimetres(NormalDistribution::WITHIN_95 * $sigma), $readings, $places, $meets($sigma), $how);
         }
         $this->instruments = $list;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
+use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Mixing;
@@ -32,8 +33,8 @@ final readonly class PourPlan
     {
         $height = $depth->minus($from);
         $this->steps = match (true) {
-            $hold === Hold::Driven => [new PourStep('Nothing is filled: it holds by what it was driven into')],
-            $hold === Hold::Foam => [new PourStep('Mix and pour all at once, away from skin and sun'), new PourStep('Hold it plumb until it is hard'), new PourStep('Cut level, cover with earth')],
+            $hold === Hold::Driven => [new PourStep(Fact::of(PourDeed::NothingIsFilled))],
+            $hold === Hold::Foam => [new PourStep(Fact::of(PourDeed::PourFoamAtOnce)), new PourStep(Fact::of(PourDeed::HoldUntilHard)), new PourStep(Fact::of(PourDeed::CutLevelAndCover))],
             $hold->isPoured() => $this->poured($height),
             default => $this->tamped($height),
         };
@@ -48,17 +49,17 @@ final readonly class PourPlan
         for ($lift = 1; $lift <= $lifts; $lift++) {
             $bags = $this->bags === 0 ? null : (int) ceil($this->bags * $lift / $lifts);
             $last = $lift === $lifts;
-            $steps[] = new PourStep($last ? 'Fill to the ground, from both sides in turn' : 'Fill, from both sides in turn', $height->times(($lifts - $lift) / $lifts), $bags);
-            $steps[] = new PourStep($this->mixing === Mixing::DryInTheHole ? 'Water it as the bag says, and wait until it has gone down' : 'Rod out the air, without pushing the post');
+            $steps[] = new PourStep($last ? Fact::of(PourDeed::FillToTheGround) : Fact::of(PourDeed::FillFromBothSides), $height->times(($lifts - $lift) / $lifts), $bags);
+            $steps[] = new PourStep($this->mixing === Mixing::DryInTheHole ? Fact::of(PourDeed::WaterIt) : Fact::of(PourDeed::RodOutTheAir));
             if ($lift === 1 && $lifts > 1) {
-                $steps[] = new PourStep('Bars, where they are planned: off the earth, under cover');
+                $steps[] = new PourStep(Fact::of(PourDeed::BarsWherePlanned));
             }
         }
         if ($this->hold === Hold::Pier) {
-            return [...$steps, new PourStep('Set the anchor level and on the string while it is workable', within: $workable), new PourStep('Strike off level', within: $workable), new PourStep('Cover it; bases and posts after the cure')];
+            return [...$steps, new PourStep(Fact::of(PourDeed::SetTheAnchor), within: $workable), new PourStep(Fact::of(PourDeed::StrikeOff), within: $workable), new PourStep(Fact::of(PourDeed::CoverForTheCure))];
         }
 
-        return [...$steps, new PourStep('Plumb both faces once more while it is workable', within: $workable), new PourStep('Finish: slope the top, or stop below turf'), new PourStep('Braces off when the time is over and the surface is hard')];
+        return [...$steps, new PourStep(Fact::of(PourDeed::PlumbWhileWorkable), within: $workable), new PourStep(Fact::of(PourDeed::FinishTheTop)), new PourStep(Fact::of(PourDeed::BracesOff))];
     }
 
     /** @return list<PourStep> */
@@ -68,12 +69,12 @@ final readonly class PourPlan
         $steps = [];
         for ($lift = 1; $lift <= $lifts; $lift++) {
             $isLast = $lift === $lifts;
-            $steps[] = new PourStep("Lift {$lift} of {$lifts}: fill, tamp round and round".($lift % 3 === 0 && ! $isLast ? ', then plumb both faces' : ''), $height->times(($lifts - $lift) / $lifts));
+            $steps[] = new PourStep(Fact::of($lift % 3 === 0 && ! $isLast ? PourDeed::TampALiftAndPlumb : PourDeed::TampALift, lift: $lift, lifts: $lifts), $height->times(($lifts - $lift) / $lifts));
         }
         if ($this->hold === Hold::Collar) {
-            $steps[] = new PourStep('Pour the collar, slope its top', Length::zero(), $this->bags === 0 ? null : $this->bags);
+            $steps[] = new PourStep(Fact::of(PourDeed::PourTheCollar), Length::zero(), $this->bags === 0 ? null : $this->bags);
         }
 
-        return [...$steps, new PourStep('Plumb both faces once more'), new PourStep('Mound the top so that water runs off')];
+        return [...$steps, new PourStep(Fact::of(PourDeed::PlumbOnceMore)), new PourStep(Fact::of(PourDeed::MoundTheTop))];
     }
 }

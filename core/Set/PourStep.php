@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
+use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
 
 /** One stage of filling a hole, short enough to be read from a step away. */
@@ -14,7 +15,7 @@ final readonly class PourStep
      * @param  ?int  $bags  that are in by then
      * @param  ?int  $within  minutes from the beginning of the fill in which it must be done; null where nothing presses
      */
-    public function __construct(public string $do, public ?Length $below = null, public ?int $bags = null, public ?int $within = null)
+    public function __construct(public Fact $do, public ?Length $below = null, public ?int $bags = null, public ?int $within = null)
     {
     }
 }

@@ -13,6 +13,7 @@ use Aequus\Footing\Holes\HoleEffect;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
+use Aequus\Level\InstrumentUse;
 use Aequus\Level\LevelRefusal;
 use Aequus\Logbook\Kind\BookRefusal;
 use Aequus\Logbook\Kind\EntryRefusal;
@@ -33,12 +34,14 @@ use Aequus\Plan\Terms\PlanRefusal;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Plan\Terms\Side;
 use Aequus\Set\PlumbRefusal;
+use Aequus\Set\PourDeed;
 use Aequus\Square\Network\SquareRefusal;
 use Aequus\Words\Adjust\NetworkRefusalWords;
 use Aequus\Words\Cut\CutRefusalWords;
 use Aequus\Words\Footing\FootingRefusalWords;
 use Aequus\Words\Footing\HoleWords;
 use Aequus\Words\Guide\MoveWords;
+use Aequus\Words\Level\InstrumentWords;
 use Aequus\Words\Level\LevelRefusalWords;
 use Aequus\Words\Logbook\BookRefusalWords;
 use Aequus\Words\Logbook\CheckRouteWords;
@@ -51,6 +54,7 @@ use Aequus\Words\Plan\FootingRuleRefusalWords;
 use Aequus\Words\Plan\HoldWords;
 use Aequus\Words\Plan\PlanRefusalWords;
 use Aequus\Words\Set\PlumbRefusalWords;
+use Aequus\Words\Set\PourWords;
 use Aequus\Words\Square\SquareRefusalWords;
 use LogicException;
 use Stringable;
@@ -95,6 +99,8 @@ final readonly class Speech
             $is instanceof PictureRefusal => PictureRefusalWords::of($is),
             $is instanceof NetworkRefusal => NetworkRefusalWords::of($is),
             $is instanceof SlopeRefusal => SlopeRefusalWords::of($is),
+            $is instanceof PourDeed => PourWords::of($is),
+            $is instanceof InstrumentUse => InstrumentWords::use($is),
             $is instanceof HoleDeed => HoleWords::deed($is),
             $is instanceof HoleEffect => HoleWords::effect($is),
             $is instanceof CheckRoute => CheckRouteWords::catches($is),

@@ -1,3 +1,4 @@
+@use('Aequus\Words\Level\InstrumentWords')
 @use('Aequus\Logbook\Book\DecisionAbout')
 @use('Aequus\Logbook\Kind\EntryKind')
 @use('Aequus\Logbook\Set\PointOfNoReturn')
@@ -53,7 +54,7 @@
                 </div>
                 <details class="why"><summary>How far does a line struck on all posts err?</summary>
                     <table><caption>From one post to the far one <span class="muted">and half a mark of the pencil more</span></caption><thead><tr><th scope="col">Struck with</th><th scope="col" class="num">off by up to, 95 %</th><th scope="col">Will it do</th></tr></thead>
-                    <tbody>@foreach ($form->transfer->instruments as $one)<tr><th scope="row">{{ $one->instrument }}</th><td class="num">{!! Typeset::length(Notation::millimetres(1), $one->error) !!}</td><td><span class="state state-{{ $one->meets ? 'fits' : 'out' }}">{{ $one->meets ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody></table>
+                    <tbody>@foreach ($form->transfer->instruments as $one)<tr><th scope="row">{{ InstrumentWords::name($one->instrument) }}</th><td class="num">{!! Typeset::length(Notation::millimetres(1), $one->error) !!}</td><td><span class="state state-{{ $one->meets ? 'fits' : 'out' }}">{{ $one->meets ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody></table>
                     <p>A cut is as true as the line it is measured from. Never from a post’s own ground, never from one post to the next.</p></details>
             @endif
         </section>

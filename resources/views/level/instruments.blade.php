@@ -1,3 +1,4 @@
+@use('Aequus\Words\Level\InstrumentWords')
 @use('Aequus\Level\BoardLevel')
 @use('Aequus\Measure\Length')
 @use('Aequus\Measure\Notation')
@@ -23,12 +24,12 @@
             <p class="verdict-why">The board’s length below is not understood.</p>
             <form method="get" action="{{ route('level.instruments', $job) }}" class="entry"><x-sum-field :f="$ask('board', 'Board for hopping')" :unit="$unit" /><button class="button button-second">Work it out</button></form>
             @else
-            <h1>{{ $best === null ? 'No instrument here meets the tolerance' : ucfirst($best->instrument).' will do' }}</h1>
-            <p class="verdict-why">@if ($best)It is the simplest that keeps the far corner within <x-length :of="$plan->tolerances->squareness" :plan="$plan" />, 19 times in 20: {{ $best->how }}.@else None keeps the far corner within <x-length :of="$plan->tolerances->squareness" :plan="$plan" /> 19 times in 20. Read twice and take the mean, come nearer, or allow more.@endif</p>
+            <h1>{{ $best === null ? 'No instrument here meets the tolerance' : ucfirst(InstrumentWords::name($best->instrument)).' will do' }}</h1>
+            <p class="verdict-why">@if ($best)It is the simplest that keeps the far corner within <x-length :of="$plan->tolerances->squareness" :plan="$plan" />, 19 times in 20: <x-words :say="$site->speech->say($best->how)" />.@else None keeps the far corner within <x-length :of="$plan->tolerances->squareness" :plan="$plan" /> 19 times in 20. Read twice and take the mean, come nearer, or allow more.@endif</p>
             <table>
                 <caption>What each would do on this grid <span class="muted">from one corner to the far one, before anything is read</span></caption>
                 <thead><tr><th scope="col">Instrument</th><th scope="col" class="num">off by up to, 95 %</th><th scope="col" class="num">readings</th><th scope="col">How</th><th scope="col">Will it do</th></tr></thead>
-                <tbody>@foreach ($choice->instruments as $one)<tr class="{{ $one === $best ? 'row-chosen' : '' }}"><th scope="row">{{ $one->instrument }}</th><td class="num strong">{{ $tenth($one->error) }}</td><td class="num">{{ $one->readings }}</td><td>{{ $one->how }}</td><td><span class="state state-{{ $one->meets ? 'fits' : 'out' }}">{{ $one->meets ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody>
+                <tbody>@foreach ($choice->instruments as $one)<tr class="{{ $one === $best ? 'row-chosen' : '' }}"><th scope="row">{{ InstrumentWords::name($one->instrument) }}</th><td class="num strong">{{ $tenth($one->error) }}</td><td class="num">{{ $one->readings }}</td><td><x-words :say="$site->speech->say($one->how)" /></td><td><span class="state state-{{ $one->meets ? 'fits' : 'out' }}">{{ $one->meets ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody>
             </table>
             <form method="get" action="{{ route('level.instruments', $job) }}" class="entry"><x-sum-field :f="$ask('board', 'Board for hopping', 'Empty: '.$plan->write($tests->board).'.')" :unit="$unit" /><button class="button button-second">Work it out</button></form>
             @endif

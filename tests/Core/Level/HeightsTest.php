@@ -10,6 +10,7 @@ use Aequus\Level\CutAndFill;
 use Aequus\Level\FinishedGrade;
 use Aequus\Level\Heights;
 use Aequus\Level\InstrumentChoice;
+use Aequus\Level\InstrumentKind;
 use Aequus\Level\Laser;
 use Aequus\Level\LevelLoop;
 use Aequus\Level\LevelReadings;
@@ -205,10 +206,10 @@ final class HeightsTest extends TestCase
         }
     }
 
-    #[TestWith([40.0, 'line level on a string'])]
-    #[TestWith([6.0, 'spirit level on a board, turned at each hop'])]
+    #[TestWith([40.0, InstrumentKind::LineLevel])]
+    #[TestWith([6.0, InstrumentKind::BoardLevelTurned])]
     #[TestWith([1.0, null])]
-    public function test_the_simplest_instrument_that_meets_the_tolerance_is_recommended(float $tolerance, ?string $instrument): void
+    public function test_the_simplest_instrument_that_meets_the_tolerance_is_recommended(float $tolerance, ?InstrumentKind $instrument): void
     {
         $choice = new InstrumentChoice(Builds::plan(baysX: [3000, 3000, 3000], baysY: [3000, 3000, 3000], within: $tolerance), Length::millimetres(2400));
         $this->assertSame($instrument, $choice->recommended()?->instrument);

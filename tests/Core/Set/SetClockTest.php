@@ -11,6 +11,7 @@ use Aequus\Plan\Holding\BracesOff;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Set\Filling;
+use Aequus\Set\PourDeed;
 use Aequus\Set\PourPlan;
 use Aequus\Set\PourStep;
 use Aequus\Set\SetClock;
@@ -89,7 +90,7 @@ final class SetClockTest extends TestCase
         $fills = array_values(array_filter($this->pour(Hold::Concrete), fn (PourStep $step) => $step->below !== null));
         $this->assertEqualsWithDelta([2000 / 3, 1000 / 3, 0.0], array_map(fn (PourStep $step) => $step->below?->inMillimetres(), $fills), 1e-3);
         $this->assertSame([4, 8, 12], array_map(fn (PourStep $step) => $step->bags, $fills));
-        $this->assertStringContainsString('anchor', implode(' ', array_map(fn (PourStep $step) => $step->do, $this->pour(Hold::Pier))));
+        $this->assertContains(PourDeed::SetTheAnchor, array_map(fn (PourStep $step) => $step->do->is, $this->pour(Hold::Pier)));
     }
 
     /** An hour at 20 °C is 20 degree hours: two hours at 10 °C. */
@@ -98,10 +99,10 @@ final class SetClockTest extends TestCase
     #[TestWith([35.0, 34])]
     public function test_what_needs_workable_concrete_is_done_within_its_time(?float $celsius, int $minutes): void
     {
-        foreach ([[Hold::Concrete, 'Plumb both faces'], [Hold::Pier, 'Set the anchor']] as [$hold, $do]) {
+        foreach ([[Hold::Concrete, PourDeed::PlumbWhileWorkable], [Hold::Pier, PourDeed::SetTheAnchor]] as [$hold, $do]) {
             $pressing = array_values(array_filter((new PourPlan($hold, Length::millimetres(900), Length::zero(), 9, celsius: $celsius))->steps, fn (PourStep $step) => $step->within !== null));
-            $this->assertStringStartsWith($do, $pressing[0]->do ?? '');
-            $this->assertSame($minutes, $pressing[0]->within ?? 0);
+            $this->assertSame($do, $pressing[0]->do->is);
+            $this->assertSame($minutes, $pressing[0]->within);
         }
     }
 
@@ -109,7 +110,7 @@ final class SetClockTest extends TestCase
     {
         $steps = $this->pour(Hold::Gravel);
         $this->assertCount(7 + 2, $steps);
-        $this->assertSame([3, 6], array_keys(array_filter(array_combine(range(1, 9), $steps), fn (PourStep $step) => str_contains($step->do, 'then plumb'))));
+        $this->assertSame([3, 6], array_keys(array_filter(array_combine(range(1, 9), $steps), fn (PourStep $step) => $step->do->is === PourDeed::TampALiftAndPlumb)));
         $this->assertSame([], array_filter($steps, fn (PourStep $step) => $step->bags !== null));
     }
 

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Set;
+
+/** What is done at one stage of filling a hole. Tamped lifts say which of how many: lift, lifts. */
+enum PourDeed
+{
+    case NothingIsFilled;
+    case PourFoamAtOnce;
+    case HoldUntilHard;
+    case CutLevelAndCover;
+    case FillToTheGround;
+    case FillFromBothSides;
+    case WaterIt;
+    case RodOutTheAir;
+    case BarsWherePlanned;
+    case SetTheAnchor;
+    case StrikeOff;
+    case CoverForTheCure;
+    case PlumbWhileWorkable;
+    case FinishTheTop;
+    case BracesOff;
+    case PourTheCollar;
+    case PlumbOnceMore;
+    case MoundTheTop;
+    case TampALift;
+    case TampALiftAndPlumb;
+}
