@@ -38,6 +38,7 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
 use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Words\Square\WantedWords;
 
 /** The cider-press shelter, half-way: one stake is wrong, one tape is wrong, one hole is too shallow, and four tapes are still to pull. */
 final class Shelter
@@ -106,7 +107,7 @@ final class Shelter
     /** @return list<TapeReading> */
     private static function taped(Plan $plan, HiddenSite $site): array
     {
-        $pulled = array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => ! in_array($wanted->label(), self::UNREAD, true) && ! in_array($wanted->turned()->label(), self::UNREAD, true));
+        $pulled = array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => ! in_array(WantedWords::of($wanted), self::UNREAD, true) && ! in_array(WantedWords::of($wanted->turned()), self::UNREAD, true));
 
         return array_values(array_map(function (Wanted $wanted) use ($site): TapeReading {
             [$from, $to] = [$wanted->ends()->from->label, $wanted->ends()->to->label];

@@ -20,6 +20,7 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Words\Names;
+use Aequus\Words\Square\WantedWords;
 use App\Square\EntryForm;
 use App\Square\ReadingRow;
 use App\Square\ReadingSheet;
@@ -69,7 +70,7 @@ final readonly class RoundSheet
         $payload = $sequence === null ? null : $this->site->log->entries[$sequence]->payload;
         $with = ['tape' => $this->site->plan->layout->tape->value];
         $row = fn (EntryKind $kind, string $field, array $with, ?Length $read, string $note = '', ?RoundChoice $choice = null) => new RoundRow(
-            strtr($judged->key, '@', '-'), $wanted->label(), $kind, $field, $with, $wanted->planned()->magnitude(), $read, $sequence, $note, $choice, $judged->state, $judged->word,
+            strtr($judged->key, '@', '-'), WantedWords::of($wanted), $kind, $field, $with, $wanted->planned()->magnitude(), $read, $sequence, $note, $choice, $judged->state, $judged->word,
         );
         if ($wanted->line !== null) {
             return $row(EntryKind::LineOffset, 'line_off', ['line' => $wanted->line->id, 'line_post' => $wanted->posts()[0]->label] + $with, $payload instanceof LineReading ? $payload->off : null);

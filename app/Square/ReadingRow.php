@@ -6,6 +6,7 @@ namespace App\Square;
 
 use Aequus\Measure\Length;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Words\Square\WantedWords;
 
 /** One line of the list of readings. */
 final readonly class ReadingRow
@@ -40,7 +41,7 @@ final readonly class ReadingRow
     {
         return match (true) {
             $this->wanted->isTape() => $this->wanted->ends()->label(),
-            $this->wanted->line !== null => $this->wanted->label(),
+            $this->wanted->line !== null => WantedWords::of($this->wanted),
             default => "{$this->wanted->posts()[0]->label} off {$this->wanted->ends()->label()}",
         };
     }

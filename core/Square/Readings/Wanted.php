@@ -75,15 +75,6 @@ final readonly class Wanted
         };
     }
 
-    public function label(): string
-    {
-        return match (true) {
-            $this->stake === null => $this->ends()->label(),
-            $this->line !== null => "{$this->stake->label} off {$this->line->name}",
-            default => "{$this->stake->label} off the string {$this->ends()->label()}",
-        };
-    }
-
     /** @return non-empty-list<Post> every stake it speaks of; the one it is about first */
     public function posts(): array
     {

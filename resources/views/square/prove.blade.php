@@ -1,3 +1,4 @@
+@use('Aequus\Words\Square\WantedWords')
 @use('Aequus\Adjust\Placement\PlacementWay')
 @use('Aequus\Measure\TapeClass')
 @use('Aequus\Site\Phase')
@@ -17,12 +18,12 @@
             @else
                 <h1>{{ $proof->isEnough ? 'These readings can prove it' : 'These readings can’t prove it yet' }}</h1>
                 <p class="verdict-why">{{ Str::plural('reading', count($list), prependCount: true) }} with a {{ Names::of($layout->tape) }} {{ count($list) === 1 ? 'leaves' : 'leave' }} {{ $proof->worstPost->label }} open by <x-length :of="$proof->worst" :plan="$plan" />, the most of all stakes; this job allows <x-length :of="$tolerance" :plan="$plan" />.
-                    @if ($proof->slipSeen) A slip of <x-length :of="$proof->slipSeen" :plan="$plan" /> or more in any one of them will show (four times in five; larger ones more surely). @elseif ($proof->unchecked) Nothing checks {{ collect($proof->unchecked)->map->label()->take(4)->join(', ', ' and ') }}: read {{ count($proof->unchecked) === 1 ? 'it' : 'them' }} twice. @endif</p>
+                    @if ($proof->slipSeen) A slip of <x-length :of="$proof->slipSeen" :plan="$plan" /> or more in any one of them will show (four times in five; larger ones more surely). @elseif ($proof->unchecked) Nothing checks {{ collect($proof->unchecked)->map(WantedWords::of(...))->take(4)->join(', ', ' and ') }}: read {{ count($proof->unchecked) === 1 ? 'it' : 'them' }} twice. @endif</p>
                 @if (! $proof->isEnough)
-                    <p class="verdict-why">@if ($proof->further)The further tape that helps most is <b>{{ $proof->further->label() }}</b>: with it <x-length :of="$proof->withFurther" :plan="$plan" /> is left open. @else No further tape between these stakes is left. @endif
+                    <p class="verdict-why">@if ($proof->further)The further tape that helps most is <b>{{ WantedWords::of($proof->further) }}</b>: with it <x-length :of="$proof->withFurther" :plan="$plan" /> is left open. @else No further tape between these stakes is left. @endif
                         @if ($proof->roughestTape()) With a <b>{{ Names::of($proof->roughestTape()) }}</b> the same list would be enough.@else No class of tape makes this list enough; more readings, another way to judge, or a wider tolerance would.@endif</p>
                 @elseif ($proof->notWorthPulling)
-                    <p class="verdict-why">Not worth pulling, all of them together: {{ collect($proof->notWorthPulling)->map->label()->join(', ', ' and ') }}. Without them every stake is still proved and every reading checked.</p>
+                    <p class="verdict-why">Not worth pulling, all of them together: {{ collect($proof->notWorthPulling)->map(WantedWords::of(...))->join(', ', ' and ') }}. Without them every stake is still proved and every reading checked.</p>
                     <form method="post" action="{{ route('square.spare', $job) }}" class="no-print">@csrf<input type="hidden" name="based_on" value="{{ $job->revision->number }}">
                         @if ($layout->spared === [])<button class="button button-second">Leave them out</button>@else<input type="hidden" name="all" value="1"><p class="hint">{{ count($layout->spared) }} left out: asked for only where the others leave a doubt.</p><button class="button button-second">Pull the whole list</button>@endif
                     </form>
@@ -45,7 +46,7 @@
                     <table>
                         <caption>The list, in walking order</caption>
                         <thead><tr><th scope="col">No.</th><th scope="col">Reading</th><th scope="col" class="num">by the plan</th></tr></thead>
-                        <tbody>@foreach ($list as $i => $wanted)<tr><td>{{ $i + 1 }}</td><th scope="row">{{ $wanted->label() }}</th><td class="num"><x-length :of="$wanted->planned()->magnitude()" :plan="$plan" /></td></tr>@endforeach</tbody>
+                        <tbody>@foreach ($list as $i => $wanted)<tr><td>{{ $i + 1 }}</td><th scope="row">{{ WantedWords::of($wanted) }}</th><td class="num"><x-length :of="$wanted->planned()->magnitude()" :plan="$plan" /></td></tr>@endforeach</tbody>
                     </table>
                 </div>
             @endif

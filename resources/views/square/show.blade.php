@@ -1,3 +1,4 @@
+@use('Aequus\Words\Square\WantedWords')
 @use('Aequus\Adjust\Placement\PlacementWay')
 @use('Aequus\Logbook\Book\DecisionAbout')
 @use('Aequus\Logbook\Kind\EntryKind')
@@ -57,7 +58,7 @@
                     <details class="change" id="entry"><summary>Another reading</summary>@include('square.reading')</details>
                 @elseif (! $form->isTheNextMove)
                     <section id="entry">
-                        <h2>{{ $wanted ? ($wanted->isTape() ? 'The tape '.$wanted->label() : $wanted->label()) : 'Enter a reading' }}@if ($wanted) <span class="h-note">by the plan <x-length :of="$wanted->planned()->magnitude()" :plan="$plan" /></span>@endif</h2>
+                        <h2>{{ $wanted ? ($wanted->isTape() ? 'The tape '.WantedWords::of($wanted) : WantedWords::of($wanted)) : 'Enter a reading' }}@if ($wanted) <span class="h-note">by the plan <x-length :of="$wanted->planned()->magnitude()" :plan="$plan" /></span>@endif</h2>
                         @include('square.reading')
                     </section>
                 @endif

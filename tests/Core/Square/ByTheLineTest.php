@@ -23,6 +23,7 @@ use Aequus\Square\Layout;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Square\SettingOut\BatterBoards;
 use Aequus\Square\SquareVerdict;
+use Aequus\Words\Square\WantedWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -195,7 +196,7 @@ final class ByTheLineTest extends TestCase
      */
     private function byLabel(array $wanted): array
     {
-        usort($wanted, fn (Wanted $one, Wanted $other) => $one->label() <=> $other->label());
+        usort($wanted, fn (Wanted $one, Wanted $other) => WantedWords::of($one) <=> WantedWords::of($other));
 
         return $wanted;
     }

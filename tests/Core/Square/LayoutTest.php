@@ -26,6 +26,7 @@ use Aequus\Plan\Terms\Point;
 use Aequus\Square\Layout;
 use Aequus\Square\Readings\Taped;
 use Aequus\Square\SquareVerdict;
+use Aequus\Words\Square\WantedWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -84,7 +85,7 @@ final class LayoutTest extends TestCase
         $this->assertSame(SquareVerdict::ReadingsMissing, $sides->verdict());
         $this->assertNull($sides->outline?->farSideShift());
         $this->assertSame(['A2', 'B2'], array_map(fn ($post) => $post->label, $sides->unproved()));
-        $this->assertSame(['A1–B2', 'B1–A2'], array_map(fn ($wanted) => $wanted->label(), $sides->unread()));
+        $this->assertSame(['A1–B2', 'B1–A2'], array_map(fn ($wanted) => WantedWords::of($wanted), $sides->unread()));
     }
 
     public function test_distances_that_make_no_figure_wait_and_once_confirmed_are_a_contradiction_not_a_crash(): void

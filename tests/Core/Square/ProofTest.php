@@ -18,6 +18,7 @@ use Aequus\Square\Proof;
 use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\WalkingOrder;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Words\Square\WantedWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -40,7 +41,7 @@ final class ProofTest extends TestCase
         foreach (ReadyList::cases() as $list) {
             $plan = $this->with(Builds::plan($baysX, $baysY, $leftOut), list: $list);
             $proof = new Proof($plan, ReadyReadings::of($plan));
-            $this->assertSame([], array_map(fn ($wanted) => $wanted->label(), $proof->unchecked), $list->value);
+            $this->assertSame([], array_map(fn ($wanted) => WantedWords::of($wanted), $proof->unchecked), $list->value);
             $this->assertNotNull($proof->slipSeen);
             $this->assertGreaterThan(0, $proof->surplus);
         }
@@ -60,7 +61,7 @@ final class ProofTest extends TestCase
         $gathered = $walked;
         usort($gathered, fn ($one, $other) => $one->key() <=> $other->key());
         $this->assertLessThan(0.5 * WalkingOrder::steps($gathered, $plan->grid->posts[0]), WalkingOrder::steps($walked, $plan->grid->posts[0]));
-        $this->assertSame('A1–B1', $walked[0]->label());
+        $this->assertSame('A1–B1', WantedWords::of($walked[0]));
     }
 
     public function test_a_rough_tape_is_not_enough_and_the_class_that_would_be_is_named(): void
