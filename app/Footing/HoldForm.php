@@ -20,6 +20,7 @@ use Aequus\Site\SiteState;
 use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
 use App\View\QueryForm;
+use Illuminate\Support\Str;
 
 /** What a site is like, ticked in the address or as it was decided, and the ways of holding posts ranked for it with what this job’s holes would take. */
 final readonly class HoldForm
@@ -113,12 +114,18 @@ final readonly class HoldForm
         if ($work === [] || ! $hold->isDug()) {
             return '';
         }
-        $parts = [number_format($sum('concrete') / Concrete::CUBIC_FOOT, 0).' ft³ of concrete', number_format(Gravel::tonnes($sum('gravel')), 1).' t of gravel'];
+        $in = $this->site->plan->notation->system();
+        $concrete = $sum('concrete') / $in->perLittle;
+        $parts = [
+            ...($concrete > 0 ? [number_format($concrete, 0)." {$in->little} of concrete"] : []),
+            ...($sum('gravel') > 0 ? [number_format(Gravel::tonnes($sum('gravel')), 1).' t of gravel'] : []),
+        ];
         if ($hold === Hold::Foam) {
-            $parts[] = array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)).' packs of foam (0.375 ft³ each until your label says otherwise)';
+            $pack = number_format(Foam::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT / $in->perLittle, $in->littleDecimals === 0 ? 1 : 3);
+            $parts[] = Str::plural('pack', array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)), prependCount: true)." of foam ({$pack} {$in->little} each until your label says otherwise)";
         }
         if ($hold === Hold::Pier) {
-            $parts[] = count($work).' tubes';
+            $parts[] = Str::plural('tube', count($work), prependCount: true);
         }
 
         return implode(', ', $parts);

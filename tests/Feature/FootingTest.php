@@ -44,6 +44,13 @@ final class FootingTest extends JobTestCase
         $this->sheet('compare', 'auger=800')->assertSee('No way stays within the auger');
     }
 
+    public function test_what_a_way_to_hold_takes_is_told_in_the_units_of_the_job(): void
+    {
+        $this->ready();
+        $page = $this->sheet('hold')->assertSee(' l of concrete')->assertSee('(10.6 l each until your label says otherwise)')->assertSee('4 tubes')->assertDontSee('ft³');
+        $this->assertStringNotContainsString(' 0 l of concrete', (string) $page->getContent(), 'gravel takes none');
+    }
+
     #[TestWith(['sold_by=0', 'a length above zero'])]
     #[TestWith(['price_post=cheap', 'between 0 and'])]
     #[TestWith(['auger=long', '“long”'])]
@@ -173,7 +180,7 @@ final class FootingTest extends JobTestCase
         $this->ready();
         // Foam goes round the post above its pad, hole by hole: 0.095 m³ each in packs of 0.375 ft³.
         $packs = 4 * (int) ceil((M_PI / 4 * 0.16 - 0.14 ** 2) * 0.9 / (0.375 * 0.028316846592));
-        $this->sheet('hold')->assertSee("{$packs} packs of foam")->assertSee('ft³ of concrete');
+        $this->sheet('hold')->assertSee("{$packs} packs of foam")->assertSee(' l of concrete');
     }
 
     public function test_the_way_chosen_is_kept_for_the_job_and_for_single_posts_and_the_sheets_follow_it(): void

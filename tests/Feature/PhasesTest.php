@@ -155,6 +155,7 @@ final class PhasesTest extends JobTestCase
         $row = $this->job($this->user, \Tests\Builds::plan(baysX: [2000, 2000], baysY: []));
         $this->get("/jobs/{$one->id}/square")->assertSee('One post has nothing to square');
         $this->get("/jobs/{$row->id}/square")->assertSee('Nothing is taped yet');
+        $this->get("/jobs/{$row->id}/set")->assertSee('No post stands yet')->assertDontSee('A round of all posts');
         foreach ([$one, $row] as $job) {
             foreach (['plan', 'clear', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'footing', 'set', 'cut', 'handover'] as $phase) {
                 $this->get("/jobs/{$job->id}/{$phase}")->assertOk();

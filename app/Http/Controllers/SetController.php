@@ -25,7 +25,7 @@ final class SetController extends Controller
 
         $drifts = (new StandingFrame($site->state))->drifts();
 
-        return view('set.show', ['site' => $site, 'drawing' => PlanDrawing::set($site->state), 'rounds' => Walk::all($site->state), 'drift' => $drifts->seen === [] ? null : $drifts, 'ready' => new ReadyPosts($site->state)]);
+        return view('set.show', ['site' => $site, 'drawing' => PlanDrawing::set($site->state), 'rounds' => array_values(array_filter(Walk::all($site->state), fn (Walk $round) => $round->of > 0)), 'drift' => $drifts->seen === [] ? null : $drifts, 'ready' => new ReadyPosts($site->state)]);
     }
 
     /** One post in the yard. */

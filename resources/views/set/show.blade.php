@@ -51,9 +51,11 @@
                     <ul class="plain">@foreach ($ready->missing as $point => $labels)<li><b>{{ ucfirst(Names::of(PourPoint::from($point))) }}</b>: {{ count($labels) === $ready->waiting ? ($ready->waiting === 1 ? 'at it' : 'at all of them') : implode(', ', array_slice($labels, 0, 8)).(count($labels) > 8 ? ' …' : '') }}</li>@endforeach</ul></section>
             @endif
             <section>
-                <h2>A round of all posts</h2>
-                <p class="hint">One after the other, in the order of walking. It begins where it stopped.</p>
-                <ul class="plain rounds">@foreach ($rounds as $round)<li>@if ($round->of > 0)<a class="button button-second" href="{{ route('set.walk', [$job, $round->what]) }}">{{ ucfirst($round->inWords()) }} <span class="muted">{{ $round->done }} of {{ $round->of }}</span></a>@endif</li>@endforeach</ul>
+                @if ($rounds !== [])
+                    <h2>A round of all posts</h2>
+                    <p class="hint">One after the other, in the order of walking. It begins where it stopped.</p>
+                @endif
+                <ul class="plain rounds">@foreach ($rounds as $round)<li><a class="button button-second" href="{{ route('set.walk', [$job, $round->what]) }}">{{ ucfirst($round->inWords()) }} <span class="muted">{{ $round->done }} of {{ $round->of }}</span></a></li>@endforeach</ul>
                 @if ($set->isNotEmpty())<p><a class="jump" href="{{ route('round', [$job, 'plumb']) }}">Every post for plumb, on one screen</a></p>@endif
             </section>
             @if ($drift)<section><h2>What filling does here</h2><p>@if ($drift->expected)So far it pushed the tops by <x-length :of="Length::millimetres($drift->expected->size() * $plan->standing->inMillimetres())" :plan="$plan" /> toward the {{ $plan->sides->of(Drifts::toward($drift->expected)) }}, the mean of {{ count($drift->seen) }}: expect as much at the next.@else {{ count($drift->seen) }} of three fills are known; after three it is told what to expect at the next.@endif {{ HoldWords::drift($plan->holdOf($plan->grid->posts[0]->id)) }}</p></section>@endif
