@@ -6,7 +6,6 @@ namespace App\Footing;
 
 use Aequus\Footing\Holding\HoldAdviser;
 use Aequus\Footing\Holes\HoleWork;
-use Aequus\Footing\Materials\Concrete;
 use Aequus\Footing\Materials\Foam;
 use Aequus\Footing\Materials\Gravel;
 use Aequus\Plan\Footing\Soil;
@@ -121,7 +120,7 @@ final readonly class HoldForm
             ...($sum('gravel') > 0 ? [number_format(Gravel::tonnes($sum('gravel')), 1).' t of gravel'] : []),
         ];
         if ($hold === Hold::Foam) {
-            $pack = number_format(Foam::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT / $in->perLittle, $in->littleDecimals === 0 ? 1 : 3);
+            $pack = Foam::usualPack($in);
             $parts[] = Str::plural('pack', array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)), prependCount: true)." of foam ({$pack} {$in->little} each until your label says otherwise)";
         }
         if ($hold === Hold::Pier) {

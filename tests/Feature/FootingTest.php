@@ -109,7 +109,10 @@ final class FootingTest extends JobTestCase
         // 0.432 m³ and a tenth more in lots of a quarter.
         $this->sheet('materials')->assertSee('2 lots of');
         $this->sheet('materials', 'hold=pier')->assertSeeTextInOrder(['Tubes', '4, together']);
-        $this->sheet('materials', 'hold=foam')->assertSeeTextInOrder(['Foam', 'packs']);
+        $this->sheet('materials', 'hold=foam')->assertSeeTextInOrder(['Foam', 'packs'])->assertSee('A foam pack fills, l')->assertSee('Empty: 10.6.');
+        // 0.095 m³ of foam in each of four holes, and so many litres to a pack.
+        $this->sheet('materials', 'hold=foam&pack=100')->assertSeeTextInOrder(['Foam', '4 packs']);
+        $this->sheet('materials', 'hold=foam&pack=301')->assertSee('This lies between');
         // A1 came out 100 short: gravel thins by 50, the foot rises by 50, and so much less concrete stands above it.
         $this->write($this->job, $this->user, new HoleDug($this->id('A1'), Length::millimetres(1000)));
         $short = (int) ceil((M_PI / 4 * 0.16 * 0.95 - 0.14 ** 2 * 0.85) * 1.1 / 0.0117);

@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace Aequus\Footing\Materials;
 
+use Aequus\Measure\UnitSystem;
+
 /** Expanding foam in packs. */
 final class Foam
 {
     /** What a pack fills until its label says otherwise, ft³. */
     public const PACK_CUBIC_FEET = 0.375;
+
+    /** What a pack fills until its label says otherwise, in the volume by which a job tells one hole’s worth. */
+    public static function usualPack(UnitSystem $in): float
+    {
+        return round(self::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT / $in->perLittle, 3 - 2 * (int) ($in->littleDecimals === 0));
+    }
 
     /** @param  float  $volume  mm³ */
     public static function packs(float $volume, float $packCubicFeet = self::PACK_CUBIC_FEET): int

@@ -1,3 +1,4 @@
+@use('Aequus\Footing\Materials\Foam')
 @use('Aequus\Footing\Materials\Gravel')
 @use('Aequus\Measure\Length')
 @use('Aequus\Measure\LoadNotation')
@@ -30,7 +31,7 @@
                     <div><dt>Water for the bags</dt><dd>{{ $materials->waterPerBag === null ? 'type what the label says' : number_format($materials->waterPerBag * $alone->needed, 0).' '.$waterUnit.' to carry' }}</dd></div>
                     @if ($materials->pads() > 0)<div><dt>Pads</dt><dd>{{ $materials->pads() }}</dd></div>@endif
                     @if ($materials->tubes() !== [])<div><dt>Tubes</dt><dd>{{ count($materials->tubes()) }}, together <x-length :of="collect($materials->tubes())->reduce(fn ($sum, $tube) => $sum->plus($tube), Length::zero())" :plan="$plan" /></dd></div>@endif
-                    @if ($materials->foamPacks() > 0)<div><dt>Foam</dt><dd>{{ $materials->foamPacks() }} packs</dd></div>@endif
+                    @if ($materials->foamPacks() > 0)<div><dt>Foam</dt><dd>{{ Str::plural('pack', $materials->foamPacks(), prependCount: true) }}</dd></div>@endif
                     @if ($materials->total('earth') > 0)<div><dt>Earth tamped back</dt><dd>{{ $volume($materials->total('earth')) }}</dd></div>@endif
                 </dl>
                 <table>
@@ -51,7 +52,7 @@
                 <x-sum-field :f="$ask('waste', 'Waste, %', 'Empty: 10.')" />
                 <x-sum-field :f="$ask('water', 'Water per bag, '.$waterUnit, 'From its label.')" />
                 <x-sum-field :f="$ask('lot', 'A truck sells by, '.$system->volume, 'Empty: 0.25.')" />
-                <x-sum-field :f="$ask('pack', 'A foam pack fills, ft³', 'From its label. Empty: 0.375.')" />
+                <x-sum-field :f="$ask('pack', 'A foam pack fills, '.$plan->notation->system()->little, 'From its label. Empty: '.Foam::usualPack($plan->notation->system()).'.')" />
                 <button class="button button-second">Work it out</button>
             </form>
             <x-cautions :step="Step::Materials" :site="$site" :way="$materials->hold" />
