@@ -128,7 +128,8 @@ final class LevelTest extends JobTestCase
     public function test_instruments_are_weighed_and_tested_before_anything_is_levelled(): void
     {
         $page = $this->get("/jobs/{$this->job->id}/level/instruments?one_way=3&other_way=1&string=12m&a_1=1500&b_1=1400&to_a_1=15m&to_b_1=15m&a_2=1520&b_2=1415&to_a_2=3m&to_b_2=33m");
-        $page->assertOk()->assertSee('turned at each hop will do')->assertSee('1.0 mm too high');
+        $page->assertOk()->assertSeeText('to the far corner, never turned')->assertSeeText('to the far corner, turned end for end each time')->assertSeeText('one hose reaches every post');
+        $page->assertSee('turned at each hop will do')->assertSee('1.0 mm too high');
         // From the middle B stands 100 higher; from close to A it reads 105: 5 mm over 30 m of difference.
         $page->assertSee('The line of sight falls 1.7 mm in 10 m')->assertSee('more than the 1 mm');
         // Hung at one end: L (wL + W) / 2T = 12 (0.12 + 0.2) / 100 m.

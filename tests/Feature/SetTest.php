@@ -60,7 +60,7 @@ final class SetTest extends JobTestCase
         $this->send('ready', ['item' => 'covered', 'post' => 'A1']);
         $this->post1()->assertSee('Measure once more, another way')->assertSee('racked');
         $this->send('cross_checked', ['before' => 'pour', 'route' => 'long_diagonal', 'off' => '2']);
-        $this->post1()->assertSee('Fill A1')->assertSee('Ready to fill')->assertSee('Rod out the air')->assertSee('within 60 min');
+        $this->post1()->assertSee('Fill A1')->assertSee('Ready to fill')->assertSeeText('Concrete from the gravel to the ground')->assertSee('Rod out the air')->assertSee('within 60 min');
         $this->travelTo('2026-06-01 09:30:00');
         $this->send('filled', ['post' => 'A1', 'step' => 'started', 'celsius' => '35']);
         $this->travelTo('2026-06-01 09:42:00');

@@ -79,6 +79,14 @@ final class HoldAdviserTest extends TestCase
         $this->assertNull(HoldAdviser::best(new HoldingSite(...['noBrace' => true] + $only)));
     }
 
+    public function test_what_keeps_a_way_from_leading_is_told_before_all_else_and_only_there(): void
+    {
+        $against = array_column(array_map(fn (HoldAdvice $advice) => [$advice->hold->value, $advice->against], $this->ranked(['soil' => Soil::Sand, 'roof' => true, 'noBrace' => true])), 1, 0);
+        $this->assertSame([HoldReason::UnderARoofThatLifts, HoldReason::UnderARoofThatLifts, HoldReason::FoamAlone], [$against['earth'][0], $against['gravel'][0], $against['foam'][0]]);
+        $this->assertNotContains(HoldReason::UnderARoofThatLifts, $against['concrete']);
+        $this->assertNotContains(null, array_merge(...array_values($against)));
+    }
+
     public function test_where_nothing_may_lead_nothing_is_called_best(): void
     {
         $site = ['soil' => Soil::Clay, 'roof' => true, 'banned' => [Hold::Concrete, Hold::Collar, Hold::Pier]];

@@ -18,6 +18,8 @@ use Aequus\Set\SetClock;
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+use Tests\Told;
 
 /** A post filled at eight in the morning. */
 final class SetClockTest extends TestCase
@@ -90,6 +92,7 @@ final class SetClockTest extends TestCase
         $fills = array_values(array_filter($this->pour(Hold::Concrete), fn (PourStep $step) => $step->below !== null));
         $this->assertEqualsWithDelta([2000 / 3, 1000 / 3, 0.0], array_map(fn (PourStep $step) => $step->below?->inMillimetres(), $fills), 1e-3);
         $this->assertSame([4, 8, 12], array_map(fn (PourStep $step) => $step->bags, $fills));
+        $this->assertSame([PourDeed::FillFromBothSides, PourDeed::FillFromBothSides, PourDeed::FillToTheGround], array_map(fn (PourStep $step) => $step->do->is, $fills));
         $this->assertContains(PourDeed::SetTheAnchor, array_map(fn (PourStep $step) => $step->do->is, $this->pour(Hold::Pier)));
     }
 
@@ -112,6 +115,10 @@ final class SetClockTest extends TestCase
         $this->assertCount(7 + 2, $steps);
         $this->assertSame([3, 6], array_keys(array_filter(array_combine(range(1, 9), $steps), fn (PourStep $step) => $step->do->is === PourDeed::TampALiftAndPlumb)));
         $this->assertSame([], array_filter($steps, fn (PourStep $step) => $step->bags !== null));
+        // Six lifts of 150: at the last both faces are plumbed anyway.
+        $six = (new PourPlan(Hold::Gravel, Length::millimetres(900), Length::zero(), 0))->steps;
+        $this->assertSame([2], array_keys(array_filter($six, fn (PourStep $step) => $step->do->is === PourDeed::TampALiftAndPlumb)));
+        $this->assertSame('Lift 3 of 6: fill, tamp round and round, then plumb both faces', Told::say(Builds::plan(), $six[2]->do));
     }
 
     /** @return list<PourStep> */

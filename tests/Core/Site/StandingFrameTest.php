@@ -172,6 +172,14 @@ final class StandingFrameTest extends TestCase
         $this->assertSame([PourPoint::Mix], $after->lack['B1'] ?? []);
     }
 
+    public function test_a_post_is_on_its_mark_only_where_readings_say_so(): void
+    {
+        $onIts = fn (Payload ...$read): bool => (new ReadyToPour((new SimulatedBuilder($this->plan(), '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...$read))->site(), $this->plan()->grid->labelled('B1')))->points[PourPoint::OnItsMark->value];
+        $this->assertTrue($onIts(...Builds::readings($this->plan())));
+        $this->assertFalse($onIts(...Builds::readings($this->plan(), ['B1' => [60.0, 0.0]])), 'it stands 60 mm off');
+        $this->assertFalse($onIts(), 'nothing was taped');
+    }
+
     public function test_a_pier_is_ready_before_anything_stands_on_it(): void
     {
         $plan = $this->plan()->withHolding(new Holding(Hold::Pier, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
