@@ -6,6 +6,8 @@ namespace Tests\Core\Site;
 
 use Aequus\Cut\TopNetwork;
 use Aequus\Guide\Set\StopNow;
+use Aequus\Logbook\Book\Decision;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Kind\Payload;
@@ -178,6 +180,32 @@ final class StandingFrameTest extends TestCase
         $this->assertTrue($onIts(...Builds::readings($this->plan())));
         $this->assertFalse($onIts(...Builds::readings($this->plan(), ['B1' => [60.0, 0.0]])), 'it stands 60 mm off');
         $this->assertFalse($onIts(), 'nothing was taped');
+    }
+
+    public function test_a_hole_is_deep_enough_only_where_it_was_dug_so_deep_or_taken_so_with_a_reason(): void
+    {
+        $deep = fn (Payload ...$more): bool => (new ReadyToPour($this->site(...$more), $this->plan()->grid->labelled('B1')))->points[PourPoint::HoleDeep->value];
+        $this->assertFalse($deep());
+        $this->assertFalse($deep(new HoleDug($this->id('B1'), Length::millimetres(1040))), 'with the thinnest gravel 10 mm short');
+        $this->assertTrue($deep(new HoleDug($this->id('B1'), Length::millimetres(1100))));
+        $this->assertTrue($deep(new HoleDug($this->id('B1'), Length::millimetres(1040)), new Decision(DecisionAbout::AcceptShortHole, $this->id('B1'), 'rock')));
+    }
+
+    public function test_what_was_measured_again_before_the_cut_says_nothing_before_the_pour(): void
+    {
+        $site = $this->site(new CrossChecked(PointOfNoReturn::Cut, CheckRoute::OtherLevel, Length::zero()));
+        $this->assertSame([false, true], [ReadyToPour::isCrossChecked($site, PointOfNoReturn::Pour), ReadyToPour::isCrossChecked($site, PointOfNoReturn::Cut)]);
+    }
+
+    public function test_gravel_waits_for_no_mix_and_a_lean_read_one_way_is_not_taken(): void
+    {
+        $post = $this->plan()->grid->labelled('A1');
+        $gravel = $this->plan()->withHolding(new Holding(Hold::Gravel, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
+        $points = (new ReadyToPour((new SimulatedBuilder($gravel, '2026-06-01', ...$this->book($this->standing())))->site(), $post))->points;
+        $this->assertSame([true, false, false, false], array_map(fn (PourPoint $point) => array_key_exists($point->value, $points), [PourPoint::Foot, PourPoint::Mix, PourPoint::Weather, PourPoint::Covered]));
+        $taken = new Decision(DecisionAbout::AcceptLean, $post->id, 'a screen hides it');
+        $leans = fn (int $faces): SiteState => $this->site(new PostSet($post->id), ...array_slice($this->plumb('A1', 30.0, 30.0), 0, $faces), ...[$taken]);
+        $this->assertSame([false, true], [ReadyToPour::isPlumb($leans(1), $post), ReadyToPour::isPlumb($leans(2), $post)]);
     }
 
     public function test_a_pier_is_ready_before_anything_stands_on_it(): void
