@@ -171,6 +171,9 @@ final class StandingFrameTest extends TestCase
         $seen = array_map(fn (ReadyItem $item) => new SeenReady($item, $item === ReadyItem::Mix ? $this->id('A1') : null), ReadyItem::cases());
         $after = new StopNow($this->site(...$this->standing(), ...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::zero())]), $now);
         $this->assertSame(['A1'], $labels($after));
+        $checked = new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::zero());
+        $begun = new StopNow($this->site(...$this->standing(), ...$seen, ...[$checked, new PostFilled($this->id('A1'), FillStep::Started)]), $now);
+        $this->assertSame([], $labels($begun), 'what is begun is finished, not begun again');
         $this->assertSame([PourPoint::Mix], $after->lack['B1'] ?? []);
     }
 
