@@ -61,8 +61,9 @@ final readonly class Materials
         $onSite = $sums->number('on_site', 0, 100_000);
         $this->onSite = $onSite === null ? null : (int) $onSite;
         $this->waterPerBag = $sums->number('water', 0.1, 50);
-        $pack = $sums->number('pack', 0.01, $system->littleDecimals === 0 ? 300 : 10);
-        $this->pack = $pack === null ? Foam::PACK_CUBIC_FEET : $pack * $system->perLittle / Concrete::CUBIC_FOOT;
+        $cubicFeet = $system->perLittle / Concrete::CUBIC_FOOT;
+        $pack = $sums->number('pack', 0.01, round(Foam::LARGEST_PACK_CUBIC_FEET / $cubicFeet));
+        $this->pack = $pack === null ? Foam::PACK_CUBIC_FEET : $pack * $cubicFeet;
         $this->bag = Bag::of($site->plan->notation->unit, $this->bagMass);
         $volumes = [];
         foreach ($this->holes as $hole) {

@@ -12,10 +12,15 @@ final class Foam
     /** What a pack fills until its label says otherwise, ft³. */
     public const PACK_CUBIC_FEET = 0.375;
 
-    /** What a pack fills until its label says otherwise, in the volume by which a job tells one hole’s worth. */
+    /** No pack fills more, ft³. */
+    public const LARGEST_PACK_CUBIC_FEET = 10.0;
+
+    /** What a pack fills until its label says otherwise, in the volume by which a job tells one hole’s worth, to three figures. */
     public static function usualPack(UnitSystem $in): float
     {
-        return round(self::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT / $in->perLittle, 3 - 2 * (int) ($in->littleDecimals === 0));
+        $pack = self::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT / $in->perLittle;
+
+        return round($pack, 3 - (int) ceil(log10($pack)));
     }
 
     /** @param  float  $volume  mm³ */

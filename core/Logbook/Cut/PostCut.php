@@ -12,29 +12,21 @@ use Aequus\Logbook\Kind\Phrase;
 use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Logbook\Kind\SaysOnlyWhichPost;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
 use Aequus\Logbook\Kind\Whom;
-use Aequus\Measure\Stored;
 use Aequus\Plan\Posts\PostId;
 
 /** A post was cut at its mark. */
 final readonly class PostCut implements Payload
 {
     use SaysItUnderAnyPlan;
-
-    public function __construct(public PostId $post)
-    {
-    }
+    use SaysOnlyWhichPost;
 
     public function kind(): EntryKind
     {
         return EntryKind::PostCut;
-    }
-
-    public function posts(): array
-    {
-        return [$this->post];
     }
 
     public function questions(Known $known): array
@@ -47,16 +39,6 @@ final readonly class PostCut implements Payload
             $onTrestle || $known->isHard($this->post) ? null : Question::doubtful(QuestionAbout::CutBeforeHard),
             $short === [] ? null : Question::doubtful(QuestionAbout::CutWhileAnotherIsShort, posts: $short),
         ]));
-    }
-
-    public function stored(): array
-    {
-        return ['post' => $this->post->value];
-    }
-
-    public static function fromStored(Stored $stored): self
-    {
-        return new self(PostId::of($stored->text('post')));
     }
 
     public static function phrases(): array

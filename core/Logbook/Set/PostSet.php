@@ -12,44 +12,25 @@ use Aequus\Logbook\Kind\Phrase;
 use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Logbook\Kind\SaysOnlyWhichPost;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
 use Aequus\Logbook\Kind\Whom;
-use Aequus\Measure\Stored;
-use Aequus\Plan\Posts\PostId;
 
 /** A post stands in its hole, on its foot, braced or filled. */
 final readonly class PostSet implements Payload
 {
     use SaysItUnderAnyPlan;
-
-    public function __construct(public PostId $post)
-    {
-    }
+    use SaysOnlyWhichPost;
 
     public function kind(): EntryKind
     {
         return EntryKind::PostSet;
     }
 
-    public function posts(): array
-    {
-        return [$this->post];
-    }
-
     public function questions(Known $known): array
     {
         return $known->dugDepth($this->post) === null && $known->plan()->holdOf($this->post)->isDug() ? [Question::doubtful(QuestionAbout::SetBeforeDug)] : [];
-    }
-
-    public function stored(): array
-    {
-        return ['post' => $this->post->value];
-    }
-
-    public static function fromStored(Stored $stored): self
-    {
-        return new self(PostId::of($stored->text('post')));
     }
 
     public static function phrases(): array

@@ -10,40 +10,21 @@ use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
+use Aequus\Logbook\Kind\SaysOnlyWhichPost;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
 use Aequus\Logbook\Kind\Whom;
-use Aequus\Measure\Stored;
-use Aequus\Plan\Posts\PostId;
 
 /** A stake was moved: what was taped to it before counts as old. */
 final readonly class StakeMoved implements Payload
 {
     use AsksNothing;
     use SaysItUnderAnyPlan;
-
-    public function __construct(public PostId $post)
-    {
-    }
+    use SaysOnlyWhichPost;
 
     public function kind(): EntryKind
     {
         return EntryKind::StakeMoved;
-    }
-
-    public function posts(): array
-    {
-        return [$this->post];
-    }
-
-    public function stored(): array
-    {
-        return ['post' => $this->post->value];
-    }
-
-    public static function fromStored(Stored $stored): self
-    {
-        return new self(PostId::of($stored->text('post')));
     }
 
     public static function phrases(): array
