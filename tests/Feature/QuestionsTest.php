@@ -43,6 +43,9 @@ final class QuestionsTest extends JobTestCase
 
     /** @param  array<string, string>  $fields */
     #[TestWith(['entries/tape', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => '5900'], 'distance', 'By the plan this is 5400 mm'])]
+    #[TestWith(['entries/tape', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'lay' => 'along_ground', 'distance' => '5000'], 'distance', 'By the plan this is 5400 mm'])]
+    #[TestWith(['entries/tape', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'lay' => 'along_ground', 'distance' => '6900'], 'distance', 'By the plan this is 5400 mm'])]
+    #[TestWith(['entries/tape', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'lay' => 'along_ground', 'rise' => '300', 'distance' => '5900'], 'distance', 'By the plan this is 5400 mm'])]
     #[TestWith(['entries/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '3100'], 'rod', 'the rod would read about 1600 mm'])]
     #[TestWith(['entries/rod', ['post' => 'B2', 'set_up' => '1', 'rod' => '160'], 'rod', 'the rod would read about 1600 mm'])]
     #[TestWith(['entries/hole', ['post' => 'A1', 'depth' => '1400'], 'depth', 'It needs 1100 mm'])]
@@ -73,6 +76,13 @@ final class QuestionsTest extends JobTestCase
         $this->assertSame($before + 1, LogEntry::query()->count());
         $this->assertStringContainsString('"as_typed":true', (string) LogEntry::query()->latest('sequence')->value('payload'));
         $this->send($path, $form)->assertSessionHasErrors(); // the same id with other content
+    }
+
+    public function test_a_tape_along_the_ground_may_read_as_long_as_a_slope_makes_it(): void
+    {
+        $before = LogEntry::query()->count();
+        $this->send('entries/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'lay' => 'along_ground', 'distance' => '6000', 'form' => 'asked']))->assertSessionHasNoErrors();
+        $this->assertSame($before + 1, LogEntry::query()->count());
     }
 
     public function test_a_benchmark_that_is_corrected_moves_nothing_that_its_own_rods_told(): void

@@ -29,6 +29,9 @@ final readonly class TapeReading implements StakeReading
     /** A tape nobody said the length of is not longer than this, mm. */
     private const LONGEST_TAPE = 200_000.0;
 
+    /** A length along a slope of 1 in 2 over its level length, √5 / 2. */
+    private const STEEPEST = 1.118;
+
     /**
      * @param  Length  $distance  as the tape showed it
      * @param  string  $name  which of several tapes; empty for the job’s own
@@ -79,14 +82,24 @@ final readonly class TapeReading implements StakeReading
             return [];
         }
         $planned = $one->at->distanceTo($other->at);
-        $misfit = abs($this->distance->minus($planned)->inMillimetres());
+        $misfit = $this->misfit($planned->inMillimetres());
         $guesses = fn (): array => $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), max(3.0, 3 * $this->tape->sigma($planned)));
 
         return match (true) {
             $this->distance->isLongerThan($longest) => [Question::impossible(QuestionAbout::LongerThanTheTape, 'distance', $this->distance, $longest, $guesses())],
-            $this->lay === TapeLay::Level && $misfit > $known->tapeBound() => [Question::doubtful(QuestionAbout::TapeFarFromPlan, 'distance', $this->distance, $planned, $guesses())],
+            $misfit > $known->tapeBound() => [Question::doubtful(QuestionAbout::TapeFarFromPlan, 'distance', $this->distance, $planned, $guesses())],
             default => [],
         };
+    }
+
+    /** How far the planned distance lies, mm, from what the tape can mean: laid along the ground with no rise told, all that a slope of up to 1 in 2 leaves of it. */
+    private function misfit(float $planned): float
+    {
+        $read = $this->distance->inMillimetres();
+        $level = $this->rise === null ? $read : sqrt(max(0.0, $read ** 2 - $this->rise->inMillimetres() ** 2));
+        $least = $this->lay === TapeLay::Level || $this->rise !== null ? $level : $read / self::STEEPEST;
+
+        return max(0.0, $planned - $level, $least - $planned);
     }
 
     public function stored(): array
