@@ -142,7 +142,7 @@ final readonly class ReadingSheet
         $judged = null;
         foreach ($sequences as $sequence) {
             $id = TakenReadings::id($sequence);
-            $far = $survey->far?->setsAside($id);
+            $far = $survey->far->setsAside($id);
             if ($far !== null) {
                 return ['out', 'far from the plan: waits', Length::millimetres($far->misfit)];
             }

@@ -38,9 +38,9 @@ final readonly class KnownSite implements Known
         return (new PlanNetwork($this->site->plan))->guesses();
     }
 
-    public function tapeBound(): float
+    public function farBeyond(Length $planned): Length
     {
-        return $this->site->square->survey->far->bound ?? 300.0;
+        return $this->site->square->farBeyond($planned);
     }
 
     public function isCorrection(): bool

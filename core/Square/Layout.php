@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Square;
 
+use Aequus\Adjust\GrossErrors\FarFromPlan;
 use Aequus\Adjust\Placement\PlacedStake;
 use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Logbook\Log;
@@ -72,6 +73,17 @@ final readonly class Layout
         $corners = $plan->grid->corners();
         $this->unread = $this->stillToRead($log);
         $this->outline = $corners === null ? null : new Outline($corners, $this->taken);
+    }
+
+    /** How far a distance may be from what the plan has for it before it is asked about, told from what was taped so far. */
+    public function farBeyond(Length $planned): Length
+    {
+        $network = new PlanNetwork($this->plan);
+        // Where stakes are only set roughly nothing is adjusted, and no survey has looked for it.
+        $far = $this->rough === null ? $this->survey->far
+            : new FarFromPlan(array_values($this->taken->readings), $network->design, $network->guesses(), $this->taken->confirmed);
+
+        return Length::millimetres($far->bound($planned->inMillimetres()));
     }
 
     public function surveyed(): SurveyedBefore
@@ -174,8 +186,8 @@ final readonly class Layout
                 $this->rough->off() !== [] => SquareVerdict::RoughOff,
                 default => SquareVerdict::Rough,
             },
-            $survey->far?->inAnotherUnit !== null => SquareVerdict::AnotherUnit,
-            $survey->far !== null && $survey->far->setAside !== [] => SquareVerdict::FarFromPlan,
+            $survey->far->inAnotherUnit !== null => SquareVerdict::AnotherUnit,
+            $survey->far->setAside !== [] => SquareVerdict::FarFromPlan,
             $survey->unsettled !== [] => SquareVerdict::NoRest,
             $this->unread() !== [] => SquareVerdict::ReadingsMissing,
             $survey->conflict !== null && $survey->conflict->comesFirst => SquareVerdict::LinesContradict,

@@ -32,7 +32,7 @@ use Aequus\Square\Readings\TakenReadings;
 final readonly class Survey
 {
     /**
-     * @param  ?FarFromPlan  $far  what was found before anything was adjusted
+     * @param  FarFromPlan  $far  what was found before anything was adjusted
      * @param  list<string>  $known  ids of the stakes whose place is determined, in plan order
      * @param  list<string>  $free  ids of those that some reading touches and none determines
      * @param  list<string>  $unsettled  those of them that come to no rest, because readings contradict each other grossly
@@ -47,7 +47,7 @@ final readonly class Survey
      * @param  ?AgainstLine  $against  how the stakes lie to the first fixed line read; null where none was
      */
     private function __construct(
-        public ?FarFromPlan $far,
+        public FarFromPlan $far,
         public array $known = [],
         public array $free = [],
         public array $unsettled = [],

@@ -71,8 +71,8 @@ final readonly class VerdictWords
             SquareVerdict::NothingRead => ['Nothing is taped yet', "{$all} readings prove this layout to {$tolerance}. They are listed in walking order; begin with the first."],
             SquareVerdict::RoughOff => [$this->plural(count($square->rough?->off() ?? []), 'rough reading is', 'rough readings are').' more than a hand off', 'Set those stakes nearer. To the tolerance the layout is proved later, on boards and strings.'],
             SquareVerdict::Rough => ['The outline is staked roughly, within a hand’s breadth', "Stakes between were not measured; the strings give them their places. Nothing is proved to {$tolerance}: that is done on nails and strings once the boards stand."],
-            SquareVerdict::AnotherUnit => ['Every tape reads '.number_format($this->timesOff(), 2).' times what the plan has', 'Nothing was adjusted. '.($survey->far?->inAnotherUnit ? (new Speech($this->plan))->say($survey->far->inAnotherUnit[0]->asks(($survey->far->ratio ?? 1) > 1)) : 'Do these tapes belong to this plan?')],
-            SquareVerdict::FarFromPlan => [$this->plural(count($survey->far->setAside ?? []), 'tape is', 'tapes are').' far from the plan', $this->farAway()],
+            SquareVerdict::AnotherUnit => ['Every tape reads '.number_format($this->timesOff(), 2).' times what the plan has', 'Nothing was adjusted. '.($survey->far->inAnotherUnit ? (new Speech($this->plan))->say($survey->far->inAnotherUnit[0]->asks($survey->far->ratio > 1)) : 'Do these tapes belong to this plan?')],
+            SquareVerdict::FarFromPlan => [$this->plural(count($survey->far->setAside), 'tape is', 'tapes are').' far from the plan', $this->farAway()],
             SquareVerdict::LinesContradict => [$this->lines($survey->linesInConflict()).' can’t both lie as the plan has them', 'Offsets from the stakes tell how they lie to each other. Until that is settled nothing is judged by a line.'],
             SquareVerdict::AgainstTheLine => $this->againstTheLine() ?? ['The layout stands off its line', ''],
             SquareVerdict::NoRest => ['These readings make no figure', 'They contradict each other so grossly that no place comes out for '.$this->labels($survey->unsettled).'.'],
@@ -119,7 +119,7 @@ final readonly class VerdictWords
 
     private function timesOff(): float
     {
-        return $this->site->square->survey->far->ratio ?? 1.0;
+        return $this->site->square->survey->far->ratio;
     }
 
     private function farAway(): string
@@ -129,7 +129,7 @@ final readonly class VerdictWords
             $misfit = Length::millimetres($one->misfit);
 
             return "{$this->reading($one->id)} reads {$this->plan->write($misfit->magnitude())} too ".($misfit->isPositive() ? 'much' : 'little').'.'.($one->guesses === [] ? '' : ' '.(new Speech($this->plan))->say($one->guesses[0]->asks($misfit->isPositive())));
-        }, array_slice($far->setAside ?? [], 0, 4));
+        }, array_slice($far->setAside, 0, 4));
 
         return implode(' ', $each).' They count for nothing until they are pulled again or confirmed; nothing is judged before.';
     }
@@ -224,7 +224,7 @@ final readonly class VerdictWords
             $room = $this->plan->write($kept->room);
             $rests[] = "{$kept->post->label} stands {$room} off {$kept->line->name}, face to line; ".($kept->isKept() ? 'that is kept.' : 'that is less than the '.$this->plan->write($kept->line->least ?? Length::zero()).' to be kept.');
         }
-        if ($survey->far !== null && $survey->far->offPlan !== []) {
+        if ($survey->far->offPlan !== []) {
             $rests[] = $this->labels($survey->far->offPlan).' stand'.(count($survey->far->offPlan) === 1 ? 's' : '').' far off the plan: several tapes say so.';
         }
         if ($survey->placed?->way === PlacementWay::ByLine && ! ($survey->placed->lines->direction ?? true)) {

@@ -36,8 +36,11 @@ final readonly class FarFromPlan
     /** @var ?list<Guess> what all figures were taken for; null unless they seem to be in another unit */
     public ?array $inAnotherUnit;
 
-    /** How far off the plan a distance may be, mm. */
-    public float $bound;
+    /** How far off the plan a distance may be, mm; with few distances more where it is long. */
+    private float $bound;
+
+    /** Of the planned distance, what it may be off with few distances. */
+    private float $share;
 
     /** Median of read over planned. */
     public float $ratio;
@@ -54,7 +57,7 @@ final readonly class FarFromPlan
         $this->ratio = self::median(array_map(fn (Distance $reading) => $reading->observed() / $reading->computed($design), $distances), 1.0);
         $scatter = 1.4826 * self::median(array_map(abs(...), $misfits), 0.0);
         $known = count($distances) >= self::SCATTER_KNOWN;
-        $this->bound = $known ? max(150.0, 6 * $scatter) : 300.0;
+        [$this->bound, $this->share] = $known ? [max(150.0, 6 * $scatter), 0.0] : [300.0, 0.05];
         $free = array_diff(array_map(fn (Distance $reading) => $reading->id(), $distances), $confirmed);
         if (count($distances) >= self::ENOUGH && ($this->ratio < self::SAME_UNIT[0] || $this->ratio > self::SAME_UNIT[1]) && $free !== []) {
             [$this->inAnotherUnit, $this->setAside, $this->offPlan] = [Guesses::ofRatio($this->ratio), [], []];
@@ -62,7 +65,7 @@ final readonly class FarFromPlan
             return;
         }
         $this->inAnotherUnit = null;
-        $far = array_filter($distances, fn (Distance $reading, int $i) => abs($misfits[$i]) > ($known ? $this->bound : max($this->bound, 0.05 * $reading->computed($design))), ARRAY_FILTER_USE_BOTH);
+        $far = array_filter($distances, fn (Distance $reading, int $i) => abs($misfits[$i]) > $this->bound($reading->computed($design)), ARRAY_FILTER_USE_BOTH);
         $times = [];
         foreach ($far as $reading) {
             foreach ($reading->stations() as $station) {
@@ -79,6 +82,12 @@ final readonly class FarFromPlan
             }
         }
         $this->setAside = $setAside;
+    }
+
+    /** How far off the plan a distance of this planned length may be; both mm. */
+    public function bound(float $planned): float
+    {
+        return max($this->bound, $this->share * $planned);
     }
 
     public function setsAside(string $id): ?FarReading

@@ -23,7 +23,7 @@ final readonly class ConfirmFarReadings implements Rule
     public function moves(SiteState $site): iterable
     {
         $far = $site->square->survey->far;
-        if ($far === null || $site->decided(DecisionAbout::AcceptOutline) !== null) {
+        if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
             return;
         }
         if ($far->inAnotherUnit !== null) {

@@ -36,7 +36,7 @@ final readonly class StraightenLayout implements Rule
         }
         $close = $site->plan->tolerances->squareness->inMillimetres() / 2;
         $alike = [];
-        $off = array_flip($site->square->survey->far->offPlan ?? []);
+        $off = array_flip($site->square->survey->far->offPlan);
         $toMove = $site->square->toMove();
         // A stake that is itself off its plan comes first: it drags at all others.
         usort($toMove, fn (PlacedStake $one, PlacedStake $other) => isset($off[$other->name]) <=> isset($off[$one->name]));

@@ -17,8 +17,8 @@ interface Known
     /** What a figure between stakes that does not fit may come from. */
     public function guesses(): Guesses;
 
-    /** How far a distance between stakes may be from the plan, mm. */
-    public function tapeBound(): float;
+    /** How far a distance between stakes may be from what the plan has for it, before it is asked about. */
+    public function farBeyond(Length $planned): Length;
 
     /** Whether the entry takes the place of an earlier one. */
     public function isCorrection(): bool;

@@ -63,7 +63,7 @@ final readonly class SpacingRead implements Payload
             default => null,
         };
 
-        return $planned !== null && abs($this->distance->minus($planned)->inMillimetres()) > $known->tapeBound()
+        return $planned !== null && $this->distance->minus($planned)->magnitude()->isLongerThan($known->farBeyond($planned))
             ? [Question::doubtful(QuestionAbout::SpacingFarFromPlan, 'spacing', $this->distance, $planned, $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), 9.0))] : [];
     }
 

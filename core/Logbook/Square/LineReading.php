@@ -63,7 +63,7 @@ final readonly class LineReading implements StakeReading
         $planned = $line->off($post->at);
         $misfit = $this->off->minus($planned);
 
-        return $misfit->magnitude()->inMillimetres() > $known->tapeBound()
+        return $misfit->magnitude()->isLongerThan($known->farBeyond($planned->magnitude()))
             ? [Question::doubtful(QuestionAbout::OffsetFarFromPlan, 'off', $this->off->magnitude(), $planned->magnitude(), $known->guesses()->ofFigure($this->off->magnitude()->inMillimetres(), $planned->magnitude()->inMillimetres(), max(3.0, 3 * $this->sigma())))] : [];
     }
 

@@ -63,7 +63,7 @@ final readonly class StringReading implements StakeReading
 
     public function questions(Known $known): array
     {
-        return $this->offLine()->magnitude()->inMillimetres() > $known->tapeBound()
+        return $this->offLine()->magnitude()->isLongerThan($known->farBeyond(Length::zero()))
             ? [Question::doubtful(QuestionAbout::OffsetFarFromPlan, 'off', $this->offLine()->magnitude(), Length::zero(), $known->guesses()->ofMisfit($this->offLine()->inMillimetres(), 6.0))] : [];
     }
 

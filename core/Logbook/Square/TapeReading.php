@@ -87,7 +87,7 @@ final readonly class TapeReading implements StakeReading
 
         return match (true) {
             $this->distance->isLongerThan($longest) => [Question::impossible(QuestionAbout::LongerThanTheTape, 'distance', $this->distance, $longest, $guesses())],
-            $misfit > $known->tapeBound() => [Question::doubtful(QuestionAbout::TapeFarFromPlan, 'distance', $this->distance, $planned, $guesses())],
+            $misfit > $known->farBeyond($planned)->inMillimetres() => [Question::doubtful(QuestionAbout::TapeFarFromPlan, 'distance', $this->distance, $planned, $guesses())],
             default => [],
         };
     }

@@ -9,6 +9,8 @@ use Aequus\Guide\Move\Scope;
 use Aequus\Logbook\Book\Strike;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Question;
+use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Square\BoardsUp;
 use Aequus\Logbook\Square\LineReading;
 use Aequus\Logbook\Square\TapeReading;
@@ -19,6 +21,7 @@ use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
+use Aequus\Site\KnownSite;
 use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
 use PHPUnit\Framework\TestCase;
@@ -87,6 +90,34 @@ final class RoughStageTest extends TestCase
         self::assertEqualsCanonicalizing(array_map(fn ($post) => $post->label, $l->grid->posts), array_unique($touched));
         $far = array_values(array_filter(Builds::readings($l, ['B4' => [0.0, 600.0]]), fn (Payload $one) => $one instanceof TapeReading));
         self::assertSame(SquareVerdict::RoughOff, $this->siteOf($l, $far)->square->verdict());
+    }
+
+    public function test_a_tape_between_rough_stakes_is_asked_about_beyond_what_the_others_scatter(): void
+    {
+        $asked = function (SiteState $site, float $offThePlan): array {
+            [$from, $to] = [$this->plan()->grid->labelled('A1'), $this->plan()->grid->labelled('C1')];
+            $tape = new TapeReading($from->id, $to->id, Length::millimetres(4800 + $offThePlan), TapeClass::Steel);
+
+            return array_map(fn (Question $question) => $question->about, $tape->questions(new KnownSite($site)));
+        };
+        // Nothing read yet: 300 mm, for 5 % of 4800 is less.
+        self::assertSame([], $asked($this->site(), 299.0));
+        self::assertSame([QuestionAbout::TapeFarFromPlan], $asked($this->site(), 301.0));
+        // Six tapes that fit: half of that is far.
+        self::assertSame([], $asked($this->site(...$this->rough([])), 149.0));
+        self::assertSame([QuestionAbout::TapeFarFromPlan], $asked($this->site(...$this->rough([])), -151.0));
+        // Stakes set by the foot scatter, and so may the next one.
+        $scattered = $this->site(...$this->rough(['A1' => [-60.0, 0.0], 'C1' => [0.0, -60.0], 'A2' => [0.0, 60.0], 'C2' => [60.0, 0.0]]));
+        $bound = $scattered->square->farBeyond(Length::millimetres(4800))->inMillimetres();
+        self::assertGreaterThan(300.0, $bound);
+        self::assertSame([], $asked($scattered, $bound - 1));
+        self::assertSame([QuestionAbout::TapeFarFromPlan], $asked($scattered, $bound + 1));
+    }
+
+    public function test_with_few_tapes_a_long_one_may_be_further_off(): void
+    {
+        $long = $this->siteOf(Builds::plan([9000], [3000]), []);
+        self::assertSame([300.0, 450.0], array_map(fn (float $planned) => $long->square->farBeyond(Length::millimetres($planned))->inMillimetres(), [3000.0, 9000.0]));
     }
 
     public function test_boards_struck_again_bring_the_rough_stage_back(): void
