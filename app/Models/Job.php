@@ -41,6 +41,12 @@ final class Job extends Model
         return self::query()->where('user_id', $user->id);
     }
 
+    /** What every page and sheet of a copy says; empty for a job that is none. */
+    public function copyLine(): string
+    {
+        return $this->copy_of === '' ? '' : "Copy of {$this->copy_of}. No evidence for a hand-over.";
+    }
+
     /** @return HasMany<PlanRevision, $this> */
     public function revisions(): HasMany
     {

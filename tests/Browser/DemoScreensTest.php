@@ -32,6 +32,18 @@ final class DemoScreensTest extends BrowserTestCase
         return small;
         JS;
 
+    /** What stands on a sheet of paper. */
+    private const ON_PAPER = <<<'JS'
+        const seen = one => one.getClientRects().length > 0;
+        const head = document.querySelector('.printed');
+        return {
+            head: [getComputedStyle(document.querySelector('#work')).display, getComputedStyle(head).display, getComputedStyle(head).breakInside],
+            says: head.textContent,
+            asks: [...document.querySelectorAll('input:not([type=hidden]), button, select, textarea, summary')].filter(seen).map(one => one.outerHTML.slice(0, 90)),
+            empty: [...document.querySelectorAll('.state')].filter(one => seen(one) && getComputedStyle(one, '::before').printColorAdjust !== 'exact').map(one => one.textContent),
+        };
+        JS;
+
     protected function setUp(): void
     {
         $this->open('demo');
@@ -210,6 +222,22 @@ final class DemoScreensTest extends BrowserTestCase
         $this->visit('/jobs/2/handover');
         $this->assertSees('Plan against what was measured');
         $this->assertLessThanOrEqual(2, $this->printedPages($width, $height));
+    }
+
+    public function test_every_sheet_says_whose_it_is_on_each_page_and_asks_for_nothing_on_paper(): void
+    {
+        $media = fn (string $media) => $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setEmulatedMedia', 'params' => ['media' => $media]]);
+        $media('print');
+        foreach (array_filter(self::VIEWS, fn (string $view) => preg_match('#^/jobs/\d#', $view) === 1) as $view) {
+            $this->visit($view);
+            $found = $this->chromium->driver->executeScript(self::ON_PAPER);
+            // The head of a table is printed again on each page that the table runs over, if it must not break.
+            $this->assertSame(['table', 'table-header-group', 'avoid'], $found['head'], $view);
+            $this->assertMatchesRegularExpression('/Plan revision 1\. Printed \d+ \w+ \d{4}/', $found['says'], $view);
+            $this->assertSame([], $found['asks'], "{$view}: nothing to press or fill in");
+            $this->assertSame([], $found['empty'], "{$view}: a shape that tells a state is printed filled");
+        }
+        $media('screen');
     }
 
     private function printedPages(float $width, float $height): int

@@ -1,6 +1,6 @@
 @use('Aequus\Site\Phase')
 @use('App\View\Stepper')
-@props(['title', 'site' => null, 'phase' => null])
+@props(['title', 'site' => null, 'phase' => null, 'revision' => null])
 <!DOCTYPE html>
 <html lang="en">
 <head>
@@ -39,8 +39,10 @@
     </header>
     <main id="work" tabindex="-1">
         <x-notices />
-        @if ($site)<p class="printed">{{ $site->job->name }}{{ $site->job->place ? ', '.$site->job->place : '' }}. Plan revision {{ $site->job->revision->number }}. Printed {{ now()->setTimezone($site->job->zone ?: 'UTC')->format('j M Y, H:i') }}.</p>@endif
-        @if ($site && $site->job->copy_of)<p class="copy-of" role="note">Copy of {{ $site->job->copy_of }}. No evidence for a hand-over.</p>@endif
+        @if ($site)
+            <x-sheet-head :job="$site->job" :revision="$revision ?? $site->job->revision" />
+            @if ($site->job->copy_of)<p class="copy-of" role="note">{{ $site->job->copyLine() }}</p>@endif
+        @endif
         {{ $slot }}
     </main>
 </div>

@@ -18,14 +18,14 @@
             @else
                 <table class="book">
                     <caption class="vh">Entries, newest first</caption>
-                    <thead><tr><th scope="col" class="num">No.</th><th scope="col">What</th><th scope="col">When and who</th><th scope="col"><span class="vh">Strike</span></th></tr></thead>
+                    <thead><tr><th scope="col" class="num">No.</th><th scope="col">What</th><th scope="col">When and who</th><th scope="col" class="no-print"><span class="vh">Strike</span></th></tr></thead>
                     <tbody>
                         @php($strike = route('logbook', $job).'?strike=')
                         @foreach ($lines->lines as $line)
                             <tr class="is-{{ $line->standing }}" id="entry-{{ $line->entry->sequence }}"><td class="num">{{ $line->entry->sequence }}</td>
                                 <td><span class="book-what"><x-words :say="$line->what" /></span>@if ($line->standingWords)<br><span class="muted">{{ $line->standingWords }}</span>@endif</td>
                                 <td>{{ $line->when }}<br><span class="muted">{{ $line->who }}, plan {{ $line->entry->planRevision }}</span></td>
-                                <td>@if ($line->standing === 'counts' || $line->standing === 'old')<a href="{{ $strike.$line->entry->sequence }}#strike" aria-label="{{ $line->entry->payload instanceof Strike ? 'Undo' : 'Strike' }} entry {{ $line->entry->sequence }}">{{ $line->entry->payload instanceof Strike ? 'Undo' : 'Strike' }}</a>@endif</td></tr>
+                                <td class="no-print">@if ($line->standing === 'counts' || $line->standing === 'old')<a href="{{ $strike.$line->entry->sequence }}#strike" aria-label="{{ $line->entry->payload instanceof Strike ? 'Undo' : 'Strike' }} entry {{ $line->entry->sequence }}">{{ $line->entry->payload instanceof Strike ? 'Undo' : 'Strike' }}</a>@endif</td></tr>
                         @endforeach
                     </tbody>
                 </table>

@@ -17,9 +17,9 @@ thead { display: table-header-group; } th { font-size: 7.5pt; } tr { page-break-
 .foot { position: fixed; bottom: -10mm; left: 0; right: 0; font-size: 7pt; color: #555; } .sign td { border: 0; padding-top: 12mm; } .sign span { border-top: .3mm solid #14201a; display: block; padding-top: 1mm; }
 </style></head>
 <body>
-<div class="foot">@if ($job->copy_of)Copy of {{ $job->copy_of }}: no evidence for a hand-over. @endif{{ $job->name }}, plan revision {{ $job->revision->number }}, {{ Str::plural('entry', count($state->log->entries), prependCount: true) }}. Local code, the permit office, the maker’s instructions and a licensed engineer come before anything on this sheet.</div>
+<div class="foot">{{ $job->copyLine() }} {{ $job->name }}, plan revision {{ $job->revision->number }}, {{ Str::plural('entry', count($state->log->entries), prependCount: true) }}. Local code, the permit office, the maker’s instructions and a licensed engineer come before anything on this sheet.</div>
 <h1>{{ $job->name }}</h1>
-@if ($job->copy_of)<p><b>Copy of {{ $job->copy_of }}. No evidence for a hand-over.</b></p>@endif
+@if ($job->copy_of)<p><b>{{ $job->copyLine() }}</b></p>@endif
 <p>{{ $job->place ? $job->place.'. ' : '' }}{{ Names::of($plan->kind) }}, {{ Str::plural('post', count($plan->grid->posts), prependCount: true) }}, plan revision {{ $job->revision->number }}.
     @if ($handover->given)Handed over to {{ $handover->given->to }}.{{ $handover->given->remark ? ' '.$handover->given->remark : '' }}@elseif ($changed)Handed over under an earlier plan; this one was not taken over yet.@else Not handed over yet.@endif
     @if ($handover->incomplete() !== [])In the book a depth, a plumb reading or a cut is missing at {{ implode(', ', $handover->incomplete()) }}.@endif</p>
