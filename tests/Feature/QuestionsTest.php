@@ -57,6 +57,10 @@ final class QuestionsTest extends JobTestCase
     #[TestWith(['entries/post_set', ['post' => 'A1'], 'post', 'would have to be dug first'])]
     #[TestWith(['entries/post_cut', ['post' => 'A1'], 'post', 'cut when it stands'])]
     #[TestWith(['entries/top', ['post' => 'A1', 'above' => '11000'], 'above', 'Its mark is 1100 mm'])]
+    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'minus_y', 'gap' => '3', 'level' => '1200', 'stage' => 'hole_open'], 'gap', 'A1 is not written down as set'])]
+    #[TestWith(['entries/twist', ['post' => 'A1', 'twist' => '1', 'over' => '140', 'turned' => 'with'], 'twist', 'A1 is not written down as set'])]
+    #[TestWith(['entries/spacing', ['from' => 'A1', 'to' => 'B1', 'at' => 'top', 'spacing' => '5400'], 'spacing', 'A1, B1 are not written down as set'])]
+    #[TestWith(['entries/top', ['post' => 'A1', 'above' => '1100'], 'above', 'A1 is not written down as set'])]
     #[TestWith(['entries/notice', ['asked_on' => '2026-01-04', 'working_days' => '3', 'reference' => ''], 'asked_on', 'days ago'])]
     #[TestWith(['entries/notice', ['asked_on' => '2026-05-29', 'working_days' => '30', 'reference' => ''], 'working_days', 'more than most'])]
     #[TestWith(['entries/service', ['type' => 'water', 'name' => '', 'no_dig' => '600', 'points' => "0; 40000\n5400; 40000"], 'points', 'pass 36400 mm from the nearest post'])]
@@ -76,6 +80,21 @@ final class QuestionsTest extends JobTestCase
         $this->assertSame($before + 1, LogEntry::query()->count());
         $this->assertStringContainsString('"as_typed":true', (string) LogEntry::query()->latest('sequence')->value('payload'));
         $this->send($path, $form)->assertSessionHasErrors(); // the same id with other content
+    }
+
+    public function test_what_is_done_is_not_done_again_unasked(): void
+    {
+        $this->write($this->job, $this->user, new HoleDug($this->id('A1'), Length::millimetres(1100)), new PostSet($this->id('A1')));
+        $this->send('entries/stake_moved', $this->form(['posts' => 'A1', 'form' => 'asked']))->assertSessionHasErrors();
+        $this->assertStringContainsString('its stake would have to be gone', session('errors')->first());
+        $this->send('entries/stake_moved', $this->form(['posts' => 'B1', 'form' => 'asked']))->assertSessionHasNoErrors();
+        $this->write($this->job, $this->user, new PostFilled($this->id('A1'), FillStep::Done));
+        $this->send('entries/hole', $this->form(['post' => 'A1', 'depth' => '1110', 'form' => 'asked']))->assertSessionHasErrors();
+        $this->assertStringContainsString('nobody can measure down to its bottom now', session('errors')->first());
+        $this->send('entries/filled', $this->form(['post' => 'A1', 'step' => 'done', 'form' => 'asked']))->assertSessionHasErrors();
+        $this->assertStringContainsString('written down as filled already', session('errors')->first());
+        $this->send('entries/filled', $this->form(['post' => 'A1', 'step' => 'still_wet', 'form' => 'asked']))->assertSessionHasNoErrors();
+        $this->send('entries/plumb', $this->form(['post' => 'A1', 'face' => 'minus_y', 'leans' => 'minus_y', 'gap' => '3', 'level' => '1200', 'stage' => 'filled', 'form' => 'asked']))->assertSessionHasNoErrors();
     }
 
     public function test_a_tape_along_the_ground_may_read_as_long_as_a_slope_makes_it(): void

@@ -103,6 +103,7 @@ final class SetTest extends JobTestCase
 
     public function test_a_lean_may_be_read_by_bob_angle_and_bubble(): void
     {
+        $this->send('post_set', ['post' => 'A1']);
         $read = function (array $fields): PlumbReading {
             $this->send('plumb', $fields + ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '', 'level' => '1200', 'stage' => 'hole_open'])->assertSessionHasNoErrors();
 

@@ -50,10 +50,12 @@ final readonly class TopMeasured implements Payload
         $mark = $known->cutMark($this->post);
         $guesses = fn (): array => $mark === null ? [] : Guesses::of($known->plan()->notation->unit)->ofFigure($this->aboveDatumLine->inMillimetres(), $mark->inMillimetres(), 30.0);
 
+        $notSet = $known->isCut($this->post) ? [] : Question::unlessSet($known, $this->post);
+
         return match (true) {
             $mark !== null && $known->isCut($this->post) && $this->aboveDatumLine->minus($mark)->inMillimetres() > self::SAWN => [Question::impossible(QuestionAbout::TopAboveWhatIsLeft, 'above', $this->aboveDatumLine, $mark, $guesses())],
-            $mark !== null && $this->aboveDatumLine->minus($mark)->magnitude()->inMillimetres() > self::FAR => [Question::doubtful(QuestionAbout::TopFarFromExpected, 'above', $this->aboveDatumLine, $mark, $guesses())],
-            default => [],
+            $mark !== null && $this->aboveDatumLine->minus($mark)->magnitude()->inMillimetres() > self::FAR => [Question::doubtful(QuestionAbout::TopFarFromExpected, 'above', $this->aboveDatumLine, $mark, $guesses()), ...$notSet],
+            default => $notSet,
         };
     }
 

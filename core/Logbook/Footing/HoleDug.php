@@ -90,6 +90,10 @@ final readonly class HoleDug implements Payload
             $questions[] = Question::doubtful(QuestionAbout::WidthOffTheAuger, 'width', $this->width, $plan->hole->width, Guesses::of($plan->notation->unit)->ofFigure($this->width->inMillimetres(), $plan->hole->width->inMillimetres(), 15.0));
         }
 
+        if (! $known->isCorrection() && $known->isFilled($this->post)) {
+            $questions[] = Question::doubtful(QuestionAbout::DugAfterFilled);
+        }
+
         return $questions;
     }
 

@@ -38,6 +38,18 @@ final readonly class Question
         return new self($about, false, $figure, $read, $expected, $guesses, $posts);
     }
 
+    /**
+     * What only a standing post can tell.
+     *
+     * @return list<self> none where all of them are set
+     */
+    public static function unlessSet(Known $known, PostId ...$posts): array
+    {
+        $lying = array_values(array_filter($posts, fn (PostId $post) => ! $known->isSet($post)));
+
+        return $lying === [] ? [] : [self::doubtful(QuestionAbout::ReadBeforeSet, posts: $lying)];
+    }
+
     /** @param  list<Guess>  $guesses */
     public static function impossible(QuestionAbout $about, string $figure, Length|float|null $read = null, Length|float|null $limit = null, array $guesses = []): self
     {

@@ -27,6 +27,10 @@ enum QuestionAbout
     case SpacingFarFromPlan;
     case BagsMany;
     case TemperatureUnusual;
+    case ReadBeforeSet;
+    case MovedAfterSet;
+    case DugAfterFilled;
+    case FilledAlready;
     case SetBeforeDug;
     case FilledBeforeDug;
     case FilledBeforeSet;

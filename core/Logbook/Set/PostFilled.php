@@ -71,6 +71,7 @@ final readonly class PostFilled implements Payload
         }
         $order = match (true) {
             $this->step === FillStep::Stripped => $known->isFilled($this->post) ? null : QuestionAbout::StrippedBeforeFilled,
+            $this->step !== FillStep::StillWet && ! $known->isCorrection() && $known->isFilled($this->post) => QuestionAbout::FilledAlready,
             $known->dugDepth($this->post) === null && $known->plan()->holdOf($this->post)->isDug() => QuestionAbout::FilledBeforeDug,
             ! $known->isSet($this->post) && $known->plan()->holdOf($this->post) !== Hold::Pier => QuestionAbout::FilledBeforeSet,
             default => null,

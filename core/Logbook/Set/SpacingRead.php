@@ -63,8 +63,10 @@ final readonly class SpacingRead implements Payload
             default => null,
         };
 
-        return $planned !== null && $this->distance->minus($planned)->magnitude()->isLongerThan($known->farBeyond($planned))
+        $far = $planned !== null && $this->distance->minus($planned)->magnitude()->isLongerThan($known->farBeyond($planned))
             ? [Question::doubtful(QuestionAbout::SpacingFarFromPlan, 'spacing', $this->distance, $planned, $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), 9.0))] : [];
+
+        return [...$far, ...Question::unlessSet($known, ...$this->posts())];
     }
 
     public function stored(): array

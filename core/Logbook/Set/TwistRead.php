@@ -59,7 +59,10 @@ final readonly class TwistRead implements Payload
     {
         $ratio = abs($this->slope()->ratio);
 
-        return $ratio > 1 / self::ASKED ? [Question::doubtful(QuestionAbout::TwistLarge, 'twist', 1 / $ratio, (float) self::ASKED)] : [];
+        return [
+            ...($ratio > 1 / self::ASKED ? [Question::doubtful(QuestionAbout::TwistLarge, 'twist', 1 / $ratio, (float) self::ASKED)] : []),
+            ...Question::unlessSet($known, $this->post),
+        ];
     }
 
     public function stored(): array

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Square;
 
-use Aequus\Logbook\Kind\AsksNothing;
 use Aequus\Logbook\Kind\Called;
 use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
+use Aequus\Logbook\Kind\Question;
+use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
 use Aequus\Logbook\Kind\SaysOnlyWhichPost;
 use Aequus\Logbook\Kind\SpokenPieces;
@@ -18,13 +20,17 @@ use Aequus\Logbook\Kind\Whom;
 /** A stake was moved: what was taped to it before counts as old. */
 final readonly class StakeMoved implements Payload
 {
-    use AsksNothing;
     use SaysItUnderAnyPlan;
     use SaysOnlyWhichPost;
 
     public function kind(): EntryKind
     {
         return EntryKind::StakeMoved;
+    }
+
+    public function questions(Known $known): array
+    {
+        return $known->isSet($this->post) ? [Question::doubtful(QuestionAbout::MovedAfterSet)] : [];
     }
 
     public static function phrases(): array
