@@ -21,8 +21,16 @@ final readonly class QuestionWords
     {
     }
 
-    /** The whole of it: what is odd, what may have been meant, and what to do. */
-    public function say(Question $question): string
+    /** All that is asked at one field, and what to do about it. */
+    public function say(Question ...$questions): string
+    {
+        $isImpossible = array_filter($questions, fn (Question $question) => $question->isImpossible) !== [];
+
+        return implode(' ', [...array_map($this->asks(...), $questions), ...($isImpossible ? [] : ['Tick “right as typed” and send it again, or correct it.'])]);
+    }
+
+    /** What is odd, and what may have been meant. */
+    private function asks(Question $question): string
     {
         $read = $this->figure($question->read);
         $expected = $this->figure($question->expected);
@@ -81,7 +89,7 @@ final readonly class QuestionWords
         };
         $guesses = $this->guesses($question);
 
-        return implode(' ', array_filter([$says, $guesses, $question->isImpossible ? '' : 'Tick “right as typed” and send it again, or correct it.']));
+        return implode(' ', array_filter([$says, $guesses]));
     }
 
     private function guesses(Question $question): string

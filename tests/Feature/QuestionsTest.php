@@ -97,6 +97,18 @@ final class QuestionsTest extends JobTestCase
         $this->send('entries/plumb', $this->form(['post' => 'A1', 'face' => 'minus_y', 'leans' => 'minus_y', 'gap' => '3', 'level' => '1200', 'stage' => 'filled', 'form' => 'asked']))->assertSessionHasNoErrors();
     }
 
+    public function test_no_question_hides_another(): void
+    {
+        $this->send('quick', $this->form(['line' => 'b2 filled 300 bags at 50', 'form' => 'quick']))->assertSessionHasErrors('line');
+        $asked = session('errors')->first('line');
+        foreach (['this says 300 bags', '50 °C is no weather', 'would have to be dug'] as $says) {
+            $this->assertStringContainsString($says, $asked);
+        }
+        $this->assertSame(1, substr_count($asked, 'Tick “right as typed”'));
+        $this->send('entries/top', $this->form(['post' => 'B2', 'above' => '9000', 'form' => 'asked']))->assertSessionHasErrors('above');
+        $this->assertMatchesRegularExpression('/Its mark is .* B2 is not written down as set/', session('errors')->first('above'));
+    }
+
     public function test_a_tape_along_the_ground_may_read_as_long_as_a_slope_makes_it(): void
     {
         $before = LogEntry::query()->count();

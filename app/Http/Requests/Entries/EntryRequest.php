@@ -120,10 +120,13 @@ abstract class EntryRequest extends FormRequest
         $words = new QuestionWords($site->plan);
         $questions = $payload->questions(new KnownSite($site, $this->filled('replaces')));
         $isSure = $this->boolean('sure') || $this->saysRight();
-        foreach ($questions as $question) {
-            if ($question->isImpossible || ! $isSure) {
-                $this->refuse(static::FIELDS[$question->figure] ?? static::MAIN_FIELD, $words->say($question));
-            }
+        // Whoever says “right” must have seen all that is asked: none of a field’s questions hides another.
+        $fields = [];
+        foreach (array_filter($questions, fn (Question $question) => $question->isImpossible || ! $isSure) as $question) {
+            $fields[static::FIELDS[$question->figure] ?? static::MAIN_FIELD][] = $question;
+        }
+        foreach ($fields as $field => $asked) {
+            $this->refuse($field, $words->say(...$asked));
         }
         $this->asTyped = $questions !== [] && $isSure;
         if ($this->refusals !== [] && array_filter($questions, fn (Question $question) => $question->isImpossible) === []) {

@@ -16,8 +16,12 @@ trait AsksAboutPlan
     /** @throws ValidationException with each question at its field */
     public function ask(Plan $plan, ?Plan $before): Plan
     {
+        $fields = [];
         foreach ($this->boolean('right') ? [] : PlanQuestions::of($plan, $before) as $question) {
-            $this->refuse($this->fieldOf($question), (new QuestionWords($plan))->say($question));
+            $fields[$this->fieldOf($question)][] = $question;
+        }
+        foreach ($fields as $field => $asked) {
+            $this->refuse($field, (new QuestionWords($plan))->say(...$asked));
             $this->session()->flash('asks_right', $this->text('form'));
         }
         $this->stopIfRefused();
