@@ -7,6 +7,7 @@ namespace Aequus\Site;
 use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
+use Aequus\Footing\Materials\Hole;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Footing\HoleDug;
@@ -85,14 +86,20 @@ final readonly class KnownSite implements Known
     {
         $found = $this->post($post);
         $required = $found === null ? null : $this->site->footing->required($found);
-        if ($found === null || $required === null) {
+        if ($found === null) {
             return null;
+        }
+        $bag = Bag::of($this->site->plan->notation->unit, $this->site->plan->notation->system()->smallestBag);
+        if ($required === null) {
+            // Nobody knows yet how deep: as deep as it was dug, else as deep as any auger reaches.
+            $most = Hole::of($this->site->plan->hole, $this->dugDepth($post) ?? Length::millimetres(HoleDug::DEEPEST));
+
+            return $most->between(Length::zero(), $most->depth) * self::WASTE / $bag->yield;
         }
         $hold = $this->site->plan->holdOf($post);
         $tops = new PostTops($this->site->plan, $this->site->footing->needs);
         $hole = $this->site->footing->asDug($found);
         $work = $hole === null ? HoleWork::planned($this->site->plan, $hold, $tops, $required) : HoleWork::asDug($this->site->plan, $hold, $tops, $hole);
-        $bag = Bag::of($this->site->plan->notation->unit, $this->site->plan->notation->system()->smallestBag);
 
         return $work->concrete * self::WASTE / $bag->yield;
     }

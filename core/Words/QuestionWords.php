@@ -79,7 +79,7 @@ final readonly class QuestionWords
             QuestionAbout::StandingUnusual => $this->isMore($question) ? "Posts that stand {$read} above the ground are taller than nearly any." : "Posts that stand only {$read} above the ground are hardly posts.",
             QuestionAbout::ToleranceWide => "Within {$read} nobody would call it square.",
             QuestionAbout::RuleLarge => "{$read} is more than a rule of depth asks nearly anywhere.",
-            QuestionAbout::TopsFarAboveTheLine => "The tops would stand {$read} above the datum line: nobody reaches that with a tape.",
+            QuestionAbout::TopsFarAboveTheLine => "That is {$read} above the datum line: nobody reaches it with a tape.",
             QuestionAbout::FixedFarAway => "It would lie {$read} from the nearest post: so far away it holds nothing.",
             QuestionAbout::ServiceFarAway => "It would pass {$read} from the nearest post: check both points, what lies nearer is not seen.",
             QuestionAbout::NoDigNone => 'With no band at all a machine may dig right beside it. Most places ask for a band on each side.',

@@ -99,7 +99,7 @@ final class QuestionsTest extends JobTestCase
 
     public function test_no_question_hides_another(): void
     {
-        $this->send('quick', $this->form(['line' => 'b2 filled 300 bags at 50', 'form' => 'quick']))->assertSessionHasErrors('line');
+        $this->send('quick', $this->form(['line' => 'a1 filled 300 bags at 50', 'form' => 'quick']))->assertSessionHasErrors('line');
         $asked = session('errors')->first('line');
         foreach (['this says 300 bags', '50 °C is no weather', 'would have to be dug'] as $says) {
             $this->assertStringContainsString($says, $asked);

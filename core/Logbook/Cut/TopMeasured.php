@@ -31,6 +31,9 @@ final readonly class TopMeasured implements Payload
     /** A top so far from where it is to be cut is asked about, mm. */
     private const FAR = 1_500.0;
 
+    /** So far above a line struck on the post a tape is held by hand, mm. */
+    private const REACHED = 7_500.0;
+
     public function __construct(public PostId $post, public Length $aboveDatumLine)
     {
     }
@@ -55,6 +58,7 @@ final readonly class TopMeasured implements Payload
         return match (true) {
             $mark !== null && $known->isCut($this->post) && $this->aboveDatumLine->minus($mark)->inMillimetres() > self::SAWN => [Question::impossible(QuestionAbout::TopAboveWhatIsLeft, 'above', $this->aboveDatumLine, $mark, $guesses())],
             $mark !== null && $this->aboveDatumLine->minus($mark)->magnitude()->inMillimetres() > self::FAR => [Question::doubtful(QuestionAbout::TopFarFromExpected, 'above', $this->aboveDatumLine, $mark, $guesses()), ...$notSet],
+            $mark === null && $this->aboveDatumLine->inMillimetres() > self::REACHED => [Question::doubtful(QuestionAbout::TopsFarAboveTheLine, 'above', $this->aboveDatumLine), ...$notSet],
             default => $notSet,
         };
     }

@@ -26,7 +26,7 @@ use Aequus\Plan\Posts\PostId;
 final readonly class HoleDug implements Payload
 {
     /** No auger and no arm reaches deeper, mm. */
-    private const DEEPEST = 3_700.0;
+    public const DEEPEST = 3_700.0;
 
     /** Beyond its need by more than the larger of these a depth is asked about: mm, and a share. */
     private const BEYOND = [150.0, 0.2];
