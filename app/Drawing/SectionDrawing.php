@@ -8,8 +8,8 @@ use Aequus\Footing\Depths\Depths;
 use Aequus\Footing\Depths\PierTops;
 use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Depths\RequiredDepth;
+use Aequus\Footing\Holes\HoleWork;
 use Aequus\Measure\Length;
-use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
@@ -47,6 +47,8 @@ final readonly class SectionDrawing
     /** @var list<array{string, float}> levels the plane may be tried at, as the job writes them, with where they lie; none where it can't be moved */
     public array $planes;
 
+    private PostTops $tops;
+
     private PierTops $piers;
 
     private float $scaleX;
@@ -71,7 +73,8 @@ final readonly class SectionDrawing
         array $planes,
     ) {
         $plan = $site->plan;
-        $this->piers = new PierTops($plan, new PostTops($plan, $site->footing->needs));
+        $this->tops = new PostTops($plan, $site->footing->needs);
+        $this->piers = new PierTops($plan, $this->tops);
         $places = array_map($this->place(...), $posts) ?: [0.0];
         $heights = array_map(fn (Length $plane) => $plane->inMillimetres(), $planes);
         foreach ($posts as $post) {
@@ -174,11 +177,10 @@ final readonly class SectionDrawing
         $widen = $half / ($shape->width->inMillimetres() / 2);
         $bell = $half * ($shape->foot()->inMillimetres() / $shape->width->inMillimetres());
         $bellTop = $shape->bellHeight === null ? $bottom : max($this->y($ground), $bottom - $shape->bellHeight->inMillimetres() * $this->scaleY);
+        $work = $dug === null ? HoleWork::planned($plan, $hold, $this->tops, $required) : HoleWork::asDug($plan, $hold, $this->tops, $dug);
         $fills = new HoleFills(
-            $hold, $x, $half, max(4.0, $plan->post->along($this->alongX ? Side::PlusX : Side::PlusY)->inMillimetres() / 2 * $widen),
-            $this->y($ground), $bottom, $this->y($foot->minus($required->need->pad)), $this->y($foot),
-            ($plan->holding->collar ?? Holding::usualCollar($plan->notation))->inMillimetres() * $this->scaleY,
-            $this->piers->rules->tube->inMillimetres() / 2 * $widen, $this->y($this->piers->top),
+            $work->layers, fn (Length $height) => $this->y(($dug->bottom ?? $required->bottom())->plus($height)), $this->y($foot), $x, $half,
+            max(4.0, $plan->post->along($this->alongX ? Side::PlusX : Side::PlusY)->inMillimetres() / 2 * $widen), $this->piers->rules->tube->inMillimetres() / 2 * $widen,
         );
         $corner = fn (float $half, float $y): string => round($x + $half, 1).",{$y}";
 

@@ -14,6 +14,7 @@ use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
+use Aequus\Plan\Holding\Material;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\Footing\HoldReasonWords;
@@ -115,8 +116,10 @@ final readonly class HoldForm
         }
         $in = $this->site->plan->notation->system();
         $concrete = $sum('concrete') / $in->perLittle;
+        $blocks = count(array_filter($work, fn (HoleWork $hole) => $hole->standsOn(Material::Block)));
         $parts = [
             ...($concrete > 0 ? [number_format($concrete, 0)." {$in->little} of concrete"] : []),
+            ...($blocks > 0 ? [Str::plural('block', $blocks, prependCount: true)] : []),
             ...($sum('gravel') > 0 ? [number_format(Gravel::tonnes($sum('gravel')), 1).' t of gravel'] : []),
         ];
         if ($hold === Hold::Foam) {

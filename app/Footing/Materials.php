@@ -12,6 +12,7 @@ use Aequus\Footing\Materials\Foam;
 use Aequus\Footing\Materials\ReadyMix;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Material;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
 use App\View\QueryForm;
@@ -96,10 +97,10 @@ final readonly class Materials
         return array_values(array_filter(array_map(fn (HoleWork $hole) => $hole->tube, $this->holes)));
     }
 
-    /** How many posts stand on a pad of their own. */
-    public function pads(): int
+    /** How many posts stand on a pad of that material: poured, or bought as a block. */
+    public function pads(Material $material): int
     {
-        return count(array_filter($this->holes, fn (HoleWork $hole) => $hole->hasPad));
+        return count(array_filter($this->holes, fn (HoleWork $hole) => $hole->hold !== Hold::Pier && $hole->standsOn($material)));
     }
 
     /** @return list<string> how the posts are held, in words */

@@ -13,6 +13,9 @@ use Aequus\Logbook\Set\TwistRead;
 use Aequus\Measure\Length;
 use Aequus\Measure\Temperature;
 use Aequus\Plan\Holding\FootBed;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\LayerTime;
+use Aequus\Plan\Holding\Material;
 use Aequus\Plan\Holding\Mixing;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Shift;
@@ -95,9 +98,9 @@ final readonly class PostSheet
     private function foot(): PostFact
     {
         $hold = $this->site->plan->holdOf($this->post->id);
-        $bed = $this->site->plan->holding->customs->foot ?? FootBed::Pad;
+        $bed = ($this->site->plan->holding->customs->foot ?? FootBed::Usual)->under($hold);
 
-        return new PostFact('Held', Names::of($hold).($hold->isDug() ? '; foot: '.Names::of($bed) : ''));
+        return new PostFact('Held', Names::of($hold).($hold->isDug() && $hold !== Hold::Pier ? '; foot: '.Names::of($bed) : ''));
     }
 
     private function wood(): ?PostFact
@@ -189,12 +192,17 @@ final readonly class PostSheet
 
     private function plan(): PourPlan
     {
-        $hold = $this->site->plan->holdOf($this->post->id);
         $work = $this->site->footing->work([$this->post])[0] ?? null;
         $bag = Bag::of($this->site->plan->notation->unit, $this->site->plan->notation->system()->bag);
-        $gravel = $this->site->footing->asDug($this->post)->gravel ?? $this->site->plan->footing->gravel ?? Length::zero();
+        [$bags, $poured] = [[], 0.0];
+        foreach ($work->layers ?? [] as $i => $layer) {
+            if ($layer->material === Material::Concrete && $layer->time === LayerTime::Fill) {
+                $poured += $work?->volume($layer) ?? 0.0;
+                $bags[$i] = $bag->forEachHole([$poured], 0.1);
+            }
+        }
 
-        return new PourPlan($hold, $work->depth ?? Length::zero(), $gravel, $work === null ? 0 : $bag->forEachHole([$work->concrete], 0.1), $this->site->plan->holding->customs->mixing ?? Mixing::Before, $this->site->filling($this->post)->celsius());
+        return new PourPlan($work->layers ?? [], $work->depth ?? Length::zero(), $bags, $this->site->plan->holding->customs->mixing ?? Mixing::Before, $this->site->filling($this->post)->celsius());
     }
 
     /**

@@ -12,6 +12,8 @@ enum PourDeed
     case HoldUntilHard;
     case CutLevelAndCover;
     case FillToTheGround;
+    case FillBelowTurf;
+    case FillTheTube;
     case FillFromBothSides;
     case WaterIt;
     case RodOutTheAir;
@@ -20,11 +22,13 @@ enum PourDeed
     case StrikeOff;
     case CoverForTheCure;
     case PlumbWhileWorkable;
-    case FinishTheTop;
+    case SlopeTheTop;
+    case CoverWithTurf;
     case BracesOff;
     case PourTheCollar;
     case PlumbOnceMore;
     case MoundTheTop;
+    case TampToTheGround;
     case TampALift;
     case TampALiftAndPlumb;
 }

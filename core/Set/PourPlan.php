@@ -6,7 +6,10 @@ namespace Aequus\Set;
 
 use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
-use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Layer;
+use Aequus\Plan\Holding\LayerPlace;
+use Aequus\Plan\Holding\LayerTime;
+use Aequus\Plan\Holding\Material;
 use Aequus\Plan\Holding\Mixing;
 
 /** The stages of filling one hole: in lifts, with how far each goes and how many bags are in by then. */
@@ -24,57 +27,99 @@ final readonly class PourPlan
     public array $steps;
 
     /**
-     * @param  Length  $depth  of the hole from the ground
-     * @param  Length  $from  above the bottom, where the fill begins
-     * @param  int  $bags  that go into it; zero where none do
+     * @param  list<Layer>  $layers  of the hole, from the bottom up
+     * @param  Length  $ground  above its bottom
+     * @param  array<int, int>  $bags  by layer: how many are in once it is full
      * @param  ?float  $celsius  at which it is mixed; null for the usual
      */
-    public function __construct(private Hold $hold, private Length $depth, Length $from, private int $bags, private Mixing $mixing = Mixing::Before, private ?float $celsius = null)
+    public function __construct(array $layers, private Length $ground, private array $bags = [], private Mixing $mixing = Mixing::Before, private ?float $celsius = null)
     {
-        $height = $depth->minus($from);
-        $this->steps = match (true) {
-            $hold === Hold::Driven => [new PourStep(Fact::of(PourDeed::NothingIsFilled))],
-            $hold === Hold::Foam => [new PourStep(Fact::of(PourDeed::PourFoamAtOnce)), new PourStep(Fact::of(PourDeed::HoldUntilHard)), new PourStep(Fact::of(PourDeed::CutLevelAndCover))],
-            $hold->isPoured() => $this->poured($height),
-            default => $this->tamped($height),
-        };
+        $filled = array_filter($layers, fn (Layer $layer) => $layer->time === LayerTime::Fill && $layer->place !== LayerPlace::Mound);
+        $steps = [];
+        foreach ($filled as $i => $layer) {
+            $steps = [...$steps, ...match ($layer->material) {
+                Material::Foam => [new PourStep(Fact::of(PourDeed::PourFoamAtOnce)), new PourStep(Fact::of(PourDeed::HoldUntilHard))],
+                Material::Concrete => $i === array_key_first($filled) ? $this->poured($layer, $this->bags[$i] ?? 0) : [$this->collar($layer, $this->bags[$i] ?? 0)],
+                default => $this->tamped($layer),
+            }];
+        }
+        $top = array_pop($filled);
+        $last = count($layers) - 1;
+        $this->steps = $top === null ? [new PourStep(Fact::of(PourDeed::NothingIsFilled))] : [...$steps, ...$this->finish($top, $layers[$last], $this->bags[$last] ?? null)];
     }
 
     /** @return list<PourStep> */
-    private function poured(Length $height): array
+    private function poured(Layer $layer, int $ofBags): array
     {
-        $lifts = max(1, (int) ceil($height->inMillimetres() / self::CONCRETE_LIFT));
-        $workable = SetClock::minutesAt(self::WORKABLE, $this->celsius);
+        $lifts = max(1, (int) ceil($layer->height()->inMillimetres() / self::CONCRETE_LIFT));
         $steps = [];
         for ($lift = 1; $lift <= $lifts; $lift++) {
-            $bags = $this->bags === 0 ? null : (int) ceil($this->bags * $lift / $lifts);
-            $last = $lift === $lifts;
-            $steps[] = new PourStep($last ? Fact::of(PourDeed::FillToTheGround) : Fact::of(PourDeed::FillFromBothSides), $height->times(($lifts - $lift) / $lifts), $bags);
+            $last = match (true) {
+                $layer->place === LayerPlace::Tube => PourDeed::FillTheTube,
+                $layer->to->equals($this->ground) => PourDeed::FillToTheGround,
+                default => PourDeed::FillBelowTurf,
+            };
+            $bags = $ofBags === 0 ? null : (int) ceil($ofBags * $lift / $lifts);
+            $steps[] = new PourStep(Fact::of($lift === $lifts ? $last : PourDeed::FillFromBothSides), $this->below($layer, $lift / $lifts), $bags);
             $steps[] = new PourStep($this->mixing === Mixing::DryInTheHole ? Fact::of(PourDeed::WaterIt) : Fact::of(PourDeed::RodOutTheAir));
             if ($lift === 1 && $lifts > 1) {
                 $steps[] = new PourStep(Fact::of(PourDeed::BarsWherePlanned));
             }
         }
-        if ($this->hold === Hold::Pier) {
-            return [...$steps, new PourStep(Fact::of(PourDeed::SetTheAnchor), within: $workable), new PourStep(Fact::of(PourDeed::StrikeOff), within: $workable), new PourStep(Fact::of(PourDeed::CoverForTheCure))];
-        }
 
-        return [...$steps, new PourStep(Fact::of(PourDeed::PlumbWhileWorkable), within: $workable), new PourStep(Fact::of(PourDeed::FinishTheTop)), new PourStep(Fact::of(PourDeed::BracesOff))];
+        return $steps;
+    }
+
+    /** Concrete over what was tamped. */
+    private function collar(Layer $layer, int $bags): PourStep
+    {
+        return new PourStep(Fact::of(PourDeed::PourTheCollar), $this->below($layer, 1.0), $bags === 0 ? null : $bags);
     }
 
     /** @return list<PourStep> */
-    private function tamped(Length $height): array
+    private function tamped(Layer $layer): array
     {
-        $lifts = max(1, (int) ceil($height->inMillimetres() / self::TAMPED_LIFT));
+        $lifts = max(1, (int) ceil($layer->height()->inMillimetres() / self::TAMPED_LIFT));
         $steps = [];
         for ($lift = 1; $lift <= $lifts; $lift++) {
-            $isLast = $lift === $lifts;
-            $steps[] = new PourStep(Fact::of($lift % 3 === 0 && ! $isLast ? PourDeed::TampALiftAndPlumb : PourDeed::TampALift, lift: $lift, lifts: $lifts), $height->times(($lifts - $lift) / $lifts));
-        }
-        if ($this->hold === Hold::Collar) {
-            $steps[] = new PourStep(Fact::of(PourDeed::PourTheCollar), Length::zero(), $this->bags === 0 ? null : $this->bags);
+            $plumbs = $lift % 3 === 0 && $lift < $lifts;
+            $steps[] = new PourStep(Fact::of($plumbs ? PourDeed::TampALiftAndPlumb : PourDeed::TampALift, lift: $lift, lifts: $lifts), $this->below($layer, $lift / $lifts));
         }
 
-        return [...$steps, new PourStep(Fact::of(PourDeed::PlumbOnceMore)), new PourStep(Fact::of(PourDeed::MoundTheTop))];
+        return $steps;
+    }
+
+    /**
+     * @param  Layer  $top  of what is filled
+     * @param  Layer  $last  of all
+     * @param  ?int  $bags  that are in once that is full
+     * @return list<PourStep>
+     */
+    private function finish(Layer $top, Layer $last, ?int $bags): array
+    {
+        $workable = SetClock::minutesAt(self::WORKABLE, $this->celsius);
+        if ($top->place === LayerPlace::Tube) {
+            return [new PourStep(Fact::of(PourDeed::SetTheAnchor), within: $workable), new PourStep(Fact::of(PourDeed::StrikeOff), within: $workable), new PourStep(Fact::of(PourDeed::CoverForTheCure))];
+        }
+        $isPoured = $top->material === Material::Concrete;
+        $end = new PourStep(Fact::of(match (true) {
+            $top->material === Material::Foam => PourDeed::CutLevelAndCover,
+            $last->place === LayerPlace::Mound => PourDeed::MoundTheTop,
+            $last->time === LayerTime::Last => PourDeed::CoverWithTurf,
+            $isPoured => PourDeed::SlopeTheTop,
+            default => PourDeed::TampToTheGround,
+        }), bags: $last->place === LayerPlace::Mound ? $bags : null);
+
+        return match (true) {
+            $isPoured => [new PourStep(Fact::of(PourDeed::PlumbWhileWorkable), within: $workable), $end, new PourStep(Fact::of(PourDeed::BracesOff))],
+            $top->material === Material::Foam => [$end],
+            default => [new PourStep(Fact::of(PourDeed::PlumbOnceMore)), $end],
+        };
+    }
+
+    /** How far below the ground it is filled then; above it is negative. */
+    private function below(Layer $layer, float $share): Length
+    {
+        return $this->ground->minus($layer->from)->minus($layer->height()->times($share));
     }
 }

@@ -11,7 +11,7 @@ use Aequus\Measure\Length;
 final readonly class PourStep
 {
     /**
-     * @param  ?Length  $below  the ground, up to where it is filled then; null where nothing is filled
+     * @param  ?Length  $below  the ground, up to where it is filled then, above it negative; null where nothing is filled
      * @param  ?int  $bags  that are in by then
      * @param  ?int  $within  minutes from the beginning of the fill in which it must be done; null where nothing presses
      */

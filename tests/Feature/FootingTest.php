@@ -105,7 +105,8 @@ final class FootingTest extends JobTestCase
         $this->sheet('materials')->assertSee((4 * $bags).' bags of 25 kg for 4 holes')->assertSee('All as planned');
         $this->sheet('materials', 'on_site='.(2 * $bags))->assertSee('Bags on site run out at hole B2')->assertSee((2 * $bags).' are missing before the first is opened');
         $this->sheet('materials', 'on_site=plenty')->assertSee('This can’t be worked out yet')->assertSee('value="plenty"', false);
-        $this->sheet('materials', 'hold=earth&on_site=100')->assertSee('The bags on site last')->assertSee('Earth tamped back');
+        $this->sheet('materials', 'hold=collar&on_site=100')->assertSee('The bags on site last')->assertSee('Earth tamped back')->assertSeeTextInOrder(['Pads to pour first', '4']);
+        $this->sheet('materials', 'hold=earth&on_site=100')->assertSee('No cement for 4 holes')->assertSeeTextInOrder(['Blocks to buy', '4, as thick as a pad'])->assertDontSee('Or by truck')->assertDontSee('left over');
         $this->sheet('materials', 'water=3')->assertSee((4 * $bags * 3).' litres to carry');
         // 0.432 m³ and a tenth more in lots of a quarter.
         $this->sheet('materials')->assertSee('2 lots of');

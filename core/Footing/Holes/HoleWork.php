@@ -8,13 +8,17 @@ use Aequus\Footing\Depths\PierTops;
 use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Depths\RequiredDepth;
 use Aequus\Footing\Materials\Concrete;
-use Aequus\Footing\Materials\Foam;
-use Aequus\Footing\Materials\Gravel;
 use Aequus\Footing\Materials\Hole;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\HoleShape;
+use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
+use Aequus\Plan\Holding\HoleLayers;
+use Aequus\Plan\Holding\Layer;
+use Aequus\Plan\Holding\LayerPlace;
+use Aequus\Plan\Holding\LayerTime;
+use Aequus\Plan\Holding\Material;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\Section;
@@ -29,6 +33,9 @@ final readonly class HoleWork
 
     /** The same, loosened. */
     public float $spoil;
+
+    /** @var list<Layer> from the bottom up; none where nothing is dug */
+    public array $layers;
 
     public float $gravel;
 
@@ -48,52 +55,34 @@ final readonly class HoleWork
     /** From foot to top, before cutting. */
     public Length $post;
 
-    /** Whether the post stands on a pad poured or laid for it. */
-    public bool $hasPad;
-
     private Hole $hole;
+
+    /** Above the bottom. */
+    private Length $foot;
+
+    private Section $section;
+
+    /** Of the tube of a pier. */
+    private Length $tubeWidth;
 
     private function __construct(public Post $of, public bool $isDug, public Hold $hold, Plan $plan, HoleShape $shape, RequiredDepth $required, Length $bottom, Length $gravel, Length $foot, PostTops $tops)
     {
-        $pier = $hold === Hold::Pier ? new PierTops($plan, $tops) : null;
+        $pier = new PierTops($plan, $tops);
+        $isPier = $hold === Hold::Pier;
         $this->depth = $required->need->ground->minus($hold->isDug() ? $bottom : $foot);
         $this->hole = Hole::of($shape, $this->depth);
-        $this->post = $tops->of($of)->minus($pier === null ? $foot : $pier->foot());
-        $this->tube = $pier?->top->minus($bottom->plus($gravel));
-        $this->hasPad = $hold->isDug() && $hold !== Hold::Pier && $required->need->pad->isPositive();
-        if (! $hold->isDug()) {
-            [$this->dug, $this->spoil, $this->gravel, $this->concrete, $this->concreteOnPost, $this->foam, $this->earth] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
-
-            return;
-        }
-        [$this->dug, $this->spoil] = [$this->hole->volume(), $this->hole->looseSpoil()];
-        $pad = $gravel->plus($required->need->pad);
-        $collar = $this->depth->minus($plan->holding->collar ?? Holding::usualCollar($plan->notation));
-        $collar = $collar->isShorterThan($pad) ? $pad : $collar;
-        $fills = fn (Length $from, Length $to): float => Concrete::volume($this->hole, $from, $to, $plan->post, $foot->minus($bottom));
-        $under = $fills(Length::zero(), $gravel);
-        $round = $fills($pad, $this->depth);
-        $tube = $this->tube === null || $pier === null ? 0.0 : Hole::cylinder($pier->rules->tube, $this->tube)->volume();
-        $this->gravel = $under + ($hold === Hold::Gravel ? $round : 0.0);
-        $this->foam = $hold === Hold::Foam ? $round : 0.0;
-        $this->concrete = match ($hold) {
-            Hold::Concrete => $fills($gravel, $this->depth),
-            Hold::Collar => $fills($gravel, $pad) + $fills($collar, $this->depth),
-            Hold::Pier => $tube,
-            default => $fills($gravel, $pad),
-        };
-        $this->concreteOnPost = match ($hold) {
-            Hold::Concrete => $round,
-            Hold::Collar => $fills($collar, $this->depth),
-            Hold::Pier => $tube,
-            default => 0.0,
-        };
-        $this->earth = match ($hold) {
-            Hold::Earth => $round,
-            Hold::Collar => $fills($pad, $collar),
-            Hold::Pier => $this->outsideTheTube($gravel, $pier?->rules->tube),
-            default => 0.0,
-        };
+        $this->post = $tops->of($of)->minus($isPier ? $pier->foot() : $foot);
+        $this->tube = $isPier ? $pier->top->minus($bottom->plus($gravel)) : null;
+        [$this->tubeWidth, $this->foot] = [$pier->rules->tube, $foot->minus($bottom)];
+        $system = $plan->notation->system();
+        $this->layers = (new HoleLayers(
+            $hold, $plan->holding->customs ?? new Customs, $gravel, $gravel->plus($required->need->pad), $this->depth,
+            $plan->holding->collar ?? Holding::usualCollar($plan->notation), $isPier ? $pier->top->minus($bottom) : null, $system->turf, $system->mound,
+        ))->layers;
+        [$this->dug, $this->spoil] = $hold->isDug() ? [$this->hole->volume(), $this->hole->looseSpoil()] : [0.0, 0.0];
+        $this->section = $plan->post;
+        [$this->gravel, $this->concrete, $this->foam, $this->earth] = [$this->sum(Material::Gravel), $this->sum(Material::Concrete), $this->sum(Material::Foam), $this->sum(Material::Earth)];
+        $this->concreteOnPost = $this->sum(Material::Concrete, LayerTime::Fill);
     }
 
     public static function planned(Plan $plan, Hold $hold, PostTops $tops, RequiredDepth $required): self
@@ -109,8 +98,25 @@ final readonly class HoleWork
         return new self($hole->required->post, true, $hold, $plan, $shape, $hole->required, $hole->bottom, $hole->topOfGravel()->minus($hole->bottom), $hole->foot, $tops);
     }
 
-    private function outsideTheTube(Length $from, ?Length $tube): float
+    /** Whether the post stands on a pad of that material: poured, or bought as a block. */
+    public function standsOn(Material $material): bool
     {
-        return $tube === null ? 0.0 : Concrete::volume($this->hole, $from, $this->depth, Section::round($tube), $from);
+        return array_filter($this->layers, fn (Layer $layer) => $layer->time === LayerTime::First && $layer->material === $material) !== [];
+    }
+
+    /** What one of its layers takes, in mm³. */
+    public function volume(Layer $layer): float
+    {
+        return match ($layer->place) {
+            LayerPlace::Hole => Concrete::volume($this->hole, $layer->from, $layer->to, $this->section, $this->foot),
+            LayerPlace::Tube => Hole::cylinder($this->tubeWidth, $layer->height())->volume(),
+            LayerPlace::RoundTheTube => Concrete::volume($this->hole, $layer->from, $layer->to, Section::round($this->tubeWidth), $layer->from),
+            LayerPlace::Mound => $this->hole->mound($layer->height(), $this->section),
+        };
+    }
+
+    private function sum(Material $material, ?LayerTime $time = null): float
+    {
+        return (float) array_sum(array_map($this->volume(...), array_filter($this->layers, fn (Layer $layer) => $layer->material === $material && ($time === null || $layer->time === $time))));
     }
 }

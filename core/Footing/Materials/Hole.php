@@ -7,6 +7,7 @@ namespace Aequus\Footing\Materials;
 use Aequus\Footing\Depths\FootingRefused;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\HoleShape;
+use Aequus\Plan\Posts\Section;
 
 /** The shape of a hole, as planned or as dug: a cylinder, a box, or a cylinder that widens to a bell at its foot. Volumes in mm³. */
 final readonly class Hole
@@ -75,6 +76,14 @@ final readonly class Hole
 
         return $this->bellTo(min($high, $this->bellHeight)) - $this->bellTo(min($low, $this->bellHeight))
             + $this->area * (max($high, $this->bellHeight) - max($low, $this->bellHeight));
+    }
+
+    /** Above the ground, sloping from the post down to the edge of the hole: a frustum less the post in it, both as if they were of one shape. */
+    public function mound(Length $rise, Section $post): float
+    {
+        $inner = min($this->area, Concrete::area($post));
+
+        return $rise->inMillimetres() * max(0.0, ($this->area + $inner + sqrt($this->area * $inner)) / 3 - $inner);
     }
 
     /** Of the bell from the bottom up to a height within it: a frustum. */

@@ -9,18 +9,19 @@ final readonly class Customs
 {
     public function __construct(
         public Mixing $mixing = Mixing::Before,
-        public FootBed $foot = FootBed::Pad,
+        public FootBed $foot = FootBed::Usual,
         public BuildOrder $build = BuildOrder::RowByRow,
         public FillOrder $fillOrder = FillOrder::AllThenFill,
         public BracesOff $bracesOff = BracesOff::Day,
         public WoodCare $wood = WoodCare::Factory,
+        public FillEnd $fillEnd = FillEnd::Flush,
     ) {
     }
 
     /** @return array<string, Custom> by the name of the matter, as it is stored */
     public function all(): array
     {
-        return ['mixing' => $this->mixing, 'foot' => $this->foot, 'build' => $this->build, 'fill_order' => $this->fillOrder, 'braces_off' => $this->bracesOff, 'wood' => $this->wood];
+        return ['mixing' => $this->mixing, 'foot' => $this->foot, 'build' => $this->build, 'fill_order' => $this->fillOrder, 'braces_off' => $this->bracesOff, 'wood' => $this->wood, 'fill_end' => $this->fillEnd];
     }
 
     /**
@@ -37,6 +38,7 @@ final readonly class Customs
             FillOrder::tryFrom($stored['fill_order'] ?? '') ?? $usual->fillOrder,
             BracesOff::tryFrom($stored['braces_off'] ?? '') ?? $usual->bracesOff,
             WoodCare::tryFrom($stored['wood'] ?? '') ?? $usual->wood,
+            FillEnd::tryFrom($stored['fill_end'] ?? '') ?? $usual->fillEnd,
         );
     }
 }

@@ -7,6 +7,7 @@ namespace Aequus\Words\Plan;
 use Aequus\Plan\Holding\BracesOff;
 use Aequus\Plan\Holding\BuildOrder;
 use Aequus\Plan\Holding\Custom;
+use Aequus\Plan\Holding\FillEnd;
 use Aequus\Plan\Holding\FillOrder;
 use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Holding\Mixing;
@@ -25,6 +26,7 @@ final class CustomWords
             'build' => 'Order of standing',
             'fill_order' => 'Order of filling',
             'braces_off' => 'Braces off',
+            'fill_end' => 'End of the fill',
             default => 'Care of buried wood',
         };
     }
@@ -36,6 +38,10 @@ final class CustomWords
             Mixing::Before => 'anything that carries a load: full strength, known water',
             Mixing::WetInTheHole => 'a few fence posts without a mixer',
             Mixing::DryInTheHole => 'light posts, setting mix made for it',
+            FootBed::Usual => 'most jobs: no cement is mixed for a pad alone',
+            FillEnd::Flush => 'paving and floors that run over it',
+            FillEnd::BelowTurf => 'lawns and beds that close over it',
+            FillEnd::Mounded => 'wood in concrete: water runs off the post',
             FootBed::Sump => 'light posts of wood: the end grain drains',
             FootBed::Block => 'a known level at once, no wait for a cure',
             FootBed::Pad => 'heavy loads, soft soil: as wide as the load needs',
@@ -66,6 +72,10 @@ final class CustomWords
             Mixing::Before => 'a mixer or a barrow, and the water carried to it',
             Mixing::WetInTheHole => 'earth falls in and weakens it; the post is pushed while stirring',
             Mixing::DryInTheHole => 'dry pockets, half the strength; not under a roof or floor',
+            FootBed::Usual => 'a block is no wider than it is sold',
+            FillEnd::Flush => 'water stands round the post unless the top is sloped',
+            FillEnd::BelowTurf => 'wet earth lies against the wood',
+            FillEnd::Mounded => 'a mower strikes it, feet find it',
             FootBed::Sump => 'it settles under a load; in clay it fills like a bucket',
             FootBed::Block => 'no wider than it is sold; it must be bedded flat',
             FootBed::Pad => 'a pour and a cure before any post stands',

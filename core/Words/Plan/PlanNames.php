@@ -9,6 +9,7 @@ use Aequus\Plan\Footing\Firmer;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Holding\BracesOff;
 use Aequus\Plan\Holding\BuildOrder;
+use Aequus\Plan\Holding\FillEnd;
 use Aequus\Plan\Holding\FillOrder;
 use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Holding\Hold;
@@ -57,10 +58,14 @@ final class PlanNames
             Hold::Foam => 'post in expanding foam',
             Hold::Pier => 'pier with a metal base',
             Hold::Driven => 'steel post, driven',
+            FootBed::Usual => 'as usual: a block under earth, gravel and foam, else a poured pad',
             FootBed::Sump => 'gravel sump',
             FootBed::Block => 'flat block on gravel',
             FootBed::Pad => 'poured pad',
             FootBed::BareSoil => 'bare, undisturbed soil',
+            FillEnd::Flush => 'level with the ground',
+            FillEnd::BelowTurf => 'below turf',
+            FillEnd::Mounded => 'mounded above the ground',
             FillOrder::AllThenFill => 'stand all, prove square, then fill',
             FillOrder::EachAsItStands => 'fill each post as it stands',
             BracesOff::Day => 'after a full day',

@@ -58,7 +58,7 @@
                         @foreach (Hold::cases() as $hold)<x-field :name="'posts_'.$hold->value" form="hold" :label="ucfirst(Names::of($hold))" :hint="$loop->first ? 'Their labels, such as C1 D1.' : null" :value="$form->posts($hold)" />@endforeach
                     </details>
                     <x-field name="collar" form="hold" label="Collar, where one is poured" :hint="'Height of it. Empty: '.$site->plan->write(Holding::usualCollar($site->plan->notation)).'.'" :value="$form->decided ? $site->plan->write($form->decided->collar) : ''" :unit="$site->plan->notation->unit" />
-                    <details class="field-wide"><summary>Customs: mixing, foot, filling, braces, wood</summary>
+                    <details class="field-wide"><summary>Customs: mixing, foot, filling and its end, braces, wood</summary>
                         @foreach ((new Customs)->all() as $matter => $usual)
                             <div class="field"><label for="hold-{{ $matter }}">{{ CustomWords::about($matter) }}</label>
                                 <select id="hold-{{ $matter }}" name="customs[{{ $matter }}]">@foreach ($usual::cases() as $one)<option value="{{ $one->value }}" @selected($one === $form->custom($matter))>{{ Names::of($one) }}</option>@endforeach</select></div>

@@ -17,7 +17,15 @@ use Aequus\Footing\Holes\HoleWork;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\HoleShape;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Customs;
+use Aequus\Plan\Holding\FillEnd;
+use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Holding;
+use Aequus\Plan\Holding\HoldingSite;
+use Aequus\Plan\Holding\Material;
+use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Words\Names;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -50,9 +58,14 @@ final class WorkOfDepthsTest extends TestCase
     public function test_what_goes_back_round_the_post_decides_concrete_and_gravel(): void
     {
         [$concrete, $earth, $gravel] = [$this->work(Hold::Concrete), $this->work(Hold::Earth), $this->work(Hold::Gravel)];
-        $this->assertEqualsWithDelta(M_PI / 4 * 400 ** 2 * 100, $earth->concrete, 1);
-        $this->assertEqualsWithDelta($earth->concrete, $gravel->concrete, 1);
-        $this->assertEqualsWithDelta($concrete->concrete - $earth->concrete, $gravel->gravel - $earth->gravel, 1, 'the room is the same, whatever fills it');
+        $this->assertSame([0.0, 0.0, 0.0], [$earth->concrete, $gravel->concrete, $this->work(Hold::Foam)->concrete], 'their pad is a block that is bought: no cement');
+        $this->assertTrue($earth->standsOn(Material::Block) && ! $concrete->standsOn(Material::Block));
+        $this->assertEqualsWithDelta($earth->earth, $gravel->gravel - $earth->gravel, 1, 'the room is the same, whatever fills it');
+        $this->bed(new Customs(foot: FootBed::Pad));
+        $this->assertEqualsWithDelta(M_PI / 4 * 400 ** 2 * 100, $this->work(Hold::Earth)->concrete, 1, 'a pad that is poured');
+        $this->assertSame(0.0, $this->work(Hold::Earth)->concreteOnPost, 'lies loose under it');
+        $this->bed(new Customs(foot: FootBed::Sump));
+        $this->assertEqualsWithDelta(M_PI / 4 * 400 ** 2 * 200, $this->work(Hold::Earth)->gravel, 1, 'gravel up to the foot');
     }
 
     /** The hole is 1100 deep and 400 wide; gravel and pad take 100 each, the post stands on the pad. */
@@ -62,7 +75,8 @@ final class WorkOfDepthsTest extends TestCase
             $work = $this->work($hold);
             $post = $hold === Hold::Pier ? 0.0 : 140 ** 2 * 900.0;
             $aboveGround = $hold === Hold::Pier ? M_PI / 4 * 300 ** 2 * 150 : 0.0;
-            $this->assertEqualsWithDelta($hold->isDug() ? $work->dug : $post, $work->gravel + $work->concrete + $work->foam + $work->earth + $post - $aboveGround, 2, Names::of($hold));
+            $block = $work->standsOn(Material::Block) ? M_PI / 4 * 400 ** 2 * 100 : 0.0;
+            $this->assertEqualsWithDelta($hold->isDug() ? $work->dug : $post, $work->gravel + $work->concrete + $work->foam + $work->earth + $block + $post - $aboveGround, 2, Names::of($hold));
         }
     }
 
@@ -84,6 +98,22 @@ final class WorkOfDepthsTest extends TestCase
         $round = M_PI / 4 * 400 ** 2;
         $this->assertEqualsWithDelta($round * 100 + ($round - 140 ** 2) * 300, $collar->concrete, 1, 'the pad, and 300 below the ground');
         $this->assertEqualsWithDelta(($round - 140 ** 2) * 600, $collar->earth, 1);
+    }
+
+    public function test_a_fill_ends_flush_below_turf_or_mounded(): void
+    {
+        $flush = $this->work(Hold::Concrete);
+        $this->bed(new Customs(fillEnd: FillEnd::BelowTurf));
+        $ring = M_PI / 4 * 400 ** 2 - 140 ** 2;
+        $this->assertEqualsWithDelta($flush->concrete - 50 * $ring, $this->work(Hold::Concrete)->concrete, 1);
+        $this->assertEqualsWithDelta(50 * $ring, $this->work(Hold::Concrete)->earth, 1, 'earth goes over it');
+        $this->assertEqualsWithDelta(600 * $ring - 50 * $ring, $this->work(Hold::Collar)->earth - 50 * $ring, 1, 'a collar keeps its height and goes down with it');
+        $this->assertEqualsWithDelta($this->work(Hold::Pier)->concrete, M_PI / 4 * 300 ** 2 * 1150, 1, 'a tube is filled to its top whatever the turf does');
+        $this->bed(new Customs(fillEnd: FillEnd::Mounded));
+        // 25 high: a frustum from the hole to the post, less the post.
+        [$outer, $inner] = [M_PI / 4 * 400 ** 2, 140 ** 2];
+        $this->assertEqualsWithDelta($flush->concrete + 25 / 3 * ($outer + $inner + sqrt($outer * $inner)) - 25 * $inner, $this->work(Hold::Concrete)->concrete, 1);
+        $this->assertEqualsWithDelta($flush->dug, $this->work(Hold::Concrete)->dug, 1, 'nothing more is dug for it');
     }
 
     public function test_a_square_hole_and_a_bell_take_more_than_a_round_one(): void
@@ -163,6 +193,11 @@ final class WorkOfDepthsTest extends TestCase
     private function prices(float $lengths): DepthPrices
     {
         return new DepthPrices(0.012, 2.4e-7, 6e-8, $lengths);
+    }
+
+    private function bed(Customs $customs): void
+    {
+        $this->plan = $this->plan->withHolding(new Holding(Hold::Earth, new HoldingSite(Soil::Sand), PierRules::usual($this->plan->notation), Length::millimetres(300), customs: $customs));
     }
 
     private function work(Hold $hold): HoleWork

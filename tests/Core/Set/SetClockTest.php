@@ -6,20 +6,14 @@ namespace Tests\Core\Set;
 
 use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\PostFilled;
-use Aequus\Measure\Length;
 use Aequus\Plan\Holding\BracesOff;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Set\Filling;
-use Aequus\Set\PourDeed;
-use Aequus\Set\PourPlan;
-use Aequus\Set\PourStep;
 use Aequus\Set\SetClock;
 use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Tests\Builds;
-use Tests\Told;
 
 /** A post filled at eight in the morning. */
 final class SetClockTest extends TestCase
@@ -84,47 +78,6 @@ final class SetClockTest extends TestCase
         $stripped = $this->clock(Hold::Concrete, BracesOff::Hour, 20.0, [FillStep::StillWet->value => '10:00', FillStep::Stripped->value => '12:00']);
         $this->assertNull($stripped->left($late), 'nothing waits any more');
         $this->assertNull(SetClock::of(new Filling, Hold::Concrete, BracesOff::Day)->left($late), 'nor before anything is filled');
-    }
-
-    /** A hole of 1100 with 100 of gravel: 1000 to fill, in lifts of 400 at most. */
-    public function test_a_pour_goes_up_in_lifts_that_end_at_the_ground_with_all_its_bags(): void
-    {
-        $fills = array_values(array_filter($this->pour(Hold::Concrete), fn (PourStep $step) => $step->below !== null));
-        $this->assertEqualsWithDelta([2000 / 3, 1000 / 3, 0.0], array_map(fn (PourStep $step) => $step->below?->inMillimetres(), $fills), 1e-3);
-        $this->assertSame([4, 8, 12], array_map(fn (PourStep $step) => $step->bags, $fills));
-        $this->assertSame([PourDeed::FillFromBothSides, PourDeed::FillFromBothSides, PourDeed::FillToTheGround], array_map(fn (PourStep $step) => $step->do->is, $fills));
-        $this->assertContains(PourDeed::SetTheAnchor, array_map(fn (PourStep $step) => $step->do->is, $this->pour(Hold::Pier)));
-    }
-
-    /** An hour at 20 °C is 20 degree hours: two hours at 10 °C. */
-    #[TestWith([null, 60])]
-    #[TestWith([10.0, 120])]
-    #[TestWith([35.0, 34])]
-    public function test_what_needs_workable_concrete_is_done_within_its_time(?float $celsius, int $minutes): void
-    {
-        foreach ([[Hold::Concrete, PourDeed::PlumbWhileWorkable], [Hold::Pier, PourDeed::SetTheAnchor]] as [$hold, $do]) {
-            $pressing = array_values(array_filter((new PourPlan($hold, Length::millimetres(900), Length::zero(), 9, celsius: $celsius))->steps, fn (PourStep $step) => $step->within !== null));
-            $this->assertSame($do, $pressing[0]->do->is);
-            $this->assertSame($minutes, $pressing[0]->within);
-        }
-    }
-
-    public function test_tamped_fill_is_plumbed_at_every_third_lift(): void
-    {
-        $steps = $this->pour(Hold::Gravel);
-        $this->assertCount(7 + 2, $steps);
-        $this->assertSame([3, 6], array_keys(array_filter(array_combine(range(1, 9), $steps), fn (PourStep $step) => $step->do->is === PourDeed::TampALiftAndPlumb)));
-        $this->assertSame([], array_filter($steps, fn (PourStep $step) => $step->bags !== null));
-        // Six lifts of 150: at the last both faces are plumbed anyway.
-        $six = (new PourPlan(Hold::Gravel, Length::millimetres(900), Length::zero(), 0))->steps;
-        $this->assertSame([2], array_keys(array_filter($six, fn (PourStep $step) => $step->do->is === PourDeed::TampALiftAndPlumb)));
-        $this->assertSame('Lift 3 of 6: fill, tamp round and round, then plumb both faces', Told::say(Builds::plan(), $six[2]->do));
-    }
-
-    /** @return list<PourStep> */
-    private function pour(Hold $hold): array
-    {
-        return (new PourPlan($hold, Length::millimetres(1100), Length::millimetres(100), $hold->isPoured() ? 12 : 0))->steps;
     }
 
     /** @param  array<string, string>  $also  steps and their hours */

@@ -1,6 +1,6 @@
 @use('Aequus\Words\Names')
 @props(['model', 'field' => null])
-@php($materials = ['gravel' => 'gravel', 'pad' => 'pad', 'concrete' => 'concrete', 'earth' => 'earth, tamped', 'foam' => 'foam', 'tube' => 'pier in a tube'])
+@php($materials = ['gravel' => 'gravel', 'pad' => 'poured pad', 'block' => 'block', 'concrete' => 'concrete', 'earth' => 'earth, tamped', 'foam' => 'foam', 'tube' => 'pier in a tube'])
 @php($beside = ($first = $model->holes[0] ?? null) === null ? 6 : $first->x + $first->half + 6)
 @php($shown = collect($model->holes)->flatMap(fn ($hole) => $hole->fills)->filter(fn ($fill) => $fill->height > 0)->map(fn ($fill) => $fill->material)->unique())
 <figure class="drawing">
