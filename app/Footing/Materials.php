@@ -100,7 +100,7 @@ final readonly class Materials
     /** How many posts stand on a pad of that material: poured, or bought as a block. */
     public function pads(Material $material): int
     {
-        return count(array_filter($this->holes, fn (HoleWork $hole) => $hole->hold !== Hold::Pier && $hole->standsOn($material)));
+        return count(array_filter($this->holes, fn (HoleWork $hole) => $hole->hold->hasPad() && $hole->standsOn($material)));
     }
 
     /** @return list<string> how the posts are held, in words */

@@ -12,8 +12,7 @@ use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\TwistRead;
 use Aequus\Measure\Length;
 use Aequus\Measure\Temperature;
-use Aequus\Plan\Holding\FootBed;
-use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\LayerTime;
 use Aequus\Plan\Holding\Material;
 use Aequus\Plan\Holding\Mixing;
@@ -98,9 +97,9 @@ final readonly class PostSheet
     private function foot(): PostFact
     {
         $hold = $this->site->plan->holdOf($this->post->id);
-        $bed = ($this->site->plan->holding->customs->foot ?? FootBed::Usual)->under($hold);
+        $customs = $this->site->plan->holding->customs ?? new Customs;
 
-        return new PostFact('Held', Names::of($hold).($hold->isDug() && $hold !== Hold::Pier ? '; foot: '.Names::of($bed) : ''));
+        return new PostFact('Held', Names::of($hold).($hold->hasPad() ? '; foot: '.Names::of($customs->foot->under($hold)).'; the fill ends '.Names::of($customs->fillEnd) : ''));
     }
 
     private function wood(): ?PostFact

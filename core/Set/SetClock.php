@@ -35,7 +35,7 @@ final readonly class SetClock
     {
         $usual = match (true) {
             $hold === Hold::Foam => 15,
-            $hold === Hold::Gravel || $hold === Hold::Earth || $hold === Hold::Driven => 0,
+            ! $hold->isPoured() => 0,
             default => match ($custom) {
                 BracesOff::Day => 24 * 60,
                 BracesOff::Night => 12 * 60,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Site;
 
 use Aequus\Plan\Holding\BuildOrder;
+use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\JobKind;
@@ -94,23 +95,25 @@ enum Caution: string
     private function concerns(Plan $plan, array $ways): bool
     {
         $customs = $plan->holding?->customs;
-        $holds = fn (Hold ...$any) => array_intersect(array_column($any, 'value'), array_column($ways, 'value')) !== [];
+        $holds = fn (Hold $way) => in_array($way, $ways, true);
+        $any = fn (callable $is) => array_filter($ways, $is) !== [];
+        $bed = fn (Hold $way) => ($customs->foot ?? FootBed::Usual)->under($way);
 
         return match ($this) {
             self::Roadside => in_array($plan->kind, [JobKind::LetterBox, JobKind::FenceLine], true),
             self::Play, self::Thrown => $plan->kind === JobKind::PlayStructure,
             self::Swings => in_array($plan->kind, [JobKind::PlayStructure, JobKind::Pergola, JobKind::Other], true),
             self::Wall => array_filter($plan->fixedLines(), fn (FixedLine $line) => $line->kind === FixedKind::Wall) !== [],
-            self::Auger, self::Tractor, self::Holes => array_filter($ways, fn (Hold $way) => $way->isDug()) !== [],
-            self::Cement => $holds(Hold::Concrete, Hold::Collar, Hold::Pier),
+            self::Auger, self::Tractor, self::Holes => $any(fn (Hold $way) => $way->isDug()),
+            self::Cement => $any(fn (Hold $way) => $way->takesCement() || ($way->hasPad() && $bed($way) === FootBed::Pad)),
             self::Foam => $holds(Hold::Foam),
             self::Driving => $holds(Hold::Driven),
             self::Drilling => $holds(Hold::Pier),
-            self::Cure => array_filter($ways, fn (Hold $way) => $way->isPoured()) !== [],
-            self::Lowering => $holds(Hold::Pier, Hold::Collar, Hold::Gravel, Hold::Earth, Hold::Foam),
+            self::Cure => $any(fn (Hold $way) => $way->isPoured()),
+            self::Lowering => $any(fn (Hold $way) => $way->isDug() && ($way !== Hold::Concrete || $bed($way) === FootBed::Block)),
             self::Props => in_array($customs?->build, [BuildOrder::BeamsFirst, BuildOrder::FramesTilted], true),
             self::Fire => in_array($customs?->wood, [WoodCare::Charred, WoodCare::Brushed], true),
-            self::Garden => $holds(Hold::Concrete, Hold::Collar, Hold::Gravel, Hold::Earth, Hold::Foam) && in_array($customs->wood ?? WoodCare::Factory, [WoodCare::Factory, WoodCare::Brushed], true),
+            self::Garden => $any(fn (Hold $way) => $way->hasPad()) && in_array($customs->wood ?? WoodCare::Factory, [WoodCare::Factory, WoodCare::Brushed], true),
             default => true,
         };
     }

@@ -27,6 +27,18 @@ enum Hold: string
         return $this !== self::Driven;
     }
 
+    /** Whether the post stands in a hole, on a pad of its own. */
+    public function hasPad(): bool
+    {
+        return $this->isDug() && $this->isBuried();
+    }
+
+    /** Whether its fill is mixed with cement. */
+    public function takesCement(): bool
+    {
+        return $this->isPoured() && $this !== self::Foam;
+    }
+
     /** Whether something is poured that has to set. */
     public function isPoured(): bool
     {

@@ -38,7 +38,7 @@ final class CustomWords
             Mixing::Before => 'anything that carries a load: full strength, known water',
             Mixing::WetInTheHole => 'a few fence posts without a mixer',
             Mixing::DryInTheHole => 'light posts, setting mix made for it',
-            FootBed::Usual => 'most jobs: no cement is mixed for a pad alone',
+            FootBed::Usual => 'most jobs: a block under earth, gravel and foam, else a poured pad; no cement is mixed for a pad alone',
             FillEnd::Flush => 'paving and floors that run over it',
             FillEnd::BelowTurf => 'lawns and beds that close over it',
             FillEnd::Mounded => 'wood in concrete: water runs off the post',

@@ -58,7 +58,7 @@ final class PlanNames
             Hold::Foam => 'post in expanding foam',
             Hold::Pier => 'pier with a metal base',
             Hold::Driven => 'steel post, driven',
-            FootBed::Usual => 'as usual: a block under earth, gravel and foam, else a poured pad',
+            FootBed::Usual => 'as usual for the way of holding',
             FootBed::Sump => 'gravel sump',
             FootBed::Block => 'flat block on gravel',
             FootBed::Pad => 'poured pad',

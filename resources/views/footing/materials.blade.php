@@ -9,7 +9,7 @@
 @use('Illuminate\Support\Str')
 @php
     $job = $site->job; $phase = Phase::Footing; $plan = $site->plan; $ask = $materials->sums->field(...); $volume = fn (float $mm3) => Typeset::volume($plan->notation, $mm3);
-    $system = $plan->notation->system(); $litres = fn (float $mm3) => number_format($mm3 / $system->perLittle, $system->littleDecimals)." {$system->little}";
+    $system = $plan->notation->system(); $litres = fn (float $mm3) => $mm3 <= 0.0 ? '—' : number_format($mm3 / $system->perLittle, $system->littleDecimals)." {$system->little}";
     $dug = count(array_filter($materials->holes, fn ($hole) => $hole->isDug)); $alone = $materials->alone; $waterUnit = $system->water; $mass = rtrim(rtrim(number_format($materials->bagMass, 1), '0'), '.')." {$system->mass}";
 @endphp
 <x-layout title="Materials" :site="$site" :phase="$phase">

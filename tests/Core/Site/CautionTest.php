@@ -9,6 +9,7 @@ use Aequus\Measure\Notation;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Holding\BuildOrder;
 use Aequus\Plan\Holding\Customs;
+use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
@@ -47,6 +48,17 @@ final class CautionTest extends TestCase
             self::assertNotContains(Caution::Foam, Caution::at($step, self::held(Hold::Concrete)));
             self::assertContains(Caution::Cement, Caution::at($step, self::held(Hold::Concrete)));
         }
+    }
+
+    public function test_a_pad_that_is_poured_under_earth_is_cement_too_and_a_block_is_lowered(): void
+    {
+        foreach ([Hold::Earth, Hold::Gravel, Hold::Foam] as $hold) {
+            self::assertNotContains(Caution::Cement, Caution::at(Step::Setting, self::held($hold)));
+            self::assertContains(Caution::Cement, Caution::at(Step::Setting, self::held($hold, new Customs(foot: FootBed::Pad))));
+        }
+        self::assertNotContains(Caution::Cement, Caution::at(Step::Setting, self::held(Hold::Driven, new Customs(foot: FootBed::Pad))), 'nothing lies under it');
+        self::assertNotContains(Caution::Lowering, Caution::at(Step::Materials, self::held(Hold::Concrete)));
+        self::assertContains(Caution::Lowering, Caution::at(Step::Materials, self::held(Hold::Concrete, new Customs(foot: FootBed::Block))));
     }
 
     public function test_a_driven_post_has_no_hole_and_no_auger(): void

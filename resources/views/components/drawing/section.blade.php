@@ -20,7 +20,7 @@
                 <rect class="timber {{ $hole->set ? '' : 'is-planned' }}" x="{{ $hole->timber->x }}" y="{{ $hole->timber->y }}" width="{{ $hole->timber->width }}" height="{{ $hole->timber->height }}" />
                 @php($isLast = $loop->last && $loop->count > 1)
                 <text class="section-label" x="{{ $hole->x + ($isLast ? -1 : 1) * ($hole->half + 5) }}" y="{{ $hole->groundY - 8 }}" @if ($isLast) text-anchor="end" @endif>{{ $hole->post->label }}</text>
-                <text class="section-depth" x="{{ $hole->x + ($isLast ? -1 : 1) * ($hole->half + 5) }}" @if ($isLast) text-anchor="end" @endif y="{{ ($hole->groundY + $hole->requiredY) / 2 + 5 }}">{!! $hole->depth !!}</text>
+                <text class="section-depth" x="{{ $hole->x + ($isLast ? -1 : 1) * ($hole->half + 5) }}" @if ($isLast) text-anchor="end" @endif y="{{ ($hole->groundY + $hole->requiredY) / 2 + ($isLast ? 29 : 5) }}">{!! $hole->depth !!}</text>
             </g>
         @endforeach
         @if ($model->frostLine)<polyline class="frost" points="{{ $model->frostLine }}" /><text class="frost-label" x="{{ $beside }}" y="{{ (float) explode(',', explode(' ', $model->frostLine)[0])[1] + 16 }}">frost line</text>@endif
