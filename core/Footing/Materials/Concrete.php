@@ -22,14 +22,8 @@ final class Concrete
     {
         $form = $formDiameter === null || $formHeight === null ? 0.0 : M_PI / 4 * $formDiameter->inMillimetres() ** 2 * $formHeight->inMillimetres();
         $top = $formHeight === null ? $to : $to->plus($formHeight);
-        $buried = $post === null ? 0.0 : max(0.0, $top->inMillimetres() - max($from->inMillimetres(), $foot->inMillimetres())) * self::area($post);
+        $buried = $post === null ? 0.0 : max(0.0, $top->inMillimetres() - max($from->inMillimetres(), $foot->inMillimetres())) * $post->area();
 
         return max(0.0, $hole->between($from, $to) + $form - $buried);
-    }
-
-    /** Of a post’s cross section, mm². */
-    public static function area(Section $post): float
-    {
-        return $post->round ? M_PI / 4 * $post->b->inMillimetres() ** 2 : $post->b->inMillimetres() * $post->d->inMillimetres();
     }
 }

@@ -81,7 +81,7 @@ final readonly class Hole
     /** Above the ground, sloping from the post down to the edge of the hole: a frustum less the post in it, both as if they were of one shape. */
     public function mound(Length $rise, Section $post): float
     {
-        $inner = min($this->area, Concrete::area($post));
+        $inner = min($this->area, $post->area());
 
         return $rise->inMillimetres() * max(0.0, ($this->area + $inner + sqrt($this->area * $inner)) / 3 - $inner);
     }

@@ -66,4 +66,10 @@ final readonly class Section
     {
         return $this->round ? $this->b : Length::nanometres((int) round(hypot($this->b->nanometres, $this->d->nanometres)));
     }
+
+    /** In mm². */
+    public function area(): float
+    {
+        return $this->round ? M_PI / 4 * $this->b->inMillimetres() ** 2 : $this->b->inMillimetres() * $this->d->inMillimetres();
+    }
 }
