@@ -15,6 +15,6 @@ final class ClearController extends Controller
     {
         $site = $this->site($job);
 
-        return view('clear.show', ['site' => $site, 'drawing' => PlanDrawing::clear($site->state), 'ways' => new WaysClear($site->state)]);
+        return $this->page('clear.show', $site, ['drawing' => PlanDrawing::clear($site->state), 'ways' => new WaysClear($site->state)]);
     }
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Site\Phase;
 use App\Models\Job;
 use App\Models\User;
 use App\Site\JobSite;
 use App\Site\ReadSite;
 use App\View\QueryForm;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
 abstract class Controller
@@ -16,6 +18,19 @@ abstract class Controller
     protected function site(Job $job): JobSite
     {
         return app(ReadSite::class)->of($job);
+    }
+
+    /**
+     * A page of a job, with what nearly every page places: the folder of its view is the phase it belongs to.
+     *
+     * @param  array<string, mixed>  $with
+     */
+    protected function page(string $view, JobSite $site, array $with = []): View
+    {
+        return view($view, $with + [
+            'site' => $site, 'job' => $site->job, 'plan' => $site->plan, 'unit' => $site->plan->notation->unit, 'state' => $site->state,
+            'phase' => Phase::tryFrom(explode('.', $view)[0]),
+        ]);
     }
 
     /** Fields of small sums in the address, lengths without a unit read as the job writes them. */

@@ -22,7 +22,7 @@ final class CutController extends Controller
     {
         $site = $this->site($job);
 
-        return view('cut.show', ['site' => $site, 'pole' => new StoryPole($site->state), 'form' => new TopsForm($site->state)]);
+        return $this->page('cut.show', $site, ['pole' => new StoryPole($site->state), 'form' => new TopsForm($site->state)]);
     }
 
     public function tops(TopsRequest $request, Job $job, RevisePlan $revise): RedirectResponse
@@ -48,7 +48,7 @@ final class CutController extends Controller
     {
         $site = $this->site($job);
 
-        return view('cut.rods', ['site' => $site, 'marks' => new RodMarks($this->sums($request, $job), $site->state)]);
+        return $this->page('cut.rods', $site, ['marks' => new RodMarks($this->sums($request, $job), $site->state)]);
     }
 
     /** What is marked on a beam before it goes up. */
@@ -56,6 +56,6 @@ final class CutController extends Controller
     {
         $site = $this->site($job);
 
-        return view('cut.set-out', ['site' => $site, 'form' => new SetOut($this->sums($request, $job), $site->state)]);
+        return $this->page('cut.set-out', $site, ['form' => new SetOut($this->sums($request, $job), $site->state)]);
     }
 }

@@ -30,7 +30,7 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.show', ['site' => $site, 'section' => SectionDrawing::along($site->state, $request->string('along')->value()), 'answers' => $this->answers($site->state), 'surprises' => $this->surprises($site->state)]);
+        return $this->page('footing.show', $site, ['section' => SectionDrawing::along($site->state, $request->string('along')->value()), 'answers' => $this->answers($site->state), 'surprises' => $this->surprises($site->state)]);
     }
 
     /** The ways to choose depths, side by side. */
@@ -38,7 +38,7 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.compare', ['site' => $site, 'form' => new CompareForm($this->sums($request, $job), $site->state)]);
+        return $this->page('footing.compare', $site, ['form' => new CompareForm($this->sums($request, $job), $site->state)]);
     }
 
     /** Takes one of the ways compared. */
@@ -54,7 +54,7 @@ final class FootingController extends Controller
     /** A look-up and an estimate of frost; the rules are typed elsewhere. */
     public function frost(Request $request, Job $job): View
     {
-        return view('footing.frost', ['site' => $this->site($job), 'form' => new FrostForm($this->sums($request, $job))]);
+        return $this->page('footing.frost', $this->site($job), ['form' => new FrostForm($this->sums($request, $job))]);
     }
 
     /** What each post carries and what pad that needs. */
@@ -62,14 +62,14 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.loads', ['site' => $site, 'sheet' => new LoadSheet($this->sums($request, $job), $site->state)]);
+        return $this->page('footing.loads', $site, ['sheet' => new LoadSheet($this->sums($request, $job), $site->state)]);
     }
 
     public function materials(Request $request, Job $job): View
     {
         $site = $this->site($job);
 
-        return view('footing.materials', ['site' => $site, 'materials' => new Materials($this->sums($request, $job), $site->state)]);
+        return $this->page('footing.materials', $site, ['materials' => new Materials($this->sums($request, $job), $site->state)]);
     }
 
     /** Holes in walking order, one at hand. */
@@ -77,7 +77,7 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.dig', ['site' => $site, 'list' => new DigList($site->state, $request->string('hole')->upper()->value()), 'answers' => $this->answers($site->state), 'surprises' => $this->surprises($site->state), 'drawing' => PlanDrawing::holes($site->state)]);
+        return $this->page('footing.dig', $site, ['list' => new DigList($site->state, $request->string('hole')->upper()->value()), 'answers' => $this->answers($site->state), 'surprises' => $this->surprises($site->state), 'drawing' => PlanDrawing::holes($site->state)]);
     }
 
     public function rules(FootingRequest $request, Job $job, RevisePlan $revise): RedirectResponse

@@ -24,7 +24,7 @@ final class HoldingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.hold', ['site' => $site, 'form' => new HoldForm($this->sums($request, $job), $site->state)]);
+        return $this->page('footing.hold', $site, ['form' => new HoldForm($this->sums($request, $job), $site->state)]);
     }
 
     public function decide(HoldingRequest $request, Job $job, RevisePlan $revise): RedirectResponse
@@ -41,7 +41,7 @@ final class HoldingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.piers', ['site' => $site, 'form' => new PierForm($this->sums($request, $job), $site->state)]);
+        return $this->page('footing.piers', $site, ['form' => new PierForm($this->sums($request, $job), $site->state)]);
     }
 
     /** Puts the piers worked out in the address in force. */
@@ -62,7 +62,7 @@ final class HoldingController extends Controller
     {
         $site = $this->site($job);
 
-        return view('footing.width', ['site' => $site, 'form' => new WidthForm($this->sums($request, $job), $site->state)]);
+        return $this->page('footing.width', $site, ['form' => new WidthForm($this->sums($request, $job), $site->state)]);
     }
 
     public function decideWidth(HoleShapeRequest $request, Job $job, RevisePlan $revise): RedirectResponse

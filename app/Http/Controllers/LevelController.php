@@ -22,8 +22,8 @@ final class LevelController extends Controller
         $site = $this->site($job);
         $grade = new GradeForm($this->sums($request, $job), $site->state);
 
-        return view('level.show', [
-            'site' => $site, 'drawing' => PlanDrawing::ground($site->state, $grade->work), 'words' => new LevelWords($site->state), 'sheet' => new LevelSheet($site->state),
+        return $this->page('level.show', $site, [
+            'drawing' => PlanDrawing::ground($site->state, $grade->work), 'words' => new LevelWords($site->state), 'sheet' => new LevelSheet($site->state),
             'form' => new LevelForm($site, $request->integer('again')), 'grade' => $grade,
         ]);
     }
@@ -34,6 +34,6 @@ final class LevelController extends Controller
         $site = $this->site($job);
         $tests = new InstrumentSums($this->sums($request, $job), $site->plan);
 
-        return view('level.instruments', ['site' => $site, 'tests' => $tests, 'choice' => new InstrumentChoice($site->plan, $tests->board)]);
+        return $this->page('level.instruments', $site, ['tests' => $tests, 'choice' => new InstrumentChoice($site->plan, $tests->board)]);
     }
 }

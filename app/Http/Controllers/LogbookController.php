@@ -17,7 +17,7 @@ final class LogbookController extends Controller
     {
         $site = $this->site($job);
 
-        return view('logbook.show', ['site' => $site, 'lines' => new LogLines(
+        return $this->page('logbook.show', $site, ['lines' => new LogLines(
             $site->state, $job->zone, $request->filled('before') ? $request->integer('before') : null,
             $site->plan->grid->findLabelled($request->string('post')->value()), EntryKind::tryFrom($request->string('kind')->value()), GoneLabels::of($job, $site->state),
         )]);

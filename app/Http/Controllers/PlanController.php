@@ -44,7 +44,7 @@ final class PlanController extends Controller
     {
         $site = $this->site($job);
 
-        return view('plan.show', ['site' => $site, 'form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan), 'openings' => $site->plan->fit->openings($site->plan->grid, $site->plan->post), 'fixed' => FixedLineRow::of($site->plan), 'revisions' => $job->revisions()->with('user')->get()]);
+        return $this->page('plan.show', $site, ['form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan), 'openings' => $site->plan->fit->openings($site->plan->grid, $site->plan->post), 'fixed' => FixedLineRow::of($site->plan), 'revisions' => $job->revisions()->with('user')->get()]);
     }
 
     public function revise(PlanRequest $request, Job $job, RevisePlan $revise): RedirectResponse
@@ -67,8 +67,8 @@ final class PlanController extends Controller
         $revision = $job->revisions()->where('number', $number)->firstOrFail();
         $site = $this->site($job);
 
-        return view('plan.revision', [
-            'site' => $site, 'revision' => $revision, 'then' => $revision->plan(), 'drawing' => PlanDrawing::ofPlan($revision->plan()),
+        return $this->page('plan.revision', $site, [
+            'revision' => $revision, 'then' => $revision->plan(), 'drawing' => PlanDrawing::ofPlan($revision->plan()),
             'change' => ChangeWords::say(new PlanChange($site->state, $site->plan->returnedTo($revision->plan()))),
         ]);
     }

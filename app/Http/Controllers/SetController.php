@@ -25,7 +25,7 @@ final class SetController extends Controller
 
         $drifts = (new StandingFrame($site->state))->drifts();
 
-        return view('set.show', ['site' => $site, 'drawing' => PlanDrawing::set($site->state), 'rounds' => array_values(array_filter(Walk::all($site->state), fn (Walk $round) => $round->of > 0)), 'drift' => $drifts->seen === [] ? null : $drifts, 'ready' => new ReadyPosts($site->state)]);
+        return $this->page('set.show', $site, ['drawing' => PlanDrawing::set($site->state), 'rounds' => array_values(array_filter(Walk::all($site->state), fn (Walk $round) => $round->of > 0)), 'drift' => $drifts->seen === [] ? null : $drifts, 'ready' => new ReadyPosts($site->state)]);
     }
 
     /** One post in the yard. */
@@ -34,8 +34,8 @@ final class SetController extends Controller
         $site = $this->site($job);
         $post = $site->plan->grid->labelled($label);
 
-        return view('set.post', [
-            'site' => $site, 'post' => $post, 'lean' => new LeanDrawing($site->state, $post), 'sheet' => new PostSheet($site->state, $post, CarbonImmutable::now('UTC')),
+        return $this->page('set.post', $site, [
+            'post' => $post, 'lean' => new LeanDrawing($site->state, $post), 'sheet' => new PostSheet($site->state, $post, CarbonImmutable::now('UTC')),
             'walk' => $request->filled('walk') ? new Walk($site->state, $request->string('walk')->value()) : null,
         ]);
     }
@@ -57,7 +57,7 @@ final class SetController extends Controller
         $frame = new StandingFrame($site->state);
         $tops = $frame->tops();
 
-        return view('set.tops', ['site' => $site, 'spacings' => $frame->spacings(), 'tops' => $tops, 'drawing' => $tops === null ? null : PlanDrawing::tops($site->state, $tops)]);
+        return $this->page('set.tops', $site, ['spacings' => $frame->spacings(), 'tops' => $tops, 'drawing' => $tops === null ? null : PlanDrawing::tops($site->state, $tops)]);
     }
 
     /** What must be made safe now, and in which order. */
@@ -65,6 +65,6 @@ final class SetController extends Controller
     {
         $site = $this->site($job);
 
-        return view('set.stop', ['site' => $site, 'stop' => new StopNow($site->state, CarbonImmutable::now('UTC'))]);
+        return $this->page('set.stop', $site, ['stop' => new StopNow($site->state, CarbonImmutable::now('UTC'))]);
     }
 }

@@ -39,8 +39,8 @@ final class SquareController extends Controller
         $stake = $request->string('stake')->upper()->value();
         $sheet = new ReadingSheet($site->state);
 
-        return view('square.show', [
-            'site' => $site, 'stake' => $stake, 'words' => new VerdictWords($site->state), 'sheet' => $sheet,
+        return $this->page('square.show', $site, [
+            'stake' => $stake, 'words' => new VerdictWords($site->state), 'sheet' => $sheet,
             'form' => new EntryForm($site, ReadingSheet::asked($site->state, $request->string('pull')->value())),
             'placements' => Placements::of($site->state), 'drawing' => SquareDrawing::of($site->state, $sheet, $stake),
         ]);
@@ -58,7 +58,7 @@ final class SquareController extends Controller
         }
         $proof === null || DerivedCache::keep($key, $stamp, $proof);
 
-        return view('square.prove', ['site' => $site, 'proof' => $proof]);
+        return $this->page('square.prove', $site, ['proof' => $proof]);
     }
 
     /** Strings, boards, marks and hold numbers for setting out by hand. */
@@ -67,21 +67,21 @@ final class SquareController extends Controller
         $site = $this->site($job);
         $hand = new ByHand(new QueryForm($request, $site->plan->notation->unit), $site->plan);
 
-        return view('square.hand', ['site' => $site, 'hand' => $hand, 'outline' => new StringOutline($site->plan), 'alike' => NailRow::of($boards = BatterBoards::of($site->plan, array_values($site->state->clear->services))), 'moved' => array_values(array_filter($boards, fn (BatterBoard $board) => $board->obstacle !== null)), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions)]);
+        return $this->page('square.hand', $site, ['hand' => $hand, 'outline' => new StringOutline($site->plan), 'alike' => NailRow::of($boards = BatterBoards::of($site->plan, array_values($site->state->clear->services))), 'moved' => array_values(array_filter($boards, fn (BatterBoard $board) => $board->obstacle !== null)), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions)]);
     }
 
     public function cast(Job $job): View
     {
         $site = $this->site($job);
 
-        return view('square.cast', ['site' => $site, 'again' => new AsCastLayout($site->plan, $site->state->log)]);
+        return $this->page('square.cast', $site, ['again' => new AsCastLayout($site->plan, $site->state->log)]);
     }
 
     public function sheet(Job $job): View
     {
         $site = $this->site($job);
 
-        return view('square.sheet', ['site' => $site, 'words' => new VerdictWords($site->state), 'outline' => new StringOutline($site->plan), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan)]);
+        return $this->page('square.sheet', $site, ['words' => new VerdictWords($site->state), 'outline' => new StringOutline($site->plan), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan)]);
     }
 
     public function rules(LayoutRulesRequest $request, Job $job, RevisePlan $revise): RedirectResponse

@@ -2,11 +2,10 @@
 @use('Aequus\Logbook\Clear\ServiceType')
 @use('Aequus\Logbook\Kind\EntryKind')
 @use('Aequus\Measure\Length')
-@use('Aequus\Site\Phase')
 @use('Aequus\Site\Step')
 @use('App\View\Typeset')
 @php
-    $job = $site->job; $clear = $site->state->clear; $phase = Phase::Clear;
+    $clear = $site->state->clear;
     $conflicts = $clear->conflicts;
     $about = DecisionAbout::DigByHand;
 @endphp
@@ -19,18 +18,26 @@
                 @else {{ count($conflicts) }} {{ count($conflicts) === 1 ? 'hole reaches' : 'holes reach' }} into a no-dig band
                 @endif
             </h1>
-            <div data-draw-into="service-points" data-draw-unit="{{ $site->plan->notation->unit->value }}" data-draw-x0="{{ $drawing->frame->x(Length::zero()) }}" data-draw-y0="{{ $drawing->frame->y(Length::zero()) }}" data-draw-metre="{{ $drawing->frame->size(Length::millimetres(1000000)) / 1000 }}"><x-drawing.plan :model="$drawing" /></div>
+            <div data-draw-into="service-points" data-draw-unit="{{ $site->plan->notation->unit->value }}"
+                data-draw-x0="{{ $drawing->frame->x(Length::zero()) }}" data-draw-y0="{{ $drawing->frame->y(Length::zero()) }}"
+                data-draw-metre="{{ $drawing->frame->size(Length::millimetres(1000000)) / 1000 }}"><x-drawing.plan :model="$drawing" /></div>
             @php($say = fn (array $parts) => collect($parts)->map(fn ($part) => Typeset::length($site->plan->notation, $part->amount).' toward the '.e($site->plan->sides->of($part->toward)))->join(' and '))
             @if ($ways->whole)
-                <p class="verdict-why">The smallest shift of the whole grid that clears every band: <b>{!! $say($ways->whole) !!}</b>. For single posts: @foreach ($ways->single as [$post, $parts, $allowed]){{ $post->label }} {!! $say($parts) !!}{{ $allowed ? ', within this job’s tolerance' : ', more than this job’s tolerance: it needs a new plan' }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>
+                <p class="verdict-why">The smallest shift of the whole grid that clears every band: <b>{!! $say($ways->whole) !!}</b>. For single
+                    posts: @foreach ($ways->single as [$post, $parts, $allowed]){{ $post->label }}
+                    {!! $say($parts) !!}{{ $allowed ? ', within this job’s tolerance'
+                    : ', more than this job’s tolerance: it needs a new plan' }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>
             @endif
             @if ($conflicts)
                 <table>
                     <caption>Holes too near a line</caption>
-                    <thead><tr><th scope="col">Hole</th><th scope="col">Line</th><th scope="col" class="num">edge to line</th><th scope="col" class="num">inside the band by</th><th scope="col">Decided</th></tr></thead>
+                    <thead><tr><th scope="col">Hole</th><th scope="col">Line</th><th scope="col" class="num">edge to line</th>
+                        <th scope="col" class="num">inside the band by</th><th scope="col">Decided</th></tr></thead>
                     <tbody>
                         @foreach ($conflicts as $conflict)
-                            <tr><th scope="row">{{ $conflict->post->label }}</th><td>{{ $conflict->service->name }}</td><td class="num"><x-length :of="$conflict->room" :plan="$site->plan" /></td><td class="num strong"><x-length :of="$conflict->inside" :plan="$site->plan" /></td>
+                            <tr><th scope="row">{{ $conflict->post->label }}</th><td>{{ $conflict->service->name }}</td>
+                                <td class="num"><x-length :of="$conflict->room" :plan="$site->plan" /></td>
+                                <td class="num strong"><x-length :of="$conflict->inside" :plan="$site->plan" /></td>
                                 <td>{{ $site->state->decided($about, $conflict->post)?->reason ?? 'not yet' }}</td></tr>
                         @endforeach
                     </tbody>
@@ -48,11 +55,15 @@
             <section id="entry">
                 <h2>Utility marks</h2>
                 @if ($clear->notice)
-                    <p>Asked for on <b>{{ $clear->notice->asked->askedOn }}</b>{{ $clear->notice->asked->reference ? ', number '.$clear->notice->asked->reference : '' }}. After {{ $clear->notice->asked->workingDays }} full working days digging may begin on <b>{{ $clear->notice->runsOut }}</b>{{ $clear->notice->isOver($clear->today) ? ': that day has come' : '' }}. Weekends are left out; public holidays are yours to add.</p>
+                    <p>Asked for on <b>{{ $clear->notice->asked->askedOn }}</b>{{ $clear->notice->asked->reference
+                        ? ', number '.$clear->notice->asked->reference : '' }}. After {{ $clear->notice->asked->workingDays }} full working days
+                        digging may begin on <b>{{ $clear->notice->runsOut }}</b>{{ $clear->notice->isOver($clear->today) ? ': that day has come'
+                        : '' }}. Weekends are left out; public holidays are yours to add.</p>
                 @endif
                 <x-entry-form kind="notice" name="notice">
                     <x-field name="asked_on" form="notice" label="Asked for on" hint="year-month-day" :value="$clear->today" inputmode="numeric" />
-                    <x-field name="working_days" form="notice" label="Working days of notice" hint="Your marking desk says how many." value="3" inputmode="numeric" />
+                    <x-field name="working_days" form="notice" label="Working days of notice" hint="Your marking desk says how many." value="3"
+                        inputmode="numeric" />
                     <x-field name="reference" form="notice" label="Their number" />
                     <button class="button {{ $clear->notice ? 'button-second' : '' }}">{{ $clear->notice ? 'Asked again' : 'I have asked' }}</button>
                 </x-entry-form>
@@ -60,18 +71,27 @@
             <section>
                 <h2>Lines in the ground</h2>
                 @if ($clear->services)
-                    <ul class="plain">@foreach ($clear->services as $sequence => $service)<li><svg class="swatch" viewBox="0 0 20 10" width="20" height="10" aria-hidden="true"><path class="service service-{{ $service->type->value }}" d="M0 5 h20" /></svg> {{ $service->name }} ({{ $service->type->value }}, marked {{ $service->type->markingColour() }}), <x-length :of="$service->noDig" :plan="$site->plan" /> no-dig each side <span class="muted">entry {{ $sequence }}</span></li>@endforeach</ul>
+                    <ul class="plain">@foreach ($clear->services as $sequence => $service)<li><svg class="swatch" viewBox="0 0 20 10" width="20"
+                        height="10" aria-hidden="true"><path class="service service-{{ $service->type->value }}" d="M0 5 h20" /></svg>
+                        {{ $service->name }} ({{ $service->type->value }}, marked {{ $service->type->markingColour() }}), <x-length
+                        :of="$service->noDig" :plan="$site->plan" /> no-dig each side <span class="muted">entry {{ $sequence }}</span></li>
+                        @endforeach</ul>
                 @else
                     <p class="empty">None entered. Enter what the marks show, and the private lines you know of.</p>
                 @endif
                 <x-entry-form kind="service" name="service">
-                    <x-choice name="type" form="service" label="Carries" :options="collect(ServiceType::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->value).', marked '.$t->markingColour()])->all()" />
+                    <x-choice name="type" form="service" label="Carries"
+                        :options="collect(ServiceType::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->value).', marked
+                        '.$t->markingColour()])->all()" />
                     <x-field name="name" form="service" label="Called" hint="Such as: water to the press." />
-                    <x-field name="no_dig" form="service" label="No-dig, each side" hint="Your marking desk says how far; 2 ft or 600 mm is usual." :unit="$site->plan->notation->unit" />
+                    <x-field name="no_dig" form="service" label="No-dig, each side" hint="Your marking desk says how far; 2 ft or 600 mm is usual."
+                        :unit="$site->plan->notation->unit" />
                     <div class="field field-wide {{ old('form') === 'service' && $errors->has('points') ? 'is-refused' : '' }}">
                         <label for="service-points">Points, one a row</label>
-                        <p class="hint" id="service-points-hint">From A1: along the base line; away from it. Two points or more, such as -3' ; 17' 6 and 40' ; 15'.</p>
-                        @if (old('form') === 'service' && $errors->has('points'))<p class="refusal" id="service-points-refusal">{{ $errors->first('points') }}</p>@endif
+                        <p class="hint" id="service-points-hint">From A1: along the base line; away from it. Two points or more, such as -3' ; 17' 6
+                            and 40' ; 15'.</p>
+                        @if (old('form') === 'service' && $errors->has('points'))
+                            <p class="refusal" id="service-points-refusal">{{ $errors->first('points') }}</p>@endif
                         <p class="hint" data-draw-hint hidden>Or press on the drawing, point after point.</p>
                         <textarea id="service-points" name="points" rows="3" aria-describedby="service-points-hint" spellcheck="false">{{ old('form') === 'service' ? old('points') : '' }}</textarea>
                     </div>

@@ -10,7 +10,8 @@
     <label for="{{ $id }}">{{ $label }}</label>
     @if ($hint)<p class="hint" id="{{ $id }}-hint">{!! Typeset::sentence($hint) !!}</p>@endif
     @if ($refusal)<p class="refusal" id="{{ $id }}-refusal">{!! Typeset::sentence($refusal) !!}</p>@endif
-    <select id="{{ $id }}" name="{{ $name }}" @if ($refusal) aria-invalid="true" aria-describedby="{{ $id }}-refusal" @elseif ($hint) aria-describedby="{{ $id }}-hint" @endif {{ $attributes }}>
+    <select id="{{ $id }}" name="{{ $name }}" @if ($refusal) aria-invalid="true" aria-describedby="{{ $id }}-refusal" @elseif ($hint)
+        aria-describedby="{{ $id }}-hint" @endif {{ $attributes }}>
         @foreach ($options as $key => $words)
             <option value="{{ $key }}" @selected((string) $chosen === (string) $key)>{{ $words }}</option>
         @endforeach

@@ -4,6 +4,7 @@
     @csrf
     <input type="hidden" name="client_id" value="{{ Str::ulid() }}">
     <input type="hidden" name="form" value="{{ $name }}">
-    @if (session('asks_sure') === $name && old('form') === $name)<label class="tick tick-sure"><input type="checkbox" name="sure" value="1"> Right as typed</label>@endif
+    @if (session('asks_sure') === $name && old('form') === $name)<label class="tick tick-sure"><input type="checkbox" name="sure"
+        value="1"> Right as typed</label>@endif
     {{ $slot }}
 </form>

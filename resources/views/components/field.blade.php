@@ -1,6 +1,7 @@
 @use('Aequus\Measure\UnitSystem')
 @use('App\View\Typeset')
-@props(['name', 'label', 'value' => '', 'hint' => null, 'unit' => null, 'id' => null, 'form' => null, 'wide' => false, 'type' => 'text', 'autocomplete' => 'off', 'required' => false])
+@props(['name', 'label', 'value' => '', 'hint' => null, 'unit' => null, 'id' => null, 'form' => null, 'wide' => false, 'type' => 'text',
+    'autocomplete' => 'off', 'required' => false])
 @php
     $id ??= ($form ?? 'f').'-'.$name;
     $mine = $form === null || old('form', $form) === $form;
@@ -16,7 +17,8 @@
         @if ($described) aria-describedby="{{ $described }}" @endif @if ($refusal) aria-invalid="true" @endif @if ($required) required @endif
         @if ($unit)
             inputmode="{{ UnitSystem::of($unit)->keys }}" data-keypad="{{ $unit->value }}" spellcheck="false"
-            hx-get="{{ route('echo', ['unit' => $unit->value]) }}" hx-trigger="input changed delay:200ms" hx-target="#{{ $id }}-echo" hx-select="unset" hx-swap="innerHTML" hx-push-url="false"
+            hx-get="{{ route('echo', ['unit' => $unit->value]) }}" hx-trigger="input changed delay:200ms" hx-target="#{{ $id }}-echo"
+                hx-select="unset" hx-swap="innerHTML" hx-push-url="false"
         @endif {{ $attributes }}>
     @if ($unit)<p class="echo" id="{{ $id }}-echo" aria-live="polite"></p>@endif
 </div>

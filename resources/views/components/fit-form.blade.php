@@ -3,7 +3,8 @@
 <details class="change" @if (old('form') === 'fit') open @endif>
     <summary>What must fit between posts</summary>
     <form method="post" action="{{ route('plan.fit', $site->job) }}" class="entry">
-        @csrf <input type="hidden" name="form" value="fit"><input type="hidden" name="what" value="thing"><input type="hidden" name="based_on" value="{{ $site->job->revision->number }}">
+        @csrf <input type="hidden" name="form" value="fit"><input type="hidden" name="what" value="thing"><input type="hidden" name="based_on"
+            value="{{ $site->job->revision->number }}">
         <x-field name="fit_name" form="fit" label="Machine, sheet, panel or gate" wide />
         <x-posts name="fit_from" form="fit" label="Between" :posts="$plan->grid->posts" />
         <x-posts name="fit_to" form="fit" label="and" :posts="$plan->grid->posts" :value="$plan->grid->posts[1]->label ?? ''" />

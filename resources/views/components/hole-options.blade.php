@@ -3,14 +3,21 @@
 @props(['site', 'answer'])
 @php($hole = $answer->hole)
 <section class="options">
-    <h2>{{ $hole->required->post->label }}: what can be done <span class="h-note">{{ $hole->deepEnough ? ($hole->overDugBy->isPositive() ? 'dug too deep' : 'deep enough') : 'stops short' }}{{ $hole->found ? ', met '.Names::of($hole->found) : '' }}</span></h2>
+    <h2>{{ $hole->required->post->label }}: what can be done <span
+        class="h-note">{{ $hole->deepEnough ? ($hole->overDugBy->isPositive() ? 'dug too deep' : 'deep enough') : 'stops short' }}{{ $hole->found
+        ? ', met '.Names::of($hole->found) : '' }}</span></h2>
     <ol class="plain">
         @foreach ($answer->options as $option)
-            <li class="{{ $option->open ? '' : 'muted' }}"><b><x-words :say="$site->speech->say($option->do)" />{{ $option->number ? ':' : '' }}</b>@if ($option->number) <span class="strong"><x-length :of="$option->number" :plan="$site->plan" /></span>@endif @unless ($option->open) <span class="state state-out">not here</span>@endunless<br><x-words :say="$site->speech->say(...$option->effect)" /></li>
+            <li class="{{ $option->open ? '' : 'muted' }}"><b><x-words :say="$site->speech->say($option->do)"
+                />{{ $option->number ? ':' : '' }}</b>@if ($option->number) <span class="strong"><x-length :of="$option->number" :plan="$site->plan"
+                /></span>@endif @unless ($option->open) <span class="state state-out">not here</span>@endunless<br><x-words
+                :say="$site->speech->say(...$option->effect)" /></li>
         @endforeach
     </ol>
     @if (! $hole->deepEnough && ! $hole->serves())
-        @unless ($hole->required->need->role?->isNeverShortened())<x-decide :site="$site" :about="DecisionAbout::AcceptShortHole" :post="$hole->required->post" :name="'short-'.$hole->required->post->label" />@endunless
-        <x-decide :site="$site" :about="DecisionAbout::AsEngineerSays" :post="$hole->required->post" :name="'engineer-'.$hole->required->post->label" />
+        @unless ($hole->required->need->role?->isNeverShortened())<x-decide :site="$site" :about="DecisionAbout::AcceptShortHole"
+            :post="$hole->required->post" :name="'short-'.$hole->required->post->label" />@endunless
+        <x-decide :site="$site" :about="DecisionAbout::AsEngineerSays" :post="$hole->required->post" :name="'engineer-'.$hole->required->post->label"
+            />
     @endif
 </section>

@@ -5,6 +5,7 @@
     $benchmark = $site->state->level->benchmark?->name;
     $parts = collect(PostFeature::cases())->mapWithKeys(fn ($part) => [$part->value => Names::of($part)])->all();
 @endphp
-<x-posts :name="$name" :form="$form" :label="$label" :posts="$site->plan->grid->posts" :value="$value" :more="$benchmark === null ? [] : ['Benchmark' => 'the benchmark: '.$benchmark]" />
+<x-posts :name="$name" :form="$form" :label="$label" :posts="$site->plan->grid->posts" :value="$value"
+    :more="$benchmark === null ? [] : ['Benchmark' => 'the benchmark: '.$benchmark]" />
 <x-choice :name="$name.'_part'" :form="$form" label="On its" :value="$part" :options="$parts" />
 <x-field :name="$name.'_name'" :form="$form" label="Or on another point" hint="Its name, such as T1 or the step." :value="$named" />

@@ -10,7 +10,8 @@
         <p class="move-kicker">{{ $heading }}{{ $here !== null && $move->phase !== $here ? ', in '.Names::of($move->phase) : '' }}</p>
         <h2 id="move-title"><x-words :say="$site->speech->say($move->do)" /></h2>
         @if ($move->number !== null)
-            <p class="move-number"><span class="big"><x-length :of="$move->number" :plan="$site->plan" /></span> <span class="move-beside"><x-words :say="$site->speech->say($move->beside)" /></span></p>
+            <p class="move-number"><span class="big"><x-length :of="$move->number" :plan="$site->plan" /></span> <span class="move-beside"><x-words
+                :say="$site->speech->say($move->beside)" /></span></p>
         @endif
         <p class="move-why"><x-words :say="$site->speech->say(...$move->why)" /></p>
         @if (isset($slot) && trim($slot) !== '')

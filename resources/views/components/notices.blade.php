@@ -7,7 +7,8 @@
         <div class="notice notice-done"><p><b>Written down</b> as entry {{ session('recorded') }}.</p>
             @if (request()->route('job') instanceof Job)
                 <x-entry-form kind="strike" name="undo">
-                    <input type="hidden" name="sequence" value="{{ session('recorded') }}"><input type="hidden" name="reason" value="Taken back at once">
+                    <input type="hidden" name="sequence" value="{{ session('recorded') }}"><input type="hidden" name="reason"
+                        value="Taken back at once">
                     <button class="link">Take it back</button>
                 </x-entry-form>
             @endif
@@ -22,6 +23,8 @@
         @enderror
     @endforeach
     @if ($fields->isNotEmpty())
-        <p class="notice notice-refused"><b>Not taken yet.</b> {{ $fields->count() === 1 ? 'One field needs another look' : $fields->count().' fields need another look' }}; the reason stands beside it and nothing typed is lost.</p>
+        <p class="notice notice-refused"><b>Not taken yet.</b>
+            {{ $fields->count() === 1 ? 'One field needs another look' : $fields->count().' fields need another look' }}; the reason stands beside it
+            and nothing typed is lost.</p>
     @endif
 </div>

@@ -14,9 +14,11 @@
         <div class="field {{ $refusal ? 'is-refused' : '' }}">
             <label for="quick-line">Quick line</label>
             @if ($refusal)<p class="refusal" id="quick-refusal">{!! Typeset::sentence($refusal) !!}</p>@endif
-            <input id="quick-line" name="line" value="{{ $mine ? old('line') : '' }}" autocomplete="off" autocapitalize="none" spellcheck="false" placeholder="{{ explode(',', $examples['hole'])[0] }}"
+            <input id="quick-line" name="line" value="{{ $mine ? old('line') : '' }}" autocomplete="off" autocapitalize="none" spellcheck="false"
+                placeholder="{{ explode(',', $examples['hole'])[0] }}"
                 aria-describedby="quick-echo{{ $refusal ? ' quick-refusal' : '' }}" @if ($refusal) aria-invalid="true" @endif
-                hx-get="{{ route('quick.echo', $site->job) }}" hx-trigger="input changed delay:200ms" hx-target="#quick-echo" hx-select="unset" hx-swap="innerHTML" hx-push-url="false">
+                hx-get="{{ route('quick.echo', $site->job) }}" hx-trigger="input changed delay:200ms" hx-target="#quick-echo" hx-select="unset"
+                    hx-swap="innerHTML" hx-push-url="false">
             <p class="echo" id="quick-echo" aria-live="polite"></p>
         </div>
         @if ($mine && session('asks_sure') === 'quick')<label class="tick"><input type="checkbox" name="sure" value="1"> right as typed</label>@endif
@@ -32,6 +34,7 @@
     @endif
     <details class="why"><summary>What the line understands</summary>
         <p>First whom it is about, then what, then the figures, as one would call it across a yard.</p>
-        <dl class="facts">@foreach ($examples as $what => $example)<div><dt>{{ ucfirst(Names::of(EntryKind::from($what))) }}</dt><dd><code>{{ $example }}</code></dd></div>@endforeach</dl>
+        <dl class="facts">@foreach ($examples as $what => $example)<div><dt>{{ ucfirst(Names::of(EntryKind::from($what))) }}</dt>
+            <dd><code>{{ $example }}</code></dd></div>@endforeach</dl>
     </details>
 </section>

@@ -10,7 +10,8 @@
     @if ($refusal)<p class="refusal">{!! Typeset::sentence($refusal) !!}</p>@endif
     <div class="keys">
         @foreach ($options as $key => $words)
-            <label class="key"><input type="radio" name="{{ $name }}" value="{{ $key }}" @checked((string) $chosen === (string) $key)><span>{{ $words }}</span></label>
+            <label class="key"><input type="radio" name="{{ $name }}" value="{{ $key }}"
+                @checked((string) $chosen === (string) $key)><span>{{ $words }}</span></label>
         @endforeach
     </div>
 </fieldset>

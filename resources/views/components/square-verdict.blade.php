@@ -1,5 +1,6 @@
 @props(['words'])
 @foreach ($words->rests as $sentence)<p class="verdict-why muted"><x-words :say="$sentence" /></p>@endforeach
 @if ($words->why)
-    <details class="why"><summary>Why this verdict?</summary>@foreach ($words->why as $sentence)<p><x-words :say="$sentence" /></p>@endforeach</details>
+    <details class="why"><summary>Why this verdict?</summary>@foreach ($words->why as $sentence)<p><x-words :say="$sentence" /></p>
+        @endforeach</details>
 @endif

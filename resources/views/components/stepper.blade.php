@@ -12,7 +12,8 @@
                     <svg viewBox="0 0 28 54" class="way-peg" aria-hidden="true" focusable="false">
                         @switch($stake->standing->value)
                             @case('done')
-                                <path class="peg" d="M9 8 h10 v26 l-5 9 l-5 -9 z" /><circle class="knot" cx="14" cy="14" r="4" /><path class="tick" d="M11 24 l2.5 3 l4 -6" />
+                                <path class="peg" d="M9 8 h10 v26 l-5 9 l-5 -9 z" /><circle class="knot" cx="14" cy="14" r="4" />
+                                    <path class="tick" d="M11 24 l2.5 3 l4 -6" />
                                 @break
                             @case('now')
                                 <path class="peg peg-now" d="M8 2 h12 v36 l-6 11 l-6 -11 z" /><path class="flag" d="M20 3 l8 4.5 l-8 4.5 z" />

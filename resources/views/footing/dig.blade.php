@@ -1,9 +1,8 @@
-@use('Aequus\Site\Phase')
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
 @php
     $isDug = $list->now === null || $site->plan->holdOf($list->now->post->id)->isDug();
-    $job = $site->job; $way = route('footing.dig', $job).'?hole='; $phase = Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $footing = $site->state->footing;
+    $way = route('footing.dig', $job).'?hole='; $footing = $site->state->footing;
 @endphp
 <x-layout title="Dig list" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.dig" />
@@ -17,14 +16,21 @@
                 <div aria-live="polite">
                     <p class="move-kicker">{{ $isDug ? 'Hole at hand' : 'Post to drive' }}</p>
                     <h1>{{ $list->now->post->label }}</h1>
-                    <p class="move-number"><span class="big"><x-length :of="$list->toReach($list->now)" :plan="$plan" /></span> <span class="move-beside">from today’s ground to {{ $isDug ? 'the clean bottom' : 'its foot' }}</span></p>
-                    <p class="verdict-why">What makes it so deep: {{ Names::of($list->now->governing) }}. @if ($isDug)Above the bottom come <x-length :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan" /> pad.@elseif ($site->state->footing->firstDriven())Never less; and so deep that its top comes level with {{ $site->state->footing->firstDriven()->required->post->label }}’s, if the posts are alike. Plumb it every few blows.@else Plumb it every few blows.@endif</p>
+                    <p class="move-number"><span class="big"><x-length :of="$list->toReach($list->now)" :plan="$plan" /></span> <span
+                        class="move-beside">from today’s ground to {{ $isDug ? 'the clean bottom' : 'its foot' }}</span></p>
+                    <p class="verdict-why">What makes it so deep: {{ Names::of($list->now->governing) }}. @if ($isDug)Above the bottom come <x-length
+                        :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan"
+                        /> pad.@elseif ($site->state->footing->firstDriven())Never less; and so deep that its top comes level with
+                        {{ $site->state->footing->firstDriven()->required->post->label }}’s, if the posts are alike. Plumb it every few blows.@else
+                        Plumb it every few blows.@endif</p>
                 </div>
                 <x-entry-form kind="hole" name="hole" id="entry">
                     <input type="hidden" name="post" value="{{ $list->now->post->label }}">
                     @include('footing.hole-fields', ['label' => $list->now->post->label.' came out at'])
                 </x-entry-form>
-                @if ($list->after)<p>Next: <a class="jump" href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a></p>@endif
+                @if ($list->after)<p>Next: <a class="jump"
+                    href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a></p>
+                    @endif
             @endif
             @if ($list->holes !== [])<x-drawing.plan :model="$drawing" />@endif
             @foreach ($surprises as $surprise)<x-soil-surprise :site="$site" :surprise="$surprise" />@endforeach
@@ -32,9 +38,16 @@
             @if ($list->holes !== [])
                 <table>
                     <caption>In walking order <span class="muted">every second row backwards</span></caption>
-                    <thead><tr><th scope="col">Hole</th><th scope="col" class="num">dig</th><th scope="col" class="num">dug</th><th scope="col">Stands</th></tr></thead>
+                    <thead><tr><th scope="col">Hole</th><th scope="col" class="num">dig</th><th scope="col" class="num">dug</th>
+                        <th scope="col">Stands</th></tr></thead>
                     <tbody>@foreach ($list->holes as $required) @php($hole = $list->dug($required))
-                        <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row"><a href="{{ $way.$required->post->label }}">{{ $required->post->label }}</a></th><td class="num strong"><x-length :of="$list->toReach($required)" :plan="$plan" /></td><td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td><td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null ? 'to dig' : ($hole->serves() ? 'deep enough' : 'short') }}{{ $hole?->found ? ', met '.Names::of($hole->found) : '' }}</span></td></tr>
+                        <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}">
+                            <th scope="row"><a href="{{ $way.$required->post->label }}">{{ $required->post->label }}</a></th>
+                            <td class="num strong"><x-length :of="$list->toReach($required)" :plan="$plan" /></td>
+                            <td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td>
+                            <td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null
+                            ? 'to dig' : ($hole->serves() ? 'deep enough' : 'short')
+                            }}{{ $hole?->found ? ', met '.Names::of($hole->found) : '' }}</span></td></tr>
                     @endforeach</tbody>
                 </table>
             @endif
@@ -44,8 +57,10 @@
                 <section>
                     <h2>Marks on the {{ $isDug ? 'auger' : 'posts' }} <span class="h-note">holes of equal depth share one</span></h2>
                     <table><thead><tr><th scope="col" class="num">Mark at</th><th scope="col">for</th></tr></thead>
-                        <tbody>@foreach ($list->marks as $mark)<tr><td class="num strong"><x-length :of="$mark['depth']" :plan="$plan" /></td><td>{{ collect($mark['posts'])->map(fn ($post) => $post->label)->join(', ') }}</td></tr>@endforeach</tbody></table>
-                    <p class="hint">{{ $isDug ? 'Measured from the auger’s tip. Loose earth falls back: clean the bottom before you measure.' : 'Measured from the foot of each post.' }}</p>
+                        <tbody>@foreach ($list->marks as $mark)<tr><td class="num strong"><x-length :of="$mark['depth']" :plan="$plan" /></td>
+                            <td>{{ collect($mark['posts'])->map(fn ($post) => $post->label)->join(', ') }}</td></tr>@endforeach</tbody></table>
+                    <p class="hint">{{ $isDug ? 'Measured from the auger’s tip. Loose earth falls back: clean the bottom before you measure.'
+                        : 'Measured from the foot of each post.' }}</p>
                 </section>
             @endif
             <p><a class="jump" href="{{ route('round', [$job, 'holes']) }}">The whole round on one screen</a></p>

@@ -1,9 +1,8 @@
 @use('Aequus\Measure\LoadNotation')
-@use('Aequus\Site\Phase')
 @use('Aequus\Site\Step')
 @use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = Phase::Footing; $plan = $site->plan; $unit = $plan->notation->unit; $ask = $form->sums->field(...); $volume = fn (float $mm3) => Typeset::volume($plan->notation, $mm3);
+    $ask = $form->sums->field(...); $volume = fn (float $mm3) => Typeset::volume($plan->notation, $mm3);
 @endphp
 <x-layout title="Piers" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.piers" />
@@ -14,22 +13,35 @@
             @elseif ($form->piers === [])
                 @include('footing.refused')
             @else
-                <h1>All tubes end level, <x-length :of="$form->top->magnitude()" :plan="$plan" /> {{ $form->top->isNegative() ? 'below' : 'above' }} zero</h1>
-                <p class="verdict-why">Concrete {{ $volume(array_sum(array_map(fn ($pier) => $pier->concrete, $form->piers))) }} in all, without waste. An anchor may stand up to <x-length :of="$form->anchorShift()" :plan="$plan" /> off the middle of its pier, whichever way.</p>
+                <h1>All tubes end level, <x-length :of="$form->top->magnitude()" :plan="$plan" /> {{ $form->top->isNegative() ? 'below' : 'above' }}
+                    zero</h1>
+                <p class="verdict-why">Concrete {{ $volume(array_sum(array_map(fn ($pier) => $pier->concrete, $form->piers))) }} in all, without
+                    waste. An anchor may stand up to <x-length :of="$form->anchorShift()" :plan="$plan" /> off the middle of its pier, whichever
+                    way.</p>
                 <table>
                     <caption>Piers <span class="muted">from gravel to top, with a base and a post on each</span></caption>
-                    <thead><tr><th scope="col">Post</th><th scope="col" class="num">tube</th><th scope="col" class="num">above the ground</th><th scope="col" class="num">post, from the base up</th></tr></thead>
-                    <tbody>@foreach ($form->piers as $pier)<tr><th scope="row">{{ $pier->of->label }}</th><td class="num strong"><x-length :of="$pier->tube" :plan="$plan" /></td><td class="num"><x-length :of="$pier->aboveGround" :plan="$plan" /></td><td class="num strong"><x-length :of="$pier->post" :plan="$plan" /></td></tr>@endforeach</tbody>
+                    <thead><tr><th scope="col">Post</th><th scope="col" class="num">tube</th><th scope="col" class="num">above the ground</th>
+                        <th scope="col" class="num">post, from the base up</th></tr></thead>
+                    <tbody>@foreach ($form->piers as $pier)<tr><th scope="row">{{ $pier->of->label }}</th>
+                        <td class="num strong"><x-length :of="$pier->tube" :plan="$plan" /></td><td class="num"><x-length :of="$pier->aboveGround"
+                        :plan="$plan" /></td><td class="num strong"><x-length :of="$pier->post" :plan="$plan" /></td></tr>@endforeach</tbody>
                 </table>
-                @if ($form->lift !== null)<p class="answer">Water so deep lifts an empty tube that is closed at its foot by {{ (new LoadNotation($unit))->forceOf($form->lift) }}: weigh it down or tie it before you pour. An open tube does not float, but dry it first.</p>@endif
-                <details class="why"><summary>Why these numbers?</summary><p>A tube stands on the gravel of its hole, as dug where it is dug, and ends at the common top: top − (bottom + gravel). The post begins a standoff above the concrete. The anchor may shift (tube − base across its corners) / 2 − edge distance. Lift is 9.81 · π/4 · D² · depth of water. Plumb the tube on two sides and brace it before the pour; check its top with the level afterwards.</p></details>
+                @if ($form->lift !== null)<p class="answer">Water so deep lifts an empty tube that is closed at its foot by
+                    {{ (new LoadNotation($unit))->forceOf($form->lift) }}: weigh it down or tie it before you pour. An open tube does not float, but
+                    dry it first.</p>@endif
+                <details class="why"><summary>Why these numbers?</summary><p>A tube stands on the gravel of its hole, as dug where it is dug, and ends
+                    at the common top: top − (bottom + gravel). The post begins a standoff above the concrete. The anchor may shift (tube − base
+                    across its corners) / 2 − edge distance. Lift is 9.81 · π/4 · D² · depth of water. Plumb the tube on two sides and brace it before
+                    the pour; check its top with the level afterwards.</p></details>
             @endif
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.piers', $job) }}" class="entry">
                 <h2 class="field-wide">Tubes and bases</h2>
-                @foreach ([['top', 'Tops at, above zero', $form->top], ['tube', 'Tube across', $form->rules->tube], ['base', 'Base wide', $form->rules->base], ['edge', 'Base to edge, at least', $form->rules->edge], ['standoff', 'Standoff', $form->rules->standoff]] as [$name, $label, $now])<x-sum-field :f="$ask($name, $label, 'Empty: '.$plan->write($now).'.')" :unit="$unit" />@endforeach
+                @foreach ([['top', 'Tops at, above zero', $form->top], ['tube', 'Tube across', $form->rules->tube], ['base', 'Base wide',
+                    $form->rules->base], ['edge', 'Base to edge, at least', $form->rules->edge], ['standoff', 'Standoff', $form->rules->standoff]] as
+                    [$name, $label, $now])<x-sum-field :f="$ask($name, $label, 'Empty: '.$plan->write($now).'.')" :unit="$unit" />@endforeach
                 <x-sum-field :f="$ask('water', 'Water in the hole', 'Empty: dry.')" :unit="$unit" />
                 <button class="button button-second">Work it out</button>
             </form>
@@ -37,11 +49,13 @@
                 <form method="post" action="{{ route('footing.piers.decide', $job) }}" class="entry">
                     @csrf
                     <input type="hidden" name="based_on" value="{{ $job->revision->number }}">
-                    @foreach (['top', 'tube', 'base', 'edge', 'standoff'] as $name)<input type="hidden" name="{{ $name }}" value="{{ $form->sums->typed($name) }}">@endforeach
+                    @foreach (['top', 'tube', 'base', 'edge', 'standoff'] as $name)<input type="hidden" name="{{ $name }}"
+                        value="{{ $form->sums->typed($name) }}">@endforeach
                     <button class="button">Build piers so</button>
                 </form>
             @elseif ($form->piers !== [])
-                <p class="hint">To put these in force, first decide under <a href="{{ route('footing.hold', $job) }}">Ways to hold</a> which posts stand on piers.</p>
+                <p class="hint">To put these in force, first decide under <a href="{{ route('footing.hold', $job) }}">Ways to hold</a> which posts
+                    stand on piers.</p>
             @endif
             <x-cautions :step="Step::Piers" :site="$site" />
         </div>

@@ -4,12 +4,11 @@
 @use('Aequus\Plan\Footing\DepthMode')
 @use('Aequus\Plan\Footing\Firmer')
 @use('Aequus\Plan\Posts\PostRole')
-@use('Aequus\Site\Phase')
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
 @use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = Phase::Footing; $footing = $site->state->footing; $plan = $site->plan; $unit = $plan->notation->unit; $rules = $plan->footing;
+    $footing = $site->state->footing; $rules = $plan->footing;
     $move = $site->next?->phase === $phase ? $site->next : $site->nextIn($phase);
     $zero = $plan->write(Length::zero());
     [$taken, $short] = collect($footing->dug)->filter(fn ($hole) => ! $hole->serves())->partition(fn ($hole) => $site->state->isShortHoleSettled($hole->required->post));
@@ -32,28 +31,48 @@
                     <p class="verdict-why">A hole is dug from today’s ground. Read the rod at the posts first.</p>
                 @elseif ($footing->refused)
                     <h1>The plane asked for can’t be kept</h1>
-                    <p class="verdict-why">{!! Typeset::sentence($site->speech->say($footing->refused->fact)) !!} Until then the depths below are for the highest plane the rules allow.</p>
+                    <p class="verdict-why">{!! Typeset::sentence($site->speech->say($footing->refused->fact)) !!} Until then the depths below are for
+                        the highest plane the rules allow.</p>
                 @elseif ($short->isNotEmpty())
-                    <h1>{{ $short->count() === 1 ? 'Hole '.$short->first()->required->post->label.' is' : $short->count().' holes are' }} not deep enough</h1>
-                    <p class="verdict-why">{{ $short->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ') }}: not deep enough even with the gravel at its thinnest. {{ count($footing->dug) }} of {{ count($plan->grid->posts) }} are dug.</p>
+                    <h1>{{ $short->count() === 1 ? 'Hole '.$short->first()->required->post->label.' is' : $short->count().' holes are' }} not deep
+                        enough</h1>
+                    <p class="verdict-why">{{ $short->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ') }}: not deep enough even
+                        with the gravel at its thinnest. {{ count($footing->dug) }} of {{ count($plan->grid->posts) }} are dug.</p>
                 @else
-                    <h1>{{ count($footing->dug) }} of {{ count($plan->grid->posts) === 1 ? '1 hole is dug' : count($plan->grid->posts).' holes are dug' }}{{ count($footing->dug) ? ', all deep enough' : '' }}{{ $taken->isEmpty() ? '' : ' but '.$taken->map(fn ($hole) => $hole->required->post->label)->join(', ', ' and ').', taken short with a reason' }}</h1>
-                    <p class="verdict-why">The deepest is {{ $longest->post->label }}, <x-length :of="$longest->holeDepth()" :plan="$plan" />. {{ $footing->depths->plane ? 'All feet stand on one plane, '.($footing->depths->deepest ? 'set by '.$footing->depths->deepest->label.'.' : 'as asked for.') : ucfirst(Names::of($rules->mode)).'.' }}</p>
+                    <h1>{{ count($footing->dug) }} of
+                        {{ count($plan->grid->posts) === 1 ? '1 hole is dug' : count($plan->grid->posts).' holes are dug' }}{{ count($footing->dug)
+                        ? ', all deep enough' : ''
+                        }}{{ $taken->isEmpty() ? '' : ' but '.$taken->map(fn ($hole) => $hole->required->post->label)->join(', ',
+                        ' and ').', taken short with a reason' }}</h1>
+                    <p class="verdict-why">The deepest is {{ $longest->post->label }}, <x-length :of="$longest->holeDepth()" :plan="$plan"
+                        />. {{ $footing->depths->plane ? 'All feet stand on one plane, '.($footing->depths->deepest
+                        ? 'set by '.$footing->depths->deepest->label.'.' : 'as asked for.') : ucfirst(Names::of($rules->mode)).'.' }}</p>
                 @endif
             </div>
             @if ($depths->isNotEmpty())
                 <form method="get" class="choose-section"><label for="along">Section along</label>
-                    <select id="along" name="along" data-submit>@foreach ($section->choices as $key => $words)<option value="{{ $key }}" @selected($key === $section->shown)>{{ $words }}</option>@endforeach</select>
+                    <select id="along" name="along" data-submit>@foreach ($section->choices as $key => $words)
+                        <option value="{{ $key }}" @selected($key === $section->shown)>{{ $words }}</option>@endforeach</select>
                     <button class="button button-small">Show</button></form>
                 <x-drawing.section :model="$section" />
                 <table>
                     <caption>Holes <span class="muted">from today’s ground to the clean bottom</span></caption>
-                    <thead><tr><th scope="col">Hole</th><th scope="col" class="num">depth</th><th scope="col">What makes it so deep</th><th scope="col" class="num">dug</th><th scope="col">Stands</th></tr></thead>
+                    <thead><tr><th scope="col">Hole</th><th scope="col" class="num">depth</th><th scope="col">What makes it so deep</th>
+                        <th scope="col" class="num">dug</th><th scope="col">Stands</th></tr></thead>
                     <tbody>
                         @foreach ($plan->grid->posts as $post)
                             @php($required = $footing->required($post)) @php($hole = $footing->asDug($post))
-                            <tr class="{{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$required?->holeDepth()" :plan="$plan" /></td><td>{{ Names::of($required?->governing) ?: 'ground not read' }}</td><td class="num"><x-length :of="$hole ? $hole->required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td>
-                                <td>@if ($hole === null)<span class="state state-to-pull">to dig</span>@elseif ($hole->deepEnough)<span class="state state-fits">deep enough{{ $hole->overDugBy->isPositive() ? ', over-dug' : '' }}</span>@elseif ($hole->serves())<span class="state state-fits">serves with <x-length :of="$hole->gravel" :plan="$plan" /> gravel</span>@else<span class="state state-off">short by <x-length :of="$hole->shortBy" :plan="$plan" /></span>@endif{{ $hole?->found ? ', met '.Names::of($hole->found) : '' }}</td></tr>
+                            <tr class="{{ $hole && ! $hole->serves() ? 'row-off' : '' }}"><th scope="row">{{ $post->label }}</th>
+                                <td class="num strong"><x-length :of="$required?->holeDepth()" :plan="$plan" /></td>
+                                <td>{{ Names::of($required?->governing) ?: 'ground not read' }}</td>
+                                <td class="num"><x-length :of="$hole ? $hole->required->need->ground->minus($hole->bottom) : null" :plan="$plan"
+                                /></td>
+                                <td>@if ($hole === null)<span class="state state-to-pull">to dig</span>@elseif ($hole->deepEnough)<span
+                                    class="state state-fits">deep
+                                    enough{{ $hole->overDugBy->isPositive() ? ', over-dug' : '' }}</span>@elseif ($hole->serves())<span
+                                    class="state state-fits">serves with <x-length :of="$hole->gravel" :plan="$plan" /> gravel</span>@else<span
+                                    class="state state-off">short by <x-length :of="$hole->shortBy" :plan="$plan"
+                                    /></span>@endif{{ $hole?->found ? ', met '.Names::of($hole->found) : '' }}</td></tr>
                         @endforeach
                     </tbody>
                 </table>
@@ -77,30 +96,49 @@
                     </x-entry-form>
                 </section>
             @endif
-            <details class="change" @if ($rules === null || old('form') === 'rules' || $asked !== '') open @endif @if ($depths->isEmpty()) id="entry" @endif>
+            <details class="change" @if ($rules === null || old('form') === 'rules' || $asked !== '') open @endif @if ($depths->isEmpty()) id="entry"
+                @endif>
                 <summary>{{ $rules ? 'Change the rules of depth' : 'Decide the rules of depth' }}</summary>
                 <form method="post" action="{{ route('footing.rules', $job) }}" class="entry">
                     @csrf
-                    <input type="hidden" name="form" value="rules"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
+                    <input type="hidden" name="form" value="rules"><input type="hidden" name="based_on"
+                        value="{{ old('based_on', $job->revision->number) }}">
                     <x-right form="rules" />
-                    <x-field name="frost" form="rules" label="Frost depth" hint="From your local office." :value="$value($rules?->frost)" :unit="$unit" />
+                    <x-field name="frost" form="rules" label="Frost depth" hint="From your local office." :value="$value($rules?->frost)"
+                        :unit="$unit" />
                     <x-field name="margin" form="rules" label="Margin below frost" :value="$rules ? $value($rules->margin) : $zero" :unit="$unit" />
-                    <x-choice name="embedment_by" form="rules" label="Least embedment as" :value="$rules?->embedment->share ? 'share' : 'length'" :options="['length' => 'a length', 'share' => 'a share of the whole post']" />
-                    <x-field name="embedment" form="rules" label="Least embedment" hint="A length, or 1/3 of the post." :value="$rules === null ? '' : ($rules->embedment->length ? $value($rules->embedment->length) : round($rules->embedment->share * 100, 3).' %')" />
-                    <x-field name="today" form="rules" label="Least in today’s ground" hint="Where fill comes later. Empty: no such rule." :value="$value($rules?->least->today)" :unit="$unit" />
-                    <x-field name="local" form="rules" label="Local minimum" hint="From your local office. Empty: none." :value="$value($rules?->least->local)" :unit="$unit" />
-                    <x-field name="maker" form="rules" label="Maker’s minimum" hint="Of what stands on the posts. Empty: none." :value="$value($rules?->least->maker)" :unit="$unit" />
-                    <x-field name="sideways" form="rules" label="For a load from the side" hint="From the load sheet. Empty: none." :value="$asked !== '' ? $asked : $value($rules?->least->sideways)" :unit="$unit" />
-                    <x-field name="for_role" form="rules" label="Firmer posts go deeper by" hint="Empty: not deeper." :value="$value($rules?->least->forRole)" :unit="$unit" />
-                    @if (count($plan->grid->posts) > 1)<x-choice name="firmer" form="rules" label="Firmer posts are" :value="$rules?->firmer->value ?? 'corners_and_named'" :options="collect(Firmer::cases())->mapWithKeys(fn ($one) => [$one->value => Names::of($one)])->all()" />@endif
-                    @foreach ([PostRole::Gate, PostRole::Anchor, PostRole::Bracing] as $role)<x-field :name="'posts_'.$role->value" form="rules" :label="ucfirst(Names::of($role)).'s'" hint="Their labels, such as B2 C2." :value="$roles($role)" />@endforeach
+                    <x-choice name="embedment_by" form="rules" label="Least embedment as" :value="$rules?->embedment->share ? 'share' : 'length'"
+                        :options="['length' => 'a length', 'share' => 'a share of the whole post']" />
+                    <x-field name="embedment" form="rules" label="Least embedment" hint="A length, or 1/3 of the post."
+                        :value="$rules === null ? '' : ($rules->embedment->length ? $value($rules->embedment->length) : round($rules->embedment->share
+                        * 100, 3).' %')" />
+                    <x-field name="today" form="rules" label="Least in today’s ground" hint="Where fill comes later. Empty: no such rule."
+                        :value="$value($rules?->least->today)" :unit="$unit" />
+                    <x-field name="local" form="rules" label="Local minimum" hint="From your local office. Empty: none."
+                        :value="$value($rules?->least->local)" :unit="$unit" />
+                    <x-field name="maker" form="rules" label="Maker’s minimum" hint="Of what stands on the posts. Empty: none."
+                        :value="$value($rules?->least->maker)" :unit="$unit" />
+                    <x-field name="sideways" form="rules" label="For a load from the side" hint="From the load sheet. Empty: none."
+                        :value="$asked !== '' ? $asked : $value($rules?->least->sideways)" :unit="$unit" />
+                    <x-field name="for_role" form="rules" label="Firmer posts go deeper by" hint="Empty: not deeper."
+                        :value="$value($rules?->least->forRole)" :unit="$unit" />
+                    @if (count($plan->grid->posts) > 1)<x-choice name="firmer" form="rules" label="Firmer posts are"
+                        :value="$rules?->firmer->value ?? 'corners_and_named'" :options="collect(Firmer::cases())->mapWithKeys(fn ($one) =>
+                        [$one->value => Names::of($one)])->all()" />@endif
+                    @foreach ([PostRole::Gate, PostRole::Anchor, PostRole::Bracing] as $role)<x-field :name="'posts_'.$role->value" form="rules"
+                        :label="ucfirst(Names::of($role)).'s'" hint="Their labels, such as B2 C2." :value="$roles($role)" />@endforeach
                     <x-field name="pad" form="rules" label="Pad under the post" :value="$rules ? $value($rules->pad) : $zero" :unit="$unit" />
                     <x-field name="gravel" form="rules" label="Gravel under the pad" :value="$rules ? $value($rules->gravel) : $zero" :unit="$unit" />
-                    <x-field name="least_gravel" form="rules" label="Gravel may thin to" hint="In a hole that comes out short. Left empty: it may not." :value="$value($rules?->leastGravel)" :unit="$unit" />
-                    <x-choice name="mode" form="rules" label="Depth" :value="$rules?->mode->value ?? 'own'" :options="collect(DepthMode::cases())->mapWithKeys(fn ($mode) => [$mode->value => Names::of($mode)])->all()" />
-                    <x-field name="asked_plane" form="rules" label="Plane at, if lower than needed" hint="Height above zero; left empty: as high as the rules allow." :value="$value($rules?->askedPlane)" :unit="$unit" />
-                    <x-field name="finished_grade" form="rules" label="Finished grade" hint="Height above zero; left empty: the ground stays as it is." :value="$value($rules?->finishedGrade)" :unit="$unit" />
-                    <x-choice name="fill_before_first_frost" form="rules" label="Fill comes" :value="$rules?->fillBeforeFirstFrost ? '1' : '0'" :options="['0' => 'later, or there is none', '1' => 'before the first winter']" />
+                    <x-field name="least_gravel" form="rules" label="Gravel may thin to"
+                        hint="In a hole that comes out short. Left empty: it may not." :value="$value($rules?->leastGravel)" :unit="$unit" />
+                    <x-choice name="mode" form="rules" label="Depth" :value="$rules?->mode->value ?? 'own'"
+                        :options="collect(DepthMode::cases())->mapWithKeys(fn ($mode) => [$mode->value => Names::of($mode)])->all()" />
+                    <x-field name="asked_plane" form="rules" label="Plane at, if lower than needed"
+                        hint="Height above zero; left empty: as high as the rules allow." :value="$value($rules?->askedPlane)" :unit="$unit" />
+                    <x-field name="finished_grade" form="rules" label="Finished grade"
+                        hint="Height above zero; left empty: the ground stays as it is." :value="$value($rules?->finishedGrade)" :unit="$unit" />
+                    <x-choice name="fill_before_first_frost" form="rules" label="Fill comes" :value="$rules?->fillBeforeFirstFrost ? '1' : '0'"
+                        :options="['0' => 'later, or there is none', '1' => 'before the first winter']" />
                     <button class="button {{ $rules ? 'button-second' : '' }}">Put the rules in force</button>
                 </form>
             </details>
@@ -109,9 +147,13 @@
                     <summary>Leave a rule aside, with a reason</summary>
                     <p class="hint">For light things where heave or a shallow foot does no harm. Your local office decides whether you may.</p>
                     <x-entry-form kind="decision" name="waive">
-                        <x-choice wide name="about" form="waive" label="Rule" :options="collect(DecisionAbout::waivers())->mapWithKeys(fn ($about) => [$about->value => Names::of($about)])->all()" />
-                        <x-choice name="post" form="waive" label="For" :options="['' => 'all posts'] + collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all()" />
-                        <x-field name="lesser" form="waive" label="So deep all the same" hint="For the least embedment: below finished grade." :unit="$unit" />
+                        <x-choice wide name="about" form="waive" label="Rule"
+                            :options="collect(DecisionAbout::waivers())->mapWithKeys(fn ($about) => [$about->value => Names::of($about)])->all()" />
+                        <x-choice name="post" form="waive" label="For"
+                            :options="['' => 'all posts'] + collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label =>
+                            $post->label])->all()" />
+                        <x-field name="lesser" form="waive" label="So deep all the same" hint="For the least embedment: below finished grade."
+                            :unit="$unit" />
                         <x-field name="reason" form="waive" label="Why" hint="It stands in the record that is handed over." wide />
                         <button class="button button-second">Leave it aside</button>
                     </x-entry-form>
@@ -120,10 +162,18 @@
             @if ($rules && $longest)
                 <details class="why"><summary>Why {{ $longest->post->label }} is so deep</summary>
                     @php($need = $longest->need)
-                    <p>Ground stands at <x-length :of="$need->ground" :plan="$plan" />{{ $need->finishedGrade->equals($need->ground) ? '' : ' and will stand at '.$plan->write($need->finishedGrade) }}. Each rule says how high the foot may stand{{ $need->role ? '; '.$longest->post->label.' is a '.Names::of($need->role) : '' }}:</p>
-                    <ul>@foreach ($need->feet() as $foot)<li>{{ ucfirst(Names::of($foot->rule)) }}: <x-length :of="$foot->level" :plan="$plan" />{{ $need->isWaived($foot->rule) ? ', left aside with a reason' : ($foot->rule === $longest->highest->rule ? ', the lowest: it governs' : '') }}</li>@endforeach</ul>
-                    @if ($need->isShallow($plan->standing))<p class="refusal">Less than a quarter of the post would stand in the ground. That is for light things that nothing leans on.</p>@endif
-                    <p>Frost is lowest winter ground − <x-length :of="$need->frost" :plan="$plan" /> frost − <x-length :of="$need->margin" :plan="$plan" /> margin + <x-length :of="$need->pad" :plan="$plan" /> pad. The foot stands at <x-length :of="$longest->foot" :plan="$plan" /> ({{ Names::of($longest->governing) }}); below it come pad and <x-length :of="$need->gravel" :plan="$plan" /> gravel: <x-length :of="$longest->holeDepth()" :plan="$plan" /> from today’s ground.</p>
+                    <p>Ground stands at <x-length :of="$need->ground" :plan="$plan"
+                        />{{ $need->finishedGrade->equals($need->ground) ? '' : ' and will stand at '.$plan->write($need->finishedGrade) }}. Each rule
+                        says how high the foot may stand{{ $need->role ? '; '.$longest->post->label.' is a '.Names::of($need->role) : '' }}:</p>
+                    <ul>@foreach ($need->feet() as $foot)<li>{{ ucfirst(Names::of($foot->rule)) }}: <x-length :of="$foot->level" :plan="$plan"
+                        />{{ $need->isWaived($foot->rule) ? ', left aside with a reason' : ($foot->rule === $longest->highest->rule
+                        ? ', the lowest: it governs' : '') }}</li>@endforeach</ul>
+                    @if ($need->isShallow($plan->standing))<p class="refusal">Less than a quarter of the post would stand in the ground. That is for
+                        light things that nothing leans on.</p>@endif
+                    <p>Frost is lowest winter ground − <x-length :of="$need->frost" :plan="$plan" /> frost − <x-length :of="$need->margin"
+                        :plan="$plan" /> margin + <x-length :of="$need->pad" :plan="$plan" /> pad. The foot stands at <x-length :of="$longest->foot"
+                        :plan="$plan" /> ({{ Names::of($longest->governing) }}); below it come pad and <x-length :of="$need->gravel" :plan="$plan"
+                        /> gravel: <x-length :of="$longest->holeDepth()" :plan="$plan" /> from today’s ground.</p>
                 </details>
             @endif
         </div>

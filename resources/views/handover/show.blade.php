@@ -1,40 +1,61 @@
-@use('Aequus\Site\Phase')
 @use('Aequus\Words\Names')
 @use('Illuminate\Support\Str')
 @php
-    $job = $site->job; $phase = Phase::Handover; $plan = $site->plan; $state = $site->state; $handover = $state->handover(); $square = $state->square;
+    $handover = $state->handover(); $square = $state->square;
     $incomplete = $handover->incomplete();
     $yes = fn (?bool $is, string $good, string $bad) => $is === null ? 'not measured' : ($is ? $good : $bad);
 @endphp
 <x-layout title="Hand over" :site="$site" :phase="$phase">
     <div class="two">
         <section class="paper record">
-            @if ($state->isChangedSinceHandover())<p class="refusal">It was handed over, and the plan was changed since. What was taken over is another revision.</p>@endif
-            <h1>{{ $handover->given ? 'Handed over to '.$handover->given->to : ($incomplete === [] ? 'Ready to hand over' : (count($incomplete) === 1 ? 'One post is' : count($incomplete).' posts are').' not complete in the book') }}</h1>
-            <p class="verdict-why"><b>{{ $job->name }}</b>{{ $job->place ? ', '.$job->place : '' }}. {{ Names::of($plan->kind) }}, plan revision {{ $job->revision->number }}. Printed from {{ Str::plural('entry', count($state->log->entries), prependCount: true) }} of the logbook{{ $handover->given?->remark ? '. Remark: '.$handover->given->remark : '' }}.</p>
+            @if ($state->isChangedSinceHandover())<p class="refusal">It was handed over, and the plan was changed since. What was taken over is
+                another revision.</p>@endif
+            <h1>{{ $handover->given ? 'Handed over to '.$handover->given->to : ($incomplete === [] ? 'Ready to hand over' : (count($incomplete) === 1
+                ? 'One post is' : count($incomplete).' posts are').' not complete in the book') }}</h1>
+            <p class="verdict-why"><b>{{ $job->name }}</b>{{ $job->place ? ', '.$job->place : '' }}. {{ Names::of($plan->kind) }}, plan revision
+                {{ $job->revision->number }}. Printed from {{ Str::plural('entry', count($state->log->entries), prependCount: true) }} of the
+                logbook{{ $handover->given?->remark ? '. Remark: '.$handover->given->remark : '' }}.</p>
             <x-drawing.plan :model="$drawing" />
             <dl class="facts">
-                <div><dt>Tolerances</dt><dd><x-length :of="$plan->tolerances->squareness" :plan="$plan" /> for stakes and heights, plumb within 1 in {{ $plan->tolerances->plumbOneIn }}</dd></div>
-                <div><dt>Layout</dt><dd><x-words :say="$words->title" />. @foreach ($words->rests as $sentence)<x-words :say="$sentence" /> @endforeach</dd></div>
+                <div><dt>Tolerances</dt><dd><x-length :of="$plan->tolerances->squareness" :plan="$plan" /> for stakes and heights, plumb within 1 in
+                    {{ $plan->tolerances->plumbOneIn }}</dd></div>
+                <div><dt>Layout</dt><dd><x-words :say="$words->title" />. @foreach ($words->rests as $sentence)<x-words :say="$sentence"
+                    /> @endforeach</dd></div>
                 <div><dt>Spans</dt><dd>not checked by this tool; rely on the table or engineer named on site</dd></div>
-                <div><dt>Ground</dt><dd>@if ($state->level->range()) falls <x-length :of="$state->level->range()" :plan="$plan" /> from {{ $state->level->high->label }} to {{ $state->level->low->label }}, measured from {{ $state->level->benchmark->name }} @else not measured @endif</dd></div>
+                <div><dt>Ground</dt><dd>@if ($state->level->range()) falls <x-length :of="$state->level->range()" :plan="$plan"
+                    /> from {{ $state->level->high->label }} to {{ $state->level->low->label }}, measured from {{ $state->level->benchmark->name }}
+                    @else not measured @endif</dd></div>
             </dl>
             <table>
                 <caption>Tolerances</caption>
                 <thead><tr><th scope="col">What</th><th scope="col">Number</th><th scope="col">Verdict</th></tr></thead>
-                <tbody>@foreach ($sheet->tolerances as [$what, $number, $is])<tr><th scope="row">{{ $what }}</th><td><x-words :say="$number" /></td><td><span class="state state-{{ $is === null ? 'to-pull' : ($is ? 'fits' : 'off') }}">{{ $is === null ? 'not measured' : ($is ? 'met' : 'not met') }}</span></td></tr>@endforeach</tbody>
+                <tbody>@foreach ($sheet->tolerances as [$what, $number, $is])<tr><th scope="row">{{ $what }}</th><td><x-words :say="$number" /></td>
+                    <td><span class="state state-{{ $is === null ? 'to-pull' : ($is ? 'fits' : 'off') }}">{{ $is === null ? 'not measured' : ($is
+                    ? 'met' : 'not met') }}</span></td></tr>@endforeach</tbody>
             </table>
             <table class="record-table">
                 <caption>Plan against what was measured</caption>
-                <thead><tr><th scope="col">Post</th><th scope="col" class="num">depth asked</th><th scope="col" class="num">dug</th><th scope="col">Depth</th><th scope="col" class="num">top out by</th><th scope="col">Plumb</th><th scope="col" class="num">cut mark</th><th scope="col">Cut</th><th scope="col">Who and when</th><th scope="col">Remarks</th></tr></thead>
+                <thead><tr><th scope="col">Post</th><th scope="col" class="num">depth asked</th><th scope="col" class="num">dug</th>
+                    <th scope="col">Depth</th><th scope="col" class="num">top out by</th><th scope="col">Plumb</th>
+                    <th scope="col" class="num">cut mark</th><th scope="col">Cut</th><th scope="col">Who and when</th><th scope="col">Remarks</th>
+                    </tr></thead>
                 <tbody>
                     @foreach ($handover->records as $record)
-                        <tr><th scope="row">{{ $record->post->label }}</th><td class="num"><x-length :of="$record->depthRequired" :plan="$plan" /></td><td class="num"><x-length :of="$record->depthDug" :plan="$plan" /></td><td>{{ $yes($record->deepEnough, 'enough', 'short') }}</td><td class="num"><x-length :of="$record->outOfPlumb" :plan="$plan" /></td><td>{{ $yes($record->plumb, 'within', 'leans') }}</td><td class="num"><x-length :of="$record->cutMark" :plan="$plan" /></td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td><td>{{ $record->last ? implode(', ', $record->by).', '.$record->last->setTimezone(new DateTimeZone($job->zone))->format('j M Y') : '' }}</td><td>{{ implode('; ', $record->remarks) }}</td></tr>
+                        <tr><th scope="row">{{ $record->post->label }}</th><td class="num"><x-length :of="$record->depthRequired" :plan="$plan"
+                            /></td><td class="num"><x-length :of="$record->depthDug" :plan="$plan" /></td>
+                            <td>{{ $yes($record->deepEnough, 'enough', 'short') }}</td><td class="num"><x-length :of="$record->outOfPlumb"
+                            :plan="$plan" /></td><td>{{ $yes($record->plumb, 'within', 'leans') }}</td>
+                            <td class="num"><x-length :of="$record->cutMark" :plan="$plan" /></td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td>
+                            <td>{{ $record->last ? implode(', ',
+                            $record->by).', '.$record->last->setTimezone(new DateTimeZone($job->zone))->format('j M Y') : '' }}</td>
+                            <td>{{ implode('; ', $record->remarks) }}</td></tr>
                     @endforeach
                 </tbody>
             </table>
-            @foreach ($sheet->also as $about => $says)<p class="record-more"><b>{{ $about }}.</b> <x-words :say="implode('; ', $says).'.'" /></p>@endforeach
-            @if ($sheet->decisions !== [])<h2>Decisions and their reasons</h2><ul>@foreach ($sheet->decisions as $decision)<li><x-words :say="$decision" /></li>@endforeach</ul>@endif
+            @foreach ($sheet->also as $about => $says)<p class="record-more"><b>{{ $about }}.</b> <x-words :say="implode('; ', $says).'.'" /></p>
+                @endforeach
+            @if ($sheet->decisions !== [])<h2>Decisions and their reasons</h2><ul>@foreach ($sheet->decisions as $decision)
+                <li><x-words :say="$decision" /></li>@endforeach</ul>@endif
             <p class="signature">Handed over by <span></span> taken over by <span></span> on <span></span></p>
             <p class="muted">Local code, the permit office, the maker’s instructions and a licensed engineer come before anything on this sheet.</p>
         </section>
@@ -48,9 +69,14 @@
                     <button class="button">Hand it over</button>
                 </x-entry-form>
             </section>
-            <section><h2>On paper</h2><p>The whole record with plan and section as built, every tolerance, decisions and pictures, as PDF:</p><p><a class="button button-second" href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'a4']) }}" hx-boost="false">Record, A4</a> <a class="button button-second" href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'letter']) }}" hx-boost="false">Record, Letter</a></p><p class="hint">This page prints too, from the browser’s own print command.</p></section>
+            <section><h2>On paper</h2><p>The whole record with plan and section as built, every tolerance, decisions and pictures, as PDF:</p>
+                <p><a class="button button-second" href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'a4']) }}"
+                hx-boost="false">Record, A4</a> <a class="button button-second"
+                href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'letter']) }}" hx-boost="false">Record, Letter</a></p>
+                <p class="hint">This page prints too, from the browser’s own print command.</p></section>
             <details class="change"><summary>A remark on the job</summary>
-                <x-entry-form kind="remark" name="remark"><x-field name="text" form="remark" label="Remark" wide /><button class="button button-second">Write it down</button></x-entry-form>
+                <x-entry-form kind="remark" name="remark"><x-field name="text" form="remark" label="Remark" wide /><button
+                    class="button button-second">Write it down</button></x-entry-form>
             </details>
         </div>
     </div>

@@ -2,11 +2,10 @@
 @use('Aequus\Level\BoardLevel')
 @use('Aequus\Measure\Length')
 @use('Aequus\Measure\Notation')
-@use('Aequus\Site\Phase')
 @use('App\Level\InstrumentSums')
 @use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = Phase::Level; $plan = $site->plan; $unit = $plan->notation->unit; $best = $choice->recommended();
+    $best = $choice->recommended();
     $ask = $tests->sums->field(...);
     $fine = fn (Length $length) => Typeset::length(Notation::millimetres(1), $length);
     $tenth = fn (Length $length) => number_format($length->magnitude()->inMillimetres(), 1).' mm';
@@ -22,47 +21,77 @@
             @elseif (isset($tests->sums->refusals['board']))
             <h1>This can’t be worked out yet</h1>
             <p class="verdict-why">The board’s length below is not understood.</p>
-            <form method="get" action="{{ route('level.instruments', $job) }}" class="entry"><x-sum-field :f="$ask('board', 'Board for hopping')" :unit="$unit" /><button class="button button-second">Work it out</button></form>
+            <form method="get" action="{{ route('level.instruments', $job) }}" class="entry"><x-sum-field :f="$ask('board', 'Board for hopping')"
+                :unit="$unit" /><button class="button button-second">Work it out</button></form>
             @else
             <h1>{{ $best === null ? 'No instrument here meets the tolerance' : ucfirst(InstrumentWords::name($best->instrument)).' will do' }}</h1>
-            <p class="verdict-why">@if ($best)It is the simplest that keeps the far corner within <x-length :of="$plan->tolerances->squareness" :plan="$plan" />, 19 times in 20: <x-words :say="$site->speech->say($best->how)" />.@else None keeps the far corner within <x-length :of="$plan->tolerances->squareness" :plan="$plan" /> 19 times in 20. Read twice and take the mean, come nearer, or allow more.@endif</p>
+            <p class="verdict-why">@if ($best)It is the simplest that keeps the far corner within <x-length :of="$plan->tolerances->squareness"
+                :plan="$plan" />, 19 times in 20: <x-words :say="$site->speech->say($best->how)" />.@else None keeps the far corner within <x-length
+                :of="$plan->tolerances->squareness" :plan="$plan" /> 19 times in 20. Read twice and take the mean, come nearer, or allow
+                more.@endif</p>
             <table>
                 <caption>What each would do on this grid <span class="muted">from one corner to the far one, before anything is read</span></caption>
-                <thead><tr><th scope="col">Instrument</th><th scope="col" class="num">off by up to, 95 %</th><th scope="col" class="num">readings</th><th scope="col">How</th><th scope="col">Will it do</th></tr></thead>
-                <tbody>@foreach ($choice->instruments as $one)<tr class="{{ $one === $best ? 'row-chosen' : '' }}"><th scope="row">{{ InstrumentWords::name($one->instrument) }}</th><td class="num strong">{{ $tenth($one->error) }}</td><td class="num">{{ $one->readings }}</td><td><x-words :say="$site->speech->say($one->how)" /></td><td><span class="state state-{{ $one->meets ? 'fits' : 'out' }}">{{ $one->meets ? 'yes' : 'no' }}</span></td></tr>@endforeach</tbody>
+                <thead><tr><th scope="col">Instrument</th><th scope="col" class="num">off by up to, 95 %</th><th scope="col" class="num">readings</th>
+                    <th scope="col">How</th><th scope="col">Will it do</th></tr></thead>
+                <tbody>@foreach ($choice->instruments as $one)<tr class="{{ $one === $best ? 'row-chosen' : '' }}">
+                    <th scope="row">{{ InstrumentWords::name($one->instrument) }}</th><td class="num strong">{{ $tenth($one->error) }}</td>
+                    <td class="num">{{ $one->readings }}</td><td><x-words :say="$site->speech->say($one->how)" /></td>
+                    <td><span class="state state-{{ $one->meets ? 'fits' : 'out' }}">{{ $one->meets ? 'yes' : 'no' }}</span></td></tr>
+                    @endforeach</tbody>
             </table>
-            <form method="get" action="{{ route('level.instruments', $job) }}" class="entry"><x-sum-field :f="$ask('board', 'Board for hopping', 'Empty: '.$plan->write($tests->board).'.')" :unit="$unit" /><button class="button button-second">Work it out</button></form>
+            <form method="get" action="{{ route('level.instruments', $job) }}" class="entry">
+                <x-sum-field :f="$ask('board', 'Board for hopping', 'Empty: '.$plan->write($tests->board).'.')" :unit="$unit" /><button
+                class="button button-second">Work it out</button></form>
             @endif
-            <details class="why"><summary>Why?</summary><p>A spirit level is taken as true to 0.5 mm in a metre and read to {{ BoardLevel::READING }} mm: never turned, its own error adds up with every hop, √((n·c·ℓ)² + n·r²); turned end for end each time only an odd hop keeps it. A line level is good to 1 mm in a metre of string. A water level reads to 2 mm whatever the distance, as long as no bubble is in the hose. A laser reads to 1 mm and strays 0.1 mm in a metre. Times 1.96 is 95 %.</p></details>
+            <details class="why"><summary>Why?</summary><p>A spirit level is taken as true to 0.5 mm in a metre and read to {{ BoardLevel::READING }}
+                mm: never turned, its own error adds up with every hop, √((n·c·ℓ)² + n·r²); turned end for end each time only an odd hop keeps it. A
+                line level is good to 1 mm in a metre of string. A water level reads to 2 mm whatever the distance, as long as no bubble is in the
+                hose. A laser reads to 1 mm and strays 0.1 mm in a metre. Times 1.96 is 95 %.</p></details>
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('level.instruments', $job) }}" class="stack sums">
                 <section>
                     <h2>A spirit level, by turning it</h2>
-                    <p class="hint">Board on two points; read how much the second is higher, turn the level end for end, read again. A minus where it is lower.</p>
-                    <div class="entry">@foreach ([$ask('one_way', 'One way'), $ask('other_way', 'Turned')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
-                    @if ($tests->turned)<p class="answer">{!! $tests->turned->isZero() ? 'It shows no error of its own.' : 'Over this length it shows the second end '.$tenth($tests->turned).' too '.($tests->turned->isNegative() ? 'low' : 'high').'. Half the difference is the level’s, the mean of the two is the ground’s.' !!}</p>@endif
+                    <p class="hint">Board on two points; read how much the second is higher, turn the level end for end, read again. A minus where it
+                        is lower.</p>
+                    <div class="entry">@foreach ([$ask('one_way', 'One way'), $ask('other_way', 'Turned')] as $f)
+                        <x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
+                    @if ($tests->turned)<p class="answer">{!! $tests->turned->isZero() ? 'It shows no error of its own.'
+                        : 'Over this length it shows the second end '.$tenth($tests->turned).' too '.($tests->turned->isNegative() ? 'low' :
+                        'high').'. Half the difference is the level’s, the mean of the two is the ground’s.' !!}</p>@endif
                 </section>
                 <section>
                     <h2>A laser or optical level, by two pegs</h2>
                     <p class="hint">Read both pegs from the middle, then again from close to one.</p>
-                    <div class="entry">@foreach ([$ask('a_1', 'First place: rod on A'), $ask('b_1', 'rod on B'), $ask('to_a_1', 'It stood from A'), $ask('to_b_1', 'from B'), $ask('a_2', 'Second place: rod on A'), $ask('b_2', 'rod on B'), $ask('to_a_2', 'It stood from A'), $ask('to_b_2', 'from B')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
-                    @if ($tests->sight)<p class="answer">The line of sight {{ $tests->sight->ratio < 0 ? 'falls' : 'rises' }} {{ $tenth(Length::millimetres(10000 * $tests->sight->ratio)) }} in 10 m. {{ abs($tests->sight->ratio) > 1e-4 ? 'That is more than the 1 mm in 10 m it is counted on for: have it set right, or keep it as far from one rod as from the other.' : 'That is within the 1 mm in 10 m it is counted on for.' }}</p>@endif
+                    <div class="entry">@foreach ([$ask('a_1', 'First place: rod on A'), $ask('b_1', 'rod on B'), $ask('to_a_1', 'It stood from A'),
+                        $ask('to_b_1', 'from B'), $ask('a_2', 'Second place: rod on A'), $ask('b_2', 'rod on B'), $ask('to_a_2', 'It stood from A'),
+                        $ask('to_b_2', 'from B')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
+                    @if ($tests->sight)<p class="answer">The line of sight {{ $tests->sight->ratio < 0 ? 'falls' : 'rises' }}
+                        {{ $tenth(Length::millimetres(10000 * $tests->sight->ratio)) }} in 10 m.
+                        {{ abs($tests->sight->ratio) > 1e-4
+                        ? 'That is more than the 1 mm in 10 m it is counted on for: have it set right, or keep it as far from one rod as from the
+                        other.' : 'That is within the 1 mm in 10 m it is counted on for.' }}</p>@endif
                 </section>
                 <section>
                     <h2>A line level on a string</h2>
-                    <div class="entry">@foreach ([$ask('string', 'String long'), $ask('hung', 'Hung from the first end', 'Empty: in the middle.')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
+                    <div class="entry">@foreach ([$ask('string', 'String long'), $ask('hung', 'Hung from the first end',
+                        'Empty: in the middle.')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
                     @if ($tests->string)
                         @php($first = $tests->string->rightHigher(Length::zero()))
-                        <p class="answer">Hung in the middle, the sag of {{ $tenth($tests->string->sag()) }} is alike on both sides and the ends come level. Hung at one end, as some do to read it from there, the other end comes {{ $tenth($first) }} too {{ $first->isNegative() ? 'low' : 'high' }}.@if ($tests->hungAt) Hung as you say: {{ $tenth($tests->string->rightHigher($tests->hungAt)) }}; Aequus takes that out of the reading.@endif In the middle is the school we keep: there the error is none, only the string’s. For a string of 0.01 N in a metre, pulled with 50 N.</p>
+                        <p class="answer">Hung in the middle, the sag of {{ $tenth($tests->string->sag()) }} is alike on both sides and the ends come
+                            level. Hung at one end, as some do to read it from there, the other end comes {{ $tenth($first) }} too
+                            {{ $first->isNegative() ? 'low' : 'high' }}.@if ($tests->hungAt) Hung as you say:
+                            {{ $tenth($tests->string->rightHigher($tests->hungAt)) }}; Aequus takes that out of the reading.@endif In the middle is
+                            the school we keep: there the error is none, only the string’s. For a string of 0.01 N in a metre, pulled with 50 N.</p>
                     @endif
                 </section>
                 <button class="button button-second">Work it out</button>
             </form>
             @if ($tests->sight)
                 <x-entry-form kind="beam_tested" name="beam">
-                    @foreach (InstrumentSums::TWO_PEGS as $field)<input type="hidden" name="{{ $field }}" value="{{ $tests->sums->typed($field) }}">@endforeach
+                    @foreach (InstrumentSums::TWO_PEGS as $field)<input type="hidden" name="{{ $field }}"
+                        value="{{ $tests->sums->typed($field) }}">@endforeach
                     <p class="field-wide">What the two pegs showed can be taken out of every rod whose distance to the instrument is written down.</p>
                     <button class="button">Take it out of the rods</button>
                 </x-entry-form>

@@ -2,11 +2,11 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
 @use('Illuminate\Support\Str')
-@php($job = $site->job)
 <x-layout title="Plan" :site="$site" :phase="Phase::Plan">
     <div class="two">
         <section class="paper" id="preview" aria-label="Drawing and marks">
-            <h1>{{ Str::plural('post', count($site->plan->grid->posts), prependCount: true) }} <span class="h-note">{{ Names::of($site->plan->kind) }}, revision {{ $job->revision->number }}</span></h1>
+            <h1>{{ Str::plural('post', count($site->plan->grid->posts), prependCount: true) }} <span
+                class="h-note">{{ Names::of($site->plan->kind) }}, revision {{ $job->revision->number }}</span></h1>
             <x-drawing.plan :model="$drawing" />
             <x-fixed-lines :site="$site" :rows="$fixed" />
             <x-fit :site="$site" :openings="$openings" />
@@ -19,7 +19,9 @@
                 <h2>Revisions</h2>
                 <ol class="revisions">
                     @foreach ($revisions->reverse() as $revision)
-                        <li><b><a href="{{ route('plan.revision', [$job, $revision->number]) }}">{{ $revision->number }}</a></b> {{ $revision->reason }} <span class="muted">{{ $revision->user->name }}, {{ $revision->created_at->setTimezone($job->zone)->format('j M Y, H:i') }}</span></li>
+                        <li><b><a href="{{ route('plan.revision', [$job, $revision->number]) }}">{{ $revision->number }}</a></b>
+                            {{ $revision->reason }} <span class="muted">{{ $revision->user->name }},
+                            {{ $revision->created_at->setTimezone($job->zone)->format('j M Y, H:i') }}</span></li>
                     @endforeach
                 </ol>
             </section>
@@ -29,13 +31,18 @@
                 <summary>Change the plan</summary>
                 <form method="post" action="{{ route('plan.revise', $job) }}" class="stack" data-preview>
                     @csrf
-                    <input type="hidden" name="form" value="plan"><input type="hidden" name="based_on" value="{{ old('based_on', $job->revision->number) }}">
-                    @if ($errors->has('change'))<p class="refusal field-wide" role="alert">{{ $errors->first('change') }}</p>@if (session('asks_sure') === 'plan')<label class="tick tick-sure"><input type="checkbox" name="sure" value="1"> Do it all the same</label>@endif @endif
+                    <input type="hidden" name="form" value="plan"><input type="hidden" name="based_on"
+                        value="{{ old('based_on', $job->revision->number) }}">
+                    @if ($errors->has('change'))<p class="refusal field-wide" role="alert">{{ $errors->first('change') }}</p>
+                        @if (session('asks_sure') === 'plan')<label class="tick tick-sure"><input type="checkbox" name="sure"
+                        value="1"> Do it all the same</label>@endif @endif
                     <x-right form="plan" />
                     @include('plan.fields', ['form' => $form, 'plan' => $site->plan])
                     <x-field name="reason" form="plan" label="Why it changes" wide />
                     <button class="button" >Put the new plan in force</button>
-                    <button class="button button-second" formaction="{{ route('plan.revise.preview', $job) }}" hx-post="{{ route('plan.revise.preview', $job) }}" hx-target="#preview" hx-select="unset" hx-swap="innerHTML" hx-push-url="false">Draw it first</button>
+                    <button class="button button-second" formaction="{{ route('plan.revise.preview', $job) }}"
+                        hx-post="{{ route('plan.revise.preview', $job) }}" hx-target="#preview" hx-select="unset" hx-swap="innerHTML"
+                        hx-push-url="false">Draw it first</button>
                 </form>
             </details>
         </div>

@@ -1,11 +1,10 @@
 @use('Aequus\Measure\Notation')
-@use('Aequus\Site\Phase')
 @use('Aequus\Site\Step')
 @use('Aequus\Square\SettingOut\Diagonal')
 @use('Aequus\Square\SettingOut\Rack')
 @use('App\View\Typeset')
 @php
-    $job = $site->job; $phase = Phase::Square; $plan = $site->plan; $unit = $plan->notation->unit; $layout = $plan->layout; $corners = $plan->grid->corners(); $angle = $hand->rightAngle();
+    $layout = $plan->layout; $corners = $plan->grid->corners(); $angle = $hand->rightAngle();
     $value = fn ($length) => $length === null ? '' : $plan->write($length);
     $ask = $hand->sums->field(...);
     $runs = ['centre' => 'on the post centres', 'face' => 'along the post faces', 'offset' => 'off the centres by'];
@@ -15,39 +14,81 @@
     <div class="two">
         <section class="paper">
             <h1>Setting out by hand</h1>
-            <p class="verdict-why">Strings run <b>{{ $runs[$layout->strings->at->value] }}@if ($layout->strings->at->value === 'offset') <x-length :of="$layout->strings->typed()" :plan="$plan" />@endif</b>. Every mark is counted from one zero, never bay by bay.</p>
+            <p class="verdict-why">Strings run <b>{{ $runs[$layout->strings->at->value] }}@if ($layout->strings->at->value === 'offset') <x-length
+                :of="$layout->strings->typed()" :plan="$plan" />@endif</b>. Every mark is counted from one zero, never bay by bay.</p>
             @if ($corners)
                 <dl class="facts">
-                    <div><dt>Between the outer strings</dt><dd class="strong"><x-length :of="$outline->length" :plan="$plan" /> by <x-length :of="$outline->width" :plan="$plan" /></dd></div>
+                    <div><dt>Between the outer strings</dt><dd class="strong"><x-length :of="$outline->length" :plan="$plan" /> by <x-length
+                        :of="$outline->width" :plan="$plan" /></dd></div>
                     <div><dt>Both diagonals of the strings</dt><dd class="strong"><x-length :of="$outline->diagonal" :plan="$plan" /></dd></div>
-                    @if ($angle)<div><dt>Largest 3-4-5 that fits, {{ $angle->multiple }} times over</dt><dd class="strong"><x-length :of="$angle->onX" :plan="$plan" /> along, <x-length :of="$angle->onY" :plan="$plan" /> across, <x-length :of="$angle->across" :plan="$plan" /> between</dd></div>@endif
-                    <div><dt>A far side off by <x-length :of="$plan->tolerances->squareness" :plan="$plan" /></dt><dd>makes the diagonals differ by <x-length :of="Rack::diagonalDifference($plan->tolerances->squareness, $corners->length(), Diagonal::of($corners->length(), $corners->width()), Diagonal::of($corners->length(), $corners->width()))" :plan="$plan" /></dd></div>
+                    @if ($angle)<div><dt>Largest 3-4-5 that fits, {{ $angle->multiple }} times over</dt><dd class="strong"><x-length :of="$angle->onX"
+                        :plan="$plan" /> along, <x-length :of="$angle->onY" :plan="$plan" /> across, <x-length :of="$angle->across" :plan="$plan"
+                        /> between</dd></div>@endif
+                    <div><dt>A far side off by <x-length :of="$plan->tolerances->squareness" :plan="$plan" /></dt>
+                        <dd>makes the diagonals differ by <x-length
+                        :of="Rack::diagonalDifference($plan->tolerances->squareness, $corners->length(), Diagonal::of($corners->length(),
+                        $corners->width()), Diagonal::of($corners->length(), $corners->width()))" :plan="$plan" /></dd></div>
                 </dl>
-                <details class="why"><summary>Why?</summary><p>The diagonal is √(length² + width²), by Pythagoras: √(<x-length :of="$outline->length" :plan="$plan" />² + <x-length :of="$outline->width" :plan="$plan" />²). 3-4-5 is the same rule in whole numbers; the largest multiple that fits inside both legs is the sharpest. The difference of the diagonals is 4 × length × offset over their sum.</p></details>
+                <details class="why"><summary>Why?</summary><p>The diagonal is √(length² + width²), by Pythagoras: √(<x-length :of="$outline->length"
+                    :plan="$plan" />² + <x-length :of="$outline->width" :plan="$plan" />²). 3-4-5 is the same rule in whole numbers; the largest
+                    multiple that fits inside both legs is the sharpest. The difference of the diagonals is 4 × length × offset over their sum.</p>
+                    </details>
             @endif
             <div class="tables-side">
-                @foreach ([['Marks along the base line', $outline->columns, 'Column'], ['Marks away from it', $outline->rows, 'Row']] as [$caption, $marks, $what])
+                @foreach ([['Marks along the base line', $outline->columns, 'Column'], ['Marks away from it', $outline->rows, 'Row']] as [$caption,
+                    $marks, $what])
                     <table><caption>{{ $caption }} <span class="muted">zero where the outer strings cross</span></caption>
-                        <thead><tr><th scope="col">{{ $what }}</th><th scope="col" class="num">near face</th><th scope="col" class="num">centre</th><th scope="col" class="num">far face</th></tr></thead>
-                        <tbody>@foreach ($marks as $mark)<tr><th scope="row">{{ $mark->line }}</th><td class="num"><x-length :of="$mark->nearFace" :plan="$plan" /></td><td class="num strong"><x-length :of="$mark->centre" :plan="$plan" /></td><td class="num"><x-length :of="$mark->farFace" :plan="$plan" /></td></tr>@endforeach</tbody></table>
+                        <thead><tr><th scope="col">{{ $what }}</th><th scope="col" class="num">near face</th><th scope="col" class="num">centre</th>
+                            <th scope="col" class="num">far face</th></tr></thead>
+                        <tbody>@foreach ($marks as $mark)<tr><th scope="row">{{ $mark->line }}</th><td class="num"><x-length :of="$mark->nearFace"
+                            :plan="$plan" /></td><td class="num strong"><x-length :of="$mark->centre" :plan="$plan" /></td>
+                            <td class="num"><x-length :of="$mark->farFace" :plan="$plan" /></td></tr>@endforeach</tbody></table>
                 @endforeach
             </div>
             <table>
-                <caption>Batter boards <span class="muted">set back <x-length :of="$layout->boards->setback" :plan="$plan" /> from the outer post centres{!! $layout->boards->height ? ', tops at '.Typeset::length($plan->notation, $layout->boards->height).' above zero' : ', tops level with each other' !!}</span></caption>
-                <thead><tr><th scope="col">Side</th><th scope="col">Nails</th><th scope="col" class="num">board long</th><th scope="col" class="num">centre mark from its near end</th><th scope="col" class="num">nail from its near end</th><th scope="col" class="num">nail from the centre mark</th></tr></thead>
-                <tbody>@foreach ($alike as $row)<tr><th scope="row">{{ $plan->sides->of($row->side) }}</th><td>{{ implode(', ', $row->lines) }}</td><td class="num"><x-length :of="$row->length" :plan="$plan" /></td><td class="num"><x-length :of="$row->nail->centre" :plan="$plan" /></td><td class="num strong decides"><x-length :of="$row->nail->nail" :plan="$plan" /></td><td class="num">{!! $row->nail->fromCentre->isZero() ? 'on it' : Typeset::length($plan->notation, $row->nail->fromCentre->magnitude()).($row->nail->fromCentre->isNegative() ? ' back' : ' on') !!}</td></tr>@endforeach</tbody>
+                <caption>Batter boards <span class="muted">set back <x-length :of="$layout->boards->setback" :plan="$plan"
+                    /> from the outer post centres{!! $layout->boards->height ? ', tops at '.Typeset::length($plan->notation,
+                    $layout->boards->height).' above zero' : ', tops level with each other' !!}</span></caption>
+                <thead><tr><th scope="col">Side</th><th scope="col">Nails</th><th scope="col" class="num">board long</th>
+                    <th scope="col" class="num">centre mark from its near end</th><th scope="col" class="num">nail from its near end</th>
+                    <th scope="col" class="num">nail from the centre mark</th></tr></thead>
+                <tbody>@foreach ($alike as $row)<tr><th scope="row">{{ $plan->sides->of($row->side) }}</th><td>{{ implode(', ', $row->lines) }}</td>
+                    <td class="num"><x-length :of="$row->length" :plan="$plan" /></td><td class="num"><x-length :of="$row->nail->centre" :plan="$plan"
+                    /></td><td class="num strong decides"><x-length :of="$row->nail->nail" :plan="$plan" /></td>
+                    <td class="num">{!! $row->nail->fromCentre->isZero() ? 'on it' : Typeset::length($plan->notation,
+                    $row->nail->fromCentre->magnitude()).($row->nail->fromCentre->isNegative() ? ' back' : ' on') !!}</td></tr>@endforeach</tbody>
             </table>
-            @foreach ($moved as $board)<p class="verdict-why"><b>The board on the {{ $plan->sides->of($board->side) }} side</b> @if ($board->canStand)stands back <x-length :of="$board->setback" :plan="$plan" /> only here, for {{ $board->obstacle->isBuried ? 'the no-dig band of ' : '' }}{{ $board->obstacle->name }}.@else can’t stand there for {{ $board->obstacle->isBuried ? 'the no-dig band of ' : '' }}{{ $board->obstacle->name }}: {{ $board->obstacle->isBuried ? 'weigh a trestle down instead of driving stakes' : 'mark the string on the wall itself, or run it from stakes between' }}.@endif</p>@endforeach
-            <p class="hint">The near end is the one toward {{ $plan->grid->posts[0]->label }}. “Back” is toward that end. Boards stand clear of the auger, so that strings come off and go back to the same nail; a mark on a string is lost when it comes off.</p>
+            @foreach ($moved as $board)<p class="verdict-why"><b>The board on the {{ $plan->sides->of($board->side) }} side</b>
+                @if ($board->canStand)stands back <x-length :of="$board->setback" :plan="$plan"
+                /> only here, for {{ $board->obstacle->isBuried ? 'the no-dig band of ' : '' }}{{ $board->obstacle->name }}.@else can’t stand there
+                for {{ $board->obstacle->isBuried ? 'the no-dig band of ' : '' }}{{ $board->obstacle->name }}:
+                {{ $board->obstacle->isBuried ? 'weigh a trestle down instead of driving stakes'
+                : 'mark the string on the wall itself, or run it from stakes between' }}.@endif</p>@endforeach
+            <p class="hint">The near end is the one toward {{ $plan->grid->posts[0]->label }}. “Back” is toward that end. Boards stand clear of the
+                auger, so that strings come off and go back to the same nail; a mark on a string is lost when it comes off.</p>
             @if ($hold)
                 <table>
-                    <caption>Two tapes crossing <span class="muted">hooked at {{ $hold->p->label }} and {{ $hold->q->label }}, drawn tight together</span></caption>
-                    <thead><tr><th scope="col">Post</th><th scope="col" class="num">from {{ $hold->p->label }}</th><th scope="col" class="num">from {{ $hold->q->label }}</th><th scope="col">They cross at</th></tr></thead>
-                    <tbody>@foreach ($hold->posts as $number)<tr><th scope="row">{{ $number->post->label }}</th><td class="num strong"><x-length :of="$number->fromP" :plan="$plan" /></td><td class="num strong"><x-length :of="$number->fromQ" :plan="$plan" /></td><td>{{ $number->isFlat ? 'too flat to mark: set it by the string' : round($number->angle).'°' }}</td></tr>@endforeach</tbody>
+                    <caption>Two tapes crossing <span class="muted">hooked at {{ $hold->p->label }} and {{ $hold->q->label }}, drawn tight
+                        together</span></caption>
+                    <thead><tr><th scope="col">Post</th><th scope="col" class="num">from {{ $hold->p->label }}</th>
+                        <th scope="col" class="num">from {{ $hold->q->label }}</th><th scope="col">They cross at</th></tr></thead>
+                    <tbody>@foreach ($hold->posts as $number)<tr><th scope="row">{{ $number->post->label }}</th>
+                        <td class="num strong"><x-length :of="$number->fromP" :plan="$plan" /></td>
+                        <td class="num strong"><x-length :of="$number->fromQ" :plan="$plan" /></td>
+                        <td>{{ $number->isFlat ? 'too flat to mark: set it by the string' : round($number->angle).'°' }}</td></tr>@endforeach</tbody>
                 </table>
                 @php($first = $hold->posts[count($hold->posts) - 1] ?? null)
-                @if ($first)<details class="why"><summary>Why?</summary><p>{{ $first->post->label }} stands <x-length :of="$first->post->at->x->minus($hold->p->at->x)->magnitude()" :plan="$plan" /> along and <x-length :of="$first->post->at->y->minus($hold->p->at->y)->magnitude()" :plan="$plan" /> away from {{ $hold->p->label }}: the root of the two squares added is <x-length :of="$hold->p->at->distanceTo($first->post->at)" :plan="$plan" /> (Pythagoras){{ $hand->conditions ? '; held as noted, the tape must show ' : '' }}@if ($hand->conditions)<x-length :of="$first->fromP" :plan="$plan" />@endif. The same from {{ $hold->q->label }}. Tapes that cross flatter than 30° set a stake badly: there the string does it better.</p></details>@endif
-                @if ($hand->conditions)<p class="hint">Held for {{ $hand->conditions->celsius !== null ? $hand->conditions->celsius.' °C ' : '' }}{{ $hand->conditions->newtons !== null ? $hand->conditions->newtons.' N ' : '' }}{{ $hand->conditions->hangsWhole ? 'hanging free' : '' }}: the marks that lay out the level distance.</p>@endif
+                @if ($first)<details class="why"><summary>Why?</summary><p>{{ $first->post->label }} stands <x-length
+                    :of="$first->post->at->x->minus($hold->p->at->x)->magnitude()" :plan="$plan" /> along and <x-length
+                    :of="$first->post->at->y->minus($hold->p->at->y)->magnitude()" :plan="$plan" /> away from {{ $hold->p->label }}: the root of the
+                    two squares added is <x-length :of="$hold->p->at->distanceTo($first->post->at)" :plan="$plan"
+                    /> (Pythagoras){{ $hand->conditions ? '; held as noted, the tape must show ' : '' }}@if ($hand->conditions)<x-length
+                    :of="$first->fromP" :plan="$plan" />@endif. The same from {{ $hold->q->label }}. Tapes that cross flatter than 30° set a stake
+                    badly: there the string does it better.</p></details>@endif
+                @if ($hand->conditions)<p
+                    class="hint">Held for {{ $hand->conditions->celsius !== null ? $hand->conditions->celsius.' °C '
+                    : '' }}{{ $hand->conditions->newtons !== null ? $hand->conditions->newtons.' N ' : '' }}{{ $hand->conditions->hangsWhole
+                    ? 'hanging free' : '' }}: the marks that lay out the level distance.</p>@endif
             @endif
         </section>
         <div class="side-work">
@@ -55,35 +96,56 @@
             <section id="entry">
                 <h2>Strings and boards</h2>
                 <form method="post" action="{{ route('square.rules', $job) }}" class="entry">
-                    @csrf <input type="hidden" name="form" value="boards"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><input type="hidden" name="reason" value="Strings and boards">
+                    @csrf <input type="hidden" name="form" value="boards"><input type="hidden" name="based_on"
+                        value="{{ $job->revision->number }}"><input type="hidden" name="reason" value="Strings and boards">
                     <x-choice name="strings" form="boards" label="Strings run" :value="$layout->strings->at->value" :options="$runs" />
-                    <x-field name="string_off" form="boards" label="Off by" hint="Only where it is typed." :unit="$unit" :value="$value($layout->strings->typed())" />
+                    <x-field name="string_off" form="boards" label="Off by" hint="Only where it is typed." :unit="$unit"
+                        :value="$value($layout->strings->typed())" />
                     <x-field name="setback" form="boards" label="Boards stand back" :unit="$unit" :value="$value($layout->boards->setback)" />
                     <x-field name="board_length" form="boards" label="Board length" :unit="$unit" :value="$value($layout->boards->length)" />
-                    <x-field name="board_height" form="boards" label="Tops above zero" hint="Empty: not decided." :unit="$unit" :value="$value($layout->boards->height)" />
-                    <x-field name="cover" form="boards" label="Cover round the post" hint="That the hole must keep." :unit="$unit" :value="$value($layout->cover)" />
+                    <x-field name="board_height" form="boards" label="Tops above zero" hint="Empty: not decided." :unit="$unit"
+                        :value="$value($layout->boards->height)" />
+                    <x-field name="cover" form="boards" label="Cover round the post" hint="That the hole must keep." :unit="$unit"
+                        :value="$value($layout->cover)" />
                     <button class="button button-second">Put it in force</button>
                 </form>
             </section>
             <form method="get" action="{{ route('square.hand', $job) }}" class="stack sums">
                 <section>
                     <h2>Parallel to a wall</h2>
-                    <div class="entry">@foreach ([$ask('offset_1', 'Offset at the near end'), $ask('station_1', 'Taken at', 'Along the line, 0 to begin.'), $ask('offset_2', 'Offset at the far end'), $ask('station_2', 'Taken at')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
-                    @if ($hand->swing)<p class="answer">{!! $hand->swing->isZero() ? 'It runs parallel already.' : 'Swing the far end '.Typeset::length($plan->notation, $hand->swing->magnitude()).($hand->swing->isNegative() ? ' toward the wall.' : ' away from the wall.') !!}</p>@endif
+                    <div class="entry">@foreach ([$ask('offset_1', 'Offset at the near end'), $ask('station_1', 'Taken at',
+                        'Along the line, 0 to begin.'), $ask('offset_2', 'Offset at the far end'), $ask('station_2', 'Taken at')] as $f)
+                        <x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
+                    @if ($hand->swing)<p class="answer">{!! $hand->swing->isZero() ? 'It runs parallel already.'
+                        : 'Swing the far end '.Typeset::length($plan->notation, $hand->swing->magnitude()).($hand->swing->isNegative() ? ' toward the
+                        wall.' : ' away from the wall.') !!}</p>@endif
                 </section>
                 <section>
                     <h2>How the tape is held</h2>
-                    <div class="entry">@foreach ([$ask('celsius', 'Temperature, °C'), $ask('newtons', 'Pull, N')] as $f)<x-sum-field :f="$f" />@endforeach<label class="tick"><input type="checkbox" name="hangs" value="1" @checked($hand->sums->ticked('hangs'))> hangs free</label></div>
+                    <div class="entry">@foreach ([$ask('celsius', 'Temperature, °C'), $ask('newtons', 'Pull, N')] as $f)
+                        <x-sum-field :f="$f" />@endforeach<label class="tick"><input type="checkbox" name="hangs" value="1"
+                        @checked($hand->sums->ticked('hangs'))> hangs free</label></div>
                 </section>
                 <section>
                     <h2>Two tapes compared</h2>
-                    <div class="entry">@foreach ([$ask('short_1', 'Short, first tape'), $ask('short_2', 'second tape'), $ask('long_1', 'Long, first tape'), $ask('long_2', 'second tape')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
-                    @if ($hand->tapes)<p class="answer">At its hook the second shows {!! Typeset::length($plan->notation, $hand->tapes->constant->magnitude()) !!} too {{ $hand->tapes->constant->isNegative() ? 'little' : 'much' }}, and over every {{ $plan->notation->system()->roundly($plan->notation->system()->longTape) }} {!! Typeset::length(Notation::millimetres(1), $plan->notation->system()->longTape->times(abs($hand->tapes->perLength))) !!} too {{ $hand->tapes->perLength < 0 ? 'little' : 'much' }}.</p>@endif
+                    <div class="entry">@foreach ([$ask('short_1', 'Short, first tape'), $ask('short_2', 'second tape'), $ask('long_1',
+                        'Long, first tape'), $ask('long_2', 'second tape')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
+                    @if ($hand->tapes)<p class="answer">At its hook the second shows
+                        {!! Typeset::length($plan->notation, $hand->tapes->constant->magnitude()) !!} too
+                        {{ $hand->tapes->constant->isNegative() ? 'little' : 'much' }}, and over every
+                        {{ $plan->notation->system()->roundly($plan->notation->system()->longTape) }}
+                        {!! Typeset::length(Notation::millimetres(1), $plan->notation->system()->longTape->times(abs($hand->tapes->perLength))) !!}
+                        too {{ $hand->tapes->perLength < 0 ? 'little' : 'much' }}.</p>@endif
                 </section>
                 <section>
                     <h2>A line over an obstacle</h2>
                     <div class="entry"><x-sum-field :f="$ask('over', 'Carried over at a height of')" :unit="$unit" /></div>
-                    @if ($hand->plumbed)<p class="answer">Plumbed down at both ends with a spirit level the line is good to {!! Typeset::length(Notation::millimetres(1), $hand->plumbed->withLevel->times(1.96)) !!}, with a bob at rest to {!! Typeset::length(Notation::millimetres(1), $hand->plumbed->withBob->times(1.96)) !!} (95 %). @if ($hand->plumbed->highestWithLevel)For this job’s tolerance the level will do up to {!! Typeset::length($plan->notation, $hand->plumbed->highestWithLevel) !!}. @endif Or run the string beside it at an offset, chosen above: every mark carries it.</p>@endif
+                    @if ($hand->plumbed)<p class="answer">Plumbed down at both ends with a spirit level the line is good to
+                        {!! Typeset::length(Notation::millimetres(1), $hand->plumbed->withLevel->times(1.96)) !!}, with a bob at rest to
+                        {!! Typeset::length(Notation::millimetres(1), $hand->plumbed->withBob->times(1.96)) !!} (95 %).
+                        @if ($hand->plumbed->highestWithLevel)For this job’s tolerance the level will do up to
+                        {!! Typeset::length($plan->notation, $hand->plumbed->highestWithLevel) !!}. @endif Or run the string beside it at an offset,
+                        chosen above: every mark carries it.</p>@endif
                 </section>
                 <button class="button button-second">Work it out</button>
             </form>

@@ -5,7 +5,8 @@
     <input type="hidden" name="post" value="{{ $label }}">@if ($walk)<input type="hidden" name="walk" value="{{ $walk->what }}">@endif
     @if (! $filling->isDone())
         <x-field name="bags" form="filled" label="Bags" hint="That went in; may stay empty." inputmode="numeric" />
-        <x-field name="celsius" form="filled" :label="'Temperature, '.Temperature::sign($unit)" :hint="'May stay empty: counted as '.Temperature::celsius(20)->write($unit).'.'" inputmode="decimal" />
+        <x-field name="celsius" form="filled" :label="'Temperature, '.Temperature::sign($unit)"
+            :hint="'May stay empty: counted as '.Temperature::celsius(20)->write($unit).'.'" inputmode="decimal" />
         @unless ($filling->isBegun())<button class="button button-second" name="step" value="started">Filling begins</button>@endunless
         <button class="button button-yard" name="step" value="done">{{ $label }} is filled</button>
     @else
