@@ -6,6 +6,7 @@ namespace App\Clear;
 
 use Aequus\Clear\Conflict;
 use Aequus\Clear\SmallestShift;
+use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
@@ -20,6 +21,14 @@ final readonly class WaysClear
 
     /** @var list<array{Post, list<Shift>, bool}> each post in conflict, its own smallest shift, and whether the tolerance allows it */
     public array $single;
+
+    /** @return array<string, string> what a line may carry, with the colour it is marked in */
+    public static function types(): array
+    {
+        return array_combine(
+            array_column(ServiceType::cases(), 'value'), array_map(fn (ServiceType $type) => ucfirst($type->value).', marked '.$type->markingColour(), ServiceType::cases()),
+        );
+    }
 
     public function __construct(SiteState $site)
     {

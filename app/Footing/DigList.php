@@ -45,6 +45,18 @@ final readonly class DigList
         [$this->holes, $this->marks, $this->now, $this->after] = [$holes, array_values($marks), $now, $rest[0] ?? null];
     }
 
+    /** Whether the one at hand is a hole that is dug; else a post is driven there. */
+    public function isDug(): bool
+    {
+        return $this->now === null || $this->site->plan->holdOf($this->now->post->id)->isDug();
+    }
+
+    /** @return list<array{RequiredDepth, ?HoleAsDug}> each hole with how it was dug, in walking order */
+    public function withDug(): array
+    {
+        return array_map(fn (RequiredDepth $hole) => [$hole, $this->dug($hole)], $this->holes);
+    }
+
     public function toReach(RequiredDepth $hole): Length
     {
         return $this->site->footing->toReach($hole->post) ?? $hole->holeDepth();

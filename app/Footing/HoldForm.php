@@ -25,6 +25,18 @@ use Illuminate\Support\Str;
 /** What a site is like, ticked in the address or as it was decided, and the ways of holding posts ranked for it with what this job’s holes would take. */
 final readonly class HoldForm
 {
+    /** What can be ticked of a site, by the name of its field. */
+    public const TICKS = [
+        'wood' => 'posts of wood that can rot',
+        'no_brace' => 'nothing but the ground keeps the frame upright',
+        'roof' => 'a roof that wind can lift stands on them',
+        'hold_down' => 'a cleat, collar or screws near each foot hold it down',
+        'floor' => 'a floor that people stand on',
+        'water' => 'water stands in the holes',
+        'repair' => 'a post shall be replaceable one day',
+        'carried' => 'bags and water are carried in by hand',
+    ];
+
     public HoldingSite $is;
 
     public HoldAdviser $adviser;
@@ -99,6 +111,14 @@ final readonly class HoldForm
         $others = array_filter($this->decided->ofPosts ?? [], fn (Hold $one) => $one === $hold);
 
         return implode(' ', array_map(fn (Post $post) => $post->label, array_filter($this->site->plan->grid->posts, fn (Post $post) => isset($others[$post->id->value]))));
+    }
+
+    /** The way the form begins with: as decided, else the one that leads here. */
+    public function ofJob(): string
+    {
+        $best = $this->adviser->ranked[0];
+
+        return $this->decided->ofJob->value ?? ($best->leads ? $best->hold->value : '');
     }
 
     public function custom(string $matter): Custom

@@ -64,7 +64,33 @@ final readonly class LoadSheet
     /** @var list<LoadOnPost> the heaviest first */
     public array $posts;
 
-    public function __construct(public QueryForm $sums, SiteState $site)
+    /** The one that carries most. */
+    public function heaviest(): LoadOnPost
+    {
+        return $this->posts[0];
+    }
+
+    /** Whether a post asks for a wider foot than its hole has. */
+    public function isTooNarrowFor(LoadOnPost $one): bool
+    {
+        return $one->pad->roundDiameter->isLongerThan($this->site->plan->hole->footAsRound());
+    }
+
+    /** Whether the push from the side asks for more depth than all other rules. */
+    public function sidewaysIsDeepest(): bool
+    {
+        $needed = $this->site->footing->required($this->heaviest()->post)?->holeDepth();
+
+        return $needed !== null && ($this->heaviest()->sideways?->depth()->isLongerThan($needed) ?? false);
+    }
+
+    /** A field for a load, in the job’s own unit. */
+    public function field(string $name, string $what, string $hint = ''): mixed
+    {
+        return $this->sums->field($name, "{$what}, {$this->in->ofPressure()}", $hint);
+    }
+
+    public function __construct(public QueryForm $sums, private SiteState $site)
     {
         $plan = $site->plan;
         $this->soil = Soil::tryFrom($sums->typed('soil')) ?? $plan->holding->site->soil ?? Soil::Clay;

@@ -11,6 +11,7 @@ use Aequus\Footing\Materials\Concrete;
 use Aequus\Footing\Materials\Foam;
 use Aequus\Footing\Materials\ReadyMix;
 use Aequus\Measure\Length;
+use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Material;
 use Aequus\Site\SiteState;
@@ -50,11 +51,13 @@ final readonly class Materials
 
     public ReadyMix $readyMix;
 
+    public UnitSystem $system;
+
     private float $pack;
 
     public function __construct(public QueryForm $sums, SiteState $site)
     {
-        $system = $site->plan->notation->system();
+        $system = $this->system = $site->plan->notation->system();
         $this->hold = Hold::tryFrom($sums->typed('hold'));
         $this->holes = $site->footing->work($site->walk(), $this->hold);
         $this->bagMass = $sums->number('bag', 1, 120) ?? $system->bag;
@@ -107,5 +110,35 @@ final readonly class Materials
     public function ways(): array
     {
         return array_values(array_unique(array_map(fn (HoleWork $hole) => Names::of($hole->hold), $this->holes)));
+    }
+
+    /** How many holes are counted as they were dug. */
+    public function dug(): int
+    {
+        return count(array_filter($this->holes, fn (HoleWork $hole) => $hole->isDug));
+    }
+
+    /** One hole’s worth, in litres or cubic feet. */
+    public function little(float $volume): string
+    {
+        return $volume <= 0.0 ? '—' : number_format($volume / $this->system->perLittle, $this->system->littleDecimals)." {$this->system->little}";
+    }
+
+    /** What one bag weighs, with its unit. */
+    public function mass(): string
+    {
+        return rtrim(rtrim(number_format($this->bagMass, 1), '0'), '.')." {$this->system->mass}";
+    }
+
+    /** All tubes in a row. */
+    public function tubeInAll(): Length
+    {
+        return array_reduce($this->tubes(), fn (Length $sum, Length $tube) => $sum->plus($tube), Length::zero());
+    }
+
+    /** Water for all bags. */
+    public function water(): string
+    {
+        return $this->waterPerBag === null ? 'type what the label says' : number_format($this->waterPerBag * $this->alone->needed, 0)." {$this->system->water} to carry";
     }
 }

@@ -43,6 +43,21 @@ final readonly class PierForm
         )) ?? [];
     }
 
+    /** @return list<array{string, string, Length}> the lengths that can be typed: field, label, what counts now */
+    public function fields(): array
+    {
+        return [
+            ['top', 'Tops at, above zero', $this->top], ['tube', 'Tube across', $this->rules->tube], ['base', 'Base wide', $this->rules->base],
+            ['edge', 'Base to edge, at least', $this->rules->edge], ['standoff', 'Standoff', $this->rules->standoff],
+        ];
+    }
+
+    /** Of all piers, mm³. */
+    public function concrete(): float
+    {
+        return array_sum(array_map(fn (Pier $pier) => $pier->concrete, $this->piers));
+    }
+
     public function anchorShift(): Length
     {
         return Pier::anchorShift($this->rules);

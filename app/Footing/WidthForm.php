@@ -36,9 +36,13 @@ final readonly class WidthForm
     /** Side of a square hole that makes the same room. */
     public Length $square;
 
-    public function __construct(public QueryForm $sums, SiteState $site)
+    /** As planned: square, round, or round with a bell. */
+    public string $shape;
+
+    public function __construct(public QueryForm $sums, private SiteState $site)
     {
         $plan = $site->plan;
+        $this->shape = $plan->hole->isSquare ? 'square' : ($plan->hole->bellWidth === null ? 'round' : 'bell');
         $usual = $plan->notation->system()->slack;
         $this->cover = ($sums->lengths(['cover']) ?? [$plan->layout->cover])[0];
         $this->slack = ($sums->lengths(['slack']) ?? [$usual])[0];
@@ -51,5 +55,13 @@ final readonly class WidthForm
         )) ?? [];
         $this->width = $sums->refusals === [] ? new HoleWidth($plan->post, $this->cover, $this->slack, $this->bearing->roundDiameter, $augers) : null;
         $this->square = HoleWidth::square($plan->post, $this->cover, $this->slack);
+    }
+
+    /** Whether the holes planned are narrower than this asks. */
+    public function isNarrow(): bool
+    {
+        $hole = $this->site->plan->hole;
+
+        return $this->width !== null && $hole->foot()->isShorterThan($hole->isSquare ? $this->square : $this->width->foot);
     }
 }

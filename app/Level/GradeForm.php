@@ -6,6 +6,8 @@ namespace App\Level;
 
 use Aequus\Level\CutAndFill;
 use Aequus\Level\FinishedGrade;
+use Aequus\Measure\Length;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\View\QueryForm;
@@ -27,5 +29,11 @@ final readonly class GradeForm
         }
         $slope = $fall === null || ! $fall[1]->isPositive() ? 0.0 : $fall[0]->nanometres / $fall[1]->nanometres;
         $this->work = $height === null || $sums->refusals !== [] ? null : new CutAndFill($site->plan, $site->level->ground, new FinishedGrade($height[0], $this->toward, $slope));
+    }
+
+    /** To be cut at a post, filled where it is negative; null where nothing is asked or the ground is not read. */
+    public function of(Post $post): ?Length
+    {
+        return $this->work->heights[$post->id->value] ?? null;
     }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Level;
 
+use Aequus\Level\KnownHeight;
+use Aequus\Level\LevelLoop;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\RodReading;
+use Aequus\Plan\Posts\PostFeature;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
 
@@ -16,8 +20,16 @@ final readonly class LevelSheet
     /** @var list<LevelRow> */
     public array $rows;
 
+    /** @var list<LevelLoop> ways round that close on themselves */
+    public array $loops;
+
+    /** @var list<KnownHeight> of points that are not the ground at a post */
+    public array $others;
+
     public function __construct(private SiteState $site)
     {
+        $this->loops = $site->level->loops()->loops;
+        $this->others = array_values(array_filter($site->level->known, fn (KnownHeight $known) => $known->point->post === null || $known->point->feature !== PostFeature::Ground));
         $rows = [];
         foreach (array_reverse($site->level->readings->network) as $reading) {
             $sequence = LevelReadings::sequence($reading->id);
@@ -31,6 +43,18 @@ final readonly class LevelSheet
             }
         }
         $this->rows = $rows;
+    }
+
+    /** The side that the ground falls toward, by its name. */
+    public function fallsToward(float $direction): string
+    {
+        return $this->site->plan->sides->of(abs(cos($direction)) >= abs(sin($direction)) ? Side::alongX(cos($direction)) : Side::alongY(sin($direction)));
+    }
+
+    /** Whether every way round closes as well as its readings should. */
+    public function allClose(): bool
+    {
+        return array_filter($this->loops, fn (LevelLoop $round) => ! $round->chain->closes) === [];
     }
 
     /** @return array{string, string} */

@@ -43,6 +43,12 @@ final readonly class RecordSheet
     /** @var list<PostRecord> */
     private array $records;
 
+    /** How a tolerance of one post came out. */
+    public static function judged(?bool $is, string $good, string $bad): string
+    {
+        return $is === null ? 'not measured' : ($is ? $good : $bad);
+    }
+
     public function __construct(private SiteState $site, Job $job)
     {
         $this->records = $site->handover()->records;

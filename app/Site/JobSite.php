@@ -6,6 +6,7 @@ namespace App\Site;
 
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
+use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Plan\Plan;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -30,6 +31,18 @@ final readonly class JobSite
         $this->speech = new Speech($state->plan);
         $this->open = Guide::open($state);
         $this->next = $this->open[0] ?? null;
+    }
+
+    /** The job’s next move where it belongs to a phase, else the next within it. */
+    public function moveIn(Phase $phase): ?Move
+    {
+        return $this->next?->phase === $phase ? $this->next : $this->nextIn($phase);
+    }
+
+    /** What the job’s next move asks for, where it belongs to a phase. */
+    public function asksIn(Phase $phase): ?EntryKind
+    {
+        return $this->next?->phase === $phase ? $this->next->asks : null;
     }
 
     /** The next move within a phase, where it is not the job's own. */

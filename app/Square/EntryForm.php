@@ -47,6 +47,12 @@ final readonly class EntryForm
         $this->tapeName = $last->name ?? '';
     }
 
+    /** Whether a row of the list is the one it is open for. */
+    public function isOpenFor(ReadingRow $row): bool
+    {
+        return $this->wanted !== null && $this->isAskedFor && ReadingSheet::key($this->wanted) === $row->key;
+    }
+
     /** @return list<Side> the two sides that lie across the string, the one to its left first */
     public function acrossTheString(): array
     {

@@ -7,10 +7,13 @@ namespace App\Square;
 use Aequus\Adjust\Placement\PlacedNetwork;
 use Aequus\Adjust\Placement\PlacedStake;
 use Aequus\Adjust\Placement\PlacementWay;
+use Aequus\Guide\Square\StraightenLayout;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
 use Aequus\Words\VerdictWords;
+use App\View\Typeset;
 
 /** The ways to lay the design over the stakes, side by side. */
 final readonly class Placements
@@ -28,6 +31,19 @@ final readonly class Placements
         public int $undetermined,
         public bool $inForce,
     ) {
+    }
+
+    /** @return array<string, string> how to move each stake that is out, ready for a page, by the value of its post’s id */
+    public static function moves(SiteState $site): array
+    {
+        $moves = [];
+        foreach ($site->square->survey->placed?->out() ?? [] as $stake) {
+            $moves[$stake->name] = implode(', ', array_map(
+                fn (Shift $part) => Typeset::length($site->plan->notation, $part->amount).' '.e($site->plan->sides->of($part->toward)), StraightenLayout::inMarks($site, $stake),
+            ));
+        }
+
+        return $moves;
     }
 
     /** @return list<self> none until something is known */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Square;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Words\Square\WantedWords;
+use App\View\Typeset;
 
 /** One line of the list of readings. */
 final readonly class ReadingRow
@@ -35,6 +37,22 @@ final readonly class ReadingRow
         }
 
         return false;
+    }
+
+    /** What it reads, or would read by the plan while it is not read. */
+    public function figure(Notation $notation): string
+    {
+        return Typeset::length($notation, $this->read ?? $this->wanted->planned());
+    }
+
+    /** How far off all others say it is, with its sign; a dash where nothing checks it. */
+    public function misfit(Notation $notation): string
+    {
+        return match (true) {
+            $this->off === null => '—',
+            $notation->round($this->off)->isZero() => '0',
+            default => ($this->off->isNegative() ? '−' : '+').Typeset::length($notation, $this->off->magnitude()),
+        };
     }
 
     public function label(): string

@@ -6,6 +6,8 @@ namespace App\View;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Terms\Shift;
 use Aequus\Words\Sentence;
 
 /** The one place where lengths become type: primes for feet and inches, fractions drawn by the condensed face itself. */
@@ -28,6 +30,40 @@ final class Typeset
     public static function lengthOrNone(Notation $notation, ?Length $length): string
     {
         return $length === null ? '<span class="none">—</span>' : self::length($notation, $length);
+    }
+
+    /** To a tenth of a millimetre, for what an instrument is tested by. */
+    public static function fine(Length $length): string
+    {
+        return self::length(Notation::millimetres(1), $length);
+    }
+
+    /** The same without its sign, as a plain sentence. */
+    public static function tenth(Length $length): string
+    {
+        return number_format($length->magnitude()->inMillimetres(), 1).' mm';
+    }
+
+    /** As it is typed into a field; empty where there is none. */
+    public static function typed(Notation $notation, ?Length $length): string
+    {
+        return $length === null ? '' : $notation->write($length);
+    }
+
+    /** In whatever money the prices were typed. */
+    public static function money(float $sum): string
+    {
+        return number_format($sum, 0);
+    }
+
+    /**
+     * Shifts toward named sides, one after the other.
+     *
+     * @param  list<Shift>  $shifts
+     */
+    public static function shifts(Plan $plan, array $shifts, string $none = ''): string
+    {
+        return implode(' and ', array_map(fn (Shift $shift) => self::length($plan->notation, $shift->amount).' toward the '.e($plan->sides->of($shift->toward)), $shifts)) ?: e($none);
     }
 
     /** A length for a drawing: pieces of an SVG text. */

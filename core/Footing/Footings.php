@@ -109,6 +109,12 @@ final readonly class Footings
         return null;
     }
 
+    /** @return list<array{Post, ?RequiredDepth, ?HoleAsDug}> every post of the plan, what its hole must be and how it was dug */
+    public function inPlan(): array
+    {
+        return array_map(fn (Post $post) => [$post, $this->required($post), $this->asDug($post)], $this->plan->grid->posts);
+    }
+
     /**
      * Every hole in a given order, as dug where it is dug and as planned where it is not.
      *

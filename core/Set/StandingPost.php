@@ -67,6 +67,18 @@ final readonly class StandingPost
         ));
     }
 
+    /** How far the top stands from over the foot. */
+    public function outOfPlumb(): Length
+    {
+        return $this->lean->outOfPlumb($this->topAbovePivot());
+    }
+
+    /** The length that its newest reading was taken over; null where it was not read, or over none. */
+    public function readOver(): ?Length
+    {
+        return $this->byFace === [] ? null : $this->byFace[array_key_last($this->byFace)]->lean->over;
+    }
+
     public function topAbovePivot(): Length
     {
         return $this->top->minus($this->pivot());

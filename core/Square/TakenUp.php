@@ -6,6 +6,7 @@ namespace Aequus\Square;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Terms\Shift;
 
 /** What one post takes of a difference: its anchor or notch where it is cast, its hole where that is dug, its new mark otherwise. */
 final readonly class TakenUp
@@ -21,6 +22,12 @@ final readonly class TakenUp
         public ?Length $most,
         public bool $isDug,
     ) {
+    }
+
+    /** @return list<Shift> in whole marks of the job */
+    public function told(Length $mark): array
+    {
+        return Shift::told($this->x, $this->y, $mark);
     }
 
     public function size(): Length

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aequus\Footing\Holes\HoleOptions;
-use Aequus\Footing\Holes\SoilSurprise;
-use Aequus\Logbook\Book\DecisionAbout;
-use Aequus\Site\SiteState;
 use Aequus\Words\Names;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
 use App\Drawing\SectionDrawing;
 use App\Footing\CompareForm;
+use App\Footing\DepthsPage;
 use App\Footing\DigList;
 use App\Footing\FrostForm;
 use App\Footing\LoadSheet;
@@ -30,7 +27,9 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('footing.show', $site, ['section' => SectionDrawing::along($site->state, $request->string('along')->value()), 'answers' => $this->answers($site->state), 'surprises' => $this->surprises($site->state)]);
+        return $this->page('footing.show', $site, [
+            'page' => new DepthsPage($site->state, $request->string('sideways')->trim()->value()), 'section' => SectionDrawing::along($site->state, $request->string('along')->value()),
+        ]);
     }
 
     /** The ways to choose depths, side by side. */
@@ -77,7 +76,9 @@ final class FootingController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('footing.dig', $site, ['list' => new DigList($site->state, $request->string('hole')->upper()->value()), 'answers' => $this->answers($site->state), 'surprises' => $this->surprises($site->state), 'drawing' => PlanDrawing::holes($site->state)]);
+        return $this->page('footing.dig', $site, [
+            'page' => new DepthsPage($site->state), 'list' => new DigList($site->state, $request->string('hole')->upper()->value()), 'drawing' => PlanDrawing::holes($site->state),
+        ]);
     }
 
     public function rules(FootingRequest $request, Job $job, RevisePlan $revise): RedirectResponse
@@ -86,25 +87,5 @@ final class FootingController extends Controller
         $revise($job, $this->user($request), $request->ask($plan->withFooting($request->footing($plan)), $plan), 'Footing rules', $request->integer('based_on'));
 
         return redirect()->route('footing', $job)->with('said', 'The rules are in force. Every hole was worked out again.');
-    }
-
-    /** @return list<HoleOptions> for the holes that did not come out as planned and wait for an answer */
-    private function answers(SiteState $site): array
-    {
-        $answers = [];
-        foreach ($site->walk() as $post) {
-            $hole = $site->footing->asDug($post);
-            if ($hole !== null && ! $site->isShortHoleSettled($post) && ! $site->standing($post)->set && (! $hole->serves() || $hole->found !== null || ($hole->soil !== null && $site->decided(DecisionAbout::KeepHolding, $post) === null))) {
-                $answers[] = new HoleOptions($site->plan, $hole);
-            }
-        }
-
-        return array_values(array_filter($answers, fn (HoleOptions $answer) => $answer->options !== []));
-    }
-
-    /** @return list<SoilSurprise> that nobody has answered yet */
-    private function surprises(SiteState $site): array
-    {
-        return array_values(array_filter($site->footing->surprises(), fn (SoilSurprise $one) => $site->isOpen($one)));
     }
 }

@@ -11,6 +11,8 @@ use App\Drawing\PlanDrawing;
 use App\Models\Job;
 use App\Set\PostSheet;
 use App\Set\ReadyPosts;
+use App\Set\SetPage;
+use App\Set\TopsPage;
 use App\Set\Walk;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
@@ -25,7 +27,9 @@ final class SetController extends Controller
 
         $drifts = (new StandingFrame($site->state))->drifts();
 
-        return $this->page('set.show', $site, ['drawing' => PlanDrawing::set($site->state), 'rounds' => array_values(array_filter(Walk::all($site->state), fn (Walk $round) => $round->of > 0)), 'drift' => $drifts->seen === [] ? null : $drifts, 'ready' => new ReadyPosts($site->state)]);
+        return $this->page('set.show', $site, [
+            'page' => new SetPage($site->state), 'drawing' => PlanDrawing::set($site->state), 'rounds' => array_values(array_filter(Walk::all($site->state), fn (Walk $round) => $round->of > 0)), 'drift' => $drifts->seen === [] ? null : $drifts, 'ready' => new ReadyPosts($site->state),
+        ]);
     }
 
     /** One post in the yard. */
@@ -54,10 +58,9 @@ final class SetController extends Controller
     public function tops(Job $job): View
     {
         $site = $this->site($job);
-        $frame = new StandingFrame($site->state);
-        $tops = $frame->tops();
+        $page = new TopsPage($site->state);
 
-        return $this->page('set.tops', $site, ['spacings' => $frame->spacings(), 'tops' => $tops, 'drawing' => $tops === null ? null : PlanDrawing::tops($site->state, $tops)]);
+        return $this->page('set.tops', $site, ['page' => $page, 'drawing' => $page->tops === null ? null : PlanDrawing::tops($site->state, $page->tops)]);
     }
 
     /** What must be made safe now, and in which order. */

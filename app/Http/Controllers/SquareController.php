@@ -67,7 +67,13 @@ final class SquareController extends Controller
         $site = $this->site($job);
         $hand = new ByHand(new QueryForm($request, $site->plan->notation->unit), $site->plan);
 
-        return $this->page('square.hand', $site, ['hand' => $hand, 'outline' => new StringOutline($site->plan), 'alike' => NailRow::of($boards = BatterBoards::of($site->plan, array_values($site->state->clear->services))), 'moved' => array_values(array_filter($boards, fn (BatterBoard $board) => $board->obstacle !== null)), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions)]);
+        $boards = BatterBoards::of($site->plan, array_values($site->state->clear->services));
+
+        return $this->page('square.hand', $site, [
+            'hand' => $hand, 'outline' => new StringOutline($site->plan), 'alike' => NailRow::of($boards),
+            'moved' => array_values(array_filter($boards, fn (BatterBoard $board) => $board->obstacle !== null)),
+            'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions),
+        ]);
     }
 
     public function cast(Job $job): View
@@ -81,7 +87,10 @@ final class SquareController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('square.sheet', $site, ['words' => new VerdictWords($site->state), 'outline' => new StringOutline($site->plan), 'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan)]);
+        return $this->page('square.sheet', $site, [
+            'words' => new VerdictWords($site->state), 'outline' => new StringOutline($site->plan), 'moves' => Placements::moves($site->state),
+            'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan),
+        ]);
     }
 
     public function rules(LayoutRulesRequest $request, Job $job, RevisePlan $revise): RedirectResponse

@@ -43,6 +43,24 @@ final readonly class HoldNumbers
         [$this->p, $this->q, $this->posts] = [$p, $q, $posts];
     }
 
+    /** Null for the two stakes that the tapes are hooked to. */
+    public function of(Post $post): ?HoldNumber
+    {
+        foreach ($this->posts as $number) {
+            if ($number->post === $post) {
+                return $number;
+            }
+        }
+
+        return null;
+    }
+
+    /** The last in plan order; null where there are only the two. */
+    public function furthest(): ?HoldNumber
+    {
+        return $this->posts[count($this->posts) - 1] ?? null;
+    }
+
     /** Between the two tapes at the stake, degrees, by the law of cosines. */
     private static function angle(float $fromP, float $fromQ, float $apart): float
     {

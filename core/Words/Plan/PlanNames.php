@@ -16,6 +16,7 @@ use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Mixing;
 use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostRole;
@@ -63,6 +64,9 @@ final class PlanNames
             FootBed::Block => 'flat block on gravel',
             FootBed::Pad => 'poured pad',
             FootBed::BareSoil => 'bare, undisturbed soil',
+            StringAt::Centre => 'on the post centres',
+            StringAt::Face => 'along the post faces',
+            StringAt::Offset => 'off the centres by',
             FillEnd::Flush => 'level with the ground',
             FillEnd::BelowTurf => 'below turf',
             FillEnd::Mounded => 'mounded above the ground',

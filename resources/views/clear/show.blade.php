@@ -1,44 +1,40 @@
 @use('Aequus\Logbook\Book\DecisionAbout')
-@use('Aequus\Logbook\Clear\ServiceType')
 @use('Aequus\Logbook\Kind\EntryKind')
 @use('Aequus\Measure\Length')
 @use('Aequus\Site\Step')
 @use('App\View\Typeset')
-@php
-    $clear = $site->state->clear;
-    $conflicts = $clear->conflicts;
-    $about = DecisionAbout::DigByHand;
-@endphp
 <x-layout title="Clear" :site="$site" :phase="$phase">
     <div class="two">
         <section class="paper">
             <h1>
-                @if ($clear->services === []) No line is known here yet
-                @elseif ($conflicts === []) Every hole is clear of the known lines
-                @else {{ count($conflicts) }} {{ count($conflicts) === 1 ? 'hole reaches' : 'holes reach' }} into a no-dig band
+                @if ($state->clear->services === []) No line is known here yet
+                @elseif ($state->clear->conflicts === []) Every hole is clear of the known lines
+                @else {{ count($state->clear->conflicts) }} {{ count($state->clear->conflicts) === 1 ? 'hole reaches' : 'holes reach' }} into a no-dig
+                    band
                 @endif
             </h1>
             <div data-draw-into="service-points" data-draw-unit="{{ $site->plan->notation->unit->value }}"
                 data-draw-x0="{{ $drawing->frame->x(Length::zero()) }}" data-draw-y0="{{ $drawing->frame->y(Length::zero()) }}"
                 data-draw-metre="{{ $drawing->frame->size(Length::millimetres(1000000)) / 1000 }}"><x-drawing.plan :model="$drawing" /></div>
-            @php($say = fn (array $parts) => collect($parts)->map(fn ($part) => Typeset::length($site->plan->notation, $part->amount).' toward the '.e($site->plan->sides->of($part->toward)))->join(' and '))
+            
             @if ($ways->whole)
-                <p class="verdict-why">The smallest shift of the whole grid that clears every band: <b>{!! $say($ways->whole) !!}</b>. For single
+                <p class="verdict-why">The smallest shift of the whole grid that clears every band:
+                    <b>{!! Typeset::shifts($plan, $ways->whole) !!}</b>. For single
                     posts: @foreach ($ways->single as [$post, $parts, $allowed]){{ $post->label }}
-                    {!! $say($parts) !!}{{ $allowed ? ', within this job’s tolerance'
+                    {!! Typeset::shifts($plan, $parts) !!}{{ $allowed ? ', within this job’s tolerance'
                     : ', more than this job’s tolerance: it needs a new plan' }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>
             @endif
-            @if ($conflicts)
+            @if ($state->clear->conflicts)
                 <table>
                     <caption>Holes too near a line</caption>
                     <thead><tr><th scope="col">Hole</th><th scope="col">Line</th><th scope="col" class="num">edge to line</th>
                         <th scope="col" class="num">inside the band by</th><th scope="col">Decided</th></tr></thead>
                     <tbody>
-                        @foreach ($conflicts as $conflict)
+                        @foreach ($state->clear->conflicts as $conflict)
                             <tr><th scope="row">{{ $conflict->post->label }}</th><td>{{ $conflict->service->name }}</td>
                                 <td class="num"><x-length :of="$conflict->room" :plan="$site->plan" /></td>
                                 <td class="num strong"><x-length :of="$conflict->inside" :plan="$site->plan" /></td>
-                                <td>{{ $site->state->decided($about, $conflict->post)?->reason ?? 'not yet' }}</td></tr>
+                                <td>{{ $site->state->decided(DecisionAbout::DigByHand, $conflict->post)?->reason ?? 'not yet' }}</td></tr>
                         @endforeach
                     </tbody>
                 </table>
@@ -47,31 +43,36 @@
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
                 @if ($site->next?->asks === EntryKind::Decision && $site->next->phase === $phase)
-                    <x-decide :site="$site" :about="$about" :post="$site->next->posts[0]" />
+                    <x-decide :site="$site" :about="DecisionAbout::DigByHand" :post="$site->next->posts[0]" />
                     <p><a href="{{ route('plan', $job) }}#entry">Move the post in the plan</a></p>
                 @endif
             </x-move>
             <x-cautions :step="Step::Clearing" :site="$site" />
             <section id="entry">
                 <h2>Utility marks</h2>
-                @if ($clear->notice)
-                    <p>Asked for on <b>{{ $clear->notice->asked->askedOn }}</b>{{ $clear->notice->asked->reference
-                        ? ', number '.$clear->notice->asked->reference : '' }}. After {{ $clear->notice->asked->workingDays }} full working days
-                        digging may begin on <b>{{ $clear->notice->runsOut }}</b>{{ $clear->notice->isOver($clear->today) ? ': that day has come'
+                @if ($state->clear->notice)
+                    <p>Asked for on <b>{{ $state->clear->notice->asked->askedOn }}</b>{{ $state->clear->notice->asked->reference
+                        ? ', number '.$state->clear->notice->asked->reference : '' }}. After {{ $state->clear->notice->asked->workingDays }} full
+                            working days
+                        digging may begin on <b>{{ $state->clear->notice->runsOut }}</b>{{ $state->clear->notice->isOver($state->clear->today)
+                            ? ': that day has come'
                         : '' }}. Weekends are left out; public holidays are yours to add.</p>
                 @endif
                 <x-entry-form kind="notice" name="notice">
-                    <x-field name="asked_on" form="notice" label="Asked for on" hint="year-month-day" :value="$clear->today" inputmode="numeric" />
+                    <x-field name="asked_on" form="notice" label="Asked for on" hint="year-month-day" :value="$state->clear->today"
+                        inputmode="numeric" />
                     <x-field name="working_days" form="notice" label="Working days of notice" hint="Your marking desk says how many." value="3"
                         inputmode="numeric" />
                     <x-field name="reference" form="notice" label="Their number" />
-                    <button class="button {{ $clear->notice ? 'button-second' : '' }}">{{ $clear->notice ? 'Asked again' : 'I have asked' }}</button>
+                    <button class="button {{ $state->clear->notice ? 'button-second' : '' }}">{{ $state->clear->notice ? 'Asked again'
+                        : 'I have asked' }}</button>
                 </x-entry-form>
             </section>
             <section>
                 <h2>Lines in the ground</h2>
-                @if ($clear->services)
-                    <ul class="plain">@foreach ($clear->services as $sequence => $service)<li><svg class="swatch" viewBox="0 0 20 10" width="20"
+                @if ($state->clear->services)
+                    <ul class="plain">@foreach ($state->clear->services as $sequence => $service)<li><svg class="swatch" viewBox="0 0 20 10"
+                        width="20"
                         height="10" aria-hidden="true"><path class="service service-{{ $service->type->value }}" d="M0 5 h20" /></svg>
                         {{ $service->name }} ({{ $service->type->value }}, marked {{ $service->type->markingColour() }}), <x-length
                         :of="$service->noDig" :plan="$site->plan" /> no-dig each side <span class="muted">entry {{ $sequence }}</span></li>
@@ -81,8 +82,7 @@
                 @endif
                 <x-entry-form kind="service" name="service">
                     <x-choice name="type" form="service" label="Carries"
-                        :options="collect(ServiceType::cases())->mapWithKeys(fn ($t) => [$t->value => ucfirst($t->value).', marked
-                        '.$t->markingColour()])->all()" />
+                        :options="$ways->types()" />
                     <x-field name="name" form="service" label="Called" hint="Such as: water to the press." />
                     <x-field name="no_dig" form="service" label="No-dig, each side" hint="Your marking desk says how far; 2 ft or 600 mm is usual."
                         :unit="$site->plan->notation->unit" />

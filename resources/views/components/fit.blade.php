@@ -1,5 +1,4 @@
 @props(['site', 'openings'])
-@php($plan = $site->plan)
 @if ($openings)
     <table>
         <caption>What must fit <span class="muted">clear openings between faces</span></caption>
@@ -9,9 +8,10 @@
         <tbody>
             @foreach ($openings as $i => $one)
                 <tr class="{{ $one->fits() ? '' : 'row-out' }}"><th scope="row">{{ $one->thing->name }}</th>
-                    <td>{{ $one->from->label }} to {{ $one->to->label }}</td><td class="num"><x-length :of="$one->opening->opening" :plan="$plan"
-                    /></td><td class="num"><x-length :of="$one->opening->needed" :plan="$plan" /></td>
-                    <td class="num strong"><x-length :of="$one->spare" :plan="$plan" /></td>
+                    <td>{{ $one->from->label }} to {{ $one->to->label }}</td><td class="num"><x-length :of="$one->opening->opening"
+                        :plan="$site->plan"
+                    /></td><td class="num"><x-length :of="$one->opening->needed" :plan="$site->plan" /></td>
+                    <td class="num strong"><x-length :of="$one->spare" :plan="$site->plan" /></td>
                     <td><span class="state state-{{ $one->fits() ? 'fits' : 'out' }}">{{ $one->fits() ? 'fits' : ($one->isTooWide() ? 'gap too wide'
                         : 'too narrow') }}</span></td>
                     <td><form method="post" action="{{ route('plan.fit', $site->job) }}">@csrf<input type="hidden" name="based_on"

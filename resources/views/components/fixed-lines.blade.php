@@ -1,5 +1,4 @@
 @props(['site', 'rows'])
-@php($plan = $site->plan)
 @if ($rows)
     <table>
         <caption>What is fixed on the site <span class="muted">offsets to post centres, by the plan</span></caption>
@@ -8,11 +7,11 @@
         <tbody>
             @foreach ($rows as $row)
                 <tr class="{{ $row->kept->kept ? '' : 'row-out' }}"><th scope="row">{{ $row->line->name }}</th>
-                    <td>@if ($row->line->binds())runs parallel to it, held by it @else keeps <x-length :of="$row->line->least" :plan="$plan"
+                    <td>@if ($row->line->binds())runs parallel to it, held by it @else keeps <x-length :of="$row->line->least" :plan="$site->plan"
                         /> @endif</td>
-                    <td>@foreach ($row->offsets as [$whom, $off])<span class="nowrap">{{ $whom }} <x-length :of="$off" :plan="$plan"
+                    <td>@foreach ($row->offsets as [$whom, $off])<span class="nowrap">{{ $whom }} <x-length :of="$off" :plan="$site->plan"
                         />{{ $loop->last ? '' : ', ' }}</span>@endforeach</td>
-                    <td class="num"><x-length :of="$row->kept->room" :plan="$plan" /></td>
+                    <td class="num"><x-length :of="$row->kept->room" :plan="$site->plan" /></td>
                     <td><span class="state state-{{ $row->kept->kept ? 'fits' : 'out' }}">{{ $row->kept->kept ? 'kept' : ($row->line->binds()
                         ? "{$row->kept->nearest->label} stands in it" : "{$row->kept->nearest->label} too near") }}</span></td>
                     <td><form method="post" action="{{ route('plan.line', $site->job) }}">@csrf<input type="hidden" name="based_on"

@@ -1,11 +1,11 @@
 @use('Aequus\Logbook\Book\DecisionAbout')
 @use('Aequus\Words\Names')
 @props(['site', 'answer'])
-@php($hole = $answer->hole)
 <section class="options">
-    <h2>{{ $hole->required->post->label }}: what can be done <span
-        class="h-note">{{ $hole->deepEnough ? ($hole->overDugBy->isPositive() ? 'dug too deep' : 'deep enough') : 'stops short' }}{{ $hole->found
-        ? ', met '.Names::of($hole->found) : '' }}</span></h2>
+    <h2>{{ $answer->hole->required->post->label }}: what can be done <span
+        class="h-note">{{ $answer->hole->deepEnough ? ($answer->hole->overDugBy->isPositive() ? 'dug too deep' : 'deep enough')
+            : 'stops short' }}{{ $answer->hole->found
+        ? ', met '.Names::of($answer->hole->found) : '' }}</span></h2>
     <ol class="plain">
         @foreach ($answer->options as $option)
             <li class="{{ $option->open ? '' : 'muted' }}"><b><x-words :say="$site->speech->say($option->do)"
@@ -14,10 +14,11 @@
                 :say="$site->speech->say(...$option->effect)" /></li>
         @endforeach
     </ol>
-    @if (! $hole->deepEnough && ! $hole->serves())
-        @unless ($hole->required->need->role?->isNeverShortened())<x-decide :site="$site" :about="DecisionAbout::AcceptShortHole"
-            :post="$hole->required->post" :name="'short-'.$hole->required->post->label" />@endunless
-        <x-decide :site="$site" :about="DecisionAbout::AsEngineerSays" :post="$hole->required->post" :name="'engineer-'.$hole->required->post->label"
+    @if (! $answer->hole->deepEnough && ! $answer->hole->serves())
+        @unless ($answer->hole->required->need->role?->isNeverShortened())<x-decide :site="$site" :about="DecisionAbout::AcceptShortHole"
+            :post="$answer->hole->required->post" :name="'short-'.$answer->hole->required->post->label" />@endunless
+        <x-decide :site="$site" :about="DecisionAbout::AsEngineerSays" :post="$answer->hole->required->post"
+            :name="'engineer-'.$answer->hole->required->post->label"
             />
     @endif
 </section>

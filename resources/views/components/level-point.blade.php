@@ -1,9 +1,9 @@
 @use('Aequus\Plan\Posts\PostFeature')
-@use('Aequus\Words\Names')
+@use('App\View\Choices')
 @props(['name', 'label', 'site', 'form', 'value' => '', 'part' => 'ground', 'named' => ''])
 @php
     $benchmark = $site->state->level->benchmark?->name;
-    $parts = collect(PostFeature::cases())->mapWithKeys(fn ($part) => [$part->value => Names::of($part)])->all();
+    $parts = Choices::of(PostFeature::cases());
 @endphp
 <x-posts :name="$name" :form="$form" :label="$label" :posts="$site->plan->grid->posts" :value="$value"
     :more="$benchmark === null ? [] : ['Benchmark' => 'the benchmark: '.$benchmark]" />

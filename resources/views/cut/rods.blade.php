@@ -1,7 +1,4 @@
-@php
-    $ask = $marks->sums->field(...);
-    $labels = collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all();
-@endphp
+@use('App\View\Choices')
 <x-layout title="Rod marks" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="cut.rods" />
     <div class="two">
@@ -32,11 +29,13 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('cut.rods', $job) }}" class="entry">
                 <h2 class="field-wide">Mark the posts at</h2>
-                <x-sum-field :f="$ask('height', 'Height')" :unit="$unit" />
-                <x-sum-field :f="$ask('posts', 'Posts', 'Their labels. Empty: all.')" />
+                <x-sum-field :f="$marks->sums->field('height', 'Height')" :unit="$unit" />
+                <x-sum-field :f="$marks->sums->field('posts', 'Posts', 'Their labels. Empty: all.')" />
                 <x-choice wide form="sum" name="from" label="Counted from" :value="$marks->from" :options="$marks::FROM" />
-                <x-choice form="sum" name="one" label="One ground" :value="$marks->sums->typed('one')" :options="['' => '—'] + $labels" />
-                <x-choice form="sum" name="other" label="The other" :value="$marks->sums->typed('other')" :options="['' => '—'] + $labels" />
+                <x-choice form="sum" name="one" label="One ground" :value="$marks->sums->typed('one')"
+                    :options="['' => '—'] + Choices::posts($plan->grid->posts)" />
+                <x-choice form="sum" name="other" label="The other" :value="$marks->sums->typed('other')"
+                    :options="['' => '—'] + Choices::posts($plan->grid->posts)" />
                 @if ($marks->points() !== [])<x-choice wide form="sum" name="point" label="A point that was levelled"
                     :value="$marks->sums->typed('point')" :options="['' => '—'] + $marks->points()" />@endif
                 <button class="button button-second">Work it out</button>

@@ -1,24 +1,22 @@
 @use('Aequus\Plan\Terms\Side')
-@php
-    $ask = $form->sums->field(...); $members = $form->members;
-@endphp
 <x-layout title="Set-out" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="cut.set-out" />
     <div class="two">
         <section class="paper">
-            @if ($members === null)
+            @if ($form->members === null)
                 @include('footing.refused')
             @else
-                <h1>{{ count($members->nearFaces) }} across <x-length :of="$form->length" :plan="$plan" /></h1>
+                <h1>{{ count($form->members->nearFaces) }} across <x-length :of="$form->length" :plan="$plan" /></h1>
                 <p class="verdict-why">All marks run from one zero, the end at {{ $plan->sides->of($form->alongX ? Side::MinusX : Side::MinusY) }}:
-                    hook the tape once and leave it. @if ($members->gap)Clear between two: <b><x-length :of="$members->gap" :plan="$plan"
-                    /></b>; so long is each block.@endif @if ($members->remainder)The last bay is <x-length :of="$members->remainder" :plan="$plan"
+                    hook the tape once and leave it. @if ($form->members->gap)Clear between two: <b><x-length :of="$form->members->gap" :plan="$plan"
+                    /></b>; so long is each block.@endif @if ($form->members->remainder)The last bay is <x-length :of="$form->members->remainder"
+                        :plan="$plan"
                     />: cut its blocks and sheets to measure.@endif</p>
                 <table>
                     <caption>Marking list <span class="muted">near face of each; the member lies on the far side of its mark</span></caption>
                     <thead><tr><th scope="col" class="num">No.</th><th scope="col" class="num">near face</th><th scope="col" class="num">centre</th>
                         </tr></thead>
-                    <tbody>@foreach ($members->nearFaces as $i => $face)<tr><th scope="row" class="num">{{ $i + 1 }}</th>
+                    <tbody>@foreach ($form->members->nearFaces as $i => $face)<tr><th scope="row" class="num">{{ $i + 1 }}</th>
                         <td class="num strong"><x-length :of="$face" :plan="$plan" /></td>
                         <td class="num"><x-length :of="$face->plus($form->thickness->half())" :plan="$plan" /></td></tr>@endforeach</tbody>
                 </table>
@@ -47,15 +45,15 @@
                 <h2 class="field-wide">Rafters, joists, battens or boards</h2>
                 <x-choice wide form="sum" name="along" label="Marked on a beam along" :value="$form->alongX ? 'x' : 'y'"
                     :options="['x' => 'a row (A1, B1 …)', 'y' => 'a column (A1, A2 …)']" />
-                <x-sum-field :f="$ask('overhang', 'Overhang past the posts')" :unit="$unit" />
-                <x-sum-field :f="$ask('length', 'Or its whole length', 'Empty: '.$plan->write($form->length).'.')" :unit="$unit" />
-                <x-sum-field :f="$ask('thickness', 'Each is thick', 'Empty: '.$plan->write($form->thickness).'.')" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('overhang', 'Overhang past the posts')" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('length', 'Or its whole length', 'Empty: '.$plan->write($form->length).'.')" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('thickness', 'Each is thick', 'Empty: '.$plan->write($form->thickness).'.')" :unit="$unit" />
                 <x-choice wide form="sum" name="spread" label="Spread" :value="$form->spread" :options="$form::SPREAD" />
-                <x-sum-field :f="$ask('gap', 'Gap or centres', 'As chosen beside.')" :unit="$unit" />
-                <x-sum-field :f="$ask('count', 'How many', 'For: even, so many.')" />
+                <x-sum-field :f="$form->sums->field('gap', 'Gap or centres', 'As chosen beside.')" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('count', 'How many', 'For: even, so many.')" />
                 <h2 class="field-wide">A seat for the beam</h2>
-                <x-sum-field :f="$ask('beam', 'Beam high')" :unit="$unit" />
-                <x-sum-field :f="$ask('notch', 'Notch deep', 'Empty: a third of the post.')" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('beam', 'Beam high')" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('notch', 'Notch deep', 'Empty: a third of the post.')" :unit="$unit" />
                 <button class="button button-second">Work it out</button>
             </form>
         </div>

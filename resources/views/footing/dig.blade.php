@@ -1,9 +1,5 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
-@php
-    $isDug = $list->now === null || $site->plan->holdOf($list->now->post->id)->isDug();
-    $way = route('footing.dig', $job).'?hole='; $footing = $site->state->footing;
-@endphp
 <x-layout title="Dig list" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.dig" />
     <div class="two dig">
@@ -14,11 +10,12 @@
                 <h1>{{ count($list->holes) === 1 ? 'The one hole is dug' : 'All '.count($list->holes).' holes are dug' }}</h1>
             @else
                 <div aria-live="polite">
-                    <p class="move-kicker">{{ $isDug ? 'Hole at hand' : 'Post to drive' }}</p>
+                    <p class="move-kicker">{{ $list->isDug() ? 'Hole at hand' : 'Post to drive' }}</p>
                     <h1>{{ $list->now->post->label }}</h1>
                     <p class="move-number"><span class="big"><x-length :of="$list->toReach($list->now)" :plan="$plan" /></span> <span
-                        class="move-beside">from today’s ground to {{ $isDug ? 'the clean bottom' : 'its foot' }}</span></p>
-                    <p class="verdict-why">What makes it so deep: {{ Names::of($list->now->governing) }}. @if ($isDug)Above the bottom come <x-length
+                        class="move-beside">from today’s ground to {{ $list->isDug() ? 'the clean bottom' : 'its foot' }}</span></p>
+                    <p class="verdict-why">What makes it so deep: {{ Names::of($list->now->governing) }}. @if ($list->isDug())Above the bottom come
+                        <x-length
                         :of="$list->now->need->gravel" :plan="$plan" /> gravel and <x-length :of="$list->now->need->pad" :plan="$plan"
                         /> pad.@elseif ($site->state->footing->firstDriven())Never less; and so deep that its top comes level with
                         {{ $site->state->footing->firstDriven()->required->post->label }}’s, if the posts are alike. Plumb it every few blows.@else
@@ -33,16 +30,16 @@
                     @endif
             @endif
             @if ($list->holes !== [])<x-drawing.plan :model="$drawing" />@endif
-            @foreach ($surprises as $surprise)<x-soil-surprise :site="$site" :surprise="$surprise" />@endforeach
-            @foreach ($answers as $answer)<x-hole-options :site="$site" :answer="$answer" />@endforeach
+            @foreach ($page->surprises as $surprise)<x-soil-surprise :site="$site" :surprise="$surprise" />@endforeach
+            @foreach ($page->answers as $answer)<x-hole-options :site="$site" :answer="$answer" />@endforeach
             @if ($list->holes !== [])
                 <table>
                     <caption>In walking order <span class="muted">every second row backwards</span></caption>
                     <thead><tr><th scope="col">Hole</th><th scope="col" class="num">dig</th><th scope="col" class="num">dug</th>
                         <th scope="col">Stands</th></tr></thead>
-                    <tbody>@foreach ($list->holes as $required) @php($hole = $list->dug($required))
+                    <tbody>@foreach ($list->withDug() as [$required, $hole])
                         <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}">
-                            <th scope="row"><a href="{{ $way.$required->post->label }}">{{ $required->post->label }}</a></th>
+                            <th scope="row"><a href="{{ route('footing.dig', [$job, 'hole' => $required->post->label]) }}">{{ $required->post->label }}</a></th>
                             <td class="num strong"><x-length :of="$list->toReach($required)" :plan="$plan" /></td>
                             <td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td>
                             <td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null
@@ -55,11 +52,11 @@
         <div class="side-work">
             @if ($list->marks !== [])
                 <section>
-                    <h2>Marks on the {{ $isDug ? 'auger' : 'posts' }} <span class="h-note">holes of equal depth share one</span></h2>
+                    <h2>Marks on the {{ $list->isDug() ? 'auger' : 'posts' }} <span class="h-note">holes of equal depth share one</span></h2>
                     <table><thead><tr><th scope="col" class="num">Mark at</th><th scope="col">for</th></tr></thead>
                         <tbody>@foreach ($list->marks as $mark)<tr><td class="num strong"><x-length :of="$mark['depth']" :plan="$plan" /></td>
                             <td>{{ collect($mark['posts'])->map(fn ($post) => $post->label)->join(', ') }}</td></tr>@endforeach</tbody></table>
-                    <p class="hint">{{ $isDug ? 'Measured from the auger’s tip. Loose earth falls back: clean the bottom before you measure.'
+                    <p class="hint">{{ $list->isDug() ? 'Measured from the auger’s tip. Loose earth falls back: clean the bottom before you measure.'
                         : 'Measured from the foot of each post.' }}</p>
                 </section>
             @endif

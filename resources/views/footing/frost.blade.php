@@ -1,7 +1,4 @@
 @use('App\Footing\CodeDesk')
-@php
-    $ask = $form->sums->field(...);
-@endphp
 <x-layout title="Frost" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.frost" />
     <div class="two">
@@ -25,9 +22,9 @@
                 <x-choice wide form="sum" name="place" label="Place" :value="$form->place"
                     :options="['' => 'none'] + collect(CodeDesk::places())->map(fn ($depth, $place) => $place.' (made up)')->all()" />
                 <h2 class="field-wide">An estimate</h2>
-                <x-sum-field :f="$ask('index', 'Freezing index, °C·days', 'Of a cold winter.')" />
-                <x-sum-field :f="$ask('density', 'Dry soil, kg/m³', 'Empty: 1600.')" />
-                <x-sum-field :f="$ask('moisture', 'Water, % of dry soil', 'Empty: 15.')" />
+                <x-sum-field :f="$form->sums->field('index', 'Freezing index, °C·days', 'Of a cold winter.')" />
+                <x-sum-field :f="$form->sums->field('density', 'Dry soil, kg/m³', 'Empty: 1600.')" />
+                <x-sum-field :f="$form->sums->field('moisture', 'Water, % of dry soil', 'Empty: 15.')" />
                 <button class="button button-second">Look</button>
             </form>
         </div>

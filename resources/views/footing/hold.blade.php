@@ -1,16 +1,13 @@
-@use('Aequus\Words\Footing\HoldReasonWords')
-@use('Aequus\Words\Plan\CustomWords')
-@use('Aequus\Words\Plan\HoldWords')
 @use('Aequus\Plan\Footing\Soil')
 @use('Aequus\Plan\Holding\Customs')
 @use('Aequus\Plan\Holding\Hold')
 @use('Aequus\Plan\Holding\Holding')
 @use('Aequus\Site\Step')
+@use('Aequus\Words\Footing\HoldReasonWords')
 @use('Aequus\Words\Names')
-@php
-    $best = $form->adviser->ranked[0];
-    $ticks = ['wood' => 'posts of wood that can rot', 'no_brace' => 'nothing but the ground keeps the frame upright', 'roof' => 'a roof that wind can lift stands on them', 'hold_down' => 'a cleat, collar or screws near each foot hold it down', 'floor' => 'a floor that people stand on', 'water' => 'water stands in the holes', 'repair' => 'a post shall be replaceable one day', 'carried' => 'bags and water are carried in by hand'];
-@endphp
+@use('Aequus\Words\Plan\CustomWords')
+@use('Aequus\Words\Plan\HoldWords')
+@use('App\View\Choices')
 <x-layout title="Ways to hold" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.hold" />
     <div class="two">
@@ -45,8 +42,8 @@
             <form method="get" action="{{ route('footing.hold', $job) }}" class="entry">
                 <h2 class="field-wide">What the site is like</h2>
                 <x-choice wide form="sum" name="soil" label="Soil" :value="$form->is->soil->value"
-                    :options="collect(Soil::cases())->mapWithKeys(fn ($one) => [$one->value => Names::of($one)])->all()" />
-                @foreach ($ticks as $name => $words)<label class="tick field-wide"><input type="checkbox" name="{{ $name }}" value="1"
+                    :options="Choices::of(Soil::cases())" />
+                @foreach ($form::TICKS as $name => $words)<label class="tick field-wide"><input type="checkbox" name="{{ $name }}" value="1"
                     @checked($form->ticked($name))> {{ $words }}</label>@endforeach
                 <details class="field-wide" @if ($form->is->banned !== []) open @endif>
                     <summary>Not allowed here{{ $form->is->banned === [] ? ': nothing named' : '' }}</summary>
@@ -62,12 +59,12 @@
                     <input type="hidden" name="form" value="hold"><input type="hidden" name="based_on"
                         value="{{ old('based_on', $job->revision->number) }}">
                     <input type="hidden" name="soil" value="{{ $form->is->soil->value }}">
-                    @foreach (array_keys($ticks) as $name)<input type="hidden" name="{{ $name }}"
+                    @foreach (array_keys($form::TICKS) as $name)<input type="hidden" name="{{ $name }}"
                         value="{{ $form->ticked($name) ? 1 : 0 }}">@endforeach
                     @foreach ($form->is->banned as $hold)<input type="hidden" name="ban_{{ $hold->value }}" value="1">@endforeach
                     <x-choice wide name="of_job" form="hold" label="All posts" hint="Weighed for the site as it stands above."
-                        :value="$form->decided?->ofJob->value ?? ($best->leads ? $best->hold->value : '')"
-                        :options="collect(Hold::cases())->mapWithKeys(fn ($hold) => [$hold->value => Names::of($hold)])->all()" />
+                        :value="$form->ofJob()"
+                        :options="Choices::of(Hold::cases())" />
                     <details class="field-wide" @if (($form->decided?->ofPosts ?? []) !== []) open @endif><summary>Single posts another way</summary>
                         @foreach (Hold::cases() as $hold)<x-field :name="'posts_'.$hold->value" form="hold" :label="ucfirst(Names::of($hold))"
                             :hint="$loop->first ? 'Their labels, such as C1 D1.' : null" :value="$form->posts($hold)" />@endforeach

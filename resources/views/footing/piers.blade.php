@@ -1,9 +1,6 @@
 @use('Aequus\Measure\LoadNotation')
 @use('Aequus\Site\Step')
 @use('App\View\Typeset')
-@php
-    $ask = $form->sums->field(...); $volume = fn (float $mm3) => Typeset::volume($plan->notation, $mm3);
-@endphp
 <x-layout title="Piers" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.piers" />
     <div class="two">
@@ -15,7 +12,7 @@
             @else
                 <h1>All tubes end level, <x-length :of="$form->top->magnitude()" :plan="$plan" /> {{ $form->top->isNegative() ? 'below' : 'above' }}
                     zero</h1>
-                <p class="verdict-why">Concrete {{ $volume(array_sum(array_map(fn ($pier) => $pier->concrete, $form->piers))) }} in all, without
+                <p class="verdict-why">Concrete {{ Typeset::volume($plan->notation, $form->concrete()) }} in all, without
                     waste. An anchor may stand up to <x-length :of="$form->anchorShift()" :plan="$plan" /> off the middle of its pier, whichever
                     way.</p>
                 <table>
@@ -39,10 +36,9 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.piers', $job) }}" class="entry">
                 <h2 class="field-wide">Tubes and bases</h2>
-                @foreach ([['top', 'Tops at, above zero', $form->top], ['tube', 'Tube across', $form->rules->tube], ['base', 'Base wide',
-                    $form->rules->base], ['edge', 'Base to edge, at least', $form->rules->edge], ['standoff', 'Standoff', $form->rules->standoff]] as
-                    [$name, $label, $now])<x-sum-field :f="$ask($name, $label, 'Empty: '.$plan->write($now).'.')" :unit="$unit" />@endforeach
-                <x-sum-field :f="$ask('water', 'Water in the hole', 'Empty: dry.')" :unit="$unit" />
+                @foreach ($form->fields() as [$name, $label, $now])
+                    <x-sum-field :f="$form->sums->field($name, $label, 'Empty: '.$plan->write($now).'.')" :unit="$unit" />@endforeach
+                <x-sum-field :f="$form->sums->field('water', 'Water in the hole', 'Empty: dry.')" :unit="$unit" />
                 <button class="button button-second">Work it out</button>
             </form>
             @if ($form->piers !== [] && $plan->holding)

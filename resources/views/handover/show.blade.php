@@ -1,17 +1,14 @@
+@use('App\Paper\RecordSheet')
 @use('Aequus\Words\Names')
 @use('Illuminate\Support\Str')
-@php
-    $handover = $state->handover(); $square = $state->square;
-    $incomplete = $handover->incomplete();
-    $yes = fn (?bool $is, string $good, string $bad) => $is === null ? 'not measured' : ($is ? $good : $bad);
-@endphp
 <x-layout title="Hand over" :site="$site" :phase="$phase">
     <div class="two">
         <section class="paper record">
             @if ($state->isChangedSinceHandover())<p class="refusal">It was handed over, and the plan was changed since. What was taken over is
                 another revision.</p>@endif
-            <h1>{{ $handover->given ? 'Handed over to '.$handover->given->to : ($incomplete === [] ? 'Ready to hand over' : (count($incomplete) === 1
-                ? 'One post is' : count($incomplete).' posts are').' not complete in the book') }}</h1>
+            <h1>{{ $handover->given ? 'Handed over to '.$handover->given->to : ($handover->incomplete() === [] ? 'Ready to hand over'
+                : (count($handover->incomplete()) === 1
+                ? 'One post is' : count($handover->incomplete()).' posts are').' not complete in the book') }}</h1>
             <p class="verdict-why"><b>{{ $job->name }}</b>{{ $job->place ? ', '.$job->place : '' }}. {{ Names::of($plan->kind) }}, plan revision
                 {{ $job->revision->number }}. Printed from {{ Str::plural('entry', count($state->log->entries), prependCount: true) }} of the
                 logbook{{ $handover->given?->remark ? '. Remark: '.$handover->given->remark : '' }}.</p>
@@ -43,8 +40,9 @@
                     @foreach ($handover->records as $record)
                         <tr><th scope="row">{{ $record->post->label }}</th><td class="num"><x-length :of="$record->depthRequired" :plan="$plan"
                             /></td><td class="num"><x-length :of="$record->depthDug" :plan="$plan" /></td>
-                            <td>{{ $yes($record->deepEnough, 'enough', 'short') }}</td><td class="num"><x-length :of="$record->outOfPlumb"
-                            :plan="$plan" /></td><td>{{ $yes($record->plumb, 'within', 'leans') }}</td>
+                            <td>{{ RecordSheet::judged($record->deepEnough, 'enough', 'short') }}</td>
+                                <td class="num"><x-length :of="$record->outOfPlumb"
+                            :plan="$plan" /></td><td>{{ RecordSheet::judged($record->plumb, 'within', 'leans') }}</td>
                             <td class="num"><x-length :of="$record->cutMark" :plan="$plan" /></td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td>
                             <td>{{ $record->last ? implode(', ',
                             $record->by).', '.$record->last->setTimezone(new DateTimeZone($job->zone))->format('j M Y') : '' }}</td>

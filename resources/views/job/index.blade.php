@@ -47,8 +47,8 @@
             </article>
         @empty
             <p class="empty">{{ $sought !== '' ? 'No job here is called so.' : ($shelf->value === 'at_hand'
-                ? 'No job yet. Plan the first one: what stands on the posts, how far apart they are, and where the tape is held.' : 'Nothing lies
-                here.') }}</p>
+                ? 'No job yet. Plan the first one: what stands on the posts, how far apart they are, and where the tape is held.'
+                    : 'Nothing lies here.') }}</p>
         @endforelse
     </div>
 </x-layout>

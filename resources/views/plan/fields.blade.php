@@ -1,6 +1,7 @@
 @use('Aequus\Measure\Unit')
 @use('Aequus\Plan\JobKind')
 @use('Aequus\Words\Names')
+@use('App\View\Choices')
 @props(['form', 'plan' => null, 'unit' => null])
 @php
     $unit = $plan?->notation->unit ?? $unit ?? Unit::Inch; $isMetric = $unit === Unit::Millimetre;
@@ -8,10 +9,10 @@
 @endphp
 <fieldset class="group"><legend>What and how measured</legend>
     <x-choice name="kind" :form="$f" label="What stands on the posts" :value="$form->value('kind')"
-        :options="collect(JobKind::cases())->mapWithKeys(fn ($k) => [$k->value => Names::of($k)])->all()" />
+        :options="Choices::of(JobKind::cases())" />
     <x-choice name="notation" :form="$f" label="Lengths in" :value="$form->value('notation')"
-        :options="['in16' => 'feet and inches, to 1/16', 'in8' => 'feet and inches, to 1/8', 'in4' => 'feet and inches, to 1/4', 'in32' => 'feet and
-        inches, to 1/32', 'mm' => 'millimetres', 'mm.1' => 'millimetres, to a tenth']" />
+        :options="['in16' => 'feet and inches, to 1/16', 'in8' => 'feet and inches, to 1/8', 'in4' => 'feet and inches, to 1/4',
+            'in32' => 'feet and inches, to 1/32', 'mm' => 'millimetres', 'mm.1' => 'millimetres, to a tenth']" />
     <x-choice name="tolerance" :form="$f" label="How close is close enough" :value="$form->value('tolerance')"
         :options="['joinery' => 'joinery: 1/16 in, 2 mm', 'framing' => 'framing: 1/8 in, 3 mm', 'building' => 'building: 1/4 in, 6 mm', 'fence' =>
         'fence: 1 in, 25 mm']" />
@@ -42,8 +43,9 @@
         <x-choice :name="'by_'.$axis" :form="$f" label="Given by" :value="$form->value('by_'.$axis)"
             :options="['bays' => 'bays, centre to centre', 'overall' => 'overall size']" />
         <x-field :name="'bays_'.$axis" :form="$f" label="Bays"
-            :hint="($isMetric ? 'With a semicolon between: 2400; 3 x 2700; 2300' : 'With a semicolon between: 8\'; 3 x 9\'; 7\'').' — empty for a
-            single line. “rest” takes what the overall size leaves.'" :value="$form->value('bays_'.$axis)" />
+            :hint="($isMetric ? 'With a semicolon between: 2400; 3 x 2700; 2300'
+                : 'With a semicolon between: 8\'; 3 x 9\'; 7\'').' — empty for a single line. “rest” takes what the overall size leaves.'"
+                    :value="$form->value('bays_'.$axis)" />
         <x-field :name="'overall_'.$axis" :form="$f" label="Overall size" :value="$form->value('overall_'.$axis)" />
         <x-choice :name="'held_'.$axis" :form="$f" label="Tape held at" :value="$form->value('held_'.$axis)"
             :options="['outside' => 'outside faces', 'centre' => 'centres', 'inside' => 'inside faces (clear)', 'face' => 'same face of both posts']"

@@ -1,25 +1,15 @@
-@use('Aequus\Words\Plan\HoldWords')
 @use('Aequus\Measure\Length')
-@use('Aequus\Plan\Layout\StringAt')
 @use('Aequus\Set\Drifts')
 @use('Aequus\Site\PourPoint')
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
-@php
-    $set = collect($plan->grid->posts)->filter(fn ($p) => $state->standing($p)->set);
-    $way = route('set.post', [$job, '~']);
-    $leaning = $set->filter(fn ($p) => ! $state->standing($p)->lean->isUnread() && ! $state->standing($p)->isWithin());
-    $pulls = fn ($post) => collect($state->standing($post)->lean->pullAt($state->standing($post)->topAbovePivot()))->map(fn ($pull) => $plan->write($pull->amount).' toward the '.$plan->sides->of($pull->toward))->join(' and ');
-@endphp
+@use('Aequus\Words\Plan\HoldWords')
 <x-layout title="Set" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="set" />
     <div class="two">
         <section class="paper">
             <div aria-live="polite">
-                <h1>{{ $set->isEmpty() ? 'No post stands yet'
-                    : $set->count().' of '.count($plan->grid->posts).' posts stand'
-                    }}{{ $leaning->isNotEmpty() ? '; '.$leaning->map(fn ($p) => $p->label)->join(', ', ' and ').' '.($leaning->count() === 1 ? 'leans'
-                    : 'lean') : '' }}</h1>
+                <h1>{{ $page->title() }}</h1>
                 <p class="verdict-why">Plumb means within 1 in {{ $plan->tolerances->plumbOneIn }}, on two neighbouring faces. Choose a post to read
                     it.</p>
             </div>
@@ -29,16 +19,15 @@
                 <thead><tr><th scope="col">Post</th><th scope="col" class="laptop-only">Hole</th><th scope="col" class="laptop-only">Fill</th>
                     <th scope="col">Stands</th><th scope="col" class="num">top out by</th><th scope="col">Pull the top</th></tr></thead>
                 <tbody>
-                    @foreach ($plan->grid->posts as $post)
-                        @php($stands = $state->standing($post)) @php($hole = $state->footing->asDug($post))
-                        <tr class="{{ $leaning->contains($post) ? 'row-off' : '' }}">
-                            <th scope="row"><a href="{{ str_replace('~', $post->label, $way) }}">{{ $post->label }}</a></th>
-                            <td class="laptop-only">{{ $hole === null ? 'not dug' : ($hole->serves() ? 'deep enough' : 'short') }}</td>
-                            <td class="laptop-only">{{ $state->isFilled($post) ? 'filled' : ($state->filling($post)->isBegun() ? 'begun' : '') }}</td>
-                            <td><span class="state {{ ! $stands->set ? 'state-to-pull' : ($stands->isProvedPlumb() ? 'state-fits' : ($stands->isWithin() ? 'state-doubt' : 'state-off')) }}">{{ ! $stands->set ? 'not set' : ($stands->lean->isUnread() ? 'not read' : ($stands->lean->isHalfKnown() ? 'half known' : ($stands->isWithin() ? 'plumb' : 'leans'))) }}</span></td>
-                            <td class="num">@if (! $stands->lean->isUnread())<x-length :of="$stands->lean->outOfPlumb($stands->topAbovePivot())"
+                    @foreach ($page->rows as $row)
+                        <tr class="{{ $row->leans ? 'row-off' : '' }}">
+                            <th scope="row"><a href="{{ route('set.post', [$job, $row->post->label]) }}">{{ $row->post->label }}</a></th>
+                            <td class="laptop-only">{{ $row->hole }}</td>
+                            <td class="laptop-only">{{ $row->fill }}</td>
+                            <td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td>
+                            <td class="num">@if (! $row->stands->lean->isUnread())<x-length :of="$row->stands->outOfPlumb()"
                                 :plan="$plan" />@else — @endif</td>
-                            <td>@if ($stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin())<x-words :say="$pulls($post)" />@endif</td>
+                            <td>@if ($row->leans)<x-words :say="$row->pull()" />@endif</td>
                                 </tr>
                     @endforeach
                 </tbody>
@@ -51,7 +40,7 @@
                         {{ $site->next->posts[0]->label }}</a></p>
                 @endif
             </x-move>
-            @if ($set->count() < count($plan->grid->posts) && count($plan->grid->posts) > 1 && $plan->layout->strings->at === StringAt::Centre)
+            @if ($page->stringsGoToTheFaces())
                 <section><h2>Move the strings to the faces</h2><p>While digging they mark centre lines. To set posts by their faces, move each string
                 out by half a post: those along the rows by <b><x-length :of="$plan->post->d->half()" :plan="$plan"
                 /></b>, those along the columns by <b><x-length :of="$plan->post->b->half()" :plan="$plan" /></b>, all toward the same side. They go
@@ -73,7 +62,7 @@
                 <ul class="plain rounds">@foreach ($rounds as $round)
                     <li><a class="button button-second" href="{{ route('set.walk', [$job, $round->what]) }}">{{ ucfirst($round->inWords()) }} <span
                     class="muted">{{ $round->done }} of {{ $round->of }}</span></a></li>@endforeach</ul>
-                @if ($set->isNotEmpty())<p><a class="jump" href="{{ route('round', [$job, 'plumb']) }}">Every post for plumb, on one screen</a></p>
+                @if ($page->set > 0)<p><a class="jump" href="{{ route('round', [$job, 'plumb']) }}">Every post for plumb, on one screen</a></p>
                     @endif
             </section>
             @if ($drift)<section><h2>What filling does here</h2><p>@if ($drift->expected)So far it pushed the tops by <x-length

@@ -1,60 +1,57 @@
-@use('Aequus\Measure\Length')
-@use('Aequus\Plan\Posts\PostId')
-@use('App\View\Typeset')
-@php
-    $fine = fn (float $mm) => Typeset::length($plan->notation, Length::millimetres($mm)); $label = fn (string $id) => $plan->grid->find(PostId::of($id))->label ?? '?';
-    $contradict = array_filter($spacings, fn ($check) => ! $check->agrees); $corners = array_map(fn ($post) => $post->label, $plan->corners());
-    $doubt = $tops === null ? [] : array_map(fn ($id) => (int) substr($id, 1), [...$tops->mistakes->named, ...array_map(fn ($one) => $one->id, $tops->mistakes->dropped)]);
-@endphp
+@use('App\View\Choices')
 <x-layout title="Spacing and tops" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="set.tops" />
     <div class="two">
         <section class="paper">
             <div aria-live="polite">
-                <h1>@if (count($plan->grid->posts) < 2)One post has no neighbour to agree with @elseif ($tops === null)Tops can’t be told yet
-                    @elseif ($tops->out !== []){{ count($tops->out) === 1 ? 'The top of '.$label($tops->out[0]).' is out'
-                    : 'The tops of '.collect($tops->out)->map($label)->join(', ', ' and ').' are out' }}@else All tops stand square @endif</h1>
-                <p class="verdict-why">@if (count($plan->grid->posts) < 2)Its plumb is all there is: read two faces.@elseif ($tops === null)Stakes
+                <h1>@if (count($plan->grid->posts) < 2)One post has no neighbour to agree with @elseif ($page->tops === null)Tops can’t be told yet
+                    @elseif ($page->tops->out !== []){{ count($page->tops->out) === 1 ? 'The top of '.$page->label($page->tops->out[0]).' is out'
+                    : 'The tops of '.$page->out().' are out' }}@else All tops stand square @endif</h1>
+                <p class="verdict-why">@if (count($plan->grid->posts) < 2)Its plumb is all there is: read two
+                    faces.@elseif ($page->tops === null)Stakes
                     must be proved, and every post set and read on two faces: then a top is its stake and its lean times its height, and tapes at the
-                    tops check it.@elseif ($tops->strap)The diagonal
-                    {{ $tops->strap->alongAc ? $corners[0].'–'.$corners[2] : $corners[1].'–'.$corners[3] }} is the longer one: a strap along it
-                    shortens it by <b><x-length :of="$tops->strap->shortenBy" :plan="$plan" /></b>.
-                    @if ($tops->sprung > 1 / $plan->tolerances->plumbOneIn) That springs set posts by more than 1 in
+                    tops check it.@elseif ($page->tops->strap)The diagonal
+                    {{ $page->tops->strap->alongAc ? $page->corners[0].'–'.$page->corners[2] : $page->corners[1].'–'.$page->corners[3] }} is the
+                        longer one: a strap along it
+                    shortens it by <b><x-length :of="$page->tops->strap->shortenBy" :plan="$plan" /></b>.
+                    @if ($page->tops->sprung > 1 / $plan->tolerances->plumbOneIn) That springs set posts by more than 1 in
                         {{ $plan->tolerances->plumbOneIn }} of their height: do not force it. Move what is not set yet, or take it up in the
                         joints.@else That stays within 1 in {{ $plan->tolerances->plumbOneIn }} of the posts’ height. Straps under tension: stand
                         aside. @endif
-                    @elseif (count($corners) === 4) By all that was read the diagonals of the outline agree within <x-length
+                    @elseif (count($page->corners) === 4) By all that was read the diagonals of the outline agree within <x-length
                         :of="$plan->tolerances->squareness" :plan="$plan" />.@else Each top is judged by its own place: this layout has no four
                         corners.@endif</p>
-                @if ($doubt !== [])<p class="verdict-why"><b>Not all readings can be true.</b> Look at {{ count($doubt) === 1 ? 'entry' : 'entries' }}
-                    {{ implode(', ', $doubt) }} in the logbook, and pull that tape again.</p>@endif
+                @if ($page->doubtful() !== [])
+                    <p class="verdict-why"><b>Not all readings can be true.</b> Look at {{ count($page->doubtful()) === 1 ? 'entry' : 'entries' }}
+                    {{ implode(', ', $page->doubtful()) }} in the logbook, and pull that tape again.</p>@endif
             </div>
-            @if ($tops)
+            @if ($page->tops)
                 <x-drawing.plan :model="$drawing" :site="$site" link="set.post" says="Tops seen from above" />
                 <table>
                     <caption>Tops <span class="muted">off their places, along the sides</span></caption>
                     <thead><tr><th scope="col">Post</th><th scope="col" class="num">toward {{ $plan->sides->plusX }}</th>
                         <th scope="col" class="num">toward {{ $plan->sides->plusY }}</th><th scope="col">Stands</th></tr></thead>
-                    <tbody>@foreach ($plan->grid->posts as $post)@php([$x, $y] = $tops->tops[$post->id->value])
-                        <tr class="{{ in_array($post->id->value, $tops->out, true) ? 'row-off' : '' }}"><th scope="row">{{ $post->label }}</th>
-                        <td class="num">{!! $fine($x - $post->at->x->inMillimetres()) !!}</td>
-                        <td class="num">{!! $fine($y - $post->at->y->inMillimetres()) !!}</td>
-                        <td><span class="state state-{{ in_array($post->id->value, $tops->out, true) ? 'off' : 'fits' }}">{{ in_array($post->id->value, $tops->out, true) ? 'out' : 'square' }}</span></td></tr>@endforeach</tbody>
+                    <tbody>@foreach ($page->rows() as [$post, $isOut, $x, $y])
+                        <tr class="{{ $isOut ? 'row-off' : '' }}"><th scope="row">{{ $post->label }}</th>
+                        <td class="num"><x-length :of="$x" :plan="$plan" /></td>
+                        <td class="num"><x-length :of="$y" :plan="$plan" /></td>
+                        <td><span class="state state-{{ $isOut ? 'off' : 'fits' }}">{{ $isOut ? 'out' : 'square' }}</span></td></tr>
+                            @endforeach</tbody>
                 </table>
             @endif
-            @if ($spacings !== [])
+            @if ($page->spacings !== [])
                 <table>
                     <caption>Neighbours <span class="muted">spacing at the ground, at the tops, and plumb must agree</span></caption>
                     <thead><tr><th scope="col">Pair</th><th scope="col" class="num">ground</th><th scope="col" class="num">tops by the leans</th>
                         <th scope="col" class="num">tops by tape</th><th scope="col">Agree</th></tr></thead>
-                    <tbody>@foreach ($spacings as $check)<tr class="{{ $check->agrees ? '' : 'row-off' }}">
+                    <tbody>@foreach ($page->spacings as $check)<tr class="{{ $check->agrees ? '' : 'row-off' }}">
                         <th scope="row">{{ $check->from->post->label }}–{{ $check->to->post->label }}</th>
                         <td class="num"><x-length :of="$check->ground" :plan="$plan" /></td><td class="num"><x-length :of="$check->expected"
                         :plan="$plan" /></td><td class="num"><x-length :of="$check->top" :plan="$plan" /></td>
                         <td><span class="state state-{{ $check->agrees ? 'fits' : 'off' }}">@if ($check->agrees)yes @else <x-length
                         :of="$check->off->magnitude()" :plan="$plan" /> apart @endif</span></td></tr>@endforeach</tbody>
                 </table>
-                @foreach ($contradict as $check)<p class="verdict-why"><b>{{ $check->from->post->label }}–{{ $check->to->post->label }}
+                @foreach ($page->contradict as $check)<p class="verdict-why"><b>{{ $check->from->post->label }}–{{ $check->to->post->label }}
                     contradict.</b> Ground spacing, top spacing and the plumb of both tell the same thing twice; one of the three is wrong by about
                     <x-length :of="$check->off->magnitude()" :plan="$plan" />. Tape the tops again first, then read both posts on the face along the
                     pair.</p>@endforeach
@@ -72,8 +69,7 @@
                 <x-entry-form kind="spacing" name="spacing">
                     <x-posts name="from" form="spacing" label="From" :posts="$plan->grid->posts" />
                     <x-choice name="to" form="spacing" label="To" :value="$plan->grid->posts[1]->label ?? ''"
-                        :options="collect($plan->grid->posts)->mapWithKeys(fn ($post) => [$post->label => $post->label])->all() +
-                        collect($plan->fixedLines())->mapWithKeys(fn ($line) => [$line->id => $line->name])->all()" />
+                        :options="Choices::posts($plan->grid->posts) + array_column($plan->fixedLines(), 'name', 'id')" />
                     <x-radios name="at" form="spacing" label="Held" value="top" :options="['top' => 'at the tops', 'ground' => 'at the ground']" />
                     <x-field name="spacing" form="spacing" label="Reads, centre to centre" :unit="$unit" wide />
                     <button class="button">Write it down</button>

@@ -1,33 +1,35 @@
+@use('Aequus\Words\Names')
+@use('App\View\Choices')
+@use('Aequus\Plan\Layout\StringAt')
 @use('Aequus\Measure\Notation')
 @use('Aequus\Site\Step')
 @use('Aequus\Square\SettingOut\Diagonal')
 @use('Aequus\Square\SettingOut\Rack')
 @use('App\View\Typeset')
-@php
-    $layout = $plan->layout; $corners = $plan->grid->corners(); $angle = $hand->rightAngle();
-    $value = fn ($length) => $length === null ? '' : $plan->write($length);
-    $ask = $hand->sums->field(...);
-    $runs = ['centre' => 'on the post centres', 'face' => 'along the post faces', 'offset' => 'off the centres by'];
-@endphp
 <x-layout title="Setting out" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.hand" />
     <div class="two">
         <section class="paper">
             <h1>Setting out by hand</h1>
-            <p class="verdict-why">Strings run <b>{{ $runs[$layout->strings->at->value] }}@if ($layout->strings->at->value === 'offset') <x-length
-                :of="$layout->strings->typed()" :plan="$plan" />@endif</b>. Every mark is counted from one zero, never bay by bay.</p>
-            @if ($corners)
+            <p class="verdict-why">Strings run <b>{{ Names::of($plan->layout->strings->at) }}@if ($plan->layout->strings->at->value === 'offset')
+                <x-length
+                :of="$plan->layout->strings->typed()" :plan="$plan" />@endif</b>. Every mark is counted from one zero, never bay by bay.</p>
+            @if ($plan->grid->corners())
                 <dl class="facts">
                     <div><dt>Between the outer strings</dt><dd class="strong"><x-length :of="$outline->length" :plan="$plan" /> by <x-length
                         :of="$outline->width" :plan="$plan" /></dd></div>
                     <div><dt>Both diagonals of the strings</dt><dd class="strong"><x-length :of="$outline->diagonal" :plan="$plan" /></dd></div>
-                    @if ($angle)<div><dt>Largest 3-4-5 that fits, {{ $angle->multiple }} times over</dt><dd class="strong"><x-length :of="$angle->onX"
-                        :plan="$plan" /> along, <x-length :of="$angle->onY" :plan="$plan" /> across, <x-length :of="$angle->across" :plan="$plan"
+                    @if ($hand->rightAngle())<div><dt>Largest 3-4-5 that fits, {{ $hand->rightAngle()->multiple }} times over</dt>
+                        <dd class="strong"><x-length :of="$hand->rightAngle()->onX"
+                        :plan="$plan" /> along, <x-length :of="$hand->rightAngle()->onY" :plan="$plan" /> across, <x-length
+                            :of="$hand->rightAngle()->across" :plan="$plan"
                         /> between</dd></div>@endif
                     <div><dt>A far side off by <x-length :of="$plan->tolerances->squareness" :plan="$plan" /></dt>
                         <dd>makes the diagonals differ by <x-length
-                        :of="Rack::diagonalDifference($plan->tolerances->squareness, $corners->length(), Diagonal::of($corners->length(),
-                        $corners->width()), Diagonal::of($corners->length(), $corners->width()))" :plan="$plan" /></dd></div>
+                        :of="Rack::diagonalDifference($plan->tolerances->squareness, $plan->grid->corners()->length(),
+                            Diagonal::of($plan->grid->corners()->length(),
+                        $plan->grid->corners()->width()), Diagonal::of($plan->grid->corners()->length(), $plan->grid->corners()->width()))"
+                            :plan="$plan" /></dd></div>
                 </dl>
                 <details class="why"><summary>Why?</summary><p>The diagonal is √(length² + width²), by Pythagoras: √(<x-length :of="$outline->length"
                     :plan="$plan" />² + <x-length :of="$outline->width" :plan="$plan" />²). 3-4-5 is the same rule in whole numbers; the largest
@@ -46,9 +48,9 @@
                 @endforeach
             </div>
             <table>
-                <caption>Batter boards <span class="muted">set back <x-length :of="$layout->boards->setback" :plan="$plan"
-                    /> from the outer post centres{!! $layout->boards->height ? ', tops at '.Typeset::length($plan->notation,
-                    $layout->boards->height).' above zero' : ', tops level with each other' !!}</span></caption>
+                <caption>Batter boards <span class="muted">set back <x-length :of="$plan->layout->boards->setback" :plan="$plan"
+                    /> from the outer post centres{!! $plan->layout->boards->height ? ', tops at '.Typeset::length($plan->notation,
+                    $plan->layout->boards->height).' above zero' : ', tops level with each other' !!}</span></caption>
                 <thead><tr><th scope="col">Side</th><th scope="col">Nails</th><th scope="col" class="num">board long</th>
                     <th scope="col" class="num">centre mark from its near end</th><th scope="col" class="num">nail from its near end</th>
                     <th scope="col" class="num">nail from the centre mark</th></tr></thead>
@@ -77,13 +79,14 @@
                         <td class="num strong"><x-length :of="$number->fromQ" :plan="$plan" /></td>
                         <td>{{ $number->isFlat ? 'too flat to mark: set it by the string' : round($number->angle).'°' }}</td></tr>@endforeach</tbody>
                 </table>
-                @php($first = $hold->posts[count($hold->posts) - 1] ?? null)
-                @if ($first)<details class="why"><summary>Why?</summary><p>{{ $first->post->label }} stands <x-length
-                    :of="$first->post->at->x->minus($hold->p->at->x)->magnitude()" :plan="$plan" /> along and <x-length
-                    :of="$first->post->at->y->minus($hold->p->at->y)->magnitude()" :plan="$plan" /> away from {{ $hold->p->label }}: the root of the
-                    two squares added is <x-length :of="$hold->p->at->distanceTo($first->post->at)" :plan="$plan"
+                @if ($hold->furthest())<details class="why"><summary>Why?</summary><p>{{ $hold->furthest()->post->label }} stands <x-length
+                    :of="$hold->furthest()->post->at->x->minus($hold->p->at->x)->magnitude()" :plan="$plan" /> along and <x-length
+                    :of="$hold->furthest()->post->at->y->minus($hold->p->at->y)->magnitude()" :plan="$plan" /> away from {{ $hold->p->label }}: the
+                        root of the
+                    two squares added is <x-length :of="$hold->p->at->distanceTo($hold->furthest()->post->at)" :plan="$plan"
                     /> (Pythagoras){{ $hand->conditions ? '; held as noted, the tape must show ' : '' }}@if ($hand->conditions)<x-length
-                    :of="$first->fromP" :plan="$plan" />@endif. The same from {{ $hold->q->label }}. Tapes that cross flatter than 30° set a stake
+                    :of="$hold->furthest()->fromP" :plan="$plan" />@endif. The same from {{ $hold->q->label }}. Tapes that cross flatter than 30° set
+                        a stake
                     badly: there the string does it better.</p></details>@endif
                 @if ($hand->conditions)<p
                     class="hint">Held for {{ $hand->conditions->celsius !== null ? $hand->conditions->celsius.' °C '
@@ -98,38 +101,44 @@
                 <form method="post" action="{{ route('square.rules', $job) }}" class="entry">
                     @csrf <input type="hidden" name="form" value="boards"><input type="hidden" name="based_on"
                         value="{{ $job->revision->number }}"><input type="hidden" name="reason" value="Strings and boards">
-                    <x-choice name="strings" form="boards" label="Strings run" :value="$layout->strings->at->value" :options="$runs" />
+                    <x-choice name="strings" form="boards" label="Strings run" :value="$plan->layout->strings->at->value"
+                        :options="Choices::of(StringAt::cases())" />
                     <x-field name="string_off" form="boards" label="Off by" hint="Only where it is typed." :unit="$unit"
-                        :value="$value($layout->strings->typed())" />
-                    <x-field name="setback" form="boards" label="Boards stand back" :unit="$unit" :value="$value($layout->boards->setback)" />
-                    <x-field name="board_length" form="boards" label="Board length" :unit="$unit" :value="$value($layout->boards->length)" />
+                        :value="Typeset::typed($plan->notation, $plan->layout->strings->typed())" />
+                    <x-field name="setback" form="boards" label="Boards stand back" :unit="$unit"
+                        :value="Typeset::typed($plan->notation, $plan->layout->boards->setback)" />
+                    <x-field name="board_length" form="boards" label="Board length" :unit="$unit"
+                        :value="Typeset::typed($plan->notation, $plan->layout->boards->length)" />
                     <x-field name="board_height" form="boards" label="Tops above zero" hint="Empty: not decided." :unit="$unit"
-                        :value="$value($layout->boards->height)" />
+                        :value="Typeset::typed($plan->notation, $plan->layout->boards->height)" />
                     <x-field name="cover" form="boards" label="Cover round the post" hint="That the hole must keep." :unit="$unit"
-                        :value="$value($layout->cover)" />
+                        :value="Typeset::typed($plan->notation, $plan->layout->cover)" />
                     <button class="button button-second">Put it in force</button>
                 </form>
             </section>
             <form method="get" action="{{ route('square.hand', $job) }}" class="stack sums">
                 <section>
                     <h2>Parallel to a wall</h2>
-                    <div class="entry">@foreach ([$ask('offset_1', 'Offset at the near end'), $ask('station_1', 'Taken at',
-                        'Along the line, 0 to begin.'), $ask('offset_2', 'Offset at the far end'), $ask('station_2', 'Taken at')] as $f)
+                    <div class="entry">@foreach ([$hand->sums->field('offset_1', 'Offset at the near end'), $hand->sums->field('station_1',
+                        'Taken at',
+                        'Along the line, 0 to begin.'), $hand->sums->field('offset_2', 'Offset at the far end'), $hand->sums->field('station_2',
+                            'Taken at')] as $f)
                         <x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
                     @if ($hand->swing)<p class="answer">{!! $hand->swing->isZero() ? 'It runs parallel already.'
-                        : 'Swing the far end '.Typeset::length($plan->notation, $hand->swing->magnitude()).($hand->swing->isNegative() ? ' toward the
-                        wall.' : ' away from the wall.') !!}</p>@endif
+                        : 'Swing the far end '.Typeset::length($plan->notation, $hand->swing->magnitude()).($hand->swing->isNegative()
+                            ? ' toward the wall.' : ' away from the wall.') !!}</p>@endif
                 </section>
                 <section>
                     <h2>How the tape is held</h2>
-                    <div class="entry">@foreach ([$ask('celsius', 'Temperature, °C'), $ask('newtons', 'Pull, N')] as $f)
+                    <div class="entry">@foreach ([$hand->sums->field('celsius', 'Temperature, °C'), $hand->sums->field('newtons', 'Pull, N')] as $f)
                         <x-sum-field :f="$f" />@endforeach<label class="tick"><input type="checkbox" name="hangs" value="1"
                         @checked($hand->sums->ticked('hangs'))> hangs free</label></div>
                 </section>
                 <section>
                     <h2>Two tapes compared</h2>
-                    <div class="entry">@foreach ([$ask('short_1', 'Short, first tape'), $ask('short_2', 'second tape'), $ask('long_1',
-                        'Long, first tape'), $ask('long_2', 'second tape')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
+                    <div class="entry">@foreach ([$hand->sums->field('short_1', 'Short, first tape'), $hand->sums->field('short_2', 'second tape'),
+                        $hand->sums->field('long_1',
+                        'Long, first tape'), $hand->sums->field('long_2', 'second tape')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
                     @if ($hand->tapes)<p class="answer">At its hook the second shows
                         {!! Typeset::length($plan->notation, $hand->tapes->constant->magnitude()) !!} too
                         {{ $hand->tapes->constant->isNegative() ? 'little' : 'much' }}, and over every
@@ -139,7 +148,7 @@
                 </section>
                 <section>
                     <h2>A line over an obstacle</h2>
-                    <div class="entry"><x-sum-field :f="$ask('over', 'Carried over at a height of')" :unit="$unit" /></div>
+                    <div class="entry"><x-sum-field :f="$hand->sums->field('over', 'Carried over at a height of')" :unit="$unit" /></div>
                     @if ($hand->plumbed)<p class="answer">Plumbed down at both ends with a spirit level the line is good to
                         {!! Typeset::length(Notation::millimetres(1), $hand->plumbed->withLevel->times(1.96)) !!}, with a bob at rest to
                         {!! Typeset::length(Notation::millimetres(1), $hand->plumbed->withBob->times(1.96)) !!} (95 %).

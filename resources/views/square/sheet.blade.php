@@ -1,9 +1,3 @@
-@use('Aequus\Adjust\Placement\StakeVerdict')
-@use('Aequus\Guide\Square\StraightenLayout')
-@use('App\View\Typeset')
-@php
-    $marks = $plan->grid->columns->spacing(); $placed = $site->state->square->survey->placed; $holds = collect($hold->posts ?? [])->keyBy(fn ($n) => $n->post->label);
-@endphp
 <x-layout title="Stake sheet" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.sheet" />
     <section class="paper sheet">
@@ -20,15 +14,12 @@
                 <th scope="col">Move</th><th scope="col">Set</th><th scope="col">Checked</th></tr></thead>
             <tbody>
                 @foreach ($plan->grid->posts as $post)
-                    @php($stake = $placed?->stakes[$post->id->value] ?? null)
                     <tr><th scope="row">{{ $post->label }}</th><td class="num"><x-length :of="$post->at->x" :plan="$plan" /></td>
                         <td class="num"><x-length :of="$post->at->y" :plan="$plan" /></td>
-                        @if ($hold)<td class="num">@if ($holds->has($post->label))<x-length :of="$holds[$post->label]->fromP" :plan="$plan"
-                            />@else — @endif</td><td class="num">@if ($holds->has($post->label))<x-length :of="$holds[$post->label]->fromQ"
+                        @if ($hold)<td class="num">@if ($hold->of($post))<x-length :of="$hold->of($post)->fromP" :plan="$plan"
+                            />@else — @endif</td><td class="num">@if ($hold->of($post))<x-length :of="$hold->of($post)->fromQ"
                             :plan="$plan" />@else — @endif</td>@endif
-                        <td>@if ($stake && $stake->verdict === StakeVerdict::Out){!! collect(StraightenLayout::inMarks($site->state,
-                            $stake))->map(fn ($part) => Typeset::length($plan->notation, $part->amount).'
-                            '.e($plan->sides->of($part->toward)))->join(', ') !!}@endif</td><td><span class="tickbox"></span></td>
+                        <td>{!! $moves[$post->id->value] ?? '' !!}</td><td><span class="tickbox"></span></td>
                             <td><span class="tickbox"></span></td></tr>
                 @endforeach
             </tbody>

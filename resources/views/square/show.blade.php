@@ -1,17 +1,10 @@
-@use('Aequus\Words\Square\WantedWords')
 @use('Aequus\Adjust\Placement\PlacementWay')
 @use('Aequus\Logbook\Book\DecisionAbout')
 @use('Aequus\Logbook\Kind\EntryKind')
 @use('Aequus\Logbook\Square\BoardsUp')
 @use('Aequus\Plan\Layout\ReadyList')
 @use('Aequus\Site\Step')
-@use('App\Square\ReadingSheet')
-@use('App\View\Typeset')
-@php
-    $square = $site->state->square;
-    $asks = $site->next?->phase === $phase ? $site->next->asks : null;
-    $posts = $plan->grid->posts; $wanted = $form->wanted;
-@endphp
+@use('Aequus\Words\Square\WantedWords')
 <x-layout title="Square" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square" />
     <div class="two">
@@ -31,7 +24,7 @@
                                 <td class="num"><x-length :of="$one->out ? $one->sum : null" :plan="$plan" /></td>
                                 <td class="num">{{ $one->undetermined ?: '—' }}</td>
                                 <td>@if ($one->inForce)<span
-                                    class="muted">in force</span>@elseif ($one->way !== PlacementWay::Held && $square->held === [])
+                                    class="muted">in force</span>@elseif ($one->way !== PlacementWay::Held && $state->square->held === [])
                                     <form method="post" action="{{ route('square.placement', $job) }}">@csrf<input type="hidden" name="way"
                                     value="{{ $one->way->value }}"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><button
                                     class="link">Use this<span class="vh">: {{ $one->words }}</span></button></form>@endif</td></tr>
@@ -44,11 +37,11 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($form->isTheNextMove && $asks !== null)
+                @if ($form->isTheNextMove && $site->asksIn($phase) !== null)
                     <div id="entry">@include('square.reading')</div>
-                @elseif ($asks === EntryKind::BoardsUp)
+                @elseif ($site->asksIn($phase) === EntryKind::BoardsUp)
                     <x-entry-form kind="boards_up" name="boards"><button class="button">Boards and strings stand</button></x-entry-form>
-                @elseif ($asks === EntryKind::StakeMoved)
+                @elseif ($site->asksIn($phase) === EntryKind::StakeMoved)
                     <x-entry-form kind="stake_moved" name="moved">
                         <input type="hidden" name="posts" value="{{ implode(' ', array_map(fn ($post) => $post->label, $site->next->posts)) }}">
                         <button class="button">Moved</button>
@@ -56,11 +49,11 @@
                     <p class="hint">What was read to {{ count($site->next->posts) === 1 ? 'it' : 'them' }} before counts as old; the readings that
                         prove the new place are asked for next.</p>
                     <x-decide :site="$site" :about="DecisionAbout::AcceptOutline" />
-                @elseif ($asks === EntryKind::Decision)
+                @elseif ($site->asksIn($phase) === EntryKind::Decision)
                     <x-decide :site="$site" :about="DecisionAbout::AcceptOutline" />
                 @endif
             </x-move>
-            @if (count($posts) < 2)
+            @if (count($plan->grid->posts) < 2)
                 <section id="entry"><p class="empty">One post has nothing to square. Measure its distance to the road or wall, and go on to the
                     level.</p></section>
             @else
@@ -68,8 +61,9 @@
                     <details class="change" id="entry"><summary>Another reading</summary>@include('square.reading')</details>
                 @elseif (! $form->isTheNextMove)
                     <section id="entry">
-                        <h2>{{ $wanted ? ($wanted->isTape() ? 'The tape '.WantedWords::of($wanted) : WantedWords::of($wanted))
-                            : 'Enter a reading' }}@if ($wanted) <span class="h-note">by the plan <x-length :of="$wanted->planned()->magnitude()"
+                        <h2>{{ $form->wanted ? ($form->wanted->isTape() ? 'The tape '.WantedWords::of($form->wanted) : WantedWords::of($form->wanted))
+                            : 'Enter a reading' }}@if ($form->wanted) <span class="h-note">by the plan <x-length
+                                :of="$form->wanted->planned()->magnitude()"
                             :plan="$plan" /></span>@endif</h2>
                         @include('square.reading')
                     </section>
@@ -77,7 +71,7 @@
                 <div class="after-drawing"><x-quick-line :site="$site" /></div>
                 <x-cautions :step="Step::Squaring" :site="$site" />
                 <p><a class="jump" href="{{ route('round', [$job, 'tapes']) }}">The whole round on one screen</a></p>
-                @if ($square->rough === null && $plan->layout->list === ReadyList::Full && $plan->grid->corners() !== null
+                @if ($state->square->rough === null && $plan->layout->list === ReadyList::Full && $plan->grid->corners() !== null
                     && $site->state->log->now(BoardsUp::class) !== [])
                     <form method="post" action="{{ route('square.rules', $job) }}">
                         @csrf <input type="hidden" name="form" value="strings"><input type="hidden" name="based_on"
@@ -94,9 +88,12 @@
                         <thead><tr><th scope="col">Between</th><th scope="col" class="num">reads</th><th scope="col" class="num">off</th>
                             <th scope="col">Stands</th></tr></thead>
                         <tbody>
-                            @php($write = fn ($length) => Typeset::length($plan->notation, $length)) @php($open = $wanted && $form->isAskedFor ? ReadingSheet::key($wanted) : '') @php($here = route('square', $job))
                             @foreach ($sheet->rows as $row)
-                                <tr class="row-{{ $row->state }}{{ $open === $row->key ? ' row-now' : '' }}{{ $stake && $row->touches($stake) ? ' row-marked' : '' }}"><th scope="row"><a href="{{ $here }}?pull={{ $row->key }}#entry">{{ $row->label() }}</a></th><td class="num {{ $row->read ? 'strong' : 'muted' }}">{!! $write($row->read ?? $row->wanted->planned()) !!}</td><td class="num">@if ($row->off){!! $plan->notation->round($row->off)->isZero() ? '0' : ($row->off->isNegative() ? '−' : '+').$write($row->off->magnitude()) !!}@else — @endif</td><td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td></tr>
+                                <tr class="row-{{ $row->state }}{{ $form->isOpenFor($row) ? ' row-now' : '' }}{{ $stake && $row->touches($stake) ? ' row-marked' : '' }}"><th scope="row"><a
+                                    href="{{ route('square', [$job, 'pull' => $row->key]) }}#entry">{{ $row->label() }}</a></th>
+                                    <td class="num {{ $row->read ? 'strong' : 'muted' }}">{!! $row->figure($plan->notation) !!}</td>
+                                    <td class="num">{!! $row->misfit($plan->notation) !!}</td>
+                                    <td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td></tr>
                             @endforeach
                         </tbody>
                     </table>

@@ -2,13 +2,8 @@
 @use('Aequus\Logbook\Set\Bubble')
 @use('Aequus\Logbook\Set\LeanWay')
 @use('Aequus\Plan\Terms\Side')
-@use('Aequus\Words\Names')
 @use('Aequus\Words\Bearing')
-@php
-    $names = collect(Side::cases())->mapWithKeys(fn ($side) => [$side->value => $plan->sides->of($side)]);
-    $face = $stands->nextFace() ?? Side::MinusY; $last = collect($stands->byFace)->last();
-    $stage = $walk?->what === 'after_fill' ? Stage::Filled : $stands->stageNow();
-@endphp
+@use('App\View\Choices')
 <h2>Read a face</h2>
 <x-entry-form kind="plumb" name="plumb">
     <input type="hidden" name="post" value="{{ $label }}">@if ($walk)<input type="hidden" name="walk" value="{{ $walk->what }}">@endif
@@ -17,31 +12,31 @@
             :value="$stands->lean->xRead && ! $stands->lean->yRead ? '90' : '0'" :options="Bearing::all($plan->sides)" />
         <x-radios name="leans" form="plumb" label="There it" value="" :options="['plumb' => 'is plumb', 'off' => 'leans that way']" />
     @else
-        <x-radios name="face" form="plumb" label="Level held on" :value="$face->value" :options="$names->map(fn ($n) => $n.' face')->all()" />
+        <x-radios name="face" form="plumb" label="Level held on" :value="($stands->nextFace() ?? Side::MinusY)->value"
+            :options="Choices::sides($plan->sides, '%s face')" />
         <x-radios name="leans" form="plumb" label="Top" value=""
-            :options="$names->map(fn ($n) => 'to the '.$n)->all() + ['plumb' => 'plumb', 'plumb_along' => 'plumb along the face']" />
+            :options="Choices::sides($plan->sides, 'to the %s') + ['plumb' => 'plumb', 'plumb_along' => 'plumb along the face']" />
     @endif
     <x-field name="gap" form="plumb" label="Off by" hint="The gap under the level; a bob’s distance; degrees. Nothing when plumb." :unit="$unit" wide
         />
     <x-field name="level" form="plumb" label="Over a length of" hint="The level, or the height of the bob."
-        :value="$last?->lean->over ? $plan->write($last->lean->over) : $plan->write($plan->notation->system()->spiritLevel)" :unit="$unit" />
+        :value="$plan->write($stands->readOver() ?? $plan->notation->system()->spiritLevel)" :unit="$unit" />
     <details class="field-wide" @if ($errors->has('way') || $errors->has('bubble') || $errors->has('shim') || old('way', 'gap') !== 'gap') open
         @endif><summary>By a bob, an angle or the bubble; turned; another stage; who read</summary>
         <x-radios name="way" form="plumb" label="Read by" value="gap"
-            :options="collect(LeanWay::cases())->mapWithKeys(fn ($way) => [$way->value => Names::of($way)])->all()" />
+            :options="Choices::of(LeanWay::cases())" />
         <x-radios name="bubble" form="plumb" label="Bubble stands" value="on_the_line"
-            :options="collect(Bubble::cases())->mapWithKeys(fn ($bubble) => [$bubble->value => Names::of($bubble)])->all()" />
+            :options="Choices::of(Bubble::cases())" />
         <x-field name="shim" form="plumb" label="Shim that brings it to the line" hint="Under one end of this level. Empty: 1/8 in for 2 ft."
             :unit="$unit" />
-        <x-radios name="stage" form="plumb" label="The post is" :value="$stage->value"
-            :options="collect(Stage::cases())->mapWithKeys(fn ($one) => [$one->value => Names::of($one)])->all()" />
+        <x-radios name="stage" form="plumb" label="The post is" :value="($walk?->what === 'after_fill' ? Stage::Filled : $stands->stageNow())->value"
+            :options="Choices::of(Stage::cases())" />
         <label class="tick"><input type="checkbox" name="turned" value="1" @checked(old('turned'))> level turned end for end: counts with the reading
             before</label>
         <x-field name="read_by" form="plumb" label="Read by" hint="If not you." />
     </details>
     <button class="button button-yard">Write it down</button>
     <p class="hint">{{ $plan->post->round ? ''
-        : 'A level’s edge on a face shows whether the top leans toward that face or away from it; a string, a bob or your eye along its edges shows
-        the lean along it. ' }}{{ $plan->post->round ? 'A pole has no faces: any two directions tell how it leans, the further apart the better.'
+        : 'A level’s edge on a face shows whether the top leans toward that face or away from it; a string, a bob or your eye along its edges shows the lean along it. ' }}{{ $plan->post->round ? 'A pole has no faces: any two directions tell how it leans, the further apart the better.'
         : 'Bowed or tapered timber: read two opposite faces, the middle of both counts.' }}</p>
 </x-entry-form>

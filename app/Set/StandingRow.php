@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Set;
+
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Terms\Shift;
+use Aequus\Set\StandingPost;
+use Aequus\Site\SiteState;
+
+/** One post in the list of all posts. */
+final readonly class StandingRow
+{
+    public StandingPost $stands;
+
+    /** Whether it was read and leans too much. */
+    public bool $leans;
+
+    /** The shape beside the word. */
+    public string $state;
+
+    public string $word;
+
+    public string $hole;
+
+    public string $fill;
+
+    public function __construct(private SiteState $site, public Post $post)
+    {
+        $this->stands = $stands = $site->standing($post);
+        $this->leans = $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin();
+        $hole = $site->footing->asDug($post);
+        $this->hole = $hole === null ? 'not dug' : ($hole->serves() ? 'deep enough' : 'short');
+        $this->fill = $site->isFilled($post) ? 'filled' : ($site->filling($post)->isBegun() ? 'begun' : '');
+        $this->state = match (true) {
+            ! $stands->set => 'to-pull',
+            $stands->isProvedPlumb() => 'fits',
+            $stands->isWithin() => 'doubt',
+            default => 'off',
+        };
+        $this->word = match (true) {
+            ! $stands->set => 'not set',
+            $stands->lean->isUnread() => 'not read',
+            $stands->lean->isHalfKnown() => 'half known',
+            $stands->isWithin() => 'plumb',
+            default => 'leans',
+        };
+    }
+
+    /** How to pull its top, in words. */
+    public function pull(): string
+    {
+        $plan = $this->site->plan;
+        $pulls = $this->stands->lean->pullAt($this->stands->topAbovePivot());
+
+        return implode(' and ', array_map(fn (Shift $pull) => "{$plan->write($pull->amount)} toward the {$plan->sides->of($pull->toward)}", $pulls));
+    }
+}
