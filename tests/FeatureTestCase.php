@@ -16,6 +16,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 
 /** The application with an empty database in memory. */
 abstract class FeatureTestCase extends TestCase
@@ -25,6 +26,21 @@ abstract class FeatureTestCase extends TestCase
     protected function beforeRefreshingDatabase(): void
     {
         $this->withoutMockingConsoleOutput();
+    }
+
+    /** Off where the size of a page as it is sent matters. */
+    protected bool $asABrowserTakesIt = true;
+
+    /** A page as a browser takes it: how its source is broken into lines means nothing. */
+    protected function createTestResponse($response, $request): TestResponse
+    {
+        if ($this->asABrowserTakesIt && str_contains((string) $response->headers->get('content-type'), 'text/html') && is_string($response->getContent())) {
+            $original = $response->original ?? null;
+            $response->setContent((string) preg_replace('/\s+/', ' ', $response->getContent()));
+            $response->original = $original;
+        }
+
+        return parent::createTestResponse($response, $request);
     }
 
     protected function person(string $name = 'Wren'): User

@@ -12,6 +12,8 @@ use Tests\LargeJob;
 
 final class SizeTest extends FeatureTestCase
 {
+    protected bool $asABrowserTakesIt = false;
+
     private const PAGES = [
         'plan', 'clear', 'square', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'level/instruments',
         'footing', 'footing/compare', 'footing/frost', 'footing/loads', 'footing/hold', 'footing/width', 'footing/piers', 'footing/dig', 'footing/materials',
