@@ -5,8 +5,8 @@ declare(strict_types=1);
 /*
  * php bin/mutants.php [PART OF A FILE NAME]
  *
- * Breaks the product by hand, one place at a time as tests/mutants.json says, and sees whether a test fails. Each break is made in a copy of the
- * tree; only the tests that run its lines are asked, the quickest first, until one fails or a minute is over. What was found is kept in
+ * Breaks the product by hand, one place at a time as tests/mutants.json says, and sees whether a test fails. Everything happens in a copy of the
+ * tree; only the tests that run the broken lines are asked, the quickest first, until one fails or a minute is over. What was found is kept in
  * storage/mutants: a run that was stopped goes on where it stood, and a break is tried again once its file or any test has changed.
  * Needs Debian's php8.2-pcov for the map of which test runs which line.
  */
@@ -19,7 +19,7 @@ const SECONDS = 60;
 
 chdir(dirname(__DIR__));
 $only = $argv[1] ?? '';
-$here = 'storage/mutants';
+$here = getcwd().'/storage/mutants';
 is_dir($here) || mkdir($here, 0o777, true);
 extension_loaded('pcov') || exit("This needs pcov: sudo apt-get install php8.2-pcov\n");
 
@@ -36,26 +36,34 @@ $files = static function (string ...$folders): array {
 };
 $stamp = static fn (array $files): string => sha1(implode('', array_map(static fn (string $file): string => $file.sha1_file($file), $files)));
 
-// Which test runs which line. Worked out anew once code or tests have changed.
-$now = $stamp(array_diff($files('core', 'app', 'tests'), ['tests/mutants.json']));
-if (! is_file("{$here}/stamp") || file_get_contents("{$here}/stamp") !== $now) {
-    echo "Mapping which test runs which line; this takes some minutes.\n";
-    passthru("php -d pcov.enabled=1 -d pcov.directory=. -d pcov.exclude=~vendor~ -d memory_limit=3G vendor/bin/phpunit --testsuite core,feature --no-progress --coverage-php {$here}/coverage.php", $failed);
-    $failed === 0 || exit("The tests must pass before anything is broken.\n");
-    file_put_contents("{$here}/stamp", $now);
-}
-/** @var CodeCoverage $coverage */
-$coverage = require "{$here}/coverage.php";
-$lines = $coverage->getData()->lineCoverage();
-
-// A copy to break, so that nothing is left broken here.
+// A copy to break, so that nothing is left broken here and work can go on meanwhile.
 $copy = sys_get_temp_dir().'/aequus-mutants-'.getmypid();
 mkdir($copy);
 register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($copy)));
 exec('tar -cf - --exclude=./.git --exclude=./node_modules --exclude=./storage . | tar -xf - -C '.escapeshellarg($copy));
+chdir($copy);
 foreach (['framework/views', 'framework/cache', 'framework/sessions', 'logs', 'own', 'test'] as $folder) {
-    mkdir("{$copy}/storage/{$folder}", 0o777, true);
+    mkdir("storage/{$folder}", 0o777, true);
 }
+
+// Which test runs which line: by file, line and test. Worked out anew once code or tests have changed.
+$now = $stamp(array_diff($files('core', 'app', 'tests'), ['tests/mutants.json']));
+if (! is_file("{$here}/stamp") || file_get_contents("{$here}/stamp") !== $now) {
+    echo "Mapping which test runs which line; this takes some minutes.\n";
+    passthru("php -d pcov.enabled=1 -d pcov.directory=. -d pcov.exclude=~vendor~ -d memory_limit=3G vendor/bin/phpunit --testsuite core,feature --no-progress --coverage-php coverage.php", $failed);
+    $failed === 0 || exit("The tests must pass before anything is broken.\n");
+    /** @var CodeCoverage $coverage */
+    $coverage = require 'coverage.php';
+    $map = [];
+    foreach ($coverage->getData()->lineCoverage() as $file => $lines) {
+        foreach (array_filter($lines) as $line => $tests) {
+            $map[substr($file, strlen($copy) + 1)][$line] = array_values(array_unique(preg_replace('/^.*\\\\(\w+::\w+).*$/s', '$1', $tests)));
+        }
+    }
+    file_put_contents("{$here}/map.json", json_encode($map));
+    file_put_contents("{$here}/stamp", $now);
+}
+$map = json_decode((string) file_get_contents("{$here}/map.json"), true);
 
 $results = is_file("{$here}/results.json") ? json_decode((string) file_get_contents("{$here}/results.json"), true) : [];
 $tests = $stamp($files('tests/Core', 'tests/Feature'));
@@ -77,22 +85,24 @@ foreach (json_decode((string) file_get_contents('tests/mutants.json'), true) as 
         $first = substr_count(substr($source, 0, (int) strpos($source, $from)), "\n") + 1;
         $running = [];
         for ($line = $first; $line <= $first + substr_count($from, "\n"); $line++) {
-            foreach ($lines[getcwd()."/{$file}"][$line] ?? [] as $test) {
-                $running[(string) preg_replace('/^.*\\\\(\w+::\w+).*$/s', '$1', $test)] = true;
-            }
+            $running = [...$running, ...$map[$file][$line] ?? []];
         }
-        $filter = $mutant['tests'] ?? '('.implode('|', array_keys($running)).')\b';
+        // A constant is run by nobody, and a line in the middle of an expression counts as run with its first: then all tests of the file.
+        $running = array_unique($running === [] ? array_merge(...array_values($map[$file] ?? [])) : $running);
+        $filter = $mutant['tests'] ?? '('.implode('|', $running).')\b';
         if ($running === [] && ! isset($mutant['tests'])) {
             $results[$key] = 'no test runs it';
         } else {
-            file_put_contents("{$copy}/{$file}", str_replace($from, $to, $source));
-            $command = 'cd '.escapeshellarg($copy).' && timeout '.SECONDS.' php -d pcov.enabled=0 vendor/bin/phpunit --testsuite core,feature --no-progress --stop-on-defect --order-by=duration --filter '.escapeshellarg("/{$filter}/").' 2>&1';
-            exec($command, $output, $code);
-            $results[$key] = match ($code) {
-                0 => 'survived', 124 => 'ran out of time', default => 'killed'
+            file_put_contents($file, str_replace($from, $to, $source));
+            exec('timeout '.SECONDS.' php -d pcov.enabled=0 vendor/bin/phpunit --testsuite core,feature --no-progress --stop-on-defect --order-by=duration --filter '.escapeshellarg("/{$filter}/").' 2>&1', $output, $code);
+            $results[$key] = match (true) {
+                $code === 124 => 'ran out of time',
+                $code !== 0 => 'killed',
+                str_contains(implode('', $output), 'No tests executed') => 'no test runs it',
+                default => 'survived',
             };
             unset($output);
-            file_put_contents("{$copy}/{$file}", $source);
+            file_put_contents($file, $source);
         }
         file_put_contents("{$here}/results.json", json_encode($results, JSON_PRETTY_PRINT));
     }
@@ -103,6 +113,7 @@ foreach (json_decode((string) file_get_contents('tests/mutants.json'), true) as 
     }
     echo str_pad($results[$key], 16), str_pad($mutant['kind'], 18), $file, "\n";
 }
+chdir(dirname(__DIR__));
 printf("\n%d of %d killed, %.0f %%.\n", $killed, $tried, $tried === 0 ? 0 : 100 * $killed / $tried);
 echo $survivors === [] ? '' : implode("\n", $survivors)."\n";
 echo $stale === [] ? '' : "\nNot found any more, or found twice; mend tests/mutants.json:\n".implode("\n", $stale)."\n";

@@ -36,6 +36,16 @@ final class JobShelfTest extends JobTestCase
         $this->post("{$at}/shelf", ['shelf' => 'skip'])->assertNotFound();
     }
 
+    public function test_nobody_sees_what_others_build(): void
+    {
+        $other = $this->person('Rook');
+        $this->job($other)->forceFill(['name' => 'Rook’s barn'])->save();
+        foreach (['/', '/?find=barn', '/?shelf=bin', '/?shelf=put_away'] as $list) {
+            $this->get($list)->assertOk()->assertDontSee('Rook’s barn');
+        }
+        $this->actingAs($other)->get('/')->assertSee('Rook’s barn')->assertDontSee($this->job->name);
+    }
+
     public function test_a_copy_of_the_plan_has_no_log(): void
     {
         $this->write($this->job, $this->user, new Remark(null, 'damp'));

@@ -52,6 +52,19 @@ final class LogbookTest extends JobTestCase
         $this->assertSame(2, $this->job->entries()->count());
     }
 
+    public function test_a_correction_is_of_the_same_kind_and_nothing_aims_at_another_jobs_entry(): void
+    {
+        $this->send('entries/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '5401', 'tape' => 'steel']));
+        $tape = (string) $this->job->entries()->firstOrFail()->sequence;
+        $this->send('entries/hole', $this->form(['post' => 'A1', 'depth' => '1000', 'replaces' => $tape]))->assertSessionHasErrors('refused');
+        $other = $this->job($this->user);
+        $this->write($other, $this->user, new HoleDug($other->revision->plan()->grid->labelled('A1')->id, Length::millimetres(900)));
+        $theirs = (string) $other->entries()->firstOrFail()->sequence;
+        $this->send('entries/hole', $this->form(['post' => 'A1', 'depth' => '1000', 'replaces' => $theirs]))->assertSessionHasErrors('refused');
+        $this->send('entries/strike', $this->form(['sequence' => $theirs, 'reason' => 'not ours']))->assertSessionHasErrors('refused');
+        $this->assertSame([1, 1], [$this->job->entries()->count(), $other->entries()->count()]);
+    }
+
     public function test_the_database_itself_refuses_to_change_or_lose_an_entry_or_a_revision(): void
     {
         $this->write($this->job, $this->user, new NoticeAsked('2026-05-04', 3, ''));

@@ -9,10 +9,14 @@ use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Footing\DepthMode;
+use App\Site\ReadSite;
+use App\View\Stepper;
+use App\View\StepperStake;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\JobTestCase;
@@ -23,6 +27,23 @@ final class PhasesTest extends JobTestCase
     private const FOOTING = ['form' => 'rules', 'based_on' => '1', 'frost' => '900', 'margin' => '100', 'embedment_by' => 'length', 'embedment' => '600', 'pad' => '100', 'gravel' => '100', 'least_gravel' => '50', 'mode' => 'own', 'asked_plane' => '', 'finished_grade' => '', 'fill_before_first_frost' => '0'];
 
     private const TOPS = ['form' => 'tops', 'based_on' => '1', 'height' => '2300', 'datum_line' => '1200', 'falls_toward' => '', 'fall' => '', 'fall_over' => '1000'];
+
+    public function test_the_stepper_calls_done_only_what_was_done(): void
+    {
+        $standing = function (): array {
+            $stakes = (new Stepper(app(ReadSite::class)->of($this->job->fresh() ?? $this->job), null))->stakes;
+
+            return array_combine(array_map(fn (StepperStake $stake) => $stake->phase->value, $stakes), array_map(fn (StepperStake $stake) => $stake->standing->value, $stakes));
+        };
+        $this->assertSame(['plan' => 'done', 'clear' => 'now', 'square' => 'open', 'level' => 'open', 'footing' => 'open', 'set' => 'open', 'cut' => 'open', 'handover' => 'open'], $standing());
+        $this->write($this->job, $this->user, new NoticeAsked('2026-05-04', 3, ''), ...$this->tapes([0, 0, 0, 0, 0, 0]));
+        $this->assertSame(['done', 'done', 'now', 'open', 'open', 'open'], array_values(array_slice($standing(), 1, 6)));
+        foreach (['A1', 'B1', 'B2'] as $label) {
+            $this->write($this->job, $this->user, new HoleDug($id = $this->job->revision->plan()->grid->labelled($label)->id, Length::millimetres(1100)), new PostSet($id));
+        }
+        $this->assertNotSame('done', $standing()['footing'], 'one hole is not dug');
+        $this->assertNotSame('done', $standing()['set'], 'one post is not set');
+    }
 
     public function test_the_day_the_notice_runs_out_is_said(): void
     {

@@ -97,6 +97,17 @@ final class QuestionsTest extends JobTestCase
         $this->send('entries/plumb', $this->form(['post' => 'A1', 'face' => 'minus_y', 'leans' => 'minus_y', 'gap' => '3', 'level' => '1200', 'stage' => 'filled', 'form' => 'asked']))->assertSessionHasNoErrors();
     }
 
+    public function test_no_temperature_beyond_reason_is_taken_and_nothing_asks_to_be_ticked_in_vain(): void
+    {
+        foreach (['-41', '61', '-400', '600'] as $celsius) {
+            $this->send('entries/filled', $this->form(['post' => 'A1', 'step' => 'done', 'celsius' => $celsius, 'form' => 'asked', 'sure' => '1']))->assertSessionHasErrors('celsius');
+        }
+        $this->send('entries/hole', $this->form(['post' => 'A1', 'depth' => '3701', 'form' => 'asked']))->assertSessionHasErrors('depth')->assertSessionMissing('asks_sure');
+        $this->assertStringNotContainsString('Tick', session('errors')->first('depth'));
+        $this->send('entries/hole', $this->form(['post' => 'A1', 'depth' => '3700', 'form' => 'asked', 'sure' => '1']))->assertSessionHasNoErrors()->assertSessionMissing('asks_sure');
+        $this->send('entries/hole', $this->form(['post' => 'B1', 'depth' => '1100', 'form' => 'asked']))->assertSessionHasNoErrors()->assertSessionMissing('asks_sure');
+    }
+
     public function test_no_question_hides_another(): void
     {
         $this->send('quick', $this->form(['line' => 'a1 filled 300 bags at 50', 'form' => 'quick']))->assertSessionHasErrors('line');

@@ -15,6 +15,11 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Holding;
+use Aequus\Plan\Holding\HoldingSite;
+use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Posts\Section;
@@ -88,6 +93,21 @@ final class SetTest extends JobTestCase
             $this->plumb($label);
         }
         $page()->assertSee('Ready to fill: A1, B1, B2, A2');
+    }
+
+    public function test_the_bags_of_a_fill_are_those_of_the_fill_and_not_of_the_pad_poured_before(): void
+    {
+        $plan = $this->job->revision->plan();
+        $mm = Length::millimetres(...);
+        $collar = new Holding(Hold::Collar, new HoldingSite(Soil::Sand), PierRules::usual($plan->notation), $mm(300));
+        app(RevisePlan::class)($this->job, $this->user, $plan->withHolding($collar), 'A collar', $this->job->revision->number);
+        $this->job = $this->job->fresh() ?? $this->job;
+        // 300 of a hole of 400 less the post, a tenth more, in bags of 25 kg that yield 11.7 l; the pad of 100 would be another.
+        $post = $plan->post->area();
+        $bags = (int) ceil((M_PI / 4 * 400 ** 2 - $post) * 300 * 1.1 / 11.7e6);
+        $withThePad = (int) ceil(((M_PI / 4 * 400 ** 2 - $post) * 300 + M_PI / 4 * 400 ** 2 * 100) * 1.1 / 11.7e6);
+        $this->assertLessThan($withThePad, $bags);
+        $this->post1()->assertSeeTextInOrder(['Lift 1 of', 'Pour the collar', "{$bags} bags in"])->assertDontSeeText("{$withThePad} bags in");
     }
 
     public function test_a_helper_s_name_stands_on_every_entry_until_it_is_changed(): void

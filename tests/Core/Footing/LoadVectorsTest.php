@@ -77,6 +77,26 @@ final class LoadVectorsTest extends VectorTestCase
         yield from Vectors::of('depths', 'tributary');
     }
 
+    public function test_a_post_a_little_off_its_row_belongs_to_that_row(): void
+    {
+        $lines = fn (array $bays) => GridLines::fresh(Spacing::bays(array_map(Length::millimetres(...), $bays)));
+        $grid = function (array $rows, array $leftOut = []) use ($lines): Grid {
+            $full = new Grid($lines([2400, 2400]), $lines($rows));
+
+            return new Grid($full->columns, $full->rows, array_map(fn (string $label) => $full->labelled($label)->id, $leftOut));
+        };
+        // The far row stands in two rows of the grid, 60 mm apart: A2 in one, B3 and C2 in the others.
+        $far = $grid([3000, 60], ['A3', 'B2', 'C3']);
+        $straight = $grid([3000]);
+        $of = fn (Grid $grid, string $label) => TributaryAreas::covering($grid, Length::millimetres(140), Side::PlusX, [])->areas[$grid->labelled($label)->id->value]->area;
+        foreach (['A2' => 'A2', 'B3' => 'B2', 'C2' => 'C2', 'B1' => 'B1'] as $label => $same) {
+            self::assertEqualsWithDelta($of($straight, $same), $of($far, $label), 0.05 * $of($straight, $same), $label);
+        }
+        // A metre apart they are two beams, and each post carries what lies beside it.
+        $apart = $grid([3000, 1000], ['A3', 'B2', 'C3']);
+        self::assertGreaterThan(1.2 * $of($straight, 'B2'), $of($apart, 'A2'));
+    }
+
     public function test_bearing_loads_uplift_and_the_frost_estimate(): void
     {
         foreach (Vectors::of('depths', 'bearing') as [$input, $expect]) {

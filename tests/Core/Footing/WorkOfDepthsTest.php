@@ -100,6 +100,15 @@ final class WorkOfDepthsTest extends TestCase
         $this->assertEqualsWithDelta(($round - 140 ** 2) * 600, $collar->earth, 1);
     }
 
+    public function test_a_collar_as_high_as_the_hole_stands_on_the_pad_and_not_in_it(): void
+    {
+        $this->plan = $this->plan->withHolding(new Holding(Hold::Collar, new HoldingSite(Soil::Sand), PierRules::usual($this->plan->notation), Length::millimetres(950)));
+        $ring = M_PI / 4 * 400 ** 2 - 140 ** 2;
+        $collar = $this->work(Hold::Collar);
+        $this->assertEqualsWithDelta(M_PI / 4 * 400 ** 2 * 100 + 900 * $ring, $collar->concrete, 1);
+        $this->assertSame(0.0, $collar->earth);
+    }
+
     public function test_a_fill_ends_flush_below_turf_or_mounded(): void
     {
         $flush = $this->work(Hold::Concrete);

@@ -97,6 +97,7 @@ final class GuideTest extends TestCase
         $crossing = new ServiceLine(ServiceType::Water, 'water', Length::millimetres(600), [self::point(-1000, 300), self::point(9000, 300)]);
 
         yield 'an empty book' => ['Ask for utility marks', []];
+        yield 'a tape far from the plan before any notice' => ['Ask for utility marks', [self::tape('A1', 'B1', 6400), ...array_slice(self::tapes(), 1)]];
         yield 'holes before any notice' => ['Stop digging', array_slice($dug, 1), $ready];
         yield 'a water line along the base line' => ['Keep hole A1 clear', [$notice, $crossing]];
         yield 'one of two conflicts decided' => ['Keep hole B1 clear', [$notice, $crossing, new Decision(DecisionAbout::DigByHand, self::id('A1'), 'probed')]];

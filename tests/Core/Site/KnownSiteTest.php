@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Core\Site;
 
+use Aequus\Footing\Materials\Bag;
+use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Question;
 use Aequus\Logbook\Kind\QuestionAbout;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Measure\Length;
+use Aequus\Measure\Unit;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Site\KnownSite;
 use Aequus\Site\SiteState;
@@ -46,6 +52,30 @@ final class KnownSiteTest extends TestCase
         self::assertSame([QuestionAbout::ReadBeforeSet], $this->asked(new TopMeasured($this->a1(), Length::millimetres(2400))));
         self::assertSame([], $this->asked(new StakeMoved($this->a1())));
         self::assertSame([QuestionAbout::MovedAfterSet], $this->asked(new StakeMoved($this->a1()), new PostSet($this->a1())));
+    }
+
+    public function test_nothing_that_was_not_poured_keeps_a_post_from_the_saw(): void
+    {
+        self::assertSame([], $this->asked(new PostCut($this->a1()), new PostSet($this->a1())));
+        $filled = [new HoleDug($this->a1(), Length::millimetres(600)), new PostSet($this->a1()), new PostFilled($this->a1(), FillStep::Started)];
+        self::assertSame([QuestionAbout::CutBeforeHard], $this->asked(new PostCut($this->a1()), ...$filled));
+    }
+
+    public function test_a_difference_is_known_with_its_sign(): void
+    {
+        $mm = Length::millimetres(...);
+        [$a, $b] = [LevelPoint::of($this->a1()), LevelPoint::of(Builds::plan()->grid->labelled('B1')->id)];
+        $known = new KnownSite($this->site(new BenchmarkChosen('sill', Length::zero()), new RodReading(null, $mm(1500)), new RodReading($this->a1(), $mm(1700)), new RodReading($b->post, $mm(1400))));
+        // The ground at A1 lies 200 below the sill, at B1 100 above it.
+        self::assertEqualsWithDelta(300.0, $known->expectedDifference($a, $b)?->inMillimetres(), 1e-6);
+        self::assertEqualsWithDelta(-300.0, $known->expectedDifference($b, $a)?->inMillimetres(), 1e-6);
+    }
+
+    public function test_without_waste_it_would_take_fewer_bags(): void
+    {
+        $known = new KnownSite($this->site(new HoleDug($this->a1(), Length::millimetres(600))));
+        $bag = Bag::of(Unit::Millimetre, 20.0);
+        self::assertEqualsWithDelta(M_PI / 4 * 400 ** 2 * 600 * 1.1 / $bag->yield, $known->expectedBags($this->a1()), 1e-6);
     }
 
     public function test_a_filled_hole_is_not_measured_nor_filled_again_but_corrected(): void

@@ -61,6 +61,20 @@ final class LayoutTest extends TestCase
         $this->assertEqualsWithDelta([-20, 0], [$layout->toMove()[0]->alongX, $layout->toMove()[0]->alongY], 0.01);
     }
 
+    public function test_two_readings_of_one_pair_that_nothing_else_touches_are_held_against_each_other(): void
+    {
+        $plan = Builds::plan([2400, 2400], [3000]);
+        $tape = fn (string $from, string $to, float $reads) => new TapeReading($plan->grid->labelled($from)->id, $plan->grid->labelled($to)->id, Length::millimetres($reads), TapeClass::Steel);
+        // Two pairs far from each other: no network joins them, and each is all that is known of its stakes.
+        $read = fn (float $again) => new Layout($plan, Builds::log($tape('A1', 'B1', 2400), $tape('C1', 'C2', 3000), $tape('C1', 'C2', $again)), []);
+        $this->assertSame(['C1–C2'], array_map(fn (Taped $taped) => $taped->pair->label(), $read(3100)->readTwiceApart()));
+        $this->assertSame([], $read(3001)->readTwiceApart());
+        // Steel at 3 m is good to 1.53 mm: two of them lie within 2.576 × √2 × that, 99 times in 100.
+        $limit = NormalDistribution::critical(1) * TapeClass::Steel->sigma(Length::millimetres(3000)) * M_SQRT2;
+        $this->assertSame([], $read(3000 + 0.99 * $limit)->readTwiceApart());
+        $this->assertCount(1, $read(3000 + 1.02 * $limit)->readTwiceApart());
+    }
+
     public function test_a_true_outline_is_within_and_a_long_base_moves_its_far_end(): void
     {
         $this->assertSame(SquareVerdict::Within, $this->outline($this->distances([[0, 0], [5400, 0], [5400, 3600], [0, 3600]]))->verdict());
