@@ -50,7 +50,7 @@ foreach (['framework/views', 'framework/cache', 'framework/sessions', 'logs', 'o
 $now = $stamp(array_diff($files('core', 'app', 'tests'), ['tests/mutants.json']));
 if (! is_file("{$here}/stamp") || file_get_contents("{$here}/stamp") !== $now) {
     echo "Mapping which test runs which line; this takes some minutes.\n";
-    passthru("php -d pcov.enabled=1 -d pcov.directory=. -d pcov.exclude=~vendor~ -d memory_limit=3G vendor/bin/phpunit --testsuite core,feature --no-progress --coverage-php coverage.php", $failed);
+    passthru('php -d pcov.enabled=1 -d pcov.directory=. -d pcov.exclude=~vendor~ -d memory_limit=3G vendor/bin/phpunit --testsuite core,feature --no-progress --coverage-php coverage.php', $failed);
     $failed === 0 || exit("The tests must pass before anything is broken.\n");
     /** @var CodeCoverage $coverage */
     $coverage = require 'coverage.php';

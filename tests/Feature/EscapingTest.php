@@ -23,7 +23,7 @@ final class EscapingTest extends JobTestCase
         $this->post("{$at}/name", ['name' => 'Shed '.self::TYPED, 'place' => 'Field '.self::TYPED])->assertSessionHasNoErrors();
         $this->from('/')->post('/helper', ['helper' => self::TYPED]);
         $this->write($this->job, $this->user, new NoticeAsked('2026-05-04', 3, self::TYPED), new BenchmarkChosen(self::TYPED, Length::zero()), new Remark(null, self::TYPED), new Remark($this->job->revision->plan()->grid->labelled('A1')->id, self::TYPED));
-        $this->send('entries/hole', $this->form(['post' => 'A1', 'depth' => '900']))->assertSessionHasNoErrors();
+        $this->post("{$at}/entries/hole", $this->form(['post' => 'A1', 'depth' => '900']))->assertSessionHasNoErrors();
         $this->post("{$at}/copy", ['name' => self::TYPED, 'how' => 'log'])->assertSessionHasNoErrors();
         $copy = Job::query()->orderByDesc('id')->firstOrFail();
         $seen = 0;
