@@ -58,7 +58,7 @@ final readonly class PlanDrawing
     /**
      * @param  list<DrawnPost>  $posts
      * @param  list<DrawnBand>  $bands
-     * @param  list<string>  $legend  shapes that occur, each with its word, as “shape|word”
+     * @param  array<string, string>  $legend  what the shapes that occur stand for
      * @param  list<DrawnLine>  $over  what is drawn over the posts
      * @param  int  $enlarged  so many times those lines are as long as on site
      */
@@ -103,7 +103,7 @@ final readonly class PlanDrawing
             ? ['short', 'hole inside the no-dig band of the '.$conflicts[$post->id->value]->service->name, '']
             : ['planned', 'clear of every known line', '']);
 
-        return new self($site->plan, $posts, bands: self::bands($site), legend: ['planned|clear', 'short|inside a no-dig band']);
+        return new self($site->plan, $posts, bands: self::bands($site), legend: ['planned' => 'clear', 'short' => 'inside a no-dig band']);
     }
 
     /** Heights, or what is to be cut and filled where a grade is asked; where the ground falls to. */
@@ -126,7 +126,7 @@ final readonly class PlanDrawing
                 : ['staked', 'ground at '.$site->plan->write($height).$rank, Typeset::svg($site->plan->notation, $height).$rank];
         });
 
-        return new self($site->plan, $posts, legend: ['staked|ground read', 'planned|still to read'], over: self::fall($site));
+        return new self($site->plan, $posts, legend: ['staked' => 'ground read', 'planned' => 'still to read'], over: self::fall($site));
     }
 
     /** @return list<DrawnLine> an arrow downhill, in the middle of a bay near the middle; none while no fall is known */
@@ -160,7 +160,7 @@ final readonly class PlanDrawing
             };
         });
 
-        return new self($site->plan, $posts, legend: ['planned|to dig', 'dug|deep enough', 'short|short']);
+        return new self($site->plan, $posts, legend: ['planned' => 'to dig', 'dug' => 'deep enough', 'short' => 'short']);
     }
 
     public static function set(SiteState $site): self
@@ -171,7 +171,7 @@ final readonly class PlanDrawing
 
             return match (true) {
                 $site->cut->isCut($post) => ['cut', 'cut', ''],
-                $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin() => ['leaning', 'set, top out by '.$site->plan->write($stands->lean->outOfPlumb($stands->topAbovePivot())), Typeset::svg($site->plan->notation, $stands->lean->outOfPlumb($stands->topAbovePivot()))],
+                $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin() => ['leaning', 'set, top out by '.$site->plan->write($stands->outOfPlumb()), Typeset::svg($site->plan->notation, $stands->outOfPlumb())],
                 $stands->isProvedPlumb() && $stands->set => ['plumb', 'set, plumb', ''],
                 $stands->set => ['set', 'set, plumb not proved', ''],
                 $hole !== null && ! $hole->serves() => ['short', 'hole short by '.$site->plan->write($hole->shortBy), ''],
@@ -182,7 +182,7 @@ final readonly class PlanDrawing
         $words = ['planned' => 'not dug', 'dug' => 'hole deep enough', 'short' => 'hole short', 'set' => 'set, plumb not proved', 'plumb' => 'plumb', 'leaning' => 'leans', 'cut' => 'cut'];
         $shapes = array_unique(array_map(fn (DrawnPost $post) => $post->shape, $posts));
 
-        return new self($site->plan, $posts, legend: array_values(array_map(fn (string $shape) => "{$shape}|{$words[$shape]}", array_filter(array_keys($words), fn (string $shape) => in_array($shape, $shapes, true)))));
+        return new self($site->plan, $posts, legend: array_intersect_key($words, array_flip($shapes)));
     }
 
     /** Where the tops stand off their places, enlarged, and the diagonal that a strap pulls. */
@@ -210,7 +210,7 @@ final readonly class PlanDrawing
         $isOut = fn (Post $post): bool => in_array($post->id->value, $tops->out, true);
         $posts = self::posts($site->plan, null, fn (Post $post) => [$isOut($post) ? 'leaning' : 'plumb', ($isOut($post) ? 'out by ' : 'square within ').$site->plan->write($by = Length::millimetres(hypot(...$off[$post->id->value]))), $isOut($post) ? Typeset::svg($site->plan->notation, $by) : '']);
 
-        return new self($site->plan, $posts, legend: ['plumb|square', 'leaning|out'], over: $lines, enlarged: $times);
+        return new self($site->plan, $posts, legend: ['plumb' => 'square', 'leaning' => 'out'], over: $lines, enlarged: $times);
     }
 
     /** The job's next move, where it is in the phase that is drawn. */

@@ -23,6 +23,8 @@ final readonly class SectionDrawing
 
     public const HEIGHT = 340;
 
+    private const MATERIALS = ['gravel' => 'gravel', 'pad' => 'poured pad', 'block' => 'block', 'concrete' => 'concrete', 'earth' => 'earth, tamped', 'foam' => 'foam', 'tube' => 'pier in a tube'];
+
     private const MARGIN_X = 58;
 
     private const MARGIN_Y = 30;
@@ -113,6 +115,25 @@ final readonly class SectionDrawing
         $this->planes = array_map(fn (Length $plane): array => [$plan->write($plane), $this->y($plane)], $planes);
     }
 
+    /** Where the words beside the first hole begin. */
+    public function beside(): float
+    {
+        return $this->holes === [] ? 6.0 : $this->holes[0]->x + $this->holes[0]->half + 6;
+    }
+
+    /** @return array<string, string> the materials that occur, with their names */
+    public function materials(): array
+    {
+        $shown = [];
+        foreach ($this->holes as $hole) {
+            foreach ($hole->fills as $fill) {
+                $shown += $fill->height > 0.0 ? [$fill->material => true] : [];
+            }
+        }
+
+        return array_intersect_key(self::MATERIALS, $shown);
+    }
+
     /** @param  string  $key a row such as “row-1” or a column such as “column-B”; row 1 where there is none of that name */
     public static function along(SiteState $site, string $key): self
     {
@@ -191,7 +212,7 @@ final readonly class SectionDrawing
             match (true) {
                 $dug === null => 'to-dig', $dug->serves() => 'dug', default => 'short'
             },
-            Typeset::svg($plan->notation, $required->holeDepth()), $this->site->standing($required->post)->set,
+            Typeset::svg($plan->notation, $required->holeDepth()), $this->site->standing($required->post)->set, count($this->posts) > 1 && $required->post === $this->posts[count($this->posts) - 1],
         );
     }
 }

@@ -79,7 +79,7 @@ final readonly class SquareDrawing
     /** @var list<DrawnLabel> */
     public array $labels;
 
-    /** @var list<string> shapes that occur, each with its word, as “shape|word” */
+    /** @var array<string, string> what the shapes that occur stand for */
     public array $legend;
 
     public Plan $plan;
@@ -262,7 +262,7 @@ final readonly class SquareDrawing
         return $labels->placed;
     }
 
-    /** @return list<string> */
+    /** @return array<string, string> what the shapes that occur stand for */
     private function words(): array
     {
         $words = [
@@ -271,6 +271,6 @@ final readonly class SquareDrawing
         ];
         $occur = array_flip([...array_map(fn (DrawnStake $stake) => $stake->shape, $this->stakes), ...array_map(fn (DrawnReading $reading) => "tape {$reading->state}", $this->readings)]);
 
-        return array_values(array_map(fn (string $shape) => "{$shape}|{$words[$shape]}", array_filter(array_keys($words), fn (string $shape) => isset($occur[$shape]))));
+        return array_intersect_key($words, $occur);
     }
 }

@@ -72,4 +72,16 @@ final readonly class PoleStrips
     {
         return self::MARGIN + $strip % $this->perPage * self::STRIP_WIDTH;
     }
+
+    /** @return list<list<int>> which strips stand on each sheet */
+    public function pages(): array
+    {
+        return array_chunk(array_keys($this->strips), $this->perPage);
+    }
+
+    /** Where the strips end, from the top of the sheet. */
+    public function bottom(): float
+    {
+        return $this->paper->height() - self::MARGIN - 4;
+    }
 }

@@ -43,6 +43,16 @@ final readonly class RecordSheet
     /** @var list<PostRecord> */
     private array $records;
 
+    public function figure(?Length $length): string
+    {
+        return $length === null ? '—' : $this->site->plan->write($length);
+    }
+
+    public function met(?bool $is): string
+    {
+        return self::judged($is, 'met', 'NOT met');
+    }
+
     /** How a tolerance of one post came out. */
     public static function judged(?bool $is, string $good, string $bad): string
     {

@@ -19,7 +19,7 @@ final readonly class PlanForm
      * @param  list<string>  $columns  labels of the columns in force; none for a new job
      * @param  list<string>  $rows
      */
-    private function __construct(private array $values, public array $columns, public array $rows)
+    private function __construct(private array $values, private array $columns, private array $rows)
     {
     }
 
@@ -67,5 +67,23 @@ final readonly class PlanForm
     public static function exactly(Plan $plan, Length $length): string
     {
         return $plan->notation->round($length)->equals($length) ? $plan->write($length) : rtrim(rtrim(number_format($length->inMillimetres(), 6, '.', ''), '0'), '.').' mm';
+    }
+
+    /**
+     * @param  'x'|'y'  $axis
+     * @return list<string> labels of the lines in force along it; none for a new job
+     */
+    public function lines(string $axis): array
+    {
+        return $axis === 'x' ? $this->columns : $this->rows;
+    }
+
+    /**
+     * @param  'x'|'y'  $axis
+     * @return list<string> where lines can come in or go, from before the first to after the last
+     */
+    public function places(string $axis): array
+    {
+        return ["before {$this->lines($axis)[0]}", ...array_map(fn (string $line) => "after {$line}", $this->lines($axis))];
     }
 }

@@ -37,6 +37,12 @@ final readonly class RoundRow
     ) {
     }
 
+    /** The name of its form. */
+    public function form(): string
+    {
+        return "round-{$this->key}";
+    }
+
     public function isRead(): bool
     {
         return $this->read !== null || $this->note !== '';

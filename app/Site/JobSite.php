@@ -39,6 +39,14 @@ final readonly class JobSite
         return $this->next?->phase === $phase ? $this->next : $this->nextIn($phase);
     }
 
+    /** @return array<string, string> the benchmark as a point to choose; none before there is one */
+    public function benchmarkChoice(): array
+    {
+        $benchmark = $this->state->level->benchmark;
+
+        return $benchmark === null ? [] : ['Benchmark' => "the benchmark: {$benchmark->name}"];
+    }
+
     /** What the job’s next move asks for, where it belongs to a phase. */
     public function asksIn(Phase $phase): ?EntryKind
     {

@@ -15,11 +15,12 @@ final class Choices
 {
     /**
      * @param  list<BackedEnum>  $cases
+     * @param  string  $said  with the name at %s
      * @return array<int|string, string>
      */
-    public static function of(array $cases): array
+    public static function of(array $cases, string $said = '%s'): array
     {
-        return array_combine(array_column($cases, 'value'), array_map(Names::of(...), $cases));
+        return array_combine(array_column($cases, 'value'), array_map(fn (BackedEnum $case) => sprintf($said, Names::of($case)), $cases));
     }
 
     /**

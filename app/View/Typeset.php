@@ -50,6 +50,12 @@ final class Typeset
         return $length === null ? '' : $notation->write($length);
     }
 
+    /** A bare figure. */
+    public static function number(float $figure, int $decimals): string
+    {
+        return number_format($figure, $decimals);
+    }
+
     /** In whatever money the prices were typed. */
     public static function money(float $sum): string
     {

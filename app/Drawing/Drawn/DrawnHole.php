@@ -30,6 +30,19 @@ final readonly class DrawnHole
         public string $state,
         public string $depth,
         public bool $set,
+        public bool $isLast,
     ) {
+    }
+
+    /** Where its words stand: beside it, and before the last for want of room behind. */
+    public function labelX(): float
+    {
+        return $this->x + ($this->isLast ? -1 : 1) * ($this->half + 5);
+    }
+
+    /** Of its depth; that of the last stands lower, clear of its neighbour’s. */
+    public function labelY(): float
+    {
+        return ($this->groundY + $this->requiredY) / 2 + ($this->isLast ? 29 : 5);
     }
 }

@@ -30,4 +30,10 @@ final readonly class DrawnStake
         public bool $chosen,
     ) {
     }
+
+    /** From where it stands to where it belongs. */
+    public function arrow(): DrawnArrow
+    {
+        return new DrawnArrow($this->stands ?? [$this->x, $this->y], $this->x, $this->y);
+    }
 }

@@ -24,7 +24,7 @@ final class PaperController extends Controller
         $site = $this->site($job);
         $paper = $this->paper($request, $job);
 
-        return Pdf::of(view('paper.record', ['site' => $site, 'job' => $job, 'sheet' => new RecordSheet($site->state, $job), 'built' => new AsBuilt($site->state), 'changed' => $site->state->isChangedSinceHandover(), 'paper' => $paper]), $paper, 'record-'.Str::slug($job->name));
+        return Pdf::of(view('paper.record', ['site' => $site, 'plan' => $site->plan, 'state' => $site->state, 'job' => $job, 'sheet' => new RecordSheet($site->state, $job), 'built' => new AsBuilt($site->state), 'changed' => $site->state->isChangedSinceHandover(), 'paper' => $paper]), $paper, 'record-'.Str::slug($job->name));
     }
 
     /** A story pole in full size. */

@@ -9,6 +9,7 @@ use Aequus\Site\StandingFrame;
 use App\Drawing\LeanDrawing;
 use App\Drawing\PlanDrawing;
 use App\Models\Job;
+use App\Set\PostPage;
 use App\Set\PostSheet;
 use App\Set\ReadyPosts;
 use App\Set\SetPage;
@@ -39,8 +40,8 @@ final class SetController extends Controller
         $post = $site->plan->grid->labelled($label);
 
         return $this->page('set.post', $site, [
+            'page' => new PostPage($site->state, $post, $request->filled('walk') ? new Walk($site->state, $request->string('walk')->value()) : null),
             'post' => $post, 'lean' => new LeanDrawing($site->state, $post), 'sheet' => new PostSheet($site->state, $post, CarbonImmutable::now('UTC')),
-            'walk' => $request->filled('walk') ? new Walk($site->state, $request->string('walk')->value()) : null,
         ]);
     }
 

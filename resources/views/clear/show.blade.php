@@ -93,7 +93,9 @@
                         @if (old('form') === 'service' && $errors->has('points'))
                             <p class="refusal" id="service-points-refusal">{{ $errors->first('points') }}</p>@endif
                         <p class="hint" data-draw-hint hidden>Or press on the drawing, point after point.</p>
-                        <textarea id="service-points" name="points" rows="3" aria-describedby="service-points-hint" spellcheck="false">{{ old('form') === 'service' ? old('points') : '' }}</textarea>
+                        <textarea id="service-points" name="points"
+                            rows="3" aria-describedby="service-points-hint" spellcheck="false">{{ old('form') === 'service' ? old('points')
+                                : '' }}</textarea>
                     </div>
                     <button class="button button-second">Put the line on the plan</button>
                 </x-entry-form>

@@ -1,19 +1,10 @@
 @use('Aequus\Measure\UnitSystem')
 @use('App\View\Typeset')
-@props(['name', 'label', 'value' => '', 'hint' => null, 'unit' => null, 'id' => null, 'form' => null, 'wide' => false, 'type' => 'text',
-    'autocomplete' => 'off', 'required' => false])
-@php
-    $id ??= ($form ?? 'f').'-'.$name;
-    $mine = $form === null || old('form', $form) === $form;
-    $typed = $mine ? old($name, $value) : $value;
-    $refusal = $mine ? $errors->first($name) : '';
-    $described = collect([$hint ? "$id-hint" : null, $refusal ? "$id-refusal" : null, $unit ? "$id-echo" : null])->filter()->join(' ');
-@endphp
 <div class="field {{ $wide ? 'field-wide' : '' }} {{ $refusal ? 'is-refused' : '' }}">
     <label for="{{ $id }}">{{ $label }}</label>
     @if ($hint)<p class="hint" id="{{ $id }}-hint">{!! Typeset::sentence($hint) !!}</p>@endif
     @if ($refusal)<p class="refusal" id="{{ $id }}-refusal">{!! Typeset::sentence($refusal) !!}</p>@endif
-    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $type === 'password' ? '' : $typed }}" autocomplete="{{ $autocomplete }}"
+    <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $typed }}" autocomplete="{{ $autocomplete }}"
         @if ($described) aria-describedby="{{ $described }}" @endif @if ($refusal) aria-invalid="true" @endif @if ($required) required @endif
         @if ($unit)
             inputmode="{{ UnitSystem::of($unit)->keys }}" data-keypad="{{ $unit->value }}" spellcheck="false"

@@ -7,7 +7,9 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="color-scheme" content="light">
-    <meta name="htmx-config" content='{"allowEval":false,"includeIndicatorStyles":false,"selfRequestsOnly":true,"historyCacheSize":0,"scrollIntoViewOnBoost":false,"timeout":20000}'>
+    <meta name="htmx-config"
+        content='{"allowEval":false,"includeIndicatorStyles":false,"selfRequestsOnly":true,"historyCacheSize":0,"scrollIntoViewOnBoost":false,
+            "timeout":20000}'>
     <title>{{ $title }}{{ $site ? ' · '.$site->job->name : '' }} · Aequus</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])

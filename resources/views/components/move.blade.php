@@ -1,8 +1,7 @@
 @use('Aequus\Words\Names')
 @props(['site', 'move' => null, 'here' => null, 'heading' => 'Next move'])
-@php($move ??= $site->next)
 <section class="move" aria-labelledby="move-title">
-    @if ($move === null)
+    @if (($move ??= $site->next) === null)
         <p class="move-kicker">{{ $heading }}</p>
         <h2 id="move-title">Nothing is left to do</h2>
         <p class="move-why">The work is handed over. The record stays in the logbook.</p>

@@ -1,11 +1,7 @@
-@use('App\Models\Job')
-@php
-    $fields = collect($errors->keys())->diff(['refused', 'plan']);
-@endphp
 <div class="notices" aria-live="polite">
     @if (session('recorded'))
         <div class="notice notice-done"><p><b>Written down</b> as entry {{ session('recorded') }}.</p>
-            @if (request()->route('job') instanceof Job)
+            @if ($isOfAJob)
                 <x-entry-form kind="strike" name="undo">
                     <input type="hidden" name="sequence" value="{{ session('recorded') }}"><input type="hidden" name="reason"
                         value="Taken back at once">
@@ -22,9 +18,9 @@
             <p class="notice notice-refused"><b>Not taken.</b> {{ $message }}</p>
         @enderror
     @endforeach
-    @if ($fields->isNotEmpty())
+    @if ($fields > 0)
         <p class="notice notice-refused"><b>Not taken yet.</b>
-            {{ $fields->count() === 1 ? 'One field needs another look' : $fields->count().' fields need another look' }}; the reason stands beside it
+            {{ $fields === 1 ? 'One field needs another look' : $fields.' fields need another look' }}; the reason stands beside it
             and nothing typed is lost.</p>
     @endif
 </div>

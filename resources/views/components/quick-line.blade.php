@@ -2,10 +2,6 @@
 @use('Aequus\Words\Names')
 @use('App\View\Typeset')
 @use('Illuminate\Support\Str')
-@props(['site'])
-@php
-    $mine = old('form') === 'quick'; $refusal = $mine ? ($errors->first('line') ?: $errors->first('refused')) : ''; $last = session('recorded'); $examples = $site->state->quickLine()->examples();
-@endphp
 <section class="quick">
     <form method="post" action="{{ route('quick', $site->job) }}" data-outbox class="quick-form" @if ($last) data-last="strike-last" @endif>
         @csrf
@@ -14,14 +10,14 @@
         <div class="field {{ $refusal ? 'is-refused' : '' }}">
             <label for="quick-line">Quick line</label>
             @if ($refusal)<p class="refusal" id="quick-refusal">{!! Typeset::sentence($refusal) !!}</p>@endif
-            <input id="quick-line" name="line" value="{{ $mine ? old('line') : '' }}" autocomplete="off" autocapitalize="none" spellcheck="false"
+            <input id="quick-line" name="line" value="{{ $typed }}" autocomplete="off" autocapitalize="none" spellcheck="false"
                 placeholder="{{ explode(',', $examples['hole'])[0] }}"
                 aria-describedby="quick-echo{{ $refusal ? ' quick-refusal' : '' }}" @if ($refusal) aria-invalid="true" @endif
                 hx-get="{{ route('quick.echo', $site->job) }}" hx-trigger="input changed delay:200ms" hx-target="#quick-echo" hx-select="unset"
                     hx-swap="innerHTML" hx-push-url="false">
             <p class="echo" id="quick-echo" aria-live="polite"></p>
         </div>
-        @if ($mine && session('asks_sure') === 'quick')<label class="tick"><input type="checkbox" name="sure" value="1"> right as typed</label>@endif
+        @if ($asksSure)<label class="tick"><input type="checkbox" name="sure" value="1"> right as typed</label>@endif
         <button class="button button-second button-small">Write it down</button>
     </form>
     @if ($last)

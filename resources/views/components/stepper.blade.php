@@ -1,6 +1,5 @@
 @use('Aequus\Words\Names')
 @props(['stepper'])
-@php($shown = collect($stepper->stakes)->search(fn ($stake) => $stake->shown))
 <nav class="way" aria-label="The way through the job">
     <ol>
         @foreach ($stepper->stakes as $i => $stake)

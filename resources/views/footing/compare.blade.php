@@ -46,8 +46,8 @@
                 @else
                     <h2>What would change the answer</h2>
                     <ul class="plain">@foreach ($form->comparison->flips as $flip)
-                        <li>{{ ucfirst($form->per($flip->price)) }} at {{ number_format($form->flipAt($flip), 2) }} instead of
-                        {{ number_format($form->prices[$flip->price], 2) }}: then “{{ Names::of($flip->way->mode) }}” costs the same, and
+                        <li>{{ ucfirst($form->per($flip->price)) }} at {{ Typeset::number($form->flipAt($flip), 2) }} instead of
+                        {{ Typeset::number($form->prices[$flip->price], 2) }}: then “{{ Names::of($flip->way->mode) }}” costs the same, and
                         {{ $flip->at > $flip->now ? 'above' : 'below' }} that less.</li>@endforeach</ul>
                 @endif
                 <details class="why"><summary>Why these numbers?</summary>
@@ -70,7 +70,7 @@
                 <x-sum-field :f="$form->sums->field('sold_by', 'Posts are sold in steps of', 'Empty: '.$plan->write($form->soldBy).'.')" :unit="$unit"
                     />
                 @foreach (DepthPrices::NAMES as $name)
-                    <x-sum-field :f="$form->sums->field('price_'.$name, ucfirst($form->per($name)), 'Empty: '.number_format($form->prices[$name],
+                    <x-sum-field :f="$form->sums->field('price_'.$name, ucfirst($form->per($name)), 'Empty: '.Typeset::number($form->prices[$name],
                         2).', made up.')"
                     />@endforeach
                 <button class="button button-second">Work it out</button>

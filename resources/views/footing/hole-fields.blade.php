@@ -11,7 +11,8 @@
 <x-choice name="soil" form="hole" label="Soil at the bottom"
     :options="['' => 'not looked at'] + Choices::of(Soil::cases())" />
 <x-field name="layers" form="hole" label="Soil above it"
-    :hint="'From the top, with the depth each goes to: clay '.$site->plan->write($site->plan->hole->width).'; sand '.$site->plan->write($site->plan->hole->width->times(2)).'.'" />
+    :hint="'From the top, with the depth each goes to: clay '.$site->plan->write($site->plan->hole->width).'; sand '
+        .$site->plan->write($site->plan->hole->width->times(2)).'.'" />
 <x-field name="read_by" form="hole" label="Measured by" hint="If not you." />
 </details>
 <button class="button">Write it down</button>

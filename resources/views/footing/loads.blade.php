@@ -29,7 +29,12 @@
                         for an
                     engineer.@endif @endif</p>
             @if ($sheet->heaviest()->pounds > 0 || ($sheet->heaviest()->sideways && $sheet->heaviest()->sideways->valid))
-                <p><a href="{{ route('footing.width', ['job' => $job, 'load' => $sheet->in->typedForce($sheet->heaviest()->pounds), 'soil' => $sheet->soil->value]) }}">Weigh the width for this load</a>@if ($sheet->heaviest()->sideways && $sheet->heaviest()->sideways->valid) · <a href="{{ route('footing', ['job' => $job, 'sideways' => $plan->write($sheet->heaviest()->sideways->depth())]) }}#rules-sideways">Make the depth for the side load a rule</a>@endif</p>@endif
+                <p><a href="{{ route('footing.width', ['job' => $job, 'load' => $sheet->in->typedForce($sheet->heaviest()->pounds), 'soil'
+                    => $sheet->soil->value]) }}">Weigh the width for this load</a>
+                    @if ($sheet->heaviest()->sideways?->valid) · <a
+                    href="{{ route('footing', ['job' => $job, 'sideways'
+                        => $plan->write($sheet->heaviest()->sideways->depth())]) }}#rules-sideways">Make
+                    the depth for the side load a rule</a>@endif</p>@endif
             <p class="verdict-why muted">Not checked here: spans of beams and joists, connections, side loads on the whole frame, snow that drifts.
                 Your local code and a licensed engineer have the last word.</p>
             <table>
@@ -44,7 +49,9 @@
                     <td class="num">{{ $sheet->in->force($one->pounds) }}</td><td class="num">{{ $sheet->in->area($one->pad->area) }}</td>
                     <td class="num strong"><x-length :of="$one->pad->roundDiameter" :plan="$plan" /></td>@if ($sheet->suction > 0)
                     <td class="num">{{ $one->uplift->needsHoldingDown ? $sheet->in->force($one->uplift->pounds) : 'none' }}</td>@endif
-                    <td><span class="state state-{{ $one->needsEngineer() || $sheet->isTooNarrowFor($one) ? 'out' : 'fits' }}">{{ $one->needsEngineer() ? 'engineer' : ($sheet->isTooNarrowFor($one) ? 'wider pad' : 'fits the hole') }}</span></td></tr>@endforeach</tbody>
+                    <td><span class="state state-{{ $one->needsEngineer() || $sheet->isTooNarrowFor($one) ? 'out'
+                        : 'fits' }}">{{ $one->needsEngineer() ? 'engineer' : ($sheet->isTooNarrowFor($one) ? 'wider pad'
+                            : 'fits the hole') }}</span></td></tr>@endforeach</tbody>
             </table>
             <details class="why"><summary>Why {{ $sheet->heaviest()->post->label }}?</summary>
                 <p>It carries <x-length :of="Length::feet($sheet->heaviest()->tributary->alongBeam)" :plan="$plan"

@@ -17,7 +17,6 @@
             </form>
         @endif
         @forelse ($sites as $site)
-            @php($way = new Stepper($site, null))
             <article class="job-card">
                 <a class="job-thumb" href="{{ route('job', $site->job) }}" tabindex="-1" aria-hidden="true"><x-drawing.thumb
                     :model="PlanDrawing::set($site->state)" /></a>
@@ -28,7 +27,7 @@
                     <p class="muted">{{ Names::of($site->plan->kind) }}, {{ count($site->plan->grid->posts) }}
                         {{ count($site->plan->grid->posts) === 1 ? 'post' : 'posts' }}</p>
                     <ol class="mini-way" aria-label="Where it stands">
-                        @foreach ($way->stakes as $stake)
+                        @foreach ((new Stepper($site, null))->stakes as $stake)
                             <li class="is-{{ $stake->standing->value }}"><span class="vh">{{ Names::of($stake->phase) }}:
                                 {{ $stake->standing->inWords() }}</span></li>
                         @endforeach

@@ -67,8 +67,8 @@
                         $tests->sums->field('to_b_2', 'from B')] as $f)<x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
                     @if ($tests->sight)<p class="answer">The line of sight {{ $tests->sight->ratio < 0 ? 'falls' : 'rises' }}
                         {{ Typeset::tenth(Length::millimetres(10000 * $tests->sight->ratio)) }} in 10 m.
-                        {{ abs($tests->sight->ratio) > 1e-4
-                        ? 'That is more than the 1 mm in 10 m it is counted on for: have it set right, or keep it as far from one rod as from the other.' : 'That is within the 1 mm in 10 m it is counted on for.' }}</p>@endif
+                        @if (abs($tests->sight->ratio) > 1e-4)That is more than the 1 mm in 10 m it is counted on for: have it set right, or keep it
+                        as far from one rod as from the other.@else That is within the 1 mm in 10 m it is counted on for.@endif</p>@endif
                 </section>
                 <section>
                     <h2>A line level on a string</h2>

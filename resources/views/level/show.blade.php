@@ -41,7 +41,7 @@
                         <tr><th scope="row">{{ $post->label }}</th><td class="num strong"><x-length :of="$state->level->groundAt($post)" :plan="$plan"
                             /></td>
                             <td class="num muted">{{ $state->level->knownGround($post) === null ? '—'
-                            : number_format($state->level->knownGround($post)->within()->inMillimetres(), 1) }}</td>
+                            : Typeset::number($state->level->knownGround($post)->within()->inMillimetres(), 1) }}</td>
                             <td class="num"><x-length
                                 :of="$state->level->groundAt($post) === null ? null
                                     : $state->level->groundAt($state->level->high)->minus($state->level->groundAt($post))" :plan="$plan"
@@ -60,7 +60,7 @@
                     <thead><tr><th scope="col">Point</th><th scope="col" class="num">height</th><th scope="col" class="num">±</th></tr></thead>
                     <tbody>@foreach ($sheet->others as $known)<tr><th scope="row">{{ $state->level->readings->name($known->point->key()) }}</th>
                         <td class="num strong"><x-length :of="$known->height" :plan="$plan" /></td>
-                        <td class="num muted">{{ $known->sigma > 0 ? number_format($known->within()->inMillimetres(), 1) : 'as chosen' }}</td></tr>
+                        <td class="num muted">{{ $known->sigma > 0 ? Typeset::number($known->within()->inMillimetres(), 1) : 'as chosen' }}</td></tr>
                         @endforeach</tbody>
                 </table>
             @endif
@@ -126,7 +126,7 @@
                     <h2>Read the rod</h2>
                     <x-entry-form kind="rod" name="rod">
                         <x-posts name="post" form="rod" label="Rod stands at" :posts="$plan->grid->posts" :value="$form->on"
-                            :more="['Benchmark' => 'the benchmark: '.$state->level->benchmark->name]" />
+                            :more="$site->benchmarkChoice()" />
                         <x-field name="set_up" form="rod" label="From set-up" :value="$form->setUp" />
                         <x-field name="rod" form="rod" label="The rod reads" :unit="$unit" wide />
                         @if (session('asks_sure') === 'set_up')<label class="tick"><input type="checkbox" name="sure"
@@ -154,7 +154,7 @@
                                 is the
                             beam less what the rod reads there: the height-of-instrument rule. All readings of all instruments are adjusted together
                             by least squares, each weighted by what it is good for; a laser’s rod counts as good to
-                            {{ number_format(Laser::sigma(), 1) }} mm at 15 m.</p></details>
+                            {{ Typeset::number(Laser::sigma(), 1) }} mm at 15 m.</p></details>
                     @endif
                 </section>
                 <details class="change" @if ($form->difference !== null || old('form') === 'difference') open @endif @if ($form->difference !== null)
@@ -195,7 +195,7 @@
                                     <td>{{ $row->from }}</td>
                                 <td class="num strong">{!! $row->read->isNegative() ? '−' : '' !!}<x-length :of="$row->read->magnitude()"
                                 :plan="$plan" /></td><td class="num">{{ $row->off === null ? '—' : ($row->state === 'unchecked' ? '—'
-                                : number_format($row->off->inMillimetres(), 1)) }}</td>
+                                : Typeset::number($row->off->inMillimetres(), 1)) }}</td>
                                 <td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td></tr>@endforeach</tbody>
                         </table>
                         <p class="hint">“Off” is the reading less what all others say. Choose a line to read it again; a wrong one is struck in the <a

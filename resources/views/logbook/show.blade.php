@@ -23,7 +23,6 @@
                     <thead><tr><th scope="col" class="num">No.</th><th scope="col">What</th><th scope="col">When and who</th>
                         <th scope="col" class="no-print"><span class="vh">Strike</span></th></tr></thead>
                     <tbody>
-                        @php($strike = route('logbook', $job).'?strike=')
                         @foreach ($lines->lines as $line)
                             <tr class="is-{{ $line->standing }}" id="entry-{{ $line->entry->sequence }}">
                                 <td class="num">{{ $line->entry->sequence }}</td>
@@ -31,7 +30,7 @@
                                     class="muted">{{ $line->standingWords }}</span>@endif</td>
                                 <td>{{ $line->when }}<br><span class="muted">{{ $line->who }}, plan {{ $line->entry->planRevision }}</span></td>
                                 <td class="no-print">@if ($line->standing === 'counts' || $line->standing === 'old')<a
-                                    href="{{ $strike.$line->entry->sequence }}#strike"
+                                    href="{{ route('logbook', [$job, 'strike' => $line->entry->sequence]) }}#strike"
                                     aria-label="{{ $line->entry->payload instanceof Strike ? 'Undo' : 'Strike' }} entry
                                     {{ $line->entry->sequence }}">{{ $line->entry->payload instanceof Strike ? 'Undo' : 'Strike' }}</a>@endif</td>
                                     </tr>
@@ -45,12 +44,11 @@
         <div class="side-work">
             <x-move :site="$site" />
             <x-quick-line :site="$site" />
-            @php($target = (int) (old('sequence') ?? request('strike')))
             <x-helper />
             <section id="strike">
                 <h2>Strike an entry</h2>
                 <x-entry-form kind="strike" name="strike">
-                    <x-field name="sequence" form="strike" label="Number" :value="$target ?: ''" inputmode="numeric" />
+                    <x-field name="sequence" form="strike" label="Number" :value="request()->integer('strike') ?: ''" inputmode="numeric" />
                     <x-field name="reason" form="strike" label="Why it no longer counts" wide />
                     <button class="button button-second">Strike it</button>
                     <p class="hint">It stays in the book, struck. Striking the strike brings it back.</p>

@@ -15,33 +15,38 @@ body { margin: 0; font-family: 'DejaVu Sans'; font-size: 8pt; color: #14201a; }
 b { font-size: 10pt; }
 </style></head>
 <body>
-@php($pages = array_chunk(array_keys($strips->strips), $strips->perPage)) @php($m = $strips::MARGIN) @php($bottom = $strips->paper->height() - $m - 4)
-@foreach ($pages as $n => $onPage)
+@foreach ($strips->pages() as $n => $onPage)
     <div class="page {{ $loop->last ? 'last' : '' }}">
-        <div class="at" style="left: {{ $m }}mm; top: {{ $m - 6 }}mm;">@if ($job->copy_of)Copy of {{ $job->copy_of }}. @endif{{ $job->name }}:
-            {{ $strips->title }}, sheet {{ $n + 1 }} of {{ count($pages) }}. Print in full size (100 %, no fitting), then check both bars with a
+        <div class="at" style="left: {{ $strips::MARGIN }}mm; top: {{ $strips::MARGIN - 6 }}mm;">@if ($job->copy_of)Copy of {{ $job->copy_of }}.
+            @endif{{ $job->name }}:
+            {{ $strips->title }}, sheet {{ $n + 1 }} of {{ count($strips->pages()) }}. Print in full size (100 %, no fitting), then check both bars
+                with a
             tape.</div>
-        <div class="bar" style="left: {{ $m }}mm; top: {{ $m }}mm; width: 100mm;"></div>
-            <div class="at" style="left: {{ $m + 102 }}mm; top: {{ $m - .5 }}mm;">100 mm</div>
-        <div class="bar" style="left: {{ $m }}mm; top: {{ $m + 6 }}mm; width: 101.6mm;"></div>
-            <div class="at" style="left: {{ $m + 104 }}mm; top: {{ $m + 5.5 }}mm;">4 in</div>
+        <div class="bar" style="left: {{ $strips::MARGIN }}mm; top: {{ $strips::MARGIN }}mm; width: 100mm;"></div>
+            <div class="at" style="left: {{ $strips::MARGIN + 102 }}mm; top: {{ $strips::MARGIN - .5 }}mm;">100 mm</div>
+        <div class="bar" style="left: {{ $strips::MARGIN }}mm; top: {{ $strips::MARGIN + 6 }}mm; width: 101.6mm;"></div>
+            <div class="at" style="left: {{ $strips::MARGIN + 104 }}mm; top: {{ $strips::MARGIN + 5.5 }}mm;">4 in</div>
         @foreach ($onPage as $strip)
-            @php($left = $strips->left($strip))
-            <div class="edge" style="left: {{ $left }}mm; top: {{ $bottom - $strips->each }}mm; height: {{ $strips->each }}mm;"></div>
-            <div class="line heavy" style="left: {{ $left }}mm; top: {{ $bottom }}mm; width: 26mm;"></div>
-            <div class="at" style="left: {{ $left + 27 }}mm; top: {{ $bottom - 3 }}mm;">{{ $strip === 0 ? $strips->zero : 'on top of strip '.$strip }}
+            <div class="edge" style="left: {{ $strips->left($strip) }}mm; top: {{ $strips->bottom() - $strips->each }}mm;
+                height: {{ $strips->each }}mm;"></div>
+            <div class="line heavy" style="left: {{ $strips->left($strip) }}mm; top: {{ $strips->bottom() }}mm; width: 26mm;"></div>
+            <div class="at" style="left: {{ $strips->left($strip) + 27 }}mm; top: {{ $strips->bottom() - 3 }}mm;">
+                {{ $strip === 0 ? $strips->zero : 'on top of strip '.$strip }}
                 </div>
-            <div class="line" style="left: {{ $left }}mm; top: {{ $bottom - $strips->each }}mm; width: 26mm;"></div>
-            <div class="at" style="left: {{ $left + 27 }}mm; top: {{ $bottom - $strips->each - 1 }}mm;">end of strip {{ $strip + 1 }}</div>
+            <div class="line" style="left: {{ $strips->left($strip) }}mm; top: {{ $strips->bottom() - $strips->each }}mm; width: 26mm;"></div>
+            <div class="at" style="left: {{ $strips->left($strip) + 27 }}mm; top: {{ $strips->bottom() - $strips->each - 1 }}mm;">end of strip
+                {{ $strip + 1 }}</div>
             @foreach ($strips->strips[$strip] as [$up, $height, $posts])
-                <div class="line heavy" style="left: {{ $left }}mm; top: {{ round($bottom - $up, 3) }}mm; width: 18mm;"></div>
-                <div class="at" style="left: {{ $left + 19 }}mm; top: {{ round($bottom - $up, 3) - 5 }}mm; width: 38mm;">
+                <div class="line heavy" style="left: {{ $strips->left($strip) }}mm; top: {{ round($strips->bottom() - $up, 3) }}mm; width: 18mm;">
+                    </div>
+                <div class="at" style="left: {{ $strips->left($strip) + 19 }}mm; top: {{ round($strips->bottom() - $up, 3) - 5 }}mm; width: 38mm;">
                     <b>{{ $height }}</b><br>{{ Str::limit($posts, 40, '…') }}</div>
             @endforeach
         @endforeach
     </div>
 @endforeach
-@if ($pages === [])<div class="page last"><div class="at" style="left: 20mm; top: 20mm;">There is nothing to mark yet: decide the tops first.</div>
+@if ($strips->pages() === [])<div class="page last"><div class="at" style="left: 20mm; top: 20mm;">There is nothing to mark yet: decide
+    the tops first.</div>
     </div>@endif
 </body>
 </html>

@@ -1,9 +1,5 @@
 @use('Aequus\Words\Names')
 @use('Illuminate\Support\Str')
-@php
-    $plan = $site->plan; $state = $site->state; $handover = $state->handover(); $write = fn ($length) => $length === null ? '—' : $plan->write($length);
-    $zone = new DateTimeZone($job->zone); $met = fn (?bool $is) => $is === null ? 'not measured' : ($is ? 'met' : 'NOT met');
-@endphp
 <!DOCTYPE html>
 <html lang="en">
 <head><meta charset="utf-8"><title>Record, {{ $job->name }}</title>
@@ -27,14 +23,15 @@ thead { display: table-header-group; } th { font-size: 7.5pt; } tr { page-break-
 @if ($job->copy_of)<p><b>{{ $job->copyLine() }}</b></p>@endif
 <p>{{ $job->place ? $job->place.'. ' : '' }}{{ Names::of($plan->kind) }}, {{ Str::plural('post', count($plan->grid->posts), prependCount: true) }},
     plan revision {{ $job->revision->number }}.
-    @if ($handover->given)Handed over to {{ $handover->given->to }}.{{ $handover->given->remark ? ' '.$handover->given->remark
+    @if ($state->handover()->given)Handed over to
+        {{ $state->handover()->given->to }}.{{ $state->handover()->given->remark ? ' '.$state->handover()->given->remark
         : '' }}@elseif ($changed)Handed over under an earlier plan; this one was not taken over yet.@else Not handed over yet.@endif
-    @if ($handover->incomplete() !== [])In the book a depth, a plumb reading or a cut is missing at
-        {{ implode(', ', $handover->incomplete()) }}.@endif</p>
+    @if ($state->handover()->incomplete() !== [])In the book a depth, a plumb reading or a cut is missing at
+        {{ implode(', ', $state->handover()->incomplete()) }}.@endif</p>
 <h2>Tolerances</h2>
 <table><thead><tr><th>What</th><th>Number</th><th>Verdict</th></tr></thead>
 <tbody>@foreach ($sheet->tolerances as [$what, $number, $is])<tr><td>{{ $what }}</td><td>{{ $number }}</td>
-    <td class="{{ $is === false ? 'no' : '' }}">{{ $met($is) }}</td></tr>@endforeach
+    <td class="{{ $is === false ? 'no' : '' }}">{{ $sheet->met($is) }}</td></tr>@endforeach
 <tr><td>Spans of beams and joists</td><td>not checked by this tool</td><td>rely on the table or engineer named on site</td></tr></tbody></table>
 <h2>Plan as built</h2>
 <p>Lines lead from the plan’s place to where a post really stands, {{ $built->factor }} times enlarged. Filled squares are proved plumb.</p>
@@ -45,12 +42,13 @@ thead { display: table-header-group; } th { font-size: 7.5pt; } tr { page-break-
 <h2>Every post, plan against what was measured</h2>
 <table><thead><tr><th>Post</th><th>Held</th><th>depth asked</th><th>dug</th><th>Depth</th><th>top out by</th><th>Plumb</th><th>cut mark</th>
     <th>Cut</th><th>Who and when</th></tr></thead>
-<tbody>@foreach ($handover->records as $record)<tr><td><b>{{ $record->post->label }}</b></td>
-    <td>{{ Names::of($plan->holdOf($record->post->id)) }}</td><td class="n">{{ $write($record->depthRequired) }}</td>
-    <td class="n">{{ $write($record->depthDug) }}</td><td>{{ $record->deepEnough === null ? '—' : ($record->deepEnough ? 'enough' : 'short') }}</td>
-    <td class="n">{{ $write($record->outOfPlumb) }}</td><td>{{ $record->plumb === null ? '—' : ($record->plumb ? 'within' : 'leans') }}</td>
-    <td class="n">{{ $write($record->cutMark) }}</td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td>
-    <td>{{ $record->last ? implode(', ', $record->by).', '.$record->last->setTimezone($zone)->format('j M Y') : '' }}</td></tr>
+<tbody>@foreach ($state->handover()->records as $record)<tr><td><b>{{ $record->post->label }}</b></td>
+    <td>{{ Names::of($plan->holdOf($record->post->id)) }}</td><td class="n">{{ $sheet->figure($record->depthRequired) }}</td>
+    <td class="n">{{ $sheet->figure($record->depthDug) }}</td>
+        <td>{{ $record->deepEnough === null ? '—' : ($record->deepEnough ? 'enough' : 'short') }}</td>
+    <td class="n">{{ $sheet->figure($record->outOfPlumb) }}</td><td>{{ $record->plumb === null ? '—' : ($record->plumb ? 'within' : 'leans') }}</td>
+    <td class="n">{{ $sheet->figure($record->cutMark) }}</td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td>
+    <td>{{ $record->last ? implode(', ', $record->by).', '.$record->last->setTimezone(new DateTimeZone($job->zone))->format('j M Y') : '' }}</td></tr>
 @if ($record->remarks !== [])<tr><td></td><td colspan="9">{{ implode('; ', $record->remarks) }}</td></tr>@endif @endforeach</tbody></table>
 @foreach ($sheet->also as $about => $says)<p><b>{{ $about }}.</b> {{ implode('; ', $says) }}.</p>@endforeach
 @if ($sheet->decisions !== [])<h2>Decisions and their reasons</h2><ul>@foreach ($sheet->decisions as $decision)<li>{{ $decision }}</li>

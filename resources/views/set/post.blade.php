@@ -1,62 +1,35 @@
-@use('Aequus\Guide\Guide')
-@use('Aequus\Guide\Move\Scope')
 @use('Aequus\Logbook\Book\DecisionAbout')
 @use('Aequus\Logbook\Kind\EntryKind')
 @use('Aequus\Site\PourPoint')
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
+@use('App\View\Typeset')
 @use('Illuminate\Support\Str')
-@php
-    $label = $post->label;
-    $stands = $state->standing($post); $hold = $plan->holdOf($post->id); $dug = $state->footing->asDug($post);
-    $move = Guide::next($state, Scope::post($post));
-    $order = array_values($state->walk()); $here = array_search($post, $order, false);
-    $after = $order[($here + 1) % count($order)]; $before = $order[($here - 1 + count($order)) % count($order)];
-    // Its own next move leads to the form it asks for; on a walk round the walk does.
-    $asks = match (true) {
-        $walk !== null => ['standing' => EntryKind::PostSet, 'filled' => EntryKind::Filled][$walk->what] ?? EntryKind::Plumb,
-        $move !== null && in_array($move->asks, [EntryKind::Hole, EntryKind::PostSet, EntryKind::Plumb, EntryKind::Ready, EntryKind::CrossChecked, EntryKind::Filled, EntryKind::Top, EntryKind::PostCut], true) => $move->asks,
-        $stands->set => EntryKind::Plumb,
-        default => null,
-    };
-    $pours = $dug !== null && $hold->isDug() && ($asks === EntryKind::Filled || ($state->filling($post)->isBegun() && ! $state->filling($post)->isDone()));
-    $forms = array_filter([
-        'set.forms.hole' => ['a hole as dug', EntryKind::Hole, $state->footing->required($post) !== null && ! $stands->set],
-        'set.forms.standing' => ['the post stands', EntryKind::PostSet, ! $stands->set],
-        'set.forms.plumb' => ['a face with the level', EntryKind::Plumb, $stands->set],
-        'set.forms.ready' => ['ready to fill?', EntryKind::Ready, $dug !== null && ! $state->isFilled($post)],
-        'set.forms.check' => ['one measure again, another way', EntryKind::CrossChecked, $dug !== null && ! $state->isFilled($post)],
-        'set.forms.filled' => ['the fill', EntryKind::Filled, $dug !== null],
-        'set.forms.top' => ['its top', EntryKind::Top, $plan->tops !== null && $stands->set],
-        'set.forms.cut' => ['the cut', EntryKind::PostCut, $plan->tops !== null && ! $state->cut->isCut($post) && $state->hindersCut($post) === null],
-        'set.forms.twist' => ['twist', EntryKind::Twist, $stands->set],
-    ], fn ($form) => $form[2]);
-    $open = collect($forms)->search(fn ($form) => $form[1] === $asks);
-@endphp
-<x-layout :title="'Post '.$label" :site="$site" :phase="$phase">
+<x-layout :title="'Post '.$post->label" :site="$site" :phase="$phase">
     <div class="yard">
         <header class="yard-head">
-            <a class="button button-small button-second" href="{{ route('set.post', [$job, $before->label]) }}"
-                aria-label="Previous post, {{ $before->label }}">‹ {{ $before->label }}</a>
-            <h1>{{ $label }}</h1>
-            <p>{{ $stands->set ? 'set' : 'not set' }}{{ $state->isFilled($post) ? ', filled' : '' }}{{ $state->cut->isCut($post) ? ', cut'
-                : '' }}<br>{{ Names::of($plan->roleOf($post)) ?: Names::of($hold) }}</p>
-            <a class="button button-small button-second" href="{{ route('set.post', [$job, $after->label]) }}"
-                aria-label="Next post, {{ $after->label }}">{{ $after->label }} ›</a>
+            <a class="button button-small button-second" href="{{ route('set.post', [$job, $page->before->label]) }}"
+                aria-label="Previous post, {{ $page->before->label }}">‹ {{ $page->before->label }}</a>
+            <h1>{{ $post->label }}</h1>
+            <p>{{ $page->standing() }}<br>{{ Names::of($plan->roleOf($post)) ?: Names::of($page->hold) }}</p>
+            <a class="button button-small button-second" href="{{ route('set.post', [$job, $page->after->label]) }}"
+                aria-label="Next post, {{ $page->after->label }}">{{ $page->after->label }} ›</a>
         </header>
-        @if ($walk)<p class="walk-line" role="status"><b>Round: {{ $walk->inWords() }}</b> {{ $walk->done }} of {{ $walk->of }} done. <a
-            href="{{ route('set.post', [$job, $label]) }}">Leave the round</a></p>@endif
-        @if ($move)
-            <x-move :site="$site" :move="$move" :here="$move->phase" :heading="'Next move at '.$label">
-                @if ($move->asks === EntryKind::Decision)<p><a class="button" href="{{ route($move->phase->value, $job) }}">Go there</a></p>
-                @elseif ($move->asks === $asks && $open)<div id="entry">@include($open)</div>@endif
+        @if ($page->walk)<p class="walk-line" role="status"><b>Round: {{ $page->walk->inWords() }}</b> {{ $page->walk->done }} of
+            {{ $page->walk->of }} done. <a
+            href="{{ route('set.post', [$job, $post->label]) }}">Leave the round</a></p>@endif
+        @if ($page->move)
+            <x-move :site="$site" :move="$page->move" :here="$page->move->phase" :heading="'Next move at '.$post->label">
+                @if ($page->move->asks === EntryKind::Decision)<p><a class="button" href="{{ route($page->move->phase->value, $job) }}">Go
+                    there</a></p>
+                @elseif ($page->move->asks === $page->asks && $page->open())<div id="entry">@include($page->open())</div>@endif
             </x-move>
-            @if ($site->next && $site->next != $move)<p class="hint">Next move of the job: <a class="jump"
+            @if ($site->next && $site->next != $page->move)<p class="hint">Next move of the job: <a class="jump"
                 href="{{ route($site->next->phase->value, $job) }}"><x-words :say="$site->speech->say($site->next->do)" /></a></p>@endif
         @else
             <x-move :site="$site" :here="$phase" />
         @endif
-        @if ($stands->set)
+        @if ($page->stands->set)
             <div class="vials">
                 @foreach ($lean->vials as $vial)
                     <div class="vial-card">
@@ -87,22 +60,20 @@
                 @endif
             </div>
         @endif
-        @foreach ($forms as $view => [$words, $kind])
-            @if ($kind === $asks && $kind !== $move?->asks)<section id="entry">@include($view)</section>@endif
-        @endforeach
-        @if ($pours)@include('set.pour', ['now' => true])@endif
+        @if ($page->opensApart())<section id="entry">@include($page->open())</section>@endif
+        @if ($page->pours)@include('set.pour', ['now' => true])@endif
         <section>
-            <h2>What is known of {{ $label }}</h2>
+            <h2>What is known of {{ $post->label }}</h2>
             <dl class="facts facts-post">@foreach ($sheet->facts as $fact)<div><dt>{{ $fact->about }}</dt>
                 <dd>@if ($fact->state)<span class="state state-{{ $fact->state }}"><span><x-words :say="$fact->says" /></span></span>@else<x-words
                 :say="$fact->says" />@endif</dd></div>@endforeach</dl>
             @foreach ($sheet->remarks as $remark)<p class="remark">“{{ $remark->text }}”</p>@endforeach
             <div class="pictures">@foreach ($sheet->pictures as $picture)<figure><a href="{{ route('pictures.show', [$job, $picture->fingerprint]) }}"
                 hx-boost="false"><img src="{{ route('pictures.show', [$job, $picture->fingerprint, 'small' => 1]) }}"
-                alt="{{ $picture->says ?: 'Picture of '.$label }}" loading="lazy" width="160"></a><figcaption>{{ $picture->says }}</figcaption>
+                alt="{{ $picture->says ?: 'Picture of '.$post->label }}" loading="lazy" width="160"></a><figcaption>{{ $picture->says }}</figcaption>
                 </figure>@endforeach</div>
         </section>
-        @if ($dug !== null && ! $state->isFilled($post) && $hold->isDug())
+        @if ($page->hasFill() && ! $page->isFilled())
             <section class="{{ $sheet->ready->isReady() ? 'ready' : '' }}">
                 <h2>{{ $sheet->ready->isReady() ? 'Ready to fill' : 'Not ready to fill' }}</h2>
                 <ul class="plain checks">@foreach ($sheet->ready->points as $point => $is)
@@ -110,17 +81,17 @@
                     : ': missing' }}</span></li>@endforeach</ul>
             </section>
         @endif
-        @if ($dug !== null && $hold->isDug() && ! $pours)@include('set.pour', ['now' => false])@endif
-        @foreach ($forms as $view => [$words, $kind])
-            @if ($kind !== $asks)<details class="change"><summary>Write down {{ $words }}</summary>@include($view)</details>@endif
+        @if ($page->hasFill() && ! $page->pours)@include('set.pour', ['now' => false])@endif
+        @foreach ($page->forms as $view => [$words, $kind])
+            @if ($kind !== $page->asks)<details class="change"><summary>Write down {{ $words }}</summary>@include($view)</details>@endif
         @endforeach
-        <details class="change" @if ($errors->has('picture')) open @endif><summary>A picture of {{ $label }}</summary>
+        <details class="change" @if ($errors->has('picture')) open @endif><summary>A picture of {{ $post->label }}</summary>
             <form method="post" action="{{ route('entry', [$job, 'picture']) }}" enctype="multipart/form-data" class="entry" data-picture
                 hx-request='{"timeout":180000}'>
                 @csrf
                 <input type="hidden" name="client_id" value="{{ Str::ulid() }}"><input type="hidden" name="form" value="picture">
-                <input type="hidden" name="post" value="{{ $label }}"><input type="hidden" name="phase"
-                    value="{{ $state->cut->isCut($post) ? 'cut' : ($stands->set ? 'set' : 'footing') }}">
+                <input type="hidden" name="post" value="{{ $post->label }}"><input type="hidden" name="phase"
+                    value="{{ $page->phase() }}">
                 <div class="field field-wide {{ $errors->has('picture') ? 'is-refused' : '' }}"><label for="picture-file">Picture</label>
                     <p class="hint" id="picture-hint">JPEG, PNG or WebP up to 20 MB. It is made smaller; where it was taken is not kept.</p>
                     @error('picture')<p class="refusal" id="picture-refusal">{{ $message }}</p>@enderror
@@ -131,23 +102,24 @@
                 <button class="button button-second">Keep it</button>
             </form>
         </details>
-        <details class="change"><summary>A remark on {{ $label }}</summary>
+        <details class="change"><summary>A remark on {{ $post->label }}</summary>
             <x-entry-form kind="remark" name="remark">
-                <input type="hidden" name="post" value="{{ $label }}">
+                <input type="hidden" name="post" value="{{ $post->label }}">
                 <x-field name="text" form="remark" label="Remark" wide />
                 <button class="button button-second">Write it down</button>
             </x-entry-form>
         </details>
-        @if (! $stands->lean->isUnread())
+        @if (! $page->stands->lean->isUnread())
             <details class="why"><summary>Why so much at the top?</summary>
-                <p>The readings come to {{ number_format($stands->lean->size() * 1000, 2) }} in 1000; the limit is 1 in
-                    {{ $plan->tolerances->plumbOneIn }}, that is {{ number_format(1000 / $plan->tolerances->plumbOneIn, 2) }}. While the hole is open
-                    the post turns about its foot, after the fill about grade: the top is <x-length :of="$stands->topAbovePivot()" :plan="$plan"
-                    /> above that, the brace, at two thirds of the standing post, <x-length :of="$stands->braceAbovePivot()" :plan="$plan"
+                <p>The readings come to {{ Typeset::number($page->stands->lean->size() * 1000, 2) }} in 1000; the limit is 1 in
+                    {{ $plan->tolerances->plumbOneIn }}, that is {{ Typeset::number(1000 / $plan->tolerances->plumbOneIn, 2) }}. While the hole is
+                        open
+                    the post turns about its foot, after the fill about grade: the top is <x-length :of="$page->stands->topAbovePivot()" :plan="$plan"
+                    /> above that, the brace, at two thirds of the standing post, <x-length :of="$page->stands->braceAbovePivot()" :plan="$plan"
                     />. Out of plumb is slope times height.</p></details>
-            @if (! $stands->isWithin())<x-decide :site="$site" :about="DecisionAbout::AcceptLean" :post="$post" />@endif
+            @if (! $page->stands->isWithin())<x-decide :site="$site" :about="DecisionAbout::AcceptLean" :post="$post" />@endif
         @endif
-        <x-cautions :step="$stands->set ? Step::Standing : Step::Setting" :site="$site" :post="$post" />
+        <x-cautions :step="$page->stands->set ? Step::Standing : Step::Setting" :site="$site" :post="$post" />
         <x-quick-line :site="$site" />
     </div>
 </x-layout>

@@ -10,7 +10,7 @@
             @else
                 <h1>{{ $again->cannot() === [] ? 'The difference can be taken up' : 'Not everything can be taken up' }}</h1>
                 <p class="verdict-why">The plan is laid over {{ count($again->cast) === 1 ? 'the one pier' : count($again->cast).' piers or posts' }}
-                    as cast{{ abs($again->turn) > 1e-6 ? ', turned by '.number_format(abs($again->turn) * 1000, 2).' mm in a metre' : '' }}. What is
+                    as cast{{ abs($again->turn) > 1e-6 ? ', turned by '.Typeset::number(abs($again->turn) * 1000, 2).' mm in a metre' : '' }}. What is
                     left at each of them its anchor or notch takes; every other post gets a new mark.
                     @foreach ($again->cannot() as $taken){{ $taken->post->label }} would need <x-length :of="$taken->size()" :plan="$plan"
                         />, and {{ $taken->isDug ? 'its hole leaves' : 'an anchor may shift' }} <x-length :of="$taken->most" :plan="$plan"
@@ -36,9 +36,10 @@
                         class="state state-{{ $taken->can() ? 'fits' : 'out' }}">{{ $taken->can() ? ($taken->isDug ? 'yes, its hole leaves room'
                         : 'yes, not dug') : 'no, its hole is too narrow' }}</span></td></tr>@endforeach</tbody></table>
                 <details class="why"><summary>Why?</summary>
-                    <p>{{ count($again->cast) === 1
-                    ? 'One pier says where the plan lies, not how it is turned: everything shifts with it and the strings keep their direction.' :
-                    'The plan is turned and shifted, never stretched, so that the squares of what is left at the cast ones add up to the least: θ = atan2(Σ(p×q), Σ(p·q)) about their two centres.' }} A round hole leaves (diameter − post across its corners) / 2 − cover.</p>
+                    <p>@if (count($again->cast) === 1)One pier says where the plan lies, not how it is turned: everything shifts with it and the
+                        strings keep their direction.@else The plan is turned and shifted, never stretched, so that the squares of what is left at
+                        the cast ones add up to the least: θ = atan2(Σ(p×q), Σ(p·q)) about their two centres.@endif A round hole leaves
+                        (diameter − post across its corners) / 2 − cover.</p>
                     </details>
             @endif
         </section>

@@ -57,7 +57,8 @@
                         <tr class="{{ TapeClass::from($class) === $plan->layout->tape ? 'row-chosen' : '' }}">
                             <th scope="row">{{ Names::of(TapeClass::from($class)) }}</th>
                         <td class="num strong"><x-length :of="$ring" :plan="$plan" /></td>
-                        <td><span class="state state-{{ $ring->isLongerThan($plan->tolerances->squareness) ? 'out' : 'fits' }}">{{ $ring->isLongerThan($plan->tolerances->squareness)
+                        <td><span class="state state-{{ $ring->isLongerThan($plan->tolerances->squareness) ? 'out'
+                            : 'fits' }}">{{ $ring->isLongerThan($plan->tolerances->squareness)
                         ? 'not enough' : 'enough' }}</span></td></tr>@endforeach</tbody>
                 </table>
                 <div class="tables-side">

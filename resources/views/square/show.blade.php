@@ -89,7 +89,8 @@
                             <th scope="col">Stands</th></tr></thead>
                         <tbody>
                             @foreach ($sheet->rows as $row)
-                                <tr class="row-{{ $row->state }}{{ $form->isOpenFor($row) ? ' row-now' : '' }}{{ $stake && $row->touches($stake) ? ' row-marked' : '' }}"><th scope="row"><a
+                                <tr class="row-{{ $row->state }}{{ $form->isOpenFor($row) ? ' row-now' : '' }}{{ $stake && $row->touches($stake)
+                                    ? ' row-marked' : '' }}"><th scope="row"><a
                                     href="{{ route('square', [$job, 'pull' => $row->key]) }}#entry">{{ $row->label() }}</a></th>
                                     <td class="num {{ $row->read ? 'strong' : 'muted' }}">{!! $row->figure($plan->notation) !!}</td>
                                     <td class="num">{!! $row->misfit($plan->notation) !!}</td>

@@ -1,18 +1,15 @@
 @use('Illuminate\Support\Str')
 @props(['model', 'site' => null, 'link' => null, 'says' => 'Plan seen from above'])
-@php
-    $frame = $model->frame;
-    $sides = $model->plan->sides;
-    $way = $link ? route($link, [$site->job, '~']) : '';
-@endphp
 <figure class="drawing">
-    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" width="{{ $frame->onPhone }}" class="plan-drawing" role="group"
+    <svg viewBox="0 0 {{ $model->frame::WIDTH }} {{ $model->frame->height }}" width="{{ $model->frame->onPhone }}" class="plan-drawing" role="group"
         aria-label="{{ $says }}, {{ Str::plural('post', count($model->posts), prependCount: true) }}" data-roving>
-        <text class="side" x="{{ $frame::WIDTH / 2 }}" y="20" text-anchor="middle">{{ $sides->plusY }} side</text>
-        <text class="side" x="{{ $frame::WIDTH / 2 }}" y="{{ $frame->height - 8 }}" text-anchor="middle">{{ $sides->minusY }} side</text>
-        <text class="side" transform="translate(16 {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->minusX }} side</text>
-        <text class="side" transform="translate({{ $frame::WIDTH - 8 }} {{ $frame->height / 2 }}) rotate(-90)"
-            text-anchor="middle">{{ $sides->plusX }} side</text>
+        <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="20" text-anchor="middle">{{ $model->plan->sides->plusY }} side</text>
+        <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="{{ $model->frame->height - 8 }}"
+            text-anchor="middle">{{ $model->plan->sides->minusY }} side</text>
+        <text class="side" transform="translate(16 {{ $model->frame->height / 2 }}) rotate(-90)"
+            text-anchor="middle">{{ $model->plan->sides->minusX }} side</text>
+        <text class="side" transform="translate({{ $model->frame::WIDTH - 8 }} {{ $model->frame->height / 2 }}) rotate(-90)"
+            text-anchor="middle">{{ $model->plan->sides->plusX }} side</text>
         @foreach ($model->bands as $band)
             <polyline class="band band-{{ $band->colour }}" points="{{ $band->points }}" stroke-width="{{ $band->width }}" />
             <polyline class="service service-{{ $band->colour }}" points="{{ $band->points }}" />
@@ -27,17 +24,20 @@
             <line class="{{ $line->class }}" x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" />
         @endforeach
         @foreach ($model->leftOut as $point)
-            <path class="left-out" d="M{{ $frame->x($point->x) - 5 }} {{ $frame->y($point->y) - 5 }} l10 10 m0 -10 l-10 10" />
+            <path class="left-out" d="M{{ $model->frame->x($point->x) - 5 }} {{ $model->frame->y($point->y) - 5 }} l10 10 m0 -10 l-10 10" />
         @endforeach
         @foreach ($model->posts as $p)
-            <a class="post post-{{ $p->shape }} {{ $p->next ? 'post-next' : '' }}" @if ($link) href="{{ str_replace('~', $p->post->label, $way) }}"
+            <a class="post post-{{ $p->shape }} {{ $p->next ? 'post-next' : '' }}" @if ($link)
+                href="{{ route($link, [$site->job, $p->post->label]) }}"
                 @else tabindex="0" role="img" @endif aria-label="{{ $p->post->label }}: {{ $p->words }}">
                 @if ($p->next)<circle class="halo" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->holeRadius + 7 }}" />@endif
-                <circle class="reach" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $frame->reach }}" />
+                <circle class="reach" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->frame->reach }}" />
                 <rect class="hole" x="{{ $p->x - $model->holeRadius }}" y="{{ $p->y - $model->holeRadius }}" width="{{ 2 * $model->holeRadius }}"
                     height="{{ 2 * $model->holeRadius }}" rx="{{ $model->plan->hole->isSquare ? 0 : $model->holeRadius }}" />
                 @if ($p->shape === 'leaning')
-                    <path class="stake" d="M{{ $p->x }} {{ $p->y - $model->postWidth * 0.8 }} l{{ $model->postWidth * 0.8 }} {{ $model->postWidth * 0.8 }} l-{{ $model->postWidth * 0.8 }} {{ $model->postWidth * 0.8 }} l-{{ $model->postWidth * 0.8 }} -{{ $model->postWidth * 0.8 }} z" />
+                    <path class="stake" d="M{{ $p->x }} {{ $p->y - $model->postWidth * 0.8 }}
+                        l{{ $model->postWidth * 0.8 }} {{ $model->postWidth * 0.8 }} l-{{ $model->postWidth * 0.8 }} {{ $model->postWidth * 0.8 }}
+                        l-{{ $model->postWidth * 0.8 }} -{{ $model->postWidth * 0.8 }} z" />
                 @elseif ($model->plan->post->round)
                     <circle class="stake" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->postWidth / 2 }}" />
                 @else
@@ -45,7 +45,8 @@
                         width="{{ $model->postWidth }}" height="{{ $model->postDepth }}" />
                 @endif
                 @if ($p->shape === 'short')
-                    <path class="cross" d="M{{ $p->x - $model->holeRadius * .7 }} {{ $p->y - $model->holeRadius * .7 }} l{{ $model->holeRadius * 1.4 }} {{ $model->holeRadius * 1.4 }}" />@endif
+                    <path class="cross" d="M{{ $p->x - $model->holeRadius * .7 }} {{ $p->y - $model->holeRadius * .7 }}
+                        l{{ $model->holeRadius * 1.4 }} {{ $model->holeRadius * 1.4 }}" />@endif
                 @if ($p->shape === 'cut')<path class="sawn" d="M{{ $p->x - $model->holeRadius }} {{ $p->y }} h{{ $model->holeRadius * 2 }}" />@endif
                 <text class="post-label" x="{{ $p->x + $model->holeRadius * .75 + 3 }}"
                     y="{{ $p->y + $model->holeRadius + 9 }}">{{ $p->post->label }}</text>
@@ -71,8 +72,7 @@
     </svg>
     @if ($model->legend)
         <figcaption class="legend">
-            @foreach ($model->legend as $item)
-                @php([$shape, $word] = explode('|', $item))
+            @foreach ($model->legend as $shape => $word)
                 <span>
                     <svg viewBox="0 0 24 16" width="24" height="16" aria-hidden="true">
                             <g class="post post-{{ $shape }}"><circle class="hole" cx="12" cy="8" r="7" />

@@ -1,8 +1,5 @@
 @use('Aequus\Words\Names')
 @props(['model', 'field' => null])
-@php($materials = ['gravel' => 'gravel', 'pad' => 'poured pad', 'block' => 'block', 'concrete' => 'concrete', 'earth' => 'earth, tamped', 'foam' => 'foam', 'tube' => 'pier in a tube'])
-@php($beside = ($first = $model->holes[0] ?? null) === null ? 6 : $first->x + $first->half + 6)
-@php($shown = collect($model->holes)->flatMap(fn ($hole) => $hole->fills)->filter(fn ($fill) => $fill->height > 0)->map(fn ($fill) => $fill->material)->unique())
 <figure class="drawing">
     <svg viewBox="0 0 {{ $model::WIDTH }} {{ $model::HEIGHT }}" width="{{ max(540, 60 * count($model->holes)) }}" class="section-drawing" role="group"
         aria-label="Section along {{ $model->choices[$model->shown] }}" data-roving>
@@ -29,14 +26,13 @@
                     width="{{ $fill->width }}" height="{{ $fill->height }}" />@endforeach
                 <rect class="timber {{ $hole->set ? '' : 'is-planned' }}" x="{{ $hole->timber->x }}" y="{{ $hole->timber->y }}"
                     width="{{ $hole->timber->width }}" height="{{ $hole->timber->height }}" />
-                @php($isLast = $loop->last && $loop->count > 1)
-                <text class="section-label" x="{{ $hole->x + ($isLast ? -1 : 1) * ($hole->half + 5) }}" y="{{ $hole->groundY - 8 }}" @if ($isLast)
+                <text class="section-label" x="{{ $hole->labelX() }}" y="{{ $hole->groundY - 8 }}" @if ($hole->isLast)
                     text-anchor="end" @endif>{{ $hole->post->label }}</text>
-                <text class="section-depth" x="{{ $hole->x + ($isLast ? -1 : 1) * ($hole->half + 5) }}" @if ($isLast) text-anchor="end" @endif
-                    y="{{ ($hole->groundY + $hole->requiredY) / 2 + ($isLast ? 29 : 5) }}">{!! $hole->depth !!}</text>
+                <text class="section-depth" x="{{ $hole->labelX() }}" @if ($hole->isLast) text-anchor="end" @endif
+                    y="{{ $hole->labelY() }}">{!! $hole->depth !!}</text>
             </g>
         @endforeach
-        @if ($model->frostLine)<polyline class="frost" points="{{ $model->frostLine }}" /><text class="frost-label" x="{{ $beside }}"
+        @if ($model->frostLine)<polyline class="frost" points="{{ $model->frostLine }}" /><text class="frost-label" x="{{ $model->beside() }}"
             y="{{ (float) explode(',', explode(' ', $model->frostLine)[0])[1] + 16 }}">frost line</text>@endif
         @if ($model->finishedY !== null)<line class="finished" x1="0" y1="{{ $model->finishedY }}" x2="{{ $model::WIDTH }}"
             y2="{{ $model->finishedY }}" /><text class="finished-label" x="{{ $model::WIDTH - 6 }}" y="{{ $model->finishedY - 5 }}"
@@ -51,13 +47,16 @@
                     y="{{ min($model::HEIGHT - 6, 20 + max($model->planeY, ...array_map(fn ($hole) => max($hole->bottomY, $hole->requiredY),
                     $model->holes))) }}">plane of the feet</text>
                 @if ($field && $model->planes !== [])
-                    <path class="plane-grip" d="M{{ $model::WIDTH - 26 }} {{ $model->planeY - 4 }}l10 -12l10 12zM{{ $model::WIDTH - 26 }} {{ $model->planeY + 4 }}l10 12l10 -12z" /><rect class="plane-reach" x="0" y="{{ $model->planeY - 30 }}" width="{{ $model::WIDTH }}" height="60" />@endif
+                    <path class="plane-grip"
+                        d="M{{ $model::WIDTH - 26 }} {{ $model->planeY - 4 }}l10 -12l10 12zM{{ $model::WIDTH - 26 }} {{ $model->planeY
+                            + 4 }}l10 12l10 -12z" /><rect class="plane-reach" x="0" y="{{ $model->planeY - 30 }}" width="{{ $model::WIDTH }}"
+                                height="60" />@endif
             </g>
         @endif
     </svg>
     <figcaption class="legend"><span>{{ (float) $model->factor === 1.0 ? 'heights and lengths drawn alike'
         : "heights drawn {$model->factor} times as large as lengths"
-        }}</span>@foreach ($materials as $material => $words)@if ($shown->contains($material))<span><svg class="swatch" viewBox="0 0 16 16"
-        aria-hidden="true"><rect class="fill-{{ $material }}" width="16" height="16" /></svg> {{ $words }}</span>@endif @endforeach<span><i
+        }}</span>@foreach ($model->materials() as $material => $words)<span><svg class="swatch" viewBox="0 0 16 16"
+        aria-hidden="true"><rect class="fill-{{ $material }}" width="16" height="16" /></svg> {{ $words }}</span> @endforeach<span><i
         class="box box-todig"></i> to dig</span><span><i class="box box-missing"></i> still missing</span></figcaption>
 </figure>

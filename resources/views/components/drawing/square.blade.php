@@ -1,24 +1,17 @@
 @use('Illuminate\Support\Str')
 @props(['model', 'site'])
-@php
-    $frame = $model->frame; $sides = $model->plan->sides; $here = route('square', $site->job);
-    $arrow = function (array $from, float $x, float $y): array {
-        $length = max(1.0, hypot($x - $from[0], $y - $from[1]));
-        [$ux, $uy] = [($x - $from[0]) / $length, ($y - $from[1]) / $length];
-        $r = fn (float $v): float => round($v, 1);
-
-        return [$r($x - 9 * $ux), $r($y - 9 * $uy), "{$r($x)},{$r($y)} {$r($x - 11 * $ux - 5 * $uy)},{$r($y - 11 * $uy + 5 * $ux)} {$r($x - 11 * $ux + 5 * $uy)},{$r($y - 11 * $uy - 5 * $ux)}"];
-    };
-@endphp
 <figure class="drawing">
-    <svg viewBox="0 0 {{ $frame::WIDTH }} {{ $frame->height }}" width="{{ $frame->onPhone }}" class="plan-drawing square-drawing" role="group"
+    <svg viewBox="0 0 {{ $model->frame::WIDTH }} {{ $model->frame->height }}" width="{{ $model->frame->onPhone }}" class="plan-drawing square-drawing"
+        role="group"
         aria-label="Working drawing from above, {{ Str::plural('stake', count($model->stakes), prependCount: true) }}. Arrow keys go from stake to
         stake, plus and minus enlarge, Shift with arrows moves the drawing." data-roving data-zoom>
-        <text class="side" x="{{ $frame::WIDTH / 2 }}" y="16" text-anchor="middle">{{ $sides->plusY }} side</text>
-        <text class="side" x="{{ $frame::WIDTH / 2 }}" y="{{ $frame->height - 6 }}" text-anchor="middle">{{ $sides->minusY }} side</text>
-        <text class="side" transform="translate(14 {{ $frame->height / 2 }}) rotate(-90)" text-anchor="middle">{{ $sides->minusX }} side</text>
-        <text class="side" transform="translate({{ $frame::WIDTH - 5 }} {{ $frame->height / 2 }}) rotate(-90)"
-            text-anchor="middle">{{ $sides->plusX }} side</text>
+        <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="16" text-anchor="middle">{{ $model->plan->sides->plusY }} side</text>
+        <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="{{ $model->frame->height - 6 }}"
+            text-anchor="middle">{{ $model->plan->sides->minusY }} side</text>
+        <text class="side" transform="translate(14 {{ $model->frame->height / 2 }}) rotate(-90)"
+            text-anchor="middle">{{ $model->plan->sides->minusX }} side</text>
+        <text class="side" transform="translate({{ $model->frame::WIDTH - 5 }} {{ $model->frame->height / 2 }}) rotate(-90)"
+            text-anchor="middle">{{ $model->plan->sides->plusX }} side</text>
         @foreach ($model->fixed as $line)
             <g class="fixed fixed-{{ $line->kind }}" role="img" aria-label="{{ $line->name }}"><path class="hatch" d="{{ $line->hatch }}" />
                 <line x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" /><text class="fixed-label"
@@ -40,10 +33,12 @@
             @foreach ($model->nails as [$x, $y])<circle class="nail" cx="{{ $x }}" cy="{{ $y }}" r="2.2" />@endforeach
         </g>
         @foreach ($model->readings as $reading)
-            <a class="reading" href="{{ $here }}?pull={{ $reading->key }}#entry" tabindex="-1" aria-label="{{ $reading->words }}" hx-boost="false">
+            <a class="reading" href="{{ route('square', $site->job) }}?pull={{ $reading->key }}#entry" tabindex="-1"
+                aria-label="{{ $reading->words }}" hx-boost="false">
                 @if ($reading->isTape)
                     <line class="tape-hit" x1="{{ $reading->x1 }}" y1="{{ $reading->y1 }}" x2="{{ $reading->x2 }}" y2="{{ $reading->y2 }}" />
-                        <line class="tape tape-{{ $reading->state }}{{ $reading->next ? ' tape-next' : '' }}{{ $reading->chosen ? ' tape-chosen' : '' }}" x1="{{ $reading->x1 }}" y1="{{ $reading->y1 }}" x2="{{ $reading->x2 }}" y2="{{ $reading->y2 }}" />
+                        <line class="tape tape-{{ $reading->state }}{{ $reading->next ? ' tape-next' : '' }}{{ $reading->chosen ? ' tape-chosen'
+                            : '' }}" x1="{{ $reading->x1 }}" y1="{{ $reading->y1 }}" x2="{{ $reading->x2 }}" y2="{{ $reading->y2 }}" />
                 @else
                     <path class="tape tape-{{ $reading->state }}{{ $reading->next ? ' tape-next' : '' }}"
                         d="M{{ $reading->x1 - $model->holeRadius - 4 }} {{ $reading->y1 - 5 }} v10 M{{ $reading->x1 + $model->holeRadius + 4 }}
@@ -53,9 +48,9 @@
         @endforeach
         @foreach ($model->stakes as $s)
             <a class="post is-{{ $s->shape }} {{ $s->next ? 'post-next' : '' }} {{ $s->chosen ? 'is-chosen' : '' }}"
-                href="{{ $here }}?stake={{ $s->post->label }}" aria-label="{{ $s->post->label }}: {{ $s->words }}">
+                href="{{ route('square', $site->job) }}?stake={{ $s->post->label }}" aria-label="{{ $s->post->label }}: {{ $s->words }}">
                 @if ($s->next)<circle class="halo" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->holeRadius + 6 }}" />@endif
-                <circle class="reach" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $frame->reach }}" />
+                <circle class="reach" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->frame->reach }}" />
                 <rect class="hole" x="{{ $s->x - $model->holeRadius }}" y="{{ $s->y - $model->holeRadius }}" width="{{ 2 * $model->holeRadius }}"
                     height="{{ 2 * $model->holeRadius }}" rx="{{ $model->plan->hole->isSquare ? 0 : $model->holeRadius }}" />
                 @if ($model->slackRadius)<circle class="slack" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->slackRadius }}" />@endif
@@ -67,9 +62,8 @@
                 @if ($s->shape === 'held')<path class="sawn-held" stroke="currentColor" stroke-width="2"
                     d="M{{ $s->x - $model->holeRadius }} {{ $s->y + $model->holeRadius + 3 }} h{{ 2 * $model->holeRadius }}" />@endif
                 @if ($s->stands)
-                    @php([$tailX, $tailY, $head] = $arrow($s->stands, $s->x, $s->y))
-                    <line class="move-arrow" x1="{{ $s->stands[0] }}" y1="{{ $s->stands[1] }}" x2="{{ $tailX }}" y2="{{ $tailY }}" />
-                        <polygon class="move-head" points="{{ $head }}" />
+                    <line class="move-arrow" x1="{{ $s->stands[0] }}" y1="{{ $s->stands[1] }}" x2="{{ $s->arrow()->x }}" y2="{{ $s->arrow()->y }}" />
+                        <polygon class="move-head" points="{{ $s->arrow()->head }}" />
                     <path class="stands" d="M{{ $s->stands[0] }} {{ $s->stands[1] - 6 }} l6 6 l-6 6 l-6 -6 z" />
                 @endif
             </a>
@@ -80,8 +74,7 @@
         </g>
     </svg>
     <figcaption class="legend">
-        @foreach ($model->legend as $item)
-            @php([$shape, $word] = explode('|', $item))
+        @foreach ($model->legend as $shape => $word)
             <span><svg viewBox="0 0 24 16" width="24" height="16" aria-hidden="true">
                 @if (str_starts_with($shape, 'tape'))<line class="tape tape-{{ substr($shape, 5) }}" x1="1" y1="8" x2="23" y2="8" />
                 @else<g class="post is-{{ $shape }}"><circle class="hole" cx="12" cy="8" r="7" /><rect class="stake" x="8.5" y="4.5" width="7"

@@ -1,4 +1,4 @@
 <x-entry-form kind="post_cut" name="cut">
-    <input type="hidden" name="post" value="{{ $label }}">
-    <button class="button button-yard">{{ $label }} is cut and sealed</button>
+    <input type="hidden" name="post" value="{{ $post->label }}">
+    <button class="button button-yard">{{ $post->label }} is cut and sealed</button>
 </x-entry-form>

@@ -1,5 +1,5 @@
-<h2>The hole of {{ $label }}</h2>
+<h2>The hole of {{ $post->label }}</h2>
 <x-entry-form kind="hole" name="hole">
-    <input type="hidden" name="post" value="{{ $label }}">
+    <input type="hidden" name="post" value="{{ $post->label }}">
     @include('footing.hole-fields', ['label' => 'Depth to the clean bottom'])
 </x-entry-form>

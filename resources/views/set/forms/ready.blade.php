@@ -3,12 +3,12 @@
 @use('Aequus\Words\Names')
 <h2>Before the fill</h2>
 @foreach (ReadyItem::cases() as $item)
-    @if (! ReadyToPour::isSeen($state, $item, $post) && (! $item->isForConcreteOnly() || $hold->isPoured()))
+    @if (! ReadyToPour::isSeen($state, $item, $post) && (! $item->isForConcreteOnly() || $page->hold->isPoured()))
         <x-entry-form kind="ready" :name="'ready-'.$item->value">
             <input type="hidden" name="item" value="{{ $item->value }}">
             <p class="field-wide"><b>{{ ucfirst(Names::of($item)) }}</b></p>
             <button class="button" name="post" value="">Seen to, all posts</button>
-            <button class="button button-second" name="post" value="{{ $label }}">Only {{ $label }}</button>
+            <button class="button button-second" name="post" value="{{ $post->label }}">Only {{ $post->label }}</button>
         </x-entry-form>
     @endif
 @endforeach

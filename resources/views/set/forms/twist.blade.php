@@ -1,6 +1,6 @@
-<h2>Twist of {{ $label }}</h2>
+<h2>Twist of {{ $post->label }}</h2>
 <x-entry-form kind="twist" name="twist">
-    <input type="hidden" name="post" value="{{ $label }}">
+    <input type="hidden" name="post" value="{{ $post->label }}">
     <x-field name="twist" form="twist" label="Face off the string by" hint="Between its two edges." :unit="$unit" />
     <x-field name="over" form="twist" label="Over a length of" :value="$plan->write($plan->post->thicker())" :unit="$unit" />
     <x-radios name="turned" form="twist" label="From above turned" value="with"

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Set;
+
+use Aequus\Footing\Holes\HoleAsDug;
+use Aequus\Guide\Guide;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\Scope;
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Posts\Post;
+use Aequus\Set\StandingPost;
+use Aequus\Site\SiteState;
+
+/** One post in the yard: its next move, the form that this asks for, and those that may be wanted beside it. */
+final readonly class PostPage
+{
+    /** The form of a next move that has one here. */
+    private const ASKED_HERE = [EntryKind::Hole, EntryKind::PostSet, EntryKind::Plumb, EntryKind::Ready, EntryKind::CrossChecked, EntryKind::Filled, EntryKind::Top, EntryKind::PostCut];
+
+    /** What a round walks from post to post for; a level where it is neither of these. */
+    private const WALKED_FOR = ['standing' => EntryKind::PostSet, 'filled' => EntryKind::Filled];
+
+    public StandingPost $stands;
+
+    public Hold $hold;
+
+    public ?HoleAsDug $dug;
+
+    /** Of this post alone; null where nothing is left to do at it. */
+    public ?Move $move;
+
+    public Post $before;
+
+    public Post $after;
+
+    /** The entry whose form is open; null where none is. */
+    public ?EntryKind $asks;
+
+    /** Whether its fill is what is at hand. */
+    public bool $pours;
+
+    /** @var array<string, array{string, EntryKind}> what may be written down now: words and kind, by the view of the form */
+    public array $forms;
+
+    public function __construct(private SiteState $site, public Post $post, public ?Walk $walk)
+    {
+        [$this->stands, $this->hold, $this->dug] = [$site->standing($post), $site->plan->holdOf($post->id), $site->footing->asDug($post)];
+        $this->move = Guide::next($site, Scope::post($post));
+        $order = array_values($site->walk());
+        $here = (int) array_search($post, $order, false);
+        [$this->before, $this->after] = [$order[($here - 1 + count($order)) % count($order)], $order[($here + 1) % count($order)]];
+        $this->asks = match (true) {
+            $walk !== null => self::WALKED_FOR[$walk->what] ?? EntryKind::Plumb,
+            $this->move !== null && in_array($this->move->asks, self::ASKED_HERE, true) => $this->move->asks,
+            $this->stands->set => EntryKind::Plumb,
+            default => null,
+        };
+        $filling = $site->filling($post);
+        $this->pours = $this->hasFill() && ($this->asks === EntryKind::Filled || ($filling->isBegun() && ! $filling->isDone()));
+        $this->forms = array_map(fn (array $form) => [$form[0], $form[1]], array_filter($this->all(), fn (array $form) => $form[2]));
+    }
+
+    /** The view of the form that is open; null where none is. */
+    public function open(): ?string
+    {
+        foreach ($this->forms as $view => [, $kind]) {
+            if ($kind === $this->asks) {
+                return $view;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the form that is open is not already part of the next move. */
+    public function opensApart(): bool
+    {
+        return $this->open() !== null && $this->asks !== $this->move?->asks;
+    }
+
+    /** Whether something is filled into a hole that was dug. */
+    public function hasFill(): bool
+    {
+        return $this->dug !== null && $this->hold->isDug();
+    }
+
+    public function isFilled(): bool
+    {
+        return $this->site->isFilled($this->post);
+    }
+
+    /** As far as it has come, in a few words. */
+    public function standing(): string
+    {
+        return ($this->stands->set ? 'set' : 'not set').($this->isFilled() ? ', filled' : '').($this->site->cut->isCut($this->post) ? ', cut' : '');
+    }
+
+    /** In which phase a picture of it is taken. */
+    public function phase(): string
+    {
+        return $this->site->cut->isCut($this->post) ? 'cut' : ($this->stands->set ? 'set' : 'footing');
+    }
+
+    /** @return array<string, array{string, EntryKind, bool}> every form of a post, and whether it can be wanted now */
+    private function all(): array
+    {
+        $waitsForFill = $this->dug !== null && ! $this->isFilled();
+        $hasTops = $this->site->plan->tops !== null;
+
+        return [
+            'set.forms.hole' => ['a hole as dug', EntryKind::Hole, $this->site->footing->required($this->post) !== null && ! $this->stands->set],
+            'set.forms.standing' => ['the post stands', EntryKind::PostSet, ! $this->stands->set],
+            'set.forms.plumb' => ['a face with the level', EntryKind::Plumb, $this->stands->set],
+            'set.forms.ready' => ['ready to fill?', EntryKind::Ready, $waitsForFill],
+            'set.forms.check' => ['one measure again, another way', EntryKind::CrossChecked, $waitsForFill],
+            'set.forms.filled' => ['the fill', EntryKind::Filled, $this->dug !== null],
+            'set.forms.top' => ['its top', EntryKind::Top, $hasTops && $this->stands->set],
+            'set.forms.cut' => ['the cut', EntryKind::PostCut, $hasTops && ! $this->site->cut->isCut($this->post) && $this->site->hindersCut($this->post) === null],
+            'set.forms.twist' => ['twist', EntryKind::Twist, $this->stands->set],
+        ];
+    }
+}

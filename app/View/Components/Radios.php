@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Components;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\View\Component;
+
+/** One of a few, each a key to press. */
+final class Radios extends Component
+{
+    use OldInput;
+
+    public string $chosen;
+
+    public string $refusal;
+
+    /** @param  array<int|string, string>  $options  what people call each, by what is sent */
+    public function __construct(public string $name, public string $label, public array $options, mixed $value = '', ?string $form = null)
+    {
+        $this->chosen = (string) $this->typed($form, $name, $value);
+        $this->refusal = $this->refused($form, $name);
+    }
+
+    public function render(): View
+    {
+        return view('components.radios');
+    }
+}
