@@ -191,7 +191,7 @@ final readonly class Layout
             $survey->unsettled !== [] => SquareVerdict::NoRest,
             $this->unread() !== [] => SquareVerdict::ReadingsMissing,
             $survey->conflict !== null && $survey->conflict->comesFirst => SquareVerdict::LinesContradict,
-            $survey->isInDoubt(), $this->readTwiceApart() !== [] => SquareVerdict::InDoubt,
+            $survey->isInDoubt() => SquareVerdict::InDoubt,
             $survey->linesInConflict() !== [] => SquareVerdict::LinesContradict,
             $survey->mistakes !== null && $survey->mistakes->rougherThanClass => SquareVerdict::RougherThanClass,
             $this->toMove() !== [] => SquareVerdict::Out,

@@ -76,9 +76,7 @@ final readonly class VerdictWords
             SquareVerdict::LinesContradict => [$this->lines($survey->linesInConflict()).' can’t both lie as the plan has them', 'Offsets from the stakes tell how they lie to each other. Until that is settled nothing is judged by a line.'],
             SquareVerdict::AgainstTheLine => $this->againstTheLine() ?? ['The layout stands off its line', ''],
             SquareVerdict::NoRest => ['These readings make no figure', 'They contradict each other so grossly that no place comes out for '.$this->labels($survey->unsettled).'.'],
-            SquareVerdict::InDoubt => $survey->isInDoubt()
-                ? [$this->plural(count($survey->mistakes->named ?? []), 'reading', 'readings').' can’t all be true', 'One of them may be wrong, and from what was read it can’t be told which: a mistake in any of them would look the same. '.$this->wouldTell()]
-                : ['One pair was read twice, far apart', 'Read it once more and correct the wrong one.'],
+            SquareVerdict::InDoubt => [$this->plural(count($survey->mistakes->named ?? []), 'reading', 'readings').' can’t all be true', 'One of them may be wrong, and from what was read it can’t be told which: a mistake in any of them would look the same. '.$this->wouldTell()],
             SquareVerdict::RougherThanClass => ['These tapes are rougher than their class', 'No single reading is wrong, but together they scatter '.number_format($survey->mistakes->s0 ?? 0.0, 1).' times as much as a '.Names::of($this->plan->layout->tape).' should.'],
             SquareVerdict::Out => ($survey->placed?->way === PlacementWay::ByLine ? $this->againstTheLine() : null) ?? $this->leans() ?? [
                 count($out) === 1 ? "Stake {$out[0]} is out" : count($out).' stakes are out: '.implode(', ', $out),

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\UnknownErrorException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverSelect;
@@ -121,8 +122,11 @@ abstract class BrowserTestCase extends TestCase
                 if ($holds()) {
                     return;
                 }
-            } catch (StaleElementReferenceException) {
-                // What was looked at was put in anew meanwhile: look again.
+            } catch (StaleElementReferenceException|UnknownErrorException $gone) {
+                // What was looked at was put in anew meanwhile: look again. Between two pages the browser says so in other words.
+                if ($gone instanceof UnknownErrorException && ! str_contains($gone->getMessage(), 'does not belong to the document')) {
+                    throw $gone;
+                }
             }
             usleep(60_000);
         }

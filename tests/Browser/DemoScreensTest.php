@@ -233,7 +233,7 @@ final class DemoScreensTest extends BrowserTestCase
             $found = $this->chromium->driver->executeScript(self::ON_PAPER);
             // The head of a table is printed again on each page that the table runs over, if it must not break.
             $this->assertSame(['table', 'table-header-group', 'avoid'], $found['head'], $view);
-            $this->assertMatchesRegularExpression('/Plan revision 1\. Printed \d+ \w+ \d{4}/', $found['says'], $view);
+            $this->assertMatchesRegularExpression('/Plan revision\s+1\.\s+Printed\s+\d+ \w+ \d{4}/', $found['says'], $view);
             $this->assertSame([], $found['asks'], "{$view}: nothing to press or fill in");
             $this->assertSame([], $found['empty'], "{$view}: a shape that tells a state is printed filled");
         }

@@ -42,6 +42,8 @@ final class PhasesTest extends JobTestCase
             $this->write($this->job, $this->user, new HoleDug($id = $this->job->revision->plan()->grid->labelled($label)->id, Length::millimetres(1100)), new PostSet($id));
         }
         $this->assertNotSame('done', $standing()['footing'], 'one hole is not dug');
+        $this->post("/jobs/{$this->job->id}/footing/rules", self::FOOTING)->assertSessionHasNoErrors();
+        $this->assertNotSame('done', $standing()['footing'], 'the ground is not read, so nothing of it can be done next');
         $this->assertNotSame('done', $standing()['set'], 'one post is not set');
     }
 

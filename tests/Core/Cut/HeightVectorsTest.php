@@ -257,6 +257,18 @@ final class HeightVectorsTest extends VectorTestCase
         $this->assertLessThan(1.25 * $cutting->bound, $cutting->cost);
     }
 
+    public function test_a_strap_runs_along_the_longer_diagonal_however_little_longer_it_is(): void
+    {
+        [$length, $width, $true] = [self::mm(4000), self::mm(3000), self::mm(5000)];
+        $this->assertNull(Strap::across($length, $width, $true, $true)->alongAc);
+        foreach ([5.0, 0.1] as $more) {
+            $strap = Strap::across($length, $width, $true->plus(self::mm($more)), $true->minus(self::mm($more)));
+            $this->assertTrue($strap->alongAc);
+            $this->assertEqualsWithDelta($more, $strap->shortenBy->inMillimetres(), 1e-6);
+            $this->assertFalse(Strap::across($length, $width, $true->minus(self::mm($more)), $true)->alongAc);
+        }
+    }
+
     private function assertFaces(array $expected, Members $members): void
     {
         $this->assertSameSize($expected, $members->nearFaces);
