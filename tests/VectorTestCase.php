@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Posts\Section;
 use PHPUnit\Framework\TestCase;
 
 /** Compares what the core computes with the independent cases, within the tolerance their file states. */
@@ -17,6 +18,14 @@ abstract class VectorTestCase extends TestCase
     protected static function mm(int|float|null $millimetres): ?Length
     {
         return $millimetres === null ? null : Length::millimetres($millimetres);
+    }
+
+    /** @param  array<string, mixed>  $section  a post as a case gives it */
+    protected function section(array $section): Section
+    {
+        return $section['shape'] === 'round'
+            ? Section::round(Length::millimetres($section['diameter'] ?? $section['d']))
+            : Section::rectangle(Length::millimetres($section['b']), Length::millimetres($section['d']));
     }
 
     protected function assertNumber(?float $expected, ?float $computed, string $what = ''): void

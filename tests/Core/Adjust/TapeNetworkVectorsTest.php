@@ -96,7 +96,7 @@ final class TapeNetworkVectorsTest extends TestCase
             $this->assertEqualsWithDelta($reading['sigma'], $network->solution->observation($reading['id'])->sigma, 1e-4);
             $this->assertEqualsWithDelta($reading['redundancy_number'], $network->solution->redundancy($reading['id']), 1e-6);
         }
-        $best = Tells::ofAll($network, $moves, new FurtherDistances($network->at, $given->network->readings, $given->tape));
+        $best = Tells::ofAll($network, $moves, new FurtherDistances($network->at, $given->network->readings, $given->tape, $input['tape_reach'] ?? null));
         $this->assertSame($expect['best_further_distance'] === null, $best === null);
         if ($best !== null) {
             $this->assertContains([$best->from, $best->to], $expect['best_further_distance']['equally_good']);

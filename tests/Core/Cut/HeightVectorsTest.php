@@ -25,7 +25,6 @@ use Aequus\Measure\Slope;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Tops\TopRules;
@@ -50,7 +49,7 @@ final class HeightVectorsTest extends VectorTestCase
             $a1 = self::mm($input['height_a1'] ?? $input['row_heights'][array_search($p['y'], $rows, true)]);
             $mark = new CutMark(
                 new Post(PostId::of($p['name']), $p['name'], $at), (new TopRules($a1, $alongX, $alongY, Length::zero()))->topAt($at),
-                self::mm($p['datum_mark']), self::mm($p['top_now']), Section::rectangle(self::mm($input['section']['b']), self::mm($input['section']['d'])), $alongX, $alongY,
+                self::mm($p['datum_mark']), self::mm($p['top_now']), $this->section($input['section']), $alongX, $alongY,
             );
             $expected = $expect['posts'][$i];
             $this->assertLength($expected['top'], $mark->top, 'top');

@@ -38,6 +38,9 @@ final class LevelNetworkVectorsTest extends VectorTestCase
     #[DataProvider('networks')]
     public function test_heights_from_all_instruments_together(array $input, Expected $expect): void
     {
+        foreach ($input['levels'] ?? [] as $level) {
+            $this->assertSame(LevelNetwork::LEVEL_PRIOR, $level['accuracy'], 'one accuracy for every spirit level');
+        }
         $network = self::network($input);
         if ($expect['refused']) {
             try {

@@ -16,7 +16,6 @@ use Aequus\Plan\Place\Arch;
 use Aequus\Plan\Place\ClearOpening;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 use Generator;
@@ -147,13 +146,6 @@ final class GridVectorsTest extends TestCase
     public static function chains(): Generator
     {
         return Vectors::of('grid', 'offset_chain');
-    }
-
-    private function section(array $section): Section
-    {
-        return $section['shape'] === 'round'
-            ? Section::round(Length::millimetres($section['diameter'] ?? $section['d']))
-            : Section::rectangle(Length::millimetres($section['b']), Length::millimetres($section['d']));
     }
 
     private function assertLength(float $expected, Length $length): void
