@@ -20,14 +20,13 @@ use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
-use Tests\ComparesAll;
 use Tests\Expected;
 use Tests\Vectors;
+use Tests\VectorTestCase;
 
-final class GridVectorsTest extends TestCase
+final class GridVectorsTest extends VectorTestCase
 {
-    use ComparesAll;
+    protected const TOPIC = 'grid';
 
     #[DataProvider('layouts')]
     public function test_posts_stand_where_the_bays_put_them(array $input, Expected $expect): void
@@ -146,11 +145,6 @@ final class GridVectorsTest extends TestCase
     public static function chains(): Generator
     {
         return Vectors::of('grid', 'offset_chain');
-    }
-
-    private function assertLength(float $expected, Length $length): void
-    {
-        $this->assertTrue(Vectors::close('grid', $expected, $length->inMillimetres()), "{$expected} expected, {$length->inMillimetres()} computed");
     }
 
     /** @param  list<Length>  $lengths */
