@@ -16,14 +16,18 @@ final class CopyJob
 {
     public function plan(Job $from, User $user, string $name): Job
     {
-        return app(CreateJob::class)($user, $name, $from->place, $from->zone, $from->revision->plan(), "Plan of {$from->name}, revision {$from->revision->number}");
+        return app(CreateJob::class)(
+            $user, $name, $from->place, $from->zone, $from->revision->plan(), "Plan of {$from->name}, revision {$from->revision->number}",
+        );
     }
 
     public function withLog(Job $from, User $user, string $name): Job
     {
         return DB::transaction(function () use ($from, $user, $name): Job {
             $made = CarbonImmutable::now($from->zone)->format('j M Y, H:i');
-            $job = Job::query()->create(['user_id' => $user->id, 'name' => $name, 'place' => $from->place, 'zone' => $from->zone, 'copy_of' => "{$from->name}, {$made}"]);
+            $job = Job::query()->create(
+                ['user_id' => $user->id, 'name' => $name, 'place' => $from->place, 'zone' => $from->zone, 'copy_of' => "{$from->name}, {$made}"],
+            );
             foreach ($from->revisions()->get() as $revision) {
                 $copy = $revision->replicate();
                 $copy->forceFill(['job_id' => $job->id, 'created_at' => $revision->created_at])->save();

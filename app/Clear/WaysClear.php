@@ -26,7 +26,9 @@ final readonly class WaysClear
     public static function types(): array
     {
         return array_combine(
-            array_column(ServiceType::cases(), 'value'), array_map(fn (ServiceType $type) => ucfirst($type->value).', marked '.$type->markingColour(), ServiceType::cases()),
+            array_column(ServiceType::cases(), 'value'), array_map(
+                fn (ServiceType $type) => ucfirst($type->value).', marked '.$type->markingColour(), ServiceType::cases(),
+            ),
         );
     }
 

@@ -41,7 +41,8 @@ final class Restore extends Command
     private function isBackup(string $file): bool
     {
         try {
-            $tables = is_file($file) ? (new PDO("sqlite:{$file}"))->query("SELECT count(*) FROM sqlite_master WHERE name IN ('entries', 'plan_revisions')") : false;
+            $tables = is_file($file)
+                ? (new PDO("sqlite:{$file}"))->query("SELECT count(*) FROM sqlite_master WHERE name IN ('entries', 'plan_revisions')") : false;
 
             return $tables !== false && (int) $tables->fetchColumn() === 2;
         } catch (PDOException) {

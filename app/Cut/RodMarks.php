@@ -16,7 +16,10 @@ use App\View\QueryForm;
 final readonly class RodMarks
 {
     /** Where a height may be counted from, and in words. */
-    public const FROM = ['datum' => 'the datum line', 'own' => 'the ground at each post', 'one' => 'the ground at one post', 'mean' => 'the mean of two grounds', 'point' => 'a point that was levelled, such as the road'];
+    public const FROM = [
+        'datum' => 'the datum line', 'own' => 'the ground at each post', 'one' => 'the ground at one post', 'mean' => 'the mean of two grounds',
+        'point' => 'a point that was levelled, such as the road',
+    ];
 
     public string $from;
 
@@ -70,12 +73,14 @@ final readonly class RodMarks
     /** @param  callable(Post): ?Length  $ground */
     private function zero(Post $post, callable $ground): ?Length
     {
-        $at = fn (string $field): ?Length => ($named = $this->sums->attempt($field, fn () => $this->site->plan->grid->labelled($this->sums->typed($field)))) === null ? null : $ground($named);
+        $at = fn (string $field): ?Length => ($named = $this->sums->attempt($field, fn () => $this->site->plan->grid->labelled($this->sums->typed($field)))) === null
+                ? null : $ground($named);
 
         return match ($this->from) {
             'own' => $ground($post),
             'one' => $at('one'),
-            'mean' => ($one = $at('one')) === null || ($other = $at('other')) === null ? null : TopHeights::aboveMeanGround(Length::zero(), $one, $other),
+            'mean' => ($one = $at('one')) === null || ($other = $at('other')) === null ? null
+                : TopHeights::aboveMeanGround(Length::zero(), $one, $other),
             'point' => ($this->site->level->known[$this->sums->typed('point')] ?? null)?->height,
             default => $this->site->plan->tops?->datumLine,
         };

@@ -53,11 +53,12 @@ final readonly class SetOut
         $this->spread = isset(self::SPREAD[$sums->typed('spread')]) ? $sums->typed('spread') : 'fewest';
         $gap = $typed('gap', $usual->centres);
         $count = (int) ($sums->number('count', 2, 2000) ?? 2);
-        $this->members = $sums->refusals !== [] ? null : $sums->attempt(['even' => 'count', 'fewest' => 'gap', 'centres' => 'gap'][$this->spread], fn () => match ($this->spread) {
-            'even' => Members::even($this->length, $count, $this->thickness),
-            'centres' => Members::atCentres($this->length, $this->thickness, $gap),
-            default => Members::even($this->length, max(2, Members::fewest($this->length, $this->thickness, $gap)), $this->thickness),
-        });
+        $this->members = $sums->refusals !== []
+            ? null : $sums->attempt(['even' => 'count', 'fewest' => 'gap', 'centres' => 'gap'][$this->spread], fn () => match ($this->spread) {
+                'even' => Members::even($this->length, $count, $this->thickness),
+                'centres' => Members::atCentres($this->length, $this->thickness, $gap),
+                default => Members::even($this->length, max(2, Members::fewest($this->length, $this->thickness, $gap)), $this->thickness),
+            });
         $this->block = $this->members?->gap;
         $posts = [];
         $zero = $this->length->minus($outside)->half()->plus($plan->post->along($axis)->half());
@@ -66,6 +67,8 @@ final readonly class SetOut
         }
         $this->posts = $posts;
         $beam = $sums->lengths(['beam']);
-        $this->seat = $beam === null ? null : $sums->attempt('notch', fn () => new Seat($plan->post->thicker(), $beam[0], $typed('notch', $plan->post->thicker()->times(1 / 3))));
+        $this->seat = $beam === null ? null : $sums->attempt(
+            'notch', fn () => new Seat($plan->post->thicker(), $beam[0], $typed('notch', $plan->post->thicker()->times(1 / 3))),
+        );
     }
 }

@@ -31,6 +31,8 @@ final readonly class StockSaving
         $steps = intdiv($work[0]->post->nanometres, $step->nanometres);
         $over = $work[0]->post->minus($step->times($steps));
 
-        return $steps === 0 || $over->isZero() || $over->inMillimetres() > self::MOST_MM ? null : new self($work[0]->of, $over, $step->times($steps + 1), $step->times($steps));
+        return $steps === 0 || $over->isZero() || $over->inMillimetres() > self::MOST_MM ? null : new self(
+            $work[0]->of, $over, $step->times($steps + 1), $step->times($steps),
+        );
     }
 }

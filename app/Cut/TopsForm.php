@@ -48,7 +48,9 @@ final readonly class TopsForm
     public function __construct(private SiteState $site)
     {
         $this->run = $site->plan->notation->system()->fallOver;
-        $this->open = array_values(array_filter($site->cut->short(), fn (CutMark $mark) => $site->decided(DecisionAbout::AcceptShortPost, $mark->post) === null));
+        $this->open = array_values(
+            array_filter($site->cut->short(), fn (CutMark $mark) => $site->decided(DecisionAbout::AcceptShortPost, $mark->post) === null),
+        );
         $this->done = count(array_filter($site->plan->grid->posts, $site->cut->isCut(...)));
         [$alongX, $alongY] = [$site->plan->tops->alongX ?? Slope::level(), $site->plan->tops->alongY ?? Slope::level()];
         [$this->fallsToward, $this->fall] = match (true) {

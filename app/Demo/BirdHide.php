@@ -63,7 +63,9 @@ final class BirdHide
         $care = TapeClass::SteelWithCare;
         $entries = [
             new NoticeAsked($askedOn, 3, ''),
-            ...array_map(fn (Wanted $wanted) => $site->tape($wanted->ends()->from->label, $wanted->ends()->to->label, $care), ReadyReadings::of($plan)),
+            ...array_map(
+                fn (Wanted $wanted) => $site->tape($wanted->ends()->from->label, $wanted->ends()->to->label, $care), ReadyReadings::of($plan),
+            ),
             new BenchmarkChosen('bolt in the bridge', Length::zero()),
             $site->rod(null), ...array_map(fn ($post) => $site->rod($post->label), $plan->grid->posts),
         ];
@@ -83,7 +85,10 @@ final class BirdHide
         $entries[] = new CrossChecked(PointOfNoReturn::Pour, CheckRoute::LongDiagonal, Length::millimetres(2));
         foreach ($plan->grid->posts as $post) {
             $pushed = $post->label === self::LEANING;
-            array_push($entries, new PostFilled($post->id, FillStep::Started), new PostFilled($post->id, FillStep::Done, null, 14.0), ...self::plumb($site, $post->id, Stage::Filled, $pushed ? 9.0 : 1.5, $pushed ? 3.0 : 1.0));
+            array_push(
+                $entries, new PostFilled($post->id, FillStep::Started), new PostFilled($post->id, FillStep::Done, null, 14.0),
+                ...self::plumb($site, $post->id, Stage::Filled, $pushed ? 9.0 : 1.5, $pushed ? 3.0 : 1.0),
+            );
         }
         foreach ($plan->grid->posts as $post) {
             $over = $post->label === self::SHORT ? -22 : 60;
@@ -98,7 +103,9 @@ final class BirdHide
     private static function plumb(HiddenSite $site, PostId $post, Stage $stage, float $x, float $y): array
     {
         return array_map(
-            fn (array $read) => PlumbReading::gap($post, $read[0], $read[1], $site->read($read[2], 0.5)->magnitude(), Length::millimetres(1200), $stage),
+            fn (array $read) => PlumbReading::gap(
+                $post, $read[0], $read[1], $site->read($read[2], 0.5)->magnitude(), Length::millimetres(1200), $stage,
+            ),
             [[Side::PlusX, Side::PlusX, $x], [Side::MinusY, Side::MinusY, $y]],
         );
     }
@@ -112,12 +119,21 @@ final class BirdHide
 
         return (new Plan(
             JobKind::Boardwalk, Notation::millimetres(0), new SideNames('path', 'reeds', 'bridge', 'willow'),
-            new Tolerances(ToleranceClass::Framing, Length::millimetres(4), 300), Section::rectangle(Length::millimetres(120), Length::millimetres(120)),
+            new Tolerances(
+                ToleranceClass::Framing, Length::millimetres(4), 300,
+            ), Section::rectangle(Length::millimetres(120), Length::millimetres(120)),
             HoleShape::round(Length::millimetres(350)), Length::millimetres(2400), $grid,
-            decidedLayout: new LayoutRules($usual->placement, $usual->list, TapeClass::SteelWithCare, null, $usual->strings, $usual->boards, $usual->cover),
+            decidedLayout: new LayoutRules(
+                $usual->placement, $usual->list, TapeClass::SteelWithCare, null, $usual->strings, $usual->boards, $usual->cover,
+            ),
         ))->withFooting(new FootingRules(
             Length::millimetres(700), Length::millimetres(50), LeastEmbedment::length(Length::millimetres(800)), Length::millimetres(60), Length::millimetres(100), Length::millimetres(60), DepthMode::CommonPlane,
         ))->withTops(new TopRules(Length::millimetres(2250), Slope::level(), Slope::ratio(1 / 14), Length::millimetres(900)))
-            ->withHolding(new Holding(Hold::Gravel, new HoldingSite(Soil::Clay, water: true, roof: true, noBrace: false), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300)));
+            ->withHolding(
+                new Holding(
+                    Hold::Gravel, new HoldingSite(Soil::Clay, water: true, roof: true, noBrace: false), PierRules::usual(Notation::millimetres(0)),
+                    Length::millimetres(300),
+                ),
+            );
     }
 }

@@ -53,7 +53,9 @@ final class HiddenSite
         [[$x1, $y1], [$x2, $y2]] = [$this->stakes[$from], $this->stakes[$to]];
         $true = Length::millimetres(hypot($x2 - $x1, $y2 - $y1));
 
-        return new TapeReading($this->id($from), $this->id($to), $this->asRead($true->inMillimetres() + $this->noise($tape->sigma($true)) + $slip), $tape);
+        return new TapeReading(
+            $this->id($from), $this->id($to), $this->asRead($true->inMillimetres() + $this->noise($tape->sigma($true)) + $slip), $tape,
+        );
     }
 
     /** A stake is put where it belongs, as well as one puts a stake. */
@@ -78,7 +80,9 @@ final class HiddenSite
         $height = $label === null ? 0.0 : $this->ground[$label];
         $beam = $this->instrument - self::LOWER_EACH_SET_UP * max(0, (int) $setUp - 1);
 
-        return new RodReading($label === null ? null : $this->id($label), $this->asRead($beam - $height + $slip + $this->noise(Laser::sigma())), $setUp);
+        return new RodReading(
+            $label === null ? null : $this->id($label), $this->asRead($beam - $height + $slip + $this->noise(Laser::sigma())), $setUp,
+        );
     }
 
     /** Something read with a rule or a level, whose true value is known here. */

@@ -35,7 +35,9 @@ final class LoadDemo
             $job = ($this->create)($user, $demo->name, self::PLACE, 'UTC', $demo->plan);
             $start = $today->subDays($demo->daysAgo)->setTime(8, 30);
             foreach ($demo->entries as $i => $payload) {
-                ($this->record)($job, $user, new NewEntry($payload, (string) Str::ulid(), $start->addMinutes(4 * $i), $i % 3 === 0 ? $demo->readBy : ''));
+                ($this->record)(
+                    $job, $user, new NewEntry($payload, (string) Str::ulid(), $start->addMinutes(4 * $i), $i % 3 === 0 ? $demo->readBy : ''),
+                );
             }
         }
     }

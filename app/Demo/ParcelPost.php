@@ -30,7 +30,9 @@ final class ParcelPost
         $alone = GridLines::fresh(Spacing::bays([]));
         $plan = (new Plan(
             JobKind::LetterBox, Notation::feetInches(8), new SideNames('lane', 'hedge', 'gate', 'bend'),
-            new Tolerances(ToleranceClass::Fence, Length::inches(1), 100), Section::nominal(4, 4), HoleShape::round(Length::inches(10)), Length::inches(42), new Grid($alone, $alone),
+            new Tolerances(
+                ToleranceClass::Fence, Length::inches(1), 100,
+            ), Section::nominal(4, 4), HoleShape::round(Length::inches(10)), Length::inches(42), new Grid($alone, $alone),
         ))->withFooting(new FootingRules(
             Length::inches(30), Length::zero(), LeastEmbedment::share(1 / 3), Length::zero(), Length::inches(4), Length::inches(2), DepthMode::Own,
         ));

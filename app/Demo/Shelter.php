@@ -96,18 +96,38 @@ final class Shelter
 
         return (new Plan(
             JobKind::PoleBuilding, Notation::feetInches(16), new SideNames('lane', 'orchard', 'barn', 'stream'),
-            new Tolerances(ToleranceClass::Building, Length::inches(0.25), 200), Section::nominal(6, 6), HoleShape::round(Length::inches(18)), Length::feet(9),
+            new Tolerances(
+                ToleranceClass::Building, Length::inches(0.25), 200,
+            ), Section::nominal(6, 6), HoleShape::round(Length::inches(18)), Length::feet(9),
             new Grid($full->columns, $full->rows, [$full->labelled('C2')->id, $full->labelled('C3')->id]),
         ))->withFooting(new FootingRules(
             Length::inches(40), Length::inches(2), LeastEmbedment::length(Length::inches(36)), Length::inches(4), Length::inches(6), Length::inches(4), DepthMode::Own,
-        ))->withFit(new Fit([new MustFit('fruit trailer', $full->labelled('C1')->id, $full->labelled('D1')->id, Length::inches(80), Length::inches(8), Length::zero())]))
-            ->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::SiltyOrClayeySand, roof: true, carried: true), PierRules::usual(Notation::feetInches(16)), Length::feet(1)));
+        ))->withFit(
+            new Fit(
+                [
+                    new MustFit(
+                        'fruit trailer', $full->labelled('C1')->id, $full->labelled('D1')->id, Length::inches(80), Length::inches(8), Length::zero(),
+                    ),
+                ],
+            ),
+        )
+            ->withHolding(
+                new Holding(
+                    Hold::Concrete, new HoldingSite(Soil::SiltyOrClayeySand, roof: true, carried: true), PierRules::usual(Notation::feetInches(16)),
+                    Length::feet(1),
+                ),
+            );
     }
 
     /** @return list<TapeReading> */
     private static function taped(Plan $plan, HiddenSite $site): array
     {
-        $pulled = array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => ! in_array(WantedWords::of($wanted), self::UNREAD, true) && ! in_array(WantedWords::of($wanted->turned()), self::UNREAD, true));
+        $pulled = array_filter(
+            ReadyReadings::of($plan),
+            fn (Wanted $wanted) => ! in_array(WantedWords::of($wanted), self::UNREAD, true) && ! in_array(
+                WantedWords::of($wanted->turned()), self::UNREAD, true,
+            ),
+        );
 
         return array_values(array_map(function (Wanted $wanted) use ($site): TapeReading {
             [$from, $to] = [$wanted->ends()->from->label, $wanted->ends()->to->label];

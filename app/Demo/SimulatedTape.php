@@ -35,6 +35,8 @@ final class SimulatedTape
             }
         }
 
-        return $site->rolled(crc32("{$this->seed} {$from->label} {$to->label} {$log->lastSequence()}"))->tape($from->label, $to->label, $tape)->distance;
+        return $site->rolled(
+            crc32("{$this->seed} {$from->label} {$to->label} {$log->lastSequence()}"),
+        )->tape($from->label, $to->label, $tape)->distance;
     }
 }

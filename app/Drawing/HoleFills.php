@@ -43,7 +43,9 @@ final readonly class HoleFills
             $fills[] = DrawnFill::about($material, $x, $wide, $y($layer->to), $y($layer->from));
         }
         $pier = array_values(array_filter($layers, fn (Layer $layer) => $layer->place === LayerPlace::Tube))[0] ?? null;
-        $this->fills = $pier === null ? $fills : [...$fills, DrawnFill::about('base', $x, $postHalf * 1.1, $y($pier->to) - self::BASE, $y($pier->to))];
+        $this->fills = $pier === null ? $fills : [
+            ...$fills, DrawnFill::about('base', $x, $postHalf * 1.1, $y($pier->to) - self::BASE, $y($pier->to)),
+        ];
         $this->timber = DrawnFill::about('timber', $x, $postHalf, 0.0, $pier === null ? $footY : $y($pier->to) - self::BASE);
     }
 }

@@ -40,7 +40,8 @@ final readonly class LeanDrawing
 
             return new DrawnVial(
                 $site->plan->sides->of($face), $site->plan->sides->of($left), $site->plan->sides->of($right),
-                $reading instanceof PlumbReading, $offset, abs($slope) <= $limit, $slope === 0.0 ? '' : $site->plan->sides->of($slope < 0 ? $left : $right),
+                $reading instanceof PlumbReading, $offset, abs($slope) <= $limit, $slope === 0.0 ? ''
+                    : $site->plan->sides->of($slope < 0 ? $left : $right),
                 $reading?->lean,
             );
         };

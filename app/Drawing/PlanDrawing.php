@@ -77,15 +77,21 @@ final readonly class PlanDrawing
         $strings = [];
         [$right, $top, $over] = [$plan->grid->columns->length(), $plan->grid->rows->length(), 26];
         foreach ($plan->grid->columns->lines as $line) {
-            $strings[] = new DrawnLine($frame->x($line->at), $frame->y(Length::zero()) + $over, $frame->x($line->at), $frame->y($top) - $over, 'string');
+            $strings[] = new DrawnLine(
+                $frame->x($line->at), $frame->y(Length::zero()) + $over, $frame->x($line->at), $frame->y($top) - $over, 'string',
+            );
         }
         foreach ($plan->grid->rows->lines as $line) {
-            $strings[] = new DrawnLine($frame->x(Length::zero()) - $over, $frame->y($line->at), $frame->x($right) + $over, $frame->y($line->at), 'string');
+            $strings[] = new DrawnLine(
+                $frame->x(Length::zero()) - $over, $frame->y($line->at), $frame->x($right) + $over, $frame->y($line->at), 'string',
+            );
         }
         $this->strings = $strings;
         $this->fixed = DrawnFixed::all($plan, $frame);
         $out = array_flip(array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut));
-        $this->leftOut = array_values(array_map(fn (Post $post) => $post->at, array_filter($plan->grid->crossings(), fn (Post $post) => isset($out[$post->id->value]))));
+        $this->leftOut = array_values(
+            array_map(fn (Post $post) => $post->at, array_filter($plan->grid->crossings(), fn (Post $post) => isset($out[$post->id->value]))),
+        );
     }
 
     public static function ofPlan(Plan $plan): self
@@ -115,7 +121,10 @@ final readonly class PlanDrawing
             if ($moved !== null) {
                 $do = $site->plan->notation->round($moved)->isZero() ? 'on grade' : ($moved->isNegative() ? 'fill' : 'cut');
 
-                return ['staked', "{$do} {$site->plan->write($moved->magnitude())}", $do === 'on grade' ? $do : $do.' '.Typeset::svg($site->plan->notation, $moved->magnitude())];
+                return [
+                    'staked', "{$do} {$site->plan->write($moved->magnitude())}",
+                    $do === 'on grade' ? $do : $do.' '.Typeset::svg($site->plan->notation, $moved->magnitude()),
+                ];
             }
             $rank = match ($post) {
                 $site->level->high => ', high', $site->level->low => ', low', default => ''
@@ -139,12 +148,18 @@ final readonly class PlanDrawing
         $frame = new Frame($site->plan);
         [$columns, $rows] = [$site->plan->grid->columns->lines, $site->plan->grid->rows->lines];
         [$i, $j] = [intdiv(count($columns) - 1, 2), intdiv(count($rows) - 1, 2)];
-        $x = isset($columns[$i + 1]) ? ($frame->x($columns[$i]->at) + $frame->x($columns[$i + 1]->at)) / 2 : $frame->x($columns[$i]->at) - self::BESIDE;
+        $x = isset($columns[$i + 1]) ? ($frame->x($columns[$i]->at) + $frame->x($columns[$i + 1]->at)) / 2
+            : $frame->x($columns[$i]->at) - self::BESIDE;
         $y = isset($rows[$j + 1]) ? ($frame->y($rows[$j]->at) + $frame->y($rows[$j + 1]->at)) / 2 : $frame->y($rows[$j]->at) - self::BESIDE;
         [$dx, $dy] = [cos($plane->direction) * self::ARROW / 2, sin($plane->direction) * self::ARROW / 2];
         [$run, $over] = [$site->plan->notation->system()->run, $site->plan->notation->system()->roundly($site->plan->notation->system()->run)];
 
-        return [new DrawnLine($x - $dx, $y + $dy, round($x + $dx, 1), round($y - $dy, 1), 'fall', Typeset::svg($site->plan->notation, $plane->fall->over($run))." in {$over}")];
+        return [
+            new DrawnLine(
+                $x - $dx, $y + $dy, round($x + $dx, 1), round($y - $dy, 1), 'fall',
+                Typeset::svg($site->plan->notation, $plane->fall->over($run))." in {$over}",
+            ),
+        ];
     }
 
     /** Holes dug, short and to dig, and what they met; those beside a finding are told. */
@@ -152,11 +167,19 @@ final readonly class PlanDrawing
     {
         $posts = self::posts($site->plan, self::nextIn($site, Phase::Footing), function (Post $post) use ($site): array {
             $hole = $site->footing->asDug($post);
-            $beside = $hole === null ? array_map(fn (HoleAsDug $met) => "{$met->required->post->label} beside it met ".Names::of($met->found), $site->footing->foundBeside($post, $site->plan->grid->posts)) : [];
+            $beside = $hole === null
+                ? array_map(
+                    fn (HoleAsDug $met) => "{$met->required->post->label} beside it met ".Names::of($met->found),
+                    $site->footing->foundBeside($post, $site->plan->grid->posts),
+                ) : [];
 
             return match (true) {
                 $hole === null => ['planned', implode(', ', ['to dig', ...$beside]), $beside === [] ? '' : 'look out'],
-                default => [$hole->serves() ? 'dug' : 'short', ($hole->serves() ? 'deep enough' : 'short by '.$site->plan->write($hole->shortBy)).($hole->found === null ? '' : ', met '.Names::of($hole->found)), Names::of($hole->found)],
+                default => [
+                    $hole->serves() ? 'dug' : 'short',
+                    ($hole->serves() ? 'deep enough' : 'short by '.$site->plan->write($hole->shortBy)).($hole->found === null ? '' : ', met '.Names::of($hole->found)),
+                    Names::of($hole->found),
+                ],
             };
         });
 

@@ -23,7 +23,10 @@ final readonly class SectionDrawing
 
     public const HEIGHT = 340;
 
-    private const MATERIALS = ['gravel' => 'gravel', 'pad' => 'poured pad', 'block' => 'block', 'concrete' => 'concrete', 'earth' => 'earth, tamped', 'foam' => 'foam', 'tube' => 'pier in a tube'];
+    private const MATERIALS = [
+        'gravel' => 'gravel', 'pad' => 'poured pad', 'block' => 'block', 'concrete' => 'concrete', 'earth' => 'earth, tamped', 'foam' => 'foam',
+        'tube' => 'pier in a tube',
+    ];
 
     private const MARGIN_X = 58;
 
@@ -81,7 +84,13 @@ final readonly class SectionDrawing
         $heights = array_map(fn (Length $plane) => $plane->inMillimetres(), $planes);
         foreach ($posts as $post) {
             $ground = $site->level->groundAt($post);
-            array_push($heights, ...array_map(fn (?Length $h) => $h?->inMillimetres() ?? 0.0, [$ground, $this->required($post)?->bottom(), $ground?->plus(Length::millimetres(500)), $plan->footing->finishedGrade ?? $ground]));
+            array_push(
+                $heights,
+                ...array_map(
+                    fn (?Length $h) => $h?->inMillimetres() ?? 0.0,
+                    [$ground, $this->required($post)?->bottom(), $ground?->plus(Length::millimetres(500)), $plan->footing->finishedGrade ?? $ground],
+                ),
+            );
         }
         $heights = $heights ?: [0.0];
         $span = max(1.0, max($places) - min($places));
@@ -90,7 +99,9 @@ final readonly class SectionDrawing
         $this->scaleY = (self::HEIGHT - 2 * self::MARGIN_Y) / $room;
         $this->scaleX = count($posts) === 1 ? $this->scaleY : (self::WIDTH - 2 * self::MARGIN_X) / $span;
         $this->factor = round($this->scaleY / $this->scaleX, 1);
-        $x = fn (Post $post): float => round(count($posts) === 1 ? self::WIDTH / 2 : self::MARGIN_X + ($this->place($post) - min($places)) * $this->scaleX, 1);
+        $x = fn (Post $post): float => round(
+            count($posts) === 1 ? self::WIDTH / 2 : self::MARGIN_X + ($this->place($post) - min($places)) * $this->scaleX, 1,
+        );
         $holes = $ground = $frost = [];
         foreach ($posts as $post) {
             $g = $site->level->groundAt($post);
@@ -201,18 +212,27 @@ final readonly class SectionDrawing
         $work = $dug === null ? HoleWork::planned($plan, $hold, $this->tops, $required) : HoleWork::asDug($plan, $hold, $this->tops, $dug);
         $fills = new HoleFills(
             $work->layers, fn (Length $height) => $this->y(($dug->bottom ?? $required->bottom())->plus($height)), $this->y($foot), $x, $half,
-            max(4.0, $plan->post->along($this->alongX ? Side::PlusX : Side::PlusY)->inMillimetres() / 2 * $widen), $this->piers->rules->tube->inMillimetres() / 2 * $widen,
+            max(
+                4.0, $plan->post->along($this->alongX ? Side::PlusX : Side::PlusY)->inMillimetres() / 2 * $widen,
+            ), $this->piers->rules->tube->inMillimetres() / 2 * $widen,
         );
         $corner = fn (float $half, float $y): string => round($x + $half, 1).",{$y}";
 
         return new DrawnHole(
             $required->post, $x, $half, $this->y($ground), $bottom, $this->y($required->bottom()),
-            implode(' ', [$corner(-$half, $this->y($ground)), $corner(-$half, $bellTop), $corner(-$bell, $bottom), $corner($bell, $bottom), $corner($half, $bellTop), $corner($half, $this->y($ground))]),
+            implode(
+                ' ',
+                [
+                    $corner(-$half, $this->y($ground)), $corner(-$half, $bellTop), $corner(-$bell, $bottom), $corner($bell, $bottom),
+                    $corner($half, $bellTop), $corner($half, $this->y($ground)),
+                ],
+            ),
             $hold, $fills->fills, $fills->timber,
             match (true) {
                 $dug === null => 'to-dig', $dug->serves() => 'dug', default => 'short'
             },
-            Typeset::svg($plan->notation, $required->holeDepth()), $this->site->standing($required->post)->set, count($this->posts) > 1 && $required->post === $this->posts[count($this->posts) - 1],
+            Typeset::svg($plan->notation, $required->holeDepth()), $this->site->standing($required->post)->set, count($this->posts) > 1
+                && $required->post === $this->posts[count($this->posts) - 1],
         );
     }
 }

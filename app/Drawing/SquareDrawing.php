@@ -120,7 +120,10 @@ final readonly class SquareDrawing
         foreach ($placed->stakes ?? [] as $stake) {
             $largest = max($largest, $stake->verdict === StakeVerdict::Out ? $stake->size() : 0.0, $stake->ellipse->ring());
         }
-        $bays = array_map(fn (Length $bay) => $bay->inMillimetres(), [...$this->plan->grid->columns->spacing()->gaps(), ...$this->plan->grid->rows->spacing()->gaps()]);
+        $bays = array_map(
+            fn (Length $bay) => $bay->inMillimetres(),
+            [...$this->plan->grid->columns->spacing()->gaps(), ...$this->plan->grid->rows->spacing()->gaps()],
+        );
         $room = ($bays === [] ? 1000.0 : min($bays)) / 3;
         $fit = 1;
         foreach (self::FACTORS as $factor) {
@@ -138,7 +141,13 @@ final readonly class SquareDrawing
         [$x, $y] = [$this->frame->x($post->at->x), $this->frame->y($post->at->y)];
         $ring = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->major));
         $minor = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->minor));
-        $told = $placed === null ? '' : implode(' and ', array_map(fn (Shift $part) => $this->plan->write($part->amount).' toward the '.$this->plan->sides->of($part->toward), StraightenLayout::inMarks($this->site, $placed)));
+        $told = $placed === null ? '' : implode(
+            ' and ',
+            array_map(
+                fn (Shift $part) => $this->plan->write($part->amount).' toward the '.$this->plan->sides->of($part->toward),
+                StraightenLayout::inMarks($this->site, $placed),
+            ),
+        );
         $tolerance = $this->plan->write($this->plan->tolerances->squareness);
         [$shape, $words] = match (true) {
             $placed === null => ['free', 'place not determined by what was read'],
@@ -146,14 +155,22 @@ final readonly class SquareDrawing
             $held => ['held', 'set, holds the layout'],
             $placed->verdict === StakeVerdict::Out && $this->site->square->verdict() !== SquareVerdict::Out => ['undetermined', 'looks out so far'],
             $placed->verdict === StakeVerdict::Out => ['out', "out: move it {$told}"],
-            $placed->verdict === StakeVerdict::CannotTell => ['undetermined', 'can’t be told yet, open by '.$this->plan->write(Length::millimetres($placed->ellipse->ring()))],
+            $placed->verdict === StakeVerdict::CannotTell => [
+                'undetermined', 'can’t be told yet, open by '.$this->plan->write(Length::millimetres($placed->ellipse->ring())),
+            ],
             default => ['within', "within {$tolerance}"],
         };
         $stands = $placed !== null && $shape === 'out'
-            ? [round($x - $this->frame->size(Length::millimetres($this->factor * $placed->alongX)), 1), round($y + $this->frame->size(Length::millimetres($this->factor * $placed->alongY)), 1)]
+            ? [
+                round($x - $this->frame->size(Length::millimetres($this->factor * $placed->alongX)), 1),
+                round($y + $this->frame->size(Length::millimetres($this->factor * $placed->alongY)), 1),
+            ]
             : null;
 
-        return new DrawnStake($post, $x, $y, $shape, $words, $ring, $minor, round(-rad2deg($placed?->ellipse->bearing ?? 0.0), 1), $stands, $next !== null && $next->isAbout($post), $post->label === $this->chosen);
+        return new DrawnStake(
+            $post, $x, $y, $shape, $words, $ring, $minor, round(-rad2deg($placed?->ellipse->bearing ?? 0.0), 1), $stands,
+            $next !== null && $next->isAbout($post), $post->label === $this->chosen,
+        );
     }
 
     private function reading(ReadingRow $row, ?Move $next): ?DrawnReading
@@ -184,7 +201,8 @@ final readonly class SquareDrawing
                 continue;
             }
             $along = ! $board->side->isAlongX();
-            [$a, $b] = $along ? [$this->frame->x($board->start), $this->frame->x($board->end)] : [$this->frame->y($board->end), $this->frame->y($board->start)];
+            [$a, $b] = $along ? [$this->frame->x($board->start), $this->frame->x($board->end)]
+                : [$this->frame->y($board->end), $this->frame->y($board->start)];
             $across = $along ? $this->frame->y($board->stands) : $this->frame->x($board->stands);
             $boxes[] = $along ? new DrawnBox($a, $across - 3, round($b - $a, 1), 6) : new DrawnBox($across - 3, $a, 6, round($b - $a, 1));
             foreach ($board->nails as $nail) {
@@ -223,7 +241,10 @@ final readonly class SquareDrawing
 
     private function envelope(FittingThing $thing): DrawnBox
     {
-        [$x1, $y1, $x2, $y2] = [$this->frame->x($thing->from->at->x), $this->frame->y($thing->from->at->y), $this->frame->x($thing->to->at->x), $this->frame->y($thing->to->at->y)];
+        [$x1, $y1, $x2, $y2] = [
+            $this->frame->x($thing->from->at->x), $this->frame->y($thing->from->at->y), $this->frame->x($thing->to->at->x),
+            $this->frame->y($thing->to->at->y),
+        ];
         $width = $this->frame->size($thing->thing->width);
         $deep = max(26.0, 0.35 * $width);
 

@@ -43,9 +43,14 @@ final readonly class StoryPole
             // Labels move down until they stand clear of the one above; the leader shows where they belong.
             $labelY = max($y, $free + self::LINE_HEIGHT);
             $free = $labelY;
-            $labels = fn (bool $short): string => implode(' ', array_map(fn (CutMark $mark) => $mark->post->label, array_filter($members, fn (CutMark $mark) => $mark->isShort() === $short)));
+            $labels = fn (bool $short): string => implode(
+                ' ', array_map(fn (CutMark $mark) => $mark->post->label, array_filter($members, fn (CutMark $mark) => $mark->isShort() === $short)),
+            );
             $short = $labels(true);
-            $marks[] = new DrawnMark(round($y, 1), round($labelY, 1), Typeset::svg($notation, Length::nanometres($height)), ($short === '' ? '' : "{$short} short, ").$labels(false), $short !== '');
+            $marks[] = new DrawnMark(
+                round($y, 1), round($labelY, 1), Typeset::svg($notation, Length::nanometres($height)),
+                ($short === '' ? '' : "{$short} short, ").$labels(false), $short !== '',
+            );
         }
         $this->marks = $marks;
         $this->datum = $site->plan->tops === null ? null : Typeset::svg($notation, $site->plan->tops->datumLine);

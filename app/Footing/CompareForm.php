@@ -47,12 +47,15 @@ final readonly class CompareForm
         $this->soldBy = ($sums->lengths(['sold_by']) ?? [$system->timberStep])[0];
         $this->auger = ($sums->lengths(['auger']) ?? [null])[0];
         $this->plane = ($sums->lengths(['plane']) ?? [null])[0];
-        $price = fn (string $name, float $usual): float => $sums->typed("price_{$name}") === '' ? $usual : $sums->number("price_{$name}", 0, self::DEAREST) ?? 0.0;
+        $price = fn (string $name, float $usual): float => $sums->typed("price_{$name}") === '' ? $usual
+            : $sums->number("price_{$name}", 0, self::DEAREST) ?? 0.0;
         $this->prices = array_combine(array_keys($system->prices), array_map($price, array_keys($system->prices), $system->prices));
         $needs = $site->footing->needs;
-        $this->comparison = $needs === [] || $sums->refusals !== [] ? null : $sums->attempt($this->soldBy->isPositive() ? 'plane' : 'sold_by', fn () => new DepthComparison($site->plan, $needs, $this->hold, new DepthPrices(
-            $this->prices['post'] / $system->perLength, $this->prices['concrete'] / $this->volume(), $this->prices['digging'] / $this->volume(), $this->prices['lengths'],
-        ), $this->soldBy, $this->auger, $this->plane));
+        $this->comparison = $needs === [] || $sums->refusals !== [] ? null
+            : $sums->attempt($this->soldBy->isPositive() ? 'plane'
+                : 'sold_by', fn () => new DepthComparison($site->plan, $needs, $this->hold, new DepthPrices(
+                    $this->prices['post'] / $system->perLength, $this->prices['concrete'] / $this->volume(), $this->prices['digging'] / $this->volume(), $this->prices['lengths'],
+                ), $this->soldBy, $this->auger, $this->plane));
     }
 
     /** One plane as it is tried, along a row or column; null while nothing can be compared. */

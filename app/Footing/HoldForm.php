@@ -59,8 +59,11 @@ final readonly class HoldForm
         }
 
         return new HoldingSite(
-            Soil::tryFrom($sums->typed('soil')) ?? Soil::Clay, $sums->ticked('water'), $sums->ticked('roof'), $sums->ticked('wood'), $sums->ticked('no_brace'),
-            $sums->ticked('repair'), $sums->ticked('carried'), array_values(array_filter(Hold::cases(), fn (Hold $hold) => $sums->ticked("ban_{$hold->value}"))), $sums->ticked('hold_down'), $sums->ticked('floor'),
+            Soil::tryFrom($sums->typed('soil'))
+                ?? Soil::Clay, $sums->ticked('water'), $sums->ticked('roof'), $sums->ticked('wood'), $sums->ticked('no_brace'),
+            $sums->ticked('repair'), $sums->ticked('carried'), array_values(
+                array_filter(Hold::cases(), fn (Hold $hold) => $sums->ticked("ban_{$hold->value}")),
+            ), $sums->ticked('hold_down'), $sums->ticked('floor'),
         );
     }
 
@@ -88,7 +91,8 @@ final readonly class HoldForm
         $best = $this->adviser->ranked[0];
 
         return match (true) {
-            $best->leads => ($best->for === [] ? 'Least speaks against it.' : HoldReasonWords::of($best->for[0])).' Each reason below counts one to four points; the choice is yours.',
+            $best->leads => ($best->for === [] ? 'Least speaks against it.'
+                : HoldReasonWords::of($best->for[0])).' Each reason below counts one to four points; the choice is yours.',
             $best->possible => HoldReasonWords::of($best->against[0]).' Change what the site is like, or ask a licensed engineer.',
             default => 'Each is barred or would not hold. Ask a licensed engineer.',
         };
@@ -102,7 +106,10 @@ final readonly class HoldForm
     /** @return array<string, bool> by the name of the field */
     private static function marks(HoldingSite $site): array
     {
-        return ['wood' => $site->wood, 'no_brace' => $site->noBrace, 'roof' => $site->roof, 'floor' => $site->floor, 'water' => $site->water, 'repair' => $site->repair, 'carried' => $site->carried, 'hold_down' => $site->holdDown];
+        return [
+            'wood' => $site->wood, 'no_brace' => $site->noBrace, 'roof' => $site->roof, 'floor' => $site->floor, 'water' => $site->water,
+            'repair' => $site->repair, 'carried' => $site->carried, 'hold_down' => $site->holdDown,
+        ];
     }
 
     /** Labels of the posts held another way than the job’s. */
@@ -110,7 +117,12 @@ final readonly class HoldForm
     {
         $others = array_filter($this->decided->ofPosts ?? [], fn (Hold $one) => $one === $hold);
 
-        return implode(' ', array_map(fn (Post $post) => $post->label, array_filter($this->site->plan->grid->posts, fn (Post $post) => isset($others[$post->id->value]))));
+        return implode(
+            ' ',
+            array_map(
+                fn (Post $post) => $post->label, array_filter($this->site->plan->grid->posts, fn (Post $post) => isset($others[$post->id->value])),
+            ),
+        );
     }
 
     /** The way the form begins with: as decided, else the one that leads here. */
@@ -144,7 +156,9 @@ final readonly class HoldForm
         ];
         if ($hold === Hold::Foam) {
             $pack = Foam::usualPack($in);
-            $parts[] = Str::plural('pack', array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)), prependCount: true)." of foam ({$pack} {$in->little} each until your label says otherwise)";
+            $parts[] = Str::plural(
+                'pack', array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)), prependCount: true,
+            )." of foam ({$pack} {$in->little} each until your label says otherwise)";
         }
         if ($hold === Hold::Pier) {
             $parts[] = Str::plural('tube', count($work), prependCount: true);

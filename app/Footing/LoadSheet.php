@@ -98,9 +98,13 @@ final readonly class LoadSheet
         $this->in = new LoadNotation($plan->notation->unit);
         $this->isFloor = $plan->kind->carriesPeople();
         $this->usual = self::USUAL[$this->in->ofPressure()][$this->isFloor ? 1 : 0];
-        $load = fn (string $field, float $usual): float => $this->in->readPressure($sums->typed($field) === '' ? $usual : $sums->number($field, 0, self::HEAVIEST) ?? $usual);
+        $load = fn (string $field, float $usual): float => $this->in->readPressure(
+            $sums->typed($field) === '' ? $usual : $sums->number($field, 0, self::HEAVIEST) ?? $usual,
+        );
         $this->carries = new RoofOrFloor($load('dead', $this->usual[0]), $load('live', $this->usual[1]), $load('snow', 0));
-        $this->above = $sums->typed('roof_dead').$sums->typed('roof_snow') === '' ? null : new RoofOrFloor($load('roof_dead', 0), 0, $load('roof_snow', 0));
+        $this->above = $sums->typed('roof_dead').$sums->typed('roof_snow') === '' ? null : new RoofOrFloor(
+            $load('roof_dead', 0), 0, $load('roof_snow', 0),
+        );
         $this->push = $this->in->readForce($sums->number('push', 0, 20_000) ?? 0.0);
         $this->pushAt = ($sums->lengths(['push_at']) ?? [$plan->standing])[0];
         $this->held = $sums->ticked('held');
@@ -122,10 +126,15 @@ final readonly class LoadSheet
         $posts = [];
         foreach ($plan->grid->posts as $post) {
             $required = $site->footing->required($post);
-            $concrete = $required === null ? 0.0 : HoleWork::planned($plan, $plan->holdOf($post->id), $tops, $required)->concreteOnPost / Concrete::CUBIC_FOOT;
-            $posts[] = new LoadOnPost($post, $this->areas->areas[$post->id->value], $this->carries, $this->above, $this->soil, $sideways, $this->suction, $concrete);
+            $concrete = $required === null
+                ? 0.0 : HoleWork::planned($plan, $plan->holdOf($post->id), $tops, $required)->concreteOnPost / Concrete::CUBIC_FOOT;
+            $posts[] = new LoadOnPost(
+                $post, $this->areas->areas[$post->id->value], $this->carries, $this->above, $this->soil, $sideways, $this->suction, $concrete,
+            );
         }
-        usort($posts, fn (LoadOnPost $one, LoadOnPost $other) => $other->pounds <=> $one->pounds ?: strnatcmp($one->post->label, $other->post->label));
+        usort(
+            $posts, fn (LoadOnPost $one, LoadOnPost $other) => $other->pounds <=> $one->pounds ?: strnatcmp($one->post->label, $other->post->label),
+        );
         $this->posts = $posts;
     }
 }

@@ -139,6 +139,7 @@ final readonly class Materials
     /** Water for all bags. */
     public function water(): string
     {
-        return $this->waterPerBag === null ? 'type what the label says' : number_format($this->waterPerBag * $this->alone->needed, 0)." {$this->system->water} to carry";
+        return $this->waterPerBag === null
+            ? 'type what the label says' : number_format($this->waterPerBag * $this->alone->needed, 0)." {$this->system->water} to carry";
     }
 }

@@ -34,7 +34,10 @@ final readonly class PierForm
         $typed = fn (string $field, Length $default): Length => ($sums->lengths([$field]) ?? [$default])[0];
         $tops = new PostTops($plan, $site->footing->needs);
         $this->top = $typed('top', (new PierTops($plan, $tops))->top);
-        $this->rules = new PierRules($typed('tube', $now->tube), $typed('standoff', $now->standoff), $typed('base', $now->base), $typed('edge', $now->edge), $sums->typed('top') === '' ? $now->top : $this->top);
+        $this->rules = new PierRules(
+            $typed('tube', $now->tube), $typed('standoff', $now->standoff), $typed('base', $now->base), $typed('edge', $now->edge),
+            $sums->typed('top') === '' ? $now->top : $this->top,
+        );
         $water = $sums->lengths(['water']);
         $this->lift = $water === null ? null : FormTube::lift($this->rules->tube, $water[0]);
         $required = $site->footing->depths->required ?? [];

@@ -51,7 +51,9 @@ final readonly class WidthForm
         $this->soil = Soil::tryFrom($sums->typed('soil')) ?? $plan->holding->site->soil ?? Soil::Clay;
         $this->bearing = Bearing::on($this->load, $this->soil);
         $augers = $sums->attempt('augers', fn () => array_map(
-            fn (string $typed) => LengthReader::read($typed, $plan->notation->unit), preg_split('/\s*(?:;|,\s)\s*/', $sums->typed('augers'), flags: PREG_SPLIT_NO_EMPTY) ?: [],
+            fn (string $typed) => LengthReader::read($typed, $plan->notation->unit), preg_split(
+                '/\s*(?:;|,\s)\s*/', $sums->typed('augers'), flags: PREG_SPLIT_NO_EMPTY,
+            ) ?: [],
         )) ?? [];
         $this->width = $sums->refusals === [] ? new HoleWidth($plan->post, $this->cover, $this->slack, $this->bearing->roundDiameter, $augers) : null;
         $this->square = HoleWidth::square($plan->post, $this->cover, $this->slack);

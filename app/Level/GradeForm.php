@@ -28,7 +28,9 @@ final readonly class GradeForm
             $sums->refusals['grade_over'] = 'A fall is counted over a length above zero.';
         }
         $slope = $fall === null || ! $fall[1]->isPositive() ? 0.0 : $fall[0]->nanometres / $fall[1]->nanometres;
-        $this->work = $height === null || $sums->refusals !== [] ? null : new CutAndFill($site->plan, $site->level->ground, new FinishedGrade($height[0], $this->toward, $slope));
+        $this->work = $height === null || $sums->refusals !== [] ? null : new CutAndFill(
+            $site->plan, $site->level->ground, new FinishedGrade($height[0], $this->toward, $slope),
+        );
     }
 
     /** To be cut at a post, filled where it is negative; null where nothing is asked or the ground is not read. */

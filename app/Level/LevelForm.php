@@ -39,7 +39,8 @@ final readonly class LevelForm
         $setUp = $rod === null ? ($move->setUp ?? $level->setUp) : $rod->setUp;
         $this->setUp = $setUp ?: '1';
         $isTied = $level->ofInstrument !== null && ($move?->setUp === null || $level->hasSetUp(LevelReadings::SET_UP.$move->setUp));
-        $this->on = $rod === null ? ($isTied ? $move->posts[0]->label ?? $site->plan->grid->posts[0]->label : 'Benchmark') : $this->labelOf($rod->point);
+        $this->on = $rod === null ? ($isTied ? $move->posts[0]->label ?? $site->plan->grid->posts[0]->label : 'Benchmark')
+            : $this->labelOf($rod->point);
         $this->named = $rod->point->name ?? '';
         $this->part = $rod->point->feature->value ?? 'ground';
     }

@@ -14,7 +14,9 @@ final readonly class LevelRow
      * @param  ?Length  $off  the reading less what all others say; null where nothing ties it in
      * @param  string  $state  one of fits, unchecked, out, doubt, wanted
      */
-    public function __construct(public int $sequence, public string $where, public string $from, public Length $read, public ?Length $off, public string $state, public string $word)
-    {
+    public function __construct(
+        public int $sequence, public string $where, public string $from, public Length $read, public ?Length $off, public string $state,
+        public string $word,
+    ) {
     }
 }

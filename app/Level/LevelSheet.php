@@ -29,7 +29,11 @@ final readonly class LevelSheet
     public function __construct(private SiteState $site)
     {
         $this->loops = $site->level->loops()->loops;
-        $this->others = array_values(array_filter($site->level->known, fn (KnownHeight $known) => $known->point->post === null || $known->point->feature !== PostFeature::Ground));
+        $this->others = array_values(
+            array_filter(
+                $site->level->known, fn (KnownHeight $known) => $known->point->post === null || $known->point->feature !== PostFeature::Ground,
+            ),
+        );
         $rows = [];
         foreach (array_reverse($site->level->readings->network) as $reading) {
             $sequence = LevelReadings::sequence($reading->id);
@@ -37,9 +41,14 @@ final readonly class LevelSheet
             [$state, $word] = $this->standing($reading->id, $site->level->off($reading) === null);
             $off = $site->level->off($reading);
             if ($payload instanceof RodReading) {
-                $rows[] = new LevelRow($sequence, $site->level->name($payload->point), 'set-up '.($payload->setUp ?: '1'), $payload->rod, $off, $state, $word);
+                $rows[] = new LevelRow(
+                    $sequence, $site->level->name($payload->point), 'set-up '.($payload->setUp ?: '1'), $payload->rod, $off, $state, $word,
+                );
             } elseif ($payload instanceof HeightDifference) {
-                $rows[] = new LevelRow($sequence, "{$site->level->name($payload->from)} to {$site->level->name($payload->to)}", Names::of($payload->instrument), $payload->read, $off, $state, $word);
+                $rows[] = new LevelRow(
+                    $sequence, "{$site->level->name($payload->from)} to {$site->level->name($payload->to)}", Names::of($payload->instrument),
+                    $payload->read, $off, $state, $word,
+                );
             }
         }
         $this->rows = $rows;
@@ -48,7 +57,9 @@ final readonly class LevelSheet
     /** The side that the ground falls toward, by its name. */
     public function fallsToward(float $direction): string
     {
-        return $this->site->plan->sides->of(abs(cos($direction)) >= abs(sin($direction)) ? Side::alongX(cos($direction)) : Side::alongY(sin($direction)));
+        return $this->site->plan->sides->of(
+            abs(cos($direction)) >= abs(sin($direction)) ? Side::alongX(cos($direction)) : Side::alongY(sin($direction)),
+        );
     }
 
     /** Whether every way round closes as well as its readings should. */

@@ -30,8 +30,9 @@ final readonly class LogLines
      * @param  ?EntryKind  $kind  only entries of this kind; null for all
      * @param  array<string, string>  $gone  what posts were called that the plan has no more
      */
-    public function __construct(private SiteState $site, string $zone, ?int $before = null, public ?Post $post = null, public ?EntryKind $kind = null, array $gone = [])
-    {
+    public function __construct(
+        private SiteState $site, string $zone, ?int $before = null, public ?Post $post = null, public ?EntryKind $kind = null, array $gone = [],
+    ) {
         $local = new DateTimeZone($zone);
         $words = new EntryWords($site, $gone);
         $chosen = array_filter($site->log->entries, fn (Entry $entry) => ($kind === null || $entry->payload->kind() === $kind)
@@ -44,7 +45,9 @@ final readonly class LogLines
             [$standing, $why] = $this->standing($entry);
             $who = $entry->readBy === '' ? $entry->recordedBy : "{$entry->readBy}, written by {$entry->recordedBy}";
 
-            return new LogLine($entry, $words->say($entry->payload), $entry->measuredAt()->setTimezone($local)->format('j M Y, H:i'), $who, $standing, $why);
+            return new LogLine(
+                $entry, $words->say($entry->payload), $entry->measuredAt()->setTimezone($local)->format('j M Y, H:i'), $who, $standing, $why,
+            );
         }, $sheet));
     }
 

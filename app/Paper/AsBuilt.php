@@ -41,16 +41,25 @@ final readonly class AsBuilt
         $svg = '';
         foreach ($grid->posts as $post) {
             $stake = $this->site->square->survey->placed->stakes[$post->id->value] ?? null;
-            $svg .= sprintf('<rect x="%.1f" y="%.1f" width="10" height="10" fill="%s" stroke="%s"/>', $x($post) - 5, $y($post) - 5, $this->site->standing($post)->isProvedPlumb() ? self::INK : '#ffffff', self::INK);
+            $svg .= sprintf(
+                '<rect x="%.1f" y="%.1f" width="10" height="10" fill="%s" stroke="%s"/>', $x($post) - 5, $y($post) - 5,
+                $this->site->standing($post)->isProvedPlumb() ? self::INK : '#ffffff', self::INK,
+            );
             $svg .= self::words($x($post) + 8, $y($post) + 16, $post->label);
             if ($stake !== null && $stake->size() >= 0.5) {
                 $long = $this->factor * $this->scale;
-                $svg .= sprintf('<line x1="%.1f" y1="%.1f" x2="%.1f" y2="%.1f" stroke="#c2185b" stroke-width="2"/>', $x($post), $y($post), $x($post) - $long * $stake->alongX, $y($post) + $long * $stake->alongY);
+                $svg .= sprintf(
+                    '<line x1="%.1f" y1="%.1f" x2="%.1f" y2="%.1f" stroke="#c2185b" stroke-width="2"/>', $x($post), $y($post),
+                    $x($post) - $long * $stake->alongX, $y($post) + $long * $stake->alongY,
+                );
             }
         }
         $sides = $this->site->plan->sides;
 
-        return $this->image($svg.self::words(self::WIDTH / 2, $height - 8, $sides->minusY, 'middle').self::words(self::WIDTH / 2, 14, $sides->plusY, 'middle'), $height);
+        return $this->image(
+            $svg.self::words(self::WIDTH / 2, $height - 8, $sides->minusY, 'middle').self::words(self::WIDTH / 2, 14, $sides->plusY, 'middle'),
+            $height,
+        );
     }
 
     /** @return array<string, string> a section along every row, as data addresses by the row’s name */
@@ -76,7 +85,13 @@ final readonly class AsBuilt
     {
         $heights = [];
         foreach ($posts as $post) {
-            array_push($heights, ...array_map(fn (?Length $h): float => $h?->inMillimetres() ?? 0.0, [$this->site->level->groundAt($post), $this->bottom($post), $this->site->plan->tops?->of($post)]));
+            array_push(
+                $heights,
+                ...array_map(
+                    fn (?Length $h): float => $h?->inMillimetres() ?? 0.0,
+                    [$this->site->level->groundAt($post), $this->bottom($post), $this->site->plan->tops?->of($post)],
+                ),
+            );
         }
         [$low, $high] = [min($heights), max($heights)];
         $scaleY = 150 / max(1.0, $high - $low);
@@ -93,12 +108,18 @@ final readonly class AsBuilt
             $ground[] = sprintf('%.1f,%.1f', $x($post), $y($g));
             $bottom = $this->bottom($post);
             if ($bottom !== null) {
-                $svg .= sprintf('<rect x="%.1f" y="%.1f" width="24" height="%.1f" fill="#e8d5be" stroke="#8a5a34"/>', $x($post) - 12, $y($g), max(1.0, $y($bottom) - $y($g)));
+                $svg .= sprintf(
+                    '<rect x="%.1f" y="%.1f" width="24" height="%.1f" fill="#e8d5be" stroke="#8a5a34"/>', $x($post) - 12, $y($g),
+                    max(1.0, $y($bottom) - $y($g)),
+                );
             }
             $top = $this->site->plan->tops?->of($post);
             $foot = $this->site->footing->foot($post);
             if ($top !== null && $foot !== null) {
-                $svg .= sprintf('<rect x="%.1f" y="%.1f" width="8" height="%.1f" fill="#e0c98f" stroke="%s"/>', $x($post) - 4, $y($top), max(1.0, $y($foot) - $y($top)), self::INK);
+                $svg .= sprintf(
+                    '<rect x="%.1f" y="%.1f" width="8" height="%.1f" fill="#e0c98f" stroke="%s"/>', $x($post) - 4, $y($top),
+                    max(1.0, $y($foot) - $y($top)), self::INK,
+                );
             }
             $svg .= self::words($x($post) + 15, $y($g) - 4, $post->label);
         }
@@ -119,6 +140,11 @@ final readonly class AsBuilt
 
     private function image(string $svg, int $height): string
     {
-        return 'data:image/svg+xml;base64,'.base64_encode(sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%d" viewBox="0 0 %d %d">%s</svg>', self::WIDTH, $height, self::WIDTH, $height, $svg));
+        return 'data:image/svg+xml;base64,'.base64_encode(
+            sprintf(
+                '<svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%d" viewBox="0 0 %d %d">%s</svg>', self::WIDTH, $height, self::WIDTH,
+                $height, $svg,
+            ),
+        );
     }
 }

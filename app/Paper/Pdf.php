@@ -22,6 +22,8 @@ final class Pdf
         $pdf->loadHtml($view->render(), 'UTF-8');
         $pdf->render();
 
-        return response((string) $pdf->output(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"{$name}.pdf\""]);
+        return response(
+            (string) $pdf->output(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"{$name}.pdf\""],
+        );
     }
 }

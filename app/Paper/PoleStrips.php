@@ -54,7 +54,10 @@ final readonly class PoleStrips
         }
         ksort($groups);
 
-        return new self($site->plan, array_map(fn (array $group) => new PoleMark($group[0], implode(' ', $group[1])), array_values($groups)), 'story pole', 'datum line', $paper);
+        return new self(
+            $site->plan, array_map(fn (array $group) => new PoleMark($group[0], implode(' ', $group[1])), array_values($groups)), 'story pole',
+            'datum line', $paper,
+        );
     }
 
     /** The near faces of what is set out on a member, from its end. */

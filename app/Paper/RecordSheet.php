@@ -69,7 +69,8 @@ final readonly class RecordSheet
         $taken = $site->log->now(PictureTaken::class);
         $bytes = $taken === [] ? collect() : DB::table('pictures')->where('job_id', $job->id)->pluck('bytes', 'fingerprint');
         $this->pictures = array_values(array_map(fn (PictureTaken $picture): array => [
-            isset($bytes[$picture->fingerprint]) ? 'data:image/jpeg;base64,'.base64_encode((string) $bytes[$picture->fingerprint]) : '', $words->say($picture),
+            isset($bytes[$picture->fingerprint]) ? 'data:image/jpeg;base64,'.base64_encode((string) $bytes[$picture->fingerprint])
+                : '', $words->say($picture),
         ], $taken));
         $this->tolerances = [$this->layout(), $this->depths(), $this->plumb(), ...$this->straight(), $this->cuts()];
     }
@@ -88,7 +89,10 @@ final readonly class RecordSheet
         foreach ($this->site->log->now(PostCut::class) as $sequence => $done) {
             $cut[$done->post->value] = $sequence;
         }
-        $finalTops = array_filter($this->site->log->now(TopMeasured::class), fn (TopMeasured $top, int $sequence) => isset($cut[$top->post->value]) && $sequence > $cut[$top->post->value], ARRAY_FILTER_USE_BOTH);
+        $finalTops = array_filter(
+            $this->site->log->now(TopMeasured::class),
+            fn (TopMeasured $top, int $sequence) => isset($cut[$top->post->value]) && $sequence > $cut[$top->post->value], ARRAY_FILTER_USE_BOTH,
+        );
         $found = array_filter($this->site->log->now(HoleDug::class), fn (HoleDug $hole) => $hole->found !== null || $hole->soils !== []);
         $under = $plan->tops?->under;
 
@@ -97,7 +101,11 @@ final readonly class RecordSheet
             'Off what is fixed on the site' => array_values(array_map($words->say(...), $this->site->log->now(LineReading::class))),
             'Found in the holes' => array_values(array_map($words->say(...), $found)),
             'Filled' => array_values(array_map($words->say(...), $this->site->log->now(PostFilled::class))),
-            'What lies on the posts' => $under === null ? [] : ["Finished surface {$this->write($under->finished)}, under it ".implode(', ', array_map($this->write(...), $under->layers)).($under->clearance->isZero() ? '' : ", clearance {$this->write($under->clearance)}")],
+            'What lies on the posts' => $under === null ? [] : [
+                "Finished surface {$this->write($under->finished)}, under it ".implode(
+                    ', ', array_map($this->write(...), $under->layers),
+                ).($under->clearance->isZero() ? '' : ", clearance {$this->write($under->clearance)}"),
+            ],
             'Tops measured after the cut' => array_values(array_map($words->say(...), $finalTops)),
         ];
     }
@@ -109,11 +117,12 @@ final readonly class RecordSheet
         $worst = $placed === null ? null : max([0.0, ...array_map(fn ($stake) => $stake->size(), $placed->stakes)]);
         $limit = $this->write($this->site->plan->tolerances->squareness);
 
-        return ['Stakes on their places', $worst === null ? "within {$limit}: not measured" : "the furthest {$this->write(Length::millimetres($worst))} off, allowed {$limit}", match (true) {
-            $this->site->square->verdict() === SquareVerdict::Within => true,
-            $this->site->square->verdict()->isTrouble() => false,
-            default => null,
-        }];
+        return ['Stakes on their places', $worst === null ? "within {$limit}: not measured"
+            : "the furthest {$this->write(Length::millimetres($worst))} off, allowed {$limit}", match (true) {
+                $this->site->square->verdict() === SquareVerdict::Within => true,
+                $this->site->square->verdict()->isTrouble() => false,
+                default => null,
+            }];
     }
 
     /** @return array{string, string, ?bool} */
@@ -122,7 +131,13 @@ final readonly class RecordSheet
         $dug = array_filter($this->records, fn (PostRecord $record) => $record->depthDug !== null);
         $short = array_filter($dug, fn (PostRecord $record) => $record->deepEnough === false);
 
-        return ['Holes deep enough', count($dug).' of '.count($this->records).' measured'.($short === [] ? '' : ', short: '.implode(' ', array_map(fn (PostRecord $record) => $record->post->label, $short))), $dug === [] ? null : $short === [] && count($dug) === count($this->records)];
+        return [
+            'Holes deep enough',
+            count($dug).' of '.count($this->records).' measured'.($short === [] ? '' : ', short: '.implode(
+                ' ', array_map(fn (PostRecord $record) => $record->post->label, $short),
+            )),
+            $dug === [] ? null : $short === [] && count($dug) === count($this->records),
+        ];
     }
 
     /** @return array{string, string, ?bool} */
@@ -131,13 +146,25 @@ final readonly class RecordSheet
         $records = array_filter($this->records, fn (PostRecord $record) => $record->plumb !== null);
         $worst = max([0.0, ...array_map(fn (PostRecord $record) => $record->outOfPlumb?->inMillimetres() ?? 0.0, $records)]);
 
-        return ["Plumb within 1 in {$this->site->plan->tolerances->plumbOneIn}", $records === [] ? 'not measured' : count($records).' of '.count($this->records)." measured, the worst {$this->write(Length::millimetres($worst))} at its top", $records === [] ? null : array_filter($records, fn (PostRecord $record) => $record->plumb === false) === []];
+        return [
+            "Plumb within 1 in {$this->site->plan->tolerances->plumbOneIn}",
+            $records === [] ? 'not measured'
+                : count($records).' of '.count($this->records)." measured, the worst {$this->write(Length::millimetres($worst))} at its top",
+            $records === [] ? null : array_filter($records, fn (PostRecord $record) => $record->plumb === false) === [],
+        ];
     }
 
     /** @return list<array{string, string, ?bool}> */
     private function straight(): array
     {
-        return array_map(fn (RowLine $row): array => ["{$row->name} straight", $row->worstPost === null ? 'on the line' : "{$row->worstPost->label} {$this->write($row->worst)} off the line of its ends", $row->isStraight], $this->rows);
+        return array_map(
+            fn (RowLine $row): array => [
+                "{$row->name} straight",
+                $row->worstPost === null ? 'on the line' : "{$row->worstPost->label} {$this->write($row->worst)} off the line of its ends",
+                $row->isStraight,
+            ],
+            $this->rows,
+        );
     }
 
     /** @return array{string, string, ?bool} */

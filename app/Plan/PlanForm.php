@@ -42,15 +42,20 @@ final readonly class PlanForm
 
         return new self([
             'kind' => $plan->kind->value,
-            'notation' => $plan->notation->unit === Unit::Inch ? 'in'.$plan->notation->denominator : ($plan->notation->decimals === 1 ? 'mm.1' : 'mm'),
+            'notation' => $plan->notation->unit === Unit::Inch ? 'in'.$plan->notation->denominator
+                : ($plan->notation->decimals === 1 ? 'mm.1' : 'mm'),
             'side_minus_y' => $plan->sides->minusY, 'side_plus_y' => $plan->sides->plusY, 'side_minus_x' => $plan->sides->minusX, 'side_plus_x' => $plan->sides->plusX,
             'tolerance' => $plan->tolerances->class->value, 'squareness' => $write($plan->tolerances->squareness),
-            'post_shape' => $plan->post->round ? 'round' : 'measured', 'post_nominal' => '6x6', 'post_b' => $exactly($plan->post->b), 'post_d' => $plan->post->round ? '' : $exactly($plan->post->d),
+            'post_shape' => $plan->post->round ? 'round'
+                : 'measured', 'post_nominal' => '6x6', 'post_b' => $exactly($plan->post->b), 'post_d' => $plan->post->round ? ''
+                    : $exactly($plan->post->d),
             'hole' => $exactly($plan->hole->width), 'standing' => $exactly($plan->standing),
             'by_x' => 'bays', 'by_y' => 'bays', 'held_x' => 'outside', 'held_y' => 'outside',
             'bays_x' => self::bays($plan, $plan->grid->columns), 'bays_y' => self::bays($plan, $plan->grid->rows),
             'left_out' => implode(' ', $labels),
-        ], array_map($plan->grid::letters(...), array_keys($plan->grid->columns->lines)), array_map(fn (int $i) => (string) ($i + 1), array_keys($plan->grid->rows->lines)));
+        ], array_map($plan->grid::letters(...), array_keys($plan->grid->columns->lines)), array_map(
+            fn (int $i) => (string) ($i + 1), array_keys($plan->grid->rows->lines),
+        ));
     }
 
     public function value(string $field): string
@@ -66,7 +71,8 @@ final readonly class PlanForm
     /** As the job writes it where that is exact, else in millimetres with all their decimals, so that saving a form changes nothing. */
     public static function exactly(Plan $plan, Length $length): string
     {
-        return $plan->notation->round($length)->equals($length) ? $plan->write($length) : rtrim(rtrim(number_format($length->inMillimetres(), 6, '.', ''), '0'), '.').' mm';
+        return $plan->notation->round($length)->equals($length)
+            ? $plan->write($length) : rtrim(rtrim(number_format($length->inMillimetres(), 6, '.', ''), '0'), '.').' mm';
     }
 
     /**

@@ -27,8 +27,12 @@ final class AppServiceProvider extends ServiceProvider
     {
         Gate::policy(Job::class, JobPolicy::class);
         $this->compileSmallTags();
-        RateLimiter::for('sign-in', fn (Request $request) => Limit::perMinute(6)->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip())
-            ->response(fn () => back()->withInput($request->only('email'))->withErrors(['email' => 'Too many tries. Wait a minute, then try again.'])));
+        RateLimiter::for('sign-in', fn (Request $request) => Limit::perMinute(6)->by(
+            mb_strtolower((string) $request->input('email')).'|'.$request->ip(),
+        )
+            ->response(
+                fn () => back()->withInput($request->only('email'))->withErrors(['email' => 'Too many tries. Wait a minute, then try again.']),
+            ));
     }
 
     /** A page of a hundred posts holds hundreds of lengths: these two tags are compiled to the call that their components make. */

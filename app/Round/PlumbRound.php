@@ -39,7 +39,8 @@ final readonly class PlumbRound
     {
         $axis = $usual->isAlongX() ? 'x' : 'y';
 
-        return $this->onLine($stands, "{$usual->value} {$axis}") === [] && $this->onLine($stands, "{$usual->opposite()->value} {$axis}") !== [] ? $usual->opposite() : $usual;
+        return $this->onLine($stands, "{$usual->value} {$axis}") === [] && $this->onLine($stands, "{$usual->opposite()->value} {$axis}") !== []
+            ? $usual->opposite() : $usual;
     }
 
     private function onAFace(StandingPost $stands, Side $face): RoundRow
@@ -48,9 +49,15 @@ final readonly class PlumbRound
         $readings = $this->onLine($stands, "{$face->value} {$axis}");
         $elsewhere = $readings === [] && $stands->stage === $stands->stageNow() && ($face->isAlongX() ? $stands->lean->xRead : $stands->lean->yRead);
         $last = $readings[0] ?? null;
-        $choice = new RoundChoice('leans', 'Top', ['plumb' => 'plumb'] + RoundChoice::sides($this->site->plan->sides, [$face, $face->opposite()], 'to the '), $last === null ? '' : ($last->lean->isPlumb() ? 'plumb' : $last->leansToward->value));
+        $choice = new RoundChoice(
+            'leans', 'Top', ['plumb' => 'plumb'] + RoundChoice::sides($this->site->plan->sides, [$face, $face->opposite()], 'to the '),
+            $last === null ? '' : ($last->lean->isPlumb() ? 'plumb' : $last->leansToward->value),
+        );
 
-        return $this->row($stands, $face->value, "{$stands->post->label}, {$this->site->plan->sides->of($face)} face", ['face' => $face->value], $readings, $choice, $elsewhere ? 'read along another face' : '');
+        return $this->row(
+            $stands, $face->value, "{$stands->post->label}, {$this->site->plan->sides->of($face)} face", ['face' => $face->value], $readings, $choice,
+            $elsewhere ? 'read along another face' : '',
+        );
     }
 
     private function onAPole(StandingPost $stands, Side $along): RoundRow
@@ -59,7 +66,9 @@ final readonly class PlumbRound
         $readings = $this->onLine($stands, "along {$bearing}");
         $last = $readings[0] ?? null;
         [$there, $back] = $along->isAlongX() ? [Side::PlusX, Side::MinusX] : [Side::PlusY, Side::MinusY];
-        $options = ['plumb' => 'plumb', 'off' => "to the {$this->site->plan->sides->of($there)}", 'back' => "to the {$this->site->plan->sides->of($back)}"];
+        $options = [
+            'plumb' => 'plumb', 'off' => "to the {$this->site->plan->sides->of($there)}", 'back' => "to the {$this->site->plan->sides->of($back)}",
+        ];
         $choice = new RoundChoice('leans', 'Top', $options, match (true) {
             $last === null => '',
             $last->lean->isPlumb() => 'plumb',
@@ -67,33 +76,43 @@ final readonly class PlumbRound
         });
         $elsewhere = $readings === [] && $stands->stage === $stands->stageNow() && ! $stands->lean->isUnread() && ! $stands->lean->isHalfKnown();
 
-        return $this->row($stands, (string) $bearing, "{$stands->post->label}, {$this->site->plan->sides->of($there)} and {$this->site->plan->sides->of($back)}", ['bearing' => (string) $bearing], $readings, $choice, $elsewhere ? 'read along other directions' : '');
+        return $this->row(
+            $stands, (string) $bearing, "{$stands->post->label}, {$this->site->plan->sides->of($there)} and {$this->site->plan->sides->of($back)}",
+            ['bearing' => (string) $bearing], $readings, $choice, $elsewhere ? 'read along other directions' : '',
+        );
     }
 
     /** @return list<PlumbReading> what counts along that line at the stage the post is in */
     private function onLine(StandingPost $stands, string $line): array
     {
-        return $stands->stage !== $stands->stageNow() ? [] : ($stands->turned[$line] ?? array_values(array_intersect_key($stands->byFace, [$line => true])));
+        return $stands->stage !== $stands->stageNow() ? [] : ($stands->turned[$line] ?? array_values(
+            array_intersect_key($stands->byFace, [$line => true]),
+        ));
     }
 
     /**
      * @param  array<string, string>  $with
      * @param  list<PlumbReading>  $readings
      */
-    private function row(StandingPost $stands, string $key, string $label, array $with, array $readings, RoundChoice $choice, string $elsewhere): RoundRow
-    {
+    private function row(
+        StandingPost $stands, string $key, string $label, array $with, array $readings, RoundChoice $choice, string $elsewhere,
+    ): RoundRow {
         $last = $readings[0] ?? null;
         $byGap = $last === null || ($last->lean->way === LeanWay::Gap && count($readings) === 1);
         $steep = $last !== null && $last->lean->slope->ratio * $this->site->plan->tolerances->plumbOneIn > 1;
 
         return new RoundRow(
             "{$stands->post->label}-{$key}", $label, EntryKind::Plumb, 'gap',
-            ['post' => $stands->post->label, 'stage' => $stands->stageNow()->value, 'way' => LeanWay::Gap->value, 'level' => $this->site->plan->write($this->level)] + $with,
+            [
+                'post' => $stands->post->label, 'stage' => $stands->stageNow()->value, 'way' => LeanWay::Gap->value,
+                'level' => $this->site->plan->write($this->level),
+            ] + $with,
             null, $last === null ? null : $last->lean->off ?? Length::zero(), null,
             match (true) {
                 $last === null => $elsewhere,
                 $byGap => '',
-                default => count($readings) > 1 ? 'read with the level both ways round: change it on the page of the post' : 'read by '.Names::of($last->lean->way).': change it on the page of the post',
+                default => count($readings) > 1 ? 'read with the level both ways round: change it on the page of the post'
+                    : 'read by '.Names::of($last->lean->way).': change it on the page of the post',
             }, $choice, $steep ? 'off' : 'fits', $steep ? 'leans' : 'plumb this way',
         );
     }

@@ -73,13 +73,19 @@ final readonly class RoundSheet
             strtr($judged->key, '@', '-'), WantedWords::of($wanted), $kind, $field, $with, $wanted->planned()->magnitude(), $read, $sequence, $note, $choice, $judged->state, $judged->word,
         );
         if ($wanted->line !== null) {
-            return $row(EntryKind::LineOffset, 'line_off', ['line' => $wanted->line->id, 'line_post' => $wanted->posts()[0]->label] + $with, $payload instanceof LineReading ? $payload->off : null);
+            return $row(
+                EntryKind::LineOffset, 'line_off', ['line' => $wanted->line->id, 'line_post' => $wanted->posts()[0]->label] + $with,
+                $payload instanceof LineReading ? $payload->off : null,
+            );
         }
         $ends = ['from' => $wanted->ends()->from->label, 'to' => $wanted->ends()->to->label];
         if ($wanted->stake === null) {
             $more = $payload instanceof TapeReading && ($payload->conditions !== null || $payload->lay !== TapeLay::Level || $payload->name !== '');
 
-            return $row(EntryKind::Tape, 'distance', $ends + $with, $payload instanceof TapeReading ? $payload->distance : null, $more ? 'how it was held is written down too: correct it on the page of readings' : '');
+            return $row(
+                EntryKind::Tape, 'distance', $ends + $with, $payload instanceof TapeReading ? $payload->distance : null,
+                $more ? 'how it was held is written down too: correct it on the page of readings' : '',
+            );
         }
         $off = $payload instanceof StringReading ? $payload->off : null;
         $sides = EntryForm::across($wanted);
@@ -88,8 +94,12 @@ final readonly class RoundSheet
         $swapped = $payload instanceof StringReading && ! $payload->from->equals($wanted->ends()->from->id);
 
         return $row(
-            EntryKind::StringOffset, 'off', ['stake' => $wanted->stake->label] + $ends, $off?->magnitude(), $payload instanceof StringReading && ! $payload->run->isZero() ? 'how the string ran is written down too: correct it on the page of readings' : '',
-            new RoundChoice('toward', 'Stands toward the', RoundChoice::sides($this->site->plan->sides, $sides), $off === null ? '' : $left[$isRight === $swapped ? 0 : 1]->value),
+            EntryKind::StringOffset, 'off', ['stake' => $wanted->stake->label] + $ends, $off?->magnitude(), $payload instanceof StringReading
+                && ! $payload->run->isZero() ? 'how the string ran is written down too: correct it on the page of readings' : '',
+            new RoundChoice(
+                'toward', 'Stands toward the', RoundChoice::sides($this->site->plan->sides, $sides),
+                $off === null ? '' : $left[$isRight === $swapped ? 0 : 1]->value,
+            ),
         );
     }
 
@@ -100,13 +110,17 @@ final readonly class RoundSheet
         $read = [];
         foreach ($this->site->log->now(RodReading::class) as $sequence => $rod) {
             if ($rod->setUp === ($setUp === '1' ? '' : $setUp)) {
-                $read[$rod->point->key()] = [$sequence, $rod->rod, $rod->distance === null ? '' : 'read with its distance: correct it on the page of heights'];
+                $read[$rod->point->key()] = [
+                    $sequence, $rod->rod, $rod->distance === null ? '' : 'read with its distance: correct it on the page of heights',
+                ];
             }
         }
         $row = function (string $label, string $name, string $key) use ($read, $setUp): RoundRow {
             [$sequence, $rod, $note] = $read[$key] ?? [null, null, ''];
 
-            return new RoundRow($label, $name, EntryKind::Rod, 'rod', ['post' => $label, 'post_part' => 'ground', 'set_up' => $setUp], null, $rod, $sequence, $note);
+            return new RoundRow(
+                $label, $name, EntryKind::Rod, 'rod', ['post' => $label, 'post_part' => 'ground', 'set_up' => $setUp], null, $rod, $sequence, $note,
+            );
         };
         $onPosts = array_map(fn (Post $post) => $row($post->label, $post->label, "ground {$post->id->value}"), $this->site->walk());
         $benchmark = $this->site->level->benchmark;
@@ -145,8 +159,10 @@ final readonly class RoundSheet
             // A hole that is dug on is a new entry; the newest counts.
             return new RoundRow(
                 $post->label, $post->label, EntryKind::Hole, 'depth', ['post' => $post->label], $this->site->footing->toReach($post), $hole?->depth, null,
-                $more ? ($hole->found === null ? 'width or soil' : 'that it met '.Names::of($hole->found)).' is written down too: change it on the dig list' : '',
-                state: $this->site->footing->asDug($post)?->serves() ? 'fits' : 'off', word: $this->site->footing->asDug($post)?->serves() ? 'deep enough' : 'short',
+                $more ? ($hole->found === null ? 'width or soil'
+                    : 'that it met '.Names::of($hole->found)).' is written down too: change it on the dig list' : '',
+                state: $this->site->footing->asDug($post)?->serves() ? 'fits' : 'off', word: $this->site->footing->asDug($post)?->serves()
+                    ? 'deep enough' : 'short',
             );
         }, array_values(array_filter($this->site->walk(), fn (Post $post) => $this->site->footing->required($post) !== null)));
     }

@@ -18,7 +18,10 @@ use Aequus\Site\SiteState;
 final readonly class PostPage
 {
     /** The form of a next move that has one here. */
-    private const ASKED_HERE = [EntryKind::Hole, EntryKind::PostSet, EntryKind::Plumb, EntryKind::Ready, EntryKind::CrossChecked, EntryKind::Filled, EntryKind::Top, EntryKind::PostCut];
+    private const ASKED_HERE = [
+        EntryKind::Hole, EntryKind::PostSet, EntryKind::Plumb, EntryKind::Ready, EntryKind::CrossChecked, EntryKind::Filled, EntryKind::Top,
+        EntryKind::PostCut,
+    ];
 
     /** What a round walks from post to post for; a level where it is neither of these. */
     private const WALKED_FOR = ['standing' => EntryKind::PostSet, 'filled' => EntryKind::Filled];
@@ -118,7 +121,9 @@ final readonly class PostPage
             'set.forms.check' => ['one measure again, another way', EntryKind::CrossChecked, $waitsForFill],
             'set.forms.filled' => ['the fill', EntryKind::Filled, $this->dug !== null],
             'set.forms.top' => ['its top', EntryKind::Top, $hasTops && $this->stands->set],
-            'set.forms.cut' => ['the cut', EntryKind::PostCut, $hasTops && ! $this->site->cut->isCut($this->post) && $this->site->hindersCut($this->post) === null],
+            'set.forms.cut' => [
+                'the cut', EntryKind::PostCut, $hasTops && ! $this->site->cut->isCut($this->post) && $this->site->hindersCut($this->post) === null,
+            ],
             'set.forms.twist' => ['twist', EntryKind::Twist, $this->stands->set],
         ];
     }

@@ -62,7 +62,14 @@ final readonly class PostSheet
         $this->begun = $site->filling($post)->isDone() ? null : $site->filling($post)->at(FillStep::Started);
         $this->minutesIn = $this->begun === null ? null : max(0, intdiv($now->getTimestamp() - $this->begun->getTimestamp(), 60));
         $this->pour = $this->plan();
-        $this->facts = array_values(array_filter([$this->position(), $this->depth(), $this->foot(), $this->wood(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(), $this->setting(), $this->cut()]));
+        $this->facts = array_values(
+            array_filter(
+                [
+                    $this->position(), $this->depth(), $this->foot(), $this->wood(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(),
+                    $this->setting(), $this->cut(),
+                ],
+            ),
+        );
     }
 
     private function position(): PostFact
@@ -87,9 +94,14 @@ final readonly class PostSheet
 
         return match (true) {
             $required === null => new PostFact('Hole', 'no depth is known yet', 'to-pull'),
-            $dug === null => new PostFact('Hole', "{$this->write($required->holeDepth())} deep, ".Names::of($required->governing).'; not dug', 'to-pull'),
+            $dug === null => new PostFact(
+                'Hole', "{$this->write($required->holeDepth())} deep, ".Names::of($required->governing).'; not dug', 'to-pull',
+            ),
             default => new PostFact(
-                'Hole', "{$this->write($required->need->ground->minus($dug->bottom))} of {$this->write($required->holeDepth())}".($dug->found === null ? '' : ', met '.Names::of($dug->found)), $dug->serves() ? 'fits' : 'off',
+                'Hole', "{$this->write(
+                    $required->need->ground->minus($dug->bottom),
+                )} of {$this->write($required->holeDepth())}".($dug->found === null ? '' : ', met '.Names::of($dug->found)), $dug->serves() ? 'fits'
+                    : 'off',
             ),
         };
     }
@@ -99,7 +111,11 @@ final readonly class PostSheet
         $hold = $this->site->plan->holdOf($this->post->id);
         $customs = $this->site->plan->holding->customs ?? new Customs;
 
-        return new PostFact('Held', Names::of($hold).($hold->hasPad() ? '; foot: '.Names::of($customs->foot->under($hold)).'; the fill ends '.Names::of($customs->fillEnd) : ''));
+        return new PostFact(
+            'Held',
+            Names::of($hold).($hold->hasPad() ? '; foot: '.Names::of($customs->foot->under($hold)).'; the fill ends '.Names::of($customs->fillEnd)
+                : ''),
+        );
     }
 
     private function wood(): ?PostFact
@@ -121,7 +137,10 @@ final readonly class PostSheet
         $level = $own === null ? '' : ', the level itself shows '.number_format(abs($own) * 1000, 2).' mm in a metre';
         $half = $stands->lean->isHalfKnown() ? ', one way only' : '';
 
-        return new PostFact('Plumb', ($parts === '' ? 'plumb' : "top {$parts}").', '.Names::of($stands->stage)."{$half}{$level}", $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'));
+        return new PostFact(
+            'Plumb', ($parts === '' ? 'plumb' : "top {$parts}").', '.Names::of($stands->stage)."{$half}{$level}",
+            $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'),
+        );
     }
 
     private function drift(): ?PostFact
@@ -133,7 +152,13 @@ final readonly class PostSheet
         $toward = Drifts::toward($drift);
         $top = $this->site->standing($this->post)->topAboveGrade();
 
-        return new PostFact('The fill pushed it', "{$this->write($top->times($drift->size()))} at the top, mostly toward the {$this->site->plan->sides->of($toward)}. ".HoldWords::drift($this->site->plan->holdOf($this->post->id)), 'doubt');
+        return new PostFact(
+            'The fill pushed it',
+            "{$this->write($top->times($drift->size()))} at the top, mostly toward the {$this->site->plan->sides->of($toward)}. ".HoldWords::drift(
+                $this->site->plan->holdOf($this->post->id),
+            ),
+            'doubt',
+        );
     }
 
     private function twist(): ?PostFact
@@ -144,7 +169,11 @@ final readonly class PostSheet
         }
         $face = $this->site->plan->post->thicker();
 
-        return new PostFact('Twist', "{$this->write($twist->gap->magnitude())} over {$this->write($twist->over)}, ".($twist->gap->isNegative() ? 'against the clock' : 'with the clock').", {$this->write($face->times(abs($twist->slope()->ratio)))} over its own face");
+        return new PostFact(
+            'Twist',
+            "{$this->write($twist->gap->magnitude())} over {$this->write($twist->over)}, ".($twist->gap->isNegative() ? 'against the clock'
+                : 'with the clock').", {$this->write($face->times(abs($twist->slope()->ratio)))} over its own face",
+        );
     }
 
     private function fill(): PostFact
@@ -152,7 +181,12 @@ final readonly class PostSheet
         $filling = $this->site->filling($this->post);
 
         return match (true) {
-            $filling->isDone() => new PostFact('Fill', 'filled'.($filling->bags() === null ? '' : ", {$filling->bags()} bags").($filling->celsius() === null ? '' : ', at '.Temperature::celsius(round($filling->celsius()))->write($this->site->plan->notation->unit)), 'fits'),
+            $filling->isDone() => new PostFact(
+                'Fill',
+                'filled'.($filling->bags() === null ? '' : ", {$filling->bags()} bags").($filling->celsius() === null ? ''
+                    : ', at '.Temperature::celsius(round($filling->celsius()))->write($this->site->plan->notation->unit)),
+                'fits',
+            ),
             $filling->isBegun() => new PostFact('Fill', 'begun, not full', 'doubt'),
             $this->site->isFilled($this->post) => new PostFact('Fill', 'read as filled', 'fits'),
             default => new PostFact('Fill', 'not filled', 'to-pull'),
@@ -173,7 +207,12 @@ final readonly class PostSheet
         return match (true) {
             $this->clock->filling->isFoundWet() => new PostFact('Braces', 'on: the surface is still wet, whatever the label says', 'off'),
             $left === 0 => new PostFact('Braces', 'may come off, if the surface is hard', 'fits'),
-            default => new PostFact('Braces', "on for {$wait} more".($this->clock->isTooCold() ? '; colder than '.Temperature::celsius(SetClock::TOO_COLD_CELSIUS)->write($this->site->plan->notation->unit).': keep it warm, ask the label' : ''), 'doubt'),
+            default => new PostFact(
+                'Braces',
+                "on for {$wait} more".($this->clock->isTooCold()
+                    ? '; colder than '.Temperature::celsius(SetClock::TOO_COLD_CELSIUS)->write($this->site->plan->notation->unit).': keep it warm, ask the label' : ''),
+                'doubt',
+            ),
         };
     }
 
@@ -184,7 +223,13 @@ final readonly class PostSheet
         return match (true) {
             $mark === null => new PostFact('Cut mark', 'the tops are not decided', 'to-pull'),
             $this->site->cut->isCut($this->post) => new PostFact('Cut mark', "{$this->write($mark->aboveDatumLine())} above the line, cut", 'fits'),
-            $mark->isShort() => new PostFact('Cut mark', "{$this->write($mark->aboveDatumLine())} above the line; the post is {$this->write($mark->cutOff()?->magnitude() ?? Length::zero())} short", 'off'),
+            $mark->isShort() => new PostFact(
+                'Cut mark',
+                "{$this->write($mark->aboveDatumLine())} above the line; the post is {$this->write(
+                    $mark->cutOff()?->magnitude() ?? Length::zero(),
+                )} short",
+                'off',
+            ),
             default => new PostFact('Cut mark', "{$this->write($mark->aboveDatumLine())} above the line"),
         };
     }
@@ -201,7 +246,10 @@ final readonly class PostSheet
             }
         }
 
-        return new PourPlan($work->layers ?? [], $work->depth ?? Length::zero(), $bags, $this->site->plan->holding->customs->mixing ?? Mixing::Before, $this->site->filling($this->post)->celsius());
+        return new PourPlan(
+            $work->layers ?? [], $work->depth ?? Length::zero(), $bags, $this->site->plan->holding->customs->mixing ?? Mixing::Before,
+            $this->site->filling($this->post)->celsius(),
+        );
     }
 
     /**
@@ -213,7 +261,9 @@ final readonly class PostSheet
     {
         $told = array_filter($shifts, fn (Shift $part) => ! $this->site->plan->notation->round($part->amount)->isZero());
 
-        return implode(' and ', array_map(fn (Shift $part) => "{$this->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", $told));
+        return implode(
+            ' and ', array_map(fn (Shift $part) => "{$this->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", $told),
+        );
     }
 
     private function write(Length $length): string

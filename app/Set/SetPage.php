@@ -23,7 +23,9 @@ final readonly class SetPage
     {
         $this->rows = array_map(fn (Post $post) => new StandingRow($site, $post), $site->plan->grid->posts);
         $this->set = count(array_filter($this->rows, fn (StandingRow $row) => $row->stands->set));
-        $this->leaning = array_map(fn (StandingRow $row) => $row->post->label, array_values(array_filter($this->rows, fn (StandingRow $row) => $row->leans)));
+        $this->leaning = array_map(
+            fn (StandingRow $row) => $row->post->label, array_values(array_filter($this->rows, fn (StandingRow $row) => $row->leans)),
+        );
     }
 
     public function title(): string

@@ -56,7 +56,9 @@ final readonly class TopsPage
     {
         $mistakes = $this->tops?->mistakes;
 
-        return array_map(fn (string $id) => (int) substr($id, 1), [...$mistakes->named ?? [], ...array_map(fn ($one) => $one->id, $mistakes->dropped ?? [])]);
+        return array_map(
+            fn (string $id) => (int) substr($id, 1), [...$mistakes->named ?? [], ...array_map(fn ($one) => $one->id, $mistakes->dropped ?? [])],
+        );
     }
 
     /** The tops that are out, by their labels. */

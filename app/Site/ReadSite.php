@@ -21,7 +21,9 @@ use stdClass;
 final class ReadSite
 {
     /** What an entry is made of; the rest of a row is for the database alone. */
-    private const COLUMNS = ['sequence', 'job_id', 'client_id', 'kind', 'payload_version', 'payload', 'plan_revision', 'measured_at', 'user_id', 'read_by', 'replaces_id'];
+    private const COLUMNS = [
+        'sequence', 'job_id', 'client_id', 'kind', 'payload_version', 'payload', 'plan_revision', 'measured_at', 'user_id', 'read_by', 'replaces_id',
+    ];
 
     public function of(Job $job): JobSite
     {
@@ -51,9 +53,14 @@ final class ReadSite
     {
         $last = $entries[count($entries) - 1] ?? null;
         // After a backup is put back the same numbers may be given to other entries; what was typed has an id of its own.
-        [$key, $stamp] = ["survey.{$job->id}", implode('.', [$job->revision->fingerprint(), $last->sequence ?? 0, $last->clientId ?? '', count($entries)])];
+        [$key, $stamp] = [
+            "survey.{$job->id}", implode('.', [$job->revision->fingerprint(), $last->sequence ?? 0, $last->clientId ?? '', count($entries)]),
+        ];
         $before = DerivedCache::find($key, $stamp, SurveyedBefore::class);
-        $state = SiteState::derive($job->revision->plan(), $entries, CarbonImmutable::now($job->zone)->toDateString(), $before, CarbonImmutable::now('UTC'), $job->revision->number);
+        $state = SiteState::derive(
+            $job->revision->plan(), $entries, CarbonImmutable::now($job->zone)->toDateString(), $before, CarbonImmutable::now('UTC'),
+            $job->revision->number,
+        );
         if ($before === null) {
             DerivedCache::keep($key, $stamp, $state->square->surveyed());
         }

@@ -31,7 +31,9 @@ final readonly class ByHand
         [$celsius, $newtons, $hangs] = [$sums->number('celsius', -40, 60), $sums->number('newtons', 5, 300), $sums->ticked('hangs')];
         $this->conditions = $celsius === null && $newtons === null && ! $hangs ? null : new TapeConditions($celsius, $newtons, hangsWhole: $hangs);
         $offsets = $sums->lengths(['offset_1', 'station_1', 'offset_2', 'station_2']);
-        $this->swing = $offsets === null ? null : $sums->attempt('station_2', fn () => Parallel::move($offsets[0], $offsets[1], $offsets[2], $offsets[3], $offsets[3]));
+        $this->swing = $offsets === null ? null : $sums->attempt(
+            'station_2', fn () => Parallel::move($offsets[0], $offsets[1], $offsets[2], $offsets[3], $offsets[3]),
+        );
         $compared = $sums->lengths(['short_1', 'short_2', 'long_1', 'long_2']);
         $this->tapes = $compared === null ? null : $sums->attempt('long_1', fn () => new TapeComparison(...$compared));
         $over = $sums->lengths(['over']);

@@ -82,6 +82,7 @@ final readonly class EntryForm
     /** What the guide asks to pull again takes the place of the earlier reading; anything else is one more reading. */
     private function replacedBy(?Move $move): ?int
     {
-        return $move !== null && $move->replaces !== null && $this->wanted !== null && self::ofMove($move)?->key() === $this->wanted->key() ? $move->replaces : null;
+        return $move !== null && $move->replaces !== null && $this->wanted !== null && self::ofMove($move)?->key() === $this->wanted->key()
+            ? $move->replaces : null;
     }
 }

@@ -83,7 +83,9 @@ final readonly class ReadingSheet
                 $taken[] = Wanted::string($stake, $from, $to);
             }
         }
-        foreach ([...array_merge(...array_values(array_map(array_values(...), $this->site->square->taken->lines))), ...$this->site->square->taken->keeping] as $offset) {
+        foreach ([
+            ...array_merge(...array_values(array_map(array_values(...), $this->site->square->taken->lines))), ...$this->site->square->taken->keeping,
+        ] as $offset) {
             [$stake, $line] = [$this->site->plan->grid->find($offset->post), $this->site->plan->fixedLine($offset->line)];
             if ($stake !== null && $line !== null) {
                 $taken[] = Wanted::line($stake, $line);
@@ -117,7 +119,11 @@ final readonly class ReadingSheet
     {
         $taken = $this->site->square->taken;
         if ($wanted->line !== null) {
-            $readings = array_values($taken->lines[$wanted->key()] ?? array_filter($taken->keeping, fn ($offset) => $offset->line === $wanted->line->id && $offset->post->equals($wanted->posts()[0]->id)));
+            $readings = array_values(
+                $taken->lines[$wanted->key()] ?? array_filter(
+                    $taken->keeping, fn ($offset) => $offset->line === $wanted->line->id && $offset->post->equals($wanted->posts()[0]->id),
+                ),
+            );
 
             return [$readings === [] ? null : $readings[array_key_last($readings)]->off, false];
         }
@@ -128,7 +134,9 @@ final readonly class ReadingSheet
         }
         $read = ($taken->taped[$wanted->key()] ?? null)?->distance;
 
-        return [$read, $read === null && array_filter($taken->waiting, fn ($tape) => Wanted::tapeKey($tape->from, $tape->to) === $wanted->key()) !== []];
+        return [
+            $read, $read === null && array_filter($taken->waiting, fn ($tape) => Wanted::tapeKey($tape->from, $tape->to) === $wanted->key()) !== [],
+        ];
     }
 
     /**
@@ -154,7 +162,9 @@ final readonly class ReadingSheet
         }
 
         return match (true) {
-            $left !== [] && $judged === null => ['out', $left[0]->mistake > 0 ? 'left out, too long' : 'left out, too short', Length::millimetres($left[0]->mistake)],
+            $left !== [] && $judged === null => [
+                'out', $left[0]->mistake > 0 ? 'left out, too long' : 'left out, too short', Length::millimetres($left[0]->mistake),
+            ],
             $judged === null => ['unchecked', 'not tied in yet', null],
             $judged->standardised === null => ['unchecked', 'nothing checks it', Length::millimetres($judged->off)],
             $left !== [] => ['fits', 'fits; one left out', Length::millimetres($judged->off)],

@@ -26,7 +26,9 @@ final readonly class CautionLine
         $read = DB::table('read_cautions')->where('user_id', Auth::id())->pluck('caution')->all();
 
         return array_map(
-            fn (Caution $caution) => new self($caution->value, CautionWords::line($caution), CautionWords::more($caution), in_array($caution->value, $read, true)),
+            fn (Caution $caution) => new self(
+                $caution->value, CautionWords::line($caution), CautionWords::more($caution), in_array($caution->value, $read, true),
+            ),
             Caution::at($step, $plan, $post, $way),
         );
     }

@@ -69,7 +69,10 @@ final class Typeset
      */
     public static function shifts(Plan $plan, array $shifts, string $none = ''): string
     {
-        return implode(' and ', array_map(fn (Shift $shift) => self::length($plan->notation, $shift->amount).' toward the '.e($plan->sides->of($shift->toward)), $shifts)) ?: e($none);
+        return implode(
+            ' and ',
+            array_map(fn (Shift $shift) => self::length($plan->notation, $shift->amount).' toward the '.e($plan->sides->of($shift->toward)), $shifts),
+        ) ?: e($none);
     }
 
     /** A length for a drawing: pieces of an SVG text. */
@@ -88,7 +91,10 @@ final class Typeset
     public static function sentence(string|Sentence $text): string
     {
         if ($text instanceof Sentence) {
-            return implode('', array_map(fn (string|Length $piece) => $piece instanceof Length ? self::length($text->notation, $piece) : e($piece), $text->pieces));
+            return implode(
+                '',
+                array_map(fn (string|Length $piece) => $piece instanceof Length ? self::length($text->notation, $piece) : e($piece), $text->pieces),
+            );
         }
         $length = '/-?(?:\d+\' )?(?:\d+ )?\d+(?:\/\d+)?(?:\'|&quot;)(?![\w])|-?\d+(?:\.\d)? mm\b/';
 

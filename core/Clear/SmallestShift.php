@@ -179,7 +179,9 @@ final class SmallestShift
         $half = $r ** 2 - (($x - $ax) * $uy - ($y - $ay) * $ux) ** 2;
 
         return $half < 0 ? [] : [
-            [$ax + ($foot - sqrt($half)) * $ux, $ay + ($foot - sqrt($half)) * $uy], [$ax + ($foot + sqrt($half)) * $ux, $ay + ($foot + sqrt($half)) * $uy],
+            [
+                $ax + ($foot - sqrt($half)) * $ux, $ay + ($foot - sqrt($half)) * $uy,
+            ], [$ax + ($foot + sqrt($half)) * $ux, $ay + ($foot + sqrt($half)) * $uy],
         ];
     }
 
@@ -199,7 +201,9 @@ final class SmallestShift
         $off = sqrt(max(0.0, $r1 ** 2 - $along ** 2));
         [$ux, $uy] = [($x2 - $x1) / $apart, ($y2 - $y1) / $apart];
 
-        return [[$x1 + $along * $ux - $off * $uy, $y1 + $along * $uy + $off * $ux], [$x1 + $along * $ux + $off * $uy, $y1 + $along * $uy - $off * $ux]];
+        return [
+            [$x1 + $along * $ux - $off * $uy, $y1 + $along * $uy + $off * $ux], [$x1 + $along * $ux + $off * $uy, $y1 + $along * $uy - $off * $ux],
+        ];
     }
 
     private static function fromPiece(float $x, float $y, float $ax, float $ay, float $bx, float $by): float

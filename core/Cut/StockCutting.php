@@ -104,7 +104,9 @@ final readonly class StockCutting
             if ($stock === null) {
                 break;
             }
-            $boards[] = new StockBoard($stock, array_merge(...array_map(fn (int $n, int $length) => array_fill(0, $n, Length::nanometres($length)), $taken, $lengths)));
+            $boards[] = new StockBoard(
+                $stock, array_merge(...array_map(fn (int $n, int $length) => array_fill(0, $n, Length::nanometres($length)), $taken, $lengths)),
+            );
             $left = array_map(fn (int $l, int $t) => $l - $t, $left, $taken);
         }
 
@@ -134,7 +136,9 @@ final readonly class StockCutting
                 }
                 $boards[] = [$piece];
             }
-            $made = array_map(fn (array $board) => new StockBoard(self::cheapestFor(self::used($board, $kerf), $stocks) ?? $opened, $board), array_values($boards));
+            $made = array_map(
+                fn (array $board) => new StockBoard(self::cheapestFor(self::used($board, $kerf), $stocks) ?? $opened, $board), array_values($boards),
+            );
             $cost = array_sum(array_map(fn (StockBoard $board) => $board->stock->price, $made));
             if ($cost < $leastCost) {
                 [$best, $leastCost] = [$made, $cost];

@@ -51,7 +51,8 @@ final readonly class TopNetwork
         foreach ($design as $station) {
             $places[$station->name] = [$station->x, $station->y];
         }
-        $this->strap = count($corners) === 4 && array_diff($corners, array_map(strval(...), array_keys($this->tops))) === [] ? self::strap($corners, $places, $this->tops, $tolerance) : null;
+        $this->strap = count($corners) === 4 && array_diff($corners, array_map(strval(...), array_keys($this->tops))) === []
+            ? self::strap($corners, $places, $this->tops, $tolerance) : null;
         $this->sprung = $this->strap === null ? 0.0 : $this->strap->shortenBy->inMillimetres() / M_SQRT2 / max(1.0, $height);
     }
 
@@ -70,6 +71,7 @@ final readonly class TopNetwork
         };
         [$ac, $bd] = [$apart($tops, 0, 2), $apart($tops, 1, 3)];
 
-        return $ac->minus($bd)->magnitude()->isLongerThan(Length::millimetres($tolerance)) ? Strap::across($apart($design, 0, 1), $apart($design, 1, 2), $ac, $bd) : null;
+        return $ac->minus($bd)->magnitude()->isLongerThan(Length::millimetres($tolerance))
+            ? Strap::across($apart($design, 0, 1), $apart($design, 1, 2), $ac, $bd) : null;
     }
 }

@@ -28,6 +28,8 @@ final readonly class Fact
     /** @throws OutOfBoundsException when the fact has no such part */
     public function part(string $name): mixed
     {
-        return array_key_exists($name, $this->parts) ? $this->parts[$name] : throw new OutOfBoundsException("{$this->is->name} has no part “{$name}”.");
+        return array_key_exists($name, $this->parts) ? $this->parts[$name] : throw new OutOfBoundsException(
+            "{$this->is->name} has no part “{$name}”.",
+        );
     }
 }

@@ -51,7 +51,13 @@ final readonly class Footings
         $posts = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($ground[$post->id->value])));
         if ($plan->footing !== null && $posts !== []) {
             $waived = self::waived($log);
-            $needs = array_map(fn (Post $post) => self::need($plan, $plan->footing, $post, $ground[$post->id->value], [...$waived[''] ?? [], ...$waived[$post->id->value] ?? []], self::lesserEmbedment($plan, $log, $post)), $posts);
+            $needs = array_map(
+                fn (Post $post) => self::need(
+                    $plan, $plan->footing, $post, $ground[$post->id->value], [...$waived[''] ?? [], ...$waived[$post->id->value] ?? []],
+                    self::lesserEmbedment($plan, $log, $post),
+                ),
+                $posts,
+            );
             try {
                 $depths = Depths::by($plan->footing->mode, $needs, $plan->footing->askedPlane);
             } catch (FootingRefused $refused) {
@@ -62,7 +68,10 @@ final readonly class Footings
         foreach ($log->now(HoleDug::class) as $hole) {
             $required = $depths->required[$hole->post->value] ?? null;
             if ($required !== null && $plan->footing !== null) {
-                $dug[$hole->post->value] = new HoleAsDug($required, $required->need->ground->minus($hole->depth), $plan->footing->leastGravel, $hole->width, $hole->found, $hole->soilAtTheFoot());
+                $dug[$hole->post->value] = new HoleAsDug(
+                    $required, $required->need->ground->minus($hole->depth), $plan->footing->leastGravel, $hole->width, $hole->found,
+                    $hole->soilAtTheFoot(),
+                );
             }
         }
         [$this->depths, $this->refused, $this->dug, $this->needs] = [$depths, $refused, $dug, $needs];
@@ -129,7 +138,8 @@ final readonly class Footings
         foreach ($order as $post) {
             [$hole, $required, $hold] = [$this->asDug($post), $this->required($post), $instead ?? $this->plan->holdOf($post->id)];
             if ($required !== null) {
-                $work[] = $hole === null ? HoleWork::planned($this->plan, $hold, $tops, $required) : HoleWork::asDug($this->plan, $hold, $tops, $hole);
+                $work[] = $hole === null ? HoleWork::planned($this->plan, $hold, $tops, $required)
+                    : HoleWork::asDug($this->plan, $hold, $tops, $hole);
             }
         }
 
@@ -148,7 +158,10 @@ final readonly class Footings
         foreach ($posts as $other) {
             [$x, $y] = [$other->at->x->nanometres <=> $post->at->x->nanometres, $other->at->y->nanometres <=> $post->at->y->nanometres];
             // Only straight along the row or the column, and only the first one that way.
-            if (abs($x) + abs($y) === 1 && (! isset($nearest["{$x} {$y}"]) || $post->at->distanceTo($other->at)->isShorterThan($post->at->distanceTo($nearest["{$x} {$y}"]->at)))) {
+            if (abs($x) + abs($y) === 1
+                && (! isset($nearest["{$x} {$y}"]) || $post->at->distanceTo($other->at)->isShorterThan(
+                    $post->at->distanceTo($nearest["{$x} {$y}"]->at),
+                ))) {
                 $nearest["{$x} {$y}"] = $other;
             }
         }
@@ -184,7 +197,8 @@ final readonly class Footings
     {
         $inTheHole = $this->asDug($post)->foot ?? $this->required($post)?->foot;
 
-        return $inTheHole !== null && $this->plan->holdOf($post->id) === Hold::Pier ? (new PierTops($this->plan, new PostTops($this->plan, $this->needs)))->foot() : $inTheHole;
+        return $inTheHole !== null && $this->plan->holdOf($post->id) === Hold::Pier
+            ? (new PierTops($this->plan, new PostTops($this->plan, $this->needs)))->foot() : $inTheHole;
     }
 
     /**
@@ -196,7 +210,8 @@ final readonly class Footings
         $holding = $this->plan->holding;
         $foot = $this->foot($post);
         $need = $this->required($post)?->need;
-        if ($holding === null || ! $holding->site->wood || $holding->customs->wood === WoodCare::Nothing || ! $holding->of($post->id)->isBuried() || $foot === null || $need === null) {
+        if ($holding === null || ! $holding->site->wood || $holding->customs->wood === WoodCare::Nothing || ! $holding->of($post->id)->isBuried()
+            || $foot === null || $need === null) {
             return null;
         }
         $line = $need->finishedGrade->isLongerThan($need->ground) ? $need->finishedGrade : $need->ground;
@@ -243,7 +258,8 @@ final readonly class Footings
         [$pad, $gravel] = $plan->holdOf($post->id)->isDug() ? [$rules->pad, $rules->gravel] : [Length::zero(), Length::zero()];
 
         return new DepthNeed(
-            $post, $ground, $rules->finishedGrade ?? $ground, $rules->frost, $rules->margin, $lesser ?? $rules->embedment->below($plan->standing), $pad, $gravel,
+            $post, $ground, $rules->finishedGrade ?? $ground, $rules->frost, $rules->margin, $lesser
+                ?? $rules->embedment->below($plan->standing), $pad, $gravel,
             $rules->fillBeforeFirstFrost, $rules->least, $plan->roleOf($post), $waived,
         );
     }

@@ -27,7 +27,9 @@ final class FrostEstimate
      */
     public static function depth(float $freezingIndex, float $dryDensity, float $waterContent): Length
     {
-        $metres = sqrt(2 * self::CONDUCTIVITY * self::SURFACE * $freezingIndex * self::SECONDS_A_DAY / (self::LATENT_HEAT * $dryDensity * $waterContent));
+        $metres = sqrt(
+            2 * self::CONDUCTIVITY * self::SURFACE * $freezingIndex * self::SECONDS_A_DAY / (self::LATENT_HEAT * $dryDensity * $waterContent),
+        );
 
         return Length::millimetres($metres * 1000);
     }

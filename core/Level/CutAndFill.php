@@ -48,7 +48,8 @@ final readonly class CutAndFill
         $shares = [];
         $zero = $centres[0]->nanometres;
         foreach ($centres as $i => $centre) {
-            $shares[$centre->nanometres - $zero] = (($centres[$i + 1] ?? $centre)->inMillimetres() - ($centres[$i - 1] ?? $centre)->inMillimetres()) / 2;
+            $shares[$centre->nanometres - $zero] = (($centres[$i + 1] ?? $centre)->inMillimetres() - ($centres[$i - 1]
+                ?? $centre)->inMillimetres()) / 2;
         }
 
         return $shares;

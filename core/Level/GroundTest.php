@@ -81,11 +81,17 @@ final readonly class GroundTest
             if ($t > $critical) {
                 $above = $off / (1 - $leverage);
 
-                return new self(GroundDoubt::Doubted, $most, $above, $t, (new Guesses)->ofMisfit($above, max(3.0, 3 * $open)), $real, $m, $critical, $scatter, $critical * $open);
+                return new self(
+                    GroundDoubt::Doubted, $most, $above, $t, (new Guesses)->ofMisfit($above, max(3.0, 3 * $open)), $real, $m, $critical, $scatter,
+                    $critical * $open,
+                );
             }
             $rough = $critical * $open > self::MOST_HIDDEN;
 
-            return new self($rough ? GroundDoubt::TooRough : GroundDoubt::None, null, null, null, [], $real, $m, $critical, $scatter, $critical * $open, $rough ? $single : []);
+            return new self(
+                $rough ? GroundDoubt::TooRough : GroundDoubt::None, null, null, null, [], $real, $m, $critical, $scatter, $critical * $open,
+                $rough ? $single : [],
+            );
         }
     }
 

@@ -90,7 +90,8 @@ final readonly class Heights
         $this->values = $adjusted->values ?? [];
         $this->checked = array_fill_keys($adjusted === null ? [] : $adjusted->solution->testable(), true);
         $this->free = array_map($this->readings->name(...), $free);
-        $this->separation = $mistakes === null || $network === null || count($mistakes->named) < 2 ? null : $this->separation($adjusted, $network, $mistakes->named);
+        $this->separation = $mistakes === null || $network === null || count($mistakes->named) < 2 ? null
+            : $this->separation($adjusted, $network, $mistakes->named);
         $known = $ownErrors = [];
         foreach ($this->values as $key => $value) {
             $key = (string) $key;
@@ -183,7 +184,8 @@ final readonly class Heights
 
     public function range(): ?Length
     {
-        return $this->high === null || $this->low === null ? null : $this->ground[$this->high->id->value]->minus($this->ground[$this->low->id->value]);
+        return $this->high === null || $this->low === null ? null
+            : $this->ground[$this->high->id->value]->minus($this->ground[$this->low->id->value]);
     }
 
     public function isComplete(): bool
@@ -197,7 +199,10 @@ final readonly class Heights
         $readings = $this->readings->network;
         $free = [];
         while ($readings !== []) {
-            $network = new LevelNetwork($this->readings->benchmarks, $readings, $this->readings->levels, array_map(strval(...), array_keys(array_intersect_key($this->readings->points, $this->touched($readings)))));
+            $network = new LevelNetwork(
+                $this->readings->benchmarks, $readings, $this->readings->levels,
+                array_map(strval(...), array_keys(array_intersect_key($this->readings->points, $this->touched($readings)))),
+            );
             try {
                 [$mistakes, $adjusted] = Mistakes::search(fn (array $without) => $network->without($without)->adjust());
 

@@ -32,11 +32,19 @@ final readonly class InstrumentChoice
         foreach ([
             [InstrumentKind::LineLevel, (new LevelString(Length::millimetres($far)))->sigma(), $posts, 1, Fact::of(InstrumentUse::OneSpan)],
             [InstrumentKind::BoardLevel, BoardLevel::sigma($hops, $board, false), $posts, $hops, Fact::of(InstrumentUse::Hops, hops: $hops)],
-            [InstrumentKind::BoardLevelTurned, BoardLevel::sigma($hops, $board, true), $posts, $hops, Fact::of(InstrumentUse::HopsTurned, hops: $hops)],
+            [
+                InstrumentKind::BoardLevelTurned, BoardLevel::sigma($hops, $board, true), $posts, $hops,
+                Fact::of(InstrumentUse::HopsTurned, hops: $hops),
+            ],
             [InstrumentKind::WaterLevel, sqrt($hoses) * WaterLevel::READING, $posts, $hoses, Fact::of(InstrumentUse::Hoses, hoses: $hoses)],
-            [InstrumentKind::Laser, sqrt(2 * $setUps) * Laser::sigma(Length::millimetres($far / 2)), $posts + $setUps, $setUps, Fact::of(InstrumentUse::SetUps, set_ups: $setUps)],
+            [
+                InstrumentKind::Laser, sqrt(2 * $setUps) * Laser::sigma(Length::millimetres($far / 2)), $posts + $setUps, $setUps,
+                Fact::of(InstrumentUse::SetUps, set_ups: $setUps),
+            ],
         ] as [$instrument, $sigma, $readings, $places, $how]) {
-            $list[] = new ExpectedLevelling($instrument, Length::millimetres(NormalDistribution::WITHIN_95 * $sigma), $readings, $places, $meets($sigma), $how);
+            $list[] = new ExpectedLevelling(
+                $instrument, Length::millimetres(NormalDistribution::WITHIN_95 * $sigma), $readings, $places, $meets($sigma), $how,
+            );
         }
         $this->instruments = $list;
     }

@@ -26,7 +26,9 @@ final readonly class LevelLoops
      */
     public function __construct(array $readings, array $known, array $levels)
     {
-        $steps = array_map(fn (string|int $name, float $height) => new LevelStep(self::ZERO, (string) $name, $height, 0.0), array_keys($known), $known);
+        $steps = array_map(
+            fn (string|int $name, float $height) => new LevelStep(self::ZERO, (string) $name, $height, 0.0), array_keys($known), $known,
+        );
         foreach ($readings as $reading) {
             $boards = array_intersect_key($reading->parts, array_flip($levels));
             $ends = array_diff_key($reading->parts, $boards);
@@ -37,7 +39,10 @@ final readonly class LevelLoops
         }
         [$ways, $over] = self::grow($steps);
         $loops = array_values(array_filter(array_map(fn (LevelStep $step) => self::close($ways, $step), $over)));
-        usort($loops, fn (LevelLoop $one, LevelLoop $other) => abs($other->chain->closure) / $other->chain->allowed <=> abs($one->chain->closure) / $one->chain->allowed);
+        usort(
+            $loops,
+            fn (LevelLoop $one, LevelLoop $other) => abs($other->chain->closure) / $other->chain->allowed <=> abs($one->chain->closure) / $one->chain->allowed,
+        );
         $this->loops = $loops;
     }
 
@@ -91,7 +96,10 @@ final readonly class LevelLoops
                 $boards[$level] = ($boards[$level] ?? 0.0) + $board;
             }
         }
-        $sigmas = [...array_map(fn (LevelStep $one) => $one->sigma, $round), ...array_map(fn (float $board) => abs($board) * BoardLevel::ACCURACY, array_values($boards))];
+        $sigmas = [
+            ...array_map(fn (LevelStep $one) => $one->sigma, $round),
+            ...array_map(fn (float $board) => abs($board) * BoardLevel::ACCURACY, array_values($boards)),
+        ];
         if (array_sum($sigmas) <= 0.0) {
             return null;
         }

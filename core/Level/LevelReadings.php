@@ -64,7 +64,9 @@ final readonly class LevelReadings
             if ($point !== null) {
                 // A line of sight that rises meets the rod too high, the more the further it stands.
                 $rises = $this->beam === null || $rod->distance === null ? 0.0 : $this->beam->over($rod->distance)->inMillimetres();
-                $network[] = LevelReading::rod("r{$sequence}", self::SET_UP.$rod->setUp, $point, $rod->rod->inMillimetres() - $rises, Laser::sigma($rod->distance));
+                $network[] = LevelReading::rod(
+                    "r{$sequence}", self::SET_UP.$rod->setUp, $point, $rod->rod->inMillimetres() - $rises, Laser::sigma($rod->distance),
+                );
             }
         }
         foreach ($log->now(HeightDifference::class) as $sequence => $difference) {
@@ -76,7 +78,9 @@ final readonly class LevelReadings
                 }
             }
         }
-        [$this->network, $this->benchmarks, $this->points, $this->levels] = [$network, $benchmarks, $points, array_map(strval(...), array_keys($levels))];
+        [$this->network, $this->benchmarks, $this->points, $this->levels] = [
+            $network, $benchmarks, $points, array_map(strval(...), array_keys($levels)),
+        ];
     }
 
     public function isReading(string $id): bool
@@ -108,7 +112,11 @@ final readonly class LevelReadings
         foreach ($this->network as $reading) {
             $parts = $reading->id === "r{$sequence}" ? array_keys($reading->parts) : $parts;
         }
-        $same = array_filter($this->network, fn (LevelReading $reading) => $parts !== null && array_diff($parts, array_keys($reading->parts)) === [] && array_diff(array_keys($reading->parts), $parts) === []);
+        $same = array_filter(
+            $this->network,
+            fn (LevelReading $reading) => $parts !== null && array_diff($parts, array_keys($reading->parts)) === []
+                && array_diff(array_keys($reading->parts), $parts) === [],
+        );
 
         return count($same) > 1;
     }
@@ -145,12 +153,17 @@ final readonly class LevelReadings
     {
         $read = $difference->read->inMillimetres();
         if ($difference->instrument === LevelInstrument::Board) {
-            return LevelReading::hop($id, $from, $to, $read, $difference->over?->inMillimetres() ?? 0.0, self::LEVEL.$difference->level, $difference->way->sign(), BoardLevel::READING);
+            return LevelReading::hop(
+                $id, $from, $to, $read, $difference->over?->inMillimetres() ?? 0.0, self::LEVEL.$difference->level, $difference->way->sign(),
+                BoardLevel::READING,
+            );
         }
         if ($difference->instrument === LevelInstrument::LineLevel && $difference->over !== null) {
             $string = new LevelString($difference->over);
 
-            return LevelReading::difference($id, $from, $to, $read + $string->rightHigher($difference->hungAt ?? $difference->over->half())->inMillimetres(), $string->sigma());
+            return LevelReading::difference(
+                $id, $from, $to, $read + $string->rightHigher($difference->hungAt ?? $difference->over->half())->inMillimetres(), $string->sigma(),
+            );
         }
 
         return LevelReading::difference($id, $from, $to, $read, WaterLevel::READING);

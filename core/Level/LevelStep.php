@@ -11,13 +11,17 @@ final readonly class LevelStep
      * @param  ?string  $reading  its id; null where a height is known and nothing was read
      * @param  array<string, float>  $boards  lengths of board over which a level’s own error counts, by its name; against it where turned
      */
-    public function __construct(public string $from, public string $to, public float $difference, public float $sigma, public ?string $reading = null, public array $boards = [])
-    {
+    public function __construct(
+        public string $from, public string $to, public float $difference, public float $sigma, public ?string $reading = null,
+        public array $boards = [],
+    ) {
     }
 
     /** The same, walked the other way. */
     public function back(): self
     {
-        return new self($this->to, $this->from, -$this->difference, $this->sigma, $this->reading, array_map(fn (float $board) => -$board, $this->boards));
+        return new self(
+            $this->to, $this->from, -$this->difference, $this->sigma, $this->reading, array_map(fn (float $board) => -$board, $this->boards),
+        );
     }
 }

@@ -66,7 +66,10 @@ final readonly class Log
                 $moves[$entry->payload->post->value][] = $entry;
             }
         }
-        $boards = array_filter($bySequence, fn (Entry $entry) => $entry->payload instanceof BoardsUp && ! isset($struck[$entry->sequence]) && ! isset($corrected[$entry->sequence]));
+        $boards = array_filter(
+            $bySequence,
+            fn (Entry $entry) => $entry->payload instanceof BoardsUp && ! isset($struck[$entry->sequence]) && ! isset($corrected[$entry->sequence]),
+        );
         $this->boardsUp = $boards === [] ? null : $boards[array_key_last($boards)];
         $this->moves = $this->withPostsReadAnew($moves);
         foreach ($bySequence as $sequence => $entry) {

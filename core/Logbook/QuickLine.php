@@ -66,7 +66,10 @@ final readonly class QuickLine
         [$ofPost, $all] = [self::phrases(Called::Post), self::verbs()];
         $verbs = array_slice($all, 0, count(array_filter($ofPost, fn (Phrase $phrase) => $phrase->place > 0)));
         if (preg_match("/^({$label}) ([a-z]+)$/i", $line, $begun) && ! in_array(strtolower($begun[2]), $all, true)) {
-            return self::behind($begun[1], array_values(array_filter($all, fn (string $verb) => ! str_contains($verb, ' ') && str_starts_with($verb, strtolower($begun[2])))));
+            return self::behind(
+                $begun[1],
+                array_values(array_filter($all, fn (string $verb) => ! str_contains($verb, ' ') && str_starts_with($verb, strtolower($begun[2])))),
+            );
         }
         if (preg_match("/^{$label}$/i", $line)) {
             return self::behind($line, $verbs);
@@ -116,12 +119,14 @@ final readonly class QuickLine
             throw EntryRefused::lineEmpty();
         }
         if (preg_match("/^({$label}|bench) ?- ?({$label}|bench) (.+)$/iu", $line, $found)) {
-            return $this->said(Called::Pair, new Whom([$this->who($found[1]), $this->who($found[2])]), $found[3], "{$found[1]}-{$found[2]}") ?? throw EntryRefused::lineFromTheBench();
+            return $this->said(Called::Pair, new Whom([$this->who($found[1]), $this->who($found[2])]), $found[3], "{$found[1]}-{$found[2]}")
+                ?? throw EntryRefused::lineFromTheBench();
         }
         if (preg_match("/^({$label})(?: (.*))?$/iu", $line, $found)) {
             $said = $found[2] ?? '';
 
-            return $this->said(Called::Post, new Whom([$this->pieces->post($found[1])]), $said, strtoupper($found[1])) ?? throw EntryRefused::lineVerb(strtoupper($found[1]), $said, self::verbs());
+            return $this->said(Called::Post, new Whom([$this->pieces->post($found[1])]), $said, strtoupper($found[1]))
+                ?? throw EntryRefused::lineVerb(strtoupper($found[1]), $said, self::verbs());
         }
 
         return $this->said(Called::Job, new Whom([]), $line, '') ?? throw EntryRefused::lineWithoutPost($line);
@@ -171,7 +176,12 @@ final readonly class QuickLine
     /** @return list<Phrase> the longest verbs first, as “seat rod” before “rod”; what begins with none last */
     private static function phrases(Called $called): array
     {
-        $all = array_merge(...array_map(fn (EntryKind $kind) => array_values(array_filter(Kinds::of($kind)::phrases(), fn (Phrase $phrase) => $phrase->of === $called)), EntryKind::cases()));
+        $all = array_merge(
+            ...array_map(
+                fn (EntryKind $kind) => array_values(array_filter(Kinds::of($kind)::phrases(), fn (Phrase $phrase) => $phrase->of === $called)),
+                EntryKind::cases(),
+            ),
+        );
         usort($all, fn (Phrase $one, Phrase $other) => str_word_count($other->verb) <=> str_word_count($one->verb));
 
         return $all;

@@ -54,7 +54,11 @@ final readonly class Guesses
      */
     public function ofFigure(float $read, float $expected, float $within): array
     {
-        return self::nearestFirst($this->lengths($read - $expected, $within) + $this->digits($read, $expected, $within) + self::units($read, $expected, max($within, self::UNIT * abs($expected))));
+        return self::nearestFirst(
+            $this->lengths($read - $expected, $within) + $this->digits($read, $expected, $within) + self::units(
+                $read, $expected, max($within, self::UNIT * abs($expected)),
+            ),
+        );
     }
 
     /** @return list<Guess> units that explain figures which are all so many times what they should be */
@@ -77,7 +81,10 @@ final readonly class Guesses
             Guess::TenCentimetres->value => 100.0,
             Guess::Bay->value => $bays[0] ?? null,
         ];
-        $off = array_map(fn (float $length) => abs(abs($misfit) - $length), array_filter($known, fn (?float $length) => $length !== null && $within <= $length / self::SHARP));
+        $off = array_map(
+            fn (float $length) => abs(abs($misfit) - $length),
+            array_filter($known, fn (?float $length) => $length !== null && $within <= $length / self::SHARP),
+        );
 
         return array_filter($off, fn (float $off) => $off <= $within);
     }
@@ -95,7 +102,9 @@ final readonly class Guesses
                 $best[Guess::DigitTooMany->value] = min($best[Guess::DigitTooMany->value], abs((int) substr_replace($figure, '', $i, 1) - $expected));
             }
             foreach (range(0, 9) as $digit) {
-                $best[Guess::DigitMissing->value] = min($best[Guess::DigitMissing->value], abs((int) substr_replace($figure, (string) $digit, $i, 0) - $expected));
+                $best[Guess::DigitMissing->value] = min(
+                    $best[Guess::DigitMissing->value], abs((int) substr_replace($figure, (string) $digit, $i, 0) - $expected),
+                );
             }
         }
 

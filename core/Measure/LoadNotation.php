@@ -73,18 +73,21 @@ final readonly class LoadNotation
 
     public function pressure(float $psf): string
     {
-        return $this->isMetric() ? self::metric($psf * self::KILONEWTONS / self::METRES ** 2).' kN/m²' : number_format($psf, $psf >= 100 ? 0 : 1).' lb/ft²';
+        return $this->isMetric()
+            ? self::metric($psf * self::KILONEWTONS / self::METRES ** 2).' kN/m²' : number_format($psf, $psf >= 100 ? 0 : 1).' lb/ft²';
     }
 
     /** What soil bears from the side, by depth. */
     public function byDepth(float $psfPerFoot): string
     {
-        return $this->isMetric() ? self::metric($psfPerFoot * self::KILONEWTONS / self::METRES ** 3).' kN/m² per m' : number_format($psfPerFoot).' lb/ft² per ft';
+        return $this->isMetric()
+            ? self::metric($psfPerFoot * self::KILONEWTONS / self::METRES ** 3).' kN/m² per m' : number_format($psfPerFoot).' lb/ft² per ft';
     }
 
     public function area(float $squareFeet): string
     {
-        return $this->isMetric() ? number_format($squareFeet * self::METRES ** 2, 2).' m²' : number_format($squareFeet, $squareFeet >= 10 ? 1 : 2).' ft²';
+        return $this->isMetric() ? number_format($squareFeet * self::METRES ** 2, 2).' m²'
+            : number_format($squareFeet, $squareFeet >= 10 ? 1 : 2).' ft²';
     }
 
     private static function metric(float $figure): string

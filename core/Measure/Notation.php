@@ -47,7 +47,9 @@ final readonly class Notation
     /** The smallest length this notation can tell apart. */
     public function smallestMark(): Length
     {
-        return $this->unit === Unit::Inch ? Length::inchFraction(1, $this->denominator) : Length::nanometres($this->decimals === 1 ? 100_000 : 1_000_000);
+        return $this->unit === Unit::Inch ? Length::inchFraction(1, $this->denominator) : Length::nanometres(
+            $this->decimals === 1 ? 100_000 : 1_000_000,
+        );
     }
 
     /** Goods and figures that go with its unit. */

@@ -104,7 +104,10 @@ final readonly class UnitSystem
             prices: ['post' => 12.0, 'concrete' => 240.0, 'digging' => 60.0, 'lengths' => 4.0],
             perVolume: 1e9, perLength: 1000.0, perLittle: 1e6, littleDecimals: 0, mass: 'kg', volume: 'm³', little: 'l', water: 'litres',
             tolerances: ['joinery' => $mm(2), 'framing' => $mm(3), 'building' => $mm(6), 'fence' => $mm(25)],
-            goods: ['notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'hole' => '300', 'standing' => '2400', 'bays_x' => '2 x 2400', 'bays_y' => '3000'],
+            goods: [
+                'notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'hole' => '300', 'standing' => '2400', 'bays_x' => '2 x 2400',
+                'bays_y' => '3000',
+            ],
             wholeFigures: true, keys: 'decimal', paper: 'a4', far: 1000.0, farName: 'm',
         );
     }

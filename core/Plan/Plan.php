@@ -120,7 +120,9 @@ final readonly class Plan
         $moved = fn (FixedLine $line): FixedLine => $line->countedFrom($by);
 
         return [
-            $this->tops?->countedFrom($by), $this->decidedLayout?->heldBy(array_map($moved, $this->decidedLayout->fixedLines)), new Fit($this->fit->things, array_map($moved, $this->fit->neighbours)),
+            $this->tops?->countedFrom($by), $this->decidedLayout?->heldBy(array_map($moved, $this->decidedLayout->fixedLines)), new Fit(
+                $this->fit->things, array_map($moved, $this->fit->neighbours),
+            ),
             new Point($this->origin->x->plus($by->x), $this->origin->y->plus($by->y)),
         ];
     }
@@ -130,7 +132,10 @@ final readonly class Plan
     {
         return new self(
             $earlier->kind, $earlier->notation, $earlier->sides, $earlier->tolerances, $earlier->post, $earlier->hole, $earlier->standing,
-            new Grid($this->grid->columns->returnedTo($earlier->grid->columns), $this->grid->rows->returnedTo($earlier->grid->rows), $earlier->grid->leftOut, $earlier->grid->added),
+            new Grid(
+                $this->grid->columns->returnedTo($earlier->grid->columns), $this->grid->rows->returnedTo($earlier->grid->rows),
+                $earlier->grid->leftOut, $earlier->grid->added,
+            ),
             $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin,
         );
     }
@@ -178,16 +183,22 @@ final readonly class Plan
     /** @return list<Post> the posts at the corners of the outline, going round; four where none is left out */
     public function corners(): array
     {
-        $at = fn (bool $farX, bool $farY): array => array_filter($this->grid->posts, fn (Post $post) => $this->isCorner($post) && $post->at->x->isPositive() === $farX && $post->at->y->isPositive() === $farY);
+        $at = fn (bool $farX, bool $farY): array => array_filter(
+            $this->grid->posts,
+            fn (Post $post) => $this->isCorner($post) && $post->at->x->isPositive() === $farX && $post->at->y->isPositive() === $farY,
+        );
 
         return array_values([...$at(false, false), ...$at(true, false), ...$at(true, true), ...$at(false, true)]);
     }
 
-    private function with(?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null, ?HoleShape $hole = null, ?Holding $holding = null): self
-    {
+    private function with(
+        ?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null,
+        ?HoleShape $hole = null, ?Holding $holding = null,
+    ): self {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
-            $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding ?? $this->holding, $this->origin,
+            $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
+                ?? $this->holding, $this->origin,
         );
     }
 

@@ -32,20 +32,25 @@ final readonly class PourPlan
      * @param  array<int, int>  $bags  by layer: how many are in once it is full
      * @param  ?float  $celsius  at which it is mixed; null for the usual
      */
-    public function __construct(array $layers, private Length $ground, private array $bags = [], private Mixing $mixing = Mixing::Before, private ?float $celsius = null)
-    {
+    public function __construct(
+        array $layers, private Length $ground, private array $bags = [], private Mixing $mixing = Mixing::Before, private ?float $celsius = null,
+    ) {
         $filled = array_filter($layers, fn (Layer $layer) => $layer->time === LayerTime::Fill && $layer->place !== LayerPlace::Mound);
         $steps = [];
         foreach ($filled as $i => $layer) {
             $steps = [...$steps, ...match ($layer->material) {
                 Material::Foam => [new PourStep(Fact::of(PourDeed::PourFoamAtOnce)), new PourStep(Fact::of(PourDeed::HoldUntilHard))],
-                Material::Concrete => $i === array_key_first($filled) ? $this->poured($layer, $this->bags[$i] ?? 0) : [$this->collar($layer, $this->bags[$i] ?? 0)],
+                Material::Concrete => $i === array_key_first($filled) ? $this->poured($layer, $this->bags[$i] ?? 0) : [
+                    $this->collar($layer, $this->bags[$i] ?? 0),
+                ],
                 default => $this->tamped($layer),
             }];
         }
         $top = array_pop($filled);
         $last = count($layers) - 1;
-        $this->steps = $top === null ? [new PourStep(Fact::of(PourDeed::NothingIsFilled))] : [...$steps, ...$this->finish($top, $layers[$last], $this->bags[$last] ?? null)];
+        $this->steps = $top === null ? [new PourStep(Fact::of(PourDeed::NothingIsFilled))] : [
+            ...$steps, ...$this->finish($top, $layers[$last], $this->bags[$last] ?? null),
+        ];
     }
 
     /** @return list<PourStep> */
@@ -83,7 +88,10 @@ final readonly class PourPlan
         $steps = [];
         for ($lift = 1; $lift <= $lifts; $lift++) {
             $plumbs = $lift % 3 === 0 && $lift < $lifts;
-            $steps[] = new PourStep(Fact::of($plumbs ? PourDeed::TampALiftAndPlumb : PourDeed::TampALift, lift: $lift, lifts: $lifts), $this->below($layer, $lift / $lifts));
+            $steps[] = new PourStep(
+                Fact::of($plumbs ? PourDeed::TampALiftAndPlumb : PourDeed::TampALift, lift: $lift, lifts: $lifts),
+                $this->below($layer, $lift / $lifts),
+            );
         }
 
         return $steps;
@@ -99,7 +107,10 @@ final readonly class PourPlan
     {
         $workable = SetClock::minutesAt(self::WORKABLE, $this->celsius);
         if ($top->place === LayerPlace::Tube) {
-            return [new PourStep(Fact::of(PourDeed::SetTheAnchor), within: $workable), new PourStep(Fact::of(PourDeed::StrikeOff), within: $workable), new PourStep(Fact::of(PourDeed::CoverForTheCure))];
+            return [
+                new PourStep(Fact::of(PourDeed::SetTheAnchor), within: $workable), new PourStep(Fact::of(PourDeed::StrikeOff), within: $workable),
+                new PourStep(Fact::of(PourDeed::CoverForTheCure)),
+            ];
         }
         $isPoured = $top->material === Material::Concrete;
         $end = new PourStep(Fact::of(match (true) {

@@ -47,7 +47,9 @@ final readonly class StandingPost
         $newest = null;
         foreach ($readings as $reading) {
             // A reading anew replaces what was read on the face, both ways round; a turned one joins it.
-            $byStage[$reading->stage->value][$reading->line()] = $reading->turned ? [...array_filter($byStage[$reading->stage->value][$reading->line()] ?? [], fn (PlumbReading $r) => ! $r->turned), $reading] : [$reading];
+            $byStage[$reading->stage->value][$reading->line()] = $reading->turned
+                ? [...array_filter($byStage[$reading->stage->value][$reading->line()] ?? [], fn (PlumbReading $r) => ! $r->turned), $reading]
+                    : [$reading];
             $newest = $newest === null || $reading->stage->isLaterThan($newest) ? $reading->stage : $newest;
         }
         $this->stage = $newest;
@@ -149,7 +151,8 @@ final readonly class StandingPost
 
     private function read(PlumbReading $r): FaceReading
     {
-        return $r->bearing === null ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope) : FaceReading::along($r->bearing, $r->lean->slope);
+        return $r->bearing === null
+            ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope) : FaceReading::along($r->bearing, $r->lean->slope);
     }
 
     /** While the hole is open a post turns about its foot; after the fill about grade. */

@@ -84,10 +84,15 @@ enum Caution: string
             Step::Loads => [self::Uplift, self::Swings, self::Wall, self::Props],
             Step::Materials => [self::Cement, self::Foam, self::Lowering, self::Fasteners],
             Step::Digging => [self::Holes, self::Auger, self::Tractor, self::Weather],
-            Step::Setting => [self::Lifting, self::Lowering, self::Unbraced, self::Props, self::Driving, self::Cement, self::Foam, self::Roadside, self::Weather],
+            Step::Setting => [
+                self::Lifting, self::Lowering, self::Unbraced, self::Props, self::Driving, self::Cement, self::Foam, self::Roadside, self::Weather,
+            ],
             Step::Standing => [self::Unbraced, self::Straps, self::Cement, self::Foam, self::Driving],
             Step::Stopping => [self::Holes, self::Unbraced, self::Weather],
-            Step::Cutting => [self::Saw, self::Ladder, self::Unbraced, self::Cure, self::Props, self::Drilling, self::Garden, self::Fire, self::Fasteners, self::Swings],
+            Step::Cutting => [
+                self::Saw, self::Ladder, self::Unbraced, self::Cure, self::Props, self::Drilling, self::Garden, self::Fire, self::Fasteners,
+                self::Swings,
+            ],
         };
     }
 
@@ -113,7 +118,9 @@ enum Caution: string
             self::Lowering => $any(fn (Hold $way) => $way->isDug() && ($way !== Hold::Concrete || $bed($way) === FootBed::Block)),
             self::Props => in_array($customs?->build, [BuildOrder::BeamsFirst, BuildOrder::FramesTilted], true),
             self::Fire => in_array($customs?->wood, [WoodCare::Charred, WoodCare::Brushed], true),
-            self::Garden => $any(fn (Hold $way) => $way->hasPad()) && in_array($customs->wood ?? WoodCare::Factory, [WoodCare::Factory, WoodCare::Brushed], true),
+            self::Garden => $any(fn (Hold $way) => $way->hasPad()) && in_array(
+                $customs->wood ?? WoodCare::Factory, [WoodCare::Factory, WoodCare::Brushed], true,
+            ),
             default => true,
         };
     }

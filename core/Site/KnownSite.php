@@ -57,7 +57,8 @@ final readonly class KnownSite implements Known
     public function expectedRod(LevelPoint $point, string $setUp): ?Length
     {
         $level = $this->site->level;
-        $height = $point->post === null || $point->feature->value !== 'ground' ? $level->heightOf($point) : $level->ground[$point->post->value] ?? $this->meanGround();
+        $height = $point->post === null || $point->feature->value !== 'ground' ? $level->heightOf($point) : $level->ground[$point->post->value]
+            ?? $this->meanGround();
         $beam = $level->beam(LevelReadings::SET_UP.$setUp);
 
         return $height === null || $beam === null ? null : $beam->minus($height);
@@ -99,7 +100,8 @@ final readonly class KnownSite implements Known
         $hold = $this->site->plan->holdOf($post);
         $tops = new PostTops($this->site->plan, $this->site->footing->needs);
         $hole = $this->site->footing->asDug($found);
-        $work = $hole === null ? HoleWork::planned($this->site->plan, $hold, $tops, $required) : HoleWork::asDug($this->site->plan, $hold, $tops, $hole);
+        $work = $hole === null
+            ? HoleWork::planned($this->site->plan, $hold, $tops, $required) : HoleWork::asDug($this->site->plan, $hold, $tops, $hole);
 
         return $work->concrete * self::WASTE / $bag->yield;
     }

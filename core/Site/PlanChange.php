@@ -39,7 +39,9 @@ final readonly class PlanChange
         $dropped = array_values(array_filter($site->plan->grid->posts, fn (Post $post) => $new->grid->find($post->id) === null));
         $this->gone = $dropped;
         $this->standing = array_values(array_filter($dropped, fn (Post $post) => $site->standing($post)->set || $site->isFilled($post)));
-        $this->back = array_values(array_filter($new->grid->posts, fn (Post $post) => $site->plan->grid->find($post->id) === null && isset($spoken[$post->id->value])));
+        $this->back = array_values(
+            array_filter($new->grid->posts, fn (Post $post) => $site->plan->grid->find($post->id) === null && isset($spoken[$post->id->value])),
+        );
         $apart = [$new->origin->x->minus($site->plan->origin->x), $new->origin->y->minus($site->plan->origin->y)];
         $this->moved = array_values(array_filter($site->plan->grid->posts, function (Post $post) use ($site, $new, $apart): bool {
             $then = $new->grid->find($post->id);

@@ -56,13 +56,19 @@ final class PlanQuestions
         $one('standing', QuestionAbout::StandingUnusual, $plan->standing, $before?->standing, ...self::STANDING);
         $one('squareness', QuestionAbout::ToleranceWide, $plan->tolerances->squareness, $before?->tolerances->squareness, 0.0, self::TOLERANCE);
 
-        $rules = fn (?Plan $of): array => $of?->footing === null ? [] : ['frost' => $of->footing->frost, 'margin' => $of->footing->margin, 'embedment' => $of->footing->embedment->length, 'pad' => $of->footing->pad, 'gravel' => $of->footing->gravel];
+        $rules = fn (?Plan $of): array => $of?->footing === null ? [] : [
+            'frost' => $of->footing->frost, 'margin' => $of->footing->margin, 'embedment' => $of->footing->embedment->length,
+            'pad' => $of->footing->pad, 'gravel' => $of->footing->gravel,
+        ];
         foreach (array_filter($rules($plan)) as $figure => $length) {
             $one($figure, QuestionAbout::RuleLarge, $length, $rules($before)[$figure] ?? null, 0.0, self::RULES[$figure]);
         }
         if ($plan->tops !== null) {
             $above = fn (TopRules $tops): Length => $tops->heightAtA1->minus($tops->datumLine);
-            $one('datum_line', QuestionAbout::TopsFarAboveTheLine, $above($plan->tops), $before?->tops === null ? null : $above($before->tops), 0.0, self::STANDING[1]);
+            $one(
+                'datum_line', QuestionAbout::TopsFarAboveTheLine, $above($plan->tops), $before?->tops === null ? null : $above($before->tops), 0.0,
+                self::STANDING[1],
+            );
         }
 
         return [...$questions, ...self::lines($plan, $before)];
@@ -75,8 +81,11 @@ final class PlanQuestions
         foreach ($plan->fixedLines() as $line) {
             $off = min(array_map(fn (Post $post) => $line->off($post->at)->magnitude()->inMillimetres(), $plan->grid->posts));
             $then = $before?->fixedLine($line->id);
-            if ($off > self::FIXED_AWAY && ($then === null || ! $then->from->distanceTo($line->from)->isZero() || ! $then->to->distanceTo($line->to)->isZero())) {
-                $questions[] = Question::doubtful(QuestionAbout::FixedFarAway, 'line', Length::millimetres($off), Length::millimetres(self::FIXED_AWAY));
+            if ($off > self::FIXED_AWAY
+                && ($then === null || ! $then->from->distanceTo($line->from)->isZero() || ! $then->to->distanceTo($line->to)->isZero())) {
+                $questions[] = Question::doubtful(
+                    QuestionAbout::FixedFarAway, 'line', Length::millimetres($off), Length::millimetres(self::FIXED_AWAY),
+                );
             }
         }
 
@@ -98,7 +107,12 @@ final class PlanQuestions
             if (($isOdd || $isUnlike) && ! in_array($gap->nanometres, $known, true)) {
                 $expected = Length::millimetres($isUnlike ? $middle : ($mm($gap) < self::BAY[0] ? self::BAY[0] : self::BAY[1]));
 
-                return [Question::doubtful($isUnlike ? QuestionAbout::BayUnlikeTheOthers : QuestionAbout::BayUnusual, $figure, $gap, $expected, $isUnlike ? Guesses::of($plan->notation->unit)->ofFigure($mm($gap), $middle, $middle / 8) : [])];
+                return [
+                    Question::doubtful(
+                        $isUnlike ? QuestionAbout::BayUnlikeTheOthers : QuestionAbout::BayUnusual, $figure, $gap, $expected,
+                        $isUnlike ? Guesses::of($plan->notation->unit)->ofFigure($mm($gap), $middle, $middle / 8) : [],
+                    ),
+                ];
             }
         }
 

@@ -64,7 +64,8 @@ final readonly class ReadyToPour
     {
         $stands = $site->standing($post);
 
-        return $stands->set && ($stands->isProvedPlumb() || (! $stands->lean->isHalfKnown() && $site->decided(DecisionAbout::AcceptLean, $post) !== null));
+        return $stands->set && ($stands->isProvedPlumb()
+            || (! $stands->lean->isHalfKnown() && $site->decided(DecisionAbout::AcceptLean, $post) !== null));
     }
 
     /** Whether by the order of filling that was decided any hole round a post may be filled. One the fill pushed keeps no other from its fill. */

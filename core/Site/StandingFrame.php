@@ -75,9 +75,15 @@ final readonly class StandingFrame
         if (count($stations) < 2) {
             return null;
         }
-        $network = (new PlanNetwork($this->site->plan))->of([...array_values($this->site->square->taken->readings), ...$this->topTapes($leans)], array_map(fn (Station $station) => $station->name, $stations));
+        $network = (new PlanNetwork($this->site->plan))->of(
+            [...array_values($this->site->square->taken->readings), ...$this->topTapes($leans)],
+            array_map(fn (Station $station) => $station->name, $stations),
+        );
         try {
-            return new TopNetwork($stations, $network, $leans, array_map(fn (Post $post) => $post->id->value, $this->site->plan->corners()), min($heights), $this->site->plan->tolerances->squareness->inMillimetres());
+            return new TopNetwork(
+                $stations, $network, $leans, array_map(fn (Post $post) => $post->id->value, $this->site->plan->corners()), min($heights),
+                $this->site->plan->tolerances->squareness->inMillimetres(),
+            );
         } catch (NotDetermined) {
             return null;
         }
@@ -97,10 +103,17 @@ final readonly class StandingFrame
             [$x, $y] = $leans[$tape->from->value]->offset();
             if ($tape->to !== null) {
                 [$farX, $farY] = $leans[$tape->to->value]->offset();
-                $tapes[] = new Distance("t{$sequence}", $tape->from->value, $tape->to->value, $tape->distance->inMillimetres(), TopNetwork::TAPE, [$farX - $x, $farY - $y]);
-            } elseif (($line = $this->site->plan->fixedLine($tape->line))?->binds() && ($post = $this->site->plan->grid->find($tape->from)) !== null) {
+                $tapes[] = new Distance(
+                    "t{$sequence}", $tape->from->value, $tape->to->value, $tape->distance->inMillimetres(), TopNetwork::TAPE,
+                    [$farX - $x, $farY - $y],
+                );
+            } elseif (($line = $this->site->plan->fixedLine($tape->line))?->binds()
+                && ($post = $this->site->plan->grid->find($tape->from)) !== null) {
                 $ends = array_map(fn (Point $at): array => [$at->x->inMillimetres(), $at->y->inMillimetres()], [$line->from, $line->to]);
-                $tapes[] = new LineOffset("t{$sequence}", $tape->from->value, $ends[0], $ends[1], $line->offAsPlanned($post->at, $tape->distance)->inMillimetres(), TopNetwork::TAPE, [$x, $y], $line->id);
+                $tapes[] = new LineOffset(
+                    "t{$sequence}", $tape->from->value, $ends[0], $ends[1], $line->offAsPlanned($post->at, $tape->distance)->inMillimetres(),
+                    TopNetwork::TAPE, [$x, $y], $line->id,
+                );
             }
         }
 

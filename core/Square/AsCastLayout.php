@@ -36,7 +36,9 @@ final readonly class AsCastLayout
             $place = [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()];
             $design[$post->id->value] = $place;
             $cast = $off[$post->id->value] ?? null;
-            $stand[$post->id->value] = $cast === null ? $place : [$place[0] + $cast->alongX->inMillimetres(), $place[1] + $cast->alongY->inMillimetres()];
+            $stand[$post->id->value] = $cast === null ? $place : [
+                $place[0] + $cast->alongX->inMillimetres(), $place[1] + $cast->alongY->inMillimetres(),
+            ];
         }
         $fixed = array_map(strval(...), array_keys(array_intersect_key($off, $design)));
         // Less than two can’t say how the design lies; then it only shifts with the one there is.
@@ -45,7 +47,8 @@ final readonly class AsCastLayout
         $shift = count($fixed) === 1 ? [$stand[$fixed[0]][0] - $design[$fixed[0]][0], $stand[$fixed[0]][1] - $design[$fixed[0]][1]] : [0.0, 0.0];
         $dug = [];
         foreach ($log->now(HoleDug::class) as $hole) {
-            $dug[$hole->post->value] = ($hole->width === null ? $plan->hole : $plan->hole->dugTo($hole->width))->slack($plan->post, $plan->layout->cover)->slack;
+            $dug[$hole->post->value] = ($hole->width === null ? $plan->hole
+                : $plan->hole->dugTo($hole->width))->slack($plan->post, $plan->layout->cover)->slack;
         }
         $cast = $others = [];
         foreach ($plan->grid->posts as $post) {

@@ -69,7 +69,10 @@ final readonly class Layout
         $this->rough = RoughStage::of($plan, $log, $this->taken);
         $this->wanted = $this->rough->wanted ?? $before->wanted ?? ReadyReadings::of($plan);
         // Rough stakes are judged by their few tapes alone: nothing is adjusted, nobody is accused.
-        $this->survey = $before->survey ?? Survey::of(new PlanNetwork($plan), $this->rough === null ? $this->taken : new TakenReadings($plan, new Log([]), []), array_map(fn (Post $post) => $post->id->value, $this->held));
+        $this->survey = $before->survey ?? Survey::of(
+            new PlanNetwork($plan), $this->rough === null ? $this->taken : new TakenReadings($plan, new Log([]), []),
+            array_map(fn (Post $post) => $post->id->value, $this->held),
+        );
         $corners = $plan->grid->corners();
         $this->unread = $this->stillToRead($log);
         $this->outline = $corners === null ? null : new Outline($corners, $this->taken);
@@ -101,7 +104,8 @@ final readonly class Layout
     private function stillToRead(Log $log): array
     {
         $unread = array_values(array_filter($this->wanted, fn (Wanted $wanted) => ! $this->taken->has($wanted)));
-        $proved = $this->survey->placed?->verdict === StakeVerdict::Within && ! $this->survey->isInDoubt() && $this->unproved() === [] && ($this->survey->mistakes->dropped ?? []) === [];
+        $proved = $this->survey->placed?->verdict === StakeVerdict::Within && ! $this->survey->isInDoubt() && $this->unproved() === []
+            && ($this->survey->mistakes->dropped ?? []) === [];
         $needed = array_values(array_filter($unread, fn (Wanted $wanted) => ! in_array($wanted->key(), $this->plan->layout->spared, true)));
         if ($needed !== [] || ($proved && $this->everyReadingIsChecked())) {
             $unread = $needed;
@@ -120,7 +124,9 @@ final readonly class Layout
                 $checked[$post->value] = ($checked[$post->value] ?? 0) + ($isChecked ? 1 : 0);
             }
         }
-        $isSpared = fn (Wanted $wanted): bool => array_filter($wanted->posts(), fn (Post $post) => isset($moved[$post->id->value]) && ($checked[$post->id->value] ?? 0) >= self::PROVE_A_MOVE) !== [];
+        $isSpared = fn (Wanted $wanted): bool => array_filter(
+            $wanted->posts(), fn (Post $post) => isset($moved[$post->id->value]) && ($checked[$post->id->value] ?? 0) >= self::PROVE_A_MOVE,
+        ) !== [];
 
         return array_filter($unread, fn (Wanted $wanted) => ! $isSpared($wanted)) === [] ? [] : $unread;
     }
@@ -135,7 +141,9 @@ final readonly class Layout
     {
         $known = array_flip($this->survey->known);
 
-        return count($this->plan->grid->posts) < 2 ? [] : array_values(array_filter($this->plan->grid->posts, fn (Post $post) => ! isset($known[$post->id->value])));
+        return count($this->plan->grid->posts) < 2 ? [] : array_values(
+            array_filter($this->plan->grid->posts, fn (Post $post) => ! isset($known[$post->id->value])),
+        );
     }
 
     /** @return list<Taped> read more than once, further apart than the tape explains, where no network judges it */
@@ -155,7 +163,9 @@ final readonly class Layout
     {
         $again = [];
         foreach ($this->taken->taped as $taped) {
-            $wrong = array_filter(array_keys($taped->readings), fn (int $sequence) => $this->survey->mistakes?->drops(TakenReadings::id($sequence)) !== null);
+            $wrong = array_filter(
+                array_keys($taped->readings), fn (int $sequence) => $this->survey->mistakes?->drops(TakenReadings::id($sequence)) !== null,
+            );
             if (count($wrong) === count($taped->readings) && $taped->pulls < 2) {
                 $again[] = $taped;
             }
@@ -168,7 +178,9 @@ final readonly class Layout
     public function doubtful(): array
     {
         $doubtful = array_values(array_filter($this->taken->taped, fn (Taped $taped) => $taped->pulls < 2
-            && array_filter(array_keys($taped->readings), fn (int $sequence) => $this->survey->mistakes?->accuses(TakenReadings::id($sequence)) ?? false) !== []));
+            && array_filter(
+                array_keys($taped->readings), fn (int $sequence) => $this->survey->mistakes?->accuses(TakenReadings::id($sequence)) ?? false,
+            ) !== []));
         usort($doubtful, fn (Taped $one, Taped $other) => $other->distance->nanometres <=> $one->distance->nanometres);
 
         return $doubtful;

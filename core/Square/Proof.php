@@ -82,13 +82,20 @@ final readonly class Proof
         $this->surplus = $planned->solution->surplus;
         $this->unchecked = array_values(array_filter($list, fn (Wanted $wanted) => $planned->solution->standardised($wanted->key()) === null));
         $this->slipSeen = $this->unchecked === [] ? $this->slipSeen($planned, $list) : null;
-        $tells = $this->isEnough ? null : Tells::ofAll($planned, $moves, new FurtherDistances($planned->at, self::readings($list, $plan->layout->tape), $plan->layout->tape, $plan->layout->reach?->inMillimetres()));
+        $tells = $this->isEnough ? null : Tells::ofAll(
+            $planned, $moves,
+            new FurtherDistances(
+                $planned->at, self::readings($list, $plan->layout->tape), $plan->layout->tape, $plan->layout->reach?->inMillimetres(),
+            ),
+        );
         [$from, $to] = $tells === null ? [null, null] : [$plan->grid->find(PostId::of($tells->from)), $plan->grid->find(PostId::of($tells->to))];
         $this->further = $from === null || $to === null ? null : Wanted::tape($from, $to);
         $this->withFurther = $tells === null ? null : Length::millimetres(ErrorEllipse::RING * $tells->major);
         $byTape = [];
         foreach (TapeClass::cases() as $class) {
-            $byTape[$class->value] = $class === $plan->layout->tape ? $this->worst : Length::millimetres(ErrorEllipse::RING * self::moves($network, self::planned($network, $list, $class), $list)->largest());
+            $byTape[$class->value] = $class === $plan->layout->tape ? $this->worst : Length::millimetres(
+                ErrorEllipse::RING * self::moves($network, self::planned($network, $list, $class), $list)->largest(),
+            );
         }
         $this->byTape = $byTape;
         $this->notWorthPulling = $this->isEnough ? $this->spare($network, $list) : [];
@@ -139,7 +146,17 @@ final readonly class Proof
     {
         $beyond = NormalDistribution::critical(max(1, count($list))) + self::POWER;
 
-        return Length::millimetres(max(0.0, ...array_map(fn (Wanted $wanted) => $beyond * $planned->solution->observation($wanted->key())->sigma / sqrt($planned->solution->redundancy($wanted->key())), $list)));
+        return Length::millimetres(
+            max(
+                0.0,
+                ...array_map(
+                    fn (Wanted $wanted) => $beyond * $planned->solution->observation($wanted->key())->sigma / sqrt(
+                        $planned->solution->redundancy($wanted->key()),
+                    ),
+                    $list,
+                ),
+            ),
+        );
     }
 
     /**
@@ -152,7 +169,10 @@ final readonly class Proof
     private function spare(PlanNetwork $network, array $list): array
     {
         $candidates = $list;
-        $place = fn (Wanted $wanted): array => [$wanted->isTape() ? 0 : 1, -$wanted->planned()->nanometres, $wanted->line === null && $this->isAtTheEdge($wanted->ends()) ? 1 : 0, $wanted->line === null && $wanted->ends()->rises() ? 0 : 1];
+        $place = fn (Wanted $wanted): array => [
+            $wanted->isTape() ? 0 : 1, -$wanted->planned()->nanometres, $wanted->line === null && $this->isAtTheEdge($wanted->ends()) ? 1 : 0,
+            $wanted->line === null && $wanted->ends()->rises() ? 0 : 1,
+        ];
         usort($candidates, fn (Wanted $one, Wanted $other) => $place($one) <=> $place($other));
         if (count($network->stakes) > self::EACH_FOR_ITSELF) {
             [$most, $tooMany] = [0, count($candidates)];

@@ -27,6 +27,13 @@ enum SquareVerdict: string
     /** Whether something is known to be wrong, rather than not known yet. */
     public function isTrouble(): bool
     {
-        return in_array($this, [self::RoughOff, self::AnotherUnit, self::FarFromPlan, self::NoRest, self::LinesContradict, self::InDoubt, self::RougherThanClass, self::Out, self::DesignHasToGive, self::AgainstTheLine], true);
+        return in_array(
+            $this,
+            [
+                self::RoughOff, self::AnotherUnit, self::FarFromPlan, self::NoRest, self::LinesContradict, self::InDoubt, self::RougherThanClass,
+                self::Out, self::DesignHasToGive, self::AgainstTheLine,
+            ],
+            true,
+        );
     }
 }

@@ -76,7 +76,9 @@ final readonly class Survey
         [$stakes, $free, $unsettled] = [self::touched($network, $readings), [], []];
         while (count($stakes) >= 2) {
             $among = array_flip($stakes);
-            $of = array_values(array_filter($readings, fn (Reading $reading) => array_filter($reading->stations(), fn (string $id) => ! isset($among[$id])) === []));
+            $of = array_values(
+                array_filter($readings, fn (Reading $reading) => array_filter($reading->stations(), fn (string $id) => ! isset($among[$id])) === []),
+            );
             $whole = $network->of($of, $stakes);
             try {
                 return self::searched($far, $network, $of, $whole, $held, $free, $unsettled);
@@ -112,15 +114,19 @@ final readonly class Survey
      *
      * @throws NotDetermined
      */
-    private static function searched(FarFromPlan $far, PlanNetwork $network, array $readings, Network $whole, array $held, array $free, array $unsettled): self
-    {
+    private static function searched(
+        FarFromPlan $far, PlanNetwork $network, array $readings, Network $whole, array $held, array $free, array $unsettled,
+    ): self {
         $all = $whole->adjust();
         $conflict = LineConflict::in($all, $readings);
         [$mistakes, $adjusted] = $conflict->comesFirst
             ? [Mistakes::notSearched($all->solution), $all]
             : Mistakes::search(fn (array $without) => $without === [] ? $all : $whole->without($without)->adjust());
 
-        return self::judged($far, $network, $readings, $adjusted, $mistakes, $conflict->comesFirst ? $conflict : LineConflict::in($adjusted, $readings), $held, $free, $unsettled, $whole->mirrored());
+        return self::judged(
+            $far, $network, $readings, $adjusted, $mistakes, $conflict->comesFirst ? $conflict : LineConflict::in($adjusted, $readings), $held, $free,
+            $unsettled, $whole->mirrored(),
+        );
     }
 
     /**
@@ -130,8 +136,10 @@ final readonly class Survey
      * @param  list<string>  $unsettled
      * @param  list<string>  $mirrored
      */
-    private static function judged(FarFromPlan $far, PlanNetwork $network, array $readings, AdjustedNetwork $adjusted, Mistakes $mistakes, LineConflict $conflict, array $held, array $free, array $unsettled, array $mirrored): self
-    {
+    private static function judged(
+        FarFromPlan $far, PlanNetwork $network, array $readings, AdjustedNetwork $adjusted, Mistakes $mistakes, LineConflict $conflict, array $held,
+        array $free, array $unsettled, array $mirrored,
+    ): self {
         $layout = $network->plan->layout;
         $known = array_map(strval(...), array_keys($adjusted->at));
         $further = new FurtherDistances($adjusted->at, $readings, $layout->tape, $layout->reach?->inMillimetres());
@@ -154,7 +162,10 @@ final readonly class Survey
         return new self(
             $far, $known, $free, $unsettled, $mirrored, $judged, $constants, $mistakes, $adjusted->solution->surplus, $placements, $placed,
             count($mistakes->named) < 2 ? null : Separation::of($adjusted, $mistakes->named, $further),
-            $undetermined ? array_intersect_key(Tells::ofStations($adjusted, $placed->covariance, $further), array_flip(array_map(fn ($stake) => $stake->name, $placed->undetermined()))) : [],
+            $undetermined ? array_intersect_key(
+                Tells::ofStations($adjusted, $placed->covariance, $further),
+                array_flip(array_map(fn ($stake) => $stake->name, $placed->undetermined())),
+            ) : [],
             $conflict, self::against($network, $adjusted, $lines, $left),
         );
     }
@@ -190,7 +201,9 @@ final readonly class Survey
     /** @return non-empty-array<string, array{float, float}> */
     private static function design(PlanNetwork $network, AdjustedNetwork $adjusted): array
     {
-        return array_map(fn (string $id) => $network->design[$id], array_combine(array_keys($adjusted->at), array_map(strval(...), array_keys($adjusted->at))));
+        return array_map(
+            fn (string $id) => $network->design[$id], array_combine(array_keys($adjusted->at), array_map(strval(...), array_keys($adjusted->at))),
+        );
     }
 
     /**

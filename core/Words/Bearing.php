@@ -15,7 +15,10 @@ final class Bearing
     {
         [$x, $y, $backX, $backY] = array_map($names->of(...), [Side::PlusX, Side::PlusY, Side::MinusX, Side::MinusY]);
 
-        return [0 => $x, 45 => "{$x} and {$y}", 90 => $y, 135 => "{$backX} and {$y}", 180 => $backX, 225 => "{$backX} and {$backY}", 270 => $backY, 315 => "{$x} and {$backY}"];
+        return [
+            0 => $x, 45 => "{$x} and {$y}", 90 => $y, 135 => "{$backX} and {$y}", 180 => $backX, 225 => "{$backX} and {$backY}", 270 => $backY,
+            315 => "{$x} and {$backY}",
+        ];
     }
 
     public static function inWords(float $bearing, SideNames $names): string

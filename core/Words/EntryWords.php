@@ -58,7 +58,8 @@ final readonly class EntryWords
         $side = $this->site->plan->sides->of(...);
 
         return match (true) {
-            $said instanceof NoticeAsked => "Utility marks asked for on {$said->askedOn}, {$said->workingDays} working days".($said->reference === '' ? '' : ", number {$said->reference}"),
+            $said instanceof NoticeAsked => "Utility marks asked for on {$said->askedOn}, {$said->workingDays} working days".($said->reference === ''
+                ? '' : ", number {$said->reference}"),
             $said instanceof ServiceLine => ucfirst($said->type->value)." line “{$said->name}”, {$write($said->noDig)} no-dig each side",
             $said instanceof TapeReading => "Tape {$this->label($said->from)}–{$this->label($said->to)}: {$write($said->distance)}, ".Names::of($said->tape).($said->name === '' ? '' : " “{$said->name}”").$this->held($said),
             $said instanceof StringReading => "{$this->label($said->post)} stands {$write($said->offLine()->magnitude())} ".($said->offLine()->isNegative() ? 'right' : 'left')." of the string from {$this->label($said->from)} to {$this->label($said->to)}",
@@ -67,21 +68,38 @@ final readonly class EntryWords
             $said instanceof StakeMoved => "Stake {$this->label($said->post)} moved",
             $said instanceof BoardsUp => 'Batter boards and strings stand',
             $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
-            $said instanceof RodReading => "Rod at {$this->point($said->point)}: {$write($said->rod)}".($said->setUp === '' ? '' : ", set-up {$said->setUp}").($said->distance === null ? '' : ", {$write($said->distance)} away"),
-            $said instanceof BeamTested => 'Line of sight tested by two pegs: it '.($said->rises->ratio < 0 ? 'falls' : 'rises').' '.number_format(10_000 * abs($said->rises->ratio), 1).' mm in 10 m',
-            $said instanceof HeightDifference => ucfirst(Names::of($said->instrument)).($said->level === '' ? '' : " “{$said->level}”").": {$this->point($said->to)} ".($said->read->isZero() ? 'level with' : "{$write($said->read->magnitude())} ".($said->read->isNegative() ? 'lower than' : 'higher than'))." {$this->point($said->from)}".($said->over === null ? '' : ", over {$write($said->over)}").($said->way === LevelWay::Turned ? ', turned' : '').($said->hungAt === null ? '' : ", hung {$write($said->hungAt)} from {$this->point($said->from)}"),
-            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}".($said->width === null ? '' : ", {$write($said->width)} wide").($said->found === null ? '' : ', met '.Names::of($said->found)).implode('', array_map(fn (SoilLayer $layer) => ', '.Names::of($layer->soil)." to {$write($layer->to)}", $said->soils)),
+            $said instanceof RodReading => "Rod at {$this->point($said->point)}: {$write($said->rod)}".($said->setUp === '' ? ''
+                : ", set-up {$said->setUp}").($said->distance === null ? '' : ", {$write($said->distance)} away"),
+            $said instanceof BeamTested => 'Line of sight tested by two pegs: it '.($said->rises->ratio < 0 ? 'falls'
+                : 'rises').' '.number_format(10_000 * abs($said->rises->ratio), 1).' mm in 10 m',
+            $said instanceof HeightDifference => ucfirst(Names::of($said->instrument)).($said->level === '' ? ''
+                : " “{$said->level}”").": {$this->point($said->to)} ".($said->read->isZero() ? 'level with'
+                    : "{$write($said->read->magnitude())} ".($said->read->isNegative() ? 'lower than'
+                        : 'higher than'))." {$this->point($said->from)}".($said->over === null ? ''
+                            : ", over {$write($said->over)}").($said->way === LevelWay::Turned ? ', turned' : '').($said->hungAt === null ? ''
+                                : ", hung {$write($said->hungAt)} from {$this->point($said->from)}"),
+            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}".($said->width === null ? ''
+                : ", {$write($said->width)} wide").($said->found === null ? '' : ', met '.Names::of($said->found)).implode(
+                    '', array_map(fn (SoilLayer $layer) => ', '.Names::of($layer->soil)." to {$write($layer->to)}", $said->soils),
+                ),
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
-            $said instanceof PlumbReading => "Post {$this->label($said->post)}, ".($said->bearing === null ? "{$side($said->face)} face" : Bearing::inWords($said->bearing, $this->site->plan->sides)).": {$this->lean($said)}, ".Names::of($said->stage).($said->turned ? ', level turned' : ''),
+            $said instanceof PlumbReading => "Post {$this->label($said->post)}, ".($said->bearing === null ? "{$side($said->face)} face"
+                : Bearing::inWords($said->bearing, $this->site->plan->sides)).": {$this->lean($said)}, ".Names::of($said->stage).($said->turned
+                    ? ', level turned' : ''),
             $said instanceof TwistRead => "Post {$this->label($said->post)} is turned {$write($said->gap)} over {$write($said->over)}",
-            $said instanceof SpacingRead => "{$this->label($said->from)} to ".($said->to === null ? $this->line($said->line) : $this->label($said->to)).' '.Names::of($said->at).": {$write($said->distance)}",
+            $said instanceof SpacingRead => "{$this->label($said->from)} to ".($said->to === null ? $this->line($said->line)
+                : $this->label($said->to)).' '.Names::of($said->at).": {$write($said->distance)}",
             $said instanceof SeenReady => ucfirst(Names::of($said->item).': seen to').($said->post === null ? '' : " at {$this->label($said->post)}"),
             $said instanceof CrossChecked => 'Before '.Names::of($said->before).' measured again by '.Names::of($said->route).': '.($said->off->isZero() ? 'as in the book' : "{$write($said->off->magnitude())} off"),
-            $said instanceof PostFilled => "Post {$this->label($said->post)}: ".Names::of($said->step).($said->bags === null ? '' : ", {$said->bags} bags").($said->celsius === null ? '' : ', at '.Temperature::celsius($said->celsius)->write($this->site->plan->notation->unit)),
-            $said instanceof PictureTaken => 'Picture'.($said->post === null ? '' : " of {$this->label($said->post)}").($said->says === '' ? '' : ": {$said->says}"),
+            $said instanceof PostFilled => "Post {$this->label($said->post)}: ".Names::of($said->step).($said->bags === null ? ''
+                : ", {$said->bags} bags").($said->celsius === null ? ''
+                    : ', at '.Temperature::celsius($said->celsius)->write($this->site->plan->notation->unit)),
+            $said instanceof PictureTaken => 'Picture'.($said->post === null ? '' : " of {$this->label($said->post)}").($said->says === '' ? ''
+                : ": {$said->says}"),
             $said instanceof TopMeasured => "Top of {$this->label($said->post)}: {$write($said->aboveDatumLine)} above the datum line",
             $said instanceof PostCut => "Post {$this->label($said->post)} cut",
-            $said instanceof Decision => Names::of($said->about).($said->post === null ? '' : " ({$this->label($said->post)})").($said->lesser === null ? '' : ", {$write($said->lesser)} all the same").": {$said->reason}",
+            $said instanceof Decision => Names::of($said->about).($said->post === null ? ''
+                : " ({$this->label($said->post)})").($said->lesser === null ? '' : ", {$write($said->lesser)} all the same").": {$said->reason}",
             $said instanceof Remark => ($said->post === null ? '' : $this->label($said->post).': ').$said->text,
             $said instanceof HandedOver => "Handed over to {$said->to}".($said->remark === '' ? '' : ": {$said->remark}"),
             $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
@@ -120,7 +138,9 @@ final readonly class EntryWords
 
     private function held(TapeReading $tape): string
     {
-        $held = $tape->lay === TapeLay::Level ? [] : ['along the ground'.($tape->rise === null ? '' : ", rise {$this->site->plan->write($tape->rise)}")];
+        $held = $tape->lay === TapeLay::Level ? [] : [
+            'along the ground'.($tape->rise === null ? '' : ", rise {$this->site->plan->write($tape->rise)}"),
+        ];
         if ($tape->conditions?->celsius !== null) {
             $held[] = "{$tape->conditions->celsius} °C";
         }
@@ -136,13 +156,17 @@ final readonly class EntryWords
 
     private function shift(Length $x, Length $y): string
     {
-        $parts = array_map(fn (Shift $part) => "{$this->site->plan->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", Shift::parts($x, $y));
+        $parts = array_map(
+            fn (Shift $part) => "{$this->site->plan->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}",
+            Shift::parts($x, $y),
+        );
 
         return $parts === [] ? 'on its mark' : implode(' and ', $parts).' of its mark';
     }
 
     private function label(PostId $id): string
     {
-        return $this->site->plan->grid->find($id)->label ?? (isset($this->gone[$id->value]) ? "{$this->gone[$id->value]} (no longer in the plan)" : 'a post no longer in the plan');
+        return $this->site->plan->grid->find($id)->label
+            ?? (isset($this->gone[$id->value]) ? "{$this->gone[$id->value]} (no longer in the plan)" : 'a post no longer in the plan');
     }
 }

@@ -31,20 +31,24 @@ final readonly class LevelWords
         };
         $told = [];
         if ($level->free !== []) {
-            $told[] = 'Nothing ties '.implode(', ', array_slice($level->free, 0, 4)).(count($level->free) > 4 ? ' and '.(count($level->free) - 4).' more' : '').' to a benchmark yet: read one known point from there.';
+            $told[] = 'Nothing ties '.implode(', ', array_slice($level->free, 0, 4)).(count($level->free) > 4
+                ? ' and '.(count($level->free) - 4).' more' : '').' to a benchmark yet: read one known point from there.';
         }
         if ($left > 0) {
-            $told[] = $left === 1 ? 'One reading is left out, because all others agree with each other and not with it.' : "{$left} readings are left out, because all others agree with each other and not with them.";
+            $told[] = $left === 1 ? 'One reading is left out, because all others agree with each other and not with it.'
+                : "{$left} readings are left out, because all others agree with each other and not with them.";
         }
         if ($level->known !== [] && $level->range() !== null) {
             $told[] = $level->surplus === 0
                 ? 'What can’t be told: every height hangs on one reading, so a slip shows only where a height stands out. Read a few posts again from a second set-up, or hop between two of them, and slips show.'
-                : ($level->surplus === 1 ? 'One reading more than needed checks' : "{$level->surplus} readings more than needed check").' the others; what only one reading tells is still unchecked.';
+                : ($level->surplus === 1 ? 'One reading more than needed checks'
+                    : "{$level->surplus} readings more than needed check").' the others; what only one reading tells is still unchecked.';
         }
         $test = $level->groundTest;
         $doubted = $test->point === null ? null : $site->plan->grid->find(PostId::of($test->point));
         if ($doubted !== null && $test->above !== null) {
-            $told[] = "{$doubted->label} stands ".$site->plan->write(Length::millimetres(abs($test->above))).' '.($test->above > 0 ? 'above' : 'below').' what the others say, and only one reading tells it: read it again from another set-up.';
+            $told[] = "{$doubted->label} stands ".$site->plan->write(Length::millimetres(abs($test->above))).' '.($test->above > 0 ? 'above'
+                : 'below').' what the others say, and only one reading tells it: read it again from another set-up.';
         } elseif ($test->doubt === GroundDoubt::TooRough) {
             $told[] = 'The ground is too rough to show a misread rod by itself: read from a second set-up what depths rest on.';
         }

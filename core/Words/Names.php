@@ -23,7 +23,8 @@ final class Names
             return '';
         }
 
-        return LogbookNames::of($case) ?? PlanNames::of($case) ?? SiteNames::of($case) ?? FootingNames::of($case) ?? MeasureNames::of($case) ?? AdjustNames::of($case)
+        return LogbookNames::of($case) ?? PlanNames::of($case) ?? SiteNames::of($case) ?? FootingNames::of($case) ?? MeasureNames::of($case)
+            ?? AdjustNames::of($case)
             ?? throw new LogicException('Nobody has a name for '.$case::class.'.');
     }
 }

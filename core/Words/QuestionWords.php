@@ -26,7 +26,9 @@ final readonly class QuestionWords
     {
         $isImpossible = array_filter($questions, fn (Question $question) => $question->isImpossible) !== [];
 
-        return implode(' ', [...array_map($this->asks(...), $questions), ...($isImpossible ? [] : ['Tick “right as typed” and send it again, or correct it.'])]);
+        return implode(
+            ' ', [...array_map($this->asks(...), $questions), ...($isImpossible ? [] : ['Tick “right as typed” and send it again, or correct it.'])],
+        );
     }
 
     /** What is odd, and what may have been meant. */
@@ -37,7 +39,8 @@ final readonly class QuestionWords
         $says = match ($question->about) {
             QuestionAbout::TapeFarFromPlan, QuestionAbout::SpacingFarFromPlan => "By the plan this is {$expected}; it says {$read}.",
             QuestionAbout::LongerThanTheTape => "{$read} is longer than the tape, {$expected}.",
-            QuestionAbout::OffsetFarFromPlan => $this->isZero($question->expected) ? "It says {$read} off the string; the plan has it on it." : "By the plan it stands {$expected} off; this says {$read}.",
+            QuestionAbout::OffsetFarFromPlan => $this->isZero($question->expected) ? "It says {$read} off the string; the plan has it on it."
+                : "By the plan it stands {$expected} off; this says {$read}.",
             QuestionAbout::CastFar => "{$read} off its mark is more than a hole gives.",
             QuestionAbout::RodFarFromGround => "With the ground known so far the rod would read about {$expected}; this says {$read}.",
             QuestionAbout::RodBelowZero => 'A rod can’t read below zero.',
@@ -54,7 +57,8 @@ final readonly class QuestionWords
             QuestionAbout::TwistLarge => "That is turned one in {$read}.",
             QuestionAbout::BagsMany => 'Its hole takes about '.$this->bags($question->expected).'; this says '.$this->bags($question->read).'.',
             QuestionAbout::TemperatureUnusual => "{$read} °C is no weather to pour in.",
-            QuestionAbout::ReadBeforeSet => $this->labels($question->posts).(count($question->posts) === 1 ? ' is' : ' are').' not written down as set: only a post that stands can be read.',
+            QuestionAbout::ReadBeforeSet => $this->labels($question->posts).(count($question->posts) === 1 ? ' is'
+                : ' are').' not written down as set: only a post that stands can be read.',
             QuestionAbout::MovedAfterSet => 'A post is written down as set there: its stake would have to be gone.',
             QuestionAbout::DugAfterFilled => 'This hole is written down as filled: nobody can measure down to its bottom now.',
             QuestionAbout::FilledAlready => 'This hole is written down as filled already.',
@@ -64,7 +68,8 @@ final readonly class QuestionWords
             QuestionAbout::StrippedBeforeFilled => 'Nothing is written down as filled here: braces stay on until the fill is hard.',
             QuestionAbout::CutBeforeSet => 'This post is not written down as set: it is cut when it stands.',
             QuestionAbout::CutBeforeHard => 'What was poured round it is not hard yet: sawing shakes it loose.',
-            QuestionAbout::CutWhileAnotherIsShort => $this->labels($question->posts).' '.(count($question->posts) === 1 ? 'is' : 'are').' short: cut nothing before that is settled, or all tops may have to come down.',
+            QuestionAbout::CutWhileAnotherIsShort => $this->labels($question->posts).' '.(count($question->posts) === 1 ? 'is'
+                : 'are').' short: cut nothing before that is settled, or all tops may have to come down.',
             QuestionAbout::TopAboveWhatIsLeft => "It was cut at {$expected} above the datum line; its top can’t stand at {$read}.",
             QuestionAbout::TopFarFromExpected => "Its mark is {$expected} above the datum line; this says its top is at {$read}.",
             QuestionAbout::NoticeDaysMany => "{$read} working days is more than most marking desks ask.",
@@ -72,11 +77,14 @@ final readonly class QuestionWords
             QuestionAbout::NoticeLongAgo => "That was {$read} days ago: in most places marks have run out by then, and must be asked for again.",
             QuestionAbout::CheckFarOff => "{$read} off is more likely another mark than an error.",
             QuestionAbout::BeamSteep => "A line of sight that is off by {$read} mm in a metre wants mending before it is used.",
-            QuestionAbout::BayUnusual => $this->isMore($question) ? "A bay of {$read} is wider than most beams span, {$expected}." : "A bay of {$read} leaves hardly room between two posts.",
+            QuestionAbout::BayUnusual => $this->isMore($question) ? "A bay of {$read} is wider than most beams span, {$expected}."
+                : "A bay of {$read} leaves hardly room between two posts.",
             QuestionAbout::BayUnlikeTheOthers => "The other bays are about {$expected}; this one is {$read}.",
-            QuestionAbout::PostUnusual => $this->isMore($question) ? "A post {$read} thick is thicker than nearly any." : "A post {$read} thick is thinner than any that carries something.",
+            QuestionAbout::PostUnusual => $this->isMore($question) ? "A post {$read} thick is thicker than nearly any."
+                : "A post {$read} thick is thinner than any that carries something.",
             QuestionAbout::HoleWideInPlan => "A hole {$read} across is wider than any auger.",
-            QuestionAbout::StandingUnusual => $this->isMore($question) ? "Posts that stand {$read} above the ground are taller than nearly any." : "Posts that stand only {$read} above the ground are hardly posts.",
+            QuestionAbout::StandingUnusual => $this->isMore($question) ? "Posts that stand {$read} above the ground are taller than nearly any."
+                : "Posts that stand only {$read} above the ground are hardly posts.",
             QuestionAbout::ToleranceWide => "Within {$read} nobody would call it square.",
             QuestionAbout::RuleLarge => "{$read} is more than a rule of depth asks nearly anywhere.",
             QuestionAbout::TopsFarAboveTheLine => "That is {$read} above the datum line: nobody reaches it with a tape.",
@@ -94,7 +102,9 @@ final readonly class QuestionWords
 
     private function guesses(Question $question): string
     {
-        return (string) (new Speech($this->plan))->say(...array_map(fn (Guess $guess) => $guess->asks($this->isMore($question)), array_slice($question->guesses, 0, self::GUESSES)));
+        return (string) (new Speech($this->plan))->say(
+            ...array_map(fn (Guess $guess) => $guess->asks($this->isMore($question)), array_slice($question->guesses, 0, self::GUESSES)),
+        );
     }
 
     private function isMore(Question $question): bool

@@ -76,7 +76,9 @@ final readonly class Speech
 
     public function say(?Fact ...$facts): Sentence
     {
-        return Sentence::inARow($this->notation, ...array_map(fn (Fact $fact) => $this->fill(self::text($fact->is), $fact), array_values(array_filter($facts))));
+        return Sentence::inARow(
+            $this->notation, ...array_map(fn (Fact $fact) => $this->fill(self::text($fact->is), $fact), array_values(array_filter($facts))),
+        );
     }
 
     /** The text of a case, with places for its parts. */
@@ -138,7 +140,8 @@ final readonly class Speech
         $count = is_array($part) ? count($part) : $part;
         [$one, $many] = explode('|', $words);
 
-        return is_int($count) ? str_replace('#', (string) $count, $count === 1 ? $one : $many) : throw new LogicException("“{$words}” has nothing to count.");
+        return is_int($count)
+            ? str_replace('#', (string) $count, $count === 1 ? $one : $many) : throw new LogicException("“{$words}” has nothing to count.");
     }
 
     /** @return list<string|Length> */

@@ -67,10 +67,20 @@ final readonly class VerdictWords
         $all = count($square->wanted);
 
         return match ($this->verdict) {
-            SquareVerdict::OnePost => ['One post has nothing to square', 'Its place comes from the road, the wall or the boundary: measure it from there.'],
-            SquareVerdict::NothingRead => ['Nothing is taped yet', "{$all} readings prove this layout to {$tolerance}. They are listed in walking order; begin with the first."],
-            SquareVerdict::RoughOff => [$this->plural(count($square->rough?->off() ?? []), 'rough reading is', 'rough readings are').' more than a hand off', 'Set those stakes nearer. To the tolerance the layout is proved later, on boards and strings.'],
-            SquareVerdict::Rough => ['The outline is staked roughly, within a hand’s breadth', "Stakes between were not measured; the strings give them their places. Nothing is proved to {$tolerance}: that is done on nails and strings once the boards stand."],
+            SquareVerdict::OnePost => [
+                'One post has nothing to square', 'Its place comes from the road, the wall or the boundary: measure it from there.',
+            ],
+            SquareVerdict::NothingRead => [
+                'Nothing is taped yet', "{$all} readings prove this layout to {$tolerance}. They are listed in walking order; begin with the first.",
+            ],
+            SquareVerdict::RoughOff => [
+                $this->plural(count($square->rough?->off() ?? []), 'rough reading is', 'rough readings are').' more than a hand off',
+                'Set those stakes nearer. To the tolerance the layout is proved later, on boards and strings.',
+            ],
+            SquareVerdict::Rough => [
+                'The outline is staked roughly, within a hand’s breadth',
+                "Stakes between were not measured; the strings give them their places. Nothing is proved to {$tolerance}: that is done on nails and strings once the boards stand.",
+            ],
             SquareVerdict::AnotherUnit => ['Every tape reads '.number_format($this->timesOff(), 2).' times what the plan has', 'Nothing was adjusted. '.($survey->far->inAnotherUnit ? (new Speech($this->plan))->say($survey->far->inAnotherUnit[0]->asks($survey->far->ratio > 1)) : 'Do these tapes belong to this plan?')],
             SquareVerdict::FarFromPlan => [$this->plural(count($survey->far->setAside), 'tape is', 'tapes are').' far from the plan', $this->farAway()],
             SquareVerdict::LinesContradict => [$this->lines($survey->linesInConflict()).' can’t both lie as the plan has them', 'Offsets from the stakes tell how they lie to each other. Until that is settled nothing is judged by a line.'],

@@ -40,7 +40,10 @@ final readonly class DrawnFixed
     {
         [$x1, $y1, $x2, $y2] = [$frame->x($line->from->x), $frame->y($line->from->y), $frame->x($line->to->x), $frame->y($line->to->y)];
         [$dx, $dy] = [$x2 - $x1, $y2 - $y1];
-        $on = self::onPaper($x1 - self::LONGER * $dx, $y1 - self::LONGER * $dy, (1 + 2 * self::LONGER) * $dx, (1 + 2 * self::LONGER) * $dy, Frame::WIDTH - 6.0, $frame->height - 4.0);
+        $on = self::onPaper(
+            $x1 - self::LONGER * $dx, $y1 - self::LONGER * $dy, (1 + 2 * self::LONGER) * $dx, (1 + 2 * self::LONGER) * $dy, Frame::WIDTH - 6.0,
+            $frame->height - 4.0,
+        );
         if ($on === null) {
             return null;
         }
@@ -60,7 +63,10 @@ final readonly class DrawnFixed
         [$labelX, $labelY] = [$x1 + ($x2 - $x1) * 0.22 + 14 * $nx, $y1 + ($y2 - $y1) * 0.22 + 14 * $ny];
         $down = -sin(deg2rad($turn)) * $nx + cos(deg2rad($turn)) * $ny > 0;
 
-        return new self($line->kind->value, $line->name, round($x1, 1), round($y1, 1), round($x2, 1), round($y2, 1), trim($hatch), round($labelX + ($down ? 8 * $nx : 0), 1), round($labelY + ($down ? 8 * $ny : 0), 1), round($turn, 1));
+        return new self(
+            $line->kind->value, $line->name, round($x1, 1), round($y1, 1), round($x2, 1), round($y2, 1), trim($hatch),
+            round($labelX + ($down ? 8 * $nx : 0), 1), round($labelY + ($down ? 8 * $ny : 0), 1), round($turn, 1),
+        );
     }
 
     /**

@@ -27,7 +27,10 @@ final readonly class DrawnTop
         $size = $stands->lean->size() * $scale;
         $shrink = $size > self::EDGE ? self::EDGE / $size : 1.0;
         $top = max(1.0, $stands->topAbovePivot()->inMillimetres());
-        $parts = array_map(fn (Shift $part) => "{$plan->write($part->amount)} toward the {$plan->sides->of($part->toward)}", $stands->lean->at($stands->topAbovePivot()));
+        $parts = array_map(
+            fn (Shift $part) => "{$plan->write($part->amount)} toward the {$plan->sides->of($part->toward)}",
+            $stands->lean->at($stands->topAbovePivot()),
+        );
 
         return new self(
             round($stands->lean->slopeX * $scale * $shrink, 1), round(-$stands->lean->slopeY * $scale * $shrink, 1), self::LIMIT,

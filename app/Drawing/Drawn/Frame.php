@@ -54,7 +54,9 @@ final readonly class Frame
         $this->scale = min((self::WIDTH - 2 * $this->margin) / max($width, $least), (self::TALLEST - 2 * $this->margin) / max($depth, $least));
         $this->left = (self::WIDTH - $width * $this->scale) / 2;
         $gaps = array_map($this->size(...), [...$plan->grid->columns->spacing()->gaps(), ...$plan->grid->rows->spacing()->gaps()]);
-        $this->onPhone = (int) min(self::WIDEST, max(self::WIDTH * self::READABLE, self::FINGER / max(1.0, min([self::WIDTH, ...$gaps])) * self::WIDTH));
+        $this->onPhone = (int) min(
+            self::WIDEST, max(self::WIDTH * self::READABLE, self::FINGER / max(1.0, min([self::WIDTH, ...$gaps])) * self::WIDTH),
+        );
         $this->reach = round(self::FINGER / 2 * self::WIDTH / $this->onPhone, 1);
         $this->height = round(max($depth * $this->scale, 60) + 2 * $this->margin, 1);
     }

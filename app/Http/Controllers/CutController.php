@@ -28,7 +28,10 @@ final class CutController extends Controller
     public function tops(TopsRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $request->ask($plan->withTops($request->tops($plan)), $plan), 'Heights of the tops', $request->integer('based_on'));
+        $revise(
+            $job, $this->user($request), $request->ask($plan->withTops($request->tops($plan)), $plan), 'Heights of the tops',
+            $request->integer('based_on'),
+        );
 
         return redirect()->route('cut', $job)->with('said', 'The tops are decided. Every mark was worked out again.');
     }
@@ -38,7 +41,10 @@ final class CutController extends Controller
     {
         $plan = $job->revision->plan();
         $tops = $plan->tops ?? abort(404);
-        $revise($job, $this->user($request), $plan->withTops($request->raised($plan, $tops)), 'All tops '.($request->isDown() ? 'lower' : 'higher'), $request->integer('based_on'));
+        $revise(
+            $job, $this->user($request), $plan->withTops($request->raised($plan, $tops)), 'All tops '.($request->isDown() ? 'lower' : 'higher'),
+            $request->integer('based_on'),
+        );
 
         return redirect()->route('cut', $job)->with('said', 'All tops moved together. Every mark was worked out again.');
     }

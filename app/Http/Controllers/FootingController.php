@@ -28,7 +28,9 @@ final class FootingController extends Controller
         $site = $this->site($job);
 
         return $this->page('footing.show', $site, [
-            'page' => new DepthsPage($site->state, $request->string('sideways')->trim()->value()), 'section' => SectionDrawing::along($site->state, $request->string('along')->value()),
+            'page' => new DepthsPage(
+                $site->state, $request->string('sideways')->trim()->value(),
+            ), 'section' => SectionDrawing::along($site->state, $request->string('along')->value()),
         ]);
     }
 
@@ -77,14 +79,19 @@ final class FootingController extends Controller
         $site = $this->site($job);
 
         return $this->page('footing.dig', $site, [
-            'page' => new DepthsPage($site->state), 'list' => new DigList($site->state, $request->string('hole')->upper()->value()), 'drawing' => PlanDrawing::holes($site->state),
+            'page' => new DepthsPage($site->state), 'list' => new DigList(
+                $site->state, $request->string('hole')->upper()->value(),
+            ), 'drawing' => PlanDrawing::holes($site->state),
         ]);
     }
 
     public function rules(FootingRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $request->ask($plan->withFooting($request->footing($plan)), $plan), 'Footing rules', $request->integer('based_on'));
+        $revise(
+            $job, $this->user($request), $request->ask($plan->withFooting($request->footing($plan)), $plan), 'Footing rules',
+            $request->integer('based_on'),
+        );
 
         return redirect()->route('footing', $job)->with('said', 'The rules are in force. Every hole was worked out again.');
     }

@@ -16,6 +16,12 @@ final class HandoverController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('handover.show', $site, ['handover' => $site->state->handover(), 'drawing' => PlanDrawing::set($site->state), 'words' => new VerdictWords($site->state), 'sheet' => new RecordSheet($site->state, $job)]);
+        return $this->page(
+            'handover.show', $site,
+            [
+                'handover' => $site->state->handover(), 'drawing' => PlanDrawing::set($site->state), 'words' => new VerdictWords($site->state),
+                'sheet' => new RecordSheet($site->state, $job),
+            ],
+        );
     }
 }

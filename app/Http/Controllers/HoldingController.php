@@ -52,7 +52,10 @@ final class HoldingController extends Controller
         if ($form->piers === [] || $plan->holding === null) {
             return redirect()->route('footing.piers', ['job' => $job] + $request->except(['_token', 'based_on']));
         }
-        $revise($job, $this->user($request), $plan->withHolding($plan->holding->withPier($form->rules)), 'Piers: tubes, bases and tops', $request->integer('based_on'));
+        $revise(
+            $job, $this->user($request), $plan->withHolding($plan->holding->withPier($form->rules)), 'Piers: tubes, bases and tops',
+            $request->integer('based_on'),
+        );
 
         return redirect()->route('footing.piers', $job)->with('said', 'The piers are in force. Materials and section follow them.');
     }

@@ -25,7 +25,9 @@ final class JobController extends Controller
         $jobs = Job::of($this->user($request))->with('revision')->where('shelf', $shelf)->orderByDesc('id');
         if ($sought !== '') {
             $like = '%'.addcslashes($sought, '%_\\').'%';
-            $jobs->where(fn (Builder $query) => $query->whereRaw("name like ? escape '\\'", [$like])->orWhereRaw("place like ? escape '\\'", [$like]));
+            $jobs->where(
+                fn (Builder $query) => $query->whereRaw("name like ? escape '\\'", [$like])->orWhereRaw("place like ? escape '\\'", [$like]),
+            );
         }
         /** @var Collection<int, Job> $found */
         $found = $jobs->get();
@@ -36,7 +38,10 @@ final class JobController extends Controller
 
     public function rename(Request $request, Job $job): RedirectResponse
     {
-        $named = $request->validate(['name' => ['required', 'string', 'max:120'], 'place' => ['nullable', 'string', 'max:120']], ['name.required' => 'Give the job a name, such as Cider-press shelter.']);
+        $named = $request->validate(
+            ['name' => ['required', 'string', 'max:120'], 'place' => ['nullable', 'string', 'max:120']],
+            ['name.required' => 'Give the job a name, such as Cider-press shelter.'],
+        );
         $job->update(['name' => $named['name'], 'place' => $named['place'] ?? '']);
 
         return back()->with('said', 'The job has a new name.');
@@ -61,7 +66,8 @@ final class JobController extends Controller
     public function copy(Request $request, Job $job, CopyJob $copy): RedirectResponse
     {
         $name = mb_substr(trim($request->string('name')->value()) ?: "{$job->name}, copy", 0, 120);
-        $new = $request->string('how')->value() === 'log' ? $copy->withLog($job, $this->user($request), $name) : $copy->plan($job, $this->user($request), $name);
+        $new = $request->string('how')->value() === 'log' ? $copy->withLog($job, $this->user($request), $name)
+            : $copy->plan($job, $this->user($request), $name);
 
         return redirect()->route('plan', $new)->with('said', 'The copy is made.');
     }

@@ -24,7 +24,16 @@ final class PaperController extends Controller
         $site = $this->site($job);
         $paper = $this->paper($request, $job);
 
-        return Pdf::of(view('paper.record', ['site' => $site, 'plan' => $site->plan, 'state' => $site->state, 'job' => $job, 'sheet' => new RecordSheet($site->state, $job), 'built' => new AsBuilt($site->state), 'changed' => $site->state->isChangedSinceHandover(), 'paper' => $paper]), $paper, 'record-'.Str::slug($job->name));
+        return Pdf::of(
+            view(
+                'paper.record',
+                [
+                    'site' => $site, 'plan' => $site->plan, 'state' => $site->state, 'job' => $job, 'sheet' => new RecordSheet($site->state, $job),
+                    'built' => new AsBuilt($site->state), 'changed' => $site->state->isChangedSinceHandover(), 'paper' => $paper,
+                ],
+            ),
+            $paper, 'record-'.Str::slug($job->name),
+        );
     }
 
     /** A story pole in full size. */
@@ -32,7 +41,10 @@ final class PaperController extends Controller
     {
         $paper = $this->paper($request, $job);
 
-        return Pdf::of(view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofCuts($this->site($job)->state, $paper)]), $paper, 'story-pole-'.Str::slug($job->name));
+        return Pdf::of(
+            view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofCuts($this->site($job)->state, $paper)]), $paper,
+            'story-pole-'.Str::slug($job->name),
+        );
     }
 
     /** What is set out on a member, in full size. */
@@ -41,7 +53,12 @@ final class PaperController extends Controller
         $paper = $this->paper($request, $job);
         $site = $this->site($job)->state;
 
-        return Pdf::of(view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofMembers($site->plan, new SetOut($this->sums($request, $job), $site), $paper)]), $paper, 'marking-list-'.Str::slug($job->name));
+        return Pdf::of(
+            view(
+                'paper.pole', ['job' => $job, 'strips' => PoleStrips::ofMembers($site->plan, new SetOut($this->sums($request, $job), $site), $paper)],
+            ),
+            $paper, 'marking-list-'.Str::slug($job->name),
+        );
     }
 
     private function paper(Request $request, Job $job): Paper

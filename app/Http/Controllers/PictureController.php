@@ -18,7 +18,10 @@ final class PictureController extends Controller
         abort_unless(is_string($bytes), 404);
 
         $isSmall = request()->boolean('small');
-        $answer = new Response($isSmall ? Negative::thumbnail($bytes) : $bytes, 200, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline; filename="picture.jpg"']);
+        $answer = new Response(
+            $isSmall ? Negative::thumbnail($bytes) : $bytes, 200,
+            ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline; filename="picture.jpg"'],
+        );
 
         // A picture is named by its bytes and never changes: the one in the list need not be sent twice.
         return $isSmall ? $answer->header('Cache-Control', 'private, max-age=31536000, immutable') : $answer;

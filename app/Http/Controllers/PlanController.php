@@ -44,7 +44,14 @@ final class PlanController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('plan.show', $site, ['form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan), 'openings' => $site->plan->fit->openings($site->plan->grid, $site->plan->post), 'fixed' => FixedLineRow::of($site->plan), 'revisions' => $job->revisions()->with('user')->get()]);
+        return $this->page(
+            'plan.show', $site,
+            [
+                'form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan),
+                'openings' => $site->plan->fit->openings($site->plan->grid, $site->plan->post), 'fixed' => FixedLineRow::of($site->plan),
+                'revisions' => $job->revisions()->with('user')->get(),
+            ],
+        );
     }
 
     public function revise(PlanRequest $request, Job $job, RevisePlan $revise): RedirectResponse
@@ -54,7 +61,9 @@ final class PlanController extends Controller
         $reason = $request->reason();
         $change = new PlanChange($this->site($job)->state, $plan);
         if ($change->isAskedAbout() && ! $request->boolean('sure')) {
-            return back()->withInput()->withErrors(['change' => implode(' ', ChangeWords::say($change)).' Tick “do it all the same” and send it again, or correct it.'])->with('asks_sure', 'plan');
+            return back()->withInput()->withErrors(
+                ['change' => implode(' ', ChangeWords::say($change)).' Tick “do it all the same” and send it again, or correct it.'],
+            )->with('asks_sure', 'plan');
         }
         $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
 
@@ -80,7 +89,9 @@ final class PlanController extends Controller
         $change = new PlanChange($this->site($job)->state, $plan);
         $revise($job, $this->user($request), $plan, "Back to revision {$number}", $request->integer('based_on'));
 
-        return redirect()->route('plan', $job)->with('said', implode(' ', ["The plan of revision {$number} is in force again.", ...ChangeWords::say($change)]));
+        return redirect()->route('plan', $job)->with(
+            'said', implode(' ', ["The plan of revision {$number} is in force again.", ...ChangeWords::say($change)]),
+        );
     }
 
     public function fit(FitRequest $request, Job $job, RevisePlan $revise): RedirectResponse

@@ -57,7 +57,15 @@ final class QuickLineController extends Controller
         $state = $this->site($job)->state;
         $next = $state->quickLine()->couldFollow($line);
         if ($next !== []) {
-            return response(implode(' ', array_map(fn (string $word, string $whole) => '<button type="button" class="fill" data-fill="'.e("{$whole} ").'">'.e($word).'</button>', array_keys($next), $next)));
+            return response(
+                implode(
+                    ' ',
+                    array_map(
+                        fn (string $word, string $whole) => '<button type="button" class="fill" data-fill="'.e("{$whole} ").'">'.e($word).'</button>',
+                        array_keys($next), $next,
+                    ),
+                ),
+            );
         }
         $pieces = preg_split('/\s*;\s*/u', $line, flags: PREG_SPLIT_NO_EMPTY) ?: [];
 

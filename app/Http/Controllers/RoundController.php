@@ -21,6 +21,12 @@ final class RoundController extends Controller
         $level = $sums->lengths(['level'])[0] ?? null;
         $sheet = new RoundSheet($kind, $site->state, mb_substr($request->string('set_up')->value(), 0, 20), $level?->isPositive() ? $level : null);
 
-        return $this->page('round.show', $site, ['phase' => $kind->phase(), 'sheet' => $sheet, 'held' => $sums->field('level', 'With a level of', 'Now '.$site->plan->write($sheet->level()).'.')]);
+        return $this->page(
+            'round.show', $site,
+            [
+                'phase' => $kind->phase(), 'sheet' => $sheet,
+                'held' => $sums->field('level', 'With a level of', 'Now '.$site->plan->write($sheet->level()).'.'),
+            ],
+        );
     }
 }

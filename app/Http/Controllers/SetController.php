@@ -29,7 +29,9 @@ final class SetController extends Controller
         $drifts = (new StandingFrame($site->state))->drifts();
 
         return $this->page('set.show', $site, [
-            'page' => new SetPage($site->state), 'drawing' => PlanDrawing::set($site->state), 'rounds' => array_values(array_filter(Walk::all($site->state), fn (Walk $round) => $round->of > 0)), 'drift' => $drifts->seen === [] ? null : $drifts, 'ready' => new ReadyPosts($site->state),
+            'page' => new SetPage($site->state), 'drawing' => PlanDrawing::set($site->state), 'rounds' => array_values(
+                array_filter(Walk::all($site->state), fn (Walk $round) => $round->of > 0),
+            ), 'drift' => $drifts->seen === [] ? null : $drifts, 'ready' => new ReadyPosts($site->state),
         ]);
     }
 
@@ -41,7 +43,9 @@ final class SetController extends Controller
 
         return $this->page('set.post', $site, [
             'page' => new PostPage($site->state, $post, $request->filled('walk') ? new Walk($site->state, $request->string('walk')->value()) : null),
-            'post' => $post, 'lean' => new LeanDrawing($site->state, $post), 'sheet' => new PostSheet($site->state, $post, CarbonImmutable::now('UTC')),
+            'post' => $post, 'lean' => new LeanDrawing($site->state, $post), 'sheet' => new PostSheet(
+                $site->state, $post, CarbonImmutable::now('UTC'),
+            ),
         ]);
     }
 
@@ -61,7 +65,9 @@ final class SetController extends Controller
         $site = $this->site($job);
         $page = new TopsPage($site->state);
 
-        return $this->page('set.tops', $site, ['page' => $page, 'drawing' => $page->tops === null ? null : PlanDrawing::tops($site->state, $page->tops)]);
+        return $this->page(
+            'set.tops', $site, ['page' => $page, 'drawing' => $page->tops === null ? null : PlanDrawing::tops($site->state, $page->tops)],
+        );
     }
 
     /** What must be made safe now, and in which order. */

@@ -20,7 +20,9 @@ final class SimulatedTapeController extends Controller
     {
         $site = $this->site($job)->state;
         try {
-            [$from, $to] = [$site->plan->grid->labelled($request->string('from')->value()), $site->plan->grid->labelled($request->string('to')->value())];
+            [$from, $to] = [
+                $site->plan->grid->labelled($request->string('from')->value()), $site->plan->grid->labelled($request->string('to')->value()),
+            ];
         } catch (PlanRefused $refusal) {
             return back()->withInput()->withErrors(['distance' => (string) (new Speech($site->plan))->say($refusal->fact)]);
         }
@@ -28,7 +30,11 @@ final class SimulatedTapeController extends Controller
             ? $tape->read($site->plan, $site->log, $from, $to, TapeClass::tryFrom($request->string('tape')->value()) ?? TapeClass::Steel)
             : null;
         if ($reads === null) {
-            return back()->withInput()->withErrors(['distance' => 'The demo tape knows the cider-press shelter as it was planned at first, and two different stakes of it. Type a reading of your own.']);
+            return back()->withInput()->withErrors(
+                [
+                    'distance' => 'The demo tape knows the cider-press shelter as it was planned at first, and two different stakes of it. Type a reading of your own.',
+                ],
+            );
         }
 
         return back()->withInput(['distance' => $site->plan->write($reads)] + $request->except('_token', 'client_id'));

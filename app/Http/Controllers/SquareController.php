@@ -52,7 +52,9 @@ final class SquareController extends Controller
         $site = $this->site($job);
         [$key, $stamp] = ["proof.{$job->id}", $job->revision->fingerprint()];
         try {
-            $proof = count($site->plan->grid->posts) < 2 ? null : DerivedCache::find($key, $stamp, Proof::class) ?? new Proof($site->plan, $site->state->square->wanted);
+            $proof = count($site->plan->grid->posts) < 2 ? null : DerivedCache::find($key, $stamp, Proof::class) ?? new Proof(
+                $site->plan, $site->state->square->wanted,
+            );
         } catch (NotDetermined) {
             $proof = null;
         }
@@ -106,7 +108,10 @@ final class SquareController extends Controller
     {
         $plan = $job->revision->plan();
         $spare = $request->boolean('all') ? [] : (new Proof($plan, ReadyReadings::of($plan)))->notWorthPulling;
-        $revise($job, $this->user($request), $plan->withLayout($plan->layout->sparing(array_map(fn (Wanted $wanted) => $wanted->key(), $spare))), $spare === [] ? 'The whole list is pulled' : count($spare).' readings are spared', $request->integer('based_on'));
+        $revise(
+            $job, $this->user($request), $plan->withLayout($plan->layout->sparing(array_map(fn (Wanted $wanted) => $wanted->key(), $spare))),
+            $spare === [] ? 'The whole list is pulled' : count($spare).' readings are spared', $request->integer('based_on'),
+        );
 
         return back()->with('said', $spare === [] ? 'The whole list is asked for.' : 'They are asked for only where the others leave a doubt.');
     }
@@ -117,7 +122,9 @@ final class SquareController extends Controller
         $way = ChosenPlacement::tryFrom($request->string('way')->value()) ?? abort(404);
         $words = VerdictWords::way(PlacementWay::from($way->value));
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $plan->withLayout($plan->layout->placedBy($way)), "Layout judged {$words}", $request->integer('based_on'));
+        $revise(
+            $job, $this->user($request), $plan->withLayout($plan->layout->placedBy($way)), "Layout judged {$words}", $request->integer('based_on'),
+        );
 
         return redirect()->route('square', $job)->with('said', "The layout is judged {$words} now.");
     }

@@ -19,8 +19,10 @@ final class Choice extends Component
     public string $refusal;
 
     /** @param  array<int|string, string>  $options  what people call each, by what is sent */
-    public function __construct(public string $name, public string $label, public array $options, mixed $value = '', public ?string $hint = null, ?string $id = null, ?string $form = null, public bool $wide = false)
-    {
+    public function __construct(
+        public string $name, public string $label, public array $options, mixed $value = '', public ?string $hint = null, ?string $id = null,
+        ?string $form = null, public bool $wide = false,
+    ) {
         $this->id = $id ?? ($form ?? 'f')."-{$name}";
         $this->chosen = (string) $this->typed($form, $name, $value);
         $this->refusal = $this->refused($form, $name);

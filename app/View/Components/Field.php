@@ -27,13 +27,16 @@ final class Field extends Component
      * @param  ?Unit  $unit  in which a length is read; null where none is
      */
     public function __construct(
-        public string $name, public string $label, mixed $value = '', public ?string $hint = null, public ?Unit $unit = null, ?string $id = null, ?string $form = null,
+        public string $name, public string $label, mixed $value = '', public ?string $hint = null, public ?Unit $unit = null, ?string $id = null,
+        ?string $form = null,
         public bool $wide = false, public string $type = 'text', public string $autocomplete = 'off', public bool $required = false,
     ) {
         $this->id = $id ?? ($form ?? 'f')."-{$name}";
         $this->typed = $type === 'password' ? '' : $this->typed($form, $name, $value);
         $this->refusal = $this->refused($form, $name);
-        $this->described = implode(' ', array_filter([$hint ? "{$this->id}-hint" : '', $this->refusal !== '' ? "{$this->id}-refusal" : '', $unit ? "{$this->id}-echo" : '']));
+        $this->described = implode(
+            ' ', array_filter([$hint ? "{$this->id}-hint" : '', $this->refusal !== '' ? "{$this->id}-refusal" : '', $unit ? "{$this->id}-echo" : '']),
+        );
     }
 
     public function render(): View

@@ -12,7 +12,10 @@ use Illuminate\View\Component;
 final class Ways extends Component
 {
     private const PAGES = [
-        'square' => ['square' => 'Readings', 'square.prove' => 'Before you pull', 'square.hand' => 'Setting out', 'square.cast' => 'As cast', 'square.sheet' => 'Stake sheet'],
+        'square' => [
+            'square' => 'Readings', 'square.prove' => 'Before you pull', 'square.hand' => 'Setting out', 'square.cast' => 'As cast',
+            'square.sheet' => 'Stake sheet',
+        ],
         'level' => ['level' => 'Heights', 'level.instruments' => 'Before you level'],
         'footing' => [
             'footing' => 'Depths', 'footing.compare' => 'Side by side', 'footing.frost' => 'Frost', 'footing.loads' => 'Load sheet', 'footing.hold' => 'Ways to hold',

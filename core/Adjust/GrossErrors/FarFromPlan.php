@@ -52,7 +52,9 @@ final readonly class FarFromPlan
      */
     public function __construct(array $readings, array $design, Guesses $guesses, array $confirmed = [])
     {
-        $distances = array_values(array_filter($readings, fn (Reading $reading) => $reading instanceof Distance && $reading->computed($design) > 0.0));
+        $distances = array_values(
+            array_filter($readings, fn (Reading $reading) => $reading instanceof Distance && $reading->computed($design) > 0.0),
+        );
         $misfits = array_map(fn (Distance $reading) => $reading->observed() - $reading->computed($design), $distances);
         $this->ratio = self::median(array_map(fn (Distance $reading) => $reading->observed() / $reading->computed($design), $distances), 1.0);
         $scatter = 1.4826 * self::median(array_map(abs(...), $misfits), 0.0);
@@ -65,14 +67,18 @@ final readonly class FarFromPlan
             return;
         }
         $this->inAnotherUnit = null;
-        $far = array_filter($distances, fn (Distance $reading, int $i) => abs($misfits[$i]) > $this->bound($reading->computed($design)), ARRAY_FILTER_USE_BOTH);
+        $far = array_filter(
+            $distances, fn (Distance $reading, int $i) => abs($misfits[$i]) > $this->bound($reading->computed($design)), ARRAY_FILTER_USE_BOTH,
+        );
         $times = [];
         foreach ($far as $reading) {
             foreach ($reading->stations() as $station) {
                 $times[$station] = ($times[$station] ?? 0) + 1;
             }
         }
-        $this->offPlan = array_values(array_filter(array_map(strval(...), array_keys($design)), fn (string $name) => ($times[$name] ?? 0) >= self::STAKE_IS_OFF));
+        $this->offPlan = array_values(
+            array_filter(array_map(strval(...), array_keys($design)), fn (string $name) => ($times[$name] ?? 0) >= self::STAKE_IS_OFF),
+        );
         $setAside = [];
         foreach ($far as $i => $reading) {
             if (array_intersect($reading->stations(), $this->offPlan) === [] && ! in_array($reading->id(), $confirmed, true)) {

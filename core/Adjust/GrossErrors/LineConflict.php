@@ -81,7 +81,11 @@ final readonly class LineConflict
         $sigma = array_map(fn (LineOffset $offset) => $offset->sigma(), $offsets);
         $b = $n = [];
         foreach ($columns as $k => $column) {
-            $b[$k] = array_sum(array_map(fn (float $c, LineOffset $o, float $s) => $c * $solution->observation($o->id())->residual / $s ** 2, $column, $offsets, $sigma));
+            $b[$k] = array_sum(
+                array_map(
+                    fn (float $c, LineOffset $o, float $s) => $c * $solution->observation($o->id())->residual / $s ** 2, $column, $offsets, $sigma,
+                ),
+            );
             foreach ($columns as $l => $other) {
                 $n[$k][$l] = 0.0;
                 foreach ($offsets as $i => $one) {

@@ -60,7 +60,9 @@ final readonly class Mistakes
             $adjusted = $adjustWithout(array_map(fn (Dropped $one) => $one->id, $dropped));
             $solution = $adjusted->solution();
             $end = fn (SearchEnd $why, array $named = [], ?string $accused = null, bool $rougher = false): array => [
-                new self($dropped, array_values(array_filter($named, is_string(...))), $accused, $why, $rough || $rougher, $solution->scatter()), $adjusted,
+                new self(
+                    $dropped, array_values(array_filter($named, is_string(...))), $accused, $why, $rough || $rougher, $solution->scatter(),
+                ), $adjusted,
             ];
             $critical = $solution->critical();
             if ($solution->surplus === 0 || $critical === null) {
@@ -130,6 +132,8 @@ final readonly class Mistakes
         $w = abs($solution->standardised($accused) ?? 0.0);
 
         return array_values(array_filter($solution->testable(), fn (string $id) => $id === $accused
-            || $w - abs($solution->standardised($id) ?? 0.0) <= 1e-3 * $w + $margin * sqrt(max(0.0, 2 * (1 - abs($solution->correlation($accused, $id)))))));
+            || $w - abs($solution->standardised($id) ?? 0.0) <= 1e-3 * $w + $margin * sqrt(
+                max(0.0, 2 * (1 - abs($solution->correlation($accused, $id)))),
+            )));
     }
 }

@@ -32,7 +32,9 @@ final readonly class Separation
      */
     public static function of(AdjustedNetwork $network, array $named, FurtherDistances $further): ?self
     {
-        return self::among($network->solution, $named, array_map(fn (array $pair) => [[$pair[0], $pair[1]], $network->wouldRead(...$pair)], $further->pairs));
+        return self::among(
+            $network->solution, $named, array_map(fn (array $pair) => [[$pair[0], $pair[1]], $network->wouldRead(...$pair)], $further->pairs),
+        );
     }
 
     /**

@@ -33,7 +33,10 @@ final readonly class LevelNetwork
     public function __construct(private array $benchmarks, public array $readings, private array $levels, private array $points)
     {
         $places = [];
-        foreach ([...$points, ...array_merge(...array_map(fn (LevelReading $reading) => array_map(strval(...), array_keys($reading->parts)), $readings), ...[[]])] as $name) {
+        foreach ([
+            ...$points,
+            ...array_merge(...array_map(fn (LevelReading $reading) => array_map(strval(...), array_keys($reading->parts)), $readings), ...[[]]),
+        ] as $name) {
             if (! isset($benchmarks[$name])) {
                 $places[$name] ??= count($places);
             }
@@ -46,7 +49,10 @@ final readonly class LevelNetwork
     {
         $out = array_flip($ids);
 
-        return new self($this->benchmarks, array_values(array_filter($this->readings, fn (LevelReading $reading) => ! isset($out[$reading->id]))), $this->levels, $this->points);
+        return new self(
+            $this->benchmarks, array_values(array_filter($this->readings, fn (LevelReading $reading) => ! isset($out[$reading->id]))), $this->levels,
+            $this->points,
+        );
     }
 
     /** @throws NotDetermined naming the points and set-ups that no reading ties to a benchmark */
@@ -170,7 +176,9 @@ final readonly class LevelNetwork
         }
         foreach ($this->levels as $level) {
             if (isset($this->places[$level])) {
-                $observations[] = new Observation("prior {$level}", [$this->places[$level] => 1.0], self::LEVEL_PRIOR, $values[$this->places[$level]], isPrior: true);
+                $observations[] = new Observation(
+                    "prior {$level}", [$this->places[$level] => 1.0], self::LEVEL_PRIOR, $values[$this->places[$level]], isPrior: true,
+                );
             }
         }
 

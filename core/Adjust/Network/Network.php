@@ -54,7 +54,9 @@ final readonly class Network
     {
         $out = array_flip($ids);
 
-        return new self($this->stations, array_values(array_filter($this->readings, fn (Reading $reading) => ! isset($out[$reading->id()]))), $this->datum);
+        return new self(
+            $this->stations, array_values(array_filter($this->readings, fn (Reading $reading) => ! isset($out[$reading->id()]))), $this->datum,
+        );
     }
 
     /** @throws NotDetermined naming the stations that the readings leave free, or that come to no rest */
@@ -79,7 +81,9 @@ final readonly class Network
                 return new AdjustedNetwork($at, $constants, new Solution($this->observations($at, $constants), $normal), $this->unknowns);
             }
         }
-        throw NotDetermined::doesNotSettle($this->unknowns->owners(array_keys(array_filter($step, fn (float $part) => ! (abs($part) < self::SETTLED_MILLIMETRES)))));
+        throw NotDetermined::doesNotSettle(
+            $this->unknowns->owners(array_keys(array_filter($step, fn (float $part) => ! (abs($part) < self::SETTLED_MILLIMETRES)))),
+        );
     }
 
     /**
@@ -91,7 +95,10 @@ final readonly class Network
     {
         $constants = array_fill_keys($this->tapes, 0.0);
 
-        return new AdjustedNetwork($this->design, $constants, new Solution($this->observations($this->design, $constants), $this->normalEquations($this->design, $constants)), $this->unknowns);
+        return new AdjustedNetwork(
+            $this->design, $constants,
+            new Solution($this->observations($this->design, $constants), $this->normalEquations($this->design, $constants)), $this->unknowns,
+        );
     }
 
     /** @return list<string> stations tied by distances alone, and those to exactly two others: their place might as well be the mirror image */
@@ -115,7 +122,8 @@ final readonly class Network
 
         return array_values(array_filter(
             array_map(strval(...), array_keys($this->design)),
-            fn (string $name) => $name !== $this->datum->p && $name !== $this->datum->q && ! isset($others[$name]) && count($distances[$name] ?? []) === 2,
+            fn (string $name) => $name !== $this->datum->p && $name !== $this->datum->q && ! isset($others[$name])
+                && count($distances[$name] ?? []) === 2,
         ));
     }
 
@@ -158,10 +166,14 @@ final readonly class Network
         foreach ($this->readings as $reading) {
             $tape = $reading->tape();
             $computed = $reading->computed($at) + ($tape === null ? 0.0 : $constants[$tape]);
-            $observations[] = new Observation($reading->id(), $this->unknowns->row($reading->slopes($at), $tape), $reading->sigma(), $computed - $reading->observed());
+            $observations[] = new Observation(
+                $reading->id(), $this->unknowns->row($reading->slopes($at), $tape), $reading->sigma(), $computed - $reading->observed(),
+            );
         }
         foreach ($this->tapes as $tape) {
-            $observations[] = new Observation("prior {$tape}", [$this->unknowns->ofTape($tape) => 1.0], self::TAPE_PRIOR, $constants[$tape], isPrior: true);
+            $observations[] = new Observation(
+                "prior {$tape}", [$this->unknowns->ofTape($tape) => 1.0], self::TAPE_PRIOR, $constants[$tape], isPrior: true,
+            );
         }
 
         return $observations;

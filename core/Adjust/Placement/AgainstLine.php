@@ -38,8 +38,9 @@ final readonly class AgainstLine
      * @param  PlacedNetwork  $free  by fewest moves, as if no line held it
      * @param  non-empty-array<string, array{float, float}>  $design
      */
-    public static function of(AdjustedNetwork $network, PlacedNetwork $free, HeldByLines $lines, LineOffset $first, array $design, float $tolerance): self
-    {
+    public static function of(
+        AdjustedNetwork $network, PlacedNetwork $free, HeldByLines $lines, LineOffset $first, array $design, float $tolerance,
+    ): self {
         [$nx, $ny] = $first->normal();
         $along = array_map(fn (array $at) => $ny * $at[0] - $nx * $at[1], $design);
         $over = max($along) - min($along);

@@ -192,7 +192,12 @@ final readonly class MoveCovariance
      */
     private static function placedByLines(array $gh, HeldByLines $held): array
     {
-        $shifts = array_map(fn (int $k) => $held->leastShift(array_map(fn (array $offset) => $offset[1] * $gh[$offset[0]][0][$k] + $offset[2] * $gh[$offset[0]][1][$k], $held->offsets)), [0, 1, 2]);
+        $shifts = array_map(
+            fn (int $k) => $held->leastShift(
+                array_map(fn (array $offset) => $offset[1] * $gh[$offset[0]][0][$k] + $offset[2] * $gh[$offset[0]][1][$k], $held->offsets),
+            ),
+            [0, 1, 2],
+        );
 
         return array_map(fn (array $rows) => [
             [$rows[0][0] - $shifts[0][0], $rows[0][1] - $shifts[1][0], $rows[0][2] - $shifts[2][0]],

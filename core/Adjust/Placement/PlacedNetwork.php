@@ -66,7 +66,10 @@ final readonly class PlacedNetwork
             [$alongX, $alongY] = $placement->alongDesign($x, $y);
             $test = $ellipse->standardisedSquare($x, $y);
             $anchored = $way === PlacementWay::BaseLine && (string) $name === $fixing[0];
-            $stakes[$name] = new PlacedStake((string) $name, $x, $y, $alongX, $alongY, $ellipse, $test, $anchored ? StakeVerdict::Within : $this->judge($x, $y, $test, $ellipse, count($design)));
+            $stakes[$name] = new PlacedStake(
+                (string) $name, $x, $y, $alongX, $alongY, $ellipse, $test,
+                $anchored ? StakeVerdict::Within : $this->judge($x, $y, $test, $ellipse, count($design)),
+            );
         }
         $this->stakes = $stakes;
         $verdicts = array_map(fn (PlacedStake $stake) => $stake->verdict, $stakes);
@@ -84,8 +87,9 @@ final readonly class PlacedNetwork
      * @param  list<string>  $held  stakes that can't move any more
      * @return ?self null where this way has no placement
      */
-    public static function of(AdjustedNetwork $network, PlacementWay $way, array $design, float $tolerance, array $base, array $held = [], ?HeldByLines $lines = null): ?self
-    {
+    public static function of(
+        AdjustedNetwork $network, PlacementWay $way, array $design, float $tolerance, array $base, array $held = [], ?HeldByLines $lines = null,
+    ): ?self {
         return self::place($network->at, $way, $design, $tolerance, $base, $held, $network->covariance(...), $network->spread(...), $lines);
     }
 
@@ -130,8 +134,10 @@ final readonly class PlacedNetwork
      * @param  callable(string): array{float, float, float}  $covariance
      * @param  callable(array<string, array{float, float}>): array<string, array{float, float}>  $spread
      */
-    private static function place(array $at, PlacementWay $way, array $design, float $tolerance, array $base, array $held, callable $covariance, callable $spread, ?HeldByLines $lines): ?self
-    {
+    private static function place(
+        array $at, PlacementWay $way, array $design, float $tolerance, array $base, array $held, callable $covariance, callable $spread,
+        ?HeldByLines $lines,
+    ): ?self {
         $placement = match ($way) {
             PlacementWay::BaseLine => Placement::onto($design, $at, $base[0], $base[1]),
             PlacementWay::BestFit => Placement::bestFit($design, $at, array_map(strval(...), array_keys($design))),
@@ -144,7 +150,9 @@ final readonly class PlacedNetwork
             PlacementWay::ByLine => $lines === null || $lines->nothing() ? null : self::byLines($lines, $design, $at, $tolerance, $held),
         };
 
-        return $placement === null ? null : new self($way, $placement, $design, $at, $way === PlacementWay::BaseLine ? $base : $held, $tolerance, $covariance, $spread, $held, $lines);
+        return $placement === null ? null : new self(
+            $way, $placement, $design, $at, $way === PlacementWay::BaseLine ? $base : $held, $tolerance, $covariance, $spread, $held, $lines,
+        );
     }
 
     /**
@@ -188,7 +196,9 @@ final readonly class PlacedNetwork
         $free = $this->lines?->direction ? null : FewestMoves::placement($design, $at, $this->tolerance, $this->held);
         $moves = $free?->moves($design, $at) ?? $moves;
 
-        return array_values(array_filter(array_map(strval(...), array_keys($design)), fn (string $name) => hypot(...$moves[$name]) <= $this->tolerance));
+        return array_values(
+            array_filter(array_map(strval(...), array_keys($design)), fn (string $name) => hypot(...$moves[$name]) <= $this->tolerance),
+        );
     }
 
     /** Out beyond doubt, at 1 % for all stakes together and against the tolerance itself; within when even the 95 % ring is; else it can't be told yet. */
@@ -197,7 +207,8 @@ final readonly class PlacedNetwork
         $move = hypot($x, $y);
 
         return match (true) {
-            ($test === null || $test > 2 * log(100 * $stakes)) && $move - NormalDistribution::BELOW_99 * $ellipse->deviationAlong($x, $y) > $this->tolerance => StakeVerdict::Out,
+            ($test === null || $test > 2 * log(100 * $stakes))
+                && $move - NormalDistribution::BELOW_99 * $ellipse->deviationAlong($x, $y) > $this->tolerance => StakeVerdict::Out,
             $move <= $this->tolerance && $ellipse->ring() <= $this->tolerance => StakeVerdict::Within,
             default => StakeVerdict::CannotTell,
         };

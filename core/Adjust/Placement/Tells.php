@@ -62,8 +62,9 @@ final readonly class Tells
      * @param  float  $below  a distance that leaves any semi-axis as large as this is passed over; may shrink on the way
      * @return iterable<array{string, string, array<string, float>}> each distance with the semi-axes it would leave
      */
-    private static function left(AdjustedNetwork $network, array $covariances, MoveCovariance $moves, FurtherDistances $further, float &$below): iterable
-    {
+    private static function left(
+        AdjustedNetwork $network, array $covariances, MoveCovariance $moves, FurtherDistances $further, float &$below,
+    ): iterable {
         $columns = [];
         foreach ($further->pairs as [$from, $to, $sigma]) {
             $slopes = (new Distance('', $from, $to, 0.0, $sigma))->slopes($network->at);

@@ -103,7 +103,9 @@ final class NormalEquations
      */
     public function spread(array $row): array
     {
-        return $row === [] ? array_fill(0, count($this->first), 0.0) : $this->substitute(array_replace(array_fill(0, count($this->first), 0.0), $row), min(array_keys($row)));
+        return $row === [] ? array_fill(0, count($this->first), 0.0) : $this->substitute(
+            array_replace(array_fill(0, count($this->first), 0.0), $row), min(array_keys($row)),
+        );
     }
 
     /**

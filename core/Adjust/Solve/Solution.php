@@ -105,7 +105,9 @@ final class Solution
     /** @return list<string> ids of the readings that others check */
     public function testable(): array
     {
-        return $this->testable ??= array_values(array_filter(array_map(fn (Observation $o) => $o->id, $this->observations), fn (string $id) => $this->standardised($id) !== null));
+        return $this->testable ??= array_values(
+            array_filter(array_map(fn (Observation $o) => $o->id, $this->observations), fn (string $id) => $this->standardised($id) !== null),
+        );
     }
 
     /** The size of standardised residual beyond which a reading is doubted; null when none can be tested. */

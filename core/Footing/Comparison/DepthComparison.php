@@ -32,8 +32,9 @@ final readonly class DepthComparison
      *
      * @throws FootingRefused when the plane is higher than a post allows, or posts are sold by no length
      */
-    public function __construct(Plan $plan, array $needs, ?Hold $instead, private DepthPrices $prices, Length $soldBy, ?Length $auger, ?Length $plane = null)
-    {
+    public function __construct(
+        Plan $plan, array $needs, ?Hold $instead, private DepthPrices $prices, Length $soldBy, ?Length $auger, ?Length $plane = null,
+    ) {
         $tops = new PostTops($plan, $needs);
         $way = fn (DepthMode $mode) => new DepthWay($mode, Depths::by($mode, $needs, $plane), $plan, $instead, $tops, $prices, $soldBy, $auger);
         $ways = [$way(DepthMode::Own), $way(DepthMode::CommonPlane)];

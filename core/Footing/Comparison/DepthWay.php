@@ -50,12 +50,17 @@ final readonly class DepthWay
      *
      * @throws FootingRefused when posts are sold by no length at all
      */
-    public function __construct(public DepthMode $mode, public Depths $depths, Plan $plan, ?Hold $instead, PostTops $tops, DepthPrices $prices, Length $soldBy, ?Length $auger)
-    {
+    public function __construct(
+        public DepthMode $mode, public Depths $depths, Plan $plan, ?Hold $instead, PostTops $tops, DepthPrices $prices, Length $soldBy,
+        ?Length $auger,
+    ) {
         if (! $soldBy->isPositive()) {
             throw FootingRefused::soldByNothing();
         }
-        $this->holes = array_map(fn (RequiredDepth $required) => HoleWork::planned($plan, $instead ?? $plan->holdOf($required->post->id), $tops, $required), array_values($depths->required));
+        $this->holes = array_map(
+            fn (RequiredDepth $required) => HoleWork::planned($plan, $instead ?? $plan->holdOf($required->post->id), $tops, $required),
+            array_values($depths->required),
+        );
         $longest = $this->holes[0];
         $beyond = [];
         $dug = $concrete = 0.0;
@@ -70,9 +75,14 @@ final readonly class DepthWay
                 $beyond[] = $hole->of;
             }
         }
-        [$this->longest, $this->dug, $this->concrete, $this->stock, $this->beyondAuger] = [$longest, $dug, $concrete, Length::nanometres($stock), $beyond];
+        [$this->longest, $this->dug, $this->concrete, $this->stock, $this->beyondAuger] = [
+            $longest, $dug, $concrete, Length::nanometres($stock), $beyond,
+        ];
         $this->lengths = count($lengths);
-        $this->parts = ['post' => $prices->post * $this->stock->inMillimetres(), 'concrete' => $prices->concrete * $concrete, 'digging' => $prices->digging * $dug, 'lengths' => $prices->lengths * $this->lengths];
+        $this->parts = [
+            'post' => $prices->post * $this->stock->inMillimetres(), 'concrete' => $prices->concrete * $concrete,
+            'digging' => $prices->digging * $dug, 'lengths' => $prices->lengths * $this->lengths,
+        ];
         $this->cost = array_sum($this->parts);
     }
 }

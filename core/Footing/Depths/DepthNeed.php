@@ -75,7 +75,10 @@ final readonly class DepthNeed
             [DepthRule::LocalMinimum, $this->finishedGrade, $this->least->local],
             [DepthRule::MakerMinimum, $this->finishedGrade, $this->least->maker],
             [DepthRule::Sideways, $this->finishedGrade, $this->least->sideways],
-            [DepthRule::Role, $this->finishedGrade, $this->role === null || $this->least->forRole === null ? null : $this->embedment->plus($this->least->forRole)],
+            [
+                DepthRule::Role, $this->finishedGrade,
+                $this->role === null || $this->least->forRole === null ? null : $this->embedment->plus($this->least->forRole),
+            ],
         ];
         foreach ($below as [$rule, $from, $length]) {
             if ($length?->isPositive()) {

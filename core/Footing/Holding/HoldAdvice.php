@@ -15,7 +15,8 @@ final readonly class HoldAdvice
      * @param  bool  $possible  false where it is banned, or would not hold
      * @param  bool  $leads  false where it must not be the first choice, whatever its points
      */
-    public function __construct(public Hold $hold, public int $points, public array $for, public array $against, public bool $possible, public bool $leads)
-    {
+    public function __construct(
+        public Hold $hold, public int $points, public array $for, public array $against, public bool $possible, public bool $leads,
+    ) {
     }
 }

@@ -17,7 +17,12 @@ final readonly class HoldAdviser
     public function __construct(HoldingSite $site)
     {
         $advice = array_map(fn (Hold $hold) => $this->advise($hold, $site), Hold::cases());
-        usort($advice, fn (HoldAdvice $one, HoldAdvice $other) => [$other->possible, $other->leads, $other->points] <=> [$one->possible, $one->leads, $one->points]);
+        usort(
+            $advice,
+            fn (HoldAdvice $one, HoldAdvice $other) => [
+                $other->possible, $other->leads, $other->points,
+            ] <=> [$one->possible, $one->leads, $one->points],
+        );
         $this->ranked = $advice;
     }
 
@@ -133,6 +138,8 @@ final readonly class HoldAdviser
             ],
         };
 
-        return array_values(array_map(fn (array $weighed): array => [$weighed[1], $weighed[2]], array_filter($all, fn (array $weighed) => $weighed[0])));
+        return array_values(
+            array_map(fn (array $weighed): array => [$weighed[1], $weighed[2]], array_filter($all, fn (array $weighed) => $weighed[0])),
+        );
     }
 }

@@ -35,8 +35,10 @@ final readonly class HoleAsDug
      * @param  ?Length  $width  where it came out other than planned
      * @param  ?Soil  $soil  at the foot, where somebody looked
      */
-    public function __construct(public RequiredDepth $required, public Length $bottom, Length $leastGravel, public ?Length $width = null, public ?Finding $found = null, public ?Soil $soil = null)
-    {
+    public function __construct(
+        public RequiredDepth $required, public Length $bottom, Length $leastGravel, public ?Length $width = null, public ?Finding $found = null,
+        public ?Soil $soil = null,
+    ) {
         $above = $bottom->minus($required->bottom());
         $this->deepEnough = ! $above->isPositive();
         $this->shortBy = $this->deepEnough ? Length::zero() : $above;

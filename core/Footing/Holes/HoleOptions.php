@@ -28,11 +28,17 @@ final readonly class HoleOptions
         if (! $hole->deepEnough && $plan->holdOf($hole->required->post->id) === Hold::Driven) {
             $options = $this->driven();
         } elseif (! $hole->deepEnough) {
-            $options = [$this->digOn(), ...($this->isInTheWay() ? [$this->shift($this->shape()->slack($plan->post, $plan->layout->cover)->slack)] : []), ...$this->forSoil(), $this->thinGravel(), $this->shorten(), $this->otherMethod()];
+            $options = [
+                $this->digOn(), ...($this->isInTheWay() ? [$this->shift($this->shape()->slack($plan->post, $plan->layout->cover)->slack)] : []),
+                ...$this->forSoil(), $this->thinGravel(), $this->shorten(), $this->otherMethod(),
+            ];
         } elseif ($hole->overDugBy->isPositive()) {
             $options = [
                 new HoleOption(Fact::of(HoleDeed::FillUpWithGravel), $hole->overDugBy, [Fact::of(HoleEffect::NothingElseChanges)], true),
-                new HoleOption(Fact::of(HoleDeed::ThickerPad), $hole->required->need->pad->plus($hole->overDugBy), [Fact::of(HoleEffect::ConcreteOnCleanGround)], true),
+                new HoleOption(
+                    Fact::of(HoleDeed::ThickerPad), $hole->required->need->pad->plus($hole->overDugBy), [Fact::of(HoleEffect::ConcreteOnCleanGround)],
+                    true,
+                ),
                 ...$this->forSoil(),
             ];
         } else {
@@ -84,14 +90,20 @@ final readonly class HoleOptions
     {
         $serves = $this->hole->serves();
 
-        return new HoleOption(Fact::of(HoleDeed::ThinTheGravel), $this->hole->gravel, $serves ? [$this->risen(), Fact::of(HoleEffect::EveryRuleHolds)] : [Fact::of(HoleEffect::ThinnestIsTooHigh)], $serves);
+        return new HoleOption(
+            Fact::of(HoleDeed::ThinTheGravel), $this->hole->gravel,
+            $serves ? [$this->risen(), Fact::of(HoleEffect::EveryRuleHolds)] : [Fact::of(HoleEffect::ThinnestIsTooHigh)], $serves,
+        );
     }
 
     private function shorten(): HoleOption
     {
         $need = $this->hole->required->need;
         if ($need->role?->isNeverShortened()) {
-            return new HoleOption(Fact::of(HoleDeed::Shorten), null, [Fact::of($need->role === PostRole::Corner ? HoleEffect::NeverAtACorner : HoleEffect::NeverAtAnAnchor)], false);
+            return new HoleOption(
+                Fact::of(HoleDeed::Shorten), null,
+                [Fact::of($need->role === PostRole::Corner ? HoleEffect::NeverAtACorner : HoleEffect::NeverAtAnAnchor)], false,
+            );
         }
         $missing = array_values(array_filter(array_map($this->lacks(...), $need->feet())));
         $embedded = $need->finishedGrade->minus($this->hole->foot);
@@ -101,7 +113,10 @@ final readonly class HoleOptions
 
         return new HoleOption(
             Fact::of(HoleDeed::ShortenAndTake), $this->hole->footRisesBy,
-            [$this->risen(), $missing === [] ? Fact::of(HoleEffect::OnlyTheMargin) : Fact::of(HoleEffect::Then, missing: $missing), ...$this->fromTheTop(), Fact::of(HoleEffect::NeedsADecision)], true,
+            [
+                $this->risen(), $missing === [] ? Fact::of(HoleEffect::OnlyTheMargin) : Fact::of(HoleEffect::Then, missing: $missing),
+                ...$this->fromTheTop(), Fact::of(HoleEffect::NeedsADecision),
+            ], true,
         );
     }
 
@@ -109,7 +124,8 @@ final readonly class HoleOptions
     private function fromTheTop(): array
     {
         $holding = $this->plan->holding;
-        $isTreated = $holding !== null && $holding->site->wood && $holding->customs->wood !== WoodCare::Nothing && $holding->of($this->hole->required->post->id)->isBuried();
+        $isTreated = $holding !== null && $holding->site->wood && $holding->customs->wood !== WoodCare::Nothing
+            && $holding->of($this->hole->required->post->id)->isBuried();
 
         return $isTreated ? [Fact::of(HoleEffect::CutAtTheTop)] : [];
     }
@@ -137,7 +153,8 @@ final readonly class HoleOptions
 
     private function risen(): Fact
     {
-        return $this->hole->footRisesBy->isPositive() ? Fact::of(HoleEffect::FootRises, by: $this->hole->footRisesBy) : Fact::of(HoleEffect::FootStays);
+        return $this->hole->footRisesBy->isPositive()
+            ? Fact::of(HoleEffect::FootRises, by: $this->hole->footRisesBy) : Fact::of(HoleEffect::FootStays);
     }
 
     private function otherMethod(): HoleOption
@@ -172,7 +189,10 @@ final readonly class HoleOptions
         }
         $foot = $this->shape()->foot()->times(sqrt($assumed->bearing() / $this->hole->soil->bearing()));
         $in = new LoadNotation($this->plan->notation->unit);
-        $carries = Fact::of(HoleEffect::SoilCarries, found: $this->hole->soil, carries: $in->pressure($this->hole->soil->bearing()), assumed: $assumed, more: $in->pressure($assumed->bearing()));
+        $carries = Fact::of(
+            HoleEffect::SoilCarries, found: $this->hole->soil, carries: $in->pressure($this->hole->soil->bearing()), assumed: $assumed,
+            more: $in->pressure($assumed->bearing()),
+        );
 
         return [
             new HoleOption(Fact::of(HoleDeed::BellOut), $foot, [$carries, Fact::of(HoleEffect::PostStays)], ! $this->shape()->isSquare),

@@ -65,8 +65,10 @@ final readonly class HoleWork
     /** Of the tube of a pier. */
     private Length $tubeWidth;
 
-    private function __construct(public Post $of, public bool $isDug, public Hold $hold, Plan $plan, HoleShape $shape, RequiredDepth $required, Length $bottom, Length $gravel, Length $foot, PostTops $tops)
-    {
+    private function __construct(
+        public Post $of, public bool $isDug, public Hold $hold, Plan $plan, HoleShape $shape, RequiredDepth $required, Length $bottom, Length $gravel,
+        Length $foot, PostTops $tops,
+    ) {
         $pier = new PierTops($plan, $tops);
         $isPier = $hold === Hold::Pier;
         $this->depth = $required->need->ground->minus($hold->isDug() ? $bottom : $foot);
@@ -77,17 +79,22 @@ final readonly class HoleWork
         $system = $plan->notation->system();
         $this->layers = (new HoleLayers(
             $hold, $plan->holding->customs ?? new Customs, $gravel, $gravel->plus($required->need->pad), $this->depth,
-            $plan->holding->collar ?? Holding::usualCollar($plan->notation), $isPier ? $pier->top->minus($bottom) : null, $system->turf, $system->mound,
+            $plan->holding->collar ?? Holding::usualCollar($plan->notation), $isPier ? $pier->top->minus($bottom)
+                : null, $system->turf, $system->mound,
         ))->layers;
         [$this->dug, $this->spoil] = $hold->isDug() ? [$this->hole->volume(), $this->hole->looseSpoil()] : [0.0, 0.0];
         $this->section = $plan->post;
-        [$this->gravel, $this->concrete, $this->foam, $this->earth] = [$this->sum(Material::Gravel), $this->sum(Material::Concrete), $this->sum(Material::Foam), $this->sum(Material::Earth)];
+        [$this->gravel, $this->concrete, $this->foam, $this->earth] = [
+            $this->sum(Material::Gravel), $this->sum(Material::Concrete), $this->sum(Material::Foam), $this->sum(Material::Earth),
+        ];
         $this->concreteOnPost = $this->sum(Material::Concrete, LayerTime::Fill);
     }
 
     public static function planned(Plan $plan, Hold $hold, PostTops $tops, RequiredDepth $required): self
     {
-        return new self($required->post, false, $hold, $plan, $plan->hole, $required, $required->bottom(), $required->need->gravel, $required->foot, $tops);
+        return new self(
+            $required->post, false, $hold, $plan, $plan->hole, $required, $required->bottom(), $required->need->gravel, $required->foot, $tops,
+        );
     }
 
     /** A hole dug too deep is brought up to its foot with gravel. */
@@ -95,7 +102,10 @@ final readonly class HoleWork
     {
         $shape = $hole->width === null ? $plan->hole : $plan->hole->dugTo($hole->width);
 
-        return new self($hole->required->post, true, $hold, $plan, $shape, $hole->required, $hole->bottom, $hole->topOfGravel()->minus($hole->bottom), $hole->foot, $tops);
+        return new self(
+            $hole->required->post, true, $hold, $plan, $shape, $hole->required, $hole->bottom, $hole->topOfGravel()->minus($hole->bottom),
+            $hole->foot, $tops,
+        );
     }
 
     /** Whether the post stands on a pad of that material: poured, or bought as a block. */
@@ -117,6 +127,11 @@ final readonly class HoleWork
 
     private function sum(Material $material, ?LayerTime $time = null): float
     {
-        return (float) array_sum(array_map($this->volume(...), array_filter($this->layers, fn (Layer $layer) => $layer->material === $material && ($time === null || $layer->time === $time))));
+        return (float) array_sum(
+            array_map(
+                $this->volume(...),
+                array_filter($this->layers, fn (Layer $layer) => $layer->material === $material && ($time === null || $layer->time === $time)),
+            ),
+        );
     }
 }

@@ -25,12 +25,15 @@ final readonly class LoadOnPost
      * @param  float  $suction  of wind on the roof, lb/ft²
      * @param  float  $concrete  round the foot, ft³
      */
-    public function __construct(public Post $post, public TributaryArea $tributary, RoofOrFloor $carries, ?RoofOrFloor $above, Soil $soil, ?SidewaysLoad $sideways, float $suction, float $concrete)
-    {
+    public function __construct(
+        public Post $post, public TributaryArea $tributary, RoofOrFloor $carries, ?RoofOrFloor $above, Soil $soil, ?SidewaysLoad $sideways,
+        float $suction, float $concrete,
+    ) {
         $this->pounds = $carries->load($tributary->area) + ($above?->load($tributary->area) ?? 0.0);
         $this->pad = Bearing::on($this->pounds, $soil);
         $this->sideways = $sideways;
-        $this->uplift = $suction > 0 ? new Uplift($suction, $tributary->area, ($carries->dead + ($above->dead ?? 0.0)) * $tributary->area, 0.0, $concrete) : null;
+        $this->uplift = $suction > 0
+            ? new Uplift($suction, $tributary->area, ($carries->dead + ($above->dead ?? 0.0)) * $tributary->area, 0.0, $concrete) : null;
     }
 
     /** Whether the rules this sheet knows say nothing any more. */

@@ -18,8 +18,9 @@ final class Concrete
      * @param  Length  $foot  of the post above the bottom
      * @param  ?Length  $formDiameter  of a round tube on top of the hole
      */
-    public static function volume(Hole $hole, Length $from, Length $to, ?Section $post, Length $foot, ?Length $formDiameter = null, ?Length $formHeight = null): float
-    {
+    public static function volume(
+        Hole $hole, Length $from, Length $to, ?Section $post, Length $foot, ?Length $formDiameter = null, ?Length $formHeight = null,
+    ): float {
         $form = $formDiameter === null || $formHeight === null ? 0.0 : M_PI / 4 * $formDiameter->inMillimetres() ** 2 * $formHeight->inMillimetres();
         $top = $formHeight === null ? $to : $to->plus($formHeight);
         $buried = $post === null ? 0.0 : max(0.0, $top->inMillimetres() - max($from->inMillimetres(), $foot->inMillimetres())) * $post->area();

@@ -42,7 +42,10 @@ final readonly class Hole
             throw FootingRefused::bellDoesNotFit();
         }
 
-        return new self($depth, M_PI / 4 * $diameter->inMillimetres() ** 2, $diameter->inMillimetres(), $bellHeight->inMillimetres(), $bellDiameter->inMillimetres());
+        return new self(
+            $depth, M_PI / 4 * $diameter->inMillimetres() ** 2, $diameter->inMillimetres(), $bellHeight->inMillimetres(),
+            $bellDiameter->inMillimetres(),
+        );
     }
 
     /** A hole shallower than its bell is all bell. */
@@ -50,7 +53,9 @@ final readonly class Hole
     {
         return match (true) {
             $shape->isSquare => self::box($shape->width, $shape->width, $depth),
-            $shape->bellWidth !== null && $shape->bellHeight !== null => self::bell($shape->width, $depth, $shape->bellHeight->isLongerThan($depth) ? $depth : $shape->bellHeight, $shape->bellWidth),
+            $shape->bellWidth !== null && $shape->bellHeight !== null => self::bell(
+                $shape->width, $depth, $shape->bellHeight->isLongerThan($depth) ? $depth : $shape->bellHeight, $shape->bellWidth,
+            ),
             default => self::cylinder($shape->width, $depth),
         };
     }

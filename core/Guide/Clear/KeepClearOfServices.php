@@ -26,7 +26,11 @@ final readonly class KeepClearOfServices implements Rule
             }
             yield new Move(
                 Phase::Clear, Fact::of(MoveKind::KeepHoleClear, post: $conflict->post, service: $conflict->service->name),
-                [$conflict->room->isNegative() ? Fact::of(MoveWhy::LineThroughHole) : Fact::of(MoveWhy::HoleNearLine, room: $conflict->room, asked: $conflict->service->noDig)],
+                [
+                    $conflict->room->isNegative() ? Fact::of(MoveWhy::LineThroughHole) : Fact::of(
+                        MoveWhy::HoleNearLine, room: $conflict->room, asked: $conflict->service->noDig,
+                    ),
+                ],
                 $conflict->inside, Fact::of(Beside::InsideTheBand), [$conflict->post], EntryKind::Decision,
             );
         }

@@ -20,7 +20,9 @@ final readonly class WaitForMarks implements Rule
         $notice = $site->clear->notice;
         if ($notice !== null && ! $notice->isOver($site->today) && count($site->footing->dug) < count($site->plan->grid->posts)) {
             yield new Move(
-                Phase::Clear, Fact::of(MoveKind::WaitForMarks), [Fact::of(MoveWhy::AskedOn, asked: $notice->asked->askedOn, days: $notice->asked->workingDays, from: $notice->runsOut)],
+                Phase::Clear, Fact::of(MoveKind::WaitForMarks), [
+                    Fact::of(MoveWhy::AskedOn, asked: $notice->asked->askedOn, days: $notice->asked->workingDays, from: $notice->runsOut),
+                ],
             );
         }
     }

@@ -27,7 +27,8 @@ final readonly class CutPosts implements Rule
     {
         foreach ($site->walk() as $post) {
             $mark = $site->cut->mark($post);
-            if ($mark === null || $mark->topNow === null || $site->cut->isCut($post) || $site->decided(DecisionAbout::AcceptShortPost, $post) !== null) {
+            if ($mark === null || $mark->topNow === null || $site->cut->isCut($post)
+                || $site->decided(DecisionAbout::AcceptShortPost, $post) !== null) {
                 continue;
             }
             if ($site->hindersCut($post) === CutHindrance::NotHard) {
@@ -39,7 +40,9 @@ final readonly class CutPosts implements Rule
                 continue;
             }
             yield new Move(
-                Phase::Cut, Fact::of(MoveKind::CutPost, post: $post), [Fact::of(MoveWhy::ComesOff, line: $mark->datumLine, off: $mark->topNow->minus($mark->top))],
+                Phase::Cut, Fact::of(MoveKind::CutPost, post: $post), [
+                    Fact::of(MoveWhy::ComesOff, line: $mark->datumLine, off: $mark->topNow->minus($mark->top)),
+                ],
                 $mark->aboveDatumLine(), Fact::of(Beside::AboveTheLine), [$post], EntryKind::PostCut,
             );
         }

@@ -26,6 +26,9 @@ final readonly class MeasureOnceMore implements Rule
             return;
         }
         $route = CheckRoute::before(PointOfNoReturn::Cut, $site->plan->grid)[0];
-        yield new Move(Phase::Cut, Fact::of(MoveKind::MeasureAnotherWay), [Fact::of(MoveWhy::BeforeTheFirstCut, route: $route, catches: Fact::of($route))], asks: EntryKind::CrossChecked);
+        yield new Move(
+            Phase::Cut, Fact::of(MoveKind::MeasureAnotherWay), [Fact::of(MoveWhy::BeforeTheFirstCut, route: $route, catches: Fact::of($route))],
+            asks: EntryKind::CrossChecked,
+        );
     }
 }

@@ -28,7 +28,10 @@ final readonly class DeepenShortHoles implements Rule
             $isOnRock = $hole->found === Finding::Rock;
             yield new Move(
                 Phase::Footing, Fact::of($isOnRock ? MoveKind::SettleRock : MoveKind::DigDeeper, post: $post), [
-                    Fact::of(MoveWhy::NotDeepEnough, depth: $hole->required->need->ground->minus($hole->bottom), required: $hole->required->holeDepth(), rule: $hole->required->governing),
+                    Fact::of(
+                        MoveWhy::NotDeepEnough, depth: $hole->required->need->ground->minus($hole->bottom), required: $hole->required->holeDepth(),
+                        rule: $hole->required->governing,
+                    ),
                     ...($isOnRock ? [Fact::of(MoveWhy::WaysPastRock)] : []),
                 ],
                 $hole->shortBy, Fact::of($isOnRock ? Beside::AreMissing : Beside::MoreToCleanGround), [$post], EntryKind::Hole,

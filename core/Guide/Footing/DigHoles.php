@@ -25,7 +25,10 @@ final readonly class DigHoles implements Rule
             if ($required === null || $site->footing->asDug($post) !== null) {
                 continue;
             }
-            $beside = array_map(fn (HoleAsDug $hole) => Fact::of(MoveWhy::MetBesideIt, post: $hole->required->post, found: $hole->found), $site->footing->foundBeside($post, $site->plan->grid->posts));
+            $beside = array_map(
+                fn (HoleAsDug $hole) => Fact::of(MoveWhy::MetBesideIt, post: $hole->required->post, found: $hole->found),
+                $site->footing->foundBeside($post, $site->plan->grid->posts),
+            );
             $isDug = $site->plan->holdOf($post->id)->isDug();
             $lead = $isDug ? null : $site->footing->firstDriven()?->required->post;
             yield new Move(

@@ -38,7 +38,9 @@ final readonly class CheckGround implements Rule
             if ($level->asksForATurnedHop) {
                 $name = substr($level->level, strlen(LevelReadings::LEVEL));
                 yield new Move(
-                    Phase::Level, Fact::of(MoveKind::TurnOneHop), [$name === '' ? Fact::of(MoveWhy::LevelMisses) : Fact::of(MoveWhy::NamedLevelMisses, level: $name)],
+                    Phase::Level, Fact::of(MoveKind::TurnOneHop), [
+                        $name === '' ? Fact::of(MoveWhy::LevelMisses) : Fact::of(MoveWhy::NamedLevelMisses, level: $name),
+                    ],
                     asks: EntryKind::HeightDifference,
                 );
             }
@@ -79,10 +81,14 @@ final readonly class CheckGround implements Rule
         return $isTied
             ? new Move(
                 Phase::Level, Fact::of(MoveKind::ReadFromAnotherSetUp, post: $post, set_up: $setUp), $why,
-                $above->magnitude(), Fact::of($above->isPositive() ? Beside::AboveTheOthers : Beside::BelowTheOthers), [$post], EntryKind::Rod, setUp: $setUp,
+                $above->magnitude(), Fact::of(
+                    $above->isPositive() ? Beside::AboveTheOthers : Beside::BelowTheOthers,
+                ), [$post], EntryKind::Rod, setUp: $setUp,
             )
             : new Move(
-                Phase::Level, Fact::of(MoveKind::SetUpElsewhere, benchmark: $site->level->benchmark?->name, post: $post), [...$why, Fact::of(MoveWhy::CallItSetUp, set_up: $setUp)], null, null, [$post], EntryKind::Rod, setUp: $setUp,
+                Phase::Level, Fact::of(
+                    MoveKind::SetUpElsewhere, benchmark: $site->level->benchmark?->name, post: $post,
+                ), [...$why, Fact::of(MoveWhy::CallItSetUp, set_up: $setUp)], null, null, [$post], EntryKind::Rod, setUp: $setUp,
             );
     }
 
@@ -115,12 +121,21 @@ final readonly class CheckGround implements Rule
             default => Fact::of(MoveWhy::TooFewPosts),
         };
         if ($site->log->now(RodReading::class) === []) {
-            return new Move(Phase::Level, Fact::of(MoveKind::HopOnceMore, post: $post), [$why, Fact::of(MoveWhy::SecondWayChecks)], null, null, [$post], EntryKind::HeightDifference);
+            return new Move(
+                Phase::Level, Fact::of(MoveKind::HopOnceMore, post: $post), [$why, Fact::of(MoveWhy::SecondWayChecks)], null, null, [$post],
+                EntryKind::HeightDifference,
+            );
         }
         $second = $site->level->setUp !== null && $site->level->setUp !== '' && $site->level->hasSetUp(LevelReadings::SET_UP.$site->level->setUp);
 
         return $second
-            ? new Move(Phase::Level, Fact::of(MoveKind::ReadFromSecondToo, post: $post, set_up: $site->level->setUp), [$why, Fact::of(MoveWhy::TwoSetUpsCheck)], null, null, [$post], EntryKind::Rod)
-            : new Move(Phase::Level, Fact::of(MoveKind::SetUpOnceMore, benchmark: $site->level->benchmark->name ?? ''), [$why, Fact::of(MoveWhy::SecondSetUpChecks), Fact::of(MoveWhy::CallItSetUp, set_up: '2')], asks: EntryKind::Rod, setUp: '2');
+            ? new Move(
+                Phase::Level, Fact::of(MoveKind::ReadFromSecondToo, post: $post, set_up: $site->level->setUp),
+                [$why, Fact::of(MoveWhy::TwoSetUpsCheck)], null, null, [$post], EntryKind::Rod,
+            )
+            : new Move(
+                Phase::Level, Fact::of(MoveKind::SetUpOnceMore, benchmark: $site->level->benchmark->name ?? ''),
+                [$why, Fact::of(MoveWhy::SecondSetUpChecks), Fact::of(MoveWhy::CallItSetUp, set_up: '2')], asks: EntryKind::Rod, setUp: '2',
+            );
     }
 }

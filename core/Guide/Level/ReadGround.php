@@ -22,7 +22,9 @@ final readonly class ReadGround implements Rule
         foreach ($site->walk() as $post) {
             if ($site->level->groundAt($post) === null) {
                 yield new Move(
-                    Phase::Level, Fact::of(MoveKind::ReadGround, post: $post), [Fact::of(MoveWhy::TrueGround, left: $left, all: count($site->plan->grid->posts))],
+                    Phase::Level, Fact::of(MoveKind::ReadGround, post: $post), [
+                        Fact::of(MoveWhy::TrueGround, left: $left, all: count($site->plan->grid->posts)),
+                    ],
                     posts: [$post], asks: EntryKind::Rod,
                 );
             }

@@ -37,7 +37,9 @@ final readonly class SettleHeights implements Rule
         foreach ($mistakes->dropped as $dropped) {
             if (! self::wasReadAgain($site, $dropped->id)) {
                 $off = Length::millimetres($dropped->mistake);
-                yield $this->again($site, $dropped->id, Fact::of($off->isPositive() ? MoveWhy::HeightTooMuch : MoveWhy::HeightTooLittle, misfit: $off->magnitude()));
+                yield $this->again(
+                    $site, $dropped->id, Fact::of($off->isPositive() ? MoveWhy::HeightTooMuch : MoveWhy::HeightTooLittle, misfit: $off->magnitude()),
+                );
             }
         }
         if ($mistakes->named === []) {
@@ -45,7 +47,10 @@ final readonly class SettleHeights implements Rule
         }
         $points = array_unique(array_merge(...array_map(fn (string $id) => $this->names($site, $id), $mistakes->named)));
         $named = array_map(fn (string $id) => $this->reading($site, $id), array_slice($mistakes->named, 0, self::NAMED));
-        $why = Fact::of(count($mistakes->named) > self::NAMED ? MoveWhy::HeightsAndMoreNotAllTrue : MoveWhy::HeightsNotAllTrue, count: count($mistakes->named), readings: $named);
+        $why = Fact::of(
+            count($mistakes->named) > self::NAMED ? MoveWhy::HeightsAndMoreNotAllTrue : MoveWhy::HeightsNotAllTrue, count: count($mistakes->named),
+            readings: $named,
+        );
         foreach (self::order($site) as $id) {
             if ($site->level->readings->isReading($id) && ! self::wasReadAgain($site, $id)) {
                 yield $this->again($site, $id, $why, Fact::of(MoveWhy::AgainDecides));
@@ -54,7 +59,10 @@ final readonly class SettleHeights implements Rule
         if (self::asksForAThird($site)) {
             yield $this->again($site, $mistakes->named[0], $why, Fact::of(MoveWhy::AThirdDecides));
         }
-        yield new Move(Phase::Level, Fact::of(MoveKind::SettleHeights), [$why, Fact::of(MoveWhy::StillDisagree, points: array_slice(array_values($points), 0, self::POINTS))], asks: EntryKind::Decision);
+        yield new Move(
+            Phase::Level, Fact::of(MoveKind::SettleHeights),
+            [$why, Fact::of(MoveWhy::StillDisagree, points: array_slice(array_values($points), 0, self::POINTS))], asks: EntryKind::Decision,
+        );
     }
 
     /** @return list<string> in which order readings in doubt are read again: the weakest instrument first, then the one that decides */
@@ -71,7 +79,10 @@ final readonly class SettleHeights implements Rule
     public static function asksFor(SiteState $site): ?int
     {
         $mistakes = $site->level->mistakes;
-        $wanted = [...array_map(fn (Dropped $dropped) => $dropped->id, $mistakes->dropped ?? []), ...($mistakes === null || $mistakes->named === [] ? [] : self::order($site))];
+        $wanted = [
+            ...array_map(fn (Dropped $dropped) => $dropped->id, $mistakes->dropped ?? []),
+            ...($mistakes === null || $mistakes->named === [] ? [] : self::order($site)),
+        ];
         foreach ($wanted as $id) {
             if ($site->level->readings->isReading($id) && ! self::wasReadAgain($site, $id)) {
                 return LevelReadings::sequence($id);
@@ -96,7 +107,8 @@ final readonly class SettleHeights implements Rule
 
         return new Move(
             Phase::Level, Fact::of(MoveKind::ReadAgain, reading: $this->reading($site, $id)), array_values($why),
-            $payload instanceof RodReading ? $payload->rod : ($payload instanceof HeightDifference ? $payload->read->magnitude() : null), Fact::of(Beside::WhatWasRead),
+            $payload instanceof RodReading ? $payload->rod
+                : ($payload instanceof HeightDifference ? $payload->read->magnitude() : null), Fact::of(Beside::WhatWasRead),
             $post === null ? [] : [$post], $payload instanceof RodReading ? EntryKind::Rod : EntryKind::HeightDifference,
         );
     }
@@ -116,7 +128,10 @@ final readonly class SettleHeights implements Rule
 
         return match (true) {
             $payload instanceof RodReading => Fact::of(MoveWhy::TheRod, point: $this->names($site, $id)[0], set_up: $payload->setUp ?: '1'),
-            $payload instanceof HeightDifference => Fact::of(MoveWhy::TheDifference, from: $site->level->name($payload->from), to: $site->level->name($payload->to), instrument: $payload->instrument),
+            $payload instanceof HeightDifference => Fact::of(
+                MoveWhy::TheDifference, from: $site->level->name($payload->from), to: $site->level->name($payload->to),
+                instrument: $payload->instrument,
+            ),
             default => Fact::of(MoveWhy::TheEntry, entry: $id),
         };
     }

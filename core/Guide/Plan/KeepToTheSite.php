@@ -27,7 +27,11 @@ final readonly class KeepToTheSite implements Rule
             if (! $kept->kept && $line->kind->shutsOff() && $site->decided(DecisionAbout::AcceptDistance, $kept->nearest) === null) {
                 yield new Move(
                     Phase::Plan, Fact::of(MoveKind::KeepPostClear, post: $kept->nearest, line: $line->name),
-                    [$kept->room->isNegative() ? Fact::of(MoveWhy::FixedThroughPost, line: $line->name) : Fact::of(MoveWhy::FixedTooNear, room: $kept->room, least: $line->least ?? Length::zero())],
+                    [
+                        $kept->room->isNegative() ? Fact::of(MoveWhy::FixedThroughPost, line: $line->name) : Fact::of(
+                            MoveWhy::FixedTooNear, room: $kept->room, least: $line->least ?? Length::zero(),
+                        ),
+                    ],
                     ($line->least ?? Length::zero())->minus($kept->room), Fact::of(Beside::TooNear), [$kept->nearest], EntryKind::Decision,
                 );
             }

@@ -26,10 +26,14 @@ final readonly class FillPosts implements Rule
         foreach (self::due($site) as $post) {
             $hold = $site->plan->holdOf($post->id);
             $drift = (new StandingFrame($site))->drifts()->expected;
-            $warn = $drift === null || ! (new StandingFrame($site))->drifts()->isTelling($drift) ? [] : [Fact::of(MoveWhy::FillsPushed, side: Drifts::toward($drift))];
+            $warn = $drift === null || ! (new StandingFrame($site))->drifts()->isTelling($drift) ? [] : [
+                Fact::of(MoveWhy::FillsPushed, side: Drifts::toward($drift)),
+            ];
             yield new Move(
                 Phase::Set, Fact::of($hold === Hold::Pier ? MoveKind::PourPier : MoveKind::FillPost, post: $post),
-                [Fact::of(MoveWhy::FillWith, fill: Fact::of($hold)), Fact::of(MoveWhy::PlumbWhenFull), ...$warn], null, null, [$post], EntryKind::Filled,
+                [
+                    Fact::of(MoveWhy::FillWith, fill: Fact::of($hold)), Fact::of(MoveWhy::PlumbWhenFull), ...$warn,
+                ], null, null, [$post], EntryKind::Filled,
             );
         }
     }

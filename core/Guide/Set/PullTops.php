@@ -28,11 +28,15 @@ final readonly class PullTops implements Rule
             $pulls = $stands->lean->pullAt($stands->topAbovePivot());
             yield new Move(
                 Phase::Set, Fact::of(MoveKind::PullTop, post: $post), [
-                    Fact::of(MoveWhy::AtTheBrace, pulls: $stands->lean->pullAt($stands->braceAbovePivot()), limit: $site->plan->tolerances->plumbOneIn),
+                    Fact::of(
+                        MoveWhy::AtTheBrace, pulls: $stands->lean->pullAt($stands->braceAbovePivot()), limit: $site->plan->tolerances->plumbOneIn,
+                    ),
                     ...($stands->stage?->isFilled() ? [Fact::of(MoveWhy::PullWhileItGives)] : []),
                     Fact::of(MoveWhy::ReadBothFacesAgain),
                 ],
-                $pulls[0]->amount, isset($pulls[1]) ? Fact::of(Beside::TowardBoth, side: $pulls[0]->toward, also: $pulls[1]) : Fact::of(Beside::Toward, side: $pulls[0]->toward), [$post], EntryKind::Plumb,
+                $pulls[0]->amount, isset($pulls[1])
+                    ? Fact::of(Beside::TowardBoth, side: $pulls[0]->toward, also: $pulls[1])
+                        : Fact::of(Beside::Toward, side: $pulls[0]->toward), [$post], EntryKind::Plumb,
             );
         }
     }

@@ -26,12 +26,19 @@ final readonly class SeeToThePour implements Rule
         foreach (FillPosts::due($site) as $post) {
             foreach (ReadyItem::cases() as $item) {
                 if (! ReadyToPour::isSeen($site, $item, $post) && ($item->isForConcreteOnly() ? $site->plan->holdOf($post->id)->isPoured() : true)) {
-                    yield new Move(Phase::Set, Fact::of(MoveKind::SeeToBeforePour, item: $item), [Fact::of(MoveWhy::NextToBeFilled, post: $post)], null, null, [$post], EntryKind::Ready);
+                    yield new Move(
+                        Phase::Set, Fact::of(MoveKind::SeeToBeforePour, item: $item), [Fact::of(MoveWhy::NextToBeFilled, post: $post)], null, null,
+                        [$post], EntryKind::Ready,
+                    );
                 }
             }
             if ($site->plan->holdOf($post->id) !== Hold::Pier && ! ReadyToPour::isCrossChecked($site, PointOfNoReturn::Pour)) {
                 $route = CheckRoute::before(PointOfNoReturn::Pour, $site->plan->grid)[0];
-                yield new Move(Phase::Set, Fact::of(MoveKind::MeasureAnotherWay), [Fact::of(MoveWhy::BeforeItIsFilled, post: $post, route: $route, catches: Fact::of($route))], null, null, [$post], EntryKind::CrossChecked);
+                yield new Move(
+                    Phase::Set, Fact::of(MoveKind::MeasureAnotherWay),
+                    [Fact::of(MoveWhy::BeforeItIsFilled, post: $post, route: $route, catches: Fact::of($route))], null, null, [$post],
+                    EntryKind::CrossChecked,
+                );
             }
 
             return;

@@ -32,7 +32,9 @@ final readonly class PullAgain implements Rule
         foreach ($site->square->toPullAgain() as $taped) {
             $wrong = $site->square->survey->mistakes?->drops(TakenReadings::id((int) array_key_first($taped->readings)));
             $off = Length::millimetres($wrong->mistake ?? 0.0);
-            yield self::again($taped, Fact::of($off->isPositive() ? MoveWhy::TooMuchAgainstAll : MoveWhy::TooLittleAgainstAll, misfit: $off->magnitude()));
+            yield self::again(
+                $taped, Fact::of($off->isPositive() ? MoveWhy::TooMuchAgainstAll : MoveWhy::TooLittleAgainstAll, misfit: $off->magnitude()),
+            );
         }
     }
 
@@ -40,6 +42,9 @@ final readonly class PullAgain implements Rule
     {
         $do = Fact::of(MoveKind::PullAgain, from: $taped->pair->from, to: $taped->pair->to);
 
-        return new Move(Phase::Square, $do, array_values($why), $taped->distance, Fact::of(Beside::WhatWasRead), [$taped->pair->from, $taped->pair->to], EntryKind::Tape, array_key_last($taped->readings));
+        return new Move(
+            Phase::Square, $do, array_values($why), $taped->distance, Fact::of(Beside::WhatWasRead), [$taped->pair->from, $taped->pair->to],
+            EntryKind::Tape, array_key_last($taped->readings),
+        );
     }
 }

@@ -35,7 +35,10 @@ final readonly class PullTapes implements Rule
             yield $wanted->stake === null
                 ? new Move(
                     Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to),
-                    [Fact::of(MoveWhy::IfBothStand, planned: $planned), Fact::of($site->square->rough === null ? MoveWhy::OnTheNails : MoveWhy::HandIsNearEnough)],
+                    [
+                        Fact::of(MoveWhy::IfBothStand, planned: $planned),
+                        Fact::of($site->square->rough === null ? MoveWhy::OnTheNails : MoveWhy::HandIsNearEnough),
+                    ],
                     $planned, Fact::of($site->square->rough === null ? Beside::NailToNail : Beside::StakeToStake), $wanted->posts(), EntryKind::Tape,
                 )
                 : new Move(

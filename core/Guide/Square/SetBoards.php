@@ -29,12 +29,15 @@ final readonly class SetBoards implements Rule
                     ? Fact::of(MoveKind::SetStakesNearer, from: $wanted->ends()->from, to: $wanted->ends()->to)
                     : Fact::of(MoveKind::SetStakeNearer, stake: $wanted->posts()[0], line: $wanted->line->name),
                 [Fact::of($misfit->isNegative() ? MoveWhy::RoughTooLittle : MoveWhy::RoughTooMuch, misfit: $misfit->magnitude(), hand: $hand)],
-                $misfit->magnitude(), Fact::of($misfit->isNegative() ? Beside::TooLittle : Beside::TooMuch), $wanted->posts(), $wanted->line === null ? EntryKind::Tape : EntryKind::LineOffset, line: $wanted->line,
+                $misfit->magnitude(), Fact::of($misfit->isNegative() ? Beside::TooLittle : Beside::TooMuch), $wanted->posts(), $wanted->line === null
+                    ? EntryKind::Tape : EntryKind::LineOffset, line: $wanted->line,
             );
         }
         if ($rough !== null && $site->square->verdict() === SquareVerdict::Rough) {
             yield new Move(
-                Phase::Square, Fact::of(MoveKind::SetBoards), [Fact::of(MoveWhy::OuterStakesStand, hand: $hand, within: $site->plan->tolerances->squareness)],
+                Phase::Square, Fact::of(MoveKind::SetBoards), [
+                    Fact::of(MoveWhy::OuterStakesStand, hand: $hand, within: $site->plan->tolerances->squareness),
+                ],
                 asks: EntryKind::BoardsUp,
             );
         }

@@ -35,7 +35,10 @@ final readonly class SettleContradiction implements Rule
             [$from, $to] = array_map(fn (string $id) => $site->plan->grid->find(PostId::of($id)), $tell->of);
             if ($from !== null && $to !== null) {
                 $planned = $from->at->distanceTo($to->at);
-                yield new Move(Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to), [$why, Fact::of(MoveWhy::OneFurtherTape, planned: $planned)], $planned, Fact::of(Beside::NailToNail), [$from, $to], EntryKind::Tape);
+                yield new Move(
+                    Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to), [$why, Fact::of(MoveWhy::OneFurtherTape, planned: $planned)],
+                    $planned, Fact::of(Beside::NailToNail), [$from, $to], EntryKind::Tape,
+                );
             }
         }
         $doubtful = $square->survey->unsettled !== [] ? array_values($square->taken->taped) : $square->doubtful();

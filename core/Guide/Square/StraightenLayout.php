@@ -31,7 +31,8 @@ final readonly class StraightenLayout implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        if ($site->decided(DecisionAbout::AcceptOutline) !== null || $site->square->survey->isInDoubt() || $site->square->verdict() !== SquareVerdict::Out && $site->square->survey->linesInConflict() !== []) {
+        if ($site->decided(DecisionAbout::AcceptOutline) !== null || $site->square->survey->isInDoubt()
+            || $site->square->verdict() !== SquareVerdict::Out && $site->square->survey->linesInConflict() !== []) {
             return;
         }
         $close = $site->plan->tolerances->squareness->inMillimetres() / 2;
@@ -70,7 +71,9 @@ final readonly class StraightenLayout implements Rule
     {
         $plan = $site->plan;
         $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
-        $each = array_map(fn (PlacedStake $stake, Post $post) => Fact::of(MoveWhy::OneOfMany, post: $post, shifts: self::inMarks($site, $stake)), $stakes, $posts);
+        $each = array_map(
+            fn (PlacedStake $stake, Post $post) => Fact::of(MoveWhy::OneOfMany, post: $post, shifts: self::inMarks($site, $stake)), $stakes, $posts,
+        );
         $most = $stakes[0];
         foreach ($stakes as $stake) {
             $most = $stake->size() > $most->size() ? $stake : $most;
@@ -78,7 +81,9 @@ final readonly class StraightenLayout implements Rule
         $far = $plan->grid->find(PostId::of($most->name));
 
         return new Move(
-            Phase::Square, Fact::of(MoveKind::SwingGrid, line: $line->name), [Fact::of(MoveWhy::GridAskew, each: $each), Fact::of(MoveWhy::ReadAgainThen)],
+            Phase::Square, Fact::of(MoveKind::SwingGrid, line: $line->name), [
+                Fact::of(MoveWhy::GridAskew, each: $each), Fact::of(MoveWhy::ReadAgainThen),
+            ],
             Length::millimetres($most->size()), $far === null ? null : Fact::of(Beside::MovesMost, post: $far), $posts, EntryKind::StakeMoved,
         );
     }
@@ -88,7 +93,9 @@ final readonly class StraightenLayout implements Rule
     {
         $mean = fn (callable $part): Length => Length::millimetres(array_sum(array_map($part, $stakes)) / max(1, count($stakes)));
 
-        return Shift::told($mean(fn (PlacedStake $stake) => $stake->alongX), $mean(fn (PlacedStake $stake) => $stake->alongY), $site->plan->notation->smallestMark());
+        return Shift::told(
+            $mean(fn (PlacedStake $stake) => $stake->alongX), $mean(fn (PlacedStake $stake) => $stake->alongY), $site->plan->notation->smallestMark(),
+        );
     }
 
     /**
@@ -101,7 +108,8 @@ final readonly class StraightenLayout implements Rule
     {
         $outline = $site->square->outline;
         $difference = $outline?->diagonalDifference();
-        if ($outline === null || $difference === null || array_diff([$outline->corners->c->label, $outline->corners->d->label], array_map(fn (Post $post) => $post->label, $posts)) !== []) {
+        if ($outline === null || $difference === null
+            || array_diff([$outline->corners->c->label, $outline->corners->d->label], array_map(fn (Post $post) => $post->label, $posts)) !== []) {
             return [];
         }
 
@@ -114,14 +122,17 @@ final readonly class StraightenLayout implements Rule
         $plan = $site->plan;
         $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
         $parts = self::inMarks($site, ...$stakes);
-        $beside = isset($parts[1]) ? Fact::of(Beside::TowardBoth, side: $parts[0]->toward, also: $parts[1]) : Fact::of(Beside::Toward, side: $parts[0]->toward);
+        $beside = isset($parts[1])
+            ? Fact::of(Beside::TowardBoth, side: $parts[0]->toward, also: $parts[1]) : Fact::of(Beside::Toward, side: $parts[0]->toward);
         $ring = Length::millimetres(max(array_map(fn (PlacedStake $stake) => $stake->ellipse->ring(), $stakes)));
         $held = count($site->square->held);
         $others = count($site->square->survey->known) - count($site->square->survey->placed?->out() ?? []);
         $why = [
             ...$this->racked($site, $posts),
             Fact::of(MoveWhy::ReadingsAgree, posts: $posts, ring: $ring, allowed: $plan->tolerances->squareness),
-            $held > 0 ? Fact::of(MoveWhy::SetPostsHold, count: $held) : Fact::of(MoveWhy::OthersStay, others: $others, all: count($site->square->survey->known)),
+            $held > 0 ? Fact::of(MoveWhy::SetPostsHold, count: $held) : Fact::of(
+                MoveWhy::OthersStay, others: $others, all: count($site->square->survey->known),
+            ),
         ];
         foreach ($posts as $post) {
             if ($site->footing->asDug($post) !== null) {
@@ -129,6 +140,8 @@ final readonly class StraightenLayout implements Rule
             }
         }
 
-        return new Move(Phase::Square, Fact::of(MoveKind::MoveStakes, posts: $posts), $why, $parts[0]->amount, $beside, $posts, EntryKind::StakeMoved);
+        return new Move(
+            Phase::Square, Fact::of(MoveKind::MoveStakes, posts: $posts), $why, $parts[0]->amount, $beside, $posts, EntryKind::StakeMoved,
+        );
     }
 }

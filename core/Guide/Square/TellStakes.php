@@ -62,13 +62,17 @@ final readonly class TellStakes implements Rule
         $isAskew = $against?->isOutOfParallel() ?? false;
         if ($site->square->held !== []) {
             return new Move(
-                Phase::Square, Fact::of(MoveKind::TakeUpAbove, line: $name), [Fact::of($isAskew ? MoveWhy::SetAskewToLine : MoveWhy::SetOffTheLine, line: $name)],
+                Phase::Square, Fact::of(MoveKind::TakeUpAbove, line: $name), [
+                    Fact::of($isAskew ? MoveWhy::SetAskewToLine : MoveWhy::SetOffTheLine, line: $name),
+                ],
                 $by, Fact::of(Beside::OffTheLine), asks: EntryKind::Decision,
             );
         }
 
         return new Move(
-            Phase::Square, Fact::of(MoveKind::JudgeByTheLine), [Fact::of($isAskew ? MoveWhy::StakesAskewToLine : MoveWhy::StakesOffTheLine, line: $name)],
+            Phase::Square, Fact::of(MoveKind::JudgeByTheLine), [
+                Fact::of($isAskew ? MoveWhy::StakesAskewToLine : MoveWhy::StakesOffTheLine, line: $name),
+            ],
             $by, Fact::of($isAskew ? Beside::OutOfParallel : Beside::OffItsPlace), asks: EntryKind::Decision,
         );
     }
@@ -92,10 +96,15 @@ final readonly class TellStakes implements Rule
         if ($placed === null) {
             return;
         }
-        $better = array_filter($site->square->survey->placements, fn (PlacedNetwork $other) => $other->verdict !== StakeVerdict::CannotTell && $placed->held === []);
+        $better = array_filter(
+            $site->square->survey->placements, fn (PlacedNetwork $other) => $other->verdict !== StakeVerdict::CannotTell && $placed->held === [],
+        );
         if ($better !== []) {
             $way = PlacementWay::from((string) array_key_first($better));
-            yield new Move(Phase::Square, Fact::of(MoveKind::JudgeAnotherWay, way: $way), [Fact::of(MoveWhy::ErrorsAddUp, open: $this->openness($site), way: $way)]);
+            yield new Move(
+                Phase::Square, Fact::of(MoveKind::JudgeAnotherWay, way: $way),
+                [Fact::of(MoveWhy::ErrorsAddUp, open: $this->openness($site), way: $way)],
+            );
         }
         foreach ($placed->undetermined() as $stake) {
             $tell = $site->square->survey->tells[$stake->name] ?? null;
@@ -108,12 +117,19 @@ final readonly class TellStakes implements Rule
             $planned = $from->at->distanceTo($to->at);
             yield new Move(
                 Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to),
-                [Fact::of(MoveWhy::PlaceIsOpen, post: $post, open: Length::millimetres($stake->ellipse->ring()), allowed: $plan->tolerances->squareness, then: Length::millimetres(ErrorEllipse::RING * $tell->major))],
+                [
+                    Fact::of(
+                        MoveWhy::PlaceIsOpen, post: $post, open: Length::millimetres($stake->ellipse->ring()), allowed: $plan->tolerances->squareness,
+                        then: Length::millimetres(ErrorEllipse::RING * $tell->major),
+                    ),
+                ],
                 $planned, Fact::of(Beside::NailToNail), [$from, $to], EntryKind::Tape,
             );
         }
         yield new Move(
-            Phase::Square, Fact::of(MoveKind::UseABetterTape), [Fact::of(MoveWhy::CannotProve, open: $this->openness($site), allowed: $plan->tolerances->squareness, tape: $plan->layout->tape)],
+            Phase::Square, Fact::of(MoveKind::UseABetterTape), [
+                Fact::of(MoveWhy::CannotProve, open: $this->openness($site), allowed: $plan->tolerances->squareness, tape: $plan->layout->tape),
+            ],
             Length::millimetres(ErrorEllipse::RING * $placed->covariance->largest()), Fact::of(Beside::EitherWay), asks: EntryKind::Decision,
         );
     }

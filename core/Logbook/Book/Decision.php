@@ -52,7 +52,10 @@ final readonly class Decision implements Payload
 
     public static function fromStored(Stored $stored): self
     {
-        return new self($stored->case('about', DecisionAbout::class), PostId::orNone($stored->textOrNone('post')), $stored->text('reason'), $stored->lengthOrNone('lesser'));
+        return new self(
+            $stored->case('about', DecisionAbout::class), PostId::orNone($stored->textOrNone('post')), $stored->text('reason'),
+            $stored->lengthOrNone('lesser'),
+        );
     }
 
     public function checkUnder(Plan $plan): void
@@ -81,7 +84,11 @@ final readonly class Decision implements Payload
         if (! preg_match('/^(.+?)(?: because (.*))?$/iu', $said, $found)) {
             return null;
         }
-        $meant = array_values(array_filter(DecisionAbout::cases(), fn (DecisionAbout $about) => str_starts_with(mb_strtolower($about->spoken()), mb_strtolower($found[1]))));
+        $meant = array_values(
+            array_filter(
+                DecisionAbout::cases(), fn (DecisionAbout $about) => str_starts_with(mb_strtolower($about->spoken()), mb_strtolower($found[1])),
+            ),
+        );
 
         return count($meant) === 1 ? new self($meant[0], $of->postOrNone(), $found[2] ?? '') : null;
     }

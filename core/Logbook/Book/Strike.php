@@ -53,7 +53,9 @@ final readonly class Strike implements Payload
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Job, 'strike', Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => preg_match('/^(\d{1,9})(?: because (.*))?$/iu', $said, $found) === 1
+            new Phrase(Called::Job, 'strike', Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => preg_match(
+                '/^(\d{1,9})(?: because (.*))?$/iu', $said, $found,
+            ) === 1
                 ? new self((int) $found[1], $found[2] ?? '')
                 : null, 'strike 12 because read from the wrong nail'),
         ];

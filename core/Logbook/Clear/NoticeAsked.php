@@ -58,7 +58,8 @@ final readonly class NoticeAsked implements Payload
         return array_values(array_filter([
             $ago < 0 ? Question::impossible(QuestionAbout::NoticeInTheFuture, 'asked_on') : null,
             $ago > self::LONG_AGO_DAYS ? Question::doubtful(QuestionAbout::NoticeLongAgo, 'asked_on', (float) $ago) : null,
-            $this->workingDays > self::MANY_DAYS ? Question::doubtful(QuestionAbout::NoticeDaysMany, 'working_days', (float) $this->workingDays) : null,
+            $this->workingDays > self::MANY_DAYS
+                ? Question::doubtful(QuestionAbout::NoticeDaysMany, 'working_days', (float) $this->workingDays) : null,
         ]));
     }
 

@@ -51,14 +51,22 @@ final readonly class TopMeasured implements Payload
     public function questions(Known $known): array
     {
         $mark = $known->cutMark($this->post);
-        $guesses = fn (): array => $mark === null ? [] : Guesses::of($known->plan()->notation->unit)->ofFigure($this->aboveDatumLine->inMillimetres(), $mark->inMillimetres(), 30.0);
+        $guesses = fn (): array => $mark === null ? [] : Guesses::of($known->plan()->notation->unit)->ofFigure(
+            $this->aboveDatumLine->inMillimetres(), $mark->inMillimetres(), 30.0,
+        );
 
         $notSet = $known->isCut($this->post) ? [] : Question::unlessSet($known, $this->post);
 
         return match (true) {
-            $mark !== null && $known->isCut($this->post) && $this->aboveDatumLine->minus($mark)->inMillimetres() > self::SAWN => [Question::impossible(QuestionAbout::TopAboveWhatIsLeft, 'above', $this->aboveDatumLine, $mark, $guesses())],
-            $mark !== null && $this->aboveDatumLine->minus($mark)->magnitude()->inMillimetres() > self::FAR => [Question::doubtful(QuestionAbout::TopFarFromExpected, 'above', $this->aboveDatumLine, $mark, $guesses()), ...$notSet],
-            $mark === null && $this->aboveDatumLine->inMillimetres() > self::REACHED => [Question::doubtful(QuestionAbout::TopsFarAboveTheLine, 'above', $this->aboveDatumLine), ...$notSet],
+            $mark !== null && $known->isCut($this->post) && $this->aboveDatumLine->minus($mark)->inMillimetres() > self::SAWN => [
+                Question::impossible(QuestionAbout::TopAboveWhatIsLeft, 'above', $this->aboveDatumLine, $mark, $guesses()),
+            ],
+            $mark !== null && $this->aboveDatumLine->minus($mark)->magnitude()->inMillimetres() > self::FAR => [
+                Question::doubtful(QuestionAbout::TopFarFromExpected, 'above', $this->aboveDatumLine, $mark, $guesses()), ...$notSet,
+            ],
+            $mark === null && $this->aboveDatumLine->inMillimetres() > self::REACHED => [
+                Question::doubtful(QuestionAbout::TopsFarAboveTheLine, 'above', $this->aboveDatumLine), ...$notSet,
+            ],
             default => $notSet,
         };
     }
@@ -77,7 +85,9 @@ final readonly class TopMeasured implements Payload
     {
         return [
             new Phrase(
-                Called::Post, 'top', Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => new self($of->post(), $pieces->length((string) preg_replace('/ above the line$/i', '', $said))),
+                Called::Post, 'top', Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => new self(
+                    $of->post(), $pieces->length((string) preg_replace('/ above the line$/i', '', $said)),
+                ),
                 "b2 top 3' 2 above the line", 'b2 top 965 above the line', 8,
             ),
         ];

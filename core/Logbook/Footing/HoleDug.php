@@ -40,8 +40,9 @@ final readonly class HoleDug implements Payload
      *
      * @throws EntryRefused when the depth or the width is not above zero, or layers do not go down within the hole
      */
-    public function __construct(public PostId $post, public Length $depth, public ?Length $width = null, public ?Finding $found = null, public array $soils = [])
-    {
+    public function __construct(
+        public PostId $post, public Length $depth, public ?Length $width = null, public ?Finding $found = null, public array $soils = [],
+    ) {
         if ($width !== null && ! $width->isPositive()) {
             throw EntryRefused::widthNotPositive();
         }
@@ -77,17 +78,28 @@ final readonly class HoleDug implements Payload
         $plan = $known->plan();
         [$need, $before] = [$known->neededDepth($this->post), $known->dugDepth($this->post)];
         $expected = $need ?? $before;
-        $guesses = $expected === null ? [] : Guesses::of($plan->notation->unit)->ofFigure($this->depth->inMillimetres(), $expected->inMillimetres(), 30.0);
+        $guesses = $expected === null ? [] : Guesses::of($plan->notation->unit)->ofFigure(
+            $this->depth->inMillimetres(), $expected->inMillimetres(), 30.0,
+        );
         $questions = match (true) {
-            $this->depth->inMillimetres() > self::DEEPEST => [Question::impossible(QuestionAbout::HoleTooDeep, 'depth', $this->depth, Length::millimetres(self::DEEPEST), $guesses)],
-            $need !== null && $this->depth->minus($need)->inMillimetres() > max(self::BEYOND[0], self::BEYOND[1] * $need->inMillimetres()) => [Question::doubtful(QuestionAbout::HoleBeyondNeed, 'depth', $this->depth, $need, $guesses)],
-            $before !== null && ! $known->isCorrection() && $this->depth->isShorterThan($before) => [Question::doubtful(QuestionAbout::HoleShallowerThanBefore, 'depth', $this->depth, $before)],
+            $this->depth->inMillimetres() > self::DEEPEST => [
+                Question::impossible(QuestionAbout::HoleTooDeep, 'depth', $this->depth, Length::millimetres(self::DEEPEST), $guesses),
+            ],
+            $need !== null && $this->depth->minus($need)->inMillimetres() > max(self::BEYOND[0], self::BEYOND[1] * $need->inMillimetres()) => [
+                Question::doubtful(QuestionAbout::HoleBeyondNeed, 'depth', $this->depth, $need, $guesses),
+            ],
+            $before !== null && ! $known->isCorrection() && $this->depth->isShorterThan($before) => [
+                Question::doubtful(QuestionAbout::HoleShallowerThanBefore, 'depth', $this->depth, $before),
+            ],
             default => [],
         };
         if ($this->width !== null && ! $this->width->isLongerThan($plan->post->thicker())) {
             $questions[] = Question::impossible(QuestionAbout::WidthWithinThePost, 'width', $this->width, $plan->post->thicker());
         } elseif ($this->width !== null && abs($this->width->nanometres / $plan->hole->width->nanometres - 1) > self::OFF_THE_AUGER) {
-            $questions[] = Question::doubtful(QuestionAbout::WidthOffTheAuger, 'width', $this->width, $plan->hole->width, Guesses::of($plan->notation->unit)->ofFigure($this->width->inMillimetres(), $plan->hole->width->inMillimetres(), 15.0));
+            $questions[] = Question::doubtful(
+                QuestionAbout::WidthOffTheAuger, 'width', $this->width, $plan->hole->width,
+                Guesses::of($plan->notation->unit)->ofFigure($this->width->inMillimetres(), $plan->hole->width->inMillimetres(), 15.0),
+            );
         }
 
         if (! $known->isCorrection() && $known->isFilled($this->post)) {
@@ -123,9 +135,14 @@ final readonly class HoleDug implements Payload
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Post, 'hole', Takes::Something, self::spoken(...), 'b2 hole 41 1/2, or b2 hole 41 1/2 wide 19', 'b2 hole 1050, or b2 hole 1050 wide 480', place: 1),
+            new Phrase(
+                Called::Post, 'hole', Takes::Something, self::spoken(...), 'b2 hole 41 1/2, or b2 hole 41 1/2 wide 19',
+                'b2 hole 1050, or b2 hole 1050 wide 480', place: 1,
+            ),
             ...array_map(fn (Finding $found) => new Phrase(
-                Called::Post, $found->spoken(), Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => new self($of->post(), $pieces->length((string) preg_replace('/^at /i', '', $said)), null, $found),
+                Called::Post, $found->spoken(), Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => new self(
+                    $of->post(), $pieces->length((string) preg_replace('/^at /i', '', $said)), null, $found,
+                ),
                 ...($found === Finding::Rock ? ['d4 rock 27 1/2', 'd4 rock 700', 2] : []),
             ), Finding::cases()),
         ];

@@ -51,6 +51,8 @@ final readonly class LevelPoint
 
     public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::orNone($stored->textOrNone('post')), $stored->case('feature', PostFeature::class, PostFeature::Ground), $stored->text('name', ''));
+        return new self(
+            PostId::orNone($stored->textOrNone('post')), $stored->case('feature', PostFeature::class, PostFeature::Ground), $stored->text('name', ''),
+        );
     }
 }

@@ -33,8 +33,10 @@ final readonly class Question
      * @param  list<Guess>  $guesses
      * @param  list<PostId>  $posts
      */
-    public static function doubtful(QuestionAbout $about, string $figure = '', Length|float|null $read = null, Length|float|null $expected = null, array $guesses = [], array $posts = []): self
-    {
+    public static function doubtful(
+        QuestionAbout $about, string $figure = '', Length|float|null $read = null, Length|float|null $expected = null, array $guesses = [],
+        array $posts = [],
+    ): self {
         return new self($about, false, $figure, $read, $expected, $guesses, $posts);
     }
 
@@ -51,8 +53,9 @@ final readonly class Question
     }
 
     /** @param  list<Guess>  $guesses */
-    public static function impossible(QuestionAbout $about, string $figure, Length|float|null $read = null, Length|float|null $limit = null, array $guesses = []): self
-    {
+    public static function impossible(
+        QuestionAbout $about, string $figure, Length|float|null $read = null, Length|float|null $limit = null, array $guesses = [],
+    ): self {
         return new self($about, true, $figure, $read, $limit, $guesses, []);
     }
 }

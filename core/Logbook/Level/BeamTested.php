@@ -47,7 +47,8 @@ final readonly class BeamTested implements Payload
 
     public function questions(Known $known): array
     {
-        return abs($this->rises->ratio) > self::STEEP ? [Question::doubtful(QuestionAbout::BeamSteep, 'rises', 1000 * abs($this->rises->ratio), 1000 * self::STEEP)] : [];
+        return abs($this->rises->ratio) > self::STEEP
+            ? [Question::doubtful(QuestionAbout::BeamSteep, 'rises', 1000 * abs($this->rises->ratio), 1000 * self::STEEP)] : [];
     }
 
     public function stored(): array

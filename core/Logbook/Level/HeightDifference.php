@@ -78,8 +78,17 @@ final readonly class HeightDifference implements Payload
         $expected = $known->expectedDifference($this->from, $this->to);
 
         return match (true) {
-            $this->read->magnitude()->inMillimetres() > self::MOST => [Question::impossible(QuestionAbout::DifferenceBeyondReach, 'difference', $this->read->magnitude(), Length::millimetres(self::MOST))],
-            $expected !== null && $this->read->minus($expected)->magnitude()->inMillimetres() >= self::FAR => [Question::doubtful(QuestionAbout::DifferenceFarFromKnown, 'difference', $this->read->magnitude(), $expected->magnitude(), Guesses::of($known->plan()->notation->unit)->ofFigure($this->read->magnitude()->inMillimetres(), $expected->magnitude()->inMillimetres(), 30.0))],
+            $this->read->magnitude()->inMillimetres() > self::MOST => [
+                Question::impossible(QuestionAbout::DifferenceBeyondReach, 'difference', $this->read->magnitude(), Length::millimetres(self::MOST)),
+            ],
+            $expected !== null && $this->read->minus($expected)->magnitude()->inMillimetres() >= self::FAR => [
+                Question::doubtful(
+                    QuestionAbout::DifferenceFarFromKnown, 'difference', $this->read->magnitude(), $expected->magnitude(),
+                    Guesses::of($known->plan()->notation->unit)->ofFigure(
+                        $this->read->magnitude()->inMillimetres(), $expected->magnitude()->inMillimetres(), 30.0,
+                    ),
+                ),
+            ],
             default => [],
         };
     }
@@ -103,9 +112,15 @@ final readonly class HeightDifference implements Payload
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Pair, 'board', Takes::Something, self::spoken(LevelInstrument::Board), "a1-b1 board 3/8 up over 8'", 'a1-b1 board 9 up over 2400'),
+            new Phrase(
+                Called::Pair, 'board', Takes::Something, self::spoken(LevelInstrument::Board), "a1-b1 board 3/8 up over 8'",
+                'a1-b1 board 9 up over 2400',
+            ),
             new Phrase(Called::Pair, 'water', Takes::Something, self::spoken(LevelInstrument::Water), 'a1-b1 water 3/8 down', 'a1-b1 water 9 down'),
-            new Phrase(Called::Pair, 'string', Takes::Something, self::spoken(LevelInstrument::LineLevel), "a1-c1 string level over 40'", 'a1-c1 string level over 12 m'),
+            new Phrase(
+                Called::Pair, 'string', Takes::Something, self::spoken(LevelInstrument::LineLevel), "a1-c1 string level over 40'",
+                'a1-c1 string level over 12 m',
+            ),
         ];
     }
 
@@ -120,7 +135,8 @@ final readonly class HeightDifference implements Payload
             [$from, $to] = array_map(fn (?PostId $post) => $post === null ? LevelPoint::benchmark() : LevelPoint::of($post), $of->ends);
 
             return new self(
-                $from, $to, $typed(1)?->times(strtolower($found[2] ?? '') === 'down' ? -1 : 1) ?? Length::zero(), $instrument, $instrument === LevelInstrument::Water ? null : $typed(3),
+                $from, $to, $typed(1)?->times(strtolower($found[2] ?? '') === 'down' ? -1 : 1)
+                    ?? Length::zero(), $instrument, $instrument === LevelInstrument::Water ? null : $typed(3),
                 ($found[5] ?? '') === '' ? LevelWay::AsMarked : LevelWay::Turned, $instrument === LevelInstrument::LineLevel ? $typed(4) : null,
             );
         };

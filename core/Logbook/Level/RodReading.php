@@ -72,25 +72,35 @@ final readonly class RodReading implements Payload
     public function questions(Known $known): array
     {
         $expected = $known->expectedRod($this->point, $this->setUp);
-        $guesses = fn (): array => $expected === null ? [] : Guesses::of($known->plan()->notation->unit)->ofFigure($this->rod->inMillimetres(), $expected->inMillimetres(), 30.0);
+        $guesses = fn (): array => $expected === null ? [] : Guesses::of($known->plan()->notation->unit)->ofFigure(
+            $this->rod->inMillimetres(), $expected->inMillimetres(), 30.0,
+        );
 
         return match (true) {
             $this->rod->isNegative() => [Question::impossible(QuestionAbout::RodBelowZero, 'rod', $this->rod)],
-            $this->rod->inMillimetres() > self::STAFF => [Question::impossible(QuestionAbout::RodBeyondStaff, 'rod', $this->rod, Length::millimetres(self::STAFF), $guesses())],
-            $expected !== null && $this->rod->minus($expected)->magnitude()->inMillimetres() >= self::FAR => [Question::doubtful(QuestionAbout::RodFarFromGround, 'rod', $this->rod, $expected, $guesses())],
+            $this->rod->inMillimetres() > self::STAFF => [
+                Question::impossible(QuestionAbout::RodBeyondStaff, 'rod', $this->rod, Length::millimetres(self::STAFF), $guesses()),
+            ],
+            $expected !== null && $this->rod->minus($expected)->magnitude()->inMillimetres() >= self::FAR => [
+                Question::doubtful(QuestionAbout::RodFarFromGround, 'rod', $this->rod, $expected, $guesses()),
+            ],
             default => [],
         };
     }
 
     public function stored(): array
     {
-        return ['point' => $this->point->stored(), 'rod' => $this->rod->nanometres, 'set_up' => $this->setUp, 'distance' => $this->distance?->nanometres];
+        return [
+            'point' => $this->point->stored(), 'rod' => $this->rod->nanometres, 'set_up' => $this->setUp, 'distance' => $this->distance?->nanometres,
+        ];
     }
 
     public static function fromStored(Stored $stored): self
     {
         return $stored->has('point')
-            ? new self(LevelPoint::fromStored($stored->in('point')), $stored->length('rod'), $stored->text('set_up'), $stored->lengthOrNone('distance'))
+            ? new self(
+                LevelPoint::fromStored($stored->in('point')), $stored->length('rod'), $stored->text('set_up'), $stored->lengthOrNone('distance'),
+            )
             : new self(PostId::orNone($stored->textOrNone('post')), $stored->length('rod'));
     }
 

@@ -39,7 +39,13 @@ final readonly class CrossChecked implements Payload
 
     public function questions(Known $known): array
     {
-        return $this->off->magnitude()->inMillimetres() > self::FAR ? [Question::doubtful(QuestionAbout::CheckFarOff, 'off', $this->off->magnitude(), Length::zero(), $known->guesses()->ofMisfit($this->off->inMillimetres(), 6.0))] : [];
+        return $this->off->magnitude()->inMillimetres() > self::FAR
+            ? [
+                Question::doubtful(
+                    QuestionAbout::CheckFarOff, 'off', $this->off->magnitude(), Length::zero(),
+                    $known->guesses()->ofMisfit($this->off->inMillimetres(), 6.0),
+                ),
+            ] : [];
     }
 
     public function stored(): array

@@ -83,7 +83,10 @@ final readonly class LeanMeasure
     /** @return array<string, mixed> */
     public function stored(): array
     {
-        return ['way' => $this->way->value, 'slope' => $this->slope->ratio, 'off' => $this->off?->nanometres, 'over' => $this->over?->nanometres, 'degrees' => $this->degrees, 'bubble' => $this->bubble?->value];
+        return [
+            'way' => $this->way->value, 'slope' => $this->slope->ratio, 'off' => $this->off?->nanometres, 'over' => $this->over?->nanometres,
+            'degrees' => $this->degrees, 'bubble' => $this->bubble?->value,
+        ];
     }
 
     public static function fromStored(Stored $stored): self

@@ -82,7 +82,8 @@ final readonly class PlumbReading implements Payload
     /** Readings along one line of one post replace each other: on a face along one axis, or on a pole along one direction and back. */
     public function line(): string
     {
-        return $this->bearing === null ? $this->face->value.($this->leansToward->isAlongX() ? ' x' : ' y') : 'along '.round(fmod($this->bearing + 360.0, 180.0));
+        return $this->bearing === null ? $this->face->value.($this->leansToward->isAlongX() ? ' x' : ' y')
+            : 'along '.round(fmod($this->bearing + 360.0, 180.0));
     }
 
     public function kind(): EntryKind
@@ -131,7 +132,10 @@ final readonly class PlumbReading implements Payload
                 Called::Post, 'plumb', Takes::Something, self::spoken('plumb'), "c3 plumb 1/8 east over 4', or c3 plumb on the lane face", 'c3 plumb 3 east over 1200, or c3 plumb on the lane face',
                 4, sidesAfter: '[^a-z]+',
             ),
-            new Phrase(Called::Post, 'bob', Takes::Something, self::spoken('bob'), "c3 bob 1/4 east over 7'", 'c3 bob 6 east over 2100', sidesAfter: '[^a-z]+'),
+            new Phrase(
+                Called::Post, 'bob', Takes::Something, self::spoken('bob'), "c3 bob 1/4 east over 7'", 'c3 bob 6 east over 2100',
+                sidesAfter: '[^a-z]+',
+            ),
             new Phrase(
                 Called::Post, 'bubble', Takes::Something, self::spoken('bubble'), 'c3 bubble on the line east', 'c3 bubble on the line east',
                 words: ['half-way', 'on the line', 'beyond'], sidesAfter: '(?:half-way|on the line|beyond)',

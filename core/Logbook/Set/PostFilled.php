@@ -87,7 +87,9 @@ final readonly class PostFilled implements Payload
 
     public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored->text('post')), $stored->case('step', FillStep::class), $stored->wholeOrNone('bags'), $stored->realOrNone('celsius'));
+        return new self(
+            PostId::of($stored->text('post')), $stored->case('step', FillStep::class), $stored->wholeOrNone('bags'), $stored->realOrNone('celsius'),
+        );
     }
 
     public static function phrases(): array

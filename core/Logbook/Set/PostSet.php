@@ -30,7 +30,8 @@ final readonly class PostSet implements Payload
 
     public function questions(Known $known): array
     {
-        return $known->dugDepth($this->post) === null && $known->plan()->holdOf($this->post)->isDug() ? [Question::doubtful(QuestionAbout::SetBeforeDug)] : [];
+        return $known->dugDepth($this->post) === null && $known->plan()->holdOf($this->post)->isDug()
+            ? [Question::doubtful(QuestionAbout::SetBeforeDug)] : [];
     }
 
     public static function phrases(): array

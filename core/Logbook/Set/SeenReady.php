@@ -50,8 +50,14 @@ final readonly class SeenReady implements Payload
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Post, 'ready', Takes::Something, self::spoken(...), 'b2 ready foot', 'b2 ready foot', 6, array_column(ReadyItem::cases(), 'value')),
-            new Phrase(Called::Job, 'ready', Takes::Something, self::spoken(...), 'ready weather', 'ready weather', 0, array_column(ReadyItem::cases(), 'value')),
+            new Phrase(
+                Called::Post, 'ready', Takes::Something, self::spoken(...), 'b2 ready foot', 'b2 ready foot', 6,
+                array_column(ReadyItem::cases(), 'value'),
+            ),
+            new Phrase(
+                Called::Job, 'ready', Takes::Something, self::spoken(...), 'ready weather', 'ready weather', 0,
+                array_column(ReadyItem::cases(), 'value'),
+            ),
         ];
     }
 

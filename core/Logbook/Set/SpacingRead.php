@@ -33,8 +33,9 @@ final readonly class SpacingRead implements Payload
      *
      * @throws EntryRefused when it is no distance between two posts
      */
-    public function __construct(public PostId $from, public ?PostId $to, public SpacingAt $at, public Length $distance, public string $line = FixedLine::FIRST_ID)
-    {
+    public function __construct(
+        public PostId $from, public ?PostId $to, public SpacingAt $at, public Length $distance, public string $line = FixedLine::FIRST_ID,
+    ) {
         if ($to !== null && $from->equals($to)) {
             throw EntryRefused::sameStakeTwice();
         }
@@ -56,7 +57,9 @@ final readonly class SpacingRead implements Payload
     public function questions(Known $known): array
     {
         $plan = $known->plan();
-        [$from, $to, $line] = [$plan->grid->find($this->from), $this->to === null ? null : $plan->grid->find($this->to), $plan->fixedLine($this->line)];
+        [$from, $to, $line] = [
+            $plan->grid->find($this->from), $this->to === null ? null : $plan->grid->find($this->to), $plan->fixedLine($this->line),
+        ];
         $planned = match (true) {
             $from !== null && $to !== null => $from->at->distanceTo($to->at),
             $from !== null && $this->to === null && $line !== null => $line->off($from->at)->magnitude(),
@@ -64,19 +67,30 @@ final readonly class SpacingRead implements Payload
         };
 
         $far = $planned !== null && $this->distance->minus($planned)->magnitude()->isLongerThan($known->farBeyond($planned))
-            ? [Question::doubtful(QuestionAbout::SpacingFarFromPlan, 'spacing', $this->distance, $planned, $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), 9.0))] : [];
+            ? [
+                Question::doubtful(
+                    QuestionAbout::SpacingFarFromPlan, 'spacing', $this->distance, $planned,
+                    $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), 9.0),
+                ),
+            ] : [];
 
         return [...$far, ...Question::unlessSet($known, ...$this->posts())];
     }
 
     public function stored(): array
     {
-        return ['from' => $this->from->value, 'to' => $this->to?->value, 'at' => $this->at->value, 'distance' => $this->distance->nanometres, 'line' => $this->line];
+        return [
+            'from' => $this->from->value, 'to' => $this->to?->value, 'at' => $this->at->value, 'distance' => $this->distance->nanometres,
+            'line' => $this->line,
+        ];
     }
 
     public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored->text('from')), PostId::orNone($stored->textOrNone('to')), $stored->case('at', SpacingAt::class), $stored->length('distance'), $stored->text('line', FixedLine::FIRST_ID));
+        return new self(
+            PostId::of($stored->text('from')), PostId::orNone($stored->textOrNone('to')), $stored->case('at', SpacingAt::class),
+            $stored->length('distance'), $stored->text('line', FixedLine::FIRST_ID),
+        );
     }
 
     public static function phrases(): array

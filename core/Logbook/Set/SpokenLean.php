@@ -58,7 +58,9 @@ final readonly class SpokenLean
         [$much, $toward] = $this->pieces->toward($lean ?? '');
         $length = $over === null ? $this->pieces->plan->notation->system()->spiritLevel : $this->pieces->length($over);
 
-        [$this->face, $this->toward, $this->stage, $this->turned] = [$face ?? ($toward->isAlongX() ? Side::PlusX : Side::MinusY), $toward, $stage, $turned];
+        [$this->face, $this->toward, $this->stage, $this->turned] = [
+            $face ?? ($toward->isAlongX() ? Side::PlusX : Side::MinusY), $toward, $stage, $turned,
+        ];
         $this->lean = $this->measure($way, $much, $length);
     }
 

@@ -51,7 +51,8 @@ final readonly class AsCast implements Payload
     {
         $off = Length::millimetres(hypot($this->alongX->inMillimetres(), $this->alongY->inMillimetres()));
 
-        return $off->inMillimetres() > self::FAR ? [Question::doubtful(QuestionAbout::CastFar, 'off', $off, Length::zero(), $known->guesses()->ofMisfit($off->inMillimetres(), 6.0))] : [];
+        return $off->inMillimetres() > self::FAR
+            ? [Question::doubtful(QuestionAbout::CastFar, 'off', $off, Length::zero(), $known->guesses()->ofMisfit($off->inMillimetres(), 6.0))] : [];
     }
 
     public function stored(): array
@@ -74,7 +75,10 @@ final readonly class AsCast implements Payload
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Post, 'cast', Takes::Something, self::spoken(...), 'b2 cast 1/4 east and 1/8 lane', 'b2 cast 6 east and 3 lane', sidesAfter: '[^a-z]+'),
+            new Phrase(
+                Called::Post, 'cast', Takes::Something, self::spoken(...), 'b2 cast 1/4 east and 1/8 lane', 'b2 cast 6 east and 3 lane',
+                sidesAfter: '[^a-z]+',
+            ),
         ];
     }
 

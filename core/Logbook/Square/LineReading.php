@@ -64,7 +64,14 @@ final readonly class LineReading implements StakeReading
         $misfit = $this->off->minus($planned);
 
         return $misfit->magnitude()->isLongerThan($known->farBeyond($planned->magnitude()))
-            ? [Question::doubtful(QuestionAbout::OffsetFarFromPlan, 'off', $this->off->magnitude(), $planned->magnitude(), $known->guesses()->ofFigure($this->off->magnitude()->inMillimetres(), $planned->magnitude()->inMillimetres(), max(3.0, 3 * $this->sigma())))] : [];
+            ? [
+                Question::doubtful(
+                    QuestionAbout::OffsetFarFromPlan, 'off', $this->off->magnitude(), $planned->magnitude(),
+                    $known->guesses()->ofFigure(
+                        $this->off->magnitude()->inMillimetres(), $planned->magnitude()->inMillimetres(), max(3.0, 3 * $this->sigma()),
+                    ),
+                ),
+            ] : [];
     }
 
     public function stored(): array
@@ -74,7 +81,10 @@ final readonly class LineReading implements StakeReading
 
     public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored->text('post')), $stored->length('off'), $stored->text('line', FixedLine::FIRST_ID), $stored->caseOrNone('tape', TapeClass::class));
+        return new self(
+            PostId::of($stored->text('post')), $stored->length('off'), $stored->text('line', FixedLine::FIRST_ID),
+            $stored->caseOrNone('tape', TapeClass::class),
+        );
     }
 
     public static function phrases(): array
@@ -99,6 +109,9 @@ final readonly class LineReading implements StakeReading
         $post = $of->post();
         $stake = $pieces->plan->grid->find($post);
 
-        return new self($post, $stake === null ? $pieces->length($said) : $lines[0]->offAsPlanned($stake->at, $pieces->length($said)), $lines[0]->id, $pieces->tape);
+        return new self(
+            $post, $stake === null ? $pieces->length($said) : $lines[0]->offAsPlanned($stake->at, $pieces->length($said)), $lines[0]->id,
+            $pieces->tape,
+        );
     }
 }

@@ -64,17 +64,28 @@ final readonly class StringReading implements StakeReading
     public function questions(Known $known): array
     {
         return $this->offLine()->magnitude()->isLongerThan($known->farBeyond(Length::zero()))
-            ? [Question::doubtful(QuestionAbout::OffsetFarFromPlan, 'off', $this->offLine()->magnitude(), Length::zero(), $known->guesses()->ofMisfit($this->offLine()->inMillimetres(), 6.0))] : [];
+            ? [
+                Question::doubtful(
+                    QuestionAbout::OffsetFarFromPlan, 'off', $this->offLine()->magnitude(), Length::zero(),
+                    $known->guesses()->ofMisfit($this->offLine()->inMillimetres(), 6.0),
+                ),
+            ] : [];
     }
 
     public function stored(): array
     {
-        return ['post' => $this->post->value, 'from' => $this->from->value, 'to' => $this->to->value, 'off' => $this->off->nanometres, 'run' => $this->run->nanometres];
+        return [
+            'post' => $this->post->value, 'from' => $this->from->value, 'to' => $this->to->value, 'off' => $this->off->nanometres,
+            'run' => $this->run->nanometres,
+        ];
     }
 
     public static function fromStored(Stored $stored): self
     {
-        return new self(PostId::of($stored->text('post')), PostId::of($stored->text('from')), PostId::of($stored->text('to')), $stored->length('off'), $stored->length('run'));
+        return new self(
+            PostId::of($stored->text('post')), PostId::of($stored->text('from')), PostId::of($stored->text('to')), $stored->length('off'),
+            $stored->length('run'),
+        );
     }
 
     public static function phrases(): array
@@ -101,6 +112,9 @@ final readonly class StringReading implements StakeReading
         }
         [$much, $toward] = $pieces->toward($found[3]);
 
-        return new self($post, $from->id, $to->id, $pieces->length($much)->times($toward->leftOf($from->at, $to->at) ?: throw EntryRefused::sideAlongTheString()), Length::zero());
+        return new self(
+            $post, $from->id, $to->id, $pieces->length($much)->times($toward->leftOf($from->at, $to->at) ?: throw EntryRefused::sideAlongTheString()),
+            Length::zero(),
+        );
     }
 }

@@ -83,11 +83,17 @@ final readonly class TapeReading implements StakeReading
         }
         $planned = $one->at->distanceTo($other->at);
         $misfit = $this->misfit($planned->inMillimetres());
-        $guesses = fn (): array => $known->guesses()->ofFigure($this->distance->inMillimetres(), $planned->inMillimetres(), max(3.0, 3 * $this->tape->sigma($planned)));
+        $guesses = fn (): array => $known->guesses()->ofFigure(
+            $this->distance->inMillimetres(), $planned->inMillimetres(), max(3.0, 3 * $this->tape->sigma($planned)),
+        );
 
         return match (true) {
-            $this->distance->isLongerThan($longest) => [Question::impossible(QuestionAbout::LongerThanTheTape, 'distance', $this->distance, $longest, $guesses())],
-            $misfit > $known->farBeyond($planned)->inMillimetres() => [Question::doubtful(QuestionAbout::TapeFarFromPlan, 'distance', $this->distance, $planned, $guesses())],
+            $this->distance->isLongerThan($longest) => [
+                Question::impossible(QuestionAbout::LongerThanTheTape, 'distance', $this->distance, $longest, $guesses()),
+            ],
+            $misfit > $known->farBeyond($planned)->inMillimetres() => [
+                Question::doubtful(QuestionAbout::TapeFarFromPlan, 'distance', $this->distance, $planned, $guesses()),
+            ],
             default => [],
         };
     }
@@ -121,7 +127,9 @@ final readonly class TapeReading implements StakeReading
         return new self(
             PostId::of($stored->text('from')), PostId::of($stored->text('to')), $stored->length('distance'), $stored->case('tape', TapeClass::class),
             $stored->text('name', ''), $stored->case('lay', TapeLay::class, TapeLay::Level), $stored->lengthOrNone('rise'),
-            $held === null ? null : new TapeConditions($held->realOrNone('celsius'), $held->realOrNone('newtons'), hangsWhole: $held->isSo('hangs_whole')),
+            $held === null ? null : new TapeConditions(
+                $held->realOrNone('celsius'), $held->realOrNone('newtons'), hangsWhole: $held->isSo('hangs_whole'),
+            ),
         );
     }
 

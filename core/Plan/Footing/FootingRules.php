@@ -39,7 +39,10 @@ final readonly class FootingRules
         public array $roles = [],
         public Firmer $firmer = Firmer::CornersAndNamed,
     ) {
-        foreach ([[FootingRuleRefusal::FrostBelowZero, $frost], [FootingRuleRefusal::MarginBelowZero, $margin], [FootingRuleRefusal::PadBelowZero, $pad], [FootingRuleRefusal::GravelBelowZero, $gravel], [FootingRuleRefusal::LeastGravelBelowZero, $leastGravel]] as [$below, $length]) {
+        foreach ([
+            [FootingRuleRefusal::FrostBelowZero, $frost], [FootingRuleRefusal::MarginBelowZero, $margin], [FootingRuleRefusal::PadBelowZero, $pad],
+            [FootingRuleRefusal::GravelBelowZero, $gravel], [FootingRuleRefusal::LeastGravelBelowZero, $leastGravel],
+        ] as [$below, $length]) {
             if ($length->isNegative()) {
                 throw PlanRefused::footingRule($below);
             }

@@ -62,7 +62,9 @@ final readonly class GridLines
             array_splice($ids, $at, -$more);
         }
 
-        $lines = array_map(fn (Length $at, int $i) => new GridLine($ids[$i], $at->minus($spacing->centres[0])), $spacing->centres, array_keys($spacing->centres));
+        $lines = array_map(
+            fn (Length $at, int $i) => new GridLine($ids[$i], $at->minus($spacing->centres[0])), $spacing->centres, array_keys($spacing->centres),
+        );
 
         return new self($lines, $next, $gone);
     }

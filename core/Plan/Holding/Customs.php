@@ -21,7 +21,10 @@ final readonly class Customs
     /** @return array<string, Custom> by the name of the matter, as it is stored */
     public function all(): array
     {
-        return ['mixing' => $this->mixing, 'foot' => $this->foot, 'build' => $this->build, 'fill_order' => $this->fillOrder, 'braces_off' => $this->bracesOff, 'wood' => $this->wood, 'fill_end' => $this->fillEnd];
+        return [
+            'mixing' => $this->mixing, 'foot' => $this->foot, 'build' => $this->build, 'fill_order' => $this->fillOrder,
+            'braces_off' => $this->bracesOff, 'wood' => $this->wood, 'fill_end' => $this->fillEnd,
+        ];
     }
 
     /**

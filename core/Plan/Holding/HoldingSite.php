@@ -36,7 +36,10 @@ final readonly class HoldingSite
 
     public function onSoil(Soil $soil): self
     {
-        return new self($soil, $this->water, $this->roof, $this->wood, $this->noBrace, $this->repair, $this->carried, $this->banned, $this->holdDown, $this->floor);
+        return new self(
+            $soil, $this->water, $this->roof, $this->wood, $this->noBrace, $this->repair, $this->carried, $this->banned, $this->holdDown,
+            $this->floor,
+        );
     }
 
     public function carriesWeight(): bool

@@ -24,8 +24,10 @@ final readonly class HoleLayers
      * @param  Length  $turf  how far below the ground a fill ends that stops below turf
      * @param  Length  $mound  how far above the ground one ends that is mounded
      */
-    public function __construct(Hold $hold, Customs $customs, Length $gravel, Length $foot, private Length $ground, Length $collar, ?Length $tubeTop, Length $turf, Length $mound)
-    {
+    public function __construct(
+        Hold $hold, Customs $customs, Length $gravel, Length $foot, private Length $ground, Length $collar, ?Length $tubeTop, Length $turf,
+        Length $mound,
+    ) {
         $end = $customs->fillEnd === FillEnd::BelowTurf && $turf->isShorterThan($ground) ? $ground->minus($turf) : $ground;
         $collarFrom = $end->minus($collar)->isShorterThan($foot) ? $foot : $end->minus($collar);
         $zero = Length::zero();
@@ -35,12 +37,16 @@ final readonly class HoleLayers
             default => Material::Gravel,
         };
         $under = [new Layer(Material::Gravel, $zero, $gravel, LayerTime::First), new Layer($bed, $gravel, $foot, LayerTime::First)];
-        $fill = fn (Material $material): array => [new Layer($material, $foot, $end, LayerTime::Fill), ...$this->over($material, $end, $customs->fillEnd, $mound)];
+        $fill = fn (Material $material): array => [
+            new Layer($material, $foot, $end, LayerTime::Fill), ...$this->over($material, $end, $customs->fillEnd, $mound),
+        ];
         $layers = match ($hold) {
             Hold::Concrete => [...$under, ...$fill(Material::Concrete)],
             Hold::Collar => [
                 ...$under, new Layer(Material::Earth, $foot, $collarFrom, LayerTime::Fill),
-                new Layer(Material::Concrete, $collarFrom, $end, LayerTime::Fill), ...$this->over(Material::Concrete, $end, $customs->fillEnd, $mound),
+                new Layer(
+                    Material::Concrete, $collarFrom, $end, LayerTime::Fill,
+                ), ...$this->over(Material::Concrete, $end, $customs->fillEnd, $mound),
             ],
             Hold::Gravel => [...$under, ...$fill(Material::Gravel)],
             Hold::Earth => [...$under, ...$fill(Material::Earth)],

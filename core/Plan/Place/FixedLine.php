@@ -79,7 +79,9 @@ final readonly class FixedLine
     {
         [$dx, $dy] = [$this->to->x->minus($this->from->x)->inMillimetres(), $this->to->y->minus($this->from->y)->inMillimetres()];
 
-        return Length::millimetres(($dx * $at->y->minus($this->from->y)->inMillimetres() - $dy * $at->x->minus($this->from->x)->inMillimetres()) / hypot($dx, $dy));
+        return Length::millimetres(
+            ($dx * $at->y->minus($this->from->y)->inMillimetres() - $dy * $at->x->minus($this->from->x)->inMillimetres()) / hypot($dx, $dy),
+        );
     }
 
     /** How far along the line a place lies, from its first point. */
@@ -87,7 +89,9 @@ final readonly class FixedLine
     {
         [$dx, $dy] = [$this->to->x->minus($this->from->x)->inMillimetres(), $this->to->y->minus($this->from->y)->inMillimetres()];
 
-        return Length::millimetres(($dx * $at->x->minus($this->from->x)->inMillimetres() + $dy * $at->y->minus($this->from->y)->inMillimetres()) / hypot($dx, $dy));
+        return Length::millimetres(
+            ($dx * $at->x->minus($this->from->x)->inMillimetres() + $dy * $at->y->minus($this->from->y)->inMillimetres()) / hypot($dx, $dy),
+        );
     }
 
     /** A distance off the line as a signed one, left positive: toward the side on which the plan has the stake. */
@@ -100,7 +104,12 @@ final readonly class FixedLine
     public function nearest(Grid $grid): array
     {
         $posts = $grid->posts;
-        usort($posts, fn (Post $one, Post $other) => [$this->row($one), $this->along($one->at)->nanometres] <=> [$this->row($other), $this->along($other->at)->nanometres]);
+        usort(
+            $posts,
+            fn (Post $one, Post $other) => [$this->row($one), $this->along($one->at)->nanometres] <=> [
+                $this->row($other), $this->along($other->at)->nanometres,
+            ],
+        );
 
         return $posts;
     }

@@ -52,7 +52,9 @@ final readonly class Segment
             return Length::zero();
         }
         $least = null;
-        foreach ([$this->distanceTo($other->from), $this->distanceTo($other->to), $other->distanceTo($this->from), $other->distanceTo($this->to)] as $distance) {
+        foreach ([
+            $this->distanceTo($other->from), $this->distanceTo($other->to), $other->distanceTo($this->from), $other->distanceTo($this->to),
+        ] as $distance) {
             $least = $least === null || $distance->isShorterThan($least) ? $distance : $least;
         }
 

@@ -27,7 +27,10 @@ final class FootingCodec
     /** @return array{width: int, square: bool, bell: ?array{int, int}} */
     public static function encodeShape(HoleShape $hole): array
     {
-        return ['width' => $hole->width->nanometres, 'square' => $hole->isSquare, 'bell' => $hole->bellWidth === null || $hole->bellHeight === null ? null : [$hole->bellWidth->nanometres, $hole->bellHeight->nanometres]];
+        return [
+            'width' => $hole->width->nanometres, 'square' => $hole->isSquare,
+            'bell' => $hole->bellWidth === null || $hole->bellHeight === null ? null : [$hole->bellWidth->nanometres, $hole->bellHeight->nanometres],
+        ];
     }
 
     public static function decodeShape(Stored $stored): HoleShape
@@ -73,7 +76,10 @@ final class FootingCodec
             $stored->has('share') ? LeastEmbedment::share($stored->real('share')) : LeastEmbedment::length($stored->length('embedment')),
             $stored->length('pad'), $stored->length('gravel'), $stored->length('least_gravel'), $stored->case('mode', DepthMode::class),
             $stored->lengthOrNone('finished_grade'), $stored->isSo('fill_before_first_frost'), $stored->lengthOrNone('asked_plane'),
-            new LeastDepths($least->lengthOrNone('today'), $least->lengthOrNone('local'), $least->lengthOrNone('maker'), $least->lengthOrNone('sideways'), $least->lengthOrNone('for_role')),
+            new LeastDepths(
+                $least->lengthOrNone('today'), $least->lengthOrNone('local'), $least->lengthOrNone('maker'), $least->lengthOrNone('sideways'),
+                $least->lengthOrNone('for_role'),
+            ),
             array_map(PostRole::from(...), $stored->texts('roles')), $stored->case('firmer', Firmer::class, Firmer::CornersAndNamed),
         );
     }
@@ -88,9 +94,17 @@ final class FootingCodec
             'of_posts' => array_map(fn (Hold $hold) => $hold->value, $holding->ofPosts),
             'site' => [
                 'soil' => $site->soil->value, 'water' => $site->water, 'roof' => $site->roof, 'wood' => $site->wood, 'no_brace' => $site->noBrace, 'repair' => $site->repair,
-                'carried' => $site->carried, 'banned' => array_map(fn (Hold $hold) => $hold->value, $site->banned), 'hold_down' => $site->holdDown, 'floor' => $site->floor,
+                'carried' => $site->carried, 'banned' => array_map(
+                    fn (Hold $hold) => $hold->value, $site->banned,
+                ), 'hold_down' => $site->holdDown, 'floor' => $site->floor,
             ],
-            'pier' => array_map(fn (Length $length) => $length->nanometres, ['tube' => $holding->pier->tube, 'standoff' => $holding->pier->standoff, 'base' => $holding->pier->base, 'edge' => $holding->pier->edge]),
+            'pier' => array_map(
+                fn (Length $length) => $length->nanometres,
+                [
+                    'tube' => $holding->pier->tube, 'standoff' => $holding->pier->standoff, 'base' => $holding->pier->base,
+                    'edge' => $holding->pier->edge,
+                ],
+            ),
             'pier_top' => $holding->pier->top?->nanometres,
             'collar' => $holding->collar->nanometres,
             'customs' => array_map(fn (Custom $custom) => $custom->value, $holding->customs->all()),
@@ -107,7 +121,9 @@ final class FootingCodec
                 $site->case('soil', Soil::class), $site->isSo('water'), $site->isSo('roof'), $site->isSo('wood'), $site->isSo('no_brace'), $site->isSo('repair'), $site->isSo('carried'),
                 array_map(Hold::from(...), array_values($site->texts('banned'))), $site->isSo('hold_down'), $site->isSo('floor'),
             ),
-            new PierRules($pier->length('tube'), $pier->length('standoff'), $pier->length('base'), $pier->length('edge'), $stored->lengthOrNone('pier_top')),
+            new PierRules(
+                $pier->length('tube'), $pier->length('standoff'), $pier->length('base'), $pier->length('edge'), $stored->lengthOrNone('pier_top'),
+            ),
             $stored->length('collar'), array_map(Hold::from(...), $stored->texts('of_posts')), Customs::of($stored->texts('customs')),
         );
     }

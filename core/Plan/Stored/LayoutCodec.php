@@ -51,7 +51,11 @@ final class LayoutCodec
             new BoardRules($boards->length(0), $boards->length(1), $boards->lengthOrNone(2)),
             $stored->length('cover'), PostId::orNone($base->textOrNone(0)), PostId::orNone($base->textOrNone(1)),
             // A plan once had one line at most, without an id.
-            $first === null ? array_map(self::toLine(...), $stored->each('fixed_lines')) : [new FixedLine(FixedLine::FIRST_ID, $first->text(0), Point::fromStored($first->in(1)), Point::fromStored($first->in(2)), FixedKind::Wall, null)],
+            $first === null ? array_map(self::toLine(...), $stored->each('fixed_lines')) : [
+                new FixedLine(
+                    FixedLine::FIRST_ID, $first->text(0), Point::fromStored($first->in(1)), Point::fromStored($first->in(2)), FixedKind::Wall, null,
+                ),
+            ],
             $stored->isSo('rough_first'), array_values($stored->texts('spared')),
         );
     }
@@ -60,7 +64,13 @@ final class LayoutCodec
     public static function encodeFit(Fit $fit): array
     {
         return [
-            'things' => array_map(fn (MustFit $t) => [$t->name, $t->from->value, $t->to->value, $t->width->nanometres, $t->margin->nanometres, $t->fixed->nanometres, $t->most?->nanometres], $fit->things),
+            'things' => array_map(
+                fn (MustFit $t) => [
+                    $t->name, $t->from->value, $t->to->value, $t->width->nanometres, $t->margin->nanometres, $t->fixed->nanometres,
+                    $t->most?->nanometres,
+                ],
+                $fit->things,
+            ),
             'neighbours' => array_map(self::line(...), $fit->neighbours),
         ];
     }
@@ -70,21 +80,34 @@ final class LayoutCodec
         $neighbours = $stored->each('neighbours');
 
         return new Fit(
-            array_map(fn (Stored $t) => new MustFit($t->text(0), PostId::of($t->text(1)), PostId::of($t->text(2)), $t->length(3), $t->length(4), $t->length(5), $t->lengthOrNone(6)), $stored->each('things')),
+            array_map(
+                fn (Stored $t) => new MustFit(
+                    $t->text(0), PostId::of($t->text(1)), PostId::of($t->text(2)), $t->length(3), $t->length(4), $t->length(5), $t->lengthOrNone(6),
+                ),
+                $stored->each('things'),
+            ),
             array_map(fn (Stored $n, int $i) => $n->has('id')
                 ? self::toLine($n)
-                : new FixedLine("near-{$i}", $n->text(0), Point::fromStored($n->in(1)), Point::fromStored($n->in(2)), FixedKind::Boundary, $n->lengthOrNone(3)), $neighbours, array_keys($neighbours)),
+                : new FixedLine(
+                    "near-{$i}", $n->text(0), Point::fromStored($n->in(1)), Point::fromStored($n->in(2)), FixedKind::Boundary, $n->lengthOrNone(3),
+                ), $neighbours, array_keys($neighbours)),
         );
     }
 
     /** @return array<string, mixed> */
     private static function line(FixedLine $line): array
     {
-        return ['id' => $line->id, 'name' => $line->name, 'from' => $line->from->stored(), 'to' => $line->to->stored(), 'kind' => $line->kind->value, 'least' => $line->least?->nanometres];
+        return [
+            'id' => $line->id, 'name' => $line->name, 'from' => $line->from->stored(), 'to' => $line->to->stored(), 'kind' => $line->kind->value,
+            'least' => $line->least?->nanometres,
+        ];
     }
 
     private static function toLine(Stored $stored): FixedLine
     {
-        return new FixedLine($stored->text('id'), $stored->text('name'), Point::fromStored($stored->in('from')), Point::fromStored($stored->in('to')), $stored->case('kind', FixedKind::class), $stored->lengthOrNone('least'));
+        return new FixedLine(
+            $stored->text('id'), $stored->text('name'), Point::fromStored($stored->in('from')), Point::fromStored($stored->in('to')),
+            $stored->case('kind', FixedKind::class), $stored->lengthOrNone('least'),
+        );
     }
 }

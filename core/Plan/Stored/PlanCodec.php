@@ -75,14 +75,18 @@ final class PlanCodec
 
         return new Plan(
             $plan->case('kind', JobKind::class),
-            $plan->case('unit', Unit::class) === Unit::Inch ? Notation::feetInches($plan->whole('denominator')) : Notation::millimetres($plan->whole('decimals')),
+            $plan->case('unit', Unit::class) === Unit::Inch ? Notation::feetInches($plan->whole('denominator'))
+                : Notation::millimetres($plan->whole('decimals')),
             new SideNames($sides->text(0), $sides->text(1), $sides->text(2), $sides->text(3)),
             new Tolerances($plan->case('tolerance', ToleranceClass::class), $plan->length('squareness'), $plan->whole('plumb_one_in')),
             $post->isSo('round') ? Section::round($post->length('b')) : Section::rectangle($post->length('b'), $post->length('d')),
             // A bare diameter until version 2.
             $part('hole') === null ? HoleShape::round($plan->length('hole')) : FootingCodec::decodeShape($plan->in('hole')),
             $plan->length('standing'),
-            new Grid(self::decodeLines($plan->in('columns')), self::decodeLines($plan->in('rows')), array_map(PostId::of(...), array_values($plan->texts('left_out')))),
+            new Grid(
+                self::decodeLines($plan->in('columns')), self::decodeLines($plan->in('rows')),
+                array_map(PostId::of(...), array_values($plan->texts('left_out'))),
+            ),
             $part('footing') === null ? null : FootingCodec::decode($plan->in('footing')),
             $part('tops') === null ? null : self::decodeTops($plan->in('tops')),
             $part('layout') === null ? null : LayoutCodec::decode($plan->in('layout')),
@@ -95,7 +99,10 @@ final class PlanCodec
     /** @return array{next: int, lines: list<array{string, int}>, gone: list<array{string, string}>} */
     private static function encodeLines(GridLines $lines): array
     {
-        return ['next' => $lines->next, 'lines' => array_map(fn (GridLine $line) => [$line->id, $line->at->nanometres], $lines->lines), 'gone' => array_map(fn (string|int $id, string $after) => [(string) $id, $after], array_keys($lines->gone), $lines->gone)];
+        return [
+            'next' => $lines->next, 'lines' => array_map(fn (GridLine $line) => [$line->id, $line->at->nanometres], $lines->lines),
+            'gone' => array_map(fn (string|int $id, string $after) => [(string) $id, $after], array_keys($lines->gone), $lines->gone),
+        ];
     }
 
     private static function decodeLines(Stored $stored): GridLines
@@ -106,7 +113,8 @@ final class PlanCodec
         }
 
         return GridLines::stored(
-            array_map(fn (Stored $line) => new GridLine($line->text(0), $line->length(1)), $stored->each('lines')) ?: throw new UnexpectedValueException('A grid has no line.'),
+            array_map(fn (Stored $line) => new GridLine($line->text(0), $line->length(1)), $stored->each('lines'))
+                ?: throw new UnexpectedValueException('A grid has no line.'),
             $stored->whole('next'), $gone,
         );
     }
@@ -120,7 +128,10 @@ final class PlanCodec
             'along_y' => $tops->alongY->ratio,
             'datum_line' => $tops->datumLine->nanometres,
             'rows' => array_map(fn (Length $row) => $row->nanometres, $tops->rows),
-            'under' => $tops->under === null ? null : [$tops->under->finished->nanometres, $tops->under->clearance->nanometres, array_map(fn (Length $layer) => $layer->nanometres, $tops->under->layers)],
+            'under' => $tops->under === null ? null : [
+                $tops->under->finished->nanometres, $tops->under->clearance->nanometres,
+                array_map(fn (Length $layer) => $layer->nanometres, $tops->under->layers),
+            ],
         ];
     }
 

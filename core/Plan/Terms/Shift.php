@@ -36,7 +36,9 @@ final readonly class Shift
     public static function told(Length $x, Length $y, Length $mark): array
     {
         $marked = array_map(
-            fn (self $part) => new self($part->toward, $mark->times(intdiv(2 * $part->amount->nanometres + $mark->nanometres, 2 * $mark->nanometres))),
+            fn (self $part) => new self(
+                $part->toward, $mark->times(intdiv(2 * $part->amount->nanometres + $mark->nanometres, 2 * $mark->nanometres)),
+            ),
             self::parts($x, $y),
         );
 

@@ -49,6 +49,9 @@ final readonly class TopRules
     /** All tops so much higher, or lower where it is negative. */
     public function raised(Length $by): self
     {
-        return new self($this->heightAtA1->plus($by), $this->alongX, $this->alongY, $this->datumLine, array_map(fn (Length $row) => $row->plus($by), $this->rows), $this->under?->raised($by));
+        return new self(
+            $this->heightAtA1->plus($by), $this->alongX, $this->alongY, $this->datumLine, array_map(fn (Length $row) => $row->plus($by), $this->rows),
+            $this->under?->raised($by),
+        );
     }
 }

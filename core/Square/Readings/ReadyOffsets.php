@@ -93,6 +93,10 @@ final readonly class ReadyOffsets
         }
         ksort($rows);
 
-        return array_merge(...array_map(fn (array $row) => count($row) < 3 ? $row : [$row[0], $row[count($row) - 1], ...array_slice($row, 1, -1)], array_values($rows)));
+        return array_merge(
+            ...array_map(
+                fn (array $row) => count($row) < 3 ? $row : [$row[0], $row[count($row) - 1], ...array_slice($row, 1, -1)], array_values($rows),
+            ),
+        );
     }
 }

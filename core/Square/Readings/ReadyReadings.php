@@ -84,7 +84,10 @@ final class ReadyReadings
 
             return;
         }
-        foreach ([[$corners->a, $corners->b], [$corners->b, $corners->c], [$corners->c, $corners->d], [$corners->d, $corners->a], [$corners->a, $corners->c], [$corners->b, $corners->d]] as [$from, $to]) {
+        foreach ([
+            [$corners->a, $corners->b], [$corners->b, $corners->c], [$corners->c, $corners->d], [$corners->d, $corners->a],
+            [$corners->a, $corners->c], [$corners->b, $corners->d],
+        ] as [$from, $to]) {
             $this->tape($from, $to);
         }
         foreach ($grid->posts as $post) {

@@ -79,7 +79,9 @@ final readonly class TakenReadings
         foreach ($log->now(StringReading::class) as $sequence => $string) {
             if ($this->posts($string) !== null) {
                 $strings[Wanted::stringKey($string->post, $string->from, $string->to)][$sequence] = $string;
-                $readings[self::id($sequence)] = new StringOffset(self::id($sequence), $string->post->value, $string->from->value, $string->to->value, $string->offLine()->inMillimetres());
+                $readings[self::id($sequence)] = new StringOffset(
+                    self::id($sequence), $string->post->value, $string->from->value, $string->to->value, $string->offLine()->inMillimetres(),
+                );
             }
         }
         $lines = $keeping = [];
@@ -96,7 +98,9 @@ final readonly class TakenReadings
             }
         }
         [$this->lines, $this->keeping] = [$lines, $keeping];
-        $this->confirmed = array_values(array_filter(array_map(strval(...), array_keys($readings)), fn (string $id) => $log->isConfirmed(self::sequence($id))));
+        $this->confirmed = array_values(
+            array_filter(array_map(strval(...), array_keys($readings)), fn (string $id) => $log->isConfirmed(self::sequence($id))),
+        );
         [$this->readings, $this->taped, $this->strings, $this->waiting] = [$readings, $taped, $strings, $waiting];
     }
 

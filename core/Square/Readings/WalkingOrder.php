@@ -15,7 +15,9 @@ final class WalkingOrder
      */
     public static function of(array $readings, Post $start): array
     {
-        $ends = array_map(fn (Wanted $wanted) => array_map(self::place(...), $wanted->isTape() ? $wanted->posts() : [$wanted->posts()[0]]), $readings);
+        $ends = array_map(
+            fn (Wanted $wanted) => array_map(self::place(...), $wanted->isTape() ? $wanted->posts() : [$wanted->posts()[0]]), $readings,
+        );
         $lengths = array_map(fn (Wanted $wanted) => $wanted->isTape() ? $wanted->planned()->inMillimetres() : 0.0, $readings);
         $ordered = [];
         [$x, $y] = self::place($start);

@@ -97,7 +97,9 @@ final readonly class Wanted
         [$from, $to, $at] = [$this->ends()->from->at, $this->ends()->to->at, $this->stake->at];
         [$dx, $dy] = [$to->x->minus($from->x)->inMillimetres(), $to->y->minus($from->y)->inMillimetres()];
 
-        return Length::millimetres(($dx * $at->y->minus($from->y)->inMillimetres() - $dy * $at->x->minus($from->x)->inMillimetres()) / hypot($dx, $dy));
+        return Length::millimetres(
+            ($dx * $at->y->minus($from->y)->inMillimetres() - $dy * $at->x->minus($from->x)->inMillimetres()) / hypot($dx, $dy),
+        );
     }
 
     /** The same tape held at the other end. */
@@ -112,9 +114,13 @@ final readonly class Wanted
         $planned = $this->planned();
 
         return match (true) {
-            $this->stake === null => new Distance($this->key(), $this->ends()->from->id->value, $this->ends()->to->id->value, $planned->inMillimetres(), $tape->sigma($planned)),
+            $this->stake === null => new Distance(
+                $this->key(), $this->ends()->from->id->value, $this->ends()->to->id->value, $planned->inMillimetres(), $tape->sigma($planned),
+            ),
             $this->line !== null => self::offset($this->key(), $this->stake->id, $this->line, $planned, $tape->sigma($planned->magnitude())),
-            default => new StringOffset($this->key(), $this->stake->id->value, $this->ends()->from->id->value, $this->ends()->to->id->value, $planned->inMillimetres()),
+            default => new StringOffset(
+                $this->key(), $this->stake->id->value, $this->ends()->from->id->value, $this->ends()->to->id->value, $planned->inMillimetres(),
+            ),
         };
     }
 

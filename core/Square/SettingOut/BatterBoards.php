@@ -54,7 +54,9 @@ final class BatterBoards
         foreach ($lines as $i => $line) {
             $before = array_pop($joined);
             $together = $before !== null && $line->at->minus($before[count($before) - 1][1]->at)->isShorterThan($length);
-            $joined = [...$joined, ...($before === null ? [] : [$together ? [...$before, [$i, $line]] : $before]), ...($together ? [] : [[[$i, $line]]])];
+            $joined = [
+                ...$joined, ...($before === null ? [] : [$together ? [...$before, [$i, $line]] : $before]), ...($together ? [] : [[[$i, $line]]]),
+            ];
         }
 
         return $joined;

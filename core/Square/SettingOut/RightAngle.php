@@ -20,7 +20,9 @@ final readonly class RightAngle
     /** Null when not even 3 and 4 units fit. With equal multiples both ways round the 3 goes on the x leg. */
     public static function largest(Length $legX, Length $legY, Length $unit): ?self
     {
-        $fits = fn (int $onX, int $onY): int => min(intdiv($legX->nanometres, $onX * $unit->nanometres), intdiv($legY->nanometres, $onY * $unit->nanometres));
+        $fits = fn (int $onX, int $onY): int => min(
+            intdiv($legX->nanometres, $onX * $unit->nanometres), intdiv($legY->nanometres, $onY * $unit->nanometres),
+        );
         [$threeOnX, $fourOnX] = [$fits(3, 4), $fits(4, 3)];
         $k = max($threeOnX, $fourOnX);
         if ($k < 1) {

@@ -47,6 +47,9 @@ final readonly class StringOutline
     {
         $zero = $lines->count() > 1 ? $off : Length::zero();
 
-        return array_map(fn ($mark, int $i) => new StringMark($name($i), $mark->nearFace->plus($zero), $mark->centre->plus($zero), $mark->farFace->plus($zero)), $lines->spacing()->marks($post), array_keys($lines->lines));
+        return array_map(
+            fn ($mark, int $i) => new StringMark($name($i), $mark->nearFace->plus($zero), $mark->centre->plus($zero), $mark->farFace->plus($zero)),
+            $lines->spacing()->marks($post), array_keys($lines->lines),
+        );
     }
 }

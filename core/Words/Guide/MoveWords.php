@@ -85,7 +85,8 @@ final class MoveWords
         return match ($is) {
             MoveWhy::DugWithoutNotice => 'Holes are written down, but no notice is. What lies in the ground here is not known until the lines are marked.',
             MoveWhy::MarksTakeDays => 'Marks take some working days, so ask before the staking. Private lines are yours to find and enter.',
-            MoveWhy::AskedOn => 'Asked on {asked}, {days: # working day|# working days}: digging may begin on {from}, once every utility has answered. Public holidays count extra.',
+            MoveWhy::AskedOn => 'Asked on {asked}, {days: # working day|# working days}: digging may begin on {from}, once every utility has answered. '
+                .'Public holidays count extra.',
             MoveWhy::LineThroughHole => 'The line as entered runs through the hole. Move the post in a new plan, or have the owner of the line say how.',
             MoveWhy::HoleNearLine => 'Its edge stands {room} from the line; {asked} is asked for. Move the post in a new plan, or decide to dig it by hand.',
             MoveWhy::FixedThroughPost => 'By the plan {line} runs through the post. Change the plan, or take it with a reason.',
@@ -98,44 +99,65 @@ final class MoveWords
             MoveWhy::TooLittleByThePlan => 'It reads {misfit} too little by the plan.',
             MoveWhy::CountsForNothing => 'It counts for nothing until it is pulled again, or entered once more as right.',
             MoveWhy::ReadTwiceApart => 'It was read more than once, {spread} apart. Read it once more and correct the wrong one.',
-            MoveWhy::TooMuchAgainstAll => 'It reads {misfit} too much: all other readings agree with each other and not with this one. It is left out until it is read again.',
-            MoveWhy::TooLittleAgainstAll => 'It reads {misfit} too little: all other readings agree with each other and not with this one. It is left out until it is read again.',
+            MoveWhy::TooMuchAgainstAll => 'It reads {misfit} too much: all other readings agree with each other and not with this one. '
+                .'It is left out until it is read again.',
+            MoveWhy::TooLittleAgainstAll => 'It reads {misfit} too little: all other readings agree with each other and not with this one. '
+                .'It is left out until it is read again.',
             MoveWhy::IfBothStand => 'If both stakes stand where the plan has them it reads {planned}.',
             MoveWhy::OnTheNails => 'Hold it on the nails, level.',
             MoveWhy::HandIsNearEnough => 'A hand’s breadth is near enough before the boards stand.',
-            MoveWhy::StretchTheString => 'Stretch the string from nail to nail, tight and touching nothing, and read how far the nail of {stake} stands beside it. If it stands right it reads {planned}.',
-            MoveWhy::SquareToIt => 'Hold the tape square to it, level, and read to the nail of {stake}. If it stands right it reads {planned}. The grid runs parallel to {line}: offsets at several stakes hold it.',
+            MoveWhy::StretchTheString => 'Stretch the string from nail to nail, tight and touching nothing, and read how far the nail of {stake} stands beside it. '
+                .'If it stands right it reads {planned}.',
+            MoveWhy::SquareToIt => 'Hold the tape square to it, level, and read to the nail of {stake}. If it stands right it reads {planned}. '
+                .'The grid runs parallel to {line}: offsets at several stakes hold it.',
             MoveWhy::RoughTooMuch => 'It reads {misfit} too much. Before there are boards a stake stands within {hand} of its place.',
             MoveWhy::RoughTooLittle => 'It reads {misfit} too little. Before there are boards a stake stands within {hand} of its place.',
-            MoveWhy::OuterStakesStand => 'The outer stakes stand within {hand}; those between take their places from the strings. Digging takes them away; nails on boards and the strings between them stay. Where each board and nail stands is told under Setting out. Then the layout is proved to {within} on the nails.',
-            MoveWhy::LinesDisagree => 'Measured from the stakes, {lines} do not lie to each other as the plan has them; either may be wrong. Measure between them, correct the plan, or only keep a distance from one of them. While this stands nothing is judged by a line.',
+            MoveWhy::OuterStakesStand => 'The outer stakes stand within {hand}; those between take their places from the strings. Digging takes them away; '
+                .'nails on boards and the strings between them stay. Where each board and nail stands is told under Setting out. '
+                .'Then the layout is proved to {within} on the nails.',
+            MoveWhy::LinesDisagree => 'Measured from the stakes, {lines} do not lie to each other as the plan has them; either may be wrong. '
+                .'Measure between them, correct the plan, or only keep a distance from one of them. '
+                .'While this stands nothing is judged by a line.',
             MoveWhy::GrossContradiction => 'The readings contradict each other so grossly that no place comes out of them.',
-            MoveWhy::NotAllTrue => '{count: # reading|# readings} can’t all be true. One of them may be wrong, and a mistake in any of them would look the same.',
+            MoveWhy::NotAllTrue => '{count: # reading|# readings} can’t all be true. '
+                .'One of them may be wrong, and a mistake in any of them would look the same.',
             MoveWhy::OneFurtherTape => 'This one further tape tells which. It should read about {planned}.',
             MoveWhy::LongestFirst => 'Read each again, longest first: a slip shows at once.',
-            MoveWhy::TapeOrLooseStake => 'The tape may be rougher than its class, or a stake stood loose. Set two stakes more, at the middle of two opposite sides, and tape to them; or take the layout with a reason.',
+            MoveWhy::TapeOrLooseStake => 'The tape may be rougher than its class, or a stake stood loose. '
+                .'Set two stakes more, at the middle of two opposite sides, and tape to them; or take the layout with a reason.',
             MoveWhy::GridAskew => 'The grid lies askew to what holds it. Move {each;}.',
             MoveWhy::OneOfMany => '{post} {shifts}',
             MoveWhy::ReadAgainThen => 'Then what was read to them is read again.',
             MoveWhy::Racked => 'The diagonals differ by {difference}, so the outline leans; moving the {side} side along its string makes them equal.',
-            MoveWhy::ReadingsAgree => '{posts: Its readings agree on where it stands|Their readings agree on where they stand}, within {ring}; this job allows {allowed}.',
+            MoveWhy::ReadingsAgree => '{posts: Its readings agree on where it stands|Their readings agree on where they stand}, within {ring}; '
+                .'this job allows {allowed}.',
             MoveWhy::SetPostsHold => '{count: The post that is set holds|The # posts that are set hold} the layout.',
             MoveWhy::OthersStay => '{others} of {all: # stake|# stakes} stay where they are.',
             MoveWhy::DugAlready => 'The hole of {post} is dug already: see that the post still keeps its cover.',
-            MoveWhy::RougherThanClass => 'No single reading is wrong, but together they scatter {times} times as much as a {tape} should. Wind, sag, a loose stake or slack strings do that. Choose the class that fits, read again with more care, or take it with a reason.',
-            MoveWhy::SetAskewToLine => 'The posts that are set stand out of parallel to {line}, and they can’t move any more. Change the plan to what stands, take it up in what goes on top, or take it with a reason.',
-            MoveWhy::SetOffTheLine => 'The posts that are set stand too near to or too far from {line}, and they can’t move any more. Change the plan to what stands, take it up in what goes on top, or take it with a reason.',
-            MoveWhy::StakesAskewToLine => 'The stakes fit the plan among themselves, but they stand out of parallel to {line}. Judged by the line each is told its move; or keep only a distance from it, or take the layout with a reason.',
-            MoveWhy::StakesOffTheLine => 'The stakes fit the plan among themselves, but they stand too near to or too far from {line}. Judged by the line each is told its move; or keep only a distance from it, or take the layout with a reason.',
+            MoveWhy::RougherThanClass => 'No single reading is wrong, but together they scatter {times} times as much as a {tape} should. '
+                .'Wind, sag, a loose stake or slack strings do that. '
+                .'Choose the class that fits, read again with more care, or take it with a reason.',
+            MoveWhy::SetAskewToLine => 'The posts that are set stand out of parallel to {line}, and they can’t move any more. '
+                .'Change the plan to what stands, take it up in what goes on top, or take it with a reason.',
+            MoveWhy::SetOffTheLine => 'The posts that are set stand too near to or too far from {line}, and they can’t move any more. '
+                .'Change the plan to what stands, take it up in what goes on top, or take it with a reason.',
+            MoveWhy::StakesAskewToLine => 'The stakes fit the plan among themselves, but they stand out of parallel to {line}. '
+                .'Judged by the line each is told its move; or keep only a distance from it, or take the layout with a reason.',
+            MoveWhy::StakesOffTheLine => 'The stakes fit the plan among themselves, but they stand too near to or too far from {line}. '
+                .'Judged by the line each is told its move; or keep only a distance from it, or take the layout with a reason.',
             MoveWhy::SetOffAnyGrid => 'The posts that are set lie {worst} off any true grid, and they can’t move. Anchors, notches or a new plan must give.',
-            MoveWhy::ErrorsAddUp => 'Counted from the base line, errors add up until {open} is left open at the far stakes. By {way} these same readings tell of every stake. Choose it below.',
+            MoveWhy::ErrorsAddUp => 'Counted from the base line, errors add up until {open} is left open at the far stakes. '
+                .'By {way} these same readings tell of every stake. Choose it below.',
             MoveWhy::PlaceIsOpen => 'Where {post} stands is open by {open}; this job allows {allowed}. This tape brings it to {then}.',
-            MoveWhy::CannotProve => 'These readings leave {open} open, more than the {allowed} this job allows, and no further reading with a {tape} changes that much. They can’t prove it.',
+            MoveWhy::CannotProve => 'These readings leave {open} open, more than the {allowed} this job allows, and no further reading with a {tape} changes that much. '
+                .'They can’t prove it.',
             MoveWhy::WillNotMove => 'A sill, a kerb or a nail in a tree: one thing that will not move until the last cut. Every height is counted from it.',
             MoveWhy::FirstReading => 'Set the laser where it sees the benchmark and every post. This first reading gives its own height.',
             MoveWhy::TrueGround => 'Stand it on true ground, not on spoil. {left} of {all: # post|# posts} are still to read.',
-            MoveWhy::HeightTooMuch => 'It reads {misfit} too much: all others agree with each other and not with this one. It is left out until it is read again.',
-            MoveWhy::HeightTooLittle => 'It reads {misfit} too little: all others agree with each other and not with this one. It is left out until it is read again.',
+            MoveWhy::HeightTooMuch => 'It reads {misfit} too much: all others agree with each other and not with this one. '
+                .'It is left out until it is read again.',
+            MoveWhy::HeightTooLittle => 'It reads {misfit} too little: all others agree with each other and not with this one. '
+                .'It is left out until it is read again.',
             MoveWhy::HeightsNotAllTrue => '{count: # reading|# readings} can’t all be true: {readings,}. A mistake in any of them would look the same.',
             MoveWhy::HeightsAndMoreNotAllTrue => '{count: # reading|# readings} can’t all be true: {readings,} and more. A mistake in any of them would look the same.',
             MoveWhy::TheRod => 'the rod on {point} from set-up {set_up}',
@@ -143,9 +165,12 @@ final class MoveWords
             MoveWhy::TheEntry => 'entry {entry}',
             MoveWhy::AgainDecides => 'Reading this one again decides.',
             MoveWhy::AThirdDecides => 'A third reading decides.',
-            MoveWhy::StillDisagree => 'They were read again and still disagree: check that {points} did not move and the instrument stands level; or take the heights with a reason.',
-            MoveWhy::LevelMisses => 'The way round misses by more than the level should. Either it is out of true, or one hop is wrong; a hop the other way round tells which.',
-            MoveWhy::NamedLevelMisses => 'The way round misses by more than the level “{level}” should. Either it is out of true, or one hop is wrong; a hop the other way round tells which.',
+            MoveWhy::StillDisagree => 'They were read again and still disagree: check that {points} did not move and the instrument stands level; '
+                .'or take the heights with a reason.',
+            MoveWhy::LevelMisses => 'The way round misses by more than the level should. Either it is out of true, or one hop is wrong; '
+                .'a hop the other way round tells which.',
+            MoveWhy::NamedLevelMisses => 'The way round misses by more than the level “{level}” should. Either it is out of true, or one hop is wrong; '
+                .'a hop the other way round tells which.',
             MoveWhy::StandsAbove => '{post} stands {off} above what the others say.',
             MoveWhy::StandsBelow => '{post} stands {off} below what the others say.',
             MoveWhy::AnotherSetUpShows => 'If the ground really lies so, another set-up shows it.',
@@ -168,7 +193,8 @@ final class MoveWords
             MoveWhy::MetBesideIt => '{post} beside it met {found}.',
             MoveWhy::NotDeepEnough => 'It is {depth} deep and must be {required}: {rule}.',
             MoveWhy::WaysPastRock => 'Break it and dig on, move or widen the foot, or take it shorter: what each costs stands beside the hole.',
-            MoveWhy::FootAsDug => 'From its foot to its top, the foot as its hole came out. It can’t be made longer: measure from the same end twice, then cut and seal it.',
+            MoveWhy::FootAsDug => 'From its foot to its top, the foot as its hole came out. It can’t be made longer: '
+                .'measure from the same end twice, then cut and seal it.',
             MoveWhy::BoltToItsBase => 'Bolt it to its base, face to the string, braced on two sides.',
             MoveWhy::HangFromItsBeam => 'Hang it from its beam over the hole, clear of the bottom, and let it come to rest plumb; then brace it.',
             MoveWhy::TiltItsFrame => 'Tilt its frame up, nobody under it, ropes on both sides; seat it on its foot and brace it on two sides.',
@@ -187,7 +213,8 @@ final class MoveWords
             MoveWhy::FillWith => '{^fill}.',
             MoveWhy::PlumbWhenFull => 'Plumb it again when it is full.',
             MoveWhy::FillsPushed => 'The last fills pushed the posts toward the {side}: keep this one as much the other way.',
-            MoveWhy::OneHeight => 'One height at {post}, level or falling, and the height of the level line you strike on every post. All marks are measured from that line.',
+            MoveWhy::OneHeight => 'One height at {post}, level or falling, and the height of the level line you strike on every post. '
+                .'All marks are measured from that line.',
             MoveWhy::MarkAboveTheLine => 'Its mark comes {mark} above the line. Nobody cuts before every top is measured.',
             MoveWhy::TopBelowItsMark => 'Its top stands below its mark. Lower all tops in a new plan, change the post, or decide how to make it good.',
             MoveWhy::ComesOff => 'The datum line stands {line} above the benchmark’s zero. {off} comes off. Seal the fresh end.',
@@ -200,7 +227,8 @@ final class MoveWords
             MoveWhy::ChangedSinceHandover => 'It was handed over, and the plan was changed since: the record is of another plan.',
             MoveWhy::NothingLacks => 'Every post has its depth, its plumb readings and its cut in the book.',
             MoveWhy::PostsLack => '{count: # post lacks|# posts lack} a depth, a plumb reading or a cut in the book; the record says so.',
-            MoveWhy::HalfAPourBreaks => 'A pour that stops half-way leaves a joint where the post breaks: fill to the top, plumb both faces, slope it off. Where bags do not reach, leave the surface rough and ask an engineer.',
+            MoveWhy::HalfAPourBreaks => 'A pour that stops half-way leaves a joint where the post breaks: fill to the top, plumb both faces, slope it off. '
+                .'Where bags do not reach, leave the surface rough and ask an engineer.',
             MoveWhy::RainAndFrostSpoil => 'Rain washes it out, frost spoils it. Sheet or straw over it, weighed down; nobody leans on these posts.',
             MoveWhy::HeldByBracesAlone => 'A post in an open hole is held by its braces alone. A second pair, or down on the ground before the wind comes.',
             MoveWhy::BoardsThatBear => 'Boards that bear a person, weighed down and marked. Nobody reaches into them in the morning before they are looked into.',

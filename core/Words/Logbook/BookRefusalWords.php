@@ -12,7 +12,8 @@ final class BookRefusalWords
     public static function of(BookRefusal $is): string
     {
         return match ($is) {
-            BookRefusal::OtherContent => 'This form was already stored, as entry {sequence}, with other content: {content}. Open the page again and enter it again.',
+            BookRefusal::OtherContent => 'This form was already stored, as entry {sequence}, with other content: {content}. '
+                .'Open the page again and enter it again.',
             BookRefusal::PostNotInPlan => 'A post named here is not in the plan any more (revision {revision}). Choose another post, or change the plan.',
             BookRefusal::NothingThere => 'There is no entry {sequence} in this logbook.',
             BookRefusal::CorrectedBefore => 'That entry was already corrected, by entry {sequence}. Correct that one instead.',

@@ -17,7 +17,8 @@ final class EntryRefusalWords
             EntryRefusal::PointWithoutName => 'Name the point: a turning point, a nail, a kerb.',
             EntryRefusal::SamePointTwice => 'A difference of height lies between two points; this is the same point twice. Choose another for one end.',
             EntryRefusal::LevelOffTheString => 'The line level hangs on the string between its two ends. Enter how far from the first point, within the string’s length.',
-            EntryRefusal::BeamTooSteep => 'No line of sight in use rises or falls so much. Check the four rods and the four distances, or have the instrument set right.',
+            EntryRefusal::BeamTooSteep => 'No line of sight in use rises or falls so much. '
+                .'Check the four rods and the four distances, or have the instrument set right.',
             EntryRefusal::StakeHoldsTheString => 'The string runs from this very stake, so it can’t stand off it. Choose another stake, or another string.',
             EntryRefusal::NoticeDays => '{days} working days of notice can’t be right. Enter 0 to 60; your marking desk says how many.',
             EntryRefusal::LineNeedsTwoPoints => 'A line needs at least two points. Enter one a line, from A1: along the base line, then away from it.',
@@ -25,8 +26,10 @@ final class EntryRefusalWords
             EntryRefusal::RodNegative => 'A rod can’t read below zero. Enter the height of the beam on the rod.',
             EntryRefusal::WidthNotPositive => 'A hole has a width above zero. Leave it empty where it is as planned.',
             EntryRefusal::DepthNotPositive => 'A hole has a depth above zero. Enter it from today’s ground to the clean bottom.',
-            EntryRefusal::LayerNotUnderstood => '“{typed}” is not a layer. Enter its soil and how deep it goes, such as clay 400; sand 900. Known soils: clay, sand, silty or clayey sand, gravel, sandy gravel or gravel, layered rock, bedrock.',
-            EntryRefusal::LayersOutOfOrder => 'Layers go down from the top, each ending deeper than the one above and none below the bottom of the hole. Enter such as clay 400; sand 900.',
+            EntryRefusal::LayerNotUnderstood => '“{typed}” is not a layer. Enter its soil and how deep it goes, such as clay 400; sand 900. Known soils: '
+                .'clay, sand, silty or clayey sand, gravel, sandy gravel or gravel, layered rock, bedrock.',
+            EntryRefusal::LayersOutOfOrder => 'Layers go down from the top, each ending deeper than the one above and none below the bottom of the hole. '
+                .'Enter such as clay 400; sand 900.',
             EntryRefusal::NothingSaid => 'Nothing was written. Write the remark first.',
             EntryRefusal::HandedToNobody => 'Say who takes the work over: a name, or the office.',
             EntryRefusal::StrikeWithoutReason => 'Say why the entry no longer counts: misread, wrong stake, typed twice.',
@@ -57,8 +60,10 @@ final class EntryRefusalWords
             EntryRefusal::LineReady => '“{said}” is nothing to see to. Say ready and inspected, foot, mix, weather or covered.',
             EntryRefusal::LineFilled => '“{said}” is not understood after filled. Say filled, filled 11 bags, or filled 11 bags at 12 C.',
             EntryRefusal::HoleTooNarrow => 'The post is {across} across its corners and would not go in. Enter the width of the hole, not its radius.',
-            EntryRefusal::CornerShortened => 'A corner is never shortened: it carries the braces and the ends of two beams. Dig on, or choose “Build it as the engineer says”.',
-            EntryRefusal::AnchorShortened => 'An anchor post is never shortened: what pulls at it needs the whole depth. Dig on, or choose “Build it as the engineer says”.',
+            EntryRefusal::CornerShortened => 'A corner is never shortened: it carries the braces and the ends of two beams. '
+                .'Dig on, or choose “Build it as the engineer says”.',
+            EntryRefusal::AnchorShortened => 'An anchor post is never shortened: what pulls at it needs the whole depth. '
+                .'Dig on, or choose “Build it as the engineer says”.',
             EntryRefusal::CastElsewhere => 'More than 4 ft off its mark is another place. Check the figure, or change the plan.',
         };
     }

@@ -18,14 +18,18 @@ final class ChangeWords
         $says = [];
         if ($change->gone !== []) {
             $standing = count($change->standing);
-            $says[] = 'It removes '.self::labels($change->gone).': '.($standing === 0 ? '' : self::plural($standing, 'post stands', 'posts stand').', ').self::plural($change->entries, 'entry', 'entries').'. '
+            $says[] = 'It removes '.self::labels($change->gone).': '.($standing === 0 ? ''
+                : self::plural($standing, 'post stands', 'posts stand').', ').self::plural($change->entries, 'entry', 'entries').'. '
                 .($change->entries === 0 ? '' : 'The entries stay in the logbook under their names, and count again when the post comes back.');
         }
         if ($change->moved !== []) {
-            $says[] = self::labels($change->moved).(count($change->moved) === 1 ? ' stands already and would have' : ' stand already and would have').' to stand elsewhere.';
+            $says[] = self::labels($change->moved).(count($change->moved) === 1 ? ' stands already and would have'
+                : ' stand already and would have').' to stand elsewhere.';
         }
         if ($change->back !== []) {
-            $says[] = self::labels($change->back).(count($change->back) === 1 ? ' comes' : ' come').' back with '.self::plural($change->entriesBack, 'entry', 'entries').' from before.';
+            $says[] = self::labels($change->back).(count($change->back) === 1 ? ' comes' : ' come').' back with '.self::plural(
+                $change->entriesBack, 'entry', 'entries',
+            ).' from before.';
         }
 
         return array_map(trim(...), $says);
@@ -36,7 +40,8 @@ final class ChangeWords
     {
         $labels = array_map(fn (Post $post) => $post->label, $posts);
 
-        return count($labels) > self::MOST_NAMED ? implode(', ', array_slice($labels, 0, self::MOST_NAMED)).' and '.(count($labels) - self::MOST_NAMED).' more' : implode(', ', $labels);
+        return count($labels) > self::MOST_NAMED
+            ? implode(', ', array_slice($labels, 0, self::MOST_NAMED)).' and '.(count($labels) - self::MOST_NAMED).' more' : implode(', ', $labels);
     }
 
     private static function plural(int $count, string $one, string $many): string

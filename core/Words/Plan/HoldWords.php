@@ -52,12 +52,29 @@ final class HoldWords
     public static function stages(Hold $hold): array
     {
         return match ($hold) {
-            Hold::Concrete => ['clean and tamp the bottom', 'gravel, tamped', 'stand, brace and plumb the post', 'pour in lifts from both sides, rod out the air', 'plumb again while it is workable', 'slope the top'],
-            Hold::Collar => ['clean and tamp the bottom', 'gravel and pad', 'stand, brace and plumb the post', 'earth in lifts of a hand, each tamped, plumb checked at every third', 'pour the collar', 'slope the top'],
-            Hold::Gravel, Hold::Earth => ['clean and tamp the bottom', 'gravel and pad', 'stand, brace and plumb the post', 'fill in lifts of a hand, each tamped evenly round', 'plumb checked at every third lift', 'mound the top so that water runs off'],
-            Hold::Foam => ['clean the bottom, pump it dry', 'block or pad', 'stand and plumb the post, held by hand or brace', 'mix and pour all at once', 'keep it plumb until it is hard', 'cut level, cover from the sun'],
-            Hold::Pier => ['clean and tamp the bottom', 'gravel', 'stand the tube plumb, tie it down, backfill evenly', 'inspection', 'pour, rod out the air, set the anchor while it is workable', 'strike off level', 'after the cure: base and post'],
-            Hold::Driven => ['start plumb on two sides', 'plumb every few blows, pulled true from out of reach', 'stop at the depth, or by rule where it refuses'],
+            Hold::Concrete => [
+                'clean and tamp the bottom', 'gravel, tamped', 'stand, brace and plumb the post', 'pour in lifts from both sides, rod out the air',
+                'plumb again while it is workable', 'slope the top',
+            ],
+            Hold::Collar => [
+                'clean and tamp the bottom', 'gravel and pad', 'stand, brace and plumb the post',
+                'earth in lifts of a hand, each tamped, plumb checked at every third', 'pour the collar', 'slope the top',
+            ],
+            Hold::Gravel, Hold::Earth => [
+                'clean and tamp the bottom', 'gravel and pad', 'stand, brace and plumb the post', 'fill in lifts of a hand, each tamped evenly round',
+                'plumb checked at every third lift', 'mound the top so that water runs off',
+            ],
+            Hold::Foam => [
+                'clean the bottom, pump it dry', 'block or pad', 'stand and plumb the post, held by hand or brace', 'mix and pour all at once',
+                'keep it plumb until it is hard', 'cut level, cover from the sun',
+            ],
+            Hold::Pier => [
+                'clean and tamp the bottom', 'gravel', 'stand the tube plumb, tie it down, backfill evenly', 'inspection',
+                'pour, rod out the air, set the anchor while it is workable', 'strike off level', 'after the cure: base and post',
+            ],
+            Hold::Driven => [
+                'start plumb on two sides', 'plumb every few blows, pulled true from out of reach', 'stop at the depth, or by rule where it refuses',
+            ],
         };
     }
 

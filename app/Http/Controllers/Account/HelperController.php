@@ -17,6 +17,8 @@ final class HelperController extends Controller
         $name = mb_substr($request->string('helper')->trim()->value(), 0, 80);
         $request->session()->put(EntryRequest::READ_BY, $name);
 
-        return back()->with('said', $name === '' ? 'Entries carry your own name again.' : "{$name} reads now: every entry says so, until you change it.");
+        return back()->with(
+            'said', $name === '' ? 'Entries carry your own name again.' : "{$name} reads now: every entry says so, until you change it.",
+        );
     }
 }

@@ -48,6 +48,9 @@ final class SignInController extends Controller
         $request->session()->regenerate();
         $arrived = redirect()->intended(route('jobs'));
 
-        return is_array($kept) ? $arrived->withInput($kept)->withErrors(['refused' => 'Your sign-in had run out. What you typed is still here: press the button again.']) : $arrived;
+        return is_array($kept)
+            ? $arrived->withInput($kept)->withErrors(
+                ['refused' => 'Your sign-in had run out. What you typed is still here: press the button again.'],
+            ) : $arrived;
     }
 }

@@ -17,7 +17,9 @@ final class CrossCheckedForm extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
-        [$before, $route, $off] = [$this->choice('before', PointOfNoReturn::class), $this->choice('route', CheckRoute::class), $this->measure('off', $plan)];
+        [$before, $route, $off] = [
+            $this->choice('before', PointOfNoReturn::class), $this->choice('route', CheckRoute::class), $this->measure('off', $plan),
+        ];
 
         return $before && $route && $off ? new CrossChecked($before, $route, $off) : null;
     }

@@ -106,7 +106,8 @@ abstract class EntryRequest extends FormRequest
         return new NewEntry(
             $payload, $this->clientId(),
             $this->text('measured_at') === '' ? null : CarbonImmutable::parse($this->text('measured_at')),
-            $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(self::READ_BY, ''), $this->filled('replaces') ? $this->integer('replaces') : null, $this->asTyped,
+            $this->text('read_by') !== '' ? $this->text('read_by') : (string) $this->session()->get(self::READ_BY, ''), $this->filled('replaces')
+                ? $this->integer('replaces') : null, $this->asTyped,
         );
     }
 

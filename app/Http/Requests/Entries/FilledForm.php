@@ -31,6 +31,9 @@ final class FilledForm extends EntryRequest
         }
 
         return $post && $step && $this->refusals === []
-            ? $this->attempt($at !== null && abs($at->celsius) > 40 ? 'celsius' : 'bags', fn () => new PostFilled($post, $step, $bags === '' ? null : (int) $bags, $at?->celsius)) : null;
+            ? $this->attempt(
+                $at !== null && abs($at->celsius) > 40 ? 'celsius' : 'bags',
+                fn () => new PostFilled($post, $step, $bags === '' ? null : (int) $bags, $at?->celsius),
+            ) : null;
     }
 }

@@ -21,7 +21,10 @@ final class HeightDifferenceForm extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
-        [$from, $to, $read, $instrument] = [$this->levelPoint($plan, 'from'), $this->levelPoint($plan, 'to'), $this->measure('difference', $plan), $this->choice('instrument', LevelInstrument::class)];
+        [$from, $to, $read, $instrument] = [
+            $this->levelPoint($plan, 'from'), $this->levelPoint($plan, 'to'), $this->measure('difference', $plan),
+            $this->choice('instrument', LevelInstrument::class),
+        ];
         $over = $this->lengthOrNone('over', $plan->notation->unit);
         $hungAt = $this->lengthOrNone('hung_at', $plan->notation->unit);
         $way = $this->boolean('turned') ? LevelWay::Turned : LevelWay::AsMarked;
@@ -38,7 +41,8 @@ final class HeightDifferenceForm extends EntryRequest
 
         return new HeightDifference(
             $from, $to, $read, $instrument, $instrument === LevelInstrument::Water ? null : $over, $way,
-            $instrument === LevelInstrument::LineLevel ? $hungAt : null, $instrument === LevelInstrument::Board ? mb_substr($this->text('level'), 0, 40) : '',
+            $instrument === LevelInstrument::LineLevel ? $hungAt : null, $instrument === LevelInstrument::Board
+                ? mb_substr($this->text('level'), 0, 40) : '',
         );
     }
 }

@@ -34,7 +34,8 @@ final class HoleForm extends EntryRequest
             $this->refuse('depth', EntryRefused::depthNotPositive());
         }
 
-        $dug = $post && $depth && $this->refusals === [] ? $this->attempt('layers', fn () => new HoleDug($post, $depth, $width, $found, $this->soils($depth, $plan))) : null;
+        $dug = $post && $depth && $this->refusals === []
+            ? $this->attempt('layers', fn () => new HoleDug($post, $depth, $width, $found, $this->soils($depth, $plan))) : null;
         $this->attempt('width', fn () => $dug?->checkUnder($plan));
 
         return $this->refusals === [] ? $dug : null;
@@ -51,8 +52,12 @@ final class HoleForm extends EntryRequest
     {
         $layers = [];
         foreach (preg_split('/\s*(?:;|\R|,\s)\s*/', $this->text('layers'), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $typed) {
-            $soil = array_values(array_filter(Soil::cases(), fn (Soil $one) => str_starts_with(mb_strtolower($typed), Names::of($one).' ')))[0] ?? throw EntryRefused::layerNotUnderstood($typed);
-            $layers[] = new SoilLayer($soil, LengthReader::read(preg_replace('/^to\s+/i', '', trim(mb_substr($typed, mb_strlen(Names::of($soil))))) ?? '', $plan->notation->unit));
+            $soil = array_values(array_filter(Soil::cases(), fn (Soil $one) => str_starts_with(mb_strtolower($typed), Names::of($one).' ')))[0]
+                ?? throw EntryRefused::layerNotUnderstood($typed);
+            $layers[] = new SoilLayer(
+                $soil,
+                LengthReader::read(preg_replace('/^to\s+/i', '', trim(mb_substr($typed, mb_strlen(Names::of($soil))))) ?? '', $plan->notation->unit),
+            );
         }
         $foot = $this->text('soil') === '' ? null : $this->choice('soil', Soil::class);
         $last = $layers === [] ? null : $layers[count($layers) - 1];

@@ -31,6 +31,9 @@ final class LineOffsetForm extends EntryRequest
             return null;
         }
 
-        return new LineReading($stake->id, $line->offAsPlanned($stake->at, $off), $line->id, $this->text('tape') === '' ? $plan->layout->tape : $this->choice('tape', TapeClass::class));
+        return new LineReading(
+            $stake->id, $line->offAsPlanned($stake->at, $off), $line->id,
+            $this->text('tape') === '' ? $plan->layout->tape : $this->choice('tape', TapeClass::class),
+        );
     }
 }

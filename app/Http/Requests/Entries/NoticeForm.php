@@ -25,6 +25,9 @@ final class NoticeForm extends EntryRequest
             $this->refuse('working_days', 'Enter the working days of notice as a whole number; your marking desk says how many.');
         }
 
-        return $this->refusals === [] ? $this->attempt('working_days', fn () => new NoticeAsked($this->text('asked_on'), (int) $this->text('working_days'), $this->text('reference'))) : null;
+        return $this->refusals === []
+            ? $this->attempt(
+                'working_days', fn () => new NoticeAsked($this->text('asked_on'), (int) $this->text('working_days'), $this->text('reference')),
+            ) : null;
     }
 }

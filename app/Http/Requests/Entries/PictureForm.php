@@ -25,9 +25,13 @@ final class PictureForm extends EntryRequest
             throw PictureRefused::missing();
         }
         if (! $file->isValid()) {
-            throw in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? PictureRefused::tooLarge() : PictureRefused::missing();
+            throw in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true)
+                ? PictureRefused::tooLarge() : PictureRefused::missing();
         }
 
-        return $phase && $this->refusals === [] ? new PictureTaken($post, $phase->value, app(KeepPicture::class)($this->job(), $file->getPathname()), mb_substr($this->text('says'), 0, 200)) : null;
+        return $phase && $this->refusals === []
+            ? new PictureTaken(
+                $post, $phase->value, app(KeepPicture::class)($this->job(), $file->getPathname()), mb_substr($this->text('says'), 0, 200),
+            ) : null;
     }
 }

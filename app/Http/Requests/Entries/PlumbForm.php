@@ -48,7 +48,10 @@ final class PlumbForm extends EntryRequest
     /** A pole has no faces: the direction to which the top goes, or along which it is plumb. */
     private function onAPole(Plan $plan): ?Payload
     {
-        [$post, $stage, $way] = [$this->postAt($plan), $this->choice('stage', Stage::class), $this->text('way') === '' ? LeanWay::Gap : $this->choice('way', LeanWay::class)];
+        [$post, $stage, $way] = [
+            $this->postAt($plan), $this->choice('stage', Stage::class),
+            $this->text('way') === '' ? LeanWay::Gap : $this->choice('way', LeanWay::class),
+        ];
         $bearing = $this->text('bearing');
         if (! is_numeric($bearing) || (float) $bearing < 0 || (float) $bearing >= 360) {
             $this->refuse('bearing', 'Choose the direction to which the top goes, or along which it is plumb.');
@@ -58,7 +61,10 @@ final class PlumbForm extends EntryRequest
         }
         $lean = $way === null ? null : $this->lean($way, $this->text('leans') === 'plumb', $plan);
 
-        return $post && $stage && $lean !== null && $this->refusals === [] ? PlumbReading::along($post, fmod((float) $bearing + ($this->text('leans') === 'back' ? 180.0 : 0.0), 360.0), $lean, $stage, $this->boolean('turned')) : null;
+        return $post && $stage && $lean !== null && $this->refusals === []
+            ? PlumbReading::along(
+                $post, fmod((float) $bearing + ($this->text('leans') === 'back' ? 180.0 : 0.0), 360.0), $lean, $stage, $this->boolean('turned'),
+            ) : null;
     }
 
     private function lean(LeanWay $way, bool $plumb, Plan $plan): ?LeanMeasure
@@ -78,7 +84,10 @@ final class PlumbForm extends EntryRequest
             return $bubble === null || $figure === null ? null : $this->attempt('level', fn () => LeanMeasure::bubble($bubble, $level, $figure));
         }
 
-        return $this->attempt($level->isPositive() ? 'gap' : 'level', fn () => $way === LeanWay::Bob ? LeanMeasure::bob($off ?? Length::zero(), $level) : LeanMeasure::gap($off ?? Length::zero(), $level));
+        return $this->attempt(
+            $level->isPositive() ? 'gap' : 'level',
+            fn () => $way === LeanWay::Bob ? LeanMeasure::bob($off ?? Length::zero(), $level) : LeanMeasure::gap($off ?? Length::zero(), $level),
+        );
     }
 
     private function degrees(): float

@@ -44,7 +44,10 @@ final class RodForm extends EntryRequest
             return;
         }
         $from = $setUp === '' ? 'Set-up 1' : "Set-up {$setUp}";
-        $this->refuse('set_up', "{$from} has seen no point whose height is known, so it would tell nothing about this one. Read the benchmark first, or a point you have read from another set-up; or tick “I read a known point later” and send it again.");
+        $this->refuse(
+            'set_up',
+            "{$from} has seen no point whose height is known, so it would tell nothing about this one. Read the benchmark first, or a point you have read from another set-up; or tick “I read a known point later” and send it again.",
+        );
         $this->session()->flash('asks_sure', 'set_up');
     }
 }

@@ -32,10 +32,14 @@ final class ServiceForm extends EntryRequest
 
                 continue;
             }
-            $points[] = $this->attempt('points', fn () => new Point(LengthReader::read($parts[0], $plan->notation->unit), LengthReader::read($parts[1], $plan->notation->unit)));
+            $points[] = $this->attempt(
+                'points',
+                fn () => new Point(LengthReader::read($parts[0], $plan->notation->unit), LengthReader::read($parts[1], $plan->notation->unit)),
+            );
         }
         $points = array_values(array_filter($points));
 
-        return $type && $noDig && ! isset($this->refusals['points']) ? new ServiceLine($type, $this->text('name') ?: $type->value.' line', $noDig, $points, $plan->origin) : null;
+        return $type && $noDig && ! isset($this->refusals['points'])
+            ? new ServiceLine($type, $this->text('name') ?: $type->value.' line', $noDig, $points, $plan->origin) : null;
     }
 }

@@ -18,7 +18,10 @@ final class SpacingForm extends EntryRequest
     protected function payload(Plan $plan): ?Payload
     {
         $line = $plan->fixedLine($this->text('to'));
-        [$from, $to, $at, $distance] = [$this->postAt($plan, 'from'), $line !== null ? null : $this->postAt($plan, 'to'), $this->choice('at', SpacingAt::class), $this->measure('spacing', $plan)];
+        [$from, $to, $at, $distance] = [
+            $this->postAt($plan, 'from'), $line !== null ? null : $this->postAt($plan, 'to'), $this->choice('at', SpacingAt::class),
+            $this->measure('spacing', $plan),
+        ];
 
         return $from && ($to || $line) && $at && $distance ? new SpacingRead($from, $to, $at, $distance, $line->id ?? FixedLine::FIRST_ID) : null;
     }

@@ -21,7 +21,9 @@ final class StringOffsetForm extends EntryRequest
     protected function payload(Plan $plan): ?Payload
     {
         [$stake, $from, $to] = [$this->postAt($plan, 'stake'), $this->postAt($plan, 'from'), $this->postAt($plan, 'to')];
-        [$off, $toward, $run] = [$this->measure('off', $plan), $this->choice('toward', Side::class), $this->lengthOrNone('run', $plan->notation->unit) ?? Length::zero()];
+        [$off, $toward, $run] = [
+            $this->measure('off', $plan), $this->choice('toward', Side::class), $this->lengthOrNone('run', $plan->notation->unit) ?? Length::zero(),
+        ];
         if ($off !== null && $off->isNegative()) {
             $this->refuse('off', 'Enter how far, and choose the side it stands toward; no minus is needed.');
         }

@@ -20,7 +20,9 @@ final class TapeForm extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
-        [$from, $to, $distance, $tape] = [$this->postAt($plan, 'from'), $this->postAt($plan, 'to'), $this->measure('distance', $plan), $this->choice('tape', TapeClass::class)];
+        [$from, $to, $distance, $tape] = [
+            $this->postAt($plan, 'from'), $this->postAt($plan, 'to'), $this->measure('distance', $plan), $this->choice('tape', TapeClass::class),
+        ];
         $lay = $this->text('lay') === '' ? TapeLay::Level : $this->choice('lay', TapeLay::class);
         $rise = $lay === TapeLay::AlongGround ? $this->lengthOrNone('rise', $plan->notation->unit) : null;
         $conditions = $this->conditions($tape);
@@ -28,7 +30,9 @@ final class TapeForm extends EntryRequest
             return null;
         }
 
-        return $this->attempt('distance', fn () => new TapeReading($from, $to, $distance, $tape, mb_substr($this->text('tape_name'), 0, 40), $lay, $rise, $conditions));
+        return $this->attempt(
+            'distance', fn () => new TapeReading($from, $to, $distance, $tape, mb_substr($this->text('tape_name'), 0, 40), $lay, $rise, $conditions),
+        );
     }
 
     private function conditions(?TapeClass $tape): ?TapeConditions

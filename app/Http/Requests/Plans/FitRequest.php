@@ -37,7 +37,10 @@ final class FitRequest extends PlanChangeRequest
         $name = $this->named('fit_name', 'Name what must fit: mower, gate, sheet of plywood.');
         $from = $this->attempt('fit_from', fn () => $plan->grid->labelled($this->text('fit_from'))->id);
         $to = $this->attempt('fit_to', fn () => $plan->grid->labelled($this->text('fit_to'))->id);
-        [$width, $margin, $fixed, $most] = [$this->length('fit_width', $unit), $this->lengthOrNone('fit_margin', $unit) ?? Length::zero(), $this->lengthOrNone('fit_fixed', $unit) ?? Length::zero(), $this->lengthOrNone('fit_most', $unit)];
+        [$width, $margin, $fixed, $most] = [
+            $this->length('fit_width', $unit), $this->lengthOrNone('fit_margin', $unit) ?? Length::zero(),
+            $this->lengthOrNone('fit_fixed', $unit) ?? Length::zero(), $this->lengthOrNone('fit_most', $unit),
+        ];
 
         return $name === null || $from === null || $to === null || $width === null ? []
             : array_filter([$this->attempt('fit_width', fn () => new MustFit($name, $from, $to, $width, $margin, $fixed, $most))]);

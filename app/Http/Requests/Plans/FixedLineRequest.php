@@ -77,7 +77,8 @@ final class FixedLineRequest extends PlanChangeRequest
             return null;
         }
 
-        return $this->text('line_side') === 'points' ? $this->byPoints($plan, $id, $name, $kind, $least) : $this->besideTheGrid($plan, $id, $name, $kind, $least);
+        return $this->text('line_side') === 'points' ? $this->byPoints($plan, $id, $name, $kind, $least)
+            : $this->besideTheGrid($plan, $id, $name, $kind, $least);
     }
 
     private function besideTheGrid(Plan $plan, string $id, string $name, FixedKind $kind, ?Length $least): ?FixedLine
@@ -90,7 +91,10 @@ final class FixedLineRequest extends PlanChangeRequest
             return null;
         }
         if ($near->isNegative() || $far->isNegative()) {
-            $this->refuse($near->isNegative() ? 'line_near' : 'line_far', 'Measure outward from the posts to it; a line between the posts is typed by two points.');
+            $this->refuse(
+                $near->isNegative() ? 'line_near' : 'line_far',
+                'Measure outward from the posts to it; a line between the posts is typed by two points.',
+            );
 
             return null;
         }
@@ -101,8 +105,11 @@ final class FixedLineRequest extends PlanChangeRequest
     private function byPoints(Plan $plan, string $id, string $name, FixedKind $kind, ?Length $least): ?FixedLine
     {
         $unit = $plan->notation->unit;
-        [$x1, $y1, $x2, $y2] = [$this->length('line_x1', $unit), $this->length('line_y1', $unit), $this->length('line_x2', $unit), $this->length('line_y2', $unit)];
+        [$x1, $y1, $x2, $y2] = [
+            $this->length('line_x1', $unit), $this->length('line_y1', $unit), $this->length('line_x2', $unit), $this->length('line_y2', $unit),
+        ];
 
-        return $x1 && $y1 && $x2 && $y2 ? $this->attempt('line_x1', fn () => new FixedLine($id, $name, new Point($x1, $y1), new Point($x2, $y2), $kind, $least)) : null;
+        return $x1 && $y1 && $x2 && $y2
+            ? $this->attempt('line_x1', fn () => new FixedLine($id, $name, new Point($x1, $y1), new Point($x2, $y2), $kind, $least)) : null;
     }
 }

@@ -31,13 +31,17 @@ final class FootingRequest extends PlanChangeRequest
         $mode = $this->choice('mode', DepthMode::class);
         $grade = $this->lengthOrNone('finished_grade', $unit);
         $asked = $this->lengthOrNone('asked_plane', $unit);
-        [$today, $local, $maker, $sideways, $forRole] = array_map(fn (string $field) => $this->lengthOrNone($field, $unit), ['today', 'local', 'maker', 'sideways', 'for_role']);
+        [$today, $local, $maker, $sideways, $forRole] = array_map(
+            fn (string $field) => $this->lengthOrNone($field, $unit), ['today', 'local', 'maker', 'sideways', 'for_role'],
+        );
         $roles = $this->roles($plan);
         $this->stopIfRefused();
         assert($frost && $margin && $embedment && $pad && $gravel && $leastGravel && $mode);
         $rules = $this->attempt('frost', fn () => new FootingRules(
             $frost, $margin, $embedment, $pad, $gravel, $leastGravel, $mode, $grade, $this->boolean('fill_before_first_frost'),
-            $mode === DepthMode::CommonPlane ? $asked : null, new LeastDepths($today, $local, $maker, $sideways, $forRole), $roles, Firmer::tryFrom($this->text('firmer')) ?? $plan->footing->firmer ?? Firmer::CornersAndNamed,
+            $mode === DepthMode::CommonPlane
+                ? $asked : null, new LeastDepths($today, $local, $maker, $sideways, $forRole), $roles, Firmer::tryFrom($this->text('firmer'))
+                    ?? $plan->footing->firmer ?? Firmer::CornersAndNamed,
         ));
         $this->stopIfRefused();
 

@@ -45,7 +45,9 @@ final class HoldingRequest extends PlanChangeRequest
         $this->stopIfRefused();
         assert($ofJob !== null);
         $holding = $this->attempt('collar', fn () => new Holding(
-            $ofJob, $site, $plan->holding->pier ?? PierRules::usual($plan->notation), $collar, array_filter($ofPosts, fn (Hold $hold) => $hold !== $ofJob),
+            $ofJob, $site, $plan->holding->pier ?? PierRules::usual($plan->notation), $collar, array_filter(
+                $ofPosts, fn (Hold $hold) => $hold !== $ofJob,
+            ),
             Customs::of(array_map(fn (mixed $value) => is_string($value) ? $value : '', (array) $this->input('customs', []))),
         ));
         $this->stopIfRefused();

@@ -74,7 +74,9 @@ final class LayoutRulesRequest extends PlanChangeRequest
     private function boards(Plan $plan): BoardRules
     {
         $unit = $plan->notation->unit;
-        [$setback, $length, $height] = [$this->length('setback', $unit), $this->length('board_length', $unit), $this->lengthOrNone('board_height', $unit)];
+        [$setback, $length, $height] = [
+            $this->length('setback', $unit), $this->length('board_length', $unit), $this->lengthOrNone('board_height', $unit),
+        ];
         if ($setback === null || $length === null) {
             return $plan->layout->boards;
         }

@@ -139,7 +139,9 @@ final class PlanRequest extends FormRequest
                 return Section::nominal((int) $size[1], (int) $size[2]);
             }),
             'round' => $this->sectionOf(fn (Length $b) => Section::round($b), $this->length('post_b', $unit)),
-            default => $this->sectionOf(fn (Length $b) => Section::rectangle($b, $this->lengthOrNone('post_d', $unit) ?? $b), $this->length('post_b', $unit)),
+            default => $this->sectionOf(
+                fn (Length $b) => Section::rectangle($b, $this->lengthOrNone('post_d', $unit) ?? $b), $this->length('post_b', $unit),
+            ),
         };
     }
 
@@ -179,7 +181,9 @@ final class PlanRequest extends FormRequest
         $size = $this->length("overall_{$axis}", $unit);
         $held = $this->choice("held_{$axis}", TapeHeld::class);
 
-        return $size === null || $held === null ? null : $this->attempt("bays_{$axis}", fn () => Spacing::withRest($held->centres($size, $post), $this->bays($axis, $unit)));
+        return $size === null || $held === null ? null : $this->attempt(
+            "bays_{$axis}", fn () => Spacing::withRest($held->centres($size, $post), $this->bays($axis, $unit)),
+        );
     }
 
     /** @return list<?Length> “3 × 8'; 9'” and one a row are both understood; null for “rest” */

@@ -50,7 +50,10 @@ final class TopsRequest extends PlanChangeRequest
         foreach ($plan->grid->posts as $post) {
             $at = $plan->footing->finishedGrade ?? $ground->groundAt($post);
             if ($at !== null && ! $tops->of($post)->isLongerThan($at)) {
-                $this->refuse('height', "At {$post->label} the top would lie in the ground, which stands at {$plan->write($at)}. Raise the tops, or let them fall less.");
+                $this->refuse(
+                    'height',
+                    "At {$post->label} the top would lie in the ground, which stands at {$plan->write($at)}. Raise the tops, or let them fall less.",
+                );
             }
         }
         $this->stopIfRefused();
@@ -65,7 +68,9 @@ final class TopsRequest extends PlanChangeRequest
         if ($this->text('height_by') === 'stack') {
             [$finished, $clearance] = [$this->length('height', $unit), $this->lengthOrNone('clearance', $unit) ?? Length::zero()];
             $layers = $this->attempt('layers', fn () => array_map(
-                fn (string $typed) => LengthReader::read($typed, $unit), preg_split('/\s*(?:;|\R|,\s)\s*/', $this->text('layers'), flags: PREG_SPLIT_NO_EMPTY) ?: [],
+                fn (string $typed) => LengthReader::read($typed, $unit), preg_split(
+                    '/\s*(?:;|\R|,\s)\s*/', $this->text('layers'), flags: PREG_SPLIT_NO_EMPTY,
+                ) ?: [],
             ));
 
             if ($finished === null || $layers === null) {
