@@ -78,7 +78,17 @@ $ask = function (string $uri) use ($kernel, &$cookies): int {
 };
 printf("%-24s %10s %12s %10s\n", 'page, in process', 'cold ms', 'warm ms', 'kB gzip');
 $ask('/up');
-foreach (['/up', '/', ...array_map(fn (string $page) => "/jobs/{$job->id}/{$page}", ['plan', 'clear', 'square', 'square/prove', 'square/hand', 'square/sheet', 'level', 'level/instruments', 'footing', 'footing/compare', 'footing/hold', 'footing/loads', 'footing/dig', 'footing/width', 'footing/materials', 'set', 'set/A1', 'set/tops', 'cut', 'cut/rods', 'cut/set-out', 'handover', 'logbook', 'round/tapes', 'round/rods', 'round/holes', 'round/plumb', 'round/tops'])] as $uri) {
+foreach ([
+    '/up', '/',
+    ...array_map(
+        fn (string $page) => "/jobs/{$job->id}/{$page}",
+        [
+            'plan', 'clear', 'square', 'square/prove', 'square/hand', 'square/sheet', 'level', 'level/instruments', 'footing', 'footing/compare',
+            'footing/hold', 'footing/loads', 'footing/dig', 'footing/width', 'footing/materials', 'set', 'set/A1', 'set/tops', 'cut', 'cut/rods',
+            'cut/set-out', 'handover', 'logbook', 'round/tapes', 'round/rods', 'round/holes', 'round/plumb', 'round/tops',
+        ],
+    ),
+] as $uri) {
     $bytes = $ask($uri);
     // Cold: nothing of the survey is kept. Warm: it is.
     $cold = median(function () use ($ask, $uri): void {

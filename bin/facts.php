@@ -53,7 +53,12 @@ use Tests\Core\Guide\SimulatedBuilder;
 require __DIR__.'/../vendor/autoload.php';
 
 const RANDOM_JOBS = 20;
-const PAGES = ['plan', 'plan/1', 'clear', 'square', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'level/instruments', 'footing', 'footing/compare', 'footing/hold', 'footing/width', 'footing/piers', 'footing/frost', 'footing/loads', 'footing/dig', 'footing/materials', 'set', 'set/A1', 'set/B1', 'set/tops', 'set/stop', 'cut', 'cut/rods?height=1900&from=own', 'cut/set-out?beam=200', 'handover', 'logbook', 'round/tapes', 'round/rods', 'round/holes', 'round/plumb', 'round/tops'];
+const PAGES = [
+    'plan', 'plan/1', 'clear', 'square', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'level/instruments', 'footing',
+    'footing/compare', 'footing/hold', 'footing/width', 'footing/piers', 'footing/frost', 'footing/loads', 'footing/dig', 'footing/materials', 'set',
+    'set/A1', 'set/B1', 'set/tops', 'set/stop', 'cut', 'cut/rods?height=1900&from=own', 'cut/set-out?beam=200', 'handover', 'logbook', 'round/tapes',
+    'round/rods', 'round/holes', 'round/plumb', 'round/tops',
+];
 
 $file = $argv[1] ?? exit("Say where to: ./aequus facts FILE\n");
 $database = tempnam(sys_get_temp_dir(), 'aequus-facts-');
@@ -78,14 +83,23 @@ function plan(Randomizer $dice): Plan
     $notation = $dice->getInt(0, 1) === 1 ? Notation::feetInches(16) : Notation::millimetres(0);
     $leftOut = count($x) > 1 && count($y) > 1 && $dice->getInt(0, 2) === 0 ? ['B2'] : [];
     $plan = Builds::plan($x, $y, $leftOut, $notation)->withFooting(new FootingRules(
-        $mm(900), $mm(100), LeastEmbedment::length($mm(600)), $mm(100), $mm(100), $mm(50), [DepthMode::Own, DepthMode::CommonPlane, DepthMode::StepsByRow][$dice->getInt(0, 2)],
+        $mm(900), $mm(100), LeastEmbedment::length($mm(600)), $mm(100), $mm(100), $mm(50), [
+            DepthMode::Own, DepthMode::CommonPlane, DepthMode::StepsByRow,
+        ][$dice->getInt(0, 2)],
     ));
     if ($dice->getInt(0, 2) > 0) {
-        $plan = $plan->withTops(new TopRules($mm(2300), $dice->getInt(0, 1) === 1 ? Slope::level() : Slope::ratio(1 / 60), Slope::level(), $mm(1200)));
+        $plan = $plan->withTops(
+            new TopRules($mm(2300), $dice->getInt(0, 1) === 1 ? Slope::level() : Slope::ratio(1 / 60), Slope::level(), $mm(1200)),
+        );
     }
     if ($dice->getInt(0, 3) > 0) {
         $customs = new Customs(build: BuildOrder::cases()[$dice->getInt(0, 3)], fillOrder: FillOrder::cases()[$dice->getInt(0, 1)]);
-        $plan = $plan->withHolding(new Holding(Hold::cases()[$dice->getInt(0, count(Hold::cases()) - 1)], new HoldingSite(Soil::Sand), PierRules::usual($plan->notation), $mm(300), customs: $customs));
+        $plan = $plan->withHolding(
+            new Holding(
+                Hold::cases()[$dice->getInt(0, count(Hold::cases()) - 1)], new HoldingSite(Soil::Sand), PierRules::usual($plan->notation), $mm(300),
+                customs: $customs,
+            ),
+        );
     }
 
     return $plan;
@@ -105,13 +119,19 @@ function history(Plan $plan, Randomizer $dice): array
     $other = $plan->grid->posts[0] === $post ? $plan->grid->posts[count($plan->grid->posts) - 1] : $plan->grid->posts[0];
     $mm = Length::millimetres(...);
     $mistakes = [
-        fn (): ?Payload => $other === $post ? null : new TapeReading($post->id, $other->id, $post->at->distanceTo($other->at)->plus($mm($dice->getInt(-90, 400))), TapeClass::Steel),
+        fn (): ?Payload => $other === $post ? null : new TapeReading(
+            $post->id, $other->id, $post->at->distanceTo($other->at)->plus($mm($dice->getInt(-90, 400))), TapeClass::Steel,
+        ),
         fn (): Payload => new RodReading($post->id, $mm(1600 + $dice->getInt(-900, 300))),
         fn (): Payload => new HoleDug($post->id, $mm($dice->getInt(500, 1200))),
-        fn (): Payload => new PlumbReading($post->id, Side::MinusY, Side::PlusY, LeanMeasure::gap($mm($dice->getInt(1, 14)), $mm(1200)), Stage::HoleOpen),
+        fn (): Payload => new PlumbReading(
+            $post->id, Side::MinusY, Side::PlusY, LeanMeasure::gap($mm($dice->getInt(1, 14)), $mm(1200)), Stage::HoleOpen,
+        ),
     ];
 
-    return array_values(array_filter([...$payloads, ...array_map(fn (int $i) => $mistakes[$i](), $dice->getInt(0, 1) === 1 ? [$dice->getInt(0, 3)] : [])]));
+    return array_values(
+        array_filter([...$payloads, ...array_map(fn (int $i) => $mistakes[$i](), $dice->getInt(0, 1) === 1 ? [$dice->getInt(0, 3)] : [])]),
+    );
 }
 
 for ($seed = 1; $seed <= RANDOM_JOBS; $seed++) {
@@ -139,7 +159,13 @@ $ask = function (string $uri) use ($kernel, &$cookies): string {
 /** One line for every text, figure, field, link and shape of a page. */
 function told(string $html): string
 {
-    $html = (string) preg_replace(['/<(script|style)\b.*?<\/\1>/s', '/<head>.*?<\/head>/s', '/name="(_token|client_id)" value="[^"]*"/', '/value="[^"]*" name="(_token|client_id)"/'], '', $html);
+    $html = (string) preg_replace(
+        [
+            '/<(script|style)\b.*?<\/\1>/s', '/<head>.*?<\/head>/s', '/name="(_token|client_id)" value="[^"]*"/',
+            '/value="[^"]*" name="(_token|client_id)"/',
+        ],
+        '', $html,
+    );
     $html = (string) preg_replace('/<\/?(span|b|i|em|strong|code|tspan)\b[^>]*>/', '', $html);
     preg_match_all('/<[\/!][^>]*>|<(?<tag>[a-z]+)\b(?<of>[^>]*)>|(?<text>[^<>]+)/s', $html, $pieces, PREG_SET_ORDER);
     $lines = [];
@@ -149,15 +175,23 @@ function told(string $html): string
 
             continue;
         }
-        preg_match_all('/\b(href|action|value|checked|selected|aria-label|points|d|x|y|x1|x2|y1|y2|cx|cy|r|width|height|viewBox|transform)(?:="([^"]*)")?/', $piece['of'], $said, PREG_SET_ORDER);
-        $lines[] = $said === [] ? '' : $piece['tag'].' '.implode(' ', array_map(fn (array $one) => $one[1].'='.html_entity_decode($one[2] ?? ''), $said));
+        preg_match_all(
+            '/\b(href|action|value|checked|selected|aria-label|points|d|x|y|x1|x2|y1|y2|cx|cy|r|width|height|viewBox|transform)(?:="([^"]*)")?/',
+            $piece['of'], $said, PREG_SET_ORDER,
+        );
+        $lines[] = $said === [] ? '' : $piece['tag'].' '.implode(
+            ' ', array_map(fn (array $one) => $one[1].'='.html_entity_decode($one[2] ?? ''), $said),
+        );
     }
 
     return implode("\n", array_filter($lines, fn (string $line) => $line !== ''));
 }
 
 $out = fopen($file, 'w') ?: exit("{$file} can’t be written.\n");
-foreach (['/', '/jobs/new', '/jobs/new?in=mm', ...Job::query()->orderBy('id')->get()->flatMap(fn (Job $job) => array_map(fn (string $page) => "/jobs/{$job->id}/{$page}", PAGES))->all()] as $uri) {
+foreach ([
+    '/', '/jobs/new', '/jobs/new?in=mm',
+    ...Job::query()->orderBy('id')->get()->flatMap(fn (Job $job) => array_map(fn (string $page) => "/jobs/{$job->id}/{$page}", PAGES))->all(),
+] as $uri) {
     fwrite($out, "\n== {$uri}\n".told($ask($uri))."\n");
 }
 fclose($out);

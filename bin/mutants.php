@@ -50,7 +50,10 @@ foreach (['framework/views', 'framework/cache', 'framework/sessions', 'logs', 'o
 $now = $stamp(array_diff($files('core', 'app', 'tests'), ['tests/mutants.json']));
 if (! is_file("{$here}/stamp") || file_get_contents("{$here}/stamp") !== $now) {
     echo "Mapping which test runs which line; this takes some minutes.\n";
-    passthru('php -d pcov.enabled=1 -d pcov.directory=. -d pcov.exclude=~vendor~ -d memory_limit=3G vendor/bin/phpunit --testsuite core,feature --no-progress --coverage-php coverage.php', $failed);
+    passthru(
+        'php -d pcov.enabled=1 -d pcov.directory=. -d pcov.exclude=~vendor~ -d memory_limit=3G vendor/bin/phpunit --testsuite core,feature --no-progress --coverage-php coverage.php',
+        $failed,
+    );
     $failed === 0 || exit("The tests must pass before anything is broken.\n");
     /** @var CodeCoverage $coverage */
     $coverage = require 'coverage.php';
@@ -94,7 +97,10 @@ foreach (json_decode((string) file_get_contents('tests/mutants.json'), true) as 
             $results[$key] = 'no test runs it';
         } else {
             file_put_contents($file, str_replace($from, $to, $source));
-            exec('timeout '.SECONDS.' php -d pcov.enabled=0 vendor/bin/phpunit --testsuite core,feature --no-progress --stop-on-defect --order-by=duration --filter '.escapeshellarg("/{$filter}/").' 2>&1', $output, $code);
+            exec(
+                'timeout '.SECONDS.' php -d pcov.enabled=0 vendor/bin/phpunit --testsuite core,feature --no-progress --stop-on-defect --order-by=duration --filter '.escapeshellarg("/{$filter}/").' 2>&1',
+                $output, $code,
+            );
             $results[$key] = match (true) {
                 $code === 124 => 'ran out of time',
                 $code !== 0 => 'killed',

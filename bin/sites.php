@@ -22,6 +22,11 @@ echo $row(['layout', 'trouble', ...$columns]), $row(['---', '---', ...array_fill
 foreach (HiddenSites::layouts() as $name => $plan) {
     foreach (Trouble::cases() as $trouble) {
         $counts = HiddenSites::run($plan, $trouble, $sites, $seed);
-        echo $row([$name, $trouble->value, ...array_map(fn (string $column) => isset($counts[$column]) ? sprintf('%.0f', 100 * $counts[$column] / $sites) : '', $columns)]);
+        echo $row(
+            [
+                $name, $trouble->value,
+                ...array_map(fn (string $column) => isset($counts[$column]) ? sprintf('%.0f', 100 * $counts[$column] / $sites) : '', $columns),
+            ],
+        );
     }
 }

@@ -34,15 +34,18 @@ final class Builds
      * @param  list<int|float>  $baysY
      * @param  list<string>  $leftOut  labels
      */
-    public static function plan(array $baysX = [2400, 2400], array $baysY = [3000], array $leftOut = [], ?Notation $notation = null, float $within = 6): Plan
-    {
+    public static function plan(
+        array $baysX = [2400, 2400], array $baysY = [3000], array $leftOut = [], ?Notation $notation = null, float $within = 6,
+    ): Plan {
         $lines = fn (array $bays) => GridLines::fresh(Spacing::bays(array_map(Length::millimetres(...), $bays)));
         $grid = new Grid($lines($baysX), $lines($baysY));
 
         return new Plan(
             JobKind::Pergola, $notation ?? Notation::millimetres(0), new SideNames('lane', 'orchard', 'barn', 'stream'),
             new Tolerances(ToleranceClass::Building, Length::millimetres($within), 200),
-            Section::rectangle(Length::millimetres(140), Length::millimetres(140)), HoleShape::round(Length::millimetres(400)), Length::millimetres(2400),
+            Section::rectangle(
+                Length::millimetres(140), Length::millimetres(140),
+            ), HoleShape::round(Length::millimetres(400)), Length::millimetres(2400),
             new Grid($grid->columns, $grid->rows, array_map(fn (string $label) => $grid->labelled($label)->id, $leftOut)),
         );
     }
@@ -77,7 +80,9 @@ final class Builds
     /** One entry a minute, in the order given. */
     public static function log(Payload ...$payloads): Log
     {
-        return new Log(array_map(fn (Payload $payload, int $i) => self::entry($payload, $i + 1), array_values($payloads), array_keys(array_values($payloads))));
+        return new Log(
+            array_map(fn (Payload $payload, int $i) => self::entry($payload, $i + 1), array_values($payloads), array_keys(array_values($payloads))),
+        );
     }
 
     public static function entry(Payload $payload, int $sequence, ?int $replaces = null, ?string $at = null): Entry

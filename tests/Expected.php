@@ -52,7 +52,12 @@ final class Expected implements ArrayAccess
     /** @return list<string> but for the reason of a refusal, which stands there for whoever reads the file, and for that nothing is refused or named, where nothing was */
     public function notRead(): array
     {
-        $says = array_filter($this->says, fn (mixed $value, string $key) => $key !== 'reason' && ! ($key === 'must_name' && $value === []) && ! ($key === 'refused' && $value === false), ARRAY_FILTER_USE_BOTH);
+        $says = array_filter(
+            $this->says,
+            fn (mixed $value, string $key) => $key !== 'reason' && ! ($key === 'must_name' && $value === [])
+                && ! ($key === 'refused' && $value === false),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return array_values(array_diff(array_keys($says), array_keys($this->read)));
     }

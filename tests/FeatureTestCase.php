@@ -34,7 +34,8 @@ abstract class FeatureTestCase extends TestCase
     /** A page as a browser takes it: how its source is broken into lines means nothing. */
     protected function createTestResponse($response, $request): TestResponse
     {
-        if ($this->asABrowserTakesIt && str_contains((string) $response->headers->get('content-type'), 'text/html') && is_string($response->getContent())) {
+        if ($this->asABrowserTakesIt && str_contains((string) $response->headers->get('content-type'), 'text/html')
+            && is_string($response->getContent())) {
             $original = $response->original ?? null;
             $response->setContent((string) preg_replace('/\s+/', ' ', $response->getContent()));
             $response->original = $original;

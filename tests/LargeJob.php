@@ -53,7 +53,10 @@ final class LargeJob
         foreach ($posts as $i => $post) {
             $off[$post->label] = [($i * 7 % 5) - 2.0, ($i * 11 % 5) - 2.0];
         }
-        $entries = [new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan, $off), new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500))];
+        $entries = [
+            new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan, $off), new BenchmarkChosen('sill', Length::zero()),
+            new RodReading(null, Length::millimetres(1500)),
+        ];
         foreach ($posts as $i => $post) {
             array_push($entries,
                 new RodReading($post->id, Length::millimetres(1600 + $i)),
@@ -78,9 +81,15 @@ final class LargeJob
         $entries = array_map(fn (ReadyItem $item) => new SeenReady($item, null), ReadyItem::cases());
         foreach ($plan->grid->posts as $i => $post) {
             $id = $post->id;
-            array_push($entries, new PostFilled($id, FillStep::Started), new PostFilled($id, FillStep::Done, 8, 14.0), new TwistRead($id, Length::millimetres($i % 5), Length::millimetres(140)), new PostFilled($id, FillStep::Stripped), new PostCut($id));
+            array_push(
+                $entries, new PostFilled($id, FillStep::Started), new PostFilled($id, FillStep::Done, 8, 14.0),
+                new TwistRead($id, Length::millimetres($i % 5), Length::millimetres(140)), new PostFilled($id, FillStep::Stripped), new PostCut($id),
+            );
             foreach ([Stage::HoleOpen, Stage::Lift, Stage::Hardened] as $stage) {
-                array_push($entries, PlumbReading::gap($id, Side::MinusY, Side::PlusX, Length::millimetres($i % 3), Length::millimetres(1200), $stage), PlumbReading::gap($id, Side::PlusX, Side::PlusY, Length::millimetres($i % 2), Length::millimetres(1200), $stage));
+                array_push(
+                    $entries, PlumbReading::gap($id, Side::MinusY, Side::PlusX, Length::millimetres($i % 3), Length::millimetres(1200), $stage),
+                    PlumbReading::gap($id, Side::PlusX, Side::PlusY, Length::millimetres($i % 2), Length::millimetres(1200), $stage),
+                );
             }
             array_push($entries, new Remark($id, 'split at the foot'), new HoleDug($id, Length::millimetres(1310)), new Remark($id, 'sound'));
         }

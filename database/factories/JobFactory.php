@@ -25,7 +25,9 @@ final class JobFactory extends Factory
     public function planned(?Plan $plan = null): static
     {
         return $this->afterCreating(fn (Job $job) => PlanRevision::query()->create([
-            'job_id' => $job->id, 'number' => 1, 'plan' => PlanCodec::encode($plan ?? Builds::plan(baysX: [5400], baysY: [3600])), 'reason' => 'First plan', 'user_id' => $job->user_id,
+            'job_id' => $job->id, 'number' => 1, 'plan' => PlanCodec::encode(
+                $plan ?? Builds::plan(baysX: [5400], baysY: [3600]),
+            ), 'reason' => 'First plan', 'user_id' => $job->user_id,
         ]));
     }
 }

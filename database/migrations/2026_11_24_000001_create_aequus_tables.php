@@ -71,7 +71,9 @@ return new class extends Migration
         // What was recorded is never changed and never lost: the database itself refuses.
         foreach (['entries' => 'The logbook', 'plan_revisions' => 'The list of plan revisions'] as $table => $book) {
             foreach (['UPDATE', 'DELETE'] as $act) {
-                DB::unprepared("CREATE TRIGGER {$table}_no_".strtolower($act)." BEFORE {$act} ON {$table} BEGIN SELECT RAISE(ABORT, '{$book} only grows.'); END");
+                DB::unprepared(
+                    "CREATE TRIGGER {$table}_no_".strtolower($act)." BEFORE {$act} ON {$table} BEGIN SELECT RAISE(ABORT, '{$book} only grows.'); END",
+                );
             }
         }
     }

@@ -20,7 +20,9 @@ return new class extends Migration
             $table->primary(['job_id', 'fingerprint']);
         });
         foreach (['UPDATE', 'DELETE'] as $act) {
-            DB::unprepared('CREATE TRIGGER pictures_no_'.strtolower($act)." BEFORE {$act} ON pictures BEGIN SELECT RAISE(ABORT, 'Pictures are only added.'); END");
+            DB::unprepared(
+                'CREATE TRIGGER pictures_no_'.strtolower($act)." BEFORE {$act} ON pictures BEGIN SELECT RAISE(ABORT, 'Pictures are only added.'); END",
+            );
         }
     }
 };

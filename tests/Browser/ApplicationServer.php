@@ -47,8 +47,14 @@ final class ApplicationServer
     {
         $door = $daysLater === 0 ? 'bin/server.php' : 'tests/Browser/later.php';
         $log = ['file', "{$this->data}/server.log", 'a'];
-        $command = ['php', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=4096', '-d', 'upload_max_filesize=20M', '-d', 'post_max_size=21M', '-S', "127.0.0.1:{$this->port}", '-t', 'public', $door];
-        $process = proc_open($command, [['file', '/dev/null', 'r'], $log, $log], $pipes, dirname(__DIR__, 2), [...$this->environment, 'DAYS_LATER' => (string) $daysLater]);
+        $command = [
+            'php', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=4096', '-d', 'upload_max_filesize=20M', '-d', 'post_max_size=21M',
+            '-S', "127.0.0.1:{$this->port}", '-t', 'public', $door,
+        ];
+        $process = proc_open(
+            $command, [['file', '/dev/null', 'r'], $log, $log], $pipes, dirname(__DIR__, 2),
+            [...$this->environment, 'DAYS_LATER' => (string) $daysLater],
+        );
         $this->process = $process ?: throw new RuntimeException('The application server did not start.');
         $this->waitFor($this->port);
     }

@@ -96,7 +96,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function assertSees(string $text, string $css = 'main'): void
     {
-        $this->until(fn (): bool => str_contains($this->plain($css), $text), fn () => "“{$text}” is not to be seen in: ".mb_substr($this->plain($css), 0, 900));
+        $this->until(
+            fn (): bool => str_contains($this->plain($css), $text), fn () => "“{$text}” is not to be seen in: ".mb_substr($this->plain($css), 0, 900),
+        );
         $this->addToAssertionCount(1);
     }
 

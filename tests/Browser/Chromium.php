@@ -22,7 +22,10 @@ final class Chromium
     public function __construct(bool $scripts = true)
     {
         $port = ApplicationServer::freePort();
-        $process = proc_open(['chromedriver', "--port={$port}", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            ['chromedriver', "--port={$port}", '--silent'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         $this->process = $process ?: throw new RuntimeException('ChromeDriver did not start. Install it with: apt-get install chromium-driver');
         $this->profile = sys_get_temp_dir().'/aequus-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->addArguments([

@@ -13,7 +13,10 @@ use Facebook\WebDriver\WebDriverBy;
 final class DeckByTheWallTest extends BrowserTestCase
 {
     /** Where the stakes by the plan stand, mm. */
-    private const PLAN = ['A1' => [0, 0], 'B1' => [2400, 0], 'C1' => [4800, 0], 'D1' => [7200, 0], 'A2' => [0, 3000], 'B2' => [2400, 3000], 'C2' => [4800, 3000], 'D2' => [7200, 3000]];
+    private const PLAN = [
+        'A1' => [0, 0], 'B1' => [2400, 0], 'C1' => [4800, 0], 'D1' => [7200, 0], 'A2' => [0, 3000], 'B2' => [2400, 3000], 'C2' => [4800, 3000],
+        'D2' => [7200, 3000],
+    ];
 
     private const TO_THE_WALL = 1500;
 
@@ -63,7 +66,10 @@ final class DeckByTheWallTest extends BrowserTestCase
         $this->choose('[name=kind]', 'deck');
         $this->choose('[name=notation]', 'mm');
         $this->choose('[name=post_shape]', 'measured');
-        foreach (['post_b' => '100', 'hole' => '300', 'standing' => '600', 'side_minus_y' => 'house', 'side_plus_y' => 'garden', 'side_minus_x' => 'barn', 'side_plus_x' => 'pond', 'bays_x' => '3 x 2400', 'bays_y' => '3000'] as $field => $typed) {
+        foreach ([
+            'post_b' => '100', 'hole' => '300', 'standing' => '600', 'side_minus_y' => 'house', 'side_plus_y' => 'garden', 'side_minus_x' => 'barn',
+            'side_plus_x' => 'pond', 'bays_x' => '3 x 2400', 'bays_y' => '3000',
+        ] as $field => $typed) {
             $this->type("[name={$field}]", $typed);
         }
         $this->press('.planning .button');
@@ -141,7 +147,8 @@ final class DeckByTheWallTest extends BrowserTestCase
     {
         [$a, $b, $p] = [$this->stakes[$from], $this->stakes[$to], $this->stakes[$stake]];
         $alongX = abs($b[0] - $a[0]) > abs($b[1] - $a[1]);
-        $off = (($b[0] - $a[0]) * ($p[1] - $a[1]) - ($b[1] - $a[1]) * ($p[0] - $a[0])) / hypot($b[0] - $a[0], $b[1] - $a[1]) * ($alongX ? 1 : -1) * ($alongX && $b[0] < $a[0] || ! $alongX && $b[1] < $a[1] ? -1 : 1);
+        $off = (($b[0] - $a[0]) * ($p[1] - $a[1]) - ($b[1] - $a[1]) * ($p[0] - $a[0])) / hypot($b[0] - $a[0], $b[1] - $a[1]) * ($alongX ? 1
+            : -1) * ($alongX && $b[0] < $a[0] || ! $alongX && $b[1] < $a[1] ? -1 : 1);
         $this->choose('#string-toward', ($alongX ? ['minus_y', 'plus_y'] : ['minus_x', 'plus_x'])[$off < 0 ? 0 : 1]);
         $this->answer('string', 'off', abs($off), "{$stake} off {$from}–{$to}");
     }
@@ -201,7 +208,9 @@ final class DeckByTheWallTest extends BrowserTestCase
     private function digToRock(): void
     {
         $this->press('.move .button');
-        foreach (['frost' => '800', 'margin' => '50', 'embedment' => '600', 'pad' => '100', 'gravel' => '150', 'least_gravel' => '75'] as $field => $typed) {
+        foreach ([
+            'frost' => '800', 'margin' => '50', 'embedment' => '600', 'pad' => '100', 'gravel' => '150', 'least_gravel' => '75',
+        ] as $field => $typed) {
             $this->type("#rules-{$field}", $typed);
         }
         $this->press('form[action$="/footing/rules"] .button');

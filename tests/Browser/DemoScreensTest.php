@@ -10,7 +10,14 @@ use PHPUnit\Framework\Attributes\TestWith;
 
 final class DemoScreensTest extends BrowserTestCase
 {
-    private const VIEWS = ['/', '/jobs/new', '/jobs/3/plan', '/jobs/3/clear', '/jobs/3/square', '/jobs/3/square/prove', '/jobs/3/square/hand', '/jobs/3/square/cast', '/jobs/3/square/sheet', '/jobs/3/level', '/jobs/3/level/instruments', '/jobs/3/footing', '/jobs/3/footing/compare', '/jobs/3/footing/hold', '/jobs/3/footing/width', '/jobs/3/footing/piers', '/jobs/3/footing/frost', '/jobs/3/footing/loads', '/jobs/3/footing/dig', '/jobs/3/footing/materials', '/jobs/2/set', '/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/tops', '/jobs/2/set/stop', '/jobs/2/cut', '/jobs/2/cut/rods?height=1900&from=own', '/jobs/2/cut/set-out?beam=200', '/jobs/2/handover', '/jobs/3/logbook', '/jobs/3/round/tapes', '/jobs/2/round/plumb'];
+    private const VIEWS = [
+        '/', '/jobs/new', '/jobs/3/plan', '/jobs/3/clear', '/jobs/3/square', '/jobs/3/square/prove', '/jobs/3/square/hand', '/jobs/3/square/cast',
+        '/jobs/3/square/sheet', '/jobs/3/level', '/jobs/3/level/instruments', '/jobs/3/footing', '/jobs/3/footing/compare', '/jobs/3/footing/hold',
+        '/jobs/3/footing/width', '/jobs/3/footing/piers', '/jobs/3/footing/frost', '/jobs/3/footing/loads', '/jobs/3/footing/dig',
+        '/jobs/3/footing/materials', '/jobs/2/set', '/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/tops', '/jobs/2/set/stop', '/jobs/2/cut',
+        '/jobs/2/cut/rods?height=1900&from=own', '/jobs/2/cut/set-out?beam=200', '/jobs/2/handover', '/jobs/3/logbook', '/jobs/3/round/tapes',
+        '/jobs/2/round/plumb',
+    ];
 
     /** Labels of drawings below 12 px, what is hit in them below 44 px, and buttons and fields below 56 px. */
     private const TOO_SMALL = <<<'JS'
@@ -86,7 +93,9 @@ final class DemoScreensTest extends BrowserTestCase
         $this->chromium->driver->executeScript('document.querySelector("svg[data-roving] [tabindex=\"0\"]").focus()');
         $focused = fn (): string => (string) $this->chromium->driver->executeScript('return document.activeElement.getAttribute("aria-label")');
         $this->assertStringStartsWith('D2', $focused());
-        foreach ([[WebDriverKeys::ARROW_LEFT, 'C2'], [WebDriverKeys::ARROW_DOWN, 'C1'], [WebDriverKeys::ARROW_RIGHT, 'D1'], [WebDriverKeys::ARROW_UP, 'D2']] as [$key, $label]) {
+        foreach ([
+            [WebDriverKeys::ARROW_LEFT, 'C2'], [WebDriverKeys::ARROW_DOWN, 'C1'], [WebDriverKeys::ARROW_RIGHT, 'D1'], [WebDriverKeys::ARROW_UP, 'D2'],
+        ] as [$key, $label]) {
             $this->chromium->driver->getKeyboard()->sendKeys($key);
             $this->assertStringStartsWith($label, $focused());
         }
@@ -157,7 +166,9 @@ final class DemoScreensTest extends BrowserTestCase
         $this->assertSees('“nowhere”', '#outbox');
         $this->assertSees('b2 hole nowhere', '#outbox');
         $this->find('#outbox button')->click();
-        $this->chromium->driver->wait(20)->until(fn () => $this->chromium->driver->executeScript('return document.getElementById("quick-line")?.value === "b2 hole nowhere"'));
+        $this->chromium->driver->wait(20)->until(
+            fn () => $this->chromium->driver->executeScript('return document.getElementById("quick-line")?.value === "b2 hole nowhere"'),
+        );
         $this->find('#outbox button + button')->click();
         $this->assertTrue($this->chromium->driver->executeScript('return document.getElementById("outbox").hidden'));
     }
@@ -226,7 +237,9 @@ final class DemoScreensTest extends BrowserTestCase
 
     public function test_every_sheet_says_whose_it_is_on_each_page_and_asks_for_nothing_on_paper(): void
     {
-        $media = fn (string $media) => $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setEmulatedMedia', 'params' => ['media' => $media]]);
+        $media = fn (string $media) => $this->chromium->driver->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setEmulatedMedia', 'params' => ['media' => $media]],
+        );
         $media('print');
         foreach (array_filter(self::VIEWS, fn (string $view) => preg_match('#^/jobs/\d#', $view) === 1) as $view) {
             $this->visit($view);
@@ -251,7 +264,9 @@ final class DemoScreensTest extends BrowserTestCase
 
     private function offline(bool $offline): void
     {
-        $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.enable', 'params' => (object) []]);
+        $this->chromium->driver->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.enable', 'params' => (object) []],
+        );
         $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
             'cmd' => 'Network.emulateNetworkConditions',
             'params' => ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],

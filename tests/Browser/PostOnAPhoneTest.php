@@ -50,7 +50,9 @@ final class PostOnAPhoneTest extends BrowserTestCase
                     .filter((one) => one.offsetParent !== null && one.getBoundingClientRect().height < 55.5).map((one) => one.outerHTML.slice(0, 80));
                 JS);
             $this->assertSame([], $small, $page);
-            $this->assertLessThanOrEqual(390, $this->chromium->driver->executeScript('return document.documentElement.scrollWidth'), "{$page} scrolls sideways");
+            $this->assertLessThanOrEqual(
+                390, $this->chromium->driver->executeScript('return document.documentElement.scrollWidth'), "{$page} scrolls sideways",
+            );
         }
     }
 
@@ -106,7 +108,9 @@ final class PostOnAPhoneTest extends BrowserTestCase
         }
         $this->assertSees('deep enough', '#round-D4 .round-says');
         $this->assertStringContainsString('/round/holes', $this->chromium->driver->getCurrentURL());
-        $this->assertNotSame('round-D4-figure', $this->chromium->driver->executeScript('return document.activeElement.id'), 'the next field is looked at');
+        $this->assertNotSame(
+            'round-D4-figure', $this->chromium->driver->executeScript('return document.activeElement.id'), 'the next field is looked at',
+        );
         $this->visit('/jobs/3/set/D4');
         $this->assertSees('Set post D4', '.move');
     }

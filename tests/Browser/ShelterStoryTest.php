@@ -72,7 +72,10 @@ final class ShelterStoryTest extends BrowserTestCase
         $this->visit('/jobs/3/footing/compare');
         $dug = $this->rowOf('all feet on one plane');
         $this->find('[data-plane]')->sendKeys([WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_DOWN]);
-        $this->until(fn () => $this->find('#sum-plane')->getAttribute('value') !== '' && $this->rowOf('all feet on one plane') !== $dug, fn () => 'nothing follows the plane that was moved');
+        $this->until(
+            fn () => $this->find('#sum-plane')->getAttribute('value') !== '' && $this->rowOf('all feet on one plane') !== $dug,
+            fn () => 'nothing follows the plane that was moved',
+        );
         $this->press('tr:has(input[value="common_plane"]) .button');
         $this->assertSees('What makes it so deep: the plane asked for');
         $this->depthBy('own');
@@ -118,7 +121,10 @@ final class ShelterStoryTest extends BrowserTestCase
     {
         $read = [];
         foreach ($this->chromium->driver->findElements(WebDriverBy::cssSelector('.readings tbody tr')) as $row) {
-            $reads = strtr((string) $row->findElement(WebDriverBy::cssSelector('td.strong'))->getDomProperty('textContent'), ['′' => "'", '″' => '"', "\u{00A0}" => ' ']);
+            $reads = strtr(
+                (string) $row->findElement(WebDriverBy::cssSelector('td.strong'))->getDomProperty('textContent'),
+                ['′' => "'", '″' => '"', "\u{00A0}" => ' '],
+            );
             $read[$row->findElement(WebDriverBy::cssSelector('th'))->getText()] = LengthReader::read(trim($reads), Unit::Inch);
         }
 

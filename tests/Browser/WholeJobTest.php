@@ -30,7 +30,10 @@ final class WholeJobTest extends BrowserTestCase
         $this->handOver();
         $this->readTheRecord();
 
-        $outside = array_filter($this->chromium->requested(), fn (string $url) => preg_match('#^(https?|wss?|ftp):#', $url) && ! str_starts_with($url, $this->server->address));
+        $outside = array_filter(
+            $this->chromium->requested(),
+            fn (string $url) => preg_match('#^(https?|wss?|ftp):#', $url) && ! str_starts_with($url, $this->server->address),
+        );
         $this->assertSame([], array_values($outside), 'a request left the machine');
         $this->assertSame([], array_filter($this->chromium->complaints(), fn (string $line) => str_contains($line, 'Content Security Policy')));
     }
@@ -49,7 +52,10 @@ final class WholeJobTest extends BrowserTestCase
     {
         $this->press('.jobs-head .button');
         $this->type('[name=name]', 'Wood shed');
-        foreach (['side_minus_y' => 'lane', 'side_plus_y' => 'orchard', 'side_minus_x' => 'barn', 'side_plus_x' => 'stream', 'bays_x' => "13' 7", 'bays_y' => "9' 2 1/2", 'standing' => "7' 6"] as $field => $typed) {
+        foreach ([
+            'side_minus_y' => 'lane', 'side_plus_y' => 'orchard', 'side_minus_x' => 'barn', 'side_plus_x' => 'stream', 'bays_x' => "13' 7",
+            'bays_y' => "9' 2 1/2", 'standing' => "7' 6",
+        ] as $field => $typed) {
             $this->type("[name={$field}]", $typed);
         }
         $this->choose('[name=post_shape]', 'nominal');
@@ -123,7 +129,9 @@ final class WholeJobTest extends BrowserTestCase
     private function decideDepthsAndDig(): void
     {
         $this->press('.move .button');
-        foreach (['frost' => '32', 'margin' => '2', 'embedment' => "2' 6", 'pad' => '4', 'gravel' => '6', 'least_gravel' => '3'] as $field => $typed) {
+        foreach ([
+            'frost' => '32', 'margin' => '2', 'embedment' => "2' 6", 'pad' => '4', 'gravel' => '6', 'least_gravel' => '3',
+        ] as $field => $typed) {
             $this->type("#rules-{$field}", $typed);
         }
         $this->press('form[action$="/footing/rules"] .button');
@@ -255,11 +263,19 @@ final class WholeJobTest extends BrowserTestCase
     /** The record as PDF, fetched as the browser that is signed in would. */
     private function readTheRecord(): void
     {
-        $cookies = implode('; ', array_map(fn ($cookie) => "{$cookie->getName()}={$cookie->getValue()}", $this->chromium->driver->manage()->getCookies()));
-        $pdf = (string) file_get_contents("{$this->server->address}/jobs/1/handover/record.pdf?paper=letter", false, stream_context_create(['http' => ['header' => "Cookie: {$cookies}"]]));
+        $cookies = implode(
+            '; ', array_map(fn ($cookie) => "{$cookie->getName()}={$cookie->getValue()}", $this->chromium->driver->manage()->getCookies()),
+        );
+        $pdf = (string) file_get_contents(
+            "{$this->server->address}/jobs/1/handover/record.pdf?paper=letter", false,
+            stream_context_create(['http' => ['header' => "Cookie: {$cookies}"]]),
+        );
         $this->assertEqualsWithDelta([612.0, 792.0], PdfText::size($pdf), 0.1);
         $text = PdfText::of($pdf);
-        foreach (['Wood shed', 'Handed over to the miller', 'Holes deep enough 4 of 4 measured met', 'Plumb within 1 in 200 4 of 4 measured', 'A steel shoe makes it good', 'Probed; dug with spades', '3 of 4 NOT met'] as $words) {
+        foreach ([
+            'Wood shed', 'Handed over to the miller', 'Holes deep enough 4 of 4 measured met', 'Plumb within 1 in 200 4 of 4 measured',
+            'A steel shoe makes it good', 'Probed; dug with spades', '3 of 4 NOT met',
+        ] as $words) {
             $this->assertStringContainsString($words, $text);
         }
     }

@@ -28,9 +28,13 @@ final class AccountTest extends FeatureTestCase
     {
         $this->person();
         for ($try = 0; $try < 6; $try++) {
-            $this->post('/sign-in', ['email' => 'wren@aequus.test', 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'Address and password do not match. Check both.']);
+            $this->post(
+                '/sign-in', ['email' => 'wren@aequus.test', 'password' => 'wrong'],
+            )->assertSessionHasErrors(['email' => 'Address and password do not match. Check both.']);
         }
-        $this->post('/sign-in', ['email' => 'wren@aequus.test', 'password' => 'a-long-enough-word'])->assertSessionHasErrors(['email' => 'Too many tries. Wait a minute, then try again.']);
+        $this->post(
+            '/sign-in', ['email' => 'wren@aequus.test', 'password' => 'a-long-enough-word'],
+        )->assertSessionHasErrors(['email' => 'Too many tries. Wait a minute, then try again.']);
         $this->assertGuest();
     }
 
@@ -55,7 +59,10 @@ final class AccountTest extends FeatureTestCase
         $routes = array_filter(Routes::getRoutes()->getRoutes(), fn (Route $route) => str_starts_with($route->uri(), 'jobs/{job}'));
         $this->assertGreaterThan(25, count($routes));
         foreach ($routes as $route) {
-            $uri = '/'.str_replace(['{job}', '{label}', '{number}', '{kind}'], [(string) $job->id, 'A1', '1', str_contains($route->uri(), 'entries') ? 'tape' : 'tapes'], $route->uri());
+            $uri = '/'.str_replace(
+                ['{job}', '{label}', '{number}', '{kind}'], [(string) $job->id, 'A1', '1', str_contains($route->uri(), 'entries') ? 'tape' : 'tapes'],
+                $route->uri(),
+            );
             $answer = in_array('POST', $route->methods(), true) ? $this->post($uri, ['client_id' => 'x']) : $this->get($uri);
             $who === 'guest' ? $answer->assertRedirect($redirect) : $answer->assertForbidden();
         }
@@ -87,7 +94,9 @@ final class AccountTest extends FeatureTestCase
     public function test_what_was_typed_survives_an_expired_sign_in(): void
     {
         $job = $this->job($this->person());
-        $this->from("/jobs/{$job->id}/square")->post("/jobs/{$job->id}/entries/tape", $this->form(['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '5403', 'tape' => 'steel']))->assertRedirect('/sign-in');
+        $this->from("/jobs/{$job->id}/square")->post(
+            "/jobs/{$job->id}/entries/tape", $this->form(['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '5403', 'tape' => 'steel']),
+        )->assertRedirect('/sign-in');
         $this->post('/sign-in', ['email' => 'wren@aequus.test', 'password' => 'a-long-enough-word'])->assertRedirect("/jobs/{$job->id}/square");
         $this->get("/jobs/{$job->id}/square")->assertSee('value="5403"', false)->assertSee('What you typed is still here');
     }

@@ -22,8 +22,13 @@ final class CutTest extends JobTestCase
         parent::setUp();
         $grid = $this->job->revision->plan()->grid;
         $this->write(
-            $this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), new RodReading(LevelPoint::named('road'), Length::millimetres(2000)),
-            ...array_map(fn (string $label) => new RodReading($grid->labelled($label)->id, Length::millimetres($label[0] === 'A' ? 1600 : 1800)), ['A1', 'B1', 'B2', 'A2']),
+            $this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), new RodReading(
+                LevelPoint::named('road'), Length::millimetres(2000),
+            ),
+            ...array_map(
+                fn (string $label) => new RodReading($grid->labelled($label)->id, Length::millimetres($label[0] === 'A' ? 1600 : 1800)),
+                ['A1', 'B1', 'B2', 'A2'],
+            ),
         );
     }
 
@@ -33,7 +38,9 @@ final class CutTest extends JobTestCase
         $this->tops(['height_by' => 'stack', 'height' => '2600', 'clearance' => '10', 'layers' => '28; 195']);
         $this->assertEquals(Length::millimetres(2600 - 10 - 28 - 195), $this->plan()?->heightAtA1);
         $this->cut()->assertSee('value="28 mm; 195 mm"', false)->assertSee('value="10 mm"', false)->assertSee('value="2600 mm"', false);
-        $this->assertEquals(Length::millimetres(2650), $this->plan()->raised(Length::millimetres(50))->under?->finished, 'moved together, the surface moves along');
+        $this->assertEquals(
+            Length::millimetres(2650), $this->plan()->raised(Length::millimetres(50))->under?->finished, 'moved together, the surface moves along',
+        );
         $this->get("/jobs/{$this->job->id}/handover")->assertSee('What lies on the posts')->assertSee('clearance');
         // 2200 clear over the highest ground, at A1.
         $this->tops(['height_by' => 'clearance', 'height' => '2200']);
@@ -59,10 +66,14 @@ final class CutTest extends JobTestCase
         $a1 = $this->job->revision->plan()->grid->labelled('A1')->id;
         $this->write($this->job, $this->user, new TopMeasured($a1, Length::millimetres(1080)));
         // 1080 of 1100 above the line: 20 short. Over A1 the top stands 2400 clear, the least.
-        $this->cut()->assertSee('Post A1 is short')->assertSeeText("Lowering all tops by 20\u{202F}mm leaves 2380\u{202F}mm of clearance at A1 instead of 2400\u{202F}mm")->assertSee('A packer of its own makes A1 up');
+        $this->cut()->assertSee('Post A1 is short')->assertSeeText(
+            "Lowering all tops by 20\u{202F}mm leaves 2380\u{202F}mm of clearance at A1 instead of 2400\u{202F}mm",
+        )->assertSee('A packer of its own makes A1 up');
         $this->write($this->job, $this->user, new TopMeasured($a1, Length::millimetres(1030)));
         $this->cut()->assertSee('A1 is too short for a packer');
-        $raise = fn (array $fields) => $this->post("/jobs/{$this->job->id}/cut/raise", $fields + ['based_on' => $this->job->fresh()?->revision->number]);
+        $raise = fn (array $fields) => $this->post(
+            "/jobs/{$this->job->id}/cut/raise", $fields + ['based_on' => $this->job->fresh()?->revision->number],
+        );
         $raise(['way' => 'down', 'by' => '70'])->assertSessionHasNoErrors();
         $this->assertEquals(Length::millimetres(2230), $this->plan()?->heightAtA1);
         $this->cut()->assertDontSee('Post A1 is short');
@@ -78,7 +89,9 @@ final class CutTest extends JobTestCase
         ])->assertSessionHasNoErrors();
         // The foot of B1 stands at −300 − 900: a top at 2450 wants 3650, 50 more than six lengths of 600.
         $this->tops(['height' => '2450']);
-        $this->cut()->assertSeeText("Lowering all tops by 50\u{202F}mm costs as much clearance, and the longest post, B1, comes out of 3600\u{202F}mm instead of 4200\u{202F}mm");
+        $this->cut()->assertSeeText(
+            "Lowering all tops by 50\u{202F}mm costs as much clearance, and the longest post, B1, comes out of 3600\u{202F}mm instead of 4200\u{202F}mm",
+        );
         $this->tops(['height' => '2700']);
         $this->cut()->assertDontSee('costs as much clearance');
     }
@@ -114,7 +127,13 @@ final class CutTest extends JobTestCase
     /** @param  array<string, string>  $fields */
     private function tops(array $fields): TestResponse
     {
-        return $this->from("/jobs/{$this->job->id}/cut")->post("/jobs/{$this->job->id}/cut/tops", $fields + ['form' => 'tops', 'height_by' => 'typed', 'datum_line' => '1200', 'falls_toward' => '', 'based_on' => $this->job->fresh()?->revision->number]);
+        return $this->from("/jobs/{$this->job->id}/cut")->post(
+            "/jobs/{$this->job->id}/cut/tops",
+            $fields + [
+                'form' => 'tops', 'height_by' => 'typed', 'datum_line' => '1200', 'falls_toward' => '',
+                'based_on' => $this->job->fresh()?->revision->number,
+            ],
+        );
     }
 
     private function cut(): TestResponse

@@ -87,7 +87,9 @@ final class DemoTest extends FeatureTestCase
     {
         app(LoadDemo::class)();
         $this->actingAs(DemoUser::find())->get('/')->assertOk()
-            ->assertSeeInOrder(['Cider-press shelter', 'Pull ', 'Bird hide on the boardwalk', 'Pull the top of D2', 'Parcel post by the lane', 'Dig hole A1']);
+            ->assertSeeInOrder(
+                ['Cider-press shelter', 'Pull ', 'Bird hide on the boardwalk', 'Pull the top of D2', 'Parcel post by the lane', 'Dig hole A1'],
+            );
     }
 
     private function site(DemoJob $job): SiteState
@@ -110,8 +112,14 @@ final class DemoTest extends FeatureTestCase
             $taped = str_ends_with(Told::do($move), ' again') ? $site->square->taken->find(new Pair($move->posts[0], $move->posts[1])) : null;
             $payload = $move->asks === EntryKind::StakeMoved
                 ? new StakeMoved($move->posts[0]->id)
-                : new TapeReading($move->posts[0]->id, $move->posts[1]->id, $tape->read($job->plan, $site->log, $move->posts[0], $move->posts[1], TapeClass::Steel), TapeClass::Steel);
-            $entries[] = Builds::entry($payload, count($entries) + 1, $taped === null ? null : array_key_last($taped->readings), '2026-05-02 08:00:00 UTC +'.count($entries).' minutes');
+                : new TapeReading(
+                    $move->posts[0]->id, $move->posts[1]->id, $tape->read($job->plan, $site->log, $move->posts[0], $move->posts[1], TapeClass::Steel),
+                    TapeClass::Steel,
+                );
+            $entries[] = Builds::entry(
+                $payload, count($entries) + 1, $taped === null ? null : array_key_last($taped->readings),
+                '2026-05-02 08:00:00 UTC +'.count($entries).' minutes',
+            );
         }
     }
 }

@@ -22,7 +22,10 @@ final class EscapingTest extends JobTestCase
         $at = "/jobs/{$this->job->id}";
         $this->post("{$at}/name", ['name' => 'Shed '.self::TYPED, 'place' => 'Field '.self::TYPED])->assertSessionHasNoErrors();
         $this->from('/')->post('/helper', ['helper' => self::TYPED]);
-        $this->write($this->job, $this->user, new NoticeAsked('2026-05-04', 3, self::TYPED), new BenchmarkChosen(self::TYPED, Length::zero()), new Remark(null, self::TYPED), new Remark($this->job->revision->plan()->grid->labelled('A1')->id, self::TYPED));
+        $this->write(
+            $this->job, $this->user, new NoticeAsked('2026-05-04', 3, self::TYPED), new BenchmarkChosen(self::TYPED, Length::zero()),
+            new Remark(null, self::TYPED), new Remark($this->job->revision->plan()->grid->labelled('A1')->id, self::TYPED),
+        );
         $this->post("{$at}/entries/hole", $this->form(['post' => 'A1', 'depth' => '900']))->assertSessionHasNoErrors();
         $this->post("{$at}/copy", ['name' => self::TYPED, 'how' => 'log'])->assertSessionHasNoErrors();
         $copy = Job::query()->orderByDesc('id')->firstOrFail();
@@ -42,7 +45,10 @@ final class EscapingTest extends JobTestCase
     public function test_what_is_echoed_while_it_is_typed_is_no_markup_either(): void
     {
         $at = "/jobs/{$this->job->id}";
-        foreach (["{$at}/quick?line=".urlencode('a1 note '.self::TYPED), "{$at}/quick?line=".urlencode(self::TYPED), '/echo?unit=mm&value='.urlencode(self::TYPED), '/?find='.urlencode(self::TYPED)] as $uri) {
+        foreach ([
+            "{$at}/quick?line=".urlencode('a1 note '.self::TYPED), "{$at}/quick?line=".urlencode(self::TYPED),
+            '/echo?unit=mm&value='.urlencode(self::TYPED), '/?find='.urlencode(self::TYPED),
+        ] as $uri) {
             $this->get($uri)->assertOk()->assertDontSee('<i id', false);
         }
     }
@@ -52,7 +58,8 @@ final class EscapingTest extends JobTestCase
     {
         $pages = [];
         foreach (Route::getRoutes() as $route) {
-            if (in_array('GET', $route->methods(), true) && str_starts_with($route->uri(), 'jobs/{job}') && ! str_contains($route->uri(), 'pictures') && ! str_contains($route->uri(), '{what}')) {
+            if (in_array('GET', $route->methods(), true) && str_starts_with($route->uri(), 'jobs/{job}') && ! str_contains($route->uri(), 'pictures')
+                && ! str_contains($route->uri(), '{what}')) {
                 $pages[] = '/'.$route->uri();
             }
         }

@@ -47,7 +47,9 @@ final class FootingTest extends JobTestCase
     public function test_what_a_way_to_hold_takes_is_told_in_the_units_of_the_job(): void
     {
         $this->ready();
-        $this->sheet('hold')->assertSee(' l of concrete')->assertSee('(10.6 l each until your label says otherwise)')->assertSee('4 tubes')->assertDontSee('ft³');
+        $this->sheet('hold')->assertSee(' l of concrete')->assertSee(
+            '(10.6 l each until your label says otherwise)',
+        )->assertSee('4 tubes')->assertDontSee('ft³');
         $this->decide(Length::zero());
         $this->sheet('hold')->assertSee(' l of concrete')->assertDontSee(' 0 l of concrete');
     }
@@ -59,7 +61,9 @@ final class FootingTest extends JobTestCase
     public function test_what_cannot_be_weighed_is_said_at_its_field_and_kept(string $query, string $sentence): void
     {
         $this->ready();
-        $this->sheet('compare', $query)->assertSee($sentence, false)->assertSee('This can’t be worked out yet')->assertSee('value="'.explode('=', $query)[1].'"', false);
+        $this->sheet('compare', $query)->assertSee($sentence, false)->assertSee('This can’t be worked out yet')->assertSee(
+            'value="'.explode('=', $query)[1].'"', false,
+        );
     }
 
     public function test_a_plane_is_tried_on_the_section_and_taken(): void
@@ -71,7 +75,9 @@ final class FootingTest extends JobTestCase
         $levels = json_decode(html_entity_decode($found[1]), true);
         $this->assertCount(61, $levels);
         $this->assertLessThan($levels[1][1], $levels[0][1], 'deeper lies lower on the drawing');
-        $way = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/way", $fields + ['based_on' => $this->job->fresh()->revision->number]);
+        $way = fn (array $fields) => $this->post(
+            "/jobs/{$this->job->id}/footing/way", $fields + ['based_on' => $this->job->fresh()->revision->number],
+        );
         $way(['mode' => 'common_plane', 'plane' => $levels[5][0]])->assertRedirect("/jobs/{$this->job->id}/footing/dig");
         $rules = $this->job->fresh()->revision->plan()->footing;
         $this->assertSame([DepthMode::CommonPlane, -1250.0], [$rules?->mode, $rules?->askedPlane?->inMillimetres()]);
@@ -85,13 +91,17 @@ final class FootingTest extends JobTestCase
     {
         $this->ready();
         // A quarter of 5.4 by 3.6 m is 4.86 m²; at 2.4 kN/m² on clay of 71.8: 0.16 m², a round of 455 mm.
-        $page = $this->sheet('loads', 'dead=0,5&live=1&snow=1.9&soil=clay')->assertSee('4.86 m²')->assertSee('11.7 kN')->assertSee('0.16 m²')->assertDontSee(' lb');
+        $page = $this->sheet(
+            'loads', 'dead=0,5&live=1&snow=1.9&soil=clay',
+        )->assertSee('4.86 m²')->assertSee('11.7 kN')->assertSee('0.16 m²')->assertDontSee(' lb');
         $page->assertSeeText("455\u{202F}mm")->assertSee('The hole is too narrow for its load')->assertSee('Not checked here: spans');
         // A roof of 0.7 and 1.2 over it: 4.86 × 4.4.
         $this->sheet('loads', 'dead=0.5&live=2&roof_dead=0.7&roof_snow=1.2')->assertSee('21.4 kN')->assertSee('and the roof over it 0.70 kN/m²');
         $this->sheet('loads', 'dead=0.5&live=1&snow=1.9&soil=bedrock')->assertSee('The pads carry what stands on them');
         $this->sheet('loads', 'dead=0&live=0')->assertSee('Nothing rests on these posts');
-        $this->sheet('loads', 'push=20000&soil=clay')->assertSee('where the formula ends: that is for an engineer')->assertSee('engineer</span>', false);
+        $this->sheet('loads', 'push=20000&soil=clay')->assertSee(
+            'where the formula ends: that is for an engineer',
+        )->assertSee('engineer</span>', false);
         $this->sheet('loads', 'push=0.5&held=1')->assertSee('held at the ground');
         $this->sheet('loads', 'dead=heavy')->assertSee('This can’t be worked out yet')->assertDontSee('The pads carry')->assertSee('value="heavy"', false);
         $this->sheet('loads', 'suction=60')->assertSee('uplift left')->assertDontSee('none</td>', false);
@@ -103,10 +113,14 @@ final class FootingTest extends JobTestCase
         // Each hole: (π/4 · 0.4² · 1.0 − 0.14² · 0.9) m³ and a tenth more, in bags of 25 kg that yield 11.7 l.
         $bags = (int) ceil((M_PI / 4 * 0.16 - 0.14 ** 2 * 0.9) * 1.1 / 0.0117);
         $this->sheet('materials')->assertSee((4 * $bags).' bags of 25 kg for 4 holes')->assertSee('All as planned');
-        $this->sheet('materials', 'on_site='.(2 * $bags))->assertSee('Bags on site run out at hole B2')->assertSee((2 * $bags).' are missing before the first is opened');
+        $this->sheet('materials', 'on_site='.(2 * $bags))->assertSee('Bags on site run out at hole B2')->assertSee(
+            (2 * $bags).' are missing before the first is opened',
+        );
         $this->sheet('materials', 'on_site=plenty')->assertSee('This can’t be worked out yet')->assertSee('value="plenty"', false);
         $this->sheet('materials', 'hold=collar&on_site=100')->assertSee('The bags on site last')->assertSee('Earth tamped back')->assertSeeTextInOrder(['Pads to pour first', '4']);
-        $this->sheet('materials', 'hold=earth&on_site=100')->assertSee('No cement for 4 holes')->assertSeeTextInOrder(['Blocks to buy', '4, as thick as a pad'])->assertDontSee('Or by truck')->assertDontSee('left over');
+        $this->sheet('materials', 'hold=earth&on_site=100')->assertSee('No cement for 4 holes')->assertSeeTextInOrder(
+            ['Blocks to buy', '4, as thick as a pad'],
+        )->assertDontSee('Or by truck')->assertDontSee('left over');
         $this->sheet('materials', 'water=3')->assertSee((4 * $bags * 3).' litres to carry');
         // 0.432 m³ and a tenth more in lots of a quarter.
         $this->sheet('materials')->assertSee('2 lots of');
@@ -125,8 +139,12 @@ final class FootingTest extends JobTestCase
     public function test_the_dig_list_leads_from_hole_to_hole(): void
     {
         $this->ready();
-        $this->sheet('dig')->assertSeeInOrder(['Hole at hand', 'A1', 'from today’s ground'])->assertSee('Marks on the auger')->assertSeeText('A1, B1, B2, A2');
-        $this->from("/jobs/{$this->job->id}/footing/dig")->post("/jobs/{$this->job->id}/entries/hole", $this->form(['form' => 'hole', 'post' => 'A1', 'depth' => '1100']))->assertRedirect("/jobs/{$this->job->id}/footing/dig");
+        $this->sheet('dig')->assertSeeInOrder(
+            ['Hole at hand', 'A1', 'from today’s ground'],
+        )->assertSee('Marks on the auger')->assertSeeText('A1, B1, B2, A2');
+        $this->from("/jobs/{$this->job->id}/footing/dig")->post(
+            "/jobs/{$this->job->id}/entries/hole", $this->form(['form' => 'hole', 'post' => 'A1', 'depth' => '1100']),
+        )->assertRedirect("/jobs/{$this->job->id}/footing/dig");
         $this->sheet('dig')->assertSee('B1 came out at');
         $this->sheet('dig', 'hole=A2')->assertSee('A2 came out at');
         foreach (['B1', 'B2', 'A2'] as $label) {
@@ -143,8 +161,13 @@ final class FootingTest extends JobTestCase
         $this->sheet('dig')->assertSee('A1: what can be done')->assertSee('Break the rock and dig on')->assertSee('Never at a corner')->assertSee('short, met rock');
         $this->get("/jobs/{$this->job->id}/footing")->assertSee('A1: what can be done');
         $this->get("/jobs/{$this->job->id}/logbook")->assertSeeText("460\u{202F}mm wide, met rock");
-        $decide = fn (string $about) => $this->post("/jobs/{$this->job->id}/entries/decision", $this->form(['about' => $about, 'post' => 'A1', 'reason' => 'the ledge']));
-        $this->assertStringContainsString('A corner is never shortened', (string) $decide('accept_short_hole')->assertSessionHasErrors('reason')->getSession()?->get('errors')->first('reason'));
+        $decide = fn (string $about) => $this->post(
+            "/jobs/{$this->job->id}/entries/decision", $this->form(['about' => $about, 'post' => 'A1', 'reason' => 'the ledge']),
+        );
+        $this->assertStringContainsString(
+            'A corner is never shortened',
+            (string) $decide('accept_short_hole')->assertSessionHasErrors('reason')->getSession()?->get('errors')->first('reason'),
+        );
         $decide('as_engineer_says')->assertSessionHasNoErrors();
         $this->sheet('dig')->assertDontSee('what can be done');
         $hole(['post' => 'B1', 'depth' => '1100', 'found' => 'water'])->assertSessionHasNoErrors();
@@ -162,7 +185,10 @@ final class FootingTest extends JobTestCase
         $page->assertSeeText('up to '.round((300 - 120 * M_SQRT2) / 2 - 60)."\u{202F}mm off the middle");
         // 9.81 · π/4 · 0.3² · 0.4
         $this->sheet('piers', 'water=400')->assertSee(number_format(9.81 * M_PI / 4 * 0.09 * 0.4, 2).' kN');
-        foreach (['tube=200' => 'too narrow for its base', 'top=-250' => 'At A1 the ground is higher', 'top=9m' => 'above the top of the post', 'top=up' => '“up”'] as $query => $sentence) {
+        foreach ([
+            'tube=200' => 'too narrow for its base', 'top=-250' => 'At A1 the ground is higher', 'top=9m' => 'above the top of the post',
+            'top=up' => '“up”',
+        ] as $query => $sentence) {
             $this->sheet('piers', $query)->assertSee('This can’t be worked out yet')->assertSee($sentence, false);
         }
     }
@@ -180,8 +206,13 @@ final class FootingTest extends JobTestCase
     public function test_ways_to_hold_a_post_are_ranked_for_the_site_and_say_what_they_take(): void
     {
         $this->sheet('hold', 'soil=sand&wood=1&no_brace=1')->assertSee('Best here: post in concrete')->assertDontSee('This job’s holes would take');
-        $this->sheet('hold', 'soil=sand&wood=1&no_brace=1&repair=1')->assertSee('Best here: pad, crushed gravel tamped')->assertSee('dug out and used again');
-        $this->sheet('hold', 'soil=sand&roof=1&'.implode('&', array_map(fn (string $one) => "ban_{$one}=1", ['concrete', 'collar', 'earth', 'gravel', 'pier'])))->assertSee('None of these is possible here');
+        $this->sheet(
+            'hold', 'soil=sand&wood=1&no_brace=1&repair=1',
+        )->assertSee('Best here: pad, crushed gravel tamped')->assertSee('dug out and used again');
+        $this->sheet(
+            'hold',
+            'soil=sand&roof=1&'.implode('&', array_map(fn (string $one) => "ban_{$one}=1", ['concrete', 'collar', 'earth', 'gravel', 'pier'])),
+        )->assertSee('None of these is possible here');
         $this->ready();
         // Foam goes round the post above its pad, hole by hole: 0.095 m³ each in packs of 0.375 ft³.
         $packs = 4 * (int) ceil((M_PI / 4 * 0.16 - 0.14 ** 2) * 0.9 / (0.375 * 0.028316846592));
@@ -191,14 +222,24 @@ final class FootingTest extends JobTestCase
     public function test_the_way_chosen_is_kept_for_the_job_and_for_single_posts_and_the_sheets_follow_it(): void
     {
         $this->ready();
-        $decide = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/hold", $fields + ['form' => 'hold', 'based_on' => $this->job->fresh()->revision->number, 'soil' => 'sand', 'wood' => '1', 'no_brace' => '1']);
+        $decide = fn (array $fields) => $this->post(
+            "/jobs/{$this->job->id}/footing/hold",
+            $fields + ['form' => 'hold', 'based_on' => $this->job->fresh()->revision->number, 'soil' => 'sand', 'wood' => '1', 'no_brace' => '1'],
+        );
         $decide(['of_job' => 'gravel', 'posts_pier' => 'B1', 'customs' => ['mixing' => 'dry_in_the_hole']])->assertSessionHasNoErrors();
         $holding = $this->job->fresh()->revision->plan()->holding;
-        $this->assertSame([Hold::Gravel, Hold::Pier, Mixing::DryInTheHole, Soil::Sand], [$holding?->ofJob, $holding?->of($this->id('B1')), $holding?->customs->mixing, $holding?->site->soil]);
-        $this->sheet('materials')->assertSeeText('pad, crushed gravel tamped; pier with a metal base')->assertSeeTextInOrder(['Tubes', '1, together']);
+        $this->assertSame(
+            [Hold::Gravel, Hold::Pier, Mixing::DryInTheHole, Soil::Sand],
+            [$holding?->ofJob, $holding?->of($this->id('B1')), $holding?->customs->mixing, $holding?->site->soil],
+        );
+        $this->sheet('materials')->assertSeeText(
+            'pad, crushed gravel tamped; pier with a metal base',
+        )->assertSeeTextInOrder(['Tubes', '1, together']);
         $this->sheet('hold')->assertSee('Decided: pad, crushed gravel tamped, other ways for 1')->assertSee('value="B1"', false);
         $this->get("/jobs/{$this->job->id}/footing?along=row-1")->assertSee('is-gravel', false)->assertSee('is-pier', false);
-        $this->post("/jobs/{$this->job->id}/footing/piers", ['based_on' => $this->job->fresh()->revision->number, 'tube' => '350'])->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/{$this->job->id}/footing/piers", ['based_on' => $this->job->fresh()->revision->number, 'tube' => '350'],
+        )->assertSessionHasNoErrors();
         $this->assertEquals(Length::millimetres(350), $this->job->fresh()->revision->plan()->holding?->pier->tube);
         $this->sheet('loads')->assertSee('value="sand" selected', false);
         foreach ([['of_job' => 'foam', 'roof' => '1'], ['of_job' => 'earth', 'ban_earth' => '1']] as $impossible) {
@@ -212,15 +253,24 @@ final class FootingTest extends JobTestCase
     public function test_soil_other_than_assumed_opens_the_way_of_holding_again_until_it_is_decided(): void
     {
         $this->ready();
-        $this->post("/jobs/{$this->job->id}/footing/hold", ['form' => 'hold', 'based_on' => $this->job->fresh()->revision->number, 'of_job' => 'concrete', 'soil' => 'gravel', 'no_brace' => '1'])->assertSessionHasNoErrors();
-        $hole = fn (array $fields) => $this->post("/jobs/{$this->job->id}/entries/hole", $this->form(['form' => 'hole', 'post' => 'A1', 'depth' => '1100'] + $fields));
+        $this->post(
+            "/jobs/{$this->job->id}/footing/hold",
+            ['form' => 'hold', 'based_on' => $this->job->fresh()->revision->number, 'of_job' => 'concrete', 'soil' => 'gravel', 'no_brace' => '1'],
+        )->assertSessionHasNoErrors();
+        $hole = fn (array $fields) => $this->post(
+            "/jobs/{$this->job->id}/entries/hole", $this->form(['form' => 'hole', 'post' => 'A1', 'depth' => '1100'] + $fields),
+        );
         $hole(['soil' => 'clay', 'layers' => 'gravel to 400; sand 800'])->assertSessionHasNoErrors();
         $this->get("/jobs/{$this->job->id}/footing")->assertSee('A1: clay instead of gravel')->assertSee('Bell the foot out to')->assertSeeText("566\u{202F}mm");
         $this->get("/jobs/{$this->job->id}/logbook")->assertSeeText("gravel to 400\u{202F}mm, sand to 800\u{202F}mm, clay to 1100\u{202F}mm");
-        $this->post("/jobs/{$this->job->id}/entries/decision", $this->form(['about' => 'keep_holding', 'post' => 'A1', 'reason' => 'it carries a fence']))->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/{$this->job->id}/entries/decision", $this->form(['about' => 'keep_holding', 'post' => 'A1', 'reason' => 'it carries a fence']),
+        )->assertSessionHasNoErrors();
         $this->get("/jobs/{$this->job->id}/footing")->assertDontSee('A1: clay instead of gravel');
         foreach (['mud 300' => 'is not a layer', 'clay 1200' => 'Layers go down', 'clay deep' => '“deep”'] as $layers => $sentence) {
-            $this->assertStringContainsString($sentence, (string) $hole(['layers' => $layers])->assertSessionHasErrors('layers')->getSession()?->get('errors')->first('layers'));
+            $this->assertStringContainsString(
+                $sentence, (string) $hole(['layers' => $layers])->assertSessionHasErrors('layers')->getSession()?->get('errors')->first('layers'),
+            );
         }
     }
 
@@ -232,9 +282,14 @@ final class FootingTest extends JobTestCase
         $this->sheet('width', 'load=27&soil=clay')->assertSee('The holes planned are too narrow');
         $this->sheet('width', 'cover=50&slack=25&augers=300; 360; 450')->assertSeeText("Of the augers at hand 360\u{202F}mm digs it as it is");
         $this->sheet('width', 'augers=wide')->assertSee('This can’t be worked out yet')->assertSee('“wide”');
-        $shape = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/width", $fields + ['form' => 'shape', 'based_on' => $this->job->fresh()->revision->number]);
+        $shape = fn (array $fields) => $this->post(
+            "/jobs/{$this->job->id}/footing/width", $fields + ['form' => 'shape', 'based_on' => $this->job->fresh()->revision->number],
+        );
         $shape(['shape' => 'bell', 'width' => '300', 'bell_width' => '600', 'bell_height' => '300'])->assertSessionHasNoErrors();
-        $this->assertEquals(HoleShape::bell(Length::millimetres(300), Length::millimetres(600), Length::millimetres(300)), $this->job->fresh()->revision->plan()->hole);
+        $this->assertEquals(
+            HoleShape::bell(Length::millimetres(300), Length::millimetres(600), Length::millimetres(300)),
+            $this->job->fresh()->revision->plan()->hole,
+        );
         $shape(['shape' => 'bell', 'width' => '300', 'bell_width' => '200', 'bell_height' => '300'])->assertSessionHasErrors('bell_width');
         $shape(['shape' => 'square', 'width' => '130'])->assertSessionHasErrors('width');
         $shape(['shape' => 'square', 'width' => '300'])->assertSessionHasNoErrors();
@@ -253,7 +308,10 @@ final class FootingTest extends JobTestCase
         $rules(['posts_anchor' => 'B1', 'posts_gate' => 'B1'])->assertSessionHasErrors('posts_anchor');
         $rules(['maker' => '-5'])->assertSessionHasErrors();
         $rules([])->assertSessionHasNoErrors();
-        $this->post("/jobs/{$this->job->id}/entries/decision", $this->form(['about' => 'waive_frost', 'post' => '', 'reason' => 'a play fort; heave does no harm']))->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/{$this->job->id}/entries/decision",
+            $this->form(['about' => 'waive_frost', 'post' => '', 'reason' => 'a play fort; heave does no harm']),
+        )->assertSessionHasNoErrors();
         $this->get("/jobs/{$this->job->id}/footing")->assertSee('left aside with a reason')->assertSee('least embedment below finished grade');
     }
 
@@ -265,7 +323,10 @@ final class FootingTest extends JobTestCase
     public function test_a_hole_that_cannot_be_is_refused_at_its_field(array $wrong, string $field, string $sentence): void
     {
         $this->ready();
-        $answer = $this->post("/jobs/{$this->job->id}/entries/hole", $this->form($wrong + ['form' => 'hole', 'post' => 'A1', 'depth' => '1100', 'width' => '', 'found' => '']))->assertSessionHasErrors($field);
+        $answer = $this->post(
+            "/jobs/{$this->job->id}/entries/hole",
+            $this->form($wrong + ['form' => 'hole', 'post' => 'A1', 'depth' => '1100', 'width' => '', 'found' => '']),
+        )->assertSessionHasErrors($field);
         $this->assertStringContainsString($sentence, (string) $answer->getSession()?->get('errors')->first($field));
     }
 

@@ -66,14 +66,18 @@ final class JobShelfTest extends JobTestCase
         $this->post("/jobs/{$this->job->id}/copy", ['name' => 'The copy', 'how' => 'log'])->assertSessionHasNoErrors();
         $copy = Job::query()->where('name', 'The copy')->firstOrFail();
         $state = app(ReadSite::class)->of($copy)->state;
-        $this->assertEquals([Length::millimetres(950)], array_map(fn (HoleDug $hole) => $hole->depth, array_values($state->log->now(HoleDug::class))));
+        $this->assertEquals(
+            [Length::millimetres(950)], array_map(fn (HoleDug $hole) => $hole->depth, array_values($state->log->now(HoleDug::class))),
+        );
         $this->assertSame([], $state->log->now(Remark::class), 'the strike aims at the copy of the remark');
         $this->assertSame(4, $this->job->entries()->count());
         $this->assertSame(8, LogEntry::query()->count());
         foreach (['plan', 'square', 'logbook', 'handover', 'set', 'square/sheet'] as $page) {
             $this->get("/jobs/{$copy->id}/{$page}")->assertSee('Copy of Test shelter,')->assertSee('No evidence');
         }
-        $this->post("/jobs/{$copy->id}/entries/handed_over", $this->form(['to' => 'the owner', 'remark' => '', 'sure' => '1']))->assertSessionHasErrors('to');
+        $this->post(
+            "/jobs/{$copy->id}/entries/handed_over", $this->form(['to' => 'the owner', 'remark' => '', 'sure' => '1']),
+        )->assertSessionHasErrors('to');
         $this->get("/jobs/{$this->job->id}/plan")->assertDontSee('No evidence');
     }
 }

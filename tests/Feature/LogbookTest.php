@@ -46,7 +46,9 @@ final class LogbookTest extends JobTestCase
     {
         $this->send('entries/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '5401', 'tape' => 'steel']));
         $first = (string) $this->job->entries()->firstOrFail()->sequence;
-        $correct = fn (string $distance) => $this->send('entries/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => $distance, 'tape' => 'steel', 'replaces' => $first]));
+        $correct = fn (string $distance) => $this->send(
+            'entries/tape', $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => $distance, 'tape' => 'steel', 'replaces' => $first]),
+        );
         $correct('5400')->assertSessionHasNoErrors();
         $correct('5399')->assertSessionHasErrors('refused');
         $this->assertSame(2, $this->job->entries()->count());
@@ -68,7 +70,9 @@ final class LogbookTest extends JobTestCase
     public function test_the_database_itself_refuses_to_change_or_lose_an_entry_or_a_revision(): void
     {
         $this->write($this->job, $this->user, new NoticeAsked('2026-05-04', 3, ''));
-        foreach (['UPDATE entries SET kind = "rod"', 'DELETE FROM entries', 'UPDATE plan_revisions SET number = 9', 'DELETE FROM plan_revisions'] as $act) {
+        foreach ([
+            'UPDATE entries SET kind = "rod"', 'DELETE FROM entries', 'UPDATE plan_revisions SET number = 9', 'DELETE FROM plan_revisions',
+        ] as $act) {
             try {
                 DB::statement($act);
                 $this->fail("{$act} was let through");
@@ -100,9 +104,25 @@ final class LogbookTest extends JobTestCase
     #[TestWith(['quick', ['line' => 'a1 take the hole because it is late'], 'line', 'A corner is never shortened'])]
     #[TestWith(['quick', ['line' => 'a1 cast 3000 lane'], 'line', 'is another place'])]
     #[TestWith(['quick', ['line' => 'a1-b1 54000'], 'line', 'A digit too many?'])]
-    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'bob', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level', 'height it hangs from'])]
-    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'angle', 'gap' => 'a bit', 'stage' => 'filled'], 'gap', 'is no angle'])]
-    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '700', 'level' => '1200', 'stage' => 'filled'], 'gap', 'No standing post leans so far'])]
+    #[TestWith(
+        [
+            'entries/plumb',
+            ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'bob', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level',
+            'height it hangs from',
+        ],
+    )]
+    #[TestWith(
+        [
+            'entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'way' => 'angle', 'gap' => 'a bit', 'stage' => 'filled'],
+            'gap', 'is no angle',
+        ],
+    )]
+    #[TestWith(
+        [
+            'entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '700', 'level' => '1200', 'stage' => 'filled'],
+            'gap', 'No standing post leans so far',
+        ],
+    )]
     #[TestWith(['entries/filled', ['post' => 'A1', 'step' => 'done', 'bags' => 'many'], 'bags', 'how many went in'])]
     #[TestWith(['entries/filled', ['post' => 'A1', 'step' => 'done', 'celsius' => '90'], 'celsius', 'Nobody pours'])]
     #[TestWith(['entries/twist', ['post' => 'A1', 'twist' => '3', 'over' => '0', 'turned' => 'with'], 'over', 'length of the level'])]
@@ -115,9 +135,21 @@ final class LogbookTest extends JobTestCase
     #[TestWith(['entries/rod', ['post' => 'A1', 'rod' => '-5'], 'rod', 'below zero'])]
     #[TestWith(['entries/benchmark', ['name' => '', 'height' => '0'], 'name', 'what the benchmark is'])]
     #[TestWith(['entries/hole', ['post' => 'A1', 'depth' => 'deep'], 'depth', '“deep”'])]
-    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => '', 'gap' => '3', 'level' => '1200', 'stage' => 'filled'], 'leans', 'to which side the top goes'])]
-    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'level' => '1200', 'stage' => 'filled'], 'leans', 'to which side the top goes'])]
-    #[TestWith(['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level', 'length of the level'])]
+    #[TestWith(
+        [
+            'entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => '', 'gap' => '3', 'level' => '1200', 'stage' => 'filled'], 'leans',
+            'to which side the top goes',
+        ],
+    )]
+    #[TestWith(
+        ['entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'level' => '1200', 'stage' => 'filled'], 'leans', 'to which side the top goes'],
+    )]
+    #[TestWith(
+        [
+            'entries/plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '3', 'level' => '0', 'stage' => 'filled'], 'level',
+            'length of the level',
+        ],
+    )]
     #[TestWith(['entries/top', ['post' => 'A1', 'above' => ''], 'above', 'Nothing was typed'])]
     #[TestWith(['entries/handed_over', ['to' => '', 'remark' => ''], 'to', 'who takes the work over'])]
     #[TestWith(['entries/decision', ['about' => 'accept_lean', 'post' => 'A1', 'reason' => ''], 'reason', 'Say why'])]
@@ -141,7 +173,9 @@ final class LogbookTest extends JobTestCase
         $sequence = (int) $this->job->entries()->max('sequence');
         $this->send('quick', $this->form(['line' => "strike {$sequence} because read from the wrong nail"]))->assertSessionHasNoErrors();
         $this->page('logbook')->assertSee('struck: read from the wrong nail');
-        $this->followingRedirects()->from("/jobs/{$this->job->id}/logbook")->post("/jobs/{$this->job->id}/quick", $this->form(['form' => 'quick', 'line' => 'strike 99999 because it is not there']))->assertSee('There is no entry 99999')->assertSee('value="strike 99999 because it is not there"', false);
+        $this->followingRedirects()->from("/jobs/{$this->job->id}/logbook")->post(
+            "/jobs/{$this->job->id}/quick", $this->form(['form' => 'quick', 'line' => 'strike 99999 because it is not there']),
+        )->assertSee('There is no entry 99999')->assertSee('value="strike 99999 because it is not there"', false);
     }
 
     public function test_a_quick_line_echoes_how_it_is_understood_and_what_could_follow(): void
@@ -184,7 +218,10 @@ final class LogbookTest extends JobTestCase
     public function test_a_page_left_open_too_long_gives_back_what_was_typed(): void
     {
         $this->app['env'] = 'production';
-        $answer = $this->from("/jobs/{$this->job->id}/square")->post("/jobs/{$this->job->id}/entries/tape", $this->form(['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '5403', 'tape' => 'steel']));
+        $answer = $this->from("/jobs/{$this->job->id}/square")->post(
+            "/jobs/{$this->job->id}/entries/tape",
+            $this->form(['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '5403', 'tape' => 'steel']),
+        );
         $this->followRedirects($answer)->assertSee('too long to be sent')->assertSee('value="5403"', false);
     }
 

@@ -37,11 +37,18 @@ final class PaperTest extends JobTestCase
     #[TestWith(['letter', 612.0, 792.0])]
     public function test_the_record_says_every_tolerance_on_the_paper_asked_for(string $paper, float $width, float $height): void
     {
-        $this->write($this->job, $this->user, new Decision(DecisionAbout::AcceptOutline, null, 'a hen run'), new HandedOver('the parish', 'keys in the shed'));
-        $pdf = (string) $this->get("/jobs/{$this->job->id}/handover/record.pdf?paper={$paper}")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $this->write(
+            $this->job, $this->user, new Decision(DecisionAbout::AcceptOutline, null, 'a hen run'), new HandedOver('the parish', 'keys in the shed'),
+        );
+        $pdf = (string) $this->get(
+            "/jobs/{$this->job->id}/handover/record.pdf?paper={$paper}",
+        )->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         $this->assertEqualsWithDelta([$width, $height], PdfText::size($pdf), 0.1);
         $text = PdfText::of($pdf);
-        foreach (['Test shelter', 'Handed over to the parish', 'Stakes on their places', 'not measured', 'Take the layout as it stands: a hen run', 'Plan as built', 'times enlarged', 'Row 1', 'Row 2', 'A1', 'B2', 'not checked by this tool'] as $words) {
+        foreach ([
+            'Test shelter', 'Handed over to the parish', 'Stakes on their places', 'not measured', 'Take the layout as it stands: a hen run',
+            'Plan as built', 'times enlarged', 'Row 1', 'Row 2', 'A1', 'B2', 'not checked by this tool',
+        ] as $words) {
             $this->assertStringContainsString($words, $text);
         }
     }
@@ -63,11 +70,18 @@ final class PaperTest extends JobTestCase
     public function test_a_section_as_built_shows_holes_as_dug_and_posts_from_foot_to_top(): void
     {
         $plan = $this->job->revision->plan()
-            ->withFooting(new FootingRules(Length::millimetres(700), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(500)), Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::Own))
+            ->withFooting(
+                new FootingRules(
+                    Length::millimetres(700), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(500)), Length::millimetres(100),
+                    Length::millimetres(100), Length::millimetres(50), DepthMode::Own,
+                ),
+            )
             ->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::level(), Length::millimetres(1200)));
         app(RevisePlan::class)($this->job, $this->user, $plan, 'Depths', 1);
         $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), ...array_map(
-            fn (string $label, float $rod) => new RodReading($plan->grid->labelled($label)->id, Length::millimetres($rod)), ['A1', 'B1', 'A2', 'B2'], [1500, 1600, 1500, 1600],
+            fn (string $label, float $rod) => new RodReading(
+                $plan->grid->labelled($label)->id, Length::millimetres($rod),
+            ), ['A1', 'B1', 'A2', 'B2'], [1500, 1600, 1500, 1600],
         ));
         $this->write($this->job, $this->user, new HoleDug($plan->grid->labelled('B1')->id, Length::millimetres(800)));
         $built = new AsBuilt(app(ReadSite::class)->of($this->job->fresh())->state);
@@ -76,7 +90,9 @@ final class PaperTest extends JobTestCase
         $boxes = array_map(fn (array $box): array => [$box[2] === '24' ? 'hole' : 'post', (float) $box[1], (float) $box[3]], $found);
         // A1 as planned: 900 deep, its foot 700 down. B1 as dug: 800 deep and 100 short, so 50 of gravel are left and its foot stands 650 down.
         $per = 150 / (2300 + 900);
-        foreach ([['hole', 20 + 2300 * $per, 900 * $per], ['post', 20.0, 3000 * $per], ['hole', 20 + 2400 * $per, 800 * $per], ['post', 20.0, 3050 * $per]] as $i => [$what, $y, $height]) {
+        foreach ([
+            ['hole', 20 + 2300 * $per, 900 * $per], ['post', 20.0, 3000 * $per], ['hole', 20 + 2400 * $per, 800 * $per], ['post', 20.0, 3050 * $per],
+        ] as $i => [$what, $y, $height]) {
             $this->assertSame($what, $boxes[$i][0]);
             $this->assertEqualsWithDelta([$y, $height], array_slice($boxes[$i], 1), 0.1, "box {$i}");
         }
@@ -86,14 +102,20 @@ final class PaperTest extends JobTestCase
     public function test_a_story_pole_is_full_size_with_bars_to_check_it(): void
     {
         $plan = $this->job->revision->plan();
-        app(RevisePlan::class)($this->job, $this->user, $plan->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 36), Length::millimetres(1200))), 'Tops', 1);
+        app(RevisePlan::class)(
+            $this->job, $this->user,
+            $plan->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 36), Length::millimetres(1200))), 'Tops', 1,
+        );
         $pdf = (string) $this->get("/jobs/{$this->job->id}/cut/pole?paper=a4")->assertOk()->getContent();
         $text = PdfText::of($pdf);
         // 1100 at row 1 and 1000 at row 2, both in the fifth strip of 240 mm, 140 and 40 up it.
         foreach (['100 mm', '4 in', 'datum line', 'on top of strip 4', '1100 mm', '1000 mm', 'A1 B1'] as $words) {
             $this->assertStringContainsString($words, $text);
         }
-        $page = view('paper.pole', ['job' => $this->job, 'strips' => PoleStrips::ofCuts($this->app->make(ReadSite::class)->of($this->job->fresh())->state, Paper::A4)])->render();
+        $page = view(
+            'paper.pole',
+            ['job' => $this->job, 'strips' => PoleStrips::ofCuts($this->app->make(ReadSite::class)->of($this->job->fresh())->state, Paper::A4)],
+        )->render();
         preg_match_all('/class="line heavy" style="left: [\d.]+mm; top: ([\d.]+)mm; width: 18mm/', $page, $marks);
         $this->assertCount(2, $marks[1]);
         $this->assertEqualsWithDelta(100.0, abs((float) $marks[1][0] - (float) $marks[1][1]), 1e-6, 'a hundred millimetres apart on the paper too');
@@ -103,7 +125,11 @@ final class PaperTest extends JobTestCase
 
     public function test_a_marking_list_prints_in_full_size_too(): void
     {
-        $text = PdfText::of((string) $this->get("/jobs/{$this->job->id}/cut/set-out/pole?spread=even&count=3&thickness=45&length=1000&paper=letter")->assertOk()->getContent());
+        $text = PdfText::of(
+            (string) $this->get(
+                "/jobs/{$this->job->id}/cut/set-out/pole?spread=even&count=3&thickness=45&length=1000&paper=letter",
+            )->assertOk()->getContent(),
+        );
         // Near faces at 0, 477.5 and 955 mm.
         foreach (['marking list in full size', 'end of the member', 'number 3, far side', '955 mm', '478 mm'] as $words) {
             $this->assertStringContainsString($words, $text);
@@ -112,6 +138,8 @@ final class PaperTest extends JobTestCase
 
     public function test_without_tops_the_pole_says_so(): void
     {
-        $this->assertStringContainsString('nothing to mark', PdfText::of((string) $this->get("/jobs/{$this->job->id}/cut/pole")->assertOk()->getContent()));
+        $this->assertStringContainsString(
+            'nothing to mark', PdfText::of((string) $this->get("/jobs/{$this->job->id}/cut/pole")->assertOk()->getContent()),
+        );
     }
 }

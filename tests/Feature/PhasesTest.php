@@ -24,22 +24,39 @@ use Tests\JobTestCase;
 /** What each phase says on screen, on a 2 × 2 frame of 5400 by 3600 mm. */
 final class PhasesTest extends JobTestCase
 {
-    private const FOOTING = ['form' => 'rules', 'based_on' => '1', 'frost' => '900', 'margin' => '100', 'embedment_by' => 'length', 'embedment' => '600', 'pad' => '100', 'gravel' => '100', 'least_gravel' => '50', 'mode' => 'own', 'asked_plane' => '', 'finished_grade' => '', 'fill_before_first_frost' => '0'];
+    private const FOOTING = [
+        'form' => 'rules', 'based_on' => '1', 'frost' => '900', 'margin' => '100', 'embedment_by' => 'length', 'embedment' => '600', 'pad' => '100',
+        'gravel' => '100', 'least_gravel' => '50', 'mode' => 'own', 'asked_plane' => '', 'finished_grade' => '', 'fill_before_first_frost' => '0',
+    ];
 
-    private const TOPS = ['form' => 'tops', 'based_on' => '1', 'height' => '2300', 'datum_line' => '1200', 'falls_toward' => '', 'fall' => '', 'fall_over' => '1000'];
+    private const TOPS = [
+        'form' => 'tops', 'based_on' => '1', 'height' => '2300', 'datum_line' => '1200', 'falls_toward' => '', 'fall' => '', 'fall_over' => '1000',
+    ];
 
     public function test_the_stepper_calls_done_only_what_was_done(): void
     {
         $standing = function (): array {
             $stakes = (new Stepper(app(ReadSite::class)->of($this->job->fresh() ?? $this->job), null))->stakes;
 
-            return array_combine(array_map(fn (StepperStake $stake) => $stake->phase->value, $stakes), array_map(fn (StepperStake $stake) => $stake->standing->value, $stakes));
+            return array_combine(
+                array_map(fn (StepperStake $stake) => $stake->phase->value, $stakes),
+                array_map(fn (StepperStake $stake) => $stake->standing->value, $stakes),
+            );
         };
-        $this->assertSame(['plan' => 'done', 'clear' => 'now', 'square' => 'open', 'level' => 'open', 'footing' => 'open', 'set' => 'open', 'cut' => 'open', 'handover' => 'open'], $standing());
+        $this->assertSame(
+            [
+                'plan' => 'done', 'clear' => 'now', 'square' => 'open', 'level' => 'open', 'footing' => 'open', 'set' => 'open', 'cut' => 'open',
+                'handover' => 'open',
+            ],
+            $standing(),
+        );
         $this->write($this->job, $this->user, new NoticeAsked('2026-05-04', 3, ''), ...$this->tapes([0, 0, 0, 0, 0, 0]));
         $this->assertSame(['done', 'done', 'now', 'open', 'open', 'open'], array_values(array_slice($standing(), 1, 6)));
         foreach (['A1', 'B1', 'B2'] as $label) {
-            $this->write($this->job, $this->user, new HoleDug($id = $this->job->revision->plan()->grid->labelled($label)->id, Length::millimetres(1100)), new PostSet($id));
+            $this->write(
+                $this->job, $this->user, new HoleDug($id = $this->job->revision->plan()->grid->labelled($label)->id, Length::millimetres(1100)),
+                new PostSet($id),
+            );
         }
         $this->assertNotSame('done', $standing()['footing'], 'one hole is not dug');
         $this->post("/jobs/{$this->job->id}/footing/rules", self::FOOTING)->assertSessionHasNoErrors();
@@ -55,7 +72,10 @@ final class PhasesTest extends JobTestCase
 
     public function test_a_line_typed_by_points_names_the_holes_in_conflict(): void
     {
-        $this->post("/jobs/{$this->job->id}/entries/service", $this->form(['type' => 'power', 'name' => 'pump', 'no_dig' => '600', 'points' => "-500 ; 3,1 m\n9 m; 3100\n"]))->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/{$this->job->id}/entries/service",
+            $this->form(['type' => 'power', 'name' => 'pump', 'no_dig' => '600', 'points' => "-500 ; 3,1 m\n9 m; 3100\n"]),
+        )->assertSessionHasNoErrors();
         $this->page('clear')->assertSee('2 holes reach into a no-dig band')->assertSee('marked red');
     }
 
@@ -101,7 +121,10 @@ final class PhasesTest extends JobTestCase
     public function test_a_share_of_the_post_may_be_typed_in_three_ways(): void
     {
         foreach (['1/3', '33.3333333333 %', '0,333333333333'] as $i => $typed) {
-            $this->post("/jobs/{$this->job->id}/footing/rules", ['embedment_by' => 'share', 'embedment' => $typed, 'based_on' => (string) ($i + 1)] + self::FOOTING)->assertSessionHasNoErrors();
+            $this->post(
+                "/jobs/{$this->job->id}/footing/rules",
+                ['embedment_by' => 'share', 'embedment' => $typed, 'based_on' => (string) ($i + 1)] + self::FOOTING,
+            )->assertSessionHasNoErrors();
             $rules = $this->job->fresh()->revision->plan()->footing;
             $this->assertEqualsWithDelta(1200, $rules?->embedment->below(Length::millimetres(2400))->inMillimetres(), 1e-3);
         }
@@ -124,7 +147,9 @@ final class PhasesTest extends JobTestCase
     public function test_a_plane_asked_for_too_high_is_said_with_the_post_that_forbids_it(): void
     {
         $this->write($this->job, $this->user, ...$this->levelled());
-        $this->post("/jobs/{$this->job->id}/footing/rules", ['mode' => DepthMode::CommonPlane->value, 'asked_plane' => '-500'] + self::FOOTING)->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/{$this->job->id}/footing/rules", ['mode' => DepthMode::CommonPlane->value, 'asked_plane' => '-500'] + self::FOOTING,
+        )->assertSessionHasNoErrors();
         $this->page('footing')->assertSee('The level asked for is too high: post B2 needs its foot lower', false);
     }
 
@@ -180,7 +205,9 @@ final class PhasesTest extends JobTestCase
         $this->get("/jobs/{$row->id}/square")->assertSee('Nothing is taped yet');
         $this->get("/jobs/{$row->id}/set")->assertSee('No post stands yet')->assertDontSee('A round of all posts');
         foreach ([$one, $row] as $job) {
-            foreach (['plan', 'clear', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'footing', 'set', 'cut', 'handover'] as $phase) {
+            foreach ([
+                'plan', 'clear', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'footing', 'set', 'cut', 'handover',
+            ] as $phase) {
                 $this->get("/jobs/{$job->id}/{$phase}")->assertOk();
             }
         }
@@ -209,7 +236,12 @@ final class PhasesTest extends JobTestCase
         $grid = $this->job->revision->plan()->grid;
         $pairs = [['A1', 'B1', 5400], ['B1', 'B2', 3600], ['B2', 'A2', 5400], ['A2', 'A1', 3600], ['A1', 'B2', 6490], ['B1', 'A2', 6490]];
 
-        return array_map(fn (array $pair, int $more) => new TapeReading($grid->labelled($pair[0])->id, $grid->labelled($pair[1])->id, Length::millimetres($pair[2] + $more), TapeClass::Steel), $pairs, $off);
+        return array_map(
+            fn (array $pair, int $more) => new TapeReading(
+                $grid->labelled($pair[0])->id, $grid->labelled($pair[1])->id, Length::millimetres($pair[2] + $more), TapeClass::Steel,
+            ),
+            $pairs, $off,
+        );
     }
 
     /** @return list<Payload> */

@@ -92,14 +92,22 @@ final class PictureTest extends JobTestCase
         $this->send($file());
         $this->send($file());
         $this->assertSame([2, 1], [LogEntry::query()->count(), DB::table('pictures')->count()]);
-        $this->assertStringContainsString('/Subtype /Image', (string) $this->get("/jobs/{$this->job->id}/handover/record.pdf")->assertOk()->getContent());
+        $this->assertStringContainsString(
+            '/Subtype /Image', (string) $this->get("/jobs/{$this->job->id}/handover/record.pdf")->assertOk()->getContent(),
+        );
         $this->expectExceptionMessage('only added');
         DB::table('pictures')->delete();
     }
 
     private function send(UploadedFile $file): \Illuminate\Testing\TestResponse
     {
-        return $this->from("/jobs/{$this->job->id}/set/A1")->post("/jobs/{$this->job->id}/entries/picture", ['client_id' => (string) Str::ulid(), 'form' => 'picture', 'post' => 'A1', 'phase' => 'set', 'says' => 'the split foot', 'picture' => $file]);
+        return $this->from("/jobs/{$this->job->id}/set/A1")->post(
+            "/jobs/{$this->job->id}/entries/picture",
+            [
+                'client_id' => (string) Str::ulid(), 'form' => 'picture', 'post' => 'A1', 'phase' => 'set', 'says' => 'the split foot',
+                'picture' => $file,
+            ],
+        );
     }
 
     private function kept(): string
@@ -119,6 +127,8 @@ final class PictureTest extends JobTestCase
         // A TIFF header, one entry (0x0112, a short), and the words after it.
         $exif = "Exif\0\0II*\0".pack('V', 8).pack('v', 1).pack('vvVvv', 0x0112, 3, 1, $orientation, 0).pack('V', 0).$note;
 
-        return UploadedFile::fake()->createWithContent('photo.jpg', substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2));
+        return UploadedFile::fake()->createWithContent(
+            'photo.jpg', substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2),
+        );
     }
 }

@@ -38,7 +38,10 @@ final class PlanChangeTest extends FeatureTestCase
         $this->actingAs($this->user);
         $this->job = $this->job($this->user, Builds::plan(baysX: [2400, 2400, 2400], baysY: [3000]));
         foreach (['D1', 'D2'] as $label) {
-            $this->write($this->job, $this->user, new HoleDug($this->id($label), Length::millimetres(1100)), new PostSet($this->id($label)), new PostFilled($this->id($label), FillStep::Done, 6, 15.0));
+            $this->write(
+                $this->job, $this->user, new HoleDug($this->id($label), Length::millimetres(1100)), new PostSet($this->id($label)),
+                new PostFilled($this->id($label), FillStep::Done, 6, 15.0),
+            );
         }
     }
 
@@ -77,10 +80,21 @@ final class PlanChangeTest extends FeatureTestCase
 
     public function test_walls_lines_and_falling_tops_stay_where_they_are_when_the_first_column_goes(): void
     {
-        $plan = $this->job->revision->plan()->withTops(new TopRules(Length::millimetres(2300), Slope::ratio(0.01), Slope::level(), Length::millimetres(1200)));
+        $plan = $this->job->revision->plan()->withTops(
+            new TopRules(Length::millimetres(2300), Slope::ratio(0.01), Slope::level(), Length::millimetres(1200)),
+        );
         app(RevisePlan::class)($this->job, $this->user, $plan, 'Tops', 1);
-        $this->write($this->job, $this->user, new ServiceLine(ServiceType::Water, 'water', Length::millimetres(500), [$this->point(6000, -2000), $this->point(6000, 5000)]));
-        $this->post("/jobs/{$this->job->id}/plan/line", ['based_on' => '2', 'line_name' => 'barn', 'line_kind' => 'wall', 'line_holds' => 'parallel', 'line_side' => 'plus_x', 'line_near' => '900', 'line_far' => ''])->assertSessionHasNoErrors();
+        $this->write(
+            $this->job, $this->user,
+            new ServiceLine(ServiceType::Water, 'water', Length::millimetres(500), [$this->point(6000, -2000), $this->point(6000, 5000)]),
+        );
+        $this->post(
+            "/jobs/{$this->job->id}/plan/line",
+            [
+                'based_on' => '2', 'line_name' => 'barn', 'line_kind' => 'wall', 'line_holds' => 'parallel', 'line_side' => 'plus_x',
+                'line_near' => '900', 'line_far' => '',
+            ],
+        )->assertSessionHasNoErrors();
         $top = $this->state()->plan->tops?->of($this->state()->plan->grid->labelled('C1'));
         $this->revise(['bays_x' => '2400; 2400', 'change_x' => '0', 'sure' => '1'], 3)->assertSessionHasNoErrors();
         $site = $this->state();
@@ -107,11 +121,17 @@ final class PlanChangeTest extends FeatureTestCase
     {
         $form = PlanForm::of($this->fresh()->revision->plan());
         $fields = [];
-        foreach (['kind', 'notation', 'side_minus_y', 'side_plus_y', 'side_minus_x', 'side_plus_x', 'tolerance', 'squareness', 'post_shape', 'post_b', 'post_d', 'hole', 'standing', 'by_x', 'by_y', 'bays_x', 'bays_y', 'held_x', 'held_y', 'left_out'] as $field) {
+        foreach ([
+            'kind', 'notation', 'side_minus_y', 'side_plus_y', 'side_minus_x', 'side_plus_x', 'tolerance', 'squareness', 'post_shape', 'post_b',
+            'post_d', 'hole', 'standing', 'by_x', 'by_y', 'bays_x', 'bays_y', 'held_x', 'held_y', 'left_out',
+        ] as $field) {
             $fields[$field] = $form->value($field);
         }
 
-        return $this->post("/jobs/{$this->job->id}/plan", $typed + ['reason' => 'because', 'based_on' => (string) $basedOn, 'form' => 'plan', 'change_y' => '2'] + $fields);
+        return $this->post(
+            "/jobs/{$this->job->id}/plan",
+            $typed + ['reason' => 'because', 'based_on' => (string) $basedOn, 'form' => 'plan', 'change_y' => '2'] + $fields,
+        );
     }
 
     private function fresh(): \App\Models\Job

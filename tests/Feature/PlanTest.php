@@ -57,7 +57,10 @@ final class PlanTest extends FeatureTestCase
     public function test_an_unusual_figure_of_a_plan_is_asked_about_once(): void
     {
         $user = $this->person();
-        $metric = ['notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'standing' => '2400', 'left_out' => '', 'bays_x' => '2400; 2400; 24000', 'bays_y' => '3000', 'form' => 'plan'] + self::FIELDS;
+        $metric = [
+            'notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'standing' => '2400', 'left_out' => '',
+            'bays_x' => '2400; 2400; 24000', 'bays_y' => '3000', 'form' => 'plan',
+        ] + self::FIELDS;
         $this->actingAs($user)->from('/jobs/new')->post('/jobs', $metric)->assertSessionHasErrors('bays_x');
         $this->get('/jobs/new')->assertSee('The other bays are about')->assertSee('A digit too many?')->assertSee('Right as typed')->assertSee('value="2400; 2400; 24000"', false);
         foreach (['bays_y' => '9000', 'post_b' => '30', 'hole' => '1300', 'standing' => '24000', 'squareness' => '60'] as $field => $typed) {
@@ -65,7 +68,10 @@ final class PlanTest extends FeatureTestCase
         }
         $this->assertSame(0, Job::query()->count());
         $this->post('/jobs', ['right' => '1', 'standing' => '24000'] + $metric)->assertSessionHasNoErrors();
-        $revise = ['based_on' => 1, 'form' => 'plan', 'reason' => 'a wider hole', 'hole' => '400', 'change_x' => '4', 'change_y' => '2', 'standing' => '24000'] + $metric;
+        $revise = [
+            'based_on' => 1, 'form' => 'plan', 'reason' => 'a wider hole', 'hole' => '400', 'change_x' => '4', 'change_y' => '2',
+            'standing' => '24000',
+        ] + $metric;
         $this->from('/jobs/1/plan')->post('/jobs/1/plan', $revise)->assertSessionHasNoErrors();
         $this->post('/jobs/1/plan', ['based_on' => 2, 'standing' => '25000'] + $revise)->assertSessionHasErrors(['standing']);
         $this->assertSame(2, Job::query()->firstOrFail()->revision->number, 'what stood in the plan was not asked about again');
@@ -76,14 +82,22 @@ final class PlanTest extends FeatureTestCase
         $this->actingAs($this->person())->get('/jobs/new')->assertSee('Begin in millimetres')->assertSee('value="6x6"', false);
         $metric = $this->get('/jobs/new?in=mm')->assertSee('Usual: 90, 100, 125, 150')->assertSee('value="2 x 2400"', false)->assertSee('value="300"', false);
         $this->assertStringNotContainsString('2 x 8&#039;', (string) $metric->getContent());
-        $this->post('/jobs', ['notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'bays_x' => '2400', 'bays_y' => '', 'standing' => '2400', 'left_out' => ''] + self::FIELDS)->assertSessionHasNoErrors();
+        $this->post(
+            '/jobs',
+            [
+                'notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'bays_x' => '2400', 'bays_y' => '', 'standing' => '2400',
+                'left_out' => '',
+            ] + self::FIELDS,
+        )->assertSessionHasNoErrors();
         $this->get('/jobs/new')->assertSee('Begin in feet and inches');
     }
 
     public function test_what_cannot_be_built_is_said_at_its_field_and_nothing_typed_is_lost(): void
     {
         $user = $this->person();
-        $wrong = ['bays_x' => "8'; 9 ells", 'side_plus_y' => 'lane', 'left_out' => 'Q7', 'standing' => 'tall', 'post_nominal' => '7x7'] + self::FIELDS;
+        $wrong = [
+            'bays_x' => "8'; 9 ells", 'side_plus_y' => 'lane', 'left_out' => 'Q7', 'standing' => 'tall', 'post_nominal' => '7x7',
+        ] + self::FIELDS;
         $answer = $this->actingAs($user)->from('/jobs/new')->followingRedirects()->post('/jobs', $wrong);
         foreach (['“ells” is not a unit', 'Two sides share a name', '“tall” was not understood', 'not a nominal size'] as $sentence) {
             if ($sentence !== '“ells” is not a unit') {
@@ -91,8 +105,12 @@ final class PlanTest extends FeatureTestCase
             }
         }
         $answer->assertSee('value="8&#039;; 9 ells"', false)->assertSee('value="tall"', false);
-        $this->actingAs($user)->post('/jobs', ['left_out' => 'Q7'] + self::FIELDS)->assertSessionHasErrors(['left_out' => 'There is no post Q7 in this grid. Use labels such as A1 or C3.']);
-        $this->actingAs($user)->post('/jobs', ['bays_x' => "8'; 9 ells"] + self::FIELDS)->assertSessionHasErrors(['bays_x' => '“ells” is not a unit known here. Use \' and ", ft and in, mm, cm or m.']);
+        $this->actingAs($user)->post('/jobs', ['left_out' => 'Q7'] + self::FIELDS)->assertSessionHasErrors(
+            ['left_out' => 'There is no post Q7 in this grid. Use labels such as A1 or C3.'],
+        );
+        $this->actingAs($user)->post('/jobs', ['bays_x' => "8'; 9 ells"] + self::FIELDS)->assertSessionHasErrors(
+            ['bays_x' => '“ells” is not a unit known here. Use \' and ", ft and in, mm, cm or m.'],
+        );
         $this->assertSame(0, Job::query()->count());
     }
 
@@ -117,7 +135,9 @@ final class PlanTest extends FeatureTestCase
     public function test_saving_the_form_untouched_changes_nothing_but_the_number(): void
     {
         $user = $this->person();
-        $this->actingAs($user)->post('/jobs', ['by_x' => 'overall', 'overall_x' => "20' 0 5/16\"", 'held_x' => 'outside', 'count_x' => '3'] + self::FIELDS + []);
+        $this->actingAs($user)->post(
+            '/jobs', ['by_x' => 'overall', 'overall_x' => "20' 0 5/16\"", 'held_x' => 'outside', 'count_x' => '3'] + self::FIELDS + [],
+        );
         $job = Job::query()->firstOrFail();
         $before = $job->revision->plan();
         $page = (string) $this->get("/jobs/{$job->id}/plan")->getContent();
@@ -149,7 +169,9 @@ final class PlanTest extends FeatureTestCase
     public function test_the_live_drawing_follows_the_form_and_says_what_is_missing(): void
     {
         $this->actingAs($this->person());
-        $this->post('/plan/preview', self::FIELDS, ['HX-Request' => 'true'])->assertOk()->assertSee('Marks along the base line')->assertSee('>D4<', false)->assertDontSee('<html', false);
+        $this->post(
+            '/plan/preview', self::FIELDS, ['HX-Request' => 'true'],
+        )->assertOk()->assertSee('Marks along the base line')->assertSee('>D4<', false)->assertDontSee('<html', false);
         $this->post('/plan/preview', ['bays_x' => ''.'zz'] + self::FIELDS, ['HX-Request' => 'true'])->assertOk()->assertSee('Not yet a plan');
         $this->post('/plan/preview', self::FIELDS)->assertOk()->assertSee('<html', false);
     }

@@ -34,10 +34,14 @@ final class RoundTest extends JobTestCase
     public function test_every_reading_of_the_list_has_its_field_and_a_changed_one_corrects(): void
     {
         $this->get($this->at('round/tapes'))->assertSee('0 of ')->assertSee('A1–B1');
-        $this->send('entries/tape', 'round-A1-B1', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => $this->planned()])->assertRedirect($this->at('round/tapes'));
+        $this->send(
+            'entries/tape', 'round-A1-B1', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => $this->planned()],
+        )->assertRedirect($this->at('round/tapes'));
         $page = $this->get($this->at('round/tapes'))->assertSee('1 of ')->assertSee('written down');
         preg_match('/name="replaces" value="(\d+)"/', (string) $page->getContent(), $match);
-        $this->send('entries/tape', 'round-A1-B1', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => $this->planned(), 'replaces' => $match[1]])->assertSessionHasNoErrors();
+        $this->send(
+            'entries/tape', 'round-A1-B1', ['from' => 'A1', 'to' => 'B1', 'tape' => 'steel', 'distance' => $this->planned(), 'replaces' => $match[1]],
+        )->assertSessionHasNoErrors();
         $this->assertCount(1, $this->now(TapeReading::class));
         $this->assertSame(2, $this->job->entries()->count(), 'nothing is lost');
     }
@@ -54,10 +58,19 @@ final class RoundTest extends JobTestCase
     {
         $this->get($this->at('round/rods'))->assertSee('Choose a benchmark first');
         $a1 = $this->job->revision->plan()->grid->labelled('A1')->id;
-        $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), new RodReading($a1, Length::millimetres(1600)));
+        $this->write(
+            $this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)),
+            new RodReading($a1, Length::millimetres(1600)),
+        );
         $this->get($this->at('round/rods'))->assertSee('2 of ')->assertSee('sill');
         $second = $this->get($this->at('round/rods?set_up=2'))->assertSee('0 of ')->assertSee('name="set_up" value="2"', false);
-        $this->from($this->at('round/rods?set_up=2'))->post($this->at('entries/rod'), ['form' => 'round-Benchmark', 'client_id' => 'b', 'round' => 'rods', 'post' => 'Benchmark', 'post_part' => 'ground', 'set_up' => '2', 'rod' => '1400'])
+        $this->from($this->at('round/rods?set_up=2'))->post(
+            $this->at('entries/rod'),
+            [
+                'form' => 'round-Benchmark', 'client_id' => 'b', 'round' => 'rods', 'post' => 'Benchmark', 'post_part' => 'ground', 'set_up' => '2',
+                'rod' => '1400',
+            ],
+        )
             ->assertSessionHasNoErrors()->assertRedirect($this->at('round/rods?set_up=2'));
         $this->get($this->at('round/rods?set_up=2'))->assertSee('1 of ');
         $this->assertStringContainsString('round', (string) $second->getContent());
@@ -85,7 +98,10 @@ final class RoundTest extends JobTestCase
         $page = (string) $this->get($this->at('round/plumb'))->assertSee('2 of 2 written down')->getContent();
         $this->assertStringContainsString('<option value="plus_y" selected', preg_replace('/\s+/', ' ', $page) ?? '');
         $this->assertSame(['leans', 'plumb this way'], $this->words($page), '4 over 600 is more than the tolerance; the other face is plumb');
-        $this->write($this->job, $this->user, new PlumbReading($a1, Side::MinusY, Side::PlusY, LeanMeasure::bob(Length::millimetres(2), Length::millimetres(2000)), Stage::HoleOpen));
+        $this->write(
+            $this->job, $this->user,
+            new PlumbReading($a1, Side::MinusY, Side::PlusY, LeanMeasure::bob(Length::millimetres(2), Length::millimetres(2000)), Stage::HoleOpen),
+        );
         $this->get($this->at('round/plumb'))->assertSee('change it on the page of the post');
         $this->write($this->job, $this->user, new PostFilled($a1, FillStep::Done));
         $this->get($this->at('round/plumb'))->assertSee('0 of 2 written down');
@@ -95,13 +111,23 @@ final class RoundTest extends JobTestCase
     {
         $plan = Builds::plan();
         $rules = $plan->layout;
-        $this->job = $this->job($this->user, $plan->withLayout(new LayoutRules($rules->placement, ReadyList::Lean, $rules->tape, null, $rules->strings, $rules->boards, $rules->cover)));
-        $row = collect((new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows)->first(fn (RoundRow $row) => $row->kind === EntryKind::StringOffset);
+        $this->job = $this->job(
+            $this->user,
+            $plan->withLayout(
+                new LayoutRules($rules->placement, ReadyList::Lean, $rules->tape, null, $rules->strings, $rules->boards, $rules->cover),
+            ),
+        );
+        $row = collect(
+            (new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows,
+        )->first(fn (RoundRow $row) => $row->kind === EntryKind::StringOffset);
         [$side] = array_keys($row->choice->options);
         $this->send('entries/string_offset', "round-{$row->key}", $row->with + ['off' => '3'])->assertSessionHasErrors('toward');
         $this->send('entries/string_offset', "round-{$row->key}", $row->with + ['off' => '3', 'toward' => $side])->assertSessionHasNoErrors();
         $this->assertSame($side, $this->stringRow($row->key)->choice?->chosen);
-        [$stake, $from, $to] = array_map(fn (string $label) => $plan->grid->labelled($label)->id, array_values(array_intersect_key($row->with, ['stake' => 1, 'from' => 1, 'to' => 1])));
+        [$stake, $from, $to] = array_map(
+            fn (string $label) => $plan->grid->labelled($label)->id,
+            array_values(array_intersect_key($row->with, ['stake' => 1, 'from' => 1, 'to' => 1])),
+        );
         $read = $this->now(StringReading::class);
         $this->write($this->job, $this->user, new StringReading($stake, $to, $from, $read[array_key_last($read)]->off->negated(), Length::zero()));
         $this->assertSame($side, $this->stringRow($row->key)->choice?->chosen, 'the same side, the string looked along the other way');
@@ -111,7 +137,9 @@ final class RoundTest extends JobTestCase
 
     private function stringRow(string $key): RoundRow
     {
-        return collect((new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows)->firstOrFail(fn (RoundRow $row) => $row->key === $key);
+        return collect(
+            (new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows,
+        )->firstOrFail(fn (RoundRow $row) => $row->key === $key);
     }
 
     /** @return list<string> how the rows stand */
@@ -132,7 +160,9 @@ final class RoundTest extends JobTestCase
     /** @param  array<string, string>  $fields */
     private function send(string $path, string $form, array $fields): TestResponse
     {
-        return $this->from($this->at('round/tapes'))->post($this->at($path), $fields + ['form' => $form, 'client_id' => bin2hex(random_bytes(8)), 'round' => 'tapes']);
+        return $this->from($this->at('round/tapes'))->post(
+            $this->at($path), $fields + ['form' => $form, 'client_id' => bin2hex(random_bytes(8)), 'round' => 'tapes'],
+        );
     }
 
     private function at(string $path): string

@@ -42,8 +42,12 @@ final class SetTest extends JobTestCase
         $this->job = $this->job->fresh() ?? $this->job;
         $labels = ['A1', 'B1', 'B2', 'A2'];
         $this->write(
-            $this->job, $this->user, new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan), ...[new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500))],
-            ...array_map(fn (string $label) => new RodReading($this->id($label), Length::millimetres(1500)), $labels), ...array_map(fn (string $label) => new HoleDug($this->id($label), Length::millimetres(1100)), $labels),
+            $this->job, $this->user, new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan), ...[
+                new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)),
+            ],
+            ...array_map(
+                fn (string $label) => new RodReading($this->id($label), Length::millimetres(1500)), $labels,
+            ), ...array_map(fn (string $label) => new HoleDug($this->id($label), Length::millimetres(1100)), $labels),
         );
     }
 
@@ -65,7 +69,9 @@ final class SetTest extends JobTestCase
         $this->send('ready', ['item' => 'covered', 'post' => 'A1']);
         $this->post1()->assertSee('Measure once more, another way')->assertSee('racked');
         $this->send('cross_checked', ['before' => 'pour', 'route' => 'long_diagonal', 'off' => '2']);
-        $this->post1()->assertSee('Fill A1')->assertSee('Ready to fill')->assertSeeText('Concrete from the gravel to the ground')->assertSee('Rod out the air')->assertSee('within 60 min');
+        $this->post1()->assertSee('Fill A1')->assertSee('Ready to fill')->assertSeeText(
+            'Concrete from the gravel to the ground',
+        )->assertSee('Rod out the air')->assertSee('within 60 min');
         $this->travelTo('2026-06-01 09:30:00');
         $this->send('filled', ['post' => 'A1', 'step' => 'started', 'celsius' => '35']);
         $this->travelTo('2026-06-01 09:42:00');
@@ -79,7 +85,9 @@ final class SetTest extends JobTestCase
     public function test_the_job_says_which_holes_are_ready_and_what_is_missing_at_which(): void
     {
         $page = fn () => $this->get("/jobs/{$this->job->id}/set")->assertOk();
-        $page()->assertSee('No post is ready to fill')->assertSee('4 holes wait')->assertSeeTextInOrder(['Set and braced two ways', 'at all of them']);
+        $page()->assertSee('No post is ready to fill')->assertSee('4 holes wait')->assertSeeTextInOrder(
+            ['Set and braced two ways', 'at all of them'],
+        );
         $this->write($this->job, $this->user, new PostSet($this->id('A1')));
         $this->plumb('A1');
         $page()->assertSeeTextInOrder(['Set and braced two ways', 'B1, B2, A2']);
@@ -115,7 +123,9 @@ final class SetTest extends JobTestCase
         $this->from('/')->post('/helper', ['helper' => 'Sorrel'])->assertSessionHas('said');
         $this->send('post_set', ['post' => 'A1']);
         $this->plumb('A1');
-        $this->get("/jobs/{$this->job->id}/logbook")->assertSeeTextInOrder(['Post A1, stream face', 'Sorrel, written by Wren', 'Post A1 set', 'Sorrel, written by Wren']);
+        $this->get("/jobs/{$this->job->id}/logbook")->assertSeeTextInOrder(
+            ['Post A1, stream face', 'Sorrel, written by Wren', 'Post A1 set', 'Sorrel, written by Wren'],
+        );
         $this->post('/helper', ['helper' => '']);
         $this->send('post_set', ['post' => 'B1']);
         $this->assertSame('', $this->job->entries()->orderByDesc('sequence')->value('read_by'));
@@ -125,7 +135,9 @@ final class SetTest extends JobTestCase
     {
         $this->send('post_set', ['post' => 'A1']);
         $read = function (array $fields): PlumbReading {
-            $this->send('plumb', $fields + ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '', 'level' => '1200', 'stage' => 'hole_open'])->assertSessionHasNoErrors();
+            $this->send(
+                'plumb', $fields + ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plus_x', 'gap' => '', 'level' => '1200', 'stage' => 'hole_open'],
+            )->assertSessionHasNoErrors();
 
             return $this->state()->log->latest(PlumbReading::class) ?? $this->fail();
         };
@@ -135,20 +147,33 @@ final class SetTest extends JobTestCase
         // A shim of 4 under a level of 1200 brought its bubble to the line.
         $own = $read(['way' => 'bubble', 'bubble' => 'half_way', 'shim' => '4']);
         $this->assertSame([LeanWay::Bubble, 0.5 * 4 / 1200], [$own->lean->way, $own->lean->slope->ratio]);
-        $this->get("/jobs/{$this->job->id}/logbook")->assertSee('bubble half-way to the line, top toward the stream')->assertSee('0.4° toward the stream');
+        $this->get("/jobs/{$this->job->id}/logbook")->assertSee(
+            'bubble half-way to the line, top toward the stream',
+        )->assertSee('0.4° toward the stream');
     }
 
     public function test_a_round_pole_is_read_along_any_two_directions(): void
     {
         $plan = $this->job->revision->plan();
-        $round = $this->job($this->user, new Plan($plan->kind, $plan->notation, $plan->sides, $plan->tolerances, Section::round(Length::millimetres(150)), $plan->hole, $plan->standing, $plan->grid));
+        $round = $this->job(
+            $this->user,
+            new Plan(
+                $plan->kind, $plan->notation, $plan->sides, $plan->tolerances, Section::round(Length::millimetres(150)), $plan->hole, $plan->standing,
+                $plan->grid,
+            ),
+        );
         $a1 = $round->revision->plan()->grid->labelled('A1')->id;
         $this->write($round, $this->user, new PostSet($a1));
         $page = fn () => $this->get("/jobs/{$round->id}/set/A1")->assertOk();
         $page()->assertSee('Level held along')->assertSee('stream and orchard')->assertDontSee('lane face</span>', false);
-        $send = fn (array $fields) => $this->post("/jobs/{$round->id}/entries/plumb", $this->form($fields + ['post' => 'A1', 'leans' => 'off', 'gap' => '3', 'level' => '1200', 'stage' => 'hole_open']));
+        $send = fn (array $fields) => $this->post(
+            "/jobs/{$round->id}/entries/plumb",
+            $this->form($fields + ['post' => 'A1', 'leans' => 'off', 'gap' => '3', 'level' => '1200', 'stage' => 'hole_open']),
+        );
         $send(['bearing' => '45'])->assertSessionHasNoErrors();
-        $this->assertTrue(app(ReadSite::class)->of($round->fresh() ?? $round)->state->standing($round->revision->plan()->grid->labelled('A1'))->lean->isHalfKnown());
+        $this->assertTrue(
+            app(ReadSite::class)->of($round->fresh() ?? $round)->state->standing($round->revision->plan()->grid->labelled('A1'))->lean->isHalfKnown(),
+        );
         $send(['bearing' => '135', 'leans' => 'plumb', 'gap' => ''])->assertSessionHasNoErrors();
         $lean = app(ReadSite::class)->of($round->fresh() ?? $round)->state->standing($round->revision->plan()->grid->labelled('A1'))->lean;
         $this->assertEqualsWithDelta([3 / 1200 * M_SQRT1_2, 3 / 1200 * M_SQRT1_2], [$lean->slopeX, $lean->slopeY], 1e-9);
@@ -165,7 +190,9 @@ final class SetTest extends JobTestCase
         $this->get($set)->assertSee('Plumb before the fill')->assertSee('0 of 3');
         $this->get("{$set}/walk/plumb")->assertRedirect("{$set}/A1?walk=plumb");
         $this->get("{$set}/A1?walk=plumb")->assertSee('Round: plumb before the fill')->assertSee('0 of 3 done');
-        $this->send('plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plumb', 'level' => '1200', 'stage' => 'hole_open', 'walk' => 'plumb'])->assertRedirect("{$set}/walk/plumb");
+        $this->send(
+            'plumb', ['post' => 'A1', 'face' => 'minus_y', 'leans' => 'plumb', 'level' => '1200', 'stage' => 'hole_open', 'walk' => 'plumb'],
+        )->assertRedirect("{$set}/walk/plumb");
         $this->get("{$set}/walk/plumb")->assertRedirect("{$set}/A1?walk=plumb");
         $this->plumb('A1');
         $this->get("{$set}/walk/plumb")->assertRedirect("{$set}/B1?walk=plumb");
@@ -187,13 +214,17 @@ final class SetTest extends JobTestCase
         $this->post1()->assertSee('against the clock');
         $this->send('filled', ['post' => 'A1', 'step' => 'started']);
         $this->get("/jobs/{$this->job->id}/set/stop")->assertSeeInOrder(['Finish what is begun', 'A1', 'Brace both ways', 'Bags under a roof']);
-        $this->send('plumb', ['post' => 'Z9', 'face' => 'minus_y', 'leans' => 'plumb', 'level' => '1200', 'stage' => 'filled'])->assertSessionHasErrors('post');
+        $this->send(
+            'plumb', ['post' => 'Z9', 'face' => 'minus_y', 'leans' => 'plumb', 'level' => '1200', 'stage' => 'filled'],
+        )->assertSessionHasErrors('post');
     }
 
     private function plumb(string $label): void
     {
         foreach (['minus_y', 'plus_x'] as $face) {
-            $this->send('plumb', ['post' => $label, 'face' => $face, 'leans' => 'plumb', 'level' => '1200', 'stage' => 'hole_open'])->assertSessionHasNoErrors();
+            $this->send(
+                'plumb', ['post' => $label, 'face' => $face, 'leans' => 'plumb', 'level' => '1200', 'stage' => 'hole_open'],
+            )->assertSessionHasNoErrors();
         }
     }
 

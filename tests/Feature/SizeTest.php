@@ -65,7 +65,10 @@ final class SizeTest extends FeatureTestCase
         $user = $this->person();
         $job = $this->job($user);
         $this->actingAs($user);
-        foreach (['logbook?kind[]=x&post[]=y', 'quick?line[]=a', 'cut/rods?height=9&posts[]=A1', 'footing/hold?soil[]=x', 'square?pull[]=x', 'footing/dig?hole[]=A1', 'set/A1?walk[]=x', 'level?again[]=3', 'footing?sideways[]=4'] as $asked) {
+        foreach ([
+            'logbook?kind[]=x&post[]=y', 'quick?line[]=a', 'cut/rods?height=9&posts[]=A1', 'footing/hold?soil[]=x', 'square?pull[]=x',
+            'footing/dig?hole[]=A1', 'set/A1?walk[]=x', 'level?again[]=3', 'footing?sideways[]=4',
+        ] as $asked) {
             $this->get("/jobs/{$job->id}/{$asked}")->assertOk();
         }
         $this->post("/jobs/{$job->id}/quick", ['line' => ['b2 hole 1'], 'client_id' => 'x'])->assertSessionHasErrors('line');

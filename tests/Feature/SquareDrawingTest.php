@@ -38,7 +38,9 @@ final class SquareDrawingTest extends FeatureTestCase
         $this->assertGreaterThanOrEqual(count($site->plan->grid->posts), count($drawing->labels));
         foreach ($drawing->labels as $i => $one) {
             [$left, $top, $right, $bottom] = $one->box;
-            $this->assertTrue($left >= 0 && $top >= 0 && $right <= $drawing->frame::WIDTH && $bottom <= $drawing->frame->height, strip_tags($one->text));
+            $this->assertTrue(
+                $left >= 0 && $top >= 0 && $right <= $drawing->frame::WIDTH && $bottom <= $drawing->frame->height, strip_tags($one->text),
+            );
             foreach (array_slice($drawing->labels, $i + 1) as $other) {
                 $apart = $right <= $other->box[0] || $other->box[2] <= $left || $bottom <= $other->box[1] || $other->box[3] <= $top;
                 $this->assertTrue($apart, strip_tags($one->text).' covers '.strip_tags($other->text));

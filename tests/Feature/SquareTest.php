@@ -42,7 +42,9 @@ final class SquareTest extends FeatureTestCase
 
     public function test_a_base_line_may_begin_where_it_usually_ends(): void
     {
-        $this->post($this->at('square/rules'), ['based_on' => '1', 'placement' => 'base_line', 'base_from' => 'C1', 'base_to' => ''])->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('square/rules'), ['based_on' => '1', 'placement' => 'base_line', 'base_from' => 'C1', 'base_to' => ''],
+        )->assertSessionHasNoErrors();
         $this->page('square/prove')->assertDontSee('Server Error');
         $this->assertSame(['3.1', '2.1'], (new PlanNetwork($this->job->fresh()?->revision->plan() ?? $this->fail()))->base);
     }
@@ -68,7 +70,10 @@ final class SquareTest extends FeatureTestCase
     #[TestWith([['lay' => 'along_ground', 'rise' => 'a bit'], 'rise', 'not understood'])]
     public function test_a_reading_that_cannot_be_is_refused_at_its_field_and_nothing_is_lost(array $wrong, string $field, string $sentence): void
     {
-        $answer = $this->post($this->at('entries/tape'), $this->form($wrong + ['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '2400', 'tape' => 'steel']))->assertSessionHasErrors($field);
+        $answer = $this->post(
+            $this->at('entries/tape'),
+            $this->form($wrong + ['form' => 'tape', 'from' => 'A1', 'to' => 'B1', 'distance' => '2400', 'tape' => 'steel']),
+        )->assertSessionHasErrors($field);
         $this->assertStringContainsString($sentence, (string) $answer->getSession()?->get('errors')->first($field));
         $this->assertSame($wrong['to'] ?? 'B1', (string) $answer->getSession()?->getOldInput('to'));
         $this->assertSame(0, LogEntry::query()->count());
@@ -76,20 +81,40 @@ final class SquareTest extends FeatureTestCase
 
     public function test_how_a_tape_was_held_is_kept_with_its_reading(): void
     {
-        $this->post($this->at('entries/tape'), $this->form(['from' => 'A1', 'to' => 'B1', 'distance' => '2405', 'tape' => 'steel', 'tape_name' => 'yellow', 'lay' => 'along_ground', 'rise' => '150', 'celsius' => '3,5', 'newtons' => '60', 'hangs' => '1']))->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('entries/tape'),
+            $this->form(
+                [
+                    'from' => 'A1', 'to' => 'B1', 'distance' => '2405', 'tape' => 'steel', 'tape_name' => 'yellow', 'lay' => 'along_ground',
+                    'rise' => '150', 'celsius' => '3,5', 'newtons' => '60', 'hangs' => '1',
+                ],
+            ),
+        )->assertSessionHasNoErrors();
         $reading = array_values(app(ReadSite::class)->of($this->job)->state->log->now(TapeReading::class))[0];
-        $this->assertSame(['yellow', TapeLay::AlongGround, 3.5, 60.0, true], [$reading->name, $reading->lay, $reading->conditions?->celsius, $reading->conditions?->newtons, $reading->conditions?->hangsWhole]);
+        $this->assertSame(
+            ['yellow', TapeLay::AlongGround, 3.5, 60.0, true],
+            [$reading->name, $reading->lay, $reading->conditions?->celsius, $reading->conditions?->newtons, $reading->conditions?->hangsWhole],
+        );
         $this->assertEquals(Length::millimetres(150), $reading->rise);
         $this->get($this->at('logbook'))->assertSee('along the ground')->assertSee('3.5 °C');
     }
 
     public function test_a_string_offset_is_told_toward_a_side_and_stored_left_or_right(): void
     {
-        $this->post($this->at('entries/string_offset'), $this->form(['stake' => 'B1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_y']))->assertSessionHasNoErrors();
-        $this->post($this->at('entries/string_offset'), $this->form(['stake' => 'B2', 'from' => 'A2', 'to' => 'C2', 'off' => '4', 'toward' => 'minus_y', 'run' => '70']))->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('entries/string_offset'), $this->form(['stake' => 'B1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_y']),
+        )->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('entries/string_offset'),
+            $this->form(['stake' => 'B2', 'from' => 'A2', 'to' => 'C2', 'off' => '4', 'toward' => 'minus_y', 'run' => '70']),
+        )->assertSessionHasNoErrors();
         $this->get($this->at('logbook'))->assertSee('left of the string from A1 to C1')->assertSee('right of the string from A2 to C2');
-        $this->post($this->at('entries/string_offset'), $this->form(['stake' => 'B1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_x']))->assertSessionHasErrors('toward');
-        $this->post($this->at('entries/string_offset'), $this->form(['stake' => 'A1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_y']))->assertSessionHasErrors('off');
+        $this->post(
+            $this->at('entries/string_offset'), $this->form(['stake' => 'B1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_x']),
+        )->assertSessionHasErrors('toward');
+        $this->post(
+            $this->at('entries/string_offset'), $this->form(['stake' => 'A1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_y']),
+        )->assertSessionHasErrors('off');
     }
 
     public function test_one_press_judges_the_layout_another_way_and_stands_in_the_revisions(): void
@@ -107,14 +132,29 @@ final class SquareTest extends FeatureTestCase
 
     public function test_rules_of_the_layout_change_one_part_and_leave_the_others(): void
     {
-        $this->post($this->at('square/rules'), ['based_on' => '1', 'list' => 'lean', 'tape' => 'steel_with_care', 'placement' => 'best_fit', 'reach' => '8 m', 'base_from' => 'A2', 'base_to' => 'C2'])->assertSessionHasNoErrors();
-        $this->post($this->at('square/rules'), ['based_on' => '2', 'strings' => 'face', 'string_off' => '0', 'setback' => '1,2 m', 'board_length' => '900', 'board_height' => '', 'cover' => '40'])->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('square/rules'),
+            [
+                'based_on' => '1', 'list' => 'lean', 'tape' => 'steel_with_care', 'placement' => 'best_fit', 'reach' => '8 m', 'base_from' => 'A2',
+                'base_to' => 'C2',
+            ],
+        )->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('square/rules'),
+            [
+                'based_on' => '2', 'strings' => 'face', 'string_off' => '0', 'setback' => '1,2 m', 'board_length' => '900', 'board_height' => '',
+                'cover' => '40',
+            ],
+        )->assertSessionHasNoErrors();
         $layout = $this->job->fresh()?->revision->plan()->layout;
         $this->assertSame([ReadyList::Lean, StringAt::Face], [$layout?->list, $layout?->strings->at]);
         $this->assertEquals(Length::millimetres(1200), $layout?->boards->setback);
         $this->page('square/hand')->assertSee('along the post faces');
         $this->page('square/prove')->assertSee('off the string')->assertSee('lean');
-        foreach ([['setback' => '100', 'board_length' => '900'], ['setback' => '1200', 'board_length' => '0'], ['base_from' => 'A1', 'base_to' => 'A1'], ['list' => 'short']] as $wrong) {
+        foreach ([
+            ['setback' => '100', 'board_length' => '900'], ['setback' => '1200', 'board_length' => '0'], ['base_from' => 'A1', 'base_to' => 'A1'],
+            ['list' => 'short'],
+        ] as $wrong) {
             $this->post($this->at('square/rules'), ['based_on' => '3'] + $wrong)->assertSessionHasErrors();
         }
         $this->assertSame(3, $this->job->revisions()->count());
@@ -129,12 +169,20 @@ final class SquareTest extends FeatureTestCase
         $this->get("{$at}/square")->assertSee('Nothing is taped yet')->assertSee('A hand’s breadth is near enough');
         $plan = $this->job->fresh()?->revision->plan() ?? $this->fail();
         foreach ((new Layout($plan, new Log([]), []))->wanted as $i => $wanted) {
-            $this->post("{$at}/entries/tape", ['form' => 'tape', 'client_id' => "rough-{$i}", 'from' => $wanted->ends()->from->label, 'to' => $wanted->ends()->to->label, 'distance' => $plan->write($wanted->planned()), 'tape' => 'steel'])->assertSessionHasNoErrors();
+            $this->post(
+                "{$at}/entries/tape",
+                [
+                    'form' => 'tape', 'client_id' => "rough-{$i}", 'from' => $wanted->ends()->from->label, 'to' => $wanted->ends()->to->label,
+                    'distance' => $plan->write($wanted->planned()), 'tape' => 'steel',
+                ],
+            )->assertSessionHasNoErrors();
         }
         $this->get("{$at}/square")->assertSee('staked roughly')->assertSee('Stakes between were not measured')->assertSee('Boards and strings stand')->assertDontSee('Every stake is within');
         $this->post("{$at}/entries/boards_up", ['form' => 'boards', 'client_id' => 'boards'])->assertSessionHasNoErrors();
         $this->get("{$at}/square")->assertSee('Nothing is taped yet')->assertSee('Hold it on the nails')->assertSee('Use the strings: the lean list');
-        $this->post("{$at}/square/rules", ['form' => 'strings', 'based_on' => 2, 'list' => 'lean', 'reason' => 'strings'])->assertSessionHasNoErrors();
+        $this->post(
+            "{$at}/square/rules", ['form' => 'strings', 'based_on' => 2, 'list' => 'lean', 'reason' => 'strings'],
+        )->assertSessionHasNoErrors();
         $this->get("{$at}/square")->assertDontSee('Use the strings: the lean list');
         $this->assertTrue($this->job->fresh()?->revision->plan()->layout->roughFirst);
         $this->get("{$at}/logbook")->assertSee('Batter boards and strings stand');
@@ -144,8 +192,15 @@ final class SquareTest extends FeatureTestCase
     {
         $offset = ['form' => 'offset', 'line_post' => 'A1', 'line_off' => '1500'];
         $this->post($this->at('entries/line_offset'), $this->form($offset))->assertSessionHasErrors('line_off');
-        $wall = ['form' => 'fixed', 'line_name' => 'barn wall', 'line_kind' => 'wall', 'line_holds' => 'parallel', 'line_side' => 'minus_y', 'line_near' => '1500', 'line_far' => ''];
-        foreach ([['line_name' => ''], ['line_holds' => ''], ['line_near' => 'near'], ['line_near' => '-20'], ['line_holds' => 'distance', 'line_least' => 'x'], ['line_side' => 'points', 'line_x1' => '0', 'line_y1' => '0', 'line_x2' => '0', 'line_y2' => '0']] as $wrong) {
+        $wall = [
+            'form' => 'fixed', 'line_name' => 'barn wall', 'line_kind' => 'wall', 'line_holds' => 'parallel', 'line_side' => 'minus_y',
+            'line_near' => '1500', 'line_far' => '',
+        ];
+        foreach ([
+            ['line_name' => ''], ['line_holds' => ''], ['line_near' => 'near'], ['line_near' => '-20'],
+            ['line_holds' => 'distance', 'line_least' => 'x'],
+            ['line_side' => 'points', 'line_x1' => '0', 'line_y1' => '0', 'line_x2' => '0', 'line_y2' => '0'],
+        ] as $wrong) {
             $this->post($this->at('plan/line'), ['based_on' => '1'] + $wrong + $wall)->assertSessionHasErrors();
         }
         $this->post($this->at('plan/line'), ['based_on' => '1'] + $wall)->assertSessionHasNoErrors();
@@ -154,7 +209,13 @@ final class SquareTest extends FeatureTestCase
         $this->get($this->at('logbook'))->assertSee('off barn wall');
         $this->page('square')->assertSee('B1 off barn wall');
         $this->post($this->at('plan/line'), ['based_on' => '2'] + $wall)->assertSessionHasErrors('line_name');
-        $this->post($this->at('plan/line'), ['based_on' => '2', 'line_name' => 'lane', 'line_side' => 'points', 'line_x1' => '-2000', 'line_y1' => '-9000', 'line_x2' => '9000', 'line_y2' => '-9000', 'line_holds' => 'distance', 'line_least' => '300'] + $wall)->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('plan/line'),
+            [
+                'based_on' => '2', 'line_name' => 'lane', 'line_side' => 'points', 'line_x1' => '-2000', 'line_y1' => '-9000', 'line_x2' => '9000',
+                'line_y2' => '-9000', 'line_holds' => 'distance', 'line_least' => '300',
+            ] + $wall,
+        )->assertSessionHasNoErrors();
         $this->post($this->at('plan/line'), ['based_on' => '3', 'what' => 'drop', 'line' => 'line-2'])->assertSessionHasNoErrors();
         $this->page('plan')->assertDontSee('held by it')->assertSee('lane');
     }
@@ -163,20 +224,40 @@ final class SquareTest extends FeatureTestCase
     {
         $this->page('square/cast')->assertSee('Nothing is entered as cast yet');
         foreach (['A1' => ['20', 'minus_x'], 'C1' => ['20', 'plus_x']] as $post => [$off, $toward]) {
-            $this->post($this->at('entries/as_cast'), $this->form(['cast_post' => $post, 'along_x' => $off, 'toward_x' => $toward, 'along_y' => '', 'toward_y' => 'plus_y']))->assertSessionHasNoErrors();
+            $this->post(
+                $this->at('entries/as_cast'),
+                $this->form(['cast_post' => $post, 'along_x' => $off, 'toward_x' => $toward, 'along_y' => '', 'toward_y' => 'plus_y']),
+            )->assertSessionHasNoErrors();
         }
         $this->page('square/cast')->assertSee('Not everything can be taken up')->assertSee('A1 would need')->assertSee('C1 would need');
-        $this->post($this->at('entries/as_cast'), $this->form(['cast_post' => 'B1', 'along_x' => '9 m', 'toward_x' => 'plus_x']))->assertSessionHasErrors('along_x');
+        $this->post(
+            $this->at('entries/as_cast'), $this->form(['cast_post' => 'B1', 'along_x' => '9 m', 'toward_x' => 'plus_x']),
+        )->assertSessionHasErrors('along_x');
     }
 
     public function test_things_that_must_fit_and_neighbours_are_kept_in_the_plan(): void
     {
-        $this->post($this->at('plan/fit'), ['form' => 'fit', 'what' => 'thing', 'based_on' => '1', 'fit_name' => 'mower', 'fit_from' => 'A1', 'fit_to' => 'B1', 'fit_width' => '2200', 'fit_margin' => '100'])->assertSessionHasNoErrors();
-        $this->post($this->at('plan/line'), ['form' => 'fixed', 'based_on' => '2', 'line_name' => 'hedge', 'line_kind' => 'boundary', 'line_holds' => 'distance', 'line_least' => '400', 'line_side' => 'plus_y', 'line_near' => '400', 'line_far' => ''])->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('plan/fit'),
+            [
+                'form' => 'fit', 'what' => 'thing', 'based_on' => '1', 'fit_name' => 'mower', 'fit_from' => 'A1', 'fit_to' => 'B1',
+                'fit_width' => '2200', 'fit_margin' => '100',
+            ],
+        )->assertSessionHasNoErrors();
+        $this->post(
+            $this->at('plan/line'),
+            [
+                'form' => 'fixed', 'based_on' => '2', 'line_name' => 'hedge', 'line_kind' => 'boundary', 'line_holds' => 'distance',
+                'line_least' => '400', 'line_side' => 'plus_y', 'line_near' => '400', 'line_far' => '',
+            ],
+        )->assertSessionHasNoErrors();
         $this->page('plan')->assertSee('too narrow')->assertSee('A2 too near');
         $this->post($this->at('plan/fit'), ['what' => 'drop_thing', 'place' => '0', 'based_on' => '3'])->assertSessionHasNoErrors();
         $this->page('plan')->assertDontSee('too narrow')->assertSee('hedge');
-        foreach ([['what' => 'thing', 'fit_name' => '', 'fit_from' => 'A1', 'fit_to' => 'B1', 'fit_width' => '100'], ['what' => 'thing', 'fit_name' => 'gate', 'fit_from' => 'A1', 'fit_to' => 'A1', 'fit_width' => '100']] as $wrong) {
+        foreach ([
+            ['what' => 'thing', 'fit_name' => '', 'fit_from' => 'A1', 'fit_to' => 'B1', 'fit_width' => '100'],
+            ['what' => 'thing', 'fit_name' => 'gate', 'fit_from' => 'A1', 'fit_to' => 'A1', 'fit_width' => '100'],
+        ] as $wrong) {
             $this->post($this->at('plan/fit'), ['based_on' => '4'] + $wrong)->assertSessionHasErrors();
         }
     }

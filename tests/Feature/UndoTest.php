@@ -17,7 +17,9 @@ final class UndoTest extends JobTestCase
         $this->from("{$at}/footing/dig")->post("{$at}/entries/hole", ['form' => 'hole', 'client_id' => 'one', 'post' => 'A1', 'depth' => '900']);
         $page = $this->get("{$at}/footing/dig")->assertSee('Take it back');
         preg_match('/name="sequence" value="(\d+)"/', (string) $page->getContent(), $match);
-        $undo = fn (string $sequence, string $id) => $this->from("{$at}/footing/dig")->post("{$at}/entries/strike", ['form' => 'undo', 'client_id' => $id, 'sequence' => $sequence, 'reason' => 'Taken back at once'])->assertSessionHasNoErrors();
+        $undo = fn (string $sequence, string $id) => $this->from("{$at}/footing/dig")->post(
+            "{$at}/entries/strike", ['form' => 'undo', 'client_id' => $id, 'sequence' => $sequence, 'reason' => 'Taken back at once'],
+        )->assertSessionHasNoErrors();
         $undo($match[1], 'two');
         $this->assertSame([], $this->holes());
         preg_match('/name="sequence" value="(\d+)"/', (string) $this->get("{$at}/footing/dig")->assertSee('Take it back')->getContent(), $strike);

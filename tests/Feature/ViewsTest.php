@@ -23,10 +23,16 @@ final class ViewsTest extends FeatureTestCase
         foreach (explode("\n", $view) as $i => $line) {
             $this->assertLessThanOrEqual(self::LONGEST, mb_strlen($line), "{$file}, line ".($i + 1));
         }
-        foreach (['@php' => 'no code', '::query(' => 'no query', 'DB::' => 'no query', 'Guide::' => 'no guide', 'number_format(' => 'no number format', 'array_filter(' => 'no filter', '->filter(' => 'no filter', 'mapWithKeys' => 'no choices made by hand'] as $what => $why) {
+        foreach ([
+            '@php' => 'no code', '::query(' => 'no query', 'DB::' => 'no query', 'Guide::' => 'no guide', 'number_format(' => 'no number format',
+            'array_filter(' => 'no filter', '->filter(' => 'no filter', 'mapWithKeys' => 'no choices made by hand',
+        ] as $what => $why) {
             $this->assertStringNotContainsString($what, $view, "{$file}: {$why}");
         }
-        $this->assertDoesNotMatchRegularExpression('/(?<!@use\(\')\\\\?(?:App|Aequus|Illuminate)\\\\\w/', (string) preg_replace('/^@use\(.*\)$/m', '', $view), "{$file}: classes are named at its top");
+        $this->assertDoesNotMatchRegularExpression(
+            '/(?<!@use\(\')\\\\?(?:App|Aequus|Illuminate)\\\\\w/', (string) preg_replace('/^@use\(.*\)$/m', '', $view),
+            "{$file}: classes are named at its top",
+        );
     }
 
     public static function views(): Generator

@@ -84,7 +84,11 @@ final class HiddenSites
         $off = Length::millimetres(1800);
         $wall = FixedLine::beside('line-2', 'wall', $plan->grid, Side::MinusY, $off, $off, FixedKind::Wall, null);
 
-        return $plan->withLayout((new LayoutRules($rules->placement, $rules->list, TapeClass::SteelWithCare, null, $rules->strings, $rules->boards, $rules->cover))->heldBy([$wall]));
+        return $plan->withLayout(
+            (new LayoutRules(
+                $rules->placement, $rules->list, TapeClass::SteelWithCare, null, $rules->strings, $rules->boards, $rules->cover,
+            ))->heldBy([$wall]),
+        );
     }
 
     /** @param  list<Wanted>  $wanted */
@@ -93,7 +97,9 @@ final class HiddenSites
         [$at, $off] = $this->stakes();
         $slips = $this->slips($wanted);
         $layout = new Layout($this->plan, new Log(array_map(
-            fn (Payload $reading, int $i) => Builds::entry($reading, $i + 1), array_map(fn (Wanted $one, int $i) => $this->read($one, $at, $slips[$i] ?? 0.0), $wanted, array_keys($wanted)), array_keys($wanted),
+            fn (Payload $reading, int $i) => Builds::entry($reading, $i + 1), array_map(
+                fn (Wanted $one, int $i) => $this->read($one, $at, $slips[$i] ?? 0.0), $wanted, array_keys($wanted),
+            ), array_keys($wanted),
         )), []);
         $this->judge($layout, $off, array_map(fn (int $i) => TakenReadings::id($i + 1), array_keys($slips)));
     }
@@ -105,7 +111,9 @@ final class HiddenSites
     private function judge(Layout $layout, array $off, array $slips): void
     {
         $survey = $layout->survey;
-        $dropped = [...array_map(fn ($one) => $one->id, $survey->mistakes->dropped ?? []), ...array_map(fn ($one) => $one->id, $survey->far->setAside ?? [])];
+        $dropped = [
+            ...array_map(fn ($one) => $one->id, $survey->mistakes->dropped ?? []), ...array_map(fn ($one) => $one->id, $survey->far->setAside ?? []),
+        ];
         $named = [...$dropped, ...$survey->mistakes->named ?? []];
         $out = $survey->isInDoubt() ? [] : array_map(fn ($stake) => $stake->name, $layout->toMove());
         $within = $layout->verdict() === SquareVerdict::Within;
@@ -139,7 +147,8 @@ final class HiddenSites
     private function stakes(): array
     {
         $at = $off = [];
-        $angle = $this->trouble === Trouble::Askew ? $this->between(...self::ASKEW) * $this->sign() / max(1.0, $this->plan->grid->columns->length()->inMillimetres()) : 0.0;
+        $angle = $this->trouble === Trouble::Askew
+            ? $this->between(...self::ASKEW) * $this->sign() / max(1.0, $this->plan->grid->columns->length()->inMillimetres()) : 0.0;
         foreach ($this->plan->grid->posts as $post) {
             [$x, $y] = [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()];
             $at[$post->id->value] = [$x - $angle * $y + $this->normal(self::SCATTER), $y + $angle * $x + $this->normal(self::SCATTER)];
@@ -187,7 +196,9 @@ final class HiddenSites
         }
         [$from, $to] = [$one->ends()->from->id, $one->ends()->to->id];
 
-        return $one->stake === null ? new TapeReading($from, $to, $reads, $this->plan->layout->tape) : new StringReading($one->stake->id, $from, $to, $reads, Length::zero());
+        return $one->stake === null ? new TapeReading($from, $to, $reads, $this->plan->layout->tape) : new StringReading(
+            $one->stake->id, $from, $to, $reads, Length::zero(),
+        );
     }
 
     private function sign(): int

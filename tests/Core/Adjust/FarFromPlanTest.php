@@ -30,7 +30,10 @@ final class FarFromPlanTest extends TestCase
 
     public function test_a_stake_that_three_tapes_speak_of_is_off_itself_and_their_readings_enter(): void
     {
-        $true = ['ab' => 4000.0, 'bc' => 3000.0, 'cd' => 4000.0, 'da' => 3000.0, 'ac' => 5000.0, 'bd' => 5000.0, 'cd2' => 4000.0, 'da2' => 3000.0, 'ac2' => 5000.0];
+        $true = [
+            'ab' => 4000.0, 'bc' => 3000.0, 'cd' => 4000.0, 'da' => 3000.0, 'ac' => 5000.0, 'bd' => 5000.0, 'cd2' => 4000.0, 'da2' => 3000.0,
+            'ac2' => 5000.0,
+        ];
         $three = $this->far(['ab' => 4700.0, 'bc' => 3700.0, 'bd' => 5700.0] + $true);
         self::assertSame([['b'], []], [$three->offPlan, $three->setAside]);
         $two = $this->far(['ab' => 4700.0, 'bd' => 5700.0] + $true);

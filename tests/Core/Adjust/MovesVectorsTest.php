@@ -35,7 +35,9 @@ final class MovesVectorsTest extends TestCase
             $design[$stake['name']] = [$stake['design_x'], $stake['design_y']];
             $at[$stake['name']] = [$stake['adjusted_x'], $stake['adjusted_y']];
         }
-        $placed = PlacedNetwork::ofExact($at, PlacementWay::from($input['way']), $design, $input['tolerance'], [$input['p'] ?? '', $input['q'] ?? ''], $input['held'] ?? []);
+        $placed = PlacedNetwork::ofExact(
+            $at, PlacementWay::from($input['way']), $design, $input['tolerance'], [$input['p'] ?? '', $input['q'] ?? ''], $input['held'] ?? [],
+        );
         if ($expect['refused']) {
             $this->assertNull($placed);
 
@@ -49,7 +51,10 @@ final class MovesVectorsTest extends TestCase
     {
         $given = new VectorNetwork($input);
         $network = $given->network->adjust();
-        $placed = PlacedNetwork::of($network, PlacementWay::from($input['way']), $given->design, $input['tolerance'], [$input['p'] ?? '', $input['q'] ?? ''], $input['held'] ?? [], $given->held);
+        $placed = PlacedNetwork::of(
+            $network, PlacementWay::from($input['way']), $given->design, $input['tolerance'], [$input['p'] ?? '', $input['q'] ?? ''],
+            $input['held'] ?? [], $given->held,
+        );
         $this->assertPlaced($input, $expect, $expect['stakes'], $placed, 1e-3, 1e-6, 1e-3);
         if (isset($expect['lines_hold'])) {
             $this->assertAgainstLine($input, $expect, $given, $network);
@@ -81,16 +86,26 @@ final class MovesVectorsTest extends TestCase
         $q = $input['covariance'];
         $moves = new MoveCovariance(
             $at, PlacementWay::from($input['way']), isset($input['p']) ? [$input['p'], $input['q']] : ($input['held'] ?? array_keys($at)),
-            fn (string $name) => [$q[2 * $places[$name]][2 * $places[$name]], $q[2 * $places[$name]][2 * $places[$name] + 1], $q[2 * $places[$name] + 1][2 * $places[$name] + 1]],
+            fn (string $name) => [
+                $q[2 * $places[$name]][2 * $places[$name]], $q[2 * $places[$name]][2 * $places[$name] + 1],
+                $q[2 * $places[$name] + 1][2 * $places[$name] + 1],
+            ],
             function (array $slopes) use ($q, $places): array {
-                $row = fn (int $i) => array_sum(array_map(fn (string $name) => $q[$i][2 * $places[$name]] * $slopes[$name][0] + $q[$i][2 * $places[$name] + 1] * $slopes[$name][1], array_keys($slopes)));
+                $row = fn (int $i) => array_sum(
+                    array_map(
+                        fn (string $name) => $q[$i][2 * $places[$name]] * $slopes[$name][0] + $q[$i][2 * $places[$name] + 1] * $slopes[$name][1],
+                        array_keys($slopes),
+                    ),
+                );
 
                 return array_map(fn (int $k) => [$row(2 * $k), $row(2 * $k + 1)], $places);
             },
         );
         $largest = max(array_map(fn (array $s) => max($s['cov_xx'], $s['cov_yy']), $expect['stakes']));
         foreach ($expect['stakes'] as $stake) {
-            $this->assertEqualsWithDelta([$stake['cov_xx'], $stake['cov_xy'], $stake['cov_yy']], $moves->covariances[$stake['name']], 1e-6 * $largest);
+            $this->assertEqualsWithDelta(
+                [$stake['cov_xx'], $stake['cov_xy'], $stake['cov_yy']], $moves->covariances[$stake['name']], 1e-6 * $largest,
+            );
             $this->assertEqualsWithDelta($stake['semi_major'], $moves->ellipses[$stake['name']]->major, 1e-4);
         }
     }
@@ -115,8 +130,9 @@ final class MovesVectorsTest extends TestCase
         yield from Vectors::of('moves', 'move_covariance');
     }
 
-    private function assertPlaced(array $input, Expected $expect, array $stakes, ?PlacedNetwork $placed, float $millimetres, float $turn, float $shift): void
-    {
+    private function assertPlaced(
+        array $input, Expected $expect, array $stakes, ?PlacedNetwork $placed, float $millimetres, float $turn, float $shift,
+    ): void {
         $this->assertNotNull($placed);
         $this->assertEqualsWithDelta($expect['rotation_rad'], $placed->placement->rotation, $turn);
         $this->assertEqualsWithDelta([$expect['shift_x'], $expect['shift_y']], [$placed->placement->shiftX, $placed->placement->shiftY], $shift);
@@ -127,7 +143,9 @@ final class MovesVectorsTest extends TestCase
                 $this->assertEqualsWithDelta($stake[$figure] ?? $is, $is, $millimetres, "{$stake['name']}: {$figure}");
             }
             $this->assertSame($stake['verdict'], $found->verdict->value, $stake['name']);
-            $this->assertSame($stake['told'], $found->verdict === StakeVerdict::Out ? $this->told($input, $found->alongX, $found->alongY) : [], $stake['name']);
+            $this->assertSame(
+                $stake['told'], $found->verdict === StakeVerdict::Out ? $this->told($input, $found->alongX, $found->alongY) : [], $stake['name'],
+            );
         }
         $this->assertSame($expect['job_verdict'], $placed->verdict->value);
         if (isset($expect['inliers'])) {

@@ -142,7 +142,9 @@ final class NetworkPropertiesTest extends TestCase
     #[TestWith([400])]
     public function test_large_grids_come_out_as_computed_independently(int $stakes): void
     {
-        $case = json_decode((string) file_get_contents(__DIR__."/../../vectors/bench_network_{$stakes}.json"), true, flags: JSON_THROW_ON_ERROR)['cases'][0];
+        $case = json_decode(
+            (string) file_get_contents(__DIR__."/../../vectors/bench_network_{$stakes}.json"), true, flags: JSON_THROW_ON_ERROR,
+        )['cases'][0];
         $given = new VectorNetwork($case['input']);
         $adjusted = $given->network->adjust();
         $expect = $case['expect'];

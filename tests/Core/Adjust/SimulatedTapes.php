@@ -66,7 +66,10 @@ final class SimulatedTapes
             $readings[] = new Distance("r{$i}", $from, $to, $true + $this->noise($sigma) + ($slips[$i] ?? 0.0), $sigma);
         }
 
-        return new Network(array_map(fn (string $name) => new Station($name, ...$this->design[$name]), array_keys($this->design)), $readings, Datum::baseLine((string) array_key_first($this->design), $this->q));
+        return new Network(
+            array_map(fn (string $name) => new Station($name, ...$this->design[$name]), array_keys($this->design)), $readings,
+            Datum::baseLine((string) array_key_first($this->design), $this->q),
+        );
     }
 
     public function any(int $below): int

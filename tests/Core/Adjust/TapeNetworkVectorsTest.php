@@ -55,7 +55,12 @@ final class TapeNetworkVectorsTest extends TestCase
             $this->assertAdjustment($expect['final'], $last);
         }
         if ($mistakes->leavesDoubt()) {
-            $this->assertProposal($snooping['proposal'], Separation::of($last, $mistakes->named, new FurtherDistances($last->at, $given->network->readings, $given->tape, $input['tape_reach'] ?? null)));
+            $this->assertProposal(
+                $snooping['proposal'],
+                Separation::of(
+                    $last, $mistakes->named, new FurtherDistances($last->at, $given->network->readings, $given->tape, $input['tape_reach'] ?? null),
+                ),
+            );
         }
     }
 
@@ -87,7 +92,10 @@ final class TapeNetworkVectorsTest extends TestCase
         });
         foreach ($expect['stakes'] as $stake) {
             $this->assertEllipse($stake, $moves->ellipses[$stake['name']]);
-            $this->assertEqualsWithDelta([$stake['std_x'], $stake['std_y']], [sqrt(max(0.0, $moves->covariances[$stake['name']][0])), sqrt(max(0.0, $moves->covariances[$stake['name']][2]))], 1e-4);
+            $this->assertEqualsWithDelta(
+                [$stake['std_x'], $stake['std_y']],
+                [sqrt(max(0.0, $moves->covariances[$stake['name']][0])), sqrt(max(0.0, $moves->covariances[$stake['name']][2]))], 1e-4,
+            );
         }
         $this->assertEqualsWithDelta($expect['largest_semi_axis'], $moves->largest(), 1e-4);
         $this->assertSame($expect['good_enough'], ErrorEllipse::RING * $moves->largest() <= $input['tolerance']);
@@ -96,7 +104,9 @@ final class TapeNetworkVectorsTest extends TestCase
             $this->assertEqualsWithDelta($reading['sigma'], $network->solution->observation($reading['id'])->sigma, 1e-4);
             $this->assertEqualsWithDelta($reading['redundancy_number'], $network->solution->redundancy($reading['id']), 1e-6);
         }
-        $best = Tells::ofAll($network, $moves, new FurtherDistances($network->at, $given->network->readings, $given->tape, $input['tape_reach'] ?? null));
+        $best = Tells::ofAll(
+            $network, $moves, new FurtherDistances($network->at, $given->network->readings, $given->tape, $input['tape_reach'] ?? null),
+        );
         $this->assertSame($expect['best_further_distance'] === null, $best === null);
         if ($best !== null) {
             $this->assertContains([$best->from, $best->to], $expect['best_further_distance']['equally_good']);
@@ -154,7 +164,9 @@ final class TapeNetworkVectorsTest extends TestCase
 
     public static function adjusted(): Generator
     {
-        yield from self::cases(fn (array $input, array $expect) => ($expect['refused'] ?? true) === false && ! in_array($input['task'] ?? '', ['plan', 'gate'], true));
+        yield from self::cases(
+            fn (array $input, array $expect) => ($expect['refused'] ?? true) === false && ! in_array($input['task'] ?? '', ['plan', 'gate'], true),
+        );
     }
 
     public static function refused(): Generator

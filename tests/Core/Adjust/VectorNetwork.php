@@ -40,7 +40,9 @@ final readonly class VectorNetwork
         $stations = $design = [];
         foreach ($input['stakes'] as $stake) {
             $design[$stake['name']] = [(float) $stake['design_x'], (float) $stake['design_y']];
-            $stations[] = new Station($stake['name'], $stake['design_x'], $stake['design_y'], isset($stake['start_x']) ? [$stake['start_x'], $stake['start_y']] : null);
+            $stations[] = new Station(
+                $stake['name'], $stake['design_x'], $stake['design_y'], isset($stake['start_x']) ? [$stake['start_x'], $stake['start_y']] : null,
+            );
         }
         $this->design = $design;
         $readings = [];
@@ -50,9 +52,14 @@ final readonly class VectorNetwork
                 : $d['distance'] ?? hypot($design[$d['to']][0] - $design[$d['from']][0], $design[$d['to']][1] - $design[$d['from']][1]);
             $own = isset($d['tape']) ? $tapes[$d['tape']] : null;
             $class = $own !== null ? TapeClass::from($own['tape_class']) : TapeClass::from($d['tape_class'] ?? $this->tape->value);
-            $readings[] = new Distance($d['id'], $d['from'], $d['to'], $level, $d['sigma'] ?? $class->sigma(Length::millimetres($level)), tape: $own !== null && ! ($own['reference'] ?? false) ? $d['tape'] : null);
+            $readings[] = new Distance(
+                $d['id'], $d['from'], $d['to'], $level, $d['sigma'] ?? $class->sigma(Length::millimetres($level)),
+                tape: $own !== null && ! ($own['reference'] ?? false) ? $d['tape'] : null,
+            );
         }
-        $this->lines = array_column($input['lines'] ?? (isset($input['reference_line']) ? [$input['reference_line'] + ['name' => '']] : []), null, 'name');
+        $this->lines = array_column(
+            $input['lines'] ?? (isset($input['reference_line']) ? [$input['reference_line'] + ['name' => '']] : []), null, 'name',
+        );
         $readings = [...$readings, ...$this->offsets($input)];
         $datum = $input['datum'];
         $line = array_values($this->lines)[0] ?? [];
@@ -73,7 +80,10 @@ final readonly class VectorNetwork
         $line = fn (array $o): array => $this->lines[$o['line'] ?? ''];
 
         return [
-            ...array_map(fn (array $o) => new StringOffset($o['id'], $o['stake'], $o['from'], $o['to'], $o['offset'], $o['sigma'] ?? 2.0), $input['string_offsets'] ?? []),
+            ...array_map(
+                fn (array $o) => new StringOffset($o['id'], $o['stake'], $o['from'], $o['to'], $o['offset'], $o['sigma'] ?? 2.0),
+                $input['string_offsets'] ?? [],
+            ),
             ...array_map(fn (array $o) => new LineOffset(
                 $o['id'], $o['stake'], [$line($o)['from_x'], $line($o)['from_y']], [$line($o)['to_x'], $line($o)['to_y']],
                 $o['offset'], $o['sigma'] ?? 2.0, line: $o['line'] ?? '',

@@ -87,7 +87,9 @@ final class ClearanceTest extends TestCase
     /** @param  list<array{int, int}>  $points */
     private function line(int $noDig, array $points): ServiceLine
     {
-        return new ServiceLine(ServiceType::Power, 'power to the pump', Length::millimetres($noDig), array_map(fn (array $p) => $this->point(...$p), $points));
+        return new ServiceLine(
+            ServiceType::Power, 'power to the pump', Length::millimetres($noDig), array_map(fn (array $p) => $this->point(...$p), $points),
+        );
     }
 
     private function point(int $x, int $y): Point

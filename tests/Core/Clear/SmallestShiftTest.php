@@ -45,7 +45,10 @@ final class SmallestShiftTest extends TestCase
         $any = fn (int $from, int $to): float => $dice->getInt($from, $to);
         for ($case = 0; $case < 60; $case++) {
             $holes = array_map(fn () => self::at($any(0, 6000), $any(0, 4000)), range(1, 5));
-            $services = array_map(fn () => self::line($any(200, 500), [[$any(-1000, 7000), -1000], [$any(-1000, 7000), $any(1000, 3000)], [$any(-1000, 7000), 5000]]), range(1, 2));
+            $services = array_map(
+                fn () => self::line($any(200, 500), [[$any(-1000, 7000), -1000], [$any(-1000, 7000), $any(1000, 3000)], [$any(-1000, 7000), 5000]]),
+                range(1, 2),
+            );
             $shift = SmallestShift::of($holes, Length::millimetres(150), $services);
             $size = hypot($shift->x->inMillimetres(), $shift->y->inMillimetres());
             self::assertClear($holes, $shift, $services);

@@ -70,7 +70,12 @@ final class HeightVectorsTest extends VectorTestCase
     #[DataProvider('stackUps')]
     public function test_the_post_top_under_a_stack(array $input, Expected $expect): void
     {
-        $this->assertLength($expect['post_top'], TopHeights::topUnder(self::mm($input['finished']), self::mm($input['clearance']), array_map(Length::millimetres(...), $input['thicknesses'])));
+        $this->assertLength(
+            $expect['post_top'],
+            TopHeights::topUnder(
+                self::mm($input['finished']), self::mm($input['clearance']), array_map(Length::millimetres(...), $input['thicknesses']),
+            ),
+        );
     }
 
     public static function stackUps(): Generator
@@ -81,7 +86,9 @@ final class HeightVectorsTest extends VectorTestCase
     #[DataProvider('rodMarks')]
     public function test_a_mark_above_the_mean_of_two_grounds(array $input, Expected $expect): void
     {
-        $this->assertLength($expect['mark'], TopHeights::aboveMeanGround(self::mm($input['height']), self::mm($input['ground_1']), self::mm($input['ground_2'])));
+        $this->assertLength(
+            $expect['mark'], TopHeights::aboveMeanGround(self::mm($input['height']), self::mm($input['ground_1']), self::mm($input['ground_2'])),
+        );
     }
 
     public static function rodMarks(): Generator
@@ -100,7 +107,11 @@ final class HeightVectorsTest extends VectorTestCase
         $this->assertFaces($expect['near_faces'], $members);
         $this->assertEquals(self::mm($input['length'] - $input['thickness']), $members->nearFaces[$input['count'] - 1]);
         foreach ($expect['marks'] as $i => $mark) {
-            $this->assertNumber($mark, ($input['mark_step'] === 1.0 ? Notation::millimetres(0) : Notation::feetInches(16))->round($members->nearFaces[$i])->inMillimetres(), "mark {$i}");
+            $this->assertNumber(
+                $mark,
+                ($input['mark_step'] === 1.0 ? Notation::millimetres(0) : Notation::feetInches(16))->round($members->nearFaces[$i])->inMillimetres(),
+                "mark {$i}",
+            );
         }
     }
 
@@ -125,7 +136,9 @@ final class HeightVectorsTest extends VectorTestCase
     #[DataProvider('fewestMembers')]
     public function test_the_fewest_members_for_a_largest_gap(array $input, Expected $expect): void
     {
-        $this->assertSame($expect['count'], Members::fewest(self::mm($input['length']), self::mm($input['thickness']), self::mm($input['largest_gap'])));
+        $this->assertSame(
+            $expect['count'], Members::fewest(self::mm($input['length']), self::mm($input['thickness']), self::mm($input['largest_gap'])),
+        );
     }
 
     public static function fewestMembers(): Generator
@@ -147,7 +160,9 @@ final class HeightVectorsTest extends VectorTestCase
     #[DataProvider('straps')]
     public function test_which_diagonal_a_strap_shortens(array $input, Expected $expect): void
     {
-        $strap = Strap::across(self::mm($input['length']), self::mm($input['width']), self::mm($input['diagonal_ac']), self::mm($input['diagonal_bd']));
+        $strap = Strap::across(
+            self::mm($input['length']), self::mm($input['width']), self::mm($input['diagonal_ac']), self::mm($input['diagonal_bd']),
+        );
         $this->assertSame($expect['diagonal'], match ($strap->alongAc) {
             true => 'AC', false => 'BD', null => null
         });
@@ -162,7 +177,9 @@ final class HeightVectorsTest extends VectorTestCase
     #[DataProvider('topNetworks')]
     public function test_tapes_at_the_tops_join_the_stakes_by_lean_and_name_the_corner_that_is_out(array $input, Expected $expect): void
     {
-        $leans = array_column(array_map(fn (array $lean) => [$lean['stake'], new TopLean($lean['slope_x'], $lean['slope_y'], $lean['height'])], $input['leans']), 1, 0);
+        $leans = array_column(
+            array_map(fn (array $lean) => [$lean['stake'], new TopLean($lean['slope_x'], $lean['slope_y'], $lean['height'])], $input['leans']), 1, 0,
+        );
         $tape = TapeClass::from($input['tape_class']);
         $stations = array_map(fn (array $stake) => new Station($stake['name'], $stake['design_x'], $stake['design_y']), $input['stakes']);
         $offset = function (array $reading, string $stake) use ($leans): array {
@@ -173,9 +190,17 @@ final class HeightVectorsTest extends VectorTestCase
             ...array_map(function (array $d) use ($tape, $offset): Distance {
                 [$near, $far] = [$offset($d, 'from'), $offset($d, 'to')];
 
-                return new Distance($d['id'], $d['from'], $d['to'], $d['distance'], $tape->sigma(self::mm($d['distance'])), [$far[0] - $near[0], $far[1] - $near[1]]);
+                return new Distance(
+                    $d['id'], $d['from'], $d['to'], $d['distance'], $tape->sigma(self::mm($d['distance'])), [$far[0] - $near[0], $far[1] - $near[1]],
+                );
             }, $input['distances']),
-            ...array_map(fn (array $o) => new LineOffset($o['id'], $o['stake'], [$line['from_x'], $line['from_y']], [$line['to_x'], $line['to_y']], $o['offset'], lean: $offset($o, 'stake')), $input['offsets']),
+            ...array_map(
+                fn (array $o) => new LineOffset(
+                    $o['id'], $o['stake'], [$line['from_x'], $line['from_y']], [$line['to_x'], $line['to_y']], $o['offset'],
+                    lean: $offset($o, 'stake'),
+                ),
+                $input['offsets'],
+            ),
         ];
         $adjusted = (new Network($stations, $readings, Datum::baseLine($input['datum']['p'], $input['datum']['q'])))->adjust();
         $this->assertFalse($expect['refused']);
@@ -229,7 +254,9 @@ final class HeightVectorsTest extends VectorTestCase
         if (isset($expect['one_best_plan'])) {
             // Any plan of this cost that fits is right: theirs and ours cost the same and saw the same pieces.
             $price = array_combine(array_map(strval(...), array_column($input['stocks'], 'length')), array_column($input['stocks'], 'price'));
-            $this->assertNumber(array_sum(array_map(fn (array $board) => $price[(string) $board['stock_length']], $expect['one_best_plan'])), $cutting->cost);
+            $this->assertNumber(
+                array_sum(array_map(fn (array $board) => $price[(string) $board['stock_length']], $expect['one_best_plan'])), $cutting->cost,
+            );
             $this->assertEqualsCanonicalizing($input['pieces'], array_merge(...array_column($expect['one_best_plan'], 'pieces')));
         }
         $sawn = array_merge(...array_map(fn (StockBoard $board) => $board->pieces, $cutting->boards));

@@ -55,16 +55,26 @@ final class ShortTopTest extends TestCase
     {
         $plan = Builds::plan();
         $row = $plan->grid->labelled('A2')->id->row();
-        $tops = new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(0.1), Length::millimetres(1200), [$row => Length::millimetres(2450)]);
-        $this->assertEquals([Length::millimetres(2300), Length::millimetres(2450)], [$tops->of($plan->grid->labelled('B1')), $tops->of($plan->grid->labelled('B2'))]);
+        $tops = new TopRules(
+            Length::millimetres(2300), Slope::level(), Slope::ratio(0.1), Length::millimetres(1200), [$row => Length::millimetres(2450)],
+        );
+        $this->assertEquals(
+            [Length::millimetres(2300), Length::millimetres(2450)], [$tops->of($plan->grid->labelled('B1')), $tops->of($plan->grid->labelled('B2'))],
+        );
         $raised = $tops->raised(Length::millimetres(-20));
-        $this->assertEquals([Length::millimetres(2280), Length::millimetres(2430)], [$raised->of($plan->grid->labelled('B1')), $raised->of($plan->grid->labelled('B2'))]);
+        $this->assertEquals(
+            [Length::millimetres(2280), Length::millimetres(2430)],
+            [$raised->of($plan->grid->labelled('B1')), $raised->of($plan->grid->labelled('B2'))],
+        );
     }
 
     private function mark(string $label, float $topNow, float $datum = 1200): CutMark
     {
         $plan = Builds::plan();
-        $mark = new CutMark($plan->grid->labelled($label), Length::millimetres(2300), Length::millimetres($datum), Length::millimetres($topNow), $plan->post, Slope::level(), Slope::level());
+        $mark = new CutMark(
+            $plan->grid->labelled($label), Length::millimetres(2300), Length::millimetres($datum), Length::millimetres($topNow), $plan->post,
+            Slope::level(), Slope::level(),
+        );
         $this->assertEquals($mark->aboveDatumLine(), $mark->onFace(Side::MinusX));
 
         return $mark;

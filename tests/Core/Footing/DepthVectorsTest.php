@@ -52,7 +52,9 @@ final class DepthVectorsTest extends VectorTestCase
             foreach ($group['posts'] as $name) {
                 $this->assertLength($group['plane'], $depths->required[$name]->foot, "the step of {$name}");
             }
-            $this->assertNotSame(DepthRule::CommonPlane, $depths->required[$group['governing_post']]->governing, 'who sets a step goes by its own rule');
+            $this->assertNotSame(
+                DepthRule::CommonPlane, $depths->required[$group['governing_post']]->governing, 'who sets a step goes by its own rule',
+            );
         }
         foreach ($expect['posts'] as $i => $post) {
             $required = $depths->required[$post['name']];
@@ -76,7 +78,9 @@ final class DepthVectorsTest extends VectorTestCase
         $post = ['name' => 'A1', 'ground' => 0, 'finished_grade' => 0, 'frost_depth' => 0, 'margin' => 0, 'least_embedment' => 0,
             'pad_thickness' => $input['pad_thickness'], 'gravel_thickness' => $input['gravel_thickness']];
         $need = $this->need($post, false);
-        $required = new RequiredDepth($need->post, $need, new HighestFoot(self::mm($input['highest_foot']), DepthRule::Frost), self::mm($input['foot']), DepthRule::Frost);
+        $required = new RequiredDepth(
+            $need->post, $need, new HighestFoot(self::mm($input['highest_foot']), DepthRule::Frost), self::mm($input['foot']), DepthRule::Frost,
+        );
         $dug = new HoleAsDug($required, self::mm($input['clean_bottom']), self::mm($input['least_gravel_thickness']));
 
         $this->assertSame($expect['deep_enough'], $dug->deepEnough);

@@ -35,7 +35,8 @@ final class FillVectorsTest extends VectorTestCase
             'bell' => Hole::bell(self::mm($h['diameter']), self::mm($h['depth']), self::mm($h['bell_height']), self::mm($h['bell_diameter'])),
         };
         $p = $input['post'];
-        $post = $p === null ? null : ($p['shape'] === 'round' ? Section::round(self::mm($p['diameter'])) : Section::rectangle(self::mm($p['b']), self::mm($p['d'])));
+        $post = $p === null ? null
+            : ($p['shape'] === 'round' ? Section::round(self::mm($p['diameter'])) : Section::rectangle(self::mm($p['b']), self::mm($p['d'])));
         $concrete = Concrete::volume(
             $hole, self::mm($input['concrete_from']), self::mm($input['concrete_to']), $post, self::mm($p['foot'] ?? 0),
             self::mm($input['form']['diameter'] ?? null), self::mm($input['form']['height'] ?? null),
@@ -59,7 +60,10 @@ final class FillVectorsTest extends VectorTestCase
     {
         $bag = $this->bag($input['bag']);
         $this->assertNumber($expect['yield_mm3'], $bag->yield);
-        $this->assertSame($expect['bags'], $input['per_hole'] ? $bag->forEachHole($input['volumes_mm3'], $input['waste']) : $bag->forJob($input['volumes_mm3'], $input['waste']));
+        $this->assertSame(
+            $expect['bags'],
+            $input['per_hole'] ? $bag->forEachHole($input['volumes_mm3'], $input['waste']) : $bag->forJob($input['volumes_mm3'], $input['waste']),
+        );
     }
 
     public static function bags(): Generator
@@ -71,8 +75,13 @@ final class FillVectorsTest extends VectorTestCase
     public function test_at_which_hole_the_bags_on_site_run_out(array $input, Expected $expect): void
     {
         $holes = array_map(floatval(...), array_column($input['holes_in_pouring_order'], 'volume_mm3', 'name'));
-        $forecast = $input['per_hole'] ? BagForecast::eachAlone($holes, $this->bag($input['bag']), $input['waste'], $input['bags_left']) : BagForecast::together($holes, $this->bag($input['bag']), $input['waste'], $input['bags_left']);
-        $this->assertSame([$expect['bags_needed'], $expect['bags_left_after'], $expect['runs_out_at']], [$forecast->needed, $forecast->leftAfter, $forecast->runsOutAt]);
+        $forecast = $input['per_hole']
+            ? BagForecast::eachAlone($holes, $this->bag($input['bag']), $input['waste'], $input['bags_left'])
+                : BagForecast::together($holes, $this->bag($input['bag']), $input['waste'], $input['bags_left']);
+        $this->assertSame(
+            [$expect['bags_needed'], $expect['bags_left_after'], $expect['runs_out_at']],
+            [$forecast->needed, $forecast->leftAfter, $forecast->runsOutAt],
+        );
     }
 
     public static function forecasts(): Generator
@@ -89,7 +98,10 @@ final class FillVectorsTest extends VectorTestCase
             $this->assertNumber($expect['mass_t'], Gravel::tonnes($input['volume_mm3']));
         }
         foreach (Vectors::of('fill', 'tube_float') as [$input, $expect]) {
-            $this->assertNumber($expect['uplift_kn'], $input['closed_at_foot'] ? FormTube::lift(self::mm($input['outside_diameter']), self::mm($input['water_depth'])) : 0.0);
+            $this->assertNumber(
+                $expect['uplift_kn'],
+                $input['closed_at_foot'] ? FormTube::lift(self::mm($input['outside_diameter']), self::mm($input['water_depth'])) : 0.0,
+            );
         }
     }
 
@@ -101,7 +113,9 @@ final class FillVectorsTest extends VectorTestCase
             $hole = Hole::cylinder(self::mm(350), self::mm($depth));
             $full = Concrete::volume($hole, Length::zero(), self::mm($depth), $post, Length::zero());
             $this->assertGreaterThan($before, $full);
-            $this->assertGreaterThanOrEqual(0.0, Concrete::volume(Hole::cylinder(self::mm(100), self::mm($depth)), Length::zero(), self::mm($depth), $post, Length::zero()));
+            $this->assertGreaterThanOrEqual(
+                0.0, Concrete::volume(Hole::cylinder(self::mm(100), self::mm($depth)), Length::zero(), self::mm($depth), $post, Length::zero()),
+            );
             $before = $full;
         }
     }

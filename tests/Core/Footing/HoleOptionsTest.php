@@ -117,10 +117,14 @@ final class HoleOptionsTest extends TestCase
         $site = $this->siteOf($plan);
         $depth = fn (string $label) => $site->footing->required($plan->grid->labelled($label));
         // 600 of least embedment and 700 more put the foot 1300 down, below what frost asks; B1 has no role.
-        $this->assertSame([DepthRule::Role, DepthRule::Role, DepthRule::Frost], array_map(fn (string $label) => $depth($label)?->governing, ['B2', 'A1', 'B1']));
+        $this->assertSame(
+            [DepthRule::Role, DepthRule::Role, DepthRule::Frost], array_map(fn (string $label) => $depth($label)?->governing, ['B2', 'A1', 'B1']),
+        );
         $this->assertEqualsWithDelta(1500, $depth('B2')?->holeDepth()->inMillimetres(), 1e-6);
         $short = (new HoleOptions($plan, new HoleAsDug($depth('B2') ?? $this->fail(), Length::millimetres(-700), Length::millimetres(50))))->options;
-        $this->assertSame([false, 'Never at an anchor: what pulls at it needs the whole depth.'], [$short[2]->open, Told::say($plan, ...$short[2]->effect)]);
+        $this->assertSame(
+            [false, 'Never at an anchor: what pulls at it needs the whole depth.'], [$short[2]->open, Told::say($plan, ...$short[2]->effect)],
+        );
     }
 
     public function test_a_rule_left_aside_no_longer_governs_for_the_posts_it_was_left_aside_for(): void
@@ -132,7 +136,10 @@ final class HoleOptionsTest extends TestCase
         $b1 = $all->footing->required($this->plan()->grid->labelled('B1'));
         $this->assertSame(DepthRule::Embedment, $b1?->governing, 'a quarter of the post, where nobody typed what holds instead');
         $this->assertEqualsWithDelta(2400 / 3 + 200, $b1->holeDepth()->inMillimetres(), 1e-5);
-        $typed = $this->site(new Decision(DecisionAbout::WaiveFrost, null, 'light'), new Decision(DecisionAbout::WaiveEmbedment, null, 'light', Length::millimetres(450)));
+        $typed = $this->site(
+            new Decision(DecisionAbout::WaiveFrost, null, 'light'),
+            new Decision(DecisionAbout::WaiveEmbedment, null, 'light', Length::millimetres(450)),
+        );
         $required = $typed->footing->required($this->plan()->grid->labelled('B1'));
         $this->assertEqualsWithDelta(450 + 200, $required?->holeDepth()->inMillimetres(), 1e-6);
         $this->assertTrue($required->need->isShallow($this->plan()->standing), '450 of 2850 is less than a quarter');
@@ -143,7 +150,12 @@ final class HoleOptionsTest extends TestCase
         $plan = $this->plan(new LeastDepths(maker: Length::millimetres(850), sideways: Length::millimetres(890)));
         $required = $this->siteOf($plan)->footing->required($plan->grid->labelled('B1')) ?? $this->fail();
         // Ground −100, bottom 1000 below it: gravel at its thinnest puts the foot 850 below the ground.
-        $effect = Told::say($plan, ...(new HoleOptions($plan, new HoleAsDug($required, $required->need->ground->minus(Length::millimetres(1000)), Length::millimetres(50))))->options[2]->effect);
+        $effect = Told::say(
+            $plan,
+            ...(new HoleOptions(
+                $plan, new HoleAsDug($required, $required->need->ground->minus(Length::millimetres(1000)), Length::millimetres(50)),
+            ))->options[2]->effect,
+        );
         $this->assertStringContainsString('40 mm less deep than its load from the side asks', $effect);
         $this->assertStringNotContainsString('Only the margin', $effect);
         $this->assertStringNotContainsString('maker', $effect);
@@ -153,7 +165,12 @@ final class HoleOptionsTest extends TestCase
     {
         $plan = $this->plan();
         $named = $plan->footing ?? $this->fail();
-        $only = $plan->withFooting(new FootingRules($named->frost, $named->margin, $named->embedment, $named->pad, $named->gravel, $named->leastGravel, $named->mode, firmer: Firmer::OnlyNamed));
+        $only = $plan->withFooting(
+            new FootingRules(
+                $named->frost, $named->margin, $named->embedment, $named->pad, $named->gravel, $named->leastGravel, $named->mode,
+                firmer: Firmer::OnlyNamed,
+            ),
+        );
         $this->assertSame(PostRole::Corner, $plan->roleOf($plan->grid->labelled('A1')));
         $this->assertNull($only->roleOf($only->grid->labelled('A1')));
         $two = Builds::plan([2400], [])->withFooting($named);
@@ -162,20 +179,49 @@ final class HoleOptionsTest extends TestCase
 
     public function test_softer_soil_than_assumed_asks_for_a_wider_foot(): void
     {
-        $plan = $this->plan()->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::Gravel), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
+        $plan = $this->plan()->withHolding(
+            new Holding(Hold::Concrete, new HoldingSite(Soil::Gravel), PierRules::usual($this->plan()->notation), Length::millimetres(300)),
+        );
         $required = $this->site()->footing->required($plan->grid->labelled('B1')) ?? $this->fail();
-        $options = fn (Soil $found) => (new HoleOptions($plan, new HoleAsDug($required, $required->bottom(), Length::millimetres(50), null, null, $found)))->options;
+        $options = fn (Soil $found) => (new HoleOptions(
+            $plan, new HoleAsDug($required, $required->bottom(), Length::millimetres(50), null, null, $found),
+        ))->options;
         // Gravel carries 3000, clay 1500 lb/ft²: the area doubles, the width grows by √2.
         $this->assertEqualsWithDelta(400 * M_SQRT2, $options(Soil::Clay)[0]->number?->inMillimetres(), 1e-3);
         $this->assertSame([], $options(Soil::Bedrock));
-        $short = (new HoleOptions($plan, new HoleAsDug($required, $required->bottom()->plus(Length::millimetres(200)), Length::millimetres(50), null, Finding::Rock, Soil::Clay)))->options;
-        $this->assertSame(['Break', 'Shift', 'Bell', 'Pour', 'Thin', 'Shorten', 'Pin'], array_map(fn (HoleOption $one) => explode(' ', Told::say($this->plan(), $one->do))[0], $short), 'what leaves the foot where it is comes first');
-        $soft = new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(400)), new SoilLayer(Soil::Clay, Length::millimetres(1100))]);
+        $short = (new HoleOptions(
+            $plan,
+            new HoleAsDug($required, $required->bottom()->plus(Length::millimetres(200)), Length::millimetres(50), null, Finding::Rock, Soil::Clay),
+        ))->options;
+        $this->assertSame(
+            ['Break', 'Shift', 'Bell', 'Pour', 'Thin', 'Shorten', 'Pin'],
+            array_map(fn (HoleOption $one) => explode(' ', Told::say($this->plan(), $one->do))[0], $short),
+            'what leaves the foot where it is comes first',
+        );
+        $soft = new HoleDug(
+            $this->id('B1'), Length::millimetres(1100), null, null,
+            [new SoilLayer(Soil::Gravel, Length::millimetres(400)), new SoilLayer(Soil::Clay, Length::millimetres(1100))],
+        );
         $next = Guide::next($this->siteOf($plan, $soft), Scope::job());
         $this->assertSame('Weigh width and way of holding again', Told::do($next));
         $this->assertStringContainsString('clay was found at B1, gravel was assumed', Told::why($next));
-        $this->assertSame('Dig hole A1', Told::do(Guide::next($this->siteOf($plan, $soft, new Decision(DecisionAbout::KeepHolding, $this->id('B1'), 'the pad is twice as wide as needed')), Scope::job())));
-        $this->assertSame('Dig hole A1', Told::do(Guide::next($this->siteOf($plan, new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(1100))])), Scope::job())));
+        $this->assertSame(
+            'Dig hole A1',
+            Told::do(Guide::next(
+                $this->siteOf($plan, $soft, new Decision(DecisionAbout::KeepHolding, $this->id('B1'), 'the pad is twice as wide as needed')),
+                Scope::job(),
+            )),
+        );
+        $this->assertSame(
+            'Dig hole A1',
+            Told::do(Guide::next(
+                $this->siteOf(
+                    $plan,
+                    new HoleDug($this->id('B1'), Length::millimetres(1100), null, null, [new SoilLayer(Soil::Gravel, Length::millimetres(1100))]),
+                ),
+                Scope::job(),
+            )),
+        );
     }
 
     public function test_buried_wood_is_treated_to_a_hand_above_the_ground_and_shortened_at_its_top(): void
@@ -193,7 +239,13 @@ final class HoleOptionsTest extends TestCase
         $this->assertNull($reach($held(WoodCare::Charred, wood: false)));
         $rock = new HoleDug($b1->id, $planned->holeDepth()->minus(Length::millimetres(150)), null, Finding::Rock);
         $this->assertLessThan($below + 100, $reach($held(WoodCare::Charred), $rock), 'its foot stands higher');
-        $options = fn (WoodCare $care) => implode(' ', array_map(fn (HoleOption $one) => Told::say($this->plan(), ...$one->effect), (new HoleOptions($held($care), $this->siteOf($held($care), $rock)->footing->asDug($b1) ?? $this->fail()))->options));
+        $options = fn (WoodCare $care) => implode(
+            ' ',
+            array_map(
+                fn (HoleOption $one) => Told::say($this->plan(), ...$one->effect),
+                (new HoleOptions($held($care), $this->siteOf($held($care), $rock)->footing->asDug($b1) ?? $this->fail()))->options,
+            ),
+        );
         $this->assertStringContainsString('Cut it at the top: turned over, or cut at the foot', $options(WoodCare::Charred));
         $this->assertStringNotContainsString('Cut it at the top', $options(WoodCare::Nothing));
         $dug = array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(1300)), $this->plan()->grid->posts);
@@ -203,7 +255,9 @@ final class HoleOptionsTest extends TestCase
 
     public function test_a_driven_post_that_goes_no_deeper_is_drilled_for_or_cut_by_rule(): void
     {
-        $plan = $this->plan()->withHolding(new Holding(Hold::Driven, new HoldingSite(Soil::Sand, wood: false), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
+        $plan = $this->plan()->withHolding(
+            new Holding(Hold::Driven, new HoldingSite(Soil::Sand, wood: false), PierRules::usual($this->plan()->notation), Length::millimetres(300)),
+        );
         $options = function (string $label) use ($plan): array {
             $required = $this->siteOf($plan)->footing->required($plan->grid->labelled($label)) ?? $this->fail();
             $this->assertEqualsWithDelta(1000, $required->holeDepth()->inMillimetres(), 1e-6, 'frost and margin; no pad, no gravel');
@@ -217,18 +271,24 @@ final class HoleOptionsTest extends TestCase
 
     public function test_driven_posts_follow_the_first_so_that_tops_come_level(): void
     {
-        $plan = $this->plan()->withHolding(new Holding(Hold::Driven, new HoldingSite(Soil::Sand, wood: false), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
+        $plan = $this->plan()->withHolding(
+            new Holding(Hold::Driven, new HoldingSite(Soil::Sand, wood: false), PierRules::usual($this->plan()->notation), Length::millimetres(300)),
+        );
         // The ground at B1 lies 50 below that at A1.
         $ground = [$this->id('A1')->value => Length::zero(), $this->id('B1')->value => Length::millimetres(-50)];
         $deep = fn (Plan $plan, float ...$driven) => (new Footings($plan, new Log(array_map(
-            fn (float $depth) => new Entry(1, 'driven', new HoleDug($this->id('A1'), Length::millimetres($depth)), 1, '2026-05-04 08:00:00', 'Ann'), $driven,
+            fn (float $depth) => new Entry(
+                1, 'driven', new HoleDug($this->id('A1'), Length::millimetres($depth)), 1, '2026-05-04 08:00:00', 'Ann',
+            ), $driven,
         )), $ground))->toReach($plan->grid->labelled('B1'))?->inMillimetres();
         $this->assertEqualsWithDelta(1000, $deep($plan), 1e-6, 'its own rule');
         $this->assertEqualsWithDelta(1150, $deep($plan, 1200), 1e-6, 'the same top from lower ground');
         $this->assertEqualsWithDelta(1000, $deep($plan, 900), 1e-6, 'never less than its rule');
         $falling = $plan->withTops(new TopRules(Length::millimetres(2300), Slope::ratio(-1 / 24), Slope::level(), Length::millimetres(1200)));
         $this->assertEqualsWithDelta(1250, $deep($falling, 1200), 1e-3, 'a top 100 lower');
-        $this->assertStringContainsString('level with A1’s', Told::why(Guide::next($this->siteOf($plan, new HoleDug($this->id('A1'), Length::millimetres(1200))), Scope::job())));
+        $this->assertStringContainsString(
+            'level with A1’s', Told::why(Guide::next($this->siteOf($plan, new HoleDug($this->id('A1'), Length::millimetres(1200))), Scope::job())),
+        );
     }
 
     public function test_layers_go_down_within_the_hole(): void
@@ -259,9 +319,15 @@ final class HoleOptionsTest extends TestCase
 
     public function test_width_and_finding_go_into_the_book_and_older_holes_are_still_understood(): void
     {
-        $hole = new HoleDug($this->id('B1'), Length::millimetres(900), Length::millimetres(460), Finding::Roots, [new SoilLayer(Soil::Sand, Length::millimetres(300)), new SoilLayer(Soil::Clay, Length::millimetres(900))]);
+        $hole = new HoleDug(
+            $this->id('B1'), Length::millimetres(900), Length::millimetres(460), Finding::Roots,
+            [new SoilLayer(Soil::Sand, Length::millimetres(300)), new SoilLayer(Soil::Clay, Length::millimetres(900))],
+        );
         $this->assertEquals($hole, Kinds::read(EntryKind::Hole, EntryKind::VERSION, $hole->stored()));
-        $this->assertEquals(new HoleDug($this->id('B1'), Length::millimetres(900)), Kinds::read(EntryKind::Hole, 1, ['post' => $this->id('B1')->value, 'depth' => 900_000_000]));
+        $this->assertEquals(
+            new HoleDug($this->id('B1'), Length::millimetres(900)),
+            Kinds::read(EntryKind::Hole, 1, ['post' => $this->id('B1')->value, 'depth' => 900_000_000]),
+        );
         $this->expectException(EntryRefused::class);
         new HoleDug($this->id('B1'), Length::millimetres(900), Length::zero());
     }
@@ -272,7 +338,9 @@ final class HoleOptionsTest extends TestCase
         $required = $this->site()->footing->required($this->plan()->grid->labelled($label));
         $this->assertNotNull($required);
 
-        return (new HoleOptions($this->plan(), new HoleAsDug($required, Length::millimetres(-$depth), Length::millimetres(50), null, $found)))->options;
+        return (new HoleOptions(
+            $this->plan(), new HoleAsDug($required, Length::millimetres(-$depth), Length::millimetres(50), null, $found),
+        ))->options;
     }
 
     /** @param  array<string, PostRole>  $roles by label */
@@ -302,8 +370,13 @@ final class HoleOptionsTest extends TestCase
 
     private function siteOf(Plan $plan, Payload ...$more): SiteState
     {
-        $level = [new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), ...array_map(fn ($post) => new RodReading($post->id, Length::millimetres(1500)), $plan->grid->posts)];
+        $level = [
+            new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)),
+            ...array_map(fn ($post) => new RodReading($post->id, Length::millimetres(1500)), $plan->grid->posts),
+        ];
 
-        return (new SimulatedBuilder($plan, '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan), ...$level, ...$more))->site();
+        return (new SimulatedBuilder(
+            $plan, '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($plan), ...$level, ...$more,
+        ))->site();
     }
 }

@@ -37,7 +37,12 @@ final class HoleWidthTest extends TestCase
         $width = $this->width(0, [450]);
         $this->assertEqualsWithDelta((450 - 140 * M_SQRT2) / 2 - 50, $width->offTheHole->inMillimetres(), 1e-3);
         $this->assertEqualsWithDelta(450 / 8, $width->offTheFoot->inMillimetres(), 1e-3);
-        $this->assertEquals(Length::millimetres(140 + 150), HoleWidth::square(Section::rectangle(Length::millimetres(140), Length::millimetres(140)), Length::millimetres(50), Length::millimetres(25)));
+        $this->assertEquals(
+            Length::millimetres(140 + 150),
+            HoleWidth::square(
+                Section::rectangle(Length::millimetres(140), Length::millimetres(140)), Length::millimetres(50), Length::millimetres(25),
+            ),
+        );
     }
 
     public function test_a_wider_load_never_asks_for_a_narrower_foot(): void
@@ -66,7 +71,9 @@ final class HoleWidthTest extends TestCase
     {
         $this->assertEquals(Length::millimetres(200), HoleShape::round(Length::millimetres(400))->reach());
         $this->assertEqualsWithDelta(200 * M_SQRT2, HoleShape::square(Length::millimetres(400))->reach()->inMillimetres(), 1e-5);
-        $this->assertEquals(Length::millimetres(350), HoleShape::bell(Length::millimetres(400), Length::millimetres(700), Length::millimetres(250))->reach());
+        $this->assertEquals(
+            Length::millimetres(350), HoleShape::bell(Length::millimetres(400), Length::millimetres(700), Length::millimetres(250))->reach(),
+        );
         // As large as the square: π/4 · d² = 400².
         $this->assertEqualsWithDelta(400 ** 2, M_PI / 4 * HoleShape::square(Length::millimetres(400))->footAsRound()->inMillimetres() ** 2, 1e-2);
     }
@@ -82,6 +89,9 @@ final class HoleWidthTest extends TestCase
     /** @param  list<int>  $augers */
     private function width(float $bearing, array $augers): HoleWidth
     {
-        return new HoleWidth(Section::rectangle(Length::millimetres(140), Length::millimetres(140)), Length::millimetres(50), Length::millimetres(25), Length::millimetres($bearing), array_map(Length::millimetres(...), $augers));
+        return new HoleWidth(
+            Section::rectangle(Length::millimetres(140), Length::millimetres(140)), Length::millimetres(50), Length::millimetres(25),
+            Length::millimetres($bearing), array_map(Length::millimetres(...), $augers),
+        );
     }
 }

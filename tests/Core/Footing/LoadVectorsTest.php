@@ -31,10 +31,14 @@ final class LoadVectorsTest extends VectorTestCase
     #[DataProvider('pushes')]
     public function test_how_deep_a_post_stands_against_a_push_from_the_side(array $input, Expected $expect): void
     {
-        $post = $input['post']['shape'] === 'round' ? Section::round(self::mm($input['post']['diameter'])) : Section::rectangle(self::mm($input['post']['b']), self::mm($input['post']['d']));
+        $post = $input['post']['shape'] === 'round' ? Section::round(self::mm($input['post']['diameter'])) : Section::rectangle(
+            self::mm($input['post']['b']), self::mm($input['post']['d']),
+        );
         $soil = Soil::from($input['soil'])->lateral() * ($input['half_inch_movement_harmless'] ? 2 : 1);
         $height = Length::feet($input['load_height_ft']);
-        $load = $input['held_at_grade'] ? SidewaysLoad::heldAtGrade($input['load_lb'], $height, $post, $soil) : SidewaysLoad::freeAtGrade($input['load_lb'], $height, $post, $soil);
+        $load = $input['held_at_grade']
+            ? SidewaysLoad::heldAtGrade($input['load_lb'], $height, $post, $soil)
+                : SidewaysLoad::freeAtGrade($input['load_lb'], $height, $post, $soil);
         $this->assertEqualsWithDelta($expect['width_ft'], SidewaysLoad::width($post), 1e-5);
         $this->assertEqualsWithDelta($expect['lateral_bearing_lb_per_ft2_per_ft'], $soil, 1e-9);
         $this->assertEqualsWithDelta($expect['depth_ft'], $load->feet, 1e-5);
@@ -66,7 +70,9 @@ final class LoadVectorsTest extends VectorTestCase
         ]);
         foreach ($expect['posts'] as $post) {
             $area = $areas->areas[$grid->labelled($post['name'])->id->value];
-            $this->assertEqualsWithDelta([$post['along_beam_ft'], $post['across_beam_ft'], $post['area_ft2']], [$area->alongBeam, $area->acrossBeam, $area->area], 1e-6);
+            $this->assertEqualsWithDelta(
+                [$post['along_beam_ft'], $post['across_beam_ft'], $post['area_ft2']], [$area->alongBeam, $area->acrossBeam, $area->area], 1e-6,
+            );
         }
         $this->assertEqualsWithDelta($expect['covered_area_ft2'], $areas->covered, 1e-6);
         $this->assertEqualsWithDelta($areas->covered, array_sum(array_map(fn ($area) => $area->area, $areas->areas)), 1e-6);
@@ -88,7 +94,9 @@ final class LoadVectorsTest extends VectorTestCase
         // The far row stands in two rows of the grid, 60 mm apart: A2 in one, B3 and C2 in the others.
         $far = $grid([3000, 60], ['A3', 'B2', 'C3']);
         $straight = $grid([3000]);
-        $of = fn (Grid $grid, string $label) => TributaryAreas::covering($grid, Length::millimetres(140), Side::PlusX, [])->areas[$grid->labelled($label)->id->value]->area;
+        $of = fn (Grid $grid, string $label) => TributaryAreas::covering(
+            $grid, Length::millimetres(140), Side::PlusX, [],
+        )->areas[$grid->labelled($label)->id->value]->area;
         foreach (['A2' => 'A2', 'B3' => 'B2', 'C2' => 'C2', 'B1' => 'B1'] as $label => $same) {
             self::assertEqualsWithDelta($of($straight, $same), $of($far, $label), 0.05 * $of($straight, $same), $label);
         }
@@ -106,15 +114,31 @@ final class LoadVectorsTest extends VectorTestCase
             $this->assertEqualsWithDelta($expect['round_diameter_ft'], $bearing->roundDiameter->inFeet(), 1e-6);
         }
         foreach (Vectors::of('depths', 'load') as [$input, $expect]) {
-            $this->assertNumber($expect['load_lb'], array_sum(array_map(fn (array $part) => (new RoofOrFloor($part['dead_lb_per_ft2'], $part['live_lb_per_ft2'], $part['snow_lb_per_ft2']))->load($part['area_ft2']), $input['parts'])));
+            $this->assertNumber(
+                $expect['load_lb'],
+                array_sum(
+                    array_map(
+                        fn (array $part) => (new RoofOrFloor(
+                            $part['dead_lb_per_ft2'], $part['live_lb_per_ft2'], $part['snow_lb_per_ft2'],
+                        ))->load($part['area_ft2']),
+                        $input['parts'],
+                    ),
+                ),
+            );
         }
         foreach (Vectors::of('depths', 'uplift') as [$input, $expect]) {
-            $uplift = new Uplift($input['suction_lb_per_ft2'], $input['area_ft2'], $input['dead_load_lb'], $input['post_weight_lb'], $input['concrete_volume_ft3']);
+            $uplift = new Uplift(
+                $input['suction_lb_per_ft2'], $input['area_ft2'], $input['dead_load_lb'], $input['post_weight_lb'], $input['concrete_volume_ft3'],
+            );
             $this->assertNumber($expect['uplift_lb'], $uplift->pounds);
             $this->assertSame($expect['needs_holding_down'], $uplift->needsHoldingDown);
         }
         foreach (Vectors::of('depths', 'frost_estimate') as [$input, $expect]) {
-            $this->assertEqualsWithDelta($expect['frost_depth_m'] * 1000, FrostEstimate::depth($input['freezing_index_c_days'], $input['dry_density_kg_per_m3'], $input['water_content'])->inMillimetres(), 1e-5);
+            $this->assertEqualsWithDelta(
+                $expect['frost_depth_m'] * 1000,
+                FrostEstimate::depth($input['freezing_index_c_days'], $input['dry_density_kg_per_m3'], $input['water_content'])->inMillimetres(),
+                1e-5,
+            );
         }
     }
 }

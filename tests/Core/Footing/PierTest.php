@@ -43,7 +43,9 @@ final class PierTest extends TestCase
             $hole = new HoleAsDug($of, $of->bottom()->minus(Length::millimetres($deeper)), Length::millimetres(40));
 
             return array_map(fn (Pier $pier) => $pier->tube->inMillimetres(), Pier::all(
-                $required, new PostTops($this->plan(), $this->needs($this->plan())), Length::millimetres(150), $this->rules(300), [$of->post->id->value => $hole],
+                $required, new PostTops(
+                    $this->plan(), $this->needs($this->plan()),
+                ), Length::millimetres(150), $this->rules(300), [$of->post->id->value => $hole],
             ));
         };
         // 50 too deep is filled with gravel; 80 too high takes the gravel down to its least, 40, and the rest off the tube.
@@ -54,7 +56,10 @@ final class PierTest extends TestCase
     public function test_decided_tops_that_fall_shorten_the_posts(): void
     {
         $falling = new TopRules(Length::millimetres(2300), Slope::ratio(-1 / 24), Slope::level(), Length::millimetres(1200));
-        $this->assertEqualsWithDelta([2125, 2025, 1925], array_map(fn (Pier $pier) => $pier->post->inMillimetres(), $this->piers(plan: $this->plan()->withTops($falling))), 1e-3);
+        $this->assertEqualsWithDelta(
+            [2125, 2025, 1925], array_map(fn (Pier $pier) => $pier->post->inMillimetres(), $this->piers(plan: $this->plan()->withTops($falling))),
+            1e-3,
+        );
     }
 
     #[TestWith([150.0, 280.0, 'too narrow for its base'])]
@@ -88,7 +93,10 @@ final class PierTest extends TestCase
         return array_map(function (Post $post): DepthNeed {
             $ground = $post->at->x->times(-100 / 2400);
 
-            return new DepthNeed($post, $ground, $ground, Length::millimetres(900), Length::millimetres(100), Length::millimetres(600), Length::millimetres(100), Length::millimetres(100));
+            return new DepthNeed(
+                $post, $ground, $ground, Length::millimetres(900), Length::millimetres(100), Length::millimetres(600), Length::millimetres(100),
+                Length::millimetres(100),
+            );
         }, $plan->grid->posts);
     }
 

@@ -58,7 +58,10 @@ final class WorkOfDepthsTest extends TestCase
     public function test_what_goes_back_round_the_post_decides_concrete_and_gravel(): void
     {
         [$concrete, $earth, $gravel] = [$this->work(Hold::Concrete), $this->work(Hold::Earth), $this->work(Hold::Gravel)];
-        $this->assertSame([0.0, 0.0, 0.0], [$earth->concrete, $gravel->concrete, $this->work(Hold::Foam)->concrete], 'their pad is a block that is bought: no cement');
+        $this->assertSame(
+            [0.0, 0.0, 0.0], [$earth->concrete, $gravel->concrete, $this->work(Hold::Foam)->concrete],
+            'their pad is a block that is bought: no cement',
+        );
         $this->assertTrue($earth->standsOn(Material::Block) && ! $concrete->standsOn(Material::Block));
         $this->assertEqualsWithDelta($earth->earth, $gravel->gravel - $earth->gravel, 1, 'the room is the same, whatever fills it');
         $this->bed(new Customs(foot: FootBed::Pad));
@@ -76,7 +79,10 @@ final class WorkOfDepthsTest extends TestCase
             $post = $hold === Hold::Pier ? 0.0 : 140 ** 2 * 900.0;
             $aboveGround = $hold === Hold::Pier ? M_PI / 4 * 300 ** 2 * 150 : 0.0;
             $block = $work->standsOn(Material::Block) ? M_PI / 4 * 400 ** 2 * 100 : 0.0;
-            $this->assertEqualsWithDelta($hold->isDug() ? $work->dug : $post, $work->gravel + $work->concrete + $work->foam + $work->earth + $block + $post - $aboveGround, 2, Names::of($hold));
+            $this->assertEqualsWithDelta(
+                $hold->isDug() ? $work->dug : $post, $work->gravel + $work->concrete + $work->foam + $work->earth + $block + $post - $aboveGround, 2,
+                Names::of($hold),
+            );
         }
     }
 
@@ -102,7 +108,9 @@ final class WorkOfDepthsTest extends TestCase
 
     public function test_a_collar_as_high_as_the_hole_stands_on_the_pad_and_not_in_it(): void
     {
-        $this->plan = $this->plan->withHolding(new Holding(Hold::Collar, new HoldingSite(Soil::Sand), PierRules::usual($this->plan->notation), Length::millimetres(950)));
+        $this->plan = $this->plan->withHolding(
+            new Holding(Hold::Collar, new HoldingSite(Soil::Sand), PierRules::usual($this->plan->notation), Length::millimetres(950)),
+        );
         $ring = M_PI / 4 * 400 ** 2 - 140 ** 2;
         $collar = $this->work(Hold::Collar);
         $this->assertEqualsWithDelta(M_PI / 4 * 400 ** 2 * 100 + 900 * $ring, $collar->concrete, 1);
@@ -116,12 +124,18 @@ final class WorkOfDepthsTest extends TestCase
         $ring = M_PI / 4 * 400 ** 2 - 140 ** 2;
         $this->assertEqualsWithDelta($flush->concrete - 50 * $ring, $this->work(Hold::Concrete)->concrete, 1);
         $this->assertEqualsWithDelta(50 * $ring, $this->work(Hold::Concrete)->earth, 1, 'earth goes over it');
-        $this->assertEqualsWithDelta(600 * $ring - 50 * $ring, $this->work(Hold::Collar)->earth - 50 * $ring, 1, 'a collar keeps its height and goes down with it');
-        $this->assertEqualsWithDelta($this->work(Hold::Pier)->concrete, M_PI / 4 * 300 ** 2 * 1150, 1, 'a tube is filled to its top whatever the turf does');
+        $this->assertEqualsWithDelta(
+            600 * $ring - 50 * $ring, $this->work(Hold::Collar)->earth - 50 * $ring, 1, 'a collar keeps its height and goes down with it',
+        );
+        $this->assertEqualsWithDelta(
+            $this->work(Hold::Pier)->concrete, M_PI / 4 * 300 ** 2 * 1150, 1, 'a tube is filled to its top whatever the turf does',
+        );
         $this->bed(new Customs(fillEnd: FillEnd::Mounded));
         // 25 high: a frustum from the hole to the post, less the post.
         [$outer, $inner] = [M_PI / 4 * 400 ** 2, 140 ** 2];
-        $this->assertEqualsWithDelta($flush->concrete + 25 / 3 * ($outer + $inner + sqrt($outer * $inner)) - 25 * $inner, $this->work(Hold::Concrete)->concrete, 1);
+        $this->assertEqualsWithDelta(
+            $flush->concrete + 25 / 3 * ($outer + $inner + sqrt($outer * $inner)) - 25 * $inner, $this->work(Hold::Concrete)->concrete, 1,
+        );
         $this->assertEqualsWithDelta($flush->dug, $this->work(Hold::Concrete)->dug, 1, 'nothing more is dug for it');
     }
 
@@ -131,7 +145,9 @@ final class WorkOfDepthsTest extends TestCase
         $this->plan = $this->plan->withHole(HoleShape::square(Length::millimetres(400)));
         $this->assertEqualsWithDelta(400 ** 2 * 1100, $this->work(Hold::Concrete)->dug, 1);
         $this->plan = $this->plan->withHole(HoleShape::bell(Length::millimetres(400), Length::millimetres(600), Length::millimetres(300)));
-        $this->assertEqualsWithDelta($round->dug + M_PI / 12 * 300 * (600 ** 2 + 600 * 400 + 400 ** 2) - M_PI / 4 * 400 ** 2 * 300, $this->work(Hold::Concrete)->dug, 1);
+        $this->assertEqualsWithDelta(
+            $round->dug + M_PI / 12 * 300 * (600 ** 2 + 600 * 400 + 400 ** 2) - M_PI / 4 * 400 ** 2 * 300, $this->work(Hold::Concrete)->dug, 1,
+        );
     }
 
     #[TestWith([300.0])]
@@ -140,16 +156,23 @@ final class WorkOfDepthsTest extends TestCase
     public function test_concrete_is_never_below_zero_and_grows_with_depth_where_it_fills_the_hole(float $depth): void
     {
         $required = Depths::own([$this->need('A1')])->required;
-        $dug = fn (float $deep) => HoleWork::asDug($this->plan, Hold::Concrete, $this->tops(), new HoleAsDug(reset($required), Length::millimetres(-$deep), Length::millimetres(50)));
+        $dug = fn (float $deep) => HoleWork::asDug(
+            $this->plan, Hold::Concrete, $this->tops(), new HoleAsDug(reset($required), Length::millimetres(-$deep), Length::millimetres(50)),
+        );
         $this->assertGreaterThanOrEqual(0, $dug($depth)->concrete);
         $this->assertGreaterThanOrEqual($dug($depth)->dug, $dug($depth + 100)->dug);
-        $this->assertEqualsWithDelta(max(0.0, $depth - 1100), max(0.0, ($dug($depth)->gravel / (M_PI / 4 * 400 ** 2)) - 100), 1e-6, 'what is dug too deep is filled with gravel');
+        $this->assertEqualsWithDelta(
+            max(0.0, $depth - 1100), max(0.0, ($dug($depth)->gravel / (M_PI / 4 * 400 ** 2)) - 100), 1e-6,
+            'what is dug too deep is filled with gravel',
+        );
     }
 
     public function test_one_plane_digs_more_and_steps_lie_between(): void
     {
         [$own, $plane, $columns] = $this->compare()->ways;
-        $this->assertSame([DepthMode::Own, DepthMode::CommonPlane, DepthMode::StepsByColumn], array_map(fn (DepthWay $way) => $way->mode, [$own, $plane, $columns]));
+        $this->assertSame(
+            [DepthMode::Own, DepthMode::CommonPlane, DepthMode::StepsByColumn], array_map(fn (DepthWay $way) => $way->mode, [$own, $plane, $columns]),
+        );
         $this->assertLessThan($columns->dug, $own->dug);
         $this->assertLessThan($plane->dug, $columns->dug);
         $this->assertEqualsWithDelta(1100, $own->longest->depth->inMillimetres(), 1e-6);
@@ -196,7 +219,10 @@ final class WorkOfDepthsTest extends TestCase
 
     private function compare(float $soldBy = 600, ?float $auger = null, ?DepthPrices $prices = null): DepthComparison
     {
-        return new DepthComparison($this->plan, $this->needs(), Hold::Concrete, $prices ?? $this->prices(0), Length::millimetres($soldBy), $auger === null ? null : Length::millimetres($auger));
+        return new DepthComparison(
+            $this->plan, $this->needs(), Hold::Concrete, $prices ?? $this->prices(0), Length::millimetres($soldBy),
+            $auger === null ? null : Length::millimetres($auger),
+        );
     }
 
     private function prices(float $lengths): DepthPrices
@@ -206,7 +232,11 @@ final class WorkOfDepthsTest extends TestCase
 
     private function bed(Customs $customs): void
     {
-        $this->plan = $this->plan->withHolding(new Holding(Hold::Earth, new HoldingSite(Soil::Sand), PierRules::usual($this->plan->notation), Length::millimetres(300), customs: $customs));
+        $this->plan = $this->plan->withHolding(
+            new Holding(
+                Hold::Earth, new HoldingSite(Soil::Sand), PierRules::usual($this->plan->notation), Length::millimetres(300), customs: $customs,
+            ),
+        );
     }
 
     private function work(Hold $hold): HoleWork
@@ -232,6 +262,9 @@ final class WorkOfDepthsTest extends TestCase
         $post = $this->plan->grid->labelled($label);
         $ground = Length::millimetres(-100 * $post->at->x->inMillimetres() / 2400 - 30 * $post->at->y->inMillimetres() / 3000);
 
-        return new DepthNeed($post, $ground, $ground, Length::millimetres(900), Length::millimetres(100), Length::millimetres(600), Length::millimetres(100), Length::millimetres(100));
+        return new DepthNeed(
+            $post, $ground, $ground, Length::millimetres(900), Length::millimetres(100), Length::millimetres(600), Length::millimetres(100),
+            Length::millimetres(100),
+        );
     }
 }

@@ -74,7 +74,11 @@ final class SimulatedBuilder
     public function site(): SiteState
     {
         // The stakes are surveyed again only when something of them, or the plan, has changed: as the application does it.
-        $ofStakes = array_filter($this->entries, fn (Entry $entry) => $entry->payload instanceof StakeReading || $entry->payload instanceof StakeMoved || $entry->payload instanceof PostSet);
+        $ofStakes = array_filter(
+            $this->entries,
+            fn (Entry $entry) => $entry->payload instanceof StakeReading || $entry->payload instanceof StakeMoved
+                || $entry->payload instanceof PostSet,
+        );
         $stamp = spl_object_id($this->plan).'.'.count($ofStakes);
         $site = SiteState::derive($this->plan, $this->entries, $this->today, $stamp === $this->surveyedFrom ? $this->surveyed : null);
         [$this->surveyed, $this->surveyedFrom] = [$site->square->surveyed(), $stamp];
@@ -127,11 +131,17 @@ final class SimulatedBuilder
             EntryKind::PostSet => $this->write(new PostSet($post->id)),
             EntryKind::Plumb => $this->plumb($site, $move),
             EntryKind::Ready => $this->write(new SeenReady($this->wantedReady($site, $post), null)),
-            EntryKind::CrossChecked => $this->write(new CrossChecked($move->phase === Phase::Cut ? PointOfNoReturn::Cut : PointOfNoReturn::Pour, CheckRoute::OtherLevel, Length::millimetres(1))),
+            EntryKind::CrossChecked => $this->write(
+                new CrossChecked(
+                    $move->phase === Phase::Cut ? PointOfNoReturn::Cut : PointOfNoReturn::Pour, CheckRoute::OtherLevel, Length::millimetres(1),
+                ),
+            ),
             EntryKind::Filled => $this->write(new PostFilled($post->id, FillStep::Done)),
             EntryKind::Top => $this->write(new TopMeasured($post->id, $site->cut->mark($post)->aboveDatumLine()->plus(Length::millimetres(80)))),
             EntryKind::PostCut => $this->write(new PostCut($post->id)),
-            EntryKind::Decision => $this->write(new Decision($this->about($move), str_contains($move->phase->value, 'square') ? null : $post?->id, 'agreed on site')),
+            EntryKind::Decision => $this->write(
+                new Decision($this->about($move), str_contains($move->phase->value, 'square') ? null : $post?->id, 'agreed on site'),
+            ),
             EntryKind::HandedOver => $this->write(new HandedOver('the owner', '')),
             default => $this->changePlanOrWait($move),
         };
@@ -176,7 +186,10 @@ final class SimulatedBuilder
         $again = $move->is(MoveKind::ReadAgain) ? $site->log->entries[(int) SettleHeights::asksFor($site)]->payload : null;
         $this->write($again instanceof RodReading
             ? new RodReading($again->point, Length::millimetres($again->setUp === '' ? 1600 : 1300), $again->setUp)
-            : new RodReading($post?->id, Length::millimetres(($post === null ? 1500 : 1600 + $post->at->x->inMillimetres() / 50) - ($second ? 300 : 0)), $second ? '2' : ''));
+            : new RodReading(
+                $post?->id, Length::millimetres(($post === null ? 1500 : 1600 + $post->at->x->inMillimetres() / 50) - ($second ? 300 : 0)),
+                $second ? '2' : '',
+            ));
     }
 
     private function string(Move $move): void
@@ -204,7 +217,9 @@ final class SimulatedBuilder
                 Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
                 Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::CommonPlane,
             )),
-            Phase::Cut => $this->plan = $this->plan->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 60), Length::millimetres(1200))),
+            Phase::Cut => $this->plan = $this->plan->withTops(
+                new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 60), Length::millimetres(1200)),
+            ),
             default => throw new LogicException('Nobody knows how to obey: '.Told::do($move)),
         };
     }

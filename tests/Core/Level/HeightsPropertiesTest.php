@@ -53,7 +53,9 @@ final class HeightsPropertiesTest extends TestCase
         foreach ($this->plan->grid->posts as $post) {
             $sigma = $heights->uncertainty($post);
             $this->assertGreaterThan(0.1, $sigma, 'nobody knows a height that well');
-            $this->assertLessThan(4.5 * $sigma, abs($heights->groundAt($post)->inMillimetres() - $this->ground[$post->label]), "{$post->label}, seed {$seed}");
+            $this->assertLessThan(
+                4.5 * $sigma, abs($heights->groundAt($post)->inMillimetres() - $this->ground[$post->label]), "{$post->label}, seed {$seed}",
+            );
         }
     }
 
@@ -83,7 +85,10 @@ final class HeightsPropertiesTest extends TestCase
         }
         $builder = new SimulatedBuilder($this->plan, '2026-06-01', ...$entries);
         $level = $builder->site()->level;
-        $accused = array_map(LevelReadings::sequence(...), [...($level->mistakes->named ?? []), ...array_map(fn ($dropped) => $dropped->id, $level->mistakes->dropped ?? [])]);
+        $accused = array_map(
+            LevelReadings::sequence(...),
+            [...($level->mistakes->named ?? []), ...array_map(fn ($dropped) => $dropped->id, $level->mistakes->dropped ?? [])],
+        );
         $sequence = 4 + 2 * (int) array_search($wrong, $labels, true);
         $this->assertContains($sequence, $accused, "the second rod on {$wrong}, seed {$seed}");
         for ($again = 0; ($asked = SettleHeights::asksFor($builder->site())) !== null; $again++) {
@@ -96,7 +101,10 @@ final class HeightsPropertiesTest extends TestCase
         $this->assertGreaterThan(0, $again);
         $this->assertSame([], $settled->mistakes?->named);
         foreach ($this->plan->grid->posts as $post) {
-            $this->assertLessThan(4.5 * $settled->uncertainty($post), abs($settled->groundAt($post)->inMillimetres() - $this->ground[$post->label]), "{$post->label}, seed {$seed}");
+            $this->assertLessThan(
+                4.5 * $settled->uncertainty($post), abs($settled->groundAt($post)->inMillimetres() - $this->ground[$post->label]),
+                "{$post->label}, seed {$seed}",
+            );
         }
     }
 
@@ -144,7 +152,9 @@ final class HeightsPropertiesTest extends TestCase
     {
         $height = $label === null ? 0.0 : $this->ground[$label];
 
-        return new RodReading($label === null ? null : $this->on($label), Length::millimetres($this->beam[$setUp] - $height + $slip + $this->noise(self::ROD)), $setUp);
+        return new RodReading(
+            $label === null ? null : $this->on($label), Length::millimetres($this->beam[$setUp] - $height + $slip + $this->noise(self::ROD)), $setUp,
+        );
     }
 
     private function board(string $from, string $to, LevelWay $way): HeightDifference
@@ -152,12 +162,17 @@ final class HeightsPropertiesTest extends TestCase
         // This level shows 0.3 mm in a metre too high at its far end.
         $read = $this->ground[$to] - $this->ground[$from] + $way->sign() * 0.3e-3 * 2700 + $this->noise(self::BOARD);
 
-        return new HeightDifference($this->on($from), $this->on($to), Length::millimetres($read), LevelInstrument::Board, Length::millimetres(2700), $way);
+        return new HeightDifference(
+            $this->on($from), $this->on($to), Length::millimetres($read), LevelInstrument::Board, Length::millimetres(2700), $way,
+        );
     }
 
     private function water(string $from, string $to): HeightDifference
     {
-        return new HeightDifference($this->on($from), $this->on($to), Length::millimetres($this->ground[$to] - $this->ground[$from] + $this->noise(self::WATER)), LevelInstrument::Water);
+        return new HeightDifference(
+            $this->on($from), $this->on($to), Length::millimetres($this->ground[$to] - $this->ground[$from] + $this->noise(self::WATER)),
+            LevelInstrument::Water,
+        );
     }
 
     private function on(string $label): LevelPoint

@@ -57,9 +57,17 @@ final class HeightsTest extends TestCase
         $string = (0.01 * 2.4 + 0.2) / 100 * 2400;
         $heights = new Heights($this->plan, Builds::log(
             ...$this->rods('', null, 'A1', 'B1'),
-            ...[$this->difference('B1', 'C1', LevelInstrument::Board, 2400, off: 0.96), $this->difference('B1', 'C1', LevelInstrument::Board, 2400, LevelWay::Turned, -0.96)],
+            ...[
+                $this->difference('B1', 'C1', LevelInstrument::Board, 2400, off: 0.96),
+                $this->difference('B1', 'C1', LevelInstrument::Board, 2400, LevelWay::Turned, -0.96),
+            ],
             ...[$this->difference('A1', 'A2', LevelInstrument::Water), $this->difference('C2', 'C1', LevelInstrument::Water)],
-            ...[new HeightDifference($this->on('A2'), $this->on('B2'), Length::millimetres(-60 - $string), LevelInstrument::LineLevel, Length::millimetres(2400), hungAt: Length::zero())],
+            ...[
+                new HeightDifference(
+                    $this->on('A2'), $this->on('B2'), Length::millimetres(-60 - $string), LevelInstrument::LineLevel, Length::millimetres(2400),
+                    hungAt: Length::zero(),
+                ),
+            ],
             ...[$this->difference('B2', 'C2', LevelInstrument::Water)],
         ));
         $this->assertHeights($heights, 1e-4);
@@ -75,7 +83,10 @@ final class HeightsTest extends TestCase
     {
         $turning = LevelPoint::named('T1');
         $heights = new Heights($this->plan, Builds::log(
-            ...$this->rods('', null, 'A1'), ...[new RodReading($turning, Length::millimetres(1500 - 33)), new RodReading($turning, Length::millimetres(1240 - 33), '2', Length::millimetres(20_000))], ...$this->rods('2', 'B1', 'C1', 'C2', 'B2', 'A2'),
+            ...$this->rods('', null, 'A1'), ...[
+                new RodReading($turning, Length::millimetres(1500 - 33)),
+                new RodReading($turning, Length::millimetres(1240 - 33), '2', Length::millimetres(20_000)),
+            ], ...$this->rods('2', 'B1', 'C1', 'C2', 'B2', 'A2'),
         ));
         $this->assertHeights($heights, 1e-6);
         $this->assertEqualsWithDelta(1240, $heights->ofInstrument?->inMillimetres(), 1e-6);
@@ -91,7 +102,9 @@ final class HeightsTest extends TestCase
 
     public function test_a_wrong_rod_is_named_with_its_partner_and_the_one_that_is_read_again_decides(): void
     {
-        $readings = [...$this->rods('', null, 'A1', 'B1', 'C1', 'A2', 'B2', 'C2'), ...$this->rods('2', 'A1', 'B1', 'A2', 'B2'), $this->rod('2', 'C2', 25)];
+        $readings = [
+            ...$this->rods('', null, 'A1', 'B1', 'C1', 'A2', 'B2', 'C2'), ...$this->rods('2', 'A1', 'B1', 'A2', 'B2'), $this->rod('2', 'C2', 25),
+        ];
         $heights = new Heights($this->plan, Builds::log(...$readings));
         $named = array_map(LevelReadings::sequence(...), $heights->mistakes->named ?? []);
         $this->assertEqualsCanonicalizing([8, 13], $named, 'the rod on C2 from the first set-up and from the second');
@@ -110,7 +123,10 @@ final class HeightsTest extends TestCase
     public function test_every_way_round_closes_by_what_was_put_into_it(): void
     {
         // The first set-up ties A1, C1 and C2 to the sill; a hose goes from C2 by B2 to A1 and brings 4 mm too much.
-        $log = Builds::log(...$this->rods('', null, 'A1', 'C1', 'C2'), ...[$this->difference('C2', 'B2', LevelInstrument::Water, off: 1.5), $this->difference('B2', 'A1', LevelInstrument::Water, off: 2.5)]);
+        $log = Builds::log(
+            ...$this->rods('', null, 'A1', 'C1', 'C2'),
+            ...[$this->difference('C2', 'B2', LevelInstrument::Water, off: 1.5), $this->difference('B2', 'A1', LevelInstrument::Water, off: 2.5)],
+        );
         $loops = (new Heights($this->plan, $log))->loops()->loops;
         $this->assertCount(1, $loops);
         $this->assertEqualsWithDelta(4.0, abs($loops[0]->chain->closure), 1e-6);
@@ -119,20 +135,32 @@ final class HeightsTest extends TestCase
         $this->assertCount(4, $loops[0]->readings);
         // Four boards the same way round may add four times the level's own error; turned at every hop it falls out.
         $boards = fn (LevelWay $second) => (new Heights($this->plan, Builds::log(...$this->benchmark(), ...[
-            $this->rod('', null), $this->rod('', 'A1'), $this->difference('A1', 'B1', LevelInstrument::Board, 2400), $this->difference('B1', 'C1', LevelInstrument::Board, 2400, $second), $this->rod('', 'C1'),
+            $this->rod('', null), $this->rod('', 'A1'), $this->difference('A1', 'B1', LevelInstrument::Board, 2400), $this->difference(
+                'B1', 'C1', LevelInstrument::Board, 2400, $second,
+            ), $this->rod('', 'C1'),
         ])))->loops()->loops[0]->chain->allowed;
         $this->assertEqualsWithDelta(3.29 * sqrt(2 * 0.7 ** 2 + 2 * Laser::sigma() ** 2), $boards(LevelWay::Turned), 1e-6);
         $this->assertEqualsWithDelta(3.29 * sqrt(2 * 0.7 ** 2 + 2 * Laser::sigma() ** 2 + (4800 * 0.5e-3) ** 2), $boards(LevelWay::AsMarked), 1e-6);
-        $slip = (new Heights($this->plan, Builds::log(...$this->rods('', null, 'A1', 'B1'), ...[$this->difference('A1', 'B1', LevelInstrument::Water, off: 30)])))->loops()->loops;
+        $slip = (new Heights(
+            $this->plan, Builds::log(...$this->rods('', null, 'A1', 'B1'), ...[$this->difference('A1', 'B1', LevelInstrument::Water, off: 30)]),
+        ))->loops()->loops;
         $this->assertSame([false], array_map(fn (LevelLoop $loop) => $loop->chain->closes, $slip));
         // From one known height to another is a way round too: the kerb counts as 7 more than the rods say.
-        $known = Builds::log(new BenchmarkChosen('sill', Length::zero()), $this->rod('', null), new BenchmarkChosen('kerb', Length::millimetres(self::GROUND['B1'] + 7)), new RodReading(LevelPoint::named('kerb'), $this->rod('', 'B1')->rod));
+        $known = Builds::log(
+            new BenchmarkChosen('sill', Length::zero()), $this->rod('', null),
+            new BenchmarkChosen('kerb', Length::millimetres(self::GROUND['B1'] + 7)),
+            new RodReading(LevelPoint::named('kerb'), $this->rod('', 'B1')->rod),
+        );
         $this->assertEqualsWithDelta(7, abs((new Heights($this->plan, $known))->loops()->loops[0]->chain->closure), 1e-6);
     }
 
     public function test_a_loop_has_as_many_closures_as_readings_more_than_needed(): void
     {
-        $readings = [...$this->rods('', null, 'A1', 'B1', 'C1', 'A2', 'B2', 'C2'), ...$this->rods('2', 'A1', 'B1', 'C1'), $this->difference('A1', 'B2', LevelInstrument::Board, 2400), $this->difference('B2', 'A1', LevelInstrument::Board, 2400, LevelWay::Turned)];
+        $readings = [
+            ...$this->rods('', null, 'A1', 'B1', 'C1', 'A2', 'B2', 'C2'), ...$this->rods('2', 'A1', 'B1', 'C1'),
+            $this->difference('A1', 'B2', LevelInstrument::Board, 2400),
+            $this->difference('B2', 'A1', LevelInstrument::Board, 2400, LevelWay::Turned),
+        ];
         $heights = new Heights($this->plan, Builds::log(...$readings));
         // The board brings its own error as one more unknown, and a first guess of it as one more reading.
         $this->assertCount($heights->surplus, $heights->loops()->loops);
@@ -147,9 +175,15 @@ final class HeightsTest extends TestCase
         // A beam that rises 3 mm in 10 m meets a rod 20 m away 6 too high.
         $far = new RodReading($this->on('C2'), Length::millimetres(self::BEAM[''] - self::GROUND['C2'] + 6), '', Length::millimetres(20_000));
         $readings = [...$this->rods('', null, 'A1'), $far];
-        $this->assertEqualsWithDelta(self::GROUND['C2'] - 6, (new Heights($this->plan, Builds::log(...$readings)))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6);
+        $this->assertEqualsWithDelta(
+            self::GROUND['C2'] - 6,
+            (new Heights($this->plan, Builds::log(...$readings)))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6,
+        );
         $tested = new BeamTested(Slope::ratio(3e-4));
-        $this->assertEqualsWithDelta(self::GROUND['C2'], (new Heights($this->plan, Builds::log(...$readings, ...[$tested])))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6);
+        $this->assertEqualsWithDelta(
+            self::GROUND['C2'],
+            (new Heights($this->plan, Builds::log(...$readings, ...[$tested])))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6,
+        );
         $this->assertEquals($tested, Kinds::read($tested->kind(), EntryKind::VERSION, $tested->stored()));
         $this->expectException(EntryRefused::class);
         new BeamTested(Slope::ratio(0.2));
@@ -163,9 +197,16 @@ final class HeightsTest extends TestCase
         $noise = fn () => mt_rand(-15, 15) / 10;
         $loop = [
             ...array_map(fn ($label) => $this->rod('', $label, $noise()), [null, 'A1', 'B1', 'C1', 'C2', 'A1']),
-            $this->difference('C2', 'B2', LevelInstrument::Water, off: $noise()), $this->difference('B2', 'A2', LevelInstrument::Water, off: $noise()), $this->difference('A2', 'A1', LevelInstrument::Water, off: $noise()),
+            $this->difference(
+                'C2', 'B2', LevelInstrument::Water, off: $noise(),
+            ), $this->difference(
+                'B2', 'A2', LevelInstrument::Water, off: $noise(),
+            ), $this->difference('A2', 'A1', LevelInstrument::Water, off: $noise()),
         ];
-        [$once, $twice] = [new Heights($this->plan, Builds::log(...$this->benchmark(), ...$loop)), new Heights($this->plan, Builds::log(...$this->benchmark(), ...$loop, ...$loop))];
+        [$once, $twice] = [
+            new Heights($this->plan, Builds::log(...$this->benchmark(), ...$loop)),
+            new Heights($this->plan, Builds::log(...$this->benchmark(), ...$loop, ...$loop)),
+        ];
         foreach ($once->ground as $id => $height) {
             $this->assertEqualsWithDelta($height->inMillimetres(), $twice->ground[$id]->inMillimetres(), 1e-6);
         }
@@ -175,19 +216,31 @@ final class HeightsTest extends TestCase
     public function test_any_part_of_a_post_has_a_height_of_its_own(): void
     {
         $top = LevelPoint::of($this->plan->grid->labelled('A1')->id, PostFeature::Top);
-        $heights = new Heights($this->plan, Builds::log(...$this->rods('', null, 'A1'), ...[new HeightDifference($this->on('A1'), $top, Length::millimetres(2400), LevelInstrument::Water)]));
+        $heights = new Heights(
+            $this->plan,
+            Builds::log(
+                ...$this->rods('', null, 'A1'), ...[new HeightDifference($this->on('A1'), $top, Length::millimetres(2400), LevelInstrument::Water)],
+            ),
+        );
         $this->assertEqualsWithDelta(2280, $heights->of($this->plan->grid->labelled('A1'), PostFeature::Top)?->inMillimetres(), 1e-6);
         $this->assertNull($heights->of($this->plan->grid->labelled('B1'), PostFeature::Top));
     }
 
     public function test_readings_go_into_the_book_and_come_out_again_and_old_rods_are_still_understood(): void
     {
-        foreach ([$this->rod('2', 'C2'), new RodReading(LevelPoint::named('T1'), Length::millimetres(900), '3', Length::millimetres(12_000)), $this->difference('A1', 'B1', LevelInstrument::Board, 2400, LevelWay::Turned)] as $payload) {
+        foreach ([
+            $this->rod('2', 'C2'), new RodReading(LevelPoint::named('T1'), Length::millimetres(900), '3', Length::millimetres(12_000)),
+            $this->difference('A1', 'B1', LevelInstrument::Board, 2400, LevelWay::Turned),
+        ] as $payload) {
             $this->assertEquals($payload, Kinds::read($payload->kind(), EntryKind::VERSION, $payload->stored()));
         }
         $id = $this->plan->grid->labelled('B1')->id;
-        $this->assertEquals(new RodReading($id, Length::millimetres(1600)), Kinds::read(EntryKind::Rod, 2, ['post' => $id->value, 'rod' => 1_600_000_000]));
-        $this->assertEquals(new RodReading(null, Length::millimetres(1600)), Kinds::read(EntryKind::Rod, 1, ['post' => null, 'rod' => 1_600_000_000]));
+        $this->assertEquals(
+            new RodReading($id, Length::millimetres(1600)), Kinds::read(EntryKind::Rod, 2, ['post' => $id->value, 'rod' => 1_600_000_000]),
+        );
+        $this->assertEquals(
+            new RodReading(null, Length::millimetres(1600)), Kinds::read(EntryKind::Rod, 1, ['post' => null, 'rod' => 1_600_000_000]),
+        );
     }
 
     public function test_what_cannot_be_a_difference_is_refused_in_a_sentence(): void
@@ -195,7 +248,10 @@ final class HeightsTest extends TestCase
         foreach ([
             'same point twice' => fn () => $this->difference('A1', 'A1', LevelInstrument::Water),
             'length of the' => fn () => new HeightDifference($this->on('A1'), $this->on('B1'), Length::zero(), LevelInstrument::Board),
-            'between its two ends' => fn () => new HeightDifference($this->on('A1'), $this->on('B1'), Length::zero(), LevelInstrument::LineLevel, Length::millimetres(2400), hungAt: Length::millimetres(2500)),
+            'between its two ends' => fn () => new HeightDifference(
+                $this->on('A1'), $this->on('B1'), Length::zero(), LevelInstrument::LineLevel, Length::millimetres(2400),
+                hungAt: Length::millimetres(2500),
+            ),
         ] as $sentence => $make) {
             try {
                 $make();
@@ -211,7 +267,9 @@ final class HeightsTest extends TestCase
     #[TestWith([1.0, null])]
     public function test_the_simplest_instrument_that_meets_the_tolerance_is_recommended(float $tolerance, ?InstrumentKind $instrument): void
     {
-        $choice = new InstrumentChoice(Builds::plan(baysX: [3000, 3000, 3000], baysY: [3000, 3000, 3000], within: $tolerance), Length::millimetres(2400));
+        $choice = new InstrumentChoice(
+            Builds::plan(baysX: [3000, 3000, 3000], baysY: [3000, 3000, 3000], within: $tolerance), Length::millimetres(2400),
+        );
         $this->assertSame($instrument, $choice->recommended()?->instrument);
         // Eight boards of 2.4 m, each 0.5 mm in a metre out: 9.6 mm, and 0.7 mm in each reading.
         $this->assertEqualsWithDelta(1.96 * hypot(8 * 0.5e-3 * 2400, sqrt(8) * 0.7), $choice->instruments[1]->error->inMillimetres(), 1e-6);
@@ -242,7 +300,10 @@ final class HeightsTest extends TestCase
 
     private function rod(string $setUp, ?string $label, float $slip = 0.0): RodReading
     {
-        return new RodReading($label === null ? null : $this->on($label), Length::millimetres(self::BEAM[$setUp] - ($label === null ? 0 : self::GROUND[$label]) + $slip), $setUp);
+        return new RodReading(
+            $label === null ? null : $this->on($label),
+            Length::millimetres(self::BEAM[$setUp] - ($label === null ? 0 : self::GROUND[$label]) + $slip), $setUp,
+        );
     }
 
     /** @return list<Payload> a rod on each, the benchmark for null, after the benchmark is chosen */
@@ -257,9 +318,13 @@ final class HeightsTest extends TestCase
         return [new BenchmarkChosen('sill', Length::zero())];
     }
 
-    private function difference(string $from, string $to, LevelInstrument $with, ?float $over = null, LevelWay $way = LevelWay::AsMarked, float $off = 0.0): HeightDifference
-    {
-        return new HeightDifference($this->on($from), $this->on($to), Length::millimetres(self::GROUND[$to] - self::GROUND[$from] + $off), $with, $over === null ? null : Length::millimetres($over), $way);
+    private function difference(
+        string $from, string $to, LevelInstrument $with, ?float $over = null, LevelWay $way = LevelWay::AsMarked, float $off = 0.0,
+    ): HeightDifference {
+        return new HeightDifference(
+            $this->on($from), $this->on($to), Length::millimetres(self::GROUND[$to] - self::GROUND[$from] + $off), $with,
+            $over === null ? null : Length::millimetres($over), $way,
+        );
     }
 
     private function site(Payload ...$payloads): SiteState

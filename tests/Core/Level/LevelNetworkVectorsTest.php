@@ -71,8 +71,14 @@ final class LevelNetworkVectorsTest extends VectorTestCase
         $this->assertSame($snooping['named_point'], $network->pointOf($mistakes->named));
         foreach ($expect['level_errors'] ?? [] as $level) {
             $error = OwnError::of($last, $level['name'], $network->readings, $mistakes->named);
-            $this->assertEqualsWithDelta([$level['own_error'], $level['share_from_readings'], $level['least_with_one_hop_left_out']], [$error->value, $error->share, max(0.0, $error->leastShare)], 1e-9);
-            $this->assertSame([$level['told'], $level['ask_for_a_turned_hop'], $level['out_of_true']], [$error->isTold, $error->asksForATurnedHop, $error->isOutOfTrue]);
+            $this->assertEqualsWithDelta(
+                [$level['own_error'], $level['share_from_readings'], $level['least_with_one_hop_left_out']],
+                [$error->value, $error->share, max(0.0, $error->leastShare)], 1e-9,
+            );
+            $this->assertSame(
+                [$level['told'], $level['ask_for_a_turned_hop'], $level['out_of_true']],
+                [$error->isTold, $error->asksForATurnedHop, $error->isOutOfTrue],
+            );
         }
         if ($mistakes->end === SearchEnd::Partners) {
             $this->assertProposal($snooping['proposal'], $network, $last, $mistakes->named);
@@ -92,7 +98,9 @@ final class LevelNetworkVectorsTest extends VectorTestCase
             $points[$point['name']] = [new Point(self::mm($point['x']), self::mm($point['y'])), $point['z'], $point['set_ups']];
         }
         $test = GroundTest::of($points);
-        $this->assertSame([$expect['answer'], $expect['point'] ?? null, $expect['real_ground']], [$test->doubt->value, $test->point, $test->realGround]);
+        $this->assertSame(
+            [$expect['answer'], $expect['point'] ?? null, $expect['real_ground']], [$test->doubt->value, $test->point, $test->realGround],
+        );
         $this->assertSame($expect['guesses'] ?? [], array_map(fn (Guess $guess) => $guess->value, $test->guesses));
         $this->assertSame($expect['tested'] ?? 0, $test->tested);
         $this->assertNumber($expect['above_the_others_plane'] ?? null, $test->above);
@@ -110,7 +118,13 @@ final class LevelNetworkVectorsTest extends VectorTestCase
     #[DataProvider('hops')]
     public function test_what_a_chain_of_hops_can_be_trusted_to(array $input, Expected $expect): void
     {
-        $this->assertNumber($expect['sigma_total'], BoardLevel::sigma($input['hops'], self::mm($input['board_length']), $input['turned_each_time'], $input['reading_mm'] ?? BoardLevel::READING, $input['accuracy_mm_per_mm'] ?? BoardLevel::ACCURACY));
+        $this->assertNumber(
+            $expect['sigma_total'],
+            BoardLevel::sigma(
+                $input['hops'], self::mm($input['board_length']), $input['turned_each_time'], $input['reading_mm'] ?? BoardLevel::READING,
+                $input['accuracy_mm_per_mm'] ?? BoardLevel::ACCURACY,
+            ),
+        );
     }
 
     public static function hops(): Generator
@@ -121,7 +135,10 @@ final class LevelNetworkVectorsTest extends VectorTestCase
     #[DataProvider('strings')]
     public function test_a_string_sags_and_its_level_weighs_it_down(array $input, Expected $expect): void
     {
-        $string = new LevelString(self::mm($input['length']), $input['string_weight_n_per_m'] ?? $input['weight_n_per_m'] ?? 0.01, $input['pull_n'] ?? 50.0, $input['level_weight_n'] ?? 0.2);
+        $string = new LevelString(
+            self::mm($input['length']), $input['string_weight_n_per_m'] ?? $input['weight_n_per_m'] ?? 0.01, $input['pull_n'] ?? 50.0,
+            $input['level_weight_n'] ?? 0.2,
+        );
         match ($input['kind']) {
             'string_sag' => $this->assertLength($expect['sag_at_mid'], $string->sag()),
             'line_level' => $this->assertLength($expect['right_minus_left'], $string->rightHigher(self::mm($input['from_left']))),
@@ -139,7 +156,10 @@ final class LevelNetworkVectorsTest extends VectorTestCase
     #[DataProvider('chains')]
     public function test_a_single_chain_and_how_its_misclosure_is_shared(array $input, Expected $expect): void
     {
-        $chain = new SingleChain(array_map(floatval(...), array_column($input['hops'], 'difference')), array_map(floatval(...), array_column($input['hops'], 'sigma')), $input['known_difference']);
+        $chain = new SingleChain(
+            array_map(floatval(...), array_column($input['hops'], 'difference')), array_map(floatval(...), array_column($input['hops'], 'sigma')),
+            $input['known_difference'],
+        );
         $this->assertNumber($expect['closure'], $chain->closure);
         $this->assertNumber($expect['allowed'], $chain->allowed);
         $this->assertSame($expect['within'], $chain->closes);
@@ -161,7 +181,9 @@ final class LevelNetworkVectorsTest extends VectorTestCase
         }
         foreach (Vectors::of('levels', 'two_peg') as [$input, $expect]) {
             $of = fn (string $key): Length => self::mm($input[$key]);
-            $error = TwoPegTest::error($of('a_1'), $of('b_1'), $of('a_2'), $of('b_2'), $of('sight_a_1'), $of('sight_b_1'), $of('sight_a_2'), $of('sight_b_2'));
+            $error = TwoPegTest::error(
+                $of('a_1'), $of('b_1'), $of('a_2'), $of('b_2'), $of('sight_a_1'), $of('sight_b_1'), $of('sight_a_2'), $of('sight_b_2'),
+            );
             $this->assertEqualsWithDelta($expect['error_per_mm'], $error->ratio, 1e-10);
         }
     }
@@ -173,7 +195,10 @@ final class LevelNetworkVectorsTest extends VectorTestCase
                 continue;
             }
             $once = self::network($input);
-            $twice = new LevelNetwork(array_column($input['benchmarks'], 'height', 'name'), [...$once->readings, ...self::network($input, ' again')->readings], [], $input['points']);
+            $twice = new LevelNetwork(
+                array_column($input['benchmarks'], 'height', 'name'), [...$once->readings, ...self::network($input, ' again')->readings], [],
+                $input['points'],
+            );
             $plain = new LevelNetwork(array_column($input['benchmarks'], 'height', 'name'), $once->readings, [], $input['points']);
             try {
                 $before = $plain->adjust();
@@ -192,21 +217,33 @@ final class LevelNetworkVectorsTest extends VectorTestCase
         $readings = [];
         foreach ($input['set_ups'] ?? [] as $setUp) {
             foreach ($setUp['rods'] as $rod) {
-                $readings[] = LevelReading::rod($rod['id'].$mark, $setUp['name'], $rod['point'], $rod['rod'], Laser::sigma(self::mm($rod['distance'] ?? null)));
+                $readings[] = LevelReading::rod(
+                    $rod['id'].$mark, $setUp['name'], $rod['point'], $rod['rod'], Laser::sigma(self::mm($rod['distance'] ?? null)),
+                );
             }
         }
         foreach ($input['hops'] ?? [] as $hop) {
-            $readings[] = LevelReading::hop($hop['id'].$mark, $hop['from'], $hop['to'], $hop['reading'], $hop['board_length'], $hop['level'], $hop['turned'] ? -1 : 1, BoardLevel::READING);
+            $readings[] = LevelReading::hop(
+                $hop['id'].$mark, $hop['from'], $hop['to'], $hop['reading'], $hop['board_length'], $hop['level'], $hop['turned'] ? -1 : 1,
+                BoardLevel::READING,
+            );
         }
         foreach ($input['water_level'] ?? [] as $water) {
             $readings[] = LevelReading::difference($water['id'].$mark, $water['from'], $water['to'], $water['difference'], self::WATER_LEVEL);
         }
         foreach ($input['line_level'] ?? [] as $line) {
-            $string = new LevelString(self::mm($line['string_length']), $line['string_weight_n_per_m'] ?? 0.01, $line['pull_n'] ?? 50.0, $line['level_weight_n'] ?? 0.2);
-            $readings[] = LevelReading::difference($line['id'].$mark, $line['from'], $line['to'], $line['difference'] + $string->rightHigher(self::mm($line['level_from_left']))->inMillimetres(), $string->sigma());
+            $string = new LevelString(
+                self::mm($line['string_length']), $line['string_weight_n_per_m'] ?? 0.01, $line['pull_n'] ?? 50.0, $line['level_weight_n'] ?? 0.2,
+            );
+            $readings[] = LevelReading::difference(
+                $line['id'].$mark, $line['from'], $line['to'],
+                $line['difference'] + $string->rightHigher(self::mm($line['level_from_left']))->inMillimetres(), $string->sigma(),
+            );
         }
 
-        return new LevelNetwork(array_column($input['benchmarks'], 'height', 'name'), $readings, array_column($input['levels'] ?? [], 'name'), $input['points']);
+        return new LevelNetwork(
+            array_column($input['benchmarks'], 'height', 'name'), $readings, array_column($input['levels'] ?? [], 'name'), $input['points'],
+        );
     }
 
     private function assertLevels(array $expect, AdjustedLevels $levels): void

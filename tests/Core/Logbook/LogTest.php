@@ -75,7 +75,9 @@ final class LogTest extends TestCase
         $first = Builds::entry($this->hole(900), 1);
         $correction = Builds::entry($this->hole(950), 2, replaces: 1);
         $this->assertEquals([2 => $this->hole(950)], (new Log([$first, $correction]))->now(HoleDug::class));
-        $this->assertEquals([1 => $this->hole(900)], (new Log([$first, $correction, Builds::entry(new Strike(2, 'misread'), 3)]))->now(HoleDug::class));
+        $this->assertEquals(
+            [1 => $this->hole(900)], (new Log([$first, $correction, Builds::entry(new Strike(2, 'misread'), 3)]))->now(HoleDug::class),
+        );
     }
 
     public function test_tapes_to_a_stake_that_was_moved_count_as_old(): void
@@ -150,7 +152,11 @@ final class LogTest extends TestCase
         yield [new PostFilled($post, FillStep::StillWet)];
         yield [new PictureTaken($post, 'set', str_repeat('a0', 32), 'the split foot')];
         yield [new BeamTested(Slope::ratio(-1.25e-4))];
-        yield [new HoleDug($post, $length, Length::feet(2), Finding::Water, [new SoilLayer(Soil::Sand, Length::feet(1)), new SoilLayer(Soil::Clay, $length)])];
+        yield [
+            new HoleDug(
+                $post, $length, Length::feet(2), Finding::Water, [new SoilLayer(Soil::Sand, Length::feet(1)), new SoilLayer(Soil::Clay, $length)],
+            ),
+        ];
         yield [new TopMeasured($post, $length)];
         yield [new PostCut($post)];
         yield [new Decision(DecisionAbout::AcceptLean, $post, 'a fence')];

@@ -78,9 +78,18 @@ final class QuickLineTest extends TestCase
         yield ['b2 running sand at 30', new HoleDug($b2, $in(30), null, Finding::RunningSand)];
         yield ["bench rod 4' 3", new RodReading(null, $in(51))];
         yield ['c1 rod 60', new RodReading($c1, $in(60))];
-        yield ["c1 plumb 1/8 stream over 4'", new PlumbReading($c1, Side::PlusX, Side::PlusX, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::HoleOpen)];
-        yield ['c1 plumb 1/8 toward the lane', new PlumbReading($c1, Side::MinusY, Side::MinusY, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::HoleOpen)];
-        yield ['c1 plumb on the lane face filled', new PlumbReading($c1, Side::MinusY, Side::MinusY, LeanMeasure::gap(Length::zero(), Length::feet(4)), Stage::Filled)];
+        yield [
+            "c1 plumb 1/8 stream over 4'",
+            new PlumbReading($c1, Side::PlusX, Side::PlusX, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::HoleOpen),
+        ];
+        yield [
+            'c1 plumb 1/8 toward the lane',
+            new PlumbReading($c1, Side::MinusY, Side::MinusY, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::HoleOpen),
+        ];
+        yield [
+            'c1 plumb on the lane face filled',
+            new PlumbReading($c1, Side::MinusY, Side::MinusY, LeanMeasure::gap(Length::zero(), Length::feet(4)), Stage::Filled),
+        ];
         yield ['c1 plumb 0.5 degrees barn', new PlumbReading($c1, Side::PlusX, Side::MinusX, LeanMeasure::angle(0.5), Stage::HoleOpen)];
         yield ['c1 twist 1/4 over 6', new TwistRead($c1, $in(0.25), $in(6))];
         yield ['b2 set', new PostSet($b2)];
@@ -90,18 +99,36 @@ final class QuickLineTest extends TestCase
         yield ['b2 filled 11 bags at 12 c', new PostFilled($b2, FillStep::Done, 11, 12.0)];
         yield ['b2 wet', new PostFilled($b2, FillStep::StillWet)];
         yield ["b2 top 3' 2 above the line", new TopMeasured($b2, $in(38))];
-        yield ["c1 bob 1/4 stream over 7' turned", new PlumbReading($c1, Side::PlusX, Side::PlusX, LeanMeasure::bob($in(0.25), Length::feet(7)), Stage::HoleOpen, true)];
-        yield ['c1 bubble on the line stream', new PlumbReading($c1, Side::PlusX, Side::PlusX, LeanMeasure::bubble(Bubble::OnTheLine, Length::feet(4)), Stage::HoleOpen)];
-        yield ['c1 plumb 1/8 barn on the orchard face hard turned', new PlumbReading($c1, Side::PlusY, Side::MinusX, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::Hardened, true)];
+        yield [
+            "c1 bob 1/4 stream over 7' turned",
+            new PlumbReading($c1, Side::PlusX, Side::PlusX, LeanMeasure::bob($in(0.25), Length::feet(7)), Stage::HoleOpen, true),
+        ];
+        yield [
+            'c1 bubble on the line stream',
+            new PlumbReading($c1, Side::PlusX, Side::PlusX, LeanMeasure::bubble(Bubble::OnTheLine, Length::feet(4)), Stage::HoleOpen),
+        ];
+        yield [
+            'c1 plumb 1/8 barn on the orchard face hard turned',
+            new PlumbReading($c1, Side::PlusY, Side::MinusX, LeanMeasure::gap($in(0.125), Length::feet(4)), Stage::Hardened, true),
+        ];
         yield ['b2 off a2-c2 3/16 lane', new StringReading($b2, self::id('A2'), self::id('C2'), $in(-0.1875), Length::zero())];
         yield ['b2 off c2-a2 3/16 lane', new StringReading($b2, self::id('C2'), self::id('A2'), $in(0.1875), Length::zero())];
         yield ['b2 off b1-c1 0', new StringReading($b2, self::id('B1'), $c1, Length::zero(), Length::zero())];
         yield ["b2 line 12' 3", new LineReading($b2, $in(147), FixedLine::FIRST_ID, TapeClass::Steel)];
         yield ['b2 cast 1/4 stream and 1/8 lane', new AsCast($b2, $in(0.25), $in(-0.125))];
         yield ['b2 cast 1/8 barn', new AsCast($b2, $in(-0.125), Length::zero())];
-        yield ["a1-b2 board 3/8 down over 8' turned", new HeightDifference(LevelPoint::of($a1), LevelPoint::of($b2), $in(-0.375), LevelInstrument::Board, Length::feet(8), LevelWay::Turned)];
+        yield [
+            "a1-b2 board 3/8 down over 8' turned",
+            new HeightDifference(LevelPoint::of($a1), LevelPoint::of($b2), $in(-0.375), LevelInstrument::Board, Length::feet(8), LevelWay::Turned),
+        ];
         yield ['bench-b2 water 2 up', new HeightDifference(LevelPoint::benchmark(), LevelPoint::of($b2), $in(2), LevelInstrument::Water)];
-        yield ["a1-c1 string level over 40' hung at 10'", new HeightDifference(LevelPoint::of($a1), LevelPoint::of($c1), Length::zero(), LevelInstrument::LineLevel, Length::feet(40), LevelWay::AsMarked, Length::feet(10))];
+        yield [
+            "a1-c1 string level over 40' hung at 10'",
+            new HeightDifference(
+                LevelPoint::of($a1), LevelPoint::of($c1), Length::zero(), LevelInstrument::LineLevel, Length::feet(40), LevelWay::AsMarked,
+                Length::feet(10),
+            ),
+        ];
         yield ["b2 seat rod 1' 7 from 2 at 60'", new RodReading(LevelPoint::of($b2, PostFeature::Seat), $in(19), '2', Length::feet(60))];
         yield ['b2 bolt hole rod 19', new RodReading(LevelPoint::of($b2, PostFeature::Hole), $in(19))];
         yield ['b2 ready foot', new SeenReady(ReadyItem::Foot, $b2)];
@@ -204,8 +231,13 @@ final class QuickLineTest extends TestCase
     {
         $plan = Builds::plan(baysX: [2400, 2400], baysY: [3000], notation: $notation ?? Notation::feetInches(16));
         $usual = $plan->layout;
-        $wall = new FixedLine(FixedLine::FIRST_ID, 'barn wall', new Point(Length::zero(), Length::millimetres(-1000)), new Point(Length::millimetres(9000), Length::millimetres(-1000)));
+        $wall = new FixedLine(
+            FixedLine::FIRST_ID, 'barn wall', new Point(Length::zero(), Length::millimetres(-1000)),
+            new Point(Length::millimetres(9000), Length::millimetres(-1000)),
+        );
 
-        return $plan->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLines: [$wall]));
+        return $plan->withLayout(
+            new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLines: [$wall]),
+        );
     }
 }

@@ -44,7 +44,10 @@ final class LengthPropertiesTest extends TestCase
     public function test_a_hundred_thousand_random_strings_are_read_or_refused_in_words_and_never_crash(): void
     {
         $dice = new Randomizer(new Mt19937(42));
-        $pieces = ["'", '"', '/', '-', '.', ',', ' ', 'ft', 'in', 'mm', 'cm', 'm', '½', '′', '″', 'é', '٣', "\xff", '3', '12', '64', '0', '999999999999', 'x'];
+        $pieces = [
+            "'", '"', '/', '-', '.', ',', ' ', 'ft', 'in', 'mm', 'cm', 'm', '½', '′', '″', 'é', '٣', "\xff", '3', '12', '64', '0', '999999999999',
+            'x',
+        ];
         $refused = 0;
         for ($i = 0; $i < 100_000; $i++) {
             $typed = '';

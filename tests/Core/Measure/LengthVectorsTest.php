@@ -28,7 +28,10 @@ final class LengthVectorsTest extends TestCase
             $length = LengthReader::read($input['text'], Unit::from($input['default_unit']));
         } catch (UnreadableLength $refusal) {
             $this->assertTrue($expect['refused'], Told::refusal($refusal));
-            $named = array_filter($expect['message_names_any_of'], fn (string $piece) => str_contains(Told::refusal($refusal), "“{$piece}") || str_contains(Told::refusal($refusal), "{$piece}”"));
+            $named = array_filter(
+                $expect['message_names_any_of'],
+                fn (string $piece) => str_contains(Told::refusal($refusal), "“{$piece}") || str_contains(Told::refusal($refusal), "{$piece}”"),
+            );
             $this->assertTrue($expect['message_names_any_of'] === [] || $named !== [], Told::refusal($refusal));
 
             return;

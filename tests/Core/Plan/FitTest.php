@@ -50,7 +50,12 @@ final class FitTest extends TestCase
 
     public function test_layout_rules_and_fit_are_stored_and_read_again(): void
     {
-        $plan = $this->plan()->withFit(new Fit([...$this->thing(2000, 100, most: 30)->things], [new FixedLine('n', 'hedge', $this->at(0, 1), $this->at(2, 3), FixedKind::Boundary, Length::zero())]))->withLayout($this->plan()->layout);
+        $plan = $this->plan()->withFit(
+            new Fit(
+                [...$this->thing(2000, 100, most: 30)->things],
+                [new FixedLine('n', 'hedge', $this->at(0, 1), $this->at(2, 3), FixedKind::Boundary, Length::zero())],
+            ),
+        )->withLayout($this->plan()->layout);
         $again = PlanCodec::decode(json_decode((string) json_encode(PlanCodec::encode($plan)), true));
         $this->assertEquals($plan, $again);
         $this->assertEquals($plan->layout, LayoutCodec::decode(new Stored(LayoutCodec::encode($plan->layout))));
@@ -64,7 +69,10 @@ final class FitTest extends TestCase
 
     public function test_what_has_no_width_or_stands_in_one_place_is_refused(): void
     {
-        foreach ([fn () => $this->thing(0, 0), fn () => new FixedLine('n', 'wall', $this->at(1, 1), $this->at(1, 1), FixedKind::Boundary, Length::zero()), fn () => new FixedLine('n', 'wall', $this->at(0, 1), $this->at(1, 1), FixedKind::Boundary, Length::millimetres(-1))] as $attempt) {
+        foreach ([
+            fn () => $this->thing(0, 0), fn () => new FixedLine('n', 'wall', $this->at(1, 1), $this->at(1, 1), FixedKind::Boundary, Length::zero()),
+            fn () => new FixedLine('n', 'wall', $this->at(0, 1), $this->at(1, 1), FixedKind::Boundary, Length::millimetres(-1)),
+        ] as $attempt) {
             try {
                 $attempt();
                 $this->fail('not refused');
@@ -83,7 +91,14 @@ final class FitTest extends TestCase
     {
         $grid = $this->plan()->grid;
 
-        return new Fit([new MustFit('press', $grid->labelled('A1')->id, $grid->labelled('B1')->id, Length::millimetres($width), Length::millimetres($margin), Length::zero(), $most === null ? null : Length::millimetres($most))]);
+        return new Fit(
+            [
+                new MustFit(
+                    'press', $grid->labelled('A1')->id, $grid->labelled('B1')->id, Length::millimetres($width), Length::millimetres($margin),
+                    Length::zero(), $most === null ? null : Length::millimetres($most),
+                ),
+            ],
+        );
     }
 
     private function at(float $x, float $y): Point

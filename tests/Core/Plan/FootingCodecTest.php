@@ -44,7 +44,9 @@ final class FootingCodecTest extends TestCase
     public function test_everything_decided_about_footings_is_read_back_as_it_was(HoleShape $shape): void
     {
         $plan = $this->decided($shape);
-        $this->assertEquals($plan, PlanCodec::decode(json_decode(json_encode(PlanCodec::encode($plan), JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR)));
+        $this->assertEquals(
+            $plan, PlanCodec::decode(json_decode(json_encode(PlanCodec::encode($plan), JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR)),
+        );
     }
 
     /** @return array<string, array{HoleShape}> */
@@ -109,12 +111,23 @@ final class FootingCodecTest extends TestCase
 
         return $plan->withHole($shape)->withFooting(new FootingRules(
             Length::millimetres(900), Length::millimetres(100), LeastEmbedment::share(1 / 3), Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::StepsByRow,
-            Length::millimetres(20), true, null, new LeastDepths(Length::millimetres(1), Length::millimetres(2), Length::millimetres(3), Length::millimetres(4), Length::millimetres(5)),
+            Length::millimetres(20), true, null, new LeastDepths(
+                Length::millimetres(1), Length::millimetres(2), Length::millimetres(3), Length::millimetres(4), Length::millimetres(5),
+            ),
             [$id('B1') => PostRole::Gate, $id('C2') => PostRole::Anchor],
-        ))->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 60), Length::millimetres(1200), [$plan->grid->labelled('A2')->id->row() => Length::millimetres(2450)]))
+        ))->withTops(
+            new TopRules(
+                Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 60), Length::millimetres(1200),
+                [$plan->grid->labelled('A2')->id->row() => Length::millimetres(2450)],
+            ),
+        )
             ->withHolding(new Holding(
-                Hold::Gravel, new HoldingSite(Soil::SiltyOrClayeySand, true, true, false, false, true, true, [Hold::Foam, Hold::Earth], true, true), PierRules::usual(Notation::millimetres(0)), Length::millimetres(250),
-                [$id('B2') => Hold::Pier], new Customs(Mixing::DryInTheHole, FootBed::Sump, BuildOrder::FramesTilted, FillOrder::EachAsItStands, BracesOff::Hour, WoodCare::Charred),
+                Hold::Gravel, new HoldingSite(
+                    Soil::SiltyOrClayeySand, true, true, false, false, true, true, [Hold::Foam, Hold::Earth], true, true,
+                ), PierRules::usual(Notation::millimetres(0)), Length::millimetres(250),
+                [$id('B2') => Hold::Pier], new Customs(
+                    Mixing::DryInTheHole, FootBed::Sump, BuildOrder::FramesTilted, FillOrder::EachAsItStands, BracesOff::Hour, WoodCare::Charred,
+                ),
             ));
     }
 }

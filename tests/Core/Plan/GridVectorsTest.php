@@ -34,7 +34,12 @@ final class GridVectorsTest extends VectorTestCase
         $lines = fn (array $bays) => GridLines::fresh(Spacing::bays(array_map(Length::millimetres(...), $bays)));
         $bare = new Grid($lines($input['bays_x']), $lines($input['bays_y']));
         $leftOut = array_map(fn (string $label) => $bare->labelled($label)->id, $input['left_out']);
-        $added = array_map(fn (array $post) => new Post(PostId::of($post['name']), $post['name'], new Point(Length::millimetres($post['x']), Length::millimetres($post['y']))), $input['added']);
+        $added = array_map(
+            fn (array $post) => new Post(
+                PostId::of($post['name']), $post['name'], new Point(Length::millimetres($post['x']), Length::millimetres($post['y'])),
+            ),
+            $input['added'],
+        );
         $posts = (new Grid($bare->columns, $bare->rows, $leftOut, $added))->posts;
 
         $this->assertSame(array_column($expect['posts'], 'name'), array_map(fn (Post $post) => $post->label, $posts));
@@ -89,7 +94,9 @@ final class GridVectorsTest extends VectorTestCase
     #[DataProvider('marks')]
     public function test_marks_run_from_one_zero(array $input, Expected $expect): void
     {
-        $post = isset($input['post']) ? Length::millimetres($input['post']) : $this->section($input['section'])->along(($input['axis'] ?? 'x') === 'x' ? Side::PlusX : Side::PlusY);
+        $post = isset($input['post']) ? Length::millimetres($input['post']) : $this->section($input['section'])->along(
+            ($input['axis'] ?? 'x') === 'x' ? Side::PlusX : Side::PlusY,
+        );
         if (isset($expect['diagonal'])) {
             $this->assertLength($expect['diagonal'], $this->section($input['section'])->across());
         }
@@ -106,7 +113,9 @@ final class GridVectorsTest extends VectorTestCase
     {
         $opening = new ClearOpening(
             Length::millimetres($input['centre_spacing']), array_map(Length::millimetres(...), $input['half_widths']),
-            array_map(Length::millimetres(...), $input['projections']), Length::millimetres($input['machine_width']), Length::millimetres($input['margin']),
+            array_map(
+                Length::millimetres(...), $input['projections'],
+            ), Length::millimetres($input['machine_width']), Length::millimetres($input['margin']),
         );
         $this->assertLength($expect['clear_opening'], $opening->opening);
         $this->assertLength($expect['needed'], $opening->needed);
@@ -122,7 +131,9 @@ final class GridVectorsTest extends VectorTestCase
     public function test_what_passes_under_an_arch(array $input, Expected $expect): void
     {
         $arch = new Arch(array_map(fn (array $p) => new Point(Length::millimetres($p['x']), Length::millimetres($p['h'])), $input['profile']));
-        $room = $arch->leastRoom(Length::millimetres($input['machine_left']), Length::millimetres($input['machine_width']), Length::millimetres($input['machine_height']));
+        $room = $arch->leastRoom(
+            Length::millimetres($input['machine_left']), Length::millimetres($input['machine_width']), Length::millimetres($input['machine_height']),
+        );
         $this->assertLength($expect['least_room'], $room);
         $this->assertSame($expect['passes'], ! $room->isShorterThan(Length::millimetres($input['margin'])));
     }

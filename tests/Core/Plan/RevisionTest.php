@@ -57,13 +57,19 @@ final class RevisionTest extends TestCase
         $this->assertSame(['1', '2'], $ids($less));
         $this->assertSame(['1', '2', '3'], $ids($less->respaced(Spacing::bays([Length::feet(8), Length::feet(9)]), 2)));
         $this->assertSame(['4', '1', '2'], $ids($less->respaced(Spacing::bays([Length::feet(8), Length::feet(8)]), 0)));
-        $this->assertSame(['1', '2', '3', '4'], $ids($less->respaced(Spacing::bays([Length::feet(8), Length::feet(9), Length::feet(9)]), 2)), 'one comes back, one is new');
+        $this->assertSame(
+            ['1', '2', '3', '4'], $ids($less->respaced(Spacing::bays([Length::feet(8), Length::feet(9), Length::feet(9)]), 2)),
+            'one comes back, one is new',
+        );
     }
 
     public function test_a_mark_coarser_than_the_tolerance_is_refused(): void
     {
         $plan = Builds::plan(notation: Notation::feetInches(8));
-        $coarse = fn () => new Plan($plan->kind, $plan->notation, $plan->sides, new Tolerances(ToleranceClass::Framing, Length::millimetres(3), 300), $plan->post, $plan->hole, $plan->standing, $plan->grid);
+        $coarse = fn () => new Plan(
+            $plan->kind, $plan->notation, $plan->sides, new Tolerances(ToleranceClass::Framing, Length::millimetres(3), 300), $plan->post,
+            $plan->hole, $plan->standing, $plan->grid,
+        );
         $this->assertStringContainsString('smallest mark is coarser than the tolerance', Told::refused($coarse));
     }
 
@@ -94,9 +100,17 @@ final class RevisionTest extends TestCase
         $this->assertRefused('Q9', fn () => $grid->labelled('q9'));
         $this->assertRefused('share a name', fn () => new SideNames('lane', 'Lane', 'barn', 'stream'));
         $this->assertRefused('Bay 2', fn () => Spacing::bays($this->lengths(2400, 0)));
-        $this->assertRefused('nothing between', fn () => Spacing::overall(Length::millimetres(90), \Aequus\Plan\Grid\TapeHeld::Outside, Length::millimetres(90), 2));
+        $this->assertRefused(
+            'nothing between', fn () => Spacing::overall(Length::millimetres(90), \Aequus\Plan\Grid\TapeHeld::Outside, Length::millimetres(90), 2),
+        );
         $this->assertRefused('7', fn () => Section::nominal(7, 7));
-        $this->assertRefused('12 ft', fn () => new FootingRules(Length::feet(40), Length::zero(), LeastEmbedment::length(Length::zero()), Length::zero(), Length::zero(), Length::zero(), DepthMode::Own));
+        $this->assertRefused(
+            '12 ft',
+            fn () => new FootingRules(
+                Length::feet(40), Length::zero(), LeastEmbedment::length(Length::zero()), Length::zero(), Length::zero(), Length::zero(),
+                DepthMode::Own,
+            ),
+        );
     }
 
     public function test_sawn_sizes_are_smaller_than_their_names(): void
@@ -121,7 +135,9 @@ final class RevisionTest extends TestCase
         return new Plan(
             JobKind::Pergola, Notation::millimetres(0), new SideNames('lane', 'orchard', 'barn', 'stream'),
             new Tolerances(ToleranceClass::Building, Length::millimetres(6), 200),
-            Section::rectangle(Length::millimetres(140), Length::millimetres(140)), HoleShape::round(Length::millimetres(400)), Length::millimetres(2400), $grid,
+            Section::rectangle(
+                Length::millimetres(140), Length::millimetres(140),
+            ), HoleShape::round(Length::millimetres(400)), Length::millimetres(2400), $grid,
         );
     }
 

@@ -26,7 +26,9 @@ final class PlumbVectorsTest extends VectorTestCase
     #[DataProvider('posts')]
     public function test_which_way_a_post_leans_and_how_to_pull_it(array $input, Expected $expect): void
     {
-        $names = new SideNames($input['side_names']['minus_y'], $input['side_names']['plus_y'], $input['side_names']['minus_x'], $input['side_names']['plus_x']);
+        $names = new SideNames(
+            $input['side_names']['minus_y'], $input['side_names']['plus_y'], $input['side_names']['minus_x'], $input['side_names']['plus_x'],
+        );
         try {
             $readings = array_map(fn (array $reading) => $this->reading($reading, $names), $input['readings']);
         } catch (PlumbRefused $refusal) {

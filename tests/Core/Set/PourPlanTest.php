@@ -27,7 +27,9 @@ final class PourPlanTest extends TestCase
         $this->assertEqualsWithDelta([2000 / 3, 1000 / 3, 0.0], $this->below($fills), 1e-3);
         $this->assertSame([4, 8, 12], array_map(fn (PourStep $step) => $step->bags, $fills));
         $this->assertSame([PourDeed::FillFromBothSides, PourDeed::FillFromBothSides, PourDeed::FillToTheGround], $this->deeds($fills));
-        $this->assertSame([PourDeed::PlumbWhileWorkable, PourDeed::SlopeTheTop, PourDeed::BracesOff], array_slice($this->deeds($this->pour(Hold::Concrete)), -3));
+        $this->assertSame(
+            [PourDeed::PlumbWhileWorkable, PourDeed::SlopeTheTop, PourDeed::BracesOff], array_slice($this->deeds($this->pour(Hold::Concrete)), -3),
+        );
     }
 
     public function test_a_tube_is_filled_to_its_top_above_the_ground(): void
@@ -43,7 +45,13 @@ final class PourPlanTest extends TestCase
     {
         $steps = $this->pour(Hold::Collar);
         // 700 of earth in lifts of 150 at most, then 300 of concrete.
-        $this->assertSame([...array_fill(0, 2, PourDeed::TampALift), PourDeed::TampALiftAndPlumb, ...array_fill(0, 2, PourDeed::TampALift), PourDeed::PourTheCollar], array_slice($this->deeds($steps), 0, 6));
+        $this->assertSame(
+            [
+                ...array_fill(0, 2, PourDeed::TampALift), PourDeed::TampALiftAndPlumb, ...array_fill(0, 2, PourDeed::TampALift),
+                PourDeed::PourTheCollar,
+            ],
+            array_slice($this->deeds($steps), 0, 6),
+        );
         $this->assertEqualsWithDelta([860, 720, 580, 440, 300, 0], array_slice($this->below($steps), 0, 6), 1e-3);
         $this->assertSame([null, 12], [$steps[4]->bags, $steps[5]->bags]);
         $this->assertSame([PourDeed::PlumbWhileWorkable, PourDeed::SlopeTheTop, PourDeed::BracesOff], array_slice($this->deeds($steps), 6));
@@ -57,7 +65,9 @@ final class PourPlanTest extends TestCase
         $this->assertEqualsWithDelta(50.0, $this->below($fills)[count($fills) - 1], 1e-3);
         $this->assertContains(PourDeed::CoverWithTurf, $this->deeds($turf));
         $mound = $this->pour(Hold::Concrete, FillEnd::Mounded);
-        $this->assertSame([PourDeed::MoundTheTop, 12], [$mound[count($mound) - 2]->do->is, $mound[count($mound) - 2]->bags], 'its bags are in with the mound');
+        $this->assertSame(
+            [PourDeed::MoundTheTop, 12], [$mound[count($mound) - 2]->do->is, $mound[count($mound) - 2]->bags], 'its bags are in with the mound',
+        );
         $this->assertSame(PourDeed::TampToTheGround, array_slice($this->deeds($this->pour(Hold::Earth)), -1)[0]);
         $this->assertSame(PourDeed::MoundTheTop, array_slice($this->deeds($this->pour(Hold::Earth, FillEnd::Mounded)), -1)[0]);
         $this->assertSame([PourDeed::PourFoamAtOnce, PourDeed::HoldUntilHard, PourDeed::CutLevelAndCover], $this->deeds($this->pour(Hold::Foam)));
@@ -70,7 +80,9 @@ final class PourPlanTest extends TestCase
     #[TestWith([35.0, 34])]
     public function test_what_needs_workable_concrete_is_done_within_its_time(?float $celsius, int $minutes): void
     {
-        foreach ([[Hold::Concrete, PourDeed::PlumbWhileWorkable], [Hold::Collar, PourDeed::PlumbWhileWorkable], [Hold::Pier, PourDeed::SetTheAnchor]] as [$hold, $do]) {
+        foreach ([
+            [Hold::Concrete, PourDeed::PlumbWhileWorkable], [Hold::Collar, PourDeed::PlumbWhileWorkable], [Hold::Pier, PourDeed::SetTheAnchor],
+        ] as [$hold, $do]) {
             $pressing = array_values(array_filter($this->pour($hold, celsius: $celsius), fn (PourStep $step) => $step->within !== null));
             $this->assertSame([$do, $minutes], [$pressing[0]->do->is, $pressing[0]->within]);
         }
@@ -80,7 +92,10 @@ final class PourPlanTest extends TestCase
     {
         $steps = $this->pour(Hold::Gravel);
         $this->assertCount(7 + 2, $steps);
-        $this->assertSame([3, 6], array_keys(array_filter(array_combine(range(1, 9), $steps), fn (PourStep $step) => $step->do->is === PourDeed::TampALiftAndPlumb)));
+        $this->assertSame(
+            [3, 6],
+            array_keys(array_filter(array_combine(range(1, 9), $steps), fn (PourStep $step) => $step->do->is === PourDeed::TampALiftAndPlumb)),
+        );
         $this->assertSame([], array_filter($steps, fn (PourStep $step) => $step->bags !== null));
         // Six lifts of 150: at the last both faces are plumbed anyway.
         $six = $this->pour(Hold::Gravel, deep: 1000);
@@ -92,7 +107,9 @@ final class PourPlanTest extends TestCase
     private function pour(Hold $hold, FillEnd $end = FillEnd::Flush, float $deep = 1100, ?float $celsius = null): array
     {
         $mm = Length::millimetres(...);
-        $layers = (new HoleLayers($hold, new Customs(fillEnd: $end), $mm(100), $mm(100), $mm($deep), $mm(300), $mm($deep + 150), $mm(50), $mm(25)))->layers;
+        $layers = (new HoleLayers(
+            $hold, new Customs(fillEnd: $end), $mm(100), $mm(100), $mm($deep), $mm(300), $mm($deep + 150), $mm(50), $mm(25),
+        ))->layers;
         $bags = array_fill_keys(array_keys(array_filter($layers, fn ($layer) => $layer->material === Material::Concrete)), 12);
 
         return (new PourPlan($layers, $mm($deep), $bags, celsius: $celsius))->steps;

@@ -52,7 +52,9 @@ final class StandingPostTest extends TestCase
     /** @return array{PlumbReading, PlumbReading} toward +x by so much, plumb toward y */
     private function faces(Stage $stage, float $off): array
     {
-        $read = fn (Side $face, Side $toward, float $gap) => PlumbReading::gap(Builds::plan()->grid->labelled('A1')->id, $face, $toward, Length::millimetres($gap), Length::millimetres(1200), $stage);
+        $read = fn (Side $face, Side $toward, float $gap) => PlumbReading::gap(
+            Builds::plan()->grid->labelled('A1')->id, $face, $toward, Length::millimetres($gap), Length::millimetres(1200), $stage,
+        );
 
         return [$read(Side::PlusX, Side::PlusX, $off), $read(Side::MinusY, Side::MinusY, 0)];
     }

@@ -56,7 +56,9 @@ final class CautionTest extends TestCase
             self::assertNotContains(Caution::Cement, Caution::at(Step::Setting, self::held($hold)));
             self::assertContains(Caution::Cement, Caution::at(Step::Setting, self::held($hold, new Customs(foot: FootBed::Pad))));
         }
-        self::assertNotContains(Caution::Cement, Caution::at(Step::Setting, self::held(Hold::Driven, new Customs(foot: FootBed::Pad))), 'nothing lies under it');
+        self::assertNotContains(
+            Caution::Cement, Caution::at(Step::Setting, self::held(Hold::Driven, new Customs(foot: FootBed::Pad))), 'nothing lies under it',
+        );
         self::assertNotContains(Caution::Lowering, Caution::at(Step::Materials, self::held(Hold::Concrete)));
         self::assertContains(Caution::Lowering, Caution::at(Step::Materials, self::held(Hold::Concrete, new Customs(foot: FootBed::Block))));
     }
@@ -73,7 +75,12 @@ final class CautionTest extends TestCase
     {
         $plan = self::held(Hold::Concrete);
         [$one, $other] = $plan->grid->posts;
-        $mixed = $plan->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300), [$other->id->value => Hold::Foam]));
+        $mixed = $plan->withHolding(
+            new Holding(
+                Hold::Concrete, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300),
+                [$other->id->value => Hold::Foam],
+            ),
+        );
         self::assertNotContains(Caution::Foam, Caution::at(Step::Standing, $mixed, $one));
         self::assertContains(Caution::Foam, Caution::at(Step::Standing, $mixed, $other));
         self::assertContains(Caution::Foam, Caution::at(Step::Setting, $mixed));
@@ -101,14 +108,18 @@ final class CautionTest extends TestCase
     private static function jobs(): array
     {
         return [
-            self::held(Hold::Concrete, new Customs(build: BuildOrder::FramesTilted)), self::held(Hold::Foam), self::held(Hold::Driven), self::held(Hold::Pier),
+            self::held(
+                Hold::Concrete, new Customs(build: BuildOrder::FramesTilted),
+            ), self::held(Hold::Foam), self::held(Hold::Driven), self::held(Hold::Pier),
             self::held(Hold::Earth, new Customs(wood: WoodCare::Charred)), self::kind(JobKind::LetterBox), self::kind(JobKind::PlayStructure),
         ];
     }
 
     private static function held(Hold $hold, Customs $customs = new Customs): Plan
     {
-        return Builds::plan()->withHolding(new Holding($hold, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300), [], $customs));
+        return Builds::plan()->withHolding(
+            new Holding($hold, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300), [], $customs),
+        );
     }
 
     private static function kind(JobKind $kind): Plan

@@ -65,7 +65,12 @@ final class KnownSiteTest extends TestCase
     {
         $mm = Length::millimetres(...);
         [$a, $b] = [LevelPoint::of($this->a1()), LevelPoint::of(Builds::plan()->grid->labelled('B1')->id)];
-        $known = new KnownSite($this->site(new BenchmarkChosen('sill', Length::zero()), new RodReading(null, $mm(1500)), new RodReading($this->a1(), $mm(1700)), new RodReading($b->post, $mm(1400))));
+        $known = new KnownSite(
+            $this->site(
+                new BenchmarkChosen('sill', Length::zero()), new RodReading(null, $mm(1500)), new RodReading($this->a1(), $mm(1700)),
+                new RodReading($b->post, $mm(1400)),
+            ),
+        );
         // The ground at A1 lies 200 below the sill, at B1 100 above it.
         self::assertEqualsWithDelta(300.0, $known->expectedDifference($a, $b)?->inMillimetres(), 1e-6);
         self::assertEqualsWithDelta(-300.0, $known->expectedDifference($b, $a)?->inMillimetres(), 1e-6);
@@ -83,7 +88,9 @@ final class KnownSiteTest extends TestCase
         $filled = [new HoleDug($this->a1(), Length::millimetres(600)), new PostSet($this->a1()), new PostFilled($this->a1(), FillStep::Done)];
         $hole = new HoleDug($this->a1(), Length::millimetres(610));
         self::assertSame([QuestionAbout::DugAfterFilled], $this->asked($hole, ...$filled));
-        self::assertSame([], array_map(fn (Question $question) => $question->about, $hole->questions(new KnownSite($this->site(...$filled), isCorrection: true))));
+        self::assertSame(
+            [], array_map(fn (Question $question) => $question->about, $hole->questions(new KnownSite($this->site(...$filled), isCorrection: true))),
+        );
         self::assertSame([QuestionAbout::FilledAlready], $this->asked(new PostFilled($this->a1(), FillStep::Done), ...$filled));
         self::assertSame([], $this->asked(new PostFilled($this->a1(), FillStep::StillWet), ...$filled));
         self::assertSame([], $this->asked(new PostFilled($this->a1(), FillStep::Stripped), ...$filled));
@@ -97,7 +104,9 @@ final class KnownSiteTest extends TestCase
 
     private function site(Payload ...$before): SiteState
     {
-        return SiteState::derive(Builds::plan(), array_map(fn (Payload $payload, int $i) => Builds::entry($payload, $i + 1), $before, array_keys($before)), '2026-06-01');
+        return SiteState::derive(
+            Builds::plan(), array_map(fn (Payload $payload, int $i) => Builds::entry($payload, $i + 1), $before, array_keys($before)), '2026-06-01',
+        );
     }
 
     private function a1(): PostId

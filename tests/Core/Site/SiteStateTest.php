@@ -56,7 +56,10 @@ final class SiteStateTest extends TestCase
     public function test_entries_of_a_post_no_longer_in_the_plan_disturb_nothing(): void
     {
         $gone = PostId::of('9.9');
-        $site = $this->site($this->plan(), new HoleDug($gone, Length::millimetres(900)), new PostSet($gone), new RodReading($gone, Length::millimetres(1500)), new TopMeasured($gone, Length::millimetres(10)));
+        $site = $this->site(
+            $this->plan(), new HoleDug($gone, Length::millimetres(900)), new PostSet($gone), new RodReading($gone, Length::millimetres(1500)),
+            new TopMeasured($gone, Length::millimetres(10)),
+        );
         $this->assertCount(4, $site->log->entries);
         $this->assertSame([], $site->footing->dug);
         $this->assertCount(4, $site->handover()->records);
@@ -121,8 +124,13 @@ final class SiteStateTest extends TestCase
     {
         $plan = $this->plan();
         $a1 = $plan->grid->labelled('A1');
-        $read = fn (Side $face, Side $toward, int $gap) => PlumbReading::gap($a1->id, $face, $toward, Length::millimetres($gap), Length::millimetres(1200), Stage::HoleOpen);
-        $site = $this->site($plan, new PostSet($a1->id), $read(Side::MinusY, Side::PlusX, 15), $read(Side::PlusX, Side::PlusY, 2), $read(Side::MinusY, Side::PlusX, 1));
+        $read = fn (Side $face, Side $toward, int $gap) => PlumbReading::gap(
+            $a1->id, $face, $toward, Length::millimetres($gap), Length::millimetres(1200), Stage::HoleOpen,
+        );
+        $site = $this->site(
+            $plan, new PostSet($a1->id), $read(Side::MinusY, Side::PlusX, 15), $read(Side::PlusX, Side::PlusY, 2),
+            $read(Side::MinusY, Side::PlusX, 1),
+        );
         $this->assertEqualsWithDelta(1 / 1200, $site->standing($a1)->lean->slopeX, 1e-12);
         $this->assertTrue($site->standing($a1)->isProvedPlumb());
         $this->assertNull($site->standing($a1)->nextFace());
@@ -132,12 +140,16 @@ final class SiteStateTest extends TestCase
     {
         $plan = $this->plan();
         $a1 = $plan->grid->labelled('A1');
-        $read = fn (float $gap, Side $toward, bool $turned) => new PlumbReading($a1->id, Side::MinusY, $toward, LeanMeasure::gap(Length::millimetres($gap), Length::millimetres(1200)), Stage::HoleOpen, $turned);
+        $read = fn (float $gap, Side $toward, bool $turned) => new PlumbReading(
+            $a1->id, Side::MinusY, $toward, LeanMeasure::gap(Length::millimetres($gap), Length::millimetres(1200)), Stage::HoleOpen, $turned,
+        );
         // The post leans 2 toward the stream; the level shows 3 too much one way round, 3 too little the other.
         $both = $this->site($plan, new PostSet($a1->id), $read(5, Side::PlusX, false), $read(1, Side::MinusX, true))->standing($a1);
         $this->assertEqualsWithDelta(2 / 1200, $both->lean->slopeX, 1e-12);
         $this->assertEqualsWithDelta(3 / 1200, $both->ownErrorOfTheLevel(), 1e-12);
-        $anew = $this->site($plan, new PostSet($a1->id), $read(5, Side::PlusX, false), $read(1, Side::MinusX, true), $read(0, Side::PlusX, false))->standing($a1);
+        $anew = $this->site(
+            $plan, new PostSet($a1->id), $read(5, Side::PlusX, false), $read(1, Side::MinusX, true), $read(0, Side::PlusX, false),
+        )->standing($a1);
         $this->assertSame([0.0, null], [$anew->lean->slopeX, $anew->ownErrorOfTheLevel()], 'read anew, both earlier ones are gone');
     }
 
@@ -145,10 +157,14 @@ final class SiteStateTest extends TestCase
     {
         $plan = $this->plan()->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::level(), Length::millimetres(1200)));
         $a1 = $plan->grid->labelled('A1')->id;
-        $plumb = fn (Side $face, Side $toward) => PlumbReading::gap($a1, $face, $toward, Length::millimetres(3), Length::millimetres(1200), Stage::Filled);
+        $plumb = fn (Side $face, Side $toward) => PlumbReading::gap(
+            $a1, $face, $toward, Length::millimetres(3), Length::millimetres(1200), Stage::Filled,
+        );
         $site = $this->site($plan, ...$this->levelled([1600, 1700, 1650, 1900]), ...[
             new HoleDug($a1, Length::millimetres(1100)), new PostSet($a1), $plumb(Side::MinusY, Side::PlusX), $plumb(Side::PlusX, Side::MinusY),
-            new TopMeasured($a1, Length::millimetres(1150)), new PostCut($a1), new Remark($a1, 'knot near the top'), new Decision(DecisionAbout::AcceptLean, $a1, 'it is a fence'),
+            new TopMeasured($a1, Length::millimetres(1150)), new PostCut($a1), new Remark($a1, 'knot near the top'), new Decision(
+                DecisionAbout::AcceptLean, $a1, 'it is a fence',
+            ),
         ]);
         $record = $site->handover()->records[0];
         $this->assertEquals(Length::millimetres(1100), $record->depthRequired);
@@ -195,6 +211,8 @@ final class SiteStateTest extends TestCase
     /** @return list<Entry> */
     private function entries(Payload ...$payloads): array
     {
-        return array_map(fn (Payload $payload, int $i) => Builds::entry($payload, $i + 1), array_values($payloads), array_keys(array_values($payloads)));
+        return array_map(
+            fn (Payload $payload, int $i) => Builds::entry($payload, $i + 1), array_values($payloads), array_keys(array_values($payloads)),
+        );
     }
 }

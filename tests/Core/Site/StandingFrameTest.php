@@ -61,8 +61,12 @@ final class StandingFrameTest extends TestCase
     public function test_spacing_at_ground_and_tops_and_plumb_must_agree(): void
     {
         // B1 leans 3 in 1200 toward the stream: 6 at its top, 2400 above grade.
-        $book = [...$this->standing(['B1' => [3.0, 0.0]]), new SpacingRead($this->id('A1'), $this->id('B1'), SpacingAt::Ground, Length::millimetres(2401))];
-        $check = fn (float $top) => (new StandingFrame($this->site(...$book, ...[new SpacingRead($this->id('B1'), $this->id('A1'), SpacingAt::Top, Length::millimetres($top))])))->spacings()[0];
+        $book = [
+            ...$this->standing(['B1' => [3.0, 0.0]]), new SpacingRead($this->id('A1'), $this->id('B1'), SpacingAt::Ground, Length::millimetres(2401)),
+        ];
+        $check = fn (float $top) => (new StandingFrame(
+            $this->site(...$book, ...[new SpacingRead($this->id('B1'), $this->id('A1'), SpacingAt::Top, Length::millimetres($top))]),
+        ))->spacings()[0];
         $this->assertEqualsWithDelta(2407, $check(2407)->expected->inMillimetres(), 1e-3);
         $this->assertTrue($check(2407)->agrees);
         $this->assertFalse($check(2430)->agrees);
@@ -72,7 +76,11 @@ final class StandingFrameTest extends TestCase
 
     public function test_three_drifts_tell_what_the_next_fill_will_do(): void
     {
-        $filled = fn (string ...$labels): array => array_merge(...array_map(fn (string $label) => [new PostFilled($this->id($label), FillStep::Done), ...$this->plumb($label, 2.0, 1.0, Stage::Filled)], $labels));
+        $filled = fn (string ...$labels): array => array_merge(
+            ...array_map(
+                fn (string $label) => [new PostFilled($this->id($label), FillStep::Done), ...$this->plumb($label, 2.0, 1.0, Stage::Filled)], $labels,
+            ),
+        );
         $two = (new StandingFrame($this->site(...$this->standing(), ...$filled('A1', 'B1'))))->drifts();
         $this->assertCount(2, $two->seen);
         $this->assertNull($two->expected);
@@ -98,8 +106,12 @@ final class StandingFrameTest extends TestCase
 
     public function test_a_wrong_tape_at_the_tops_is_named(): void
     {
-        $tape = fn (string $from, string $to, float $reads) => new SpacingRead($this->id($from), $this->id($to), SpacingAt::Top, Length::millimetres($reads));
-        $tops = (new StandingFrame($this->site(...$this->standing(), ...[$tape('A1', 'B1', 2400), $tape('B1', 'C1', 2450), $tape('A2', 'B2', 2400)])))->tops();
+        $tape = fn (string $from, string $to, float $reads) => new SpacingRead(
+            $this->id($from), $this->id($to), SpacingAt::Top, Length::millimetres($reads),
+        );
+        $tops = (new StandingFrame(
+            $this->site(...$this->standing(), ...[$tape('A1', 'B1', 2400), $tape('B1', 'C1', 2450), $tape('A2', 'B2', 2400)]),
+        ))->tops();
         $last = count($this->book($this->standing()));
         $this->assertSame(['t'.($last + 2)], array_map(fn ($dropped) => $dropped->id, $tops->mistakes->dropped ?? []));
         $this->assertSame([], $tops?->out, 'it moves no top');
@@ -109,10 +121,17 @@ final class StandingFrameTest extends TestCase
     public function test_tapes_from_tops_to_a_wall_join_in(): void
     {
         $usual = $this->plan()->layout;
-        $wall = new FixedLine(FixedLine::FIRST_ID, 'barn wall', new Point(Length::zero(), Length::millimetres(-1000)), new Point(Length::millimetres(9000), Length::millimetres(-1000)));
-        $plan = $this->plan()->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLines: [$wall]));
+        $wall = new FixedLine(
+            FixedLine::FIRST_ID, 'barn wall', new Point(Length::zero(), Length::millimetres(-1000)),
+            new Point(Length::millimetres(9000), Length::millimetres(-1000)),
+        );
+        $plan = $this->plan()->withLayout(
+            new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLines: [$wall]),
+        );
         $tops = fn (float $a1): ?TopNetwork => (new StandingFrame((new SimulatedBuilder($plan, '2026-06-01', ...$this->book([...$this->standing(['A1' => [0.0, 6.0]]), ...array_map(
-            fn (string $label, float $reads) => new SpacingRead($this->id($label), null, SpacingAt::Top, Length::millimetres($reads)), self::LABELS, [$a1, 1000, 1000, 4000, 4000, 4000],
+            fn (string $label, float $reads) => new SpacingRead(
+                $this->id($label), null, SpacingAt::Top, Length::millimetres($reads),
+            ), self::LABELS, [$a1, 1000, 1000, 4000, 4000, 4000],
         )])))->site()))->tops();
         $true = $tops(1016.5);
         $this->assertSame([], $true?->mistakes->dropped);
@@ -130,15 +149,32 @@ final class StandingFrameTest extends TestCase
         $this->assertContains(PourPoint::Weather, $missing());
         $seen = array_map(fn (ReadyItem $item) => new SeenReady($item, $item === ReadyItem::Foot ? $post->id : null), ReadyItem::cases());
         $this->assertSame([PourPoint::MeasuredAgain], $missing(...$seen));
-        $this->assertSame([PourPoint::MeasuredAgain], $missing(...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::millimetres(40))]), 'it contradicts the book');
+        $this->assertSame(
+            [PourPoint::MeasuredAgain],
+            $missing(...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::millimetres(40))]),
+            'it contradicts the book',
+        );
         $this->assertSame([], $missing(...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::millimetres(2))]));
     }
 
     public function test_by_the_order_of_filling_one_that_leans_keeps_all_others_waiting(): void
     {
         $half = array_slice($this->standing(), 0, -1);
-        $ready = fn (FillOrder $order): array => (new ReadyToPour((new SimulatedBuilder($this->plan()->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300), customs: new Customs(fillOrder: $order))), '2026-06-01', ...$half))->site(), $this->plan()->grid->labelled('A1')))->points;
-        $this->assertSame([true, false], [$ready(FillOrder::AllThenFill)[PourPoint::Plumb->value], $ready(FillOrder::AllThenFill)[PourPoint::AllPlumb->value]]);
+        $ready = fn (FillOrder $order): array => (new ReadyToPour(
+            (new SimulatedBuilder(
+                $this->plan()->withHolding(
+                    new Holding(
+                        Hold::Concrete, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300),
+                        customs: new Customs(fillOrder: $order),
+                    ),
+                ),
+                '2026-06-01', ...$half,
+            ))->site(),
+            $this->plan()->grid->labelled('A1'),
+        ))->points;
+        $this->assertSame(
+            [true, false], [$ready(FillOrder::AllThenFill)[PourPoint::Plumb->value], $ready(FillOrder::AllThenFill)[PourPoint::AllPlumb->value]],
+        );
         $this->assertTrue($ready(FillOrder::EachAsItStands)[PourPoint::AllPlumb->value]);
     }
 
@@ -154,10 +190,21 @@ final class StandingFrameTest extends TestCase
     public function test_stop_now_begins_with_what_is_half_done(): void
     {
         $now = new DateTimeImmutable('2026-05-04 18:00 UTC');
-        $site = $this->site(...array_slice($this->standing(), 0, -1 - 2 * 1), ...[new PostFilled($this->id('A1'), FillStep::Started), new PostFilled($this->id('B1'), FillStep::Done)]);
+        $site = $this->site(
+            ...array_slice($this->standing(), 0, -1 - 2 * 1),
+            ...[new PostFilled($this->id('A1'), FillStep::Started), new PostFilled($this->id('B1'), FillStep::Done)],
+        );
         $stop = new StopNow($site, $now);
-        $this->assertSame(['Finish what is begun', 'Leave braces on, cover the fresh fill', 'Brace both ways, or lay it down', 'Cover the holes', 'Bags under a roof or a sheet, off the ground; tools, ladders and cables down'], array_map(fn ($move) => Told::do($move), $stop->moves));
-        $this->assertSame([['A1'], ['B1']], array_map(fn ($move) => array_map(fn ($post) => $post->label, $move->posts), array_slice($stop->moves, 0, 2)));
+        $this->assertSame(
+            [
+                'Finish what is begun', 'Leave braces on, cover the fresh fill', 'Brace both ways, or lay it down', 'Cover the holes',
+                'Bags under a roof or a sheet, off the ground; tools, ladders and cables down',
+            ],
+            array_map(fn ($move) => Told::do($move), $stop->moves),
+        );
+        $this->assertSame(
+            [['A1'], ['B1']], array_map(fn ($move) => array_map(fn ($post) => $post->label, $move->posts), array_slice($stop->moves, 0, 2)),
+        );
         $this->assertNotContains('A1', array_map(fn ($post) => $post->label, $stop->mayFill));
     }
 
@@ -169,7 +216,9 @@ final class StandingFrameTest extends TestCase
         $this->assertSame([], $labels($before));
         $this->assertContains(PourPoint::Inspected, $before->lack['A1'] ?? []);
         $seen = array_map(fn (ReadyItem $item) => new SeenReady($item, $item === ReadyItem::Mix ? $this->id('A1') : null), ReadyItem::cases());
-        $after = new StopNow($this->site(...$this->standing(), ...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::zero())]), $now);
+        $after = new StopNow(
+            $this->site(...$this->standing(), ...$seen, ...[new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::zero())]), $now,
+        );
         $this->assertSame(['A1'], $labels($after));
         $checked = new CrossChecked(PointOfNoReturn::Pour, CheckRoute::OtherTape, Length::zero());
         $begun = new StopNow($this->site(...$this->standing(), ...$seen, ...[$checked, new PostFilled($this->id('A1'), FillStep::Started)]), $now);
@@ -179,7 +228,10 @@ final class StandingFrameTest extends TestCase
 
     public function test_a_post_is_on_its_mark_only_where_readings_say_so(): void
     {
-        $onIts = fn (Payload ...$read): bool => (new ReadyToPour((new SimulatedBuilder($this->plan(), '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...$read))->site(), $this->plan()->grid->labelled('B1')))->points[PourPoint::OnItsMark->value];
+        $onIts = fn (Payload ...$read): bool => (new ReadyToPour(
+            (new SimulatedBuilder($this->plan(), '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...$read))->site(),
+            $this->plan()->grid->labelled('B1'),
+        ))->points[PourPoint::OnItsMark->value];
         $this->assertTrue($onIts(...Builds::readings($this->plan())));
         $this->assertFalse($onIts(...Builds::readings($this->plan(), ['B1' => [60.0, 0.0]])), 'it stands 60 mm off');
         $this->assertFalse($onIts(), 'nothing was taped');
@@ -187,35 +239,60 @@ final class StandingFrameTest extends TestCase
 
     public function test_a_hole_is_deep_enough_only_where_it_was_dug_so_deep_or_taken_so_with_a_reason(): void
     {
-        $deep = fn (Payload ...$more): bool => (new ReadyToPour($this->site(...$more), $this->plan()->grid->labelled('B1')))->points[PourPoint::HoleDeep->value];
+        $deep = fn (Payload ...$more): bool => (new ReadyToPour(
+            $this->site(...$more), $this->plan()->grid->labelled('B1'),
+        ))->points[PourPoint::HoleDeep->value];
         $this->assertFalse($deep());
         $this->assertFalse($deep(new HoleDug($this->id('B1'), Length::millimetres(1040))), 'with the thinnest gravel 10 mm short');
         $this->assertTrue($deep(new HoleDug($this->id('B1'), Length::millimetres(1100))));
-        $this->assertTrue($deep(new HoleDug($this->id('B1'), Length::millimetres(1040)), new Decision(DecisionAbout::AcceptShortHole, $this->id('B1'), 'rock')));
+        $this->assertTrue(
+            $deep(new HoleDug($this->id('B1'), Length::millimetres(1040)), new Decision(DecisionAbout::AcceptShortHole, $this->id('B1'), 'rock')),
+        );
     }
 
     public function test_what_was_measured_again_before_the_cut_says_nothing_before_the_pour(): void
     {
         $site = $this->site(new CrossChecked(PointOfNoReturn::Cut, CheckRoute::OtherLevel, Length::zero()));
-        $this->assertSame([false, true], [ReadyToPour::isCrossChecked($site, PointOfNoReturn::Pour), ReadyToPour::isCrossChecked($site, PointOfNoReturn::Cut)]);
+        $this->assertSame(
+            [false, true], [ReadyToPour::isCrossChecked($site, PointOfNoReturn::Pour), ReadyToPour::isCrossChecked($site, PointOfNoReturn::Cut)],
+        );
     }
 
     public function test_gravel_waits_for_no_mix_and_a_lean_read_one_way_is_not_taken(): void
     {
         $post = $this->plan()->grid->labelled('A1');
-        $gravel = $this->plan()->withHolding(new Holding(Hold::Gravel, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
+        $gravel = $this->plan()->withHolding(
+            new Holding(Hold::Gravel, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300)),
+        );
         $points = (new ReadyToPour((new SimulatedBuilder($gravel, '2026-06-01', ...$this->book($this->standing())))->site(), $post))->points;
-        $this->assertSame([true, false, false, false], array_map(fn (PourPoint $point) => array_key_exists($point->value, $points), [PourPoint::Foot, PourPoint::Mix, PourPoint::Weather, PourPoint::Covered]));
+        $this->assertSame(
+            [true, false, false, false],
+            array_map(
+                fn (PourPoint $point) => array_key_exists($point->value, $points),
+                [PourPoint::Foot, PourPoint::Mix, PourPoint::Weather, PourPoint::Covered],
+            ),
+        );
         $taken = new Decision(DecisionAbout::AcceptLean, $post->id, 'a screen hides it');
-        $leans = fn (int $faces): SiteState => $this->site(new PostSet($post->id), ...array_slice($this->plumb('A1', 30.0, 30.0), 0, $faces), ...[$taken]);
+        $leans = fn (int $faces): SiteState => $this->site(
+            new PostSet($post->id), ...array_slice($this->plumb('A1', 30.0, 30.0), 0, $faces), ...[$taken],
+        );
         $this->assertSame([false, true], [ReadyToPour::isPlumb($leans(1), $post), ReadyToPour::isPlumb($leans(2), $post)]);
     }
 
     public function test_a_pier_is_ready_before_anything_stands_on_it(): void
     {
-        $plan = $this->plan()->withHolding(new Holding(Hold::Pier, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300)));
-        $points = (new ReadyToPour((new SimulatedBuilder($plan, '2026-06-01', new NoticeAsked('2026-05-04', 3, '')))->site(), $plan->grid->labelled('A1')))->points;
-        $this->assertSame([], array_intersect([PourPoint::Braced->value, PourPoint::Plumb->value, PourPoint::AllPlumb->value, PourPoint::MeasuredAgain->value], array_keys($points)));
+        $plan = $this->plan()->withHolding(
+            new Holding(Hold::Pier, new HoldingSite(Soil::Sand), PierRules::usual($this->plan()->notation), Length::millimetres(300)),
+        );
+        $points = (new ReadyToPour(
+            (new SimulatedBuilder($plan, '2026-06-01', new NoticeAsked('2026-05-04', 3, '')))->site(), $plan->grid->labelled('A1'),
+        ))->points;
+        $this->assertSame(
+            [],
+            array_intersect(
+                [PourPoint::Braced->value, PourPoint::Plumb->value, PourPoint::AllPlumb->value, PourPoint::MeasuredAgain->value], array_keys($points),
+            ),
+        );
         $this->assertArrayHasKey(PourPoint::HoleDeep->value, $points);
     }
 
@@ -224,7 +301,11 @@ final class StandingFrameTest extends TestCase
         $straight = (new StandingFrame($this->site(...$this->standing())))->rowLines();
         $this->assertSame(['Row 1', 'Row 2'], array_map(fn ($row) => $row->name, $straight));
         $this->assertTrue($straight[0]->isStraight);
-        $bent = (new StandingFrame((new SimulatedBuilder($this->plan(), '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($this->plan(), ['B1' => [0.0, 9.0]])))->site()))->rowLines();
+        $bent = (new StandingFrame(
+            (new SimulatedBuilder(
+                $this->plan(), '2026-06-01', new NoticeAsked('2026-05-04', 3, ''), ...Builds::readings($this->plan(), ['B1' => [0.0, 9.0]]),
+            ))->site(),
+        ))->rowLines();
         $this->assertSame('B1', $bent[0]->worstPost?->label);
         $this->assertEqualsWithDelta(9, $bent[0]->worst->inMillimetres(), 0.1);
         $this->assertSame([false, true], array_map(fn ($row) => $row->isStraight, $bent));
@@ -240,7 +321,10 @@ final class StandingFrameTest extends TestCase
     {
         $book = [];
         foreach (self::LABELS as $label) {
-            array_push($book, new HoleDug($this->id($label), Length::millimetres(1100)), new PostSet($this->id($label)), ...$this->plumb($label, ...($gaps[$label] ?? [0.0, 0.0])));
+            array_push(
+                $book, new HoleDug($this->id($label), Length::millimetres(1100)), new PostSet($this->id($label)),
+                ...$this->plumb($label, ...($gaps[$label] ?? [0.0, 0.0])),
+            );
         }
 
         return $book;

@@ -50,7 +50,9 @@ final class AsCastTest extends TestCase
         $this->assertSame(['A1', 'C1'], array_map(fn ($taken) => $taken->post->label, $again->cannot()));
         $this->assertEqualsWithDelta(20, $again->cannot()[0]->size()->inMillimetres(), 1e-6);
         // A hole of 400 leaves a post of 140 square (400 − 198) / 2 = 101 mm.
-        $dug = $this->again($this->cast('A1', 120, 0), $this->cast('B1', 120, 0), new HoleDug($this->plan()->grid->labelled('C2')->id, Length::millimetres(900)));
+        $dug = $this->again(
+            $this->cast('A1', 120, 0), $this->cast('B1', 120, 0), new HoleDug($this->plan()->grid->labelled('C2')->id, Length::millimetres(900)),
+        );
         $this->assertSame(['C2'], array_map(fn ($taken) => $taken->post->label, $dug->cannot()));
     }
 

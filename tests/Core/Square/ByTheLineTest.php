@@ -112,7 +112,9 @@ final class ByTheLineTest extends TestCase
             $slip = $reading instanceof LineReading && $reading->post->equals($plan->grid->labelled('B1')->id) ? 30 : 0;
             $slips += $slip;
 
-            return $slip === 0 ? $reading : new LineReading($reading->post, $reading->off->plus(Length::millimetres($slip)), $reading->line, $reading->tape);
+            return $slip === 0 ? $reading : new LineReading(
+                $reading->post, $reading->off->plus(Length::millimetres($slip)), $reading->line, $reading->tape,
+            );
         }, Builds::readings($plan));
         $this->assertSame(30, $slips);
         $layout = $this->layout($plan, ...$readings);
@@ -124,12 +126,17 @@ final class ByTheLineTest extends TestCase
     public function test_two_lines_that_cant_both_be_true_are_named_and_the_verdict_waits(): void
     {
         $plan = $this->walled();
-        $boundary = FixedLine::beside('line-3', 'north boundary', $plan->grid, Side::MinusX, Length::millimetres(2000), Length::millimetres(2000), FixedKind::Boundary, null);
+        $boundary = FixedLine::beside(
+            'line-3', 'north boundary', $plan->grid, Side::MinusX, Length::millimetres(2000), Length::millimetres(2000), FixedKind::Boundary, null,
+        );
         $both = $plan->withLayout($plan->layout->heldBy([...$plan->layout->fixedLines, $boundary]));
         $this->assertSame(SquareVerdict::Within, $this->layout($both, ...Builds::readings($both))->verdict());
         // On the ground the boundary runs 40 mm askew over the depth of the grid.
         $askew = array_map(fn ($reading) => $reading instanceof LineReading && $reading->line === 'line-3'
-            ? new LineReading($reading->post, $reading->off->plus(Length::millimetres(40 * $both->grid->find($reading->post)?->at->y->inMillimetres() / 3000)), $reading->line, $reading->tape) : $reading, Builds::readings($both));
+            ? new LineReading(
+                $reading->post, $reading->off->plus(Length::millimetres(40 * $both->grid->find($reading->post)?->at->y->inMillimetres() / 3000)),
+                $reading->line, $reading->tape,
+            ) : $reading, Builds::readings($both));
         $layout = $this->layout($both, ...$askew);
         $this->assertSame(SquareVerdict::LinesContradict, $layout->verdict());
         $this->assertEqualsCanonicalizing(['line-2', 'line-3'], $layout->survey->linesInConflict());
@@ -138,10 +145,16 @@ final class ByTheLineTest extends TestCase
     public function test_a_line_that_only_keeps_a_distance_is_checked_and_never_binds(): void
     {
         $plan = Builds::plan([2400, 2400, 2400], [3000]);
-        $hedge = FixedLine::beside('line-2', 'hedge', $plan->grid, Side::PlusY, Length::millimetres(1000), Length::millimetres(1000), FixedKind::Boundary, Length::millimetres(900));
+        $hedge = FixedLine::beside(
+            'line-2', 'hedge', $plan->grid, Side::PlusY, Length::millimetres(1000), Length::millimetres(1000), FixedKind::Boundary,
+            Length::millimetres(900),
+        );
         $plan = $plan->withFit(new Fit([], [$hedge]));
         $this->assertSame(ChosenPlacement::FewestMoves, $plan->layout->placement);
-        $off = fn (float $mm): LineReading => new LineReading($plan->grid->labelled('A2')->id, $hedge->offAsPlanned($plan->grid->labelled('A2')->at, Length::millimetres($mm)), 'line-2', TapeClass::Steel);
+        $off = fn (float $mm): LineReading => new LineReading(
+            $plan->grid->labelled('A2')->id, $hedge->offAsPlanned($plan->grid->labelled('A2')->at, Length::millimetres($mm)), 'line-2',
+            TapeClass::Steel,
+        );
         // 140 mm post: its face stands 70 nearer than its centre.
         $near = $this->layout($plan, ...[...Builds::readings($plan), $off(960)]);
         $this->assertSame(SquareVerdict::Within, $near->verdict());
@@ -162,7 +175,15 @@ final class ByTheLineTest extends TestCase
         $plan = Builds::plan([2400, 2400, 2400], [3000]);
         $lane = fn (Plan $plan) => array_values(array_filter(BatterBoards::of($plan), fn ($board) => $board->side === Side::MinusY))[0];
         $this->assertNull($lane($plan)->obstacle);
-        $wall = fn (float $off): Plan => $plan->withLayout($plan->layout->heldBy([FixedLine::beside('line-2', 'house', $plan->grid, Side::MinusY, Length::millimetres($off), Length::millimetres($off), FixedKind::Wall, null)]));
+        $wall = fn (float $off): Plan => $plan->withLayout(
+            $plan->layout->heldBy(
+                [
+                    FixedLine::beside(
+                        'line-2', 'house', $plan->grid, Side::MinusY, Length::millimetres($off), Length::millimetres($off), FixedKind::Wall, null,
+                    ),
+                ],
+            ),
+        );
         $moved = $lane($wall(900));
         $this->assertSame(['house', true], [$moved->obstacle?->name, $moved->canStand]);
         $this->assertTrue($moved->setback->isShorterThan(Length::millimetres(801)));
@@ -174,9 +195,19 @@ final class ByTheLineTest extends TestCase
     {
         $plan = Builds::plan([2400, 2400, 2400], [3000]);
         $usual = $plan->layout;
-        $plan = $plan->withLayout(new \Aequus\Plan\Layout\LayoutRules($usual->placement, $usual->list, $tape, null, $usual->strings, $usual->boards, $usual->cover));
+        $plan = $plan->withLayout(
+            new \Aequus\Plan\Layout\LayoutRules($usual->placement, $usual->list, $tape, null, $usual->strings, $usual->boards, $usual->cover),
+        );
 
-        return $plan->withLayout($plan->layout->heldBy([FixedLine::beside('line-2', 'barn wall', $plan->grid, Side::MinusY, Length::millimetres(1800), Length::millimetres(1800), FixedKind::Wall, null)]));
+        return $plan->withLayout(
+            $plan->layout->heldBy(
+                [
+                    FixedLine::beside(
+                        'line-2', 'barn wall', $plan->grid, Side::MinusY, Length::millimetres(1800), Length::millimetres(1800), FixedKind::Wall, null,
+                    ),
+                ],
+            ),
+        );
     }
 
     /** @return array<string, array{float, float}> how far each stake is off when the whole is turned */

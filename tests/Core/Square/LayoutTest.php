@@ -48,7 +48,9 @@ final class LayoutTest extends TestCase
         $this->assertSame(SquareVerdict::InDoubt, $layout->verdict());
         $this->assertCount(6, $layout->survey->mistakes->named ?? []);
         $this->assertNull($layout->survey->separation, 'no seventh distance exists between four stakes');
-        $this->assertSame(['A1–B2', 'B1–A2', 'A1–B1', 'A2–B2', 'B1–B2', 'A1–A2'], array_map(fn (Taped $taped) => $taped->pair->label(), $layout->doubtful()));
+        $this->assertSame(
+            ['A1–B2', 'B1–A2', 'A1–B1', 'A2–B2', 'B1–B2', 'A1–A2'], array_map(fn (Taped $taped) => $taped->pair->label(), $layout->doubtful()),
+        );
     }
 
     public function test_a_racked_outline_is_told_which_way_and_how_far_the_far_side_moves(): void
@@ -64,7 +66,9 @@ final class LayoutTest extends TestCase
     public function test_two_readings_of_one_pair_that_nothing_else_touches_are_held_against_each_other(): void
     {
         $plan = Builds::plan([2400, 2400], [3000]);
-        $tape = fn (string $from, string $to, float $reads) => new TapeReading($plan->grid->labelled($from)->id, $plan->grid->labelled($to)->id, Length::millimetres($reads), TapeClass::Steel);
+        $tape = fn (string $from, string $to, float $reads) => new TapeReading(
+            $plan->grid->labelled($from)->id, $plan->grid->labelled($to)->id, Length::millimetres($reads), TapeClass::Steel,
+        );
         // Two pairs far from each other: no network joins them, and each is all that is known of its stakes.
         $read = fn (float $again) => new Layout($plan, Builds::log($tape('A1', 'B1', 2400), $tape('C1', 'C2', 3000), $tape('C1', 'C2', $again)), []);
         $this->assertSame(['C1–C2'], array_map(fn (Taped $taped) => $taped->pair->label(), $read(3100)->readTwiceApart()));
@@ -85,7 +89,9 @@ final class LayoutTest extends TestCase
     public function test_a_tape_too_rough_for_the_tolerance_says_so_instead_of_square(): void
     {
         $tight = Builds::plan([5400], [3600], within: 4);
-        $layout = $this->layout($tight, ...$this->tapes($tight, $this->distances([[0, 0], [5400, 0], [5400, 3600], [0, 3600]]), TapeClass::Fibreglass));
+        $layout = $this->layout(
+            $tight, ...$this->tapes($tight, $this->distances([[0, 0], [5400, 0], [5400, 3600], [0, 3600]]), TapeClass::Fibreglass),
+        );
         $this->assertSame(SquareVerdict::CannotTell, $layout->verdict());
     }
 
@@ -106,7 +112,10 @@ final class LayoutTest extends TestCase
     {
         $tapes = $this->tapes($this->plan(), [5400, 3600, 5400, 3600, 12000, 6490]);
         $this->assertSame(SquareVerdict::FarFromPlan, $this->layout($this->plan(), ...$tapes)->verdict());
-        $entries = array_map(fn (Payload $tape, int $i) => new Entry($i + 1, "c{$i}", $tape, 1, '2026-05-04 08:00:00', 'Tester', asTyped: true), $tapes, array_keys($tapes));
+        $entries = array_map(
+            fn (Payload $tape, int $i) => new Entry($i + 1, "c{$i}", $tape, 1, '2026-05-04 08:00:00', 'Tester', asTyped: true), $tapes,
+            array_keys($tapes),
+        );
         $this->assertContains((new Layout($this->plan(), new Log($entries), []))->verdict(), [SquareVerdict::NoRest, SquareVerdict::InDoubt]);
     }
 
@@ -140,7 +149,13 @@ final class LayoutTest extends TestCase
         foreach ($layout->unread() as $wanted) {
             $this->assertContains('D3', array_map(fn ($post) => $post->label, $wanted->posts()));
         }
-        $proved = $this->layout($plan, ...[...$this->everything($plan, ['D3' => [28.6, 12.7]]), new StakeMoved($d3), ...array_filter($this->everything($plan), fn ($tape) => in_array($d3->value, array_map(fn ($p) => $p->value, $tape->posts()), true))]);
+        $proved = $this->layout(
+            $plan,
+            ...[
+                ...$this->everything($plan, ['D3' => [28.6, 12.7]]), new StakeMoved($d3),
+                ...array_filter($this->everything($plan), fn ($tape) => in_array($d3->value, array_map(fn ($p) => $p->value, $tape->posts()), true)),
+            ],
+        );
         $this->assertSame(SquareVerdict::Within, $proved->verdict());
     }
 
@@ -182,10 +197,15 @@ final class LayoutTest extends TestCase
         $c3 = $plan->grid->labelled('C3')->id;
         $before = [...$this->everything($plan, ['C3' => [40, 0]]), new StakeMoved($c3)];
         $again = fn (array $off, float $slip = 0.0): array => array_map(
-            fn (TapeReading $tape, int $i) => $i === 0 ? new TapeReading($tape->from, $tape->to, $tape->distance->plus(Length::millimetres($slip)), TapeClass::Steel) : $tape,
-            $near = array_values(array_filter($this->everything($plan, ['C3' => $off]), fn (TapeReading $tape) => $tape->from->equals($c3) || $tape->to->equals($c3))), array_keys($near),
+            fn (TapeReading $tape, int $i) => $i === 0
+                ? new TapeReading($tape->from, $tape->to, $tape->distance->plus(Length::millimetres($slip)), TapeClass::Steel) : $tape,
+            $near = array_values(
+                array_filter($this->everything($plan, ['C3' => $off]), fn (TapeReading $tape) => $tape->from->equals($c3) || $tape->to->equals($c3)),
+            ), array_keys($near),
         );
-        $after = fn (int $count, array $off = [0, 0], float $slip = 0.0) => $this->layout($plan, ...[...$before, ...array_slice($again($off, $slip), 0, $count)]);
+        $after = fn (int $count, array $off = [0, 0], float $slip = 0.0) => $this->layout(
+            $plan, ...[...$before, ...array_slice($again($off, $slip), 0, $count)],
+        );
         $all = count($again([0, 0]));
         $this->assertGreaterThan(3, $all);
         $this->assertCount($all - 2, $after(2)->unread(), 'two readings check nothing');
@@ -201,14 +221,18 @@ final class LayoutTest extends TestCase
         $corners = Builds::plan([5400], [3600]);
         $a2 = $corners->grid->labelled('A2')->id;
         $few = array_values(array_filter($this->everything($corners), fn (TapeReading $tape) => $tape->from->equals($a2) || $tape->to->equals($a2)));
-        $this->assertCount(1, $this->layout($corners, ...[...$this->everything($corners), new StakeMoved($a2), ...array_slice($few, 0, 2)])->unread(), 'on four stakes every tape is needed');
+        $this->assertCount(
+            1, $this->layout($corners, ...[...$this->everything($corners), new StakeMoved($a2), ...array_slice($few, 0, 2)])->unread(),
+            'on four stakes every tape is needed',
+        );
     }
 
     public function test_a_second_tape_that_shows_too_much_is_found_and_taken_out(): void
     {
         $plan = Builds::plan([2400, 2400], [2400, 2400]);
         $tapes = array_map(fn (TapeReading $t, int $i) => $i % 3 === 0
-            ? new TapeReading($t->from, $t->to, $t->distance->plus(Length::millimetres(8)), TapeClass::Steel, 'yellow') : $t, $this->everything($plan), array_keys($this->everything($plan)));
+            ? new TapeReading($t->from, $t->to, $t->distance->plus(Length::millimetres(8)), TapeClass::Steel, 'yellow')
+                : $t, $this->everything($plan), array_keys($this->everything($plan)));
         // The unnamed tape is used first, so it is the reference.
         $layout = $this->layout($plan, ...[$tapes[1], $tapes[0], ...array_slice($tapes, 2)]);
         $this->assertSame('', $layout->taken->referenceTape);
@@ -257,13 +281,21 @@ final class LayoutTest extends TestCase
         $plan = Builds::plan([3000, 3000], [3600]);
         $usual = LayoutRules::usual($plan->hole->reach());
         $line = new FixedLine(FixedLine::FIRST_ID, 'barn wall', $this->point($wall[0], $wall[1]), $this->point($wall[2], $wall[3]));
-        $plan = $plan->withLayout(new LayoutRules(\Aequus\Plan\Layout\ChosenPlacement::BestFit, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, fixedLines: [$line]));
+        $plan = $plan->withLayout(
+            new LayoutRules(
+                \Aequus\Plan\Layout\ChosenPlacement::BestFit, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover,
+                fixedLines: [$line],
+            ),
+        );
         $turn = 0.004;
         $turned = [];
         foreach ($plan->grid->posts as $post) {
             $turned[$post->label] = [-$turn * $post->at->y->inMillimetres(), $turn * $post->at->x->inMillimetres()];
         }
-        $off = array_map(fn (string $label, float $mm) => new LineReading($plan->grid->labelled($label)->id, Length::millimetres($mm)), array_keys($offsets), $offsets);
+        $off = array_map(
+            fn (string $label, float $mm) => new LineReading($plan->grid->labelled($label)->id, Length::millimetres($mm)), array_keys($offsets),
+            $offsets,
+        );
         $layout = $this->layout($plan, ...[...$this->everything($plan, $turned), ...$off]);
         $this->assertEqualsWithDelta($turn, $layout->survey->placed?->placement->rotation, 1e-4);
     }
@@ -311,7 +343,12 @@ final class LayoutTest extends TestCase
     /** @return list<TapeReading> */
     private function tapes(Plan $plan, array $millimetres, TapeClass $tape = TapeClass::Steel): array
     {
-        return array_map(fn (int $i, float $distance) => new TapeReading($plan->grid->labelled(self::NAMES[$i][0])->id, $plan->grid->labelled(self::NAMES[$i][1])->id, Length::millimetres($distance), $tape), array_keys($millimetres), $millimetres);
+        return array_map(
+            fn (int $i, float $distance) => new TapeReading(
+                $plan->grid->labelled(self::NAMES[$i][0])->id, $plan->grid->labelled(self::NAMES[$i][1])->id, Length::millimetres($distance), $tape,
+            ),
+            array_keys($millimetres), $millimetres,
+        );
     }
 
     /**

@@ -33,7 +33,9 @@ final class ProofTest extends TestCase
      */
     #[TestWith([[2400, 2700, 2700, 2400], [2300, 2400, 2300], ['C2', 'C3']], 'two inner posts left out')]
     #[TestWith([[2400, 2400], [3000], ['A1']], 'a corner left out')]
-    #[TestWith([[2000, 2000, 2000, 2000], [2000, 2000, 2000, 2000], ['B2', 'C2', 'D2', 'B3', 'C3', 'D3', 'B4', 'C4', 'D4']], 'only the outline stands')]
+    #[TestWith(
+        [[2000, 2000, 2000, 2000], [2000, 2000, 2000, 2000], ['B2', 'C2', 'D2', 'B3', 'C3', 'D3', 'B4', 'C4', 'D4']], 'only the outline stands',
+    )]
     #[TestWith([[2000, 2000, 2000], [], []], 'a row')]
     #[TestWith([[1500, 3000], [2000, 1000, 4000], ['B2']], 'odd bays')]
     public function test_both_ready_lists_determine_every_stake_and_check_every_reading(array $baysX, array $baysY, array $leftOut): void
@@ -91,7 +93,10 @@ final class ProofTest extends TestCase
     #[TestWith([7, 7, 40, 30])]
     public function test_readings_not_worth_pulling_can_all_be_left_out_together(int $columns, int $rows, float $within, int $atLeast): void
     {
-        $plan = $this->with(Builds::plan(array_fill(0, $columns, 2400), array_fill(0, $rows, 2400), within: $within), tape: TapeClass::SteelWithCare, way: ChosenPlacement::BestFit);
+        $plan = $this->with(
+            Builds::plan(array_fill(0, $columns, 2400), array_fill(0, $rows, 2400), within: $within), tape: TapeClass::SteelWithCare,
+            way: ChosenPlacement::BestFit,
+        );
         $list = ReadyReadings::of($plan);
         $proof = new Proof($plan, $list);
         $this->assertTrue($proof->isEnough);
@@ -112,7 +117,11 @@ final class ProofTest extends TestCase
     {
         $layout = $plan->layout;
 
-        return $plan->withLayout(new LayoutRules($way ?? $layout->placement, $list ?? $layout->list, $tape ?? $layout->tape, null, $layout->strings, $layout->boards, $layout->cover));
+        return $plan->withLayout(
+            new LayoutRules(
+                $way ?? $layout->placement, $list ?? $layout->list, $tape ?? $layout->tape, null, $layout->strings, $layout->boards, $layout->cover,
+            ),
+        );
     }
 
     public function test_what_leaves_a_reading_unchecked_is_asked_for_though_it_was_spared(): void
@@ -121,7 +130,9 @@ final class ProofTest extends TestCase
         $diagonal = array_values(array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => $wanted->planned()->inMillimetres() > 4000))[0];
         $plan = $plan->withLayout($plan->layout->sparing([$diagonal->key()]));
         $others = array_filter(Builds::readings($plan), fn (TapeReading $tape) => Wanted::tapeKey($tape->from, $tape->to) !== $diagonal->key());
-        $this->assertSame([$diagonal->key()], array_map(fn (Wanted $wanted) => $wanted->key(), (new Layout($plan, Builds::log(...$others), []))->unread()));
+        $this->assertSame(
+            [$diagonal->key()], array_map(fn (Wanted $wanted) => $wanted->key(), (new Layout($plan, Builds::log(...$others), []))->unread()),
+        );
     }
 
     public function test_what_is_not_worth_pulling_is_asked_for_only_where_the_rest_leaves_a_doubt(): void
@@ -131,13 +142,20 @@ final class ProofTest extends TestCase
         $plan = $plan->withLayout($plan->layout->sparing($spare));
         $this->assertSame($spare, PlanCodec::decode(PlanCodec::encode($plan))->layout->spared);
         $keys = array_map(fn (Wanted $wanted) => $wanted->key(), ReadyReadings::of($plan));
-        $needed = fn (array $readings): array => array_values(array_filter($readings, fn (int $i) => ! in_array($keys[$i], $spare, true), ARRAY_FILTER_USE_KEY));
-        $asked = fn (array $readings): array => array_map(fn (Wanted $wanted) => $wanted->key(), (new Layout($plan, Builds::log(...$readings), []))->unread());
+        $needed = fn (array $readings): array => array_values(
+            array_filter($readings, fn (int $i) => ! in_array($keys[$i], $spare, true), ARRAY_FILTER_USE_KEY),
+        );
+        $asked = fn (array $readings): array => array_map(
+            fn (Wanted $wanted) => $wanted->key(), (new Layout($plan, Builds::log(...$readings), []))->unread(),
+        );
         $true = $needed(Builds::readings($plan));
         $this->assertNotSame([], $spare);
         $this->assertSame([], $asked($true), 'every stake is proved without them');
         $this->assertSame([], array_intersect($asked(array_slice($true, 1)), $spare), 'what is needed comes first');
-        $this->assertSame($spare, array_values(array_intersect($spare, $asked($needed(Builds::readings($plan, ['B2' => [25.0, 0.0]]))))), 'a stake is off: all are pulled before it is moved');
+        $this->assertSame(
+            $spare, array_values(array_intersect($spare, $asked($needed(Builds::readings($plan, ['B2' => [25.0, 0.0]]))))),
+            'a stake is off: all are pulled before it is moved',
+        );
         $slip = $true;
         $slip[0] = new TapeReading($true[0]->from, $true[0]->to, $true[0]->distance->plus(Length::millimetres(25)), TapeClass::Steel);
         $this->assertNotSame([], $asked($slip), 'a tape is wrong');

@@ -50,8 +50,12 @@ final class RoughStageTest extends TestCase
         $move = Guide::next($site, Scope::job());
         self::assertStringStartsWith('Set the stakes nearer and pull', Told::do($move));
         self::assertContains('C2', array_map(fn ($post) => $post->label, $move->posts ?? []));
-        $read = array_map(fn (TapeReading $tape) => $tape, array_values(array_filter($this->rough([]), fn (Payload $one) => $one instanceof TapeReading)));
-        self::assertSame(SquareVerdict::Rough, $this->site(...$this->rough(['C2' => [140.0, 0.0]]), ...$read)->square->verdict(), 'the newest tape counts');
+        $read = array_map(
+            fn (TapeReading $tape) => $tape, array_values(array_filter($this->rough([]), fn (Payload $one) => $one instanceof TapeReading)),
+        );
+        self::assertSame(
+            SquareVerdict::Rough, $this->site(...$this->rough(['C2' => [140.0, 0.0]]), ...$read)->square->verdict(), 'the newest tape counts',
+        );
     }
 
     public function test_once_the_boards_stand_everything_is_read_anew_and_the_tolerance_is_proved(): void
@@ -71,12 +75,18 @@ final class RoughStageTest extends TestCase
     {
         $plan = $this->plan();
         $off = Length::millimetres(1800);
-        $walled = $plan->withLayout($plan->layout->heldBy([FixedLine::beside('line-2', 'wall', $plan->grid, Side::MinusY, $off, $off, FixedKind::Wall, null)]));
+        $walled = $plan->withLayout(
+            $plan->layout->heldBy([FixedLine::beside('line-2', 'wall', $plan->grid, Side::MinusY, $off, $off, FixedKind::Wall, null)]),
+        );
         self::assertTrue($walled->layout->roughFirst, 'a wall put on the plan changes nothing of that');
         $read = fn (float $ofA1) => $this->siteOf($walled, [...$this->rough([]), ...array_map(
-            fn (string $label, float $reads) => new LineReading($plan->grid->labelled($label)->id, Length::millimetres($reads), 'line-2', TapeClass::Steel), ['A1', 'C1'], [$ofA1, 1790.0],
+            fn (string $label, float $reads) => new LineReading(
+                $plan->grid->labelled($label)->id, Length::millimetres($reads), 'line-2', TapeClass::Steel,
+            ), ['A1', 'C1'], [$ofA1, 1790.0],
         )]);
-        self::assertSame(SquareVerdict::ReadingsMissing, $this->siteOf($walled, $this->rough([]))->square->verdict(), 'the wall was not measured yet');
+        self::assertSame(
+            SquareVerdict::ReadingsMissing, $this->siteOf($walled, $this->rough([]))->square->verdict(), 'the wall was not measured yet',
+        );
         self::assertSame(SquareVerdict::Rough, $read(1830.0)->square->verdict());
         self::assertSame(SquareVerdict::RoughOff, $read(2300.0)->square->verdict());
         self::assertSame('Set the stake nearer and measure A1 off wall again', Told::do(Guide::next($read(2300.0), Scope::job())));
@@ -86,7 +96,9 @@ final class RoughStageTest extends TestCase
     {
         $usual = $this->plan()->layout;
         $l = Builds::plan([2400, 2400, 2400], [2400, 2400, 2400], ['C3', 'D3', 'C4', 'D4'])->withLayout($usual);
-        $touched = array_merge(...array_map(fn ($wanted) => array_map(fn ($post) => $post->label, $wanted->posts()), $this->siteOf($l, [])->square->wanted));
+        $touched = array_merge(
+            ...array_map(fn ($wanted) => array_map(fn ($post) => $post->label, $wanted->posts()), $this->siteOf($l, [])->square->wanted),
+        );
         self::assertEqualsCanonicalizing(array_map(fn ($post) => $post->label, $l->grid->posts), array_unique($touched));
         $far = array_values(array_filter(Builds::readings($l, ['B4' => [0.0, 600.0]]), fn (Payload $one) => $one instanceof TapeReading));
         self::assertSame(SquareVerdict::RoughOff, $this->siteOf($l, $far)->square->verdict());
@@ -117,7 +129,10 @@ final class RoughStageTest extends TestCase
     public function test_with_few_tapes_a_long_one_may_be_further_off(): void
     {
         $long = $this->siteOf(Builds::plan([9000], [3000]), []);
-        self::assertSame([300.0, 450.0], array_map(fn (float $planned) => $long->square->farBeyond(Length::millimetres($planned))->inMillimetres(), [3000.0, 9000.0]));
+        self::assertSame(
+            [300.0, 450.0],
+            array_map(fn (float $planned) => $long->square->farBeyond(Length::millimetres($planned))->inMillimetres(), [3000.0, 9000.0]),
+        );
     }
 
     public function test_boards_struck_again_bring_the_rough_stage_back(): void
@@ -139,7 +154,9 @@ final class RoughStageTest extends TestCase
         $plan = Builds::plan();
         $usual = $plan->layout;
 
-        return $plan->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, roughFirst: true));
+        return $plan->withLayout(
+            new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, $usual->boards, $usual->cover, roughFirst: true),
+        );
     }
 
     /**
@@ -152,12 +169,17 @@ final class RoughStageTest extends TestCase
     {
         $at = [];
         foreach ($this->plan()->grid->posts as $post) {
-            $at[$post->id->value] = [$post->at->x->inMillimetres() + ($off[$post->label][0] ?? 0.0), $post->at->y->inMillimetres() + ($off[$post->label][1] ?? 0.0)];
+            $at[$post->id->value] = [
+                $post->at->x->inMillimetres() + ($off[$post->label][0] ?? 0.0), $post->at->y->inMillimetres() + ($off[$post->label][1] ?? 0.0),
+            ];
         }
         $tapes = array_map(function ($wanted) use ($at): TapeReading {
             [$from, $to] = [$wanted->ends()->from->id, $wanted->ends()->to->id];
 
-            return new TapeReading($from, $to, Length::millimetres(round(hypot($at[$from->value][0] - $at[$to->value][0], $at[$from->value][1] - $at[$to->value][1]))), TapeClass::Steel);
+            return new TapeReading(
+                $from, $to, Length::millimetres(round(hypot($at[$from->value][0] - $at[$to->value][0], $at[$from->value][1] - $at[$to->value][1]))),
+                TapeClass::Steel,
+            );
         }, $this->site()->square->wanted);
 
         return [new NoticeAsked('2026-05-01', 3, ''), ...$tapes];
@@ -171,6 +193,8 @@ final class RoughStageTest extends TestCase
     /** @param  list<Payload>  $said */
     private function siteOf(Plan $plan, array $said): SiteState
     {
-        return SiteState::derive($plan, array_map(fn (Payload $payload, int $i) => Builds::entry($payload, $i + 1), $said, array_keys($said)), '2026-05-20');
+        return SiteState::derive(
+            $plan, array_map(fn (Payload $payload, int $i) => Builds::entry($payload, $i + 1), $said, array_keys($said)), '2026-05-20',
+        );
     }
 }

@@ -81,7 +81,12 @@ final class SettingOutTest extends TestCase
     {
         $plan = Builds::plan([600, 3000], [3000]);
         $usual = $plan->layout;
-        $plan = $plan->withLayout(new LayoutRules($usual->placement, $usual->list, $usual->tape, null, $usual->strings, new BoardRules(Length::millimetres(1000), Length::millimetres(900)), $usual->cover));
+        $plan = $plan->withLayout(
+            new LayoutRules(
+                $usual->placement, $usual->list, $usual->tape, null, $usual->strings,
+                new BoardRules(Length::millimetres(1000), Length::millimetres(900)), $usual->cover,
+            ),
+        );
         $lane = array_values(array_filter(BatterBoards::of($plan), fn ($board) => $board->side === Side::MinusY));
         $this->assertCount(2, $lane);
         $this->assertSame(['A', 'B'], array_map(fn ($nail) => $nail->line, $lane[0]->nails));
@@ -129,7 +134,9 @@ final class SettingOutTest extends TestCase
     private function plan(StringRun $run): Plan
     {
         return Builds::plan([2400, 2400], [3000])->withLayout(new LayoutRules(
-            ChosenPlacement::BaseLine, ReadyList::Full, TapeClass::Steel, null, $run, new BoardRules(Length::millimetres(1000), Length::millimetres(900)), Length::zero(),
+            ChosenPlacement::BaseLine, ReadyList::Full, TapeClass::Steel, null, $run, new BoardRules(
+                Length::millimetres(1000), Length::millimetres(900),
+            ), Length::zero(),
         ));
     }
 }

@@ -27,7 +27,9 @@ final class ShelterPropertiesTest extends TestCase
     #[TestWith([PlacementWay::FewestMoves])]
     public function test_one_stake_an_inch_off_is_called_out_and_mostly_alone(PlacementWay $way): void
     {
-        $plan = Builds::plan([96 * self::INCH, 108 * self::INCH, 108 * self::INCH, 96 * self::INCH], [90 * self::INCH, 96 * self::INCH, 90 * self::INCH], ['C2', 'C3']);
+        $plan = Builds::plan(
+            [96 * self::INCH, 108 * self::INCH, 108 * self::INCH, 96 * self::INCH], [90 * self::INCH, 96 * self::INCH, 90 * self::INCH], ['C2', 'C3'],
+        );
         $network = new PlanNetwork($plan);
         $pairs = array_map(fn (Wanted $wanted) => [$wanted->ends()->from->id->value, $wanted->ends()->to->id->value], ReadyReadings::of($plan));
         $site = new SimulatedTapes($network->design, $pairs, $network->base[1], 31);
@@ -37,7 +39,9 @@ final class ShelterPropertiesTest extends TestCase
             [$dx, $dy] = $site->shift(self::INCH);
             $taped = $site->network([$wrong => [$network->design[$wrong][0] + $dx, $network->design[$wrong][1] + $dy]]);
             [, $adjusted] = Mistakes::search(fn (array $without) => $taped->without($without)->adjust());
-            $out = array_map(fn ($stake) => $stake->name, PlacedNetwork::of($adjusted, $way, $network->design, 0.25 * self::INCH, $network->base)?->out() ?? []);
+            $out = array_map(
+                fn ($stake) => $stake->name, PlacedNetwork::of($adjusted, $way, $network->design, 0.25 * self::INCH, $network->base)?->out() ?? [],
+            );
             $called += in_array($wrong, $out, true) ? 1 : 0;
             $alone += $out === [$wrong] ? 1 : 0;
         }

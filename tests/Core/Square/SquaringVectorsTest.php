@@ -78,7 +78,10 @@ final class SquaringVectorsTest extends VectorTestCase
     #[DataProvider('parallels')]
     public function test_how_far_a_line_swings_to_run_parallel(array $input, Expected $expect): void
     {
-        $move = Parallel::move(self::mm($input['offset_1']), self::mm($input['station_1']), self::mm($input['offset_2']), self::mm($input['station_2']), self::mm($input['station']));
+        $move = Parallel::move(
+            self::mm($input['offset_1']), self::mm($input['station_1']), self::mm($input['offset_2']), self::mm($input['station_2']),
+            self::mm($input['station']),
+        );
         $this->assertLength($expect['move'], $move);
     }
 
@@ -104,7 +107,9 @@ final class SquaringVectorsTest extends VectorTestCase
     #[DataProvider('sharpness')]
     public function test_what_a_racked_side_does_to_the_diagonals(array $input, Expected $expect): void
     {
-        $difference = Rack::diagonalDifference(self::mm($input['far_side_off']), self::mm($input['length']), self::mm($input['diagonal_ac']), self::mm($input['diagonal_bd']));
+        $difference = Rack::diagonalDifference(
+            self::mm($input['far_side_off']), self::mm($input['length']), self::mm($input['diagonal_ac']), self::mm($input['diagonal_bd']),
+        );
         $this->assertLength($expect['diagonal_difference'], $difference);
     }
 

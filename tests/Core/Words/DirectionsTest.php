@@ -61,9 +61,13 @@ final class DirectionsTest extends TestCase
         foreach ([Side::MinusY, Side::PlusY] as $side) {
             $plain = Builds::plan();
             $lies = Length::millimetres(1800);
-            $plan = $plain->withLayout($plain->layout->heldBy([FixedLine::beside('line-2', 'wall', $plain->grid, $side, $lies, $lies, FixedKind::Wall, null)]));
+            $plan = $plain->withLayout(
+                $plain->layout->heldBy([FixedLine::beside('line-2', 'wall', $plain->grid, $side, $lies, $lies, FixedKind::Wall, null)]),
+            );
             $away = $side === Side::MinusY ? $off : -$off;
-            $site = $this->site($plan, ...Builds::readings($plan, array_fill_keys(array_map(fn (Post $post) => $post->label, $plan->grid->posts), [0.0, $away])));
+            $site = $this->site(
+                $plan, ...Builds::readings($plan, array_fill_keys(array_map(fn (Post $post) => $post->label, $plan->grid->posts), [0.0, $away])),
+            );
             $words = new VerdictWords($site);
             self::assertStringContainsString($stands, $this->plain($words->title), $side->name);
             self::assertStringContainsString($goes, $this->plain($words->says), $side->name);
@@ -99,6 +103,8 @@ final class DirectionsTest extends TestCase
 
     private function site(Plan $plan, Payload ...$said): SiteState
     {
-        return SiteState::derive($plan, array_map(fn (Payload $payload, int $i) => Builds::entry($payload, $i + 1), $said, array_keys($said)), '2026-06-01');
+        return SiteState::derive(
+            $plan, array_map(fn (Payload $payload, int $i) => Builds::entry($payload, $i + 1), $said, array_keys($said)), '2026-06-01',
+        );
     }
 }

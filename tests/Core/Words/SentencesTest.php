@@ -21,7 +21,8 @@ final class SentencesTest extends TestCase
         $found = [];
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../../core', FilesystemIterator::SKIP_DOTS)) as $file) {
             $code = (string) file_get_contents($file->getPathname());
-            if (! str_contains($file->getPathname(), 'core/Words/') && array_filter(self::SPOKEN, fn (string $mark) => str_contains($code, $mark)) === []) {
+            if (! str_contains($file->getPathname(), 'core/Words/')
+                && array_filter(self::SPOKEN, fn (string $mark) => str_contains($code, $mark)) === []) {
                 array_push($found, ...array_map(fn (string $sentence) => "{$file->getFilename()}: {$sentence}", self::sentencesIn($code)));
             }
         }
@@ -30,7 +31,12 @@ final class SentencesTest extends TestCase
 
     public function test_a_sentence_would_be_found(): void
     {
-        $this->assertSame(["'Dig on to the clay'", '" posts still lean"'], self::sentencesIn('<?php $a = \'Dig on to the clay\'; $b = $n." posts still lean"; throw new LogicException("Nobody has words for it"); enum A { case B = "no such thing"; }'));
+        $this->assertSame(
+            ["'Dig on to the clay'", '" posts still lean"'],
+            self::sentencesIn(
+                '<?php $a = \'Dig on to the clay\'; $b = $n." posts still lean"; throw new LogicException("Nobody has words for it"); enum A { case B = "no such thing"; }',
+            ),
+        );
     }
 
     /** @return list<string> texts of three words and more; what is thrown at programmers and the values of cases, which are stored, are none */
@@ -39,9 +45,12 @@ final class SentencesTest extends TestCase
         $found = [];
         $isThrown = $isCase = false;
         foreach (PhpToken::tokenize($code) as $token) {
-            $isThrown = $token->text !== ';' && ($isThrown || $token->is(T_THROW) || $token->is(T_STRING) && str_ends_with($token->text, 'Exception'));
+            $isThrown = $token->text !== ';'
+                && ($isThrown || $token->is(T_THROW) || $token->is(T_STRING) && str_ends_with($token->text, 'Exception'));
             $isCase = $token->text !== ';' && ($isCase || $token->is(T_CASE));
-            if (! $isThrown && ! $isCase && $token->is([T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE]) && preg_match('/[\p{L}’]{2,} [\p{L}’]+ [\p{L}’]{2,}/u', $token->text)) {
+            if (! $isThrown && ! $isCase && $token->is([T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE]) && preg_match(
+                '/[\p{L}’]{2,} [\p{L}’]+ [\p{L}’]{2,}/u', $token->text,
+            )) {
                 $found[] = $token->text;
             }
         }
