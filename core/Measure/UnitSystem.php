@@ -81,7 +81,10 @@ final readonly class UnitSystem
 
     public static function of(Unit $unit): self
     {
-        return match ($unit) {
+        /** @var array<string, self> $known asked for at every hole of a job */
+        static $known = [];
+
+        return $known[$unit->value] ??= match ($unit) {
             Unit::Millimetre => self::metric(),
             Unit::Inch => self::imperial(),
         };

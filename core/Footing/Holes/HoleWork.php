@@ -69,25 +69,30 @@ final readonly class HoleWork
         public Post $of, public bool $isDug, public Hold $hold, Plan $plan, HoleShape $shape, RequiredDepth $required, Length $bottom, Length $gravel,
         Length $foot, PostTops $tops,
     ) {
-        $pier = new PierTops($plan, $tops);
-        $isPier = $hold === Hold::Pier;
+        $pier = $hold === Hold::Pier ? new PierTops($plan, $tops) : null;
         $this->depth = $required->need->ground->minus($hold->isDug() ? $bottom : $foot);
         $this->hole = Hole::of($shape, $this->depth);
-        $this->post = $tops->of($of)->minus($isPier ? $pier->foot() : $foot);
-        $this->tube = $isPier ? $pier->top->minus($bottom->plus($gravel)) : null;
-        [$this->tubeWidth, $this->foot] = [$pier->rules->tube, $foot->minus($bottom)];
+        $this->post = $tops->of($of)->minus($pier?->foot() ?? $foot);
+        $this->tube = $pier?->top->minus($bottom->plus($gravel));
+        [$this->tubeWidth, $this->foot] = [$pier?->rules->tube ?? Length::zero(), $foot->minus($bottom)];
         $system = $plan->notation->system();
         $this->layers = (new HoleLayers(
             $hold, $plan->holding->customs ?? new Customs, $gravel, $gravel->plus($required->need->pad), $this->depth,
-            $plan->holding->collar ?? Holding::usualCollar($plan->notation), $isPier ? $pier->top->minus($bottom)
-                : null, $system->turf, $system->mound,
+            $plan->holding->collar ?? Holding::usualCollar($plan->notation), $pier?->top->minus($bottom), $system->turf, $system->mound,
         ))->layers;
         [$this->dug, $this->spoil] = $hold->isDug() ? [$this->hole->volume(), $this->hole->looseSpoil()] : [0.0, 0.0];
         $this->section = $plan->post;
+        $sums = array_fill_keys(array_column(Material::cases(), 'value'), 0.0);
+        $onPost = 0.0;
+        foreach ($this->layers as $layer) {
+            $volume = $this->volume($layer);
+            $sums[$layer->material->value] += $volume;
+            $onPost += $layer->material === Material::Concrete && $layer->time === LayerTime::Fill ? $volume : 0.0;
+        }
         [$this->gravel, $this->concrete, $this->foam, $this->earth] = [
-            $this->sum(Material::Gravel), $this->sum(Material::Concrete), $this->sum(Material::Foam), $this->sum(Material::Earth),
+            $sums[Material::Gravel->value], $sums[Material::Concrete->value], $sums[Material::Foam->value], $sums[Material::Earth->value],
         ];
-        $this->concreteOnPost = $this->sum(Material::Concrete, LayerTime::Fill);
+        $this->concreteOnPost = $onPost;
     }
 
     public static function planned(Plan $plan, Hold $hold, PostTops $tops, RequiredDepth $required): self
@@ -123,15 +128,5 @@ final readonly class HoleWork
             LayerPlace::RoundTheTube => Concrete::volume($this->hole, $layer->from, $layer->to, Section::round($this->tubeWidth), $layer->from),
             LayerPlace::Mound => $this->hole->mound($layer->height(), $this->section),
         };
-    }
-
-    private function sum(Material $material, ?LayerTime $time = null): float
-    {
-        return (float) array_sum(
-            array_map(
-                $this->volume(...),
-                array_filter($this->layers, fn (Layer $layer) => $layer->material === $material && ($time === null || $layer->time === $time)),
-            ),
-        );
     }
 }

@@ -1,5 +1,6 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
+@use('App\View\Links')
 <x-layout title="Dig list" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.dig" />
     <div class="two dig">
@@ -39,8 +40,7 @@
                         <th scope="col">Stands</th></tr></thead>
                     <tbody>@foreach ($list->withDug() as [$required, $hole])
                         <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}">
-                            <th scope="row"><a href="{{ route('footing.dig', [$job, 'hole'
-                                => $required->post->label]) }}">{{ $required->post->label }}</a></th>
+                            <th scope="row"><a href="{{ Links::asking('footing.dig', $job, 'hole', $required->post->label) }}">{{ $required->post->label }}</a></th>
                             <td class="num strong"><x-length :of="$list->toReach($required)" :plan="$plan" /></td>
                             <td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td>
                             <td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null

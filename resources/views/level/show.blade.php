@@ -6,6 +6,7 @@
 @use('Aequus\Plan\Posts\PostFeature')
 @use('Aequus\Site\Step')
 @use('App\View\Choices')
+@use('App\View\Links')
 @use('App\View\Typeset')
 <x-layout title="Level" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="level" />
@@ -191,7 +192,7 @@
                             <thead><tr><th scope="col">At</th><th scope="col">from</th><th scope="col" class="num">reads</th>
                                 <th scope="col" class="num">off, mm</th><th scope="col">Stands</th></tr></thead>
                             <tbody>@foreach ($sheet->rows as $row)<tr class="row-{{ $row->state }}">
-                                <th scope="row"><a href="{{ route('level', [$job, 'again' => $row->sequence]) }}#entry">{{ $row->where }}</a></th>
+                                <th scope="row"><a href="{{ Links::asking('level', $job, 'again', $row->sequence) }}#entry">{{ $row->where }}</a></th>
                                     <td>{{ $row->from }}</td>
                                 <td class="num strong">{!! $row->read->isNegative() ? '−' : '' !!}<x-length :of="$row->read->magnitude()"
                                 :plan="$plan" /></td><td class="num">{{ $row->off === null ? '—' : ($row->state === 'unchecked' ? '—'

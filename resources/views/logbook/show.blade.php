@@ -1,6 +1,7 @@
 @use('Aequus\Logbook\Book\Strike')
 @use('Aequus\Logbook\Kind\EntryKind')
 @use('Aequus\Words\Names')
+@use('App\View\Links')
 <x-layout title="Logbook" :site="$site" phase="logbook">
     <div class="two">
         <section class="paper">
@@ -30,7 +31,7 @@
                                     class="muted">{{ $line->standingWords }}</span>@endif</td>
                                 <td>{{ $line->when }}<br><span class="muted">{{ $line->who }}, plan {{ $line->entry->planRevision }}</span></td>
                                 <td class="no-print">@if ($line->standing === 'counts' || $line->standing === 'old')<a
-                                    href="{{ route('logbook', [$job, 'strike' => $line->entry->sequence]) }}#strike"
+                                    href="{{ Links::asking('logbook', $job, 'strike', $line->entry->sequence) }}#strike"
                                     aria-label="{{ $line->entry->payload instanceof Strike ? 'Undo' : 'Strike' }} entry
                                     {{ $line->entry->sequence }}">{{ $line->entry->payload instanceof Strike ? 'Undo' : 'Strike' }}</a>@endif</td>
                                     </tr>

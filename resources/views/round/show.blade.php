@@ -1,6 +1,7 @@
 @use('Aequus\Words\Names')
 @use('App\Plan\PlanForm')
 @use('App\Round\RoundKind')
+@use('App\View\Links')
 @use('Illuminate\Support\Str')
 <x-layout :title="$sheet->kind->inWords()" :site="$site" :phase="$phase">
     <x-ways :site="$site" :here="$sheet->kind->page()" />
@@ -24,9 +25,9 @@
                     <p class="round-row" id="{{ $row->form() }}"><b>{{ $row->label }}</b> @if ($row->read)<x-length :of="$row->read" :plan="$plan"
                         />@endif <span class="hint">{{ $row->note }}</span></p>
                 @else
-                    <form method="post" action="{{ route('entry', [$job, $row->kind->value]) }}" id="{{ $row->form() }}" class="entry round-row"
+                    <form method="post" action="{{ Links::post('entry', $job, $row->kind->value) }}" id="{{ $row->form() }}" class="entry round-row"
                         data-outbox
-                        hx-post="{{ route('entry', [$job, $row->kind->value]) }}"
+                        hx-post="{{ Links::post('entry', $job, $row->kind->value) }}"
                             hx-trigger="{{ $row->choice === null || $row->isRead() ? 'submit, change' : 'submit, change from:find select' }}"
                                 hx-target="this"
                             hx-select="#{{ $row->form() }}" hx-swap="outerHTML" hx-push-url="false">

@@ -4,6 +4,7 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
 @use('Aequus\Words\Plan\HoldWords')
+@use('App\View\Links')
 <x-layout title="Set" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="set" />
     <div class="two">
@@ -21,7 +22,7 @@
                 <tbody>
                     @foreach ($page->rows as $row)
                         <tr class="{{ $row->leans ? 'row-off' : '' }}">
-                            <th scope="row"><a href="{{ route('set.post', [$job, $row->post->label]) }}">{{ $row->post->label }}</a></th>
+                            <th scope="row"><a href="{{ Links::post('set.post', $job, $row->post->label) }}">{{ $row->post->label }}</a></th>
                             <td class="laptop-only">{{ $row->hole }}</td>
                             <td class="laptop-only">{{ $row->fill }}</td>
                             <td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td>

@@ -5,6 +5,7 @@
 @use('Aequus\Plan\Layout\ReadyList')
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Square\WantedWords')
+@use('App\View\Links')
 <x-layout title="Square" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square" />
     <div class="two">
@@ -91,7 +92,7 @@
                             @foreach ($sheet->rows as $row)
                                 <tr class="row-{{ $row->state }}{{ $form->isOpenFor($row) ? ' row-now' : '' }}{{ $stake && $row->touches($stake)
                                     ? ' row-marked' : '' }}"><th scope="row"><a
-                                    href="{{ route('square', [$job, 'pull' => $row->key]) }}#entry">{{ $row->label() }}</a></th>
+                                    href="{{ Links::asking('square', $job, 'pull', $row->key) }}#entry">{{ $row->label() }}</a></th>
                                     <td class="num {{ $row->read ? 'strong' : 'muted' }}">{!! $row->figure($plan->notation) !!}</td>
                                     <td class="num">{!! $row->misfit($plan->notation) !!}</td>
                                     <td><span class="state state-{{ $row->state }}">{{ $row->word }}</span></td></tr>

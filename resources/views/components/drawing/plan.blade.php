@@ -1,3 +1,4 @@
+@use('App\View\Links')
 @use('Illuminate\Support\Str')
 @props(['model', 'site' => null, 'link' => null, 'says' => 'Plan seen from above'])
 <figure class="drawing">
@@ -28,7 +29,7 @@
         @endforeach
         @foreach ($model->posts as $p)
             <a class="post post-{{ $p->shape }} {{ $p->next ? 'post-next' : '' }}" @if ($link)
-                href="{{ route($link, [$site->job, $p->post->label]) }}"
+                href="{{ Links::post($link, $site->job, $p->post->label) }}"
                 @else tabindex="0" role="img" @endif aria-label="{{ $p->post->label }}: {{ $p->words }}">
                 @if ($p->next)<circle class="halo" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->holeRadius + 7 }}" />@endif
                 <circle class="reach" cx="{{ $p->x }}" cy="{{ $p->y }}" r="{{ $model->frame->reach }}" />

@@ -1,3 +1,4 @@
+@use('App\View\Links')
 @use('Illuminate\Support\Str')
 @props(['model', 'site'])
 <figure class="drawing">
@@ -33,7 +34,7 @@
             @foreach ($model->nails as [$x, $y])<circle class="nail" cx="{{ $x }}" cy="{{ $y }}" r="2.2" />@endforeach
         </g>
         @foreach ($model->readings as $reading)
-            <a class="reading" href="{{ route('square', $site->job) }}?pull={{ $reading->key }}#entry" tabindex="-1"
+            <a class="reading" href="{{ Links::asking('square', $site->job, 'pull', $reading->key) }}#entry" tabindex="-1"
                 aria-label="{{ $reading->words }}" hx-boost="false">
                 @if ($reading->isTape)
                     <line class="tape-hit" x1="{{ $reading->x1 }}" y1="{{ $reading->y1 }}" x2="{{ $reading->x2 }}" y2="{{ $reading->y2 }}" />
@@ -48,7 +49,7 @@
         @endforeach
         @foreach ($model->stakes as $s)
             <a class="post is-{{ $s->shape }} {{ $s->next ? 'post-next' : '' }} {{ $s->chosen ? 'is-chosen' : '' }}"
-                href="{{ route('square', $site->job) }}?stake={{ $s->post->label }}" aria-label="{{ $s->post->label }}: {{ $s->words }}">
+                href="{{ Links::asking('square', $site->job, 'stake', $s->post->label) }}" aria-label="{{ $s->post->label }}: {{ $s->words }}">
                 @if ($s->next)<circle class="halo" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->holeRadius + 6 }}" />@endif
                 <circle class="reach" cx="{{ $s->x }}" cy="{{ $s->y }}" r="{{ $model->frame->reach }}" />
                 <rect class="hole" x="{{ $s->x - $model->holeRadius }}" y="{{ $s->y - $model->holeRadius }}" width="{{ 2 * $model->holeRadius }}"
