@@ -39,7 +39,7 @@ final class AppServiceProvider extends ServiceProvider
     private function compileSmallTags(): void
     {
         Blade::prepareStringsForCompilationUsing(fn (string $view): string => (string) preg_replace(
-            ['/<x-length :of="([^"]*)" :plan="([^"]*)" \/>/', '/<x-words :say="([^"]*)" \/>/'],
+            ['/<x-length\s+:of="([^"]*)"\s+:plan="([^"]*)"\s*\/>/', '/<x-words\s+:say="([^"]*)"\s*\/>/'],
             ['{!! \\App\\View\\Typeset::lengthOrNone($2->notation, $1) !!}', '{!! \\App\\View\\Typeset::sentence($1) !!}'],
             $view,
         ));
