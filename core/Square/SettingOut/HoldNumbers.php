@@ -24,35 +24,32 @@ final readonly class HoldNumbers
     /** @var list<HoldNumber> every post but the two ends, in plan order */
     public array $posts;
 
+    /** @var array<string, HoldNumber> by the value of the post’s id */
+    private array $byPost;
+
     /** @param  ?TapeConditions  $conditions  how the tapes are held while setting out; null for level, at their own pull, at 20 °C */
     public function __construct(Plan $plan, ?TapeConditions $conditions = null)
     {
         [$p, $q] = array_map(fn (string $id) => $plan->grid->find(PostId::of($id)) ?? $plan->grid->posts[0], (new PlanNetwork($plan))->base);
-        $posts = [];
+        $posts = $byPost = [];
         foreach ($plan->grid->posts as $post) {
             if ($post->id->equals($p->id) || $post->id->equals($q->id)) {
                 continue;
             }
             [$fromP, $fromQ] = [$p->at->distanceTo($post->at), $q->at->distanceTo($post->at)];
             $angle = self::angle($fromP->inMillimetres(), $fromQ->inMillimetres(), $p->at->distanceTo($q->at)->inMillimetres());
-            $posts[] = new HoldNumber(
+            $posts[] = $byPost[$post->id->value] = new HoldNumber(
                 $post, TapeCorrection::holdMark($fromP, Length::zero(), $conditions), TapeCorrection::holdMark($fromQ, Length::zero(), $conditions),
                 $angle, $angle < self::FLAT || $angle > 180 - self::FLAT,
             );
         }
-        [$this->p, $this->q, $this->posts] = [$p, $q, $posts];
+        [$this->p, $this->q, $this->posts, $this->byPost] = [$p, $q, $posts, $byPost];
     }
 
     /** Null for the two stakes that the tapes are hooked to. */
     public function of(Post $post): ?HoldNumber
     {
-        foreach ($this->posts as $number) {
-            if ($number->post === $post) {
-                return $number;
-            }
-        }
-
-        return null;
+        return $this->byPost[$post->id->value] ?? null;
     }
 
     /** The last in plan order; null where there are only the two. */
