@@ -14,6 +14,8 @@ use Aequus\Footing\Materials\Concrete;
 use Aequus\Measure\Length;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Customs;
+use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\View\QueryForm;
@@ -25,6 +27,12 @@ final readonly class LoadSheet
 
     /** Dead and live loads where nobody typed them, as the job writes them: of a roof, and of a floor that people stand on. */
     private const USUAL = ['lb/ft²' => [[10.0, 20.0], [10.0, 40.0]], 'kN/m²' => [[0.5, 1.0], [0.5, 2.0]]];
+
+    private const BLOCK = 'a block so wide';
+
+    private const NO_PAD = 'no pad under it';
+
+    private const DRIVEN = 'driven, not judged';
 
     public LoadNotation $in;
 
@@ -74,6 +82,42 @@ final readonly class LoadSheet
     public function isTooNarrowFor(LoadOnPost $one): bool
     {
         return $one->pad->roundDiameter->isLongerThan($this->site->plan->hole->footAsRound());
+    }
+
+    /** What the page says above all else. */
+    public function title(): string
+    {
+        $words = array_map(fn (LoadOnPost $one) => $this->standing($one)[1], $this->posts);
+
+        return match (true) {
+            $this->heaviest()->pounds <= 0 => 'Nothing rests on these posts',
+            $this->isTooNarrowFor($this->heaviest()) => 'The hole is too narrow for its load',
+            in_array(self::NO_PAD, $words, true) => 'Nothing under the posts spreads this load',
+            in_array(self::DRIVEN, $words, true) => 'What driven posts carry is not judged here',
+            in_array(self::BLOCK, $words, true) => 'Each block must be as wide as its load needs',
+            default => 'The pads carry what stands on them',
+        };
+    }
+
+    /**
+     * How one post stands to its load: a bought block is no wider than it is sold, and without a pad the foot alone presses on the ground.
+     *
+     * @return array{string, string} the shape of the state, and its word
+     */
+    public function standing(LoadOnPost $one): array
+    {
+        $hold = $this->site->plan->holdOf($one->post->id);
+        $bed = $hold->hasPad() ? ($this->site->plan->holding->customs ?? new Customs)->foot->under($hold) : FootBed::Pad;
+
+        return match (true) {
+            $one->needsEngineer() => ['out', 'engineer'],
+            $this->isTooNarrowFor($one) => ['out', 'wider pad'],
+            $one->pounds <= 0 => ['fits', 'fits the hole'],
+            ! $hold->isDug() => ['doubt', self::DRIVEN],
+            $bed === FootBed::Block => ['to-pull', self::BLOCK],
+            $bed !== FootBed::Pad => ['out', self::NO_PAD],
+            default => ['fits', 'fits the hole'],
+        };
     }
 
     /** Whether the push from the side asks for more depth than all other rules. */

@@ -13,8 +13,13 @@ use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Customs;
+use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Holding;
+use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\Mixing;
+use Aequus\Plan\Holding\PierRules;
 use App\Actions\RevisePlan;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -105,6 +110,25 @@ final class FootingTest extends JobTestCase
         $this->sheet('loads', 'push=0.5&held=1')->assertSee('held at the ground');
         $this->sheet('loads', 'dead=heavy')->assertSee('This can’t be worked out yet')->assertDontSee('The pads carry')->assertSee('value="heavy"', false);
         $this->sheet('loads', 'suction=60')->assertSee('uplift left')->assertDontSee('none</td>', false);
+    }
+
+    public function test_no_load_is_called_carried_where_nothing_or_only_a_block_spreads_it(): void
+    {
+        $this->ready();
+        $bedded = function (Hold $hold, FootBed $bed): TestResponse {
+            $job = $this->job->fresh() ?? $this->job;
+            $holding = new Holding($hold, new HoldingSite(Soil::Sand), PierRules::usual($job->revision->plan()->notation), Length::millimetres(300), customs: new Customs(foot: $bed));
+            app(RevisePlan::class)($job, $this->user, $job->revision->plan()->withHolding($holding), 'Held', $job->revision->number);
+
+            return $this->sheet('loads', 'dead=0.5&live=1&snow=1.9&soil=bedrock');
+        };
+        $bedded(Hold::Earth, FootBed::Usual)->assertSee('Each block must be as wide as its load needs')->assertSee('a block so wide')->assertDontSee('The pads carry');
+        $bedded(Hold::Earth, FootBed::Pad)->assertSee('The pads carry what stands on them')->assertSee('fits the hole');
+        foreach ([FootBed::Sump, FootBed::BareSoil] as $bed) {
+            $bedded(Hold::Concrete, $bed)->assertSee('Nothing under the posts spreads this load')->assertSee('no pad under it')->assertDontSee('fits the hole');
+        }
+        $bedded(Hold::Driven, FootBed::Usual)->assertSee('What driven posts carry is not judged here')->assertDontSee('fits the hole');
+        $bedded(Hold::Pier, FootBed::Block)->assertSee('The pads carry what stands on them');
     }
 
     public function test_bags_are_counted_by_hole_and_the_hole_is_named_at_which_they_run_out(): void

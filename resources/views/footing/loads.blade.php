@@ -10,9 +10,7 @@
             @if ($sheet->sums->refusals !== [])
                 @include('footing.refused')
             @else
-            <h1>{{ $sheet->heaviest()->pounds <= 0 ? 'Nothing rests on these posts' : ($sheet->isTooNarrowFor($sheet->heaviest())
-                ? 'The hole is too narrow for its load'
-                : 'The pads carry what stands on them') }}</h1>
+            <h1>{{ $sheet->title() }}</h1>
             <p class="verdict-why">@if ($sheet->heaviest()->pounds <= 0)No roof or floor spans between them, or none weighs anything: type an overhang
                 and what
                 it weighs. @else{{ $sheet->heaviest()->post->label }} carries most: {{ $sheet->in->force($sheet->heaviest()->pounds) }} on
@@ -49,9 +47,7 @@
                     <td class="num">{{ $sheet->in->force($one->pounds) }}</td><td class="num">{{ $sheet->in->area($one->pad->area) }}</td>
                     <td class="num strong"><x-length :of="$one->pad->roundDiameter" :plan="$plan" /></td>@if ($sheet->suction > 0)
                     <td class="num">{{ $one->uplift->needsHoldingDown ? $sheet->in->force($one->uplift->pounds) : 'none' }}</td>@endif
-                    <td><span class="state state-{{ $one->needsEngineer() || $sheet->isTooNarrowFor($one) ? 'out'
-                        : 'fits' }}">{{ $one->needsEngineer() ? 'engineer' : ($sheet->isTooNarrowFor($one) ? 'wider pad'
-                            : 'fits the hole') }}</span></td></tr>@endforeach</tbody>
+                    <td><span class="state state-{{ $sheet->standing($one)[0] }}">{{ $sheet->standing($one)[1] }}</span></td></tr>@endforeach</tbody>
             </table>
             <details class="why"><summary>Why {{ $sheet->heaviest()->post->label }}?</summary>
                 <p>It carries <x-length :of="Length::feet($sheet->heaviest()->tributary->alongBeam)" :plan="$plan"
