@@ -40,7 +40,8 @@
                         <th scope="col">Stands</th></tr></thead>
                     <tbody>@foreach ($list->withDug() as [$required, $hole])
                         <tr class="{{ $required === $list->now ? 'row-now' : '' }} {{ $hole && ! $hole->serves() ? 'row-off' : '' }}">
-                            <th scope="row"><a href="{{ Links::asking('footing.dig', $job, 'hole', $required->post->label) }}">{{ $required->post->label }}</a></th>
+                            <th scope="row"><a
+                                href="{{ Links::asking('footing.dig', $job, 'hole', $required->post->label) }}">{{ $required->post->label }}</a></th>
                             <td class="num strong"><x-length :of="$list->toReach($required)" :plan="$plan" /></td>
                             <td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td>
                             <td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null
