@@ -28,7 +28,10 @@ use App\Square\ReadingSheet;
 /** A whole round on one screen: every place in walking order, with one field each. */
 final readonly class RoundSheet
 {
-    /** @var list<RoundRow> */
+    /** So many fields a screen takes and a phone still answers at once; a longer round is walked in parts. */
+    private const AT_ONCE = 100;
+
+    /** @var list<RoundRow> of the whole round */
     public array $rows;
 
     /**
@@ -44,6 +47,40 @@ final readonly class RoundSheet
             RoundKind::Plumb => (new PlumbRound($site, $this->level()))->rows(),
             RoundKind::Tops => $this->tops(),
         };
+    }
+
+    public function parts(): int
+    {
+        return max(1, (int) ceil(count($this->rows) / self::AT_ONCE));
+    }
+
+    /** The part in which the first reading is still to take, counted from one; the first where all are read. */
+    public function partAtHand(): int
+    {
+        foreach ($this->rows as $i => $row) {
+            if (! $row->isRead()) {
+                return intdiv($i, self::AT_ONCE) + 1;
+            }
+        }
+
+        return 1;
+    }
+
+    /** @return list<RoundRow> those of one part */
+    public function part(int $part): array
+    {
+        return array_slice($this->rows, ($part - 1) * self::AT_ONCE, self::AT_ONCE);
+    }
+
+    /** @return array<int, string> where each part begins and ends, by its number */
+    public function partNames(): array
+    {
+        $names = [];
+        foreach (array_chunk($this->rows, self::AT_ONCE) as $i => $rows) {
+            $names[$i + 1] = "{$rows[0]->label} to {$rows[count($rows) - 1]->label}";
+        }
+
+        return $names;
     }
 
     public function read(): int

@@ -27,6 +27,7 @@ use App\Site\ReadSite;
 use Illuminate\Testing\TestResponse;
 use Tests\Builds;
 use Tests\JobTestCase;
+use Tests\LargeJob;
 
 /** A whole round on one screen. */
 final class RoundTest extends JobTestCase
@@ -140,6 +141,32 @@ final class RoundTest extends JobTestCase
         return collect(
             (new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows,
         )->firstOrFail(fn (RoundRow $row) => $row->key === $key);
+    }
+
+    public function test_a_long_round_is_walked_in_parts_and_stays_in_the_one_that_is_filled(): void
+    {
+        $large = $this->job($this->user, $plan = LargeJob::plan());
+        $at = url("/jobs/{$large->id}/round/tapes");
+        $this->get($at)->assertRedirect("{$at}?part=1");
+        $first = $this->get("{$at}?part=1")->assertOk()->assertSee('Parts of this round')->assertSee('Go on with');
+        $this->assertSame(100, substr_count((string) $first->getContent(), 'name="client_id"'));
+        $sheet = new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($large)->state);
+        $this->assertSame(count($sheet->rows), array_sum(array_map(fn (int $part) => count($sheet->part($part)), range(1, $sheet->parts()))));
+        $row = $sheet->part(2)[0];
+        $this->from("{$at}?part=2")->post(url("/jobs/{$large->id}/entries/{$row->kind->value}"), $row->with + [
+            $row->field => $plan->write($row->planned ?? Length::zero()), 'form' => $row->form(), 'client_id' => 'a-part', 'round' => 'tapes',
+        ])->assertSessionHasNoErrors()->assertRedirect("{$at}?part=2");
+        foreach ([0, -1, $sheet->parts() + 1] as $none) {
+            $this->get("{$at}?part={$none}")->assertRedirect("{$at}?part=1");
+        }
+        $this->get("{$at}?part={$sheet->parts()}")->assertDontSee('Go on with');
+        $this->write($large, $this->user, ...array_slice(Builds::readings($plan), 0, 130));
+        $read = new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($large)->state);
+        $isRead = array_map(fn (RoundRow $row) => $row->isRead(), $read->rows);
+        $this->assertNotContains(false, array_slice($isRead, 0, 100), 'the first part is done');
+        $this->assertContains(false, $isRead);
+        $this->get($at)->assertRedirect("{$at}?part=2");
+        $this->get($this->at('round/tapes'))->assertOk()->assertDontSee('Parts of this round');
     }
 
     /** @return list<string> how the rows stand */

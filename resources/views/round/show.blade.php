@@ -18,9 +18,14 @@
                 /><button
                 class="button button-second">Take this one</button></form>
         @endif
+        @if ($sheet->parts() > 1)
+            <nav class="ways" aria-label="Parts of this round">@foreach ($sheet->partNames() as $number => $name)<a
+                href="{{ route('round', [$job, $sheet->kind->value, 'part' => $number] + $asked) }}"
+                @if ($number === $part) aria-current="page" @endif>{{ $name }}</a> @endforeach</nav>
+        @endif
         @if ($sheet->rows === [])<p class="empty">{{ $sheet->kind->whyEmpty() }}</p>@endif
         <div class="round">
-            @foreach ($sheet->rows as $row)
+            @foreach ($sheet->part($part) as $row)
                 @if ($row->note !== '')
                     <p class="round-row" id="{{ $row->form() }}"><b>{{ $row->label }}</b> @if ($row->read)<x-length :of="$row->read" :plan="$plan"
                         />@endif <span class="hint">{{ $row->note }}</span></p>
@@ -52,5 +57,8 @@
                 @endif
             @endforeach
         </div>
+        @if ($part < $sheet->parts())<p><a class="button"
+            href="{{ route('round', [$job, $sheet->kind->value, 'part' => $part + 1] + $asked) }}">Go on with {{ $sheet->partNames()[$part + 1] }}</a>
+            </p>@endif
     </div>
 </x-layout>
