@@ -14,13 +14,13 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Place\FittingThing;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Terms\Shift;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Square\SettingOut\BatterBoard;
 use Aequus\Square\SettingOut\BatterBoards;
 use Aequus\Square\SquareVerdict;
+use Aequus\Words\Speech;
 use App\Drawing\Drawn\DrawnBand;
 use App\Drawing\Drawn\DrawnBox;
 use App\Drawing\Drawn\DrawnFixed;
@@ -141,13 +141,7 @@ final readonly class SquareDrawing
         [$x, $y] = [$this->frame->x($post->at->x), $this->frame->y($post->at->y)];
         $ring = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->major));
         $minor = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->minor));
-        $told = $placed === null ? '' : implode(
-            ' and ',
-            array_map(
-                fn (Shift $part) => $this->plan->write($part->amount).' toward the '.$this->plan->sides->of($part->toward),
-                StraightenLayout::inMarks($this->site, $placed),
-            ),
-        );
+        $told = $placed === null ? '' : (string) (new Speech($this->plan))->list(...StraightenLayout::inMarks($this->site, $placed));
         $tolerance = $this->plan->write($this->plan->tolerances->squareness);
         [$shape, $words] = match (true) {
             $placed === null => ['free', 'place not determined by what was read'],

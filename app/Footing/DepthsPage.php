@@ -12,6 +12,7 @@ use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Site\SiteState;
+use Aequus\Words\Speech;
 
 /** How deep each hole goes and which holes wait for an answer: what the pages of depths and of digging place. */
 final readonly class DepthsPage
@@ -62,10 +63,7 @@ final readonly class DepthsPage
     /** @param  list<HoleAsDug>  $holes */
     public function labels(array $holes): string
     {
-        $labels = array_map(fn (HoleAsDug $hole) => $hole->required->post->label, $holes);
-        $last = array_pop($labels);
-
-        return $labels === [] ? (string) $last : implode(', ', $labels)." and {$last}";
+        return (string) (new Speech($this->site->plan))->list(...array_map(fn (HoleAsDug $hole) => $hole->required->post, $holes));
     }
 
     /** Labels of the posts that have a task of their own, as they are typed. */

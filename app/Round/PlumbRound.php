@@ -12,6 +12,7 @@ use Aequus\Plan\Terms\Side;
 use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
+use App\View\Choices;
 
 /** Every post that stands, read for plumb both ways: a gap under one level, and where the top goes. */
 final readonly class PlumbRound
@@ -50,7 +51,7 @@ final readonly class PlumbRound
         $elsewhere = $readings === [] && $stands->stage === $stands->stageNow() && ($face->isAlongX() ? $stands->lean->xRead : $stands->lean->yRead);
         $last = $readings[0] ?? null;
         $choice = new RoundChoice(
-            'leans', 'Top', ['plumb' => 'plumb'] + RoundChoice::sides($this->site->plan->sides, [$face, $face->opposite()], 'to the '),
+            'leans', 'Top', ['plumb' => 'plumb'] + Choices::sides($this->site->plan->sides, 'to the %s', [$face, $face->opposite()]),
             $last === null ? '' : ($last->lean->isPlumb() ? 'plumb' : $last->leansToward->value),
         );
 

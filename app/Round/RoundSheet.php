@@ -24,6 +24,7 @@ use Aequus\Words\Square\WantedWords;
 use App\Square\EntryForm;
 use App\Square\ReadingRow;
 use App\Square\ReadingSheet;
+use App\View\Choices;
 
 /** A whole round on one screen: every place in walking order, with one field each. */
 final readonly class RoundSheet
@@ -134,7 +135,7 @@ final readonly class RoundSheet
             EntryKind::StringOffset, 'off', ['stake' => $wanted->stake->label] + $ends, $off?->magnitude(), $payload instanceof StringReading
                 && ! $payload->run->isZero() ? 'how the string ran is written down too: correct it on the page of readings' : '',
             new RoundChoice(
-                'toward', 'Stands toward the', RoundChoice::sides($this->site->plan->sides, $sides),
+                'toward', 'Stands toward the', Choices::sides($this->site->plan->sides, among: $sides),
                 $off === null ? '' : $left[$isRight === $swapped ? 0 : 1]->value,
             ),
         );

@@ -26,6 +26,7 @@ use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
 use Aequus\Words\Names;
 use Aequus\Words\Plan\HoldWords;
+use Aequus\Words\Speech;
 use DateTimeImmutable;
 
 /** All that is known of one post, in the order of the work. */
@@ -261,9 +262,7 @@ final readonly class PostSheet
     {
         $told = array_filter($shifts, fn (Shift $part) => ! $this->site->plan->notation->round($part->amount)->isZero());
 
-        return implode(
-            ' and ', array_map(fn (Shift $part) => "{$this->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}", $told),
-        );
+        return (string) (new Speech($this->site->plan))->list(...$told);
     }
 
     private function write(Length $length): string

@@ -7,6 +7,7 @@ namespace App\Set;
 use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
+use Aequus\Words\Speech;
 
 /** All posts as they stand: who leans, who is filled, and whether strings go to the faces now. */
 final readonly class SetPage
@@ -33,9 +34,7 @@ final readonly class SetPage
         if ($this->set === 0) {
             return 'No post stands yet';
         }
-        $labels = $this->leaning;
-        $last = array_pop($labels);
-        $lean = $last === null ? '' : '; '.($labels === [] ? "{$last} leans" : implode(', ', $labels)." and {$last} lean");
+        $lean = $this->leaning === [] ? '' : '; '.(new Speech($this->site->plan))->list(...$this->leaning).(count($this->leaning) === 1 ? ' leans' : ' lean');
 
         return "{$this->set} of ".count($this->rows)." posts stand{$lean}";
     }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Set;
 
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Terms\Shift;
 use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
+use Aequus\Words\Sentence;
+use Aequus\Words\Speech;
 
 /** One post in the list of all posts. */
 final readonly class StandingRow
@@ -48,12 +49,9 @@ final readonly class StandingRow
         };
     }
 
-    /** How to pull its top, in words. */
-    public function pull(): string
+    /** How to pull its top. */
+    public function pull(): Sentence
     {
-        $plan = $this->site->plan;
-        $pulls = $this->stands->lean->pullAt($this->stands->topAbovePivot());
-
-        return implode(' and ', array_map(fn (Shift $pull) => "{$plan->write($pull->amount)} toward the {$plan->sides->of($pull->toward)}", $pulls));
+        return (new Speech($this->site->plan))->list(...$this->stands->lean->pullAt($this->stands->topAbovePivot()));
     }
 }

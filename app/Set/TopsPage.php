@@ -12,6 +12,8 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Set\SpacingCheck;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
+use Aequus\Square\Readings\TakenReadings;
+use Aequus\Words\Speech;
 
 /** Whether spacing and plumb agree, and where the tops stand. */
 final readonly class TopsPage
@@ -57,17 +59,14 @@ final readonly class TopsPage
         $mistakes = $this->tops?->mistakes;
 
         return array_map(
-            fn (string $id) => (int) substr($id, 1), [...$mistakes->named ?? [], ...array_map(fn ($one) => $one->id, $mistakes->dropped ?? [])],
+            TakenReadings::sequence(...), [...$mistakes->named ?? [], ...array_map(fn ($one) => $one->id, $mistakes->dropped ?? [])],
         );
     }
 
     /** The tops that are out, by their labels. */
     public function out(): string
     {
-        $labels = array_map($this->label(...), $this->tops->out ?? []);
-        $last = array_pop($labels);
-
-        return $labels === [] ? (string) $last : implode(', ', $labels)." and {$last}";
+        return (string) (new Speech($this->plan))->list(...array_map($this->label(...), $this->tops->out ?? []));
     }
 
     public function label(string $id): string

@@ -9,6 +9,7 @@ use Aequus\Measure\Notation;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Words\Sentence;
+use Aequus\Words\Speech;
 
 /** The one place where lengths become type: primes for feet and inches, fractions drawn by the condensed face itself. */
 final class Typeset
@@ -69,10 +70,7 @@ final class Typeset
      */
     public static function shifts(Plan $plan, array $shifts, string $none = ''): string
     {
-        return implode(
-            ' and ',
-            array_map(fn (Shift $shift) => self::length($plan->notation, $shift->amount).' toward the '.e($plan->sides->of($shift->toward)), $shifts),
-        ) ?: e($none);
+        return self::sentence((new Speech($plan))->list(...$shifts)) ?: e($none);
     }
 
     /** A length for a drawing: pieces of an SVG text. */

@@ -156,12 +156,9 @@ final readonly class EntryWords
 
     private function shift(Length $x, Length $y): string
     {
-        $parts = array_map(
-            fn (Shift $part) => "{$this->site->plan->write($part->amount)} toward the {$this->site->plan->sides->of($part->toward)}",
-            Shift::parts($x, $y),
-        );
+        $parts = Shift::parts($x, $y);
 
-        return $parts === [] ? 'on its mark' : implode(' and ', $parts).' of its mark';
+        return $parts === [] ? 'on its mark' : (new Speech($this->site->plan))->list(...$parts).' of its mark';
     }
 
     private function label(PostId $id): string

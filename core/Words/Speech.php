@@ -81,6 +81,12 @@ final readonly class Speech
         );
     }
 
+    /** “A1, B1 and C1”; shifts, sides and lengths as well. */
+    public function list(mixed ...$parts): Sentence
+    {
+        return new Sentence($this->listed(array_values($parts), ', ', ' and '), $this->notation);
+    }
+
     /** The text of a case, with places for its parts. */
     private static function text(UnitEnum $is): string
     {
@@ -165,8 +171,6 @@ final readonly class Speech
     }
 
     /**
-     * “A1, B1 and C1”.
-     *
      * @param  list<mixed>  $parts
      * @return list<string|Length>
      */

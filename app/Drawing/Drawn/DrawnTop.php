@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Drawing\Drawn;
 
 use Aequus\Plan\Plan;
-use Aequus\Plan\Terms\Shift;
 use Aequus\Set\StandingPost;
+use Aequus\Words\Speech;
 
 /** The top of a post seen from above, against its foot; y grows downward, so that what is away from the reader is up. */
 final readonly class DrawnTop
@@ -27,16 +27,13 @@ final readonly class DrawnTop
         $size = $stands->lean->size() * $scale;
         $shrink = $size > self::EDGE ? self::EDGE / $size : 1.0;
         $top = max(1.0, $stands->topAbovePivot()->inMillimetres());
-        $parts = array_map(
-            fn (Shift $part) => "{$plan->write($part->amount)} toward the {$plan->sides->of($part->toward)}",
-            $stands->lean->at($stands->topAbovePivot()),
-        );
+        $parts = $stands->lean->at($stands->topAbovePivot());
 
         return new self(
             round($stands->lean->slopeX * $scale * $shrink, 1), round(-$stands->lean->slopeY * $scale * $shrink, 1), self::LIMIT,
             // A post of so many mm is drawn 18 wide; its top goes scale / height times as far as its slope.
             (int) max(1, round(($scale / $top) / (18 / max(1.0, $plan->post->b->inMillimetres())))),
-            $parts === [] ? 'The top stands over its foot.' : 'The top stands '.implode(' and ', $parts).' of its foot.',
+            $parts === [] ? 'The top stands over its foot.' : 'The top stands '.(new Speech($plan))->list(...$parts).' of its foot.',
         );
     }
 }

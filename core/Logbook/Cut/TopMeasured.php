@@ -54,21 +54,21 @@ final readonly class TopMeasured implements Payload
         $guesses = fn (): array => $mark === null ? [] : Guesses::of($known->plan()->notation->unit)->ofFigure(
             $this->aboveDatumLine->inMillimetres(), $mark->inMillimetres(), 30.0,
         );
-
-        $notSet = $known->isCut($this->post) ? [] : Question::unlessSet($known, $this->post);
-
-        return match (true) {
+        $far = match (true) {
             $mark !== null && $known->isCut($this->post) && $this->aboveDatumLine->minus($mark)->inMillimetres() > self::SAWN => [
                 Question::impossible(QuestionAbout::TopAboveWhatIsLeft, 'above', $this->aboveDatumLine, $mark, $guesses()),
             ],
             $mark !== null && $this->aboveDatumLine->minus($mark)->magnitude()->inMillimetres() > self::FAR => [
-                Question::doubtful(QuestionAbout::TopFarFromExpected, 'above', $this->aboveDatumLine, $mark, $guesses()), ...$notSet,
+                Question::doubtful(QuestionAbout::TopFarFromExpected, 'above', $this->aboveDatumLine, $mark, $guesses()),
             ],
             $mark === null && $this->aboveDatumLine->inMillimetres() > self::REACHED => [
-                Question::doubtful(QuestionAbout::TopsFarAboveTheLine, 'above', $this->aboveDatumLine), ...$notSet,
+                Question::doubtful(QuestionAbout::TopsFarAboveTheLine, 'above', $this->aboveDatumLine),
             ],
-            default => $notSet,
+            default => [],
         };
+
+        // What is cut stood once, or was cut on trestles.
+        return [...$far, ...($known->isCut($this->post) ? [] : Question::unlessSet($known, $this->post))];
     }
 
     public function stored(): array

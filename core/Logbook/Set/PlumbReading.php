@@ -99,13 +99,13 @@ final readonly class PlumbReading implements Payload
     public function questions(Known $known): array
     {
         $ratio = $this->lean->slope->ratio;
-        $notSet = Question::unlessSet($known, $this->post);
-
-        return match (true) {
+        $steep = match (true) {
             $ratio > 1 / self::IMPOSSIBLE => [Question::impossible(QuestionAbout::LeanImpossible, 'gap', 1 / $ratio, (float) self::IMPOSSIBLE)],
-            $ratio > 1 / self::ASKED => [Question::doubtful(QuestionAbout::LeanSteep, 'gap', 1 / $ratio, (float) self::ASKED), ...$notSet],
-            default => $notSet,
+            $ratio > 1 / self::ASKED => [Question::doubtful(QuestionAbout::LeanSteep, 'gap', 1 / $ratio, (float) self::ASKED)],
+            default => [],
         };
+
+        return [...$steep, ...Question::unlessSet($known, $this->post)];
     }
 
     public function stored(): array
