@@ -61,7 +61,7 @@ final readonly class Stepper
         return match ($phase) {
             Phase::Clear => $this->site->nextIn($phase)?->posts !== null && $this->site->nextIn($phase)->posts !== [],
             Phase::Square => $state->decided(DecisionAbout::AcceptOutline) === null
-                && ($state->square->verdict()->isTrouble() || $state->square->toPullAgain() !== []),
+                && ($state->square->verdict()->isTrouble() || $state->square->toReadAgain() !== []),
             Phase::Footing => $this->site->nextIn($phase)?->is(MoveKind::DigDeeper) ?? false,
             Phase::Set => $this->site->nextIn($phase)?->is(MoveKind::PullTop) ?? false,
             Phase::Cut => $state->cut->short() !== [] && ($this->site->nextIn($phase)?->is(MoveKind::FaceShortPost) ?? false),

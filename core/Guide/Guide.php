@@ -32,8 +32,8 @@ use Aequus\Guide\Set\ReadPlumb;
 use Aequus\Guide\Set\SeeToThePour;
 use Aequus\Guide\Set\SetPosts;
 use Aequus\Guide\Square\ConfirmFarReadings;
-use Aequus\Guide\Square\PullAgain;
 use Aequus\Guide\Square\PullTapes;
+use Aequus\Guide\Square\ReadAgain;
 use Aequus\Guide\Square\SetBoards;
 use Aequus\Guide\Square\SettleContradiction;
 use Aequus\Guide\Square\SettleLines;
@@ -52,7 +52,7 @@ final class Guide
             new KeepClearOfServices,
             new KeepToTheSite,
             new ConfirmFarReadings,
-            new PullAgain,
+            new ReadAgain,
             new PullTapes,
             new SetBoards,
             new SettleLines,

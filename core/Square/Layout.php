@@ -19,6 +19,7 @@ use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\Readings\JudgedReading;
 use Aequus\Square\Readings\KeptOffset;
 use Aequus\Square\Readings\ReadyReadings;
+use Aequus\Square\Readings\TakenReading;
 use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\Readings\Taped;
 use Aequus\Square\Readings\Wanted;
@@ -154,34 +155,27 @@ final readonly class Layout
             && $this->survey->mistakes?->drops(TakenReadings::id((int) array_key_first($taped->readings))) === null));
     }
 
-    /**
-     * Readings that stand alone against all others, where nothing better was read between the same stakes and the tape was pulled only once.
-     *
-     * @return list<Taped>
-     */
-    public function toPullAgain(): array
+    /** @return list<TakenReading> tapes and offsets of which nothing is believed: all that was read of them stands alone against the others */
+    public function leftOut(): array
     {
-        $again = [];
-        foreach ($this->taken->taped as $taped) {
-            $wrong = array_filter(
-                array_keys($taped->readings), fn (int $sequence) => $this->survey->mistakes?->drops(TakenReadings::id($sequence)) !== null,
-            );
-            if (count($wrong) === count($taped->readings) && $taped->pulls < 2) {
-                $again[] = $taped;
-            }
-        }
-
-        return $again;
+        return array_values(array_filter($this->taken->all(), fn (TakenReading $taken) => array_filter(
+            $taken->sequences, fn (int $sequence) => $this->survey->mistakes?->drops(TakenReadings::id($sequence)) === null,
+        ) === []));
     }
 
-    /** @return list<Taped> pairs with a reading in doubt, pulled only once, longest first: the order to read them again in */
+    /** @return list<TakenReading> those left out that were read only once */
+    public function toReadAgain(): array
+    {
+        return array_values(array_filter($this->leftOut(), fn (TakenReading $taken) => ! $taken->wasReadAgain()));
+    }
+
+    /** @return list<TakenReading> with a reading in doubt, read only once: tapes longest first, then offsets, the order to read them again in */
     public function doubtful(): array
     {
-        $doubtful = array_values(array_filter($this->taken->taped, fn (Taped $taped) => $taped->pulls < 2
-            && array_filter(
-                array_keys($taped->readings), fn (int $sequence) => $this->survey->mistakes?->accuses(TakenReadings::id($sequence)) ?? false,
-            ) !== []));
-        usort($doubtful, fn (Taped $one, Taped $other) => $other->distance->nanometres <=> $one->distance->nanometres);
+        $doubtful = array_values(array_filter($this->taken->all(), fn (TakenReading $taken) => ! $taken->wasReadAgain()
+            && array_filter($taken->sequences, fn (int $sequence) => $this->survey->mistakes?->accuses(TakenReadings::id($sequence)) ?? false) !== []));
+        usort($doubtful, fn (TakenReading $one, TakenReading $other) => [$other->wanted->isTape(), $other->reads->magnitude()->nanometres]
+            <=> [$one->wanted->isTape(), $one->reads->magnitude()->nanometres]);
 
         return $doubtful;
     }
@@ -254,6 +248,6 @@ final readonly class Layout
     /** Whether every stake is proved to stand within the tolerance, or nothing is left to prove. */
     public function holds(): bool
     {
-        return in_array($this->verdict(), [SquareVerdict::Within, SquareVerdict::OnePost], true) && $this->toPullAgain() === [];
+        return in_array($this->verdict(), [SquareVerdict::Within, SquareVerdict::OnePost], true) && $this->toReadAgain() === [];
     }
 }

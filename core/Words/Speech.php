@@ -36,6 +36,7 @@ use Aequus\Plan\Terms\Side;
 use Aequus\Set\PlumbRefusal;
 use Aequus\Set\PourDeed;
 use Aequus\Square\Network\SquareRefusal;
+use Aequus\Square\SettingOut\BoardHindrance;
 use Aequus\Words\Adjust\NetworkRefusalWords;
 use Aequus\Words\Cut\CutRefusalWords;
 use Aequus\Words\Footing\FootingRefusalWords;
@@ -55,6 +56,7 @@ use Aequus\Words\Plan\HoldWords;
 use Aequus\Words\Plan\PlanRefusalWords;
 use Aequus\Words\Set\PlumbRefusalWords;
 use Aequus\Words\Set\PourWords;
+use Aequus\Words\Square\BoardWords;
 use Aequus\Words\Square\SquareRefusalWords;
 use LogicException;
 use Stringable;
@@ -112,6 +114,7 @@ final readonly class Speech
             $is instanceof HoleDeed => HoleWords::deed($is),
             $is instanceof HoleEffect => HoleWords::effect($is),
             $is instanceof CheckRoute => CheckRouteWords::catches($is),
+            $is instanceof BoardHindrance => BoardWords::hindered($is),
             $is instanceof Hold => HoldWords::fill($is),
             $is instanceof Beside => MoveWords::beside($is),
             default => throw new LogicException('Nobody has words for '.$is::class.'.'),

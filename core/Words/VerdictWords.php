@@ -15,8 +15,9 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
-use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\SquareVerdict;
+use Aequus\Words\Square\LeftOutWords;
+use Aequus\Words\Square\WantedWords;
 
 /** The verdict on a layout in plain words: what holds, what it rests on, and how that follows from this job’s own figures. */
 final readonly class VerdictWords
@@ -63,7 +64,7 @@ final readonly class VerdictWords
         $tolerance = $this->plan->write($this->plan->tolerances->squareness);
         $unread = count($square->unread());
         $out = array_map(fn (PlacedStake $stake) => $this->label($stake->name), $square->toMove());
-        $again = $square->toPullAgain();
+        $leftOut = LeftOutWords::of($square, new Speech($this->plan));
         $all = count($square->wanted);
 
         return match ($this->verdict) {
@@ -94,13 +95,13 @@ final readonly class VerdictWords
             ],
             SquareVerdict::ReadingsMissing => [
                 "{$unread} of {$all} ".($square->rough === null ? '' : 'rough ').'readings still to take',
-                $square->rough !== null ? 'Stakes are set to a hand’s breadth first; boards and strings follow.' : ($again === [] ? $this->soFar() : "{$again[0]->pair->label()} does not fit the others and is left out."),
+                $square->rough !== null ? 'Stakes are set to a hand’s breadth first; boards and strings follow.' : ($leftOut ?? $this->soFar()),
             ],
             SquareVerdict::CannotTell => [
                 $this->plural(count($survey->placed?->undetermined() ?? []), 'stake', 'stakes').' can’t be told yet', 'The readings agree, but leave '.$this->labels(array_map(fn (PlacedStake $stake) => $stake->name, $survey->placed?->undetermined() ?? []))." open by more than the {$tolerance} this job allows.",
             ],
             SquareVerdict::DesignHasToGive => ['The posts that are set fit no true grid', 'They can’t move any more: anchors, notches or a new plan must give.'],
-            SquareVerdict::Within => ["Every stake is within {$tolerance}", ($again === [] ? '' : "One reading, {$again[0]->pair->label()}, does not fit and is left out. ").'Proved by '.count($survey->judged).' readings'.($survey->surplus > 0 ? ', '.$this->plural($survey->surplus, 'more than is needed', 'more than are needed').'.' : '; nothing checks them.')],
+            SquareVerdict::Within => ["Every stake is within {$tolerance}", ($leftOut === null ? '' : "{$leftOut} ").'Proved by '.count($survey->judged).' readings'.($survey->surplus > 0 ? ', '.$this->plural($survey->surplus, 'more than is needed', 'more than are needed').'.' : '; nothing checks them.')],
         };
     }
 
@@ -206,7 +207,7 @@ final readonly class VerdictWords
 
         return $known < 2
             ? 'What was read so far fixes no stake yet.'
-            : 'What was read so far fixes '.$known.' of '.count($this->plan->grid->posts).' stakes, and nothing in it is wrong.';
+            : 'What was read so far fixes '.$known.' of '.count($this->plan->grid->posts).' stakes, and so far none of it looks wrong.';
     }
 
     /** @return list<string> */
@@ -259,7 +260,8 @@ final readonly class VerdictWords
         $tolerance = $this->plan->write($this->plan->tolerances->squareness);
         $why = [count($survey->judged).' readings fix '.count($survey->known)." stakes by least squares; {$survey->surplus} of them are more than is needed and check the rest. ".($survey->mistakes->s0 === null ? '' : 'They scatter '.number_format($survey->mistakes->s0, 2).' times as much as their class says.')];
         foreach ($survey->mistakes->dropped as $dropped) {
-            $why[] = $this->reading($dropped->id).' lies '.number_format(abs($dropped->standardised), 1).' of its standard deviations from where all others put it, and no other reading could look as wrong: it is left out (Baarda’s data snooping, at 1 % for all readings together).';
+            $why[] = $this->reading($dropped->id).' lies '.number_format(abs($dropped->standardised), 1).' of its standard deviations from where all others '
+                .'put it, and no other reading could look as wrong: it is left out (Baarda’s data snooping, at 1 % for all readings together).';
         }
         if ($survey->mistakes->named !== []) {
             $why[] = 'In doubt together: '.implode(', ', array_map($this->reading(...), $survey->mistakes->named)).'. Their residuals are so alike that the test can’t part them.';
@@ -274,9 +276,9 @@ final readonly class VerdictWords
 
     private function reading(string $id): string
     {
-        $entry = $this->site->log->entries[TakenReadings::sequence($id)] ?? null;
+        $taken = $this->site->square->taken->holding($id);
 
-        return implode('–', array_map(fn (PostId $post) => $this->label($post->value), $entry?->payload->posts() ?? []));
+        return $taken === null ? '?' : WantedWords::of($taken->wanted);
     }
 
     private function label(string $id): string

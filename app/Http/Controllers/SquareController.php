@@ -11,8 +11,8 @@ use Aequus\Square\AsCastLayout;
 use Aequus\Square\Proof;
 use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\Wanted;
-use Aequus\Square\SettingOut\BatterBoard;
 use Aequus\Square\SettingOut\BatterBoards;
+use Aequus\Square\SettingOut\HinderedBoards;
 use Aequus\Square\SettingOut\HoldNumbers;
 use Aequus\Square\SettingOut\StringOutline;
 use Aequus\Words\VerdictWords;
@@ -73,7 +73,7 @@ final class SquareController extends Controller
 
         return $this->page('square.hand', $site, [
             'hand' => $hand, 'outline' => new StringOutline($site->plan), 'alike' => NailRow::of($boards),
-            'moved' => array_values(array_filter($boards, fn (BatterBoard $board) => $board->obstacle !== null)),
+            'hindered' => HinderedBoards::facts($boards, $site->plan->layout->boards->setback),
             'hold' => count($site->plan->grid->posts) < 2 ? null : new HoldNumbers($site->plan, $hand->conditions),
         ]);
     }

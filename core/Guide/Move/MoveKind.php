@@ -17,6 +17,8 @@ enum MoveKind
     case PullAgain;
     case MeasureOffString;
     case MeasureOffLine;
+    case MeasureOffStringAgain;
+    case MeasureOffLineAgain;
     case SetStakesNearer;
     case SetStakeNearer;
     case SetBoards;

@@ -12,10 +12,8 @@ use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Measure\Guess;
-use Aequus\Measure\Length;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
-use Aequus\Square\Readings\TakenReadings;
 
 /** A tape far from the plan waits until it is pulled again or confirmed; where all of them are far, the unit is asked about. */
 final readonly class ConfirmFarReadings implements Rule
@@ -38,16 +36,16 @@ final readonly class ConfirmFarReadings implements Rule
             );
         }
         foreach ($far->setAside as $one) {
-            foreach ($site->square->taken->taped as $taped) {
-                if (isset($taped->readings[TakenReadings::sequence($one->id)])) {
-                    $misfit = Length::millimetres($one->misfit);
-                    $much = $misfit->isPositive();
-                    yield PullAgain::again(
-                        $taped, Fact::of($much ? MoveWhy::TooMuchByThePlan : MoveWhy::TooLittleByThePlan, misfit: $misfit->magnitude()),
-                        ...[...array_map(fn (Guess $guess) => $guess->asks($much), $one->guesses), Fact::of(MoveWhy::CountsForNothing)],
-                    );
-                }
+            $taken = $site->square->taken->holding($one->id);
+            if ($taken === null) {
+                continue;
             }
+            $misfit = $taken->misfit($one->misfit);
+            $much = $misfit->isPositive();
+            yield ReadAgain::again(
+                $taken, Fact::of($much ? MoveWhy::TooMuchByThePlan : MoveWhy::TooLittleByThePlan, misfit: $misfit->magnitude()),
+                ...[...array_map(fn (Guess $guess) => $guess->asks($much), $one->guesses), Fact::of(MoveWhy::CountsForNothing)],
+            );
         }
     }
 }

@@ -41,10 +41,10 @@ final readonly class SettleContradiction implements Rule
                 );
             }
         }
-        $doubtful = $square->survey->unsettled !== [] ? array_values($square->taken->taped) : $square->doubtful();
-        foreach ($doubtful as $taped) {
-            if ($taped->pulls < 2) {
-                yield PullAgain::again($taped, $why, Fact::of(MoveWhy::LongestFirst));
+        $doubtful = $square->survey->unsettled !== [] ? $square->taken->all() : $square->doubtful();
+        foreach ($doubtful as $taken) {
+            if (! $taken->wasReadAgain()) {
+                yield ReadAgain::again($taken, $why, Fact::of(MoveWhy::LongestFirst));
             }
         }
         yield new Move(

@@ -28,6 +28,9 @@ final readonly class TakenReadings
     /** @var array<string, Taped> tapes by pair */
     public array $taped;
 
+    /** @var array<string, int> by the key of a tape or offset: how often it was read, corrected readings included */
+    private array $times;
+
     /** @var array<string, array<int, StringReading>> string offsets by stake and string, then by sequence */
     public array $strings;
 
@@ -51,7 +54,6 @@ final readonly class TakenReadings
     {
         $tapes = $log->now(TapeReading::class);
         $this->referenceTape = $tapes === [] ? '' : $tapes[array_key_first($tapes)]->name;
-        $pulls = $this->pulls($log);
         $readings = $byPair = $levels = $waiting = [];
         foreach ($tapes as $sequence => $tape) {
             if ($this->posts($tape) === null) {
@@ -73,7 +75,7 @@ final readonly class TakenReadings
         $taped = [];
         foreach ($byPair as $key => $of) {
             [$from, $to] = $this->posts($of[array_key_first($of)]) ?? [];
-            $taped[$key] = new Taped(new Pair($from, $to), $of, $levels[$key], $pulls[$key]);
+            $taped[$key] = new Taped(new Pair($from, $to), $of, $levels[$key]);
         }
         $strings = [];
         foreach ($log->now(StringReading::class) as $sequence => $string) {
@@ -97,7 +99,7 @@ final readonly class TakenReadings
                 $keeping[$sequence] = $offset;
             }
         }
-        [$this->lines, $this->keeping] = [$lines, $keeping];
+        [$this->lines, $this->keeping, $this->times] = [$lines, $keeping, self::times($log)];
         $this->confirmed = array_values(
             array_filter(array_map(strval(...), array_keys($readings)), fn (string $id) => $log->isConfirmed(self::sequence($id))),
         );
@@ -136,18 +138,65 @@ final readonly class TakenReadings
         });
     }
 
-    /** @return array<string, int> by pair: how often a tape was pulled there, corrected readings included */
-    private function pulls(Log $log): array
+    /** @return list<TakenReading> tapes, then offsets from strings, then those from lines that hold the layout */
+    public function all(): array
     {
-        $pulls = [];
-        foreach ($log->entries as $entry) {
-            if ($entry->payload instanceof TapeReading && $log->strikeOf($entry) === null && ! $log->isOld($entry)) {
-                $key = Wanted::tapeKey($entry->payload->from, $entry->payload->to);
-                $pulls[$key] = ($pulls[$key] ?? 0) + 1;
+        $all = [];
+        foreach ($this->taped as $key => $taped) {
+            $all[] = new TakenReading(Wanted::tape($taped->pair->from, $taped->pair->to), array_keys($taped->readings), $taped->distance, $this->times[$key]);
+        }
+        foreach ($this->strings + $this->lines as $key => $offsets) {
+            $wanted = $this->wantedBy($offsets[array_key_first($offsets)]);
+            $off = fn (StringReading|LineReading $offset): int => ($offset instanceof LineReading ? $offset->off : $offset->offLine())->nanometres;
+            $mean = Length::nanometres((int) round(array_sum(array_map($off, $offsets)) / count($offsets)));
+            if ($wanted !== null) {
+                $all[] = new TakenReading($wanted, array_keys($offsets), $mean, $this->times[$key]);
             }
         }
 
-        return $pulls;
+        return $all;
+    }
+
+    /** The tape or offset that a reading of the network belongs to. */
+    public function holding(string $id): ?TakenReading
+    {
+        foreach ($this->all() as $taken) {
+            if (in_array(self::sequence($id), $taken->sequences, true)) {
+                return $taken;
+            }
+        }
+
+        return null;
+    }
+
+    private function wantedBy(StringReading|LineReading $offset): ?Wanted
+    {
+        $posts = $this->posts($offset);
+        if ($posts === null) {
+            return null;
+        }
+        $line = $offset instanceof LineReading ? $this->plan->fixedLine($offset->line) : null;
+
+        return $line !== null ? Wanted::line($posts[0], $line) : Wanted::string($posts[0], $posts[1], $posts[2]);
+    }
+
+    /** @return array<string, int> */
+    private static function times(Log $log): array
+    {
+        $times = [];
+        foreach ($log->entries as $entry) {
+            $payload = $entry->payload;
+            $key = match (true) {
+                $log->strikeOf($entry) !== null || $log->isOld($entry) => null,
+                $payload instanceof TapeReading => Wanted::tapeKey($payload->from, $payload->to),
+                $payload instanceof StringReading => Wanted::stringKey($payload->post, $payload->from, $payload->to),
+                $payload instanceof LineReading => Wanted::lineKey($payload->post, $payload->line),
+                default => null,
+            };
+            $times[$key ?? ''] = ($times[$key ?? ''] ?? 0) + 1;
+        }
+
+        return $times;
     }
 
     /**

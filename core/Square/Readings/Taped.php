@@ -23,9 +23,8 @@ final readonly class Taped
     /**
      * @param  non-empty-array<int, TapeReading>  $readings  by sequence in the logbook
      * @param  non-empty-array<int, Length>  $levels  the level distance of each
-     * @param  int  $pulls  how often the tape was pulled here, corrected readings included
      */
-    public function __construct(public Pair $pair, public array $readings, public array $levels, public int $pulls)
+    public function __construct(public Pair $pair, public array $readings, public array $levels)
     {
         $n = count($readings);
         $nanometres = array_map(fn (Length $level) => $level->nanometres, $levels);

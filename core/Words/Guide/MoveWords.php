@@ -24,6 +24,8 @@ final class MoveWords
             MoveKind::PullAgain => 'Pull {from}–{to} again',
             MoveKind::MeasureOffString => 'Measure {stake} off the string {from}–{to}',
             MoveKind::MeasureOffLine => 'Measure {stake} off {line}',
+            MoveKind::MeasureOffStringAgain => 'Measure {stake} off the string {from}–{to} again',
+            MoveKind::MeasureOffLineAgain => 'Measure {stake} off {line} again',
             MoveKind::SetStakesNearer => 'Set the stakes nearer and pull {from}–{to} again',
             MoveKind::SetStakeNearer => 'Set the stake nearer and measure {stake} off {line} again',
             MoveKind::SetBoards => 'Set the batter boards and pull the strings',

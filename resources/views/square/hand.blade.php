@@ -60,12 +60,7 @@
                     <td class="num">{!! $row->nail->fromCentre->isZero() ? 'on it' : Typeset::length($plan->notation,
                     $row->nail->fromCentre->magnitude()).($row->nail->fromCentre->isNegative() ? ' back' : ' on') !!}</td></tr>@endforeach</tbody>
             </table>
-            @foreach ($moved as $board)<p class="verdict-why"><b>The board on the {{ $plan->sides->of($board->side) }} side</b>
-                @if ($board->canStand)stands back <x-length :of="$board->setback" :plan="$plan"
-                /> only here, for {{ $board->obstacle->isBuried ? 'the no-dig band of ' : '' }}{{ $board->obstacle->name }}.@else can’t stand there
-                for {{ $board->obstacle->isBuried ? 'the no-dig band of ' : '' }}{{ $board->obstacle->name }}:
-                {{ $board->obstacle->isBuried ? 'weigh a trestle down instead of driving stakes'
-                : 'mark the string on the wall itself, or run it from stakes between' }}.@endif</p>@endforeach
+            @foreach ($hindered as $fact)<p class="verdict-why"><x-words :say="$site->speech->say($fact)" /></p>@endforeach
             <p class="hint">The near end is the one toward {{ $plan->grid->posts[0]->label }}. “Back” is toward that end. Boards stand clear of the
                 auger, so that strings come off and go back to the same nail; a mark on a string is lost when it comes off.</p>
             @if ($hold)

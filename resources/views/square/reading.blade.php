@@ -6,7 +6,8 @@
         <input type="hidden" name="line" value="{{ $form->wanted->line->id }}">
         <x-field name="line_off" form="offset" :label="'Off '.$form->wanted->line->name.' by'"
             :hint="'By the plan '.$plan->write($form->wanted->planned()->magnitude())" :unit="$unit" wide />
-        <button class="button">Write it down</button>
+        <button class="button">{{ $form->replaces ? 'Put this in its place' : 'Write it down' }}</button>
+        @if ($form->replaces)<p class="hint">The earlier reading stays in the book, corrected by this one.</p>@endif
         <details class="change" @if (old('form') === 'offset' && $errors->hasAny(['line_post', 'tape'])) open @endif>
             <summary>Another stake, or another tape</summary>
             <div class="entry">
@@ -20,12 +21,14 @@
     </x-entry-form>
 @elseif ($form->wanted !== null && ! $form->wanted->isTape())
     <x-entry-form kind="string_offset" name="string">
+        @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
         <x-field name="off" form="string" label="Off the string by" :hint="'By the plan '.$plan->write($form->wanted->planned()->magnitude())"
             :unit="$unit"
             />
         <x-choice name="toward" form="string" label="Stands toward the" :value="$form->acrossTheString()[0]->value"
             :options="Choices::sides($plan->sides, among: $form->acrossTheString())" />
-        <button class="button">Write it down</button>
+        <button class="button">{{ $form->replaces ? 'Put this in its place' : 'Write it down' }}</button>
+        @if ($form->replaces)<p class="hint">The earlier reading stays in the book, corrected by this one.</p>@endif
         <details class="change" @if (old('form') === 'string' && $errors->hasAny(['stake', 'from', 'to', 'run'])) open @endif>
             <summary>Another stake, or how the string ran</summary>
             <div class="entry">

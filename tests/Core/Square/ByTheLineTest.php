@@ -22,6 +22,8 @@ use Aequus\Site\SiteState;
 use Aequus\Square\Layout;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Square\SettingOut\BatterBoards;
+use Aequus\Square\SettingOut\BoardHindrance;
+use Aequus\Square\SettingOut\HinderedBoards;
 use Aequus\Square\SquareVerdict;
 use Aequus\Words\Square\WantedWords;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -188,6 +190,13 @@ final class ByTheLineTest extends TestCase
         $this->assertSame(['house', true], [$moved->obstacle?->name, $moved->canStand]);
         $this->assertTrue($moved->setback->isShorterThan(Length::millimetres(801)));
         $this->assertFalse($lane($wall(250))->canStand);
+
+        $told = HinderedBoards::facts(BatterBoards::of($wall(900)), $plan->layout->boards->setback);
+        $this->assertCount(1, $told, 'boards that one wall hinders alike are told once');
+        $this->assertSame([BoardHindrance::MovedForLine, ['A', 'B', 'C', 'D']], [$told[0]->is, $told[0]->part('lines')]);
+        $this->assertEquals($moved->setback, $told[0]->part('setback'));
+        $this->assertSame(BoardHindrance::NoPlaceForLine, HinderedBoards::facts(BatterBoards::of($wall(250)), $moved->setback)[0]->is);
+        $this->assertSame([], HinderedBoards::facts(BatterBoards::of($plan), $moved->setback));
     }
 
     /** A grid of four by two with a wall 1800 off its first row. */

@@ -24,6 +24,7 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use Aequus\Square\Layout;
+use Aequus\Square\Readings\TakenReading;
 use Aequus\Square\Readings\Taped;
 use Aequus\Square\SquareVerdict;
 use Aequus\Words\Square\WantedWords;
@@ -49,7 +50,7 @@ final class LayoutTest extends TestCase
         $this->assertCount(6, $layout->survey->mistakes->named ?? []);
         $this->assertNull($layout->survey->separation, 'no seventh distance exists between four stakes');
         $this->assertSame(
-            ['A1–B2', 'B1–A2', 'A1–B1', 'A2–B2', 'B1–B2', 'A1–A2'], array_map(fn (Taped $taped) => $taped->pair->label(), $layout->doubtful()),
+            ['A1–B2', 'B1–A2', 'A1–B1', 'A2–B2', 'B1–B2', 'A1–A2'], array_map(fn (TakenReading $taken) => WantedWords::of($taken->wanted), $layout->doubtful()),
         );
     }
 
@@ -127,7 +128,7 @@ final class LayoutTest extends TestCase
         $this->assertSame(['r7'], array_map(fn ($one) => $one->id, $layout->survey->mistakes->dropped ?? []));
         $this->assertEqualsWithDelta(25.4, $layout->survey->mistakes->dropped[0]->mistake ?? 0.0, 0.1);
         $this->assertSame(SquareVerdict::Within, $layout->verdict());
-        $this->assertSame([], $layout->toPullAgain(), 'a good reading of that pair is there already');
+        $this->assertSame([], $layout->toReadAgain(), 'a good reading of that pair is there already');
     }
 
     public function test_a_stake_of_a_grid_with_posts_left_out_is_called_out_alone(): void
