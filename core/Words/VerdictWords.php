@@ -16,6 +16,7 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
+use Aequus\Words\Square\DoubtWords;
 use Aequus\Words\Square\LeftOutWords;
 use Aequus\Words\Square\WantedWords;
 
@@ -87,7 +88,7 @@ final readonly class VerdictWords
             SquareVerdict::LinesContradict => [$this->lines($survey->linesInConflict()).' can’t both lie as the plan has them', 'Offsets from the stakes tell how they lie to each other. Until that is settled nothing is judged by a line.'],
             SquareVerdict::AgainstTheLine => $this->againstTheLine() ?? ['The layout stands off its line', ''],
             SquareVerdict::NoRest => ['These readings make no figure', 'They contradict each other so grossly that no place comes out for '.$this->labels($survey->unsettled).'.'],
-            SquareVerdict::InDoubt => [$this->plural(count($survey->mistakes->named ?? []), 'reading', 'readings').' can’t all be true', 'One of them may be wrong, and from what was read it can’t be told which: a mistake in any of them would look the same. '.$this->wouldTell()],
+            SquareVerdict::InDoubt => [$this->plural(count($survey->mistakes->named ?? []), 'reading', 'readings').' can’t all be true', DoubtWords::of($square, $this->plan->grid)],
             SquareVerdict::RougherThanClass => ['These tapes are rougher than their class', 'No single reading is wrong, but together they scatter '.number_format($survey->mistakes->s0 ?? 0.0, 1).' times as much as a '.Names::of($this->plan->layout->tape).' should.'],
             SquareVerdict::Out => ($survey->placed?->way === PlacementWay::ByLine ? $this->againstTheLine() : null) ?? $this->leans() ?? [
                 count($out) === 1 ? "Stake {$out[0]} is out" : count($out).' stakes are out: '.implode(', ', $out),
@@ -174,19 +175,6 @@ final readonly class VerdictWords
         $toward = ($against->turned > 0) === $isLeft ? 'toward' : 'away from';
 
         return ["Out of parallel to {$line->name} by {$by} over {$this->plan->write(Length::millimetres($against->over))}", "Swing the far end, at {$posts[count($posts) - 1]->label}, {$by} {$toward} {$line->name}; the end at {$posts[0]->label} is the pivot. The moves of the stakes stand below."];
-    }
-
-    private function wouldTell(): string
-    {
-        $square = $this->site->square;
-        $tell = $square->survey->separation;
-
-        return match (true) {
-            $square->unread() !== [] => 'The readings still to take will tell more.',
-            $tell === null => 'No further tape between these stakes is left. Two more stakes, at the middle of two opposite sides, would tell; reading each again, longest first, shows a slip at once.',
-            $tell->separatesAll() => "The tape {$this->label($tell->of[0])}–{$this->label($tell->of[1])} would tell.",
-            default => "The tape {$this->label($tell->of[0])}–{$this->label($tell->of[1])} would tell some of them apart, not all.",
-        };
     }
 
     private function soFar(): string

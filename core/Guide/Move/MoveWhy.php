@@ -35,6 +35,7 @@ enum MoveWhy
     case LinesDisagree;
     case GrossContradiction;
     case NotAllTrue;
+    case MoreThanTwoWrong;
     case OneFurtherTape;
     case LongestFirst;
     case TapeOrLooseStake;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Guide\Square;
 
+use Aequus\Adjust\GrossErrors\SearchEnd;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
@@ -29,7 +30,7 @@ final readonly class SettleContradiction implements Rule
         $named = count($square->survey->mistakes->named ?? []);
         $why = $square->survey->unsettled !== []
             ? Fact::of(MoveWhy::GrossContradiction)
-            : Fact::of(MoveWhy::NotAllTrue, count: $named);
+            : Fact::of($square->survey->mistakes?->end === SearchEnd::MoreThanTwo ? MoveWhy::MoreThanTwoWrong : MoveWhy::NotAllTrue, count: $named);
         $tell = $square->survey->separation;
         if ($tell !== null && $tell->separatesAll()) {
             [$from, $to] = array_map(fn (string $id) => $site->plan->grid->find(PostId::of($id)), $tell->of);

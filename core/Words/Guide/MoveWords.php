@@ -122,7 +122,9 @@ final class MoveWords
                 .'While this stands nothing is judged by a line.',
             MoveWhy::GrossContradiction => 'The readings contradict each other so grossly that no place comes out of them.',
             MoveWhy::NotAllTrue => '{count: # reading|# readings} can’t all be true. '
-                .'One of them may be wrong, and a mistake in any of them would look the same.',
+                .'At least one of them is wrong, and a mistake in any of them would look the same.',
+            MoveWhy::MoreThanTwoWrong => '{count: # reading|# readings} can’t all be true, and it takes more than two mistakes to explain it: '
+                .'either several are wrong, or this tape is far rougher than its class.',
             MoveWhy::OneFurtherTape => 'This one further tape tells which. It should read about {planned}.',
             MoveWhy::LongestFirst => 'Read each again, longest first: a slip shows at once.',
             MoveWhy::TapeOrLooseStake => 'The tape may be rougher than its class, or a stake stood loose. '

@@ -6,12 +6,14 @@ namespace Tests\Core\Square;
 
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Scope;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Square\LineReading;
 use Aequus\Logbook\Square\StringReading;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
@@ -90,6 +92,27 @@ final class LeftOutTest extends TestCase
         $site = SiteState::derive($plan, array_values(array_filter($entries, fn (Entry $entry) => $entry !== $spare)), '2026-06-01');
         $this->assertSame(SquareVerdict::ReadingsMissing, $site->square->verdict());
         $this->assertStringStartsWith('A2 off barn does not fit', (string) (new VerdictWords($site))->says);
+    }
+
+    #[TestWith([['A1-B1' => 30, 'C2-D2' => -34, 'B3-C3' => 38, 'A2-B3' => -42], MoveWhy::MoreThanTwoWrong, 'more than two mistakes'])]
+    #[TestWith([['A1-B1' => 40], MoveWhy::NotAllTrue, 'At least one of them is wrong'])]
+    public function test_one_wrong_reading_is_told_from_many(array $slips, MoveWhy $why, string $says): void
+    {
+        $plan = count($slips) > 1 ? Builds::plan([2400, 2400, 2400], [2400, 2400]) : Builds::plan([2400], [2400]);
+        $said = array_map(function (Payload $one) use ($slips, $plan): Payload {
+            foreach ($slips as $pair => $slip) {
+                [$from, $to] = array_map(fn (string $label) => $plan->grid->labelled($label)->id, explode('-', $pair));
+                if ($one instanceof TapeReading && $one->joins($from, $to)) {
+                    return new TapeReading($one->from, $one->to, $one->distance->plus(Length::millimetres($slip)), $one->tape);
+                }
+            }
+
+            return $one;
+        }, Builds::readings($plan));
+        $site = SiteState::derive($plan, $this->inOrder(new NoticeAsked('2026-05-01', 3, ''), ...$said), '2026-06-01');
+        $this->assertSame(SquareVerdict::InDoubt, $site->square->verdict());
+        $this->assertStringContainsString($says, (string) (new VerdictWords($site))->says);
+        $this->assertSame($why, Guide::next($site, Scope::job())?->why[0]->is);
     }
 
     private function besideTwoWalls(): Plan
