@@ -199,10 +199,10 @@ final readonly class PlanDrawing
                 $stands->set => ['set', 'set, plumb not proved', ''],
                 $hole !== null && ! $hole->serves() => ['short', 'hole short by '.$site->plan->write($hole->shortBy), ''],
                 $hole !== null => ['dug', 'hole deep enough', ''],
-                default => ['planned', 'not dug', ''],
+                default => ['planned', $site->footing->measured($post) === null ? 'not dug' : 'dug, not judged yet', ''],
             };
         });
-        $words = ['planned' => 'not dug', 'dug' => 'hole deep enough', 'short' => 'hole short', 'set' => 'set, plumb not proved', 'plumb' => 'plumb', 'leaning' => 'leans', 'cut' => 'cut'];
+        $words = ['planned' => 'not dug, or not judged', 'dug' => 'hole deep enough', 'short' => 'hole short', 'set' => 'set, plumb not proved', 'plumb' => 'plumb', 'leaning' => 'leans', 'cut' => 'cut'];
         $shapes = array_unique(array_map(fn (DrawnPost $post) => $post->shape, $posts));
 
         return new self($site->plan, $posts, legend: array_intersect_key($words, array_flip($shapes)));

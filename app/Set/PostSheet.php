@@ -92,9 +92,12 @@ final readonly class PostSheet
     private function depth(): PostFact
     {
         [$required, $dug] = [$this->site->footing->required($this->post), $this->site->footing->asDug($this->post)];
+        $measured = $this->site->footing->measured($this->post);
 
         return match (true) {
-            $required === null => new PostFact('Hole', 'no depth is known yet', 'to-pull'),
+            $required === null => new PostFact(
+                'Hole', ($measured === null ? '' : "dug {$this->write($measured)}; ").'what it must reach is not known yet', 'to-pull',
+            ),
             $dug === null => new PostFact(
                 'Hole', "{$this->write($required->holeDepth())} deep, ".Names::of($required->governing).'; not dug', 'to-pull',
             ),

@@ -32,7 +32,10 @@ final readonly class StandingRow
         $this->stands = $stands = $site->standing($post);
         $this->leans = $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin();
         $hole = $site->footing->asDug($post);
-        $this->hole = $hole === null ? 'not dug' : ($hole->serves() ? 'deep enough' : 'short');
+        $this->hole = match (true) {
+            $hole !== null => $hole->serves() ? 'deep enough' : 'short',
+            default => $site->footing->measured($post) === null ? 'not dug' : 'dug, not judged yet',
+        };
         $this->fill = $site->isFilled($post) ? 'filled' : ($site->filling($post)->isBegun() ? 'begun' : '');
         $this->state = match (true) {
             ! $stands->set => 'to-pull',

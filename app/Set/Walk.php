@@ -50,7 +50,7 @@ final readonly class Walk
         $stands = $this->site->standing($post);
 
         return match ($this->what) {
-            'standing' => $this->site->footing->asDug($post) !== null,
+            'standing' => $this->site->footing->measured($post) !== null,
             'after_fill' => $stands->set && $this->site->isFilled($post),
             default => $stands->set,
         };

@@ -40,8 +40,11 @@ final readonly class Footings
     /** Why the decided rules can't be met; null when they can. */
     public ?FootingRefused $refused;
 
-    /** @var array<string, HoleAsDug> by the value of the post's id, holes dug so far */
+    /** @var array<string, HoleAsDug> by the value of the post's id, holes dug so far and judged against what they must reach */
     public array $dug;
+
+    /** @var array<string, Length> by the value of the post's id: how deep every dug hole is, those too that nothing judges yet */
+    private array $measured;
 
     /** @param  array<string, Length>  $ground by the value of the post's id */
     public function __construct(private Plan $plan, Log $log, array $ground)
@@ -64,8 +67,9 @@ final readonly class Footings
                 $depths = Depths::commonPlane($needs, null);
             }
         }
-        $dug = [];
+        $dug = $measured = [];
         foreach ($log->now(HoleDug::class) as $hole) {
+            $measured[$hole->post->value] = $hole->depth;
             $required = $depths->required[$hole->post->value] ?? null;
             if ($required !== null && $plan->footing !== null) {
                 $dug[$hole->post->value] = new HoleAsDug(
@@ -74,7 +78,7 @@ final readonly class Footings
                 );
             }
         }
-        [$this->depths, $this->refused, $this->dug, $this->needs] = [$depths, $refused, $dug, $needs];
+        [$this->depths, $this->refused, $this->dug, $this->measured, $this->needs] = [$depths, $refused, $dug, $measured, $needs];
     }
 
     public function required(Post $post): ?RequiredDepth
@@ -85,6 +89,12 @@ final readonly class Footings
     public function asDug(Post $post): ?HoleAsDug
     {
         return $this->dug[$post->id->value] ?? null;
+    }
+
+    /** From the ground beside it to its bottom, as measured; null where nothing is dug. Known without rules or heights, when it can’t be judged. */
+    public function measured(Post $post): ?Length
+    {
+        return $this->measured[$post->id->value] ?? null;
     }
 
     /**

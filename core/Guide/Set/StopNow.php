@@ -35,13 +35,12 @@ final readonly class StopNow
         foreach ($site->buildOrder() as $post) {
             $filling = $site->filling($post);
             $clock = SetClock::of($filling, $site->plan->holdOf($post->id), $site->bracesOff());
-            $hole = $site->footing->asDug($post);
             $stands = $site->standing($post)->set;
             match (true) {
                 $filling->isBegun() && ! $filling->isDone() => $begun[] = $post,
                 $clock->standsStill() || $clock->left($now) !== null && ! $clock->mayStrip($now) => $setting[] = $post,
                 $stands && ! $site->isFilled($post) && $site->plan->holdOf($post->id) !== Hold::Driven => $unbraced[] = $post,
-                $hole !== null && ! $stands => $open[] = $post,
+                $site->footing->measured($post) !== null && ! $stands => $open[] = $post,
                 default => null,
             };
         }

@@ -135,7 +135,7 @@ final readonly class StraightenLayout implements Rule
             ),
         ];
         foreach ($posts as $post) {
-            if ($site->footing->asDug($post) !== null) {
+            if ($site->footing->measured($post) !== null) {
                 $why[] = Fact::of(MoveWhy::DugAlready, post: $post);
             }
         }

@@ -157,7 +157,7 @@ final class MoveWords
                 .'They can’t prove it.',
             MoveWhy::WillNotMove => 'A sill, a kerb or a nail in a tree: one thing that will not move until the last cut. Every height is counted from it.',
             MoveWhy::FirstReading => 'Set the laser where it sees the benchmark and every post. This first reading gives its own height.',
-            MoveWhy::TrueGround => 'Stand it on true ground, not on spoil. {left} of {all: # post|# posts} are still to read.',
+            MoveWhy::TrueGround => 'Stand it on true ground, not on spoil. Still to read: {left} of {all: # post|# posts}.',
             MoveWhy::HeightTooMuch => 'It reads {misfit} too much: all others agree with each other and not with this one. '
                 .'It is left out until it is read again.',
             MoveWhy::HeightTooLittle => 'It reads {misfit} too little: all others agree with each other and not with this one. '

@@ -19,7 +19,7 @@
                         A benchmark, a set-up that sees it, and the rod at every post: that gives every hole its true depth. A board, a water level or
                             a line level on a string do it too, and all may be mixed.
                     @else
-                        {{ $state->level->isComplete() ? 'Every post is read.' : count($state->level->unread).' posts are still to read.' }}
+                        {{ $state->level->isComplete() ? 'Every post is read.' : 'Posts still to read: '.count($state->level->unread).'.' }}
                         @if ($state->level->plane && $state->level->plane->direction !== null)
                             On the whole it falls <x-length :of="$state->level->plane->fall->over($plan->notation->system()->run)" :plan="$plan"
                                 /> in {{ $plan->notation->system()->roundly($plan->notation->system()->run) }},

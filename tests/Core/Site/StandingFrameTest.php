@@ -208,6 +208,19 @@ final class StandingFrameTest extends TestCase
         $this->assertNotContains('A1', array_map(fn ($post) => $post->label, $stop->mayFill));
     }
 
+    public function test_an_open_hole_is_covered_though_nobody_levelled_and_no_rule_judges_it(): void
+    {
+        $plan = Builds::plan([2400], [2400]);
+        $stop = fn (Payload ...$said) => new StopNow(
+            SiteState::derive($plan, Builds::log(...array_values($said))->entries, '2026-06-01'), new DateTimeImmutable('2026-05-04 18:00 UTC'),
+        );
+        $does = fn (StopNow $stop) => array_map(fn ($move) => Told::do($move), $stop->moves);
+        $hole = new HoleDug($plan->grid->labelled('B1')->id, Length::millimetres(900));
+        $this->assertContains('Cover the holes', $does($stop($hole)));
+        $this->assertNotContains('Cover the holes', $does($stop($hole, new PostSet($plan->grid->labelled('B1')->id))));
+        $this->assertNotContains('Cover the holes', $does($stop()));
+    }
+
     public function test_a_storm_lets_be_filled_only_what_lacks_nothing(): void
     {
         $labels = fn (StopNow $stop) => array_map(fn ($post) => $post->label, $stop->mayFill);
