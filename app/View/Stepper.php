@@ -9,6 +9,7 @@ use Aequus\Guide\Move\MoveKind;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\Phase;
+use Aequus\Words\Handover\HandoverWords;
 use App\Site\JobSite;
 
 /** The string through the job: where each phase stands. */
@@ -64,6 +65,7 @@ final readonly class Stepper
                 && ($state->square->verdict()->isTrouble() || $state->square->toReadAgain() !== []),
             Phase::Footing => $this->site->nextIn($phase)?->is(MoveKind::DigDeeper) ?? false,
             Phase::Set => $this->site->nextIn($phase)?->is(MoveKind::PullTop) ?? false,
+            Phase::Handover => HandoverWords::besides($state) !== null,
             Phase::Cut => $state->cut->short() !== [] && ($this->site->nextIn($phase)?->is(MoveKind::FaceShortPost) ?? false),
             default => false,
         };

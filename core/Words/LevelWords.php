@@ -27,6 +27,7 @@ final readonly class LevelWords
             $level->range() === null => 'No ground is read yet',
             $named > 0 => "{$named} height readings can’t all be true",
             count($level->ground) === 1 => "The ground at {$level->high?->label} is read",
+            $level->range()->isZero() => 'The ground is the same at every post read',
             default => "The ground falls {$site->plan->write($level->range())} from {$level->high?->label} to {$level->low?->label}",
         };
         $told = [];

@@ -246,7 +246,7 @@ final readonly class VerdictWords
             return [];
         }
         $tolerance = $this->plan->write($this->plan->tolerances->squareness);
-        $why = [count($survey->judged).' readings fix '.count($survey->known)." stakes by least squares; {$survey->surplus} of them are more than is needed and check the rest. ".($survey->mistakes->s0 === null ? '' : 'They scatter '.number_format($survey->mistakes->s0, 2).' times as much as their class says.')];
+        $why = [$this->plural(count($survey->judged), 'reading fixes', 'readings fix').' '.count($survey->known).' stakes by least squares; '.($survey->surplus === 0 ? 'none is more than is needed, so nothing checks them. ' : $this->plural($survey->surplus, 'is more than is needed and checks', 'are more than is needed and check').' the rest. ').($survey->mistakes->s0 === null ? '' : 'They scatter '.number_format($survey->mistakes->s0, 2).' times as much as their class says.')];
         foreach ($survey->mistakes->dropped as $dropped) {
             $why[] = $this->reading($dropped->id).' lies '.number_format(abs($dropped->standardised), 1).' of its standard deviations from where all others '
                 .'put it, and no other reading could look as wrong: it is left out (Baarda’s data snooping, at 1 % for all readings together).';

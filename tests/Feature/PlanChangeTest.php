@@ -20,6 +20,8 @@ use Aequus\Site\SiteState;
 use App\Actions\RevisePlan;
 use App\Plan\PlanForm;
 use App\Site\ReadSite;
+use App\View\Stepper;
+use App\View\StepperStanding;
 use Illuminate\Testing\TestResponse;
 use Tests\Builds;
 use Tests\FeatureTestCase;
@@ -110,10 +112,23 @@ final class PlanChangeTest extends FeatureTestCase
     {
         $this->write($this->job, $this->user, new HandedOver('the owner', ''));
         $page = fn () => $this->get("/jobs/{$this->job->id}/handover")->assertOk();
-        $page()->assertSee('Handed over to the owner');
+        $page()->assertSee('Handed over to the owner')->assertSee('posts are not complete in the book');
+        $this->assertSame(StepperStanding::Out, $this->handover(), 'what is missing is not hidden by a name');
+        $this->get("/jobs/{$this->job->id}/set")->assertDontSee('the plan was changed since');
         $this->revise(['bays_x' => '2400; 2400; 2400', 'change_x' => '4', 'standing' => '2500']);
         $page()->assertDontSee('Handed over to the owner')->assertSee('the plan was changed since');
         $this->assertNull($this->state()->handedOver());
+        $this->assertSame(StepperStanding::Out, $this->handover());
+        foreach (['set', 'plan', 'logbook', 'footing/dig', 'square/sheet'] as $path) {
+            $this->get("/jobs/{$this->job->id}/{$path}")->assertSee('the plan was changed since');
+        }
+    }
+
+    private function handover(): StepperStanding
+    {
+        $stakes = (new Stepper(app(ReadSite::class)->of($this->fresh()), null))->stakes;
+
+        return $stakes[count($stakes) - 1]->standing;
     }
 
     /** @param  array<string, string>  $typed */

@@ -1,4 +1,5 @@
 @use('Aequus\Site\Phase')
+@use('Aequus\Words\Handover\HandoverWords')
 @use('App\View\Stepper')
 @props(['title', 'site' => null, 'phase' => null, 'revision' => null])
 <!DOCTYPE html>
@@ -44,6 +45,8 @@
         @if ($site)
             <x-sheet-head :job="$site->job" :revision="$revision ?? $site->job->revision" />
             @if ($site->job->copy_of)<p class="copy-of" role="note">{{ $site->job->copyLine() }}</p>@endif
+            @if ($site->state->isChangedSinceHandover() && $phase !== Phase::Handover)<p class="copy-of" role="note">{{
+                HandoverWords::besides($site->state) }}</p>@endif
         @endif
         {{ $slot }}
     </main>

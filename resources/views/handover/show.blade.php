@@ -1,14 +1,12 @@
 @use('App\Paper\RecordSheet')
+@use('Aequus\Words\Handover\HandoverWords')
 @use('Aequus\Words\Names')
 @use('Illuminate\Support\Str')
 <x-layout title="Hand over" :site="$site" :phase="$phase">
     <div class="two">
         <section class="paper record">
-            @if ($state->isChangedSinceHandover())<p class="refusal">It was handed over, and the plan was changed since. What was taken over is
-                another revision.</p>@endif
-            <h1>{{ $handover->given ? 'Handed over to '.$handover->given->to : ($handover->incomplete() === [] ? 'Ready to hand over'
-                : (count($handover->incomplete()) === 1
-                ? 'One post is' : count($handover->incomplete()).' posts are').' not complete in the book') }}</h1>
+            <h1>{{ HandoverWords::title($handover) }}</h1>
+            @if (HandoverWords::besides($state))<p class="refusal">{{ HandoverWords::besides($state) }}</p>@endif
             <p class="verdict-why"><b>{{ $job->name }}</b>{{ $job->place ? ', '.$job->place : '' }}. {{ Names::of($plan->kind) }}, plan revision
                 {{ $job->revision->number }}. Printed from {{ Str::plural('entry', count($state->log->entries), prependCount: true) }} of the
                 logbook{{ $handover->given?->remark ? '. Remark: '.$handover->given->remark : '' }}.</p>
@@ -19,8 +17,9 @@
                 <div><dt>Layout</dt><dd><x-words :say="$words->title" />. @foreach ($words->rests as $sentence)<x-words :say="$sentence"
                     /> @endforeach</dd></div>
                 <div><dt>Spans</dt><dd>not checked by this tool; rely on the table or engineer named on site</dd></div>
-                <div><dt>Ground</dt><dd>@if ($state->level->range()) falls <x-length :of="$state->level->range()" :plan="$plan"
-                    /> from {{ $state->level->high->label }} to {{ $state->level->low->label }}, measured from {{ $state->level->benchmark->name }}
+                <div><dt>Ground</dt><dd>@if ($state->level->range()) @if ($state->level->range()->isZero()) the same at every post read,
+                    @else falls <x-length :of="$state->level->range()" :plan="$plan" /> from {{ $state->level->high->label }} to
+                    {{ $state->level->low->label }}, @endif measured from {{ $state->level->benchmark->name }}
                     @else not measured @endif</dd></div>
             </dl>
             <table>
