@@ -8,11 +8,13 @@ use App\Database\WriteLockConnector;
 use App\Demo\SimulatedTape;
 use App\Models\Job;
 use App\Policies\JobPolicy;
+use App\View\Say;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -27,6 +29,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Gate::policy(Job::class, JobPolicy::class);
         $this->compileSmallTags();
+        View::share('say', new Say);
         RateLimiter::for('sign-in', fn (Request $request) => Limit::perMinute(6)->by(
             mb_strtolower((string) $request->input('email')).'|'.$request->ip(),
         )

@@ -91,7 +91,11 @@ final class Typeset
         if ($text instanceof Sentence) {
             return implode(
                 '',
-                array_map(fn (string|Length $piece) => $piece instanceof Length ? self::length($text->notation, $piece) : e($piece), $text->pieces),
+                array_map(fn (string|Length|Sentence $piece) => match (true) {
+                    $piece instanceof Length => self::length($text->notation, $piece),
+                    $piece instanceof Sentence => self::sentence($piece),
+                    default => e($piece),
+                }, $text->pieces),
             );
         }
         $length = '/-?(?:\d+\' )?(?:\d+ )?\d+(?:\/\d+)?(?:\'|&quot;)(?![\w])|-?\d+(?:\.\d)? mm\b/';

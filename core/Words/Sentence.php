@@ -11,7 +11,7 @@ use Stringable;
 /** What is said, in pieces: words, and lengths that become type at the very end. */
 final readonly class Sentence implements Stringable
 {
-    /** @param  list<string|Length>  $pieces */
+    /** @param  list<string|Length|self>  $pieces  a sentence within another keeps its own notation */
     public function __construct(public array $pieces, public Notation $notation)
     {
     }
@@ -31,7 +31,7 @@ final readonly class Sentence implements Stringable
 
     public function saysNothing(): bool
     {
-        return array_filter($this->pieces, fn (string|Length $piece) => $piece !== '') === [];
+        return array_filter($this->pieces, fn (string|Length|self $piece) => $piece !== '') === [];
     }
 
     public function capitalised(): self
@@ -47,6 +47,6 @@ final readonly class Sentence implements Stringable
     /** As plain text: for a line, an echo, a test. */
     public function __toString(): string
     {
-        return implode('', array_map(fn (string|Length $piece) => $piece instanceof Length ? $this->notation->write($piece) : $piece, $this->pieces));
+        return implode('', array_map(fn (string|Length|self $piece) => $piece instanceof Length ? $this->notation->write($piece) : (string) $piece, $this->pieces));
     }
 }

@@ -59,6 +59,7 @@ use Aequus\Words\Set\PourWords;
 use Aequus\Words\Square\BoardWords;
 use Aequus\Words\Square\SquareRefusalWords;
 use LogicException;
+use OutOfBoundsException;
 use Stringable;
 use UnitEnum;
 
@@ -79,7 +80,7 @@ final readonly class Speech
     public function say(?Fact ...$facts): Sentence
     {
         return Sentence::inARow(
-            $this->notation, ...array_map(fn (Fact $fact) => $this->fill(self::text($fact->is), $fact), array_values(array_filter($facts))),
+            $this->notation, ...array_map(fn (Fact $fact) => $this->fill(self::text($fact->is), $fact->part(...)), array_values(array_filter($facts))),
         );
     }
 
@@ -87,6 +88,13 @@ final readonly class Speech
     public function list(mixed ...$parts): Sentence
     {
         return new Sentence($this->listed(array_values($parts), ', ', ' and '), $this->notation);
+    }
+
+    /** What a page says: a text with places, and what stands there. */
+    public function page(string $text, mixed ...$parts): Sentence
+    {
+        return $this->fill($text, fn (string $name) => array_key_exists($name, $parts) ? $parts[$name]
+            : throw new OutOfBoundsException("“{$text}” lacks its part “{$name}”."));
     }
 
     /** The text of a case, with places for its parts. */
@@ -121,7 +129,8 @@ final readonly class Speech
         };
     }
 
-    private function fill(string $text, Fact $fact): Sentence
+    /** @param  callable(string): mixed  $of  the part of that name */
+    private function fill(string $text, callable $of): Sentence
     {
         $pieces = [];
         foreach (preg_split('/(\{[^{}]+\})/', $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
@@ -130,7 +139,7 @@ final readonly class Speech
 
                 continue;
             }
-            $part = $fact->part($place[2]);
+            $part = $of($place[2]);
             $pieces = [...$pieces, ...match (true) {
                 isset($place[4]) => [self::counted($place[4], $part)],
                 ($place[3] ?? '') === '|' && is_array($part) => $this->listed(array_values($part), ', ', ' or '),
@@ -153,12 +162,13 @@ final readonly class Speech
             ? str_replace('#', (string) $count, $count === 1 ? $one : $many) : throw new LogicException("“{$words}” has nothing to count.");
     }
 
-    /** @return list<string|Length> */
+    /** @return list<string|Length|Sentence> */
     private function spoken(mixed $part): array
     {
         return match (true) {
             $part === null => [],
             $part instanceof Length => [$part],
+            $part instanceof Sentence => $part->notation == $this->notation ? $part->pieces : [$part],
             $part instanceof Post => [$part->label],
             $part instanceof PostId => [$this->plan?->grid->find($part)->label ?? '?'],
             $part instanceof Side => [$this->plan?->sides->of($part) ?? $part->value],
@@ -175,7 +185,7 @@ final readonly class Speech
 
     /**
      * @param  list<mixed>  $parts
-     * @return list<string|Length>
+     * @return list<string|Length|Sentence>
      */
     private function listed(array $parts, string $between, string $last): array
     {

@@ -10,8 +10,10 @@ use App\Models\User;
 use App\Site\JobSite;
 use App\Site\ReadSite;
 use App\View\QueryForm;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\View as ViewFacade;
 
 abstract class Controller
 {
@@ -27,6 +29,8 @@ abstract class Controller
      */
     protected function page(string $view, JobSite $site, array $with = []): View
     {
+        ViewFacade::share('say', new Say($site->speech));
+
         return view($view, $with + [
             'site' => $site, 'job' => $site->job, 'plan' => $site->plan, 'unit' => $site->plan->notation->unit, 'state' => $site->state,
             'phase' => Phase::tryFrom(explode('.', $view)[0]),

@@ -24,11 +24,11 @@
                     <div><dt>Post with cover and slack</dt><dd><x-length :of="$form->width->forThePost" :plan="$plan" /></dd></div>
                     <div><dt>Rule of thumb, three posts</dt><dd><x-length :of="$form->width->byThumb" :plan="$plan" /></dd></div>
                     <div><dt>Foot for the load</dt>
-                        <dd>{!! $form->load > 0 ? Typeset::length($plan->notation, $form->bearing->roundDiameter) : 'no load typed' !!}</dd></div>
+                        <dd>@if ($form->load > 0)<x-length :of="$form->bearing->roundDiameter" :plan="$plan" />@else no load typed @endif</dd></div>
                     <div><dt>A square hole instead</dt><dd><x-length :of="$form->square" :plan="$plan" /></dd></div>
                     <div><dt>Post off the hole’s middle</dt>
-                        <dd>{!! $form->width->offTheHole->isNegative() ? 'no room' : 'up to '.Typeset::length($plan->notation,
-                            $form->width->offTheHole) !!}</dd>
+                        <dd>@if ($form->width->offTheHole->isNegative()) no room @else up to <x-length :of="$form->width->offTheHole" :plan="$plan"
+                            />@endif</dd>
                         </div>
                     <div><dt>Post off its pad’s middle</dt><dd>up to <x-length :of="$form->width->offTheFoot" :plan="$plan" /></dd></div>
                 </dl>

@@ -53,9 +53,10 @@
                         is lower.</p>
                     <div class="entry">@foreach ([$tests->sums->field('one_way', 'One way'), $tests->sums->field('other_way', 'Turned')] as $f)
                         <x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
-                    @if ($tests->turned)<p class="answer">{!! $tests->turned->isZero() ? 'It shows no error of its own.'
-                        : 'Over this length it shows the second end '.Typeset::tenth($tests->turned).' too '.($tests->turned->isNegative() ? 'low' :
-                        'high').'. Half the difference is the level’s, the mean of the two is the ground’s.' !!}</p>@endif
+                    @if ($tests->turned)<p class="answer">@if ($tests->turned->isZero()) It shows no error of its own.
+                        @else Over this length it shows the second end {{ Typeset::tenth($tests->turned) }} too
+                        {{ $tests->turned->isNegative() ? 'low' : 'high' }}. Half the difference is the level’s, the mean of the two is the
+                        ground’s.@endif</p>@endif
                 </section>
                 <section>
                     <h2>A laser or optical level, by two pegs</h2>

@@ -141,7 +141,7 @@
                                     :options="Choices::of(PostFeature::cases())" />
                                 <x-field name="post_name" form="rod" label="Or on another point" hint="Its name, such as T1." :value="$form->named" />
                                 <x-field name="distance" form="rod" label="From the level to the rod"
-                                    hint="Empty: counted as {{ $plan->notation->system()->roundly($plan->notation->system()->farRod) }}."
+                                    :hint="'Empty: counted as '.$plan->notation->system()->roundly($plan->notation->system()->farRod).'.'"
                                     :unit="$unit" />
                             </div>
                         </details>

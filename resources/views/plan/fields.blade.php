@@ -31,7 +31,8 @@
         :hint="'Or the diameter.'.(($unit === Unit::Millimetre) ? ' Usual: 90, 100, 125, 150.' : '')" :value="$form->value('post_b')" />
     <x-field name="post_d" form="plan" label="Measured: other way" hint="Left empty: square." :value="$form->value('post_d')" />
     <x-field name="hole" form="plan" label="Hole, across"
-        hint="Left empty: room for the post and cover all round.{{ ($unit === Unit::Millimetre) ? ' Augers: 150 to 450.' : '' }}"
+        :hint="$unit === Unit::Millimetre ? 'Left empty: room for the post and cover all round. Augers: 150 to 450.'
+            : 'Left empty: room for the post and cover all round.'"
             :value="$form->value('hole')" />
     <x-field name="standing" form="plan" label="Posts stand above the ground, about" :value="$form->value('standing')" />
 </fieldset>

@@ -1,7 +1,7 @@
 @use('Aequus\Site\Phase')
 @use('Aequus\Words\Names')
 @use('Illuminate\Support\Str')
-<x-layout title="Plan {{ $revision->number }}" :site="$site" :phase="Phase::Plan" :revision="$revision">
+<x-layout :title="'Plan '.$revision->number" :site="$site" :phase="Phase::Plan" :revision="$revision">
     <div class="two">
         <section class="paper" aria-label="Drawing and marks">
             <h1>{{ Str::plural('post', count($then->grid->posts), prependCount: true) }} <span class="h-note">{{ Names::of($then->kind) }}, revision

@@ -49,16 +49,17 @@
             </div>
             <table>
                 <caption>Batter boards <span class="muted">set back <x-length :of="$plan->layout->boards->setback" :plan="$plan"
-                    /> from the outer post centres{!! $plan->layout->boards->height ? ', tops at '.Typeset::length($plan->notation,
-                    $plan->layout->boards->height).' above zero' : ', tops level with each other' !!}</span></caption>
+                    /> from the outer post centres@if ($plan->layout->boards->height), tops at <x-length :of="$plan->layout->boards->height" :plan="$plan"
+                    /> above zero @else, tops level with each other @endif</span></caption>
                 <thead><tr><th scope="col">Side</th><th scope="col">Nails</th><th scope="col" class="num">board long</th>
                     <th scope="col" class="num">centre mark from its near end</th><th scope="col" class="num">nail from its near end</th>
                     <th scope="col" class="num">nail from the centre mark</th></tr></thead>
                 <tbody>@foreach ($alike as $row)<tr><th scope="row">{{ $plan->sides->of($row->side) }}</th><td>{{ implode(', ', $row->lines) }}</td>
                     <td class="num"><x-length :of="$row->length" :plan="$plan" /></td><td class="num"><x-length :of="$row->nail->centre" :plan="$plan"
                     /></td><td class="num strong decides"><x-length :of="$row->nail->nail" :plan="$plan" /></td>
-                    <td class="num">{!! $row->nail->fromCentre->isZero() ? 'on it' : Typeset::length($plan->notation,
-                    $row->nail->fromCentre->magnitude()).($row->nail->fromCentre->isNegative() ? ' back' : ' on') !!}</td></tr>@endforeach</tbody>
+                    <td class="num">@if ($row->nail->fromCentre->isZero()) on it @elseif ($row->nail->fromCentre->isNegative()) <x-length
+                    :of="$row->nail->fromCentre->magnitude()" :plan="$plan" /> back @else <x-length :of="$row->nail->fromCentre" :plan="$plan" /> on
+                    @endif</td></tr>@endforeach</tbody>
             </table>
             @foreach ($hindered as $fact)<p class="verdict-why"><x-words :say="$site->speech->say($fact)" /></p>@endforeach
             <p class="hint">The near end is the one toward {{ $plan->grid->posts[0]->label }}. “Back” is toward that end. Boards stand clear of the
@@ -119,9 +120,10 @@
                         'Along the line, 0 to begin.'), $hand->sums->field('offset_2', 'Offset at the far end'), $hand->sums->field('station_2',
                             'Taken at')] as $f)
                         <x-sum-field :f="$f" :unit="$unit" />@endforeach</div>
-                    @if ($hand->swing)<p class="answer">{!! $hand->swing->isZero() ? 'It runs parallel already.'
-                        : 'Swing the far end '.Typeset::length($plan->notation, $hand->swing->magnitude()).($hand->swing->isNegative()
-                            ? ' toward the wall.' : ' away from the wall.') !!}</p>@endif
+                    @if ($hand->swing)<p class="answer">@if ($hand->swing->isZero()) It runs parallel already.
+                        @elseif ($hand->swing->isNegative()) Swing the far end <x-length :of="$hand->swing->magnitude()" :plan="$plan"
+                        /> toward the wall.
+                        @else Swing the far end <x-length :of="$hand->swing->magnitude()" :plan="$plan" /> away from the wall. @endif</p>@endif
                 </section>
                 <section>
                     <h2>How the tape is held</h2>

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Words\PageWords;
+use Aequus\Words\Sentence;
+use Aequus\Words\Speech;
+
+/** What a page says, by its key; lengths, posts, sides and numbers are parts of it and become type here. Every view has it as $say. */
+final readonly class Say
+{
+    public function __construct(private Speech $speech = new Speech)
+    {
+    }
+
+    public function __invoke(string $key, mixed ...$parts): Said
+    {
+        $text = PageWords::of($key);
+        if ($parts === [] && ! str_contains($text, '<')) {
+            return new Said(e($text), $text);
+        }
+        $plain = $html = '';
+        foreach (preg_split('#(</?b>)#', $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+            if ($piece === '<b>' || $piece === '</b>') {
+                $html .= $piece;
+
+                continue;
+            }
+            $sentence = $this->speech->page($piece, ...$parts);
+            $html .= Typeset::sentence($sentence);
+            $plain .= $sentence;
+        }
+
+        return new Said($html, $plain);
+    }
+
+    /** A length to a tenth of a millimetre, as instruments are tested. */
+    public function fine(Length $length): Sentence
+    {
+        return new Sentence([$length], Notation::millimetres(1));
+    }
+}
