@@ -20,6 +20,7 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Set\Drifts;
 use Aequus\Set\PourPlan;
+use Aequus\Set\PourStep;
 use Aequus\Set\SetClock;
 use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
@@ -28,6 +29,7 @@ use Aequus\Words\Names;
 use Aequus\Words\Plan\HoldWords;
 use Aequus\Words\Speech;
 use DateTimeImmutable;
+use DateTimeZone;
 
 /** All that is known of one post, in the order of the work. */
 final readonly class PostSheet
@@ -87,6 +89,12 @@ final readonly class PostSheet
         return new PostFact('Where it stands', $off.$room, match ($stake->verdict) {
             StakeVerdict::Within => 'fits', StakeVerdict::Out => 'off', StakeVerdict::CannotTell => 'doubt'
         });
+    }
+
+    /** The time of the day by which a step of the fill is done. */
+    public function dueBy(PourStep $step, string $zone): string
+    {
+        return (string) $this->begun?->modify('+'.($step->within ?? 0).' minutes')->setTimezone(new DateTimeZone($zone))->format('H:i');
     }
 
     private function depth(): PostFact

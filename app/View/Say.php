@@ -23,6 +23,8 @@ final readonly class Say
         if ($parts === [] && ! str_contains($text, '<')) {
             return new Said(e($text), $text);
         }
+        // Figures stand as the page works them out.
+        $parts = array_map(fn (mixed $part) => is_float($part) ? (string) $part : $part, $parts);
         $plain = $html = '';
         foreach (preg_split('#(</?b>)#', $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
             if ($piece === '<b>' || $piece === '</b>') {

@@ -27,6 +27,15 @@ final class PageWords
     /** @return array<string, string> */
     public static function in(string $file): array
     {
-        return self::$read[$file] ??= require __DIR__."/Pages/{$file}.php";
+        return self::$read[$file] ??= self::read($file);
+    }
+
+    /** @return array<string, string> */
+    private static function read(string $file): array
+    {
+        /** @var array<string, string> $texts */
+        $texts = require __DIR__."/Pages/{$file}.php";
+
+        return $texts;
     }
 }

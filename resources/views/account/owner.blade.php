@@ -1,15 +1,15 @@
-<x-layout title="Whose tool is this?">
+<x-layout :title="$say('account.owner.whose_tool_is_this')">
     <div class="narrow">
-        <h1>Whose tool is this?</h1>
-        <p>This is the first start. Name the owner once; your name stands beside everything you write into a logbook. All of it stays on this
-            machine.</p>
+        <h1>{{ $say('account.owner.whose_tool_is_this') }}</h1>
+        <p>{{ $say('account.owner.this_is_the_first_start') }}</p>
         <form method="post" action="{{ route('owner') }}" class="stack">
             @csrf
-            <x-field name="name" label="Your name" autocomplete="name" />
-            <x-field name="email" label="E-mail address" hint="Only used to sign in here; nothing is ever sent." autocomplete="username"
+            <x-field name="name" :label="$say('account.owner.your_name')" autocomplete="name" />
+            <x-field name="email" :label="$say('page.e_mail_address')" :hint="$say('account.owner.only_used_to_sign_in')" autocomplete="username"
                 inputmode="email" />
-            <x-field name="password" label="Password" hint="Ten characters or more." type="password" autocomplete="new-password" />
-            <button class="button">Begin</button>
+            <x-field name="password" :label="$say('page.password')" :hint="$say('account.owner.ten_characters_or_more')" type="password"
+                autocomplete="new-password" />
+            <button class="button">{{ $say('account.owner.begin') }}</button>
         </form>
     </div>
 </x-layout>

@@ -1,19 +1,20 @@
-<x-layout title="Sign in">
+<x-layout :title="$say('account.sign_in.sign_in')">
     <div class="narrow">
-        <h1>Sign in</h1>
+        <h1>{{ $say('account.sign_in.sign_in') }}</h1>
         @if (config('aequus.mode') === 'demo')
             <section class="move">
-                <p class="move-kicker">Demo</p>
-                <h2>Three jobs at Tarn Hollow Orchard</h2>
-                <p class="move-why">Everything in them is invented. What you change stays on this machine.</p>
-                <form method="post" action="{{ route('demo') }}">@csrf<button class="button">Enter the demo</button></form>
+                <p class="move-kicker">{{ $say('account.sign_in.demo') }}</p>
+                <h2>{{ $say('account.sign_in.three_jobs_at_tarn_hollow') }}</h2>
+                <p class="move-why">{{ $say('account.sign_in.everything_in_them_is_invented') }}</p>
+                <form method="post" action="{{ route('demo') }}">@csrf<button
+                    class="button">{{ $say('account.sign_in.enter_the_demo') }}</button></form>
             </section>
         @endif
         <form method="post" action="{{ route('sign-in') }}" class="stack">
             @csrf
-            <x-field name="email" label="E-mail address" type="text" autocomplete="username" inputmode="email" />
-            <x-field name="password" label="Password" type="password" autocomplete="current-password" />
-            <button class="button {{ config('aequus.mode') === 'demo' ? 'button-second' : '' }}">Sign in</button>
+            <x-field name="email" :label="$say('page.e_mail_address')" type="text" autocomplete="username" inputmode="email" />
+            <x-field name="password" :label="$say('page.password')" type="password" autocomplete="current-password" />
+            <button class="button {{ config('aequus.mode') === 'demo' ? 'button-second' : '' }}">{{ $say('account.sign_in.sign_in') }}</button>
         </form>
     </div>
 </x-layout>

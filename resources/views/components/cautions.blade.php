@@ -6,7 +6,8 @@
             class="{{ $caution->read ? 'caution-short' : '' }}">{{ $caution->line }}</span></summary>
         <p>{{ $caution->more }}</p>
         @unless ($caution->read)
-            <form method="post" action="{{ route('caution', $caution->key) }}">@csrf<button class="link">Read; fold it</button></form>
+            <form method="post" action="{{ route('caution', $caution->key) }}">@csrf<button
+                class="link">{{ $say('components.cautions.read_fold_it') }}</button></form>
         @endunless
     </details>
 @endforeach

@@ -5,6 +5,6 @@
     <input type="hidden" name="client_id" value="{{ Str::ulid() }}">
     <input type="hidden" name="form" value="{{ $name }}">
     @if (session('asks_sure') === $name && old('form') === $name)<label class="tick tick-sure"><input type="checkbox" name="sure"
-        value="1"> Right as typed</label>@endif
+        value="1"> {{ $say('page.right_as_typed') }}</label>@endif
     {{ $slot }}
 </form>

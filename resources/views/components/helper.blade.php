@@ -2,7 +2,8 @@
 <form method="post" action="{{ route('helper') }}" class="entry helper">
     @csrf
     <input type="hidden" name="form" value="helper">
-    <x-field name="helper" form="helper" label="Who reads" hint="If somebody else reads what you type: their name on every entry. Empty: you."
+    <x-field name="helper" form="helper" :label="$say('components.helper.who_reads')" :hint="$say('components.helper.if_somebody_else_reads_what')"
         :value="session(EntryRequest::READ_BY, '')" wide />
-    <button class="button button-second button-small">{{ session(EntryRequest::READ_BY) ? 'Change' : 'From now on' }}</button>
+    <button class="button button-second button-small">{{ session(EntryRequest::READ_BY) ? $say('components.helper.change')
+        : $say('components.helper.from_now_on') }}</button>
 </form>

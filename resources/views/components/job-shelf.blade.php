@@ -1,17 +1,21 @@
 @props(['job'])
 <details class="change job-shelf" @if ($errors->has('name') && old('of') === (string) $job->id) open @endif>
-    <summary>Rename, copy, put away</summary>
+    <summary>{{ $say('components.job_shelf.rename_copy_put_away') }}</summary>
     <form method="post" action="{{ route('job.rename', $job) }}" class="entry">@csrf<input type="hidden" name="of" value="{{ $job->id }}"><input
         type="hidden" name="form" value="job-{{ $job->id }}">
-        <x-field name="name" :form="'job-'.$job->id" label="Name" :value="$job->name" /><x-field name="place" :form="'job-'.$job->id" label="Place"
-            :value="$job->place" /><button class="button button-second button-small">Rename</button></form>
+        <x-field name="name" :form="'job-'.$job->id" :label="$say('page.name')" :value="$job->name" /><x-field name="place" :form="'job-'.$job->id"
+            :label="$say('page.place')"
+            :value="$job->place" /><button class="button button-second button-small">{{ $say('components.job_shelf.rename') }}</button></form>
     <form method="post" action="{{ route('job.copy', $job) }}" class="entry">@csrf<input type="hidden" name="form" value="copy-{{ $job->id }}">
-        <x-field name="name" :form="'copy-'.$job->id" label="Name of the copy" :value="$job->name.', copy'" />
-            <x-choice name="how" :form="'copy-'.$job->id" label="With"
-            :options="['plan' => 'its plan only', 'log' => 'its log too: no evidence for a hand-over']" /><button
-            class="button button-second button-small">Copy</button></form>
-    @foreach ($job->shelf->value === 'at_hand' ? ['put_away' => 'Put away', 'bin' => 'Into the bin'] : ($job->shelf->value === 'bin' ? ['at_hand'
-        => 'Take it back'] : ['at_hand' => 'Take it back', 'bin' => 'Into the bin']) as $shelf => $word)
+        <x-field name="name" :form="'copy-'.$job->id" :label="$say('components.job_shelf.name_of_the_copy')"
+            :value="$say('components.job_shelf.copy', name: $job->name)" />
+            <x-choice name="how" :form="'copy-'.$job->id" :label="$say('page.with')"
+            :options="['plan' => $say('components.job_shelf.its_plan_only'), 'log' => $say('components.job_shelf.its_log_too_no_evidence')]" /><button
+            class="button button-second button-small">{{ $say('components.job_shelf.copy_2') }}</button></form>
+    @foreach ($job->shelf->value === 'at_hand' ? ['put_away' => $say('page.put_away'), 'bin' => $say('components.job_shelf.into_the_bin')]
+        : ($job->shelf->value === 'bin' ? ['at_hand'
+        => $say('page.take_it_back')] : ['at_hand' => $say('page.take_it_back'), 'bin' => $say('components.job_shelf.into_the_bin')]) as $shelf
+            => $word)
         <form method="post" action="{{ route('job.shelve', $job) }}" class="inline">@csrf<input type="hidden" name="shelf"
             value="{{ $shelf }}"><button class="link">{{ $word }}</button></form>
     @endforeach

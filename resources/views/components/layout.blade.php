@@ -11,28 +11,30 @@
     <meta name="htmx-config"
         content='{"allowEval":false,"includeIndicatorStyles":false,"selfRequestsOnly":true,"historyCacheSize":0,"scrollIntoViewOnBoost":false,
             "timeout":20000}'>
-    <title>{{ $title }}{{ $site ? ' · '.$site->job->name : '' }} · Aequus</title>
+    <title>{{ $say('components.layout.aequus', title: $title, name: $site ? ' · '.$site->job->name : '') }}</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body hx-boost="true" hx-target="#page" hx-select="#page" hx-swap="outerHTML">
-<a class="skip" href="#work">To the work</a>
+<a class="skip" href="#work">{{ $say('components.layout.to_the_work') }}</a>
 <div id="page">
     <header class="top">
         <div class="top-row">
             <a class="brand" href="{{ auth()->check() ? route('jobs') : route('sign-in') }}">
-                <x-mark /> Aequus
+                <x-mark /> {{ $say('components.layout.aequus_2') }}
             </a>
             @if ($site)
                 <p class="job-name"><b>{{ $site->job->name }}</b> <span>{{ $site->job->place }}</span></p>
             @endif
             @auth
-                <nav class="top-links" aria-label="Account and books">
+                <nav class="top-links" aria-label="{{ $say('components.layout.account_and_books') }}">
                     @if ($site)
-                        <a href="{{ route('logbook', $site->job) }}" @if ($phase === 'logbook') aria-current="page" @endif>Logbook</a>
+                        <a href="{{ route('logbook', $site->job) }}" @if ($phase === 'logbook') aria-current="page"
+                            @endif>{{ $say('page.logbook') }}</a>
                     @endif
-                    <a href="{{ route('jobs') }}">Jobs</a>
-                    <form method="post" action="{{ route('sign-out') }}" hx-boost="false">@csrf<button class="link">Sign out</button></form>
+                    <a href="{{ route('jobs') }}">{{ $say('page.jobs') }}</a>
+                    <form method="post" action="{{ route('sign-out') }}" hx-boost="false">@csrf<button
+                        class="link">{{ $say('components.layout.sign_out') }}</button></form>
                 </nav>
             @endauth
         </div>

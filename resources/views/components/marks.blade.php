@@ -5,13 +5,14 @@
     @foreach ([['Marks along the base line', $plan->grid->columns, Side::PlusX, fn ($i) => $plan->grid::letters($i)],
         ['Marks away from the base line', $plan->grid->rows, Side::PlusY, fn ($i) => (string) ($i + 1)]] as [$caption, $lines, $axis, $name])
         <table>
-            <caption>{{ $caption }} <span class="muted">from one zero, the centre of {{ $name(0) }}</span></caption>
-            <thead><tr><th scope="col">{{ $axis->isAlongX() ? 'Column' : 'Row' }}</th><th scope="col" class="num">near face</th>
-                <th scope="col" class="num">centre</th><th scope="col" class="num">far face</th></tr></thead>
+            <caption>{{ $caption }} <span class="muted">{{ $say('components.marks.from_one_zero_the_centre', name: $name(0)) }}</span></caption>
+            <thead><tr><th scope="col">{{ $axis->isAlongX() ? $say('page.column') : $say('page.row') }}</th>
+                <th scope="col" class="num">{{ $say('page.near_face') }}</th>
+                <th scope="col" class="num">{{ $say('page.centre') }}</th><th scope="col" class="num">{{ $say('page.far_face') }}</th></tr></thead>
             @if (count($lines->spacing()->centres) > 1)
-                <tfoot><tr><td colspan="4">Overall: outside <x-length :of="TapeHeld::Outside->size($lines->length(), $plan->post->along($axis))"
-                    :plan="$plan" />, centres <x-length :of="$lines->length()" :plan="$plan" />, clear between the end posts <x-length
-                    :of="TapeHeld::Inside->size($lines->length(), $plan->post->along($axis))" :plan="$plan" /></td></tr></tfoot>
+                <tfoot><tr><td colspan="4">{{ $say('components.marks.overall_outside_centres_clear_between',
+                    size: TapeHeld::Outside->size($lines->length(), $plan->post->along($axis)), length: $lines->length(),
+                        size_b: TapeHeld::Inside->size($lines->length(), $plan->post->along($axis))) }}</td></tr></tfoot>
             @endif
             <tbody>
                 @foreach ($lines->spacing()->marks($plan->post->along($axis)) as $i => $mark)

@@ -3,10 +3,11 @@
 <section class="move" aria-labelledby="move-title">
     @if (($move ??= $site->next) === null)
         <p class="move-kicker">{{ $heading }}</p>
-        <h2 id="move-title">Nothing is left to do</h2>
-        <p class="move-why">The work is handed over. The record stays in the logbook.</p>
+        <h2 id="move-title">{{ $say('components.move.nothing_is_left_to_do') }}</h2>
+        <p class="move-why">{{ $say('components.move.the_work_is_handed_over') }}</p>
     @else
-        <p class="move-kicker">{{ $heading }}{{ $here !== null && $move->phase !== $here ? ', in '.Names::of($move->phase) : '' }}</p>
+        <p class="move-kicker">{{ $heading }}{{ $here !== null && $move->phase !== $here ? $say('components.move.in').Names::of($move->phase) : '' }}
+            </p>
         <h2 id="move-title"><x-words :say="$site->speech->say($move->do)" /></h2>
         @if ($move->number !== null)
             <p class="move-number"><span class="big"><x-length :of="$move->number" :plan="$site->plan" /></span> <span class="move-beside"><x-words
@@ -16,9 +17,10 @@
         @if (isset($slot) && trim($slot) !== '')
             {{ $slot }}
         @elseif ($here === $move->phase && request()->routeIs($move->phase->value, 'set.post'))
-            <p><a class="button" href="#entry" hx-boost="false">{{ $move->asks === null ? 'To the form' : 'Enter it' }}</a></p>
+            <p><a class="button" href="#entry"
+                hx-boost="false">{{ $move->asks === null ? $say('components.move.to_the_form') : $say('components.move.enter_it') }}</a></p>
         @else
-            <p><a class="button" href="{{ route($move->phase->value, $site->job) }}">Go there</a></p>
+            <p><a class="button" href="{{ route($move->phase->value, $site->job) }}">{{ $say('page.go_there') }}</a></p>
         @endif
     @endif
 </section>

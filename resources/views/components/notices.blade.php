@@ -1,11 +1,11 @@
 <div class="notices" aria-live="polite">
     @if (session('recorded'))
-        <div class="notice notice-done"><p><b>Written down</b> as entry {{ session('recorded') }}.</p>
+        <div class="notice notice-done"><p>{{ $say('components.notices.b_written_down_b_as', part: session('recorded')) }}</p>
             @if ($isOfAJob)
                 <x-entry-form kind="strike" name="undo">
                     <input type="hidden" name="sequence" value="{{ session('recorded') }}"><input type="hidden" name="reason"
                         value="Taken back at once">
-                    <button class="link">Take it back</button>
+                    <button class="link">{{ $say('page.take_it_back') }}</button>
                 </x-entry-form>
             @endif
         </div>
@@ -15,12 +15,12 @@
     @endif
     @foreach (['refused', 'plan'] as $key)
         @error($key)
-            <p class="notice notice-refused"><b>Not taken.</b> {{ $message }}</p>
+            <p class="notice notice-refused"><b>{{ $say('components.notices.not_taken') }}</b> {{ $message }}</p>
         @enderror
     @endforeach
     @if ($fields > 0)
-        <p class="notice notice-refused"><b>Not taken yet.</b>
-            {{ $fields === 1 ? 'One field needs another look' : $fields.' fields need another look' }}; the reason stands beside it
-            and nothing typed is lost.</p>
+        <p class="notice notice-refused"><b>{{ $say('components.notices.not_taken_yet') }}</b>
+            {{ $say('components.notices.the_reason_stands_beside_it', fields: $fields === 1 ? $say('components.notices.one_field_needs_another_look')
+                : $say('components.notices.fields_need_another_look', fields: $fields)) }}</p>
     @endif
 </div>

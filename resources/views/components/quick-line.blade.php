@@ -8,7 +8,7 @@
         <input type="hidden" name="client_id" value="{{ Str::ulid() }}">
         <input type="hidden" name="form" value="quick">
         <div class="field {{ $refusal ? 'is-refused' : '' }}">
-            <label for="quick-line">Quick line</label>
+            <label for="quick-line">{{ $say('components.quick_line.quick_line') }}</label>
             @if ($refusal)<p class="refusal" id="quick-refusal">{!! Typeset::sentence($refusal) !!}</p>@endif
             <input id="quick-line" name="line" value="{{ $typed }}" autocomplete="off" autocapitalize="none" spellcheck="false"
                 placeholder="{{ explode(',', $examples['hole'])[0] }}"
@@ -17,19 +17,21 @@
                     hx-swap="innerHTML" hx-push-url="false">
             <p class="echo" id="quick-echo" aria-live="polite"></p>
         </div>
-        @if ($asksSure)<label class="tick"><input type="checkbox" name="sure" value="1"> right as typed</label>@endif
-        <button class="button button-second button-small">Write it down</button>
+        @if ($asksSure)<label class="tick"><input type="checkbox" name="sure"
+            value="1"> {{ $say('components.quick_line.right_as_typed') }}</label>@endif
+        <button class="button button-second button-small">{{ $say('page.write_it_down') }}</button>
     </form>
     @if ($last)
         <form method="post" action="{{ route('entry', [$site->job, 'strike']) }}" id="strike-last" class="strike-last">
             @csrf
             <input type="hidden" name="client_id" value="{{ Str::ulid() }}">
             <input type="hidden" name="sequence" value="{{ $last }}"><input type="hidden" name="reason" value="typed wrong">
-            <button class="link">Strike entry {{ $last }}</button> <span class="hint">or Esc in the empty line</span>
+            <button class="link">{{ $say('components.quick_line.strike_entry', last: $last) }}</button> <span
+                class="hint">{{ $say('components.quick_line.or_esc_in_the_empty') }}</span>
         </form>
     @endif
-    <details class="why"><summary>What the line understands</summary>
-        <p>First whom it is about, then what, then the figures, as one would call it across a yard.</p>
+    <details class="why"><summary>{{ $say('components.quick_line.what_the_line_understands') }}</summary>
+        <p>{{ $say('components.quick_line.first_whom_it_is_about') }}</p>
         <dl class="facts">@foreach ($examples as $what => $example)<div><dt>{{ ucfirst(Names::of(EntryKind::from($what))) }}</dt>
             <dd><code>{{ $example }}</code></dd></div>@endforeach</dl>
     </details>

@@ -1,6 +1,6 @@
 @use('Aequus\Words\Names')
 @props(['stepper'])
-<nav class="way" aria-label="The way through the job">
+<nav class="way" aria-label="{{ $say('components.stepper.the_way_through_the_job') }}">
     <ol>
         @foreach ($stepper->stakes as $i => $stake)
             <li class="way-stake is-{{ $stake->standing->value }} {{ $stake->passed ? 'is-passed' : '' }} {{ $stake->shown ? 'is-shown' : '' }}">

@@ -1,60 +1,62 @@
 @use('Aequus\Plan\Terms\Side')
-<x-layout title="Set-out" :site="$site" :phase="$phase">
+<x-layout :title="$say('cut.set_out.set_out')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="cut.set-out" />
     <div class="two">
         <section class="paper">
             @if ($form->members === null)
                 @include('footing.refused')
             @else
-                <h1>{{ count($form->members->nearFaces) }} across <x-length :of="$form->length" :plan="$plan" /></h1>
-                <p class="verdict-why">All marks run from one zero, the end at {{ $plan->sides->of($form->alongX ? Side::MinusX : Side::MinusY) }}:
-                    hook the tape once and leave it. @if ($form->members->gap)Clear between two: <b><x-length :of="$form->members->gap" :plan="$plan"
-                    /></b>; so long is each block.@endif @if ($form->members->remainder)The last bay is <x-length :of="$form->members->remainder"
-                        :plan="$plan"
-                    />: cut its blocks and sheets to measure.@endif</p>
+                <h1>{{ $say('cut.set_out.across', count: count($form->members->nearFaces), length: $form->length) }}</h1>
+                <p class="verdict-why">{{ $say('cut.set_out.all_marks_run_from_one', what: $plan->sides->of($form->alongX ? Side::MinusX
+                    : Side::MinusY)) }} @if ($form->members->gap){{ $say('cut.set_out.clear_between_two_b_b', gap: $form->members->gap) }}@endif
+                        @if ($form->members->remainder){{ $say('cut.set_out.the_last_bay_is_cut', remainder: $form->members->remainder) }}@endif</p>
                 <table>
-                    <caption>Marking list <span class="muted">near face of each; the member lies on the far side of its mark</span></caption>
-                    <thead><tr><th scope="col" class="num">No.</th><th scope="col" class="num">near face</th><th scope="col" class="num">centre</th>
+                    <caption>{{ $say('cut.set_out.marking_list') }} <span
+                        class="muted">{{ $say('cut.set_out.near_face_of_each_the') }}</span></caption>
+                    <thead><tr><th scope="col" class="num">{{ $say('page.no') }}</th><th scope="col" class="num">{{ $say('page.near_face') }}</th>
+                        <th scope="col" class="num">{{ $say('page.centre') }}</th>
                         </tr></thead>
                     <tbody>@foreach ($form->members->nearFaces as $i => $face)<tr><th scope="row" class="num">{{ $i + 1 }}</th>
                         <td class="num strong"><x-length :of="$face" :plan="$plan" /></td>
                         <td class="num"><x-length :of="$face->plus($form->thickness->half())" :plan="$plan" /></td></tr>@endforeach</tbody>
                 </table>
-                <p><a href="{{ route('cut.set-out.pole', ['job' => $job] + request()->query()) }}" hx-boost="false">The list in full size, to print in
-                    strips</a></p>
+                <p><a href="{{ route('cut.set-out.pole', ['job' => $job] + request()->query()) }}"
+                    hx-boost="false">{{ $say('cut.set_out.the_list_in_full_size') }}</a></p>
                 <table>
-                    <caption>Posts under it <span class="muted">centres, from the same zero</span></caption>
-                    <thead><tr><th scope="col">{{ $form->alongX ? 'Column' : 'Row' }}</th><th scope="col" class="num">centre</th></tr></thead>
+                    <caption>{{ $say('cut.set_out.posts_under_it') }} <span class="muted">{{ $say('cut.set_out.centres_from_the_same_zero') }}</span>
+                        </caption>
+                    <thead><tr><th scope="col">{{ $form->alongX ? $say('page.column') : $say('page.row') }}</th>
+                        <th scope="col" class="num">{{ $say('page.centre') }}</th></tr></thead>
                     <tbody>@foreach ($form->posts as $line => $at)<tr><th scope="row">{{ $line }}</th>
                         <td class="num"><x-length :of="$at" :plan="$plan" /></td></tr>@endforeach</tbody>
                 </table>
-                @if ($form->seat)<p class="answer">Seat: cut a shoulder <x-length :of="$form->seat->shoulderBelowTop" :plan="$plan"
-                    /> below the top mark, <x-length :of="$form->seat->depth" :plan="$plan" /> deep; <x-length :of="$form->seat->left" :plan="$plan"
-                    /> of the post are left. {{ $form->seat->leavesEnough ? 'The beam bears on wood, the bolts only hold it there.'
-                    : 'That is less than half of the post: make the notch shallower, or use a steel seat.' }} Slope what lies open so that it sheds
-                    water.</p>@endif
-                <details class="why"><summary>Why these marks?</summary><p>Even: gap = (length − n × thickness) / (n − 1), each mark rounded once from
-                    zero, the last ending exactly at the length. At centres: 0, then i × centres − half a thickness, the last at the end; what is left
-                    over is named. The length is post centre to centre + one post + 2 × overhang, unless typed. Spans of beams, joists and rafters are
-                    not checked here.</p></details>
+                @if ($form->seat)<p class="answer">{{ $say('cut.set_out.seat_cut_a_shoulder_below', shoulder_below_top: $form->seat->shoulderBelowTop,
+                    depth: $form->seat->depth, left: $form->seat->left, leaves_enough: $form->seat->leavesEnough
+                        ? $say('cut.set_out.the_beam_bears_on_wood')
+                    : $say('cut.set_out.that_is_less_than_half')) }}</p>@endif
+                <details class="why"><summary>{{ $say('cut.set_out.why_these_marks') }}</summary>
+                    <p>{{ $say('cut.set_out.even_gap_length_n_thickness') }}</p></details>
             @endif
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('cut.set-out', $job) }}" class="entry">
-                <h2 class="field-wide">Rafters, joists, battens or boards</h2>
-                <x-choice wide form="sum" name="along" label="Marked on a beam along" :value="$form->alongX ? 'x' : 'y'"
-                    :options="['x' => 'a row (A1, B1 …)', 'y' => 'a column (A1, A2 …)']" />
-                <x-sum-field :f="$form->sums->field('overhang', 'Overhang past the posts')" :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('length', 'Or its whole length', 'Empty: '.$plan->write($form->length).'.')" :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('thickness', 'Each is thick', 'Empty: '.$plan->write($form->thickness).'.')" :unit="$unit" />
-                <x-choice wide form="sum" name="spread" label="Spread" :value="$form->spread" :options="$form::SPREAD" />
-                <x-sum-field :f="$form->sums->field('gap', 'Gap or centres', 'As chosen beside.')" :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('count', 'How many', 'For: even, so many.')" />
-                <h2 class="field-wide">A seat for the beam</h2>
-                <x-sum-field :f="$form->sums->field('beam', 'Beam high')" :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('notch', 'Notch deep', 'Empty: a third of the post.')" :unit="$unit" />
-                <button class="button button-second">Work it out</button>
+                <h2 class="field-wide">{{ $say('cut.set_out.rafters_joists_battens_or_boards') }}</h2>
+                <x-choice wide form="sum" name="along" :label="$say('cut.set_out.marked_on_a_beam_along')" :value="$form->alongX ? 'x' : 'y'"
+                    :options="['x' => $say('cut.set_out.a_row_a1_b1'), 'y' => $say('cut.set_out.a_column_a1_a2')]" />
+                <x-sum-field :f="$form->sums->field('overhang', $say('cut.set_out.overhang_past_the_posts'))" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('length', $say('cut.set_out.or_its_whole_length'), $say('cut.set_out.empty',
+                    write: $plan->write($form->length)))" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('thickness', $say('cut.set_out.each_is_thick'), $say('cut.set_out.empty',
+                    write: $plan->write($form->thickness)))" :unit="$unit" />
+                <x-choice wide form="sum" name="spread" :label="$say('cut.set_out.spread')" :value="$form->spread" :options="$form::SPREAD" />
+                <x-sum-field :f="$form->sums->field('gap', $say('cut.set_out.gap_or_centres'), $say('cut.set_out.as_chosen_beside'))" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('count', $say('cut.set_out.how_many'), $say('cut.set_out.for_even_so_many'))" />
+                <h2 class="field-wide">{{ $say('cut.set_out.a_seat_for_the_beam') }}</h2>
+                <x-sum-field :f="$form->sums->field('beam', $say('cut.set_out.beam_high'))" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('notch', $say('cut.set_out.notch_deep'), $say('cut.set_out.empty_a_third_of_the'))" :unit="$unit"
+                    />
+                <button class="button button-second">{{ $say('page.work_it_out') }}</button>
             </form>
         </div>
     </div>

@@ -1,4 +1,4 @@
-<h1>Nothing to work out yet</h1>
-<p class="verdict-why">{{ $site->plan->footing === null ? 'Decide the rules of depth first: frost, embedment, pad and gravel.'
-    : 'Read the rod at the posts first: a hole is dug from today’s ground.' }} <a
-    href="{{ route($site->plan->footing === null ? 'footing' : 'level', $site->job) }}#entry">Go there</a></p>
+<h1>{{ $say('footing.empty.nothing_to_work_out_yet') }}</h1>
+<p class="verdict-why">{{ $site->plan->footing === null ? $say('footing.empty.decide_the_rules_of_depth')
+    : $say('footing.empty.read_the_rod_at_the') }} <a
+    href="{{ route($site->plan->footing === null ? 'footing' : 'level', $site->job) }}#entry">{{ $say('page.go_there') }}</a></p>

@@ -8,12 +8,13 @@
 @use('Aequus\Words\Plan\CustomWords')
 @use('Aequus\Words\Plan\HoldWords')
 @use('App\View\Choices')
-<x-layout title="Ways to hold" :site="$site" :phase="$phase">
+<x-layout :title="$say('page.ways_to_hold')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.hold" />
     <div class="two">
         <section class="paper">
-            @if ($form->decided)<p class="move-kicker">Decided: {{ Names::of($form->decided->ofJob) }}{{ $form->decided->ofPosts === [] ? ''
-                : ', other ways for '.count($form->decided->ofPosts).' of the posts' }}</p>@endif
+            @if ($form->decided)<p class="move-kicker">{{ $say('footing.hold.decided', what: Names::of($form->decided->ofJob),
+                of_posts: $form->decided->ofPosts === [] ? ''
+                : $say('footing.hold.other_ways_for_of_the', count: count($form->decided->ofPosts))) }}</p>@endif
             <h1>{{ $form->title() }}</h1>
             <p class="verdict-why">{{ $form->why() }}</p>
             <ol class="plain holds">
@@ -21,39 +22,44 @@
                     <li class="{{ $advice->possible ? '' : 'muted' }}">
                         <h2>{{ ucfirst(Names::of($advice->hold)) }} <span
                             class="h-note">{{ $advice->possible ? ($advice->points > 0 ? '+' : '').str_replace('-', '−', (string) $advice->points)
-                            : 'not here' }}</span></h2>
-                        @if ($advice->for !== [])<p><b>For it:</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->for)) }}</p>@endif
+                            : $say('page.not_here') }}</span></h2>
+                        @if ($advice->for !== [])
+                            <p><b>{{ $say('footing.hold.for_it') }}</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->for)) }}</p>
+                                @endif
                         @if ($advice->against !== [])
-                            <p><b>Against it:</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->against)) }}</p>@endif
-                        <details class="why"><summary>How it is done</summary>
-                            <p>Suits {{ HoldWords::suits($advice->hold) }}. Against it in general: {{ HoldWords::speaksAgainst($advice->hold) }}.</p>
-                            <p>At the foot: {{ HoldWords::foot($advice->hold) }}. Round the post: {{ HoldWords::fill($advice->hold) }}. Held down by
-                                {{ HoldWords::holdsDown($advice->hold) }}. Time:
-                                {{ HoldWords::time($advice->hold) }}.@if ($takes = $form->takes($advice->hold)) This job’s holes would take
-                                {{ $takes }}.@endif</p>
+                            <p><b>{{ $say('footing.hold.against_it') }}</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->against)) }}
+                                </p>@endif
+                        <details class="why"><summary>{{ $say('footing.hold.how_it_is_done') }}</summary>
+                            <p>{{ $say('footing.hold.suits_against_it_in_general', suits: HoldWords::suits($advice->hold),
+                                speaks_against: HoldWords::speaksAgainst($advice->hold)) }}</p>
+                            <p>{{ $say('footing.hold.at_the_foot_round_the', foot: HoldWords::foot($advice->hold),
+                                fill: HoldWords::fill($advice->hold), holds_down: HoldWords::holdsDown($advice->hold),
+                                    time: HoldWords::time($advice->hold)) }}@if ($takes = $form->takes($advice->hold))
+                                        {{ $say('footing.hold.this_jobs_holes_would_take', takes: $takes) }}@endif</p>
                             <ol>@foreach (HoldWords::stages($advice->hold) as $stage)<li>{{ ucfirst($stage) }}</li>@endforeach</ol></details>
                     </li>
                 @endforeach
             </ol>
-            <p class="hint">Rules of thumb for small frames. Your local code, the maker’s label and a licensed engineer come first.</p>
+            <p class="hint">{{ $say('footing.hold.rules_of_thumb_for_small') }}</p>
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.hold', $job) }}" class="entry">
-                <h2 class="field-wide">What the site is like</h2>
-                <x-choice wide form="sum" name="soil" label="Soil" :value="$form->is->soil->value"
+                <h2 class="field-wide">{{ $say('footing.hold.what_the_site_is_like') }}</h2>
+                <x-choice wide form="sum" name="soil" :label="$say('footing.hold.soil')" :value="$form->is->soil->value"
                     :options="Choices::of(Soil::cases())" />
                 @foreach ($form::TICKS as $name => $words)<label class="tick field-wide"><input type="checkbox" name="{{ $name }}" value="1"
                     @checked($form->ticked($name))> {{ $words }}</label>@endforeach
                 <details class="field-wide" @if ($form->is->banned !== []) open @endif>
-                    <summary>Not allowed here{{ $form->is->banned === [] ? ': nothing named' : '' }}</summary>
+                    <summary>{{ $say('footing.hold.not_allowed_here', banned: $form->is->banned === [] ? $say('footing.hold.nothing_named') : '') }}
+                        </summary>
                     @foreach (Hold::cases() as $hold)<label class="tick"><input type="checkbox" name="ban_{{ $hold->value }}" value="1"
                         @checked(in_array($hold, $form->is->banned, true))> {{ Names::of($hold) }}</label>@endforeach
                 </details>
-                <button class="button button-second">Weigh them</button>
+                <button class="button button-second">{{ $say('footing.hold.weigh_them') }}</button>
             </form>
             <details class="change" id="decide" @if (! $form->decided || old('form') === 'hold') open @endif>
-                <summary>{{ $form->decided ? 'Decide again' : 'Decide how the posts are held' }}</summary>
+                <summary>{{ $form->decided ? $say('footing.hold.decide_again') : $say('footing.hold.decide_how_the_posts_are') }}</summary>
                 <form method="post" action="{{ route('footing.hold.decide', $job) }}" class="entry">
                     @csrf
                     <input type="hidden" name="form" value="hold"><input type="hidden" name="based_on"
@@ -62,17 +68,21 @@
                     @foreach (array_keys($form::TICKS) as $name)<input type="hidden" name="{{ $name }}"
                         value="{{ $form->ticked($name) ? 1 : 0 }}">@endforeach
                     @foreach ($form->is->banned as $hold)<input type="hidden" name="ban_{{ $hold->value }}" value="1">@endforeach
-                    <x-choice wide name="of_job" form="hold" label="All posts" hint="Weighed for the site as it stands above."
+                    <x-choice wide name="of_job" form="hold" :label="$say('footing.hold.all_posts')"
+                        :hint="$say('footing.hold.weighed_for_the_site_as')"
                         :value="$form->ofJob()"
                         :options="Choices::of(Hold::cases())" />
-                    <details class="field-wide" @if (($form->decided?->ofPosts ?? []) !== []) open @endif><summary>Single posts another way</summary>
-                        @foreach (Hold::cases() as $hold)<x-field :name="'posts_'.$hold->value" form="hold" :label="ucfirst(Names::of($hold))"
-                            :hint="$loop->first ? 'Their labels, such as C1 D1.' : null" :value="$form->posts($hold)" />@endforeach
+                    <details class="field-wide" @if (($form->decided?->ofPosts ?? []) !== []) open @endif>
+                        <summary>{{ $say('footing.hold.single_posts_another_way') }}</summary>
+                        @foreach (Hold::cases() as $hold)<x-field :name="$say('footing.hold.posts', value: $hold->value)" form="hold"
+                            :label="ucfirst(Names::of($hold))"
+                            :hint="$loop->first ? $say('footing.hold.their_labels_such_as_c1') : null" :value="$form->posts($hold)" />@endforeach
                     </details>
-                    <x-field name="collar" form="hold" label="Collar, where one is poured"
-                        :hint="'Height of it. Empty: '.$site->plan->write(Holding::usualCollar($site->plan->notation)).'.'" :value="$form->decided ?
+                    <x-field name="collar" form="hold" :label="$say('footing.hold.collar_where_one_is_poured')"
+                        :hint="$say('footing.hold.height_of_it_empty', write: $site->plan->write(Holding::usualCollar($site->plan->notation)))"
+                            :value="$form->decided ?
                         $site->plan->write($form->decided->collar) : ''" :unit="$site->plan->notation->unit" />
-                    <details class="field-wide"><summary>Customs: mixing, foot, filling and its end, braces, wood</summary>
+                    <details class="field-wide"><summary>{{ $say('footing.hold.customs_mixing_foot_filling_and') }}</summary>
                         @foreach ((new Customs)->all() as $matter => $usual)
                             <div class="field"><label for="hold-{{ $matter }}">{{ CustomWords::about($matter) }}</label>
                                 <select id="hold-{{ $matter }}" name="customs[{{ $matter }}]">@foreach ($usual::cases() as $one)
@@ -80,17 +90,17 @@
                                     @endforeach</select></div>
                         @endforeach
                     </details>
-                    <button class="button">Hold the posts this way</button>
+                    <button class="button">{{ $say('footing.hold.hold_the_posts_this_way') }}</button>
                 </form>
             </details>
-            <details class="why"><summary>Where builders differ</summary>
+            <details class="why"><summary>{{ $say('footing.hold.where_builders_differ') }}</summary>
                 @foreach ((new Customs)->all() as $matter => $usual)
                     <h3>{{ CustomWords::about($matter) }}</h3>
-                    <ul>@foreach ($usual::cases() as $one)<li><b>{{ ucfirst(Names::of($one)) }}</b>: suits {{ CustomWords::suits($one) }}; against it:
-                        {{ CustomWords::against($one) }}.</li>@endforeach</ul>
+                    <ul>@foreach ($usual::cases() as $one)
+                        <li>{{ $say('footing.hold.b_b_suits_against_it', part: ucfirst(Names::of($one)), suits: CustomWords::suits($one),
+                            against: CustomWords::against($one)) }}</li>@endforeach</ul>
                 @endforeach
-                <p>Two more stand under their own pages: below frost always, or a rule left aside with a reason (Depths); the hole made to the height,
-                    or the post cut to it (Side by side).</p>
+                <p>{{ $say('footing.hold.two_more_stand_under_their') }}</p>
             </details>
             <x-cautions :step="Step::ChoosingHold" :site="$site" />
         </div>

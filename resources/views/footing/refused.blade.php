@@ -1,2 +1,2 @@
-<h1>This can’t be worked out yet</h1>
-<p class="verdict-why">A field was not understood, or can’t be; it says why. Mend it and work it out again.</p>
+<h1>{{ $say('page.this_cant_be_worked_out') }}</h1>
+<p class="verdict-why">{{ $say('footing.refused.a_field_was_not_understood') }}</p>

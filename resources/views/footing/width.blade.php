@@ -2,74 +2,83 @@
 @use('Aequus\Words\Names')
 @use('App\View\Choices')
 @use('App\View\Typeset')
-<x-layout title="Width" :site="$site" :phase="$phase">
+<x-layout :title="$say('footing.width.width')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.width" />
     <div class="two">
         <section class="paper">
             @if ($form->width === null)
                 @include('footing.refused')
             @else
-                                <h1>{{ $form->isNarrow() ? 'The holes planned are too narrow' : 'The holes planned are wide enough' }}</h1>
-                <p class="verdict-why">A round hole wants <x-length :of="$form->width->forThePost" :plan="$plan"
-                    /> for the post with its cover and slack{{ $form->load > 0 ? ', its foot' : '' }}@if ($form->load > 0) <x-length
-                    :of="$form->bearing->roundDiameter" :plan="$plan" /> for {{ $form->in->force($form->load) }} on
-                    {{ Names::of($form->soil) }}@endif. Planned: {{ $form->shape === 'bell' ? 'round with a bell' : $form->shape }}, <x-length
-                        :of="$plan->hole->width"
-                    :plan="$plan" />@if ($plan->hole->bellWidth), <x-length :of="$plan->hole->bellWidth" :plan="$plan" /> at the foot @endif.
-                    @if ($form->width->auger) Of the augers at hand <x-length :of="$form->width->auger" :plan="$plan"
-                        /> {{ $form->width->augerCarries ? 'digs it as it is.'
-                        : 'makes room for the post; bell its foot out, or pour a wider pad.' }}@elseif ($form->sums->typed('augers') !== '') No auger
-                        at hand is wide enough: dig by hand, or square.@endif</p>
+                                <h1>{{ $form->isNarrow() ? $say('footing.width.the_holes_planned_are_too')
+                                    : $say('footing.width.the_holes_planned_are_wide') }}</h1>
+                <p class="verdict-why">{{ $say('footing.width.a_round_hole_wants_for', for_the_post: $form->width->forThePost, load: $form->load > 0
+                    ? $say('footing.width.its_foot') : '') }}@if ($form->load > 0)
+                        {{ $say('footing.width.for_on', round_diameter: $form->bearing->roundDiameter, force: $form->in->force($form->load),
+                            what: Names::of($form->soil)) }}@endif{{ $say('footing.width.planned', shape: $form->shape === 'bell'
+                                ? $say('footing.width.round_with_a_bell') : $form->shape,
+                                    width: $plan->hole->width) }}@if ($plan->hole->bellWidth){{ $say('footing.width.at_the_foot',
+                                        bell_width: $plan->hole->bellWidth) }} @endif.
+                    @if ($form->width->auger) {{ $say('footing.width.of_the_augers_at_hand', auger: $form->width->auger,
+                        auger_carries: $form->width->augerCarries ? $say('footing.width.digs_it_as_it_is')
+                        : $say('footing.width.makes_room_for_the_post')) }}@elseif ($form->sums->typed('augers') !== '')
+                            {{ $say('footing.width.no_auger_at_hand_is') }}@endif</p>
                 <dl class="facts">
-                    <div><dt>Post with cover and slack</dt><dd><x-length :of="$form->width->forThePost" :plan="$plan" /></dd></div>
-                    <div><dt>Rule of thumb, three posts</dt><dd><x-length :of="$form->width->byThumb" :plan="$plan" /></dd></div>
-                    <div><dt>Foot for the load</dt>
-                        <dd>@if ($form->load > 0)<x-length :of="$form->bearing->roundDiameter" :plan="$plan" />@else no load typed @endif</dd></div>
-                    <div><dt>A square hole instead</dt><dd><x-length :of="$form->square" :plan="$plan" /></dd></div>
-                    <div><dt>Post off the hole’s middle</dt>
-                        <dd>@if ($form->width->offTheHole->isNegative()) no room @else up to <x-length :of="$form->width->offTheHole" :plan="$plan"
-                            />@endif</dd>
+                    <div><dt>{{ $say('footing.width.post_with_cover_and_slack') }}</dt><dd><x-length :of="$form->width->forThePost" :plan="$plan"
+                        /></dd></div>
+                    <div><dt>{{ $say('footing.width.rule_of_thumb_three_posts') }}</dt><dd><x-length :of="$form->width->byThumb" :plan="$plan" /></dd>
                         </div>
-                    <div><dt>Post off its pad’s middle</dt><dd>up to <x-length :of="$form->width->offTheFoot" :plan="$plan" /></dd></div>
+                    <div><dt>{{ $say('footing.width.foot_for_the_load') }}</dt>
+                        <dd>@if ($form->load > 0)<x-length :of="$form->bearing->roundDiameter" :plan="$plan"
+                            />@else {{ $say('footing.width.no_load_typed') }} @endif</dd></div>
+                    <div><dt>{{ $say('footing.width.a_square_hole_instead') }}</dt><dd><x-length :of="$form->square" :plan="$plan" /></dd></div>
+                    <div><dt>{{ $say('footing.width.post_off_the_holes_middle') }}</dt>
+                        <dd>@if ($form->width->offTheHole->isNegative()) {{ $say('footing.width.no_room') }} @else
+                            {{ $say('footing.width.up_to', off_the_hole: $form->width->offTheHole) }}@endif</dd>
+                        </div>
+                    <div><dt>{{ $say('footing.width.post_off_its_pads_middle') }}</dt>
+                        <dd>{{ $say('footing.width.up_to_2', off_the_foot: $form->width->offTheFoot) }}</dd></div>
                 </dl>
-                <details class="why"><summary>Why these numbers?</summary><p>For the post: <x-length :of="$plan->post->across()" :plan="$plan"
-                    /> across its corners + 2 × (<x-length :of="$form->cover" :plan="$plan" /> cover + <x-length :of="$form->slack" :plan="$plan"
-                    /> slack). The foot: load over what the soil is presumed to carry, {{ $form->in->pressure($form->soil->bearing()) }}
-                    (International Building Code, table 1806.2), as a round of √(4A/π). A post further off the middle of a round pad than an eighth of
-                    its width lifts the pad’s far edge (the kern of a circle). Keep the hole no wider at its top than at its foot, so that frost can’t
-                    grip it. A report for the site and your local office come before all of this.</p></details>
+                <details class="why"><summary>{{ $say('page.why_these_numbers') }}</summary>
+                    <p>{{ $say('footing.width.for_the_post_across_its', across: $plan->post->across(), cover: $form->cover, slack: $form->slack,
+                        pressure: $form->in->pressure($form->soil->bearing())) }}</p></details>
             @endif
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.width', $job) }}" class="entry">
-                <h2 class="field-wide">Weigh a width with</h2>
-                <x-sum-field :f="$form->sums->field('cover', 'Cover round the post', 'Empty: '.$plan->write($form->cover).'.')" :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('slack', 'Slack to shift the post', 'Empty: '.$plan->write($form->slack).'.')" :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('load', 'Load on the heaviest, '.$form->in->ofForce(), 'From the load sheet.')" />
-                <x-choice form="sum" name="soil" label="Soil at the foot" :value="$form->soil->value"
+                <h2 class="field-wide">{{ $say('footing.width.weigh_a_width_with') }}</h2>
+                <x-sum-field :f="$form->sums->field('cover', $say('page.cover_round_the_post'), $say('footing.width.empty',
+                    write: $plan->write($form->cover)))" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('slack', $say('footing.width.slack_to_shift_the_post'), $say('footing.width.empty',
+                    write: $plan->write($form->slack)))" :unit="$unit" />
+                <x-sum-field :f="$form->sums->field('load', $say('footing.width.load_on_the_heaviest', of_force: $form->in->ofForce()),
+                    $say('footing.width.from_the_load_sheet'))" />
+                <x-choice form="sum" name="soil" :label="$say('page.soil_at_the_foot')" :value="$form->soil->value"
                     :options="Choices::of(Soil::cases())" />
-                <x-sum-field :f="$form->sums->field('augers', 'Augers at hand',
-                    'Their widths, such as '.$plan->write($plan->hole->width).'; '.$plan->write($plan->hole->width->times(1.5)).'.')" />
-                <button class="button button-second">Work it out</button>
+                <x-sum-field :f="$form->sums->field('augers', $say('footing.width.augers_at_hand'),
+                    $say('footing.width.their_widths_such_as', write: $plan->write($plan->hole->width),
+                        write_b: $plan->write($plan->hole->width->times(1.5))))" />
+                <button class="button button-second">{{ $say('page.work_it_out') }}</button>
             </form>
             <details class="change" @if (old('form') === 'shape') open @endif>
-                <summary>Dig another shape</summary>
+                <summary>{{ $say('footing.width.dig_another_shape') }}</summary>
                 <form method="post" action="{{ route('footing.width.decide', $job) }}" class="entry">
                     @csrf
                     <input type="hidden" name="form" value="shape"><input type="hidden" name="based_on"
                         value="{{ old('based_on', $job->revision->number) }}">
-                    <x-choice wide name="shape" form="shape" label="Holes are" :value="$form->shape"
-                        :options="['round' => 'round', 'square' => 'square', 'bell' => 'round, with a bell at the foot']" />
-                    <x-field name="width" form="shape" label="Width" :value="Typeset::typed($plan->notation, $plan->hole->width)" :unit="$unit" wide
+                    <x-choice wide name="shape" form="shape" :label="$say('footing.width.holes_are')" :value="$form->shape"
+                        :options="['round' => $say('footing.width.round'), 'square' => $say('page.square'), 'bell'
+                            => $say('footing.width.round_with_a_bell_at')]" />
+                    <x-field name="width" form="shape" :label="$say('footing.width.width')"
+                        :value="Typeset::typed($plan->notation, $plan->hole->width)" :unit="$unit" wide
                         />
-                    <x-field name="bell_width" form="shape" label="Bell across" hint="For a bell only."
+                    <x-field name="bell_width" form="shape" :label="$say('footing.width.bell_across')" :hint="$say('footing.width.for_a_bell_only')"
                         :value="Typeset::typed($plan->notation, $plan->hole->bellWidth)" :unit="$unit"
                         />
-                    <x-field name="bell_height" form="shape" label="Bell high" hint="For a bell only."
+                    <x-field name="bell_height" form="shape" :label="$say('footing.width.bell_high')" :hint="$say('footing.width.for_a_bell_only')"
                         :value="Typeset::typed($plan->notation, $plan->hole->bellHeight)" :unit="$unit"
                         />
-                    <button class="button">Dig them so</button>
+                    <button class="button">{{ $say('footing.width.dig_them_so') }}</button>
                 </form>
             </details>
         </div>

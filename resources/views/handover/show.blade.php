@@ -2,38 +2,46 @@
 @use('Aequus\Words\Handover\HandoverWords')
 @use('Aequus\Words\Names')
 @use('Illuminate\Support\Str')
-<x-layout title="Hand over" :site="$site" :phase="$phase">
+<x-layout :title="$say('handover.show.hand_over')" :site="$site" :phase="$phase">
     <div class="two">
         <section class="paper record">
             <h1>{{ HandoverWords::title($handover) }}</h1>
             @if (HandoverWords::besides($state))<p class="refusal">{{ HandoverWords::besides($state) }}</p>@endif
-            <p class="verdict-why"><b>{{ $job->name }}</b>{{ $job->place ? ', '.$job->place : '' }}. {{ Names::of($plan->kind) }}, plan revision
-                {{ $job->revision->number }}. Printed from {{ Str::plural('entry', count($state->log->entries), prependCount: true) }} of the
-                logbook{{ $handover->given?->remark ? '. Remark: '.$handover->given->remark : '' }}.</p>
+            <p class="verdict-why">{{ $say('handover.show.b_b_plan_revision_printed', name: $job->name, place: $job->place ? ', '.$job->place : '',
+                what: Names::of($plan->kind), number: $job->revision->number, count: count($state->log->entries), remark: $handover->given?->remark
+                    ? $say('handover.show.remark', remark: $handover->given->remark) : '') }}</p>
             <x-drawing.plan :model="$drawing" />
             <dl class="facts">
-                <div><dt>Tolerances</dt><dd><x-length :of="$plan->tolerances->squareness" :plan="$plan" /> for stakes and heights, plumb within 1 in
-                    {{ $plan->tolerances->plumbOneIn }}</dd></div>
-                <div><dt>Layout</dt><dd><x-words :say="$words->title" />. @foreach ($words->rests as $sentence)<x-words :say="$sentence"
+                <div><dt>{{ $say('page.tolerances') }}</dt>
+                    <dd>{{ $say('handover.show.for_stakes_and_heights_plumb', squareness: $plan->tolerances->squareness,
+                        plumb_one_in: $plan->tolerances->plumbOneIn) }}</dd></div>
+                <div><dt>{{ $say('handover.show.layout') }}</dt><dd><x-words :say="$words->title" />. @foreach ($words->rests as $sentence)<x-words
+                    :say="$sentence"
                     /> @endforeach</dd></div>
-                <div><dt>Spans</dt><dd>not checked by this tool; rely on the table or engineer named on site</dd></div>
-                <div><dt>Ground</dt><dd>@if ($state->level->range()) @if ($state->level->range()->isZero()) the same at every post read,
-                    @else falls <x-length :of="$state->level->range()" :plan="$plan" /> from {{ $state->level->high->label }} to
-                    {{ $state->level->low->label }}, @endif measured from {{ $state->level->benchmark->name }}
-                    @else not measured @endif</dd></div>
+                <div><dt>{{ $say('handover.show.spans') }}</dt><dd>{{ $say('handover.show.not_checked_by_this_tool') }}</dd></div>
+                <div><dt>{{ $say('page.ground') }}</dt>
+                    <dd>@if ($state->level->range()) @if ($state->level->range()->isZero()) {{ $say('handover.show.the_same_at_every_post') }}
+                    @else {{ $say('handover.show.falls_from_to', range: $state->level->range(), label: $state->level->high->label,
+                        label_b: $state->level->low->label) }} @endif {{ $say('handover.show.measured_from', name: $state->level->benchmark->name) }}
+                    @else {{ $say('handover.show.not_measured') }} @endif</dd></div>
             </dl>
             <table>
-                <caption>Tolerances</caption>
-                <thead><tr><th scope="col">What</th><th scope="col">Number</th><th scope="col">Verdict</th></tr></thead>
+                <caption>{{ $say('page.tolerances') }}</caption>
+                <thead><tr><th scope="col">{{ $say('page.what') }}</th><th scope="col">{{ $say('page.number') }}</th>
+                    <th scope="col">{{ $say('page.verdict') }}</th></tr></thead>
                 <tbody>@foreach ($sheet->tolerances as [$what, $number, $is])<tr><th scope="row">{{ $what }}</th><td><x-words :say="$number" /></td>
-                    <td><span class="state state-{{ $is === null ? 'to-pull' : ($is ? 'fits' : 'off') }}">{{ $is === null ? 'not measured' : ($is
-                    ? 'met' : 'not met') }}</span></td></tr>@endforeach</tbody>
+                    <td><span class="state state-{{ $is === null ? 'to-pull' : ($is ? 'fits' : 'off') }}">{{ $is === null
+                        ? $say('handover.show.not_measured') : ($is
+                    ? $say('handover.show.met') : $say('handover.show.not_met')) }}</span></td></tr>@endforeach</tbody>
             </table>
             <table class="record-table">
-                <caption>Plan against what was measured</caption>
-                <thead><tr><th scope="col">Post</th><th scope="col" class="num">depth asked</th><th scope="col" class="num">dug</th>
-                    <th scope="col">Depth</th><th scope="col" class="num">top out by</th><th scope="col">Plumb</th>
-                    <th scope="col" class="num">cut mark</th><th scope="col">Cut</th><th scope="col">Who and when</th><th scope="col">Remarks</th>
+                <caption>{{ $say('handover.show.plan_against_what_was_measured') }}</caption>
+                <thead><tr><th scope="col">{{ $say('page.post') }}</th><th scope="col" class="num">{{ $say('page.depth_asked') }}</th>
+                    <th scope="col" class="num">{{ $say('page.dug') }}</th>
+                    <th scope="col">{{ $say('page.depth_2') }}</th><th scope="col" class="num">{{ $say('page.top_out_by') }}</th>
+                        <th scope="col">{{ $say('page.plumb') }}</th>
+                    <th scope="col" class="num">{{ $say('page.cut_mark') }}</th><th scope="col">{{ $say('page.cut') }}</th>
+                        <th scope="col">{{ $say('page.who_and_when') }}</th><th scope="col">{{ $say('handover.show.remarks') }}</th>
                     </tr></thead>
                 <tbody>
                     @foreach ($handover->records as $record)
@@ -42,7 +50,8 @@
                             <td>{{ RecordSheet::judged($record->deepEnough, 'enough', 'short') }}</td>
                                 <td class="num"><x-length :of="$record->outOfPlumb"
                             :plan="$plan" /></td><td>{{ RecordSheet::judged($record->plumb, 'within', 'leans') }}</td>
-                            <td class="num"><x-length :of="$record->cutMark" :plan="$plan" /></td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td>
+                            <td class="num"><x-length :of="$record->cutMark" :plan="$plan" /></td>
+                                <td>{{ $record->cut ? $say('page.cut_2') : $say('page.not_cut') }}</td>
                             <td>{{ $record->last ? implode(', ',
                             $record->by).', '.$record->last->setTimezone(new DateTimeZone($job->zone))->format('j M Y') : '' }}</td>
                             <td>{{ implode('; ', $record->remarks) }}</td></tr>
@@ -51,29 +60,31 @@
             </table>
             @foreach ($sheet->also as $about => $says)<p class="record-more"><b>{{ $about }}.</b> <x-words :say="implode('; ', $says).'.'" /></p>
                 @endforeach
-            @if ($sheet->decisions !== [])<h2>Decisions and their reasons</h2><ul>@foreach ($sheet->decisions as $decision)
+            @if ($sheet->decisions !== [])<h2>{{ $say('page.decisions_and_their_reasons') }}</h2><ul>@foreach ($sheet->decisions as $decision)
                 <li><x-words :say="$decision" /></li>@endforeach</ul>@endif
-            <p class="signature">Handed over by <span></span> taken over by <span></span> on <span></span></p>
-            <p class="muted">Local code, the permit office, the maker’s instructions and a licensed engineer come before anything on this sheet.</p>
+            <p class="signature">{{ $say('page.handed_over_by') }} <span></span> {{ $say('handover.show.taken_over_by') }} <span></span>
+                {{ $say('handover.show.on') }} <span></span></p>
+            <p class="muted">{{ $say('handover.show.local_code_the_permit_office') }}</p>
         </section>
         <div class="side-work no-print">
             <x-move :site="$site" :here="$phase" />
             <section id="entry">
-                <h2>Hand over</h2>
+                <h2>{{ $say('handover.show.hand_over') }}</h2>
                 <x-entry-form kind="handed_over" name="handover">
-                    <x-field name="to" form="handover" label="To whom" />
-                    <x-field name="remark" form="handover" label="Remark" wide />
-                    <button class="button">Hand it over</button>
+                    <x-field name="to" form="handover" :label="$say('handover.show.to_whom')" />
+                    <x-field name="remark" form="handover" :label="$say('page.remark')" wide />
+                    <button class="button">{{ $say('handover.show.hand_it_over') }}</button>
                 </x-entry-form>
             </section>
-            <section><h2>On paper</h2><p>The whole record with plan and section as built, every tolerance, decisions and pictures, as PDF:</p>
+            <section><h2>{{ $say('handover.show.on_paper') }}</h2><p>{{ $say('handover.show.the_whole_record_with_plan') }}</p>
                 <p><a class="button button-second" href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'a4']) }}"
-                hx-boost="false">Record, A4</a> <a class="button button-second"
-                href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'letter']) }}" hx-boost="false">Record, Letter</a></p>
-                <p class="hint">This page prints too, from the browser’s own print command.</p></section>
-            <details class="change"><summary>A remark on the job</summary>
-                <x-entry-form kind="remark" name="remark"><x-field name="text" form="remark" label="Remark" wide /><button
-                    class="button button-second">Write it down</button></x-entry-form>
+                hx-boost="false">{{ $say('handover.show.record_a4') }}</a> <a class="button button-second"
+                href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'letter']) }}"
+                    hx-boost="false">{{ $say('handover.show.record_letter') }}</a></p>
+                <p class="hint">{{ $say('handover.show.this_page_prints_too_from') }}</p></section>
+            <details class="change"><summary>{{ $say('handover.show.a_remark_on_the_job') }}</summary>
+                <x-entry-form kind="remark" name="remark"><x-field name="text" form="remark" :label="$say('page.remark')" wide /><button
+                    class="button button-second">{{ $say('page.write_it_down') }}</button></x-entry-form>
             </details>
         </div>
     </div>

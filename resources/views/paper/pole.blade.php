@@ -17,11 +17,10 @@ b { font-size: 10pt; }
 <body>
 @foreach ($strips->pages() as $n => $onPage)
     <div class="page {{ $loop->last ? 'last' : '' }}">
-        <div class="at" style="left: {{ $strips::MARGIN }}mm; top: {{ $strips::MARGIN - 6 }}mm;">@if ($job->copy_of)Copy of {{ $job->copy_of }}.
-            @endif{{ $job->name }}:
-            {{ $strips->title }}, sheet {{ $n + 1 }} of {{ count($strips->pages()) }}. Print in full size (100 %, no fitting), then check both bars
-                with a
-            tape.</div>
+        <div class="at" style="left: {{ $strips::MARGIN }}mm; top: {{ $strips::MARGIN - 6 }}mm;">@if ($job->copy_of){{ $say('paper.pole.copy_of',
+            copy_of: $job->copy_of) }}
+            @endif{{ $say('paper.pole.sheet_of_print_in_full', name: $job->name, title: $strips->title, n: $n + 1, count: count($strips->pages())) }}
+                </div>
         <div class="bar" style="left: {{ $strips::MARGIN }}mm; top: {{ $strips::MARGIN }}mm; width: 100mm;"></div>
             <div class="at" style="left: {{ $strips::MARGIN + 102 }}mm; top: {{ $strips::MARGIN - .5 }}mm;">100 mm</div>
         <div class="bar" style="left: {{ $strips::MARGIN }}mm; top: {{ $strips::MARGIN + 6 }}mm; width: 101.6mm;"></div>
@@ -31,11 +30,11 @@ b { font-size: 10pt; }
                 height: {{ $strips->each }}mm;"></div>
             <div class="line heavy" style="left: {{ $strips->left($strip) }}mm; top: {{ $strips->bottom() }}mm; width: 26mm;"></div>
             <div class="at" style="left: {{ $strips->left($strip) + 27 }}mm; top: {{ $strips->bottom() - 3 }}mm;">
-                {{ $strip === 0 ? $strips->zero : 'on top of strip '.$strip }}
+                {{ $strip === 0 ? $strips->zero : $say('paper.pole.on_top_of_strip', strip: $strip) }}
                 </div>
             <div class="line" style="left: {{ $strips->left($strip) }}mm; top: {{ $strips->bottom() - $strips->each }}mm; width: 26mm;"></div>
-            <div class="at" style="left: {{ $strips->left($strip) + 27 }}mm; top: {{ $strips->bottom() - $strips->each - 1 }}mm;">end of strip
-                {{ $strip + 1 }}</div>
+            <div class="at" style="left: {{ $strips->left($strip) + 27 }}mm; top: {{ $strips->bottom() - $strips->each - 1 }}mm;">
+                {{ $say('paper.pole.end_of_strip', strip: $strip + 1) }}</div>
             @foreach ($strips->strips[$strip] as [$up, $height, $posts])
                 <div class="line heavy" style="left: {{ $strips->left($strip) }}mm; top: {{ round($strips->bottom() - $up, 3) }}mm; width: 18mm;">
                     </div>
@@ -45,8 +44,8 @@ b { font-size: 10pt; }
         @endforeach
     </div>
 @endforeach
-@if ($strips->pages() === [])<div class="page last"><div class="at" style="left: 20mm; top: 20mm;">There is nothing to mark yet: decide
-    the tops first.</div>
+@if ($strips->pages() === [])<div class="page last">
+    <div class="at" style="left: 20mm; top: 20mm;">{{ $say('paper.pole.there_is_nothing_to_mark') }}</div>
     </div>@endif
 </body>
 </html>

@@ -2,7 +2,7 @@
 @use('Illuminate\Support\Str')
 <!DOCTYPE html>
 <html lang="en">
-<head><meta charset="utf-8"><title>Record, {{ $job->name }}</title>
+<head><meta charset="utf-8"><title>{{ $say('paper.record.record', name: $job->name) }}</title>
 <style>
 @page { margin: 15mm 14mm 18mm; }
 body { font-family: 'DejaVu Sans'; font-size: 8.5pt; color: #14201a; line-height: 1.35; }
@@ -16,45 +16,51 @@ thead { display: table-header-group; } th { font-size: 7.5pt; } tr { page-break-
     border-top: .3mm solid #14201a; display: block; padding-top: 1mm; }
 </style></head>
 <body>
-<div class="foot">{{ $job->copyLine() }} {{ $job->name }}, plan revision {{ $job->revision->number }},
-    {{ Str::plural('entry', count($state->log->entries), prependCount: true) }}. Local code, the permit office, the maker’s instructions and a
-    licensed engineer come before anything on this sheet.</div>
+<div class="foot">{{ $say('paper.record.plan_revision_local_code_the', copy_line: $job->copyLine(), name: $job->name, number: $job->revision->number,
+    count: count($state->log->entries)) }}</div>
 <h1>{{ $job->name }}</h1>
 @if ($job->copy_of)<p><b>{{ $job->copyLine() }}</b></p>@endif
-<p>{{ $job->place ? $job->place.'. ' : '' }}{{ Names::of($plan->kind) }}, {{ Str::plural('post', count($plan->grid->posts), prependCount: true) }},
-    plan revision {{ $job->revision->number }}.
-    @if ($state->handover()->given)Handed over to
-        {{ $state->handover()->given->to }}.{{ $state->handover()->given->remark ? ' '.$state->handover()->given->remark
-        : '' }}@elseif ($changed)Handed over under an earlier plan; this one was not taken over yet.@else Not handed over yet.@endif
-    @if ($state->handover()->incomplete() !== [])In the book a depth, a plumb reading or a cut is missing at
-        {{ implode(', ', $state->handover()->incomplete()) }}.@endif</p>
-<h2>Tolerances</h2>
-<table><thead><tr><th>What</th><th>Number</th><th>Verdict</th></tr></thead>
+<p>{{ $say('paper.record.plan_revision', place: $job->place ? $job->place.'. ' : '', what: Names::of($plan->kind), count: count($plan->grid->posts),
+    number: $job->revision->number) }}
+    @if ($state->handover()->given){{ $say('paper.record.handed_over_to', to: $state->handover()->given->to, remark: $state->handover()->given->remark
+        ? ' '.$state->handover()->given->remark
+        : '') }}@elseif ($changed){{ $say('paper.record.handed_over_under_an_earlier') }}@else {{ $say('paper.record.not_handed_over_yet') }}@endif
+    @if ($state->handover()->incomplete() !== []){{ $say('paper.record.in_the_book_a_depth', part: implode(', ',
+        $state->handover()->incomplete())) }}@endif</p>
+<h2>{{ $say('page.tolerances') }}</h2>
+<table><thead><tr><th>{{ $say('page.what') }}</th><th>{{ $say('page.number') }}</th><th>{{ $say('page.verdict') }}</th></tr></thead>
 <tbody>@foreach ($sheet->tolerances as [$what, $number, $is])<tr><td>{{ $what }}</td><td>{{ $number }}</td>
     <td class="{{ $is === false ? 'no' : '' }}">{{ $sheet->met($is) }}</td></tr>@endforeach
-<tr><td>Spans of beams and joists</td><td>not checked by this tool</td><td>rely on the table or engineer named on site</td></tr></tbody></table>
-<h2>Plan as built</h2>
-<p>Lines lead from the plan’s place to where a post really stands, {{ $built->factor }} times enlarged. Filled squares are proved plumb.</p>
+<tr><td>{{ $say('paper.record.spans_of_beams_and_joists') }}</td><td>{{ $say('paper.record.not_checked_by_this_tool') }}</td>
+    <td>{{ $say('paper.record.rely_on_the_table_or') }}</td></tr></tbody></table>
+<h2>{{ $say('paper.record.plan_as_built') }}</h2>
+<p>{{ $say('paper.record.lines_lead_from_the_plans', factor: $built->factor) }}</p>
 <img class="drawn" src="{{ $built->plan() }}" alt="">
-<h2>Sections as built</h2>
+<h2>{{ $say('paper.record.sections_as_built') }}</h2>
 @foreach ($built->sections() as $row => $section)<div style="page-break-inside: avoid"><b>{{ $row }}</b><br><img class="drawn" src="{{ $section }}"
     alt=""></div>@endforeach
-<h2>Every post, plan against what was measured</h2>
-<table><thead><tr><th>Post</th><th>Held</th><th>depth asked</th><th>dug</th><th>Depth</th><th>top out by</th><th>Plumb</th><th>cut mark</th>
-    <th>Cut</th><th>Who and when</th></tr></thead>
+<h2>{{ $say('paper.record.every_post_plan_against_what') }}</h2>
+<table><thead><tr><th>{{ $say('page.post') }}</th><th>{{ $say('page.held') }}</th><th>{{ $say('page.depth_asked') }}</th>
+    <th>{{ $say('page.dug') }}</th><th>{{ $say('page.depth_2') }}</th><th>{{ $say('page.top_out_by') }}</th><th>{{ $say('page.plumb') }}</th>
+        <th>{{ $say('page.cut_mark') }}</th>
+    <th>{{ $say('page.cut') }}</th><th>{{ $say('page.who_and_when') }}</th></tr></thead>
 <tbody>@foreach ($state->handover()->records as $record)<tr><td><b>{{ $record->post->label }}</b></td>
     <td>{{ Names::of($plan->holdOf($record->post->id)) }}</td><td class="n">{{ $sheet->figure($record->depthRequired) }}</td>
     <td class="n">{{ $sheet->figure($record->depthDug) }}</td>
-        <td>{{ $record->deepEnough === null ? '—' : ($record->deepEnough ? 'enough' : 'short') }}</td>
-    <td class="n">{{ $sheet->figure($record->outOfPlumb) }}</td><td>{{ $record->plumb === null ? '—' : ($record->plumb ? 'within' : 'leans') }}</td>
-    <td class="n">{{ $sheet->figure($record->cutMark) }}</td><td>{{ $record->cut ? 'cut' : 'not cut' }}</td>
+        <td>{{ $record->deepEnough === null ? '—' : ($record->deepEnough ? $say('page.enough') : $say('page.short')) }}</td>
+    <td class="n">{{ $sheet->figure($record->outOfPlumb) }}</td>
+        <td>{{ $record->plumb === null ? '—' : ($record->plumb ? $say('paper.record.within') : $say('paper.record.leans')) }}</td>
+    <td class="n">{{ $sheet->figure($record->cutMark) }}</td><td>{{ $record->cut ? $say('page.cut_2') : $say('page.not_cut') }}</td>
     <td>{{ $record->last ? implode(', ', $record->by).', '.$record->last->setTimezone(new DateTimeZone($job->zone))->format('j M Y') : '' }}</td></tr>
 @if ($record->remarks !== [])<tr><td></td><td colspan="9">{{ implode('; ', $record->remarks) }}</td></tr>@endif @endforeach</tbody></table>
 @foreach ($sheet->also as $about => $says)<p><b>{{ $about }}.</b> {{ implode('; ', $says) }}.</p>@endforeach
-@if ($sheet->decisions !== [])<h2>Decisions and their reasons</h2><ul>@foreach ($sheet->decisions as $decision)<li>{{ $decision }}</li>
+@if ($sheet->decisions !== [])<h2>{{ $say('page.decisions_and_their_reasons') }}</h2><ul>@foreach ($sheet->decisions as $decision)
+    <li>{{ $decision }}</li>
     @endforeach</ul>@endif
-@if ($sheet->pictures !== [])<h2>Pictures</h2>@foreach ($sheet->pictures as [$image, $says])<div class="pic">@if ($image)<img src="{{ $image }}"
+@if ($sheet->pictures !== [])<h2>{{ $say('paper.record.pictures') }}</h2>@foreach ($sheet->pictures as [$image, $says])
+    <div class="pic">@if ($image)<img src="{{ $image }}"
     alt="">@endif<br>{{ $says }}</div>@endforeach @endif
-<table class="sign"><tr><td><span>Handed over by</span></td><td><span>Taken over by</span></td><td><span>On</span></td></tr></table>
+<table class="sign"><tr><td><span>{{ $say('page.handed_over_by') }}</span></td><td><span>{{ $say('paper.record.taken_over_by') }}</span></td>
+    <td><span>{{ $say('paper.record.on') }}</span></td></tr></table>
 </body>
 </html>

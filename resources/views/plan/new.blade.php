@@ -1,23 +1,25 @@
 @use('Aequus\Measure\Unit')
-<x-layout title="Plan a new job">
+<x-layout :title="$say('page.plan_a_new_job')">
     <form method="post" action="{{ route('plan.store') }}" class="planning" hx-boost="false">
         @csrf
         <input type="hidden" name="form" value="plan"><input type="hidden" name="zone" data-zone value="{{ old('zone') }}">
         <div class="planning-fields">
-            <h1>Plan a new job</h1>
-            <p class="field-wide">@if ($unit === Unit::Inch)In feet and inches. <a href="{{ route('plan.create', ['in' => 'mm']) }}">Begin in
-                millimetres</a>@else In millimetres. <a href="{{ route('plan.create', ['in' => 'in']) }}">Begin in feet and inches</a>@endif</p>
-            <fieldset class="group"><legend>Job</legend>
-                <x-field name="name" form="plan" label="Name" :value="''" />
-                <x-field name="place" form="plan" label="Place or owner" :value="''" />
+            <h1>{{ $say('page.plan_a_new_job') }}</h1>
+            <p class="field-wide">@if ($unit === Unit::Inch){{ $say('plan.new.in_feet_and_inches') }} <a
+                href="{{ route('plan.create', ['in' => 'mm']) }}">{{ $say('plan.new.begin_in_millimetres') }}</a>@else
+                    {{ $say('plan.new.in_millimetres') }} <a
+                        href="{{ route('plan.create', ['in' => 'in']) }}">{{ $say('plan.new.begin_in_feet_and_inches') }}</a>@endif</p>
+            <fieldset class="group"><legend>{{ $say('plan.new.job') }}</legend>
+                <x-field name="name" form="plan" :label="$say('page.name')" :value="''" />
+                <x-field name="place" form="plan" :label="$say('plan.new.place_or_owner')" :value="''" />
             </fieldset>
             <x-right form="plan" />
             @include('plan.fields', ['form' => $form, 'unit' => $unit])
-            <p><button class="button">Make this plan</button></p>
+            <p><button class="button">{{ $say('plan.new.make_this_plan') }}</button></p>
         </div>
         <div class="planning-drawing" id="preview" hx-post="{{ route('plan.preview') }}" hx-trigger="load, input from:closest form delay:300ms"
             hx-include="closest form" hx-target="this" hx-select="unset" hx-swap="innerHTML" hx-push-url="false" aria-live="polite">
-            <p class="empty">Fill in the bays, and the plan is drawn here with its marks. Without scripts it is drawn once the plan is made.</p>
+            <p class="empty">{{ $say('plan.new.fill_in_the_bays_and') }}</p>
         </div>
     </form>
 </x-layout>

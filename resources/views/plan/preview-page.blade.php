@@ -1,7 +1,7 @@
-<x-layout title="The plan as typed">
+<x-layout :title="$say('plan.preview_page.the_plan_as_typed')">
     <div class="narrow-wide">
-        <h1>The plan as typed</h1>
-        <p>Nothing is stored yet. Go back to change it or to put it in force.</p>
+        <h1>{{ $say('plan.preview_page.the_plan_as_typed') }}</h1>
+        <p>{{ $say('plan.preview_page.nothing_is_stored_yet_go') }}</p>
         @include('plan.preview')
     </div>
 </x-layout>

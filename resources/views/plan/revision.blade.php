@@ -1,11 +1,12 @@
 @use('Aequus\Site\Phase')
 @use('Aequus\Words\Names')
 @use('Illuminate\Support\Str')
-<x-layout :title="'Plan '.$revision->number" :site="$site" :phase="Phase::Plan" :revision="$revision">
+<x-layout :title="$say('plan.revision.plan', number: $revision->number)" :site="$site" :phase="Phase::Plan" :revision="$revision">
     <div class="two">
-        <section class="paper" aria-label="Drawing and marks">
-            <h1>{{ Str::plural('post', count($then->grid->posts), prependCount: true) }} <span class="h-note">{{ Names::of($then->kind) }}, revision
-                {{ $revision->number }} of {{ $site->job->revision->number }}</span></h1>
+        <section class="paper" aria-label="{{ $say('page.drawing_and_marks') }}">
+            <h1>{{ Str::plural('post', count($then->grid->posts), prependCount: true) }} <span
+                class="h-note">{{ $say('plan.revision.revision_of', what: Names::of($then->kind), number: $revision->number,
+                    number_b: $site->job->revision->number) }}</span></h1>
             <p class="verdict-why">{{ $revision->reason }}. <span class="muted">{{ $revision->user->name }},
                 {{ $revision->created_at->setTimezone($site->job->zone)->format('j M Y, H:i') }}</span></p>
             <x-drawing.plan :model="$drawing" />
@@ -14,15 +15,16 @@
         <div class="side-work">
             <section id="entry">
                 @if ($revision->number === $site->job->revision->number)
-                    <p class="empty">This plan is in force.</p>
+                    <p class="empty">{{ $say('plan.revision.this_plan_is_in_force') }}</p>
                 @else
-                    <h2>Put it in force again</h2>
+                    <h2>{{ $say('plan.revision.put_it_in_force_again') }}</h2>
                     @foreach ($change as $sentence)<p>{{ $sentence }}</p>@endforeach
-                    <p class="hint">It becomes the next revision; the one in force now stays in the list.</p>
+                    <p class="hint">{{ $say('plan.revision.it_becomes_the_next_revision') }}</p>
                     <form method="post" action="{{ route('plan.back', [$site->job, $revision->number]) }}">@csrf<input type="hidden" name="based_on"
-                        value="{{ $site->job->revision->number }}"><button class="button">Back to revision {{ $revision->number }}</button></form>
+                        value="{{ $site->job->revision->number }}"><button
+                            class="button">{{ $say('plan.revision.back_to_revision', number: $revision->number) }}</button></form>
                 @endif
-                <p><a href="{{ route('plan', $site->job) }}">The plan in force</a></p>
+                <p><a href="{{ route('plan', $site->job) }}">{{ $say('plan.revision.the_plan_in_force') }}</a></p>
             </section>
         </div>
     </div>

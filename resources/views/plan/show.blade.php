@@ -2,11 +2,11 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
 @use('Illuminate\Support\Str')
-<x-layout title="Plan" :site="$site" :phase="Phase::Plan">
+<x-layout :title="$say('plan.show.plan')" :site="$site" :phase="Phase::Plan">
     <div class="two">
-        <section class="paper" id="preview" aria-label="Drawing and marks">
+        <section class="paper" id="preview" aria-label="{{ $say('page.drawing_and_marks') }}">
             <h1>{{ Str::plural('post', count($site->plan->grid->posts), prependCount: true) }} <span
-                class="h-note">{{ Names::of($site->plan->kind) }}, revision {{ $job->revision->number }}</span></h1>
+                class="h-note">{{ $say('plan.show.revision', what: Names::of($site->plan->kind), number: $job->revision->number) }}</span></h1>
             <x-drawing.plan :model="$drawing" />
             <x-fixed-lines :site="$site" :rows="$fixed" />
             <x-fit :site="$site" :openings="$openings" />
@@ -16,7 +16,7 @@
             <x-move :site="$site" :here="Phase::Plan" />
             <x-cautions :step="Step::Planning" :site="$site" />
             <section>
-                <h2>Revisions</h2>
+                <h2>{{ $say('plan.show.revisions') }}</h2>
                 <ol class="revisions">
                     @foreach ($revisions->reverse() as $revision)
                         <li><b><a href="{{ route('plan.revision', [$job, $revision->number]) }}">{{ $revision->number }}</a></b>
@@ -28,21 +28,21 @@
             <x-fixed-line-form :site="$site" />
             <x-fit-form :site="$site" />
             <details class="change" id="entry" @if (old('form') === 'plan') open @endif>
-                <summary>Change the plan</summary>
+                <summary>{{ $say('plan.show.change_the_plan') }}</summary>
                 <form method="post" action="{{ route('plan.revise', $job) }}" class="stack" data-preview>
                     @csrf
                     <input type="hidden" name="form" value="plan"><input type="hidden" name="based_on"
                         value="{{ old('based_on', $job->revision->number) }}">
                     @if ($errors->has('change'))<p class="refusal field-wide" role="alert">{{ $errors->first('change') }}</p>
                         @if (session('asks_sure') === 'plan')<label class="tick tick-sure"><input type="checkbox" name="sure"
-                        value="1"> Do it all the same</label>@endif @endif
+                        value="1"> {{ $say('plan.show.do_it_all_the_same') }}</label>@endif @endif
                     <x-right form="plan" />
                     @include('plan.fields', ['form' => $form, 'plan' => $site->plan])
-                    <x-field name="reason" form="plan" label="Why it changes" wide />
-                    <button class="button" >Put the new plan in force</button>
+                    <x-field name="reason" form="plan" :label="$say('plan.show.why_it_changes')" wide />
+                    <button class="button" >{{ $say('plan.show.put_the_new_plan_in') }}</button>
                     <button class="button button-second" formaction="{{ route('plan.revise.preview', $job) }}"
                         hx-post="{{ route('plan.revise.preview', $job) }}" hx-target="#preview" hx-select="unset" hx-swap="innerHTML"
-                        hx-push-url="false">Draw it first</button>
+                        hx-push-url="false">{{ $say('plan.show.draw_it_first') }}</button>
                 </form>
             </details>
         </div>

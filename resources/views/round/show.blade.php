@@ -6,20 +6,22 @@
 <x-layout :title="$sheet->kind->inWords()" :site="$site" :phase="$phase">
     <x-ways :site="$site" :here="$sheet->kind->page()" />
     <div class="yard">
-        <h1>{{ $sheet->kind->inWords() }} <span class="h-note">{{ $sheet->read() }} of {{ count($sheet->rows) }} written down</span></h1>
-        <p class="hint">In walking order. Each is written down as its field is left; a figure changed later corrects the one before. <a class="jump"
-            href="{{ route($sheet->kind->page(), $job) }}">Back to {{ Names::of($phase) }}</a></p>
+        <h1>{{ $sheet->kind->inWords() }} <span
+            class="h-note">{{ $say('round.show.of_written_down', read: $sheet->read(), count: count($sheet->rows)) }}</span></h1>
+        <p class="hint">{{ $say('round.show.in_walking_order_each_is') }} <a class="jump"
+            href="{{ route($sheet->kind->page(), $job) }}">{{ $say('round.show.back_to', what: Names::of($phase)) }}</a></p>
         @if ($sheet->kind === RoundKind::Rods && $sheet->rows !== [])
-            <form method="get" action="{{ route('round', [$job, $sheet->kind->value]) }}" class="entry"><x-field name="set_up" label="From set-up"
-                :value="$sheet->setUp()" /><button class="button button-second">Show this one</button></form>
+            <form method="get" action="{{ route('round', [$job, $sheet->kind->value]) }}" class="entry">
+                <x-field name="set_up" :label="$say('page.from_set_up')"
+                :value="$sheet->setUp()" /><button class="button button-second">{{ $say('round.show.show_this_one') }}</button></form>
         @endif
         @if ($sheet->kind === RoundKind::Plumb && $sheet->rows !== [])
             <form method="get" action="{{ route('round', [$job, $sheet->kind->value]) }}" class="entry"><x-sum-field :f="$held" :unit="$unit"
                 /><button
-                class="button button-second">Take this one</button></form>
+                class="button button-second">{{ $say('round.show.take_this_one') }}</button></form>
         @endif
         @if ($sheet->parts() > 1)
-            <nav class="ways" aria-label="Parts of this round">@foreach ($sheet->partNames() as $number => $name)<a
+            <nav class="ways" aria-label="{{ $say('round.show.parts_of_this_round') }}">@foreach ($sheet->partNames() as $number => $name)<a
                 href="{{ route('round', [$job, $sheet->kind->value, 'part' => $number] + $asked) }}"
                 @if ($number === $part) aria-current="page" @endif>{{ $name }}</a> @endforeach</nav>
         @endif
@@ -43,22 +45,24 @@
                         @if ($row->sequence)<input type="hidden" name="replaces" value="{{ $row->sequence }}">@endif
                         @if (session('asks_sure') === $row->form() && old('form') === $row->form())<label class="tick tick-sure"><input
                             type="checkbox" name="sure"
-                            value="1"> Right as typed</label>@endif
-                        <x-field :name="$row->field" :form="$row->form()" :id="$row->form().'-figure'" :label="$row->label"
-                            :hint="$row->planned ? 'By the plan '.$plan->write($row->planned) : null"
+                            value="1"> {{ $say('page.right_as_typed') }}</label>@endif
+                        <x-field :name="$row->field" :form="$row->form()" :id="$say('round.show.figure', form: $row->form())" :label="$row->label"
+                            :hint="$row->planned ? $say('round.show.by_the_plan', write: $plan->write($row->planned)) : null"
                                 :value="$row->isRead() ? PlanForm::exactly($plan,
                             $row->read) : ''" :unit="$unit" />
-                        @if ($row->choice)<x-choice :name="$row->choice->field" :form="$row->form()" :id="$row->form().'-side'"
+                        @if ($row->choice)<x-choice :name="$row->choice->field" :form="$row->form()" :id="$say('round.show.side', form: $row->form())"
                             :label="$row->choice->label"
                             :value="$row->choice->chosen" :options="($row->isRead() ? [] : ['' => '—']) + $row->choice->options" />@endif
                         <p class="round-says" aria-live="polite"><span class="state state-{{ $row->state() }}">{{ $row->word() }}</span></p>
-                        <button class="button button-small button-second">Write it down<span class="vh"> for {{ $row->label }}</span></button>
+                        <button class="button button-small button-second">{{ $say('page.write_it_down') }}<span
+                            class="vh"> {{ $say('round.show.for', label: $row->label) }}</span></button>
                     </form>
                 @endif
             @endforeach
         </div>
         @if ($part < $sheet->parts())<p><a class="button"
-            href="{{ route('round', [$job, $sheet->kind->value, 'part' => $part + 1] + $asked) }}">Go on with {{ $sheet->partNames()[$part + 1] }}</a>
+            href="{{ route('round', [$job, $sheet->kind->value, 'part' => $part + 1] + $asked) }}">{{ $say('round.show.go_on_with',
+                part: $sheet->partNames()[$part + 1]) }}</a>
             </p>@endif
     </div>
 </x-layout>

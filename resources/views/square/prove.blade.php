@@ -5,74 +5,73 @@
 @use('Aequus\Words\VerdictWords')
 @use('App\View\Choices')
 @use('Illuminate\Support\Str')
-<x-layout title="Before you pull" :site="$site" :phase="$phase">
+<x-layout :title="$say('square.prove.before_you_pull')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.prove" />
     <div class="two">
         <section class="paper">
             @if ($proof === null)
-                <h1>{{ count($plan->grid->posts) < 2 ? 'One post has nothing to square' : 'This list leaves stakes free' }}</h1>
+                <h1>{{ count($plan->grid->posts) < 2 ? $say('square.prove.one_post_has_nothing_to')
+                    : $say('square.prove.this_list_leaves_stakes_free') }}</h1>
             @else
-                <h1>{{ $proof->isEnough ? 'These readings can prove it' : 'These readings can’t prove it yet' }}</h1>
-                <p class="verdict-why">{{ Str::plural('reading', count($state->square->wanted), prependCount: true) }} with a
-                    {{ Names::of($plan->layout->tape) }}
-                    {{ count($state->square->wanted) === 1 ? 'leaves' : 'leave' }} {{ $proof->worstPost->label }} open by <x-length
-                        :of="$proof->worst" :plan="$plan"
-                    />, the most of all stakes; this job allows <x-length :of="$plan->tolerances->squareness" :plan="$plan" />.
-                    @if ($proof->slipSeen) A slip of <x-length :of="$proof->slipSeen" :plan="$plan" /> or more in any one of them will show (four
-                        times in five; larger ones more surely). @elseif ($proof->unchecked) Nothing checks
-                        {{ collect($proof->unchecked)->map(WantedWords::of(...))->take(4)->join(', ', ' and ') }}: read
-                        {{ count($proof->unchecked) === 1 ? 'it' : 'them' }} twice. @endif</p>
+                <h1>{{ $proof->isEnough ? $say('square.prove.these_readings_can_prove_it') : $say('square.prove.these_readings_cant_prove_it') }}</h1>
+                <p class="verdict-why">{{ $say('square.prove.with_a_open_by_the', count: count($state->square->wanted),
+                    what: Names::of($plan->layout->tape), label: $proof->worstPost->label, worst: $proof->worst,
+                        squareness: $plan->tolerances->squareness) }}
+                    @if ($proof->slipSeen) {{ $say('square.prove.a_slip_of_or_more', slip_seen: $proof->slipSeen) }} @elseif ($proof->unchecked)
+                        {{ $say('square.prove.nothing_checks_read_twice',
+                            join: collect($proof->unchecked)->map(WantedWords::of(...))->take(4)->join(', ', ' and '),
+                                count: count($proof->unchecked)) }} @endif</p>
                 @if (! $proof->isEnough)
-                    <p class="verdict-why">@if ($proof->further)The further tape that helps most is <b>{{ WantedWords::of($proof->further) }}</b>:
-                        with it <x-length :of="$proof->withFurther" :plan="$plan" /> is left open. @else No further tape between these stakes is left.
+                    <p class="verdict-why">@if ($proof->further){{ $say('square.prove.the_further_tape_that_helps',
+                        what: WantedWords::of($proof->further), with_further: $proof->withFurther) }} @else
+                            {{ $say('square.prove.no_further_tape_between_these') }}
                         @endif
-                        @if ($proof->roughestTape()) With a <b>{{ Names::of($proof->roughestTape()) }}</b> the same list would be enough.@else No
-                            class of tape makes this list enough; more readings, another way to judge, or a wider tolerance would.@endif</p>
+                        @if ($proof->roughestTape()) {{ $say('square.prove.with_a_b_b_the', what: Names::of($proof->roughestTape())) }}@else
+                            {{ $say('square.prove.no_class_of_tape_makes') }}@endif</p>
                 @elseif ($proof->notWorthPulling)
-                    <p class="verdict-why">Not worth pulling, all of them together:
-                        {{ collect($proof->notWorthPulling)->map(WantedWords::of(...))->join(', ', ' and ') }}. Without them every stake is still
-                        proved and every reading checked.</p>
+                    <p class="verdict-why">{{ $say('square.prove.not_worth_pulling_all_of',
+                        join: collect($proof->notWorthPulling)->map(WantedWords::of(...))->join(', ', ' and ')) }}</p>
                     <form method="post" action="{{ route('square.spare', $job) }}" class="no-print">@csrf<input type="hidden" name="based_on"
                         value="{{ $job->revision->number }}">
-                        @if ($plan->layout->spared === [])<button class="button button-second">Leave them out</button>@else<input type="hidden"
+                        @if ($plan->layout->spared === [])<button
+                            class="button button-second">{{ $say('square.prove.leave_them_out') }}</button>@else<input type="hidden"
                             name="all"
-                            value="1"><p class="hint">{{ count($plan->layout->spared) }} left out: asked for only where the others leave a doubt.</p>
-                            <button class="button button-second">Pull the whole list</button>@endif
+                            value="1"><p class="hint">{{ $say('square.prove.left_out_asked_for_only', count: count($plan->layout->spared)) }}</p>
+                            <button class="button button-second">{{ $say('square.prove.pull_the_whole_list') }}</button>@endif
                     </form>
                 @endif
-                <details class="why"><summary>Why?</summary>
-                    <p>Every planned reading is given the standard deviation of its class, √(a² + (b·d)²), and the whole is adjusted as if it had been
-                        read. What is left open of a stake is the 95 % ring of its move: 2.45 times the longest half-axis of its error ellipse,
-                        {{ VerdictWords::way(PlacementWay::from($plan->layout->placement->value)) }}.
-                        {{ Str::plural('reading', $proof->surplus, prependCount: true) }} more than
-                        {{ $proof->surplus === 1 ? 'is needed checks' : 'are needed check' }} the others.</p>
-                    <p>A slip shows when it is larger than the test’s limit and the noise together: σ·(limit + 0.84) / √r, with r the share of its own
-                        mistake that the others see in a reading.</p>
+                <details class="why"><summary>{{ $say('page.why_2') }}</summary>
+                    <p>{{ $say('square.prove.every_planned_reading_is_given',
+                        way: VerdictWords::way(PlacementWay::from($plan->layout->placement->value)), surplus: $proof->surplus) }}</p>
+                    <p>{{ $say('square.prove.a_slip_shows_when_it') }}</p>
                 </details>
                 <table>
-                    <caption>Left open, by tape</caption>
-                    <thead><tr><th scope="col">With a</th><th scope="col" class="num">worst stake open by</th>
-                        <th scope="col">For <x-length :of="$plan->tolerances->squareness" :plan="$plan" /></th></tr></thead>
+                    <caption>{{ $say('square.prove.left_open_by_tape') }}</caption>
+                    <thead><tr><th scope="col">{{ $say('square.prove.with_a') }}</th>
+                        <th scope="col" class="num">{{ $say('square.prove.worst_stake_open_by') }}</th>
+                        <th scope="col">{{ $say('square.prove.for', squareness: $plan->tolerances->squareness) }}</th></tr></thead>
                     <tbody>@foreach ($proof->byTape as $class => $ring)
                         <tr class="{{ TapeClass::from($class) === $plan->layout->tape ? 'row-chosen' : '' }}">
                             <th scope="row">{{ Names::of(TapeClass::from($class)) }}</th>
                         <td class="num strong"><x-length :of="$ring" :plan="$plan" /></td>
                         <td><span class="state state-{{ $ring->isLongerThan($plan->tolerances->squareness) ? 'out'
                             : 'fits' }}">{{ $ring->isLongerThan($plan->tolerances->squareness)
-                        ? 'not enough' : 'enough' }}</span></td></tr>@endforeach</tbody>
+                        ? $say('square.prove.not_enough') : $say('page.enough') }}</span></td></tr>@endforeach</tbody>
                 </table>
                 <div class="tables-side">
                     <table>
-                        <caption>Left open, by stake</caption>
-                        <thead><tr><th scope="col">Stake</th><th scope="col" class="num">open by</th></tr></thead>
+                        <caption>{{ $say('square.prove.left_open_by_stake') }}</caption>
+                        <thead><tr><th scope="col">{{ $say('page.stake') }}</th><th scope="col" class="num">{{ $say('square.prove.open_by') }}</th>
+                            </tr></thead>
                         <tbody>@foreach ($plan->grid->posts as $post)
                             <tr class="{{ $proof->ring($post)->isLongerThan($plan->tolerances->squareness) ? 'row-out' : '' }}">
                             <th scope="row">{{ $post->label }}</th><td class="num"><x-length :of="$proof->ring($post)" :plan="$plan" /></td></tr>
                             @endforeach</tbody>
                     </table>
                     <table>
-                        <caption>The list, in walking order</caption>
-                        <thead><tr><th scope="col">No.</th><th scope="col">Reading</th><th scope="col" class="num">by the plan</th></tr></thead>
+                        <caption>{{ $say('square.prove.the_list_in_walking_order') }}</caption>
+                        <thead><tr><th scope="col">{{ $say('page.no') }}</th><th scope="col">{{ $say('square.prove.reading') }}</th>
+                            <th scope="col" class="num">{{ $say('square.prove.by_the_plan') }}</th></tr></thead>
                         <tbody>@foreach ($state->square->wanted as $i => $wanted)<tr><td>{{ $i + 1 }}</td>
                             <th scope="row">{{ WantedWords::of($wanted) }}</th>
                             <td class="num"><x-length :of="$wanted->planned()->magnitude()" :plan="$plan" /></td></tr>@endforeach</tbody>
@@ -83,31 +82,34 @@
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
             <section id="entry">
-                <h2>How it is proved</h2>
+                <h2>{{ $say('square.prove.how_it_is_proved') }}</h2>
                 <form method="post" action="{{ route('square.rules', $job) }}" class="entry">
                     @csrf <input type="hidden" name="form" value="prove"><input type="hidden" name="based_on"
                         value="{{ $job->revision->number }}"><input type="hidden" name="reason" value="How the layout is proved">
-                    <x-choice name="list" form="prove" label="List" :value="$plan->layout->list->value"
-                        :options="['full' => 'full: tapes alone', 'lean' => 'lean: the strings are up']" />
-                    <x-choice name="tape" form="prove" label="Tape" :value="$plan->layout->tape->value"
+                    <x-choice name="list" form="prove" :label="$say('square.prove.list')" :value="$plan->layout->list->value"
+                        :options="['full' => $say('square.prove.full_tapes_alone'), 'lean' => $say('square.prove.lean_the_strings_are_up')]" />
+                    <x-choice name="tape" form="prove" :label="$say('page.tape')" :value="$plan->layout->tape->value"
                         :options="Choices::of(TapeClass::cases())" />
-                    <x-choice name="placement" form="prove" label="Judged" :value="$plan->layout->placement->value"
-                        :options="['base_line' => 'from the base line', 'best_fit' => 'by best fit', 'fewest_moves' => 'by fewest moves']" />
-                    <x-choice name="stage" form="prove" label="Proved on" :value="$plan->layout->roughFirst ? 'rough' : 'stakes'"
-                        :options="['stakes' => 'the stakes alone', 'rough' => 'boards and strings, stakes roughly first']" />
-                    <x-field name="reach" form="prove" label="The tape reaches" hint="Empty: far enough." :unit="$unit"
+                    <x-choice name="placement" form="prove" :label="$say('page.judged')" :value="$plan->layout->placement->value"
+                        :options="['base_line' => $say('square.prove.from_the_base_line'), 'best_fit' => $say('square.prove.by_best_fit'),
+                            'fewest_moves' => $say('square.prove.by_fewest_moves')]" />
+                    <x-choice name="stage" form="prove" :label="$say('square.prove.proved_on')"
+                        :value="$plan->layout->roughFirst ? 'rough' : 'stakes'"
+                        :options="['stakes' => $say('square.prove.the_stakes_alone'), 'rough'
+                            => $say('square.prove.boards_and_strings_stakes_roughly')]" />
+                    <x-field name="reach" form="prove" :label="$say('square.prove.the_tape_reaches')" :hint="$say('square.prove.empty_far_enough')"
+                        :unit="$unit"
                         :value="$plan->layout->reach ? $plan->write($plan->layout->reach) : ''" />
-                    <x-choice name="base_from" form="prove" label="Base line from"
+                    <x-choice name="base_from" form="prove" :label="$say('square.prove.base_line_from')"
                         :value="$plan->layout->baseFrom ? $plan->grid->find($plan->layout->baseFrom)?->label : ''"
-                            :options="['' => 'first of row 1'] +
+                            :options="['' => $say('square.prove.first_of_row_1')] +
                         Choices::posts($plan->grid->posts)" />
-                    <x-choice name="base_to" form="prove" label="to"
+                    <x-choice name="base_to" form="prove" :label="$say('page.to_2')"
                         :value="$plan->layout->baseTo ? $plan->grid->find($plan->layout->baseTo)?->label : ''"
-                        :options="['' => 'last of row 1'] + Choices::posts($plan->grid->posts)" />
-                    <button class="button button-second">Put it in force</button>
+                        :options="['' => $say('square.prove.last_of_row_1')] + Choices::posts($plan->grid->posts)" />
+                    <button class="button button-second">{{ $say('page.put_it_in_force') }}</button>
                 </form>
-                @if (count($plan->grid->posts) > 1)<p class="hint">Lean: sides and diagonals of the outline, edge stakes by mark and offset from the
-                    edge string, inner stakes by two strings and one mark. Full: every bay side and diagonal and the long diagonals.</p>@endif
+                @if (count($plan->grid->posts) > 1)<p class="hint">{{ $say('square.prove.lean_sides_and_diagonals_of') }}</p>@endif
             </section>
         </div>
     </div>

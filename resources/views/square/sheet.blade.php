@@ -1,17 +1,22 @@
-<x-layout title="Stake sheet" :site="$site" :phase="$phase">
+<x-layout :title="$say('square.sheet.stake_sheet')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.sheet" />
     <section class="paper sheet">
-        <h1>Stake sheet <span class="h-note">{{ $job->name }}, plan revision {{ $job->revision->number }}</span></h1>
-        <p class="verdict-why">Marks from the centre of {{ $plan->grid->posts[0]->label }}: along the base line ({{ $plan->sides->minusY }} side),
-            then toward the {{ $plan->sides->plusY }}. @if ($hold)Diagonal marks from {{ $hold->p->label }} and {{ $hold->q->label }}. @endif
-            Tolerance <x-length :of="$plan->tolerances->squareness" :plan="$plan"
-            />. @if ($outline->width->isPositive() && $outline->length->isPositive())Diagonals of the strings <b><x-length :of="$outline->diagonal"
-            :plan="$plan" /></b>.@endif</p>
-        <p class="no-print"><b><x-words :say="$words->title" /></b>. This page prints on one sheet, from the browser’s own print command.</p>
+        <h1>{{ $say('square.sheet.stake_sheet') }} <span
+            class="h-note">{{ $say('square.sheet.plan_revision', name: $job->name, number: $job->revision->number) }}</span></h1>
+        <p class="verdict-why">{{ $say('square.sheet.marks_from_the_centre_of', label: $plan->grid->posts[0]->label, minus_y: $plan->sides->minusY,
+            plus_y: $plan->sides->plusY) }} @if ($hold){{ $say('square.sheet.diagonal_marks_from_and', label: $hold->p->label,
+                label_b: $hold->q->label) }} @endif
+            {{ $say('square.sheet.tolerance', squareness: $plan->tolerances->squareness) }}
+                @if ($outline->width->isPositive() && $outline->length->isPositive()){{ $say('square.sheet.diagonals_of_the_strings_b',
+                    diagonal: $outline->diagonal) }}@endif</p>
+        <p class="no-print">{{ $say('square.sheet.b_b_this_page_prints', title: $words->title) }}</p>
         <table class="stakes {{ count($plan->grid->posts) > 24 ? 'stakes-small' : '' }}">
-            <thead><tr><th scope="col">Stake</th><th scope="col" class="num">along</th><th scope="col" class="num">away</th>@if ($hold)
-                <th scope="col" class="num">from {{ $hold->p->label }}</th><th scope="col" class="num">from {{ $hold->q->label }}</th>@endif
-                <th scope="col">Move</th><th scope="col">Set</th><th scope="col">Checked</th></tr></thead>
+            <thead><tr><th scope="col">{{ $say('page.stake') }}</th><th scope="col" class="num">{{ $say('square.sheet.along') }}</th>
+                <th scope="col" class="num">{{ $say('square.sheet.away') }}</th>@if ($hold)
+                <th scope="col" class="num">{{ $say('square.sheet.from', label: $hold->p->label) }}</th>
+                    <th scope="col" class="num">{{ $say('square.sheet.from', label: $hold->q->label) }}</th>@endif
+                <th scope="col">{{ $say('square.sheet.move') }}</th><th scope="col">{{ $say('page.set') }}</th>
+                    <th scope="col">{{ $say('square.sheet.checked') }}</th></tr></thead>
             <tbody>
                 @foreach ($plan->grid->posts as $post)
                     <tr><th scope="row">{{ $post->label }}</th><td class="num"><x-length :of="$post->at->x" :plan="$plan" /></td>

@@ -6,7 +6,7 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Square\WantedWords')
 @use('App\View\Links')
-<x-layout title="Square" :site="$site" :phase="$phase">
+<x-layout :title="$say('square.show.square')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square" />
     <div class="two">
         <section class="paper">
@@ -15,25 +15,28 @@
             <x-square-verdict :words="$words" />
             @if (count($placements) > 1)
                 <table class="placements">
-                    <caption>How the plan is laid over the stakes</caption>
-                    <thead><tr><th scope="col">Judged</th><th scope="col">Stakes to move</th><th scope="col" class="num">moves in all</th>
-                        <th scope="col" class="num">can’t be told</th><th scope="col"><span class="vh">Choose</span></th></tr></thead>
+                    <caption>{{ $say('square.show.how_the_plan_is_laid') }}</caption>
+                    <thead><tr><th scope="col">{{ $say('page.judged') }}</th><th scope="col">{{ $say('square.show.stakes_to_move') }}</th>
+                        <th scope="col" class="num">{{ $say('square.show.moves_in_all') }}</th>
+                        <th scope="col" class="num">{{ $say('square.show.cant_be_told') }}</th>
+                            <th scope="col"><span class="vh">{{ $say('square.show.choose') }}</span></th></tr></thead>
                     <tbody>
                         @foreach ($placements as $one)
                             <tr class="{{ $one->inForce ? 'row-chosen' : '' }}"><th scope="row">{{ $one->words }}</th>
-                                <td>{{ $one->out ? (count($one->out) > 6 ? count($one->out) : implode(', ', $one->out)) : 'none' }}</td>
+                                <td>{{ $one->out ? (count($one->out) > 6 ? count($one->out) : implode(', ', $one->out)) : $say('page.none') }}</td>
                                 <td class="num"><x-length :of="$one->out ? $one->sum : null" :plan="$plan" /></td>
                                 <td class="num">{{ $one->undetermined ?: '—' }}</td>
                                 <td>@if ($one->inForce)<span
-                                    class="muted">in force</span>@elseif ($one->way !== PlacementWay::Held && $state->square->held === [])
+                                    class="muted">{{ $say('square.show.in_force') }}</span>@elseif ($one->way !== PlacementWay::Held
+                                        && $state->square->held === [])
                                     <form method="post" action="{{ route('square.placement', $job) }}">@csrf<input type="hidden" name="way"
                                     value="{{ $one->way->value }}"><input type="hidden" name="based_on" value="{{ $job->revision->number }}"><button
-                                    class="link">Use this<span class="vh">: {{ $one->words }}</span></button></form>@endif</td></tr>
+                                    class="link">{{ $say('square.show.use_this') }}<span class="vh">: {{ $one->words }}</span></button></form>
+                                        @endif</td></tr>
                         @endforeach
                     </tbody>
                 </table>
-                <p class="hint">From the base line, that line is right and all else follows it. By best fit every stake gives a little. By fewest
-                    moves the most stakes stay where they are. Posts that are set hold the layout whatever is chosen.</p>
+                <p class="hint">{{ $say('square.show.from_the_base_line_that') }}</p>
             @endif
         </section>
         <div class="side-work">
@@ -41,53 +44,58 @@
                 @if ($form->isTheNextMove && $site->asksIn($phase) !== null)
                     <div id="entry">@include('square.reading')</div>
                 @elseif ($site->asksIn($phase) === EntryKind::BoardsUp)
-                    <x-entry-form kind="boards_up" name="boards"><button class="button">Boards and strings stand</button></x-entry-form>
+                    <x-entry-form kind="boards_up" name="boards"><button class="button">{{ $say('square.show.boards_and_strings_stand') }}</button>
+                        </x-entry-form>
                 @elseif ($site->asksIn($phase) === EntryKind::StakeMoved)
                     <x-entry-form kind="stake_moved" name="moved">
                         <input type="hidden" name="posts" value="{{ implode(' ', array_map(fn ($post) => $post->label, $site->next->posts)) }}">
-                        <button class="button">Moved</button>
+                        <button class="button">{{ $say('square.show.moved') }}</button>
                     </x-entry-form>
-                    <p class="hint">What was read to {{ count($site->next->posts) === 1 ? 'it' : 'them' }} before counts as old; the readings that
-                        prove the new place are asked for next.</p>
+                    <p class="hint">{{ $say('square.show.what_was_read_to_before', count: count($site->next->posts)) }}</p>
                     <x-decide :site="$site" :about="DecisionAbout::AcceptOutline" />
                 @elseif ($site->asksIn($phase) === EntryKind::Decision)
                     <x-decide :site="$site" :about="DecisionAbout::AcceptOutline" />
                 @endif
             </x-move>
             @if (count($plan->grid->posts) < 2)
-                <section id="entry"><p class="empty">One post has nothing to square. Measure its distance to the road or wall, and go on to the
-                    level.</p></section>
+                <section id="entry"><p class="empty">{{ $say('square.show.one_post_has_nothing_to') }}</p></section>
             @else
                 @if (! $form->isTheNextMove && ! $form->isAskedFor && $errors->isEmpty())
-                    <details class="change" id="entry"><summary>Another reading</summary>@include('square.reading')</details>
+                    <details class="change" id="entry"><summary>{{ $say('square.show.another_reading') }}</summary>
+                        @include('square.reading')</details>
                 @elseif (! $form->isTheNextMove)
                     <section id="entry">
-                        <h2>{{ $form->wanted ? ($form->wanted->isTape() ? 'The tape '.WantedWords::of($form->wanted) : WantedWords::of($form->wanted))
-                            : 'Enter a reading' }}@if ($form->wanted) <span class="h-note">by the plan <x-length
-                                :of="$form->wanted->planned()->magnitude()"
-                            :plan="$plan" /></span>@endif</h2>
+                        <h2>{{ $form->wanted ? ($form->wanted->isTape() ? $say('square.show.the_tape', what: WantedWords::of($form->wanted))
+                            : WantedWords::of($form->wanted))
+                            : $say('square.show.enter_a_reading') }}@if ($form->wanted) <span
+                                class="h-note">{{ $say('square.show.by_the_plan', magnitude: $form->wanted->planned()->magnitude()) }}</span>@endif
+                                    </h2>
                         @include('square.reading')
                     </section>
                 @endif
                 <div class="after-drawing"><x-quick-line :site="$site" /></div>
                 <x-cautions :step="Step::Squaring" :site="$site" />
-                <p><a class="jump" href="{{ route('round', [$job, 'tapes']) }}">The whole round on one screen</a></p>
+                <p><a class="jump" href="{{ route('round', [$job, 'tapes']) }}">{{ $say('page.the_whole_round_on_one') }}</a></p>
                 @if ($state->square->rough === null && $plan->layout->list === ReadyList::Full && $plan->grid->corners() !== null
                     && $site->state->log->now(BoardsUp::class) !== [])
                     <form method="post" action="{{ route('square.rules', $job) }}">
                         @csrf <input type="hidden" name="form" value="strings"><input type="hidden" name="based_on"
                             value="{{ $job->revision->number }}"><input type="hidden" name="list" value="lean"><input type="hidden" name="reason"
                             value="The strings are up: offsets from them">
-                        <p class="hint">The strings are up: an offset from one takes seconds where a tape takes minutes.</p>
-                        <button class="button button-second">Use the strings: the lean list</button>
+                        <p class="hint">{{ $say('square.show.the_strings_are_up_an') }}</p>
+                        <button class="button button-second">{{ $say('square.show.use_the_strings_the_lean') }}</button>
                     </form>
                 @endif
                 <section class="list">
-                    <h2>Readings <span class="h-note">{{ $sheet->pulled }} of {{ $sheet->pulled + $sheet->toPull }}, in walking order</span></h2>
-                    @if ($stake)<p class="hint">Those at {{ $stake }} are marked. <a href="{{ route('square', $job) }}">Clear the marks</a></p>@endif
+                    <h2>{{ $say('page.readings') }} <span
+                        class="h-note">{{ $say('square.show.of_in_walking_order', pulled: $sheet->pulled,
+                            to_pull: $sheet->pulled + $sheet->toPull) }}</span></h2>
+                    @if ($stake)<p class="hint">{{ $say('square.show.those_at_are_marked', stake: $stake) }} <a
+                        href="{{ route('square', $job) }}">{{ $say('square.show.clear_the_marks') }}</a></p>@endif
                     <table class="readings">
-                        <thead><tr><th scope="col">Between</th><th scope="col" class="num">reads</th><th scope="col" class="num">off</th>
-                            <th scope="col">Stands</th></tr></thead>
+                        <thead><tr><th scope="col">{{ $say('page.between') }}</th><th scope="col" class="num">{{ $say('page.reads') }}</th>
+                            <th scope="col" class="num">{{ $say('square.show.off') }}</th>
+                            <th scope="col">{{ $say('page.stands') }}</th></tr></thead>
                         <tbody>
                             @foreach ($sheet->rows as $row)
                                 <tr class="row-{{ $row->state }}{{ $form->isOpenFor($row) ? ' row-now' : '' }}{{ $stake && $row->touches($stake)
@@ -99,7 +107,7 @@
                             @endforeach
                         </tbody>
                     </table>
-                    <p class="hint">What is still to pull shows what it would read by the plan. “Off” is the reading less what all others say.</p>
+                    <p class="hint">{{ $say('square.show.what_is_still_to_pull') }}</p>
                 </section>
             @endif
         </div>

@@ -4,13 +4,14 @@
 <figure class="drawing">
     <svg viewBox="0 0 {{ $model->frame::WIDTH }} {{ $model->frame->height }}" width="{{ $model->frame->onPhone }}" class="plan-drawing" role="group"
         aria-label="{{ $says }}, {{ Str::plural('post', count($model->posts), prependCount: true) }}" data-roving>
-        <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="20" text-anchor="middle">{{ $model->plan->sides->plusY }} side</text>
+        <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="20"
+            text-anchor="middle">{{ $say('components.drawing.plan.side', plus_y: $model->plan->sides->plusY) }}</text>
         <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="{{ $model->frame->height - 8 }}"
-            text-anchor="middle">{{ $model->plan->sides->minusY }} side</text>
+            text-anchor="middle">{{ $say('components.drawing.plan.side_2', minus_y: $model->plan->sides->minusY) }}</text>
         <text class="side" transform="translate(16 {{ $model->frame->height / 2 }}) rotate(-90)"
-            text-anchor="middle">{{ $model->plan->sides->minusX }} side</text>
+            text-anchor="middle">{{ $say('components.drawing.plan.side_3', minus_x: $model->plan->sides->minusX) }}</text>
         <text class="side" transform="translate({{ $model->frame::WIDTH - 8 }} {{ $model->frame->height / 2 }}) rotate(-90)"
-            text-anchor="middle">{{ $model->plan->sides->plusX }} side</text>
+            text-anchor="middle">{{ $say('components.drawing.plan.side_4', plus_x: $model->plan->sides->plusX) }}</text>
         @foreach ($model->bands as $band)
             <polyline class="band band-{{ $band->colour }}" points="{{ $band->points }}" stroke-width="{{ $band->width }}" />
             <polyline class="service service-{{ $band->colour }}" points="{{ $band->points }}" />
@@ -85,7 +86,7 @@
                     </svg> {{ $word }}
                 </span>
             @endforeach
-            @if ($model->enlarged > 1)<span>pink: where the top goes, {{ $model->enlarged }} times as far</span>@endif
+            @if ($model->enlarged > 1)<span>{{ $say('components.drawing.plan.pink_where_the_top_goes', enlarged: $model->enlarged) }}</span>@endif
         </figcaption>
     @endif
 </figure>

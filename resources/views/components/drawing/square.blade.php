@@ -4,15 +4,15 @@
 <figure class="drawing">
     <svg viewBox="0 0 {{ $model->frame::WIDTH }} {{ $model->frame->height }}" width="{{ $model->frame->onPhone }}" class="plan-drawing square-drawing"
         role="group"
-        aria-label="Working drawing from above, {{ Str::plural('stake', count($model->stakes), prependCount: true) }}. Arrow keys go from stake to
-        stake, plus and minus enlarge, Shift with arrows moves the drawing." data-roving data-zoom>
-        <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="16" text-anchor="middle">{{ $model->plan->sides->plusY }} side</text>
+        aria-label="{{ $say('components.drawing.square.working_drawing_from_above_arrow', count: count($model->stakes)) }}" data-roving data-zoom>
+        <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="16"
+            text-anchor="middle">{{ $say('components.drawing.square.side', plus_y: $model->plan->sides->plusY) }}</text>
         <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="{{ $model->frame->height - 6 }}"
-            text-anchor="middle">{{ $model->plan->sides->minusY }} side</text>
+            text-anchor="middle">{{ $say('components.drawing.square.side_2', minus_y: $model->plan->sides->minusY) }}</text>
         <text class="side" transform="translate(14 {{ $model->frame->height / 2 }}) rotate(-90)"
-            text-anchor="middle">{{ $model->plan->sides->minusX }} side</text>
+            text-anchor="middle">{{ $say('components.drawing.square.side_3', minus_x: $model->plan->sides->minusX) }}</text>
         <text class="side" transform="translate({{ $model->frame::WIDTH - 5 }} {{ $model->frame->height / 2 }}) rotate(-90)"
-            text-anchor="middle">{{ $model->plan->sides->plusX }} side</text>
+            text-anchor="middle">{{ $say('components.drawing.square.side_4', plus_x: $model->plan->sides->plusX) }}</text>
         @foreach ($model->fixed as $line)
             <g class="fixed fixed-{{ $line->kind }}" role="img" aria-label="{{ $line->name }}"><path class="hatch" d="{{ $line->hatch }}" />
                 <line x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" /><text class="fixed-label"
@@ -82,6 +82,6 @@
                     height="7" />@if ($shape === 'out')<path class="stands" d="M20 3 l5 5 l-5 5 l-5 -5 z" />@endif</g>@endif
             </svg> {{ $word }}</span>
         @endforeach
-        @if ($model->factor > 1)<span>rings (95 %) and moves are drawn {{ $model->factor }}× as large as they are</span>@endif
+        @if ($model->factor > 1)<span>{{ $say('components.drawing.square.rings_95_and_moves_are', factor: $model->factor) }}</span>@endif
     </figcaption>
 </figure>

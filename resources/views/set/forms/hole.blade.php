@@ -1,4 +1,4 @@
-<h2>The hole of {{ $post->label }}</h2>
+<h2>{{ $say('set.forms.hole.the_hole_of', label: $post->label) }}</h2>
 <x-entry-form kind="hole" name="hole">
     <input type="hidden" name="post" value="{{ $post->label }}">
     @include('footing.hole-fields', ['label' => 'Depth to the clean bottom'])

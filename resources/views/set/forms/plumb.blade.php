@@ -4,41 +4,43 @@
 @use('Aequus\Plan\Terms\Side')
 @use('Aequus\Words\Bearing')
 @use('App\View\Choices')
-<h2>Read a face</h2>
+<h2>{{ $say('set.forms.plumb.read_a_face') }}</h2>
 <x-entry-form kind="plumb" name="plumb">
     <input type="hidden" name="post" value="{{ $post->label }}">@if ($page->walk)<input type="hidden" name="walk"
         value="{{ $page->walk->what }}">@endif
     @if ($plan->post->round)
-        <x-radios name="bearing" form="plumb" label="Level held along; top goes toward"
+        <x-radios name="bearing" form="plumb" :label="$say('set.forms.plumb.level_held_along_top_goes')"
             :value="$page->stands->lean->xRead && ! $page->stands->lean->yRead ? '90' : '0'" :options="Bearing::all($plan->sides)" />
-        <x-radios name="leans" form="plumb" label="There it" value="" :options="['plumb' => 'is plumb', 'off' => 'leans that way']" />
+        <x-radios name="leans" form="plumb" :label="$say('set.forms.plumb.there_it')" value=""
+            :options="['plumb' => $say('set.forms.plumb.is_plumb'), 'off' => $say('set.forms.plumb.leans_that_way')]" />
     @else
-        <x-radios name="face" form="plumb" label="Level held on" :value="($page->stands->nextFace() ?? Side::MinusY)->value"
-            :options="Choices::sides($plan->sides, '%s face')" />
-        <x-radios name="leans" form="plumb" label="Top" value=""
-            :options="Choices::sides($plan->sides, 'to the %s') + ['plumb' => 'plumb', 'plumb_along' => 'plumb along the face']" />
+        <x-radios name="face" form="plumb" :label="$say('set.forms.plumb.level_held_on')" :value="($page->stands->nextFace() ?? Side::MinusY)->value"
+            :options="Choices::sides($plan->sides, $say('set.forms.plumb.s_face'))" />
+        <x-radios name="leans" form="plumb" :label="$say('set.forms.plumb.top')" value=""
+            :options="Choices::sides($plan->sides, $say('set.forms.plumb.to_the_s')) + ['plumb' => $say('page.plumb_2'), 'plumb_along'
+                => $say('set.forms.plumb.plumb_along_the_face')]" />
     @endif
-    <x-field name="gap" form="plumb" label="Off by" hint="The gap under the level; a bob’s distance; degrees. Nothing when plumb." :unit="$unit" wide
+    <x-field name="gap" form="plumb" :label="$say('page.off_by')" :hint="$say('set.forms.plumb.the_gap_under_the_level')" :unit="$unit" wide
         />
-    <x-field name="level" form="plumb" label="Over a length of" hint="The level, or the height of the bob."
+    <x-field name="level" form="plumb" :label="$say('page.over_a_length_of')" :hint="$say('set.forms.plumb.the_level_or_the_height')"
         :value="$plan->write($page->stands->readOver() ?? $plan->notation->system()->spiritLevel)" :unit="$unit" />
     <details class="field-wide" @if ($errors->has('way') || $errors->has('bubble') || $errors->has('shim') || old('way', 'gap') !== 'gap') open
-        @endif><summary>By a bob, an angle or the bubble; turned; another stage; who read</summary>
-        <x-radios name="way" form="plumb" label="Read by" value="gap"
+        @endif><summary>{{ $say('set.forms.plumb.by_a_bob_an_angle') }}</summary>
+        <x-radios name="way" form="plumb" :label="$say('page.read_by')" value="gap"
             :options="Choices::of(LeanWay::cases())" />
-        <x-radios name="bubble" form="plumb" label="Bubble stands" value="on_the_line"
+        <x-radios name="bubble" form="plumb" :label="$say('set.forms.plumb.bubble_stands')" value="on_the_line"
             :options="Choices::of(Bubble::cases())" />
-        <x-field name="shim" form="plumb" label="Shim that brings it to the line" hint="Under one end of this level. Empty: 1/8 in for 2 ft."
+        <x-field name="shim" form="plumb" :label="$say('set.forms.plumb.shim_that_brings_it_to')"
+            :hint="$say('set.forms.plumb.under_one_end_of_this')"
             :unit="$unit" />
-        <x-radios name="stage" form="plumb" label="The post is"
+        <x-radios name="stage" form="plumb" :label="$say('set.forms.plumb.the_post_is')"
             :value="($page->walk?->what === 'after_fill' ? Stage::Filled : $page->stands->stageNow())->value"
             :options="Choices::of(Stage::cases())" />
-        <label class="tick"><input type="checkbox" name="turned" value="1" @checked(old('turned'))> level turned end for end: counts with the reading
-            before</label>
-        <x-field name="read_by" form="plumb" label="Read by" hint="If not you." />
+        <label class="tick"><input type="checkbox" name="turned" value="1"
+            @checked(old('turned'))> {{ $say('set.forms.plumb.level_turned_end_for_end') }}</label>
+        <x-field name="read_by" form="plumb" :label="$say('page.read_by')" :hint="$say('page.if_not_you')" />
     </details>
-    <button class="button button-yard">Write it down</button>
-    <p class="hint">@if ($plan->post->round)A pole has no faces: any two directions tell how it leans, the further apart the better.@else
-        A level’s edge on a face shows whether the top leans toward that face or away from it; a string, a bob or your eye along its edges shows the
-        lean along it. Bowed or tapered timber: read two opposite faces, the middle of both counts.@endif</p>
+    <button class="button button-yard">{{ $say('page.write_it_down') }}</button>
+    <p class="hint">@if ($plan->post->round){{ $say('set.forms.plumb.a_pole_has_no_faces') }}@else
+        {{ $say('set.forms.plumb.a_levels_edge_on_a') }}@endif</p>
 </x-entry-form>

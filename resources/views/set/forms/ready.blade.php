@@ -1,14 +1,15 @@
 @use('Aequus\Logbook\Set\ReadyItem')
 @use('Aequus\Site\ReadyToPour')
 @use('Aequus\Words\Names')
-<h2>Before the fill</h2>
+<h2>{{ $say('set.forms.ready.before_the_fill') }}</h2>
 @foreach (ReadyItem::cases() as $item)
     @if (! ReadyToPour::isSeen($state, $item, $post) && (! $item->isForConcreteOnly() || $page->hold->isPoured()))
-        <x-entry-form kind="ready" :name="'ready-'.$item->value">
+        <x-entry-form kind="ready" :name="$say('set.forms.ready.ready', value: $item->value)">
             <input type="hidden" name="item" value="{{ $item->value }}">
             <p class="field-wide"><b>{{ ucfirst(Names::of($item)) }}</b></p>
-            <button class="button" name="post" value="">Seen to, all posts</button>
-            <button class="button button-second" name="post" value="{{ $post->label }}">Only {{ $post->label }}</button>
+            <button class="button" name="post" value="">{{ $say('set.forms.ready.seen_to_all_posts') }}</button>
+            <button class="button button-second" name="post"
+                value="{{ $post->label }}">{{ $say('set.forms.ready.only', label: $post->label) }}</button>
         </x-entry-form>
     @endif
 @endforeach

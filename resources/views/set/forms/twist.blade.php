@@ -1,9 +1,10 @@
-<h2>Twist of {{ $post->label }}</h2>
+<h2>{{ $say('set.forms.twist.twist_of', label: $post->label) }}</h2>
 <x-entry-form kind="twist" name="twist">
     <input type="hidden" name="post" value="{{ $post->label }}">
-    <x-field name="twist" form="twist" label="Face off the string by" hint="Between its two edges." :unit="$unit" />
-    <x-field name="over" form="twist" label="Over a length of" :value="$plan->write($plan->post->thicker())" :unit="$unit" />
-    <x-radios name="turned" form="twist" label="From above turned" value="with"
-        :options="['with' => 'with the clock', 'against' => 'against the clock']" />
-    <button class="button button-second">Write it down</button>
+    <x-field name="twist" form="twist" :label="$say('set.forms.twist.face_off_the_string_by')" :hint="$say('set.forms.twist.between_its_two_edges')"
+        :unit="$unit" />
+    <x-field name="over" form="twist" :label="$say('page.over_a_length_of')" :value="$plan->write($plan->post->thicker())" :unit="$unit" />
+    <x-radios name="turned" form="twist" :label="$say('set.forms.twist.from_above_turned')" value="with"
+        :options="['with' => $say('set.forms.twist.with_the_clock'), 'against' => $say('set.forms.twist.against_the_clock')]" />
+    <button class="button button-second">{{ $say('page.write_it_down') }}</button>
 </x-entry-form>
