@@ -8,6 +8,7 @@ use Aequus\Logbook\Kind\EntryKind;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
+use App\View\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -17,7 +18,9 @@ final class CopyJob
     public function plan(Job $from, User $user, string $name): Job
     {
         return app(CreateJob::class)(
-            $user, $name, $from->place, $from->zone, $from->revision->plan(), "Plan of {$from->name}, revision {$from->revision->number}",
+            $user, $name, $from->place, $from->zone, $from->revision->plan(), Say::text(
+                'answers.copy_job.plan_of_revision', name: $from->name, number: $from->revision->number,
+            ),
         );
     }
 

@@ -12,6 +12,7 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
+use App\View\Say;
 
 /** How the holes could be brought clear of every no-dig band: the whole grid by one shift, or single posts on their own. */
 final readonly class WaysClear
@@ -27,7 +28,9 @@ final readonly class WaysClear
     {
         return array_combine(
             array_column(ServiceType::cases(), 'value'), array_map(
-                fn (ServiceType $type) => ucfirst($type->value).', marked '.$type->markingColour(), ServiceType::cases(),
+                fn (ServiceType $type) => Say::text(
+                    'clear.ways_clear.marked', part: ucfirst($type->value), marking_colour: $type->markingColour(),
+                ), ServiceType::cases(),
             ),
         );
     }

@@ -24,6 +24,7 @@ use App\Drawing\Drawn\DrawnFixed;
 use App\Drawing\Drawn\DrawnLine;
 use App\Drawing\Drawn\DrawnPost;
 use App\Drawing\Drawn\Frame;
+use App\View\Say;
 use App\View\Typeset;
 
 /** The plan seen from above, with what one phase wants to see on it. */
@@ -106,10 +107,13 @@ final readonly class PlanDrawing
             $conflicts[$conflict->post->id->value] = $conflict;
         }
         $posts = self::posts($site->plan, self::nextIn($site, Phase::Clear), fn (Post $post) => isset($conflicts[$post->id->value])
-            ? ['short', 'hole inside the no-dig band of the '.$conflicts[$post->id->value]->service->name, '']
-            : ['planned', 'clear of every known line', '']);
+            ? ['short', Say::text('drawing.plan_drawing.hole_inside_the_no_dig', name: $conflicts[$post->id->value]->service->name), '']
+            : ['planned', Say::text('drawing.plan_drawing.clear_of_every_known_line'), '']);
 
-        return new self($site->plan, $posts, bands: self::bands($site), legend: ['planned' => 'clear', 'short' => 'inside a no-dig band']);
+        return new self(
+            $site->plan, $posts, bands: self::bands($site),
+            legend: ['planned' => 'clear', 'short' => Say::text('drawing.plan_drawing.inside_a_no_dig_band')],
+        );
     }
 
     /** Heights, or what is to be cut and filled where a grade is asked; where the ground falls to. */
@@ -119,7 +123,8 @@ final readonly class PlanDrawing
             $height = $site->level->groundAt($post);
             $moved = $work->heights[$post->id->value] ?? null;
             if ($moved !== null) {
-                $do = $site->plan->notation->round($moved)->isZero() ? 'on grade' : ($moved->isNegative() ? 'fill' : 'cut');
+                $do = $site->plan->notation->round($moved)->isZero() ? Say::text('drawing.plan_drawing.on_grade')
+                    : ($moved->isNegative() ? 'fill' : 'cut');
 
                 return [
                     'staked', "{$do} {$site->plan->write($moved->magnitude())}",
@@ -127,15 +132,22 @@ final readonly class PlanDrawing
                 ];
             }
             $rank = match ($post) {
-                $site->level->high => ', high', $site->level->low => ', low', default => ''
+                $site->level->high => Say::text('drawing.plan_drawing.high'), $site->level->low => Say::text('drawing.plan_drawing.low'), default => ''
             };
 
             return $height === null
-                ? ['planned', 'ground not read', '']
-                : ['staked', 'ground at '.$site->plan->write($height).$rank, Typeset::svg($site->plan->notation, $height).$rank];
+                ? ['planned', Say::text('drawing.plan_drawing.ground_not_read'), '']
+                : [
+                    'staked', Say::text('drawing.plan_drawing.ground_at', height: $site->plan->write($height), rank: $rank),
+                    Typeset::svg($site->plan->notation, $height).$rank,
+                ];
         });
 
-        return new self($site->plan, $posts, legend: ['staked' => 'ground read', 'planned' => 'still to read'], over: self::fall($site));
+        return new self(
+            $site->plan, $posts,
+            legend: ['staked' => Say::text('drawing.plan_drawing.ground_read'), 'planned' => Say::text('drawing.plan_drawing.still_to_read')],
+            over: self::fall($site),
+        );
     }
 
     /** @return list<DrawnLine> an arrow downhill, in the middle of a bay near the middle; none while no fall is known */
@@ -157,7 +169,7 @@ final readonly class PlanDrawing
         return [
             new DrawnLine(
                 $x - $dx, $y + $dy, round($x + $dx, 1), round($y - $dy, 1), 'fall',
-                Typeset::svg($site->plan->notation, $plane->fall->over($run))." in {$over}",
+                Say::text('drawing.plan_drawing.in', svg: Typeset::svg($site->plan->notation, $plane->fall->over($run)), over: $over),
             ),
         ];
     }
@@ -169,21 +181,30 @@ final readonly class PlanDrawing
             $hole = $site->footing->asDug($post);
             $beside = $hole === null
                 ? array_map(
-                    fn (HoleAsDug $met) => "{$met->required->post->label} beside it met ".Names::of($met->found),
+                    fn (HoleAsDug $met) => Say::text(
+                        'drawing.plan_drawing.beside_it_met', label: $met->required->post->label, what: Names::of($met->found),
+                    ),
                     $site->footing->foundBeside($post, $site->plan->grid->posts),
                 ) : [];
 
             return match (true) {
-                $hole === null => ['planned', implode(', ', ['to dig', ...$beside]), $beside === [] ? '' : 'look out'],
+                $hole === null => [
+                    'planned', implode(', ', [Say::text('page.to_dig'), ...$beside]),
+                    $beside === [] ? '' : Say::text('drawing.plan_drawing.look_out'),
+                ],
                 default => [
                     $hole->serves() ? 'dug' : 'short',
-                    ($hole->serves() ? 'deep enough' : 'short by '.$site->plan->write($hole->shortBy)).($hole->found === null ? '' : ', met '.Names::of($hole->found)),
+                    ($hole->serves() ? Say::text('page.deep_enough')
+                        : Say::text('drawing.plan_drawing.short_by', short_by: $site->plan->write($hole->shortBy))).($hole->found === null
+                            ? '' : Say::text('drawing.plan_drawing.met', what: Names::of($hole->found))),
                     Names::of($hole->found),
                 ],
             };
         });
 
-        return new self($site->plan, $posts, legend: ['planned' => 'to dig', 'dug' => 'deep enough', 'short' => 'short']);
+        return new self(
+            $site->plan, $posts, legend: ['planned' => Say::text('page.to_dig'), 'dug' => Say::text('page.deep_enough'), 'short' => 'short'],
+        );
     }
 
     public static function set(SiteState $site): self
@@ -194,15 +215,30 @@ final readonly class PlanDrawing
 
             return match (true) {
                 $site->cut->isCut($post) => ['cut', 'cut', ''],
-                $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin() => ['leaning', 'set, top out by '.$site->plan->write($stands->outOfPlumb()), Typeset::svg($site->plan->notation, $stands->outOfPlumb())],
-                $stands->isProvedPlumb() && $stands->set => ['plumb', 'set, plumb', ''],
-                $stands->set => ['set', 'set, plumb not proved', ''],
-                $hole !== null && ! $hole->serves() => ['short', 'hole short by '.$site->plan->write($hole->shortBy), ''],
-                $hole !== null => ['dug', 'hole deep enough', ''],
-                default => ['planned', $site->footing->measured($post) === null ? 'not dug' : 'dug, not judged yet', ''],
+                $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin() => [
+                    'leaning', Say::text('drawing.plan_drawing.set_top_out_by', out_of_plumb: $site->plan->write($stands->outOfPlumb())),
+                    Typeset::svg($site->plan->notation, $stands->outOfPlumb()),
+                ],
+                $stands->isProvedPlumb() && $stands->set => ['plumb', Say::text('drawing.plan_drawing.set_plumb'), ''],
+                $stands->set => ['set', Say::text('drawing.plan_drawing.set_plumb_not_proved'), ''],
+                $hole !== null && ! $hole->serves() => [
+                    'short', Say::text('drawing.plan_drawing.hole_short_by', short_by: $site->plan->write($hole->shortBy)), '',
+                ],
+                $hole !== null => ['dug', Say::text('drawing.plan_drawing.hole_deep_enough'), ''],
+                default => [
+                    'planned',
+                    $site->footing->measured($post) === null ? Say::text('drawing.plan_drawing.not_dug') : Say::text(
+                        'drawing.plan_drawing.dug_not_judged_yet',
+                    ),
+                    '',
+                ],
             };
         });
-        $words = ['planned' => 'not dug, or not judged', 'dug' => 'hole deep enough', 'short' => 'hole short', 'set' => 'set, plumb not proved', 'plumb' => 'plumb', 'leaning' => 'leans', 'cut' => 'cut'];
+        $words = [
+            'planned' => Say::text('drawing.plan_drawing.not_dug_or_not_judged'), 'dug' => Say::text('drawing.plan_drawing.hole_deep_enough'),
+            'short' => Say::text('drawing.plan_drawing.hole_short'), 'set' => Say::text('drawing.plan_drawing.set_plumb_not_proved'),
+            'plumb' => 'plumb', 'leaning' => 'leans', 'cut' => 'cut',
+        ];
         $shapes = array_unique(array_map(fn (DrawnPost $post) => $post->shape, $posts));
 
         return new self($site->plan, $posts, legend: array_intersect_key($words, array_flip($shapes)));
@@ -228,10 +264,20 @@ final readonly class PlanDrawing
         }
         if ($tops->strap !== null) {
             [$a, $b, $c, $d] = array_map(fn (Post $post): array => [$frame->x($post->at->x), $frame->y($post->at->y)], $site->plan->corners());
-            $lines[] = $tops->strap->alongAc ? new DrawnLine($a[0], $a[1], $c[0], $c[1], 'strap') : new DrawnLine($b[0], $b[1], $d[0], $d[1], 'strap');
+            $lines[] = $tops->strap->alongAc ? new DrawnLine($a[0], $a[1], $c[0], $c[1], 'strap')
+                : new DrawnLine($b[0], $b[1], $d[0], $d[1], 'strap');
         }
         $isOut = fn (Post $post): bool => in_array($post->id->value, $tops->out, true);
-        $posts = self::posts($site->plan, null, fn (Post $post) => [$isOut($post) ? 'leaning' : 'plumb', ($isOut($post) ? 'out by ' : 'square within ').$site->plan->write($by = Length::millimetres(hypot(...$off[$post->id->value]))), $isOut($post) ? Typeset::svg($site->plan->notation, $by) : '']);
+        $posts = self::posts(
+            $site->plan, null,
+            fn (Post $post) => [
+                $isOut($post) ? 'leaning' : 'plumb',
+                ($isOut($post) ? Say::text('drawing.plan_drawing.out_by') : Say::text('drawing.plan_drawing.square_within')).$site->plan->write(
+                    $by = Length::millimetres(hypot(...$off[$post->id->value])),
+                ),
+                $isOut($post) ? Typeset::svg($site->plan->notation, $by) : '',
+            ],
+        );
 
         return new self($site->plan, $posts, legend: ['plumb' => 'square', 'leaning' => 'out'], over: $lines, enlarged: $times);
     }
@@ -286,7 +332,11 @@ final readonly class PlanDrawing
             for ($step = 0; $step <= 12; $step++) {
                 $x = $frame->x($line->points[$i - 1]->x) * (1 - $step / 12) + $frame->x($line->points[$i]->x) * $step / 12;
                 $y = $frame->y($line->points[$i - 1]->y) * (1 - $step / 12) + $frame->y($line->points[$i]->y) * $step / 12 - 7;
-                $room = min(array_map(fn (Post $post) => hypot(($frame->x($post->at->x) + 12 - $x) / 2.5, $frame->y($post->at->y) + 10 - $y), $plan->grid->posts));
+                $room = min(
+                    array_map(
+                        fn (Post $post) => hypot(($frame->x($post->at->x) + 12 - $x) / 2.5, $frame->y($post->at->y) + 10 - $y), $plan->grid->posts,
+                    ),
+                );
                 if ($room > $best[2] && $x > 110 && $x < Frame::WIDTH - 110) {
                     $best = [round($x, 1), round($y, 1), $room];
                 }

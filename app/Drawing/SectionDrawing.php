@@ -14,6 +14,7 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\Drawing\Drawn\DrawnHole;
+use App\View\Say;
 use App\View\Typeset;
 
 /** A cut through the ground along one row or column: ground today and finished, frost line, holes with what goes into them, and posts. */
@@ -171,10 +172,10 @@ final readonly class SectionDrawing
             }
             $rows['row-'.$label[2]][] = $post;
             $columns['column-'.$label[1]][] = $post;
-            $choices['row-'.$label[2]] = 'Row '.$label[2];
+            $choices['row-'.$label[2]] = Say::text('drawing.section_drawing.row', label: $label[2]);
         }
         foreach (array_keys($columns) as $column) {
-            $choices[$column] = 'Column '.substr($column, 7);
+            $choices[$column] = Say::text('drawing.section_drawing.column', part: substr($column, 7));
         }
         $shown = isset($rows[$key]) || isset($columns[$key]) ? $key : (string) array_key_first($rows);
 

@@ -32,6 +32,7 @@ use App\Drawing\Drawn\Frame;
 use App\Drawing\Drawn\Labels;
 use App\Square\ReadingRow;
 use App\Square\ReadingSheet;
+use App\View\Say;
 use App\View\Typeset;
 
 /** The plan as a working drawing: strings on their boards, stakes in their holes, readings pulled and to pull, what is open and what must move. */
@@ -144,15 +145,21 @@ final readonly class SquareDrawing
         $told = $placed === null ? '' : (string) (new Speech($this->plan))->list(...StraightenLayout::inMarks($this->site, $placed));
         $tolerance = $this->plan->write($this->plan->tolerances->squareness);
         [$shape, $words] = match (true) {
-            $placed === null => ['free', 'place not determined by what was read'],
-            $held && $placed->size() > $this->plan->tolerances->squareness->inMillimetres() => ['held', "set, and off the grid by {$told}"],
-            $held => ['held', 'set, holds the layout'],
-            $placed->verdict === StakeVerdict::Out && $this->site->square->verdict() !== SquareVerdict::Out => ['undetermined', 'looks out so far'],
-            $placed->verdict === StakeVerdict::Out => ['out', "out: move it {$told}"],
-            $placed->verdict === StakeVerdict::CannotTell => [
-                'undetermined', 'can’t be told yet, open by '.$this->plan->write(Length::millimetres($placed->ellipse->ring())),
+            $placed === null => ['free', Say::text('drawing.square_drawing.place_not_determined_by_what')],
+            $held && $placed->size() > $this->plan->tolerances->squareness->inMillimetres() => [
+                'held', Say::text('drawing.square_drawing.set_and_off_the_grid', told: $told),
             ],
-            default => ['within', "within {$tolerance}"],
+            $held => ['held', Say::text('drawing.square_drawing.set_holds_the_layout')],
+            $placed->verdict === StakeVerdict::Out && $this->site->square->verdict() !== SquareVerdict::Out => [
+                'undetermined', Say::text('drawing.square_drawing.looks_out_so_far'),
+            ],
+            $placed->verdict === StakeVerdict::Out => ['out', Say::text('drawing.square_drawing.out_move_it', told: $told)],
+            $placed->verdict === StakeVerdict::CannotTell => [
+                'undetermined', Say::text(
+                    'drawing.square_drawing.cant_be_told_yet_open', millimetres: $this->plan->write(Length::millimetres($placed->ellipse->ring())),
+                ),
+            ],
+            default => ['within', Say::text('drawing.square_drawing.within', tolerance: $tolerance)],
         };
         $stands = $placed !== null && $shape === 'out'
             ? [
@@ -242,7 +249,10 @@ final readonly class SquareDrawing
         $width = $this->frame->size($thing->thing->width);
         $deep = max(26.0, 0.35 * $width);
 
-        return new DrawnBox(round(($x1 + $x2 - $width) / 2, 1), round(($y1 + $y2 - $deep) / 2, 1), $width, round($deep, 1), round(rad2deg(atan2($y2 - $y1, $x2 - $x1)), 1), $thing->fits() ? 'fits' : 'tight');
+        return new DrawnBox(
+            round(($x1 + $x2 - $width) / 2, 1), round(($y1 + $y2 - $deep) / 2, 1), $width, round($deep, 1),
+            round(rad2deg(atan2($y2 - $y1, $x2 - $x1)), 1), $thing->fits() ? 'fits' : 'tight',
+        );
     }
 
     /** @return list<DrawnLabel> */
@@ -260,7 +270,10 @@ final readonly class SquareDrawing
         }
         foreach ($this->readings as $reading) {
             if ($reading->next && $reading->isTape && $next?->number !== null) {
-                $labels->beside(0.6 * $reading->x1 + 0.4 * $reading->x2, 0.6 * $reading->y1 + 0.4 * $reading->y2, $this->plan->write($next->number), Typeset::svg($this->plan->notation, $next->number), 'tape-label', 6, 19);
+                $labels->beside(
+                    0.6 * $reading->x1 + 0.4 * $reading->x2, 0.6 * $reading->y1 + 0.4 * $reading->y2, $this->plan->write($next->number),
+                    Typeset::svg($this->plan->notation, $next->number), 'tape-label', 6, 19,
+                );
             }
         }
         foreach ($this->stakes as $stake) {
@@ -281,10 +294,19 @@ final readonly class SquareDrawing
     private function words(): array
     {
         $words = [
-            'within' => 'within', 'out' => 'out, and the way it goes', 'undetermined' => 'can’t be told yet', 'free' => 'not determined', 'held' => 'set, holds the layout',
-            'tape fits' => 'pulled', 'tape to-pull' => 'to pull', 'tape doubt' => 'in doubt', 'tape out' => 'left out', 'tape waits' => 'needs its rise', 'tape unchecked' => 'not checked',
+            'within' => 'within', 'out' => Say::text(
+                'drawing.square_drawing.out_and_the_way_it',
+            ), 'undetermined' => Say::text(
+                'drawing.square_drawing.cant_be_told_yet',
+            ), 'free' => Say::text('drawing.square_drawing.not_determined'), 'held' => Say::text('drawing.square_drawing.set_holds_the_layout'),
+            'tape fits' => 'pulled', 'tape to-pull' => Say::text('drawing.square_drawing.to_pull'), 'tape doubt' => Say::text('drawing.square_drawing.in_doubt'), 'tape out' => Say::text('drawing.square_drawing.left_out'), 'tape waits' => Say::text('drawing.square_drawing.needs_its_rise'), 'tape unchecked' => Say::text('drawing.square_drawing.not_checked'),
         ];
-        $occur = array_flip([...array_map(fn (DrawnStake $stake) => $stake->shape, $this->stakes), ...array_map(fn (DrawnReading $reading) => "tape {$reading->state}", $this->readings)]);
+        $occur = array_flip(
+            [
+                ...array_map(fn (DrawnStake $stake) => $stake->shape, $this->stakes),
+                ...array_map(fn (DrawnReading $reading) => Say::text('drawing.square_drawing.tape', state: $reading->state), $this->readings),
+            ],
+        );
 
         return array_intersect_key($words, $occur);
     }

@@ -9,6 +9,7 @@ use Aequus\Measure\Length;
 use Aequus\Site\SiteState;
 use App\Drawing\Drawn\DrawnMark;
 use App\Drawing\Drawn\Labels;
+use App\View\Say;
 use App\View\Typeset;
 
 /** A story pole: the datum line and every cut mark above it, posts that share a mark together. */
@@ -49,7 +50,7 @@ final readonly class StoryPole
             $short = $labels(true);
             $marks[] = new DrawnMark(
                 round($y, 1), round($labelY, 1), Typeset::svg($notation, Length::nanometres($height)),
-                ($short === '' ? '' : "{$short} short, ").$labels(false), $short !== '',
+                ($short === '' ? '' : Say::text('drawing.story_pole.short', short: $short)).$labels(false), $short !== '',
             );
         }
         $this->marks = $marks;

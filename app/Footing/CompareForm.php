@@ -15,6 +15,7 @@ use Aequus\Plan\Holding\Hold;
 use Aequus\Site\SiteState;
 use App\Drawing\SectionDrawing;
 use App\View\QueryForm;
+use App\View\Say;
 
 /** Prices, stock and auger asked in the address, and the ways to choose depths weighed with them. Nothing of it is stored. */
 final readonly class CompareForm
@@ -91,11 +92,14 @@ final readonly class CompareForm
     /** @return string what a price is for */
     public function per(string $name): string
     {
-        [$long, $volume] = [$this->system()->perLength === 1000.0 ? 'a metre' : 'a foot', "a {$this->system()->volume}"];
+        [$long, $volume] = [
+            $this->system()->perLength === 1000.0 ? Say::text('footing.compare.a_metre') : Say::text('footing.compare.a_foot'),
+            "a {$this->system()->volume}",
+        ];
 
         return match ($name) {
-            'post' => "{$long} of post",
-            'lengths' => 'each different post length',
+            'post' => Say::text('footing.compare.of_post', long: $long),
+            'lengths' => Say::text('footing.compare.each_different_post_length'),
             default => "{$name}, {$volume}",
         };
     }

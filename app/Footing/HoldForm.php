@@ -20,6 +20,7 @@ use Aequus\Site\SiteState;
 use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
 use App\View\QueryForm;
+use App\View\Say;
 use Illuminate\Support\Str;
 
 /** What a site is like, ticked in the address or as it was decided, and the ways of holding posts ranked for it with what this job’s holes would take. */
@@ -80,9 +81,9 @@ final readonly class HoldForm
         $best = $this->adviser->ranked[0];
 
         return match (true) {
-            $best->leads => 'Best here: '.Names::of($best->hold),
-            $best->possible => 'None of these would do by itself',
-            default => 'None of these is possible here',
+            $best->leads => Say::text('footing.hold.best_here', what: Names::of($best->hold)),
+            $best->possible => Say::text('footing.hold.none_of_these_would_do'),
+            default => Say::text('footing.hold.none_of_these_is_possible'),
         };
     }
 
@@ -91,10 +92,11 @@ final readonly class HoldForm
         $best = $this->adviser->ranked[0];
 
         return match (true) {
-            $best->leads => ($best->for === [] ? 'Least speaks against it.'
-                : HoldReasonWords::of($best->for[0])).' Each reason below counts one to four points; the choice is yours.',
-            $best->possible => HoldReasonWords::of($best->against[0]).' Change what the site is like, or ask a licensed engineer.',
-            default => 'Each is barred or would not hold. Ask a licensed engineer.',
+            $best->leads => Say::text('footing.hold.each_reason_below_counts_one', what: $best->for === []
+                ? Say::text('footing.hold.least_speaks_against_it')
+                : HoldReasonWords::of($best->for[0])),
+            $best->possible => Say::text('footing.hold.change_what_the_site_is', what: HoldReasonWords::of($best->against[0])),
+            default => Say::text('footing.hold.each_is_barred_or_would'),
         };
     }
 
@@ -150,15 +152,15 @@ final readonly class HoldForm
         $concrete = $sum('concrete') / $in->perLittle;
         $blocks = count(array_filter($work, fn (HoleWork $hole) => $hole->standsOn(Material::Block)));
         $parts = [
-            ...($concrete > 0 ? [number_format($concrete, 0)." {$in->little} of concrete"] : []),
+            ...($concrete > 0 ? [Say::text('footing.hold.of_concrete', part: number_format($concrete, 0), little: $in->little)] : []),
             ...($blocks > 0 ? [Str::plural('block', $blocks, prependCount: true)] : []),
-            ...($sum('gravel') > 0 ? [number_format(Gravel::tonnes($sum('gravel')), 1).' t of gravel'] : []),
+            ...($sum('gravel') > 0 ? [Say::text('footing.hold.t_of_gravel', tonnes: number_format(Gravel::tonnes($sum('gravel')), 1))] : []),
         ];
         if ($hold === Hold::Foam) {
             $pack = Foam::usualPack($in);
-            $parts[] = Str::plural(
+            $parts[] = Say::text('footing.hold.of_foam_each_until_your', plural: Str::plural(
                 'pack', array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)), prependCount: true,
-            )." of foam ({$pack} {$in->little} each until your label says otherwise)";
+            ), pack: $pack, little: $in->little);
         }
         if ($hold === Hold::Pier) {
             $parts[] = Str::plural('tube', count($work), prependCount: true);

@@ -19,6 +19,7 @@ use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\View\QueryForm;
+use App\View\Say;
 
 /** Loads asked in the address, worked through for every post. Nothing of it is stored. */
 final readonly class LoadSheet
@@ -90,12 +91,12 @@ final readonly class LoadSheet
         $words = array_map(fn (LoadOnPost $one) => $this->standing($one)[1], $this->posts);
 
         return match (true) {
-            $this->heaviest()->pounds <= 0 => 'Nothing rests on these posts',
-            $this->isTooNarrowFor($this->heaviest()) => 'The hole is too narrow for its load',
-            in_array(self::NO_PAD, $words, true) => 'Nothing under the posts spreads this load',
-            in_array(self::DRIVEN, $words, true) => 'What driven posts carry is not judged here',
-            in_array(self::BLOCK, $words, true) => 'Each block must be as wide as its load needs',
-            default => 'The pads carry what stands on them',
+            $this->heaviest()->pounds <= 0 => Say::text('footing.load_sheet.nothing_rests_on_these_posts'),
+            $this->isTooNarrowFor($this->heaviest()) => Say::text('footing.load_sheet.the_hole_is_too_narrow'),
+            in_array(self::NO_PAD, $words, true) => Say::text('footing.load_sheet.nothing_under_the_posts_spreads'),
+            in_array(self::DRIVEN, $words, true) => Say::text('footing.load_sheet.what_driven_posts_carry_is'),
+            in_array(self::BLOCK, $words, true) => Say::text('footing.load_sheet.each_block_must_be_as'),
+            default => Say::text('footing.load_sheet.the_pads_carry_what_stands'),
         };
     }
 
@@ -111,12 +112,12 @@ final readonly class LoadSheet
 
         return match (true) {
             $one->needsEngineer() => ['out', 'engineer'],
-            $this->isTooNarrowFor($one) => ['out', 'wider pad'],
-            $one->pounds <= 0 => ['fits', 'fits the hole'],
+            $this->isTooNarrowFor($one) => ['out', Say::text('footing.load_sheet.wider_pad')],
+            $one->pounds <= 0 => ['fits', Say::text('footing.load_sheet.fits_the_hole')],
             ! $hold->isDug() => ['doubt', self::DRIVEN],
             $bed === FootBed::Block => ['to-pull', self::BLOCK],
             $bed !== FootBed::Pad => ['out', self::NO_PAD],
-            default => ['fits', 'fits the hole'],
+            default => ['fits', Say::text('footing.load_sheet.fits_the_hole')],
         };
     }
 

@@ -12,6 +12,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Site\SiteState;
 use App\View\QueryForm;
+use App\View\Say;
 
 /** Piers in tubes asked in the address: lengths to a common top, room for the anchor, and whether a tube floats. What is typed is put in force by its own button. */
 final readonly class PierForm
@@ -50,8 +51,12 @@ final readonly class PierForm
     public function fields(): array
     {
         return [
-            ['top', 'Tops at, above zero', $this->top], ['tube', 'Tube across', $this->rules->tube], ['base', 'Base wide', $this->rules->base],
-            ['edge', 'Base to edge, at least', $this->rules->edge], ['standoff', 'Standoff', $this->rules->standoff],
+            ['top', Say::text('footing.pier.tops_at_above_zero'), $this->top], [
+                'tube', Say::text('footing.pier.tube_across'), $this->rules->tube,
+            ], ['base', Say::text('footing.pier.base_wide'), $this->rules->base],
+            [
+                'edge', Say::text('footing.pier.base_to_edge_at_least'), $this->rules->edge,
+            ], ['standoff', Say::text('footing.pier.standoff'), $this->rules->standoff],
         ];
     }
 

@@ -11,6 +11,7 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\View\QueryForm;
+use App\View\Say;
 
 /** A finished grade asked in the address, and what it would take in earth. */
 final readonly class GradeForm
@@ -25,7 +26,7 @@ final readonly class GradeForm
         $height = $sums->lengths(['grade']);
         $fall = $this->toward === null ? null : $sums->lengths(['grade_fall', 'grade_over']);
         if ($fall !== null && ! $fall[1]->isPositive()) {
-            $sums->refusals['grade_over'] = 'A fall is counted over a length above zero.';
+            $sums->refusals['grade_over'] = Say::text('level.grade.a_fall_is_counted_over');
         }
         $slope = $fall === null || ! $fall[1]->isPositive() ? 0.0 : $fall[0]->nanometres / $fall[1]->nanometres;
         $this->work = $height === null || $sums->refusals !== [] ? null : new CutAndFill(

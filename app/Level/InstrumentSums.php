@@ -11,6 +11,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
 use App\View\QueryForm;
+use App\View\Say;
 
 /** Tests of levels before they are trusted, asked in the address and answered on the page; nothing of them is stored. */
 final readonly class InstrumentSums
@@ -36,7 +37,7 @@ final readonly class InstrumentSums
         $usual = $plan->notation->system()->board;
         $board = ($sums->lengths(['board']) ?? [$usual])[0];
         if (! $board->isPositive()) {
-            $sums->refusals['board'] = 'A board has a length above zero.';
+            $sums->refusals['board'] = Say::text('level.instrument_sums.a_board_has_a_length');
         }
         $this->board = $board->isPositive() ? $board : $usual;
         $turned = $sums->lengths(['one_way', 'other_way']);

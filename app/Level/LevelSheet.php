@@ -13,6 +13,7 @@ use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
+use App\View\Say;
 
 /** Every height reading that counts now, the newest first, and how it stands beside the others. */
 final readonly class LevelSheet
@@ -46,7 +47,9 @@ final readonly class LevelSheet
                 );
             } elseif ($payload instanceof HeightDifference) {
                 $rows[] = new LevelRow(
-                    $sequence, "{$site->level->name($payload->from)} to {$site->level->name($payload->to)}", Names::of($payload->instrument),
+                    $sequence, Say::text(
+                        'level.level_sheet.to', name: $site->level->name($payload->from), name_b: $site->level->name($payload->to),
+                    ), Names::of($payload->instrument),
                     $payload->read, $off, $state, $word,
                 );
             }
@@ -74,11 +77,11 @@ final readonly class LevelSheet
         $mistakes = $this->site->level->mistakes;
 
         return match (true) {
-            $mistakes?->drops($id) !== null => ['out', 'left out'],
-            in_array($id, $mistakes->named ?? [], true) => ['doubt', 'in doubt'],
-            $isFree => ['wanted', 'not tied in'],
+            $mistakes?->drops($id) !== null => ['out', Say::text('level.level_sheet.left_out')],
+            in_array($id, $mistakes->named ?? [], true) => ['doubt', Say::text('level.level_sheet.in_doubt')],
+            $isFree => ['wanted', Say::text('level.level_sheet.not_tied_in')],
             isset($this->site->level->checked[$id]) => ['fits', 'fits'],
-            default => ['unchecked', 'read once'],
+            default => ['unchecked', Say::text('level.level_sheet.read_once')],
         };
     }
 }

@@ -9,6 +9,7 @@ use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\EntryWords;
+use App\View\Say;
 use DateTimeZone;
 
 /** The logbook in words, newest first, a sheet at a time. */
@@ -43,7 +44,9 @@ final readonly class LogLines
         $this->olderThan = count($older) > count($sheet) && $sheet !== [] ? $sheet[array_key_last($sheet)]->sequence : null;
         $this->lines = array_values(array_map(function (Entry $entry) use ($local, $words): LogLine {
             [$standing, $why] = $this->standing($entry);
-            $who = $entry->readBy === '' ? $entry->recordedBy : "{$entry->readBy}, written by {$entry->recordedBy}";
+            $who = $entry->readBy === '' ? $entry->recordedBy : Say::text(
+                'logbook.log_lines.written_by', read_by: $entry->readBy, recorded_by: $entry->recordedBy,
+            );
 
             return new LogLine(
                 $entry, $words->say($entry->payload), $entry->measuredAt()->setTimezone($local)->format('j M Y, H:i'), $who, $standing, $why,
@@ -64,9 +67,9 @@ final readonly class LogLines
         $correction = $this->site->log->correctionOf($entry);
 
         return match (true) {
-            $strike !== null => ['struck', "struck: {$strike->reason}"],
-            $correction !== null => ['corrected', "corrected by entry {$correction->sequence}"],
-            $this->site->log->isOld($entry) => ['old', 'from before the stake was moved'],
+            $strike !== null => ['struck', Say::text('logbook.log_lines.struck', reason: $strike->reason)],
+            $correction !== null => ['corrected', Say::text('logbook.log_lines.corrected_by_entry', sequence: $correction->sequence)],
+            $this->site->log->isOld($entry) => ['old', Say::text('logbook.log_lines.from_before_the_stake_was')],
             default => ['counts', ''],
         };
     }

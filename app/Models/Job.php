@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\View\Say;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -44,7 +45,7 @@ final class Job extends Model
     /** What every page and sheet of a copy says; empty for a job that is none. */
     public function copyLine(): string
     {
-        return $this->copy_of === '' ? '' : "Copy of {$this->copy_of}. No evidence for a hand-over.";
+        return $this->copy_of === '' ? '' : Say::text('answers.job.copy_of_no_evidence_for', copy_of: $this->copy_of);
     }
 
     /** @return HasMany<PlanRevision, $this> */

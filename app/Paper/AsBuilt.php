@@ -7,6 +7,7 @@ namespace App\Paper;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
+use App\View\Say;
 
 /** Plan and section as built, for paper: finished SVG that needs no style sheet. */
 final readonly class AsBuilt
@@ -140,11 +141,11 @@ final readonly class AsBuilt
 
     private function image(string $svg, int $height): string
     {
-        return 'data:image/svg+xml;base64,'.base64_encode(
+        return Say::text('paper.as_built.data_image_svg_xml_base64', part: base64_encode(
             sprintf(
                 '<svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%d" viewBox="0 0 %d %d">%s</svg>', self::WIDTH, $height, self::WIDTH,
                 $height, $svg,
             ),
-        );
+        ));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Paper;
 use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
 use App\Cut\SetOut;
+use App\View\Say;
 
 /** A story pole in full size, cut into strips that are taped onto a lath one above the other, from its zero up. Lengths on paper in mm. */
 final readonly class PoleStrips
@@ -55,8 +56,10 @@ final readonly class PoleStrips
         ksort($groups);
 
         return new self(
-            $site->plan, array_map(fn (array $group) => new PoleMark($group[0], implode(' ', $group[1])), array_values($groups)), 'story pole',
-            'datum line', $paper,
+            $site->plan, array_map(
+                fn (array $group) => new PoleMark($group[0], implode(' ', $group[1])), array_values($groups),
+            ), Say::text('paper.pole_strips.story_pole'),
+            Say::text('paper.pole_strips.datum_line'), $paper,
         );
     }
 
@@ -65,10 +68,12 @@ final readonly class PoleStrips
     {
         $marks = [];
         foreach ($setOut->members->nearFaces ?? [] as $i => $face) {
-            $marks[] = new PoleMark($plan->notation->round($face), 'number '.($i + 1).', far side');
+            $marks[] = new PoleMark($plan->notation->round($face), Say::text('paper.pole_strips.number_far_side', i: $i + 1));
         }
 
-        return new self($plan, $marks, 'marking list in full size', 'end of the member', $paper);
+        return new self(
+            $plan, $marks, Say::text('paper.pole_strips.marking_list_in_full_size'), Say::text('paper.pole_strips.end_of_the_member'), $paper,
+        );
     }
 
     public function left(int $strip): float

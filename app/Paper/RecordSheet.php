@@ -20,6 +20,7 @@ use Aequus\Square\SquareVerdict;
 use Aequus\Words\EntryWords;
 use App\Logbook\GoneLabels;
 use App\Models\Job;
+use App\View\Say;
 use Illuminate\Support\Facades\DB;
 
 /** Everything the record of a job shows: every tolerance with its number, met or not; rows, decisions and pictures. */
@@ -50,13 +51,13 @@ final readonly class RecordSheet
 
     public function met(?bool $is): string
     {
-        return self::judged($is, 'met', 'NOT met');
+        return self::judged($is, 'met', Say::text('paper.record_sheet.not_met'));
     }
 
     /** How a tolerance of one post came out. */
     public static function judged(?bool $is, string $good, string $bad): string
     {
-        return $is === null ? 'not measured' : ($is ? $good : $bad);
+        return $is === null ? Say::text('paper.record_sheet.not_measured') : ($is ? $good : $bad);
     }
 
     public function __construct(private SiteState $site, Job $job)
@@ -69,7 +70,9 @@ final readonly class RecordSheet
         $taken = $site->log->now(PictureTaken::class);
         $bytes = $taken === [] ? collect() : DB::table('pictures')->where('job_id', $job->id)->pluck('bytes', 'fingerprint');
         $this->pictures = array_values(array_map(fn (PictureTaken $picture): array => [
-            isset($bytes[$picture->fingerprint]) ? 'data:image/jpeg;base64,'.base64_encode((string) $bytes[$picture->fingerprint])
+            isset($bytes[$picture->fingerprint]) ? Say::text(
+                'paper.record_sheet.data_image_jpeg_base64', part: base64_encode((string) $bytes[$picture->fingerprint]),
+            )
                 : '', $words->say($picture),
         ], $taken));
         $this->tolerances = [$this->layout(), $this->depths(), $this->plumb(), ...$this->straight(), $this->cuts()];
@@ -83,7 +86,7 @@ final readonly class RecordSheet
         $ground = [];
         foreach ($plan->grid->posts as $post) {
             $height = $level->groundAt($post);
-            $ground[] = $height === null ? "{$post->label} not read" : "{$post->label} {$this->write($height)}";
+            $ground[] = $height === null ? Say::text('paper.record_sheet.not_read', label: $post->label) : "{$post->label} {$this->write($height)}";
         }
         $cut = [];
         foreach ($this->site->log->now(PostCut::class) as $sequence => $done) {
@@ -97,14 +100,16 @@ final readonly class RecordSheet
         $under = $plan->tops?->under;
 
         return [
-            'Benchmark and ground' => $level->benchmark === null ? [] : [$words->say($level->benchmark), 'Ground: '.implode(', ', $ground)],
+            'Benchmark and ground' => $level->benchmark === null ? [] : [
+                $words->say($level->benchmark), Say::text('paper.record_sheet.ground', part: implode(', ', $ground)),
+            ],
             'Off what is fixed on the site' => array_values(array_map($words->say(...), $this->site->log->now(LineReading::class))),
             'Found in the holes' => array_values(array_map($words->say(...), $found)),
             'Filled' => array_values(array_map($words->say(...), $this->site->log->now(PostFilled::class))),
             'What lies on the posts' => $under === null ? [] : [
-                "Finished surface {$this->write($under->finished)}, under it ".implode(
+                Say::text('paper.record_sheet.finished_surface_under_it', finished: $this->write($under->finished), part: implode(
                     ', ', array_map($this->write(...), $under->layers),
-                ).($under->clearance->isZero() ? '' : ", clearance {$this->write($under->clearance)}"),
+                ), write: $under->clearance->isZero() ? '' : Say::text('paper.record_sheet.clearance', clearance: $this->write($under->clearance))),
             ],
             'Tops measured after the cut' => array_values(array_map($words->say(...), $finalTops)),
         ];
@@ -117,8 +122,12 @@ final readonly class RecordSheet
         $worst = $placed === null ? null : max([0.0, ...array_map(fn ($stake) => $stake->size(), $placed->stakes)]);
         $limit = $this->write($this->site->plan->tolerances->squareness);
 
-        return ['Stakes on their places', $worst === null ? "within {$limit}: not measured"
-            : "the furthest {$this->write(Length::millimetres($worst))} off, allowed {$limit}", match (true) {
+        return [Say::text('paper.record_sheet.stakes_on_their_places'), $worst === null ? Say::text(
+            'paper.record_sheet.within_not_measured', limit: $limit,
+        )
+            : Say::text(
+                'paper.record_sheet.the_furthest_off_allowed', write: $this->write(Length::millimetres($worst)), limit: $limit,
+            ), match (true) {
                 $this->site->square->verdict() === SquareVerdict::Within => true,
                 $this->site->square->verdict()->isTrouble() => false,
                 default => null,
@@ -132,10 +141,11 @@ final readonly class RecordSheet
         $short = array_filter($dug, fn (PostRecord $record) => $record->deepEnough === false);
 
         return [
-            'Holes deep enough',
-            count($dug).' of '.count($this->records).' measured'.($short === [] ? '' : ', short: '.implode(
-                ' ', array_map(fn (PostRecord $record) => $record->post->label, $short),
-            )),
+            Say::text('paper.record_sheet.holes_deep_enough'),
+            Say::text('paper.record_sheet.of_measured', count: count($dug), count_b: count($this->records), short: $short === [] ? ''
+                : Say::text('paper.record_sheet.short', part: implode(
+                    ' ', array_map(fn (PostRecord $record) => $record->post->label, $short),
+                ))),
             $dug === [] ? null : $short === [] && count($dug) === count($this->records),
         ];
     }
@@ -147,9 +157,12 @@ final readonly class RecordSheet
         $worst = max([0.0, ...array_map(fn (PostRecord $record) => $record->outOfPlumb?->inMillimetres() ?? 0.0, $records)]);
 
         return [
-            "Plumb within 1 in {$this->site->plan->tolerances->plumbOneIn}",
-            $records === [] ? 'not measured'
-                : count($records).' of '.count($this->records)." measured, the worst {$this->write(Length::millimetres($worst))} at its top",
+            Say::text('paper.record_sheet.plumb_within_1_in', plumb_one_in: $this->site->plan->tolerances->plumbOneIn),
+            $records === [] ? Say::text('paper.record_sheet.not_measured')
+                : Say::text(
+                    'paper.record_sheet.of_measured_the_worst_at', count: count($records), count_b: count($this->records),
+                    write: $this->write(Length::millimetres($worst)),
+                ),
             $records === [] ? null : array_filter($records, fn (PostRecord $record) => $record->plumb === false) === [],
         ];
     }
@@ -159,8 +172,10 @@ final readonly class RecordSheet
     {
         return array_map(
             fn (RowLine $row): array => [
-                "{$row->name} straight",
-                $row->worstPost === null ? 'on the line' : "{$row->worstPost->label} {$this->write($row->worst)} off the line of its ends",
+                Say::text('paper.record_sheet.straight', name: $row->name),
+                $row->worstPost === null ? Say::text('paper.record_sheet.on_the_line') : Say::text(
+                    'paper.record_sheet.off_the_line_of_its', label: $row->worstPost->label, worst: $this->write($row->worst),
+                ),
                 $row->isStraight,
             ],
             $this->rows,
@@ -172,7 +187,10 @@ final readonly class RecordSheet
     {
         $cut = count(array_filter($this->records, fn (PostRecord $record) => $record->cut));
 
-        return ['Tops cut to their marks', "{$cut} of ".count($this->records), $cut === 0 ? null : $cut === count($this->records)];
+        return [
+            Say::text('paper.record_sheet.tops_cut_to_their_marks'), Say::text('paper.record_sheet.of', cut: $cut, count: count($this->records)),
+            $cut === 0 ? null : $cut === count($this->records),
+        ];
     }
 
     private function write(Length $length): string

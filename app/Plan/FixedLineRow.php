@@ -9,6 +9,7 @@ use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Place\KeptDistance;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
+use App\View\Say;
 
 /** One thing on the site that will not move, with the planned offset of each row or post from it. */
 final readonly class FixedLineRow
@@ -50,9 +51,9 @@ final readonly class FixedLineRow
         $columns = array_unique(array_map(fn (string $label) => preg_replace('/\d+$/', '', $label), $labels));
 
         return match (true) {
-            ! $amongOthers && count($labels) > 1 => 'every post',
-            count($labels) > 1 && count($rows) === 1 => "row {$rows[0]}",
-            count($labels) > 1 && count($columns) === 1 => "column {$columns[0]}",
+            ! $amongOthers && count($labels) > 1 => Say::text('plan.fixed_line_row.every_post'),
+            count($labels) > 1 && count($rows) === 1 => Say::text('plan.fixed_line_row.row', rows: $rows[0]),
+            count($labels) > 1 && count($columns) === 1 => Say::text('plan.fixed_line_row.column', columns: $columns[0]),
             default => implode(', ', array_slice($labels, 0, self::MOST_NAMED)),
         };
     }

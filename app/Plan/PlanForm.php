@@ -10,6 +10,7 @@ use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
+use App\View\Say;
 
 /** What stands in the fields of the plan form before anyone types. */
 final readonly class PlanForm
@@ -72,7 +73,7 @@ final readonly class PlanForm
     public static function exactly(Plan $plan, Length $length): string
     {
         return $plan->notation->round($length)->equals($length)
-            ? $plan->write($length) : rtrim(rtrim(number_format($length->inMillimetres(), 6, '.', ''), '0'), '.').' mm';
+            ? $plan->write($length) : Say::text('plan.plan.mm', part: rtrim(rtrim(number_format($length->inMillimetres(), 6, '.', ''), '0'), '.'));
     }
 
     /**
@@ -90,6 +91,9 @@ final readonly class PlanForm
      */
     public function places(string $axis): array
     {
-        return ["before {$this->lines($axis)[0]}", ...array_map(fn (string $line) => "after {$line}", $this->lines($axis))];
+        return [
+            Say::text('plan.plan.before', lines: $this->lines($axis)[0]),
+            ...array_map(fn (string $line) => Say::text('plan.plan.after', line: $line), $this->lines($axis)),
+        ];
     }
 }

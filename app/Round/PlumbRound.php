@@ -13,6 +13,7 @@ use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
 use App\View\Choices;
+use App\View\Say;
 
 /** Every post that stands, read for plumb both ways: a gap under one level, and where the top goes. */
 final readonly class PlumbRound
@@ -51,26 +52,32 @@ final readonly class PlumbRound
         $elsewhere = $readings === [] && $stands->stage === $stands->stageNow() && ($face->isAlongX() ? $stands->lean->xRead : $stands->lean->yRead);
         $last = $readings[0] ?? null;
         $choice = new RoundChoice(
-            'leans', 'Top', ['plumb' => 'plumb'] + Choices::sides($this->site->plan->sides, 'to the %s', [$face, $face->opposite()]),
+            'leans', Say::text('round.plumb_round.top'), ['plumb' => 'plumb'] + Choices::sides(
+                $this->site->plan->sides, Say::text('round.plumb_round.to_the_s'), [$face, $face->opposite()],
+            ),
             $last === null ? '' : ($last->lean->isPlumb() ? 'plumb' : $last->leansToward->value),
         );
 
         return $this->row(
-            $stands, $face->value, "{$stands->post->label}, {$this->site->plan->sides->of($face)} face", ['face' => $face->value], $readings, $choice,
-            $elsewhere ? 'read along another face' : '',
+            $stands, $face->value, Say::text(
+                'round.plumb_round.face', label: $stands->post->label, what: $this->site->plan->sides->of($face),
+            ), ['face' => $face->value], $readings, $choice,
+            $elsewhere ? Say::text('round.plumb_round.read_along_another_face') : '',
         );
     }
 
     private function onAPole(StandingPost $stands, Side $along): RoundRow
     {
         $bearing = $along->isAlongX() ? 0 : 90;
-        $readings = $this->onLine($stands, "along {$bearing}");
+        $readings = $this->onLine($stands, Say::text('round.plumb_round.along', bearing: $bearing));
         $last = $readings[0] ?? null;
         [$there, $back] = $along->isAlongX() ? [Side::PlusX, Side::MinusX] : [Side::PlusY, Side::MinusY];
         $options = [
-            'plumb' => 'plumb', 'off' => "to the {$this->site->plan->sides->of($there)}", 'back' => "to the {$this->site->plan->sides->of($back)}",
+            'plumb' => 'plumb', 'off' => Say::text(
+                'round.plumb_round.to_the', what: $this->site->plan->sides->of($there),
+            ), 'back' => Say::text('round.plumb_round.to_the', what: $this->site->plan->sides->of($back)),
         ];
-        $choice = new RoundChoice('leans', 'Top', $options, match (true) {
+        $choice = new RoundChoice('leans', Say::text('round.plumb_round.top'), $options, match (true) {
             $last === null => '',
             $last->lean->isPlumb() => 'plumb',
             default => (int) round($last->bearing ?? 0.0) === $bearing ? 'off' : 'back',
@@ -78,8 +85,11 @@ final readonly class PlumbRound
         $elsewhere = $readings === [] && $stands->stage === $stands->stageNow() && ! $stands->lean->isUnread() && ! $stands->lean->isHalfKnown();
 
         return $this->row(
-            $stands, (string) $bearing, "{$stands->post->label}, {$this->site->plan->sides->of($there)} and {$this->site->plan->sides->of($back)}",
-            ['bearing' => (string) $bearing], $readings, $choice, $elsewhere ? 'read along other directions' : '',
+            $stands, (string) $bearing, Say::text(
+                'round.plumb_round.and', label: $stands->post->label, what: $this->site->plan->sides->of($there),
+                what_b: $this->site->plan->sides->of($back),
+            ),
+            ['bearing' => (string) $bearing], $readings, $choice, $elsewhere ? Say::text('round.plumb_round.read_along_other_directions') : '',
         );
     }
 
@@ -112,9 +122,9 @@ final readonly class PlumbRound
             match (true) {
                 $last === null => $elsewhere,
                 $byGap => '',
-                default => count($readings) > 1 ? 'read with the level both ways round: change it on the page of the post'
-                    : 'read by '.Names::of($last->lean->way).': change it on the page of the post',
-            }, $choice, $steep ? 'off' : 'fits', $steep ? 'leans' : 'plumb this way',
+                default => count($readings) > 1 ? Say::text('round.plumb_round.read_with_the_level_both')
+                    : Say::text('round.plumb_round.read_by_change_it_on', what: Names::of($last->lean->way)),
+            }, $choice, $steep ? 'off' : 'fits', $steep ? 'leans' : Say::text('round.plumb_round.plumb_this_way'),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Round;
 
 use Aequus\Site\Phase;
+use App\View\Say;
 
 /** What is read at every place in one go. */
 enum RoundKind: string
@@ -18,11 +19,11 @@ enum RoundKind: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Tapes => 'All tapes',
-            self::Rods => 'All rods',
-            self::Holes => 'All holes',
-            self::Plumb => 'Every post for plumb',
-            self::Tops => 'All tops',
+            self::Tapes => Say::text('round.round_kind.all_tapes'),
+            self::Rods => Say::text('round.round_kind.all_rods'),
+            self::Holes => Say::text('round.round_kind.all_holes'),
+            self::Plumb => Say::text('round.round_kind.every_post_for_plumb'),
+            self::Tops => Say::text('round.round_kind.all_tops'),
         };
     }
 
@@ -42,11 +43,11 @@ enum RoundKind: string
     public function whyEmpty(): string
     {
         return match ($this) {
-            self::Tapes => 'Nothing is to be read here.',
-            self::Rods => 'Choose a benchmark first.',
-            self::Holes => 'No hole has a depth yet: decide the rules of depth and read the ground first.',
-            self::Plumb => 'No post stands yet.',
-            self::Tops => 'Decide where the tops shall be first, or all are cut.',
+            self::Tapes => Say::text('round.round_kind.nothing_is_to_be_read'),
+            self::Rods => Say::text('round.round_kind.choose_a_benchmark_first'),
+            self::Holes => Say::text('round.round_kind.no_hole_has_a_depth'),
+            self::Plumb => Say::text('round.round_kind.no_post_stands_yet'),
+            self::Tops => Say::text('round.round_kind.decide_where_the_tops_shall'),
         };
     }
 

@@ -6,6 +6,7 @@ namespace App\Round;
 
 use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Measure\Length;
+use App\View\Say;
 
 /** One place of a round: what is asked there, what was written down, and what goes with it when it is sent. */
 final readonly class RoundRow
@@ -56,6 +57,6 @@ final readonly class RoundRow
 
     public function word(): string
     {
-        return $this->read === null ? 'to read' : $this->word;
+        return $this->read === null ? Say::text('round.round_row.to_read') : $this->word;
     }
 }

@@ -25,6 +25,7 @@ use App\Square\EntryForm;
 use App\Square\ReadingRow;
 use App\Square\ReadingSheet;
 use App\View\Choices;
+use App\View\Say;
 
 /** A whole round on one screen: every place in walking order, with one field each. */
 final readonly class RoundSheet
@@ -78,7 +79,7 @@ final readonly class RoundSheet
     {
         $names = [];
         foreach (array_chunk($this->rows, self::AT_ONCE) as $i => $rows) {
-            $names[$i + 1] = "{$rows[0]->label} to {$rows[count($rows) - 1]->label}";
+            $names[$i + 1] = Say::text('round.round_sheet.to', label: $rows[0]->label, label_b: $rows[count($rows) - 1]->label);
         }
 
         return $names;
@@ -122,7 +123,7 @@ final readonly class RoundSheet
 
             return $row(
                 EntryKind::Tape, 'distance', $ends + $with, $payload instanceof TapeReading ? $payload->distance : null,
-                $more ? 'how it was held is written down too: correct it on the page of readings' : '',
+                $more ? Say::text('round.round_sheet.how_it_was_held_is') : '',
             );
         }
         $off = $payload instanceof StringReading ? $payload->off : null;
@@ -133,9 +134,9 @@ final readonly class RoundSheet
 
         return $row(
             EntryKind::StringOffset, 'off', ['stake' => $wanted->stake->label] + $ends, $off?->magnitude(), $payload instanceof StringReading
-                && ! $payload->run->isZero() ? 'how the string ran is written down too: correct it on the page of readings' : '',
+                && ! $payload->run->isZero() ? Say::text('round.round_sheet.how_the_string_ran_is') : '',
             new RoundChoice(
-                'toward', 'Stands toward the', Choices::sides($this->site->plan->sides, among: $sides),
+                'toward', Say::text('round.round_sheet.stands_toward_the'), Choices::sides($this->site->plan->sides, among: $sides),
                 $off === null ? '' : $left[$isRight === $swapped ? 0 : 1]->value,
             ),
         );
@@ -149,7 +150,7 @@ final readonly class RoundSheet
         foreach ($this->site->log->now(RodReading::class) as $sequence => $rod) {
             if ($rod->setUp === ($setUp === '1' ? '' : $setUp)) {
                 $read[$rod->point->key()] = [
-                    $sequence, $rod->rod, $rod->distance === null ? '' : 'read with its distance: correct it on the page of heights',
+                    $sequence, $rod->rod, $rod->distance === null ? '' : Say::text('round.round_sheet.read_with_its_distance_correct'),
                 ];
             }
         }
@@ -160,10 +161,14 @@ final readonly class RoundSheet
                 $label, $name, EntryKind::Rod, 'rod', ['post' => $label, 'post_part' => 'ground', 'set_up' => $setUp], null, $rod, $sequence, $note,
             );
         };
-        $onPosts = array_map(fn (Post $post) => $row($post->label, $post->label, "ground {$post->id->value}"), $this->site->walk());
+        $onPosts = array_map(
+            fn (Post $post) => $row($post->label, $post->label, Say::text('round.round_sheet.ground', value: $post->id->value)), $this->site->walk(),
+        );
         $benchmark = $this->site->level->benchmark;
 
-        return $benchmark === null ? [] : [$row('Benchmark', $benchmark->name, LevelPoint::benchmark()->key()), ...$onPosts];
+        return $benchmark === null ? [] : [
+            $row(Say::text('round.round_sheet.benchmark'), $benchmark->name, LevelPoint::benchmark()->key()), ...$onPosts,
+        ];
     }
 
     /** The level that is held on the posts. */
@@ -197,10 +202,11 @@ final readonly class RoundSheet
             // A hole that is dug on is a new entry; the newest counts.
             return new RoundRow(
                 $post->label, $post->label, EntryKind::Hole, 'depth', ['post' => $post->label], $this->site->footing->toReach($post), $hole?->depth, null,
-                $more ? ($hole->found === null ? 'width or soil'
-                    : 'that it met '.Names::of($hole->found)).' is written down too: change it on the dig list' : '',
+                $more ? Say::text('round.round_sheet.is_written_down_too_change', what: $hole->found === null
+                    ? Say::text('round.round_sheet.width_or_soil')
+                    : Say::text('round.round_sheet.that_it_met', what: Names::of($hole->found))) : '',
                 state: $this->site->footing->asDug($post)?->serves() ? 'fits' : 'off', word: $this->site->footing->asDug($post)?->serves()
-                    ? 'deep enough' : 'short',
+                    ? Say::text('page.deep_enough') : 'short',
             );
         }, array_values(array_filter($this->site->walk(), fn (Post $post) => $this->site->footing->required($post) !== null)));
     }

@@ -13,6 +13,7 @@ use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
+use App\View\Say;
 
 /** One post in the yard: its next move, the form that this asks for, and those that may be wanted beside it. */
 final readonly class PostPage
@@ -98,7 +99,8 @@ final readonly class PostPage
     /** As far as it has come, in a few words. */
     public function standing(): string
     {
-        return ($this->stands->set ? 'set' : 'not set').($this->isFilled() ? ', filled' : '').($this->site->cut->isCut($this->post) ? ', cut' : '');
+        return ($this->stands->set ? 'set' : Say::text('set.post_page.not_set')).($this->isFilled() ? Say::text('set.post_page.filled')
+            : '').($this->site->cut->isCut($this->post) ? Say::text('set.post_page.cut') : '');
     }
 
     /** In which phase a picture of it is taken. */
@@ -114,15 +116,19 @@ final readonly class PostPage
         $hasTops = $this->site->plan->tops !== null;
 
         return [
-            'set.forms.hole' => ['a hole as dug', EntryKind::Hole, $this->site->footing->required($this->post) !== null && ! $this->stands->set],
-            'set.forms.standing' => ['the post stands', EntryKind::PostSet, ! $this->stands->set],
-            'set.forms.plumb' => ['a face with the level', EntryKind::Plumb, $this->stands->set],
-            'set.forms.ready' => ['ready to fill?', EntryKind::Ready, $waitsForFill],
-            'set.forms.check' => ['one measure again, another way', EntryKind::CrossChecked, $waitsForFill],
-            'set.forms.filled' => ['the fill', EntryKind::Filled, $this->dug !== null],
-            'set.forms.top' => ['its top', EntryKind::Top, $hasTops && $this->stands->set],
+            'set.forms.hole' => [
+                Say::text('set.post_page.a_hole_as_dug'), EntryKind::Hole,
+                $this->site->footing->required($this->post) !== null && ! $this->stands->set,
+            ],
+            'set.forms.standing' => [Say::text('set.post_page.the_post_stands'), EntryKind::PostSet, ! $this->stands->set],
+            'set.forms.plumb' => [Say::text('set.post_page.a_face_with_the_level'), EntryKind::Plumb, $this->stands->set],
+            'set.forms.ready' => [Say::text('set.post_page.ready_to_fill'), EntryKind::Ready, $waitsForFill],
+            'set.forms.check' => [Say::text('set.post_page.one_measure_again_another_way'), EntryKind::CrossChecked, $waitsForFill],
+            'set.forms.filled' => [Say::text('set.post_page.the_fill'), EntryKind::Filled, $this->dug !== null],
+            'set.forms.top' => [Say::text('set.post_page.its_top'), EntryKind::Top, $hasTops && $this->stands->set],
             'set.forms.cut' => [
-                'the cut', EntryKind::PostCut, $hasTops && ! $this->site->cut->isCut($this->post) && $this->site->hindersCut($this->post) === null,
+                Say::text('set.post_page.the_cut'), EntryKind::PostCut, $hasTops && ! $this->site->cut->isCut($this->post)
+                    && $this->site->hindersCut($this->post) === null,
             ],
             'set.forms.twist' => ['twist', EntryKind::Twist, $this->stands->set],
         ];

@@ -28,6 +28,7 @@ use Aequus\Site\StandingFrame;
 use Aequus\Words\Names;
 use Aequus\Words\Plan\HoldWords;
 use Aequus\Words\Speech;
+use App\View\Say;
 use DateTimeImmutable;
 use DateTimeZone;
 
@@ -79,14 +80,14 @@ final readonly class PostSheet
     {
         $stake = $this->site->square->survey->placed->stakes[$this->post->id->value] ?? null;
         $slack = $this->site->plan->hole->slack($this->site->plan->post, $this->site->plan->layout->cover)->slack;
-        $room = $slack->isPositive() ? ", the hole leaves {$this->write($slack)} round it" : '';
+        $room = $slack->isPositive() ? Say::text('set.post_sheet.the_hole_leaves_round_it', slack: $this->write($slack)) : '';
         if ($stake === null) {
-            return new PostFact('Where it stands', "not proved yet{$room}", 'to-pull');
+            return new PostFact(Say::text('set.post_sheet.where_it_stands'), Say::text('set.post_sheet.not_proved_yet', room: $room), 'to-pull');
         }
         $parts = $this->shifts(Shift::parts(Length::millimetres(-$stake->alongX), Length::millimetres(-$stake->alongY)));
-        $off = $parts === '' ? 'on its mark' : "{$parts} of its mark";
+        $off = $parts === '' ? Say::text('set.post_sheet.on_its_mark') : Say::text('set.post_sheet.of_its_mark', parts: $parts);
 
-        return new PostFact('Where it stands', $off.$room, match ($stake->verdict) {
+        return new PostFact(Say::text('set.post_sheet.where_it_stands'), $off.$room, match ($stake->verdict) {
             StakeVerdict::Within => 'fits', StakeVerdict::Out => 'off', StakeVerdict::CannotTell => 'doubt'
         });
     }
@@ -94,7 +95,9 @@ final readonly class PostSheet
     /** The time of the day by which a step of the fill is done. */
     public function dueBy(PourStep $step, string $zone): string
     {
-        return (string) $this->begun?->modify('+'.($step->within ?? 0).' minutes')->setTimezone(new DateTimeZone($zone))->format('H:i');
+        return (string) $this->begun?->modify(
+            Say::text('set.post_sheet.minutes', within: $step->within ?? 0),
+        )->setTimezone(new DateTimeZone($zone))->format('H:i');
     }
 
     private function depth(): PostFact
@@ -104,15 +107,22 @@ final readonly class PostSheet
 
         return match (true) {
             $required === null => new PostFact(
-                'Hole', ($measured === null ? '' : "dug {$this->write($measured)}; ").'what it must reach is not known yet', 'to-pull',
+                Say::text('page.hole'), Say::text(
+                    'set.post_sheet.what_it_must_reach_is',
+                    write: $measured === null ? '' : Say::text('set.post_sheet.dug', measured: $this->write($measured)),
+                ), 'to-pull',
             ),
             $dug === null => new PostFact(
-                'Hole', "{$this->write($required->holeDepth())} deep, ".Names::of($required->governing).'; not dug', 'to-pull',
+                Say::text('page.hole'), Say::text(
+                    'set.post_sheet.deep_not_dug', hole_depth: $this->write($required->holeDepth()), what: Names::of($required->governing),
+                ), 'to-pull',
             ),
             default => new PostFact(
-                'Hole', "{$this->write(
+                Say::text('page.hole'), Say::text('set.post_sheet.of', write: $this->write(
                     $required->need->ground->minus($dug->bottom),
-                )} of {$this->write($required->holeDepth())}".($dug->found === null ? '' : ', met '.Names::of($dug->found)), $dug->serves() ? 'fits'
+                ), hole_depth: $this->write($required->holeDepth()), what: $dug->found === null ? '' : Say::text(
+                    'set.post_sheet.met', what: Names::of($dug->found),
+                )), $dug->serves() ? 'fits'
                     : 'off',
             ),
         };
@@ -124,8 +134,10 @@ final readonly class PostSheet
         $customs = $this->site->plan->holding->customs ?? new Customs;
 
         return new PostFact(
-            'Held',
-            Names::of($hold).($hold->hasPad() ? '; foot: '.Names::of($customs->foot->under($hold)).'; the fill ends '.Names::of($customs->fillEnd)
+            Say::text('page.held'),
+            Names::of($hold).($hold->hasPad() ? Say::text(
+                'set.post_sheet.foot_the_fill_ends', what: Names::of($customs->foot->under($hold)), what_b: Names::of($customs->fillEnd),
+            )
                 : ''),
         );
     }
@@ -135,22 +147,27 @@ final readonly class PostSheet
         $reach = $this->site->footing->treatedUpTo($this->post);
         $care = Names::of($this->site->plan->holding?->customs->wood);
 
-        return $reach === null ? null : new PostFact('Buried wood', "{$care} up to {$this->write($reach)} from its foot, a hand above the ground");
+        return $reach === null ? null : new PostFact(
+            Say::text('set.post_sheet.buried_wood'), Say::text('set.post_sheet.up_to_from_its_foot', care: $care, reach: $this->write($reach)),
+        );
     }
 
     private function plumb(): PostFact
     {
         $stands = $this->site->standing($this->post);
         if (! $stands->set || $stands->lean->isUnread()) {
-            return new PostFact('Plumb', $stands->set ? 'not read' : 'not set', 'to-pull');
+            return new PostFact(
+                Say::text('page.plumb'), $stands->set ? Say::text('set.post_sheet.not_read') : Say::text('set.post_sheet.not_set'), 'to-pull',
+            );
         }
         $parts = $this->shifts($stands->lean->at($stands->topAbovePivot()));
         $own = $stands->ownErrorOfTheLevel();
-        $level = $own === null ? '' : ', the level itself shows '.number_format(abs($own) * 1000, 2).' mm in a metre';
-        $half = $stands->lean->isHalfKnown() ? ', one way only' : '';
+        $level = $own === null ? '' : Say::text('set.post_sheet.the_level_itself_shows_mm', part: number_format(abs($own) * 1000, 2));
+        $half = $stands->lean->isHalfKnown() ? Say::text('set.post_sheet.one_way_only') : '';
 
         return new PostFact(
-            'Plumb', ($parts === '' ? 'plumb' : "top {$parts}").', '.Names::of($stands->stage)."{$half}{$level}",
+            Say::text('page.plumb'), ($parts === '' ? 'plumb'
+                : Say::text('set.post_sheet.top', parts: $parts)).', '.Names::of($stands->stage)."{$half}{$level}",
             $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'),
         );
     }
@@ -165,10 +182,10 @@ final readonly class PostSheet
         $top = $this->site->standing($this->post)->topAboveGrade();
 
         return new PostFact(
-            'The fill pushed it',
-            "{$this->write($top->times($drift->size()))} at the top, mostly toward the {$this->site->plan->sides->of($toward)}. ".HoldWords::drift(
+            Say::text('set.post_sheet.the_fill_pushed_it'),
+            Say::text('set.post_sheet.at_the_top_mostly_toward', times: $this->write($top->times($drift->size())), what: $this->site->plan->sides->of($toward), drift: HoldWords::drift(
                 $this->site->plan->holdOf($this->post->id),
-            ),
+            )),
             'doubt',
         );
     }
@@ -182,9 +199,9 @@ final readonly class PostSheet
         $face = $this->site->plan->post->thicker();
 
         return new PostFact(
-            'Twist',
-            "{$this->write($twist->gap->magnitude())} over {$this->write($twist->over)}, ".($twist->gap->isNegative() ? 'against the clock'
-                : 'with the clock').", {$this->write($face->times(abs($twist->slope()->ratio)))} over its own face",
+            Say::text('set.post_sheet.twist'),
+            Say::text('set.post_sheet.over_over_its_own_face', magnitude: $this->write($twist->gap->magnitude()), over: $this->write($twist->over), is_negative: $twist->gap->isNegative() ? Say::text('set.post_sheet.against_the_clock')
+                : Say::text('set.post_sheet.with_the_clock'), times: $this->write($face->times(abs($twist->slope()->ratio)))),
         );
     }
 
@@ -194,35 +211,44 @@ final readonly class PostSheet
 
         return match (true) {
             $filling->isDone() => new PostFact(
-                'Fill',
-                'filled'.($filling->bags() === null ? '' : ", {$filling->bags()} bags").($filling->celsius() === null ? ''
-                    : ', at '.Temperature::celsius(round($filling->celsius()))->write($this->site->plan->notation->unit)),
+                Say::text('set.post_sheet.fill'),
+                'filled'.($filling->bags() === null
+                    ? '' : Say::text('set.post_sheet.bags', bags: $filling->bags())).($filling->celsius() === null ? ''
+                    : Say::text(
+                        'set.post_sheet.at', unit: Temperature::celsius(round($filling->celsius()))->write($this->site->plan->notation->unit),
+                    )),
                 'fits',
             ),
-            $filling->isBegun() => new PostFact('Fill', 'begun, not full', 'doubt'),
-            $this->site->isFilled($this->post) => new PostFact('Fill', 'read as filled', 'fits'),
-            default => new PostFact('Fill', 'not filled', 'to-pull'),
+            $filling->isBegun() => new PostFact(Say::text('set.post_sheet.fill'), Say::text('set.post_sheet.begun_not_full'), 'doubt'),
+            $this->site->isFilled($this->post) => new PostFact(Say::text('set.post_sheet.fill'), Say::text('set.post_sheet.read_as_filled'), 'fits'),
+            default => new PostFact(Say::text('set.post_sheet.fill'), Say::text('set.post_sheet.not_filled'), 'to-pull'),
         };
     }
 
     private function setting(): ?PostFact
     {
         if ($this->clock->standsStill()) {
-            return new PostFact('Braces', 'on: filled at freezing, it does not set; keep it warm and ask the label', 'off');
+            return new PostFact(Say::text('set.post_sheet.braces'), Say::text('set.post_sheet.on_filled_at_freezing_it'), 'off');
         }
         $left = $this->clock->left($this->now);
         if ($left === null) {
-            return $this->site->filling($this->post)->isStripped() ? new PostFact('Braces', 'off', 'fits') : null;
+            return $this->site->filling($this->post)->isStripped() ? new PostFact(Say::text('set.post_sheet.braces'), 'off', 'fits') : null;
         }
-        $wait = $left >= 120 ? 'about '.(int) round($left / 60).' hours' : "{$left} minutes";
+        $wait = $left >= 120
+            ? Say::text('set.post_sheet.about_hours', part: (int) round($left / 60)) : Say::text('set.post_sheet.minutes_2', left: $left);
 
         return match (true) {
-            $this->clock->filling->isFoundWet() => new PostFact('Braces', 'on: the surface is still wet, whatever the label says', 'off'),
-            $left === 0 => new PostFact('Braces', 'may come off, if the surface is hard', 'fits'),
+            $this->clock->filling->isFoundWet() => new PostFact(
+                Say::text('set.post_sheet.braces'), Say::text('set.post_sheet.on_the_surface_is_still'), 'off',
+            ),
+            $left === 0 => new PostFact(Say::text('set.post_sheet.braces'), Say::text('set.post_sheet.may_come_off_if_the'), 'fits'),
             default => new PostFact(
-                'Braces',
-                "on for {$wait} more".($this->clock->isTooCold()
-                    ? '; colder than '.Temperature::celsius(SetClock::TOO_COLD_CELSIUS)->write($this->site->plan->notation->unit).': keep it warm, ask the label' : ''),
+                Say::text('set.post_sheet.braces'),
+                Say::text('set.post_sheet.on_for_more', wait: $wait, write: $this->clock->isTooCold()
+                    ? Say::text(
+                        'set.post_sheet.colder_than_keep_it_warm',
+                        unit: Temperature::celsius(SetClock::TOO_COLD_CELSIUS)->write($this->site->plan->notation->unit),
+                    ) : ''),
                 'doubt',
             ),
         };
@@ -233,16 +259,22 @@ final readonly class PostSheet
         $mark = $this->site->cut->mark($this->post);
 
         return match (true) {
-            $mark === null => new PostFact('Cut mark', 'the tops are not decided', 'to-pull'),
-            $this->site->cut->isCut($this->post) => new PostFact('Cut mark', "{$this->write($mark->aboveDatumLine())} above the line, cut", 'fits'),
+            $mark === null => new PostFact(Say::text('set.post_sheet.cut_mark'), Say::text('set.post_sheet.the_tops_are_not_decided'), 'to-pull'),
+            $this->site->cut->isCut($this->post) => new PostFact(
+                Say::text('set.post_sheet.cut_mark'),
+                Say::text('set.post_sheet.above_the_line_cut', above_datum_line: $this->write($mark->aboveDatumLine())), 'fits',
+            ),
             $mark->isShort() => new PostFact(
-                'Cut mark',
-                "{$this->write($mark->aboveDatumLine())} above the line; the post is {$this->write(
+                Say::text('set.post_sheet.cut_mark'),
+                Say::text('set.post_sheet.above_the_line_the_post', above_datum_line: $this->write($mark->aboveDatumLine()), write: $this->write(
                     $mark->cutOff()?->magnitude() ?? Length::zero(),
-                )} short",
+                )),
                 'off',
             ),
-            default => new PostFact('Cut mark', "{$this->write($mark->aboveDatumLine())} above the line"),
+            default => new PostFact(
+                Say::text('set.post_sheet.cut_mark'),
+                Say::text('set.post_sheet.above_the_line', above_datum_line: $this->write($mark->aboveDatumLine())),
+            ),
         };
     }
 

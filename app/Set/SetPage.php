@@ -8,6 +8,7 @@ use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\Speech;
+use App\View\Say;
 
 /** All posts as they stand: who leans, who is filled, and whether strings go to the faces now. */
 final readonly class SetPage
@@ -32,11 +33,12 @@ final readonly class SetPage
     public function title(): string
     {
         if ($this->set === 0) {
-            return 'No post stands yet';
+            return Say::text('set.set_page.no_post_stands_yet');
         }
-        $lean = $this->leaning === [] ? '' : '; '.(new Speech($this->site->plan))->list(...$this->leaning).(count($this->leaning) === 1 ? ' leans' : ' lean');
+        $lean = $this->leaning === [] ? ''
+            : '; '.(new Speech($this->site->plan))->list(...$this->leaning).(count($this->leaning) === 1 ? ' leans' : ' lean');
 
-        return "{$this->set} of ".count($this->rows)." posts stand{$lean}";
+        return Say::text('set.set_page.of_posts_stand', set: $this->set, count: count($this->rows), lean: $lean);
     }
 
     /** Strings that mark centre lines are in the way of posts that are set by their faces. */

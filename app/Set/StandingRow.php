@@ -9,6 +9,7 @@ use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
 use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
+use App\View\Say;
 
 /** One post in the list of all posts. */
 final readonly class StandingRow
@@ -33,8 +34,9 @@ final readonly class StandingRow
         $this->leans = $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin();
         $hole = $site->footing->asDug($post);
         $this->hole = match (true) {
-            $hole !== null => $hole->serves() ? 'deep enough' : 'short',
-            default => $site->footing->measured($post) === null ? 'not dug' : 'dug, not judged yet',
+            $hole !== null => $hole->serves() ? Say::text('page.deep_enough') : 'short',
+            default => $site->footing->measured($post) === null ? Say::text('set.standing_row.not_dug')
+                : Say::text('set.standing_row.dug_not_judged_yet'),
         };
         $this->fill = $site->isFilled($post) ? 'filled' : ($site->filling($post)->isBegun() ? 'begun' : '');
         $this->state = match (true) {
@@ -44,9 +46,9 @@ final readonly class StandingRow
             default => 'off',
         };
         $this->word = match (true) {
-            ! $stands->set => 'not set',
-            $stands->lean->isUnread() => 'not read',
-            $stands->lean->isHalfKnown() => 'half known',
+            ! $stands->set => Say::text('set.standing_row.not_set'),
+            $stands->lean->isUnread() => Say::text('set.standing_row.not_read'),
+            $stands->lean->isHalfKnown() => Say::text('set.standing_row.half_known'),
             $stands->isWithin() => 'plumb',
             default => 'leans',
         };

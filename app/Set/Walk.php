@@ -7,6 +7,7 @@ namespace App\Set;
 use Aequus\Logbook\Kind\Stage;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
+use App\View\Say;
 
 /** A walk round all posts for one thing, in walking order: who is next, and how many are done. */
 final readonly class Walk
@@ -38,10 +39,10 @@ final readonly class Walk
     public function inWords(): string
     {
         return match ($this->what) {
-            'standing' => 'standing the posts',
-            'after_fill' => 'plumb after the fill',
+            'standing' => Say::text('set.walk.standing_the_posts'),
+            'after_fill' => Say::text('set.walk.plumb_after_the_fill'),
             'filled' => 'filling',
-            default => 'plumb before the fill',
+            default => Say::text('set.walk.plumb_before_the_fill'),
         };
     }
 

@@ -12,6 +12,7 @@ use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Words\Speech;
 use App\Models\Job;
+use App\View\Say;
 
 /** A job with everything that is true of it now: what every screen is drawn from. */
 final readonly class JobSite
@@ -44,7 +45,7 @@ final readonly class JobSite
     {
         $benchmark = $this->state->level->benchmark;
 
-        return $benchmark === null ? [] : ['Benchmark' => "the benchmark: {$benchmark->name}"];
+        return $benchmark === null ? [] : ['Benchmark' => Say::text('site.job_site.the_benchmark', name: $benchmark->name)];
     }
 
     /** What the job’s next move asks for, where it belongs to a phase. */

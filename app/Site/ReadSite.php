@@ -10,6 +10,7 @@ use Aequus\Square\SurveyedBefore;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
+use App\View\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use stdClass;
@@ -54,7 +55,9 @@ final class ReadSite
         $last = $entries[count($entries) - 1] ?? null;
         // After a backup is put back the same numbers may be given to other entries; what was typed has an id of its own.
         [$key, $stamp] = [
-            "survey.{$job->id}", implode('.', [$job->revision->fingerprint(), $last->sequence ?? 0, $last->clientId ?? '', count($entries)]),
+            Say::text('site.read_site.survey', id: $job->id), implode(
+                '.', [$job->revision->fingerprint(), $last->sequence ?? 0, $last->clientId ?? '', count($entries)],
+            ),
         ];
         $before = DerivedCache::find($key, $stamp, SurveyedBefore::class);
         $state = SiteState::derive(

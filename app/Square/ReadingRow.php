@@ -8,6 +8,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Words\Square\WantedWords;
+use App\View\Say;
 use App\View\Typeset;
 
 /** One line of the list of readings. */
@@ -60,7 +61,7 @@ final readonly class ReadingRow
         return match (true) {
             $this->wanted->isTape() => $this->wanted->ends()->label(),
             $this->wanted->line !== null => WantedWords::of($this->wanted),
-            default => "{$this->wanted->posts()[0]->label} off {$this->wanted->ends()->label()}",
+            default => Say::text('square.reading_row.off', label: $this->wanted->posts()[0]->label, label_b: $this->wanted->ends()->label()),
         };
     }
 }

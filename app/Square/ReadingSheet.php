@@ -9,6 +9,7 @@ use Aequus\Site\SiteState;
 use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\Readings\Taped;
 use Aequus\Square\Readings\Wanted;
+use App\View\Say;
 
 /** The list of readings: first those that prove the layout, in walking order, then every other that was taken. */
 final readonly class ReadingSheet
@@ -105,9 +106,12 @@ final readonly class ReadingSheet
     {
         [$read, $waits] = $this->read($wanted);
         [$state, $word, $off] = match (true) {
-            $read === null && $waits => ['waits', 'needs the rise', null],
-            $read === null => ['to-pull', $this->site->square->unread() === [] ? 'not needed' : 'to pull', null],
-            $wanted->line !== null && ! $wanted->line->binds() => ['unchecked', 'only checked', null],
+            $read === null && $waits => ['waits', Say::text('square.reading_sheet.needs_the_rise'), null],
+            $read === null => [
+                'to-pull',
+                $this->site->square->unread() === [] ? Say::text('square.reading_sheet.not_needed') : Say::text('square.reading_sheet.to_pull'), null,
+            ],
+            $wanted->line !== null && ! $wanted->line->binds() => ['unchecked', Say::text('square.reading_sheet.only_checked'), null],
             default => $this->judge($this->site->square->taken->of($wanted)),
         };
 
@@ -152,10 +156,10 @@ final readonly class ReadingSheet
             $id = TakenReadings::id($sequence);
             $far = $survey->far->setsAside($id);
             if ($far !== null) {
-                return ['out', 'far from the plan: waits', Length::millimetres($far->misfit)];
+                return ['out', Say::text('square.reading_sheet.far_from_the_plan_waits'), Length::millimetres($far->misfit)];
             }
             if ($survey->mistakes?->accuses($id)) {
-                return ['doubt', 'in doubt', Length::millimetres($survey->judged[$id]->off ?? 0.0)];
+                return ['doubt', Say::text('square.reading_sheet.in_doubt'), Length::millimetres($survey->judged[$id]->off ?? 0.0)];
             }
             $dropped = $survey->mistakes?->drops($id);
             $dropped === null ? $judged = $survey->judged[$id] ?? $judged : $left[] = $dropped;
@@ -163,11 +167,13 @@ final readonly class ReadingSheet
 
         return match (true) {
             $left !== [] && $judged === null => [
-                'out', $left[0]->mistake > 0 ? 'left out, too long' : 'left out, too short', Length::millimetres($left[0]->mistake),
+                'out', $left[0]->mistake > 0
+                    ? Say::text('square.reading_sheet.left_out_too_long')
+                        : Say::text('square.reading_sheet.left_out_too_short'), Length::millimetres($left[0]->mistake),
             ],
-            $judged === null => ['unchecked', 'not tied in yet', null],
-            $judged->standardised === null => ['unchecked', 'nothing checks it', Length::millimetres($judged->off)],
-            $left !== [] => ['fits', 'fits; one left out', Length::millimetres($judged->off)],
+            $judged === null => ['unchecked', Say::text('square.reading_sheet.not_tied_in_yet'), null],
+            $judged->standardised === null => ['unchecked', Say::text('square.reading_sheet.nothing_checks_it'), Length::millimetres($judged->off)],
+            $left !== [] => ['fits', Say::text('square.reading_sheet.fits_one_left_out'), Length::millimetres($judged->off)],
             default => ['fits', 'fits', Length::millimetres($judged->off)],
         };
     }

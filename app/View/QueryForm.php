@@ -58,7 +58,7 @@ final class QueryForm
             return null;
         }
         if (! is_numeric($typed) || (float) $typed < $least || (float) $typed > $most) {
-            $this->refusals[$field] = "This lies between {$least} and {$most}.";
+            $this->refusals[$field] = Say::text('components.query.this_lies_between_and', least: $least, most: $most);
 
             return null;
         }

@@ -23,8 +23,6 @@ final readonly class Say
         if ($parts === [] && ! str_contains($text, '<')) {
             return new Said(e($text), $text);
         }
-        // Figures stand as the page works them out.
-        $parts = array_map(fn (mixed $part) => is_float($part) ? (string) $part : $part, $parts);
         $plain = $html = '';
         foreach (preg_split('#(</?b>)#', $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
             if ($piece === '<b>' || $piece === '</b>') {
@@ -32,7 +30,7 @@ final readonly class Say
 
                 continue;
             }
-            $sentence = $this->speech->page($piece, ...$parts);
+            $sentence = $this->speech->page($piece, ...self::figured($parts));
             $html .= Typeset::sentence($sentence);
             $plain .= $sentence;
         }
@@ -40,9 +38,26 @@ final readonly class Say
         return new Said($html, $plain);
     }
 
+    /** As plain text, of parts that are text already: for a name, a refusal, a drawing. */
+    public static function text(string $key, mixed ...$parts): string
+    {
+        return $parts === [] ? PageWords::of($key) : (string) (new Speech)->page(PageWords::of($key), ...self::figured($parts));
+    }
+
     /** A length to a tenth of a millimetre, as instruments are tested. */
     public function fine(Length $length): Sentence
     {
         return new Sentence([$length], Notation::millimetres(1));
+    }
+
+    /**
+     * Figures stand as the page works them out.
+     *
+     * @param  array<array-key, mixed>  $parts
+     * @return array<array-key, mixed>
+     */
+    private static function figured(array $parts): array
+    {
+        return array_map(fn (mixed $part) => is_float($part) ? (string) $part : $part, $parts);
     }
 }

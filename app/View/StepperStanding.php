@@ -16,9 +16,9 @@ enum StepperStanding: string
     {
         return match ($this) {
             self::Done => 'done',
-            self::Now => 'the next move is here',
-            self::Out => 'something is out',
-            self::Open => 'still open',
+            self::Now => Say::text('components.stepper_standing.the_next_move_is_here'),
+            self::Out => Say::text('components.stepper_standing.something_is_out'),
+            self::Open => Say::text('components.stepper_standing.still_open'),
         };
     }
 }

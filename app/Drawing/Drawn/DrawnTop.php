@@ -7,6 +7,7 @@ namespace App\Drawing\Drawn;
 use Aequus\Plan\Plan;
 use Aequus\Set\StandingPost;
 use Aequus\Words\Speech;
+use App\View\Say;
 
 /** The top of a post seen from above, against its foot; y grows downward, so that what is away from the reader is up. */
 final readonly class DrawnTop
@@ -33,7 +34,9 @@ final readonly class DrawnTop
             round($stands->lean->slopeX * $scale * $shrink, 1), round(-$stands->lean->slopeY * $scale * $shrink, 1), self::LIMIT,
             // A post of so many mm is drawn 18 wide; its top goes scale / height times as far as its slope.
             (int) max(1, round(($scale / $top) / (18 / max(1.0, $plan->post->b->inMillimetres())))),
-            $parts === [] ? 'The top stands over its foot.' : 'The top stands '.(new Speech($plan))->list(...$parts).' of its foot.',
+            $parts === [] ? Say::text('drawing.drawn_top.the_top_stands_over_its') : Say::text(
+                'drawing.drawn_top.the_top_stands_of_its', list: (new Speech($plan))->list(...$parts),
+            ),
         );
     }
 }

@@ -12,6 +12,7 @@ use App\Drawing\StoryPole;
 use App\Http\Requests\Plans\RaiseRequest;
 use App\Http\Requests\Plans\TopsRequest;
 use App\Models\Job;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,11 +30,11 @@ final class CutController extends Controller
     {
         $plan = $job->revision->plan();
         $revise(
-            $job, $this->user($request), $request->ask($plan->withTops($request->tops($plan)), $plan), 'Heights of the tops',
+            $job, $this->user($request), $request->ask($plan->withTops($request->tops($plan)), $plan), Say::text('answers.cut.heights_of_the_tops'),
             $request->integer('based_on'),
         );
 
-        return redirect()->route('cut', $job)->with('said', 'The tops are decided. Every mark was worked out again.');
+        return redirect()->route('cut', $job)->with('said', Say::text('answers.cut.the_tops_are_decided_every'));
     }
 
     /** All tops higher or lower by so much. */
@@ -42,11 +43,13 @@ final class CutController extends Controller
         $plan = $job->revision->plan();
         $tops = $plan->tops ?? abort(404);
         $revise(
-            $job, $this->user($request), $plan->withTops($request->raised($plan, $tops)), 'All tops '.($request->isDown() ? 'lower' : 'higher'),
+            $job, $this->user($request), $plan->withTops($request->raised($plan, $tops)), Say::text(
+                'answers.cut.all_tops', is_down: $request->isDown() ? 'lower' : 'higher',
+            ),
             $request->integer('based_on'),
         );
 
-        return redirect()->route('cut', $job)->with('said', 'All tops moved together. Every mark was worked out again.');
+        return redirect()->route('cut', $job)->with('said', Say::text('answers.cut.all_tops_moved_together_every'));
     }
 
     /** Marks at a height on chosen posts. */

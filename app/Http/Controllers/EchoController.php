@@ -9,6 +9,7 @@ use Aequus\Measure\Notation;
 use Aequus\Measure\Refusal;
 use Aequus\Measure\Unit;
 use Aequus\Words\Speech;
+use App\View\Say;
 use App\View\Typeset;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -31,6 +32,10 @@ final class EchoController extends Controller
         $inches = Typeset::length(Notation::feetInches(64), $length);
         $metric = Typeset::length(Notation::millimetres(1), $length);
 
-        return response('read as '.($unit === Unit::Inch ? "{$inches}, that is {$metric}" : "{$metric}, that is {$inches}"));
+        return response(
+            'read as '.($unit === Unit::Inch ? Say::text('answers.echo.that_is', inches: $inches, metric: $metric) : Say::text(
+                'answers.echo.that_is_2', metric: $metric, inches: $inches,
+            )),
+        );
     }
 }

@@ -17,6 +17,7 @@ use App\Footing\Materials;
 use App\Http\Requests\Plans\DepthWayRequest;
 use App\Http\Requests\Plans\FootingRequest;
 use App\Models\Job;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -47,9 +48,14 @@ final class FootingController extends Controller
     {
         $plan = $job->revision->plan();
         $rules = $request->rulesInForce($plan->footing ?? abort(404), $plan);
-        $revise($job, $this->user($request), $plan->withFooting($rules), 'Depths: '.Names::of($rules->mode), $request->integer('based_on'));
+        $revise(
+            $job, $this->user($request), $plan->withFooting($rules), Say::text('answers.footing.depths', what: Names::of($rules->mode)),
+            $request->integer('based_on'),
+        );
 
-        return redirect()->route('footing.dig', $job)->with('said', 'It is decided: '.Names::of($rules->mode).'. Every hole was worked out again.');
+        return redirect()->route('footing.dig', $job)->with(
+            'said', Say::text('answers.footing.it_is_decided_every_hole', what: Names::of($rules->mode)),
+        );
     }
 
     /** A look-up and an estimate of frost; the rules are typed elsewhere. */
@@ -89,10 +95,12 @@ final class FootingController extends Controller
     {
         $plan = $job->revision->plan();
         $revise(
-            $job, $this->user($request), $request->ask($plan->withFooting($request->footing($plan)), $plan), 'Footing rules',
+            $job, $this->user($request), $request->ask(
+                $plan->withFooting($request->footing($plan)), $plan,
+            ), Say::text('answers.footing.footing_rules'),
             $request->integer('based_on'),
         );
 
-        return redirect()->route('footing', $job)->with('said', 'The rules are in force. Every hole was worked out again.');
+        return redirect()->route('footing', $job)->with('said', Say::text('answers.footing.the_rules_are_in_force'));
     }
 }

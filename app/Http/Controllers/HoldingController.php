@@ -12,6 +12,7 @@ use App\Footing\WidthForm;
 use App\Http\Requests\Plans\HoldingRequest;
 use App\Http\Requests\Plans\HoleShapeRequest;
 use App\Models\Job;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,9 +32,12 @@ final class HoldingController extends Controller
     {
         $plan = $job->revision->plan();
         $holding = $request->holding($plan);
-        $revise($job, $this->user($request), $plan->withHolding($holding), 'Held: '.Names::of($holding->ofJob), $request->integer('based_on'));
+        $revise(
+            $job, $this->user($request), $plan->withHolding($holding), Say::text('answers.holding.held', what: Names::of($holding->ofJob)),
+            $request->integer('based_on'),
+        );
 
-        return redirect()->route('footing.hold', $job)->with('said', 'It is decided. Materials, section and dig list follow it.');
+        return redirect()->route('footing.hold', $job)->with('said', Say::text('answers.holding.it_is_decided_materials_section'));
     }
 
     /** Piers in tubes with bases on them. */
@@ -53,11 +57,13 @@ final class HoldingController extends Controller
             return redirect()->route('footing.piers', ['job' => $job] + $request->except(['_token', 'based_on']));
         }
         $revise(
-            $job, $this->user($request), $plan->withHolding($plan->holding->withPier($form->rules)), 'Piers: tubes, bases and tops',
+            $job, $this->user($request), $plan->withHolding($plan->holding->withPier($form->rules)), Say::text(
+                'answers.holding.piers_tubes_bases_and_tops',
+            ),
             $request->integer('based_on'),
         );
 
-        return redirect()->route('footing.piers', $job)->with('said', 'The piers are in force. Materials and section follow them.');
+        return redirect()->route('footing.piers', $job)->with('said', Say::text('answers.holding.the_piers_are_in_force'));
     }
 
     /** How wide a hole must be, and the shape that is dug. */
@@ -71,8 +77,8 @@ final class HoldingController extends Controller
     public function decideWidth(HoleShapeRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $request->shaped($plan), 'Shape of the holes', $request->integer('based_on'));
+        $revise($job, $this->user($request), $request->shaped($plan), Say::text('answers.holding.shape_of_the_holes'), $request->integer('based_on'));
 
-        return redirect()->route('footing.width', $job)->with('said', 'The shape is in force. Earth, concrete and slack were worked out again.');
+        return redirect()->route('footing.width', $job)->with('said', Say::text('answers.holding.the_shape_is_in_force'));
     }
 }

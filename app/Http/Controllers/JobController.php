@@ -9,6 +9,7 @@ use App\Actions\CopyJob;
 use App\Models\Job;
 use App\Models\Shelf;
 use App\Site\ReadSite;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -40,11 +41,11 @@ final class JobController extends Controller
     {
         $named = $request->validate(
             ['name' => ['required', 'string', 'max:120'], 'place' => ['nullable', 'string', 'max:120']],
-            ['name.required' => 'Give the job a name, such as Cider-press shelter.'],
+            ['name.required' => Say::text('answers.job.give_the_job_a_name')],
         );
         $job->update(['name' => $named['name'], 'place' => $named['place'] ?? '']);
 
-        return back()->with('said', 'The job has a new name.');
+        return back()->with('said', Say::text('answers.job.the_job_has_a_new'));
     }
 
     /** Put away, into the bin, or taken back; nothing of it is ever deleted here. */
@@ -57,19 +58,19 @@ final class JobController extends Controller
         $job->update(['shelf' => $shelf]);
 
         return redirect()->route('jobs')->with('said', match ($shelf) {
-            Shelf::AtHand => "{$job->name} is at hand again.",
-            Shelf::PutAway => "{$job->name} is put away, and can be taken back at any time.",
-            Shelf::Bin => "{$job->name} is in the bin. Nothing empties it; it can be taken back at any time.",
+            Shelf::AtHand => Say::text('answers.job.is_at_hand_again', name: $job->name),
+            Shelf::PutAway => Say::text('answers.job.is_put_away_and_can', name: $job->name),
+            Shelf::Bin => Say::text('answers.job.is_in_the_bin_nothing', name: $job->name),
         });
     }
 
     public function copy(Request $request, Job $job, CopyJob $copy): RedirectResponse
     {
-        $name = mb_substr(trim($request->string('name')->value()) ?: "{$job->name}, copy", 0, 120);
+        $name = mb_substr(trim($request->string('name')->value()) ?: Say::text('answers.job.copy', name: $job->name), 0, 120);
         $new = $request->string('how')->value() === 'log' ? $copy->withLog($job, $this->user($request), $name)
             : $copy->plan($job, $this->user($request), $name);
 
-        return redirect()->route('plan', $new)->with('said', 'The copy is made.');
+        return redirect()->route('plan', $new)->with('said', Say::text('answers.job.the_copy_is_made'));
     }
 
     /** A job opens where its next move is. */

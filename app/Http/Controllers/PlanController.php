@@ -16,6 +16,7 @@ use App\Http\Requests\Plans\PlanRequest;
 use App\Models\Job;
 use App\Plan\FixedLineRow;
 use App\Plan\PlanForm;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -62,12 +63,14 @@ final class PlanController extends Controller
         $change = new PlanChange($this->site($job)->state, $plan);
         if ($change->isAskedAbout() && ! $request->boolean('sure')) {
             return back()->withInput()->withErrors(
-                ['change' => implode(' ', ChangeWords::say($change)).' Tick “do it all the same” and send it again, or correct it.'],
+                ['change' => Say::text('answers.plan.tick_do_it_all_the', part: implode(' ', ChangeWords::say($change)))],
             )->with('asks_sure', 'plan');
         }
         $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
 
-        return redirect()->route('plan', $job)->with('said', implode(' ', ['The new plan is in force.', ...ChangeWords::say($change)]));
+        return redirect()->route('plan', $job)->with(
+            'said', implode(' ', [Say::text('answers.plan.the_new_plan_is_in'), ...ChangeWords::say($change)]),
+        );
     }
 
     /** Any plan there was, as it was drawn. */
@@ -87,10 +90,10 @@ final class PlanController extends Controller
     {
         $plan = $job->revision->plan()->returnedTo($job->revisions()->where('number', $number)->firstOrFail()->plan());
         $change = new PlanChange($this->site($job)->state, $plan);
-        $revise($job, $this->user($request), $plan, "Back to revision {$number}", $request->integer('based_on'));
+        $revise($job, $this->user($request), $plan, Say::text('answers.plan.back_to_revision', number: $number), $request->integer('based_on'));
 
         return redirect()->route('plan', $job)->with(
-            'said', implode(' ', ["The plan of revision {$number} is in force again.", ...ChangeWords::say($change)]),
+            'said', implode(' ', [Say::text('answers.plan.the_plan_of_revision_is', number: $number), ...ChangeWords::say($change)]),
         );
     }
 
@@ -100,7 +103,7 @@ final class PlanController extends Controller
         [$fit, $reason] = $request->fit($plan);
         $revise($job, $this->user($request), $plan->withFit($fit), $reason, $request->integer('based_on'));
 
-        return redirect()->route('plan', $job)->with('said', 'The new plan is in force.');
+        return redirect()->route('plan', $job)->with('said', Say::text('answers.plan.the_new_plan_is_in'));
     }
 
     /** One thing that will not move is put on the plan, changed or taken away. */
@@ -110,7 +113,7 @@ final class PlanController extends Controller
         [$plan, $reason] = $request->plan($job->revision->plan(), $number + 1);
         $revise($job, $this->user($request), $request->ask($plan, $job->revision->plan()), $reason, $request->integer('based_on'));
 
-        return back()->with('said', 'The new plan is in force.');
+        return back()->with('said', Say::text('answers.plan.the_new_plan_is_in'));
     }
 
     /** The drawing and the marks for what is typed so far; what can't be drawn yet is said instead. */

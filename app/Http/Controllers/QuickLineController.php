@@ -10,6 +10,7 @@ use Aequus\Words\Speech;
 use App\Actions\RecordEntry;
 use App\Http\Requests\Entries\QuickLineRequest;
 use App\Models\Job;
+use App\View\Say;
 use App\View\Typeset;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,7 +37,9 @@ final class QuickLineController extends Controller
         if ($left === []) {
             return $back;
         }
-        $done = count($stored) === 0 ? '' : (count($stored) === 1 ? 'One entry is written down. ' : count($stored).' entries are written down. ');
+        $done = count($stored) === 0 ? '' : (count($stored) === 1 ? Say::text('answers.quick_line.one_entry_is_written_down') : Say::text(
+            'answers.quick_line.entries_are_written_down', count: count($stored),
+        ));
 
         $refusal = ['line' => $done.implode(' ', $wrong)];
         if ($request->expectsJson()) {
@@ -71,7 +74,9 @@ final class QuickLineController extends Controller
 
         return response(implode('<br>', array_map(function (string $piece) use ($state): string {
             try {
-                return 'read as: '.Typeset::sentence((new EntryWords($state))->say($state->quickLine()->read($piece)));
+                return Say::text(
+                    'answers.quick_line.read_as', say: Typeset::sentence((new EntryWords($state))->say($state->quickLine()->read($piece))),
+                );
             } catch (Refusal $refusal) {
                 return '<span class="echo-refused">'.Typeset::sentence((new Speech($state->plan))->say($refusal->fact)).'</span>';
             }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Round\RoundKind;
 use App\Round\RoundSheet;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,7 +30,9 @@ final class RoundController extends Controller
 
         return $this->page('round.show', $site, [
             'phase' => $kind->phase(), 'sheet' => $sheet, 'part' => max(1, min($part, $sheet->parts())), 'asked' => $asked,
-            'held' => $sums->field('level', 'With a level of', 'Now '.$site->plan->write($sheet->level()).'.'),
+            'held' => $sums->field(
+                'level', Say::text('answers.round.with_a_level_of'), Say::text('answers.round.now', level: $site->plan->write($sheet->level())),
+            ),
         ]);
     }
 }

@@ -15,6 +15,7 @@ use App\Set\ReadyPosts;
 use App\Set\SetPage;
 use App\Set\TopsPage;
 use App\Set\Walk;
+use App\View\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -55,7 +56,7 @@ final class SetController extends Controller
         $walk = new Walk($this->site($job)->state, $what);
 
         return $walk->next === null
-            ? redirect()->route('set', $job)->with('said', ucfirst($walk->inWords()).': all posts are done.')
+            ? redirect()->route('set', $job)->with('said', Say::text('answers.set.all_posts_are_done', part: ucfirst($walk->inWords())))
             : redirect()->route('set.post', ['job' => $job, 'label' => $walk->next->label, 'walk' => $walk->what]);
     }
 

@@ -27,6 +27,7 @@ use App\Square\NailRow;
 use App\Square\Placements;
 use App\Square\ReadingSheet;
 use App\View\QueryForm;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -50,7 +51,7 @@ final class SquareController extends Controller
     public function prove(Job $job): View
     {
         $site = $this->site($job);
-        [$key, $stamp] = ["proof.{$job->id}", $job->revision->fingerprint()];
+        [$key, $stamp] = [Say::text('answers.square.proof', id: $job->id), $job->revision->fingerprint()];
         try {
             $proof = count($site->plan->grid->posts) < 2 ? null : DerivedCache::find($key, $stamp, Proof::class) ?? new Proof(
                 $site->plan, $site->state->square->wanted,
@@ -100,7 +101,7 @@ final class SquareController extends Controller
         $plan = $job->revision->plan();
         $revise($job, $this->user($request), $plan->withLayout($request->layout($plan)), $request->reason(), $request->integer('based_on'));
 
-        return back()->with('said', 'The new plan is in force.');
+        return back()->with('said', Say::text('answers.square.the_new_plan_is_in'));
     }
 
     /** One press: what is not worth pulling is asked for only where the rest leaves a doubt; or, once more, all of the list. */
@@ -110,10 +111,13 @@ final class SquareController extends Controller
         $spare = $request->boolean('all') ? [] : (new Proof($plan, ReadyReadings::of($plan)))->notWorthPulling;
         $revise(
             $job, $this->user($request), $plan->withLayout($plan->layout->sparing(array_map(fn (Wanted $wanted) => $wanted->key(), $spare))),
-            $spare === [] ? 'The whole list is pulled' : count($spare).' readings are spared', $request->integer('based_on'),
+            $spare === [] ? Say::text('answers.square.the_whole_list_is_pulled')
+                : Say::text('answers.square.readings_are_spared', count: count($spare)), $request->integer('based_on'),
         );
 
-        return back()->with('said', $spare === [] ? 'The whole list is asked for.' : 'They are asked for only where the others leave a doubt.');
+        return back()->with(
+            'said', $spare === [] ? Say::text('answers.square.the_whole_list_is_asked') : Say::text('answers.square.they_are_asked_for_only'),
+        );
     }
 
     /** One press: the layout is judged by another placement from now on. */
@@ -123,9 +127,11 @@ final class SquareController extends Controller
         $words = VerdictWords::way(PlacementWay::from($way->value));
         $plan = $job->revision->plan();
         $revise(
-            $job, $this->user($request), $plan->withLayout($plan->layout->placedBy($way)), "Layout judged {$words}", $request->integer('based_on'),
+            $job, $this->user($request), $plan->withLayout($plan->layout->placedBy($way)), Say::text(
+                'answers.square.layout_judged', words: $words,
+            ), $request->integer('based_on'),
         );
 
-        return redirect()->route('square', $job)->with('said', "The layout is judged {$words} now.");
+        return redirect()->route('square', $job)->with('said', Say::text('answers.square.the_layout_is_judged_now', words: $words));
     }
 }

@@ -11,6 +11,7 @@ use Aequus\Measure\Unit;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Words\Speech;
+use App\View\Say;
 use Illuminate\Validation\ValidationException;
 
 /** Reads typed fields through the core’s own readers, and keeps each refusal at the field it belongs to. */
@@ -87,7 +88,7 @@ trait ReadsFields
     {
         $choice = $enum::tryFrom($this->text($field));
         if ($choice === null) {
-            $this->refuse($field, 'Choose one of the list.');
+            $this->refuse($field, Say::text('refusals.reads_fields.choose_one_of_the_list'));
         }
 
         return $choice;

@@ -41,4 +41,5 @@ return [
     'show.from_a1_along_the_base' => 'From A1: along the base line; away from it. Two points or more, such as -3\' ; 17\' 6 and 40\' ; 15\'.',
     'show.or_press_on_the_drawing' => 'Or press on the drawing, point after point.',
     'show.put_the_line_on_the' => 'Put the line on the plan',
+    'ways_clear.marked' => '{part}, marked {marking_colour}',
 ];

@@ -137,4 +137,8 @@ return [
     'square_verdict.why_this_verdict' => 'Why this verdict?',
     'stepper.the_way_through_the_job' => 'The way through the job',
     'ways.in_this_phase' => 'In this phase',
+    'query.this_lies_between_and' => 'This lies between {least} and {most}.',
+    'stepper_standing.the_next_move_is_here' => 'the next move is here',
+    'stepper_standing.something_is_out' => 'something is out',
+    'stepper_standing.still_open' => 'still open',
 ];

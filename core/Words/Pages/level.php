@@ -128,4 +128,12 @@ return [
     'show.off_is_the_reading_less' => '“Off” is the reading less what all others say. Choose a line to read it again; a wrong one is struck in the',
     'show.logbook' => 'logbook',
     'show.choose_another_benchmark' => 'Choose another benchmark',
+    'grade.a_fall_is_counted_over' => 'A fall is counted over a length above zero.',
+    'instrument_sums.a_board_has_a_length' => 'A board has a length above zero.',
+    'level.benchmark' => 'Benchmark',
+    'level_sheet.to' => '{name} to {name_b}',
+    'level_sheet.left_out' => 'left out',
+    'level_sheet.in_doubt' => 'in doubt',
+    'level_sheet.not_tied_in' => 'not tied in',
+    'level_sheet.read_once' => 'read once',
 ];

@@ -25,4 +25,8 @@ return [
     'show.it_stays_in_the_book' => 'It stays in the book, struck. Striking the strike brings it back.',
     'show.a_remark' => 'A remark',
     'show.in_your_own_words' => 'In your own words',
+    'log_lines.written_by' => '{read_by}, written by {recorded_by}',
+    'log_lines.struck' => 'struck: {reason}',
+    'log_lines.corrected_by_entry' => 'corrected by entry {sequence}',
+    'log_lines.from_before_the_stake_was' => 'from before the stake was moved',
 ];

@@ -94,4 +94,10 @@ return [
     'show.why_it_changes' => 'Why it changes',
     'show.put_the_new_plan_in' => 'Put the new plan in force',
     'show.draw_it_first' => 'Draw it first',
+    'fixed_line_row.every_post' => 'every post',
+    'fixed_line_row.row' => 'row {rows}',
+    'fixed_line_row.column' => 'column {columns}',
+    'plan.mm' => '{part} mm',
+    'plan.before' => 'before {lines}',
+    'plan.after' => 'after {line}',
 ];

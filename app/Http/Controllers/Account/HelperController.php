@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Account;
 
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Entries\EntryRequest;
+use App\View\Say;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -18,7 +19,9 @@ final class HelperController extends Controller
         $request->session()->put(EntryRequest::READ_BY, $name);
 
         return back()->with(
-            'said', $name === '' ? 'Entries carry your own name again.' : "{$name} reads now: every entry says so, until you change it.",
+            'said', $name === '' ? Say::text('answers.helper.entries_carry_your_own_name') : Say::text(
+                'answers.helper.reads_now_every_entry_says', name: $name,
+            ),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Account;
 
 use App\Http\Controllers\Controller;
 use App\Models\User;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,9 +28,9 @@ final class OwnerController extends Controller
             'email' => ['required', 'string', 'email', 'max:120'],
             'password' => ['required', 'string', 'min:10', 'max:200'],
         ], [
-            'name.required' => 'Enter your name as it shall stand in the logbook.',
-            'email.*' => 'Enter an e-mail address; it is only used to sign in here.',
-            'password.*' => 'Choose a password of at least ten characters.',
+            'name.required' => Say::text('answers.owner.enter_your_name_as_it'),
+            'email.*' => Say::text('answers.owner.enter_an_e_mail_address'),
+            'password.*' => Say::text('answers.owner.choose_a_password_of_at'),
         ]);
         Auth::login(User::query()->create($typed));
         $request->session()->regenerate();

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Account;
 
 use App\Http\Controllers\Controller;
 use App\Models\User;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,7 +24,9 @@ final class SignInController extends Controller
     public function enter(Request $request): RedirectResponse
     {
         $typed = $request->validate(['email' => ['required', 'string'], 'password' => ['required', 'string']], [
-            'email.required' => 'Enter the e-mail address of the account.', 'password.required' => 'Enter the password.',
+            'email.required' => Say::text(
+                'answers.sign_in.enter_the_e_mail_address',
+            ), 'password.required' => Say::text('answers.sign_in.enter_the_password'),
         ]);
         if (! Auth::attempt($typed)) {
             throw ValidationException::withMessages(['email' => 'Address and password do not match. Check both.']);
@@ -50,7 +53,7 @@ final class SignInController extends Controller
 
         return is_array($kept)
             ? $arrived->withInput($kept)->withErrors(
-                ['refused' => 'Your sign-in had run out. What you typed is still here: press the button again.'],
+                ['refused' => Say::text('answers.sign_in.your_sign_in_had_run')],
             ) : $arrived;
     }
 }

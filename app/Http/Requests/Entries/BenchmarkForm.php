@@ -7,6 +7,7 @@ namespace App\Http\Requests\Entries;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Plan\Plan;
+use App\View\Say;
 
 /** What every height is measured from. */
 final class BenchmarkForm extends EntryRequest
@@ -16,7 +17,7 @@ final class BenchmarkForm extends EntryRequest
     protected function payload(Plan $plan): ?Payload
     {
         if ($this->text('name') === '') {
-            $this->refuse('name', 'Say what the benchmark is: a sill, a kerb, a nail in a tree.');
+            $this->refuse('name', Say::text('refusals.benchmark.say_what_the_benchmark_is'));
         }
         $height = $this->measure('height', $plan);
 

@@ -19,6 +19,7 @@ use App\Http\Requests\ReadsFields;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Site\ReadSite;
+use App\View\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -49,7 +50,7 @@ abstract class EntryRequest extends FormRequest
     /** @return class-string<self> the form of a kind: named as the kind is */
     public static function of(EntryKind $kind): string
     {
-        $form = __NAMESPACE__."\\{$kind->name}Form";
+        $form = Say::text('refusals.entry.form', part: __NAMESPACE__, name: $kind->name);
 
         return is_subclass_of($form, self::class) ? $form : throw new LogicException("No form takes {$kind->value}.");
     }
@@ -64,7 +65,7 @@ abstract class EntryRequest extends FormRequest
     {
         return [
             'client_id' => ['required', 'string', 'max:40'],
-            'measured_at' => ['nullable', 'date', 'before:+10 minutes'],
+            'measured_at' => ['nullable', 'date', Say::text('refusals.entry.before_10_minutes')],
             'read_by' => ['nullable', 'string', 'max:80'],
             'replaces' => ['nullable', 'integer'],
         ];

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Book\HandedOver;
 use Aequus\Plan\Plan;
+use App\View\Say;
 
 /** The work handed over. */
 final class HandedOverForm extends EntryRequest
@@ -15,7 +16,7 @@ final class HandedOverForm extends EntryRequest
     protected function payload(Plan $plan): HandedOver
     {
         if ($this->job()->copy_of !== '') {
-            $this->refuse('to', "This is a copy of {$this->job()->copy_of}: hand over the job itself. A copy is no evidence.");
+            $this->refuse('to', Say::text('refusals.handed_over.this_is_a_copy_of', copy_of: $this->job()->copy_of));
         }
 
         return new HandedOver($this->text('to'), $this->text('remark'));

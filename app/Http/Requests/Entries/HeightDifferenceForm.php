@@ -9,6 +9,7 @@ use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\LevelInstrument;
 use Aequus\Logbook\Level\LevelWay;
 use Aequus\Plan\Plan;
+use App\View\Say;
 
 /** How much higher one point is than another: by a level on a board, a water level, or a line level on a string. */
 final class HeightDifferenceForm extends EntryRequest
@@ -29,10 +30,10 @@ final class HeightDifferenceForm extends EntryRequest
         $hungAt = $this->lengthOrNone('hung_at', $plan->notation->unit);
         $way = $this->boolean('turned') ? LevelWay::Turned : LevelWay::AsMarked;
         if ($read?->isNegative()) {
-            $this->refuse('difference', 'Enter how much without a sign, and choose which of the two is higher.');
+            $this->refuse('difference', Say::text('refusals.height_difference.enter_how_much_without_a'));
         }
         if ($instrument !== null && $instrument !== LevelInstrument::Water && $over === null) {
-            $this->refuse('over', 'Enter the length of the board, or of the string between the two points.');
+            $this->refuse('over', Say::text('refusals.height_difference.enter_the_length_of_the'));
         }
         if (! $from || ! $to || ! $read || ! $instrument || $this->refusals !== []) {
             return null;

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Entries;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Plan\Plan;
+use App\View\Say;
 
 /** Utility marks asked for. */
 final class NoticeForm extends EntryRequest
@@ -19,10 +20,10 @@ final class NoticeForm extends EntryRequest
     {
         $day = date_create_immutable_from_format('!Y-m-d', $this->text('asked_on'));
         if ($day === false || $day->format('Y-m-d') !== $this->text('asked_on')) {
-            $this->refuse('asked_on', 'Enter the day as year-month-day, such as 2026-05-04.');
+            $this->refuse('asked_on', Say::text('refusals.notice.enter_the_day_as_year'));
         }
         if (! preg_match('/^\d{1,3}$/', $this->text('working_days'))) {
-            $this->refuse('working_days', 'Enter the working days of notice as a whole number; your marking desk says how many.');
+            $this->refuse('working_days', Say::text('refusals.notice.enter_the_working_days_of'));
         }
 
         return $this->refusals === []

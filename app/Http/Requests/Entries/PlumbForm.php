@@ -13,6 +13,7 @@ use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
+use App\View\Say;
 
 /** A lean read on one face: by the gap under a level, an angle, a bob, or the bubble; or plumb. */
 final class PlumbForm extends EntryRequest
@@ -28,7 +29,7 @@ final class PlumbForm extends EntryRequest
         $leans = $this->text('leans');
         $plumb = $leans === 'plumb' || $leans === 'plumb_along';
         if ($leans === '') {
-            $this->refuse('leans', 'Say to which side the top goes, or that it is plumb.');
+            $this->refuse('leans', Say::text('refusals.plumb.say_to_which_side_the'));
         }
         $toward = match (true) {
             ! $face || $leans === '' => null,
@@ -54,10 +55,10 @@ final class PlumbForm extends EntryRequest
         ];
         $bearing = $this->text('bearing');
         if (! is_numeric($bearing) || (float) $bearing < 0 || (float) $bearing >= 360) {
-            $this->refuse('bearing', 'Choose the direction to which the top goes, or along which it is plumb.');
+            $this->refuse('bearing', Say::text('refusals.plumb.choose_the_direction_to_which'));
         }
         if ($this->text('leans') === '') {
-            $this->refuse('leans', 'Say whether it leans that way or is plumb.');
+            $this->refuse('leans', Say::text('refusals.plumb.say_whether_it_leans_that'));
         }
         $lean = $way === null ? null : $this->lean($way, $this->text('leans') === 'plumb', $plan);
 
@@ -94,7 +95,7 @@ final class PlumbForm extends EntryRequest
     {
         $typed = rtrim(str_replace(',', '.', $this->text('gap')), '° ');
         if (! is_numeric($typed)) {
-            $this->refuse('gap', "“{$this->text('gap')}” is no angle. Enter degrees, such as 0.4.");
+            $this->refuse('gap', Say::text('refusals.plumb.is_no_angle_enter_degrees', typed: $this->text('gap')));
         }
 
         return (float) $typed;

@@ -11,6 +11,7 @@ use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Plan\Plan;
 use App\Site\ReadSite;
+use App\View\Say;
 
 /** A rod read through a laser or optical level, from one of its set-ups. */
 final class RodForm extends EntryRequest
@@ -43,10 +44,10 @@ final class RodForm extends EntryRequest
         if ($level->setUp === null || $known !== [] || $this->boolean('sure')) {
             return;
         }
-        $from = $setUp === '' ? 'Set-up 1' : "Set-up {$setUp}";
+        $from = $setUp === '' ? Say::text('refusals.rod.set_up_1') : "Set-up {$setUp}";
         $this->refuse(
             'set_up',
-            "{$from} has seen no point whose height is known, so it would tell nothing about this one. Read the benchmark first, or a point you have read from another set-up; or tick “I read a known point later” and send it again.",
+            Say::text('refusals.rod.has_seen_no_point_whose', from: $from),
         );
         $this->session()->flash('asks_sure', 'set_up');
     }

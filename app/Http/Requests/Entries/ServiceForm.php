@@ -10,6 +10,7 @@ use Aequus\Logbook\Kind\Payload;
 use Aequus\Measure\LengthReader;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Point;
+use App\View\Say;
 
 /** A buried line, by two or more points, one a row: along the base line, then away from it. */
 final class ServiceForm extends EntryRequest
@@ -28,7 +29,7 @@ final class ServiceForm extends EntryRequest
             }
             $parts = preg_split('/\s*;\s*/', trim($row)) ?: [];
             if (count($parts) !== 2) {
-                $this->refuse('points', 'Row '.($i + 1).' needs two lengths with a semicolon between: along the base line; away from it.');
+                $this->refuse('points', Say::text('refusals.service.row_needs_two_lengths_with', i: $i + 1));
 
                 continue;
             }
@@ -40,6 +41,7 @@ final class ServiceForm extends EntryRequest
         $points = array_values(array_filter($points));
 
         return $type && $noDig && ! isset($this->refusals['points'])
-            ? new ServiceLine($type, $this->text('name') ?: $type->value.' line', $noDig, $points, $plan->origin) : null;
+            ? new ServiceLine($type, $this->text('name') ?: Say::text('refusals.service.line', value: $type->value), $noDig, $points, $plan->origin)
+                : null;
     }
 }

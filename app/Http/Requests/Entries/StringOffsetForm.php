@@ -10,6 +10,7 @@ use Aequus\Logbook\Square\StringReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
+use App\View\Say;
 
 /** How far a stake stands off the string between two others, toward a named side. */
 final class StringOffsetForm extends EntryRequest
@@ -25,7 +26,7 @@ final class StringOffsetForm extends EntryRequest
             $this->measure('off', $plan), $this->choice('toward', Side::class), $this->lengthOrNone('run', $plan->notation->unit) ?? Length::zero(),
         ];
         if ($off !== null && $off->isNegative()) {
-            $this->refuse('off', 'Enter how far, and choose the side it stands toward; no minus is needed.');
+            $this->refuse('off', Say::text('refusals.string_offset.enter_how_far_and_choose'));
         }
         if (! $stake || ! $from || ! $to || ! $off || ! $toward || $this->refusals !== []) {
             return null;

@@ -10,6 +10,7 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Plan;
+use App\View\Say;
 
 /** A tape pulled between two stakes: fields, or one quick line such as “a1-c3 36' 10 1/4”. */
 final class TapeForm extends EntryRequest
@@ -44,7 +45,7 @@ final class TapeForm extends EntryRequest
             return null;
         }
         if ($tape === TapeClass::Fibreglass || $tape === TapeClass::LaserMeter) {
-            $this->refuse('celsius', 'Temperature, pull and sag are known for steel tapes only. Leave them empty, or choose a steel tape.');
+            $this->refuse('celsius', Say::text('refusals.tape.temperature_pull_and_sag_are'));
         }
 
         return new TapeConditions($celsius, $newtons, hangsWhole: $hangs);

@@ -8,6 +8,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Plan;
+use App\View\Say;
 use Illuminate\Validation\ValidationException;
 
 /** One more thing that must fit between posts, or one of them taken away. */
@@ -22,8 +23,10 @@ final class FitRequest extends PlanChangeRequest
     {
         [$things, $neighbours] = [$plan->fit->things, $plan->fit->neighbours];
         [$fit, $reason] = match ($this->text('what')) {
-            'thing' => [new Fit([...$things, ...$this->thing($plan)], $neighbours), "Must fit: {$this->text('fit_name')}"],
-            default => [new Fit($this->without($things), $neighbours), 'Something need not fit any more'],
+            'thing' => [
+                new Fit([...$things, ...$this->thing($plan)], $neighbours), Say::text('refusals.fit.must_fit', name: $this->text('fit_name')),
+            ],
+            default => [new Fit($this->without($things), $neighbours), Say::text('refusals.fit.something_need_not_fit_any')],
         };
         $this->stopIfRefused();
 
@@ -34,7 +37,7 @@ final class FitRequest extends PlanChangeRequest
     private function thing(Plan $plan): array
     {
         $unit = $plan->notation->unit;
-        $name = $this->named('fit_name', 'Name what must fit: mower, gate, sheet of plywood.');
+        $name = $this->named('fit_name', Say::text('refusals.fit.name_what_must_fit_mower'));
         $from = $this->attempt('fit_from', fn () => $plan->grid->labelled($this->text('fit_from'))->id);
         $to = $this->attempt('fit_to', fn () => $plan->grid->labelled($this->text('fit_to'))->id);
         [$width, $margin, $fixed, $most] = [

@@ -12,6 +12,7 @@ use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
+use App\View\Say;
 use Illuminate\Validation\ValidationException;
 
 /** One more thing on the site that will not move, one of them changed, or one taken away. */
@@ -31,7 +32,9 @@ final class FixedLineRequest extends PlanChangeRequest
             $gone = $place === false ? null : $lines[$place];
             unset($lines[$place === false ? -1 : $place]);
 
-            return [self::with($plan, array_values($lines)), mb_substr('Fixed no more: '.($gone->name ?? '?'), 0, 250)];
+            return [
+                self::with($plan, array_values($lines)), mb_substr(Say::text('refusals.fixed_line.fixed_no_more', name: $gone->name ?? '?'), 0, 250),
+            ];
         }
         $line = $this->line($plan, $place === false ? "line-{$revision}" : $lines[$place]->id, $place === false ? null : $lines[$place]);
         $this->stopIfRefused();
@@ -39,7 +42,9 @@ final class FixedLineRequest extends PlanChangeRequest
             $place === false ? $lines[] = $line : $lines[$place] = $line;
         }
 
-        return [self::with($plan, array_values($lines)), mb_substr('Fixed on the site: '.($line->name ?? '?'), 0, 250)];
+        return [
+            self::with($plan, array_values($lines)), mb_substr(Say::text('refusals.fixed_line.fixed_on_the_site', name: $line->name ?? '?'), 0, 250),
+        ];
     }
 
     protected function fieldOf(Question $question): string
@@ -61,17 +66,17 @@ final class FixedLineRequest extends PlanChangeRequest
         $unit = $plan->notation->unit;
         $name = mb_substr($this->text('line_name'), 0, 60);
         if ($name === '') {
-            $this->refuse('line_name', 'Name it: house wall, boundary, edge of the road.');
+            $this->refuse('line_name', Say::text('refusals.fixed_line.name_it_house_wall_boundary'));
         }
         foreach ($plan->fixedLines() as $other) {
             if ($other->id !== $id && mb_strtolower($other->name) === mb_strtolower($name)) {
-                $this->refuse('line_name', "There is one called {$other->name} already.");
+                $this->refuse('line_name', Say::text('refusals.fixed_line.there_is_one_called_already', name: $other->name));
             }
         }
         $kind = $this->choice('line_kind', FixedKind::class);
         $least = $this->text('line_holds') === 'distance' ? $this->length('line_least', $unit) : null;
         if ($this->text('line_holds') === '') {
-            $this->refuse('line_holds', 'Say whether the grid runs parallel to it, or only keeps a distance.');
+            $this->refuse('line_holds', Say::text('refusals.fixed_line.say_whether_the_grid_runs'));
         }
         if ($kind === null || $this->text('line_holds') === 'distance' && $least === null) {
             return null;
@@ -93,7 +98,7 @@ final class FixedLineRequest extends PlanChangeRequest
         if ($near->isNegative() || $far->isNegative()) {
             $this->refuse(
                 $near->isNegative() ? 'line_near' : 'line_far',
-                'Measure outward from the posts to it; a line between the posts is typed by two points.',
+                Say::text('refusals.fixed_line.measure_outward_from_the_posts'),
             );
 
             return null;

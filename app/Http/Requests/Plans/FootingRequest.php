@@ -13,6 +13,7 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Plan\Terms\FootingRuleRefusal;
 use Aequus\Plan\Terms\PlanRefused;
+use App\View\Say;
 use Illuminate\Validation\ValidationException;
 
 /** The rules of depth, decided for every post of a job. */
@@ -55,7 +56,7 @@ final class FootingRequest extends PlanChangeRequest
         foreach ([PostRole::Gate, PostRole::Anchor, PostRole::Bracing] as $role) {
             foreach ($this->posts("posts_{$role->value}", $plan->grid) as $post) {
                 if (isset($roles[$post->value])) {
-                    $this->refuse("posts_{$role->value}", 'A post has one role; this one is named twice. Keep the one that asks for more.');
+                    $this->refuse("posts_{$role->value}", Say::text('refusals.footing.a_post_has_one_role'));
                 }
                 $roles[$post->value] = $role;
             }

@@ -14,6 +14,7 @@ use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
+use App\View\Say;
 use Illuminate\Validation\ValidationException;
 
 /** How the posts of a job are held, with the site it was weighed for. */
@@ -36,7 +37,7 @@ final class HoldingRequest extends PlanChangeRequest
             }
             foreach ($posts as $post) {
                 if (isset($ofPosts[$post->value])) {
-                    $this->refuse("posts_{$hold->value}", 'A post is held one way; this one is named twice. Keep it where it belongs.');
+                    $this->refuse("posts_{$hold->value}", Say::text('refusals.holding.a_post_is_held_one'));
                 }
                 $ofPosts[$post->value] = $hold;
             }
@@ -60,7 +61,9 @@ final class HoldingRequest extends PlanChangeRequest
     {
         foreach ((new HoldAdviser($site))->ranked as $advice) {
             if ($advice->hold === $hold && ! $advice->possible) {
-                return ucfirst(Names::of($hold)).': '.HoldReasonWords::of($advice->against[0]).' Choose another way, or change what the site is like.';
+                return Say::text(
+                    'refusals.holding.choose_another_way_or_change', part: ucfirst(Names::of($hold)), what: HoldReasonWords::of($advice->against[0]),
+                );
             }
         }
 

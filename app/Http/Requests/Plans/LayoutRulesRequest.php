@@ -14,6 +14,7 @@ use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
+use App\View\Say;
 use Illuminate\Validation\ValidationException;
 
 /** How the layout is to be proved, and how strings and boards stand. What a form leaves away stays as it was. */
@@ -47,7 +48,7 @@ final class LayoutRulesRequest extends PlanChangeRequest
     /** In words, for the list of revisions. */
     public function reason(): string
     {
-        return mb_substr($this->text('reason') === '' ? 'How the layout is proved' : $this->text('reason'), 0, 250);
+        return mb_substr($this->text('reason') === '' ? Say::text('refusals.layout_rules.how_the_layout_is_proved') : $this->text('reason'), 0, 250);
     }
 
     /**
@@ -81,7 +82,7 @@ final class LayoutRulesRequest extends PlanChangeRequest
             return $plan->layout->boards;
         }
         if (! $setback->isLongerThan($plan->hole->reach())) {
-            $this->refuse('setback', 'The boards would stand in the holes. Set them back by more than half a hole, clear of the auger.');
+            $this->refuse('setback', Say::text('refusals.layout_rules.the_boards_would_stand_in'));
         }
 
         return $this->attempt('board_length', fn () => new BoardRules($setback, $length, $height)) ?? $plan->layout->boards;

@@ -25,6 +25,7 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
 use App\Http\Requests\ReadsFields;
 use App\Models\Job;
+use App\View\Say;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
@@ -122,7 +123,7 @@ final class PlanRequest extends FormRequest
         $class = $this->choice('tolerance', ToleranceClass::class);
         $squareness = $this->lengthOrNone('squareness', $unit) ?? $class?->squareness($unit);
         if ($squareness !== null && ! $squareness->isPositive()) {
-            $this->refuse('squareness', 'A tolerance is above zero. Leave it empty for the usual figure.');
+            $this->refuse('squareness', Say::text('refusals.plan.a_tolerance_is_above_zero'));
         }
 
         return $class && $squareness ? new Tolerances($class, $squareness, $class->plumbOneIn()) : null;
@@ -165,7 +166,7 @@ final class PlanRequest extends FormRequest
             return null;
         }
         if ($largest === null && ! preg_match('/^\d{1,2}$/', $this->text("count_{$axis}"))) {
-            $this->refuse("count_{$axis}", 'Enter how many bays, or the largest bay allowed.');
+            $this->refuse("count_{$axis}", Say::text('refusals.plan.enter_how_many_bays_or'));
 
             return null;
         }

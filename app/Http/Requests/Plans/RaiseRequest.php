@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plans;
 
 use Aequus\Plan\Plan;
 use Aequus\Plan\Tops\TopRules;
+use App\View\Say;
 use Illuminate\Validation\ValidationException;
 
 /** All tops moved up or down together. */
@@ -21,7 +22,7 @@ final class RaiseRequest extends PlanChangeRequest
     {
         $by = $this->length('by', $plan->notation->unit)?->magnitude();
         if ($by !== null && $this->isDown() && ! $tops->heightAtA1->minus($by)->isLongerThan($tops->datumLine)) {
-            $this->refuse('by', 'The tops would lie below the datum line. Enter less, or strike a lower line first.');
+            $this->refuse('by', Say::text('refusals.raise.the_tops_would_lie_below'));
         }
         $this->stopIfRefused();
         assert($by !== null);

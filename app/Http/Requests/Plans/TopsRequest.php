@@ -15,6 +15,7 @@ use Aequus\Plan\Tops\TopStack;
 use App\Cut\TopsForm;
 use App\Models\Job;
 use App\Site\ReadSite;
+use App\View\Say;
 use Illuminate\Validation\ValidationException;
 
 /** Where the tops are to be cut: one height, and a fall toward one of the four sides where there is one. */
@@ -32,13 +33,13 @@ final class TopsRequest extends PlanChangeRequest
         $fall = $toward === null ? Length::zero() : $this->length('fall', $unit);
         $over = $toward === null ? Length::feet(1) : $this->length('fall_over', $unit);
         if ($height && $datum && ! $height->isLongerThan($datum)) {
-            $this->refuse('datum_line', 'The datum line lies below the tops, so that marks are measured up from it. Enter a lower line.');
+            $this->refuse('datum_line', Say::text('refusals.tops.the_datum_line_lies_below'));
         }
         $slope = $fall && $over ? $this->attempt('fall_over', fn () => Slope::fromGap($fall, $over)) : null;
         $rows = $this->rows($plan);
         foreach ($rows as $row) {
             if ($datum && ! $row->isLongerThan($datum)) {
-                $this->refuse('rows', 'A row lies below the datum line. Enter a higher row, or a lower line.');
+                $this->refuse('rows', Say::text('refusals.tops.a_row_lies_below_the'));
             }
         }
         $this->stopIfRefused();
@@ -52,7 +53,7 @@ final class TopsRequest extends PlanChangeRequest
             if ($at !== null && ! $tops->of($post)->isLongerThan($at)) {
                 $this->refuse(
                     'height',
-                    "At {$post->label} the top would lie in the ground, which stands at {$plan->write($at)}. Raise the tops, or let them fall less.",
+                    Say::text('refusals.tops.at_the_top_would_lie', label: $post->label, at: $plan->write($at)),
                 );
             }
         }
@@ -99,7 +100,7 @@ final class TopsRequest extends PlanChangeRequest
         $rows = [];
         foreach (preg_split('/\s*(?:;|\R)\s*/', $this->text('rows'), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $typed) {
             if (! preg_match('/^(?:row )?(\d{1,3})[\s:]+(.+)$/iu', $typed, $part) || ! isset($plan->grid->rows->lines[(int) $part[1] - 1])) {
-                $this->refuse('rows', "“{$typed}” is not a row and its height. Enter such as 1 2300; 2 2450.");
+                $this->refuse('rows', Say::text('refusals.tops.is_not_a_row_and', typed: $typed));
 
                 continue;
             }
