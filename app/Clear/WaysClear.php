@@ -12,6 +12,8 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
+use Aequus\Words\Logbook\LogbookNames;
+use Aequus\Words\Names;
 use App\View\Say;
 
 /** How the holes could be brought clear of every no-dig band: the whole grid by one shift, or single posts on their own. */
@@ -29,7 +31,7 @@ final readonly class WaysClear
         return array_combine(
             array_column(ServiceType::cases(), 'value'), array_map(
                 fn (ServiceType $type) => Say::text(
-                    'clear.ways_clear.marked', part: ucfirst($type->value), marking_colour: $type->markingColour(),
+                    'clear.ways_clear.marked', carries: ucfirst(Names::of($type)), colour: LogbookNames::markedIn($type),
                 ), ServiceType::cases(),
             ),
         );

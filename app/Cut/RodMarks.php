@@ -11,15 +11,13 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use App\View\QueryForm;
+use App\View\Say;
 
 /** Marks at a height on chosen posts, counted from the datum line, from each post's own ground, from one ground, or from the mean of two. Asked in the address. */
 final readonly class RodMarks
 {
-    /** Where a height may be counted from, and in words. */
-    public const FROM = [
-        'datum' => 'the datum line', 'own' => 'the ground at each post', 'one' => 'the ground at one post', 'mean' => 'the mean of two grounds',
-        'point' => 'a point that was levelled, such as the road',
-    ];
+    /** Where a height may be counted from. */
+    private const FROM = ['datum', 'own', 'one', 'mean', 'point'];
 
     public string $from;
 
@@ -28,9 +26,15 @@ final readonly class RodMarks
 
     public function __construct(public QueryForm $sums, private SiteState $site)
     {
-        $this->from = isset(self::FROM[$sums->typed('from')]) ? $sums->typed('from') : 'datum';
+        $this->from = in_array($sums->typed('from'), self::FROM, true) ? $sums->typed('from') : 'datum';
         $height = $sums->lengths(['height']);
         $this->marks = $height === null || $site->plan->tops === null ? [] : $sums->attempt('height', fn () => $this->marks($height[0])) ?? [];
+    }
+
+    /** @return array<string, string> where a height may be counted from, in words */
+    public static function counted(): array
+    {
+        return array_combine(self::FROM, array_map(fn (string $from) => Say::text("cut.rod_marks.from_{$from}"), self::FROM));
     }
 
     /** @return array<string, string> names of points that were levelled, by their key */

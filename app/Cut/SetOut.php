@@ -10,12 +10,13 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\View\QueryForm;
+use App\View\Say;
 
 /** What is marked on a member before it goes up: rafters, joists, battens or boards across a length, every mark from one zero. Asked in the address. */
 final readonly class SetOut
 {
     /** How they are spread. */
-    public const SPREAD = ['even' => 'even, so many', 'fewest' => 'even, no gap larger than', 'centres' => 'at centres'];
+    private const SPREAD = ['even', 'fewest', 'centres'];
 
     public string $spread;
 
@@ -50,7 +51,7 @@ final readonly class SetOut
         $outside = $span->plus($plan->post->along($axis));
         $this->length = $typed('length', Members::beam($outside, $this->overhang));
         $this->thickness = $typed('thickness', $usual->joist);
-        $this->spread = isset(self::SPREAD[$sums->typed('spread')]) ? $sums->typed('spread') : 'fewest';
+        $this->spread = in_array($sums->typed('spread'), self::SPREAD, true) ? $sums->typed('spread') : 'fewest';
         $gap = $typed('gap', $usual->centres);
         $count = (int) ($sums->number('count', 2, 2000) ?? 2);
         $this->members = $sums->refusals !== []
@@ -70,5 +71,11 @@ final readonly class SetOut
         $this->seat = $beam === null ? null : $sums->attempt(
             'notch', fn () => new Seat($plan->post->thicker(), $beam[0], $typed('notch', $plan->post->thicker()->times(1 / 3))),
         );
+    }
+
+    /** @return array<string, string> how they may be spread, in words */
+    public static function spreads(): array
+    {
+        return array_combine(self::SPREAD, array_map(fn (string $spread) => Say::text("cut.set_out.spread_{$spread}"), self::SPREAD));
     }
 }

@@ -97,7 +97,7 @@ final readonly class PlanDrawing
 
     public static function ofPlan(Plan $plan): self
     {
-        return new self($plan, self::posts($plan, null, fn () => ['planned', 'planned', '']));
+        return new self($plan, self::posts($plan, null, fn () => ['planned', Say::text('drawing.plan_drawing.planned'), '']));
     }
 
     public static function clear(SiteState $site): self
@@ -112,7 +112,7 @@ final readonly class PlanDrawing
 
         return new self(
             $site->plan, $posts, bands: self::bands($site),
-            legend: ['planned' => 'clear', 'short' => Say::text('drawing.plan_drawing.inside_a_no_dig_band')],
+            legend: ['planned' => Say::text('drawing.plan_drawing.clear'), 'short' => Say::text('drawing.plan_drawing.inside_a_no_dig_band')],
         );
     }
 
@@ -203,7 +203,7 @@ final readonly class PlanDrawing
         });
 
         return new self(
-            $site->plan, $posts, legend: ['planned' => Say::text('page.to_dig'), 'dug' => Say::text('page.deep_enough'), 'short' => 'short'],
+            $site->plan, $posts, legend: ['planned' => Say::text('page.to_dig'), 'dug' => Say::text('page.deep_enough'), 'short' => Say::text('drawing.plan_drawing.short')],
         );
     }
 
@@ -237,7 +237,7 @@ final readonly class PlanDrawing
         $words = [
             'planned' => Say::text('drawing.plan_drawing.not_dug_or_not_judged'), 'dug' => Say::text('drawing.plan_drawing.hole_deep_enough'),
             'short' => Say::text('drawing.plan_drawing.hole_short'), 'set' => Say::text('drawing.plan_drawing.set_plumb_not_proved'),
-            'plumb' => 'plumb', 'leaning' => 'leans', 'cut' => 'cut',
+            'plumb' => Say::text('page.is_plumb'), 'leaning' => Say::text('page.leans'), 'cut' => Say::text('page.cut_word'),
         ];
         $shapes = array_unique(array_map(fn (DrawnPost $post) => $post->shape, $posts));
 
@@ -279,7 +279,7 @@ final readonly class PlanDrawing
             ],
         );
 
-        return new self($site->plan, $posts, legend: ['plumb' => 'square', 'leaning' => 'out'], over: $lines, enlarged: $times);
+        return new self($site->plan, $posts, legend: ['plumb' => Say::text('page.square'), 'leaning' => Say::text('page.out')], over: $lines, enlarged: $times);
     }
 
     /** The job's next move, where it is in the phase that is drawn. */
@@ -315,7 +315,7 @@ final readonly class PlanDrawing
 
             return new DrawnBand(
                 implode(' ', array_map($frame->point(...), $line->points)), max(4.0, $frame->size($line->noDig->times(2))), $line->type->value,
-                e($line->name).', '.Typeset::svg($site->plan->notation, $line->noDig).' no-dig', $x, $y,
+                Say::text('drawing.plan_drawing.no_dig', name: e($line->name), svg: Typeset::svg($site->plan->notation, $line->noDig)), $x, $y,
             );
         }, $site->clear->services));
     }

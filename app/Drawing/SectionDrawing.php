@@ -24,10 +24,7 @@ final readonly class SectionDrawing
 
     public const HEIGHT = 340;
 
-    private const MATERIALS = [
-        'gravel' => 'gravel', 'pad' => 'poured pad', 'block' => 'block', 'concrete' => 'concrete', 'earth' => 'earth, tamped', 'foam' => 'foam',
-        'tube' => 'pier in a tube',
-    ];
+    private const MATERIALS = ['gravel', 'pad', 'block', 'concrete', 'earth', 'foam', 'tube'];
 
     private const MARGIN_X = 58;
 
@@ -143,7 +140,9 @@ final readonly class SectionDrawing
             }
         }
 
-        return array_intersect_key(self::MATERIALS, $shown);
+        $materials = array_values(array_filter(self::MATERIALS, fn (string $material) => isset($shown[$material])));
+
+        return array_combine($materials, array_map(fn (string $material) => Say::text("drawing.section.material_{$material}"), $materials));
     }
 
     /** @param  string  $key a row such as “row-1” or a column such as “column-B”; row 1 where there is none of that name */

@@ -294,17 +294,17 @@ final readonly class SquareDrawing
     private function words(): array
     {
         $words = [
-            'within' => 'within', 'out' => Say::text(
+            'within' => Say::text('page.within'), 'out' => Say::text(
                 'drawing.square_drawing.out_and_the_way_it',
             ), 'undetermined' => Say::text(
                 'drawing.square_drawing.cant_be_told_yet',
             ), 'free' => Say::text('drawing.square_drawing.not_determined'), 'held' => Say::text('drawing.square_drawing.set_holds_the_layout'),
-            'tape fits' => 'pulled', 'tape to-pull' => Say::text('drawing.square_drawing.to_pull'), 'tape doubt' => Say::text('drawing.square_drawing.in_doubt'), 'tape out' => Say::text('drawing.square_drawing.left_out'), 'tape waits' => Say::text('drawing.square_drawing.needs_its_rise'), 'tape unchecked' => Say::text('drawing.square_drawing.not_checked'),
+            'tape fits' => Say::text('drawing.square_drawing.pulled'), 'tape to-pull' => Say::text('drawing.square_drawing.to_pull'), 'tape doubt' => Say::text('drawing.square_drawing.in_doubt'), 'tape out' => Say::text('drawing.square_drawing.left_out'), 'tape waits' => Say::text('drawing.square_drawing.needs_its_rise'), 'tape unchecked' => Say::text('drawing.square_drawing.not_checked'),
         ];
         $occur = array_flip(
             [
                 ...array_map(fn (DrawnStake $stake) => $stake->shape, $this->stakes),
-                ...array_map(fn (DrawnReading $reading) => Say::text('drawing.square_drawing.tape', state: $reading->state), $this->readings),
+                ...array_map(fn (DrawnReading $reading) => "tape {$reading->state}", $this->readings),
             ],
         );
 

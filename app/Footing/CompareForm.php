@@ -94,13 +94,13 @@ final readonly class CompareForm
     {
         [$long, $volume] = [
             $this->system()->perLength === 1000.0 ? Say::text('footing.compare.a_metre') : Say::text('footing.compare.a_foot'),
-            "a {$this->system()->volume}",
+            $this->system()->volume,
         ];
 
         return match ($name) {
             'post' => Say::text('footing.compare.of_post', long: $long),
             'lengths' => Say::text('footing.compare.each_different_post_length'),
-            default => "{$name}, {$volume}",
+            default => Say::text('footing.compare.a_volume', name: Say::text("footing.compare.{$name}"), volume: $volume),
         };
     }
 

@@ -21,22 +21,12 @@ use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
 use App\View\QueryForm;
 use App\View\Say;
-use Illuminate\Support\Str;
 
 /** What a site is like, ticked in the address or as it was decided, and the ways of holding posts ranked for it with what this job’s holes would take. */
 final readonly class HoldForm
 {
-    /** What can be ticked of a site, by the name of its field. */
-    public const TICKS = [
-        'wood' => 'posts of wood that can rot',
-        'no_brace' => 'nothing but the ground keeps the frame upright',
-        'roof' => 'a roof that wind can lift stands on them',
-        'hold_down' => 'a cleat, collar or screws near each foot hold it down',
-        'floor' => 'a floor that people stand on',
-        'water' => 'water stands in the holes',
-        'repair' => 'a post shall be replaceable one day',
-        'carried' => 'bags and water are carried in by hand',
-    ];
+    /** What can be ticked of a site: the names of the fields. */
+    private const TICKS = ['wood', 'no_brace', 'roof', 'hold_down', 'floor', 'water', 'repair', 'carried'];
 
     public HoldingSite $is;
 
@@ -153,19 +143,25 @@ final readonly class HoldForm
         $blocks = count(array_filter($work, fn (HoleWork $hole) => $hole->standsOn(Material::Block)));
         $parts = [
             ...($concrete > 0 ? [Say::text('footing.hold.of_concrete', part: number_format($concrete, 0), little: $in->little)] : []),
-            ...($blocks > 0 ? [Str::plural('block', $blocks, prependCount: true)] : []),
+            ...($blocks > 0 ? [Say::text('footing.hold_form.blocks', count: $blocks)] : []),
             ...($sum('gravel') > 0 ? [Say::text('footing.hold.t_of_gravel', tonnes: number_format(Gravel::tonnes($sum('gravel')), 1))] : []),
         ];
         if ($hold === Hold::Foam) {
             $pack = Foam::usualPack($in);
-            $parts[] = Say::text('footing.hold.of_foam_each_until_your', plural: Str::plural(
-                'pack', array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)), prependCount: true,
+            $parts[] = Say::text('footing.hold.of_foam_each_until_your', plural: Say::text(
+                'footing.hold_form.packs', count: array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)),
             ), pack: $pack, little: $in->little);
         }
         if ($hold === Hold::Pier) {
-            $parts[] = Str::plural('tube', count($work), prependCount: true);
+            $parts[] = Say::text('footing.hold_form.tubes', count: count($work));
         }
 
         return implode(', ', $parts);
+    }
+
+    /** @return array<string, string> what can be ticked of a site, in words, by the name of its field */
+    public function ticks(): array
+    {
+        return array_combine(self::TICKS, array_map(fn (string $tick) => Say::text("footing.hold_form.tick_{$tick}"), self::TICKS));
     }
 }

@@ -11,7 +11,6 @@ use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Site\Phase;
 use App\Site\JobSite;
-use App\View\Say;
 
 /** What the entry forms of Level are open for: the reading a link or the guide wants again, else the next of the walk. */
 final readonly class LevelForm
@@ -40,7 +39,7 @@ final readonly class LevelForm
         $setUp = $rod === null ? ($move->setUp ?? $level->setUp) : $rod->setUp;
         $this->setUp = $setUp ?: '1';
         $isTied = $level->ofInstrument !== null && ($move?->setUp === null || $level->hasSetUp(LevelReadings::SET_UP.$move->setUp));
-        $this->on = $rod === null ? ($isTied ? $move->posts[0]->label ?? $site->plan->grid->posts[0]->label : Say::text('level.level.benchmark'))
+        $this->on = $rod === null ? ($isTied ? $move->posts[0]->label ?? $site->plan->grid->posts[0]->label : LevelPoint::SENT_FOR_BENCHMARK)
             : $this->labelOf($rod->point);
         $this->named = $rod->point->name ?? '';
         $this->part = $rod->point->feature->value ?? 'ground';
@@ -48,6 +47,6 @@ final readonly class LevelForm
 
     public function labelOf(LevelPoint $point): string
     {
-        return $point->post === null ? Say::text('level.level.benchmark') : $this->site->plan->grid->find($point->post)->label ?? '';
+        return $point->post === null ? LevelPoint::SENT_FOR_BENCHMARK : $this->site->plan->grid->find($point->post)->label ?? '';
     }
 }

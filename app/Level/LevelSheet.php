@@ -43,7 +43,7 @@ final readonly class LevelSheet
             $off = $site->level->off($reading);
             if ($payload instanceof RodReading) {
                 $rows[] = new LevelRow(
-                    $sequence, $site->level->name($payload->point), 'set-up '.($payload->setUp ?: '1'), $payload->rod, $off, $state, $word,
+                    $sequence, $site->level->name($payload->point), Say::text('level.level_sheet.set_up', name: $payload->setUp ?: '1'), $payload->rod, $off, $state, $word,
                 );
             } elseif ($payload instanceof HeightDifference) {
                 $rows[] = new LevelRow(
@@ -80,7 +80,7 @@ final readonly class LevelSheet
             $mistakes?->drops($id) !== null => ['out', Say::text('level.level_sheet.left_out')],
             in_array($id, $mistakes->named ?? [], true) => ['doubt', Say::text('level.level_sheet.in_doubt')],
             $isFree => ['wanted', Say::text('level.level_sheet.not_tied_in')],
-            isset($this->site->level->checked[$id]) => ['fits', 'fits'],
+            isset($this->site->level->checked[$id]) => ['fits', Say::text('page.fits')],
             default => ['unchecked', Say::text('level.level_sheet.read_once')],
         };
     }

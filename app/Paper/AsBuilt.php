@@ -68,7 +68,7 @@ final readonly class AsBuilt
     {
         $rows = $sections = [];
         foreach ($this->site->plan->grid->posts as $post) {
-            $rows['Row '.preg_replace('/^\D+/', '', $post->label)][] = $post;
+            $rows[Say::text('paper.as_built.row', name: preg_replace('/^\D+/', '', $post->label))][] = $post;
         }
         foreach ($rows as $name => $posts) {
             $sections[$name] = $this->section($posts);
@@ -141,11 +141,11 @@ final readonly class AsBuilt
 
     private function image(string $svg, int $height): string
     {
-        return Say::text('paper.as_built.data_image_svg_xml_base64', part: base64_encode(
+        return 'data:image/svg+xml;base64,'.base64_encode(
             sprintf(
                 '<svg xmlns="http://www.w3.org/2000/svg" width="%d" height="%d" viewBox="0 0 %d %d">%s</svg>', self::WIDTH, $height, self::WIDTH,
                 $height, $svg,
             ),
-        ));
+        );
     }
 }

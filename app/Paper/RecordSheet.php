@@ -51,7 +51,7 @@ final readonly class RecordSheet
 
     public function met(?bool $is): string
     {
-        return self::judged($is, 'met', Say::text('paper.record_sheet.not_met'));
+        return self::judged($is, Say::text('paper.record_sheet.met'), Say::text('paper.record_sheet.not_met'));
     }
 
     /** How a tolerance of one post came out. */
@@ -70,10 +70,7 @@ final readonly class RecordSheet
         $taken = $site->log->now(PictureTaken::class);
         $bytes = $taken === [] ? collect() : DB::table('pictures')->where('job_id', $job->id)->pluck('bytes', 'fingerprint');
         $this->pictures = array_values(array_map(fn (PictureTaken $picture): array => [
-            isset($bytes[$picture->fingerprint]) ? Say::text(
-                'paper.record_sheet.data_image_jpeg_base64', part: base64_encode((string) $bytes[$picture->fingerprint]),
-            )
-                : '', $words->say($picture),
+            isset($bytes[$picture->fingerprint]) ? 'data:image/jpeg;base64,'.base64_encode((string) $bytes[$picture->fingerprint]) : '', $words->say($picture),
         ], $taken));
         $this->tolerances = [$this->layout(), $this->depths(), $this->plumb(), ...$this->straight(), $this->cuts()];
     }
@@ -100,18 +97,18 @@ final readonly class RecordSheet
         $under = $plan->tops?->under;
 
         return [
-            'Benchmark and ground' => $level->benchmark === null ? [] : [
+            Say::text('paper.record_sheet.also_ground') => $level->benchmark === null ? [] : [
                 $words->say($level->benchmark), Say::text('paper.record_sheet.ground', part: implode(', ', $ground)),
             ],
-            'Off what is fixed on the site' => array_values(array_map($words->say(...), $this->site->log->now(LineReading::class))),
-            'Found in the holes' => array_values(array_map($words->say(...), $found)),
-            'Filled' => array_values(array_map($words->say(...), $this->site->log->now(PostFilled::class))),
-            'What lies on the posts' => $under === null ? [] : [
+            Say::text('paper.record_sheet.also_fixed') => array_values(array_map($words->say(...), $this->site->log->now(LineReading::class))),
+            Say::text('paper.record_sheet.also_found') => array_values(array_map($words->say(...), $found)),
+            Say::text('paper.record_sheet.also_filled') => array_values(array_map($words->say(...), $this->site->log->now(PostFilled::class))),
+            Say::text('paper.record_sheet.also_under') => $under === null ? [] : [
                 Say::text('paper.record_sheet.finished_surface_under_it', finished: $this->write($under->finished), part: implode(
                     ', ', array_map($this->write(...), $under->layers),
                 ), write: $under->clearance->isZero() ? '' : Say::text('paper.record_sheet.clearance', clearance: $this->write($under->clearance))),
             ],
-            'Tops measured after the cut' => array_values(array_map($words->say(...), $finalTops)),
+            Say::text('paper.record_sheet.also_tops') => array_values(array_map($words->say(...), $finalTops)),
         ];
     }
 
@@ -172,7 +169,7 @@ final readonly class RecordSheet
     {
         return array_map(
             fn (RowLine $row): array => [
-                Say::text('paper.record_sheet.straight', name: $row->name),
+                Say::text($row->isRow ? 'paper.record_sheet.straight_row' : 'paper.record_sheet.straight_column', name: $row->name),
                 $row->worstPost === null ? Say::text('paper.record_sheet.on_the_line') : Say::text(
                     'paper.record_sheet.off_the_line_of_its', label: $row->worstPost->label, worst: $this->write($row->worst),
                 ),

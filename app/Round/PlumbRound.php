@@ -52,7 +52,7 @@ final readonly class PlumbRound
         $elsewhere = $readings === [] && $stands->stage === $stands->stageNow() && ($face->isAlongX() ? $stands->lean->xRead : $stands->lean->yRead);
         $last = $readings[0] ?? null;
         $choice = new RoundChoice(
-            'leans', Say::text('round.plumb_round.top'), ['plumb' => 'plumb'] + Choices::sides(
+            'leans', Say::text('round.plumb_round.top'), ['plumb' => Say::text('page.is_plumb')] + Choices::sides(
                 $this->site->plan->sides, Say::text('round.plumb_round.to_the_s'), [$face, $face->opposite()],
             ),
             $last === null ? '' : ($last->lean->isPlumb() ? 'plumb' : $last->leansToward->value),
@@ -73,7 +73,7 @@ final readonly class PlumbRound
         $last = $readings[0] ?? null;
         [$there, $back] = $along->isAlongX() ? [Side::PlusX, Side::MinusX] : [Side::PlusY, Side::MinusY];
         $options = [
-            'plumb' => 'plumb', 'off' => Say::text(
+            'plumb' => Say::text('page.is_plumb'), 'off' => Say::text(
                 'round.plumb_round.to_the', what: $this->site->plan->sides->of($there),
             ), 'back' => Say::text('round.plumb_round.to_the', what: $this->site->plan->sides->of($back)),
         ];
@@ -124,7 +124,7 @@ final readonly class PlumbRound
                 $byGap => '',
                 default => count($readings) > 1 ? Say::text('round.plumb_round.read_with_the_level_both')
                     : Say::text('round.plumb_round.read_by_change_it_on', what: Names::of($last->lean->way)),
-            }, $choice, $steep ? 'off' : 'fits', $steep ? 'leans' : Say::text('round.plumb_round.plumb_this_way'),
+            }, $choice, $steep ? 'off' : 'fits', $steep ? Say::text('page.leans') : Say::text('round.plumb_round.plumb_this_way'),
         );
     }
 }

@@ -34,7 +34,7 @@ final readonly class RoundRow
         public string $note = '',
         public ?RoundChoice $choice = null,
         private string $state = 'unchecked',
-        private string $word = 'written down',
+        private ?string $word = null,
     ) {
     }
 
@@ -57,6 +57,6 @@ final readonly class RoundRow
 
     public function word(): string
     {
-        return $this->read === null ? Say::text('round.round_row.to_read') : $this->word;
+        return $this->read === null ? Say::text('round.round_row.to_read') : $this->word ?? Say::text('round.round_row.written_down');
     }
 }

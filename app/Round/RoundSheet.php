@@ -162,12 +162,12 @@ final readonly class RoundSheet
             );
         };
         $onPosts = array_map(
-            fn (Post $post) => $row($post->label, $post->label, Say::text('round.round_sheet.ground', value: $post->id->value)), $this->site->walk(),
+            fn (Post $post) => $row($post->label, $post->label, "ground {$post->id->value}"), $this->site->walk(),
         );
         $benchmark = $this->site->level->benchmark;
 
         return $benchmark === null ? [] : [
-            $row(Say::text('round.round_sheet.benchmark'), $benchmark->name, LevelPoint::benchmark()->key()), ...$onPosts,
+            $row(LevelPoint::SENT_FOR_BENCHMARK, $benchmark->name, LevelPoint::benchmark()->key()), ...$onPosts,
         ];
     }
 
@@ -206,7 +206,7 @@ final readonly class RoundSheet
                     ? Say::text('round.round_sheet.width_or_soil')
                     : Say::text('round.round_sheet.that_it_met', what: Names::of($hole->found))) : '',
                 state: $this->site->footing->asDug($post)?->serves() ? 'fits' : 'off', word: $this->site->footing->asDug($post)?->serves()
-                    ? Say::text('page.deep_enough') : 'short',
+                    ? Say::text('page.deep_enough') : Say::text('page.short'),
             );
         }, array_values(array_filter($this->site->walk(), fn (Post $post) => $this->site->footing->required($post) !== null)));
     }

@@ -99,7 +99,7 @@ final readonly class PostPage
     /** As far as it has come, in a few words. */
     public function standing(): string
     {
-        return ($this->stands->set ? 'set' : Say::text('set.post_page.not_set')).($this->isFilled() ? Say::text('set.post_page.filled')
+        return ($this->stands->set ? Say::text('page.is_set') : Say::text('set.post_page.not_set')).($this->isFilled() ? Say::text('set.post_page.filled')
             : '').($this->site->cut->isCut($this->post) ? Say::text('set.post_page.cut') : '');
     }
 
@@ -130,7 +130,7 @@ final readonly class PostPage
                 Say::text('set.post_page.the_cut'), EntryKind::PostCut, $hasTops && ! $this->site->cut->isCut($this->post)
                     && $this->site->hindersCut($this->post) === null,
             ],
-            'set.forms.twist' => ['twist', EntryKind::Twist, $this->stands->set],
+            'set.forms.twist' => [Say::text('set.post_page.twist'), EntryKind::Twist, $this->stands->set],
         ];
     }
 }

@@ -96,7 +96,7 @@ final readonly class PostSheet
     public function dueBy(PourStep $step, string $zone): string
     {
         return (string) $this->begun?->modify(
-            Say::text('set.post_sheet.minutes', within: $step->within ?? 0),
+            '+'.($step->within ?? 0).' minutes',
         )->setTimezone(new DateTimeZone($zone))->format('H:i');
     }
 
@@ -166,7 +166,7 @@ final readonly class PostSheet
         $half = $stands->lean->isHalfKnown() ? Say::text('set.post_sheet.one_way_only') : '';
 
         return new PostFact(
-            Say::text('page.plumb'), ($parts === '' ? 'plumb'
+            Say::text('page.plumb'), ($parts === '' ? Say::text('page.is_plumb')
                 : Say::text('set.post_sheet.top', parts: $parts)).', '.Names::of($stands->stage)."{$half}{$level}",
             $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'),
         );
@@ -212,7 +212,7 @@ final readonly class PostSheet
         return match (true) {
             $filling->isDone() => new PostFact(
                 Say::text('set.post_sheet.fill'),
-                'filled'.($filling->bags() === null
+                Say::text('page.filled').($filling->bags() === null
                     ? '' : Say::text('set.post_sheet.bags', bags: $filling->bags())).($filling->celsius() === null ? ''
                     : Say::text(
                         'set.post_sheet.at', unit: Temperature::celsius(round($filling->celsius()))->write($this->site->plan->notation->unit),
@@ -232,7 +232,7 @@ final readonly class PostSheet
         }
         $left = $this->clock->left($this->now);
         if ($left === null) {
-            return $this->site->filling($this->post)->isStripped() ? new PostFact(Say::text('set.post_sheet.braces'), 'off', 'fits') : null;
+            return $this->site->filling($this->post)->isStripped() ? new PostFact(Say::text('set.post_sheet.braces'), Say::text('page.off'), 'fits') : null;
         }
         $wait = $left >= 120
             ? Say::text('set.post_sheet.about_hours', part: (int) round($left / 60)) : Say::text('set.post_sheet.minutes_2', left: $left);

@@ -7,7 +7,6 @@ namespace App\Set;
 use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
-use Aequus\Words\Speech;
 use App\View\Say;
 
 /** All posts as they stand: who leans, who is filled, and whether strings go to the faces now. */
@@ -36,7 +35,7 @@ final readonly class SetPage
             return Say::text('set.set_page.no_post_stands_yet');
         }
         $lean = $this->leaning === [] ? ''
-            : '; '.(new Speech($this->site->plan))->list(...$this->leaning).(count($this->leaning) === 1 ? ' leans' : ' lean');
+            : '; '.Say::text('set.set_page.leaning', posts: $this->leaning);
 
         return Say::text('set.set_page.of_posts_stand', set: $this->set, count: count($this->rows), lean: $lean);
     }

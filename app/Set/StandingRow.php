@@ -34,11 +34,11 @@ final readonly class StandingRow
         $this->leans = $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin();
         $hole = $site->footing->asDug($post);
         $this->hole = match (true) {
-            $hole !== null => $hole->serves() ? Say::text('page.deep_enough') : 'short',
+            $hole !== null => $hole->serves() ? Say::text('page.deep_enough') : Say::text('page.short'),
             default => $site->footing->measured($post) === null ? Say::text('set.standing_row.not_dug')
                 : Say::text('set.standing_row.dug_not_judged_yet'),
         };
-        $this->fill = $site->isFilled($post) ? 'filled' : ($site->filling($post)->isBegun() ? 'begun' : '');
+        $this->fill = $site->isFilled($post) ? Say::text('page.filled') : ($site->filling($post)->isBegun() ? Say::text('page.begun') : '');
         $this->state = match (true) {
             ! $stands->set => 'to-pull',
             $stands->isProvedPlumb() => 'fits',
@@ -49,8 +49,8 @@ final readonly class StandingRow
             ! $stands->set => Say::text('set.standing_row.not_set'),
             $stands->lean->isUnread() => Say::text('set.standing_row.not_read'),
             $stands->lean->isHalfKnown() => Say::text('set.standing_row.half_known'),
-            $stands->isWithin() => 'plumb',
-            default => 'leans',
+            $stands->isWithin() => Say::text('page.is_plumb'),
+            default => Say::text('page.leans'),
         };
     }
 

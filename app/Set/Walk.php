@@ -41,7 +41,7 @@ final readonly class Walk
         return match ($this->what) {
             'standing' => Say::text('set.walk.standing_the_posts'),
             'after_fill' => Say::text('set.walk.plumb_after_the_fill'),
-            'filled' => 'filling',
+            'filled' => Say::text('set.walk.filling'),
             default => Say::text('set.walk.plumb_before_the_fill'),
         };
     }

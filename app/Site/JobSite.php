@@ -7,6 +7,7 @@ namespace App\Site;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
 use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Plan\Plan;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -45,7 +46,7 @@ final readonly class JobSite
     {
         $benchmark = $this->state->level->benchmark;
 
-        return $benchmark === null ? [] : ['Benchmark' => Say::text('site.job_site.the_benchmark', name: $benchmark->name)];
+        return $benchmark === null ? [] : [LevelPoint::SENT_FOR_BENCHMARK => Say::text('level.job_site.the_benchmark', name: $benchmark->name)];
     }
 
     /** What the job’s next move asks for, where it belongs to a phase. */

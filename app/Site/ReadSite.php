@@ -10,7 +10,6 @@ use Aequus\Square\SurveyedBefore;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
-use App\View\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use stdClass;
@@ -55,7 +54,7 @@ final class ReadSite
         $last = $entries[count($entries) - 1] ?? null;
         // After a backup is put back the same numbers may be given to other entries; what was typed has an id of its own.
         [$key, $stamp] = [
-            Say::text('site.read_site.survey', id: $job->id), implode(
+            "survey.{$job->id}", implode(
                 '.', [$job->revision->fingerprint(), $last->sequence ?? 0, $last->clientId ?? '', count($entries)],
             ),
         ];

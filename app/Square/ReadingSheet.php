@@ -174,7 +174,7 @@ final readonly class ReadingSheet
             $judged === null => ['unchecked', Say::text('square.reading_sheet.not_tied_in_yet'), null],
             $judged->standardised === null => ['unchecked', Say::text('square.reading_sheet.nothing_checks_it'), Length::millimetres($judged->off)],
             $left !== [] => ['fits', Say::text('square.reading_sheet.fits_one_left_out'), Length::millimetres($judged->off)],
-            default => ['fits', 'fits', Length::millimetres($judged->off)],
+            default => ['fits', Say::text('page.fits'), Length::millimetres($judged->off)],
         };
     }
 }

@@ -15,7 +15,7 @@ enum StepperStanding: string
     public function inWords(): string
     {
         return match ($this) {
-            self::Done => 'done',
+            self::Done => Say::text('page.done'),
             self::Now => Say::text('components.stepper_standing.the_next_move_is_here'),
             self::Out => Say::text('components.stepper_standing.something_is_out'),
             self::Open => Say::text('components.stepper_standing.still_open'),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Handover;
 
+use Aequus\Logbook\Book\Decision;
+use Aequus\Logbook\Book\Remark;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use DateTimeImmutable;
@@ -14,7 +16,7 @@ final readonly class PostRecord
     /**
      * @param  ?bool  $deepEnough  null until dug and judged
      * @param  ?Length  $outOfPlumb  at the top; null until read on two faces
-     * @param  list<string>  $remarks  remarks and knowing decisions, in the builder's words
+     * @param  list<Decision|Remark>  $remarks  and knowing decisions
      * @param  list<string>  $by  who read or did what counts here
      * @param  ?DateTimeImmutable  $last  when the last of it was read or done; null when nothing was
      */

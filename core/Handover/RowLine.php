@@ -17,10 +17,11 @@ final readonly class RowLine
     public bool $isStraight;
 
     /**
+     * @param  string  $name  the number of a row, the letter of a column
      * @param  non-empty-list<Post>  $posts  from one end to the other, at least three
      * @param  array<string, array{float, float}>  $at  where each really stands, x and y in mm, by the value of its id
      */
-    public function __construct(public string $name, public array $posts, array $at, Length $tolerance)
+    public function __construct(public bool $isRow, public string $name, public array $posts, array $at, Length $tolerance)
     {
         [$x1, $y1] = $at[$posts[0]->id->value];
         [$x2, $y2] = $at[$posts[count($posts) - 1]->id->value];

@@ -272,10 +272,10 @@ final readonly class SiteState
             $depths[$hole->post->value] = $hole->depth;
         }
         foreach ($this->decisions as $decision) {
-            $remarks[$decision->post->value ?? ''][] = $decision->about->spoken().': '.$decision->reason;
+            $remarks[$decision->post->value ?? ''][] = $decision;
         }
         foreach ($this->log->now(Remark::class) as $remark) {
-            $remarks[$remark->post->value ?? ''][] = $remark->text;
+            $remarks[$remark->post->value ?? ''][] = $remark;
         }
 
         $by = $last = [];

@@ -136,8 +136,8 @@ final readonly class StandingFrame
         foreach ($lines as $kind => $posts) {
             if (count($posts) >= 3) {
                 $isRow = str_starts_with($kind, 'row');
-                $name = ($isRow ? 'Row ' : 'Column ').preg_replace($isRow ? '/^\D+/' : '/\d+$/', '', $posts[0]->label);
-                $straight[] = new RowLine($name, $posts, $at, $this->site->plan->tolerances->squareness);
+                $name = (string) preg_replace($isRow ? '/^\D+/' : '/\d+$/', '', $posts[0]->label);
+                $straight[] = new RowLine($isRow, $name, $posts, $at, $this->site->plan->tolerances->squareness);
             }
         }
 

@@ -60,7 +60,7 @@ final readonly class EntryWords
         return match (true) {
             $said instanceof NoticeAsked => "Utility marks asked for on {$said->askedOn}, {$said->workingDays} working days".($said->reference === ''
                 ? '' : ", number {$said->reference}"),
-            $said instanceof ServiceLine => ucfirst($said->type->value)." line “{$said->name}”, {$write($said->noDig)} no-dig each side",
+            $said instanceof ServiceLine => ucfirst(Names::of($said->type))." line “{$said->name}”, {$write($said->noDig)} no-dig each side",
             $said instanceof TapeReading => "Tape {$this->label($said->from)}–{$this->label($said->to)}: {$write($said->distance)}, ".Names::of($said->tape).($said->name === '' ? '' : " “{$said->name}”").$this->held($said),
             $said instanceof StringReading => "{$this->label($said->post)} stands {$write($said->offLine()->magnitude())} ".($said->offLine()->isNegative() ? 'right' : 'left')." of the string from {$this->label($said->from)} to {$this->label($said->to)}",
             $said instanceof LineReading => "{$this->label($said->post)} stands {$write($said->off->magnitude())} off {$this->line($said->line)}".($said->tape === null ? '' : ', '.Names::of($said->tape)),

@@ -36,6 +36,7 @@ use Aequus\Plan\Terms\Side;
 use Aequus\Set\PlumbRefusal;
 use Aequus\Set\PourDeed;
 use Aequus\Square\Network\SquareRefusal;
+use Aequus\Square\Readings\Wanted;
 use Aequus\Square\SettingOut\BoardHindrance;
 use Aequus\Words\Adjust\NetworkRefusalWords;
 use Aequus\Words\Cut\CutRefusalWords;
@@ -58,6 +59,7 @@ use Aequus\Words\Set\PlumbRefusalWords;
 use Aequus\Words\Set\PourWords;
 use Aequus\Words\Square\BoardWords;
 use Aequus\Words\Square\SquareRefusalWords;
+use Aequus\Words\Square\WantedWords;
 use LogicException;
 use OutOfBoundsException;
 use Stringable;
@@ -87,7 +89,7 @@ final readonly class Speech
     /** “A1, B1 and C1”; shifts, sides and lengths as well. */
     public function list(mixed ...$parts): Sentence
     {
-        return new Sentence($this->listed(array_values($parts), ', ', ' and '), $this->notation);
+        return new Sentence($this->listed(array_values($parts), ', ', Joining::LAST), $this->notation);
     }
 
     /** What a page says: a text with places, and what stands there. */
@@ -142,8 +144,8 @@ final readonly class Speech
             $part = $of($place[2]);
             $pieces = [...$pieces, ...match (true) {
                 isset($place[4]) => [self::counted($place[4], $part)],
-                ($place[3] ?? '') === '|' && is_array($part) => $this->listed(array_values($part), ', ', ' or '),
-                ($place[3] ?? '') === '&' && is_array($part) => $this->listed(array_values($part), ', and ', ', and '),
+                ($place[3] ?? '') === '|' && is_array($part) => $this->listed(array_values($part), ', ', Joining::LAST_OF_CHOICES),
+                ($place[3] ?? '') === '&' && is_array($part) => $this->listed(array_values($part), Joining::LAST_OF_CLAUSES, Joining::LAST_OF_CLAUSES),
                 $place[1] === '^' => (new Sentence($this->spoken($part), $this->notation))->capitalised()->pieces,
                 ($place[3] ?? '') !== '' && is_array($part) => $this->listed(array_values($part), "{$place[3]} ", "{$place[3]} "),
                 default => $this->spoken($part),
@@ -172,11 +174,12 @@ final readonly class Speech
             $part instanceof Post => [$part->label],
             $part instanceof PostId => [$this->plan?->grid->find($part)->label ?? '?'],
             $part instanceof Side => [$this->plan?->sides->of($part) ?? $part->value],
-            $part instanceof Shift => [$part->amount, ' toward the ', ...$this->spoken($part->toward)],
+            $part instanceof Shift => [$part->amount, Joining::TOWARD, ...$this->spoken($part->toward)],
             $part instanceof Fact => $this->say($part)->pieces,
+            $part instanceof Wanted => [WantedWords::of($part)],
             $part instanceof Edge => [GuessWords::edge($part)],
             $part instanceof UnitEnum => [Names::of($part)],
-            is_array($part) => $this->listed(array_values($part), ', ', ' and '),
+            is_array($part) => $this->listed(array_values($part), ', ', Joining::LAST),
             is_float($part) => [rtrim(rtrim(number_format($part, 1, '.', ''), '0'), '.')],
             is_int($part), is_string($part), $part instanceof Stringable => [(string) $part],
             default => throw new LogicException('Nobody can say '.get_debug_type($part).'.'),

@@ -145,7 +145,7 @@ final class FootingTest extends JobTestCase
         $this->sheet('materials', 'hold=earth&on_site=100')->assertSee('No cement for 4 holes')->assertSeeTextInOrder(
             ['Blocks to buy', '4, as thick as a pad'],
         )->assertDontSee('Or by truck')->assertDontSee('left over');
-        $this->sheet('materials', 'water=3')->assertSee((4 * $bags * 3).' litres to carry');
+        $this->sheet('materials', 'water=3')->assertSee((4 * $bags * 3).' l to carry');
         // 0.432 m³ and a tenth more in lots of a quarter.
         $this->sheet('materials')->assertSee('2 lots of');
         $this->sheet('materials', 'hold=pier')->assertSeeTextInOrder(['Tubes', '4, together']);

@@ -8,6 +8,7 @@ use Aequus\Logbook\Kind\EntryKind;
 use App\Actions\RecordEntry;
 use App\Http\Requests\Entries\EntryRequest;
 use App\Models\Job;
+use App\View\Say;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -22,7 +23,7 @@ final class EntryController extends Controller
             $last = $record($job, $this->user($http), $new);
         }
 
-        return $this->onward($http, $job, $request::OPENS)->with('recorded', $last?->sequence)->with(array_filter(['said' => $request::SAYS]));
+        return $this->onward($http, $job, $request::OPENS)->with('recorded', $last?->sequence)->with($request::SAYS === '' ? [] : ['said' => Say::text($request::SAYS)]);
     }
 
     /** On a walk to the next post, on a round the page stays; else back, or to the page of the next reading. */

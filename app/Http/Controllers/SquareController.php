@@ -51,7 +51,7 @@ final class SquareController extends Controller
     public function prove(Job $job): View
     {
         $site = $this->site($job);
-        [$key, $stamp] = [Say::text('answers.square.proof', id: $job->id), $job->revision->fingerprint()];
+        [$key, $stamp] = ["proof.{$job->id}", $job->revision->fingerprint()];
         try {
             $proof = count($site->plan->grid->posts) < 2 ? null : DerivedCache::find($key, $stamp, Proof::class) ?? new Proof(
                 $site->plan, $site->state->square->wanted,

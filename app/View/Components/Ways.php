@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Components;
 
 use App\Site\JobSite;
+use App\View\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 
@@ -12,17 +13,14 @@ use Illuminate\View\Component;
 final class Ways extends Component
 {
     private const PAGES = [
-        'square' => [
-            'square' => 'Readings', 'square.prove' => 'Before you pull', 'square.hand' => 'Setting out', 'square.cast' => 'As cast',
-            'square.sheet' => 'Stake sheet',
-        ],
-        'level' => ['level' => 'Heights', 'level.instruments' => 'Before you level'],
+        'square' => ['square', 'square.prove', 'square.hand', 'square.cast', 'square.sheet'],
+        'level' => ['level', 'level.instruments'],
         'footing' => [
-            'footing' => 'Depths', 'footing.compare' => 'Side by side', 'footing.frost' => 'Frost', 'footing.loads' => 'Load sheet', 'footing.hold' => 'Ways to hold',
-            'footing.width' => 'Width', 'footing.piers' => 'Piers', 'footing.dig' => 'Dig list', 'footing.materials' => 'Materials',
+            'footing', 'footing.compare', 'footing.frost', 'footing.loads', 'footing.hold', 'footing.width', 'footing.piers', 'footing.dig',
+            'footing.materials',
         ],
-        'set' => ['set' => 'All posts', 'set.tops' => 'Spacing and tops', 'set.stop' => 'Stop now'],
-        'cut' => ['cut' => 'Marks', 'cut.rods' => 'Rod marks', 'cut.set-out' => 'Set-out'],
+        'set' => ['set', 'set.tops', 'set.stop'],
+        'cut' => ['cut', 'cut.rods', 'cut.set-out'],
     ];
 
     /** @var array<string, string> what each is called, by its route */
@@ -31,7 +29,8 @@ final class Ways extends Component
     /** @param  string  $here  the route of the page it stands on */
     public function __construct(public JobSite $site, public string $here)
     {
-        $this->pages = self::PAGES[explode('.', $here)[0]];
+        $routes = self::PAGES[explode('.', $here)[0]];
+        $this->pages = array_combine($routes, array_map(fn (string $route) => Say::text("components.ways.{$route}"), $routes));
     }
 
     public function render(): View

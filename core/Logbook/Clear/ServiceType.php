@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Clear;
 
-/** What a buried line carries; the colours are the public marking colours of APWA. */
+/** What a buried line carries. */
 enum ServiceType: string
 {
     case Power = 'power';
@@ -13,16 +13,4 @@ enum ServiceType: string
     case Water = 'water';
     case Sewer = 'sewer';
     case Reclaimed = 'reclaimed';
-
-    public function markingColour(): string
-    {
-        return match ($this) {
-            self::Power => 'red',
-            self::Gas => 'yellow',
-            self::Communication => 'orange',
-            self::Water => 'blue',
-            self::Sewer => 'green',
-            self::Reclaimed => 'purple',
-        };
-    }
 }

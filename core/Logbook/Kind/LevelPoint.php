@@ -26,6 +26,9 @@ final readonly class LevelPoint
         return trim($name) === '' ? throw EntryRefused::pointWithoutName() : new self(null, PostFeature::Ground, trim($name));
     }
 
+    /** What a form sends for the benchmark, where else a post’s label stands. */
+    public const SENT_FOR_BENCHMARK = 'Benchmark';
+
     /** The benchmark in force, whatever its name. */
     public static function benchmark(): self
     {

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Aequus\Words\Handover;
 
 use Aequus\Handover\Handover;
+use Aequus\Handover\PostRecord;
+use Aequus\Logbook\Book\Decision;
+use Aequus\Logbook\Book\Remark;
 use Aequus\Site\SiteState;
+use Aequus\Words\Names;
 
 /** How the work stands with whoever takes it over. */
 final class HandoverWords
@@ -30,6 +34,13 @@ final class HandoverWords
                 .implode(', ', $handover->incomplete()).'.',
             default => null,
         };
+    }
+
+    /** What was remarked and decided at a post, in the builder’s own words. */
+    public static function remarks(PostRecord $record): string
+    {
+        return implode('; ', array_map(fn (Decision|Remark $one) => $one instanceof Decision
+            ? Names::of($one->about).': '.$one->reason : $one->text, $record->remarks));
     }
 
     private static function incomplete(Handover $handover): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Words\Logbook;
 
 use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Logbook\Footing\Finding;
 use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\Stage;
@@ -24,9 +25,65 @@ final class LogbookNames
     public static function of(UnitEnum $case): ?string
     {
         return match (true) {
-            $case instanceof Finding => $case->spoken(),
-            $case instanceof DecisionAbout => $case->spoken(),
+            $case instanceof Finding => self::finding($case),
+            $case instanceof DecisionAbout => self::decision($case),
+            $case instanceof ServiceType => self::service($case),
             default => self::named($case),
+        };
+    }
+
+    private static function finding(Finding $found): string
+    {
+        return match ($found) {
+            Finding::Rock => 'rock',
+            Finding::Roots => 'roots',
+            Finding::Water => 'water',
+            Finding::RunningSand => 'running sand',
+            Finding::SoftGround => 'soft ground',
+        };
+    }
+
+    private static function decision(DecisionAbout $about): string
+    {
+        return match ($about) {
+            DecisionAbout::DigByHand => 'Dig this hole by hand',
+            DecisionAbout::AcceptDistance => 'Take the distance as it is',
+            DecisionAbout::AcceptOutline => 'Take the layout as it stands',
+            DecisionAbout::AcceptHeights => 'Take the heights as they are',
+            DecisionAbout::AcceptShortHole => 'Take the hole as it is',
+            DecisionAbout::AsEngineerSays => 'Build it as the engineer says',
+            DecisionAbout::KeepHolding => 'Keep width and way of holding',
+            DecisionAbout::WaiveFrost => 'Leave the frost line aside',
+            DecisionAbout::WaiveEmbedment => 'Leave the least embedment aside',
+            DecisionAbout::WaiveLocalMinimum => 'Leave the local minimum aside',
+            DecisionAbout::WaiveMakerMinimum => 'Leave the maker’s minimum aside',
+            DecisionAbout::AcceptLean => 'Take the lean as it is',
+            DecisionAbout::AcceptShortPost => 'Take the post as it is',
+        };
+    }
+
+    private static function service(ServiceType $carries): string
+    {
+        return match ($carries) {
+            ServiceType::Power => 'power',
+            ServiceType::Gas => 'gas',
+            ServiceType::Communication => 'communication',
+            ServiceType::Water => 'water',
+            ServiceType::Sewer => 'sewer',
+            ServiceType::Reclaimed => 'reclaimed',
+        };
+    }
+
+    /** The public marking colours of APWA. */
+    public static function markedIn(ServiceType $carries): string
+    {
+        return match ($carries) {
+            ServiceType::Power => 'red',
+            ServiceType::Gas => 'yellow',
+            ServiceType::Communication => 'orange',
+            ServiceType::Water => 'blue',
+            ServiceType::Sewer => 'green',
+            ServiceType::Reclaimed => 'purple',
         };
     }
 

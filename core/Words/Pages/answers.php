@@ -46,7 +46,6 @@ return [
     'round.with_a_level_of' => 'With a level of',
     'round.now' => 'Now {level}.',
     'set.all_posts_are_done' => '{part}: all posts are done.',
-    'square.proof' => 'proof.{id}',
     'square.the_new_plan_is_in' => 'The new plan is in force.',
     'square.the_whole_list_is_pulled' => 'The whole list is pulled',
     'square.readings_are_spared' => '{count} readings are spared',
@@ -55,4 +54,6 @@ return [
     'square.layout_judged' => 'Layout judged {words}',
     'square.the_layout_is_judged_now' => 'The layout is judged {words} now.',
     'job.copy_of_no_evidence_for' => 'Copy of {copy_of}. No evidence for a hand-over.',
+    'create_job.first_plan' => 'First plan',
+    'stake_moved.said' => 'Written down. What was read to it before is old now: these readings prove the new place.',
 ];

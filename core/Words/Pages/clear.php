@@ -30,7 +30,7 @@ return [
     'show.asked_again' => 'Asked again',
     'show.i_have_asked' => 'I have asked',
     'show.lines_in_the_ground' => 'Lines in the ground',
-    'show.marked_no_dig_each_side' => '{name} ({value}, marked {marking_colour}), {no_dig} no-dig each side',
+    'show.marked_no_dig_each_side' => '{name} ({carries}, marked {marking_colour}), {no_dig} no-dig each side',
     'show.entry' => 'entry {sequence}',
     'show.none_entered_enter_what_the' => 'None entered. Enter what the marks show, and the private lines you know of.',
     'show.carries' => 'Carries',
@@ -41,5 +41,5 @@ return [
     'show.from_a1_along_the_base' => 'From A1: along the base line; away from it. Two points or more, such as -3\' ; 17\' 6 and 40\' ; 15\'.',
     'show.or_press_on_the_drawing' => 'Or press on the drawing, point after point.',
     'show.put_the_line_on_the' => 'Put the line on the plan',
-    'ways_clear.marked' => '{part}, marked {marking_colour}',
+    'ways_clear.marked' => '{carries}, marked {colour}',
 ];

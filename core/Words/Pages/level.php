@@ -130,10 +130,12 @@ return [
     'show.choose_another_benchmark' => 'Choose another benchmark',
     'grade.a_fall_is_counted_over' => 'A fall is counted over a length above zero.',
     'instrument_sums.a_board_has_a_length' => 'A board has a length above zero.',
-    'level.benchmark' => 'Benchmark',
     'level_sheet.to' => '{name} to {name_b}',
     'level_sheet.left_out' => 'left out',
     'level_sheet.in_doubt' => 'in doubt',
     'level_sheet.not_tied_in' => 'not tied in',
     'level_sheet.read_once' => 'read once',
+    'level_sheet.set_up' => 'set-up {name}',
+    'show.over' => 'over',
+    'job_site.the_benchmark' => 'the benchmark: {name}',
 ];

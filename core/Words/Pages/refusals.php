@@ -6,7 +6,6 @@ declare(strict_types=1);
 return [
     'benchmark.say_what_the_benchmark_is' => 'Say what the benchmark is: a sill, a kerb, a nail in a tree.',
     'entry.form' => '{part}\\{name}Form',
-    'entry.before_10_minutes' => 'before:+10 minutes',
     'handed_over.this_is_a_copy_of' => 'This is a copy of {copy_of}: hand over the job itself. A copy is no evidence.',
     'height_difference.enter_how_much_without_a' => 'Enter how much without a sign, and choose which of the two is higher.',
     'height_difference.enter_the_length_of_the' => 'Enter the length of the board, or of the string between the two points.',
@@ -20,7 +19,7 @@ return [
     'rod.has_seen_no_point_whose' => '{from} has seen no point whose height is known, so it would tell nothing about this one. Read the benchmark first, or a point '
         .'you have read from another set-up; or tick “I read a known point later” and send it again.',
     'service.row_needs_two_lengths_with' => 'Row {i} needs two lengths with a semicolon between: along the base line; away from it.',
-    'service.line' => '{value} line',
+    'service.line' => '{carries} line',
     'string_offset.enter_how_far_and_choose' => 'Enter how far, and choose the side it stands toward; no minus is needed.',
     'tape.temperature_pull_and_sag_are' => 'Temperature, pull and sag are known for steel tapes only. Leave them empty, or choose a steel tape.',
     'fit.must_fit' => 'Must fit: {name}',

@@ -42,9 +42,8 @@ return [
     'round_sheet.how_the_string_ran_is' => 'how the string ran is written down too: correct it on the page of readings',
     'round_sheet.stands_toward_the' => 'Stands toward the',
     'round_sheet.read_with_its_distance_correct' => 'read with its distance: correct it on the page of heights',
-    'round_sheet.ground' => 'ground {value}',
-    'round_sheet.benchmark' => 'Benchmark',
     'round_sheet.is_written_down_too_change' => '{what} is written down too: change it on the dig list',
     'round_sheet.width_or_soil' => 'width or soil',
     'round_sheet.that_it_met' => 'that it met {what}',
+    'round_row.written_down' => 'written down',
 ];

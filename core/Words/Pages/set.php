@@ -42,7 +42,6 @@ return [
     'forms.plumb.a_levels_edge_on_a' => 'A level’s edge on a face shows whether the top leans toward that face or away from it; a string, a bob or your eye along its '
         .'edges shows the lean along it. Bowed or tapered timber: read two opposite faces, the middle of both counts.',
     'forms.ready.before_the_fill' => 'Before the fill',
-    'forms.ready.ready' => 'ready-{value}',
     'forms.ready.seen_to_all_posts' => 'Seen to, all posts',
     'forms.ready.only' => 'Only {label}',
     'forms.standing.stands_braced_two_ways' => '{label} stands, braced two ways',
@@ -179,7 +178,6 @@ return [
     'post_sheet.not_proved_yet' => 'not proved yet{room}',
     'post_sheet.on_its_mark' => 'on its mark',
     'post_sheet.of_its_mark' => '{parts} of its mark',
-    'post_sheet.minutes' => '+{within} minutes',
     'post_sheet.what_it_must_reach_is' => '{write}what it must reach is not known yet',
     'post_sheet.dug' => 'dug {measured}; ',
     'post_sheet.deep_not_dug' => '{hole_depth} deep, {what}; not dug',
@@ -228,4 +226,7 @@ return [
     'walk.standing_the_posts' => 'standing the posts',
     'walk.plumb_after_the_fill' => 'plumb after the fill',
     'walk.plumb_before_the_fill' => 'plumb before the fill',
+    'walk.filling' => 'filling',
+    'set_page.leaning' => '{posts} {posts: leans|lean}',
+    'post_page.twist' => 'twist',
 ];

@@ -28,8 +28,20 @@ final class PlanNames
     public static function of(UnitEnum $case): ?string
     {
         return match (true) {
-            $case instanceof PostFeature => $case->spoken(),
+            $case instanceof PostFeature => self::feature($case),
             default => self::named($case),
+        };
+    }
+
+    private static function feature(PostFeature $feature): string
+    {
+        return match ($feature) {
+            PostFeature::Ground => 'ground',
+            PostFeature::Top => 'top',
+            PostFeature::Seat => 'seat',
+            PostFeature::Hole => 'bolt hole',
+            PostFeature::Rail => 'rail',
+            PostFeature::Anchor => 'anchor',
         };
     }
 

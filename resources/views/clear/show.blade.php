@@ -1,3 +1,4 @@
+@use('Aequus\Words\Logbook\LogbookNames')
 @use('Aequus\Logbook\Book\DecisionAbout')
 @use('Aequus\Logbook\Kind\EntryKind')
 @use('Aequus\Measure\Length')
@@ -78,8 +79,8 @@
                     <ul class="plain">@foreach ($state->clear->services as $sequence => $service)<li><svg class="swatch" viewBox="0 0 20 10"
                         width="20"
                         height="10" aria-hidden="true"><path class="service service-{{ $service->type->value }}" d="M0 5 h20" /></svg>
-                        {{ $say('clear.show.marked_no_dig_each_side', name: $service->name, value: $service->type->value,
-                            marking_colour: $service->type->markingColour(), no_dig: $service->noDig) }} <span
+                        {{ $say('clear.show.marked_no_dig_each_side', name: $service->name, carries: $service->type,
+                            marking_colour: LogbookNames::markedIn($service->type), no_dig: $service->noDig) }} <span
                                 class="muted">{{ $say('clear.show.entry', sequence: $sequence) }}</span></li>
                         @endforeach</ul>
                 @else

@@ -17,10 +17,10 @@
     </ol>
     @if (! $answer->hole->deepEnough && ! $answer->hole->serves())
         @unless ($answer->hole->required->need->role?->isNeverShortened())<x-decide :site="$site" :about="DecisionAbout::AcceptShortHole"
-            :post="$answer->hole->required->post" :name="$say('components.hole_options.short', label: $answer->hole->required->post->label)"
+            :post="$answer->hole->required->post" :name="'short-'.$answer->hole->required->post->label"
                 />@endunless
         <x-decide :site="$site" :about="DecisionAbout::AsEngineerSays" :post="$answer->hole->required->post"
-            :name="$say('components.hole_options.engineer', label: $answer->hole->required->post->label)"
+            :name="'engineer-'.$answer->hole->required->post->label"
             />
     @endif
 </section>

@@ -2,8 +2,9 @@
 @use('Aequus\Plan\Terms\Side')
 @props(['plan'])
 <div class="tables-side">
-    @foreach ([['Marks along the base line', $plan->grid->columns, Side::PlusX, fn ($i) => $plan->grid::letters($i)],
-        ['Marks away from the base line', $plan->grid->rows, Side::PlusY, fn ($i) => (string) ($i + 1)]] as [$caption, $lines, $axis, $name])
+    @foreach ([[$say('components.marks.along_the_base_line'), $plan->grid->columns, Side::PlusX, fn ($i) => $plan->grid::letters($i)],
+        [$say('components.marks.away_from_the_base_line'),
+            $plan->grid->rows, Side::PlusY, fn ($i) => (string) ($i + 1)]] as [$caption, $lines, $axis, $name])
         <table>
             <caption>{{ $caption }} <span class="muted">{{ $say('components.marks.from_one_zero_the_centre', name: $name(0)) }}</span></caption>
             <thead><tr><th scope="col">{{ $axis->isAlongX() ? $say('page.column') : $say('page.row') }}</th>

@@ -1,12 +1,13 @@
 @use('Aequus\Words\Names')
-@props(['site', 'move' => null, 'here' => null, 'heading' => 'Next move'])
+@props(['site', 'move' => null, 'here' => null, 'heading' => null])
 <section class="move" aria-labelledby="move-title">
     @if (($move ??= $site->next) === null)
-        <p class="move-kicker">{{ $heading }}</p>
+        <p class="move-kicker">{{ $heading ?? $say('page.next_move') }}</p>
         <h2 id="move-title">{{ $say('components.move.nothing_is_left_to_do') }}</h2>
         <p class="move-why">{{ $say('components.move.the_work_is_handed_over') }}</p>
     @else
-        <p class="move-kicker">{{ $heading }}{{ $here !== null && $move->phase !== $here ? $say('components.move.in').Names::of($move->phase) : '' }}
+        <p class="move-kicker">{{ $heading ?? $say('page.next_move') }}{{ $here !== null && $move->phase !== $here
+            ? $say('components.move.in').Names::of($move->phase) : '' }}
             </p>
         <h2 id="move-title"><x-words :say="$site->speech->say($move->do)" /></h2>
         @if ($move->number !== null)

@@ -17,5 +17,5 @@
             href="{{ route('footing.width', ['job' => $site->job, 'soil' => $surprise->found->value]) }}">{{
                 $say('components.soil_surprise.weigh_the_width_on_it') }}</a></p>
     <x-decide :site="$site" :about="DecisionAbout::KeepHolding" :post="$surprise->post()"
-        :name="$say('components.soil_surprise.keep', label: $surprise->post()->label)" />
+        :name="'keep-'.$surprise->post()->label" />
 </section>

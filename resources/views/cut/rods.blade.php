@@ -10,7 +10,7 @@
             @elseif ($marks->marks === [])
                 <h1>{{ $say('cut.rods.marks_at_a_height') }}</h1><p class="verdict-why">{{ $say('cut.rods.for_rails_brackets_boards_type') }}</p>
             @else
-                <h1>{{ $say('cut.rods.from', count: count($marks->marks), from: $marks::FROM[$marks->from]) }}</h1>
+                <h1>{{ $say('cut.rods.from', count: count($marks->marks), from: $marks::counted()[$marks->from]) }}</h1>
                 <p class="verdict-why">{{ $say('cut.rods.measured_on_each_post_from') }}</p>
                 <table>
                     <caption>{{ $say('page.marks') }}</caption>
@@ -30,7 +30,7 @@
                 <h2 class="field-wide">{{ $say('cut.rods.mark_the_posts_at') }}</h2>
                 <x-sum-field :f="$marks->sums->field('height', $say('cut.rods.height'))" :unit="$unit" />
                 <x-sum-field :f="$marks->sums->field('posts', $say('page.posts'), $say('cut.rods.their_labels_empty_all'))" />
-                <x-choice wide form="sum" name="from" :label="$say('cut.rods.counted_from')" :value="$marks->from" :options="$marks::FROM" />
+                <x-choice wide form="sum" name="from" :label="$say('cut.rods.counted_from')" :value="$marks->from" :options="$marks::counted()" />
                 <x-choice form="sum" name="one" :label="$say('cut.rods.one_ground')" :value="$marks->sums->typed('one')"
                     :options="['' => '—'] + Choices::posts($plan->grid->posts)" />
                 <x-choice form="sum" name="other" :label="$say('cut.rods.the_other')" :value="$marks->sums->typed('other')"

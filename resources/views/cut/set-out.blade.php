@@ -49,7 +49,7 @@
                     write: $plan->write($form->length)))" :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('thickness', $say('cut.set_out.each_is_thick'), $say('cut.set_out.empty',
                     write: $plan->write($form->thickness)))" :unit="$unit" />
-                <x-choice wide form="sum" name="spread" :label="$say('cut.set_out.spread')" :value="$form->spread" :options="$form::SPREAD" />
+                <x-choice wide form="sum" name="spread" :label="$say('cut.set_out.spread')" :value="$form->spread" :options="$form::spreads()" />
                 <x-sum-field :f="$form->sums->field('gap', $say('cut.set_out.gap_or_centres'), $say('cut.set_out.as_chosen_beside'))" :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('count', $say('cut.set_out.how_many'), $say('cut.set_out.for_even_so_many'))" />
                 <h2 class="field-wide">{{ $say('cut.set_out.a_seat_for_the_beam') }}</h2>

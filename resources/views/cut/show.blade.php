@@ -22,8 +22,8 @@
                             @if ($form->short){{ $say('cut.show.lowering_all_tops_by_leaves', lower_all_by: $form->short->lowerAllBy,
                                 clearance_then: $form->short->clearanceThen, label: $form->lowest->label, clearance: $form->short->clearance) }}
                                     @foreach ($form->short->packers as $label => $fits){{ $fits
-                        ? "A packer of its own makes {$label} up: hardwood or steel, bearing in full."
-                            : "{$label} is too short for a packer: another post, or lower tops." }} @endforeach @else
+                        ? $say('cut.show.packer_makes_up', label: $label)
+                            : $say('cut.show.too_short_for_a_packer', label: $label) }} @endforeach @else
                                 {{ $say('cut.show.lower_all_tops_change_the') }}@endif</p>
                 @else
                     <h1>{{ $form->done === count($plan->grid->posts) ? $say('cut.show.every_post_is_cut') : ($form->done

@@ -17,7 +17,7 @@
                             {{ $say('footing.compare.no_auger_is_named_so') }}@endif</p>
                 <table>
                     <caption>{{ $say('footing.compare.ways_to_choose_the_depths') }} <span
-                        class="muted">{{ Names::of($form->hold) ?: 'held as decided' }}</span></caption>
+                        class="muted">{{ Names::of($form->hold) ?: $say('footing.compare.held_as_decided') }}</span></caption>
                     <thead><tr><th scope="col">{{ $say('footing.compare.way') }}</th><th scope="col" class="num">{{ $say('page.to_dig') }}</th>
                         <th scope="col" class="num">{{ $say('footing.compare.longest_hole') }}</th>
                         <th scope="col" class="num">{{ $say('page.concrete') }}</th>
@@ -75,7 +75,7 @@
                     write: $plan->write($form->soldBy)))" :unit="$unit"
                     />
                 @foreach (DepthPrices::NAMES as $name)
-                    <x-sum-field :f="$form->sums->field($say('footing.compare.price', name: $name), ucfirst($form->per($name)),
+                    <x-sum-field :f="$form->sums->field('price_'.$name, ucfirst($form->per($name)),
                         $say('footing.compare.empty_made_up', number: Typeset::number($form->prices[$name],
                         2)))"
                     />@endforeach

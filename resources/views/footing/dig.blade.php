@@ -25,7 +25,7 @@
                 </div>
                 <x-entry-form kind="hole" name="hole" id="entry">
                     <input type="hidden" name="post" value="{{ $list->now->post->label }}">
-                    @include('footing.hole-fields', ['label' => $list->now->post->label.' came out at'])
+                    @include('footing.hole-fields', ['label' => $say('footing.hole_fields.came_out_at', label: $list->now->post->label)])
                 </x-entry-form>
                 @if ($list->after)<p>{{ $say('footing.dig.next') }} <a class="jump"
                     href="{{ route('footing.dig', ['job' => $job, 'hole' => $list->after->post->label]) }}">{{ $list->after->post->label }}</a></p>

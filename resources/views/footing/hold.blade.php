@@ -48,7 +48,7 @@
                 <h2 class="field-wide">{{ $say('footing.hold.what_the_site_is_like') }}</h2>
                 <x-choice wide form="sum" name="soil" :label="$say('footing.hold.soil')" :value="$form->is->soil->value"
                     :options="Choices::of(Soil::cases())" />
-                @foreach ($form::TICKS as $name => $words)<label class="tick field-wide"><input type="checkbox" name="{{ $name }}" value="1"
+                @foreach ($form->ticks() as $name => $words)<label class="tick field-wide"><input type="checkbox" name="{{ $name }}" value="1"
                     @checked($form->ticked($name))> {{ $words }}</label>@endforeach
                 <details class="field-wide" @if ($form->is->banned !== []) open @endif>
                     <summary>{{ $say('footing.hold.not_allowed_here', banned: $form->is->banned === [] ? $say('footing.hold.nothing_named') : '') }}
@@ -65,7 +65,7 @@
                     <input type="hidden" name="form" value="hold"><input type="hidden" name="based_on"
                         value="{{ old('based_on', $job->revision->number) }}">
                     <input type="hidden" name="soil" value="{{ $form->is->soil->value }}">
-                    @foreach (array_keys($form::TICKS) as $name)<input type="hidden" name="{{ $name }}"
+                    @foreach (array_keys($form->ticks()) as $name)<input type="hidden" name="{{ $name }}"
                         value="{{ $form->ticked($name) ? 1 : 0 }}">@endforeach
                     @foreach ($form->is->banned as $hold)<input type="hidden" name="ban_{{ $hold->value }}" value="1">@endforeach
                     <x-choice wide name="of_job" form="hold" :label="$say('footing.hold.all_posts')"
@@ -74,7 +74,7 @@
                         :options="Choices::of(Hold::cases())" />
                     <details class="field-wide" @if (($form->decided?->ofPosts ?? []) !== []) open @endif>
                         <summary>{{ $say('footing.hold.single_posts_another_way') }}</summary>
-                        @foreach (Hold::cases() as $hold)<x-field :name="$say('footing.hold.posts', value: $hold->value)" form="hold"
+                        @foreach (Hold::cases() as $hold)<x-field :name="'posts_'.$hold->value" form="hold"
                             :label="ucfirst(Names::of($hold))"
                             :hint="$loop->first ? $say('footing.hold.their_labels_such_as_c1') : null" :value="$form->posts($hold)" />@endforeach
                     </details>

@@ -55,7 +55,7 @@
                             </div>
                         @endif
                     @if ($materials->foamPacks() > 0)<div><dt>{{ $say('footing.materials.foam') }}</dt>
-                        <dd>{{ Str::plural('pack', $materials->foamPacks(), prependCount: true) }}</dd>
+                        <dd>{{ $say('footing.materials.packs', count: $materials->foamPacks()) }}</dd>
                         </div>@endif
                     @if ($materials->total('earth') > 0)<div><dt>{{ $say('footing.materials.earth_tamped_back') }}</dt>
                         <dd>{{ Typeset::volume($plan->notation, $materials->total('earth')) }}</dd></div>@endif

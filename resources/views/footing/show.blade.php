@@ -88,7 +88,7 @@
                     <x-entry-form kind="hole" name="hole">
                         <x-posts name="post" form="hole" :label="$say('page.hole')" :posts="$plan->grid->posts"
                             :value="$site->moveIn($phase)?->posts[0]->label ?? ''" />
-                        @include('footing.hole-fields', ['label' => 'Depth to the clean bottom'])
+                        @include('footing.hole-fields', ['label' => $say('footing.hole_fields.depth_to_the_clean_bottom')])
                     </x-entry-form>
                 </section>
             @endif
@@ -132,7 +132,7 @@
                     @if (count($plan->grid->posts) > 1)<x-choice name="firmer" form="rules" :label="$say('footing.show.firmer_posts_are')"
                         :value="$plan->footing?->firmer->value ?? 'corners_and_named'" :options="Choices::of(Firmer::cases())" />@endif
                     @foreach ([PostRole::Gate, PostRole::Anchor, PostRole::Bracing] as $role)
-                        <x-field :name="$say('footing.show.posts', value: $role->value)" form="rules"
+                        <x-field :name="'posts_'.$role->value" form="rules"
                         :label="ucfirst(Names::of($role)).'s'" :hint="$say('footing.show.their_labels_such_as_b2')" :value="$page->posts($role)"
                             />@endforeach
                     <x-field name="pad" form="rules" :label="$say('footing.show.pad_under_the_post')"

@@ -14,8 +14,7 @@
                 <p class="verdict-why">{{ $say('footing.width.a_round_hole_wants_for', for_the_post: $form->width->forThePost, load: $form->load > 0
                     ? $say('footing.width.its_foot') : '') }}@if ($form->load > 0)
                         {{ $say('footing.width.for_on', round_diameter: $form->bearing->roundDiameter, force: $form->in->force($form->load),
-                            what: Names::of($form->soil)) }}@endif{{ $say('footing.width.planned', shape: $form->shape === 'bell'
-                                ? $say('footing.width.round_with_a_bell') : $form->shape,
+                            what: Names::of($form->soil)) }}@endif{{ $say('footing.width.planned', shape: $say("footing.width.shape_{$form->shape}"),
                                     width: $plan->hole->width) }}@if ($plan->hole->bellWidth){{ $say('footing.width.at_the_foot',
                                         bell_width: $plan->hole->bellWidth) }} @endif.
                     @if ($form->width->auger) {{ $say('footing.width.of_the_augers_at_hand', auger: $form->width->auger,

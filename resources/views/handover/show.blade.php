@@ -47,14 +47,15 @@
                     @foreach ($handover->records as $record)
                         <tr><th scope="row">{{ $record->post->label }}</th><td class="num"><x-length :of="$record->depthRequired" :plan="$plan"
                             /></td><td class="num"><x-length :of="$record->depthDug" :plan="$plan" /></td>
-                            <td>{{ RecordSheet::judged($record->deepEnough, 'enough', 'short') }}</td>
+                            <td>{{ RecordSheet::judged($record->deepEnough, $say('paper.record_sheet.enough'), $say('page.short')) }}</td>
                                 <td class="num"><x-length :of="$record->outOfPlumb"
-                            :plan="$plan" /></td><td>{{ RecordSheet::judged($record->plumb, 'within', 'leans') }}</td>
+                            :plan="$plan" /></td><td>{{ RecordSheet::judged($record->plumb, $say('paper.record_sheet.within'),
+                                $say('page.leans')) }}</td>
                             <td class="num"><x-length :of="$record->cutMark" :plan="$plan" /></td>
                                 <td>{{ $record->cut ? $say('page.cut_2') : $say('page.not_cut') }}</td>
                             <td>{{ $record->last ? implode(', ',
                             $record->by).', '.$record->last->setTimezone(new DateTimeZone($job->zone))->format('j M Y') : '' }}</td>
-                            <td>{{ implode('; ', $record->remarks) }}</td></tr>
+                            <td>{{ HandoverWords::remarks($record) }}</td></tr>
                     @endforeach
                 </tbody>
             </table>

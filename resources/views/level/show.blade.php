@@ -1,3 +1,4 @@
+@use('Aequus\Logbook\Kind\LevelPoint')
 @use('Aequus\Level\Laser')
 @use('Aequus\Logbook\Book\DecisionAbout')
 @use('Aequus\Logbook\Kind\EntryKind')
@@ -108,7 +109,7 @@
                     <x-choice form="sum" name="toward" :label="$say('level.show.falls_toward_the')" :value="$grade->toward?->value ?? ''"
                         :options="['' => $say('page.level')] + Choices::sides($plan->sides)" />
                     <x-sum-field :f="$grade->sums->field('grade_fall', $say('level.show.falls_by'))" :unit="$unit" />
-                    <x-sum-field :f="$grade->sums->field('grade_over', 'over')" :unit="$unit" />
+                    <x-sum-field :f="$grade->sums->field('grade_over', $say('level.show.over'))" :unit="$unit" />
                     <button class="button button-second">{{ $say('page.work_it_out') }}</button>
                     @if ($grade->work)<p class="answer field-wide">{{ $say('level.show.cut_fill_within_the_grid',
                         volume: Typeset::volume($plan->notation, $grade->work->cut), volume_b: Typeset::volume($plan->notation,
@@ -177,7 +178,7 @@
                             :hint="$say('level.show.a_water_level_has_none')" :unit="$unit"
                             :value="$form->difference?->over ? $plan->write($form->difference->over) : ''" />
                         <x-level-point name="from" form="difference" :label="$say('level.show.first_point')" :site="$site"
-                            :value="$form->difference ? $form->labelOf($form->difference->from) : $say('level.show.benchmark')"
+                            :value="$form->difference ? $form->labelOf($form->difference->from) : LevelPoint::SENT_FOR_BENCHMARK"
                                 :part="$form->difference?->from->feature->value ?? 'ground'"
                             :named="$form->difference?->from->name ?? ''" />
                         <x-level-point name="to" form="difference" :label="$say('level.show.second_point')" :site="$site"

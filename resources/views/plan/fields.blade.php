@@ -43,28 +43,29 @@
             :value="$form->value('hole')" />
     <x-field name="standing" form="plan" :label="$say('plan.fields.posts_stand_above_the_ground')" :value="$form->value('standing')" />
 </fieldset>
-@foreach (['x' => [$say('plan.fields.along_the_base_line'), 'columns', 'bays'], 'y' => [$say('plan.fields.away_from_the_base_line'), 'rows',
-    'bays']] as $axis => [$words, $lines, $bays])
+@foreach (['x' => [$say('plan.fields.along_the_base_line'), $say('plan.fields.columns'),
+    $say('plan.fields.bays_word')], 'y' => [$say('plan.fields.away_from_the_base_line'),
+    $say('plan.fields.rows'), $say('plan.fields.bays_word')]] as $axis => [$words, $lines, $bays])
     <fieldset class="group"><legend>{{ $words }}</legend>
-        <x-choice :name="$say('plan.fields.by', axis: $axis)" form="plan" :label="$say('plan.fields.given_by')" :value="$form->value('by_'.$axis)"
+        <x-choice :name="'by_'.$axis" form="plan" :label="$say('plan.fields.given_by')" :value="$form->value('by_'.$axis)"
             :options="['bays' => $say('plan.fields.bays_centre_to_centre'), 'overall' => $say('plan.fields.overall_size')]" />
-        <x-field :name="$say('plan.fields.bays', axis: $axis)" form="plan" :label="$say('plan.fields.bays_2')"
+        <x-field :name="'bays_'.$axis" form="plan" :label="$say('plan.fields.bays_2')"
             :hint="$say('plan.fields.empty_for_a_single_line', part: (($unit === Unit::Millimetre) ? $say('plan.fields.with_a_semicolon_between_2400')
                 : $say('plan.fields.with_a_semicolon_between_8')))"
                     :value="$form->value('bays_'.$axis)" />
-        <x-field :name="$say('plan.fields.overall', axis: $axis)" form="plan" :label="$say('plan.fields.overall_size_2')"
+        <x-field :name="'overall_'.$axis" form="plan" :label="$say('plan.fields.overall_size_2')"
             :value="$form->value('overall_'.$axis)" />
-        <x-choice :name="$say('plan.fields.held', axis: $axis)" form="plan" :label="$say('plan.fields.tape_held_at')"
+        <x-choice :name="'held_'.$axis" form="plan" :label="$say('plan.fields.tape_held_at')"
             :value="$form->value('held_'.$axis)"
             :options="['outside' => $say('plan.fields.outside_faces'), 'centre' => $say('plan.fields.centres'), 'inside'
                 => $say('plan.fields.inside_faces_clear'), 'face' => $say('plan.fields.same_face_of_both_posts')]"
             />
-        <x-field :name="$say('plan.fields.count', axis: $axis)" form="plan" :label="$say('plan.fields.number_of_bays')" inputmode="numeric"
+        <x-field :name="'count_'.$axis" form="plan" :label="$say('plan.fields.number_of_bays')" inputmode="numeric"
             :value="$form->value('count_'.$axis)" />
-        <x-field :name="$say('plan.fields.largest', axis: $axis)" form="plan" :label="$say('plan.fields.or_largest_bay')"
+        <x-field :name="'largest_'.$axis" form="plan" :label="$say('plan.fields.or_largest_bay')"
             :value="$form->value('largest_'.$axis)" />
         @if ($form->lines($axis))
-            <x-choice :name="$say('plan.fields.change', axis: $axis)" form="plan"
+            <x-choice :name="'change_'.$axis" form="plan"
                 :label="$say('plan.fields.more_or_fewer_than_before', lines: $lines)" :hint="$say('plan.fields.the_others_keep_their_records')"
                 :value="count($form->lines($axis))"
                 :options="$form->places($axis)" />

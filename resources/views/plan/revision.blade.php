@@ -4,7 +4,7 @@
 <x-layout :title="$say('plan.revision.plan', number: $revision->number)" :site="$site" :phase="Phase::Plan" :revision="$revision">
     <div class="two">
         <section class="paper" aria-label="{{ $say('page.drawing_and_marks') }}">
-            <h1>{{ Str::plural('post', count($then->grid->posts), prependCount: true) }} <span
+            <h1>{{ $say('page.posts_count', count: count($then->grid->posts)) }} <span
                 class="h-note">{{ $say('plan.revision.revision_of', what: Names::of($then->kind), number: $revision->number,
                     number_b: $site->job->revision->number) }}</span></h1>
             <p class="verdict-why">{{ $revision->reason }}. <span class="muted">{{ $revision->user->name }},

@@ -5,7 +5,7 @@
 <x-layout :title="$say('plan.show.plan')" :site="$site" :phase="Phase::Plan">
     <div class="two">
         <section class="paper" id="preview" aria-label="{{ $say('page.drawing_and_marks') }}">
-            <h1>{{ Str::plural('post', count($site->plan->grid->posts), prependCount: true) }} <span
+            <h1>{{ $say('page.posts_count', count: count($site->plan->grid->posts)) }} <span
                 class="h-note">{{ $say('plan.show.revision', what: Names::of($site->plan->kind), number: $job->revision->number) }}</span></h1>
             <x-drawing.plan :model="$drawing" />
             <x-fixed-lines :site="$site" :rows="$fixed" />

@@ -19,7 +19,7 @@
                         squareness: $plan->tolerances->squareness) }}
                     @if ($proof->slipSeen) {{ $say('square.prove.a_slip_of_or_more', slip_seen: $proof->slipSeen) }} @elseif ($proof->unchecked)
                         {{ $say('square.prove.nothing_checks_read_twice',
-                            join: collect($proof->unchecked)->map(WantedWords::of(...))->take(4)->join(', ', ' and '),
+                            join: array_slice($proof->unchecked, 0, 4),
                                 count: count($proof->unchecked)) }} @endif</p>
                 @if (! $proof->isEnough)
                     <p class="verdict-why">@if ($proof->further){{ $say('square.prove.the_further_tape_that_helps',
@@ -30,7 +30,7 @@
                             {{ $say('square.prove.no_class_of_tape_makes') }}@endif</p>
                 @elseif ($proof->notWorthPulling)
                     <p class="verdict-why">{{ $say('square.prove.not_worth_pulling_all_of',
-                        join: collect($proof->notWorthPulling)->map(WantedWords::of(...))->join(', ', ' and ')) }}</p>
+                        join: $proof->notWorthPulling) }}</p>
                     <form method="post" action="{{ route('square.spare', $job) }}" class="no-print">@csrf<input type="hidden" name="based_on"
                         value="{{ $job->revision->number }}">
                         @if ($plan->layout->spared === [])<button

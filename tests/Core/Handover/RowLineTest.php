@@ -24,7 +24,7 @@ final class RowLineTest extends TestCase
         foreach ($posts as $i => $post) {
             $at[$post->id->value] = [2400.0 * $i, $i === 1 ? $off : 0.0];
         }
-        $row = new RowLine('Row 1', $posts, $at, Length::millimetres(6));
+        $row = new RowLine(true, '1', $posts, $at, Length::millimetres(6));
         $this->assertSame($isStraight, $row->isStraight);
         $this->assertEqualsWithDelta(abs($off), $row->worst->inMillimetres(), 1e-6);
         $this->assertSame($off === 0.0 ? null : 'B1', $row->worstPost?->label);

@@ -30,6 +30,7 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Tops\TopRules;
 use Aequus\Site\SiteState;
+use Aequus\Words\Handover\HandoverWords;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -175,7 +176,7 @@ final class SiteStateTest extends TestCase
         // 3 in 1200 both ways, 2400 above grade to the finished top at 2300 over ground at −100.
         $this->assertEqualsWithDelta(hypot(6, 6), $record->outOfPlumb?->inMillimetres(), 1e-5);
         $this->assertTrue($record->plumb);
-        $this->assertSame(['Take the lean as it is: it is a fence', 'knot near the top'], $record->remarks);
+        $this->assertSame('Take the lean as it is: it is a fence; knot near the top', HandoverWords::remarks($record));
         $this->assertSame(['Tester'], $record->by);
         $this->assertSame(['B1', 'A2', 'B2'], $site->handover()->incomplete());
         $this->assertSame([null, null, null], array_map(fn (PostRecord $r) => $r->outOfPlumb, array_slice($site->handover()->records, 1)));

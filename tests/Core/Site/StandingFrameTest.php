@@ -312,7 +312,7 @@ final class StandingFrameTest extends TestCase
     public function test_a_row_is_as_straight_as_its_worst_post(): void
     {
         $straight = (new StandingFrame($this->site(...$this->standing())))->rowLines();
-        $this->assertSame(['Row 1', 'Row 2'], array_map(fn ($row) => $row->name, $straight));
+        $this->assertSame([[true, '1'], [true, '2']], array_map(fn ($row) => [$row->isRow, $row->name], $straight));
         $this->assertTrue($straight[0]->isStraight);
         $bent = (new StandingFrame(
             (new SimulatedBuilder(

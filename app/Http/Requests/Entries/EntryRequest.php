@@ -36,7 +36,7 @@ abstract class EntryRequest extends FormRequest
     /** The page that opens once it is written down; empty for the one it was typed on. */
     public const OPENS = '';
 
-    /** What is said then, beside the entry itself. */
+    /** The key of what is said then, beside the entry itself; empty for nothing. */
     public const SAYS = '';
 
     /** The field at which a refusal of the whole entry stands. */
@@ -65,7 +65,7 @@ abstract class EntryRequest extends FormRequest
     {
         return [
             'client_id' => ['required', 'string', 'max:40'],
-            'measured_at' => ['nullable', 'date', Say::text('refusals.entry.before_10_minutes')],
+            'measured_at' => ['nullable', 'date', 'before:+10 minutes'],
             'read_by' => ['nullable', 'string', 'max:80'],
             'replaces' => ['nullable', 'integer'],
         ];

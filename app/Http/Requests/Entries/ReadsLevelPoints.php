@@ -16,7 +16,7 @@ trait ReadsLevelPoints
         if ($this->text("{$field}_name") !== '') {
             return $this->attempt("{$field}_name", fn () => LevelPoint::named(mb_substr($this->text("{$field}_name"), 0, 40)));
         }
-        if (strtolower($this->text($field)) === 'benchmark') {
+        if (strcasecmp($this->text($field), LevelPoint::SENT_FOR_BENCHMARK) === 0) {
             return LevelPoint::benchmark();
         }
         $post = $this->postAt($plan, $field);

@@ -10,6 +10,7 @@ use Aequus\Logbook\Kind\Payload;
 use Aequus\Measure\LengthReader;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Point;
+use Aequus\Words\Names;
 use App\View\Say;
 
 /** A buried line, by two or more points, one a row: along the base line, then away from it. */
@@ -41,7 +42,7 @@ final class ServiceForm extends EntryRequest
         $points = array_values(array_filter($points));
 
         return $type && $noDig && ! isset($this->refusals['points'])
-            ? new ServiceLine($type, $this->text('name') ?: Say::text('refusals.service.line', value: $type->value), $noDig, $points, $plan->origin)
+            ? new ServiceLine($type, $this->text('name') ?: Say::text('refusals.service.line', carries: Names::of($type)), $noDig, $points, $plan->origin)
                 : null;
     }
 }

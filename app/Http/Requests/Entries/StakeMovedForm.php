@@ -15,7 +15,7 @@ final class StakeMovedForm extends EntryRequest
 {
     public const OPENS = 'square';
 
-    public const SAYS = 'Written down. What was read to it before is old now: these readings prove the new place.';
+    public const SAYS = 'answers.stake_moved.said';
 
     private string $label = '';
 

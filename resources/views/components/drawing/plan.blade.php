@@ -1,9 +1,9 @@
 @use('App\View\Links')
-@use('Illuminate\Support\Str')
-@props(['model', 'site' => null, 'link' => null, 'says' => 'Plan seen from above'])
+@props(['model', 'site' => null, 'link' => null, 'says' => null])
 <figure class="drawing">
     <svg viewBox="0 0 {{ $model->frame::WIDTH }} {{ $model->frame->height }}" width="{{ $model->frame->onPhone }}" class="plan-drawing" role="group"
-        aria-label="{{ $says }}, {{ Str::plural('post', count($model->posts), prependCount: true) }}" data-roving>
+        aria-label="{{ $say('components.drawing.plan.says', says: $says ?? $say('components.drawing.plan.seen_from_above'),
+            count: count($model->posts)) }}" data-roving>
         <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="20"
             text-anchor="middle">{{ $say('components.drawing.plan.side', plus_y: $model->plan->sides->plusY) }}</text>
         <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="{{ $model->frame->height - 8 }}"

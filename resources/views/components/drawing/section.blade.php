@@ -58,7 +58,7 @@
         @endif
     </svg>
     <figcaption class="legend"><span>{{ (float) $model->factor === 1.0 ? $say('components.drawing.section.heights_and_lengths_drawn_alike')
-        : "heights drawn {$model->factor} times as large as lengths"
+        : $say('components.drawing.section.heights_drawn', factor: $model->factor)
         }}</span>@foreach ($model->materials() as $material => $words)<span><svg class="swatch" viewBox="0 0 16 16"
         aria-hidden="true"><rect class="fill-{{ $material }}" width="16" height="16" /></svg> {{ $words }}</span> @endforeach<span><i
         class="box box-todig"></i> {{ $say('page.to_dig') }}</span><span><i

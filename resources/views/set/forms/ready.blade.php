@@ -4,7 +4,7 @@
 <h2>{{ $say('set.forms.ready.before_the_fill') }}</h2>
 @foreach (ReadyItem::cases() as $item)
     @if (! ReadyToPour::isSeen($state, $item, $post) && (! $item->isForConcreteOnly() || $page->hold->isPoured()))
-        <x-entry-form kind="ready" :name="$say('set.forms.ready.ready', value: $item->value)">
+        <x-entry-form kind="ready" :name="'ready-'.$item->value">
             <input type="hidden" name="item" value="{{ $item->value }}">
             <p class="field-wide"><b>{{ ucfirst(Names::of($item)) }}</b></p>
             <button class="button" name="post" value="">{{ $say('set.forms.ready.seen_to_all_posts') }}</button>
