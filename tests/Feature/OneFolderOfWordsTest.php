@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\Kinds;
 use Aequus\Plan\Place\MustFit;
 use App\Demo\LoadDemo;
 use App\Footing\CodeDesk;
@@ -16,6 +18,7 @@ use DOMElement;
 use DOMXPath;
 use Generator;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\PreserveGlobalState;
 use PHPUnit\Framework\Attributes\RunTestsInSeparateProcesses;
 use Tests\FeatureTestCase;
@@ -30,7 +33,21 @@ final class OneFolderOfWordsTest extends FeatureTestCase
 
     /** Not of any language: the product, its demo’s sign-in, units and what instruments write, formats of files, months as dates have them. */
     private const THE_SAME_IN_ANY = '/\b(?:Aequus|aequus|test|mm|cm|km|in|ft|yd|kg|lb|kN|kPa|psf|psi|plf|pcf|gal|kB|MB|PDF|JPEG|PNG|WebP|A4|letter|'
-        .'Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec|qt|min|sin|cos|tan)\b/';
+        .'Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec|qt|TH|min|sin|cos|tan)\b/';
+
+    /** What forms ask, with what is chosen where something is; what is typed goes into all others. */
+    private const FIELDS = [
+        'post' => 'B2', 'from' => 'A2', 'to' => 'B2', 'stake' => 'B2', 'face' => 'plus_x', 'toward' => 'minus_x', 'read_as' => 'gap', 'stage' => 'hole_open', 'about' => 'accept_lean',
+        'depth' => null, 'wide' => null, 'distance' => null, 'gap' => null, 'over' => null, 'rod' => null, 'off' => null, 'above' => null, 'bags' => null,
+        'celsius' => null, 'reason' => null, 'text' => null, 'name' => null, 'type' => 'water', 'no_dig' => null, 'points' => null, 'asked_on' => null,
+        'working_days' => null, 'spacing' => null, 'twist' => null, 'differs' => null, 'height' => null, 'line_off' => null, 'step' => 'done',
+    ];
+
+    /** @var array<string, string> what was said in the first language, and where */
+    private array $found = [];
+
+    /** @var ?list<string> */
+    private ?array $typed = null;
 
     protected function setUp(): void
     {
@@ -43,23 +60,84 @@ final class OneFolderOfWordsTest extends FeatureTestCase
     public function test_no_page_says_a_word_that_is_not_in_the_folder_of_words(): void
     {
         app(LoadDemo::class)();
+        $this->assertSays($this->get('/sign-in'), '/sign-in');
         $this->actingAs(User::query()->firstOrFail());
-        $typed = $this->typed();
-        $found = [];
         foreach ($this->pages() as $page) {
-            $html = (string) $this->followingRedirects()->get($page)->assertOk()->getContent();
-            foreach ($this->said($html) as $text) {
-                $rest = (string) preg_replace(self::THE_SAME_IN_ANY, ' ', str_replace($typed, ' ', $text));
-                if (preg_match('/[A-Za-z]{2,}/', $rest) === 1) {
-                    $found[trim($text)][] = $page;
+            $this->assertSays($this->followingRedirects()->get($page)->assertOk(), $page);
+        }
+        $this->assertSame([], $this->found);
+    }
+
+    public function test_no_answer_refuses_asks_or_confirms_in_other_words(): void
+    {
+        app(LoadDemo::class)();
+        $this->actingAs(User::query()->firstOrFail());
+        foreach (EntryKind::cases() as $kind) {
+            foreach (['', '0', '99999', 'x', '-1'] as $typed) {
+                $fields = [];
+                foreach (self::FIELDS as $field => $choice) {
+                    $fields[$field] = $choice ?? $typed;
                 }
+                $this->send("/jobs/3/entries/{$kind->value}", ['form' => $kind->value] + $fields);
             }
         }
-        $this->assertSame([], array_map(fn (array $on) => $on[0], $found));
+        foreach ([
+            'b2 dance', 'b2', 'zz hole 1', 'b2 hole 900 in', 'b2 hole nowhere', 'b2 hole 10000', 'b2 filled 500 bags', 'a1-a1 300', 'b2 plumb 3 north', 'strike 4',
+            'b2 take the lean because', 'b2 hole 40; b2 hole 41; b2 jump', 'b2 set', 'a2-b2 700', 'b2 note knot', '',
+        ] as $line) {
+            $this->send('/jobs/3/quick', ['form' => 'quick', 'line' => $line]);
+            $this->assertSays($this->get('/jobs/3/quick?'.http_build_query(['line' => $line])), "the echo of “{$line}”", $line);
+        }
+        foreach (['jobs', 'jobs/3/plan', 'jobs/3/plan/line', 'jobs/3/plan/fit', 'jobs/3/footing/rules', 'jobs/3/footing/hold', 'jobs/3/footing/piers',
+            'jobs/3/footing/width', 'jobs/3/footing/way', 'jobs/3/square/rules', 'jobs/3/square/placement', 'jobs/3/square/spare', 'jobs/3/cut/tops',
+            'jobs/3/cut/raise', 'jobs/3/name', 'jobs/3/copy', 'jobs/3/shelf'] as $form) {
+            $this->send("/{$form}", ['based_on' => '1', 'form' => 'plan']);
+            $this->send("/{$form}", ['based_on' => '7', 'form' => 'plan'] + array_fill_keys(['bays_x', 'frost', 'margin', 'hole', 'post_b', 'name', 'shelf'], '1 2 x'));
+        }
+        $this->assertSame([], $this->found);
+    }
+
+    /** @param  array<string, string>  $fields */
+    private function send(string $form, array $fields): void
+    {
+        $from = $form === '/jobs' ? '/jobs/new' : '/jobs/3/logbook';
+        $answer = $this->followingRedirects()->from($from)->post($form, $this->form($fields));
+        $this->assertLessThan(500, $answer->getStatusCode(), $form);
+        $this->assertSays($answer, "{$form} with ".json_encode($fields), $fields['line'] ?? '');
+    }
+
+    /** @param  string  $line  typed on the quick line: pieces of it are quoted */
+    private function assertSays(TestResponse $answer, string $where, string $line = ''): void
+    {
+        if ($answer->isNotFound()) {
+            return;
+        }
+        $this->typed ??= [...$this->whatPeopleTyped(), ...$this->quickLineWords()];
+        array_push($this->typed, ...array_filter(preg_split('/[ ;]+/', $line) ?: [], fn (string $piece) => mb_strlen($piece) > 1));
+        foreach ($this->said((string) $answer->getContent()) as $text) {
+            $rest = str_replace($this->typed, ' ', $text);
+            if (preg_match('/[A-Za-z]{2,}/', (string) preg_replace(self::THE_SAME_IN_ANY, ' ', $rest)) === 1) {
+                $this->found[trim($text)] = $where;
+            }
+        }
+    }
+
+    /** @return list<string> the quick line is a notation: its words are told as they are typed */
+    private function quickLineWords(): array
+    {
+        $words = [];
+        foreach (EntryKind::cases() as $kind) {
+            foreach (Kinds::of($kind)::phrases() as $phrase) {
+                array_push($words, $phrase->example, $phrase->metric, $phrase->verb, ...$phrase->words);
+            }
+        }
+        usort($words, fn (string $one, string $other) => mb_strlen($other) <=> mb_strlen($one));
+
+        return array_values(array_filter($words, fn (string $word) => mb_strlen($word) > 1));
     }
 
     /** @return list<string> what people typed, longest first: it stays as they wrote it */
-    private function typed(): array
+    private function whatPeopleTyped(): array
     {
         $typed = [];
         foreach ([...PlanRevision::query()->pluck('plan'), ...LogEntry::query()->pluck('payload')] as $stored) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 /** Why a form is not taken, each beside its field. */
 return [
     'benchmark.say_what_the_benchmark_is' => 'Say what the benchmark is: a sill, a kerb, a nail in a tree.',
-    'entry.form' => '{part}\\{name}Form',
     'handed_over.this_is_a_copy_of' => 'This is a copy of {copy_of}: hand over the job itself. A copy is no evidence.',
     'height_difference.enter_how_much_without_a' => 'Enter how much without a sign, and choose which of the two is higher.',
     'height_difference.enter_the_length_of_the' => 'Enter the length of the board, or of the string between the two points.',

@@ -46,11 +46,11 @@
                         @if (session('asks_sure') === $row->form() && old('form') === $row->form())<label class="tick tick-sure"><input
                             type="checkbox" name="sure"
                             value="1"> {{ $say('page.right_as_typed') }}</label>@endif
-                        <x-field :name="$row->field" :form="$row->form()" :id="$say('round.show.figure', form: $row->form())" :label="$row->label"
+                        <x-field :name="$row->field" :form="$row->form()" :id="$row->form().'-figure'" :label="$row->label"
                             :hint="$row->planned ? $say('round.show.by_the_plan', write: $plan->write($row->planned)) : null"
                                 :value="$row->isRead() ? PlanForm::exactly($plan,
                             $row->read) : ''" :unit="$unit" />
-                        @if ($row->choice)<x-choice :name="$row->choice->field" :form="$row->form()" :id="$say('round.show.side', form: $row->form())"
+                        @if ($row->choice)<x-choice :name="$row->choice->field" :form="$row->form()" :id="$row->form().'-side'"
                             :label="$row->choice->label"
                             :value="$row->choice->chosen" :options="($row->isRead() ? [] : ['' => '—']) + $row->choice->options" />@endif
                         <p class="round-says" aria-live="polite"><span class="state state-{{ $row->state() }}">{{ $row->word() }}</span></p>

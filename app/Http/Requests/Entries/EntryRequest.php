@@ -50,7 +50,7 @@ abstract class EntryRequest extends FormRequest
     /** @return class-string<self> the form of a kind: named as the kind is */
     public static function of(EntryKind $kind): string
     {
-        $form = Say::text('refusals.entry.form', part: __NAMESPACE__, name: $kind->name);
+        $form = __NAMESPACE__."\\{$kind->name}Form";
 
         return is_subclass_of($form, self::class) ? $form : throw new LogicException("No form takes {$kind->value}.");
     }
