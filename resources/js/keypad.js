@@ -1,4 +1,5 @@
 // A keypad with large keys under every length field. It fills the ordinary field and nothing else.
+import { say } from './say.js';
 
 const INCH_KEYS = ['1/16', '1/8', '3/16', '1/4', '5/16', '3/8', '7/16', '1/2', '9/16', '5/8', '11/16', '3/4', '13/16', '7/8', '15/16', "'"];
 const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0'];
@@ -22,8 +23,8 @@ function press(field, key) {
 
 function build(field) {
     const keys = field.dataset.keypad === 'mm' ? [...DIGITS, '.', 'back'] : [...DIGITS, 'back', 'clear', ...INCH_KEYS];
-    const words = { back: '⌫', clear: 'clear', "'": 'feet ′' };
-    const labels = { back: 'delete the last', clear: 'clear the field' };
+    const words = { back: '⌫', clear: say('keypad.clear'), "'": say('keypad.feet') };
+    const labels = { back: say('keypad.delete_last'), clear: say('keypad.clear_field') };
     const pad = document.createElement('div');
     pad.className = 'keypad';
     keys.forEach((key) => {

@@ -1,6 +1,7 @@
 // Entries that could not be sent wait here and are sent again; each press has an id of its own, so none overwrites another and none counts
 // twice. One that is refused when it is sent at last stays, with the reason, until somebody is done with it.
 import { add, held, isHalfTyped, newId, remove, replace, typedIn } from './letters.js';
+import { say } from './say.js';
 
 const AGAIN = 'aequus.again';
 
@@ -14,34 +15,35 @@ function button(words, deed) {
     return one;
 }
 
-function say(sent = 0) {
+function tell(sent = 0) {
     const box = document.getElementById('outbox');
     const letters = held();
     const waiting = letters.filter((letter) => !letter.refused);
     box.hidden = letters.length === 0 && sent === 0;
     box.replaceChildren();
     if (waiting.length > 0) {
-        box.append(`${waiting.length === 1 ? 'One entry waits' : `${waiting.length} entries wait`} for the connection: ${waiting.map(typedIn).join('; ')}. Nothing is lost; ${waiting.length === 1 ? 'it is' : 'they are'} sent again by ${waiting.length === 1 ? 'itself' : 'themselves'}.`);
+        box.append(say('outbox.waiting', { count: waiting.length, typed: waiting.map(typedIn).join('; ') }));
     }
     letters.filter((letter) => letter.refused).forEach((letter) => {
         const line = document.createElement('p');
         line.append(
-            `An entry kept while there was no connection was not taken: ${letter.refused} You had typed: ${typedIn(letter)}. `,
-            button('Take it up again', () => {
+            say('outbox.refused', { why: letter.refused, typed: typedIn(letter) }),
+            ' ',
+            button(say('outbox.take_up'), () => {
                 sessionStorage.setItem(AGAIN, JSON.stringify(letter));
                 location.assign(letter.page);
             }),
             ' ',
-            button('Done with it', () => {
+            button(say('outbox.done'), () => {
                 remove(letter);
-                say();
+                tell();
             }),
         );
         box.append(line);
     });
     if (sent > 0) {
         const line = document.createElement('p');
-        line.append(`${sent === 1 ? 'The entry that waited is' : `${sent} entries that waited are`} written down. `, button('Show the page anew', () => location.reload()));
+        line.append(say('outbox.sent', { count: sent }), ' ', button(say('outbox.anew'), () => location.reload()));
         box.append(line);
     }
 }
@@ -59,7 +61,7 @@ function keep(event) {
     // The next press is another entry.
     form.reset();
     form.querySelector('[name="client_id"]').value = newId();
-    say();
+    tell();
 }
 
 // No connection, no answer in time, or an answer that tells of a fault: whether it was stored is not known, and its id keeps it from counting twice.
@@ -119,7 +121,7 @@ async function sendAll() {
     if (sent > 0 && held().length === 0 && !isHalfTyped(document)) {
         location.reload();
     } else {
-        say(sent);
+        tell(sent);
     }
 }
 
@@ -149,7 +151,7 @@ function takeUp() {
 
 document.addEventListener('htmx:afterSettle', (event) => event.target.id === 'page' && sendAll());
 document.addEventListener('DOMContentLoaded', () => {
-    say();
+    tell();
     takeUp();
     sendAll();
     setInterval(sendAll, 10_000);

@@ -1,8 +1,9 @@
 // A picture is made small before it is sent, and says how far the sending is. Without scripts the server makes it small.
+import { say } from './say.js';
 
 const LONGEST = 1600;
 const QUALITY = 0.82;
-const kilobytes = (bytes) => `${Math.max(1, Math.round(bytes / 1000))} kB`;
+const kilobytes = (bytes) => Math.max(1, Math.round(bytes / 1000));
 
 async function shrink(file) {
     const image = await createImageBitmap(file, { imageOrientation: 'from-image' });
@@ -29,7 +30,7 @@ document.addEventListener('change', async (event) => {
             const chosen = new DataTransfer();
             chosen.items.add(new File([small], 'picture.jpg', { type: 'image/jpeg' }));
             field.files = chosen.files;
-            says.textContent = `Made small: ${kilobytes(file.size)} became ${kilobytes(small.size)}.`;
+            says.textContent = say('picture.made_small', { before: kilobytes(file.size), after: kilobytes(small.size) });
         }
     } catch {
         // Not a picture this browser can read: the server looks at it as it is.

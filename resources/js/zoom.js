@@ -1,4 +1,5 @@
 // Enlarging and moving a drawing: by wheel, drag, two fingers, buttons and keys. The drawing itself is whole without it.
+import { say } from './say.js';
 
 const MOST = 8;
 
@@ -95,7 +96,11 @@ function zoomable(svg) {
 
     const buttons = document.createElement('div');
     buttons.className = 'zoom no-print';
-    [['−', 'Make the drawing smaller', () => by(1 / 1.4)], ['+', 'Enlarge the drawing', () => by(1.4)], ['whole', 'Show the whole drawing', whole]].forEach(([words, label, deed]) => {
+    [
+        ['−', say('zoom.smaller'), () => by(1 / 1.4)],
+        ['+', say('zoom.larger'), () => by(1.4)],
+        [say('zoom.whole'), say('zoom.show_whole'), whole],
+    ].forEach(([words, label, deed]) => {
         const button = document.createElement('button');
         button.type = 'button';
         button.textContent = words;

@@ -122,7 +122,6 @@ return [
     'filled' => 'filled',
     'begun' => 'begun',
     'out' => 'out',
-    'half_known' => 'half known',
     'off' => 'off',
     'fits' => 'fits',
     'cut_word' => 'cut',

@@ -48,7 +48,6 @@ return [
     'record_sheet.short' => ', short: {part}',
     'record_sheet.plumb_within_1_in' => 'Plumb within 1 in {plumb_one_in}',
     'record_sheet.of_measured_the_worst_at' => '{count} of {count_b} measured, the worst {write} at its top',
-    'record_sheet.straight' => '{name} straight',
     'record_sheet.on_the_line' => 'on the line',
     'record_sheet.off_the_line_of_its' => '{label} {worst} off the line of its ends',
     'record_sheet.tops_cut_to_their_marks' => 'Tops cut to their marks',

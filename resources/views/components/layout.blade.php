@@ -1,5 +1,6 @@
 @use('Aequus\Site\Phase')
 @use('Aequus\Words\Handover\HandoverWords')
+@use('Aequus\Words\PageWords')
 @use('App\View\Stepper')
 @props(['title', 'site' => null, 'phase' => null, 'revision' => null])
 <!DOCTYPE html>
@@ -54,5 +55,6 @@
     </main>
 </div>
 <div id="outbox" class="outbox" role="status" hidden></div>
+<script type="application/json" id="script-words">@json(PageWords::in('script'))</script>
 </body>
 </html>
