@@ -8,7 +8,7 @@ use Aequus\Logbook\Kind\EntryKind;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
-use App\View\Say;
+use App\Type\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 

@@ -9,7 +9,7 @@ use Aequus\Plan\Stored\PlanCodec;
 use App\Models\Job;
 use App\Models\PlanRevision;
 use App\Models\User;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Support\Facades\DB;
 
 /** Opens a job with its first plan. */

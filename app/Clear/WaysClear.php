@@ -14,7 +14,7 @@ use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
 use Aequus\Words\Logbook\LogbookNames;
 use Aequus\Words\Names;
-use App\View\Say;
+use App\Type\Say;
 
 /** How the holes could be brought clear of every no-dig band: the whole grid by one shift, or single posts on their own. */
 final readonly class WaysClear

@@ -10,8 +10,8 @@ use Aequus\Cut\TopHeights;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
+use App\Type\Say;
 use App\View\QueryForm;
-use App\View\Say;
 
 /** Marks at a height on chosen posts, counted from the datum line, from each post's own ground, from one ground, or from the mean of two. Asked in the address. */
 final readonly class RodMarks

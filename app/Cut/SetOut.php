@@ -9,8 +9,8 @@ use Aequus\Cut\Seat;
 use Aequus\Measure\Length;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
+use App\Type\Say;
 use App\View\QueryForm;
-use App\View\Say;
 
 /** What is marked on a member before it goes up: rafters, joists, battens or boards across a length, every mark from one zero. Asked in the address. */
 final readonly class SetOut

@@ -10,7 +10,6 @@ use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\Scope;
 use Aequus\Level\CutAndFill;
-use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
@@ -24,14 +23,17 @@ use App\Drawing\Drawn\DrawnFixed;
 use App\Drawing\Drawn\DrawnLine;
 use App\Drawing\Drawn\DrawnPost;
 use App\Drawing\Drawn\Frame;
-use App\View\Say;
-use App\View\Typeset;
+use App\Type\Say;
+use App\Type\Typeset;
 
 /** The plan seen from above, with what one phase wants to see on it. */
 final readonly class PlanDrawing
 {
     /** How long the longest of enlarged leans is drawn. */
     private const LONGEST_LEAN = 42.0;
+
+    /** Shapes that the legend of standing posts explains, in its order. */
+    private const OF_SET = ['planned', 'dug', 'short', 'set', 'plumb', 'leaning', 'cut'];
 
     /** Length of the arrow that shows where the ground falls to. */
     private const ARROW = 64.0;
@@ -111,7 +113,7 @@ final readonly class PlanDrawing
             : ['planned', Say::text('drawing.plan_drawing.clear_of_every_known_line'), '']);
 
         return new self(
-            $site->plan, $posts, bands: self::bands($site),
+            $site->plan, $posts, bands: NoDigBands::of($site),
             legend: ['planned' => Say::text('drawing.plan_drawing.clear'), 'short' => Say::text('drawing.plan_drawing.inside_a_no_dig_band')],
         );
     }
@@ -214,7 +216,7 @@ final readonly class PlanDrawing
             $hole = $site->footing->asDug($post);
 
             return match (true) {
-                $site->cut->isCut($post) => ['cut', 'cut', ''],
+                $site->cut->isCut($post) => ['cut', Say::text('page.cut_word'), ''],
                 $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin() => [
                     'leaning', Say::text('drawing.plan_drawing.set_top_out_by', out_of_plumb: $site->plan->write($stands->outOfPlumb())),
                     Typeset::svg($site->plan->notation, $stands->outOfPlumb()),
@@ -226,22 +228,14 @@ final readonly class PlanDrawing
                 ],
                 $hole !== null => ['dug', Say::text('drawing.plan_drawing.hole_deep_enough'), ''],
                 default => [
-                    'planned',
-                    $site->footing->measured($post) === null ? Say::text('drawing.plan_drawing.not_dug') : Say::text(
-                        'drawing.plan_drawing.dug_not_judged_yet',
-                    ),
-                    '',
+                    'planned', Say::text('drawing.plan_drawing.'.($site->footing->measured($post) === null ? 'not_dug' : 'dug_not_judged_yet')), '',
                 ],
             };
         });
-        $words = [
-            'planned' => Say::text('drawing.plan_drawing.not_dug_or_not_judged'), 'dug' => Say::text('drawing.plan_drawing.hole_deep_enough'),
-            'short' => Say::text('drawing.plan_drawing.hole_short'), 'set' => Say::text('drawing.plan_drawing.set_plumb_not_proved'),
-            'plumb' => Say::text('page.is_plumb'), 'leaning' => Say::text('page.leans'), 'cut' => Say::text('page.cut_word'),
-        ];
-        $shapes = array_unique(array_map(fn (DrawnPost $post) => $post->shape, $posts));
+        $shapes = array_values(array_intersect(self::OF_SET, array_map(fn (DrawnPost $post) => $post->shape, $posts)));
+        $legend = array_combine($shapes, array_map(fn (string $shape) => Say::text("drawing.set_legend.{$shape}"), $shapes));
 
-        return new self($site->plan, $posts, legend: array_intersect_key($words, array_flip($shapes)));
+        return new self($site->plan, $posts, legend: $legend);
     }
 
     /** Where the tops stand off their places, enlarged, and the diagonal that a strap pulls. */
@@ -303,46 +297,5 @@ final readonly class PlanDrawing
 
             return new DrawnPost($post, $frame->x($post->at->x), $frame->y($post->at->y), $shape, $words, $note, $next?->isAbout($post) ?? false);
         }, $plan->grid->posts);
-    }
-
-    /** @return list<DrawnBand> */
-    public static function bands(SiteState $site, ?Frame $frame = null): array
-    {
-        $frame ??= new Frame($site->plan);
-
-        return array_values(array_map(function (ServiceLine $line) use ($frame, $site): DrawnBand {
-            [$x, $y] = self::roomiest($frame, $site->plan, $line);
-
-            return new DrawnBand(
-                implode(' ', array_map($frame->point(...), $line->points)), max(4.0, $frame->size($line->noDig->times(2))), $line->type->value,
-                Say::text('drawing.plan_drawing.no_dig', name: e($line->name), svg: Typeset::svg($site->plan->notation, $line->noDig)), $x, $y,
-            );
-        }, $site->clear->services));
-    }
-
-    /**
-     * Where on the line its name stands furthest from every post and string.
-     *
-     * @return array{float, float}
-     */
-    private static function roomiest(Frame $frame, Plan $plan, ServiceLine $line): array
-    {
-        $best = [$frame->x($line->points[0]->x), $frame->y($line->points[0]->y), -1.0];
-        for ($i = 1; $i < count($line->points); $i++) {
-            for ($step = 0; $step <= 12; $step++) {
-                $x = $frame->x($line->points[$i - 1]->x) * (1 - $step / 12) + $frame->x($line->points[$i]->x) * $step / 12;
-                $y = $frame->y($line->points[$i - 1]->y) * (1 - $step / 12) + $frame->y($line->points[$i]->y) * $step / 12 - 7;
-                $room = min(
-                    array_map(
-                        fn (Post $post) => hypot(($frame->x($post->at->x) + 12 - $x) / 2.5, $frame->y($post->at->y) + 10 - $y), $plan->grid->posts,
-                    ),
-                );
-                if ($room > $best[2] && $x > 110 && $x < Frame::WIDTH - 110) {
-                    $best = [round($x, 1), round($y, 1), $room];
-                }
-            }
-        }
-
-        return [$best[0], $best[1]];
     }
 }

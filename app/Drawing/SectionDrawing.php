@@ -14,8 +14,8 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use App\Drawing\Drawn\DrawnHole;
-use App\View\Say;
-use App\View\Typeset;
+use App\Type\Say;
+use App\Type\Typeset;
 
 /** A cut through the ground along one row or column: ground today and finished, frost line, holes with what goes into them, and posts. */
 final readonly class SectionDrawing

@@ -32,8 +32,8 @@ use App\Drawing\Drawn\Frame;
 use App\Drawing\Drawn\Labels;
 use App\Square\ReadingRow;
 use App\Square\ReadingSheet;
-use App\View\Say;
-use App\View\Typeset;
+use App\Type\Say;
+use App\Type\Typeset;
 
 /** The plan as a working drawing: strings on their boards, stakes in their holes, readings pulled and to pull, what is open and what must move. */
 final readonly class SquareDrawing
@@ -102,10 +102,10 @@ final readonly class SquareDrawing
         [$this->boards, $this->nails] = $this->drawnBoards($boards);
         $this->strings = $this->drawnStrings($boards);
         $this->fixed = DrawnFixed::all($plan, $frame);
-        $this->bands = PlanDrawing::bands($site, $frame);
+        $this->bands = NoDigBands::of($site, $frame);
         $this->envelopes = array_map($this->envelope(...), $plan->fit->openings($plan->grid, $plan->post));
         $this->labels = $this->label($next);
-        $this->legend = $this->words();
+        $this->legend = SquareLegend::of($this->stakes, $this->readings);
     }
 
     /** @param  string  $chosen  label of a stake picked out; empty for none */
@@ -288,26 +288,5 @@ final readonly class SquareDrawing
         }
 
         return $labels->placed;
-    }
-
-    /** @return array<string, string> what the shapes that occur stand for */
-    private function words(): array
-    {
-        $words = [
-            'within' => Say::text('page.within'), 'out' => Say::text(
-                'drawing.square_drawing.out_and_the_way_it',
-            ), 'undetermined' => Say::text(
-                'drawing.square_drawing.cant_be_told_yet',
-            ), 'free' => Say::text('drawing.square_drawing.not_determined'), 'held' => Say::text('drawing.square_drawing.set_holds_the_layout'),
-            'tape fits' => Say::text('drawing.square_drawing.pulled'), 'tape to-pull' => Say::text('drawing.square_drawing.to_pull'), 'tape doubt' => Say::text('drawing.square_drawing.in_doubt'), 'tape out' => Say::text('drawing.square_drawing.left_out'), 'tape waits' => Say::text('drawing.square_drawing.needs_its_rise'), 'tape unchecked' => Say::text('drawing.square_drawing.not_checked'),
-        ];
-        $occur = array_flip(
-            [
-                ...array_map(fn (DrawnStake $stake) => $stake->shape, $this->stakes),
-                ...array_map(fn (DrawnReading $reading) => "tape {$reading->state}", $this->readings),
-            ],
-        );
-
-        return array_intersect_key($words, $occur);
     }
 }

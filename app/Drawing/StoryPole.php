@@ -9,8 +9,8 @@ use Aequus\Measure\Length;
 use Aequus\Site\SiteState;
 use App\Drawing\Drawn\DrawnMark;
 use App\Drawing\Drawn\Labels;
-use App\View\Say;
-use App\View\Typeset;
+use App\Type\Say;
+use App\Type\Typeset;
 
 /** A story pole: the datum line and every cut mark above it, posts that share a mark together. */
 final readonly class StoryPole

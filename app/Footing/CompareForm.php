@@ -14,8 +14,8 @@ use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Site\SiteState;
 use App\Drawing\SectionDrawing;
+use App\Type\Say;
 use App\View\QueryForm;
-use App\View\Say;
 
 /** Prices, stock and auger asked in the address, and the ways to choose depths weighed with them. Nothing of it is stored. */
 final readonly class CompareForm

@@ -19,8 +19,8 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
+use App\Type\Say;
 use App\View\QueryForm;
-use App\View\Say;
 
 /** What a site is like, ticked in the address or as it was decided, and the ways of holding posts ranked for it with what this job’s holes would take. */
 final readonly class HoldForm
@@ -71,9 +71,9 @@ final readonly class HoldForm
         $best = $this->adviser->ranked[0];
 
         return match (true) {
-            $best->leads => Say::text('footing.hold.best_here', what: Names::of($best->hold)),
-            $best->possible => Say::text('footing.hold.none_of_these_would_do'),
-            default => Say::text('footing.hold.none_of_these_is_possible'),
+            $best->leads => Say::text('holding.hold.best_here', what: Names::of($best->hold)),
+            $best->possible => Say::text('holding.hold.none_of_these_would_do'),
+            default => Say::text('holding.hold.none_of_these_is_possible'),
         };
     }
 
@@ -82,11 +82,11 @@ final readonly class HoldForm
         $best = $this->adviser->ranked[0];
 
         return match (true) {
-            $best->leads => Say::text('footing.hold.each_reason_below_counts_one', what: $best->for === []
-                ? Say::text('footing.hold.least_speaks_against_it')
+            $best->leads => Say::text('holding.hold.each_reason_below_counts_one', what: $best->for === []
+                ? Say::text('holding.hold.least_speaks_against_it')
                 : HoldReasonWords::of($best->for[0])),
-            $best->possible => Say::text('footing.hold.change_what_the_site_is', what: HoldReasonWords::of($best->against[0])),
-            default => Say::text('footing.hold.each_is_barred_or_would'),
+            $best->possible => Say::text('holding.hold.change_what_the_site_is', what: HoldReasonWords::of($best->against[0])),
+            default => Say::text('holding.hold.each_is_barred_or_would'),
         };
     }
 
@@ -142,18 +142,18 @@ final readonly class HoldForm
         $concrete = $sum('concrete') / $in->perLittle;
         $blocks = count(array_filter($work, fn (HoleWork $hole) => $hole->standsOn(Material::Block)));
         $parts = [
-            ...($concrete > 0 ? [Say::text('footing.hold.of_concrete', part: number_format($concrete, 0), little: $in->little)] : []),
-            ...($blocks > 0 ? [Say::text('footing.hold_form.blocks', count: $blocks)] : []),
-            ...($sum('gravel') > 0 ? [Say::text('footing.hold.t_of_gravel', tonnes: number_format(Gravel::tonnes($sum('gravel')), 1))] : []),
+            ...($concrete > 0 ? [Say::text('holding.hold.of_concrete', part: number_format($concrete, 0), little: $in->little)] : []),
+            ...($blocks > 0 ? [Say::text('holding.hold_form.blocks', count: $blocks)] : []),
+            ...($sum('gravel') > 0 ? [Say::text('holding.hold.t_of_gravel', tonnes: number_format(Gravel::tonnes($sum('gravel')), 1))] : []),
         ];
         if ($hold === Hold::Foam) {
             $pack = Foam::usualPack($in);
-            $parts[] = Say::text('footing.hold.of_foam_each_until_your', plural: Say::text(
-                'footing.hold_form.packs', count: array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)),
+            $parts[] = Say::text('holding.hold.of_foam_each_until_your', plural: Say::text(
+                'holding.hold_form.packs', count: array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)),
             ), pack: $pack, little: $in->little);
         }
         if ($hold === Hold::Pier) {
-            $parts[] = Say::text('footing.hold_form.tubes', count: count($work));
+            $parts[] = Say::text('holding.hold_form.tubes', count: count($work));
         }
 
         return implode(', ', $parts);
@@ -162,6 +162,6 @@ final readonly class HoldForm
     /** @return array<string, string> what can be ticked of a site, in words, by the name of its field */
     public function ticks(): array
     {
-        return array_combine(self::TICKS, array_map(fn (string $tick) => Say::text("footing.hold_form.tick_{$tick}"), self::TICKS));
+        return array_combine(self::TICKS, array_map(fn (string $tick) => Say::text("holding.hold_form.tick_{$tick}"), self::TICKS));
     }
 }

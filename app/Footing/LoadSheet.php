@@ -18,8 +18,8 @@ use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
+use App\Type\Say;
 use App\View\QueryForm;
-use App\View\Say;
 
 /** Loads asked in the address, worked through for every post. Nothing of it is stored. */
 final readonly class LoadSheet
@@ -29,11 +29,11 @@ final readonly class LoadSheet
     /** Dead and live loads where nobody typed them, as the job writes them: of a roof, and of a floor that people stand on. */
     private const USUAL = ['lb/ft²' => [[10.0, 20.0], [10.0, 40.0]], 'kN/m²' => [[0.5, 1.0], [0.5, 2.0]]];
 
-    private const BLOCK = 'footing.load_sheet.block';
+    private const BLOCK = 'holding.load_sheet.block';
 
-    private const NO_PAD = 'footing.load_sheet.no_pad';
+    private const NO_PAD = 'holding.load_sheet.no_pad';
 
-    private const DRIVEN = 'footing.load_sheet.driven';
+    private const DRIVEN = 'holding.load_sheet.driven';
 
     public LoadNotation $in;
 
@@ -91,12 +91,12 @@ final readonly class LoadSheet
         $words = array_map(fn (LoadOnPost $one) => $this->standing($one)[1], $this->posts);
 
         return match (true) {
-            $this->heaviest()->pounds <= 0 => Say::text('footing.load_sheet.nothing_rests_on_these_posts'),
-            $this->isTooNarrowFor($this->heaviest()) => Say::text('footing.load_sheet.the_hole_is_too_narrow'),
-            in_array(Say::text(self::NO_PAD), $words, true) => Say::text('footing.load_sheet.nothing_under_the_posts_spreads'),
-            in_array(Say::text(self::DRIVEN), $words, true) => Say::text('footing.load_sheet.what_driven_posts_carry_is'),
-            in_array(Say::text(self::BLOCK), $words, true) => Say::text('footing.load_sheet.each_block_must_be_as'),
-            default => Say::text('footing.load_sheet.the_pads_carry_what_stands'),
+            $this->heaviest()->pounds <= 0 => Say::text('holding.load_sheet.nothing_rests_on_these_posts'),
+            $this->isTooNarrowFor($this->heaviest()) => Say::text('holding.load_sheet.the_hole_is_too_narrow'),
+            in_array(Say::text(self::NO_PAD), $words, true) => Say::text('holding.load_sheet.nothing_under_the_posts_spreads'),
+            in_array(Say::text(self::DRIVEN), $words, true) => Say::text('holding.load_sheet.what_driven_posts_carry_is'),
+            in_array(Say::text(self::BLOCK), $words, true) => Say::text('holding.load_sheet.each_block_must_be_as'),
+            default => Say::text('holding.load_sheet.the_pads_carry_what_stands'),
         };
     }
 
@@ -112,12 +112,12 @@ final readonly class LoadSheet
 
         return match (true) {
             $one->needsEngineer() => ['out', 'engineer'],
-            $this->isTooNarrowFor($one) => ['out', Say::text('footing.load_sheet.wider_pad')],
-            $one->pounds <= 0 => ['fits', Say::text('footing.load_sheet.fits_the_hole')],
+            $this->isTooNarrowFor($one) => ['out', Say::text('holding.load_sheet.wider_pad')],
+            $one->pounds <= 0 => ['fits', Say::text('holding.load_sheet.fits_the_hole')],
             ! $hold->isDug() => ['doubt', Say::text(self::DRIVEN)],
             $bed === FootBed::Block => ['to-pull', Say::text(self::BLOCK)],
             $bed !== FootBed::Pad => ['out', Say::text(self::NO_PAD)],
-            default => ['fits', Say::text('footing.load_sheet.fits_the_hole')],
+            default => ['fits', Say::text('holding.load_sheet.fits_the_hole')],
         };
     }
 

@@ -16,8 +16,8 @@ use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Material;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
+use App\Type\Say;
 use App\View\QueryForm;
-use App\View\Say;
 
 /** What all holes take together, as dug where they are dug, and whether the bags on site last. Asked in the address, nothing stored. */
 final readonly class Materials
@@ -141,8 +141,8 @@ final readonly class Materials
     public function water(): string
     {
         return $this->waterPerBag === null
-            ? Say::text('footing.materials.type_what_the_label_says') : Say::text(
-                'footing.materials.to_carry', part: number_format($this->waterPerBag * $this->alone->needed, 0), water: $this->system->water,
+            ? Say::text('holding.materials.type_what_the_label_says') : Say::text(
+                'holding.materials.to_carry', part: number_format($this->waterPerBag * $this->alone->needed, 0), water: $this->system->water,
             );
     }
 }

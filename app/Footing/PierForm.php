@@ -11,8 +11,8 @@ use Aequus\Footing\Holding\Pier;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Site\SiteState;
+use App\Type\Say;
 use App\View\QueryForm;
-use App\View\Say;
 
 /** Piers in tubes asked in the address: lengths to a common top, room for the anchor, and whether a tube floats. What is typed is put in force by its own button. */
 final readonly class PierForm
@@ -51,12 +51,12 @@ final readonly class PierForm
     public function fields(): array
     {
         return [
-            ['top', Say::text('footing.pier.tops_at_above_zero'), $this->top], [
-                'tube', Say::text('footing.pier.tube_across'), $this->rules->tube,
-            ], ['base', Say::text('footing.pier.base_wide'), $this->rules->base],
+            ['top', Say::text('holding.pier.tops_at_above_zero'), $this->top], [
+                'tube', Say::text('holding.pier.tube_across'), $this->rules->tube,
+            ], ['base', Say::text('holding.pier.base_wide'), $this->rules->base],
             [
-                'edge', Say::text('footing.pier.base_to_edge_at_least'), $this->rules->edge,
-            ], ['standoff', Say::text('footing.pier.standoff'), $this->rules->standoff],
+                'edge', Say::text('holding.pier.base_to_edge_at_least'), $this->rules->edge,
+            ], ['standoff', Say::text('holding.pier.standoff'), $this->rules->standoff],
         ];
     }
 

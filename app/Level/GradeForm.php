@@ -10,8 +10,8 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
+use App\Type\Say;
 use App\View\QueryForm;
-use App\View\Say;
 
 /** A finished grade asked in the address, and what it would take in earth. */
 final readonly class GradeForm

@@ -10,8 +10,8 @@ use Aequus\Level\TwoPegTest;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
+use App\Type\Say;
 use App\View\QueryForm;
-use App\View\Say;
 
 /** Tests of levels before they are trusted, asked in the address and answered on the page; nothing of them is stored. */
 final readonly class InstrumentSums

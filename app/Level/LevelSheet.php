@@ -13,7 +13,7 @@ use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
-use App\View\Say;
+use App\Type\Say;
 
 /** Every height reading that counts now, the newest first, and how it stands beside the others. */
 final readonly class LevelSheet

@@ -9,7 +9,7 @@ use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\EntryWords;
-use App\View\Say;
+use App\Type\Say;
 use DateTimeZone;
 
 /** The logbook in words, newest first, a sheet at a time. */

@@ -7,7 +7,7 @@ namespace App\Paper;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
-use App\View\Say;
+use App\Type\Say;
 
 /** Plan and section as built, for paper: finished SVG that needs no style sheet. */
 final readonly class AsBuilt

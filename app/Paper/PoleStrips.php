@@ -7,7 +7,7 @@ namespace App\Paper;
 use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
 use App\Cut\SetOut;
-use App\View\Say;
+use App\Type\Say;
 
 /** A story pole in full size, cut into strips that are taped onto a lath one above the other, from its zero up. Lengths on paper in mm. */
 final readonly class PoleStrips

@@ -20,7 +20,7 @@ use Aequus\Square\SquareVerdict;
 use Aequus\Words\EntryWords;
 use App\Logbook\GoneLabels;
 use App\Models\Job;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Support\Facades\DB;
 
 /** Everything the record of a job shows: every tolerance with its number, met or not; rows, decisions and pictures. */

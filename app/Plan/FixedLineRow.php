@@ -9,7 +9,7 @@ use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Place\KeptDistance;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
-use App\View\Say;
+use App\Type\Say;
 
 /** One thing on the site that will not move, with the planned offset of each row or post from it. */
 final readonly class FixedLineRow

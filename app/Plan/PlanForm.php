@@ -10,7 +10,7 @@ use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
-use App\View\Say;
+use App\Type\Say;
 
 /** What stands in the fields of the plan form before anyone types. */
 final readonly class PlanForm

@@ -8,7 +8,7 @@ use App\Database\WriteLockConnector;
 use App\Demo\SimulatedTape;
 use App\Models\Job;
 use App\Policies\JobPolicy;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
@@ -43,7 +43,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Blade::prepareStringsForCompilationUsing(fn (string $view): string => (string) preg_replace(
             ['/<x-length\s+:of="([^"]*)"\s+:plan="([^"]*)"\s*\/>/', '/<x-words\s+:say="([^"]*)"\s*\/>/'],
-            ['{!! \\App\\View\\Typeset::lengthOrNone($2->notation, $1) !!}', '{!! \\App\\View\\Typeset::sentence($1) !!}'],
+            ['{!! \\App\\Type\\Typeset::lengthOrNone($2->notation, $1) !!}', '{!! \\App\\Type\\Typeset::sentence($1) !!}'],
             $view,
         ));
     }

@@ -12,8 +12,8 @@ use Aequus\Plan\Terms\Side;
 use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
+use App\Type\Say;
 use App\View\Choices;
-use App\View\Say;
 
 /** Every post that stands, read for plumb both ways: a gap under one level, and where the top goes. */
 final readonly class PlumbRound

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Round;
 
 use Aequus\Site\Phase;
-use App\View\Say;
+use App\Type\Say;
 
 /** What is read at every place in one go. */
 enum RoundKind: string

@@ -6,7 +6,7 @@ namespace App\Round;
 
 use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Measure\Length;
-use App\View\Say;
+use App\Type\Say;
 
 /** One place of a round: what is asked there, what was written down, and what goes with it when it is sent. */
 final readonly class RoundRow

@@ -24,8 +24,8 @@ use Aequus\Words\Square\WantedWords;
 use App\Square\EntryForm;
 use App\Square\ReadingRow;
 use App\Square\ReadingSheet;
+use App\Type\Say;
 use App\View\Choices;
-use App\View\Say;
 
 /** A whole round on one screen: every place in walking order, with one field each. */
 final readonly class RoundSheet

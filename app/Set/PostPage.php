@@ -13,7 +13,7 @@ use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
-use App\View\Say;
+use App\Type\Say;
 
 /** One post in the yard: its next move, the form that this asks for, and those that may be wanted beside it. */
 final readonly class PostPage

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Set;
 
 use Aequus\Adjust\Placement\StakeVerdict;
-use Aequus\Footing\Materials\Bag;
 use Aequus\Logbook\Book\PictureTaken;
 use Aequus\Logbook\Book\Remark;
 use Aequus\Logbook\Set\FillStep;
@@ -13,9 +12,6 @@ use Aequus\Logbook\Set\TwistRead;
 use Aequus\Measure\Length;
 use Aequus\Measure\Temperature;
 use Aequus\Plan\Holding\Customs;
-use Aequus\Plan\Holding\LayerTime;
-use Aequus\Plan\Holding\Material;
-use Aequus\Plan\Holding\Mixing;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Set\Drifts;
@@ -28,7 +24,7 @@ use Aequus\Site\StandingFrame;
 use Aequus\Words\Names;
 use Aequus\Words\Plan\HoldWords;
 use Aequus\Words\Speech;
-use App\View\Say;
+use App\Type\Say;
 use DateTimeImmutable;
 use DateTimeZone;
 
@@ -65,7 +61,7 @@ final readonly class PostSheet
         $this->pictures = array_filter($site->log->now(PictureTaken::class), $mine);
         $this->begun = $site->filling($post)->isDone() ? null : $site->filling($post)->at(FillStep::Started);
         $this->minutesIn = $this->begun === null ? null : max(0, intdiv($now->getTimestamp() - $this->begun->getTimestamp(), 60));
-        $this->pour = $this->plan();
+        $this->pour = PourSheet::of($site, $post);
         $this->facts = array_values(
             array_filter(
                 [
@@ -276,24 +272,6 @@ final readonly class PostSheet
                 Say::text('set.post_sheet.above_the_line', above_datum_line: $this->write($mark->aboveDatumLine())),
             ),
         };
-    }
-
-    private function plan(): PourPlan
-    {
-        $work = $this->site->footing->work([$this->post])[0] ?? null;
-        $bag = Bag::of($this->site->plan->notation->unit, $this->site->plan->notation->system()->bag);
-        [$bags, $poured] = [[], 0.0];
-        foreach ($work->layers ?? [] as $i => $layer) {
-            if ($layer->material === Material::Concrete && $layer->time === LayerTime::Fill) {
-                $poured += $work?->volume($layer) ?? 0.0;
-                $bags[$i] = $bag->forEachHole([$poured], 0.1);
-            }
-        }
-
-        return new PourPlan(
-            $work->layers ?? [], $work->depth ?? Length::zero(), $bags, $this->site->plan->holding->customs->mixing ?? Mixing::Before,
-            $this->site->filling($this->post)->celsius(),
-        );
     }
 
     /**

@@ -7,7 +7,7 @@ namespace App\Set;
 use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
-use App\View\Say;
+use App\Type\Say;
 
 /** All posts as they stand: who leans, who is filled, and whether strings go to the faces now. */
 final readonly class SetPage

@@ -9,7 +9,7 @@ use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
 use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
-use App\View\Say;
+use App\Type\Say;
 
 /** One post in the list of all posts. */
 final readonly class StandingRow

@@ -7,7 +7,7 @@ namespace App\Set;
 use Aequus\Logbook\Kind\Stage;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
-use App\View\Say;
+use App\Type\Say;
 
 /** A walk round all posts for one thing, in walking order: who is next, and how many are done. */
 final readonly class Walk

@@ -13,7 +13,7 @@ use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Words\Speech;
 use App\Models\Job;
-use App\View\Say;
+use App\Type\Say;
 
 /** A job with everything that is true of it now: what every screen is drawn from. */
 final readonly class JobSite

@@ -13,7 +13,7 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
 use Aequus\Words\VerdictWords;
-use App\View\Typeset;
+use App\Type\Typeset;
 
 /** The ways to lay the design over the stakes, side by side. */
 final readonly class Placements

@@ -8,8 +8,8 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Words\Square\WantedWords;
-use App\View\Say;
-use App\View\Typeset;
+use App\Type\Say;
+use App\Type\Typeset;
 
 /** One line of the list of readings. */
 final readonly class ReadingRow

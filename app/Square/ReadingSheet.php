@@ -9,7 +9,7 @@ use Aequus\Site\SiteState;
 use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\Readings\Taped;
 use Aequus\Square\Readings\Wanted;
-use App\View\Say;
+use App\Type\Say;
 
 /** The list of readings: first those that prove the layout, in walking order, then every other that was taken. */
 final readonly class ReadingSheet

@@ -10,6 +10,7 @@ use Aequus\Measure\Notation;
 use Aequus\Measure\Refusal;
 use Aequus\Measure\Unit;
 use Aequus\Words\Speech;
+use App\Type\Say;
 use Illuminate\Http\Request;
 
 /** Fields of small sums that stand in the address: read, refused at their field, and kept as typed. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Type\Say;
+
 /** How a phase stands on the string, in shape and word. */
 enum StepperStanding: string
 {

@@ -17,7 +17,6 @@ use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
 use Aequus\Words\Square\DoubtWords;
-use Aequus\Words\Square\LeftOutWords;
 use Aequus\Words\Square\WantedWords;
 
 /** The verdict on a layout in plain words: what holds, what it rests on, and how that follows from this job’s own figures. */

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
-use App\View\Typeset;
+use App\Type\Typeset;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -10,7 +10,7 @@ test('places are filled, one thing is told from many', () => {
 });
 
 test('the words come with the page', () => {
-    globalThis.document = { getElementById: () => ({ textContent: '{"zoom.whole":"ganz {x}"}' }) };
+    globalThis.document = { getElementById: () => ({ dataset: { words: '{"zoom.whole":"ganz {x}"}' } }) };
     expect(say('zoom.whole', { x: 2 })).toBe('ganz 2');
     expect(say('zoom.none')).toBe('zoom.none');
 });

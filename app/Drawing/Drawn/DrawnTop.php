@@ -7,7 +7,7 @@ namespace App\Drawing\Drawn;
 use Aequus\Plan\Plan;
 use Aequus\Set\StandingPost;
 use Aequus\Words\Speech;
-use App\View\Say;
+use App\Type\Say;
 
 /** The top of a post seen from above, against its foot; y grows downward, so that what is away from the reader is up. */
 final readonly class DrawnTop

@@ -12,7 +12,7 @@ use App\Drawing\StoryPole;
 use App\Http\Requests\Plans\RaiseRequest;
 use App\Http\Requests\Plans\TopsRequest;
 use App\Models\Job;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

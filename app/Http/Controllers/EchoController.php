@@ -9,8 +9,8 @@ use Aequus\Measure\Notation;
 use Aequus\Measure\Refusal;
 use Aequus\Measure\Unit;
 use Aequus\Words\Speech;
-use App\View\Say;
-use App\View\Typeset;
+use App\Type\Say;
+use App\Type\Typeset;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 

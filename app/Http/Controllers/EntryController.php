@@ -8,7 +8,7 @@ use Aequus\Logbook\Kind\EntryKind;
 use App\Actions\RecordEntry;
 use App\Http\Requests\Entries\EntryRequest;
 use App\Models\Job;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 

@@ -17,7 +17,7 @@ use App\Footing\Materials;
 use App\Http\Requests\Plans\DepthWayRequest;
 use App\Http\Requests\Plans\FootingRequest;
 use App\Models\Job;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

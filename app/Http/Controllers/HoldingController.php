@@ -12,7 +12,7 @@ use App\Footing\WidthForm;
 use App\Http\Requests\Plans\HoldingRequest;
 use App\Http\Requests\Plans\HoleShapeRequest;
 use App\Models\Job;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -9,7 +9,7 @@ use App\Actions\CopyJob;
 use App\Models\Job;
 use App\Models\Shelf;
 use App\Site\ReadSite;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;

@@ -16,7 +16,7 @@ use App\Http\Requests\Plans\PlanRequest;
 use App\Models\Job;
 use App\Plan\FixedLineRow;
 use App\Plan\PlanForm;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

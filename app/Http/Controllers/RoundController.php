@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Round\RoundKind;
 use App\Round\RoundSheet;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

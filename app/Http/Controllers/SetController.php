@@ -15,7 +15,7 @@ use App\Set\ReadyPosts;
 use App\Set\SetPage;
 use App\Set\TopsPage;
 use App\Set\Walk;
-use App\View\Say;
+use App\Type\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

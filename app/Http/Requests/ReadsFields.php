@@ -11,7 +11,7 @@ use Aequus\Measure\Unit;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Words\Speech;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Validation\ValidationException;
 
 /** Reads typed fields through the core’s own readers, and keeps each refusal at the field it belongs to. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Components;
 
 use App\Site\JobSite;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 

@@ -125,7 +125,6 @@ return [
     'off' => 'off',
     'fits' => 'fits',
     'cut_word' => 'cut',
-    'within' => 'within',
     'is_plumb' => 'plumb',
     'is_set' => 'set',
 ];

@@ -3,7 +3,7 @@
 @use('Aequus\Logbook\Kind\EntryKind')
 @use('Aequus\Measure\Length')
 @use('Aequus\Site\Step')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 <x-layout :title="$say('clear.show.clear')" :site="$site" :phase="$phase">
     <div class="two">
         <section class="paper">

@@ -1,5 +1,5 @@
 @use('Aequus\Measure\UnitSystem')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 <div class="field {{ $wide ? 'field-wide' : '' }} {{ $refusal ? 'is-refused' : '' }}">
     <label for="{{ $id }}">{{ $label }}</label>
     @if ($hint)<p class="hint" id="{{ $id }}-hint">{!! Typeset::sentence($hint) !!}</p>@endif

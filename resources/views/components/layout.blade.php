@@ -54,7 +54,6 @@
         {{ $slot }}
     </main>
 </div>
-<div id="outbox" class="outbox" role="status" hidden></div>
-<script type="application/json" id="script-words">@json(PageWords::in('script'))</script>
+<div id="outbox" class="outbox" role="status" data-words="{{ json_encode(PageWords::in('script')) }}" hidden></div>
 </body>
 </html>

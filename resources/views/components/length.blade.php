@@ -1,2 +1,2 @@
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 @props(['of', 'plan']){!! Typeset::lengthOrNone($plan->notation, $of) !!}

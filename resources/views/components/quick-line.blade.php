@@ -1,6 +1,6 @@
 @use('Aequus\Logbook\Kind\EntryKind')
 @use('Aequus\Words\Names')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 @use('Illuminate\Support\Str')
 <section class="quick">
     <form method="post" action="{{ route('quick', $site->job) }}" data-outbox class="quick-form" @if ($last) data-last="strike-last" @endif>

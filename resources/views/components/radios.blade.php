@@ -1,4 +1,4 @@
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 <fieldset class="field radios {{ $refusal ? 'is-refused' : '' }}">
     <legend>{{ $label }}</legend>
     @if ($refusal)<p class="refusal">{!! Typeset::sentence($refusal) !!}</p>@endif

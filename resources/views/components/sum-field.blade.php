@@ -1,5 +1,5 @@
 @use('Aequus\Measure\UnitSystem')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 @props(['f', 'unit' => null])
 <div class="field {{ $f['refusal'] ? 'is-refused' : '' }}">
     <label for="sum-{{ $f['name'] }}">{{ $f['label'] }}</label>

@@ -5,7 +5,7 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Level\InstrumentWords')
 @use('App\View\Choices')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 <x-layout :title="$say('page.cut')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="cut" />
     <div class="two">

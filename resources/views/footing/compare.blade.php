@@ -1,6 +1,6 @@
 @use('Aequus\Footing\Comparison\DepthPrices')
 @use('Aequus\Words\Names')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 <x-layout :title="$say('footing.compare.side_by_side')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.compare" />
     <div class="two">

@@ -12,9 +12,9 @@
     <x-ways :site="$site" here="footing.hold" />
     <div class="two">
         <section class="paper">
-            @if ($form->decided)<p class="move-kicker">{{ $say('footing.hold.decided', what: Names::of($form->decided->ofJob),
+            @if ($form->decided)<p class="move-kicker">{{ $say('holding.hold.decided', what: Names::of($form->decided->ofJob),
                 of_posts: $form->decided->ofPosts === [] ? ''
-                : $say('footing.hold.other_ways_for_of_the', count: count($form->decided->ofPosts))) }}</p>@endif
+                : $say('holding.hold.other_ways_for_of_the', count: count($form->decided->ofPosts))) }}</p>@endif
             <h1>{{ $form->title() }}</h1>
             <p class="verdict-why">{{ $form->why() }}</p>
             <ol class="plain holds">
@@ -24,42 +24,42 @@
                             class="h-note">{{ $advice->possible ? ($advice->points > 0 ? '+' : '').str_replace('-', '−', (string) $advice->points)
                             : $say('page.not_here') }}</span></h2>
                         @if ($advice->for !== [])
-                            <p><b>{{ $say('footing.hold.for_it') }}</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->for)) }}</p>
+                            <p><b>{{ $say('holding.hold.for_it') }}</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->for)) }}</p>
                                 @endif
                         @if ($advice->against !== [])
-                            <p><b>{{ $say('footing.hold.against_it') }}</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->against)) }}
+                            <p><b>{{ $say('holding.hold.against_it') }}</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->against)) }}
                                 </p>@endif
-                        <details class="why"><summary>{{ $say('footing.hold.how_it_is_done') }}</summary>
-                            <p>{{ $say('footing.hold.suits_against_it_in_general', suits: HoldWords::suits($advice->hold),
+                        <details class="why"><summary>{{ $say('holding.hold.how_it_is_done') }}</summary>
+                            <p>{{ $say('holding.hold.suits_against_it_in_general', suits: HoldWords::suits($advice->hold),
                                 speaks_against: HoldWords::speaksAgainst($advice->hold)) }}</p>
-                            <p>{{ $say('footing.hold.at_the_foot_round_the', foot: HoldWords::foot($advice->hold),
+                            <p>{{ $say('holding.hold.at_the_foot_round_the', foot: HoldWords::foot($advice->hold),
                                 fill: HoldWords::fill($advice->hold), holds_down: HoldWords::holdsDown($advice->hold),
                                     time: HoldWords::time($advice->hold)) }}@if ($takes = $form->takes($advice->hold))
-                                        {{ $say('footing.hold.this_jobs_holes_would_take', takes: $takes) }}@endif</p>
+                                        {{ $say('holding.hold.this_jobs_holes_would_take', takes: $takes) }}@endif</p>
                             <ol>@foreach (HoldWords::stages($advice->hold) as $stage)<li>{{ ucfirst($stage) }}</li>@endforeach</ol></details>
                     </li>
                 @endforeach
             </ol>
-            <p class="hint">{{ $say('footing.hold.rules_of_thumb_for_small') }}</p>
+            <p class="hint">{{ $say('holding.hold.rules_of_thumb_for_small') }}</p>
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.hold', $job) }}" class="entry">
-                <h2 class="field-wide">{{ $say('footing.hold.what_the_site_is_like') }}</h2>
-                <x-choice wide form="sum" name="soil" :label="$say('footing.hold.soil')" :value="$form->is->soil->value"
+                <h2 class="field-wide">{{ $say('holding.hold.what_the_site_is_like') }}</h2>
+                <x-choice wide form="sum" name="soil" :label="$say('holding.hold.soil')" :value="$form->is->soil->value"
                     :options="Choices::of(Soil::cases())" />
                 @foreach ($form->ticks() as $name => $words)<label class="tick field-wide"><input type="checkbox" name="{{ $name }}" value="1"
                     @checked($form->ticked($name))> {{ $words }}</label>@endforeach
                 <details class="field-wide" @if ($form->is->banned !== []) open @endif>
-                    <summary>{{ $say('footing.hold.not_allowed_here', banned: $form->is->banned === [] ? $say('footing.hold.nothing_named') : '') }}
+                    <summary>{{ $say('holding.hold.not_allowed_here', banned: $form->is->banned === [] ? $say('holding.hold.nothing_named') : '') }}
                         </summary>
                     @foreach (Hold::cases() as $hold)<label class="tick"><input type="checkbox" name="ban_{{ $hold->value }}" value="1"
                         @checked(in_array($hold, $form->is->banned, true))> {{ Names::of($hold) }}</label>@endforeach
                 </details>
-                <button class="button button-second">{{ $say('footing.hold.weigh_them') }}</button>
+                <button class="button button-second">{{ $say('holding.hold.weigh_them') }}</button>
             </form>
             <details class="change" id="decide" @if (! $form->decided || old('form') === 'hold') open @endif>
-                <summary>{{ $form->decided ? $say('footing.hold.decide_again') : $say('footing.hold.decide_how_the_posts_are') }}</summary>
+                <summary>{{ $form->decided ? $say('holding.hold.decide_again') : $say('holding.hold.decide_how_the_posts_are') }}</summary>
                 <form method="post" action="{{ route('footing.hold.decide', $job) }}" class="entry">
                     @csrf
                     <input type="hidden" name="form" value="hold"><input type="hidden" name="based_on"
@@ -68,21 +68,21 @@
                     @foreach (array_keys($form->ticks()) as $name)<input type="hidden" name="{{ $name }}"
                         value="{{ $form->ticked($name) ? 1 : 0 }}">@endforeach
                     @foreach ($form->is->banned as $hold)<input type="hidden" name="ban_{{ $hold->value }}" value="1">@endforeach
-                    <x-choice wide name="of_job" form="hold" :label="$say('footing.hold.all_posts')"
-                        :hint="$say('footing.hold.weighed_for_the_site_as')"
+                    <x-choice wide name="of_job" form="hold" :label="$say('holding.hold.all_posts')"
+                        :hint="$say('holding.hold.weighed_for_the_site_as')"
                         :value="$form->ofJob()"
                         :options="Choices::of(Hold::cases())" />
                     <details class="field-wide" @if (($form->decided?->ofPosts ?? []) !== []) open @endif>
-                        <summary>{{ $say('footing.hold.single_posts_another_way') }}</summary>
+                        <summary>{{ $say('holding.hold.single_posts_another_way') }}</summary>
                         @foreach (Hold::cases() as $hold)<x-field :name="'posts_'.$hold->value" form="hold"
                             :label="ucfirst(Names::of($hold))"
-                            :hint="$loop->first ? $say('footing.hold.their_labels_such_as_c1') : null" :value="$form->posts($hold)" />@endforeach
+                            :hint="$loop->first ? $say('holding.hold.their_labels_such_as_c1') : null" :value="$form->posts($hold)" />@endforeach
                     </details>
-                    <x-field name="collar" form="hold" :label="$say('footing.hold.collar_where_one_is_poured')"
-                        :hint="$say('footing.hold.height_of_it_empty', write: $site->plan->write(Holding::usualCollar($site->plan->notation)))"
+                    <x-field name="collar" form="hold" :label="$say('holding.hold.collar_where_one_is_poured')"
+                        :hint="$say('holding.hold.height_of_it_empty', write: $site->plan->write(Holding::usualCollar($site->plan->notation)))"
                             :value="$form->decided ?
                         $site->plan->write($form->decided->collar) : ''" :unit="$site->plan->notation->unit" />
-                    <details class="field-wide"><summary>{{ $say('footing.hold.customs_mixing_foot_filling_and') }}</summary>
+                    <details class="field-wide"><summary>{{ $say('holding.hold.customs_mixing_foot_filling_and') }}</summary>
                         @foreach ((new Customs)->all() as $matter => $usual)
                             <div class="field"><label for="hold-{{ $matter }}">{{ CustomWords::about($matter) }}</label>
                                 <select id="hold-{{ $matter }}" name="customs[{{ $matter }}]">@foreach ($usual::cases() as $one)
@@ -90,17 +90,17 @@
                                     @endforeach</select></div>
                         @endforeach
                     </details>
-                    <button class="button">{{ $say('footing.hold.hold_the_posts_this_way') }}</button>
+                    <button class="button">{{ $say('holding.hold.hold_the_posts_this_way') }}</button>
                 </form>
             </details>
-            <details class="why"><summary>{{ $say('footing.hold.where_builders_differ') }}</summary>
+            <details class="why"><summary>{{ $say('holding.hold.where_builders_differ') }}</summary>
                 @foreach ((new Customs)->all() as $matter => $usual)
                     <h3>{{ CustomWords::about($matter) }}</h3>
                     <ul>@foreach ($usual::cases() as $one)
-                        <li>{{ $say('footing.hold.b_b_suits_against_it', part: ucfirst(Names::of($one)), suits: CustomWords::suits($one),
+                        <li>{{ $say('holding.hold.b_b_suits_against_it', part: ucfirst(Names::of($one)), suits: CustomWords::suits($one),
                             against: CustomWords::against($one)) }}</li>@endforeach</ul>
                 @endforeach
-                <p>{{ $say('footing.hold.two_more_stand_under_their') }}</p>
+                <p>{{ $say('holding.hold.two_more_stand_under_their') }}</p>
             </details>
             <x-cautions :step="Step::ChoosingHold" :site="$site" />
         </div>

@@ -1,7 +1,7 @@
 @use('Aequus\Measure\LoadNotation')
 @use('Aequus\Site\Step')
-@use('App\View\Typeset')
-<x-layout :title="$say('footing.piers.piers')" :site="$site" :phase="$phase">
+@use('App\Type\Typeset')
+<x-layout :title="$say('holding.piers.piers')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.piers" />
     <div class="two">
         <section class="paper">
@@ -10,35 +10,35 @@
             @elseif ($form->piers === [])
                 @include('footing.refused')
             @else
-                <h1>{{ $say('footing.piers.all_tubes_end_level_zero', magnitude: $form->top->magnitude(), is_negative: $form->top->isNegative()
+                <h1>{{ $say('holding.piers.all_tubes_end_level_zero', magnitude: $form->top->magnitude(), is_negative: $form->top->isNegative()
                     ? $say('page.below') : $say('page.above')) }}</h1>
-                <p class="verdict-why">{{ $say('footing.piers.concrete_in_all_without_waste', volume: Typeset::volume($plan->notation,
+                <p class="verdict-why">{{ $say('holding.piers.concrete_in_all_without_waste', volume: Typeset::volume($plan->notation,
                     $form->concrete()), anchor_shift: $form->anchorShift()) }}</p>
                 <table>
-                    <caption>{{ $say('footing.piers.piers') }} <span
-                        class="muted">{{ $say('footing.piers.from_gravel_to_top_with') }}</span></caption>
-                    <thead><tr><th scope="col">{{ $say('page.post') }}</th><th scope="col" class="num">{{ $say('footing.piers.tube') }}</th>
-                        <th scope="col" class="num">{{ $say('footing.piers.above_the_ground') }}</th>
-                        <th scope="col" class="num">{{ $say('footing.piers.post_from_the_base_up') }}</th></tr></thead>
+                    <caption>{{ $say('holding.piers.piers') }} <span
+                        class="muted">{{ $say('holding.piers.from_gravel_to_top_with') }}</span></caption>
+                    <thead><tr><th scope="col">{{ $say('page.post') }}</th><th scope="col" class="num">{{ $say('holding.piers.tube') }}</th>
+                        <th scope="col" class="num">{{ $say('holding.piers.above_the_ground') }}</th>
+                        <th scope="col" class="num">{{ $say('holding.piers.post_from_the_base_up') }}</th></tr></thead>
                     <tbody>@foreach ($form->piers as $pier)<tr><th scope="row">{{ $pier->of->label }}</th>
                         <td class="num strong"><x-length :of="$pier->tube" :plan="$plan" /></td><td class="num"><x-length :of="$pier->aboveGround"
                         :plan="$plan" /></td><td class="num strong"><x-length :of="$pier->post" :plan="$plan" /></td></tr>@endforeach</tbody>
                 </table>
                 @if ($form->lift !== null)
-                    <p class="answer">{{ $say('footing.piers.water_so_deep_lifts_an', force_of: (new LoadNotation($unit))->forceOf($form->lift)) }}
+                    <p class="answer">{{ $say('holding.piers.water_so_deep_lifts_an', force_of: (new LoadNotation($unit))->forceOf($form->lift)) }}
                         </p>@endif
-                <details class="why"><summary>{{ $say('page.why_these_numbers') }}</summary><p>{{ $say('footing.piers.a_tube_stands_on_the') }}</p>
+                <details class="why"><summary>{{ $say('page.why_these_numbers') }}</summary><p>{{ $say('holding.piers.a_tube_stands_on_the') }}</p>
                     </details>
             @endif
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.piers', $job) }}" class="entry">
-                <h2 class="field-wide">{{ $say('footing.piers.tubes_and_bases') }}</h2>
+                <h2 class="field-wide">{{ $say('holding.piers.tubes_and_bases') }}</h2>
                 @foreach ($form->fields() as [$name, $label, $now])
-                    <x-sum-field :f="$form->sums->field($name, $label, $say('footing.piers.empty', write: $plan->write($now)))" :unit="$unit"
+                    <x-sum-field :f="$form->sums->field($name, $label, $say('holding.piers.empty', write: $plan->write($now)))" :unit="$unit"
                         />@endforeach
-                <x-sum-field :f="$form->sums->field('water', $say('footing.piers.water_in_the_hole'), $say('footing.piers.empty_dry'))" :unit="$unit"
+                <x-sum-field :f="$form->sums->field('water', $say('holding.piers.water_in_the_hole'), $say('holding.piers.empty_dry'))" :unit="$unit"
                     />
                 <button class="button button-second">{{ $say('page.work_it_out') }}</button>
             </form>
@@ -48,12 +48,12 @@
                     <input type="hidden" name="based_on" value="{{ $job->revision->number }}">
                     @foreach (['top', 'tube', 'base', 'edge', 'standoff'] as $name)<input type="hidden" name="{{ $name }}"
                         value="{{ $form->sums->typed($name) }}">@endforeach
-                    <button class="button">{{ $say('footing.piers.build_piers_so') }}</button>
+                    <button class="button">{{ $say('holding.piers.build_piers_so') }}</button>
                 </form>
             @elseif ($form->piers !== [])
-                <p class="hint">{{ $say('footing.piers.to_put_these_in_force') }} <a
+                <p class="hint">{{ $say('holding.piers.to_put_these_in_force') }} <a
                     href="{{ route('footing.hold', $job) }}">{{ $say('page.ways_to_hold') }}</a>
-                        {{ $say('footing.piers.which_posts_stand_on_piers') }}</p>
+                        {{ $say('holding.piers.which_posts_stand_on_piers') }}</p>
             @endif
             <x-cautions :step="Step::Piers" :site="$site" />
         </div>

@@ -7,7 +7,7 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
 @use('App\View\Choices')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 <x-layout :title="$say('footing.show.footing')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing" />
     <div class="two">

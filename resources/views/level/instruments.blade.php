@@ -2,7 +2,7 @@
 @use('Aequus\Measure\Length')
 @use('Aequus\Words\Level\InstrumentWords')
 @use('App\Level\InstrumentSums')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 <x-layout :title="$say('level.instruments.before_you_level')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="level.instruments" />
     <div class="two">

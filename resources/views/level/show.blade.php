@@ -8,7 +8,7 @@
 @use('Aequus\Site\Step')
 @use('App\View\Choices')
 @use('App\View\Links')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 <x-layout :title="$say('level.show.level')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="level" />
     <div class="two">

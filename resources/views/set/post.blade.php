@@ -3,7 +3,7 @@
 @use('Aequus\Site\PourPoint')
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 @use('Illuminate\Support\Str')
 <x-layout :title="$say('set.post.post', label: $post->label)" :site="$site" :phase="$phase">
     <div class="yard">

@@ -1,4 +1,4 @@
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 <x-layout :title="$say('square.cast.as_cast')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.cast" />
     <div class="two">

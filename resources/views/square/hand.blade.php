@@ -5,7 +5,7 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Square\SettingOut\Diagonal')
 @use('Aequus\Square\SettingOut\Rack')
-@use('App\View\Typeset')
+@use('App\Type\Typeset')
 <x-layout :title="$say('square.hand.setting_out')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.hand" />
     <div class="two">

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Account;
 
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Entries\EntryRequest;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 

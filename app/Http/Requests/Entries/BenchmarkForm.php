@@ -7,7 +7,7 @@ namespace App\Http\Requests\Entries;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Plan\Plan;
-use App\View\Say;
+use App\Type\Say;
 
 /** What every height is measured from. */
 final class BenchmarkForm extends EntryRequest

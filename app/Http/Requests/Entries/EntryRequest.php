@@ -19,7 +19,7 @@ use App\Http\Requests\ReadsFields;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Site\ReadSite;
-use App\View\Say;
+use App\Type\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;

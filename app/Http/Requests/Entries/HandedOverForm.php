@@ -6,7 +6,7 @@ namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Book\HandedOver;
 use Aequus\Plan\Plan;
-use App\View\Say;
+use App\Type\Say;
 
 /** The work handed over. */
 final class HandedOverForm extends EntryRequest

@@ -9,7 +9,7 @@ use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\LevelInstrument;
 use Aequus\Logbook\Level\LevelWay;
 use Aequus\Plan\Plan;
-use App\View\Say;
+use App\Type\Say;
 
 /** How much higher one point is than another: by a level on a board, a water level, or a line level on a string. */
 final class HeightDifferenceForm extends EntryRequest

@@ -7,7 +7,7 @@ namespace App\Http\Requests\Entries;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Plan\Plan;
-use App\View\Say;
+use App\Type\Say;
 
 /** Utility marks asked for. */
 final class NoticeForm extends EntryRequest

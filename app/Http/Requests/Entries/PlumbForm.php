@@ -13,7 +13,7 @@ use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
-use App\View\Say;
+use App\Type\Say;
 
 /** A lean read on one face: by the gap under a level, an angle, a bob, or the bubble; or plumb. */
 final class PlumbForm extends EntryRequest

@@ -11,7 +11,7 @@ use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Plan\Plan;
 use App\Site\ReadSite;
-use App\View\Say;
+use App\Type\Say;
 
 /** A rod read through a laser or optical level, from one of its set-ups. */
 final class RodForm extends EntryRequest

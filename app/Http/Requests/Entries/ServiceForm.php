@@ -11,7 +11,7 @@ use Aequus\Measure\LengthReader;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Point;
 use Aequus\Words\Names;
-use App\View\Say;
+use App\Type\Say;
 
 /** A buried line, by two or more points, one a row: along the base line, then away from it. */
 final class ServiceForm extends EntryRequest

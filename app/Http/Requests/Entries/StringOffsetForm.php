@@ -10,7 +10,7 @@ use Aequus\Logbook\Square\StringReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
-use App\View\Say;
+use App\Type\Say;
 
 /** How far a stake stands off the string between two others, toward a named side. */
 final class StringOffsetForm extends EntryRequest

@@ -10,7 +10,7 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Plan;
-use App\View\Say;
+use App\Type\Say;
 
 /** A tape pulled between two stakes: fields, or one quick line such as “a1-c3 36' 10 1/4”. */
 final class TapeForm extends EntryRequest

@@ -8,7 +8,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Plan;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Validation\ValidationException;
 
 /** One more thing that must fit between posts, or one of them taken away. */

@@ -12,7 +12,7 @@ use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Validation\ValidationException;
 
 /** One more thing on the site that will not move, one of them changed, or one taken away. */

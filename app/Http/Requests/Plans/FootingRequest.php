@@ -13,7 +13,7 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Plan\Terms\FootingRuleRefusal;
 use Aequus\Plan\Terms\PlanRefused;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Validation\ValidationException;
 
 /** The rules of depth, decided for every post of a job. */

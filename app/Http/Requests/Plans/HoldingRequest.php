@@ -14,7 +14,7 @@ use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Validation\ValidationException;
 
 /** How the posts of a job are held, with the site it was weighed for. */

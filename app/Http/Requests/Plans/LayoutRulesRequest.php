@@ -14,7 +14,7 @@ use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Validation\ValidationException;
 
 /** How the layout is to be proved, and how strings and boards stand. What a form leaves away stays as it was. */

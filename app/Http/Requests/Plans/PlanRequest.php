@@ -25,7 +25,7 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
 use App\Http\Requests\ReadsFields;
 use App\Models\Job;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 

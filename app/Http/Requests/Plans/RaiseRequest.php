@@ -6,7 +6,7 @@ namespace App\Http\Requests\Plans;
 
 use Aequus\Plan\Plan;
 use Aequus\Plan\Tops\TopRules;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Validation\ValidationException;
 
 /** All tops moved up or down together. */

@@ -15,7 +15,7 @@ use Aequus\Plan\Tops\TopStack;
 use App\Cut\TopsForm;
 use App\Models\Job;
 use App\Site\ReadSite;
-use App\View\Say;
+use App\Type\Say;
 use Illuminate\Validation\ValidationException;
 
 /** Where the tops are to be cut: one height, and a fall toward one of the four sides where there is one. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Type;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Words\Square;
+namespace Aequus\Words;
 
 use Aequus\Square\Layout;
 use Aequus\Square\Readings\TakenReading;
-use Aequus\Words\Speech;
+use Aequus\Words\Square\WantedWords;
 
 /** The tapes and offsets that count for nothing, named in the headline wherever one is. */
 final class LeftOutWords
