@@ -20,7 +20,9 @@ final class CreateJob
         return DB::transaction(function () use ($user, $name, $place, $zone, $plan, $reason): Job {
             $job = Job::query()->create(['user_id' => $user->id, 'name' => $name, 'place' => $place, 'zone' => $zone]);
             PlanRevision::query()->create([
-                'job_id' => $job->id, 'number' => 1, 'plan' => PlanCodec::encode($plan), 'reason' => mb_substr($reason ?? Say::text('answers.create_job.first_plan'), 0, 250), 'user_id' => $user->id,
+                'job_id' => $job->id, 'number' => 1, 'plan' => PlanCodec::encode($plan), 'reason' => mb_substr(
+                    $reason ?? Say::text('answers.create_job.first_plan'), 0, 250,
+                ), 'user_id' => $user->id,
             ]);
 
             return $job;

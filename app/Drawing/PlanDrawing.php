@@ -125,13 +125,12 @@ final readonly class PlanDrawing
             $height = $site->level->groundAt($post);
             $moved = $work->heights[$post->id->value] ?? null;
             if ($moved !== null) {
-                $do = $site->plan->notation->round($moved)->isZero() ? Say::text('drawing.plan_drawing.on_grade')
-                    : ($moved->isNegative() ? 'fill' : 'cut');
+                if ($site->plan->notation->round($moved)->isZero()) {
+                    return ['staked', Say::text('drawing.plan_drawing.on_grade'), Say::text('drawing.plan_drawing.on_grade')];
+                }
+                $do = Say::text($moved->isNegative() ? 'drawing.plan_drawing.fill' : 'drawing.plan_drawing.cut');
 
-                return [
-                    'staked', "{$do} {$site->plan->write($moved->magnitude())}",
-                    $do === 'on grade' ? $do : $do.' '.Typeset::svg($site->plan->notation, $moved->magnitude()),
-                ];
+                return ['staked', "{$do} {$site->plan->write($moved->magnitude())}", $do.' '.Typeset::svg($site->plan->notation, $moved->magnitude())];
             }
             $rank = match ($post) {
                 $site->level->high => Say::text('drawing.plan_drawing.high'), $site->level->low => Say::text('drawing.plan_drawing.low'), default => ''
@@ -181,13 +180,9 @@ final readonly class PlanDrawing
     {
         $posts = self::posts($site->plan, self::nextIn($site, Phase::Footing), function (Post $post) use ($site): array {
             $hole = $site->footing->asDug($post);
-            $beside = $hole === null
-                ? array_map(
-                    fn (HoleAsDug $met) => Say::text(
-                        'drawing.plan_drawing.beside_it_met', label: $met->required->post->label, what: Names::of($met->found),
-                    ),
-                    $site->footing->foundBeside($post, $site->plan->grid->posts),
-                ) : [];
+            $beside = $hole !== null ? [] : array_map(fn (HoleAsDug $met) => Say::text(
+                'drawing.plan_drawing.beside_it_met', label: $met->required->post->label, what: Names::of($met->found),
+            ), $site->footing->foundBeside($post, $site->plan->grid->posts));
 
             return match (true) {
                 $hole === null => [
@@ -205,7 +200,9 @@ final readonly class PlanDrawing
         });
 
         return new self(
-            $site->plan, $posts, legend: ['planned' => Say::text('page.to_dig'), 'dug' => Say::text('page.deep_enough'), 'short' => Say::text('drawing.plan_drawing.short')],
+            $site->plan, $posts, legend: [
+                'planned' => Say::text('page.to_dig'), 'dug' => Say::text('page.deep_enough'), 'short' => Say::text('drawing.plan_drawing.short'),
+            ],
         );
     }
 
@@ -273,7 +270,9 @@ final readonly class PlanDrawing
             ],
         );
 
-        return new self($site->plan, $posts, legend: ['plumb' => Say::text('page.square'), 'leaning' => Say::text('page.out')], over: $lines, enlarged: $times);
+        return new self(
+            $site->plan, $posts, legend: ['plumb' => Say::text('page.square'), 'leaning' => Say::text('page.out')], over: $lines, enlarged: $times,
+        );
     }
 
     /** The job's next move, where it is in the phase that is drawn. */

@@ -23,7 +23,9 @@ final class SquareLegend
     public static function of(array $stakes, array $readings): array
     {
         $occur = [
-            ...array_map(fn (DrawnStake $stake) => $stake->shape, $stakes), ...array_map(fn (DrawnReading $reading) => "tape {$reading->state}", $readings),
+            ...array_map(fn (DrawnStake $stake) => $stake->shape, $stakes), ...array_map(
+                fn (DrawnReading $reading) => "tape {$reading->state}", $readings,
+            ),
         ];
         $told = array_values(array_intersect(self::SHAPES, $occur));
 

@@ -43,7 +43,9 @@ final readonly class LevelSheet
             $off = $site->level->off($reading);
             if ($payload instanceof RodReading) {
                 $rows[] = new LevelRow(
-                    $sequence, $site->level->name($payload->point), Say::text('level.level_sheet.set_up', name: $payload->setUp ?: '1'), $payload->rod, $off, $state, $word,
+                    $sequence, $site->level->name($payload->point), Say::text(
+                        'level.level_sheet.set_up', name: $payload->setUp ?: '1',
+                    ), $payload->rod, $off, $state, $word,
                 );
             } elseif ($payload instanceof HeightDifference) {
                 $rows[] = new LevelRow(

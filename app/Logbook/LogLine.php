@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Logbook;
 
 use Aequus\Logbook\Entry;
+use Aequus\Words\Sentence;
 
 /** One entry as the logbook page says it. */
 final readonly class LogLine
@@ -12,7 +13,7 @@ final readonly class LogLine
     /** @param  string  $standing counts, struck, corrected or old */
     public function __construct(
         public Entry $entry,
-        public string $what,
+        public Sentence $what,
         public string $when,
         public string $who,
         public string $standing,

@@ -18,6 +18,9 @@ use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
 use Aequus\Square\SquareVerdict;
 use Aequus\Words\EntryWords;
+use Aequus\Words\PageWords;
+use Aequus\Words\Sentence;
+use Aequus\Words\Speech;
 use App\Logbook\GoneLabels;
 use App\Models\Job;
 use App\Type\Say;
@@ -26,19 +29,19 @@ use Illuminate\Support\Facades\DB;
 /** Everything the record of a job shows: every tolerance with its number, met or not; rows, decisions and pictures. */
 final readonly class RecordSheet
 {
-    /** @var list<array{string, string, ?bool}> what, its number, and whether it is met; null where it was not measured */
+    /** @var list<array{string, string|Sentence, ?bool}> what, its number, and whether it is met; null where it was not measured */
     public array $tolerances;
 
     /** @var list<RowLine> */
     public array $rows;
 
-    /** @var list<string> in words, oldest first */
+    /** @var list<Sentence> oldest first */
     public array $decisions;
 
-    /** @var array<string, list<string>> what else was measured, in words, by what it is about */
+    /** @var array<string, Sentence> what else was measured, by what it is about */
     public array $also;
 
-    /** @var list<array{string, string}> data address and words */
+    /** @var list<array{string, Sentence}> data address and words */
     public array $pictures;
 
     /** @var list<PostRecord> */
@@ -66,16 +69,17 @@ final readonly class RecordSheet
         $this->rows = (new StandingFrame($site))->rowLines();
         $words = new EntryWords($site, GoneLabels::of($job, $site));
         $this->decisions = array_values(array_map($words->say(...), $site->log->now(Decision::class)));
-        $this->also = array_filter($this->alsoMeasured($words));
+        $this->also = array_map($this->inOneLine(...), array_filter($this->alsoMeasured($words)));
         $taken = $site->log->now(PictureTaken::class);
         $bytes = $taken === [] ? collect() : DB::table('pictures')->where('job_id', $job->id)->pluck('bytes', 'fingerprint');
         $this->pictures = array_values(array_map(fn (PictureTaken $picture): array => [
-            isset($bytes[$picture->fingerprint]) ? 'data:image/jpeg;base64,'.base64_encode((string) $bytes[$picture->fingerprint]) : '', $words->say($picture),
+            isset($bytes[$picture->fingerprint]) ? 'data:image/jpeg;base64,'.base64_encode((string) $bytes[$picture->fingerprint])
+                : '', $words->say($picture),
         ], $taken));
         $this->tolerances = [$this->layout(), $this->depths(), $this->plumb(), ...$this->straight(), $this->cuts()];
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<string|Sentence>> */
     private function alsoMeasured(EntryWords $words): array
     {
         $plan = $this->site->plan;
@@ -83,7 +87,7 @@ final readonly class RecordSheet
         $ground = [];
         foreach ($plan->grid->posts as $post) {
             $height = $level->groundAt($post);
-            $ground[] = $height === null ? Say::text('paper.record_sheet.not_read', label: $post->label) : "{$post->label} {$this->write($height)}";
+            $ground[] = $height === null ? Say::text('paper.record_sheet.not_read', label: $post->label) : $this->said($post->label, ' ', $height);
         }
         $cut = [];
         foreach ($this->site->log->now(PostCut::class) as $sequence => $done) {
@@ -98,40 +102,39 @@ final readonly class RecordSheet
 
         return [
             Say::text('paper.record_sheet.also_ground') => $level->benchmark === null ? [] : [
-                $words->say($level->benchmark), Say::text('paper.record_sheet.ground', part: implode(', ', $ground)),
+                $words->say($level->benchmark), $this->say('paper.record_sheet.ground', heights: $ground),
             ],
             Say::text('paper.record_sheet.also_fixed') => array_values(array_map($words->say(...), $this->site->log->now(LineReading::class))),
             Say::text('paper.record_sheet.also_found') => array_values(array_map($words->say(...), $found)),
             Say::text('paper.record_sheet.also_filled') => array_values(array_map($words->say(...), $this->site->log->now(PostFilled::class))),
             Say::text('paper.record_sheet.also_under') => $under === null ? [] : [
-                Say::text('paper.record_sheet.finished_surface_under_it', finished: $this->write($under->finished), part: implode(
-                    ', ', array_map($this->write(...), $under->layers),
-                ), write: $under->clearance->isZero() ? '' : Say::text('paper.record_sheet.clearance', clearance: $this->write($under->clearance))),
+                $this->say(
+                    'paper.record_sheet.finished_surface_under_it', finished: $under->finished, layers: $under->layers,
+                    write: $under->clearance->isZero() ? '' : $this->say('paper.record_sheet.clearance', clearance: $under->clearance),
+                ),
             ],
             Say::text('paper.record_sheet.also_tops') => array_values(array_map($words->say(...), $finalTops)),
         ];
     }
 
-    /** @return array{string, string, ?bool} */
+    /** @return array{string, string|Sentence, ?bool} */
     private function layout(): array
     {
         $placed = $this->site->square->survey->placed;
         $worst = $placed === null ? null : max([0.0, ...array_map(fn ($stake) => $stake->size(), $placed->stakes)]);
-        $limit = $this->write($this->site->plan->tolerances->squareness);
+        $limit = $this->site->plan->tolerances->squareness;
 
-        return [Say::text('paper.record_sheet.stakes_on_their_places'), $worst === null ? Say::text(
+        return [Say::text('paper.record_sheet.stakes_on_their_places'), $worst === null ? $this->say(
             'paper.record_sheet.within_not_measured', limit: $limit,
         )
-            : Say::text(
-                'paper.record_sheet.the_furthest_off_allowed', write: $this->write(Length::millimetres($worst)), limit: $limit,
-            ), match (true) {
+            : $this->say('paper.record_sheet.the_furthest_off_allowed', write: Length::millimetres($worst), limit: $limit), match (true) {
                 $this->site->square->verdict() === SquareVerdict::Within => true,
                 $this->site->square->verdict()->isTrouble() => false,
                 default => null,
             }];
     }
 
-    /** @return array{string, string, ?bool} */
+    /** @return array{string, string|Sentence, ?bool} */
     private function depths(): array
     {
         $dug = array_filter($this->records, fn (PostRecord $record) => $record->depthDug !== null);
@@ -147,7 +150,7 @@ final readonly class RecordSheet
         ];
     }
 
-    /** @return array{string, string, ?bool} */
+    /** @return array{string, string|Sentence, ?bool} */
     private function plumb(): array
     {
         $records = array_filter($this->records, fn (PostRecord $record) => $record->plumb !== null);
@@ -156,22 +159,22 @@ final readonly class RecordSheet
         return [
             Say::text('paper.record_sheet.plumb_within_1_in', plumb_one_in: $this->site->plan->tolerances->plumbOneIn),
             $records === [] ? Say::text('paper.record_sheet.not_measured')
-                : Say::text(
+                : $this->say(
                     'paper.record_sheet.of_measured_the_worst_at', count: count($records), count_b: count($this->records),
-                    write: $this->write(Length::millimetres($worst)),
+                    write: Length::millimetres($worst),
                 ),
             $records === [] ? null : array_filter($records, fn (PostRecord $record) => $record->plumb === false) === [],
         ];
     }
 
-    /** @return list<array{string, string, ?bool}> */
+    /** @return list<array{string, string|Sentence, ?bool}> */
     private function straight(): array
     {
         return array_map(
             fn (RowLine $row): array => [
                 Say::text($row->isRow ? 'paper.record_sheet.straight_row' : 'paper.record_sheet.straight_column', name: $row->name),
-                $row->worstPost === null ? Say::text('paper.record_sheet.on_the_line') : Say::text(
-                    'paper.record_sheet.off_the_line_of_its', label: $row->worstPost->label, worst: $this->write($row->worst),
+                $row->worstPost === null ? Say::text('paper.record_sheet.on_the_line') : $this->say(
+                    'paper.record_sheet.off_the_line_of_its', label: $row->worstPost->label, worst: $row->worst,
                 ),
                 $row->isStraight,
             ],
@@ -179,7 +182,7 @@ final readonly class RecordSheet
         );
     }
 
-    /** @return array{string, string, ?bool} */
+    /** @return array{string, string|Sentence, ?bool} */
     private function cuts(): array
     {
         $cut = count(array_filter($this->records, fn (PostRecord $record) => $record->cut));
@@ -190,8 +193,21 @@ final readonly class RecordSheet
         ];
     }
 
-    private function write(Length $length): string
+    /** @param  list<string|Sentence>  $says */
+    private function inOneLine(array $says): Sentence
     {
-        return $this->site->plan->write($length);
+        return $this->said(
+            ...array_merge(...array_map(fn (int $i, string|Sentence $one) => $i === 0 ? [$one] : ['; ', $one], array_keys($says), $says)), ...['.'],
+        );
+    }
+
+    private function said(string|Length|Sentence|null ...$pieces): Sentence
+    {
+        return Sentence::of($this->site->plan->notation, ...$pieces);
+    }
+
+    private function say(string $key, mixed ...$parts): Sentence
+    {
+        return (new Speech($this->site->plan))->page(PageWords::of($key), ...$parts);
     }
 }

@@ -22,7 +22,9 @@ use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
 use Aequus\Words\Names;
+use Aequus\Words\PageWords;
 use Aequus\Words\Plan\HoldWords;
+use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
 use App\Type\Say;
 use DateTimeImmutable;
@@ -62,28 +64,24 @@ final readonly class PostSheet
         $this->begun = $site->filling($post)->isDone() ? null : $site->filling($post)->at(FillStep::Started);
         $this->minutesIn = $this->begun === null ? null : max(0, intdiv($now->getTimestamp() - $this->begun->getTimestamp(), 60));
         $this->pour = PourSheet::of($site, $post);
-        $this->facts = array_values(
-            array_filter(
-                [
-                    $this->position(), $this->depth(), $this->foot(), $this->wood(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(),
-                    $this->setting(), $this->cut(),
-                ],
-            ),
-        );
+        $this->facts = array_values(array_filter([
+            $this->position(), $this->depth(), $this->foot(), $this->wood(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(),
+            $this->setting(), $this->cut(),
+        ]));
     }
 
     private function position(): PostFact
     {
         $stake = $this->site->square->survey->placed->stakes[$this->post->id->value] ?? null;
         $slack = $this->site->plan->hole->slack($this->site->plan->post, $this->site->plan->layout->cover)->slack;
-        $room = $slack->isPositive() ? Say::text('set.post_sheet.the_hole_leaves_round_it', slack: $this->write($slack)) : '';
+        $room = $slack->isPositive() ? $this->say('set.post_sheet.the_hole_leaves_round_it', slack: $slack) : '';
         if ($stake === null) {
-            return new PostFact(Say::text('set.post_sheet.where_it_stands'), Say::text('set.post_sheet.not_proved_yet', room: $room), 'to-pull');
+            return new PostFact(Say::text('set.post_sheet.where_it_stands'), $this->say('set.post_sheet.not_proved_yet', room: $room), 'to-pull');
         }
         $parts = $this->shifts(Shift::parts(Length::millimetres(-$stake->alongX), Length::millimetres(-$stake->alongY)));
-        $off = $parts === '' ? Say::text('set.post_sheet.on_its_mark') : Say::text('set.post_sheet.of_its_mark', parts: $parts);
+        $off = $parts->saysNothing() ? Say::text('set.post_sheet.on_its_mark') : $this->say('set.post_sheet.of_its_mark', parts: $parts);
 
-        return new PostFact(Say::text('set.post_sheet.where_it_stands'), $off.$room, match ($stake->verdict) {
+        return new PostFact(Say::text('set.post_sheet.where_it_stands'), $this->said($off, $room), match ($stake->verdict) {
             StakeVerdict::Within => 'fits', StakeVerdict::Out => 'off', StakeVerdict::CannotTell => 'doubt'
         });
     }
@@ -103,20 +101,17 @@ final readonly class PostSheet
 
         return match (true) {
             $required === null => new PostFact(
-                Say::text('page.hole'), Say::text(
-                    'set.post_sheet.what_it_must_reach_is',
-                    write: $measured === null ? '' : Say::text('set.post_sheet.dug', measured: $this->write($measured)),
+                Say::text('page.hole'), $this->say(
+                    'set.post_sheet.what_it_must_reach_is', write: $measured === null ? '' : $this->say('set.post_sheet.dug', measured: $measured),
                 ), 'to-pull',
             ),
             $dug === null => new PostFact(
-                Say::text('page.hole'), Say::text(
-                    'set.post_sheet.deep_not_dug', hole_depth: $this->write($required->holeDepth()), what: Names::of($required->governing),
+                Say::text('page.hole'), $this->say(
+                    'set.post_sheet.deep_not_dug', hole_depth: $required->holeDepth(), what: Names::of($required->governing),
                 ), 'to-pull',
             ),
             default => new PostFact(
-                Say::text('page.hole'), Say::text('set.post_sheet.of', write: $this->write(
-                    $required->need->ground->minus($dug->bottom),
-                ), hole_depth: $this->write($required->holeDepth()), what: $dug->found === null ? '' : Say::text(
+                Say::text('page.hole'), $this->say('set.post_sheet.of', write: $required->need->ground->minus($dug->bottom), hole_depth: $required->holeDepth(), what: $dug->found === null ? '' : Say::text(
                     'set.post_sheet.met', what: Names::of($dug->found),
                 )), $dug->serves() ? 'fits'
                     : 'off',
@@ -144,7 +139,7 @@ final readonly class PostSheet
         $care = Names::of($this->site->plan->holding?->customs->wood);
 
         return $reach === null ? null : new PostFact(
-            Say::text('set.post_sheet.buried_wood'), Say::text('set.post_sheet.up_to_from_its_foot', care: $care, reach: $this->write($reach)),
+            Say::text('set.post_sheet.buried_wood'), $this->say('set.post_sheet.up_to_from_its_foot', care: $care, reach: $reach),
         );
     }
 
@@ -162,8 +157,10 @@ final readonly class PostSheet
         $half = $stands->lean->isHalfKnown() ? Say::text('set.post_sheet.one_way_only') : '';
 
         return new PostFact(
-            Say::text('page.plumb'), ($parts === '' ? Say::text('page.is_plumb')
-                : Say::text('set.post_sheet.top', parts: $parts)).', '.Names::of($stands->stage)."{$half}{$level}",
+            Say::text('page.plumb'), $this->said(
+                $parts->saysNothing() ? Say::text('page.is_plumb') : $this->say('set.post_sheet.top', parts: $parts), ', ', Names::of($stands->stage),
+                $half, $level,
+            ),
             $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'),
         );
     }
@@ -179,7 +176,7 @@ final readonly class PostSheet
 
         return new PostFact(
             Say::text('set.post_sheet.the_fill_pushed_it'),
-            Say::text('set.post_sheet.at_the_top_mostly_toward', times: $this->write($top->times($drift->size())), what: $this->site->plan->sides->of($toward), drift: HoldWords::drift(
+            $this->say('set.post_sheet.at_the_top_mostly_toward', times: $top->times($drift->size()), what: $this->site->plan->sides->of($toward), drift: HoldWords::drift(
                 $this->site->plan->holdOf($this->post->id),
             )),
             'doubt',
@@ -196,8 +193,8 @@ final readonly class PostSheet
 
         return new PostFact(
             Say::text('set.post_sheet.twist'),
-            Say::text('set.post_sheet.over_over_its_own_face', magnitude: $this->write($twist->gap->magnitude()), over: $this->write($twist->over), is_negative: $twist->gap->isNegative() ? Say::text('set.post_sheet.against_the_clock')
-                : Say::text('set.post_sheet.with_the_clock'), times: $this->write($face->times(abs($twist->slope()->ratio)))),
+            $this->say('set.post_sheet.over_over_its_own_face', magnitude: $twist->gap->magnitude(), over: $twist->over, is_negative: $twist->gap->isNegative() ? Say::text('set.post_sheet.against_the_clock')
+                : Say::text('set.post_sheet.with_the_clock'), times: $face->times(abs($twist->slope()->ratio))),
         );
     }
 
@@ -228,7 +225,8 @@ final readonly class PostSheet
         }
         $left = $this->clock->left($this->now);
         if ($left === null) {
-            return $this->site->filling($this->post)->isStripped() ? new PostFact(Say::text('set.post_sheet.braces'), Say::text('page.off'), 'fits') : null;
+            return $this->site->filling($this->post)->isStripped()
+                ? new PostFact(Say::text('set.post_sheet.braces'), Say::text('page.off'), 'fits') : null;
         }
         $wait = $left >= 120
             ? Say::text('set.post_sheet.about_hours', part: (int) round($left / 60)) : Say::text('set.post_sheet.minutes_2', left: $left);
@@ -258,18 +256,19 @@ final readonly class PostSheet
             $mark === null => new PostFact(Say::text('set.post_sheet.cut_mark'), Say::text('set.post_sheet.the_tops_are_not_decided'), 'to-pull'),
             $this->site->cut->isCut($this->post) => new PostFact(
                 Say::text('set.post_sheet.cut_mark'),
-                Say::text('set.post_sheet.above_the_line_cut', above_datum_line: $this->write($mark->aboveDatumLine())), 'fits',
+                $this->say('set.post_sheet.above_the_line_cut', above_datum_line: $mark->aboveDatumLine()), 'fits',
             ),
             $mark->isShort() => new PostFact(
                 Say::text('set.post_sheet.cut_mark'),
-                Say::text('set.post_sheet.above_the_line_the_post', above_datum_line: $this->write($mark->aboveDatumLine()), write: $this->write(
-                    $mark->cutOff()?->magnitude() ?? Length::zero(),
-                )),
+                $this->say(
+                    'set.post_sheet.above_the_line_the_post', above_datum_line: $mark->aboveDatumLine(),
+                    write: $mark->cutOff()?->magnitude() ?? Length::zero(),
+                ),
                 'off',
             ),
             default => new PostFact(
                 Say::text('set.post_sheet.cut_mark'),
-                Say::text('set.post_sheet.above_the_line', above_datum_line: $this->write($mark->aboveDatumLine())),
+                $this->say('set.post_sheet.above_the_line', above_datum_line: $mark->aboveDatumLine()),
             ),
         };
     }
@@ -279,15 +278,20 @@ final readonly class PostSheet
      *
      * @param  list<Shift>  $shifts
      */
-    private function shifts(array $shifts): string
+    private function shifts(array $shifts): Sentence
     {
         $told = array_filter($shifts, fn (Shift $part) => ! $this->site->plan->notation->round($part->amount)->isZero());
 
-        return (string) (new Speech($this->site->plan))->list(...$told);
+        return (new Speech($this->site->plan))->list(...$told);
     }
 
-    private function write(Length $length): string
+    private function said(string|Sentence ...$pieces): Sentence
     {
-        return $this->site->plan->write($length);
+        return Sentence::of($this->site->plan->notation, ...$pieces);
+    }
+
+    private function say(string $key, mixed ...$parts): Sentence
+    {
+        return (new Speech($this->site->plan))->page(PageWords::of($key), ...$parts);
     }
 }

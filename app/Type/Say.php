@@ -9,6 +9,7 @@ use Aequus\Measure\Notation;
 use Aequus\Words\PageWords;
 use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
+use LogicException;
 
 /** What a page says, by its key; lengths, posts, sides and numbers are parts of it and become type here. Every view has it as $say. */
 final readonly class Say
@@ -38,9 +39,17 @@ final readonly class Say
         return new Said($html, $plain);
     }
 
-    /** As plain text, of parts that are text already: for a name, a refusal, a drawing. */
+    /**
+     * As plain text, of parts that are text already: for a name, a refusal, a drawing.
+     *
+     * @throws LogicException when a part is a length: no job says how it is written
+     */
     public static function text(string $key, mixed ...$parts): string
     {
+        if (array_filter($parts, fn (mixed $part) => $part instanceof Length) !== []) {
+            throw new LogicException("“{$key}” is given a length: say it with the words of a job.");
+        }
+
         return $parts === [] ? PageWords::of($key) : (string) (new Speech)->page(PageWords::of($key), ...self::figured($parts));
     }
 

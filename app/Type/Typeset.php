@@ -85,26 +85,18 @@ final class Typeset
         return number_format($volume / $notation->system()->perVolume, 2).self::THIN.$notation->system()->volume;
     }
 
-    /** A sentence with lengths in it: of its own pieces where it has them. */
-    public static function sentence(string|Sentence $text): string
+    /** A sentence with its lengths in type. */
+    public static function sentence(string|Sentence|Said $text): string
     {
-        if ($text instanceof Sentence) {
-            return implode(
-                '',
-                array_map(fn (string|Length|Sentence $piece) => match (true) {
-                    $piece instanceof Length => self::length($text->notation, $piece),
-                    $piece instanceof Sentence => self::sentence($piece),
-                    default => e($piece),
-                }, $text->pieces),
-            );
-        }
-        $length = '/-?(?:\d+\' )?(?:\d+ )?\d+(?:\/\d+)?(?:\'|&quot;)(?![\w])|-?\d+(?:\.\d)? mm\b/';
-
-        return (string) preg_replace_callback(
-            $length,
-            fn (array $found) => '<span class="len">'.self::marks(htmlspecialchars_decode($found[0]), self::ON_PAGE).'</span>',
-            htmlspecialchars($text, ENT_COMPAT),
-        );
+        return match (true) {
+            $text instanceof Said => $text->toHtml(),
+            $text instanceof Sentence => implode('', array_map(fn (string|Length|Sentence $piece) => match (true) {
+                $piece instanceof Length => self::length($text->notation, $piece),
+                $piece instanceof Sentence => self::sentence($piece),
+                default => e($piece),
+            }, $text->pieces)),
+            default => e($text),
+        };
     }
 
     /** Up or down from a mark: the sign is a word elsewhere, a true minus here. */

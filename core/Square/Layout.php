@@ -173,7 +173,9 @@ final readonly class Layout
     public function doubtful(): array
     {
         $doubtful = array_values(array_filter($this->taken->all(), fn (TakenReading $taken) => ! $taken->wasReadAgain()
-            && array_filter($taken->sequences, fn (int $sequence) => $this->survey->mistakes?->accuses(TakenReadings::id($sequence)) ?? false) !== []));
+            && array_filter(
+                $taken->sequences, fn (int $sequence) => $this->survey->mistakes?->accuses(TakenReadings::id($sequence)) ?? false,
+            ) !== []));
         usort($doubtful, fn (TakenReading $one, TakenReading $other) => [$other->wanted->isTape(), $other->reads->magnitude()->nanometres]
             <=> [$one->wanted->isTape(), $one->reads->magnitude()->nanometres]);
 

@@ -37,6 +37,7 @@ use Aequus\Logbook\Square\StringReading;
 use Aequus\Logbook\Square\TapeLay;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
 use Aequus\Measure\Temperature;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostId;
@@ -52,54 +53,77 @@ final readonly class EntryWords
     {
     }
 
-    public function say(Payload $said): string
+    public function say(Payload $said): Sentence
     {
-        $write = $this->site->plan->write(...);
+        return $this->said($this->words($said));
+    }
+
+    private function words(Payload $said): string|Sentence
+    {
         $side = $this->site->plan->sides->of(...);
 
         return match (true) {
             $said instanceof NoticeAsked => "Utility marks asked for on {$said->askedOn}, {$said->workingDays} working days".($said->reference === ''
                 ? '' : ", number {$said->reference}"),
-            $said instanceof ServiceLine => ucfirst(Names::of($said->type))." line “{$said->name}”, {$write($said->noDig)} no-dig each side",
-            $said instanceof TapeReading => "Tape {$this->label($said->from)}–{$this->label($said->to)}: {$write($said->distance)}, ".Names::of($said->tape).($said->name === '' ? '' : " “{$said->name}”").$this->held($said),
-            $said instanceof StringReading => "{$this->label($said->post)} stands {$write($said->offLine()->magnitude())} ".($said->offLine()->isNegative() ? 'right' : 'left')." of the string from {$this->label($said->from)} to {$this->label($said->to)}",
-            $said instanceof LineReading => "{$this->label($said->post)} stands {$write($said->off->magnitude())} off {$this->line($said->line)}".($said->tape === null ? '' : ', '.Names::of($said->tape)),
-            $said instanceof AsCast => "{$this->label($said->post)} as cast: ".$this->shift($said->alongX, $said->alongY),
+            $said instanceof ServiceLine => $this->said(
+                ucfirst(Names::of($said->type)), ' line “', $said->name, '”, ', $said->noDig, ' no-dig each side',
+            ),
+            $said instanceof TapeReading => $this->said(
+                'Tape ', $this->label($said->from), '–', $this->label($said->to), ': ', $said->distance, ', ', Names::of($said->tape),
+                $said->name === '' ? '' : " “{$said->name}”", $this->held($said),
+            ),
+            $said instanceof StringReading => $this->said(
+                $this->label($said->post), ' stands ', $said->offLine()->magnitude(), ' ', $said->offLine()->isNegative() ? 'right' : 'left',
+                ' of the string from ', $this->label($said->from), ' to ', $this->label($said->to),
+            ),
+            $said instanceof LineReading => $this->said(
+                $this->label($said->post), ' stands ', $said->off->magnitude(), ' off ', $this->line($said->line),
+                $said->tape === null ? '' : ', '.Names::of($said->tape),
+            ),
+            $said instanceof AsCast => $this->said($this->label($said->post), ' as cast: ', $this->shift($said->alongX, $said->alongY)),
             $said instanceof StakeMoved => "Stake {$this->label($said->post)} moved",
             $said instanceof BoardsUp => 'Batter boards and strings stand',
-            $said instanceof BenchmarkChosen => "Benchmark {$said->name}, counted as {$write($said->height)}",
-            $said instanceof RodReading => "Rod at {$this->point($said->point)}: {$write($said->rod)}".($said->setUp === '' ? ''
-                : ", set-up {$said->setUp}").($said->distance === null ? '' : ", {$write($said->distance)} away"),
-            $said instanceof BeamTested => 'Line of sight tested by two pegs: it '.($said->rises->ratio < 0 ? 'falls'
-                : 'rises').' '.number_format(10_000 * abs($said->rises->ratio), 1).' mm in 10 m',
-            $said instanceof HeightDifference => ucfirst(Names::of($said->instrument)).($said->level === '' ? ''
-                : " “{$said->level}”").": {$this->point($said->to)} ".($said->read->isZero() ? 'level with'
-                    : "{$write($said->read->magnitude())} ".($said->read->isNegative() ? 'lower than'
-                        : 'higher than'))." {$this->point($said->from)}".($said->over === null ? ''
-                            : ", over {$write($said->over)}").($said->way === LevelWay::Turned ? ', turned' : '').($said->hungAt === null ? ''
-                                : ", hung {$write($said->hungAt)} from {$this->point($said->from)}"),
-            $said instanceof HoleDug => "Hole {$this->label($said->post)} dug: {$write($said->depth)}".($said->width === null ? ''
-                : ", {$write($said->width)} wide").($said->found === null ? '' : ', met '.Names::of($said->found)).implode(
-                    '', array_map(fn (SoilLayer $layer) => ', '.Names::of($layer->soil)." to {$write($layer->to)}", $said->soils),
-                ),
+            $said instanceof BenchmarkChosen => $this->said('Benchmark ', $said->name, ', counted as ', $said->height),
+            $said instanceof RodReading => $this->said('Rod at ', $this->point($said->point), ': ', $said->rod, $said->setUp === '' ? ''
+                : ", set-up {$said->setUp}", $said->distance === null ? '' : $this->said(', ', $said->distance, ' away')),
+            $said instanceof BeamTested => $this->said(
+                'Line of sight tested by two pegs: it ', $said->rises->ratio < 0 ? 'falls' : 'rises', ' ',
+                Sentence::of(Notation::millimetres(1), Length::millimetres(10_000 * abs($said->rises->ratio))), ' in 10 m',
+            ),
+            $said instanceof HeightDifference => $this->said(ucfirst(Names::of($said->instrument)), $said->level === '' ? ''
+                : " “{$said->level}”", ': ', $this->point($said->to), ' ', $said->read->isZero() ? 'level with'
+                : $this->said($said->read->magnitude(), ' ', $said->read->isNegative() ? 'lower than'
+                    : 'higher than'), ' ', $this->point($said->from), $said->over === null ? ''
+                : $this->said(', over ', $said->over), $said->way === LevelWay::Turned ? ', turned' : '', $said->hungAt === null ? ''
+                : $this->said(', hung ', $said->hungAt, ' from ', $this->point($said->from))),
+            $said instanceof HoleDug => $this->said('Hole ', $this->label($said->post), ' dug: ', $said->depth, $said->width === null ? ''
+                : $this->said(', ', $said->width, ' wide'), $said->found === null ? '' : ', met '.Names::of($said->found), ...array_map(
+                    fn (SoilLayer $layer) => $this->said(', ', Names::of($layer->soil), ' to ', $layer->to), $said->soils,
+                )),
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
-            $said instanceof PlumbReading => "Post {$this->label($said->post)}, ".($said->bearing === null ? "{$side($said->face)} face"
-                : Bearing::inWords($said->bearing, $this->site->plan->sides)).": {$this->lean($said)}, ".Names::of($said->stage).($said->turned
-                    ? ', level turned' : ''),
-            $said instanceof TwistRead => "Post {$this->label($said->post)} is turned {$write($said->gap)} over {$write($said->over)}",
-            $said instanceof SpacingRead => "{$this->label($said->from)} to ".($said->to === null ? $this->line($said->line)
-                : $this->label($said->to)).' '.Names::of($said->at).": {$write($said->distance)}",
+            $said instanceof PlumbReading => $this->said(
+                'Post ', $this->label($said->post), ', ', $said->bearing === null
+                    ? "{$side($said->face)} face" : Bearing::inWords($said->bearing, $this->site->plan->sides),
+                ': ', $this->lean($said), ', ', Names::of($said->stage), $said->turned ? ', level turned' : '',
+            ),
+            $said instanceof TwistRead => $this->said('Post ', $this->label($said->post), ' is turned ', $said->gap, ' over ', $said->over),
+            $said instanceof SpacingRead => $this->said($this->label($said->from), ' to ', $said->to === null ? $this->line($said->line)
+                : $this->label($said->to), ' ', Names::of($said->at), ': ', $said->distance),
             $said instanceof SeenReady => ucfirst(Names::of($said->item).': seen to').($said->post === null ? '' : " at {$this->label($said->post)}"),
-            $said instanceof CrossChecked => 'Before '.Names::of($said->before).' measured again by '.Names::of($said->route).': '.($said->off->isZero() ? 'as in the book' : "{$write($said->off->magnitude())} off"),
+            $said instanceof CrossChecked => $this->said(
+                'Before ', Names::of($said->before), ' measured again by ', Names::of($said->route), ': ',
+                $said->off->isZero() ? 'as in the book' : $this->said($said->off->magnitude(), ' off'),
+            ),
             $said instanceof PostFilled => "Post {$this->label($said->post)}: ".Names::of($said->step).($said->bags === null ? ''
                 : ", {$said->bags} bags").($said->celsius === null ? ''
                     : ', at '.Temperature::celsius($said->celsius)->write($this->site->plan->notation->unit)),
             $said instanceof PictureTaken => 'Picture'.($said->post === null ? '' : " of {$this->label($said->post)}").($said->says === '' ? ''
                 : ": {$said->says}"),
-            $said instanceof TopMeasured => "Top of {$this->label($said->post)}: {$write($said->aboveDatumLine)} above the datum line",
+            $said instanceof TopMeasured => $this->said('Top of ', $this->label($said->post), ': ', $said->aboveDatumLine, ' above the datum line'),
             $said instanceof PostCut => "Post {$this->label($said->post)} cut",
-            $said instanceof Decision => Names::of($said->about).($said->post === null ? ''
-                : " ({$this->label($said->post)})").($said->lesser === null ? '' : ", {$write($said->lesser)} all the same").": {$said->reason}",
+            $said instanceof Decision => $this->said(Names::of($said->about), $said->post === null ? ''
+                : " ({$this->label($said->post)})", $said->lesser === null ? ''
+                    : $this->said(', ', $said->lesser, ' all the same'), ': ', $said->reason),
             $said instanceof Remark => ($said->post === null ? '' : $this->label($said->post).': ').$said->text,
             $said instanceof HandedOver => "Handed over to {$said->to}".($said->remark === '' ? '' : ": {$said->remark}"),
             $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
@@ -113,17 +137,17 @@ final readonly class EntryWords
         return $this->site->plan->fixedLine($id)->name ?? 'a line that this plan has no more';
     }
 
-    private function lean(PlumbReading $said): string
+    private function lean(PlumbReading $said): string|Sentence
     {
         $lean = $said->lean;
         $toward = $said->bearing === null ? "toward the {$this->site->plan->sides->of($said->leansToward)}" : 'that way';
-        $over = $lean->over === null ? '' : " over {$this->site->plan->write($lean->over)}";
+        $over = $lean->over === null ? '' : $this->said(' over ', $lean->over);
 
         return match (true) {
-            $lean->isPlumb() => ($said->bearing === null && $said->isAlongFace() ? 'plumb along it' : 'plumb').$over,
+            $lean->isPlumb() => $this->said($said->bearing === null && $said->isAlongFace() ? 'plumb along it' : 'plumb', $over),
             $lean->bubble !== null => Names::of($lean->bubble).", top {$toward}",
             $lean->degrees !== null => "{$lean->degrees}° {$toward}",
-            default => "{$this->site->plan->write($lean->off ?? Length::zero())} {$toward}{$over}",
+            default => $this->said($lean->off ?? Length::zero(), ' ', $toward, $over),
         };
     }
 
@@ -136,10 +160,10 @@ final readonly class EntryWords
         };
     }
 
-    private function held(TapeReading $tape): string
+    private function held(TapeReading $tape): string|Sentence
     {
         $held = $tape->lay === TapeLay::Level ? [] : [
-            'along the ground'.($tape->rise === null ? '' : ", rise {$this->site->plan->write($tape->rise)}"),
+            $this->said('along the ground', $tape->rise === null ? '' : $this->said(', rise ', $tape->rise)),
         ];
         if ($tape->conditions?->celsius !== null) {
             $held[] = "{$tape->conditions->celsius} °C";
@@ -151,19 +175,24 @@ final readonly class EntryWords
             $held[] = 'hanging free';
         }
 
-        return $held === [] ? '' : ', '.implode(', ', $held);
+        return $held === [] ? '' : $this->said(...array_merge(...array_map(fn (string|Sentence $one) => [', ', $one], $held)));
     }
 
-    private function shift(Length $x, Length $y): string
+    private function shift(Length $x, Length $y): string|Sentence
     {
         $parts = Shift::parts($x, $y);
 
-        return $parts === [] ? 'on its mark' : (new Speech($this->site->plan))->list(...$parts).' of its mark';
+        return $parts === [] ? 'on its mark' : $this->said((new Speech($this->site->plan))->list(...$parts), ' of its mark');
     }
 
     private function label(PostId $id): string
     {
         return $this->site->plan->grid->find($id)->label
             ?? (isset($this->gone[$id->value]) ? "{$this->gone[$id->value]} (no longer in the plan)" : 'a post no longer in the plan');
+    }
+
+    private function said(string|Length|Sentence|null ...$pieces): Sentence
+    {
+        return Sentence::of($this->site->plan->notation, ...$pieces);
     }
 }

@@ -13,23 +13,23 @@ use Aequus\Site\SiteState;
 /** What the heights come to, in a title and a sentence of what can be told and what can’t. */
 final readonly class LevelWords
 {
-    public string $title;
+    public Sentence $title;
 
     /** What the readings can and can’t tell; empty before anything is read. */
-    public string $told;
+    public Sentence $told;
 
-    public function __construct(SiteState $site)
+    public function __construct(private SiteState $site)
     {
         $level = $site->level;
         $named = count($level->mistakes->named ?? []);
         $left = count($level->mistakes->dropped ?? []);
-        $this->title = match (true) {
+        $this->title = $this->said(match (true) {
             $level->range() === null => 'No ground is read yet',
             $named > 0 => "{$named} height readings can’t all be true",
             count($level->ground) === 1 => "The ground at {$level->high?->label} is read",
             $level->range()->isZero() => 'The ground is the same at every post read',
-            default => "The ground falls {$site->plan->write($level->range())} from {$level->high?->label} to {$level->low?->label}",
-        };
+            default => $this->said('The ground falls ', $level->range(), ' from ', $level->high?->label, ' to ', $level->low?->label),
+        });
         $told = [];
         if ($level->free !== []) {
             $told[] = 'Nothing ties '.implode(', ', array_slice($level->free, 0, 4)).(count($level->free) > 4
@@ -48,8 +48,8 @@ final readonly class LevelWords
         $test = $level->groundTest;
         $doubted = $test->point === null ? null : $site->plan->grid->find(PostId::of($test->point));
         if ($doubted !== null && $test->above !== null) {
-            $told[] = "{$doubted->label} stands ".$site->plan->write(Length::millimetres(abs($test->above))).' '.($test->above > 0 ? 'above'
-                : 'below').' what the others say, and only one reading tells it: read it again from another set-up.';
+            $told[] = $this->said($doubted->label, ' stands ', Length::millimetres(abs($test->above)), ' ', $test->above > 0 ? 'above'
+                : 'below', ' what the others say, and only one reading tells it: read it again from another set-up.');
         } elseif ($test->doubt === GroundDoubt::TooRough) {
             $told[] = 'The ground is too rough to show a misread rod by itself: read from a second set-up what depths rest on.';
         }
@@ -59,6 +59,11 @@ final readonly class LevelWords
                 $told[] = 'The spirit level'.($name === '' ? '' : " “{$name}”").' is out of true: have it set, or turn it at every hop.';
             }
         }
-        $this->told = implode(' ', $told);
+        $this->told = Sentence::inARow($site->plan->notation, ...array_map($this->said(...), $told));
+    }
+
+    private function said(string|Length|Sentence|null ...$pieces): Sentence
+    {
+        return Sentence::of($this->site->plan->notation, ...$pieces);
     }
 }

@@ -16,6 +16,12 @@ final readonly class Sentence implements Stringable
     {
     }
 
+    /** Pieces as they follow each other, nothing between them. */
+    public static function of(Notation $notation, string|Length|self|null ...$pieces): self
+    {
+        return new self(array_values(array_filter($pieces, fn (string|Length|self|null $piece) => $piece !== null)), $notation);
+    }
+
     /** One after the other with a space between; what says nothing leaves none. */
     public static function inARow(Notation $notation, self ...$sentences): self
     {
@@ -47,6 +53,9 @@ final readonly class Sentence implements Stringable
     /** As plain text: for a line, an echo, a test. */
     public function __toString(): string
     {
-        return implode('', array_map(fn (string|Length|self $piece) => $piece instanceof Length ? $this->notation->write($piece) : (string) $piece, $this->pieces));
+        return implode(
+            '',
+            array_map(fn (string|Length|self $piece) => $piece instanceof Length ? $this->notation->write($piece) : (string) $piece, $this->pieces),
+        );
     }
 }

@@ -82,7 +82,9 @@ final readonly class Speech
     public function say(?Fact ...$facts): Sentence
     {
         return Sentence::inARow(
-            $this->notation, ...array_map(fn (Fact $fact) => $this->fill(self::text($fact->is), $fact->part(...)), array_values(array_filter($facts))),
+            $this->notation, ...array_map(
+                fn (Fact $fact) => $this->fill(self::text($fact->is), $fact->part(...)), array_values(array_filter($facts)),
+            ),
         );
     }
 
@@ -145,7 +147,9 @@ final readonly class Speech
             $pieces = [...$pieces, ...match (true) {
                 isset($place[4]) => [self::counted($place[4], $part)],
                 ($place[3] ?? '') === '|' && is_array($part) => $this->listed(array_values($part), ', ', Joining::LAST_OF_CHOICES),
-                ($place[3] ?? '') === '&' && is_array($part) => $this->listed(array_values($part), Joining::LAST_OF_CLAUSES, Joining::LAST_OF_CLAUSES),
+                ($place[3] ?? '') === '&' && is_array($part) => $this->listed(
+                    array_values($part), Joining::LAST_OF_CLAUSES, Joining::LAST_OF_CLAUSES,
+                ),
                 $place[1] === '^' => (new Sentence($this->spoken($part), $this->notation))->capitalised()->pieces,
                 ($place[3] ?? '') !== '' && is_array($part) => $this->listed(array_values($part), "{$place[3]} ", "{$place[3]} "),
                 default => $this->spoken($part),

@@ -7,29 +7,27 @@ namespace Aequus\Words;
 use Aequus\Adjust\GrossErrors\FarReading;
 use Aequus\Adjust\Placement\PlacedStake;
 use Aequus\Adjust\Placement\PlacementWay;
-use Aequus\Adjust\Statistics\NormalDistribution;
-use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
 use Aequus\Words\Square\DoubtWords;
-use Aequus\Words\Square\WantedWords;
 
 /** The verdict on a layout in plain words: what holds, what it rests on, and how that follows from this job’s own figures. */
 final readonly class VerdictWords
 {
-    public string $title;
+    use TellsOfStakes;
 
-    public string $says;
+    public Sentence $title;
 
-    /** @var list<string> sentences on what it rests on */
+    public Sentence $says;
+
+    /** @var list<Sentence> sentences on what it rests on */
     public array $rests;
 
-    /** @var list<string> how it follows, with the names of the rules */
+    /** @var list<Sentence> how it follows, with the names of the rules */
     public array $why;
 
     public SquareVerdict $verdict;
@@ -40,9 +38,8 @@ final readonly class VerdictWords
     {
         $this->plan = $site->plan;
         $this->verdict = $site->square->verdict();
-        [$this->title, $this->says] = $this->words();
-        $this->rests = $this->restsOn();
-        $this->why = $this->follows();
+        [$this->title, $this->says] = array_map($this->said(...), $this->words());
+        [$this->rests, $this->why] = VerdictBasis::of($site);
     }
 
     public static function way(PlacementWay $way): string
@@ -56,12 +53,12 @@ final readonly class VerdictWords
         };
     }
 
-    /** @return array{string, string} */
+    /** @return array{string|Sentence, string|Sentence} */
     private function words(): array
     {
         $square = $this->site->square;
         $survey = $square->survey;
-        $tolerance = $this->plan->write($this->plan->tolerances->squareness);
+        $tolerance = $this->plan->tolerances->squareness;
         $unread = count($square->unread());
         $out = array_map(fn (PlacedStake $stake) => $this->label($stake->name), $square->toMove());
         $leftOut = LeftOutWords::of($square, new Speech($this->plan));
@@ -72,7 +69,9 @@ final readonly class VerdictWords
                 'One post has nothing to square', 'Its place comes from the road, the wall or the boundary: measure it from there.',
             ],
             SquareVerdict::NothingRead => [
-                'Nothing is taped yet', "{$all} readings prove this layout to {$tolerance}. They are listed in walking order; begin with the first.",
+                'Nothing is taped yet', $this->said(
+                    (string) $all, ' readings prove this layout to ', $tolerance, '. They are listed in walking order; begin with the first.',
+                ),
             ],
             SquareVerdict::RoughOff => [
                 $this->plural(count($square->rough?->off() ?? []), 'rough reading is', 'rough readings are').' more than a hand off',
@@ -80,49 +79,91 @@ final readonly class VerdictWords
             ],
             SquareVerdict::Rough => [
                 'The outline is staked roughly, within a hand’s breadth',
-                "Stakes between were not measured; the strings give them their places. Nothing is proved to {$tolerance}: that is done on nails and strings once the boards stand.",
+                $this->said(
+                    'Stakes between were not measured; the strings give them their places. Nothing is proved to ', $tolerance,
+                    ': that is done on nails and strings once the boards stand.',
+                ),
             ],
-            SquareVerdict::AnotherUnit => ['Every tape reads '.number_format($this->timesOff(), 2).' times what the plan has', 'Nothing was adjusted. '.($survey->far->inAnotherUnit ? (new Speech($this->plan))->say($survey->far->inAnotherUnit[0]->asks($survey->far->ratio > 1)) : 'Do these tapes belong to this plan?')],
-            SquareVerdict::FarFromPlan => [$this->plural(count($survey->far->setAside), 'tape is', 'tapes are').' far from the plan', $this->farAway()],
-            SquareVerdict::LinesContradict => [$this->lines($survey->linesInConflict()).' can’t both lie as the plan has them', 'Offsets from the stakes tell how they lie to each other. Until that is settled nothing is judged by a line.'],
+            SquareVerdict::AnotherUnit => [
+                'Every tape reads '.number_format($this->timesOff(), 2).' times what the plan has',
+                'Nothing was adjusted. '.($survey->far->inAnotherUnit
+                    ? (new Speech($this->plan))->say($survey->far->inAnotherUnit[0]->asks($survey->far->ratio > 1))
+                        : 'Do these tapes belong to this plan?'),
+            ],
+            SquareVerdict::FarFromPlan => [
+                $this->plural(count($survey->far->setAside), 'tape is', 'tapes are').' far from the plan', $this->farAway(),
+            ],
+            SquareVerdict::LinesContradict => [
+                $this->lines($survey->linesInConflict()).' can’t both lie as the plan has them',
+                'Offsets from the stakes tell how they lie to each other. Until that is settled nothing is judged by a line.',
+            ],
             SquareVerdict::AgainstTheLine => $this->againstTheLine() ?? ['The layout stands off its line', ''],
-            SquareVerdict::NoRest => ['These readings make no figure', 'They contradict each other so grossly that no place comes out for '.$this->labels($survey->unsettled).'.'],
-            SquareVerdict::InDoubt => [$this->plural(count($survey->mistakes->named ?? []), 'reading', 'readings').' can’t all be true', DoubtWords::of($square, $this->plan->grid)],
-            SquareVerdict::RougherThanClass => ['These tapes are rougher than their class', 'No single reading is wrong, but together they scatter '.number_format($survey->mistakes->s0 ?? 0.0, 1).' times as much as a '.Names::of($this->plan->layout->tape).' should.'],
+            SquareVerdict::NoRest => [
+                'These readings make no figure',
+                'They contradict each other so grossly that no place comes out for '.$this->labels($survey->unsettled).'.',
+            ],
+            SquareVerdict::InDoubt => [
+                $this->plural(count($survey->mistakes->named ?? []), 'reading', 'readings').' can’t all be true',
+                DoubtWords::of($square, $this->plan->grid),
+            ],
+            SquareVerdict::RougherThanClass => [
+                'These tapes are rougher than their class',
+                'No single reading is wrong, but together they scatter '.number_format($survey->mistakes->s0
+                    ?? 0.0, 1).' times as much as a '.Names::of($this->plan->layout->tape).' should.',
+            ],
             SquareVerdict::Out => ($survey->placed?->way === PlacementWay::ByLine ? $this->againstTheLine() : null) ?? $this->leans() ?? [
                 count($out) === 1 ? "Stake {$out[0]} is out" : count($out).' stakes are out: '.implode(', ', $out),
-                $this->plural(count($survey->known) - count($survey->placed?->out() ?? []), 'other stake stands', 'other stakes stand').($survey->placed?->undetermined() === [] ? " within {$tolerance}" : ' where they are, as far as can be told').($unread > 0 ? "; {$unread} of {$all} readings are still to take." : '.'),
+                $this->said(
+                    $this->plural(count($survey->known) - count($survey->placed?->out() ?? []), 'other stake stands', 'other stakes stand'),
+                    $survey->placed?->undetermined() === [] ? $this->said(' within ', $tolerance) : ' where they are, as far as can be told',
+                    $unread > 0 ? "; {$unread} of {$all} readings are still to take." : '.',
+                ),
             ],
             SquareVerdict::ReadingsMissing => [
                 "{$unread} of {$all} ".($square->rough === null ? '' : 'rough ').'readings still to take',
                 $square->rough !== null ? 'Stakes are set to a hand’s breadth first; boards and strings follow.' : ($leftOut ?? $this->soFar()),
             ],
             SquareVerdict::CannotTell => [
-                $this->plural(count($survey->placed?->undetermined() ?? []), 'stake', 'stakes').' can’t be told yet', 'The readings agree, but leave '.$this->labels(array_map(fn (PlacedStake $stake) => $stake->name, $survey->placed?->undetermined() ?? []))." open by more than the {$tolerance} this job allows.",
+                $this->plural(count($survey->placed?->undetermined() ?? []), 'stake', 'stakes').' can’t be told yet', $this->said(
+                    'The readings agree, but leave ',
+                    $this->labels(array_map(fn (PlacedStake $stake) => $stake->name, $survey->placed?->undetermined() ?? [])),
+                    ' open by more than the ', $tolerance, ' this job allows.',
+                ),
             ],
-            SquareVerdict::DesignHasToGive => ['The posts that are set fit no true grid', 'They can’t move any more: anchors, notches or a new plan must give.'],
-            SquareVerdict::Within => ["Every stake is within {$tolerance}", ($leftOut === null ? '' : "{$leftOut} ").'Proved by '.count($survey->judged).' readings'.($survey->surplus > 0 ? ', '.$this->plural($survey->surplus, 'more than is needed', 'more than are needed').'.' : '; nothing checks them.')],
+            SquareVerdict::DesignHasToGive => [
+                'The posts that are set fit no true grid', 'They can’t move any more: anchors, notches or a new plan must give.',
+            ],
+            SquareVerdict::Within => [
+                $this->said('Every stake is within ', $tolerance),
+                ($leftOut === null ? '' : "{$leftOut} ").'Proved by '.count($survey->judged).' readings'.($survey->surplus > 0
+                    ? ', '.$this->plural($survey->surplus, 'more than is needed', 'more than are needed').'.' : '; nothing checks them.'),
+            ],
         };
     }
 
     /**
      * The commonest case by hand: the far side of the outline stands shifted along its string.
      *
-     * @return ?array{string, string} null where something else is out
+     * @return ?array{string|Sentence, string|Sentence} null where something else is out
      */
     private function leans(): ?array
     {
         $outline = $this->site->square->outline;
         [$shift, $difference] = [$outline?->farSideShift(), $outline?->diagonalDifference()];
         $out = array_map(fn (PlacedStake $stake) => $this->label($stake->name), $this->site->square->toMove());
-        if ($outline === null || $shift === null || $difference === null || array_diff([$outline->corners->c->label, $outline->corners->d->label], $out) !== [] || count($out) !== 2) {
+        if ($outline === null || $shift === null || $difference === null
+            || array_diff([$outline->corners->c->label, $outline->corners->d->label], $out) !== [] || count($out) !== 2) {
             return null;
         }
         [$leans, $goes] = [$this->plan->sides->of(Side::alongX(-$shift->nanometres)), $this->plan->sides->of(Side::alongX($shift->nanometres))];
 
         return [
-            "The outline leans {$this->plan->write($shift->magnitude())} toward the {$leans}",
-            "The diagonals differ by {$this->plan->write($difference->magnitude())}. Moving {$outline->corners->d->label} and {$outline->corners->c->label}, the {$this->plan->sides->plusY} side, {$this->plan->write($shift->magnitude())} toward the {$goes} along their string makes them equal and leaves the sides as long as they are.",
+            $this->said('The outline leans ', $shift->magnitude(), ' toward the ', $leans),
+            $this->said(
+                'The diagonals differ by ', $difference->magnitude(), '. Moving ', $outline->corners->d->label, ' and ', $outline->corners->c->label,
+                ', the ', $this->plan->sides->plusY, ' side, ', $shift->magnitude(), ' toward the ', $goes,
+                ' along their string makes them equal and leaves the sides as long as they are.',
+            ),
         ];
     }
 
@@ -131,16 +172,24 @@ final readonly class VerdictWords
         return $this->site->square->survey->far->ratio;
     }
 
-    private function farAway(): string
+    private function farAway(): Sentence
     {
         $far = $this->site->square->survey->far;
-        $each = array_map(function (FarReading $one): string {
+        $each = array_map(function (FarReading $one): Sentence {
             $misfit = Length::millimetres($one->misfit);
 
-            return "{$this->reading($one->id)} reads {$this->plan->write($misfit->magnitude())} too ".($misfit->isPositive() ? 'much' : 'little').'.'.($one->guesses === [] ? '' : ' '.(new Speech($this->plan))->say($one->guesses[0]->asks($misfit->isPositive())));
+            return $this->said(
+                $this->reading($one->id), ' reads ', $misfit->magnitude(), ' too ', $misfit->isPositive() ? 'much' : 'little', '.',
+                $one->guesses === [] ? '' : ' ',
+                $one->guesses === [] ? '' : (new Speech($this->plan))->say($one->guesses[0]->asks($misfit->isPositive())),
+            );
         }, array_slice($far->setAside, 0, 4));
 
-        return implode(' ', $each).' They count for nothing until they are pulled again or confirmed; nothing is judged before.';
+        return Sentence::inARow(
+            $this->plan->notation, ...[
+                ...$each, $this->said('They count for nothing until they are pulled again or confirmed; nothing is judged before.'),
+            ],
+        );
     }
 
     /** @param  list<string>  $ids */
@@ -152,7 +201,7 @@ final readonly class VerdictWords
     /**
      * Turned against the line, or too near or far as a whole: said as one pulls a frame straight.
      *
-     * @return ?array{string, string} null where it is neither
+     * @return ?array{string|Sentence, string|Sentence} null where it is neither
      */
     private function againstTheLine(): ?array
     {
@@ -165,15 +214,24 @@ final readonly class VerdictWords
         usort($posts, fn (Post $one, Post $other) => $line->along($one->at)->nanometres <=> $line->along($other->at)->nanometres);
         $isLeft = ! $line->off($posts[0]->at)->isNegative();
         if (! $against->isOutOfParallel()) {
-            $off = $this->plan->write(Length::millimetres(abs($against->across)));
+            $off = Length::millimetres(abs($against->across));
             $far = ($against->across > 0) === $isLeft;
 
-            return ["The whole layout stands {$off} too ".($far ? 'far from' : 'near to')." {$line->name}", 'Its stakes fit each other; all of them move together, '.($far ? 'toward' : 'away from')." {$line->name}."];
+            return [
+                $this->said('The whole layout stands ', $off, ' too ', $far ? 'far from' : 'near to', ' ', $line->name),
+                'Its stakes fit each other; all of them move together, '.($far ? 'toward' : 'away from')." {$line->name}.",
+            ];
         }
-        $by = $this->plan->write(Length::millimetres(abs($against->turned)));
+        $by = Length::millimetres(abs($against->turned));
         $toward = ($against->turned > 0) === $isLeft ? 'toward' : 'away from';
 
-        return ["Out of parallel to {$line->name} by {$by} over {$this->plan->write(Length::millimetres($against->over))}", "Swing the far end, at {$posts[count($posts) - 1]->label}, {$by} {$toward} {$line->name}; the end at {$posts[0]->label} is the pivot. The moves of the stakes stand below."];
+        return [
+            $this->said('Out of parallel to ', $line->name, ' by ', $by, ' over ', Length::millimetres($against->over)),
+            $this->said(
+                'Swing the far end, at ', $posts[count($posts) - 1]->label, ', ', $by, ' ', $toward, ' ', $line->name, '; the end at ',
+                $posts[0]->label, ' is the pivot. The moves of the stakes stand below.',
+            ),
+        ];
     }
 
     private function soFar(): string
@@ -182,107 +240,22 @@ final readonly class VerdictWords
         $known = count($square->survey->known);
         $outline = $square->outline;
         if (count($this->plan->grid->posts) === 4 && $outline !== null && $outline->hasDiagonals() !== $outline->hasSides()) {
-            return $outline->hasSides() ? 'The sides alone leave the outline free to lean: it takes a diagonal.' : 'Equal diagonals alone prove no right angle: it takes the sides too.';
+            return $outline->hasSides() ? 'The sides alone leave the outline free to lean: it takes a diagonal.'
+                : 'Equal diagonals alone prove no right angle: it takes the sides too.';
         }
         $out = array_map(fn (PlacedStake $stake) => $stake->name, $square->toMove());
         if ($square->survey->isInDoubt()) {
-            return $this->plural(count($square->survey->mistakes->named ?? []), 'reading', 'readings').' of those taken can’t all be true; what is still to take will tell more.';
+            return $this->plural(
+                count($square->survey->mistakes->named ?? []), 'reading', 'readings',
+            ).' of those taken can’t all be true; what is still to take will tell more.';
         }
         if ($out !== []) {
-            return 'So far '.$this->labels($out).(count($out) === 1 ? ' looks' : ' look').' out. Move nothing before all are read: one of them may be wrong.';
+            return 'So far '.$this->labels($out).(count($out) === 1 ? ' looks'
+                : ' look').' out. Move nothing before all are read: one of them may be wrong.';
         }
 
         return $known < 2
             ? 'What was read so far fixes no stake yet.'
             : 'What was read so far fixes '.$known.' of '.count($this->plan->grid->posts).' stakes, and so far none of it looks wrong.';
-    }
-
-    /** @return list<string> */
-    private function restsOn(): array
-    {
-        $square = $this->site->square;
-        $survey = $square->survey;
-        $rests = [];
-        if ($survey->placed !== null) {
-            $rests[] = 'Judged '.self::way($survey->placed->way).', with a '.Names::of($this->plan->layout->tape).'; every stake is known within '.$this->plan->write(Length::millimetres(2.45 * $survey->placed->covariance->largest())).'.';
-        }
-        if ($square->unread() === [] && $survey->free !== []) {
-            $rests[] = 'Nothing read so far says where '.$this->labels($survey->free).' stand.';
-        }
-        if ($survey->mirrored !== []) {
-            $rests[] = $this->labels($survey->mirrored).' hangs on two tapes only: its mirror image would fit as well. A third tape settles it.';
-        }
-        foreach ($survey->constants as $tape => [$constant, $deviation]) {
-            $shows = Length::millimetres($constant);
-            $rests[] = "The tape “{$tape}” shows {$this->plan->write($shows->magnitude())} too ".($shows->isNegative() ? 'little' : 'much').' against the first one, give or take '.$this->plan->write(Length::millimetres(NormalDistribution::WITHIN_95 * $deviation)).'; that is taken off.';
-        }
-        foreach ($square->keptOffsets() as $kept) {
-            $room = $this->plan->write($kept->room);
-            $rests[] = "{$kept->post->label} stands {$room} off {$kept->line->name}, face to line; ".($kept->isKept() ? 'that is kept.' : 'that is less than the '.$this->plan->write($kept->line->least ?? Length::zero()).' to be kept.');
-        }
-        if ($survey->far->offPlan !== []) {
-            $rests[] = $this->labels($survey->far->offPlan).' stand'.(count($survey->far->offPlan) === 1 ? 's' : '').' far off the plan: several tapes say so.';
-        }
-        if ($survey->placed?->way === PlacementWay::ByLine && ! ($survey->placed->lines->direction ?? true)) {
-            $rests[] = 'One offset holds the place only, not the direction: a turn of the whole is not told.';
-        }
-        if ($square->taken->waiting !== []) {
-            $rests[] = $this->plural(count($square->taken->waiting), 'tape along the ground waits', 'tapes along the ground wait').' for the rise: level the stakes, or type it.';
-        }
-        $decided = $this->site->decided(DecisionAbout::AcceptOutline);
-        if ($decided !== null) {
-            $rests[] = "Taken as it stands: {$decided->reason}";
-        }
-
-        return $rests;
-    }
-
-    /** @return list<string> */
-    private function follows(): array
-    {
-        $survey = $this->site->square->survey;
-        if ($survey->mistakes === null || $survey->placed === null) {
-            return [];
-        }
-        $tolerance = $this->plan->write($this->plan->tolerances->squareness);
-        $why = [$this->plural(count($survey->judged), 'reading fixes', 'readings fix').' '.count($survey->known).' stakes by least squares; '.($survey->surplus === 0 ? 'none is more than is needed, so nothing checks them. ' : $this->plural($survey->surplus, 'is more than is needed and checks', 'are more than is needed and check').' the rest. ').($survey->mistakes->s0 === null ? '' : 'They scatter '.number_format($survey->mistakes->s0, 2).' times as much as their class says.')];
-        foreach ($survey->mistakes->dropped as $dropped) {
-            $why[] = $this->reading($dropped->id).' lies '.number_format(abs($dropped->standardised), 1).' of its standard deviations from where all others '
-                .'put it, and no other reading could look as wrong: it is left out (Baarda’s data snooping, at 1 % for all readings together).';
-        }
-        if ($survey->mistakes->named !== []) {
-            $why[] = 'In doubt together: '.implode(', ', array_map($this->reading(...), $survey->mistakes->named)).'. Their residuals are so alike that the test can’t part them.';
-        }
-        foreach ($survey->placed->out() as $stake) {
-            $why[] = $this->label($stake->name).' is out: it would have to move '.$this->plan->write(Length::millimetres($stake->size())).", more than {$tolerance}, and that is ".($stake->test === null ? 'exact' : number_format(sqrt($stake->test), 1).' times what its readings leave open').'.';
-        }
-        $why[] = "Within means: the move is at most {$tolerance}, and so is the 95 % ring of what the readings leave open (2.45 times the longest half-axis). Neither out nor within: it can’t be told yet.";
-
-        return $why;
-    }
-
-    private function reading(string $id): string
-    {
-        $taken = $this->site->square->taken->holding($id);
-
-        return $taken === null ? '?' : WantedWords::of($taken->wanted);
-    }
-
-    private function label(string $id): string
-    {
-        return $this->plan->grid->find(PostId::of($id))->label ?? '?';
-    }
-
-    /** @param  list<string>  $ids */
-    private function labels(array $ids): string
-    {
-        $labels = array_map($this->label(...), $ids);
-
-        return count($labels) > 6 ? count($labels).' stakes' : implode(', ', $labels);
-    }
-
-    private function plural(int $count, string $one, string $many): string
-    {
-        return $count === 1 ? "1 {$one}" : "{$count} {$many}";
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
+use Aequus\Words\Sentence;
 use App\Type\Typeset;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -26,15 +27,20 @@ final class TypesetTest extends TestCase
     {
         $page = Typeset::length(Notation::feetInches(16), Length::inches(41.6875));
         $this->assertStringContainsString('<span class="fr">11/16</span>″', $page);
-        $this->assertStringContainsString($this->fraction($page), Typeset::sentence('It is 5 11/16" short.'));
+        $this->assertStringContainsString($this->fraction($page), Typeset::sentence(Sentence::of(Notation::feetInches(16), 'It is ', Length::inches(5.6875), ' short.')));
         $this->assertStringContainsString('<tspan class="fr">11/16</tspan>', Typeset::svg(Notation::feetInches(16), Length::inches(41.6875)));
     }
 
     public function test_lengths_in_a_sentence_are_dressed_and_nothing_else_is(): void
     {
-        $said = Typeset::sentence('Pull A1–E4: 41\' 0 5/8", not 12 of 18, 1 in 200, by 22 mm.');
+        $said = Typeset::sentence(Sentence::of(
+            Notation::feetInches(16), 'D3 ', Length::inches(0.6875), ' off, not 12 of 18, 1 in 200, by ',
+            Sentence::of(Notation::millimetres(0), Length::millimetres(22)), '.',
+        ));
         $this->assertSame(2, substr_count($said, 'class="len"'));
+        $this->assertStringStartsWith('D3 <span', $said, 'a label before a length is no part of it');
         $this->assertStringContainsString('12 of 18, 1 in 200', $said);
+        $this->assertStringNotContainsString('class="len"', Typeset::sentence('5 11/16" as somebody typed it'));
     }
 
     public function test_what_a_person_typed_cannot_become_markup(): void

@@ -23,7 +23,9 @@ final class EntryController extends Controller
             $last = $record($job, $this->user($http), $new);
         }
 
-        return $this->onward($http, $job, $request::OPENS)->with('recorded', $last?->sequence)->with($request::SAYS === '' ? [] : ['said' => Say::text($request::SAYS)]);
+        return $this->onward($http, $job, $request::OPENS)->with('recorded', $last?->sequence)->with(
+            $request::SAYS === '' ? [] : ['said' => Say::text($request::SAYS)],
+        );
     }
 
     /** On a walk to the next post, on a round the page stays; else back, or to the page of the next reading. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View\Components;
 
 use Aequus\Measure\Unit;
+use App\Type\Said;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
 
@@ -27,7 +28,8 @@ final class Field extends Component
      * @param  ?Unit  $unit  in which a length is read; null where none is
      */
     public function __construct(
-        public string $name, public string $label, mixed $value = '', public ?string $hint = null, public ?Unit $unit = null, ?string $id = null,
+        public string $name, public string $label, mixed $value = '', public string|Said|null $hint = null, public ?Unit $unit = null,
+        ?string $id = null,
         ?string $form = null,
         public bool $wide = false, public string $type = 'text', public string $autocomplete = 'off', public bool $required = false,
     ) {

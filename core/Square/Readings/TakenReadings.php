@@ -143,7 +143,9 @@ final readonly class TakenReadings
     {
         $all = [];
         foreach ($this->taped as $key => $taped) {
-            $all[] = new TakenReading(Wanted::tape($taped->pair->from, $taped->pair->to), array_keys($taped->readings), $taped->distance, $this->times[$key]);
+            $all[] = new TakenReading(
+                Wanted::tape($taped->pair->from, $taped->pair->to), array_keys($taped->readings), $taped->distance, $this->times[$key],
+            );
         }
         foreach ($this->strings + $this->lines as $key => $offsets) {
             $wanted = $this->wantedBy($offsets[array_key_first($offsets)]);

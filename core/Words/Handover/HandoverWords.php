@@ -30,7 +30,8 @@ final class HandoverWords
 
         return match (true) {
             $site->isChangedSinceHandover() => 'It was handed over, and the plan was changed since. What was taken over is another revision.',
-            $handover->given !== null && $handover->incomplete() !== [] => self::incomplete($handover).': a depth, a plumb reading or a cut is missing at '
+            $handover->given !== null
+                && $handover->incomplete() !== [] => self::incomplete($handover).': a depth, a plumb reading or a cut is missing at '
                 .implode(', ', $handover->incomplete()).'.',
             default => null,
         };

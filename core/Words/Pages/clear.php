@@ -36,7 +36,7 @@ return [
     'show.carries' => 'Carries',
     'show.such_as_water_to_the' => 'Such as: water to the press.',
     'show.no_dig_each_side' => 'No-dig, each side',
-    'show.your_marking_desk_says_how_2' => 'Your marking desk says how far; 2 ft or 600 mm is usual.',
+    'show.your_marking_desk_says_how_2' => 'Your marking desk says how far; 2 ft or 600 mm is usual.',
     'show.points_one_a_row' => 'Points, one a row',
     'show.from_a1_along_the_base' => 'From A1: along the base line; away from it. Two points or more, such as -3\' ; 17\' 6 and 40\' ; 15\'.',
     'show.or_press_on_the_drawing' => 'Or press on the drawing, point after point.',

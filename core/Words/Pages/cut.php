@@ -8,7 +8,8 @@ return [
     'rods.strike_a_datum_line_first' => 'Strike a datum line first',
     'rods.every_mark_is_told_from' => 'Every mark is told from the line struck on all posts. Decide the tops and the line under Marks.',
     'rods.marks_at_a_height' => 'Marks at a height',
-    'rods.for_rails_brackets_boards_type' => 'For rails, brackets, boards: type a height and where it is counted from. On uneven ground somebody must choose which ground.',
+    'rods.for_rails_brackets_boards_type' => 'For rails, brackets, boards: type a height and where it is counted from. On uneven ground somebody must choose which '
+        .'ground.',
     'rods.from' => '{count} {count: mark|marks} from {from}',
     'rods.measured_on_each_post_from' => 'Measured on each post from the datum line: hold the tape or one rod on the line, never on the ground.',
     'rods.from_the_datum_line' => 'from the datum line',
@@ -32,12 +33,13 @@ return [
     'set_out.centres_from_the_same_zero' => 'centres, from the same zero',
     'set_out.the_beam_bears_on_wood' => 'The beam bears on wood, the bolts only hold it there.',
     'set_out.that_is_less_than_half' => 'That is less than half of the post: make the notch shallower, or use a steel seat.',
-    'set_out.seat_cut_a_shoulder_below' => 'Seat: cut a shoulder {shoulder_below_top} below the top mark, {depth} deep; {left} of the post are left. {leaves_enough} Slope '
-        .'what lies open so that it sheds water.',
+    'set_out.seat_cut_a_shoulder_below' => 'Seat: cut a shoulder {shoulder_below_top} below the top mark, {depth} deep; {left} of the post are left. '
+        .'{leaves_enough} Slope what lies open so that it sheds water.',
     'set_out.why_these_marks' => 'Why these marks?',
-    'set_out.even_gap_length_n_thickness' => 'Even: gap = (length − n × thickness) / (n − 1), each mark rounded once from zero, the last ending exactly at the length. At '
-        .'centres: 0, then i × centres − half a thickness, the last at the end; what is left over is named. The length is post centre to '
-        .'centre + one post + 2 × overhang, unless typed. Spans of beams, joists and rafters are not checked here.',
+    'set_out.even_gap_length_n_thickness' => 'Even: gap = (length − n × thickness) / (n − 1), each mark rounded once from zero, the last ending exactly at the '
+        .'length. At centres: 0, then i × centres − half a thickness, the last at the end; what is left over is named. The '
+        .'length is post centre to centre + one post + 2 × overhang, unless typed. Spans of beams, joists and rafters are not '
+        .'checked here.',
     'set_out.rafters_joists_battens_or_boards' => 'Rafters, joists, battens or boards',
     'set_out.marked_on_a_beam_along' => 'Marked on a beam along',
     'set_out.a_row_a1_b1' => 'a row (A1, B1 …)',
@@ -72,7 +74,8 @@ return [
     'show.the_datum_line_stands_above' => '{rows} {what} The datum line stands {datum_line} above {name}’s zero.',
     'show.clearance_under_the_lowest_top' => 'Clearance under the lowest top, at {label}: {clearance}.',
     'show.the_story_pole_in_full' => 'The story pole in full size, to print',
-    'show.lowering_all_tops_by_costs' => 'Lowering all tops by {lower_by} costs as much clearance, and the longest post, {label}, comes out of {then} instead of {now}.',
+    'show.lowering_all_tops_by_costs' => 'Lowering all tops by {lower_by} costs as much clearance, and the longest post, {label}, comes out of {then} instead of '
+        .'{now}.',
     'show.above_the_datum_line' => 'above the datum line',
     'show.mark' => 'mark',
     'show.face' => '{what} face',

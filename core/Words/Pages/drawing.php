@@ -69,4 +69,6 @@ return [
     'set_legend.plumb' => 'plumb',
     'set_legend.leaning' => 'leans',
     'set_legend.cut' => 'cut',
+    'plan_drawing.fill' => 'fill',
+    'plan_drawing.cut' => 'cut',
 ];

@@ -10,8 +10,8 @@ return [
     'pole.end_of_strip' => 'end of strip {strip}',
     'pole.there_is_nothing_to_mark' => 'There is nothing to mark yet: decide the tops first.',
     'record.record' => 'Record, {name}',
-    'record.plan_revision_local_code_the' => '{copy_line} {name}, plan revision {number}, {count: # entry|# entries}. Local code, the permit office, the maker’s instructions '
-        .'and a licensed engineer come before anything on this sheet.',
+    'record.plan_revision_local_code_the' => '{copy_line} {name}, plan revision {number}, {count: # entry|# entries}. Local code, the permit office, the maker’s '
+        .'instructions and a licensed engineer come before anything on this sheet.',
     'record.plan_revision' => '{place}{what}, {count: # post|# posts}, plan revision {number}.',
     'record.handed_over_to' => 'Handed over to {to}.{remark}',
     'record.handed_over_under_an_earlier' => 'Handed over under an earlier plan; this one was not taken over yet.',
@@ -21,7 +21,8 @@ return [
     'record.not_checked_by_this_tool' => 'not checked by this tool',
     'record.rely_on_the_table_or' => 'rely on the table or engineer named on site',
     'record.plan_as_built' => 'Plan as built',
-    'record.lines_lead_from_the_plans' => 'Lines lead from the plan’s place to where a post really stands, {factor} times enlarged. Filled squares are proved plumb.',
+    'record.lines_lead_from_the_plans' => 'Lines lead from the plan’s place to where a post really stands, {factor} times enlarged. Filled squares are proved '
+        .'plumb.',
     'record.sections_as_built' => 'Sections as built',
     'record.every_post_plan_against_what' => 'Every post, plan against what was measured',
     'record.within' => 'within',
@@ -37,8 +38,8 @@ return [
     'record_sheet.not_met' => 'NOT met',
     'record_sheet.not_measured' => 'not measured',
     'record_sheet.not_read' => '{label} not read',
-    'record_sheet.ground' => 'Ground: {part}',
-    'record_sheet.finished_surface_under_it' => 'Finished surface {finished}, under it {part}{write}',
+    'record_sheet.ground' => 'Ground: {heights,}',
+    'record_sheet.finished_surface_under_it' => 'Finished surface {finished}, under it {layers,}{write}',
     'record_sheet.clearance' => ', clearance {clearance}',
     'record_sheet.stakes_on_their_places' => 'Stakes on their places',
     'record_sheet.within_not_measured' => 'within {limit}: not measured',

@@ -20,7 +20,8 @@ return [
     'fields.or_a_figure_of_your' => 'Or a figure of your own',
     'fields.left_empty_the_usual_one' => 'Left empty: the usual one.',
     'fields.names_of_the_four_sides' => 'Names of the four sides',
-    'fields.stand_at_a1_and_look' => 'Stand at A1 and look along row 1: the last row is on your left, column A at your back. Directions are told in these words.',
+    'fields.stand_at_a1_and_look' => 'Stand at A1 and look along row 1: the last row is on your left, column A at your back. Directions are told in these '
+        .'words.',
     'fields.along_the_base_line_row' => 'Along the base line (row 1)',
     'fields.far_side_last_row' => 'Far side (last row)',
     'fields.near_end_column_a' => 'Near end (column A)',
@@ -46,7 +47,7 @@ return [
     'fields.overall_size' => 'overall size',
     'fields.bays_2' => 'Bays',
     'fields.with_a_semicolon_between_2400' => 'With a semicolon between: 2400; 3 x 2700; 2300',
-    'fields.with_a_semicolon_between_8' => 'With a semicolon between: 8\'; 3 x 9\'; 7\'',
+    'fields.with_a_semicolon_between_8' => 'With a semicolon between: 8′; 3 x 9′; 7′',
     'fields.empty_for_a_single_line' => '{part} — empty for a single line. “rest” takes what the overall size leaves.',
     'fields.overall_size_2' => 'Overall size',
     'fields.tape_held_at' => 'Tape held at',

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 /** What scripts say in the browser. */
 return [
-    'outbox.waiting' => '{count: One entry waits|# entries wait} for the connection: {typed}. Nothing is lost; {count: it is sent again by itself|they '
-        .'are sent again by themselves}.',
+    'outbox.waiting' => '{count: One entry waits|# entries wait} for the connection: {typed}. Nothing is lost; {count: it is sent again by '
+        .'itself|they are sent again by themselves}.',
     'outbox.refused' => 'An entry kept while there was no connection was not taken: {why} You had typed: {typed}.',
     'outbox.take_up' => 'Take it up again',
     'outbox.done' => 'Done with it',

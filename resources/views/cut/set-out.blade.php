@@ -46,9 +46,9 @@
                     :options="['x' => $say('cut.set_out.a_row_a1_b1'), 'y' => $say('cut.set_out.a_column_a1_a2')]" />
                 <x-sum-field :f="$form->sums->field('overhang', $say('cut.set_out.overhang_past_the_posts'))" :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('length', $say('cut.set_out.or_its_whole_length'), $say('cut.set_out.empty',
-                    write: $plan->write($form->length)))" :unit="$unit" />
+                    write: $form->length))" :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('thickness', $say('cut.set_out.each_is_thick'), $say('cut.set_out.empty',
-                    write: $plan->write($form->thickness)))" :unit="$unit" />
+                    write: $form->thickness))" :unit="$unit" />
                 <x-choice wide form="sum" name="spread" :label="$say('cut.set_out.spread')" :value="$form->spread" :options="$form::spreads()" />
                 <x-sum-field :f="$form->sums->field('gap', $say('cut.set_out.gap_or_centres'), $say('cut.set_out.as_chosen_beside'))" :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('count', $say('cut.set_out.how_many'), $say('cut.set_out.for_even_so_many'))" />

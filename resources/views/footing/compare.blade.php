@@ -72,7 +72,7 @@
                 <x-sum-field :f="$form->sums->field('auger', $say('footing.compare.auger_reaches'), $say('footing.compare.empty_not_minded'))"
                     :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('sold_by', $say('footing.compare.posts_are_sold_in_steps'), $say('footing.compare.empty',
-                    write: $plan->write($form->soldBy)))" :unit="$unit"
+                    write: $form->soldBy))" :unit="$unit"
                     />
                 @foreach (DepthPrices::NAMES as $name)
                     <x-sum-field :f="$form->sums->field('price_'.$name, ucfirst($form->per($name)),

@@ -79,7 +79,7 @@
                             :hint="$loop->first ? $say('holding.hold.their_labels_such_as_c1') : null" :value="$form->posts($hold)" />@endforeach
                     </details>
                     <x-field name="collar" form="hold" :label="$say('holding.hold.collar_where_one_is_poured')"
-                        :hint="$say('holding.hold.height_of_it_empty', write: $site->plan->write(Holding::usualCollar($site->plan->notation)))"
+                        :hint="$say('holding.hold.height_of_it_empty', write: Holding::usualCollar($site->plan->notation))"
                             :value="$form->decided ?
                         $site->plan->write($form->decided->collar) : ''" :unit="$site->plan->notation->unit" />
                     <details class="field-wide"><summary>{{ $say('holding.hold.customs_mixing_foot_filling_and') }}</summary>

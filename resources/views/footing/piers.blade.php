@@ -36,7 +36,7 @@
             <form method="get" action="{{ route('footing.piers', $job) }}" class="entry">
                 <h2 class="field-wide">{{ $say('holding.piers.tubes_and_bases') }}</h2>
                 @foreach ($form->fields() as [$name, $label, $now])
-                    <x-sum-field :f="$form->sums->field($name, $label, $say('holding.piers.empty', write: $plan->write($now)))" :unit="$unit"
+                    <x-sum-field :f="$form->sums->field($name, $label, $say('holding.piers.empty', write: $now))" :unit="$unit"
                         />@endforeach
                 <x-sum-field :f="$form->sums->field('water', $say('holding.piers.water_in_the_hole'), $say('holding.piers.empty_dry'))" :unit="$unit"
                     />

@@ -178,7 +178,7 @@
                 <details class="why"><summary>{{ $say('footing.show.why_is_so_deep', label: $page->longest->post->label) }}</summary>
                     <p>{{ $say('footing.show.ground_stands_at_each_rule', ground: $page->longest->need->ground,
                         write: $page->longest->need->finishedGrade->equals($page->longest->need->ground) ? ''
-                            : $say('footing.show.and_will_stand_at', write: $plan->write($page->longest->need->finishedGrade)),
+                            : $say('footing.show.and_will_stand_at', write: $page->longest->need->finishedGrade),
                                 what: $page->longest->need->role ? $say('footing.show.is_a', label: $page->longest->post->label,
                                     what: Names::of($page->longest->need->role))
                                 : '') }}</p>

@@ -47,16 +47,16 @@
             <form method="get" action="{{ route('footing.width', $job) }}" class="entry">
                 <h2 class="field-wide">{{ $say('holding.width.weigh_a_width_with') }}</h2>
                 <x-sum-field :f="$form->sums->field('cover', $say('page.cover_round_the_post'), $say('holding.width.empty',
-                    write: $plan->write($form->cover)))" :unit="$unit" />
+                    write: $form->cover))" :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('slack', $say('holding.width.slack_to_shift_the_post'), $say('holding.width.empty',
-                    write: $plan->write($form->slack)))" :unit="$unit" />
+                    write: $form->slack))" :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('load', $say('holding.width.load_on_the_heaviest', of_force: $form->in->ofForce()),
                     $say('holding.width.from_the_load_sheet'))" />
                 <x-choice form="sum" name="soil" :label="$say('page.soil_at_the_foot')" :value="$form->soil->value"
                     :options="Choices::of(Soil::cases())" />
                 <x-sum-field :f="$form->sums->field('augers', $say('holding.width.augers_at_hand'),
-                    $say('holding.width.their_widths_such_as', write: $plan->write($plan->hole->width),
-                        write_b: $plan->write($plan->hole->width->times(1.5))))" />
+                    $say('holding.width.their_widths_such_as', write: $plan->hole->width,
+                        write_b: $plan->hole->width->times(1.5)))" />
                 <button class="button button-second">{{ $say('page.work_it_out') }}</button>
             </form>
             <details class="change" @if (old('form') === 'shape') open @endif>

@@ -59,7 +59,7 @@
                     @endforeach
                 </tbody>
             </table>
-            @foreach ($sheet->also as $about => $says)<p class="record-more"><b>{{ $about }}.</b> <x-words :say="implode('; ', $says).'.'" /></p>
+            @foreach ($sheet->also as $about => $says)<p class="record-more"><b>{{ $about }}.</b> <x-words :say="$says" /></p>
                 @endforeach
             @if ($sheet->decisions !== [])<h2>{{ $say('page.decisions_and_their_reasons') }}</h2><ul>@foreach ($sheet->decisions as $decision)
                 <li><x-words :say="$decision" /></li>@endforeach</ul>@endif

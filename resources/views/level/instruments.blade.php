@@ -38,7 +38,7 @@
             </table>
             <form method="get" action="{{ route('level.instruments', $job) }}" class="entry">
                 <x-sum-field :f="$tests->sums->field('board', $say('level.instruments.board_for_hopping'), $say('level.instruments.empty',
-                    write: $plan->write($tests->board)))" :unit="$unit" /><button
+                    write: $tests->board))" :unit="$unit" /><button
                 class="button button-second">{{ $say('page.work_it_out') }}</button></form>
             @endif
             <details class="why"><summary>{{ $say('page.why_2') }}</summary>

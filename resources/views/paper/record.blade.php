@@ -54,7 +54,7 @@ thead { display: table-header-group; } th { font-size: 7.5pt; } tr { page-break-
     <td class="n">{{ $sheet->figure($record->cutMark) }}</td><td>{{ $record->cut ? $say('page.cut_2') : $say('page.not_cut') }}</td>
     <td>{{ $record->last ? implode(', ', $record->by).', '.$record->last->setTimezone(new DateTimeZone($job->zone))->format('j M Y') : '' }}</td></tr>
 @if ($record->remarks !== [])<tr><td></td><td colspan="9">{{ HandoverWords::remarks($record) }}</td></tr>@endif @endforeach</tbody></table>
-@foreach ($sheet->also as $about => $says)<p><b>{{ $about }}.</b> {{ implode('; ', $says) }}.</p>@endforeach
+@foreach ($sheet->also as $about => $says)<p><b>{{ $about }}.</b> {{ $says }}</p>@endforeach
 @if ($sheet->decisions !== [])<h2>{{ $say('page.decisions_and_their_reasons') }}</h2><ul>@foreach ($sheet->decisions as $decision)
     <li>{{ $decision }}</li>
     @endforeach</ul>@endif

@@ -42,7 +42,9 @@ final class ServiceForm extends EntryRequest
         $points = array_values(array_filter($points));
 
         return $type && $noDig && ! isset($this->refusals['points'])
-            ? new ServiceLine($type, $this->text('name') ?: Say::text('refusals.service.line', carries: Names::of($type)), $noDig, $points, $plan->origin)
+            ? new ServiceLine(
+                $type, $this->text('name') ?: Say::text('refusals.service.line', carries: Names::of($type)), $noDig, $points, $plan->origin,
+            )
                 : null;
     }
 }
