@@ -12,7 +12,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
-use Aequus\Words\VerdictWords;
+use Aequus\Words\Adjust\AdjustNames;
 use App\Type\Typeset;
 
 /** The ways to lay the design over the stakes, side by side. */
@@ -52,7 +52,7 @@ final readonly class Placements
         $label = fn (PlacedStake $stake): string => $site->plan->grid->find(PostId::of($stake->name))->label ?? '?';
 
         return array_values(array_map(fn (PlacedNetwork $placed) => new self(
-            $placed->way, ucfirst(VerdictWords::way($placed->way)), array_map($label, $placed->out()), Length::millimetres($placed->sumOfMoves()),
+            $placed->way, ucfirst(AdjustNames::judged($placed->way)), array_map($label, $placed->out()), Length::millimetres($placed->sumOfMoves()),
             count($placed->undetermined()), $placed->way === $site->square->survey->placed?->way,
         ), $site->square->survey->placements));
     }

@@ -10,6 +10,7 @@ use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
+use Aequus\Words\Adjust\AdjustNames;
 
 /** What a verdict on a layout rests on, and how it follows from this job’s own figures, with the names of the rules. */
 final readonly class VerdictBasis
@@ -39,7 +40,7 @@ final readonly class VerdictBasis
         $rests = [];
         if ($survey->placed !== null) {
             $rests[] = $this->said(
-                'Judged ', VerdictWords::way($survey->placed->way), ', with a ', Names::of($this->plan->layout->tape), '; every stake is known within ',
+                'Judged ', AdjustNames::judged($survey->placed->way), ', with a ', Names::of($this->plan->layout->tape), '; every stake is known within ',
                 Length::millimetres(2.45 * $survey->placed->covariance->largest()), '.',
             );
         }

@@ -42,17 +42,6 @@ final readonly class VerdictWords
         [$this->rests, $this->why] = VerdictBasis::of($site);
     }
 
-    public static function way(PlacementWay $way): string
-    {
-        return match ($way) {
-            PlacementWay::BaseLine => 'from the base line',
-            PlacementWay::BestFit => 'by best fit',
-            PlacementWay::FewestMoves => 'by fewest moves',
-            PlacementWay::Held => 'by the posts that are set',
-            PlacementWay::ByLine => 'by the line',
-        };
-    }
-
     /** @return array{string|Sentence, string|Sentence} */
     private function words(): array
     {

@@ -15,6 +15,7 @@ use Aequus\Square\SettingOut\BatterBoards;
 use Aequus\Square\SettingOut\HinderedBoards;
 use Aequus\Square\SettingOut\HoldNumbers;
 use Aequus\Square\SettingOut\StringOutline;
+use Aequus\Words\Adjust\AdjustNames;
 use Aequus\Words\VerdictWords;
 use App\Actions\RevisePlan;
 use App\Drawing\SquareDrawing;
@@ -124,7 +125,7 @@ final class SquareController extends Controller
     public function place(Request $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $way = ChosenPlacement::tryFrom($request->string('way')->value()) ?? abort(404);
-        $words = VerdictWords::way(PlacementWay::from($way->value));
+        $words = AdjustNames::judged(PlacementWay::from($way->value));
         $plan = $job->revision->plan();
         $revise(
             $job, $this->user($request), $plan->withLayout($plan->layout->placedBy($way)), Say::text(

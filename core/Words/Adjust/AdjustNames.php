@@ -21,4 +21,16 @@ final class AdjustNames
             default => null,
         };
     }
+
+    /** How a layout is judged. */
+    public static function judged(PlacementWay $way): string
+    {
+        return match ($way) {
+            PlacementWay::BaseLine => 'from the base line',
+            PlacementWay::BestFit => 'by best fit',
+            PlacementWay::FewestMoves => 'by fewest moves',
+            PlacementWay::Held => 'by the posts that are set',
+            PlacementWay::ByLine => 'by the line',
+        };
+    }
 }
