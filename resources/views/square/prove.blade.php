@@ -2,7 +2,7 @@
 @use('Aequus\Measure\TapeClass')
 @use('Aequus\Words\Names')
 @use('Aequus\Words\Square\WantedWords')
-@use('Aequus\Words\VerdictWords')
+@use('Aequus\Words\Adjust\AdjustNames')
 @use('App\View\Choices')
 @use('Illuminate\Support\Str')
 <x-layout :title="$say('square.prove.before_you_pull')" :site="$site" :phase="$phase">
@@ -42,7 +42,7 @@
                 @endif
                 <details class="why"><summary>{{ $say('page.why_2') }}</summary>
                     <p>{{ $say('square.prove.every_planned_reading_is_given',
-                        way: VerdictWords::way(PlacementWay::from($plan->layout->placement->value)), surplus: $proof->surplus) }}</p>
+                        way: AdjustNames::judged(PlacementWay::from($plan->layout->placement->value)), surplus: $proof->surplus) }}</p>
                     <p>{{ $say('square.prove.a_slip_shows_when_it') }}</p>
                 </details>
                 <table>
