@@ -41,7 +41,7 @@ final class ReadSite
         foreach ($rows as $row) {
             $entries[$row->job_id][] = $row;
         }
-        $names = User::query()->toBase()->pluck('name', 'id');
+        $names = User::query()->toBase()->pluck('name', 'id')->all();
 
         return array_values($jobs->map(fn (Job $job) => new JobSite($job, $this->derive(
             $job, array_map(fn (stdClass $row) => EntryRow::toEntry($row, (string) $names[$row->user_id]), $entries[$job->id] ?? []),

@@ -76,6 +76,9 @@ final readonly class Heights
     /** @var array<string, true> readings that others check, by id */
     public array $checked;
 
+    /** @var array<string, float> what a checked reading touches, by its name in the network */
+    private array $partsChecked;
+
     /** @var array<string, float> adjusted heights and own errors of levels, mm, by name in the network */
     private array $values;
 
@@ -89,6 +92,9 @@ final readonly class Heights
         [$this->mistakes, $this->surplus] = [$mistakes, $adjusted->solution->surplus ?? 0];
         $this->values = $adjusted->values ?? [];
         $this->checked = array_fill_keys($adjusted === null ? [] : $adjusted->solution->testable(), true);
+        $this->partsChecked = $this->touched(
+            array_values(array_filter($this->readings->network, fn (LevelReading $reading) => isset($this->checked[$reading->id]))),
+        );
         $this->free = array_map($this->readings->name(...), $free);
         $this->separation = $mistakes === null || $network === null || count($mistakes->named) < 2 ? null
             : $this->separation($adjusted, $network, $mistakes->named);
@@ -234,13 +240,7 @@ final readonly class Heights
     /** Whether something checks the ground at a post: another set-up, another instrument. */
     public function isGroundChecked(Post $post): bool
     {
-        foreach ($this->readings->network as $reading) {
-            if (isset($reading->parts["ground {$post->id->value}"], $this->checked[$reading->id])) {
-                return true;
-            }
-        }
-
-        return false;
+        return isset($this->partsChecked["ground {$post->id->value}"]);
     }
 
     /** @param  array<string, KnownHeight>  $known */

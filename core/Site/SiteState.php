@@ -203,12 +203,10 @@ final readonly class SiteState
     public function buildOrder(): array
     {
         $walk = $this->walk();
-        $frames = $walk;
-        usort($frames, fn (Post $one, Post $other) => [$one->at->x->nanometres, $one->at->y->nanometres] <=> [$other->at->x->nanometres, $other->at->y->nanometres]);
 
         return match ($this->plan->holding?->customs->build) {
             BuildOrder::CornersStringsBetween => [...array_values(array_filter($walk, $this->plan->isCorner(...))), ...array_values(array_filter($walk, fn (Post $post) => ! $this->plan->isCorner($post)))],
-            BuildOrder::FramesTilted => $frames,
+            BuildOrder::FramesTilted => $this->plan->grid->frameByFrame(),
             default => $walk,
         };
     }

@@ -87,9 +87,10 @@ final class Labels
             if ($cover >= $enough) {
                 return $cover;
             }
-            $across = min($box[2], $right) - max($box[0], $left) + self::GAP;
-            $down = min($box[3], $bottom) - max($box[1], $top) + self::GAP;
-            $cover += $across > 0 && $down > 0 ? $across * $down : 0.0;
+            if ($left - self::GAP >= $box[2] || $box[0] >= $right + self::GAP || $top - self::GAP >= $box[3] || $box[1] >= $bottom + self::GAP) {
+                continue;
+            }
+            $cover += (min($box[2], $right) - max($box[0], $left) + self::GAP) * (min($box[3], $bottom) - max($box[1], $top) + self::GAP);
         }
 
         return $cover;

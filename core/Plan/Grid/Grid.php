@@ -120,4 +120,15 @@ final readonly class Grid
 
         return $walk;
     }
+
+    /** @return list<Post> column by column, as frames are tilted up */
+    public function frameByFrame(): array
+    {
+        $posts = $this->walk();
+        usort($posts, fn (Post $one, Post $other) => [$one->at->x->nanometres, $one->at->y->nanometres] <=> [
+            $other->at->x->nanometres, $other->at->y->nanometres,
+        ]);
+
+        return $posts;
+    }
 }

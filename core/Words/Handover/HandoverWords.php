@@ -8,6 +8,7 @@ use Aequus\Handover\Handover;
 use Aequus\Handover\PostRecord;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\Remark;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
 
@@ -19,22 +20,19 @@ final class HandoverWords
         return match (true) {
             $handover->given !== null => 'Handed over to '.$handover->given->to,
             $handover->incomplete() === [] => 'Ready to hand over',
-            default => self::incomplete($handover),
+            default => self::incomplete(count($handover->incomplete())),
         };
     }
 
     /** What a headline that says “handed over” would hide; null where it hides nothing. */
     public static function besides(SiteState $site): ?string
     {
-        $handover = $site->handover();
+        if ($site->isChangedSinceHandover()) {
+            return 'It was handed over, and the plan was changed since. What was taken over is another revision.';
+        }
+        $lacking = $site->handedOver() === null ? [] : array_map(fn (Post $post) => $post->label, $site->lacking());
 
-        return match (true) {
-            $site->isChangedSinceHandover() => 'It was handed over, and the plan was changed since. What was taken over is another revision.',
-            $handover->given !== null
-                && $handover->incomplete() !== [] => self::incomplete($handover).': a depth, a plumb reading or a cut is missing at '
-                .implode(', ', $handover->incomplete()).'.',
-            default => null,
-        };
+        return $lacking === [] ? null : self::incomplete(count($lacking)).': a depth, a plumb reading or a cut is missing at '.implode(', ', $lacking).'.';
     }
 
     /** What was remarked and decided at a post, in the builder’s own words. */
@@ -44,10 +42,8 @@ final class HandoverWords
             ? Names::of($one->about).': '.$one->reason : $one->text, $record->remarks));
     }
 
-    private static function incomplete(Handover $handover): string
+    private static function incomplete(int $count): string
     {
-        $count = count($handover->incomplete());
-
         return ($count === 1 ? 'One post is' : "{$count} posts are").' not complete in the book';
     }
 }
