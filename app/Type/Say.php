@@ -24,6 +24,11 @@ final readonly class Say
         if ($parts === [] && ! str_contains($text, '<')) {
             return new Said(e($text), $text);
         }
+        if (! str_contains($text, '<b>')) {
+            $sentence = $this->speech->page($text, ...self::figured($parts));
+
+            return new Said(Typeset::sentence($sentence), (string) $sentence);
+        }
         $plain = $html = '';
         foreach (preg_split('#(</?b>)#', $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
             if ($piece === '<b>' || $piece === '</b>') {
@@ -67,6 +72,10 @@ final readonly class Say
      */
     private static function figured(array $parts): array
     {
-        return array_map(fn (mixed $part) => is_float($part) ? (string) $part : $part, $parts);
+        foreach ($parts as $name => $part) {
+            $parts[$name] = is_float($part) ? (string) $part : $part;
+        }
+
+        return $parts;
     }
 }

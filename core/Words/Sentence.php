@@ -19,7 +19,17 @@ final readonly class Sentence implements Stringable
     /** Pieces as they follow each other, nothing between them. */
     public static function of(Notation $notation, string|Length|self|null ...$pieces): self
     {
-        return new self(array_values(array_filter($pieces, fn (string|Length|self|null $piece) => $piece !== null)), $notation);
+        $all = [];
+        foreach ($pieces as $piece) {
+            // What is said within, in the same notation, is no sentence of its own.
+            if ($piece instanceof self && $piece->notation === $notation) {
+                array_push($all, ...$piece->pieces);
+            } elseif ($piece !== null) {
+                $all[] = $piece;
+            }
+        }
+
+        return new self($all, $notation);
     }
 
     /** One after the other with a space between; what says nothing leaves none. */

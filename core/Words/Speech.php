@@ -137,23 +137,26 @@ final readonly class Speech
     private function fill(string $text, callable $of): Sentence
     {
         $pieces = [];
-        foreach (preg_split('/(\{[^{}]+\})/', $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
-            if (preg_match('/^\{(\^)?([a-z_]+)([;,|&])?(?:: ?(.*))?\}$/s', $piece, $place) !== 1) {
+        foreach (Template::pieces($text) as $piece) {
+            if (is_string($piece)) {
                 $pieces[] = $piece;
 
                 continue;
             }
-            $part = $of($place[2]);
-            $pieces = [...$pieces, ...match (true) {
-                isset($place[4]) => [self::counted($place[4], $part)],
-                ($place[3] ?? '') === '|' && is_array($part) => $this->listed(array_values($part), ', ', Joining::LAST_OF_CHOICES),
-                ($place[3] ?? '') === '&' && is_array($part) => $this->listed(
-                    array_values($part), Joining::LAST_OF_CLAUSES, Joining::LAST_OF_CLAUSES,
-                ),
-                $place[1] === '^' => (new Sentence($this->spoken($part), $this->notation))->capitalised()->pieces,
-                ($place[3] ?? '') !== '' && is_array($part) => $this->listed(array_values($part), "{$place[3]} ", "{$place[3]} "),
+            $part = $of($piece['name']);
+            if ($piece['between'] === '' && $piece['counted'] === null && ! $piece['capital'] && (is_string($part) || $part instanceof Length)) {
+                $pieces[] = $part;
+
+                continue;
+            }
+            array_push($pieces, ...match (true) {
+                $piece['counted'] !== null => [self::counted($piece['counted'], $part)],
+                $piece['between'] === '|' && is_array($part) => $this->listed(array_values($part), ', ', Joining::LAST_OF_CHOICES),
+                $piece['between'] === '&' && is_array($part) => $this->listed(array_values($part), Joining::LAST_OF_CLAUSES, Joining::LAST_OF_CLAUSES),
+                $piece['capital'] => (new Sentence($this->spoken($part), $this->notation))->capitalised()->pieces,
+                $piece['between'] !== '' && is_array($part) => $this->listed(array_values($part), "{$piece['between']} ", "{$piece['between']} "),
                 default => $this->spoken($part),
-            }];
+            });
         }
 
         return new Sentence($pieces, $this->notation);
