@@ -22,8 +22,8 @@ use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\SideNames;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
-use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Square\Readings\WantedReadings;
 use DateTimeImmutable;
 
 /** Small plans and logbooks for tests. */
@@ -74,7 +74,7 @@ final class Builds
             return $wanted->stake === null
                 ? new TapeReading($from, $to, $reads, $plan->layout->tape)
                 : new StringReading($wanted->stake->id, $from, $to, $reads, Length::zero());
-        }, ReadyReadings::of($plan));
+        }, WantedReadings::of($plan));
     }
 
     /** One entry a minute, in the order given. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Job;
-use App\Picture\Negative;
 use App\Picture\PictureRefused;
+use App\Picture\StoredPicture;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -20,7 +20,7 @@ final class KeepPicture
      */
     public function __invoke(Job $job, string $path): string
     {
-        $negative = Negative::fromFile($path);
+        $negative = StoredPicture::fromFile($path);
         DB::transaction(fn () => DB::table('pictures')->insertOrIgnore([
             'job_id' => $job->id, 'fingerprint' => $negative->fingerprint, 'bytes' => $negative->bytes, 'kept_at' => CarbonImmutable::now('UTC')->format('Y-m-d H:i:s'),
         ]));

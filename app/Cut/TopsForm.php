@@ -61,7 +61,7 @@ final readonly class TopsForm
         $clearance = $lowest = null;
         foreach ($site->plan->tops === null ? [] : $site->plan->grid->posts as $post) {
             $ground = $site->plan->footing->finishedGrade ?? $site->level->groundAt($post);
-            $over = $ground === null ? null : $site->plan->tops?->of($post)->minus($ground);
+            $over = $ground === null ? null : $site->plan->tops?->topOf($post)->minus($ground);
             if ($over !== null && ($clearance === null || $over->isShorterThan($clearance))) {
                 [$clearance, $lowest] = [$over, $post];
             }

@@ -45,8 +45,8 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
 use Aequus\Plan\Tops\TopRules;
 use Aequus\Site\SiteState;
-use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Square\Readings\WantedReadings;
 use LogicException;
 
 /** A bird hide on a boardwalk: all posts set, filled and read for plumb, one pushed by its fill, one is too short for its mark. */
@@ -64,7 +64,7 @@ final class BirdHide
         $entries = [
             new NoticeAsked($askedOn, 3, ''),
             ...array_map(
-                fn (Wanted $wanted) => $site->tape($wanted->ends()->from->label, $wanted->ends()->to->label, $care), ReadyReadings::of($plan),
+                fn (Wanted $wanted) => $site->tape($wanted->ends()->from->label, $wanted->ends()->to->label, $care), WantedReadings::of($plan),
             ),
             new BenchmarkChosen('bolt in the bridge', Length::zero()),
             $site->rod(null), ...array_map(fn ($post) => $site->rod($post->label), $plan->grid->posts),
@@ -92,7 +92,7 @@ final class BirdHide
         }
         foreach ($plan->grid->posts as $post) {
             $over = $post->label === self::SHORT ? -22 : 60;
-            $mark = $plan->tops === null ? Length::zero() : $plan->tops->of($post)->minus($plan->tops->datumLine);
+            $mark = $plan->tops === null ? Length::zero() : $plan->tops->topOf($post)->minus($plan->tops->datumLine);
             $entries[] = new TopMeasured($post->id, $plan->notation->round($mark->plus($site->read($over, 3))));
         }
 

@@ -36,8 +36,8 @@ use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\SideNames;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
-use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Square\Readings\WantedReadings;
 use Aequus\Words\Square\WantedWords;
 
 /** The cider-press shelter, half-way: one stake is wrong, one tape is wrong, one hole is too shallow, and four tapes are still to pull. */
@@ -123,7 +123,7 @@ final class Shelter
     private static function taped(Plan $plan, HiddenSite $site): array
     {
         $pulled = array_filter(
-            ReadyReadings::of($plan),
+            WantedReadings::of($plan),
             fn (Wanted $wanted) => ! in_array(WantedWords::of($wanted), self::UNREAD, true) && ! in_array(
                 WantedWords::of($wanted->turned()), self::UNREAD, true,
             ),

@@ -39,9 +39,9 @@ final readonly class LeanDrawing
             [$left, $right] = $alongX ? [Side::MinusX, Side::PlusX] : [Side::MinusY, Side::PlusY];
 
             return new DrawnVial(
-                $site->plan->sides->of($face), $site->plan->sides->of($left), $site->plan->sides->of($right),
+                $site->plan->sides->nameOf($face), $site->plan->sides->nameOf($left), $site->plan->sides->nameOf($right),
                 $reading instanceof PlumbReading, $offset, abs($slope) <= $limit, $slope === 0.0 ? ''
-                    : $site->plan->sides->of($slope < 0 ? $left : $right),
+                    : $site->plan->sides->nameOf($slope < 0 ? $left : $right),
                 $reading?->lean,
             );
         };

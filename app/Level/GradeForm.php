@@ -35,7 +35,7 @@ final readonly class GradeForm
     }
 
     /** To be cut at a post, filled where it is negative; null where nothing is asked or the ground is not read. */
-    public function of(Post $post): ?Length
+    public function heightOf(Post $post): ?Length
     {
         return $this->work->heights[$post->id->value] ?? null;
     }

@@ -62,7 +62,7 @@ final readonly class LevelSheet
     /** The side that the ground falls toward, by its name. */
     public function fallsToward(float $direction): string
     {
-        return $this->site->plan->sides->of(
+        return $this->site->plan->sides->nameOf(
             abs(cos($direction)) >= abs(sin($direction)) ? Side::alongX(cos($direction)) : Side::alongY(sin($direction)),
         );
     }

@@ -90,7 +90,7 @@ final readonly class AsBuilt
                 $heights,
                 ...array_map(
                     fn (?Length $h): float => $h?->inMillimetres() ?? 0.0,
-                    [$this->site->level->groundAt($post), $this->bottom($post), $this->site->plan->tops?->of($post)],
+                    [$this->site->level->groundAt($post), $this->bottom($post), $this->site->plan->tops?->topOf($post)],
                 ),
             );
         }
@@ -114,7 +114,7 @@ final readonly class AsBuilt
                     max(1.0, $y($bottom) - $y($g)),
                 );
             }
-            $top = $this->site->plan->tops?->of($post);
+            $top = $this->site->plan->tops?->topOf($post);
             $foot = $this->site->footing->foot($post);
             if ($top !== null && $foot !== null) {
                 $svg .= sprintf(

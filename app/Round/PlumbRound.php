@@ -60,7 +60,7 @@ final readonly class PlumbRound
 
         return $this->row(
             $stands, $face->value, Say::text(
-                'round.plumb_round.face', label: $stands->post->label, what: $this->site->plan->sides->of($face),
+                'round.plumb_round.face', label: $stands->post->label, what: $this->site->plan->sides->nameOf($face),
             ), ['face' => $face->value], $readings, $choice,
             $elsewhere ? Say::text('round.plumb_round.read_along_another_face') : '',
         );
@@ -74,8 +74,8 @@ final readonly class PlumbRound
         [$there, $back] = $along->isAlongX() ? [Side::PlusX, Side::MinusX] : [Side::PlusY, Side::MinusY];
         $options = [
             'plumb' => Say::text('page.is_plumb'), 'off' => Say::text(
-                'round.plumb_round.to_the', what: $this->site->plan->sides->of($there),
-            ), 'back' => Say::text('round.plumb_round.to_the', what: $this->site->plan->sides->of($back)),
+                'round.plumb_round.to_the', what: $this->site->plan->sides->nameOf($there),
+            ), 'back' => Say::text('round.plumb_round.to_the', what: $this->site->plan->sides->nameOf($back)),
         ];
         $choice = new RoundChoice('leans', Say::text('round.plumb_round.top'), $options, match (true) {
             $last === null => '',
@@ -86,8 +86,8 @@ final readonly class PlumbRound
 
         return $this->row(
             $stands, (string) $bearing, Say::text(
-                'round.plumb_round.and', label: $stands->post->label, what: $this->site->plan->sides->of($there),
-                what_b: $this->site->plan->sides->of($back),
+                'round.plumb_round.and', label: $stands->post->label, what: $this->site->plan->sides->nameOf($there),
+                what_b: $this->site->plan->sides->nameOf($back),
             ),
             ['bearing' => (string) $bearing], $readings, $choice, $elsewhere ? Say::text('round.plumb_round.read_along_other_directions') : '',
         );

@@ -96,7 +96,7 @@ final readonly class RoundSheet
         $rows = [];
         $judged = (new ReadingSheet($this->site))->byKey();
         foreach ($this->site->square->wanted as $wanted) {
-            $taken = $this->site->square->taken->of($wanted);
+            $taken = $this->site->square->taken->sequencesOf($wanted);
             $sequence = $taken === [] ? null : max($taken);
             $rows[] = $this->reading($wanted, $sequence, $judged[ReadingSheet::key($wanted)]);
         }

@@ -176,7 +176,7 @@ final readonly class PostSheet
 
         return new PostFact(
             Say::text('set.post_sheet.the_fill_pushed_it'),
-            $this->say('set.post_sheet.at_the_top_mostly_toward', times: $top->times($drift->size()), what: $this->site->plan->sides->of($toward), drift: HoldWords::drift(
+            $this->say('set.post_sheet.at_the_top_mostly_toward', times: $top->times($drift->size()), what: $this->site->plan->sides->nameOf($toward), drift: HoldWords::drift(
                 $this->site->plan->holdOf($this->post->id),
             )),
             'doubt',

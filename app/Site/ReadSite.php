@@ -25,7 +25,7 @@ final class ReadSite
         'sequence', 'job_id', 'client_id', 'kind', 'payload_version', 'payload', 'plan_revision', 'measured_at', 'user_id', 'read_by', 'replaces_id',
     ];
 
-    public function of(Job $job): JobSite
+    public function site(Job $job): JobSite
     {
         return $this->ofMany(new Collection([$job]))[0];
     }

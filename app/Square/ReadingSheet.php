@@ -112,7 +112,7 @@ final readonly class ReadingSheet
                 $this->site->square->unread() === [] ? Say::text('square.reading_sheet.not_needed') : Say::text('square.reading_sheet.to_pull'), null,
             ],
             $wanted->line !== null && ! $wanted->line->binds() => ['unchecked', Say::text('square.reading_sheet.only_checked'), null],
-            default => $this->judge($this->site->square->taken->of($wanted)),
+            default => $this->judge($this->site->square->taken->sequencesOf($wanted)),
         };
 
         return new ReadingRow($wanted, self::key($wanted), $read, $off, $state, $word);

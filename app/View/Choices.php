@@ -34,7 +34,7 @@ final class Choices
     {
         $sides = $among ?? Side::cases();
 
-        return array_combine(array_column($sides, 'value'), array_map(fn (Side $side) => sprintf($said, $names->of($side)), $sides));
+        return array_combine(array_column($sides, 'value'), array_map(fn (Side $side) => sprintf($said, $names->nameOf($side)), $sides));
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class CutList
             foreach ($plan->grid->posts as $post) {
                 $now = $measured[$post->id->value] ?? null;
                 $marks[$post->id->value] = new CutMark(
-                    $post, $plan->tops->of($post), $plan->tops->datumLine, $now?->plus($plan->tops->datumLine),
+                    $post, $plan->tops->topOf($post), $plan->tops->datumLine, $now?->plus($plan->tops->datumLine),
                     $plan->post, $plan->tops->alongX, $plan->tops->alongY,
                 );
             }

@@ -110,7 +110,7 @@ final readonly class Footings
             return $asked;
         }
         $lead = $first->required->post;
-        $higher = $this->plan->tops === null ? Length::zero() : $this->plan->tops->of($post)->minus($this->plan->tops->of($lead));
+        $higher = $this->plan->tops === null ? Length::zero() : $this->plan->tops->topOf($post)->minus($this->plan->tops->topOf($lead));
         $alike = $required->need->ground->minus($first->bottom)->minus($higher);
 
         return $alike->isLongerThan($asked) ? $alike : $asked;
@@ -220,7 +220,7 @@ final readonly class Footings
         $holding = $this->plan->holding;
         $foot = $this->foot($post);
         $need = $this->required($post)?->need;
-        if ($holding === null || ! $holding->site->wood || $holding->customs->wood === WoodCare::Nothing || ! $holding->of($post->id)->isBuried()
+        if ($holding === null || ! $holding->site->wood || $holding->customs->wood === WoodCare::Nothing || ! $holding->holdOf($post->id)->isBuried()
             || $foot === null || $need === null) {
             return null;
         }

@@ -177,7 +177,7 @@ final readonly class Heights
     }
 
     /** Of any feature of a post; null where it was not read. */
-    public function of(Post $post, PostFeature $feature): ?Length
+    public function heightOfPart(Post $post, PostFeature $feature): ?Length
     {
         return ($this->known["{$feature->value} {$post->id->value}"] ?? null)?->height;
     }

@@ -161,7 +161,7 @@ final readonly class Plan
     /** How one post is held; in concrete until something else is decided. */
     public function holdOf(PostId $post): Hold
     {
-        return $this->holding?->of($post) ?? Hold::Concrete;
+        return $this->holding?->holdOf($post) ?? Hold::Concrete;
     }
 
     /** Why a post must stand firmer: as named, or because it stands at a corner of the outline; null for the others. Two posts have no corner. */

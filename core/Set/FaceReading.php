@@ -24,7 +24,7 @@ final readonly class FaceReading
     public static function gap(Side $face, Side $leansToward, Length $gap, Length $level, SideNames $names): self
     {
         if (! $level->isPositive()) {
-            throw PlumbRefused::noLevelLength($names->of($face));
+            throw PlumbRefused::noLevelLength($names->nameOf($face));
         }
 
         return self::slope($face, $leansToward, Slope::fromGap($gap, $level));

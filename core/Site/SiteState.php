@@ -253,7 +253,7 @@ final readonly class SiteState
             // On a pier a post turns about its base, which nothing is filled round.
             [$grade, $filling] = $plan->holdOf($post->id) === Hold::Pier ? [$foot, new Filling] : [$ground, $fillings[$id] ?? new Filling];
             $standing[$id] = new StandingPost(
-                $post, isset($set[$id]), $readings[$id] ?? [], $foot, $grade, $plan->tops?->of($post) ?? $ground->plus($plan->standing),
+                $post, isset($set[$id]), $readings[$id] ?? [], $foot, $grade, $plan->tops?->topOf($post) ?? $ground->plus($plan->standing),
                 $ground->plus($plan->standing->times(self::BRACE_SHARE)), $plan->tolerances->plumbOneIn,
                 $filling,
             );

@@ -75,7 +75,7 @@ final readonly class StandingFrame
         if (count($stations) < 2) {
             return null;
         }
-        $network = (new PlanNetwork($this->site->plan))->of(
+        $network = (new PlanNetwork($this->site->plan))->network(
             [...array_values($this->site->square->taken->readings), ...$this->topTapes($leans)],
             array_map(fn (Station $station) => $station->name, $stations),
         );

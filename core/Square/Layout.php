@@ -18,11 +18,11 @@ use Aequus\Plan\Terms\Point;
 use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\Readings\JudgedReading;
 use Aequus\Square\Readings\KeptOffset;
-use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\TakenReading;
 use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\Readings\Taped;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Square\Readings\WantedReadings;
 
 /** What was read between the stakes of one plan, what it says, and what is still to be read. */
 final readonly class Layout
@@ -68,7 +68,7 @@ final readonly class Layout
         $this->held = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($set[$post->id->value])));
         $this->taken = new TakenReadings($plan, $log, $ground);
         $this->rough = RoughStage::of($plan, $log, $this->taken);
-        $this->wanted = $this->rough->wanted ?? $before->wanted ?? ReadyReadings::of($plan);
+        $this->wanted = $this->rough->wanted ?? $before->wanted ?? WantedReadings::of($plan);
         // Rough stakes are judged by their few tapes alone: nothing is adjusted, nobody is accused.
         $this->survey = $before->survey ?? Survey::of(
             new PlanNetwork($plan), $this->rough === null ? $this->taken : new TakenReadings($plan, new Log([]), []),

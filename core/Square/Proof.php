@@ -123,7 +123,7 @@ final readonly class Proof
      */
     private static function planned(PlanNetwork $network, array $list, TapeClass $tape): AdjustedNetwork
     {
-        return $network->of(self::readings($list, $tape), $network->stakes)->planned();
+        return $network->network(self::readings($list, $tape), $network->stakes)->planned();
     }
 
     /**

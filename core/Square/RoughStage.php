@@ -9,10 +9,10 @@ use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\BoardsUp;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
-use Aequus\Square\Readings\ReadyOffsets;
-use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Square\Readings\WantedOffsets;
+use Aequus\Square\Readings\WantedReadings;
 
 /**
  * Stakes before there are boards: set to a hand’s breadth with a few tapes, no verdict to the tolerance. It ends when the boards stand, for
@@ -60,13 +60,13 @@ final readonly class RoughStage
     {
         $corners = $plan->grid->corners();
         $tapes = $corners === null
-            ? array_values(array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => $wanted->isTape()))
+            ? array_values(array_filter(WantedReadings::of($plan), fn (Wanted $wanted) => $wanted->isTape()))
             : array_map(fn (array $ends) => Wanted::tape(...$ends), [
                 [$corners->a, $corners->b], [$corners->b, $corners->c], [$corners->c, $corners->d], [$corners->d, $corners->a], [$corners->a, $corners->c], [$corners->b, $corners->d],
             ]);
         $offsets = [];
         foreach ($plan->layout->fixedLines as $line) {
-            foreach (ReadyOffsets::ends($plan, $line) as $stake) {
+            foreach (WantedOffsets::ends($plan, $line) as $stake) {
                 $offsets[] = Wanted::line($stake, $line);
             }
         }

@@ -79,7 +79,7 @@ final readonly class Survey
             $of = array_values(
                 array_filter($readings, fn (Reading $reading) => array_filter($reading->stations(), fn (string $id) => ! isset($among[$id])) === []),
             );
-            $whole = $network->of($of, $stakes);
+            $whole = $network->network($of, $stakes);
             try {
                 return self::searched($far, $network, $of, $whole, $held, $free, $unsettled);
             } catch (NotDetermined $refusal) {

@@ -13,7 +13,7 @@ final class Bearing
     /** @return array<int, string> in words, by degrees from +x toward +y */
     public static function all(SideNames $names): array
     {
-        [$x, $y, $backX, $backY] = array_map($names->of(...), [Side::PlusX, Side::PlusY, Side::MinusX, Side::MinusY]);
+        [$x, $y, $backX, $backY] = array_map($names->nameOf(...), [Side::PlusX, Side::PlusY, Side::MinusX, Side::MinusY]);
 
         return [
             0 => $x, 45 => "{$x} and {$y}", 90 => $y, 135 => "{$backX} and {$y}", 180 => $backX, 225 => "{$backX} and {$backY}", 270 => $backY,

@@ -60,7 +60,7 @@ final readonly class EntryWords
 
     private function words(Payload $said): string|Sentence
     {
-        $side = $this->site->plan->sides->of(...);
+        $side = $this->site->plan->sides->nameOf(...);
 
         return match (true) {
             $said instanceof NoticeAsked => "Utility marks asked for on {$said->askedOn}, {$said->workingDays} working days".($said->reference === ''
@@ -140,7 +140,7 @@ final readonly class EntryWords
     private function lean(PlumbReading $said): string|Sentence
     {
         $lean = $said->lean;
-        $toward = $said->bearing === null ? "toward the {$this->site->plan->sides->of($said->leansToward)}" : 'that way';
+        $toward = $said->bearing === null ? "toward the {$this->site->plan->sides->nameOf($said->leansToward)}" : 'that way';
         $over = $lean->over === null ? '' : $this->said(' over ', $lean->over);
 
         return match (true) {

@@ -180,7 +180,7 @@ final readonly class Speech
             $part instanceof Sentence => $part->notation == $this->notation ? $part->pieces : [$part],
             $part instanceof Post => [$part->label],
             $part instanceof PostId => [$this->plan?->grid->find($part)->label ?? '?'],
-            $part instanceof Side => [$this->plan?->sides->of($part) ?? $part->value],
+            $part instanceof Side => [$this->plan?->sides->nameOf($part) ?? $part->value],
             $part instanceof Shift => [$part->amount, Joining::TOWARD, ...$this->spoken($part->toward)],
             $part instanceof Fact => $this->say($part)->pieces,
             $part instanceof Wanted => [WantedWords::of($part)],

@@ -140,7 +140,7 @@ final class DataCareTest extends FeatureTestCase
         $user = $this->person();
         $job = $this->job($user);
         $this->assertSame(0, Artisan::call('aequus:backup', ['file' => "{$this->folder}/kept.aequus"]));
-        $square = fn () => app(ReadSite::class)->of(Job::query()->firstOrFail())->state->square->survey;
+        $square = fn () => app(ReadSite::class)->site(Job::query()->firstOrFail())->state->square->survey;
         $readings = fn (float $off): array => Builds::readings($job->revision->plan(), ['B2' => [$off, 0]]);
         $this->write($job, $user, ...$readings(25));
         $replaced = $square();

@@ -254,7 +254,7 @@ final class FootingTest extends JobTestCase
         $holding = $this->job->fresh()->revision->plan()->holding;
         $this->assertSame(
             [Hold::Gravel, Hold::Pier, Mixing::DryInTheHole, Soil::Sand],
-            [$holding?->ofJob, $holding?->of($this->id('B1')), $holding?->customs->mixing, $holding?->site->soil],
+            [$holding?->ofJob, $holding?->holdOf($this->id('B1')), $holding?->customs->mixing, $holding?->site->soil],
         );
         $this->sheet('materials')->assertSeeText(
             'pad, crushed gravel tamped; pier with a metal base',

@@ -65,7 +65,7 @@ final class JobShelfTest extends JobTestCase
         $this->write($this->job, $this->user, new Strike($first + 1, 'it was dry'));
         $this->post("/jobs/{$this->job->id}/copy", ['name' => 'The copy', 'how' => 'log'])->assertSessionHasNoErrors();
         $copy = Job::query()->where('name', 'The copy')->firstOrFail();
-        $state = app(ReadSite::class)->of($copy)->state;
+        $state = app(ReadSite::class)->site($copy)->state;
         $this->assertEquals(
             [Length::millimetres(950)], array_map(fn (HoleDug $hole) => $hole->depth, array_values($state->log->now(HoleDug::class))),
         );

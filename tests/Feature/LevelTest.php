@@ -91,7 +91,7 @@ final class LevelTest extends JobTestCase
     public function test_a_difference_is_taken_as_it_was_read(): void
     {
         $this->enter('height_difference', ['turned' => '1', 'level' => 'long one'] + self::DIFFERENCE)->assertSessionHasNoErrors();
-        $difference = app(ReadSite::class)->of($this->job->fresh())->state->log->latest(HeightDifference::class);
+        $difference = app(ReadSite::class)->site($this->job->fresh())->state->log->latest(HeightDifference::class);
         $this->assertEquals(new HeightDifference(
             $difference->from, $difference->to, Length::millimetres(-35), LevelInstrument::Board, Length::millimetres(2400), LevelWay::Turned, level: 'long one',
         ), $difference);

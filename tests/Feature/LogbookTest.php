@@ -237,7 +237,7 @@ final class LogbookTest extends JobTestCase
 
     public function test_every_kind_of_entry_has_a_class_of_its_own_a_form_and_words(): void
     {
-        $words = new EntryWords(app(ReadSite::class)->of($this->job)->state);
+        $words = new EntryWords(app(ReadSite::class)->site($this->job)->state);
         $said = [];
         foreach (EntryKind::cases() as $kind) {
             $this->assertTrue(is_subclass_of(Kinds::of($kind), Payload::class));

@@ -43,7 +43,7 @@ final class OldDataTest extends TestCase
         $then = json_decode((string) file_get_contents(self::WRITTEN.'.json'), true, flags: JSON_THROW_ON_ERROR);
         $now = [];
         foreach (Job::query()->orderBy('id')->get() as $job) {
-            $now[$job->name] = $this->facts(app(ReadSite::class)->of($job));
+            $now[$job->name] = $this->facts(app(ReadSite::class)->site($job));
         }
         $this->assertSame(array_keys($then), array_keys($now));
         foreach ($then as $name => $facts) {

@@ -84,7 +84,7 @@ final class PaperTest extends JobTestCase
             ), ['A1', 'B1', 'A2', 'B2'], [1500, 1600, 1500, 1600],
         ));
         $this->write($this->job, $this->user, new HoleDug($plan->grid->labelled('B1')->id, Length::millimetres(800)));
-        $built = new AsBuilt(app(ReadSite::class)->of($this->job->fresh())->state);
+        $built = new AsBuilt(app(ReadSite::class)->site($this->job->fresh())->state);
         $svg = base64_decode(substr($built->sections()['Row 1'], strlen('data:image/svg+xml;base64,')));
         preg_match_all('/<rect x="[\d.]+" y="([\d.]+)" width="(24|8)" height="([\d.]+)"/', $svg, $found, PREG_SET_ORDER);
         $boxes = array_map(fn (array $box): array => [$box[2] === '24' ? 'hole' : 'post', (float) $box[1], (float) $box[3]], $found);
@@ -114,7 +114,7 @@ final class PaperTest extends JobTestCase
         }
         $page = view(
             'paper.pole',
-            ['job' => $this->job, 'strips' => PoleStrips::ofCuts($this->app->make(ReadSite::class)->of($this->job->fresh())->state, Paper::A4)],
+            ['job' => $this->job, 'strips' => PoleStrips::ofCuts($this->app->make(ReadSite::class)->site($this->job->fresh())->state, Paper::A4)],
         )->render();
         preg_match_all('/class="line heavy" style="left: [\d.]+mm; top: ([\d.]+)mm; width: 18mm/', $page, $marks);
         $this->assertCount(2, $marks[1]);

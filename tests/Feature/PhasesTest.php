@@ -36,7 +36,7 @@ final class PhasesTest extends JobTestCase
     public function test_the_stepper_calls_done_only_what_was_done(): void
     {
         $standing = function (): array {
-            $stakes = (new Stepper(app(ReadSite::class)->of($this->job->fresh() ?? $this->job), null))->stakes;
+            $stakes = (new Stepper(app(ReadSite::class)->site($this->job->fresh() ?? $this->job), null))->stakes;
 
             return array_combine(
                 array_map(fn (StepperStake $stake) => $stake->phase->value, $stakes),

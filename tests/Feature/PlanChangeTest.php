@@ -97,12 +97,12 @@ final class PlanChangeTest extends FeatureTestCase
                 'line_near' => '900', 'line_far' => '',
             ],
         )->assertSessionHasNoErrors();
-        $top = $this->state()->plan->tops?->of($this->state()->plan->grid->labelled('C1'));
+        $top = $this->state()->plan->tops?->topOf($this->state()->plan->grid->labelled('C1'));
         $this->revise(['bays_x' => '2400; 2400', 'change_x' => '0', 'sure' => '1'], 3)->assertSessionHasNoErrors();
         $site = $this->state();
         $b1 = $site->plan->grid->labelled('B1');
         $this->assertEquals(Length::millimetres(2400), $b1->at->x);
-        $this->assertEquals($top, $site->plan->tops?->of($b1), 'the same post keeps its top');
+        $this->assertEquals($top, $site->plan->tops?->topOf($b1), 'the same post keeps its top');
         $this->assertEquals(Length::millimetres(3600), array_values($site->clear->services)[0]->points[0]->x);
         $this->assertEquals(Length::millimetres(900), $site->plan->layout->fixedLines[0]->off($site->plan->grid->labelled('C1')->at)->magnitude());
         $this->assertSame([], array_map(fn ($post) => $post->label, (new \Aequus\Site\PlanChange($site, $site->plan))->moved));
@@ -126,7 +126,7 @@ final class PlanChangeTest extends FeatureTestCase
 
     private function handover(): StepperStanding
     {
-        $stakes = (new Stepper(app(ReadSite::class)->of($this->fresh()), null))->stakes;
+        $stakes = (new Stepper(app(ReadSite::class)->site($this->fresh()), null))->stakes;
 
         return $stakes[count($stakes) - 1]->standing;
     }
@@ -156,7 +156,7 @@ final class PlanChangeTest extends FeatureTestCase
 
     private function state(): SiteState
     {
-        return app(ReadSite::class)->of($this->fresh())->state;
+        return app(ReadSite::class)->site($this->fresh())->state;
     }
 
     private function number(): int

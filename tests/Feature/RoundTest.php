@@ -18,7 +18,7 @@ use Aequus\Logbook\Square\StringReading;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Layout\LayoutRules;
-use Aequus\Plan\Layout\ReadyList;
+use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Terms\Side;
 use App\Round\RoundKind;
 use App\Round\RoundRow;
@@ -115,11 +115,11 @@ final class RoundTest extends JobTestCase
         $this->job = $this->job(
             $this->user,
             $plan->withLayout(
-                new LayoutRules($rules->placement, ReadyList::Lean, $rules->tape, null, $rules->strings, $rules->boards, $rules->cover),
+                new LayoutRules($rules->placement, ReadingList::Lean, $rules->tape, null, $rules->strings, $rules->boards, $rules->cover),
             ),
         );
         $row = collect(
-            (new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows,
+            (new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->site($this->job)->state))->rows,
         )->first(fn (RoundRow $row) => $row->kind === EntryKind::StringOffset);
         [$side] = array_keys($row->choice->options);
         $this->send('entries/string_offset', "round-{$row->key}", $row->with + ['off' => '3'])->assertSessionHasErrors('toward');
@@ -139,7 +139,7 @@ final class RoundTest extends JobTestCase
     private function stringRow(string $key): RoundRow
     {
         return collect(
-            (new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($this->job)->state))->rows,
+            (new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->site($this->job)->state))->rows,
         )->firstOrFail(fn (RoundRow $row) => $row->key === $key);
     }
 
@@ -150,7 +150,7 @@ final class RoundTest extends JobTestCase
         $this->get($at)->assertRedirect("{$at}?part=1");
         $first = $this->get("{$at}?part=1")->assertOk()->assertSee('Parts of this round')->assertSee('Go on with');
         $this->assertSame(100, substr_count((string) $first->getContent(), 'name="client_id"'));
-        $sheet = new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($large)->state);
+        $sheet = new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->site($large)->state);
         $this->assertSame(count($sheet->rows), array_sum(array_map(fn (int $part) => count($sheet->part($part)), range(1, $sheet->parts()))));
         $row = $sheet->part(2)[0];
         $this->from("{$at}?part=2")->post(url("/jobs/{$large->id}/entries/{$row->kind->value}"), $row->with + [
@@ -161,7 +161,7 @@ final class RoundTest extends JobTestCase
         }
         $this->get("{$at}?part={$sheet->parts()}")->assertDontSee('Go on with');
         $this->write($large, $this->user, ...array_slice(Builds::readings($plan), 0, 130));
-        $read = new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->of($large)->state);
+        $read = new RoundSheet(RoundKind::Tapes, app(ReadSite::class)->site($large)->state);
         $isRead = array_map(fn (RoundRow $row) => $row->isRead(), $read->rows);
         $this->assertNotContains(false, array_slice($isRead, 0, 100), 'the first part is done');
         $this->assertContains(false, $isRead);
@@ -200,6 +200,6 @@ final class RoundTest extends JobTestCase
     /** @return array<int, object> */
     private function now(string $class): array
     {
-        return app(ReadSite::class)->of($this->job)->state->log->now($class);
+        return app(ReadSite::class)->site($this->job)->state->log->now($class);
     }
 }

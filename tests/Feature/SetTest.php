@@ -172,10 +172,10 @@ final class SetTest extends JobTestCase
         );
         $send(['bearing' => '45'])->assertSessionHasNoErrors();
         $this->assertTrue(
-            app(ReadSite::class)->of($round->fresh() ?? $round)->state->standing($round->revision->plan()->grid->labelled('A1'))->lean->isHalfKnown(),
+            app(ReadSite::class)->site($round->fresh() ?? $round)->state->standing($round->revision->plan()->grid->labelled('A1'))->lean->isHalfKnown(),
         );
         $send(['bearing' => '135', 'leans' => 'plumb', 'gap' => ''])->assertSessionHasNoErrors();
-        $lean = app(ReadSite::class)->of($round->fresh() ?? $round)->state->standing($round->revision->plan()->grid->labelled('A1'))->lean;
+        $lean = app(ReadSite::class)->site($round->fresh() ?? $round)->state->standing($round->revision->plan()->grid->labelled('A1'))->lean;
         $this->assertEqualsWithDelta([3 / 1200 * M_SQRT1_2, 3 / 1200 * M_SQRT1_2], [$lean->slopeX, $lean->slopeY], 1e-9);
         $send(['bearing' => 'up'])->assertSessionHasErrors('bearing');
         $this->get("/jobs/{$round->id}/logbook")->assertSee('toward stream and orchard');
@@ -241,7 +241,7 @@ final class SetTest extends JobTestCase
 
     private function state(): \Aequus\Site\SiteState
     {
-        return app(ReadSite::class)->of($this->job->fresh() ?? $this->job)->state;
+        return app(ReadSite::class)->site($this->job->fresh() ?? $this->job)->state;
     }
 
     private function id(string $label): PostId

@@ -10,7 +10,7 @@ use Aequus\Logbook\Square\TapeLay;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Layout\ChosenPlacement;
-use Aequus\Plan\Layout\ReadyList;
+use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Layout\StringAt;
 use Aequus\Square\Layout;
 use Aequus\Square\Network\PlanNetwork;
@@ -90,7 +90,7 @@ final class SquareTest extends FeatureTestCase
                 ],
             ),
         )->assertSessionHasNoErrors();
-        $reading = array_values(app(ReadSite::class)->of($this->job)->state->log->now(TapeReading::class))[0];
+        $reading = array_values(app(ReadSite::class)->site($this->job)->state->log->now(TapeReading::class))[0];
         $this->assertSame(
             ['yellow', TapeLay::AlongGround, 3.5, 60.0, true],
             [$reading->name, $reading->lay, $reading->conditions?->celsius, $reading->conditions?->newtons, $reading->conditions?->hangsWhole],
@@ -147,7 +147,7 @@ final class SquareTest extends FeatureTestCase
             ],
         )->assertSessionHasNoErrors();
         $layout = $this->job->fresh()?->revision->plan()->layout;
-        $this->assertSame([ReadyList::Lean, StringAt::Face], [$layout?->list, $layout?->strings->at]);
+        $this->assertSame([ReadingList::Lean, StringAt::Face], [$layout?->list, $layout?->strings->at]);
         $this->assertEquals(Length::millimetres(1200), $layout?->boards->setback);
         $this->page('square/hand')->assertSee('along the post faces');
         $this->page('square/prove')->assertSee('off the string')->assertSee('lean');
@@ -290,24 +290,24 @@ final class SquareTest extends FeatureTestCase
     public function test_throwing_away_what_was_kept_between_two_readings_changes_nothing(): void
     {
         $this->write($this->job, $this->user, ...Builds::readings($this->job->revision->plan(), ['B2' => [25, 0]]));
-        $first = app(ReadSite::class)->of($this->job)->state;
-        $again = app(ReadSite::class)->of($this->job)->state;
+        $first = app(ReadSite::class)->site($this->job)->state;
+        $again = app(ReadSite::class)->site($this->job)->state;
         Cache::flush();
-        $anew = app(ReadSite::class)->of($this->job)->state;
+        $anew = app(ReadSite::class)->site($this->job)->state;
         $this->assertEquals($first->square, $again->square);
         $this->assertEquals($first->square, $anew->square);
         Cache::put(DerivedCache::PREFIX."survey.{$this->job->id}", 'spoiled', 60);
-        $this->assertEquals($first->square, app(ReadSite::class)->of($this->job)->state->square);
+        $this->assertEquals($first->square, app(ReadSite::class)->site($this->job)->state->square);
         // What another core kept may not even be readable by this one: it is passed over, not opened.
         $kept = Cache::get(DerivedCache::PREFIX."survey.{$this->job->id}");
         $this->assertIsArray($kept);
         $unreadable = str_replace('"unsettled"', '"unheardof"', (string) $kept['what']);
         $this->assertNotSame($kept['what'], $unreadable);
         Cache::put(DerivedCache::PREFIX."survey.{$this->job->id}", ['stamp' => "{$kept['stamp']}, another core", 'what' => $unreadable], 60);
-        $this->assertEquals($first->square, app(ReadSite::class)->of($this->job)->state->square);
+        $this->assertEquals($first->square, app(ReadSite::class)->site($this->job)->state->square);
         // What is kept belongs to one last entry: the next one makes it worthless.
         $this->write($this->job, $this->user, ...Builds::readings($this->job->revision->plan()));
-        $this->assertNotEquals($first->square->survey, app(ReadSite::class)->of($this->job)->state->square->survey);
+        $this->assertNotEquals($first->square->survey, app(ReadSite::class)->site($this->job)->state->square->survey);
     }
 
     public function test_the_demo_tape_exists_in_the_demo_only(): void

@@ -30,6 +30,6 @@ final class UndoTest extends JobTestCase
     /** @return array<int, HoleDug> */
     private function holes(): array
     {
-        return app(ReadSite::class)->of($this->job)->state->log->now(HoleDug::class);
+        return app(ReadSite::class)->site($this->job)->state->log->now(HoleDug::class);
     }
 }

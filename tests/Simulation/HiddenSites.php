@@ -17,9 +17,9 @@ use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
 use Aequus\Square\Layout;
-use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Square\Readings\WantedReadings;
 use Aequus\Square\SquareVerdict;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -70,7 +70,7 @@ final class HiddenSites
             $plan = self::besideAWall($plan);
         }
         $run = new self($plan, $trouble, $seed);
-        $wanted = ReadyReadings::of($plan);
+        $wanted = WantedReadings::of($plan);
         for ($i = 0; $i < $sites; $i++) {
             $run->site($wanted);
         }

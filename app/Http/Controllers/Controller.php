@@ -19,7 +19,7 @@ abstract class Controller
 {
     protected function site(Job $job): JobSite
     {
-        return app(ReadSite::class)->of($job);
+        return app(ReadSite::class)->site($job);
     }
 
     /**

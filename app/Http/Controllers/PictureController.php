@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
-use App\Picture\Negative;
+use App\Picture\StoredPicture;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
@@ -19,7 +19,7 @@ final class PictureController extends Controller
 
         $isSmall = request()->boolean('small');
         $answer = new Response(
-            $isSmall ? Negative::thumbnail($bytes) : $bytes, 200,
+            $isSmall ? StoredPicture::thumbnail($bytes) : $bytes, 200,
             ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline; filename="picture.jpg"'],
         );
 

@@ -9,8 +9,8 @@ use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Square\AsCastLayout;
 use Aequus\Square\Proof;
-use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Square\Readings\WantedReadings;
 use Aequus\Square\SettingOut\BatterBoards;
 use Aequus\Square\SettingOut\HinderedBoards;
 use Aequus\Square\SettingOut\HoldNumbers;
@@ -109,7 +109,7 @@ final class SquareController extends Controller
     public function spare(Request $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        $spare = $request->boolean('all') ? [] : (new Proof($plan, ReadyReadings::of($plan)))->notWorthPulling;
+        $spare = $request->boolean('all') ? [] : (new Proof($plan, WantedReadings::of($plan)))->notWorthPulling;
         $revise(
             $job, $this->user($request), $plan->withLayout($plan->layout->sparing(array_map(fn (Wanted $wanted) => $wanted->key(), $spare))),
             $spare === [] ? Say::text('answers.square.the_whole_list_is_pulled')

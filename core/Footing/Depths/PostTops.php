@@ -24,8 +24,8 @@ final readonly class PostTops
         $this->highestGrade = $highest ?? Length::zero();
     }
 
-    public function of(Post $post): Length
+    public function topOf(Post $post): Length
     {
-        return $this->plan->tops?->of($post) ?? $this->highestGrade->plus($this->plan->standing);
+        return $this->plan->tops?->topOf($post) ?? $this->highestGrade->plus($this->plan->standing);
     }
 }

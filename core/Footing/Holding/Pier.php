@@ -54,7 +54,7 @@ final readonly class Pier
                 throw FootingRefused::pierInTheGround($depth->post);
             }
             $from = ($dug[$depth->post->id->value] ?? null)?->topOfGravel() ?? $depth->bottom()->plus($depth->need->gravel);
-            $pier = new self($depth->post, $from, $top, $rules, $depth, $tops->of($depth->post));
+            $pier = new self($depth->post, $from, $top, $rules, $depth, $tops->topOf($depth->post));
             if (! $pier->post->isPositive()) {
                 throw FootingRefused::pierAboveThePost($depth->post);
             }

@@ -125,7 +125,7 @@ final readonly class HoleOptions
     {
         $holding = $this->plan->holding;
         $isTreated = $holding !== null && $holding->site->wood && $holding->customs->wood !== WoodCare::Nothing
-            && $holding->of($this->hole->required->post->id)->isBuried();
+            && $holding->holdOf($this->hole->required->post->id)->isBuried();
 
         return $isTreated ? [Fact::of(HoleEffect::CutAtTheTop)] : [];
     }

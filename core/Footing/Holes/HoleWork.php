@@ -72,7 +72,7 @@ final readonly class HoleWork
         $pier = $hold === Hold::Pier ? new PierTops($plan, $tops) : null;
         $this->depth = $required->need->ground->minus($hold->isDug() ? $bottom : $foot);
         $this->hole = Hole::of($shape, $this->depth);
-        $this->post = $tops->of($of)->minus($pier?->foot() ?? $foot);
+        $this->post = $tops->topOf($of)->minus($pier?->foot() ?? $foot);
         $this->tube = $pier?->top->minus($bottom->plus($gravel));
         [$this->tubeWidth, $this->foot] = [$pier?->rules->tube ?? Length::zero(), $foot->minus($bottom)];
         $system = $plan->notation->system();

@@ -31,7 +31,7 @@ final readonly class CutBeforeStanding implements Rule
             }
             yield from (new DecideTops)->moves($site);
             yield from (new MeasureOnceMore)->moves($site);
-            [$top, $foot] = [$site->plan->tops?->of($post), $site->footing->foot($post)];
+            [$top, $foot] = [$site->plan->tops?->topOf($post), $site->footing->foot($post)];
             if ($top !== null && $foot !== null) {
                 yield new Move(
                     Phase::Cut, Fact::of(MoveKind::CutOnTheTrestle, post: $post), [Fact::of(MoveWhy::FootAsDug)],

@@ -35,7 +35,7 @@ final readonly class SetPosts implements Rule
                 continue;
             }
             $foot = $site->footing->foot($post);
-            $top = $site->plan->tops?->of($post);
+            $top = $site->plan->tops?->topOf($post);
             yield new Move(
                 Phase::Set, Fact::of(MoveKind::SetPost, post: $post), [
                     Fact::of(match (true) {

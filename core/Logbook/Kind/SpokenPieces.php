@@ -66,7 +66,7 @@ final readonly class SpokenPieces
     public function side(string $name): Side
     {
         foreach (Side::cases() as $side) {
-            if (mb_strtolower($this->plan->sides->of($side)) === mb_strtolower(trim($name))) {
+            if (mb_strtolower($this->plan->sides->nameOf($side)) === mb_strtolower(trim($name))) {
                 return $side;
             }
         }
@@ -76,6 +76,6 @@ final readonly class SpokenPieces
     /** @return list<string> */
     public function sideNames(): array
     {
-        return array_map($this->plan->sides->of(...), Side::cases());
+        return array_map($this->plan->sides->nameOf(...), Side::cases());
     }
 }

@@ -38,7 +38,7 @@ final readonly class Holding
         return $notation->system()->collar;
     }
 
-    public function of(PostId $post): Hold
+    public function holdOf(PostId $post): Hold
     {
         return $this->ofPosts[$post->value] ?? $this->ofJob;
     }

@@ -28,7 +28,7 @@ final readonly class LayoutRules
      */
     public function __construct(
         public ChosenPlacement $placement,
-        public ReadyList $list,
+        public ReadingList $list,
         public TapeClass $tape,
         public ?Length $reach,
         public StringRun $strings,
@@ -53,7 +53,7 @@ final readonly class LayoutRules
     public static function usual(Length $reach): self
     {
         return new self(
-            ChosenPlacement::FewestMoves, ReadyList::Full, TapeClass::Steel, null,
+            ChosenPlacement::FewestMoves, ReadingList::Full, TapeClass::Steel, null,
             StringRun::centre(), new BoardRules(Length::feet(3)->plus($reach), Length::feet(3)), Length::zero(),
         );
     }

@@ -9,7 +9,7 @@ use Aequus\Measure\TapeClass;
 use Aequus\Plan\Layout\BoardRules;
 use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\LayoutRules;
-use Aequus\Plan\Layout\ReadyList;
+use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Place\Fit;
@@ -46,7 +46,7 @@ final class LayoutCodec
         $first = $stored->inOrNone('fixed_line');
 
         return new LayoutRules(
-            $stored->case('placement', ChosenPlacement::class), $stored->case('list', ReadyList::class), $stored->case('tape', TapeClass::class), $stored->lengthOrNone('reach'),
+            $stored->case('placement', ChosenPlacement::class), $stored->case('list', ReadingList::class), $stored->case('tape', TapeClass::class), $stored->lengthOrNone('reach'),
             StringRun::stored($strings->case(0, StringAt::class), $strings->length(1)),
             new BoardRules($boards->length(0), $boards->length(1), $boards->lengthOrNone(2)),
             $stored->length('cover'), PostId::orNone($base->textOrNone(0)), PostId::orNone($base->textOrNone(1)),

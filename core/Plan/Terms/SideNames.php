@@ -23,7 +23,7 @@ final readonly class SideNames
         }
     }
 
-    public function of(Side $side): string
+    public function nameOf(Side $side): string
     {
         return match ($side) {
             Side::MinusY => $this->minusY,

@@ -30,7 +30,7 @@ final readonly class TopRules
     ) {
     }
 
-    public function of(Post $post): Length
+    public function topOf(Post $post): Length
     {
         return $this->rows[$post->id->row()] ?? $this->topAt($post->at);
     }

@@ -50,7 +50,7 @@ final readonly class PlanNetwork
      * @param  list<Reading>  $readings
      * @param  non-empty-list<string>  $stakes  ids, at least two
      */
-    public function of(array $readings, array $stakes): Network
+    public function network(array $readings, array $stakes): Network
     {
         $stations = array_map(fn (string $id) => new Station($id, ...$this->design[$id]), $stakes);
 

@@ -125,11 +125,11 @@ final readonly class TakenReadings
     /** Whether a reading of the ready list was taken. */
     public function has(Wanted $wanted): bool
     {
-        return $this->of($wanted) !== [];
+        return $this->sequencesOf($wanted) !== [];
     }
 
     /** @return list<int> sequences of what was taken of it */
-    public function of(Wanted $wanted): array
+    public function sequencesOf(Wanted $wanted): array
     {
         return array_keys(match (true) {
             $wanted->isTape() => $this->taped[$wanted->key()]->readings ?? [],

@@ -47,7 +47,7 @@ final readonly class HoldNumbers
     }
 
     /** Null for the two stakes that the tapes are hooked to. */
-    public function of(Post $post): ?HoldNumber
+    public function numberOf(Post $post): ?HoldNumber
     {
         return $this->byPost[$post->id->value] ?? null;
     }

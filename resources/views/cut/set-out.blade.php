@@ -7,7 +7,7 @@
                 @include('footing.refused')
             @else
                 <h1>{{ $say('cut.set_out.across', count: count($form->members->nearFaces), length: $form->length) }}</h1>
-                <p class="verdict-why">{{ $say('cut.set_out.all_marks_run_from_one', what: $plan->sides->of($form->alongX ? Side::MinusX
+                <p class="verdict-why">{{ $say('cut.set_out.all_marks_run_from_one', what: $plan->sides->nameOf($form->alongX ? Side::MinusX
                     : Side::MinusY)) }} @if ($form->members->gap){{ $say('cut.set_out.clear_between_two_b_b', gap: $form->members->gap) }}@endif
                         @if ($form->members->remainder){{ $say('cut.set_out.the_last_bay_is_cut', remainder: $form->members->remainder) }}@endif</p>
                 <table>

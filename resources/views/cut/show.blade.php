@@ -31,7 +31,7 @@
                             : $say('cut.show.the_marks_stand')) }}</h1>
                     <p class="verdict-why">{{ $say('cut.show.the_datum_line_stands_above', rows: $plan->tops->rows !== []
                         ? $say('cut.show.rows_have_heights_of_their') : '', what: $form->fallsToward ? $say('cut.show.the_tops_fall_toward_the',
-                            what: $plan->sides->of($form->fallsToward)) : $say('cut.show.all_tops_are_level'), datum_line: $plan->tops->datumLine,
+                            what: $plan->sides->nameOf($form->fallsToward)) : $say('cut.show.all_tops_are_level'), datum_line: $plan->tops->datumLine,
                                 name: $state->level->benchmark->name ?? 'the benchmark') }}</p>
                 @endif
             </div>
@@ -47,8 +47,9 @@
                         <caption>{{ $say('page.marks') }} <span class="muted">{{ $say('cut.show.above_the_datum_line') }}</span></caption>
                         <thead><tr><th scope="col">{{ $say('page.post') }}</th><th scope="col" class="num">{{ $say('cut.show.mark') }}</th>
                             @if ($form->fallsToward)
-                            <th scope="col" class="num">{{ $say('cut.show.face', what: $plan->sides->of($form->fallsToward)) }}</th>
-                            <th scope="col" class="num">{{ $say('cut.show.face', what: $plan->sides->of($form->fallsToward->opposite())) }}</th>@endif
+                            <th scope="col" class="num">{{ $say('cut.show.face', what: $plan->sides->nameOf($form->fallsToward)) }}</th>
+                            <th scope="col" class="num">{{
+                                $say('cut.show.face', what: $plan->sides->nameOf($form->fallsToward->opposite())) }}</th>@endif
                             <th scope="col" class="num">{{ $say('cut.show.comes_off') }}</th><th scope="col">{{ $say('page.stands') }}</th></tr>
                                 </thead>
                         <tbody>

@@ -52,9 +52,10 @@
                                     : $state->level->groundAt($state->level->high)->minus($state->level->groundAt($post))" :plan="$plan"
                             /></td>
                             @if ($grade->work)<td class="num">
-                                @if ($grade->of($post) === null)—@elseif ($plan->notation->round($grade->of($post))->isZero()){{ $say('page.on_it') }}
-                                @else{{ $grade->of($post)->isNegative() ? $say('level.show.fill') : $say('page.cut_2') }} <x-length
-                                    :of="$grade->of($post)->magnitude()"
+                                @if ($grade->heightOf($post) === null)—@elseif ($plan->notation->round($grade->heightOf($post))->isZero()){{
+                                    $say('page.on_it') }}
+                                @else{{ $grade->heightOf($post)->isNegative() ? $say('level.show.fill') : $say('page.cut_2') }} <x-length
+                                    :of="$grade->heightOf($post)->magnitude()"
                                     :plan="$plan" />@endif</td>
                                 @endif</tr>
                     @endforeach

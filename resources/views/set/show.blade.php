@@ -73,7 +73,7 @@
             @if ($drift)<section><h2>{{ $say('set.show.what_filling_does_here') }}</h2>
                 <p>@if ($drift->expected){{ $say('set.show.so_far_it_pushed_the',
                     millimetres: Length::millimetres($drift->expected->size() * $plan->standing->inMillimetres()),
-                        what: $plan->sides->of(Drifts::toward($drift->expected)), count: count($drift->seen)) }}@else
+                        what: $plan->sides->nameOf(Drifts::toward($drift->expected)), count: count($drift->seen)) }}@else
                 {{ $say('set.show.of_three_fills_are_known', count: count($drift->seen)) }}@endif
                 {{ HoldWords::drift($plan->holdOf($plan->grid->posts[0]->id)) }}</p></section>@endif
             <x-helper />

@@ -57,7 +57,8 @@
                     <th scope="col" class="num">{{ $say('square.hand.centre_mark_from_its_near') }}</th>
                         <th scope="col" class="num">{{ $say('square.hand.nail_from_its_near_end') }}</th>
                     <th scope="col" class="num">{{ $say('square.hand.nail_from_the_centre_mark') }}</th></tr></thead>
-                <tbody>@foreach ($alike as $row)<tr><th scope="row">{{ $plan->sides->of($row->side) }}</th><td>{{ implode(', ', $row->lines) }}</td>
+                <tbody>@foreach ($alike as $row)<tr><th scope="row">{{ $plan->sides->nameOf($row->side) }}</th>
+                    <td>{{ implode(', ', $row->lines) }}</td>
                     <td class="num"><x-length :of="$row->length" :plan="$plan" /></td><td class="num"><x-length :of="$row->nail->centre" :plan="$plan"
                     /></td><td class="num strong decides"><x-length :of="$row->nail->nail" :plan="$plan" /></td>
                     <td class="num">@if ($row->nail->fromCentre->isZero()) {{ $say('page.on_it') }} @elseif ($row->nail->fromCentre->isNegative())

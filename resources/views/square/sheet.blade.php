@@ -21,8 +21,8 @@
                 @foreach ($plan->grid->posts as $post)
                     <tr><th scope="row">{{ $post->label }}</th><td class="num"><x-length :of="$post->at->x" :plan="$plan" /></td>
                         <td class="num"><x-length :of="$post->at->y" :plan="$plan" /></td>
-                        @if ($hold)<td class="num">@if ($hold->of($post))<x-length :of="$hold->of($post)->fromP" :plan="$plan"
-                            />@else — @endif</td><td class="num">@if ($hold->of($post))<x-length :of="$hold->of($post)->fromQ"
+                        @if ($hold)<td class="num">@if ($hold->numberOf($post))<x-length :of="$hold->numberOf($post)->fromP" :plan="$plan"
+                            />@else — @endif</td><td class="num">@if ($hold->numberOf($post))<x-length :of="$hold->numberOf($post)->fromQ"
                             :plan="$plan" />@else — @endif</td>@endif
                         <td>{!! $moves[$post->id->value] ?? '' !!}</td><td><span class="tickbox"></span></td>
                             <td><span class="tickbox"></span></td></tr>

@@ -2,7 +2,7 @@
 @use('Aequus\Logbook\Book\DecisionAbout')
 @use('Aequus\Logbook\Kind\EntryKind')
 @use('Aequus\Logbook\Square\BoardsUp')
-@use('Aequus\Plan\Layout\ReadyList')
+@use('Aequus\Plan\Layout\ReadingList')
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Square\WantedWords')
 @use('App\View\Links')
@@ -76,7 +76,7 @@
                 <div class="after-drawing"><x-quick-line :site="$site" /></div>
                 <x-cautions :step="Step::Squaring" :site="$site" />
                 <p><a class="jump" href="{{ route('round', [$job, 'tapes']) }}">{{ $say('page.the_whole_round_on_one') }}</a></p>
-                @if ($state->square->rough === null && $plan->layout->list === ReadyList::Full && $plan->grid->corners() !== null
+                @if ($state->square->rough === null && $plan->layout->list === ReadingList::Full && $plan->grid->corners() !== null
                     && $site->state->log->now(BoardsUp::class) !== [])
                     <form method="post" action="{{ route('square.rules', $job) }}">
                         @csrf <input type="hidden" name="form" value="strings"><input type="hidden" name="based_on"

@@ -59,12 +59,12 @@ final class ShortTopTest extends TestCase
             Length::millimetres(2300), Slope::level(), Slope::ratio(0.1), Length::millimetres(1200), [$row => Length::millimetres(2450)],
         );
         $this->assertEquals(
-            [Length::millimetres(2300), Length::millimetres(2450)], [$tops->of($plan->grid->labelled('B1')), $tops->of($plan->grid->labelled('B2'))],
+            [Length::millimetres(2300), Length::millimetres(2450)], [$tops->topOf($plan->grid->labelled('B1')), $tops->topOf($plan->grid->labelled('B2'))],
         );
         $raised = $tops->raised(Length::millimetres(-20));
         $this->assertEquals(
             [Length::millimetres(2280), Length::millimetres(2430)],
-            [$raised->of($plan->grid->labelled('B1')), $raised->of($plan->grid->labelled('B2'))],
+            [$raised->topOf($plan->grid->labelled('B1')), $raised->topOf($plan->grid->labelled('B2'))],
         );
     }
 

@@ -50,7 +50,7 @@ use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\LayoutRules;
-use Aequus\Plan\Layout\ReadyList;
+use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
@@ -112,7 +112,7 @@ final class GuideTest extends TestCase
             'Set the batter boards and pull the strings', [$notice, ...self::tapes()],
             $roughly = self::plan()->withLayout(
                 new LayoutRules(
-                    self::plan()->layout->placement, ReadyList::Full, TapeClass::Steel, null, self::plan()->layout->strings,
+                    self::plan()->layout->placement, ReadingList::Full, TapeClass::Steel, null, self::plan()->layout->strings,
                     self::plan()->layout->boards, self::plan()->layout->cover, roughFirst: true,
                 ),
             ),
@@ -344,7 +344,7 @@ final class GuideTest extends TestCase
         yield 'a grid taped true' => ['Choose a benchmark', $taped(), $grid];
         $rough = $grid->withLayout(
             new LayoutRules(
-                ChosenPlacement::BestFit, ReadyList::Full, TapeClass::Fibreglass, null, $grid->layout->strings, $grid->layout->boards,
+                ChosenPlacement::BestFit, ReadingList::Full, TapeClass::Fibreglass, null, $grid->layout->strings, $grid->layout->boards,
                 $grid->layout->cover,
             ),
         );

@@ -222,8 +222,8 @@ final class HeightsTest extends TestCase
                 ...$this->rods('', null, 'A1'), ...[new HeightDifference($this->on('A1'), $top, Length::millimetres(2400), LevelInstrument::Water)],
             ),
         );
-        $this->assertEqualsWithDelta(2280, $heights->of($this->plan->grid->labelled('A1'), PostFeature::Top)?->inMillimetres(), 1e-6);
-        $this->assertNull($heights->of($this->plan->grid->labelled('B1'), PostFeature::Top));
+        $this->assertEqualsWithDelta(2280, $heights->heightOfPart($this->plan->grid->labelled('A1'), PostFeature::Top)?->inMillimetres(), 1e-6);
+        $this->assertNull($heights->heightOfPart($this->plan->grid->labelled('B1'), PostFeature::Top));
     }
 
     public function test_readings_go_into_the_book_and_come_out_again_and_old_rods_are_still_understood(): void

@@ -123,7 +123,7 @@ final class PlumbVectorsTest extends VectorTestCase
         $bySide = array_column(array_map(fn (Shift $pull) => [$pull->toward->value, $pull], $pulls), 1, 0);
         foreach ($expected as $part) {
             $this->assertLength($part['amount'], $bySide[$part['toward']]->amount);
-            $this->assertSame($part['side'], $names->of($bySide[$part['toward']]->toward));
+            $this->assertSame($part['side'], $names->nameOf($bySide[$part['toward']]->toward));
         }
     }
 }

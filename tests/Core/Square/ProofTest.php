@@ -10,14 +10,14 @@ use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\LayoutRules;
-use Aequus\Plan\Layout\ReadyList;
+use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Square\Layout;
 use Aequus\Square\Proof;
-use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\WalkingOrder;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Square\Readings\WantedReadings;
 use Aequus\Words\Square\WantedWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -40,9 +40,9 @@ final class ProofTest extends TestCase
     #[TestWith([[1500, 3000], [2000, 1000, 4000], ['B2']], 'odd bays')]
     public function test_both_ready_lists_determine_every_stake_and_check_every_reading(array $baysX, array $baysY, array $leftOut): void
     {
-        foreach (ReadyList::cases() as $list) {
+        foreach (ReadingList::cases() as $list) {
             $plan = $this->with(Builds::plan($baysX, $baysY, $leftOut), list: $list);
-            $proof = new Proof($plan, ReadyReadings::of($plan));
+            $proof = new Proof($plan, WantedReadings::of($plan));
             $this->assertSame([], array_map(fn ($wanted) => WantedWords::of($wanted), $proof->unchecked), $list->value);
             $this->assertNotNull($proof->slipSeen);
             $this->assertGreaterThan(0, $proof->surplus);
@@ -51,15 +51,15 @@ final class ProofTest extends TestCase
 
     public function test_the_full_list_is_every_bay_side_every_bay_diagonal_and_the_long_diagonals(): void
     {
-        $this->assertCount(4 * 2 + 3 * 3 + 2 * 6 + 2, ReadyReadings::of(Builds::plan([2400, 2400, 2400], [2400, 2400])));
+        $this->assertCount(4 * 2 + 3 * 3 + 2 * 6 + 2, WantedReadings::of(Builds::plan([2400, 2400, 2400], [2400, 2400])));
         // The shelter: of 31 sides and 24 bay diagonals those beside the two posts left out are gone.
-        $this->assertCount(42, ReadyReadings::of(Builds::plan([2438, 2743, 2743, 2438], [2286, 2438, 2286], ['C2', 'C3'])));
+        $this->assertCount(42, WantedReadings::of(Builds::plan([2438, 2743, 2743, 2438], [2286, 2438, 2286], ['C2', 'C3'])));
     }
 
     public function test_the_list_is_walked_with_fewer_steps_than_as_it_was_gathered(): void
     {
         $plan = Builds::plan([2400, 2400, 2400, 2400], [2400, 2400, 2400]);
-        $walked = ReadyReadings::of($plan);
+        $walked = WantedReadings::of($plan);
         $gathered = $walked;
         usort($gathered, fn ($one, $other) => $one->key() <=> $other->key());
         $this->assertLessThan(0.5 * WalkingOrder::steps($gathered, $plan->grid->posts[0]), WalkingOrder::steps($walked, $plan->grid->posts[0]));
@@ -69,17 +69,17 @@ final class ProofTest extends TestCase
     public function test_a_rough_tape_is_not_enough_and_the_class_that_would_be_is_named(): void
     {
         $plan = $this->with(Builds::plan([5400], [3600], within: 4), tape: TapeClass::Fibreglass);
-        $proof = new Proof($plan, ReadyReadings::of($plan));
+        $proof = new Proof($plan, WantedReadings::of($plan));
         $this->assertFalse($proof->isEnough);
         $this->assertSame(TapeClass::Steel, $proof->roughestTape());
         $this->assertNull($proof->further, 'four stakes have no seventh distance');
-        $this->assertTrue((new Proof($this->with($plan, tape: TapeClass::Steel), ReadyReadings::of($plan)))->isEnough);
+        $this->assertTrue((new Proof($this->with($plan, tape: TapeClass::Steel), WantedReadings::of($plan)))->isEnough);
     }
 
     public function test_a_list_that_is_not_enough_names_the_further_tape_that_helps_most(): void
     {
         $plan = $this->with(Builds::plan([2400, 2400, 2400, 2400, 2400], [2400]), way: ChosenPlacement::BaseLine);
-        $list = ReadyReadings::of($plan);
+        $list = WantedReadings::of($plan);
         $proof = new Proof($plan, $list);
         $this->assertFalse($proof->isEnough);
         $this->assertNotNull($proof->further);
@@ -97,7 +97,7 @@ final class ProofTest extends TestCase
             Builds::plan(array_fill(0, $columns, 2400), array_fill(0, $rows, 2400), within: $within), tape: TapeClass::SteelWithCare,
             way: ChosenPlacement::BestFit,
         );
-        $list = ReadyReadings::of($plan);
+        $list = WantedReadings::of($plan);
         $proof = new Proof($plan, $list);
         $this->assertTrue($proof->isEnough);
         $this->assertGreaterThanOrEqual($atLeast, count($proof->notWorthPulling));
@@ -110,10 +110,10 @@ final class ProofTest extends TestCase
     {
         $plan = Builds::plan([5400], [3600]);
         $this->expectException(NotDetermined::class);
-        new Proof($plan, array_slice(ReadyReadings::of($plan), 0, 4));
+        new Proof($plan, array_slice(WantedReadings::of($plan), 0, 4));
     }
 
-    private function with(Plan $plan, ?TapeClass $tape = null, ?ChosenPlacement $way = null, ?ReadyList $list = null): Plan
+    private function with(Plan $plan, ?TapeClass $tape = null, ?ChosenPlacement $way = null, ?ReadingList $list = null): Plan
     {
         $layout = $plan->layout;
 
@@ -127,7 +127,7 @@ final class ProofTest extends TestCase
     public function test_what_leaves_a_reading_unchecked_is_asked_for_though_it_was_spared(): void
     {
         $plan = Builds::plan([3000], [3000]);
-        $diagonal = array_values(array_filter(ReadyReadings::of($plan), fn (Wanted $wanted) => $wanted->planned()->inMillimetres() > 4000))[0];
+        $diagonal = array_values(array_filter(WantedReadings::of($plan), fn (Wanted $wanted) => $wanted->planned()->inMillimetres() > 4000))[0];
         $plan = $plan->withLayout($plan->layout->sparing([$diagonal->key()]));
         $others = array_filter(Builds::readings($plan), fn (TapeReading $tape) => Wanted::tapeKey($tape->from, $tape->to) !== $diagonal->key());
         $this->assertSame(
@@ -138,10 +138,10 @@ final class ProofTest extends TestCase
     public function test_what_is_not_worth_pulling_is_asked_for_only_where_the_rest_leaves_a_doubt(): void
     {
         $plan = Builds::plan([3000, 3000], [3000, 3000]);
-        $spare = array_map(fn (Wanted $wanted) => $wanted->key(), (new Proof($plan, ReadyReadings::of($plan)))->notWorthPulling);
+        $spare = array_map(fn (Wanted $wanted) => $wanted->key(), (new Proof($plan, WantedReadings::of($plan)))->notWorthPulling);
         $plan = $plan->withLayout($plan->layout->sparing($spare));
         $this->assertSame($spare, PlanCodec::decode(PlanCodec::encode($plan))->layout->spared);
-        $keys = array_map(fn (Wanted $wanted) => $wanted->key(), ReadyReadings::of($plan));
+        $keys = array_map(fn (Wanted $wanted) => $wanted->key(), WantedReadings::of($plan));
         $needed = fn (array $readings): array => array_values(
             array_filter($readings, fn (int $i) => ! in_array($keys[$i], $spare, true), ARRAY_FILTER_USE_KEY),
         );

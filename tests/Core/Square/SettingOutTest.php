@@ -10,7 +10,7 @@ use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Layout\BoardRules;
 use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\LayoutRules;
-use Aequus\Plan\Layout\ReadyList;
+use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
@@ -134,7 +134,7 @@ final class SettingOutTest extends TestCase
     private function plan(StringRun $run): Plan
     {
         return Builds::plan([2400, 2400], [3000])->withLayout(new LayoutRules(
-            ChosenPlacement::BaseLine, ReadyList::Full, TapeClass::Steel, null, $run, new BoardRules(
+            ChosenPlacement::BaseLine, ReadingList::Full, TapeClass::Steel, null, $run, new BoardRules(
                 Length::millimetres(1000), Length::millimetres(900),
             ), Length::zero(),
         ));

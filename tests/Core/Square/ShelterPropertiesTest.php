@@ -8,8 +8,8 @@ use Aequus\Adjust\GrossErrors\Mistakes;
 use Aequus\Adjust\Placement\PlacedNetwork;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Square\Network\PlanNetwork;
-use Aequus\Square\Readings\ReadyReadings;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Square\Readings\WantedReadings;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -31,7 +31,7 @@ final class ShelterPropertiesTest extends TestCase
             [96 * self::INCH, 108 * self::INCH, 108 * self::INCH, 96 * self::INCH], [90 * self::INCH, 96 * self::INCH, 90 * self::INCH], ['C2', 'C3'],
         );
         $network = new PlanNetwork($plan);
-        $pairs = array_map(fn (Wanted $wanted) => [$wanted->ends()->from->id->value, $wanted->ends()->to->id->value], ReadyReadings::of($plan));
+        $pairs = array_map(fn (Wanted $wanted) => [$wanted->ends()->from->id->value, $wanted->ends()->to->id->value], WantedReadings::of($plan));
         $site = new SimulatedTapes($network->design, $pairs, $network->base[1], 31);
         $called = $alone = 0;
         for ($case = 0; $case < self::CASES; $case++) {

@@ -118,7 +118,7 @@ abstract class EntryRequest extends FormRequest
         if ($this->refusals !== [] || LogEntry::query()->where('job_id', $this->job()->id)->where('client_id', $this->clientId())->exists()) {
             return;
         }
-        $site = app(ReadSite::class)->of($this->job())->state;
+        $site = app(ReadSite::class)->site($this->job())->state;
         $words = new QuestionWords($site->plan);
         $questions = $payload->questions(new KnownSite($site, $this->filled('replaces')));
         $isSure = $this->boolean('sure') || $this->saysRight();

@@ -48,7 +48,7 @@ final class QuickLineRequest extends EntryRequest
 
     protected function payload(Plan $plan): Payload
     {
-        return app(ReadSite::class)->of($this->job())->state->quickLine()->read(
+        return app(ReadSite::class)->site($this->job())->state->quickLine()->read(
             (string) preg_replace(self::RIGHT, '', $this->piece ?? $this->text('line')),
         );
     }

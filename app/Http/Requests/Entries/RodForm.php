@@ -31,7 +31,7 @@ final class RodForm extends EntryRequest
         if (! $point || ! $rod || $this->refusals !== []) {
             return null;
         }
-        $this->askForKnownPoint(app(ReadSite::class)->of($this->job())->state->level, $setUp, $point);
+        $this->askForKnownPoint(app(ReadSite::class)->site($this->job())->state->level, $setUp, $point);
 
         return $this->refusals === [] ? new RodReading($point, $rod, $setUp, $distance) : null;
     }

@@ -9,7 +9,7 @@ use Aequus\Measure\TapeClass;
 use Aequus\Plan\Layout\BoardRules;
 use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\LayoutRules;
-use Aequus\Plan\Layout\ReadyList;
+use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Plan;
@@ -27,7 +27,7 @@ final class LayoutRulesRequest extends PlanChangeRequest
         $unit = $plan->notation->unit;
         $rules = $this->attempt('placement', fn () => new LayoutRules(
             $this->has('placement') ? $this->chosen('placement', ChosenPlacement::class, $before->placement) : $before->placement,
-            $this->has('list') ? $this->chosen('list', ReadyList::class, $before->list) : $before->list,
+            $this->has('list') ? $this->chosen('list', ReadingList::class, $before->list) : $before->list,
             $this->has('tape') ? $this->chosen('tape', TapeClass::class, $before->tape) : $before->tape,
             $this->has('reach') ? $this->lengthOrNone('reach', $unit) : $before->reach,
             $this->has('strings') ? $this->strings($plan) : $before->strings,

@@ -47,10 +47,10 @@ final class TopsRequest extends PlanChangeRequest
         $along = fn (bool $alongX): Slope => $toward?->isAlongX() === $alongX ? Slope::ratio(-$toward->sign() * $slope->ratio) : Slope::level();
 
         $tops = new TopRules($height, $along(true), $along(false), $datum, $rows, $this->under);
-        $ground = app(ReadSite::class)->of($this->job())->state->level;
+        $ground = app(ReadSite::class)->site($this->job())->state->level;
         foreach ($plan->grid->posts as $post) {
             $at = $plan->footing->finishedGrade ?? $ground->groundAt($post);
-            if ($at !== null && ! $tops->of($post)->isLongerThan($at)) {
+            if ($at !== null && ! $tops->topOf($post)->isLongerThan($at)) {
                 $this->refuse(
                     'height',
                     Say::text('refusals.tops.at_the_top_would_lie', label: $post->label, at: $plan->write($at)),
@@ -84,7 +84,7 @@ final class TopsRequest extends PlanChangeRequest
         if ($this->text('height_by') === 'clearance') {
             $clear = $this->length('height', $unit);
 
-            return $clear === null ? null : TopsForm::highestGrade(app(ReadSite::class)->of($this->job())->state)->plus($clear);
+            return $clear === null ? null : TopsForm::highestGrade(app(ReadSite::class)->site($this->job())->state)->plus($clear);
         }
 
         return $this->length('height', $unit);

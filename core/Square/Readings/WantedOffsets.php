@@ -13,7 +13,7 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Square\Network\PlanNetwork;
 
 /** Offsets from every line that holds the layout: enough that each is checked by others, and as many more as it takes to prove the tolerance. */
-final readonly class ReadyOffsets
+final readonly class WantedOffsets
 {
     /** With three offsets from a line each is checked; the fourth leaves a margin. */
     private const FEWEST = 4;
@@ -76,7 +76,7 @@ final readonly class ReadyOffsets
     {
         $readings = array_map(fn (Wanted $one) => $one->reading($this->plan->layout->tape), array_values($wanted));
         try {
-            $planned = $this->network->of($readings, $this->network->stakes)->planned();
+            $planned = $this->network->network($readings, $this->network->stakes)->planned();
         } catch (NotDetermined) {
             return null;
         }

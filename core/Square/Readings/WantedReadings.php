@@ -8,14 +8,14 @@ use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\NotDetermined;
 use Aequus\Adjust\Network\Reading;
 use Aequus\Adjust\Solve\Solution;
-use Aequus\Plan\Layout\ReadyList;
+use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Square\Network\PlanNetwork;
 
 /** The readings that determine every stake and check each other, also where posts are left out: with the strings up, or by tape alone. */
-final class ReadyReadings
+final class WantedReadings
 {
     /** Less of a reading’s mistake than this showing in the others counts as unchecked. */
     private const CHECKED = 0.02;
@@ -40,10 +40,10 @@ final class ReadyReadings
         if (count($plan->grid->posts) < 2) {
             return [];
         }
-        $plan->layout->list === ReadyList::Lean && $list->isGrid() ? $list->lean() : $list->full();
+        $plan->layout->list === ReadingList::Lean && $list->isGrid() ? $list->lean() : $list->full();
         $list->determine();
         $list->check();
-        $all = (new ReadyOffsets($plan, $list->network))->added($list->wanted);
+        $all = (new WantedOffsets($plan, $list->network))->added($list->wanted);
 
         return WalkingOrder::of(array_values($all), $plan->grid->find(PostId::of($list->network->base[0])) ?? $plan->grid->posts[0]);
     }
@@ -212,7 +212,7 @@ final class ReadyReadings
     private function planned(): ?AdjustedNetwork
     {
         try {
-            return $this->network->of($this->readings(), $this->network->stakes)->planned();
+            return $this->network->network($this->readings(), $this->network->stakes)->planned();
         } catch (NotDetermined $refusal) {
             $this->free = array_values(array_filter(array_map(fn (string $id) => $this->plan->grid->find(PostId::of($id)), $refusal->stations)));
 

@@ -10,7 +10,7 @@ use GdImage;
  * A picture as it is kept: turned upright, at most 1600 pixels long, written anew as JPEG. Nothing of the file that came in is kept beside its
  * pixels: no place, no camera, nothing hidden that could be run.
  */
-final readonly class Negative
+final readonly class StoredPicture
 {
     private const LONGEST = 1600;
 
