@@ -122,7 +122,7 @@ final readonly class TakenReadings
         return $this->taped[Wanted::tapeKey($pair->from->id, $pair->to->id)] ?? null;
     }
 
-    /** Whether a reading of the ready list was taken. */
+    /** Whether a reading of the list was taken. */
     public function has(Wanted $wanted): bool
     {
         return $this->sequencesOf($wanted) !== [];

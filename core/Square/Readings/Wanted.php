@@ -16,7 +16,7 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use LogicException;
 
-/** One reading of a ready list: a tape between two stakes, or how far a stake stands off the string between two others or off a fixed line. */
+/** One reading of the list of readings: a tape between two stakes, or how far a stake stands off the string between two others or off a fixed line. */
 final readonly class Wanted
 {
     private function __construct(public ?Post $stake, private ?Pair $pair, public ?FixedLine $line = null)

@@ -6,7 +6,7 @@ namespace Aequus\Words\Square;
 
 use Aequus\Square\Readings\Wanted;
 
-/** What a reading of a ready list is called. */
+/** What a reading of the list of readings is called. */
 final class WantedWords
 {
     public static function of(Wanted $wanted): string
