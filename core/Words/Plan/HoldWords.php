@@ -9,6 +9,19 @@ use Aequus\Plan\Holding\Hold;
 /** What is told of each way to hold a post. */
 final class HoldWords
 {
+    public static function name(Hold $hold): string
+    {
+        return match ($hold) {
+            Hold::Concrete => 'post in concrete',
+            Hold::Collar => 'earth below, a concrete collar at the top',
+            Hold::Gravel => 'pad, crushed gravel tamped',
+            Hold::Earth => 'pad, earth tamped back',
+            Hold::Foam => 'post in expanding foam',
+            Hold::Pier => 'pier with a metal base',
+            Hold::Driven => 'steel post, driven',
+        };
+    }
+
     /** What stands at its foot. */
     public static function foot(Hold $hold): string
     {

@@ -29,6 +29,7 @@ final class PlanNames
     {
         return match (true) {
             $case instanceof PostFeature => self::feature($case),
+            $case instanceof Hold => HoldWords::name($case),
             default => self::named($case),
         };
     }
@@ -64,13 +65,6 @@ final class PlanNames
             WoodCare::Brushed => 'brushed with preservative',
             WoodCare::Coated => 'coated or wrapped',
             WoodCare::Nothing => 'nothing',
-            Hold::Concrete => 'post in concrete',
-            Hold::Collar => 'earth below, a concrete collar at the top',
-            Hold::Gravel => 'pad, crushed gravel tamped',
-            Hold::Earth => 'pad, earth tamped back',
-            Hold::Foam => 'post in expanding foam',
-            Hold::Pier => 'pier with a metal base',
-            Hold::Driven => 'steel post, driven',
             FootBed::Usual => 'as usual for the way of holding',
             FootBed::Sump => 'gravel sump',
             FootBed::Block => 'flat block on gravel',
