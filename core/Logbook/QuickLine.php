@@ -94,7 +94,7 @@ final readonly class QuickLine
         $phrases = array_filter(self::phrases(Called::Post), fn (Phrase $phrase) => $phrase->verb !== '');
         usort($phrases, fn (Phrase $one, Phrase $other) => ($one->place ?: PHP_INT_MAX) <=> ($other->place ?: PHP_INT_MAX));
 
-        return array_values(array_map(fn (Phrase $phrase) => $phrase->verb, $phrases));
+        return array_values(array_unique(array_map(fn (Phrase $phrase) => $phrase->verb, $phrases)));
     }
 
     /**

@@ -158,6 +158,10 @@ final readonly class Layout
     /** @return list<TakenReading> tapes and offsets of which nothing is believed: all that was read of them stands alone against the others */
     public function leftOut(): array
     {
+        if (($this->survey->mistakes->dropped ?? []) === []) {
+            return [];
+        }
+
         return array_values(array_filter($this->taken->all(), fn (TakenReading $taken) => array_filter(
             $taken->sequences, fn (int $sequence) => $this->survey->mistakes?->drops(TakenReadings::id($sequence)) === null,
         ) === []));

@@ -8,6 +8,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\UnreadableLength;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\PlanRefused;
@@ -37,6 +38,17 @@ final readonly class SpokenPieces
     public function post(string $label): PostId
     {
         return $this->plan->grid->labelled(strtoupper($label))->id;
+    }
+
+    /** The fixed line whose name begins what was said; of two that begin alike the one with more of it. */
+    public function lineNamed(string $said): ?FixedLine
+    {
+        $named = array_filter(
+            $this->plan->fixedLines(), fn (FixedLine $line) => str_starts_with(mb_strtolower($said).' ', mb_strtolower($line->name).' '),
+        );
+        usort($named, fn (FixedLine $one, FixedLine $other) => mb_strlen($other->name) <=> mb_strlen($one->name));
+
+        return $named[0] ?? null;
     }
 
     /** @throws UnreadableLength naming the piece that was not understood */

@@ -91,18 +91,19 @@ final readonly class LineReading implements StakeReading
     {
         return [
             new Phrase(Called::Post, 'line', Takes::Something, self::spoken(...), "b2 line 12' 3", 'b2 line 3730'),
+            // As the guide says it: “b2 off barn wall 3730”.
+            new Phrase(
+                Called::Post, 'off', Takes::Something,
+                fn (SpokenPieces $pieces, Whom $of, string $said) => $pieces->lineNamed($said) === null ? null : self::spoken($pieces, $of, $said),
+            ),
         ];
     }
 
     /** “12' 3”, or “barn wall 12' 3” where the plan has more than one line */
     private static function spoken(SpokenPieces $pieces, Whom $of, string $said): self
     {
-        $lines = $pieces->plan->fixedLines();
-        foreach ($lines as $line) {
-            if (str_starts_with(mb_strtolower($said), mb_strtolower($line->name).' ')) {
-                [$lines, $said] = [[$line], trim(mb_substr($said, mb_strlen($line->name)))];
-            }
-        }
+        $named = $pieces->lineNamed($said);
+        [$lines, $said] = $named === null ? [$pieces->plan->fixedLines(), $said] : [[$named], trim(mb_substr($said, mb_strlen($named->name)))];
         if (count($lines) !== 1) {
             throw $lines === [] ? EntryRefused::noLineInThePlan() : EntryRefused::whichLine(array_map(fn (FixedLine $line) => $line->name, $lines));
         }

@@ -98,10 +98,13 @@ final readonly class StringReading implements StakeReading
         ];
     }
 
-    /** “a2-c2 3/16 lane”, or “a2-c2 0” for one that touches */
-    private static function spoken(SpokenPieces $pieces, Whom $of, string $said): self
+    /** “a2-c2 3/16 lane”, or “a2-c2 0” for one that touches; null where it is a fixed line that is named */
+    private static function spoken(SpokenPieces $pieces, Whom $of, string $said): ?self
     {
         $label = SpokenPieces::LABEL;
+        if ($pieces->lineNamed($said) !== null) {
+            return null;
+        }
         if (! preg_match("/^({$label}) ?- ?({$label}) (.+)$/iu", $said, $found)) {
             throw EntryRefused::lineOffString($pieces->sideNames());
         }

@@ -114,6 +114,8 @@ final class QuickLineTest extends TestCase
         yield ['b2 off a2-c2 3/16 lane', new StringReading($b2, self::id('A2'), self::id('C2'), $in(-0.1875), Length::zero())];
         yield ['b2 off c2-a2 3/16 lane', new StringReading($b2, self::id('C2'), self::id('A2'), $in(0.1875), Length::zero())];
         yield ['b2 off b1-c1 0', new StringReading($b2, self::id('B1'), $c1, Length::zero(), Length::zero())];
+        yield ["b2 off barn wall 12' 3", new LineReading($b2, $in(147), FixedLine::FIRST_ID, TapeClass::Steel)];
+        yield ["b2 line barn wall 12' 3", new LineReading($b2, $in(147), FixedLine::FIRST_ID, TapeClass::Steel)];
         yield ["b2 line 12' 3", new LineReading($b2, $in(147), FixedLine::FIRST_ID, TapeClass::Steel)];
         yield ['b2 cast 1/4 stream and 1/8 lane', new AsCast($b2, $in(0.25), $in(-0.125))];
         yield ['b2 cast 1/8 barn', new AsCast($b2, $in(-0.125), Length::zero())];
@@ -208,6 +210,7 @@ final class QuickLineTest extends TestCase
         $without = new QuickLine(Builds::plan(baysX: [2400, 2400], baysY: [3000]), fn () => Stage::HoleOpen, TapeClass::Steel);
         $this->assertArrayNotHasKey('line_offset', $without->examples());
         $this->assertArrayHasKey('line_offset', self::line(Notation::feetInches(16))->examples());
+        $this->assertStringContainsString('Say which string', Told::refused(fn () => self::read('b2 off garden wall 12')), 'no such line');
         $this->assertStringContainsString('No line is in the plan yet', Told::refused(fn () => $without->read('b2 line 12')));
     }
 
