@@ -162,7 +162,7 @@ final readonly class RoundSheet
             );
         };
         $onPosts = array_map(
-            fn (Post $post) => $row($post->label, $post->label, "ground {$post->id->value}"), $this->site->walk(),
+            fn (Post $post) => $row($post->label, $post->label, LevelPoint::of($post->id)->key()), $this->site->walk(),
         );
         $benchmark = $this->site->level->benchmark;
 

@@ -129,7 +129,7 @@ final readonly class Heights
 
     public function knownGround(Post $post): ?KnownHeight
     {
-        return $this->known["ground {$post->id->value}"] ?? null;
+        return $this->known[LevelPoint::of($post->id)->key()] ?? null;
     }
 
     /** Standard deviation of a ground height, mm; null where it is not known. */
@@ -179,7 +179,7 @@ final readonly class Heights
     /** Of any feature of a post; null where it was not read. */
     public function heightOfPart(Post $post, PostFeature $feature): ?Length
     {
-        return ($this->known["{$feature->value} {$post->id->value}"] ?? null)?->height;
+        return ($this->known[LevelPoint::of($post->id, $feature)->key()] ?? null)?->height;
     }
 
     /** What people call a point; the benchmark in force by its own name. */
@@ -240,7 +240,7 @@ final readonly class Heights
     /** Whether something checks the ground at a post: another set-up, another instrument. */
     public function isGroundChecked(Post $post): bool
     {
-        return isset($this->partsChecked["ground {$post->id->value}"]);
+        return isset($this->partsChecked[LevelPoint::of($post->id)->key()]);
     }
 
     /** @param  array<string, KnownHeight>  $known */
@@ -248,7 +248,7 @@ final readonly class Heights
     {
         $points = [];
         foreach ($this->plan->grid->posts as $post) {
-            $height = $known["ground {$post->id->value}"] ?? null;
+            $height = $known[LevelPoint::of($post->id)->key()] ?? null;
             if ($height !== null) {
                 $points[$post->id->value] = [$post->at, $height->height->inMillimetres(), $this->isGroundChecked($post) ? 2 : 1];
             }
@@ -276,7 +276,7 @@ final readonly class Heights
     {
         $ground = $unread = $points = $of = [];
         foreach ($this->plan->grid->posts as $post) {
-            $height = ($known["ground {$post->id->value}"] ?? null)?->height;
+            $height = ($known[LevelPoint::of($post->id)->key()] ?? null)?->height;
             if ($height === null) {
                 $unread[] = $post;
 

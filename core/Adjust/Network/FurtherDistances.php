@@ -35,7 +35,7 @@ final readonly class FurtherDistances
             for ($j = $i + 1; $j < count($names); $j++) {
                 $length = hypot($at[$names[$j]][0] - $at[$from][0], $at[$names[$j]][1] - $at[$from][1]);
                 if (! isset($known["{$from} {$names[$j]}"]) && ($reach === null || $length <= $reach)) {
-                    $lengths["{$i} {$j}"] = $length;
+                    $lengths[$i * count($names) + $j] = $length;
                 }
             }
         }
@@ -43,8 +43,8 @@ final readonly class FurtherDistances
         $shortest = array_slice($lengths, 0, self::MOST, true);
         $pairs = [];
         foreach (array_intersect_key($lengths, $shortest) as $key => $length) {
-            [$i, $j] = array_map(intval(...), explode(' ', (string) $key));
-            $pairs[$i * count($names) + $j] = [$names[$i], $names[$j], $tape->sigma(Length::millimetres($length))];
+            [$from, $to] = [$names[intdiv($key, count($names))], $names[$key % count($names)]];
+            $pairs[$key] = [$from, $to, $tape->sigma(Length::millimetres($length))];
         }
         ksort($pairs);
         $this->pairs = array_values($pairs);
