@@ -22,6 +22,9 @@ final readonly class PlanChange
     /** @var list<Post> of those that go: set or filled */
     public array $standing;
 
+    /** @var list<Post> of those that go: what was poured or tamped round them fills their holes */
+    public array $filled;
+
     /** How many entries speak of posts that go. */
     public int $entries;
 
@@ -39,6 +42,7 @@ final readonly class PlanChange
         $dropped = array_values(array_filter($site->plan->grid->posts, fn (Post $post) => $new->grid->find($post->id) === null));
         $this->gone = $dropped;
         $this->standing = array_values(array_filter($dropped, fn (Post $post) => $site->standing($post)->set || $site->isFilled($post)));
+        $this->filled = array_values(array_filter($dropped, $site->isFilled(...)));
         $this->back = array_values(
             array_filter($new->grid->posts, fn (Post $post) => $site->plan->grid->find($post->id) === null && isset($spoken[$post->id->value])),
         );

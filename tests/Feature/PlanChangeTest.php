@@ -16,7 +16,9 @@ use Aequus\Measure\Slope;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Tops\TopRules;
+use Aequus\Site\PlanChange;
 use Aequus\Site\SiteState;
+use Aequus\Words\Plan\ChangeWords;
 use App\Actions\RevisePlan;
 use App\Plan\PlanForm;
 use App\Site\ReadSite;
@@ -51,7 +53,7 @@ final class PlanChangeTest extends FeatureTestCase
     {
         $this->revise(['bays_x' => '2400; 2400', 'change_x' => '3'])->assertSessionHasErrors('change');
         $says = session('errors')->first('change');
-        $this->assertStringContainsString('removes D1, D2: 2 posts stand, 6 entries', $says);
+        $this->assertStringContainsString('removes D1, D2: 2 posts stand in filled holes, 6 entries', $says);
         $this->assertSame(1, $this->number());
         $this->revise(['bays_x' => '2400; 2400', 'change_x' => '3', 'sure' => '1'])->assertSessionHasNoErrors();
         $this->assertSame(['A', 'B', 'C'], $this->columns());
@@ -106,6 +108,24 @@ final class PlanChangeTest extends FeatureTestCase
         $this->assertEquals(Length::millimetres(3600), array_values($site->clear->services)[0]->points[0]->x);
         $this->assertEquals(Length::millimetres(900), $site->plan->layout->fixedLines[0]->off($site->plan->grid->labelled('C1')->at)->magnitude());
         $this->assertSame([], array_map(fn ($post) => $post->label, (new \Aequus\Site\PlanChange($site, $site->plan))->moved));
+    }
+
+    public function test_what_stands_and_what_is_filled_is_told_apart(): void
+    {
+        $told = function (string ...$filled): string {
+            $job = $this->job($this->user, Builds::plan(baysX: [2400, 2400, 2400], baysY: [3000]));
+            foreach (['D1', 'D2'] as $label) {
+                $this->write($job, $this->user, new PostSet($this->id($label)));
+            }
+            foreach ($filled as $label) {
+                $this->write($job, $this->user, new PostFilled($this->id($label), FillStep::Done, 6, 15.0));
+            }
+
+            return ChangeWords::say(new PlanChange(app(ReadSite::class)->site($job)->state, Builds::plan(baysX: [2400, 2400], baysY: [3000])))[0];
+        };
+        $this->assertStringContainsString('D1, D2: 2 posts stand, 2 entries', $told());
+        $this->assertStringContainsString('D1, D2: 2 posts stand, 1 of them with the hole filled, 3 entries', $told('D1'));
+        $this->assertStringContainsString('D1, D2: 2 posts stand in filled holes, 4 entries', $told('D1', 'D2'));
     }
 
     public function test_a_hand_over_belongs_to_its_plan(): void

@@ -19,7 +19,7 @@ final class ChangeWords
         if ($change->gone !== []) {
             $standing = count($change->standing);
             $says[] = 'It removes '.self::labels($change->gone).': '.($standing === 0 ? ''
-                : self::plural($standing, 'post stands', 'posts stand').', ').self::plural($change->entries, 'entry', 'entries').'. '
+                : self::plural($standing, 'post stands', 'posts stand').self::filled($standing, count($change->filled)).', ').self::plural($change->entries, 'entry', 'entries').'. '
                 .($change->entries === 0 ? '' : 'The entries stay in the logbook under their names, and count again when the post comes back.');
         }
         if ($change->moved !== []) {
@@ -33,6 +33,15 @@ final class ChangeWords
         }
 
         return array_map(trim(...), $says);
+    }
+
+    private static function filled(int $standing, int $filled): string
+    {
+        return match (true) {
+            $filled === 0 => '',
+            $filled < $standing => ", {$filled} of them with the hole filled",
+            default => $filled === 1 ? ' in a filled hole' : ' in filled holes',
+        };
     }
 
     /** @param  list<Post>  $posts */
