@@ -123,7 +123,7 @@ final readonly class VerdictWords
                 'The posts that are set fit no true grid', 'They can’t move any more: anchors, notches or a new plan must give.',
             ],
             SquareVerdict::Within => [
-                $this->said('Every stake is within ', $tolerance),
+                $this->said('Every stake is within ', $tolerance, LeftOutWords::providedThat($square, new Speech($this->plan))),
                 ($leftOut === null ? '' : "{$leftOut} ").'Proved by '.count($survey->judged).' readings'.($survey->surplus > 0
                     ? ', '.$this->plural($survey->surplus, 'more than is needed', 'more than are needed').'.' : '; nothing checks them.'),
             ],

@@ -41,6 +41,7 @@ final class LeftOutTest extends TestCase
         $site = SiteState::derive($plan, $entries, '2026-06-01');
         $this->assertFalse($site->square->holds());
         $this->assertStringStartsWith('A2 off barn does not fit the others and is left out.', (string) (new VerdictWords($site))->says);
+        $this->assertSame('Every stake is within 6 mm, if A2 off barn was read wrong', (string) (new VerdictWords($site))->title);
 
         $move = Guide::next($site, Scope::job());
         $this->assertTrue($move?->is(MoveKind::MeasureOffLineAgain), Told::do($move));
@@ -53,6 +54,7 @@ final class LeftOutTest extends TestCase
         $same = Builds::entry($this->reading($plan, 'A2', 'barn', $off), count($entries) + 1, $move?->replaces);
         $again = SiteState::derive($plan, [...$entries, $same], '2026-06-01');
         $this->assertSame([], $again->square->toReadAgain(), 'read twice alike it is asked for no more');
+        $this->assertSame('Every stake is within 6 mm', (string) (new VerdictWords($again))->title);
         $this->assertStringContainsString('Read again it came to the same: is barn straight there?', (string) (new VerdictWords($again))->says);
     }
 
