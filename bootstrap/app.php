@@ -7,6 +7,7 @@ use Aequus\Words\Speech;
 use App\Http\Middleware\PlainFields;
 use App\Http\Middleware\SecurityHeaders;
 use App\Picture\PictureRefused;
+use App\Type\Say;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -34,7 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // What was typed survives a token that ran out and a sign-in that expired.
         $exceptions->render(function (HttpException $failure, Request $request) {
             return $failure->getPrevious() instanceof TokenMismatchException && ! $request->expectsJson()
-                ? back()->withInput($request->except(['password', '_token']))->withErrors(['refused' => 'This page had been open too long to be sent. Nothing you typed is lost: press the button again.'])
+                ? back()->withInput($request->except(['password', '_token']))->withErrors(['refused' => Say::text('answers.page_open_too_long')])
                 : null;
         });
         // Nothing of it arrived, not even the session: the answer is a page of its own, with the way back.

@@ -78,6 +78,16 @@ final class AccountTest extends FeatureTestCase
         }
     }
 
+    public function test_a_fault_or_a_wrong_address_is_told_in_words_with_a_way_back(): void
+    {
+        $this->actingAs($this->person());
+        $this->get('/jobs/1/nowhere')->assertNotFound()->assertSee('There is no such page')->assertSee('To the jobs');
+        foreach ([403 => 'somebody else’s work', 429 => 'Too many tries', 500 => 'Something went wrong', 503 => 'being seen to'] as $status => $says) {
+            Routes::get("/fault-{$status}", fn () => abort($status));
+            $this->get("/fault-{$status}")->assertStatus($status)->assertSee($says)->assertSee('href="/"', false);
+        }
+    }
+
     public function test_pages_carry_a_strict_policy_and_nothing_inline(): void
     {
         $user = $this->person();

@@ -28,10 +28,13 @@ final class JobShelfTest extends JobTestCase
         $this->post("{$at}/shelf", ['shelf' => 'bin'])->assertRedirect('/');
         $this->get('/')->assertDontSee('<h2><a href="'.url($at), false);
         $this->get('/?shelf=bin')->assertSee('Goat shed')->assertSee('Take it back');
+        $this->get("{$at}/plan")->assertSee('This job is in the bin');
         $this->get("{$at}/plan")->assertOk();
         $this->post("{$at}/shelf", ['shelf' => 'put_away']);
         $this->get('/?shelf=put_away')->assertSee('Goat shed');
+        $this->get("{$at}/plan")->assertSee('This job is put away')->assertDontSee('in the bin. Nothing');
         $this->post("{$at}/shelf", ['shelf' => 'at_hand']);
+        $this->get("{$at}/plan")->assertDontSee('This job is');
         $this->get('/')->assertSee('Goat shed');
         $this->post("{$at}/shelf", ['shelf' => 'skip'])->assertNotFound();
     }

@@ -56,4 +56,5 @@ return [
     'job.copy_of_no_evidence_for' => 'Copy of {copy_of}. No evidence for a hand-over.',
     'create_job.first_plan' => 'First plan',
     'stake_moved.said' => 'Written down. What was read to it before is old now: these readings prove the new place.',
+    'page_open_too_long' => 'This page had been open too long to be sent. Nothing you typed is lost: press the button again.',
 ];

@@ -163,4 +163,6 @@ return [
     'marks.along_the_base_line' => 'Marks along the base line',
     'marks.away_from_the_base_line' => 'Marks away from the base line',
     'drawing.section.heights_drawn' => 'heights drawn {factor} times as large as lengths',
+    'layout.in_the_bin' => 'This job is in the bin. Nothing empties it; it can be taken back on the page of jobs.',
+    'layout.put_away' => 'This job is put away.',
 ];

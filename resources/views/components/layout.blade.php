@@ -1,6 +1,7 @@
 @use('Aequus\Site\Phase')
 @use('Aequus\Words\Handover\HandoverWords')
 @use('Aequus\Words\PageWords')
+@use('App\Models\Shelf')
 @use('App\View\Stepper')
 @props(['title', 'site' => null, 'phase' => null, 'revision' => null])
 <!DOCTYPE html>
@@ -48,6 +49,8 @@
         @if ($site)
             <x-sheet-head :job="$site->job" :revision="$revision ?? $site->job->revision" />
             @if ($site->job->copy_of)<p class="copy-of" role="note">{{ $site->job->copyLine() }}</p>@endif
+            @if ($site->job->shelf !== Shelf::AtHand)<p class="copy-of" role="note">{{ $site->job->shelf === Shelf::Bin
+                ? $say('components.layout.in_the_bin') : $say('components.layout.put_away') }}</p>@endif
             @if ($site->state->isChangedSinceHandover() && $phase !== Phase::Handover)<p class="copy-of" role="note">{{
                 HandoverWords::besides($site->state) }}</p>@endif
         @endif

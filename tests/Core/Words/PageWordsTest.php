@@ -63,7 +63,7 @@ final class PageWordsTest extends TestCase
     private function sources(): string
     {
         $all = '';
-        foreach (['resources/views', 'resources/js', 'app'] as $folder) {
+        foreach (['resources/views', 'resources/js', 'app', 'bootstrap'] as $folder) {
             foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::ROOT."/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
                 $all .= file_get_contents((string) $file);
             }
