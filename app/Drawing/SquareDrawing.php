@@ -149,7 +149,7 @@ final readonly class SquareDrawing
             $held && $placed->size() > $this->plan->tolerances->squareness->inMillimetres() => [
                 'held', Say::text('drawing.square_drawing.set_and_off_the_grid', told: $told),
             ],
-            $held => ['held', Say::text('drawing.square_drawing.set_holds_the_layout')],
+            $held => ['held', Say::text('drawing.legend.held')],
             $placed->verdict === StakeVerdict::Out && $this->site->square->verdict() !== SquareVerdict::Out => [
                 'undetermined', Say::text('drawing.square_drawing.looks_out_so_far'),
             ],

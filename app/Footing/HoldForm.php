@@ -149,7 +149,7 @@ final readonly class HoldForm
         if ($hold === Hold::Foam) {
             $pack = Foam::usualPack($in);
             $parts[] = Say::text('holding.hold.of_foam_each_until_your', plural: Say::text(
-                'holding.hold_form.packs', count: array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)),
+                'page.packs', count: array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam), $work)),
             ), pack: $pack, little: $in->little);
         }
         if ($hold === Hold::Pier) {

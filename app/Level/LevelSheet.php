@@ -79,8 +79,8 @@ final readonly class LevelSheet
         $mistakes = $this->site->level->mistakes;
 
         return match (true) {
-            $mistakes?->drops($id) !== null => ['out', Say::text('level.level_sheet.left_out')],
-            in_array($id, $mistakes->named ?? [], true) => ['doubt', Say::text('level.level_sheet.in_doubt')],
+            $mistakes?->drops($id) !== null => ['out', Say::text('drawing.legend.tape_out')],
+            in_array($id, $mistakes->named ?? [], true) => ['doubt', Say::text('drawing.legend.tape_doubt')],
             $isFree => ['wanted', Say::text('level.level_sheet.not_tied_in')],
             isset($this->site->level->checked[$id]) => ['fits', Say::text('page.fits')],
             default => ['unchecked', Say::text('level.level_sheet.read_once')],

@@ -59,7 +59,7 @@ final readonly class PoleStrips
             $site->plan, array_map(
                 fn (array $group) => new PoleMark($group[0], implode(' ', $group[1])), array_values($groups),
             ), Say::text('paper.pole_strips.story_pole'),
-            Say::text('paper.pole_strips.datum_line'), $paper,
+            Say::text('page.datum_line'), $paper,
         );
     }
 

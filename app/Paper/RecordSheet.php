@@ -54,13 +54,13 @@ final readonly class RecordSheet
 
     public function met(?bool $is): string
     {
-        return self::judged($is, Say::text('paper.record_sheet.met'), Say::text('paper.record_sheet.not_met'));
+        return self::judged($is, Say::text('page.met'), Say::text('paper.record_sheet.not_met'));
     }
 
     /** How a tolerance of one post came out. */
     public static function judged(?bool $is, string $good, string $bad): string
     {
-        return $is === null ? Say::text('paper.record_sheet.not_measured') : ($is ? $good : $bad);
+        return $is === null ? Say::text('page.not_measured') : ($is ? $good : $bad);
     }
 
     public function __construct(private SiteState $site, Job $job)
@@ -107,7 +107,7 @@ final readonly class RecordSheet
             Say::text('paper.record_sheet.also_fixed') => array_values(array_map($words->say(...), $this->site->log->now(LineReading::class))),
             Say::text('paper.record_sheet.also_found') => array_values(array_map($words->say(...), $found)),
             Say::text('paper.record_sheet.also_filled') => array_values(array_map($words->say(...), $this->site->log->now(PostFilled::class))),
-            Say::text('paper.record_sheet.also_under') => $under === null ? [] : [
+            Say::text('page.what_lies_on_the_posts') => $under === null ? [] : [
                 $this->say(
                     'paper.record_sheet.finished_surface_under_it', finished: $under->finished, layers: $under->layers,
                     write: $under->clearance->isZero() ? '' : $this->say('paper.record_sheet.clearance', clearance: $under->clearance),
@@ -158,7 +158,7 @@ final readonly class RecordSheet
 
         return [
             Say::text('paper.record_sheet.plumb_within_1_in', plumb_one_in: $this->site->plan->tolerances->plumbOneIn),
-            $records === [] ? Say::text('paper.record_sheet.not_measured')
+            $records === [] ? Say::text('page.not_measured')
                 : $this->say(
                     'paper.record_sheet.of_measured_the_worst_at', count: count($records), count_b: count($this->records),
                     write: Length::millimetres($worst),

@@ -53,7 +53,7 @@ final readonly class PlumbRound
         $last = $readings[0] ?? null;
         $choice = new RoundChoice(
             'leans', Say::text('round.plumb_round.top'), ['plumb' => Say::text('page.is_plumb')] + Choices::sides(
-                $this->site->plan->sides, Say::text('round.plumb_round.to_the_s'), [$face, $face->opposite()],
+                $this->site->plan->sides, Say::text('page.to_the_s'), [$face, $face->opposite()],
             ),
             $last === null ? '' : ($last->lean->isPlumb() ? 'plumb' : $last->leansToward->value),
         );
@@ -124,7 +124,7 @@ final readonly class PlumbRound
                 $byGap => '',
                 default => count($readings) > 1 ? Say::text('round.plumb_round.read_with_the_level_both')
                     : Say::text('round.plumb_round.read_by_change_it_on', what: Names::of($last->lean->way)),
-            }, $choice, $steep ? 'off' : 'fits', $steep ? Say::text('page.leans') : Say::text('round.plumb_round.plumb_this_way'),
+            }, $choice, $steep ? 'off' : 'fits', $steep ? Say::text('drawing.set_legend.leaning') : Say::text('round.plumb_round.plumb_this_way'),
         );
     }
 }

@@ -79,7 +79,7 @@ final readonly class RoundSheet
     {
         $names = [];
         foreach (array_chunk($this->rows, self::AT_ONCE) as $i => $rows) {
-            $names[$i + 1] = Say::text('round.round_sheet.to', label: $rows[0]->label, label_b: $rows[count($rows) - 1]->label);
+            $names[$i + 1] = Say::text('page.from_to', label: $rows[0]->label, label_b: $rows[count($rows) - 1]->label);
         }
 
         return $names;
@@ -136,7 +136,7 @@ final readonly class RoundSheet
             EntryKind::StringOffset, 'off', ['stake' => $wanted->stake->label] + $ends, $off?->magnitude(), $payload instanceof StringReading
                 && ! $payload->run->isZero() ? Say::text('round.round_sheet.how_the_string_ran_is') : '',
             new RoundChoice(
-                'toward', Say::text('round.round_sheet.stands_toward_the'), Choices::sides($this->site->plan->sides, among: $sides),
+                'toward', Say::text('page.stands_toward_the'), Choices::sides($this->site->plan->sides, among: $sides),
                 $off === null ? '' : $left[$isRight === $swapped ? 0 : 1]->value,
             ),
         );

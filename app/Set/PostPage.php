@@ -99,7 +99,7 @@ final readonly class PostPage
     /** As far as it has come, in a few words. */
     public function standing(): string
     {
-        return ($this->stands->set ? Say::text('page.is_set') : Say::text('set.post_page.not_set')).($this->isFilled()
+        return ($this->stands->set ? Say::text('page.is_set') : Say::text('page.not_set')).($this->isFilled()
             ? Say::text('set.post_page.filled')
             : '').($this->site->cut->isCut($this->post) ? Say::text('set.post_page.cut') : '');
     }

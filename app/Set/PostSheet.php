@@ -76,12 +76,12 @@ final readonly class PostSheet
         $slack = $this->site->plan->hole->slack($this->site->plan->post, $this->site->plan->layout->cover)->slack;
         $room = $slack->isPositive() ? $this->say('set.post_sheet.the_hole_leaves_round_it', slack: $slack) : '';
         if ($stake === null) {
-            return new PostFact(Say::text('set.post_sheet.where_it_stands'), $this->say('set.post_sheet.not_proved_yet', room: $room), 'to-pull');
+            return new PostFact(Say::text('page.where_it_stands'), $this->say('set.post_sheet.not_proved_yet', room: $room), 'to-pull');
         }
         $parts = $this->shifts(Shift::parts(Length::millimetres(-$stake->alongX), Length::millimetres(-$stake->alongY)));
         $off = $parts->saysNothing() ? Say::text('set.post_sheet.on_its_mark') : $this->say('set.post_sheet.of_its_mark', parts: $parts);
 
-        return new PostFact(Say::text('set.post_sheet.where_it_stands'), $this->said($off, $room), match ($stake->verdict) {
+        return new PostFact(Say::text('page.where_it_stands'), $this->said($off, $room), match ($stake->verdict) {
             StakeVerdict::Within => 'fits', StakeVerdict::Out => 'off', StakeVerdict::CannotTell => 'doubt'
         });
     }
@@ -112,7 +112,7 @@ final readonly class PostSheet
             ),
             default => new PostFact(
                 Say::text('page.hole'), $this->say('set.post_sheet.of', write: $required->need->ground->minus($dug->bottom), hole_depth: $required->holeDepth(), what: $dug->found === null ? '' : Say::text(
-                    'set.post_sheet.met', what: Names::of($dug->found),
+                    'drawing.plan_drawing.met', what: Names::of($dug->found),
                 )), $dug->serves() ? 'fits'
                     : 'off',
             ),
@@ -148,7 +148,7 @@ final readonly class PostSheet
         $stands = $this->site->standing($this->post);
         if (! $stands->set || $stands->lean->isUnread()) {
             return new PostFact(
-                Say::text('page.plumb'), $stands->set ? Say::text('set.post_sheet.not_read') : Say::text('set.post_sheet.not_set'), 'to-pull',
+                Say::text('page.plumb'), $stands->set ? Say::text('page.not_read') : Say::text('page.not_set'), 'to-pull',
             );
         }
         $parts = $this->shifts($stands->lean->at($stands->topAbovePivot()));
@@ -193,8 +193,8 @@ final readonly class PostSheet
 
         return new PostFact(
             Say::text('set.post_sheet.twist'),
-            $this->say('set.post_sheet.over_over_its_own_face', magnitude: $twist->gap->magnitude(), over: $twist->over, is_negative: $twist->gap->isNegative() ? Say::text('set.post_sheet.against_the_clock')
-                : Say::text('set.post_sheet.with_the_clock'), times: $face->times(abs($twist->slope()->ratio))),
+            $this->say('set.post_sheet.over_over_its_own_face', magnitude: $twist->gap->magnitude(), over: $twist->over, is_negative: $twist->gap->isNegative() ? Say::text('page.against_the_clock')
+                : Say::text('page.with_the_clock'), times: $face->times(abs($twist->slope()->ratio))),
         );
     }
 
@@ -204,7 +204,7 @@ final readonly class PostSheet
 
         return match (true) {
             $filling->isDone() => new PostFact(
-                Say::text('set.post_sheet.fill'),
+                Say::text('page.fill'),
                 Say::text('page.filled').($filling->bags() === null
                     ? '' : Say::text('set.post_sheet.bags', bags: $filling->bags())).($filling->celsius() === null ? ''
                     : Say::text(
@@ -212,9 +212,9 @@ final readonly class PostSheet
                     )),
                 'fits',
             ),
-            $filling->isBegun() => new PostFact(Say::text('set.post_sheet.fill'), Say::text('set.post_sheet.begun_not_full'), 'doubt'),
-            $this->site->isFilled($this->post) => new PostFact(Say::text('set.post_sheet.fill'), Say::text('set.post_sheet.read_as_filled'), 'fits'),
-            default => new PostFact(Say::text('set.post_sheet.fill'), Say::text('set.post_sheet.not_filled'), 'to-pull'),
+            $filling->isBegun() => new PostFact(Say::text('page.fill'), Say::text('set.post_sheet.begun_not_full'), 'doubt'),
+            $this->site->isFilled($this->post) => new PostFact(Say::text('page.fill'), Say::text('set.post_sheet.read_as_filled'), 'fits'),
+            default => new PostFact(Say::text('page.fill'), Say::text('set.post_sheet.not_filled'), 'to-pull'),
         };
     }
 

@@ -35,8 +35,8 @@ final readonly class StandingRow
         $hole = $site->footing->asDug($post);
         $this->hole = match (true) {
             $hole !== null => $hole->serves() ? Say::text('page.deep_enough') : Say::text('page.short'),
-            default => $site->footing->measured($post) === null ? Say::text('set.standing_row.not_dug')
-                : Say::text('set.standing_row.dug_not_judged_yet'),
+            default => $site->footing->measured($post) === null ? Say::text('drawing.plan_drawing.not_dug')
+                : Say::text('drawing.plan_drawing.dug_not_judged_yet'),
         };
         $this->fill = $site->isFilled($post) ? Say::text('page.filled') : ($site->filling($post)->isBegun() ? Say::text('page.begun') : '');
         $this->state = match (true) {
@@ -46,11 +46,11 @@ final readonly class StandingRow
             default => 'off',
         };
         $this->word = match (true) {
-            ! $stands->set => Say::text('set.standing_row.not_set'),
-            $stands->lean->isUnread() => Say::text('set.standing_row.not_read'),
+            ! $stands->set => Say::text('page.not_set'),
+            $stands->lean->isUnread() => Say::text('page.not_read'),
             $stands->lean->isHalfKnown() => Say::text('set.standing_row.half_known'),
             $stands->isWithin() => Say::text('page.is_plumb'),
-            default => Say::text('page.leans'),
+            default => Say::text('drawing.set_legend.leaning'),
         };
     }
 

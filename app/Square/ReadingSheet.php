@@ -109,7 +109,7 @@ final readonly class ReadingSheet
             $read === null && $waits => ['waits', Say::text('square.reading_sheet.needs_the_rise'), null],
             $read === null => [
                 'to-pull',
-                $this->site->square->unread() === [] ? Say::text('square.reading_sheet.not_needed') : Say::text('square.reading_sheet.to_pull'), null,
+                $this->site->square->unread() === [] ? Say::text('square.reading_sheet.not_needed') : Say::text('drawing.legend.tape_to-pull'), null,
             ],
             $wanted->line !== null && ! $wanted->line->binds() => ['unchecked', Say::text('square.reading_sheet.only_checked'), null],
             default => $this->judge($this->site->square->taken->sequencesOf($wanted)),
@@ -159,7 +159,7 @@ final readonly class ReadingSheet
                 return ['out', Say::text('square.reading_sheet.far_from_the_plan_waits'), Length::millimetres($far->misfit)];
             }
             if ($survey->mistakes?->accuses($id)) {
-                return ['doubt', Say::text('square.reading_sheet.in_doubt'), Length::millimetres($survey->judged[$id]->off ?? 0.0)];
+                return ['doubt', Say::text('drawing.legend.tape_doubt'), Length::millimetres($survey->judged[$id]->off ?? 0.0)];
             }
             $dropped = $survey->mistakes?->drops($id);
             $dropped === null ? $judged = $survey->judged[$id] ?? $judged : $left[] = $dropped;

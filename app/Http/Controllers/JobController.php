@@ -66,7 +66,7 @@ final class JobController extends Controller
 
     public function copy(Request $request, Job $job, CopyJob $copy): RedirectResponse
     {
-        $name = mb_substr(trim($request->string('name')->value()) ?: Say::text('answers.job.copy', name: $job->name), 0, 120);
+        $name = mb_substr(trim($request->string('name')->value()) ?: Say::text('page.copy', name: $job->name), 0, 120);
         $new = $request->string('how')->value() === 'log' ? $copy->withLog($job, $this->user($request), $name)
             : $copy->plan($job, $this->user($request), $name);
 

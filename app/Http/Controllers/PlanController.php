@@ -69,7 +69,7 @@ final class PlanController extends Controller
         $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
 
         return redirect()->route('plan', $job)->with(
-            'said', implode(' ', [Say::text('answers.plan.the_new_plan_is_in'), ...ChangeWords::say($change)]),
+            'said', implode(' ', [Say::text('page.the_new_plan_is_in'), ...ChangeWords::say($change)]),
         );
     }
 
@@ -90,7 +90,7 @@ final class PlanController extends Controller
     {
         $plan = $job->revision->plan()->returnedTo($job->revisions()->where('number', $number)->firstOrFail()->plan());
         $change = new PlanChange($this->site($job)->state, $plan);
-        $revise($job, $this->user($request), $plan, Say::text('answers.plan.back_to_revision', number: $number), $request->integer('based_on'));
+        $revise($job, $this->user($request), $plan, Say::text('page.back_to_revision', number: $number), $request->integer('based_on'));
 
         return redirect()->route('plan', $job)->with(
             'said', implode(' ', [Say::text('answers.plan.the_plan_of_revision_is', number: $number), ...ChangeWords::say($change)]),
@@ -103,7 +103,7 @@ final class PlanController extends Controller
         [$fit, $reason] = $request->fit($plan);
         $revise($job, $this->user($request), $plan->withFit($fit), $reason, $request->integer('based_on'));
 
-        return redirect()->route('plan', $job)->with('said', Say::text('answers.plan.the_new_plan_is_in'));
+        return redirect()->route('plan', $job)->with('said', Say::text('page.the_new_plan_is_in'));
     }
 
     /** One thing that will not move is put on the plan, changed or taken away. */
@@ -113,7 +113,7 @@ final class PlanController extends Controller
         [$plan, $reason] = $request->plan($job->revision->plan(), $number + 1);
         $revise($job, $this->user($request), $request->ask($plan, $job->revision->plan()), $reason, $request->integer('based_on'));
 
-        return back()->with('said', Say::text('answers.plan.the_new_plan_is_in'));
+        return back()->with('said', Say::text('page.the_new_plan_is_in'));
     }
 
     /** The drawing and the marks for what is typed so far; what can't be drawn yet is said instead. */

@@ -102,7 +102,7 @@ final class SquareController extends Controller
         $plan = $job->revision->plan();
         $revise($job, $this->user($request), $plan->withLayout($request->layout($plan)), $request->reason(), $request->integer('based_on'));
 
-        return back()->with('said', Say::text('answers.square.the_new_plan_is_in'));
+        return back()->with('said', Say::text('page.the_new_plan_is_in'));
     }
 
     /** One press: what is not worth pulling is asked for only where the rest leaves a doubt; or, once more, all of the list. */

@@ -6,13 +6,8 @@ declare(strict_types=1);
 return [
     'cautions.read_fold_it' => 'Read; fold it',
     'decide.with_a_reason' => '{what}, with a reason',
-    'drawing.plan.side' => '{plus_y} side',
-    'drawing.plan.side_2' => '{minus_y} side',
-    'drawing.plan.side_3' => '{minus_x} side',
-    'drawing.plan.side_4' => '{plus_x} side',
     'drawing.plan.pink_where_the_top_goes' => 'pink: where the top goes, {enlarged} times as far',
     'drawing.pole.story_pole_cut_marks_above' => 'Story pole: cut marks above the datum line',
-    'drawing.pole.datum_line' => 'datum line',
     'drawing.section.section_along' => 'Section along {shown}',
     'drawing.section.dug_deep_enough' => 'dug, deep enough',
     'drawing.section.dug_too_shallow' => 'dug, too shallow',
@@ -22,12 +17,9 @@ return [
     'drawing.section.plane_of_the_feet_2' => 'plane of the feet',
     'drawing.section.heights_and_lengths_drawn_alike' => 'heights and lengths drawn alike',
     'drawing.section.still_missing' => 'still missing',
-    'drawing.square.working_drawing_from_above_arrow' => 'Working drawing from above, {count: # stake|# stakes}. Arrow keys go from stake to stake, plus and minus enlarge, '
+    'drawing.square.working_drawing_from_above_arrow' =>
+        'Working drawing from above, {count: # stake|# stakes}. Arrow keys go from stake to stake, plus and minus enlarge, '
         .'Shift with arrows moves the drawing.',
-    'drawing.square.side' => '{plus_y} side',
-    'drawing.square.side_2' => '{minus_y} side',
-    'drawing.square.side_3' => '{minus_x} side',
-    'drawing.square.side_4' => '{plus_x} side',
     'drawing.square.rings_95_and_moves_are' => 'rings (95 %) and moves are drawn {factor}× as large as they are',
     'fit_form.what_must_fit_between_posts' => 'What must fit between posts',
     'fit_form.machine_sheet_panel_or_gate' => 'Machine, sheet, panel or gate',
@@ -45,12 +37,11 @@ return [
     'fit.there_is' => 'there is',
     'fit.it_needs' => 'it needs',
     'fit.to_spare' => 'to spare',
-    'fit.to' => '{label} to {label_b}',
-    'fit.fits' => 'fits',
     'fit.gap_too_wide' => 'gap too wide',
     'fit.too_narrow' => 'too narrow',
     'fixed_line_form.a_wall_a_boundary_what' => 'A wall, a boundary: what will not move',
-    'fixed_line_form.begin_from_one_thing_that' => 'Begin from one thing that stands. Where the grid runs parallel to it, offsets read from it hold the whole layout; '
+    'fixed_line_form.begin_from_one_thing_that' =>
+        'Begin from one thing that stands. Where the grid runs parallel to it, offsets read from it hold the whole layout; '
         .'otherwise the distance is only checked.',
     'fixed_line_form.house_wall_barn_north_boundary' => 'House wall, barn, north boundary.',
     'fixed_line_form.it_is_a' => 'It is a',
@@ -85,11 +76,9 @@ return [
     'hole_options.what_can_be_done' => '{label}: what can be done',
     'hole_options.dug_too_deep' => 'dug too deep',
     'hole_options.stops_short' => 'stops short',
-    'hole_options.met' => ', met {what}',
     'job_shelf.rename_copy_put_away' => 'Rename, copy, put away',
     'job_shelf.rename' => 'Rename',
     'job_shelf.name_of_the_copy' => 'Name of the copy',
-    'job_shelf.copy' => '{name}, copy',
     'job_shelf.its_plan_only' => 'its plan only',
     'job_shelf.its_log_too_no_evidence' => 'its log too: no evidence for a hand-over',
     'job_shelf.copy_2' => 'Copy',
@@ -160,7 +149,6 @@ return [
     'ways.cut' => 'Marks',
     'ways.cut.rods' => 'Rod marks',
     'ways.cut.set-out' => 'Set-out',
-    'marks.along_the_base_line' => 'Marks along the base line',
     'marks.away_from_the_base_line' => 'Marks away from the base line',
     'drawing.section.heights_drawn' => 'heights drawn {factor} times as large as lengths',
     'layout.in_the_bin' => 'This job is in the bin. Nothing empties it; it can be taken back on the page of jobs.',

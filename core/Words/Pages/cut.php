@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 /** What the cut pages say. */
 return [
-    'rods.rod_marks' => 'Rod marks',
     'rods.strike_a_datum_line_first' => 'Strike a datum line first',
     'rods.every_mark_is_told_from' => 'Every mark is told from the line struck on all posts. Decide the tops and the line under Marks.',
     'rods.marks_at_a_height' => 'Marks at a height',
-    'rods.for_rails_brackets_boards_type' => 'For rails, brackets, boards: type a height and where it is counted from. On uneven ground somebody must choose which '
+    'rods.for_rails_brackets_boards_type' =>
+        'For rails, brackets, boards: type a height and where it is counted from. On uneven ground somebody must choose which '
         .'ground.',
     'rods.from' => '{count} {count: mark|marks} from {from}',
     'rods.measured_on_each_post_from' => 'Measured on each post from the datum line: hold the tape or one rod on the line, never on the ground.',
@@ -21,7 +21,6 @@ return [
     'rods.one_ground' => 'One ground',
     'rods.the_other' => 'The other',
     'rods.a_point_that_was_levelled' => 'A point that was levelled',
-    'set_out.set_out' => 'Set-out',
     'set_out.across' => '{count} across {length}',
     'set_out.all_marks_run_from_one' => 'All marks run from one zero, the end at {what}: hook the tape once and leave it.',
     'set_out.clear_between_two_b_b' => 'Clear between two: <b>{gap}</b>; so long is each block.',
@@ -36,7 +35,8 @@ return [
     'set_out.seat_cut_a_shoulder_below' => 'Seat: cut a shoulder {shoulder_below_top} below the top mark, {depth} deep; {left} of the post are left. '
         .'{leaves_enough} Slope what lies open so that it sheds water.',
     'set_out.why_these_marks' => 'Why these marks?',
-    'set_out.even_gap_length_n_thickness' => 'Even: gap = (length − n × thickness) / (n − 1), each mark rounded once from zero, the last ending exactly at the '
+    'set_out.even_gap_length_n_thickness' =>
+        'Even: gap = (length − n × thickness) / (n − 1), each mark rounded once from zero, the last ending exactly at the '
         .'length. At centres: 0, then i × centres − half a thickness, the last at the end; what is left over is named. The '
         .'length is post centre to centre + one post + 2 × overhang, unless typed. Spans of beams, joists and rafters are not '
         .'checked here.',
@@ -46,7 +46,6 @@ return [
     'set_out.a_column_a1_a2' => 'a column (A1, A2 …)',
     'set_out.overhang_past_the_posts' => 'Overhang past the posts',
     'set_out.or_its_whole_length' => 'Or its whole length',
-    'set_out.empty' => 'Empty: {write}.',
     'set_out.each_is_thick' => 'Each is thick',
     'set_out.spread' => 'Spread',
     'set_out.gap_or_centres' => 'Gap or centres',
@@ -63,7 +62,8 @@ return [
     'show.posts_are' => '{count} posts are',
     'show.short_cut_nothing_yet' => '{count} short. Cut nothing yet',
     'show.by_b_b' => '{label} by <b>{magnitude}</b>{last}',
-    'show.lowering_all_tops_by_leaves' => 'Lowering all tops by {lower_all_by} leaves {clearance_then} of clearance at {label} instead of {clearance}.',
+    'show.lowering_all_tops_by_leaves' =>
+        'Lowering all tops by {lower_all_by} leaves {clearance_then} of clearance at {label} instead of {clearance}.',
     'show.lower_all_tops_change_the' => 'Lower all tops, change the post, or decide how to make it good.',
     'show.every_post_is_cut' => 'Every post is cut',
     'show.of_posts_are_cut' => '{done} of {count} posts are cut',
@@ -74,7 +74,8 @@ return [
     'show.the_datum_line_stands_above' => '{rows} {what} The datum line stands {datum_line} above {name}’s zero.',
     'show.clearance_under_the_lowest_top' => 'Clearance under the lowest top, at {label}: {clearance}.',
     'show.the_story_pole_in_full' => 'The story pole in full size, to print',
-    'show.lowering_all_tops_by_costs' => 'Lowering all tops by {lower_by} costs as much clearance, and the longest post, {label}, comes out of {then} instead of '
+    'show.lowering_all_tops_by_costs' =>
+        'Lowering all tops by {lower_by} costs as much clearance, and the longest post, {label}, comes out of {then} instead of '
         .'{now}.',
     'show.above_the_datum_line' => 'above the datum line',
     'show.mark' => 'mark',
@@ -89,7 +90,6 @@ return [
     'show.struck_with' => 'Struck with',
     'show.a_cut_is_as_true' => 'A cut is as true as the line it is measured from. Never from a post’s own ground, never from one post to the next.',
     'show.change_the_heights_instead' => 'Change the heights instead',
-    'show.is_cut_and_sealed' => '{label} is cut and sealed',
     'show.measure_a_top' => 'Measure a top',
     'show.change_the_heights' => 'Change the heights',
     'show.decide_the_heights' => 'Decide the heights',
@@ -99,7 +99,6 @@ return [
     'show.from_below_clear_height_over' => 'from below: clear height over the highest ground',
     'show.height_at' => 'Height at {label}',
     'show.of_the_top_of_the' => 'Of the top, of the finished surface, or clear over the ground, as chosen.',
-    'show.what_lies_on_the_posts' => 'What lies on the posts',
     'show.from_above_only_thicknesses_such' => 'From above only: thicknesses, such as 28; 195; 45.',
     'show.clearance_above_them' => 'Clearance above them',
     'show.from_above_only' => 'From above only.',

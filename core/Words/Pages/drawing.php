@@ -34,7 +34,6 @@ return [
     'section_drawing.column' => 'Column {part}',
     'square_drawing.place_not_determined_by_what' => 'place not determined by what was read',
     'square_drawing.set_and_off_the_grid' => 'set, and off the grid by {told}',
-    'square_drawing.set_holds_the_layout' => 'set, holds the layout',
     'square_drawing.looks_out_so_far' => 'looks out so far',
     'square_drawing.out_move_it' => 'out: move it {told}',
     'square_drawing.cant_be_told_yet_open' => 'can’t be told yet, open by {millimetres}',

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 /** What the footing pages say. */
 return [
-    'compare.side_by_side' => 'Side by side',
     'compare.cheapest' => 'Cheapest: {what}',
     'compare.it_comes_to_in_your' => 'It comes to {money} in your money for posts, concrete, digging and cutting.',
     'compare.no_way_stays_within_the' => 'No way stays within the auger’s reach: dig those holes on by hand, or find a longer auger.',
@@ -23,7 +22,8 @@ return [
     'compare.no_single_price_would_change' => 'No single price would change the answer.',
     'compare.what_would_change_the_answer' => 'What would change the answer',
     'compare.at_instead_of_then_costs' => '{part} at {number} instead of {number_b}: then “{what}” costs the same, and {now} that less.',
-    'compare.every_way_keeps_every_rule' => 'Every way keeps every rule of depth: a common plane lies at the lowest foot any of its posts needs. Dug is π/4 × hole² '
+    'compare.every_way_keeps_every_rule' =>
+        'Every way keeps every rule of depth: a common plane lies at the lowest foot any of its posts needs. Dug is π/4 × hole² '
         .'× depth of each; concrete is what each way of holding pours, less the post in it; a post is bought from foot to top in '
         .'the next multiple of {sold_by}. Own depths always dig least; feet and tops level make all posts alike, so that they '
         .'are cut on the trestle, and that is what a different length costs here. The cost of a way is a straight line in each '
@@ -34,9 +34,7 @@ return [
     'compare.auger_reaches' => 'Auger reaches',
     'compare.empty_not_minded' => 'Empty: not minded.',
     'compare.posts_are_sold_in_steps' => 'Posts are sold in steps of',
-    'compare.empty' => 'Empty: {write}.',
     'compare.empty_made_up' => 'Empty: {number}, made up.',
-    'dig.dig_list' => 'Dig list',
     'dig.the_one_hole_is_dug' => 'The one hole is dug',
     'dig.all_holes_are_dug' => 'All {count} holes are dug',
     'dig.hole_at_hand' => 'Hole at hand',
@@ -46,13 +44,13 @@ return [
     'dig.from_todays_ground_to' => 'from today’s ground to {is_dug}',
     'dig.what_makes_it_so_deep' => 'What makes it so deep: {what}.',
     'dig.above_the_bottom_come_gravel' => 'Above the bottom come {gravel} gravel and {pad} pad.',
-    'dig.never_less_and_so_deep' => 'Never less; and so deep that its top comes level with {label}’s, if the posts are alike. Plumb it every few blows.',
+    'dig.never_less_and_so_deep' =>
+        'Never less; and so deep that its top comes level with {label}’s, if the posts are alike. Plumb it every few blows.',
     'dig.plumb_it_every_few_blows' => 'Plumb it every few blows.',
     'dig.next' => 'Next:',
     'dig.in_walking_order' => 'In walking order',
     'dig.every_second_row_backwards' => 'every second row backwards',
     'dig.dig' => 'dig',
-    'dig.met' => ', met {what}',
     'dig.auger' => 'auger',
     'dig.marks_on_the' => 'Marks on the {is_dug}',
     'dig.holes_of_equal_depth_share' => 'holes of equal depth share one',
@@ -69,8 +67,10 @@ return [
     'frost.no_frost_depth_is_in' => 'No frost depth is in force yet.',
     'frost.nothing_on_this_page_changes' => 'Nothing on this page changes it: type what your office says into the rules of depth.',
     'frost.the_place_and_the_figure' => '{place}: {at_desk}. The place and the figure are made up.',
-    'frost.estimated_for_bare_ground_without' => 'Estimated: {estimate}, for bare ground without snow. An estimate never stands in for the office’s figure.',
-    'frost.the_modified_stefan_equation_2' => 'The modified Stefan equation: √(2 · k · n · I · 86 400 / L), with the freezing index I of a cold winter in °C·days, k '
+    'frost.estimated_for_bare_ground_without' =>
+        'Estimated: {estimate}, for bare ground without snow. An estimate never stands in for the office’s figure.',
+    'frost.the_modified_stefan_equation_2' =>
+        'The modified Stefan equation: √(2 · k · n · I · 86 400 / L), with the freezing index I of a cold winter in °C·days, k '
         .'= 1.9 W/mK for frozen soil, n = 0.9 from air to ground, and L = 334 000 J/kg × dry density × water content. Snow and '
         .'grass keep frost up; a swept yard lets it down.',
     'frost.a_look_up_desk' => 'A look-up desk',
@@ -121,8 +121,6 @@ return [
     'show.over_dug' => ', over-dug',
     'show.deep_enough' => 'deep enough{is_positive}',
     'show.serves_with_gravel' => 'serves with {gravel} gravel',
-    'show.short_by' => 'short by {short_by}',
-    'show.met' => ', met {what}',
     'show.enter_the_new_depth' => 'Enter the new depth',
     'show.a_hole_as_dug' => 'A hole as dug',
     'show.change_the_rules_of_depth' => 'Change the rules of depth',
@@ -172,7 +170,8 @@ return [
     'show.left_aside_with_a_reason' => ', left aside with a reason',
     'show.the_lowest_it_governs' => ', the lowest: it governs',
     'show.less_than_a_quarter_of' => 'Less than a quarter of the post would stand in the ground. That is for light things that nothing leans on.',
-    'show.frost_is_lowest_winter_ground' => 'Frost is lowest winter ground − {frost} frost − {margin} margin + {pad} pad. The foot stands at {foot} ({what}); below '
+    'show.frost_is_lowest_winter_ground' =>
+        'Frost is lowest winter ground − {frost} frost − {margin} margin + {pad} pad. The foot stands at {foot} ({what}); below '
         .'it come pad and {gravel} gravel: {hole_depth} from today’s ground.',
     'compare.a_metre' => 'a metre',
     'compare.a_foot' => 'a foot',

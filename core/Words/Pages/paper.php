@@ -5,12 +5,14 @@ declare(strict_types=1);
 /** What the paper pages say. */
 return [
     'pole.copy_of' => 'Copy of {copy_of}.',
-    'pole.sheet_of_print_in_full' => '{name}: {title}, sheet {n} of {count}. Print in full size (100 %, no fitting), then check both bars with a tape.',
+    'pole.sheet_of_print_in_full' =>
+        '{name}: {title}, sheet {n} of {count}. Print in full size (100 %, no fitting), then check both bars with a tape.',
     'pole.on_top_of_strip' => 'on top of strip {strip}',
     'pole.end_of_strip' => 'end of strip {strip}',
     'pole.there_is_nothing_to_mark' => 'There is nothing to mark yet: decide the tops first.',
     'record.record' => 'Record, {name}',
-    'record.plan_revision_local_code_the' => '{copy_line} {name}, plan revision {number}, {count: # entry|# entries}. Local code, the permit office, the maker’s '
+    'record.plan_revision_local_code_the' =>
+        '{copy_line} {name}, plan revision {number}, {count: # entry|# entries}. Local code, the permit office, the maker’s '
         .'instructions and a licensed engineer come before anything on this sheet.',
     'record.plan_revision' => '{place}{what}, {count: # post|# posts}, plan revision {number}.',
     'record.handed_over_to' => 'Handed over to {to}.{remark}',
@@ -21,22 +23,20 @@ return [
     'record.not_checked_by_this_tool' => 'not checked by this tool',
     'record.rely_on_the_table_or' => 'rely on the table or engineer named on site',
     'record.plan_as_built' => 'Plan as built',
-    'record.lines_lead_from_the_plans' => 'Lines lead from the plan’s place to where a post really stands, {factor} times enlarged. Filled squares are proved '
+    'record.lines_lead_from_the_plans' =>
+        'Lines lead from the plan’s place to where a post really stands, {factor} times enlarged. Filled squares are proved '
         .'plumb.',
     'record.sections_as_built' => 'Sections as built',
     'record.every_post_plan_against_what' => 'Every post, plan against what was measured',
     'record.within' => 'within',
-    'record.leans' => 'leans',
     'record.pictures' => 'Pictures',
     'record.taken_over_by' => 'Taken over by',
     'record.on' => 'On',
     'pole_strips.story_pole' => 'story pole',
-    'pole_strips.datum_line' => 'datum line',
     'pole_strips.number_far_side' => 'number {i}, far side',
     'pole_strips.marking_list_in_full_size' => 'marking list in full size',
     'pole_strips.end_of_the_member' => 'end of the member',
     'record_sheet.not_met' => 'NOT met',
-    'record_sheet.not_measured' => 'not measured',
     'record_sheet.not_read' => '{label} not read',
     'record_sheet.ground' => 'Ground: {heights,}',
     'record_sheet.finished_surface_under_it' => 'Finished surface {finished}, under it {layers,}{write}',
@@ -57,12 +57,9 @@ return [
     'record_sheet.also_fixed' => 'Off what is fixed on the site',
     'record_sheet.also_found' => 'Found in the holes',
     'record_sheet.also_filled' => 'Filled',
-    'record_sheet.also_under' => 'What lies on the posts',
     'record_sheet.also_tops' => 'Tops measured after the cut',
     'record_sheet.straight_row' => 'Row {name} straight',
     'record_sheet.straight_column' => 'Column {name} straight',
-    'record_sheet.met' => 'met',
     'as_built.row' => 'Row {name}',
-    'record_sheet.enough' => 'enough',
     'record_sheet.within' => 'within',
 ];

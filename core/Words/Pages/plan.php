@@ -20,7 +20,8 @@ return [
     'fields.or_a_figure_of_your' => 'Or a figure of your own',
     'fields.left_empty_the_usual_one' => 'Left empty: the usual one.',
     'fields.names_of_the_four_sides' => 'Names of the four sides',
-    'fields.stand_at_a1_and_look' => 'Stand at A1 and look along row 1: the last row is on your left, column A at your back. Directions are told in these '
+    'fields.stand_at_a1_and_look' =>
+        'Stand at A1 and look along row 1: the last row is on your left, column A at your back. Directions are told in these '
         .'words.',
     'fields.along_the_base_line_row' => 'Along the base line (row 1)',
     'fields.far_side_last_row' => 'Far side (last row)',
@@ -78,7 +79,6 @@ return [
     'revision.this_plan_is_in_force' => 'This plan is in force.',
     'revision.put_it_in_force_again' => 'Put it in force again',
     'revision.it_becomes_the_next_revision' => 'It becomes the next revision; the one in force now stays in the list.',
-    'revision.back_to_revision' => 'Back to revision {number}',
     'revision.the_plan_in_force' => 'The plan in force',
     'show.plan' => 'Plan',
     'show.revision' => '{what}, revision {number}',
@@ -94,7 +94,5 @@ return [
     'plan.mm' => '{part} mm',
     'plan.before' => 'before {lines}',
     'plan.after' => 'after {line}',
-    'fields.columns' => 'columns',
-    'fields.rows' => 'rows',
     'fields.bays_word' => 'bays',
 ];

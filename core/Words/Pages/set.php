@@ -9,7 +9,6 @@ return [
     'check_form.it_differs_from_the_book' => 'It differs from the book by',
     'check_form.within_it_counts_as_agreed' => 'Within {write} it counts as agreed.',
     'check_form.what_it_catches' => 'What it catches:',
-    'forms.cut.is_cut_and_sealed' => '{label} is cut and sealed',
     'forms.filled.the_fill_of' => 'The fill of {label}',
     'forms.filled.bags' => 'Bags',
     'forms.filled.that_went_in_may_stay' => 'That went in; may stay empty.',
@@ -28,7 +27,6 @@ return [
     'forms.plumb.level_held_on' => 'Level held on',
     'forms.plumb.s_face' => '%s face',
     'forms.plumb.top' => 'Top',
-    'forms.plumb.to_the_s' => 'to the %s',
     'forms.plumb.plumb_along_the_face' => 'plumb along the face',
     'forms.plumb.the_gap_under_the_level' => 'The gap under the level; a bob’s distance; degrees. Nothing when plumb.',
     'forms.plumb.the_level_or_the_height' => 'The level, or the height of the bob.',
@@ -39,7 +37,8 @@ return [
     'forms.plumb.the_post_is' => 'The post is',
     'forms.plumb.level_turned_end_for_end' => 'level turned end for end: counts with the reading before',
     'forms.plumb.a_pole_has_no_faces' => 'A pole has no faces: any two directions tell how it leans, the further apart the better.',
-    'forms.plumb.a_levels_edge_on_a' => 'A level’s edge on a face shows whether the top leans toward that face or away from it; a string, a bob or your eye '
+    'forms.plumb.a_levels_edge_on_a' =>
+        'A level’s edge on a face shows whether the top leans toward that face or away from it; a string, a bob or your eye '
         .'along its edges shows the lean along it. Bowed or tapered timber: read two opposite faces, the middle of both counts.',
     'forms.ready.before_the_fill' => 'Before the fill',
     'forms.ready.seen_to_all_posts' => 'Seen to, all posts',
@@ -50,8 +49,6 @@ return [
     'forms.twist.face_off_the_string_by' => 'Face off the string by',
     'forms.twist.between_its_two_edges' => 'Between its two edges.',
     'forms.twist.from_above_turned' => 'From above turned',
-    'forms.twist.with_the_clock' => 'with the clock',
-    'forms.twist.against_the_clock' => 'against the clock',
     'post.post' => 'Post {label}',
     'post.previous_post' => 'Previous post, {label}',
     'post.next_post' => 'Next post, {label}',
@@ -60,7 +57,6 @@ return [
     'post.next_move_at' => 'Next move at {label}',
     'post.next_move_of_the_job' => 'Next move of the job:',
     'post.face' => '{face} face',
-    'post.not_read' => 'not read',
     'post.to_the' => 'to the {leans}',
     'post.from_above_at_the_top' => 'from above, at the top',
     'post.drawn_times_the_ring_is' => 'drawn {factor} times; the ring is the limit',
@@ -77,7 +73,8 @@ return [
     'post.keep_it' => 'Keep it',
     'post.a_remark_on' => 'A remark on {label}',
     'post.why_so_much_at_the' => 'Why so much at the top?',
-    'post.the_readings_come_to_in' => 'The readings come to {number} in 1000; the limit is 1 in {plumb_one_in}, that is {number_b}. While the hole is open '
+    'post.the_readings_come_to_in' =>
+        'The readings come to {number} in 1000; the limit is 1 in {plumb_one_in}, that is {number_b}. While the hole is open '
         .'the post turns about its foot, after the fill about grade: the top is {top_above_pivot} above that, the brace, at two '
         .'thirds of the standing post, {brace_above_pivot}. Out of plumb is slope times height.',
     'pour.the_fill_step_by_step' => 'The fill, step by step',
@@ -87,15 +84,16 @@ return [
     'pour.by' => 'by {time}',
     'pour.bags_in' => '{bags: # bag|# bags} in',
     'pour.within' => 'within {minutes} min',
-    'pour.bags_of_a_tenth_for' => 'Bags of {bag} {mass}, a tenth for waste. Water as the label says. Mixed concrete stays workable about an hour at 20 '
+    'pour.bags_of_a_tenth_for' =>
+        'Bags of {bag} {mass}, a tenth for waste. Water as the label says. Mixed concrete stays workable about an hour at 20 '
         .'°C, less in heat. Braces: {what} at 20 °C, longer in the cold by the maturity rule (time × degrees above freezing is '
         .'the same; Nurse and Saul, ASTM C1074), and not at all at freezing. The label and a wet surface come before it.',
     'show.plumb_means_within_1_in' => 'Plumb means within 1 in {plumb_one_in}, on two neighbouring faces. Choose a post to read it.',
-    'show.fill' => 'Fill',
     'show.pull_the_top' => 'Pull the top',
     'show.go_to' => 'Go to {label}',
     'show.move_the_strings_to_the' => 'Move the strings to the faces',
-    'show.while_digging_they_mark_centre' => 'While digging they mark centre lines. To set posts by their faces, move each string out by half a post: those along '
+    'show.while_digging_they_mark_centre' =>
+        'While digging they mark centre lines. To set posts by their faces, move each string out by half a post: those along '
         .'the rows by <b>{half}</b>, those along the columns by <b>{half_b}</b>, all toward the same side. They go back to the '
         .'same nails.',
     'show.no_post_is_ready_to' => 'No post is ready to fill',
@@ -113,28 +111,30 @@ return [
     'show.what_filling_does_here' => 'What filling does here',
     'show.so_far_it_pushed_the' => 'So far it pushed the tops by {millimetres} toward the {what}, the mean of {count}: expect as much at the next.',
     'show.of_three_fills_are_known' => '{count} of three fills are known; after three it is told what to expect at the next.',
-    'stop.stop_now' => 'Stop now',
     'stop.stop_now_make_it_safe' => 'Stop now: make it safe',
-    'stop.in_this_order_from_what' => 'In this order, from what the book knows of every post. People first: lightning, or wind that moves timber, and '
+    'stop.in_this_order_from_what' =>
+        'In this order, from what the book knows of every post. People first: lightning, or wind that moves timber, and '
         .'everybody leaves.',
     'stop.what_may_still_be_filled' => 'What may still be filled',
     'stop.no_hole_waits_for_its' => 'no hole waits for its fill',
     'stop.of_what_is_due_something' => 'of what is due something is missing everywhere',
     'stop.nothing' => 'Nothing: {lack}.',
-    'stop.ready_nothing_is_missing_only' => '{join} {count: is|are} ready: nothing is missing. Only what can be filled to the top and covered before the weather '
+    'stop.ready_nothing_is_missing_only' =>
+        '{join} {count: is|are} ready: nothing is missing. Only what can be filled to the top and covered before the weather '
         .'comes; a pour that stops half-way is worse than none.',
     'stop.b_b_lacks' => '<b>{label}</b> lacks: {part}.',
-    'tops.spacing_and_tops' => 'Spacing and tops',
     'tops.one_post_has_no_neighbour' => 'One post has no neighbour to agree with',
     'tops.tops_cant_be_told_yet' => 'Tops can’t be told yet',
     'tops.the_top_of_is_out' => 'The top of {label} is out',
     'tops.the_tops_of_are_out' => 'The tops of {out} are out',
     'tops.all_tops_stand_square' => 'All tops stand square',
     'tops.its_plumb_is_all_there' => 'Its plumb is all there is: read two faces.',
-    'tops.stakes_must_be_proved_and' => 'Stakes must be proved, and every post set and read on two faces: then a top is its stake and its lean times its '
+    'tops.stakes_must_be_proved_and' =>
+        'Stakes must be proved, and every post set and read on two faces: then a top is its stake and its lean times its '
         .'height, and tapes at the tops check it.',
     'tops.the_diagonal_is_the_longer' => 'The diagonal {corners} is the longer one: a strap along it shortens it by <b>{shorten_by}</b>.',
-    'tops.that_springs_set_posts_by' => 'That springs set posts by more than 1 in {plumb_one_in} of their height: do not force it. Move what is not set yet, or '
+    'tops.that_springs_set_posts_by' =>
+        'That springs set posts by more than 1 in {plumb_one_in} of their height: do not force it. Move what is not set yet, or '
         .'take it up in the joints.',
     'tops.that_stays_within_1_in' => 'That stays within 1 in {plumb_one_in} of the posts’ height. Straps under tension: stand aside.',
     'tops.by_all_that_was_read' => 'By all that was read the diagonals of the outline agree within {squareness}.',
@@ -145,7 +145,6 @@ return [
     'tops.off_their_places_along_the' => 'off their places, along the sides',
     'tops.toward' => 'toward {plus_x}',
     'tops.toward_2' => 'toward {plus_y}',
-    'tops.out' => 'out',
     'tops.neighbours' => 'Neighbours',
     'tops.spacing_at_the_ground_at' => 'spacing at the ground, at the tops, and plumb must agree',
     'tops.pair' => 'Pair',
@@ -154,9 +153,11 @@ return [
     'tops.agree' => 'Agree',
     'tops.apart' => '{magnitude} apart',
     'tops.contradict' => '{label}–{label_b} contradict.',
-    'tops.ground_spacing_top_spacing_and' => 'Ground spacing, top spacing and the plumb of both tell the same thing twice; one of the three is wrong by about '
+    'tops.ground_spacing_top_spacing_and' =>
+        'Ground spacing, top spacing and the plumb of both tell the same thing twice; one of the three is wrong by about '
         .'{magnitude}. Tape the tops again first, then read both posts on the face along the pair.',
-    'tops.tapes_at_the_tops_and' => 'Tapes at the tops and at the ground go into one network, joined by the leans: top = stake + slope × height. A top is '
+    'tops.tapes_at_the_tops_and' =>
+        'Tapes at the tops and at the ground go into one network, joined by the leans: top = stake + slope × height. A top is '
         .'out when it stands more than {squareness} from where the plan, laid over the other tops, has it. A strap shortens the '
         .'longer diagonal by D − √(L² + W²). Of a pair the tops should be ground spacing + the difference of the leans × height '
         .'apart; what is allowed is 3.29 standard deviations of two tapes of 2 mm and two readings of 0.5 mm in 1200.',
@@ -164,7 +165,6 @@ return [
     'tops.at_the_tops' => 'at the tops',
     'tops.at_the_ground' => 'at the ground',
     'tops.reads_centre_to_centre' => 'Reads, centre to centre',
-    'post_page.not_set' => 'not set',
     'post_page.filled' => ', filled',
     'post_page.cut' => ', cut',
     'post_page.a_hole_as_dug' => 'a hole as dug',
@@ -176,7 +176,6 @@ return [
     'post_page.its_top' => 'its top',
     'post_page.the_cut' => 'the cut',
     'post_sheet.the_hole_leaves_round_it' => ', the hole leaves {slack} round it',
-    'post_sheet.where_it_stands' => 'Where it stands',
     'post_sheet.not_proved_yet' => 'not proved yet{room}',
     'post_sheet.on_its_mark' => 'on its mark',
     'post_sheet.of_its_mark' => '{parts} of its mark',
@@ -184,12 +183,9 @@ return [
     'post_sheet.dug' => 'dug {measured}; ',
     'post_sheet.deep_not_dug' => '{hole_depth} deep, {what}; not dug',
     'post_sheet.of' => '{write} of {hole_depth}{what}',
-    'post_sheet.met' => ', met {what}',
     'post_sheet.foot_the_fill_ends' => '; foot: {what}; the fill ends {what_b}',
     'post_sheet.buried_wood' => 'Buried wood',
     'post_sheet.up_to_from_its_foot' => '{care} up to {reach} from its foot, a hand above the ground',
-    'post_sheet.not_read' => 'not read',
-    'post_sheet.not_set' => 'not set',
     'post_sheet.the_level_itself_shows_mm' => ', the level itself shows {part} mm in a metre',
     'post_sheet.one_way_only' => ', one way only',
     'post_sheet.top' => 'top {parts}',
@@ -197,9 +193,6 @@ return [
     'post_sheet.at_the_top_mostly_toward' => '{times} at the top, mostly toward the {what}. {drift}',
     'post_sheet.twist' => 'Twist',
     'post_sheet.over_over_its_own_face' => '{magnitude} over {over}, {is_negative}, {times} over its own face',
-    'post_sheet.against_the_clock' => 'against the clock',
-    'post_sheet.with_the_clock' => 'with the clock',
-    'post_sheet.fill' => 'Fill',
     'post_sheet.bags' => ', {bags} bags',
     'post_sheet.at' => ', at {unit}',
     'post_sheet.begun_not_full' => 'begun, not full',
@@ -220,10 +213,6 @@ return [
     'post_sheet.above_the_line' => '{above_datum_line} above the line',
     'set_page.no_post_stands_yet' => 'No post stands yet',
     'set_page.of_posts_stand' => '{set} of {count} posts stand{lean}',
-    'standing_row.not_dug' => 'not dug',
-    'standing_row.dug_not_judged_yet' => 'dug, not judged yet',
-    'standing_row.not_set' => 'not set',
-    'standing_row.not_read' => 'not read',
     'standing_row.half_known' => 'half known',
     'walk.standing_the_posts' => 'standing the posts',
     'walk.plumb_after_the_fill' => 'plumb after the fill',

@@ -11,12 +11,12 @@
         <tbody>
             @foreach ($openings as $i => $one)
                 <tr class="{{ $one->fits() ? '' : 'row-out' }}"><th scope="row">{{ $one->thing->name }}</th>
-                    <td>{{ $say('components.fit.to', label: $one->from->label, label_b: $one->to->label) }}</td>
+                    <td>{{ $say('page.from_to', label: $one->from->label, label_b: $one->to->label) }}</td>
                         <td class="num"><x-length :of="$one->opening->opening"
                         :plan="$site->plan"
                     /></td><td class="num"><x-length :of="$one->opening->needed" :plan="$site->plan" /></td>
                     <td class="num strong"><x-length :of="$one->spare" :plan="$site->plan" /></td>
-                    <td><span class="state state-{{ $one->fits() ? 'fits' : 'out' }}">{{ $one->fits() ? $say('components.fit.fits')
+                    <td><span class="state state-{{ $one->fits() ? 'fits' : 'out' }}">{{ $one->fits() ? $say('page.fits')
                         : ($one->isTooWide() ? $say('components.fit.gap_too_wide')
                         : $say('components.fit.too_narrow')) }}</span></td>
                     <td><form method="post" action="{{ route('plan.fit', $site->job) }}">@csrf<input type="hidden" name="based_on"

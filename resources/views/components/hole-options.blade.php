@@ -6,7 +6,7 @@
         class="h-note">{{ $answer->hole->deepEnough ? ($answer->hole->overDugBy->isPositive() ? $say('components.hole_options.dug_too_deep')
             : $say('page.deep_enough'))
             : $say('components.hole_options.stops_short') }}{{ $answer->hole->found
-        ? $say('components.hole_options.met', what: Names::of($answer->hole->found)) : '' }}</span></h2>
+        ? $say('drawing.plan_drawing.met', what: Names::of($answer->hole->found)) : '' }}</span></h2>
     <ol class="plain">
         @foreach ($answer->options as $option)
             <li class="{{ $option->open ? '' : 'muted' }}"><b><x-words :say="$site->speech->say($option->do)"

@@ -8,7 +8,7 @@
             :value="$job->place" /><button class="button button-second button-small">{{ $say('components.job_shelf.rename') }}</button></form>
     <form method="post" action="{{ route('job.copy', $job) }}" class="entry">@csrf<input type="hidden" name="form" value="copy-{{ $job->id }}">
         <x-field name="name" :form="'copy-'.$job->id" :label="$say('components.job_shelf.name_of_the_copy')"
-            :value="$say('components.job_shelf.copy', name: $job->name)" />
+            :value="$say('page.copy', name: $job->name)" />
             <x-choice name="how" :form="'copy-'.$job->id" :label="$say('page.with')"
             :options="['plan' => $say('components.job_shelf.its_plan_only'), 'log' => $say('components.job_shelf.its_log_too_no_evidence')]" /><button
             class="button button-second button-small">{{ $say('components.job_shelf.copy_2') }}</button></form>

@@ -2,7 +2,7 @@
 @use('Aequus\Plan\Terms\Side')
 @props(['plan'])
 <div class="tables-side">
-    @foreach ([[$say('components.marks.along_the_base_line'), $plan->grid->columns, Side::PlusX, fn ($i) => $plan->grid::letters($i)],
+    @foreach ([[$say('page.along_the_base_line'), $plan->grid->columns, Side::PlusX, fn ($i) => $plan->grid::letters($i)],
         [$say('components.marks.away_from_the_base_line'),
             $plan->grid->rows, Side::PlusY, fn ($i) => (string) ($i + 1)]] as [$caption, $lines, $axis, $name])
         <table>

@@ -1,5 +1,5 @@
 @use('App\View\Choices')
-<x-layout :title="$say('cut.rods.rod_marks')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.cut.rods')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="cut.rods" />
     <div class="two">
         <section class="paper">

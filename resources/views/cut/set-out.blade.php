@@ -1,5 +1,5 @@
 @use('Aequus\Plan\Terms\Side')
-<x-layout :title="$say('cut.set_out.set_out')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.cut.set-out')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="cut.set-out" />
     <div class="two">
         <section class="paper">
@@ -45,9 +45,9 @@
                 <x-choice wide form="sum" name="along" :label="$say('cut.set_out.marked_on_a_beam_along')" :value="$form->alongX ? 'x' : 'y'"
                     :options="['x' => $say('cut.set_out.a_row_a1_b1'), 'y' => $say('cut.set_out.a_column_a1_a2')]" />
                 <x-sum-field :f="$form->sums->field('overhang', $say('cut.set_out.overhang_past_the_posts'))" :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('length', $say('cut.set_out.or_its_whole_length'), $say('cut.set_out.empty',
+                <x-sum-field :f="$form->sums->field('length', $say('cut.set_out.or_its_whole_length'), $say('page.empty',
                     write: $form->length))" :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('thickness', $say('cut.set_out.each_is_thick'), $say('cut.set_out.empty',
+                <x-sum-field :f="$form->sums->field('thickness', $say('cut.set_out.each_is_thick'), $say('page.empty',
                     write: $form->thickness))" :unit="$unit" />
                 <x-choice wide form="sum" name="spread" :label="$say('cut.set_out.spread')" :value="$form->spread" :options="$form::spreads()" />
                 <x-sum-field :f="$form->sums->field('gap', $say('cut.set_out.gap_or_centres'), $say('cut.set_out.as_chosen_beside'))" :unit="$unit" />

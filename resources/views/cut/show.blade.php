@@ -93,7 +93,7 @@
                 @elseif ($site->next?->phase === $phase && $site->next->asks === EntryKind::PostCut)
                     <x-entry-form kind="post_cut" name="cut">
                         <input type="hidden" name="post" value="{{ $site->next->posts[0]->label }}">
-                        <button class="button button-yard">{{ $say('cut.show.is_cut_and_sealed', label: $site->next->posts[0]->label) }}</button>
+                        <button class="button button-yard">{{ $say('page.is_cut_and_sealed', label: $site->next->posts[0]->label) }}</button>
                     </x-entry-form>
                 @endif
             </x-move>
@@ -128,7 +128,7 @@
                     <x-field name="height" form="tops" :label="$say('cut.show.height_at', label: $plan->grid->posts[0]->label)"
                         :value="$plan->tops ? $plan->write($plan->tops->under->finished ?? $plan->tops->heightAtA1) : ''" :unit="$unit"
                             :hint="$say('cut.show.of_the_top_of_the')" />
-                    <x-field name="layers" form="tops" :label="$say('cut.show.what_lies_on_the_posts')"
+                    <x-field name="layers" form="tops" :label="$say('page.what_lies_on_the_posts')"
                         :hint="$say('cut.show.from_above_only_thicknesses_such')"
                         :value="implode('; ', array_map($plan->write(...), $plan->tops?->under->layers ?? []))" />
                     <x-field name="clearance" form="tops" :label="$say('cut.show.clearance_above_them')" :hint="$say('cut.show.from_above_only')"

@@ -1,7 +1,7 @@
 @use('Aequus\Footing\Comparison\DepthPrices')
 @use('Aequus\Words\Names')
 @use('App\Type\Typeset')
-<x-layout :title="$say('footing.compare.side_by_side')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.footing.compare')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.compare" />
     <div class="two">
         <section class="paper">
@@ -71,7 +71,7 @@
                     $say('footing.compare.empty_as_high_as_the'))" :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('auger', $say('footing.compare.auger_reaches'), $say('footing.compare.empty_not_minded'))"
                     :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('sold_by', $say('footing.compare.posts_are_sold_in_steps'), $say('footing.compare.empty',
+                <x-sum-field :f="$form->sums->field('sold_by', $say('footing.compare.posts_are_sold_in_steps'), $say('page.empty',
                     write: $form->soldBy))" :unit="$unit"
                     />
                 @foreach (DepthPrices::NAMES as $name)

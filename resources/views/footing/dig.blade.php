@@ -1,7 +1,7 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
 @use('App\View\Links')
-<x-layout :title="$say('footing.dig.dig_list')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.footing.dig')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.dig" />
     <div class="two dig">
         <section class="paper">
@@ -49,7 +49,7 @@
                             <td class="num"><x-length :of="$hole ? $required->need->ground->minus($hole->bottom) : null" :plan="$plan" /></td>
                             <td><span class="state state-{{ $hole === null ? 'to-pull' : ($hole->serves() ? 'fits' : 'off') }}">{{ $hole === null
                             ? $say('page.to_dig') : ($hole->serves() ? $say('page.deep_enough') : $say('page.short'))
-                            }}{{ $hole?->found ? $say('footing.dig.met', what: Names::of($hole->found)) : '' }}</span></td></tr>
+                            }}{{ $hole?->found ? $say('drawing.plan_drawing.met', what: Names::of($hole->found)) : '' }}</span></td></tr>
                     @endforeach</tbody>
                 </table>
             @endif

@@ -8,7 +8,7 @@
 @use('Aequus\Words\Plan\CustomWords')
 @use('Aequus\Words\Plan\HoldWords')
 @use('App\View\Choices')
-<x-layout :title="$say('page.ways_to_hold')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.footing.hold')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.hold" />
     <div class="two">
         <section class="paper">

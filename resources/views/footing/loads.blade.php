@@ -3,7 +3,7 @@
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
 @use('App\View\Choices')
-<x-layout :title="$say('holding.loads.load_sheet')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.footing.loads')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.loads" />
     <div class="two">
         <section class="paper">
@@ -33,7 +33,7 @@
             <table>
                 <caption>{{ $say('holding.loads.load_on_each_post') }} <span
                     class="muted">{{ $say('holding.loads.beams_along_the_the_shares', is_along_x: $sheet->beams->isAlongX()
-                        ? $say('holding.loads.rows') : $say('holding.loads.columns'), area: $sheet->in->area($sheet->areas->covered)) }}</span>
+                        ? $say('page.rows') : $say('page.columns'), area: $sheet->in->area($sheet->areas->covered)) }}</span>
                             </caption>
                 <thead><tr><th scope="col">{{ $say('page.post') }}</th><th scope="col" class="num">{{ $say('holding.loads.carries') }}</th>
                     <th scope="col" class="num">{{ $say('holding.loads.load') }}</th>
@@ -72,7 +72,7 @@
             <form method="get" action="{{ route('footing.loads', $job) }}" class="entry">
                 <h2 class="field-wide">{{ $say('page.what_stands_on_the_posts') }}</h2>
                 <p class="hint field-wide">{{ $say('holding.loads.begun_as_by_the_kind', is_floor: $sheet->isFloor
-                    ? $say('holding.loads.a_floor_that_people_stand') : $say('holding.loads.a_roof')) }}</p>
+                    ? $say('holding.hold_form.tick_floor') : $say('holding.loads.a_roof')) }}</p>
                 <x-sum-field :f="$sheet->field('dead', $say('holding.loads.dead'), $say('holding.loads.empty', usual: $sheet->usual[0]))" />
                     <x-sum-field :f="$sheet->field('live', $say('holding.loads.live'), $say('holding.loads.empty', usual: $sheet->usual[1]))" />
                     <x-sum-field :f="$sheet->field('snow', $say('holding.loads.snow'), $say('page.from_your_local_office'))" />

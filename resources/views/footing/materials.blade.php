@@ -6,7 +6,7 @@
 @use('Aequus\Site\Step')
 @use('App\Type\Typeset')
 @use('Illuminate\Support\Str')
-<x-layout :title="$say('holding.materials.materials')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.footing.materials')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.materials" />
     <div class="two">
         <section class="paper">
@@ -55,7 +55,7 @@
                             </div>
                         @endif
                     @if ($materials->foamPacks() > 0)<div><dt>{{ $say('holding.materials.foam') }}</dt>
-                        <dd>{{ $say('holding.materials.packs', count: $materials->foamPacks()) }}</dd>
+                        <dd>{{ $say('page.packs', count: $materials->foamPacks()) }}</dd>
                         </div>@endif
                     @if ($materials->total('earth') > 0)<div><dt>{{ $say('holding.materials.earth_tamped_back') }}</dt>
                         <dd>{{ Typeset::volume($plan->notation, $materials->total('earth')) }}</dd></div>@endif

@@ -1,7 +1,7 @@
 @use('Aequus\Measure\LoadNotation')
 @use('Aequus\Site\Step')
 @use('App\Type\Typeset')
-<x-layout :title="$say('holding.piers.piers')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.footing.piers')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.piers" />
     <div class="two">
         <section class="paper">
@@ -15,7 +15,7 @@
                 <p class="verdict-why">{{ $say('holding.piers.concrete_in_all_without_waste', volume: Typeset::volume($plan->notation,
                     $form->concrete()), anchor_shift: $form->anchorShift()) }}</p>
                 <table>
-                    <caption>{{ $say('holding.piers.piers') }} <span
+                    <caption>{{ $say('components.ways.footing.piers') }} <span
                         class="muted">{{ $say('holding.piers.from_gravel_to_top_with') }}</span></caption>
                     <thead><tr><th scope="col">{{ $say('page.post') }}</th><th scope="col" class="num">{{ $say('holding.piers.tube') }}</th>
                         <th scope="col" class="num">{{ $say('holding.piers.above_the_ground') }}</th>
@@ -36,7 +36,7 @@
             <form method="get" action="{{ route('footing.piers', $job) }}" class="entry">
                 <h2 class="field-wide">{{ $say('holding.piers.tubes_and_bases') }}</h2>
                 @foreach ($form->fields() as [$name, $label, $now])
-                    <x-sum-field :f="$form->sums->field($name, $label, $say('holding.piers.empty', write: $now))" :unit="$unit"
+                    <x-sum-field :f="$form->sums->field($name, $label, $say('page.empty', write: $now))" :unit="$unit"
                         />@endforeach
                 <x-sum-field :f="$form->sums->field('water', $say('holding.piers.water_in_the_hole'), $say('holding.piers.empty_dry'))" :unit="$unit"
                     />
@@ -52,7 +52,7 @@
                 </form>
             @elseif ($form->piers !== [])
                 <p class="hint">{{ $say('holding.piers.to_put_these_in_force') }} <a
-                    href="{{ route('footing.hold', $job) }}">{{ $say('page.ways_to_hold') }}</a>
+                    href="{{ route('footing.hold', $job) }}">{{ $say('components.ways.footing.hold') }}</a>
                         {{ $say('holding.piers.which_posts_stand_on_piers') }}</p>
             @endif
             <x-cautions :step="Step::Piers" :site="$site" />

@@ -66,8 +66,9 @@
                                     class="state state-fits">{{ $say('footing.show.deep_enough', is_positive: $hole->overDugBy->isPositive()
                                         ? $say('footing.show.over_dug') : '') }}</span>@elseif ($hole->serves())<span
                                     class="state state-fits">{{ $say('footing.show.serves_with_gravel', gravel: $hole->gravel) }}</span>@else<span
-                                    class="state state-off">{{ $say('footing.show.short_by', short_by: $hole->shortBy) }}</span>@endif{{ $hole?->found
-                                        ? $say('footing.show.met', what: Names::of($hole->found)) : '' }}</td></tr>
+                                    class="state state-off">{{ $say('drawing.plan_drawing.short_by',
+                                        short_by: $hole->shortBy) }}</span>@endif{{ $hole?->found
+                                        ? $say('drawing.plan_drawing.met', what: Names::of($hole->found)) : '' }}</td></tr>
                         @endforeach
                     </tbody>
                 </table>

@@ -46,9 +46,9 @@
             <x-move :site="$site" :here="$phase" />
             <form method="get" action="{{ route('footing.width', $job) }}" class="entry">
                 <h2 class="field-wide">{{ $say('holding.width.weigh_a_width_with') }}</h2>
-                <x-sum-field :f="$form->sums->field('cover', $say('page.cover_round_the_post'), $say('holding.width.empty',
+                <x-sum-field :f="$form->sums->field('cover', $say('page.cover_round_the_post'), $say('page.empty',
                     write: $form->cover))" :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('slack', $say('holding.width.slack_to_shift_the_post'), $say('holding.width.empty',
+                <x-sum-field :f="$form->sums->field('slack', $say('holding.width.slack_to_shift_the_post'), $say('page.empty',
                     write: $form->slack))" :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('load', $say('holding.width.load_on_the_heaviest', of_force: $form->in->ofForce()),
                     $say('holding.width.from_the_load_sheet'))" />

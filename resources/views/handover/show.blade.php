@@ -23,7 +23,7 @@
                     <dd>@if ($state->level->range()) @if ($state->level->range()->isZero()) {{ $say('handover.show.the_same_at_every_post') }}
                     @else {{ $say('handover.show.falls_from_to', range: $state->level->range(), label: $state->level->high->label,
                         label_b: $state->level->low->label) }} @endif {{ $say('handover.show.measured_from', name: $state->level->benchmark->name) }}
-                    @else {{ $say('handover.show.not_measured') }} @endif</dd></div>
+                    @else {{ $say('page.not_measured') }} @endif</dd></div>
             </dl>
             <table>
                 <caption>{{ $say('page.tolerances') }}</caption>
@@ -31,8 +31,8 @@
                     <th scope="col">{{ $say('page.verdict') }}</th></tr></thead>
                 <tbody>@foreach ($sheet->tolerances as [$what, $number, $is])<tr><th scope="row">{{ $what }}</th><td><x-words :say="$number" /></td>
                     <td><span class="state state-{{ $is === null ? 'to-pull' : ($is ? 'fits' : 'off') }}">{{ $is === null
-                        ? $say('handover.show.not_measured') : ($is
-                    ? $say('handover.show.met') : $say('handover.show.not_met')) }}</span></td></tr>@endforeach</tbody>
+                        ? $say('page.not_measured') : ($is
+                    ? $say('page.met') : $say('handover.show.not_met')) }}</span></td></tr>@endforeach</tbody>
             </table>
             <table class="record-table">
                 <caption>{{ $say('handover.show.plan_against_what_was_measured') }}</caption>
@@ -47,10 +47,10 @@
                     @foreach ($handover->records as $record)
                         <tr><th scope="row">{{ $record->post->label }}</th><td class="num"><x-length :of="$record->depthRequired" :plan="$plan"
                             /></td><td class="num"><x-length :of="$record->depthDug" :plan="$plan" /></td>
-                            <td>{{ RecordSheet::judged($record->deepEnough, $say('paper.record_sheet.enough'), $say('page.short')) }}</td>
+                            <td>{{ RecordSheet::judged($record->deepEnough, $say('page.enough'), $say('page.short')) }}</td>
                                 <td class="num"><x-length :of="$record->outOfPlumb"
                             :plan="$plan" /></td><td>{{ RecordSheet::judged($record->plumb, $say('paper.record_sheet.within'),
-                                $say('page.leans')) }}</td>
+                                $say('drawing.set_legend.leaning')) }}</td>
                             <td class="num"><x-length :of="$record->cutMark" :plan="$plan" /></td>
                                 <td>{{ $record->cut ? $say('page.cut_2') : $say('page.not_cut') }}</td>
                             <td>{{ $record->last ? implode(', ',

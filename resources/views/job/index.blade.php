@@ -29,7 +29,7 @@
                     @if ($site->job->copy_of)<p class="state state-off">{{ $say('job.index.copy_of', copy_of: $site->job->copy_of) }}</p>@endif
                     <p class="muted">{{ Names::of($site->plan->kind) }}, {{ count($site->plan->grid->posts) }}
                         {{ count($site->plan->grid->posts) === 1 ? $say('job.index.post') : $say('page.posts_2') }}</p>
-                    <ol class="mini-way" aria-label="{{ $say('job.index.where_it_stands') }}">
+                    <ol class="mini-way" aria-label="{{ $say('page.where_it_stands') }}">
                         @foreach ((new Stepper($site, null))->stakes as $stake)
                             <li class="is-{{ $stake->standing->value }}"><span class="vh">{{ Names::of($stake->phase) }}:
                                 {{ $stake->standing->inWords() }}</span></li>
@@ -39,7 +39,7 @@
                         : $say('job.index.handed_over') }}</p>
                 </div>
                 <div class="job-next">
-                    <p class="move-kicker">{{ $say('job.index.next_move') }}</p>
+                    <p class="move-kicker">{{ $say('page.next_move') }}</p>
                     <p class="job-do"><x-words :say="$site->next ? $site->speech->say($site->next->do) : 'Nothing is left to do'" /></p>
                     @if ($site->next?->number)
                         <p class="move-number"><span class="big"><x-length :of="$site->next->number" :plan="$site->plan" /></span> <span

@@ -3,7 +3,7 @@
 @use('Aequus\Words\Level\InstrumentWords')
 @use('App\Level\InstrumentSums')
 @use('App\Type\Typeset')
-<x-layout :title="$say('level.instruments.before_you_level')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.level.instruments')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="level.instruments" />
     <div class="two">
         <section class="paper">
@@ -37,7 +37,7 @@
                     @endforeach</tbody>
             </table>
             <form method="get" action="{{ route('level.instruments', $job) }}" class="entry">
-                <x-sum-field :f="$tests->sums->field('board', $say('level.instruments.board_for_hopping'), $say('level.instruments.empty',
+                <x-sum-field :f="$tests->sums->field('board', $say('level.instruments.board_for_hopping'), $say('page.empty',
                     write: $tests->board))" :unit="$unit" /><button
                 class="button button-second">{{ $say('page.work_it_out') }}</button></form>
             @endif

@@ -50,7 +50,7 @@ thead { display: table-header-group; } th { font-size: 7.5pt; } tr { page-break-
     <td class="n">{{ $sheet->figure($record->depthDug) }}</td>
         <td>{{ $record->deepEnough === null ? '—' : ($record->deepEnough ? $say('page.enough') : $say('page.short')) }}</td>
     <td class="n">{{ $sheet->figure($record->outOfPlumb) }}</td>
-        <td>{{ $record->plumb === null ? '—' : ($record->plumb ? $say('paper.record.within') : $say('paper.record.leans')) }}</td>
+        <td>{{ $record->plumb === null ? '—' : ($record->plumb ? $say('paper.record.within') : $say('drawing.set_legend.leaning')) }}</td>
     <td class="n">{{ $sheet->figure($record->cutMark) }}</td><td>{{ $record->cut ? $say('page.cut_2') : $say('page.not_cut') }}</td>
     <td>{{ $record->last ? implode(', ', $record->by).', '.$record->last->setTimezone(new DateTimeZone($job->zone))->format('j M Y') : '' }}</td></tr>
 @if ($record->remarks !== [])<tr><td></td><td colspan="9">{{ HandoverWords::remarks($record) }}</td></tr>@endif @endforeach</tbody></table>

@@ -43,9 +43,9 @@
             :value="$form->value('hole')" />
     <x-field name="standing" form="plan" :label="$say('plan.fields.posts_stand_above_the_ground')" :value="$form->value('standing')" />
 </fieldset>
-@foreach (['x' => [$say('plan.fields.along_the_base_line'), $say('plan.fields.columns'),
+@foreach (['x' => [$say('plan.fields.along_the_base_line'), $say('page.columns'),
     $say('plan.fields.bays_word')], 'y' => [$say('plan.fields.away_from_the_base_line'),
-    $say('plan.fields.rows'), $say('plan.fields.bays_word')]] as $axis => [$words, $lines, $bays])
+    $say('page.rows'), $say('plan.fields.bays_word')]] as $axis => [$words, $lines, $bays])
     <fieldset class="group"><legend>{{ $words }}</legend>
         <x-choice :name="'by_'.$axis" form="plan" :label="$say('plan.fields.given_by')" :value="$form->value('by_'.$axis)"
             :options="['bays' => $say('plan.fields.bays_centre_to_centre'), 'overall' => $say('plan.fields.overall_size')]" />

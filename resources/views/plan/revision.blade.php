@@ -22,7 +22,7 @@
                     <p class="hint">{{ $say('plan.revision.it_becomes_the_next_revision') }}</p>
                     <form method="post" action="{{ route('plan.back', [$site->job, $revision->number]) }}">@csrf<input type="hidden" name="based_on"
                         value="{{ $site->job->revision->number }}"><button
-                            class="button">{{ $say('plan.revision.back_to_revision', number: $revision->number) }}</button></form>
+                            class="button">{{ $say('page.back_to_revision', number: $revision->number) }}</button></form>
                 @endif
                 <p><a href="{{ route('plan', $site->job) }}">{{ $say('plan.revision.the_plan_in_force') }}</a></p>
             </section>

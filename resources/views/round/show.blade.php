@@ -47,7 +47,7 @@
                             type="checkbox" name="sure"
                             value="1"> {{ $say('page.right_as_typed') }}</label>@endif
                         <x-field :name="$row->field" :form="$row->form()" :id="$row->form().'-figure'" :label="$row->label"
-                            :hint="$row->planned ? $say('round.show.by_the_plan', write: $row->planned) : null"
+                            :hint="$row->planned ? $say('page.by_the_plan', write: $row->planned) : null"
                                 :value="$row->isRead() ? PlanForm::exactly($plan,
                             $row->read) : ''" :unit="$unit" />
                         @if ($row->choice)<x-choice :name="$row->choice->field" :form="$row->form()" :id="$row->form().'-side'"

@@ -42,7 +42,7 @@
                             <path class="vial-lines" d="M62 6 V34 M98 6 V34" />
                         </svg>
                         <p class="vial-ends" aria-hidden="true"><span>{{ $vial->left }}</span><span>{{ $vial->right }}</span></p>
-                        <p class="vial-word">@if (! $vial->read) {{ $say('set.post.not_read') }} @elseif ($vial->leans === '')
+                        <p class="vial-word">@if (! $vial->read) {{ $say('page.not_read') }} @elseif ($vial->leans === '')
                             {{ $say('page.plumb_2') }} @else {{ $say('set.post.to_the', leans: $vial->leans) }}@if ($vial->measure?->off): <x-length
                                 :of="$vial->measure->off" :plan="$plan" /> in <x-length
                             :of="$vial->measure->over" :plan="$plan" />@elseif ($vial->measure?->degrees):

@@ -17,7 +17,7 @@
             <table>
                 <caption>{{ $say('page.posts') }}</caption>
                 <thead><tr><th scope="col">{{ $say('page.post') }}</th><th scope="col" class="laptop-only">{{ $say('page.hole') }}</th>
-                    <th scope="col" class="laptop-only">{{ $say('set.show.fill') }}</th>
+                    <th scope="col" class="laptop-only">{{ $say('page.fill') }}</th>
                     <th scope="col">{{ $say('page.stands') }}</th><th scope="col" class="num">{{ $say('page.top_out_by') }}</th>
                         <th scope="col">{{ $say('set.show.pull_the_top') }}</th></tr></thead>
                 <tbody>

@@ -1,7 +1,7 @@
 @use('Aequus\Site\Phase')
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')
-<x-layout :title="$say('set.stop.stop_now')" :site="$site" :phase="Phase::Set">
+<x-layout :title="$say('components.ways.set.stop')" :site="$site" :phase="Phase::Set">
     <x-ways :site="$site" here="set.stop" />
     <div class="yard stop">
         <h1>{{ $say('set.stop.stop_now_make_it_safe') }}</h1>

@@ -1,5 +1,5 @@
 @use('App\View\Choices')
-<x-layout :title="$say('set.tops.spacing_and_tops')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.set.tops')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="set.tops" />
     <div class="two">
         <section class="paper">
@@ -36,7 +36,7 @@
                         <tr class="{{ $isOut ? 'row-off' : '' }}"><th scope="row">{{ $post->label }}</th>
                         <td class="num"><x-length :of="$x" :plan="$plan" /></td>
                         <td class="num"><x-length :of="$y" :plan="$plan" /></td>
-                        <td><span class="state state-{{ $isOut ? 'off' : 'fits' }}">{{ $isOut ? $say('set.tops.out') : $say('page.square') }}</span>
+                        <td><span class="state state-{{ $isOut ? 'off' : 'fits' }}">{{ $isOut ? $say('page.out') : $say('page.square') }}</span>
                             </td></tr>
                             @endforeach</tbody>
                 </table>

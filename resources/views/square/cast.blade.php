@@ -1,5 +1,5 @@
 @use('App\Type\Typeset')
-<x-layout :title="$say('square.cast.as_cast')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.square.cast')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.cast" />
     <div class="two">
         <section class="paper">

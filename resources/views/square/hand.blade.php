@@ -6,7 +6,7 @@
 @use('Aequus\Square\SettingOut\Diagonal')
 @use('Aequus\Square\SettingOut\Rack')
 @use('App\Type\Typeset')
-<x-layout :title="$say('square.hand.setting_out')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.square.hand')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.hand" />
     <div class="two">
         <section class="paper">
@@ -34,7 +34,7 @@
                     </details>
             @endif
             <div class="tables-side">
-                @foreach ([[$say('square.hand.marks_along_the_base_line'), $outline->columns, $say('page.column')],
+                @foreach ([[$say('page.along_the_base_line'), $outline->columns, $say('page.column')],
                     [$say('square.hand.marks_away_from_it'), $outline->rows, $say('page.row')]] as [$caption,
                     $marks, $what])
                     <table><caption>{{ $caption }} <span class="muted">{{ $say('square.hand.zero_where_the_outer_strings') }}</span></caption>
@@ -74,8 +74,8 @@
                         class="muted">{{ $say('square.hand.hooked_at_and_drawn_tight', label: $hold->p->label, label_b: $hold->q->label) }}</span>
                             </caption>
                     <thead><tr><th scope="col">{{ $say('page.post') }}</th>
-                        <th scope="col" class="num">{{ $say('square.hand.from', label: $hold->p->label) }}</th>
-                        <th scope="col" class="num">{{ $say('square.hand.from', label: $hold->q->label) }}</th>
+                        <th scope="col" class="num">{{ $say('page.from_post', label: $hold->p->label) }}</th>
+                        <th scope="col" class="num">{{ $say('page.from_post', label: $hold->q->label) }}</th>
                             <th scope="col">{{ $say('square.hand.they_cross_at') }}</th></tr></thead>
                     <tbody>@foreach ($hold->posts as $number)<tr><th scope="row">{{ $number->post->label }}</th>
                         <td class="num strong"><x-length :of="$number->fromP" :plan="$plan" /></td>

@@ -5,7 +5,7 @@
 @use('Aequus\Words\Adjust\AdjustNames')
 @use('App\View\Choices')
 @use('Illuminate\Support\Str')
-<x-layout :title="$say('square.prove.before_you_pull')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.square.prove')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.prove" />
     <div class="two">
         <section class="paper">

@@ -5,7 +5,7 @@
         @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
         <input type="hidden" name="line" value="{{ $form->wanted->line->id }}">
         <x-field name="line_off" form="offset" :label="$say('square.reading.off_by', name: $form->wanted->line->name)"
-            :hint="$say('square.reading.by_the_plan', write: $form->wanted->planned()->magnitude())" :unit="$unit" wide />
+            :hint="$say('page.by_the_plan', write: $form->wanted->planned()->magnitude())" :unit="$unit" wide />
         <button class="button">{{ $form->replaces ? $say('square.reading.put_this_in_its_place') : $say('page.write_it_down') }}</button>
         @if ($form->replaces)<p class="hint">{{ $say('square.reading.the_earlier_reading_stays_in') }}</p>@endif
         <details class="change" @if (old('form') === 'offset' && $errors->hasAny(['line_post', 'tape'])) open @endif>
@@ -23,10 +23,10 @@
     <x-entry-form kind="string_offset" name="string">
         @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
         <x-field name="off" form="string" :label="$say('square.reading.off_the_string_by')"
-            :hint="$say('square.reading.by_the_plan', write: $form->wanted->planned()->magnitude())"
+            :hint="$say('page.by_the_plan', write: $form->wanted->planned()->magnitude())"
             :unit="$unit"
             />
-        <x-choice name="toward" form="string" :label="$say('square.reading.stands_toward_the')" :value="$form->acrossTheString()[0]->value"
+        <x-choice name="toward" form="string" :label="$say('page.stands_toward_the')" :value="$form->acrossTheString()[0]->value"
             :options="Choices::sides($plan->sides, among: $form->acrossTheString())" />
         <button class="button">{{ $form->replaces ? $say('square.reading.put_this_in_its_place') : $say('page.write_it_down') }}</button>
         @if ($form->replaces)<p class="hint">{{ $say('square.reading.the_earlier_reading_stays_in') }}</p>@endif

@@ -1,7 +1,7 @@
-<x-layout :title="$say('square.sheet.stake_sheet')" :site="$site" :phase="$phase">
+<x-layout :title="$say('components.ways.square.sheet')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.sheet" />
     <section class="paper sheet">
-        <h1>{{ $say('square.sheet.stake_sheet') }} <span
+        <h1>{{ $say('components.ways.square.sheet') }} <span
             class="h-note">{{ $say('square.sheet.plan_revision', name: $job->name, number: $job->revision->number) }}</span></h1>
         <p class="verdict-why">{{ $say('square.sheet.marks_from_the_centre_of', label: $plan->grid->posts[0]->label, minus_y: $plan->sides->minusY,
             plus_y: $plan->sides->plusY) }} @if ($hold){{ $say('square.sheet.diagonal_marks_from_and', label: $hold->p->label,
@@ -13,8 +13,8 @@
         <table class="stakes {{ count($plan->grid->posts) > 24 ? 'stakes-small' : '' }}">
             <thead><tr><th scope="col">{{ $say('page.stake') }}</th><th scope="col" class="num">{{ $say('square.sheet.along') }}</th>
                 <th scope="col" class="num">{{ $say('square.sheet.away') }}</th>@if ($hold)
-                <th scope="col" class="num">{{ $say('square.sheet.from', label: $hold->p->label) }}</th>
-                    <th scope="col" class="num">{{ $say('square.sheet.from', label: $hold->q->label) }}</th>@endif
+                <th scope="col" class="num">{{ $say('page.from_post', label: $hold->p->label) }}</th>
+                    <th scope="col" class="num">{{ $say('page.from_post', label: $hold->q->label) }}</th>@endif
                 <th scope="col">{{ $say('square.sheet.move') }}</th><th scope="col">{{ $say('page.set') }}</th>
                     <th scope="col">{{ $say('square.sheet.checked') }}</th></tr></thead>
             <tbody>

@@ -5,13 +5,13 @@
         aria-label="{{ $say('components.drawing.plan.says', says: $says ?? $say('components.drawing.plan.seen_from_above'),
             count: count($model->posts)) }}" data-roving>
         <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="20"
-            text-anchor="middle">{{ $say('components.drawing.plan.side', plus_y: $model->plan->sides->plusY) }}</text>
+            text-anchor="middle">{{ $say('page.side_of', side: $model->plan->sides->plusY) }}</text>
         <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="{{ $model->frame->height - 8 }}"
-            text-anchor="middle">{{ $say('components.drawing.plan.side_2', minus_y: $model->plan->sides->minusY) }}</text>
+            text-anchor="middle">{{ $say('page.side_of', side: $model->plan->sides->minusY) }}</text>
         <text class="side" transform="translate(16 {{ $model->frame->height / 2 }}) rotate(-90)"
-            text-anchor="middle">{{ $say('components.drawing.plan.side_3', minus_x: $model->plan->sides->minusX) }}</text>
+            text-anchor="middle">{{ $say('page.side_of', side: $model->plan->sides->minusX) }}</text>
         <text class="side" transform="translate({{ $model->frame::WIDTH - 8 }} {{ $model->frame->height / 2 }}) rotate(-90)"
-            text-anchor="middle">{{ $say('components.drawing.plan.side_4', plus_x: $model->plan->sides->plusX) }}</text>
+            text-anchor="middle">{{ $say('page.side_of', side: $model->plan->sides->plusX) }}</text>
         @foreach ($model->bands as $band)
             <polyline class="band band-{{ $band->colour }}" points="{{ $band->points }}" stroke-width="{{ $band->width }}" />
             <polyline class="service service-{{ $band->colour }}" points="{{ $band->points }}" />

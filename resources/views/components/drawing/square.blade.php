@@ -6,13 +6,13 @@
         role="group"
         aria-label="{{ $say('components.drawing.square.working_drawing_from_above_arrow', count: count($model->stakes)) }}" data-roving data-zoom>
         <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="16"
-            text-anchor="middle">{{ $say('components.drawing.square.side', plus_y: $model->plan->sides->plusY) }}</text>
+            text-anchor="middle">{{ $say('page.side_of', side: $model->plan->sides->plusY) }}</text>
         <text class="side" x="{{ $model->frame::WIDTH / 2 }}" y="{{ $model->frame->height - 6 }}"
-            text-anchor="middle">{{ $say('components.drawing.square.side_2', minus_y: $model->plan->sides->minusY) }}</text>
+            text-anchor="middle">{{ $say('page.side_of', side: $model->plan->sides->minusY) }}</text>
         <text class="side" transform="translate(14 {{ $model->frame->height / 2 }}) rotate(-90)"
-            text-anchor="middle">{{ $say('components.drawing.square.side_3', minus_x: $model->plan->sides->minusX) }}</text>
+            text-anchor="middle">{{ $say('page.side_of', side: $model->plan->sides->minusX) }}</text>
         <text class="side" transform="translate({{ $model->frame::WIDTH - 5 }} {{ $model->frame->height / 2 }}) rotate(-90)"
-            text-anchor="middle">{{ $say('components.drawing.square.side_4', plus_x: $model->plan->sides->plusX) }}</text>
+            text-anchor="middle">{{ $say('page.side_of', side: $model->plan->sides->plusX) }}</text>
         @foreach ($model->fixed as $line)
             <g class="fixed fixed-{{ $line->kind }}" role="img" aria-label="{{ $line->name }}"><path class="hatch" d="{{ $line->hatch }}" />
                 <line x1="{{ $line->x1 }}" y1="{{ $line->y1 }}" x2="{{ $line->x2 }}" y2="{{ $line->y2 }}" /><text class="fixed-label"

@@ -17,7 +17,7 @@
         <x-radios name="face" form="plumb" :label="$say('set.forms.plumb.level_held_on')" :value="($page->stands->nextFace() ?? Side::MinusY)->value"
             :options="Choices::sides($plan->sides, $say('set.forms.plumb.s_face'))" />
         <x-radios name="leans" form="plumb" :label="$say('set.forms.plumb.top')" value=""
-            :options="Choices::sides($plan->sides, $say('set.forms.plumb.to_the_s')) + ['plumb' => $say('page.plumb_2'), 'plumb_along'
+            :options="Choices::sides($plan->sides, $say('page.to_the_s')) + ['plumb' => $say('page.plumb_2'), 'plumb_along'
                 => $say('set.forms.plumb.plumb_along_the_face')]" />
     @endif
     <x-field name="gap" form="plumb" :label="$say('page.off_by')" :hint="$say('set.forms.plumb.the_gap_under_the_level')" :unit="$unit" wide

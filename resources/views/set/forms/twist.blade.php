@@ -5,6 +5,6 @@
         :unit="$unit" />
     <x-field name="over" form="twist" :label="$say('page.over_a_length_of')" :value="$plan->write($plan->post->thicker())" :unit="$unit" />
     <x-radios name="turned" form="twist" :label="$say('set.forms.twist.from_above_turned')" value="with"
-        :options="['with' => $say('set.forms.twist.with_the_clock'), 'against' => $say('set.forms.twist.against_the_clock')]" />
+        :options="['with' => $say('page.with_the_clock'), 'against' => $say('page.against_the_clock')]" />
     <button class="button button-second">{{ $say('page.write_it_down') }}</button>
 </x-entry-form>
