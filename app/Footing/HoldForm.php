@@ -130,6 +130,14 @@ final readonly class HoldForm
         return ($this->decided->customs ?? new Customs)->all()[$matter];
     }
 
+    /** The temperature a cure is counted from as it was typed; empty where it is freezing. */
+    public function cureDatum(): string
+    {
+        $datum = $this->decided?->customs->cureDatum;
+
+        return $datum?->isTyped() === true ? $datum->temperature()->write($this->site->plan->notation->unit) : '';
+    }
+
     /** What all holes of the job would take; empty before depths are known. */
     public function takes(Hold $hold): string
     {

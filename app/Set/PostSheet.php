@@ -57,7 +57,7 @@ final readonly class PostSheet
     public function __construct(private SiteState $site, private Post $post, private DateTimeImmutable $now)
     {
         $this->ready = new ReadyToPour($site, $post);
-        $this->clock = SetClock::of($site->filling($post), $site->plan->holdOf($post->id), $site->bracesOff());
+        $this->clock = $site->clock($post);
         $mine = fn (Remark|PictureTaken $said): bool => $said->post?->equals($post->id) ?? false;
         $this->remarks = array_values(array_filter($site->log->now(Remark::class), $mine));
         $this->pictures = array_filter($site->log->now(PictureTaken::class), $mine);
@@ -242,10 +242,18 @@ final readonly class PostSheet
                     ? Say::text(
                         'set.post_sheet.colder_than_keep_it_warm',
                         unit: Temperature::celsius(SetClock::TOO_COLD_CELSIUS)->write($this->site->plan->notation->unit),
-                    ) : ''),
+                    ) : '', from: $this->countedFrom()),
                 'doubt',
             ),
         };
+    }
+
+    /** From where its cure is counted, where that was typed. */
+    private function countedFrom(): string
+    {
+        $datum = $this->site->customs()->cureDatum;
+
+        return $datum->isTyped() ? Say::text('set.post_sheet.counted_from', datum: $datum->temperature()->write($this->site->plan->notation->unit)) : '';
     }
 
     private function cut(): PostFact

@@ -42,6 +42,6 @@ final readonly class Temperature
     {
         $number = $job === Unit::Inch ? 1.8 * $this->celsius + 32 : $this->celsius;
 
-        return rtrim(rtrim(number_format($number, 1, '.', ''), '0'), '.').' '.self::sign($job);
+        return str_replace('-', '−', rtrim(rtrim(number_format($number, 1, '.', ''), '0'), '.')).' '.self::sign($job);
     }
 }

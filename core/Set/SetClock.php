@@ -6,14 +6,15 @@ namespace Aequus\Set;
 
 use Aequus\Logbook\Set\FillStep;
 use Aequus\Plan\Holding\BracesOff;
+use Aequus\Plan\Holding\CureDatum;
+use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
 use DateInterval;
 use DateTimeImmutable;
 
 /**
  * When the braces of one filled post may come off and it may be cut, by method and temperature. Concrete sets slower in the cold by its maturity
- * (Nurse and Saul, as in ASTM C1074, from 0 °C as recommended for plain cement): time × temperature is the same, and at freezing it stands
- * still. The label of the bag and a surface that is still wet come before it.
+ * (Nurse and Saul, as in ASTM C1074): time × degrees above the datum temperature is the same. At freezing it stands still, whatever the datum. The label of the bag and a surface that is still wet come before it.
  */
 final readonly class SetClock
 {
@@ -22,8 +23,8 @@ final readonly class SetClock
     /** Below this nothing is poured without cover and warmth. */
     public const TOO_COLD_CELSIUS = 5.0;
 
-    /** So near to freezing the clock is taken to stand still. */
-    private const STANDS_STILL_CELSIUS = 0.5;
+    /** So near to freezing, or to its datum, a mix is taken to stand still. */
+    private const STANDS_STILL_KELVIN = 0.5;
 
     /** Minutes from the end of the fill until braces come off; zero where nothing sets, null where it does not set for the cold. */
     public ?int $minutes;
@@ -31,37 +32,37 @@ final readonly class SetClock
     /** Null until it is filled, and while it does not set. */
     public ?DateTimeImmutable $off;
 
-    private function __construct(public Filling $filling, Hold $hold, BracesOff $custom)
+    private function __construct(public Filling $filling, Hold $hold, Customs $customs)
     {
         $usual = match (true) {
             $hold === Hold::Foam => 15,
             ! $hold->isPoured() => 0,
-            default => match ($custom) {
+            default => match ($customs->bracesOff) {
                 BracesOff::Day => 24 * 60,
                 BracesOff::Night => 12 * 60,
                 // Minutes are for foam; the quickest mix is given an hour.
                 BracesOff::Hour, BracesOff::Minutes => 60,
             },
         };
-        $this->minutes = self::minutesAt($usual, $filling->celsius());
+        $this->minutes = self::minutesAt($usual, $filling->celsius(), $customs->cureDatum);
         $this->off = $this->minutes === null ? null : $filling->at(FillStep::Done)?->add(new DateInterval("PT{$this->minutes}M"));
     }
 
     /** @return ?int minutes of the same maturity as so many at 20 °C, a temperature nobody noted taken as that; null where it stands still */
-    public static function minutesAt(int $usual, ?float $celsius): ?int
+    public static function minutesAt(int $usual, ?float $celsius, CureDatum $datum = new CureDatum): ?int
     {
         $warmth = $celsius ?? self::USUAL_CELSIUS;
 
         return match (true) {
             $usual === 0 => 0,
-            $warmth < self::STANDS_STILL_CELSIUS => null,
-            default => (int) round($usual * self::USUAL_CELSIUS / $warmth),
+            $warmth - max(0.0, $datum->celsius) < self::STANDS_STILL_KELVIN => null,
+            default => (int) round($usual * (self::USUAL_CELSIUS - $datum->celsius) / ($warmth - $datum->celsius)),
         };
     }
 
-    public static function of(Filling $filling, Hold $hold, BracesOff $custom): self
+    public static function of(Filling $filling, Hold $hold, Customs $customs = new Customs): self
     {
-        return new self($filling, $hold, $custom);
+        return new self($filling, $hold, $customs);
     }
 
     /** Whether it was filled so cold that it does not set at all. */

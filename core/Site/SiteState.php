@@ -25,8 +25,8 @@ use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Measure\Length;
-use Aequus\Plan\Holding\BracesOff;
 use Aequus\Plan\Holding\BuildOrder;
+use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
@@ -134,10 +134,10 @@ final readonly class SiteState
         return $this->fillings[$post->id->value] ?? new Filling;
     }
 
-    /** When braces come off, as decided; after a full day where nobody decided. */
-    public function bracesOff(): BracesOff
+    /** The customs followed, as decided; the usual ones where nobody decided. */
+    public function customs(): Customs
     {
-        return $this->plan->holding->customs->bracesOff ?? BracesOff::Day;
+        return $this->plan->holding->customs ?? new Customs;
     }
 
     /** Whether a fill was written down, or a post was read as filled. */
@@ -149,7 +149,7 @@ final readonly class SiteState
     /** How long what was poured round a post must be left alone. */
     public function clock(Post $post): SetClock
     {
-        return SetClock::of($this->filling($post), $this->plan->holdOf($post->id), $this->bracesOff());
+        return SetClock::of($this->filling($post), $this->plan->holdOf($post->id), $this->customs());
     }
 
     /** What keeps a post from being cut; null when nothing does. Posts cut on the trestle wait only for short ones. */

@@ -272,6 +272,30 @@ final class FootingTest extends JobTestCase
         $decide(['of_job' => 'gravel', 'posts_pier' => 'B1', 'posts_earth' => 'B1'])->assertSessionHasErrors('posts_pier');
         $decide(['of_job' => 'gravel', 'posts_pier' => 'Z9'])->assertSessionHasErrors('posts_pier');
         $decide(['of_job' => 'collar', 'collar' => '0'])->assertSessionHasErrors('collar');
+        foreach (['-40', 'warm', '11'] as $nonsense) {
+            $decide(['of_job' => 'concrete', 'cure_datum' => $nonsense])->assertSessionHasErrors('cure_datum');
+        }
+    }
+
+    public function test_a_cure_counted_from_another_temperature_is_kept_with_the_plan_and_told_where_braces_wait(): void
+    {
+        $this->ready();
+        $decide = fn (string $datum) => $this->post("/jobs/{$this->job->id}/footing/hold", [
+            'form' => 'hold', 'based_on' => $this->job->fresh()->revision->number, 'soil' => 'sand', 'of_job' => 'concrete', 'cure_datum' => $datum,
+        ])->assertSessionHasNoErrors();
+        $decide('14 F');
+        $this->assertEqualsWithDelta(-10.0, $this->job->fresh()->revision->plan()->holding?->customs->cureDatum->celsius, 1e-9);
+        $this->sheet('hold')->assertSee('value="−10 °C"', false);
+        foreach (['hole' => ['depth' => '1100'], 'filled' => ['step' => 'done', 'celsius' => '40 F', 'sure' => '1']] as $kind => $said) {
+            $this->post("/jobs/{$this->job->id}/entries/{$kind}", $this->form(['form' => $kind, 'post' => 'A1'] + $said))->assertSessionHasNoErrors();
+        }
+        // A day at 20 °C is 720 degree hours above −10 °C; at 4.4 °C that takes 49.8.
+        $this->get("/jobs/{$this->job->id}/set/A1")->assertSeeText('time × degrees above −10 °C is the same')
+            ->assertSeeText('on for about 50 hours more; colder than 5 °C')->assertSeeText('its cure counted from −10 °C as typed');
+        $decide('−10 °C');
+        $this->assertSame(-10.0, $this->job->fresh()->revision->plan()->holding?->customs->cureDatum->celsius, 'what the form shows it reads');
+        $decide('');
+        $this->assertFalse($this->job->fresh()->revision->plan()->holding?->customs->cureDatum->isTyped());
     }
 
     public function test_soil_other_than_assumed_opens_the_way_of_holding_again_until_it_is_decided(): void

@@ -265,7 +265,7 @@ final class QuestionsTest extends JobTestCase
 
     public function test_a_temperature_is_in_the_unit_of_the_job(): void
     {
-        foreach (['A1' => ['50', '50 °C'], 'B1' => ['14 f', '-10 °C']] as $label => [$typed, $says]) {
+        foreach (['A1' => ['50', '50 °C'], 'B1' => ['14 f', '−10 °C']] as $label => [$typed, $says]) {
             $this->send(
                 'entries/filled', $this->form(['form' => 'filled', 'post' => $label, 'step' => 'done', 'celsius' => $typed, 'sure' => '1']),
             )->assertSessionHasNoErrors();

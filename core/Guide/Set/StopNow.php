@@ -10,7 +10,6 @@ use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
-use Aequus\Set\SetClock;
 use Aequus\Site\Phase;
 use Aequus\Site\PourPoint;
 use Aequus\Site\ReadyToPour;
@@ -34,7 +33,7 @@ final readonly class StopNow
         $begun = $setting = $unbraced = $open = [];
         foreach ($site->buildOrder() as $post) {
             $filling = $site->filling($post);
-            $clock = SetClock::of($filling, $site->plan->holdOf($post->id), $site->bracesOff());
+            $clock = $site->clock($post);
             $stands = $site->standing($post)->set;
             match (true) {
                 $filling->isBegun() && ! $filling->isDone() => $begun[] = $post,

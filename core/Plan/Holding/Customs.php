@@ -15,10 +15,11 @@ final readonly class Customs
         public BracesOff $bracesOff = BracesOff::Day,
         public WoodCare $wood = WoodCare::Factory,
         public FillEnd $fillEnd = FillEnd::Flush,
+        public CureDatum $cureDatum = new CureDatum,
     ) {
     }
 
-    /** @return array<string, Custom> by the name of the matter, as it is stored */
+    /** @return array<string, Custom> those that are chosen from a list, by the name of the matter, as it is stored */
     public function all(): array
     {
         return [
@@ -30,7 +31,7 @@ final readonly class Customs
     /**
      * @param  array<string, string>  $stored  values by the name of the matter; what is missing or unknown is as usual
      */
-    public static function of(array $stored): self
+    public static function of(array $stored, CureDatum $cureDatum = new CureDatum): self
     {
         $usual = new self;
 
@@ -42,6 +43,7 @@ final readonly class Customs
             BracesOff::tryFrom($stored['braces_off'] ?? '') ?? $usual->bracesOff,
             WoodCare::tryFrom($stored['wood'] ?? '') ?? $usual->wood,
             FillEnd::tryFrom($stored['fill_end'] ?? '') ?? $usual->fillEnd,
+            $cureDatum,
         );
     }
 }

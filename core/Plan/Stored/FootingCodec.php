@@ -13,6 +13,7 @@ use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Footing\LeastDepths;
 use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\CureDatum;
 use Aequus\Plan\Holding\Custom;
 use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
@@ -108,6 +109,7 @@ final class FootingCodec
             'pier_top' => $holding->pier->top?->nanometres,
             'collar' => $holding->collar->nanometres,
             'customs' => array_map(fn (Custom $custom) => $custom->value, $holding->customs->all()),
+            'cure_datum' => $holding->customs->cureDatum->celsius,
         ];
     }
 
@@ -124,7 +126,8 @@ final class FootingCodec
             new PierRules(
                 $pier->length('tube'), $pier->length('standoff'), $pier->length('base'), $pier->length('edge'), $stored->lengthOrNone('pier_top'),
             ),
-            $stored->length('collar'), array_map(Hold::from(...), $stored->texts('of_posts')), Customs::of($stored->texts('customs')),
+            $stored->length('collar'), array_map(Hold::from(...), $stored->texts('of_posts')),
+            Customs::of($stored->texts('customs'), new CureDatum($stored->realOrNone('cure_datum') ?? 0.0)),
         );
     }
 }

@@ -29,5 +29,6 @@ enum PlanRefusal
     case NeighbourNegative;
     case BellNoWider;
     case CollarTooLow;
+    case CureDatumOutOfRange;
     case MarkCoarserThanTolerance;
 }

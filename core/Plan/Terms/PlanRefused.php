@@ -120,6 +120,11 @@ final class PlanRefused extends Refusal
         return new self(Fact::of(PlanRefusal::CollarTooLow));
     }
 
+    public static function cureDatumOutOfRange(): self
+    {
+        return new self(Fact::of(PlanRefusal::CureDatumOutOfRange));
+    }
+
     public static function footingRule(FootingRuleRefusal $is, string $typed = ''): self
     {
         return new self(Fact::of($is, typed: $typed));

@@ -30,7 +30,7 @@ return [
     'hold.their_labels_such_as_c1' => 'Their labels, such as C1 D1.',
     'hold.collar_where_one_is_poured' => 'Collar, where one is poured',
     'hold.height_of_it_empty' => 'Height of it. Empty: {write}.',
-    'hold.customs_mixing_foot_filling_and' => 'Customs: mixing, foot, filling and its end, braces, wood',
+    'hold.customs_mixing_foot_filling_and' => 'Customs: mixing, foot, filling and its end, braces, cure, wood',
     'hold.hold_the_posts_this_way' => 'Hold the posts this way',
     'hold.where_builders_differ' => 'Where builders differ',
     'hold.b_b_suits_against_it' => '<b>{part}</b>: suits {suits}; against it: {against}.',
@@ -241,4 +241,7 @@ return [
     'width.shape_square' => 'square',
     'width.shape_round' => 'round',
     'width.shape_bell' => 'round with a bell,',
+    'hold.cure_counted_from' => 'Cure counted from, {sign}',
+    'hold.cure_counted_from_hint' => 'The temperature at which the mix gains no strength, its datum in ASTM C1074, as its supplier names it. Empty: '
+        .'{freezing}, for plain cement. At freezing braces stay on whatever is typed.',
 ];

@@ -83,7 +83,7 @@ return [
     'pour.bags_in' => '{bags: # bag|# bags} in',
     'pour.within' => 'within {minutes} min',
     'pour.bags_of_a_tenth_for' => 'Bags of {bag} {mass}, a tenth for waste. Water as the label says. Mixed concrete stays workable about an hour at 20 '
-        .'°C, less in heat. Braces: {what} at 20 °C, longer in the cold by the maturity rule (time × degrees above freezing is '
+        .'°C, less in heat. Braces: {what} at 20 °C, longer in the cold by the maturity rule (time × degrees above {datum} is '
         .'the same; Nurse and Saul, ASTM C1074), and not at all at freezing. The label and a wet surface come before it.',
     'show.plumb_means_within_1_in' => 'Plumb means within 1 in {plumb_one_in}, on two neighbouring faces. Choose a post to read it.',
     'show.pull_the_top' => 'Pull the top',
@@ -194,7 +194,7 @@ return [
     'post_sheet.minutes_2' => '{left} minutes',
     'post_sheet.on_the_surface_is_still' => 'on: the surface is still wet, whatever the label says',
     'post_sheet.may_come_off_if_the' => 'may come off, if the surface is hard',
-    'post_sheet.on_for_more' => 'on for {wait} more{write}',
+    'post_sheet.on_for_more' => 'on for {wait} more{write}{from}',
     'post_sheet.colder_than_keep_it_warm' => '; colder than {unit}: keep it warm, ask the label',
     'post_sheet.cut_mark' => 'Cut mark',
     'post_sheet.the_tops_are_not_decided' => 'the tops are not decided',
@@ -210,4 +210,5 @@ return [
     'walk.filling' => 'filling',
     'set_page.leaning' => '{posts} {posts: leans|lean}',
     'post_page.twist' => 'twist',
+    'post_sheet.counted_from' => '; its cure counted from {datum} as typed',
 ];

@@ -34,6 +34,8 @@ final class PlanRefusalWords
             PlanRefusal::NeighbourNegative => 'The distance to keep from “{name}” can’t be below zero. Enter 0 where only the line itself counts.',
             PlanRefusal::BellNoWider => 'A bell is wider than its hole and has a height. Enter its width and height, or leave both empty.',
             PlanRefusal::CollarTooLow => 'A collar has a height above zero. Enter how much of the hole below the ground it fills.',
+            PlanRefusal::CureDatumOutOfRange => 'No mix is counted from there. Enter a temperature from −15 °C to 10 °C (5 °F to 50 °F) as its supplier names it, '
+                .'or leave it empty: then it counts from freezing.',
             PlanRefusal::MarkCoarserThanTolerance => 'The smallest mark is coarser than the tolerance, so a move inside it could not be told. '
                 .'Choose a finer mark or a wider tolerance.',
         };

@@ -15,8 +15,10 @@ use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Holding\BracesOff;
 use Aequus\Plan\Holding\BuildOrder;
+use Aequus\Plan\Holding\CureDatum;
 use Aequus\Plan\Holding\Custom;
 use Aequus\Plan\Holding\Customs;
+use Aequus\Plan\Holding\FillEnd;
 use Aequus\Plan\Holding\FillOrder;
 use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Holding\Hold;
@@ -66,6 +68,9 @@ final class FootingCodecTest extends TestCase
         $old = PlanCodec::decode(['version' => 2, 'hole' => 400_000_000] + $stored);
         $this->assertEquals(HoleShape::round(Length::millimetres(400)), $old->hole);
         $this->assertNull($old->holding);
+        $stored['holding'] = PlanCodec::encode($this->decided(HoleShape::round(Length::millimetres(400))))['holding'];
+        unset($stored['holding']['cure_datum']);
+        $this->assertFalse(PlanCodec::decode($stored)->holding?->customs->cureDatum->isTyped(), 'cures were counted from freezing');
         $this->assertEquals([new LeastDepths, [], []], [$old->footing?->least, $old->footing?->roles, $old->tops?->rows]);
         $this->assertSame(Hold::Concrete, $old->holdOf($old->grid->posts[0]->id), 'as every program before had it');
     }
@@ -126,7 +131,7 @@ final class FootingCodecTest extends TestCase
                     Soil::SiltyOrClayeySand, true, true, false, false, true, true, [Hold::Foam, Hold::Earth], true, true,
                 ), PierRules::usual(Notation::millimetres(0)), Length::millimetres(250),
                 [$id('B2') => Hold::Pier], new Customs(
-                    Mixing::DryInTheHole, FootBed::Sump, BuildOrder::FramesTilted, FillOrder::EachAsItStands, BracesOff::Hour, WoodCare::Charred,
+                    Mixing::DryInTheHole, FootBed::Sump, BuildOrder::FramesTilted, FillOrder::EachAsItStands, BracesOff::Hour, WoodCare::Charred, FillEnd::Mounded, new CureDatum(-5),
                 ),
             ));
     }

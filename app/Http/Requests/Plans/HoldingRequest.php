@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plans;
 
 use Aequus\Footing\Holding\HoldAdviser;
+use Aequus\Measure\Temperature;
+use Aequus\Measure\Unit;
 use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\CureDatum;
 use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
 use App\Type\Say;
@@ -43,17 +47,29 @@ final class HoldingRequest extends PlanChangeRequest
             }
         }
         $collar = $this->lengthOrNone('collar', $plan->notation->unit) ?? Holding::usualCollar($plan->notation);
+        $datum = $this->cureDatum($plan->notation->unit);
         $this->stopIfRefused();
-        assert($ofJob !== null);
+        assert($ofJob !== null && $datum !== null);
         $holding = $this->attempt('collar', fn () => new Holding(
             $ofJob, $site, $plan->holding->pier ?? PierRules::usual($plan->notation), $collar, array_filter(
                 $ofPosts, fn (Hold $hold) => $hold !== $ofJob,
             ),
-            Customs::of(array_map(fn (mixed $value) => is_string($value) ? $value : '', (array) $this->input('customs', []))),
+            Customs::of(array_map(fn (mixed $value) => is_string($value) ? $value : '', (array) $this->input('customs', [])), $datum),
         ));
         $this->stopIfRefused();
 
         return $holding ?? throw $this->refused();
+    }
+
+    /** From which temperature the cure is counted: freezing where nobody typed another; null when refused. */
+    private function cureDatum(Unit $unit): ?CureDatum
+    {
+        if ($this->text('cure_datum') === '') {
+            return new CureDatum;
+        }
+        $typed = Temperature::read($this->text('cure_datum'), $unit);
+
+        return $this->attempt('cure_datum', fn () => $typed === null ? throw PlanRefused::cureDatumOutOfRange() : new CureDatum($typed->celsius));
     }
 
     /** Why a way can’t be chosen on this site at all; null where it can. */
