@@ -21,7 +21,6 @@ use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Words\Names;
 use Aequus\Words\Square\WantedWords;
-use App\Square\EntryForm;
 use App\Square\ReadingRow;
 use App\Square\ReadingSheet;
 use App\Type\Say;
@@ -127,17 +126,16 @@ final readonly class RoundSheet
             );
         }
         $off = $payload instanceof StringReading ? $payload->off : null;
-        $sides = EntryForm::across($wanted);
         $isRight = $off?->isNegative() ?? false;
-        $left = $sides[0]->leftOf($wanted->ends()->from->at, $wanted->ends()->to->at) > 0 ? $sides : array_reverse($sides);
+        $sides = $wanted->across();
         $swapped = $payload instanceof StringReading && ! $payload->from->equals($wanted->ends()->from->id);
 
         return $row(
             EntryKind::StringOffset, 'off', ['stake' => $wanted->stake->label] + $ends, $off?->magnitude(), $payload instanceof StringReading
-                && ! $payload->run->isZero() ? Say::text('round.round_sheet.how_the_string_ran_is') : '',
+                && ! $payload->run->equals($swapped ? $wanted->ran()->negated() : $wanted->ran()) ? Say::text('round.round_sheet.how_the_string_ran_is') : '',
             new RoundChoice(
                 'toward', Say::text('page.stands_toward_the'), Choices::sides($this->site->plan->sides, among: $sides),
-                $off === null ? '' : $left[$isRight === $swapped ? 0 : 1]->value,
+                $off === null ? '' : $sides[$isRight === $swapped ? 0 : 1]->value,
             ),
         );
     }

@@ -12,6 +12,7 @@ use Aequus\Logbook\Set\TwistRead;
 use Aequus\Measure\Length;
 use Aequus\Measure\Temperature;
 use Aequus\Plan\Holding\Customs;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Set\Drifts;
@@ -246,6 +247,12 @@ final readonly class PostSheet
                 'doubt',
             ),
         };
+    }
+
+    /** Whether anything is mixed and sets; tamped earth and gravel do not. */
+    public function isPoured(): bool
+    {
+        return $this->clock->minutes !== 0 && $this->site->plan->holdOf($this->post->id) !== Hold::Foam;
     }
 
     /** From where its cure is counted, where that was typed. */

@@ -7,7 +7,10 @@ namespace App\Square;
 use Aequus\Guide\Move\Move;
 use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Square\TapeReading;
+use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Terms\Shift;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\Phase;
 use Aequus\Square\Readings\Wanted;
@@ -37,11 +40,11 @@ final readonly class EntryForm
     {
         $square = $site->state->square;
         $move = $site->nextIn(Phase::Square);
-        $next = self::ofMove($site->next?->phase === Phase::Square ? $site->next : null);
+        $next = self::ofMove($site->plan, $site->next?->phase === Phase::Square ? $site->next : null);
         $this->isTheNextMove = $next !== null && ($asked === null || $asked->key() === $next->key());
-        $this->wanted = $asked ?? self::ofMove($move) ?? $square->unread()[0] ?? $square->wanted[0] ?? null;
+        $this->wanted = $asked ?? self::ofMove($site->plan, $move) ?? $square->unread()[0] ?? $square->wanted[0] ?? null;
         $this->isAskedFor = $asked !== null || $square->unread() !== [];
-        $this->replaces = $this->replacedBy($move);
+        $this->replaces = $this->replacedBy($site->plan, $move);
         $last = $site->state->log->latest(TapeReading::class);
         $this->tape = $last->tape ?? $site->plan->layout->tape;
         $this->tapeName = $last->name ?? '';
@@ -56,33 +59,38 @@ final readonly class EntryForm
     /** @return list<Side> the two sides that lie across the string, the one to its left first */
     public function acrossTheString(): array
     {
-        return $this->wanted === null || $this->wanted->line !== null ? [Side::PlusY, Side::MinusY] : self::across($this->wanted);
+        return $this->wanted === null || $this->wanted->line !== null ? [Side::PlusY, Side::MinusY] : $this->wanted->across();
     }
 
-    /** @return array{Side, Side} on which a stake can stand off the string of a reading */
-    public static function across(Wanted $wanted): array
+    /** The side of the string on which a stake stands that stands right; the one to its left where it touches. */
+    public function standsToward(): Side
     {
-        [$from, $to] = [$wanted->ends()->from->at, $wanted->ends()->to->at];
-        $alongX = abs($to->x->minus($from->x)->nanometres) >= abs($to->y->minus($from->y)->nanometres);
-
-        return $alongX ? [Side::PlusY, Side::MinusY] : [Side::PlusX, Side::MinusX];
+        return $this->acrossTheString()[$this->wanted?->planned()->isNegative() === true ? 1 : 0];
     }
 
-    private static function ofMove(?Move $move): ?Wanted
+    /** How the plan has the string run beside the stakes; null where it runs from nail to nail. */
+    public function stringRan(): ?Shift
+    {
+        $ran = $this->wanted?->ran() ?? Length::zero();
+
+        return $ran->isZero() ? null : new Shift($this->acrossTheString()[$ran->isNegative() ? 1 : 0], $ran->magnitude());
+    }
+
+    private static function ofMove(Plan $plan, ?Move $move): ?Wanted
     {
         return match (true) {
             $move === null => null,
             $move->asks === EntryKind::Tape && count($move->posts) === 2 => Wanted::tape($move->posts[0], $move->posts[1]),
             $move->asks === EntryKind::LineOffset && $move->line !== null && $move->posts !== [] => Wanted::line($move->posts[0], $move->line),
-            $move->asks === EntryKind::StringOffset && count($move->posts) === 3 => Wanted::string($move->posts[0], $move->posts[1], $move->posts[2]),
+            $move->asks === EntryKind::StringOffset && count($move->posts) === 3 => Wanted::string($plan, $move->posts[0], $move->posts[1], $move->posts[2]),
             default => null,
         };
     }
 
     /** What the guide asks to pull again takes the place of the earlier reading; anything else is one more reading. */
-    private function replacedBy(?Move $move): ?int
+    private function replacedBy(Plan $plan, ?Move $move): ?int
     {
-        return $move !== null && $move->replaces !== null && $this->wanted !== null && self::ofMove($move)?->key() === $this->wanted->key()
+        return $move !== null && $move->replaces !== null && $this->wanted !== null && self::ofMove($plan, $move)?->key() === $this->wanted->key()
             ? $move->replaces : null;
     }
 }

@@ -62,7 +62,7 @@ final readonly class ReadingSheet
             return null;
         }
 
-        return $stake === null ? Wanted::tape($from, $to) : Wanted::string($stake, $from, $to);
+        return $stake === null ? Wanted::tape($from, $to) : Wanted::string($site->plan, $stake, $from, $to);
     }
 
     public static function key(Wanted $wanted): string
@@ -81,7 +81,7 @@ final readonly class ReadingSheet
         foreach ($this->site->square->taken->strings as $readings) {
             [$stake, $from, $to] = array_map($this->site->plan->grid->find(...), array_values($readings)[0]->posts());
             if ($stake !== null && $from !== null && $to !== null) {
-                $taken[] = Wanted::string($stake, $from, $to);
+                $taken[] = Wanted::string($this->site->plan, $stake, $from, $to);
             }
         }
         foreach ([
@@ -134,7 +134,7 @@ final readonly class ReadingSheet
         if ($wanted->stake !== null) {
             $readings = array_values($taken->strings[$wanted->key()] ?? []);
 
-            return [$readings === [] ? null : $readings[array_key_last($readings)]->offLine(), false];
+            return [$readings === [] ? null : $readings[array_key_last($readings)]->offLine()->minus($wanted->ran()), false];
         }
         $read = ($taken->taped[$wanted->key()] ?? null)?->distance;
 

@@ -52,6 +52,11 @@ final readonly class QuickLine
         return $examples;
     }
 
+    private function shortest(EntryKind $kind): string
+    {
+        return explode(', or ', $this->examples()[$kind->value])[0];
+    }
+
     private function example(Phrase $phrase): string
     {
         $example = $this->plan->notation->unit === Unit::Millimetre && $phrase->metric !== '' ? $phrase->metric : $phrase->example;
@@ -116,7 +121,7 @@ final readonly class QuickLine
         $line = trim((string) preg_replace('/\s+/u', ' ', strtr($line, ['–' => '-', '’' => "'", '″' => '"', '′' => "'"])));
         $label = SpokenPieces::LABEL;
         if ($line === '') {
-            throw EntryRefused::lineEmpty();
+            throw EntryRefused::lineEmpty($this->shortest(EntryKind::Hole));
         }
         if (preg_match("/^({$label}|bench) ?- ?({$label}|bench) (.+)$/iu", $line, $found)) {
             return $this->said(Called::Pair, new Whom([$this->who($found[1]), $this->who($found[2])]), $found[3], "{$found[1]}-{$found[2]}")
@@ -129,7 +134,9 @@ final readonly class QuickLine
                 ?? throw EntryRefused::lineVerb(strtoupper($found[1]), $said, self::verbs());
         }
 
-        return $this->said(Called::Job, new Whom([]), $line, '') ?? throw EntryRefused::lineWithoutPost($line);
+        return $this->said(Called::Job, new Whom([]), $line, '') ?? throw EntryRefused::lineWithoutPost(
+            $line, $this->shortest(EntryKind::Hole), $this->shortest(EntryKind::Tape),
+        );
     }
 
     private function who(string $said): ?PostId

@@ -164,6 +164,23 @@ final readonly class Plan
         return $this->holding?->holdOf($post) ?? Hold::Concrete;
     }
 
+    /**
+     * How far the string on the boards runs off the line through two stakes of one row or column, left of the way from the first to the second
+     * positive; nothing between others, where a string runs from nail to nail.
+     */
+    public function stringRun(Post $from, Post $to): Length
+    {
+        foreach ([[Side::PlusY, $this->grid->rows, $from->at->y, $to->at->y], [Side::PlusX, $this->grid->columns, $from->at->x, $to->at->x]] as [$axis, $across, $one, $other]) {
+            foreach ($across->lines as $i => $line) {
+                if ($line->at->equals($one) && $line->at->equals($other)) {
+                    return $this->layout->strings->offLine($this->post, $axis, $i, count($across->lines))->times($axis->leftOf($from->at, $to->at));
+                }
+            }
+        }
+
+        return Length::zero();
+    }
+
     /** Why a post must stand firmer: as named, or because it stands at a corner of the outline; null for the others. Two posts have no corner. */
     public function roleOf(Post $post): ?PostRole
     {

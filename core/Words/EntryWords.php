@@ -73,8 +73,10 @@ final readonly class EntryWords
                 $said->name === '' ? '' : " “{$said->name}”", $this->held($said),
             ),
             $said instanceof StringReading => $this->said(
-                $this->label($said->post), ' stands ', $said->offLine()->magnitude(), ' ', $said->offLine()->isNegative() ? 'right' : 'left',
+                $this->label($said->post), ' stands ', $said->off->magnitude(), ' ', $said->off->isNegative() ? 'right' : 'left',
                 ' of the string from ', $this->label($said->from), ' to ', $this->label($said->to),
+                ...($said->run->isZero() ? []
+                    : [', which ran ', $said->run->magnitude(), ' ', $said->run->isNegative() ? 'right' : 'left', ' of the line between them']),
             ),
             $said instanceof LineReading => $this->said(
                 $this->label($said->post), ' stands ', $said->off->magnitude(), ' off ', $this->line($said->line),

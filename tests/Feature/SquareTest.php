@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Log;
+use Aequus\Logbook\Square\StringReading;
 use Aequus\Logbook\Square\TapeLay;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
@@ -115,6 +116,22 @@ final class SquareTest extends FeatureTestCase
         $this->post(
             $this->at('entries/string_offset'), $this->form(['stake' => 'A1', 'from' => 'A1', 'to' => 'C1', 'off' => '7', 'toward' => 'plus_y']),
         )->assertSessionHasErrors('off');
+    }
+
+    /** Posts of 140 mm: a string along their faces runs 70 mm outside the stakes of the first row, so a stake that stands right is 70 mm from it. */
+    public function test_strings_along_the_faces_are_read_where_they_run_on_form_and_quick_line_alike(): void
+    {
+        $this->post($this->at('square/rules'), ['form' => 'boards', 'based_on' => '1', 'strings' => 'face', 'list' => 'lean'])->assertSessionHasNoErrors();
+        $this->get($this->at('square').'?pull=B1@A1-C1')->assertSeeText("By the plan 70\u{202F}mm")
+            ->assertSeeText("Empty: 70\u{202F}mm toward the lane, counted from the post centres")->assertSee('value="plus_y" selected', false);
+        $this->post(
+            $this->at('entries/string_offset'), $this->form(['stake' => 'B1', 'from' => 'A1', 'to' => 'C1', 'off' => '75', 'toward' => 'plus_y']),
+        )->assertSessionHasNoErrors();
+        $this->post($this->at('quick'), $this->form(['form' => 'quick', 'line' => 'b2 off c2-a2 66 lane']))->assertSessionHasNoErrors();
+        [$far, $near] = array_values(app(ReadSite::class)->site($this->job)->state->log->now(StringReading::class));
+        $this->assertEquals([Length::millimetres(5), Length::millimetres(-4)], [$far->offLine(), $near->offLine()], 'off the line between the nails, left positive');
+        $this->get($this->at('logbook'))->assertSeeText("75\u{202F}mm left of the string from A1 to C1, which ran 70\u{202F}mm right of the line between them");
+        $this->page('square/cast')->assertSeeText("70\u{202F}mm toward the outside along the rows");
     }
 
     public function test_one_press_judges_the_layout_another_way_and_stands_in_the_revisions(): void

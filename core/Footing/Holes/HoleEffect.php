@@ -33,6 +33,7 @@ enum HoleEffect
     case BelowToday;
     case BelowRole;
     case FootRises;
+    case FootRisesUncut;
     case FootStays;
     case ForAnEngineer;
     case DryMixInWater;

@@ -111,11 +111,13 @@ final readonly class HoleOptions
             $missing[] = Fact::of(HoleEffect::LessThanAQuarter);
         }
 
+        $fromTheTop = $this->fromTheTop();
+
         return new HoleOption(
             Fact::of(HoleDeed::ShortenAndTake), $this->hole->footRisesBy,
             [
-                $this->risen(), $missing === [] ? Fact::of(HoleEffect::OnlyTheMargin) : Fact::of(HoleEffect::Then, missing: $missing),
-                ...$this->fromTheTop(), Fact::of(HoleEffect::NeedsADecision),
+                $this->risen($fromTheTop !== []), $missing === [] ? Fact::of(HoleEffect::OnlyTheMargin) : Fact::of(HoleEffect::Then, missing: $missing),
+                ...$fromTheTop, Fact::of(HoleEffect::NeedsADecision),
             ], true,
         );
     }
@@ -151,10 +153,11 @@ final readonly class HoleOptions
         }, by: $above);
     }
 
-    private function risen(): Fact
+    /** @param  bool  $fromTheTop  whether the post must be cut there */
+    private function risen(bool $fromTheTop = false): Fact
     {
         return $this->hole->footRisesBy->isPositive()
-            ? Fact::of(HoleEffect::FootRises, by: $this->hole->footRisesBy) : Fact::of(HoleEffect::FootStays);
+            ? Fact::of($fromTheTop ? HoleEffect::FootRisesUncut : HoleEffect::FootRises, by: $this->hole->footRisesBy) : Fact::of(HoleEffect::FootStays);
     }
 
     private function otherMethod(): HoleOption

@@ -28,6 +28,7 @@ enum MoveWhy
     case OnTheNails;
     case HandIsNearEnough;
     case StretchTheString;
+    case StringRunsBeside;
     case SquareToIt;
     case RoughTooMuch;
     case RoughTooLittle;

@@ -12,6 +12,9 @@ use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Measure\Length;
+use Aequus\Plan\Terms\Shift;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
@@ -43,10 +46,25 @@ final readonly class PullTapes implements Rule
                 )
                 : new Move(
                     Phase::Square, Fact::of(MoveKind::MeasureOffString, stake: $wanted->stake, from: $from, to: $to),
-                    [Fact::of(MoveWhy::StretchTheString, stake: $wanted->stake, planned: $planned->magnitude())],
+                    [self::howTheStringRuns($wanted)],
                     $planned->magnitude(), Fact::of(Beside::TheString), $wanted->posts(), EntryKind::StringOffset,
                 );
         }
+    }
+
+    /** From nail to nail, or beside them where the plan has the strings run elsewhere. */
+    private static function howTheStringRuns(Wanted $wanted): Fact
+    {
+        $planned = $wanted->planned();
+        if ($wanted->ran()->isZero()) {
+            return Fact::of(MoveWhy::StretchTheString, stake: $wanted->stake, planned: $planned->magnitude());
+        }
+        $side = fn (Length $off): Side => $wanted->across()[$off->isNegative() ? 1 : 0];
+
+        return Fact::of(
+            MoveWhy::StringRunsBeside, stake: $wanted->stake, ran: new Shift($side($wanted->ran()), $wanted->ran()->magnitude()),
+            planned: new Shift($side($planned), $planned->magnitude()),
+        );
     }
 
     private function off(Wanted $wanted): Move

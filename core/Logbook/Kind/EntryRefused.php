@@ -152,14 +152,16 @@ final class EntryRefused extends Refusal
         return new self(Fact::of(EntryRefusal::PictureWithoutFingerprint));
     }
 
-    public static function lineEmpty(): self
+    /** @param  string  $hole  how a hole is said in this job */
+    public static function lineEmpty(string $hole): self
     {
-        return new self(Fact::of(EntryRefusal::LineEmpty));
+        return new self(Fact::of(EntryRefusal::LineEmpty, hole: $hole));
     }
 
-    public static function lineWithoutPost(string $line): self
+    /** @param  string  $hole  how a hole is said in this job, and a tape */
+    public static function lineWithoutPost(string $line, string $hole, string $tape): self
     {
-        return new self(Fact::of(EntryRefusal::LineWithoutPost, line: $line));
+        return new self(Fact::of(EntryRefusal::LineWithoutPost, line: $line, hole: $hole, tape: $tape));
     }
 
     /** @param  list<string>  $verbs  what could stand there */
@@ -173,10 +175,13 @@ final class EntryRefused extends Refusal
         return new self(Fact::of(EntryRefusal::LineUnfinished, said: $said, example: $example));
     }
 
-    /** @param  list<string>  $sides */
-    public static function lineWithoutSide(string $said, array $sides): self
+    /**
+     * @param  string  $gap  a small amount as it is called in this job
+     * @param  list<string>  $sides
+     */
+    public static function lineWithoutSide(string $said, string $gap, array $sides): self
     {
-        return new self(Fact::of(EntryRefusal::LineWithoutSide, said: $said, side: $sides[0], sides: $sides));
+        return new self(Fact::of(EntryRefusal::LineWithoutSide, said: $said, gap: $gap, side: $sides[0], sides: $sides));
     }
 
     public static function lineFromTheBench(): self
@@ -189,10 +194,13 @@ final class EntryRefused extends Refusal
         return new self(Fact::of(EntryRefusal::LineBubble, said: $said));
     }
 
-    /** @param  list<string>  $sides */
-    public static function lineOffString(array $sides): self
+    /**
+     * @param  string  $gap  a small amount as it is called in this job
+     * @param  list<string>  $sides
+     */
+    public static function lineOffString(string $gap, array $sides): self
     {
-        return new self(Fact::of(EntryRefusal::LineOffString, side: $sides[0]));
+        return new self(Fact::of(EntryRefusal::LineOffString, gap: $gap, side: $sides[0]));
     }
 
     public static function sideAlongTheString(): self

@@ -7,6 +7,7 @@ namespace Aequus\Logbook\Kind;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\UnitSystem;
 use Aequus\Measure\UnreadableLength;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
@@ -57,6 +58,12 @@ final readonly class SpokenPieces
         return LengthReader::read($typed, $this->plan->notation->unit);
     }
 
+    /** A small amount as it is called in this job. */
+    public function gap(): string
+    {
+        return UnitSystem::of($this->plan->notation->unit)->gap;
+    }
+
     /**
      * What stands before a side, and the side: “1/8 east”, “3 toward the lane”.
      *
@@ -68,7 +75,7 @@ final readonly class SpokenPieces
     {
         $names = implode('|', array_map(fn (string $name) => preg_quote($name, '/'), $this->sideNames()));
         if (! preg_match("/^(.+?) (?:to(?:ward)? )?(?:the )?({$names})$/iu", trim($said), $found)) {
-            throw EntryRefused::lineWithoutSide(trim($said), $this->sideNames());
+            throw EntryRefused::lineWithoutSide(trim($said), $this->gap(), $this->sideNames());
         }
 
         return [$found[1], $this->side($found[2])];
@@ -82,7 +89,7 @@ final readonly class SpokenPieces
                 return $side;
             }
         }
-        throw EntryRefused::lineWithoutSide($name, $this->sideNames());
+        throw EntryRefused::lineWithoutSide($name, $this->gap(), $this->sideNames());
     }
 
     /** @return list<string> */

@@ -106,18 +106,18 @@ final readonly class StringReading implements StakeReading
             return null;
         }
         if (! preg_match("/^({$label}) ?- ?({$label}) (.+)$/iu", $said, $found)) {
-            throw EntryRefused::lineOffString($pieces->sideNames());
+            throw EntryRefused::lineOffString($pieces->gap(), $pieces->sideNames());
         }
         [$from, $to] = [$pieces->plan->grid->labelled($found[1]), $pieces->plan->grid->labelled($found[2])];
         $post = $of->post();
         if (trim($found[3]) === '0') {
-            return new self($post, $from->id, $to->id, Length::zero(), Length::zero());
+            return new self($post, $from->id, $to->id, Length::zero(), $pieces->plan->stringRun($from, $to));
         }
         [$much, $toward] = $pieces->toward($found[3]);
 
         return new self(
             $post, $from->id, $to->id, $pieces->length($much)->times($toward->leftOf($from->at, $to->at) ?: throw EntryRefused::sideAlongTheString()),
-            Length::zero(),
+            $pieces->plan->stringRun($from, $to),
         );
     }
 }

@@ -41,6 +41,17 @@ final readonly class StringRun
         return $this->typed;
     }
 
+    /**
+     * How far one of so many parallel strings runs off its centres, along the axis positive: the first before them, every other one beyond, so that
+     * the outer two lie outside the posts.
+     *
+     * @param  Side  $axis  across the strings, in the direction in which they are counted
+     */
+    public function offLine(Section $post, Side $axis, int $line, int $lines): Length
+    {
+        return $this->off($post, $axis)->times($line === 0 && $lines > 1 ? -1 : 1);
+    }
+
     /** How far a string across this axis runs off the post centres, toward the outside positive. */
     public function off(Section $post, Side $axis): Length
     {

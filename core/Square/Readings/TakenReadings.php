@@ -179,7 +179,7 @@ final readonly class TakenReadings
         }
         $line = $offset instanceof LineReading ? $this->plan->fixedLine($offset->line) : null;
 
-        return $line !== null ? Wanted::line($posts[0], $line) : Wanted::string($posts[0], $posts[1], $posts[2]);
+        return $line !== null ? Wanted::line($posts[0], $line) : Wanted::string($this->plan, $posts[0], $posts[1], $posts[2]);
     }
 
     /** @return array<string, int> */

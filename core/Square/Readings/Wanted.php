@@ -11,15 +11,18 @@ use Aequus\Adjust\Network\StringOffset;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
 use LogicException;
 
 /** One reading of the list of readings: a tape between two stakes, or how far a stake stands off the string between two others or off a fixed line. */
 final readonly class Wanted
 {
-    private function __construct(public ?Post $stake, private ?Pair $pair, public ?FixedLine $line = null)
+    /** @param  ?Length  $ran  how far the string itself runs off the line through its two stakes, left of the way along it positive */
+    private function __construct(public ?Post $stake, private ?Pair $pair, public ?FixedLine $line = null, private ?Length $ran = null)
     {
     }
 
@@ -28,9 +31,10 @@ final readonly class Wanted
         return new self(null, new Pair($from, $to));
     }
 
-    public static function string(Post $stake, Post $from, Post $to): self
+    /** Off the string as the plan has it run beside those two stakes. */
+    public static function string(Plan $plan, Post $stake, Post $from, Post $to): self
     {
-        return new self($stake, new Pair($from, $to));
+        return new self($stake, new Pair($from, $to), null, $plan->stringRun($from, $to));
     }
 
     public static function line(Post $stake, FixedLine $line): self
@@ -53,6 +57,12 @@ final readonly class Wanted
     public static function lineKey(PostId $stake, string $line): string
     {
         return "{$stake->value}@{$line}";
+    }
+
+    /** How far the string itself runs off the line through its two stakes, left of the way along it positive; nothing for a tape. */
+    public function ran(): Length
+    {
+        return $this->ran ?? Length::zero();
     }
 
     public function isTape(): bool
@@ -85,6 +95,16 @@ final readonly class Wanted
         };
     }
 
+    /** @return array{Side, Side} across the string, the one to the left of the way along it first */
+    public function across(): array
+    {
+        [$from, $to] = [$this->ends()->from->at, $this->ends()->to->at];
+        $alongX = abs($to->x->minus($from->x)->nanometres) >= abs($to->y->minus($from->y)->nanometres);
+        $sides = $alongX ? [Side::PlusY, Side::MinusY] : [Side::PlusX, Side::MinusX];
+
+        return $sides[0]->leftOf($from, $to) > 0 ? $sides : array_reverse($sides);
+    }
+
     /** What it reads if every stake stands where the plan has it; off a string or line, left of the way along it positive. */
     public function planned(): Length
     {
@@ -99,13 +119,13 @@ final readonly class Wanted
 
         return Length::millimetres(
             ($dx * $at->y->minus($from->y)->inMillimetres() - $dy * $at->x->minus($from->x)->inMillimetres()) / hypot($dx, $dy),
-        );
+        )->minus($this->ran());
     }
 
     /** The same tape held at the other end. */
     public function turned(): self
     {
-        return new self($this->stake, $this->pair === null ? null : new Pair($this->pair->to, $this->pair->from), $this->line);
+        return new self($this->stake, $this->pair === null ? null : new Pair($this->pair->to, $this->pair->from), $this->line, $this->ran?->negated());
     }
 
     /** As the adjustment needs it before it is read. */
@@ -119,7 +139,8 @@ final readonly class Wanted
             ),
             $this->line !== null => self::offset($this->key(), $this->stake->id, $this->line, $planned, $tape->sigma($planned->magnitude())),
             default => new StringOffset(
-                $this->key(), $this->stake->id->value, $this->ends()->from->id->value, $this->ends()->to->id->value, $planned->inMillimetres(),
+                $this->key(), $this->stake->id->value, $this->ends()->from->id->value, $this->ends()->to->id->value,
+                $planned->plus($this->ran())->inMillimetres(),
             ),
         };
     }

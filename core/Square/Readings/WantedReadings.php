@@ -236,7 +236,7 @@ final class WantedReadings
     private function string(Post $stake, Post $from, Post $to): void
     {
         if (! $from->id->equals($to->id) && ! $stake->id->equals($from->id) && ! $stake->id->equals($to->id)) {
-            $this->wanted[Wanted::stringKey($stake->id, $from->id, $to->id)] ??= Wanted::string($stake, $from, $to);
+            $this->wanted[Wanted::stringKey($stake->id, $from->id, $to->id)] ??= Wanted::string($this->plan, $stake, $from, $to);
         }
     }
 

@@ -72,13 +72,12 @@ final class BatterBoards
         $start = $lines[0][1]->at->minus($length->half());
         $end = $lines[count($lines) - 1][1]->at->plus($length->half());
         $acrossX = ! $side->isAlongX();
-        $last = count($acrossX ? $plan->grid->columns->lines : $plan->grid->rows->lines) - 1;
+        $count = count($acrossX ? $plan->grid->columns->lines : $plan->grid->rows->lines);
         $thickness = $acrossX ? Side::PlusX : Side::PlusY;
         $nails = [];
         foreach ($lines as [$i, $line]) {
             $name = $acrossX ? Grid::letters($i) : (string) ($i + 1);
-            // Outward of the layout: the first line runs its string before the centres, every other one beyond them.
-            $off = $plan->layout->strings->off($plan->post, $thickness)->times($i === 0 && $last > 0 ? -1 : 1);
+            $off = $plan->layout->strings->offLine($plan->post, $thickness, $i, $count);
             $centre = $line->at->minus($start);
             $nails[] = new Nail($name, $line->at, $centre, $centre->plus($off), $off);
         }

@@ -67,6 +67,7 @@ final class HoleWords
             HoleEffect::BelowToday => 'it stands {by} too little in today’s ground',
             HoleEffect::BelowRole => 'it misses what its role asks by {by}',
             HoleEffect::FootRises => 'The foot rises by {by}, and the post is cut so much shorter at its foot.',
+            HoleEffect::FootRisesUncut => 'The foot rises by {by}, and the post is cut so much shorter.',
             HoleEffect::FootStays => 'The foot stays where it was planned.',
             HoleEffect::ForAnEngineer => 'Anchors, edge distance and frost under it are for a licensed engineer; record what was said as a decision.',
             HoleEffect::DryMixInWater => 'Dry mix in standing water does not set as its bag says. A closed tube floats: hold it down.',

@@ -110,6 +110,8 @@ final class MoveWords
             MoveWhy::HandIsNearEnough => 'A hand’s breadth is near enough before the boards stand.',
             MoveWhy::StretchTheString => 'Stretch the string from nail to nail, tight and touching nothing, and read how far the nail of {stake} stands beside it. '
                 .'If it stands right it reads {planned}.',
+            MoveWhy::StringRunsBeside => 'The string on the boards runs {ran}, counted from the post centres: tight and touching nothing. '
+                .'Read how far the nail of {stake} stands beside it. If it stands right it reads {planned}.',
             MoveWhy::SquareToIt => 'Hold the tape square to it, level, and read to the nail of {stake}. If it stands right it reads {planned}. '
                 .'The grid runs parallel to {line}: offsets at several stakes hold it.',
             MoveWhy::RoughTooMuch => 'It reads {misfit} too much. Before there are boards a stake stands within {hand} of its place.',

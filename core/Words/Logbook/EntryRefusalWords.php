@@ -41,17 +41,17 @@ final class EntryRefusalWords
             EntryRefusal::LeanImpossible => 'No standing post leans so far. Check the figure and the length it was read over.',
             EntryRefusal::BobWithoutHeight => 'A bob’s distance means nothing without the height it hangs from. Enter both, above zero.',
             EntryRefusal::BagsOutOfRange => 'So many bags do not go into one hole. Enter how many went in, or leave it empty.',
-            EntryRefusal::TemperatureOutOfRange => 'Nobody pours at such a temperature. Enter it in °C, or leave it empty.',
+            EntryRefusal::TemperatureOutOfRange => 'Nobody pours at such a temperature. Type C or F behind it, or leave it empty.',
             EntryRefusal::PictureWithoutFingerprint => 'This is not a picture this program has kept. Choose the picture again.',
-            EntryRefusal::LineEmpty => 'Nothing was typed. Say whom it is about, then what: b2 hole 41 1/2.',
-            EntryRefusal::LineWithoutPost => '“{line}” does not begin with a post or a pair. Begin with its label: b2 hole 41 1/2, or a1-c3 36\' 10.',
+            EntryRefusal::LineEmpty => 'Nothing was typed. Say whom it is about, then what: {hole}.',
+            EntryRefusal::LineWithoutPost => '“{line}” does not begin with a post or a pair. Begin with its label: {hole}, or {tape}.',
             EntryRefusal::LineSaysNothing => 'What about {label}? Say {verbs|}; or a decision, with because and the reason.',
             EntryRefusal::LineVerb => '“{said}” is not understood after {label}. Say {verbs|}; or a decision, with because and the reason.',
             EntryRefusal::LineUnfinished => '“{said}” is not whole yet. Go on, such as: {example}.',
-            EntryRefusal::LineWithoutSide => '“{said}” names no side of this job. Say how much and toward which: 1/8 {side}. The sides are {sides,}.',
+            EntryRefusal::LineWithoutSide => '“{said}” names no side of this job. Say how much and toward which: {gap} {side}. The sides are {sides,}.',
             EntryRefusal::LineFromTheBench => 'From the benchmark only heights are read. Say by what, how much and up or down: bench-b2 water 2 up.',
             EntryRefusal::LineBubble => '“{said}” tells no bubble. Say half-way, on the line or beyond, then the side the top leans to.',
-            EntryRefusal::LineOffString => 'Say which string, how far and toward which side: off a2-c2 3/16 {side}; or off a2-c2 0 where it touches.',
+            EntryRefusal::LineOffString => 'Say which string, how far and toward which side: off a2-c2 {gap} {side}; or off a2-c2 0 where it touches.',
             EntryRefusal::SideAlongTheString => 'That side lies along the string. Choose one that lies across it.',
             EntryRefusal::LineTooLong => '“{understood}” was understood, “{more}” was not. Leave it away, or write it as a note.',
             EntryRefusal::LineTwiceOneWay => '“{said}” names the same direction twice. Say it once each way.',
@@ -64,7 +64,7 @@ final class EntryRefusalWords
                 .'Dig on, or choose “Build it as the engineer says”.',
             EntryRefusal::AnchorShortened => 'An anchor post is never shortened: what pulls at it needs the whole depth. '
                 .'Dig on, or choose “Build it as the engineer says”.',
-            EntryRefusal::CastElsewhere => 'More than 4 ft off its mark is another place. Check the figure, or change the plan.',
+            EntryRefusal::CastElsewhere => 'More than 4 ft (1219 mm) off its mark is another place. Check the figure, or change the plan.',
         };
     }
 }

@@ -220,4 +220,7 @@ return [
     'reading_sheet.not_tied_in_yet' => 'not tied in yet',
     'reading_sheet.nothing_checks_it' => 'nothing checks it',
     'reading_sheet.fits_one_left_out' => 'fits; one left out',
+    'reading.the_same_way_empty_as_planned' => 'The same way. Empty: {ran}, counted from the post centres, as the plan has the strings.',
+    'cast.the_strings_run_beside_it' => 'The strings run beside the centres: {off_x} toward the outside along the rows, {off_y} across them. Take that off '
+        .'first.',
 ];

@@ -83,14 +83,16 @@
                         :hint="$say('holding.hold.height_of_it_empty', write: Holding::usualCollar($site->plan->notation))"
                             :value="$form->decided ?
                         $site->plan->write($form->decided->collar) : ''" :unit="$site->plan->notation->unit" />
-                    <details class="field-wide" @if ($errors->has('cure_datum')) open @endif><summary>{{ $say('holding.hold.customs_mixing_foot_filling_and') }}</summary>
+                    <details class="field-wide" @if ($errors->has('cure_datum')) open @endif>
+                        <summary>{{ $say('holding.hold.customs_mixing_foot_filling_and') }}</summary>
                         @foreach ((new Customs)->all() as $matter => $usual)
                             <div class="field"><label for="hold-{{ $matter }}">{{ CustomWords::about($matter) }}</label>
                                 <select id="hold-{{ $matter }}" name="customs[{{ $matter }}]">@foreach ($usual::cases() as $one)
                                     <option value="{{ $one->value }}" @selected($one === $form->custom($matter))>{{ Names::of($one) }}</option>
                                     @endforeach</select></div>
                         @endforeach
-                        <x-field name="cure_datum" form="hold" :label="$say('holding.hold.cure_counted_from', sign: Temperature::sign($site->plan->notation->unit))"
+                        <x-field name="cure_datum" form="hold"
+                            :label="$say('holding.hold.cure_counted_from', sign: Temperature::sign($site->plan->notation->unit))"
                             :hint="$say('holding.hold.cure_counted_from_hint', freezing: Temperature::celsius(0)->write($site->plan->notation->unit))"
                             :value="$form->cureDatum()" inputmode="text" />
                     </details>

@@ -11,6 +11,8 @@
         class="big-step">{{ $sheet->begun === null ? $say('set.pour.within', minutes: $step->within)
         : $say('set.pour.by', time: $sheet->dueBy($step, $job->zone)) }}</b>@endif</li>
         @endforeach</ol>
-    <p class="hint">{{ $say('set.pour.bags_of_a_tenth_for', bag: $plan->notation->system()->bag, mass: $plan->notation->system()->mass,
-        what: Names::of($state->customs()->bracesOff), datum: $state->customs()->cureDatum->temperature()->write($plan->notation->unit)) }}</p>
+    @if ($sheet->isPoured())<p class="hint">{{ $say('set.pour.bags_of_a_tenth_for',
+        bag: $plan->notation->system()->bag, mass: $plan->notation->system()->mass,
+        what: Names::of($state->customs()->bracesOff),
+        datum: $state->customs()->cureDatum->temperature()->write($plan->notation->unit)) }}</p>@endif
 </details>

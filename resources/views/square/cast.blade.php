@@ -1,3 +1,5 @@
+@use('Aequus\Plan\Layout\StringAt')
+@use('Aequus\Plan\Terms\Side')
 @use('App\Type\Typeset')
 <x-layout :title="$say('components.ways.square.cast')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="square.cast" />
@@ -52,7 +54,11 @@
                 <h2>{{ $say('square.cast.as_it_stands') }}</h2>
                 <x-entry-form kind="as_cast" name="cast">
                     <x-posts name="cast_post" form="cast" :label="$say('square.cast.pier_or_post')" :posts="$plan->grid->posts" />
-                    <p class="hint field-wide">{{ $say('square.cast.how_far_its_middle_stands') }}</p>
+                    <p class="hint field-wide">{{ $say('square.cast.how_far_its_middle_stands') }}
+                        @if ($plan->layout->strings->at !== StringAt::Centre){{ $say('square.cast.the_strings_run_beside_it',
+                            off_x: $plan->layout->strings->off($plan->post, Side::PlusX),
+                            off_y: $plan->layout->strings->off($plan->post, Side::PlusY)) }}
+                        @endif</p>
                     <x-field name="along_x" form="cast" :label="$say('page.off_by')" :unit="$unit" />
                     <x-choice name="toward_x" form="cast" :label="$say('square.cast.toward_the')"
                         :options="['plus_x' => $plan->sides->plusX, 'minus_x' => $plan->sides->minusX]" />

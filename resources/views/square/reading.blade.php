@@ -26,7 +26,7 @@
             :hint="$say('page.by_the_plan', write: $form->wanted->planned()->magnitude())"
             :unit="$unit"
             />
-        <x-choice name="toward" form="string" :label="$say('page.stands_toward_the')" :value="$form->acrossTheString()[0]->value"
+        <x-choice name="toward" form="string" :label="$say('page.stands_toward_the')" :value="$form->standsToward()->value"
             :options="Choices::sides($plan->sides, among: $form->acrossTheString())" />
         <button class="button">{{ $form->replaces ? $say('square.reading.put_this_in_its_place') : $say('page.write_it_down') }}</button>
         @if ($form->replaces)<p class="hint">{{ $say('square.reading.the_earlier_reading_stays_in') }}</p>@endif
@@ -37,7 +37,8 @@
                     :options="Choices::posts($plan->grid->posts)"
                     />
                 <x-field name="run" form="string" :label="$say('square.reading.the_string_itself_ran_off')"
-                    :hint="$say('square.reading.the_same_way_empty_on')" :unit="$unit" />
+                    :hint="$form->stringRan() === null ? $say('square.reading.the_same_way_empty_on')
+                        : $say('square.reading.the_same_way_empty_as_planned', ran: $form->stringRan())" :unit="$unit" />
                 <x-choice name="from" form="string" :label="$say('square.reading.string_from')" :value="$form->wanted->ends()->from->label"
                     :options="Choices::posts($plan->grid->posts)" />
                 <x-choice name="to" form="string" :label="$say('page.to_2')" :value="$form->wanted->ends()->to->label"

@@ -180,6 +180,18 @@ final class QuickLineTest extends TestCase
         }
     }
 
+    #[TestWith(['', 'b2 hole 1050'])]
+    #[TestWith(['hole 1050', 'b2 hole 1050, or a1-c3 11230'])]
+    #[TestWith(['b2 hole', 'b2 hole 1050'])]
+    #[TestWith(['b2 plumb 3 north', ': 3 lane'])]
+    #[TestWith(['b2 off 5 lane', 'off a2-c2 3 lane'])]
+    public function test_a_millimetre_job_is_shown_no_inches_where_a_line_is_refused(string $line, string $example): void
+    {
+        $told = Told::refused(fn () => self::line(Notation::millimetres(0))->read($line));
+        $this->assertStringContainsString($example, $told);
+        $this->assertDoesNotMatchRegularExpression('~\d/\d|\d\'~', $told);
+    }
+
     #[TestWith([16])]
     #[TestWith([null])]
     public function test_every_example_is_understood_in_the_units_and_sides_of_the_job(?int $denominator): void

@@ -15,6 +15,7 @@ use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
 use Aequus\Square\Network\SquareRefused;
+use Aequus\Square\Readings\Wanted;
 use Aequus\Square\SettingOut\BatterBoards;
 use Aequus\Square\SettingOut\HoldNumbers;
 use Aequus\Square\SettingOut\PlumbedLine;
@@ -22,6 +23,7 @@ use Aequus\Square\SettingOut\StringOutline;
 use Aequus\Square\SettingOut\TapeComparison;
 use Aequus\Square\SettingOut\Turn;
 use Aequus\Square\SettingOut\TwoTapes;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 
@@ -75,6 +77,25 @@ final class SettingOutTest extends TestCase
         $boards = BatterBoards::of($this->plan(StringRun::face()));
         $this->assertEquals([-70.0, 70.0, 70.0], array_map(fn ($board) => $board->nails[0]->fromCentre->inMillimetres(), array_slice($boards, 0, 3)));
         $this->assertEquals(Length::millimetres(380), $boards[0]->nails[0]->nail);
+    }
+
+    /** The outer strings of rows and columns lie outside the posts; left of the way from one stake to the other is positive. */
+    #[TestWith(['A1', 'C1', -70.0])]
+    #[TestWith(['C1', 'A1', 70.0])]
+    #[TestWith(['A2', 'C2', 70.0])]
+    #[TestWith(['A1', 'A2', 70.0])]
+    #[TestWith(['B1', 'B2', -70.0])]
+    #[TestWith(['C1', 'C2', -70.0])]
+    #[TestWith(['A1', 'C2', 0.0])]
+    public function test_a_string_along_the_faces_runs_beside_the_stakes_it_is_read_from(string $from, string $to, float $left): void
+    {
+        $plan = $this->plan(StringRun::face());
+        [$from, $to] = [$plan->grid->labelled($from), $plan->grid->labelled($to)];
+        $this->assertEquals(Length::millimetres($left), $plan->stringRun($from, $to));
+        $this->assertTrue($this->plan(StringRun::centre())->stringRun($from, $to)->isZero());
+        $wanted = Wanted::string($plan, $plan->grid->labelled('B1'), $from, $to);
+        $this->assertEquals($wanted->planned()->plus($wanted->ran()), Wanted::string($this->plan(StringRun::centre()), $plan->grid->labelled('B1'), $from, $to)->planned());
+        $this->assertEquals($wanted->turned()->ran(), $plan->stringRun($to, $from));
     }
 
     public function test_boards_that_would_overlap_become_one_with_two_nails(): void

@@ -23,7 +23,7 @@ final class StringOffsetForm extends EntryRequest
     {
         [$stake, $from, $to] = [$this->postAt($plan, 'stake'), $this->postAt($plan, 'from'), $this->postAt($plan, 'to')];
         [$off, $toward, $run] = [
-            $this->measure('off', $plan), $this->choice('toward', Side::class), $this->lengthOrNone('run', $plan->notation->unit) ?? Length::zero(),
+            $this->measure('off', $plan), $this->choice('toward', Side::class), $this->lengthOrNone('run', $plan->notation->unit),
         ];
         if ($off !== null && $off->isNegative()) {
             $this->refuse('off', Say::text('refusals.string_offset.enter_how_far_and_choose'));
@@ -39,6 +39,9 @@ final class StringOffsetForm extends EntryRequest
             return null;
         }
 
-        return new StringReading($stake, $from, $to, $off->times($left), $run->times($left));
+        // What nobody typed is as the plan has it.
+        $ran = $a !== null && $b !== null ? $plan->stringRun($a, $b) : Length::zero();
+
+        return new StringReading($stake, $from, $to, $off->times($left), $run?->times($left) ?? $ran);
     }
 }
