@@ -8,10 +8,13 @@ use Aequus\Footing\Depths\RequiredDepth;
 use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Footing\Holes\HoleOptions;
 use Aequus\Footing\Holes\SoilSurprise;
+use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Site\SiteState;
+use Aequus\Words\EntryWords;
+use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
 
 /** How deep each hole goes and which holes wait for an answer: what the pages of depths and of digging place. */
@@ -58,6 +61,17 @@ final readonly class DepthsPage
             $longest = $longest === null || $required->holeDepth()->isLongerThan($longest->holeDepth()) ? $required : $longest;
         }
         $this->longest = $longest;
+    }
+
+    /** @return list<Sentence> what was decided against a rule of depth, as it stands in the book: a hole that is deep enough may rest on it */
+    public function leftAside(): array
+    {
+        $words = new EntryWords($this->site);
+        $against = array_filter(
+            $this->site->log->now(Decision::class), fn (Decision $decision) => in_array($decision->about, DecisionAbout::waivers(), true),
+        );
+
+        return array_values(array_map($words->say(...), $against));
     }
 
     /** @param  list<HoleAsDug>  $holes */

@@ -277,6 +277,23 @@ final class FootingTest extends JobTestCase
         }
     }
 
+    public function test_holes_that_are_deep_enough_by_a_decision_only_say_so_on_depths_and_dig_list(): void
+    {
+        $this->ready();
+        $decide = fn (array $fields) => $this->post("/jobs/{$this->job->id}/entries/decision", $this->form($fields + ['form' => 'waive', 'reason' => 'a play house']));
+        $decide(['about' => 'waive_frost', 'lesser' => '300'])->assertSessionHasErrors('lesser');
+        $decide(['about' => 'waive_frost'])->assertSessionHasNoErrors();
+        $decide(['about' => 'waive_embedment', 'lesser' => '300'])->assertSessionHasNoErrors();
+        foreach ($this->job->revision->plan()->grid->posts as $post) {
+            $this->post("/jobs/{$this->job->id}/entries/hole", $this->form(['form' => 'hole', 'post' => $post->label, 'depth' => '560', 'sure' => '1']))
+                ->assertSessionHasNoErrors();
+        }
+        foreach (['footing' => 'all deep enough', 'footing/dig' => 'holes are dug'] as $page => $allClear) {
+            $this->get("/jobs/{$this->job->id}/{$page}")->assertSeeText($allClear)->assertSeeText('By decision: Leave the frost line aside: a play house.')
+                ->assertSeeText("By decision: Leave the least embedment aside, 300\u{202F}mm all the same: a play house.");
+        }
+    }
+
     public function test_a_cure_counted_from_another_temperature_is_kept_with_the_plan_and_told_where_braces_wait(): void
     {
         $this->ready();

@@ -27,6 +27,7 @@ enum EntryRefusal
     case StrikeWithoutReason;
     case DecisionWithoutReason;
     case LesserEmbedmentMissing;
+    case LesserEmbedmentOfAnotherRule;
     case LeanWithoutDirection;
     case LevelWithoutLength;
     case GapOutOfRange;

@@ -107,6 +107,11 @@ final class EntryRefused extends Refusal
         return new self(Fact::of(EntryRefusal::DecisionWithoutReason));
     }
 
+    public static function lesserEmbedmentOfAnotherRule(): self
+    {
+        return new self(Fact::of(EntryRefusal::LesserEmbedmentOfAnotherRule));
+    }
+
     public static function lesserEmbedmentMissing(): self
     {
         return new self(Fact::of(EntryRefusal::LesserEmbedmentMissing));

@@ -35,6 +35,7 @@ final class EntryRefusalWords
             EntryRefusal::StrikeWithoutReason => 'Say why the entry no longer counts: misread, wrong stake, typed twice.',
             EntryRefusal::DecisionWithoutReason => 'Say why: whoever reads the book later needs the reason.',
             EntryRefusal::LesserEmbedmentMissing => 'A post does not stand on gravel alone. Type how deep it shall stand instead.',
+            EntryRefusal::LesserEmbedmentOfAnotherRule => 'A depth all the same goes with the least embedment. Choose that rule, or leave this empty.',
             EntryRefusal::LeanWithoutDirection => 'Say to which side the top goes: “{typed}” names none. Or say it is plumb.',
             EntryRefusal::LevelWithoutLength => 'A gap means nothing without the length it was read over. Enter the length of the level.',
             EntryRefusal::GapOutOfRange => 'The gap lies between zero and the length of the level. Enter the widest gap, and the side the top goes to.',

@@ -178,4 +178,5 @@ return [
     'compare.a_volume' => '{name}, a {volume}',
     'compare.concrete' => 'concrete',
     'compare.digging' => 'digging',
+    'show.by_decision' => 'By decision: {decided}.',
 ];

@@ -10,6 +10,8 @@
             @elseif ($list->now === null)
                 <h1>{{ count($list->holes) === 1 ? $say('footing.dig.the_one_hole_is_dug') : $say('footing.dig.all_holes_are_dug',
                     count: count($list->holes)) }}</h1>
+                @foreach ($page->leftAside() as $decided)<p
+                    class="verdict-why">{{ $say('footing.show.by_decision', decided: $decided) }}</p>@endforeach
             @else
                 <div aria-live="polite">
                     <p class="move-kicker">{{ $list->isDug() ? $say('footing.dig.hole_at_hand') : $say('footing.dig.post_to_drive') }}</p>

@@ -41,6 +41,8 @@
                             : ucfirst(Names::of($plan->footing->mode)).'.') }}
                             </p>
                 @endif
+                @foreach ($page->leftAside() as $decided)<p
+                    class="verdict-why">{{ $say('footing.show.by_decision', decided: $decided) }}</p>@endforeach
             </div>
             @if ($page->longest)
                 <form method="get" class="choose-section"><label for="along">{{ $say('page.section_along') }}</label>

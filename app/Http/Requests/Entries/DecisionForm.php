@@ -19,9 +19,12 @@ final class DecisionForm extends EntryRequest
     {
         [$about, $post] = [$this->choice('about', DecisionAbout::class), $this->postOrJob($plan)];
 
-        $lesser = $about === DecisionAbout::WaiveEmbedment ? $this->lengthOrNone('lesser', $plan->notation->unit) : null;
+        $lesser = $this->lengthOrNone('lesser', $plan->notation->unit);
         if ($about === DecisionAbout::WaiveEmbedment && ($lesser === null || ! $lesser->isPositive())) {
             $this->refuse('lesser', EntryRefused::lesserEmbedmentMissing());
+        }
+        if ($about !== DecisionAbout::WaiveEmbedment && $this->text('lesser') !== '') {
+            $this->refuse('lesser', EntryRefused::lesserEmbedmentOfAnotherRule());
         }
 
         return $about && $this->refusals === [] ? new Decision($about, $post, $this->text('reason'), $lesser) : null;
