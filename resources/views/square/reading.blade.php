@@ -24,9 +24,8 @@
         @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
         <x-field name="off" form="string" :label="$say('square.reading.off_the_string_by')"
             :hint="$say('page.by_the_plan', write: $form->wanted->planned()->magnitude())"
-            :unit="$unit"
-            />
-        <x-choice name="toward" form="string" :label="$say('page.stands_toward_the')" :value="$form->standsToward()->value"
+            :unit="$unit" wide />
+        <x-choice wide name="toward" form="string" :label="$say('page.stands_toward_the')" :value="$form->standsToward()->value"
             :options="Choices::sides($plan->sides, among: $form->acrossTheString())" />
         <button class="button">{{ $form->replaces ? $say('square.reading.put_this_in_its_place') : $say('page.write_it_down') }}</button>
         @if ($form->replaces)<p class="hint">{{ $say('square.reading.the_earlier_reading_stays_in') }}</p>@endif
