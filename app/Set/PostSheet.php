@@ -55,7 +55,7 @@ final readonly class PostSheet
     /** @var array<int, PictureTaken> by sequence */
     public array $pictures;
 
-    public function __construct(private SiteState $site, private Post $post, private DateTimeImmutable $now)
+    public function __construct(private SiteState $site, private Post $post, DateTimeImmutable $now)
     {
         $this->ready = new ReadyToPour($site, $post);
         $this->clock = $site->clock($post);
@@ -67,7 +67,7 @@ final readonly class PostSheet
         $this->pour = PourSheet::of($site, $post);
         $this->facts = array_values(array_filter([
             $this->position(), $this->depth(), $this->foot(), $this->wood(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(),
-            $this->setting(), $this->cut(),
+            (new CureFact($site, $post, $this->clock))->at($now), $this->cut(),
         ]));
     }
 
@@ -219,48 +219,10 @@ final readonly class PostSheet
         };
     }
 
-    private function setting(): ?PostFact
-    {
-        if ($this->clock->standsStill()) {
-            return new PostFact(Say::text('set.post_sheet.braces'), Say::text('set.post_sheet.on_filled_at_freezing_it'), 'off');
-        }
-        $left = $this->clock->left($this->now);
-        if ($left === null) {
-            return $this->site->filling($this->post)->isStripped()
-                ? new PostFact(Say::text('set.post_sheet.braces'), Say::text('page.off'), 'fits') : null;
-        }
-        $wait = $left >= 120
-            ? Say::text('set.post_sheet.about_hours', part: (int) round($left / 60)) : Say::text('set.post_sheet.minutes_2', left: $left);
-
-        return match (true) {
-            $this->clock->filling->isFoundWet() => new PostFact(
-                Say::text('set.post_sheet.braces'), Say::text('set.post_sheet.on_the_surface_is_still'), 'off',
-            ),
-            $left === 0 => new PostFact(Say::text('set.post_sheet.braces'), Say::text('set.post_sheet.may_come_off_if_the'), 'fits'),
-            default => new PostFact(
-                Say::text('set.post_sheet.braces'),
-                Say::text('set.post_sheet.on_for_more', wait: $wait, write: $this->clock->isTooCold()
-                    ? Say::text(
-                        'set.post_sheet.colder_than_keep_it_warm',
-                        unit: Temperature::celsius(SetClock::TOO_COLD_CELSIUS)->write($this->site->plan->notation->unit),
-                    ) : '', from: $this->countedFrom()),
-                'doubt',
-            ),
-        };
-    }
-
     /** Whether anything is mixed and sets; tamped earth and gravel do not. */
     public function isPoured(): bool
     {
         return $this->clock->minutes !== 0 && $this->site->plan->holdOf($this->post->id) !== Hold::Foam;
-    }
-
-    /** From where its cure is counted, where that was typed. */
-    private function countedFrom(): string
-    {
-        $datum = $this->site->customs()->cureDatum;
-
-        return $datum->isTyped() ? Say::text('set.post_sheet.counted_from', datum: $datum->temperature()->write($this->site->plan->notation->unit)) : '';
     }
 
     private function cut(): PostFact
