@@ -17,8 +17,8 @@ use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\Material;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
-use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
+use Aequus\Words\Plan\HoldWords;
 use App\Type\Say;
 use App\View\QueryForm;
 
@@ -84,8 +84,8 @@ final readonly class HoldForm
         return match (true) {
             $best->leads => Say::text('holding.hold.each_reason_below_counts_one', what: $best->for === []
                 ? Say::text('holding.hold.least_speaks_against_it')
-                : HoldReasonWords::of($best->for[0])),
-            $best->possible => Say::text('holding.hold.change_what_the_site_is', what: HoldReasonWords::of($best->against[0])),
+                : HoldWords::reason($best->for[0])),
+            $best->possible => Say::text('holding.hold.change_what_the_site_is', what: HoldWords::reason($best->against[0])),
             default => Say::text('holding.hold.each_is_barred_or_would'),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing\Holding;
 
 use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\HoldReason;
 
 /** One way of holding posts on one site: its points, and a reason for each. */
 final readonly class HoldAdvice

@@ -51,4 +51,10 @@ enum Soil: string
     {
         return ! in_array($this, [self::Clay, self::Sand, self::SiltyOrClayeySand], true);
     }
+
+    /** Whether its grains do not hold together round a post. */
+    public function isLoose(): bool
+    {
+        return $this === self::Sand || $this === self::SiltyOrClayeySand;
+    }
 }

@@ -4,7 +4,6 @@
 @use('Aequus\Plan\Holding\Hold')
 @use('Aequus\Plan\Holding\Holding')
 @use('Aequus\Site\Step')
-@use('Aequus\Words\Footing\HoldReasonWords')
 @use('Aequus\Words\Names')
 @use('Aequus\Words\Plan\CustomWords')
 @use('Aequus\Words\Plan\HoldWords')
@@ -25,10 +24,10 @@
                             class="h-note">{{ $advice->possible ? ($advice->points > 0 ? '+' : '').str_replace('-', '−', (string) $advice->points)
                             : $say('page.not_here') }}</span></h2>
                         @if ($advice->for !== [])
-                            <p><b>{{ $say('holding.hold.for_it') }}</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->for)) }}</p>
+                            <p><b>{{ $say('holding.hold.for_it') }}</b> {{ implode(' ', array_map(HoldWords::reason(...), $advice->for)) }}</p>
                                 @endif
                         @if ($advice->against !== [])
-                            <p><b>{{ $say('holding.hold.against_it') }}</b> {{ implode(' ', array_map(HoldReasonWords::of(...), $advice->against)) }}
+                            <p><b>{{ $say('holding.hold.against_it') }}</b> {{ implode(' ', array_map(HoldWords::reason(...), $advice->against)) }}
                                 </p>@endif
                         <details class="why"><summary>{{ $say('holding.hold.how_it_is_done') }}</summary>
                             <p>{{ $say('holding.hold.suits_against_it_in_general', suits: HoldWords::suits($advice->hold),

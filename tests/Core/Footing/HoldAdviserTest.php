@@ -6,10 +6,10 @@ namespace Tests\Core\Footing;
 
 use Aequus\Footing\Holding\HoldAdvice;
 use Aequus\Footing\Holding\HoldAdviser;
-use Aequus\Footing\Holding\HoldReason;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\HoldingSite;
+use Aequus\Plan\Holding\HoldReason;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

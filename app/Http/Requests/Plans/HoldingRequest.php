@@ -16,8 +16,8 @@ use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\PlanRefused;
-use Aequus\Words\Footing\HoldReasonWords;
 use Aequus\Words\Names;
+use Aequus\Words\Plan\HoldWords;
 use App\Type\Say;
 use Illuminate\Validation\ValidationException;
 
@@ -78,7 +78,7 @@ final class HoldingRequest extends PlanChangeRequest
         foreach ((new HoldAdviser($site))->ranked as $advice) {
             if ($advice->hold === $hold && ! $advice->possible) {
                 return Say::text(
-                    'refusals.holding.choose_another_way_or_change', part: ucfirst(Names::of($hold)), what: HoldReasonWords::of($advice->against[0]),
+                    'refusals.holding.choose_another_way_or_change', part: ucfirst(Names::of($hold)), what: HoldWords::reason($advice->against[0]),
                 );
             }
         }

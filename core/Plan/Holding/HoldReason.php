@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Footing\Holding;
+namespace Aequus\Plan\Holding;
 
 /** What speaks for or against a way of holding posts on a site. */
 enum HoldReason
