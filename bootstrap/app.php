@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Aequus\Measure\Refusal;
 use Aequus\Words\Speech;
+use App\Http\Middleware\HonourGate;
 use App\Http\Middleware\PlainFields;
 use App\Http\Middleware\SecurityHeaders;
 use App\Picture\PictureRefused;
@@ -23,6 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware) {
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(HonourGate::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(PlainFields::class);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));

@@ -11,4 +11,10 @@ return [
 
     // Everything this installation writes: database, sessions, cache, pictures.
     'data' => env('AEQUUS_DATA', storage_path('own')),
+
+    // A database named from outside, as tests and measurements do, is never swapped for another.
+    'database_is_named' => env('DB_DATABASE') !== null,
+
+    // Where backups made by themselves go; a folder on another disk is better. Empty: a folder beside the data.
+    'backups' => env('AEQUUS_BACKUPS', ''),
 ];

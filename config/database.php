@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Keeping\DataFolder;
+
 return [
     'default' => 'sqlite',
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('DB_DATABASE', env('AEQUUS_DATA', storage_path('own')).'/aequus.sqlite'),
+            'database' => env('DB_DATABASE', DataFolder::databaseIn(DataFolder::inForceIn(env('AEQUUS_DATA', storage_path('own'))))),
             'prefix' => '',
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,

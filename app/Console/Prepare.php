@@ -5,41 +5,45 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Demo\LoadDemo;
+use App\Keeping\Backups;
+use App\Keeping\DataFolder;
+use App\Keeping\KeepingRefused;
+use App\Keeping\Start;
 use App\Models\User;
+use App\Type\Say;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
-/** Makes the database ready: creates it, backs it up before it is migrated, and loads the demo into an empty demo database. */
+/** Makes the data ready, or says why it must not be used; loads the demo into an empty demo database. */
 final class Prepare extends Command
 {
     protected $signature = 'aequus:prepare';
 
-    protected $description = 'Make the database ready to use';
+    protected $description = 'Make the data ready to use';
 
-    public function handle(LoadDemo $demo): int
+    public function handle(LoadDemo $demo, Start $start): int
     {
-        $file = (string) config('database.connections.sqlite.database');
-        $isNew = ! is_file($file);
-        if ($isNew) {
-            touch($file);
-        } elseif ($this->wantsMigration()) {
-            Artisan::call('aequus:backup', ['file' => config('aequus.data').'/before-migration-'.now()->format('Ymd-His').'.aequus']);
+        [$data, $isDemo] = [DataFolder::current(), config('aequus.mode') === 'demo'];
+        $before = $data->inForce();
+        try {
+            $start($data);
+            $backups = new Backups($data);
+            if (! $isDemo && User::query()->exists() && $backups->isDue(now()->toDateTimeImmutable())) {
+                $backups->make(now()->toDateTimeImmutable());
+            }
+        } catch (KeepingRefused $refused) {
+            $this->error($refused->getMessage());
+
+            return self::FAILURE;
         }
-        Artisan::call('migrate', ['--force' => true]);
-        if (config('aequus.mode') === 'demo' && ! User::query()->exists()) {
-            $demo();
-            $this->line('The demo jobs are loaded.');
+        foreach ($start->told as $key) {
+            $this->line(Say::text("keeping.start_{$key}", ...($key === 'migrated' ? ['before' => $before] : [])));
+        }
+        if ($isDemo && ! User::query()->exists()) {
+            DB::transaction(fn () => $demo());
+            $this->line(Say::text('keeping.demo_loaded'));
         }
 
         return self::SUCCESS;
-    }
-
-    private function wantsMigration(): bool
-    {
-        $ran = DB::getSchemaBuilder()->hasTable('migrations') ? DB::table('migrations')->pluck('migration')->all() : [];
-        $there = array_map(fn (string $path) => basename($path, '.php'), glob(database_path('migrations/*.php')) ?: []);
-
-        return array_diff($there, $ran) !== [];
     }
 }

@@ -4,49 +4,45 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Keeping\BringBack;
+use App\Keeping\DataFolder;
+use App\Keeping\KeepingRefused;
+use App\Keeping\Sealed;
+use App\Type\Say;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\Cache;
-use PDO;
-use PDOException;
 
-/** Puts a backup back in place. The present data is kept beside it. */
+/** Puts a backup in force. The data that was there stays beside it. */
 final class Restore extends Command
 {
-    protected $signature = 'aequus:restore {file : a file that backup wrote}';
+    protected $signature = 'aequus:restore {file : a file that backup wrote} {--passphrase= : of an encrypted one; asked for where it is needed}';
 
     protected $description = 'Put a backup back';
 
-    public function handle(): int
+    public function handle(BringBack $bringBack): int
     {
         $file = is_string($this->argument('file')) ? $this->argument('file') : '';
-        if (! $this->isBackup($file)) {
-            $this->error("{$file} is not a backup of Aequus. Nothing was changed.");
+        $passphrase = is_string($this->option('passphrase')) ? $this->option('passphrase') : '';
+        if ($passphrase === '' && is_file($file) && Sealed::is($file) && $this->input->isInteractive()) {
+            $passphrase = $this->asked(Say::text('keeping.passphrase'));
+        }
+        $data = DataFolder::current();
+        try {
+            $before = $bringBack($data, $file, $passphrase);
+        } catch (KeepingRefused $refused) {
+            $this->error($refused->getMessage());
 
             return self::FAILURE;
         }
-        $database = (string) config('database.connections.sqlite.database');
-        if (is_file($database)) {
-            $kept = $database.'.before-restore-'.now()->format('Ymd-His');
-            (new PDO("sqlite:{$database}"))->exec('VACUUM INTO '.(new PDO('sqlite::memory:'))->quote($kept));
-            array_map(fn (string $part) => is_file($part) && unlink($part), [$database, "{$database}-wal", "{$database}-shm"]);
-            $this->line("The present data is kept in {$kept}");
-        }
-        copy($file, $database);
-        Cache::flush();
-        $this->line('The backup is in place.');
+        $data->use();
+        $this->line(Say::text('keeping.restored', before: $before));
 
         return self::SUCCESS;
     }
 
-    private function isBackup(string $file): bool
+    private function asked(string $what): string
     {
-        try {
-            $tables = is_file($file)
-                ? (new PDO("sqlite:{$file}"))->query("SELECT count(*) FROM sqlite_master WHERE name IN ('entries', 'plan_revisions')") : false;
+        $typed = $this->secret($what);
 
-            return $tables !== false && (int) $tables->fetchColumn() === 2;
-        } catch (PDOException) {
-            return false;
-        }
+        return is_string($typed) ? $typed : '';
     }
 }

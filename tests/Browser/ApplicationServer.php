@@ -33,7 +33,7 @@ final class ApplicationServer
         }
         $this->environment = [
             'APP_ENV' => 'production', 'APP_KEY' => 'base64:'.base64_encode(random_bytes(32)), 'AEQUUS_MODE' => $mode, 'AEQUUS_DEMO_SEED' => (string) $seed, 'AEQUUS_DATA' => $this->data,
-            'DB_DATABASE' => "{$this->data}/aequus.sqlite", 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'BCRYPT_ROUNDS' => '4',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'BCRYPT_ROUNDS' => '4',
             'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
         ];
         $this->run(['php', 'artisan', 'aequus:prepare'], dirname(__DIR__, 2), $this->environment);

@@ -82,7 +82,7 @@ final class AccountTest extends FeatureTestCase
     {
         $this->actingAs($this->person());
         $this->get('/jobs/1/nowhere')->assertNotFound()->assertSee('There is no such page')->assertSee('To the jobs');
-        foreach ([403 => 'somebody else’s work', 429 => 'Too many tries', 500 => 'Something went wrong', 503 => 'being seen to'] as $status => $says) {
+        foreach ([403 => 'somebody else’s work', 429 => 'Too many tries', 500 => 'Something went wrong', 503 => 'being put in its place'] as $status => $says) {
             Routes::get("/fault-{$status}", fn () => abort($status));
             $this->get("/fault-{$status}")->assertStatus($status)->assertSee($says)->assertSee('href="/"', false);
         }

@@ -133,8 +133,9 @@ return [
     'error.too_many_why' => 'Wait a minute, then try again.',
     'error.fault' => 'Something went wrong here',
     'error.fault_why' => 'Whether the last entry was stored shows in the logbook. What you typed is still in the page before this one.',
-    'error.away' => 'The application is being seen to',
-    'error.away_why' => 'Try again in a minute. Entries typed meanwhile wait in the page and are sent by themselves.',
+    'error.away' => 'Data is being put in its place',
+    'error.away_why' => 'A backup is being put back, or a job taken out of the data. Try again in a minute. Entries typed meanwhile wait in the '
+        .'page and are sent by themselves.',
     'error.to_the_jobs' => 'To the jobs',
     'copy' => '{name}, copy',
     'the_new_plan_is_in' => 'The new plan is in force.',
