@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Account\BackupsController;
 use App\Http\Controllers\Account\CautionController;
 use App\Http\Controllers\Account\DemoController;
 use App\Http\Controllers\Account\HelperController;
@@ -50,6 +51,8 @@ Route::middleware('auth')->group(function () {
         Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.preview');
         Route::get('/echo', EchoController::class)->name('echo');
     });
+    Route::get('/backups', [BackupsController::class, 'show'])->name('backups');
+    Route::post('/backups', [BackupsController::class, 'take'])->name('backups.take');
     Route::post('/helper', HelperController::class)->name('helper');
 
     Route::middleware('can:work,job')->prefix('/jobs/{job}')->group(function () {

@@ -6,8 +6,11 @@ namespace App\Http\Controllers;
 
 use Aequus\Site\Phase;
 use App\Actions\CopyJob;
+use App\Keeping\Backups;
+use App\Keeping\DataFolder;
 use App\Models\Job;
 use App\Models\Shelf;
+use App\Models\User;
 use App\Site\ReadSite;
 use App\Type\Say;
 use Illuminate\Contracts\View\View;
@@ -34,7 +37,18 @@ final class JobController extends Controller
         $found = $jobs->get();
         $count = Job::of($this->user($request))->toBase()->selectRaw('shelf, count(*) as n')->groupBy('shelf')->pluck('n', 'shelf');
 
-        return view('job.index', ['sites' => $read->ofMany($found), 'shelf' => $shelf, 'sought' => $sought, 'count' => $count]);
+        return view('job.index', ['sites' => $read->ofMany($found), 'shelf' => $shelf, 'sought' => $sought, 'count' => $count, 'keeping' => $this->keeping($this->user($request))]);
+    }
+
+    /** Since when no copy has left this machine; empty for whom it does not concern. */
+    private function keeping(User $user): string
+    {
+        if (config('aequus.mode') === 'demo' || $user->id !== User::query()->min('id')) {
+            return '';
+        }
+        $left = (new Backups(DataFolder::current()))->lastLeft();
+
+        return $left === null ? Say::text('keeping.no_copy_left') : Say::text('keeping.copy_left', at: $left->format('j M Y'));
     }
 
     public function rename(Request $request, Job $job): RedirectResponse

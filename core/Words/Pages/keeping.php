@@ -33,4 +33,13 @@ return [
     'passphrase' => 'Passphrase',
     'passphrase_again' => 'The same again',
     'refused_not_the_same' => 'The two are not the same.',
+    'backups' => 'Backups',
+    'take_a_copy_along' => 'Take a copy along',
+    'everything_in_one_file' => 'Everything, all jobs with their logbooks and pictures, in one file. Keep it on another machine or a stick.',
+    'whoever_has_it_reads_it' => 'Encrypts the file. Empty: whoever has the file can read it. Nobody can open it when the passphrase is lost.',
+    'take_the_copy' => 'Take the copy',
+    'made_by_themselves' => 'Made by themselves',
+    'one_a_day' => 'One a day while Aequus runs, in {folder}; of seven days and four weeks one is kept.',
+    'one' => '{at}, {kilobytes} kB',
+    'how_to_put_one_back' => 'How one is put back stands in docs/keeping.md: ./aequus restore FILE.',
 ];

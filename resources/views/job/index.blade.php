@@ -53,5 +53,6 @@
                 ? $say('job.index.no_job_yet_plan_the')
                     : $say('job.index.nothing_lies_here')) }}</p>
         @endforelse
+        @if ($keeping)<p class="jobs-keeping"><a href="{{ route('backups') }}">{{ $say('keeping.backups') }}</a> {{ $keeping }}</p>@endif
     </div>
 </x-layout>

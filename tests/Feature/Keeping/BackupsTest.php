@@ -82,6 +82,32 @@ final class BackupsTest extends KeepingTestCase
         }
     }
 
+    public function test_the_owner_takes_a_copy_along_on_the_screen_and_the_jobs_say_since_when_none_has_left(): void
+    {
+        $this->actingAs($this->person);
+        $this->get('/')->assertSee('No copy has left this machine yet');
+        $this->post('/backups', ['passphrase' => 'three dry posts', 'again' => 'three wet posts'])->assertSessionHasErrors('again');
+        $copy = $this->post('/backups', ['passphrase' => 'three dry posts', 'again' => 'three dry posts'])->assertOk()->assertDownload();
+        $file = "{$this->beside}/taken.aequus";
+        file_put_contents($file, $copy->streamedContent());
+        $this->assertTrue(Sealed::is($file));
+        $this->assertSame([], glob("{$this->data->inForce()}/taken-*"), 'nothing of it stays behind');
+        $this->get('/')->assertSee('A copy last left this machine on '.now()->format('j M Y'));
+        $this->get('/backups')->assertOk()->assertSee('Made by themselves');
+        $this->assertSame(0, $this->command('aequus:restore', ['file' => $file, '--passphrase' => 'three dry posts'])[0]);
+    }
+
+    public function test_nobody_but_the_owner_of_the_installation_takes_everybodys_jobs_along(): void
+    {
+        $this->get('/backups')->assertRedirect('/sign-in');
+        $this->actingAs($this->person('Linnet'));
+        $this->get('/backups')->assertForbidden();
+        $this->post('/backups')->assertForbidden();
+        $this->get('/')->assertDontSee('/backups');
+        config(['aequus.mode' => 'demo']);
+        $this->actingAs($this->person)->get('/backups')->assertNotFound();
+    }
+
     public function test_a_name_that_is_taken_is_never_overwritten(): void
     {
         file_put_contents("{$this->beside}/mine", 'do not touch');

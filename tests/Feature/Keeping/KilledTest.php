@@ -84,6 +84,21 @@ final class KilledTest extends KeepingTestCase
         $this->assertSame(1, User::query()->count());
     }
 
+    public function test_there_is_one_owner_whoever_else_posts_at_the_same_time(): void
+    {
+        $children = [];
+        foreach (['Wren', 'Linnet', 'Dunnock', 'Siskin'] as $name) {
+            $children[] = $child = pcntl_fork();
+            if ($child === 0) {
+                DB::purge();
+                $this->post('/owner', ['name' => $name, 'email' => strtolower($name).'@aequus.test', 'password' => 'ten letters and more']);
+                posix_kill((int) getmypid(), SIGKILL);
+            }
+        }
+        array_map(fn (int $child) => pcntl_waitpid($child, $status), $children);
+        $this->assertSame('1', $this->read('SELECT count(*) FROM users'));
+    }
+
     private function times(): int
     {
         return max(1, (int) (getenv('AEQUUS_KILLS') ?: 8));

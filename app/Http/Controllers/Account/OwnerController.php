@@ -11,6 +11,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 
 /** The first start asks for the owner, once. */
 final class OwnerController extends Controller
@@ -22,7 +23,6 @@ final class OwnerController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        abort_if(User::query()->exists(), 403, 'The owner is already named.');
         $typed = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:120'],
@@ -32,7 +32,12 @@ final class OwnerController extends Controller
             'email.*' => Say::text('answers.owner.enter_an_e_mail_address'),
             'password.*' => Say::text('answers.owner.choose_a_password_of_at'),
         ]);
-        Auth::login(User::query()->create($typed));
+        // Whoever else fills in the form at the same time waits here for the lock and is turned away: there is one owner.
+        Auth::login(DB::transaction(function () use ($typed): User {
+            abort_if(User::query()->exists(), 403);
+
+            return User::query()->create($typed);
+        }));
         $request->session()->regenerate();
 
         return redirect()->route('jobs');

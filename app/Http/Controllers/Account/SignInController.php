@@ -29,7 +29,7 @@ final class SignInController extends Controller
             ), 'password.required' => Say::text('answers.sign_in.enter_the_password'),
         ]);
         if (! Auth::attempt($typed)) {
-            throw ValidationException::withMessages(['email' => 'Address and password do not match. Check both.']);
+            throw ValidationException::withMessages(['email' => Say::text('answers.sign_in.do_not_match')]);
         }
 
         return self::arrive($request);
