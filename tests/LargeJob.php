@@ -31,12 +31,12 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Tops\TopRules;
 
-/** A hundred posts and a thousand entries: the size every page is measured at. */
+/** A hundred posts and a thousand entries: the size every page is measured at. Larger ones have as much written of every post. */
 final class LargeJob
 {
-    public static function plan(): Plan
+    public static function plan(int $along = 10, int $across = 10): Plan
     {
-        return Builds::plan(baysX: array_fill(0, 9, 2400), baysY: array_fill(0, 9, 3000))
+        return Builds::plan(baysX: array_fill(0, $along - 1, 2400), baysY: array_fill(0, $across - 1, 3000))
             ->withFooting(new FootingRules(
                 Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
                 Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::CommonPlane,
@@ -44,7 +44,7 @@ final class LargeJob
             ->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 60), Length::millimetres(1200)));
     }
 
-    /** @return list<Payload> a thousand */
+    /** @return list<Payload> a thousand, or ten of every post where there are more */
     public static function entries(Plan $plan): array
     {
         $posts = $plan->grid->posts;
@@ -68,7 +68,7 @@ final class LargeJob
             );
         }
         for ($i = 0; count($entries) < 1_000; $i++) {
-            [$from, $to] = [$posts[$i % 100], $posts[($i * 7 + 11) % 100]];
+            [$from, $to] = [$posts[$i % count($posts)], $posts[($i * 7 + 11) % count($posts)]];
             $from->id->equals($to->id) || $entries[] = new TapeReading($from->id, $to->id, $from->at->distanceTo($to->at), TapeClass::Steel);
         }
 

@@ -162,9 +162,8 @@ final readonly class Survey
         return new self(
             $far, $known, $free, $unsettled, $mirrored, $judged, $constants, $mistakes, $adjusted->solution->surplus, $placements, $placed,
             count($mistakes->named) < 2 ? null : Separation::of($adjusted, $mistakes->named, $further),
-            $undetermined ? array_intersect_key(
-                Tells::ofStations($adjusted, $placed->covariance, $further),
-                array_flip(array_map(fn ($stake) => $stake->name, $placed->undetermined())),
+            $undetermined ? Tells::ofStations(
+                $adjusted, $placed->covariance, $further, array_map(fn ($stake) => $stake->name, $placed->undetermined()),
             ) : [],
             $conflict, self::against($network, $adjusted, $lines, $left),
         );

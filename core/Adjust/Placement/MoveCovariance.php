@@ -22,6 +22,9 @@ final readonly class MoveCovariance
     /** @var array<string, array{array{float, float, float}, array{float, float, float}}> rows of G(BᵀG)⁻¹ for x and y, by station */
     private array $gh;
 
+    /** @var list<array<string, array{float, float}>> QB, its three columns by station */
+    private array $qb;
+
     /** @var list<list<float>> BᵀQB */
     private array $bqb;
 
@@ -59,7 +62,7 @@ final readonly class MoveCovariance
             $this->gh = $lines === null ? $gh : self::placedByLines($gh, $lines);
         }
         $this->turn = isset($h) ? [$h[2][0], $h[2][1], $h[2][2]] : null;
-        $qb = array_map($spread, $this->b);
+        $this->qb = $qb = array_map($spread, $this->b);
         $this->bqb = array_map(fn (array $column) => array_map(fn (array $q) => self::inner($column, $q), $qb), $this->b);
         $ellipses = $covariances = [];
         foreach (array_keys($at) as $name) {
@@ -117,6 +120,17 @@ final readonly class MoveCovariance
     public function taken(array $vector): array
     {
         return [self::inner($this->b[0], $vector), self::inner($this->b[1], $vector), self::inner($this->b[2], $vector)];
+    }
+
+    /**
+     * What Q times a combination of stations has of the placement: Bᵀ·Q times it.
+     *
+     * @param  array<string, array{float, float}>  $slopes
+     * @return array{float, float, float}
+     */
+    public function takenOf(array $slopes): array
+    {
+        return [self::inner($slopes, $this->qb[0]), self::inner($slopes, $this->qb[1]), self::inner($slopes, $this->qb[2])];
     }
 
     /**

@@ -22,23 +22,69 @@ final readonly class Tells
     }
 
     /**
-     * For every station the further distance that would leave its largest semi-axis smallest.
+     * For each of these stations the further distance that would leave its largest semi-axis smallest. What a distance does to a station follows from
+     * the two rows of the station alone, but for the variance of the distance itself; that is never less than what the station has of it (Cauchy and
+     * Schwarz), so the distances that could do most come first and the search ends where no other can do better.
      *
+     * @param  list<string>  $names
      * @return array<string, self> by station; none where no distance is left to read
      */
-    public static function ofStations(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): array
+    public static function ofStations(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further, array $names): array
     {
-        $best = [];
-        $any = INF;
-        foreach (self::left($network, $moves->covariances, $moves, $further, $any) as [$from, $to, $majors]) {
-            foreach ($majors as $name => $major) {
-                if (! isset($best[$name]) || $major < $best[$name]->major - self::SAME) {
-                    $best[$name] = new self($from, $to, $major);
+        $slopes = $taken = $variances = $best = [];
+        foreach ($further->pairs as $k => [$from, $to, $sigma]) {
+            $slopes[$k] = (new Distance('', $from, $to, 0.0, $sigma))->slopes($network->at);
+            $taken[$k] = $moves->takenOf($slopes[$k]);
+        }
+        foreach ($names as $name) {
+            [$ofX, $ofY] = [$network->spread([$name => [1.0, 0.0]]), $network->spread([$name => [0.0, 1.0]])];
+            $shared = $could = [];
+            [$xx, $xy, $yy] = $moves->covariances[$name];
+            $det = $xx * $yy - $xy * $xy;
+            foreach ($further->pairs as $k => [, , $sigma]) {
+                $x = $y = 0.0;
+                foreach ($slopes[$k] as $end => [$sx, $sy]) {
+                    $x += $sx * $ofX[$end][0] + $sy * $ofX[$end][1];
+                    $y += $sx * $ofY[$end][0] + $sy * $ofY[$end][1];
                 }
+                [$x, $y] = $shared[$k] = $moves->seen($name, $x, $y, $taken[$k]);
+                $least = $det > 0.0 ? max(0.0, ($yy * $x * $x - 2 * $xy * $x * $y + $xx * $y * $y) / $det) : 0.0;
+                $could[$k] = self::majorLeft($moves->covariances[$name], [$x, $y], $sigma ** 2 + $least);
+            }
+            asort($could);
+            $majors = [];
+            $smallest = INF;
+            foreach ($could as $k => $major) {
+                if ($major > $smallest + self::SAME) {
+                    break;
+                }
+                [$from, $to, $sigma] = $further->pairs[$k];
+                $variances[$k] ??= $network->solution->variance($network->wouldRead($from, $to, $sigma)->row);
+                $majors[$k] = self::majorLeft($moves->covariances[$name], $shared[$k], $sigma ** 2 + $variances[$k]);
+                $smallest = min($smallest, $majors[$k]);
+            }
+            $same = array_filter($majors, fn (float $major) => $major <= $smallest + self::SAME);
+            if ($same !== []) {
+                // Of those that do the same, the first in stake order.
+                $k = min(array_keys($same));
+                $best[$name] = new self($further->pairs[$k][0], $further->pairs[$k][1], $majors[$k]);
             }
         }
 
         return $best;
+    }
+
+    /**
+     * @param  array{float, float, float}  $covariance  of a move: xx, xy, yy
+     * @param  array{float, float}  $shared  its covariance with a reading
+     * @param  float  $variance  of that reading against what is known
+     */
+    private static function majorLeft(array $covariance, array $shared, float $variance): float
+    {
+        [[$xx, $xy, $yy], [$x, $y]] = [$covariance, $shared];
+        [$xx, $xy, $yy] = [$xx - $x * $x / $variance, $xy - $x * $y / $variance, $yy - $y * $y / $variance];
+
+        return sqrt(max(0.0, ($xx + $yy) / 2 + sqrt((($xx - $yy) / 2) ** 2 + $xy * $xy)));
     }
 
     /** The further distance that would leave the largest semi-axis of all stations smallest; null where none is left to read. */

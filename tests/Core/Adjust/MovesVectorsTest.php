@@ -59,7 +59,7 @@ final class MovesVectorsTest extends TestCase
         if (isset($expect['lines_hold'])) {
             $this->assertAgainstLine($input, $expect, $given, $network);
         }
-        $tells = Tells::ofStations($network, $placed->covariance, new FurtherDistances($network->at, $given->network->readings, $given->tape));
+        $tells = Tells::ofStations($network, $placed->covariance, new FurtherDistances($network->at, $given->network->readings, $given->tape), array_map(strval(...), array_keys($network->at)));
         foreach ($expect['stakes'] as $stake) {
             $ellipse = $placed->stakes[$stake['name']]->ellipse;
             $this->assertEqualsWithDelta($stake['semi_major'], $ellipse->major, 0.02);
