@@ -58,13 +58,18 @@ final class ReadSite
                 '.', [$job->revision->fingerprint(), $last->sequence ?? 0, $last->clientId ?? '', count($entries)],
             ),
         ];
-        $before = DerivedCache::find($key, $stamp, SurveyedBefore::class);
+        $planned = $job->revision->fingerprint();
+        $surveyed = DerivedCache::find($key, $stamp, SurveyedBefore::class);
+        $before = $surveyed ?? DerivedCache::find("listed.{$job->id}", $planned, SurveyedBefore::class);
         $state = SiteState::derive(
             $job->revision->plan(), $entries, CarbonImmutable::now($job->zone)->toDateString(), $before, CarbonImmutable::now('UTC'),
             $job->revision->number,
         );
-        if ($before === null) {
+        if ($surveyed === null) {
             DerivedCache::keep($key, $stamp, $state->square->surveyed());
+        }
+        if ($before === null && ($listed = $state->square->listed()) !== null) {
+            DerivedCache::keep("listed.{$job->id}", $planned, $listed);
         }
 
         return $state;

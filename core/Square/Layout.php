@@ -95,6 +95,12 @@ final readonly class Layout
         return new SurveyedBefore($this->wanted, $this->survey);
     }
 
+    /** What follows from the plan alone; null while stakes are only set roughly, when that list was not needed. */
+    public function listed(): ?SurveyedBefore
+    {
+        return $this->rough === null ? new SurveyedBefore($this->wanted, null) : null;
+    }
+
     /** @return list<Wanted> still to be read, in walking order; none where what was read proves the layout without the rest */
     public function unread(): array
     {

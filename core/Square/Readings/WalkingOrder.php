@@ -9,6 +9,9 @@ use Aequus\Plan\Posts\Post;
 /** Readings in an order that needs few steps: from where one stands the nearest end of any that is left, shorter ones first. */
 final class WalkingOrder
 {
+    /** A step weighs so much more than the tape itself that length only decides between readings that begin at one place. */
+    private const LENGTH_WEIGHS = 1e-6;
+
     /**
      * @param  list<Wanted>  $readings
      * @return list<Wanted> tapes turned so that they begin where the one before ended, as near as may be
@@ -19,27 +22,89 @@ final class WalkingOrder
             fn (Wanted $wanted) => array_map(self::place(...), $wanted->isTape() ? $wanted->posts() : [$wanted->posts()[0]]), $readings,
         );
         $lengths = array_map(fn (Wanted $wanted) => $wanted->isTape() ? $wanted->planned()->inMillimetres() : 0.0, $readings);
-        $ordered = [];
+        $waiting = self::byPlace($ends, $lengths);
+        $ordered = $taken = [];
         [$x, $y] = self::place($start);
-        while ($ends !== []) {
-            [$next, $end, $least] = [0, 0, INF];
-            foreach ($ends as $i => $places) {
-                foreach ($places as $e => [$atX, $atY]) {
-                    // A step weighs so much more than the tape itself that length only decides between readings that begin at one place;
-                    // the very first one runs along the base line.
-                    $aside = $ordered === [] && isset($places[1]) ? 10 * abs($places[1 - $e][1] - $atY) : 0.0;
-                    $cost = hypot($atX - $x, $atY - $y) + 1e-6 * ($lengths[$i] + $aside);
-                    if ($cost < $least) {
-                        [$next, $end, $least] = [$i, $e, $cost];
-                    }
-                }
-            }
+        while (count($ordered) < count($readings)) {
+            [$next, $end] = $ordered === [] ? self::first($ends, $lengths, $x, $y) : self::nearest($waiting, $taken, $x, $y);
+            $taken[$next] = true;
             $ordered[] = $end === 0 ? $readings[$next] : $readings[$next]->turned();
             [$x, $y] = $ends[$next][$readings[$next]->isTape() ? 1 - $end : 0];
-            unset($ends[$next]);
         }
 
         return $ordered;
+    }
+
+    /**
+     * @param  array<int, list<array{float, float}>>  $ends  by reading
+     * @param  array<int, float>  $lengths
+     * @return array{int, int} the reading that is begun with, and at which end: the nearest, and one along the base line
+     */
+    private static function first(array $ends, array $lengths, float $x, float $y): array
+    {
+        [$first, $least] = [[0, 0], INF];
+        foreach ($ends as $i => $places) {
+            foreach ($places as $e => [$atX, $atY]) {
+                $aside = isset($places[1]) ? 10 * abs($places[1 - $e][1] - $atY) : 0.0;
+                $cost = hypot($atX - $x, $atY - $y) + self::LENGTH_WEIGHS * ($lengths[$i] + $aside);
+                [$first, $least] = $cost < $least ? [[$i, $e], $cost] : [$first, $least];
+            }
+        }
+
+        return $first;
+    }
+
+    /**
+     * @param  array<string, array{float, float, list<array{float, int, int}>}>  $waiting  by place; what was taken is thrown out on the way
+     * @param  array<int, true>  $taken
+     * @return array{int, int} the reading whose end is nearest, and which end; of equals the shorter, then the earlier
+     */
+    private static function nearest(array &$waiting, array $taken, float $x, float $y): array
+    {
+        [$best, $least] = [[0, 0], INF];
+        $empty = [];
+        foreach ($waiting as $key => &$place) {
+            while ($place[2] !== [] && isset($taken[$place[2][count($place[2]) - 1][1]])) {
+                array_pop($place[2]);
+            }
+            if ($place[2] === []) {
+                $empty[] = $key;
+
+                continue;
+            }
+            [$length, $i, $e] = $place[2][count($place[2]) - 1];
+            $cost = hypot($place[0] - $x, $place[1] - $y) + self::LENGTH_WEIGHS * $length;
+            if ($cost < $least || ($cost === $least && [$i, $e] < $best)) {
+                [$best, $least] = [[$i, $e], $cost];
+            }
+        }
+        unset($place);
+        foreach ($empty as $key) {
+            unset($waiting[$key]);
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  array<int, list<array{float, float}>>  $ends  by reading
+     * @param  array<int, float>  $lengths
+     * @return array<string, array{float, float, list<array{float, int, int}>}> by place: where it is, and the readings that begin there, the first last
+     */
+    private static function byPlace(array $ends, array $lengths): array
+    {
+        $waiting = [];
+        foreach ($ends as $i => $places) {
+            foreach ($places as $e => [$x, $y]) {
+                $waiting["{$x} {$y}"] ??= [$x, $y, []];
+                $waiting["{$x} {$y}"][2][] = [$lengths[$i], $i, $e];
+            }
+        }
+        foreach ($waiting as $key => $place) {
+            rsort($waiting[$key][2]);
+        }
+
+        return $waiting;
     }
 
     /**
