@@ -9,8 +9,14 @@ final class Labels
 {
     private const GAP = 2.0;
 
+    /** Drawing units of a cell by which what is taken is found again. */
+    private const CELL = 60.0;
+
     /** @var list<array{float, float, float, float}> left, top, right, bottom of everything that must stay free */
     private array $taken = [];
+
+    /** @var array<int, array<int, list<int>>> places in that list, by the row and column of every cell they reach into */
+    private array $cells = [];
 
     /** @var list<DrawnLabel> */
     public array $placed = [];
@@ -22,7 +28,7 @@ final class Labels
     /** Keeps a place free of labels. */
     public function keepFree(float $x, float $y, float $half): void
     {
-        $this->taken[] = [$x - $half, $y - $half, $x + $half, $y + $half];
+        $this->take([$x - $half, $y - $half, $x + $half, $y + $half]);
     }
 
     /**
@@ -56,7 +62,7 @@ final class Labels
             }
         }
         [, $left, $base, $anchor, $box] = $best;
-        $this->taken[] = $box;
+        $this->take($box);
         $this->placed[] = new DrawnLabel(round($left, 1), round($base, 1), $anchor, $typeset, $class, $box);
     }
 
@@ -83,7 +89,8 @@ final class Labels
     private function covers(array $box, float $enough): float
     {
         $cover = $box[0] < 0 || $box[1] < 0 || $box[2] > $this->width || $box[3] > $this->height ? 1e6 : 0.0;
-        foreach ($this->taken as [$left, $top, $right, $bottom]) {
+        foreach ($this->near($box) as $i) {
+            [$left, $top, $right, $bottom] = $this->taken[$i];
             if ($cover >= $enough) {
                 return $cover;
             }
@@ -94,5 +101,40 @@ final class Labels
         }
 
         return $cover;
+    }
+
+    /** @param  array{float, float, float, float}  $box */
+    private function take(array $box): void
+    {
+        $this->taken[] = $box;
+        foreach (self::across($box[1], $box[3]) as $row) {
+            foreach (self::across($box[0], $box[2]) as $column) {
+                $this->cells[$row][$column][] = count($this->taken) - 1;
+            }
+        }
+    }
+
+    /**
+     * @param  array{float, float, float, float}  $box
+     * @return list<int> what could touch it, each once
+     */
+    private function near(array $box): array
+    {
+        $near = [];
+        foreach (self::across($box[1], $box[3]) as $row) {
+            foreach (self::across($box[0], $box[2]) as $column) {
+                foreach ($this->cells[$row][$column] ?? [] as $i) {
+                    $near[$i] = $i;
+                }
+            }
+        }
+
+        return array_values($near);
+    }
+
+    /** @return list<int> the cells from one place to another, with the gap that is kept on both sides */
+    private static function across(float $from, float $to): array
+    {
+        return range((int) floor(($from - self::GAP) / self::CELL), (int) floor(($to + self::GAP) / self::CELL));
     }
 }

@@ -58,6 +58,10 @@ final class FewestMoves
                 if (array_diff($held, $found->alone) === [] && ($best === null || $found->isBetterThan($best))) {
                     $best = $found;
                 }
+                // The best fit over all of them that leaves all of them alone: none leaves more, and none leaves less to move.
+                if ($best !== null && $best === ($search->fits[implode(' ', $names)] ?? null) && count($best->alone) === count($names)) {
+                    return $best->placement;
+                }
             }
         }
 
