@@ -112,17 +112,6 @@ final readonly class MoveCovariance
     }
 
     /**
-     * What a vector of stations has of the placement: Bᵀ times it. Linear in the vector.
-     *
-     * @param  array<string, array{float, float}>  $vector
-     * @return array{float, float, float}
-     */
-    public function taken(array $vector): array
-    {
-        return [self::inner($this->b[0], $vector), self::inner($this->b[1], $vector), self::inner($this->b[2], $vector)];
-    }
-
-    /**
      * What Q times a combination of stations has of the placement: Bᵀ·Q times it.
      *
      * @param  array<string, array{float, float}>  $slopes

@@ -31,27 +31,9 @@ final readonly class Tells
      */
     public static function ofStations(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further, array $names): array
     {
-        $slopes = $taken = $variances = $best = [];
-        foreach ($further->pairs as $k => [$from, $to, $sigma]) {
-            $slopes[$k] = (new Distance('', $from, $to, 0.0, $sigma))->slopes($network->at);
-            $taken[$k] = $moves->takenOf($slopes[$k]);
-        }
+        $variances = $best = [];
         foreach ($names as $name) {
-            [$ofX, $ofY] = [$network->spread([$name => [1.0, 0.0]]), $network->spread([$name => [0.0, 1.0]])];
-            $shared = $could = [];
-            [$xx, $xy, $yy] = $moves->covariances[$name];
-            $det = $xx * $yy - $xy * $xy;
-            foreach ($further->pairs as $k => [, , $sigma]) {
-                $x = $y = 0.0;
-                foreach ($slopes[$k] as $end => [$sx, $sy]) {
-                    $x += $sx * $ofX[$end][0] + $sy * $ofX[$end][1];
-                    $y += $sx * $ofY[$end][0] + $sy * $ofY[$end][1];
-                }
-                [$x, $y] = $shared[$k] = $moves->seen($name, $x, $y, $taken[$k]);
-                $least = $det > 0.0 ? max(0.0, ($yy * $x * $x - 2 * $xy * $x * $y + $xx * $y * $y) / $det) : 0.0;
-                $could[$k] = self::majorLeft($moves->covariances[$name], [$x, $y], $sigma ** 2 + $least);
-            }
-            asort($could);
+            [$shared, $could] = self::could($network, $moves, $further, $name);
             $majors = [];
             $smallest = INF;
             foreach ($could as $k => $major) {
@@ -87,58 +69,89 @@ final readonly class Tells
         return sqrt(max(0.0, ($xx + $yy) / 2 + sqrt((($xx - $yy) / 2) ** 2 + $xy * $xy)));
     }
 
-    /** The further distance that would leave the largest semi-axis of all stations smallest; null where none is left to read. */
+    /**
+     * The further distance that would leave the largest semi-axis of all stations smallest; null where none is left to read. None leaves less than what
+     * it leaves of the least certain station, so those that could do most for it come first.
+     */
     public static function ofAll(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): ?self
     {
-        // The least certain stations first: most distances leave one of them larger than the best so far, and need not be followed further.
         $covariances = $moves->covariances;
         uksort($covariances, fn (int|string $one, int|string $other) => $moves->ellipses[$other]->major <=> $moves->ellipses[$one]->major);
-        $best = null;
-        $below = INF;
-        foreach (self::left($network, $covariances, $moves, $further, $below) as [$from, $to, $majors]) {
-            $best = new self($from, $to, max(0.0, ...array_values($majors)));
-            $below = $best->major - self::SAME;
+        if ($further->pairs === [] || $covariances === []) {
+            return null;
         }
+        [, $could] = self::could($network, $moves, $further, (string) array_key_first($covariances));
+        $left = [];
+        $smallest = INF;
+        foreach ($could as $k => $major) {
+            if ($major > $smallest + self::SAME) {
+                break;
+            }
+            $largest = self::largestLeft($network, $covariances, $moves, $further->pairs[$k], $smallest + self::SAME);
+            if ($largest !== null) {
+                $left[$k] = $largest;
+                $smallest = min($smallest, $largest);
+            }
+        }
+        $same = array_filter($left, fn (float $major) => $major <= $smallest + self::SAME);
+        if ($same === []) {
+            return null;
+        }
+        $k = min(array_keys($same));
 
-        return $best;
+        return new self($further->pairs[$k][0], $further->pairs[$k][1], $left[$k]);
+    }
+
+    /**
+     * What each distance shares with the move of a station, and the least that it could leave of that move’s largest semi-axis, least first.
+     *
+     * @return array{array<int, array{float, float}>, array<int, float>}
+     */
+    private static function could(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further, string $name): array
+    {
+        [$ofX, $ofY] = [$network->spread([$name => [1.0, 0.0]]), $network->spread([$name => [0.0, 1.0]])];
+        $shared = $could = [];
+        [$xx, $xy, $yy] = $moves->covariances[$name];
+        $det = $xx * $yy - $xy * $xy;
+        foreach ($further->pairs as $k => [$from, $to, $sigma]) {
+            $slopes = (new Distance('', $from, $to, 0.0, $sigma))->slopes($network->at);
+            $x = $y = 0.0;
+            foreach ($slopes as $end => [$sx, $sy]) {
+                $x += $sx * $ofX[$end][0] + $sy * $ofX[$end][1];
+                $y += $sx * $ofY[$end][0] + $sy * $ofY[$end][1];
+            }
+            [$x, $y] = $shared[$k] = $moves->seen($name, $x, $y, $moves->takenOf($slopes));
+            $least = $det > 0.0 ? max(0.0, ($yy * $x * $x - 2 * $xy * $x * $y + $xx * $y * $y) / $det) : 0.0;
+            $could[$k] = self::majorLeft($moves->covariances[$name], [$x, $y], $sigma ** 2 + $least);
+        }
+        asort($could);
+
+        return [$shared, $could];
     }
 
     /**
      * @param  array<string, array{float, float, float}>  $covariances  of the moves, in the order in which they are worked out
-     * @param  float  $below  a distance that leaves any semi-axis as large as this is passed over; may shrink on the way
-     * @return iterable<array{string, string, array<string, float>}> each distance with the semi-axes it would leave
+     * @param  array{string, string, float}  $pair  a further distance
+     * @param  float  $below  where any semi-axis stays larger it is not followed further
+     * @return ?float the largest semi-axis that the distance would leave; null where it is not below
      */
-    private static function left(
-        AdjustedNetwork $network, array $covariances, MoveCovariance $moves, FurtherDistances $further, float &$below,
-    ): iterable {
-        $columns = [];
-        foreach ($further->pairs as [$from, $to, $sigma]) {
-            $slopes = (new Distance('', $from, $to, 0.0, $sigma))->slopes($network->at);
-            foreach ([$from, $to] as $end) {
-                if (! isset($columns[$end])) {
-                    $plain = [$network->spread([$end => [1.0, 0.0]]), $network->spread([$end => [0.0, 1.0]])];
-                    $columns[$end] = [...$plain, ...array_map($moves->taken(...), $plain)];
-                }
-            }
-            [[$fx, $fy], [$tx, $ty]] = [$slopes[$from], $slopes[$to]];
-            [[$ofFx, $ofFy, $takenFx, $takenFy], [$ofTx, $ofTy, $takenTx, $takenTy]] = [$columns[$from], $columns[$to]];
-            $moved = fn (string $name, int $axis): float => $fx * $ofFx[$name][$axis] + $fy * $ofFy[$name][$axis] + $tx * $ofTx[$name][$axis] + $ty * $ofTy[$name][$axis];
-            $taken = array_map(fn (int $k): float => $fx * $takenFx[$k] + $fy * $takenFy[$k] + $tx * $takenTx[$k] + $ty * $takenTy[$k], [0, 1, 2]);
-            $variance = 0.0;
-            foreach ($slopes as $end => [$x, $y]) {
-                $variance += $x * $moved($end, 0) + $y * $moved($end, 1);
-            }
-            $weight = 1 / ($sigma ** 2 + $variance);
-            $majors = [];
-            foreach ($covariances as $name => [$xx, $xy, $yy]) {
-                [$x, $y] = $moves->seen((string) $name, $moved((string) $name, 0), $moved((string) $name, 1), $taken);
-                [$xx, $xy, $yy] = [$xx - $x * $x * $weight, $xy - $x * $y * $weight, $yy - $y * $y * $weight];
-                $majors[$name] = $major = sqrt(max(0.0, ($xx + $yy) / 2 + sqrt((($xx - $yy) / 2) ** 2 + $xy * $xy)));
-                if ($major >= $below) {
-                    continue 2;
-                }
-            }
-            yield [$from, $to, $majors];
+    private static function largestLeft(AdjustedNetwork $network, array $covariances, MoveCovariance $moves, array $pair, float $below): ?float
+    {
+        [$from, $to, $sigma] = $pair;
+        $slopes = (new Distance('', $from, $to, 0.0, $sigma))->slopes($network->at);
+        $moved = $network->spread($slopes);
+        [$variance, $taken, $largest] = [$sigma ** 2, $moves->takenOf($slopes), 0.0];
+        foreach ($slopes as $end => [$x, $y]) {
+            $variance += $x * $moved[$end][0] + $y * $moved[$end][1];
         }
+        foreach ($covariances as $name => $covariance) {
+            $shared = $moves->seen((string) $name, $moved[$name][0], $moved[$name][1], $taken);
+            $largest = max($largest, self::majorLeft($covariance, $shared, $variance));
+            if ($largest > $below) {
+                return null;
+            }
+        }
+
+        return $largest;
     }
 }
