@@ -57,6 +57,7 @@ Route::middleware('auth')->group(function () {
 
     Route::middleware('can:work,job')->prefix('/jobs/{job}')->group(function () {
         Route::get('/', [JobController::class, 'show'])->name('job');
+        Route::get('/card', [JobController::class, 'card'])->name('job.card')->middleware(LeaveSessionAlone::class);
         Route::post('/name', [JobController::class, 'rename'])->name('job.rename');
         Route::post('/shelf', [JobController::class, 'shelve'])->name('job.shelve');
         Route::post('/copy', [JobController::class, 'copy'])->name('job.copy');

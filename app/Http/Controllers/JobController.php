@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use Aequus\Site\Phase;
 use App\Actions\CopyJob;
+use App\Job\JobCards;
 use App\Keeping\Backups;
 use App\Keeping\DataFolder;
 use App\Models\Job;
 use App\Models\Shelf;
 use App\Models\User;
-use App\Site\ReadSite;
 use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
@@ -22,7 +22,7 @@ use Illuminate\Http\Request;
 final class JobController extends Controller
 {
     /** The jobs at hand, or those put away or in the bin; those whose name or place holds what was looked for. */
-    public function index(Request $request, ReadSite $read): View
+    public function index(Request $request, JobCards $cards): View
     {
         $shelf = Shelf::tryFrom($request->string('shelf')->value()) ?? Shelf::AtHand;
         $sought = trim($request->string('find')->value());
@@ -37,7 +37,13 @@ final class JobController extends Controller
         $found = $jobs->get();
         $count = Job::of($this->user($request))->toBase()->selectRaw('shelf, count(*) as n')->groupBy('shelf')->pluck('n', 'shelf');
 
-        return view('job.index', ['sites' => $read->ofMany($found), 'shelf' => $shelf, 'sought' => $sought, 'count' => $count, 'keeping' => $this->keeping($this->user($request))]);
+        return view('job.index', ['jobs' => $found, 'cards' => $cards->of($found), 'shelf' => $shelf, 'sought' => $sought, 'count' => $count, 'keeping' => $this->keeping($this->user($request))]);
+    }
+
+    /** One card of the list, where it took too long to make with the others. */
+    public function card(Job $job, JobCards $cards): View
+    {
+        return view('job.card', ['job' => $job, 'card' => $cards->one($job)]);
     }
 
     /** Since when no copy has left this machine; empty for whom it does not concern. */

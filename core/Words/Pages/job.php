@@ -17,4 +17,6 @@ return [
     'index.no_job_here_is_called' => 'No job here is called so.',
     'index.no_job_yet_plan_the' => 'No job yet. Plan the first one: what stands on the posts, how far apart they are, and where the tape is held.',
     'index.nothing_lies_here' => 'Nothing lies here.',
+    'index.nothing_is_left' => 'Nothing is left to do',
+    'index.takes_longer' => 'A large job: where it stands is being worked out. Open it to see at once.',
 ];

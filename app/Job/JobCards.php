@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Job;
+
+use App\Models\Job;
+use App\Models\LogEntry;
+use App\Site\DerivedCache;
+use App\Site\ReadSite;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+
+/**
+ * The cards of many jobs. Each is kept under a stamp of all it was made from; those that are not kept are made, as many as a second allows, the others
+ * by the page when it is there.
+ */
+final readonly class JobCards
+{
+    private const SECONDS = 1.0;
+
+    public function __construct(private ReadSite $read)
+    {
+    }
+
+    /**
+     * @param  Collection<int, Job>  $jobs
+     * @return array<int, ?JobCard> by the job’s number, null for those that take longer
+     */
+    public function of(Collection $jobs): array
+    {
+        $begun = microtime(true);
+        $stamps = $this->stamps($jobs);
+        $cards = [];
+        foreach ($jobs as $job) {
+            $cards[$job->id] = $this->kept($job, $stamps[$job->id]);
+        }
+        foreach ($jobs as $job) {
+            if ($cards[$job->id] === null && microtime(true) - $begun < self::SECONDS) {
+                $cards[$job->id] = $this->made($job, $stamps[$job->id]);
+            }
+        }
+
+        return $cards;
+    }
+
+    public function one(Job $job): JobCard
+    {
+        $stamp = $this->stamps(new Collection([$job]))[$job->id];
+
+        return $this->kept($job, $stamp) ?? $this->made($job, $stamp);
+    }
+
+    private function kept(Job $job, string $stamp): ?JobCard
+    {
+        $card = DerivedCache::find("card.{$job->id}", $stamp, JobCard::class);
+
+        return $card?->isStillTrue(CarbonImmutable::now()->getTimestamp()) ? $card : null;
+    }
+
+    private function made(Job $job, string $stamp): JobCard
+    {
+        $card = JobCard::of($this->read->site($job));
+        DerivedCache::keep("card.{$job->id}", $stamp, $card);
+
+        return $card;
+    }
+
+    /**
+     * @param  Collection<int, Job>  $jobs
+     * @return array<int, string> plan, number of entries, the last of them, and the day at the site
+     */
+    private function stamps(Collection $jobs): array
+    {
+        // SQLite gives the other columns of the row that holds the maximum.
+        $last = LogEntry::query()->toBase()->whereIn('job_id', $jobs->pluck('id'))->groupBy('job_id')
+            ->selectRaw('job_id, count(*) as entries, max(sequence) as last, client_id')->get()->keyBy('job_id');
+        $stamps = [];
+        foreach ($jobs as $job) {
+            $of = (array) ($last[$job->id] ?? []);
+            $stamps[$job->id] = implode('.', [
+                $job->revision->fingerprint(), $job->revision->number, json_encode($of), CarbonImmutable::now($job->zone)->toDateString(),
+            ]);
+        }
+
+        return $stamps;
+    }
+}

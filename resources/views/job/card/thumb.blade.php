@@ -1,0 +1,1 @@
+<x-drawing.thumb :model="$model" :posts="$posts" />
