@@ -19,7 +19,8 @@ final readonly class JobCards
 {
     private const SECONDS = 1.0;
 
-    public function __construct(private ReadSite $read)
+    /** @param  float  $seconds  that a list may take to make cards */
+    public function __construct(private ReadSite $read, private float $seconds = self::SECONDS)
     {
     }
 
@@ -36,7 +37,7 @@ final readonly class JobCards
             $cards[$job->id] = $this->kept($job, $stamps[$job->id]);
         }
         foreach ($jobs as $job) {
-            if ($cards[$job->id] === null && microtime(true) - $begun < self::SECONDS) {
+            if ($cards[$job->id] === null && microtime(true) - $begun < $this->seconds) {
                 $cards[$job->id] = $this->made($job, $stamps[$job->id]);
             }
         }
