@@ -8,18 +8,18 @@ declare(strict_types=1);
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $public = dirname(__DIR__).'/public';
 
+header_remove('X-Powered-By');
 if (preg_match('#^/(?:build/[\w./-]+|[\w-]+)\.(css|js|woff2|svg)$#', $path, $match) && ! str_contains($path, '..') && is_file($public.$path)) {
     $types = ['css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml'];
     header('Content-Type: '.$types[$match[1]]);
     header(str_starts_with($path, '/build/') ? 'Cache-Control: public, max-age=31536000, immutable' : 'Cache-Control: public, max-age=3600');
     header('X-Content-Type-Options: nosniff');
+    header("Content-Security-Policy: default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'");
+    header('Referrer-Policy: same-origin');
+    header('Permissions-Policy: camera=(), microphone=(), geolocation=()');
     readfile($public.$path);
 
     return true;
-}
-
-if ($path !== '/' && is_file($public.$path) && ! str_ends_with($path, '.php')) {
-    return false;
 }
 
 $_SERVER['SCRIPT_NAME'] = '/index.php';

@@ -24,9 +24,9 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware) {
         $middleware->remove(HandleCors::class);
-        $middleware->prepend(HonourGate::class);
-        $middleware->append(SecurityHeaders::class);
-        $middleware->append(PlainFields::class);
+        // Every answer carries the headers, those too that are given before a page is reached.
+        $middleware->prepend([SecurityHeaders::class, PlainFields::class, HonourGate::class]);
+        $middleware->trustHosts(at: fn () => array_map(fn (string $host) => '^'.preg_quote($host).'$', (array) config('aequus.hosts')), subdomains: false);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
         $middleware->redirectUsersTo(fn () => route('jobs'));
     })

@@ -12,6 +12,9 @@ return [
     // Everything this installation writes: database, sessions, cache, pictures.
     'data' => env('AEQUUS_DATA', storage_path('own')),
 
+    // By which names this machine may be called; the launcher adds its addresses where phones come in.
+    'hosts' => [...['127.0.0.1', 'localhost', '[::1]'], ...array_filter(explode(' ', (string) env('AEQUUS_HOSTS', '')))],
+
     // A database named from outside, as tests and measurements do, is never swapped for another.
     'database_is_named' => env('DB_DATABASE') !== null,
 

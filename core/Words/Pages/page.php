@@ -162,4 +162,6 @@ return [
     'not_set' => 'not set',
     'from_post' => 'from {label}',
     'side_of' => '{side} side',
+    'error.unreadable' => 'That could not be read',
+    'error.unreadable_why' => 'What came in was no text, or not what a form here sends. Nothing was stored. Go back, and type it again.',
 ];
