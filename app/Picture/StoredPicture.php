@@ -34,7 +34,8 @@ final readonly class StoredPicture
         if ($about[0] * $about[1] > self::MOST_PIXELS) {
             throw PictureRefused::tooManyPixels();
         }
-        $image = @imagecreatefromstring((string) file_get_contents($path));
+        $given = (string) file_get_contents($path);
+        $image = $about[2] === IMAGETYPE_JPEG && self::isCutOff($given) ? false : @imagecreatefromstring($given);
         if ($image === false) {
             throw PictureRefused::noPicture();
         }
@@ -68,6 +69,12 @@ final readonly class StoredPicture
         imagecopyresampled($smaller, $image, 0, 0, 0, 0, imagesx($smaller), imagesy($smaller), $width, $height);
 
         return $smaller;
+    }
+
+    /** Whether the last scan of a JPEG is not ended: the library would fill the rest with grey and say nothing. */
+    private static function isCutOff(string $jpeg): bool
+    {
+        return (int) strrpos($jpeg, "\xFF\xD9") < (int) strrpos($jpeg, "\xFF\xDA");
     }
 
     /** As the camera was held, where it noted that. */

@@ -56,6 +56,17 @@ final class PictureTest extends JobTestCase
         $this->assertSame([0, 0], [LogEntry::query()->count(), DB::table('pictures')->count()]);
     }
 
+    #[TestWith([0.3])]
+    #[TestWith([0.6])]
+    #[TestWith([0.99])]
+    public function test_a_picture_that_was_cut_off_on_its_way_is_refused(float $share): void
+    {
+        $whole = (string) $this->jpeg(900, 700, note: "\xFF\xD8 a small picture within \xFF\xD9")->getContent();
+        $this->send(UploadedFile::fake()->createWithContent('photo.jpg', substr($whole, 0, (int) (strlen($whole) * $share))))->assertSessionHasErrors('picture');
+        $this->assertSame(0, DB::table('pictures')->count());
+        $this->send(UploadedFile::fake()->createWithContent('photo.jpg', $whole.'what some cameras write behind it'))->assertSessionHasNoErrors();
+    }
+
     public function test_a_file_beyond_what_can_be_sent_is_answered_in_words(): void
     {
         $page = url("/jobs/{$this->job->id}/set/A1");

@@ -54,6 +54,15 @@ final class PlanTest extends FeatureTestCase
         $this->assertSame(1, Job::query()->count());
     }
 
+    public function test_a_grid_that_no_page_could_work_out_in_time_is_refused_before_it_is_one(): void
+    {
+        $metric = [
+            'notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'standing' => '2400', 'left_out' => '', 'form' => 'plan', 'bays_x' => '30 x 2400', 'bays_y' => '29 x 3000',
+        ] + self::FIELDS;
+        $this->actingAs($this->person())->from('/jobs/new')->post('/jobs', $metric)->assertSessionHasErrors(['bays_x' => 'That is 930 posts. More than 900 in one job take too long to work out: split it into jobs that meet at a row.']);
+        $this->post('/jobs', ['bays_x' => '29 x 2400'] + $metric)->assertSessionHasNoErrors();
+    }
+
     public function test_an_unusual_figure_of_a_plan_is_asked_about_once(): void
     {
         $user = $this->person();

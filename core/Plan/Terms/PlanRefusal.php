@@ -12,6 +12,7 @@ enum PlanRefusal
     case BayNotPositive;
     case NoBays;
     case TooManyLines;
+    case TooManyPosts;
     case NothingIsLeft;
     case OverallTooSmall;
     case EveryPostLeftOut;

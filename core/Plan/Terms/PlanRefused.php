@@ -35,6 +35,11 @@ final class PlanRefused extends Refusal
         return new self(Fact::of(PlanRefusal::TooManyLines, most: $most));
     }
 
+    public static function tooManyPosts(int $posts, int $most): self
+    {
+        return new self(Fact::of(PlanRefusal::TooManyPosts, posts: $posts, most: $most));
+    }
+
     public static function nothingIsLeft(): self
     {
         return new self(Fact::of(PlanRefusal::NothingIsLeft));

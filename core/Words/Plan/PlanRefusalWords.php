@@ -17,6 +17,7 @@ final class PlanRefusalWords
             PlanRefusal::BayNotPositive => 'Bay {number} has no length. Enter the distance from post centre to post centre, above zero.',
             PlanRefusal::NoBays => 'At least one bay is needed between two posts. Enter 1 or more.',
             PlanRefusal::TooManyLines => 'A grid of more than {most} lines each way is beyond this tool. Split the job.',
+            PlanRefusal::TooManyPosts => 'That is {posts} posts. More than {most} in one job take too long to work out: split it into jobs that meet at a row.',
             PlanRefusal::NothingIsLeft => 'The bays typed fill the overall size: nothing is left for “rest”. Make one of them shorter, or the overall size larger.',
             PlanRefusal::OverallTooSmall => 'The overall size leaves nothing between the posts. Check the size and where the tape is held.',
             PlanRefusal::EveryPostLeftOut => 'Every post is left out. Leave at least one standing.',

@@ -35,6 +35,9 @@ final class PlanRequest extends FormRequest
     use AsksAboutPlan;
     use ReadsFields;
 
+    /** Every page of so large a job is there within about two seconds, measured by ./aequus sizes. */
+    private const MOST_POSTS = 900;
+
     public function authorize(): bool
     {
         $job = $this->route('job');
@@ -211,6 +214,12 @@ final class PlanRequest extends FormRequest
             ? GridLines::fresh($spacing)
             : $earlier->respaced($spacing, (int) ($this->text("change_{$axis}") === '' ? $earlier->count() : $this->text("change_{$axis}")));
         $full = new Grid($lines('x', $columns, $before?->grid->columns), $lines('y', $rows, $before?->grid->rows));
+
+        // A job that was larger before there was a limit may stay so.
+        $most = max(self::MOST_POSTS, count($before->grid->posts ?? []));
+        if (count($full->posts) > $most) {
+            $this->refuse('bays_x', PlanRefused::tooManyPosts(count($full->posts), $most));
+        }
 
         return $this->attempt('left_out', fn () => new Grid($full->columns, $full->rows, $this->posts('left_out', $full)));
     }
