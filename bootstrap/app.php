@@ -7,6 +7,7 @@ use Aequus\Words\Speech;
 use App\Http\Middleware\HonourGate;
 use App\Http\Middleware\PlainFields;
 use App\Http\Middleware\SecurityHeaders;
+use App\Keeping\StoreFault;
 use App\Picture\PictureRefused;
 use App\Type\Say;
 use Illuminate\Auth\AuthenticationException;
@@ -34,6 +35,17 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontReport(Refusal::class);
         // What waited in a page's outbox is answered in words too, so that it can stay there with the reason.
         $exceptions->render(fn (Refusal $refusal, Request $request) => $request->expectsJson() ? response()->json(['message' => (string) (new Speech)->say($refusal->fact)], 422) : back()->withInput()->withErrors(['refused' => (string) (new Speech)->say($refusal->fact)]));
+        // The disk’s fault, not ours: told in words, with a status that lets a page keep what was typed and send it again.
+        $exceptions->render(function (PDOException $failure, Request $request) {
+            $fault = StoreFault::of($failure);
+            $says = $fault === null ? '' : Say::text("page.error.{$fault->value}_why");
+
+            return match (true) {
+                $fault === null => null,
+                $request->expectsJson() => response()->json(['message' => $says], 503),
+                default => response()->view('errors.page', ['what' => $fault->value], 503),
+            };
+        });
         // What was typed survives a token that ran out and a sign-in that expired.
         $exceptions->render(function (HttpException $failure, Request $request) {
             return $failure->getPrevious() instanceof TokenMismatchException && ! $request->expectsJson()

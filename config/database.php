@@ -12,7 +12,8 @@ return [
             'database' => env('DB_DATABASE', DataFolder::databaseIn(DataFolder::inForceIn(env('AEQUUS_DATA', storage_path('own'))))),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            // Somebody who waits longer is told, and the page sends it again.
+            'busy_timeout' => 900,
             'journal_mode' => 'WAL',
             'synchronous' => 'FULL',
             'transaction_mode' => 'IMMEDIATE',

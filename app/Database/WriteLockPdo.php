@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Database;
 
 use PDO;
+use PDOException;
 
 /**
  * SQLite whose transactions take the write lock when they begin, so that two windows writing at once queue up instead of failing half-way. From
@@ -32,7 +33,14 @@ final class WriteLockPdo extends PDO
     public function rollBack(): bool
     {
         $this->isOpen = false;
-        $this->exec('ROLLBACK');
+        try {
+            $this->exec('ROLLBACK');
+        } catch (PDOException $none) {
+            // A full disk has undone it already; what is told then is that, not this.
+            if (! str_contains($none->getMessage(), 'no transaction is active')) {
+                throw $none;
+            }
+        }
 
         return true;
     }

@@ -3,6 +3,7 @@
 const BOX = 'aequus.outbox';
 const ALPHABET = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
 const SILENT = ['_token', 'client_id', 'form', 'measured_at', 'line'];
+const GIVEN_UP = 25_000;
 
 export const held = () => JSON.parse(localStorage.getItem(BOX) ?? '[]');
 
@@ -27,7 +28,37 @@ export function typedIn(letter) {
         return letter.fields.line;
     }
 
-    return Object.entries(letter.fields).filter(([name, value]) => value && !SILENT.includes(name)).map(([, value]) => value).join(' ');
+    return Object.entries(letter.fields).filter(([name, value]) => value && !SILENT.includes(name)).map(([, value]) => value.name ?? value).join(' ');
+}
+
+/** What it is about: what was written of one thing is sent in the order in which it was written. */
+export function about(letter) {
+    const { post, stake, from, to, cast_post: cast, line_post: beside, line, form } = letter.fields;
+    const [first] = (form === 'quick' ? line ?? '' : post ?? stake ?? cast ?? beside ?? (from && to ? [from, to].sort().join('-') : '')).trim().split(/\s+/);
+
+    return first.toUpperCase();
+}
+
+/** On its way: sent by a page that still waits for the answer. Once the page would have given up, it waits here like the others. */
+export const isOnItsWay = (letter, now) => (letter.pending ?? 0) > now - GIVEN_UP;
+
+/** What becomes of a letter by the answer: sent, refused for its writer to see to, at fault for now, or to be kept until there is an answer again. */
+export function fate(status, isSignIn) {
+    if (isSignIn || status === 419) {
+        return 'signedOut';
+    }
+    if (status >= 500 || status === 429 || status === 408) {
+        return 'fault';
+    }
+
+    return status >= 400 ? 'refused' : 'sent';
+}
+
+/** Minutes by which a clock here is ahead of the one that dated an answer; zero within three. */
+export function minutesAhead(now, dated) {
+    const minutes = Math.round((now - Date.parse(dated)) / 60_000);
+
+    return Number.isNaN(minutes) || Math.abs(minutes) <= 3 ? 0 : minutes;
 }
 
 /** Whether a field of any form holds what its page did not give it. */

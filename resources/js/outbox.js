@@ -1,9 +1,11 @@
-// Entries that could not be sent wait here and are sent again; each press has an id of its own, so none overwrites another and none counts
-// twice. One that is refused when it is sent at last stays, with the reason, until somebody is done with it.
-import { add, held, isHalfTyped, newId, remove, replace, typedIn } from './letters.js';
+// Entries that were not acknowledged wait here and are sent again; each press has an id of its own, so none overwrites another and none counts
+// twice. What was written of one thing is sent in its order. One that is refused stays, with the reason, until somebody is done with it.
+import { about, add, fate, held, isHalfTyped, isOnItsWay, minutesAhead, newId, remove, replace, typedIn } from './letters.js';
 import { say } from './say.js';
 
 const AGAIN = 'aequus.again';
+const SECOND = 1_000;
+let ahead = 0;
 
 function button(words, deed) {
     const one = document.createElement('button');
@@ -15,18 +17,26 @@ function button(words, deed) {
     return one;
 }
 
+function line(...pieces) {
+    const one = document.createElement('p');
+    one.append(...pieces);
+
+    return one;
+}
+
+const withWhy = (letter) => (letter.why ? `${typedIn(letter)} (${letter.why})` : typedIn(letter));
+
 function tell(sent = 0) {
     const box = document.getElementById('outbox');
-    const letters = held();
-    const waiting = letters.filter((letter) => !letter.refused);
-    box.hidden = letters.length === 0 && sent === 0;
+    const shown = held().filter((letter) => !letter.pending || Date.now() - letter.pending >= SECOND);
+    const waiting = shown.filter((letter) => !letter.refused);
+    box.hidden = shown.length === 0 && sent === 0 && ahead === 0;
     box.replaceChildren();
     if (waiting.length > 0) {
-        box.append(say('outbox.waiting', { count: waiting.length, typed: waiting.map(typedIn).join('; ') }));
+        box.append(say('outbox.waiting', { count: waiting.length, typed: waiting.map(withWhy).join('; ') }));
     }
-    letters.filter((letter) => letter.refused).forEach((letter) => {
-        const line = document.createElement('p');
-        line.append(
+    shown.filter((letter) => letter.refused).forEach((letter) => {
+        box.append(line(
             say('outbox.refused', { why: letter.refused, typed: typedIn(letter) }),
             ' ',
             button(say('outbox.take_up'), () => {
@@ -38,40 +48,98 @@ function tell(sent = 0) {
                 remove(letter);
                 tell();
             }),
-        );
-        box.append(line);
+        ));
     });
     if (sent > 0) {
-        const line = document.createElement('p');
-        line.append(say('outbox.sent', { count: sent }), ' ', button(say('outbox.anew'), () => location.reload()));
-        box.append(line);
+        box.append(line(say('outbox.sent', { count: sent }), ' ', button(say('outbox.anew'), () => location.reload())));
+    }
+    if (ahead !== 0) {
+        box.append(line(say(ahead > 0 ? 'outbox.clock_ahead' : 'outbox.clock_behind', { minutes: Math.abs(ahead) })));
     }
 }
 
-function keep(event) {
-    const form = (event.detail.requestConfig?.elt ?? event.target).closest?.('form[data-outbox]');
-    // An echo that fails while somebody types is no entry; only the form itself is.
-    if (!form || event.detail.requestConfig?.verb !== 'post') {
+/** A picture as text, so that it can be kept. */
+const asText = (file) => new Promise((done) => {
+    const reader = new FileReader();
+    reader.addEventListener('load', () => done({ name: file.name, type: file.type, data: reader.result }));
+    reader.readAsDataURL(file);
+});
+
+/** What htmx meant to send: the button that was pressed is among it. Null where it is no entry: an echo that fails while somebody types is none. */
+async function letterOf(event) {
+    const config = event.detail.requestConfig;
+    const form = (config?.elt ?? event.target).closest?.('form[data-outbox]');
+    if (!form || config?.verb !== 'post') {
+        return null;
+    }
+    const fields = Object.fromEntries(config.formData ?? new FormData(form));
+    fields.measured_at = new Date().toISOString();
+    for (const [name, value] of Object.entries(fields)) {
+        if (value instanceof File) {
+            fields[name] = value.size > 0 ? await asText(value) : '';
+        }
+    }
+
+    return { form, letter: { action: form.action, page: location.href.split('#')[0], fields } };
+}
+
+async function keep(event, why) {
+    const kept = await letterOf(event);
+    if (kept === null) {
         return;
     }
-    // What htmx meant to send: the button that was pressed is among it.
-    const fields = Object.fromEntries(event.detail.requestConfig?.formData ?? new FormData(form));
-    fields.measured_at = new Date().toISOString();
-    add({ action: form.action, page: location.href.split('#')[0], fields });
-    // The next press is another entry.
-    form.reset();
-    form.querySelector('[name="client_id"]').value = newId();
-    tell();
+    try {
+        remove(kept.letter);
+        add({ ...kept.letter, why });
+        // The next press is another entry.
+        kept.form.reset();
+        kept.form.querySelector('[name="client_id"]').value = newId();
+        tell();
+    } catch {
+        // The browser's store takes no more: what was typed stays in its form.
+        document.getElementById('outbox').hidden = false;
+        document.getElementById('outbox').append(line(say('outbox.full')));
+    }
 }
 
+// On its way it is kept too, and after a second without an answer that is told: a page that is shut, or a phone that dies, loses nothing.
+document.addEventListener('htmx:beforeRequest', async (event) => {
+    const sent = await letterOf(event);
+    if (sent === null || event.detail.xhr?.readyState === 4) {
+        return;
+    }
+    try {
+        add({ ...sent.letter, pending: Date.now(), why: say('outbox.why_silent') });
+        setTimeout(() => held().some((letter) => letter.fields.client_id === sent.letter.fields.client_id) && tell(), SECOND);
+    } catch {
+        // Told when it fails.
+    }
+});
+document.addEventListener('htmx:afterRequest', async (event) => {
+    const xhr = event.detail.xhr;
+    ahead = xhr?.status > 0 ? minutesAhead(Date.now(), xhr.getResponseHeader('Date')) : ahead;
+    if (event.detail.successful && new URL(xhr.responseURL || location.href).pathname !== '/sign-in') {
+        const sent = await letterOf(event);
+        sent && remove(sent.letter);
+        tell();
+    }
+});
+
 // No connection, no answer in time, or an answer that tells of a fault: whether it was stored is not known, and its id keeps it from counting twice.
-document.addEventListener('htmx:sendError', keep);
-document.addEventListener('htmx:timeout', keep);
-document.addEventListener('htmx:responseError', (event) => (event.detail.xhr.status >= 500 || event.detail.xhr.status === 419) && keep(event));
+document.addEventListener('htmx:sendError', (event) => keep(event, say('outbox.why_away')));
+document.addEventListener('htmx:timeout', (event) => keep(event, say('outbox.why_silent')));
+document.addEventListener('htmx:responseError', (event) => {
+    const status = event.detail.xhr.status;
+    if (fate(status, false) === 'fault') {
+        keep(event, say('outbox.why_fault'));
+    } else if (status === 419) {
+        keep(event, say('outbox.why_signed_out'));
+    }
+});
 // A sign-in that ran out answers with the page to sign in: what was typed waits here for it.
 document.addEventListener('htmx:beforeSwap', (event) => {
     if (new URL(event.detail.xhr.responseURL || location.href).pathname === '/sign-in') {
-        keep(event);
+        keep(event, say('outbox.why_signed_out'));
     }
 });
 
@@ -83,37 +151,68 @@ async function freshToken() {
 }
 
 async function send(letter, token) {
-    return fetch(letter.action, { method: 'POST', headers: { Accept: 'application/json' }, body: new URLSearchParams({ ...letter.fields, _token: token }), credentials: 'same-origin', signal: AbortSignal.timeout(20_000) });
+    const fields = Object.entries({ ...letter.fields, _token: token });
+    const hasPicture = fields.some(([, value]) => value?.data);
+    const body = hasPicture ? new FormData() : new URLSearchParams();
+    for (const [name, value] of fields) {
+        value?.data ? body.append(name, await (await fetch(value.data)).blob(), value.name) : body.append(name, value);
+    }
+
+    return fetch(letter.action, { method: 'POST', headers: { Accept: 'application/json' }, body, credentials: 'same-origin', signal: AbortSignal.timeout(20_000) });
+}
+
+const isSignIn = (answer) => new URL(answer.url).pathname === '/sign-in' || answer.status === 401;
+
+/** The answer in words, where it has any. */
+async function words(answer) {
+    try {
+        return (await answer.json()).message || say('outbox.why_fault');
+    } catch {
+        return say('outbox.why_fault');
+    }
 }
 
 let sending = false;
 
 async function sendAll() {
-    const waiting = held().filter((letter) => !letter.refused);
+    const waiting = held().filter((letter) => !letter.refused && !isOnItsWay(letter, Date.now()));
     if (sending || waiting.length === 0 || !navigator.onLine || location.pathname === '/sign-in') {
         return;
     }
     sending = true;
     let sent = 0;
     let token = document.querySelector('input[name="_token"]')?.value;
+    const later = new Set();
     for (const letter of waiting) {
+        const { pending, ...kept } = letter;
+        if (later.has(about(letter))) {
+            continue;
+        }
+        let answer;
         try {
-            let answer = await send(letter, token ?? letter.fields._token);
+            answer = await send(letter, token ?? letter.fields._token);
             if (answer.status === 419) {
                 token = await freshToken();
                 answer = await send(letter, token);
             }
-            if (answer.status === 422) {
-                replace({ ...letter, refused: (await answer.json()).message });
-                continue;
-            }
-            if (!answer.ok || new URL(answer.url).pathname === '/sign-in') {
-                break;
-            }
+        } catch {
+            // Nobody answers: the round begins here again.
+            replace({ ...kept, why: say('outbox.why_away') });
+            break;
+        }
+        const becomes = fate(answer.status, isSignIn(answer));
+        if (becomes === 'sent') {
             sent += 1;
             remove(letter);
-        } catch {
+        } else if (becomes === 'refused') {
+            // For its writer to see to; the next of the same post is judged for itself.
+            replace({ ...kept, refused: await words(answer) });
+        } else if (becomes === 'signedOut') {
+            replace({ ...kept, why: say('outbox.why_signed_out') });
             break;
+        } else {
+            replace({ ...kept, why: await words(answer) });
+            later.add(about(letter));
         }
     }
     sending = false;
@@ -141,7 +240,7 @@ function takeUp() {
         form.querySelectorAll(`[name="${CSS.escape(name)}"]`).forEach((field) => {
             if (field.type === 'radio' || field.type === 'checkbox') {
                 field.checked = field.value === value;
-            } else {
+            } else if (field.type !== 'file') {
                 field.value = value;
             }
         });

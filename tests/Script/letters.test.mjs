@@ -1,6 +1,6 @@
 // The entries that wait for a connection.
 import { beforeEach, expect, test } from 'vitest';
-import { add, held, isHalfTyped, newId, remove, replace, typedIn } from '../../resources/js/letters.js';
+import { about, add, fate, held, isHalfTyped, isOnItsWay, minutesAhead, newId, remove, replace, typedIn } from '../../resources/js/letters.js';
 
 const letter = (id, fields = {}) => ({ action: '/jobs/1/entries/hole', page: '/jobs/1/footing', fields: { client_id: id, ...fields } });
 
@@ -45,4 +45,36 @@ test('a page is half typed when a field holds what the page did not give it', ()
     expect(isHalfTyped(page({ type: 'text', value: '12', defaultValue: '12' }, { type: 'checkbox', checked: true, defaultChecked: true }))).toBe(false);
     expect(isHalfTyped(page({ type: 'text', value: '12 1/2', defaultValue: '12' }))).toBe(true);
     expect(isHalfTyped(page({ type: 'radio', checked: true, defaultChecked: false }))).toBe(true);
+});
+
+test('what is written of one post keeps its order, whichever form it came from', () => {
+    expect(about(letter('A', { form: 'hole', post: 'B2' }))).toBe('B2');
+    expect(about(letter('B', { form: 'quick', line: ' b2 plumb 3 lane' }))).toBe('B2');
+    expect(about(letter('C', { from: 'C3', to: 'A1' }))).toBe(about(letter('D', { from: 'A1', to: 'C3' })));
+    expect(about(letter('E', { form: 'remark', text: 'of the whole job' }))).toBe('');
+});
+
+test('a fault is tried again, what is refused is for its writer, a sign-in comes first', () => {
+    expect([200, 302].map((status) => fate(status, false))).toEqual(['sent', 'sent']);
+    expect([500, 503, 507, 429, 408].map((status) => fate(status, false))).toEqual(Array(5).fill('fault'));
+    expect([400, 403, 404, 413, 422].map((status) => fate(status, false))).toEqual(Array(5).fill('refused'));
+    expect([fate(200, true), fate(419, false)]).toEqual(['signedOut', 'signedOut']);
+});
+
+test('one that a page still waits for is not sent beside it, and not forgotten when the page is gone', () => {
+    expect(isOnItsWay({ pending: 1_000_000 }, 1_010_000)).toBe(true);
+    expect(isOnItsWay({ pending: 1_000_000 }, 1_030_000)).toBe(false);
+    expect(isOnItsWay({}, 1_000_000)).toBe(false);
+});
+
+test('a clock that is minutes off is told, seconds are not', () => {
+    const noon = Date.parse('Sat, 28 Nov 2026 12:00:00 GMT');
+    expect(minutesAhead(noon + 11 * 60_000, 'Sat, 28 Nov 2026 12:00:00 GMT')).toBe(11);
+    expect(minutesAhead(noon - 90 * 60_000, 'Sat, 28 Nov 2026 12:00:00 GMT')).toBe(-90);
+    expect(minutesAhead(noon + 100_000, 'Sat, 28 Nov 2026 12:00:00 GMT')).toBe(0);
+    expect(minutesAhead(noon, null)).toBe(0);
+});
+
+test('a picture is told by its name', () => {
+    expect(typedIn(letter('A', { form: 'picture', post: 'A1', picture: { name: 'picture.jpg', type: 'image/jpeg', data: 'data:,' } }))).toBe('A1 picture.jpg');
 });

@@ -164,4 +164,12 @@ return [
     'side_of' => '{side} side',
     'error.unreadable' => 'That could not be read',
     'error.unreadable_why' => 'What came in was no text, or not what a form here sends. Nothing was stored. Go back, and type it again.',
+    'error.busy' => 'Somebody else is writing just now',
+    'error.busy_why' => 'Nothing was stored. Send it again; a page with scripts does so by itself.',
+    'error.full' => 'The disk is full',
+    'error.full_why' => 'Nothing was stored. Make room on the machine that runs Aequus. What was typed waits in the page.',
+    'error.read_only' => 'The data can’t be written',
+    'error.read_only_why' => 'Nothing was stored. The folder of the data, or the disk it lies on, is read-only. What was typed waits in the page.',
+    'error.gone' => 'The data can’t be reached',
+    'error.gone_why' => 'Nothing was stored. The disk with the data is away or failing. What was typed waits in the page.',
 ];

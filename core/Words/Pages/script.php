@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 /** What scripts say in the browser. */
 return [
-    'outbox.waiting' => '{count: One entry waits|# entries wait} for the connection: {typed}. Nothing is lost; {count: it is sent again by '
-        .'itself|they are sent again by themselves}.',
-    'outbox.refused' => 'An entry kept while there was no connection was not taken: {why} You had typed: {typed}.',
+    'outbox.waiting' => '{count: One entry waits|# entries wait}: {typed}. Nothing is lost; {count: it is sent again by itself|they are sent '
+        .'again by themselves}.',
+    'outbox.refused' => 'An entry that was kept was not taken: {why} You had typed: {typed}.',
     'outbox.take_up' => 'Take it up again',
     'outbox.done' => 'Done with it',
     'outbox.sent' => '{count: The entry that waited is|# entries that waited are} written down.',
@@ -20,4 +20,13 @@ return [
     'zoom.larger' => 'Enlarge the drawing',
     'zoom.whole' => 'whole',
     'zoom.show_whole' => 'Show the whole drawing',
+    'outbox.why_away' => 'no connection',
+    'outbox.why_silent' => 'no answer yet',
+    'outbox.why_fault' => 'the application has a fault',
+    'outbox.why_signed_out' => 'sign in first',
+    'outbox.full' => 'This browser’s store is full: the entry could not be kept and stays in its form. Send it when there is a connection.',
+    'outbox.clock_ahead' => 'The clock here is {minutes} min ahead of the application’s. Both times are kept with each entry; set the one that is '
+        .'wrong.',
+    'outbox.clock_behind' => 'The clock here is {minutes} min behind the application’s. Both times are kept with each entry; set the one that is '
+        .'wrong.',
 ];
