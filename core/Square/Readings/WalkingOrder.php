@@ -61,12 +61,17 @@ final class WalkingOrder
      */
     private static function nearest(array &$waiting, array $taken, float $x, float $y): array
     {
+        // Where one stands nothing is nearer; only where nothing is left there the others are looked at.
+        $here = "{$x} {$y}";
+        if (isset($waiting[$here]) && self::isLeft($waiting[$here][2], $taken)) {
+            [, $i, $e] = $waiting[$here][2][count($waiting[$here][2]) - 1];
+
+            return [$i, $e];
+        }
         [$best, $least] = [[0, 0], INF];
         $empty = [];
         foreach ($waiting as $key => &$place) {
-            while ($place[2] !== [] && isset($taken[$place[2][count($place[2]) - 1][1]])) {
-                array_pop($place[2]);
-            }
+            self::isLeft($place[2], $taken);
             if ($place[2] === []) {
                 $empty[] = $key;
 
@@ -84,6 +89,21 @@ final class WalkingOrder
         }
 
         return $best;
+    }
+
+    /**
+     * Throws out what was taken.
+     *
+     * @param  list<array{float, int, int}>  $list
+     * @param  array<int, true>  $taken
+     */
+    private static function isLeft(array &$list, array $taken): bool
+    {
+        while ($list !== [] && isset($taken[$list[count($list) - 1][1]])) {
+            array_pop($list);
+        }
+
+        return $list !== [];
     }
 
     /**
