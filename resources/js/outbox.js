@@ -65,6 +65,8 @@ const asText = (file) => new Promise((done) => {
     reader.readAsDataURL(file);
 });
 
+const asPicture = ({ type, data }) => new Blob([Uint8Array.from(atob(data.split(',')[1]), (letter) => letter.charCodeAt(0))], { type });
+
 /** What htmx meant to send: the button that was pressed is among it. Null where it is no entry: an echo that fails while somebody types is none. */
 async function letterOf(event) {
     const config = event.detail.requestConfig;
@@ -154,9 +156,7 @@ async function send(letter, token) {
     const fields = Object.entries({ ...letter.fields, _token: token });
     const hasPicture = fields.some(([, value]) => value?.data);
     const body = hasPicture ? new FormData() : new URLSearchParams();
-    for (const [name, value] of fields) {
-        value?.data ? body.append(name, await (await fetch(value.data)).blob(), value.name) : body.append(name, value);
-    }
+    fields.forEach(([name, value]) => (value?.data ? body.append(name, asPicture(value), value.name) : body.append(name, value)));
 
     return fetch(letter.action, { method: 'POST', headers: { Accept: 'application/json' }, body, credentials: 'same-origin', signal: AbortSignal.timeout(20_000) });
 }

@@ -133,4 +133,15 @@ abstract class BrowserTestCase extends TestCase
         }
         $this->fail($otherwise());
     }
+
+    protected function offline(bool $offline): void
+    {
+        $this->chromium->driver->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.enable', 'params' => (object) []],
+        );
+        $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Network.emulateNetworkConditions',
+            'params' => ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        ]);
+    }
 }

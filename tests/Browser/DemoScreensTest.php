@@ -262,17 +262,6 @@ final class DemoScreensTest extends BrowserTestCase
         return (int) preg_match_all('#/Type\s*/Page\b#', (string) base64_decode($answer['data']));
     }
 
-    private function offline(bool $offline): void
-    {
-        $this->chromium->driver->executeCustomCommand(
-            '/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Network.enable', 'params' => (object) []],
-        );
-        $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-            'cmd' => 'Network.emulateNetworkConditions',
-            'params' => ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
-        ]);
-    }
-
     private function assertNothingSerious(string $view): void
     {
         $this->chromium->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));

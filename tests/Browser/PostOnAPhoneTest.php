@@ -76,6 +76,45 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->assertNull($this->find('.keypad-fold')->getAttribute('open'));
     }
 
+    public function test_a_picture_taken_without_a_connection_waits_and_is_sent_once(): void
+    {
+        $image = imagecreatetruecolor(900, 700) ?: $this->fail();
+        $file = sys_get_temp_dir().'/aequus-dead-spot-'.bin2hex(random_bytes(4)).'.jpg';
+        imagejpeg($image, $file, 90);
+        $this->visit('/jobs/3/set/A1');
+        $before = count($this->chromium->driver->findElements(WebDriverBy::cssSelector('.pictures figure')));
+        $this->find('details:has([data-picture]) summary')->click();
+        $this->find('#picture-file')->sendKeys($file);
+        $this->assertSees('Made small', '[data-picture-says]');
+        $this->offline(true);
+        $this->find('[data-picture] .button')->click();
+        $this->assertSees('One entry waits', '#outbox');
+        $this->assertSees('picture.jpg (no connection)', '#outbox');
+        $this->offline(false);
+        $this->chromium->driver->executeScript('dispatchEvent(new Event("online"))');
+        $this->chromium->driver->wait(30)->until(fn () => $this->chromium->driver->executeScript('return document.getElementById("outbox").hidden'));
+        $this->visit('/jobs/3/set/A1');
+        $this->find('.pictures figure:last-child img');
+        $this->assertCount($before + 1, $this->chromium->driver->findElements(WebDriverBy::cssSelector('.pictures figure')));
+    }
+
+    public function test_while_no_answer_comes_that_is_told_within_a_second_and_the_entry_is_kept(): void
+    {
+        $this->visit('/jobs/3/logbook');
+        $this->type('#remark-text', 'into the silence');
+        // The answer never comes.
+        $this->chromium->driver->executeScript('XMLHttpRequest.prototype.send = function () {};');
+        $begun = microtime(true);
+        $this->find('form[action$="/entries/remark"] .button')->click();
+        $this->assertSees('into the silence (no answer yet)', '#outbox');
+        $this->assertLessThan(2.5, microtime(true) - $begun);
+        // The page is shut; the next one finds it, and sends it when the first would have given up.
+        $this->visit('/jobs/3/logbook');
+        $this->chromium->driver->executeScript('const box = JSON.parse(localStorage.getItem("aequus.outbox")); box.forEach((one) => { one.pending -= 30000; }); localStorage.setItem("aequus.outbox", JSON.stringify(box)); dispatchEvent(new Event("online"));');
+        $this->assertSees('into the silence', '.book');
+        $this->assertSame(1, substr_count($this->text('.book'), 'into the silence'));
+    }
+
     public function test_a_picture_is_made_small_before_it_is_sent(): void
     {
         $file = "{$this->server->data}/large.png";

@@ -89,7 +89,7 @@
                 @include($view)</details>@endif
         @endforeach
         <details class="change" @if ($errors->has('picture')) open @endif><summary>{{ $say('set.post.a_picture_of', label: $post->label) }}</summary>
-            <form method="post" action="{{ route('entry', [$job, 'picture']) }}" enctype="multipart/form-data" class="entry" data-picture
+            <form method="post" action="{{ route('entry', [$job, 'picture']) }}" enctype="multipart/form-data" class="entry" data-picture data-outbox
                 hx-request='{"timeout":180000}'>
                 @csrf
                 <input type="hidden" name="client_id" value="{{ Str::ulid() }}"><input type="hidden" name="form" value="picture">
