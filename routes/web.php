@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Account\AccountController;
 use App\Http\Controllers\Account\BackupsController;
 use App\Http\Controllers\Account\CautionController;
 use App\Http\Controllers\Account\DemoController;
@@ -51,6 +52,9 @@ Route::middleware('auth')->group(function () {
         Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.preview');
         Route::get('/echo', EchoController::class)->name('echo');
     });
+    Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::post('/account/password', [AccountController::class, 'password'])->name('account.password')->middleware('throttle:sign-in');
+    Route::post('/account/end-others', [AccountController::class, 'endOthers'])->name('account.end-others');
     Route::get('/backups', [BackupsController::class, 'show'])->name('backups');
     Route::post('/backups', [BackupsController::class, 'take'])->name('backups.take');
     Route::post('/helper', HelperController::class)->name('helper');

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\User;
+use Illuminate\Auth\SessionGuard;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Route as Routes;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\FeatureTestCase;
 
 final class AccountTest extends FeatureTestCase
@@ -76,6 +79,43 @@ final class AccountTest extends FeatureTestCase
         foreach (['/', '/jobs/new', '/echo'] as $uri) {
             $this->get($uri)->assertRedirect('/sign-in');
         }
+    }
+
+    /** A list of those that are tried first is shipped; nobody’s own name, nothing of one key. */
+    #[TestWith(['kurz'])]
+    #[TestWith(['1234567890'])]
+    #[TestWith(['Password123'])]
+    #[TestWith(['aaaaaaaaaaaa'])]
+    #[TestWith(['wren@aequus.test'])]
+    #[TestWith(['Wrenwrenwren!!'])]
+    public function test_a_password_that_is_tried_first_is_refused(string $word): void
+    {
+        $this->post('/owner', ['name' => 'Wrenwrenwren', 'email' => 'wren@aequus.test', 'password' => $word])->assertSessionHasErrors('password');
+        $this->assertSame(0, User::query()->count());
+        $this->post('/owner', ['name' => 'Wrenwrenwren', 'email' => 'wren@aequus.test', 'password' => 'three posts and a string'])->assertSessionHasNoErrors();
+    }
+
+    public function test_a_changed_password_counts_and_ends_every_other_sign_in(): void
+    {
+        $folder = sys_get_temp_dir().'/aequus-sign-ins-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        config(['session.driver' => 'file', 'session.files' => $folder]);
+        $person = $this->person();
+        $elsewhere = serialize(['login_web_'.sha1(SessionGuard::class) => $person->id, 'signed_in' => ['since' => 1_700_000_000, 'from' => 'Firefox Android, 10.0.0.7']]);
+        file_put_contents("{$folder}/elsewhere", $elsewhere);
+        file_put_contents("{$folder}/of-another", str_replace("i:{$person->id};", 'i:9999;', $elsewhere));
+        $this->actingAs($person);
+        $this->get('/account')->assertOk()->assertSee('Firefox Android, 10.0.0.7');
+        $change = fn (array $fields) => $this->post('/account/password', $fields + ['present' => 'a-long-enough-word', 'password' => 'three posts and a string', 'again' => 'three posts and a string']);
+        $change(['present' => 'no idea at all'])->assertSessionHasErrors('present');
+        $change(['password' => '1234567890', 'again' => '1234567890'])->assertSessionHasErrors('password');
+        $change(['again' => 'three posts and a rope'])->assertSessionHasErrors('again');
+        $this->assertFileExists("{$folder}/elsewhere");
+        $change([])->assertSessionHasNoErrors();
+        $this->assertFileDoesNotExist("{$folder}/elsewhere");
+        $this->assertFileExists("{$folder}/of-another");
+        $this->assertTrue(Hash::check('three posts and a string', (string) $person->fresh()?->password));
+        exec('rm -rf '.escapeshellarg($folder));
     }
 
     public function test_a_fault_or_a_wrong_address_is_told_in_words_with_a_way_back(): void

@@ -35,6 +35,7 @@
                             @endif>{{ $say('page.logbook') }}</a>
                     @endif
                     <a href="{{ route('jobs') }}">{{ $say('page.jobs') }}</a>
+                    @if (config('aequus.mode') !== 'demo' && ! $site)<a href="{{ route('account') }}">{{ $say('account.show.account') }}</a>@endif
                     <form method="post" action="{{ route('sign-out') }}" hx-boost="false">@csrf<button
                         class="link">{{ $say('components.layout.sign_out') }}</button></form>
                 </nav>

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
+use App\Account\NewPassword;
+use App\Account\SignIns;
 use App\Http\Controllers\Controller;
 use App\Models\User;
 use App\Type\Say;
@@ -26,11 +28,11 @@ final class OwnerController extends Controller
         $typed = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:120'],
-            'password' => ['required', 'string', 'min:10', 'max:200'],
+            'password' => ['required', 'string', new NewPassword($request->string('name')->value(), $request->string('email')->value())],
         ], [
             'name.required' => Say::text('answers.owner.enter_your_name_as_it'),
             'email.*' => Say::text('answers.owner.enter_an_e_mail_address'),
-            'password.*' => Say::text('answers.owner.choose_a_password_of_at'),
+            'password.required' => Say::text('answers.owner.choose_a_password_of_at'),
         ]);
         // Whoever else fills in the form at the same time waits here for the lock and is turned away: there is one owner.
         Auth::login(DB::transaction(function () use ($typed): User {
@@ -39,6 +41,7 @@ final class OwnerController extends Controller
             return User::query()->create($typed);
         }));
         $request->session()->regenerate();
+        SignIns::note($request);
 
         return redirect()->route('jobs');
     }

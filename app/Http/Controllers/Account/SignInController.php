@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Account;
 
+use App\Account\SignIns;
 use App\Http\Controllers\Controller;
 use App\Models\User;
 use App\Type\Say;
@@ -49,6 +50,7 @@ final class SignInController extends Controller
     {
         $kept = $request->session()->pull('kept.input');
         $request->session()->regenerate();
+        SignIns::note($request);
         $arrived = redirect()->intended(route('jobs'));
 
         return is_array($kept)
