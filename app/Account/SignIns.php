@@ -74,8 +74,9 @@ final readonly class SignIns
     private static function device(string $agent): string
     {
         preg_match('/\b(Android|iPhone|iPad|Windows|Macintosh|Linux)\b/', $agent, $system);
-        preg_match('/\b(Firefox|Edg|OPR|Chrome|Safari)\b/', $agent, $browser);
+        // Each also names those it descends from: the youngest first.
+        $browser = array_values(array_filter(['Edg', 'OPR', 'Firefox', 'Chrome', 'Safari'], fn (string $name) => str_contains($agent, $name)))[0] ?? '';
 
-        return trim(($browser[1] ?? '').' '.($system[1] ?? '')) ?: '?';
+        return trim($browser.' '.($system[1] ?? '')) ?: '?';
     }
 }

@@ -10,9 +10,9 @@
                 <x-field name="password" :label="$say('account.password.new')" :hint="$say('account.owner.ten_characters_or_more')" type="password"
                     autocomplete="new-password" />
                 <x-field name="again" :label="$say('keeping.passphrase_again')" type="password" autocomplete="new-password" />
+                <p class="hint">{{ $say('account.password.forgotten') }}</p>
                 <button class="button">{{ $say('account.password.change_it') }}</button>
             </form>
-            <p class="hint">{{ $say('account.password.forgotten') }}</p>
         </section>
         <section>
             <h2>{{ $say('account.sign_ins.where') }}</h2>
