@@ -15,6 +15,9 @@ return [
     // By which names this machine may be called; the launcher adds its addresses where phones come in.
     'hosts' => [...['127.0.0.1', 'localhost', '[::1]'], ...array_filter(explode(' ', (string) env('AEQUUS_HOSTS', '')))],
 
+    // Where others can reach the first start, only who reads the terminal becomes the owner.
+    'owner_code' => env('AEQUUS_OWNER_CODE', ''),
+
     // A database named from outside, as tests and measurements do, is never swapped for another.
     'database_is_named' => env('DB_DATABASE') !== null,
 

@@ -95,6 +95,19 @@ final class AccountTest extends FeatureTestCase
         $this->post('/owner', ['name' => 'Wrenwrenwren', 'email' => 'wren@aequus.test', 'password' => 'three posts and a string'])->assertSessionHasNoErrors();
     }
 
+    public function test_on_a_network_only_who_reads_the_terminal_becomes_the_owner(): void
+    {
+        config(['aequus.owner_code' => '042137']);
+        $typed = ['name' => 'Wren', 'email' => 'wren@aequus.test', 'password' => 'three posts and a string'];
+        $this->get('/owner')->assertSee('code that stands in the terminal');
+        foreach ([[], ['code' => '042138'], ['code' => '']] as $code) {
+            $this->post('/owner', $typed + $code)->assertSessionHasErrors('code');
+        }
+        $this->assertSame(0, User::query()->count());
+        $this->post('/owner', $typed + ['code' => '042 137'])->assertSessionHasNoErrors();
+        $this->assertSame(1, User::query()->count());
+    }
+
     public function test_a_changed_password_counts_and_ends_every_other_sign_in(): void
     {
         $folder = sys_get_temp_dir().'/aequus-sign-ins-'.bin2hex(random_bytes(4));

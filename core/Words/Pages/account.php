@@ -35,4 +35,7 @@ return [
     'sign_ins.here' => '; this one',
     'sign_ins.end_others' => 'Sign out everywhere else',
     'sign_ins.ended' => 'Signed out elsewhere: {count}.',
+    'owner.code' => 'Code',
+    'owner.code_hint' => 'Six figures: the code that stands in the terminal where Aequus was started.',
+    'owner.code_is_another' => 'That is not the code. It stands in the terminal where Aequus was started.',
 ];

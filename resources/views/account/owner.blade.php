@@ -9,6 +9,8 @@
                 inputmode="email" />
             <x-field name="password" :label="$say('page.password')" :hint="$say('account.owner.ten_characters_or_more')" type="password"
                 autocomplete="new-password" />
+            @if (config('aequus.owner_code') !== '')<x-field name="code" :label="$say('account.owner.code')" :hint="$say('account.owner.code_hint')"
+                inputmode="numeric" />@endif
             <button class="button">{{ $say('account.owner.begin') }}</button>
         </form>
     </div>

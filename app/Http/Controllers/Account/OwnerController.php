@@ -14,6 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 /** The first start asks for the owner, once. */
 final class OwnerController extends Controller
@@ -23,8 +24,13 @@ final class OwnerController extends Controller
         return User::query()->exists() ? redirect()->route('sign-in') : view('account.owner');
     }
 
+    /** @throws ValidationException where a field is refused, or the code of the terminal is another */
     public function store(Request $request): RedirectResponse
     {
+        $code = config('aequus.owner_code');
+        if (is_string($code) && $code !== '' && ! hash_equals($code, str_replace([' ', '-'], '', $request->string('code')->value()))) {
+            throw ValidationException::withMessages(['code' => Say::text('account.owner.code_is_another')]);
+        }
         $typed = $request->validate([
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:120'],
