@@ -9,12 +9,12 @@ $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_UR
 $public = dirname(__DIR__).'/public';
 
 header_remove('X-Powered-By');
-if (preg_match('#^/(?:build/[\w./-]+|[\w-]+)\.(css|js|woff2|svg)$#', $path, $match) && ! str_contains($path, '..') && is_file($public.$path)) {
-    $types = ['css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml'];
+if (preg_match('#^/(?:build/[\w./-]+|[\w-]+)\.(css|js|woff2|svg|webmanifest)$#', $path, $match) && ! str_contains($path, '..') && is_file($public.$path)) {
+    $types = ['css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'webmanifest' => 'application/manifest+json'];
     header('Content-Type: '.$types[$match[1]]);
     header(str_starts_with($path, '/build/') ? 'Cache-Control: public, max-age=31536000, immutable' : 'Cache-Control: public, max-age=3600');
     header('X-Content-Type-Options: nosniff');
-    header("Content-Security-Policy: default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'");
+    header("Content-Security-Policy: default-src 'self'; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'");
     header('Referrer-Policy: same-origin');
     header('Permissions-Policy: camera=(), microphone=(), geolocation=()');
     readfile($public.$path);

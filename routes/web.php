@@ -30,6 +30,7 @@ use App\Http\Controllers\SquareController;
 use App\Http\Middleware\LeaveSessionAlone;
 use Illuminate\Support\Facades\Route;
 
+Route::view('/offline', 'offline')->name('offline')->withoutMiddleware('web');
 Route::view('/up', 'up')->name('up')->withoutMiddleware('web');
 
 Route::middleware('guest')->group(function () {

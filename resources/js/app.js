@@ -1,6 +1,7 @@
 import 'htmx.org';
 import './draw.js';
 import './drawing.js';
+import './kept.js';
 import './keypad.js';
 import './outbox.js';
 import './picture.js';

@@ -1,11 +1,15 @@
 // Entries that were not acknowledged wait here and are sent again; each press has an id of its own, so none overwrites another and none counts
 // twice. What was written of one thing is sent in its order. One that is refused stays, with the reason, until somebody is done with it.
 import { about, add, fate, held, isHalfTyped, isOnItsWay, minutesAhead, newId, remove, replace, typedIn } from './letters.js';
+import { person } from './kept.js';
 import { say } from './say.js';
 
 const AGAIN = 'aequus.again';
 const SECOND = 1_000;
 let ahead = 0;
+
+/** Another person’s entries on this phone are neither shown nor sent. */
+const mine = () => held().filter((letter) => (letter.person ?? person()) === person());
 
 function button(words, deed) {
     const one = document.createElement('button');
@@ -28,7 +32,7 @@ const withWhy = (letter) => (letter.why ? `${typedIn(letter)} (${letter.why})` :
 
 function tell(sent = 0) {
     const box = document.getElementById('outbox');
-    const shown = held().filter((letter) => !letter.pending || Date.now() - letter.pending >= SECOND);
+    const shown = mine().filter((letter) => !letter.pending || Date.now() - letter.pending >= SECOND);
     const waiting = shown.filter((letter) => !letter.refused);
     box.hidden = shown.length === 0 && sent === 0 && ahead === 0;
     box.replaceChildren();
@@ -82,7 +86,7 @@ async function letterOf(event) {
         }
     }
 
-    return { form, letter: { action: form.action, page: location.href.split('#')[0], fields } };
+    return { form, letter: { action: form.action, page: location.href.split('#')[0], person: person(), fields } };
 }
 
 async function keep(event, why) {
@@ -175,7 +179,7 @@ async function words(answer) {
 let sending = false;
 
 async function sendAll() {
-    const waiting = held().filter((letter) => !letter.refused && !isOnItsWay(letter, Date.now()));
+    const waiting = mine().filter((letter) => !letter.refused && !isOnItsWay(letter, Date.now()));
     if (sending || waiting.length === 0 || !navigator.onLine || location.pathname === '/sign-in') {
         return;
     }
@@ -217,7 +221,7 @@ async function sendAll() {
     }
     sending = false;
     // Never over half-typed text: the page says that it can be shown anew.
-    if (sent > 0 && held().length === 0 && !isHalfTyped(document)) {
+    if (sent > 0 && mine().length === 0 && !isHalfTyped(document)) {
         location.reload();
     } else {
         tell(sent);

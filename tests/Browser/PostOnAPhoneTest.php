@@ -98,6 +98,37 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->assertCount($before + 1, $this->chromium->driver->findElements(WebDriverBy::cssSelector('.pictures figure')));
     }
 
+    public function test_without_signal_there_is_a_page_and_what_is_written_on_it_is_sent_once(): void
+    {
+        $this->visit('/jobs/3/logbook');
+        $this->until(fn (): bool => $this->chromium->driver->executeScript('return navigator.serviceWorker.controller !== null'), fn () => 'no worker took over');
+        $this->visit('/jobs/3/logbook');
+        $this->visit('/jobs/3/set/A1');
+        $this->assertSame('', $this->find('[data-kept-copy]')->getText(), 'while there is a connection no copy is shown');
+        $this->server->kill();
+        $this->visit('/jobs/3/set/A1');
+        $this->assertSees('Kept copy, as this page was on', '[data-kept-copy]');
+        $this->assertSees('What is known of A1');
+        $this->visit('/jobs/3/cut/rods');
+        $this->assertSees('was not opened on this phone before');
+        $this->visit('/jobs/3/logbook');
+        $this->type('#remark-text', 'written where there is no signal');
+        $this->find('form[action$="/entries/remark"] .button')->click();
+        $this->assertSees('written where there is no signal (no connection)', '#outbox');
+        $this->visit('/jobs/3/set/A1');
+        $this->assertSees('written where there is no signal', '#outbox');
+        $this->server->start();
+        $this->chromium->driver->executeScript('dispatchEvent(new Event("online"))');
+        $this->chromium->driver->wait(30)->until(fn () => $this->chromium->driver->executeScript('return document.getElementById("outbox").hidden'));
+        $this->visit('/jobs/3/logbook');
+        $this->assertSees('written where there is no signal', '.book');
+        $this->assertSame(1, substr_count($this->text('.book'), 'written where there is no signal'));
+        // Whoever signs out takes the copies along.
+        $this->find('form[action$="/sign-out"] button')->click();
+        $this->until(fn (): bool => str_contains((string) $this->chromium->driver->getCurrentURL(), '/sign-in'), fn () => 'still signed in');
+        $this->assertFalse($this->chromium->driver->executeAsyncScript('caches.has("aequus-pages-1").then(arguments[arguments.length - 1]);'));
+    }
+
     public function test_while_no_answer_comes_that_is_told_within_a_second_and_the_entry_is_kept(): void
     {
         $this->visit('/jobs/3/logbook');

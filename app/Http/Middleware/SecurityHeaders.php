@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything comes from here, nothing inline, nobody frames it. */
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; worker-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

@@ -172,4 +172,6 @@ return [
     'error.read_only_why' => 'Nothing was stored. The folder of the data, or the disk it lies on, is read-only. What was typed waits in the page.',
     'error.gone' => 'The data can’t be reached',
     'error.gone_why' => 'Nothing was stored. The disk with the data is away or failing. What was typed waits in the page.',
+    'error.offline' => 'No connection',
+    'error.offline_why' => 'This page was not opened on this phone before, so there is no copy of it. Pages of a job that were opened are kept.',
 ];

@@ -29,4 +29,6 @@ return [
         .'wrong.',
     'outbox.clock_behind' => 'The clock here is {minutes} min behind the application’s. Both times are kept with each entry; set the one that is '
         .'wrong.',
+    'outbox.sign_out_waits' => '{count: One entry waits|# entries wait} to be sent. Signing out keeps {count: it|them} on this phone for you; the '
+        .'copies of pages go. Sign out?',
 ];

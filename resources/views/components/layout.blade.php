@@ -14,7 +14,8 @@
         content='{"allowEval":false,"includeIndicatorStyles":false,"selfRequestsOnly":true,"historyCacheSize":0,"scrollIntoViewOnBoost":false,
             "timeout":20000}'>
     <title>{{ $say('components.layout.aequus', title: $title, name: $site ? ' · '.$site->job->name : '') }}</title>
-    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    @auth<meta name="aequus-person" content="{{ auth()->id() }}">@endauth
+    <link rel="icon" href="/mark.svg" type="image/svg+xml"><link rel="manifest" href="/manifest.webmanifest">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body hx-boost="true" hx-target="#page" hx-select="#page" hx-swap="outerHTML">
@@ -47,6 +48,7 @@
     </header>
     <main id="work" tabindex="-1">
         <x-notices />
+        <p class="copy-of" role="note" hidden data-kept-copy>{{ $say('components.layout.kept_copy') }}</p>
         @if ($site)
             <x-sheet-head :job="$site->job" :revision="$revision ?? $site->job->revision" />
             @if ($site->job->copy_of)<p class="copy-of" role="note">{{ $site->job->copyLine() }}</p>@endif

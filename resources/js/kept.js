@@ -1,0 +1,40 @@
+// The worker that keeps pages for dead spots, and what of it goes when somebody signs out. Without a secure address a browser allows none.
+import { held } from './letters.js';
+import { say } from './say.js';
+
+const PAGES = 'aequus-pages-1';
+const PERSON = 'aequus.person';
+
+/** Who is signed in here, or was last. */
+export const person = () => document.querySelector('meta[name="aequus-person"]')?.content || localStorage.getItem(PERSON) || '';
+
+const forget = () => ('caches' in window ? caches.delete(PAGES) : Promise.resolve());
+
+async function begin() {
+    const here = document.querySelector('meta[name="aequus-person"]')?.content;
+    if (!here) {
+        return;
+    }
+    // Another person at this phone finds no pages of the one before.
+    if (localStorage.getItem(PERSON) !== here) {
+        await forget();
+        localStorage.setItem(PERSON, here);
+    }
+    if ('serviceWorker' in navigator && isSecureContext) {
+        navigator.serviceWorker.register('/worker.js');
+    }
+}
+
+document.addEventListener('DOMContentLoaded', begin);
+document.addEventListener('submit', (event) => {
+    if (!event.target.action?.endsWith('/sign-out')) {
+        return;
+    }
+    const waiting = held().filter((letter) => (letter.person ?? person()) === person()).length;
+    if (waiting > 0 && !confirm(say('outbox.sign_out_waits', { count: waiting }))) {
+        event.preventDefault();
+
+        return;
+    }
+    forget();
+}, true);
