@@ -13,6 +13,7 @@ use App\Models\User;
 use App\Type\Say;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Throwable;
 
 /** Makes the data ready, or says why it must not be used; loads the demo into an empty demo database. */
 final class Prepare extends Command
@@ -27,10 +28,6 @@ final class Prepare extends Command
         $before = $data->inForce();
         try {
             $start($data);
-            $backups = new Backups($data);
-            if (! $isDemo && User::query()->exists() && $backups->isDue(now()->toDateTimeImmutable())) {
-                $backups->make(now()->toDateTimeImmutable());
-            }
         } catch (KeepingRefused $refused) {
             $this->error($refused->getMessage());
 
@@ -39,11 +36,24 @@ final class Prepare extends Command
         foreach ($start->told as $key) {
             $this->line(Say::text("keeping.start_{$key}", ...($key === 'migrated' ? ['before' => $before] : [])));
         }
+        $isDemo || $this->backUp(new Backups($data));
         if ($isDemo && ! User::query()->exists()) {
             DB::transaction(fn () => $demo());
             $this->line(Say::text('keeping.demo_loaded'));
         }
 
         return self::SUCCESS;
+    }
+
+    /** A backup that cannot be made, as where its stick is not in, is told and keeps nobody from working. */
+    private function backUp(Backups $backups): void
+    {
+        try {
+            if (User::query()->exists() && $backups->isDue(now()->toDateTimeImmutable())) {
+                $backups->make(now()->toDateTimeImmutable());
+            }
+        } catch (Throwable $failure) {
+            $this->line(Say::text('keeping.no_backup_made', why: $failure->getMessage()));
+        }
     }
 }

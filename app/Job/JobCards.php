@@ -80,10 +80,16 @@ final readonly class JobCards
         foreach ($jobs as $job) {
             $of = (array) ($last[$job->id] ?? []);
             $stamps[$job->id] = implode('.', [
-                $job->revision->fingerprint(), $job->revision->number, json_encode($of), CarbonImmutable::now($job->zone)->toDateString(),
+                self::views(), $job->revision->fingerprint(), $job->revision->number, json_encode($of), CarbonImmutable::now($job->zone)->toDateString(),
             ]);
         }
 
         return $stamps;
+    }
+
+    /** By which views the pieces are made; an update makes them anew. */
+    private static function views(): string
+    {
+        return implode('.', array_map(fn (string $view) => (string) filemtime($view), glob(resource_path('views/job/card/*.php')) ?: []));
     }
 }

@@ -70,6 +70,11 @@ final class KeepingRefused extends RuntimeException
         return new self('is_there', what: $file);
     }
 
+    public static function cannotWrite(string $file, string $why): self
+    {
+        return new self('cannot_write', what: $file, why: $why);
+    }
+
     public static function noData(): self
     {
         return new self('no_data');

@@ -45,7 +45,7 @@ final class WriteBackup
             }
             Disk::sync(dirname($file));
         } catch (PDOException $failure) {
-            throw KeepingRefused::damaged($failure->getMessage());
+            throw KeepingRefused::cannotWrite($file, $failure->getPrevious()?->getMessage() ?? $failure->getMessage());
         } finally {
             array_map(Disk::remove(...), glob("{$writing}*") ?: []);
             $gate->leave();

@@ -42,4 +42,6 @@ return [
     'one_a_day' => 'One a day while Aequus runs, in {folder}; of seven days and four weeks one is kept.',
     'one' => '{at}, {kilobytes} kB',
     'how_to_put_one_back' => 'How one is put back stands in docs/keeping.md: ./aequus restore FILE.',
+    'no_backup_made' => 'No backup could be made: {why}. Work goes on; look at the folder of the backups.',
+    'refused_cannot_write' => '{what} can’t be written: {why}.',
 ];

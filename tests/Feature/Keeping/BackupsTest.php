@@ -55,6 +55,18 @@ final class BackupsTest extends KeepingTestCase
         $this->assertStringContainsString('last left this machine on 2026-11-20', $this->command('aequus:backup', ['--list' => true])[1]);
     }
 
+    public function test_a_backup_that_cannot_be_made_is_told_and_keeps_nobody_from_working(): void
+    {
+        touch("{$this->beside}/no-folder");
+        config(['aequus.backups' => "{$this->beside}/no-folder/below"]);
+        [$code, $said] = $this->command('aequus:prepare');
+        $this->assertSame(0, $code);
+        $this->assertStringContainsString('No backup could be made', $said);
+        [$code, $said] = $this->command('aequus:backup', ['file' => "{$this->beside}/nowhere/mine.aequus"]);
+        $this->assertSame(1, $code);
+        $this->assertStringContainsString('can’t be written', $said);
+    }
+
     public function test_an_encrypted_one_shows_nothing_and_comes_back_with_its_passphrase_only(): void
     {
         $file = "{$this->beside}/sealed.aequus";
