@@ -151,6 +151,18 @@ final class RestoreTest extends KeepingTestCase
         $passes->leave();
     }
 
+    public function test_who_waits_for_the_last_request_lets_no_other_in(): void
+    {
+        $this->assertNotNull($underWay = Gate::pass($this->data));
+        $turnstile = fopen("{$this->data->path}/turnstile.lock", 'c');
+        assert($turnstile !== false);
+        flock($turnstile, LOCK_EX);
+        $this->assertNull(Gate::pass($this->data));
+        flock($turnstile, LOCK_UN);
+        $this->assertNotNull($another = Gate::pass($this->data), 'two requests at once are usual');
+        array_map(fn (Gate $gate) => $gate->leave(), [$underWay, $another]);
+    }
+
     public function test_whoever_has_signed_in_before_signs_in_again_after_other_data_is_in_force(): void
     {
         $this->assertSame($this->data->inForce(), dirname((string) config('session.files')));
