@@ -3,7 +3,7 @@
 const PAGES = 'aequus-pages-1';
 const PARTS = 'aequus-parts-1';
 const MOST = 200;
-const PATIENCE = 6_000;
+const PATIENCE = 12_000;
 // What asks on the side, what belongs to the account, and sheets that are taken away.
 const NEVER = /^\/(sign-in|sign-out|owner|account|backups|up|echo|offline)\b|\/(quick|card|record|pole|members)$|\.pdf$/;
 

@@ -25,6 +25,18 @@ async function begin() {
     }
 }
 
+// A page that follows a form comes past the worker: it is kept from here, so that the copy is never older than what was seen last.
+document.addEventListener('htmx:afterRequest', async (event) => {
+    const { xhr, requestConfig, successful } = event.detail;
+    if (requestConfig?.verb !== 'post' || !successful || !('caches' in window) || !navigator.serviceWorker?.controller) {
+        return;
+    }
+    const at = new URL(xhr.responseURL || location.href);
+    if (at.origin === location.origin && at.pathname.startsWith('/jobs/') && xhr.responseText.includes('data-kept-copy')) {
+        const headers = { 'Content-Type': 'text/html; charset=utf-8', Date: xhr.getResponseHeader('Date') ?? '', 'Content-Security-Policy': xhr.getResponseHeader('Content-Security-Policy') ?? '' };
+        await (await caches.open(PAGES)).put(`${at.pathname}${at.search}`, new Response(xhr.responseText, { headers }));
+    }
+});
 document.addEventListener('DOMContentLoaded', begin);
 document.addEventListener('submit', (event) => {
     if (!event.target.action?.endsWith('/sign-out')) {

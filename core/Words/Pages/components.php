@@ -151,5 +151,5 @@ return [
     'drawing.section.heights_drawn' => 'heights drawn {factor} times as large as lengths',
     'layout.in_the_bin' => 'This job is in the bin. Nothing empties it; it can be taken back on the page of jobs.',
     'layout.put_away' => 'This job is put away.',
-    'layout.kept_copy' => 'Kept copy, as this page was on #time: there is no connection. What you write now waits and is sent later.',
+    'layout.kept_copy' => 'Kept copy, as this page was on #time: no answer came. What you write now waits and is sent later.',
 ];
