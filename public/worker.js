@@ -41,7 +41,7 @@ async function part(request) {
 
 /** A kept page that says of when it is. */
 async function told(kept) {
-    const at = new Date(kept.headers.get('Date') ?? Date.now()).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
+    const at = new Date(kept.headers.get('Date') ?? Date.now()).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
     const page = (await kept.text()).replace('hidden data-kept-copy>', 'data-kept-copy>').replace('#time', at);
 
     return new Response(page, { headers: { 'Content-Type': 'text/html; charset=utf-8', 'Content-Security-Policy': kept.headers.get('Content-Security-Policy') ?? "default-src 'self'" } });

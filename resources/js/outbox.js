@@ -44,6 +44,10 @@ function tell(sent = 0) {
             say('outbox.refused', { why: letter.refused, typed: typedIn(letter) }),
             ' ',
             button(say('outbox.take_up'), () => {
+                // Its fields would take the place of what stands half typed.
+                if (isHalfTyped(document) && !confirm(say('outbox.over_half_typed'))) {
+                    return;
+                }
                 sessionStorage.setItem(AGAIN, JSON.stringify(letter));
                 location.assign(letter.page);
             }),

@@ -31,4 +31,5 @@ return [
         .'wrong.',
     'outbox.sign_out_waits' => '{count: One entry waits|# entries wait} to be sent. Signing out keeps {count: it|them} on this phone for you; the '
         .'copies of pages go. Sign out?',
+    'outbox.over_half_typed' => 'Something is typed here that was not sent. Leave it, and take up the other entry?',
 ];
