@@ -13,9 +13,6 @@ use Throwable;
 /** What a database of this application holds, and whether it holds together. */
 final class Contents
 {
-    /** In an order in which each finds what it refers to. */
-    public const TABLES = ['users', 'jobs', 'plan_revisions', 'entries', 'read_cautions', 'pictures'];
-
     /** How a file of SQLite begins. */
     private const HEAD = "SQLite format 3\0";
 
@@ -39,13 +36,13 @@ final class Contents
             throw file_get_contents($file, length: strlen(self::HEAD)) === self::HEAD
                 ? KeepingRefused::damaged($failure->getMessage()) : KeepingRefused::foreign($name);
         }
-        $expected = array_diff(self::TABLES, ['pictures']);
-        if (array_diff([...$expected, 'migrations'], $plain) !== [] || array_diff($names, self::TABLES, self::BESIDE) !== []) {
+        $expected = array_diff(Shape::TABLES, ['pictures']);
+        if (array_diff([...$expected, 'migrations'], $plain) !== [] || array_diff($names, Shape::TABLES, self::BESIDE) !== []) {
             throw KeepingRefused::foreign($name);
         }
         self::isWhole($given);
         $ran = $given->column('SELECT migration FROM migrations ORDER BY migration');
-        $known = NewData::migrations();
+        $known = Shape::migrations();
         if (array_diff($ran, $known) !== []) {
             throw KeepingRefused::newer();
         }

@@ -23,7 +23,7 @@ final class Forget
             }
             $given = "{$coming}/given";
             DB::statement('VACUUM INTO ?', [$given]);
-            $new = new NewData($coming, count(NewData::migrations()));
+            $new = new NewData($coming, count(Shape::migrations()));
             $new->take($given, "@ <> {$job}");
             $new->finish(needsOwner: true);
             array_map(Disk::remove(...), glob("{$given}*") ?: []);

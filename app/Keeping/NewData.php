@@ -23,14 +23,8 @@ final readonly class NewData
         chmod(DataFolder::databaseIn($folder), 0o600);
         config(['database.connections.'.self::NAME => ['database' => DataFolder::databaseIn($folder)] + (array) config('database.connections.sqlite')]);
         DB::purge(self::NAME);
-        $this->migrate(array_slice(self::migrations(), 0, $migrations));
+        $this->migrate(array_slice(Shape::migrations(), 0, $migrations));
         $this->connection = DB::connection(self::NAME);
-    }
-
-    /** @return list<string> every migration this version knows, in order */
-    public static function migrations(): array
-    {
-        return array_map(fn (string $path) => basename($path, '.php'), glob(database_path('migrations/*.php')) ?: []);
     }
 
     /**
@@ -52,7 +46,7 @@ final readonly class NewData
     private function takeAll(string $file, string $where): void
     {
         $this->connection->statement('ATTACH ? AS given', [$file]);
-        foreach (Contents::TABLES as $table) {
+        foreach (Shape::TABLES as $table) {
             if ($this->connection->getSchemaBuilder()->hasTable($table)) {
                 $columns = implode(', ', array_map(fn (string $column) => "\"{$column}\"", $this->connection->getSchemaBuilder()->getColumnListing($table)));
                 $kept = str_contains($columns, '"job_id"') ? str_replace('@', 'job_id', $where) : ($table === 'jobs' ? str_replace('@', 'id', $where) : '1');
@@ -71,7 +65,7 @@ final readonly class NewData
      */
     public function finish(bool $needsOwner = false): void
     {
-        $this->migrate(self::migrations());
+        $this->migrate(Shape::migrations());
         $this->connection->statement('PRAGMA wal_checkpoint(TRUNCATE)');
         Contents::check(SqliteFile::of($this->connection->getPdo()), $needsOwner);
         DB::purge(self::NAME);

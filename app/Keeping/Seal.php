@@ -26,7 +26,7 @@ final class Seal
     private static function of(SqliteFile $data): string
     {
         $sum = hash_init('sha256');
-        foreach ([...Contents::TABLES, 'migrations'] as $table) {
+        foreach ([...Shape::TABLES, 'migrations'] as $table) {
             if ($data->column("SELECT 1 FROM sqlite_schema WHERE name = '{$table}'") === []) {
                 continue;
             }

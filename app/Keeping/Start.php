@@ -49,7 +49,7 @@ final class Start
     private function bear(DataFolder $data): void
     {
         $coming = $data->coming();
-        (new NewData($coming, count(NewData::migrations())))->finish();
+        (new NewData($coming, count(Shape::migrations())))->finish();
         $data->putInForce($coming);
     }
 
@@ -64,7 +64,7 @@ final class Start
             throw KeepingRefused::presentIsDamaged($damage->getMessage(), (new Backups($data))->folder);
         }
         $wasClean || $this->told[] = 'stop_was_not_clean';
-        $known = NewData::migrations();
+        $known = Shape::migrations();
         if (array_diff($ran, $known) !== []) {
             throw KeepingRefused::newer();
         }

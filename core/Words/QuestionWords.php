@@ -92,7 +92,8 @@ final readonly class QuestionWords
             QuestionAbout::ServiceFarAway => "It would pass {$read} from the nearest post: check both points, what lies nearer is not seen.",
             QuestionAbout::NoDigNone => 'With no band at all a machine may dig right beside it. Most places ask for a band on each side.',
             QuestionAbout::NoDigWide => "A band of {$read} on each side is wider than any rule asks.",
-            QuestionAbout::BenchmarkAnew => 'Heights were told from another benchmark: with a new one every height is worked out again, and old rods count from it.',
+            QuestionAbout::BenchmarkAnew => 'Heights were told from another benchmark: with a new one every height is worked out again, '
+                .'and old rods count from it.',
             QuestionAbout::HandedOverUnfinished => 'Depths, plumb readings or cuts are still missing from the book.',
         };
         $guesses = $this->guesses($question);

@@ -85,12 +85,16 @@ final class MoveWords
     public static function why(MoveWhy $is): string
     {
         return match ($is) {
-            MoveWhy::DugWithoutNotice => 'Holes are written down, but no notice is. What lies in the ground here is not known until the lines are marked.',
+            MoveWhy::DugWithoutNotice => 'Holes are written down, but no notice is. What lies in the ground here is not known until the '
+                .'lines are marked.',
             MoveWhy::MarksTakeDays => 'Marks take some working days, so ask before the staking. Private lines are yours to find and enter.',
-            MoveWhy::AskedOn => 'Asked on {asked}, {days: # working day|# working days}: digging may begin on {from}, once every utility has answered. '
+            MoveWhy::AskedOn => 'Asked on {asked}, {days: # working day|# working days}: digging may begin on {from}, once every utility '
+                .'has answered. '
                 .'Public holidays count extra.',
-            MoveWhy::LineThroughHole => 'The line as entered runs through the hole. Move the post in a new plan, or have the owner of the line say how.',
-            MoveWhy::HoleNearLine => 'Its edge stands {room} from the line; {asked} is asked for. Move the post in a new plan, or decide to dig it by hand.',
+            MoveWhy::LineThroughHole => 'The line as entered runs through the hole. Move the post in a new plan, or have the owner of the '
+                .'line say how.',
+            MoveWhy::HoleNearLine => 'Its edge stands {room} from the line; {asked} is asked for. Move the post in a new plan, or decide '
+                .'to dig it by hand.',
             MoveWhy::FixedThroughPost => 'By the plan {line} runs through the post. Change the plan, or take it with a reason.',
             MoveWhy::FixedTooNear => 'By the plan its face stands {room} from it; {least} is to be kept. Change the plan, or take it with a reason.',
             MoveWhy::TimesTooMuch => 'Taken together they read {times} times too much.',
@@ -108,7 +112,8 @@ final class MoveWords
             MoveWhy::IfBothStand => 'If both stakes stand where the plan has them it reads {planned}.',
             MoveWhy::OnTheNails => 'Hold it on the nails, level.',
             MoveWhy::HandIsNearEnough => 'A hand’s breadth is near enough before the boards stand.',
-            MoveWhy::StretchTheString => 'Stretch the string from nail to nail, tight and touching nothing, and read how far the nail of {stake} stands beside it. '
+            MoveWhy::StretchTheString => 'Stretch the string from nail to nail, tight and touching nothing, and read how far the nail of '
+                .'{stake} stands beside it. '
                 .'If it stands right it reads {planned}.',
             MoveWhy::StringRunsBeside => 'The string on the boards runs {ran}, counted from the post centres: tight and touching nothing. '
                 .'Read how far the nail of {stake} stands beside it. If it stands right it reads {planned}.',
@@ -116,7 +121,8 @@ final class MoveWords
                 .'The grid runs parallel to {line}: offsets at several stakes hold it.',
             MoveWhy::RoughTooMuch => 'It reads {misfit} too much. Before there are boards a stake stands within {hand} of its place.',
             MoveWhy::RoughTooLittle => 'It reads {misfit} too little. Before there are boards a stake stands within {hand} of its place.',
-            MoveWhy::OuterStakesStand => 'The outer stakes stand within {hand}; those between take their places from the strings. Digging takes them away; '
+            MoveWhy::OuterStakesStand => 'The outer stakes stand within {hand}; those between take their places from the strings. Digging '
+                .'takes them away; '
                 .'nails on boards and the strings between them stay. Where each board and nail stands is told under Setting out. '
                 .'Then the layout is proved to {within} on the nails.',
             MoveWhy::LinesDisagree => 'Measured from the stakes, {lines} do not lie to each other as the plan has them; either may be wrong. '
@@ -134,7 +140,8 @@ final class MoveWords
             MoveWhy::GridAskew => 'The grid lies askew to what holds it. Move {each;}.',
             MoveWhy::OneOfMany => '{post} {shifts}',
             MoveWhy::ReadAgainThen => 'Then what was read to them is read again.',
-            MoveWhy::Racked => 'The diagonals differ by {difference}, so the outline leans; moving the {side} side along its string makes them equal.',
+            MoveWhy::Racked => 'The diagonals differ by {difference}, so the outline leans; moving the {side} side along its string makes '
+                .'them equal.',
             MoveWhy::ReadingsAgree => '{posts: Its readings agree on where it stands|Their readings agree on where they stand}, within {ring}; '
                 .'this job allows {allowed}.',
             MoveWhy::SetPostsHold => '{count: The post that is set holds|The # posts that are set hold} the layout.',
@@ -151,21 +158,26 @@ final class MoveWords
                 .'Judged by the line each is told its move; or keep only a distance from it, or take the layout with a reason.',
             MoveWhy::StakesOffTheLine => 'The stakes fit the plan among themselves, but they stand too near to or too far from {line}. '
                 .'Judged by the line each is told its move; or keep only a distance from it, or take the layout with a reason.',
-            MoveWhy::SetOffAnyGrid => 'The posts that are set lie {worst} off any true grid, and they can’t move. Anchors, notches or a new plan must give.',
+            MoveWhy::SetOffAnyGrid => 'The posts that are set lie {worst} off any true grid, and they can’t move. Anchors, notches or a '
+                .'new plan must give.',
             MoveWhy::ErrorsAddUp => 'Counted from the base line, errors add up until {open} is left open at the far stakes. '
                 .'By {way} these same readings tell of every stake. Choose it below.',
             MoveWhy::PlaceIsOpen => 'Where {post} stands is open by {open}; this job allows {allowed}. This tape brings it to {then}.',
-            MoveWhy::CannotProve => 'These readings leave {open} open, more than the {allowed} this job allows, and no further reading with a {tape} changes that much. '
+            MoveWhy::CannotProve => 'These readings leave {open} open, more than the {allowed} this job allows, and no further reading '
+                .'with a {tape} changes that much. '
                 .'They can’t prove it.',
-            MoveWhy::WillNotMove => 'A sill, a kerb or a nail in a tree: one thing that will not move until the last cut. Every height is counted from it.',
+            MoveWhy::WillNotMove => 'A sill, a kerb or a nail in a tree: one thing that will not move until the last cut. Every height is '
+                .'counted from it.',
             MoveWhy::FirstReading => 'Set the laser where it sees the benchmark and every post. This first reading gives its own height.',
             MoveWhy::TrueGround => 'Stand it on true ground, not on spoil. Still to read: {left} of {all: # post|# posts}.',
             MoveWhy::HeightTooMuch => 'It reads {misfit} too much: all others agree with each other and not with this one. '
                 .'It is left out until it is read again.',
             MoveWhy::HeightTooLittle => 'It reads {misfit} too little: all others agree with each other and not with this one. '
                 .'It is left out until it is read again.',
-            MoveWhy::HeightsNotAllTrue => '{count: # reading|# readings} can’t all be true: {readings,}. A mistake in any of them would look the same.',
-            MoveWhy::HeightsAndMoreNotAllTrue => '{count: # reading|# readings} can’t all be true: {readings,} and more. A mistake in any of them would look the same.',
+            MoveWhy::HeightsNotAllTrue => '{count: # reading|# readings} can’t all be true: {readings,}. A mistake in any of them would '
+                .'look the same.',
+            MoveWhy::HeightsAndMoreNotAllTrue => '{count: # reading|# readings} can’t all be true: {readings,} and more. A mistake in any '
+                .'of them would look the same.',
             MoveWhy::TheRod => 'the rod on {point} from set-up {set_up}',
             MoveWhy::TheDifference => '{from} to {to}, {instrument}',
             MoveWhy::TheEntry => 'entry {entry}',
@@ -175,7 +187,8 @@ final class MoveWords
                 .'or take the heights with a reason.',
             MoveWhy::LevelMisses => 'The way round misses by more than the level should. Either it is out of true, or one hop is wrong; '
                 .'a hop the other way round tells which.',
-            MoveWhy::NamedLevelMisses => 'The way round misses by more than the level “{level}” should. Either it is out of true, or one hop is wrong; '
+            MoveWhy::NamedLevelMisses => 'The way round misses by more than the level “{level}” should. Either it is out of true, or one '
+                .'hop is wrong; '
                 .'a hop the other way round tells which.',
             MoveWhy::StandsAbove => '{post} stands {off} above what the others say.',
             MoveWhy::StandsBelow => '{post} stands {off} below what the others say.',
@@ -187,7 +200,8 @@ final class MoveWords
             MoveWhy::SecondWayChecks => 'Depths rest on its height: a second way there checks it.',
             MoveWhy::TwoSetUpsCheck => 'Depths rest on its height: two set-ups check each other.',
             MoveWhy::SecondSetUpChecks => 'Depths rest on these heights: a second set-up, or a hop with a board, checks them.',
-            MoveWhy::FrostFromTheOffice => 'Frost depth comes from your local office; margin, embedment, pad and gravel are yours. No hole has a depth before that.',
+            MoveWhy::FrostFromTheOffice => 'Frost depth comes from your local office; margin, embedment, pad and gravel are yours. No '
+                .'hole has a depth before that.',
             MoveWhy::SoilFound => 'At the bottom {found} was found at {post}, {assumed} was assumed.',
             MoveWhy::FootMustBeWider => 'It carries less, so the foot must be wider.',
             MoveWhy::SuitsBestNow => 'What suits it best now: {hold}.',
@@ -205,7 +219,8 @@ final class MoveWords
             MoveWhy::HangFromItsBeam => 'Hang it from its beam over the hole, clear of the bottom, and let it come to rest plumb; then brace it.',
             MoveWhy::TiltItsFrame => 'Tilt its frame up, nobody under it, ropes on both sides; seat it on its foot and brace it on two sides.',
             MoveWhy::SeatOnItsFoot => 'Seat it on its foot, face to the string, braced on two sides.',
-            MoveWhy::TreatedUpTo => 'Mark it {reach} up from its foot: to there it is {care}. A foot that is cut and a face that is planed are treated again.',
+            MoveWhy::TreatedUpTo => 'Mark it {reach} up from its foot: to there it is {care}. A foot that is cut and a face that is '
+                .'planed are treated again.',
             MoveWhy::AtLeastSoLong => 'It is at least this long from foot to finished top.',
             MoveWhy::FilledSinceRead => 'It was filled since it was last read: a fill pushes. Read it again while it still gives.',
             MoveWhy::NothingRead => 'Nothing was read on this post yet.',
@@ -222,9 +237,11 @@ final class MoveWords
             MoveWhy::OneHeight => 'One height at {post}, level or falling, and the height of the level line you strike on every post. '
                 .'All marks are measured from that line.',
             MoveWhy::MarkAboveTheLine => 'Its mark comes {mark} above the line. Nobody cuts before every top is measured.',
-            MoveWhy::TopBelowItsMark => 'Its top stands below its mark. Lower all tops in a new plan, change the post, or decide how to make it good.',
+            MoveWhy::TopBelowItsMark => 'Its top stands below its mark. Lower all tops in a new plan, change the post, or decide how to '
+                .'make it good.',
             MoveWhy::ComesOff => 'The datum line stands {line} above the benchmark’s zero. {off} comes off. Seal the fresh end.',
-            MoveWhy::FilledAtFreezing => 'It was filled at freezing: it does not set. Keep it warm, and ask the label of the bag; no saw, no load, no braces off.',
+            MoveWhy::FilledAtFreezing => 'It was filled at freezing: it does not set. Keep it warm, and ask the label of the bag; no saw, '
+                .'no load, no braces off.',
             MoveWhy::FoundWet => 'Its surface was found wet: believe the surface, not the label. No saw, no load, no braces off.',
             MoveWhy::ShakesLoose => 'Sawing and loading shake what has not set.',
             MoveWhy::WriteDownTheFill => 'Write down when it is filled.',
@@ -233,11 +250,14 @@ final class MoveWords
             MoveWhy::ChangedSinceHandover => 'It was handed over, and the plan was changed since: the record is of another plan.',
             MoveWhy::NothingLacks => 'Every post has its depth, its plumb readings and its cut in the book.',
             MoveWhy::PostsLack => '{count: # post lacks|# posts lack} a depth, a plumb reading or a cut in the book; the record says so.',
-            MoveWhy::HalfAPourBreaks => 'A pour that stops half-way leaves a joint where the post breaks: fill to the top, plumb both faces, slope it off. '
+            MoveWhy::HalfAPourBreaks => 'A pour that stops half-way leaves a joint where the post breaks: fill to the top, plumb both '
+                .'faces, slope it off. '
                 .'Where bags do not reach, leave the surface rough and ask an engineer.',
             MoveWhy::RainAndFrostSpoil => 'Rain washes it out, frost spoils it. Sheet or straw over it, weighed down; nobody leans on these posts.',
-            MoveWhy::HeldByBracesAlone => 'A post in an open hole is held by its braces alone. A second pair, or down on the ground before the wind comes.',
-            MoveWhy::BoardsThatBear => 'Boards that bear a person, weighed down and marked. Nobody reaches into them in the morning before they are looked into.',
+            MoveWhy::HeldByBracesAlone => 'A post in an open hole is held by its braces alone. A second pair, or down on the ground '
+                .'before the wind comes.',
+            MoveWhy::BoardsThatBear => 'Boards that bear a person, weighed down and marked. Nobody reaches into them in the morning '
+                .'before they are looked into.',
             MoveWhy::WetBagsAreLost => 'Wet bags are lost. Power off.',
         };
     }

@@ -12,7 +12,8 @@ final class LevelRefusalWords
     public static function of(LevelRefusal $is): string
     {
         return match ($is) {
-            LevelRefusal::SightsAlike => 'Both places see the pegs over the same difference of distances, so nothing shows. Stand in the middle once and close to one peg the other time.',
+            LevelRefusal::SightsAlike => 'Both places see the pegs over the same difference of distances, so nothing shows. Stand in the '
+                .'middle once and close to one peg the other time.',
         };
     }
 }

@@ -14,11 +14,13 @@ final class BookRefusalWords
         return match ($is) {
             BookRefusal::OtherContent => 'This form was already stored, as entry {sequence}, with other content: {content}. '
                 .'Open the page again and enter it again.',
-            BookRefusal::PostNotInPlan => 'A post named here is not in the plan any more (revision {revision}). Choose another post, or change the plan.',
+            BookRefusal::PostNotInPlan => 'A post named here is not in the plan any more (revision {revision}). Choose another post, or '
+                .'change the plan.',
             BookRefusal::NothingThere => 'There is no entry {sequence} in this logbook.',
             BookRefusal::CorrectedBefore => 'That entry was already corrected, by entry {sequence}. Correct that one instead.',
             BookRefusal::OtherKind => 'Entry {sequence} is of another kind, so this can’t stand in its place.',
-            BookRefusal::PlanMovedOn => 'The plan was changed meanwhile: revision {revision}, “{reason}”. Look at it first; what you typed still stands here.',
+            BookRefusal::PlanMovedOn => 'The plan was changed meanwhile: revision {revision}, “{reason}”. Look at it first; what you '
+                .'typed still stands here.',
         };
     }
 }

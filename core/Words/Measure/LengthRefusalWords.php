@@ -16,7 +16,8 @@ final class LengthRefusalWords
             LengthRefusal::Unexpected => '“{piece}” was not understood. Enter a length such as 12\' 6 3/4" or 2400 mm.',
             LengthRefusal::UnknownUnit => '“{piece}” is not a unit known here. Use \' and ", ft and in, mm, cm or m.',
             LengthRefusal::AmbiguousComma => '“{piece}” could mean two things. Leave the comma out of thousands, or write decimals with a point.',
-            LengthRefusal::AmbiguousPoint => '“{piece}” could be a thousand and more, or a decimal. Leave the point out of thousands, or add the unit.',
+            LengthRefusal::AmbiguousPoint => '“{piece}” could be a thousand and more, or a decimal. Leave the point out of thousands, or '
+                .'add the unit.',
             LengthRefusal::AmbiguousThousands => '“{piece}” could be thousands, or feet and inches. Leave the mark out of thousands.',
             LengthRefusal::MetricBesideFeet => '“{piece}” can’t stand beside feet. Write all of it in one system.',
             LengthRefusal::NotATapeFraction => '“{piece}” is not a fraction on a tape. Use halves to sixty-fourths below one, such as 3/8.',

@@ -5,7 +5,8 @@ declare(strict_types=1);
 /** What the account pages say. */
 return [
     'owner.whose_tool_is_this' => 'Whose tool is this?',
-    'owner.this_is_the_first_start' => 'This is the first start. Name the owner once; your name stands beside everything you write into a logbook. All of it '
+    'owner.this_is_the_first_start' => 'This is the first start. Name the owner once; your name stands beside everything you write into a '
+        .'logbook. All of it '
         .'stays on this machine.',
     'owner.your_name' => 'Your name',
     'owner.only_used_to_sign_in' => 'Only used to sign in here; nothing is ever sent.',

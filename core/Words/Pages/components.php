@@ -17,7 +17,8 @@ return [
     'drawing.section.plane_of_the_feet_2' => 'plane of the feet',
     'drawing.section.heights_and_lengths_drawn_alike' => 'heights and lengths drawn alike',
     'drawing.section.still_missing' => 'still missing',
-    'drawing.square.working_drawing_from_above_arrow' => 'Working drawing from above, {count: # stake|# stakes}. Arrow keys go from stake to stake, plus and minus enlarge, '
+    'drawing.square.working_drawing_from_above_arrow' => 'Working drawing from above, {count: # stake|# stakes}. Arrow keys go from stake '
+        .'to stake, plus and minus enlarge, '
         .'Shift with arrows moves the drawing.',
     'drawing.square.rings_95_and_moves_are' => 'rings (95 %) and moves are drawn {factor}× as large as they are',
     'fit_form.what_must_fit_between_posts' => 'What must fit between posts',
@@ -39,7 +40,8 @@ return [
     'fit.gap_too_wide' => 'gap too wide',
     'fit.too_narrow' => 'too narrow',
     'fixed_line_form.a_wall_a_boundary_what' => 'A wall, a boundary: what will not move',
-    'fixed_line_form.begin_from_one_thing_that' => 'Begin from one thing that stands. Where the grid runs parallel to it, offsets read from it hold the whole layout; '
+    'fixed_line_form.begin_from_one_thing_that' => 'Begin from one thing that stands. Where the grid runs parallel to it, offsets read '
+        .'from it hold the whole layout; '
         .'otherwise the distance is only checked.',
     'fixed_line_form.house_wall_barn_north_boundary' => 'House wall, barn, north boundary.',
     'fixed_line_form.it_is_a' => 'It is a',

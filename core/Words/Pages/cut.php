@@ -7,7 +7,8 @@ return [
     'rods.strike_a_datum_line_first' => 'Strike a datum line first',
     'rods.every_mark_is_told_from' => 'Every mark is told from the line struck on all posts. Decide the tops and the line under Marks.',
     'rods.marks_at_a_height' => 'Marks at a height',
-    'rods.for_rails_brackets_boards_type' => 'For rails, brackets, boards: type a height and where it is counted from. On uneven ground somebody must choose which '
+    'rods.for_rails_brackets_boards_type' => 'For rails, brackets, boards: type a height and where it is counted from. On uneven ground '
+        .'somebody must choose which '
         .'ground.',
     'rods.from' => '{count} {count: mark|marks} from {from}',
     'rods.measured_on_each_post_from' => 'Measured on each post from the datum line: hold the tape or one rod on the line, never on the ground.',
@@ -34,7 +35,8 @@ return [
     'set_out.seat_cut_a_shoulder_below' => 'Seat: cut a shoulder {shoulder_below_top} below the top mark, {depth} deep; {left} of the post are left. '
         .'{leaves_enough} Slope what lies open so that it sheds water.',
     'set_out.why_these_marks' => 'Why these marks?',
-    'set_out.even_gap_length_n_thickness' => 'Even: gap = (length − n × thickness) / (n − 1), each mark rounded once from zero, the last ending exactly at the '
+    'set_out.even_gap_length_n_thickness' => 'Even: gap = (length − n × thickness) / (n − 1), each mark rounded once from zero, the last '
+        .'ending exactly at the '
         .'length. At centres: 0, then i × centres − half a thickness, the last at the end; what is left over is named. The '
         .'length is post centre to centre + one post + 2 × overhang, unless typed. Spans of beams, joists and rafters are not '
         .'checked here.',
@@ -60,7 +62,8 @@ return [
     'show.posts_are' => '{count} posts are',
     'show.short_cut_nothing_yet' => '{count} short. Cut nothing yet',
     'show.by_b_b' => '{label} by <b>{magnitude}</b>{last}',
-    'show.lowering_all_tops_by_leaves' => 'Lowering all tops by {lower_all_by} leaves {clearance_then} of clearance at {label} instead of {clearance}.',
+    'show.lowering_all_tops_by_leaves' => 'Lowering all tops by {lower_all_by} leaves {clearance_then} of clearance at {label} instead of '
+        .'{clearance}.',
     'show.lower_all_tops_change_the' => 'Lower all tops, change the post, or decide how to make it good.',
     'show.every_post_is_cut' => 'Every post is cut',
     'show.of_posts_are_cut' => '{done} of {count} posts are cut',
@@ -71,7 +74,8 @@ return [
     'show.the_datum_line_stands_above' => '{rows} {what} The datum line stands {datum_line} above {name}’s zero.',
     'show.clearance_under_the_lowest_top' => 'Clearance under the lowest top, at {label}: {clearance}.',
     'show.the_story_pole_in_full' => 'The story pole in full size, to print',
-    'show.lowering_all_tops_by_costs' => 'Lowering all tops by {lower_by} costs as much clearance, and the longest post, {label}, comes out of {then} instead of '
+    'show.lowering_all_tops_by_costs' => 'Lowering all tops by {lower_by} costs as much clearance, and the longest post, {label}, comes '
+        .'out of {then} instead of '
         .'{now}.',
     'show.above_the_datum_line' => 'above the datum line',
     'show.mark' => 'mark',

@@ -22,7 +22,8 @@ return [
     'compare.no_single_price_would_change' => 'No single price would change the answer.',
     'compare.what_would_change_the_answer' => 'What would change the answer',
     'compare.at_instead_of_then_costs' => '{part} at {number} instead of {number_b}: then “{what}” costs the same, and {now} that less.',
-    'compare.every_way_keeps_every_rule' => 'Every way keeps every rule of depth: a common plane lies at the lowest foot any of its posts needs. Dug is π/4 × hole² '
+    'compare.every_way_keeps_every_rule' => 'Every way keeps every rule of depth: a common plane lies at the lowest foot any of its posts '
+        .'needs. Dug is π/4 × hole² '
         .'× depth of each; concrete is what each way of holding pours, less the post in it; a post is bought from foot to top in '
         .'the next multiple of {sold_by}. Own depths always dig least; feet and tops level make all posts alike, so that they '
         .'are cut on the trestle, and that is what a different length costs here. The cost of a way is a straight line in each '
@@ -43,7 +44,8 @@ return [
     'dig.from_todays_ground_to' => 'from today’s ground to {is_dug}',
     'dig.what_makes_it_so_deep' => 'What makes it so deep: {what}.',
     'dig.above_the_bottom_come_gravel' => 'Above the bottom come {gravel} gravel and {pad} pad.',
-    'dig.never_less_and_so_deep' => 'Never less; and so deep that its top comes level with {label}’s, if the posts are alike. Plumb it every few blows.',
+    'dig.never_less_and_so_deep' => 'Never less; and so deep that its top comes level with {label}’s, if the posts are alike. Plumb it '
+        .'every few blows.',
     'dig.plumb_it_every_few_blows' => 'Plumb it every few blows.',
     'dig.next' => 'Next:',
     'dig.in_walking_order' => 'In walking order',
@@ -65,8 +67,10 @@ return [
     'frost.no_frost_depth_is_in' => 'No frost depth is in force yet.',
     'frost.nothing_on_this_page_changes' => 'Nothing on this page changes it: type what your office says into the rules of depth.',
     'frost.the_place_and_the_figure' => '{place}: {at_desk}. The place and the figure are made up.',
-    'frost.estimated_for_bare_ground_without' => 'Estimated: {estimate}, for bare ground without snow. An estimate never stands in for the office’s figure.',
-    'frost.the_modified_stefan_equation_2' => 'The modified Stefan equation: √(2 · k · n · I · 86 400 / L), with the freezing index I of a cold winter in °C·days, k '
+    'frost.estimated_for_bare_ground_without' => 'Estimated: {estimate}, for bare ground without snow. An estimate never stands in for '
+        .'the office’s figure.',
+    'frost.the_modified_stefan_equation_2' => 'The modified Stefan equation: √(2 · k · n · I · 86 400 / L), with the freezing index I of '
+        .'a cold winter in °C·days, k '
         .'= 1.9 W/mK for frozen soil, n = 0.9 from air to ground, and L = 334 000 J/kg × dry density × water content. Snow and '
         .'grass keep frost up; a swept yard lets it down.',
     'frost.a_look_up_desk' => 'A look-up desk',
@@ -166,7 +170,8 @@ return [
     'show.left_aside_with_a_reason' => ', left aside with a reason',
     'show.the_lowest_it_governs' => ', the lowest: it governs',
     'show.less_than_a_quarter_of' => 'Less than a quarter of the post would stand in the ground. That is for light things that nothing leans on.',
-    'show.frost_is_lowest_winter_ground' => 'Frost is lowest winter ground − {frost} frost − {margin} margin + {pad} pad. The foot stands at {foot} ({what}); below '
+    'show.frost_is_lowest_winter_ground' => 'Frost is lowest winter ground − {frost} frost − {margin} margin + {pad} pad. The foot stands '
+        .'at {foot} ({what}); below '
         .'it come pad and {gravel} gravel: {hole_depth} from today’s ground.',
     'compare.a_metre' => 'a metre',
     'compare.a_foot' => 'a foot',

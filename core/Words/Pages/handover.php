@@ -6,7 +6,8 @@ declare(strict_types=1);
 return [
     'show.hand_over' => 'Hand over',
     'show.remark' => '. Remark: {remark}',
-    'show.b_b_plan_revision_printed' => '<b>{name}</b>{place}. {what}, plan revision {number}. Printed from {count: # entry|# entries} of the logbook{remark}.',
+    'show.b_b_plan_revision_printed' => '<b>{name}</b>{place}. {what}, plan revision {number}. Printed from {count: # entry|# entries} of '
+        .'the logbook{remark}.',
     'show.for_stakes_and_heights_plumb' => '{squareness} for stakes and heights, plumb within 1 in {plumb_one_in}',
     'show.layout' => 'Layout',
     'show.spans' => 'Spans',
@@ -19,7 +20,8 @@ return [
     'show.remarks' => 'Remarks',
     'show.taken_over_by' => 'taken over by',
     'show.on' => 'on',
-    'show.local_code_the_permit_office' => 'Local code, the permit office, the maker’s instructions and a licensed engineer come before anything on this sheet.',
+    'show.local_code_the_permit_office' => 'Local code, the permit office, the maker’s instructions and a licensed engineer come before '
+        .'anything on this sheet.',
     'show.to_whom' => 'To whom',
     'show.hand_it_over' => 'Hand it over',
     'show.on_paper' => 'On paper',

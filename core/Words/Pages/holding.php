@@ -34,19 +34,23 @@ return [
     'hold.hold_the_posts_this_way' => 'Hold the posts this way',
     'hold.where_builders_differ' => 'Where builders differ',
     'hold.b_b_suits_against_it' => '<b>{part}</b>: suits {suits}; against it: {against}.',
-    'hold.two_more_stand_under_their' => 'Two more stand under their own pages: below frost always, or a rule left aside with a reason (Depths); the hole made '
+    'hold.two_more_stand_under_their' => 'Two more stand under their own pages: below frost always, or a rule left aside with a reason '
+        .'(Depths); the hole made '
         .'to the height, or the post cut to it (Side by side).',
     'loads.no_roof_or_floor_spans' => 'No roof or floor spans between them, or none weighs anything: type an overhang and what it weighs.',
-    'loads.carries_most_on_needs_a' => '{label} carries most: {force} on {what} needs a round pad of {round_diameter}, and the hole is {foot} wide at its '
+    'loads.carries_most_on_needs_a' => '{label} carries most: {force} on {what} needs a round pad of {round_diameter}, and the hole is '
+        .'{foot} wide at its '
         .'foot.',
     'loads.widen_it_bell_it_at' => 'Widen it, bell it at its foot, or spread the load: a wider hole is a change of the plan.',
     'loads.deeper_than_the_frost_and' => ', deeper than the frost and embedment rules dig',
     'loads.from_the_side_it_must' => 'From the side it must stand {depth} deep{sideways_is_deepest}.',
     'loads.12_ft' => '12 ft',
-    'loads.from_the_side_it_would' => 'From the side it would have to stand more than {is_metric} deep, where the formula ends: that is for an engineer.',
+    'loads.from_the_side_it_would' => 'From the side it would have to stand more than {is_metric} deep, where the formula ends: that is '
+        .'for an engineer.',
     'loads.weigh_the_width_for_this' => 'Weigh the width for this load',
     'loads.make_the_depth_for_the' => 'Make the depth for the side load a rule',
-    'loads.not_checked_here_spans_of' => 'Not checked here: spans of beams and joists, connections, side loads on the whole frame, snow that drifts. Your local '
+    'loads.not_checked_here_spans_of' => 'Not checked here: spans of beams and joists, connections, side loads on the whole frame, snow '
+        .'that drifts. Your local '
         .'code and a licensed engineer have the last word.',
     'loads.load_on_each_post' => 'Load on each post',
     'loads.beams_along_the_the_shares' => 'beams along the {is_along_x}; the shares add up to {area}',
@@ -57,16 +61,19 @@ return [
     'loads.uplift_left' => 'uplift left',
     'loads.why' => 'Why {label}?',
     'loads.and_the_roof_over_it' => ', and the roof over it {pressure} and {pressure_b} more,',
-    'loads.it_carries_along_its_beam' => 'It carries {feet} along its beam (half-way to the next standing post; at the ends by statics, with what overhangs) by '
+    'loads.it_carries_along_its_beam' => 'It carries {feet} along its beam (half-way to the next standing post; at the ends by statics, '
+        .'with what overhangs) by '
         .'{feet_b} across: {area}. Dead {pressure} and the larger of live {pressure_b} and snow {pressure_c}{pressure_d} make '
         .'{force}. {part} is presumed to carry {pressure_e} (International Building Code, table 1806.2): {area_b}, a round of '
         .'√(4A/π).',
     'loads.whose_constants_are_for_lb' => ', whose constants are for lb and ft',
     'loads.held_at_the_ground_d' => 'held at the ground: d³ = 4.25·P·h/(s·b)',
     'loads.free_at_the_ground_d' => 'free at the ground: d = ½A(1 + √(1 + 4.36·h/A))',
-    'loads.from_the_side_push_above' => 'From the side {force} push {push_at} above the ground on {by_depth} of soil (IBC 1807.3.2{is_metric}, {held}): '
+    'loads.from_the_side_push_above' => 'From the side {force} push {push_at} above the ground on {by_depth} of soil (IBC '
+        .'1807.3.2{is_metric}, {held}): '
         .'{depth}.',
-    'loads.wind_lifts_area_0_6' => 'Wind lifts {pressure} × area; 0.6 of the dead load and of the concrete at its foot hold it, the post’s own weight is '
+    'loads.wind_lifts_area_0_6' => 'Wind lifts {pressure} × area; 0.6 of the dead load and of the concrete at its foot hold it, the '
+        .'post’s own weight is '
         .'left out.',
     'loads.a_roof' => 'a roof',
     'loads.begun_as_by_the_kind' => 'Begun as {is_floor}, by the kind of job. Your local office has the figures that count.',
@@ -95,7 +102,8 @@ return [
     'materials.of_for' => '{needed: # bag|# bags} of {mass} for {count: # hole|# holes}',
     'materials.bags_on_site_run_out' => 'Bags on site run out at hole {runs_out_at}',
     'materials.the_bags_on_site_last' => 'The bags on site last',
-    'materials.each_hole_mixed_alone_takes' => 'Each hole mixed alone takes {needed: # bag|# bags}, one mix for all {needed_b}, with {part} % for waste.',
+    'materials.each_hole_mixed_alone_takes' => 'Each hole mixed alone takes {needed: # bag|# bags}, one mix for all {needed_b}, with '
+        .'{part} % for waste.',
     'materials.no_concrete_goes_into_them' => '{part}: no concrete goes into them.',
     'materials.are_missing_before_the_first' => '{left_after} are missing before the first is opened',
     'materials.are_left_over' => '{left_after} are left over',
@@ -125,7 +133,8 @@ return [
     'materials.counted' => 'Counted',
     'materials.as_dug' => 'as dug',
     'materials.as_planned' => 'as planned',
-    'materials.each_hole_is_counted_layer' => 'Each hole is counted layer by layer, from the foot up, as its way of holding fills it, less the post that stands in '
+    'materials.each_hole_is_counted_layer' => 'Each hole is counted layer by layer, from the foot up, as its way of holding fills it, '
+        .'less the post that stands in '
         .'it. A block is bought and takes no concrete. A bag yields {little}. A hole mixed alone loses the rest of its last bag. '
         .'Spoil swells by a quarter; gravel weighs 1.5 t/m³. A truck brings whole lots. Water is on the bag’s label: follow it.',
     'materials.count_with' => 'Count with',
@@ -141,15 +150,18 @@ return [
     'materials.a_foam_pack_fills' => 'A foam pack fills, {little}',
     'materials.from_its_label_empty' => 'From its label. Empty: {usual_pack}.',
     'piers.all_tubes_end_level_zero' => 'All tubes end level, {magnitude} {is_negative} zero',
-    'piers.concrete_in_all_without_waste' => 'Concrete {volume} in all, without waste. An anchor may stand up to {anchor_shift} off the middle of its pier, '
+    'piers.concrete_in_all_without_waste' => 'Concrete {volume} in all, without waste. An anchor may stand up to {anchor_shift} off the '
+        .'middle of its pier, '
         .'whichever way.',
     'piers.from_gravel_to_top_with' => 'from gravel to top, with a base and a post on each',
     'piers.tube' => 'tube',
     'piers.above_the_ground' => 'above the ground',
     'piers.post_from_the_base_up' => 'post, from the base up',
-    'piers.water_so_deep_lifts_an' => 'Water so deep lifts an empty tube that is closed at its foot by {force_of}: weigh it down or tie it before you pour. '
+    'piers.water_so_deep_lifts_an' => 'Water so deep lifts an empty tube that is closed at its foot by {force_of}: weigh it down or tie '
+        .'it before you pour. '
         .'An open tube does not float, but dry it first.',
-    'piers.a_tube_stands_on_the' => 'A tube stands on the gravel of its hole, as dug where it is dug, and ends at the common top: top − (bottom + gravel). '
+    'piers.a_tube_stands_on_the' => 'A tube stands on the gravel of its hole, as dug where it is dug, and ends at the common top: top − '
+        .'(bottom + gravel). '
         .'The post begins a standoff above the concrete. The anchor may shift (tube − base across its corners) / 2 − edge '
         .'distance. Lift is 9.81 · π/4 · D² · depth of water. Plumb the tube on two sides and brace it before the pour; check '
         .'its top with the level afterwards.',
@@ -181,7 +193,8 @@ return [
     'width.up_to' => 'up to {off_the_hole}',
     'width.post_off_its_pads_middle' => 'Post off its pad’s middle',
     'width.up_to_2' => 'up to {off_the_foot}',
-    'width.for_the_post_across_its' => 'For the post: {across} across its corners + 2 × ({cover} cover + {slack} slack). The foot: load over what the soil is '
+    'width.for_the_post_across_its' => 'For the post: {across} across its corners + 2 × ({cover} cover + {slack} slack). The foot: load '
+        .'over what the soil is '
         .'presumed to carry, {pressure} (International Building Code, table 1806.2), as a round of √(4A/π). A post further off '
         .'the middle of a round pad than an eighth of its width lifts the pad’s far edge (the kern of a circle). Keep the hole '
         .'no wider at its top than at its foot, so that frost can’t grip it. A report for the site and your local office come '

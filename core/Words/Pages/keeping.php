@@ -28,7 +28,8 @@ return [
     'no_copy_left' => 'No copy has left this machine yet: a disk that breaks takes everything with it.',
     'start_migrated' => 'The data was brought to this version. As it was it stays in {before}.',
     'start_stop_was_not_clean' => 'The last stop was not a clean one. Everything was checked and is whole.',
-    'refused_present_is_damaged' => 'The data does not hold together: {what}. Aequus does not start on it, so that nothing is made worse. Put a backup '
+    'refused_present_is_damaged' => 'The data does not hold together: {what}. Aequus does not start on it, so that nothing is made worse. '
+        .'Put a backup '
         .'back: ./aequus restore FILE. They lie in {folder}.',
     'passphrase' => 'Passphrase',
     'passphrase_again' => 'The same again',

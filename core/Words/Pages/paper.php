@@ -5,12 +5,14 @@ declare(strict_types=1);
 /** What the paper pages say. */
 return [
     'pole.copy_of' => 'Copy of {copy_of}.',
-    'pole.sheet_of_print_in_full' => '{name}: {title}, sheet {n} of {count}. Print in full size (100 %, no fitting), then check both bars with a tape.',
+    'pole.sheet_of_print_in_full' => '{name}: {title}, sheet {n} of {count}. Print in full size (100 %, no fitting), then check both bars '
+        .'with a tape.',
     'pole.on_top_of_strip' => 'on top of strip {strip}',
     'pole.end_of_strip' => 'end of strip {strip}',
     'pole.there_is_nothing_to_mark' => 'There is nothing to mark yet: decide the tops first.',
     'record.record' => 'Record, {name}',
-    'record.plan_revision_local_code_the' => '{copy_line} {name}, plan revision {number}, {count: # entry|# entries}. Local code, the permit office, the maker’s '
+    'record.plan_revision_local_code_the' => '{copy_line} {name}, plan revision {number}, {count: # entry|# entries}. Local code, the '
+        .'permit office, the maker’s '
         .'instructions and a licensed engineer come before anything on this sheet.',
     'record.plan_revision' => '{place}{what}, {count: # post|# posts}, plan revision {number}.',
     'record.handed_over_to' => 'Handed over to {to}.{remark}',
@@ -21,7 +23,8 @@ return [
     'record.not_checked_by_this_tool' => 'not checked by this tool',
     'record.rely_on_the_table_or' => 'rely on the table or engineer named on site',
     'record.plan_as_built' => 'Plan as built',
-    'record.lines_lead_from_the_plans' => 'Lines lead from the plan’s place to where a post really stands, {factor} times enlarged. Filled squares are proved '
+    'record.lines_lead_from_the_plans' => 'Lines lead from the plan’s place to where a post really stands, {factor} times enlarged. '
+        .'Filled squares are proved '
         .'plumb.',
     'record.sections_as_built' => 'Sections as built',
     'record.every_post_plan_against_what' => 'Every post, plan against what was measured',

@@ -20,7 +20,8 @@ return [
     'fields.or_a_figure_of_your' => 'Or a figure of your own',
     'fields.left_empty_the_usual_one' => 'Left empty: the usual one.',
     'fields.names_of_the_four_sides' => 'Names of the four sides',
-    'fields.stand_at_a1_and_look' => 'Stand at A1 and look along row 1: the last row is on your left, column A at your back. Directions are told in these '
+    'fields.stand_at_a1_and_look' => 'Stand at A1 and look along row 1: the last row is on your left, column A at your back. Directions '
+        .'are told in these '
         .'words.',
     'fields.along_the_base_line_row' => 'Along the base line (row 1)',
     'fields.far_side_last_row' => 'Far side (last row)',

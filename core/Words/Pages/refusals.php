@@ -15,7 +15,8 @@ return [
     'plumb.say_whether_it_leans_that' => 'Say whether it leans that way or is plumb.',
     'plumb.is_no_angle_enter_degrees' => '“{typed}” is no angle. Enter degrees, such as 0.4.',
     'rod.set_up_1' => 'Set-up 1',
-    'rod.has_seen_no_point_whose' => '{from} has seen no point whose height is known, so it would tell nothing about this one. Read the benchmark first, or '
+    'rod.has_seen_no_point_whose' => '{from} has seen no point whose height is known, so it would tell nothing about this one. Read the '
+        .'benchmark first, or '
         .'a point you have read from another set-up; or tick “I read a known point later” and send it again.',
     'service.row_needs_two_lengths_with' => 'Row {i} needs two lengths with a semicolon between: along the base line; away from it.',
     'service.line' => '{carries} line',

@@ -37,7 +37,8 @@ return [
     'forms.plumb.the_post_is' => 'The post is',
     'forms.plumb.level_turned_end_for_end' => 'level turned end for end: counts with the reading before',
     'forms.plumb.a_pole_has_no_faces' => 'A pole has no faces: any two directions tell how it leans, the further apart the better.',
-    'forms.plumb.a_levels_edge_on_a' => 'A level’s edge on a face shows whether the top leans toward that face or away from it; a string, a bob or your eye '
+    'forms.plumb.a_levels_edge_on_a' => 'A level’s edge on a face shows whether the top leans toward that face or away from it; a string, '
+        .'a bob or your eye '
         .'along its edges shows the lean along it. Bowed or tapered timber: read two opposite faces, the middle of both counts.',
     'forms.ready.before_the_fill' => 'Before the fill',
     'forms.ready.seen_to_all_posts' => 'Seen to, all posts',
@@ -72,7 +73,8 @@ return [
     'post.keep_it' => 'Keep it',
     'post.a_remark_on' => 'A remark on {label}',
     'post.why_so_much_at_the' => 'Why so much at the top?',
-    'post.the_readings_come_to_in' => 'The readings come to {number} in 1000; the limit is 1 in {plumb_one_in}, that is {number_b}. While the hole is open '
+    'post.the_readings_come_to_in' => 'The readings come to {number} in 1000; the limit is 1 in {plumb_one_in}, that is {number_b}. While '
+        .'the hole is open '
         .'the post turns about its foot, after the fill about grade: the top is {top_above_pivot} above that, the brace, at two '
         .'thirds of the standing post, {brace_above_pivot}. Out of plumb is slope times height.',
     'pour.the_fill_step_by_step' => 'The fill, step by step',
@@ -82,14 +84,16 @@ return [
     'pour.by' => 'by {time}',
     'pour.bags_in' => '{bags: # bag|# bags} in',
     'pour.within' => 'within {minutes} min',
-    'pour.bags_of_a_tenth_for' => 'Bags of {bag} {mass}, a tenth for waste. Water as the label says. Mixed concrete stays workable about an hour at 20 '
+    'pour.bags_of_a_tenth_for' => 'Bags of {bag} {mass}, a tenth for waste. Water as the label says. Mixed concrete stays workable about '
+        .'an hour at 20 '
         .'°C, less in heat. Braces: {what} at 20 °C, longer in the cold by the maturity rule (time × degrees above {datum} is '
         .'the same; Nurse and Saul, ASTM C1074), and not at all at freezing. The label and a wet surface come before it.',
     'show.plumb_means_within_1_in' => 'Plumb means within 1 in {plumb_one_in}, on two neighbouring faces. Choose a post to read it.',
     'show.pull_the_top' => 'Pull the top',
     'show.go_to' => 'Go to {label}',
     'show.move_the_strings_to_the' => 'Move the strings to the faces',
-    'show.while_digging_they_mark_centre' => 'While digging they mark centre lines. To set posts by their faces, move each string out by half a post: those along '
+    'show.while_digging_they_mark_centre' => 'While digging they mark centre lines. To set posts by their faces, move each string out by '
+        .'half a post: those along '
         .'the rows by <b>{half}</b>, those along the columns by <b>{half_b}</b>, all toward the same side. They go back to the '
         .'same nails.',
     'show.no_post_is_ready_to' => 'No post is ready to fill',
@@ -108,13 +112,15 @@ return [
     'show.so_far_it_pushed_the' => 'So far it pushed the tops by {millimetres} toward the {what}, the mean of {count}: expect as much at the next.',
     'show.of_three_fills_are_known' => '{count} of three fills are known; after three it is told what to expect at the next.',
     'stop.stop_now_make_it_safe' => 'Stop now: make it safe',
-    'stop.in_this_order_from_what' => 'In this order, from what the book knows of every post. People first: lightning, or wind that moves timber, and '
+    'stop.in_this_order_from_what' => 'In this order, from what the book knows of every post. People first: lightning, or wind that moves '
+        .'timber, and '
         .'everybody leaves.',
     'stop.what_may_still_be_filled' => 'What may still be filled',
     'stop.no_hole_waits_for_its' => 'no hole waits for its fill',
     'stop.of_what_is_due_something' => 'of what is due something is missing everywhere',
     'stop.nothing' => 'Nothing: {lack}.',
-    'stop.ready_nothing_is_missing_only' => '{join} {count: is|are} ready: nothing is missing. Only what can be filled to the top and covered before the weather '
+    'stop.ready_nothing_is_missing_only' => '{join} {count: is|are} ready: nothing is missing. Only what can be filled to the top and '
+        .'covered before the weather '
         .'comes; a pour that stops half-way is worse than none.',
     'stop.b_b_lacks' => '<b>{label}</b> lacks: {part}.',
     'tops.one_post_has_no_neighbour' => 'One post has no neighbour to agree with',
@@ -123,10 +129,12 @@ return [
     'tops.the_tops_of_are_out' => 'The tops of {out} are out',
     'tops.all_tops_stand_square' => 'All tops stand square',
     'tops.its_plumb_is_all_there' => 'Its plumb is all there is: read two faces.',
-    'tops.stakes_must_be_proved_and' => 'Stakes must be proved, and every post set and read on two faces: then a top is its stake and its lean times its '
+    'tops.stakes_must_be_proved_and' => 'Stakes must be proved, and every post set and read on two faces: then a top is its stake and its '
+        .'lean times its '
         .'height, and tapes at the tops check it.',
     'tops.the_diagonal_is_the_longer' => 'The diagonal {corners} is the longer one: a strap along it shortens it by <b>{shorten_by}</b>.',
-    'tops.that_springs_set_posts_by' => 'That springs set posts by more than 1 in {plumb_one_in} of their height: do not force it. Move what is not set yet, or '
+    'tops.that_springs_set_posts_by' => 'That springs set posts by more than 1 in {plumb_one_in} of their height: do not force it. Move '
+        .'what is not set yet, or '
         .'take it up in the joints.',
     'tops.that_stays_within_1_in' => 'That stays within 1 in {plumb_one_in} of the posts’ height. Straps under tension: stand aside.',
     'tops.by_all_that_was_read' => 'By all that was read the diagonals of the outline agree within {squareness}.',
@@ -145,9 +153,11 @@ return [
     'tops.agree' => 'Agree',
     'tops.apart' => '{magnitude} apart',
     'tops.contradict' => '{label}–{label_b} contradict.',
-    'tops.ground_spacing_top_spacing_and' => 'Ground spacing, top spacing and the plumb of both tell the same thing twice; one of the three is wrong by about '
+    'tops.ground_spacing_top_spacing_and' => 'Ground spacing, top spacing and the plumb of both tell the same thing twice; one of the '
+        .'three is wrong by about '
         .'{magnitude}. Tape the tops again first, then read both posts on the face along the pair.',
-    'tops.tapes_at_the_tops_and' => 'Tapes at the tops and at the ground go into one network, joined by the leans: top = stake + slope × height. A top is '
+    'tops.tapes_at_the_tops_and' => 'Tapes at the tops and at the ground go into one network, joined by the leans: top = stake + slope × '
+        .'height. A top is '
         .'out when it stands more than {squareness} from where the plan, laid over the other tops, has it. A strap shortens the '
         .'longer diagonal by D − √(L² + W²). Of a pair the tops should be ground spacing + the difference of the leans × height '
         .'apart; what is allowed is 3.29 standard deviations of two tapes of 2 mm and two readings of 0.5 mm in 1200.',

@@ -5,14 +5,16 @@ declare(strict_types=1);
 /** What the square pages say. */
 return [
     'cast.nothing_is_entered_as_cast' => 'Nothing is entered as cast yet',
-    'cast.after_a_pour_put_the' => 'After a pour put the strings back on their nails and read how far each pier or post stands off its mark. The layout is '
+    'cast.after_a_pour_put_the' => 'After a pour put the strings back on their nails and read how far each pier or post stands off its '
+        .'mark. The layout is '
         .'then solved again from what really stands, and the rest takes up the difference.',
     'cast.the_difference_can_be_taken' => 'The difference can be taken up',
     'cast.not_everything_can_be_taken' => 'Not everything can be taken up',
     'cast.the_one_pier' => 'the one pier',
     'cast.piers_or_posts' => '{count} piers or posts',
     'cast.turned_by_mm_in_a' => ', turned by {number} mm in a metre',
-    'cast.the_plan_is_laid_over' => 'The plan is laid over {count} as cast{number}. What is left at each of them its anchor or notch takes; every other '
+    'cast.the_plan_is_laid_over' => 'The plan is laid over {count} as cast{number}. What is left at each of them its anchor or notch '
+        .'takes; every other '
         .'post gets a new mark.',
     'cast.its_hole_leaves' => 'its hole leaves',
     'cast.an_anchor_may_shift' => 'an anchor may shift',
@@ -31,7 +33,8 @@ return [
     'cast.no_its_hole_is_too' => 'no, its hole is too narrow',
     'cast.one_pier_says_where_the' => 'One pier says where the plan lies, not how it is turned: everything shifts with it and the strings keep their '
         .'direction.',
-    'cast.the_plan_is_turned_and' => 'The plan is turned and shifted, never stretched, so that the squares of what is left at the cast ones add up to the '
+    'cast.the_plan_is_turned_and' => 'The plan is turned and shifted, never stretched, so that the squares of what is left at the cast '
+        .'ones add up to the '
         .'least: θ = atan2(Σ(p×q), Σ(p·q)) about their two centres.',
     'cast.a_round_hole_leaves_diameter' => 'A round hole leaves (diameter − post across its corners) / 2 − cover.',
     'cast.as_it_stands' => 'As it stands',
@@ -49,7 +52,8 @@ return [
     'hand.along_across_between' => '{on_x} along, {on_y} across, {across} between',
     'hand.a_far_side_off_by' => 'A far side off by {squareness}',
     'hand.makes_the_diagonals_differ_by' => 'makes the diagonals differ by {what}',
-    'hand.the_diagonal_is_length_width' => 'The diagonal is √(length² + width²), by Pythagoras: √({length}² + {width}²). 3-4-5 is the same rule in whole numbers; '
+    'hand.the_diagonal_is_length_width' => 'The diagonal is √(length² + width²), by Pythagoras: √({length}² + {width}²). 3-4-5 is the '
+        .'same rule in whole numbers; '
         .'the largest multiple that fits inside both legs is the sharpest. The difference of the diagonals is 4 × length × '
         .'offset over their sum.',
     'hand.marks_away_from_it' => 'Marks away from it',
@@ -65,16 +69,19 @@ return [
     'hand.nail_from_the_centre_mark' => 'nail from the centre mark',
     'hand.back' => '{magnitude} back',
     'hand.on' => '{from_centre} on',
-    'hand.the_near_end_is_the' => 'The near end is the one toward {label}. “Back” is toward that end. Boards stand clear of the auger, so that strings '
+    'hand.the_near_end_is_the' => 'The near end is the one toward {label}. “Back” is toward that end. Boards stand clear of the auger, so '
+        .'that strings '
         .'come off and go back to the same nail; a mark on a string is lost when it comes off.',
     'hand.two_tapes_crossing' => 'Two tapes crossing',
     'hand.hooked_at_and_drawn_tight' => 'hooked at {label} and {label_b}, drawn tight together',
     'hand.they_cross_at' => 'They cross at',
     'hand.too_flat_to_mark_set' => 'too flat to mark: set it by the string',
     'hand.held_as_noted_the_tape' => '; held as noted, the tape must show ',
-    'hand.stands_along_and_away_from' => '{label} stands {magnitude} along and {magnitude_b} away from {label_b}: the root of the two squares added is '
+    'hand.stands_along_and_away_from' => '{label} stands {magnitude} along and {magnitude_b} away from {label_b}: the root of the two '
+        .'squares added is '
         .'{distance_to} (Pythagoras){conditions}',
-    'hand.the_same_from_tapes_that' => '. The same from {label}. Tapes that cross flatter than 30° set a stake badly: there the string does it better.',
+    'hand.the_same_from_tapes_that' => '. The same from {label}. Tapes that cross flatter than 30° set a stake badly: there the string '
+        .'does it better.',
     'hand.hanging_free' => 'hanging free',
     'hand.held_for_the_marks_that' => 'Held for {celsius}{newtons}{hangs_whole}: the marks that lay out the level distance.',
     'hand.strings_and_boards' => 'Strings and boards',
@@ -103,14 +110,16 @@ return [
     'hand.at_its_hook_the_second' => 'At its hook the second shows {magnitude} too {is_negative}, and over every {roundly} {times} too {per_length}.',
     'hand.a_line_over_an_obstacle' => 'A line over an obstacle',
     'hand.carried_over_at_a_height' => 'Carried over at a height of',
-    'hand.plumbed_down_at_both_ends' => 'Plumbed down at both ends with a spirit level the line is good to {times}, with a bob at rest to {times_b} (95 %).',
+    'hand.plumbed_down_at_both_ends' => 'Plumbed down at both ends with a spirit level the line is good to {times}, with a bob at rest to '
+        .'{times_b} (95 %).',
     'hand.for_this_jobs_tolerance_the' => 'For this job’s tolerance the level will do up to {highest_with_level}.',
     'hand.or_run_the_string_beside' => 'Or run the string beside it at an offset, chosen above: every mark carries it.',
     'prove.one_post_has_nothing_to' => 'One post has nothing to square',
     'prove.this_list_leaves_stakes_free' => 'This list leaves stakes free',
     'prove.these_readings_can_prove_it' => 'These readings can prove it',
     'prove.these_readings_cant_prove_it' => 'These readings can’t prove it yet',
-    'prove.with_a_open_by_the' => '{count: # reading|# readings} with a {what} {count: leaves|leave} {label} open by {worst}, the most of all stakes; '
+    'prove.with_a_open_by_the' => '{count: # reading|# readings} with a {what} {count: leaves|leave} {label} open by {worst}, the most of '
+        .'all stakes; '
         .'this job allows {squareness}.',
     'prove.a_slip_of_or_more' => 'A slip of {slip_seen} or more in any one of them will show (four times in five; larger ones more surely).',
     'prove.nothing_checks_read_twice' => 'Nothing checks {join}: read {count: it|them} twice.',
@@ -118,15 +127,18 @@ return [
     'prove.no_further_tape_between_these' => 'No further tape between these stakes is left.',
     'prove.with_a_b_b_the' => 'With a <b>{what}</b> the same list would be enough.',
     'prove.no_class_of_tape_makes' => 'No class of tape makes this list enough; more readings, another way to judge, or a wider tolerance would.',
-    'prove.not_worth_pulling_all_of' => 'Not worth pulling, all of them together: {join}. Without them every stake is still proved and every reading checked.',
+    'prove.not_worth_pulling_all_of' => 'Not worth pulling, all of them together: {join}. Without them every stake is still proved and '
+        .'every reading checked.',
     'prove.leave_them_out' => 'Leave them out',
     'prove.left_out_asked_for_only' => '{count} left out: asked for only where the others leave a doubt.',
     'prove.pull_the_whole_list' => 'Pull the whole list',
-    'prove.every_planned_reading_is_given' => 'Every planned reading is given the standard deviation of its class, √(a² + (b·d)²), and the whole is adjusted as if it '
+    'prove.every_planned_reading_is_given' => 'Every planned reading is given the standard deviation of its class, √(a² + (b·d)²), and '
+        .'the whole is adjusted as if it '
         .'had been read. What is left open of a stake is the 95 % ring of its move: 2.45 times the longest half-axis of its '
         .'error ellipse, {way}. {surplus: # reading|# readings} more than {surplus: is needed checks|are needed check} the '
         .'others.',
-    'prove.a_slip_shows_when_it' => 'A slip shows when it is larger than the test’s limit and the noise together: σ·(limit + 0.84) / √r, with r the share '
+    'prove.a_slip_shows_when_it' => 'A slip shows when it is larger than the test’s limit and the noise together: σ·(limit + 0.84) / √r, '
+        .'with r the share '
         .'of its own mistake that the others see in a reading.',
     'prove.left_open_by_tape' => 'Left open, by tape',
     'prove.with_a' => 'With a',
@@ -153,7 +165,8 @@ return [
     'prove.base_line_from' => 'Base line from',
     'prove.first_of_row_1' => 'first of row 1',
     'prove.last_of_row_1' => 'last of row 1',
-    'prove.lean_sides_and_diagonals_of' => 'Lean: sides and diagonals of the outline, edge stakes by mark and offset from the edge string, inner stakes by two '
+    'prove.lean_sides_and_diagonals_of' => 'Lean: sides and diagonals of the outline, edge stakes by mark and offset from the edge '
+        .'string, inner stakes by two '
         .'strings and one mark. Full: every bay side and diagonal and the long diagonals.',
     'reading.off_by' => 'Off {name} by',
     'reading.put_this_in_its_place' => 'Put this in its place',
@@ -193,11 +206,13 @@ return [
     'show.choose' => 'Choose',
     'show.in_force' => 'in force',
     'show.use_this' => 'Use this',
-    'show.from_the_base_line_that' => 'From the base line, that line is right and all else follows it. By best fit every stake gives a little. By fewest '
+    'show.from_the_base_line_that' => 'From the base line, that line is right and all else follows it. By best fit every stake gives a '
+        .'little. By fewest '
         .'moves the most stakes stay where they are. Posts that are set hold the layout whatever is chosen.',
     'show.boards_and_strings_stand' => 'Boards and strings stand',
     'show.moved' => 'Moved',
-    'show.what_was_read_to_before' => 'What was read to {count: it|them} before counts as old; the readings that prove the new place are asked for next.',
+    'show.what_was_read_to_before' => 'What was read to {count: it|them} before counts as old; the readings that prove the new place are '
+        .'asked for next.',
     'show.one_post_has_nothing_to' => 'One post has nothing to square. Measure its distance to the road or wall, and go on to the level.',
     'show.another_reading' => 'Another reading',
     'show.the_tape' => 'The tape {what}',
@@ -221,6 +236,7 @@ return [
     'reading_sheet.nothing_checks_it' => 'nothing checks it',
     'reading_sheet.fits_one_left_out' => 'fits; one left out',
     'reading.the_same_way_empty_as_planned' => 'The same way. Empty: {ran}, counted from the post centres, as the plan has the strings.',
-    'cast.the_strings_run_beside_it' => 'The strings run beside the centres: {off_x} toward the outside along the rows, {off_y} across them. Take that off '
+    'cast.the_strings_run_beside_it' => 'The strings run beside the centres: {off_x} toward the outside along the rows, {off_y} across '
+        .'them. Take that off '
         .'first.',
 ];

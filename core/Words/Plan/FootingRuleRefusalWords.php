@@ -21,7 +21,8 @@ final class FootingRuleRefusalWords
             FootingRuleRefusal::EmbedmentBelowZero => 'The least embedment can’t be below zero. Enter 0 where no rule asks for one.',
             FootingRuleRefusal::ShareOutOfRange => 'The share in the ground lies between 0 and 1, such as 1/3 or 0.33.',
             FootingRuleRefusal::LeastGravelAbovePlanned => 'The least gravel is more than the gravel planned. Enter the same or less.',
-            FootingRuleRefusal::FrostBeyondReach => 'A frost depth of more than 12 ft (3657 mm) is beyond any auger and this tool. Check the unit, or ask an engineer.',
+            FootingRuleRefusal::FrostBeyondReach => 'A frost depth of more than 12 ft (3657 mm) is beyond any auger and this tool. Check '
+                .'the unit, or ask an engineer.',
             FootingRuleRefusal::NoShare => '“{typed}” is not a share. Enter 1/3, 30 % or 0.3.',
         };
     }

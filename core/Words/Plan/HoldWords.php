@@ -137,7 +137,8 @@ final class HoldWords
     public static function drift(Hold $hold): string
     {
         return match ($hold) {
-            Hold::Concrete, Hold::Collar => 'Poured from one side, the mix pushes the post away from where it comes in. Pour in turns from both sides, and plumb while it is workable.',
+            Hold::Concrete, Hold::Collar => 'Poured from one side, the mix pushes the post away from where it comes in. Pour in turns '
+                .'from both sides, and plumb while it is workable.',
             Hold::Gravel, Hold::Earth => 'Tamped harder on one side than on the other, or a brace that gave. Tamp round and round, a hand at a time.',
             Hold::Foam => 'It rose more on one side before it was hard. Hold the post until it is.',
             Hold::Pier => 'The base turned when its bolts were drawn, or the tube moved while it was backfilled.',
@@ -152,12 +153,14 @@ final class HoldWords
             HoldReason::NotAllowedHere => 'It is not allowed here.',
             HoldReason::FoamAlone => 'Foam does not lead where nothing else keeps the frame upright.',
             HoldReason::FoamInTheWet => 'Foam does not lead in wet ground.',
-            HoldReason::UnderARoofThatLifts => 'It does not lead under a roof that can lift, until a cleat, a collar or screws near each foot are named.',
+            HoldReason::UnderARoofThatLifts => 'It does not lead under a roof that can lift, until a cleat, a collar or screws near each '
+                .'foot are named.',
             HoldReason::WideCollarTakesAPush => 'A wide collar takes a push from the side best where nothing else braces the frame.',
             HoldReason::WeightHoldsTheRoof => 'Its weight holds a roof down.',
             HoldReason::CollarSpreads => 'Loose ground does not have to hold the post: the collar spreads it.',
             HoldReason::FrostGripsARoughCollar => 'In clay frost can grip a rough collar; keep it no wider at the top than at the foot.',
-            HoldReason::RotsAtTheGroundLine => 'Wood in concrete rots at the ground line if water stands there: slope the top, and let the foot drain.',
+            HoldReason::RotsAtTheGroundLine => 'Wood in concrete rots at the ground line if water stands there: slope the top, and let '
+                .'the foot drain.',
             HoldReason::ComesOutWithItsCollar => 'A post in concrete comes out only with its collar.',
             HoldReason::BagsInStandingWater => 'Bags do not set as they should in standing water: pump dry, or pour through a pipe.',
             HoldReason::MostBagsCarried => 'It needs the most bags and water, all carried in.',

@@ -12,19 +12,23 @@ final class PlanRefusalWords
     public static function of(PlanRefusal $is): string
     {
         return match ($is) {
-            PlanRefusal::SideWithoutName => 'Every side needs a name, so that directions can be told in your words. Use what stands there: lane, barn, stream.',
+            PlanRefusal::SideWithoutName => 'Every side needs a name, so that directions can be told in your words. Use what stands '
+                .'there: lane, barn, stream.',
             PlanRefusal::SidesShareAName => 'Two sides share a name, so “toward” would not say which. Give each side its own.',
             PlanRefusal::BayNotPositive => 'Bay {number} has no length. Enter the distance from post centre to post centre, above zero.',
             PlanRefusal::NoBays => 'At least one bay is needed between two posts. Enter 1 or more.',
             PlanRefusal::TooManyLines => 'A grid of more than {most} lines each way is beyond this tool. Split the job.',
-            PlanRefusal::TooManyPosts => 'That is {posts} posts. More than {most} in one job take too long to work out: split it into jobs that meet at a row.',
-            PlanRefusal::NothingIsLeft => 'The bays typed fill the overall size: nothing is left for “rest”. Make one of them shorter, or the overall size larger.',
+            PlanRefusal::TooManyPosts => 'That is {posts} posts. More than {most} in one job take too long to work out: split it into '
+                .'jobs that meet at a row.',
+            PlanRefusal::NothingIsLeft => 'The bays typed fill the overall size: nothing is left for “rest”. Make one of them shorter, or '
+                .'the overall size larger.',
             PlanRefusal::OverallTooSmall => 'The overall size leaves nothing between the posts. Check the size and where the tape is held.',
             PlanRefusal::EveryPostLeftOut => 'Every post is left out. Leave at least one standing.',
             PlanRefusal::NoSuchPost => 'There is no post {label} in this grid. Use labels such as A1 or C3.',
             PlanRefusal::SectionNotPositive => 'A post needs a thickness above zero, as measured.',
             PlanRefusal::PostsOverlap => 'A bay is narrower than a post is thick, so posts would overlap. Check the bays and the post size.',
-            PlanRefusal::UnknownNominalSize => '“{nominal}” is not a nominal size known here. Use 1 to 12 inches, such as 4×4 or 6×6, or give the size as measured.',
+            PlanRefusal::UnknownNominalSize => '“{nominal}” is not a nominal size known here. Use 1 to 12 inches, such as 4×4 or 6×6, or '
+                .'give the size as measured.',
             PlanRefusal::HoleNarrowerThanPost => 'The hole is narrower than the post across its corners. Make it wider.',
             PlanRefusal::NothingStands => 'The posts need a height above the ground. About is enough: 8\' or 2400 mm.',
             PlanRefusal::BoardWithoutLength => 'A batter board needs a length above zero.',
@@ -35,7 +39,8 @@ final class PlanRefusalWords
             PlanRefusal::NeighbourNegative => 'The distance to keep from “{name}” can’t be below zero. Enter 0 where only the line itself counts.',
             PlanRefusal::BellNoWider => 'A bell is wider than its hole and has a height. Enter its width and height, or leave both empty.',
             PlanRefusal::CollarTooLow => 'A collar has a height above zero. Enter how much of the hole below the ground it fills.',
-            PlanRefusal::CureDatumOutOfRange => 'No mix is counted from there. Enter a temperature from −15 °C to 10 °C (5 °F to 50 °F) as its supplier names it, '
+            PlanRefusal::CureDatumOutOfRange => 'No mix is counted from there. Enter a temperature from −15 °C to 10 °C (5 °F to 50 °F) '
+                .'as its supplier names it, '
                 .'or leave it empty: then it counts from freezing.',
             PlanRefusal::MarkCoarserThanTolerance => 'The smallest mark is coarser than the tolerance, so a move inside it could not be told. '
                 .'Choose a finer mark or a wider tolerance.',

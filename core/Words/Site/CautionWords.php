@@ -100,7 +100,8 @@ final class CautionWords
             Caution::Straps => [
                 'A strap or winch under tension whips when it lets go.',
                 'Nobody stands in its line or steps over it. '
-                    .'Take up a little at a time, look at hook and anchor after each pull, and leave a brace on the far side so that the post cannot come over.',
+                    .'Take up a little at a time, look at hook and anchor after each pull, and leave a brace on the far side so that the '
+                    .'post cannot come over.',
             ],
             Caution::Props => [
                 'Beams on props: nobody beneath, until posts carry them.',

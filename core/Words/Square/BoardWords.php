@@ -12,13 +12,17 @@ final class BoardWords
     public static function hindered(BoardHindrance $is): string
     {
         return match ($is) {
-            BoardHindrance::MovedForLine => 'The {lines: board|boards} of {lines} on the {side} side {lines: stands|stand} back {setback} instead of {planned}, '
+            BoardHindrance::MovedForLine => 'The {lines: board|boards} of {lines} on the {side} side {lines: stands|stand} back {setback} '
+                .'instead of {planned}, '
                 .'for {name}.',
-            BoardHindrance::MovedForService => 'The {lines: board|boards} of {lines} on the {side} side {lines: stands|stand} back {setback} instead of '
+            BoardHindrance::MovedForService => 'The {lines: board|boards} of {lines} on the {side} side {lines: stands|stand} back '
+                .'{setback} instead of '
                 .'{planned}, for the no-dig band of {name}.',
-            BoardHindrance::NoPlaceForLine => 'The {lines: board|boards} of {lines} on the {side} side can’t stand there for {name}: mark the string on the '
+            BoardHindrance::NoPlaceForLine => 'The {lines: board|boards} of {lines} on the {side} side can’t stand there for {name}: mark '
+                .'the string on the '
                 .'wall itself, or run it from stakes between.',
-            BoardHindrance::NoPlaceForService => 'The {lines: board|boards} of {lines} on the {side} side can’t stand there for the no-dig band of {name}: '
+            BoardHindrance::NoPlaceForService => 'The {lines: board|boards} of {lines} on the {side} side can’t stand there for the '
+                .'no-dig band of {name}: '
                 .'weigh a trestle down instead of driving stakes.',
         };
     }
