@@ -58,7 +58,7 @@ final readonly class Backups
         if (self::isElsewhere($file, $this->data)) {
             $this->copyHasLeft($now);
         }
-        foreach ($this->tooMany() as $old) {
+        foreach ([...$this->tooMany(), ...$this->begun($now)] as $old) {
             Disk::remove($old);
         }
 
@@ -82,6 +82,14 @@ final readonly class Backups
         $at = @file_get_contents("{$this->data->path}/copy-left");
 
         return $at === false ? null : (DateTimeImmutable::createFromFormat(DATE_ATOM, trim($at)) ?: null);
+    }
+
+    /** @return list<string> what was begun and never finished, since hours */
+    private function begun(DateTimeImmutable $now): array
+    {
+        return array_values(array_filter(
+            glob("{$this->folder}/".WriteBackup::WRITING.'*') ?: [], fn (string $file) => filemtime($file) < $now->getTimestamp() - 7200,
+        ));
     }
 
     /** @return list<string> what is neither the newest of one of the last days nor of one of the last weeks */

@@ -105,10 +105,10 @@ final readonly class DataFolder
         return $folder;
     }
 
-    /** What was being made when somebody pulled the plug. Only for who holds the gate shut. */
+    /** What was being made, or taken away, when somebody pulled the plug. Only for who holds the gate shut. */
     public function sweep(): void
     {
-        foreach (glob("{$this->path}/".self::COMING.'*') ?: [] as $left) {
+        foreach ([...glob("{$this->path}/".self::COMING.'*') ?: [], ...glob("{$this->inForce()}/taken-*") ?: []] as $left) {
             Disk::remove($left);
         }
     }

@@ -10,6 +10,9 @@ use PDOException;
 /** Everything in one file, taken while the application may be running, read again before it has its name. */
 final class WriteBackup
 {
+    /** How a file is called until it is whole. */
+    public const WRITING = '.writing-';
+
     /**
      * @param  string  $passphrase  encrypts the file; empty for none
      *
@@ -24,7 +27,7 @@ final class WriteBackup
             throw KeepingRefused::noData();
         }
         $gate = Gate::pass($data) ?? throw KeepingRefused::another();
-        $writing = dirname($file).'/.writing-'.bin2hex(random_bytes(6));
+        $writing = dirname($file).'/'.self::WRITING.bin2hex(random_bytes(6));
         try {
             DB::statement('VACUUM INTO ?', [$writing]);
             chmod($writing, 0o600);

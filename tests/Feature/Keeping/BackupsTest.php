@@ -55,6 +55,20 @@ final class BackupsTest extends KeepingTestCase
         $this->assertStringContainsString('last left this machine on 2026-11-20', $this->command('aequus:backup', ['--list' => true])[1]);
     }
 
+    public function test_what_was_begun_and_never_finished_goes_with_the_next_one(): void
+    {
+        $backups = new Backups($this->data);
+        mkdir($backups->folder);
+        foreach (['.writing-old' => 10_000, '.writing-now' => 60] as $name => $ago) {
+            touch("{$backups->folder}/{$name}", time() - $ago);
+        }
+        touch("{$this->data->inForce()}/taken-half");
+        $backups->make(new DateTimeImmutable);
+        $this->assertSame(['.writing-now'], array_map(basename(...), glob("{$backups->folder}/.writing-*") ?: []));
+        $this->command('aequus:prepare');
+        $this->assertSame([], glob("{$this->data->inForce()}/taken-*"));
+    }
+
     public function test_a_backup_that_cannot_be_made_is_told_and_keeps_nobody_from_working(): void
     {
         touch("{$this->beside}/no-folder");
