@@ -1,5 +1,5 @@
 // The worker that keeps pages for dead spots, and what of it goes when somebody signs out. Without a secure address a browser allows none.
-import { held } from './letters.js';
+import { held, isHalfTyped } from './letters.js';
 import { say } from './say.js';
 
 const PAGES = 'aequus-pages-1';
@@ -37,6 +37,22 @@ document.addEventListener('htmx:afterRequest', async (event) => {
         await (await caches.open(PAGES)).put(`${at.pathname}${at.search}`, new Response(xhr.responseText, { headers }));
     }
 });
+/** A copy gives way by itself when somebody answers again, but never over half-typed text. */
+async function giveWay() {
+    const note = document.querySelector('[data-kept-copy]');
+    if (!note || note.hidden || isHalfTyped(document)) {
+        return;
+    }
+    try {
+        if ((await fetch('/up', { cache: 'no-store' })).ok && !isHalfTyped(document)) {
+            location.reload();
+        }
+    } catch {
+        // Still nobody.
+    }
+}
+
+setInterval(giveWay, 4_000);
 document.addEventListener('DOMContentLoaded', begin);
 document.addEventListener('submit', (event) => {
     if (!event.target.action?.endsWith('/sign-out')) {

@@ -70,6 +70,11 @@ final class ApplicationServer
             posix_kill($status['pid'], $signal);
         }
         proc_close($this->process);
+        // A worker that was at work ends its request first; until then the port is answered by yesterday’s server.
+        for ($try = 0; $try < 100 && ($still = @fsockopen('127.0.0.1', $this->port, $code, $message, 0.2)) !== false; $try++) {
+            fclose($still);
+            usleep(100_000);
+        }
     }
 
     public static function freePort(): int

@@ -117,7 +117,9 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->assertSees('written where there is no signal (no connection)', '#outbox');
         $this->visit('/jobs/3/set/A1');
         $this->assertSees('written where there is no signal', '#outbox');
+        $this->assertNotSame('', $this->find('[data-kept-copy]')->getText());
         $this->server->start();
+        $this->until(fn (): bool => $this->find('[data-kept-copy]')->getText() === '', fn () => 'the copy does not give way');
         $this->chromium->driver->executeScript('dispatchEvent(new Event("online"))');
         $this->chromium->driver->wait(30)->until(fn () => $this->chromium->driver->executeScript('return document.getElementById("outbox").hidden'));
         $this->visit('/jobs/3/logbook');
