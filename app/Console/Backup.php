@@ -14,6 +14,8 @@ use Illuminate\Console\Command;
 /** The whole of a person's data in one file, taken while the application may be running; also those made by themselves, and their list. */
 final class Backup extends Command
 {
+    use AsksSecretly;
+
     protected $signature = 'aequus:backup {file? : where to write it} {--passphrase : asks for one and encrypts the file} {--if-due : only where the last is a day old}
         {--list : those there are}';
 
@@ -58,8 +60,7 @@ final class Backup extends Command
             ));
         }
         $all === [] && $this->line(Say::text('keeping.none'));
-        $left = $backups->lastLeft();
-        $this->line($left === null ? Say::text('keeping.no_copy_left') : Say::text('keeping.copy_left', at: $left->format('Y-m-d')));
+        $this->line($backups->saysWhenLeft('Y-m-d'));
 
         return self::SUCCESS;
     }
@@ -70,12 +71,5 @@ final class Backup extends Command
         $once = $this->asked(Say::text('keeping.passphrase'));
 
         return $once !== '' && $once === $this->asked(Say::text('keeping.passphrase_again')) ? $once : throw KeepingRefused::notTheSame();
-    }
-
-    private function asked(string $what): string
-    {
-        $typed = $this->secret($what);
-
-        return is_string($typed) ? $typed : '';
     }
 }

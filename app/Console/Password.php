@@ -14,6 +14,8 @@ use Illuminate\Support\Facades\Validator;
 /** A new password for somebody who has forgotten the old one: who can run commands on this machine can read all data anyway. */
 final class Password extends Command
 {
+    use AsksSecretly;
+
     protected $signature = 'aequus:password {email? : needed where there is more than one person}';
 
     protected $description = 'Set a new password';
@@ -28,11 +30,11 @@ final class Password extends Command
 
             return self::FAILURE;
         }
-        $word = $this->secret(Say::text('account.password.new_of', name: $user->name));
+        $word = $this->asked(Say::text('account.password.new_of', name: $user->name));
         $refused = Validator::make(['password' => $word], ['password' => ['required', new NewPassword($user->name, $user->email)]], [
             'password.required' => Say::text('answers.owner.choose_a_password_of_at'),
         ])->errors()->first();
-        $refused = $refused !== '' || $word === $this->secret(Say::text('keeping.passphrase_again')) ? $refused : Say::text('keeping.refused_not_the_same');
+        $refused = $refused !== '' || $word === $this->asked(Say::text('keeping.passphrase_again')) ? $refused : Say::text('keeping.refused_not_the_same');
         if ($refused !== '') {
             $this->error($refused);
 

@@ -14,6 +14,8 @@ use Illuminate\Console\Command;
 /** Puts a backup in force. The data that was there stays beside it. */
 final class Restore extends Command
 {
+    use AsksSecretly;
+
     protected $signature = 'aequus:restore {file : a file that backup wrote} {--passphrase= : of an encrypted one; asked for where it is needed}';
 
     protected $description = 'Put a backup back';
@@ -37,12 +39,5 @@ final class Restore extends Command
         $this->line(Say::text('keeping.restored', before: $before));
 
         return self::SUCCESS;
-    }
-
-    private function asked(string $what): string
-    {
-        $typed = $this->secret($what);
-
-        return is_string($typed) ? $typed : '';
     }
 }

@@ -76,11 +76,11 @@ final readonly class JobCards
         // SQLite gives the other columns of the row that holds the maximum.
         $last = LogEntry::query()->toBase()->whereIn('job_id', $jobs->pluck('id'))->groupBy('job_id')
             ->selectRaw('job_id, count(*) as entries, max(sequence) as last, client_id')->get()->keyBy('job_id');
-        $stamps = [];
+        [$stamps, $views] = [[], self::views()];
         foreach ($jobs as $job) {
             $of = (array) ($last[$job->id] ?? []);
             $stamps[$job->id] = implode('.', [
-                self::views(), $job->revision->fingerprint(), $job->revision->number, json_encode($of), CarbonImmutable::now($job->zone)->toDateString(),
+                $views, $job->revision->fingerprint(), $job->revision->number, json_encode($of), CarbonImmutable::now($job->zone)->toDateString(),
             ]);
         }
 

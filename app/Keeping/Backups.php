@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
+use App\Type\Say;
 use DateTimeImmutable;
 
 /** The backups made by themselves: one when the last is a day old; of seven days and of four weeks the newest is kept. */
@@ -82,6 +83,14 @@ final readonly class Backups
         $at = @file_get_contents("{$this->data->path}/copy-left");
 
         return $at === false ? null : (DateTimeImmutable::createFromFormat(DATE_ATOM, trim($at)) ?: null);
+    }
+
+    /** Since when no copy has left, in words. */
+    public function saysWhenLeft(string $format = 'j M Y'): string
+    {
+        $left = $this->lastLeft();
+
+        return $left === null ? Say::text('keeping.no_copy_left') : Say::text('keeping.copy_left', at: $left->format($format));
     }
 
     /** @return list<string> what was begun and never finished, since hours */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
-use Illuminate\Support\Facades\DB;
-
 /** Puts a backup in force: read into a new database beside the present one, checked there, then swapped in. The present data stays beside it. */
 final class BringBack
 {
@@ -29,18 +27,11 @@ final class BringBack
                 copy($file, $given);
                 is_file("{$file}-wal") && copy("{$file}-wal", "{$given}-wal");
             }
-            $new = new NewData($coming, Contents::versionOf($given, basename($file)));
-            $new->take($given);
-            $new->finish(needsOwner: true);
-            array_map(Disk::remove(...), glob("{$given}*") ?: []);
-            $before = $data->inForce();
-            DB::purge();
-            $data->putInForce($coming);
+
+            return NewData::putInForce($data, $coming, $given, Contents::versionOf($given, basename($file)), needsOwner: true);
         } finally {
             Disk::remove($coming);
             $gate->leave();
         }
-
-        return $before;
     }
 }

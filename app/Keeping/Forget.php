@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Takes one job out of the data for good: all else is written into a new database, checked and swapped in, and the old one is removed. The guards of
- * the logbook are never lifted. Backups written before still hold the job.
+ * the logbook are never lifted. Backups and older folders of data still hold the job.
  */
 final class Forget
 {
@@ -23,14 +23,7 @@ final class Forget
             }
             $given = "{$coming}/given";
             DB::statement('VACUUM INTO ?', [$given]);
-            $new = new NewData($coming, count(Shape::migrations()));
-            $new->take($given, "@ <> {$job}");
-            $new->finish(needsOwner: true);
-            array_map(Disk::remove(...), glob("{$given}*") ?: []);
-            $before = $data->inForce();
-            DB::purge();
-            $data->putInForce($coming);
-            $this->removeAll($data, $before);
+            $this->removeAll($data, NewData::putInForce($data, $coming, $given, count(Shape::migrations()), needsOwner: true, where: "@ <> {$job}"));
         } finally {
             Disk::remove($coming);
             $gate->leave();

@@ -28,6 +28,29 @@ final readonly class NewData
     }
 
     /**
+     * From a file that lies in its folder to data in force: taken, brought to this version, checked, swapped in.
+     *
+     * @param  string  $given  the file; it is gone afterwards
+     * @param  int  $migrations  of the version that wrote it
+     * @param  string  $where  which jobs, their number written as @
+     * @return string the folder that was in force
+     *
+     * @throws KeepingRefused when it is not taken; then nothing was changed
+     */
+    public static function putInForce(DataFolder $data, string $folder, string $given, int $migrations, bool $needsOwner, string $where = '1'): string
+    {
+        $new = new self($folder, $migrations);
+        $new->take($given, $where);
+        $new->finish($needsOwner);
+        array_map(Disk::remove(...), glob("{$given}*") ?: []);
+        $before = $data->inForce();
+        DB::purge();
+        $data->putInForce($folder);
+
+        return $before;
+    }
+
+    /**
      * Takes every row of our tables from a file: only the columns that ours have, in the order in which they were written.
      *
      * @param  string  $where  which jobs, their number written as @

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
-use Illuminate\Support\Facades\DB;
 use PDOException;
 
 /** What is done before the first page: what was interrupted goes, the data is checked, brought to this version, and closed to others. */
@@ -79,12 +78,7 @@ final class Start
         $coming = $data->coming();
         $given = "{$coming}/given";
         SqliteFile::open($data->database())->run('VACUUM INTO ?', $given);
-        $new = new NewData($coming, $ran);
-        $new->take($given);
-        $new->finish();
-        Disk::remove($given);
-        DB::purge();
-        $data->putInForce($coming);
+        NewData::putInForce($data, $coming, $given, $ran, needsOwner: false);
         $this->told[] = 'migrated';
     }
 }

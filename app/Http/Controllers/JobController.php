@@ -52,9 +52,8 @@ final class JobController extends Controller
         if (config('aequus.mode') === 'demo' || $user->id !== User::query()->min('id')) {
             return '';
         }
-        $left = (new Backups(DataFolder::current()))->lastLeft();
 
-        return $left === null ? Say::text('keeping.no_copy_left') : Say::text('keeping.copy_left', at: $left->format('j M Y'));
+        return (new Backups(DataFolder::current()))->saysWhenLeft();
     }
 
     public function rename(Request $request, Job $job): RedirectResponse

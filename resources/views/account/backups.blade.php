@@ -1,8 +1,7 @@
 <x-layout :title="$say('keeping.backups')">
     <div class="narrow">
         <h1>{{ $say('keeping.backups') }}</h1>
-        <p class="notice {{ $left ? 'notice-done' : 'notice-refused' }}">{{ $left === null ? $say('keeping.no_copy_left')
-            : $say('keeping.copy_left', at: $left->format('j M Y')) }}</p>
+        <p class="notice {{ $hasLeft ? 'notice-done' : 'notice-refused' }}">{{ $left }}</p>
         <section>
             <h2>{{ $say('keeping.take_a_copy_along') }}</h2>
             <p>{{ $say('keeping.everything_in_one_file') }}</p>

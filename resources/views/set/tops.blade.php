@@ -12,7 +12,8 @@
                 <p class="verdict-why">@if (count($plan->grid->posts) < 2){{
                     $say('set.tops.its_plumb_is_all_there') }}@elseif ($page->tops === null){{
                         $say('set.tops.stakes_must_be_proved_and') }}@elseif ($page->tops->strap){{ $say('set.tops.the_diagonal_is_the_longer',
-                            corners: $page->tops->strap->alongAc ? $page->corners[0].'–'.$page->corners[2] : $page->corners[1].'–'.$page->corners[3],
+                            corners: $page->tops->strap->alongAc ? $page->corners[0].'–'.$page->corners[2]
+                                : $page->corners[1].'–'.$page->corners[3],
                                 shorten_by: $page->tops->strap->shortenBy) }}
                     @if ($page->tops->sprung > 1 / $plan->tolerances->plumbOneIn)
                         {{ $say('set.tops.that_springs_set_posts_by', plumb_one_in: $plan->tolerances->plumbOneIn) }}@else

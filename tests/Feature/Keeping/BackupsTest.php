@@ -163,6 +163,17 @@ final class BackupsTest extends KeepingTestCase
         $this->assertNotSame([], DB::select("SELECT 1 FROM sqlite_schema WHERE type = 'trigger' AND name = 'entries_no_delete'"));
     }
 
+    public function test_where_an_older_folder_still_holds_a_forgotten_job_that_is_told(): void
+    {
+        $this->job->forceFill(['shelf' => 'bin'])->save();
+        $older = $this->data->database();
+        $this->command('aequus:restore', ['file' => $this->backup()]);
+        [$code, $said] = $this->command('aequus:forget', ['job' => (string) $this->job->id]);
+        $this->assertSame(0, $code);
+        $this->assertStringContainsString('before', (string) file_get_contents($older), 'what was there before the restore stays');
+        $this->assertStringContainsString('older folders of data beside it still hold it', $said);
+    }
+
     public function test_nobody_else_on_the_machine_can_read_the_data(): void
     {
         chmod($this->data->database(), 0o644);

@@ -24,7 +24,7 @@ final class BackupsController extends Controller
         $this->ownersOnly($request);
         $backups = new Backups(DataFolder::current());
 
-        return view('account.backups', ['backups' => $backups->all(), 'left' => $backups->lastLeft(), 'folder' => $backups->folder]);
+        return view('account.backups', ['backups' => $backups->all(), 'left' => $backups->saysWhenLeft(), 'hasLeft' => $backups->lastLeft() !== null, 'folder' => $backups->folder]);
     }
 
     /** @throws ValidationException where the two passphrases differ, or nothing could be written */
