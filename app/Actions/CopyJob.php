@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;

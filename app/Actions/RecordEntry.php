@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use Aequus\Logbook\Book\Strike;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use App\Exceptions\EntryNotTaken;
 use App\Models\Job;
 use App\Models\LogEntry;
@@ -26,7 +26,7 @@ final class RecordEntry
             $stored = json_encode($new->payload->stored() + ($new->asTyped ? [self::AS_TYPED => true] : []), JSON_THROW_ON_ERROR);
             $same = LogEntry::query()->where('job_id', $job->id)->where('client_id', $new->clientId)->first();
             if ($same !== null) {
-                if ($same->kind !== $new->payload->kind()->value || $same->payload !== $stored) {
+                if ($same->kind !== EntryKind::of($new->payload)->value || $same->payload !== $stored) {
                     throw EntryNotTaken::otherContent($same);
                 }
 
@@ -45,7 +45,7 @@ final class RecordEntry
             return LogEntry::query()->create([
                 'job_id' => $job->id,
                 'client_id' => $new->clientId,
-                'kind' => $new->payload->kind()->value,
+                'kind' => EntryKind::of($new->payload)->value,
                 'post' => $post?->value,
                 'other_post' => $other?->value,
                 'payload_version' => EntryKind::VERSION,
@@ -74,7 +74,7 @@ final class RecordEntry
             if ($first !== null) {
                 throw EntryNotTaken::correctedBefore($first);
             }
-            if ($aimed->kind !== $new->payload->kind()->value) {
+            if ($aimed->kind !== EntryKind::of($new->payload)->value) {
                 throw EntryNotTaken::otherKind($aimed);
             }
         }

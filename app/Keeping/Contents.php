@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Keeping;
 
-use Aequus\Logbook\Kind\EntryKind;
-use Aequus\Logbook\Kinds;
+use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Stored\PlanCodec;
 use PDOException;
 use Throwable;
@@ -80,7 +79,7 @@ final class Contents
         }
         foreach ($data->rows('SELECT sequence, kind, payload_version, payload FROM entries') as $row) {
             self::reads(
-                fn () => Kinds::read(EntryKind::from($row['kind']), (int) $row['payload_version'], self::json($row['payload'])), "entry {$row['sequence']}",
+                fn () => EntryKind::from($row['kind'])->read((int) $row['payload_version'], self::json($row['payload'])), "entry {$row['sequence']}",
             );
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Logbook;
 
 use Aequus\Logbook\Entry;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\EntryWords;
@@ -36,7 +36,7 @@ final readonly class LogLines
     ) {
         $local = new DateTimeZone($zone);
         $words = new EntryWords($site, $gone);
-        $chosen = array_filter($site->log->entries, fn (Entry $entry) => ($kind === null || $entry->payload->kind() === $kind)
+        $chosen = array_filter($site->log->entries, fn (Entry $entry) => ($kind === null || EntryKind::of($entry->payload) === $kind)
             && ($post === null || array_filter($entry->payload->posts(), $post->id->equals(...)) !== []));
         $this->total = count($chosen);
         $older = array_filter($chosen, fn (Entry $entry) => $before === null || $entry->sequence < $before);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Round;
 
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
 use App\Type\Say;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Round;
 
 use Aequus\Logbook\Cut\TopMeasured;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Set\LeanWay;

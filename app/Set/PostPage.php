@@ -8,7 +8,7 @@ use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\Scope;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\StandingPost;

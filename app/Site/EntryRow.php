@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Site;
 
 use Aequus\Logbook\Entry;
-use Aequus\Logbook\Kind\EntryKind;
-use Aequus\Logbook\Kinds;
+use Aequus\Logbook\EntryKind;
 use App\Actions\RecordEntry;
 use stdClass;
 
@@ -18,7 +17,7 @@ final class EntryRow
         $stored = json_decode($row->payload, true, flags: JSON_THROW_ON_ERROR);
 
         return new Entry(
-            $row->sequence, $row->client_id, Kinds::read(EntryKind::from($row->kind), $row->payload_version, $stored),
+            $row->sequence, $row->client_id, EntryKind::from($row->kind)->read($row->payload_version, $stored),
             $row->plan_revision, $row->measured_at, $recordedBy, $row->read_by, $row->replaces_id, $stored[RecordEntry::AS_TYPED] ?? false,
         );
     }

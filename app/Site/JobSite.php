@@ -6,7 +6,7 @@ namespace App\Site;
 
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Plan\Plan;
 use Aequus\Site\Phase;

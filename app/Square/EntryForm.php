@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Square;
 
 use Aequus\Guide\Move\Move;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
@@ -43,7 +42,7 @@ final readonly class QuickLine
     {
         $examples = [];
         foreach (EntryKind::cases() as $kind) {
-            $ofKind = array_filter(array_map($this->example(...), Kinds::of($kind)::phrases()), fn (string $example) => $example !== '');
+            $ofKind = array_filter(array_map($this->example(...), $kind->payload()::phrases()), fn (string $example) => $example !== '');
             if ($ofKind !== [] && ($kind !== EntryKind::LineOffset || $this->plan->fixedLines() !== [])) {
                 $examples[$kind->value] = implode(', or ', $ofKind);
             }
@@ -170,7 +169,7 @@ final readonly class QuickLine
     private function exampleOf(Phrase $phrase): string
     {
         foreach (EntryKind::cases() as $kind) {
-            foreach (Kinds::of($kind)::phrases() as $one) {
+            foreach ($kind->payload()::phrases() as $one) {
                 if ($one->of === $phrase->of && $one->verb === $phrase->verb) {
                     return explode(', or ', $this->example($one) ?: $this->examples()[$kind->value])[0];
                 }
@@ -185,7 +184,7 @@ final readonly class QuickLine
     {
         $all = array_merge(
             ...array_map(
-                fn (EntryKind $kind) => array_values(array_filter(Kinds::of($kind)::phrases(), fn (Phrase $phrase) => $phrase->of === $called)),
+                fn (EntryKind $kind) => array_values(array_filter($kind->payload()::phrases(), fn (Phrase $phrase) => $phrase->of === $called)),
                 EntryKind::cases(),
             ),
         );

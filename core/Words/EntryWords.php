@@ -13,6 +13,7 @@ use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Footing\SoilLayer;
 use Aequus\Logbook\Kind\LevelPoint;
@@ -51,6 +52,40 @@ final readonly class EntryWords
     /** @param  array<string, string>  $gone  what posts were called that the plan has no more, by the value of their id */
     public function __construct(private SiteState $site, private array $gone = [])
     {
+    }
+
+    /** What a kind of entry is called. */
+    public static function called(EntryKind $kind): string
+    {
+        return match ($kind) {
+            EntryKind::Notice => 'notice',
+            EntryKind::Service => 'service',
+            EntryKind::Tape => 'tape',
+            EntryKind::StringOffset => 'string offset',
+            EntryKind::LineOffset => 'line offset',
+            EntryKind::AsCast => 'as cast',
+            EntryKind::StakeMoved => 'stake moved',
+            EntryKind::BoardsUp => 'boards up',
+            EntryKind::Benchmark => 'benchmark',
+            EntryKind::Rod => 'rod reading',
+            EntryKind::HeightDifference => 'height difference',
+            EntryKind::BeamTested => 'line of sight tested',
+            EntryKind::Hole => 'hole dug',
+            EntryKind::PostSet => 'post set',
+            EntryKind::Plumb => 'plumb',
+            EntryKind::Twist => 'twist',
+            EntryKind::Spacing => 'spacing',
+            EntryKind::Ready => 'seen to before a pour',
+            EntryKind::CrossChecked => 'measured again',
+            EntryKind::Filled => 'fill',
+            EntryKind::Picture => 'picture',
+            EntryKind::Top => 'top measured',
+            EntryKind::PostCut => 'post cut',
+            EntryKind::Decision => 'decision',
+            EntryKind::Remark => 'remark',
+            EntryKind::HandedOver => 'handed over',
+            EntryKind::Strike => 'strike',
+        };
     }
 
     public function say(Payload $said): Sentence

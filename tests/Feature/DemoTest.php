@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Scope;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\TapeClass;

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\Payload;
-use Aequus\Logbook\Kinds;
 use Aequus\Measure\Length;
 use Aequus\Words\EntryWords;
-use Aequus\Words\Names;
 use App\Http\Requests\Entries\EntryRequest;
 use App\Site\ReadSite;
 use Error;
@@ -240,13 +238,13 @@ final class LogbookTest extends JobTestCase
         $words = new EntryWords(app(ReadSite::class)->site($this->job)->state);
         $said = [];
         foreach (EntryKind::cases() as $kind) {
-            $this->assertTrue(is_subclass_of(Kinds::of($kind), Payload::class));
+            $this->assertTrue(is_subclass_of($kind->payload(), Payload::class));
             $this->assertTrue(is_subclass_of(EntryRequest::of($kind), EntryRequest::class), "a form for {$kind->value}");
             $this->post("/jobs/{$this->job->id}/entries/{$kind->value}", ['client_id' => "of-{$kind->value}", 'form' => $kind->value]);
-            $said[] = Names::of($kind);
+            $said[] = EntryWords::called($kind);
             // Nothing is said in it yet, so its words stumble over the first part they want; only that nobody has any is not forgiven.
             try {
-                $words->say((new ReflectionClass(Kinds::of($kind)))->newInstanceWithoutConstructor());
+                $words->say((new ReflectionClass($kind->payload()))->newInstanceWithoutConstructor());
             } catch (LogicException $missing) {
                 $this->fail($missing->getMessage());
             } catch (Error) {

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Aequus\Logbook\Kind\EntryKind;
-use Aequus\Logbook\Kinds;
+use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Place\MustFit;
 use App\Demo\LoadDemo;
 use App\Footing\CodeDesk;
@@ -127,7 +126,7 @@ final class OneFolderOfWordsTest extends FeatureTestCase
     {
         $words = [];
         foreach (EntryKind::cases() as $kind) {
-            foreach (Kinds::of($kind)::phrases() as $phrase) {
+            foreach ($kind->payload()::phrases() as $phrase) {
                 array_push($words, $phrase->example, $phrase->metric, $phrase->verb, ...$phrase->words);
             }
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;

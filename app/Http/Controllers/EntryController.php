@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use App\Actions\RecordEntry;
 use App\Http\Requests\Entries\EntryRequest;
 use App\Models\Job;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use App\Logbook\GoneLabels;
 use App\Logbook\LogLines;
 use App\Models\Job;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Components;
 
+use Aequus\Logbook\EntryKind;
+use Aequus\Words\EntryWords;
 use App\Site\JobSite;
 use Illuminate\Contracts\View\View;
 use Illuminate\View\Component;
@@ -23,8 +25,11 @@ final class QuickLine extends Component
     /** The entry it took last; null where it took none. */
     public ?int $last;
 
-    /** @var array<string, string> by kind of entry */
-    public array $examples;
+    /** One of them, shown while the line is empty. */
+    public string $example;
+
+    /** @var array<string, string> by what the kind of entry is called */
+    public array $examples = [];
 
     public function __construct(public JobSite $site)
     {
@@ -34,7 +39,11 @@ final class QuickLine extends Component
         $this->refusal = $isMine ? ($this->refused('quick', 'line') ?: $this->refused('quick', 'refused')) : '';
         $this->asksSure = $isMine && session('asks_sure') === 'quick';
         $this->last = session('recorded');
-        $this->examples = $site->state->quickLine()->examples();
+        $spoken = $site->state->quickLine()->examples();
+        $this->example = explode(',', $spoken[EntryKind::Hole->value])[0];
+        foreach ($spoken as $kind => $example) {
+            $this->examples[EntryWords::called(EntryKind::from($kind))] = $example;
+        }
     }
 
     public function render(): View

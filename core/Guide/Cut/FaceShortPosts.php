@@ -11,7 +11,7 @@ use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\Book\DecisionAbout;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 

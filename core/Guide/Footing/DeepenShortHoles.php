@@ -10,8 +10,8 @@ use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\Finding;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 

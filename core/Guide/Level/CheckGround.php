@@ -13,7 +13,7 @@ use Aequus\Guide\Move\Rule;
 use Aequus\Level\GroundDoubt;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\Book\DecisionAbout;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Length;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Guide\Move;
 
 use Aequus\Fact\Fact;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Posts\Post;

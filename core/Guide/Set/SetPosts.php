@@ -10,7 +10,7 @@ use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Holding\BuildOrder;
 use Aequus\Plan\Holding\FillOrder;
 use Aequus\Plan\Holding\Hold;

@@ -12,7 +12,7 @@ use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\Book\DecisionAbout;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Posts\Post;

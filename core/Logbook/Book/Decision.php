@@ -6,7 +6,6 @@ namespace Aequus\Logbook\Book;
 
 use Aequus\Logbook\Kind\AsksNothing;
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
@@ -33,11 +32,6 @@ final readonly class Decision implements Payload
         if (trim($reason) === '') {
             throw EntryRefused::decisionWithoutReason();
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Decision;
     }
 
     public function posts(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Book;
 
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Known;
@@ -26,11 +25,6 @@ final readonly class HandedOver implements Payload
         if (trim($to) === '') {
             throw EntryRefused::handedToNobody();
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::HandedOver;
     }
 
     public function posts(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Book;
 
 use Aequus\Logbook\Kind\AsksNothing;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Payload;
@@ -26,11 +25,6 @@ final readonly class PictureTaken implements Payload
         if (preg_match('/^[0-9a-f]{64}$/', $fingerprint) !== 1) {
             throw EntryRefused::pictureWithoutFingerprint();
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Picture;
     }
 
     public function posts(): array

@@ -6,7 +6,6 @@ namespace Aequus\Logbook\Book;
 
 use Aequus\Logbook\Kind\AsksNothing;
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
@@ -29,11 +28,6 @@ final readonly class Remark implements Payload
         if (trim($text) === '') {
             throw EntryRefused::nothingSaid();
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Remark;
     }
 
     public function posts(): array

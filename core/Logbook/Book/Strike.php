@@ -6,7 +6,6 @@ namespace Aequus\Logbook\Book;
 
 use Aequus\Logbook\Kind\AsksNothing;
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
@@ -28,11 +27,6 @@ final readonly class Strike implements Payload
         if (trim($reason) === '') {
             throw EntryRefused::strikeWithoutReason();
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Strike;
     }
 
     public function posts(): array

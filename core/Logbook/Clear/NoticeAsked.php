@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Clear;
 
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Known;
@@ -39,11 +38,6 @@ final readonly class NoticeAsked implements Payload
         if ($workingDays < 0 || $workingDays > 60) {
             throw EntryRefused::noticeDays($workingDays);
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Notice;
     }
 
     public function posts(): array

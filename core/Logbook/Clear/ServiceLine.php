@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Clear;
 
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Known;
@@ -75,11 +74,6 @@ final readonly class ServiceLine implements Payload
         $points = array_map(fn (Point $at) => new Point($at->x->minus($x), $at->y->minus($y)), $this->points);
 
         return new self($this->type, $this->name, $this->noDig, $points, $plan->origin);
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Service;
     }
 
     public function posts(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Cut;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
@@ -23,11 +22,6 @@ final readonly class PostCut implements Payload
 {
     use SaysItUnderAnyPlan;
     use SaysOnlyWhichPost;
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::PostCut;
-    }
 
     public function questions(Known $known): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Cut;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
@@ -36,11 +35,6 @@ final readonly class TopMeasured implements Payload
 
     public function __construct(public PostId $post, public Length $aboveDatumLine)
     {
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Top;
     }
 
     public function posts(): array

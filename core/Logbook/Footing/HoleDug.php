@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Footing;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
@@ -61,11 +60,6 @@ final readonly class HoleDug implements Payload
     public function soilAtTheFoot(): ?Soil
     {
         return $this->soils === [] ? null : $this->soils[count($this->soils) - 1]->soil;
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Hole;
     }
 
     public function posts(): array

@@ -11,8 +11,6 @@ use Aequus\Plan\Posts\PostId;
 /** What one entry says. Each kind is a class of its own that knows its whole life; EntryKind lists them. */
 interface Payload
 {
-    public function kind(): EntryKind;
-
     /** @return list<PostId> the post or pair it speaks of; none for the whole job */
     public function posts(): array;
 

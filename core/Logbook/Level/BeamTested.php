@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Level;
 
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Known;
@@ -33,11 +32,6 @@ final readonly class BeamTested implements Payload
         if (abs($rises->ratio) > self::STEEPEST) {
             throw EntryRefused::beamTooSteep();
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::BeamTested;
     }
 
     public function posts(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Level;
 
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
@@ -22,11 +21,6 @@ final readonly class BenchmarkChosen implements Payload
 
     public function __construct(public string $name, public Length $height)
     {
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Benchmark;
     }
 
     public function questions(Known $known): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Level;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\LevelPoint;
@@ -61,11 +60,6 @@ final readonly class HeightDifference implements Payload
         if ($hungAt !== null && ($hungAt->isNegative() || $over === null || $hungAt->isLongerThan($over))) {
             throw EntryRefused::levelOffTheString();
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::HeightDifference;
     }
 
     public function posts(): array

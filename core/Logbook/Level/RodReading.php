@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Level;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\LevelPoint;
@@ -57,11 +56,6 @@ final readonly class RodReading implements Payload
         if ($distance !== null && ! $distance->isPositive()) {
             throw EntryRefused::distanceNotPositive();
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Rod;
     }
 
     public function posts(): array

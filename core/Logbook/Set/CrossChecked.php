@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Set;
 
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
@@ -25,11 +24,6 @@ final readonly class CrossChecked implements Payload
 
     public function __construct(public PointOfNoReturn $before, public CheckRoute $route, public Length $off)
     {
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::CrossChecked;
     }
 
     public function posts(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Set;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
@@ -84,11 +83,6 @@ final readonly class PlumbReading implements Payload
     {
         return $this->bearing === null ? $this->face->value.($this->leansToward->isAlongX() ? ' x' : ' y')
             : 'along '.round(fmod($this->bearing + 360.0, 180.0));
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Plumb;
     }
 
     public function posts(): array

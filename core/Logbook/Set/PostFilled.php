@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Set;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
@@ -47,11 +46,6 @@ final readonly class PostFilled implements Payload
         if ($celsius !== null && ($celsius < -40 || $celsius > 60)) {
             throw EntryRefused::temperatureOutOfRange();
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Filled;
     }
 
     public function posts(): array

@@ -6,7 +6,6 @@ namespace Aequus\Logbook\Set;
 
 use Aequus\Logbook\Kind\AsksNothing;
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
@@ -25,11 +24,6 @@ final readonly class SeenReady implements Payload
 
     public function __construct(public ReadyItem $item, public ?PostId $post)
     {
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Ready;
     }
 
     public function posts(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Set;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
@@ -42,11 +41,6 @@ final readonly class SpacingRead implements Payload
         if (! $distance->isPositive()) {
             throw EntryRefused::distanceNotPositive();
         }
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Spacing;
     }
 
     public function posts(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Set;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
@@ -43,11 +42,6 @@ final readonly class TwistRead implements Payload
     public function slope(): Slope
     {
         return Slope::fromGap($this->gap, $this->over);
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Twist;
     }
 
     public function posts(): array

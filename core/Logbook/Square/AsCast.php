@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Square;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
@@ -35,11 +34,6 @@ final readonly class AsCast implements Payload
      */
     public function __construct(public PostId $post, public Length $alongX, public Length $alongY)
     {
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::AsCast;
     }
 
     public function posts(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Square;
 
 use Aequus\Logbook\Kind\AsksNothing;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\SaysItUnderAnyPlan;
@@ -17,11 +16,6 @@ final readonly class BoardsUp implements Payload
     use AsksNothing;
     use IsNotSpoken;
     use SaysItUnderAnyPlan;
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::BoardsUp;
-    }
 
     public function posts(): array
     {

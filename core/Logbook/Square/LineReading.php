@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Square;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Phrase;
@@ -42,11 +41,6 @@ final readonly class LineReading implements StakeReading
     public function sigma(): float
     {
         return $this->tape?->sigma($this->off->magnitude()) ?? self::UNTOLD;
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::LineOffset;
     }
 
     public function posts(): array

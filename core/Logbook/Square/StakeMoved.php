@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Square;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Phrase;
@@ -22,11 +21,6 @@ final readonly class StakeMoved implements Payload
 {
     use SaysItUnderAnyPlan;
     use SaysOnlyWhichPost;
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::StakeMoved;
-    }
 
     public function questions(Known $known): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Square;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Phrase;
@@ -49,11 +48,6 @@ final readonly class StringReading implements StakeReading
     public function offLine(): Length
     {
         return $this->off->plus($this->run);
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::StringOffset;
     }
 
     public function posts(): array

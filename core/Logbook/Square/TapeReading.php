@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Square;
 
 use Aequus\Logbook\Kind\Called;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Phrase;
@@ -61,11 +60,6 @@ final readonly class TapeReading implements StakeReading
     public function joins(PostId $one, PostId $other): bool
     {
         return ($this->from->equals($one) && $this->to->equals($other)) || ($this->from->equals($other) && $this->to->equals($one));
-    }
-
-    public function kind(): EntryKind
-    {
-        return EntryKind::Tape;
     }
 
     public function posts(): array

@@ -7,7 +7,6 @@ namespace Aequus\Words\Logbook;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Logbook\Footing\Finding;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Level\LevelInstrument;
 use Aequus\Logbook\Set\Bubble;
@@ -97,33 +96,6 @@ final class LogbookNames
             Stage::Lift => 'at a lift of the fill',
             Stage::Filled => 'just filled',
             Stage::Hardened => 'set hard',
-            EntryKind::Notice => 'notice',
-            EntryKind::Service => 'service',
-            EntryKind::Tape => 'tape',
-            EntryKind::StringOffset => 'string offset',
-            EntryKind::LineOffset => 'line offset',
-            EntryKind::AsCast => 'as cast',
-            EntryKind::StakeMoved => 'stake moved',
-            EntryKind::BoardsUp => 'boards up',
-            EntryKind::Benchmark => 'benchmark',
-            EntryKind::Rod => 'rod reading',
-            EntryKind::HeightDifference => 'height difference',
-            EntryKind::BeamTested => 'line of sight tested',
-            EntryKind::Hole => 'hole dug',
-            EntryKind::PostSet => 'post set',
-            EntryKind::Plumb => 'plumb',
-            EntryKind::Twist => 'twist',
-            EntryKind::Spacing => 'spacing',
-            EntryKind::Ready => 'seen to before a pour',
-            EntryKind::CrossChecked => 'measured again',
-            EntryKind::Filled => 'fill',
-            EntryKind::Picture => 'picture',
-            EntryKind::Top => 'top measured',
-            EntryKind::PostCut => 'post cut',
-            EntryKind::Decision => 'decision',
-            EntryKind::Remark => 'remark',
-            EntryKind::HandedOver => 'handed over',
-            EntryKind::Strike => 'strike',
             FillStep::Started => 'filling begun',
             FillStep::Done => 'filled',
             FillStep::StillWet => 'surface still wet',

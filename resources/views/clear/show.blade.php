@@ -1,6 +1,6 @@
 @use('Aequus\Words\Logbook\LogbookNames')
 @use('Aequus\Logbook\Book\DecisionAbout')
-@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Logbook\EntryKind')
 @use('Aequus\Measure\Length')
 @use('Aequus\Site\Step')
 @use('App\Type\Typeset')

@@ -1,5 +1,3 @@
-@use('Aequus\Logbook\Kind\EntryKind')
-@use('Aequus\Words\Names')
 @use('App\Type\Typeset')
 @use('Illuminate\Support\Str')
 <section class="quick">
@@ -11,7 +9,7 @@
             <label for="quick-line">{{ $say('components.quick_line.quick_line') }}</label>
             @if ($refusal)<p class="refusal" id="quick-refusal">{!! Typeset::sentence($refusal) !!}</p>@endif
             <input id="quick-line" name="line" value="{{ $typed }}" autocomplete="off" autocapitalize="none" spellcheck="false"
-                placeholder="{{ explode(',', $examples['hole'])[0] }}"
+                placeholder="{{ $example }}"
                 aria-describedby="quick-echo{{ $refusal ? ' quick-refusal' : '' }}" @if ($refusal) aria-invalid="true" @endif
                 hx-get="{{ route('quick.echo', $site->job) }}" hx-trigger="input changed delay:200ms" hx-target="#quick-echo" hx-select="unset"
                     hx-swap="innerHTML" hx-push-url="false">
@@ -32,7 +30,7 @@
     @endif
     <details class="why"><summary>{{ $say('components.quick_line.what_the_line_understands') }}</summary>
         <p>{{ $say('components.quick_line.first_whom_it_is_about') }}</p>
-        <dl class="facts">@foreach ($examples as $what => $example)<div><dt>{{ ucfirst(Names::of(EntryKind::from($what))) }}</dt>
+        <dl class="facts">@foreach ($examples as $what => $example)<div><dt>{{ ucfirst($what) }}</dt>
             <dd><code>{{ $example }}</code></dd></div>@endforeach</dl>
     </details>
 </section>

@@ -1,5 +1,5 @@
 @use('Aequus\Logbook\Book\DecisionAbout')
-@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Logbook\EntryKind')
 @use('Aequus\Logbook\Set\PointOfNoReturn')
 @use('Aequus\Measure\Notation')
 @use('Aequus\Site\Step')

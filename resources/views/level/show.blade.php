@@ -1,7 +1,7 @@
 @use('Aequus\Logbook\Kind\LevelPoint')
 @use('Aequus\Level\Laser')
 @use('Aequus\Logbook\Book\DecisionAbout')
-@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Logbook\EntryKind')
 @use('Aequus\Logbook\Level\LevelInstrument')
 @use('Aequus\Measure\Length')
 @use('Aequus\Plan\Posts\PostFeature')

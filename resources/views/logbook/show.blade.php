@@ -1,6 +1,6 @@
 @use('Aequus\Logbook\Book\Strike')
-@use('Aequus\Logbook\Kind\EntryKind')
-@use('Aequus\Words\Names')
+@use('Aequus\Logbook\EntryKind')
+@use('Aequus\Words\EntryWords')
 @use('App\View\Links')
 <x-layout :title="$say('page.logbook')" :site="$site" phase="logbook">
     <div class="two">
@@ -14,7 +14,7 @@
                 <label for="book-kind">{{ $say('logbook.show.kind') }}</label>
                 <select id="book-kind" name="kind" data-submit><option value="">{{ $say('logbook.show.all_kinds') }}</option>
                     @foreach (EntryKind::cases() as $kind)
-                    <option value="{{ $kind->value }}" @selected($lines->kind === $kind)>{{ Names::of($kind) }}</option>@endforeach</select>
+                    <option value="{{ $kind->value }}" @selected($lines->kind === $kind)>{{ EntryWords::called($kind) }}</option>@endforeach</select>
                 <button class="button button-small">{{ $say('page.show') }}</button></form>
             @if ($lines->lines === [] && $lines->asked() !== [])
                 <p class="empty">{{ $say('logbook.show.nothing_of_that_is_written') }}</p>

@@ -1,5 +1,5 @@
 @use('Aequus\Logbook\Book\DecisionAbout')
-@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Logbook\EntryKind')
 @use('Aequus\Site\PourPoint')
 @use('Aequus\Site\Step')
 @use('Aequus\Words\Names')

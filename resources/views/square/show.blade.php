@@ -1,6 +1,6 @@
 @use('Aequus\Adjust\Placement\PlacementWay')
 @use('Aequus\Logbook\Book\DecisionAbout')
-@use('Aequus\Logbook\Kind\EntryKind')
+@use('Aequus\Logbook\EntryKind')
 @use('Aequus\Logbook\Square\BoardsUp')
 @use('Aequus\Plan\Layout\ReadingList')
 @use('Aequus\Site\Step')

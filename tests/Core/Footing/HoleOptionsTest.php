@@ -15,13 +15,12 @@ use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Entry;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\Finding;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Footing\SoilLayer;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Payload;
-use Aequus\Logbook\Kinds;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Log;
@@ -323,10 +322,10 @@ final class HoleOptionsTest extends TestCase
             $this->id('B1'), Length::millimetres(900), Length::millimetres(460), Finding::Roots,
             [new SoilLayer(Soil::Sand, Length::millimetres(300)), new SoilLayer(Soil::Clay, Length::millimetres(900))],
         );
-        $this->assertEquals($hole, Kinds::read(EntryKind::Hole, EntryKind::VERSION, $hole->stored()));
+        $this->assertEquals($hole, EntryKind::Hole->read(EntryKind::VERSION, $hole->stored()));
         $this->assertEquals(
             new HoleDug($this->id('B1'), Length::millimetres(900)),
-            Kinds::read(EntryKind::Hole, 1, ['post' => $this->id('B1')->value, 'depth' => 900_000_000]),
+            EntryKind::Hole->read(1, ['post' => $this->id('B1')->value, 'depth' => 900_000_000]),
         );
         $this->expectException(EntryRefused::class);
         new HoleDug($this->id('B1'), Length::millimetres(900), Length::zero());

@@ -14,11 +14,10 @@ use Aequus\Level\InstrumentKind;
 use Aequus\Level\Laser;
 use Aequus\Level\LevelLoop;
 use Aequus\Level\LevelReadings;
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Logbook\Kind\Payload;
-use Aequus\Logbook\Kinds;
 use Aequus\Logbook\Level\BeamTested;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\HeightDifference;
@@ -184,7 +183,7 @@ final class HeightsTest extends TestCase
             self::GROUND['C2'],
             (new Heights($this->plan, Builds::log(...$readings, ...[$tested])))->groundAt($this->plan->grid->labelled('C2'))?->inMillimetres(), 1e-6,
         );
-        $this->assertEquals($tested, Kinds::read($tested->kind(), EntryKind::VERSION, $tested->stored()));
+        $this->assertEquals($tested, EntryKind::of($tested)->read(EntryKind::VERSION, $tested->stored()));
         $this->expectException(EntryRefused::class);
         new BeamTested(Slope::ratio(0.2));
     }
@@ -232,14 +231,14 @@ final class HeightsTest extends TestCase
             $this->rod('2', 'C2'), new RodReading(LevelPoint::named('T1'), Length::millimetres(900), '3', Length::millimetres(12_000)),
             $this->difference('A1', 'B1', LevelInstrument::Board, 2400, LevelWay::Turned),
         ] as $payload) {
-            $this->assertEquals($payload, Kinds::read($payload->kind(), EntryKind::VERSION, $payload->stored()));
+            $this->assertEquals($payload, EntryKind::of($payload)->read(EntryKind::VERSION, $payload->stored()));
         }
         $id = $this->plan->grid->labelled('B1')->id;
         $this->assertEquals(
-            new RodReading($id, Length::millimetres(1600)), Kinds::read(EntryKind::Rod, 2, ['post' => $id->value, 'rod' => 1_600_000_000]),
+            new RodReading($id, Length::millimetres(1600)), EntryKind::Rod->read(2, ['post' => $id->value, 'rod' => 1_600_000_000]),
         );
         $this->assertEquals(
-            new RodReading(null, Length::millimetres(1600)), Kinds::read(EntryKind::Rod, 1, ['post' => null, 'rod' => 1_600_000_000]),
+            new RodReading(null, Length::millimetres(1600)), EntryKind::Rod->read(1, ['post' => null, 'rod' => 1_600_000_000]),
         );
     }
 

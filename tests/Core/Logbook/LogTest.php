@@ -15,13 +15,12 @@ use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\Finding;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Footing\SoilLayer;
-use Aequus\Logbook\Kind\EntryKind;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Stage;
-use Aequus\Logbook\Kinds;
 use Aequus\Logbook\Level\BeamTested;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
@@ -122,7 +121,7 @@ final class LogTest extends TestCase
     public function test_every_kind_of_entry_is_read_back_as_it_was_written(Payload $payload): void
     {
         $stored = json_decode(json_encode($payload->stored(), JSON_THROW_ON_ERROR), true, flags: JSON_THROW_ON_ERROR);
-        $this->assertEquals($payload, Kinds::read($payload->kind(), EntryKind::VERSION, $stored));
+        $this->assertEquals($payload, EntryKind::of($payload)->read(EntryKind::VERSION, $stored));
     }
 
     public static function payloads(): Generator
@@ -168,7 +167,7 @@ final class LogTest extends TestCase
     public function test_an_entry_from_a_newer_program_is_refused_not_guessed(): void
     {
         $this->expectException(UnexpectedValueException::class);
-        Kinds::read($this->hole(1)->kind(), EntryKind::VERSION + 1, $this->hole(1)->stored());
+        EntryKind::of($this->hole(1))->read(EntryKind::VERSION + 1, $this->hole(1)->stored());
     }
 
     #[DataProvider('refused')]

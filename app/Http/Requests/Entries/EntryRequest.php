@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Entries;
 
-use Aequus\Logbook\Kind\EntryKind;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Question;
 use Aequus\Measure\Length;
