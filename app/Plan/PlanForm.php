@@ -43,8 +43,7 @@ final readonly class PlanForm
 
         return new self([
             'kind' => $plan->kind->value,
-            'notation' => $plan->notation->unit === Unit::Inch ? 'in'.$plan->notation->denominator
-                : ($plan->notation->decimals === 1 ? 'mm.1' : 'mm'),
+            'notation' => $plan->notation->code(),
             'side_minus_y' => $plan->sides->minusY, 'side_plus_y' => $plan->sides->plusY, 'side_minus_x' => $plan->sides->minusX, 'side_plus_x' => $plan->sides->plusX,
             'tolerance' => $plan->tolerances->class->value, 'squareness' => $write($plan->tolerances->squareness),
             'post_shape' => $plan->post->round ? 'round'

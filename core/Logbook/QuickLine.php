@@ -13,7 +13,6 @@ use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Kind\Takes;
 use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\TapeClass;
-use Aequus\Measure\Unit;
 use Aequus\Measure\UnreadableLength;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
@@ -58,7 +57,7 @@ final readonly class QuickLine
 
     private function example(Phrase $phrase): string
     {
-        $example = $this->plan->notation->unit === Unit::Millimetre && $phrase->metric !== '' ? $phrase->metric : $phrase->example;
+        $example = $phrase->exampleIn($this->plan->notation->unit);
 
         return strtr($example, ['east' => $this->plan->sides->plusX, 'lane' => $this->plan->sides->minusY]);
     }

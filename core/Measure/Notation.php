@@ -44,6 +44,34 @@ final readonly class Notation
         return new self(Unit::Millimetre, 1, $decimals);
     }
 
+    /** By its code: “in16”, “mm”, “mm.1”; null where it is none. */
+    public static function named(string $code): ?self
+    {
+        return match (true) {
+            $code === 'mm' => self::millimetres(0),
+            $code === 'mm.1' => self::millimetres(1),
+            preg_match('/^in(2|4|8|16|32|64)$/', $code, $found) === 1 => self::feetInches((int) $found[1]),
+            default => null,
+        };
+    }
+
+    public function code(): string
+    {
+        return match ($this->unit) {
+            Unit::Inch => "in{$this->denominator}",
+            Unit::Millimetre => $this->decimals === 1 ? 'mm.1' : 'mm',
+        };
+    }
+
+    /** As plans keep it. */
+    public static function kept(Unit $unit, int $denominator, int $decimals): self
+    {
+        return match ($unit) {
+            Unit::Inch => self::feetInches($denominator),
+            Unit::Millimetre => self::millimetres($decimals),
+        };
+    }
+
     /** The smallest length this notation can tell apart. */
     public function smallestMark(): Length
     {

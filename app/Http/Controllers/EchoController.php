@@ -32,10 +32,6 @@ final class EchoController extends Controller
         $inches = Typeset::length(Notation::feetInches(64), $length);
         $metric = Typeset::length(Notation::millimetres(1), $length);
 
-        return response(
-            'read as '.($unit === Unit::Inch ? Say::text('answers.echo.that_is', inches: $inches, metric: $metric) : Say::text(
-                'answers.echo.that_is_2', metric: $metric, inches: $inches,
-            )),
-        );
+        return response(Say::text("answers.echo.read_in_{$unit->value}", inches: $inches, metric: $metric));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Kind;
 
+use Aequus\Measure\Unit;
 use Closure;
 
 /** One word of the quick line, or a few: of whom it is said, what may follow, and the entry it becomes. Each belongs to its kind of entry. */
@@ -29,6 +30,15 @@ final readonly class Phrase
         public array $words = [],
         public string $sidesAfter = '',
     ) {
+    }
+
+    /** Empty where another phrase of the kind shows it. */
+    public function exampleIn(Unit $unit): string
+    {
+        return match ($unit) {
+            Unit::Millimetre => $this->metric ?: $this->example,
+            Unit::Inch => $this->example,
+        };
     }
 
     /** What follows the verb in what is said; null where it does not begin with it. */

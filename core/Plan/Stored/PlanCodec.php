@@ -75,8 +75,7 @@ final class PlanCodec
 
         return new Plan(
             $plan->case('kind', JobKind::class),
-            $plan->case('unit', Unit::class) === Unit::Inch ? Notation::feetInches($plan->whole('denominator'))
-                : Notation::millimetres($plan->whole('decimals')),
+            Notation::kept($plan->case('unit', Unit::class), $plan->whole('denominator', 1), $plan->whole('decimals', 0)),
             new SideNames($sides->text(0), $sides->text(1), $sides->text(2), $sides->text(3)),
             new Tolerances($plan->case('tolerance', ToleranceClass::class), $plan->length('squareness'), $plan->whole('plumb_one_in')),
             $post->isSo('round') ? Section::round($post->length('b')) : Section::rectangle($post->length('b'), $post->length('d')),

@@ -33,13 +33,12 @@
     <x-field name="post_nominal" form="plan" :label="$say('page.name')" :hint="$say('plan.fields.a_6x6_measures_5_1')"
         :value="$form->value('post_nominal')" />
     <x-field name="post_b" form="plan" :label="$say('plan.fields.measured_width_along_the_base')"
-        :hint="$say('plan.fields.or_the_diameter', part: (($unit === Unit::Millimetre) ? $say('plan.fields.usual_90_100_125_150') : ''))"
+        :hint="$say('plan.fields.width_in_'.$unit->value)"
             :value="$form->value('post_b')" />
     <x-field name="post_d" form="plan" :label="$say('plan.fields.measured_other_way')" :hint="$say('plan.fields.left_empty_square')"
         :value="$form->value('post_d')" />
     <x-field name="hole" form="plan" :label="$say('plan.fields.hole_across')"
-        :hint="$unit === Unit::Millimetre ? $say('plan.fields.left_empty_room_for_the')
-            : $say('plan.fields.left_empty_room_for_the_2')"
+        :hint="$say('plan.fields.hole_in_'.$unit->value)"
             :value="$form->value('hole')" />
     <x-field name="standing" form="plan" :label="$say('plan.fields.posts_stand_above_the_ground')" :value="$form->value('standing')" />
 </fieldset>
@@ -50,8 +49,7 @@
         <x-choice :name="'by_'.$axis" form="plan" :label="$say('plan.fields.given_by')" :value="$form->value('by_'.$axis)"
             :options="['bays' => $say('plan.fields.bays_centre_to_centre'), 'overall' => $say('plan.fields.overall_size')]" />
         <x-field :name="'bays_'.$axis" form="plan" :label="$say('plan.fields.bays_2')"
-            :hint="$say('plan.fields.empty_for_a_single_line', part: (($unit === Unit::Millimetre) ? $say('plan.fields.with_a_semicolon_between_2400')
-                : $say('plan.fields.with_a_semicolon_between_8')))"
+            :hint="$say('plan.fields.bays_in_'.$unit->value)"
                     :value="$form->value('bays_'.$axis)" />
         <x-field :name="'overall_'.$axis" form="plan" :label="$say('plan.fields.overall_size_2')"
             :value="$form->value('overall_'.$axis)" />

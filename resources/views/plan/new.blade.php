@@ -5,10 +5,10 @@
         <input type="hidden" name="form" value="plan"><input type="hidden" name="zone" data-zone value="{{ old('zone') }}">
         <div class="planning-fields">
             <h1>{{ $say('page.plan_a_new_job') }}</h1>
-            <p class="field-wide">@if ($unit === Unit::Inch){{ $say('plan.new.in_feet_and_inches') }} <a
-                href="{{ route('plan.create', ['in' => 'mm']) }}">{{ $say('plan.new.begin_in_millimetres') }}</a>@else
-                    {{ $say('plan.new.in_millimetres') }} <a
-                        href="{{ route('plan.create', ['in' => 'in']) }}">{{ $say('plan.new.begin_in_feet_and_inches') }}</a>@endif</p>
+            <p class="field-wide">{{ $say('plan.new.in_'.$unit->value) }} @foreach (Unit::cases() as $other)
+                @if ($other !== $unit)<a
+                    href="{{ route('plan.create', ['in' => $other->value]) }}">{{ $say('plan.new.begin_in_'.$other->value) }}</a>@endif
+            @endforeach</p>
             <fieldset class="group"><legend>{{ $say('plan.new.job') }}</legend>
                 <x-field name="name" form="plan" :label="$say('page.name')" :value="''" />
                 <x-field name="place" form="plan" :label="$say('plan.new.place_or_owner')" :value="''" />

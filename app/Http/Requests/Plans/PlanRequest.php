@@ -114,11 +114,7 @@ final class PlanRequest extends FormRequest
 
     private function notation(): Notation
     {
-        return match (true) {
-            preg_match('/^in(2|4|8|16|32|64)$/', $this->text('notation'), $match) === 1 => Notation::feetInches((int) $match[1]),
-            $this->text('notation') === 'mm.1' => Notation::millimetres(1),
-            default => Notation::millimetres(0),
-        };
+        return Notation::named($this->text('notation')) ?? Notation::millimetres(0);
     }
 
     private function tolerances(Unit $unit): ?Tolerances
