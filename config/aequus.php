@@ -15,6 +15,12 @@ return [
     // By which names this machine may be called; the launcher adds its addresses where phones come in.
     'hosts' => [...['127.0.0.1', 'localhost', '[::1]'], ...array_filter(explode(' ', (string) env('AEQUUS_HOSTS', '')))],
 
+    // What phones trust: made at the first start for a network, and kept for all data of this installation.
+    'authority' => env('AEQUUS_AUTHORITY', storage_path('authority')),
+
+    // Who may say for whom it asks: nginx before the application, where phones come in.
+    'proxies' => array_filter(explode(' ', (string) env('AEQUUS_PROXIES', ''))),
+
     // Where others can reach the first start, only who reads the terminal becomes the owner.
     'owner_code' => env('AEQUUS_OWNER_CODE', ''),
 

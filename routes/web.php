@@ -27,11 +27,14 @@ use App\Http\Controllers\RoundController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\SimulatedTapeController;
 use App\Http\Controllers\SquareController;
+use App\Http\Controllers\TrustController;
 use App\Http\Middleware\LeaveSessionAlone;
 use Illuminate\Support\Facades\Route;
 
 Route::view('/offline', 'offline')->name('offline')->withoutMiddleware('web');
 Route::view('/up', 'up')->name('up')->withoutMiddleware('web');
+Route::get('/trust', [TrustController::class, 'show'])->name('trust')->withoutMiddleware('web');
+Route::get('/trust/aequus.crt', [TrustController::class, 'certificate'])->name('trust.certificate')->withoutMiddleware('web');
 
 Route::middleware('guest')->group(function () {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');

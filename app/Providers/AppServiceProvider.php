@@ -7,9 +7,11 @@ namespace App\Providers;
 use App\Database\WriteLockConnector;
 use App\Demo\SimulatedTape;
 use App\Models\Job;
+use App\Network\Addresses;
 use App\Policies\JobPolicy;
 use App\Type\Say;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
@@ -22,11 +24,14 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', WriteLockConnector::class);
+        $this->app->bind(Addresses::class, fn () => Addresses::ofThisMachine());
         $this->app->bind(SimulatedTape::class, fn () => new SimulatedTape((int) config('aequus.demo_seed')));
     }
 
     public function boot(): void
     {
+        TrustProxies::at(array_values((array) config('aequus.proxies')));
+        TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         Gate::policy(Job::class, JobPolicy::class);
         $this->compileSmallTags();
         View::share('say', new Say);
@@ -34,7 +39,7 @@ final class AppServiceProvider extends ServiceProvider
             mb_strtolower((string) $request->input('email')).'|'.$request->ip(),
         )
             ->response(
-                fn () => back()->withInput($request->only('email'))->withErrors(['email' => 'Too many tries. Wait a minute, then try again.']),
+                fn () => back()->withInput($request->only('email'))->withErrors(['email' => Say::text('answers.too_many_tries')]),
             ));
     }
 

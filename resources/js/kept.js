@@ -20,9 +20,8 @@ async function begin() {
         await forget();
         localStorage.setItem(PERSON, here);
     }
-    if ('serviceWorker' in navigator && isSecureContext) {
-        navigator.serviceWorker.register('/worker.js');
-    }
+    const worker = 'serviceWorker' in navigator && isSecureContext ? navigator.serviceWorker.register('/worker.js') : Promise.reject(new Error('not secure'));
+    worker.catch(() => document.documentElement.classList.add('keeps-none'));
 }
 
 // A page that follows a form comes past the worker: it is kept from here, so that the copy is never older than what was seen last.

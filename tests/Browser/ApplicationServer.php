@@ -16,7 +16,7 @@ final class ApplicationServer
     /** @var resource */
     private $process;
 
-    private int $port;
+    public readonly int $port;
 
     /** @var array<string, string> */
     private array $environment;
@@ -24,8 +24,9 @@ final class ApplicationServer
     /**
      * @param  string  $mode own or demo
      * @param  int  $seed  of the demo’s invented sites
+     * @param  array<string, string>  $more  of its environment
      */
-    public function __construct(string $mode, int $seed = 417)
+    public function __construct(string $mode, int $seed = 417, array $more = [])
     {
         $this->data = sys_get_temp_dir().'/aequus-'.bin2hex(random_bytes(6));
         foreach (['cache', 'sessions', 'views'] as $folder) {
@@ -34,7 +35,7 @@ final class ApplicationServer
         $this->environment = [
             'APP_ENV' => 'production', 'APP_KEY' => 'base64:'.base64_encode(random_bytes(32)), 'AEQUUS_MODE' => $mode, 'AEQUUS_DEMO_SEED' => (string) $seed, 'AEQUUS_DATA' => $this->data,
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'BCRYPT_ROUNDS' => '4',
-            'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
+            'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'), ...$more,
         ];
         $this->run(['php', 'artisan', 'aequus:prepare'], dirname(__DIR__, 2), $this->environment);
         $this->port = self::freePort();

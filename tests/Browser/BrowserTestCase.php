@@ -103,7 +103,7 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** What stands there, with the typesetting of lengths undone. */
-    private function plain(string $css): string
+    protected function plain(string $css): string
     {
         try {
             return strtr($this->text($css), ["\u{202F}" => ' ', "\u{00A0}" => ' ', '′' => "'", '″' => '"', '−' => '-', "\n" => ' ']);

@@ -54,4 +54,5 @@ return [
     'stake_moved.said' => 'Written down. What was read to it before is old now: these readings prove the new place.',
     'page_open_too_long' => 'This page had been open too long to be sent. Nothing you typed is lost: press the button again.',
     'sign_in.do_not_match' => 'Address and password do not match. Check both.',
+    'too_many_tries' => 'Too many tries. Wait a minute, then try again.',
 ];

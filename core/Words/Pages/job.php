@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 /** What the job pages say. */
 return [
+    'index.keeps_none' => 'This browser keeps no pages from here: where there is no signal there is none.',
     'index.jobs_put_away' => 'Jobs put away',
     'index.the_bin' => 'The bin',
     'index.where_jobs_lie' => 'Where jobs lie',

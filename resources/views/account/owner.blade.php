@@ -2,7 +2,7 @@
     <div class="narrow">
         <h1>{{ $say('account.owner.whose_tool_is_this') }}</h1>
         <p>{{ $say('account.owner.this_is_the_first_start') }}</p>
-        <form method="post" action="{{ route('owner') }}" class="stack">
+        <form method="post" action="{{ route('owner') }}" class="stack" hx-boost="false">
             @csrf
             <x-field name="name" :label="$say('account.owner.your_name')" autocomplete="name" />
             <x-field name="email" :label="$say('page.e_mail_address')" :hint="$say('account.owner.only_used_to_sign_in')" autocomplete="username"

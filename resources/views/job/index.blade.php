@@ -23,6 +23,8 @@
                 ? $say('job.index.no_job_yet_plan_the')
                     : $say('job.index.nothing_lies_here')) }}</p>
         @endforelse
+        <p class="jobs-keeping no-copy">{{ $say('job.index.keeps_none') }} <a href="{{ route('trust') }}"
+            hx-boost="false">{{ $say('network.trust.title') }}</a></p>
         @if ($keeping)<p class="jobs-keeping"><a href="{{ route('backups') }}">{{ $say('keeping.backups') }}</a> {{ $keeping }}</p>@endif
     </div>
 </x-layout>
