@@ -18,6 +18,8 @@ self.addEventListener('activate', (event) => event.waitUntil((async () => {
     await self.clients.claim();
 })()));
 
+self.addEventListener('message', (event) => event.data === 'claim' && event.waitUntil(self.clients.claim()));
+
 async function trim(cache) {
     const keys = await cache.keys();
     await Promise.all(keys.slice(0, Math.max(0, keys.length - MOST)).map((key) => cache.delete(key)));

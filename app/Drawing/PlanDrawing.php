@@ -214,7 +214,7 @@ final readonly class PlanDrawing
 
             return match (true) {
                 $site->cut->isCut($post) => ['cut', Say::text('page.cut_word'), ''],
-                $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin() => [
+                $stands->set && ! $stands->lean->isUnread() && $stands->isOut() => [
                     'leaning', Say::text('drawing.plan_drawing.set_top_out_by', out_of_plumb: $site->plan->write($stands->outOfPlumb())),
                     Typeset::svg($site->plan->notation, $stands->outOfPlumb()),
                 ],

@@ -9,6 +9,7 @@ use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\Scope;
 use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Set\LeanMeasure;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\StandingPost;
@@ -102,6 +103,36 @@ final readonly class PostPage
         return ($this->stands->set ? Say::text('page.is_set') : Say::text('page.not_set')).($this->isFilled()
             ? Say::text('set.post_page.filled')
             : '').($this->site->cut->isCut($this->post) ? Say::text('set.post_page.cut') : '');
+    }
+
+    /** Whether its lean can be taken as it is, with a reason: it leans too much, or nobody can tell. */
+    public function mayTakeItsLean(): bool
+    {
+        return $this->stands->isOut() || $this->stands->isTooRoughlyRead();
+    }
+
+    /** The length over which a phone’s error is told, as it is called. */
+    public function run(): string
+    {
+        $system = $this->site->plan->notation->system();
+
+        return $system->roundly($system->run);
+    }
+
+    /** That length as the job counts: what a slope is multiplied by. */
+    public function perRun(): float
+    {
+        $system = $this->site->plan->notation->system();
+
+        return $system->run->inMillimetres() / $system->one;
+    }
+
+    /** So much a phone may be off over that length: one standard deviation. */
+    public function phoneOver(bool $turnedOver): string
+    {
+        $slope = $turnedOver ? LeanMeasure::PHONE_TWICE : LeanMeasure::PHONE_ONCE;
+
+        return $this->site->plan->write($this->site->plan->notation->system()->run->times($slope));
     }
 
     /** In which phase a picture of it is taken. */

@@ -160,9 +160,9 @@ final readonly class PostSheet
         return new PostFact(
             Say::text('page.plumb'), $this->said(
                 $parts->saysNothing() ? Say::text('page.is_plumb') : $this->say('set.post_sheet.top', parts: $parts), ', ', Names::of($stands->stage),
-                $half, $level,
+                $half, $level, $stands->isTooRoughlyRead() ? Say::text('set.post_sheet.too_rough') : '',
             ),
-            $stands->isProvedPlumb() ? 'fits' : ($stands->isWithin() ? 'doubt' : 'off'),
+            $stands->isProvedPlumb() ? 'fits' : ($stands->isOut() ? 'off' : 'doubt'),
         );
     }
 

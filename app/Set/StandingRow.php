@@ -31,7 +31,7 @@ final readonly class StandingRow
     public function __construct(private SiteState $site, public Post $post)
     {
         $this->stands = $stands = $site->standing($post);
-        $this->leans = $stands->set && ! $stands->lean->isUnread() && ! $stands->isWithin();
+        $this->leans = $stands->set && ! $stands->lean->isUnread() && $stands->isOut();
         $hole = $site->footing->asDug($post);
         $this->hole = match (true) {
             $hole !== null => $hole->serves() ? Say::text('page.deep_enough') : Say::text('page.short'),
@@ -42,15 +42,16 @@ final readonly class StandingRow
         $this->state = match (true) {
             ! $stands->set => 'to-pull',
             $stands->isProvedPlumb() => 'fits',
-            $stands->isWithin() => 'doubt',
-            default => 'off',
+            $stands->isOut() => 'off',
+            default => 'doubt',
         };
         $this->word = match (true) {
             ! $stands->set => Say::text('page.not_set'),
             $stands->lean->isUnread() => Say::text('page.not_read'),
             $stands->lean->isHalfKnown() => Say::text('set.standing_row.half_known'),
-            $stands->isWithin() => Say::text('page.is_plumb'),
-            default => Say::text('drawing.set_legend.leaning'),
+            $stands->isOut() => Say::text('drawing.set_legend.leaning'),
+            $stands->isTooRoughlyRead() => Say::text('set.standing_row.by_phone_only'),
+            default => Say::text('page.is_plumb'),
         };
     }
 

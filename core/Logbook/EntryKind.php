@@ -67,8 +67,8 @@ enum EntryKind: string
     case HandedOver = 'handed_over';
     case Strike = 'strike';
 
-    /** What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an offset says from which line, and with which tape. */
-    public const VERSION = 6;
+    /** What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an offset says from which line, and with which tape. 7: a lean read by a phone says how far that can be trusted. */
+    public const VERSION = 7;
 
     /** @return class-string<Payload> the class that knows all about such an entry */
     public function payload(): string

@@ -38,6 +38,7 @@ final readonly class UnitSystem
      * @param  string  $gap  a small amount as it is called, such as a gap at a level
      * @param  string  $keys  which keys a field brings up on a phone
      * @param  string  $paper  that sheets are printed on
+     * @param  float  $one  mm in a figure without a unit
      * @param  float  $perLittle  mm³ in the volume by which one hole’s worth is told
      */
     private function __construct(
@@ -76,6 +77,7 @@ final readonly class UnitSystem
         public string $gap,
         public string $keys,
         public string $paper,
+        public float $one,
         private float $far,
         private string $farName,
     ) {
@@ -113,7 +115,7 @@ final readonly class UnitSystem
                 'notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'hole' => '300', 'standing' => '2400', 'bays_x' => '2 x 2400',
                 'bays_y' => '3000',
             ],
-            wholeFigures: true, gap: '3', keys: 'decimal', paper: 'a4', far: 1000.0, farName: 'm',
+            wholeFigures: true, gap: '3', keys: 'decimal', paper: 'a4', one: 1.0, far: 1000.0, farName: 'm',
         );
     }
 
@@ -129,7 +131,7 @@ final readonly class UnitSystem
             perVolume: 27 * self::CUBIC_FOOT, perLength: 304.8, perLittle: self::CUBIC_FOOT, littleDecimals: 1, mass: 'lb', volume: 'yd³', little: 'ft³', water: 'qt',
             tolerances: ['joinery' => $in(1 / 16), 'framing' => $in(1 / 8), 'building' => $in(1 / 4), 'fence' => $in(1)],
             goods: ['notation' => 'in16', 'post_shape' => 'nominal', 'standing' => "8'", 'bays_x' => "2 x 8'", 'bays_y' => "10'"],
-            wholeFigures: false, gap: '1/8', keys: 'text', paper: 'letter', far: 304.8, farName: 'ft',
+            wholeFigures: false, gap: '1/8', keys: 'text', paper: 'letter', one: 25.4, far: 304.8, farName: 'ft',
         );
     }
 }

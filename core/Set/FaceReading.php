@@ -15,8 +15,11 @@ use Aequus\Plan\Terms\SideNames;
  */
 final readonly class FaceReading
 {
-    /** @param  ?float  $bearing  of the lean on a round pole, degrees from +x toward +y; null on a face */
-    private function __construct(public Side $face, public Side $leansToward, public Slope $slope, private ?float $bearing = null)
+    /**
+     * @param  ?float  $bearing  of the lean on a round pole, degrees from +x toward +y; null on a face
+     * @param  float  $sigma  standard deviation of the slope; zero where it is taken as it was read
+     */
+    private function __construct(public Side $face, public Side $leansToward, public Slope $slope, private ?float $bearing = null, public float $sigma = 0.0)
     {
     }
 
@@ -30,18 +33,18 @@ final readonly class FaceReading
         return self::slope($face, $leansToward, Slope::fromGap($gap, $level));
     }
 
-    public static function slope(Side $face, Side $leansToward, Slope $slope): self
+    public static function slope(Side $face, Side $leansToward, Slope $slope, float $sigma = 0.0): self
     {
-        return new self($face, $leansToward, $slope);
+        return new self($face, $leansToward, $slope, sigma: $sigma);
     }
 
     /** On a round pole, which has no faces: the level held along any direction. */
-    public static function along(float $bearing, Slope $slope): self
+    public static function along(float $bearing, Slope $slope, float $sigma = 0.0): self
     {
         [$x, $y] = [cos(deg2rad($bearing)), sin(deg2rad($bearing))];
         $toward = abs($x) >= abs($y) ? Side::alongX($x) : Side::alongY($y);
 
-        return new self($toward, $toward, $slope, $bearing);
+        return new self($toward, $toward, $slope, $bearing, $sigma);
     }
 
     /** @return array{float, float} unit vector of the lean */

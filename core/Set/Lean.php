@@ -22,6 +22,8 @@ final readonly class Lean
         public float $slopeY,
         public bool $xRead,
         public bool $yRead,
+        /** Standard deviation of the larger part, rise over run; zero where nothing was read roughly. */
+        public float $sigma = 0.0,
     ) {
     }
 
@@ -41,12 +43,34 @@ final readonly class Lean
         }
         $spread = $xx * $yy - $xy * $xy;
         if ($spread > self::NARROW * ($xx + $yy) ** 2) {
-            return new self(($yy * $xs - $xy * $ys) / $spread, ($xx * $ys - $xy * $xs) / $spread, true, true);
+            $sigma = self::sigma($readings, $yy / $spread, -$xy / $spread, $xx / $spread);
+
+            return new self(($yy * $xs - $xy * $ys) / $spread, ($xx * $ys - $xy * $xs) / $spread, true, true, $sigma);
         }
         $sum = $xx + $yy;
 
         // All along one line: nothing is known across it.
-        return $sum <= 0.0 ? new self(0.0, 0.0, false, false) : new self($xs / $sum, $ys / $sum, $xx >= $yy, $yy > $xx);
+        return $sum <= 0.0 ? new self(0.0, 0.0, false, false) : new self(
+            $xs / $sum, $ys / $sum, $xx >= $yy, $yy > $xx, self::sigma($readings, 1 / $sum, 0.0, 1 / $sum),
+        );
+    }
+
+    /**
+     * Carried on from those of the readings.
+     *
+     * @param  list<FaceReading>  $readings
+     * @param  float  $a  with $b and $c what turns sums of readings into the lean: a symmetric matrix [a b; b c]
+     */
+    private static function sigma(array $readings, float $a, float $b, float $c): float
+    {
+        $x = $y = 0.0;
+        foreach ($readings as $reading) {
+            [$ux, $uy] = $reading->direction();
+            $x += (($a * $ux + $b * $uy) * $reading->sigma) ** 2;
+            $y += (($b * $ux + $c * $uy) * $reading->sigma) ** 2;
+        }
+
+        return sqrt(max($x, $y));
     }
 
     public static function slopes(float $x, float $y): self
@@ -93,6 +117,12 @@ final readonly class Lean
     public function isWithin(int $oneIn): bool
     {
         return $this->size() <= (1 + self::HAIR) / $oneIn;
+    }
+
+    /** With 95 % where it was read roughly. */
+    public function isSurelyWithin(int $oneIn): bool
+    {
+        return $this->size() + 2 * $this->sigma <= (1 + self::HAIR) / $oneIn;
     }
 
     public function since(self $before): self

@@ -96,9 +96,22 @@ final readonly class StandingPost
         return $this->top->minus($this->grade);
     }
 
+    /** Whether it leans too much by what was read. */
+    public function isOut(): bool
+    {
+        return ! $this->lean->isWithin($this->plumbOneIn);
+    }
+
+    /** Whether it stands plumb enough, also where it was read roughly. */
     public function isWithin(): bool
     {
-        return $this->lean->isWithin($this->plumbOneIn);
+        return $this->lean->isSurelyWithin($this->plumbOneIn);
+    }
+
+    /** Neither: what was read is too rough to tell. */
+    public function isTooRoughlyRead(): bool
+    {
+        return ! $this->isOut() && ! $this->isWithin();
     }
 
     public function isProvedPlumb(): bool
@@ -134,6 +147,9 @@ final readonly class StandingPost
     /** A face whose level shows the direction still missing at the stage it is in; null when both are known. */
     public function nextFace(): ?Side
     {
+        if ($this->isTooRoughlyRead() && $this->isReadSinceFilled()) {
+            return $this->roughFace();
+        }
         $lean = $this->isReadSinceFilled() || $this->stage?->isFilled() ? $this->lean : Lean::from([]);
 
         return match (true) {
@@ -141,6 +157,18 @@ final readonly class StandingPost
             ! $lean->xRead => Side::PlusX,
             default => null,
         };
+    }
+
+    /** The face that was read most roughly; of several the one it leans by most. */
+    private function roughFace(): ?Side
+    {
+        $rough = null;
+        foreach ($this->byFace as $reading) {
+            $of = fn (PlumbReading $one): array => [$one->lean->sigma, $one->lean->slope->ratio];
+            $rough = $rough === null || $of($reading) > $of($rough) ? $reading : $rough;
+        }
+
+        return $rough?->face;
     }
 
     /** At which stage it is to be read now. */
@@ -152,7 +180,8 @@ final readonly class StandingPost
     private function read(PlumbReading $r): FaceReading
     {
         return $r->bearing === null
-            ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope) : FaceReading::along($r->bearing, $r->lean->slope);
+            ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $r->lean->sigma)
+            : FaceReading::along($r->bearing, $r->lean->slope, $r->lean->sigma);
     }
 
     /** While the hole is open a post turns about its foot; after the fill about grade. */

@@ -290,7 +290,7 @@ final readonly class SiteState
             return new PostRecord(
                 $post, $this->footing->required($post)?->holeDepth(), $depths[$post->id->value] ?? null, $this->footing->asDug($post)?->serves(),
                 $stands->set, $stands->lean->isHalfKnown() ? null : $stands->outOfPlumb(),
-                $stands->lean->isHalfKnown() ? null : $stands->isWithin(), $this->cut->mark($post)?->aboveDatumLine(), $this->cut->isCut($post),
+                $stands->lean->isHalfKnown() || $stands->isTooRoughlyRead() ? null : $stands->isWithin(), $this->cut->mark($post)?->aboveDatumLine(), $this->cut->isCut($post),
                 $remarks[$post->id->value] ?? [], array_map(strval(...), array_keys($by[$post->id->value] ?? [])), ($last[$post->id->value] ?? null)?->measuredAt(),
             );
         }, $this->plan->grid->posts);

@@ -24,6 +24,7 @@ use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\LevelWay;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Set\CrossChecked;
+use Aequus\Logbook\Set\LeanWay;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
@@ -179,11 +180,12 @@ final readonly class EntryWords
         $lean = $said->lean;
         $toward = $said->bearing === null ? "toward the {$this->site->plan->sides->nameOf($said->leansToward)}" : 'that way';
         $over = $lean->over === null ? '' : $this->said(' over ', $lean->over);
+        $by = $lean->way === LeanWay::Phone ? ', by phone' : '';
 
         return match (true) {
-            $lean->isPlumb() => $this->said($said->bearing === null && $said->isAlongFace() ? 'plumb along it' : 'plumb', $over),
+            $lean->isPlumb() => $this->said($said->bearing === null && $said->isAlongFace() ? 'plumb along it' : 'plumb', $over, $by),
             $lean->bubble !== null => Names::of($lean->bubble).", top {$toward}",
-            $lean->degrees !== null => "{$lean->degrees}° {$toward}",
+            $lean->degrees !== null => "{$lean->degrees}° {$toward}{$by}",
             default => $this->said($lean->off ?? Length::zero(), ' ', $toward, $over),
         };
     }

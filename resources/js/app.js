@@ -4,6 +4,7 @@ import './drawing.js';
 import './kept.js';
 import './keypad.js';
 import './outbox.js';
+import './phone.js';
 import './picture.js';
 import './plane.js';
 import './quick.js';

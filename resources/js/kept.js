@@ -21,7 +21,10 @@ async function begin() {
         localStorage.setItem(PERSON, here);
     }
     const worker = 'serviceWorker' in navigator && isSecureContext ? navigator.serviceWorker.register('/worker.js') : Promise.reject(new Error('not secure'));
-    worker.catch(() => document.documentElement.classList.add('keeps-none'));
+    // A page that was on its way while the worker began is taken over too.
+    worker.then(() => navigator.serviceWorker.ready)
+        .then(({ active }) => navigator.serviceWorker.controller || active.postMessage('claim'))
+        .catch(() => document.documentElement.classList.add('keeps-none'));
 }
 
 // A page that follows a form comes past the worker: it is kept from here, so that the copy is never older than what was seen last.

@@ -76,6 +76,70 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->assertNull($this->find('.keypad-fold')->getAttribute('open'));
     }
 
+    /** The post leans 0.80° to the lane, that is out from its lane face; the phone’s own error is 0.30°. */
+    public function test_the_phone_is_a_level_that_loses_its_own_error(): void
+    {
+        $this->setPost();
+        $this->assertFalse($this->find('[data-phone-at-work]')->isDisplayed());
+        $this->find('label:has(input[name="face"][value="minus_y"])')->click();
+        $this->tilt(on: 0.80 + 0.30);
+        $this->find('[data-phone-begin]')->click();
+        $this->assertSees('Left edge on the lane face', '[data-phone-what]');
+        $this->until(fn (): bool => $this->find('[data-phone-turned]')->isDisplayed(), fn () => 'the first hold is not taken: '.$this->plain('.phone-level'));
+        $this->assertEqualsWithDelta(1.10, (float) $this->plain('[data-phone-figure]'), 0.11);
+        $this->assertSees('top to the lane', '.phone-figure');
+        $this->tilt(on: -0.80 + 0.30);
+        $this->find('[data-phone-turned]')->click();
+        $this->until(fn (): bool => str_contains($this->plain('[data-phone-says]'), 'By phone'), fn () => 'the second hold is not taken: '.$this->plain('.phone-level'));
+        $this->assertSees('top to the lane, good to 0.12 in in 10 ft, so it may be 0.24 in off', '[data-phone-says]');
+        $this->assertSame(1, preg_match('/The phone itself is ([\d.]+) in in 10 ft out/', $this->plain('[data-phone-says]'), $own));
+        $this->assertEqualsWithDelta(tan(deg2rad(0.30)) * 120, (float) $own[1], 0.12);
+        $read = (string) $this->find('#plumb-gap')->getAttribute('value');
+        $this->assertEqualsWithDelta(0.80, (float) $read, 0.06);
+        $this->assertFalse($this->find('[data-phone-at-work]')->isDisplayed());
+        $this->press('form[action$="/entries/plumb"] .button-yard');
+        $this->visit('/jobs/3/logbook');
+        $this->assertSees("{$read} toward the lane, by phone", '.book');
+    }
+
+    public function test_a_phone_held_askew_tells_nothing_and_one_without_a_sensor_says_so(): void
+    {
+        $this->setPost();
+        $this->tilt(on: 1.0, askew: 25);
+        $this->find('[data-phone-begin]')->click();
+        $this->until(fn (): bool => str_contains($this->plain('[data-phone-what]'), 'not square'), fn () => $this->plain('.phone-level'));
+        usleep(1_500_000);
+        $this->assertFalse($this->find('[data-phone-turned]')->isDisplayed(), 'nothing is taken');
+        $this->find('[data-phone-stop]')->click();
+        $this->sensor('clearDeviceOrientationOverride');
+        $this->find('[data-phone-begin]')->click();
+        $this->until(fn (): bool => str_contains($this->plain('[data-phone-says]'), 'No sensor answers'), fn () => $this->plain('.phone-level'));
+    }
+
+    private function setPost(): void
+    {
+        $this->visit('/jobs/3/set/D4');
+        $this->keyIn('#hole-depth', ['4', "'", '0', '1/2']);
+        $this->touch('form[action$="/entries/hole"] .button');
+        $this->assertSees('Set post D4', '.move');
+        $this->touch('#entry .button-yard');
+        $this->find('[data-phone-begin]');
+    }
+
+    /** @param  float  $on  degrees that the top leans toward the right edge of the screen */
+    private function tilt(float $on, float $askew = 0.1): void
+    {
+        // Where up is, in the angles of the sensor: beta about the screen’s width, gamma about its height.
+        [$x, $y, $z] = [-sin(deg2rad($on)), cos(deg2rad($on)) * cos(deg2rad($askew)), sin(deg2rad($askew))];
+        $this->sensor('setDeviceOrientationOverride', ['alpha' => 0, 'beta' => rad2deg(asin($y)), 'gamma' => rad2deg(atan2(-$x, $z))]);
+    }
+
+    /** @param  array<string, mixed>  $what */
+    private function sensor(string $does, array $what = []): void
+    {
+        $this->chromium->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => "DeviceOrientation.{$does}", 'params' => (object) $what]);
+    }
+
     public function test_a_picture_taken_without_a_connection_waits_and_is_sent_once(): void
     {
         $image = imagecreatetruecolor(900, 700) ?: $this->fail();

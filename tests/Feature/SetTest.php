@@ -152,6 +152,39 @@ final class SetTest extends JobTestCase
         )->assertSee('0.4° toward the stream');
     }
 
+    /** 0.23° is 4.0 mm in a metre, and the limit 5: a phone, turned over, may be 2 off. */
+    public function test_what_a_phone_can_not_prove_is_asked_for_with_a_level(): void
+    {
+        $this->send('post_set', ['post' => 'A1']);
+        $read = fn (string $face, string $leans, string $gap, array $more = []) => $this->send('plumb', [
+            'post' => 'A1', 'face' => $face, 'leans' => $leans, 'gap' => $gap, 'way' => 'phone', 'stage' => 'hole_open', ...$more,
+        ]);
+        $read('minus_y', 'plumb', '', ['turned_over' => '1']);
+        $read('plus_x', 'plus_x', '0.23°', ['turned_over' => '1']);
+        $page = $this->post1()->assertSee('Hold the level on the stream face')->assertSee('A phone can’t prove it')->assertSee('by phone, too rough to prove it')
+            ->assertSee('plumb on two faces: missing');
+        $this->assertStringContainsString("may be 2\u{202F}mm in 1000\u{202F}mm off, and the limit is 1 in 200", html_entity_decode(strip_tags((string) $page->getContent())));
+        $this->assertStringContainsString('0.23° toward the stream, by phone', html_entity_decode(strip_tags((string) $this->get("/jobs/{$this->job->id}/logbook")->getContent())));
+        $this->get("/jobs/{$this->job->id}/set")->assertSee('plumb by phone, not proved');
+        // It may be taken as it is, with a reason; another phone was tried against a level.
+        $this->send('decision', ['about' => 'accept_lean', 'post' => 'A1', 'reason' => 'a fence of rough poles', 'phase' => 'set']);
+        $this->post1()->assertDontSee('A phone can’t prove it')->assertDontSee('plumb on two faces: missing');
+        $read('plus_x', 'plus_x', '0.23', ['good_to' => '0.4']);
+        $this->assertFalse($this->state()->standing($this->state()->plan->grid->labelled('A1'))->isProvedPlumb(), 'the other face is as rough as before');
+        $read('minus_y', 'plumb', '', ['good_to' => '0.4']);
+        $this->assertTrue($this->state()->standing($this->state()->plan->grid->labelled('A1'))->isProvedPlumb());
+        foreach (['0', '60', 'good'] as $typed) {
+            $read('plus_x', 'plus_x', '0.2', ['good_to' => $typed])->assertSessionHasErrors('good_to');
+        }
+        $read('plus_x', 'plus_x', '50')->assertSessionHasErrors('gap');
+        $this->from("/jobs/{$this->job->id}/set/A1")->post("/jobs/{$this->job->id}/quick", ['line' => 'a1 plumb 0.2 degrees stream phone', 'client_id' => 'spoken', 'form' => 'quick'])
+            ->assertSessionHasNoErrors();
+        $this->from("/jobs/{$this->job->id}/set/A1")->post("/jobs/{$this->job->id}/quick", ['line' => 'a1 plumb 3 stream phone', 'client_id' => 'no', 'form' => 'quick'])
+            ->assertSessionHasErrors();
+        $said = $this->state()->log->now(PlumbReading::class);
+        $this->assertSame([LeanWay::Phone, 0.002, 0.2], [end($said)->lean->way, end($said)->lean->sigma, end($said)->lean->degrees]);
+    }
+
     public function test_a_round_pole_is_read_along_any_two_directions(): void
     {
         $plan = $this->job->revision->plan();

@@ -104,6 +104,7 @@ enum MoveWhy
     case FilledSinceRead;
     case NothingRead;
     case HalfKnown;
+    case ReadTooRoughly;
     case AtTheBrace;
     case PullWhileItGives;
     case ReadBothFacesAgain;

@@ -22,7 +22,7 @@ final readonly class PullTops implements Rule
     {
         foreach ($site->walk() as $post) {
             $stands = $site->standing($post);
-            if (! $stands->set || $stands->lean->isUnread() || $stands->isWithin() || $site->decided(DecisionAbout::AcceptLean, $post) !== null) {
+            if (! $stands->set || $stands->lean->isUnread() || ! $stands->isOut() || $site->decided(DecisionAbout::AcceptLean, $post) !== null) {
                 continue;
             }
             $pulls = $stands->lean->pullAt($stands->topAbovePivot());

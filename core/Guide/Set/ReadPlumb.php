@@ -9,6 +9,7 @@ use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -21,7 +22,9 @@ final readonly class ReadPlumb implements Rule
         foreach ($site->walk() as $post) {
             $stands = $site->standing($post);
             $face = $stands->nextFace();
-            if (! $stands->set || $face === null) {
+            // What a phone read may be taken as it is, with a reason.
+            $isTaken = $stands->isTooRoughlyRead() && ! $stands->lean->isHalfKnown() && $site->decided(DecisionAbout::AcceptLean, $post) !== null;
+            if (! $stands->set || $face === null || $isTaken) {
                 continue;
             }
             yield new Move(
@@ -30,7 +33,10 @@ final readonly class ReadPlumb implements Rule
                     $stands->lean->isUnread() => Fact::of(MoveKind::ReadPole, post: $post),
                     default => Fact::of(MoveKind::ReadPoleAnotherWay, post: $post),
                 },
-                [Fact::of(match (true) {
+                [$stands->isTooRoughlyRead() && ! $stands->lean->isHalfKnown() ? Fact::of(
+                    MoveWhy::ReadTooRoughly, rough: $site->plan->notation->system()->run->times(2 * $stands->lean->sigma),
+                    run: $site->plan->notation->system()->run, limit: $site->plan->tolerances->plumbOneIn,
+                ) : Fact::of(match (true) {
                     ! $stands->isReadSinceFilled() && ! $stands->stage?->isFilled() => MoveWhy::FilledSinceRead,
                     $stands->lean->isUnread() => MoveWhy::NothingRead,
                     default => MoveWhy::HalfKnown,

@@ -44,6 +44,7 @@ enum EntryRefusal
     case LineWithoutSide;
     case LineFromTheBench;
     case LineBubble;
+    case PhoneWithoutDegrees;
     case LineOffString;
     case SideAlongTheString;
     case LineTooLong;

@@ -194,6 +194,11 @@ final class EntryRefused extends Refusal
         return new self(Fact::of(EntryRefusal::LineFromTheBench));
     }
 
+    public static function phoneWithoutDegrees(): self
+    {
+        return new self(Fact::of(EntryRefusal::PhoneWithoutDegrees));
+    }
+
     public static function lineBubble(string $said): self
     {
         return new self(Fact::of(EntryRefusal::LineBubble, said: $said));

@@ -15,10 +15,16 @@ final readonly class LeanMeasure
     /** No post stands that leans one in two. */
     private const STEEPEST = 0.5;
 
+    /** Standard deviation of a phone’s lean, rise over run: held once, and held twice, turned over between. */
+    public const PHONE_ONCE = 0.002;
+
+    public const PHONE_TWICE = 0.001;
+
     /**
      * @param  Slope  $slope  rise over run, never below zero
      * @param  ?Length  $off  of a gap or a bob
      * @param  ?Length  $over  length of the level, height of the bob; null for an angle
+     * @param  float  $sigma  standard deviation where it was read too roughly to be taken as it is, rise over run; else zero
      */
     private function __construct(
         public LeanWay $way,
@@ -27,6 +33,7 @@ final readonly class LeanMeasure
         public ?Length $over = null,
         public ?float $degrees = null,
         public ?Bubble $bubble = null,
+        public float $sigma = 0.0,
     ) {
         if ($slope->ratio > self::STEEPEST) {
             throw EntryRefused::leanImpossible();
@@ -67,6 +74,24 @@ final readonly class LeanMeasure
     }
 
     /**
+     * By a phone held with its long edge on the face.
+     *
+     * @param  ?float  $sigma  rise over run, where somebody knows his phone; null as usual
+     *
+     * @throws EntryRefused when it is no lean of a post
+     */
+    public static function phone(float $degrees, bool $turnedOver, ?float $sigma = null): self
+    {
+        if ($degrees < 0 || $degrees >= 45) {
+            throw EntryRefused::leanImpossible();
+        }
+
+        return new self(
+            LeanWay::Phone, Slope::fromAngle(deg2rad($degrees)), degrees: $degrees, sigma: $sigma ?? ($turnedOver ? self::PHONE_TWICE : self::PHONE_ONCE),
+        );
+    }
+
+    /**
      * @param  float  $levelFigure  rise over run that brings the bubble to the line, as a shim test told
      * @param  Length  $level  its length
      */
@@ -85,7 +110,7 @@ final readonly class LeanMeasure
     {
         return [
             'way' => $this->way->value, 'slope' => $this->slope->ratio, 'off' => $this->off?->nanometres, 'over' => $this->over?->nanometres,
-            'degrees' => $this->degrees, 'bubble' => $this->bubble?->value,
+            'degrees' => $this->degrees, 'bubble' => $this->bubble?->value, 'sigma' => $this->sigma,
         ];
     }
 
@@ -93,7 +118,7 @@ final readonly class LeanMeasure
     {
         return new self(
             $stored->case('way', LeanWay::class), Slope::ratio($stored->real('slope')), $stored->lengthOrNone('off'), $stored->lengthOrNone('over'),
-            $stored->realOrNone('degrees'), $stored->caseOrNone('bubble', Bubble::class),
+            $stored->realOrNone('degrees'), $stored->caseOrNone('bubble', Bubble::class), $stored->realOrNone('sigma') ?? 0.0,
         );
     }
 }

@@ -11,4 +11,5 @@ enum LeanWay: string
     case Angle = 'angle';
     case Bob = 'bob';
     case Bubble = 'bubble';
+    case Phone = 'phone';
 }

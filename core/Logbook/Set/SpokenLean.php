@@ -12,7 +12,7 @@ use Aequus\Plan\Terms\Side;
 
 /**
  * A lean as it is called: “plumb 1/8 east over 4'”, “plumb on the lane face”, “plumb 2 degrees east”, “bob 1/4 east over 7'”, “bubble on the line
- * east”. At the end may stand the face it was read on, “turned” for a level turned end for end, and the stage: open, lift, filled, hard.
+ * east”. At the end may stand the face it was read on, “phone” for a lean in degrees that a phone told, “turned” for a level turned end for end, and the stage: open, lift, filled, hard.
  */
 final readonly class SpokenLean
 {
@@ -38,15 +38,17 @@ final readonly class SpokenLean
      */
     public function __construct(private SpokenPieces $pieces, string $way, string $said, Stage $stage)
     {
-        $turned = false;
-        while (preg_match('/^(.*?) ?\b(turned|open|lift|filled|hard)$/i', $said, $found)) {
+        $turned = $byPhone = false;
+        while (preg_match('/^(.*?) ?\b(turned|phone|open|lift|filled|hard)$/i', $said, $found)) {
             [$said, $word] = [$found[1], strtolower($found[2])];
-            [$turned, $stage] = $word === 'turned' ? [true, $stage] : [$turned, self::STAGES[$word]];
+            [$turned, $byPhone, $stage] = [$turned || $word === 'turned', $byPhone || $word === 'phone', self::STAGES[$word] ?? $stage];
         }
         if (preg_match('/^on (?:the )?(.+?)(?: face)?$/i', $said, $found) && $way === 'plumb') {
             $face = $this->pieces->side($found[1]);
-            [$this->face, $this->toward, $this->stage, $this->turned] = [$face, $face, $stage, $turned];
-            $this->lean = LeanMeasure::gap(Length::zero(), $this->pieces->plan->notation->system()->spiritLevel);
+            [$this->face, $this->toward, $this->stage] = [$face, $face, $stage];
+            $this->lean = $byPhone ? LeanMeasure::phone(0.0, $turned)
+                : LeanMeasure::gap(Length::zero(), $this->pieces->plan->notation->system()->spiritLevel);
+            $this->turned = $turned && ! $byPhone;
 
             return;
         }
@@ -59,9 +61,11 @@ final readonly class SpokenLean
         $length = $over === null ? $this->pieces->plan->notation->system()->spiritLevel : $this->pieces->length($over);
 
         [$this->face, $this->toward, $this->stage, $this->turned] = [
-            $face ?? ($toward->isAlongX() ? Side::PlusX : Side::MinusY), $toward, $stage, $turned,
+            $face ?? ($toward->isAlongX() ? Side::PlusX : Side::MinusY), $toward, $stage, $turned && ! $byPhone,
         ];
-        $this->lean = $this->measure($way, $much, $length);
+        $read = $this->measure($way, $much, $length);
+        // A phone tells degrees and nothing else; turned over, it gives one figure of both.
+        $this->lean = $byPhone ? LeanMeasure::phone($read->degrees ?? throw EntryRefused::phoneWithoutDegrees(), $turned) : $read;
     }
 
     private function measure(string $way, string $much, Length $over): LeanMeasure

@@ -225,6 +225,7 @@ final class MoveWords
             MoveWhy::FilledSinceRead => 'It was filled since it was last read: a fill pushes. Read it again while it still gives.',
             MoveWhy::NothingRead => 'Nothing was read on this post yet.',
             MoveWhy::HalfKnown => 'One face was read: the post is only half known.',
+            MoveWhy::ReadTooRoughly => 'A phone can’t prove it: it may be {rough} in {run} off, and the limit is 1 in {limit}. Hold a level on it.',
             MoveWhy::AtTheBrace => 'At the brace that is {pulls}. The limit is 1 in {limit}.',
             MoveWhy::PullWhileItGives => 'It is filled: pull only while the fill still gives, or take the lean with a reason.',
             MoveWhy::ReadBothFacesAgain => 'Then read both faces again.',

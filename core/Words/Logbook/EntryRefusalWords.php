@@ -61,6 +61,7 @@ final class EntryRefusalWords
                 .'are {sides,}.',
             EntryRefusal::LineFromTheBench => 'From the benchmark only heights are read. Say by what, how much and up or down: bench-b2 water 2 up.',
             EntryRefusal::LineBubble => '“{said}” tells no bubble. Say half-way, on the line or beyond, then the side the top leans to.',
+            EntryRefusal::PhoneWithoutDegrees => 'A phone tells a lean in degrees: say so many degrees, then the side the top leans to.',
             EntryRefusal::LineOffString => 'Say which string, how far and toward which side: off a2-c2 {gap} {side}; or off a2-c2 0 where '
                 .'it touches.',
             EntryRefusal::SideAlongTheString => 'That side lies along the string. Choose one that lies across it.',

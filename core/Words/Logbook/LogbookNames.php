@@ -108,6 +108,7 @@ final class LogbookNames
             LeanWay::Gap => 'a gap under the level',
             LeanWay::Angle => 'an angle',
             LeanWay::Bob => 'a bob’s distance',
+            LeanWay::Phone => 'this phone',
             LeanWay::Bubble => 'the bubble against its lines',
             Bubble::HalfWay => 'bubble half-way to the line',
             Bubble::OnTheLine => 'bubble on the line',

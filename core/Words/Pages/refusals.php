@@ -44,4 +44,5 @@ return [
     'tops.at_the_top_would_lie' => 'At {label} the top would lie in the ground, which stands at {at}. Raise the tops, or let them fall less.',
     'tops.is_not_a_row_and' => '“{typed}” is not a row and its height. Enter such as 1 2300; 2 2450.',
     'reads_fields.choose_one_of_the_list' => 'Choose one of the list.',
+    'plumb.good_to' => '“{typed}” is no figure a phone is good to. Enter more than nothing and at most 1 in 20, or leave it empty.',
 ];

@@ -32,4 +32,14 @@ return [
     'outbox.sign_out_waits' => '{count: One entry waits|# entries wait} to be sent. Signing out keeps {count: it|them} on this phone for you; the '
         .'copies of pages go. Sign out?',
     'outbox.over_half_typed' => 'Something is typed here that was not sent. Leave it, and take up the other entry?',
+    'phone.first' => 'Left edge on the {face} face, top up, the screen square to it. Hold still.',
+    'phone.second' => 'Turn it over: right edge on the {face} face, top up. Then its own error falls out.',
+    'phone.moving' => 'Hold it still.',
+    'phone.askew' => 'The screen is not square to the face: turn it until it is.',
+    'phone.no_sensor' => 'No sensor answers in this phone, or the browser was told to keep it back. Read it with a level.',
+    'phone.toward' => 'top to the {side}',
+    'phone.plumb' => 'plumb',
+    'phone.taken' => 'By phone: {what}, good to {good} in {run}, so it may be {twice} off. See that it is right, then write it down.',
+    'phone.face_first' => 'Choose the face first.',
+    'phone.own_error' => 'The phone itself is {own} in {run} out; that fell out.',
 ];

@@ -118,7 +118,7 @@
                 <p>{{ $say('set.post.the_readings_come_to_in', number: Typeset::number($page->stands->lean->size() * 1000, 2),
                     plumb_one_in: $plan->tolerances->plumbOneIn, number_b: Typeset::number(1000 / $plan->tolerances->plumbOneIn, 2),
                         top_above_pivot: $page->stands->topAbovePivot(), brace_above_pivot: $page->stands->braceAbovePivot()) }}</p></details>
-            @if (! $page->stands->isWithin())<x-decide :site="$site" :about="DecisionAbout::AcceptLean" :post="$post" />@endif
+            @if ($page->mayTakeItsLean())<x-decide :site="$site" :about="DecisionAbout::AcceptLean" :post="$post" />@endif
         @endif
         <x-cautions :step="$page->stands->set ? Step::Standing : Step::Setting" :site="$site" :post="$post" />
         <x-quick-line :site="$site" />

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Set;
 
 use Aequus\Logbook\Kind\Stage;
+use Aequus\Logbook\Set\LeanMeasure;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
 use Aequus\Plan\Terms\Side;
 use Aequus\Set\StandingPost;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -47,6 +49,56 @@ final class StandingPostTest extends TestCase
         $this->assertNull($this->post($this->faces(Stage::HoleOpen, 6)[0], $x, $y)->drift());
         $this->assertNull($this->post(...$this->faces(Stage::HoleOpen, 6), ...[$x])->drift());
         $this->assertNull($this->post()->readOver());
+    }
+
+    /** The limit is 5 mm in a metre; a phone may be 4 off from one hold, 2 from two. */
+    #[TestWith([0.9, true, false, true])]
+    #[TestWith([2.9, true, false, true])]
+    #[TestWith([3.1, true, false, false])]
+    #[TestWith([0.9, false, false, true])]
+    #[TestWith([1.1, false, false, false])]
+    #[TestWith([4.9, true, false, false])]
+    #[TestWith([5.1, true, true, false])]
+    public function test_a_phone_proves_a_post_plumb_only_where_its_own_error_leaves_room(float $off, bool $turnedOver, bool $out, bool $proved): void
+    {
+        $post = $this->post(...$this->byPhone($off, $turnedOver));
+        $this->assertSame([$out, $proved, ! $out && ! $proved], [$post->isOut(), $post->isProvedPlumb(), $post->isTooRoughlyRead()]);
+        // The face it was read on is asked for again, with a level.
+        $this->assertSame($post->isTooRoughlyRead() ? Side::PlusX : null, $post->nextFace());
+    }
+
+    public function test_a_level_on_the_face_takes_the_place_of_the_phone(): void
+    {
+        $post = $this->post(...$this->byPhone(4.0, true));
+        $this->assertTrue($post->isTooRoughlyRead());
+        $post = $this->post(...$this->byPhone(4.0, true), ...$this->faces(Stage::HoleOpen, 4.8));
+        $this->assertTrue($post->isProvedPlumb());
+        $this->assertSame(0.0, $post->lean->sigma);
+    }
+
+    /** What somebody found out of his own phone counts; two opposite faces are better than one. */
+    public function test_the_error_of_a_lean_is_carried_on_from_its_readings(): void
+    {
+        $reading = fn (Side $face, Side $toward, ?float $sigma) => new PlumbReading(
+            Builds::plan()->grid->labelled('A1')->id, $face, $toward, LeanMeasure::phone(0.1, false, $sigma), Stage::HoleOpen,
+        );
+        [$south, $east, $west] = [
+            $reading(Side::MinusY, Side::MinusY, 0.0005), $reading(Side::PlusX, Side::PlusX, 0.003), $reading(Side::MinusX, Side::PlusX, 0.003),
+        ];
+        $this->assertEqualsWithDelta(0.0005, $this->post($south)->lean->sigma, 1e-12);
+        $this->assertEqualsWithDelta(0.003, $this->post($south, $east)->lean->sigma, 1e-12);
+        $this->assertEqualsWithDelta(0.003 / sqrt(2), $this->post($south, $east, $west)->lean->sigma, 1e-12);
+        $this->assertEquals($south, PlumbReading::fromStored(new Stored($south->stored())));
+    }
+
+    /** @return list<PlumbReading> so many mm in a metre toward +x, plumb toward y */
+    private function byPhone(float $off, bool $turnedOver): array
+    {
+        $read = fn (Side $face, float $off) => new PlumbReading(
+            Builds::plan()->grid->labelled('A1')->id, $face, $face, LeanMeasure::phone(rad2deg(atan($off / 1000)), $turnedOver), Stage::HoleOpen,
+        );
+
+        return [$read(Side::MinusY, 0.0), $read(Side::PlusX, $off)];
     }
 
     /** @return array{PlumbReading, PlumbReading} toward +x by so much, plumb toward y */

@@ -20,6 +20,9 @@ final class PlumbForm extends EntryRequest
 {
     protected const MAIN_FIELD = 'gap';
 
+    /** No phone is so rough, rise over run. */
+    private const ROUGHEST = 0.05;
+
     protected function payload(Plan $plan): ?Payload
     {
         if ($plan->post->round) {
@@ -73,6 +76,9 @@ final class PlumbForm extends EntryRequest
         if ($way === LeanWay::Angle) {
             return $this->attempt('gap', fn () => LeanMeasure::angle($plumb ? 0.0 : $this->degrees()));
         }
+        if ($way === LeanWay::Phone) {
+            return $this->byPhone($plumb, $plan);
+        }
         $level = $this->measure('level', $plan);
         $off = $plumb ? Length::zero() : ($way === LeanWay::Bubble ? null : $this->measure('gap', $plan));
         if ($level === null || ($way !== LeanWay::Bubble && $off === null)) {
@@ -89,6 +95,18 @@ final class PlumbForm extends EntryRequest
             $level->isPositive() ? 'gap' : 'level',
             fn () => $way === LeanWay::Bob ? LeanMeasure::bob($off ?? Length::zero(), $level) : LeanMeasure::gap($off ?? Length::zero(), $level),
         );
+    }
+
+    private function byPhone(bool $plumb, Plan $plan): ?LeanMeasure
+    {
+        $degrees = $plumb ? 0.0 : $this->degrees();
+        $off = $this->text('good_to') === '' ? null : $this->measure('good_to', $plan);
+        $sigma = $off === null ? null : $off->inMillimetres() / $plan->notation->system()->run->inMillimetres();
+        if ($sigma !== null && ($sigma <= 0 || $sigma > self::ROUGHEST)) {
+            $this->refuse('good_to', Say::text('refusals.plumb.good_to', typed: $this->text('good_to')));
+        }
+
+        return $this->attempt('gap', fn () => LeanMeasure::phone($degrees, $this->boolean('turned_over'), $sigma));
     }
 
     private function degrees(): float

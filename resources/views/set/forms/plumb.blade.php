@@ -20,11 +20,12 @@
             :options="Choices::sides($plan->sides, $say('page.to_the_s')) + ['plumb' => $say('page.plumb_2'), 'plumb_along'
                 => $say('set.forms.plumb.plumb_along_the_face')]" />
     @endif
+    @if (! $plan->post->round)@include('set.forms.phone')@endif
     <x-field name="gap" form="plumb" :label="$say('page.off_by')" :hint="$say('set.forms.plumb.the_gap_under_the_level')" :unit="$unit" wide
         />
     <x-field name="level" form="plumb" :label="$say('page.over_a_length_of')" :hint="$say('set.forms.plumb.the_level_or_the_height')"
         :value="$plan->write($page->stands->readOver() ?? $plan->notation->system()->spiritLevel)" :unit="$unit" />
-    <details class="field-wide" @if ($errors->has('way') || $errors->has('bubble') || $errors->has('shim') || old('way', 'gap') !== 'gap') open
+    <details class="field-wide" @if ($errors->hasAny(['way', 'bubble', 'shim', 'good_to']) || old('way', 'gap') !== 'gap') open
         @endif><summary>{{ $say('set.forms.plumb.by_a_bob_an_angle') }}</summary>
         <x-radios name="way" form="plumb" :label="$say('page.read_by')" value="gap"
             :options="Choices::of(LeanWay::cases())" />
@@ -33,6 +34,10 @@
         <x-field name="shim" form="plumb" :label="$say('set.forms.plumb.shim_that_brings_it_to')"
             :hint="$say('set.forms.plumb.under_one_end_of_this')"
             :unit="$unit" />
+        <label class="tick"><input type="checkbox" name="turned_over" value="1"
+            @checked(old('turned_over'))> {{ $say('set.forms.plumb.phone_turned_over') }}</label>
+        <x-field name="good_to" form="plumb" :label="$say('set.forms.plumb.good_to', run: $page->run())" :unit="$unit"
+            :hint="$say('set.forms.plumb.good_to_hint', once: $page->phoneOver(false), twice: $page->phoneOver(true))" />
         <x-radios name="stage" form="plumb" :label="$say('set.forms.plumb.the_post_is')"
             :value="($page->walk?->what === 'after_fill' ? Stage::Filled : $page->stands->stageNow())->value"
             :options="Choices::of(Stage::cases())" />

@@ -1,0 +1,21 @@
+{{-- The phone as a level. Shown by its script where the browser lets a page feel which way is down. --}}
+@use('App\View\Choices')
+<div class="phone-level field-wide" data-phone-level data-sides="{{ json_encode(Choices::sides($plan->sides)) }}"
+    data-run="{{ $page->run() }}" data-per-run="{{ $page->perRun() }}" data-unit="{{ $unit->value }}" hidden>
+    <button type="button" class="button button-second" data-phone-begin>{{ $say('set.phone.read_with_this_phone') }}</button>
+    <div data-phone-at-work hidden>
+        <svg viewBox="0 0 120 96" class="phone-how" aria-hidden="true">
+            <rect class="phone-post" x="4" y="4" width="26" height="88" /><path class="phone-screen" d="M30 22h26v52H30z" /><path d="M36 66h14" />
+            <g class="phone-second"><path d="M66 12c24-12 40 0 40 18s-14 30-40 30m8-9-9 9 10 8" /></g>
+        </svg>
+        <p class="phone-what" data-phone-what aria-live="polite"></p>
+        <p class="phone-figure"><b data-phone-figure>–</b> <span data-phone-toward></span></p>
+        <progress max="1" value="0" data-phone-steady aria-label="{{ $say('set.phone.steady') }}"></progress>
+        <p class="phone-keys"><button type="button" class="button button-small" data-phone-turned
+                hidden>{{ $say('set.phone.it_is_turned_over') }}</button>
+            <button type="button" class="button button-second button-small" data-phone-once
+                hidden>{{ $say('set.phone.one_hold_will_do') }}</button>
+            <button type="button" class="button button-second button-small" data-phone-stop>{{ $say('set.phone.leave_it') }}</button></p>
+    </div>
+    <p class="echo" data-phone-says aria-live="polite"></p>
+</div>
