@@ -105,6 +105,12 @@ final readonly class PostPage
             : '').($this->site->cut->isCut($this->post) ? Say::text('set.post_page.cut') : '');
     }
 
+    /** Whether the form of such an entry stands on the page of a post. */
+    public static function asksHere(EntryKind $kind): bool
+    {
+        return in_array($kind, self::ASKED_HERE, true);
+    }
+
     /** Whether its lean can be taken as it is, with a reason: it leans too much, or nobody can tell. */
     public function mayTakeItsLean(): bool
     {

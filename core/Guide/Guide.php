@@ -102,6 +102,19 @@ final class Guide
         return $open;
     }
 
+    /** @return list<Move> all that is asked for as that move is, and for the same reason, in the order of the work */
+    public static function alike(SiteState $site, Move $move): array
+    {
+        foreach (self::rules() as $rule) {
+            $moves = [...$rule->moves($site)];
+            if (array_filter($moves, fn (Move $one) => $one->do->is === $move->do->is) !== []) {
+                return array_values(array_filter($moves, fn (Move $one) => $one->phase === $move->phase));
+            }
+        }
+
+        return [];
+    }
+
     /** Null when nothing is left to do in that scope. */
     public static function next(SiteState $site, Scope $scope): ?Move
     {

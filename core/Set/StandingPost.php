@@ -152,11 +152,23 @@ final readonly class StandingPost
         }
         $lean = $this->isReadSinceFilled() || $this->stage?->isFilled() ? $this->lean : Lean::from([]);
 
-        return match (true) {
-            ! $lean->yRead => Side::MinusY,
-            ! $lean->xRead => Side::PlusX,
-            default => null,
-        };
+        return $this->unread($lean)[0] ?? null;
+    }
+
+    /** @return list<Side> every face still to be read at the stage it is in, the next one first */
+    public function missingFaces(): array
+    {
+        $next = $this->nextFace();
+
+        return $next === null ? [] : array_values(array_unique([
+            $next, ...$this->unread($this->isReadSinceFilled() || $this->stage?->isFilled() ? $this->lean : Lean::from([])),
+        ], SORT_REGULAR));
+    }
+
+    /** @return list<Side> */
+    private function unread(Lean $lean): array
+    {
+        return [...($lean->yRead ? [] : [Side::MinusY]), ...($lean->xRead ? [] : [Side::PlusX])];
     }
 
     /** The face that was read most roughly; of several the one it leans by most. */

@@ -4,6 +4,7 @@ import { say } from './say.js';
 
 const PAGES = 'aequus-pages-1';
 const PERSON = 'aequus.person';
+const GENTLY = 1_500;
 
 /** Who is signed in here, or was last. */
 export const person = () => document.querySelector('meta[name="aequus-person"]')?.content || localStorage.getItem(PERSON) || '';
@@ -55,6 +56,26 @@ async function giveWay() {
 }
 
 setInterval(giveWay, 4_000);
+/** The pages of what comes next are fetched before the signal goes, one after the other while nothing else is asked for. */
+async function fetchAhead() {
+    const known = document.querySelector('[data-ahead]');
+    if (!known || !navigator.serviceWorker?.controller || !navigator.onLine || navigator.connection?.saveData) {
+        return;
+    }
+    const pages = await caches.open(PAGES);
+    for (const at of new Set(JSON.parse(known.dataset.ahead).map((step) => step.at).filter((one) => one !== '' && one !== location.pathname))) {
+        if (!known.isConnected) {
+            return;
+        }
+        if (!(await pages.match(at, { ignoreVary: true }))) {
+            await fetch(at, { headers: { 'HX-Request': 'true' } }).catch(() => {});
+            await new Promise((on) => { setTimeout(on, GENTLY); });
+        }
+    }
+}
+
+document.addEventListener('DOMContentLoaded', () => setTimeout(fetchAhead, GENTLY));
+document.addEventListener('htmx:afterSettle', (event) => event.target.id === 'page' && setTimeout(fetchAhead, GENTLY));
 document.addEventListener('DOMContentLoaded', begin);
 document.addEventListener('submit', (event) => {
     if (!event.target.action?.endsWith('/sign-out')) {

@@ -2,7 +2,9 @@
 
 const BOX = 'aequus.outbox';
 const ALPHABET = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
-const SILENT = ['_token', 'client_id', 'form', 'measured_at', 'line'];
+const SILENT = ['_token', 'client_id', 'form', 'measured_at', 'line', 'seen'];
+const SENT = 'aequus.sent';
+const REMEMBERED = 50;
 const GIVEN_UP = 25_000;
 
 export const held = () => JSON.parse(localStorage.getItem(BOX) ?? '[]');
@@ -16,6 +18,11 @@ export const add = (letter) => hold([...held().filter((other) => !same(other, le
 export const remove = (letter) => hold(held().filter((other) => !same(other, letter)));
 
 export const replace = (letter) => hold(held().map((other) => (same(other, letter) ? letter : other)));
+
+/** What this phone sent lately: none of it is somebody else’s. */
+export const sentOnes = () => JSON.parse(localStorage.getItem(SENT) ?? '[]');
+
+export const noteSent = (letter) => localStorage.setItem(SENT, JSON.stringify([...sentOnes(), letter.fields.client_id].slice(-REMEMBERED)));
 
 /** As long as the ids that pages are made with. */
 export function newId() {

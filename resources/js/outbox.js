@@ -1,11 +1,13 @@
 // Entries that were not acknowledged wait here and are sent again; each press has an id of its own, so none overwrites another and none counts
 // twice. What was written of one thing is sent in its order. One that is refused stays, with the reason, until somebody is done with it.
-import { about, add, fate, held, isHalfTyped, isOnItsWay, minutesAhead, newId, remove, replace, typedIn } from './letters.js';
+import { answers, nextOf } from './ahead.js';
+import { about, add, fate, held, isHalfTyped, isOnItsWay, minutesAhead, newId, noteSent, remove, replace, sentOnes, typedIn } from './letters.js';
 import { person } from './kept.js';
 import { say } from './say.js';
 
 const AGAIN = 'aequus.again';
 const SECOND = 1_000;
+const FEW = 2;
 let ahead = 0;
 
 /** Another person’s entries on this phone are neither shown nor sent. */
@@ -28,6 +30,54 @@ function line(...pieces) {
     return one;
 }
 
+/** A few are told one by one; more of them fold, so that the box never stands before the work. */
+function told(waiting) {
+    const typed = waiting.map(withWhy);
+    if (waiting.length <= FEW) {
+        return [say('outbox.waiting', { count: waiting.length, typed: typed.join('; ') })];
+    }
+    const fold = document.createElement('details');
+    const summary = document.createElement('summary');
+    summary.textContent = say('outbox.waiting_many', { count: waiting.length });
+    fold.append(summary, ...typed.map((one) => line(one)));
+
+    return [fold];
+}
+
+/** What two wrote of one thing, side by side: whoever wrote the second says which counts. Both stay in the book, or the second was never in it. */
+function clash(letter) {
+    const box = document.createElement('div');
+    box.className = 'clash';
+    const side = (head, says) => {
+        const one = document.createElement('div');
+        const name = document.createElement('b');
+        name.textContent = head;
+        one.append(name, line(says));
+
+        return one;
+    };
+    const { theirs, mine: own } = letter.clash;
+    const { seen, ...fields } = letter.fields;
+    box.append(
+        line(letter.refused),
+        side(say('clash.theirs', theirs), theirs.says),
+        side(say('clash.mine', own), own.says),
+        button(say('clash.mine_counts'), () => {
+            replace({ action: letter.action, page: letter.page, person: letter.person, fields });
+            tell();
+            sendAll();
+        }),
+        button(say('clash.theirs_counts'), () => {
+            if (confirm(say('clash.sure', { typed: typedIn(letter) }))) {
+                remove(letter);
+                tell();
+            }
+        }),
+    );
+
+    return box;
+}
+
 const withWhy = (letter) => (letter.why ? `${typedIn(letter)} (${letter.why})` : typedIn(letter));
 
 function tell(sent = 0) {
@@ -37,9 +87,11 @@ function tell(sent = 0) {
     box.hidden = shown.length === 0 && sent === 0 && ahead === 0;
     box.replaceChildren();
     if (waiting.length > 0) {
-        box.append(say('outbox.waiting', { count: waiting.length, typed: waiting.map(withWhy).join('; ') }));
+        box.append(...told(waiting));
+        tellNext(box, waiting);
     }
-    shown.filter((letter) => letter.refused).forEach((letter) => {
+    shown.filter((letter) => letter.clash).forEach((letter) => box.append(clash(letter)));
+    shown.filter((letter) => letter.refused && !letter.clash).forEach((letter) => {
         box.append(line(
             say('outbox.refused', { why: letter.refused, typed: typedIn(letter) }),
             ' ',
@@ -64,6 +116,49 @@ function tell(sent = 0) {
     if (ahead !== 0) {
         box.append(line(say(ahead > 0 ? 'outbox.clock_ahead' : 'outbox.clock_behind', { minutes: Math.abs(ahead) })));
     }
+    makeRoom(box);
+}
+
+/** What has the focus, and the end of the page, is never under the box. */
+function makeRoom(box) {
+    const height = box.hidden ? '' : `${box.offsetHeight}px`;
+    document.body.style.paddingBottom = height;
+    document.documentElement.style.scrollPaddingBottom = height;
+}
+
+/** Only what was asked for before the signal went: what an entry makes of the job is not known here. */
+async function tellNext(box, waiting) {
+    const known = document.querySelector('[data-ahead]');
+    const steps = JSON.parse(known?.dataset.ahead ?? '[]');
+    const here = waiting.filter((letter) => known && new URL(letter.action).pathname.startsWith(known.dataset.job));
+    const answered = steps.filter((step) => here.some((letter) => answers(letter, step)));
+    const move = document.querySelector('.move');
+    move?.querySelector('.move-waits')?.remove();
+    if (answered.length === 0) {
+        return;
+    }
+    if (move && answered.some((step) => move.querySelector('h2')?.textContent.trim() === step.says)) {
+        const note = line(say('outbox.move_waits'));
+        note.className = 'move-waits';
+        move.querySelector('h2').after(note);
+    }
+    const next = nextOf(steps, here);
+    const told = line(next === null ? say('outbox.all_done') : say('outbox.next', { what: '' }));
+    told.className = 'outbox-next';
+    box.append(told);
+    if (next !== null) {
+        const isHere = next.at === '' || next.at === location.pathname;
+        const face = isHere && next.face !== '' && document.querySelector(`form[action$="/entries/${next.kind}"] [name="face"][value="${next.face}"]`);
+        if (face) {
+            face.checked = true;
+        }
+        const there = !isHere && 'caches' in window && !(await caches.match(next.at, { ignoreVary: true }));
+        const name = document.createElement(isHere || there ? 'b' : 'a');
+        name.textContent = next.says;
+        name.href = next.at;
+        told.append(name, there && !navigator.onLine ? ` ${say('outbox.no_page')}` : '');
+    }
+    makeRoom(box);
 }
 
 /** A picture as text, so that it can be kept. */
@@ -84,6 +179,7 @@ async function letterOf(event) {
     }
     const fields = Object.fromEntries(config.formData ?? new FormData(form));
     fields.measured_at = new Date().toISOString();
+    fields.seen = document.querySelector('[data-book]')?.dataset.book ?? '';
     for (const [name, value] of Object.entries(fields)) {
         if (value instanceof File) {
             fields[name] = value.size > 0 ? await asText(value) : '';
@@ -112,6 +208,25 @@ async function keep(event, why) {
     }
 }
 
+/**
+ * A kept copy was made once and is written on many times: each of its forms writes an entry of its own. So does one whose entry waits here already; only
+ * a press that still waits for its answer is the same as the one before.
+ */
+function giveIds(root) {
+    const note = document.querySelector('[data-kept-copy]');
+    if (note && !note.hidden) {
+        root.querySelectorAll('form[data-outbox] [name="client_id"]').forEach((field) => { field.value = newId(); });
+    }
+}
+
+document.addEventListener('htmx:configRequest', (event) => {
+    const field = event.detail.elt.closest?.('form[data-outbox]')?.querySelector('[name="client_id"]');
+    if (field && event.detail.verb === 'post' && held().some((letter) => letter.fields.client_id === field.value && !isOnItsWay(letter, Date.now()))) {
+        field.value = newId();
+        event.detail.parameters.client_id = field.value;
+    }
+});
+
 // On its way it is kept too, and after a second without an answer that is told: a page that is shut, or a phone that dies, loses nothing.
 document.addEventListener('htmx:beforeRequest', async (event) => {
     const sent = await letterOf(event);
@@ -130,7 +245,10 @@ document.addEventListener('htmx:afterRequest', async (event) => {
     ahead = xhr?.status > 0 ? minutesAhead(Date.now(), xhr.getResponseHeader('Date')) : ahead;
     if (event.detail.successful && new URL(xhr.responseURL || location.href).pathname !== '/sign-in') {
         const sent = await letterOf(event);
-        sent && remove(sent.letter);
+        if (sent) {
+            remove(sent.letter);
+            noteSent(sent.letter);
+        }
         tell();
     }
 });
@@ -161,7 +279,7 @@ async function freshToken() {
 }
 
 async function send(letter, token) {
-    const fields = Object.entries({ ...letter.fields, _token: token });
+    const fields = Object.entries({ ...letter.fields, own: sentOnes().join(' '), _token: token });
     const hasPicture = fields.some(([, value]) => value?.data);
     const body = hasPicture ? new FormData() : new URLSearchParams();
     fields.forEach(([name, value]) => (value?.data ? body.append(name, asPicture(value), value.name) : body.append(name, value)));
@@ -212,9 +330,11 @@ async function sendAll() {
         if (becomes === 'sent') {
             sent += 1;
             remove(letter);
+            noteSent(letter);
         } else if (becomes === 'refused') {
             // For its writer to see to; the next of the same post is judged for itself.
-            replace({ ...kept, refused: await words(answer) });
+            const told = await answer.json().catch(() => ({}));
+            replace({ ...kept, refused: told.message || say('outbox.why_fault'), ...(answer.status === 409 && told.theirs ? { clash: told } : {}) });
         } else if (becomes === 'signedOut') {
             replace({ ...kept, why: say('outbox.why_signed_out') });
             break;
@@ -257,7 +377,9 @@ function takeUp() {
 }
 
 document.addEventListener('htmx:afterSettle', (event) => event.target.id === 'page' && sendAll());
+document.addEventListener('htmx:afterSettle', (event) => giveIds(event.target));
 document.addEventListener('DOMContentLoaded', () => {
+    giveIds(document);
     tell();
     takeUp();
     sendAll();

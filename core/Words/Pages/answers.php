@@ -55,4 +55,6 @@ return [
     'page_open_too_long' => 'This page had been open too long to be sent. Nothing you typed is lost: press the button again.',
     'sign_in.do_not_match' => 'Address and password do not match. Check both.',
     'too_many_tries' => 'Too many tries. Wait a minute, then try again.',
+    'could_not_be_read' => 'This could not be read. Fill in every field.',
+    'written_meanwhile' => 'While this waited, somebody wrote something else of the same.',
 ];

@@ -6,11 +6,16 @@ declare(strict_types=1);
 return [
     'outbox.waiting' => '{count: One entry waits|# entries wait}: {typed}. Nothing is lost; {count: it is sent again by itself|they are sent '
         .'again by themselves}.',
+    'outbox.waiting_many' => '{count} entries wait and are sent again by themselves. Nothing is lost.',
     'outbox.refused' => 'An entry that was kept was not taken: {why} You had typed: {typed}.',
     'outbox.take_up' => 'Take it up again',
     'outbox.done' => 'Done with it',
     'outbox.sent' => '{count: The entry that waited is|# entries that waited are} written down.',
     'outbox.anew' => 'Show the page anew',
+    'outbox.next' => 'Next, as far as this phone knows: {what}',
+    'outbox.no_page' => '(its page is not on this phone)',
+    'outbox.move_waits' => 'Written down on this phone; it waits to be sent.',
+    'outbox.all_done' => 'All that was asked for here is written down on this phone. What comes after it is known when there is a signal.',
     'keypad.clear' => 'clear',
     'keypad.feet' => 'feet ′',
     'keypad.delete_last' => 'delete the last',
@@ -42,4 +47,9 @@ return [
     'phone.taken' => 'By phone: {what}, good to {good} in {run}, so it may be {twice} off. See that it is right, then write it down.',
     'phone.face_first' => 'Choose the face first.',
     'phone.own_error' => 'The phone itself is {own} in {run} out; that fell out.',
+    'clash.theirs' => '{who}, {at}:',
+    'clash.mine' => 'You, {at}:',
+    'clash.mine_counts' => 'Write mine down, it counts',
+    'clash.theirs_counts' => 'Leave it at theirs',
+    'clash.sure' => 'Take what you wrote off this phone? “{typed}”',
 ];

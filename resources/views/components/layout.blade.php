@@ -20,7 +20,7 @@
 </head>
 <body hx-boost="true" hx-target="#page" hx-select="#page" hx-swap="outerHTML">
 <a class="skip" href="#work">{{ $say('components.layout.to_the_work') }}</a>
-<div id="page">
+<div id="page" @if ($site) data-book="{{ $site->state->log->lastSequence() }}" @endif>
     <header class="top">
         <div class="top-row">
             <a class="brand" href="{{ auth()->check() ? route('jobs') : route('sign-in') }}">

@@ -68,6 +68,8 @@ abstract class EntryRequest extends FormRequest
             'measured_at' => ['nullable', 'date', 'before:+10 minutes'],
             'read_by' => ['nullable', 'string', 'max:80'],
             'replaces' => ['nullable', 'integer'],
+            'seen' => ['nullable', 'integer'],
+            'own' => ['nullable', 'string', 'max:2000'],
         ];
     }
 
@@ -101,7 +103,7 @@ abstract class EntryRequest extends FormRequest
         }
         $this->stopIfRefused();
         if ($payload === null) {
-            throw ValidationException::withMessages(['refused' => 'This could not be read. Fill in every field.']);
+            throw ValidationException::withMessages(['refused' => Say::text('answers.could_not_be_read')]);
         }
 
         return new NewEntry(
