@@ -117,22 +117,6 @@ final readonly class PostPage
         return $this->stands->isOut() || $this->stands->isTooRoughlyRead();
     }
 
-    /** The length over which a phone’s error is told, as it is called. */
-    public function run(): string
-    {
-        $system = $this->site->plan->notation->system();
-
-        return $system->roundly($system->run);
-    }
-
-    /** That length as the job counts: what a slope is multiplied by. */
-    public function perRun(): float
-    {
-        $system = $this->site->plan->notation->system();
-
-        return $system->run->inMillimetres() / $system->one;
-    }
-
     /** So much a phone may be off over that length: one standard deviation. */
     public function phoneOver(bool $turnedOver): string
     {

@@ -10,8 +10,10 @@ use Aequus\Logbook\Level\BeamTested;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\LevelInstrument;
+use Aequus\Logbook\Level\LevelWay;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Log;
+use Aequus\Logbook\Set\LeanMeasure;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
 
@@ -164,6 +166,12 @@ final readonly class LevelReadings
             return LevelReading::difference(
                 $id, $from, $to, $read + $string->rightHigher($difference->hungAt ?? $difference->over->half())->inMillimetres(), $string->sigma(),
             );
+        }
+
+        if ($difference->instrument === LevelInstrument::Phone && $difference->over !== null) {
+            $slope = $difference->way === LevelWay::Turned ? LeanMeasure::PHONE_TWICE : LeanMeasure::PHONE_ONCE;
+
+            return LevelReading::difference($id, $from, $to, $read, $difference->over->times($slope)->inMillimetres());
         }
 
         return LevelReading::difference($id, $from, $to, $read, WaterLevel::READING);

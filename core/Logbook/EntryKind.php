@@ -67,7 +67,7 @@ enum EntryKind: string
     case HandedOver = 'handed_over';
     case Strike = 'strike';
 
-    /** What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an offset says from which line, and with which tape. 7: a lean read by a phone says how far that can be trusted. */
+    /** What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an offset says from which line, and with which tape. 7: a lean, or a difference of height, may be read by a phone. */
     public const VERSION = 7;
 
     /** @return class-string<Payload> the class that knows all about such an entry */

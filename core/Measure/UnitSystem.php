@@ -94,6 +94,18 @@ final readonly class UnitSystem
         };
     }
 
+    /** The run as it is called. */
+    public function runName(): string
+    {
+        return $this->roundly($this->run);
+    }
+
+    /** The run as a figure without a unit. */
+    public function runFigure(): float
+    {
+        return $this->run->inMillimetres() / $this->one;
+    }
+
     /** A long length in round figures, as “15 m” or “50 ft”. */
     public function roundly(Length $length): string
     {

@@ -22,16 +22,25 @@ export const up = ({ beta, gamma }) => ({
 /** How far the top of the long edge leans toward the right edge of the screen, rise over run; what stands on its head or lies down has no lean. */
 export const lean = ({ x, y }) => (y < 0.5 ? null : -x / y);
 
+/** How the long edge rises along a board toward the top of the screen, either edge down; what stands upright or lies flat has no rise. */
+export const rise = ({ x, y }) => (Math.abs(x) < 0.5 ? null : y / Math.abs(x));
+
 /** Whether the screen stands square to the face, nearly enough for the edge to tell its lean. */
 export const isSquare = ({ z }) => Math.abs(z) <= SQUARE;
 
 /** Gathers what is felt until a whole second of it lies close together. */
 export class Hold {
     #felt = [];
+    #reads;
+
+    /** @param {function} reads what is read: a lean, or a rise */
+    constructor(reads = lean) {
+        this.#reads = reads;
+    }
 
     /** @returns {{lean: ?number, share: number, is: 'still' | 'moving' | 'askew' | 'taken'}} the mean of the second, and how much of it is there */
     feel(felt, at) {
-        const now = lean(felt);
+        const now = this.#reads(felt);
         if (now === null || !isSquare(felt)) {
             this.#felt = [];
 
@@ -52,7 +61,7 @@ export class Hold {
 }
 
 /**
- * How the post leans away from the face, toward whoever stands before it: with the left edge on the face the right edge points there, and with the
+ * How the post leans away from the face, or the board rises to its second end, toward whoever stands before it: with the left edge on the face the right edge points there, and with the
  * phone turned over the left one. What the sensor and the edge are out by counts once each way and falls out of the mean.
  *
  * @param {number} first with the left edge on the face

@@ -1,5 +1,5 @@
-// The phone as a level on a face: it fills the fields of the reading and says how far it can be trusted. Nothing is written down before somebody says so.
-import { degrees, Hold, ofThePost, up } from './gravity.js';
+// The phone as a level on a face or on a board: it fills the fields of the reading and says how far it can be trusted. Nothing is written down before somebody says so.
+import { degrees, Hold, lean, ofThePost, rise, up } from './gravity.js';
 import { say } from './say.js';
 
 const PATIENCE = 2_000;
@@ -13,6 +13,39 @@ const choose = (form, name, value) => {
     radio.dispatchEvent(new Event('change', { bubbles: true }));
 };
 
+/** Away from the face is toward the side that the face looks to. */
+const side = (form, out) => (out > 0 ? chosen(form, 'face') : OPPOSITE[chosen(form, 'face')]);
+
+/** What it lies on: what is read there, how it is held first and turned, what must be known before, which way it says, and the fields it fills. */
+const ON = {
+    face: {
+        reads: lean,
+        words: ['phone.first', 'phone.second', 'phone.plumb'],
+        missing: (form) => (chosen(form, 'face') ? '' : 'phone.face_first'),
+        parts: (form, names) => ({ face: names[chosen(form, 'face')] }),
+        toward: (form, names, out) => say('phone.toward', { side: names[side(form, out)] }),
+        fill: (form, out, figure, turned) => {
+            choose(form, 'way', 'phone');
+            choose(form, 'leans', figure === '' ? 'plumb' : side(form, out));
+            form.querySelector('[name="gap"]').value = figure;
+            form.querySelector('[name="turned_over"]').checked = turned;
+        },
+    },
+    board: {
+        reads: rise,
+        words: ['phone.board_first', 'phone.board_second', 'phone.level'],
+        missing: (form) => (form.querySelector('[name="over"]').value.trim() === '' ? 'phone.over_first' : ''),
+        parts: () => ({}),
+        toward: (form, names, out) => say(out > 0 ? 'phone.second_higher' : 'phone.first_higher'),
+        fill: (form, out, figure, turned) => {
+            form.querySelector('[name="instrument"]').value = 'phone';
+            form.querySelector('[name="difference"]').value = figure || '0°';
+            form.querySelector('[name="higher"]').value = out < 0 ? 'from' : 'to';
+            form.querySelector('[name="turned"]').checked = turned;
+        },
+    },
+};
+
 /** Some phones ask their owner first. */
 async function isAllowed() {
     const ask = globalThis.DeviceOrientationEvent?.requestPermission;
@@ -24,7 +57,9 @@ class PhoneLevel {
     #box;
     #form;
     #first = null;
-    #hold = new Hold();
+    #on;
+    #names;
+    #hold = null;
     #now = null;
     #heard = (event) => { this.#now = typeof event.beta === 'number' && typeof event.gamma === 'number' ? up(event) : null; };
     #clock = null;
@@ -33,6 +68,7 @@ class PhoneLevel {
     constructor(box) {
         this.#box = box;
         this.#form = box.closest('form');
+        [this.#on, this.#names] = [ON[box.dataset.phoneLevel], JSON.parse(box.dataset.sides)];
         box.hidden = false;
         this.#at('begin').addEventListener('click', () => this.#begin());
         this.#at('stop').addEventListener('click', () => this.#end());
@@ -45,16 +81,9 @@ class PhoneLevel {
     }
 
     async #begin() {
-        this.#at('says').textContent = '';
-        const face = chosen(this.#form, 'face');
-        if (!face) {
-            this.#at('says').textContent = say('phone.face_first');
-
-            return;
-        }
-        if (!(await isAllowed())) {
-            this.#at('says').textContent = say('phone.no_sensor');
-
+        const missing = this.#on.missing(this.#form) || ((await isAllowed()) ? '' : 'phone.no_sensor');
+        this.#at('says').textContent = missing === '' ? '' : say(missing);
+        if (missing !== '') {
             return;
         }
         this.#first = null;
@@ -68,7 +97,7 @@ class PhoneLevel {
     }
 
     #ask() {
-        this.#at('what').textContent = say(this.#first === null ? 'phone.first' : 'phone.second', { face: this.#name(chosen(this.#form, 'face')) });
+        this.#at('what').textContent = say(this.#on.words[this.#first === null ? 0 : 1], this.#on.parts(this.#form, this.#names));
     }
 
     /** A phone that lies still tells nothing new: what it told last still holds, and is felt again. */
@@ -100,18 +129,7 @@ class PhoneLevel {
     }
 
     #toward(out) {
-        return degrees(out) < 0.005 ? say('phone.plumb') : say('phone.toward', { side: this.#name(this.#side(out)) });
-    }
-
-    #name(side) {
-        return JSON.parse(this.#box.dataset.sides)[side];
-    }
-
-    /** Away from the face is toward the side that the face looks to. */
-    #side(out) {
-        const face = chosen(this.#form, 'face');
-
-        return out > 0 ? face : OPPOSITE[face];
+        return degrees(out) < 0.005 ? say(this.#on.words[2]) : this.#on.toward(this.#form, this.#names, out);
     }
 
     #taken(read) {
@@ -131,7 +149,7 @@ class PhoneLevel {
     }
 
     #listen(is) {
-        this.#hold = new Hold();
+        this.#hold = new Hold(this.#on.reads);
         clearInterval(this.#clock);
         this.#clock = is ? setInterval(() => this.#feel(), STEP) : null;
     }
@@ -144,17 +162,13 @@ class PhoneLevel {
     #take(first, second) {
         this.#end();
         const post = ofThePost(first, second);
-        const figure = degrees(post.out).toFixed(2);
-        const isPlumb = figure === '0.00';
-        choose(this.#form, 'way', 'phone');
-        choose(this.#form, 'leans', isPlumb ? 'plumb' : this.#side(post.out));
-        const gap = this.#form.querySelector('[name="gap"]');
-        gap.value = isPlumb ? '' : `${figure}°`;
-        this.#form.querySelector('[name="turned_over"]').checked = second !== null;
+        const rounded = degrees(post.out).toFixed(2);
+        const figure = rounded === '0.00' ? '' : `${rounded}°`;
+        this.#on.fill(this.#form, post.out, figure, second !== null);
         const { run, perRun, unit } = this.#box.dataset;
         const over = (ratio) => `${Number((ratio * perRun).toFixed(unit === 'mm' ? 1 : 2))} ${unit}`;
         this.#at('says').textContent = [
-            say('phone.taken', { what: isPlumb ? say('phone.plumb') : `${figure}°, ${this.#toward(post.out)}`, good: over(post.sigma), twice: over(2 * post.sigma), run }),
+            say('phone.taken', { what: figure === '' ? say(this.#on.words[2]) : `${figure}, ${this.#toward(post.out)}`, good: over(post.sigma), twice: over(2 * post.sigma), run }),
             post.own === null ? '' : say('phone.own_error', { own: over(post.own), run }),
         ].join(' ').trim();
         this.#at('says').scrollIntoView({ block: 'center' });

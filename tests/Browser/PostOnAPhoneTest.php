@@ -116,6 +116,38 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->plain('[data-phone-says]'), 'No sensor answers'), fn () => $this->plain('.phone-level'));
     }
 
+    /** A board of 8 ft whose second end is higher by 0.60°, that is 1 in; the phone’s own error is 0.20°. */
+    public function test_the_phone_reads_the_rise_of_a_board(): void
+    {
+        $this->visit('/jobs/3/level');
+        $this->find('[data-phone-level="board"]');
+        $this->chromium->driver->executeScript('document.querySelector("details:has([data-phone-level])").open = true');
+        $this->find('[data-phone-begin]')->click();
+        $this->assertSees('Enter the length of the board first', '[data-phone-says]');
+        $this->type('#difference-over', "8'");
+        $this->lay(0.60 + 0.20);
+        $this->find('[data-phone-begin]')->click();
+        $this->assertSees('Left edge on the board', '[data-phone-what]');
+        $this->until(fn (): bool => $this->find('[data-phone-turned]')->isDisplayed(), fn () => 'the first hold is not taken: '.$this->plain('.phone-level'));
+        $this->lay(-0.60 + 0.20);
+        $this->find('[data-phone-turned]')->click();
+        $this->until(fn (): bool => str_contains($this->plain('[data-phone-says]'), 'By phone'), fn () => 'the second hold is not taken: '.$this->plain('.phone-level'));
+        $this->assertSees('the second point is higher', '[data-phone-says]');
+        $this->assertEqualsWithDelta(0.60, (float) $this->find('#difference-difference')->getAttribute('value'), 0.06);
+        $this->assertSame('phone', $this->find('#difference-instrument')->getAttribute('value'));
+        $this->choose('#difference-to', 'A1');
+        $this->press('form[action$="/entries/height_difference"] .button:not([type="button"])');
+        $this->visit('/jobs/3/logbook');
+        $this->assertMatchesRegularExpression('#This phone on a board: A1 (15/16|1|1 1/16)" higher than the benchmark, over 8\' 0", turned#', $this->plain('.book'));
+    }
+
+    /** The left edge on a board that rises toward the top of the phone. */
+    private function lay(float $rises): void
+    {
+        [$x, $y, $z] = [cos(deg2rad($rises)), sin(deg2rad($rises)), 0.01];
+        $this->sensor('setDeviceOrientationOverride', ['alpha' => 0, 'beta' => rad2deg(asin($y)), 'gamma' => rad2deg(atan2(-$x, $z))]);
+    }
+
     private function setPost(): void
     {
         $this->visit('/jobs/3/set/D4');

@@ -1,6 +1,6 @@
 // What a phone feels, and what that says of the post it is held on.
 import { expect, test } from 'vitest';
-import { degrees, Hold, isSquare, lean, ofThePost, ONCE, TWICE, up } from '../../resources/js/gravity.js';
+import { degrees, Hold, isSquare, lean, ofThePost, ONCE, rise, TWICE, up } from '../../resources/js/gravity.js';
 
 const rad = (angle) => (angle * Math.PI) / 180;
 
@@ -80,4 +80,25 @@ test('whoever moves begins the second again, and a few lone readings are no seco
     const slow = new Hold();
     expect([0, 400, 800, 960].map((at) => slow.feel(felt(1), at).is)).toEqual(['still', 'still', 'still', 'still']);
     expect(hold.feel(felt(3, { askew: 20 }), 1_600)).toMatchObject({ is: 'askew', share: 0 });
+});
+
+/** Along a board that rises by so many degrees toward its second end: the left edge down, the top toward that end or turned toward the first. */
+function along(rises, { turned = false, edge = 0, bias = 0 } = {}) {
+    const slope = rad((turned ? -rises : rises) + edge);
+
+    return { x: Math.cos(slope), y: Math.sin(slope) + bias, z: 0 };
+}
+
+test('along a board it reads the rise toward its top, whichever edge is down', () => {
+    expect(degrees(rise(along(1)))).toBeCloseTo(1, 9);
+    expect(rise(along(-1))).toBeLessThan(0);
+    expect(rise({ ...along(1), x: -along(1).x })).toBeCloseTo(rise(along(1)), 12);
+    expect(rise({ x: 0.1, y: 0.99, z: 0 })).toBeNull();
+});
+
+test('turned end for end on the board its own error falls out', () => {
+    for (const [rises, edge, bias] of [[0.7, 0.2, 0.004], [-1.1, -0.3, 0.01]]) {
+        const board = ofThePost(rise(along(rises, { edge, bias })), rise(along(rises, { edge, bias, turned: true })));
+        expect(degrees(board.out) * Math.sign(board.out)).toBeCloseTo(rises, 2);
+    }
 });

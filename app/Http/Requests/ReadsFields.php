@@ -107,4 +107,15 @@ trait ReadsFields
     {
         return ValidationException::withMessages($this->refusals);
     }
+
+    /** Degrees, with their sign or without; zero where they were refused. */
+    protected function degrees(string $field): float
+    {
+        $typed = rtrim(str_replace(',', '.', $this->text($field)), '° ');
+        if (! is_numeric($typed)) {
+            $this->refuse($field, Say::text('refusals.plumb.is_no_angle_enter_degrees', typed: $this->text($field)));
+        }
+
+        return (float) $typed;
+    }
 }

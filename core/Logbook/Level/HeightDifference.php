@@ -35,7 +35,7 @@ final readonly class HeightDifference implements Payload
     /**
      * @param  Length  $read  second less first: positive where the second is higher
      * @param  ?Length  $over  length of the board or of the string
-     * @param  LevelWay  $way  of a spirit level on its board
+     * @param  LevelWay  $way  of a spirit level on its board; turned, of a phone, that it was read both ways round and this is the mean
      * @param  ?Length  $hungAt  where the line level hung, from the first point; null for the middle
      * @param  string  $level  which spirit level; empty for the job’s own
      *
@@ -110,6 +110,7 @@ final readonly class HeightDifference implements Payload
                 Called::Pair, 'board', Takes::Something, self::spoken(LevelInstrument::Board), "a1-b1 board 3/8 up over 8'",
                 'a1-b1 board 9 up over 2400',
             ),
+            new Phrase(Called::Pair, 'phone', Takes::Something, self::spoken(LevelInstrument::Phone)),
             new Phrase(Called::Pair, 'water', Takes::Something, self::spoken(LevelInstrument::Water), 'a1-b1 water 3/8 down', 'a1-b1 water 9 down'),
             new Phrase(
                 Called::Pair, 'string', Takes::Something, self::spoken(LevelInstrument::LineLevel), "a1-c1 string level over 40'",

@@ -10,4 +10,5 @@ enum LevelInstrument: string
     case Board = 'board';
     case Water = 'water';
     case LineLevel = 'line_level';
+    case Phone = 'phone';
 }

@@ -92,6 +92,7 @@ final class LogbookNames
             LevelInstrument::Board => 'spirit level on a board',
             LevelInstrument::Water => 'water level',
             LevelInstrument::LineLevel => 'line level on a string',
+            LevelInstrument::Phone => 'this phone on a board',
             Stage::HoleOpen => 'braced, the hole open',
             Stage::Lift => 'at a lift of the fill',
             Stage::Filled => 'just filled',

@@ -52,4 +52,10 @@ return [
     'clash.mine_counts' => 'Write mine down, it counts',
     'clash.theirs_counts' => 'Leave it at theirs',
     'clash.sure' => 'Take what you wrote off this phone? “{typed}”',
+    'phone.board_first' => 'Left edge on the board, the screen upright, its top toward the second point. Hold still.',
+    'phone.board_second' => 'Turn it end for end: the same edge on the board, its top toward the first point. Then its own error falls out.',
+    'phone.level' => 'level',
+    'phone.second_higher' => 'the second point is higher',
+    'phone.first_higher' => 'the first point is higher',
+    'phone.over_first' => 'Enter the length of the board first.',
 ];

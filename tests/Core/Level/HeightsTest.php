@@ -78,6 +78,21 @@ final class HeightsTest extends TestCase
         $this->assertGreaterThan($heights->uncertainty($this->plan->grid->labelled('B1')), $heights->uncertainty($this->plan->grid->labelled('B2')));
     }
 
+    /** 2 mm in a metre from one hold, 1 from two: over 2.4 m that is what the far post is known to, beside the rod. */
+    public function test_a_phone_on_a_board_says_how_little_it_knows(): void
+    {
+        $open = function (LevelWay $way): float {
+            $heights = new Heights($this->plan, Builds::log(
+                ...$this->rods('', null, 'A1', 'B1'), ...[$this->difference('B1', 'C1', LevelInstrument::Phone, 2400, $way)],
+            ));
+            $this->assertEqualsWithDelta(self::GROUND['C1'], $heights->groundAt($this->plan->grid->labelled('C1'))?->inMillimetres(), 1e-4);
+
+            return sqrt($heights->uncertainty($this->plan->grid->labelled('C1')) ** 2 - $heights->uncertainty($this->plan->grid->labelled('B1')) ** 2);
+        };
+        $this->assertEqualsWithDelta(2.4, $open(LevelWay::Turned), 1e-3);
+        $this->assertEqualsWithDelta(4.8, $open(LevelWay::AsMarked), 1e-3);
+    }
+
     public function test_a_second_set_up_over_turning_points_carries_the_height_on(): void
     {
         $turning = LevelPoint::named('T1');

@@ -22,11 +22,12 @@ final class HeightDifferenceForm extends EntryRequest
 
     protected function payload(Plan $plan): ?Payload
     {
-        [$from, $to, $read, $instrument] = [
-            $this->levelPoint($plan, 'from'), $this->levelPoint($plan, 'to'), $this->measure('difference', $plan),
-            $this->choice('instrument', LevelInstrument::class),
+        [$from, $to, $instrument] = [
+            $this->levelPoint($plan, 'from'), $this->levelPoint($plan, 'to'), $this->choice('instrument', LevelInstrument::class),
         ];
         $over = $this->lengthOrNone('over', $plan->notation->unit);
+        $read = $instrument === LevelInstrument::Phone && str_ends_with($this->text('difference'), '°')
+            ? $over?->times(tan(deg2rad($this->degrees('difference')))) : $this->measure('difference', $plan);
         $hungAt = $this->lengthOrNone('hung_at', $plan->notation->unit);
         $way = $this->boolean('turned') ? LevelWay::Turned : LevelWay::AsMarked;
         if ($read?->isNegative()) {

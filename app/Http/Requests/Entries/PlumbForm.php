@@ -74,7 +74,7 @@ final class PlumbForm extends EntryRequest
     private function lean(LeanWay $way, bool $plumb, Plan $plan): ?LeanMeasure
     {
         if ($way === LeanWay::Angle) {
-            return $this->attempt('gap', fn () => LeanMeasure::angle($plumb ? 0.0 : $this->degrees()));
+            return $this->attempt('gap', fn () => LeanMeasure::angle($plumb ? 0.0 : $this->degrees('gap')));
         }
         if ($way === LeanWay::Phone) {
             return $this->byPhone($plumb, $plan);
@@ -99,7 +99,7 @@ final class PlumbForm extends EntryRequest
 
     private function byPhone(bool $plumb, Plan $plan): ?LeanMeasure
     {
-        $degrees = $plumb ? 0.0 : $this->degrees();
+        $degrees = $plumb ? 0.0 : $this->degrees('gap');
         $off = $this->text('good_to') === '' ? null : $this->measure('good_to', $plan);
         $sigma = $off === null ? null : $off->inMillimetres() / $plan->notation->system()->run->inMillimetres();
         if ($sigma !== null && ($sigma <= 0 || $sigma > self::ROUGHEST)) {
@@ -107,16 +107,6 @@ final class PlumbForm extends EntryRequest
         }
 
         return $this->attempt('gap', fn () => LeanMeasure::phone($degrees, $this->boolean('turned_over'), $sigma));
-    }
-
-    private function degrees(): float
-    {
-        $typed = rtrim(str_replace(',', '.', $this->text('gap')), '° ');
-        if (! is_numeric($typed)) {
-            $this->refuse('gap', Say::text('refusals.plumb.is_no_angle_enter_degrees', typed: $this->text('gap')));
-        }
-
-        return (float) $typed;
     }
 
     /** What a shim under the level told of it: so much over its length brings the bubble to the line. Empty: as usual. */

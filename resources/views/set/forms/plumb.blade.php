@@ -20,7 +20,7 @@
             :options="Choices::sides($plan->sides, $say('page.to_the_s')) + ['plumb' => $say('page.plumb_2'), 'plumb_along'
                 => $say('set.forms.plumb.plumb_along_the_face')]" />
     @endif
-    @if (! $plan->post->round)@include('set.forms.phone')@endif
+    @if (! $plan->post->round)<x-phone-level on="face" :plan="$plan" :unit="$unit" />@endif
     <x-field name="gap" form="plumb" :label="$say('page.off_by')" :hint="$say('set.forms.plumb.the_gap_under_the_level')" :unit="$unit" wide
         />
     <x-field name="level" form="plumb" :label="$say('page.over_a_length_of')" :hint="$say('set.forms.plumb.the_level_or_the_height')"
@@ -36,7 +36,7 @@
             :unit="$unit" />
         <label class="tick"><input type="checkbox" name="turned_over" value="1"
             @checked(old('turned_over'))> {{ $say('set.forms.plumb.phone_turned_over') }}</label>
-        <x-field name="good_to" form="plumb" :label="$say('set.forms.plumb.good_to', run: $page->run())" :unit="$unit"
+        <x-field name="good_to" form="plumb" :label="$say('set.forms.plumb.good_to', run: $plan->notation->system()->runName())" :unit="$unit"
             :hint="$say('set.forms.plumb.good_to_hint', once: $page->phoneOver(false), twice: $page->phoneOver(true))" />
         <x-radios name="stage" form="plumb" :label="$say('set.forms.plumb.the_post_is')"
             :value="($page->walk?->what === 'after_fill' ? Stage::Filled : $page->stands->stageNow())->value"

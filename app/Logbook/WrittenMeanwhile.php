@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Actions;
+namespace App\Logbook;
 
 use Aequus\Logbook\Clash;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\EntryKind;
+use App\Actions\NewEntry;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
