@@ -21,6 +21,9 @@ return [
     // Who may say for whom it asks: nginx before the application, where phones come in.
     'proxies' => array_filter(explode(' ', (string) env('AEQUUS_PROXIES', ''))),
 
+    // How much one job holds: more, and a page would cost more than two seconds.
+    'most' => ['entries' => 20_000, 'pictures' => 1_000],
+
     // Where others can reach the first start, only who reads the terminal becomes the owner.
     'owner_code' => env('AEQUUS_OWNER_CODE', ''),
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use Aequus\Logbook\Book\HandedOver;
 use Aequus\Logbook\Book\Strike;
 use Aequus\Logbook\EntryKind;
 use App\Exceptions\EntryNotTaken;
@@ -32,6 +33,7 @@ final class RecordEntry
 
                 return $same;
             }
+            $this->checkRoom($job, $new);
             $revision = $job->revision()->firstOrFail();
             foreach ($new->payload->posts() as $post) {
                 if ($revision->plan()->grid->find($post) === null) {
@@ -59,6 +61,18 @@ final class RecordEntry
                 'replaces_id' => $new->replaces,
             ]);
         });
+    }
+
+    /** What takes back or ends the work always has room. */
+    private function checkRoom(Job $job, NewEntry $new): void
+    {
+        if ($new->payload instanceof Strike || $new->payload instanceof HandedOver) {
+            return;
+        }
+        $most = (int) config('aequus.most.entries');
+        if (LogEntry::query()->where('job_id', $job->id)->count() >= $most) {
+            throw EntryNotTaken::bookFull($most);
+        }
     }
 
     /** A strike or a correction must aim at an entry of this job that nobody struck or corrected the same way before. */

@@ -36,4 +36,14 @@ final class EntryNotTaken extends Refusal
     {
         return new self(Fact::of(BookRefusal::OtherKind, sequence: $aimed->sequence));
     }
+
+    public static function bookFull(int $most): self
+    {
+        return new self(Fact::of(BookRefusal::BookFull, most: $most));
+    }
+
+    public static function picturesFull(int $most): self
+    {
+        return new self(Fact::of(BookRefusal::PicturesFull, most: $most));
+    }
 }

@@ -41,6 +41,21 @@ final class AccountTest extends FeatureTestCase
         $this->assertGuest();
     }
 
+    /** Whoever listens for which addresses are known hears nothing: the same words after the same time. */
+    public function test_a_known_and_an_unknown_address_get_the_same_answer_after_the_same_time(): void
+    {
+        $this->person();
+        $tried = [];
+        foreach ([(string) User::query()->value('email'), 'nobody@aequus.test'] as $email) {
+            $begun = hrtime(true);
+            $answer = $this->from('/sign-in')->post('/sign-in', ['email' => $email, 'password' => 'not the right one'])->assertRedirect('/sign-in');
+            $tried[] = [(hrtime(true) - $begun) / 1e6, (string) session('errors')?->first(), $answer->status()];
+        }
+        $this->assertSame(array_slice($tried[0], 1), array_slice($tried[1], 1));
+        $this->assertGreaterThan(195, min($tried[0][0], $tried[1][0]), 'both wait out the time box');
+        $this->assertLessThan(120, abs($tried[0][0] - $tried[1][0]));
+    }
+
     public function test_the_one_press_entry_exists_in_demo_mode_only(): void
     {
         $this->post('/demo')->assertNotFound();

@@ -186,6 +186,20 @@ final class LogbookTest extends JobTestCase
         $echo('')->assertSee('');
     }
 
+    public function test_a_book_that_is_full_says_so_and_can_still_be_struck_in_and_handed_over(): void
+    {
+        $there = $this->job->entries()->count();
+        config(['aequus.most.entries' => $there + 1]);
+        $remark = fn (string $id) => $this->send('entries/remark', ['form' => 'remark', 'client_id' => $id, 'text' => 'the last that fits']);
+        $remark('fits')->assertSessionHasNoErrors();
+        $remark('fits')->assertSessionHasNoErrors();
+        $remark('too-many')->assertSessionHasErrors();
+        $this->assertStringContainsString('This book holds '.($there + 1).' entries', (string) session('errors')?->first());
+        $last = (int) $this->job->entries()->max('sequence');
+        $this->send('entries/strike', ['form' => 'strike', 'client_id' => 'struck', 'sequence' => (string) $last, 'reason' => 'typed wrong'])->assertSessionHasNoErrors();
+        $this->assertSame($there + 2, $this->job->entries()->count());
+    }
+
     public function test_the_book_is_read_by_post_and_by_kind(): void
     {
         foreach (['a1-b1 5400', 'a1 note damp', 'b2 note dry'] as $line) {

@@ -56,6 +56,15 @@ final class PictureTest extends JobTestCase
         $this->assertSame([0, 0], [LogEntry::query()->count(), DB::table('pictures')->count()]);
     }
 
+    public function test_a_job_holds_so_many_pictures_and_no_more(): void
+    {
+        config(['aequus.most.pictures' => 1]);
+        $this->send($this->jpeg(300, 200))->assertSessionHasNoErrors();
+        $answer = $this->send($this->jpeg(310, 200))->assertSessionHasErrors();
+        $this->assertStringContainsString('This job holds 1 picture,', (string) $answer->getSession()?->get('errors')->first());
+        $this->assertSame([1, 1], [LogEntry::query()->count(), DB::table('pictures')->count()]);
+    }
+
     #[TestWith([0.3])]
     #[TestWith([0.6])]
     #[TestWith([0.99])]

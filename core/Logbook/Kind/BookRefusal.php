@@ -13,4 +13,6 @@ enum BookRefusal
     case CorrectedBefore;
     case OtherKind;
     case PlanMovedOn;
+    case BookFull;
+    case PicturesFull;
 }

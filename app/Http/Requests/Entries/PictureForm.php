@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests\Entries;
 
 use Aequus\Logbook\Book\PictureTaken;
+use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Plan\Plan;
 use Aequus\Site\Phase;
 use App\Actions\KeepPicture;
+use App\Exceptions\EntryNotTaken;
+use App\Models\LogEntry;
 use App\Picture\PictureRefused;
 use Illuminate\Http\UploadedFile;
 
@@ -27,6 +30,11 @@ final class PictureForm extends EntryRequest
         if (! $file->isValid()) {
             throw in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true)
                 ? PictureRefused::tooLarge() : PictureRefused::missing();
+        }
+
+        $most = (int) config('aequus.most.pictures');
+        if (LogEntry::query()->where('job_id', $this->job()->id)->where('kind', EntryKind::Picture->value)->count() >= $most) {
+            throw EntryNotTaken::picturesFull($most);
         }
 
         return $phase && $this->refusals === []
