@@ -17,23 +17,36 @@ final class FewestMoves
 
     private const SAMPLE = 40;
 
-    /** @var array<string, array{float, float, float, float}> design and stand, x and y of each */
+    /** @var list<array{float, float, float, float, int, int}> each stake: design and stand about their centres, what it adds to the key of a set, 1 where it is held */
     private array $both = [];
 
-    /** @var array<string, Trial> best fits worked out so far, by the set of stakes they are over */
+    /** @var array<int, Trial> best fits worked out so far, by the key of the set of stakes they are over */
     private array $fits = [];
+
+    /** @var array{float, float} */
+    private array $centre;
+
+    /** @var array{float, float} */
+    private array $standCentre;
+
+    private int $held;
 
     /**
      * @param  array<string, array{float, float}>  $design
      * @param  array<string, array{float, float}>  $stand
+     * @param  list<string>  $held
      */
-    private function __construct(
-        private readonly array $design,
-        private readonly array $stand,
-        private readonly float $tolerance,
-    ) {
+    private function __construct(array $design, array $stand, private readonly float $tolerance, array $held)
+    {
+        [$isHeld, $this->held] = [array_flip($held), count($held)];
+        $n = max(1, count($design));
+        $this->centre = [array_sum(array_column($design, 0)) / $n, array_sum(array_column($design, 1)) / $n];
+        $this->standCentre = [array_sum(array_column($stand, 0)) / $n, array_sum(array_column($stand, 1)) / $n];
         foreach ($design as $name => [$x, $y]) {
-            $this->both[$name] = [$x, $y, $stand[$name][0], $stand[$name][1]];
+            $this->both[] = [
+                $x - $this->centre[0], $y - $this->centre[1], $stand[$name][0] - $this->standCentre[0], $stand[$name][1] - $this->standCentre[1],
+                (int) hexdec(substr(md5((string) $name), 0, 15)), isset($isHeld[$name]) ? 1 : 0,
+            ];
         }
     }
 
@@ -45,7 +58,7 @@ final class FewestMoves
      */
     public static function placement(array $design, array $stand, float $tolerance, array $held = []): ?Placement
     {
-        $search = new self($design, $stand, $tolerance);
+        $search = new self($design, $stand, $tolerance, $held);
         $names = array_map(strval(...), array_keys($design));
         $proposing = count($names) <= self::MOST_TRIED ? $names : self::hullAndSample($stand, $names);
         $best = null;
@@ -54,12 +67,12 @@ final class FewestMoves
                 if ($exact === $toward) {
                     continue;
                 }
-                $found = $search->refined($search->trial(Placement::onto($design, $stand, $exact, $toward)), $search->fitted(...), 2);
-                if (array_diff($held, $found->alone) === [] && ($best === null || $found->isBetterThan($best))) {
+                $found = $search->refined($search->trial(Placement::onto($design, $stand, $exact, $toward)), fn (Trial $trial) => $trial->fit, 2);
+                if ($found->keepsHeld && ($best === null || $found->isBetterThan($best))) {
                     $best = $found;
                 }
                 // The best fit over all of them that leaves all of them alone: none leaves more, and none leaves less to move.
-                if ($best !== null && $best === ($search->fits[implode(' ', $names)] ?? null) && count($best->alone) === count($names)) {
+                if ($best !== null && $best->alone === count($names) && $best === ($search->fits[$best->key] ?? null)) {
                     return $best->placement;
                 }
             }
@@ -78,17 +91,14 @@ final class FewestMoves
      */
     public static function shift(array $design, array $stand, float $tolerance, array $along, array $held = []): ?Placement
     {
-        $search = new self($design, $stand, $tolerance);
+        $search = new self($design, $stand, $tolerance, $held);
         $part = fn (string $name): float => $along[0] * ($stand[$name][0] - $design[$name][0]) + $along[1] * ($stand[$name][1] - $design[$name][1]);
         $place = fn (float $by): Placement => Placement::shifted($along[0] * $by, $along[1] * $by);
-        $mean = function (array $alone) use ($part, $place): Placement {
-            /** @var non-empty-list<string> $alone */
-            return $place(array_sum(array_map($part, $alone)) / count($alone));
-        };
+        $mean = fn (Trial $trial): Placement => $place($along[0] * $trial->shift[0] + $along[1] * $trial->shift[1]);
         $best = null;
         foreach (array_map(strval(...), array_keys($design)) as $name) {
             $found = $search->refined($search->trial($place($part($name))), $mean, 1);
-            if (array_diff($held, $found->alone) === [] && ($best === null || $found->isBetterThan($best))) {
+            if ($found->keepsHeld && ($best === null || $found->isBetterThan($best))) {
                 $best = $found;
             }
         }
@@ -96,21 +106,15 @@ final class FewestMoves
         return $best?->placement;
     }
 
-    /** @param  non-empty-list<string>  $alone */
-    private function fitted(array $alone): Placement
-    {
-        return Placement::bestFit($this->design, $this->stand, $alone);
-    }
-
     /**
-     * @param  callable(non-empty-list<string>): Placement  $fit  over the stakes left alone
+     * @param  callable(Trial): Placement  $fit  over the stakes it left alone
      * @param  int  $fewest  stakes that a fit needs
      */
     private function refined(Trial $trial, callable $fit, int $fewest): Trial
     {
-        for ($round = 0; $round < self::MOST_REFINEMENTS && $trial->alone !== [] && count($trial->alone) >= $fewest; $round++) {
-            $next = $this->fits[implode(' ', $trial->alone)] ??= $this->trial($fit($trial->alone));
-            [$gained, $lost] = [count($next->alone) > count($trial->alone), count($next->alone) < count($trial->alone)];
+        for ($round = 0; $round < self::MOST_REFINEMENTS && $trial->alone >= $fewest; $round++) {
+            $next = $this->fits[$trial->key] ??= $this->trial($fit($trial));
+            [$gained, $lost] = [$next->alone > $trial->alone, $next->alone < $trial->alone];
             if ($lost || (! $gained && $next->squares >= $trial->squares)) {
                 break;
             }
@@ -122,25 +126,43 @@ final class FewestMoves
 
     private function trial(Placement $placement): Trial
     {
-        // Written out, without a call per stake: this runs for every pair of stakes.
-        [$cosine, $sine] = [cos($placement->rotation), sin($placement->rotation)];
-        [$shiftX, $shiftY] = [$placement->shiftX, $placement->shiftY];
-        $alone = [];
-        $squares = $others = 0.0;
+        // Written out, without a call per stake: this runs for every pair of stakes. What a best fit over those left alone needs is summed on the way.
+        [$cosine, $sine, [$fromX, $fromY]] = [cos($placement->rotation), sin($placement->rotation), $this->centre];
+        $shiftX = $placement->shiftX + $cosine * $fromX - $sine * $fromY - $this->standCentre[0];
+        $shiftY = $placement->shiftY + $sine * $fromX + $cosine * $fromY - $this->standCentre[1];
+        $alone = $held = 0;
+        $squares = $others = $px = $py = $qx = $qy = $cross = $dot = 0.0;
+        $key = 0;
         $limit = $this->tolerance ** 2;
-        foreach ($this->both as $name => [$x, $y, $atX, $atY]) {
+        foreach ($this->both as [$x, $y, $atX, $atY, $bits, $isHeld]) {
             $moveX = $cosine * $x - $sine * $y + $shiftX - $atX;
             $moveY = $sine * $x + $cosine * $y + $shiftY - $atY;
             $square = $moveX * $moveX + $moveY * $moveY;
             if ($square <= $limit) {
-                $alone[] = $name;
+                $alone++;
+                $held += $isHeld;
                 $squares += $square;
+                $key ^= $bits;
+                $px += $x;
+                $py += $y;
+                $qx += $atX;
+                $qy += $atY;
+                $cross += $x * $atY - $y * $atX;
+                $dot += $x * $atX + $y * $atY;
             } else {
                 $others += sqrt($square);
             }
         }
+        $n = max(1, $alone);
+        $fit = $alone === 0 ? $placement : Placement::turned(
+            atan2($cross - ($px * $qy - $py * $qx) / $n, $dot - ($px * $qx + $py * $qy) / $n),
+            [$px / $n + $fromX, $py / $n + $fromY], [$qx / $n + $this->standCentre[0], $qy / $n + $this->standCentre[1]],
+        );
 
-        return new Trial($placement, array_map(strval(...), $alone), $squares, $others);
+        return new Trial(
+            $placement, $alone, $squares, $others, $key, $fit, $held === $this->held,
+            [($qx - $px) / $n + $this->standCentre[0] - $fromX, ($qy - $py) / $n + $this->standCentre[1] - $fromY],
+        );
     }
 
     /**

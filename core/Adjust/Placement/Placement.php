@@ -137,10 +137,13 @@ final readonly class Placement
     }
 
     /**
+     * Turned so that one place of the design comes onto another.
+     *
+     * @param  float  $angle  radians
      * @param  array{float, float}  $from
      * @param  array{float, float}  $to
      */
-    private static function turned(float $angle, array $from, array $to): self
+    public static function turned(float $angle, array $from, array $to): self
     {
         $angle -= 2 * M_PI * round($angle / (2 * M_PI));
         [$c, $s] = [cos($angle), sin($angle)];

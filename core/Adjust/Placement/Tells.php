@@ -13,6 +13,9 @@ final readonly class Tells
 {
     private const SAME = 1e-9;
 
+    /** So many of the least certain stations say which distances are worked out first. */
+    private const ASKED_FIRST = 12;
+
     /** @param  float  $major  largest semi-axis that would be left, mm */
     private function __construct(
         public string $from,
@@ -71,7 +74,7 @@ final readonly class Tells
 
     /**
      * The further distance that would leave the largest semi-axis of all stations smallest; null where none is left to read. None leaves less than what
-     * it leaves of the least certain station, so those that could do most for it come first.
+     * it leaves of any one station, so those that could do most for the least certain ones come first.
      */
     public static function ofAll(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): ?self
     {
@@ -80,7 +83,13 @@ final readonly class Tells
         if ($further->pairs === [] || $covariances === []) {
             return null;
         }
-        [, $could] = self::could($network, $moves, $further, (string) array_key_first($covariances));
+        $could = [];
+        foreach (array_slice(array_keys($covariances), 0, self::ASKED_FIRST) as $name) {
+            foreach (self::could($network, $moves, $further, (string) $name)[1] as $k => $major) {
+                $could[$k] = max($could[$k] ?? 0.0, $major);
+            }
+        }
+        asort($could);
         $left = [];
         $smallest = INF;
         foreach ($could as $k => $major) {

@@ -11,15 +11,23 @@ final readonly class Trial
     private const SAME = 1e-9;
 
     /**
-     * @param  list<string>  $alone  stakes within the tolerance
+     * @param  int  $alone  stakes within the tolerance
      * @param  float  $squares  sum of the squares of their moves
      * @param  float  $others  sum of the moves of all other stakes
+     * @param  int  $key  of the set left alone
+     * @param  Placement  $fit  least squares over them
+     * @param  bool  $keepsHeld  whether every held stake is among them
+     * @param  array{float, float}  $shift  their mean, from design to stand
      */
     public function __construct(
         public Placement $placement,
-        public array $alone,
+        public int $alone,
         public float $squares,
         public float $others,
+        public int $key,
+        public Placement $fit,
+        public bool $keepsHeld,
+        public array $shift,
     ) {
     }
 
@@ -27,7 +35,7 @@ final readonly class Trial
     public function isBetterThan(self $other): bool
     {
         return match (true) {
-            count($this->alone) !== count($other->alone) => count($this->alone) > count($other->alone),
+            $this->alone !== $other->alone => $this->alone > $other->alone,
             abs($this->others - $other->others) > self::SAME => $this->others < $other->others,
             default => $this->squares < $other->squares - self::SAME,
         };
