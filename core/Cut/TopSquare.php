@@ -36,7 +36,7 @@ final readonly class TopSquare
         foreach ($this->design as $post) {
             $places[$post->name] = [$post->x, $post->y];
         }
-        $moves = FewestMoves::placement($places, $this->tops, $tolerance)?->moves($places, $this->tops) ?? [];
+        $moves = FewestMoves::placement($places, $this->tops, $tolerance, anyThatFits: true)?->moves($places, $this->tops) ?? [];
 
         return array_map(strval(...), array_keys(array_filter($moves, fn (array $move) => hypot(...$move) > $tolerance)));
     }

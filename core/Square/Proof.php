@@ -33,6 +33,9 @@ final readonly class Proof
     /** With more stakes than this, trying every reading for itself takes longer than anybody waits. */
     private const EACH_FOR_ITSELF = 36;
 
+    /** With more stakes than this, only the tape at hand is judged: each further one takes as long again. */
+    private const COMPARED = 400;
+
     /** @var array<string, Length> ring of 95 % by the post’s id */
     public array $rings;
 
@@ -59,7 +62,7 @@ final readonly class Proof
     /** @var list<Wanted> readings that could all be left out together and still be enough and checked */
     public array $notWorthPulling;
 
-    /** @var array<string, Length> the largest ring by class of tape */
+    /** @var array<string, Length> the largest ring by class of tape; of a very large job only that of its own */
     public array $byTape;
 
     /**
@@ -92,7 +95,7 @@ final readonly class Proof
         $this->further = $from === null || $to === null ? null : Wanted::tape($from, $to);
         $this->withFurther = $tells === null ? null : Length::millimetres(ErrorEllipse::RING * $tells->major);
         $byTape = [];
-        foreach (TapeClass::cases() as $class) {
+        foreach (count($plan->grid->posts) > self::COMPARED ? [$plan->layout->tape] : TapeClass::cases() as $class) {
             $byTape[$class->value] = $class === $plan->layout->tape ? $this->worst : Length::millimetres(
                 ErrorEllipse::RING * self::moves($network, self::planned($network, $list, $class), $list)->largest(),
             );

@@ -120,7 +120,7 @@ class PhoneLevel {
         this.#at('figure').textContent = told.lean === null ? '–' : `${degrees(told.lean).toFixed(2)}°`;
         this.#at('toward').textContent = told.lean === null || told.is === 'askew' ? '' : this.#toward(this.#first === null ? told.lean : -told.lean);
         if (told.is === 'askew' || told.is === 'moving') {
-            this.#at('what').textContent = say(`phone.${told.is}`);
+            this.#at('what').textContent = say(told.is === 'askew' ? 'phone.askew' : 'phone.moving');
         } else if (told.is === 'still') {
             this.#ask();
         } else {

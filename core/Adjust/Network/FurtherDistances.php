@@ -30,23 +30,44 @@ final readonly class FurtherDistances
             }
         }
         $names = array_map(strval(...), array_keys($at));
-        $lengths = [];
+        [$n, $lengths, $longest] = [count($names), [], $reach ?? INF];
         foreach ($names as $i => $from) {
-            for ($j = $i + 1; $j < count($names); $j++) {
-                $length = hypot($at[$names[$j]][0] - $at[$from][0], $at[$names[$j]][1] - $at[$from][1]);
-                if (! isset($known["{$from} {$names[$j]}"]) && ($reach === null || $length <= $reach)) {
-                    $lengths[$i * count($names) + $j] = $length;
+            [$x, $y] = $at[$from];
+            for ($j = $i + 1; $j < $n; $j++) {
+                [$toX, $toY] = $at[$names[$j]];
+                if (abs($toX - $x) > $longest || abs($toY - $y) > $longest) {
+                    continue;
+                }
+                $length = hypot($toX - $x, $toY - $y);
+                if ($length <= $longest && ! isset($known["{$from} {$names[$j]}"])) {
+                    $lengths[$i * $n + $j] = $length;
                 }
             }
+            // What is longer than so many that were found already is not looked at further.
+            if (count($lengths) > 4 * self::MOST) {
+                $lengths = self::shortest($lengths);
+                $longest = (float) end($lengths);
+                ksort($lengths);
+            }
         }
-        asort($lengths);
-        $shortest = array_slice($lengths, 0, self::MOST, true);
+        $lengths = self::shortest($lengths);
+        ksort($lengths);
         $pairs = [];
-        foreach (array_intersect_key($lengths, $shortest) as $key => $length) {
-            [$from, $to] = [$names[intdiv($key, count($names))], $names[$key % count($names)]];
+        foreach ($lengths as $key => $length) {
+            [$from, $to] = [$names[intdiv($key, $n)], $names[$key % $n]];
             $pairs[$key] = [$from, $to, $tape->sigma(Length::millimetres($length))];
         }
-        ksort($pairs);
         $this->pairs = array_values($pairs);
+    }
+
+    /**
+     * @param  array<int, float>  $lengths  in stake order
+     * @return array<int, float> of equal ones the first in stake order
+     */
+    private static function shortest(array $lengths): array
+    {
+        asort($lengths);
+
+        return array_slice($lengths, 0, self::MOST, true);
     }
 }

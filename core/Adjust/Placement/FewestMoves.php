@@ -17,19 +17,26 @@ final class FewestMoves
 
     private const SAMPLE = 40;
 
-    /** @var list<array{float, float, float, float, int, int}> each stake: design and stand about their centres, what it adds to the key of a set, 1 where it is held */
-    private array $both = [];
+    /** @var list<float> design of each stake */
+    private array $xs = [];
+
+    /** @var list<float> */
+    private array $ys = [];
+
+    /** @var list<float> where it stands */
+    private array $atXs = [];
+
+    /** @var list<float> */
+    private array $atYs = [];
+
+    /** @var list<int> what each stake adds to the key of a set */
+    private array $bits = [];
+
+    /** @var list<int> 1 where it is held */
+    private array $held = [];
 
     /** @var array<int, Trial> best fits worked out so far, by the key of the set of stakes they are over */
     private array $fits = [];
-
-    /** @var array{float, float} */
-    private array $centre;
-
-    /** @var array{float, float} */
-    private array $standCentre;
-
-    private int $held;
 
     /**
      * @param  array<string, array{float, float}>  $design
@@ -38,15 +45,11 @@ final class FewestMoves
      */
     private function __construct(array $design, array $stand, private readonly float $tolerance, array $held)
     {
-        [$isHeld, $this->held] = [array_flip($held), count($held)];
-        $n = max(1, count($design));
-        $this->centre = [array_sum(array_column($design, 0)) / $n, array_sum(array_column($design, 1)) / $n];
-        $this->standCentre = [array_sum(array_column($stand, 0)) / $n, array_sum(array_column($stand, 1)) / $n];
+        $isHeld = array_flip($held);
         foreach ($design as $name => [$x, $y]) {
-            $this->both[] = [
-                $x - $this->centre[0], $y - $this->centre[1], $stand[$name][0] - $this->standCentre[0], $stand[$name][1] - $this->standCentre[1],
-                (int) hexdec(substr(md5((string) $name), 0, 15)), isset($isHeld[$name]) ? 1 : 0,
-            ];
+            [$this->xs[], $this->ys[], $this->atXs[], $this->atYs[]] = [$x, $y, $stand[$name][0], $stand[$name][1]];
+            $this->bits[] = (int) hexdec(substr(md5((string) $name), 0, 15));
+            $this->held[] = isset($isHeld[$name]) ? 1 : 0;
         }
     }
 
@@ -54,9 +57,10 @@ final class FewestMoves
      * @param  non-empty-array<string, array{float, float}>  $design  places by name, at least two
      * @param  array<string, array{float, float}>  $stand  where the stakes stand
      * @param  list<string>  $held  stakes that can't move: a placement that leaves one out is none
+     * @param  bool  $anyThatFits  whether the first that leaves all alone will do, for whoever asks only which must move
      * @return ?Placement null when no placement keeps every held stake within the tolerance
      */
-    public static function placement(array $design, array $stand, float $tolerance, array $held = []): ?Placement
+    public static function placement(array $design, array $stand, float $tolerance, array $held = [], bool $anyThatFits = false): ?Placement
     {
         $search = new self($design, $stand, $tolerance, $held);
         $names = array_map(strval(...), array_keys($design));
@@ -67,12 +71,12 @@ final class FewestMoves
                 if ($exact === $toward) {
                     continue;
                 }
-                $found = $search->refined($search->trial(Placement::onto($design, $stand, $exact, $toward)), fn (Trial $trial) => $trial->fit, 2);
+                $found = $search->refined($search->trial(Placement::onto($design, $stand, $exact, $toward)), $search->fitted(...), 2);
                 if ($found->keepsHeld && ($best === null || $found->isBetterThan($best))) {
                     $best = $found;
                 }
                 // The best fit over all of them that leaves all of them alone: none leaves more, and none leaves less to move.
-                if ($best !== null && $best->alone === count($names) && $best === ($search->fits[$best->key] ?? null)) {
+                if ($best !== null && $best->alone === count($names) && ($anyThatFits || $best === ($search->fits[$best->key] ?? null))) {
                     return $best->placement;
                 }
             }
@@ -94,7 +98,11 @@ final class FewestMoves
         $search = new self($design, $stand, $tolerance, $held);
         $part = fn (string $name): float => $along[0] * ($stand[$name][0] - $design[$name][0]) + $along[1] * ($stand[$name][1] - $design[$name][1]);
         $place = fn (float $by): Placement => Placement::shifted($along[0] * $by, $along[1] * $by);
-        $mean = fn (Trial $trial): Placement => $place($along[0] * $trial->shift[0] + $along[1] * $trial->shift[1]);
+        $mean = function (Trial $trial) use ($search, $place, $along): Placement {
+            [$n, $px, $py, $qx, $qy] = $search->sums($trial->placement);
+
+            return $place($along[0] * ($qx - $px) / $n + $along[1] * ($qy - $py) / $n);
+        };
         $best = null;
         foreach (array_map(strval(...), array_keys($design)) as $name) {
             $found = $search->refined($search->trial($place($part($name))), $mean, 1);
@@ -126,43 +134,73 @@ final class FewestMoves
 
     private function trial(Placement $placement): Trial
     {
-        // Written out, without a call per stake: this runs for every pair of stakes. What a best fit over those left alone needs is summed on the way.
-        [$cosine, $sine, [$fromX, $fromY]] = [cos($placement->rotation), sin($placement->rotation), $this->centre];
-        $shiftX = $placement->shiftX + $cosine * $fromX - $sine * $fromY - $this->standCentre[0];
-        $shiftY = $placement->shiftY + $sine * $fromX + $cosine * $fromY - $this->standCentre[1];
-        $alone = $held = 0;
-        $squares = $others = $px = $py = $qx = $qy = $cross = $dot = 0.0;
-        $key = 0;
-        $limit = $this->tolerance ** 2;
-        foreach ($this->both as [$x, $y, $atX, $atY, $bits, $isHeld]) {
-            $moveX = $cosine * $x - $sine * $y + $shiftX - $atX;
-            $moveY = $sine * $x + $cosine * $y + $shiftY - $atY;
+        // Written out, without a call per stake: this runs for every pair of stakes.
+        [$cosine, $sine, $limit] = [cos($placement->rotation), sin($placement->rotation), $this->tolerance ** 2];
+        [$shiftX, $shiftY, $ys, $atXs, $atYs, $bits, $held] = [
+            $placement->shiftX, $placement->shiftY, $this->ys, $this->atXs, $this->atYs, $this->bits, $this->held,
+        ];
+        $alone = $missing = $key = 0;
+        $squares = $others = 0.0;
+        foreach ($this->xs as $i => $x) {
+            $y = $ys[$i];
+            $moveX = $cosine * $x - $sine * $y + $shiftX - $atXs[$i];
+            $moveY = $sine * $x + $cosine * $y + $shiftY - $atYs[$i];
             $square = $moveX * $moveX + $moveY * $moveY;
             if ($square <= $limit) {
                 $alone++;
-                $held += $isHeld;
                 $squares += $square;
-                $key ^= $bits;
-                $px += $x;
-                $py += $y;
-                $qx += $atX;
-                $qy += $atY;
-                $cross += $x * $atY - $y * $atX;
-                $dot += $x * $atX + $y * $atY;
+                $key ^= $bits[$i];
             } else {
                 $others += sqrt($square);
+                $missing += $held[$i];
             }
         }
-        $n = max(1, $alone);
-        $fit = $alone === 0 ? $placement : Placement::turned(
-            atan2($cross - ($px * $qy - $py * $qx) / $n, $dot - ($px * $qx + $py * $qy) / $n),
-            [$px / $n + $fromX, $py / $n + $fromY], [$qx / $n + $this->standCentre[0], $qy / $n + $this->standCentre[1]],
-        );
 
-        return new Trial(
-            $placement, $alone, $squares, $others, $key, $fit, $held === $this->held,
-            [($qx - $px) / $n + $this->standCentre[0] - $fromX, ($qy - $py) / $n + $this->standCentre[1] - $fromY],
-        );
+        return new Trial($placement, $alone, $squares, $others, $key, $missing === 0);
+    }
+
+    /** Least squares over the stakes that a trial left alone. */
+    private function fitted(Trial $trial): Placement
+    {
+        [$n, $px, $py, $qx, $qy, $cross, $dot] = $this->sums($trial->placement);
+
+        return Placement::turned(atan2($cross, $dot), [$px / $n, $py / $n], [$qx / $n, $qy / $n]);
+    }
+
+    /** @return array{int, float, float, float, float, float, float} of the stakes left alone: how many, sums of design and stand, cross and dot about their centres */
+    private function sums(Placement $placement): array
+    {
+        [$cosine, $sine, $limit] = [cos($placement->rotation), sin($placement->rotation), $this->tolerance ** 2];
+        [$shiftX, $shiftY, $ys, $atXs, $atYs] = [$placement->shiftX, $placement->shiftY, $this->ys, $this->atXs, $this->atYs];
+        // About the first stake: sums about a far origin would lose their last figures.
+        [$fromX, $fromY, $toX, $toY] = [$this->xs[0], $ys[0], $atXs[0], $atYs[0]];
+        $n = 0;
+        $px = $py = $qx = $qy = $cross = $dot = 0.0;
+        foreach ($this->xs as $i => $x) {
+            $y = $ys[$i];
+            $atX = $atXs[$i];
+            $atY = $atYs[$i];
+            $moveX = $cosine * $x - $sine * $y + $shiftX - $atX;
+            $moveY = $sine * $x + $cosine * $y + $shiftY - $atY;
+            if ($moveX * $moveX + $moveY * $moveY <= $limit) {
+                $fX = $x - $fromX;
+                $fY = $y - $fromY;
+                $tX = $atX - $toX;
+                $tY = $atY - $toY;
+                $n++;
+                $px += $fX;
+                $py += $fY;
+                $qx += $tX;
+                $qy += $tY;
+                $cross += $fX * $tY - $fY * $tX;
+                $dot += $fX * $tX + $fY * $tY;
+            }
+        }
+        $n = max(1, $n);
+
+        return [
+            $n, $px + $n * $fromX, $py + $n * $fromY, $qx + $n * $toX, $qy + $n * $toY, $cross - ($px * $qy - $py * $qx) / $n, $dot - ($px * $qx + $py * $qy) / $n,
+        ];
     }
 
     /**

@@ -15,9 +15,7 @@ final readonly class Trial
      * @param  float  $squares  sum of the squares of their moves
      * @param  float  $others  sum of the moves of all other stakes
      * @param  int  $key  of the set left alone
-     * @param  Placement  $fit  least squares over them
      * @param  bool  $keepsHeld  whether every held stake is among them
-     * @param  array{float, float}  $shift  their mean, from design to stand
      */
     public function __construct(
         public Placement $placement,
@@ -25,9 +23,7 @@ final readonly class Trial
         public float $squares,
         public float $others,
         public int $key,
-        public Placement $fit,
         public bool $keepsHeld,
-        public array $shift,
     ) {
     }
 

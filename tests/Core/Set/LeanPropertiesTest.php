@@ -9,7 +9,6 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Plan\Terms\Side;
-use Aequus\Plan\Terms\SideNames;
 use Aequus\Set\FaceReading;
 use Aequus\Set\Lean;
 use Eris\Generators;
@@ -105,8 +104,6 @@ final class LeanPropertiesTest extends TestCase
     /** @param  list<array{Side, Side, float}>  $read  face, toward, slope */
     private function lean(array $read): Lean
     {
-        $names = new SideNames('lane', 'orchard', 'barn', 'stream');
-
-        return Lean::from(array_map(fn (array $one) => FaceReading::slope($one[0], $one[1], Slope::ratio($one[2]), $names), $read));
+        return Lean::from(array_map(fn (array $one) => FaceReading::slope($one[0], $one[1], Slope::ratio($one[2])), $read));
     }
 }
