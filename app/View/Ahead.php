@@ -35,7 +35,7 @@ final readonly class Ahead
     private function after(Move $next): array
     {
         $steps = [];
-        foreach (Guide::alike($this->site->state, $next) as $move) {
+        foreach (Guide::alike($this->site->state, $next, self::MOST) as $move) {
             foreach ($move->asks === null || count($steps) >= self::MOST ? [] : $this->steps($move, $move->asks) as $step) {
                 $steps[] = $step;
             }

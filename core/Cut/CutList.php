@@ -16,6 +16,9 @@ final readonly class CutList
     /** @var array<string, CutMark> by the value of the post's id; empty until the tops are decided */
     public array $marks;
 
+    /** @var list<CutMark> posts whose top is below their mark; asked for at every post */
+    private array $short;
+
     /** @var array<string, true> posts already cut */
     private array $cut;
 
@@ -38,6 +41,7 @@ final readonly class CutList
             }
         }
         [$this->marks, $this->cut] = [$marks, $cut];
+        $this->short = array_values(array_filter($marks, fn (CutMark $mark) => $mark->isShort()));
     }
 
     public function mark(Post $post): ?CutMark
@@ -53,6 +57,6 @@ final readonly class CutList
     /** @return list<CutMark> posts whose top is below their mark */
     public function short(): array
     {
-        return array_values(array_filter($this->marks, fn (CutMark $mark) => $mark->isShort()));
+        return $this->short;
     }
 }

@@ -102,13 +102,18 @@ final class Guide
         return $open;
     }
 
-    /** @return list<Move> all that is asked for as that move is, and for the same reason, in the order of the work */
-    public static function alike(SiteState $site, Move $move): array
+    /** @return list<Move> what is asked for as that move is, and for the same reason, in the order of the work; no more than so many */
+    public static function alike(SiteState $site, Move $move, int $most): array
     {
         foreach (self::rules() as $rule) {
-            $moves = [...$rule->moves($site)];
+            $moves = [];
+            foreach ($rule->moves($site) as $one) {
+                if ($one->phase === $move->phase && array_push($moves, $one) === $most) {
+                    break;
+                }
+            }
             if (array_filter($moves, fn (Move $one) => $one->do->is === $move->do->is) !== []) {
-                return array_values(array_filter($moves, fn (Move $one) => $one->phase === $move->phase));
+                return $moves;
             }
         }
 
