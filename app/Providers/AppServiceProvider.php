@@ -13,11 +13,14 @@ use App\Type\Say;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
+use Illuminate\Support\MessageBag;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Support\ViewErrorBag;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -37,10 +40,20 @@ final class AppServiceProvider extends ServiceProvider
         View::share('say', new Say);
         RateLimiter::for('sign-in', fn (Request $request) => Limit::perMinute(6)->by(
             mb_strtolower((string) $request->input('email')).'|'.$request->ip(),
-        )
-            ->response(
-                fn () => back()->withInput($request->only('email'))->withErrors(['email' => Say::text('answers.too_many_tries')]),
-            ));
+        )->response(fn (Request $request, array $headers) => self::tooMany($request)->withHeaders($headers)));
+    }
+
+    /** The same page with what was typed, but for the password; it says so to machines too. */
+    private static function tooMany(Request $request): Response
+    {
+        if (! $request->is('sign-in')) {
+            return response()->view('errors.page', ['what' => 'too_many'], 429);
+        }
+        $request->flashOnly('email');
+
+        $request->session()->now('errors', (new ViewErrorBag)->put('default', new MessageBag(['email' => Say::text('answers.too_many_tries')])));
+
+        return response()->view('account.sign-in', status: 429);
     }
 
     /** A page of a hundred posts holds hundreds of lengths: these two tags are compiled to the call that their components make. */

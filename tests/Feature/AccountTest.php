@@ -35,9 +35,9 @@ final class AccountTest extends FeatureTestCase
                 '/sign-in', ['email' => 'wren@aequus.test', 'password' => 'wrong'],
             )->assertSessionHasErrors(['email' => 'Address and password do not match. Check both.']);
         }
-        $this->post(
-            '/sign-in', ['email' => 'wren@aequus.test', 'password' => 'a-long-enough-word'],
-        )->assertSessionHasErrors(['email' => 'Too many tries. Wait a minute, then try again.']);
+        $answer = $this->post('/sign-in', ['email' => 'wren@aequus.test', 'password' => 'a-long-enough-word'])->assertStatus(429)
+            ->assertSee('Too many tries. Wait a minute, then try again.')->assertSee('value="wren@aequus.test"', false)->assertDontSee('a-long-enough-word');
+        $this->assertGreaterThan(0, (int) $answer->headers->get('Retry-After'));
         $this->assertGuest();
     }
 

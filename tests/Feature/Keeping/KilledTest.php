@@ -33,15 +33,14 @@ final class KilledTest extends KeepingTestCase
         $file = $this->backup();
         $this->write($job, $person, new Remark(null, 'since'));
         DB::purge();
-        [$seen, $unkilled] = [[], 0];
+        $unkilled = 0;
         foreach (range(1, $this->times()) as $ignored) {
             $unkilled += (int) ! $this->killed(['aequus:restore', $file]);
             $this->startsByItself();
-            $seen[] = (int) $this->read('SELECT count(*) FROM entries');
-            $this->assertContains($seen[array_key_last($seen)], [1, 2]);
+            $seen = (int) $this->read('SELECT count(*) FROM entries');
+            $this->assertContains($seen, [1, 2]);
             $this->assertSame('1', $this->read('SELECT count(*) FROM users'));
         }
-        $this->assertContains(2, [2, ...$seen]);
         $this->assertLessThan($this->times(), $unkilled, 'at least one was killed on the way');
     }
 
