@@ -17,6 +17,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ServiceProvider;
@@ -51,7 +52,7 @@ final class AppServiceProvider extends ServiceProvider
         }
         $request->flashOnly('email');
 
-        $request->session()->now('errors', (new ViewErrorBag)->put('default', new MessageBag(['email' => Say::text('answers.too_many_tries')])));
+        Session::now('errors', (new ViewErrorBag)->put('default', new MessageBag(['email' => Say::text('answers.too_many_tries')])));
 
         return response()->view('account.sign-in', status: 429);
     }
