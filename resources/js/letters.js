@@ -29,8 +29,29 @@ export function newId() {
     return [...crypto.getRandomValues(new Uint8Array(26))].map((byte) => ALPHABET[byte % 32]).join('');
 }
 
+/** What stands in a form as its writer sees it: whom it is about, the keys that are pressed, what is typed; nothing that is folded away. */
+export function shownIn(form) {
+    const seen = [...form.elements].filter((field) => !['hidden', 'submit', 'button', 'fieldset'].includes(field.type) && !field.closest('details:not([open])'));
+    const words = seen.map((field) => {
+        if (field.type === 'radio' || field.type === 'checkbox') {
+            return field.checked ? field.closest('label')?.textContent.trim() ?? '' : '';
+        }
+
+        if (field.type === 'file') {
+            return field.files[0]?.name ?? '';
+        }
+
+        return (field.tagName === 'SELECT' ? field.selectedOptions[0]?.textContent ?? '' : field.value).trim();
+    });
+
+    return [form.querySelector('input[type="hidden"][name="post"]')?.value ?? '', ...words].filter((word) => word !== '').join(', ');
+}
+
 /** What somebody typed, to recognise it by. */
 export function typedIn(letter) {
+    if (letter.shown) {
+        return letter.shown;
+    }
     if (letter.fields.form === 'quick') {
         return letter.fields.line;
     }

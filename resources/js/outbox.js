@@ -1,7 +1,7 @@
 // Entries that were not acknowledged wait here and are sent again; each press has an id of its own, so none overwrites another and none counts
 // twice. What was written of one thing is sent in its order. One that is refused stays, with the reason, until somebody is done with it.
 import { answers, nextOf } from './ahead.js';
-import { about, add, fate, held, isHalfTyped, isOnItsWay, minutesAhead, newId, noteSent, remove, replace, sentOnes, typedIn } from './letters.js';
+import { about, add, fate, held, isHalfTyped, isOnItsWay, minutesAhead, newId, noteSent, remove, replace, sentOnes, shownIn, typedIn } from './letters.js';
 import { person } from './kept.js';
 import { say } from './say.js';
 
@@ -63,7 +63,7 @@ function clash(letter) {
         side(say('clash.theirs', theirs), theirs.says),
         side(say('clash.mine', own), own.says),
         button(say('clash.mine_counts'), () => {
-            replace({ action: letter.action, page: letter.page, person: letter.person, fields });
+            replace({ action: letter.action, page: letter.page, person: letter.person, shown: letter.shown, fields });
             tell();
             sendAll();
         }),
@@ -186,7 +186,7 @@ async function letterOf(event) {
         }
     }
 
-    return { form, letter: { action: form.action, page: location.href.split('#')[0], person: person(), fields } };
+    return { form, letter: { action: form.action, page: location.href.split('#')[0], person: person(), fields, shown: shownIn(form) } };
 }
 
 async function keep(event, why) {

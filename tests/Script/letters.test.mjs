@@ -1,6 +1,6 @@
 // The entries that wait for a connection.
 import { beforeEach, expect, test } from 'vitest';
-import { about, add, fate, held, isHalfTyped, isOnItsWay, minutesAhead, newId, remove, replace, typedIn } from '../../resources/js/letters.js';
+import { about, add, fate, held, isHalfTyped, isOnItsWay, minutesAhead, newId, remove, replace, shownIn, typedIn } from '../../resources/js/letters.js';
 
 const letter = (id, fields = {}) => ({ action: '/jobs/1/entries/hole', page: '/jobs/1/footing', fields: { client_id: id, ...fields } });
 
@@ -77,4 +77,19 @@ test('a clock that is minutes off is told, seconds are not', () => {
 
 test('a picture is told by its name', () => {
     expect(typedIn(letter('A', { form: 'picture', post: 'A1', picture: { name: 'picture.jpg', type: 'image/jpeg', data: 'data:,' } }))).toBe('A1 picture.jpg');
+});
+
+test('it is told as its writer saw it: keys by their words, and nothing that was folded away', () => {
+    const field = (type, value, more = {}) => ({ type, value, tagName: 'INPUT', closest: () => null, ...more });
+    const key = (words, checked) => field('radio', 'minus_y', { checked, closest: (of) => (of === 'label' ? { textContent: ` ${words} ` } : null) });
+    const form = {
+        elements: [
+            field('hidden', 'x'), key('lane face', true), key('orchard face', false), field('text', '1/8'), field('text', ''), field('submit', ''), field('fieldset', undefined), field('file', 'C:\\fakepath', { files: [{ name: 'picture.jpg' }] }),
+            field('text', 'folded', { closest: (of) => (of.startsWith('details') ? {} : null) }),
+            field('select-one', 'in_16', { tagName: 'SELECT', selectedOptions: [{ textContent: 'on the ground' }] }),
+        ],
+        querySelector: () => ({ value: 'A1' }),
+    };
+    expect(shownIn(form)).toBe('A1, lane face, 1/8, picture.jpg, on the ground');
+    expect(typedIn({ ...letter('A', { form: 'plumb', face: 'minus_y' }), shown: shownIn(form) })).toBe(shownIn(form));
 });
