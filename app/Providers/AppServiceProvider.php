@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Account\WholeSessions;
 use App\Database\WriteLockConnector;
 use App\Demo\SimulatedTape;
 use App\Models\Job;
@@ -38,6 +39,7 @@ final class AppServiceProvider extends ServiceProvider
         TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         Gate::policy(Job::class, JobPolicy::class);
         $this->compileSmallTags();
+        Session::extend('file', fn ($app) => new WholeSessions($app['files'], (string) config('session.files'), (int) config('session.lifetime')));
         View::share('say', new Say);
         RateLimiter::for('sign-in', fn (Request $request) => Limit::perMinute(6)->by(
             mb_strtolower((string) $request->input('email')).'|'.$request->ip(),

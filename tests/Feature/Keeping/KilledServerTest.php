@@ -87,7 +87,7 @@ final class KilledServerTest extends TestCase
             foreach ($this->open as $id => [$where, $what]) {
                 $this->send($id, $where, $what)->wait();
             }
-            $this->assertSame([], $this->open, 'what was not acknowledged is taken when it is sent again');
+            $this->assertSame([], $this->open, 'what was not acknowledged is taken when it is sent again: '.mb_substr(implode(' | ', $this->wrong), 0, 600));
         }
         $this->assertSame([], $this->wrong);
         $book = new PDO('sqlite:'.$this->server->data.'/'.trim((string) file_get_contents("{$this->server->data}/in-force")).'/aequus.sqlite');

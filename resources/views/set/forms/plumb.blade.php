@@ -20,11 +20,11 @@
             :options="Choices::sides($plan->sides, $say('page.to_the_s')) + ['plumb' => $say('page.plumb_2'), 'plumb_along'
                 => $say('set.forms.plumb.plumb_along_the_face')]" />
     @endif
-    @if (! $plan->post->round)<x-phone-level on="face" :plan="$plan" :unit="$unit" />@endif
     <x-field name="gap" form="plumb" :label="$say('page.off_by')" :hint="$say('set.forms.plumb.the_gap_under_the_level')" :unit="$unit" wide
         />
     <x-field name="level" form="plumb" :label="$say('page.over_a_length_of')" :hint="$say('set.forms.plumb.the_level_or_the_height')"
         :value="$plan->write($page->stands->readOver() ?? $plan->notation->system()->spiritLevel)" :unit="$unit" />
+    @if (! $plan->post->round)<x-phone-level on="face" :plan="$plan" :unit="$unit" />@endif
     <details class="field-wide" @if ($errors->hasAny(['way', 'bubble', 'shim', 'good_to']) || old('way', 'gap') !== 'gap') open
         @endif><summary>{{ $say('set.forms.plumb.by_a_bob_an_angle') }}</summary>
         <x-radios name="way" form="plumb" :label="$say('page.read_by')" value="gap"
