@@ -101,6 +101,20 @@ final class LevelTest extends JobTestCase
         $this->page()->assertSee('One reading more than needed checks the others');
     }
 
+    /** 2.0° over 2400 mm are 83.8 mm, whether degrees are typed or the phone fills them in. */
+    public function test_a_phone_on_a_board_tells_degrees_that_become_a_height(): void
+    {
+        $phone = ['instrument' => 'phone', 'turned' => '1', 'higher' => 'to'] + self::DIFFERENCE;
+        $this->enter('height_difference', ['difference' => '2.0°'] + $phone)->assertSessionHasNoErrors();
+        $read = app(ReadSite::class)->site($this->job->fresh())->state->log->latest(HeightDifference::class);
+        $this->assertEqualsWithDelta(2400 * tan(deg2rad(2.0)), $read?->read->inMillimetres(), 1e-3);
+        $this->assertSame([LevelInstrument::Phone, LevelWay::Turned], [$read->instrument, $read->way]);
+        $this->enter('height_difference', ['difference' => '12'] + $phone)->assertSessionHasNoErrors();
+        $this->enter('height_difference', ['difference' => 'steep°'] + $phone)->assertSessionHasErrors('difference');
+        $this->enter('height_difference', ['difference' => '0.5°', 'over' => ''] + $phone)->assertSessionHasErrors('over');
+        $this->enter('height_difference', ['difference' => '0.5°'] + self::DIFFERENCE)->assertSessionHasErrors('difference');
+    }
+
     public function test_ways_round_are_told_with_what_they_miss_by_and_a_tested_beam_is_taken_into_account(): void
     {
         $this->page()->assertDontSee('Closures');
