@@ -47,7 +47,6 @@ final readonly class FurtherDistances
             if (count($lengths) > 4 * self::MOST) {
                 $lengths = self::shortest($lengths);
                 $longest = (float) end($lengths);
-                ksort($lengths);
             }
         }
         $lengths = self::shortest($lengths);
