@@ -53,7 +53,7 @@ final class OfflineStoryTest extends BrowserTestCase
             }
             $this->plumb('to the stream', '3/16', 2 * $i + 2);
             if ($i < 2) {
-                $this->find('.outbox-next a')->click();
+                $this->pressInTheBox('.outbox-next a');
                 $this->until(fn (): bool => str_ends_with($this->chromium->driver->getCurrentURL(), ['B1', 'D1'][$i]), fn () => $this->plain('#outbox'));
             }
         }
@@ -136,7 +136,7 @@ final class OfflineStoryTest extends BrowserTestCase
         $this->assertStringContainsString("4' 1\"", $both);
         $this->assertStringContainsString("4' 2\"", $both);
         $this->assertSame($before + 1, $this->entriesOn('/jobs/3/logbook'), 'nothing is stored before somebody decides');
-        $this->find('.clash .button')->click();
+        $this->pressInTheBox('.clash .button');
         $this->until(fn (): bool => $this->entriesOn('/jobs/3/logbook') === $before + 2, fn () => $this->plain('#outbox'));
     }
 
@@ -166,6 +166,14 @@ final class OfflineStoryTest extends BrowserTestCase
         $button->click();
     }
 
+    /** What waits is told anew at any moment: found and pressed in one breath. */
+    private function pressInTheBox(string $css): void
+    {
+        $this->until(
+            fn (): bool => $this->does('const one = document.querySelector(arguments[0]); one?.click(); return Boolean(one)', [$css]) === true, fn () => "there is no {$css}",
+        );
+    }
+
     private function kept(string $page): bool
     {
         return $this->chromium->driver->executeAsyncScript('const done = arguments[1]; caches.match(arguments[0], { ignoreVary: true }).then((kept) => done(Boolean(kept)))', [$page]) === true;
@@ -186,8 +194,9 @@ final class OfflineStoryTest extends BrowserTestCase
         return preg_match('#<h1>\s*(\d+)#', (string) $html, $found) === 1 ? (int) $found[1] : -1;
     }
 
-    private function does(string $script): mixed
+    /** @param  list<string>  $with */
+    private function does(string $script, array $with = []): mixed
     {
-        return $this->chromium->driver->executeScript($script);
+        return $this->chromium->driver->executeScript($script, $with);
     }
 }

@@ -100,7 +100,7 @@ final class KilledTest extends KeepingTestCase
 
     private function times(): int
     {
-        return max(1, (int) (getenv('AEQUUS_KILLS') ?: 8));
+        return max(1, (int) (getenv('AEQUUS_KILLS') ?: 5));
     }
 
     /**
