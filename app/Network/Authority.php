@@ -64,19 +64,10 @@ final readonly class Authority
     {
         $own = $this->made();
         $alternatives = implode(',', array_map(fn (string $name) => (filter_var($name, FILTER_VALIDATE_IP) === false ? 'DNS:' : 'IP:').$name, $names));
-        $settings = $this->settings("basicConstraints = critical,CA:FALSE\nkeyUsage = critical,digitalSignature\nextendedKeyUsage = serverAuth\nsubjectAltName = {$alternatives}");
-        try {
-            $key = self::key();
-            $wanted = openssl_csr_new(['commonName' => 'Aequus on this machine'], $key, $settings);
-            $signed = $wanted instanceof OpenSSLCertificateSigningRequest
-                ? openssl_csr_sign($wanted, $own, $this->ownKey(), self::DAYS, $settings, random_int(1, PHP_INT_MAX)) : false;
-            if ($signed === false) {
-                throw self::fault();
-            }
-            $this->write('machine', $signed, $key);
-        } finally {
-            unlink($settings['config']);
-        }
+        $this->sign(
+            'machine', 'Aequus on this machine', self::DAYS,
+            "basicConstraints = critical,CA:FALSE\nkeyUsage = critical,digitalSignature\nextendedKeyUsage = serverAuth\nsubjectAltName = {$alternatives}", $own,
+        );
     }
 
     private function made(): OpenSSLCertificate
@@ -91,16 +82,25 @@ final readonly class Authority
     private function make(): void
     {
         $only = implode(',', array_map(fn (string $one) => "permitted;{$one}", self::ONLY));
-        $settings = $this->settings("basicConstraints = critical,CA:TRUE,pathlen:0\nkeyUsage = critical,keyCertSign,cRLSign\nsubjectKeyIdentifier = hash\nnameConstraints = critical,{$only}");
+        $this->sign(
+            'authority', 'Aequus, '.bin2hex(random_bytes(3)), 365 * self::YEARS,
+            "basicConstraints = critical,CA:TRUE,pathlen:0\nkeyUsage = critical,keyCertSign,cRLSign\nsubjectKeyIdentifier = hash\nnameConstraints = critical,{$only}",
+        );
+    }
+
+    /** @param  ?OpenSSLCertificate  $by  null for one that vouches for itself */
+    private function sign(string $file, string $name, int $days, string $extensions, ?OpenSSLCertificate $by = null): void
+    {
+        $settings = $this->settings($extensions);
         try {
             $key = self::key();
-            $request = openssl_csr_new(['commonName' => 'Aequus, '.bin2hex(random_bytes(3))], $key, $settings);
-            $signed = $request instanceof OpenSSLCertificateSigningRequest
-                ? openssl_csr_sign($request, null, $key, 365 * self::YEARS, $settings, random_int(1, PHP_INT_MAX)) : false;
+            $wanted = openssl_csr_new(['commonName' => $name], $key, $settings);
+            $signed = $wanted instanceof OpenSSLCertificateSigningRequest
+                ? openssl_csr_sign($wanted, $by, $by === null ? $key : $this->ownKey(), $days, $settings, random_int(1, PHP_INT_MAX)) : false;
             if ($signed === false) {
                 throw self::fault();
             }
-            $this->write('authority', $signed, $key);
+            $this->write($file, $signed, $key);
         } finally {
             unlink($settings['config']);
         }

@@ -26,19 +26,21 @@ final readonly class Ahead
     /** @var list<array{kind: string, about: string, face: string, says: string, at: string}> by whom it is about as a letter says it, and where its page is */
     public array $steps;
 
+    /** Whether that is all; else more is asked for than a phone is told. */
+    public bool $isAll;
+
     public function __construct(private JobSite $site, Move $next)
     {
-        $this->steps = $this->after($next);
+        $steps = $this->after($next);
+        [$this->steps, $this->isAll] = [array_slice($steps, 0, self::MOST), count($steps) <= self::MOST];
     }
 
     /** @return list<array{kind: string, about: string, face: string, says: string, at: string}> */
     private function after(Move $next): array
     {
         $steps = [];
-        foreach (Guide::alike($this->site->state, $next, self::MOST) as $move) {
-            foreach ($move->asks === null || count($steps) >= self::MOST ? [] : $this->steps($move, $move->asks) as $step) {
-                $steps[] = $step;
-            }
+        foreach (Guide::alike($this->site->state, $next, self::MOST + 1) as $move) {
+            $steps = [...$steps, ...($move->asks === null ? [] : $this->steps($move, $move->asks))];
         }
 
         return $steps;

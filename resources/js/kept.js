@@ -63,7 +63,7 @@ async function fetchAhead() {
         return;
     }
     const pages = await caches.open(PAGES);
-    for (const at of new Set(JSON.parse(known.dataset.ahead).map((step) => step.at).filter((one) => one !== '' && one !== location.pathname))) {
+    for (const at of new Set(JSON.parse(known.dataset.ahead).steps.map((step) => step.at).filter((one) => one !== '' && one !== location.pathname))) {
         if (!known.isConnected) {
             return;
         }

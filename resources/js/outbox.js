@@ -31,7 +31,7 @@ function line(...pieces) {
 }
 
 /** A few are told one by one; more of them fold, so that the box never stands before the work. */
-function told(waiting) {
+function waitingOnes(waiting) {
     const typed = waiting.map(withWhy);
     if (waiting.length <= FEW) {
         return [say('outbox.waiting', { count: waiting.length, typed: typed.join('; ') })];
@@ -87,7 +87,7 @@ function tell(sent = 0) {
     box.hidden = shown.length === 0 && sent === 0 && ahead === 0;
     box.replaceChildren();
     if (waiting.length > 0) {
-        box.append(...told(waiting));
+        box.append(...waitingOnes(waiting));
         tellNext(box, waiting);
     }
     shown.filter((letter) => letter.clash).forEach((letter) => box.append(clash(letter)));
@@ -129,7 +129,7 @@ function makeRoom(box) {
 /** Only what was asked for before the signal went: what an entry makes of the job is not known here. */
 async function tellNext(box, waiting) {
     const known = document.querySelector('[data-ahead]');
-    const steps = JSON.parse(known?.dataset.ahead ?? '[]');
+    const { steps, isAll } = JSON.parse(known?.dataset.ahead ?? '{"steps":[],"isAll":true}');
     const here = waiting.filter((letter) => known && new URL(letter.action).pathname.startsWith(known.dataset.job));
     const answered = steps.filter((step) => here.some((letter) => answers(letter, step)));
     const move = document.querySelector('.move');
@@ -138,25 +138,27 @@ async function tellNext(box, waiting) {
         return;
     }
     if (move && answered.some((step) => move.querySelector('h2')?.textContent.trim() === step.says)) {
-        const note = line(say('outbox.move_waits'));
-        note.className = 'move-waits';
-        move.querySelector('h2').after(note);
+        const waits = line(say('outbox.move_waits'));
+        waits.className = 'move-waits';
+        move.querySelector('h2').after(waits);
     }
     const next = nextOf(steps, here);
-    const told = line(next === null ? say('outbox.all_done') : say('outbox.next', { what: '' }));
-    told.className = 'outbox-next';
-    box.append(told);
+    const note = line(next === null ? say(isAll ? 'outbox.all_done' : 'outbox.all_known_done') : say('outbox.next', { what: '' }));
+    note.className = 'outbox-next';
+    box.append(note);
     if (next !== null) {
         const isHere = next.at === '' || next.at === location.pathname;
         const face = isHere && next.face !== '' && document.querySelector(`form[action$="/entries/${next.kind}"] [name="face"][value="${next.face}"]`);
         if (face) {
             face.checked = true;
         }
-        const there = !isHere && 'caches' in window && !(await caches.match(next.at, { ignoreVary: true }));
-        const name = document.createElement(isHere || there ? 'b' : 'a');
+        const isMissing = !isHere && 'caches' in window && !(await caches.match(next.at, { ignoreVary: true }));
+        const name = document.createElement(isHere || isMissing ? 'b' : 'a');
         name.textContent = next.says;
-        name.href = next.at;
-        told.append(name, there && !navigator.onLine ? ` ${say('outbox.no_page')}` : '');
+        if (name.tagName === 'A') {
+            name.href = next.at;
+        }
+        note.append(name, isMissing ? ` ${say('outbox.no_page')}` : '');
     }
     makeRoom(box);
 }

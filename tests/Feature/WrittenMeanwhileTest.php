@@ -12,6 +12,7 @@ use App\Models\LogEntry;
 use App\Site\ReadSite;
 use App\View\Ahead;
 use Illuminate\Testing\TestResponse;
+use Tests\Builds;
 use Tests\JobTestCase;
 
 /** An entry that waited on a phone, and what was written of the same thing while it did; and what a phone is told beforehand. */
@@ -52,12 +53,23 @@ final class WrittenMeanwhileTest extends JobTestCase
         $this->assertNotNull($site->next);
         $this->get("/jobs/{$this->job->id}/square")->assertSee('data-ahead', false)->assertSee('data-book="0"', false);
         $square = $site->nextIn(\Aequus\Site\Phase::Square) ?? $this->fail();
-        $steps = (new Ahead($site, $square))->steps;
+        $ahead = new Ahead($site, $square);
+        $this->assertTrue($ahead->isAll);
+        $steps = $ahead->steps;
         $this->assertSame('tape', $steps[0]['kind']);
         $this->assertCount(6, $steps);
         $this->assertSame((string) $site->speech->say($square->do), $steps[0]['says']);
         $this->assertSame(6, count(array_unique(array_column($steps, 'about'))));
         $this->assertMatchesRegularExpression('/^[A-Z]\d-[A-Z]\d$/', $steps[0]['about']);
+    }
+
+    /** Else the phone would say that all is written down when its list is. */
+    public function test_a_list_too_long_for_a_phone_says_that_it_is_not_all(): void
+    {
+        $site = app(ReadSite::class)->site($this->job($this->user, Builds::plan(baysX: array_fill(0, 4, 2400), baysY: array_fill(0, 3, 2400))));
+        $ahead = new Ahead($site, $site->nextIn(\Aequus\Site\Phase::Square) ?? $this->fail());
+        $this->assertCount(24, $ahead->steps);
+        $this->assertFalse($ahead->isAll);
     }
 
     private function hole(string $depth, string $id, string $readBy = ''): int

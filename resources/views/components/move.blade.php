@@ -16,7 +16,7 @@
                 :say="$site->speech->say($move->beside)" /></span></p>
         @endif
         <p class="move-why"><x-words :say="$site->speech->say(...$move->why)" /></p>
-        <div hidden data-ahead="{{ json_encode((new Ahead($site, $move))->steps) }}" data-job="/jobs/{{ $site->job->id }}/"></div>
+        <div hidden data-ahead="{{ json_encode(new Ahead($site, $move)) }}" data-job="/jobs/{{ $site->job->id }}/"></div>
         @if (isset($slot) && trim($slot) !== '')
             {{ $slot }}
         @elseif ($here === $move->phase && request()->routeIs($move->phase->value, 'set.post'))
