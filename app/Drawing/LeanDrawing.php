@@ -40,12 +40,22 @@ final readonly class LeanDrawing
 
             return new DrawnVial(
                 $site->plan->sides->nameOf($face), $site->plan->sides->nameOf($left), $site->plan->sides->nameOf($right),
-                $reading instanceof PlumbReading, $offset, abs($slope) <= $limit, $slope === 0.0 ? ''
+                $reading instanceof PlumbReading, $offset, self::within(abs($slope), $stands->lean->sigma, $limit), $slope === 0.0 ? ''
                     : $site->plan->sides->nameOf($slope < 0 ? $left : $right),
                 $reading?->lean,
             );
         };
         $this->vials = [$vial(true), $vial(false)];
         $this->fromAbove = $stands->lean->isUnread() ? null : DrawnTop::of($stands, $site->plan);
+    }
+
+    /** Null where what was read is too rough to tell. */
+    private static function within(float $slope, float $sigma, float $limit): ?bool
+    {
+        return match (true) {
+            $slope > $limit => false,
+            $slope + 2 * $sigma <= $limit => true,
+            default => null,
+        };
     }
 }

@@ -163,7 +163,12 @@ final readonly class RecordSheet
                     'paper.record_sheet.of_measured_the_worst_at', count: count($records), count_b: count($this->records),
                     write: Length::millimetres($worst),
                 ),
-            $records === [] ? null : array_filter($records, fn (PostRecord $record) => $record->plumb === false) === [],
+            // One that leans is told; that all are plumb only where every one of them is known.
+            match (true) {
+                array_filter($records, fn (PostRecord $record) => $record->plumb === false) !== [] => false,
+                count($records) === count($this->records) && $records !== [] => true,
+                default => null,
+            },
         ];
     }
 

@@ -24,6 +24,7 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Posts\Section;
 use App\Actions\RevisePlan;
+use App\Paper\RecordSheet;
 use App\Site\ReadSite;
 use Illuminate\Testing\TestResponse;
 use Tests\Builds;
@@ -166,6 +167,7 @@ final class SetTest extends JobTestCase
         $this->assertStringContainsString("may be 2\u{202F}mm in 1000\u{202F}mm off, and the limit is 1 in 200", html_entity_decode(strip_tags((string) $page->getContent())));
         $this->assertStringContainsString('0.23° toward the stream, by phone', html_entity_decode(strip_tags((string) $this->get("/jobs/{$this->job->id}/logbook")->getContent())));
         $this->get("/jobs/{$this->job->id}/set")->assertSee('plumb by phone, not proved');
+        $page->assertSee('vial is-rough', false);
         // It may be taken as it is, with a reason; another phone was tried against a level.
         $this->send('decision', ['about' => 'accept_lean', 'post' => 'A1', 'reason' => 'a fence of rough poles', 'phase' => 'set']);
         $this->post1()->assertDontSee('A phone can’t prove it')->assertDontSee('plumb on two faces: missing');
@@ -183,6 +185,22 @@ final class SetTest extends JobTestCase
             ->assertSessionHasErrors();
         $said = $this->state()->log->now(PlumbReading::class);
         $this->assertSame([LeanWay::Phone, 0.002, 0.2], [end($said)->lean->way, end($said)->lean->sigma, end($said)->lean->degrees]);
+    }
+
+    /** One post plumb of four is no frame plumb; one that leans says so at once. */
+    public function test_the_record_calls_a_frame_plumb_only_where_every_post_is_known(): void
+    {
+        $met = fn (): ?bool => (new RecordSheet($this->state(), $this->job))->tolerances[2][2];
+        $this->assertNull($met());
+        foreach (['A1', 'B1', 'B2', 'A2'] as $label) {
+            $this->send('post_set', ['post' => $label]);
+            $this->plumb($label);
+            $this->assertSame($label === 'A2' ? true : null, $met(), $label);
+        }
+        $this->send('plumb', ['post' => 'A1', 'face' => 'plus_x', 'leans' => 'plus_x', 'gap' => '0.2', 'way' => 'phone', 'stage' => 'hole_open']);
+        $this->assertNull($met(), 'a phone can’t prove it');
+        $this->send('plumb', ['post' => 'A1', 'face' => 'plus_x', 'leans' => 'plus_x', 'gap' => '1', 'way' => 'angle', 'stage' => 'hole_open']);
+        $this->assertFalse($met());
     }
 
     public function test_a_round_pole_is_read_along_any_two_directions(): void

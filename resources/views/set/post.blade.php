@@ -35,7 +35,7 @@
                 @foreach ($lean->vials as $vial)
                     <div class="vial-card">
                         <p class="vial-face">{{ $say('set.post.face', face: $vial->face) }}</p>
-                        <svg viewBox="0 0 160 40" class="vial {{ $vial->read ? ($vial->within ? 'is-within' : 'is-out') : 'is-unread' }}"
+                        <svg viewBox="0 0 160 40" class="vial {{ $vial->state() }}"
                             aria-hidden="true">
                             <rect class="glass" x="3" y="6" width="154" height="28" rx="14" />
                             @if ($vial->read)<ellipse class="bubble" cx="{{ $vial->bubbleX() }}" cy="20" rx="15" ry="9" />@endif
