@@ -12,6 +12,7 @@ use Aequus\Logbook\Square\StringReading;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Grid\GridLines;
@@ -60,8 +61,7 @@ final class Builds
     {
         $at = [];
         foreach ($plan->grid->posts as $post) {
-            [$dx, $dy] = $off[$post->label] ?? [0.0, 0.0];
-            $at[$post->id->value] = [$post->at->x->inMillimetres() + $dx, $post->at->y->inMillimetres() + $dy];
+            $at[$post->id->value] = $post->at->inMillimetres()->plus(new Vector(...($off[$post->label] ?? [0.0, 0.0])));
         }
 
         return array_map(function (Wanted $wanted) use ($at, $plan): TapeReading|StringReading|LineReading {

@@ -9,6 +9,7 @@ use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Random\Engine\Mt19937;
@@ -21,7 +22,7 @@ final class HiddenSite
 
     private Randomizer $dice;
 
-    /** @var array<string, array{float, float}> true place of each stake in mm, by label */
+    /** @var array<string, Vector> true place of each stake in mm, by label */
     private array $stakes = [];
 
     /** @var array<string, float> true ground height in mm, by label */
@@ -35,23 +36,21 @@ final class HiddenSite
     {
         $this->dice = new Randomizer(new Mt19937($seed));
         foreach ($plan->grid->posts as $post) {
-            [$x, $y] = [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()];
-            $this->stakes[$post->label] = [$x + $this->noise($careless), $y + $this->noise($careless)];
-            $this->ground[$post->label] = -200 - $fallX * $x - $fallY * $y + $this->noise(9);
+            $at = $post->at->inMillimetres();
+            $this->putRight($post->label, $careless);
+            $this->ground[$post->label] = -200 - $fallX * $at->x - $fallY * $at->y + $this->noise(9);
         }
     }
 
     public function shiftStake(string $label, float $dx, float $dy): void
     {
-        [$x, $y] = $this->stakes[$label];
-        $this->stakes[$label] = [$x + $dx, $y + $dy];
+        $this->stakes[$label] = $this->stakes[$label]->plus(new Vector($dx, $dy));
     }
 
     /** @param  float  $slip a reader’s mistake, mm */
     public function tape(string $from, string $to, TapeClass $tape, float $slip = 0.0): TapeReading
     {
-        [[$x1, $y1], [$x2, $y2]] = [$this->stakes[$from], $this->stakes[$to]];
-        $true = Length::millimetres(hypot($x2 - $x1, $y2 - $y1));
+        $true = Length::millimetres($this->stakes[$to]->minus($this->stakes[$from])->length());
 
         return new TapeReading(
             $this->id($from), $this->id($to), $this->asRead($true->inMillimetres() + $this->noise($tape->sigma($true)) + $slip), $tape,
@@ -61,8 +60,7 @@ final class HiddenSite
     /** A stake is put where it belongs, as well as one puts a stake. */
     public function putRight(string $label, float $careless): void
     {
-        $at = $this->plan->grid->labelled($label)->at;
-        $this->stakes[$label] = [$at->x->inMillimetres() + $this->noise($careless), $at->y->inMillimetres() + $this->noise($careless)];
+        $this->stakes[$label] = $this->plan->grid->labelled($label)->at->inMillimetres()->plus(new Vector($this->noise($careless), $this->noise($careless)));
     }
 
     /** New dice for one reading, so that reading the same again differs by no more than noise. */

@@ -11,6 +11,7 @@ use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\Scope;
 use Aequus\Level\CutAndFill;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
@@ -241,17 +242,16 @@ final readonly class PlanDrawing
         $frame = new Frame($site->plan);
         $off = [];
         foreach ($site->plan->grid->posts as $post) {
-            [$x, $y] = $tops->tops[$post->id->value];
-            $off[$post->id->value] = [$x - $post->at->x->inMillimetres(), $y - $post->at->y->inMillimetres()];
+            $off[$post->id->value] = $tops->tops[$post->id->value]->minus($post->at->inMillimetres());
         }
-        $furthest = max(0.1, ...array_map(fn (array $by): float => hypot(...$by), array_values($off)));
+        $furthest = max(0.1, ...array_map(fn (Vector $by) => $by->length(), array_values($off)));
         $perMillimetre = $frame->size(Length::millimetres(1000)) / 1000;
         $times = max(1, (int) floor(self::LONGEST_LEAN / ($furthest * $perMillimetre)));
         $lines = [];
         foreach ($site->plan->grid->posts as $post) {
             [$x, $y] = [$frame->x($post->at->x), $frame->y($post->at->y)];
-            [$dx, $dy] = $off[$post->id->value];
-            $lines[] = new DrawnLine($x, $y, round($x + $dx * $times * $perMillimetre, 1), round($y - $dy * $times * $perMillimetre, 1), 'leans');
+            $by = $off[$post->id->value]->times($times * $perMillimetre);
+            $lines[] = new DrawnLine($x, $y, round($x + $by->x, 1), round($y - $by->y, 1), 'leans');
         }
         if ($tops->strap !== null) {
             [$a, $b, $c, $d] = array_map(fn (Post $post): array => [$frame->x($post->at->x), $frame->y($post->at->y)], $site->plan->corners());
@@ -264,7 +264,7 @@ final readonly class PlanDrawing
             fn (Post $post) => [
                 $isOut($post) ? 'leaning' : 'plumb',
                 ($isOut($post) ? Say::text('drawing.plan_drawing.out_by') : Say::text('drawing.plan_drawing.square_within')).$site->plan->write(
-                    $by = Length::millimetres(hypot(...$off[$post->id->value])),
+                    $by = Length::millimetres($off[$post->id->value]->length()),
                 ),
                 $isOut($post) ? Typeset::svg($site->plan->notation, $by) : '',
             ],

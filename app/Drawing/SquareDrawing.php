@@ -163,8 +163,8 @@ final readonly class SquareDrawing
         };
         $stands = $placed !== null && $shape === 'out'
             ? [
-                round($x - $this->frame->size(Length::millimetres($this->factor * $placed->alongX)), 1),
-                round($y + $this->frame->size(Length::millimetres($this->factor * $placed->alongY)), 1),
+                round($x - $this->frame->size(Length::millimetres($this->factor * $placed->along->x)), 1),
+                round($y + $this->frame->size(Length::millimetres($this->factor * $placed->along->y)), 1),
             ]
             : null;
 

@@ -51,7 +51,7 @@ final readonly class AsBuilt
                 $long = $this->factor * $this->scale;
                 $svg .= sprintf(
                     '<line x1="%.1f" y1="%.1f" x2="%.1f" y2="%.1f" stroke="#c2185b" stroke-width="2"/>', $x($post), $y($post),
-                    $x($post) - $long * $stake->alongX, $y($post) + $long * $stake->alongY,
+                    $x($post) - $long * $stake->along->x, $y($post) + $long * $stake->along->y,
                 );
             }
         }

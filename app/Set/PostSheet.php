@@ -79,7 +79,7 @@ final readonly class PostSheet
         if ($stake === null) {
             return new PostFact(Say::text('page.where_it_stands'), $this->say('set.post_sheet.not_proved_yet', room: $room), 'to-pull');
         }
-        $parts = $this->shifts(Shift::parts(Length::millimetres(-$stake->alongX), Length::millimetres(-$stake->alongY)));
+        $parts = $this->shifts(Shift::parts(Length::millimetres(-$stake->along->x), Length::millimetres(-$stake->along->y)));
         $off = $parts->saysNothing() ? Say::text('set.post_sheet.on_its_mark') : $this->say('set.post_sheet.of_its_mark', parts: $parts);
 
         return new PostFact(Say::text('page.where_it_stands'), $this->said($off, $room), match ($stake->verdict) {

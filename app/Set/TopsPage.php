@@ -48,8 +48,8 @@ final readonly class TopsPage
 
         return $tops === null ? [] : array_map(fn (Post $post) => [
             $post, in_array($post->id->value, $tops->out, true),
-            Length::millimetres($tops->tops[$post->id->value][0] - $post->at->x->inMillimetres()),
-            Length::millimetres($tops->tops[$post->id->value][1] - $post->at->y->inMillimetres()),
+            Length::millimetres($tops->tops[$post->id->value]->x - $post->at->x->inMillimetres()),
+            Length::millimetres($tops->tops[$post->id->value]->y - $post->at->y->inMillimetres()),
         ], $this->plan->grid->posts);
     }
 

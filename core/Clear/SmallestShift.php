@@ -6,6 +6,7 @@ namespace Aequus\Clear;
 
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Terms\Point;
 
 /**
@@ -17,7 +18,7 @@ final class SmallestShift
     /** Kept beyond the band itself, so that rounding to a mark does not bring the hole back in, mm. */
     private const BEYOND = 0.01;
 
-    /** @var list<array{float, float, float, float, float}> from x, y, to x, y, radius, in shifts of the holes, mm */
+    /** @var list<array{Vector, Vector, float}> from, to and radius, in shifts of the holes, mm */
     private array $capsules = [];
 
     /**
@@ -27,12 +28,12 @@ final class SmallestShift
     private function __construct(array $holes, Length $radius, array $services)
     {
         foreach ($services as $service) {
-            for ($i = 1; $i < count($service->points); $i++) {
+            $points = array_map(fn (Point $point) => $point->inMillimetres(), $service->points);
+            for ($i = 1; $i < count($points); $i++) {
                 foreach ($holes as $hole) {
+                    $at = $hole->inMillimetres();
                     $this->capsules[] = [
-                        $service->points[$i - 1]->x->minus($hole->x)->inMillimetres(), $service->points[$i - 1]->y->minus($hole->y)->inMillimetres(),
-                        $service->points[$i]->x->minus($hole->x)->inMillimetres(), $service->points[$i]->y->minus($hole->y)->inMillimetres(),
-                        $service->noDig->plus($radius)->inMillimetres() + self::BEYOND,
+                        $points[$i - 1]->minus($at), $points[$i]->minus($at), $service->noDig->plus($radius)->inMillimetres() + self::BEYOND,
                     ];
                 }
             }
@@ -47,17 +48,15 @@ final class SmallestShift
      */
     public static function of(array $holes, Length $radius, array $services): Point
     {
-        $search = new self($holes, $radius, $services);
-        [$x, $y] = $search->smallest();
+        $shift = (new self($holes, $radius, $services))->smallest();
 
-        return new Point(Length::millimetres($x), Length::millimetres($y));
+        return new Point(Length::millimetres($shift->x), Length::millimetres($shift->y));
     }
 
-    /** @return array{float, float} */
-    private function smallest(): array
+    private function smallest(): Vector
     {
-        if ($this->isAllowed(0.0, 0.0)) {
-            return [0.0, 0.0];
+        if ($this->isAllowed(Vector::zero())) {
+            return Vector::zero();
         }
         $best = null;
         $rims = array_merge(...array_map($this->rims(...), $this->capsules));
@@ -65,7 +64,7 @@ final class SmallestShift
             $best = $this->better($best, self::nearest($rim));
         }
         // Crossings matter only on rims that come nearer than the best found so far.
-        $near = array_values(array_filter($rims, fn (array $rim) => $best === null || hypot(...self::nearest($rim)) < hypot(...$best)));
+        $near = array_values(array_filter($rims, fn (array $rim) => $best === null || self::nearest($rim)->length() < $best->length()));
         foreach ($near as $i => $one) {
             for ($j = $i + 1; $j < count($near); $j++) {
                 foreach (self::crossings($one, $near[$j]) as $crossing) {
@@ -74,23 +73,18 @@ final class SmallestShift
             }
         }
 
-        return $best ?? [0.0, 0.0];
+        return $best ?? Vector::zero();
     }
 
-    /**
-     * @param  ?array{float, float}  $best
-     * @param  array{float, float}  $shift
-     * @return ?array{float, float}
-     */
-    private function better(?array $best, array $shift): ?array
+    private function better(?Vector $best, Vector $shift): ?Vector
     {
-        return ($best === null || hypot(...$shift) < hypot(...$best) - 1e-9) && $this->isAllowed(...$shift) ? $shift : $best;
+        return ($best === null || $shift->length() < $best->length() - 1e-9) && $this->isAllowed($shift) ? $shift : $best;
     }
 
-    private function isAllowed(float $x, float $y): bool
+    private function isAllowed(Vector $shift): bool
     {
-        foreach ($this->capsules as [$ax, $ay, $bx, $by, $radius]) {
-            if (self::fromPiece($x, $y, $ax, $ay, $bx, $by) < $radius - 1e-6) {
+        foreach ($this->capsules as [$from, $to, $radius]) {
+            if (self::foot($from->minus($shift), $to->minus($shift))->length() < $radius - 1e-6) {
                 return false;
             }
         }
@@ -101,123 +95,90 @@ final class SmallestShift
     /**
      * Two straight sides and two round ends.
      *
-     * @param  array{float, float, float, float, float}  $capsule
-     * @return list<array{string, float, float, float, float}> straight from x, y to x, y; round x, y, radius
+     * @param  array{Vector, Vector, float}  $capsule
+     * @return list<array{Vector, ?Vector, float}> a straight one from, to; a round one centre, null and radius
      */
     private function rims(array $capsule): array
     {
-        [$ax, $ay, $bx, $by, $r] = $capsule;
-        $length = max(1e-9, hypot($bx - $ax, $by - $ay));
-        [$nx, $ny] = [-($by - $ay) / $length * $r, ($bx - $ax) / $length * $r];
+        [$from, $to, $radius] = $capsule;
+        $across = $to->minus($from)->unit()->left()->times($radius);
 
         return [
-            ['straight', $ax + $nx, $ay + $ny, $bx + $nx, $by + $ny], ['straight', $ax - $nx, $ay - $ny, $bx - $nx, $by - $ny],
-            ['round', $ax, $ay, $r, 0.0], ['round', $bx, $by, $r, 0.0],
+            [$from->plus($across), $to->plus($across), 0.0], [$from->minus($across), $to->minus($across), 0.0], [$from, null, $radius], [$to, null, $radius],
         ];
     }
 
     /**
-     * @param  array{string, float, float, float, float}  $rim
-     * @return array{float, float} its place nearest to no shift
+     * Its place nearest to no shift.
+     *
+     * @param  array{Vector, ?Vector, float}  $rim
      */
-    private static function nearest(array $rim): array
+    private static function nearest(array $rim): Vector
     {
-        [$kind, $a, $b, $c, $d] = $rim;
-        if ($kind === 'round') {
-            $from = hypot($a, $b);
-
-            return $from < 1e-9 ? [$c, 0.0] : [$a - $a / $from * $c, $b - $b / $from * $c];
+        [$from, $to, $radius] = $rim;
+        if ($to !== null) {
+            return self::foot($from, $to);
         }
-        $t = self::along($a, $b, $c, $d);
 
-        return [$a + $t * ($c - $a), $b + $t * ($d - $b)];
+        return $from->length() < 1e-9 ? new Vector($radius, 0.0) : $from->minus($from->unit()->times($radius));
     }
 
     /**
-     * @param  array{string, float, float, float, float}  $one
-     * @param  array{string, float, float, float, float}  $other
-     * @return list<array{float, float}>
+     * @param  array{Vector, ?Vector, float}  $one
+     * @param  array{Vector, ?Vector, float}  $other
+     * @return list<Vector>
      */
     private static function crossings(array $one, array $other): array
     {
+        [[$a, $b, $r], [$c, $d, $s]] = [$one, $other];
+
         return match (true) {
-            $one[0] === 'round' && $other[0] === 'round' => self::roundRound($one, $other),
-            $one[0] === 'round' => self::roundStraight($one, $other),
-            $other[0] === 'round' => self::roundStraight($other, $one),
-            default => self::straightStraight($one, $other),
+            $b === null && $d === null => self::roundRound($a, $r, $c, $s),
+            $b === null => self::roundStraight($a, $r, $c, $d),
+            $d === null => self::roundStraight($c, $s, $a, $b),
+            default => self::straightStraight($a, $b, $c, $d),
         };
     }
 
-    /**
-     * @param  array{string, float, float, float, float}  $one
-     * @param  array{string, float, float, float, float}  $other
-     * @return list<array{float, float}>
-     */
-    private static function straightStraight(array $one, array $other): array
+    /** @return list<Vector> */
+    private static function straightStraight(Vector $a, Vector $b, Vector $c, Vector $d): array
     {
-        [[, $ax, $ay, $bx, $by], [, $cx, $cy, $dx, $dy]] = [$one, $other];
-        $cross = ($bx - $ax) * ($dy - $cy) - ($by - $ay) * ($dx - $cx);
-        if (abs($cross) < 1e-9) {
+        $cross = $b->minus($a)->cross($d->minus($c));
+
+        return abs($cross) < 1e-9 ? [] : [$a->plus($b->minus($a)->times($c->minus($a)->cross($d->minus($c)) / $cross))];
+    }
+
+    /** @return list<Vector> */
+    private static function roundStraight(Vector $centre, float $radius, Vector $from, Vector $to): array
+    {
+        $along = $to->minus($from)->unit();
+        $foot = $centre->minus($from)->dot($along);
+        $half = $radius ** 2 - $centre->minus($from)->cross($along) ** 2;
+
+        return $half < 0 ? [] : [$from->plus($along->times($foot - sqrt($half))), $from->plus($along->times($foot + sqrt($half)))];
+    }
+
+    /** @return list<Vector> */
+    private static function roundRound(Vector $one, float $r, Vector $other, float $s): array
+    {
+        $apart = $other->minus($one)->length();
+        if ($apart < 1e-9 || $apart > $r + $s || $apart < abs($r - $s)) {
             return [];
         }
-        $t = (($cx - $ax) * ($dy - $cy) - ($cy - $ay) * ($dx - $cx)) / $cross;
+        $toward = $other->minus($one)->unit();
+        $along = ($apart ** 2 + $r ** 2 - $s ** 2) / (2 * $apart);
+        $foot = $one->plus($toward->times($along));
+        $off = $toward->left()->times(sqrt(max(0.0, $r ** 2 - $along ** 2)));
 
-        return [[$ax + $t * ($bx - $ax), $ay + $t * ($by - $ay)]];
+        return [$foot->plus($off), $foot->minus($off)];
     }
 
-    /**
-     * @param  array{string, float, float, float, float}  $round
-     * @param  array{string, float, float, float, float}  $straight
-     * @return list<array{float, float}>
-     */
-    private static function roundStraight(array $round, array $straight): array
+    /** Of a straight piece its place nearest to the origin. */
+    private static function foot(Vector $from, Vector $to): Vector
     {
-        [[, $x, $y, $r], [, $ax, $ay, $bx, $by]] = [$round, $straight];
-        $length = max(1e-9, hypot($bx - $ax, $by - $ay));
-        [$ux, $uy] = [($bx - $ax) / $length, ($by - $ay) / $length];
-        $foot = ($x - $ax) * $ux + ($y - $ay) * $uy;
-        $half = $r ** 2 - (($x - $ax) * $uy - ($y - $ay) * $ux) ** 2;
+        $piece = $to->minus($from);
+        $square = $piece->dot($piece);
 
-        return $half < 0 ? [] : [
-            [
-                $ax + ($foot - sqrt($half)) * $ux, $ay + ($foot - sqrt($half)) * $uy,
-            ], [$ax + ($foot + sqrt($half)) * $ux, $ay + ($foot + sqrt($half)) * $uy],
-        ];
-    }
-
-    /**
-     * @param  array{string, float, float, float, float}  $one
-     * @param  array{string, float, float, float, float}  $other
-     * @return list<array{float, float}>
-     */
-    private static function roundRound(array $one, array $other): array
-    {
-        [[, $x1, $y1, $r1], [, $x2, $y2, $r2]] = [$one, $other];
-        $apart = hypot($x2 - $x1, $y2 - $y1);
-        if ($apart < 1e-9 || $apart > $r1 + $r2 || $apart < abs($r1 - $r2)) {
-            return [];
-        }
-        $along = ($apart ** 2 + $r1 ** 2 - $r2 ** 2) / (2 * $apart);
-        $off = sqrt(max(0.0, $r1 ** 2 - $along ** 2));
-        [$ux, $uy] = [($x2 - $x1) / $apart, ($y2 - $y1) / $apart];
-
-        return [
-            [$x1 + $along * $ux - $off * $uy, $y1 + $along * $uy + $off * $ux], [$x1 + $along * $ux + $off * $uy, $y1 + $along * $uy - $off * $ux],
-        ];
-    }
-
-    private static function fromPiece(float $x, float $y, float $ax, float $ay, float $bx, float $by): float
-    {
-        $t = self::along($ax - $x, $ay - $y, $bx - $x, $by - $y);
-
-        return hypot($ax + $t * ($bx - $ax) - $x, $ay + $t * ($by - $ay) - $y);
-    }
-
-    /** How far along a piece its place nearest to the origin lies, 0 to 1. */
-    private static function along(float $ax, float $ay, float $bx, float $by): float
-    {
-        $square = ($bx - $ax) ** 2 + ($by - $ay) ** 2;
-
-        return $square < 1e-12 ? 0.0 : max(0.0, min(1.0, -($ax * ($bx - $ax) + $ay * ($by - $ay)) / $square));
+        return $square < 1e-12 ? $from : $from->plus($piece->times(max(0.0, min(1.0, -$from->dot($piece) / $square))));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Cut;
 
+use Aequus\Measure\Vector;
+
 /** How far the top of a post stands off its stake: slope times height, both ways. */
 final readonly class TopLean
 {
@@ -12,9 +14,9 @@ final readonly class TopLean
     {
     }
 
-    /** @return array{float, float} millimetres along x and y */
-    public function offset(): array
+    /** In millimetres. */
+    public function offset(): Vector
     {
-        return [$this->slopeX * $this->height, $this->slopeY * $this->height];
+        return new Vector($this->slopeX * $this->height, $this->slopeY * $this->height);
     }
 }

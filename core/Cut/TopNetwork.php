@@ -9,6 +9,7 @@ use Aequus\Adjust\Network\Network;
 use Aequus\Adjust\Network\NotDetermined;
 use Aequus\Adjust\Network\Station;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 
 /**
  * Tapes at the tops and at the ground in one network, joined by the leans: a top is its stake and its slope times its height. Says where each top
@@ -19,7 +20,7 @@ final readonly class TopNetwork
     /** Standard deviation of a tape held at arm’s length over two tops, mm. */
     public const TAPE = 2.0;
 
-    /** @var array<string, array{float, float}> where each top stands, x and y in mm */
+    /** @var array<string, Vector> where each top stands, in mm */
     public array $tops;
 
     /** @var list<string> tops that must move, by name */
@@ -49,7 +50,7 @@ final readonly class TopNetwork
         [$this->tops, $this->out] = [$frame->tops, $frame->cornersOut($tolerance)];
         $places = [];
         foreach ($design as $station) {
-            $places[$station->name] = [$station->x, $station->y];
+            $places[$station->name] = $station->design;
         }
         $this->strap = count($corners) === 4 && array_diff($corners, array_map(strval(...), array_keys($this->tops))) === []
             ? self::strap($corners, $places, $this->tops, $tolerance) : null;
@@ -58,16 +59,14 @@ final readonly class TopNetwork
 
     /**
      * @param  list<string>  $corners
-     * @param  array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $tops
+     * @param  array<string, Vector>  $design
+     * @param  array<string, Vector>  $tops
      */
     private static function strap(array $corners, array $design, array $tops, float $tolerance): ?Strap
     {
         $apart = function (array $at, int $one, int $other) use ($corners): Length {
-            /** @var array<string, array{float, float}> $at */
-            [[$x, $y], [$toX, $toY]] = [$at[$corners[$one]], $at[$corners[$other]]];
-
-            return Length::millimetres(hypot($x - $toX, $y - $toY));
+            /** @var array<string, Vector> $at */
+            return Length::millimetres($at[$corners[$one]]->minus($at[$corners[$other]])->length());
         };
         [$ac, $bd] = [$apart($tops, 0, 2), $apart($tops, 1, 3)];
 

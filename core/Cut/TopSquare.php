@@ -7,11 +7,12 @@ namespace Aequus\Cut;
 use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\Station;
 use Aequus\Adjust\Placement\FewestMoves;
+use Aequus\Measure\Vector;
 
 /** The tops of a frame, out of where the stakes stand and how the posts lean: which corner is out. */
 final readonly class TopSquare
 {
-    /** @var array<string, array{float, float}> x and y of each top by name, mm */
+    /** @var array<string, Vector> each top by name, mm */
     public array $tops;
 
     /**
@@ -22,9 +23,7 @@ final readonly class TopSquare
     {
         $tops = [];
         foreach ($design as $post) {
-            [$x, $y] = $stakes->at[$post->name];
-            [$dx, $dy] = $leans[$post->name]->offset();
-            $tops[$post->name] = [$x + $dx, $y + $dy];
+            $tops[$post->name] = $stakes->at[$post->name]->plus($leans[$post->name]->offset());
         }
         $this->tops = $tops;
     }
@@ -34,10 +33,10 @@ final readonly class TopSquare
     {
         $places = [];
         foreach ($this->design as $post) {
-            $places[$post->name] = [$post->x, $post->y];
+            $places[$post->name] = $post->design;
         }
         $moves = FewestMoves::placement($places, $this->tops, $tolerance, anyThatFits: true)?->moves($places, $this->tops) ?? [];
 
-        return array_map(strval(...), array_keys(array_filter($moves, fn (array $move) => hypot(...$move) > $tolerance)));
+        return array_map(strval(...), array_keys(array_filter($moves, fn (Vector $move) => $move->length() > $tolerance)));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Handover;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Posts\Post;
 
 /** How straight one row or column stands: every post against the line between its two ends. */
@@ -19,18 +20,17 @@ final readonly class RowLine
     /**
      * @param  string  $name  the number of a row, the letter of a column
      * @param  non-empty-list<Post>  $posts  from one end to the other, at least three
-     * @param  array<string, array{float, float}>  $at  where each really stands, x and y in mm, by the value of its id
+     * @param  array<string, Vector>  $at  where each really stands, in mm, by the value of its id
      */
     public function __construct(public bool $isRow, public string $name, public array $posts, array $at, Length $tolerance)
     {
-        [$x1, $y1] = $at[$posts[0]->id->value];
-        [$x2, $y2] = $at[$posts[count($posts) - 1]->id->value];
-        $length = max(1e-9, hypot($x2 - $x1, $y2 - $y1));
+        $from = $at[$posts[0]->id->value];
+        $row = $at[$posts[count($posts) - 1]->id->value]->minus($from);
+        $length = max(1e-9, $row->length());
         $worst = 0.0;
         $worstPost = null;
         foreach ($posts as $post) {
-            [$x, $y] = $at[$post->id->value];
-            $off = abs(($x2 - $x1) * ($y - $y1) - ($y2 - $y1) * ($x - $x1)) / $length;
+            $off = abs($row->cross($at[$post->id->value]->minus($from))) / $length;
             [$worst, $worstPost] = $off > $worst ? [$off, $post] : [$worst, $worstPost];
         }
         [$this->worst, $this->worstPost] = [Length::millimetres($worst), $worstPost];

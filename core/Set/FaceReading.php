@@ -6,6 +6,7 @@ namespace Aequus\Set;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Terms\SideNames;
 
@@ -41,19 +42,19 @@ final readonly class FaceReading
     /** On a round pole, which has no faces: the level held along any direction. */
     public static function along(float $bearing, Slope $slope, float $sigma = 0.0): self
     {
-        [$x, $y] = [cos(deg2rad($bearing)), sin(deg2rad($bearing))];
-        $toward = abs($x) >= abs($y) ? Side::alongX($x) : Side::alongY($y);
+        $along = Vector::toward(deg2rad($bearing));
+        $toward = abs($along->x) >= abs($along->y) ? Side::alongX($along->x) : Side::alongY($along->y);
 
         return new self($toward, $toward, $slope, $bearing, $sigma);
     }
 
-    /** @return array{float, float} unit vector of the lean */
-    public function direction(): array
+    /** Unit vector of the lean. */
+    public function direction(): Vector
     {
         return match (true) {
-            $this->bearing !== null => [cos(deg2rad($this->bearing)), sin(deg2rad($this->bearing))],
-            $this->leansToward->isAlongX() => [(float) $this->leansToward->sign(), 0.0],
-            default => [0.0, (float) $this->leansToward->sign()],
+            $this->bearing !== null => Vector::toward(deg2rad($this->bearing)),
+            $this->leansToward->isAlongX() => new Vector($this->leansToward->sign(), 0.0),
+            default => new Vector(0.0, $this->leansToward->sign()),
         };
     }
 

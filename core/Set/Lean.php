@@ -37,7 +37,7 @@ final readonly class Lean
     {
         $xx = $xy = $yy = $xs = $ys = 0.0;
         foreach ($readings as $reading) {
-            [$ux, $uy] = $reading->direction();
+            [$ux, $uy] = [$reading->direction()->x, $reading->direction()->y];
             [$xx, $xy, $yy] = [$xx + $ux * $ux, $xy + $ux * $uy, $yy + $uy * $uy];
             [$xs, $ys] = [$xs + $ux * $reading->slope->ratio, $ys + $uy * $reading->slope->ratio];
         }
@@ -65,7 +65,7 @@ final readonly class Lean
     {
         $x = $y = 0.0;
         foreach ($readings as $reading) {
-            [$ux, $uy] = $reading->direction();
+            [$ux, $uy] = [$reading->direction()->x, $reading->direction()->y];
             $x += (($a * $ux + $b * $uy) * $reading->sigma) ** 2;
             $y += (($b * $ux + $c * $uy) * $reading->sigma) ** 2;
         }

@@ -15,7 +15,6 @@ use Aequus\Handover\RowLine;
 use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Terms\Point;
 use Aequus\Set\Drifts;
 use Aequus\Set\Filling;
 use Aequus\Set\SpacingCheck;
@@ -68,7 +67,7 @@ final readonly class StandingFrame
             if (! $stands->set || $stands->lean->isHalfKnown()) {
                 return null;
             }
-            $stations[] = new Station($post->id->value, $post->at->x->inMillimetres(), $post->at->y->inMillimetres());
+            $stations[] = new Station($post->id->value, $post->at->inMillimetres());
             $heights[$post->id->value] = $stands->topAbovePivot()->inMillimetres();
             $leans[$post->id->value] = new TopLean($stands->lean->slopeX, $stands->lean->slopeY, $heights[$post->id->value]);
         }
@@ -100,19 +99,17 @@ final readonly class StandingFrame
             if ($tape->at !== SpacingAt::Top || ! isset($leans[$tape->from->value]) || ($tape->to !== null && ! isset($leans[$tape->to->value]))) {
                 continue;
             }
-            [$x, $y] = $leans[$tape->from->value]->offset();
+            $lean = $leans[$tape->from->value]->offset();
             if ($tape->to !== null) {
-                [$farX, $farY] = $leans[$tape->to->value]->offset();
                 $tapes[] = new Distance(
                     "t{$sequence}", $tape->from->value, $tape->to->value, $tape->distance->inMillimetres(), TopNetwork::TAPE,
-                    [$farX - $x, $farY - $y],
+                    $leans[$tape->to->value]->offset()->minus($lean),
                 );
             } elseif (($line = $this->site->plan->fixedLine($tape->line))?->binds()
                 && ($post = $this->site->plan->grid->find($tape->from)) !== null) {
-                $ends = array_map(fn (Point $at): array => [$at->x->inMillimetres(), $at->y->inMillimetres()], [$line->from, $line->to]);
                 $tapes[] = new LineOffset(
-                    "t{$sequence}", $tape->from->value, $ends[0], $ends[1], $line->offAsPlanned($post->at, $tape->distance)->inMillimetres(),
-                    TopNetwork::TAPE, [$x, $y], $line->id,
+                    "t{$sequence}", $tape->from->value, $line->from->inMillimetres(), $line->to->inMillimetres(), $line->offAsPlanned($post->at, $tape->distance)->inMillimetres(),
+                    TopNetwork::TAPE, $lean, $line->id,
                 );
             }
         }
@@ -127,7 +124,7 @@ final readonly class StandingFrame
         foreach ($this->site->plan->grid->posts as $post) {
             $stake = $this->site->square->survey->placed->stakes[$post->id->value] ?? null;
             if ($stake !== null) {
-                $at[$post->id->value] = [$post->at->x->inMillimetres() - $stake->alongX, $post->at->y->inMillimetres() - $stake->alongY];
+                $at[$post->id->value] = $post->at->inMillimetres()->minus($stake->along);
                 $lines["row {$post->at->y->nanometres}"][] = $post;
                 $lines["column {$post->at->x->nanometres}"][] = $post;
             }

@@ -9,6 +9,7 @@ use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
@@ -33,18 +34,16 @@ final readonly class AsCastLayout
         $design = $stand = [];
         $off = array_column(array_map(fn (AsCast $cast) => [$cast->post->value, $cast], $log->now(AsCast::class)), 1, 0);
         foreach ($plan->grid->posts as $post) {
-            $place = [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()];
+            $place = $post->at->inMillimetres();
             $design[$post->id->value] = $place;
             $cast = $off[$post->id->value] ?? null;
-            $stand[$post->id->value] = $cast === null ? $place : [
-                $place[0] + $cast->alongX->inMillimetres(), $place[1] + $cast->alongY->inMillimetres(),
-            ];
+            $stand[$post->id->value] = $cast === null ? $place : $place->plus(new Vector($cast->alongX->inMillimetres(), $cast->alongY->inMillimetres()));
         }
         $fixed = array_map(strval(...), array_keys(array_intersect_key($off, $design)));
         // Less than two can’t say how the design lies; then it only shifts with the one there is.
         $placement = count($fixed) >= 2 ? Placement::bestFit($design, $stand, $fixed) : null;
         $moves = $placement?->moves($design, $stand);
-        $shift = count($fixed) === 1 ? [$stand[$fixed[0]][0] - $design[$fixed[0]][0], $stand[$fixed[0]][1] - $design[$fixed[0]][1]] : [0.0, 0.0];
+        $shift = count($fixed) === 1 ? $stand[$fixed[0]]->minus($design[$fixed[0]]) : Vector::zero();
         $dug = [];
         foreach ($log->now(HoleDug::class) as $hole) {
             $dug[$hole->post->value] = ($hole->width === null ? $plan->hole
@@ -54,8 +53,8 @@ final readonly class AsCastLayout
         foreach ($plan->grid->posts as $post) {
             $id = $post->id->value;
             $isCast = isset($off[$id]);
-            [$x, $y] = $moves[$id] ?? ($isCast ? [0.0, 0.0] : $shift);
-            $taken = new TakenUp($post, Length::millimetres($x), Length::millimetres($y), match (true) {
+            $by = $moves[$id] ?? ($isCast ? Vector::zero() : $shift);
+            $taken = new TakenUp($post, Length::millimetres($by->x), Length::millimetres($by->y), match (true) {
                 $isCast => $plan->tolerances->squareness,
                 isset($dug[$id]) => $dug[$id],
                 default => null,

@@ -20,6 +20,7 @@ use Aequus\Adjust\Placement\PlacedNetwork;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Adjust\Placement\Tells;
+use Aequus\Measure\Vector;
 use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\Readings\JudgedReading;
 use Aequus\Square\Readings\TakenReadings;
@@ -197,7 +198,7 @@ final readonly class Survey
         return $free === null ? null : AgainstLine::of($adjusted, $free, $lines, $first, $design, $tolerance);
     }
 
-    /** @return non-empty-array<string, array{float, float}> */
+    /** @return non-empty-array<string, Vector> */
     private static function design(PlanNetwork $network, AdjustedNetwork $adjusted): array
     {
         return array_map(

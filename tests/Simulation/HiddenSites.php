@@ -11,6 +11,7 @@ use Aequus\Logbook\Square\StringReading;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
@@ -143,7 +144,7 @@ final class HiddenSites
         $this->counts[$what->value] = ($this->counts[$what->value] ?? 0) + ($holds ? 1 : 0);
     }
 
-    /** @return array{array<string, array{float, float}>, list<string>} where the stakes truly stand, and which are wrong */
+    /** @return array{array<string, Vector>, list<string>} where the stakes truly stand, and which are wrong */
     private function stakes(): array
     {
         $at = $off = [];
@@ -151,14 +152,14 @@ final class HiddenSites
             ? $this->between(...self::ASKEW) * $this->sign() / max(1.0, $this->plan->grid->columns->length()->inMillimetres()) : 0.0;
         foreach ($this->plan->grid->posts as $post) {
             [$x, $y] = [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()];
-            $at[$post->id->value] = [$x - $angle * $y + $this->normal(self::SCATTER), $y + $angle * $x + $this->normal(self::SCATTER)];
+            $at[$post->id->value] = new Vector($x - $angle * $y + $this->normal(self::SCATTER), $y + $angle * $x + $this->normal(self::SCATTER));
         }
         if ($this->trouble === Trouble::Stake || $this->trouble === Trouble::Both) {
             $ids = array_map(strval(...), array_keys($at));
             $wrong = $ids[$this->dice->getInt(0, count($ids) - 1)];
             $far = $this->between(...self::STAKE_OFF);
             $turn = $this->between(0, 2 * M_PI);
-            $at[$wrong] = [$at[$wrong][0] + $far * cos($turn), $at[$wrong][1] + $far * sin($turn)];
+            $at[$wrong] = $at[$wrong]->plus(Vector::toward($turn)->times($far));
             $off[] = $wrong;
         }
 
@@ -185,7 +186,7 @@ final class HiddenSites
         return $slips;
     }
 
-    /** @param  array<string, array{float, float}>  $at */
+    /** @param  array<string, Vector>  $at */
     private function read(Wanted $one, array $at, float $slip): Payload
     {
         $reading = $one->reading($this->plan->layout->tape);

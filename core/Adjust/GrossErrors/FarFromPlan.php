@@ -8,6 +8,7 @@ use Aequus\Adjust\Network\Distance;
 use Aequus\Adjust\Network\Reading;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Guesses;
+use Aequus\Measure\Vector;
 
 /**
  * Distances far from the plan, before the first adjustment: one such tape would drag every stake with it, so it waits until it is confirmed.
@@ -47,7 +48,7 @@ final readonly class FarFromPlan
 
     /**
      * @param  list<Reading>  $readings
-     * @param  array<string, array{float, float}>  $design  x and y by station
+     * @param  array<string, Vector>  $design  by station
      * @param  list<string>  $confirmed  ids of readings that are right as typed
      */
     public function __construct(array $readings, array $design, Guesses $guesses, array $confirmed = [])

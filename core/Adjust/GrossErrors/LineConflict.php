@@ -68,11 +68,7 @@ final readonly class LineConflict
      */
     private static function freed(AdjustedNetwork $network, array $offsets): array
     {
-        $stations = array_map(function (LineOffset $offset) use ($network): float {
-            [[$x, $y], [$nx, $ny]] = [$network->at[$offset->stations()[0]], $offset->normal()];
-
-            return $ny * $x - $nx * $y;
-        }, $offsets);
+        $stations = array_map(fn (LineOffset $offset) => $network->at[$offset->stations()[0]]->cross($offset->normal()), $offsets);
         $mean = array_sum($stations) / count($stations);
         $extent = max($stations) - min($stations);
         // The station from the middle, in units of the extent, so that shift and turn are of one size.

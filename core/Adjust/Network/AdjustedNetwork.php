@@ -8,12 +8,13 @@ use Aequus\Adjust\Solve\Adjusted;
 use Aequus\Adjust\Solve\ErrorEllipse;
 use Aequus\Adjust\Solve\Observation;
 use Aequus\Adjust\Solve\Solution;
+use Aequus\Measure\Vector;
 
 /** Where the stations of a network stand, as far as the readings say, and how well. Millimetres. */
 final readonly class AdjustedNetwork implements Adjusted
 {
     /**
-     * @param  non-empty-array<string, array{float, float}>  $at  x and y by name
+     * @param  non-empty-array<string, Vector>  $at  by name
      * @param  array<string, float>  $constants  constant error by tape, positive where it shows too much
      */
     public function __construct(
@@ -68,8 +69,8 @@ final readonly class AdjustedNetwork implements Adjusted
     /**
      * Covariance of every station with a combination of stations.
      *
-     * @param  array<string, array{float, float}>  $slopes  the combination, by station
-     * @return array<string, array{float, float}>
+     * @param  array<string, Vector>  $slopes  the combination, by station
+     * @return array<string, Vector>
      */
     public function spread(array $slopes): array
     {
@@ -78,7 +79,7 @@ final readonly class AdjustedNetwork implements Adjusted
 
     public function distance(string $from, string $to): float
     {
-        return hypot($this->at[$to][0] - $this->at[$from][0], $this->at[$to][1] - $this->at[$from][1]);
+        return $this->at[$to]->minus($this->at[$from])->length();
     }
 
     /** One more distance as it would be read, if it were read. */

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Network;
 
+use Aequus\Measure\Vector;
+
 /** What is taken as fixed, so that distances alone say where stakes stand. */
 final readonly class Datum
 {
     /**
      * @param  ?string  $p  the stake whose place is taken as planned, as far as nothing else says it; null where lines hold everything
      * @param  ?string  $q  the stake that only moves with P and along the line from P to it; null where lines hold the direction
-     * @param  list<array{float, float}>  $free  unit vectors along which P may move all the same
+     * @param  list<Vector>  $free  unit vectors along which P may move all the same
      */
     private function __construct(public ?string $p, public ?string $q, private array $free)
     {
@@ -25,12 +27,12 @@ final readonly class Datum
     /**
      * P keeps its x, or its y where the line runs more along y than along x; all else comes from at least two offsets to that line.
      *
-     * @param  array{float, float}  $from  first point of the line
-     * @param  array{float, float}  $to  second point
+     * @param  Vector  $from  first point of the line
+     * @param  Vector  $to  second point
      */
-    public static function fixedLine(string $p, array $from, array $to): self
+    public static function fixedLine(string $p, Vector $from, Vector $to): self
     {
-        return new self($p, null, [abs($to[0] - $from[0]) >= abs($to[1] - $from[1]) ? [0.0, 1.0] : [1.0, 0.0]]);
+        return new self($p, null, [abs($to->x - $from->x) >= abs($to->y - $from->y) ? new Vector(0.0, 1.0) : new Vector(1.0, 0.0)]);
     }
 
     /** What lines that bind leave free is kept at P, and a direction at P and Q. */
@@ -46,8 +48,8 @@ final readonly class Datum
     /**
      * The unknowns of a station: whose number each is, and the unit vector along which it moves the station.
      *
-     * @param  array<string, array{float, float}>  $design
-     * @return array<string, array{float, float}> by a name of the unknown
+     * @param  array<string, Vector>  $design
+     * @return array<string, Vector> by a name of the unknown
      */
     public function directions(string $station, array $design): array
     {
@@ -55,16 +57,13 @@ final readonly class Datum
             return $this->ofP();
         }
         if ($station === $this->q) {
-            [$dx, $dy] = [$design[$this->q][0] - $design[$this->p][0], $design[$this->q][1] - $design[$this->p][1]];
-            $length = hypot($dx, $dy);
-
-            return [...$this->ofP(), "{$station} along" => [$dx / $length, $dy / $length]];
+            return [...$this->ofP(), "{$station} along" => $design[$this->q]->minus($design[$this->p])->unit()];
         }
 
-        return ["{$station} x" => [1.0, 0.0], "{$station} y" => [0.0, 1.0]];
+        return ["{$station} x" => new Vector(1.0, 0.0), "{$station} y" => new Vector(0.0, 1.0)];
     }
 
-    /** @return array<string, array{float, float}> */
+    /** @return array<string, Vector> */
     private function ofP(): array
     {
         $parts = [];

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Network;
 
+use Aequus\Measure\Vector;
+
 /** A level distance between two stations; read at a height, each end stands off its station by a known lean. */
 final readonly class Distance extends Reading
 {
     /**
-     * @param  array{float, float}  $offset  what the far end’s lean adds over the near end’s, x and y
+     * @param  Vector  $offset  what the far end’s lean adds over the near end’s
      * @param  ?string  $tape  a tape whose constant error is unknown; null for the reference tape
      */
     public function __construct(
@@ -17,7 +19,7 @@ final readonly class Distance extends Reading
         public string $to,
         float $observed,
         float $sigma,
-        private array $offset = [0.0, 0.0],
+        private Vector $offset = new Vector(0.0, 0.0),
         private ?string $tape = null,
     ) {
         parent::__construct($id, $observed, $sigma);
@@ -35,19 +37,24 @@ final readonly class Distance extends Reading
 
     public function computed(array $at): float
     {
-        [[$x1, $y1], [$x2, $y2]] = [$at[$this->from], $at[$this->to]];
-
-        return hypot($x2 - $x1 + $this->offset[0], $y2 - $y1 + $this->offset[1]);
+        return $this->span($at)->length();
     }
 
     public function slopes(array $at): array
     {
-        [[$x1, $y1], [$x2, $y2]] = [$at[$this->from], $at[$this->to]];
-        [$dx, $dy] = [$x2 - $x1 + $this->offset[0], $y2 - $y1 + $this->offset[1]];
-        $length = hypot($dx, $dy);
+        $span = $this->span($at);
+        $length = $span->length();
         // Two stations in one place say nothing of a direction: the reading then ties neither.
-        [$ux, $uy] = $length < 1e-9 ? [0.0, 0.0] : [$dx / $length, $dy / $length];
+        $along = $length < 1e-9 ? Vector::zero() : new Vector($span->x / $length, $span->y / $length);
 
-        return [$this->from => [-$ux, -$uy], $this->to => [$ux, $uy]];
+        return [$this->from => new Vector(-$along->x, -$along->y), $this->to => $along];
+    }
+
+    /** @param  array<string, Vector>  $at */
+    private function span(array $at): Vector
+    {
+        [$from, $to] = [$at[$this->from], $at[$this->to]];
+
+        return new Vector($to->x - $from->x + $this->offset->x, $to->y - $from->y + $this->offset->y);
     }
 }

@@ -6,6 +6,7 @@ namespace Aequus\Adjust\Network;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\Vector;
 
 /** The distances that were not read yet and could be: within the tape’s length, shortest first, at most five hundred. */
 final readonly class FurtherDistances
@@ -16,7 +17,7 @@ final readonly class FurtherDistances
     public array $pairs;
 
     /**
-     * @param  array<string, array{float, float}>  $at  x and y by station
+     * @param  array<string, Vector>  $at  by station
      * @param  list<Reading>  $read  what was read already, also where it was left aside
      * @param  TapeClass  $tape  it would be read with
      * @param  ?float  $reach  of that tape, mm; null for long enough
@@ -32,9 +33,9 @@ final readonly class FurtherDistances
         $names = array_map(strval(...), array_keys($at));
         [$n, $lengths, $longest] = [count($names), [], $reach ?? INF];
         foreach ($names as $i => $from) {
-            [$x, $y] = $at[$from];
+            [$x, $y] = [$at[$from]->x, $at[$from]->y];
             for ($j = $i + 1; $j < $n; $j++) {
-                [$toX, $toY] = $at[$names[$j]];
+                [$toX, $toY] = [$at[$names[$j]]->x, $at[$names[$j]]->y];
                 if (abs($toX - $x) > $longest || abs($toY - $y) > $longest) {
                     continue;
                 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Network;
 
+use Aequus\Measure\Vector;
+
 /**
  * What offsets from fixed lines hold of a layout: the rank of their derivatives by a shift along x, along y, and a turn. Two stations along
  * one line hold its direction and its place across; lines in two directions hold the place both ways.
@@ -14,36 +16,36 @@ final readonly class HeldByLines
     private const NOTHING = 1e-6;
 
     /**
-     * @param  list<array{string, float, float}>  $offsets  station, and the unit vector in which its offset is read
+     * @param  list<array{string, Vector}>  $offsets  station, and the unit vector in which its offset is read
      * @param  bool  $direction  whether a turn of the whole would show
      * @param  int  $places  in how many directions a shift of the whole would show
-     * @param  ?array{float, float}  $normal  the one direction in which it would, where there is only one
+     * @param  ?Vector  $normal  the one direction in which it would, where there is only one
      */
-    private function __construct(public array $offsets, public bool $direction, public int $places, private ?array $normal)
+    private function __construct(public array $offsets, public bool $direction, public int $places, private ?Vector $normal)
     {
     }
 
     /**
      * @param  list<Reading>  $readings  of which the offsets to fixed lines are taken
-     * @param  non-empty-array<string, array{float, float}>  $at  where the stations stand, or should
+     * @param  non-empty-array<string, Vector>  $at  where the stations stand, or should
      */
     public static function by(array $readings, array $at): self
     {
         $offsets = $rows = [];
-        [$xs, $ys] = [array_column($at, 0), array_column($at, 1)];
-        [$x, $y] = [array_sum($xs) / count($at), array_sum($ys) / count($at)];
-        $extent = max(1.0, max($xs) - min($xs), max($ys) - min($ys));
+        $centre = Vector::centre($at);
+        [$least, $greatest] = Vector::extent($at);
+        $extent = max(1.0, $greatest->x - $least->x, $greatest->y - $least->y);
         foreach ($readings as $reading) {
             if ($reading instanceof LineOffset) {
                 $station = $reading->stations()[0];
-                [$nx, $ny] = $reading->normal();
-                $offsets[] = [$station, $nx, $ny];
-                $rows[] = [$nx, $ny, ($ny * ($at[$station][0] - $x) - $nx * ($at[$station][1] - $y)) / $extent];
+                $normal = $reading->normal();
+                $offsets[] = [$station, $normal];
+                $rows[] = [$normal->x, $normal->y, $at[$station]->minus($centre)->cross($normal) / $extent];
             }
         }
         $places = self::rank(array_map(fn (array $row) => [$row[0], $row[1]], $rows));
 
-        return new self($offsets, self::rank($rows) > $places, $places, $places === 1 ? [$rows[0][0], $rows[0][1]] : null);
+        return new self($offsets, self::rank($rows) > $places, $places, $places === 1 ? $offsets[0][1] : null);
     }
 
     public function nothing(): bool
@@ -56,39 +58,37 @@ final readonly class HeldByLines
         return $this->direction && $this->places === 2;
     }
 
-    /** @return list<array{float, float}> unit vectors along which lines say where the layout is */
+    /** @return list<Vector> unit vectors along which lines say where the layout is */
     public function across(): array
     {
-        return $this->normal !== null ? [$this->normal] : ($this->places === 2 ? [[1.0, 0.0], [0.0, 1.0]] : []);
+        return $this->normal !== null ? [$this->normal] : ($this->places === 2 ? [new Vector(1.0, 0.0), new Vector(0.0, 1.0)] : []);
     }
 
-    /** @return ?array{float, float} the unit vector along which the layout may still be shifted; null where there is none, or any */
-    public function along(): ?array
+    /** The unit vector along which the layout may still be shifted; null where there is none, or any. */
+    public function along(): ?Vector
     {
-        return $this->normal === null ? null : [$this->normal[1], -$this->normal[0]];
+        return $this->normal === null ? null : new Vector($this->normal->y, -$this->normal->x);
     }
 
     /**
      * The least shift of the whole that comes nearest to these amounts, one for each offset along its own unit vector: N⁺ times them.
      *
      * @param  list<float>  $amounts
-     * @return array{float, float}
      */
-    public function leastShift(array $amounts): array
+    public function leastShift(array $amounts): Vector
     {
         [$xx, $xy, $yy, $x, $y] = [0.0, 0.0, 0.0, 0.0, 0.0];
-        foreach ($this->offsets as $i => [, $nx, $ny]) {
+        foreach ($this->offsets as $i => [, $normal]) {
+            [$nx, $ny] = [$normal->x, $normal->y];
             [$xx, $xy, $yy] = [$xx + $nx * $nx, $xy + $nx * $ny, $yy + $ny * $ny];
             [$x, $y] = [$x + $nx * $amounts[$i], $y + $ny * $amounts[$i]];
         }
         if ($this->normal !== null) {
-            $amount = ($this->normal[0] * $x + $this->normal[1] * $y) / ($xx + $yy);
-
-            return [$this->normal[0] * $amount, $this->normal[1] * $amount];
+            return $this->normal->times($this->normal->dot(new Vector($x, $y)) / ($xx + $yy));
         }
         $determinant = $xx * $yy - $xy * $xy;
 
-        return [($yy * $x - $xy * $y) / $determinant, ($xx * $y - $xy * $x) / $determinant];
+        return new Vector(($yy * $x - $xy * $y) / $determinant, ($xx * $y - $xy * $x) / $determinant);
     }
 
     /**

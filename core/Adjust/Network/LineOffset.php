@@ -4,23 +4,25 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Network;
 
+use Aequus\Measure\Vector;
+
 /** How far a station stands off a fixed line, left of its direction positive. */
 final readonly class LineOffset extends Reading
 {
     /**
-     * @param  array{float, float}  $from  first point of the line
-     * @param  array{float, float}  $to  second point
+     * @param  Vector  $from  first point of the line
+     * @param  Vector  $to  second point
      * @param  string  $line  the line by its name
-     * @param  array{float, float}  $lean  what the station’s lean adds at the height read, x and y
+     * @param  Vector  $lean  what the station’s lean adds at the height read
      */
     public function __construct(
         string $id,
         private string $station,
-        private array $from,
-        private array $to,
+        private Vector $from,
+        private Vector $to,
         float $observed,
         float $sigma = 2.0,
-        private array $lean = [0.0, 0.0],
+        private Vector $lean = new Vector(0.0, 0.0),
         public string $line = '',
     ) {
         parent::__construct($id, $observed, $sigma);
@@ -33,10 +35,7 @@ final readonly class LineOffset extends Reading
 
     public function computed(array $at): float
     {
-        [$nx, $ny] = $this->normal();
-        [$x, $y] = $at[$this->station];
-
-        return $nx * ($x + $this->lean[0] - $this->from[0]) + $ny * ($y + $this->lean[1] - $this->from[1]);
+        return $this->normal()->dot($at[$this->station]->plus($this->lean)->minus($this->from));
     }
 
     public function slopes(array $at): array
@@ -44,12 +43,9 @@ final readonly class LineOffset extends Reading
         return [$this->station => $this->normal()];
     }
 
-    /** @return array{float, float} unit vector to the left of the line */
-    public function normal(): array
+    /** Unit vector to the left of the line. */
+    public function normal(): Vector
     {
-        [$dx, $dy] = [$this->to[0] - $this->from[0], $this->to[1] - $this->from[1]];
-        $length = hypot($dx, $dy);
-
-        return [-$dy / $length, $dx / $length];
+        return $this->to->minus($this->from)->unit()->left();
     }
 }

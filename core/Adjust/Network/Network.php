@@ -7,6 +7,7 @@ namespace Aequus\Adjust\Network;
 use Aequus\Adjust\Solve\NormalEquations;
 use Aequus\Adjust\Solve\Observation;
 use Aequus\Adjust\Solve\Solution;
+use Aequus\Measure\Vector;
 
 /**
  * Stakes and what was read between them. Least squares by Gauss and Newton from the design; each tape other than the reference tape may
@@ -21,7 +22,7 @@ final readonly class Network
 
     private const MOST_ROUNDS = 50;
 
-    /** @var non-empty-array<string, array{float, float}> */
+    /** @var non-empty-array<string, Vector> */
     private array $design;
 
     /** @var list<string> tapes with a constant error of their own */
@@ -37,7 +38,7 @@ final readonly class Network
     {
         $design = $tapes = [];
         foreach ($stations as $station) {
-            $design[$station->name] = [$station->x, $station->y];
+            $design[$station->name] = $station->design;
         }
         foreach ($readings as $reading) {
             if ($reading->tape() !== null) {
@@ -71,8 +72,8 @@ final readonly class Network
         for ($round = 0; $round < self::MOST_ROUNDS; $round++) {
             $normal = $this->normalEquations($at, $constants);
             $step = $normal->solve();
-            foreach ($this->unknowns->shifts($step) as $name => [$x, $y]) {
-                $at[$name] = [$at[$name][0] + $x, $at[$name][1] + $y];
+            foreach ($this->unknowns->shifts($step) as $name => $shift) {
+                $at[$name] = $at[$name]->plus($shift);
             }
             foreach ($this->tapes as $tape) {
                 $constants[$tape] += $step[$this->unknowns->ofTape($tape)];
@@ -128,7 +129,7 @@ final readonly class Network
     }
 
     /**
-     * @param  array<string, array{float, float}>  $at
+     * @param  array<string, Vector>  $at
      * @param  array<string, float>  $constants
      *
      * @throws NotDetermined
@@ -156,7 +157,7 @@ final readonly class Network
     }
 
     /**
-     * @param  array<string, array{float, float}>  $at
+     * @param  array<string, Vector>  $at
      * @param  array<string, float>  $constants
      * @return list<Observation>
      */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Network;
 
+use Aequus\Measure\Vector;
+
 /** Something read on site that says where stations stand to each other or to a fixed line. All in millimetres. */
 abstract readonly class Reading
 {
@@ -37,14 +39,14 @@ abstract readonly class Reading
         return null;
     }
 
-    /** @param  array<string, array{float, float}>  $at x and y by the station’s name */
+    /** @param  array<string, Vector>  $at by the station’s name */
     abstract public function computed(array $at): float;
 
     /**
      * How the computed value changes with each station.
      *
-     * @param  array<string, array{float, float}>  $at
-     * @return array<string, array{float, float}> by the station’s name
+     * @param  array<string, Vector>  $at
+     * @return array<string, Vector> by the station’s name
      */
     abstract public function slopes(array $at): array;
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Network;
 
+use Aequus\Measure\Vector;
+
 /** How far a station stands off the string between two others, left of the way from the first to the second positive. */
 final readonly class StringOffset extends Reading
 {
@@ -25,36 +27,36 @@ final readonly class StringOffset extends Reading
 
     public function computed(array $at): float
     {
-        [$dx, $dy, $length, $px, $py] = $this->string($at);
+        [$string, $length, $station] = $this->string($at);
 
-        return $length < 1e-9 ? 0.0 : ($dx * $py - $dy * $px) / $length;
+        return $length < 1e-9 ? 0.0 : $string->cross($station) / $length;
     }
 
     public function slopes(array $at): array
     {
-        [$dx, $dy, $length, $px, $py] = $this->string($at);
+        [$string, $length, $station] = $this->string($at);
         if ($length < 1e-9) {
-            return [$this->station => [0.0, 0.0], $this->from => [0.0, 0.0], $this->to => [0.0, 0.0]];
+            return [$this->station => Vector::zero(), $this->from => Vector::zero(), $this->to => Vector::zero()];
         }
-        [$nx, $ny] = [-$dy / $length, $dx / $length];
+        $normal = $string->left()->times(1 / $length);
         // Moving an end turns the string: at the station that counts by its share of the way along.
-        $share = ($dx * $px + $dy * $py) / $length ** 2;
+        $share = $string->dot($station) / $length ** 2;
 
         return [
-            $this->station => [$nx, $ny],
-            $this->from => [-$nx * (1 - $share), -$ny * (1 - $share)],
-            $this->to => [-$nx * $share, -$ny * $share],
+            $this->station => $normal,
+            $this->from => $normal->times($share - 1),
+            $this->to => $normal->times(-$share),
         ];
     }
 
     /**
-     * @param  array<string, array{float, float}>  $at
-     * @return array{float, float, float, float, float} string x, y and length; station from its beginning x, y
+     * @param  array<string, Vector>  $at
+     * @return array{Vector, float, Vector} the string, its length, and the station from its beginning
      */
     private function string(array $at): array
     {
-        [[$x1, $y1], [$x2, $y2], [$x, $y]] = [$at[$this->from], $at[$this->to], $at[$this->station]];
+        $string = $at[$this->to]->minus($at[$this->from]);
 
-        return [$x2 - $x1, $y2 - $y1, hypot($x2 - $x1, $y2 - $y1), $x - $x1, $y - $y1];
+        return [$string, $string->length(), $at[$this->station]->minus($at[$this->from])];
     }
 }

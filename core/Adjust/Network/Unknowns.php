@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Network;
 
+use Aequus\Measure\Vector;
+
 /** The numbers that an adjustment looks for: up to two of each station, and the constant error of each tape that may have one. */
 final readonly class Unknowns
 {
@@ -16,7 +18,7 @@ final readonly class Unknowns
     public int $count;
 
     /**
-     * @param  non-empty-array<string, array{float, float}>  $design  x and y by station
+     * @param  non-empty-array<string, Vector>  $design  by station
      * @param  list<string>  $tapes
      */
     public function __construct(array $design, Datum $datum, array $tapes)
@@ -24,8 +26,8 @@ final readonly class Unknowns
         $numbers = $ofTape = [];
         $ofStation = array_fill_keys(array_keys($design), []);
         foreach (self::sweep($design) as $name) {
-            foreach ($datum->directions($name, $design) as $unknown => [$x, $y]) {
-                $ofStation[$name][] = [$numbers[$unknown] ??= count($numbers), $x, $y];
+            foreach ($datum->directions($name, $design) as $unknown => $direction) {
+                $ofStation[$name][] = [$numbers[$unknown] ??= count($numbers), $direction->x, $direction->y];
             }
         }
         $next = count($numbers);
@@ -38,15 +40,15 @@ final readonly class Unknowns
     /**
      * A derivative by station and tape, as coefficients of the unknowns.
      *
-     * @param  array<string, array{float, float}>  $slopes
+     * @param  array<string, Vector>  $slopes
      * @return array<int, float>
      */
     public function row(array $slopes, ?string $tape = null): array
     {
         $row = [];
-        foreach ($slopes as $name => [$sx, $sy]) {
+        foreach ($slopes as $name => $slope) {
             foreach ($this->ofStation[$name] as [$unknown, $x, $y]) {
-                $row[$unknown] = ($row[$unknown] ?? 0.0) + $sx * $x + $sy * $y;
+                $row[$unknown] = ($row[$unknown] ?? 0.0) + $slope->x * $x + $slope->y * $y;
             }
         }
         if ($tape !== null) {
@@ -60,7 +62,7 @@ final readonly class Unknowns
      * A step of the unknowns, as a shift of every station.
      *
      * @param  array<int, float>  $step
-     * @return array<string, array{float, float}>
+     * @return array<string, Vector>
      */
     public function shifts(array $step): array
     {
@@ -71,7 +73,7 @@ final readonly class Unknowns
                 $x += $ux * $step[$unknown];
                 $y += $uy * $step[$unknown];
             }
-            $shifts[$name] = [$x, $y];
+            $shifts[$name] = new Vector($x, $y);
         }
 
         return $shifts;
@@ -104,15 +106,16 @@ final readonly class Unknowns
     /**
      * Swept across the longer side, so that neighbours get numbers close together and the equations stay narrow.
      *
-     * @param  non-empty-array<string, array{float, float}>  $design
+     * @param  non-empty-array<string, Vector>  $design
      * @return list<string>
      */
     private static function sweep(array $design): array
     {
-        [$xs, $ys] = [array_column($design, 0), array_column($design, 1)];
-        $along = max($xs) - min($xs) >= max($ys) - min($ys) ? 0 : 1;
+        [$least, $greatest] = Vector::extent($design);
+        $alongX = $greatest->x - $least->x >= $greatest->y - $least->y;
+        $order = array_map(fn (Vector $at) => $alongX ? [$at->x, $at->y] : [$at->y, $at->x], $design);
         $names = array_map(strval(...), array_keys($design));
-        usort($names, fn (string $a, string $b) => [$design[$a][$along], $design[$a][1 - $along]] <=> [$design[$b][$along], $design[$b][1 - $along]]);
+        usort($names, fn (string $a, string $b) => $order[$a] <=> $order[$b]);
 
         return $names;
     }

@@ -8,6 +8,7 @@ use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\HeldByLines;
 use Aequus\Adjust\Network\LineOffset;
 use Aequus\Adjust\Statistics\NormalDistribution;
+use Aequus\Measure\Vector;
 
 /**
  * How the stakes, as they fit the design among themselves, lie to a fixed line: turned against it, and too near or too far as a whole.
@@ -36,24 +37,24 @@ final readonly class AgainstLine
 
     /**
      * @param  PlacedNetwork  $free  by fewest moves, as if no line held it
-     * @param  non-empty-array<string, array{float, float}>  $design
+     * @param  non-empty-array<string, Vector>  $design
      */
     public static function of(
         AdjustedNetwork $network, PlacedNetwork $free, HeldByLines $lines, LineOffset $first, array $design, float $tolerance,
     ): self {
-        [$nx, $ny] = $first->normal();
-        $along = array_map(fn (array $at) => $ny * $at[0] - $nx * $at[1], $design);
+        $normal = $first->normal();
+        $along = array_map(fn (Vector $at) => $at->cross($normal), $design);
         $over = max($along) - min($along);
         $inliers = count($free->fixing) < 2 ? array_map(strval(...), array_keys($design)) : $free->fixing;
         $n = count($inliers);
         $across = 0.0;
         foreach ($inliers as $name) {
-            $across += ($nx * ($network->at[$name][0] - $design[$name][0]) + $ny * ($network->at[$name][1] - $design[$name][1])) / $n;
+            $across += $normal->dot($network->at[$name]->minus($design[$name])) / $n;
         }
-        $mean = array_fill_keys($inliers, [$nx / $n, $ny / $n]);
+        $mean = array_fill_keys($inliers, $normal->times(1 / $n));
         $variance = 0.0;
-        foreach ($network->spread($mean) as $name => [$x, $y]) {
-            $variance += isset($mean[$name]) ? $mean[$name][0] * $x + $mean[$name][1] * $y : 0.0;
+        foreach ($network->spread($mean) as $name => $part) {
+            $variance += isset($mean[$name]) ? $mean[$name]->dot($part) : 0.0;
         }
 
         return new self(

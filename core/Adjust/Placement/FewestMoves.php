@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Placement;
 
+use Aequus\Measure\Vector;
+
 /**
  * The placement of a design that leaves the most stakes alone: the largest set found that stands within the tolerance. Every ordered pair
  * of stakes proposes a placement, which is refined by best fit over the stakes within it for as long as that gains.
@@ -39,23 +41,23 @@ final class FewestMoves
     private array $fits = [];
 
     /**
-     * @param  array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $stand
+     * @param  array<string, Vector>  $design
+     * @param  array<string, Vector>  $stand
      * @param  list<string>  $held
      */
     private function __construct(array $design, array $stand, private readonly float $tolerance, array $held)
     {
         $isHeld = array_flip($held);
-        foreach ($design as $name => [$x, $y]) {
-            [$this->xs[], $this->ys[], $this->atXs[], $this->atYs[]] = [$x, $y, $stand[$name][0], $stand[$name][1]];
+        foreach ($design as $name => $place) {
+            [$this->xs[], $this->ys[], $this->atXs[], $this->atYs[]] = [$place->x, $place->y, $stand[$name]->x, $stand[$name]->y];
             $this->bits[] = (int) hexdec(substr(md5((string) $name), 0, 15));
             $this->held[] = isset($isHeld[$name]) ? 1 : 0;
         }
     }
 
     /**
-     * @param  non-empty-array<string, array{float, float}>  $design  places by name, at least two
-     * @param  array<string, array{float, float}>  $stand  where the stakes stand
+     * @param  non-empty-array<string, Vector>  $design  places by name, at least two
+     * @param  array<string, Vector>  $stand  where the stakes stand
      * @param  list<string>  $held  stakes that can't move: a placement that leaves one out is none
      * @param  bool  $anyThatFits  whether the first that leaves all alone will do, for whoever asks only which must move
      * @return ?Placement null when no placement keeps every held stake within the tolerance
@@ -88,20 +90,20 @@ final class FewestMoves
     /**
      * The same where only a shift along one direction is free: every stake proposes its own part along it.
      *
-     * @param  non-empty-array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $stand
-     * @param  array{float, float}  $along  unit vector
+     * @param  non-empty-array<string, Vector>  $design
+     * @param  array<string, Vector>  $stand
+     * @param  Vector  $along  unit vector
      * @param  list<string>  $held
      */
-    public static function shift(array $design, array $stand, float $tolerance, array $along, array $held = []): ?Placement
+    public static function shift(array $design, array $stand, float $tolerance, Vector $along, array $held = []): ?Placement
     {
         $search = new self($design, $stand, $tolerance, $held);
-        $part = fn (string $name): float => $along[0] * ($stand[$name][0] - $design[$name][0]) + $along[1] * ($stand[$name][1] - $design[$name][1]);
-        $place = fn (float $by): Placement => Placement::shifted($along[0] * $by, $along[1] * $by);
+        $part = fn (string $name): float => $along->dot($stand[$name]->minus($design[$name]));
+        $place = fn (float $by): Placement => Placement::shifted($along->times($by));
         $mean = function (Trial $trial) use ($search, $place, $along): Placement {
             [$n, $px, $py, $qx, $qy] = $search->sums($trial->placement);
 
-            return $place($along[0] * ($qx - $px) / $n + $along[1] * ($qy - $py) / $n);
+            return $place($along->dot(new Vector($qx - $px, $qy - $py)) / $n);
         };
         $best = null;
         foreach (array_map(strval(...), array_keys($design)) as $name) {
@@ -164,7 +166,7 @@ final class FewestMoves
     {
         [$n, $px, $py, $qx, $qy, $cross, $dot] = $this->sums($trial->placement);
 
-        return Placement::turned(atan2($cross, $dot), [$px / $n, $py / $n], [$qx / $n, $qy / $n]);
+        return Placement::turned(atan2($cross, $dot), new Vector($px / $n, $py / $n), new Vector($qx / $n, $qy / $n));
     }
 
     /** @return array{int, float, float, float, float, float, float} of the stakes left alone: how many, sums of design and stand, cross and dot about their centres */
@@ -204,7 +206,7 @@ final class FewestMoves
     }
 
     /**
-     * @param  array<string, array{float, float}>  $stand
+     * @param  array<string, Vector>  $stand
      * @param  list<string>  $names
      * @return list<string> in stake order
      */
@@ -221,19 +223,19 @@ final class FewestMoves
     /**
      * Andrew’s monotone chain, with the stakes that lie on the hull’s edges.
      *
-     * @param  array<string, array{float, float}>  $stand
+     * @param  array<string, Vector>  $stand
      * @param  list<string>  $names
      * @return list<string>
      */
     private static function hull(array $stand, array $names): array
     {
-        usort($names, fn (string $a, string $b) => $stand[$a] <=> $stand[$b]);
+        usort($names, fn (string $a, string $b) => [$stand[$a]->x, $stand[$a]->y] <=> [$stand[$b]->x, $stand[$b]->y]);
 
         return array_values(array_unique([...self::chain($stand, $names), ...self::chain($stand, array_reverse($names))]));
     }
 
     /**
-     * @param  array<string, array{float, float}>  $stand
+     * @param  array<string, Vector>  $stand
      * @param  list<string>  $sorted
      * @return list<string>
      */
@@ -242,8 +244,8 @@ final class FewestMoves
         $hull = [];
         foreach ($sorted as $name) {
             while (count($hull) >= 2) {
-                [[$ax, $ay], [$bx, $by], [$cx, $cy]] = [$stand[$hull[count($hull) - 2]], $stand[$hull[count($hull) - 1]], $stand[$name]];
-                if (($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax) >= 0) {
+                $from = $stand[$hull[count($hull) - 2]];
+                if ($stand[$hull[count($hull) - 1]]->minus($from)->cross($stand[$name]->minus($from)) >= 0) {
                     break;
                 }
                 array_pop($hull);

@@ -7,6 +7,7 @@ namespace Aequus\Adjust\Placement;
 use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\HeldByLines;
 use Aequus\Adjust\Solve\ErrorEllipse;
+use Aequus\Measure\Vector;
 use LogicException;
 
 /**
@@ -16,13 +17,13 @@ use LogicException;
  */
 final readonly class MoveCovariance
 {
-    /** @var list<array<string, array{float, float}>> columns of B by station */
+    /** @var list<array<string, Vector>> columns of B by station */
     private array $b;
 
     /** @var array<string, array{array{float, float, float}, array{float, float, float}}> rows of G(BᵀG)⁻¹ for x and y, by station */
     private array $gh;
 
-    /** @var list<array<string, array{float, float}>> QB, its three columns by station */
+    /** @var list<array<string, Vector>> QB, its three columns by station */
     private array $qb;
 
     /** @var list<list<float>> BᵀQB */
@@ -38,11 +39,11 @@ final readonly class MoveCovariance
     public array $covariances;
 
     /**
-     * @param  array<string, array{float, float}>  $at  where the stations stand, at least two
+     * @param  non-empty-array<string, Vector>  $at  where the stations stand, at least two
      * @param  PlacementWay  $way  base line: $fixing is P and Q; held: the held ones; fewest moves and by the line: those left alone
      * @param  list<string>  $fixing  the stations that fix the placement
      * @param  callable(string): array{float, float, float}  $covariance  of a station: xx, xy, yy
-     * @param  callable(array<string, array{float, float}>): array<string, array{float, float}>  $spread  Q times a combination
+     * @param  callable(array<string, Vector>): array<string, Vector>  $spread  Q times a combination
      * @param  ?HeldByLines  $held  by the line: what the lines hold
      */
     public function __construct(array $at, PlacementWay $way, array $fixing, callable $covariance, callable $spread, ?HeldByLines $held = null)
@@ -52,10 +53,8 @@ final readonly class MoveCovariance
             $this->b = self::along($lines->along(), $fixing);
             $this->gh = array_map(fn () => self::shiftOnly($lines->along(), count($fixing)), $at);
         } else {
-            $n = count($at);
-            $x = array_sum(array_column($at, 0)) / $n;
-            $y = array_sum(array_column($at, 1)) / $n;
-            $g = array_map(fn (array $p) => [[1.0, 0.0, -($p[1] - $y)], [0.0, 1.0, $p[0] - $x]], $at);
+            $centre = Vector::centre($at);
+            $g = array_map(fn (Vector $p) => [[1.0, 0.0, -($p->y - $centre->y)], [0.0, 1.0, $p->x - $centre->x]], $at);
             $this->b = self::fixing($at, $way, $fixing, $g);
             $h = self::inverse(array_map(fn (array $column) => array_map(fn (int $k) => self::alongG($column, $g, $k), [0, 1, 2]), $this->b));
             $gh = array_map(fn (array $rows) => [self::times($rows[0], $h), self::times($rows[1], $h)], $g);
@@ -70,7 +69,7 @@ final readonly class MoveCovariance
             // Rows of G·H for this station, one for x and one for y.
             [$mx, $my] = $this->gh[$name];
             foreach ([0, 1, 2] as $i) {
-                [$qx, $qy] = $qb[$i][$name];
+                [$qx, $qy] = [$qb[$i][$name]->x, $qb[$i][$name]->y];
                 $xx -= 2 * $mx[$i] * $qx;
                 $xy -= $mx[$i] * $qy + $my[$i] * $qx;
                 $yy -= 2 * $my[$i] * $qy;
@@ -114,7 +113,7 @@ final readonly class MoveCovariance
     /**
      * What Q times a combination of stations has of the placement: Bᵀ·Q times it.
      *
-     * @param  array<string, array{float, float}>  $slopes
+     * @param  array<string, Vector>  $slopes
      * @return array{float, float, float}
      */
     public function takenOf(array $slopes): array
@@ -126,38 +125,41 @@ final readonly class MoveCovariance
      * One station of a vector as it is seen once the placement is taken out of it: its rows of S times the vector.
      *
      * @param  array{float, float, float}  $taken  of the same vector
-     * @return array{float, float}
      */
-    public function seen(string $name, float $x, float $y, array $taken): array
+    public function seen(string $name, Vector $of, array $taken): Vector
     {
         [$mx, $my] = $this->gh[$name];
 
-        return [$x - $mx[0] * $taken[0] - $mx[1] * $taken[1] - $mx[2] * $taken[2], $y - $my[0] * $taken[0] - $my[1] * $taken[1] - $my[2] * $taken[2]];
+        return new Vector(
+            $of->x - $mx[0] * $taken[0] - $mx[1] * $taken[1] - $mx[2] * $taken[2], $of->y - $my[0] * $taken[0] - $my[1] * $taken[1] - $my[2] * $taken[2],
+        );
     }
 
     /**
-     * @param  array<string, array{float, float}>  $at
+     * @param  array<string, Vector>  $at
      * @param  list<string>  $fixing
      * @param  array<string, array{array{float, float, float}, array{float, float, float}}>  $g
-     * @return list<array<string, array{float, float}>> three columns of B
+     * @return list<array<string, Vector>> three columns of B
      */
     private static function fixing(array $at, PlacementWay $way, array $fixing, array $g): array
     {
         if ($way === PlacementWay::BaseLine) {
             [$p, $q] = $fixing;
-            [$dx, $dy] = [$at[$q][0] - $at[$p][0], $at[$q][1] - $at[$p][1]];
+            $across = $at[$q]->minus($at[$p])->left();
 
-            return [[$p => [1.0, 0.0]], [$p => [0.0, 1.0]], [$p => [$dy, -$dx], $q => [-$dy, $dx]]];
+            return [[$p => new Vector(1.0, 0.0)], [$p => new Vector(0.0, 1.0)], [$p => $across->times(-1.0), $q => $across]];
         }
         if (count($fixing) === 1) {
-            [$hx, $hy] = $at[$fixing[0]];
+            $about = $at[$fixing[0]];
 
-            return [[$fixing[0] => [1.0, 0.0]], [$fixing[0] => [0.0, 1.0]], array_map(fn (array $p) => [-($p[1] - $hy), $p[0] - $hx], $at)];
+            return [
+                [$fixing[0] => new Vector(1.0, 0.0)], [$fixing[0] => new Vector(0.0, 1.0)], array_map(fn (Vector $p) => $p->minus($about)->left(), $at),
+            ];
         }
         $columns = [[], [], []];
         foreach ($fixing as $name) {
             foreach ([0, 1, 2] as $k) {
-                $columns[$k][$name] = [$g[$name][0][$k], $g[$name][1][$k]];
+                $columns[$k][$name] = new Vector($g[$name][0][$k], $g[$name][1][$k]);
             }
         }
 
@@ -167,24 +169,23 @@ final readonly class MoveCovariance
     /**
      * The placement held in direction by lines: only the shift along them is free, and fixed by the stations left alone.
      *
-     * @param  ?array{float, float}  $along  null where not even a shift is free
+     * @param  ?Vector  $along  null where not even a shift is free
      * @param  list<string>  $fixing
-     * @return list<array<string, array{float, float}>> three columns of B
+     * @return list<array<string, Vector>> three columns of B
      */
-    private static function along(?array $along, array $fixing): array
+    private static function along(?Vector $along, array $fixing): array
     {
         return [$along === null ? [] : array_fill_keys($fixing, $along), [], []];
     }
 
     /**
-     * @param  ?array{float, float}  $along
      * @return array{array{float, float, float}, array{float, float, float}} rows of G(BᵀG)⁻¹, alike for every station
      */
-    private static function shiftOnly(?array $along, int $fixing): array
+    private static function shiftOnly(?Vector $along, int $fixing): array
     {
-        [$x, $y] = $along ?? [0.0, 0.0];
+        $along ??= Vector::zero();
 
-        return [[$x / $fixing, 0.0, 0.0], [$y / $fixing, 0.0, 0.0]];
+        return [[$along->x / $fixing, 0.0, 0.0], [$along->y / $fixing, 0.0, 0.0]];
     }
 
     /**
@@ -197,26 +198,26 @@ final readonly class MoveCovariance
     {
         $shifts = array_map(
             fn (int $k) => $held->leastShift(
-                array_map(fn (array $offset) => $offset[1] * $gh[$offset[0]][0][$k] + $offset[2] * $gh[$offset[0]][1][$k], $held->offsets),
+                array_map(fn (array $offset) => $offset[1]->x * $gh[$offset[0]][0][$k] + $offset[1]->y * $gh[$offset[0]][1][$k], $held->offsets),
             ),
             [0, 1, 2],
         );
 
         return array_map(fn (array $rows) => [
-            [$rows[0][0] - $shifts[0][0], $rows[0][1] - $shifts[1][0], $rows[0][2] - $shifts[2][0]],
-            [$rows[1][0] - $shifts[0][1], $rows[1][1] - $shifts[1][1], $rows[1][2] - $shifts[2][1]],
+            [$rows[0][0] - $shifts[0]->x, $rows[0][1] - $shifts[1]->x, $rows[0][2] - $shifts[2]->x],
+            [$rows[1][0] - $shifts[0]->y, $rows[1][1] - $shifts[1]->y, $rows[1][2] - $shifts[2]->y],
         ], $gh);
     }
 
     /**
-     * @param  array<string, array{float, float}>  $column
+     * @param  array<string, Vector>  $column
      * @param  array<string, array{array{float, float, float}, array{float, float, float}}>  $g
      */
     private static function alongG(array $column, array $g, int $k): float
     {
         $sum = 0.0;
-        foreach ($column as $name => [$x, $y]) {
-            $sum += $x * $g[$name][0][$k] + $y * $g[$name][1][$k];
+        foreach ($column as $name => $part) {
+            $sum += $part->x * $g[$name][0][$k] + $part->y * $g[$name][1][$k];
         }
 
         return $sum;
@@ -239,14 +240,14 @@ final readonly class MoveCovariance
     }
 
     /**
-     * @param  array<string, array{float, float}>  $one
-     * @param  array<string, array{float, float}>  $other
+     * @param  array<string, Vector>  $one
+     * @param  array<string, Vector>  $other
      */
     private static function inner(array $one, array $other): float
     {
         $sum = 0.0;
-        foreach ($one as $name => [$x, $y]) {
-            $sum += $x * $other[$name][0] + $y * $other[$name][1];
+        foreach ($one as $name => $part) {
+            $sum += $part->x * $other[$name]->x + $part->y * $other[$name]->y;
         }
 
         return $sum;

@@ -8,6 +8,7 @@ use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\HeldByLines;
 use Aequus\Adjust\Solve\ErrorEllipse;
 use Aequus\Adjust\Statistics\NormalDistribution;
+use Aequus\Measure\Vector;
 
 /** A design laid over the stakes as they were found to stand, with the verdict on every stake and on all of them. */
 final readonly class PlacedNetwork
@@ -26,11 +27,11 @@ final readonly class PlacedNetwork
     public MoveCovariance $covariance;
 
     /**
-     * @param  non-empty-array<string, array{float, float}>  $design  at least two
-     * @param  array<string, array{float, float}>  $at  where they stand
+     * @param  non-empty-array<string, Vector>  $design  at least two
+     * @param  non-empty-array<string, Vector>  $at  where they stand
      * @param  list<string>  $fixing  base line: P and Q; held: the held stakes; otherwise unused
      * @param  callable(string): array{float, float, float}  $covariance
-     * @param  callable(array<string, array{float, float}>): array<string, array{float, float}>  $spread
+     * @param  callable(array<string, Vector>): array<string, Vector>  $spread
      * @param  list<string>  $held
      * @param  ?HeldByLines  $lines  what fixed lines that bind hold; null where none was read
      */
@@ -51,7 +52,7 @@ final readonly class PlacedNetwork
         $this->fixing = match ($way) {
             PlacementWay::BaseLine, PlacementWay::Held => $fixing,
             PlacementWay::BestFit => $all,
-            PlacementWay::FewestMoves => array_values(array_filter($all, fn (string $name) => hypot(...$moves[$name]) <= $tolerance)),
+            PlacementWay::FewestMoves => array_values(array_filter($all, fn (string $name) => $moves[$name]->length() <= $tolerance)),
             PlacementWay::ByLine => $this->leftAlone($design, $at, $moves),
         };
         $fewest = match (true) {
@@ -61,14 +62,13 @@ final readonly class PlacedNetwork
         };
         $this->covariance = new MoveCovariance($at, $way, count($this->fixing) < $fewest ? $all : $this->fixing, $covariance, $spread, $lines);
         $stakes = [];
-        foreach ($moves as $name => [$x, $y]) {
+        foreach ($moves as $name => $move) {
             $ellipse = $this->covariance->ellipses[$name];
-            [$alongX, $alongY] = $placement->alongDesign($x, $y);
-            $test = $ellipse->standardisedSquare($x, $y);
+            $test = $ellipse->standardisedSquare($move->x, $move->y);
             $anchored = $way === PlacementWay::BaseLine && (string) $name === $fixing[0];
             $stakes[$name] = new PlacedStake(
-                (string) $name, $x, $y, $alongX, $alongY, $ellipse, $test,
-                $anchored ? StakeVerdict::Within : $this->judge($x, $y, $test, $ellipse, count($design)),
+                (string) $name, $move, $placement->alongDesign($move), $ellipse, $test,
+                $anchored ? StakeVerdict::Within : $this->judge($move, $test, $ellipse, count($design)),
             );
         }
         $this->stakes = $stakes;
@@ -82,7 +82,7 @@ final readonly class PlacedNetwork
     }
 
     /**
-     * @param  non-empty-array<string, array{float, float}>  $design
+     * @param  non-empty-array<string, Vector>  $design
      * @param  list<string>  $base  the two ends of the base line
      * @param  list<string>  $held  stakes that can't move any more
      * @return ?self null where this way has no placement
@@ -96,14 +96,14 @@ final readonly class PlacedNetwork
     /**
      * With places that count as exact.
      *
-     * @param  array<string, array{float, float}>  $at
-     * @param  non-empty-array<string, array{float, float}>  $design
+     * @param  non-empty-array<string, Vector>  $at
+     * @param  non-empty-array<string, Vector>  $design
      * @param  list<string>  $base
      * @param  list<string>  $held
      */
     public static function ofExact(array $at, PlacementWay $way, array $design, float $tolerance, array $base, array $held = []): ?self
     {
-        $none = array_map(fn () => [0.0, 0.0], $at);
+        $none = array_map(fn () => Vector::zero(), $at);
 
         return self::place($at, $way, $design, $tolerance, $base, $held, fn () => [0.0, 0.0, 0.0], fn () => $none, null);
     }
@@ -127,12 +127,12 @@ final readonly class PlacedNetwork
     }
 
     /**
-     * @param  array<string, array{float, float}>  $at
-     * @param  non-empty-array<string, array{float, float}>  $design
+     * @param  non-empty-array<string, Vector>  $at
+     * @param  non-empty-array<string, Vector>  $design
      * @param  list<string>  $base
      * @param  list<string>  $held
      * @param  callable(string): array{float, float, float}  $covariance
-     * @param  callable(array<string, array{float, float}>): array<string, array{float, float}>  $spread
+     * @param  callable(array<string, Vector>): array<string, Vector>  $spread
      */
     private static function place(
         array $at, PlacementWay $way, array $design, float $tolerance, array $base, array $held, callable $covariance, callable $spread,
@@ -158,36 +158,35 @@ final readonly class PlacedNetwork
     /**
      * What the lines hold stays where the plan has it; what they leave free is laid so that the fewest stakes must move.
      *
-     * @param  non-empty-array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $at
+     * @param  non-empty-array<string, Vector>  $design
+     * @param  non-empty-array<string, Vector>  $at
      * @param  list<string>  $held
      */
     private static function byLines(HeldByLines $lines, array $design, array $at, float $tolerance, array $held): ?Placement
     {
         $along = $lines->along();
         if ($lines->direction) {
-            return $along === null ? Placement::shifted(0.0, 0.0) : FewestMoves::shift($design, $at, $tolerance, $along, $held);
+            return $along === null ? Placement::shifted(Vector::zero()) : FewestMoves::shift($design, $at, $tolerance, $along, $held);
         }
         $free = FewestMoves::placement($design, $at, $tolerance, $held);
         if ($free === null) {
             return null;
         }
         $missed = array_map(function (array $offset) use ($free, $design): float {
-            [$name, $nx, $ny] = $offset;
-            [$x, $y] = $free->place(...$design[$name]);
+            [$name, $normal] = $offset;
 
-            return $nx * ($design[$name][0] - $x) + $ny * ($design[$name][1] - $y);
+            return $normal->dot($design[$name]->minus($free->place($design[$name])));
         }, $lines->offsets);
 
-        return $free->andShifted(...$lines->leastShift($missed));
+        return $free->andShifted($lines->leastShift($missed));
     }
 
     /**
      * By the line: the stakes that fixed what the lines leave free.
      *
-     * @param  non-empty-array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $at
-     * @param  array<string, array{float, float}>  $moves
+     * @param  non-empty-array<string, Vector>  $design
+     * @param  non-empty-array<string, Vector>  $at
+     * @param  array<string, Vector>  $moves
      * @return list<string>
      */
     private function leftAlone(array $design, array $at, array $moves): array
@@ -197,19 +196,17 @@ final readonly class PlacedNetwork
         $moves = $free?->moves($design, $at) ?? $moves;
 
         return array_values(
-            array_filter(array_map(strval(...), array_keys($design)), fn (string $name) => hypot(...$moves[$name]) <= $this->tolerance),
+            array_filter(array_map(strval(...), array_keys($design)), fn (string $name) => $moves[$name]->length() <= $this->tolerance),
         );
     }
 
     /** Out beyond doubt, at 1 % for all stakes together and against the tolerance itself; within when even the 95 % ring is; else it can't be told yet. */
-    private function judge(float $x, float $y, ?float $test, ErrorEllipse $ellipse, int $stakes): StakeVerdict
+    private function judge(Vector $move, ?float $test, ErrorEllipse $ellipse, int $stakes): StakeVerdict
     {
-        $move = hypot($x, $y);
-
         return match (true) {
             ($test === null || $test > 2 * log(100 * $stakes))
-                && $move - NormalDistribution::BELOW_99 * $ellipse->deviationAlong($x, $y) > $this->tolerance => StakeVerdict::Out,
-            $move <= $this->tolerance && $ellipse->ring() <= $this->tolerance => StakeVerdict::Within,
+                && $move->length() - NormalDistribution::BELOW_99 * $ellipse->deviationAlong($move->x, $move->y) > $this->tolerance => StakeVerdict::Out,
+            $move->length() <= $this->tolerance && $ellipse->ring() <= $this->tolerance => StakeVerdict::Within,
             default => StakeVerdict::CannotTell,
         };
     }

@@ -5,22 +5,21 @@ declare(strict_types=1);
 namespace Aequus\Adjust\Placement;
 
 use Aequus\Adjust\Solve\ErrorEllipse;
+use Aequus\Measure\Vector;
 
 /** One stake under a placement: how it would have to move, and whether it must. Millimetres. */
 final readonly class PlacedStake
 {
     /**
-     * @param  float  $x  move along x of the ground
-     * @param  float  $alongX  move along x of the placed design
+     * @param  Vector  $move  along the axes of the ground
+     * @param  Vector  $along  the same along the axes of the placed design
      * @param  ErrorEllipse  $ellipse  of the move
      * @param  ?float  $test  square of the move in its standard deviations; null where it is exact
      */
     public function __construct(
         public string $name,
-        public float $x,
-        public float $y,
-        public float $alongX,
-        public float $alongY,
+        public Vector $move,
+        public Vector $along,
         public ErrorEllipse $ellipse,
         public ?float $test,
         public StakeVerdict $verdict,
@@ -29,6 +28,6 @@ final readonly class PlacedStake
 
     public function size(): float
     {
-        return hypot($this->x, $this->y);
+        return $this->move->length();
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Adjust\Placement;
 
+use Aequus\Measure\Vector;
+
 /** A design turned and shifted as one onto where the stakes stand; neither stretched nor mirrored. Millimetres and radians. */
 final readonly class Placement
 {
@@ -19,35 +21,27 @@ final readonly class Placement
     /**
      * Least squares over the stakes given.
      *
-     * @param  array<string, array{float, float}>  $design  places by name
-     * @param  array<string, array{float, float}>  $stand
+     * @param  array<string, Vector>  $design  places by name
+     * @param  array<string, Vector>  $stand
      * @param  non-empty-list<string>  $over
      */
     public static function bestFit(array $design, array $stand, array $over): self
     {
-        $n = count($over);
-        $px = $py = $qx = $qy = 0.0;
-        foreach ($over as $name) {
-            [$ax, $ay] = $design[$name];
-            [$bx, $by] = $stand[$name];
-            $px += $ax / $n;
-            $py += $ay / $n;
-            $qx += $bx / $n;
-            $qy += $by / $n;
-        }
+        $p = Vector::centre(array_map(fn (string $name) => $design[$name], $over));
+        $q = Vector::centre(array_map(fn (string $name) => $stand[$name], $over));
 
-        return self::turned(self::angle($design, $stand, $over, [$px, $py], [$qx, $qy]), [$px, $py], [$qx, $qy]);
+        return self::turned(self::angle($design, $stand, $over, $p, $q), $p, $q);
     }
 
     /**
      * One stake exactly on its place, the direction to another matched.
      *
-     * @param  array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $stand
+     * @param  array<string, Vector>  $design
+     * @param  array<string, Vector>  $stand
      */
     public static function onto(array $design, array $stand, string $exact, string $toward): self
     {
-        $turn = self::bearing($stand[$exact], $stand[$toward]) - self::bearing($design[$exact], $design[$toward]);
+        $turn = $stand[$toward]->minus($stand[$exact])->angle() - $design[$toward]->minus($design[$exact])->angle();
 
         return self::turned($turn, $design[$exact], $stand[$exact]);
     }
@@ -55,8 +49,8 @@ final readonly class Placement
     /**
      * One stake exactly on its place, turned about it by least squares over all.
      *
-     * @param  array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $stand
+     * @param  array<string, Vector>  $design
+     * @param  array<string, Vector>  $stand
      */
     public static function about(array $design, array $stand, string $exact): self
     {
@@ -66,71 +60,60 @@ final readonly class Placement
     }
 
     /** The design where the plan has it, shifted only. */
-    public static function shifted(float $x, float $y): self
+    public static function shifted(Vector $by): self
     {
-        return new self(0.0, 1.0, 0.0, $x, $y);
+        return new self(0.0, 1.0, 0.0, $by->x, $by->y);
     }
 
     /** The same, shifted further. */
-    public function andShifted(float $x, float $y): self
+    public function andShifted(Vector $by): self
     {
-        return new self($this->rotation, $this->cosine, $this->sine, $this->shiftX + $x, $this->shiftY + $y);
+        return new self($this->rotation, $this->cosine, $this->sine, $this->shiftX + $by->x, $this->shiftY + $by->y);
     }
 
     /**
      * How each stake must move to stand where the placed design has it.
      *
-     * @param  array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $stand
-     * @return array<string, array{float, float}> x and y by name
+     * @param  array<string, Vector>  $design
+     * @param  array<string, Vector>  $stand
+     * @return array<string, Vector> by name
      */
     public function moves(array $design, array $stand): array
     {
         $moves = [];
-        foreach ($design as $name => [$x, $y]) {
-            [$atX, $atY] = $stand[$name];
-            $moves[$name] = [
-                $this->cosine * $x - $this->sine * $y + $this->shiftX - $atX,
-                $this->sine * $x + $this->cosine * $y + $this->shiftY - $atY,
-            ];
+        foreach ($design as $name => $place) {
+            $moves[$name] = $this->place($place)->minus($stand[$name]);
         }
 
         return $moves;
     }
 
-    /**
-     * A move along the axes of the placed design.
-     *
-     * @return array{float, float}
-     */
-    public function alongDesign(float $x, float $y): array
+    /** A move along the axes of the placed design. */
+    public function alongDesign(Vector $move): Vector
     {
-        return [$this->cosine * $x + $this->sine * $y, -$this->sine * $x + $this->cosine * $y];
+        return new Vector($this->cosine * $move->x + $this->sine * $move->y, -$this->sine * $move->x + $this->cosine * $move->y);
     }
 
-    /** @return array{float, float} where the placed design has a point */
-    public function place(float $x, float $y): array
+    /** Where the placed design has a point. */
+    public function place(Vector $at): Vector
     {
-        return [$this->cosine * $x - $this->sine * $y + $this->shiftX, $this->sine * $x + $this->cosine * $y + $this->shiftY];
+        return new Vector($this->cosine * $at->x - $this->sine * $at->y + $this->shiftX, $this->sine * $at->x + $this->cosine * $at->y + $this->shiftY);
     }
 
     /**
      * θ = atan2(Σ(p'ₓq'ᵧ − p'ᵧq'ₓ), Σ(p'ₓq'ₓ + p'ᵧq'ᵧ)), about the two centres.
      *
-     * @param  array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $stand
+     * @param  array<string, Vector>  $design
+     * @param  array<string, Vector>  $stand
      * @param  list<string>  $over
-     * @param  array{float, float}  $p
-     * @param  array{float, float}  $q
      */
-    private static function angle(array $design, array $stand, array $over, array $p, array $q): float
+    private static function angle(array $design, array $stand, array $over, Vector $p, Vector $q): float
     {
         $cross = $dot = 0.0;
         foreach ($over as $name) {
-            [$ax, $ay] = [$design[$name][0] - $p[0], $design[$name][1] - $p[1]];
-            [$bx, $by] = [$stand[$name][0] - $q[0], $stand[$name][1] - $q[1]];
-            $cross += $ax * $by - $ay * $bx;
-            $dot += $ax * $bx + $ay * $by;
+            [$a, $b] = [$design[$name]->minus($p), $stand[$name]->minus($q)];
+            $cross += $a->cross($b);
+            $dot += $a->dot($b);
         }
 
         return atan2($cross, $dot);
@@ -140,23 +123,12 @@ final readonly class Placement
      * Turned so that one place of the design comes onto another.
      *
      * @param  float  $angle  radians
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
      */
-    public static function turned(float $angle, array $from, array $to): self
+    public static function turned(float $angle, Vector $from, Vector $to): self
     {
         $angle -= 2 * M_PI * round($angle / (2 * M_PI));
         [$c, $s] = [cos($angle), sin($angle)];
 
-        return new self($angle, $c, $s, $to[0] - ($c * $from[0] - $s * $from[1]), $to[1] - ($s * $from[0] + $c * $from[1]));
-    }
-
-    /**
-     * @param  array{float, float}  $from
-     * @param  array{float, float}  $to
-     */
-    private static function bearing(array $from, array $to): float
-    {
-        return atan2($to[1] - $from[1], $to[0] - $from[0]);
+        return new self($angle, $c, $s, $to->x - ($c * $from->x - $s * $from->y), $to->y - ($s * $from->x + $c * $from->y));
     }
 }

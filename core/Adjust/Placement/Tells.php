@@ -7,6 +7,7 @@ namespace Aequus\Adjust\Placement;
 use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\Distance;
 use Aequus\Adjust\Network\FurtherDistances;
+use Aequus\Measure\Vector;
 
 /** What one further distance would do to the uncertainty of the moves. */
 final readonly class Tells
@@ -61,12 +62,12 @@ final readonly class Tells
 
     /**
      * @param  array{float, float, float}  $covariance  of a move: xx, xy, yy
-     * @param  array{float, float}  $shared  its covariance with a reading
+     * @param  Vector  $shared  its covariance with a reading
      * @param  float  $variance  of that reading against what is known
      */
-    private static function majorLeft(array $covariance, array $shared, float $variance): float
+    private static function majorLeft(array $covariance, Vector $shared, float $variance): float
     {
-        [[$xx, $xy, $yy], [$x, $y]] = [$covariance, $shared];
+        [[$xx, $xy, $yy], $x, $y] = [$covariance, $shared->x, $shared->y];
         [$xx, $xy, $yy] = [$xx - $x * $x / $variance, $xy - $x * $y / $variance, $yy - $y * $y / $variance];
 
         return sqrt(max(0.0, ($xx + $yy) / 2 + sqrt((($xx - $yy) / 2) ** 2 + $xy * $xy)));
@@ -114,24 +115,25 @@ final readonly class Tells
     /**
      * What each distance shares with the move of a station, and the least that it could leave of that move’s largest semi-axis, least first.
      *
-     * @return array{array<int, array{float, float}>, array<int, float>}
+     * @return array{array<int, Vector>, array<int, float>}
      */
     private static function could(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further, string $name): array
     {
-        [$ofX, $ofY] = [$network->spread([$name => [1.0, 0.0]]), $network->spread([$name => [0.0, 1.0]])];
+        [$ofX, $ofY] = [$network->spread([$name => new Vector(1.0, 0.0)]), $network->spread([$name => new Vector(0.0, 1.0)])];
         $shared = $could = [];
         [$xx, $xy, $yy] = $moves->covariances[$name];
         $det = $xx * $yy - $xy * $xy;
         foreach ($further->pairs as $k => [$from, $to, $sigma]) {
             $slopes = (new Distance('', $from, $to, 0.0, $sigma))->slopes($network->at);
             $x = $y = 0.0;
-            foreach ($slopes as $end => [$sx, $sy]) {
-                $x += $sx * $ofX[$end][0] + $sy * $ofX[$end][1];
-                $y += $sx * $ofY[$end][0] + $sy * $ofY[$end][1];
+            foreach ($slopes as $end => $slope) {
+                $x += $slope->dot($ofX[$end]);
+                $y += $slope->dot($ofY[$end]);
             }
-            [$x, $y] = $shared[$k] = $moves->seen($name, $x, $y, $moves->takenOf($slopes));
+            $seen = $shared[$k] = $moves->seen($name, new Vector($x, $y), $moves->takenOf($slopes));
+            [$x, $y] = [$seen->x, $seen->y];
             $least = $det > 0.0 ? max(0.0, ($yy * $x * $x - 2 * $xy * $x * $y + $xx * $y * $y) / $det) : 0.0;
-            $could[$k] = self::majorLeft($moves->covariances[$name], [$x, $y], $sigma ** 2 + $least);
+            $could[$k] = self::majorLeft($moves->covariances[$name], $seen, $sigma ** 2 + $least);
         }
         asort($could);
 
@@ -150,11 +152,11 @@ final readonly class Tells
         $slopes = (new Distance('', $from, $to, 0.0, $sigma))->slopes($network->at);
         $moved = $network->spread($slopes);
         [$variance, $taken, $largest] = [$sigma ** 2, $moves->takenOf($slopes), 0.0];
-        foreach ($slopes as $end => [$x, $y]) {
-            $variance += $x * $moved[$end][0] + $y * $moved[$end][1];
+        foreach ($slopes as $end => $slope) {
+            $variance += $slope->dot($moved[$end]);
         }
         foreach ($covariances as $name => $covariance) {
-            $shared = $moves->seen((string) $name, $moved[$name][0], $moved[$name][1], $taken);
+            $shared = $moves->seen((string) $name, $moved[$name], $taken);
             $largest = max($largest, self::majorLeft($covariance, $shared, $variance));
             if ($largest > $below) {
                 return null;

@@ -43,7 +43,7 @@ final readonly class StraightenLayout implements Rule
         usort($toMove, fn (PlacedStake $one, PlacedStake $other) => isset($off[$other->name]) <=> isset($off[$one->name]));
         foreach ($toMove as $stake) {
             foreach ($alike as $i => $group) {
-                if (hypot($group[0]->alongX - $stake->alongX, $group[0]->alongY - $stake->alongY) <= $close) {
+                if ($group[0]->along->minus($stake->along)->length() <= $close) {
                     $alike[$i][] = $stake;
 
                     continue 2;
@@ -94,7 +94,7 @@ final readonly class StraightenLayout implements Rule
         $mean = fn (callable $part): Length => Length::millimetres(array_sum(array_map($part, $stakes)) / max(1, count($stakes)));
 
         return Shift::told(
-            $mean(fn (PlacedStake $stake) => $stake->alongX), $mean(fn (PlacedStake $stake) => $stake->alongY), $site->plan->notation->smallestMark(),
+            $mean(fn (PlacedStake $stake) => $stake->along->x), $mean(fn (PlacedStake $stake) => $stake->along->y), $site->plan->notation->smallestMark(),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Aequus\Plan\Terms;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Stored;
+use Aequus\Measure\Vector;
 
 /** A place on the plan: x along the base line from A1, y to its left. */
 final readonly class Point
@@ -20,6 +21,11 @@ final readonly class Point
             $this->x->nanometres - $other->x->nanometres,
             $this->y->nanometres - $other->y->nanometres,
         )));
+    }
+
+    public function inMillimetres(): Vector
+    {
+        return new Vector($this->x->inMillimetres(), $this->y->inMillimetres());
     }
 
     /** @return array{int, int} in whole nanometres */

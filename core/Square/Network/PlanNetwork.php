@@ -14,6 +14,7 @@ use Aequus\Adjust\Placement\MoveCovariance;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
@@ -21,7 +22,7 @@ use Aequus\Plan\Posts\PostId;
 /** The stakes of a plan as stations of a network: by their id, in millimetres, held by fixed lines as far as they say, by the base line for the rest. */
 final readonly class PlanNetwork
 {
-    /** @var non-empty-array<string, array{float, float}> design place by id */
+    /** @var non-empty-array<string, Vector> design place by id */
     public array $design;
 
     /** @var non-empty-list<string> ids of every stake, in plan order */
@@ -52,7 +53,7 @@ final readonly class PlanNetwork
      */
     public function network(array $readings, array $stakes): Network
     {
-        $stations = array_map(fn (string $id) => new Station($id, ...$this->design[$id]), $stakes);
+        $stations = array_map(fn (string $id) => new Station($id, $this->design[$id]), $stakes);
 
         return new Network($stations, $readings, Datum::lines($this->held($readings, $stakes), ...$this->ends($stakes)));
     }
@@ -123,18 +124,18 @@ final readonly class PlanNetwork
 
     private function apart(string $one, string $other): float
     {
-        return hypot($this->design[$one][0] - $this->design[$other][0], $this->design[$one][1] - $this->design[$other][1]);
+        return $this->design[$one]->minus($this->design[$other])->length();
     }
 
     /**
      * @param  non-empty-list<Post>  $posts
-     * @return non-empty-array<string, array{float, float}>
+     * @return non-empty-array<string, Vector>
      */
     private static function places(array $posts): array
     {
         $places = [];
         foreach ($posts as $post) {
-            $places[$post->id->value] = [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()];
+            $places[$post->id->value] = $post->at->inMillimetres();
         }
 
         return $places;

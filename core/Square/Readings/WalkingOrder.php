@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Square\Readings;
 
+use Aequus\Measure\Vector;
 use Aequus\Plan\Posts\Post;
 
 /** Readings in an order that needs few steps: from where one stands the nearest end of any that is left, shorter ones first. */
@@ -19,34 +20,34 @@ final class WalkingOrder
     public static function of(array $readings, Post $start): array
     {
         $ends = array_map(
-            fn (Wanted $wanted) => array_map(self::place(...), $wanted->isTape() ? $wanted->posts() : [$wanted->posts()[0]]), $readings,
+            fn (Wanted $wanted) => array_map(fn (Post $post) => $post->at->inMillimetres(), $wanted->isTape() ? $wanted->posts() : [$wanted->posts()[0]]), $readings,
         );
         $lengths = array_map(fn (Wanted $wanted) => $wanted->isTape() ? $wanted->planned()->inMillimetres() : 0.0, $readings);
         $waiting = self::byPlace($ends, $lengths);
         $ordered = $taken = [];
-        [$x, $y] = self::place($start);
+        $here = $start->at->inMillimetres();
         while (count($ordered) < count($readings)) {
-            [$next, $end] = $ordered === [] ? self::first($ends, $lengths, $x, $y) : self::nearest($waiting, $taken, $x, $y);
+            [$next, $end] = $ordered === [] ? self::first($ends, $lengths, $here) : self::nearest($waiting, $taken, $here);
             $taken[$next] = true;
             $ordered[] = $end === 0 ? $readings[$next] : $readings[$next]->turned();
-            [$x, $y] = $ends[$next][$readings[$next]->isTape() ? 1 - $end : 0];
+            $here = $ends[$next][$readings[$next]->isTape() ? 1 - $end : 0];
         }
 
         return $ordered;
     }
 
     /**
-     * @param  array<int, list<array{float, float}>>  $ends  by reading
+     * @param  array<int, list<Vector>>  $ends  by reading
      * @param  array<int, float>  $lengths
      * @return array{int, int} the reading that is begun with, and at which end: the nearest, and one along the base line
      */
-    private static function first(array $ends, array $lengths, float $x, float $y): array
+    private static function first(array $ends, array $lengths, Vector $from): array
     {
         [$first, $least] = [[0, 0], INF];
         foreach ($ends as $i => $places) {
-            foreach ($places as $e => [$atX, $atY]) {
-                $aside = isset($places[1]) ? 10 * abs($places[1 - $e][1] - $atY) : 0.0;
-                $cost = hypot($atX - $x, $atY - $y) + self::LENGTH_WEIGHS * ($lengths[$i] + $aside);
+            foreach ($places as $e => $at) {
+                $aside = isset($places[1]) ? 10 * abs($places[1 - $e]->y - $at->y) : 0.0;
+                $cost = $at->minus($from)->length() + self::LENGTH_WEIGHS * ($lengths[$i] + $aside);
                 [$first, $least] = $cost < $least ? [[$i, $e], $cost] : [$first, $least];
             }
         }
@@ -55,30 +56,30 @@ final class WalkingOrder
     }
 
     /**
-     * @param  array<string, array{float, float, list<array{float, int, int}>}>  $waiting  by place; what was taken is thrown out on the way
+     * @param  array<string, array{Vector, list<array{float, int, int}>}>  $waiting  by place; what was taken is thrown out on the way
      * @param  array<int, true>  $taken
      * @return array{int, int} the reading whose end is nearest, and which end; of equals the shorter, then the earlier
      */
-    private static function nearest(array &$waiting, array $taken, float $x, float $y): array
+    private static function nearest(array &$waiting, array $taken, Vector $from): array
     {
         // Where one stands nothing is nearer; only where nothing is left there the others are looked at.
-        $here = "{$x} {$y}";
-        if (isset($waiting[$here]) && self::isLeft($waiting[$here][2], $taken)) {
-            [, $i, $e] = $waiting[$here][2][count($waiting[$here][2]) - 1];
+        $here = self::key($from);
+        if (isset($waiting[$here]) && self::isLeft($waiting[$here][1], $taken)) {
+            [, $i, $e] = $waiting[$here][1][count($waiting[$here][1]) - 1];
 
             return [$i, $e];
         }
         [$best, $least] = [[0, 0], INF];
         $empty = [];
         foreach ($waiting as $key => &$place) {
-            self::isLeft($place[2], $taken);
-            if ($place[2] === []) {
+            self::isLeft($place[1], $taken);
+            if ($place[1] === []) {
                 $empty[] = $key;
 
                 continue;
             }
-            [$length, $i, $e] = $place[2][count($place[2]) - 1];
-            $cost = hypot($place[0] - $x, $place[1] - $y) + self::LENGTH_WEIGHS * $length;
+            [$length, $i, $e] = $place[1][count($place[1]) - 1];
+            $cost = $place[0]->minus($from)->length() + self::LENGTH_WEIGHS * $length;
             if ($cost < $least || ($cost === $least && [$i, $e] < $best)) {
                 [$best, $least] = [[$i, $e], $cost];
             }
@@ -107,21 +108,21 @@ final class WalkingOrder
     }
 
     /**
-     * @param  array<int, list<array{float, float}>>  $ends  by reading
+     * @param  array<int, list<Vector>>  $ends  by reading
      * @param  array<int, float>  $lengths
-     * @return array<string, array{float, float, list<array{float, int, int}>}> by place: where it is, and the readings that begin there, the first last
+     * @return array<string, array{Vector, list<array{float, int, int}>}> by place: where it is, and the readings that begin there, the first last
      */
     private static function byPlace(array $ends, array $lengths): array
     {
         $waiting = [];
         foreach ($ends as $i => $places) {
-            foreach ($places as $e => [$x, $y]) {
-                $waiting["{$x} {$y}"] ??= [$x, $y, []];
-                $waiting["{$x} {$y}"][2][] = [$lengths[$i], $i, $e];
+            foreach ($places as $e => $at) {
+                $waiting[self::key($at)] ??= [$at, []];
+                $waiting[self::key($at)][1][] = [$lengths[$i], $i, $e];
             }
         }
         foreach ($waiting as $key => $place) {
-            rsort($waiting[$key][2]);
+            rsort($waiting[$key][1]);
         }
 
         return $waiting;
@@ -144,9 +145,8 @@ final class WalkingOrder
         return $steps;
     }
 
-    /** @return array{float, float} */
-    private static function place(Post $post): array
+    private static function key(Vector $at): string
     {
-        return [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()];
+        return "{$at->x} {$at->y}";
     }
 }

@@ -14,7 +14,6 @@ use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
-use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 use LogicException;
 
@@ -148,8 +147,6 @@ final readonly class Wanted
     /** An offset from a fixed line as the adjustment needs it; sigma in millimetres. */
     public static function offset(string $id, PostId $stake, FixedLine $line, Length $off, float $sigma): LineOffset
     {
-        $at = fn (Point $point): array => [$point->x->inMillimetres(), $point->y->inMillimetres()];
-
-        return new LineOffset($id, $stake->value, $at($line->from), $at($line->to), $off->inMillimetres(), $sigma, line: $line->id);
+        return new LineOffset($id, $stake->value, $line->from->inMillimetres(), $line->to->inMillimetres(), $off->inMillimetres(), $sigma, line: $line->id);
     }
 }

@@ -8,14 +8,13 @@ use Aequus\Adjust\GrossErrors\FarFromPlan;
 use Aequus\Adjust\Network\Distance;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Unit;
+use Aequus\Measure\Vector;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Where the gate before the first adjustment closes, at its very edges. */
 final class FarFromPlanTest extends TestCase
 {
-    private const DESIGN = ['a' => [0.0, 0.0], 'b' => [4000.0, 0.0], 'c' => [4000.0, 3000.0], 'd' => [0.0, 3000.0]];
-
     #[TestWith([0.79, true])]
     #[TestWith([0.81, false])]
     #[TestWith([1.24, false])]
@@ -54,6 +53,8 @@ final class FarFromPlanTest extends TestCase
     {
         $readings = array_map(fn (string $id, float $reads) => new Distance($id, $id[0], $id[1], $reads, 1.5), array_keys($read), $read);
 
-        return new FarFromPlan($readings, self::DESIGN, Guesses::of(Unit::Millimetre));
+        return new FarFromPlan($readings, [
+            'a' => Vector::zero(), 'b' => new Vector(4000.0, 0.0), 'c' => new Vector(4000.0, 3000.0), 'd' => new Vector(0.0, 3000.0),
+        ], Guesses::of(Unit::Millimetre));
     }
 }

@@ -10,6 +10,7 @@ use Aequus\Adjust\Placement\FewestMoves;
 use Aequus\Adjust\Placement\Placement;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\Vector;
 use PHPUnit\Framework\TestCase;
 
 /** What is worked out fast says what it would say if it were worked out slowly. */
@@ -30,7 +31,7 @@ final class FewestMovesTest extends TestCase
     public function test_the_best_fit_summed_on_the_way_is_the_best_fit(): void
     {
         [$design, $stand] = $this->frame();
-        $far = fn (array $places): array => array_map(fn (array $at) => [$at[0] + 900_000.0, $at[1] - 700_000.0], $places);
+        $far = fn (array $places): array => array_map(fn (Vector $at) => $at->plus(new Vector(900_000.0, -700_000.0)), $places);
         foreach ([[$design, $stand], [$far($design), $far($stand)]] as [$from, $to]) {
             $found = FewestMoves::placement($from, $to, 6.0) ?? $this->fail();
             $fit = Placement::bestFit($from, $to, ['A', 'B', 'C', 'D', 'E']);
@@ -45,7 +46,7 @@ final class FewestMovesTest extends TestCase
     public function test_any_placement_that_fits_names_nobody_either(): void
     {
         [$design] = $this->frame();
-        $stand = array_map(fn (array $at) => [$at[0] + 3.0, $at[1] - 2.0], $design);
+        $stand = array_map(fn (Vector $at) => $at->plus(new Vector(3.0, -2.0)), $design);
         $this->assertSame([], $this->out(FewestMoves::placement($design, $stand, 6.0, anyThatFits: true) ?? $this->fail(), $design, $stand));
     }
 
@@ -55,13 +56,13 @@ final class FewestMovesTest extends TestCase
         $at = $lengths = [];
         foreach (range(0, 9) as $row) {
             foreach (range(0, 7) as $column) {
-                $at[chr(65 + $column).($row + 1)] = [$column * 2400.0, $row * 2400.0];
+                $at[chr(65 + $column).($row + 1)] = new Vector($column * 2400.0, $row * 2400.0);
             }
         }
         $names = array_keys($at);
         foreach ($names as $i => $from) {
             foreach (array_slice($names, $i + 1) as $to) {
-                $lengths["{$from} {$to}"] = hypot($at[$to][0] - $at[$from][0], $at[$to][1] - $at[$from][1]);
+                $lengths["{$from} {$to}"] = $at[$to]->minus($at[$from])->length();
             }
         }
         unset($lengths['A1 B1']);
@@ -75,22 +76,24 @@ final class FewestMovesTest extends TestCase
         $this->assertCount(7 * 10 + 8 * 9, $near->pairs);
     }
 
-    /** @return array{array<string, array{float, float}>, array<string, array{float, float}>} */
+    /** @return array{array<string, Vector>, array<string, Vector>} */
     private function frame(): array
     {
         $design = ['A' => [0.0, 0.0], 'B' => [2400.0, 0.0], 'C' => [4800.0, 0.0], 'D' => [0.0, 3000.0], 'E' => [2400.0, 3000.0], 'F' => [4800.0, 3000.0]];
         $off = ['A' => [1.0, 0.5], 'B' => [-1.0, 0.2], 'C' => [0.3, -0.6], 'D' => [0.4, 0.9], 'E' => [-0.7, -0.8], 'F' => [40.0, 12.0]];
 
-        return [$design, array_combine(array_keys($design), array_map(fn (array $at, array $by) => [$at[0] + $by[0], $at[1] + $by[1]], $design, $off))];
+        $stand = array_map(fn (array $at, array $by) => new Vector($at[0] + $by[0], $at[1] + $by[1]), $design, $off);
+
+        return [array_map(fn (array $at) => new Vector(...$at), $design), array_combine(array_keys($design), $stand)];
     }
 
     /**
-     * @param  array<string, array{float, float}>  $design
-     * @param  array<string, array{float, float}>  $stand
+     * @param  array<string, Vector>  $design
+     * @param  array<string, Vector>  $stand
      * @return list<string>
      */
     private function out(Placement $placement, array $design, array $stand): array
     {
-        return array_map(strval(...), array_keys(array_filter($placement->moves($design, $stand), fn (array $move) => hypot(...$move) > 6.0)));
+        return array_map(strval(...), array_keys(array_filter($placement->moves($design, $stand), fn (Vector $move) => $move->length() > 6.0)));
     }
 }

@@ -14,6 +14,7 @@ use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Adjust\Placement\Tells;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Terms\Shift;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -32,8 +33,8 @@ final class MovesVectorsTest extends TestCase
     {
         $design = $at = [];
         foreach ($input['stakes'] as $stake) {
-            $design[$stake['name']] = [$stake['design_x'], $stake['design_y']];
-            $at[$stake['name']] = [$stake['adjusted_x'], $stake['adjusted_y']];
+            $design[$stake['name']] = new Vector($stake['design_x'], $stake['design_y']);
+            $at[$stake['name']] = new Vector($stake['adjusted_x'], $stake['adjusted_y']);
         }
         $placed = PlacedNetwork::ofExact(
             $at, PlacementWay::from($input['way']), $design, $input['tolerance'], [$input['p'] ?? '', $input['q'] ?? ''], $input['held'] ?? [],
@@ -80,7 +81,7 @@ final class MovesVectorsTest extends TestCase
     {
         $at = [];
         foreach ($input['stakes'] as $stake) {
-            $at[$stake['name']] = [$stake['adjusted_x'], $stake['adjusted_y']];
+            $at[$stake['name']] = new Vector($stake['adjusted_x'], $stake['adjusted_y']);
         }
         $places = array_flip(array_keys($at));
         $q = $input['covariance'];
@@ -93,12 +94,12 @@ final class MovesVectorsTest extends TestCase
             function (array $slopes) use ($q, $places): array {
                 $row = fn (int $i) => array_sum(
                     array_map(
-                        fn (string $name) => $q[$i][2 * $places[$name]] * $slopes[$name][0] + $q[$i][2 * $places[$name] + 1] * $slopes[$name][1],
+                        fn (string $name) => $q[$i][2 * $places[$name]] * $slopes[$name]->x + $q[$i][2 * $places[$name] + 1] * $slopes[$name]->y,
                         array_keys($slopes),
                     ),
                 );
 
-                return array_map(fn (int $k) => [$row(2 * $k), $row(2 * $k + 1)], $places);
+                return array_map(fn (int $k) => new Vector($row(2 * $k), $row(2 * $k + 1)), $places);
             },
         );
         $largest = max(array_map(fn (array $s) => max($s['cov_xx'], $s['cov_yy']), $expect['stakes']));
@@ -138,13 +139,13 @@ final class MovesVectorsTest extends TestCase
         $this->assertEqualsWithDelta([$expect['shift_x'], $expect['shift_y']], [$placed->placement->shiftX, $placed->placement->shiftY], $shift);
         foreach ($stakes as $stake) {
             $found = $placed->stakes[$stake['name']];
-            $this->assertEqualsWithDelta([$stake['move_x'], $stake['move_y']], [$found->x, $found->y], $millimetres, $stake['name']);
-            foreach (['along_x' => $found->alongX, 'along_y' => $found->alongY, 'size' => $found->size()] as $figure => $is) {
+            $this->assertEqualsWithDelta(new Vector($stake['move_x'], $stake['move_y']), $found->move, $millimetres, $stake['name']);
+            foreach (['along_x' => $found->along->x, 'along_y' => $found->along->y, 'size' => $found->size()] as $figure => $is) {
                 $this->assertEqualsWithDelta($stake[$figure] ?? $is, $is, $millimetres, "{$stake['name']}: {$figure}");
             }
             $this->assertSame($stake['verdict'], $found->verdict->value, $stake['name']);
             $this->assertSame(
-                $stake['told'], $found->verdict === StakeVerdict::Out ? $this->told($input, $found->alongX, $found->alongY) : [], $stake['name'],
+                $stake['told'], $found->verdict === StakeVerdict::Out ? $this->told($input, $found->along->x, $found->along->y) : [], $stake['name'],
             );
         }
         $this->assertSame($expect['job_verdict'], $placed->verdict->value);

@@ -14,6 +14,7 @@ use Aequus\Adjust\Placement\PlacedNetwork;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Adjust\Statistics\ChiSquare;
+use Aequus\Measure\Vector;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -30,10 +31,10 @@ final class NetworkPropertiesTest extends TestCase
         $site = SimulatedTapes::grid(4, 3, 2400, 11);
         for ($case = 0; $case < 40; $case++) {
             $network = $site->network();
-            [$cosine, $sine] = $site->shift(1.0);
-            [$x, $y] = $site->shift(50_000 * $site->fraction());
-            $moved = array_map(fn (array $p) => [$cosine * $p[0] - $sine * $p[1] + $x, $sine * $p[0] + $cosine * $p[1] + $y], $site->design);
-            $stations = array_map(fn (string $name) => new Station($name, ...$moved[$name]), array_keys($moved));
+            $turn = $site->shift(1.0);
+            $by = $site->shift(50_000 * $site->fraction());
+            $moved = array_map(fn (Vector $p) => $turn->times($p->x)->plus($turn->left()->times($p->y))->plus($by), $site->design);
+            $stations = array_map(fn (string $name) => new Station($name, $moved[$name]), array_keys($moved));
             $here = $network->adjust();
             $there = (new Network($stations, $network->readings, Datum::baseLine('A1', 'D1')))->adjust();
             foreach ($network->readings as $reading) {
@@ -56,7 +57,7 @@ final class NetworkPropertiesTest extends TestCase
                 continue;
             }
             $extra = new Distance('extra', $from, $to, $before->distance($from, $to), 2.0);
-            $stations = array_map(fn (string $name) => new Station($name, ...$site->design[$name]), $names);
+            $stations = array_map(fn (string $name) => new Station($name, $site->design[$name]), $names);
             $after = (new Network($stations, [...$network->readings, $extra], Datum::baseLine('A1', 'D1')))->adjust();
             foreach ($names as $name) {
                 $this->assertLessThanOrEqual($before->ellipse($name)->major + 1e-6, $after->ellipse($name)->major);
@@ -126,9 +127,8 @@ final class NetworkPropertiesTest extends TestCase
                 $wrong[array_keys($site->design)[$site->any(12)]] = true;
             }
             $at = [];
-            foreach ($site->design as $name => [$x, $y]) {
-                [$dx, $dy] = $site->shift(isset($wrong[$name]) ? 4 * self::TOLERANCE : self::TOLERANCE / 3 * $site->fraction());
-                $at[$name] = [$x + $dx, $y + $dy];
+            foreach ($site->design as $name => $place) {
+                $at[$name] = $place->plus($site->shift(isset($wrong[$name]) ? 4 * self::TOLERANCE : self::TOLERANCE / 3 * $site->fraction()));
             }
             $placed = PlacedNetwork::ofExact($at, PlacementWay::FewestMoves, $site->design, self::TOLERANCE, ['A1', 'D1']);
             $found = array_map(fn ($stake) => $stake->name, $placed?->out() ?? []);
@@ -153,7 +153,7 @@ final class NetworkPropertiesTest extends TestCase
         $this->assertEqualsWithDelta(1.0, $adjusted->solution->sumOfSquares / $expect['sum_squares'], 1e-6);
         $this->assertEqualsWithDelta($expect['sum_redundancy_numbers'], array_sum($redundancies), 1e-5);
         $this->assertEqualsWithDelta($expect['least_redundancy_number'], min($redundancies), 1e-6);
-        $this->assertEqualsWithDelta([$expect['last_stake']['x'], $expect['last_stake']['y']], $adjusted->at[$expect['last_stake']['name']], 1e-3);
+        $this->assertEqualsWithDelta(new Vector($expect['last_stake']['x'], $expect['last_stake']['y']), $adjusted->at[$expect['last_stake']['name']], 1e-3);
     }
 
     public function test_the_critical_sum_of_squares_holds_for_few_and_for_hundreds_of_surplus_readings(): void

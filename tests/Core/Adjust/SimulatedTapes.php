@@ -10,6 +10,7 @@ use Aequus\Adjust\Network\Network;
 use Aequus\Adjust\Network\Station;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\Vector;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -19,7 +20,7 @@ final class SimulatedTapes
     private Randomizer $dice;
 
     /**
-     * @param  non-empty-array<string, array{float, float}>  $design
+     * @param  non-empty-array<string, Vector>  $design
      * @param  list<array{string, string}>  $pairs
      */
     public function __construct(
@@ -39,7 +40,7 @@ final class SimulatedTapes
         $design = $pairs = [];
         for ($r = 0; $r < $rows; $r++) {
             for ($c = 0; $c < $columns; $c++) {
-                $design[$name($c, $r)] = [$c * $bay, $r * $bay];
+                $design[$name($c, $r)] = new Vector($c * $bay, $r * $bay);
                 foreach ([[1, 0], [0, 1], [1, 1], [-1, 1]] as [$dc, $dr]) {
                     if ($c + $dc >= 0 && $c + $dc < $columns && $r + $dr < $rows) {
                         $pairs[] = [$name($c, $r), $name($c + $dc, $r + $dr)];
@@ -53,7 +54,7 @@ final class SimulatedTapes
     }
 
     /**
-     * @param  array<string, array{float, float}>  $stand  true places; the design where left empty
+     * @param  array<string, Vector>  $stand  true places; the design where left empty
      * @param  array<int, float>  $slips  a reader’s mistake by place in the list, mm
      */
     public function network(array $stand = [], array $slips = []): Network
@@ -61,13 +62,13 @@ final class SimulatedTapes
         $stand += $this->design;
         $readings = [];
         foreach ($this->pairs as $i => [$from, $to]) {
-            $true = hypot($stand[$to][0] - $stand[$from][0], $stand[$to][1] - $stand[$from][1]);
+            $true = $stand[$to]->minus($stand[$from])->length();
             $sigma = $this->class->sigma(Length::millimetres($true));
             $readings[] = new Distance("r{$i}", $from, $to, $true + $this->noise($sigma) + ($slips[$i] ?? 0.0), $sigma);
         }
 
         return new Network(
-            array_map(fn (string $name) => new Station($name, ...$this->design[$name]), array_keys($this->design)), $readings,
+            array_map(fn (string $name) => new Station($name, $this->design[$name]), array_keys($this->design)), $readings,
             Datum::baseLine((string) array_key_first($this->design), $this->q),
         );
     }
@@ -77,12 +78,10 @@ final class SimulatedTapes
         return $this->dice->getInt(0, $below - 1);
     }
 
-    /** @return array{float, float} of that size, in any direction */
-    public function shift(float $size): array
+    /** Of that size, in any direction. */
+    public function shift(float $size): Vector
     {
-        $angle = 2 * M_PI * $this->fraction();
-
-        return [$size * cos($angle), $size * sin($angle)];
+        return Vector::toward(2 * M_PI * $this->fraction())->times($size);
     }
 
     public function fraction(): float

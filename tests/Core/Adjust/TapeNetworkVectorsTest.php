@@ -20,6 +20,7 @@ use Aequus\Adjust\Solve\ErrorEllipse;
 use Aequus\Adjust\Statistics\ChiSquare;
 use Aequus\Measure\Guess;
 use Aequus\Measure\Guesses;
+use Aequus\Measure\Vector;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -234,7 +235,7 @@ final class TapeNetworkVectorsTest extends TestCase
             $this->assertEqualsWithDelta($reading['standardised_residual'] ?? 0.0, $w ?? 0.0, 0.002);
         }
         foreach ($expect['stakes'] as $stake) {
-            $this->assertEqualsWithDelta([$stake['x'], $stake['y']], $adjusted->at[$stake['name']], 1e-3, $stake['name']);
+            $this->assertEqualsWithDelta(new Vector($stake['x'], $stake['y']), $adjusted->at[$stake['name']], 1e-3, $stake['name']);
             [$xx, , $yy] = $adjusted->covariance($stake['name']);
             $this->assertEqualsWithDelta([$stake['std_x'], $stake['std_y']], [sqrt(max(0.0, $xx)), sqrt(max(0.0, $yy))], 1e-4);
             $this->assertEllipse($stake, $adjusted->ellipse($stake['name']));

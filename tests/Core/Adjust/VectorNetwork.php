@@ -14,12 +14,13 @@ use Aequus\Adjust\Network\Station;
 use Aequus\Adjust\Network\StringOffset;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\Vector;
 use Aequus\Square\SettingOut\TapeCorrection;
 
 /** A network as a case of the independent computation gives it. */
 final readonly class VectorNetwork
 {
-    /** @var non-empty-array<string, array{float, float}> */
+    /** @var non-empty-array<string, Vector> */
     public array $design;
 
     public Network $network;
@@ -39,9 +40,9 @@ final readonly class VectorNetwork
         $this->tape = TapeClass::from($input['tape_class'] ?? $reference);
         $stations = $design = [];
         foreach ($input['stakes'] as $stake) {
-            $design[$stake['name']] = [(float) $stake['design_x'], (float) $stake['design_y']];
+            $design[$stake['name']] = new Vector($stake['design_x'], $stake['design_y']);
             $stations[] = new Station(
-                $stake['name'], $stake['design_x'], $stake['design_y'], isset($stake['start_x']) ? [$stake['start_x'], $stake['start_y']] : null,
+                $stake['name'], $design[$stake['name']], isset($stake['start_x']) ? new Vector($stake['start_x'], $stake['start_y']) : null,
             );
         }
         $this->design = $design;
@@ -49,7 +50,7 @@ final readonly class VectorNetwork
         foreach ($input['distances'] as $d) {
             $level = isset($d['tape_length'])
                 ? TapeCorrection::of(Length::millimetres($d['tape_length']), Length::millimetres($d['height_difference']), null)->corrected
-                : $d['distance'] ?? hypot($design[$d['to']][0] - $design[$d['from']][0], $design[$d['to']][1] - $design[$d['from']][1]);
+                : $d['distance'] ?? $design[$d['to']]->minus($design[$d['from']])->length();
             $own = isset($d['tape']) ? $tapes[$d['tape']] : null;
             $class = $own !== null ? TapeClass::from($own['tape_class']) : TapeClass::from($d['tape_class'] ?? $this->tape->value);
             $readings[] = new Distance(
@@ -67,7 +68,7 @@ final readonly class VectorNetwork
         $this->network = new Network($stations, $readings, match (true) {
             $datum['type'] === 'lines' => Datum::lines($this->held, $datum['p'], $datum['q']),
             isset($datum['q']) => Datum::baseLine($datum['p'], $datum['q']),
-            default => Datum::fixedLine($datum['p'], [$line['from_x'], $line['from_y']], [$line['to_x'], $line['to_y']]),
+            default => Datum::fixedLine($datum['p'], new Vector($line['from_x'], $line['from_y']), new Vector($line['to_x'], $line['to_y'])),
         });
     }
 
@@ -85,7 +86,7 @@ final readonly class VectorNetwork
                 $input['string_offsets'] ?? [],
             ),
             ...array_map(fn (array $o) => new LineOffset(
-                $o['id'], $o['stake'], [$line($o)['from_x'], $line($o)['from_y']], [$line($o)['to_x'], $line($o)['to_y']],
+                $o['id'], $o['stake'], new Vector($line($o)['from_x'], $line($o)['from_y']), new Vector($line($o)['to_x'], $line($o)['to_y']),
                 $o['offset'], $o['sigma'] ?? 2.0, line: $o['line'] ?? '',
             ), $input['offsets'] ?? []),
         ];

@@ -23,6 +23,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Slope;
 use Aequus\Measure\TapeClass;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
@@ -181,9 +182,9 @@ final class HeightVectorsTest extends VectorTestCase
             array_map(fn (array $lean) => [$lean['stake'], new TopLean($lean['slope_x'], $lean['slope_y'], $lean['height'])], $input['leans']), 1, 0,
         );
         $tape = TapeClass::from($input['tape_class']);
-        $stations = array_map(fn (array $stake) => new Station($stake['name'], $stake['design_x'], $stake['design_y']), $input['stakes']);
-        $offset = function (array $reading, string $stake) use ($leans): array {
-            return ($reading['at'] ?? '') === 'top' ? $leans[$reading[$stake]]->offset() : [0.0, 0.0];
+        $stations = array_map(fn (array $stake) => new Station($stake['name'], new Vector($stake['design_x'], $stake['design_y'])), $input['stakes']);
+        $offset = function (array $reading, string $stake) use ($leans): Vector {
+            return ($reading['at'] ?? '') === 'top' ? $leans[$reading[$stake]]->offset() : Vector::zero();
         };
         $line = $input['reference_line'];
         $readings = [
@@ -191,12 +192,12 @@ final class HeightVectorsTest extends VectorTestCase
                 [$near, $far] = [$offset($d, 'from'), $offset($d, 'to')];
 
                 return new Distance(
-                    $d['id'], $d['from'], $d['to'], $d['distance'], $tape->sigma(self::mm($d['distance'])), [$far[0] - $near[0], $far[1] - $near[1]],
+                    $d['id'], $d['from'], $d['to'], $d['distance'], $tape->sigma(self::mm($d['distance'])), $far->minus($near),
                 );
             }, $input['distances']),
             ...array_map(
                 fn (array $o) => new LineOffset(
-                    $o['id'], $o['stake'], [$line['from_x'], $line['from_y']], [$line['to_x'], $line['to_y']], $o['offset'],
+                    $o['id'], $o['stake'], new Vector($line['from_x'], $line['from_y']), new Vector($line['to_x'], $line['to_y']), $o['offset'],
                     lean: $offset($o, 'stake'),
                 ),
                 $input['offsets'],
@@ -207,7 +208,7 @@ final class HeightVectorsTest extends VectorTestCase
         $this->assertSame($expect['degrees_of_freedom'], $adjusted->solution->surplus);
         $this->assertEqualsWithDelta($expect['sum_squares'], $adjusted->solution->sumOfSquares, 1e-4 * $expect['sum_squares']);
         foreach ($expect['stakes'] as $stake) {
-            $this->assertEqualsWithDelta([$stake['x'], $stake['y']], $adjusted->at[$stake['name']], 1e-3);
+            $this->assertEqualsWithDelta(new Vector($stake['x'], $stake['y']), $adjusted->at[$stake['name']], 1e-3);
             [$xx, , $yy] = $adjusted->covariance($stake['name']);
             $this->assertEqualsWithDelta([$stake['std_x'], $stake['std_y']], [sqrt($xx), sqrt($yy)], 1e-4);
         }
@@ -216,10 +217,10 @@ final class HeightVectorsTest extends VectorTestCase
         }
         $frame = new TopSquare($stations, $adjusted, $leans);
         foreach ($expect['tops'] as $top) {
-            $this->assertEqualsWithDelta([$top['x'], $top['y']], $frame->tops[$top['name']], 1e-3);
+            $this->assertEqualsWithDelta(new Vector($top['x'], $top['y']), $frame->tops[$top['name']], 1e-3);
         }
         $this->assertSame([$expect['corner_out']], $frame->cornersOut(6.35));
-        $between = fn (string $a, string $b) => self::mm(hypot($frame->tops[$a][0] - $frame->tops[$b][0], $frame->tops[$a][1] - $frame->tops[$b][1]));
+        $between = fn (string $a, string $b) => self::mm($frame->tops[$a]->minus($frame->tops[$b])->length());
         $strap = Strap::across(self::mm($input['length']), self::mm($input['width']), $between('A1', 'B2'), $between('B1', 'A2'));
         $this->assertSame($expect['strap']['diagonal'] === 'AC', $strap->alongAc);
         $this->assertEqualsWithDelta($expect['strap']['shorten_by'], $strap->shortenBy->inMillimetres(), 1e-3);

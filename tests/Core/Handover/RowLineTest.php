@@ -6,6 +6,7 @@ namespace Tests\Core\Handover;
 
 use Aequus\Handover\RowLine;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -22,7 +23,7 @@ final class RowLineTest extends TestCase
         $posts = array_values(array_filter(Builds::plan()->grid->posts, fn ($post) => str_ends_with($post->label, '1')));
         $at = [];
         foreach ($posts as $i => $post) {
-            $at[$post->id->value] = [2400.0 * $i, $i === 1 ? $off : 0.0];
+            $at[$post->id->value] = new Vector(2400.0 * $i, $i === 1 ? $off : 0.0);
         }
         $row = new RowLine(true, '1', $posts, $at, Length::millimetres(6));
         $this->assertSame($isStraight, $row->isStraight);

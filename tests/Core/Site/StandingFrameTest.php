@@ -26,6 +26,7 @@ use Aequus\Logbook\Set\SeenReady;
 use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\LeastEmbedment;
@@ -98,7 +99,7 @@ final class StandingFrameTest extends TestCase
         // The far row leans 6 in 1200 toward the stream: the diagonal from A1 grows.
         $racked = (new StandingFrame($this->site(...$this->standing(['A2' => [6.0, 0.0], 'B2' => [6.0, 0.0], 'C2' => [6.0, 0.0]]))))->tops();
         $height = 2400 + 900;
-        $this->assertEqualsWithDelta([$height * 6 / 1200, 3000], $racked->tops[$this->id('A2')->value] ?? [], 0.1);
+        $this->assertEqualsWithDelta(new Vector($height * 6 / 1200, 3000), $racked->tops[$this->id('A2')->value] ?? null, 0.1);
         $this->assertTrue($racked?->strap?->alongAc);
         $true = hypot(4800, 3000);
         $this->assertEqualsWithDelta(hypot(4800 + $height * 6 / 1200, 3000) - $true, $racked->strap->shortenBy->inMillimetres(), 0.2);
@@ -135,10 +136,10 @@ final class StandingFrameTest extends TestCase
         )])))->site()))->tops();
         $true = $tops(1016.5);
         $this->assertSame([], $true?->mistakes->dropped);
-        $this->assertEqualsWithDelta([0, 16.5], $true->tops[$this->id('A1')->value], 0.1);
+        $this->assertEqualsWithDelta(new Vector(0, 16.5), $true->tops[$this->id('A1')->value], 0.1);
         $wrong = $tops(1070);
         $this->assertCount(1, $wrong->mistakes->dropped ?? []);
-        $this->assertEqualsWithDelta(16.5, $wrong->tops[$this->id('A1')->value][1] ?? 0.0, 0.5, 'the wrong tape moves no top');
+        $this->assertEqualsWithDelta(16.5, $wrong->tops[$this->id('A1')->value]->y ?? 0.0, 0.5, 'the wrong tape moves no top');
     }
 
     public function test_ready_to_pour_names_what_is_missing(): void

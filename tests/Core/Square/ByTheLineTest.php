@@ -95,7 +95,7 @@ final class ByTheLineTest extends TestCase
         $this->assertSame(SquareVerdict::Out, $layout->verdict());
         $this->assertTrue($layout->survey->against?->isOffPlace());
         $this->assertCount(8, $layout->toMove());
-        $this->assertEqualsWithDelta([0.0, 46.0], [$layout->toMove()[0]->alongX, $layout->toMove()[0]->alongY], 0.01);
+        $this->assertEqualsWithDelta([0.0, 46.0], [$layout->toMove()[0]->along->x, $layout->toMove()[0]->along->y], 0.01);
     }
 
     public function test_posts_that_stand_out_of_parallel_hold_the_layout_and_the_wall_is_told_all_the_same(): void

@@ -61,7 +61,7 @@ final class LayoutTest extends TestCase
         $this->assertSame(SquareVerdict::Out, $layout->verdict());
         $this->assertEqualsWithDelta(-20, $layout->outline?->farSideShift()?->inMillimetres(), 0.1);
         $this->assertSame(['A2', 'B2'], $this->labels($layout->toMove()));
-        $this->assertEqualsWithDelta([-20, 0], [$layout->toMove()[0]->alongX, $layout->toMove()[0]->alongY], 0.01);
+        $this->assertEqualsWithDelta([-20, 0], [$layout->toMove()[0]->along->x, $layout->toMove()[0]->along->y], 0.01);
     }
 
     public function test_two_readings_of_one_pair_that_nothing_else_touches_are_held_against_each_other(): void
@@ -137,7 +137,7 @@ final class LayoutTest extends TestCase
         $layout = $this->layout($plan, ...$this->everything($plan, ['D3' => [28.6, 12.7]]));
         $this->assertSame(SquareVerdict::Out, $layout->verdict());
         $this->assertSame(['D3'], $this->labels($layout->toMove(), $plan));
-        $this->assertEqualsWithDelta([-28.6, -12.7], [$layout->toMove()[0]->alongX, $layout->toMove()[0]->alongY], 1.0);
+        $this->assertEqualsWithDelta([-28.6, -12.7], [$layout->toMove()[0]->along->x, $layout->toMove()[0]->along->y], 1.0);
     }
 
     public function test_readings_of_a_moved_stake_are_old_and_the_list_asks_for_them_again(): void
@@ -168,7 +168,7 @@ final class LayoutTest extends TestCase
         $this->assertSame(PlacementWay::Held, $layout->survey->placed?->way);
         $this->assertCount(8, $layout->toMove());
         foreach ($layout->toMove() as $stake) {
-            $this->assertEqualsWithDelta([20, 0], [$stake->alongX, $stake->alongY], 1.0);
+            $this->assertEqualsWithDelta([20, 0], [$stake->along->x, $stake->along->y], 1.0);
         }
     }
 
@@ -251,7 +251,7 @@ final class LayoutTest extends TestCase
         $this->assertSame(SquareVerdict::Within, $right->verdict());
         $wrong = $this->layout($plan, ...$this->everything($plan, ['C1' => [0, 14]]));
         $this->assertSame(['C1'], $this->labels($wrong->toMove(), $plan));
-        $this->assertEqualsWithDelta(-14, $wrong->toMove()[0]->alongY, 0.5);
+        $this->assertEqualsWithDelta(-14, $wrong->toMove()[0]->along->y, 0.5);
     }
 
     public function test_two_posts_are_told_by_their_one_distance_and_one_post_has_nothing_to_square(): void

@@ -36,8 +36,7 @@ final class ShelterPropertiesTest extends TestCase
         $called = $alone = 0;
         for ($case = 0; $case < self::CASES; $case++) {
             $wrong = $network->stakes[$site->any(count($network->stakes))];
-            [$dx, $dy] = $site->shift(self::INCH);
-            $taped = $site->network([$wrong => [$network->design[$wrong][0] + $dx, $network->design[$wrong][1] + $dy]]);
+            $taped = $site->network([$wrong => $network->design[$wrong]->plus($site->shift(self::INCH))]);
             [, $adjusted] = Mistakes::search(fn (array $without) => $taped->without($without)->adjust());
             $out = array_map(
                 fn ($stake) => $stake->name, PlacedNetwork::of($adjusted, $way, $network->design, 0.25 * self::INCH, $network->base)?->out() ?? [],
