@@ -8,6 +8,7 @@ use Aequus\Clear\Conflict;
 use Aequus\Clear\SmallestShift;
 use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Measure\Length;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Shift;
@@ -49,16 +50,12 @@ final readonly class WaysClear
         }
         $radius = $plan->hole->reach();
         $this->whole = self::told(SmallestShift::of(array_map(fn (Post $post) => $post->at, $plan->grid->posts), $radius, $services), $mark);
-        $posts = [];
-        foreach ($site->clear->conflicts as $conflict) {
-            $posts[$conflict->post->id->value] = $conflict;
-        }
-        $this->single = array_values(array_map(function (Conflict $conflict) use ($radius, $services, $mark, $plan): array {
+        $this->single = ByPost::indexed($site->clear->conflicts, fn (Conflict $conflict) => $conflict->post)->map(function (Conflict $conflict) use ($radius, $services, $mark, $plan): array {
             $shift = SmallestShift::of([$conflict->post->at], $radius, $services);
             $size = Length::millimetres(hypot($shift->x->inMillimetres(), $shift->y->inMillimetres()));
 
             return [$conflict->post, self::told($shift, $mark), ! $size->isLongerThan($plan->tolerances->squareness)];
-        }, $posts));
+        })->all();
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Aequus\Clear\Conflict;
 use Aequus\Cut\TopNetwork;
 use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Guide\Guide;
@@ -13,8 +14,8 @@ use Aequus\Level\CutAndFill;
 use Aequus\Measure\Length;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -92,10 +93,7 @@ final readonly class PlanDrawing
         }
         $this->strings = $strings;
         $this->fixed = DrawnFixed::all($plan, $frame);
-        $out = array_flip(array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut));
-        $this->leftOut = array_values(
-            array_map(fn (Post $post) => $post->at, array_filter($plan->grid->crossings(), fn (Post $post) => isset($out[$post->id->value]))),
-        );
+        $this->leftOut = array_map(fn (Post $post) => $post->at, $plan->grid->leftOut());
     }
 
     public static function ofPlan(Plan $plan): self
@@ -105,12 +103,9 @@ final readonly class PlanDrawing
 
     public static function clear(SiteState $site): self
     {
-        $conflicts = [];
-        foreach ($site->clear->conflicts as $conflict) {
-            $conflicts[$conflict->post->id->value] = $conflict;
-        }
-        $posts = self::posts($site->plan, self::nextIn($site, Phase::Clear), fn (Post $post) => isset($conflicts[$post->id->value])
-            ? ['short', Say::text('drawing.plan_drawing.hole_inside_the_no_dig', name: $conflicts[$post->id->value]->service->name), '']
+        $conflicts = ByPost::indexed($site->clear->conflicts, fn (Conflict $conflict) => $conflict->post);
+        $posts = self::posts($site->plan, self::nextIn($site, Phase::Clear), fn (Post $post) => isset($conflicts[$post])
+            ? ['short', Say::text('drawing.plan_drawing.hole_inside_the_no_dig', name: $conflicts[$post]->service->name), '']
             : ['planned', Say::text('drawing.plan_drawing.clear_of_every_known_line'), '']);
 
         return new self(
@@ -124,7 +119,7 @@ final readonly class PlanDrawing
     {
         $posts = self::posts($site->plan, self::nextIn($site, Phase::Level), function (Post $post) use ($site, $work): array {
             $height = $site->level->groundAt($post);
-            $moved = $work->heights[$post->id->value] ?? null;
+            $moved = $work->heights[$post] ?? null;
             if ($moved !== null) {
                 if ($site->plan->notation->round($moved)->isZero()) {
                     return ['staked', Say::text('drawing.plan_drawing.on_grade'), Say::text('drawing.plan_drawing.on_grade')];
@@ -240,17 +235,14 @@ final readonly class PlanDrawing
     public static function tops(SiteState $site, TopNetwork $tops): self
     {
         $frame = new Frame($site->plan);
-        $off = [];
-        foreach ($site->plan->grid->posts as $post) {
-            $off[$post->id->value] = $tops->tops[$post->id->value]->minus($post->at->inMillimetres());
-        }
-        $furthest = max(0.1, ...array_map(fn (Vector $by) => $by->length(), array_values($off)));
+        $off = ByPost::each($site->plan->grid->posts, fn (Post $post) => $tops->tops[$post->id->value]->minus($post->at->inMillimetres()));
+        $furthest = max(0.1, ...$off->map(fn (Vector $by) => $by->length())->all());
         $perMillimetre = $frame->size(Length::millimetres(1000)) / 1000;
         $times = max(1, (int) floor(self::LONGEST_LEAN / ($furthest * $perMillimetre)));
         $lines = [];
         foreach ($site->plan->grid->posts as $post) {
             [$x, $y] = [$frame->x($post->at->x), $frame->y($post->at->y)];
-            $by = $off[$post->id->value]->times($times * $perMillimetre);
+            $by = $off[$post]->times($times * $perMillimetre);
             $lines[] = new DrawnLine($x, $y, round($x + $by->x, 1), round($y - $by->y, 1), 'leans');
         }
         if ($tops->strap !== null) {
@@ -264,7 +256,7 @@ final readonly class PlanDrawing
             fn (Post $post) => [
                 $isOut($post) ? 'leaning' : 'plumb',
                 ($isOut($post) ? Say::text('drawing.plan_drawing.out_by') : Say::text('drawing.plan_drawing.square_within')).$site->plan->write(
-                    $by = Length::millimetres($off[$post->id->value]->length()),
+                    $by = Length::millimetres($off[$post]->length()),
                 ),
                 $isOut($post) ? Typeset::svg($site->plan->notation, $by) : '',
             ],

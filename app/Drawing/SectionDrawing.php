@@ -188,7 +188,7 @@ final readonly class SectionDrawing
 
     private function required(Post $post): ?RequiredDepth
     {
-        return $this->depths->required[$post->id->value] ?? null;
+        return $this->depths->required[$post] ?? null;
     }
 
     private function y(Length $height): float

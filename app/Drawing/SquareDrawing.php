@@ -136,8 +136,7 @@ final readonly class SquareDrawing
 
     private function stake(Post $post, ?Move $next): DrawnStake
     {
-        $id = $post->id->value;
-        $placed = $this->site->square->survey->placed->stakes[$id] ?? null;
+        $placed = $this->site->square->survey->stakeOf($post);
         $held = in_array($post, $this->site->square->held, true);
         [$x, $y] = [$this->frame->x($post->at->x), $this->frame->y($post->at->y)];
         $ring = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->major));

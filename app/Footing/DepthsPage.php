@@ -10,6 +10,7 @@ use Aequus\Footing\Holes\HoleOptions;
 use Aequus\Footing\Holes\SoilSurprise;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Site\SiteState;
@@ -83,8 +84,8 @@ final readonly class DepthsPage
     /** Labels of the posts that have a task of their own, as they are typed. */
     public function posts(PostRole $role): string
     {
-        $roles = $this->site->plan->footing->roles ?? [];
-        $with = array_filter($this->site->plan->grid->posts, fn (Post $post) => ($roles[$post->id->value] ?? null) === $role);
+        $roles = $this->site->plan->footing->roles ?? ByPost::none();
+        $with = array_filter($this->site->plan->grid->posts, fn (Post $post) => ($roles[$post] ?? null) === $role);
 
         return implode(' ', array_map(fn (Post $post) => $post->label, $with));
     }

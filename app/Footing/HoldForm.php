@@ -15,6 +15,7 @@ use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\Material;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
@@ -107,12 +108,12 @@ final readonly class HoldForm
     /** Labels of the posts held another way than the job’s. */
     public function posts(Hold $hold): string
     {
-        $others = array_filter($this->decided->ofPosts ?? [], fn (Hold $one) => $one === $hold);
+        $others = $this->decided->ofPosts ?? ByPost::none();
 
         return implode(
             ' ',
             array_map(
-                fn (Post $post) => $post->label, array_filter($this->site->plan->grid->posts, fn (Post $post) => isset($others[$post->id->value])),
+                fn (Post $post) => $post->label, array_filter($this->site->plan->grid->posts, fn (Post $post) => ($others[$post] ?? null) === $hold),
             ),
         );
     }

@@ -174,7 +174,7 @@ final readonly class LoadSheet
             $concrete = $required === null
                 ? 0.0 : HoleWork::planned($plan, $plan->holdOf($post->id), $tops, $required)->concreteOnPost / Concrete::CUBIC_FOOT;
             $posts[] = new LoadOnPost(
-                $post, $this->areas->areas[$post->id->value], $this->carries, $this->above, $this->soil, $sideways, $this->suction, $concrete,
+                $post, $this->areas->areas[$post], $this->carries, $this->above, $this->soil, $sideways, $this->suction, $concrete,
             );
         }
         usort(

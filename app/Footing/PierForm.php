@@ -41,7 +41,7 @@ final readonly class PierForm
         );
         $water = $sums->lengths(['water']);
         $this->lift = $water === null ? null : FormTube::lift($this->rules->tube, $water[0]);
-        $required = $site->footing->depths->required ?? [];
+        $required = $site->footing->depths?->required->all() ?? [];
         $this->piers = $required === [] || $sums->refusals !== [] ? [] : $sums->attempt($this->isTooNarrow() ? 'tube' : 'top', fn () => Pier::all(
             $required, $tops, $this->top, $this->rules, $site->footing->dug,
         )) ?? [];

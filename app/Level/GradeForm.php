@@ -37,6 +37,6 @@ final readonly class GradeForm
     /** To be cut at a post, filled where it is negative; null where nothing is asked or the ground is not read. */
     public function heightOf(Post $post): ?Length
     {
-        return $this->work->heights[$post->id->value] ?? null;
+        return $this->work->heights[$post] ?? null;
     }
 }

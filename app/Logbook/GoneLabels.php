@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Logbook;
 
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Site\SiteState;
 use App\Models\Job;
 use App\Models\PlanRevision;
@@ -11,8 +12,8 @@ use App\Models\PlanRevision;
 /** What posts were called that the plan in force has no more: entries keep their names. */
 final class GoneLabels
 {
-    /** @return array<string, string> label by the value of the post's id, as the newest plan that had it called it */
-    public static function of(Job $job, SiteState $site): array
+    /** @return ByPost<string> labels, as the newest plan that had the post called it */
+    public static function of(Job $job, SiteState $site): ByPost
     {
         $missing = [];
         foreach ($site->log->entries as $entry) {
@@ -22,6 +23,7 @@ final class GoneLabels
                 }
             }
         }
+        /** @var array<string, string> $labels */
         $labels = [];
         foreach ($missing === [] ? [] : $job->revisions()->reorder()->orderByDesc('number')->get() as $revision) {
             foreach ($missing as $id => $post) {
@@ -36,6 +38,6 @@ final class GoneLabels
             }
         }
 
-        return $labels;
+        return ByPost::fromStored($labels);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Logbook;
 
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\EntryKind;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\EntryWords;
@@ -29,10 +30,10 @@ final readonly class LogLines
      * @param  ?int  $before  the entry this sheet begins below; null for the newest
      * @param  ?Post  $post  only what is about this post; null for all
      * @param  ?EntryKind  $kind  only entries of this kind; null for all
-     * @param  array<string, string>  $gone  what posts were called that the plan has no more
+     * @param  ?ByPost<string>  $gone  what posts were called that the plan has no more
      */
     public function __construct(
-        private SiteState $site, string $zone, ?int $before = null, public ?Post $post = null, public ?EntryKind $kind = null, array $gone = [],
+        private SiteState $site, string $zone, ?int $before = null, public ?Post $post = null, public ?EntryKind $kind = null, ?ByPost $gone = null,
     ) {
         $local = new DateTimeZone($zone);
         $words = new EntryWords($site, $gone);

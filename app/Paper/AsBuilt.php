@@ -41,7 +41,7 @@ final readonly class AsBuilt
         $y = fn (Post $post): float => $height - 50 - $post->at->y->inMillimetres() * $this->scale;
         $svg = '';
         foreach ($grid->posts as $post) {
-            $stake = $this->site->square->survey->placed->stakes[$post->id->value] ?? null;
+            $stake = $this->site->square->survey->stakeOf($post);
             $svg .= sprintf(
                 '<rect x="%.1f" y="%.1f" width="10" height="10" fill="%s" stroke="%s"/>', $x($post) - 5, $y($post) - 5,
                 $this->site->standing($post)->isProvedPlumb() ? self::INK : '#ffffff', self::INK,

@@ -9,7 +9,7 @@ use Aequus\Measure\Unit;
 use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Posts\Post;
 use App\Type\Say;
 
 /** What stands in the fields of the plan form before anyone types. */
@@ -38,8 +38,7 @@ final readonly class PlanForm
     {
         $write = fn (Length $length): string => $plan->write($length);
         $exactly = fn (Length $length): string => self::exactly($plan, $length);
-        $out = array_flip(array_map(fn (PostId $id) => $id->value, $plan->grid->leftOut));
-        $labels = array_map(fn ($post) => $post->label, array_filter($plan->grid->crossings(), fn ($post) => isset($out[$post->id->value])));
+        $labels = array_map(fn (Post $post) => $post->label, $plan->grid->leftOut());
 
         return new self([
             'kind' => $plan->kind->value,

@@ -188,13 +188,10 @@ final readonly class RoundSheet
     /** @return list<RoundRow> */
     private function holes(): array
     {
-        $dug = [];
-        foreach ($this->site->log->now(HoleDug::class) as $hole) {
-            $dug[$hole->post->value] = $hole;
-        }
+        $dug = $this->site->log->newest(HoleDug::class);
 
         return array_map(function (Post $post) use ($dug): RoundRow {
-            $hole = $dug[$post->id->value] ?? null;
+            $hole = $dug[$post] ?? null;
             $more = $hole !== null && ($hole->width !== null || $hole->found !== null || $hole->soils !== []);
 
             // A hole that is dug on is a new entry; the newest counts.
@@ -212,13 +209,10 @@ final readonly class RoundSheet
     /** @return list<RoundRow> */
     private function tops(): array
     {
-        $tops = [];
-        foreach ($this->site->log->now(TopMeasured::class) as $top) {
-            $tops[$top->post->value] = $top->aboveDatumLine;
-        }
+        $tops = $this->site->log->newest(TopMeasured::class);
 
         return $this->site->plan->tops === null ? [] : array_map(fn (Post $post) => new RoundRow(
-            $post->label, $post->label, EntryKind::Top, 'above', ['post' => $post->label], $this->site->cut->mark($post)?->aboveDatumLine(), $tops[$post->id->value] ?? null, null,
+            $post->label, $post->label, EntryKind::Top, 'above', ['post' => $post->label], $this->site->cut->mark($post)?->aboveDatumLine(), ($tops[$post] ?? null)?->aboveDatumLine, null,
         ), array_values(array_filter($this->site->walk(), fn (Post $post) => ! $this->site->cut->isCut($post))));
     }
 }

@@ -73,7 +73,7 @@ final readonly class PostSheet
 
     private function position(): PostFact
     {
-        $stake = $this->site->square->survey->placed->stakes[$this->post->id->value] ?? null;
+        $stake = $this->site->square->survey->stakeOf($this->post);
         $slack = $this->site->plan->hole->slack($this->site->plan->post, $this->site->plan->layout->cover)->slack;
         $room = $slack->isPositive() ? $this->say('set.post_sheet.the_hole_leaves_round_it', slack: $slack) : '';
         if ($stake === null) {

@@ -8,50 +8,41 @@ use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Log;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 
 /** The cut mark of every post, once it is decided where the tops shall be. */
 final readonly class CutList
 {
-    /** @var array<string, CutMark> by the value of the post's id; empty until the tops are decided */
-    public array $marks;
+    /** @var ByPost<CutMark> none until the tops are decided */
+    public ByPost $marks;
 
     /** @var list<CutMark> posts whose top is below their mark; asked for at every post */
     private array $short;
 
-    /** @var array<string, true> posts already cut */
-    private array $cut;
+    /** @var ByPost<PostCut> */
+    private ByPost $cut;
 
     public function __construct(Plan $plan, Log $log)
     {
-        $measured = $cut = $marks = [];
-        foreach ($log->now(TopMeasured::class) as $top) {
-            $measured[$top->post->value] = $top->aboveDatumLine;
-        }
-        foreach ($log->now(PostCut::class) as $done) {
-            $cut[$done->post->value] = true;
-        }
-        if ($plan->tops !== null) {
-            foreach ($plan->grid->posts as $post) {
-                $now = $measured[$post->id->value] ?? null;
-                $marks[$post->id->value] = new CutMark(
-                    $post, $plan->tops->topOf($post), $plan->tops->datumLine, $now?->plus($plan->tops->datumLine),
-                    $plan->post, $plan->tops->alongX, $plan->tops->alongY,
-                );
-            }
-        }
-        [$this->marks, $this->cut] = [$marks, $cut];
-        $this->short = array_values(array_filter($marks, fn (CutMark $mark) => $mark->isShort()));
+        $measured = $log->newest(TopMeasured::class);
+        $tops = $plan->tops;
+        $this->cut = $log->newest(PostCut::class);
+        $this->marks = $tops === null ? ByPost::none() : ByPost::each($plan->grid->posts, fn (Post $post) => new CutMark(
+            $post, $tops->topOf($post), $tops->datumLine, ($measured[$post] ?? null)?->aboveDatumLine->plus($tops->datumLine),
+            $plan->post, $tops->alongX, $tops->alongY,
+        ));
+        $this->short = array_values(array_filter($this->marks->all(), fn (CutMark $mark) => $mark->isShort()));
     }
 
     public function mark(Post $post): ?CutMark
     {
-        return $this->marks[$post->id->value] ?? null;
+        return $this->marks[$post] ?? null;
     }
 
     public function isCut(Post $post): bool
     {
-        return isset($this->cut[$post->id->value]);
+        return isset($this->cut[$post]);
     }
 
     /** @return list<CutMark> posts whose top is below their mark */

@@ -26,6 +26,7 @@ use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 
 /** What every hole of a job must reach, and how the dug ones came out. */
@@ -40,23 +41,22 @@ final readonly class Footings
     /** Why the decided rules can't be met; null when they can. */
     public ?FootingRefused $refused;
 
-    /** @var array<string, HoleAsDug> by the value of the post's id, holes dug so far and judged against what they must reach */
-    public array $dug;
+    /** @var ByPost<HoleAsDug> holes dug so far and judged against what they must reach */
+    public ByPost $dug;
 
-    /** @var array<string, Length> by the value of the post's id: how deep every dug hole is, those too that nothing judges yet */
-    private array $measured;
+    /** @var ByPost<Length> how deep every dug hole is, those too that nothing judges yet */
+    private ByPost $measured;
 
-    /** @param  array<string, Length>  $ground by the value of the post's id */
-    public function __construct(private Plan $plan, Log $log, array $ground)
+    /** @param  ByPost<Length>  $ground  heights */
+    public function __construct(private Plan $plan, Log $log, ByPost $ground)
     {
         $depths = $refused = null;
         $needs = [];
-        $posts = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($ground[$post->id->value])));
+        $posts = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($ground[$post])));
         if ($plan->footing !== null && $posts !== []) {
-            $waived = self::waived($log);
             $needs = array_map(
                 fn (Post $post) => self::need(
-                    $plan, $plan->footing, $post, $ground[$post->id->value], [...$waived[''] ?? [], ...$waived[$post->id->value] ?? []],
+                    $plan, $plan->footing, $post, $ground[$post], self::waived($log, $post),
                     self::lesserEmbedment($plan, $log, $post),
                 ),
                 $posts,
@@ -67,34 +67,36 @@ final readonly class Footings
                 $depths = Depths::commonPlane($needs, null);
             }
         }
-        $dug = $measured = [];
-        foreach ($log->now(HoleDug::class) as $hole) {
-            $measured[$hole->post->value] = $hole->depth;
-            $required = $depths->required[$hole->post->value] ?? null;
+        $holes = $log->newest(HoleDug::class);
+        $dug = [];
+        foreach ($holes as $post => $hole) {
+            $required = $depths->required[$post] ?? null;
             if ($required !== null && $plan->footing !== null) {
-                $dug[$hole->post->value] = new HoleAsDug(
+                $dug[] = new HoleAsDug(
                     $required, $required->need->ground->minus($hole->depth), $plan->footing->leastGravel, $hole->width, $hole->found,
                     $hole->soilAtTheFoot(),
                 );
             }
         }
-        [$this->depths, $this->refused, $this->dug, $this->measured, $this->needs] = [$depths, $refused, $dug, $measured, $needs];
+        $this->dug = ByPost::indexed($dug, fn (HoleAsDug $hole) => $hole->required->post);
+        $this->measured = $holes->map(fn (HoleDug $hole) => $hole->depth);
+        [$this->depths, $this->refused, $this->needs] = [$depths, $refused, $needs];
     }
 
     public function required(Post $post): ?RequiredDepth
     {
-        return $this->depths->required[$post->id->value] ?? null;
+        return $this->depths->required[$post] ?? null;
     }
 
     public function asDug(Post $post): ?HoleAsDug
     {
-        return $this->dug[$post->id->value] ?? null;
+        return $this->dug[$post] ?? null;
     }
 
     /** From the ground beside it to its bottom, as measured; null where nothing is dug. Known without rules or heights, when it can’t be judged. */
     public function measured(Post $post): ?Length
     {
-        return $this->measured[$post->id->value] ?? null;
+        return $this->measured[$post] ?? null;
     }
 
     /**
@@ -229,8 +231,8 @@ final readonly class Footings
         return $line->minus($foot)->plus($this->plan->notation->system()->hand);
     }
 
-    /** @return array<string, list<DepthRule>> rules knowingly left aside, by the value of the post's id; under the empty one for all posts */
-    private static function waived(Log $log): array
+    /** @return list<DepthRule> rules knowingly left aside at a post, there alone or for all posts */
+    private static function waived(Log $log, Post $post): array
     {
         $waived = [];
         foreach ($log->now(Decision::class) as $decision) {
@@ -240,8 +242,8 @@ final readonly class Footings
                 DecisionAbout::WaiveMakerMinimum => DepthRule::MakerMinimum,
                 default => null,
             };
-            if ($rule !== null) {
-                $waived[$decision->post->value ?? ''][] = $rule;
+            if ($rule !== null && ($decision->post === null || $decision->post->equals($post->id))) {
+                $waived[] = $rule;
             }
         }
 

@@ -6,12 +6,14 @@ namespace Aequus\Level;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
+use Aequus\Plan\Posts\Post;
 
 /** Earth to take away and to bring for a finished grade, level or falling: at every post the height, over its share of the ground the volume. */
 final readonly class CutAndFill
 {
-    /** @var array<string, Length> by post id: above zero to cut, below zero to fill */
-    public array $heights;
+    /** @var ByPost<Length> above zero to cut, below zero to fill; only where the ground was read */
+    public ByPost $heights;
 
     /** mm³ */
     public float $cut;
@@ -19,22 +21,17 @@ final readonly class CutAndFill
     /** mm³ */
     public float $fill;
 
-    /** @param  array<string, Length>  $ground  by post id */
-    public function __construct(Plan $plan, array $ground, FinishedGrade $grade)
+    /** @param  ByPost<Length>  $ground  heights */
+    public function __construct(Plan $plan, ByPost $ground, FinishedGrade $grade)
     {
-        $heights = [];
         $cut = $fill = 0.0;
         [$x, $y] = [self::shares($plan->grid->columns->spacing()->centres), self::shares($plan->grid->rows->spacing()->centres)];
+        $this->heights = ByPost::each($plan->grid->posts, fn (Post $post) => ($ground[$post] ?? null)?->minus($grade->at($post->at)));
         foreach ($plan->grid->posts as $post) {
-            $here = $ground[$post->id->value] ?? null;
-            if ($here === null) {
-                continue;
-            }
-            $heights[$post->id->value] = $here->minus($grade->at($post->at));
-            $volume = $heights[$post->id->value]->inMillimetres() * ($x[$post->at->x->nanometres] ?? 0.0) * ($y[$post->at->y->nanometres] ?? 0.0);
+            $volume = ($this->heights[$post] ?? Length::zero())->inMillimetres() * ($x[$post->at->x->nanometres] ?? 0.0) * ($y[$post->at->y->nanometres] ?? 0.0);
             $volume > 0 ? $cut += $volume : $fill -= $volume;
         }
-        [$this->heights, $this->cut, $this->fill] = [$heights, $cut, $fill];
+        [$this->cut, $this->fill] = [$cut, $fill];
     }
 
     /**

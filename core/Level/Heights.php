@@ -17,6 +17,7 @@ use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Log;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostFeature;
 
@@ -32,8 +33,8 @@ final readonly class Heights
     /** Name of the newest set-up; null before any rod was read. */
     public ?string $setUp;
 
-    /** @var array<string, Length> ground height by the value of the post's id */
-    public array $ground;
+    /** @var ByPost<Length> ground heights, where they are known */
+    public ByPost $ground;
 
     /** @var array<string, KnownHeight> every height that is known, by its point’s key */
     public array $known;
@@ -124,7 +125,7 @@ final readonly class Heights
 
     public function groundAt(Post $post): ?Length
     {
-        return $this->ground[$post->id->value] ?? null;
+        return $this->ground[$post] ?? null;
     }
 
     public function knownGround(Post $post): ?KnownHeight
@@ -191,7 +192,7 @@ final readonly class Heights
     public function range(): ?Length
     {
         return $this->high === null || $this->low === null ? null
-            : $this->ground[$this->high->id->value]->minus($this->ground[$this->low->id->value]);
+            : $this->ground[$this->high]->minus($this->ground[$this->low]);
     }
 
     public function isComplete(): bool
@@ -270,22 +271,14 @@ final readonly class Heights
 
     /**
      * @param  array<string, KnownHeight>  $known
-     * @return array{array<string, Length>, list<Post>, ?Post, ?Post, ?GroundPlane}
+     * @return array{ByPost<Length>, list<Post>, ?Post, ?Post, ?GroundPlane}
      */
     private function shapeOfGround(array $known): array
     {
-        $ground = $unread = $points = $of = [];
-        foreach ($this->plan->grid->posts as $post) {
-            $height = ($known[LevelPoint::of($post->id)->key()] ?? null)?->height;
-            if ($height === null) {
-                $unread[] = $post;
-
-                continue;
-            }
-            $ground[$post->id->value] = $height;
-            $points[] = new GroundPoint($post->at, $height);
-            $of[] = $post;
-        }
+        $ground = ByPost::each($this->plan->grid->posts, fn (Post $post) => ($known[LevelPoint::of($post->id)->key()] ?? null)?->height);
+        $unread = array_values(array_filter($this->plan->grid->posts, fn (Post $post) => ! isset($ground[$post])));
+        $of = array_values(array_filter($this->plan->grid->posts, fn (Post $post) => isset($ground[$post])));
+        $points = array_map(fn (Post $post) => new GroundPoint($post->at, $ground[$post]), $of);
         [$high, $low] = $points === [] ? [null, null] : [$of[GroundPoint::highest($points)], $of[GroundPoint::lowest($points)]];
 
         return [$ground, $unread, $high, $low, count($points) >= 3 ? GroundPlane::fit($points) : null];

@@ -10,8 +10,10 @@ use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\BoardsUp;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\StakeReading;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostId;
 use DateTimeImmutable;
+use Generator;
 
 /** The logbook of one job, and which of its entries count now: not struck, not corrected, and not from before a stake was moved. */
 final readonly class Log
@@ -28,8 +30,8 @@ final readonly class Log
     /** The boards that stand: readings between the rough stakes before are old. */
     private ?Entry $boardsUp;
 
-    /** @var array<string, list<Entry>> the moves that count, by the value of the post's id */
-    private array $moves;
+    /** @var ByPost<non-empty-list<Entry>> the moves that count */
+    private ByPost $moves;
 
     /** @var array<class-string<Payload>, array<int, Payload>> what counts now, by sequence */
     private array $now;
@@ -40,7 +42,7 @@ final readonly class Log
     /** @param  list<Entry>  $entries */
     public function __construct(array $entries)
     {
-        $bySequence = $moves = $now = $counting = [];
+        $bySequence = $now = $counting = [];
         foreach ($entries as $entry) {
             $bySequence[$entry->sequence] = $entry;
         }
@@ -61,17 +63,12 @@ final readonly class Log
         $this->entries = $bySequence;
         $this->struck = $struck;
         $this->corrected = $corrected;
-        foreach ($bySequence as $sequence => $entry) {
-            if ($entry->payload instanceof StakeMoved && ! isset($struck[$sequence]) && ! isset($corrected[$sequence])) {
-                $moves[$entry->payload->post->value][] = $entry;
-            }
-        }
         $boards = array_filter(
             $bySequence,
             fn (Entry $entry) => $entry->payload instanceof BoardsUp && ! isset($struck[$entry->sequence]) && ! isset($corrected[$entry->sequence]),
         );
         $this->boardsUp = $boards === [] ? null : $boards[array_key_last($boards)];
-        $this->moves = $this->withPostsReadAnew($moves);
+        $this->moves = ByPost::grouped($this->movesAndPostsReadAnew());
         foreach ($bySequence as $sequence => $entry) {
             if ($this->isCounted($entry)) {
                 $now[$entry->payload::class][$sequence] = $entry->payload;
@@ -116,7 +113,7 @@ final readonly class Log
             return true;
         }
         foreach ($entry->payload->posts() as $post) {
-            foreach ($this->moves[$post->value] ?? [] as $move) {
+            foreach ($this->moves[$post] ?? [] as $move) {
                 if (self::isBefore($read, $move)) {
                     return true;
                 }
@@ -155,6 +152,56 @@ final readonly class Log
         return null;
     }
 
+    /**
+     * @template T of Payload
+     *
+     * @param  class-string<T>  $payload
+     * @return ByPost<T> the newest that counts, of each post
+     */
+    public function newest(string $payload): ByPost
+    {
+        return ByPost::of($this->ofPosts($payload));
+    }
+
+    /**
+     * @template T of Payload
+     *
+     * @param  class-string<T>  $payload
+     * @return ByPost<non-empty-list<T>> all that count, of each post, oldest first
+     */
+    public function all(string $payload): ByPost
+    {
+        return ByPost::grouped($this->ofPosts($payload));
+    }
+
+    /**
+     * @template T of Payload
+     *
+     * @param  class-string<T>  $payload
+     * @return Generator<PostId, T>
+     */
+    private function ofPosts(string $payload): Generator
+    {
+        foreach ($this->now($payload) as $one) {
+            foreach ($one->posts() as $post) {
+                yield $post => $one;
+            }
+        }
+    }
+
+    /**
+     * @param  class-string<Payload>  $payload
+     * @return Generator<PostId, Entry> what counts now, by each post it speaks of
+     */
+    public function entriesOfPosts(string $payload = Payload::class): Generator
+    {
+        foreach ($this->counting as $entry) {
+            foreach ($entry->payload instanceof $payload ? $entry->payload->posts() : [] as $post) {
+                yield $post => $entry;
+            }
+        }
+    }
+
     public function measuredAt(int $sequence): DateTimeImmutable
     {
         return $this->entries[$sequence]->measuredAt();
@@ -163,31 +210,41 @@ final readonly class Log
     /**
      * A post set in place of its stake counts as a move as soon as anything is read to the post itself.
      *
-     * @param  array<string, list<Entry>>  $moves
-     * @return array<string, list<Entry>>
+     * @return Generator<PostId, Entry>
      */
-    private function withPostsReadAnew(array $moves): array
+    private function movesAndPostsReadAnew(): Generator
     {
-        $set = [];
-        foreach ($this->entries as $entry) {
-            if ($entry->payload instanceof PostSet && ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence])) {
-                $set[$entry->payload->post->value][] = $entry;
-            }
-        }
-        foreach ($set === [] ? [] : $this->entries as $reading) {
+        yield from $this->standing(StakeMoved::class);
+        $set = ByPost::grouped($this->standing(PostSet::class));
+        $counted = [];
+        foreach ($set->isEmpty() ? [] : $this->entries as $reading) {
             if (! $reading->payload instanceof StakeReading || isset($this->struck[$reading->sequence])) {
                 continue;
             }
             foreach ($reading->payload->posts() as $post) {
-                foreach ($set[$post->value] ?? [] as $placed) {
-                    if (self::isBefore($placed, $this->firstReadingOf($reading))) {
-                        $moves[$post->value][$placed->sequence] = $placed;
+                foreach ($set[$post] ?? [] as $placed) {
+                    if (! isset($counted[$placed->sequence]) && self::isBefore($placed, $this->firstReadingOf($reading))) {
+                        $counted[$placed->sequence] = true;
+                        yield $post => $placed;
                     }
                 }
             }
         }
+    }
 
-        return array_map(array_values(...), $moves);
+    /**
+     * @param  class-string<Payload>  $payload
+     * @return Generator<PostId, Entry> neither struck nor corrected, by each post they speak of
+     */
+    private function standing(string $payload): Generator
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->payload instanceof $payload && ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence])) {
+                foreach ($entry->payload->posts() as $post) {
+                    yield $post => $entry;
+                }
+            }
+        }
     }
 
     private function isCounted(Entry $entry): bool

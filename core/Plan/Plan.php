@@ -186,7 +186,7 @@ final readonly class Plan
     {
         $corners = ($this->footing->firmer ?? Firmer::CornersAndNamed) === Firmer::CornersAndNamed && count($this->grid->posts) > 2;
 
-        return $this->footing->roles[$post->id->value] ?? ($corners && $this->isCorner($post) ? PostRole::Corner : null);
+        return $this->footing->roles[$post] ?? ($corners && $this->isCorner($post) ? PostRole::Corner : null);
     }
 
     /** Whether it stands at a corner of the outline. */

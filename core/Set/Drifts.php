@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Terms\Side;
 
 /** What filling did to the posts filled so far, and what it will likely do to the next. */
@@ -15,10 +16,10 @@ final readonly class Drifts
     /** The mean of those seen; null until there are three. */
     public ?Lean $expected;
 
-    /** @param  array<string, Lean>  $seen by the value of the post's id */
-    public function __construct(public array $seen)
+    /** @param  ByPost<Lean>  $seen */
+    public function __construct(public ByPost $seen)
     {
-        $this->expected = Lean::expectedDrift(array_values($seen));
+        $this->expected = Lean::expectedDrift($seen->all());
     }
 
     /** Whether one post went further than a level could mistake. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Set;
 
+use Aequus\Logbook\Entry;
 use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\PostFilled;
 use DateTimeImmutable;
@@ -14,6 +15,19 @@ final readonly class Filling
     /** @param  array<string, array{PostFilled, DateTimeImmutable}>  $steps  the newest of each kind, by its value */
     public function __construct(private array $steps = [])
     {
+    }
+
+    /** @param  list<Entry>  $entries  of its fill, oldest first */
+    public static function of(array $entries): self
+    {
+        $steps = [];
+        foreach ($entries as $entry) {
+            if ($entry->payload instanceof PostFilled) {
+                $steps[$entry->payload->step->value] = [$entry->payload, $entry->measuredAt()];
+            }
+        }
+
+        return new self($steps);
     }
 
     public function isBegun(): bool

@@ -51,13 +51,13 @@ final readonly class KnownSite implements Known
 
     public function isLevelled(): bool
     {
-        return $this->site->level->ground !== [];
+        return ! $this->site->level->ground->isEmpty();
     }
 
     public function expectedRod(LevelPoint $point, string $setUp): ?Length
     {
         $level = $this->site->level;
-        $height = $point->post === null || $point->feature->value !== 'ground' ? $level->heightOf($point) : $level->ground[$point->post->value]
+        $height = $point->post === null || $point->feature->value !== 'ground' ? $level->heightOf($point) : $level->ground[$point->post]
             ?? $this->meanGround();
         $beam = $level->beam(LevelReadings::SET_UP.$setUp);
 
@@ -108,7 +108,7 @@ final readonly class KnownSite implements Known
 
     public function isSet(PostId $post): bool
     {
-        return isset($this->site->standing[$post->value]) && $this->site->standing[$post->value]->set;
+        return ($this->site->standing[$post] ?? null)?->set === true;
     }
 
     public function isFilled(PostId $post): bool
@@ -161,7 +161,7 @@ final readonly class KnownSite implements Known
 
     private function meanGround(): ?Length
     {
-        $heights = array_map(fn (Length $height) => $height->inMillimetres(), $this->site->level->ground);
+        $heights = $this->site->level->ground->map(fn (Length $height) => $height->inMillimetres())->all();
 
         return $heights === [] ? null : Length::millimetres(array_sum($heights) / count($heights));
     }

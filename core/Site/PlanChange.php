@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
+use Aequus\Logbook\Entry;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 
 /** What a new plan would do to posts that have records: nothing of it is done silently. */
@@ -33,18 +35,13 @@ final readonly class PlanChange
 
     public function __construct(SiteState $site, Plan $new)
     {
-        $spoken = [];
-        foreach ($site->log->counting as $entry) {
-            foreach ($entry->payload->posts() as $post) {
-                $spoken[$post->value][$entry->sequence] = true;
-            }
-        }
+        $spoken = ByPost::grouped($site->log->entriesOfPosts());
         $dropped = array_values(array_filter($site->plan->grid->posts, fn (Post $post) => $new->grid->find($post->id) === null));
         $this->gone = $dropped;
         $this->standing = array_values(array_filter($dropped, fn (Post $post) => $site->standing($post)->set || $site->isFilled($post)));
         $this->filled = array_values(array_filter($dropped, $site->isFilled(...)));
         $this->back = array_values(
-            array_filter($new->grid->posts, fn (Post $post) => $site->plan->grid->find($post->id) === null && isset($spoken[$post->id->value])),
+            array_filter($new->grid->posts, fn (Post $post) => $site->plan->grid->find($post->id) === null && isset($spoken[$post])),
         );
         $apart = [$new->origin->x->minus($site->plan->origin->x), $new->origin->y->minus($site->plan->origin->y)];
         $this->moved = array_values(array_filter($site->plan->grid->posts, function (Post $post) use ($site, $new, $apart): bool {
@@ -64,14 +61,14 @@ final readonly class PlanChange
     }
 
     /**
-     * @param  array<string, array<int, true>>  $spoken
+     * @param  ByPost<non-empty-list<Entry>>  $spoken
      * @param  list<Post>  $posts
      */
-    private static function count(array $spoken, array $posts): int
+    private static function count(ByPost $spoken, array $posts): int
     {
         $entries = [];
         foreach ($posts as $post) {
-            $entries += $spoken[$post->id->value] ?? [];
+            $entries += array_column($spoken[$post] ?? [], null, 'sequence');
         }
 
         return count($entries);

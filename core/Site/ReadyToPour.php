@@ -25,7 +25,7 @@ final readonly class ReadyToPour
     {
         $hole = $site->footing->asDug($post);
         $stands = $site->standing($post);
-        $stake = ($site->square->survey->placed->stakes ?? [])[$post->id->value] ?? null;
+        $stake = $site->square->survey->stakeOf($post);
         // A pier is poured before anything stands on it.
         $isPier = $site->plan->holdOf($post->id) === Hold::Pier;
         $points = [

@@ -29,6 +29,7 @@ use Aequus\Plan\Holding\BuildOrder;
 use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Set\Filling;
@@ -45,8 +46,8 @@ final readonly class SiteState
     private const BRACE_SHARE = 2 / 3;
 
     /**
-     * @param  array<string, StandingPost>  $standing  by the value of the post's id
-     * @param  array<string, Filling>  $fillings  by the value of the post's id
+     * @param  ByPost<StandingPost>  $standing
+     * @param  ByPost<Filling>  $fillings
      * @param  array<string, Decision>  $decisions  by what they are about and the post
      */
     private function __construct(
@@ -58,8 +59,8 @@ final readonly class SiteState
         public Layout $square,
         public Heights $level,
         public Footings $footing,
-        public array $standing,
-        private array $fillings,
+        public ByPost $standing,
+        private ByPost $fillings,
         public CutList $cut,
         private array $decisions,
         private ?int $revision,
@@ -113,25 +114,21 @@ final readonly class SiteState
     /** @return list<Post> posts whose depth, plumb readings or cut are not in the book */
     public function lacking(): array
     {
-        $dug = [];
-        foreach ($this->log->now(HoleDug::class) as $hole) {
-            $dug[$hole->post->value] = true;
-        }
-
+        $dug = $this->log->newest(HoleDug::class);
         // A short post that was taken as it is has nothing to be cut.
         $hasTop = fn (Post $post) => $this->cut->isCut($post) || $this->decided(DecisionAbout::AcceptShortPost, $post) !== null;
 
-        return array_values(array_filter($this->plan->grid->posts, fn (Post $post) => ! isset($dug[$post->id->value]) || $this->standing($post)->lean->isHalfKnown() || ! $hasTop($post)));
+        return array_values(array_filter($this->plan->grid->posts, fn (Post $post) => ! isset($dug[$post]) || $this->standing($post)->lean->isHalfKnown() || ! $hasTop($post)));
     }
 
     public function standing(Post $post): StandingPost
     {
-        return $this->standing[$post->id->value];
+        return $this->standing[$post];
     }
 
     public function filling(Post $post): Filling
     {
-        return $this->fillings[$post->id->value] ?? new Filling;
+        return $this->fillings[$post] ?? new Filling;
     }
 
     /** The customs followed, as decided; the usual ones where nobody decided. */
@@ -196,7 +193,7 @@ final readonly class SiteState
     /** Reads one line into an entry, with what this site knows of stages and tapes. */
     public function quickLine(): QuickLine
     {
-        return new QuickLine($this->plan, fn (PostId $post) => ($this->standing[$post->value] ?? null)?->stageNow() ?? Stage::HoleOpen, $this->plan->layout->tape);
+        return new QuickLine($this->plan, fn (PostId $post) => ($this->standing[$post] ?? null)?->stageNow() ?? Stage::HoleOpen, $this->plan->layout->tape);
     }
 
     /** @return list<Post> as the order of standing that was decided has it */
@@ -222,76 +219,51 @@ final readonly class SiteState
         return $about->value.'|'.($post->value ?? '');
     }
 
-    /** @return array<string, Filling> by the value of the post's id */
-    private static function fillings(Log $log): array
+    /** @return ByPost<Filling> */
+    private static function fillings(Log $log): ByPost
     {
-        $steps = [];
-        foreach ($log->now(PostFilled::class) as $sequence => $filled) {
-            $steps[$filled->post->value][$filled->step->value] = [$filled, $log->measuredAt($sequence)];
-        }
-
-        return array_map(fn (array $ofPost) => new Filling($ofPost), $steps);
+        return ByPost::grouped($log->entriesOfPosts(PostFilled::class))->map(Filling::of(...));
     }
 
     /**
-     * @param  array<string, Filling>  $fillings
-     * @return array<string, StandingPost>
+     * @param  ByPost<Filling>  $fillings
+     * @return ByPost<StandingPost>
      */
-    private static function standingPosts(Plan $plan, Log $log, Heights $level, Footings $footing, array $fillings): array
+    private static function standingPosts(Plan $plan, Log $log, Heights $level, Footings $footing, ByPost $fillings): ByPost
     {
-        $readings = $set = $standing = [];
-        foreach ($log->now(PlumbReading::class) as $reading) {
-            $readings[$reading->post->value][] = $reading;
-        }
-        foreach ($log->now(PostSet::class) as $done) {
-            $set[$done->post->value] = true;
-        }
-        foreach ($plan->grid->posts as $post) {
-            $id = $post->id->value;
+        [$readings, $set] = [$log->all(PlumbReading::class), $log->newest(PostSet::class)];
+
+        return ByPost::each($plan->grid->posts, function (Post $post) use ($plan, $level, $footing, $fillings, $readings, $set): StandingPost {
             $ground = $level->groundAt($post) ?? Length::zero();
             $foot = $footing->foot($post) ?? $ground;
             // On a pier a post turns about its base, which nothing is filled round.
-            [$grade, $filling] = $plan->holdOf($post->id) === Hold::Pier ? [$foot, new Filling] : [$ground, $fillings[$id] ?? new Filling];
-            $standing[$id] = new StandingPost(
-                $post, isset($set[$id]), $readings[$id] ?? [], $foot, $grade, $plan->tops?->topOf($post) ?? $ground->plus($plan->standing),
+            [$grade, $filling] = $plan->holdOf($post->id) === Hold::Pier ? [$foot, new Filling] : [$ground, $fillings[$post] ?? new Filling];
+
+            return new StandingPost(
+                $post, isset($set[$post]), $readings[$post] ?? [], $foot, $grade, $plan->tops?->topOf($post) ?? $ground->plus($plan->standing),
                 $ground->plus($plan->standing->times(self::BRACE_SHARE)), $plan->tolerances->plumbOneIn,
                 $filling,
             );
-        }
-
-        return $standing;
+        });
     }
 
     /** @return list<PostRecord> */
     private function records(): array
     {
-        $depths = $remarks = [];
-        foreach ($this->log->now(HoleDug::class) as $hole) {
-            $depths[$hole->post->value] = $hole->depth;
-        }
-        foreach ($this->decisions as $decision) {
-            $remarks[$decision->post->value ?? ''][] = $decision;
-        }
-        foreach ($this->log->now(Remark::class) as $remark) {
-            $remarks[$remark->post->value ?? ''][] = $remark;
-        }
+        $holes = $this->log->newest(HoleDug::class);
+        [$decisions, $remarks] = [$this->log->all(Decision::class), $this->log->all(Remark::class)];
+        $entries = ByPost::grouped($this->log->entriesOfPosts());
 
-        $by = $last = [];
-        foreach ($this->log->counting as $entry) {
-            foreach ($entry->payload->posts() as $post) {
-                $by[$post->value][$entry->readBy === '' ? $entry->recordedBy : $entry->readBy] = true;
-                $last[$post->value] = isset($last[$post->value]) && $last[$post->value]->measured > $entry->measured ? $last[$post->value] : $entry;
-            }
-        }
-
-        return array_map(function (Post $post) use ($depths, $remarks, $by, $last): PostRecord {
+        return array_map(function (Post $post) use ($holes, $decisions, $remarks, $entries): PostRecord {
             $stands = $this->standing($post);
+            $last = array_reduce($entries[$post] ?? [], fn (?Entry $last, Entry $one) => $last !== null && $last->measured > $one->measured ? $last : $one);
+            $by = array_map(fn (Entry $entry) => $entry->readBy === '' ? $entry->recordedBy : $entry->readBy, $entries[$post] ?? []);
 
             return new PostRecord(
-                $post, $this->footing->required($post)?->holeDepth(), $depths[$post->id->value] ?? null, $this->footing->asDug($post)?->serves(),
+                $post, $this->footing->required($post)?->holeDepth(), ($holes[$post] ?? null)?->depth, $this->footing->asDug($post)?->serves(),
                 $stands->set, $stands->lean->isHalfKnown() ? null : $stands->outOfPlumb(),
                 $stands->lean->isHalfKnown() || $stands->isTooRoughlyRead() ? null : $stands->isWithin(), $this->cut->mark($post)?->aboveDatumLine(), $this->cut->isCut($post),
-                $remarks[$post->id->value] ?? [], array_map(strval(...), array_keys($by[$post->id->value] ?? [])), ($last[$post->id->value] ?? null)?->measuredAt(),
+                [...$decisions[$post] ?? [], ...$remarks[$post] ?? []], array_values(array_unique($by)), $last?->measuredAt(),
             );
         }, $this->plan->grid->posts);
     }

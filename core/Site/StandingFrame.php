@@ -14,11 +14,11 @@ use Aequus\Cut\TopNetwork;
 use Aequus\Handover\RowLine;
 use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\Drifts;
 use Aequus\Set\Filling;
 use Aequus\Set\SpacingCheck;
-use Aequus\Set\StandingPost;
 use Aequus\Square\Network\PlanNetwork;
 
 /** What the standing posts say together: what filling does to them, whether spacing and plumb agree, and where their tops stand. */
@@ -31,7 +31,7 @@ final readonly class StandingFrame
     /** What filling did to the posts filled so far. */
     public function drifts(): Drifts
     {
-        return new Drifts(array_filter(array_map(fn (StandingPost $post) => $post->drift(), $this->site->standing)));
+        return new Drifts(ByPost::each($this->site->plan->grid->posts, fn (Post $post) => $this->site->standing($post)->drift()));
     }
 
     /** @return list<SpacingCheck> of every pair taped at the tops and at the ground, both ends read for plumb */
@@ -49,8 +49,11 @@ final readonly class StandingFrame
         $checks = [];
         foreach ($read as $pair) {
             [$top, $ground] = [$pair[SpacingAt::Top->value] ?? null, $pair[SpacingAt::Ground->value] ?? null];
-            [$from, $to] = [$this->site->standing[($top?->from)->value ?? ''] ?? null, $this->site->standing[$top?->to->value ?? ''] ?? null];
-            if ($top !== null && $ground !== null && $from !== null && $to !== null && ! $from->lean->isHalfKnown() && ! $to->lean->isHalfKnown()) {
+            if ($top?->to === null || $ground === null) {
+                continue;
+            }
+            [$from, $to] = [$this->site->standing[$top->from] ?? null, $this->site->standing[$top->to] ?? null];
+            if ($from !== null && $to !== null && ! $from->lean->isHalfKnown() && ! $to->lean->isHalfKnown()) {
                 $checks[] = new SpacingCheck($from, $to, $ground->distance, $top->distance);
             }
         }
@@ -61,15 +64,15 @@ final readonly class StandingFrame
     /** Where the tops stand: tapes at the ground and at the tops in one network, joined by the leans. Null until the stakes are proved and every post is read both ways. */
     public function tops(): ?TopNetwork
     {
-        $stations = $leans = $heights = [];
+        $stations = $heights = [];
         foreach ($this->site->plan->grid->posts as $post) {
             $stands = $this->site->standing($post);
             if (! $stands->set || $stands->lean->isHalfKnown()) {
                 return null;
             }
             $stations[] = new Station($post->id->value, $post->at->inMillimetres());
-            $heights[$post->id->value] = $stands->topAbovePivot()->inMillimetres();
-            $leans[$post->id->value] = new TopLean($stands->lean->slopeX, $stands->lean->slopeY, $heights[$post->id->value]);
+            $heights[] = $stands->topAbovePivot()->inMillimetres();
+            $leans[$post->id->value] = new TopLean($stands->lean->slopeX, $stands->lean->slopeY, $heights[count($heights) - 1]);
         }
         if (count($stations) < 2) {
             return null;
@@ -120,11 +123,11 @@ final readonly class StandingFrame
     /** @return list<RowLine> every row and column of at least three posts whose places are proved */
     public function rowLines(): array
     {
-        $at = $lines = [];
+        $stakes = $this->site->square->survey->stakeOf(...);
+        $at = ByPost::each($this->site->plan->grid->posts, fn (Post $post) => ($along = $stakes($post)?->along) === null ? null : $post->at->inMillimetres()->minus($along));
+        $lines = [];
         foreach ($this->site->plan->grid->posts as $post) {
-            $stake = $this->site->square->survey->placed->stakes[$post->id->value] ?? null;
-            if ($stake !== null) {
-                $at[$post->id->value] = $post->at->inMillimetres()->minus($stake->along);
+            if (isset($at[$post])) {
                 $lines["row {$post->at->y->nanometres}"][] = $post;
                 $lines["column {$post->at->x->nanometres}"][] = $post;
             }

@@ -31,34 +31,30 @@ final readonly class AsCastLayout
 
     public function __construct(Plan $plan, Log $log)
     {
-        $design = $stand = [];
-        $off = array_column(array_map(fn (AsCast $cast) => [$cast->post->value, $cast], $log->now(AsCast::class)), 1, 0);
+        $design = $stand = $fixed = [];
+        $off = $log->newest(AsCast::class);
         foreach ($plan->grid->posts as $post) {
             $place = $post->at->inMillimetres();
             $design[$post->id->value] = $place;
-            $cast = $off[$post->id->value] ?? null;
+            $cast = $off[$post] ?? null;
+            $fixed = $cast === null ? $fixed : [...$fixed, $post->id->value];
             $stand[$post->id->value] = $cast === null ? $place : $place->plus(new Vector($cast->alongX->inMillimetres(), $cast->alongY->inMillimetres()));
         }
-        $fixed = array_map(strval(...), array_keys(array_intersect_key($off, $design)));
         // Less than two can’t say how the design lies; then it only shifts with the one there is.
         $placement = count($fixed) >= 2 ? Placement::bestFit($design, $stand, $fixed) : null;
         $moves = $placement?->moves($design, $stand);
         $shift = count($fixed) === 1 ? $stand[$fixed[0]]->minus($design[$fixed[0]]) : Vector::zero();
-        $dug = [];
-        foreach ($log->now(HoleDug::class) as $hole) {
-            $dug[$hole->post->value] = ($hole->width === null ? $plan->hole
-                : $plan->hole->dugTo($hole->width))->slack($plan->post, $plan->layout->cover)->slack;
-        }
+        $dug = $log->newest(HoleDug::class)->map(fn (HoleDug $hole) => ($hole->width === null ? $plan->hole
+            : $plan->hole->dugTo($hole->width))->slack($plan->post, $plan->layout->cover)->slack);
         $cast = $others = [];
         foreach ($plan->grid->posts as $post) {
-            $id = $post->id->value;
-            $isCast = isset($off[$id]);
-            $by = $moves[$id] ?? ($isCast ? Vector::zero() : $shift);
+            $isCast = isset($off[$post]);
+            $by = $moves[$post->id->value] ?? ($isCast ? Vector::zero() : $shift);
             $taken = new TakenUp($post, Length::millimetres($by->x), Length::millimetres($by->y), match (true) {
                 $isCast => $plan->tolerances->squareness,
-                isset($dug[$id]) => $dug[$id],
+                isset($dug[$post]) => $dug[$post],
                 default => null,
-            }, isset($dug[$id]));
+            }, isset($dug[$post]));
             $isCast ? $cast[] = $taken : $others[] = $taken;
         }
         [$this->cast, $this->others, $this->turn] = [$cast, $others, $placement->rotation ?? 0.0];

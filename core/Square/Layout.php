@@ -13,7 +13,9 @@ use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\StakeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\Readings\JudgedReading;
@@ -23,6 +25,7 @@ use Aequus\Square\Readings\TakenReadings;
 use Aequus\Square\Readings\Taped;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Square\Readings\WantedReadings;
+use Generator;
 
 /** What was read between the stakes of one plan, what it says, and what is still to be read. */
 final readonly class Layout
@@ -56,22 +59,19 @@ final readonly class Layout
     public array $held;
 
     /**
-     * @param  array<string, Length>  $ground  height by the post’s id, where it was levelled: for tapes that lay along it
+     * @param  ByPost<Length>  $ground  heights, where it was levelled: for tapes that lay along it
      * @param  ?SurveyedBefore  $before  what was worked out before from the same plan and logbook
      */
-    public function __construct(private Plan $plan, Log $log, array $ground, ?SurveyedBefore $before = null)
+    public function __construct(private Plan $plan, Log $log, ByPost $ground, ?SurveyedBefore $before = null)
     {
-        $set = [];
-        foreach ($log->now(PostSet::class) as $done) {
-            $set[$done->post->value] = true;
-        }
-        $this->held = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($set[$post->id->value])));
+        $set = $log->newest(PostSet::class);
+        $this->held = array_values(array_filter($plan->grid->posts, fn (Post $post) => isset($set[$post])));
         $this->taken = new TakenReadings($plan, $log, $ground);
         $this->rough = RoughStage::of($plan, $log, $this->taken);
         $this->wanted = $this->rough->wanted ?? $before->wanted ?? WantedReadings::of($plan);
         // Rough stakes are judged by their few tapes alone: nothing is adjusted, nobody is accused.
         $this->survey = $before->survey ?? Survey::of(
-            new PlanNetwork($plan), $this->rough === null ? $this->taken : new TakenReadings($plan, new Log([]), []),
+            new PlanNetwork($plan), $this->rough === null ? $this->taken : new TakenReadings($plan, new Log([]), ByPost::none()),
             array_map(fn (Post $post) => $post->id->value, $this->held),
         );
         $corners = $plan->grid->corners();
@@ -117,25 +117,29 @@ final readonly class Layout
         if ($needed !== [] || ($proved && $this->everyReadingIsChecked())) {
             $unread = $needed;
         }
-        $moved = $checked = [];
-        foreach ($log->now(StakeMoved::class) as $move) {
-            $moved[$move->post->value] = true;
-        }
+        $moved = $log->newest(StakeMoved::class);
         // Once a post is set the stakes are gone: what was not needed before is not asked for then.
         if ($unread === [] || ! ($proved || $this->held !== []) || self::FEW_MOVED * count($moved) > count($this->plan->grid->posts)) {
             return $unread;
         }
-        foreach ($log->counting as $sequence => $entry) {
-            foreach ($entry->payload instanceof StakeReading ? $entry->payload->posts() : [] as $post) {
-                $isChecked = ($this->survey->judged[TakenReadings::id($sequence)]->checked ?? 0.0) >= self::CHECKED;
-                $checked[$post->value] = ($checked[$post->value] ?? 0) + ($isChecked ? 1 : 0);
-            }
-        }
+        $checked = ByPost::grouped($this->checked($log));
         $isSpared = fn (Wanted $wanted): bool => array_filter(
-            $wanted->posts(), fn (Post $post) => isset($moved[$post->id->value]) && ($checked[$post->id->value] ?? 0) >= self::PROVE_A_MOVE,
+            $wanted->posts(), fn (Post $post) => isset($moved[$post]) && count($checked[$post] ?? []) >= self::PROVE_A_MOVE,
         ) !== [];
 
         return array_filter($unread, fn (Wanted $wanted) => ! $isSpared($wanted)) === [] ? [] : $unread;
+    }
+
+    /** @return Generator<PostId, int> readings that the others check, by each post they speak of */
+    private function checked(Log $log): Generator
+    {
+        foreach ($log->counting as $sequence => $entry) {
+            if ($entry->payload instanceof StakeReading && ($this->survey->judged[TakenReadings::id($sequence)]->checked ?? 0.0) >= self::CHECKED) {
+                foreach ($entry->payload->posts() as $post) {
+                    yield $post => $sequence;
+                }
+            }
+        }
     }
 
     private function everyReadingIsChecked(): bool

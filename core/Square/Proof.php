@@ -15,6 +15,7 @@ use Aequus\Adjust\Statistics\NormalDistribution;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Square\Network\PlanNetwork;
@@ -36,8 +37,8 @@ final readonly class Proof
     /** With more stakes than this, only the tape at hand is judged: each further one takes as long again. */
     private const COMPARED = 400;
 
-    /** @var array<string, Length> ring of 95 % by the post’s id */
-    public array $rings;
+    /** @var ByPost<Length> ring of 95 % */
+    public ByPost $rings;
 
     public Length $worst;
 
@@ -75,7 +76,7 @@ final readonly class Proof
         $network = new PlanNetwork($plan);
         $planned = self::planned($network, $list, $plan->layout->tape);
         $moves = self::moves($network, $planned, $list);
-        $this->rings = array_map(fn (ErrorEllipse $ellipse) => Length::millimetres($ellipse->ring()), $moves->ellipses);
+        $this->rings = ByPost::each($plan->grid->posts, fn (Post $post) => Length::millimetres($moves->ellipses[$post->id->value]->ring()));
         $worst = $plan->grid->posts[0];
         foreach ($plan->grid->posts as $post) {
             $worst = $this->ring($post)->isLongerThan($this->ring($worst)) ? $post : $worst;
@@ -107,7 +108,7 @@ final readonly class Proof
     /** How far the place of a post would be left open, at 95 %. */
     public function ring(Post $post): Length
     {
-        return $this->rings[$post->id->value];
+        return $this->rings[$post];
     }
 
     /** The roughest class of tape with which this list would still be enough; null where none is. */

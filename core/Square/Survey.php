@@ -17,10 +17,12 @@ use Aequus\Adjust\Network\NotDetermined;
 use Aequus\Adjust\Network\Reading;
 use Aequus\Adjust\Placement\AgainstLine;
 use Aequus\Adjust\Placement\PlacedNetwork;
+use Aequus\Adjust\Placement\PlacedStake;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Adjust\Placement\Tells;
 use Aequus\Measure\Vector;
+use Aequus\Plan\Posts\Post;
 use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\Readings\JudgedReading;
 use Aequus\Square\Readings\TakenReadings;
@@ -196,6 +198,12 @@ final readonly class Survey
         $free = PlacedNetwork::of($adjusted, PlacementWay::FewestMoves, $design, $tolerance, []);
 
         return $free === null ? null : AgainstLine::of($adjusted, $free, $lines, $first, $design, $tolerance);
+    }
+
+    /** How a stake lies to the placement in force; null where nothing places it yet. */
+    public function stakeOf(Post $post): ?PlacedStake
+    {
+        return $this->placed->stakes[$post->id->value] ?? null;
     }
 
     /** @return non-empty-array<string, Vector> */

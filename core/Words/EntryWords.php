@@ -41,6 +41,7 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Temperature;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Shift;
@@ -50,8 +51,8 @@ use LogicException;
 /** An entry in words: in the logbook, and as an echo before it is stored. */
 final readonly class EntryWords
 {
-    /** @param  array<string, string>  $gone  what posts were called that the plan has no more, by the value of their id */
-    public function __construct(private SiteState $site, private array $gone = [])
+    /** @param  ?ByPost<string>  $gone  what posts were called that the plan has no more; null for none */
+    public function __construct(private SiteState $site, private ?ByPost $gone = null)
     {
     }
 
@@ -227,7 +228,7 @@ final readonly class EntryWords
     private function label(PostId $id): string
     {
         return $this->site->plan->grid->find($id)->label
-            ?? (isset($this->gone[$id->value]) ? "{$this->gone[$id->value]} (no longer in the plan)" : 'a post no longer in the plan');
+            ?? (isset($this->gone[$id]) ? "{$this->gone[$id]} (no longer in the plan)" : 'a post no longer in the plan');
     }
 
     private function said(string|Length|Sentence|null ...$pieces): Sentence

@@ -30,7 +30,7 @@ final class FloorsTest
     ];
 
     /** What plain PHP gives the core: exceptions, interfaces and dates that come in as arguments. */
-    private const PLAIN = '/^(DateInterval|DomainException|InvalidArgumentException|UnexpectedValueException|LogicException|OutOfBoundsException|DateTimeImmutable|ArrayAccess|Countable|UnitEnum|BackedEnum|Stringable|Closure)$/';
+    private const PLAIN = '/^(DateInterval|DomainException|InvalidArgumentException|UnexpectedValueException|LogicException|OutOfBoundsException|DateTimeImmutable|ArrayAccess|Countable|IteratorAggregate|Generator|UnitEnum|BackedEnum|Stringable|Closure)$/';
 
     /** @return iterable<string, Rule> */
     public function test_each_floor_leans_only_on_the_floors_below(): iterable

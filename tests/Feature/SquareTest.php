@@ -13,6 +13,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Layout\StringAt;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Square\Layout;
 use Aequus\Square\Network\PlanNetwork;
 use App\Models\Job;
@@ -185,7 +186,7 @@ final class SquareTest extends FeatureTestCase
         $this->get("{$at}/square/prove")->assertSee('boards and strings, stakes roughly first');
         $this->get("{$at}/square")->assertSee('Nothing is taped yet')->assertSee('A hand’s breadth is near enough');
         $plan = $this->job->fresh()?->revision->plan() ?? $this->fail();
-        foreach ((new Layout($plan, new Log([]), []))->wanted as $i => $wanted) {
+        foreach ((new Layout($plan, new Log([]), ByPost::none()))->wanted as $i => $wanted) {
             $this->post(
                 "{$at}/entries/tape",
                 [

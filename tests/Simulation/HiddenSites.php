@@ -16,6 +16,7 @@ use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Terms\Side;
 use Aequus\Square\Layout;
 use Aequus\Square\Readings\TakenReadings;
@@ -101,7 +102,7 @@ final class HiddenSites
             fn (Payload $reading, int $i) => Builds::entry($reading, $i + 1), array_map(
                 fn (Wanted $one, int $i) => $this->read($one, $at, $slips[$i] ?? 0.0), $wanted, array_keys($wanted),
             ), array_keys($wanted),
-        )), []);
+        )), ByPost::none());
         $this->judge($layout, $off, array_map(fn (int $i) => TakenReadings::id($i + 1), array_keys($slips)));
     }
 

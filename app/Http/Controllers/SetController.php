@@ -32,7 +32,7 @@ final class SetController extends Controller
         return $this->page('set.show', $site, [
             'page' => new SetPage($site->state), 'drawing' => PlanDrawing::set($site->state), 'rounds' => array_values(
                 array_filter(Walk::all($site->state), fn (Walk $round) => $round->of > 0),
-            ), 'drift' => $drifts->seen === [] ? null : $drifts, 'ready' => new ReadyPosts($site->state),
+            ), 'drift' => $drifts->seen->isEmpty() ? null : $drifts, 'ready' => new ReadyPosts($site->state),
         ]);
     }
 

@@ -59,7 +59,7 @@ final readonly class DepthWay
         }
         $this->holes = array_map(
             fn (RequiredDepth $required) => HoleWork::planned($plan, $instead ?? $plan->holdOf($required->post->id), $tops, $required),
-            array_values($depths->required),
+            $depths->required->all(),
         );
         $longest = $this->holes[0];
         $beyond = [];

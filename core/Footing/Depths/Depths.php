@@ -6,14 +6,15 @@ namespace Aequus\Footing\Depths;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 
 /** The depth of every hole: each to its own, or all feet on one level plane. */
 final readonly class Depths
 {
-    /** @param  array<string, RequiredDepth>  $required by the value of the post's id */
+    /** @param  ByPost<RequiredDepth>  $required */
     private function __construct(
-        public array $required,
+        public ByPost $required,
         /** The common level of all feet; null when each goes to its own. */
         public ?Length $plane,
         /** The post that sets the plane; null when the plane was asked for lower than any needs. */
@@ -24,13 +25,11 @@ final readonly class Depths
     /** @param  list<DepthNeed>  $needs */
     public static function own(array $needs): self
     {
-        $required = [];
-        foreach ($needs as $need) {
+        return new self(self::byPost(array_map(function (DepthNeed $need): RequiredDepth {
             $highest = $need->highestFoot();
-            $required[$need->post->id->value] = new RequiredDepth($need->post, $need, $highest, $highest->level, $highest->rule);
-        }
 
-        return new self($required, null, null);
+            return new RequiredDepth($need->post, $need, $highest, $highest->level, $highest->rule);
+        }, $needs)), null, null);
     }
 
     /**
@@ -75,10 +74,19 @@ final readonly class Depths
     {
         $required = [];
         foreach ($groups as $group) {
-            $required += self::commonPlane($group, null)->required;
+            $required = [...$required, ...self::commonPlane($group, null)->required->all()];
         }
 
-        return new self($required, null, null);
+        return new self(self::byPost($required), null, null);
+    }
+
+    /**
+     * @param  list<RequiredDepth>  $required
+     * @return ByPost<RequiredDepth>
+     */
+    private static function byPost(array $required): ByPost
+    {
+        return ByPost::indexed($required, fn (RequiredDepth $one) => $one->post);
     }
 
     /**
@@ -90,7 +98,7 @@ final readonly class Depths
     public static function commonPlane(array $needs, ?Length $asked): self
     {
         $own = self::own($needs)->required;
-        $deepest = $own[array_key_first($own)];
+        $deepest = $own[$needs[0]->post];
         foreach ($own as $depth) {
             $deepest = $depth->foot->isShorterThan($deepest->foot) ? $depth : $deepest;
         }
@@ -99,10 +107,10 @@ final readonly class Depths
         }
         $plane = $asked ?? $deepest->foot;
         $shared = $plane->isShorterThan($deepest->foot) ? DepthRule::Asked : DepthRule::CommonPlane;
-        $required = array_map(fn (RequiredDepth $depth) => new RequiredDepth(
+        $required = $own->map(fn (RequiredDepth $depth) => new RequiredDepth(
             $depth->post, $depth->need, $depth->highest, $plane,
             $depth->highest->level->equals($plane) ? $depth->highest->rule : $shared,
-        ), $own);
+        ));
 
         return new self($required, $plane, $shared === DepthRule::Asked ? null : $deepest->post);
     }

@@ -11,6 +11,7 @@ use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Footing\Materials\Hole;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\PierRules;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 
 /** One pier in a form tube, from its gravel up to the height common to all, with a base and a post on it. */
@@ -36,14 +37,14 @@ final readonly class Pier
     }
 
     /**
-     * @param  non-empty-array<RequiredDepth>  $required
+     * @param  list<RequiredDepth>  $required
      * @param  Length  $top  common height of all piers above zero
-     * @param  array<string, HoleAsDug>  $dug  by the value of the post’s id; the others are taken as planned
+     * @param  ?ByPost<HoleAsDug>  $dug  the others are taken as planned
      * @return list<self>
      *
      * @throws FootingRefused when the tube is too narrow for its base, or a pier would end in the ground
      */
-    public static function all(array $required, PostTops $tops, Length $top, PierRules $rules, array $dug = []): array
+    public static function all(array $required, PostTops $tops, Length $top, PierRules $rules, ?ByPost $dug = null): array
     {
         if (self::anchorShift($rules)->isNegative()) {
             throw FootingRefused::tubeTooNarrow();
@@ -53,7 +54,7 @@ final readonly class Pier
             if (! $top->isLongerThan($depth->need->finishedGrade)) {
                 throw FootingRefused::pierInTheGround($depth->post);
             }
-            $from = ($dug[$depth->post->id->value] ?? null)?->topOfGravel() ?? $depth->bottom()->plus($depth->need->gravel);
+            $from = ($dug[$depth->post] ?? null)?->topOfGravel() ?? $depth->bottom()->plus($depth->need->gravel);
             $pier = new self($depth->post, $from, $top, $rules, $depth, $tops->topOf($depth->post));
             if (! $pier->post->isPositive()) {
                 throw FootingRefused::pierAboveThePost($depth->post);

@@ -6,6 +6,7 @@ namespace Aequus\Footing\Loads;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Grid\Grid;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 
@@ -18,8 +19,8 @@ final readonly class TributaryAreas
     /** Posts at least this near to a row belong to it, mm. */
     private const IN_ROW = 100.0;
 
-    /** @var array<string, TributaryArea> by the value of the post's id */
-    public array $areas;
+    /** @var ByPost<TributaryArea> */
+    public ByPost $areas;
 
     /** ft² */
     public float $covered;
@@ -52,10 +53,10 @@ final readonly class TributaryAreas
             $at = array_map(fn (Post $one) => self::along($one, $alongX)->inFeet(), $posts);
             $shares = $cornersCovered ? self::beam($at, ...$alongEdge) : self::beam($at, $at[0] - $before, $at[count($at) - 1] + $after);
             foreach ($posts as $k => $one) {
-                $areas[$one->id->value] = new TributaryArea($one, $shares[$k], $across[$i]);
+                $areas[] = new TributaryArea($one, $shares[$k], $across[$i]);
             }
         }
-        $this->areas = $areas;
+        $this->areas = ByPost::indexed($areas, fn (TributaryArea $area) => $area->post);
         $this->covered = array_sum(array_map(fn (TributaryArea $area) => $area->area, $areas));
     }
 

@@ -18,7 +18,7 @@ final readonly class AskForMarks implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        if ($site->clear->notice === null && $site->footing->dug !== []) {
+        if ($site->clear->notice === null && $site->footing->dug->count() > 0) {
             yield new Move(
                 Phase::Clear, Fact::of(MoveKind::StopDiggingAndAsk), [Fact::of(MoveWhy::DugWithoutNotice)],
                 asks: EntryKind::Notice,

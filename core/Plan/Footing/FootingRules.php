@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Footing;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Plan\Terms\FootingRuleRefusal;
 use Aequus\Plan\Terms\PlanRefused;
@@ -12,6 +13,9 @@ use Aequus\Plan\Terms\PlanRefused;
 /** What was decided about depth for the whole job, and which of its posts must stand firmer. Heights are above the benchmark’s zero. */
 final readonly class FootingRules
 {
+    /** @var ByPost<PostRole> roles that were named; corners of the outline need not be */
+    public ByPost $roles;
+
     /**
      * @param  Length  $pad  thickness of the bearing pad under the post
      * @param  Length  $gravel  thickness of the drainage gravel under the pad
@@ -19,7 +23,7 @@ final readonly class FootingRules
      * @param  ?Length  $finishedGrade  level height of the finished ground; null where it stays as it is
      * @param  bool  $fillBeforeFirstFrost  whether the finished grade is there before the first winter
      * @param  ?Length  $askedPlane  a foot level asked for, lower than the rules need
-     * @param  array<string, PostRole>  $roles  by the value of the post's id; corners of the outline need not be named
+     * @param  ?ByPost<PostRole>  $roles  null for none named; corners of the outline need not be named
      * @param  Firmer  $firmer  whether corners stand firmer without being named
      *
      * @throws PlanRefused naming the figure that can't be
@@ -36,9 +40,10 @@ final readonly class FootingRules
         public bool $fillBeforeFirstFrost = false,
         public ?Length $askedPlane = null,
         public LeastDepths $least = new LeastDepths,
-        public array $roles = [],
+        ?ByPost $roles = null,
         public Firmer $firmer = Firmer::CornersAndNamed,
     ) {
+        $this->roles = $roles ?? ByPost::none();
         foreach ([
             [FootingRuleRefusal::FrostBelowZero, $frost], [FootingRuleRefusal::MarginBelowZero, $margin], [FootingRuleRefusal::PadBelowZero, $pad],
             [FootingRuleRefusal::GravelBelowZero, $gravel], [FootingRuleRefusal::LeastGravelBelowZero, $leastGravel],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Grid;
 
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\PlanRefused;
@@ -15,8 +16,8 @@ final readonly class Grid
     /** @var non-empty-list<Post> row by row from the base line */
     public array $posts;
 
-    /** @var array<string, Post> by the value of their id */
-    private array $byId;
+    /** @var ByPost<Post> */
+    private ByPost $byId;
 
     /** @var array<string, Post> by label, in capitals */
     private array $byLabel;
@@ -49,7 +50,7 @@ final readonly class Grid
         }
         $this->posts = $posts;
         $this->byLabel = array_column(array_map(fn (Post $post) => [strtoupper($post->label), $post], $this->posts), 1, 0);
-        $this->byId = array_column(array_map(fn (Post $post) => [$post->id->value, $post], $this->posts), 1, 0);
+        $this->byId = ByPost::each($this->posts, fn (Post $post) => $post);
     }
 
     /** A…Z, AA, AB… */
@@ -66,7 +67,7 @@ final readonly class Grid
     /** The post of this id, or null when this revision has none. */
     public function find(PostId $id): ?Post
     {
-        return $this->byId[$id->value] ?? null;
+        return $this->byId[$id] ?? null;
     }
 
     /** @throws PlanRefused when no post carries the label */
@@ -85,6 +86,12 @@ final readonly class Grid
     public function crossings(): array
     {
         return (new self($this->columns, $this->rows))->posts;
+    }
+
+    /** @return list<Post> crossings where no post stands */
+    public function leftOut(): array
+    {
+        return array_values(array_filter($this->crossings(), fn (Post $post) => $this->find($post->id) === null));
     }
 
     /** The four corners A1, end of the base line, far corner, end of the first column; null where the outline has no four standing corners. */

@@ -6,15 +6,19 @@ namespace Aequus\Plan\Holding;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\PlanRefused;
 
 /** How the posts are held, as decided: a way for the job, another for single posts, what was known of the site then, and the customs followed. */
 final readonly class Holding
 {
+    /** @var ByPost<Hold> other ways of single posts */
+    public ByPost $ofPosts;
+
     /**
      * @param  HoldingSite  $site  as it was weighed when the way was chosen; holes may teach otherwise
-     * @param  array<string, Hold>  $ofPosts  other ways, by the value of the post's id
+     * @param  ?ByPost<Hold>  $ofPosts  other ways of single posts; null for none
      * @param  Length  $collar  height of a collar, where one is poured
      *
      * @throws PlanRefused when the collar has no height
@@ -24,9 +28,10 @@ final readonly class Holding
         public HoldingSite $site,
         public PierRules $pier,
         public Length $collar,
-        public array $ofPosts = [],
+        ?ByPost $ofPosts = null,
         public Customs $customs = new Customs,
     ) {
+        $this->ofPosts = $ofPosts ?? ByPost::none();
         if (! $collar->isPositive()) {
             throw PlanRefused::collarTooLow();
         }
@@ -40,7 +45,7 @@ final readonly class Holding
 
     public function holdOf(PostId $post): Hold
     {
-        return $this->ofPosts[$post->value] ?? $this->ofJob;
+        return $this->ofPosts[$post] ?? $this->ofJob;
     }
 
     public function withPier(PierRules $pier): self
@@ -51,6 +56,6 @@ final readonly class Holding
     /** @return list<Hold> every way that is used, that of the job first */
     public function ways(): array
     {
-        return array_values(array_unique([$this->ofJob, ...array_values($this->ofPosts)], SORT_REGULAR));
+        return array_values(array_unique([$this->ofJob, ...$this->ofPosts->all()], SORT_REGULAR));
     }
 }

@@ -20,6 +20,7 @@ use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostRole;
 
 /** Holes, rules of depth and ways to hold, as stored within a plan. */
@@ -63,7 +64,7 @@ final class FootingCodec
             'least' => array_map(fn (?Length $length) => $length?->nanometres, [
                 'today' => $rules->least->today, 'local' => $rules->least->local, 'maker' => $rules->least->maker, 'sideways' => $rules->least->sideways, 'for_role' => $rules->least->forRole,
             ]),
-            'roles' => array_map(fn (PostRole $role) => $role->value, $rules->roles),
+            'roles' => $rules->roles->map(fn (PostRole $role) => $role->value)->stored(),
             'firmer' => $rules->firmer->value,
         ];
     }
@@ -81,7 +82,7 @@ final class FootingCodec
                 $least->lengthOrNone('today'), $least->lengthOrNone('local'), $least->lengthOrNone('maker'), $least->lengthOrNone('sideways'),
                 $least->lengthOrNone('for_role'),
             ),
-            array_map(PostRole::from(...), $stored->texts('roles')), $stored->case('firmer', Firmer::class, Firmer::CornersAndNamed),
+            ByPost::fromStored($stored->texts('roles'))->map(PostRole::from(...)), $stored->case('firmer', Firmer::class, Firmer::CornersAndNamed),
         );
     }
 
@@ -92,7 +93,7 @@ final class FootingCodec
 
         return [
             'of_job' => $holding->ofJob->value,
-            'of_posts' => array_map(fn (Hold $hold) => $hold->value, $holding->ofPosts),
+            'of_posts' => $holding->ofPosts->map(fn (Hold $hold) => $hold->value)->stored(),
             'site' => [
                 'soil' => $site->soil->value, 'water' => $site->water, 'roof' => $site->roof, 'wood' => $site->wood, 'no_brace' => $site->noBrace, 'repair' => $site->repair,
                 'carried' => $site->carried, 'banned' => array_map(
@@ -126,7 +127,7 @@ final class FootingCodec
             new PierRules(
                 $pier->length('tube'), $pier->length('standoff'), $pier->length('base'), $pier->length('edge'), $stored->lengthOrNone('pier_top'),
             ),
-            $stored->length('collar'), array_map(Hold::from(...), $stored->texts('of_posts')),
+            $stored->length('collar'), ByPost::fromStored($stored->texts('of_posts'))->map(Hold::from(...)),
             Customs::of($stored->texts('customs'), new CureDatum($stored->realOrNone('cure_datum') ?? 0.0)),
         );
     }

@@ -15,6 +15,7 @@ use Aequus\Logbook\Square\TapeLay;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Square\Network\SquareRefused;
 use Aequus\Square\SettingOut\TapeCorrection;
@@ -49,8 +50,8 @@ final readonly class TakenReadings
     /** The tape that all others are compared with: the one used first. */
     public string $referenceTape;
 
-    /** @param  array<string, Length>  $ground  height by the post’s id, where it was levelled */
-    public function __construct(private Plan $plan, Log $log, array $ground)
+    /** @param  ByPost<Length>  $ground  heights, where it was levelled */
+    public function __construct(private Plan $plan, Log $log, ByPost $ground)
     {
         $tapes = $log->now(TapeReading::class);
         $this->referenceTape = $tapes === [] ? '' : $tapes[array_key_first($tapes)]->name;
@@ -202,14 +203,14 @@ final readonly class TakenReadings
     }
 
     /**
-     * @param  array<string, Length>  $ground
+     * @param  ByPost<Length>  $ground
      * @return ?Length the level distance; null where the tape lay along ground whose rise nobody knows
      */
-    private function level(TapeReading $tape, array $ground): ?Length
+    private function level(TapeReading $tape, ByPost $ground): ?Length
     {
         $rise = Length::zero();
         if ($tape->lay === TapeLay::AlongGround) {
-            [$from, $to] = [$ground[$tape->from->value] ?? null, $ground[$tape->to->value] ?? null];
+            [$from, $to] = [$ground[$tape->from] ?? null, $ground[$tape->to] ?? null];
             $rise = $tape->rise ?? ($from !== null && $to !== null ? $to->minus($from) : null);
         }
         if ($rise === null) {

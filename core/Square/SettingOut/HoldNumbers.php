@@ -7,6 +7,7 @@ namespace Aequus\Square\SettingOut;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeConditions;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Square\Network\PlanNetwork;
@@ -24,32 +25,33 @@ final readonly class HoldNumbers
     /** @var list<HoldNumber> every post but the two ends, in plan order */
     public array $posts;
 
-    /** @var array<string, HoldNumber> by the value of the post’s id */
-    private array $byPost;
+    /** @var ByPost<HoldNumber> */
+    private ByPost $byPost;
 
     /** @param  ?TapeConditions  $conditions  how the tapes are held while setting out; null for level, at their own pull, at 20 °C */
     public function __construct(Plan $plan, ?TapeConditions $conditions = null)
     {
         [$p, $q] = array_map(fn (string $id) => $plan->grid->find(PostId::of($id)) ?? $plan->grid->posts[0], (new PlanNetwork($plan))->base);
-        $posts = $byPost = [];
+        $posts = [];
         foreach ($plan->grid->posts as $post) {
             if ($post->id->equals($p->id) || $post->id->equals($q->id)) {
                 continue;
             }
             [$fromP, $fromQ] = [$p->at->distanceTo($post->at), $q->at->distanceTo($post->at)];
             $angle = self::angle($fromP->inMillimetres(), $fromQ->inMillimetres(), $p->at->distanceTo($q->at)->inMillimetres());
-            $posts[] = $byPost[$post->id->value] = new HoldNumber(
+            $posts[] = new HoldNumber(
                 $post, TapeCorrection::holdMark($fromP, Length::zero(), $conditions), TapeCorrection::holdMark($fromQ, Length::zero(), $conditions),
                 $angle, $angle < self::FLAT || $angle > 180 - self::FLAT,
             );
         }
-        [$this->p, $this->q, $this->posts, $this->byPost] = [$p, $q, $posts, $byPost];
+        [$this->p, $this->q, $this->posts] = [$p, $q, $posts];
+        $this->byPost = ByPost::indexed($posts, fn (HoldNumber $number) => $number->post);
     }
 
     /** Null for the two stakes that the tapes are hooked to. */
     public function numberOf(Post $post): ?HoldNumber
     {
-        return $this->byPost[$post->id->value] ?? null;
+        return $this->byPost[$post] ?? null;
     }
 
     /** The last in plan order; null where there are only the two. */

@@ -13,7 +13,7 @@
     <div class="two">
         <section class="paper">
             @if ($form->decided)<p class="move-kicker">{{ $say('holding.hold.decided', what: Names::of($form->decided->ofJob),
-                of_posts: $form->decided->ofPosts === [] ? ''
+                of_posts: $form->decided->ofPosts->isEmpty() ? ''
                 : $say('holding.hold.other_ways_for_of_the', count: count($form->decided->ofPosts))) }}</p>@endif
             <h1>{{ $form->title() }}</h1>
             <p class="verdict-why">{{ $form->why() }}</p>
@@ -72,7 +72,7 @@
                         :hint="$say('holding.hold.weighed_for_the_site_as')"
                         :value="$form->ofJob()"
                         :options="Choices::of(Hold::cases())" />
-                    <details class="field-wide" @if (($form->decided?->ofPosts ?? []) !== []) open @endif>
+                    <details class="field-wide" @if (! ($form->decided?->ofPosts->isEmpty() ?? true)) open @endif>
                         <summary>{{ $say('holding.hold.single_posts_another_way') }}</summary>
                         @foreach (Hold::cases() as $hold)<x-field :name="'posts_'.$hold->value" form="hold"
                             :label="ucfirst(Names::of($hold))"

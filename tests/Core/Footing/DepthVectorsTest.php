@@ -50,14 +50,14 @@ final class DepthVectorsTest extends VectorTestCase
         $this->assertSame($expect['governing_post'] ?? null, $depths->deepest?->label);
         foreach ($expect['groups'] ?? [] as $group) {
             foreach ($group['posts'] as $name) {
-                $this->assertLength($group['plane'], $depths->required[$name]->foot, "the step of {$name}");
+                $this->assertLength($group['plane'], $depths->required[PostId::of($name)]->foot, "the step of {$name}");
             }
             $this->assertNotSame(
-                DepthRule::CommonPlane, $depths->required[$group['governing_post']]->governing, 'who sets a step goes by its own rule',
+                DepthRule::CommonPlane, $depths->required[PostId::of($group['governing_post'])]->governing, 'who sets a step goes by its own rule',
             );
         }
         foreach ($expect['posts'] as $i => $post) {
-            $required = $depths->required[$post['name']];
+            $required = $depths->required[PostId::of($post['name'])];
             $this->assertLength($post['highest_foot'], $required->highest->level, 'highest foot');
             $this->assertLength($post['foot'], $required->foot, 'foot');
             $this->assertLength($post['hole_depth'], $required->holeDepth(), 'hole depth');

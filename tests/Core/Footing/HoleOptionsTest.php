@@ -39,6 +39,7 @@ use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Plan\Tops\TopRules;
 use Aequus\Site\SiteState;
@@ -226,7 +227,7 @@ final class HoleOptionsTest extends TestCase
     public function test_buried_wood_is_treated_to_a_hand_above_the_ground_and_shortened_at_its_top(): void
     {
         $held = fn (WoodCare $care, Hold $hold = Hold::Gravel, bool $wood = true): Plan => $this->plan()->withHolding(new Holding(
-            $hold, new HoldingSite(Soil::Gravel, wood: $wood), PierRules::usual($this->plan()->notation), Length::millimetres(300), [], new Customs(wood: $care),
+            $hold, new HoldingSite(Soil::Gravel, wood: $wood), PierRules::usual($this->plan()->notation), Length::millimetres(300), customs: new Customs(wood: $care),
         ));
         $b1 = $this->plan()->grid->labelled('B1');
         $reach = fn (Plan $plan, Payload ...$more) => $this->siteOf($plan, ...$more)->footing->treatedUpTo($b1)?->inMillimetres();
@@ -274,7 +275,7 @@ final class HoleOptionsTest extends TestCase
             new Holding(Hold::Driven, new HoldingSite(Soil::Sand, wood: false), PierRules::usual($this->plan()->notation), Length::millimetres(300)),
         );
         // The ground at B1 lies 50 below that at A1.
-        $ground = [$this->id('A1')->value => Length::zero(), $this->id('B1')->value => Length::millimetres(-50)];
+        $ground = ByPost::fromStored([$this->id('A1')->value => Length::zero(), $this->id('B1')->value => Length::millimetres(-50)]);
         $deep = fn (Plan $plan, float ...$driven) => (new Footings($plan, new Log(array_map(
             fn (float $depth) => new Entry(
                 1, 'driven', new HoleDug($this->id('A1'), Length::millimetres($depth)), 1, '2026-05-04 08:00:00', 'Ann',
@@ -353,7 +354,7 @@ final class HoleOptionsTest extends TestCase
 
         return $plan->withFooting(new FootingRules(
             Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)),
-            Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::Own, least: $least, roles: $byId,
+            Length::millimetres(100), Length::millimetres(100), Length::millimetres(50), DepthMode::Own, least: $least, roles: ByPost::fromStored($byId),
         ));
     }
 

@@ -69,13 +69,13 @@ final class LoadVectorsTest extends VectorTestCase
             'minus_y' => Length::feet($input['overhang_minus_y_ft']), 'plus_y' => Length::feet($input['overhang_plus_y_ft']),
         ]);
         foreach ($expect['posts'] as $post) {
-            $area = $areas->areas[$grid->labelled($post['name'])->id->value];
+            $area = $areas->areas[$grid->labelled($post['name'])];
             $this->assertEqualsWithDelta(
                 [$post['along_beam_ft'], $post['across_beam_ft'], $post['area_ft2']], [$area->alongBeam, $area->acrossBeam, $area->area], 1e-6,
             );
         }
         $this->assertEqualsWithDelta($expect['covered_area_ft2'], $areas->covered, 1e-6);
-        $this->assertEqualsWithDelta($areas->covered, array_sum(array_map(fn ($area) => $area->area, $areas->areas)), 1e-6);
+        $this->assertEqualsWithDelta($areas->covered, array_sum(array_map(fn ($area) => $area->area, $areas->areas->all())), 1e-6);
     }
 
     public static function covers(): Generator
@@ -96,7 +96,7 @@ final class LoadVectorsTest extends VectorTestCase
         $straight = $grid([3000]);
         $of = fn (Grid $grid, string $label) => TributaryAreas::covering(
             $grid, Length::millimetres(140), Side::PlusX, [],
-        )->areas[$grid->labelled($label)->id->value]->area;
+        )->areas[$grid->labelled($label)]->area;
         foreach (['A2' => 'A2', 'B3' => 'B2', 'C2' => 'C2', 'B1' => 'B1'] as $label => $same) {
             self::assertEqualsWithDelta($of($straight, $same), $of($far, $label), 0.05 * $of($straight, $same), $label);
         }

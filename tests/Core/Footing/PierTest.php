@@ -14,6 +14,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Tops\TopRules;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -39,13 +40,13 @@ final class PierTest extends TestCase
     {
         $required = Depths::own($this->needs($this->plan()))->required;
         $tubes = function (string $label, float $deeper) use ($required): array {
-            $of = array_values(array_filter($required, fn (RequiredDepth $one) => $one->post->label === $label))[0];
+            $of = array_values(array_filter($required->all(), fn (RequiredDepth $one) => $one->post->label === $label))[0];
             $hole = new HoleAsDug($of, $of->bottom()->minus(Length::millimetres($deeper)), Length::millimetres(40));
 
             return array_map(fn (Pier $pier) => $pier->tube->inMillimetres(), Pier::all(
-                $required, new PostTops(
+                $required->all(), new PostTops(
                     $this->plan(), $this->needs($this->plan()),
-                ), Length::millimetres(150), $this->rules(300), [$of->post->id->value => $hole],
+                ), Length::millimetres(150), $this->rules(300), ByPost::each([$of->post], fn () => $hole),
             ));
         };
         // 50 too deep is filled with gravel; 80 too high takes the gravel down to its least, 40, and the rest off the tube.
@@ -84,7 +85,7 @@ final class PierTest extends TestCase
         $plan ??= $this->plan();
         $needs = $this->needs($plan);
 
-        return Pier::all(Depths::own($needs)->required, new PostTops($plan, $needs), Length::millimetres($top), $this->rules($diameter));
+        return Pier::all(Depths::own($needs)->required->all(), new PostTops($plan, $needs), Length::millimetres($top), $this->rules($diameter));
     }
 
     /** @return non-empty-list<DepthNeed> */

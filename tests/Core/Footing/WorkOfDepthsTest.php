@@ -155,9 +155,9 @@ final class WorkOfDepthsTest extends TestCase
     #[TestWith([1600.0])]
     public function test_concrete_is_never_below_zero_and_grows_with_depth_where_it_fills_the_hole(float $depth): void
     {
-        $required = Depths::own([$this->need('A1')])->required;
+        $required = Depths::own([$this->need('A1')])->required->all();
         $dug = fn (float $deep) => HoleWork::asDug(
-            $this->plan, Hold::Concrete, $this->tops(), new HoleAsDug(reset($required), Length::millimetres(-$deep), Length::millimetres(50)),
+            $this->plan, Hold::Concrete, $this->tops(), new HoleAsDug($required[0], Length::millimetres(-$deep), Length::millimetres(50)),
         );
         $this->assertGreaterThanOrEqual(0, $dug($depth)->concrete);
         $this->assertGreaterThanOrEqual($dug($depth)->dug, $dug($depth + 100)->dug);
@@ -241,9 +241,9 @@ final class WorkOfDepthsTest extends TestCase
 
     private function work(Hold $hold): HoleWork
     {
-        $required = Depths::own([$this->need('A1')])->required;
+        $required = Depths::own([$this->need('A1')])->required->all();
 
-        return HoleWork::planned($this->plan, $hold, $this->tops(), reset($required));
+        return HoleWork::planned($this->plan, $hold, $this->tops(), $required[0]);
     }
 
     private function tops(): PostTops

@@ -7,6 +7,7 @@ namespace Tests\Core\Handover;
 use Aequus\Handover\RowLine;
 use Aequus\Measure\Length;
 use Aequus\Measure\Vector;
+use Aequus\Plan\Posts\ByPost;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -25,7 +26,7 @@ final class RowLineTest extends TestCase
         foreach ($posts as $i => $post) {
             $at[$post->id->value] = new Vector(2400.0 * $i, $i === 1 ? $off : 0.0);
         }
-        $row = new RowLine(true, '1', $posts, $at, Length::millimetres(6));
+        $row = new RowLine(true, '1', $posts, ByPost::fromStored($at), Length::millimetres(6));
         $this->assertSame($isStraight, $row->isStraight);
         $this->assertEqualsWithDelta(abs($off), $row->worst->inMillimetres(), 1e-6);
         $this->assertSame($off === 0.0 ? null : 'B1', $row->worstPost?->label);

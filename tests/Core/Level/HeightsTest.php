@@ -27,6 +27,7 @@ use Aequus\Logbook\Level\RodReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
@@ -291,13 +292,13 @@ final class HeightsTest extends TestCase
 
     public function test_cut_and_fill_of_a_level_and_of_a_falling_grade(): void
     {
-        $level = array_map(fn () => Length::millimetres(100), self::byId($this->plan));
+        $level = ByPost::each($this->plan->grid->posts, fn () => Length::millimetres(100));
         $this->assertEqualsWithDelta(100.0 * 4800 * 3000, (new CutAndFill($this->plan, $level, new FinishedGrade(Length::zero())))->cut, 1);
         // From 100 below the ground at the near side to 100 above it at the far one: as much to take as to bring.
         $tilted = new CutAndFill($this->plan, $level, new FinishedGrade(Length::zero(), Side::MinusX, 200 / 4800));
         $this->assertEqualsWithDelta($tilted->cut, $tilted->fill, 1);
         $this->assertEqualsWithDelta(100.0 * 1200 * 3000, $tilted->cut, 1);
-        $this->assertEqualsWithDelta(-100, $tilted->heights[$this->plan->grid->labelled('C2')->id->value]->inMillimetres(), 1e-3);
+        $this->assertEqualsWithDelta(-100, $tilted->heights[$this->plan->grid->labelled('C2')]->inMillimetres(), 1e-3);
     }
 
     private function assertHeights(Heights $heights, float $within): void

@@ -50,7 +50,7 @@ final class LevelVectorsTest extends VectorTestCase
         $plan = Builds::plan(baysX: [2400], baysY: [2400]);
         $rods = array_map(fn ($post): Payload => new RodReading($post->id, Length::millimetres(1500)), $plan->grid->posts);
         $heights = new Heights($plan, Builds::log(...$rods));
-        $this->assertSame([], $heights->ground);
+        $this->assertCount(0, $heights->ground);
         $this->assertCount(4, $heights->unread);
         $this->assertNull($heights->range());
     }

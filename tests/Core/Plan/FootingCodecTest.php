@@ -28,6 +28,7 @@ use Aequus\Plan\Holding\Mixing;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Tops\TopRules;
@@ -71,7 +72,7 @@ final class FootingCodecTest extends TestCase
         $stored['holding'] = PlanCodec::encode($this->decided(HoleShape::round(Length::millimetres(400))))['holding'];
         unset($stored['holding']['cure_datum']);
         $this->assertFalse(PlanCodec::decode($stored)->holding?->customs->cureDatum->isTyped(), 'cures were counted from freezing');
-        $this->assertEquals([new LeastDepths, [], []], [$old->footing?->least, $old->footing?->roles, $old->tops?->rows]);
+        $this->assertEquals([new LeastDepths, ByPost::none(), []], [$old->footing?->least, $old->footing?->roles, $old->tops?->rows]);
         $this->assertSame(Hold::Concrete, $old->holdOf($old->grid->posts[0]->id), 'as every program before had it');
     }
 
@@ -119,7 +120,7 @@ final class FootingCodecTest extends TestCase
             Length::millimetres(20), true, null, new LeastDepths(
                 Length::millimetres(1), Length::millimetres(2), Length::millimetres(3), Length::millimetres(4), Length::millimetres(5),
             ),
-            [$id('B1') => PostRole::Gate, $id('C2') => PostRole::Anchor],
+            ByPost::fromStored([$id('B1') => PostRole::Gate, $id('C2') => PostRole::Anchor]),
         ))->withTops(
             new TopRules(
                 Length::millimetres(2300), Slope::level(), Slope::ratio(-1 / 60), Length::millimetres(1200),
@@ -130,7 +131,7 @@ final class FootingCodecTest extends TestCase
                 Hold::Gravel, new HoldingSite(
                     Soil::SiltyOrClayeySand, true, true, false, false, true, true, [Hold::Foam, Hold::Earth], true, true,
                 ), PierRules::usual(Notation::millimetres(0)), Length::millimetres(250),
-                [$id('B2') => Hold::Pier], new Customs(
+                ByPost::fromStored([$id('B2') => Hold::Pier]), new Customs(
                     Mixing::DryInTheHole, FootBed::Sump, BuildOrder::FramesTilted, FillOrder::EachAsItStands, BracesOff::Hour, WoodCare::Charred, FillEnd::Mounded, new CureDatum(-5),
                 ),
             ));

@@ -17,6 +17,7 @@ use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Site\Caution;
 use Aequus\Site\Step;
 use Aequus\Words\Site\CautionWords;
@@ -78,7 +79,7 @@ final class CautionTest extends TestCase
         $mixed = $plan->withHolding(
             new Holding(
                 Hold::Concrete, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300),
-                [$other->id->value => Hold::Foam],
+                ByPost::each([$other], fn () => Hold::Foam),
             ),
         );
         self::assertNotContains(Caution::Foam, Caution::at(Step::Standing, $mixed, $one));
@@ -118,7 +119,7 @@ final class CautionTest extends TestCase
     private static function held(Hold $hold, Customs $customs = new Customs): Plan
     {
         return Builds::plan()->withHolding(
-            new Holding($hold, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300), [], $customs),
+            new Holding($hold, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300), customs: $customs),
         );
     }
 

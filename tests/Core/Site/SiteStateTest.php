@@ -62,7 +62,7 @@ final class SiteStateTest extends TestCase
             new TopMeasured($gone, Length::millimetres(10)),
         );
         $this->assertCount(4, $site->log->entries);
-        $this->assertSame([], $site->footing->dug);
+        $this->assertCount(0, $site->footing->dug);
         $this->assertCount(4, $site->handover()->records);
     }
 

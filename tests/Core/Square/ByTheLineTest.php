@@ -17,6 +17,7 @@ use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Square\Layout;
@@ -243,6 +244,6 @@ final class ByTheLineTest extends TestCase
 
     private function layout(Plan $plan, object ...$payloads): Layout
     {
-        return new Layout($plan, Builds::log(...array_values($payloads)), []);
+        return new Layout($plan, Builds::log(...array_values($payloads)), ByPost::none());
     }
 }

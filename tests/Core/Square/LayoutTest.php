@@ -21,6 +21,7 @@ use Aequus\Measure\TapeClass;
 use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use Aequus\Square\Layout;
@@ -71,7 +72,7 @@ final class LayoutTest extends TestCase
             $plan->grid->labelled($from)->id, $plan->grid->labelled($to)->id, Length::millimetres($reads), TapeClass::Steel,
         );
         // Two pairs far from each other: no network joins them, and each is all that is known of its stakes.
-        $read = fn (float $again) => new Layout($plan, Builds::log($tape('A1', 'B1', 2400), $tape('C1', 'C2', 3000), $tape('C1', 'C2', $again)), []);
+        $read = fn (float $again) => new Layout($plan, Builds::log($tape('A1', 'B1', 2400), $tape('C1', 'C2', 3000), $tape('C1', 'C2', $again)), ByPost::none());
         $this->assertSame(['C1–C2'], array_map(fn (Taped $taped) => $taped->pair->label(), $read(3100)->readTwiceApart()));
         $this->assertSame([], $read(3001)->readTwiceApart());
         // Steel at 3 m is good to 1.53 mm: two of them lie within 2.576 × √2 × that, 99 times in 100.
@@ -117,7 +118,7 @@ final class LayoutTest extends TestCase
             fn (Payload $tape, int $i) => new Entry($i + 1, "c{$i}", $tape, 1, '2026-05-04 08:00:00', 'Tester', asTyped: true), $tapes,
             array_keys($tapes),
         );
-        $this->assertContains((new Layout($this->plan(), new Log($entries), []))->verdict(), [SquareVerdict::NoRest, SquareVerdict::InDoubt]);
+        $this->assertContains((new Layout($this->plan(), new Log($entries), ByPost::none()))->verdict(), [SquareVerdict::NoRest, SquareVerdict::InDoubt]);
     }
 
     public function test_a_pair_read_twice_an_inch_apart_leaves_the_wrong_one_out(): void
@@ -268,7 +269,7 @@ final class LayoutTest extends TestCase
         [$a1, $b1] = [$plan->grid->labelled('A1')->id, $plan->grid->labelled('B1')->id];
         $along = new TapeReading($a1, $b1, Length::millimetres(hypot(5400, 300)), TapeClass::Steel, lay: TapeLay::AlongGround);
         $this->assertCount(1, $this->layout($plan, $along)->taken->waiting);
-        $levelled = new Layout($plan, Builds::log($along), [$a1->value => Length::millimetres(-100), $b1->value => Length::millimetres(-400)]);
+        $levelled = new Layout($plan, Builds::log($along), ByPost::fromStored([$a1->value => Length::millimetres(-100), $b1->value => Length::millimetres(-400)]));
         $this->assertEqualsWithDelta(5400, $levelled->taken->taped[array_key_first($levelled->taken->taped)]->distance->inMillimetres(), 1e-4);
         $typed = new TapeReading($a1, $b1, $along->distance, TapeClass::Steel, lay: TapeLay::AlongGround, rise: Length::millimetres(300));
         $this->assertEqualsWithDelta(5400, array_values($this->layout($plan, $typed)->taken->taped)[0]->distance->inMillimetres(), 1e-4);
@@ -333,7 +334,7 @@ final class LayoutTest extends TestCase
 
     private function layout(Plan $plan, Payload ...$payloads): Layout
     {
-        return new Layout($plan, Builds::log(...array_values($payloads)), []);
+        return new Layout($plan, Builds::log(...array_values($payloads)), ByPost::none());
     }
 
     private function plan(): Plan

@@ -12,6 +12,7 @@ use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Square\Layout;
 use Aequus\Square\Proof;
@@ -131,7 +132,7 @@ final class ProofTest extends TestCase
         $plan = $plan->withLayout($plan->layout->sparing([$diagonal->key()]));
         $others = array_filter(Builds::readings($plan), fn (TapeReading $tape) => Wanted::tapeKey($tape->from, $tape->to) !== $diagonal->key());
         $this->assertSame(
-            [$diagonal->key()], array_map(fn (Wanted $wanted) => $wanted->key(), (new Layout($plan, Builds::log(...$others), []))->unread()),
+            [$diagonal->key()], array_map(fn (Wanted $wanted) => $wanted->key(), (new Layout($plan, Builds::log(...$others), ByPost::none()))->unread()),
         );
     }
 
@@ -146,7 +147,7 @@ final class ProofTest extends TestCase
             array_filter($readings, fn (int $i) => ! in_array($keys[$i], $spare, true), ARRAY_FILTER_USE_KEY),
         );
         $asked = fn (array $readings): array => array_map(
-            fn (Wanted $wanted) => $wanted->key(), (new Layout($plan, Builds::log(...$readings), []))->unread(),
+            fn (Wanted $wanted) => $wanted->key(), (new Layout($plan, Builds::log(...$readings), ByPost::none()))->unread(),
         );
         $true = $needed(Builds::readings($plan));
         $this->assertNotSame([], $spare);

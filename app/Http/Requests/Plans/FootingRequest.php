@@ -10,6 +10,7 @@ use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\LeastDepths;
 use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostRole;
 use Aequus\Plan\Terms\FootingRuleRefusal;
 use Aequus\Plan\Terms\PlanRefused;
@@ -49,9 +50,10 @@ final class FootingRequest extends PlanChangeRequest
         return $rules ?? throw $this->refused();
     }
 
-    /** @return array<string, PostRole> */
-    private function roles(Plan $plan): array
+    /** @return ByPost<PostRole> */
+    private function roles(Plan $plan): ByPost
     {
+        /** @var array<string, PostRole> $roles */
         $roles = [];
         foreach ([PostRole::Gate, PostRole::Anchor, PostRole::Bracing] as $role) {
             foreach ($this->posts("posts_{$role->value}", $plan->grid) as $post) {
@@ -62,7 +64,7 @@ final class FootingRequest extends PlanChangeRequest
             }
         }
 
-        return $roles;
+        return ByPost::fromStored($roles);
     }
 
     /** A length, or a share of the whole post such as 1/3 of it or 30 %. */

@@ -15,6 +15,7 @@ use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Words\Names;
 use Aequus\Words\Plan\HoldWords;
@@ -33,6 +34,7 @@ final class HoldingRequest extends PlanChangeRequest
             $soil ?? Soil::Clay, $this->boolean('water'), $this->boolean('roof'), $this->boolean('wood'), $this->boolean('no_brace'), $this->boolean('repair'), $this->boolean('carried'), $banned, $this->boolean('hold_down'), $this->boolean('floor'),
         );
         $ofJob = $this->choice('of_job', Hold::class);
+        /** @var array<string, Hold> $ofPosts */
         $ofPosts = [];
         foreach (Hold::cases() as $hold) {
             $posts = $this->posts("posts_{$hold->value}", $plan->grid);
@@ -51,9 +53,9 @@ final class HoldingRequest extends PlanChangeRequest
         $this->stopIfRefused();
         assert($ofJob !== null && $datum !== null);
         $holding = $this->attempt('collar', fn () => new Holding(
-            $ofJob, $site, $plan->holding->pier ?? PierRules::usual($plan->notation), $collar, array_filter(
+            $ofJob, $site, $plan->holding->pier ?? PierRules::usual($plan->notation), $collar, ByPost::fromStored(array_filter(
                 $ofPosts, fn (Hold $hold) => $hold !== $ofJob,
-            ),
+            )),
             Customs::of(array_map(fn (mixed $value) => is_string($value) ? $value : '', (array) $this->input('customs', [])), $datum),
         ));
         $this->stopIfRefused();
