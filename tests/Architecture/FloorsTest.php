@@ -17,6 +17,7 @@ final class FloorsTest
         'Adjust' => ['Fact', 'Measure'],
         'Plan' => ['Fact', 'Measure'],
         'Logbook' => ['Fact', 'Measure', 'Adjust', 'Plan'],
+        'Thing' => ['Fact', 'Measure', 'Plan'],
         'Clear' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Square' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Level' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],

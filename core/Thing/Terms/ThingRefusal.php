@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Thing\Terms;
+
+/** Why something that must stand, fit or be reached can’t be worked out. */
+enum ThingRefusal
+{
+    case BandUpsideDown;
+    case AskedOutsideTheBand;
+    case HeightsDoNotRise;
+    case NoReachKnown;
+    case BeyondTheHeightsRead;
+    case OnePostMoreThanPanels;
+    case PostsCross;
+    case DividersDoNotFit;
+    case NothingRead;
+    case TwoReadingsAtOneDepth;
+    case ReadInTwoManners;
+    case NoPlumbPostFits;
+    case PlaceNeedsAPlumbLine;
+    case PlaceOutsideTheSocket;
+    case NothingProbed;
+    case ProbeBelowTheSocket;
+}
