@@ -14,6 +14,11 @@ enum JobKind: string
     case PlayStructure = 'play_structure';
     case Boardwalk = 'boardwalk';
     case FenceLine = 'fence_line';
+    case CourtHoop = 'court_hoop';
+    case CarryingPair = 'carrying_pair';
+    case DrivenPosts = 'driven_posts';
+    case Gateway = 'gateway';
+    case SocketRepair = 'socket_repair';
     case Other = 'other';
 
     /** Whether people stand on what the posts carry: then it is loaded as a floor, not as a roof. */

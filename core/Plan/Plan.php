@@ -53,6 +53,8 @@ final readonly class Plan
         /** How the posts are held, where that was decided. */
         public ?Holding $holding = null,
         ?Point $origin = null,
+        /** What was answered where it was begun with a thing. */
+        public ?Answers $answers = null,
     ) {
         $this->origin = $origin ?? new Point(Length::zero(), Length::zero());
         $this->layout = $decidedLayout ?? LayoutRules::usual($hole->reach());
@@ -136,7 +138,7 @@ final readonly class Plan
                 $this->grid->columns->returnedTo($earlier->grid->columns), $this->grid->rows->returnedTo($earlier->grid->rows),
                 $earlier->grid->leftOut, $earlier->grid->added,
             ),
-            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin,
+            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers,
         );
     }
 
@@ -215,7 +217,7 @@ final readonly class Plan
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
-                ?? $this->holding, $this->origin,
+                ?? $this->holding, $this->origin, $this->answers,
         );
     }
 

@@ -38,6 +38,8 @@ use Aequus\Set\PourDeed;
 use Aequus\Square\Network\SquareRefusal;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Square\SettingOut\BoardHindrance;
+use Aequus\Thing\Make\Figure;
+use Aequus\Thing\Terms\ThingRefusal;
 use Aequus\Words\Adjust\NetworkRefusalWords;
 use Aequus\Words\Cut\CutRefusalWords;
 use Aequus\Words\Footing\FootingRefusalWords;
@@ -60,6 +62,8 @@ use Aequus\Words\Set\PourWords;
 use Aequus\Words\Square\BoardWords;
 use Aequus\Words\Square\SquareRefusalWords;
 use Aequus\Words\Square\WantedWords;
+use Aequus\Words\Thing\FigureWords;
+use Aequus\Words\Thing\ThingRefusalWords;
 use LogicException;
 use OutOfBoundsException;
 use Stringable;
@@ -128,6 +132,8 @@ final readonly class Speech
             $is instanceof CheckRoute => CheckRouteWords::catches($is),
             $is instanceof BoardHindrance => BoardWords::hindered($is),
             $is instanceof Hold => HoldWords::fill($is),
+            $is instanceof ThingRefusal => ThingRefusalWords::of($is),
+            $is instanceof Figure => FigureWords::of($is),
             $is instanceof Beside => MoveWords::beside($is),
             default => throw new LogicException('Nobody has words for '.$is::class.'.'),
         };

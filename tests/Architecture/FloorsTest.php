@@ -26,7 +26,7 @@ final class FloorsTest
         'Cut' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Handover' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Site' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover'],
-        'Words' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site', 'Guide'],
+        'Words' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site', 'Guide'],
         'Guide' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site'],
     ];
 

@@ -9,6 +9,7 @@ use Aequus\Measure\Notation;
 use Aequus\Measure\Slope;
 use Aequus\Measure\Stored;
 use Aequus\Measure\Unit;
+use Aequus\Plan\Answers;
 use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Grid\GridLine;
@@ -28,8 +29,8 @@ use UnexpectedValueException;
 /** A plan as it is stored and read again: lengths in whole nanometres, one version number for the whole. */
 final class PlanCodec
 {
-    /** 2: how the layout is proved, and what it must leave room for. 3: shape of the holes, roles of posts, how they are held. */
-    public const VERSION = 3;
+    /** 2: how the layout is proved, and what it must leave room for. 3: shape of the holes, roles of posts, how they are held. 4: what was answered to begin with. */
+    public const VERSION = 4;
 
     /** @return array<string, mixed> ready for JSON */
     public static function encode(Plan $plan): array
@@ -56,6 +57,7 @@ final class PlanCodec
             'layout' => $plan->decidedLayout === null ? null : LayoutCodec::encode($plan->decidedLayout),
             'fit' => LayoutCodec::encodeFit($plan->fit),
             'holding' => $plan->holding === null ? null : FootingCodec::encodeHolding($plan->holding),
+            ...($plan->answers === null ? [] : ['answers' => $plan->answers->of]),
         ];
     }
 
@@ -92,6 +94,7 @@ final class PlanCodec
             LayoutCodec::decodeFit($part('fit') ?? new Stored([])),
             $part('holding') === null ? null : FootingCodec::decodeHolding($plan->in('holding')),
             Point::fromStored($part('origin') ?? new Stored([])),
+            $part('answers') === null ? null : new Answers($plan->texts('answers')),
         );
     }
 

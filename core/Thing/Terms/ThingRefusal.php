@@ -23,4 +23,11 @@ enum ThingRefusal
     case PlaceOutsideTheSocket;
     case NothingProbed;
     case ProbeBelowTheSocket;
+    case PostTooShort;
+    case NotAboveZero;
+    case TooMany;
+    case NothingStands;
+    case SheetDisagrees;
+    case GateFillsTheRow;
+    case SocketSmallerThanPost;
 }

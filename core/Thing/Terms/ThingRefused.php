@@ -11,6 +11,54 @@ use Aequus\Measure\Refusal;
 /** Something that must stand, fit or be reached, and can’t be worked out from what was typed. */
 final class ThingRefused extends Refusal
 {
+    /** The question it belongs to, where it is known. */
+    public ?string $at = null;
+
+    /** The same, at the question it belongs to. */
+    public function at(Ask $ask): self
+    {
+        $this->at ??= $ask->value;
+
+        return $this;
+    }
+
+    /** The bought post is too short for its height and its least depth. */
+    public static function postTooShort(Length $needed): self
+    {
+        return (new self(Fact::of(ThingRefusal::PostTooShort, needed: $needed)))->at(Ask::BoughtPost);
+    }
+
+    public static function notAboveZero(Ask $ask): self
+    {
+        return (new self(Fact::of(ThingRefusal::NotAboveZero)))->at($ask);
+    }
+
+    public static function tooMany(Ask $ask, int $most): self
+    {
+        return (new self(Fact::of(ThingRefusal::TooMany, most: $most)))->at($ask);
+    }
+
+    /** The post ends below what it carries, or no post is left under the floor. */
+    public static function nothingStands(Ask $ask): self
+    {
+        return (new self(Fact::of(ThingRefusal::NothingStands)))->at($ask);
+    }
+
+    public static function sheetDisagrees(Length $computed, Length $off): self
+    {
+        return (new self(Fact::of(ThingRefusal::SheetDisagrees, computed: $computed, off: $off)))->at(Ask::SheetDiagonal);
+    }
+
+    public static function gateFillsTheRow(): self
+    {
+        return (new self(Fact::of(ThingRefusal::GateFillsTheRow)))->at(Ask::GateWide);
+    }
+
+    public static function socketSmallerThanPost(Ask $ask): self
+    {
+        return (new self(Fact::of(ThingRefusal::SocketSmallerThanPost)))->at($ask);
+    }
+
     public static function bandUpsideDown(): self
     {
         return new self(Fact::of(ThingRefusal::BandUpsideDown));

@@ -49,11 +49,16 @@ final class PlanNames
     private static function named(UnitEnum $case): ?string
     {
         return match ($case) {
-            JobKind::Pergola => 'Pergola or open shelter',
-            JobKind::PoleBuilding => 'Pole building',
-            JobKind::Deck => 'Deck',
-            JobKind::LetterBox => 'Letter or parcel box',
+            JobKind::Pergola => 'Pergola or open frame',
+            JobKind::PoleBuilding => 'Roofed frame or pole building',
+            JobKind::Deck => 'Deck or floor on posts',
+            JobKind::LetterBox => 'Letter box or post by a road',
             JobKind::PlayStructure => 'Play structure',
+            JobKind::CourtHoop => 'Hoop over a court',
+            JobKind::CarryingPair => 'Pair that carries something',
+            JobKind::DrivenPosts => 'Posts driven by a sheet',
+            JobKind::Gateway => 'Arch or gateway',
+            JobKind::SocketRepair => 'Rotted post in its socket',
             JobKind::Boardwalk => 'Boardwalk or hide on piers',
             JobKind::FenceLine => 'Row of posts',
             JobKind::Other => 'Something else on posts',

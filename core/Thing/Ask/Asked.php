@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Thing\Ask;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Unit;
+use Aequus\Thing\Terms\Ask;
+
+/** One question of a kind of thing, with what stands in its field before anyone types: goods of the trade that measures so, nothing converted. */
+final readonly class Asked
+{
+    /**
+     * @param  array<string, Length>  $lengths  default by unit; none where it may be left open
+     * @param  list<Pick>  $picks
+     * @param  array<string, non-empty-list<array{Length, Length}>>  $pairs  by unit, as a maker’s sheet may have them
+     * @param  bool  $isFolded  whether it is shown only on demand: its default serves most
+     */
+    private function __construct(
+        public Ask $ask,
+        public AskedSort $sort,
+        public array $lengths = [],
+        public int $count = 0,
+        public array $picks = [],
+        public array $pairs = [],
+        public bool $isFolded = false,
+    ) {
+    }
+
+    public static function length(Ask $ask, float $millimetres, float $inches): self
+    {
+        return new self($ask, AskedSort::Length, [Unit::Millimetre->value => Length::millimetres($millimetres), Unit::Inch->value => Length::inches($inches)]);
+    }
+
+    public static function maybe(Ask $ask): self
+    {
+        return new self($ask, AskedSort::MaybeLength, isFolded: true);
+    }
+
+    public static function count(Ask $ask, int $count): self
+    {
+        return new self($ask, AskedSort::Count, count: $count);
+    }
+
+    public static function pick(Ask $ask, Pick ...$picks): self
+    {
+        return new self($ask, AskedSort::Pick, picks: array_values($picks));
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float}>  $millimetres  height and reach
+     * @param  non-empty-list<array{float, float}>  $inches
+     */
+    public static function reaches(Ask $ask, array $millimetres, array $inches): self
+    {
+        return new self($ask, AskedSort::Reaches, pairs: [
+            Unit::Millimetre->value => array_map(fn (array $pair) => array_map(Length::millimetres(...), $pair), $millimetres),
+            Unit::Inch->value => array_map(fn (array $pair) => array_map(Length::inches(...), $pair), $inches),
+        ]);
+    }
+
+    public function folded(): self
+    {
+        return new self($this->ask, $this->sort, $this->lengths, $this->count, $this->picks, $this->pairs, true);
+    }
+
+    /** @return Length|int|Pick|non-empty-list<array{Length, Length}>|null what counts where nobody answers; null for what may be left open */
+    public function usual(Unit $unit): Length|int|Pick|array|null
+    {
+        return match ($this->sort) {
+            AskedSort::Length, AskedSort::MaybeLength => $this->lengths[$unit->value] ?? null,
+            AskedSort::Count => $this->count,
+            AskedSort::Pick => $this->picks[0],
+            AskedSort::Reaches => $this->pairs[$unit->value],
+        };
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Thing\Ask;
+
+/** What kind of answer a question takes. */
+enum AskedSort
+{
+    case Length;
+    /** A length that may be left open. */
+    case MaybeLength;
+    case Count;
+    case Pick;
+    /** Heights, each with the reach there. */
+    case Reaches;
+}

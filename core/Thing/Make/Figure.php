@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Thing\Make;
+
+/** What the answers come to: where to hold the tape, and why. */
+enum Figure
+{
+    case CentreFromKerb;
+    case TopAboveGround;
+    case DigFor;
+    case BoxMayStand;
+    case CentreBehindEdge;
+    case CentreInsideEdge;
+    case TargetAt;
+    case MakersHole;
+    case PairCentres;
+    case LineOnFirst;
+    case LineOnSecond;
+    case EvenBays;
+    case GateBay;
+    case PanelBayCentres;
+    case DeepFromWall;
+    case DeepBetweenRows;
+    case MachinePasses;
+    case EavesAtLeast;
+    case FloorAt;
+    case TopUnderStack;
+    case RowsFromWall;
+    case SpaceNeeded;
+    case DiagonalComputed;
+    case SheetAgrees;
+    case DrivenTo;
+    case LeastOver;
+    case TakeOffAsGiven;
+    case TakeOffTurned;
+    case WedgesAsGiven;
+    case WedgesTurned;
+    case SocketKept;
+    case SocketTooShallow;
+}

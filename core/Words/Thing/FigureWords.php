@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Words\Thing;
+
+use Aequus\Thing\Make\Figure;
+
+/** What the answers come to, each with its reason. */
+final class FigureWords
+{
+    public static function of(Figure $is): string
+    {
+        return match ($is) {
+            Figure::CentreFromKerb => 'Centre of the post from the road’s edge: {number}. That is {setback} to the face and {reach} from there to the centre.',
+            Figure::TopAboveGround => 'Post top above the ground: {number}. The rule wants {height} over the road, which lies {road} below the ground here; '
+                .'what it counts from sits {above} above the post.',
+            Figure::DigFor => 'Set the post {number} deep: of {bought} bought, {top} stand. It must be at least {least}.',
+            Figure::BoxMayStand => 'While it is set the centre may stand anywhere from {least} to {most} off the edge; the face is then within its rule.',
+            Figure::CentreBehindEdge => 'Centre of the post behind the court’s edge: {number}. The arm reaches {reach}, and the target hangs {inside} inside.',
+            Figure::CentreInsideEdge => 'Centre of the post inside the court’s edge: {number}. The arm reaches only {reach}, and the target hangs {inside} inside.',
+            Figure::TargetAt => 'Set to {height}, the target hangs {number} inside the edge.',
+            Figure::MakersHole => 'The maker’s hole: {wide} square and {deep} deep, as its sheet says. Compare it with the frost line before you dig.',
+            Figure::PairCentres => 'Centre to centre: {number}. That leaves {clear} clear between posts {thick} thick.',
+            Figure::LineOnFirst => 'Mark on post A1: {number} above its own ground. The line lies {height} over the mean of the two grounds.',
+            Figure::LineOnSecond => 'Mark on post B1: {number} above its own ground.',
+            Figure::EvenBays => '{count: # bay|# equal bays} of {number}, centre to centre. None is wider than {largest}.',
+            Figure::GateBay => 'The gate’s bay: {number}, centre to centre. That is the leaf of {leaf}, {gap} on either side, and half of two posts {thick} thick.',
+            Figure::PanelBayCentres => 'Each bay: {number}, centre to centre. That is {panel}, {gap} on either side, and half of two posts {thick} thick.',
+            Figure::DeepFromWall => 'Centres of the posts from the wall: {number}. Over all it stands {deep} out.',
+            Figure::DeepBetweenRows => 'Between the outer rows: {number}, centre to centre. Over all it is {deep}.',
+            Figure::MachinePasses => 'Each passage: {number}, centre to centre. That is {machine}, {margin} on either side, and half of two posts {thick} thick.',
+            Figure::EavesAtLeast => 'Lowest point over the passage: {number}. That is {machine} and {margin} over it.',
+            Figure::FloorAt => 'The finished floor lies {number} above the ground: {down} below the sill at {sill}.',
+            Figure::TopUnderStack => 'Post tops: {number} above the ground. The floor is at {floor}, and {stack} of boards, joists and beam lie on the posts.',
+            Figure::RowsFromWall => '{rows: One row of posts|# rows of posts}, the first {number} from the house, centre to wall: a gap of {gap}, then {deep} of floor, '
+                .'with its outer posts flush.',
+            Figure::SpaceNeeded => 'It needs a clear place of {number} by {other}: {free} free on every side.',
+            Figure::DiagonalComputed => 'Diagonal of one bay: {number}, from {bay} along and {apart} across.',
+            Figure::SheetAgrees => 'The sheet’s diagonal is {off} off that; it allows {tolerance}.',
+            Figure::DrivenTo => 'Each post goes {number} into the ground and stands {high}: {length} in all.',
+            Figure::LeastOver => 'Least height over the passage: {number}. That is {machine} and {margin} over it.',
+            Figure::TakeOffAsGiven => 'Side {side}: plane {number} off both faces, to {planed}.',
+            Figure::TakeOffTurned => 'Turn the post a quarter. Side {side}: plane {number} off both faces, to {planed}.',
+            Figure::WedgesAsGiven => 'Side {side}: the socket is wider. Wedges of {number} on both faces.',
+            Figure::WedgesTurned => 'Turn the post a quarter. Side {side}: the socket is wider. Wedges of {number} on both faces.',
+            Figure::SocketKept => 'The socket can be kept: emptied to {depth}, and {least} is needed.',
+            Figure::SocketTooShallow => 'The socket can’t be kept: it can be emptied to {depth} only, {short} less than the {least} that is needed. Cut the old post '
+                .'off and bolt a base on, or break the concrete out.',
+        };
+    }
+}
