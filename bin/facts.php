@@ -189,7 +189,7 @@ function told(string $html): string
 
 $out = fopen($file, 'w') ?: exit("{$file} can’t be written.\n");
 foreach ([
-    '/', '/jobs/new', '/jobs/new?in=mm',
+    '/', '/jobs/new', '/jobs/new?in=mm', '/jobs/new/fields', '/jobs/new/fields?in=mm',
     ...Job::query()->orderBy('id')->get()->flatMap(fn (Job $job) => array_map(fn (string $page) => "/jobs/{$job->id}/{$page}", PAGES))->all(),
 ] as $uri) {
     fwrite($out, "\n== {$uri}\n".told($ask($uri))."\n");

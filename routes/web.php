@@ -27,6 +27,7 @@ use App\Http\Controllers\RoundController;
 use App\Http\Controllers\SetController;
 use App\Http\Controllers\SimulatedTapeController;
 use App\Http\Controllers\SquareController;
+use App\Http\Controllers\ThingController;
 use App\Http\Controllers\TrustController;
 use App\Http\Middleware\LeaveSessionAlone;
 use Illuminate\Support\Facades\Route;
@@ -49,11 +50,15 @@ Route::middleware('guest')->group(function () {
 Route::middleware('auth')->group(function () {
     Route::post('/sign-out', [SignInController::class, 'leave'])->name('sign-out');
     Route::get('/', [JobController::class, 'index'])->name('jobs');
-    Route::get('/jobs/new', [PlanController::class, 'create'])->name('plan.create');
+    Route::get('/jobs/new', [ThingController::class, 'choose'])->name('thing.choose');
+    Route::get('/jobs/new/fields', [PlanController::class, 'create'])->name('plan.create');
+    Route::get('/jobs/new/{kind}', [ThingController::class, 'ask'])->name('thing.ask');
+    Route::post('/jobs/new/{kind}', [ThingController::class, 'store'])->name('thing.store');
     Route::post('/jobs', [PlanController::class, 'store'])->name('plan.store');
     Route::post('/cautions/{caution}', CautionController::class)->name('caution');
     Route::middleware(LeaveSessionAlone::class)->group(function () {
         Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.preview');
+        Route::post('/jobs/new/{kind}/preview', [ThingController::class, 'preview'])->name('thing.preview');
         Route::get('/echo', EchoController::class)->name('echo');
     });
     Route::get('/account', [AccountController::class, 'show'])->name('account');
@@ -72,6 +77,8 @@ Route::middleware('auth')->group(function () {
 
         Route::post('/entries/{kind}', [EntryController::class, 'store'])->name('entry');
         Route::get('/round/{kind}', RoundController::class)->name('round');
+        Route::get('/thing', [ThingController::class, 'show'])->name('thing');
+        Route::post('/thing', [ThingController::class, 'revise'])->name('thing.revise');
         Route::get('/plan', [PlanController::class, 'show'])->name('plan');
         Route::post('/plan', [PlanController::class, 'revise'])->name('plan.revise');
         Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.revise.preview')->middleware(LeaveSessionAlone::class);

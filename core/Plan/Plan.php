@@ -10,11 +10,13 @@ use Aequus\Plan\Footing\Firmer;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Grid\Grid;
+use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Posts\PostRole;
@@ -127,6 +129,26 @@ final readonly class Plan
             ),
             new Point($this->origin->x->plus($by->x), $this->origin->y->plus($by->y)),
         ];
+    }
+
+    /** What the answers come to now, on the lines of this plan: posts that stay keep their ids, and what was decided about them stays decided. */
+    public function answeredAnew(self $fresh): self
+    {
+        $lines = fn (GridLines $now, GridLines $then): GridLines => $now->respaced($then->spacing(), $now->count());
+        $grid = new Grid($lines($this->grid->columns, $fresh->grid->columns), $lines($this->grid->rows, $fresh->grid->rows), $this->grid->leftOut, $this->grid->added);
+        [$tops, $layout, $fit, $origin] = $this->countedFrom($grid);
+        // What the answers put on the site takes the place of what they put there before; what was added by hand stays.
+        $byHand = fn (FixedLine $line): bool => $line->id !== FixedLine::ANSWERED;
+        $held = [...array_values(array_filter($fresh->layout->fixedLines, fn (FixedLine $line) => ! $byHand($line))), ...array_values(array_filter($layout->fixedLines ?? [], $byHand))];
+        $things = array_map(fn (MustFit $thing) => $thing->between(
+            $grid->labelled($fresh->grid->find($thing->from)->label ?? '')->id, $grid->labelled($fresh->grid->find($thing->to)->label ?? '')->id,
+        ), $fresh->fit->things);
+
+        return new self(
+            $fresh->kind, $this->notation, $this->sides, $fresh->tolerances, $fresh->post, $fresh->hole, $fresh->standing, $grid, $this->footing, $tops,
+            $held === [] && $layout === null ? null : ($layout ?? $fresh->layout)->heldBy($held),
+            new Fit($things === [] ? $fit->things : $things, $fit->neighbours), $this->holding ?? $fresh->holding, $origin, $fresh->answers,
+        );
     }
 
     /** An earlier plan put in force again; strings that stood meanwhile are kept in mind. */

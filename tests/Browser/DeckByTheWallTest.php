@@ -61,7 +61,7 @@ final class DeckByTheWallTest extends BrowserTestCase
             $this->type("[name={$field}]", $typed);
         }
         $this->press('main .button');
-        $this->visit('/jobs/new');
+        $this->visit('/jobs/new/fields');
         $this->type('[name=name]', 'Deck by the house');
         $this->choose('[name=kind]', 'deck');
         $this->choose('[name=notation]', 'mm');

@@ -11,7 +11,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 final class DemoScreensTest extends BrowserTestCase
 {
     private const VIEWS = [
-        '/', '/jobs/new', '/jobs/3/plan', '/jobs/3/clear', '/jobs/3/square', '/jobs/3/square/prove', '/jobs/3/square/hand', '/jobs/3/square/cast',
+        '/', '/jobs/new', '/jobs/new/letter_box', '/jobs/new/fields', '/jobs/3/plan', '/jobs/3/clear', '/jobs/3/square', '/jobs/3/square/prove', '/jobs/3/square/hand', '/jobs/3/square/cast',
         '/jobs/3/square/sheet', '/jobs/3/level', '/jobs/3/level/instruments', '/jobs/3/footing', '/jobs/3/footing/compare', '/jobs/3/footing/hold',
         '/jobs/3/footing/width', '/jobs/3/footing/piers', '/jobs/3/footing/frost', '/jobs/3/footing/loads', '/jobs/3/footing/dig',
         '/jobs/3/footing/materials', '/jobs/2/set', '/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/tops', '/jobs/2/set/stop', '/jobs/2/cut',

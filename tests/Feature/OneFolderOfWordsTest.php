@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Place\MustFit;
+use Aequus\Thing\Things;
 use App\Demo\LoadDemo;
 use App\Footing\CodeDesk;
 use App\Models\Job;
@@ -101,7 +102,7 @@ final class OneFolderOfWordsTest extends FeatureTestCase
     /** @param  array<string, string>  $fields */
     private function send(string $form, array $fields): void
     {
-        $from = $form === '/jobs' ? '/jobs/new' : '/jobs/3/logbook';
+        $from = $form === '/jobs' ? '/jobs/new/fields' : '/jobs/3/logbook';
         $answer = $this->followingRedirects()->from($from)->post($form, $this->form($fields));
         $this->assertLessThan(500, $answer->getStatusCode(), $form);
         $this->assertSays($answer, "{$form} with ".json_encode($fields), $fields['line'] ?? '');
@@ -161,7 +162,10 @@ final class OneFolderOfWordsTest extends FeatureTestCase
 
     private function pages(): Generator
     {
-        yield from ['/', '/?shelf=bin', '/jobs/new', '/jobs/new?in=mm', '/jobs/2/handover/record.pdf', '/jobs/2/cut/pole'];
+        yield from ['/', '/?shelf=bin', '/jobs/new', '/jobs/new/fields', '/jobs/new/fields?in=mm', '/jobs/2/handover/record.pdf', '/jobs/2/cut/pole'];
+        foreach (Things::all() as $thing) {
+            yield "/jobs/new/{$thing->kind()->value}";
+        }
         foreach (Job::query()->pluck('id') as $job) {
             foreach ([
                 '/plan', '/plan/1', '/clear', '/square', '/square/prove', '/square/hand', '/square/cast', '/square/sheet', '/level', '/level/instruments',

@@ -59,7 +59,7 @@ final class PlanTest extends FeatureTestCase
         $metric = [
             'notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'standing' => '2400', 'left_out' => '', 'form' => 'plan', 'bays_x' => '30 x 2400', 'bays_y' => '29 x 3000',
         ] + self::FIELDS;
-        $this->actingAs($this->person())->from('/jobs/new')->post('/jobs', $metric)->assertSessionHasErrors(['bays_x' => 'That is 930 posts. More than 900 in one job take too long to work out: split it into jobs that meet at a row.']);
+        $this->actingAs($this->person())->from('/jobs/new/fields')->post('/jobs', $metric)->assertSessionHasErrors(['bays_x' => 'That is 930 posts. More than 900 in one job take too long to work out: split it into jobs that meet at a row.']);
         $this->post('/jobs', ['bays_x' => '29 x 2400'] + $metric)->assertSessionHasNoErrors();
     }
 
@@ -70,10 +70,10 @@ final class PlanTest extends FeatureTestCase
             'notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'standing' => '2400', 'left_out' => '',
             'bays_x' => '2400; 2400; 24000', 'bays_y' => '3000', 'form' => 'plan',
         ] + self::FIELDS;
-        $this->actingAs($user)->from('/jobs/new')->post('/jobs', $metric)->assertSessionHasErrors('bays_x');
-        $this->get('/jobs/new')->assertSee('The other bays are about')->assertSee('A digit too many?')->assertSee('Right as typed')->assertSee('value="2400; 2400; 24000"', false);
+        $this->actingAs($user)->from('/jobs/new/fields')->post('/jobs', $metric)->assertSessionHasErrors('bays_x');
+        $this->get('/jobs/new/fields')->assertSee('The other bays are about')->assertSee('A digit too many?')->assertSee('Right as typed')->assertSee('value="2400; 2400; 24000"', false);
         foreach (['bays_y' => '9000', 'post_b' => '30', 'hole' => '1300', 'standing' => '24000', 'squareness' => '60'] as $field => $typed) {
-            $this->from('/jobs/new')->post('/jobs', [$field => $typed, 'bays_x' => '2400'] + $metric)->assertSessionHasErrors($field);
+            $this->from('/jobs/new/fields')->post('/jobs', [$field => $typed, 'bays_x' => '2400'] + $metric)->assertSessionHasErrors($field);
         }
         $this->assertSame(0, Job::query()->count());
         $this->post('/jobs', ['right' => '1', 'standing' => '24000'] + $metric)->assertSessionHasNoErrors();
@@ -88,8 +88,8 @@ final class PlanTest extends FeatureTestCase
 
     public function test_a_metric_job_begins_with_metric_goods_and_so_does_the_next(): void
     {
-        $this->actingAs($this->person())->get('/jobs/new')->assertSee('Begin in millimetres')->assertSee('value="6x6"', false);
-        $metric = $this->get('/jobs/new?in=mm')->assertSee('Usual: 90, 100, 125, 150')->assertSee('value="2 x 2400"', false)->assertSee('value="300"', false);
+        $this->actingAs($this->person())->get('/jobs/new/fields')->assertSee('Begin in millimetres')->assertSee('value="6x6"', false);
+        $metric = $this->get('/jobs/new/fields?in=mm')->assertSee('Usual: 90, 100, 125, 150')->assertSee('value="2 x 2400"', false)->assertSee('value="300"', false);
         $this->assertStringNotContainsString('2 x 8&#039;', (string) $metric->getContent());
         $this->post(
             '/jobs',
@@ -98,7 +98,7 @@ final class PlanTest extends FeatureTestCase
                 'left_out' => '',
             ] + self::FIELDS,
         )->assertSessionHasNoErrors();
-        $this->get('/jobs/new')->assertSee('Begin in feet and inches');
+        $this->get('/jobs/new/fields')->assertSee('Begin in feet and inches');
     }
 
     public function test_what_cannot_be_built_is_said_at_its_field_and_nothing_typed_is_lost(): void
@@ -107,7 +107,7 @@ final class PlanTest extends FeatureTestCase
         $wrong = [
             'bays_x' => "8'; 9 ells", 'side_plus_y' => 'lane', 'left_out' => 'Q7', 'standing' => 'tall', 'post_nominal' => '7x7',
         ] + self::FIELDS;
-        $answer = $this->actingAs($user)->from('/jobs/new')->followingRedirects()->post('/jobs', $wrong);
+        $answer = $this->actingAs($user)->from('/jobs/new/fields')->followingRedirects()->post('/jobs', $wrong);
         foreach (['“ells” is not a unit', 'Two sides share a name', '“tall” was not understood', 'not a nominal size'] as $sentence) {
             if ($sentence !== '“ells” is not a unit') {
                 $answer->assertSee($sentence);

@@ -20,6 +20,9 @@ final readonly class FixedLine
     /** Of the one line that plans had before lines had ids. */
     public const FIRST_ID = 'line-1';
 
+    /** Of the wall that answers put on the site. */
+    public const ANSWERED = 'answered';
+
     /**
      * @param  string  $id  the same through all revisions: readings are kept by it
      * @param  ?Length  $least  from it to the nearest face of any post, where the grid only keeps a distance; null where the grid runs parallel to it

@@ -34,4 +34,10 @@ final readonly class MustFit
             throw PlanRefused::fitsBetweenOnePost($name);
         }
     }
+
+    /** The same between two other posts. */
+    public function between(PostId $from, PostId $to): self
+    {
+        return new self($this->name, $from, $to, $this->width, $this->margin, $this->fixed, $this->most);
+    }
 }

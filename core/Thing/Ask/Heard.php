@@ -21,6 +21,12 @@ final readonly class Heard
     {
     }
 
+    /** @return Length|int|Pick|non-empty-list<array{Length, Length}>|null as it was answered */
+    public function of(Ask $ask): Length|int|Pick|array|null
+    {
+        return $this->of[$ask->value] ?? null;
+    }
+
     public function length(Ask $ask): Length
     {
         $answer = $this->of[$ask->value] ?? null;

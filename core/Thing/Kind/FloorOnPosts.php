@@ -63,7 +63,7 @@ final readonly class FloorOnPosts implements Thing
             $this->kind(), $heard, ToleranceClass::Framing, Section::rectangle($thick, $thick), $top, $columns, array_fill(0, $count - 1, $each),
         );
         $plan = $plan->withLayout($plan->layout->heldBy([
-            FixedLine::beside(FixedLine::FIRST_ID, $heard->sides->plusY, $plan->grid, Side::PlusY, $each, $each, FixedKind::Wall, null),
+            FixedLine::beside(FixedLine::ANSWERED, $heard->sides->plusY, $plan->grid, Side::PlusY, $each, $each, FixedKind::Wall, null),
         ]));
         $profile = Profile::ground()->piece(ProfileShape::Fixed, $thick->times(-2), Length::zero(), Length::zero(), $sill->plus($sill));
         for ($i = 1; $i <= $count; $i++) {

@@ -54,7 +54,7 @@ final readonly class OpenFrame implements Thing
         $plan = Draft::plan($this->kind(), $heard, ToleranceClass::Framing, Section::rectangle($thick, $thick), $high, $bays, $rows);
         if ($onWall) {
             $off = $deep->minus($thick->half());
-            $wall = FixedLine::beside(FixedLine::FIRST_ID, $heard->sides->plusY, $plan->grid, Side::PlusY, $off, $off, FixedKind::Wall, null);
+            $wall = FixedLine::beside(FixedLine::ANSWERED, $heard->sides->plusY, $plan->grid, Side::PlusY, $off, $off, FixedKind::Wall, null);
             $plan = $plan->withLayout($plan->layout->heldBy([$wall]))->withFit(new Fit);
         }
         $back = $onWall ? $deep->minus($thick->half()) : $deep->minus($thick);

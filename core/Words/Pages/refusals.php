@@ -45,4 +45,8 @@ return [
     'tops.is_not_a_row_and' => '“{typed}” is not a row and its height. Enter such as 1 2300; 2 2450.',
     'reads_fields.choose_one_of_the_list' => 'Choose one of the list.',
     'plumb.good_to' => '“{typed}” is no figure a phone is good to. Enter more than nothing and at most 1 in 20, or leave it empty.',
+    'plan.say_why_it_changes' => 'Say why the plan changes: whoever built after the old one needs to know.',
+    'plan.give_the_job_a_name' => 'Give the job a name, such as Cider-press shelter.',
+    'thing.a_whole_number' => 'This is a whole number, such as 2.',
+    'thing.a_height_and_its_reach' => '“{typed}” is no height and its reach. Write such as 2400 : 610; 3050 : 790, the lowest first.',
 ];

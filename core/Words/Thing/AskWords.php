@@ -14,9 +14,9 @@ final class AskWords
     {
         return match ($ask) {
             Ask::HeightLeast => 'Height over the road, at least',
-            Ask::HeightMost => 'At most',
+            Ask::HeightMost => 'Height over the road, at most',
             Ask::SetbackLeast => 'Face from the road’s edge, at least',
-            Ask::SetbackMost => 'At most',
+            Ask::SetbackMost => 'Face from the road’s edge, at most',
             Ask::BoxReach => 'From the face to the post’s centre',
             Ask::AboveTop => 'From the post’s top up to what the rule counts',
             Ask::RoadBelow => 'Road below the ground at the post',

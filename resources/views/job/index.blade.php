@@ -3,7 +3,7 @@
         <div class="jobs-head">
             <h1>{{ ['at_hand' => $say('page.jobs'), 'put_away' => $say('job.index.jobs_put_away'), 'bin'
                 => $say('job.index.the_bin')][$shelf->value] }}</h1>
-            <a class="button" href="{{ route('plan.create') }}">{{ $say('page.plan_a_new_job') }}</a>
+            <a class="button" href="{{ route('thing.choose') }}">{{ $say('page.plan_a_new_job') }}</a>
         </div>
         @if ($count->sum() > 0)
             <form method="get" action="{{ route('jobs') }}" class="jobs-find" role="search">

@@ -7,6 +7,7 @@
         <section class="paper" id="preview" aria-label="{{ $say('page.drawing_and_marks') }}">
             <h1>{{ $say('page.posts_count', count: count($site->plan->grid->posts)) }} <span
                 class="h-note">{{ $say('plan.show.revision', what: Names::of($site->plan->kind), number: $job->revision->number) }}</span></h1>
+            @if ($plan->answers)<p><a href="{{ route('thing', $job) }}">{{ $say('thing.show.what_it_comes_to') }}</a></p>@endif
             <x-drawing.plan :model="$drawing" />
             <x-fixed-lines :site="$site" :rows="$fixed" />
             <x-fit :site="$site" :openings="$openings" />

@@ -31,6 +31,7 @@ use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Set\ReadyItem;
 use Aequus\Logbook\Set\SeenReady;
 use Aequus\Logbook\Square\BoardsUp;
+use Aequus\Logbook\Square\LineReading;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\StakeReading;
 use Aequus\Logbook\Square\StringReading;
@@ -123,6 +124,7 @@ final class SimulatedBuilder
             EntryKind::Notice => $this->write(new NoticeAsked($this->today, 3, '')),
             EntryKind::Tape => $this->tape($site, $move),
             EntryKind::StringOffset => $this->string($move),
+            EntryKind::LineOffset => $this->write(new LineReading($post->id, $move->line->off($post->at), $move->line->id, TapeClass::Steel)),
             EntryKind::BoardsUp => $this->write(new BoardsUp),
             EntryKind::StakeMoved => array_map(fn ($stake) => $this->write(new StakeMoved($stake->id)), $move->posts),
             EntryKind::Benchmark => $this->write(new BenchmarkChosen('sill', Length::zero())),

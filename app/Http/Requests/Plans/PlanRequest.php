@@ -33,6 +33,7 @@ use Illuminate\Validation\ValidationException;
 final class PlanRequest extends FormRequest
 {
     use AsksAboutPlan;
+    use NamesJob;
     use ReadsFields;
 
     /** Every page of so large a job is there within about two seconds, measured by ./aequus sizes. */
@@ -84,32 +85,6 @@ final class PlanRequest extends FormRequest
         $axis = substr($question->figure, -1);
 
         return str_starts_with($question->figure, 'bays_') && $this->text("by_{$axis}") === 'overall' ? "overall_{$axis}" : $question->figure;
-    }
-
-    /** @throws ValidationException when it is missing */
-    public function reason(): string
-    {
-        if ($this->text('reason') === '') {
-            throw ValidationException::withMessages(['reason' => 'Say why the plan changes: whoever built after the old one needs to know.']);
-        }
-
-        return mb_substr($this->text('reason'), 0, 250);
-    }
-
-    /** @throws ValidationException when it is missing */
-    public function jobName(): string
-    {
-        if ($this->text('name') === '') {
-            throw ValidationException::withMessages(['name' => 'Give the job a name, such as Cider-press shelter.']);
-        }
-
-        return mb_substr($this->text('name'), 0, 120);
-    }
-
-    /** The zone the job's days are counted in; UTC where the browser did not tell. */
-    public function zone(): string
-    {
-        return in_array($this->text('zone'), timezone_identifiers_list(), true) ? $this->text('zone') : 'UTC';
     }
 
     private function notation(): Notation

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plans;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\LengthReader;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Refusal;
+use Aequus\Plan\Terms\SideNames;
+use Aequus\Thing\Ask\Asked;
+use Aequus\Thing\Ask\AskedSort;
+use Aequus\Thing\Ask\Heard;
+use Aequus\Thing\Ask\Pick;
+use Aequus\Thing\Make\Made;
+use Aequus\Thing\Terms\ThingRefused;
+use Aequus\Thing\Thing;
+use Aequus\Words\Speech;
+use Aequus\Words\Thing\ThingWords;
+use App\Http\Requests\ReadsFields;
+use App\Models\Job;
+use App\Type\Say;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+
+/** The questions of one kind of thing: every answer is understood, or refused where it was typed. */
+final class ThingRequest extends FormRequest
+{
+    use AsksAboutPlan;
+    use NamesJob;
+    use ReadsFields;
+
+    private ?Notation $notation = null;
+
+    public function authorize(): bool
+    {
+        $job = $this->route('job');
+
+        return $this->user() !== null && (! $job instanceof Job || $this->user()->can('work', $job));
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    /** In which a new job is written; millimetres where nobody says. */
+    public function notation(): Notation
+    {
+        return Notation::named($this->text('notation')) ?? Notation::millimetres(0);
+    }
+
+    /**
+     * @param  ?SideNames  $sides  as a job calls them; null for a new one
+     *
+     * @throws ValidationException with each refusal at its field
+     */
+    public function heard(Thing $thing, Notation $notation, ?SideNames $sides = null): Heard
+    {
+        $this->notation = $notation;
+        $said = [];
+        foreach ($thing->asks() as $asked) {
+            $said[$asked->ask->value] = $this->answer($asked, $notation);
+        }
+        $this->stopIfRefused();
+
+        return Heard::usual($notation, $sides ?? ThingWords::sides($thing->kind()), $thing->asks(), $said);
+    }
+
+    /** @throws ValidationException at the question it belongs to, else over all */
+    public function made(Thing $thing, Heard $heard): Made
+    {
+        try {
+            return $thing->make($heard);
+        } catch (Refusal $refusal) {
+            $this->refuse($refusal instanceof ThingRefused && $refusal->at !== null ? $refusal->at : 'thing', $refusal);
+            throw $this->refused();
+        }
+    }
+
+    protected function speech(): Speech
+    {
+        return new Speech(null, $this->notation);
+    }
+
+    /** @return Length|int|Pick|non-empty-list<array{Length, Length}>|null null where it was left open, or refused */
+    private function answer(Asked $asked, Notation $notation): Length|int|Pick|array|null
+    {
+        $field = $asked->ask->value;
+
+        return match ($asked->sort) {
+            AskedSort::Length => $this->length($field, $notation->unit),
+            AskedSort::MaybeLength => $this->lengthOrNone($field, $notation->unit),
+            AskedSort::Count => $this->whole($field),
+            AskedSort::Pick => $this->choice($field, Pick::class),
+            AskedSort::Reaches => $this->pairs($field, $notation),
+        };
+    }
+
+    private function whole(string $field): ?int
+    {
+        if (preg_match('/^\d{1,4}$/', $this->text($field)) !== 1) {
+            $this->refuse($field, Say::text('refusals.thing.a_whole_number'));
+
+            return null;
+        }
+
+        return (int) $this->text($field);
+    }
+
+    /** @return ?non-empty-list<array{Length, Length}> */
+    private function pairs(string $field, Notation $notation): ?array
+    {
+        $pairs = [];
+        foreach (preg_split('/\s*(?:;|\R)\s*/', $this->text($field), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $typed) {
+            $parts = explode(':', $typed);
+            if (count($parts) !== 2) {
+                $this->refuse($field, Say::text('refusals.thing.a_height_and_its_reach', typed: $typed));
+
+                return null;
+            }
+            $pair = $this->attempt($field, fn () => [LengthReader::read(trim($parts[0]), $notation->unit), LengthReader::read(trim($parts[1]), $notation->unit)]);
+            if ($pair === null) {
+                return null;
+            }
+            $pairs[] = $pair;
+        }
+        if ($pairs === []) {
+            $this->refuse($field, Say::text('refusals.thing.a_height_and_its_reach', typed: ''));
+
+            return null;
+        }
+
+        return $pairs;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Words\Pages;
+
+/** What the pages say on which a job is begun with the thing that shall stand. */
+return [
+    'choose.what_shall_stand' => 'What shall stand?',
+    'choose.in_mm' => 'Figures in millimetres, with metric goods.',
+    'choose.in_in' => 'Figures in feet and inches, with the goods sold so.',
+    'choose.begin_in_mm' => 'Begin in millimetres',
+    'choose.begin_in_in' => 'Begin in feet and inches',
+    'choose.something_else' => 'Something else, or every field at once',
+    'choose.something_else_why' => 'A plan of posts, row by row, with all its figures.',
+    'ask.what_it_comes_to' => 'What it comes to',
+    'ask.make_this_plan' => 'Make this plan',
+    'ask.more_with_usual' => 'More, with the usual figures',
+    'ask.why_this_kind' => 'Why it is asked',
+    'ask.place_or_owner' => 'Place or owner',
+    'ask.another_thing' => 'Another thing',
+    'preview.not_yet' => 'Not yet a plan:',
+    'profile.from_the_side' => 'From the side, to scale: {told}.',
+    'show.what_it_comes_to' => 'What it comes to',
+    'show.from_above' => 'From above',
+    'show.change_an_answer' => 'Change an answer',
+    'show.answer_anew' => 'Put the new answers in force',
+    'show.changed_by_hand' => 'The plan was changed field by field since. Answering anew puts the answers in its place.',
+    'show.every_field' => 'Every field of the plan',
+];
