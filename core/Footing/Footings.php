@@ -272,7 +272,7 @@ final readonly class Footings
         return new DepthNeed(
             $post, $ground, $rules->finishedGrade ?? $ground, $rules->frost, $rules->margin, $lesser
                 ?? $rules->embedment->below($plan->standing), $pad, $gravel,
-            $rules->fillBeforeFirstFrost, $rules->least, $plan->roleOf($post), $waived,
+            $rules->fillBeforeFirstFrost, $rules->least->asTheThingAsks($plan->ownDepth), $plan->roleOf($post), $waived,
         );
     }
 }

@@ -27,6 +27,7 @@ use Aequus\Guide\Move\Rule;
 use Aequus\Guide\Move\Scope;
 use Aequus\Guide\Plan\KeepToTheSite;
 use Aequus\Guide\Set\FillPosts;
+use Aequus\Guide\Set\KeepFaceInItsBand;
 use Aequus\Guide\Set\PullTops;
 use Aequus\Guide\Set\ReadPlumb;
 use Aequus\Guide\Set\SeeToThePour;
@@ -64,6 +65,7 @@ final class Guide
             new ReadGround,
             new DecideFooting,
             new CheckGround,
+            new KeepFaceInItsBand,
             new WaitForMarks,
             new DeepenShortHoles,
             new WeighHoldingAgain,

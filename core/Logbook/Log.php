@@ -152,6 +152,18 @@ final readonly class Log
         return null;
     }
 
+    /** @param  class-string<Payload>  $payload */
+    public function newestEntry(string $payload, PostId $post): ?Entry
+    {
+        foreach (array_reverse($this->counting) as $entry) {
+            if ($entry->payload instanceof $payload && array_filter($entry->payload->posts(), $post->equals(...)) !== []) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @template T of Payload
      *

@@ -57,6 +57,8 @@ final readonly class Plan
         ?Point $origin = null,
         /** What was answered where it was begun with a thing. */
         public ?Answers $answers = null,
+        /** How deep the kind of job itself asks its posts to stand, whatever else is decided. */
+        public ?Length $ownDepth = null,
     ) {
         $this->origin = $origin ?? new Point(Length::zero(), Length::zero());
         $this->layout = $decidedLayout ?? LayoutRules::usual($hole->reach());
@@ -147,7 +149,7 @@ final readonly class Plan
         return new self(
             $fresh->kind, $this->notation, $this->sides, $fresh->tolerances, $fresh->post, $fresh->hole, $fresh->standing, $grid, $this->footing, $tops,
             $held === [] && $layout === null ? null : ($layout ?? $fresh->layout)->heldBy($held),
-            new Fit($things === [] ? $fit->things : $things, $fit->neighbours), $this->holding ?? $fresh->holding, $origin, $fresh->answers,
+            new Fit($things === [] ? $fit->things : $things, $fit->neighbours), $this->holding ?? $fresh->holding, $origin, $fresh->answers, $fresh->ownDepth,
         );
     }
 
@@ -160,7 +162,7 @@ final readonly class Plan
                 $this->grid->columns->returnedTo($earlier->grid->columns), $this->grid->rows->returnedTo($earlier->grid->rows),
                 $earlier->grid->leftOut, $earlier->grid->added,
             ),
-            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers,
+            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth,
         );
     }
 
@@ -239,7 +241,7 @@ final readonly class Plan
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
-                ?? $this->holding, $this->origin, $this->answers,
+                ?? $this->holding, $this->origin, $this->answers, $this->ownDepth,
         );
     }
 

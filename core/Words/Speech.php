@@ -44,6 +44,7 @@ use Aequus\Words\Adjust\NetworkRefusalWords;
 use Aequus\Words\Cut\CutRefusalWords;
 use Aequus\Words\Footing\FootingRefusalWords;
 use Aequus\Words\Footing\HoleWords;
+use Aequus\Words\Guide\BesideWords;
 use Aequus\Words\Guide\MoveWords;
 use Aequus\Words\Level\InstrumentWords;
 use Aequus\Words\Level\LevelRefusalWords;
@@ -134,7 +135,7 @@ final readonly class Speech
             $is instanceof Hold => HoldWords::fill($is),
             $is instanceof ThingRefusal => ThingRefusalWords::of($is),
             $is instanceof Figure => FigureWords::of($is),
-            $is instanceof Beside => MoveWords::beside($is),
+            $is instanceof Beside => BesideWords::of($is),
             default => throw new LogicException('Nobody has words for '.$is::class.'.'),
         };
     }

@@ -25,9 +25,9 @@ final class FloorsTest
         'Set' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Cut' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Handover' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
-        'Site' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover'],
+        'Site' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover'],
         'Words' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site', 'Guide'],
-        'Guide' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site'],
+        'Guide' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site'],
     ];
 
     /** What plain PHP gives the core: exceptions, interfaces and dates that come in as arguments. */

@@ -37,7 +37,7 @@ final class ThingTest extends FeatureTestCase
     {
         $this->actingAs($this->person());
         $fields = $this->fields((string) $this->get("/jobs/new/{$kind->value}?in={$in}")->assertOk()->assertSee('What it comes to')->getContent());
-        $this->post("/jobs/new/{$kind->value}/preview", $fields)->assertOk()->assertSee('come-to-number', false);
+        $this->post("/jobs/new/{$kind->value}/preview", $fields)->assertOk()->assertSee('class="come-to"', false);
         $this->followingRedirects()->post("/jobs/new/{$kind->value}", ['name' => 'Made as usual'] + $fields)->assertOk()
             ->assertSee('What it comes to')->assertSee('Change an answer')->assertSee('Next move');
         $this->assertSame($kind, Job::query()->firstOrFail()->revision->plan()->kind);

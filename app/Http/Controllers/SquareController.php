@@ -27,6 +27,7 @@ use App\Square\EntryForm;
 use App\Square\NailRow;
 use App\Square\Placements;
 use App\Square\ReadingSheet;
+use App\Thing\FaceLine;
 use App\Type\Say;
 use App\View\QueryForm;
 use Illuminate\Contracts\View\View;
@@ -44,6 +45,7 @@ final class SquareController extends Controller
         return $this->page('square.show', $site, [
             'stake' => $stake, 'words' => new VerdictWords($site->state), 'sheet' => $sheet,
             'form' => new EntryForm($site, ReadingSheet::asked($site->state, $request->string('pull')->value())),
+            'face' => FaceLine::of($site->state),
             'placements' => Placements::of($site->state), 'drawing' => SquareDrawing::of($site->state, $sheet, $stake),
         ]);
     }

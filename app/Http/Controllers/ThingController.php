@@ -18,6 +18,7 @@ use App\Actions\RevisePlan;
 use App\Drawing\ProfileDrawing;
 use App\Http\Requests\Plans\ThingRequest;
 use App\Models\Job;
+use App\Thing\FaceLine;
 use App\Thing\ThingForm;
 use App\Thing\ThingPage;
 use App\Thing\UsualThing;
@@ -82,7 +83,7 @@ final class ThingController extends Controller
         $thing = Things::of($site->plan->kind);
         $page = $thing === null ? null : ThingPage::of($thing, $site->plan);
 
-        return $page === null ? redirect()->route('plan', $job) : $this->page('thing.show', $site, ['page' => $page]);
+        return $page === null ? redirect()->route('plan', $job) : $this->page('thing.show', $site, ['page' => $page, 'face' => FaceLine::of($site->state)]);
     }
 
     public function revise(ThingRequest $request, Job $job, RevisePlan $revise): RedirectResponse

@@ -74,6 +74,7 @@ final readonly class DepthNeed
             [DepthRule::EmbedmentToday, $lower, $this->least->today],
             [DepthRule::LocalMinimum, $this->finishedGrade, $this->least->local],
             [DepthRule::MakerMinimum, $this->finishedGrade, $this->least->maker],
+            [DepthRule::Thing, $this->finishedGrade, $this->least->thing],
             [DepthRule::Sideways, $this->finishedGrade, $this->least->sideways],
             [
                 DepthRule::Role, $this->finishedGrade,

@@ -12,6 +12,7 @@ enum DepthRule: string
     case EmbedmentToday = 'embedment_today';
     case LocalMinimum = 'local_minimum';
     case MakerMinimum = 'maker_minimum';
+    case Thing = 'thing';
     case Sideways = 'sideways';
     case Role = 'role';
     case CommonPlane = 'common_plane';

@@ -29,6 +29,7 @@ enum HoleEffect
     case BelowEmbedment;
     case BelowSideways;
     case BelowMaker;
+    case BelowThing;
     case BelowLocal;
     case BelowToday;
     case BelowRole;

@@ -147,6 +147,7 @@ final readonly class HoleOptions
             DepthRule::Embedment => HoleEffect::BelowEmbedment,
             DepthRule::Sideways => HoleEffect::BelowSideways,
             DepthRule::MakerMinimum => HoleEffect::BelowMaker,
+            DepthRule::Thing => HoleEffect::BelowThing,
             DepthRule::LocalMinimum => HoleEffect::BelowLocal,
             DepthRule::EmbedmentToday => HoleEffect::BelowToday,
             default => HoleEffect::BelowRole,

@@ -12,6 +12,7 @@ use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\EntryKind;
+use Aequus\Plan\JobKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
@@ -32,7 +33,11 @@ final readonly class DigHoles implements Rule
             $isDug = $site->plan->holdOf($post->id)->isDug();
             $lead = $isDug ? null : $site->footing->firstDriven()?->required->post;
             yield new Move(
-                Phase::Footing, Fact::of($isDug ? MoveKind::DigHole : MoveKind::DrivePost, post: $post), [
+                Phase::Footing, Fact::of(match (true) {
+                    ! $isDug => MoveKind::DrivePost,
+                    $site->plan->kind === JobKind::SocketRepair => MoveKind::EmptySocket,
+                    default => MoveKind::DigHole,
+                }, post: $post), [
                     Fact::of($isDug ? MoveWhy::ToTheCleanBottom : MoveWhy::ToItsFoot),
                     ...($lead === null ? [] : [Fact::of(MoveWhy::LevelWithTheFirst, post: $lead)]),
                     Fact::of(MoveWhy::WhatGoverns, rule: $required->governing),

@@ -47,6 +47,7 @@ enum MoveKind
     case ChangePlane;
     case WeighHoldingAgain;
     case DigHole;
+    case EmptySocket;
     case DrivePost;
     case DigDeeper;
     case SettleRock;
@@ -55,6 +56,8 @@ enum MoveKind
     case ReadFace;
     case ReadPole;
     case ReadPoleAnotherWay;
+    case ShiftInTheHole;
+    case FaceStaysOut;
     case PullTop;
     case SeeToBeforePour;
     case MeasureAnotherWay;

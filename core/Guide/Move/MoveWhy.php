@@ -105,6 +105,11 @@ enum MoveWhy
     case NothingRead;
     case HalfKnown;
     case ReadTooRoughly;
+    case FaceByRule;
+    case FaceOutOfItsBand;
+    case NoPlaceKeepsCover;
+    case HoleLetsItNoFurther;
+    case FilledAsItStands;
     case AtTheBrace;
     case PullWhileItGives;
     case ReadBothFacesAgain;

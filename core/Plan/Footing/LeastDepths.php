@@ -17,6 +17,7 @@ final readonly class LeastDepths
      * @param  ?Length  $maker  as whoever made the thing on the posts asks
      * @param  ?Length  $sideways  as a load from the side asks
      * @param  ?Length  $forRole  by which corner, gate, anchor and bracing posts go deeper than the least embedment
+     * @param  ?Length  $thing  as the kind of job asks: by a maker’s sheet, or because a bought post is not cut
      *
      * @throws PlanRefused when one is below zero
      */
@@ -26,11 +27,17 @@ final readonly class LeastDepths
         public ?Length $maker = null,
         public ?Length $sideways = null,
         public ?Length $forRole = null,
+        public ?Length $thing = null,
     ) {
-        foreach ([$today, $local, $maker, $sideways, $forRole] as $length) {
+        foreach ([$today, $local, $maker, $sideways, $forRole, $thing] as $length) {
             if ($length?->isNegative()) {
                 throw PlanRefused::footingRule(FootingRuleRefusal::LeastBelowZero);
             }
         }
+    }
+
+    public function asTheThingAsks(?Length $depth): self
+    {
+        return new self($this->today, $this->local, $this->maker, $this->sideways, $this->forRole, $depth);
     }
 }

@@ -79,6 +79,15 @@ final readonly class LayoutRules
         }, $lines, $this->spared);
     }
 
+    /** @param  Length  $cover  of fill that a post must keep all round in its hole */
+    public function covering(Length $cover): self
+    {
+        return new self(
+            $this->placement, $this->list, $this->tape, $this->reach, $this->strings, $this->boards, $cover, $this->baseFrom, $this->baseTo,
+            $this->fixedLines, $this->roughFirst, $this->spared,
+        );
+    }
+
     /** @param  list<string>  $keys  of readings that are pulled only where the others leave a doubt */
     public function sparing(array $keys): self
     {

@@ -57,7 +57,7 @@ final class PlanCodec
             'layout' => $plan->decidedLayout === null ? null : LayoutCodec::encode($plan->decidedLayout),
             'fit' => LayoutCodec::encodeFit($plan->fit),
             'holding' => $plan->holding === null ? null : FootingCodec::encodeHolding($plan->holding),
-            ...($plan->answers === null ? [] : ['answers' => $plan->answers->of]),
+            ...($plan->answers === null ? [] : ['answers' => $plan->answers->of, 'own_depth' => $plan->ownDepth?->nanometres]),
         ];
     }
 
@@ -94,7 +94,7 @@ final class PlanCodec
             LayoutCodec::decodeFit($part('fit') ?? new Stored([])),
             $part('holding') === null ? null : FootingCodec::decodeHolding($plan->in('holding')),
             Point::fromStored($part('origin') ?? new Stored([])),
-            $part('answers') === null ? null : new Answers($plan->texts('answers')),
+            $part('answers') === null ? null : new Answers($plan->texts('answers')), $plan->lengthOrNone('own_depth'),
         );
     }
 

@@ -35,7 +35,7 @@ final readonly class Asked
 
     public static function maybe(Ask $ask): self
     {
-        return new self($ask, AskedSort::MaybeLength, isFolded: true);
+        return new self($ask, AskedSort::MaybeLength);
     }
 
     public static function count(Ask $ask, int $count): self

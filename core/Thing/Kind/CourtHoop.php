@@ -53,7 +53,7 @@ final readonly class CourtHoop implements Thing
             }
         }
         [$wide, $deep] = [$heard->positive(Ask::HoleWide), $heard->positive(Ask::HoleDeep)];
-        $plan = Draft::plan($this->kind(), $heard, ToleranceClass::Framing, Section::rectangle($thick, $thick), $height, [], [], HoleShape::square($wide));
+        $plan = Draft::plan($this->kind(), $heard, ToleranceClass::Framing, Section::rectangle($thick, $thick), $height, [], [], HoleShape::square($wide), $deep);
         $edge = $behind->plus($wide);
 
         return new Made($plan, [

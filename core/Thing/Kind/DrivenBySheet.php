@@ -55,6 +55,7 @@ final readonly class DrivenBySheet implements Thing
         }
         $plan = Draft::plan(
             $this->kind(), $heard, ToleranceClass::Building, Section::rectangle($thick, $thick), $high, array_fill(0, $heard->count(Ask::Bays), $bay), [$apart],
+            ownDepth: $deep,
         );
         $plan = $plan->withHolding(new Holding(
             Hold::Driven, new HoldingSite(Soil::Gravel, wood: false), PierRules::usual($heard->notation), Holding::usualCollar($heard->notation),

@@ -7,7 +7,10 @@ namespace Aequus\Thing\Kind;
 use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Posts\Section;
+use Aequus\Plan\Terms\Side;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\Heard;
@@ -45,7 +48,7 @@ final readonly class RoadsidePost implements Thing
     public function make(Heard $heard): Made
     {
         $heights = self::band($heard, Ask::HeightLeast, Ask::HeightMost);
-        $setbacks = self::band($heard, Ask::SetbackLeast, Ask::SetbackMost);
+        $setbacks = self::setbacks($heard);
         $chain = new Chain(Length::zero(), $setbacks->chosen(null), $heard->length(Ask::BoxReach));
         $rule = new HeightByRule($heard->length(Ask::RoadBelow)->negated(), $heights->chosen(null), $heard->length(Ask::AboveTop));
         if (! $rule->top->isPositive()) {
@@ -56,12 +59,16 @@ final readonly class RoadsidePost implements Thing
         if ($deep->isShorterThan($least)) {
             throw ThingRefused::postTooShort($rule->top->plus($least));
         }
-        $plan = Draft::plan($this->kind(), $heard, ToleranceClass::Fence, Section::rectangle($thick, $thick), $rule->top, [], []);
+        $plan = Draft::plan($this->kind(), $heard, ToleranceClass::Fence, Section::rectangle($thick, $thick), $rule->top, [], [], ownDepth: $deep);
+        $edge = FixedLine::beside(FixedLine::ANSWERED, $heard->sides->minusY, $plan->grid, Side::MinusY, $chain->centre, $chain->centre, FixedKind::Boundary, null);
+        $plan = $plan->withLayout($plan->layout->heldBy([$edge]));
 
         return new Made($plan, [
             Fact::of(Figure::CentreFromKerb, number: $chain->centre, setback: $chain->setback, reach: $chain->reach),
             Fact::of(Figure::BoxMayStand, least: $setbacks->least->plus($chain->reach), most: $setbacks->most->plus($chain->reach)),
-            Fact::of(Figure::TopAboveGround, number: $rule->top, height: $rule->height, above: $heard->length(Ask::AboveTop), road: $heard->length(Ask::RoadBelow)),
+            Fact::of(Figure::TopAboveGround, number: $rule->top, height: $rule->height,
+                road: self::either($heard->length(Ask::RoadBelow), Figure::RoadBelow, Figure::RoadAbove),
+                counts: self::either($heard->length(Ask::AboveTop), Figure::CountsAbove, Figure::CountsBelow)),
             Fact::of(Figure::DigFor, number: $deep, bought: $bought, top: $rule->top, least: $least),
         ], Profile::ground()
             ->piece(ProfileShape::Road, $chain->centre->times(-2), $rule->surface->minus(Length::millimetres(60)), Length::zero(), $rule->surface)
@@ -71,6 +78,22 @@ final readonly class RoadsidePost implements Thing
             ->across(Length::zero(), $chain->centre, Length::millimetres(250))
             ->up($rule->surface, $rule->feature, $chain->centre->negated())
             ->up($deep->negated(), Length::zero(), $chain->centre->plus($plan->hole->width)));
+    }
+
+    /** Nothing where both are level. */
+    private static function either(Length $by, Figure $positive, Figure $negative): ?Fact
+    {
+        return $by->isZero() ? null : Fact::of($by->isPositive() ? $positive : $negative, by: $by->magnitude());
+    }
+
+    /**
+     * Where its face may stand off the road’s edge.
+     *
+     * @throws ThingRefused when it is upside down
+     */
+    public static function setbacks(Heard $heard): Band
+    {
+        return self::band($heard, Ask::SetbackLeast, Ask::SetbackMost);
     }
 
     /** @throws ThingRefused when it is upside down */

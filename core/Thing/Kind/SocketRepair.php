@@ -6,6 +6,7 @@ namespace Aequus\Thing\Kind;
 
 use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
+use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Posts\Section;
 use Aequus\Plan\ToleranceClass;
@@ -37,17 +38,16 @@ final readonly class SocketRepair implements Thing
     {
         return [
             Asked::length(Ask::OpeningA, 92, 3.625), Asked::length(Ask::OpeningB, 92, 3.625), Asked::length(Ask::SocketDeep, 700, 28),
-            Asked::length(Ask::PostP, 90, 3.5), Asked::length(Ask::PostQ, 90, 3.5), Asked::length(Ask::LeastDepth, 600, 24),
-            Asked::maybe(Ask::SoundAt), Asked::length(Ask::High, 1500, 60)->folded(), Asked::count(Ask::Posts, 1)->folded(),
+            Asked::maybe(Ask::SoundAt), Asked::length(Ask::LeastDepth, 600, 24), Asked::length(Ask::PostP, 90, 3.5),
+            Asked::maybe(Ask::PostQ)->folded(), Asked::length(Ask::High, 1500, 60)->folded(), Asked::count(Ask::Posts, 1)->folded(),
             Asked::length(Ask::Apart, 2400, 96)->folded(), Asked::length(Ask::PanelGap, 2, 0.0625)->folded(),
         ];
     }
 
     public function make(Heard $heard): Made
     {
-        [$a, $b, $deep, $p, $q, $high] = array_map(
-            $heard->positive(...), [Ask::OpeningA, Ask::OpeningB, Ask::SocketDeep, Ask::PostP, Ask::PostQ, Ask::High],
-        );
+        [$a, $b, $deep, $p, $high] = array_map($heard->positive(...), [Ask::OpeningA, Ask::OpeningB, Ask::SocketDeep, Ask::PostP, Ask::High]);
+        $q = $heard->maybe(Ask::PostQ) ?? $p;
         $clearance = $heard->length(Ask::PanelGap);
         $side = fn (string $name, Length $width) => new SocketSide($name, [SocketReading::width(Length::zero(), $width)], null);
         try {
@@ -56,34 +56,39 @@ final readonly class SocketRepair implements Thing
             throw ThingRefused::socketSmallerThanPost($a->isShorterThan($b) ? Ask::OpeningA : Ask::OpeningB);
         }
         try {
-            $reached = new Probes($deep, [['', $heard->maybe(Ask::SoundAt)]]);
+            $probed = $heard->maybe(Ask::SoundAt);
+            $reached = $probed === null ? null : new Probes($deep, [['', $probed]]);
         } catch (ThingRefused $refused) {
             throw $refused->at(Ask::SoundAt);
         }
-        $short = $reached->shortBy($heard->length(Ask::LeastDepth));
+        $least = $heard->length(Ask::LeastDepth);
         $count = $heard->count(Ask::Posts);
         $plan = Draft::plan(
             $this->kind(), $heard, ToleranceClass::Fence, Section::rectangle($p, $q), $high,
             array_fill(0, $count - 1, $count === 1 ? Length::zero() : $heard->positive(Ask::Apart)), [],
+            HoleShape::square(Length::nanometres(max($a->nanometres, $b->nanometres, $p->nanometres, $q->nanometres))), ownDepth: $heard->length(Ask::LeastDepth),
         );
         $wide = $a->plus($deep->half());
 
         return new Made($plan, [
-            $short->isZero() ? Fact::of(Figure::SocketKept, depth: $reached->depth, least: $heard->length(Ask::LeastDepth))
-                : Fact::of(Figure::SocketTooShallow, depth: $reached->depth, least: $heard->length(Ask::LeastDepth), short: $short),
+            match (true) {
+                $reached === null => Fact::of(Figure::SocketNotProbed, least: $least),
+                $reached->shortBy($least)->isZero() => Fact::of(Figure::SocketKept, depth: $reached->depth, least: $least),
+                default => Fact::of(Figure::SocketTooShallow, depth: $reached->depth, least: $least, short: $reached->shortBy($least)),
+            },
             ...self::faces($socket->better),
         ], Profile::ground()
             ->piece(ProfileShape::Fixed, $wide->half()->negated(), $deep->times(-1.1), $wide->half(), Length::zero())
-            ->post(Length::zero(), $p, $high, $a, $reached->depth)
-            ->across($a->half()->negated(), $a->half(), $high->times(0.2))->up($reached->depth->negated(), Length::zero(), $wide->half()->plus($a)));
+            ->post(Length::zero(), $p, $high, $a, $reached->depth ?? $deep)
+            ->across($a->half()->negated(), $a->half(), $high->times(0.2))->up(($reached->depth ?? $deep)->negated(), Length::zero(), $wide->half()->plus($a)));
     }
 
     /** @return list<Fact> what comes off, or goes in, on the faces toward each side of the opening */
     private static function faces(TakeOff $way): array
     {
-        $of = fn (Length $off, string $side, Length $planed): Fact => $off->isNegative()
-            ? Fact::of($way->isTurned ? Figure::WedgesTurned : Figure::WedgesAsGiven, number: $off->magnitude(), side: $side)
-            : Fact::of($way->isTurned ? Figure::TakeOffTurned : Figure::TakeOffAsGiven, number: $off, side: $side, planed: $planed);
+        $of = fn (Length $off, string $side, Length $planed): Fact => $off->isZero()
+            ? Fact::of($way->isTurned ? Figure::GoesInTurned : Figure::GoesInAsGiven, side: $side) : ($off->isNegative() ? Fact::of($way->isTurned ? Figure::WedgesTurned : Figure::WedgesAsGiven, number: $off->magnitude(), side: $side)
+            : Fact::of($way->isTurned ? Figure::TakeOffTurned : Figure::TakeOffAsGiven, number: $off, side: $side, planed: $planed));
 
         return [$of($way->aMinus, 'A', $way->planedA), $of($way->bMinus, 'B', $way->planedB)];
     }

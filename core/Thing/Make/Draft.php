@@ -29,18 +29,20 @@ final class Draft
      * @param  list<Length>  $columns  bays along the base line
      * @param  list<Length>  $rows  bays away from it
      * @param  ?HoleShape  $hole  null for the usual width
+     * @param  ?Length  $ownDepth  that the thing itself asks
      *
      * @throws PlanRefused when no such plan can be
      */
     public static function plan(
         JobKind $kind, Heard $heard, ToleranceClass $class, Section $post, Length $standing, array $columns, array $rows, ?HoleShape $hole = null,
+        ?Length $ownDepth = null,
     ): Plan {
         $unit = $heard->notation->unit;
 
         return new Plan(
             $kind, $heard->notation, $heard->sides, new Tolerances($class, $class->squareness($unit), $class->plumbOneIn()), $post,
             $hole ?? HoleShape::round($heard->notation->round($post->across()->times(self::HOLE))), $standing,
-            new Grid(GridLines::fresh(Spacing::bays($columns)), GridLines::fresh(Spacing::bays($rows))), fit: new Fit, answers: $heard->answers(),
+            new Grid(GridLines::fresh(Spacing::bays($columns)), GridLines::fresh(Spacing::bays($rows))), fit: new Fit, answers: $heard->answers(), ownDepth: $ownDepth,
         );
     }
 }

@@ -9,6 +9,10 @@ enum Figure
 {
     case CentreFromKerb;
     case TopAboveGround;
+    case RoadBelow;
+    case RoadAbove;
+    case CountsAbove;
+    case CountsBelow;
     case DigFor;
     case BoxMayStand;
     case CentreBehindEdge;
@@ -37,6 +41,9 @@ enum Figure
     case TakeOffTurned;
     case WedgesAsGiven;
     case WedgesTurned;
+    case GoesInAsGiven;
+    case GoesInTurned;
+    case SocketNotProbed;
     case SocketKept;
     case SocketTooShallow;
 }

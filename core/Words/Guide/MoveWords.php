@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Words\Guide;
 
-use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 
-/** The next move: what to do, what its number is, and why. */
+/** The next move: what to do, and why. */
 final class MoveWords
 {
     public static function title(MoveKind $is): string
@@ -54,6 +53,7 @@ final class MoveWords
             MoveKind::ChangePlane => 'Change the plane the feet stand on',
             MoveKind::WeighHoldingAgain => 'Weigh width and way of holding again',
             MoveKind::DigHole => 'Dig hole {post}',
+            MoveKind::EmptySocket => 'Empty the socket at {post}',
             MoveKind::DrivePost => 'Drive post {post}',
             MoveKind::DigDeeper => 'Dig {post} deeper',
             MoveKind::SettleRock => 'Settle what to do about the rock in {post}',
@@ -62,6 +62,8 @@ final class MoveWords
             MoveKind::ReadFace => 'Hold the level on the {side} face of {post}',
             MoveKind::ReadPole => 'Hold the level on {post} along any direction',
             MoveKind::ReadPoleAnotherWay => 'Hold the level on {post} along another direction',
+            MoveKind::ShiftInTheHole => 'Shift {post}',
+            MoveKind::FaceStaysOut => 'Decide about {post}: its face is out of the rule',
             MoveKind::PullTop => 'Pull the top of {post}',
             MoveKind::SeeToBeforePour => 'Before the pour: {item}',
             MoveKind::MeasureAnotherWay => 'Measure once more, another way',
@@ -226,6 +228,12 @@ final class MoveWords
             MoveWhy::NothingRead => 'Nothing was read on this post yet.',
             MoveWhy::HalfKnown => 'One face was read: the post is only half known.',
             MoveWhy::ReadTooRoughly => 'A phone can’t prove it: it may be {rough} in {run} off, and the limit is 1 in {limit}. Hold a level on it.',
+            MoveWhy::FaceByRule => 'The rule lets the face stand {least} to {most} off {line}, and the centre stands {reach} behind it. Square to the edge, to the '
+                .'middle of the post or its stake, it should read {planned}.',
+            MoveWhy::FaceOutOfItsBand => 'Its face stands {setback} off {line}; the rule lets it stand {least} to {most}.',
+            MoveWhy::NoPlaceKeepsCover => 'In a hole so narrow no place leaves the post its cover: widen the hole first.',
+            MoveWhy::HoleLetsItNoFurther => 'The hole lets it go no further with its cover: {still} stays out. Widen the hole, or ask whether it may stay.',
+            MoveWhy::FilledAsItStands => 'It is filled and can’t be moved any more. Ask whoever made the rule whether it may stay, and write down the answer.',
             MoveWhy::AtTheBrace => 'At the brace that is {pulls}. The limit is 1 in {limit}.',
             MoveWhy::PullWhileItGives => 'It is filled: pull only while the fill still gives, or take the lean with a reason.',
             MoveWhy::ReadBothFacesAgain => 'Then read both faces again.',
@@ -260,39 +268,6 @@ final class MoveWords
             MoveWhy::BoardsThatBear => 'Boards that bear a person, weighed down and marked. Nobody reaches into them in the morning '
                 .'before they are looked into.',
             MoveWhy::WetBagsAreLost => 'Wet bags are lost. Power off.',
-        };
-    }
-
-    public static function beside(Beside $is): string
-    {
-        return match ($is) {
-            Beside::InsideTheBand => 'inside the no-dig band',
-            Beside::TooNear => 'too near',
-            Beside::WhatWasRead => 'is what was read',
-            Beside::TooMuch => 'too much',
-            Beside::TooLittle => 'too little',
-            Beside::NailToNail => 'from nail to nail',
-            Beside::StakeToStake => 'from stake to stake',
-            Beside::TheString => 'beside the string',
-            Beside::SquareOffIt => 'square off it',
-            Beside::LargestMisfit => 'is the largest misfit',
-            Beside::MovesMost => 'at {post}, which moves most',
-            Beside::Toward => 'toward the {side}',
-            Beside::TowardBoth => 'toward the {side} and {also}',
-            Beside::OffTheLine => 'off the line',
-            Beside::OutOfParallel => 'out of parallel over the whole length',
-            Beside::OffItsPlace => 'off its place',
-            Beside::EitherWay => 'either way',
-            Beside::AboveTheOthers => 'above the others',
-            Beside::BelowTheOthers => 'below the others',
-            Beside::AreMissing => 'are missing',
-            Beside::MoreToCleanGround => 'more, to clean ground',
-            Beside::Deep => 'deep',
-            Beside::FootToTop => 'from foot to top',
-            Beside::AsItWasCut => 'as it was cut',
-            Beside::LeastLength => 'least length',
-            Beside::TooShort => 'too short',
-            Beside::AboveTheLine => 'above the datum line',
         };
     }
 }

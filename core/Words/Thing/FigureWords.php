@@ -13,8 +13,11 @@ final class FigureWords
     {
         return match ($is) {
             Figure::CentreFromKerb => 'Centre of the post from the road’s edge: {number}. That is {setback} to the face and {reach} from there to the centre.',
-            Figure::TopAboveGround => 'Post top above the ground: {number}. The rule wants {height} over the road, which lies {road} below the ground here; '
-                .'what it counts from sits {above} above the post.',
+            Figure::TopAboveGround => 'Post top above the ground: {number}. The rule wants {height} over the road{road}{counts}.',
+            Figure::RoadBelow => ', which lies {by} below the ground here',
+            Figure::RoadAbove => ', which lies {by} above the ground here',
+            Figure::CountsAbove => '; what it counts sits {by} above the post',
+            Figure::CountsBelow => '; what it counts hangs {by} below the post’s top',
             Figure::DigFor => 'Set the post {number} deep: of {bought} bought, {top} stand. It must be at least {least}.',
             Figure::BoxMayStand => 'While it is set the centre may stand anywhere from {least} to {most} off the edge; the face is then within its rule.',
             Figure::CentreBehindEdge => 'Centre of the post behind the court’s edge: {number}. The arm reaches {reach}, and the target hangs {inside} inside.',
@@ -44,6 +47,10 @@ final class FigureWords
             Figure::TakeOffTurned => 'Turn the post a quarter. Side {side}: plane {number} off both faces, to {planed}.',
             Figure::WedgesAsGiven => 'Side {side}: the socket is wider. Wedges of {number} on both faces.',
             Figure::WedgesTurned => 'Turn the post a quarter. Side {side}: the socket is wider. Wedges of {number} on both faces.',
+            Figure::GoesInAsGiven => 'Side {side}: it goes in as it is.',
+            Figure::GoesInTurned => 'Turn the post a quarter. Side {side}: it goes in as it is.',
+            Figure::SocketNotProbed => 'Whether the socket can be kept is not known: push a rod into the old post on every side, and write down where the '
+                .'first one stops. It must be emptied to {least}.',
             Figure::SocketKept => 'The socket can be kept: emptied to {depth}, and {least} is needed.',
             Figure::SocketTooShallow => 'The socket can’t be kept: it can be emptied to {depth} only, {short} less than the {least} that is needed. Cut the old post '
                 .'off and bolt a base on, or break the concrete out.',

@@ -53,12 +53,16 @@
                     </x-entry-form>
                     <p class="hint">{{ $say('square.show.what_was_read_to_before', count: count($site->next->posts)) }}</p>
                     <x-decide :site="$site" :about="DecisionAbout::AcceptOutline" />
+                @elseif ($face?->isOut)
+                    <x-decide :site="$site" :about="DecisionAbout::AcceptDistance" :post="$face->post" />
                 @elseif ($site->asksIn($phase) === EntryKind::Decision)
                     <x-decide :site="$site" :about="DecisionAbout::AcceptOutline" />
                 @endif
             </x-move>
             @if (count($plan->grid->posts) < 2)
-                <section id="entry"><p class="empty">{{ $say('square.show.one_post_has_nothing_to') }}</p></section>
+                <section id="entry">@if ($face)<p><span
+                    class="state state-{{ $face->state }}"><span><x-words :say="$face->words" /></span></span></p>@else<p
+                    class="empty">{{ $say('square.show.one_post_has_nothing_to') }}</p>@endif</section>
             @else
                 @if (! $form->isTheNextMove && ! $form->isAskedFor && $errors->isEmpty())
                     <details class="change" id="entry"><summary>{{ $say('square.show.another_reading') }}</summary>

@@ -5,6 +5,7 @@
         <section class="paper" aria-label="{{ $say('thing.show.what_it_comes_to') }}">
             <h1>{{ $say('thing.show.what_it_comes_to') }} <span class="h-note">{{ Names::of($plan->kind) }}</span></h1>
             @if ($page->isChangedByHand)<p class="copy-of" role="note">{{ $say('thing.show.changed_by_hand') }}</p>@endif
+            @if ($face)<p><span class="state state-{{ $face->state }}"><span><x-words :say="$face->words" /></span></span></p>@endif
             @include('thing.figures', ['figures' => $page->figures, 'notation' => $plan->notation])
             <figure class="drawing"><x-drawing.profile :model="$page->drawing" /></figure>
             @if ($page->isMoreThanOne())
@@ -12,10 +13,7 @@
                 <x-drawing.plan :model="$page->above()" />
                 <x-marks :plan="$plan" />
             @endif
-        </section>
-        <div class="side-work">
-            <x-move :site="$site" :here="Phase::Plan" />
-            <section><h2>{{ $say('thing.ask.why_this_kind') }}</h2><p>{{ $page->why }}</p></section>
+            <h2>{{ $say('thing.ask.why_this_kind') }}</h2><p>{{ $page->why }}</p>
             <details class="change" id="entry" @if (old('form') === 'thing') open @endif>
                 <summary>{{ $say('thing.show.change_an_answer') }}</summary>
                 <form method="post" action="{{ route('thing.revise', $job) }}" class="stack">
@@ -33,6 +31,9 @@
                 </form>
             </details>
             <p><a href="{{ route('plan', $job) }}">{{ $say('thing.show.every_field') }}</a></p>
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="Phase::Plan" />
         </div>
     </div>
 </x-layout>

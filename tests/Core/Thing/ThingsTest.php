@@ -57,7 +57,7 @@ final class ThingsTest extends TestCase
         $this->assertLessThanOrEqual(7, count($asked));
         foreach ($thing->asks() as $one) {
             $this->assertNotSame(AskWords::asks($one->ask), AskWords::why($one->ask));
-            $this->assertSame($one->ask === Ask::SoundAt, $one->usual($notation->unit) === null);
+            $this->assertSame(in_array($one->ask, [Ask::SoundAt, Ask::PostQ], true), $one->usual($notation->unit) === null);
         }
     }
 
@@ -191,13 +191,15 @@ final class ThingsTest extends TestCase
 
     public function test_a_socket_is_kept_only_where_it_can_be_emptied_deep_enough(): void
     {
-        $kept = $this->made(JobKind::SocketRepair);
+        $this->assertSame(Figure::SocketNotProbed, $this->made(JobKind::SocketRepair)->figures[0]->is, 'nothing probed, nothing known');
+        $kept = $this->made(JobKind::SocketRepair, ['sound_at' => self::mm(700)]);
         $this->assertSame(Figure::SocketKept, $kept->figures[0]->is);
         // 90 + 2 × 2 into 92: one off each face.
         $this->assertFigure(1, $kept, Figure::TakeOffAsGiven);
         $shallow = $this->made(JobKind::SocketRepair, ['sound_at' => self::mm(340)]);
         $this->assertSame([Figure::SocketTooShallow, 260.0], [$shallow->figures[0]->is, $this->part($shallow, Figure::SocketTooShallow, 'short')]);
         $this->assertFigure(3, $this->made(JobKind::SocketRepair, ['opening_a' => self::mm(100), 'opening_b' => self::mm(100)]), Figure::WedgesAsGiven);
+        $this->assertSame(Figure::GoesInAsGiven, $this->made(JobKind::SocketRepair, ['opening_a' => self::mm(94)])->figures[1]->is);
         $turned = $this->made(JobKind::SocketRepair, ['opening_a' => self::mm(140), 'opening_b' => self::mm(92), 'post_q' => self::mm(138)]);
         $this->assertFigure(1, $turned, Figure::TakeOffTurned);
         $this->assertRefused(ThingRefusal::SocketSmallerThanPost, Ask::OpeningB, JobKind::SocketRepair, ['opening_b' => self::mm(4)]);

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Thing;
 
+use Aequus\Footing\Depths\DepthRule;
+use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\FootingRules;
+use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\JobKind;
-use Aequus\Site\Phase;
 use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Ask\Pick;
 use Aequus\Thing\Things;
@@ -36,6 +40,23 @@ final class WholeJobsTest extends TestCase
         $this->assertSame(count($site->plan->grid->posts) > 1, $site->square->survey->placed !== null);
         foreach ($site->handover()->records as $record) {
             $this->assertTrue($record->plumb);
+        }
+    }
+
+    /** The sheet’s depth is not forgotten where somebody decides on less. */
+    public function test_what_the_thing_itself_asks_of_its_holes_holds_whatever_else_is_decided(): void
+    {
+        foreach ([[JobKind::LetterBox, 1320], [JobKind::CourtHoop, 1200], [JobKind::DrivenPosts, 1500], [JobKind::SocketRepair, 600]] as [$kind, $deep]) {
+            $thing = Things::of($kind) ?? $this->fail();
+            $plan = $thing->make(Heard::usual(Notation::millimetres(0), ThingWords::sides($kind), $thing->asks()))->plan;
+            $site = (new SimulatedBuilder($plan->withFooting(new FootingRules(
+                Length::millimetres(300), Length::zero(), LeastEmbedment::length(Length::millimetres(200)), Length::zero(), Length::zero(), Length::zero(), DepthMode::Own,
+            ))))->finish()->site();
+            foreach ($site->plan->grid->posts as $post) {
+                $required = $site->footing->required($post) ?? $this->fail();
+                $this->assertSame(DepthRule::Thing, $required->governing);
+                $this->assertEqualsWithDelta($deep, $required->holeDepth()->inMillimetres(), 1e-6, $kind->value);
+            }
         }
     }
 

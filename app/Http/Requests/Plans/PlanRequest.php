@@ -73,7 +73,7 @@ final class PlanRequest extends FormRequest
         [$tops, $layout, $fit, $origin] = $before?->countedFrom($grid) ?? [null, null, new Fit, null];
         $plan = $this->attempt('plan', fn () => new Plan(
             $kind, $notation, $sides, $tolerances, $post, $before?->hole->dugTo($hole) ?? HoleShape::round($hole), $standing, $grid,
-            $before?->footing, $tops, $layout, $fit, $before?->holding, $origin, $before?->answers,
+            $before?->footing, $tops, $layout, $fit, $before?->holding, $origin, $before?->answers, $before?->ownDepth,
         ));
         $this->stopIfRefused();
 
