@@ -31,6 +31,7 @@ final class LoadDemo
             ParcelPost::job($seed, $today->subDays(6)->toDateString()),
             BirdHide::job($seed, $today->subDays(20)->toDateString()),
             Shelter::job($seed, $today->subDays(9)->toDateString()),
+            ...OrchardThings::jobs($seed, fn (int $days) => $today->subDays($days)->toDateString()),
         ] as $demo) {
             $job = ($this->create)($user, $demo->name, self::PLACE, 'UTC', $demo->plan);
             $start = $today->subDays($demo->daysAgo)->setTime(8, 30);

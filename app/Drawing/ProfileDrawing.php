@@ -14,11 +14,14 @@ use App\Type\Typeset;
 /** A thing seen from the side, fitted onto paper: up is up, the ground a line. */
 final readonly class ProfileDrawing
 {
-    public const WIDTH = 460;
+    public const WIDTH = 500;
 
     private const TALLEST = 360;
 
-    private const MARGIN = 46;
+    private const MARGIN = 30;
+
+    /** Heights are told to the right of their line. */
+    private const MARGIN_BESIDE = 76;
 
     /** How far a label stands beside the line that it belongs to. */
     private const BESIDE = 7;
@@ -45,9 +48,9 @@ final readonly class ProfileDrawing
         $mm = fn (callable $of): array => array_map(fn (ProfilePiece $piece) => $of($piece)->inMillimetres(), $profile->pieces);
         [$left, $right] = [min(0.0, ...$mm(fn (ProfilePiece $p) => $p->left)), max(0.0, ...$mm(fn (ProfilePiece $p) => $p->right))];
         [$low, $high] = [min(0.0, ...$mm(fn (ProfilePiece $p) => $p->low)), max(0.0, ...$mm(fn (ProfilePiece $p) => $p->high))];
-        $room = self::WIDTH - 2 * self::MARGIN;
+        $room = self::WIDTH - 2 * self::MARGIN_BESIDE;
         $this->scale = min($room / max(1.0, $right - $left), (self::TALLEST - 2 * self::MARGIN) / max(1.0, $high - $low));
-        $this->left = self::MARGIN + ($room - ($right - $left) * $this->scale) / 2 - $left * $this->scale;
+        $this->left = self::MARGIN_BESIDE + ($room - ($right - $left) * $this->scale) / 2 - $left * $this->scale;
         $this->top = self::MARGIN + $high * $this->scale;
         $this->height = round(2 * self::MARGIN + ($high - $low) * $this->scale, 1);
         $this->groundY = round($this->top, 1);
@@ -88,13 +91,11 @@ final readonly class ProfileDrawing
         [$x2, $y2] = [$this->x($piece->right->inMillimetres()), $this->y($piece->high->inMillimetres())];
         $isUp = $piece->shape === ProfileShape::Up;
         $ticks = $isUp ? sprintf('M%1$.1f %2$.1fh10M%1$.1f %3$.1fh10', $x1 - 5, $y1, $y2) : sprintf('M%1$.1f %3$.1fv10M%2$.1f %3$.1fv10', $x1, $x2, $y1 - 5);
-        // Beside a height on the side where the paper has more room.
-        $onLeft = $isUp && $x1 > self::WIDTH * 0.72;
 
         return [
             'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'ticks' => $ticks,
-            'labelX' => round(($x1 + $x2) / 2 + ($isUp ? ($onLeft ? -self::BESIDE : self::BESIDE) : 0), 1),
-            'labelY' => round(($y1 + $y2) / 2 + ($isUp ? 5 : -self::BESIDE), 1), 'anchor' => $isUp ? ($onLeft ? 'end' : 'start') : 'middle',
+            'labelX' => round(($x1 + $x2) / 2 + ($isUp ? self::BESIDE : 0), 1),
+            'labelY' => round(($y1 + $y2) / 2 + ($isUp ? 5 : -self::BESIDE), 1), 'anchor' => $isUp ? 'start' : 'middle',
             'label' => Typeset::svg($notation, $piece->told()), 'words' => $notation->write($piece->told()),
         ];
     }

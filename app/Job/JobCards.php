@@ -7,6 +7,7 @@ namespace App\Job;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Site\DerivedCache;
+use App\Site\JobSite;
 use App\Site\ReadSite;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -18,6 +19,11 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class JobCards
 {
     private const SECONDS = 1.0;
+
+    /** Posts of a job that is derived in a few milliseconds. */
+    private const SMALL = 12;
+
+    private const TOGETHER = 10;
 
     /** @param  float  $seconds  that a list may take to make cards */
     public function __construct(private ReadSite $read, private float $seconds = self::SECONDS)
@@ -36,9 +42,15 @@ final readonly class JobCards
         foreach ($jobs as $job) {
             $cards[$job->id] = $this->kept($job, $stamps[$job->id]);
         }
-        foreach ($jobs as $job) {
-            if ($cards[$job->id] === null && microtime(true) - $begun < $this->seconds) {
-                $cards[$job->id] = $this->made($job, $stamps[$job->id]);
+        $missing = $jobs->filter(fn (Job $job) => $cards[$job->id] === null);
+        // Small jobs are read together, large ones one by one while there is time.
+        [$small, $large] = $missing->partition(fn (Job $job) => count($job->revision->plan()->grid->posts) <= self::SMALL);
+        foreach ([...$small->chunk(self::TOGETHER), ...$large->chunk(1)] as $some) {
+            if (microtime(true) - $begun >= $this->seconds) {
+                break;
+            }
+            foreach ($this->read->ofMany($some) as $site) {
+                $cards[$site->job->id] = $this->keep($site, $stamps[$site->job->id]);
             }
         }
 
@@ -49,7 +61,7 @@ final readonly class JobCards
     {
         $stamp = $this->stamps(new Collection([$job]))[$job->id];
 
-        return $this->kept($job, $stamp) ?? $this->made($job, $stamp);
+        return $this->kept($job, $stamp) ?? $this->keep($this->read->site($job), $stamp);
     }
 
     private function kept(Job $job, string $stamp): ?JobCard
@@ -59,10 +71,10 @@ final readonly class JobCards
         return $card?->isStillTrue(CarbonImmutable::now()->getTimestamp()) ? $card : null;
     }
 
-    private function made(Job $job, string $stamp): JobCard
+    private function keep(JobSite $site, string $stamp): JobCard
     {
-        $card = JobCard::of($this->read->site($job));
-        DerivedCache::keep("card.{$job->id}", $stamp, $card);
+        $card = JobCard::of($site);
+        DerivedCache::keep("card.{$site->job->id}", $stamp, $card);
 
         return $card;
     }

@@ -27,8 +27,8 @@ final class SizeTest extends FeatureTestCase
         app(LoadDemo::class)();
         $this->actingAs(DemoUser::find());
         $this->assertFewQueries('/');
-        foreach (Job::query()->pluck('id') as $id) {
-            foreach (self::PAGES as $page) {
+        foreach (Job::query()->where('id', '<=', 4)->pluck('id') as $id) {
+            foreach (['thing', ...self::PAGES] as $page) {
                 $this->assertFewQueries("/jobs/{$id}/{$page}");
             }
         }
@@ -89,7 +89,7 @@ final class SizeTest extends FeatureTestCase
     {
         $body = '';
         $queries = $this->countQueries(function () use ($uri, &$body): void {
-            $body = (string) $this->get($uri)->assertOk()->getContent();
+            $body = (string) $this->followingRedirects()->get($uri)->assertOk()->getContent();
         });
         $this->assertLessThanOrEqual(self::MOST_QUERIES, $queries, $uri);
 

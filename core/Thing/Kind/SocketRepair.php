@@ -6,7 +6,10 @@ namespace Aequus\Thing\Kind;
 
 use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\HoleShape;
+use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Posts\Section;
 use Aequus\Plan\ToleranceClass;
@@ -66,8 +69,11 @@ final readonly class SocketRepair implements Thing
         $plan = Draft::plan(
             $this->kind(), $heard, ToleranceClass::Fence, Section::rectangle($p, $q), $high,
             array_fill(0, $count - 1, $count === 1 ? Length::zero() : $heard->positive(Ask::Apart)), [],
-            HoleShape::square(Length::nanometres(max($a->nanometres, $b->nanometres, $p->nanometres, $q->nanometres))), ownDepth: $heard->length(Ask::LeastDepth),
+            HoleShape::square(Length::nanometres(max($a->nanometres, $b->nanometres, $p->nanometres, $q->nanometres))), ownDepth: $least,
         );
+        // Old concrete that never heaved is not dug deeper: only what the post needs of its socket counts.
+        $none = Length::zero();
+        $plan = $plan->withFooting(new FootingRules($none, $none, LeastEmbedment::length($none), $none, $none, $none, DepthMode::Own));
         $wide = $a->plus($deep->half());
 
         return new Made($plan, [

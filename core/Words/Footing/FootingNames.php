@@ -18,7 +18,7 @@ final class FootingNames
             DepthRule::EmbedmentToday => 'least embedment in today’s ground',
             DepthRule::LocalMinimum => 'local minimum',
             DepthRule::MakerMinimum => 'maker’s minimum',
-            DepthRule::Thing => 'its sheet or the bought post',
+            DepthRule::Thing => 'what this job asks of its posts',
             DepthRule::Sideways => 'load from the side',
             DepthRule::Role => 'deeper for its role',
             DepthRule::CommonPlane => 'its feet share one plane',

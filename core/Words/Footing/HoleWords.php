@@ -62,7 +62,7 @@ final class HoleWords
             HoleEffect::AboveTheFrostLine => 'the pad lies {by} above the frost line',
             HoleEffect::BelowEmbedment => 'the post stands {by} less deep than its least embedment',
             HoleEffect::BelowSideways => 'it stands {by} less deep than its load from the side asks',
-            HoleEffect::BelowThing => 'it stands {by} less deep than its sheet or the bought post asks',
+            HoleEffect::BelowThing => 'it stands {by} less deep than this job asks',
             HoleEffect::BelowMaker => 'the maker’s minimum is missed by {by}',
             HoleEffect::BelowLocal => 'the local minimum is missed by {by}',
             HoleEffect::BelowToday => 'it stands {by} too little in today’s ground',

@@ -52,7 +52,8 @@ final class ThingWords
             JobKind::DrivenPosts => 'A driven post can’t be pushed over afterwards: the sheet’s own figures are compared before the first one. Have buried lines '
                 .'marked: what is driven goes through them unseen.',
             JobKind::SocketRepair => 'What the post carries is propped first. The new post stands plumb, not along the old socket: the narrowest place of each face '
-                .'governs. Where the socket can’t be emptied deep enough it is not kept.',
+                .'governs. Where the socket can’t be emptied deep enough it is not kept; nor where '
+                .'the old concrete has heaved or cracked, since frost then reaches below it.',
             default => throw new LogicException("{$kind->name} is planned field by field."),
         };
     }
