@@ -169,7 +169,8 @@ final readonly class LoadSheet
         };
         $tops = new PostTops($plan, $site->footing->needs);
         $posts = [];
-        foreach ($plan->grid->posts as $post) {
+        // Beams lie on the first grid; what further parts carry is not shared out.
+        foreach ($plan->grid->atCrossings() as $post) {
             $required = $site->footing->required($post);
             $concrete = $required === null
                 ? 0.0 : HoleWork::planned($plan, $plan->holdOf($post->id), $tops, $required)->concreteOnPost / Concrete::CUBIC_FOOT;

@@ -7,7 +7,7 @@ namespace App\Thing;
 use Aequus\Measure\Notation;
 use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\Heard;
-use Aequus\Thing\Thing;
+use Aequus\Thing\Make\Thing;
 
 /** The questions of one thing, with what stands in their fields before anyone types. */
 final readonly class ThingForm

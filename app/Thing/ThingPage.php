@@ -10,7 +10,7 @@ use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
 use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Make\Made;
-use Aequus\Thing\Thing;
+use Aequus\Thing\Make\Thing;
 use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
 use Aequus\Words\Thing\ThingWords;

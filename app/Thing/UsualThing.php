@@ -7,7 +7,7 @@ namespace App\Thing;
 use Aequus\Measure\Notation;
 use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Make\Made;
-use Aequus\Thing\Thing;
+use Aequus\Thing\Make\Thing;
 use Aequus\Words\Thing\ThingWords;
 use App\Drawing\ProfileDrawing;
 

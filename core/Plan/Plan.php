@@ -14,6 +14,8 @@ use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Layout\LayoutRules;
+use Aequus\Plan\Part\Part;
+use Aequus\Plan\Part\Parts;
 use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Place\MustFit;
@@ -33,6 +35,9 @@ final readonly class Plan
     /** How the layout is proved: as decided, or the usual way. */
     public LayoutRules $layout;
 
+    /** The first grid, and with it the posts of every further part. */
+    public Grid $grid;
+
     /** Where A1’s zero lies, counted from that of the first plan: what was drawn under an earlier plan stays where it is on the ground. */
     public Point $origin;
 
@@ -46,7 +51,7 @@ final readonly class Plan
         public HoleShape $hole,
         /** About how high the posts will stand above the ground. */
         public Length $standing,
-        public Grid $grid,
+        Grid $grid,
         public ?FootingRules $footing = null,
         public ?TopRules $tops = null,
         /** How the layout is proved, where that was decided. */
@@ -59,7 +64,10 @@ final readonly class Plan
         public ?Answers $answers = null,
         /** How deep the kind of job itself asks its posts to stand, whatever else is decided. */
         public ?Length $ownDepth = null,
+        /** @var list<Part> further parts beside the first grid */
+        public array $parts = [],
     ) {
+        $this->grid = $parts === [] && $grid->added === [] ? $grid : Parts::onto($grid, $parts, $post->across());
         $this->origin = $origin ?? new Point(Length::zero(), Length::zero());
         $this->layout = $decidedLayout ?? LayoutRules::usual($hole->reach());
         if (! $hole->takes($post)) {
@@ -115,13 +123,13 @@ final readonly class Plan
      * What was decided about an earlier grid, for a grid whose zero lies elsewhere: walls, tops and the way to count stay where they are on the
      * ground.
      *
-     * @return array{?TopRules, ?LayoutRules, Fit, Point} tops, layout, fit and origin
+     * @return array{?TopRules, ?LayoutRules, Fit, Point, list<Part>} tops, layout, fit, origin and further parts
      */
     public function countedFrom(Grid $grid): array
     {
         $by = new Point($grid->columns->zeroFrom($this->grid->columns), $grid->rows->zeroFrom($this->grid->rows));
         if ($by->x->isZero() && $by->y->isZero()) {
-            return [$this->tops, $this->decidedLayout, $this->fit, $this->origin];
+            return [$this->tops, $this->decidedLayout, $this->fit, $this->origin, $this->parts];
         }
         $moved = fn (FixedLine $line): FixedLine => $line->countedFrom($by);
 
@@ -130,6 +138,7 @@ final readonly class Plan
                 $this->fit->things, array_map($moved, $this->fit->neighbours),
             ),
             new Point($this->origin->x->plus($by->x), $this->origin->y->plus($by->y)),
+            array_map(fn (Part $part) => $part->countedFrom($by), $this->parts),
         ];
     }
 
@@ -137,8 +146,8 @@ final readonly class Plan
     public function answeredAnew(self $fresh): self
     {
         $lines = fn (GridLines $now, GridLines $then): GridLines => $now->respaced($then->spacing(), $now->count());
-        $grid = new Grid($lines($this->grid->columns, $fresh->grid->columns), $lines($this->grid->rows, $fresh->grid->rows), $this->grid->leftOut, $this->grid->added);
-        [$tops, $layout, $fit, $origin] = $this->countedFrom($grid);
+        $grid = new Grid($lines($this->grid->columns, $fresh->grid->columns), $lines($this->grid->rows, $fresh->grid->rows), $this->grid->leftOut);
+        [$tops, $layout, $fit, $origin, $parts] = $this->countedFrom($grid);
         // What the answers put on the site takes the place of what they put there before; what was added by hand stays.
         $byHand = fn (FixedLine $line): bool => $line->id !== FixedLine::ANSWERED;
         $held = [...array_values(array_filter($fresh->layout->fixedLines, fn (FixedLine $line) => ! $byHand($line))), ...array_values(array_filter($layout->fixedLines ?? [], $byHand))];
@@ -149,7 +158,7 @@ final readonly class Plan
         return new self(
             $fresh->kind, $this->notation, $this->sides, $fresh->tolerances, $fresh->post, $fresh->hole, $fresh->standing, $grid, $this->footing, $tops,
             $held === [] && $layout === null ? null : ($layout ?? $fresh->layout)->heldBy($held),
-            new Fit($things === [] ? $fit->things : $things, $fit->neighbours), $this->holding ?? $fresh->holding, $origin, $fresh->answers, $fresh->ownDepth,
+            new Fit($things === [] ? $fit->things : $things, $fit->neighbours), $this->holding ?? $fresh->holding, $origin, $fresh->answers, $fresh->ownDepth, $parts,
         );
     }
 
@@ -160,9 +169,9 @@ final readonly class Plan
             $earlier->kind, $earlier->notation, $earlier->sides, $earlier->tolerances, $earlier->post, $earlier->hole, $earlier->standing,
             new Grid(
                 $this->grid->columns->returnedTo($earlier->grid->columns), $this->grid->rows->returnedTo($earlier->grid->rows),
-                $earlier->grid->leftOut, $earlier->grid->added,
+                $earlier->grid->leftOut,
             ),
-            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth,
+            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth, $earlier->parts,
         );
     }
 
@@ -234,14 +243,37 @@ final readonly class Plan
         return array_values([...$at(false, false), ...$at(true, false), ...$at(true, true), ...$at(false, true)]);
     }
 
+    /**
+     * @param  list<Part>  $parts  beside the first grid
+     *
+     * @throws PlanRefused when two posts would share a label, or stand in each other
+     */
+    public function withParts(array $parts): self
+    {
+        return $this->with(parts: $parts);
+    }
+
+    /** The part that a post belongs to; null in the first grid. */
+    public function partOf(PostId $post): ?Part
+    {
+        foreach ($this->parts as $part) {
+            if (str_starts_with($post->value, "{$part->id}.")) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  ?list<Part>  $parts */
     private function with(
         ?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null,
-        ?HoleShape $hole = null, ?Holding $holding = null,
+        ?HoleShape $hole = null, ?Holding $holding = null, ?array $parts = null,
     ): self {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
-                ?? $this->holding, $this->origin, $this->answers, $this->ownDepth,
+                ?? $this->holding, $this->origin, $this->answers, $this->ownDepth, $parts ?? $this->parts,
         );
     }
 

@@ -18,9 +18,10 @@ final readonly class FaceReading
 {
     /**
      * @param  ?float  $bearing  of the lean on a round pole, degrees from +x toward +y; null on a face
+     * @param  float  $turn  of the post’s faces out of the job’s directions, radians
      * @param  float  $sigma  standard deviation of the slope; zero where it is taken as it was read
      */
-    private function __construct(public Side $face, public Side $leansToward, public Slope $slope, private ?float $bearing = null, public float $sigma = 0.0)
+    private function __construct(public Side $face, public Side $leansToward, public Slope $slope, private ?float $bearing = null, public float $sigma = 0.0, private float $turn = 0.0)
     {
     }
 
@@ -34,9 +35,10 @@ final readonly class FaceReading
         return self::slope($face, $leansToward, Slope::fromGap($gap, $level));
     }
 
-    public static function slope(Side $face, Side $leansToward, Slope $slope, float $sigma = 0.0): self
+    /** @param  float  $turn  of the post’s faces out of the job’s directions, radians */
+    public static function slope(Side $face, Side $leansToward, Slope $slope, float $sigma = 0.0, float $turn = 0.0): self
     {
-        return new self($face, $leansToward, $slope, sigma: $sigma);
+        return new self($face, $leansToward, $slope, sigma: $sigma, turn: $turn);
     }
 
     /** On a round pole, which has no faces: the level held along any direction. */
@@ -53,8 +55,8 @@ final readonly class FaceReading
     {
         return match (true) {
             $this->bearing !== null => Vector::toward(deg2rad($this->bearing)),
-            $this->leansToward->isAlongX() => new Vector($this->leansToward->sign(), 0.0),
-            default => new Vector(0.0, $this->leansToward->sign()),
+            $this->leansToward->isAlongX() => Vector::toward($this->turn)->times($this->leansToward->sign()),
+            default => Vector::toward($this->turn)->left()->times($this->leansToward->sign()),
         };
     }
 

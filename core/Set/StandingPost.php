@@ -42,6 +42,8 @@ final readonly class StandingPost
         private Length $brace,
         private int $plumbOneIn,
         public Filling $filling = new Filling,
+        /** By how much its faces are turned out of the job’s directions, radians. */
+        private float $turn = 0.0,
     ) {
         $byStage = [];
         $newest = null;
@@ -192,7 +194,7 @@ final readonly class StandingPost
     private function read(PlumbReading $r): FaceReading
     {
         return $r->bearing === null
-            ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $r->lean->sigma)
+            ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $r->lean->sigma, $this->turn)
             : FaceReading::along($r->bearing, $r->lean->slope, $r->lean->sigma);
     }
 

@@ -242,7 +242,7 @@ final readonly class SiteState
             return new StandingPost(
                 $post, isset($set[$post]), $readings[$post] ?? [], $foot, $grade, $plan->tops?->topOf($post) ?? $ground->plus($plan->standing),
                 $ground->plus($plan->standing->times(self::BRACE_SHARE)), $plan->tolerances->plumbOneIn,
-                $filling,
+                $filling, $plan->partOf($post->id)?->faceTurn() ?? 0.0,
             );
         });
     }

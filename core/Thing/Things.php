@@ -16,6 +16,7 @@ use Aequus\Thing\Kind\PostRow;
 use Aequus\Thing\Kind\RoadsidePost;
 use Aequus\Thing\Kind\RoofedFrame;
 use Aequus\Thing\Kind\SocketRepair;
+use Aequus\Thing\Make\Thing;
 
 /** Every kind of thing one can begin with. */
 final class Things

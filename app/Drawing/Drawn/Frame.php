@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Drawing\Drawn;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
 
 /** Fits a plan onto paper: y runs up on the site and down on the screen. */
@@ -41,14 +43,20 @@ final readonly class Frame
 
     private float $around;
 
+    /** The least x and y of any post, mm. */
+    private Vector $from;
+
     private float $margin;
 
     /** @param  ?Length  $around  room to keep on every side for what stands outside the posts */
     public function __construct(Plan $plan, ?Length $around = null)
     {
         $this->around = max($around?->inMillimetres() ?? 0.0, self::forFixedLines($plan));
-        $width = max(1.0, $plan->grid->columns->length()->inMillimetres() + 2 * $this->around);
-        $depth = $plan->grid->rows->length()->inMillimetres() + 2 * $this->around;
+        // Further parts may reach beyond the first grid on any side.
+        $places = array_map(fn (Post $post) => $post->at->inMillimetres(), $plan->grid->added);
+        [$this->from, $to] = Vector::extent([Vector::zero(), new Vector($plan->grid->columns->length()->inMillimetres(), $plan->grid->rows->length()->inMillimetres()), ...$places]);
+        $width = max(1.0, $to->x - $this->from->x + 2 * $this->around);
+        $depth = $to->y - $this->from->y + 2 * $this->around;
         $this->margin = $around === null && $this->around === 0.0 ? self::MARGIN : self::MARGIN_AROUND;
         $least = $plan->hole->width->inMillimetres() * 6;
         $this->scale = min((self::WIDTH - 2 * $this->margin) / max($width, $least), (self::TALLEST - 2 * $this->margin) / max($depth, $least));
@@ -76,12 +84,12 @@ final readonly class Frame
 
     public function x(Length $x): float
     {
-        return round($this->left + ($x->inMillimetres() + $this->around) * $this->scale, 1);
+        return round($this->left + ($x->inMillimetres() - $this->from->x + $this->around) * $this->scale, 1);
     }
 
     public function y(Length $y): float
     {
-        return round($this->height - $this->margin - ($y->inMillimetres() + $this->around) * $this->scale, 1);
+        return round($this->height - $this->margin - ($y->inMillimetres() - $this->from->y + $this->around) * $this->scale, 1);
     }
 
     public function size(Length $length): float

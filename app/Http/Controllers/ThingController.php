@@ -9,7 +9,7 @@ use Aequus\Measure\Unit;
 use Aequus\Measure\UnitSystem;
 use Aequus\Plan\JobKind;
 use Aequus\Site\PlanChange;
-use Aequus\Thing\Thing;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Things;
 use Aequus\Words\Plan\ChangeWords;
 use Aequus\Words\Thing\ThingWords;

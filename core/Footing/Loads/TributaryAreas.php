@@ -83,7 +83,7 @@ final readonly class TributaryAreas
     /** @return list<non-empty-list<Post>> the posts under each beam */
     private static function beamLines(Grid $grid, float $near, bool $alongX): array
     {
-        $posts = $grid->posts;
+        $posts = $grid->atCrossings();
         usort($posts, fn (Post $one, Post $other) => self::across($one, $alongX)->nanometres <=> self::across($other, $alongX)->nanometres);
         $lines = [];
         $first = null;

@@ -88,6 +88,12 @@ final readonly class Grid
         return (new self($this->columns, $this->rows))->posts;
     }
 
+    /** @return list<Post> those of the first grid alone */
+    public function atCrossings(): array
+    {
+        return $this->added === [] ? $this->posts : array_values(array_filter($this->posts, fn (Post $post) => ! in_array($post, $this->added, true)));
+    }
+
     /** @return list<Post> crossings where no post stands */
     public function leftOut(): array
     {

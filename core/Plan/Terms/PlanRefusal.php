@@ -32,4 +32,8 @@ enum PlanRefusal
     case CollarTooLow;
     case CureDatumOutOfRange;
     case MarkCoarserThanTolerance;
+    case PartName;
+    case PartWithoutPosts;
+    case LabelTaken;
+    case PostsStandInEachOther;
 }

@@ -139,4 +139,24 @@ final class PlanRefused extends Refusal
     {
         return new self(Fact::of(PlanRefusal::MarkCoarserThanTolerance));
     }
+
+    public static function partName(string $name): self
+    {
+        return new self(Fact::of(PlanRefusal::PartName, name: $name));
+    }
+
+    public static function partWithoutPosts(): self
+    {
+        return new self(Fact::of(PlanRefusal::PartWithoutPosts));
+    }
+
+    public static function labelTaken(string $label): self
+    {
+        return new self(Fact::of(PlanRefusal::LabelTaken, label: $label));
+    }
+
+    public static function postsStandInEachOther(string $one, string $other): self
+    {
+        return new self(Fact::of(PlanRefusal::PostsStandInEachOther, one: $one, other: $other));
+    }
 }

@@ -35,7 +35,7 @@ final readonly class PlanNetwork
     {
         $this->design = self::places($plan->grid->posts);
         $this->stakes = array_map(fn (Post $post) => $post->id->value, $plan->grid->posts);
-        $row = array_values(array_filter($plan->grid->posts, fn (Post $post) => $post->at->y->equals($plan->grid->posts[0]->at->y)));
+        $row = array_values(array_filter($plan->grid->atCrossings(), fn (Post $post) => $post->at->y->equals($plan->grid->posts[0]->at->y)));
         $standing = fn (?PostId $id): ?string => $id === null ? null : $plan->grid->find($id)?->id->value;
         $from = $standing($plan->layout->baseFrom) ?? $row[0]->id->value;
         // The far end nobody chose: the last post of row 1 that is not the near one.

@@ -41,8 +41,18 @@ final class WantedReadings
             return [];
         }
         $plan->layout->list === ReadingList::Lean && $list->isGrid() ? $list->lean() : $list->full();
+        foreach ($plan->grid->added as $post) {
+            $list->toNearest($post, 3);
+        }
+        foreach (PartTies::of($plan) as [$from, $to]) {
+            $list->tape($from, $to);
+        }
         $list->determine();
         $list->check();
+        $more = PartTies::most($plan);
+        while ($more-- > 0 && ($tie = PartTies::further($list->network, $list->planned(), $list->readings())) !== null) {
+            $list->tape(...$tie);
+        }
         $all = (new WantedOffsets($plan, $list->network))->added($list->wanted);
 
         return WalkingOrder::of(array_values($all), $plan->grid->find(PostId::of($list->network->base[0])) ?? $plan->grid->posts[0]);
@@ -67,9 +77,6 @@ final class WantedReadings
         }
         if (! $this->isGrid()) {
             $this->row();
-        }
-        foreach ($grid->added as $post) {
-            $this->toNearest($post, 3);
         }
     }
 
@@ -104,9 +111,6 @@ final class WantedReadings
             }
             $zero = $endOfRow ? $column[0] : $row[0];
             $this->tape($zero, $post);
-        }
-        foreach ($grid->added as $post) {
-            $this->toNearest($post, 3);
         }
     }
 

@@ -18,9 +18,9 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
-use Aequus\Thing\Thing;
 
 /** Two posts that carry something between them at one height: a target, a swing bar, a hoist, a banner, a gate. */
 final readonly class CarryingPair implements Thing

@@ -17,9 +17,9 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
-use Aequus\Thing\Thing;
 
 /** An arm or hoop that reaches over a court: where the post stands follows from how far the arm reaches at the height it is played at. */
 final readonly class CourtHoop implements Thing

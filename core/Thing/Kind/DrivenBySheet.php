@@ -21,9 +21,9 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
-use Aequus\Thing\Thing;
 
 /** Posts driven by a maker’s sheet: bays, embedment and a diagonal with its tolerance are given, and the sheet is checked before the first post. */
 final readonly class DrivenBySheet implements Thing

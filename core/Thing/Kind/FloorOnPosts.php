@@ -22,9 +22,9 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
-use Aequus\Thing\Thing;
 
 /** A deck, a cabin floor or a walkway on posts or piers: the floor comes down from the sill, the posts end below what lies on them. */
 final readonly class FloorOnPosts implements Thing

@@ -16,8 +16,8 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Terms\Ask;
-use Aequus\Thing\Thing;
 
 /** An arch or a gateway: what drives through, with all it carries, sets the width and the least height over it. */
 final readonly class Gateway implements Thing

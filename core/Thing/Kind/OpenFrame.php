@@ -21,9 +21,9 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Panel\PanelBay;
 use Aequus\Thing\Terms\Ask;
-use Aequus\Thing\Thing;
 
 /** A frame without a roof, free or on a wall: the panels, screens or cloth come first, the bays follow from them. */
 final readonly class OpenFrame implements Thing

@@ -17,8 +17,8 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Terms\Ask;
-use Aequus\Thing\Thing;
 
 /** Something to climb or swing on: it stands clear on all sides, and nobody climbs it before its time. */
 final readonly class PlayFrame implements Thing

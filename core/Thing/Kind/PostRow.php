@@ -18,9 +18,9 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
-use Aequus\Thing\Thing;
 
 /** A fence, a trellis or rails in one line: end to end with a gate or without, the rest in equal bays no wider than a panel or rail reaches. */
 final readonly class PostRow implements Thing

@@ -19,12 +19,12 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Place\Chain;
 use Aequus\Thing\Place\HeightByRule;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\Band;
 use Aequus\Thing\Terms\ThingRefused;
-use Aequus\Thing\Thing;
 
 /** A letter or parcel box, a sign or a lamp by a road: a rule says how high over the road, and how far from its edge. */
 final readonly class RoadsidePost implements Thing

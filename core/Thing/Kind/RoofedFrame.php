@@ -19,8 +19,8 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Terms\Ask;
-use Aequus\Thing\Thing;
 
 /** A roof on posts for what must get in: a machine with all that hangs on it sets the bays and the eaves. */
 final readonly class RoofedFrame implements Thing

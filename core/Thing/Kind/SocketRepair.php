@@ -20,6 +20,7 @@ use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
+use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Socket\Probes;
 use Aequus\Thing\Socket\Socket;
 use Aequus\Thing\Socket\SocketReading;
@@ -27,7 +28,6 @@ use Aequus\Thing\Socket\SocketSide;
 use Aequus\Thing\Socket\TakeOff;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
-use Aequus\Thing\Thing;
 
 /** A post that rotted in sound concrete: the socket is kept where it can be emptied deep enough, and the new post is planed to go in plumb. */
 final readonly class SocketRepair implements Thing

@@ -31,7 +31,7 @@ final readonly class Band
     public function chosen(?Length $asked): Length
     {
         if ($asked !== null && $this->where($asked) !== InBand::Within) {
-            throw ThingRefused::askedOutsideTheBand($this);
+            throw ThingRefused::askedOutsideTheBand($this->least, $this->most);
         }
 
         return $asked ?? $this->least->plus($this->most)->half();

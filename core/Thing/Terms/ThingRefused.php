@@ -64,9 +64,9 @@ final class ThingRefused extends Refusal
         return new self(Fact::of(ThingRefusal::BandUpsideDown));
     }
 
-    public static function askedOutsideTheBand(Band $band): self
+    public static function askedOutsideTheBand(Length $least, Length $most): self
     {
-        return new self(Fact::of(ThingRefusal::AskedOutsideTheBand, least: $band->least, most: $band->most));
+        return new self(Fact::of(ThingRefusal::AskedOutsideTheBand, least: $least, most: $most));
     }
 
     public static function heightsDoNotRise(): self

@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Thing;
+namespace Aequus\Thing\Make;
 
 use Aequus\Measure\Refusal;
 use Aequus\Plan\JobKind;
 use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\Heard;
-use Aequus\Thing\Make\Made;
 
 /** A kind of thing that stands on posts: what is asked of it, and what the answers come to. */
 interface Thing

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Stored;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Stored;
+use Aequus\Plan\Part\Part;
+use Aequus\Plan\Part\PartKind;
+use Aequus\Plan\Terms\Point;
+
+/** A further part of a plan as it is stored and read again. */
+final class PartCodec
+{
+    /** @return array<string, mixed> ready for JSON; lengths in whole nanometres, the turn in degrees */
+    public static function encode(Part $part): array
+    {
+        return [
+            'id' => $part->id, 'name' => $part->name, 'kind' => $part->kind->value, 'points' => array_map(fn (Point $point) => $point->stored(), $part->points),
+            'columns' => array_map(fn (Length $bay) => $bay->nanometres, $part->columns), 'rows' => array_map(fn (Length $bay) => $bay->nanometres, $part->rows), 'largest' => $part->largest?->nanometres,
+            'origin' => $part->origin->stored(), 'turn' => $part->turn,
+        ];
+    }
+
+    public static function decode(Stored $stored): Part
+    {
+        return new Part(
+            $stored->text('id'), $stored->text('name'), $stored->case('kind', PartKind::class), array_map(Point::fromStored(...), $stored->each('points')),
+            array_values($stored->lengths('columns')), array_values($stored->lengths('rows')), $stored->lengthOrNone('largest'),
+            Point::fromStored($stored->in('origin')), $stored->real('turn'),
+        );
+    }
+}
