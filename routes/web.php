@@ -85,6 +85,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/plan/{number}', [PlanController::class, 'revision'])->whereNumber('number')->name('plan.revision');
         Route::post('/plan/{number}/back', [PlanController::class, 'back'])->whereNumber('number')->name('plan.back');
         Route::post('/plan/fit', [PlanController::class, 'fit'])->name('plan.fit');
+        Route::post('/plan/part', [PlanController::class, 'part'])->name('plan.part');
         Route::post('/plan/line', [PlanController::class, 'line'])->name('plan.line');
 
         Route::get('/clear', [ClearController::class, 'show'])->name('clear');

@@ -20,8 +20,11 @@ use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Part\Part;
+use Aequus\Plan\Part\PartKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
@@ -41,7 +44,11 @@ final class OrchardThings
         $mm = Length::millimetres(...);
         $metric = Notation::millimetres(0);
 
+        // Two posts carry the foot of the stairs, a little askew to the deck.
+        $stairs = new Part('p1', 'S', PartKind::Row, [new Point($mm(0), $mm(0)), new Point($mm(1100), $mm(0))], [], [], null, new Point($mm(1900), $mm(-1450)), 12.0);
+
         return [
+            self::job('Deck behind the press house', self::plan(JobKind::Deck, $metric, ['wide' => $mm(5200)])->withParts([$stairs]), $seed + 6, 2, 'notice', $askedOn),
             self::job('Sheep fence along the beck', self::plan(JobKind::FenceLine, Notation::feetInches(8), [
                 'long' => Length::feet(44), 'gate_wide' => Length::inches(42),
             ]), $seed + 1, 3, 'notice', $askedOn),

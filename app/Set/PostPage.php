@@ -97,6 +97,16 @@ final readonly class PostPage
         return $this->site->isFilled($this->post);
     }
 
+    /** Which face is meant by which name, where they look askew; empty where they look as the job’s sides do. */
+    public function turnedFaces(): string
+    {
+        $degrees = (int) round(rad2deg($this->site->plan->partOf($this->post->id)?->faceTurn() ?? 0.0));
+
+        return $degrees === 0 || $this->site->plan->post->round ? '' : Say::text(
+            $degrees > 0 ? 'set.post_page.turned_left' : 'set.post_page.turned_right', degrees: abs($degrees), side: $this->site->plan->sides->minusY,
+        );
+    }
+
     /** As far as it has come, in a few words. */
     public function standing(): string
     {

@@ -12,9 +12,11 @@ use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
 use App\Http\Requests\Plans\FitRequest;
 use App\Http\Requests\Plans\FixedLineRequest;
+use App\Http\Requests\Plans\PartRequest;
 use App\Http\Requests\Plans\PlanRequest;
 use App\Models\Job;
 use App\Plan\FixedLineRow;
+use App\Plan\PartForm;
 use App\Plan\PlanForm;
 use App\Type\Say;
 use Illuminate\Contracts\View\View;
@@ -50,6 +52,7 @@ final class PlanController extends Controller
             [
                 'form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan),
                 'openings' => $site->plan->fit->openings($site->plan->grid, $site->plan->post), 'fixed' => FixedLineRow::of($site->plan),
+                'parts' => PartForm::all($site->plan), 'fresh' => PartForm::fresh($site->plan),
                 'revisions' => $job->revisions()->with('user')->get(),
             ],
         );
@@ -104,6 +107,19 @@ final class PlanController extends Controller
         $revise($job, $this->user($request), $plan->withFit($fit), $reason, $request->integer('based_on'));
 
         return redirect()->route('plan', $job)->with('said', Say::text('page.the_new_plan_is_in'));
+    }
+
+    /** A further part is put on the plan, changed or taken away. */
+    public function part(PartRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        [$plan, $reason] = $request->plan($job->revision->plan(), $job->revision->number + 1);
+        $change = new PlanChange($this->site($job)->state, $plan);
+        if ($change->isAskedAbout() && ! $request->boolean('sure')) {
+            return back()->withInput()->withErrors(['change' => Say::text('answers.plan.tick_do_it_all_the', part: implode(' ', ChangeWords::say($change)))]);
+        }
+        $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
+
+        return redirect()->route('plan', $job)->with('said', implode(' ', [Say::text('page.the_new_plan_is_in'), ...ChangeWords::say($change)]));
     }
 
     /** One thing that will not move is put on the plan, changed or taken away. */

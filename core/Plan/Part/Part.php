@@ -24,7 +24,7 @@ final readonly class Part
 
     /**
      * @param  string  $id  the same through all revisions
-     * @param  string  $name  one to three capital letters
+     * @param  string  $name  one or two capital letters
      * @param  list<Point>  $points  corners of a row, or the places of single posts, from its own zero
      * @param  list<Length>  $columns  bays of a grid along its own x
      * @param  list<Length>  $rows  bays along its own y
@@ -45,7 +45,7 @@ final readonly class Part
         public Point $origin,
         public float $turn = 0.0,
     ) {
-        if (preg_match('/^[A-Z]{1,3}$/', $name) !== 1) {
+        if (preg_match('/^[A-Z]{1,2}$/', $name) !== 1) {
             throw PlanRefused::partName($name);
         }
         $places = match ($kind) {

@@ -48,5 +48,9 @@ return [
     'plan.say_why_it_changes' => 'Say why the plan changes: whoever built after the old one needs to know.',
     'plan.give_the_job_a_name' => 'Give the job a name, such as Cider-press shelter.',
     'thing.a_whole_number' => 'This is a whole number, such as 2.',
-    'thing.a_height_and_its_reach' => '“{typed}” is no height and its reach. Write such as 2400 : 610; 3050 : 790, the lowest first.',
+    'thing.two_figures' => '“{typed}” is no pair of figures. Write such as 2400 : 610; 3050 : 790.',
+    'part.an_angle' => 'A turn is an angle in degrees, such as 30 or -12.5.',
+    'part.further' => 'A further part: {name}',
+    'part.no_more' => 'No more part {name}',
+    'part.a_row_needs_two' => 'A row needs two corners at least.',
 ];

@@ -17,6 +17,7 @@ use Aequus\Plan\Holding\Mixing;
 use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Layout\StringAt;
+use Aequus\Plan\Part\PartKind;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostRole;
@@ -49,6 +50,9 @@ final class PlanNames
     private static function named(UnitEnum $case): ?string
     {
         return match ($case) {
+            PartKind::Row => 'a row with corners',
+            PartKind::Grid => 'a grid',
+            PartKind::Spots => 'single posts',
             JobKind::Pergola => 'Pergola or open frame',
             JobKind::PoleBuilding => 'Roofed frame or pole building',
             JobKind::Deck => 'Deck or floor on posts',

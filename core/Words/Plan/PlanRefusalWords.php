@@ -42,7 +42,7 @@ final class PlanRefusalWords
             PlanRefusal::CureDatumOutOfRange => 'No mix is counted from there. Enter a temperature from −15 °C to 10 °C (5 °F to 50 °F) '
                 .'as its supplier names it, '
                 .'or leave it empty: then it counts from freezing.',
-            PlanRefusal::PartName => '“{name}” can’t stand before a number. Use one to three letters, such as S for the stairs.',
+            PlanRefusal::PartName => '“{name}” can’t stand before a number. Use one or two letters, such as S for the stairs.',
             PlanRefusal::PartWithoutPosts => 'This part has no post. Give its corners, its bays or its places.',
             PlanRefusal::LabelTaken => 'There is a post {label} already. Give this part another name.',
             PlanRefusal::PostsStandInEachOther => '{one} and {other} would stand in each other. Check where the part begins, and which way it is turned.',

@@ -26,6 +26,7 @@
                     @endforeach
                 </ol>
             </section>
+            @include('plan.parts')
             <x-fixed-line-form :site="$site" />
             <x-fit-form :site="$site" />
             <details class="change" id="entry" @if (old('form') === 'plan') open @endif>

@@ -15,6 +15,7 @@
             <a class="button button-small button-second" href="{{ route('set.post', [$job, $page->after->label]) }}"
                 aria-label="{{ $say('set.post.next_post', label: $page->after->label) }}">{{ $page->after->label }} ›</a>
         </header>
+        @if ($page->turnedFaces() !== '')<p class="hint">{{ $page->turnedFaces() }}</p>@endif
         @if ($page->walk)<p class="walk-line"
             role="status">{{ $say('set.post.b_round_b_of_done', in_words: $page->walk->inWords(), done: $page->walk->done, what: $page->walk->of) }}
                 <a

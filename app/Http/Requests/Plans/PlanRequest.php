@@ -6,7 +6,6 @@ namespace App\Http\Requests\Plans;
 
 use Aequus\Logbook\Kind\Question;
 use Aequus\Measure\Length;
-use Aequus\Measure\LengthReader;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Unit;
 use Aequus\Plan\Footing\HoleShape;
@@ -34,6 +33,7 @@ final class PlanRequest extends FormRequest
 {
     use AsksAboutPlan;
     use NamesJob;
+    use ReadsBays;
     use ReadsFields;
 
     /** Every page of so large a job is there within about two seconds, measured by ./aequus sizes. */
@@ -131,7 +131,7 @@ final class PlanRequest extends FormRequest
         if ($this->text("by_{$axis}") !== 'overall') {
             return preg_match('/rest/i', $this->text("bays_{$axis}")) === 1
                 ? $this->withRest($axis, $post, $unit)
-                : $this->attempt("bays_{$axis}", fn () => Spacing::bays(array_values(array_filter($this->bays($axis, $unit)))));
+                : $this->attempt("bays_{$axis}", fn () => Spacing::bays(array_values(array_filter($this->bays("bays_{$axis}", $unit)))));
         }
         $size = $this->length("overall_{$axis}", $unit);
         $held = $this->choice("held_{$axis}", TapeHeld::class);
@@ -157,26 +157,8 @@ final class PlanRequest extends FormRequest
         $held = $this->choice("held_{$axis}", TapeHeld::class);
 
         return $size === null || $held === null ? null : $this->attempt(
-            "bays_{$axis}", fn () => Spacing::withRest($held->centres($size, $post), $this->bays($axis, $unit)),
+            "bays_{$axis}", fn () => Spacing::withRest($held->centres($size, $post), $this->bays("bays_{$axis}", $unit)),
         );
-    }
-
-    /** @return list<?Length> “3 × 8'; 9'” and one a row are both understood; null for “rest” */
-    private function bays(string $axis, Unit $unit): array
-    {
-        $bays = [];
-        foreach (preg_split('/\s*(?:;|\R|,\s)\s*/', $this->text("bays_{$axis}")) ?: [] as $typed) {
-            if ($typed === '') {
-                continue;
-            }
-            $times = 1;
-            if (preg_match('/^(\d{1,2})\s*[x×*]\s*(.+)$/iu', $typed, $match)) {
-                [$times, $typed] = [(int) $match[1], $match[2]];
-            }
-            array_push($bays, ...array_fill(0, $times, mb_strtolower($typed) === 'rest' ? null : LengthReader::read($typed, $unit)));
-        }
-
-        return $bays;
     }
 
     private function grid(Spacing $columns, Spacing $rows, ?Plan $before): ?Grid

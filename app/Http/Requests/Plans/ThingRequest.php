@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plans;
 
 use Aequus\Measure\Length;
-use Aequus\Measure\LengthReader;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Refusal;
 use Aequus\Plan\Terms\SideNames;
@@ -29,6 +28,7 @@ final class ThingRequest extends FormRequest
 {
     use AsksAboutPlan;
     use NamesJob;
+    use ReadsBays;
     use ReadsFields;
 
     private ?Notation $notation = null;
@@ -95,7 +95,7 @@ final class ThingRequest extends FormRequest
             AskedSort::MaybeLength => $this->lengthOrNone($field, $notation->unit),
             AskedSort::Count => $this->whole($field),
             AskedSort::Pick => $this->choice($field, Pick::class),
-            AskedSort::Reaches => $this->pairs($field, $notation),
+            AskedSort::Reaches => $this->pairs($field, $notation->unit),
         };
     }
 
@@ -108,31 +108,5 @@ final class ThingRequest extends FormRequest
         }
 
         return (int) $this->text($field);
-    }
-
-    /** @return ?non-empty-list<array{Length, Length}> */
-    private function pairs(string $field, Notation $notation): ?array
-    {
-        $pairs = [];
-        foreach (preg_split('/\s*(?:;|\R)\s*/', $this->text($field), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $typed) {
-            $parts = explode(':', $typed);
-            if (count($parts) !== 2) {
-                $this->refuse($field, Say::text('refusals.thing.a_height_and_its_reach', typed: $typed));
-
-                return null;
-            }
-            $pair = $this->attempt($field, fn () => [LengthReader::read(trim($parts[0]), $notation->unit), LengthReader::read(trim($parts[1]), $notation->unit)]);
-            if ($pair === null) {
-                return null;
-            }
-            $pairs[] = $pair;
-        }
-        if ($pairs === []) {
-            $this->refuse($field, Say::text('refusals.thing.a_height_and_its_reach', typed: ''));
-
-            return null;
-        }
-
-        return $pairs;
     }
 }

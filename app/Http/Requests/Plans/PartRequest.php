@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plans;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Part\Part;
+use Aequus\Plan\Part\PartKind;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Terms\Point;
+use App\Http\Requests\ReadsFields;
+use App\Models\Job;
+use App\Type\Say;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+
+/** A further part of a plan: put on it, changed or taken away. */
+final class PartRequest extends FormRequest
+{
+    use ReadsBays;
+    use ReadsFields;
+
+    public function authorize(): bool
+    {
+        $job = $this->route('job');
+
+        return $job instanceof Job && $this->user()?->can('work', $job) === true;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    /**
+     * @param  int  $revision  the number that the plan will have: new parts are named by it, so that no id is ever given twice
+     * @return array{Plan, string} what holds now, and why, in words
+     *
+     * @throws ValidationException with each refusal at its field
+     */
+    public function plan(Plan $plan, int $revision): array
+    {
+        $others = array_values(array_filter($plan->parts, fn (Part $part) => $part->id !== $this->text('part')));
+        $now = array_values(array_filter($plan->parts, fn (Part $part) => $part->id === $this->text('part')))[0] ?? null;
+        if ($this->text('what') === 'drop') {
+            return [$plan->withParts($others), Say::text('refusals.part.no_more', name: $now->name ?? '?')];
+        }
+        $part = $this->part($plan, $now->id ?? "p{$revision}");
+        // What is changed keeps its place among the others.
+        $parts = $now === null ? [...$plan->parts, $part] : array_map(fn (Part $one) => $one->id === $part->id ? $part : $one, $plan->parts);
+        $with = $this->attempt('part_name', fn () => $plan->withParts($parts));
+        $this->stopIfRefused();
+
+        return [$with ?? throw $this->refused(), Say::text('refusals.part.further', name: $part->name)];
+    }
+
+    private function part(Plan $plan, string $id): Part
+    {
+        $unit = $plan->notation->unit;
+        $kind = $this->choice('part_kind', PartKind::class);
+        [$x, $y] = [$this->length('part_x', $unit), $this->length('part_y', $unit)];
+        $turn = str_replace(',', '.', $this->text('part_turn') === '' ? '0' : $this->text('part_turn'));
+        if (! is_numeric($turn) || abs((float) $turn) > 360) {
+            $this->refuse('part_turn', Say::text('refusals.part.an_angle'));
+        }
+        $points = $kind === PartKind::Grid || $kind === null ? [] : array_map(fn (array $pair) => new Point(...$pair), $this->pairs('part_points', $unit) ?? []);
+        if ($kind === PartKind::Row && count($points) === 1) {
+            $this->refuse('part_points', Say::text('refusals.part.a_row_needs_two'));
+        }
+        $bays = fn (string $field): array => $kind !== PartKind::Grid ? []
+            : array_values(array_filter($this->attempt($field, fn () => $this->bays($field, $unit)) ?? []));
+        /** @var list<Length> $columns */
+        [$columns, $rows] = [$bays('part_columns'), $bays('part_rows')];
+        $largest = $kind === PartKind::Row ? $this->lengthOrNone('part_largest', $unit) : null;
+        $this->stopIfRefused();
+        assert($kind && $x && $y);
+        $part = $this->attempt('part_name', fn () => new Part(
+            $id, mb_strtoupper($this->text('part_name')), $kind, $points, $columns, $rows, $largest, new Point($x, $y), (float) $turn,
+        ));
+        $this->stopIfRefused();
+
+        return $part ?? throw $this->refused();
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plans;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\LengthReader;
+use Aequus\Measure\Unit;
+use App\Type\Say;
+
+/** Reads lists of lengths and of pairs of them, as they are typed into one field. */
+trait ReadsBays
+{
+    /** @return list<?Length> “3 × 8'; 9'” and one a row are both understood; null for “rest” */
+    private function bays(string $field, Unit $unit): array
+    {
+        $bays = [];
+        foreach (preg_split('/\s*(?:;|\R|,\s)\s*/', $this->text($field)) ?: [] as $typed) {
+            if ($typed === '') {
+                continue;
+            }
+            $times = 1;
+            if (preg_match('/^(\d{1,2})\s*[x×*]\s*(.+)$/iu', $typed, $match)) {
+                [$times, $typed] = [(int) $match[1], $match[2]];
+            }
+            array_push($bays, ...array_fill(0, $times, mb_strtolower($typed) === 'rest' ? null : LengthReader::read($typed, $unit)));
+        }
+
+        return $bays;
+    }
+
+    /** @return ?non-empty-list<array{Length, Length}> “2400 : 610; 3050 : 790”; null where it was refused */
+    private function pairs(string $field, Unit $unit): ?array
+    {
+        $pairs = [];
+        foreach (preg_split('/\s*(?:;|\R)\s*/', $this->text($field), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $typed) {
+            $parts = explode(':', $typed);
+            if (count($parts) !== 2) {
+                $this->refuse($field, Say::text('refusals.thing.two_figures', typed: $typed));
+
+                return null;
+            }
+            $pair = $this->attempt($field, fn () => [LengthReader::read(trim($parts[0]), $unit), LengthReader::read(trim($parts[1]), $unit)]);
+            if ($pair === null) {
+                return null;
+            }
+            $pairs[] = $pair;
+        }
+        if ($pairs === []) {
+            $this->refuse($field, Say::text('refusals.thing.two_figures', typed: ''));
+
+            return null;
+        }
+
+        return $pairs;
+    }
+}
