@@ -16,7 +16,7 @@ use App\View\QueryForm;
 final readonly class SetOut
 {
     /** How they are spread. */
-    private const SPREAD = ['even', 'fewest', 'centres'];
+    private const SPREAD = ['even', 'fewest', 'centres', 'dividers'];
 
     public string $spread;
 
@@ -55,8 +55,9 @@ final readonly class SetOut
         $gap = $typed('gap', $usual->centres);
         $count = (int) ($sums->number('count', 2, 2000) ?? 2);
         $this->members = $sums->refusals !== []
-            ? null : $sums->attempt(['even' => 'count', 'fewest' => 'gap', 'centres' => 'gap'][$this->spread], fn () => match ($this->spread) {
+            ? null : $sums->attempt(['even' => 'count', 'fewest' => 'gap', 'centres' => 'gap', 'dividers' => 'count'][$this->spread], fn () => match ($this->spread) {
                 'even' => Members::even($this->length, $count, $this->thickness),
+                'dividers' => Members::dividers($this->length, $count, $this->thickness),
                 'centres' => Members::atCentres($this->length, $this->thickness, $gap),
                 default => Members::even($this->length, max(2, Members::fewest($this->length, $this->thickness, $gap)), $this->thickness),
             });

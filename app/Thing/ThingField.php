@@ -34,7 +34,7 @@ final readonly class ThingField
 
     public bool $isWide;
 
-    /** @param  Length|int|Pick|list<array{Length, Length}>|null  $answer */
+    /** @param  Length|int|Pick|list<list<Length>>|null  $answer */
     public function __construct(Asked $asked, Length|int|Pick|array|null $answer, Notation $notation)
     {
         $usual = $asked->usual($notation->unit);
@@ -45,17 +45,17 @@ final readonly class ThingField
         $this->options = array_combine(array_map(fn (Pick $pick) => $pick->value, $asked->picks), array_map(AskWords::pick(...), $asked->picks));
         $this->unit = in_array($asked->sort, [AskedSort::Length, AskedSort::MaybeLength], true) ? $notation->unit : null;
         $this->isFolded = $asked->isFolded;
-        $this->isWide = $asked->sort === AskedSort::Reaches;
+        $this->isWide = in_array($asked->sort, [AskedSort::Reaches, AskedSort::Faces], true);
     }
 
-    /** @param  Length|int|Pick|list<array{Length, Length}>|null  $answer */
+    /** @param  Length|int|Pick|list<list<Length>>|null  $answer */
     private static function written(Length|int|Pick|array|null $answer, Notation $notation): string
     {
         return match (true) {
             $answer === null => '',
             $answer instanceof Length => $notation->write($answer),
             $answer instanceof Pick => $answer->value,
-            is_array($answer) => implode('; ', array_map(fn (array $pair) => "{$notation->write($pair[0])} : {$notation->write($pair[1])}", $answer)),
+            is_array($answer) => implode('; ', array_map(fn (array $row) => implode(' : ', array_map($notation->write(...), $row)), $answer)),
             default => (string) $answer,
         };
     }

@@ -31,6 +31,25 @@ final readonly class Members
         return new self($faces, Length::nanometres((int) round($step))->minus($thickness), null);
     }
 
+    /**
+     * Dividers of a trellis or a shelf: equal cells between them and at both ends.
+     *
+     * @throws CutRefused when they leave no cells
+     */
+    public static function dividers(Length $length, int $count, Length $thickness): self
+    {
+        $open = $length->minus($thickness->times($count));
+        if ($count < 0 || ! $open->isPositive() || $thickness->isNegative()) {
+            throw CutRefused::membersDoNotFit();
+        }
+        $cell = $open->nanometres / ($count + 1);
+        $faces = array_map(
+            fn (int $i) => Length::nanometres((int) round($i * $cell + ($i - 1) * $thickness->nanometres)), $count === 0 ? [] : range(1, $count),
+        );
+
+        return new self($faces, Length::nanometres((int) round($cell)), null);
+    }
+
     /** @throws CutRefused when they do not fit */
     public static function atCentres(Length $length, Length $thickness, Length $centres): self
     {

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Logbook\Kind\Stage;
+use Aequus\Logbook\Set\PlumbReading;
+use Aequus\Logbook\Set\PostSet;
+use Aequus\Logbook\Set\SpacingAt;
+use Aequus\Logbook\Set\SpacingRead;
+use Aequus\Measure\Length;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Terms\Side;
@@ -106,6 +112,22 @@ final class ThingTest extends FeatureTestCase
         $wall = $plan->fixedLine(FixedLine::ANSWERED) ?? $this->fail();
         // 10 + 3000 − 60 in two steps.
         $this->assertEqualsWithDelta(1475, abs($wall->off($plan->grid->labelled('A2')->at)->inMillimetres()), 1e-6);
+    }
+
+    public function test_panels_are_told_as_the_posts_stand(): void
+    {
+        $this->actingAs($user = $this->person());
+        $this->post('/jobs/new/pergola', ['form' => 'thing', 'notation' => 'mm', 'name' => 'Screen', 'placed' => 'free', 'bays' => '1', 'panel_wide' => '2400', 'panel_gap' => '10', 'deep' => '3000', 'high' => '2400', 'post_thick' => '120']);
+        $job = Job::query()->latest('id')->firstOrFail();
+        $this->get("/jobs/{$job->id}/thing")->assertSee('tape A1 to B1 at the ground, and read both for plumb');
+        $grid = $job->revision->plan()->grid;
+        $level = Length::millimetres(1000);
+        foreach (['A1' => 0, 'B1' => 10] as $label => $in) {
+            $post = $grid->labelled($label)->id;
+            $this->write($job, $user, new PostSet($post), PlumbReading::gap($post, Side::PlusX, Side::MinusX, Length::millimetres($in), $level, Stage::HoleOpen), PlumbReading::gap($post, Side::MinusY, Side::MinusY, Length::zero(), $level, Stage::HoleOpen));
+        }
+        $this->write($job, $user, new SpacingRead($grid->labelled('A1')->id, $grid->labelled('B1')->id, SpacingAt::Ground, Length::millimetres(2540)));
+        $this->get("/jobs/{$job->id}/thing")->assertSee('is too wide by')->assertSee('A1–B1')->assertSee('A2–B2');
     }
 
     public function test_a_plan_changed_by_hand_says_so_and_one_begun_by_fields_has_no_answers(): void

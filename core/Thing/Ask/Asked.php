@@ -38,6 +38,12 @@ final readonly class Asked
         return new self($ask, AskedSort::MaybeLength);
     }
 
+    /** What was read from a plumb line at several depths. */
+    public static function faces(Ask $ask): self
+    {
+        return new self($ask, AskedSort::Faces, isFolded: true);
+    }
+
     public static function count(Ask $ask, int $count): self
     {
         return new self($ask, AskedSort::Count, count: $count);
@@ -65,7 +71,7 @@ final readonly class Asked
         return new self($this->ask, $this->sort, $this->lengths, $this->count, $this->picks, $this->pairs, true);
     }
 
-    /** @return Length|int|Pick|non-empty-list<array{Length, Length}>|null what counts where nobody answers; null for what may be left open */
+    /** @return Length|int|Pick|non-empty-list<non-empty-list<Length>>|null what counts where nobody answers; null for what may be left open */
     public function usual(Unit $unit): Length|int|Pick|array|null
     {
         return match ($this->sort) {
@@ -73,6 +79,7 @@ final readonly class Asked
             AskedSort::Count => $this->count,
             AskedSort::Pick => $this->picks[0],
             AskedSort::Reaches => $this->pairs[$unit->value],
+            AskedSort::Faces => null,
         };
     }
 }

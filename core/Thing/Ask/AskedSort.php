@@ -14,4 +14,6 @@ enum AskedSort
     case Pick;
     /** Heights, each with the reach there. */
     case Reaches;
+    /** Depths, each with how far two faces stand from a plumb line; may be left open. */
+    case Faces;
 }

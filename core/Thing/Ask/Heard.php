@@ -16,12 +16,12 @@ use LogicException;
 /** The answers to all questions of one thing, as they were understood. */
 final readonly class Heard
 {
-    /** @param  array<string, Length|int|Pick|non-empty-list<array{Length, Length}>|null>  $of  by what was asked */
+    /** @param  array<string, Length|int|Pick|non-empty-list<non-empty-list<Length>>|null>  $of  by what was asked */
     public function __construct(public Notation $notation, public SideNames $sides, private array $of)
     {
     }
 
-    /** @return Length|int|Pick|non-empty-list<array{Length, Length}>|null as it was answered */
+    /** @return Length|int|Pick|non-empty-list<non-empty-list<Length>>|null as it was answered */
     public function of(Ask $ask): Length|int|Pick|array|null
     {
         return $this->of[$ask->value] ?? null;
@@ -81,9 +81,18 @@ final readonly class Heard
     /** @return non-empty-list<array{Length, Length}> */
     public function pairs(Ask $ask): array
     {
+        return array_map(
+            fn (array $row) => [$row[0], $row[1] ?? throw new LogicException("{$ask->name} lacks a figure.")],
+            $this->table($ask) ?? throw new LogicException("{$ask->name} is no table."),
+        );
+    }
+
+    /** @return ?non-empty-list<non-empty-list<Length>> row by row; null where it was left open */
+    public function table(Ask $ask): ?array
+    {
         $answer = $this->of[$ask->value] ?? null;
 
-        return is_array($answer) ? $answer : throw new LogicException("{$ask->name} is no table.");
+        return is_array($answer) ? $answer : null;
     }
 
     public function answers(): Answers
@@ -94,7 +103,7 @@ final readonly class Heard
                 $kept[$ask] = match (true) {
                     $answer instanceof Length => (string) $answer->nanometres,
                     $answer instanceof Pick => $answer->value,
-                    is_array($answer) => implode(' ', array_map(fn (array $pair) => "{$pair[0]->nanometres}:{$pair[1]->nanometres}", $answer)),
+                    is_array($answer) => implode(' ', array_map(fn (array $row) => implode(':', array_map(fn (Length $one) => $one->nanometres, $row)), $answer)),
                     default => (string) $answer,
                 };
             }
@@ -107,7 +116,7 @@ final readonly class Heard
      * Everything as usual, but for what is said otherwise.
      *
      * @param  list<Asked>  $asks
-     * @param  array<string, Length|int|Pick|non-empty-list<array{Length, Length}>|null>  $said  by what was asked
+     * @param  array<string, Length|int|Pick|non-empty-list<non-empty-list<Length>>|null>  $said  by what was asked
      */
     public static function usual(Notation $notation, SideNames $sides, array $asks, array $said = []): self
     {
@@ -135,8 +144,8 @@ final readonly class Heard
             $said[$asked->ask->value] = match ($asked->sort) {
                 AskedSort::Pick => Pick::from($kept),
                 AskedSort::Count => (int) $kept,
-                AskedSort::Reaches => array_map(
-                    fn (string $pair) => [Length::nanometres((int) $pair), Length::nanometres((int) substr((string) strstr($pair, ':'), 1))], explode(' ', $kept),
+                AskedSort::Reaches, AskedSort::Faces => array_map(
+                    fn (string $row) => array_map(fn (string $one) => Length::nanometres((int) $one), explode(':', $row)), explode(' ', $kept),
                 ),
                 default => Length::nanometres((int) $kept),
             };

@@ -42,7 +42,7 @@ final readonly class SocketRepair implements Thing
         return [
             Asked::length(Ask::OpeningA, 92, 3.625), Asked::length(Ask::OpeningB, 92, 3.625), Asked::length(Ask::SocketDeep, 700, 28),
             Asked::maybe(Ask::SoundAt), Asked::length(Ask::LeastDepth, 600, 24), Asked::length(Ask::PostP, 90, 3.5),
-            Asked::maybe(Ask::PostQ)->folded(), Asked::length(Ask::High, 1500, 60)->folded(), Asked::count(Ask::Posts, 1)->folded(),
+            Asked::maybe(Ask::PostQ)->folded(), Asked::faces(Ask::FacesA), Asked::faces(Ask::FacesB), Asked::length(Ask::High, 1500, 60)->folded(), Asked::count(Ask::Posts, 1)->folded(),
             Asked::length(Ask::Apart, 2400, 96)->folded(), Asked::length(Ask::PanelGap, 2, 0.0625)->folded(),
         ];
     }
@@ -52,11 +52,11 @@ final readonly class SocketRepair implements Thing
         [$a, $b, $deep, $p, $high] = array_map($heard->positive(...), [Ask::OpeningA, Ask::OpeningB, Ask::SocketDeep, Ask::PostP, Ask::High]);
         $q = $heard->maybe(Ask::PostQ) ?? $p;
         $clearance = $heard->length(Ask::PanelGap);
-        $side = fn (string $name, Length $width) => new SocketSide($name, [SocketReading::width(Length::zero(), $width)], null);
+        [$sideA, $sideB] = [self::side('A', $heard, Ask::FacesA, $a), self::side('B', $heard, Ask::FacesB, $b)];
         try {
-            $socket = new Socket($side('a', $a), $side('b', $b), $p, $q, $clearance);
+            $socket = new Socket($sideA, $sideB, $p, $q, $clearance);
         } catch (ThingRefused) {
-            throw ThingRefused::socketSmallerThanPost($a->isShorterThan($b) ? Ask::OpeningA : Ask::OpeningB);
+            throw ThingRefused::socketSmallerThanPost($sideA->clear->isShorterThan($sideB->clear) ? Ask::OpeningA : Ask::OpeningB);
         }
         try {
             $probed = $heard->maybe(Ask::SoundAt);
@@ -69,7 +69,7 @@ final readonly class SocketRepair implements Thing
         $plan = Draft::plan(
             $this->kind(), $heard, ToleranceClass::Fence, Section::rectangle($p, $q), $high,
             array_fill(0, $count - 1, $count === 1 ? Length::zero() : $heard->positive(Ask::Apart)), [],
-            HoleShape::square(Length::nanometres(max($a->nanometres, $b->nanometres, $p->nanometres, $q->nanometres))), ownDepth: $least,
+            HoleShape::square(Length::nanometres(max($sideA->clear->nanometres, $sideB->clear->nanometres, $p->nanometres, $q->nanometres))), ownDepth: $least,
         );
         // Old concrete that never heaved is not dug deeper: only what the post needs of its socket counts.
         $none = Length::zero();
@@ -89,6 +89,19 @@ final readonly class SocketRepair implements Thing
             ->across($a->half()->negated(), $a->half(), $high->times(0.2))->up(($reached->depth ?? $deep)->negated(), Length::zero(), $wide->half()->plus($a)));
     }
 
+    /** @throws ThingRefused where it can’t be read so */
+    private static function side(string $name, Heard $heard, Ask $faces, Length $opening): SocketSide
+    {
+        $rows = $heard->table($faces);
+        $readings = $rows === null ? [SocketReading::width(Length::zero(), $opening)]
+            : array_map(fn (array $row) => SocketReading::fromPlumbLine($row[0], $row[1] ?? Length::zero(), $row[2] ?? Length::zero()), $rows);
+        try {
+            return new SocketSide($name, $readings, null);
+        } catch (ThingRefused $refused) {
+            throw $refused->at($faces);
+        }
+    }
+
     /** @return list<Fact> what comes off, or goes in, on the faces toward each side of the opening */
     private static function faces(TakeOff $way): array
     {
@@ -96,6 +109,7 @@ final readonly class SocketRepair implements Thing
             ? Fact::of($way->isTurned ? Figure::GoesInTurned : Figure::GoesInAsGiven, side: $side) : ($off->isNegative() ? Fact::of($way->isTurned ? Figure::WedgesTurned : Figure::WedgesAsGiven, number: $off->magnitude(), side: $side)
             : Fact::of($way->isTurned ? Figure::TakeOffTurned : Figure::TakeOffAsGiven, number: $off, side: $side, planed: $planed));
 
+        // Beside the plumb line both faces of a side give the same: the post stands in the middle of what is clear.
         return [$of($way->aMinus, 'A', $way->planedA), $of($way->bMinus, 'B', $way->planedB)];
     }
 }

@@ -52,6 +52,8 @@ enum Ask: string
     case SheetTolerance = 'sheet_tolerance';
     case OpeningA = 'opening_a';
     case OpeningB = 'opening_b';
+    case FacesA = 'faces_a';
+    case FacesB = 'faces_b';
     case SocketDeep = 'socket_deep';
     case SoundAt = 'sound_at';
     case PostP = 'post_p';

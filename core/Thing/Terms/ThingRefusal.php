@@ -14,7 +14,6 @@ enum ThingRefusal
     case BeyondTheHeightsRead;
     case OnePostMoreThanPanels;
     case PostsCross;
-    case DividersDoNotFit;
     case NothingRead;
     case TwoReadingsAtOneDepth;
     case ReadInTwoManners;

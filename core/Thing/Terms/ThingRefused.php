@@ -94,11 +94,6 @@ final class ThingRefused extends Refusal
         return new self(Fact::of(ThingRefusal::PostsCross));
     }
 
-    public static function dividersDoNotFit(): self
-    {
-        return new self(Fact::of(ThingRefusal::DividersDoNotFit));
-    }
-
     public static function nothingRead(): self
     {
         return new self(Fact::of(ThingRefusal::NothingRead));

@@ -126,4 +126,5 @@ return [
     'set_out.spread_centres' => 'at centres',
     'show.packer_makes_up' => 'A packer of its own makes {label} up: hardwood or steel, bearing in full.',
     'show.too_short_for_a_packer' => '{label} is too short for a packer: another post, or lower tops.',
+    'set_out.spread_dividers' => 'so many dividers, with equal cells at both ends too',
 ];

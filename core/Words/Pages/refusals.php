@@ -49,6 +49,7 @@ return [
     'plan.give_the_job_a_name' => 'Give the job a name, such as Cider-press shelter.',
     'thing.a_whole_number' => 'This is a whole number, such as 2.',
     'thing.two_figures' => '“{typed}” is no pair of figures. Write such as 2400 : 610; 3050 : 790.',
+    'thing.three_figures' => '“{typed}” is no depth with both its faces. Write such as 40 : 47 : 48; 310 : 49 : 46, from the plumb line.',
     'part.an_angle' => 'A turn is an angle in degrees, such as 30 or -12.5.',
     'part.further' => 'A further part: {name}',
     'part.no_more' => 'No more part {name}',

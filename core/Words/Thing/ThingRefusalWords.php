@@ -19,7 +19,6 @@ final class ThingRefusalWords
             ThingRefusal::BeyondTheHeightsRead => 'That place lies beyond the two where the surface was read. Read one further out.',
             ThingRefusal::OnePostMoreThanPanels => 'So many panels as {panels} need one post more than that. Check both lists.',
             ThingRefusal::PostsCross => 'These posts leave no room for a panel. Check the width at the ground and both leans.',
-            ThingRefusal::DividersDoNotFit => 'So many dividers leave no cells. Take fewer, or thinner ones.',
             ThingRefusal::NothingRead => 'No opening was read. Measure the socket at its mouth and further down.',
             ThingRefusal::TwoReadingsAtOneDepth => 'The socket was read twice at {depth}. Keep one of them.',
             ThingRefusal::ReadInTwoManners => 'Side {side} was read partly from a plumb line and partly by its width. Read it one way at all depths.',

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Thing;
 
+use Aequus\Cut\CutRefused;
+use Aequus\Cut\Members;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
-use Aequus\Thing\Panel\EvenCells;
 use Aequus\Thing\Panel\PanelAsBuilt;
 use Aequus\Thing\Panel\PanelBay;
 use Aequus\Thing\Terms\ThingRefused;
@@ -81,13 +82,13 @@ final class PanelVectorsTest extends VectorTestCase
     public function test_equal_cells_between_dividers(array $input, Expected $expect): void
     {
         try {
-            $cells = new EvenCells(self::mm($input['length']), $input['count'], self::mm($input['thickness']));
-        } catch (ThingRefused) {
+            $cells = Members::dividers(self::mm($input['length']), $input['count'], self::mm($input['thickness']));
+        } catch (CutRefused) {
             $this->assertNotSame('', $expect['refused']);
 
             return;
         }
-        $this->assertLength($expect['cell'], $cells->cell, 'cell');
+        $this->assertLength($expect['cell'], $cells->gap, 'cell');
         $this->assertCount(count($expect['near_faces']), $cells->nearFaces);
         foreach ($cells->nearFaces as $i => $face) {
             $this->assertLength($expect['near_faces'][$i], $face, 'near face');

@@ -57,7 +57,7 @@ final class ThingsTest extends TestCase
         $this->assertLessThanOrEqual(7, count($asked));
         foreach ($thing->asks() as $one) {
             $this->assertNotSame(AskWords::asks($one->ask), AskWords::why($one->ask));
-            $this->assertSame(in_array($one->ask, [Ask::SoundAt, Ask::PostQ], true), $one->usual($notation->unit) === null);
+            $this->assertSame(in_array($one->ask, [Ask::SoundAt, Ask::PostQ, Ask::FacesA, Ask::FacesB], true), $one->usual($notation->unit) === null);
         }
     }
 
@@ -205,6 +205,11 @@ final class ThingsTest extends TestCase
         $this->assertRefused(ThingRefusal::SocketSmallerThanPost, Ask::OpeningB, JobKind::SocketRepair, ['opening_b' => self::mm(4)]);
         $this->assertRefused(ThingRefusal::ProbeBelowTheSocket, Ask::SoundAt, JobKind::SocketRepair, ['sound_at' => self::mm(701)]);
         $this->assertCount(3, $this->made(JobKind::SocketRepair, ['posts' => 3])->plan->grid->posts);
+        // Every width is 95 or more, and a plumb post has 47 + 43.5: of 94 that it wants with its clearance 1.75 come off each face.
+        $rows = fn (array ...$rows): array => array_map(fn (array $row) => array_map(self::mm(...), $row), $rows);
+        $leaning = $this->made(JobKind::SocketRepair, ['faces_a' => $rows([40, 47, 48.5], [310, 49.5, 46], [585, 52.5, 43.5])]);
+        $this->assertFigure(1.75, $leaning, Figure::TakeOffAsGiven);
+        $this->assertRefused(ThingRefusal::TwoReadingsAtOneDepth, Ask::FacesB, JobKind::SocketRepair, ['faces_b' => $rows([40, 47, 48], [40, 47, 46])]);
     }
 
     public function test_a_band_upside_down_and_nothing_are_refused_where_they_were_typed(): void
@@ -225,7 +230,7 @@ final class ThingsTest extends TestCase
         }
     }
 
-    /** @param  array<string, Length|int|Pick|list<array{Length, Length}>>  $said */
+    /** @param  array<string, Length|int|Pick|list<list<Length>>>  $said */
     private function made(JobKind $kind, array $said = []): Made
     {
         $thing = Things::of($kind) ?? $this->fail();

@@ -33,26 +33,32 @@ trait ReadsBays
     /** @return ?non-empty-list<array{Length, Length}> “2400 : 610; 3050 : 790”; null where it was refused */
     private function pairs(string $field, Unit $unit): ?array
     {
-        $pairs = [];
-        foreach (preg_split('/\s*(?:;|\R)\s*/', $this->text($field), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $typed) {
+        $rows = $this->tuples($field, $unit, 2);
+
+        return $rows === null ? null : array_map(fn (array $row) => [$row[0], $row[1] ?? Length::zero()], $rows);
+    }
+
+    /**
+     * @param  int  $of  how many figures a row has
+     * @return ?non-empty-list<non-empty-list<Length>> “40 : 47 : 48.5; 310 : 49 : 46”; null where it was refused
+     */
+    private function tuples(string $field, Unit $unit, int $of): ?array
+    {
+        $rows = [];
+        foreach (preg_split('/\s*(?:;|\R)\s*/', $this->text($field), flags: PREG_SPLIT_NO_EMPTY) ?: [''] as $typed) {
             $parts = explode(':', $typed);
-            if (count($parts) !== 2) {
-                $this->refuse($field, Say::text('refusals.thing.two_figures', typed: $typed));
+            if (count($parts) !== $of) {
+                $this->refuse($field, Say::text($of === 2 ? 'refusals.thing.two_figures' : 'refusals.thing.three_figures', typed: $typed));
 
                 return null;
             }
-            $pair = $this->attempt($field, fn () => [LengthReader::read(trim($parts[0]), $unit), LengthReader::read(trim($parts[1]), $unit)]);
-            if ($pair === null) {
+            $row = $this->attempt($field, fn () => array_map(fn (string $part) => LengthReader::read(trim($part), $unit), $parts));
+            if ($row === null) {
                 return null;
             }
-            $pairs[] = $pair;
-        }
-        if ($pairs === []) {
-            $this->refuse($field, Say::text('refusals.thing.two_figures', typed: ''));
-
-            return null;
+            $rows[] = $row;
         }
 
-        return $pairs;
+        return $rows;
     }
 }

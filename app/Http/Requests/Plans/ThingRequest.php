@@ -85,7 +85,7 @@ final class ThingRequest extends FormRequest
         return new Speech(null, $this->notation);
     }
 
-    /** @return Length|int|Pick|non-empty-list<array{Length, Length}>|null null where it was left open, or refused */
+    /** @return Length|int|Pick|non-empty-list<non-empty-list<Length>>|null null where it was left open, or refused */
     private function answer(Asked $asked, Notation $notation): Length|int|Pick|array|null
     {
         $field = $asked->ask->value;
@@ -95,7 +95,8 @@ final class ThingRequest extends FormRequest
             AskedSort::MaybeLength => $this->lengthOrNone($field, $notation->unit),
             AskedSort::Count => $this->whole($field),
             AskedSort::Pick => $this->choice($field, Pick::class),
-            AskedSort::Reaches => $this->pairs($field, $notation->unit),
+            AskedSort::Reaches => $this->tuples($field, $notation->unit, 2),
+            AskedSort::Faces => $this->text($field) === '' ? null : $this->tuples($field, $notation->unit, 3),
         };
     }
 
