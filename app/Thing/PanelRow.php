@@ -25,17 +25,17 @@ final readonly class PanelRow
         if ($panels === null) {
             return [];
         }
-        $say = fn (string $key, mixed ...$parts): Sentence => (new Speech($site->plan))->page(PageWords::of("thing.panel.{$key}"), ...$parts);
+        $speech = new Speech($site->plan);
         $rows = [];
         foreach ($panels->bays as [$left, $right, $panel]) {
             $rows[] = new self("{$left->label}–{$right->label}", $panel?->fits() ? 'fits' : 'off', match (true) {
-                $panel === null => $say('no_room'),
-                $panel->fits() => $say('fits', gap: $panel->gap),
-                default => $say('trim', trim: $panel->trim, left: $panel->afterTrim),
+                $panel === null => $speech->page(PageWords::of('thing.panel.no_room')),
+                $panel->fits() => $speech->page(PageWords::of('thing.panel.fits'), gap: $panel->gap),
+                default => $speech->page(PageWords::of('thing.panel.trim'), trim: $panel->trim, left: $panel->afterTrim),
             });
         }
         foreach ($panels->unknown as [$left, $right]) {
-            $rows[] = new self("{$left->label}–{$right->label}", 'to-pull', $say('unknown', left: $left, right: $right));
+            $rows[] = new self("{$left->label}–{$right->label}", 'to-pull', $speech->page(PageWords::of('thing.panel.unknown'), left: $left, right: $right));
         }
 
         return $rows;
