@@ -10,6 +10,7 @@ use Aequus\Footing\Depths\PostTops;
 use Aequus\Footing\Depths\RequiredDepth;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
@@ -165,7 +166,7 @@ final readonly class SectionDrawing
     private static function cut(SiteState $site, string $key, ?Depths $depths, bool $isTried, array $planes): self
     {
         $rows = $columns = $choices = [];
-        foreach ($site->plan->grid->posts as $post) {
+        foreach ($site->plan->grid->atCrossings() as $post) {
             if (preg_match('/^([A-Z]+)(\d+)$/', $post->label, $label) !== 1) {
                 continue;
             }
@@ -176,9 +177,25 @@ final readonly class SectionDrawing
         foreach (array_keys($columns) as $column) {
             $choices[$column] = Say::text('drawing.section_drawing.column', part: substr($column, 7));
         }
-        $shown = isset($rows[$key]) || isset($columns[$key]) ? $key : (string) array_key_first($rows);
+        $parts = [];
+        foreach ($site->plan->parts as $part) {
+            $parts["part-{$part->name}"] = $part->posts;
+            $choices["part-{$part->name}"] = Say::text('drawing.section_drawing.part', name: $part->name);
+        }
+        $shown = isset($rows[$key]) || isset($columns[$key]) || isset($parts[$key]) ? $key : (string) array_key_first($rows);
 
-        return new self($site, $rows[$shown] ?? $columns[$shown], isset($rows[$shown]), $shown, $choices, $depths, $isTried, $planes);
+        return new self(
+            $site, $rows[$shown] ?? $columns[$shown] ?? $parts[$shown], isset($rows[$shown]) || (isset($parts[$shown]) && self::runsAlongX($parts[$shown])), $shown, $choices,
+            $depths, $isTried, $planes,
+        );
+    }
+
+    /** @param  non-empty-list<Post>  $posts */
+    private static function runsAlongX(array $posts): bool
+    {
+        [$from, $to] = Vector::extent(array_map(fn (Post $post) => $post->at->inMillimetres(), $posts));
+
+        return $to->x - $from->x >= $to->y - $from->y;
     }
 
     private function place(Post $post): float

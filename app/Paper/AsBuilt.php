@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use App\Type\Say;
@@ -21,10 +22,16 @@ final readonly class AsBuilt
 
     private float $scale;
 
+    /** The least x and y of any post, mm, and how far they reach away from the base line. */
+    private Vector $from;
+
+    private float $deep;
+
     public function __construct(private SiteState $site)
     {
-        $grid = $site->plan->grid;
-        [$w, $h] = [max(1.0, $grid->columns->length()->inMillimetres()), max(1.0, $grid->rows->length()->inMillimetres())];
+        [$this->from, $to] = Vector::extent(array_map(fn (Post $post) => $post->at->inMillimetres(), $site->plan->grid->posts));
+        [$w, $h] = [max(1.0, $to->x - $this->from->x), max(1.0, $to->y - $this->from->y)];
+        $this->deep = $h;
         $this->scale = min((self::WIDTH - 120) / $w, 300 / $h);
         $worst = max([0.1, ...array_map(fn ($stake) => $stake->size(), array_values($site->square->survey->placed->stakes ?? []))]);
         // So that the furthest reaches a finger's breadth, in a round number.
@@ -36,9 +43,9 @@ final readonly class AsBuilt
     public function plan(): string
     {
         $grid = $this->site->plan->grid;
-        $height = (int) round($grid->rows->length()->inMillimetres() * $this->scale + 90);
-        $x = fn (Post $post): float => 60 + $post->at->x->inMillimetres() * $this->scale;
-        $y = fn (Post $post): float => $height - 50 - $post->at->y->inMillimetres() * $this->scale;
+        $height = (int) round($this->deep * $this->scale + 90);
+        $x = fn (Post $post): float => 60 + ($post->at->x->inMillimetres() - $this->from->x) * $this->scale;
+        $y = fn (Post $post): float => $height - 50 - ($post->at->y->inMillimetres() - $this->from->y) * $this->scale;
         $svg = '';
         foreach ($grid->posts as $post) {
             $stake = $this->site->square->survey->stakeOf($post);
@@ -67,8 +74,11 @@ final readonly class AsBuilt
     public function sections(): array
     {
         $rows = $sections = [];
-        foreach ($this->site->plan->grid->posts as $post) {
+        foreach ($this->site->plan->grid->atCrossings() as $post) {
             $rows[Say::text('paper.as_built.row', name: preg_replace('/^\D+/', '', $post->label))][] = $post;
+        }
+        foreach ($this->site->plan->parts as $part) {
+            $rows[Say::text('drawing.section_drawing.part', name: $part->name)] = $part->posts;
         }
         foreach ($rows as $name => $posts) {
             $sections[$name] = $this->section($posts);
@@ -96,8 +106,12 @@ final readonly class AsBuilt
         }
         [$low, $high] = [min($heights), max($heights)];
         $scaleY = 150 / max(1.0, $high - $low);
-        $width = max(1.0, $this->site->plan->grid->columns->length()->inMillimetres());
-        $x = fn (Post $post): float => 60 + $post->at->x->inMillimetres() * (self::WIDTH - 120) / $width;
+        // The first grid’s rows all over one another; a further part for itself.
+        $isFirst = $this->site->plan->partOf($posts[0]->id) === null;
+        [$from, $to] = Vector::extent([$posts[0]->at->inMillimetres(), ...array_map(
+            fn (Post $post) => $post->at->inMillimetres(), $isFirst ? $this->site->plan->grid->atCrossings() : $posts,
+        )]);
+        $x = fn (Post $post): float => 60 + ($post->at->x->inMillimetres() - $from->x) * (self::WIDTH - 120) / max(1.0, $to->x - $from->x);
         $y = fn (Length $at): float => 20 + ($high - $at->inMillimetres()) * $scaleY;
         $svg = '';
         $ground = [];

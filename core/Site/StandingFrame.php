@@ -126,7 +126,7 @@ final readonly class StandingFrame
         $stakes = $this->site->square->survey->stakeOf(...);
         $at = ByPost::each($this->site->plan->grid->posts, fn (Post $post) => ($along = $stakes($post)?->along) === null ? null : $post->at->inMillimetres()->minus($along));
         $lines = [];
-        foreach ($this->site->plan->grid->posts as $post) {
+        foreach ($this->site->plan->grid->atCrossings() as $post) {
             if (isset($at[$post])) {
                 $lines["row {$post->at->y->nanometres}"][] = $post;
                 $lines["column {$post->at->x->nanometres}"][] = $post;

@@ -41,7 +41,7 @@ final class PartTest extends FeatureTestCase
         $this->send(['part_name' => 'T', 'part_kind' => 'grid', 'part_columns' => '2 x 800', 'part_rows' => '700', 'part_x' => '-3000', 'part_turn' => '30', 'based_on' => '3'] + self::STAIRS)
             ->assertSessionHasNoErrors();
         $this->assertSame(['S1', 'S2', 'S3', 'T1', 'T2', 'T3', 'T4', 'T5', 'T6'], $this->labels());
-        foreach (['plan', 'square', 'square/prove', 'level', 'footing', 'set', 'set/T3', 'cut', 'handover', 'footing/loads', 'square/hand'] as $page) {
+        foreach (['plan', 'square', 'square/prove', 'level', 'footing', 'set', 'set/T3', 'cut', 'handover', 'footing/loads', 'square/hand', 'footing?along=part-T', 'footing?along=row-1', 'handover/record.pdf', 'square/sheet', 'footing/dig', 'footing/compare'] as $page) {
             $this->get("/jobs/{$this->job->id}/{$page}")->assertOk();
         }
         $this->get("/jobs/{$this->job->id}/set/T3")->assertSee('turned 30° to the left');

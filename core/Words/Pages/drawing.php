@@ -70,4 +70,5 @@ return [
     'set_legend.cut' => 'cut',
     'plan_drawing.fill' => 'fill',
     'plan_drawing.cut' => 'cut',
+    'section_drawing.part' => 'Part {name}',
 ];
