@@ -85,6 +85,9 @@ Route::middleware('auth')->group(function () {
         Route::get('/plan/{number}', [PlanController::class, 'revision'])->whereNumber('number')->name('plan.revision');
         Route::post('/plan/{number}/back', [PlanController::class, 'back'])->whereNumber('number')->name('plan.back');
         Route::post('/plan/fit', [PlanController::class, 'fit'])->name('plan.fit');
+        Route::get('/plan/site', [PlanController::class, 'sitePlan'])->name('plan.site');
+        Route::get('/plan/site.pdf', [PaperController::class, 'sitePlan'])->name('plan.site.pdf');
+        Route::post('/plan/object', [PlanController::class, 'object'])->name('plan.object');
         Route::post('/plan/part', [PlanController::class, 'part'])->name('plan.part');
         Route::post('/plan/line', [PlanController::class, 'line'])->name('plan.line');
 

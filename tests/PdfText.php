@@ -33,4 +33,30 @@ final class PdfText
 
         return [(float) ($box[1] ?? 0), (float) ($box[2] ?? 0)];
     }
+
+    /** @return list<float> how long every straight line of the pages is, points */
+    public static function lineLengths(string $pdf): array
+    {
+        preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
+        $lengths = [];
+        foreach ($streams[1] as $stream) {
+            [$scales, $scale, $from] = [[], [1.0, 1.0], null];
+            foreach (explode("\n", (string) @gzuncompress($stream)) as $line) {
+                if (preg_match('/^q\b/', $line)) {
+                    $scales[] = $scale;
+                } elseif (preg_match('/^Q\b/', $line)) {
+                    $scale = array_pop($scales) ?? [1.0, 1.0];
+                } elseif (preg_match('/^\s*(-?[\d.]+) -?[\d.]+ -?[\d.]+ (-?[\d.]+) -?[\d.]+ -?[\d.]+ cm/', $line, $matrix)) {
+                    $scale = [$scale[0] * (float) $matrix[1], $scale[1] * (float) $matrix[2]];
+                } elseif (preg_match('/^\s*(-?[\d.]+) (-?[\d.]+) ([ml])$/', $line, $to)) {
+                    if ($to[3] === 'l' && $from !== null) {
+                        $lengths[] = hypot(((float) $to[1] - $from[0]) * $scale[0], ((float) $to[2] - $from[1]) * $scale[1]);
+                    }
+                    $from = [(float) $to[1], (float) $to[2]];
+                }
+            }
+        }
+
+        return $lengths;
+    }
 }

@@ -22,6 +22,8 @@ use Aequus\Plan\Footing\LeastEmbedment;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Part\Part;
 use Aequus\Plan\Part\PartKind;
+use Aequus\Plan\Place\SiteKind;
+use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
@@ -47,8 +49,16 @@ final class OrchardThings
         // Two posts carry the foot of the stairs, a little askew to the deck.
         $stairs = new Part('p1', 'S', PartKind::Row, [new Point($mm(0), $mm(0)), new Point($mm(1100), $mm(0))], [], [], null, new Point($mm(1900), $mm(-1450)), 12.0);
 
+        $at = fn (int $x, int $y): Point => new Point($mm($x), $mm($y));
+        $site = [
+            new SiteObject('o1', 'Lot line', SiteKind::Boundary, [$at(-4000, -4500), $at(11000, -4500), $at(11000, 9000)], $mm(1500), $mm(0)),
+            new SiteObject('o2', 'Press house', SiteKind::House, [$at(-2000, 3562), $at(9000, 3562), $at(9000, 8500), $at(-2000, 8500)], $mm(0), $mm(0)),
+            new SiteObject('o3', 'Walnut', SiteKind::Tree, [$at(8200, -1500)], $mm(0), $mm(1600)),
+            new SiteObject('o4', 'Cart pond', SiteKind::Wet, [$at(-3600, -4000), $at(-1200, -4000), $at(-1200, -1800), $at(-3600, -1500)], $mm(1000), $mm(0)),
+        ];
+
         return [
-            self::job('Deck behind the press house', self::plan(JobKind::Deck, $metric, ['wide' => $mm(5200)])->withParts([$stairs]), $seed + 6, 2, 'notice', $askedOn),
+            self::job('Deck behind the press house', self::plan(JobKind::Deck, $metric, ['wide' => $mm(5200)])->withParts([$stairs])->withSite($site), $seed + 6, 2, 'notice', $askedOn),
             self::job('Sheep fence along the beck', self::plan(JobKind::FenceLine, Notation::feetInches(8), [
                 'long' => Length::feet(44), 'gate_wide' => Length::inches(42),
             ]), $seed + 1, 3, 'notice', $askedOn),

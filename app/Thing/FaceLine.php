@@ -23,12 +23,16 @@ final readonly class FaceLine
     /** Whose place may be taken as it is, with a reason. */
     public Post $post;
 
+    /** What it is too near to or too far from. */
+    public string $thing;
+
     public bool $isOut;
 
     private function __construct(FaceByRule $face, SiteState $site)
     {
         $asRead = $face->asRead();
         $this->post = $face->post;
+        $this->thing = $face->edge->name;
         $this->isOut = $asRead !== null && $asRead->verdict !== InBand::Within;
         $this->state = match ($asRead?->verdict) {
             null => 'to-pull', InBand::Within => 'fits', default => 'off'

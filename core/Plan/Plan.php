@@ -19,6 +19,7 @@ use Aequus\Plan\Part\Parts;
 use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Place\MustFit;
+use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Posts\PostRole;
@@ -66,6 +67,8 @@ final readonly class Plan
         public ?Length $ownDepth = null,
         /** @var list<Part> further parts beside the first grid */
         public array $parts = [],
+        /** @var list<SiteObject> what stands and runs on the site beside the posts */
+        public array $site = [],
     ) {
         $this->grid = $parts === [] && $grid->added === [] ? $grid : Parts::onto($grid, $parts, $post->across());
         $this->origin = $origin ?? new Point(Length::zero(), Length::zero());
@@ -123,13 +126,13 @@ final readonly class Plan
      * What was decided about an earlier grid, for a grid whose zero lies elsewhere: walls, tops and the way to count stay where they are on the
      * ground.
      *
-     * @return array{?TopRules, ?LayoutRules, Fit, Point, list<Part>} tops, layout, fit, origin and further parts
+     * @return array{?TopRules, ?LayoutRules, Fit, Point, list<Part>, list<SiteObject>} tops, layout, fit, origin, further parts and the site
      */
     public function countedFrom(Grid $grid): array
     {
         $by = new Point($grid->columns->zeroFrom($this->grid->columns), $grid->rows->zeroFrom($this->grid->rows));
         if ($by->x->isZero() && $by->y->isZero()) {
-            return [$this->tops, $this->decidedLayout, $this->fit, $this->origin, $this->parts];
+            return [$this->tops, $this->decidedLayout, $this->fit, $this->origin, $this->parts, $this->site];
         }
         $moved = fn (FixedLine $line): FixedLine => $line->countedFrom($by);
 
@@ -138,7 +141,7 @@ final readonly class Plan
                 $this->fit->things, array_map($moved, $this->fit->neighbours),
             ),
             new Point($this->origin->x->plus($by->x), $this->origin->y->plus($by->y)),
-            array_map(fn (Part $part) => $part->countedFrom($by), $this->parts),
+            array_map(fn (Part $part) => $part->countedFrom($by), $this->parts), array_map(fn (SiteObject $object) => $object->countedFrom($by), $this->site),
         ];
     }
 
@@ -147,7 +150,7 @@ final readonly class Plan
     {
         $lines = fn (GridLines $now, GridLines $then): GridLines => $now->respaced($then->spacing(), $now->count());
         $grid = new Grid($lines($this->grid->columns, $fresh->grid->columns), $lines($this->grid->rows, $fresh->grid->rows), $this->grid->leftOut);
-        [$tops, $layout, $fit, $origin, $parts] = $this->countedFrom($grid);
+        [$tops, $layout, $fit, $origin, $parts, $site] = $this->countedFrom($grid);
         // What the answers put on the site takes the place of what they put there before; what was added by hand stays.
         $byHand = fn (FixedLine $line): bool => $line->id !== FixedLine::ANSWERED;
         $held = [...array_values(array_filter($fresh->layout->fixedLines, fn (FixedLine $line) => ! $byHand($line))), ...array_values(array_filter($layout->fixedLines ?? [], $byHand))];
@@ -158,7 +161,7 @@ final readonly class Plan
         return new self(
             $fresh->kind, $this->notation, $this->sides, $fresh->tolerances, $fresh->post, $fresh->hole, $fresh->standing, $grid, $this->footing, $tops,
             $held === [] && $layout === null ? null : ($layout ?? $fresh->layout)->heldBy($held),
-            new Fit($things === [] ? $fit->things : $things, $fit->neighbours), $this->holding ?? $fresh->holding, $origin, $fresh->answers, $fresh->ownDepth, $parts,
+            new Fit($things === [] ? $fit->things : $things, $fit->neighbours), $this->holding ?? $fresh->holding, $origin, $fresh->answers, $fresh->ownDepth, $parts, $site,
         );
     }
 
@@ -171,7 +174,7 @@ final readonly class Plan
                 $this->grid->columns->returnedTo($earlier->grid->columns), $this->grid->rows->returnedTo($earlier->grid->rows),
                 $earlier->grid->leftOut,
             ),
-            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth, $earlier->parts,
+            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth, $earlier->parts, $earlier->site,
         );
     }
 
@@ -179,6 +182,18 @@ final readonly class Plan
     public function fixedLines(): array
     {
         return [...$this->layout->fixedLines, ...$this->fit->neighbours];
+    }
+
+    /** Whether something on the site is called so. */
+    public function hasOnSite(string $name): bool
+    {
+        foreach ([...$this->fixedLines(), ...$this->site] as $thing) {
+            if (mb_strtolower($thing->name) === mb_strtolower(trim($name))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** One of them by its id; null where this revision has it no more. */
@@ -265,15 +280,26 @@ final readonly class Plan
         return null;
     }
 
-    /** @param  ?list<Part>  $parts */
+    /** @param  list<SiteObject>  $site */
+    public function withSite(array $site): self
+    {
+        return $this->with(site: $site);
+    }
+
+    /**
+     * @param  ?list<Part>  $parts
+     * @param  ?list<SiteObject>  $site
+     */
     private function with(
         ?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null,
         ?HoleShape $hole = null, ?Holding $holding = null, ?array $parts = null,
+        ?array $site = null,
     ): self {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
                 ?? $this->holding, $this->origin, $this->answers, $this->ownDepth, $parts ?? $this->parts,
+            $site ?? $this->site,
         );
     }
 

@@ -79,7 +79,7 @@ final readonly class SiteState
         $log = new Log($entries);
         $decisions = [];
         foreach ($log->now(Decision::class) as $decision) {
-            $decisions[self::key($decision->about, $decision->post)] = $decision;
+            $decisions[self::key($decision->about, $decision->post, $decision->thing)] = $decision;
         }
         $level = new Heights($plan, $log);
         $footing = new Footings($plan, $log, $level->ground);
@@ -171,9 +171,9 @@ final readonly class SiteState
         return array_values(array_filter($short, fn (Post $post) => ! $this->cut->isCut($post) && $this->decided(DecisionAbout::AcceptShortPost, $post) === null));
     }
 
-    public function decided(DecisionAbout $about, ?Post $post = null): ?Decision
+    public function decided(DecisionAbout $about, ?Post $post = null, ?string $thing = null): ?Decision
     {
-        return $this->decisions[self::key($about, $post?->id)] ?? null;
+        return $this->decisions[self::key($about, $post?->id, $thing)] ?? null;
     }
 
     /** Whether a hole that stops short was taken as it is, or as an engineer says. */
@@ -214,9 +214,9 @@ final readonly class SiteState
         return $this->plan->grid->walk();
     }
 
-    private static function key(DecisionAbout $about, ?PostId $post): string
+    private static function key(DecisionAbout $about, ?PostId $post, ?string $thing): string
     {
-        return $about->value.'|'.($post->value ?? '');
+        return $about->value.'|'.($post->value ?? '').'|'.mb_strtolower($thing ?? '');
     }
 
     /** @return ByPost<Filling> */

@@ -90,7 +90,7 @@ final class OneFolderOfWordsTest extends FeatureTestCase
             $this->send('/jobs/3/quick', ['form' => 'quick', 'line' => $line]);
             $this->assertSays($this->get('/jobs/3/quick?'.http_build_query(['line' => $line])), "the echo of “{$line}”", $line);
         }
-        foreach (['jobs', 'jobs/3/plan', 'jobs/3/plan/line', 'jobs/3/plan/fit', 'jobs/3/footing/rules', 'jobs/3/footing/hold', 'jobs/3/footing/piers',
+        foreach (['jobs', 'jobs/3/plan', 'jobs/3/plan/line', 'jobs/3/plan/fit', 'jobs/3/plan/part', 'jobs/3/plan/object', 'jobs/3/footing/rules', 'jobs/3/footing/hold', 'jobs/3/footing/piers',
             'jobs/3/footing/width', 'jobs/3/footing/way', 'jobs/3/square/rules', 'jobs/3/square/placement', 'jobs/3/square/spare', 'jobs/3/cut/tops',
             'jobs/3/cut/raise', 'jobs/3/name', 'jobs/3/copy', 'jobs/3/shelf'] as $form) {
             $this->send("/{$form}", ['based_on' => '1', 'form' => 'plan']);
@@ -171,7 +171,7 @@ final class OneFolderOfWordsTest extends FeatureTestCase
         }
         foreach (Job::query()->where('id', '<=', 3)->pluck('id') as $job) {
             foreach ([
-                '/plan', '/plan/1', '/clear', '/square', '/square/prove', '/square/hand', '/square/cast', '/square/sheet', '/level', '/level/instruments',
+                '/plan', '/plan/1', '/plan/site', '/clear', '/square', '/square/prove', '/square/hand', '/square/cast', '/square/sheet', '/level', '/level/instruments',
                 '/footing', '/footing/compare', '/footing/hold', '/footing/width?load=20', '/footing/piers', '/footing/frost?index=500', '/footing/loads',
                 '/footing/dig', '/footing/materials', '/footing/materials?hold=pier', '/set', '/set/tops', '/set/stop', '/set/A1', '/set/walk/plumb', '/cut',
                 '/cut/rods?height=1900&from=own', '/cut/set-out?beam=200', '/handover', '/logbook', '/round/tapes', '/round/rods', '/round/holes',

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Cut\SetOut;
+use App\Drawing\SitePlan;
 use App\Models\Job;
 use App\Paper\AsBuilt;
 use App\Paper\Paper;
 use App\Paper\Pdf;
 use App\Paper\PoleStrips;
 use App\Paper\RecordSheet;
+use App\Type\Say;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
@@ -59,6 +61,16 @@ final class PaperController extends Controller
             ),
             $paper, 'marking-list-'.Str::slug($job->name),
         );
+    }
+
+    /** The site to scale, on one sheet. */
+    public function sitePlan(Request $request, Job $job): Response
+    {
+        [$paper, $site] = [$this->paper($request, $job), $this->site($job)];
+        $sheet = new SitePlan($site->plan, $paper);
+        $image = 'data:image/svg+xml;base64,'.base64_encode(view('plan.site-drawing', ['sheet' => $sheet, 'job' => $job, 'say' => new Say($site->speech), 'inPrint' => true])->render());
+
+        return Pdf::of(view('paper.site', ['sheet' => $sheet, 'job' => $job, 'image' => $image]), $paper, 'site-'.Str::slug($job->name));
     }
 
     private function paper(Request $request, Job $job): Paper

@@ -10,14 +10,18 @@ use Aequus\Words\Plan\ChangeWords;
 use App\Actions\CreateJob;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
+use App\Drawing\SitePlan;
 use App\Http\Requests\Plans\FitRequest;
 use App\Http\Requests\Plans\FixedLineRequest;
 use App\Http\Requests\Plans\PartRequest;
 use App\Http\Requests\Plans\PlanRequest;
+use App\Http\Requests\Plans\SiteObjectRequest;
 use App\Models\Job;
+use App\Paper\Paper;
 use App\Plan\FixedLineRow;
 use App\Plan\PartForm;
 use App\Plan\PlanForm;
+use App\Plan\SiteRow;
 use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -120,6 +124,25 @@ final class PlanController extends Controller
         $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
 
         return redirect()->route('plan', $job)->with('said', implode(' ', [Say::text('page.the_new_plan_is_in'), ...ChangeWords::say($change)]));
+    }
+
+    /** What stands and runs on the site, to scale. */
+    public function sitePlan(Job $job): View
+    {
+        $site = $this->site($job);
+
+        return $this->page('plan.site', $site, [
+            'sheet' => new SitePlan($site->plan, Paper::usual($site->plan->notation->unit)), 'rows' => SiteRow::of($site->plan),
+        ]);
+    }
+
+    /** Something on the site is put on the plan, changed or taken away. */
+    public function object(SiteObjectRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        [$plan, $reason] = $request->plan($job->revision->plan(), $job->revision->number + 1);
+        $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
+
+        return redirect()->route('plan.site', $job)->with('said', Say::text('page.the_new_plan_is_in'));
     }
 
     /** One thing that will not move is put on the plan, changed or taken away. */

@@ -12,8 +12,7 @@ use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
-use Aequus\Measure\Length;
-use Aequus\Plan\Place\KeptDistance;
+use Aequus\Plan\Place\TooNear;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
@@ -22,19 +21,16 @@ final readonly class KeepToTheSite implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        foreach ($site->plan->fixedLines() as $line) {
-            $kept = new KeptDistance($line, $site->plan->grid, $site->plan->post);
-            if (! $kept->kept && $line->kind->shutsOff() && $site->decided(DecisionAbout::AcceptDistance, $kept->nearest) === null) {
-                yield new Move(
-                    Phase::Plan, Fact::of(MoveKind::KeepPostClear, post: $kept->nearest, line: $line->name),
-                    [
-                        $kept->room->isNegative() ? Fact::of(MoveWhy::FixedThroughPost, line: $line->name) : Fact::of(
-                            MoveWhy::FixedTooNear, room: $kept->room, least: $line->least ?? Length::zero(),
-                        ),
-                    ],
-                    ($line->least ?? Length::zero())->minus($kept->room), Fact::of(Beside::TooNear), [$kept->nearest], EntryKind::Decision,
-                );
+        foreach (TooNear::all($site->plan) as $near) {
+            if ($site->decided(DecisionAbout::AcceptDistance, $near->post, $near->thing) !== null) {
+                continue;
             }
+            yield new Move(
+                Phase::Plan, Fact::of(MoveKind::KeepPostClear, post: $near->post, line: $near->thing), [
+                    $near->room->isNegative() ? Fact::of(MoveWhy::FixedThroughPost, line: $near->thing)
+                        : Fact::of(MoveWhy::FixedTooNear, room: $near->room, least: $near->least),
+                ], $near->least->minus($near->room), Fact::of(Beside::TooNear), [$near->post], EntryKind::Decision,
+            );
         }
     }
 }

@@ -24,7 +24,7 @@ final readonly class KeepFaceInItsBand implements Rule
     public function moves(SiteState $site): iterable
     {
         $face = FaceByRule::of($site);
-        if ($face === null || $site->decided(DecisionAbout::AcceptDistance, $face->post) !== null) {
+        if ($face === null || $site->decided(DecisionAbout::AcceptDistance, $face->post, $face->edge->name) !== null) {
             return;
         }
         $allowed = ['line' => $face->edge->name, 'least' => $face->band->least, 'most' => $face->band->most];

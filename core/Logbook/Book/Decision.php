@@ -24,10 +24,11 @@ final readonly class Decision implements Payload
 
     /**
      * @param  ?Length  $lesser  what holds instead, where a least embedment is left aside
+     * @param  ?string  $thing  on the site, whose distance is taken as it is: that says nothing about another
      *
      * @throws EntryRefused when no reason is given
      */
-    public function __construct(public DecisionAbout $about, public ?PostId $post, public string $reason, public ?Length $lesser = null)
+    public function __construct(public DecisionAbout $about, public ?PostId $post, public string $reason, public ?Length $lesser = null, public ?string $thing = null)
     {
         if (trim($reason) === '') {
             throw EntryRefused::decisionWithoutReason();
@@ -41,14 +42,14 @@ final readonly class Decision implements Payload
 
     public function stored(): array
     {
-        return ['about' => $this->about->value, 'post' => $this->post?->value, 'reason' => $this->reason, 'lesser' => $this->lesser?->nanometres];
+        return ['about' => $this->about->value, 'post' => $this->post?->value, 'reason' => $this->reason, 'lesser' => $this->lesser?->nanometres] + ($this->thing === null ? [] : ['thing' => $this->thing]);
     }
 
     public static function fromStored(Stored $stored): self
     {
         return new self(
             $stored->case('about', DecisionAbout::class), PostId::orNone($stored->textOrNone('post')), $stored->text('reason'),
-            $stored->lengthOrNone('lesser'),
+            $stored->lengthOrNone('lesser'), $stored->textOrNone('thing'),
         );
     }
 
@@ -56,6 +57,9 @@ final readonly class Decision implements Payload
     {
         if ($this->about === DecisionAbout::WaiveEmbedment && ($this->lesser === null || ! $this->lesser->isPositive())) {
             throw EntryRefused::lesserEmbedmentMissing();
+        }
+        if ($this->about === DecisionAbout::AcceptDistance && ($this->thing === null || ! $plan->hasOnSite($this->thing))) {
+            throw EntryRefused::distanceToWhat($this->thing ?? '');
         }
         $post = $this->post === null ? null : $plan->grid->find($this->post);
         $role = $post === null ? null : $plan->roleOf($post);
@@ -68,14 +72,15 @@ final readonly class Decision implements Payload
     {
         return [
             new Phrase(Called::Post, '', Takes::Something, self::spoken(...), 'b2 take the lean because a screen hides it'),
+            new Phrase(Called::Post, '', Takes::Something, self::spoken(...), 'b2 take the distance to road edge because the office said so'),
             new Phrase(Called::Job, '', Takes::Something, self::spoken(...), 'take the layout because it is a fence'),
         ];
     }
 
-    /** “take the lean because …”: as many words as tell one decision from all others */
+    /** “take the lean because …”: as many words as tell one decision from all others; a distance says to what. */
     private static function spoken(SpokenPieces $pieces, Whom $of, string $said): ?self
     {
-        if (! preg_match('/^(.+?)(?: because (.*))?$/iu', $said, $found)) {
+        if (! preg_match('/^(.+?)(?: to (.+?))?(?: because (.*))?$/iu', $said, $found)) {
             return null;
         }
         $meant = array_values(
@@ -84,6 +89,6 @@ final readonly class Decision implements Payload
             ),
         );
 
-        return count($meant) === 1 ? new self($meant[0], $of->postOrNone(), $found[2] ?? '') : null;
+        return count($meant) === 1 ? new self($meant[0], $of->postOrNone(), $found[3] ?? '', thing: ($found[2] ?? '') === '' ? null : $found[2]) : null;
     }
 }

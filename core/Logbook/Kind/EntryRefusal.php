@@ -26,6 +26,7 @@ enum EntryRefusal
     case HandedToNobody;
     case StrikeWithoutReason;
     case DecisionWithoutReason;
+    case DistanceToWhat;
     case LesserEmbedmentMissing;
     case LesserEmbedmentOfAnotherRule;
     case LeanWithoutDirection;

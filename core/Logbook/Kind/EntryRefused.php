@@ -112,6 +112,12 @@ final class EntryRefused extends Refusal
         return new self(Fact::of(EntryRefusal::LesserEmbedmentOfAnotherRule));
     }
 
+    /** @param  string  $typed  what was named, empty where nothing was */
+    public static function distanceToWhat(string $typed): self
+    {
+        return new self(Fact::of(EntryRefusal::DistanceToWhat, typed: $typed));
+    }
+
     public static function lesserEmbedmentMissing(): self
     {
         return new self(Fact::of(EntryRefusal::LesserEmbedmentMissing));

@@ -7,6 +7,7 @@ namespace Aequus\Plan\Place;
 use Aequus\Measure\Length;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
@@ -121,5 +122,14 @@ final readonly class FixedLine
     private function row(Post $post): int
     {
         return intdiv($this->off($post->at)->magnitude()->nanometres, Length::millimetres(100)->nanometres);
+    }
+
+    /** From the nearest face of a post to it; below zero where the post stands across it. */
+    public function room(Post $post, Section $section): Length
+    {
+        $foot = (new Segment($this->from, $this->to))->nearest($post->at);
+        $distance = $post->at->distanceTo($foot);
+
+        return $distance->minus($distance->isZero() ? $section->across()->half() : $section->toward($post->at, $foot));
     }
 }

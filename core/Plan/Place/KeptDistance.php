@@ -24,15 +24,13 @@ final readonly class KeptDistance
         $room = null;
         $nearest = $grid->posts[0];
         foreach ($grid->posts as $one) {
-            $foot = (new Segment($neighbour->from, $neighbour->to))->nearest($one->at);
-            $distance = $one->at->distanceTo($foot);
-            $face = $distance->minus($distance->isZero() ? $post->across()->half() : $post->toward($one->at, $foot));
+            $face = $neighbour->room($one, $post);
             if ($room === null || $face->isShorterThan($room)) {
                 [$nearest, $room] = [$one, $face];
             }
         }
         $this->nearest = $nearest;
-        $this->room = $room ?? Length::zero();
+        $this->room = $room;
         $this->kept = ! $this->room->isShorterThan($neighbour->least ?? Length::zero());
     }
 }

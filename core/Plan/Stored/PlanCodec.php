@@ -29,7 +29,7 @@ use UnexpectedValueException;
 /** A plan as it is stored and read again: lengths in whole nanometres, one version number for the whole. */
 final class PlanCodec
 {
-    /** 2: how the layout is proved, and what it must leave room for. 3: shape of the holes, roles of posts, how they are held. 4: what was answered to begin with, and further parts. */
+    /** 2: how the layout is proved, and what it must leave room for. 3: shape of the holes, roles of posts, how they are held. 4: what was answered to begin with, further parts, and the site. */
     public const VERSION = 4;
 
     /** @return array<string, mixed> ready for JSON */
@@ -58,6 +58,7 @@ final class PlanCodec
             'fit' => LayoutCodec::encodeFit($plan->fit),
             'holding' => $plan->holding === null ? null : FootingCodec::encodeHolding($plan->holding),
             ...($plan->parts === [] ? [] : ['parts' => array_map(PartCodec::encode(...), $plan->parts)]),
+            ...($plan->site === [] ? [] : ['site' => array_map(PartCodec::encodeObject(...), $plan->site)]),
             ...($plan->answers === null ? [] : ['answers' => $plan->answers->of, 'own_depth' => $plan->ownDepth?->nanometres]),
         ];
     }
@@ -96,7 +97,7 @@ final class PlanCodec
             $part('holding') === null ? null : FootingCodec::decodeHolding($plan->in('holding')),
             Point::fromStored($part('origin') ?? new Stored([])),
             $part('answers') === null ? null : new Answers($plan->texts('answers')), $plan->lengthOrNone('own_depth'),
-            array_map(PartCodec::decode(...), $plan->each('parts')),
+            array_map(PartCodec::decode(...), $plan->each('parts')), array_map(PartCodec::decodeObject(...), $plan->each('site')),
         );
     }
 

@@ -32,6 +32,7 @@ enum PlanRefusal
     case CollarTooLow;
     case CureDatumOutOfRange;
     case MarkCoarserThanTolerance;
+    case TooFewPoints;
     case PartName;
     case PartWithoutPosts;
     case LabelTaken;

@@ -159,4 +159,9 @@ final class PlanRefused extends Refusal
     {
         return new self(Fact::of(PlanRefusal::PostsStandInEachOther, one: $one, other: $other));
     }
+
+    public static function tooFewPoints(string $name): self
+    {
+        return new self(Fact::of(PlanRefusal::TooFewPoints, name: $name));
+    }
 }

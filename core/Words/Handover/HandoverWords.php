@@ -39,7 +39,7 @@ final class HandoverWords
     public static function remarks(PostRecord $record): string
     {
         return implode('; ', array_map(fn (Decision|Remark $one) => $one instanceof Decision
-            ? Names::of($one->about).': '.$one->reason : $one->text, $record->remarks));
+            ? Names::of($one->about).($one->thing === null ? '' : ", to {$one->thing}").': '.$one->reason : $one->text, $record->remarks));
     }
 
     private static function incomplete(int $count): string

@@ -19,6 +19,7 @@ use Aequus\Plan\JobKind;
 use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Part\PartKind;
 use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\SiteKind;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostRole;
 use UnitEnum;
@@ -50,6 +51,16 @@ final class PlanNames
     private static function named(UnitEnum $case): ?string
     {
         return match ($case) {
+            SiteKind::Boundary => 'boundary',
+            SiteKind::House => 'house',
+            SiteKind::Structure => 'shed or other structure',
+            SiteKind::Road => 'edge of a road or path',
+            SiteKind::Tree => 'tree',
+            SiteKind::Bank => 'top of a bank',
+            SiteKind::Wet => 'wet ground or water',
+            SiteKind::Overhead => 'line overhead',
+            SiteKind::Drive => 'drive-in path',
+            SiteKind::Door => 'door',
             PartKind::Row => 'a row with corners',
             PartKind::Grid => 'a grid',
             PartKind::Spots => 'single posts',

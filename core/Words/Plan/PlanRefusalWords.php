@@ -42,6 +42,7 @@ final class PlanRefusalWords
             PlanRefusal::CureDatumOutOfRange => 'No mix is counted from there. Enter a temperature from −15 °C to 10 °C (5 °F to 50 °F) '
                 .'as its supplier names it, '
                 .'or leave it empty: then it counts from freezing.',
+            PlanRefusal::TooFewPoints => '“{name}” has too few points: a tree has one, a line two or more, what covers ground three or more.',
             PlanRefusal::PartName => '“{name}” can’t stand before a number. Use one or two letters, such as S for the stairs.',
             PlanRefusal::PartWithoutPosts => 'This part has no post. Give its corners, its bays or its places.',
             PlanRefusal::LabelTaken => 'There is a post {label} already. Give this part another name.',

@@ -14,7 +14,7 @@
             <x-marks :plan="$site->plan" />
         </section>
         <div class="side-work">
-            <x-move :site="$site" :here="Phase::Plan" />
+            @include('plan.move')
             <x-cautions :step="Step::Planning" :site="$site" />
             <section>
                 <h2>{{ $say('plan.show.revisions') }}</h2>
@@ -26,6 +26,7 @@
                     @endforeach
                 </ol>
             </section>
+            <p><a href="{{ route('plan.site', $job) }}">{{ $say('plan.site.open') }}</a></p>
             @include('plan.parts')
             <x-fixed-line-form :site="$site" />
             <x-fit-form :site="$site" />

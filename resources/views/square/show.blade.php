@@ -54,7 +54,7 @@
                     <p class="hint">{{ $say('square.show.what_was_read_to_before', count: count($site->next->posts)) }}</p>
                     <x-decide :site="$site" :about="DecisionAbout::AcceptOutline" />
                 @elseif ($face?->isOut)
-                    <x-decide :site="$site" :about="DecisionAbout::AcceptDistance" :post="$face->post" />
+                    <x-decide :site="$site" :about="DecisionAbout::AcceptDistance" :post="$face->post" :thing="$face->thing" />
                 @elseif ($site->asksIn($phase) === EntryKind::Decision)
                     <x-decide :site="$site" :about="DecisionAbout::AcceptOutline" />
                 @endif

@@ -5,14 +5,16 @@
         <section class="paper" aria-label="{{ $say('thing.show.what_it_comes_to') }}">
             <h1>{{ $say('thing.show.what_it_comes_to') }} <span class="h-note">{{ Names::of($plan->kind) }}</span></h1>
             @if ($page->isChangedByHand)<p class="copy-of" role="note">{{ $say('thing.show.changed_by_hand') }}</p>@endif
-            @if ($face)<p><span class="state state-{{ $face->state }}"><span><x-words :say="$face->words" /></span></span></p>@endif
+            @if ($face)<p><span class="state state-{{ $face->state }}"><span>
+                <x-words :say="$face->words" /></span></span></p>@endif
             @include('thing.figures', ['figures' => $page->figures, 'notation' => $plan->notation])
             @if ($panels)
                 <table>
                     <caption>{{ $say('thing.panel.caption') }}</caption>
                     <thead><tr><th scope="col">{{ $say('thing.panel.bay') }}</th><th scope="col">{{ $say('thing.panel.panel') }}</th></tr></thead>
                     <tbody>@foreach ($panels as $row)<tr><th scope="row">{{ $row->bay }}</th>
-                        <td><span class="state state-{{ $row->state }}"><span><x-words :say="$row->words" /></span></span></td></tr>@endforeach</tbody>
+                        <td><span class="state state-{{ $row->state }}"><span><x-words
+                            :say="$row->words" /></span></span></td></tr>@endforeach</tbody>
                 </table>
             @endif
             <figure class="drawing"><x-drawing.profile :model="$page->drawing" /></figure>

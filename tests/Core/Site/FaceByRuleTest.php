@@ -89,7 +89,7 @@ final class FaceByRuleTest extends TestCase
         $this->assertSame([MoveKind::FaceStaysOut, EntryKind::Decision], [$move->do->is, $move->asks]);
         $this->assertTrue($this->says($move, MoveWhy::FilledAsItStands));
         $this->assertEqualsWithDelta(20, $move->number?->inMillimetres(), 1e-6);
-        $this->assertNull($this->move(...[...$filled, new Decision(DecisionAbout::AcceptDistance, $post, 'the road office said so')]));
+        $this->assertNull($this->move(...[...$filled, new Decision(DecisionAbout::AcceptDistance, $post, 'the road office said so', thing: $this->plan()->fixedLines()[0]->name)]));
         $this->assertNotNull($this->move($this->reads(575), new PostSet($post), new PostFilled($post, FillStep::Done)), 'never measured where it stands');
     }
 

@@ -27,6 +27,6 @@ final class DecisionForm extends EntryRequest
             $this->refuse('lesser', EntryRefused::lesserEmbedmentOfAnotherRule());
         }
 
-        return $about && $this->refusals === [] ? new Decision($about, $post, $this->text('reason'), $lesser) : null;
+        return $about && $this->refusals === [] ? new Decision($about, $post, $this->text('reason'), $lesser, $this->text('thing') === '' ? null : $this->text('thing')) : null;
     }
 }

@@ -68,7 +68,7 @@ final class FixedLineRequest extends PlanChangeRequest
         if ($name === '') {
             $this->refuse('line_name', Say::text('refusals.fixed_line.name_it_house_wall_boundary'));
         }
-        foreach ($plan->fixedLines() as $other) {
+        foreach ([...$plan->fixedLines(), ...$plan->site] as $other) {
             if ($other->id !== $id && mb_strtolower($other->name) === mb_strtolower($name)) {
                 $this->refuse('line_name', Say::text('refusals.fixed_line.there_is_one_called_already', name: $other->name));
             }

@@ -70,10 +70,10 @@ final class PlanRequest extends FormRequest
         $kind = $this->choice('kind', JobKind::class);
         $this->stopIfRefused();
         assert($sides && $tolerances && $post && $standing && $grid && $hole && $kind);
-        [$tops, $layout, $fit, $origin, $parts] = $before?->countedFrom($grid) ?? [null, null, new Fit, null, []];
+        [$tops, $layout, $fit, $origin, $parts, $site] = $before?->countedFrom($grid) ?? [null, null, new Fit, null, [], []];
         $plan = $this->attempt('plan', fn () => new Plan(
             $kind, $notation, $sides, $tolerances, $post, $before?->hole->dugTo($hole) ?? HoleShape::round($hole), $standing, $grid,
-            $before?->footing, $tops, $layout, $fit, $before?->holding, $origin, $before?->answers, $before?->ownDepth, $parts,
+            $before?->footing, $tops, $layout, $fit, $before?->holding, $origin, $before?->answers, $before?->ownDepth, $parts, $site,
         ));
         $this->stopIfRefused();
 

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Place;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\Post;
+
+/** A post that the plan puts nearer to something on the site than may be, or into it. */
+final readonly class TooNear
+{
+    /**
+     * @param  string  $thing  what it is too near to
+     * @param  Length  $room  from the nearest face of the post; below zero where the post stands in it or behind it
+     * @param  Length  $least  what is to be kept
+     */
+    public function __construct(public string $thing, public Post $post, public Length $room, public Length $least)
+    {
+    }
+
+    /**
+     * Every such post and thing: one thing knowingly taken says nothing about another, nor about the next post.
+     *
+     * @return list<self>
+     */
+    public static function all(Plan $plan): array
+    {
+        $all = [];
+        foreach ($plan->fixedLines() as $line) {
+            foreach ($line->kind->shutsOff() ? $plan->grid->posts : [] as $post) {
+                $room = $line->room($post, $plan->post);
+                $least = $line->least ?? Length::zero();
+                if ($room->isShorterThan($least)) {
+                    $all[] = new self($line->name, $post, $room, $least);
+                }
+            }
+        }
+        foreach ($plan->site as $object) {
+            foreach ($object->kind->isKeptClear() ? $plan->grid->posts : [] as $post) {
+                $room = $object->room($post, $plan->post);
+                if ($room->isShorterThan($object->least)) {
+                    $all[] = new self($object->name, $post, $room, $object->least);
+                }
+            }
+        }
+
+        return $all;
+    }
+}
