@@ -7,13 +7,16 @@ namespace App\Set;
 use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\Scope;
 use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Set\EmbedmentLine;
 use Aequus\Logbook\Set\LeanMeasure;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
+use Aequus\Site\TopByRule;
 use App\Type\Say;
 
 /** One post in the yard: its next move, the form that this asks for, and those that may be wanted beside it. */
@@ -22,7 +25,7 @@ final readonly class PostPage
     /** The form of a next move that has one here. */
     private const ASKED_HERE = [
         EntryKind::Hole, EntryKind::PostSet, EntryKind::Plumb, EntryKind::Ready, EntryKind::CrossChecked, EntryKind::Filled, EntryKind::Top,
-        EntryKind::PostCut,
+        EntryKind::PostCut, EntryKind::TopOver, EntryKind::EmbedmentLine,
     ];
 
     /** What a round walks from post to post for; a level where it is neither of these. */
@@ -141,6 +144,28 @@ final readonly class PostPage
         return $this->site->cut->isCut($this->post) ? 'cut' : ($this->stands->set ? 'set' : 'footing');
     }
 
+    /** How far up its foot the line was drawn, as last read, else as its hole has it. */
+    public function lineUp(): string
+    {
+        $up = $this->site->log->latest(EmbedmentLine::class, $this->post->id)?->up;
+        [$need, $foot] = [$this->site->footing->required($this->post)?->need, $this->site->footing->foot($this->post)];
+        $up ??= $need === null || $foot === null ? null : $need->ground->minus($foot);
+
+        return $up === null ? '' : $this->site->plan->write($up);
+    }
+
+    /** The height that a rule asks for; null where none does. */
+    public function byRule(): ?TopByRule
+    {
+        return TopByRule::of($this->site);
+    }
+
+    /** Whether what is out of that rule may be taken, with a reason. */
+    public function mayTakeItsHeight(): bool
+    {
+        return $this->move?->do->is === MoveKind::HeightStaysOut;
+    }
+
     /** @return array<string, array{string, EntryKind, bool}> every form of a post, and whether it can be wanted now */
     private function all(): array
     {
@@ -158,6 +183,8 @@ final readonly class PostPage
             'set.forms.check' => [Say::text('set.post_page.one_measure_again_another_way'), EntryKind::CrossChecked, $waitsForFill],
             'set.forms.filled' => [Say::text('set.post_page.the_fill'), EntryKind::Filled, $this->dug !== null],
             'set.forms.top' => [Say::text('set.post_page.its_top'), EntryKind::Top, $hasTops && $this->stands->set],
+            'set.forms.line' => [Say::text('set.post_page.its_line'), EntryKind::EmbedmentLine, $this->stands->set && $this->hold->isBuried()],
+            'set.forms.top-over' => [Say::text('set.post_page.its_top_over_the_road'), EntryKind::TopOver, $this->byRule() !== null && $this->stands->set],
             'set.forms.cut' => [
                 Say::text('set.post_page.the_cut'), EntryKind::PostCut, $hasTops && ! $this->site->cut->isCut($this->post)
                     && $this->site->hindersCut($this->post) === null,

@@ -19,6 +19,7 @@ use Aequus\Set\Drifts;
 use Aequus\Set\PourPlan;
 use Aequus\Set\PourStep;
 use Aequus\Set\SetClock;
+use Aequus\Site\FootByLine;
 use Aequus\Site\ReadyToPour;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
@@ -66,7 +67,7 @@ final readonly class PostSheet
         $this->minutesIn = $this->begun === null ? null : max(0, intdiv($now->getTimestamp() - $this->begun->getTimestamp(), 60));
         $this->pour = PourSheet::of($site, $post);
         $this->facts = array_values(array_filter([
-            $this->position(), $this->depth(), $this->foot(), $this->wood(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(),
+            $this->position(), $this->depth(), $this->foot(), $this->footByLine(), $this->wood(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(),
             (new CureFact($site, $post, $this->clock))->at($now), $this->cut(),
         ]));
     }
@@ -118,6 +119,20 @@ final readonly class PostSheet
                     : 'off',
             ),
         };
+    }
+
+    private function footByLine(): ?PostFact
+    {
+        $foot = FootByLine::of($this->site, $this->post);
+        if ($foot === null) {
+            return null;
+        }
+        $says = $foot->byHole === null ? $this->say('set.post_sheet.foot_deep', line: $foot->embedded)
+            : $this->say('set.post_sheet.foot_deep_and_hole', line: $foot->embedded, hole: $foot->byHole);
+
+        return new PostFact(Say::text('set.post_sheet.foot_by_line'), $says, match (true) {
+            $foot->shortBy()->isPositive() => 'off', $foot->isContradicted() => 'doubt', default => 'fits'
+        });
     }
 
     private function foot(): PostFact

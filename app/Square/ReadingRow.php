@@ -43,16 +43,24 @@ final readonly class ReadingRow
     /** What it reads, or would read by the plan while it is not read. */
     public function figure(Notation $notation): string
     {
-        return Typeset::length($notation, $this->read ?? $this->wanted->planned());
+        return Typeset::length($notation, $this->asHeld($this->read ?? $this->wanted->planned()));
+    }
+
+    /** Off a fixed line a figure grows away from it, on the side where the plan has the stake. */
+    private function asHeld(Length $figure): Length
+    {
+        return $this->wanted->line !== null && $this->wanted->planned()->isNegative() ? $figure->negated() : $figure;
     }
 
     /** How far off all others say it is, with its sign; a dash where nothing checks it. */
     public function misfit(Notation $notation): string
     {
+        $off = $this->off === null ? null : $this->asHeld($this->off);
+
         return match (true) {
-            $this->off === null => '—',
-            $notation->round($this->off)->isZero() => '0',
-            default => ($this->off->isNegative() ? '−' : '+').Typeset::length($notation, $this->off->magnitude()),
+            $off === null => '—',
+            $notation->round($off)->isZero() => '0',
+            default => ($off->isNegative() ? '−' : '+').Typeset::length($notation, $off->magnitude()),
         };
     }
 

@@ -28,10 +28,12 @@ use Aequus\Guide\Move\Scope;
 use Aequus\Guide\Plan\KeepToTheSite;
 use Aequus\Guide\Set\FillPosts;
 use Aequus\Guide\Set\KeepFaceInItsBand;
+use Aequus\Guide\Set\KeepTopInItsBand;
 use Aequus\Guide\Set\PullTops;
 use Aequus\Guide\Set\ReadPlumb;
 use Aequus\Guide\Set\SeeToThePour;
 use Aequus\Guide\Set\SetPosts;
+use Aequus\Guide\Set\SettleFoot;
 use Aequus\Guide\Square\ConfirmFarReadings;
 use Aequus\Guide\Square\PullTapes;
 use Aequus\Guide\Square\ReadAgain;
@@ -72,6 +74,8 @@ final class Guide
             new DigHoles,
             new CutBeforeStanding,
             new SetPosts,
+            new SettleFoot,
+            new KeepTopInItsBand,
             new ReadPlumb,
             new PullTops,
             new SeeToThePour,

@@ -20,11 +20,13 @@ use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Set\CrossChecked;
+use Aequus\Logbook\Set\EmbedmentLine;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Set\SeenReady;
 use Aequus\Logbook\Set\SpacingRead;
+use Aequus\Logbook\Set\TopOver;
 use Aequus\Logbook\Set\TwistRead;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Logbook\Square\BoardsUp;
@@ -56,6 +58,8 @@ enum EntryKind: string
     case Plumb = 'plumb';
     case Twist = 'twist';
     case Spacing = 'spacing';
+    case EmbedmentLine = 'embedment_line';
+    case TopOver = 'top_over';
     case Ready = 'ready';
     case CrossChecked = 'cross_checked';
     case Filled = 'filled';
@@ -67,8 +71,8 @@ enum EntryKind: string
     case HandedOver = 'handed_over';
     case Strike = 'strike';
 
-    /** What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an offset says from which line, and with which tape. 7: a lean, or a difference of height, may be read by a phone. */
-    public const VERSION = 7;
+    /** What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an offset says from which line, and with which tape. 7: a lean, or a difference of height, may be read by a phone. 8: a decision says which distance it takes; a top is measured over a line, a line on a post to the ground. */
+    public const VERSION = 8;
 
     /** @return class-string<Payload> the class that knows all about such an entry */
     public function payload(): string
@@ -91,6 +95,8 @@ enum EntryKind: string
             self::Plumb => PlumbReading::class,
             self::Twist => TwistRead::class,
             self::Spacing => SpacingRead::class,
+            self::EmbedmentLine => EmbedmentLine::class,
+            self::TopOver => TopOver::class,
             self::Ready => SeenReady::class,
             self::CrossChecked => CrossChecked::class,
             self::Filled => PostFilled::class,

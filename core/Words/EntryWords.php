@@ -24,12 +24,14 @@ use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Level\LevelWay;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Set\CrossChecked;
+use Aequus\Logbook\Set\EmbedmentLine;
 use Aequus\Logbook\Set\LeanWay;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Set\SeenReady;
 use Aequus\Logbook\Set\SpacingRead;
+use Aequus\Logbook\Set\TopOver;
 use Aequus\Logbook\Set\TwistRead;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Logbook\Square\BoardsUp;
@@ -81,6 +83,8 @@ final readonly class EntryWords
             EntryKind::CrossChecked => 'measured again',
             EntryKind::Filled => 'fill',
             EntryKind::Picture => 'picture',
+            EntryKind::EmbedmentLine => 'line on a post',
+            EntryKind::TopOver => 'top over an edge',
             EntryKind::Top => 'top measured',
             EntryKind::PostCut => 'post cut',
             EntryKind::Decision => 'decision',
@@ -159,6 +163,10 @@ final readonly class EntryWords
             $said instanceof PictureTaken => 'Picture'.($said->post === null ? '' : " of {$this->label($said->post)}").($said->says === '' ? ''
                 : ": {$said->says}"),
             $said instanceof TopMeasured => $this->said('Top of ', $this->label($said->post), ': ', $said->aboveDatumLine, ' above the datum line'),
+            $said instanceof EmbedmentLine => $said->over->isZero()
+                ? $this->said('Line ', $said->up, ' up on ', $this->label($said->post), ': level with the ground')
+                : $this->said('Line ', $said->up, ' up on ', $this->label($said->post), ': ', $said->over->magnitude(), $said->over->isNegative() ? ' below ground' : ' above ground'),
+            $said instanceof TopOver => $this->said('Top of ', $this->label($said->post), ': ', $said->over, " over {$this->line($said->line)}"),
             $said instanceof PostCut => "Post {$this->label($said->post)} cut",
             $said instanceof Decision => $this->said(Names::of($said->about), $said->post === null ? ''
                 : " ({$this->label($said->post)})", $said->lesser === null ? ''

@@ -40,6 +40,7 @@ final class ThingStoryTest extends BrowserTestCase
         $this->begin('deck', ['name' => 'Deck off the back door', 'deep' => "10'", 'sill_high' => '30']);
         $this->assertSees("4' 10 7/8\"", '.come-to-number');
         $this->assertSees('Post tops: 11 3/4" above the ground');
+        $this->addStairs();
 
         // 3 1/2" into 3 9/16" with 1/16" on either side: 1/32" off each face. A probe at 20" leaves 4" missing.
         $this->begin('socket_repair', ['name' => 'Rotted gate post', 'opening_a' => '3 9/16', 'sound_at' => '20']);
@@ -74,20 +75,54 @@ final class ThingStoryTest extends BrowserTestCase
     /** The stake is measured, the post set too near, shifted in its hole and measured again. */
     private function keepItInItsBand(): void
     {
-        $job = (string) preg_replace('#^.*(/jobs/\d+).*$#', '$1', $this->chromium->driver->getCurrentURL());
-        foreach (["a1 off road 2' 1 1/2", 'a1 set', "a1 off road 1' 11"] as $line) {
-            $this->visit("{$job}/logbook");
-            $this->type('#quick-line', $line);
-            $this->press('.quick-form .button');
-        }
+        $job = $this->jobNow();
+        $this->speak($job, "a1 off road 2' 1 1/2", "a1 hole 4' 8", 'a1 set', "a1 off road 1' 11");
         // 23" to the centre is 5 1/2" to the face: an inch and a half too near.
         $this->visit("{$job}/thing");
         $this->assertSees('Its face stands 5 1/2" off road: 1 1/2" nearer than the rule’s 7"');
-        $this->visit("{$job}/logbook");
-        $this->type('#quick-line', "a1 off road 2' 0 1/2");
-        $this->press('.quick-form .button');
+        $this->speak($job, "a1 off road 2' 0 1/2");
         $this->visit("{$job}/thing");
         $this->assertSees('Its face stands 7" off road, within 7" to 9"');
+        $this->assertSees('Its height is not measured yet as it stands');
+        // The box hangs 3/4" over the post's top: 39 3/4" of at least 41.
+        $this->speak($job, "a1 over road 3' 3");
+        $this->visit("{$job}/thing");
+        $this->assertSees("It comes to 3' 3 3/4\" over road: 1 1/4\" lower than the rule’s 3' 5\"");
+        $this->speak($job, "a1 over road 3' 5");
+        $this->visit("{$job}/thing");
+        $this->assertSees("It comes to 3' 5 3/4\" over road, within 3' 5\" to 3' 9\"");
+    }
+
+    /** Two posts before the deck: three feet along and four feet out from A1 is five feet straight. */
+    private function addStairs(): void
+    {
+        $job = $this->jobNow();
+        $this->visit("{$job}/plan");
+        $this->unfold('#parts details:last-of-type');
+        foreach (['part_name' => 'S', 'part_points' => "0 : 0; 4' : 0", 'part_x' => "3'", 'part_y' => "-4'"] as $field => $typed) {
+            $this->type("#parts details:last-of-type [name={$field}]", $typed);
+        }
+        $this->press('#parts details:last-of-type .button');
+        $this->assertSees('S1');
+        $this->visit("{$job}/square/sheet");
+        $this->assertSees("S1 3' 0\" -4' 0\" 5' 0\"");
+        $this->visit("{$job}/square");
+        $this->until(fn (): bool => preg_match('/A1–S1|S1–A1/u', $this->plain('main')) === 1, fn () => 'no tape ties the stairs to the deck: '.mb_substr($this->plain('main'), 900, 1500));
+    }
+
+    private function jobNow(): string
+    {
+        return (string) preg_replace('#^.*(/jobs/\d+).*$#', '$1', $this->chromium->driver->getCurrentURL());
+    }
+
+    private function speak(string $job, string ...$lines): void
+    {
+        foreach ($lines as $line) {
+            $this->visit("{$job}/logbook");
+            $this->type('#quick-line', $line);
+            $this->press('.quick-form .button');
+            $this->assertSees('Written down');
+        }
     }
 
     private function changeAnAnswer(): void

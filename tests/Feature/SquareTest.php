@@ -10,6 +10,7 @@ use Aequus\Logbook\Square\StringReading;
 use Aequus\Logbook\Square\TapeLay;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
 use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Layout\StringAt;
@@ -21,6 +22,8 @@ use App\Models\LogEntry;
 use App\Models\User;
 use App\Site\DerivedCache;
 use App\Site\ReadSite;
+use App\Square\ReadingRow;
+use App\Square\ReadingSheet;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -236,6 +239,20 @@ final class SquareTest extends FeatureTestCase
         )->assertSessionHasNoErrors();
         $this->post($this->at('plan/line'), ['based_on' => '3', 'what' => 'drop', 'line' => 'line-2'])->assertSessionHasNoErrors();
         $this->page('plan')->assertDontSee('held by it')->assertSee('lane');
+    }
+
+    /** On whichever side a wall stands, a stake stands so far off it, and no carpenter reads less than nothing. */
+    #[TestWith(['minus_y', 'A1'])]
+    #[TestWith(['plus_y', 'A2'])]
+    public function test_an_offset_is_shown_as_the_tape_has_it(string $side, string $stake): void
+    {
+        $this->post($this->at('plan/line'), [
+            'form' => 'fixed', 'based_on' => '1', 'line_name' => 'barn wall', 'line_kind' => 'wall', 'line_holds' => 'parallel', 'line_side' => $side, 'line_near' => '1500', 'line_far' => '',
+        ])->assertSessionHasNoErrors();
+        $this->post($this->at('entries/line_offset'), $this->form(['form' => 'offset', 'line_post' => $stake, 'line_off' => '1509']))->assertSessionHasNoErrors();
+        $rows = (new ReadingSheet(app(ReadSite::class)->site($this->job->fresh() ?? $this->fail())->state))->rows;
+        $row = array_values(array_filter($rows, fn (ReadingRow $row) => $row->read !== null))[0];
+        $this->assertStringContainsString('>1509', $row->figure(Notation::millimetres(0)));
     }
 
     public function test_what_was_cast_is_solved_again_and_what_cannot_give_is_named(): void

@@ -22,6 +22,7 @@ use App\Thing\FaceLine;
 use App\Thing\PanelRow;
 use App\Thing\ThingForm;
 use App\Thing\ThingPage;
+use App\Thing\TopLine;
 use App\Thing\UsualThing;
 use App\Type\Say;
 use Illuminate\Contracts\View\View;
@@ -84,7 +85,7 @@ final class ThingController extends Controller
         $thing = Things::of($site->plan->kind);
         $page = $thing === null ? null : ThingPage::of($thing, $site->plan);
 
-        return $page === null ? redirect()->route('plan', $job) : $this->page('thing.show', $site, ['page' => $page, 'face' => FaceLine::of($site->state), 'panels' => PanelRow::all($site->state)]);
+        return $page === null ? redirect()->route('plan', $job) : $this->page('thing.show', $site, ['page' => $page, 'face' => FaceLine::of($site->state), 'top' => TopLine::of($site->state), 'panels' => PanelRow::all($site->state)]);
     }
 
     public function revise(ThingRequest $request, Job $job, RevisePlan $revise): RedirectResponse

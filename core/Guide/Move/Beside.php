@@ -16,6 +16,7 @@ enum Beside
     case StakeToStake;
     case TheString;
     case SquareOffIt;
+    case StraightUp;
     case LargestMisfit;
     case MovesMost;
     case Toward;

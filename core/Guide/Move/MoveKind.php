@@ -58,6 +58,13 @@ enum MoveKind
     case ReadPoleAnotherWay;
     case ShiftInTheHole;
     case FaceStaysOut;
+    case ReadLineAgain;
+    case TakeOutAndDeepen;
+    case FootStaysHigh;
+    case MeasureTopOver;
+    case LiftInTheHole;
+    case LowerInTheHole;
+    case HeightStaysOut;
     case PullTop;
     case SeeToBeforePour;
     case MeasureAnotherWay;

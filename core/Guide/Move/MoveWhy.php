@@ -107,6 +107,15 @@ enum MoveWhy
     case ReadTooRoughly;
     case FaceByRule;
     case FaceOutOfItsBand;
+    case EmbedmentLine;
+    case FootByLine;
+    case FootByLineAndHole;
+    case FootLeast;
+    case LineTwiceAlike;
+    case HoleFellIn;
+    case TopByRule;
+    case TopOutOfItsBand;
+    case LiftOnGravel;
     case NoPlaceKeepsCover;
     case HoleLetsItNoFurther;
     case FilledAsItStands;

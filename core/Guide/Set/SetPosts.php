@@ -68,11 +68,14 @@ final readonly class SetPosts implements Rule
         return null;
     }
 
-    /** @return list<Fact> what is marked and done on buried wood before it stands */
+    /** @return list<Fact> what is marked and done on a buried post before it stands */
     private function treatment(SiteState $site, Post $post): array
     {
         $reach = $site->footing->treatedUpTo($post);
+        [$foot, $need] = [$site->footing->foot($post), $site->footing->required($post)?->need];
+        $line = $foot === null || $need === null || ! $site->plan->holdOf($post->id)->isBuried() ? []
+            : [Fact::of(MoveWhy::EmbedmentLine, up: $need->ground->minus($foot))];
 
-        return $reach === null ? [] : [Fact::of(MoveWhy::TreatedUpTo, reach: $reach, care: $site->plan->holding?->customs->wood)];
+        return [...$line, ...($reach === null ? [] : [Fact::of(MoveWhy::TreatedUpTo, reach: $reach, care: $site->plan->holding?->customs->wood)])];
     }
 }

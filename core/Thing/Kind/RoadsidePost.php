@@ -47,7 +47,7 @@ final readonly class RoadsidePost implements Thing
 
     public function make(Heard $heard): Made
     {
-        $heights = self::band($heard, Ask::HeightLeast, Ask::HeightMost);
+        $heights = self::heights($heard);
         $setbacks = self::setbacks($heard);
         $chain = new Chain(Length::zero(), $setbacks->chosen(null), $heard->length(Ask::BoxReach));
         $rule = new HeightByRule($heard->length(Ask::RoadBelow)->negated(), $heights->chosen(null), $heard->length(Ask::AboveTop));
@@ -94,6 +94,16 @@ final readonly class RoadsidePost implements Thing
     public static function setbacks(Heard $heard): Band
     {
         return self::band($heard, Ask::SetbackLeast, Ask::SetbackMost);
+    }
+
+    /**
+     * How high over the road it may be.
+     *
+     * @throws ThingRefused when it is upside down
+     */
+    public static function heights(Heard $heard): Band
+    {
+        return self::band($heard, Ask::HeightLeast, Ask::HeightMost);
     }
 
     /** @throws ThingRefused when it is upside down */

@@ -21,6 +21,7 @@ final class BesideWords
             Beside::StakeToStake => 'from stake to stake',
             Beside::TheString => 'beside the string',
             Beside::SquareOffIt => 'square off it',
+            Beside::StraightUp => 'straight up',
             Beside::LargestMisfit => 'is the largest misfit',
             Beside::MovesMost => 'at {post}, which moves most',
             Beside::Toward => 'toward the {side}',

@@ -22,7 +22,9 @@
             href="{{ route('set.post', [$job, $post->label]) }}">{{ $say('set.post.leave_the_round') }}</a></p>@endif
         @if ($page->move)
             <x-move :site="$site" :move="$page->move" :here="$page->move->phase" :heading="$say('set.post.next_move_at', label: $post->label)">
-                @if ($page->move->asks === EntryKind::Decision)
+                @if ($page->mayTakeItsHeight())
+                    <x-decide :site="$site" :about="DecisionAbout::AcceptHeights" :post="$post" />
+                @elseif ($page->move->asks === EntryKind::Decision)
                     <p><a class="button" href="{{ route($page->move->phase->value, $job) }}">{{ $say('page.go_there') }}</a></p>
                 @elseif ($page->move->asks === $page->asks && $page->open())<div id="entry">@include($page->open())</div>@endif
             </x-move>

@@ -7,6 +7,8 @@
             @if ($page->isChangedByHand)<p class="copy-of" role="note">{{ $say('thing.show.changed_by_hand') }}</p>@endif
             @if ($face)<p><span class="state state-{{ $face->state }}"><span>
                 <x-words :say="$face->words" /></span></span></p>@endif
+            @if ($top)<p><span class="state state-{{ $top->state }}"><span>
+                <x-words :say="$top->words" /></span></span></p>@endif
             @include('thing.figures', ['figures' => $page->figures, 'notation' => $plan->notation])
             @if ($panels)
                 <table>

@@ -30,6 +30,7 @@ use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Set\ReadyItem;
 use Aequus\Logbook\Set\SeenReady;
+use Aequus\Logbook\Set\TopOver;
 use Aequus\Logbook\Square\BoardsUp;
 use Aequus\Logbook\Square\LineReading;
 use Aequus\Logbook\Square\StakeMoved;
@@ -125,6 +126,7 @@ final class SimulatedBuilder
             EntryKind::Tape => $this->tape($site, $move),
             EntryKind::StringOffset => $this->string($move),
             EntryKind::LineOffset => $this->write(new LineReading($post->id, $move->line->off($post->at), $move->line->id, TapeClass::Steel)),
+            EntryKind::TopOver => $this->write(new TopOver($post->id, $move->number, $move->line->id)),
             EntryKind::BoardsUp => $this->write(new BoardsUp),
             EntryKind::StakeMoved => array_map(fn ($stake) => $this->write(new StakeMoved($stake->id)), $move->posts),
             EntryKind::Benchmark => $this->write(new BenchmarkChosen('sill', Length::zero())),

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Guide\Set;
+
+use Aequus\Fact\Fact;
+use Aequus\Guide\Move\Beside;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Move\MoveWhy;
+use Aequus\Guide\Move\Rule;
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\EntryKind;
+use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
+use Aequus\Site\TopByRule;
+use Aequus\Thing\Terms\InBand;
+
+/** What a rule keeps within a band over a road is measured once the post stands, and lifted or lowered while it can be. */
+final readonly class KeepTopInItsBand implements Rule
+{
+    public function moves(SiteState $site): iterable
+    {
+        $top = TopByRule::of($site);
+        if ($top === null || ! $site->standing($top->post)->set || $site->decided(DecisionAbout::AcceptHeights, $top->post) !== null) {
+            return;
+        }
+        [$height, $change] = [$top->height(), $top->change()];
+        $allowed = ['line' => $top->edge->name, 'least' => $top->band->least, 'most' => $top->band->most];
+        if ($height === null || $change === null) {
+            yield new Move(
+                Phase::Set, Fact::of(MoveKind::MeasureTopOver, post: $top->post, line: $top->edge->name),
+                [Fact::of(MoveWhy::TopByRule, ...$allowed, planned: $top->planned())],
+                $top->planned(), Fact::of(Beside::StraightUp), [$top->post], EntryKind::TopOver, line: $top->edge,
+            );
+
+            return;
+        }
+        if ($top->verdict() === InBand::Within) {
+            return;
+        }
+        $isLoose = ! $site->isFilled($top->post);
+        yield new Move(
+            Phase::Set, Fact::of(
+                match (true) {
+                    ! $isLoose => MoveKind::HeightStaysOut, $change->isPositive() => MoveKind::LiftInTheHole, default => MoveKind::LowerInTheHole
+                }, post: $top->post,
+            ), [
+                Fact::of(MoveWhy::TopOutOfItsBand, ...$allowed, height: $height), $isLoose ? Fact::of(MoveWhy::LiftOnGravel) : Fact::of(MoveWhy::FilledAsItStands),
+            ],
+            $change->magnitude(), null, [$top->post], $isLoose ? EntryKind::TopOver : EntryKind::Decision, line: $top->edge,
+        );
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Site;
+
+use Aequus\Logbook\Book\Decision;
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\Entry;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Set\EmbedmentLine;
+use Aequus\Logbook\Set\PostSet;
+use Aequus\Measure\Length;
+use Aequus\Plan\Posts\Post;
+
+/** How deep the foot of a standing post is by the line on it, against what its hole says: a hole that fell in, or a line drawn wrong, shows here and nowhere else. */
+final readonly class FootByLine
+{
+    /** What rough ground at a post hides, mm: nobody reads a line on it closer. */
+    private const ROUGH = 15;
+
+    /** Within which two readings say the same, mm. */
+    private const ALIKE = 10;
+
+    /**
+     * @param  Length  $embedded  of the foot under today’s ground, by its line
+     * @param  ?Length  $byHole  the same by the hole as dug; null where it was not measured
+     * @param  ?Length  $least  the same that every rule asks for at least; null where that is not known
+     * @param  bool  $confirmed  whether the line was read twice alike since the post was set
+     * @param  bool  $settled  whether somebody took the foot as it is, or as an engineer says, after the line was read
+     */
+    private function __construct(public Length $embedded, public ?Length $byHole, public ?Length $least, public bool $confirmed, public bool $settled)
+    {
+    }
+
+    /** Null where no line was read since the post was set, or no foot of a post is in the ground. */
+    public static function of(SiteState $site, Post $post): ?self
+    {
+        $entries = self::entries($site, $post, EmbedmentLine::class, $site->log->newestEntry(PostSet::class, $post->id));
+        $reads = array_values(array_filter(array_map(fn (Entry $entry) => $entry->payload, $entries), fn (Payload $read) => $read instanceof EmbedmentLine));
+        if ($reads === [] || ! $site->plan->holdOf($post->id)->isBuried()) {
+            return null;
+        }
+        $last = $reads[count($reads) - 1]->embedded();
+        $alike = array_filter($reads, fn (EmbedmentLine $read) => ! $read->embedded()->minus($last)->magnitude()->isLongerThan(Length::millimetres(self::ALIKE)));
+        $required = $site->footing->required($post);
+        $foot = $site->footing->asDug($post)?->foot;
+
+        return new self(
+            $last, $foot === null || $required === null ? null : $required->need->ground->minus($foot),
+            $required?->need->ground->minus($required->highest->level), count($alike) > 1,
+            array_filter(
+                self::entries($site, $post, Decision::class, $entries[count($entries) - 1]),
+                fn (Entry $entry) => $entry->payload instanceof Decision && in_array($entry->payload->about, [DecisionAbout::AcceptShortHole, DecisionAbout::AsEngineerSays], true),
+            ) !== [],
+        );
+    }
+
+    /** Whether hole and line can’t both be right. */
+    public function isContradicted(): bool
+    {
+        return $this->byHole !== null && $this->embedded->minus($this->byHole)->magnitude()->isLongerThan(Length::millimetres(self::ROUGH));
+    }
+
+    /** How much the foot lacks to what every rule asks for; zero where it is deep enough, or nobody knows. */
+    public function shortBy(): Length
+    {
+        $short = $this->least?->minus($this->embedded);
+
+        return $short !== null && $short->isLongerThan(Length::millimetres(self::ROUGH)) ? $short : Length::zero();
+    }
+
+    /**
+     * @param  class-string<Payload>  $kind
+     * @return list<Entry> that count, of the post, written after another; the newest last, none without that other
+     */
+    private static function entries(SiteState $site, Post $post, string $kind, ?Entry $after): array
+    {
+        return $after === null ? [] : array_values(array_filter(
+            $site->log->entries, fn (Entry $entry) => $entry->payload instanceof $kind && array_filter($entry->payload->posts(), $post->id->equals(...)) !== []
+                && $site->log->strikeOf($entry) === null && $site->log->correctionOf($entry) === null
+                && [$entry->measured, $entry->sequence] > [$after->measured, $after->sequence],
+        ));
+    }
+}
