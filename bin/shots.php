@@ -20,7 +20,6 @@ $views = [
     'square' => ['/jobs/3/square', 1280, 800],
     'prove' => ['/jobs/3/square/prove', 1280, 800],
     'hand' => ['/jobs/3/square/hand', 1280, 800],
-    'sheet' => ['/jobs/3/square/sheet', 1280, 800],
     'level' => ['/jobs/3/level', 1280, 800],
     'footing' => ['/jobs/3/footing', 1280, 800],
     'set' => ['/jobs/2/set', 1280, 800],
@@ -40,9 +39,6 @@ try {
     $driver = $chromium->driver;
     $chromium->resize(1280, 800);
     $driver->get($server->address.'/sign-in');
-    if ($only === [] || in_array('sign-in', $only, true)) {
-        $driver->takeScreenshot("{$folder}/sign-in.png");
-    }
     $driver->findElement(WebDriverBy::cssSelector('form[action$="/demo"] button'))->click();
     $driver->wait(30)->until(fn () => $driver->findElements(WebDriverBy::cssSelector('.job-card')) !== []);
     foreach ($views as $name => [$path, $width, $height]) {

@@ -49,6 +49,8 @@ enum Caution: string
     case Play = 'play';
     case Swings = 'swings';
     case Thrown = 'thrown';
+    case Carries = 'carries';
+    case Hung = 'hung';
 
     /**
      * The cautions beside a step, the gravest first.
@@ -74,7 +76,7 @@ enum Caution: string
     private static function beside(Step $step): array
     {
         return match ($step) {
-            Step::Planning => [self::LocalCode, self::Play, self::Swings, self::Roadside, self::Wall],
+            Step::Planning => [self::LocalCode, self::Carries, self::Play, self::Swings, self::Roadside, self::Wall],
             Step::Clearing => [self::Buried, self::Struck, self::Overhead, self::Roadside, self::Thrown],
             Step::Squaring => [self::Stakes, self::Roadside, self::Weather],
             Step::Levelling => [self::Beam, self::Holes, self::Weather],
@@ -83,15 +85,15 @@ enum Caution: string
             Step::Piers => [self::Lowering, self::Cement, self::Drilling, self::Cure],
             Step::Loads => [self::Uplift, self::Swings, self::Wall, self::Props],
             Step::Materials => [self::Cement, self::Foam, self::Lowering, self::Fasteners],
-            Step::Digging => [self::Holes, self::Auger, self::Tractor, self::Weather],
+            Step::Digging => [self::Carries, self::Holes, self::Auger, self::Tractor, self::Weather],
             Step::Setting => [
-                self::Lifting, self::Lowering, self::Unbraced, self::Props, self::Driving, self::Cement, self::Foam, self::Roadside, self::Weather,
+                self::Carries, self::Lifting, self::Lowering, self::Unbraced, self::Props, self::Driving, self::Cement, self::Foam, self::Roadside, self::Weather,
             ],
-            Step::Standing => [self::Unbraced, self::Straps, self::Cement, self::Foam, self::Driving],
+            Step::Standing => [self::Hung, self::Unbraced, self::Straps, self::Cement, self::Foam, self::Driving],
             Step::Stopping => [self::Holes, self::Unbraced, self::Weather],
             Step::Cutting => [
                 self::Saw, self::Ladder, self::Unbraced, self::Cure, self::Props, self::Drilling, self::Garden, self::Fire, self::Fasteners,
-                self::Swings,
+                self::Swings, self::Hung,
             ],
         };
     }
@@ -107,7 +109,9 @@ enum Caution: string
         return match ($this) {
             self::Roadside => in_array($plan->kind, [JobKind::LetterBox, JobKind::FenceLine], true),
             self::Play, self::Thrown => $plan->kind === JobKind::PlayStructure,
-            self::Swings => in_array($plan->kind, [JobKind::PlayStructure, JobKind::Pergola, JobKind::Other], true),
+            self::Swings => in_array($plan->kind, [JobKind::PlayStructure, JobKind::Pergola, JobKind::CarryingPair, JobKind::Other], true),
+            self::Carries => $plan->kind === JobKind::SocketRepair,
+            self::Hung => in_array($plan->kind, [JobKind::CourtHoop, JobKind::CarryingPair, JobKind::PlayStructure], true),
             self::Wall => array_filter($plan->fixedLines(), fn (FixedLine $line) => $line->kind === FixedKind::Wall) !== [],
             self::Auger, self::Tractor, self::Holes => $any(fn (Hold $way) => $way->isDug()),
             self::Cement => $any(fn (Hold $way) => $way->takesCement() || ($way->hasPad() && $bed($way) === FootBed::Pad)),

@@ -48,7 +48,7 @@ final readonly class FootByLine
 
         return new self(
             $last, $foot === null || $required === null ? null : $required->need->ground->minus($foot),
-            $required?->need->ground->minus($required->highest->level), count($alike) > 1,
+            $required === null ? null : $required->need->ground->minus($required->highest->level), count($alike) > 1,
             array_filter(
                 self::entries($site, $post, Decision::class, $entries[count($entries) - 1]),
                 fn (Entry $entry) => $entry->payload instanceof Decision && in_array($entry->payload->about, [DecisionAbout::AcceptShortHole, DecisionAbout::AsEngineerSays], true),

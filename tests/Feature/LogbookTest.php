@@ -123,6 +123,8 @@ final class LogbookTest extends JobTestCase
     )]
     #[TestWith(['entries/filled', ['post' => 'A1', 'step' => 'done', 'bags' => 'many'], 'bags', 'how many went in'])]
     #[TestWith(['entries/filled', ['post' => 'A1', 'step' => 'done', 'celsius' => '90'], 'celsius', 'Nobody pours'])]
+    #[TestWith(['entries/embedment_line', ['post' => 'A1', 'line_up' => '0', 'line_off_ground' => '3', 'line_is' => 'above'], 'line_up', 'above the foot'])]
+    #[TestWith(['entries/top_over', ['post' => 'A1', 'top_over' => '1050', 'line' => 'gone'], 'top_over', 'No line is in the plan'])]
     #[TestWith(['entries/twist', ['post' => 'A1', 'twist' => '3', 'over' => '0', 'turned' => 'with'], 'over', 'length of the level'])]
     #[TestWith(['entries/spacing', ['from' => 'A1', 'to' => 'A1', 'at' => 'top', 'spacing' => '5400'], 'spacing', 'same stake twice'])]
     #[TestWith(['entries/picture', ['post' => 'A1', 'phase' => 'set'], 'picture', 'No picture came along'])]

@@ -263,6 +263,10 @@ final class SetTest extends JobTestCase
         $this->get("/jobs/{$this->job->id}/set/tops")->assertSee('A1–B1 contradict')->assertSee('Look at entry')->assertSee('Tops seen from above')->assertSeeText('times as far');
         $this->send('twist', ['post' => 'A1', 'twist' => '3', 'over' => '140', 'turned' => 'against']);
         $this->post1()->assertSee('against the clock');
+        $this->send('embedment_line', ['post' => 'A1', 'line_up' => '900', 'line_off_ground' => '12', 'line_is' => 'below'])->assertSessionHasNoErrors();
+        $this->send('embedment_line', ['post' => 'A1', 'line_up' => '900', 'line_off_ground' => '', 'line_is' => 'above'])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$this->job->id}/logbook")->assertSee('below ground')->assertSee('level with the ground');
+        $this->post1()->assertSee('Foot by its line');
         $this->send('filled', ['post' => 'A1', 'step' => 'started']);
         $this->get("/jobs/{$this->job->id}/set/stop")->assertSeeInOrder(['Finish what is begun', 'A1', 'Brace both ways', 'Bags under a roof']);
         $this->send(

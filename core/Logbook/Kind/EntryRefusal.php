@@ -27,6 +27,8 @@ enum EntryRefusal
     case StrikeWithoutReason;
     case DecisionWithoutReason;
     case DistanceToWhat;
+    case DistanceToNothing;
+    case LineNotAboveFoot;
     case LesserEmbedmentMissing;
     case LesserEmbedmentOfAnotherRule;
     case LeanWithoutDirection;

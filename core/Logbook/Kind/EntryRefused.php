@@ -72,6 +72,11 @@ final class EntryRefused extends Refusal
         return new self(Fact::of(EntryRefusal::WidthNotPositive));
     }
 
+    public static function lineNotAboveFoot(): self
+    {
+        return new self(Fact::of(EntryRefusal::LineNotAboveFoot));
+    }
+
     public static function depthNotPositive(): self
     {
         return new self(Fact::of(EntryRefusal::DepthNotPositive));
@@ -115,7 +120,7 @@ final class EntryRefused extends Refusal
     /** @param  string  $typed  what was named, empty where nothing was */
     public static function distanceToWhat(string $typed): self
     {
-        return new self(Fact::of(EntryRefusal::DistanceToWhat, typed: $typed));
+        return new self(trim($typed) === '' ? Fact::of(EntryRefusal::DistanceToWhat) : Fact::of(EntryRefusal::DistanceToNothing, typed: $typed));
     }
 
     public static function lesserEmbedmentMissing(): self

@@ -32,7 +32,7 @@ final readonly class EmbedmentLine implements Payload
     public function __construct(public PostId $post, public Length $up, public Length $over)
     {
         if (! $up->isPositive()) {
-            throw EntryRefused::depthNotPositive();
+            throw EntryRefused::lineNotAboveFoot();
         }
     }
 

@@ -40,7 +40,9 @@ final class EntryRefusalWords
             EntryRefusal::HandedToNobody => 'Say who takes the work over: a name, or the office.',
             EntryRefusal::StrikeWithoutReason => 'Say why the entry no longer counts: misread, wrong stake, typed twice.',
             EntryRefusal::DecisionWithoutReason => 'Say why: whoever reads the book later needs the reason.',
-            EntryRefusal::DistanceToWhat => 'Say what the post is too near to, as it is called on the plan: “{typed}” is not there.',
+            EntryRefusal::DistanceToWhat => 'Say what the post is too near to, as it is called on the plan.',
+            EntryRefusal::DistanceToNothing => 'Nothing on the plan is called “{typed}”. Say what the post is too near to.',
+            EntryRefusal::LineNotAboveFoot => 'The line is drawn above the foot of the post. Enter how far up it is.',
             EntryRefusal::LesserEmbedmentMissing => 'A post does not stand on gravel alone. Type how deep it shall stand instead.',
             EntryRefusal::LesserEmbedmentOfAnotherRule => 'A depth all the same goes with the least embedment. Choose that rule, or leave '
                 .'this empty.',

@@ -171,6 +171,16 @@ final class CautionWords
                 'Things that people climb or swing on need more than plumb posts.',
                 'Keep fall zones clear and soft. The rating of a fitting is not the rating of the frame it hangs on.',
             ],
+            Caution::Carries => [
+                'Prop what the post carries before you take the post away.',
+                'Roof, rail or gate stand on props of their own, on sound ground and braced, until the new post is fast. '
+                    .'Where it carries a roof or a floor, ask somebody licensed what the props must bear.',
+            ],
+            Caution::Hung => [
+                'Nobody hangs, swings, climbs or plays on it before its fill is hard.',
+                'That is days, longer in the cold: its maker’s sheet or the bag says how many. Put a sign and a barrier up until then, '
+                    .'and try it with your own weight, low down, before anybody else does.',
+            ],
             Caution::Swings => [
                 'A hoist, swing or hammock pulls far more than it weighs.',
                 'On a home-made frame the rating of the hook says nothing about the beam, the joint or the post. '

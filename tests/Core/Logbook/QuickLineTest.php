@@ -21,6 +21,7 @@ use Aequus\Logbook\Level\LevelWay;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\QuickLine;
 use Aequus\Logbook\Set\Bubble;
+use Aequus\Logbook\Set\EmbedmentLine;
 use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\LeanMeasure;
 use Aequus\Logbook\Set\PlumbReading;
@@ -30,6 +31,7 @@ use Aequus\Logbook\Set\ReadyItem;
 use Aequus\Logbook\Set\SeenReady;
 use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
+use Aequus\Logbook\Set\TopOver;
 use Aequus\Logbook\Set\TwistRead;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Logbook\Square\LineReading;
@@ -91,6 +93,11 @@ final class QuickLineTest extends TestCase
             new PlumbReading($c1, Side::MinusY, Side::MinusY, LeanMeasure::gap(Length::zero(), Length::feet(4)), Stage::Filled),
         ];
         yield ['c1 plumb 0.5 degrees barn', new PlumbReading($c1, Side::PlusX, Side::MinusX, LeanMeasure::angle(0.5), Stage::HoleOpen)];
+        yield ["b2 embed 3' 4 at 1/2 below", new EmbedmentLine($b2, $in(40), $in(-0.5))];
+        yield ['b2 embed 40 at 1/2 above ground', new EmbedmentLine($b2, $in(40), $in(0.5))];
+        yield ['b2 embed 40 at ground', new EmbedmentLine($b2, $in(40), $in(0))];
+        yield ["b2 over barn wall 3' 5", new TopOver($b2, $in(41), FixedLine::FIRST_ID)];
+        yield ["b2 over 3' 5", new TopOver($b2, $in(41), FixedLine::FIRST_ID)];
         yield ['c1 twist 1/4 over 6', new TwistRead($c1, $in(0.25), $in(6))];
         yield ['b2 set', new PostSet($b2)];
         yield ['b2 cut', new PostCut($b2)];
@@ -136,6 +143,7 @@ final class QuickLineTest extends TestCase
         yield ['b2 ready foot', new SeenReady(ReadyItem::Foot, $b2)];
         yield ['ready mix', new SeenReady(ReadyItem::Mix, null)];
         yield ['b2 take the lean because 12', new Decision(DecisionAbout::AcceptLean, $b2, '12')];
+        yield ['b2 take the distance to 7 because 12', new Decision(DecisionAbout::AcceptDistance, $b2, '12', thing: '7')];
         yield ['take the layout because 12', new Decision(DecisionAbout::AcceptOutline, null, '12')];
         yield ['strike 12 because 12', new Strike(12, '12')];
         yield ['note 12', new Remark(null, '12')];

@@ -21,6 +21,7 @@ use Aequus\Plan\Posts\ByPost;
 use Aequus\Site\Caution;
 use Aequus\Site\Step;
 use Aequus\Words\Site\CautionWords;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 
@@ -97,6 +98,16 @@ final class CautionTest extends TestCase
         self::assertContains(Caution::Roadside, Caution::at(Step::Squaring, self::kind(JobKind::LetterBox)));
     }
 
+    /** @param  list<JobKind>  $kinds  on which it is told, and on no other */
+    #[TestWith([Caution::Carries, Step::Digging, [JobKind::SocketRepair]])]
+    #[TestWith([Caution::Hung, Step::Standing, [JobKind::CourtHoop, JobKind::CarryingPair, JobKind::PlayStructure]])]
+    #[TestWith([Caution::Swings, Step::Planning, [JobKind::PlayStructure, JobKind::Pergola, JobKind::CarryingPair, JobKind::Other]])]
+    public function test_what_a_kind_of_thing_may_do_to_somebody_is_told_there(Caution $caution, Step $step, array $kinds): void
+    {
+        $told = array_filter(JobKind::cases(), fn (JobKind $kind) => in_array($caution, Caution::at($step, self::kind($kind)), true));
+        self::assertEqualsCanonicalizing($kinds, $told);
+    }
+
     public function test_each_is_one_line_and_more(): void
     {
         foreach (Caution::cases() as $caution) {
@@ -113,6 +124,7 @@ final class CautionTest extends TestCase
                 Hold::Concrete, new Customs(build: BuildOrder::FramesTilted),
             ), self::held(Hold::Foam), self::held(Hold::Driven), self::held(Hold::Pier),
             self::held(Hold::Earth, new Customs(wood: WoodCare::Charred)), self::kind(JobKind::LetterBox), self::kind(JobKind::PlayStructure),
+            self::kind(JobKind::SocketRepair),
         ];
     }
 

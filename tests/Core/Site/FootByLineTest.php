@@ -93,7 +93,7 @@ final class FootByLineTest extends TestCase
 
     public function test_a_line_is_above_the_foot(): void
     {
-        $this->expectExceptionObject(EntryRefused::depthNotPositive());
+        $this->expectExceptionObject(EntryRefused::lineNotAboveFoot());
         new EmbedmentLine($this->post(), Length::zero(), Length::zero());
     }
 
