@@ -13,7 +13,6 @@ use Aequus\Guide\Move\Scope;
 use Aequus\Level\CutAndFill;
 use Aequus\Measure\Length;
 use Aequus\Measure\Vector;
-use Aequus\Plan\Part\PartKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
@@ -92,26 +91,9 @@ final readonly class PlanDrawing
                 $frame->x(Length::zero()) - $over, $frame->y($line->at), $frame->x($right) + $over, $frame->y($line->at), 'string',
             );
         }
-        $this->strings = [...$strings, ...self::lines($plan, $frame)];
+        $this->strings = [...$strings, ...DrawnLine::ofParts($plan, $frame)];
         $this->fixed = DrawnFixed::all($plan, $frame);
         $this->leftOut = array_map(fn (Post $post) => $post->at, $plan->grid->leftOut());
-    }
-
-    /** @return list<DrawnLine> along the rows of further parts */
-    private static function lines(Plan $plan, Frame $frame): array
-    {
-        $lines = [];
-        foreach ($plan->parts as $part) {
-            $row = count($part->columns) + 1;
-            foreach ($part->kind === PartKind::Spots ? [] : $part->posts as $i => $post) {
-                $next = $part->posts[$i + 1] ?? null;
-                if ($next !== null && ($part->kind === PartKind::Row || ($i + 1) % $row !== 0)) {
-                    $lines[] = new DrawnLine($frame->x($post->at->x), $frame->y($post->at->y), $frame->x($next->at->x), $frame->y($next->at->y), 'string');
-                }
-            }
-        }
-
-        return $lines;
     }
 
     public static function ofPlan(Plan $plan): self

@@ -187,25 +187,13 @@ final readonly class Plan
     /** Whether something on the site is called so. */
     public function hasOnSite(string $name): bool
     {
-        foreach ([...$this->fixedLines(), ...$this->site] as $thing) {
-            if (mb_strtolower($thing->name) === mb_strtolower(trim($name))) {
-                return true;
-            }
-        }
-
-        return false;
+        return in_array(mb_strtolower(trim($name)), array_map(fn ($thing) => mb_strtolower($thing->name), [...$this->fixedLines(), ...$this->site]), true);
     }
 
     /** One of them by its id; null where this revision has it no more. */
     public function fixedLine(string $id): ?FixedLine
     {
-        foreach ($this->fixedLines() as $line) {
-            if ($line->id === $id) {
-                return $line;
-            }
-        }
-
-        return null;
+        return array_values(array_filter($this->fixedLines(), fn (FixedLine $line) => $line->id === $id))[0] ?? null;
     }
 
     /** How one post is held; in concrete until something else is decided. */

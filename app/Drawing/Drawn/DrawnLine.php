@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Drawing\Drawn;
 
+use Aequus\Plan\Part\PartKind;
+use Aequus\Plan\Plan;
+
 /** A straight line on a drawing, with a class that says what it is and, where wanted, a typeset label. */
 final readonly class DrawnLine
 {
@@ -55,5 +58,22 @@ final readonly class DrawnLine
     private function length(): float
     {
         return max(1.0, hypot($this->x2 - $this->x1, $this->y2 - $this->y1));
+    }
+
+    /** @return list<self> along the rows of further parts */
+    public static function ofParts(Plan $plan, Frame $frame): array
+    {
+        $lines = [];
+        foreach ($plan->parts as $part) {
+            $row = count($part->columns) + 1;
+            foreach ($part->kind === PartKind::Spots ? [] : $part->posts as $i => $post) {
+                $next = $part->posts[$i + 1] ?? null;
+                if ($next !== null && ($part->kind === PartKind::Row || ($i + 1) % $row !== 0)) {
+                    $lines[] = new self($frame->x($post->at->x), $frame->y($post->at->y), $frame->x($next->at->x), $frame->y($next->at->y), 'string');
+                }
+            }
+        }
+
+        return $lines;
     }
 }

@@ -12,9 +12,9 @@ use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
-use Aequus\Plan\Place\TooNear;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
+use Aequus\Site\TooNear;
 
 /** A post that the plan puts behind a wall, over a boundary or too near to it is moved by a new plan, or knowingly left there. */
 final readonly class KeepToTheSite implements Rule

@@ -246,9 +246,7 @@ final class WantedReadings
 
     private function toNearest(Post $post, int $count): void
     {
-        foreach ($this->nearest($post, $count) as $other) {
-            $this->tape($post, $other);
-        }
+        array_map(fn (Post $other) => $this->tape($post, $other), $this->nearest($post, $count));
     }
 
     /** @return list<Post> the nearest stakes that no tape joins to this one yet */
@@ -273,11 +271,9 @@ final class WantedReadings
     private function crossing(int $column, int $row): ?Post
     {
         $grid = $this->plan->grid;
-        if (! isset($grid->columns->lines[$column], $grid->rows->lines[$row])) {
-            return null;
-        }
+        [$along, $across] = [$grid->columns->lines[$column] ?? null, $grid->rows->lines[$row] ?? null];
 
-        return $grid->find(PostId::at($grid->columns->lines[$column]->id, $grid->rows->lines[$row]->id));
+        return $along === null || $across === null ? null : $grid->find(PostId::at($along->id, $across->id));
     }
 
     /** @return non-empty-list<Post> those of its row, along x */

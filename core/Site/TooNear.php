@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Plan\Place;
+namespace Aequus\Site;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
