@@ -12,6 +12,9 @@ use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Measure\Length;
+use Aequus\Plan\Place\Fit;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Place\SiteKind;
 use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Plan;
@@ -21,6 +24,7 @@ use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Plan\Terms\Point;
+use Aequus\Site\TooNear;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -76,6 +80,17 @@ final class SiteObjectTest extends TestCase
         $this->assertSame(MoveWhy::FixedTooNear, $this->move($near)?->why[0]->is);
         $this->assertNull($this->move(Builds::plan()->withSite([$this->object(SiteKind::Door, [[0, 0], [900, 0]])])), 'a door is only shown');
         $this->assertNull($this->move(Builds::plan()));
+    }
+
+    /** A boundary 600 before the first row: 530 from the faces of posts 140 thick. */
+    #[TestWith([530, 0])]
+    #[TestWith([531, 3])]
+    public function test_every_post_too_near_a_fixed_line_is_told_not_the_nearest_alone(int $least, int $told): void
+    {
+        $line = new FixedLine('b', 'lane', $this->at(-500, -600), $this->at(9000, -600), FixedKind::Boundary, Length::millimetres($least));
+        $plan = Builds::plan()->withFit(new Fit([], [$line]));
+        $this->assertCount($told, TooNear::all($plan));
+        $this->assertSame($told === 0, $this->move($plan) === null);
     }
 
     #[TestWith([null])]
