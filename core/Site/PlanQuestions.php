@@ -23,6 +23,9 @@ final class PlanQuestions
 
     private const HOLE = 1200.0;
 
+    /** What must be left between two holes, or it falls in; mm. */
+    private const EARTH = 100.0;
+
     private const STANDING = [100.0, 7500.0];
 
     private const TOLERANCE = 50.0;
@@ -71,7 +74,37 @@ final class PlanQuestions
             );
         }
 
-        return [...$questions, ...self::lines($plan, $before)];
+        return [...$questions, ...self::holes($plan, $before), ...self::lines($plan, $before)];
+    }
+
+    /** @return list<Question> at most one: the two holes that come nearest to each other, where too little earth is left between them */
+    private static function holes(Plan $plan, ?Plan $before): array
+    {
+        $nearest = self::nearest($plan);
+        if ($nearest === null || $nearest[0]->minus($plan->hole->width)->inMillimetres() >= self::EARTH) {
+            return [];
+        }
+        $known = $before === null || ! $before->hole->width->equals($plan->hole->width) ? null : self::nearest($before);
+
+        return $known !== null && $known[0]->equals($nearest[0]) ? [] : [
+            Question::doubtful(QuestionAbout::HolesRunTogether, 'hole', $nearest[0], $plan->hole->width, posts: [$nearest[1]->id, $nearest[2]->id]),
+        ];
+    }
+
+    /** @return ?array{Length, Post, Post} the two dug posts that stand nearest to each other, and how far apart; null where there are no two */
+    private static function nearest(Plan $plan): ?array
+    {
+        $dug = array_values(array_filter($plan->grid->posts, fn (Post $post) => $plan->holdOf($post->id)->isDug()));
+        $places = array_map(fn (Post $post) => [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()], $dug);
+        [$least, $pair] = [INF, null];
+        foreach ($places as $i => [$x, $y]) {
+            for ($j = 0; $j < $i; $j++) {
+                $square = ($x - $places[$j][0]) ** 2 + ($y - $places[$j][1]) ** 2;
+                [$least, $pair] = $square < $least ? [$square, [$dug[$j], $dug[$i]]] : [$least, $pair];
+            }
+        }
+
+        return $pair === null ? null : [$pair[0]->at->distanceTo($pair[1]->at), ...$pair];
     }
 
     /** @return list<Question> about what is fixed on the site and lies far away: a figure misread there is a wall ignored */

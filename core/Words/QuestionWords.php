@@ -82,6 +82,8 @@ final readonly class QuestionWords
             QuestionAbout::BayUnlikeTheOthers => "The other bays are about {$expected}; this one is {$read}.",
             QuestionAbout::PostUnusual => $this->isMore($question) ? "A post {$read} thick is thicker than nearly any."
                 : "A post {$read} thick is thinner than any that carries something.",
+            QuestionAbout::HolesRunTogether => $this->labels($question->posts)." stand {$read} apart, and holes are {$expected} wide: what is left between falls in. "
+                .'Set them further apart, make the holes narrower, or dig both as one.',
             QuestionAbout::HoleWideInPlan => "A hole {$read} across is wider than any auger.",
             QuestionAbout::StandingUnusual => $this->isMore($question) ? "Posts that stand {$read} above the ground are taller than nearly any."
                 : "Posts that stand only {$read} above the ground are hardly posts.",

@@ -51,6 +51,15 @@ final class PartTest extends FeatureTestCase
         $this->assertSame(['T1', 'T2', 'T3', 'T4', 'T5', 'T6'], $this->labels());
     }
 
+    public function test_a_post_whose_hole_runs_into_another_is_asked_about_beside_its_points(): void
+    {
+        $near = ['part_kind' => 'spots', 'part_points' => '0 : 0', 'part_x' => '0', 'part_y' => '-250'] + self::STAIRS;
+        $this->from("/jobs/{$this->job->id}/plan")->send($near)->assertSessionHasErrors('part_points');
+        $this->followRedirects($this->from("/jobs/{$this->job->id}/plan")->send($near))->assertSee('A1, S1 stand')->assertSee('right as typed');
+        $this->send(['right' => '1'] + $near)->assertSessionHasNoErrors();
+        $this->assertSame(['S1'], $this->labels());
+    }
+
     public function test_the_first_grid_changed_keeps_its_parts(): void
     {
         $this->send(self::STAIRS);

@@ -78,6 +78,19 @@ final class ThingTest extends FeatureTestCase
         $this->post('/jobs/new/letter_box/preview', ['height_most' => '1000'] + self::BOX)->assertOk()->assertSee('Not yet a plan')->assertSee('The most is less than the least');
     }
 
+    /** A gate for a cart of 25 m: a digit too many is asked about, at the beginning and later, and goes through where it is meant. */
+    public function test_what_rarely_is_is_asked_about_over_all_questions(): void
+    {
+        $this->actingAs($this->person());
+        $gate = ['form' => 'thing', 'notation' => 'mm', 'name' => 'Gate', 'machine_wide' => '25000', 'machine_high' => '3200', 'margin' => '300', 'post_thick' => '200'];
+        $this->from('/jobs/new/gateway')->post('/jobs/new/gateway', $gate)->assertSessionHasErrors('thing');
+        $this->assertSame(0, Job::query()->count());
+        $this->followRedirects($this->from('/jobs/new/gateway')->post('/jobs/new/gateway', $gate))->assertSee('Tick “right as typed”')->assertSee('name="right"', false)->assertSee('value="25000"', false);
+        $this->post('/jobs/new/gateway', ['right' => '1'] + $gate)->assertSessionHasNoErrors();
+        $job = Job::query()->firstOrFail();
+        $this->post("/jobs/{$job->id}/thing", ['machine_wide' => '35000', 'based_on' => '1', 'reason' => 'wider'] + $gate)->assertSessionHasErrors('thing');
+    }
+
     public function test_an_answer_changed_later_is_a_new_plan_on_the_same_posts(): void
     {
         $this->actingAs($this->person());

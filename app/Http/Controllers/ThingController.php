@@ -57,6 +57,7 @@ final class ThingController extends Controller
     {
         $thing = $this->thing($kind);
         $plan = $request->made($thing, $request->heard($thing, $request->notation()))->plan;
+        $request->ask($plan, null);
         $job = $create($this->user($request), $request->jobName(), $request->string('place')->limit(120, '')->value(), $request->zone(), $plan);
 
         return redirect()->route('thing', $job);

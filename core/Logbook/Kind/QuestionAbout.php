@@ -50,6 +50,7 @@ enum QuestionAbout
     case BayUnlikeTheOthers;
     case PostUnusual;
     case HoleWideInPlan;
+    case HolesRunTogether;
     case StandingUnusual;
     case ToleranceWide;
     case RuleLarge;

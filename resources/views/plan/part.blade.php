@@ -6,6 +6,7 @@
         value="{{ old('based_on', $job->revision->number) }}"><input type="hidden" name="part" value="{{ $part->id }}">
     @if ($errors->has('change') && old('form') === $form)<p class="refusal field-wide" role="alert">{{ $errors->first('change') }}</p>
         <label class="tick tick-sure"><input type="checkbox" name="sure" value="1"> {{ $say('plan.show.do_it_all_the_same') }}</label>@endif
+    <x-right :form="$form" />
     <div class="group asks">
         <x-field name="part_name" :form="$form" :label="$say('plan.part.name')" :hint="$say('plan.part.name_why')"
             :value="$part->value('part_name')" />

@@ -10,6 +10,7 @@
             <h1>{{ Names::of($kind) }}</h1>
             <p>{{ $sentence }}</p>
             @if ($errors->has('thing'))<p class="refusal" role="alert">{{ $errors->first('thing') }}</p>@endif
+            <x-right form="thing" />
             <div class="group asks"><x-field name="name" form="thing" :label="$say('page.name')" wide />
                 @include('thing.fields', ['fields' => $form->asked, 'form' => 'thing'])</div>
             <details class="change" @if ($errors->hasAny(array_column($form->folded, 'name'))) open @endif>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
+use Aequus\Logbook\Kind\Question;
 use Aequus\Measure\Length;
 use Aequus\Plan\Part\Part;
 use Aequus\Plan\Part\PartKind;
@@ -18,6 +19,7 @@ use Illuminate\Validation\ValidationException;
 /** A further part of a plan: put on it, changed or taken away. */
 final class PartRequest extends FormRequest
 {
+    use AsksAboutPlan;
     use ReadsBays;
     use ReadsFields;
 
@@ -53,7 +55,13 @@ final class PartRequest extends FormRequest
         $with = $this->attempt('part_name', fn () => $plan->withParts($parts));
         $this->stopIfRefused();
 
-        return [$with ?? throw $this->refused(), Say::text('refusals.part.further', name: $part->name)];
+        return [$this->ask($with ?? throw $this->refused(), $plan), Say::text('refusals.part.further', name: $part->name)];
+    }
+
+    /** What is odd in the plan that it comes to is said beside its points. */
+    protected function fieldOf(Question $question): string
+    {
+        return 'part_points';
     }
 
     private function part(Plan $plan, string $id): Part

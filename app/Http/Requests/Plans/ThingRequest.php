@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
+use Aequus\Logbook\Kind\Question;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Refusal;
@@ -78,6 +79,12 @@ final class ThingRequest extends FormRequest
             $this->refuse($refusal instanceof ThingRefused && $refusal->at !== null ? $refusal->at : 'thing', $refusal);
             throw $this->refused();
         }
+    }
+
+    /** The questions of a kind have no fields of a plan: what is odd in what they come to is said over all. */
+    protected function fieldOf(Question $question): string
+    {
+        return 'thing';
     }
 
     protected function speech(): Speech
