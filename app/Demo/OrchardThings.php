@@ -46,27 +46,37 @@ final class OrchardThings
         $mm = Length::millimetres(...);
         $metric = Notation::millimetres(0);
 
-        // Two posts carry the foot of the stairs, a little askew to the deck.
-        $stairs = new Part('p1', 'S', PartKind::Row, [new Point($mm(0), $mm(0)), new Point($mm(1100), $mm(0))], [], [], null, new Point($mm(1900), $mm(-1450)), 12.0);
-
         $at = fn (int $x, int $y): Point => new Point($mm($x), $mm($y));
+        // Two posts carry the foot of the stairs, a little askew to the deck.
+        $stairs = new Part('p1', 'S', PartKind::Row, [$at(0, 0), $at(1100, 0)], [], [], null, $at(1900, -1450), 12.0);
+
         $site = [
             new SiteObject('o1', 'Lot line', SiteKind::Boundary, [$at(-4000, -4500), $at(11000, -4500), $at(11000, 9000)], $mm(1500), $mm(0)),
-            new SiteObject('o2', 'Press house', SiteKind::House, [$at(-2000, 3562), $at(9000, 3562), $at(9000, 8500), $at(-2000, 8500)], $mm(0), $mm(0)),
+            new SiteObject('o2', 'Press house', SiteKind::House, [
+                $at(-2000, 3562), $at(9000, 3562), $at(9000, 8500), $at(-2000, 8500),
+            ], $mm(0), $mm(0)),
             new SiteObject('o3', 'Walnut', SiteKind::Tree, [$at(8200, -1500)], $mm(0), $mm(1600)),
-            new SiteObject('o4', 'Cart pond', SiteKind::Wet, [$at(-3600, -4000), $at(-1200, -4000), $at(-1200, -1800), $at(-3600, -1500)], $mm(1000), $mm(0)),
+            new SiteObject('o4', 'Cart pond', SiteKind::Wet, [
+                $at(-3600, -4000), $at(-1200, -4000), $at(-1200, -1800), $at(-3600, -1500),
+            ], $mm(1000), $mm(0)),
         ];
 
+        $deck = self::plan(JobKind::Deck, $metric, ['wide' => $mm(5200)])->withParts([$stairs])->withSite($site);
+
         return [
-            self::job('Deck behind the press house', self::plan(JobKind::Deck, $metric, ['wide' => $mm(5200)])->withParts([$stairs])->withSite($site), $seed + 6, 2, 'notice', $askedOn),
+            self::job('Deck behind the press house', $deck, $seed + 6, 2, 'notice', $askedOn),
             self::job('Sheep fence along the beck', self::plan(JobKind::FenceLine, Notation::feetInches(8), [
                 'long' => Length::feet(44), 'gate_wide' => Length::inches(42),
             ]), $seed + 1, 3, 'notice', $askedOn),
-            self::job('Arch over the cart track', self::plan(JobKind::Gateway, $metric, ['machine_high' => $mm(3350)]), $seed + 2, 5, 'stakes', $askedOn),
+            self::job('Arch over the cart track', self::plan(JobKind::Gateway, $metric, [
+                'machine_high' => $mm(3350),
+            ]), $seed + 2, 5, 'stakes', $askedOn),
             self::job('Rotted posts of the bee garden', self::plan(JobKind::SocketRepair, $metric, [
                 'posts' => 2, 'sound_at' => $mm(640), 'opening_a' => $mm(93), 'opening_b' => $mm(91),
             ]), $seed + 3, 6, 'ground', $askedOn),
-            self::job('Hoop by the threshing floor', self::plan(JobKind::CourtHoop, $metric, ['inside' => $mm(600)]), $seed + 4, 8, 'holes', $askedOn),
+            self::job('Hoop by the threshing floor', self::plan(JobKind::CourtHoop, $metric, [
+                'inside' => $mm(600),
+            ]), $seed + 4, 8, 'holes', $askedOn),
             self::job('Swing under the walnut', self::plan(JobKind::CarryingPair, $metric, [
                 'width' => $mm(2600), 'width_is' => Pick::Clear, 'ground_rise' => $mm(40),
             ]), $seed + 5, 12, 'filled', $askedOn),
@@ -82,7 +92,8 @@ final class OrchardThings
         $plan = $thing->make($heard)->plan;
 
         return $plan->footing !== null ? $plan : $plan->withFooting(new FootingRules(
-            Length::millimetres(760), Length::millimetres(50), LeastEmbedment::length(Length::millimetres(600)), Length::zero(), Length::millimetres(100),
+            Length::millimetres(760), Length::millimetres(50), LeastEmbedment::length(Length::millimetres(600)),
+            Length::zero(), Length::millimetres(100),
             Length::millimetres(50), DepthMode::Own,
         ));
     }
@@ -92,7 +103,8 @@ final class OrchardThings
     {
         $site = new HiddenSite($plan, $seed, 1.2, 6 / 1000, 4 / 1000, 1380);
         $entries = [new NoticeAsked($askedOn($daysAgo), 3, '')];
-        foreach (['stakes' => self::stakes(...), 'ground' => self::ground(...), 'holes' => self::holes(...), 'filled' => self::filled(...)] as $stage => $written) {
+        $stages = ['stakes' => self::stakes(...), 'ground' => self::ground(...), 'holes' => self::holes(...), 'filled' => self::filled(...)];
+        foreach ($stages as $stage => $written) {
             if ($until === 'notice') {
                 break;
             }
@@ -147,7 +159,8 @@ final class OrchardThings
             array_push($entries, new PostSet($post->id), ...$plumb($post, Stage::HoleOpen));
         }
         foreach ($plan->grid->posts as $post) {
-            array_push($entries, new PostFilled($post->id, FillStep::Started), new PostFilled($post->id, FillStep::Done, null, 12.0), ...$plumb($post, Stage::Filled));
+            $filled = [new PostFilled($post->id, FillStep::Started), new PostFilled($post->id, FillStep::Done, null, 12.0)];
+            array_push($entries, ...$filled, ...$plumb($post, Stage::Filled));
         }
 
         return $entries;

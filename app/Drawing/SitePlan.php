@@ -14,7 +14,10 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
 use App\Paper\Paper;
 
-/** The site as a permit office wants it: to a round scale, with what stands on it, every post, and how far the nearest post stays from each boundary. In dots of the sheet, 96 to the inch: what prints drawings knows no other unit. */
+/**
+ * The site as a permit office wants it: to a round scale, with what stands on it, every post, and how far the nearest post stays from each
+ * boundary. In dots of the sheet, 96 to the inch: what prints drawings knows no other unit.
+ */
 final readonly class SitePlan
 {
     private const DOTS_PER_MM = 96 / 25.4;
@@ -39,7 +42,11 @@ final readonly class SitePlan
     /** @var list<array{x: float, y: float, size: float, label: string}> */
     public array $posts;
 
-    /** @var list<array{x1: float, y1: float, x2: float, y2: float, x: float, y: float, length: Length, kept: bool}> from each thing to the nearest face of a post */
+    /**
+     * From each thing to the nearest face of a post.
+     *
+     * @var list<array{x1: float, y1: float, x2: float, y2: float, x: float, y: float, length: Length, kept: bool}>
+     */
     public array $distances;
 
     /** Of the bar that shows the scale, and what it stands for. */
@@ -71,18 +78,24 @@ final readonly class SitePlan
         [$from, $to] = Vector::extent($places);
         [$wide, $high] = [$this->width() - 2 * self::MARGIN, $this->height() - 2 * self::MARGIN - self::HEAD - self::FOOT];
         $scales = self::SCALES[$unit->value];
-        $fits = array_values(array_filter($scales, fn (int $scale) => ($to->x - $from->x) * self::DOTS_PER_MM / $scale <= $wide && ($to->y - $from->y) * self::DOTS_PER_MM / $scale <= $high));
+        [$along, $away] = [($to->x - $from->x) * self::DOTS_PER_MM, ($to->y - $from->y) * self::DOTS_PER_MM];
+        $fits = array_values(array_filter($scales, fn (int $scale) => $along / $scale <= $wide && $away / $scale <= $high));
         $this->scale = $fits[0] ?? $scales[count($scales) - 1];
         $this->dots = self::DOTS_PER_MM / $this->scale;
         $this->from = $from;
         $this->deep = $to->y - $from->y;
         $this->offset = new Vector(
-            self::MARGIN + ($wide - ($to->x - $from->x) * $this->dots) / 2, $this->height() - self::MARGIN - self::FOOT - ($high - ($to->y - $from->y) * $this->dots) / 2,
+            self::MARGIN + ($wide - $along / $this->scale) / 2,
+            $this->height() - self::MARGIN - self::FOOT - ($high - $away / $this->scale) / 2,
         );
-        $this->objects = [...array_map($this->object(...), $plan->site), ...array_map(fn ($line) => $this->line($line->name, $line->from, $line->to), $plan->fixedLines())];
+        $lines = array_map(fn ($line) => $this->line($line->name, $line->from, $line->to), $plan->fixedLines());
+        $this->objects = [...array_map($this->object(...), $plan->site), ...$lines];
         $size = max(4.5, $plan->post->thicker()->inMillimetres() * $this->dots);
-        $this->posts = array_map(fn (Post $post) => ['x' => $this->x($post->at), 'y' => $this->y($post->at), 'size' => round($size, 2), 'label' => $post->label], $plan->grid->posts);
-        $this->distances = array_values(array_map($this->distance(...), array_filter($plan->site, fn (SiteObject $object) => $object->kind !== SiteKind::Door)));
+        $this->posts = array_map(fn (Post $post) => [
+            'x' => $this->x($post->at), 'y' => $this->y($post->at), 'size' => round($size, 2), 'label' => $post->label,
+        ], $plan->grid->posts);
+        $kept = array_filter($plan->site, fn (SiteObject $object) => $object->kind->isKeptClear());
+        $this->distances = array_values(array_map($this->distance(...), $kept));
         $this->barIs = $unit === Unit::Millimetre ? Length::millimetres($this->scale * 50) : Length::feet(round($this->scale * 50 / 304.8 / 5) * 5 ?: 1);
         $this->bar = round($this->barIs->inMillimetres() * $this->dots, 2);
     }
@@ -114,7 +127,10 @@ final readonly class SitePlan
         $d = $object->kind === SiteKind::Tree ? "M{$left} {$y} a{$r} {$r} 0 1 0 ".(2 * $r)." 0 a{$r} {$r} 0 1 0 -".(2 * $r).' 0'
             : 'M'.implode(' L', $points).($object->kind->isArea() ? ' Z' : '');
 
-        return ['class' => "site-{$object->kind->value}", 'd' => $d, 'name' => $object->name, 'x' => $x, 'y' => $object->kind->isArea() || $object->kind === SiteKind::Tree ? $y : $y - 6];
+        // A name stands in what covers ground, and beside a line.
+        $isRound = $object->kind->isArea() || $object->kind === SiteKind::Tree;
+
+        return ['class' => "site-{$object->kind->value}", 'd' => $d, 'name' => $object->name, 'x' => $x, 'y' => $isRound ? $y : $y - 6];
     }
 
     /** @return array{class: string, d: string, name: string, x: float, y: float} */

@@ -42,7 +42,8 @@ final readonly class FootByLine
             return null;
         }
         $last = $reads[count($reads) - 1]->embedded();
-        $alike = array_filter($reads, fn (EmbedmentLine $read) => ! $read->embedded()->minus($last)->magnitude()->isLongerThan(Length::millimetres(self::ALIKE)));
+        $isAlike = fn (EmbedmentLine $read) => ! $read->embedded()->minus($last)->magnitude()->isLongerThan(Length::millimetres(self::ALIKE));
+        $alike = array_filter($reads, $isAlike);
         $required = $site->footing->required($post);
         $foot = $site->footing->asDug($post)?->foot;
 

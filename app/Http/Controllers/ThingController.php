@@ -49,7 +49,8 @@ final class ThingController extends Controller
 
         return view('thing.ask', [
             'form' => ThingForm::fresh($usual->thing, $notation), 'notation' => $notation, 'unit' => $notation->unit, 'kind' => $kind,
-            'sentence' => $usual->sentence, 'why' => ThingWords::why($kind), 'drawing' => $usual->drawing, 'figures' => ThingPage::figures($usual->made),
+            'sentence' => $usual->sentence, 'why' => ThingWords::why($kind), 'drawing' => $usual->drawing,
+            'figures' => ThingPage::figures($usual->made),
         ]);
     }
 
@@ -86,7 +87,9 @@ final class ThingController extends Controller
         $thing = Things::of($site->plan->kind);
         $page = $thing === null ? null : ThingPage::of($thing, $site->plan);
 
-        return $page === null ? redirect()->route('plan', $job) : $this->page('thing.show', $site, ['page' => $page, 'face' => FaceLine::of($site->state), 'top' => TopLine::of($site->state), 'panels' => PanelRow::all($site->state)]);
+        return $page === null ? redirect()->route('plan', $job) : $this->page('thing.show', $site, [
+            'page' => $page, 'face' => FaceLine::of($site->state), 'top' => TopLine::of($site->state), 'panels' => PanelRow::all($site->state),
+        ]);
     }
 
     public function revise(ThingRequest $request, Job $job, RevisePlan $revise): RedirectResponse
