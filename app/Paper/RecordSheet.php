@@ -14,6 +14,7 @@ use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Square\LineReading;
 use Aequus\Measure\Length;
+use Aequus\Site\AskedByRule;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
 use Aequus\Square\SquareVerdict;
@@ -76,7 +77,7 @@ final readonly class RecordSheet
             isset($bytes[$picture->fingerprint]) ? 'data:image/jpeg;base64,'.base64_encode((string) $bytes[$picture->fingerprint])
                 : '', $words->say($picture),
         ], $taken));
-        $this->tolerances = [$this->layout(), $this->depths(), $this->plumb(), ...$this->straight(), $this->cuts()];
+        $this->tolerances = [$this->layout(), $this->depths(), $this->plumb(), ...$this->straight(), $this->cuts(), ...$this->byRule()];
     }
 
     /** @return array<string, list<string|Sentence>> */
@@ -196,6 +197,19 @@ final readonly class RecordSheet
             Say::text('paper.record_sheet.tops_cut_to_their_marks'), Say::text('paper.record_sheet.of', cut: $cut, count: count($this->records)),
             $cut === 0 ? null : $cut === count($this->records),
         ];
+    }
+
+    /** @return list<array{string, string|Sentence, ?bool}> */
+    private function byRule(): array
+    {
+        return array_map(function (AskedByRule $asked): array {
+            $is = $asked->asks->part('found');
+
+            return [
+                (string) (new Speech($this->site->plan))->say($asked->asks), $is instanceof Length
+                    ? $this->say($asked->isTaken ? 'paper.record_sheet.taken' : 'paper.record_sheet.as_it_is', is: $is) : Say::text('page.not_measured'), $asked->isMet,
+            ];
+        }, AskedByRule::all($this->site));
     }
 
     /** @param  list<string|Sentence>  $says */

@@ -35,6 +35,7 @@ use Aequus\Plan\Terms\Shift;
 use Aequus\Plan\Terms\Side;
 use Aequus\Set\PlumbRefusal;
 use Aequus\Set\PourDeed;
+use Aequus\Site\RuleAsks;
 use Aequus\Square\Network\SquareRefusal;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Square\SettingOut\BoardHindrance;
@@ -60,6 +61,7 @@ use Aequus\Words\Plan\HoldWords;
 use Aequus\Words\Plan\PlanRefusalWords;
 use Aequus\Words\Set\PlumbRefusalWords;
 use Aequus\Words\Set\PourWords;
+use Aequus\Words\Site\RuleWords;
 use Aequus\Words\Square\BoardWords;
 use Aequus\Words\Square\SquareRefusalWords;
 use Aequus\Words\Square\WantedWords;
@@ -115,6 +117,7 @@ final readonly class Speech
             $is instanceof Guess => GuessWords::asks($is),
             $is instanceof EntryRefusal => EntryRefusalWords::of($is),
             $is instanceof PlanRefusal => PlanRefusalWords::of($is),
+            $is instanceof RuleAsks => RuleWords::of($is),
             $is instanceof CutRefusal => CutRefusalWords::of($is),
             $is instanceof LevelRefusal => LevelRefusalWords::of($is),
             $is instanceof SquareRefusal => SquareRefusalWords::of($is),

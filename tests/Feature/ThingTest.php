@@ -56,6 +56,9 @@ final class ThingTest extends FeatureTestCase
         // 175 + 410; 1100 over a road 35 lower, and the floor of the box 15 below the post's top.
         $page->assertSee('Centre of the post from the road’s edge')->assertSee('585')->assertSee('1080')->assertSee('1320');
         $this->assertSame('Box at the bend', Job::query()->firstOrFail()->name);
+        $job = Job::query()->latest('id')->firstOrFail();
+        $this->get("/jobs/{$job->id}/handover")->assertOk()->assertSeeInOrder(['Face off road', 'not measured', 'Height over road', 'not measured']);
+        $this->get("/jobs/{$job->id}/handover/record.pdf")->assertOk();
     }
 
     public function test_a_wrong_answer_is_told_at_its_field_and_nothing_typed_is_lost(): void

@@ -19,7 +19,7 @@ final class HandoverWords
     {
         return match (true) {
             $handover->given !== null => 'Handed over to '.$handover->given->to,
-            $handover->incomplete() === [] => 'Ready to hand over',
+            $handover->incomplete() === [] => $handover->open === 0 ? 'Ready to hand over' : 'What a rule asks is not met yet',
             default => self::incomplete(count($handover->incomplete())),
         };
     }
@@ -32,7 +32,11 @@ final class HandoverWords
         }
         $lacking = $site->handedOver() === null ? [] : array_map(fn (Post $post) => $post->label, $site->lacking());
 
-        return $lacking === [] ? null : self::incomplete(count($lacking)).': a depth, a plumb reading or a cut is missing at '.implode(', ', $lacking).'.';
+        return match (true) {
+            $lacking !== [] => self::incomplete(count($lacking)).': a depth, a plumb reading or a cut is missing at '.implode(', ', $lacking).'.',
+            $site->handedOver() !== null && $site->openByRule() > 0 => 'It was handed over, and what a rule asks is not met: it stands among the tolerances.',
+            default => null,
+        };
     }
 
     /** What was remarked and decided at a post, in the builder’s own words. */

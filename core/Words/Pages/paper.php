@@ -41,6 +41,8 @@ return [
     'record_sheet.ground' => 'Ground: {heights,}',
     'record_sheet.finished_surface_under_it' => 'Finished surface {finished}, under it {layers,}{write}',
     'record_sheet.clearance' => ', clearance {clearance}',
+    'record_sheet.as_it_is' => '{is}',
+    'record_sheet.taken' => '{is}, taken with a reason',
     'record_sheet.stakes_on_their_places' => 'Stakes on their places',
     'record_sheet.within_not_measured' => 'within {limit}: not measured',
     'record_sheet.the_furthest_off_allowed' => 'the furthest {write} off, allowed {limit}',
