@@ -13,14 +13,12 @@ final readonly class Handover
     /**
      * @param  list<PostRecord>  $records
      * @param  list<Post>  $lacking  posts whose depth, plumb readings or cut are not in the book
-     * @param  int  $open  how much of what a rule asks is out or was never measured, and nobody took it as it is
      * @param  ?HandedOver  $given  null until someone took the work over
      */
     public function __construct(
         public array $records,
         public array $lacking,
         public ?HandedOver $given,
-        public int $open = 0,
     ) {
     }
 

@@ -40,8 +40,9 @@ final readonly class AskedByRule
                 $top->verdict() === null ? null : $top->verdict() === InBand::Within, $site->decided(DecisionAbout::AcceptHeights, $top->post) !== null,
             );
         }
+        $read = FootByLine::all($site);
         foreach ($site->plan->grid->posts as $post) {
-            $foot = FootByLine::of($site, $post);
+            $foot = $read[$post] ?? null;
             if ($foot !== null && $foot->shortBy()->isPositive()) {
                 $all[] = new self(Fact::of(RuleAsks::Foot, post: $post, least: $foot->least, found: $foot->embedded), false, $foot->settled);
             }
@@ -56,9 +57,9 @@ final readonly class AskedByRule
         return $all;
     }
 
-    /** Whether it still waits for somebody: out, or never measured, and not taken as it is. */
-    public function isOpen(): bool
+    /** How much of it is out, or was never measured, and nobody took it as it is. */
+    public static function open(SiteState $site): int
     {
-        return $this->isMet !== true && ! $this->isTaken;
+        return count(array_filter(self::all($site), fn (self $asked) => $asked->isMet !== true && ! $asked->isTaken));
     }
 }

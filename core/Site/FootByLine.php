@@ -11,6 +11,7 @@ use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Set\EmbedmentLine;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Measure\Length;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 
 /** How deep the foot of a standing post is by the line on it, against what its hole says: a hole that fell in, or a line drawn wrong, shows here and nowhere else. */
@@ -31,6 +32,14 @@ final readonly class FootByLine
      */
     private function __construct(public Length $embedded, public ?Length $byHole, public ?Length $least, public bool $confirmed, public bool $settled)
     {
+    }
+
+    /** @return ByPost<self> of every post on which a line was read; a log of thousands is gone through for those alone */
+    public static function all(SiteState $site): ByPost
+    {
+        $read = $site->log->newest(EmbedmentLine::class);
+
+        return ByPost::each($site->plan->grid->posts, fn (Post $post) => isset($read[$post]) ? self::of($site, $post) : null);
     }
 
     /** Null where no line was read since the post was set, or no foot of a post is in the ground. */

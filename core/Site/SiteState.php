@@ -94,13 +94,7 @@ final readonly class SiteState
     /** The record of every post, as it is handed over. */
     public function handover(): Handover
     {
-        return new Handover($this->records(), $this->lacking(), $this->handedOver(), $this->openByRule());
-    }
-
-    /** How much of what a rule asks is out or was never measured, and nobody took it as it is. */
-    public function openByRule(): int
-    {
-        return count(array_filter(AskedByRule::all($this), fn (AskedByRule $asked) => $asked->isOpen()));
+        return new Handover($this->records(), $this->lacking(), $this->handedOver());
     }
 
     /** Null until someone took the work over as this plan has it: a hand-over belongs to its revision. */

@@ -21,8 +21,9 @@ final readonly class SettleFoot implements Rule
 {
     public function moves(SiteState $site): iterable
     {
+        $read = FootByLine::all($site);
         foreach ($site->walk() as $post) {
-            $foot = FootByLine::of($site, $post);
+            $foot = $read[$post] ?? null;
             if ($foot === null || $foot->settled) {
                 continue;
             }

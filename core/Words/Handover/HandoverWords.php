@@ -9,17 +9,18 @@ use Aequus\Handover\PostRecord;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\Remark;
 use Aequus\Plan\Posts\Post;
+use Aequus\Site\AskedByRule;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
 
 /** How the work stands with whoever takes it over. */
 final class HandoverWords
 {
-    public static function title(Handover $handover): string
+    public static function title(Handover $handover, SiteState $site): string
     {
         return match (true) {
             $handover->given !== null => 'Handed over to '.$handover->given->to,
-            $handover->incomplete() === [] => $handover->open === 0 ? 'Ready to hand over' : 'What a rule asks is not met yet',
+            $handover->incomplete() === [] => AskedByRule::open($site) === 0 ? 'Ready to hand over' : 'What a rule asks is not met yet',
             default => self::incomplete(count($handover->incomplete())),
         };
     }
@@ -34,7 +35,7 @@ final class HandoverWords
 
         return match (true) {
             $lacking !== [] => self::incomplete(count($lacking)).': a depth, a plumb reading or a cut is missing at '.implode(', ', $lacking).'.',
-            $site->handedOver() !== null && $site->openByRule() > 0 => 'It was handed over, and what a rule asks is not met: it stands among the tolerances.',
+            $site->handedOver() !== null && AskedByRule::open($site) > 0 => 'It was handed over, and what a rule asks is not met: it stands among the tolerances.',
             default => null,
         };
     }

@@ -5,7 +5,7 @@
 <x-layout :title="$say('handover.show.hand_over')" :site="$site" :phase="$phase">
     <div class="two">
         <section class="paper record">
-            <h1>{{ HandoverWords::title($handover) }}</h1>
+            <h1>{{ HandoverWords::title($handover, $state) }}</h1>
             @if (HandoverWords::besides($state))<p class="refusal">{{ HandoverWords::besides($state) }}</p>@endif
             <p class="verdict-why">{{ $say('handover.show.b_b_plan_revision_printed', name: $job->name, place: $job->place ? ', '.$job->place : '',
                 what: Names::of($plan->kind), number: $job->revision->number, count: count($state->log->entries), remark: $handover->given?->remark

@@ -36,7 +36,7 @@ final class AskedByRuleTest extends TestCase
     {
         $site = $this->built()->site();
         $this->assertSame(['Face off road, 150 mm to 200 mm' => true, 'Height over road, 1050 mm to 1150 mm' => true], $this->asked($site));
-        $this->assertSame('Ready to hand over', HandoverWords::title($site->handover()));
+        $this->assertSame('Ready to hand over', HandoverWords::title($site->handover(), $site));
         $post = $site->plan->grid->posts[0];
         $edge = $site->plan->fixedLine(FixedLine::ANSWERED) ?? $this->fail();
         $line = fn (int $over) => new EmbedmentLine($post->id, Length::millimetres(1320), Length::millimetres($over));
@@ -48,9 +48,9 @@ final class AskedByRuleTest extends TestCase
             $builder = $this->built();
             array_map($builder->write(...), $book);
             $this->assertFalse($this->asked($builder->site())[$asks]);
-            $this->assertSame('What a rule asks is not met yet', HandoverWords::title($builder->site()->handover()), $asks);
+            $this->assertSame('What a rule asks is not met yet', $this->title($builder->site()), $asks);
             $builder->write(new Decision($about, $post->id, 'agreed', thing: $thing));
-            $this->assertSame('Ready to hand over', HandoverWords::title($builder->site()->handover()), $asks);
+            $this->assertSame('Ready to hand over', $this->title($builder->site()), $asks);
             $this->assertFalse($this->asked($builder->site())[$asks], 'taken is not met');
         }
     }
@@ -59,7 +59,7 @@ final class AskedByRuleTest extends TestCase
     {
         $site = (new SimulatedBuilder($this->plan()))->site();
         $this->assertSame([null, null], array_values($this->asked($site)));
-        $this->assertSame(2, $site->openByRule());
+        $this->assertSame(2, AskedByRule::open($site));
         $lane = new SiteObject('o1', 'lot line', SiteKind::Boundary, [$this->at(-9000, -600), $this->at(9000, -600)], Length::millimetres(900), Length::zero());
         $near = (new SimulatedBuilder(Builds::plan([2400], [3000])->withSite([$lane])))->site();
         $this->assertSame(['A1 off lot line, 900 mm at least' => false, 'B1 off lot line, 900 mm at least' => false], $this->asked($near));
@@ -83,6 +83,11 @@ final class AskedByRuleTest extends TestCase
         }
 
         return $asked;
+    }
+
+    private function title(SiteState $site): string
+    {
+        return HandoverWords::title($site->handover(), $site);
     }
 
     /** All is done but the hand-over. */
