@@ -8,7 +8,7 @@
             <h1>{{ $say('plan.site.title') }} <span class="h-note">{{ $say('plan.site.scale', scale: $sheet->scale) }}</span></h1>
             <p class="no-print"><a href="{{ route('plan.site.pdf', [$job, 'paper' => 'a4']) }}" hx-boost="false">{{ $say('plan.site.print_a4') }}</a>
                 <a href="{{ route('plan.site.pdf', [$job, 'paper' => 'letter']) }}" hx-boost="false">{{ $say('plan.site.print_letter') }}</a></p>
-            <figure class="drawing site-sheet" role="img" aria-label="{{ $say('plan.site.says', count: count($plan->site)) }}">
+            <figure class="drawing site-sheet" tabindex="0" role="img" aria-label="{{ $say('plan.site.says', count: count($plan->site)) }}">
                 @include('plan.site-drawing', ['sheet' => $sheet])</figure>
         </section>
         <div class="side-work">

@@ -20,7 +20,7 @@
             </details>
             <p><button class="button">{{ $say('thing.ask.make_this_plan') }}</button></p>
         </div>
-        <div class="planning-drawing">
+        <div class="planning-drawing" role="region" tabindex="0" aria-label="{{ $say('page.drawing_and_marks') }}">
             <div id="preview" hx-post="{{ route('thing.preview', $kind) }}" hx-trigger="input from:closest form delay:300ms"
                 hx-include="closest form" hx-target="this" hx-select="unset" hx-swap="innerHTML" hx-push-url="false" aria-live="polite">
                 @include('thing.preview', ['drawing' => $drawing, 'figures' => $figures, 'refusals' => [], 'notation' => $notation])
