@@ -53,7 +53,7 @@ final class OrchardThings
         $site = [
             new SiteObject('o1', 'Lot line', SiteKind::Boundary, [$at(-4000, -4500), $at(11000, -4500), $at(11000, 9000)], $mm(1500), $mm(0)),
             new SiteObject('o2', 'Press house', SiteKind::House, [
-                $at(-2000, 3562), $at(9000, 3562), $at(9000, 8500), $at(-2000, 8500),
+                $at(-2000, 3550), $at(9000, 3550), $at(9000, 8500), $at(-2000, 8500),
             ], $mm(0), $mm(0)),
             new SiteObject('o3', 'Walnut', SiteKind::Tree, [$at(8200, -1500)], $mm(0), $mm(1600)),
             new SiteObject('o4', 'Cart pond', SiteKind::Wet, [
