@@ -18,7 +18,8 @@
             <p><button class="button">{{ $say('plan.new.make_this_plan') }}</button></p>
         </div>
         <div class="planning-drawing" tabindex="0" id="preview" hx-post="{{ route('plan.preview') }}"
-            hx-trigger="load, input from:closest form delay:300ms" hx-include="closest form" hx-target="this" hx-select="unset" hx-swap="innerHTML" hx-push-url="false" aria-live="polite">
+            hx-trigger="load, input from:closest form delay:300ms"
+            hx-include="closest form" hx-target="this" hx-select="unset" hx-swap="innerHTML" hx-push-url="false" aria-live="polite">
             <p class="empty">{{ $say('plan.new.fill_in_the_bays_and') }}</p>
         </div>
     </form>

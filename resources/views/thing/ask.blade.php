@@ -10,7 +10,7 @@
             <h1>{{ Names::of($kind) }}</h1>
             <p>{{ $sentence }}</p>
             @if ($errors->has('thing'))<p class="refusal" role="alert">{{ $errors->first('thing') }}</p>@endif
-            <x-right form="thing" />
+            <x-right form="thing" :said="$errors->has('thing')" />
             <div class="group asks"><x-field name="name" form="thing" :label="$say('page.name')" wide />
                 @include('thing.fields', ['fields' => $form->asked, 'form' => 'thing'])</div>
             <details class="change" @if ($errors->hasAny(array_column($form->folded, 'name'))) open @endif>
@@ -21,7 +21,8 @@
             <p><button class="button">{{ $say('thing.ask.make_this_plan') }}</button></p>
         </div>
         <div class="planning-drawing" role="region" tabindex="0" aria-label="{{ $say('page.drawing_and_marks') }}">
-            <div id="preview" hx-post="{{ route('thing.preview', $kind) }}" hx-trigger="input from:closest form delay:300ms"
+            <div id="preview" hx-post="{{ route('thing.preview', $kind) }}"
+                hx-trigger="{{ $errors->any() ? 'load, ' : '' }}input from:closest form delay:300ms"
                 hx-include="closest form" hx-target="this" hx-select="unset" hx-swap="innerHTML" hx-push-url="false" aria-live="polite">
                 @include('thing.preview', ['drawing' => $drawing, 'figures' => $figures, 'refusals' => [], 'notation' => $notation])
             </div>

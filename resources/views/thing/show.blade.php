@@ -36,7 +36,7 @@
                     @if ($errors->has('change'))<p class="refusal field-wide" role="alert">{{ $errors->first('change') }}</p>
                         @if (session('asks_sure') === 'thing')<label class="tick tick-sure"><input type="checkbox" name="sure"
                         value="1"> {{ $say('plan.show.do_it_all_the_same') }}</label>@endif @endif
-                    <x-right form="thing" />
+                    <x-right form="thing" :said="$errors->has('thing')" />
                     <div class="group asks">@include('thing.fields', ['fields' => [...$page->form->asked, ...$page->form->folded], 'form' => 'thing'])
                         <x-field name="reason" form="thing" :label="$say('plan.show.why_it_changes')" wide /></div>
                     <button class="button">{{ $say('thing.show.answer_anew') }}</button>
