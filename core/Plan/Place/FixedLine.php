@@ -130,6 +130,9 @@ final readonly class FixedLine
         $foot = (new Segment($this->from, $this->to))->nearest($post->at);
         $distance = $post->at->distanceTo($foot);
 
-        return $distance->minus($distance->isZero() ? $section->across()->half() : $section->toward($post->at, $foot));
+        // A post on the line itself is judged square to it.
+        $square = new Point($post->at->x->minus($this->to->y->minus($this->from->y)), $post->at->y->plus($this->to->x->minus($this->from->x)));
+
+        return $distance->minus($section->toward($post->at, $distance->isZero() ? $square : $foot));
     }
 }

@@ -93,6 +93,14 @@ final class SiteObjectTest extends TestCase
         $this->assertSame($told === 0, $this->move($plan) === null);
     }
 
+    public function test_a_post_on_a_fixed_line_stands_across_it_by_half_its_thickness(): void
+    {
+        $line = new FixedLine('b', 'lane', $this->at(-500, 0), $this->at(9000, 0), FixedKind::Boundary, Length::zero());
+        $near = TooNear::all(Builds::plan()->withFit(new Fit([], [$line])));
+        $this->assertSame(['A1', 'B1', 'C1'], array_map(fn (TooNear $one) => $one->post->label, $near));
+        $this->assertEqualsWithDelta(-70, $near[0]->room->inMillimetres(), 0.01);
+    }
+
     #[TestWith([null])]
     #[TestWith(['barn'])]
     public function test_a_distance_is_taken_to_something_that_is_there(?string $thing): void

@@ -61,7 +61,11 @@ final class AskedByRuleTest extends TestCase
         $this->assertSame([null, null], array_values($this->asked($site)));
         $this->assertSame(2, AskedByRule::open($site));
         $lane = new SiteObject('o1', 'lot line', SiteKind::Boundary, [$this->at(-9000, -600), $this->at(9000, -600)], Length::millimetres(900), Length::zero());
-        $near = (new SimulatedBuilder(Builds::plan([2400], [3000])->withSite([$lane])))->site();
+        $builder = new SimulatedBuilder(Builds::plan([2400], [3000])->withSite([$lane]));
+        $near = $builder->site();
+        $this->assertSame(2, AskedByRule::open($near));
+        $builder->write(new Decision(DecisionAbout::AcceptDistance, $near->plan->grid->posts[0]->id, 'agreed', thing: 'Lot line'));
+        $this->assertSame(1, AskedByRule::open($builder->site()));
         $this->assertSame(['A1 off lot line, 900 mm at least' => false, 'B1 off lot line, 900 mm at least' => false], $this->asked($near));
         $this->assertSame([], $this->asked((new SimulatedBuilder(Builds::plan()))->site()));
     }
