@@ -51,6 +51,7 @@ final class WholeJobTest extends BrowserTestCase
     private function planTheJob(): void
     {
         $this->press('.jobs-head .button');
+        $this->press("a[href*='/jobs/new/fields']");
         $this->type('[name=name]', 'Wood shed');
         foreach ([
             'side_minus_y' => 'lane', 'side_plus_y' => 'orchard', 'side_minus_x' => 'barn', 'side_plus_x' => 'stream', 'bays_x' => "13' 7",
