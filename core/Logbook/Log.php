@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
+use Aequus\Logbook\Book\Decision;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Book\Strike;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Set\PostSet;
@@ -162,6 +164,31 @@ final readonly class Log
         }
 
         return null;
+    }
+
+    /**
+     * A correction is as old as what it corrects: a figure mended later was read when it was read first.
+     *
+     * @param  class-string<Payload>  $payload
+     * @return list<Entry> those of a post that count and were written after another, the newest last
+     */
+    public function since(string $payload, PostId $post, Entry $after): array
+    {
+        return array_values(array_filter(
+            $this->counting, fn (Entry $entry) => $entry->payload instanceof $payload && array_filter($entry->payload->posts(), $post->equals(...)) !== []
+                && self::isBefore($after, $this->firstReadingOf($entry)),
+        ));
+    }
+
+    /**
+     * Whether somebody decided so after something was read: what was decided before did not know it.
+     *
+     * @param  list<DecisionAbout>  $about
+     */
+    public function decidedSince(Entry $read, PostId $post, array $about, ?string $thing = null): bool
+    {
+        return array_filter($this->since(Decision::class, $post, $read), fn (Entry $entry) => $entry->payload instanceof Decision
+            && in_array($entry->payload->about, $about, true) && $entry->payload->isOf($thing)) !== [];
     }
 
     /**

@@ -184,10 +184,12 @@ final readonly class Plan
         return [...$this->layout->fixedLines, ...$this->fit->neighbours];
     }
 
-    /** Whether something on the site is called so. */
-    public function hasOnSite(string $name): bool
+    /** What is called so on the site; null where nothing is. */
+    public function onSite(string $name): FixedLine|SiteObject|null
     {
-        return in_array(mb_strtolower(trim($name)), array_map(fn ($thing) => mb_strtolower($thing->name), [...$this->fixedLines(), ...$this->site]), true);
+        $isIt = fn (FixedLine|SiteObject $thing) => mb_strtolower($thing->name) === mb_strtolower(trim($name));
+
+        return array_values(array_filter([...$this->fixedLines(), ...$this->site], $isIt))[0] ?? null;
     }
 
     /** One of them by its id; null where this revision has it no more. */

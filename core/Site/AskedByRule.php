@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Site;
 
 use Aequus\Fact\Fact;
-use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Thing\Terms\InBand;
 
 /** What a rule asks of this job beside its own tolerances, and whether it is met as things stand: a face off a road, a height over it, a foot, a distance on the site. */
@@ -30,14 +29,14 @@ final readonly class AskedByRule
             $all[] = new self(
                 Fact::of(RuleAsks::Face, line: $face->edge->name, least: $face->band->least, most: $face->band->most, found: $setback),
                 $setback === null ? null : $face->band->where($setback) === InBand::Within,
-                $site->decided(DecisionAbout::AcceptDistance, $face->post, $face->edge->name) !== null,
+                $face->isTaken(),
             );
         }
         $top = TopByRule::of($site);
         if ($top !== null) {
             $all[] = new self(
                 Fact::of(RuleAsks::Top, line: $top->edge->name, least: $top->band->least, most: $top->band->most, found: $top->height()),
-                $top->verdict() === null ? null : $top->verdict() === InBand::Within, $site->decided(DecisionAbout::AcceptHeights, $top->post) !== null,
+                $top->verdict() === null ? null : $top->verdict() === InBand::Within, $top->isTaken(),
             );
         }
         $read = FootByLine::all($site);
@@ -50,7 +49,7 @@ final readonly class AskedByRule
         foreach (TooNear::all($site->plan) as $near) {
             $all[] = new self(
                 Fact::of(RuleAsks::Distance, post: $near->post, line: $near->thing, least: $near->least, found: $near->room), false,
-                $site->decided(DecisionAbout::AcceptDistance, $near->post, $near->thing) !== null,
+                $near->isTaken($site),
             );
         }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
+use Aequus\Logbook\Book\DecisionAbout;
+use Aequus\Logbook\Entry;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\LineReading;
 use Aequus\Measure\Length;
-use Aequus\Plan\JobKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Posts\Post;
-use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Kind\RoadsidePost;
 use Aequus\Thing\Place\ChainAsSet;
 use Aequus\Thing\Terms\Ask;
@@ -32,14 +32,9 @@ final readonly class FaceByRule
     /** Null for a job that no such rule is known of. */
     public static function of(SiteState $site): ?self
     {
-        $plan = $site->plan;
-        $edge = $plan->fixedLine(FixedLine::ANSWERED);
-        if ($plan->kind !== JobKind::LetterBox || $plan->answers === null || $edge === null) {
-            return null;
-        }
-        $heard = Heard::kept($plan->notation, $plan->sides, (new RoadsidePost)->asks(), $plan->answers);
+        $rule = RoadsideRule::of($site->plan);
 
-        return new self($site, $edge, RoadsidePost::setbacks($heard), $heard->length(Ask::BoxReach), $plan->grid->posts[0]);
+        return $rule === null ? null : new self($site, $rule->edge, RoadsidePost::setbacks($rule->heard), $rule->heard->length(Ask::BoxReach), $rule->post);
     }
 
     /** What the tape should read from the edge to the post’s centre. */
@@ -48,47 +43,66 @@ final readonly class FaceByRule
         return $this->edge->off($this->post->at)->magnitude();
     }
 
-    /** What was read last from the edge to the centre, of the post where it is set, else of its stake; null where nothing was. */
-    public function read(): ?Length
-    {
-        [$ofStake, $ofPost, $isSet] = $this->readings();
-
-        return $isSet ? $ofPost : $ofStake;
-    }
-
     /** How the post stands to its band; null until it was measured where it stands now. */
     public function asRead(): ?ChainAsSet
     {
-        [$ofStake] = $this->readings();
-        $read = $this->read();
+        [$ofStake, $now] = [$this->stakeRead(), $this->newest()];
         $plan = $this->site->plan;
 
         // The hole was dug where the stake stood, as far as that was measured.
-        return $read === null ? null : new ChainAsSet(
-            Length::zero(), $this->band, $this->reach, $read, $ofStake ?? $this->planned(), $plan->hole->slack($plan->post, $plan->layout->cover)->slack,
+        return $now === null ? null : new ChainAsSet(
+            Length::zero(), $this->band, $this->reach, $this->offRoad($now), $ofStake === null ? $this->planned() : $this->offRoad($ofStake),
+            $plan->hole->slack($plan->post, $plan->layout->cover)->slack,
         );
     }
 
-    /** @return array{?Length, ?Length, bool} last read of the stake, and of the post; whether the post is set */
-    private function readings(): array
+    /** Whether somebody took it as it is after it was read so. */
+    public function isTaken(): bool
+    {
+        $read = $this->newest();
+
+        return $read !== null && $this->site->log->decidedSince($read, $this->post->id, [DecisionAbout::AcceptDistance], $this->edge->name);
+    }
+
+    /** What was read last from the edge to the centre: of the post where it is set, else of its stake; null where nothing was. */
+    private function newest(): ?Entry
+    {
+        $set = $this->set();
+        if ($set === null) {
+            return $this->stakeRead();
+        }
+        $read = array_values(array_filter($this->site->log->since(LineReading::class, $this->post->id, $set), $this->isOffEdge(...)));
+
+        return $read[count($read) - 1] ?? null;
+    }
+
+    /** What was read last of the stake: no longer counted once its post is set, and still where its hole was dug. */
+    private function stakeRead(): ?Entry
     {
         $log = $this->site->log;
-        $read = [null, null];
-        $set = $this->site->standing($this->post)->set ? $log->newestEntry(PostSet::class, $this->post->id) : null;
-        foreach ($log->entries as $entry) {
-            if ($entry->payload instanceof LineReading && $entry->payload->line === $this->edge->id && $entry->payload->post->equals($this->post->id)
-                && $log->strikeOf($entry) === null && $log->correctionOf($entry) === null) {
-                $isOfPost = $set !== null && [$entry->measured, $entry->sequence] > [$set->measured, $set->sequence];
-                $read[(int) $isOfPost] = $this->towardLand($entry->payload->off);
-            }
-        }
+        $set = $this->set();
+        $ofPost = $set === null ? [] : $log->since(LineReading::class, $this->post->id, $set);
+        $read = array_values(array_filter($log->entries, fn (Entry $entry) => $this->isOffEdge($entry) && $log->strikeOf($entry) === null
+            && $log->correctionOf($entry) === null && ! in_array($entry, $ofPost, true)));
 
-        return [$read[0], $read[1], $set !== null];
+        return $read[count($read) - 1] ?? null;
+    }
+
+    private function set(): ?Entry
+    {
+        return $this->site->standing($this->post)->set ? $this->site->log->newestEntry(PostSet::class, $this->post->id) : null;
+    }
+
+    private function isOffEdge(Entry $entry): bool
+    {
+        return $entry->payload instanceof LineReading && $entry->payload->line === $this->edge->id && $entry->payload->post->equals($this->post->id);
     }
 
     /** Past the edge, on the side of the post, positive. */
-    private function towardLand(Length $off): Length
+    private function offRoad(Entry $read): Length
     {
+        $off = $read->payload instanceof LineReading ? $read->payload->off : Length::zero();
+
         return $this->edge->off($this->post->at)->isNegative() ? $off->negated() : $off;
     }
 }

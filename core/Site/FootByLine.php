@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
-use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\Kind\Payload;
@@ -45,7 +44,8 @@ final readonly class FootByLine
     /** Null where no line was read since the post was set, or no foot of a post is in the ground. */
     public static function of(SiteState $site, Post $post): ?self
     {
-        $entries = self::entries($site, $post, EmbedmentLine::class, $site->log->newestEntry(PostSet::class, $post->id));
+        $set = $site->log->newestEntry(PostSet::class, $post->id);
+        $entries = $set === null ? [] : $site->log->since(EmbedmentLine::class, $post->id, $set);
         $reads = array_values(array_filter(array_map(fn (Entry $entry) => $entry->payload, $entries), fn (Payload $read) => $read instanceof EmbedmentLine));
         if ($reads === [] || ! $site->plan->holdOf($post->id)->isBuried()) {
             return null;
@@ -59,10 +59,7 @@ final readonly class FootByLine
         return new self(
             $last, $foot === null || $required === null ? null : $required->need->ground->minus($foot),
             $required === null ? null : $required->need->ground->minus($required->highest->level), count($alike) > 1,
-            array_filter(
-                self::entries($site, $post, Decision::class, $entries[count($entries) - 1]),
-                fn (Entry $entry) => $entry->payload instanceof Decision && in_array($entry->payload->about, [DecisionAbout::AcceptShortHole, DecisionAbout::AsEngineerSays], true),
-            ) !== [],
+            $site->log->decidedSince($entries[count($entries) - 1], $post->id, [DecisionAbout::AcceptShortHole, DecisionAbout::AsEngineerSays]),
         );
     }
 
@@ -78,18 +75,5 @@ final readonly class FootByLine
         $short = $this->least?->minus($this->embedded);
 
         return $short !== null && $short->isLongerThan(Length::millimetres(self::ROUGH)) ? $short : Length::zero();
-    }
-
-    /**
-     * @param  class-string<Payload>  $kind
-     * @return list<Entry> that count, of the post, written after another; the newest last, none without that other
-     */
-    private static function entries(SiteState $site, Post $post, string $kind, ?Entry $after): array
-    {
-        return $after === null ? [] : array_values(array_filter(
-            $site->log->entries, fn (Entry $entry) => $entry->payload instanceof $kind && array_filter($entry->payload->posts(), $post->id->equals(...)) !== []
-                && $site->log->strikeOf($entry) === null && $site->log->correctionOf($entry) === null
-                && [$entry->measured, $entry->sequence] > [$after->measured, $after->sequence],
-        ));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
@@ -18,6 +19,14 @@ final readonly class TooNear
      */
     public function __construct(public string $thing, public Post $post, public Length $room, public Length $least)
     {
+    }
+
+    /** Whether it was knowingly taken so near; a plan that brings the post nearer still was not taken. */
+    public function isTaken(SiteState $site): bool
+    {
+        $taken = $site->decided(DecisionAbout::AcceptDistance, $this->post, $this->thing)?->lesser;
+
+        return $taken !== null && ! $this->room->isShorterThan($taken);
     }
 
     /**

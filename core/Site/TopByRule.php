@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace Aequus\Site;
 
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Set\TopOver;
 use Aequus\Measure\Length;
-use Aequus\Plan\JobKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Posts\Post;
-use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Kind\RoadsidePost;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\Band;
@@ -34,14 +33,9 @@ final readonly class TopByRule
     /** Null for a job that no such rule is known of. */
     public static function of(SiteState $site): ?self
     {
-        $plan = $site->plan;
-        $edge = $plan->fixedLine(FixedLine::ANSWERED);
-        if ($plan->kind !== JobKind::LetterBox || $plan->answers === null || $edge === null) {
-            return null;
-        }
-        $heard = Heard::kept($plan->notation, $plan->sides, (new RoadsidePost)->asks(), $plan->answers);
+        $rule = RoadsideRule::of($site->plan);
 
-        return new self($site, $edge, RoadsidePost::heights($heard), $heard->length(Ask::AboveTop), $plan->grid->posts[0]);
+        return $rule === null ? null : new self($site, $rule->edge, RoadsidePost::heights($rule->heard), $rule->heard->length(Ask::AboveTop), $rule->post);
     }
 
     /** Of the post’s top over the road. */
@@ -53,19 +47,17 @@ final readonly class TopByRule
     /** What the rule speaks of, over the road; null until the top was measured as it stands now: after it was set, and after it was cut. */
     public function height(): ?Length
     {
-        $log = $this->site->log;
-        $read = $log->newestEntry(TopOver::class, $this->post->id);
-        if (! $read?->payload instanceof TopOver) {
-            return null;
-        }
-        foreach ([PostSet::class, PostCut::class] as $since) {
-            $changed = $log->newestEntry($since, $this->post->id);
-            if ($changed !== null && self::when($changed) > self::when($read)) {
-                return null;
-            }
-        }
+        $read = $this->newest()?->payload;
 
-        return $read->payload->over->plus($this->above);
+        return $read instanceof TopOver ? $read->over->plus($this->above) : null;
+    }
+
+    /** Whether somebody took it as it is after it was read so. */
+    public function isTaken(): bool
+    {
+        $read = $this->newest();
+
+        return $read !== null && $this->site->log->decidedSince($read, $this->post->id, [DecisionAbout::AcceptHeights]);
     }
 
     public function verdict(): ?InBand
@@ -83,9 +75,16 @@ final readonly class TopByRule
         return $height === null ? null : $this->band->change($height);
     }
 
-    /** @return array{mixed, int} */
-    private static function when(Entry $entry): array
+    /** What was read last of the post as it stands: after it was set, and after it was cut. */
+    private function newest(): ?Entry
     {
-        return [$entry->measured, $entry->sequence];
+        $log = $this->site->log;
+        $set = $log->newestEntry(PostSet::class, $this->post->id);
+        $cut = $log->newestEntry(PostCut::class, $this->post->id);
+        $read = $set === null ? [] : $log->since(TopOver::class, $this->post->id, $set);
+        $sinceCut = $cut === null ? $read : $log->since(TopOver::class, $this->post->id, $cut);
+        $both = array_values(array_filter($read, fn (Entry $entry) => in_array($entry, $sinceCut, true)));
+
+        return $both[count($both) - 1] ?? null;
     }
 }

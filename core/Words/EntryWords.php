@@ -169,7 +169,7 @@ final readonly class EntryWords
             $said instanceof TopOver => $this->said('Top of ', $this->label($said->post), ': ', $said->over, " over {$this->line($said->line)}"),
             $said instanceof PostCut => "Post {$this->label($said->post)} cut",
             $said instanceof Decision => $this->said(Names::of($said->about), $said->post === null ? ''
-                : " ({$this->label($said->post)})", $said->lesser === null ? ''
+                : " ({$this->label($said->post)})", $said->lesser === null || $said->thing !== null ? ''
                     : $this->said(', ', $said->lesser, ' all the same'), $said->thing === null ? '' : ", to {$said->thing}", ': ', $said->reason),
             $said instanceof Remark => ($said->post === null ? '' : $this->label($said->post).': ').$said->text,
             $said instanceof HandedOver => "Handed over to {$said->to}".($said->remark === '' ? '' : ": {$said->remark}"),

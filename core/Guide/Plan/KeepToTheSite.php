@@ -10,7 +10,6 @@ use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
-use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -22,7 +21,7 @@ final readonly class KeepToTheSite implements Rule
     public function moves(SiteState $site): iterable
     {
         foreach (TooNear::all($site->plan) as $near) {
-            if ($site->decided(DecisionAbout::AcceptDistance, $near->post, $near->thing) !== null) {
+            if ($near->isTaken($site)) {
                 continue;
             }
             yield new Move(

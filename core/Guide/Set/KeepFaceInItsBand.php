@@ -10,7 +10,6 @@ use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
-use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\FaceByRule;
@@ -24,7 +23,7 @@ final readonly class KeepFaceInItsBand implements Rule
     public function moves(SiteState $site): iterable
     {
         $face = FaceByRule::of($site);
-        if ($face === null || $site->decided(DecisionAbout::AcceptDistance, $face->post, $face->edge->name) !== null) {
+        if ($face === null || $face->isTaken()) {
             return;
         }
         $allowed = ['line' => $face->edge->name, 'least' => $face->band->least, 'most' => $face->band->most];

@@ -10,7 +10,6 @@ use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
-use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -23,7 +22,7 @@ final readonly class KeepTopInItsBand implements Rule
     public function moves(SiteState $site): iterable
     {
         $top = TopByRule::of($site);
-        if ($top === null || ! $site->standing($top->post)->set || $site->decided(DecisionAbout::AcceptHeights, $top->post) !== null) {
+        if ($top === null || ! $site->standing($top->post)->set || $top->isTaken()) {
             return;
         }
         [$height, $change] = [$top->height(), $top->change()];

@@ -23,7 +23,7 @@ final readonly class Decision implements Payload
     use AsksNothing;
 
     /**
-     * @param  ?Length  $lesser  what holds instead, where a least embedment is left aside
+     * @param  ?Length  $lesser  what holds instead, where a least embedment is left aside; how near it was when a distance was taken
      * @param  ?string  $thing  on the site, whose distance is taken as it is: that says nothing about another
      *
      * @throws EntryRefused when no reason is given
@@ -33,6 +33,21 @@ final readonly class Decision implements Payload
         if (trim($reason) === '') {
             throw EntryRefused::decisionWithoutReason();
         }
+    }
+
+    /** A distance taken as the plan has it now; a plan that brings the post nearer asks again. */
+    public static function ofDistance(Plan $plan, ?PostId $post, string $reason, ?string $thing): self
+    {
+        $stands = $post === null ? null : $plan->grid->find($post);
+        $room = $stands === null || $thing === null ? null : $plan->onSite($thing)?->room($stands, $plan->post);
+
+        return new self(DecisionAbout::AcceptDistance, $post, $reason, $room, $thing);
+    }
+
+    /** Whether it speaks of that thing on the site; of none where none is meant. */
+    public function isOf(?string $thing): bool
+    {
+        return mb_strtolower($this->thing ?? '') === mb_strtolower($thing ?? '');
     }
 
     public function posts(): array
@@ -58,7 +73,7 @@ final readonly class Decision implements Payload
         if ($this->about === DecisionAbout::WaiveEmbedment && ($this->lesser === null || ! $this->lesser->isPositive())) {
             throw EntryRefused::lesserEmbedmentMissing();
         }
-        if ($this->about === DecisionAbout::AcceptDistance && ($this->thing === null || ! $plan->hasOnSite($this->thing))) {
+        if ($this->about === DecisionAbout::AcceptDistance && ($this->thing === null || $plan->onSite($this->thing) === null)) {
             throw EntryRefused::distanceToWhat($this->thing ?? '');
         }
         $post = $this->post === null ? null : $plan->grid->find($this->post);
@@ -89,6 +104,12 @@ final readonly class Decision implements Payload
             ),
         );
 
-        return count($meant) === 1 ? new self($meant[0], $of->postOrNone(), $found[3] ?? '', thing: ($found[2] ?? '') === '' ? null : $found[2]) : null;
+        [$thing, $reason] = [($found[2] ?? '') === '' ? null : $found[2], $found[3] ?? ''];
+
+        return match (true) {
+            count($meant) !== 1 || ($thing !== null && $meant[0] !== DecisionAbout::AcceptDistance) => null,
+            $meant[0] === DecisionAbout::AcceptDistance => self::ofDistance($pieces->plan, $of->postOrNone(), $reason, $thing),
+            default => new self($meant[0], $of->postOrNone(), $reason),
+        };
     }
 }

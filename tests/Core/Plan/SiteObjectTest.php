@@ -68,14 +68,20 @@ final class SiteObjectTest extends TestCase
         $plan = Builds::plan()->withSite([$this->object(SiteKind::Wet, [[-900, -900], [300, -900], [300, 300], [-900, 300]])]);
         $move = $this->move($plan) ?? $this->fail();
         $this->assertSame([MoveKind::KeepPostClear, 'A1', MoveWhy::FixedThroughPost], [$move->do->is, $move->posts[0]->label, $move->why[0]->is]);
-        $this->assertNull($this->move($plan, new Decision(DecisionAbout::AcceptDistance, $plan->grid->posts[0]->id, 'it is drained', thing: 'Thing')));
+        $this->assertNull($this->move($plan, Decision::ofDistance($plan, $plan->grid->posts[0]->id, 'it is drained', 'Thing')));
         // What was taken of one thing says nothing about another, nor about the next post.
         $two = $plan->withSite([...$plan->site, new SiteObject('o2', 'lot line', SiteKind::Boundary, [$this->at(-5000, -100), $this->at(9000, -100)], Length::millimetres(800), Length::zero())]);
-        $taken = new Decision(DecisionAbout::AcceptDistance, $plan->grid->posts[0]->id, 'it is drained', thing: 'thing');
+        $taken = Decision::ofDistance($two, $plan->grid->posts[0]->id, 'it is drained', 'thing');
         $next = $this->move($two, $taken) ?? $this->fail();
         $this->assertSame(['A1', 'lot line'], [$next->posts[0]->label, $next->do->part('line')]);
-        $more = $this->move($two, $taken, new Decision(DecisionAbout::AcceptDistance, $plan->grid->posts[0]->id, 'agreed', thing: 'lot line')) ?? $this->fail();
+        $more = $this->move($two, $taken, Decision::ofDistance($two, $plan->grid->posts[0]->id, 'agreed', 'lot line')) ?? $this->fail();
         $this->assertSame(['B1', 'lot line'], [$more->posts[0]->label, $more->do->part('line')]);
+        // Taken as near as it was; nearer still was not taken, further off was.
+        $nearer = $plan->withSite([$this->object(SiteKind::Wet, [[-900, -900], [600, -900], [600, 600], [-900, 600]])]);
+        $further = $plan->withSite([$this->object(SiteKind::Wet, [[-900, -900], [20, -900], [20, 20], [-900, 20]])]);
+        $wet = Decision::ofDistance($plan, $plan->grid->posts[0]->id, 'it is drained', 'thing');
+        $this->assertNotNull($this->move($nearer, $wet));
+        $this->assertNull($this->move($further, $wet));
         $near = Builds::plan()->withSite([$this->object(SiteKind::Boundary, [[-5000, -1000], [9000, -1000]], least: 1500)]);
         $this->assertSame(MoveWhy::FixedTooNear, $this->move($near)?->why[0]->is);
         $this->assertNull($this->move(Builds::plan()->withSite([$this->object(SiteKind::Door, [[0, 0], [900, 0]])])), 'a door is only shown');

@@ -64,7 +64,7 @@ final class AskedByRuleTest extends TestCase
         $builder = new SimulatedBuilder(Builds::plan([2400], [3000])->withSite([$lane]));
         $near = $builder->site();
         $this->assertSame(2, AskedByRule::open($near));
-        $builder->write(new Decision(DecisionAbout::AcceptDistance, $near->plan->grid->posts[0]->id, 'agreed', thing: 'Lot line'));
+        $builder->write(Decision::ofDistance($near->plan, $near->plan->grid->posts[0]->id, 'agreed', 'Lot line'));
         $this->assertSame(1, AskedByRule::open($builder->site()));
         $this->assertSame(['A1 off lot line, 900 mm at least' => false, 'B1 off lot line, 900 mm at least' => false], $this->asked($near));
         $this->assertSame([], $this->asked((new SimulatedBuilder(Builds::plan()))->site()));

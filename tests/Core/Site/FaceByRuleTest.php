@@ -93,6 +93,14 @@ final class FaceByRuleTest extends TestCase
         $this->assertNotNull($this->move($this->reads(575), new PostSet($post), new PostFilled($post, FillStep::Done)), 'never measured where it stands');
     }
 
+    public function test_a_decision_before_the_reading_did_not_know_it(): void
+    {
+        $post = $this->plan()->grid->posts[0]->id;
+        $taken = new Decision(DecisionAbout::AcceptDistance, $post, 'the road office said so', thing: $this->plan()->fixedLines()[0]->name);
+        $this->assertSame(MoveKind::MeasureOffLine, $this->move($taken)?->do->is);
+        $this->assertSame(MoveKind::FaceStaysOut, $this->move($this->reads(575), new PostSet($post), $this->reads(530), $taken, new PostFilled($post, FillStep::Done), $this->reads(500))?->do->is);
+    }
+
     /** Nothing is handed over before the face is in its band. */
     public function test_the_guide_does_not_come_to_its_end_while_the_face_is_out(): void
     {

@@ -70,6 +70,22 @@ final class TopByRuleTest extends TestCase
         $this->assertSame(MoveKind::MeasureTopOver, $this->move($filled[0], $filled[2])?->do->is, 'filled and never measured');
     }
 
+    public function test_a_decision_before_the_reading_did_not_know_it(): void
+    {
+        $taken = new Decision(DecisionAbout::AcceptHeights, $this->post(), 'the road office said so');
+        $this->assertSame(MoveKind::MeasureTopOver, $this->move(new PostSet($this->post()), $taken)?->do->is);
+        $this->assertSame(MoveKind::LiftInTheHole, $this->move(new PostSet($this->post()), $this->reads(1000), $taken, $this->reads(900))?->do->is, 'lower since');
+    }
+
+    public function test_a_correction_is_as_old_as_what_it_corrects(): void
+    {
+        $builder = new SimulatedBuilder($this->plan());
+        $read = $builder->write($this->reads(1180));
+        $builder->write(new PostSet($this->post()));
+        $builder->write($this->reads(1080), $read);
+        $this->assertNull(TopByRule::of($builder->site())?->height(), 'read before the post stood so');
+    }
+
     public function test_the_guide_does_not_come_to_its_end_while_the_height_is_out(): void
     {
         $builder = (new SimulatedBuilder($this->plan()))->finish();

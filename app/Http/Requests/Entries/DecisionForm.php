@@ -27,6 +27,12 @@ final class DecisionForm extends EntryRequest
             $this->refuse('lesser', EntryRefused::lesserEmbedmentOfAnotherRule());
         }
 
-        return $about && $this->refusals === [] ? new Decision($about, $post, $this->text('reason'), $lesser, $this->text('thing') === '' ? null : $this->text('thing')) : null;
+        $reason = $this->text('reason');
+
+        return match (true) {
+            $about === null || $this->refusals !== [] => null,
+            $about === DecisionAbout::AcceptDistance => Decision::ofDistance($plan, $post, $reason, $this->text('thing') ?: null),
+            default => new Decision($about, $post, $reason, $lesser),
+        };
     }
 }

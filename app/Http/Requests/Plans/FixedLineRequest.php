@@ -64,15 +64,7 @@ final class FixedLineRequest extends PlanChangeRequest
     private function line(Plan $plan, string $id, ?FixedLine $before): ?FixedLine
     {
         $unit = $plan->notation->unit;
-        $name = mb_substr($this->text('line_name'), 0, 60);
-        if ($name === '') {
-            $this->refuse('line_name', Say::text('refusals.fixed_line.name_it_house_wall_boundary'));
-        }
-        foreach ([...$plan->fixedLines(), ...$plan->site] as $other) {
-            if ($other->id !== $id && mb_strtolower($other->name) === mb_strtolower($name)) {
-                $this->refuse('line_name', Say::text('refusals.fixed_line.there_is_one_called_already', name: $other->name));
-            }
-        }
+        $name = $this->nameOnSite('line_name', $plan, $id);
         $kind = $this->choice('line_kind', FixedKind::class);
         $least = $this->text('line_holds') === 'distance' ? $this->length('line_least', $unit) : null;
         if ($this->text('line_holds') === '') {

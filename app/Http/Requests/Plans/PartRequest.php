@@ -10,31 +10,13 @@ use Aequus\Plan\Part\Part;
 use Aequus\Plan\Part\PartKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Point;
-use App\Http\Requests\ReadsFields;
-use App\Models\Job;
 use App\Type\Say;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
 /** A further part of a plan: put on it, changed or taken away. */
-final class PartRequest extends FormRequest
+final class PartRequest extends PlanChangeRequest
 {
-    use AsksAboutPlan;
     use ReadsBays;
-    use ReadsFields;
-
-    public function authorize(): bool
-    {
-        $job = $this->route('job');
-
-        return $job instanceof Job && $this->user()?->can('work', $job) === true;
-    }
-
-    /** @return array<string, list<string>> */
-    public function rules(): array
-    {
-        return [];
-    }
 
     /**
      * @param  int  $revision  the number that the plan will have: new parts are named by it, so that no id is ever given twice

@@ -9,30 +9,13 @@ use Aequus\Plan\Place\SiteKind;
 use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Point;
-use App\Http\Requests\ReadsFields;
-use App\Models\Job;
 use App\Type\Say;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
 /** Something on the site: put on the plan, changed or taken away. */
-final class SiteObjectRequest extends FormRequest
+final class SiteObjectRequest extends PlanChangeRequest
 {
     use ReadsBays;
-    use ReadsFields;
-
-    public function authorize(): bool
-    {
-        $job = $this->route('job');
-
-        return $job instanceof Job && $this->user()?->can('work', $job) === true;
-    }
-
-    /** @return array<string, list<string>> */
-    public function rules(): array
-    {
-        return [];
-    }
 
     /**
      * @param  int  $revision  the number that the plan will have: what is new is named by it
@@ -59,15 +42,7 @@ final class SiteObjectRequest extends FormRequest
     {
         $unit = $plan->notation->unit;
         $kind = $this->choice('object_kind', SiteKind::class);
-        $name = mb_substr($this->text('object_name'), 0, 60);
-        if ($name === '') {
-            $this->refuse('object_name', Say::text('refusals.fixed_line.name_it_house_wall_boundary'));
-        }
-        foreach ([...$plan->fixedLines(), ...$plan->site] as $other) {
-            if ($other->id !== $id && mb_strtolower($other->name) === mb_strtolower($name)) {
-                $this->refuse('object_name', Say::text('refusals.fixed_line.there_is_one_called_already', name: $other->name));
-            }
-        }
+        $name = $this->nameOnSite('object_name', $plan, $id);
         $points = $this->pairs('object_points', $unit);
         $least = $this->lengthOrNone('object_least', $unit) ?? Length::zero();
         $reach = $this->lengthOrNone('object_reach', $unit) ?? Length::zero();
