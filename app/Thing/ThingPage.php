@@ -17,7 +17,10 @@ use Aequus\Words\Thing\ThingWords;
 use App\Drawing\PlanDrawing;
 use App\Drawing\ProfileDrawing;
 
-/** What the answers of a job come to: figures with their reasons, the thing from the side and from above, and whether the plan was changed by hand since. */
+/**
+ * What the answers of a job come to: figures with their reasons, the thing from the side and from above, and whether the plan was changed by
+ * hand since.
+ */
 final readonly class ThingPage
 {
     public ThingForm $form;

@@ -71,7 +71,12 @@ enum EntryKind: string
     case HandedOver = 'handed_over';
     case Strike = 'strike';
 
-    /** What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held. 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an offset says from which line, and with which tape. 7: a lean, or a difference of height, may be read by a phone. 8: a decision says which distance it takes; a top is measured over a line, a line on a post to the ground. */
+    /**
+     * What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held.
+     * 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an
+     * offset says from which line, and with which tape. 7: a lean, or a difference of height, may be read by a phone. 8: a decision says which
+     * distance it takes; a top is measured over a line, a line on a post to the ground.
+     */
     public const VERSION = 8;
 
     /** @return class-string<Payload> the class that knows all about such an entry */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook;
 
-use Aequus\Logbook\Book\Decision;
-use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Book\Strike;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Set\PostSet;
@@ -104,7 +102,10 @@ final readonly class Log
         return $this->entries[$this->corrected[$entry->sequence] ?? -1] ?? null;
     }
 
-    /** Whether it was read to a stake that was moved, or to one whose post was set and read anew, afterwards. A correction is as old as what it corrects. */
+    /**
+     * Whether it was read to a stake that was moved, or to one whose post was set and read anew, afterwards. A correction is as old as what it
+     * corrects.
+     */
     public function isOld(Entry $entry): bool
     {
         if (! $entry->payload instanceof StakeReading) {
@@ -178,17 +179,6 @@ final readonly class Log
             $this->counting, fn (Entry $entry) => $entry->payload instanceof $payload && array_filter($entry->payload->posts(), $post->equals(...)) !== []
                 && self::isBefore($after, $this->firstReadingOf($entry)),
         ));
-    }
-
-    /**
-     * Whether somebody decided so after something was read: what was decided before did not know it.
-     *
-     * @param  list<DecisionAbout>  $about
-     */
-    public function decidedSince(Entry $read, PostId $post, array $about, ?string $thing = null): bool
-    {
-        return array_filter($this->since(Decision::class, $post, $read), fn (Entry $entry) => $entry->payload instanceof Decision
-            && in_array($entry->payload->about, $about, true) && $entry->payload->isOf($thing)) !== [];
     }
 
     /**

@@ -7,7 +7,10 @@ namespace Aequus\Site;
 use Aequus\Fact\Fact;
 use Aequus\Thing\Terms\InBand;
 
-/** What a rule asks of this job beside its own tolerances, and whether it is met as things stand: a face off a road, a height over it, a foot, a distance on the site. */
+/**
+ * What a rule asks of this job beside its own tolerances, and whether it is met as things stand: a face off a road, a height over it, a foot,
+ * a distance on the site.
+ */
 final readonly class AskedByRule
 {
     /**

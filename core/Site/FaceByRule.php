@@ -61,7 +61,7 @@ final readonly class FaceByRule
     {
         $read = $this->newest();
 
-        return $read !== null && $this->site->log->decidedSince($read, $this->post->id, [DecisionAbout::AcceptDistance], $this->edge->name);
+        return $read !== null && $this->site->decidedSince($read, $this->post, [DecisionAbout::AcceptDistance], $this->edge->name);
     }
 
     /** What was read last from the edge to the centre: of the post where it is set, else of its stake; null where nothing was. */

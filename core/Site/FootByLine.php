@@ -13,7 +13,10 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 
-/** How deep the foot of a standing post is by the line on it, against what its hole says: a hole that fell in, or a line drawn wrong, shows here and nowhere else. */
+/**
+ * How deep the foot of a standing post is by the line on it, against what its hole says: a hole that fell in, or a line drawn wrong, shows
+ * here and nowhere else.
+ */
 final readonly class FootByLine
 {
     /** What rough ground at a post hides, mm: nobody reads a line on it closer. */
@@ -59,7 +62,7 @@ final readonly class FootByLine
         return new self(
             $last, $foot === null || $required === null ? null : $required->need->ground->minus($foot),
             $required === null ? null : $required->need->ground->minus($required->highest->level), count($alike) > 1,
-            $site->log->decidedSince($entries[count($entries) - 1], $post->id, [DecisionAbout::AcceptShortHole, DecisionAbout::AsEngineerSays]),
+            $site->decidedSince($entries[count($entries) - 1], $post, [DecisionAbout::AcceptShortHole, DecisionAbout::AsEngineerSays]),
         );
     }
 

@@ -17,7 +17,10 @@ use Aequus\Thing\Panel\PanelAsBuilt;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
 
-/** Whether what shall hang in the bays goes between the posts as they really stand: as far apart as they were taped at the ground, and leaning as read. */
+/**
+ * Whether what shall hang in the bays goes between the posts as they really stand: as far apart as they were taped at the ground, and leaning
+ * as read.
+ */
 final readonly class PanelsAsBuilt
 {
     /**

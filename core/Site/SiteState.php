@@ -176,6 +176,17 @@ final readonly class SiteState
         return $this->decisions[self::key($about, $post?->id, $thing)] ?? null;
     }
 
+    /**
+     * Whether somebody decided so after something was read: what was decided before did not know it.
+     *
+     * @param  list<DecisionAbout>  $about
+     */
+    public function decidedSince(Entry $read, Post $post, array $about, ?string $thing = null): bool
+    {
+        return array_filter($this->log->since(Decision::class, $post->id, $read), fn (Entry $entry) => $entry->payload instanceof Decision
+            && in_array($entry->payload->about, $about, true) && $entry->payload->isOf($thing)) !== [];
+    }
+
     /** Whether a hole that stops short was taken as it is, or as an engineer says. */
     public function isShortHoleSettled(Post $post): bool
     {

@@ -61,7 +61,10 @@ final readonly class StandingFrame
         return $checks;
     }
 
-    /** Where the tops stand: tapes at the ground and at the tops in one network, joined by the leans. Null until the stakes are proved and every post is read both ways. */
+    /**
+     * Where the tops stand: tapes at the ground and at the tops in one network, joined by the leans. Null until the stakes are proved and
+     * every post is read both ways.
+     */
     public function tops(): ?TopNetwork
     {
         $stations = $heights = [];

@@ -57,7 +57,7 @@ final readonly class TopByRule
     {
         $read = $this->newest();
 
-        return $read !== null && $this->site->log->decidedSince($read, $this->post->id, [DecisionAbout::AcceptHeights]);
+        return $read !== null && $this->site->decidedSince($read, $this->post, [DecisionAbout::AcceptHeights]);
     }
 
     public function verdict(): ?InBand

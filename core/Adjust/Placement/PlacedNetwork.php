@@ -200,7 +200,10 @@ final readonly class PlacedNetwork
         );
     }
 
-    /** Out beyond doubt, at 1 % for all stakes together and against the tolerance itself; within when even the 95 % ring is; else it can't be told yet. */
+    /**
+     * Out beyond doubt, at 1 % for all stakes together and against the tolerance itself; within when even the 95 % ring is; else it can't be
+     * told yet.
+     */
     private function judge(Vector $move, ?float $test, ErrorEllipse $ellipse, int $stakes): StakeVerdict
     {
         return match (true) {

@@ -92,7 +92,10 @@ final readonly class TapeReading implements StakeReading
         };
     }
 
-    /** How far the planned distance lies, mm, from what the tape can mean: laid along the ground with no rise told, all that a slope of up to 1 in 2 leaves of it. */
+    /**
+     * How far the planned distance lies, mm, from what the tape can mean: laid along the ground with no rise told, all that a slope of up to 1
+     * in 2 leaves of it.
+     */
     private function misfit(float $planned): float
     {
         $read = $this->distance->inMillimetres();

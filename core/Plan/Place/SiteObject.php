@@ -10,7 +10,10 @@ use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Plan\Terms\Point;
 
-/** Something on the site by its corners on the job’s axes: a boundary, a house, a tree with its crown, wet ground, a line overhead; and what is kept from it. */
+/**
+ * Something on the site by its corners on the job’s axes: a boundary, a house, a tree with its crown, wet ground, a line overhead; and what is
+ * kept from it.
+ */
 final readonly class SiteObject
 {
     /**

@@ -29,7 +29,10 @@ use UnexpectedValueException;
 /** A plan as it is stored and read again: lengths in whole nanometres, one version number for the whole. */
 final class PlanCodec
 {
-    /** 2: how the layout is proved, and what it must leave room for. 3: shape of the holes, roles of posts, how they are held. 4: what was answered to begin with, further parts, and the site. */
+    /**
+     * 2: how the layout is proved, and what it must leave room for. 3: shape of the holes, roles of posts, how they are held. 4: what was
+     * answered to begin with, further parts, and the site.
+     */
     public const VERSION = 4;
 
     /** @return array<string, mixed> ready for JSON */

@@ -19,7 +19,10 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 
-/** The stakes of a plan as stations of a network: by their id, in millimetres, held by fixed lines as far as they say, by the base line for the rest. */
+/**
+ * The stakes of a plan as stations of a network: by their id, in millimetres, held by fixed lines as far as they say, by the base line for the
+ * rest.
+ */
 final readonly class PlanNetwork
 {
     /** @var non-empty-array<string, Vector> design place by id */

@@ -17,7 +17,10 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Side;
 use LogicException;
 
-/** One reading of the list of readings: a tape between two stakes, or how far a stake stands off the string between two others or off a fixed line. */
+/**
+ * One reading of the list of readings: a tape between two stakes, or how far a stake stands off the string between two others or off a fixed
+ * line.
+ */
 final readonly class Wanted
 {
     /** @param  ?Length  $ran  how far the string itself runs off the line through its two stakes, left of the way along it positive */

@@ -48,7 +48,8 @@ final readonly class Gateway implements Thing
             Fact::of(Figure::MachinePasses, number: $centres, machine: $wide, margin: $margin, thick: $thick),
             Fact::of(Figure::LeastOver, number: $over, machine: $tall, margin: $margin),
         ], Profile::ground()
-            ->post(Length::zero(), $thick, $over->plus($thick), $plan->hole->width, $deep)->post($centres, $thick, $over->plus($thick), $plan->hole->width, $deep)
+            ->post(Length::zero(), $thick, $over->plus($thick), $plan->hole->width, $deep)
+            ->post($centres, $thick, $over->plus($thick), $plan->hole->width, $deep)
             ->piece(ProfileShape::Timber, $thick->negated(), $over, $centres->plus($thick), $over->plus($thick))
             ->piece(ProfileShape::Thing, $thick->half()->plus($margin), Length::zero(), $thick->half()->plus($margin)->plus($wide), $tall)
             ->across(Length::zero(), $centres, $over->times(-0.12))->up(Length::zero(), $over, $centres->plus($margin)->plus($thick)));

@@ -66,6 +66,7 @@ final readonly class OpenFrame implements Thing
             Fact::of(Figure::PanelBayCentres, number: $bay, panel: $panel, gap: $gap, thick: $thick),
             $onWall ? Fact::of(Figure::DeepFromWall, number: $back, deep: $deep) : Fact::of(Figure::DeepBetweenRows, number: $back, deep: $deep),
         ], $profile->piece(ProfileShape::Timber, $thick->negated(), $high->minus($thick), $back->plus($onWall ? Length::zero() : $thick), $high)
-            ->across($thick->half()->negated(), $thick->half()->negated()->plus($deep), $high->times(0.3))->up(Length::zero(), $high, $thick->times(-5)));
+            ->across($thick->half()->negated(), $thick->half()->negated()->plus($deep), $high->times(0.3))
+            ->up(Length::zero(), $high, $thick->times(-5)));
     }
 }

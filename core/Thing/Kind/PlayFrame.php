@@ -47,10 +47,12 @@ final readonly class PlayFrame implements Thing
             Fact::of(Figure::DeepBetweenRows, number: $y, deep: $deep),
             Fact::of(Figure::SpaceNeeded, number: $wide->plus($free->times(2)), other: $deep->plus($free->times(2)), free: $free),
         ], Profile::ground()
-            ->post(Length::zero(), $thick, $high, $plan->hole->width, $high->times(0.4))->post($x, $thick, $high, $plan->hole->width, $high->times(0.4))
+            ->post(Length::zero(), $thick, $high, $plan->hole->width, $high->times(0.4))
+            ->post($x, $thick, $high, $plan->hole->width, $high->times(0.4))
             ->piece(ProfileShape::Timber, $thick->negated(), $high->minus($thick), $x->plus($thick), $high)
             ->piece(ProfileShape::Thing, $x->times(0.35), $high->times(0.25), $x->times(0.65), $high->times(0.3))
-            ->across($free->negated()->minus($thick->half()), $thick->half()->negated(), $high->times(0.2))->across(Length::zero(), $x, $high->times(0.5))
+            ->across($free->negated()->minus($thick->half()), $thick->half()->negated(), $high->times(0.2))
+            ->across(Length::zero(), $x, $high->times(0.5))
             ->across($x->plus($thick->half()), $x->plus($thick->half())->plus($free), $high->times(0.2))
             ->up(Length::zero(), $high, $x->plus($thick->times(4))));
     }

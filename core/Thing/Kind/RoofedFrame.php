@@ -59,7 +59,8 @@ final readonly class RoofedFrame implements Thing
             Fact::of(Figure::EavesAtLeast, number: $eaves, machine: $tall, margin: $margin),
             Fact::of(Figure::DeepBetweenRows, number: $between, deep: $deep),
         ], Profile::ground()
-            ->post(Length::zero(), $thick, $eaves, $plan->hole->width, $eaves->times(0.35))->post($bay, $thick, $eaves, $plan->hole->width, $eaves->times(0.35))
+            ->post(Length::zero(), $thick, $eaves, $plan->hole->width, $eaves->times(0.35))
+            ->post($bay, $thick, $eaves, $plan->hole->width, $eaves->times(0.35))
             ->piece(ProfileShape::Timber, $thick->negated(), $eaves, $bay->plus($thick), $eaves->plus($thick->times(1.5)))
             ->piece(ProfileShape::Thing, $thick->half()->plus($margin), Length::zero(), $thick->half()->plus($margin)->plus($wide), $tall)
             ->across(Length::zero(), $bay, $eaves->times(-0.12))->up(Length::zero(), $eaves, $bay->plus($margin->times(2))->plus($thick)));

@@ -86,7 +86,8 @@ final readonly class SocketRepair implements Thing
         ], Profile::ground()
             ->piece(ProfileShape::Fixed, $wide->half()->negated(), $deep->times(-1.1), $wide->half(), Length::zero())
             ->post(Length::zero(), $p, $high, $a, $reached->depth ?? $deep)
-            ->across($a->half()->negated(), $a->half(), $high->times(0.2))->up(($reached->depth ?? $deep)->negated(), Length::zero(), $wide->half()->plus($a)));
+            ->across($a->half()->negated(), $a->half(), $high->times(0.2))
+            ->up(($reached->depth ?? $deep)->negated(), Length::zero(), $wide->half()->plus($a)));
     }
 
     /** @throws ThingRefused where it can’t be read so */
