@@ -195,5 +195,5 @@ foreach ([
     fwrite($out, "\n== {$uri}\n".told($ask($uri))."\n");
 }
 fclose($out);
-unlink($database);
+array_map(fn (string $file) => is_file($file) && unlink($file), [$database, "{$database}-wal", "{$database}-shm"]);
 printf("%d lines of facts in %s\n", count(file($file) ?: []), $file);

@@ -27,7 +27,7 @@ $views = [
     'handover' => ['/jobs/2/handover', 1280, 800],
     'logbook' => ['/jobs/3/logbook', 1280, 800],
     'square-phone' => ['/jobs/3/square', 390, 844],
-    'footing-phone' => ['/jobs/3/footing/dig', 390, 844],
+    'bill' => ['/jobs/3/footing/bill', 1280, 800],
     'compare' => ['/jobs/3/footing/compare', 1280, 800],
     'post-phone' => ['/jobs/2/set/D2', 390, 844],
 ];

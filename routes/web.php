@@ -9,6 +9,7 @@ use App\Http\Controllers\Account\DemoController;
 use App\Http\Controllers\Account\HelperController;
 use App\Http\Controllers\Account\OwnerController;
 use App\Http\Controllers\Account\SignInController;
+use App\Http\Controllers\BillController;
 use App\Http\Controllers\ClearController;
 use App\Http\Controllers\CutController;
 use App\Http\Controllers\EchoController;
@@ -84,6 +85,8 @@ Route::middleware('auth')->group(function () {
         Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.revise.preview')->middleware(LeaveSessionAlone::class);
         Route::get('/plan/{number}', [PlanController::class, 'revision'])->whereNumber('number')->name('plan.revision');
         Route::post('/plan/{number}/back', [PlanController::class, 'back'])->whereNumber('number')->name('plan.back');
+        Route::post('/plan/around', [PlanController::class, 'around'])->name('plan.around');
+        Route::post('/plan/brace', [PlanController::class, 'brace'])->name('plan.brace');
         Route::post('/plan/fit', [PlanController::class, 'fit'])->name('plan.fit');
         Route::get('/plan/site', [PlanController::class, 'sitePlan'])->name('plan.site');
         Route::get('/plan/site.pdf', [PaperController::class, 'sitePlan'])->name('plan.site.pdf');
@@ -138,6 +141,10 @@ Route::middleware('auth')->group(function () {
         Route::post('/cut/raise', [CutController::class, 'raise'])->name('cut.raise');
         Route::get('/cut/rods', [CutController::class, 'rods'])->name('cut.rods');
         Route::get('/cut/set-out', [CutController::class, 'setOut'])->name('cut.set-out');
+        Route::get('/footing/bill', [BillController::class, 'show'])->name('footing.bill');
+        Route::get('/footing/bill.csv', [BillController::class, 'csv'])->name('footing.bill.csv');
+        Route::post('/footing/bill', [BillController::class, 'price'])->name('footing.bill.price');
+        Route::get('/cut/frame', [CutController::class, 'frame'])->name('cut.frame');
         Route::get('/cut/set-out/pole', [PaperController::class, 'members'])->name('cut.set-out.pole');
         Route::get('/cut/pole', [PaperController::class, 'pole'])->name('cut.pole');
 

@@ -36,7 +36,7 @@ final class Builds
      * @param  list<string>  $leftOut  labels
      */
     public static function plan(
-        array $baysX = [2400, 2400], array $baysY = [3000], array $leftOut = [], ?Notation $notation = null, float $within = 6,
+        array $baysX = [2400, 2400], array $baysY = [3000], array $leftOut = [], ?Notation $notation = null, float $within = 6, float $post = 140,
     ): Plan {
         $lines = fn (array $bays) => GridLines::fresh(Spacing::bays(array_map(Length::millimetres(...), $bays)));
         $grid = new Grid($lines($baysX), $lines($baysY));
@@ -45,7 +45,7 @@ final class Builds
             JobKind::Pergola, $notation ?? Notation::millimetres(0), new SideNames('lane', 'orchard', 'barn', 'stream'),
             new Tolerances(ToleranceClass::Building, Length::millimetres($within), 200),
             Section::rectangle(
-                Length::millimetres(140), Length::millimetres(140),
+                Length::millimetres($post), Length::millimetres($post),
             ), HoleShape::round(Length::millimetres(400)), Length::millimetres(2400),
             new Grid($grid->columns, $grid->rows, array_map(fn (string $label) => $grid->labelled($label)->id, $leftOut)),
         );

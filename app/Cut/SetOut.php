@@ -48,7 +48,8 @@ final readonly class SetOut
         $this->overhang = $typed('overhang', Length::zero());
         $axis = $this->alongX ? Side::PlusX : Side::PlusY;
         $span = ($this->alongX ? $plan->grid->columns : $plan->grid->rows)->length();
-        $outside = $span->plus($plan->post->along($axis));
+        $marks = $plan->marks($axis);
+        $outside = $marks[count($marks) - 1]->farFace->minus($marks[0]->nearFace);
         $this->length = $typed('length', Members::beam($outside, $this->overhang));
         $this->thickness = $typed('thickness', $usual->joist);
         $this->spread = in_array($sums->typed('spread'), self::SPREAD, true) ? $sums->typed('spread') : 'fewest';
@@ -63,7 +64,7 @@ final readonly class SetOut
             });
         $this->block = $this->members?->gap;
         $posts = [];
-        $zero = $this->length->minus($outside)->half()->plus($plan->post->along($axis)->half());
+        $zero = $this->length->minus($outside)->half()->minus($marks[0]->nearFace);
         foreach (($this->alongX ? $plan->grid->columns : $plan->grid->rows)->lines as $i => $line) {
             $posts[$this->alongX ? $plan->grid::letters($i) : (string) ($i + 1)] = $zero->plus($line->at);
         }

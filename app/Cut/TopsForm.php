@@ -73,6 +73,14 @@ final readonly class TopsForm
         $this->transfer = new InstrumentChoice($site->plan, $site->plan->notation->system()->board);
     }
 
+    /** What a face is called where its post looks askew and has names of its own; empty where they are those of the job. */
+    public function ownName(CutMark $mark, Side $face): string
+    {
+        $own = $this->site->plan->sidesOf($mark->post->id)->nameOf($face);
+
+        return $own === $this->site->plan->sides->nameOf($face) ? '' : $own;
+    }
+
     /** How far the tops fall over the run; null where they are level. */
     public function fallOverRun(): ?Length
     {

@@ -24,10 +24,12 @@ use Aequus\Plan\Part\Part;
 use Aequus\Plan\Part\PartKind;
 use Aequus\Plan\Place\SiteKind;
 use Aequus\Plan\Place\SiteObject;
+use Aequus\Plan\Place\Surroundings;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
+use Aequus\Plan\Terms\SideNames;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Square\Readings\WantedReadings;
@@ -48,7 +50,7 @@ final class OrchardThings
 
         $at = fn (int $x, int $y): Point => new Point($mm($x), $mm($y));
         // Two posts carry the foot of the stairs, a little askew to the deck.
-        $stairs = new Part('p1', 'S', PartKind::Row, [$at(0, 0), $at(1100, 0)], [], [], null, $at(1900, -1450), 12.0);
+        $stairs = new Part('p1', 'S', PartKind::Row, [$at(0, 0), $at(1100, 0)], [], [], null, $at(1900, -1450), 12.0, sides: new SideNames('yard', 'deck', 'pond', 'walnut'));
 
         $site = [
             new SiteObject('o1', 'Lot line', SiteKind::Boundary, [$at(-4000, -4500), $at(11000, -4500), $at(11000, 9000)], $mm(1500), $mm(0)),
@@ -61,7 +63,7 @@ final class OrchardThings
             ], $mm(1000), $mm(0)),
         ];
 
-        $deck = self::plan(JobKind::Deck, $metric, ['wide' => $mm(5200)])->withParts([$stairs])->withSite($site);
+        $deck = self::plan(JobKind::Deck, $metric, ['wide' => $mm(5200)])->withParts([$stairs])->withSite($site)->around(new Surroundings(45, 225, 180, 135));
 
         return [
             self::job('Deck behind the press house', $deck, $seed + 6, 2, 'notice', $askedOn),

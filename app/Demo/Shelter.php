@@ -36,6 +36,7 @@ use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\SideNames;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
+use Aequus\Plan\Work\Pricing;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Square\Readings\WantedReadings;
 use Aequus\Words\Square\WantedWords;
@@ -116,7 +117,10 @@ final class Shelter
                     Hold::Concrete, new HoldingSite(Soil::SiltyOrClayeySand, roof: true, carried: true), PierRules::usual(Notation::feetInches(16)),
                     Length::feet(1),
                 ),
-            );
+            )->priced([
+                'post:'.Length::feet(14)->nanometres => new Pricing(1, 0, 0, 6140), 'bag' => new Pricing(1, 0.1, 24, 549), 'gravel' => new Pricing(2000, 0.1, 0, 3800),
+                'stake' => new Pricing(12, 0, 0, 990), 'profile_board:'.Length::feet(3)->nanometres => new Pricing(1, 0, 0, 310), 'string' => new Pricing(250, 0.1, 0, 875),
+            ]);
     }
 
     /** @return list<TapeReading> */

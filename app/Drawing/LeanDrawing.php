@@ -27,21 +27,22 @@ final readonly class LeanDrawing
     {
         $stands = $site->standing($post);
         $limit = 1 / $site->plan->tolerances->plumbOneIn;
-        $vial = function (bool $alongX) use ($stands, $site, $limit): DrawnVial {
+        $names = $site->plan->sidesOf($post->id);
+        $vial = function (bool $alongX) use ($stands, $names, $limit): DrawnVial {
             $reading = null;
             foreach ($stands->byFace as $read) {
                 $reading = $read->leansToward->isAlongX() === $alongX ? $read : $reading;
             }
-            $slope = $alongX ? $stands->lean->slopeX : $stands->lean->slopeY;
+            $slope = $alongX ? $stands->own->slopeX : $stands->own->slopeY;
             $face = $reading->face ?? ($alongX ? Side::PlusX : Side::MinusY);
             // The bubble rises to the high side: away from where the top goes.
             $offset = max(-1.0, min(1.0, -$slope / self::GLASS));
             [$left, $right] = $alongX ? [Side::MinusX, Side::PlusX] : [Side::MinusY, Side::PlusY];
 
             return new DrawnVial(
-                $site->plan->sides->nameOf($face), $site->plan->sides->nameOf($left), $site->plan->sides->nameOf($right),
+                $names->nameOf($face), $names->nameOf($left), $names->nameOf($right),
                 $reading instanceof PlumbReading, $offset, self::within(abs($slope), $stands->lean->sigma, $limit), $slope === 0.0 ? ''
-                    : $site->plan->sides->nameOf($slope < 0 ? $left : $right),
+                    : $names->nameOf($slope < 0 ? $left : $right),
                 $reading?->lean,
             );
         };

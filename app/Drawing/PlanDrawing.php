@@ -17,6 +17,7 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Words\Names;
@@ -81,12 +82,12 @@ final readonly class PlanDrawing
         $this->holeRadius = max(12.0, $frame->size($plan->hole->width->half()));
         $strings = [];
         [$right, $top, $over] = [$plan->grid->columns->length(), $plan->grid->rows->length(), 26];
-        foreach ($plan->grid->columns->lines as $line) {
+        foreach ($plan->grid->strung(Side::PlusY) as $line) {
             $strings[] = new DrawnLine(
                 $frame->x($line->at), $frame->y(Length::zero()) + $over, $frame->x($line->at), $frame->y($top) - $over, 'string',
             );
         }
-        foreach ($plan->grid->rows->lines as $line) {
+        foreach ($plan->grid->strung(Side::PlusX) as $line) {
             $strings[] = new DrawnLine(
                 $frame->x(Length::zero()) - $over, $frame->y($line->at), $frame->x($right) + $over, $frame->y($line->at), 'string',
             );

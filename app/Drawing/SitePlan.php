@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use Aequus\Level\GroundPlane;
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
 use Aequus\Measure\Vector;
@@ -12,7 +13,12 @@ use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
+use Aequus\Site\TooNear;
+use App\Drawing\Drawn\DrawnLabel;
+use App\Drawing\Drawn\Labels;
+use App\Drawing\Drawn\SiteRose;
 use App\Paper\Paper;
+use App\Type\Say;
 
 /**
  * The site as a permit office wants it: to a round scale, with what stands on it, every post, and how far the nearest post stays from each
@@ -36,8 +42,14 @@ final readonly class SitePlan
 
     public int $scale;
 
-    /** @var list<array{class: string, d: string, name: string, x: float, y: float}> what stands and runs on the site */
+    /** Of the words at posts, at distances and at what stands on the site, dots. */
+    private const SIZES = ['post' => 10.0, 'distance' => 12.0, 'name' => 11.5];
+
+    /** @var list<array{class: string, d: string, name: string, x: float, y: float, inside: bool}> what stands and runs on the site */
     public array $objects;
+
+    /** @var list<DrawnLabel> names, labels and figures, each where it covers nothing */
+    public array $labels;
 
     /** @var list<array{x: float, y: float, size: float, label: string}> */
     public array $posts;
@@ -45,9 +57,12 @@ final readonly class SitePlan
     /**
      * From each thing to the nearest face of a post.
      *
-     * @var list<array{x1: float, y1: float, x2: float, y2: float, x: float, y: float, length: Length, kept: bool}>
+     * @var list<array{x1: float, y1: float, x2: float, y2: float, length: Length, kept: bool}>
      */
     public array $distances;
+
+    /** In the corner opposite to the scale. */
+    public SiteRose $rose;
 
     /** Of the bar that shows the scale, and what it stands for. */
     public float $bar;
@@ -64,8 +79,9 @@ final readonly class SitePlan
     /** Dots on the sheet to a millimetre on the site. */
     private float $dots;
 
-    public function __construct(public Plan $plan, public Paper $paper)
+    public function __construct(public Plan $plan, public Paper $paper, ?GroundPlane $ground = null)
     {
+        $this->rose = new SiteRose($plan, $ground, new Vector($this->width() - self::MARGIN - 96, $this->height() - self::MARGIN - 70));
         $unit = $plan->notation->unit;
         $reach = fn (SiteObject $object): array => array_merge(...array_map(fn (Point $at) => [
             $at->inMillimetres()->minus(new Vector($object->reach->inMillimetres(), $object->reach->inMillimetres())),
@@ -94,10 +110,12 @@ final readonly class SitePlan
         $this->posts = array_map(fn (Post $post) => [
             'x' => $this->x($post->at), 'y' => $this->y($post->at), 'size' => round($size, 2), 'label' => $post->label,
         ], $plan->grid->posts);
+        $near = TooNear::things($plan);
         $kept = array_filter($plan->site, fn (SiteObject $object) => $object->kind->isKeptClear());
-        $this->distances = array_values(array_map($this->distance(...), $kept));
+        $this->distances = array_values(array_map(fn (SiteObject $object) => $this->distance($object, $near), $kept));
         $this->barIs = $unit === Unit::Millimetre ? Length::millimetres($this->scale * 50) : Length::feet(round($this->scale * 50 / 304.8 / 5) * 5 ?: 1);
         $this->bar = round($this->barIs->inMillimetres() * $this->dots, 2);
+        $this->labels = $this->labels();
     }
 
     /** Where the drawing begins below the heading: on the screen nothing is shown above it. */
@@ -116,7 +134,51 @@ final readonly class SitePlan
         return $this->paper->width() * self::DOTS_PER_MM;
     }
 
-    /** @return array{class: string, d: string, name: string, x: float, y: float} */
+    /** @return list<DrawnLabel> */
+    private function labels(): array
+    {
+        $labels = new Labels($this->width(), $this->height());
+        foreach ($this->posts as $post) {
+            $labels->keepFree($post['x'], $post['y'], $post['size'] / 2 + 1);
+        }
+        foreach ($this->distances as $line) {
+            $this->keepLineFree($labels, new Vector($line['x1'], $line['y1']), new Vector($line['x2'], $line['y2']));
+        }
+        foreach ($this->plan->site as $object) {
+            foreach ($object->pieces() as $piece) {
+                $this->keepLineFree($labels, new Vector($this->x($piece->from), $this->y($piece->from)), new Vector($this->x($piece->to), $this->y($piece->to)));
+            }
+        }
+        foreach ($this->objects as $one) {
+            $half = $one['inside'] ? Labels::widthOf($one['name'], self::SIZES['name']) / 2 : 0.0;
+            $labels->beside($one['x'] - $half, $one['y'] - ($half > 0 ? 8 : 0), $one['name'], e($one['name']), 'name', $half > 0 ? 0.0 : 5.0, self::SIZES['name']);
+        }
+        foreach ($this->posts as $post) {
+            $labels->beside($post['x'], $post['y'], $post['label'], e($post['label']), 'post', 6.0, self::SIZES['post']);
+        }
+        foreach ($this->distances as $line) {
+            $said = $this->plan->write($line['length']).($line['kept'] ? '' : Say::text('plan.site.too_near'));
+            $labels->beside(($line['x1'] + $line['x2']) / 2, ($line['y1'] + $line['y2']) / 2, $said, e($said), 'distance', 5.0, self::SIZES['distance']);
+        }
+
+        return $labels->placed;
+    }
+
+    private function keepLineFree(Labels $labels, Vector $from, Vector $to): void
+    {
+        $way = $to->minus($from);
+        for ($at = 0.0; $at <= $way->length(); $at += 5.0) {
+            $on = $from->plus($way->unit()->times($at));
+            $labels->keepFree($on->x, $on->y, 1.5);
+        }
+    }
+
+    public function sizeOf(DrawnLabel $label): float
+    {
+        return self::SIZES[$label->class] ?? self::SIZES['name'];
+    }
+
+    /** @return array{class: string, d: string, name: string, x: float, y: float, inside: bool} */
     private function object(SiteObject $object): array
     {
         $points = array_map(fn (Point $at) => "{$this->x($at)} {$this->y($at)}", $object->points);
@@ -127,34 +189,36 @@ final readonly class SitePlan
         $d = $object->kind === SiteKind::Tree ? "M{$left} {$y} a{$r} {$r} 0 1 0 ".(2 * $r)." 0 a{$r} {$r} 0 1 0 -".(2 * $r).' 0'
             : 'M'.implode(' L', $points).($object->kind->isArea() ? ' Z' : '');
 
-        // A name stands in what covers ground, and beside a line.
+        // A name stands in what covers ground where nothing else does, and beside a line.
         $isRound = $object->kind->isArea() || $object->kind === SiteKind::Tree;
 
-        return ['class' => "site-{$object->kind->value}", 'd' => $d, 'name' => $object->name, 'x' => $x, 'y' => $isRound ? $y : $y - 6];
+        return ['class' => "site-{$object->kind->value}", 'd' => $d, 'name' => $object->name, 'x' => $x, 'y' => $y, 'inside' => $isRound];
     }
 
-    /** @return array{class: string, d: string, name: string, x: float, y: float} */
+    /** @return array{class: string, d: string, name: string, x: float, y: float, inside: bool} */
     private function line(string $name, Point $from, Point $to): array
     {
         return [
             'class' => 'site-boundary', 'd' => "M{$this->x($from)} {$this->y($from)} L{$this->x($to)} {$this->y($to)}", 'name' => $name,
-            'x' => round(($this->x($from) + $this->x($to)) / 2, 2), 'y' => round(($this->y($from) + $this->y($to)) / 2 - 6, 2),
+            'x' => round(($this->x($from) + $this->x($to)) / 2, 2), 'y' => round(($this->y($from) + $this->y($to)) / 2, 2), 'inside' => false,
         ];
     }
 
-    /** @return array{x1: float, y1: float, x2: float, y2: float, x: float, y: float, length: Length, kept: bool} */
-    private function distance(SiteObject $object): array
+    /**
+     * @param  list<string>  $near  what a post stands too near to
+     * @return array{x1: float, y1: float, x2: float, y2: float, length: Length, kept: bool}
+     */
+    private function distance(SiteObject $object, array $near): array
     {
         $nearest = $this->plan->grid->posts[0];
         foreach ($this->plan->grid->posts as $post) {
-            $nearest = $object->room($post, $this->plan->post)->isShorterThan($object->room($nearest, $this->plan->post)) ? $post : $nearest;
+            $nearest = $object->room($post, $this->plan->sectionOf($post))->isShorterThan($object->room($nearest, $this->plan->sectionOf($nearest))) ? $post : $nearest;
         }
         $foot = $this->edge($object, $nearest->at);
 
         return [
             'x1' => $this->x($nearest->at), 'y1' => $this->y($nearest->at), 'x2' => $this->x($foot), 'y2' => $this->y($foot),
-            'x' => round(($this->x($nearest->at) + $this->x($foot)) / 2 + 4, 2), 'y' => round(($this->y($nearest->at) + $this->y($foot)) / 2 - 4, 2),
-            'length' => $object->room($nearest, $this->plan->post), 'kept' => $object->isKept($nearest, $this->plan->post),
+            'length' => $object->room($nearest, $this->plan->sectionOf($nearest)), 'kept' => ! in_array($object->name, $near, true),
         ];
     }
 

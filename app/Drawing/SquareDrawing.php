@@ -20,6 +20,7 @@ use Aequus\Site\SiteState;
 use Aequus\Square\SettingOut\BatterBoard;
 use Aequus\Square\SettingOut\BatterBoards;
 use Aequus\Square\SquareVerdict;
+use Aequus\Words\Plan\FitWords;
 use Aequus\Words\Speech;
 use App\Drawing\Drawn\DrawnBand;
 use App\Drawing\Drawn\DrawnBox;
@@ -94,7 +95,7 @@ final readonly class SquareDrawing
         $this->postWidth = max(8.0, $frame->size($plan->post->b));
         $this->postDepth = max(8.0, $frame->size($plan->post->d));
         $this->holeRadius = max(10.0, $frame->size($plan->hole->width->half()));
-        $slack = $plan->hole->slack($plan->post, $plan->layout->cover)->slack;
+        $slack = $plan->hole->slack($plan->stoutest(), $plan->layout->cover)->slack;
         $this->slackRadius = $slack->isPositive() ? $frame->size($slack) : 0.0;
         $next = Guide::next($site, Scope::phase(Phase::Square));
         $this->stakes = array_map(fn (Post $post) => $this->stake($post, $next), $plan->grid->posts);
@@ -103,7 +104,7 @@ final readonly class SquareDrawing
         $this->strings = $this->drawnStrings($boards);
         $this->fixed = DrawnFixed::all($plan, $frame);
         $this->bands = NoDigBands::of($site, $frame);
-        $this->envelopes = array_map($this->envelope(...), $plan->fit->openings($plan->grid, $plan->post));
+        $this->envelopes = array_map($this->envelope(...), $plan->openings());
         $this->labels = $this->label($next);
         $this->legend = SquareLegend::of($this->stakes, $this->readings);
     }
@@ -141,11 +142,11 @@ final readonly class SquareDrawing
         [$x, $y] = [$this->frame->x($post->at->x), $this->frame->y($post->at->y)];
         $ring = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->major));
         $minor = $placed === null ? 0.0 : 2.45 * $this->frame->size(Length::millimetres($this->factor * $placed->ellipse->minor));
-        $told = $placed === null ? '' : (string) (new Speech($this->plan))->list(...StraightenLayout::inMarks($this->site, $placed));
-        $tolerance = $this->plan->write($this->plan->tolerances->squareness);
+        $told = $placed === null ? '' : (string) (new Speech($this->plan))->of($post->id)->list(...StraightenLayout::inMarks($this->site, $placed));
+        $tolerance = $this->plan->write($this->plan->closenessAt($post->id)->across);
         [$shape, $words] = match (true) {
             $placed === null => ['free', Say::text('drawing.square_drawing.place_not_determined_by_what')],
-            $held && $placed->size() > $this->plan->tolerances->squareness->inMillimetres() => [
+            $held && $placed->counts > $this->plan->tolerances->squareness->inMillimetres() => [
                 'held', Say::text('drawing.square_drawing.set_and_off_the_grid', told: $told),
             ],
             $held => ['held', Say::text('drawing.legend.held')],
@@ -223,7 +224,7 @@ final readonly class SquareDrawing
         $ends = [];
         foreach ($boards as $board) {
             foreach ($board->nails as $nail) {
-                $ends[$board->side->value][$nail->line] = [$nail->mark->plus($nail->fromCentre), $board->stands];
+                $ends[$board->side->value]["{$nail->line} {$nail->fromCentre->nanometres}"] = [$nail->mark->plus($nail->fromCentre), $board->stands];
             }
         }
         $strings = [];
@@ -281,9 +282,9 @@ final readonly class SquareDrawing
         foreach ($this->bands as $band) {
             $labels->beside($band->labelX, $band->labelY, strip_tags($band->label), $band->label, 'service-label', 5);
         }
-        foreach ($this->plan->fit->openings($this->plan->grid, $this->plan->post) as $i => $thing) {
+        foreach ($this->plan->openings() as $i => $thing) {
             $box = $this->envelopes[$i];
-            $labels->beside($box->x + $box->width / 2, $box->y + $box->height / 2, $thing->thing->name, e($thing->thing->name), 'thing-label', 4);
+            $labels->beside($box->x + $box->width / 2, $box->y + $box->height / 2, FitWords::name($thing->thing), e(FitWords::name($thing->thing)), 'thing-label', 4);
         }
 
         return $labels->placed;

@@ -13,6 +13,7 @@ use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostRole;
+use Aequus\Site\ShortenedPosts;
 use Aequus\Site\SiteState;
 use Aequus\Words\EntryWords;
 use Aequus\Words\Sentence;
@@ -51,7 +52,7 @@ final readonly class DepthsPage
             }
             $changesSoil = $hole->soil !== null && $site->decided(DecisionAbout::KeepHolding, $post) === null;
             if (! $isSettled && ! $site->standing($post)->set && (! $hole->serves() || $hole->found !== null || $changesSoil)) {
-                $answers[] = new HoleOptions($site->plan, $hole);
+                $answers[] = new HoleOptions($site->plan, $hole, ShortenedPosts::in($site)?->left());
             }
         }
         [$this->short, $this->taken] = [$short, $taken];

@@ -10,7 +10,6 @@ use Aequus\Footing\Materials\Foam;
 use Aequus\Footing\Materials\Gravel;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Holding\Custom;
-use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
@@ -39,15 +38,15 @@ final readonly class HoldForm
     public function __construct(QueryForm $sums, private SiteState $site)
     {
         $this->decided = $site->plan->holding;
-        $this->is = $sums->typed('soil') === '' && $this->decided !== null ? $this->decided->site : self::typed($sums);
+        $this->is = $sums->typed('soil') === '' && $this->decided !== null ? $this->decided->site : self::typed($sums, $site->plan->work->lasting->comesOut());
         $this->adviser = new HoldAdviser($this->is);
     }
 
-    /** The site as typed; where nobody has typed anything, wooden posts that nothing braces, in clay. */
-    private static function typed(QueryForm $sums): HoldingSite
+    /** The site as typed; where nobody has typed anything, wooden posts that nothing braces, in clay, and replaced where they shall come out one day. */
+    private static function typed(QueryForm $sums, bool $comesOut): HoldingSite
     {
         if ($sums->typed('soil') === '') {
-            return new HoldingSite(Soil::Clay);
+            return new HoldingSite(Soil::Clay, repair: $comesOut);
         }
 
         return new HoldingSite(
@@ -128,7 +127,7 @@ final readonly class HoldForm
 
     public function custom(string $matter): Custom
     {
-        return ($this->decided->customs ?? new Customs)->all()[$matter];
+        return $this->site->plan->customs()->all()[$matter];
     }
 
     /** The temperature a cure is counted from as it was typed; empty where it is freezing. */

@@ -14,7 +14,6 @@ use Aequus\Footing\Materials\Concrete;
 use Aequus\Measure\Length;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Footing\Soil;
-use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\FootBed;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\SiteState;
@@ -108,7 +107,7 @@ final readonly class LoadSheet
     public function standing(LoadOnPost $one): array
     {
         $hold = $this->site->plan->holdOf($one->post->id);
-        $bed = $hold->hasPad() ? ($this->site->plan->holding->customs ?? new Customs)->foot->under($hold) : FootBed::Pad;
+        $bed = $hold->hasPad() ? $this->site->plan->customs()->foot->under($hold) : FootBed::Pad;
 
         return match (true) {
             $one->needsEngineer() => ['out', 'engineer'],

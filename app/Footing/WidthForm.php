@@ -55,8 +55,8 @@ final readonly class WidthForm
                 '/\s*(?:;|,\s)\s*/', $sums->typed('augers'), flags: PREG_SPLIT_NO_EMPTY,
             ) ?: [],
         )) ?? [];
-        $this->width = $sums->refusals === [] ? new HoleWidth($plan->post, $this->cover, $this->slack, $this->bearing->roundDiameter, $augers) : null;
-        $this->square = HoleWidth::square($plan->post, $this->cover, $this->slack);
+        $this->width = $sums->refusals === [] ? new HoleWidth($plan->stoutest(), $this->cover, $this->slack, $this->bearing->roundDiameter, $augers) : null;
+        $this->square = HoleWidth::square($plan->stoutest(), $this->cover, $this->slack);
     }
 
     /** Whether the holes planned are narrower than this asks. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use Aequus\Adjust\Placement\PlacedStake;
 use Aequus\Handover\PostRecord;
 use Aequus\Handover\RowLine;
 use Aequus\Logbook\Book\Decision;
@@ -14,11 +15,13 @@ use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Square\LineReading;
 use Aequus\Measure\Length;
+use Aequus\Plan\Posts\PostId;
 use Aequus\Site\AskedByRule;
 use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
 use Aequus\Square\SquareVerdict;
 use Aequus\Words\EntryWords;
+use Aequus\Words\Handover\LastingWords;
 use Aequus\Words\PageWords;
 use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
@@ -105,6 +108,8 @@ final readonly class RecordSheet
             Say::text('paper.record_sheet.also_ground') => $level->benchmark === null ? [] : [
                 $words->say($level->benchmark), $this->say('paper.record_sheet.ground', heights: $ground),
             ],
+            Say::text('handover.show.roof') => $plan->carriesNoRoof() ? [rtrim(Say::text('handover.show.no_roof'), '.')] : [],
+            Say::text('handover.show.one_day') => LastingWords::of($plan) === null ? [] : [rtrim(LastingWords::of($plan), '.')],
             Say::text('paper.record_sheet.also_fixed') => array_values(array_map($words->say(...), $this->site->log->now(LineReading::class))),
             Say::text('paper.record_sheet.also_found') => array_values(array_map($words->say(...), $found)),
             Say::text('paper.record_sheet.also_filled') => array_values(array_map($words->say(...), $this->site->log->now(PostFilled::class))),
@@ -122,8 +127,11 @@ final readonly class RecordSheet
     private function layout(): array
     {
         $placed = $this->site->square->survey->placed;
-        $worst = $placed === null ? null : max([0.0, ...array_map(fn ($stake) => $stake->size(), $placed->stakes)]);
-        $limit = $this->site->plan->tolerances->squareness;
+        // The one furthest off against what it may be off.
+        $stakes = $placed->stakes ?? [];
+        usort($stakes, fn (PlacedStake $one, PlacedStake $other) => $other->counts <=> $one->counts);
+        $worst = $placed === null ? null : $stakes[0]->size();
+        $limit = $stakes === [] ? $this->site->plan->tolerances->squareness : $this->site->plan->closenessAt(PostId::of($stakes[0]->name))->across;
 
         return [Say::text('paper.record_sheet.stakes_on_their_places'), $worst === null ? $this->say(
             'paper.record_sheet.within_not_measured', limit: $limit,

@@ -36,7 +36,7 @@ final readonly class FixedLineRow
                 ? implode(', ', array_slice(array_column($posts, 'label'), 0, self::MOST_NAMED)) : self::whom($posts, count($at) > 1), $line->off($posts[0]->at)->magnitude()];
         }
         $this->offsets = array_slice($offsets, 0, self::MOST_NAMED);
-        $this->kept = new KeptDistance($line, $plan->grid, $plan->post);
+        $this->kept = new KeptDistance($line, $plan->grid, $plan->sectionOf(...));
     }
 
     /** @return list<self> */

@@ -7,6 +7,7 @@ namespace App\Plan;
 use Aequus\Measure\Length;
 use Aequus\Plan\Part\Part;
 use Aequus\Plan\Part\PartKind;
+use Aequus\Plan\Part\RowGate;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
@@ -22,6 +23,9 @@ final readonly class PartForm
 
     public string $kind;
 
+    /** @var array<string, string> what the job calls the side nearest to each of its own, by field */
+    public array $sides;
+
     /** @var array<string, string> by field */
     private array $values;
 
@@ -29,6 +33,10 @@ final readonly class PartForm
     {
         $write = fn (Length $length): string => PlanForm::exactly($plan, $length);
         $this->id = $part->id ?? '';
+        $this->sides = [
+            'part_minus_y' => $plan->sides->minusY, 'part_plus_y' => $plan->sides->plusY, 'part_minus_x' => $plan->sides->minusX,
+            'part_plus_x' => $plan->sides->plusX,
+        ];
         $labels = array_map(fn (Post $post) => $post->label, $part->posts ?? []);
         $this->labels = implode('–', array_unique([$labels[0] ?? '', $labels[count($labels) - 1] ?? '']));
         $this->kind = Names::of($part?->kind);
@@ -38,6 +46,13 @@ final readonly class PartForm
             'part_points' => implode('; ', array_map(fn (Point $at) => "{$write($at->x)} : {$write($at->y)}", $part->points)),
             'part_columns' => implode('; ', array_map($write, $part->columns)), 'part_rows' => implode('; ', array_map($write, $part->rows)),
             'part_largest' => $part->largest === null ? '' : $write($part->largest),
+            'part_across' => $part->closeness === null ? '' : $write($part->closeness->across),
+            'part_along' => $part->closeness === null || $part->closeness->along->equals($part->closeness->across) ? '' : $write($part->closeness->along),
+            'part_gates' => implode('; ', array_map(fn (RowGate $gate) => implode(' : ', [
+                $gate->section, $write($gate->from), $write($gate->leaf), $write($gate->gap),
+            ]), $part->gates)),
+            'part_minus_y' => $part->sides->minusY ?? '', 'part_plus_y' => $part->sides->plusY ?? '',
+            'part_minus_x' => $part->sides->minusX ?? '', 'part_plus_x' => $part->sides->plusX ?? '',
         ];
     }
 

@@ -10,6 +10,7 @@ use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Work\Work;
 use App\Type\Say;
 
 /** What stands in the fields of the plan form before anyone types. */
@@ -29,7 +30,7 @@ final readonly class PlanForm
     {
         return new self(UnitSystem::of($unit)->goods + [
             'kind' => 'pergola', 'side_minus_y' => 'road', 'side_plus_y' => 'garden', 'side_minus_x' => 'left', 'side_plus_x' => 'right',
-            'tolerance' => 'building', 'post_nominal' => '6x6',
+            'tolerance' => 'building', 'post_nominal' => '6x6', ...self::work(new Work),
             'by_x' => 'bays', 'by_y' => 'bays', 'held_x' => 'outside', 'held_y' => 'outside',
         ], [], []);
     }
@@ -45,9 +46,11 @@ final readonly class PlanForm
             'notation' => $plan->notation->code(),
             'side_minus_y' => $plan->sides->minusY, 'side_plus_y' => $plan->sides->plusY, 'side_minus_x' => $plan->sides->minusX, 'side_plus_x' => $plan->sides->plusX,
             'tolerance' => $plan->tolerances->class->value, 'squareness' => $write($plan->tolerances->squareness),
+            'along' => $plan->tolerances->along === null ? '' : $write($plan->tolerances->along),
             'post_shape' => $plan->post->round ? 'round'
                 : 'measured', 'post_nominal' => '6x6', 'post_b' => $exactly($plan->post->b), 'post_d' => $plan->post->round ? ''
                     : $exactly($plan->post->d),
+            'heavy' => $plan->heavy === null ? '' : $exactly($plan->heavy->thicker()), ...self::work($plan->work),
             'hole' => $exactly($plan->hole->width), 'standing' => $exactly($plan->standing),
             'by_x' => 'bays', 'by_y' => 'bays', 'held_x' => 'outside', 'held_y' => 'outside',
             'bays_x' => self::bays($plan, $plan->grid->columns), 'bays_y' => self::bays($plan, $plan->grid->rows),
@@ -60,6 +63,12 @@ final readonly class PlanForm
     public function value(string $field): string
     {
         return $this->values[$field] ?? '';
+    }
+
+    /** @return array<string, string> */
+    private static function work(Work $work): array
+    {
+        return ['crew' => $work->crew->value, 'lasting' => $work->lasting->value, 'timber' => $work->timber->value, 'make' => $work->make->value];
     }
 
     private static function bays(Plan $plan, GridLines $lines): string

@@ -49,18 +49,18 @@ final readonly class PlumbRound
     {
         $axis = $face->isAlongX() ? 'x' : 'y';
         $readings = $this->onLine($stands, "{$face->value} {$axis}");
-        $elsewhere = $readings === [] && $stands->stage === $stands->stageNow() && ($face->isAlongX() ? $stands->lean->xRead : $stands->lean->yRead);
+        $elsewhere = $readings === [] && $stands->stage === $stands->stageNow() && ($face->isAlongX() ? $stands->own->xRead : $stands->own->yRead);
         $last = $readings[0] ?? null;
         $choice = new RoundChoice(
             'leans', Say::text('round.plumb_round.top'), ['plumb' => Say::text('page.is_plumb')] + Choices::sides(
-                $this->site->plan->sides, Say::text('page.to_the_s'), [$face, $face->opposite()],
+                $this->site->plan->sidesOf($stands->post->id), Say::text('page.to_the_s'), [$face, $face->opposite()],
             ),
             $last === null ? '' : ($last->lean->isPlumb() ? 'plumb' : $last->leansToward->value),
         );
 
         return $this->row(
             $stands, $face->value, Say::text(
-                'round.plumb_round.face', label: $stands->post->label, what: $this->site->plan->sides->nameOf($face),
+                'round.plumb_round.face', label: $stands->post->label, what: $this->site->plan->sidesOf($stands->post->id)->nameOf($face),
             ), ['face' => $face->value], $readings, $choice,
             $elsewhere ? Say::text('round.plumb_round.read_along_another_face') : '',
         );

@@ -14,6 +14,7 @@ use Aequus\Logbook\Set\EmbedmentLine;
 use Aequus\Logbook\Set\LeanMeasure;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Terms\SideNames;
 use Aequus\Set\StandingPost;
 use Aequus\Site\SiteState;
 use Aequus\Site\TopByRule;
@@ -32,6 +33,9 @@ final readonly class PostPage
     private const WALKED_FOR = ['standing' => EntryKind::PostSet, 'filled' => EntryKind::Filled];
 
     public StandingPost $stands;
+
+    /** What its four sides are called. */
+    public SideNames $sides;
 
     public Hold $hold;
 
@@ -55,6 +59,7 @@ final readonly class PostPage
 
     public function __construct(private SiteState $site, public Post $post, public ?Walk $walk)
     {
+        $this->sides = $site->plan->sidesOf($post->id);
         [$this->stands, $this->hold, $this->dug] = [$site->standing($post), $site->plan->holdOf($post->id), $site->footing->asDug($post)];
         $this->move = Guide::next($site, Scope::post($post));
         $order = array_values($site->walk());
@@ -103,10 +108,10 @@ final readonly class PostPage
     /** Which face is meant by which name, where they look askew; empty where they look as the job’s sides do. */
     public function turnedFaces(): string
     {
-        $degrees = (int) round(rad2deg($this->site->plan->partOf($this->post->id)?->faceTurn() ?? 0.0));
+        $degrees = (int) round(rad2deg($this->site->plan->turnOf($this->post->id)));
 
-        return $degrees === 0 || $this->site->plan->post->round ? '' : Say::text(
-            $degrees > 0 ? 'set.post_page.turned_left' : 'set.post_page.turned_right', degrees: abs($degrees), side: $this->site->plan->sides->minusY,
+        return $degrees === 0 ? '' : Say::text(
+            $degrees > 0 ? 'set.post_page.turned_left' : 'set.post_page.turned_right', degrees: abs($degrees), own: $this->sides->minusY, side: $this->site->plan->sides->minusY,
         );
     }
 

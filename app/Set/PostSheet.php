@@ -11,7 +11,6 @@ use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\TwistRead;
 use Aequus\Measure\Length;
 use Aequus\Measure\Temperature;
-use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Shift;
@@ -75,12 +74,13 @@ final readonly class PostSheet
     private function position(): PostFact
     {
         $stake = $this->site->square->survey->stakeOf($this->post);
-        $slack = $this->site->plan->hole->slack($this->site->plan->post, $this->site->plan->layout->cover)->slack;
+        $slack = $this->site->plan->hole->slack($this->site->plan->sectionOf($this->post), $this->site->plan->layout->cover)->slack;
         $room = $slack->isPositive() ? $this->say('set.post_sheet.the_hole_leaves_round_it', slack: $slack) : '';
         if ($stake === null) {
             return new PostFact(Say::text('page.where_it_stands'), $this->say('set.post_sheet.not_proved_yet', room: $room), 'to-pull');
         }
-        $parts = $this->shifts(Shift::parts(Length::millimetres(-$stake->along->x), Length::millimetres(-$stake->along->y)));
+        $own = $stake->along->turned(-$this->site->plan->turnOf($this->post->id));
+        $parts = $this->shifts(Shift::parts(Length::millimetres(-$own->x), Length::millimetres(-$own->y)));
         $off = $parts->saysNothing() ? Say::text('set.post_sheet.on_its_mark') : $this->say('set.post_sheet.of_its_mark', parts: $parts);
 
         return new PostFact(Say::text('page.where_it_stands'), $this->said($off, $room), match ($stake->verdict) {
@@ -138,7 +138,7 @@ final readonly class PostSheet
     private function foot(): PostFact
     {
         $hold = $this->site->plan->holdOf($this->post->id);
-        $customs = $this->site->plan->holding->customs ?? new Customs;
+        $customs = $this->site->plan->customs();
 
         return new PostFact(
             Say::text('page.held'),
@@ -167,7 +167,7 @@ final readonly class PostSheet
                 Say::text('page.plumb'), $stands->set ? Say::text('page.not_read') : Say::text('page.not_set'), 'to-pull',
             );
         }
-        $parts = $this->shifts($stands->lean->at($stands->topAbovePivot()));
+        $parts = $this->shifts($stands->topGone());
         $own = $stands->ownErrorOfTheLevel();
         $level = $own === null ? '' : Say::text('set.post_sheet.the_level_itself_shows_mm', part: number_format(abs($own) * 1000, 2));
         $half = $stands->lean->isHalfKnown() ? Say::text('set.post_sheet.one_way_only') : '';
@@ -187,12 +187,12 @@ final readonly class PostSheet
         if ($drift === null || ! (new StandingFrame($this->site))->drifts()->isTelling($drift)) {
             return null;
         }
-        $toward = Drifts::toward($drift);
+        $toward = Drifts::toward($drift->turned(-$this->site->plan->turnOf($this->post->id)));
         $top = $this->site->standing($this->post)->topAboveGrade();
 
         return new PostFact(
             Say::text('set.post_sheet.the_fill_pushed_it'),
-            $this->say('set.post_sheet.at_the_top_mostly_toward', times: $top->times($drift->size()), what: $this->site->plan->sides->nameOf($toward), drift: HoldWords::drift(
+            $this->say('set.post_sheet.at_the_top_mostly_toward', times: $top->times($drift->size()), what: $this->site->plan->sidesOf($this->post->id)->nameOf($toward), drift: HoldWords::drift(
                 $this->site->plan->holdOf($this->post->id),
             )),
             'doubt',
@@ -205,7 +205,7 @@ final readonly class PostSheet
         if ($twist === null) {
             return null;
         }
-        $face = $this->site->plan->post->thicker();
+        $face = $this->site->plan->sectionOf($this->post)->thicker();
 
         return new PostFact(
             Say::text('set.post_sheet.twist'),

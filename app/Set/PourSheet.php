@@ -8,7 +8,6 @@ use Aequus\Footing\Materials\Bag;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\LayerTime;
 use Aequus\Plan\Holding\Material;
-use Aequus\Plan\Holding\Mixing;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\PourPlan;
 use Aequus\Site\SiteState;
@@ -29,7 +28,7 @@ final class PourSheet
         }
 
         return new PourPlan(
-            $work->layers ?? [], $work->depth ?? Length::zero(), $bags, $site->plan->holding->customs->mixing ?? Mixing::Before,
+            $work->layers ?? [], $work->depth ?? Length::zero(), $bags, $site->plan->customs()->mixing,
             $site->filling($post)->celsius(),
         );
     }

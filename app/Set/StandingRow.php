@@ -58,6 +58,6 @@ final readonly class StandingRow
     /** How to pull its top. */
     public function pull(): Sentence
     {
-        return (new Speech($this->site->plan))->list(...$this->stands->lean->pullAt($this->stands->topAbovePivot()));
+        return (new Speech($this->site->plan))->of($this->stands->post->id)->list(...$this->stands->pull());
     }
 }

@@ -45,7 +45,7 @@ final readonly class ThingField
         $this->options = array_combine(array_map(fn (Pick $pick) => $pick->value, $asked->picks), array_map(AskWords::pick(...), $asked->picks));
         $this->unit = in_array($asked->sort, [AskedSort::Length, AskedSort::MaybeLength], true) ? $notation->unit : null;
         $this->isFolded = $asked->isFolded;
-        $this->isWide = in_array($asked->sort, [AskedSort::Reaches, AskedSort::Faces], true);
+        $this->isWide = in_array($asked->sort, [AskedSort::Reaches, AskedSort::Faces, AskedSort::Marks, AskedSort::Profile], true);
     }
 
     /** @param  Length|int|Pick|list<list<Length>>|null  $answer */

@@ -8,11 +8,15 @@ use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Work\Crew;
 use Aequus\Thing\Ask\Heard;
+use Aequus\Thing\Make\Deed;
+use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Thing;
 use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
+use Aequus\Words\Thing\DeedWords;
 use Aequus\Words\Thing\ThingWords;
 use App\Drawing\PlanDrawing;
 use App\Drawing\ProfileDrawing;
@@ -23,9 +27,15 @@ use App\Drawing\ProfileDrawing;
  */
 final readonly class ThingPage
 {
+    /** What is marked on the four faces of both posts, and ticked off there. */
+    private const MARKED = [Figure::LineOnFirst, Figure::LineOnSecond, Figure::MarkAboveTheLine, Figure::MarkBelowTheLine];
+
     public ThingForm $form;
 
-    /** @var list<array{?Length, Sentence}> the number to carry to the place, and what it is */
+    /** @var list<string> in which order it is built */
+    public array $order;
+
+    /** @var list<array{?Length, Sentence, bool}> the number to carry to the place, what it is, and whether it is marked on all faces */
     public array $figures;
 
     public ProfileDrawing $drawing;
@@ -41,6 +51,9 @@ final readonly class ThingPage
         $this->figures = self::figures($made);
         $this->drawing = new ProfileDrawing($made->profile, $heard->notation);
         $this->why = ThingWords::why($thing->kind());
+        $this->order = array_map(DeedWords::of(...), [
+            ...($plan->work->crew === Crew::Alone ? [Deed::GaugesFirst] : []), ...$thing->order($heard), ...($plan->work->crew === Crew::Alone && $this->isMoreThanOne() ? [Deed::BlocksUnderBeams] : []),
+        ]);
         $spacings = fn (Plan $of): array => [$of->grid->columns->spacing()->gaps(), $of->grid->rows->spacing()->gaps(), $of->post, $of->standing, $of->hole->width];
         $this->isChangedByHand = $spacings($made->plan) != $spacings($plan);
     }
@@ -59,7 +72,7 @@ final readonly class ThingPage
         }
     }
 
-    /** @return list<array{?Length, Sentence}> */
+    /** @return list<array{?Length, Sentence, bool}> */
     public static function figures(Made $made): array
     {
         $speech = new Speech($made->plan);
@@ -67,7 +80,7 @@ final readonly class ThingPage
         return array_map(function (Fact $figure) use ($speech): array {
             $number = $figure->parts['number'] ?? null;
 
-            return [$number instanceof Length ? $number : null, $speech->say($figure)];
+            return [$number instanceof Length ? $number : null, $speech->say($figure), in_array($figure->is, self::MARKED, true)];
         }, $made->figures);
     }
 

@@ -84,6 +84,12 @@ final class QueryForm
         }
     }
 
+    /** What was typed is refused at its field, in words. */
+    public function refuse(string $field, string $why): void
+    {
+        $this->refusals[$field] = $why;
+    }
+
     /** @return array{name: string, label: string, hint: string, typed: string, refusal: string} as the field component takes it */
     public function field(string $name, string $label, string $hint = ''): array
     {

@@ -7,6 +7,8 @@ namespace Aequus\Cut;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Log;
+use Aequus\Measure\Slope;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
@@ -28,10 +30,13 @@ final readonly class CutList
         $measured = $log->newest(TopMeasured::class);
         $tops = $plan->tops;
         $this->cut = $log->newest(PostCut::class);
-        $this->marks = $tops === null ? ByPost::none() : ByPost::each($plan->grid->posts, fn (Post $post) => new CutMark(
-            $post, $tops->topOf($post), $tops->datumLine, ($measured[$post] ?? null)?->aboveDatumLine->plus($tops->datumLine),
-            $plan->post, $tops->alongX, $tops->alongY,
-        ));
+        $this->marks = $tops === null ? ByPost::none() : ByPost::each($plan->grid->posts, function (Post $post) use ($plan, $tops, $measured): CutMark {
+            $fall = (new Vector($tops->alongX->ratio, $tops->alongY->ratio))->turned(-$plan->turnOf($post->id));
+
+            return new CutMark(
+                $post, $tops->topOf($post), $tops->datumLine, ($measured[$post] ?? null)?->aboveDatumLine->plus($tops->datumLine), $plan->sectionOf($post), Slope::ratio($fall->x), Slope::ratio($fall->y),
+            );
+        });
         $this->short = array_values(array_filter($this->marks->all(), fn (CutMark $mark) => $mark->isShort()));
     }
 

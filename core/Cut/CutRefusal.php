@@ -7,7 +7,6 @@ namespace Aequus\Cut;
 /** Why something can’t be taken. */
 enum CutRefusal
 {
-    case LongerThanEveryStock;
     case MembersDoNotFit;
     case NotchThroughThePost;
     case MarkBelowGround;

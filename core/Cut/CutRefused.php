@@ -5,18 +5,12 @@ declare(strict_types=1);
 namespace Aequus\Cut;
 
 use Aequus\Fact\Fact;
-use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
 use Aequus\Plan\Posts\Post;
 
 /** A set-out at the top that can't be made. */
 final class CutRefused extends Refusal
 {
-    public static function longerThanEveryStock(Length $piece): self
-    {
-        return new self(Fact::of(CutRefusal::LongerThanEveryStock, piece: $piece));
-    }
-
     public static function membersDoNotFit(): self
     {
         return new self(Fact::of(CutRefusal::MembersDoNotFit));

@@ -8,6 +8,7 @@ use Aequus\Adjust\GrossErrors\Mistakes;
 use Aequus\Adjust\Network\Network;
 use Aequus\Adjust\Network\NotDetermined;
 use Aequus\Adjust\Network\Station;
+use Aequus\Adjust\Placement\Allowed;
 use Aequus\Measure\Length;
 use Aequus\Measure\Vector;
 
@@ -43,17 +44,17 @@ final readonly class TopNetwork
      *
      * @throws NotDetermined when the readings leave a stake free
      */
-    public function __construct(array $design, Network $network, array $leans, array $corners, float $height, float $tolerance)
+    public function __construct(array $design, Network $network, array $leans, array $corners, float $height, Allowed $allowed)
     {
         [$this->mistakes, $stakes] = Mistakes::search(fn (array $without) => $network->without($without)->adjust());
         $frame = new TopSquare($design, $stakes, $leans);
-        [$this->tops, $this->out] = [$frame->tops, $frame->cornersOut($tolerance)];
+        [$this->tops, $this->out] = [$frame->tops, $frame->cornersOut($allowed)];
         $places = [];
         foreach ($design as $station) {
             $places[$station->name] = $station->design;
         }
         $this->strap = count($corners) === 4 && array_diff($corners, array_map(strval(...), array_keys($this->tops))) === []
-            ? self::strap($corners, $places, $this->tops, $tolerance) : null;
+            ? self::strap($corners, $places, $this->tops, $allowed->tolerance) : null;
         $this->sprung = $this->strap === null ? 0.0 : $this->strap->shortenBy->inMillimetres() / M_SQRT2 / max(1.0, $height);
     }
 

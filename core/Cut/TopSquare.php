@@ -6,6 +6,7 @@ namespace Aequus\Cut;
 
 use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\Station;
+use Aequus\Adjust\Placement\Allowed;
 use Aequus\Adjust\Placement\FewestMoves;
 use Aequus\Measure\Vector;
 
@@ -29,14 +30,16 @@ final readonly class TopSquare
     }
 
     /** @return list<string> the corners that must move, fewest first chosen; none when all stand within the tolerance */
-    public function cornersOut(float $tolerance): array
+    public function cornersOut(Allowed $allowed): array
     {
         $places = [];
         foreach ($this->design as $post) {
             $places[$post->name] = $post->design;
         }
-        $moves = FewestMoves::placement($places, $this->tops, $tolerance, anyThatFits: true)?->moves($places, $this->tops) ?? [];
+        $placed = FewestMoves::placement($places, $this->tops, $allowed, anyThatFits: true);
+        $ground = $allowed->turned($placed->rotation ?? 0.0);
+        $moves = $placed?->moves($places, $this->tops) ?? [];
 
-        return array_map(strval(...), array_keys(array_filter($moves, fn (Vector $move) => $move->length() > $tolerance)));
+        return array_values(array_filter(array_map(strval(...), array_keys($moves)), fn (string $name) => ! $ground->isWithin($name, $moves[$name])));
     }
 }

@@ -25,6 +25,7 @@ use Aequus\Guide\Level\SettleHeights;
 use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\Rule;
 use Aequus\Guide\Move\Scope;
+use Aequus\Guide\Plan\KeepBracesOut;
 use Aequus\Guide\Plan\KeepToTheSite;
 use Aequus\Guide\Set\FillPosts;
 use Aequus\Guide\Set\KeepFaceInItsBand;
@@ -54,6 +55,7 @@ final class Guide
             new AskForMarks,
             new KeepClearOfServices,
             new KeepToTheSite,
+            new KeepBracesOut,
             new ConfirmFarReadings,
             new ReadAgain,
             new PullTapes,

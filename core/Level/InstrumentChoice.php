@@ -27,7 +27,7 @@ final readonly class InstrumentChoice
         $hops = max(1, (int) ceil($way / max(1.0, $board->inMillimetres())));
         $hoses = max(1, (int) ceil($far / WaterLevel::HOSE_MILLIMETRES));
         $setUps = max(1, (int) ceil($far / (2 * self::SIGHT_MILLIMETRES)));
-        $meets = fn (float $sigma): bool => NormalDistribution::WITHIN_95 * $sigma <= $plan->tolerances->squareness->inMillimetres();
+        $meets = fn (float $sigma): bool => NormalDistribution::WITHIN_95 * $sigma <= $plan->closest()->inMillimetres();
         $list = [];
         foreach ([
             [InstrumentKind::LineLevel, (new LevelString(Length::millimetres($far)))->sigma(), $posts, 1, Fact::of(InstrumentUse::OneSpan)],

@@ -15,6 +15,7 @@ use Aequus\Logbook\Kind\Whom;
 use Aequus\Measure\TapeClass;
 use Aequus\Measure\UnreadableLength;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\PlanRefused;
 use Closure;
@@ -84,11 +85,19 @@ final readonly class QuickLine
                 return self::behind($line, $phrase->words);
             }
             if ($rest !== null && $phrase->sidesAfter !== '' && preg_match("/^{$phrase->sidesAfter}$/i", $rest)) {
-                return self::behind($line, $this->pieces->sideNames());
+                return self::behind($line, $this->namesFor($isOfPost ? explode(' ', $line)[0] : '', $phrase));
             }
         }
 
         return [];
+    }
+
+    /** @return list<string> the sides that the line may end in */
+    private function namesFor(string $label, Phrase $phrase): array
+    {
+        $post = array_values(array_filter($this->plan->grid->posts, fn (Post $post) => strcasecmp($post->label, $label) === 0))[0] ?? null;
+
+        return ($post === null || $phrase->verb === 'cast' ? $this->pieces : $this->pieces->of($post->id))->sideNames();
     }
 
     /** @return list<string> what may be said of a post, what follows one most often first */
@@ -144,6 +153,8 @@ final readonly class QuickLine
 
     private function said(Called $called, Whom $whom, string $said, string $label): ?Payload
     {
+        $of = $called === Called::Post ? $whom->postOrNone() : null;
+        $pieces = $of === null ? $this->pieces : $this->pieces->of($of);
         foreach (self::phrases($called) as $phrase) {
             $rest = $phrase->after($said);
             if ($rest === null || ($phrase->verb === '' && $rest === '')) {
@@ -155,7 +166,7 @@ final readonly class QuickLine
             if ($phrase->takes === Takes::Nothing && $rest !== '') {
                 throw EntryRefused::lineTooLong(trim("{$label} {$phrase->verb}"), $rest);
             }
-            $payload = ($phrase->read)($this->pieces, $whom, $rest);
+            $payload = ($phrase->read)($pieces, $whom, $rest);
             if ($payload !== null) {
                 return $payload;
             }

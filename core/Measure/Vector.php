@@ -51,6 +51,14 @@ final readonly class Vector
         return $length === 0.0 ? $this : $this->times(1 / $length);
     }
 
+    /** Turned counter-clockwise. */
+    public function turned(float $angle): self
+    {
+        $along = self::toward($angle);
+
+        return $along->times($this->x)->plus($along->left()->times($this->y));
+    }
+
     public function dot(self $other): float
     {
         return $this->x * $other->x + $this->y * $other->y;

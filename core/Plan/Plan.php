@@ -6,43 +6,54 @@ namespace Aequus\Plan;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
-use Aequus\Plan\Footing\Firmer;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\HoleShape;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Grid\GridLines;
-use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Part\Part;
 use Aequus\Plan\Part\Parts;
+use Aequus\Plan\Place\Brace;
 use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Place\SiteObject;
+use Aequus\Plan\Place\Surroundings;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Posts\PostId;
-use Aequus\Plan\Posts\PostRole;
 use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Terms\SideNames;
 use Aequus\Plan\Tops\TopRules;
+use Aequus\Plan\Work\Pricing;
+use Aequus\Plan\Work\Work;
 
 /** Everything that was decided about a job, as one revision has it. */
 final readonly class Plan
 {
+    use OfOnePost;
+    use OfTheSite;
+
     /** How the layout is proved: as decided, or the usual way. */
     public LayoutRules $layout;
 
     /** The first grid, and with it the posts of every further part. */
     public Grid $grid;
 
+    /** @var list<Part> further parts beside the first grid */
+    public array $parts;
+
     /** Where A1’s zero lies, counted from that of the first plan: what was drawn under an earlier plan stays where it is on the ground. */
     public Point $origin;
 
-    /** @throws PlanRefused when the parts do not go together */
+    /**
+     * @param  list<Part>  $parts  further ones beside the first grid
+     *
+     * @throws PlanRefused when the parts do not go together
+     */
     public function __construct(
         public JobKind $kind,
         public Notation $notation,
@@ -65,22 +76,32 @@ final readonly class Plan
         public ?Answers $answers = null,
         /** How deep the kind of job itself asks its posts to stand, whatever else is decided. */
         public ?Length $ownDepth = null,
-        /** @var list<Part> further parts beside the first grid */
-        public array $parts = [],
+        array $parts = [],
         /** @var list<SiteObject> what stands and runs on the site beside the posts */
         public array $site = [],
+        /** Of posts at corners, gates and anchors, where they are heavier than the rest. */
+        public ?Section $heavy = null,
+        public Work $work = new Work,
+        /** @var list<Brace> ties, knees and props that stay */
+        public array $braces = [],
+        public Surroundings $around = new Surroundings,
+        /** @var array<string, Pricing> what was said of goods, by what they are */
+        public array $prices = [],
     ) {
+        $this->parts = $parts = array_map(fn (Part $part) => $part->outOf(($heavy ?? $post)->thicker()), $parts);
         $this->grid = $parts === [] && $grid->added === [] ? $grid : Parts::onto($grid, $parts, $post->across());
         $this->origin = $origin ?? new Point(Length::zero(), Length::zero());
         $this->layout = $decidedLayout ?? LayoutRules::usual($hole->reach());
-        if (! $hole->takes($post)) {
+        if (! $hole->takes($post) || ($heavy !== null && ! $hole->takes($heavy))) {
             throw PlanRefused::holeNarrowerThanPost();
         }
         if (! $standing->isPositive()) {
             throw PlanRefused::nothingStands();
         }
-        if ($notation->smallestMark()->isLongerThan($tolerances->squareness)) {
-            throw PlanRefused::markCoarserThanTolerance();
+        foreach ([$tolerances->closeness(), ...array_filter(array_map(fn (Part $part) => $part->closeness, $parts))] as $closeness) {
+            if ($notation->smallestMark()->isLongerThan($closeness->across)) {
+                throw PlanRefused::markCoarserThanTolerance();
+            }
         }
         foreach ([[$grid->columns, Side::PlusX], [$grid->rows, Side::PlusY]] as [$lines, $axis]) {
             foreach ($lines->spacing()->gaps() as $gap) {
@@ -146,7 +167,7 @@ final readonly class Plan
     }
 
     /** What the answers come to now, on the lines of this plan: posts that stay keep their ids, and what was decided about them stays decided. */
-    public function answeredAnew(self $fresh): self
+    public function answeredAnew(self $fresh, self $was): self
     {
         $lines = fn (GridLines $now, GridLines $then): GridLines => $now->respaced($then->spacing(), $now->count());
         $grid = new Grid($lines($this->grid->columns, $fresh->grid->columns), $lines($this->grid->rows, $fresh->grid->rows), $this->grid->leftOut);
@@ -154,6 +175,7 @@ final readonly class Plan
         // What the answers put on the site takes the place of what they put there before; what was added by hand stays.
         $byHand = fn (FixedLine $line): bool => $line->id !== FixedLine::ANSWERED;
         $held = [...array_values(array_filter($fresh->layout->fixedLines, fn (FixedLine $line) => ! $byHand($line))), ...array_values(array_filter($layout->fixedLines ?? [], $byHand))];
+        $answered = array_map(fn (MustFit $thing) => $thing->name, [...$was->fit->things, ...$fresh->fit->things]);
         $things = array_map(fn (MustFit $thing) => $thing->between(
             $grid->labelled($fresh->grid->find($thing->from)->label ?? '')->id, $grid->labelled($fresh->grid->find($thing->to)->label ?? '')->id,
         ), $fresh->fit->things);
@@ -161,7 +183,10 @@ final readonly class Plan
         return new self(
             $fresh->kind, $this->notation, $this->sides, $fresh->tolerances, $fresh->post, $fresh->hole, $fresh->standing, $grid, $this->footing, $tops,
             $held === [] && $layout === null ? null : ($layout ?? $fresh->layout)->heldBy($held),
-            new Fit($things === [] ? $fit->things : $things, $fit->neighbours), $this->holding ?? $fresh->holding, $origin, $fresh->answers, $fresh->ownDepth, $parts, $site,
+            new Fit([...$things, ...array_filter($fit->things, fn (MustFit $thing) => ! in_array($thing->name, $answered, true))], $fit->neighbours),
+            $this->holding == $was->holding ? $fresh->holding : $this->holding, $origin, $fresh->answers, $fresh->ownDepth,
+            [...$fresh->parts, ...array_filter($parts, fn (Part $part) => $part->id !== Part::ANSWERED)], $site, $fresh->heavy, $fresh->work, $this->braces, $this->around,
+            $this->prices,
         );
     }
 
@@ -175,33 +200,14 @@ final readonly class Plan
                 $earlier->grid->leftOut,
             ),
             $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth, $earlier->parts, $earlier->site,
+            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices,
         );
     }
 
-    /** @return list<FixedLine> everything on the site that will not move: what the grid runs parallel to, then what it keeps a distance from */
-    public function fixedLines(): array
+    /** The customs followed, as decided; the usual ones of who is there where nobody decided. */
+    public function customs(): Customs
     {
-        return [...$this->layout->fixedLines, ...$this->fit->neighbours];
-    }
-
-    /** What is called so on the site; null where nothing is. */
-    public function onSite(string $name): FixedLine|SiteObject|null
-    {
-        $isIt = fn (FixedLine|SiteObject $thing) => mb_strtolower($thing->name) === mb_strtolower(trim($name));
-
-        return array_values(array_filter([...$this->fixedLines(), ...$this->site], $isIt))[0] ?? null;
-    }
-
-    /** One of them by its id; null where this revision has it no more. */
-    public function fixedLine(string $id): ?FixedLine
-    {
-        return array_values(array_filter($this->fixedLines(), fn (FixedLine $line) => $line->id === $id))[0] ?? null;
-    }
-
-    /** How one post is held; in concrete until something else is decided. */
-    public function holdOf(PostId $post): Hold
-    {
-        return $this->holding?->holdOf($post) ?? Hold::Concrete;
+        return $this->holding->customs ?? Customs::usual($this->work->crew);
     }
 
     /**
@@ -221,33 +227,6 @@ final readonly class Plan
         return Length::zero();
     }
 
-    /** Why a post must stand firmer: as named, or because it stands at a corner of the outline; null for the others. Two posts have no corner. */
-    public function roleOf(Post $post): ?PostRole
-    {
-        $corners = ($this->footing->firmer ?? Firmer::CornersAndNamed) === Firmer::CornersAndNamed && count($this->grid->posts) > 2;
-
-        return $this->footing->roles[$post] ?? ($corners && $this->isCorner($post) ? PostRole::Corner : null);
-    }
-
-    /** Whether it stands at a corner of the outline. */
-    public function isCorner(Post $post): bool
-    {
-        $atEnd = fn (Length $at, Length $length): bool => $at->isZero() || $at->equals($length);
-
-        return $atEnd($post->at->x, $this->grid->columns->length()) && $atEnd($post->at->y, $this->grid->rows->length());
-    }
-
-    /** @return list<Post> the posts at the corners of the outline, going round; four where none is left out */
-    public function corners(): array
-    {
-        $at = fn (bool $farX, bool $farY): array => array_filter(
-            $this->grid->posts,
-            fn (Post $post) => $this->isCorner($post) && $post->at->x->isPositive() === $farX && $post->at->y->isPositive() === $farY,
-        );
-
-        return array_values([...$at(false, false), ...$at(true, false), ...$at(true, true), ...$at(false, true)]);
-    }
-
     /**
      * @param  list<Part>  $parts  beside the first grid
      *
@@ -258,16 +237,21 @@ final readonly class Plan
         return $this->with(parts: $parts);
     }
 
-    /** The part that a post belongs to; null in the first grid. */
-    public function partOf(PostId $post): ?Part
+    /** @param  array<string, Pricing>  $prices */
+    public function priced(array $prices): self
     {
-        foreach ($this->parts as $part) {
-            if (str_starts_with($post->value, "{$part->id}.")) {
-                return $part;
-            }
-        }
+        return $this->with(prices: $prices);
+    }
 
-        return null;
+    public function around(Surroundings $around): self
+    {
+        return $this->with(around: $around);
+    }
+
+    /** @param  list<Brace>  $braces */
+    public function withBraces(array $braces): self
+    {
+        return $this->with(braces: $braces);
     }
 
     /** @param  list<SiteObject>  $site */
@@ -279,17 +263,21 @@ final readonly class Plan
     /**
      * @param  ?list<Part>  $parts
      * @param  ?list<SiteObject>  $site
+     * @param  ?list<Brace>  $braces
+     * @param  ?array<string, Pricing>  $prices
      */
     private function with(
         ?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null,
         ?HoleShape $hole = null, ?Holding $holding = null, ?array $parts = null,
-        ?array $site = null,
+        ?array $site = null, ?array $braces = null, ?Surroundings $around = null,
+        ?array $prices = null,
     ): self {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
                 ?? $this->holding, $this->origin, $this->answers, $this->ownDepth, $parts ?? $this->parts,
-            $site ?? $this->site,
+            $site ?? $this->site, $this->heavy, $this->work, $braces ?? $this->braces,
+            $around ?? $this->around, $prices ?? $this->prices,
         );
     }
 

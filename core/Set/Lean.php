@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Set;
 
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Terms\Shift;
 
 /** Which way a post leans, from readings on its faces. An axis nobody read counts as plumb, and the post as half known. */
@@ -123,6 +124,14 @@ final readonly class Lean
     public function isSurelyWithin(int $oneIn): bool
     {
         return $this->size() + 2 * $this->sigma <= (1 + self::HAIR) / $oneIn;
+    }
+
+    /** The same in directions that are turned, counter-clockwise. */
+    public function turned(float $angle): self
+    {
+        $turned = (new Vector($this->slopeX, $this->slopeY))->turned($angle);
+
+        return new self($turned->x, $turned->y, $this->xRead, $this->yRead, $this->sigma);
     }
 
     public function since(self $before): self

@@ -8,12 +8,17 @@ use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Terms\Shift;
 use Aequus\Plan\Terms\Side;
 
 /** How one post stands: the newest reading of each face at the newest stage counts. */
 final readonly class StandingPost
 {
+    /** In the directions of the job. */
     public Lean $lean;
+
+    /** The same in those of its own sides, where they are turned. */
+    public Lean $own;
 
     public ?Stage $stage;
 
@@ -59,6 +64,27 @@ final readonly class StandingPost
         $this->byFace = array_map(fn (array $onFace) => $onFace[count($onFace) - 1], $byStage[$newest->value ?? ''] ?? []);
         $this->turned = array_filter($byStage[$newest->value ?? ''] ?? [], fn (array $onFace) => count($onFace) === 2);
         $this->lean = ($newest === null ? null : $this->leanAt($newest)) ?? Lean::from([]);
+        $this->own = $turn === 0.0 ? $this->lean : Lean::from(array_map(
+            fn (PlumbReading $r) => $this->read($r, 0.0), array_merge(...array_values($byStage[$newest->value ?? ''] ?? [])),
+        ));
+    }
+
+    /** @return list<Shift> how far its top has gone, toward its own sides, the larger part first */
+    public function topGone(): array
+    {
+        return $this->own->at($this->topAbovePivot());
+    }
+
+    /** @return list<Shift> how far to pull its top back */
+    public function pull(): array
+    {
+        return $this->own->pullAt($this->topAbovePivot());
+    }
+
+    /** @return list<Shift> the same at its brace */
+    public function pullAtTheBrace(): array
+    {
+        return $this->own->pullAt($this->braceAbovePivot());
     }
 
     /** Null where it was not read at that stage. */
@@ -67,7 +93,7 @@ final readonly class StandingPost
         $byFace = $this->byStage[$stage->value] ?? [];
 
         return $byFace === [] ? null : Lean::from(array_map(
-            $this->read(...), array_merge(...array_values($byFace)),
+            fn (PlumbReading $r) => $this->read($r, $this->turn), array_merge(...array_values($byFace)),
         ));
     }
 
@@ -125,7 +151,7 @@ final readonly class StandingPost
     public function ownErrorOfTheLevel(): ?float
     {
         foreach ($this->turned as [$first, $second]) {
-            return Lean::ownError($this->read($first), $this->read($second));
+            return Lean::ownError($this->read($first, $this->turn), $this->read($second, $this->turn));
         }
 
         return null;
@@ -152,7 +178,7 @@ final readonly class StandingPost
         if ($this->isTooRoughlyRead() && $this->isReadSinceFilled()) {
             return $this->roughFace();
         }
-        $lean = $this->isReadSinceFilled() || $this->stage?->isFilled() ? $this->lean : Lean::from([]);
+        $lean = $this->isReadSinceFilled() || $this->stage?->isFilled() ? $this->own : Lean::from([]);
 
         return $this->unread($lean)[0] ?? null;
     }
@@ -163,7 +189,7 @@ final readonly class StandingPost
         $next = $this->nextFace();
 
         return $next === null ? [] : array_values(array_unique([
-            $next, ...$this->unread($this->isReadSinceFilled() || $this->stage?->isFilled() ? $this->lean : Lean::from([])),
+            $next, ...$this->unread($this->isReadSinceFilled() || $this->stage?->isFilled() ? $this->own : Lean::from([])),
         ], SORT_REGULAR));
     }
 
@@ -191,10 +217,10 @@ final readonly class StandingPost
         return $this->filling->isDone() ? ($this->stage === Stage::Hardened ? Stage::Hardened : Stage::Filled) : ($this->stage ?? Stage::HoleOpen);
     }
 
-    private function read(PlumbReading $r): FaceReading
+    private function read(PlumbReading $r, float $turn): FaceReading
     {
         return $r->bearing === null
-            ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $r->lean->sigma, $this->turn)
+            ? FaceReading::slope($r->face, $r->leansToward, $r->lean->slope, $r->lean->sigma, $turn)
             : FaceReading::along($r->bearing, $r->lean->slope, $r->lean->sigma);
     }
 

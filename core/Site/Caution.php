@@ -66,7 +66,7 @@ enum Caution: string
             $post !== null => [$plan->holdOf($post->id)],
             $step === Step::Piers => [Hold::Pier],
             $step === Step::ChoosingHold => [...($plan->holding?->ways() ?? []), Hold::Foam, Hold::Driven],
-            default => $plan->holding?->ways() ?? [Hold::Concrete],
+            default => $plan->holding?->ways() ?? [Hold::usualFor($plan->work->lasting, $plan->kind->standsOnPiers())],
         };
 
         return array_values(array_filter(self::beside($step), fn (self $caution) => $caution->concerns($plan, $ways)));

@@ -52,7 +52,7 @@ final readonly class FaceByRule
         // The hole was dug where the stake stood, as far as that was measured.
         return $now === null ? null : new ChainAsSet(
             Length::zero(), $this->band, $this->reach, $this->offRoad($now), $ofStake === null ? $this->planned() : $this->offRoad($ofStake),
-            $plan->hole->slack($plan->post, $plan->layout->cover)->slack,
+            $plan->hole->slack($plan->sectionOf($this->post), $plan->layout->cover)->slack,
         );
     }
 

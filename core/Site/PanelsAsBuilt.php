@@ -50,7 +50,7 @@ final readonly class PanelsAsBuilt
             }
             try {
                 $panel = new PanelAsBuilt(
-                    $centres->minus($plan->post->along(Side::PlusX)), Slope::ratio($one->lean->slopeX), Slope::ratio($other->lean->slopeX), Length::zero(),
+                    $centres->minus($plan->sectionOf($left)->along(Side::PlusX)->half())->minus($plan->sectionOf($right)->along(Side::PlusX)->half()), Slope::ratio($one->lean->slopeX), Slope::ratio($other->lean->slopeX), Length::zero(),
                     $plan->standing, $heard->length(Ask::PanelWide), Length::zero(), Length::zero(),
                 );
             } catch (ThingRefused) {

@@ -9,6 +9,9 @@ use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Plan\Grid\Spacing;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Place\SiteKind;
+use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Tops\TopRules;
@@ -25,6 +28,9 @@ final class PlanQuestions
 
     /** What must be left between two holes, or it falls in; mm. */
     private const EARTH = 100.0;
+
+    /** What two buildings leave between them at least for snow, a mower and a ladder, mm. */
+    private const BETWEEN = 1200.0;
 
     private const STANDING = [100.0, 7500.0];
 
@@ -74,7 +80,34 @@ final class PlanQuestions
             );
         }
 
-        return [...$questions, ...self::holes($plan, $before), ...self::lines($plan, $before)];
+        return [...$questions, ...self::holes($plan, $before), ...self::lines($plan, $before), ...self::held($plan, $before), ...self::between($plan, $before)];
+    }
+
+    /** @return list<Question> about each building beside this one that leaves too little between them for snow, mower and ladder */
+    private static function between(Plan $plan, ?Plan $before): array
+    {
+        $room = function (Plan $of, SiteObject $object): Length {
+            return Length::nanometres(min(array_map(fn (Post $post) => $object->room($post, $of->sectionOf($post))->nanometres, $of->grid->posts)));
+        };
+        $questions = [];
+        foreach ($plan->kind->isABuilding() ? $plan->site : [] as $object) {
+            $now = $room($plan, $object);
+            $then = array_values(array_filter($before->site ?? [], fn (SiteObject $one) => $one->id === $object->id))[0] ?? null;
+            $isKnown = $before !== null && $then !== null && ! $now->isShorterThan($room($before, $then));
+            if (in_array($object->kind, [SiteKind::House, SiteKind::Structure], true) && $now->isPositive() && $now->inMillimetres() < self::BETWEEN && ! $isKnown) {
+                $questions[] = Question::doubtful(QuestionAbout::RoomBetweenBuildings, 'object_least', $now, Length::millimetres(self::BETWEEN));
+            }
+        }
+
+        return $questions;
+    }
+
+    /** @return list<Question> at most one: posts that shall come out again, held so that they can’t */
+    private static function held(Plan $plan, ?Plan $before): array
+    {
+        $isForGood = fn (?Plan $of): bool => array_filter($of?->holding?->ways() ?? [], fn (Hold $way) => $of !== null && ! $way->suits($of->work->lasting)) !== [];
+
+        return $isForGood($plan) && ! $isForGood($before) ? [Question::doubtful(QuestionAbout::HeldForGood, 'lasting')] : [];
     }
 
     /** @return list<Question> at most one: the two holes that come nearest to each other, where too little earth is left between them */

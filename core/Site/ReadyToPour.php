@@ -10,7 +10,6 @@ use Aequus\Logbook\Set\CrossChecked;
 use Aequus\Logbook\Set\PointOfNoReturn;
 use Aequus\Logbook\Set\ReadyItem;
 use Aequus\Logbook\Set\SeenReady;
-use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\FillOrder;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
@@ -71,7 +70,7 @@ final readonly class ReadyToPour
     /** Whether by the order of filling that was decided any hole round a post may be filled. One the fill pushed keeps no other from its fill. */
     public static function mayBegin(SiteState $site): bool
     {
-        $order = ($site->plan->holding->customs ?? new Customs)->fillOrder;
+        $order = $site->plan->customs()->fillOrder;
         $waits = array_filter($site->plan->grid->posts, fn (Post $post) => ! $site->isFilled($post) && ! self::isPlumb($site, $post));
 
         return $order === FillOrder::EachAsItStands || $waits === [];
@@ -93,7 +92,7 @@ final readonly class ReadyToPour
     public static function isCrossChecked(SiteState $site, PointOfNoReturn $before): bool
     {
         foreach ($site->log->now(CrossChecked::class) as $check) {
-            if ($check->before === $before && ! $check->off->magnitude()->isLongerThan($site->plan->tolerances->squareness)) {
+            if ($check->before === $before && ! $check->off->magnitude()->isLongerThan($site->plan->closest())) {
                 return true;
             }
         }

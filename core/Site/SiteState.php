@@ -134,7 +134,7 @@ final readonly class SiteState
     /** The customs followed, as decided; the usual ones where nobody decided. */
     public function customs(): Customs
     {
-        return $this->plan->holding->customs ?? new Customs;
+        return $this->plan->customs();
     }
 
     /** Whether a fill was written down, or a post was read as filled. */
@@ -253,7 +253,7 @@ final readonly class SiteState
             return new StandingPost(
                 $post, isset($set[$post]), $readings[$post] ?? [], $foot, $grade, $plan->tops?->topOf($post) ?? $ground->plus($plan->standing),
                 $ground->plus($plan->standing->times(self::BRACE_SHARE)), $plan->tolerances->plumbOneIn,
-                $filling, $plan->partOf($post->id)?->faceTurn() ?? 0.0,
+                $filling, $plan->turnOf($post->id),
             );
         });
     }

@@ -80,14 +80,15 @@ final readonly class StandingFrame
         if (count($stations) < 2) {
             return null;
         }
-        $network = (new PlanNetwork($this->site->plan))->network(
+        $plan = new PlanNetwork($this->site->plan);
+        $network = $plan->network(
             [...array_values($this->site->square->taken->readings), ...$this->topTapes($leans)],
             array_map(fn (Station $station) => $station->name, $stations),
         );
         try {
             return new TopNetwork(
                 $stations, $network, $leans, array_map(fn (Post $post) => $post->id->value, $this->site->plan->corners()), min($heights),
-                $this->site->plan->tolerances->squareness->inMillimetres(),
+                $plan->allowed,
             );
         } catch (NotDetermined) {
             return null;
@@ -123,7 +124,7 @@ final readonly class StandingFrame
         return $tapes;
     }
 
-    /** @return list<RowLine> every row and column of at least three posts whose places are proved */
+    /** @return list<RowLine> every row and column, and every straight piece of a further row, of at least three posts whose places are proved */
     public function rowLines(): array
     {
         $stakes = $this->site->square->survey->stakeOf(...);
@@ -140,7 +141,18 @@ final readonly class StandingFrame
             if (count($posts) >= 3) {
                 $isRow = str_starts_with($kind, 'row');
                 $name = (string) preg_replace($isRow ? '/^\D+/' : '/\d+$/', '', $posts[0]->label);
-                $straight[] = new RowLine($isRow, $name, $posts, $at, $this->site->plan->tolerances->squareness);
+                $straight[] = new RowLine($isRow, $name, $posts, $at, $this->site->plan->closenessAt($posts[0]->id)->across);
+            }
+        }
+
+        foreach ($this->site->plan->parts as $part) {
+            foreach ($part->lines as $posts) {
+                $known = array_values(array_filter($posts, fn (Post $post) => isset($at[$post])));
+                if (count($known) >= 3) {
+                    $straight[] = new RowLine(
+                        true, "{$known[0]->label}–{$known[count($known) - 1]->label}", $known, $at, $this->site->plan->closenessAt($known[0]->id)->across,
+                    );
+                }
             }
         }
 

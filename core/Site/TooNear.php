@@ -29,6 +29,12 @@ final readonly class TooNear
         return $taken !== null && ! $this->room->isShorterThan($taken);
     }
 
+    /** @return list<string> what some post stands too near to, by name */
+    public static function things(Plan $plan): array
+    {
+        return array_values(array_unique(array_map(fn (self $near) => $near->thing, self::all($plan))));
+    }
+
     /**
      * Every such post and thing: one thing knowingly taken says nothing about another, nor about the next post.
      *
@@ -37,10 +43,12 @@ final readonly class TooNear
     public static function all(Plan $plan): array
     {
         $all = [];
+        $free = FreeZone::of($plan);
+        $wider = fn (Length $least): Length => $least->isShorterThan($free) ? $free : $least;
         foreach ($plan->fixedLines() as $line) {
             foreach ($line->kind->shutsOff() ? $plan->grid->posts : [] as $post) {
-                $room = $line->room($post, $plan->post);
-                $least = $line->least ?? Length::zero();
+                $room = $line->room($post, $plan->sectionOf($post));
+                $least = $wider($line->least ?? Length::zero());
                 if ($room->isShorterThan($least)) {
                     $all[] = new self($line->name, $post, $room, $least);
                 }
@@ -48,9 +56,10 @@ final readonly class TooNear
         }
         foreach ($plan->site as $object) {
             foreach ($object->kind->isKeptClear() ? $plan->grid->posts : [] as $post) {
-                $room = $object->room($post, $plan->post);
-                if ($room->isShorterThan($object->least)) {
-                    $all[] = new self($object->name, $post, $room, $object->least);
+                $room = $object->room($post, $plan->sectionOf($post));
+                $least = $wider($object->least);
+                if ($room->isShorterThan($least)) {
+                    $all[] = new self($object->name, $post, $room, $least);
                 }
             }
         }

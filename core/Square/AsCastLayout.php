@@ -11,6 +11,7 @@ use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 
@@ -44,14 +45,15 @@ final readonly class AsCastLayout
         $placement = count($fixed) >= 2 ? Placement::bestFit($design, $stand, $fixed) : null;
         $moves = $placement?->moves($design, $stand);
         $shift = count($fixed) === 1 ? $stand[$fixed[0]]->minus($design[$fixed[0]]) : Vector::zero();
-        $dug = $log->newest(HoleDug::class)->map(fn (HoleDug $hole) => ($hole->width === null ? $plan->hole
-            : $plan->hole->dugTo($hole->width))->slack($plan->post, $plan->layout->cover)->slack);
+        $holes = $log->newest(HoleDug::class);
+        $dug = ByPost::each($plan->grid->posts, fn (Post $post) => isset($holes[$post]) ? ($holes[$post]->width === null ? $plan->hole
+            : $plan->hole->dugTo($holes[$post]->width))->slack($plan->sectionOf($post), $plan->layout->cover)->slack : null);
         $cast = $others = [];
         foreach ($plan->grid->posts as $post) {
             $isCast = isset($off[$post]);
             $by = $moves[$post->id->value] ?? ($isCast ? Vector::zero() : $shift);
             $taken = new TakenUp($post, Length::millimetres($by->x), Length::millimetres($by->y), match (true) {
-                $isCast => $plan->tolerances->squareness,
+                $isCast => $plan->closenessAt($post->id)->across,
                 isset($dug[$post]) => $dug[$post],
                 default => null,
             }, isset($dug[$post]));

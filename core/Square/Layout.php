@@ -246,7 +246,7 @@ final readonly class Layout
             if ($line !== null && $post !== null) {
                 $side = $line->off($post->at)->isNegative() ? -1 : 1;
                 $foot = new Point($post->at->x->plus($line->to->y->minus($line->from->y)), $post->at->y->minus($line->to->x->minus($line->from->x)));
-                $kept[] = new KeptOffset($line, $post, $offset->off->times($side)->minus($this->plan->post->toward($post->at, $foot)));
+                $kept[] = new KeptOffset($line, $post, $offset->off->times($side)->minus($this->plan->sectionOf($post)->toward($post->at, $foot)));
             }
         }
 

@@ -76,13 +76,13 @@ final readonly class Proof
         $network = new PlanNetwork($plan);
         $planned = self::planned($network, $list, $plan->layout->tape);
         $moves = self::moves($network, $planned, $list);
-        $this->rings = ByPost::each($plan->grid->posts, fn (Post $post) => Length::millimetres($moves->ellipses[$post->id->value]->ring()));
+        $this->rings = ByPost::each($plan->grid->posts, fn (Post $post) => $network->inMeasureOf($post->id, $moves->counted[$post->id->value]->ring()));
         $worst = $plan->grid->posts[0];
         foreach ($plan->grid->posts as $post) {
-            $worst = $this->ring($post)->isLongerThan($this->ring($worst)) ? $post : $worst;
+            $worst = $moves->counted[$post->id->value]->major > $moves->counted[$worst->id->value]->major ? $post : $worst;
         }
         [$this->worstPost, $this->worst] = [$worst, $this->ring($worst)];
-        $this->isEnough = ! $this->worst->isLongerThan($plan->tolerances->squareness);
+        $this->isEnough = $this->proves($worst);
         $this->surplus = $planned->solution->surplus;
         $this->unchecked = array_values(array_filter($list, fn (Wanted $wanted) => $planned->solution->standardised($wanted->key()) === null));
         $this->slipSeen = $this->unchecked === [] ? $this->slipSeen($planned, $list) : null;
@@ -94,11 +94,11 @@ final readonly class Proof
         );
         [$from, $to] = $tells === null ? [null, null] : [$plan->grid->find(PostId::of($tells->from)), $plan->grid->find(PostId::of($tells->to))];
         $this->further = $from === null || $to === null ? null : Wanted::tape($from, $to);
-        $this->withFurther = $tells === null ? null : Length::millimetres(ErrorEllipse::RING * $tells->major);
+        $this->withFurther = $tells === null ? null : $network->inMeasureOf($worst->id, ErrorEllipse::RING * $tells->major);
         $byTape = [];
         foreach (count($plan->grid->posts) > self::COMPARED ? [$plan->layout->tape] : TapeClass::cases() as $class) {
-            $byTape[$class->value] = $class === $plan->layout->tape ? $this->worst : Length::millimetres(
-                ErrorEllipse::RING * self::moves($network, self::planned($network, $list, $class), $list)->largest(),
+            $byTape[$class->value] = $class === $plan->layout->tape ? $this->worst : $network->inMeasureOf(
+                $worst->id, ErrorEllipse::RING * self::moves($network, self::planned($network, $list, $class), $list)->largest(),
             );
         }
         $this->byTape = $byTape;
@@ -111,10 +111,22 @@ final readonly class Proof
         return $this->rings[$post];
     }
 
+    /** Whether this list would prove the place of a post. */
+    public function proves(Post $post): bool
+    {
+        return ! $this->ring($post)->isLongerThan($this->plan->closenessAt($post->id)->across);
+    }
+
+    /** How far off the post left most open may be. */
+    public function allowed(): Length
+    {
+        return $this->plan->closenessAt($this->worstPost->id)->across;
+    }
+
     /** The roughest class of tape with which this list would still be enough; null where none is. */
     public function roughestTape(): ?TapeClass
     {
-        $enough = array_filter($this->byTape, fn (Length $ring) => ! $ring->isLongerThan($this->plan->tolerances->squareness));
+        $enough = array_filter($this->byTape, fn (Length $ring) => ! $ring->isLongerThan($this->allowed()));
         uasort($enough, fn (Length $one, Length $other) => $other->nanometres <=> $one->nanometres);
 
         return $enough === [] ? null : TapeClass::from((string) array_key_first($enough));

@@ -195,7 +195,7 @@ final readonly class Survey
         }
         $design = self::design($network, $adjusted);
         $tolerance = $network->plan->tolerances->squareness->inMillimetres();
-        $free = PlacedNetwork::of($adjusted, PlacementWay::FewestMoves, $design, $tolerance, []);
+        $free = PlacedNetwork::of($adjusted, PlacementWay::FewestMoves, $design, $network->allowed, []);
 
         return $free === null ? null : AgainstLine::of($adjusted, $free, $lines, $first, $design, $tolerance);
     }
@@ -224,7 +224,7 @@ final readonly class Survey
         $base = $network->ends(array_map(strval(...), array_keys($design)));
         $placements = [];
         foreach (PlacementWay::cases() as $way) {
-            $placed = PlacedNetwork::of($adjusted, $way, $design, $network->plan->tolerances->squareness->inMillimetres(), $base, $held, $lines);
+            $placed = PlacedNetwork::of($adjusted, $way, $design, $network->allowed, $base, $held, $lines);
             if ($placed !== null) {
                 $placements[$way->value] = $placed;
             }

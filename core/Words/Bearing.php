@@ -10,6 +10,9 @@ use Aequus\Plan\Terms\SideNames;
 /** Directions round a pole in the job’s own words: the four sides and half-way between two of them. */
 final class Bearing
 {
+    /** Degrees from +x toward +y. */
+    public const EIGHTHS = [0, 45, 90, 135, 180, 225, 270, 315];
+
     /** @return array<int, string> in words, by degrees from +x toward +y */
     public static function all(SideNames $names): array
     {

@@ -101,7 +101,6 @@ final readonly class EntryWords
 
     private function words(Payload $said): string|Sentence
     {
-        $side = $this->site->plan->sides->nameOf(...);
 
         return match (true) {
             $said instanceof NoticeAsked => "Utility marks asked for on {$said->askedOn}, {$said->workingDays} working days".($said->reference === ''
@@ -146,7 +145,7 @@ final readonly class EntryWords
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
             $said instanceof PlumbReading => $this->said(
                 'Post ', $this->label($said->post), ', ', $said->bearing === null
-                    ? "{$side($said->face)} face" : Bearing::inWords($said->bearing, $this->site->plan->sides),
+                    ? "{$this->site->plan->sidesOf($said->post)->nameOf($said->face)} face" : Bearing::inWords($said->bearing, $this->site->plan->sides),
                 ': ', $this->lean($said), ', ', Names::of($said->stage), $said->turned ? ', level turned' : '',
             ),
             $said instanceof TwistRead => $this->said('Post ', $this->label($said->post), ' is turned ', $said->gap, ' over ', $said->over),
@@ -187,7 +186,7 @@ final readonly class EntryWords
     private function lean(PlumbReading $said): string|Sentence
     {
         $lean = $said->lean;
-        $toward = $said->bearing === null ? "toward the {$this->site->plan->sides->nameOf($said->leansToward)}" : 'that way';
+        $toward = $said->bearing === null ? "toward the {$this->site->plan->sidesOf($said->post)->nameOf($said->leansToward)}" : 'that way';
         $over = $lean->over === null ? '' : $this->said(' over ', $lean->over);
         $by = $lean->way === LeanWay::Phone ? ', by phone' : '';
 

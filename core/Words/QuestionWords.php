@@ -84,6 +84,9 @@ final readonly class QuestionWords
                 : "A post {$read} thick is thinner than any that carries something.",
             QuestionAbout::HolesRunTogether => $this->labels($question->posts)." stand {$read} apart, and holes are {$expected} wide: what is left between falls in. "
                 .'Set them further apart, make the holes narrower, or dig both as one.',
+            QuestionAbout::HeldForGood => 'Its posts shall come out again one day. Out of a full hole of concrete or foam they are broken out: a collar, gravel, earth or a base on a '
+                .'pier lets go of them.',
+            QuestionAbout::RoomBetweenBuildings => "Between it and the nearest post are {$read}: snow off two roofs, a mower and a ladder want about {$expected} between buildings.",
             QuestionAbout::HoleWideInPlan => "A hole {$read} across is wider than any auger.",
             QuestionAbout::StandingUnusual => $this->isMore($question) ? "Posts that stand {$read} above the ground are taller than nearly any."
                 : "Posts that stand only {$read} above the ground are hardly posts.",

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Aequus\Words;
 
 use Aequus\Adjust\Network\NetworkRefusal;
+use Aequus\Bill\BillRefusal;
 use Aequus\Cut\CutRefusal;
 use Aequus\Fact\Fact;
 use Aequus\Footing\Depths\FootingRefusal;
 use Aequus\Footing\Holes\HoleDeed;
 use Aequus\Footing\Holes\HoleEffect;
+use Aequus\Frame\FrameRefusal;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
@@ -26,6 +28,8 @@ use Aequus\Measure\LengthRefusal;
 use Aequus\Measure\Notation;
 use Aequus\Measure\SlopeRefusal;
 use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Place\MustFit;
+use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
@@ -33,6 +37,7 @@ use Aequus\Plan\Terms\FootingRuleRefusal;
 use Aequus\Plan\Terms\PlanRefusal;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Plan\Terms\Side;
+use Aequus\Plan\Terms\SideNames;
 use Aequus\Set\PlumbRefusal;
 use Aequus\Set\PourDeed;
 use Aequus\Site\RuleAsks;
@@ -42,11 +47,14 @@ use Aequus\Square\SettingOut\BoardHindrance;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Terms\ThingRefusal;
 use Aequus\Words\Adjust\NetworkRefusalWords;
+use Aequus\Words\Bill\BillRefusalWords;
 use Aequus\Words\Cut\CutRefusalWords;
 use Aequus\Words\Footing\FootingRefusalWords;
 use Aequus\Words\Footing\HoleWords;
+use Aequus\Words\Frame\FrameRefusalWords;
 use Aequus\Words\Guide\BesideWords;
 use Aequus\Words\Guide\MoveWords;
+use Aequus\Words\Guide\WhyWords;
 use Aequus\Words\Level\InstrumentWords;
 use Aequus\Words\Level\LevelRefusalWords;
 use Aequus\Words\Logbook\BookRefusalWords;
@@ -56,6 +64,7 @@ use Aequus\Words\Logbook\PictureRefusalWords;
 use Aequus\Words\Measure\GuessWords;
 use Aequus\Words\Measure\LengthRefusalWords;
 use Aequus\Words\Measure\SlopeRefusalWords;
+use Aequus\Words\Plan\FitWords;
 use Aequus\Words\Plan\FootingRuleRefusalWords;
 use Aequus\Words\Plan\HoldWords;
 use Aequus\Words\Plan\PlanRefusalWords;
@@ -80,19 +89,44 @@ final readonly class Speech
 {
     private Notation $notation;
 
-    /** @param  ?Plan  $plan  whose posts and sides are named; null before there is one */
-    public function __construct(private ?Plan $plan = null, ?Notation $notation = null)
+    private ?SideNames $sides;
+
+    /**
+     * @param  ?Plan  $plan  whose posts and sides are named; null before there is one
+     * @param  ?PostId  $of  whose own sides are told; null for those of the job
+     */
+    public function __construct(private ?Plan $plan = null, ?Notation $notation = null, ?PostId $of = null)
     {
+        $this->sides = $of === null ? $plan?->sides : $plan?->sidesOf($of);
         $this->notation = $plan->notation ?? $notation ?? Notation::feetInches(16);
+    }
+
+    /** The same about one post, whose sides may have names of their own. */
+    public function of(PostId $post): self
+    {
+        return new self($this->plan, $this->notation, $post);
     }
 
     public function say(?Fact ...$facts): Sentence
     {
         return Sentence::inARow(
             $this->notation, ...array_map(
-                fn (Fact $fact) => $this->fill(self::text($fact->is), $fact->part(...)), array_values(array_filter($facts)),
+                fn (Fact $fact) => $this->about($fact)->fill(self::text($fact->is), $fact->part(...)), array_values(array_filter($facts)),
             ),
         );
+    }
+
+    /** A fact about one post tells the sides of that post. */
+    private function about(Fact $fact): self
+    {
+        $post = $fact->parts['post'] ?? null;
+
+        return match (true) {
+            $this->plan === null || $this->plan->parts === [] => $this,
+            $post instanceof Post => $this->of($post->id),
+            $post instanceof PostId => $this->of($post),
+            default => $this,
+        };
     }
 
     /** “A1, B1 and C1”; shifts, sides and lengths as well. */
@@ -112,12 +146,14 @@ final readonly class Speech
     private static function text(UnitEnum $is): string
     {
         return match (true) {
-            $is instanceof MoveKind => MoveWords::title($is),
-            $is instanceof MoveWhy => MoveWords::why($is),
+            $is instanceof MoveKind => MoveWords::of($is),
+            $is instanceof MoveWhy => WhyWords::of($is),
             $is instanceof Guess => GuessWords::asks($is),
             $is instanceof EntryRefusal => EntryRefusalWords::of($is),
             $is instanceof PlanRefusal => PlanRefusalWords::of($is),
             $is instanceof RuleAsks => RuleWords::of($is),
+            $is instanceof BillRefusal => BillRefusalWords::of($is),
+            $is instanceof FrameRefusal => FrameRefusalWords::of($is),
             $is instanceof CutRefusal => CutRefusalWords::of($is),
             $is instanceof LevelRefusal => LevelRefusalWords::of($is),
             $is instanceof SquareRefusal => SquareRefusalWords::of($is),
@@ -190,8 +226,10 @@ final readonly class Speech
             $part instanceof Sentence => $part->notation == $this->notation ? $part->pieces : [$part],
             $part instanceof Post => [$part->label],
             $part instanceof PostId => [$this->plan?->grid->find($part)->label ?? '?'],
-            $part instanceof Side => [$this->plan?->sides->nameOf($part) ?? $part->value],
+            $part instanceof Side => [$this->sides?->nameOf($part) ?? $part->value],
             $part instanceof Shift => [$part->amount, Joining::TOWARD, ...$this->spoken($part->toward)],
+            $part instanceof MustFit => [FitWords::name($part)],
+            $part instanceof SiteObject => [$part->name],
             $part instanceof Fact => $this->say($part)->pieces,
             $part instanceof Wanted => [WantedWords::of($part)],
             $part instanceof Edge => [GuessWords::edge($part)],

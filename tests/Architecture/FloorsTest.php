@@ -24,9 +24,11 @@ final class FloorsTest
         'Footing' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Set' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Cut' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
+        'Frame' => ['Fact', 'Measure'],
         'Handover' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Site' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover'],
-        'Words' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site', 'Guide'],
+        'Bill' => ['Fact', 'Measure', 'Plan', 'Square', 'Footing', 'Clear', 'Site'],
+        'Words' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Frame', 'Bill', 'Handover', 'Site', 'Guide'],
         'Guide' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site'],
     ];
 

@@ -192,6 +192,7 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->visit('/jobs/3/set/A1');
         $this->find('.pictures figure:last-child img');
         $this->assertCount($before + 1, $this->chromium->driver->findElements(WebDriverBy::cssSelector('.pictures figure')));
+        unlink($file);
     }
 
     public function test_without_signal_there_is_a_page_and_what_is_written_on_it_is_sent_once(): void

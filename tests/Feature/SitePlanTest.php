@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Level\GroundPlane;
+use Aequus\Level\GroundPoint;
+use Aequus\Measure\Length;
 use Aequus\Plan\Place\SiteKind;
+use Aequus\Plan\Place\Surroundings;
+use Aequus\Plan\Terms\Point;
 use App\Drawing\SitePlan;
 use App\Models\Job;
 use App\Paper\Paper;
@@ -55,6 +60,65 @@ final class SitePlanTest extends FeatureTestCase
             $this->assertStringContainsString('North line', PdfText::of((string) $pdf->getContent()));
             $this->assertSame(1, preg_match_all('/\/Type \/Page\b/', (string) $pdf->getContent()), 'one sheet');
         }
+    }
+
+    public function test_no_word_on_the_sheet_covers_another(): void
+    {
+        $this->stand('boundary', 'Lot line', '-900 : -900; 7000 : -900', '0');
+        $this->stand('tree', 'Walnut', '6800 : 400', '0', '700');
+        $this->stand('wet', 'Cart pond', '-2500 : 0; -600 : 0; -600 : 1200; -2500 : 1200', '0');
+        $this->stand('tree', 'Pear', '6800 : 1900', '0', '500');
+        $labels = (new SitePlan($this->job->fresh()?->revision->plan() ?? $this->fail(), Paper::A4))->labels;
+        $this->assertCount(4 + 4 + 4, $labels);
+        foreach ($labels as $i => $one) {
+            foreach (array_slice($labels, $i + 1) as $other) {
+                $apart = $one->box[0] >= $other->box[2] || $other->box[0] >= $one->box[2] || $one->box[1] >= $other->box[3] || $other->box[1] >= $one->box[3];
+                $this->assertTrue($apart, "{$one->text} and {$other->text}");
+            }
+        }
+    }
+
+    /** On the sheet y grows downward: north at 90° points up, wind from 0° comes from the right and points left. */
+    public function test_the_rose_tells_where_north_lies_and_from_where_wind_and_water_come(): void
+    {
+        $this->post("/jobs/{$this->job->id}/plan/around", ['form' => 'around', 'north' => '90', 'sun' => '', 'wind' => '0', 'water' => '225', 'based_on' => '1'])->assertSessionHasNoErrors();
+        $plan = $this->job->fresh()?->revision->plan() ?? $this->fail();
+        $this->assertEquals(new Surroundings(90, null, 0, 225), $plan->around);
+        [$north, $wind, $water] = (new SitePlan($plan, Paper::A4))->rose->arrows;
+        $ends = fn (array $arrow): array => sscanf($arrow['d'], 'M%f %f L%f %f') ?? $this->fail();
+        [$x1, $y1, $x2, $y2] = $ends($north);
+        $this->assertEqualsWithDelta([0.0, -26.0], [$x2 - $x1, $y2 - $y1], 0.02);
+        [$x1, $y1, $x2, $y2] = $ends($wind);
+        $this->assertEqualsWithDelta([-26.0, 0.0], [$x2 - $x1, $y2 - $y1], 0.02);
+        [$x1, $y1, $x2, $y2] = $ends($water);
+        $this->assertEqualsWithDelta([26.0 * M_SQRT1_2, -26.0 * M_SQRT1_2], [$x2 - $x1, $y2 - $y1], 0.02);
+        // Ground that falls toward +x, 1 in 20.
+        $ground = GroundPlane::fit(array_map(
+            fn (array $at) => new GroundPoint(new Point(Length::millimetres($at[0]), Length::millimetres($at[1])), Length::millimetres(-$at[0] / 20)), [[0, 0], [4000, 0], [0, 4000], [4000, 4000]],
+        ));
+        $falls = (new SitePlan($plan, Paper::A4, $ground))->rose->arrows[3];
+        $this->assertSame('ground falls 50 mm in 1000 mm', $falls['words']);
+        [$x1, , $x2] = $ends($falls);
+        $this->assertEqualsWithDelta(26.0, $x2 - $x1, 0.02);
+        $this->get("/jobs/{$this->job->id}/plan/site")->assertSee('north')->assertSee('wind');
+        $this->post("/jobs/{$this->job->id}/plan/around", ['form' => 'around', 'north' => '17', 'based_on' => '2'])->assertSessionHasErrors('north');
+    }
+
+    public function test_a_building_close_beside_another_is_asked_about(): void
+    {
+        $near = ['object_kind' => 'structure', 'object_name' => 'Barn', 'object_points' => '-3000 : -4000; 5000 : -4000; 5000 : -900; -3000 : -900'];
+        $this->from("/jobs/{$this->job->id}/plan/site")->stood($near)->assertSessionHasErrors('object_least');
+        $this->followRedirects($this->from("/jobs/{$this->job->id}/plan/site")->stood($near))->assertSee('snow off two roofs')->assertSee('right as typed');
+        // Far enough, or something that is no building: nothing is asked.
+        $this->stood(['object_name' => 'Far barn', 'object_points' => '-3000 : -4000; 5000 : -4000; 5000 : -1300; -3000 : -1300'] + $near)->assertSessionHasNoErrors();
+        $this->stood(['object_kind' => 'wet', 'object_name' => 'Pond', 'based_on' => '2'] + $near)->assertSessionHasNoErrors();
+        $this->stood(['right' => '1', 'based_on' => '3'] + $near)->assertSessionHasNoErrors();
+    }
+
+    /** @param  array<string, string>  $fields */
+    private function stood(array $fields): \Illuminate\Testing\TestResponse
+    {
+        return $this->post("/jobs/{$this->job->id}/plan/object", $fields + ['form' => 'object', 'object_least' => '', 'object_reach' => '', 'based_on' => '1']);
     }
 
     public function test_it_is_taken_away_again_and_what_can_not_be_is_said(): void

@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\Layout\BoardRules;
+use Aequus\Plan\Layout\ChosenPlacement;
+use Aequus\Plan\Layout\LayoutRules;
+use Aequus\Plan\Layout\ReadingList;
+use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
 use App\Demo\BirdHide;
@@ -11,6 +18,7 @@ use App\Demo\LoadDemo;
 use App\Demo\ReadFrom;
 use App\Demo\Shelter;
 use App\Drawing\Drawn\DrawnStake;
+use App\Drawing\PlanDrawing;
 use App\Drawing\SquareDrawing;
 use App\Square\ReadingSheet;
 use Generator;
@@ -29,6 +37,24 @@ final class SquareDrawingTest extends FeatureTestCase
         $large = Builds::plan(array_fill(0, 9, 2400), array_fill(0, 9, 3000));
         yield 'a hundred posts' => [self::site($large, Builds::readings($large, ['E5' => [40, 0]]))];
         yield 'one post' => [self::site(Builds::plan([], []), [])];
+    }
+
+    public function test_strings_are_drawn_where_they_are_stretched(): void
+    {
+        $drawn = function (Plan $plan): array {
+            $site = self::site($plan, []);
+
+            return [count(PlanDrawing::ofPlan($plan)->strings), count(SquareDrawing::of($site, new ReadingSheet($site))->strings)];
+        };
+        $this->assertSame([5, 5], $drawn(Builds::plan([2400, 2400], [3000])));
+        $this->assertSame([1, 1], $drawn(Builds::plan([2400, 2400], [])));
+        $this->assertSame([1, 1], $drawn(Builds::plan([], [3000])));
+        $this->assertSame([0, 0], $drawn(Builds::plan([], [])));
+        // Along both faces there are two strings on each line.
+        $boards = new BoardRules(Length::millimetres(1000), Length::millimetres(900));
+        $this->assertSame([5, 10], $drawn(Builds::plan([2400, 2400], [3000])->withLayout(new LayoutRules(
+            ChosenPlacement::BaseLine, ReadingList::Full, TapeClass::Steel, null, StringRun::bothFaces(), $boards, Length::zero(),
+        ))));
     }
 
     #[DataProvider('sites')]

@@ -170,7 +170,7 @@ final class SquareTest extends FeatureTestCase
         $layout = $this->job->fresh()?->revision->plan()->layout;
         $this->assertSame([ReadingList::Lean, StringAt::Face], [$layout?->list, $layout?->strings->at]);
         $this->assertEquals(Length::millimetres(1200), $layout?->boards->setback);
-        $this->page('square/hand')->assertSee('along the post faces');
+        $this->page('square/hand')->assertSee('along the post faces')->assertDontSee('heavier posts');
         $this->page('square/prove')->assertSee('off the string')->assertSee('lean');
         foreach ([
             ['setback' => '100', 'board_length' => '900'], ['setback' => '1200', 'board_length' => '0'], ['base_from' => 'A1', 'base_to' => 'A1'],

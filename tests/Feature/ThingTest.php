@@ -106,7 +106,7 @@ final class ThingTest extends FeatureTestCase
         $plan = $job->fresh()?->revision->plan() ?? $this->fail();
         $this->assertSame($ids, array_map(fn ($post) => $post->id->value, $plan->grid->posts));
         $this->assertEqualsWithDelta(3250, $plan->grid->columns->spacing()->gaps()[0]->inMillimetres(), 1e-6);
-        $this->assertTrue($plan->fit->openings($plan->grid, $plan->post)[0]->opening->passes);
+        $this->assertTrue($plan->openings()[0]->opening->passes);
         $this->get("/jobs/{$job->id}/thing")->assertSee('3250')->assertSee('value="2500 mm"', false)->assertDontSee('changed field by field');
         $this->get("/jobs/{$job->id}/plan/2")->assertSee('A wider cart');
     }

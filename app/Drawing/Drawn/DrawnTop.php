@@ -28,14 +28,14 @@ final readonly class DrawnTop
         $size = $stands->lean->size() * $scale;
         $shrink = $size > self::EDGE ? self::EDGE / $size : 1.0;
         $top = max(1.0, $stands->topAbovePivot()->inMillimetres());
-        $parts = $stands->lean->at($stands->topAbovePivot());
+        $parts = $stands->topGone();
 
         return new self(
-            round($stands->lean->slopeX * $scale * $shrink, 1), round(-$stands->lean->slopeY * $scale * $shrink, 1), self::LIMIT,
+            round($stands->own->slopeX * $scale * $shrink, 1), round(-$stands->own->slopeY * $scale * $shrink, 1), self::LIMIT,
             // A post of so many mm is drawn 18 wide; its top goes scale / height times as far as its slope.
             (int) max(1, round(($scale / $top) / (18 / max(1.0, $plan->post->b->inMillimetres())))),
             $parts === [] ? Say::text('drawing.drawn_top.the_top_stands_over_its') : Say::text(
-                'drawing.drawn_top.the_top_stands_of_its', list: (new Speech($plan))->list(...$parts),
+                'drawing.drawn_top.the_top_stands_of_its', list: (new Speech($plan))->of($stands->post->id)->list(...$parts),
             ),
         );
     }

@@ -9,6 +9,7 @@ use App\Cut\RodMarks;
 use App\Cut\SetOut;
 use App\Cut\TopsForm;
 use App\Drawing\StoryPole;
+use App\Frame\FrameSums;
 use App\Http\Requests\Plans\RaiseRequest;
 use App\Http\Requests\Plans\TopsRequest;
 use App\Models\Job;
@@ -58,6 +59,14 @@ final class CutController extends Controller
         $site = $this->site($job);
 
         return $this->page('cut.rods', $site, ['marks' => new RodMarks($this->sums($request, $job), $site->state)]);
+    }
+
+    /** What lies on the posts, worked out before it is bought. */
+    public function frame(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return $this->page('cut.frame', $site, ['form' => new FrameSums($this->sums($request, $job), $site->state)]);
     }
 
     /** What is marked on a beam before it goes up. */

@@ -67,7 +67,7 @@ final class PaperController extends Controller
     public function sitePlan(Request $request, Job $job): Response
     {
         [$paper, $site] = [$this->paper($request, $job), $this->site($job)];
-        $sheet = new SitePlan($site->plan, $paper);
+        $sheet = new SitePlan($site->plan, $paper, $site->state->level->plane);
         $image = 'data:image/svg+xml;base64,'.base64_encode(view('plan.site-drawing', ['sheet' => $sheet, 'job' => $job, 'say' => new Say($site->speech), 'inPrint' => true])->render());
 
         return Pdf::of(view('paper.site', ['sheet' => $sheet, 'job' => $job, 'image' => $image]), $paper, 'site-'.Str::slug($job->name));

@@ -11,13 +11,16 @@ use App\Actions\CreateJob;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
 use App\Drawing\SitePlan;
+use App\Http\Requests\Plans\BraceRequest;
 use App\Http\Requests\Plans\FitRequest;
 use App\Http\Requests\Plans\FixedLineRequest;
 use App\Http\Requests\Plans\PartRequest;
 use App\Http\Requests\Plans\PlanRequest;
 use App\Http\Requests\Plans\SiteObjectRequest;
+use App\Http\Requests\Plans\SurroundingsRequest;
 use App\Models\Job;
 use App\Paper\Paper;
+use App\Plan\BraceRow;
 use App\Plan\FixedLineRow;
 use App\Plan\PartForm;
 use App\Plan\PlanForm;
@@ -55,8 +58,8 @@ final class PlanController extends Controller
             'plan.show', $site,
             [
                 'form' => PlanForm::of($site->plan), 'drawing' => PlanDrawing::ofPlan($site->plan),
-                'openings' => $site->plan->fit->openings($site->plan->grid, $site->plan->post), 'fixed' => FixedLineRow::of($site->plan),
-                'parts' => PartForm::all($site->plan), 'fresh' => PartForm::fresh($site->plan),
+                'openings' => $site->plan->openings(), 'fixed' => FixedLineRow::of($site->plan),
+                'parts' => PartForm::all($site->plan), 'fresh' => PartForm::fresh($site->plan), 'braces' => BraceRow::of($site->plan),
                 'revisions' => $job->revisions()->with('user')->get(),
             ],
         );
@@ -113,6 +116,23 @@ final class PlanController extends Controller
         return redirect()->route('plan', $job)->with('said', Say::text('page.the_new_plan_is_in'));
     }
 
+    public function around(SurroundingsRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan()->around($request->surroundings());
+        $revise($job, $this->user($request), $plan, Say::text('refusals.site.around'), $request->integer('based_on'));
+
+        return redirect()->route('plan.site', $job)->with('said', Say::text('page.the_new_plan_is_in'));
+    }
+
+    /** A tie, a knee or a prop is put on the plan or taken away. */
+    public function brace(BraceRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        [$plan, $reason] = $request->plan($job->revision->plan());
+        $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
+
+        return redirect()->route('plan', $job)->with('said', Say::text('page.the_new_plan_is_in'));
+    }
+
     /** A further part is put on the plan, changed or taken away. */
     public function part(PartRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
@@ -132,7 +152,7 @@ final class PlanController extends Controller
         $site = $this->site($job);
 
         return $this->page('plan.site', $site, [
-            'sheet' => new SitePlan($site->plan, Paper::usual($site->plan->notation->unit)), 'rows' => SiteRow::of($site->plan),
+            'sheet' => new SitePlan($site->plan, Paper::usual($site->plan->notation->unit), $site->state->level->plane), 'rows' => SiteRow::of($site->plan),
         ]);
     }
 

@@ -8,6 +8,7 @@ use Aequus\Measure\Notation;
 use Aequus\Measure\Unit;
 use Aequus\Measure\UnitSystem;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Plan;
 use Aequus\Site\PlanChange;
 use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Things;
@@ -96,7 +97,7 @@ final class ThingController extends Controller
     {
         $before = $job->revision->plan();
         $thing = $this->thing($before->kind);
-        $plan = $before->answeredAnew($request->made($thing, $request->heard($thing, $before->notation, $before->sides))->plan);
+        $plan = $before->answeredAnew($request->made($thing, $request->heard($thing, $before->notation, $before->sides))->plan, $this->was($thing, $before));
         $request->ask($plan, $before);
         $reason = $request->reason();
         $change = new PlanChange($this->site($job)->state, $plan);
@@ -108,6 +109,12 @@ final class ThingController extends Controller
         $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
 
         return redirect()->route('thing', $job)->with('said', implode(' ', [Say::text('page.the_new_plan_is_in'), ...ChangeWords::say($change)]));
+    }
+
+    /** What the answers before came to; the plan itself where they no longer come to anything. */
+    private function was(Thing $thing, Plan $before): Plan
+    {
+        return ThingPage::of($thing, $before)->made->plan ?? $before;
     }
 
     private function thing(JobKind $kind): Thing

@@ -17,10 +17,10 @@ final class Ways extends Component
         'level' => ['level', 'level.instruments'],
         'footing' => [
             'footing', 'footing.compare', 'footing.frost', 'footing.loads', 'footing.hold', 'footing.width', 'footing.piers', 'footing.dig',
-            'footing.materials',
+            'footing.materials', 'footing.bill',
         ],
         'set' => ['set', 'set.tops', 'set.stop'],
-        'cut' => ['cut', 'cut.rods', 'cut.set-out'],
+        'cut' => ['cut', 'cut.rods', 'cut.set-out', 'cut.frame'],
     ];
 
     /** @var array<string, string> what each is called, by its route */

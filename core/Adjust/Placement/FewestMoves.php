@@ -37,6 +37,9 @@ final class FewestMoves
     /** @var list<int> 1 where it is held */
     private array $held = [];
 
+    /** @var array<int, array{float, float, float}> xx, xy and yy of the stretches there are, by stake */
+    private array $stretches = [];
+
     /** @var array<int, Trial> best fits worked out so far, by the key of the set of stakes they are over */
     private array $fits = [];
 
@@ -45,13 +48,16 @@ final class FewestMoves
      * @param  array<string, Vector>  $stand
      * @param  list<string>  $held
      */
-    private function __construct(array $design, array $stand, private readonly float $tolerance, array $held)
+    private function __construct(array $design, array $stand, private readonly Allowed $allowed, array $held)
     {
         $isHeld = array_flip($held);
         foreach ($design as $name => $place) {
             [$this->xs[], $this->ys[], $this->atXs[], $this->atYs[]] = [$place->x, $place->y, $stand[$name]->x, $stand[$name]->y];
             $this->bits[] = (int) hexdec(substr(md5((string) $name), 0, 15));
             $this->held[] = isset($isHeld[$name]) ? 1 : 0;
+            if (($stretch = $allowed->stretches[$name] ?? null) !== null) {
+                $this->stretches[count($this->xs) - 1] = [$stretch->xx, $stretch->xy, $stretch->yy];
+            }
         }
     }
 
@@ -62,9 +68,9 @@ final class FewestMoves
      * @param  bool  $anyThatFits  whether the first that leaves all alone will do, for whoever asks only which must move
      * @return ?Placement null when no placement keeps every held stake within the tolerance
      */
-    public static function placement(array $design, array $stand, float $tolerance, array $held = [], bool $anyThatFits = false): ?Placement
+    public static function placement(array $design, array $stand, Allowed $allowed, array $held = [], bool $anyThatFits = false): ?Placement
     {
-        $search = new self($design, $stand, $tolerance, $held);
+        $search = new self($design, $stand, $allowed, $held);
         $names = array_map(strval(...), array_keys($design));
         $proposing = count($names) <= self::MOST_TRIED ? $names : self::hullAndSample($stand, $names);
         $best = null;
@@ -95,9 +101,9 @@ final class FewestMoves
      * @param  Vector  $along  unit vector
      * @param  list<string>  $held
      */
-    public static function shift(array $design, array $stand, float $tolerance, Vector $along, array $held = []): ?Placement
+    public static function shift(array $design, array $stand, Allowed $allowed, Vector $along, array $held = []): ?Placement
     {
-        $search = new self($design, $stand, $tolerance, $held);
+        $search = new self($design, $stand, $allowed, $held);
         $part = fn (string $name): float => $along->dot($stand[$name]->minus($design[$name]));
         $place = fn (float $by): Placement => Placement::shifted($along->times($by));
         $mean = function (Trial $trial) use ($search, $place, $along): Placement {
@@ -137,9 +143,9 @@ final class FewestMoves
     private function trial(Placement $placement): Trial
     {
         // Written out, without a call per stake: this runs for every pair of stakes.
-        [$cosine, $sine, $limit] = [cos($placement->rotation), sin($placement->rotation), $this->tolerance ** 2];
-        [$shiftX, $shiftY, $ys, $atXs, $atYs, $bits, $held] = [
-            $placement->shiftX, $placement->shiftY, $this->ys, $this->atXs, $this->atYs, $this->bits, $this->held,
+        [$cosine, $sine, $limit] = [cos($placement->rotation), sin($placement->rotation), $this->allowed->tolerance ** 2];
+        [$shiftX, $shiftY, $ys, $atXs, $atYs, $bits, $held, $stretches] = [
+            $placement->shiftX, $placement->shiftY, $this->ys, $this->atXs, $this->atYs, $this->bits, $this->held, $this->stretches,
         ];
         $alone = $missing = $key = 0;
         $squares = $others = 0.0;
@@ -147,7 +153,7 @@ final class FewestMoves
             $y = $ys[$i];
             $moveX = $cosine * $x - $sine * $y + $shiftX - $atXs[$i];
             $moveY = $sine * $x + $cosine * $y + $shiftY - $atYs[$i];
-            $square = $moveX * $moveX + $moveY * $moveY;
+            $square = isset($stretches[$i]) ? self::stretched($stretches[$i], $moveX, $moveY, $cosine, $sine) : $moveX * $moveX + $moveY * $moveY;
             if ($square <= $limit) {
                 $alone++;
                 $squares += $square;
@@ -161,6 +167,18 @@ final class FewestMoves
         return new Trial($placement, $alone, $squares, $others, $key, $missing === 0);
     }
 
+    /**
+     * The square of a move as it counts for a stake with a tolerance of its own, its stretch turned with the design.
+     *
+     * @param  array{float, float, float}  $stretch
+     */
+    private static function stretched(array $stretch, float $moveX, float $moveY, float $cosine, float $sine): float
+    {
+        [$x, $y] = [$cosine * $moveX + $sine * $moveY, $cosine * $moveY - $sine * $moveX];
+
+        return ($stretch[0] * $x + $stretch[1] * $y) ** 2 + ($stretch[1] * $x + $stretch[2] * $y) ** 2;
+    }
+
     /** Least squares over the stakes that a trial left alone. */
     private function fitted(Trial $trial): Placement
     {
@@ -172,8 +190,10 @@ final class FewestMoves
     /** @return array{int, float, float, float, float, float, float} of the stakes left alone: how many, sums of design and stand, cross and dot about their centres */
     private function sums(Placement $placement): array
     {
-        [$cosine, $sine, $limit] = [cos($placement->rotation), sin($placement->rotation), $this->tolerance ** 2];
-        [$shiftX, $shiftY, $ys, $atXs, $atYs] = [$placement->shiftX, $placement->shiftY, $this->ys, $this->atXs, $this->atYs];
+        [$cosine, $sine, $limit] = [cos($placement->rotation), sin($placement->rotation), $this->allowed->tolerance ** 2];
+        [$shiftX, $shiftY, $ys, $atXs, $atYs, $stretches] = [
+            $placement->shiftX, $placement->shiftY, $this->ys, $this->atXs, $this->atYs, $this->stretches,
+        ];
         // About the first stake: sums about a far origin would lose their last figures.
         [$fromX, $fromY, $toX, $toY] = [$this->xs[0], $ys[0], $atXs[0], $atYs[0]];
         $n = 0;
@@ -184,7 +204,8 @@ final class FewestMoves
             $atY = $atYs[$i];
             $moveX = $cosine * $x - $sine * $y + $shiftX - $atX;
             $moveY = $sine * $x + $cosine * $y + $shiftY - $atY;
-            if ($moveX * $moveX + $moveY * $moveY <= $limit) {
+            $square = isset($stretches[$i]) ? self::stretched($stretches[$i], $moveX, $moveY, $cosine, $sine) : $moveX * $moveX + $moveY * $moveY;
+            if ($square <= $limit) {
                 $fX = $x - $fromX;
                 $fY = $y - $fromY;
                 $tX = $atX - $toX;

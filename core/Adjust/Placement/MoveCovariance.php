@@ -35,7 +35,10 @@ final readonly class MoveCovariance
     /** @var array<string, ErrorEllipse> of each move */
     public array $ellipses;
 
-    /** @var array<string, array{float, float, float}> variance of x, covariance, variance of y of each move */
+    /** @var array<string, ErrorEllipse> of each move as it counts against the tolerance */
+    public array $counted;
+
+    /** @var array<string, array{float, float, float}> variance of x, covariance, variance of y of each move as it counts */
     public array $covariances;
 
     /**
@@ -45,9 +48,11 @@ final readonly class MoveCovariance
      * @param  callable(string): array{float, float, float}  $covariance  of a station: xx, xy, yy
      * @param  callable(array<string, Vector>): array<string, Vector>  $spread  Q times a combination
      * @param  ?HeldByLines  $held  by the line: what the lines hold
+     * @param  Allowed  $allowed  on the ground
      */
-    public function __construct(array $at, PlacementWay $way, array $fixing, callable $covariance, callable $spread, ?HeldByLines $held = null)
-    {
+    public function __construct(
+        array $at, PlacementWay $way, array $fixing, callable $covariance, callable $spread, ?HeldByLines $held, private Allowed $allowed,
+    ) {
         $lines = $way === PlacementWay::ByLine ? $held : null;
         if ($lines !== null && $lines->direction) {
             $this->b = self::along($lines->along(), $fixing);
@@ -63,7 +68,7 @@ final readonly class MoveCovariance
         $this->turn = isset($h) ? [$h[2][0], $h[2][1], $h[2][2]] : null;
         $this->qb = $qb = array_map($spread, $this->b);
         $this->bqb = array_map(fn (array $column) => array_map(fn (array $q) => self::inner($column, $q), $qb), $this->b);
-        $ellipses = $covariances = [];
+        $ellipses = $counted = $covariances = [];
         foreach (array_keys($at) as $name) {
             [$xx, $xy, $yy] = $covariance((string) $name);
             // Rows of G·H for this station, one for x and one for y.
@@ -79,16 +84,18 @@ final readonly class MoveCovariance
                     $yy += $my[$i] * $this->bqb[$i][$j] * $my[$j];
                 }
             }
-            $covariances[$name] = [$xx, $xy, $yy];
+            $stretch = $allowed->stretches[$name] ?? null;
+            $covariances[$name] = $stretch?->covariance([$xx, $xy, $yy]) ?? [$xx, $xy, $yy];
             $ellipses[$name] = ErrorEllipse::of($xx, $xy, $yy);
+            $counted[$name] = $stretch === null ? $ellipses[$name] : ErrorEllipse::of(...$covariances[$name]);
         }
-        [$this->ellipses, $this->covariances] = [$ellipses, $covariances];
+        [$this->ellipses, $this->counted, $this->covariances] = [$ellipses, $counted, $covariances];
     }
 
     /** @param  list<string>  $fixing */
-    public static function ofNetwork(AdjustedNetwork $network, PlacementWay $way, array $fixing, ?HeldByLines $held = null): self
+    public static function ofNetwork(AdjustedNetwork $network, PlacementWay $way, array $fixing, Allowed $allowed, ?HeldByLines $held = null): self
     {
-        return new self($network->at, $way, $fixing, $network->covariance(...), $network->spread(...), $held);
+        return new self($network->at, $way, $fixing, $network->covariance(...), $network->spread(...), $held, $allowed);
     }
 
     /** Standard deviation of the turn of the placement, radians; zero where it has none. */
@@ -104,10 +111,10 @@ final readonly class MoveCovariance
         return sqrt(max(0.0, $variance));
     }
 
-    /** The largest semi-axis of all moves, mm. */
+    /** The largest semi-axis of all moves as they count, mm. */
     public function largest(): float
     {
-        return max(0.0, ...array_values(array_map(fn (ErrorEllipse $ellipse) => $ellipse->major, $this->ellipses)));
+        return max(0.0, ...array_values(array_map(fn (ErrorEllipse $ellipse) => $ellipse->major, $this->counted)));
     }
 
     /**
@@ -122,7 +129,7 @@ final readonly class MoveCovariance
     }
 
     /**
-     * One station of a vector as it is seen once the placement is taken out of it: its rows of S times the vector.
+     * One station of a vector as it counts once the placement is taken out of it: its rows of S times the vector.
      *
      * @param  array{float, float, float}  $taken  of the same vector
      */
@@ -130,9 +137,9 @@ final readonly class MoveCovariance
     {
         [$mx, $my] = $this->gh[$name];
 
-        return new Vector(
+        return $this->allowed->counts($name, new Vector(
             $of->x - $mx[0] * $taken[0] - $mx[1] * $taken[1] - $mx[2] * $taken[2], $of->y - $my[0] * $taken[0] - $my[1] * $taken[1] - $my[2] * $taken[2],
-        );
+        ));
     }
 
     /**

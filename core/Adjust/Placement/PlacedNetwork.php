@@ -41,34 +41,36 @@ final readonly class PlacedNetwork
         array $design,
         array $at,
         array $fixing,
-        private float $tolerance,
+        private Allowed $allowed,
         callable $covariance,
         callable $spread,
         public array $held,
         public ?HeldByLines $lines,
     ) {
         $moves = $placement->moves($design, $at);
+        $ground = $allowed->turned($placement->rotation);
         $all = array_map(strval(...), array_keys($design));
         $this->fixing = match ($way) {
             PlacementWay::BaseLine, PlacementWay::Held => $fixing,
             PlacementWay::BestFit => $all,
-            PlacementWay::FewestMoves => array_values(array_filter($all, fn (string $name) => $moves[$name]->length() <= $tolerance)),
-            PlacementWay::ByLine => $this->leftAlone($design, $at, $moves),
+            PlacementWay::FewestMoves => array_values(array_filter($all, fn (string $name) => $ground->isWithin($name, $moves[$name]))),
+            PlacementWay::ByLine => $this->leftAlone($design, $at, $moves, $ground),
         };
         $fewest = match (true) {
             $way === PlacementWay::Held => 0,
             $way === PlacementWay::ByLine && $lines !== null && $lines->direction => 1,
             default => 2,
         };
-        $this->covariance = new MoveCovariance($at, $way, count($this->fixing) < $fewest ? $all : $this->fixing, $covariance, $spread, $lines);
+        $this->covariance = new MoveCovariance($at, $way, count($this->fixing) < $fewest ? $all : $this->fixing, $covariance, $spread, $lines, $ground);
         $stakes = [];
         foreach ($moves as $name => $move) {
             $ellipse = $this->covariance->ellipses[$name];
             $test = $ellipse->standardisedSquare($move->x, $move->y);
+            $counts = $ground->counts((string) $name, $move);
             $anchored = $way === PlacementWay::BaseLine && (string) $name === $fixing[0];
             $stakes[$name] = new PlacedStake(
                 (string) $name, $move, $placement->alongDesign($move), $ellipse, $test,
-                $anchored ? StakeVerdict::Within : $this->judge($move, $test, $ellipse, count($design)),
+                $anchored ? StakeVerdict::Within : $this->judge($counts, $test, $this->covariance->counted[$name], count($design)), $counts->length(),
             );
         }
         $this->stakes = $stakes;
@@ -78,7 +80,7 @@ final readonly class PlacedNetwork
             in_array(StakeVerdict::CannotTell, $verdicts, true) => StakeVerdict::CannotTell,
             default => StakeVerdict::Within,
         };
-        $this->designHasToGive = array_filter($held, fn (string $name) => $stakes[$name]->size() > $tolerance) !== [];
+        $this->designHasToGive = array_filter($held, fn (string $name) => $stakes[$name]->counts > $allowed->tolerance) !== [];
     }
 
     /**
@@ -88,9 +90,9 @@ final readonly class PlacedNetwork
      * @return ?self null where this way has no placement
      */
     public static function of(
-        AdjustedNetwork $network, PlacementWay $way, array $design, float $tolerance, array $base, array $held = [], ?HeldByLines $lines = null,
+        AdjustedNetwork $network, PlacementWay $way, array $design, Allowed $allowed, array $base, array $held = [], ?HeldByLines $lines = null,
     ): ?self {
-        return self::place($network->at, $way, $design, $tolerance, $base, $held, $network->covariance(...), $network->spread(...), $lines);
+        return self::place($network->at, $way, $design, $allowed, $base, $held, $network->covariance(...), $network->spread(...), $lines);
     }
 
     /**
@@ -101,11 +103,11 @@ final readonly class PlacedNetwork
      * @param  list<string>  $base
      * @param  list<string>  $held
      */
-    public static function ofExact(array $at, PlacementWay $way, array $design, float $tolerance, array $base, array $held = []): ?self
+    public static function ofExact(array $at, PlacementWay $way, array $design, Allowed $allowed, array $base, array $held = []): ?self
     {
         $none = array_map(fn () => Vector::zero(), $at);
 
-        return self::place($at, $way, $design, $tolerance, $base, $held, fn () => [0.0, 0.0, 0.0], fn () => $none, null);
+        return self::place($at, $way, $design, $allowed, $base, $held, fn () => [0.0, 0.0, 0.0], fn () => $none, null);
     }
 
     /** @return list<PlacedStake> the stakes that must move */
@@ -135,23 +137,23 @@ final readonly class PlacedNetwork
      * @param  callable(array<string, Vector>): array<string, Vector>  $spread
      */
     private static function place(
-        array $at, PlacementWay $way, array $design, float $tolerance, array $base, array $held, callable $covariance, callable $spread,
+        array $at, PlacementWay $way, array $design, Allowed $allowed, array $base, array $held, callable $covariance, callable $spread,
         ?HeldByLines $lines,
     ): ?self {
         $placement = match ($way) {
             PlacementWay::BaseLine => Placement::onto($design, $at, $base[0], $base[1]),
             PlacementWay::BestFit => Placement::bestFit($design, $at, array_map(strval(...), array_keys($design))),
-            PlacementWay::FewestMoves => FewestMoves::placement($design, $at, $tolerance, $held),
+            PlacementWay::FewestMoves => FewestMoves::placement($design, $at, $allowed, $held),
             PlacementWay::Held => match (count($held)) {
                 0 => null,
                 1 => Placement::about($design, $at, $held[0]),
                 default => Placement::bestFit($design, $at, $held),
             },
-            PlacementWay::ByLine => $lines === null || $lines->nothing() ? null : self::byLines($lines, $design, $at, $tolerance, $held),
+            PlacementWay::ByLine => $lines === null || $lines->nothing() ? null : self::byLines($lines, $design, $at, $allowed, $held),
         };
 
         return $placement === null ? null : new self(
-            $way, $placement, $design, $at, $way === PlacementWay::BaseLine ? $base : $held, $tolerance, $covariance, $spread, $held, $lines,
+            $way, $placement, $design, $at, $way === PlacementWay::BaseLine ? $base : $held, $allowed, $covariance, $spread, $held, $lines,
         );
     }
 
@@ -162,13 +164,13 @@ final readonly class PlacedNetwork
      * @param  non-empty-array<string, Vector>  $at
      * @param  list<string>  $held
      */
-    private static function byLines(HeldByLines $lines, array $design, array $at, float $tolerance, array $held): ?Placement
+    private static function byLines(HeldByLines $lines, array $design, array $at, Allowed $allowed, array $held): ?Placement
     {
         $along = $lines->along();
         if ($lines->direction) {
-            return $along === null ? Placement::shifted(Vector::zero()) : FewestMoves::shift($design, $at, $tolerance, $along, $held);
+            return $along === null ? Placement::shifted(Vector::zero()) : FewestMoves::shift($design, $at, $allowed, $along, $held);
         }
-        $free = FewestMoves::placement($design, $at, $tolerance, $held);
+        $free = FewestMoves::placement($design, $at, $allowed, $held);
         if ($free === null) {
             return null;
         }
@@ -189,27 +191,31 @@ final readonly class PlacedNetwork
      * @param  array<string, Vector>  $moves
      * @return list<string>
      */
-    private function leftAlone(array $design, array $at, array $moves): array
+    private function leftAlone(array $design, array $at, array $moves, Allowed $ground): array
     {
         // Where lines hold the place only, those of the free placement, before it was shifted to the lines.
-        $free = $this->lines?->direction ? null : FewestMoves::placement($design, $at, $this->tolerance, $this->held);
+        $free = $this->lines?->direction ? null : FewestMoves::placement($design, $at, $this->allowed, $this->held);
         $moves = $free?->moves($design, $at) ?? $moves;
+        $ground = $free === null ? $ground : $this->allowed->turned($free->rotation);
 
         return array_values(
-            array_filter(array_map(strval(...), array_keys($design)), fn (string $name) => $moves[$name]->length() <= $this->tolerance),
+            array_filter(array_map(strval(...), array_keys($design)), fn (string $name) => $ground->isWithin($name, $moves[$name])),
         );
     }
 
     /**
      * Out beyond doubt, at 1 % for all stakes together and against the tolerance itself; within when even the 95 % ring is; else it can't be
      * told yet.
+     *
+     * @param  Vector  $move  as it counts
+     * @param  ErrorEllipse  $ellipse  of the same
      */
     private function judge(Vector $move, ?float $test, ErrorEllipse $ellipse, int $stakes): StakeVerdict
     {
         return match (true) {
             ($test === null || $test > 2 * log(100 * $stakes))
-                && $move->length() - NormalDistribution::BELOW_99 * $ellipse->deviationAlong($move->x, $move->y) > $this->tolerance => StakeVerdict::Out,
-            $move->length() <= $this->tolerance && $ellipse->ring() <= $this->tolerance => StakeVerdict::Within,
+                && $move->length() - NormalDistribution::BELOW_99 * $ellipse->deviationAlong($move->x, $move->y) > $this->allowed->tolerance => StakeVerdict::Out,
+            $move->length() <= $this->allowed->tolerance && $ellipse->ring() <= $this->allowed->tolerance => StakeVerdict::Within,
             default => StakeVerdict::CannotTell,
         };
     }

@@ -15,6 +15,7 @@ final readonly class PlacedStake
      * @param  Vector  $along  the same along the axes of the placed design
      * @param  ErrorEllipse  $ellipse  of the move
      * @param  ?float  $test  square of the move in its standard deviations; null where it is exact
+     * @param  float  $counts  length of the move as it compares with the tolerance of the job
      */
     public function __construct(
         public string $name,
@@ -23,6 +24,7 @@ final readonly class PlacedStake
         public ErrorEllipse $ellipse,
         public ?float $test,
         public StakeVerdict $verdict,
+        public float $counts,
     ) {
     }
 

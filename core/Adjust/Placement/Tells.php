@@ -80,7 +80,7 @@ final readonly class Tells
     public static function ofAll(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): ?self
     {
         $covariances = $moves->covariances;
-        uksort($covariances, fn (int|string $one, int|string $other) => $moves->ellipses[$other]->major <=> $moves->ellipses[$one]->major);
+        uksort($covariances, fn (int|string $one, int|string $other) => $moves->counted[$other]->major <=> $moves->counted[$one]->major);
         if ($further->pairs === [] || $covariances === []) {
             return null;
         }

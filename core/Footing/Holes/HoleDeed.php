@@ -11,6 +11,9 @@ enum HoleDeed
     case ThickerPad;
     case DriveOn;
     case PullAndDrill;
+    case TurnIt;
+    case DigOutAndFill;
+    case CutItsFoot;
     case CutItsTop;
     case LeaveAndCutItsTop;
     case BreakTheRock;

@@ -12,6 +12,12 @@ enum HoleEffect
     case StopAtTenBlows;
     case KeepsItsDepth;
     case NeverAtCornerOrAnchor;
+    case PastTheStone;
+    case FilledInLifts;
+    case HolesStayOnTheString;
+    case DrillAnewAtTheString;
+    case LeftToShorten;
+    case NoneLeftToShorten;
     case SoMuchLessStands;
     case AsPlannedThen;
     case RoomLeft;

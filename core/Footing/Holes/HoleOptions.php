@@ -22,14 +22,15 @@ final readonly class HoleOptions
     /** @var list<HoleOption> none where the hole is as it should be */
     public array $options;
 
-    public function __construct(private Plan $plan, public HoleAsDug $hole)
+    /** @param  ?int  $left  posts that may still be shortened by the maker’s sheet; null where it says nothing */
+    public function __construct(private Plan $plan, public HoleAsDug $hole, private ?int $left = null)
     {
         $options = [];
         if (! $hole->deepEnough && $plan->holdOf($hole->required->post->id) === Hold::Driven) {
             $options = $this->driven();
         } elseif (! $hole->deepEnough) {
             $options = [
-                $this->digOn(), ...($this->isInTheWay() ? [$this->shift($this->shape()->slack($plan->post, $plan->layout->cover)->slack)] : []),
+                $this->digOn(), ...($this->isInTheWay() ? [$this->shift($this->shape()->slack($plan->sectionOf($hole->required->post), $plan->layout->cover)->slack)] : []),
                 ...$this->forSoil(), $this->thinGravel(), $this->shorten(), $this->otherMethod(),
             ];
         } elseif ($hole->overDugBy->isPositive()) {
@@ -52,10 +53,28 @@ final readonly class HoleOptions
     {
         return [
             new HoleOption(Fact::of(HoleDeed::DriveOn), $this->hole->shortBy, [Fact::of(HoleEffect::StopAtTenBlows)], true),
+            new HoleOption(Fact::of(HoleDeed::TurnIt), null, [Fact::of(HoleEffect::PastTheStone)], true),
             new HoleOption(Fact::of(HoleDeed::PullAndDrill), null, [Fact::of(HoleEffect::KeepsItsDepth)], true),
-            $this->hole->required->need->role?->isNeverShortened()
-                ? new HoleOption(Fact::of(HoleDeed::CutItsTop), null, [Fact::of(HoleEffect::NeverAtCornerOrAnchor)], false)
-                : new HoleOption(Fact::of(HoleDeed::LeaveAndCutItsTop), $this->hole->footRisesBy, [Fact::of(HoleEffect::SoMuchLessStands)], true),
+            new HoleOption(Fact::of(HoleDeed::DigOutAndFill), null, [Fact::of(HoleEffect::FilledInLifts)], true),
+            ...$this->shortened(),
+        ];
+    }
+
+    /** @return list<HoleOption> what shortens it, at its foot or at its top, where that may be */
+    private function shortened(): array
+    {
+        if ($this->left !== null && $this->left < 1) {
+            return [new HoleOption(Fact::of(HoleDeed::CutItsTop), null, [Fact::of(HoleEffect::NoneLeftToShorten)], false)];
+        }
+        $left = $this->left === null ? [] : [Fact::of(HoleEffect::LeftToShorten, count: $this->left)];
+
+        return $this->hole->required->need->role?->isNeverShortened() ? [
+            new HoleOption(Fact::of(HoleDeed::CutItsTop), null, [Fact::of(HoleEffect::NeverAtCornerOrAnchor)], false),
+        ] : [
+            new HoleOption(Fact::of(HoleDeed::CutItsFoot), $this->hole->footRisesBy, [Fact::of(HoleEffect::HolesStayOnTheString), ...$left], true),
+            new HoleOption(Fact::of(HoleDeed::LeaveAndCutItsTop), $this->hole->footRisesBy, [
+                Fact::of(HoleEffect::SoMuchLessStands), Fact::of(HoleEffect::DrillAnewAtTheString, lower: $this->hole->footRisesBy), ...$left,
+            ], true),
         ];
     }
 

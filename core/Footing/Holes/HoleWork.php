@@ -11,7 +11,6 @@ use Aequus\Footing\Materials\Concrete;
 use Aequus\Footing\Materials\Hole;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\HoleShape;
-use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoleLayers;
@@ -77,11 +76,11 @@ final readonly class HoleWork
         [$this->tubeWidth, $this->foot] = [$pier?->rules->tube ?? Length::zero(), $foot->minus($bottom)];
         $system = $plan->notation->system();
         $this->layers = (new HoleLayers(
-            $hold, $plan->holding->customs ?? new Customs, $gravel, $gravel->plus($required->need->pad), $this->depth,
+            $hold, $plan->customs(), $gravel, $gravel->plus($required->need->pad), $this->depth,
             $plan->holding->collar ?? Holding::usualCollar($plan->notation), $pier?->top->minus($bottom), $system->turf, $system->mound,
         ))->layers;
         [$this->dug, $this->spoil] = $hold->isDug() ? [$this->hole->volume(), $this->hole->looseSpoil()] : [0.0, 0.0];
-        $this->section = $plan->post;
+        $this->section = $plan->sectionOf($of);
         $sums = array_fill_keys(array_column(Material::cases(), 'value'), 0.0);
         $onPost = 0.0;
         foreach ($this->layers as $layer) {

@@ -12,7 +12,9 @@ use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\Finding;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Site\Phase;
+use Aequus\Site\ShortenedPosts;
 use Aequus\Site\SiteState;
 
 /** A hole that stops short is deepened before anything is put into it. */
@@ -25,16 +27,19 @@ final readonly class DeepenShortHoles implements Rule
             if ($hole === null || $hole->serves() || $site->standing($post)->set || $site->isShortHoleSettled($post)) {
                 continue;
             }
-            $isOnRock = $hole->found === Finding::Rock;
+            $isDriven = $site->plan->holdOf($post->id) === Hold::Driven;
+            $isOnRock = $hole->found === Finding::Rock && ! $isDriven;
+            $shortened = ShortenedPosts::in($site);
             yield new Move(
-                Phase::Footing, Fact::of($isOnRock ? MoveKind::SettleRock : MoveKind::DigDeeper, post: $post), [
+                Phase::Footing, Fact::of($isDriven ? MoveKind::DriveDeeper : ($isOnRock ? MoveKind::SettleRock : MoveKind::DigDeeper), post: $post), [
                     Fact::of(
-                        MoveWhy::NotDeepEnough, depth: $hole->required->need->ground->minus($hole->bottom), required: $hole->required->holeDepth(),
+                        $isDriven ? MoveWhy::NotDrivenFarEnough : MoveWhy::NotDeepEnough, depth: $hole->required->need->ground->minus($hole->bottom), required: $hole->required->holeDepth(),
                         rule: $hole->required->governing,
                     ),
                     ...($isOnRock ? [Fact::of(MoveWhy::WaysPastRock)] : []),
+                    ...($shortened === null || $shortened->posts === [] ? [] : [Fact::of(MoveWhy::ShortenedSoFar, count: count($shortened->posts), most: $shortened->most)]),
                 ],
-                $hole->shortBy, Fact::of($isOnRock ? Beside::AreMissing : Beside::MoreToCleanGround), [$post], EntryKind::Hole,
+                $hole->shortBy, Fact::of($isDriven ? Beside::Further : ($isOnRock ? Beside::AreMissing : Beside::MoreToCleanGround)), [$post], EntryKind::Hole,
             );
         }
     }

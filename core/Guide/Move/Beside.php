@@ -9,6 +9,10 @@ enum Beside
 {
     case InsideTheBand;
     case TooNear;
+    case Further;
+    case OrHigher;
+    case OrLower;
+    case LongestLeg;
     case WhatWasRead;
     case TooMuch;
     case TooLittle;

@@ -12,6 +12,7 @@ enum MoveKind
     case WaitForMarks;
     case KeepHoleClear;
     case KeepPostClear;
+    case MoveBrace;
     case SayTheUnit;
     case PullTape;
     case PullAgain;
@@ -50,6 +51,7 @@ enum MoveKind
     case EmptySocket;
     case DrivePost;
     case DigDeeper;
+    case DriveDeeper;
     case SettleRock;
     case CutOnTheTrestle;
     case SetPost;

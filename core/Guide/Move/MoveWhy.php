@@ -12,6 +12,12 @@ enum MoveWhy
     case AskedOn;
     case LineThroughHole;
     case HoleNearLine;
+    case BraceBlocks;
+    case BraceHigher;
+    case BraceLower;
+    case BraceShorter;
+    case BraceOnAnotherSide;
+    case BraceNowhere;
     case FixedThroughPost;
     case FixedTooNear;
     case TimesTooMuch;
@@ -93,6 +99,8 @@ enum MoveWhy
     case WhatGoverns;
     case MetBesideIt;
     case NotDeepEnough;
+    case NotDrivenFarEnough;
+    case ShortenedSoFar;
     case WaysPastRock;
     case FootAsDug;
     case BoltToItsBase;
@@ -100,6 +108,13 @@ enum MoveWhy
     case TiltItsFrame;
     case SeatOnItsFoot;
     case TreatedUpTo;
+    case GaugeOff;
+    case TwoBracesFirst;
+    case NotForOne;
+    case NotForTwo;
+    case JoinBothPieces;
+    case BetweenTwoStrings;
+    case RoughSawnDiffers;
     case AtLeastSoLong;
     case FilledSinceRead;
     case NothingRead;

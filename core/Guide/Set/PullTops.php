@@ -25,18 +25,18 @@ final readonly class PullTops implements Rule
             if (! $stands->set || $stands->lean->isUnread() || ! $stands->isOut() || $site->decided(DecisionAbout::AcceptLean, $post) !== null) {
                 continue;
             }
-            $pulls = $stands->lean->pullAt($stands->topAbovePivot());
+            $pulls = $stands->pull();
             yield new Move(
                 Phase::Set, Fact::of(MoveKind::PullTop, post: $post), [
                     Fact::of(
-                        MoveWhy::AtTheBrace, pulls: $stands->lean->pullAt($stands->braceAbovePivot()), limit: $site->plan->tolerances->plumbOneIn,
+                        MoveWhy::AtTheBrace, post: $post, pulls: $stands->pullAtTheBrace(), limit: $site->plan->tolerances->plumbOneIn,
                     ),
                     ...($stands->stage?->isFilled() ? [Fact::of(MoveWhy::PullWhileItGives)] : []),
                     Fact::of(MoveWhy::ReadBothFacesAgain),
                 ],
                 $pulls[0]->amount, isset($pulls[1])
-                    ? Fact::of(Beside::TowardBoth, side: $pulls[0]->toward, also: $pulls[1])
-                        : Fact::of(Beside::Toward, side: $pulls[0]->toward), [$post], EntryKind::Plumb,
+                    ? Fact::of(Beside::TowardBoth, post: $post, side: $pulls[0]->toward, also: $pulls[1])
+                        : Fact::of(Beside::Toward, post: $post, side: $pulls[0]->toward), [$post], EntryKind::Plumb,
             );
         }
     }

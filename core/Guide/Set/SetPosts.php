@@ -11,10 +11,15 @@ use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\EntryKind;
+use Aequus\Measure\Length;
 use Aequus\Plan\Holding\BuildOrder;
 use Aequus\Plan\Holding\FillOrder;
 use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Work\Crew;
+use Aequus\Plan\Work\Make;
+use Aequus\Set\Lift;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
@@ -23,8 +28,8 @@ final readonly class SetPosts implements Rule
 {
     public function moves(SiteState $site): iterable
     {
-        $order = $site->plan->holding?->customs->build;
-        $open = $site->plan->holding?->customs->fillOrder === FillOrder::EachAsItStands ? self::standsUnfilled($site) : null;
+        $order = $site->plan->customs()->build;
+        $open = $site->plan->customs()->fillOrder === FillOrder::EachAsItStands ? self::standsUnfilled($site) : null;
         foreach ($site->buildOrder() as $post) {
             $isPier = $site->plan->holdOf($post->id) === Hold::Pier;
             if ($site->footing->asDug($post) === null || $site->standing($post)->set || ($isPier && ! $site->filling($post)->isDone())) {
@@ -44,6 +49,8 @@ final readonly class SetPosts implements Rule
                         $order === BuildOrder::FramesTilted => MoveWhy::TiltItsFrame,
                         default => MoveWhy::SeatOnItsFoot,
                     }),
+                    ...self::made($site->plan, $post),
+                    ...self::lifted($site, $post, $foot === null ? null : $this->topOf($site, $post)?->minus($foot)),
                     ...$this->treatment($site, $post),
                     ...($top === null || $site->cut->isCut($post) ? [] : [Fact::of(MoveWhy::AtLeastSoLong)]),
                 ],
@@ -54,6 +61,54 @@ final readonly class SetPosts implements Rule
                 }, [$post], EntryKind::PostSet,
             );
         }
+    }
+
+    /** As it is planned, or about as high as the posts will stand while no top is decided; null while its ground is not known. */
+    private function topOf(SiteState $site, Post $post): ?Length
+    {
+        return $site->plan->tops?->topOf($post) ?? $site->footing->required($post)?->need->ground->plus($site->plan->standing);
+    }
+
+    /** @return list<Fact> at most one: what its make asks */
+    private static function made(Plan $plan, Post $post): array
+    {
+        $way = $plan->holdOf($post->id);
+
+        return match (true) {
+            $plan->work->make === Make::TwoPieces => [Fact::of(MoveWhy::JoinBothPieces)],
+            $plan->work->make === Make::RoughSawn => [Fact::of(MoveWhy::RoughSawnDiffers)],
+            ($plan->post->round || $way === Hold::Driven) && $way !== Hold::Pier && count($plan->grid->posts) > 1 => [Fact::of(MoveWhy::BetweenTwoStrings)],
+            default => [],
+        };
+    }
+
+    /**
+     * Whether it is too heavy for who is there; and alone, what holds it meanwhile.
+     *
+     * @return list<Fact>
+     */
+    private static function lifted(SiteState $site, Post $post, ?Length $length): array
+    {
+        $plan = $site->plan;
+        $isTimber = $plan->kind->hasTimberPosts() && $plan->holding?->site->wood !== false;
+        $lift = $length === null || ! $length->isPositive() || ! $isTimber ? null : Lift::ofPost($plan->sectionOf($post), $length, $plan->work->timber);
+        $heavy = $lift === null || $lift->isFor($plan->work->crew) ? [] : [
+            Fact::of($lift->people() === null ? MoveWhy::NotForTwo : MoveWhy::NotForOne, kilograms: (int) round($lift->kilograms)),
+        ];
+        if ($plan->work->crew !== Crew::Alone) {
+            return $heavy;
+        }
+        $gauges = [];
+        foreach ($plan->gauges() as $gauge) {
+            foreach ($gauge->between as [$from, $to]) {
+                $other = $to->id->equals($post->id) ? $from : ($from->id->equals($post->id) ? $to : null);
+                if (! $gauge->isDiagonal && $other !== null && $site->standing($other)->set) {
+                    $gauges[] = Fact::of(MoveWhy::GaugeOff, gauge: $gauge->length, other: $other);
+                }
+            }
+        }
+
+        return [...$heavy, ...($plan->holdOf($post->id)->isBuried() ? [Fact::of(MoveWhy::TwoBracesFirst)] : []), ...array_slice($gauges, 0, 2)];
     }
 
     /** The first that stands in an open hole; null where none does. */

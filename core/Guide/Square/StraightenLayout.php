@@ -14,13 +14,16 @@ use Aequus\Guide\Move\Rule;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
+use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\SquareVerdict;
 
 /**
@@ -43,7 +46,7 @@ final readonly class StraightenLayout implements Rule
         usort($toMove, fn (PlacedStake $one, PlacedStake $other) => isset($off[$other->name]) <=> isset($off[$one->name]));
         foreach ($toMove as $stake) {
             foreach ($alike as $i => $group) {
-                if ($group[0]->along->minus($stake->along)->length() <= $close) {
+                if ($group[0]->along->minus($stake->along)->length() <= $close && self::toldAlike($site->plan, $group[0], $stake)) {
                     $alike[$i][] = $stake;
 
                     continue 2;
@@ -88,14 +91,22 @@ final readonly class StraightenLayout implements Rule
         );
     }
 
-    /** @return list<Shift> the mean of their moves in the job’s own marks, along the placed design */
+    /** @return list<Shift> the mean of their moves in the job’s own marks, along the placed design and the sides of their posts */
     public static function inMarks(SiteState $site, PlacedStake ...$stakes): array
     {
-        $mean = fn (callable $part): Length => Length::millimetres(array_sum(array_map($part, $stakes)) / max(1, count($stakes)));
+        $turn = $stakes === [] ? 0.0 : $site->plan->turnOf(PostId::of($stakes[0]->name));
+        $mean = Vector::centre(array_map(fn (PlacedStake $stake) => $stake->along, $stakes) ?: [Vector::zero()])->turned(-$turn);
 
-        return Shift::told(
-            $mean(fn (PlacedStake $stake) => $stake->along->x), $mean(fn (PlacedStake $stake) => $stake->along->y), $site->plan->notation->smallestMark(),
-        );
+        return Shift::told(Length::millimetres($mean->x), Length::millimetres($mean->y), $site->plan->notation->smallestMark());
+    }
+
+    /** Whether two stakes may be told in one go: toward the same sides, against the same tolerance. */
+    private static function toldAlike(Plan $plan, PlacedStake $one, PlacedStake $other): bool
+    {
+        [$first, $second] = [PostId::of($one->name), PostId::of($other->name)];
+
+        return $plan->turnOf($first) === $plan->turnOf($second) && $plan->sidesOf($first) == $plan->sidesOf($second)
+            && $plan->closenessAt($first)->across->equals($plan->closenessAt($second)->across);
     }
 
     /**
@@ -123,13 +134,15 @@ final readonly class StraightenLayout implements Rule
         $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
         $parts = self::inMarks($site, ...$stakes);
         $beside = isset($parts[1])
-            ? Fact::of(Beside::TowardBoth, side: $parts[0]->toward, also: $parts[1]) : Fact::of(Beside::Toward, side: $parts[0]->toward);
-        $ring = Length::millimetres(max(array_map(fn (PlacedStake $stake) => $stake->ellipse->ring(), $stakes)));
+            ? Fact::of(Beside::TowardBoth, post: $posts[0], side: $parts[0]->toward, also: $parts[1])
+            : Fact::of(Beside::Toward, post: $posts[0], side: $parts[0]->toward);
+        $rings = array_map(fn (PlacedStake $stake) => $site->square->survey->placed?->covariance->counted[$stake->name]->ring() ?? 0.0, $stakes);
+        $ring = (new PlanNetwork($plan))->inMeasureOf(PostId::of($stakes[0]->name), max($rings));
         $held = count($site->square->held);
         $others = count($site->square->survey->known) - count($site->square->survey->placed?->out() ?? []);
         $why = [
             ...$this->racked($site, $posts),
-            Fact::of(MoveWhy::ReadingsAgree, posts: $posts, ring: $ring, allowed: $plan->tolerances->squareness),
+            Fact::of(MoveWhy::ReadingsAgree, posts: $posts, ring: $ring, allowed: $plan->closenessAt($posts[0]->id)->across),
             $held > 0 ? Fact::of(MoveWhy::SetPostsHold, count: $held) : Fact::of(
                 MoveWhy::OthersStay, others: $others, all: count($site->square->survey->known),
             ),

@@ -20,6 +20,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
+use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\SquareVerdict;
 
 /** Stakes of which nothing can be said yet: another way to judge, the tape that would tell, or an honest “not with this tape”. */
@@ -106,12 +107,13 @@ final readonly class TellStakes implements Rule
                 [Fact::of(MoveWhy::ErrorsAddUp, open: $this->openness($site), way: $way)],
             );
         }
+        $measure = (new PlanNetwork($plan))->inMeasureOf(...);
         foreach ($placed->undetermined() as $stake) {
             $tell = $site->square->survey->tells[$stake->name] ?? null;
             $post = $plan->grid->find(PostId::of($stake->name));
             $from = $tell === null ? null : $plan->grid->find(PostId::of($tell->from));
             $to = $tell === null ? null : $plan->grid->find(PostId::of($tell->to));
-            if ($tell === null || $post === null || $from === null || $to === null || $tell->major > self::WORTHWHILE * $stake->ellipse->major) {
+            if ($tell === null || $post === null || $from === null || $to === null || $tell->major > self::WORTHWHILE * $placed->covariance->counted[$stake->name]->major) {
                 continue;
             }
             $planned = $from->at->distanceTo($to->at);
@@ -119,8 +121,8 @@ final readonly class TellStakes implements Rule
                 Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to),
                 [
                     Fact::of(
-                        MoveWhy::PlaceIsOpen, post: $post, open: Length::millimetres($stake->ellipse->ring()), allowed: $plan->tolerances->squareness,
-                        then: Length::millimetres(ErrorEllipse::RING * $tell->major),
+                        MoveWhy::PlaceIsOpen, post: $post, open: $measure($post->id, $placed->covariance->counted[$stake->name]->ring()),
+                        allowed: $plan->closenessAt($post->id)->across, then: $measure($post->id, ErrorEllipse::RING * $tell->major),
                     ),
                 ],
                 $planned, Fact::of(Beside::NailToNail), [$from, $to], EntryKind::Tape,
@@ -128,14 +130,24 @@ final readonly class TellStakes implements Rule
         }
         yield new Move(
             Phase::Square, Fact::of(MoveKind::UseABetterTape), [
-                Fact::of(MoveWhy::CannotProve, open: $this->openness($site), allowed: $plan->tolerances->squareness, tape: $plan->layout->tape),
+                Fact::of(MoveWhy::CannotProve, open: $this->openness($site), allowed: $plan->closenessAt($this->mostOpen($site))->across, tape: $plan->layout->tape),
             ],
-            Length::millimetres(ErrorEllipse::RING * $placed->covariance->largest()), Fact::of(Beside::EitherWay), asks: EntryKind::Decision,
+            $this->openness($site), Fact::of(Beside::EitherWay), asks: EntryKind::Decision,
         );
     }
 
     private function openness(SiteState $site): Length
     {
-        return Length::millimetres(ErrorEllipse::RING * ($site->square->survey->placed?->covariance->largest() ?? 0.0));
+        return (new PlanNetwork($site->plan))->inMeasureOf(
+            $this->mostOpen($site), ErrorEllipse::RING * ($site->square->survey->placed?->covariance->largest() ?? 0.0),
+        );
+    }
+
+    /** The post whose place is left most open, against what it may be off. */
+    private function mostOpen(SiteState $site): PostId
+    {
+        $majors = array_map(fn (ErrorEllipse $ellipse) => $ellipse->major, $site->square->survey->placed->covariance->counted ?? []);
+
+        return $majors === [] ? $site->plan->grid->posts[0]->id : PostId::of((string) array_search(max($majors), $majors, true));
     }
 }

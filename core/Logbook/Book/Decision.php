@@ -39,7 +39,7 @@ final readonly class Decision implements Payload
     public static function ofDistance(Plan $plan, ?PostId $post, string $reason, ?string $thing): self
     {
         $stands = $post === null ? null : $plan->grid->find($post);
-        $room = $stands === null || $thing === null ? null : $plan->onSite($thing)?->room($stands, $plan->post);
+        $room = $stands === null || $thing === null ? null : $plan->onSite($thing)?->room($stands, $plan->sectionOf($stands));
 
         return new self(DecisionAbout::AcceptDistance, $post, $reason, $room, $thing);
     }

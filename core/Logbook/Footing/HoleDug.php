@@ -20,6 +20,7 @@ use Aequus\Measure\Stored;
 use Aequus\Plan\Footing\Soil;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Posts\Section;
 
 /** How deep a hole is, from today’s ground to its clean bottom, and what it met. */
 final readonly class HoleDug implements Payload
@@ -87,8 +88,8 @@ final readonly class HoleDug implements Payload
             ],
             default => [],
         };
-        if ($this->width !== null && ! $this->width->isLongerThan($plan->post->thicker())) {
-            $questions[] = Question::impossible(QuestionAbout::WidthWithinThePost, 'width', $this->width, $plan->post->thicker());
+        if ($this->width !== null && ! $this->width->isLongerThan($this->section($plan)->thicker())) {
+            $questions[] = Question::impossible(QuestionAbout::WidthWithinThePost, 'width', $this->width, $this->section($plan)->thicker());
         } elseif ($this->width !== null && abs($this->width->nanometres / $plan->hole->width->nanometres - 1) > self::OFF_THE_AUGER) {
             $questions[] = Question::doubtful(
                 QuestionAbout::WidthOffTheAuger, 'width', $this->width, $plan->hole->width,
@@ -121,9 +122,17 @@ final readonly class HoleDug implements Payload
 
     public function checkUnder(Plan $plan): void
     {
-        if ($this->width !== null && ! $plan->hole->dugTo($this->width)->takes($plan->post)) {
-            throw EntryRefused::holeTooNarrow($plan->post->across());
+        if ($this->width !== null && ! $plan->hole->dugTo($this->width)->takes($this->section($plan))) {
+            throw EntryRefused::holeTooNarrow($this->section($plan)->across());
         }
+    }
+
+    /** Of the post that goes into it. */
+    private function section(Plan $plan): Section
+    {
+        $post = $plan->grid->find($this->post);
+
+        return $post === null ? $plan->post : $plan->sectionOf($post);
     }
 
     public static function phrases(): array

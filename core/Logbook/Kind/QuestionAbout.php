@@ -51,6 +51,8 @@ enum QuestionAbout
     case PostUnusual;
     case HoleWideInPlan;
     case HolesRunTogether;
+    case HeldForGood;
+    case RoomBetweenBuildings;
     case StandingUnusual;
     case ToleranceWide;
     case RuleLarge;

@@ -14,6 +14,7 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Plan\Terms\Side;
+use Aequus\Plan\Terms\SideNames;
 use Closure;
 
 /** The pieces of a line as it is called across a yard: posts, sides and lengths of one plan. */
@@ -22,12 +23,28 @@ final readonly class SpokenPieces
     /** What a label looks like, whether or not a post carries it. */
     public const LABEL = '[a-z]{1,2}\d{1,3}';
 
+    private SideNames $sides;
+
     /**
+     * @param  ?PostId  $of  whose sides are named; null for those of the job
      * @param  Closure(PostId): Stage  $stageOf  at which stage a post would be read for plumb now
      * @param  TapeClass  $tape  taken where a line names none
      */
-    public function __construct(public Plan $plan, private Closure $stageOf, public TapeClass $tape)
+    public function __construct(public Plan $plan, private Closure $stageOf, public TapeClass $tape, ?PostId $of = null)
     {
+        $this->sides = $of === null ? $plan->sides : $plan->sidesOf($of);
+    }
+
+    /** The same of one post, whose sides may have names of their own. */
+    public function of(PostId $post): self
+    {
+        return new self($this->plan, $this->stageOf, $this->tape, $post);
+    }
+
+    /** The same in the directions of the job. */
+    public function ofTheJob(): self
+    {
+        return new self($this->plan, $this->stageOf, $this->tape);
     }
 
     public function stageOf(PostId $post): Stage
@@ -85,7 +102,7 @@ final readonly class SpokenPieces
     public function side(string $name): Side
     {
         foreach (Side::cases() as $side) {
-            if (mb_strtolower($this->plan->sides->nameOf($side)) === mb_strtolower(trim($name))) {
+            if (mb_strtolower($this->sides->nameOf($side)) === mb_strtolower(trim($name))) {
                 return $side;
             }
         }
@@ -95,6 +112,6 @@ final readonly class SpokenPieces
     /** @return list<string> */
     public function sideNames(): array
     {
-        return array_map($this->plan->sides->nameOf(...), Side::cases());
+        return array_map($this->sides->nameOf(...), Side::cases());
     }
 }

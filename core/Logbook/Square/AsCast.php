@@ -81,7 +81,8 @@ final readonly class AsCast implements Payload
     {
         $off = [Length::zero(), Length::zero()];
         foreach (preg_split('/ and |, /i', $said) ?: [] as $piece) {
-            [$much, $toward] = $pieces->toward($piece);
+            // Off the strings of the job, whichever way the post itself looks.
+            [$much, $toward] = $pieces->ofTheJob()->toward($piece);
             $axis = $toward->isAlongX() ? 0 : 1;
             if (! $off[$axis]->isZero()) {
                 throw EntryRefused::lineTwiceOneWay($said);

@@ -9,6 +9,7 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
 
 /** The posts of a job: two families of strings, with posts at their crossings, some left out, some added elsewhere. */
 final readonly class Grid
@@ -117,6 +118,18 @@ final readonly class Grid
     public function isRow(): bool
     {
         return $this->columns->count() < 2 || $this->rows->count() < 2;
+    }
+
+    /**
+     * The lines that have a string running along an axis: none where it would touch a single post.
+     *
+     * @return list<GridLine>
+     */
+    public function strung(Side $along): array
+    {
+        [$lines, $across] = $along->isAlongX() ? [$this->rows, $this->columns] : [$this->columns, $this->rows];
+
+        return $across->count() < 2 ? [] : $lines->lines;
     }
 
     /** @return list<Post> row by row, every second row backwards: the way with the fewest steps */

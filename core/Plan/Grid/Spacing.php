@@ -103,12 +103,14 @@ final readonly class Spacing
     }
 
     /**
-     * @param  Length  $post  thickness along this axis
-     * @return list<Mark>
+     * @param  callable(int): Length  $thick  along this axis, of the post at one of them
+     * @return non-empty-list<Mark>
      */
-    public function marks(Length $post): array
+    public function marks(callable $thick): array
     {
-        return array_map(fn (Length $centre) => new Mark($centre->minus($post->half()), $centre, $centre->plus($post->half())), $this->centres);
+        return array_map(
+            fn (Length $centre, int $i) => new Mark($centre->minus($thick($i)->half()), $centre, $centre->plus($thick($i)->half())), $this->centres, array_keys($this->centres),
+        );
     }
 
     private static function even(Length $start, Length $between, int $bays): self

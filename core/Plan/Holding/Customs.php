@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Holding;
 
+use Aequus\Plan\Work\Crew;
+
 /** Which custom is followed in each matter in which builders differ. */
 final readonly class Customs
 {
@@ -17,6 +19,12 @@ final readonly class Customs
         public FillEnd $fillEnd = FillEnd::Flush,
         public CureDatum $cureDatum = new CureDatum,
     ) {
+    }
+
+    /** Where nobody decided: whoever works alone fills each post as it stands, for nobody holds the others. */
+    public static function usual(Crew $crew): self
+    {
+        return new self(fillOrder: $crew === Crew::Alone ? FillOrder::EachAsItStands : FillOrder::AllThenFill);
     }
 
     /** @return array<string, Custom> those that are chosen from a list, by the name of the matter, as it is stored */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Holding;
 
 use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Work\Lasting;
 
 /** A way to hold a post in or on the ground. */
 enum Hold: string
@@ -16,6 +17,26 @@ enum Hold: string
     case Foam = 'foam';
     case Pier = 'pier';
     case Driven = 'driven';
+
+    /**
+     * How posts are held where nobody decided: what shall come out again by what lets go of it.
+     *
+     * @param  bool  $onPiers  whether what they carry stands stiff by itself
+     */
+    public static function usualFor(Lasting $lasting, bool $onPiers): self
+    {
+        return match (true) {
+            ! $lasting->comesOut() => self::Concrete,
+            $onPiers => self::Pier,
+            default => $lasting === Lasting::Renewed ? self::Gravel : self::Collar,
+        };
+    }
+
+    /** Whether a post held so comes out again without being broken out, where it shall. */
+    public function suits(Lasting $lasting): bool
+    {
+        return ! $lasting->comesOut() || ! in_array($this, [self::Concrete, self::Foam], true);
+    }
 
     /** Whether the post itself stands in the ground. */
     public function isBuried(): bool

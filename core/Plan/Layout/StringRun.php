@@ -25,6 +25,11 @@ final readonly class StringRun
         return new self(StringAt::Face, Length::zero());
     }
 
+    public static function bothFaces(): self
+    {
+        return new self(StringAt::BothFaces, Length::zero());
+    }
+
     /** @param  Length  $off  toward the outside of the layout positive */
     public static function offset(Length $off): self
     {
@@ -52,12 +57,20 @@ final readonly class StringRun
         return $this->off($post, $axis)->times($line === 0 && $lines > 1 ? -1 : 1);
     }
 
+    /** @return non-empty-list<Length> every string of that line: two where one touches each side of the posts */
+    public function offLines(Section $post, Side $axis, int $line, int $lines): array
+    {
+        $off = $this->offLine($post, $axis, $line, $lines);
+
+        return $this->at === StringAt::BothFaces ? [$off, $off->negated()] : [$off];
+    }
+
     /** How far a string across this axis runs off the post centres, toward the outside positive. */
     public function off(Section $post, Side $axis): Length
     {
         return match ($this->at) {
             StringAt::Centre => Length::zero(),
-            StringAt::Face => $post->along($axis)->half(),
+            StringAt::Face, StringAt::BothFaces => $post->along($axis)->half(),
             StringAt::Offset => $this->typed,
         };
     }

@@ -7,11 +7,13 @@ namespace Aequus\Plan\Part;
 use Aequus\Measure\Length;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Grid\Spacing;
-use Aequus\Plan\Grid\TapeHeld;
+use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\Closeness;
 use Aequus\Plan\Terms\PlanRefused;
 use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\SideNames;
 
 /**
  * A further part of a job beside its first grid: a row with corners, another grid, or single posts, placed and turned on the site. All parts stand in one
@@ -19,8 +21,23 @@ use Aequus\Plan\Terms\Point;
  */
 final readonly class Part
 {
+    /** Of a part that the answers about a thing make. */
+    public const ANSWERED = 'answered';
+
     /** @var non-empty-list<Post> on the axes of the job, in the order they are numbered */
     public array $posts;
+
+    /** @var array<string, ?Vector> by post, on the axes of the job: along the row it stands in; null at a corner and in what is no row */
+    private array $runs;
+
+    /** @var list<non-empty-list<Post>> the posts of each straight piece of a row, its corners with them; of a grid each row and each column */
+    public array $lines;
+
+    /** @var list<string> ids of the posts where it ends or turns */
+    private array $corners;
+
+    /** @var list<array{RowGate, PostId, PostId}> each gate with its hinge and its latch post */
+    public array $hung;
 
     /**
      * @param  string  $id  the same through all revisions
@@ -31,6 +48,10 @@ final readonly class Part
      * @param  ?Length  $largest  widest bay of a row; null for posts at its corners only
      * @param  Point  $origin  where its own zero lies on the axes of the job
      * @param  float  $turn  degrees, counter-clockwise
+     * @param  ?Closeness  $closeness  that it asks; null for that of the job
+     * @param  ?SideNames  $sides  what its own four sides are called; null for the names of the job
+     * @param  list<RowGate>  $gates  in a row
+     * @param  ?Length  $post  thickness of a post; null before it stands in a plan
      *
      * @throws PlanRefused when it has no post, or its name can’t stand before a number
      */
@@ -44,23 +65,41 @@ final readonly class Part
         public ?Length $largest,
         public Point $origin,
         public float $turn = 0.0,
+        public ?Closeness $closeness = null,
+        public ?SideNames $sides = null,
+        public array $gates = [],
+        private ?Length $post = null,
     ) {
         if (preg_match('/^[A-Z]{1,2}$/', $name) !== 1) {
             throw PlanRefused::partName($name);
         }
+        $row = $kind === PartKind::Row ? new RowOfPart($points, $largest, $gates, $post ?? Length::zero()) : null;
         $places = match ($kind) {
-            PartKind::Row => $this->row(),
+            PartKind::Row => $row->places ?? [],
             PartKind::Grid => $this->grid(),
             PartKind::Spots => $this->spots(),
         };
         if ($places === []) {
             throw PlanRefused::partWithoutPosts();
         }
-        $posts = [];
+        $posts = $runs = [];
         foreach ($places as $spot => $at) {
             $posts[] = new Post(PostId::of("{$id}.{$spot}"), $name.(count($posts) + 1), $this->placed($at));
+            $runs["{$id}.{$spot}"] = ($row->runs[$spot] ?? null)?->turned(deg2rad($turn));
         }
-        $this->posts = $posts;
+        [$this->posts, $this->runs] = [$posts, $runs];
+        $at = array_combine(array_keys($places), $posts);
+        $this->lines = array_map(
+            fn (array $spots) => array_map(fn (string $spot) => $at[$spot], $spots), $kind === PartKind::Grid ? $this->crossed() : ($row->sections ?? []),
+        );
+        $this->corners = array_map(fn (string $spot) => "{$id}.{$spot}", match ($kind) {
+            PartKind::Row => $row->corners ?? [],
+            PartKind::Grid => array_values(array_unique([
+                'c0r0', 'c'.count($columns).'r0', 'c0r'.count($rows), 'c'.count($columns).'r'.count($rows),
+            ])),
+            PartKind::Spots => [],
+        });
+        $this->hung = array_map(fn (array $one) => [$one[0], PostId::of("{$id}.{$one[1]}"), PostId::of("{$id}.{$one[2]}")], $row->gates ?? []);
     }
 
     /** By how much the faces of its posts are turned out of the job’s directions, radians, at most an eighth of a turn. */
@@ -71,38 +110,42 @@ final readonly class Part
         return $turn - M_PI_2 * round($turn / M_PI_2);
     }
 
+    /** Along the row that a post of it stands in, a unit vector on the axes of the job; null at a corner and in what is no row. */
+    public function runAt(PostId $post): ?Vector
+    {
+        return $this->runs[$post->value] ?? null;
+    }
+
+    /** Whether a post stands at a corner or an end of it, where it carries more; posts in free places have neither. */
+    public function isCorner(PostId $post): bool
+    {
+        return in_array($post->value, $this->corners, true);
+    }
+
     /** The same part, counted from a zero that lies elsewhere. */
     public function countedFrom(Point $zero): self
     {
-        return new self(
-            $this->id, $this->name, $this->kind, $this->points, $this->columns, $this->rows, $this->largest,
-            new Point($this->origin->x->minus($zero->x), $this->origin->y->minus($zero->y)), $this->turn,
-        );
+        return $this->with(new Point($this->origin->x->minus($zero->x), $this->origin->y->minus($zero->y)), $this->post);
     }
 
-    /** @return array<string, Point> corners and, between them, equal bays no wider than the widest allowed */
-    private function row(): array
+    /** The same part out of posts so thick: its gates open by as much more. */
+    public function outOf(Length $post): self
     {
-        $places = [];
-        foreach ($this->points as $i => $corner) {
-            if ($i > 0 && $this->largest !== null) {
-                $from = $this->points[$i - 1];
-                $length = $from->distanceTo($corner);
-                $bays = $length->isPositive() ? Spacing::overall($length, TapeHeld::Centre, Length::zero(), Spacing::fewestBays($length, $this->largest)) : null;
-                foreach (array_slice($bays->centres ?? [], 1, -1) as $n => $along) {
-                    $share = $along->nanometres / $length->nanometres;
-                    $places['k'.($i - 1).'-'.($n + 1)] = new Point(
-                        $from->x->plus($corner->x->minus($from->x)->times($share)), $from->y->plus($corner->y->minus($from->y)->times($share)),
-                    );
-                }
-            }
-            // A row that comes back to where it began ends at its first post.
-            if ($i === 0 || ! $corner->distanceTo($this->points[0])->isZero()) {
-                $places["k{$i}"] = $corner;
-            }
-        }
+        return $this->post?->equals($post) ? $this : $this->with($this->origin, $post);
+    }
 
-        return $places;
+    /** @return list<MustFit> the leaf of each gate, with its gaps */
+    public function leaves(): array
+    {
+        return array_map(fn (array $hung) => new MustFit($this->name, $hung[1], $hung[2], $hung[0]->leaf, $hung[0]->gap, Length::zero(), isLeaf: true), $this->hung);
+    }
+
+    private function with(Point $origin, ?Length $post): self
+    {
+        return new self(
+            $this->id, $this->name, $this->kind, $this->points, $this->columns, $this->rows, $this->largest, $origin, $this->turn, $this->closeness, $this->sides,
+            $this->gates, $post,
+        );
     }
 
     /** @return array<string, Point> row by row */
@@ -118,6 +161,17 @@ final readonly class Part
         return $places;
     }
 
+    /** @return list<non-empty-list<string>> each row, then each column */
+    private function crossed(): array
+    {
+        [$columns, $rows] = [range(0, count($this->columns)), range(0, count($this->rows))];
+
+        return [
+            ...array_map(fn (int $r) => array_map(fn (int $c) => "c{$c}r{$r}", $columns), $rows),
+            ...array_map(fn (int $c) => array_map(fn (int $r) => "c{$c}r{$r}", $rows), $columns),
+        ];
+    }
+
     /** @return array<string, Point> */
     private function spots(): array
     {
@@ -131,9 +185,7 @@ final readonly class Part
 
     private function placed(Point $at): Point
     {
-        $along = Vector::toward(deg2rad($this->turn));
-        $own = $at->inMillimetres();
-        $turned = $along->times($own->x)->plus($along->left()->times($own->y));
+        $turned = $at->inMillimetres()->turned(deg2rad($this->turn));
 
         return new Point($this->origin->x->plus(Length::millimetres($turned->x)), $this->origin->y->plus(Length::millimetres($turned->y)));
     }

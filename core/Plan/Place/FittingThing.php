@@ -16,10 +16,14 @@ final readonly class FittingThing
     /** Left over beside the thing and its margins; below zero by how much the opening is too small. */
     public Length $spare;
 
-    public function __construct(public MustFit $thing, public Post $from, public Post $to, Section $post)
+    /** From the centre of the first post to the middle of what is clear, mm. */
+    public float $middle;
+
+    public function __construct(public MustFit $thing, public Post $from, public Post $to, Section $near, Section $far)
     {
-        $half = $post->toward($from->at, $to->at);
-        $this->opening = new ClearOpening($from->at->distanceTo($to->at), [$half, $half], [$thing->fixed], $thing->width, $thing->margin);
+        $halves = [$near->toward($from->at, $to->at), $far->toward($to->at, $from->at)];
+        $this->opening = new ClearOpening($from->at->distanceTo($to->at), $halves, [$thing->fixed], $thing->width, $thing->margin);
+        $this->middle = $halves[0]->inMillimetres() + $this->opening->opening->inMillimetres() / 2;
         $this->spare = $this->opening->opening->minus($this->opening->needed);
     }
 

@@ -19,12 +19,13 @@ final readonly class KeptDistance
 
     public bool $kept;
 
-    public function __construct(public FixedLine $neighbour, Grid $grid, Section $post)
+    /** @param  callable(Post): Section  $section  of a post */
+    public function __construct(public FixedLine $neighbour, Grid $grid, callable $section)
     {
         $room = null;
         $nearest = $grid->posts[0];
         foreach ($grid->posts as $one) {
-            $face = $neighbour->room($one, $post);
+            $face = $neighbour->room($one, $section($one));
             if ($room === null || $face->isShorterThan($room)) {
                 [$nearest, $room] = [$one, $face];
             }

@@ -15,6 +15,9 @@ final readonly class MustFit
      * @param  Length  $margin  wanted on each side
      * @param  Length  $fixed  what is fixed to the two posts together and reaches into the opening
      * @param  ?Length  $most  the largest gap left over in all that still lets it be fixed; null for what only passes
+     * @param  ?Length  $low  above the ground, from where it must stay free; null from the ground
+     * @param  ?Length  $high  up to where, with the room over it; null as high as the posts
+     * @param  bool  $isLeaf  whether it is the leaf of a gate, hung on the first post
      *
      * @throws PlanRefused when it has no width, or would stand between a post and itself
      */
@@ -26,7 +29,13 @@ final readonly class MustFit
         public Length $margin,
         public Length $fixed,
         public ?Length $most = null,
+        public bool $isLeaf = false,
+        public ?Length $low = null,
+        public ?Length $high = null,
     ) {
+        if ($high !== null && ! $high->isLongerThan($low ?? Length::zero())) {
+            throw PlanRefused::freeUpsideDown();
+        }
         if (! $width->isPositive()) {
             throw PlanRefused::nothingToFit($name);
         }
@@ -38,6 +47,6 @@ final readonly class MustFit
     /** The same between two other posts. */
     public function between(PostId $from, PostId $to): self
     {
-        return new self($this->name, $from, $to, $this->width, $this->margin, $this->fixed, $this->most);
+        return new self($this->name, $from, $to, $this->width, $this->margin, $this->fixed, $this->most, $this->isLeaf, $this->low, $this->high);
     }
 }

@@ -78,15 +78,13 @@ final readonly class SiteObject
         return $out->minus($face)->minus($this->reach);
     }
 
-    public function isKept(Post $post, Section $section): bool
-    {
-        return ! $this->kind->isKeptClear() || ! $this->room($post, $section)->isShorterThan($this->least);
-    }
-
     /** Whether a place lies inside what covers ground: a ray to the right crosses its outline an odd number of times. */
-    private function holds(Point $at): bool
+    public function holds(Point $at): bool
     {
         $inside = false;
+        if (! $this->kind->isArea()) {
+            return false;
+        }
         foreach ($this->pieces() as $piece) {
             [$fromY, $toY, $y] = [$piece->from->y->nanometres, $piece->to->y->nanometres, $at->y->nanometres];
             if (($fromY > $y) !== ($toY > $y)) {

@@ -12,8 +12,12 @@ use Aequus\Plan\Terms\Side;
 /** The cross section of a post, as it measures: b along x and d along y, or round with b = d its diameter. */
 final readonly class Section
 {
-    /** @throws PlanRefused when a side has no length */
-    private function __construct(public Length $b, public Length $d, public bool $round)
+    /**
+     * @param  float  $turn  of its faces out of the directions of the job, radians
+     *
+     * @throws PlanRefused when a side has no length
+     */
+    private function __construct(public Length $b, public Length $d, public bool $round, private float $turn = 0.0)
     {
         if (! $b->isPositive() || ! $d->isPositive()) {
             throw PlanRefused::sectionNotPositive();
@@ -38,6 +42,12 @@ final readonly class Section
         return self::rectangle(NominalSize::actual($b), NominalSize::actual($d));
     }
 
+    /** The same with its faces turned out of the directions of the job, counter-clockwise. */
+    public function turned(float $angle): self
+    {
+        return $angle === 0.0 || $this->round ? $this : new self($this->b, $this->d, false, $angle);
+    }
+
     public function thicker(): Length
     {
         return $this->b->isLongerThan($this->d) ? $this->b : $this->d;
@@ -55,10 +65,9 @@ final readonly class Section
         if ($this->round) {
             return $this->b->half();
         }
-        [$dx, $dy] = [$to->x->minus($from->x)->nanometres, $to->y->minus($from->y)->nanometres];
-        $length = max(1.0, hypot($dx, $dy));
+        $view = $to->inMillimetres()->minus($from->inMillimetres())->turned(-$this->turn)->unit();
 
-        return Length::nanometres((int) round((abs($dx) / $length * $this->b->nanometres + abs($dy) / $length * $this->d->nanometres) / 2));
+        return Length::nanometres((int) round((abs($view->x) * $this->b->nanometres + abs($view->y) * $this->d->nanometres) / 2));
     }
 
     /** The widest measure across: what a hole must at least let pass. */

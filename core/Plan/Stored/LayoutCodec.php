@@ -68,6 +68,7 @@ final class LayoutCodec
                 fn (MustFit $t) => [
                     $t->name, $t->from->value, $t->to->value, $t->width->nanometres, $t->margin->nanometres, $t->fixed->nanometres,
                     $t->most?->nanometres,
+                    ...($t->isLeaf || $t->low !== null || $t->high !== null ? [$t->isLeaf, $t->low?->nanometres, $t->high?->nanometres] : []),
                 ],
                 $fit->things,
             ),
@@ -82,7 +83,8 @@ final class LayoutCodec
         return new Fit(
             array_map(
                 fn (Stored $t) => new MustFit(
-                    $t->text(0), PostId::of($t->text(1)), PostId::of($t->text(2)), $t->length(3), $t->length(4), $t->length(5), $t->lengthOrNone(6),
+                    $t->text(0), PostId::of($t->text(1)), PostId::of($t->text(2)), $t->length(3), $t->length(4), $t->length(5), $t->lengthOrNone(6), $t->isSo(7),
+                    $t->lengthOrNone(8), $t->lengthOrNone(9),
                 ),
                 $stored->each('things'),
             ),

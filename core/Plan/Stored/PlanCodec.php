@@ -15,6 +15,7 @@ use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Grid\GridLine;
 use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Place\Surroundings;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Posts\Section;
@@ -24,6 +25,12 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
 use Aequus\Plan\Tops\TopRules;
 use Aequus\Plan\Tops\TopStack;
+use Aequus\Plan\Work\Crew;
+use Aequus\Plan\Work\Lasting;
+use Aequus\Plan\Work\Make;
+use Aequus\Plan\Work\Pricing;
+use Aequus\Plan\Work\Timber;
+use Aequus\Plan\Work\Work;
 use UnexpectedValueException;
 
 /** A plan as it is stored and read again: lengths in whole nanometres, one version number for the whole. */
@@ -31,9 +38,10 @@ final class PlanCodec
 {
     /**
      * 2: how the layout is proved, and what it must leave room for. 3: shape of the holes, roles of posts, how they are held. 4: what was
-     * answered to begin with, further parts, and the site.
+     * answered to begin with, further parts, and the site. 5: tolerances along a row and of parts, their gates and the names of their sides,
+     * heavier posts, braces, surroundings, prices, and what is asked of the work.
      */
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     /** @return array<string, mixed> ready for JSON */
     public static function encode(Plan $plan): array
@@ -48,7 +56,8 @@ final class PlanCodec
             'tolerance' => $plan->tolerances->class->value,
             'squareness' => $plan->tolerances->squareness->nanometres,
             'plumb_one_in' => $plan->tolerances->plumbOneIn,
-            'post' => ['b' => $plan->post->b->nanometres, 'd' => $plan->post->d->nanometres, 'round' => $plan->post->round],
+            ...($plan->tolerances->along === null ? [] : ['along' => $plan->tolerances->along->nanometres]),
+            'post' => self::encodeSection($plan->post),
             'hole' => FootingCodec::encodeShape($plan->hole),
             'standing' => $plan->standing->nanometres,
             'origin' => $plan->origin->stored(),
@@ -62,6 +71,16 @@ final class PlanCodec
             'holding' => $plan->holding === null ? null : FootingCodec::encodeHolding($plan->holding),
             ...($plan->parts === [] ? [] : ['parts' => array_map(PartCodec::encode(...), $plan->parts)]),
             ...($plan->site === [] ? [] : ['site' => array_map(PartCodec::encodeObject(...), $plan->site)]),
+            ...($plan->around == new Surroundings ? [] : ['around' => [$plan->around->north, $plan->around->sun, $plan->around->wind, $plan->around->water]]),
+            ...($plan->prices === [] ? [] : ['prices' => array_map(
+                fn (string $id, Pricing $said) => [$id, $said->pack, $said->waste, $said->onSite, $said->price], array_map(strval(...), array_keys($plan->prices)), $plan->prices,
+            )]),
+            ...($plan->braces === [] ? [] : ['braces' => array_map(PartCodec::encodeBrace(...), $plan->braces)]),
+            ...($plan->heavy === null ? [] : ['heavy' => self::encodeSection($plan->heavy)]),
+            ...($plan->work == new Work ? [] : ['work' => [
+                'crew' => $plan->work->crew->value, 'lasting' => $plan->work->lasting->value, 'timber' => $plan->work->timber->value,
+                'make' => $plan->work->make->value,
+            ]]),
             ...($plan->answers === null ? [] : ['answers' => $plan->answers->of, 'own_depth' => $plan->ownDepth?->nanometres]),
         ];
     }
@@ -84,8 +103,8 @@ final class PlanCodec
             $plan->case('kind', JobKind::class),
             Notation::kept($plan->case('unit', Unit::class), $plan->whole('denominator', 1), $plan->whole('decimals', 0)),
             new SideNames($sides->text(0), $sides->text(1), $sides->text(2), $sides->text(3)),
-            new Tolerances($plan->case('tolerance', ToleranceClass::class), $plan->length('squareness'), $plan->whole('plumb_one_in')),
-            $post->isSo('round') ? Section::round($post->length('b')) : Section::rectangle($post->length('b'), $post->length('d')),
+            new Tolerances($plan->case('tolerance', ToleranceClass::class), $plan->length('squareness'), $plan->whole('plumb_one_in'), $plan->lengthOrNone('along')),
+            self::decodeSection($post),
             // A bare diameter until version 2.
             $part('hole') === null ? HoleShape::round($plan->length('hole')) : FootingCodec::decodeShape($plan->in('hole')),
             $plan->length('standing'),
@@ -101,7 +120,39 @@ final class PlanCodec
             Point::fromStored($part('origin') ?? new Stored([])),
             $part('answers') === null ? null : new Answers($plan->texts('answers')), $plan->lengthOrNone('own_depth'),
             array_map(PartCodec::decode(...), $plan->each('parts')), array_map(PartCodec::decodeObject(...), $plan->each('site')),
+            $part('heavy') === null ? null : self::decodeSection($plan->in('heavy')),
+            $part('work') === null ? new Work : new Work(
+                $plan->in('work')->case('crew', Crew::class), $plan->in('work')->case('lasting', Lasting::class),
+                $plan->in('work')->case('timber', Timber::class), $plan->in('work')->case('make', Make::class),
+            ), array_map(PartCodec::decodeBrace(...), $plan->each('braces')),
+            $part('around') === null ? new Surroundings : new Surroundings(...array_map($plan->in('around')->wholeOrNone(...), [0, 1, 2, 3])),
+            self::decodePrices($plan->each('prices')),
         );
+    }
+
+    /**
+     * @param  list<Stored>  $stored
+     * @return array<string, Pricing>
+     */
+    private static function decodePrices(array $stored): array
+    {
+        $prices = [];
+        foreach ($stored as $said) {
+            $prices[$said->text(0)] = new Pricing($said->real(1), $said->real(2), $said->real(3), $said->wholeOrNone(4));
+        }
+
+        return $prices;
+    }
+
+    /** @return array{b: int, d: int, round: bool} */
+    private static function encodeSection(Section $post): array
+    {
+        return ['b' => $post->b->nanometres, 'd' => $post->d->nanometres, 'round' => $post->round];
+    }
+
+    private static function decodeSection(Stored $post): Section
+    {
+        return $post->isSo('round') ? Section::round($post->length('b')) : Section::rectangle($post->length('b'), $post->length('d'));
     }
 
     /** @return array{next: int, lines: list<array{string, int}>, gone: list<array{string, string}>} */

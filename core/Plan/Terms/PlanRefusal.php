@@ -33,6 +33,14 @@ enum PlanRefusal
     case CureDatumOutOfRange;
     case MarkCoarserThanTolerance;
     case TooFewPoints;
+    case BraceWithoutReach;
+    case BraceToNowhere;
+    case FreeUpsideDown;
+    case GateWithoutLeaf;
+    case GateInNoSection;
+    case GateWithoutRoom;
+    case ToleranceNotPositive;
+    case CloserAlongThanAcross;
     case PartName;
     case PartWithoutPosts;
     case LabelTaken;

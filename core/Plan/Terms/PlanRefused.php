@@ -140,6 +140,46 @@ final class PlanRefused extends Refusal
         return new self(Fact::of(PlanRefusal::MarkCoarserThanTolerance));
     }
 
+    public static function braceWithoutReach(): self
+    {
+        return new self(Fact::of(PlanRefusal::BraceWithoutReach));
+    }
+
+    public static function braceToNowhere(): self
+    {
+        return new self(Fact::of(PlanRefusal::BraceToNowhere));
+    }
+
+    public static function freeUpsideDown(): self
+    {
+        return new self(Fact::of(PlanRefusal::FreeUpsideDown));
+    }
+
+    public static function gateWithoutLeaf(): self
+    {
+        return new self(Fact::of(PlanRefusal::GateWithoutLeaf));
+    }
+
+    public static function gateInNoSection(int $section, int $there): self
+    {
+        return new self(Fact::of(PlanRefusal::GateInNoSection, section: $section, there: $there));
+    }
+
+    public static function gateWithoutRoom(int $section): self
+    {
+        return new self(Fact::of(PlanRefusal::GateWithoutRoom, section: $section));
+    }
+
+    public static function toleranceNotPositive(): self
+    {
+        return new self(Fact::of(PlanRefusal::ToleranceNotPositive));
+    }
+
+    public static function closerAlongThanAcross(): self
+    {
+        return new self(Fact::of(PlanRefusal::CloserAlongThanAcross));
+    }
+
     public static function partName(string $name): self
     {
         return new self(Fact::of(PlanRefusal::PartName, name: $name));

@@ -10,8 +10,10 @@ use Aequus\Adjust\Network\HeldByLines;
 use Aequus\Adjust\Network\Network;
 use Aequus\Adjust\Network\Reading;
 use Aequus\Adjust\Network\Station;
+use Aequus\Adjust\Placement\Allowed;
 use Aequus\Adjust\Placement\MoveCovariance;
 use Aequus\Adjust\Placement\PlacementWay;
+use Aequus\Adjust\Placement\Stretch;
 use Aequus\Measure\Guesses;
 use Aequus\Measure\Length;
 use Aequus\Measure\Vector;
@@ -34,8 +36,12 @@ final readonly class PlanNetwork
     /** @var array{string, string} ids of the two ends of the base line */
     public array $base;
 
+    /** How far each stake may stand off. */
+    public Allowed $allowed;
+
     public function __construct(public Plan $plan)
     {
+        $this->allowed = self::allowedIn($plan);
         $this->design = self::places($plan->grid->posts);
         $this->stakes = array_map(fn (Post $post) => $post->id->value, $plan->grid->posts);
         $row = array_values(array_filter($plan->grid->atCrossings(), fn (Post $post) => $post->at->y->equals($plan->grid->posts[0]->at->y)));
@@ -77,7 +83,7 @@ final readonly class PlanNetwork
         $lines = $this->held($readings, $this->stakes);
         $way = $way === PlacementWay::ByLine && $lines->nothing() ? PlacementWay::FewestMoves : $way;
 
-        return MoveCovariance::ofNetwork($planned, $way, $way === PlacementWay::BaseLine ? $this->base : $this->stakes, $lines);
+        return MoveCovariance::ofNetwork($planned, $way, $way === PlacementWay::BaseLine ? $this->base : $this->stakes, $this->allowed, $lines);
     }
 
     /** What a tape that does not fit may come from, with the sizes of this plan. */
@@ -123,6 +129,27 @@ final readonly class PlanNetwork
         }
 
         return [$p, $furthest];
+    }
+
+    /** An uncertainty or a move as it counts, told in the measure of one post: what it compares with is how far that post may be off across. */
+    public function inMeasureOf(PostId $post, float $counts): Length
+    {
+        return Length::millimetres($counts * ($this->plan->closenessAt($post)->across->inMillimetres() / $this->allowed->tolerance));
+    }
+
+    private static function allowedIn(Plan $plan): Allowed
+    {
+        $tolerance = $plan->tolerances->squareness->inMillimetres();
+        $stretches = [];
+        foreach ($plan->grid->posts as $post) {
+            $close = $plan->closenessAt($post->id);
+            $run = $close->along->equals($close->across) ? null : $plan->runAt($post->id);
+            if ($run !== null || ! $close->across->equals($plan->tolerances->squareness)) {
+                $stretches[$post->id->value] = Stretch::of($tolerance, $close->across->inMillimetres(), $close->along->inMillimetres(), $run);
+            }
+        }
+
+        return new Allowed($tolerance, $stretches);
     }
 
     private function apart(string $one, string $other): float

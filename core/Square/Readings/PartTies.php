@@ -62,7 +62,7 @@ final class PartTies
         }
         $moves = $network->moves($planned, $readings, $network->way());
         $tolerance = $plan->tolerances->squareness->inMillimetres();
-        if (array_filter($plan->grid->added, fn (Post $post) => ErrorEllipse::RING * $moves->ellipses[$post->id->value]->major > $tolerance) === []) {
+        if (array_filter($plan->grid->added, fn (Post $post) => ErrorEllipse::RING * $moves->counted[$post->id->value]->major > $tolerance) === []) {
             return null;
         }
         $tells = Tells::ofAll($planned, $moves, new FurtherDistances($planned->at, $readings, $plan->layout->tape, $plan->layout->reach?->inMillimetres()));

@@ -14,8 +14,9 @@ use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 
 /**
- * The boards (profiles) that hold the strings: one at each end of each string, joined where two would overlap. None stands behind a wall, over a
- * boundary or in a no-dig band: it moves to where it can stand, nearer first, or is named.
+ * The boards (profiles) that hold the strings: one at each end of each string, joined where two would overlap. A line with a single post needs no
+ * string across: in a row the tape along the one string says where each post stands. No board stands behind a wall, over a boundary or in a no-dig
+ * band: it moves to where it can stand, nearer first, or is named.
  */
 final class BatterBoards
 {
@@ -35,8 +36,7 @@ final class BatterBoards
     {
         $boards = [];
         foreach ([Side::MinusY, Side::PlusY, Side::MinusX, Side::PlusX] as $side) {
-            $lines = $side->isAlongX() ? $plan->grid->rows->lines : $plan->grid->columns->lines;
-            foreach (self::joined($lines, $plan->layout->boards->length) as $together) {
+            foreach (self::joined($plan->grid->strung($side), $plan->layout->boards->length) as $together) {
                 $boards[] = self::board($plan, $side, $together, $services);
             }
         }
@@ -45,7 +45,7 @@ final class BatterBoards
     }
 
     /**
-     * @param  non-empty-list<GridLine>  $lines
+     * @param  list<GridLine>  $lines
      * @return list<non-empty-list<array{int, GridLine}>> lines with their number, those together whose boards would overlap
      */
     private static function joined(array $lines, Length $length): array
@@ -77,9 +77,10 @@ final class BatterBoards
         $nails = [];
         foreach ($lines as [$i, $line]) {
             $name = $acrossX ? Grid::letters($i) : (string) ($i + 1);
-            $off = $plan->layout->strings->offLine($plan->post, $thickness, $i, $count);
             $centre = $line->at->minus($start);
-            $nails[] = new Nail($name, $line->at, $centre, $centre->plus($off), $off);
+            foreach ($plan->layout->strings->offLines($plan->stoutestOn($line, $thickness), $thickness, $i, $count) as $off) {
+                $nails[] = new Nail($name, $line->at, $centre, $centre->plus($off), $off);
+            }
         }
         $far = $acrossX ? $plan->grid->rows->length() : $plan->grid->columns->length();
         $at = fn (Length $setback): Length => $side->sign() > 0 ? $far->plus($setback) : $setback->negated();

@@ -7,6 +7,7 @@ namespace Aequus\Square\SettingOut;
 use Aequus\Measure\Length;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Grid\GridLines;
+use Aequus\Plan\Grid\Mark;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
 
@@ -28,28 +29,50 @@ final readonly class StringOutline
     /** @var list<StringMark> rows, along a string that runs away from it */
     public array $rows;
 
+    /** How far a post between stands back from a string that touches heavier ones: from those along the base line, and from those away from it. */
+    public Length $backAlong;
+
+    public Length $backAway;
+
     public function __construct(Plan $plan)
     {
-        $run = $plan->layout->strings;
-        [$offX, $offY] = [$run->off($plan->post, Side::PlusX), $run->off($plan->post, Side::PlusY)];
-        $this->length = $plan->grid->columns->length()->plus($plan->grid->columns->count() > 1 ? $offX->times(2) : Length::zero());
-        $this->width = $plan->grid->rows->length()->plus($plan->grid->rows->count() > 1 ? $offY->times(2) : Length::zero());
+        [$columns, $rows] = [$plan->grid->columns, $plan->grid->rows];
+        $this->length = $columns->length()->plus(self::off($plan, $columns, Side::PlusX, 0))->plus(self::off($plan, $columns, Side::PlusX, $columns->count() - 1));
+        $this->width = $rows->length()->plus(self::off($plan, $rows, Side::PlusY, 0))->plus(self::off($plan, $rows, Side::PlusY, $rows->count() - 1));
         $this->diagonal = Diagonal::of($this->length, $this->width);
-        $this->columns = self::marks($plan->grid->columns, $offX, $plan->post->along(Side::PlusX), Grid::letters(...));
-        $this->rows = self::marks($plan->grid->rows, $offY, $plan->post->along(Side::PlusY), fn (int $row) => (string) ($row + 1));
+        $this->columns = self::marks($plan, $columns, Side::PlusX, Grid::letters(...));
+        $this->rows = self::marks($plan, $rows, Side::PlusY, fn (int $row) => (string) ($row + 1));
+        // A row has strings one way only.
+        $this->backAlong = self::back($plan, $columns->count() < 2 ? Side::PlusX : Side::PlusY);
+        $this->backAway = self::back($plan, $rows->count() < 2 ? Side::PlusY : Side::PlusX);
+    }
+
+    /** How far the string of one line runs outside of its posts; none in a row, where no string runs across. */
+    private static function off(Plan $plan, GridLines $lines, Side $across, int $line): Length
+    {
+        return $plan->grid->isRow() ? Length::zero() : $plan->layout->strings->off($plan->stoutestOn($lines->lines[$line], $across), $across);
+    }
+
+    private static function back(Plan $plan, Side $across): Length
+    {
+        $run = $plan->layout->strings;
+
+        return $plan->heavy === null ? Length::zero() : $run->off($plan->heavy, $across)->minus($run->off($plan->post, $across));
     }
 
     /**
+     * The faces are those of the first post on each line, the way the tape goes.
+     *
      * @param  callable(int): string  $name
      * @return list<StringMark>
      */
-    private static function marks(GridLines $lines, Length $off, Length $post, callable $name): array
+    private static function marks(Plan $plan, GridLines $lines, Side $axis, callable $name): array
     {
-        $zero = $lines->count() > 1 ? $off : Length::zero();
+        $zero = self::off($plan, $lines, $axis, 0);
 
         return array_map(
-            fn ($mark, int $i) => new StringMark($name($i), $mark->nearFace->plus($zero), $mark->centre->plus($zero), $mark->farFace->plus($zero)),
-            $lines->spacing()->marks($post), array_keys($lines->lines),
+            fn (Mark $mark, int $i) => new StringMark($name($i), $mark->nearFace->plus($zero), $mark->centre->plus($zero), $mark->farFace->plus($zero)),
+            $plan->marks($axis), array_keys($lines->lines),
         );
     }
 }

@@ -44,6 +44,18 @@ final readonly class Asked
         return new self($ask, AskedSort::Faces, isFolded: true);
     }
 
+    /** The height of something over a passage, point by point. */
+    public static function profile(Ask $ask): self
+    {
+        return new self($ask, AskedSort::Profile, isFolded: true);
+    }
+
+    /** Lengths up and down from one line, below it negative. */
+    public static function marks(Ask $ask): self
+    {
+        return new self($ask, AskedSort::Marks, isFolded: true);
+    }
+
     public static function count(Ask $ask, int $count): self
     {
         return new self($ask, AskedSort::Count, count: $count);
@@ -79,7 +91,7 @@ final readonly class Asked
             AskedSort::Count => $this->count,
             AskedSort::Pick => $this->picks[0],
             AskedSort::Reaches => $this->pairs[$unit->value],
-            AskedSort::Faces => null,
+            AskedSort::Faces, AskedSort::Marks, AskedSort::Profile => null,
         };
     }
 }

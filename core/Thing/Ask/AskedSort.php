@@ -14,6 +14,12 @@ enum AskedSort
     case Pick;
     /** Heights, each with the reach there. */
     case Reaches;
+    /** Places across, each with the height there; may be left open. */
+    case Profile;
+
+    /** Lengths above and below a line; may be left open. */
+    case Marks;
+
     /** Depths, each with how far two faces stand from a plumb line; may be left open. */
     case Faces;
 }

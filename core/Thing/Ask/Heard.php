@@ -144,7 +144,7 @@ final readonly class Heard
             $said[$asked->ask->value] = match ($asked->sort) {
                 AskedSort::Pick => Pick::from($kept),
                 AskedSort::Count => (int) $kept,
-                AskedSort::Reaches, AskedSort::Faces => array_map(
+                AskedSort::Reaches, AskedSort::Faces, AskedSort::Marks, AskedSort::Profile => array_map(
                     fn (string $row) => array_map(fn (string $one) => Length::nanometres((int) $one), explode(':', $row)), explode(' ', $kept),
                 ),
                 default => Length::nanometres((int) $kept),

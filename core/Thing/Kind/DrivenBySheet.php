@@ -7,6 +7,7 @@ namespace Aequus\Thing\Kind;
 use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Customs;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
@@ -15,7 +16,9 @@ use Aequus\Plan\JobKind;
 use Aequus\Plan\Posts\Section;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
+use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
+use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
@@ -38,7 +41,15 @@ final readonly class DrivenBySheet implements Thing
         return [
             Asked::length(Ask::BayWide, 3300, 130), Asked::count(Ask::Bays, 3), Asked::length(Ask::RowApart, 4400, 173),
             Asked::length(Ask::Embedment, 1500, 60), Asked::length(Ask::High, 1800, 70), Asked::length(Ask::SheetDiagonal, 5500, 216.5),
-            Asked::length(Ask::SheetTolerance, 10, 0.5), Asked::length(Ask::PostThick, 100, 4)->folded(),
+            Asked::length(Ask::SheetTolerance, 10, 0.5), Asked::length(Ask::PostThick, 100, 4)->folded(), Asked::count(Ask::MayShorten, 2)->folded(), Asked::maybe(Ask::HoleToTop)->folded(),
+            ...AskedOfAll::work(),
+        ];
+    }
+
+    public function order(Heard $heard): array
+    {
+        return [
+            Deed::CompareTheSheet, Deed::FirstByItsMark, Deed::OthersByStringAndHole, Deed::PlumbEveryFewBlows,
         ];
     }
 
@@ -48,6 +59,10 @@ final readonly class DrivenBySheet implements Thing
             $heard->positive(...), [Ask::BayWide, Ask::RowApart, Ask::Embedment, Ask::High, Ask::SheetDiagonal, Ask::PostThick],
         );
         $tolerance = $heard->length(Ask::SheetTolerance);
+        $toTop = $heard->maybe(Ask::HoleToTop);
+        if ($toTop !== null && (! $toTop->isPositive() || ! $toTop->isShorterThan($high))) {
+            throw ThingRefused::nothingStands(Ask::HoleToTop);
+        }
         $diagonal = Length::nanometres((int) round(hypot($bay->nanometres, $apart->nanometres)));
         $off = $sheet->minus($diagonal);
         if ($off->magnitude()->isLongerThan($tolerance)) {
@@ -59,11 +74,14 @@ final readonly class DrivenBySheet implements Thing
         );
         $plan = $plan->withHolding(new Holding(
             Hold::Driven, new HoldingSite(Soil::Gravel, wood: false), PierRules::usual($heard->notation), Holding::usualCollar($heard->notation),
+            customs: Customs::usual($plan->work->crew),
         ));
 
         return new Made($plan, [
             Fact::of(Figure::DiagonalComputed, number: $diagonal, bay: $bay, apart: $apart),
             Fact::of(Figure::SheetAgrees, off: $off->magnitude(), tolerance: $tolerance),
+            ...($toTop === null ? [] : [Fact::of(Figure::StringAtTheHoles, number: $high->minus($toTop), top: $toTop)]),
+            Fact::of(Figure::FewShortened, count: $heard->count(Ask::MayShorten)),
             Fact::of(Figure::DrivenTo, number: $deep, high: $high, length: $deep->plus($high)),
         ], Profile::ground()
             ->post(Length::zero(), $thick, $high, $thick, $deep)->post($apart, $thick, $high, $thick, $deep)

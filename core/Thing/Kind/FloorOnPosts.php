@@ -15,7 +15,9 @@ use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
+use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
+use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\EvenRows;
 use Aequus\Thing\Make\Figure;
@@ -40,6 +42,35 @@ final readonly class FloorOnPosts implements Thing
             Asked::length(Ask::Wide, 4800, 192), Asked::length(Ask::Deep, 3600, 144), Asked::length(Ask::SillHigh, 600, 24),
             Asked::length(Ask::StepDown, 30, 1), Asked::length(Ask::Stack, 363, 17.25), Asked::length(Ask::LargestBay, 2400, 96),
             Asked::length(Ask::PostThick, 120, 5.5)->folded(), Asked::length(Ask::PanelGap, 10, 0.5)->folded(),
+            Asked::length(Ask::RiserMost, 190, 7.5)->folded(), Asked::maybe(Ask::Landing)->folded(), Asked::maybe(Ask::PermitOver)->folded(), Asked::maybe(Ask::GuardOver)->folded(),
+            ...AskedOfAll::timber(),
+        ];
+    }
+
+    public function order(Heard $heard): array
+    {
+        return [
+            Deed::DownFromTheSill, Deed::BracingPostsDeeper, Deed::BracesAwayFromTheBarrow, Deed::BeamsOnPosts, Deed::BoardsTrimmedLast,
+        ];
+    }
+
+    /**
+     * The steps up to it, and what its height asks of the local office.
+     *
+     * @return list<Fact>
+     *
+     * @throws ThingRefused when a step has no height
+     */
+    private static function stairs(Heard $heard, Length $floor): array
+    {
+        $riser = $heard->positive(Ask::RiserMost);
+        $count = intdiv($floor->nanometres + $riser->nanometres - 1, $riser->nanometres);
+        $over = fn (Ask $ask, Figure $is): array => ($most = $heard->maybe($ask)) !== null && $floor->isLongerThan($most)
+            ? [Fact::of($is, number: $floor, most: $most)] : [];
+
+        return [
+            Fact::of(Figure::Stairs, number: $floor->times(1 / $count), count: $count, riser: $riser), ...(($landing = $heard->maybe(Ask::Landing)) === null ? [] : [Fact::of(Figure::LandingAt, number: $landing, run: $landing->times(2))]),
+            ...$over(Ask::PermitOver, Figure::OverPermit), ...$over(Ask::GuardOver, Figure::OverGuard),
         ];
     }
 
@@ -73,6 +104,7 @@ final readonly class FloorOnPosts implements Thing
         return new Made($plan, [
             Fact::of(Figure::RowsFromWall, number: $each, rows: $count, gap: $gap, deep: $deep),
             Fact::of(Figure::FloorAt, number: $floor, sill: $sill, down: $down), Fact::of(Figure::TopUnderStack, number: $top, floor: $floor, stack: $stack),
+            ...self::stairs($heard, $floor),
         ], $profile->piece(ProfileShape::Timber, $gap, $top, $gap->plus($deep), $top->plus($stack->times(0.85)))
             ->piece(ProfileShape::Thing, $gap, $top->plus($stack->times(0.85)), $gap->plus($deep), $floor)
             ->across(Length::zero(), $outer, Length::millimetres(-250))->up(Length::zero(), $floor, $gap->plus($deep)->plus($thick->times(2))));

@@ -14,8 +14,10 @@ use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
+use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Ask\Pick;
+use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
@@ -38,8 +40,15 @@ final readonly class OpenFrame implements Thing
         return [
             Asked::pick(Ask::Placed, Pick::Free, Pick::OnAWall), Asked::count(Ask::Bays, 2), Asked::length(Ask::PanelWide, 2400, 96),
             Asked::length(Ask::PanelGap, 10, 0.5), Asked::length(Ask::Deep, 3000, 120), Asked::length(Ask::High, 2400, 96),
-            Asked::length(Ask::PostThick, 120, 5.5)->folded(),
+            Asked::length(Ask::PostThick, 120, 5.5)->folded(), Asked::length(Ask::Fall, 0, 0)->folded(),
+            ...AskedOfAll::timber(),
         ];
+    }
+
+    public function order(Heard $heard): array
+    {
+        return $heard->pick(Ask::Placed) === Pick::OnAWall
+            ? [Deed::LedgerLevel, Deed::FrameOnProps, Deed::SquareToTheWall, Deed::PourLast] : [Deed::FeetOnOnePlane, Deed::BeamsOnPosts];
     }
 
     public function make(Heard $heard): Made
@@ -65,6 +74,8 @@ final readonly class OpenFrame implements Thing
         return new Made($plan, [
             Fact::of(Figure::PanelBayCentres, number: $bay, panel: $panel, gap: $gap, thick: $thick),
             $onWall ? Fact::of(Figure::DeepFromWall, number: $back, deep: $deep) : Fact::of(Figure::DeepBetweenRows, number: $back, deep: $deep),
+            ...($onWall ? [Fact::of(Figure::LedgerAt, number: $high->plus($heard->length(Ask::Fall)), falls: $heard->length(Ask::Fall)->isZero()
+                ? null : Fact::of(Figure::FallsFromThere, fall: $heard->length(Ask::Fall)))] : []),
         ], $profile->piece(ProfileShape::Timber, $thick->negated(), $high->minus($thick), $back->plus($onWall ? Length::zero() : $thick), $high)
             ->across($thick->half()->negated(), $thick->half()->negated()->plus($deep), $high->times(0.3))
             ->up(Length::zero(), $high, $thick->times(-5)));

@@ -11,7 +11,9 @@ use Aequus\Plan\JobKind;
 use Aequus\Plan\Posts\Section;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
+use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
+use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
@@ -33,6 +35,14 @@ final readonly class PlayFrame implements Thing
         return [
             Asked::length(Ask::Wide, 2400, 96), Asked::length(Ask::Deep, 1200, 48), Asked::length(Ask::High, 2100, 84),
             Asked::length(Ask::FreeZone, 1800, 72), Asked::length(Ask::PostThick, 100, 3.5),
+            ...AskedOfAll::timber(),
+        ];
+    }
+
+    public function order(Heard $heard): array
+    {
+        return [
+            Deed::ParallelToWhatStands, Deed::JoinOnTheGround, Deed::TiltUp, Deed::TopsToWidth, Deed::GroundThatGives,
         ];
     }
 

@@ -13,7 +13,9 @@ use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
+use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
+use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
@@ -41,7 +43,15 @@ final readonly class RoadsidePost implements Thing
             Asked::length(Ask::SetbackLeast, 150, 6), Asked::length(Ask::SetbackMost, 200, 8),
             Asked::length(Ask::BoxReach, 400, 16), Asked::length(Ask::AboveTop, 20, 0.75),
             Asked::length(Ask::RoadBelow, 0, 0)->folded(), Asked::length(Ask::PostThick, 90, 3.5)->folded(),
-            Asked::length(Ask::BoughtPost, 2400, 96)->folded(), Asked::length(Ask::LeastDepth, 600, 24)->folded(),
+            Asked::length(Ask::BoughtPost, 2400, 96)->folded(), Asked::length(Ask::LeastDepth, 600, 24)->folded(), Asked::maybe(Ask::Neighbours)->folded(),
+            ...AskedOfAll::work(),
+        ];
+    }
+
+    public function order(Heard $heard): array
+    {
+        return [
+            Deed::ReadRoadAndGround, Deed::StakeBehindTheEdge, Deed::DigNoDeeper, Deed::TurnSquareToTheRoad, Deed::PackOnBothSides, Deed::HangAfterADay,
         ];
     }
 
@@ -49,7 +59,11 @@ final readonly class RoadsidePost implements Thing
     {
         $heights = self::heights($heard);
         $setbacks = self::setbacks($heard);
-        $chain = new Chain(Length::zero(), $setbacks->chosen(null), $heard->length(Ask::BoxReach));
+        try {
+            $chain = new Chain(Length::zero(), $setbacks->chosen($heard->maybe(Ask::Neighbours)), $heard->length(Ask::BoxReach));
+        } catch (ThingRefused $refused) {
+            throw $refused->at(Ask::Neighbours);
+        }
         $rule = new HeightByRule($heard->length(Ask::RoadBelow)->negated(), $heights->chosen(null), $heard->length(Ask::AboveTop));
         if (! $rule->top->isPositive()) {
             throw ThingRefused::nothingStands(Ask::AboveTop);
@@ -69,6 +83,7 @@ final readonly class RoadsidePost implements Thing
             Fact::of(Figure::TopAboveGround, number: $rule->top, height: $rule->height,
                 road: self::either($heard->length(Ask::RoadBelow), Figure::RoadBelow, Figure::RoadAbove),
                 counts: self::either($heard->length(Ask::AboveTop), Figure::CountsAbove, Figure::CountsBelow)),
+            ...($heard->maybe(Ask::Neighbours) === null ? [] : [Fact::of(Figure::InLineWithNeighbours, number: $chain->setback)]),
             Fact::of(Figure::DigFor, number: $deep, bought: $bought, top: $rule->top, least: $least),
         ], Profile::ground()
             ->piece(ProfileShape::Road, $chain->centre->times(-2), $rule->surface->minus(Length::millimetres(60)), Length::zero(), $rule->surface)

@@ -12,7 +12,10 @@ use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Posts\Section;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
+use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
+use Aequus\Thing\Ask\Pick;
+use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\EvenRows;
 use Aequus\Thing\Make\Figure;
@@ -35,7 +38,16 @@ final readonly class RoofedFrame implements Thing
         return [
             Asked::length(Ask::MachineWide, 2300, 90), Asked::length(Ask::MachineHigh, 2600, 102), Asked::length(Ask::Margin, 300, 12),
             Asked::count(Ask::Bays, 2), Asked::length(Ask::Deep, 6000, 240), Asked::length(Ask::LargestBay, 3000, 120),
-            Asked::length(Ask::PostThick, 150, 5.5)->folded(),
+            Asked::length(Ask::PostThick, 150, 5.5)->folded(), Asked::length(Ask::Fall, 0, 0)->folded(),
+            Asked::pick(Ask::Later, Pick::Nothing, Pick::Walls, Pick::Doors, Pick::Sail)->folded(),
+            ...AskedOfAll::timber(),
+        ];
+    }
+
+    public function order(Heard $heard): array
+    {
+        return [
+            Deed::DriveThroughOnce, Deed::FeetOnOnePlane, Deed::HighSideFirst, Deed::BeamsOnPosts, Deed::HoldUntilClosed,
         ];
     }
 
@@ -52,12 +64,17 @@ final readonly class RoofedFrame implements Thing
         $rows = EvenRows::atMost($between, $largest, $thick, Ask::Deep);
         $plan = Draft::plan($this->kind(), $heard, ToleranceClass::Building, Section::rectangle($thick, $thick), $eaves, $bays, $rows);
         $posts = $plan->grid->posts;
-        $plan = $plan->withFit(new Fit([new MustFit($heard->sides->minusY, $posts[0]->id, $posts[1]->id, $wide, $margin, Length::zero())]));
+        $plan = $plan->withFit(new Fit([new MustFit($heard->sides->minusY, $posts[0]->id, $posts[1]->id, $wide, $margin, Length::zero(), high: $eaves)]));
 
         return new Made($plan, [
             Fact::of(Figure::MachinePasses, number: $bay, machine: $wide, margin: $margin, thick: $thick),
             Fact::of(Figure::EavesAtLeast, number: $eaves, machine: $tall, margin: $margin),
             Fact::of(Figure::DeepBetweenRows, number: $between, deep: $deep),
+            ...($heard->length(Ask::Fall)->isPositive() ? [Fact::of(Figure::HighSide, number: $eaves->plus($heard->length(Ask::Fall)), fall: $heard->length(Ask::Fall))] : []),
+            ...match ($heard->pick(Ask::Later)) {
+                Pick::Walls => [Fact::of(Figure::LaterWalls)], Pick::Doors => [Fact::of(Figure::LaterDoors)], Pick::Sail => [Fact::of(Figure::LaterSail)],
+                default => [],
+            },
         ], Profile::ground()
             ->post(Length::zero(), $thick, $eaves, $plan->hole->width, $eaves->times(0.35))
             ->post($bay, $thick, $eaves, $plan->hole->width, $eaves->times(0.35))

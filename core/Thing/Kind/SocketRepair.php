@@ -14,7 +14,9 @@ use Aequus\Plan\JobKind;
 use Aequus\Plan\Posts\Section;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
+use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
+use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
@@ -44,6 +46,14 @@ final readonly class SocketRepair implements Thing
             Asked::maybe(Ask::SoundAt), Asked::length(Ask::LeastDepth, 600, 24), Asked::length(Ask::PostP, 90, 3.5),
             Asked::maybe(Ask::PostQ)->folded(), Asked::faces(Ask::FacesA), Asked::faces(Ask::FacesB), Asked::length(Ask::High, 1500, 60)->folded(), Asked::count(Ask::Posts, 1)->folded(),
             Asked::length(Ask::Apart, 2400, 96)->folded(), Asked::length(Ask::PanelGap, 2, 0.0625)->folded(),
+            ...AskedOfAll::work(),
+        ];
+    }
+
+    public function order(Heard $heard): array
+    {
+        return [
+            Deed::PropWhatItCarries, Deed::ProbeAllRound, Deed::EmptyTheSocket, Deed::PlaneNeverAbove, Deed::TreatTheCut, Deed::TapNeverForce, Deed::WedgeAndSeal,
         ];
     }
 

@@ -17,6 +17,9 @@ interface Thing
     /** @return non-empty-list<Asked> in the order they are asked */
     public function asks(): array;
 
+    /** @return non-empty-list<Deed> in which order it is built, beside what every job has */
+    public function order(Heard $heard): array;
+
     /** @throws Refusal naming what can’t be, a ThingRefused with the question it belongs to */
     public function make(Heard $heard): Made;
 }

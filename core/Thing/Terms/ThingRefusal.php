@@ -27,6 +27,13 @@ enum ThingRefusal
     case TooMany;
     case NothingStands;
     case SheetDisagrees;
+    case BellOfARoundHole;
+    case MarkBelowGround;
+    case ArchNotAcross;
+    case ArchTooNarrow;
+    case ArchTooLow;
+    case LighterThanTheRest;
+    case CloserAlongThanAcross;
     case GateFillsTheRow;
     case SocketSmallerThanPost;
 }

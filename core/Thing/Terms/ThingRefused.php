@@ -114,6 +114,42 @@ final class ThingRefused extends Refusal
         return new self(Fact::of(ThingRefusal::NoPlumbPostFits, side: $side));
     }
 
+    public static function bellOfARoundHole(): self
+    {
+        return (new self(Fact::of(ThingRefusal::BellOfARoundHole)))->at(Ask::BellWide);
+    }
+
+    public static function markBelowGround(Length $off): self
+    {
+        return (new self(Fact::of(ThingRefusal::MarkBelowGround, off: $off)))->at(Ask::Marks);
+    }
+
+    public static function archNotAcross(): self
+    {
+        return (new self(Fact::of(ThingRefusal::ArchNotAcross)))->at(Ask::ArchProfile);
+    }
+
+    public static function archTooNarrow(Length $centres): self
+    {
+        return (new self(Fact::of(ThingRefusal::ArchTooNarrow, centres: $centres)))->at(Ask::ArchProfile);
+    }
+
+    /** @param  Length  $room  below zero where it comes down on the machine */
+    public static function archTooLow(Length $room, Length $margin): self
+    {
+        return (new self(Fact::of(ThingRefusal::ArchTooLow, room: $room, margin: $margin)))->at(Ask::ArchProfile);
+    }
+
+    public static function lighterThanTheRest(): self
+    {
+        return (new self(Fact::of(ThingRefusal::LighterThanTheRest)))->at(Ask::HeavyThick);
+    }
+
+    public static function closerAlongThanAcross(Length $least): self
+    {
+        return (new self(Fact::of(ThingRefusal::CloserAlongThanAcross, least: $least)))->at(Ask::Along);
+    }
+
     public static function placeNeedsAPlumbLine(string $side): self
     {
         return new self(Fact::of(ThingRefusal::PlaceNeedsAPlumbLine, side: $side));

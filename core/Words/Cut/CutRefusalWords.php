@@ -12,7 +12,6 @@ final class CutRefusalWords
     public static function of(CutRefusal $is): string
     {
         return match ($is) {
-            CutRefusal::LongerThanEveryStock => 'A piece of {piece} is longer than every stock length. Add a longer stock, or splice it over a post.',
             CutRefusal::MembersDoNotFit => 'So many members do not fit that length, or there are fewer than two. Check count, thickness and length.',
             CutRefusal::NotchThroughThePost => 'A notch is shallower than the post, and it and its beam are above zero. Check both.',
             CutRefusal::MarkBelowGround => 'At {post} this lies below the ground. Raise it, or choose another ground to count from.',

@@ -13,6 +13,10 @@ final class BesideWords
     {
         return match ($is) {
             Beside::InsideTheBand => 'inside the no-dig band',
+            Beside::OrHigher => 'up, or higher',
+            Beside::OrLower => 'up, or lower',
+            Beside::LongestLeg => 'at most along the beam',
+            Beside::Further => 'further',
             Beside::TooNear => 'too near',
             Beside::WhatWasRead => 'is what was read',
             Beside::TooMuch => 'too much',

@@ -45,6 +45,9 @@ return [
     'hand.setting_out_by_hand' => 'Setting out by hand',
     'hand.strings_run' => 'Strings run',
     'hand.every_mark_is_counted_from' => '. Every mark is counted from one zero, never bay by bay.',
+    'hand.stands_back' => 'The strings touch the heavier posts. A common post stands {back} back from its string.',
+    'hand.stands_back_both_ways' => 'The strings touch the heavier posts. A common post stands {along} back from a string along the base line, '
+        .'{away} from one that runs away from it.',
     'hand.between_the_outer_strings' => 'Between the outer strings',
     'hand.by' => '{length} by {width}',
     'hand.both_diagonals_of_the_strings' => 'Both diagonals of the strings',

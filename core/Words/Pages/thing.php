@@ -37,6 +37,7 @@ return [
     'panel.no_room' => 'no room at all: read the leans and the tape again',
     'panel.unknown' => 'can’t be told yet: tape {left} to {right} at the ground, and read both for plumb',
     'show.what_it_comes_to' => 'What it comes to',
+    'show.in_this_order' => 'In this order',
     'show.from_above' => 'From above',
     'show.change_an_answer' => 'Change an answer',
     'show.answer_anew' => 'Put the new answers in force',

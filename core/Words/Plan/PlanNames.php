@@ -18,10 +18,15 @@ use Aequus\Plan\Holding\WoodCare;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Layout\StringAt;
 use Aequus\Plan\Part\PartKind;
+use Aequus\Plan\Place\BraceKind;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\SiteKind;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostRole;
+use Aequus\Plan\Work\Crew;
+use Aequus\Plan\Work\Lasting;
+use Aequus\Plan\Work\Make;
+use Aequus\Plan\Work\Timber;
 use UnitEnum;
 
 /** What cases of this floor are called. */
@@ -91,6 +96,7 @@ final class PlanNames
             FootBed::Pad => 'poured pad',
             FootBed::BareSoil => 'bare, undisturbed soil',
             StringAt::Centre => 'on the post centres',
+            StringAt::BothFaces => 'one touching each side of the posts',
             StringAt::Face => 'along the post faces',
             StringAt::Offset => 'off the centres by',
             FillEnd::Flush => 'level with the ground',
@@ -120,6 +126,23 @@ final class PlanNames
             DepthMode::CommonPlane => 'all feet on one plane',
             DepthMode::StepsByColumn => 'steps, one plane for each column',
             DepthMode::StepsByRow => 'steps, one plane for each row',
+            BraceKind::Tie => 'tie',
+            BraceKind::Knee => 'knee brace',
+            BraceKind::Prop => 'prop',
+            Crew::WithHelp => 'with somebody to help',
+            Crew::Alone => 'alone',
+            Lasting::Stays => 'stays where it is',
+            Lasting::OffForWinter => 'comes off for winter, its posts stay',
+            Lasting::Renewed => 'gets new posts',
+            Lasting::PulledOut => 'is pulled out, posts and all',
+            Make::Sawn => 'planed or sawn to size',
+            Make::RoughSawn => 'rough-sawn',
+            Make::Pole => 'round poles',
+            Make::TwoPieces => 'two pieces, joined flat to flat',
+            Timber::WetTreated => 'treated softwood, still wet',
+            Timber::DrySoftwood => 'dry softwood',
+            Timber::Hardwood => 'hardwood',
+            Timber::GreenOak => 'green oak',
             PostRole::Corner => 'corner post',
             PostRole::Gate => 'gate post',
             PostRole::Anchor => 'anchor post',

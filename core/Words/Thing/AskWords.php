@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Aequus\Words\Thing;
 
+use Aequus\Plan\Work\Crew;
+use Aequus\Plan\Work\Lasting;
+use Aequus\Plan\Work\Make;
+use Aequus\Plan\Work\Timber;
 use Aequus\Thing\Ask\Pick;
 use Aequus\Thing\Terms\Ask;
+use Aequus\Words\Plan\PlanNames;
 
 /** What is asked of whoever begins with a thing, and why it is asked. */
 final class AskWords
@@ -67,6 +72,36 @@ final class AskWords
             Ask::Posts => 'How many posts',
             Ask::Apart => 'From post to post',
             Ask::Frost => 'The ground freezes to',
+            Ask::SecondSide => 'Round a corner, from there to the last post',
+            Ask::CornerTo => 'The corner turns',
+            Ask::CornerDegrees => 'By so many degrees',
+            Ask::ArchProfile => 'Arch: across and its height, point by point',
+            Ask::HoleToTop => 'From its hole to its top',
+            Ask::Landing => 'Landing at the steps, long',
+            Ask::HeavyThick => 'End and gate posts, across',
+            Ask::Neighbours => 'Neighbours’ boxes, face from the road’s edge',
+            Ask::HoleIs => 'Maker’s hole is',
+            Ask::BellWide => 'Bell at its foot, across',
+            Ask::BellHigh => 'Bell, high',
+            Ask::BarSpacing => 'Ties of bars, apart',
+            Ask::FormHigh => 'Form above the ground',
+            Ask::Marks => 'Other marks, up or down from the line',
+            Ask::Behind => 'Free behind it and on either side',
+            Ask::Tops => 'Tops run',
+            Ask::EndRise => 'Ground at the far end, higher by',
+            Ask::BoughtRow => 'Posts as bought, long',
+            Ask::Fall => 'Roof or frame falls over its depth by',
+            Ask::Later => 'What is added later',
+            Ask::RiserMost => 'A step, at most',
+            Ask::PermitOver => 'A permit is wanted from a floor so high',
+            Ask::GuardOver => 'A guard is wanted from a floor so high',
+            Ask::MayShorten => 'Posts that may be shortened, at most',
+            Ask::HeldBy => 'Held by',
+            Ask::Along => 'Off their marks along the row, at most',
+            Ask::Crew => 'You work',
+            Ask::Lasting => 'One day it',
+            Ask::Timber => 'The timber',
+            Ask::Make => 'The posts are',
         };
     }
 
@@ -121,6 +156,34 @@ final class AskWords
             Ask::Posts => 'In one row.',
             Ask::Apart => 'Centre to centre.',
             Ask::Frost => 'Your building office has the figure.',
+            Ask::SecondSide => 'Zero for a straight row.',
+            Ask::CornerTo => 'Seen along the row from its first post.',
+            Ask::CornerDegrees => '90 for a square corner.',
+            Ask::ArchProfile => 'From the centre of the first post to that of the second, straight between two points. Empty: a level beam.',
+            Ask::HoleToTop => 'From the sheet: by its holes all posts but the first are driven to one height.',
+            Ask::Landing => 'Your local rule has it; empty for none.',
+            Ask::HeavyThick => 'Empty: like the others. Ends and gates pull hardest.',
+            Ask::Neighbours => 'Empty: the middle of what the rule allows.',
+            Ask::HoleIs => 'As the sheet draws it.',
+            Ask::BellWide, Ask::BellHigh => 'Under a round hole only; empty for none.',
+            Ask::BarSpacing => 'From the sheet; empty for none.',
+            Ask::FormHigh => 'Empty where the concrete ends at the ground.',
+            Ask::Marks => 'Below the line with a minus, such as 300; -450. Each is marked on all faces of both posts.',
+            Ask::Behind => 'What is thrown or swings wants it; your local rule or the game has the figure.',
+            Ask::Tops => 'Over ground that rises or falls along the row.',
+            Ask::EndRise => 'Below zero where it lies lower.',
+            Ask::BoughtRow => 'Empty: bought when the depth is known.',
+            Ask::Fall => 'Zero where it is level.',
+            Ask::Later => 'What its footings must have from the start.',
+            Ask::RiserMost => 'Your local rule has it.',
+            Ask::PermitOver, Ask::GuardOver => 'Your building office has the figure; empty: ask there.',
+            Ask::MayShorten => 'The sheet says how many, and which never.',
+            Ask::HeldBy => 'Foam is quick and light; it carries nothing, and the sun ruins it.',
+            Ask::Along => 'Empty: as much as across the string. Wire and rails bear more.',
+            Ask::Crew => 'Alone, boards cut to length hold what nobody else holds, and some lifts are not for you.',
+            Ask::Lasting => 'What shall come out again is not set in a full hole of concrete.',
+            Ask::Timber => 'For the weight of what you lift.',
+            Ask::Make => 'Poles have no faces, rough timber no exact size, and two pieces are joined before they stand.',
         };
     }
 
@@ -137,6 +200,20 @@ final class AskWords
             Pick::Banner => 'a banner',
             Pick::Gate => 'a gate',
             Pick::Hoist => 'a hoist',
+            Pick::Left => 'to the left',
+            Pick::Right => 'to the right',
+            Pick::SquareHole => 'square',
+            Pick::RoundHole => 'round',
+            Pick::Level => 'level',
+            Pick::Raked => 'with the ground',
+            Pick::Stepped => 'in steps',
+            Pick::Nothing => 'nothing',
+            Pick::Walls => 'walls',
+            Pick::Doors => 'doors',
+            Pick::Sail => 'a sail',
+            Pick::Concrete => 'concrete',
+            Pick::Foam => 'foam',
+            default => PlanNames::of(Crew::tryFrom($pick->value) ?? Lasting::tryFrom($pick->value) ?? Timber::tryFrom($pick->value) ?? Make::from($pick->value)) ?? '',
         };
     }
 }

@@ -32,6 +32,13 @@ final class ThingRefusalWords
             ThingRefusal::TooMany => 'This makes more than {most}. Plan the rest as a job of its own.',
             ThingRefusal::NothingStands => 'With this no post is left standing. Check it against the other figures.',
             ThingRefusal::SheetDisagrees => 'By its own bays the diagonal is {computed}: the sheet is {off} off. Check bay and row spacing against the sheet before anything is driven.',
+            ThingRefusal::BellOfARoundHole => 'A bell has a width more than its hole’s and a height, and sits under a round hole. Type both, or leave both empty.',
+            ThingRefusal::MarkBelowGround => 'A mark {off} below the line would lie below the ground at one of the posts.',
+            ThingRefusal::ArchNotAcross => 'The points of the arch go across from the first post to the second, each further than the last.',
+            ThingRefusal::ArchTooNarrow => 'The arch must be told from 0 to {centres}, from the centre of one post to that of the other.',
+            ThingRefusal::ArchTooLow => 'The arch leaves only {room} over the machine where it comes lowest; {margin} are wanted. Raise it there.',
+            ThingRefusal::LighterThanTheRest => 'End and gate posts carry more than the others: they can’t be thinner. Leave this empty where all are alike.',
+            ThingRefusal::CloserAlongThanAcross => 'Along the row a post may be off by {least} at least, as across it. Leave this empty for as much.',
             ThingRefusal::GateFillsTheRow => 'The gate with its gaps is as long as the row. Check both.',
             ThingRefusal::SocketSmallerThanPost => 'With its clearance this opening takes no post. Measure it again, or break the socket out.',
         };

@@ -15,6 +15,10 @@
             :unit="$site->plan->notation->unit" />
         <x-field name="fit_most" form="fit" :label="$say('components.fit_form.widest_gap_in_all')"
             :hint="$say('components.fit_form.only_where_it_is_to')" :unit="$site->plan->notation->unit" />
+        <x-field name="fit_low" form="fit" :label="$say('components.fit_form.free_from')" :hint="$say('components.fit_form.free_from_why')"
+            :unit="$site->plan->notation->unit" />
+        <x-field name="fit_high" form="fit" :label="$say('components.fit_form.free_to')" :hint="$say('components.fit_form.free_to_why')"
+            :unit="$site->plan->notation->unit" />
         <button class="button button-second">{{ $say('components.fit_form.it_must_fit') }}</button>
     </form>
 </details>

@@ -1,3 +1,4 @@
+@use('Aequus\Words\Plan\FitWords')
 @props(['site', 'openings'])
 @if ($openings)
     <table>
@@ -10,7 +11,7 @@
             <th scope="col"><span class="vh">{{ $say('page.take_away') }}</span></th></tr></thead>
         <tbody>
             @foreach ($openings as $i => $one)
-                <tr class="{{ $one->fits() ? '' : 'row-out' }}"><th scope="row">{{ $one->thing->name }}</th>
+                <tr class="{{ $one->fits() ? '' : 'row-out' }}"><th scope="row">{{ FitWords::name($one->thing) }}</th>
                     <td>{{ $say('page.from_to', label: $one->from->label, label_b: $one->to->label) }}</td>
                         <td class="num"><x-length :of="$one->opening->opening"
                         :plan="$site->plan"
@@ -19,10 +20,11 @@
                     <td><span class="state state-{{ $one->fits() ? 'fits' : 'out' }}">{{ $one->fits() ? $say('page.fits')
                         : ($one->isTooWide() ? $say('components.fit.gap_too_wide')
                         : $say('components.fit.too_narrow')) }}</span></td>
-                    <td><form method="post" action="{{ route('plan.fit', $site->job) }}">@csrf<input type="hidden" name="based_on"
+                    <td>@if (isset($site->plan->fit->things[$i]))<form method="post"
+                        action="{{ route('plan.fit', $site->job) }}">@csrf<input type="hidden" name="based_on"
                         value="{{ $site->job->revision->number }}"><input type="hidden" name="what" value="drop_thing"><input type="hidden"
                         name="place" value="{{ $i }}"><button class="link">{{ $say('page.take_away') }}<span
-                            class="vh"> {{ $one->thing->name }}</span></button></form>
+                            class="vh"> {{ FitWords::name($one->thing) }}</span></button></form>@endif
                         </td></tr>
             @endforeach
         </tbody>

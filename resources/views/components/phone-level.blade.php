@@ -1,7 +1,7 @@
 @use('App\View\Choices')
 {{-- The phone as a level, on a face or on a board. Shown by its script where the browser lets a page feel which way is down. --}}
-@props(['on', 'plan', 'unit'])
-<div class="phone-level field-wide" data-phone-level="{{ $on }}" data-sides="{{ json_encode(Choices::sides($plan->sides)) }}"
+@props(['on', 'plan', 'sides', 'unit'])
+<div class="phone-level field-wide" data-phone-level="{{ $on }}" data-sides="{{ json_encode(Choices::sides($sides)) }}"
     data-run="{{ $plan->notation->system()->runName() }}" data-per-run="{{ $plan->notation->system()->runFigure() }}"
     data-unit="{{ $unit->value }}" hidden>
     <button type="button" class="button button-second" data-phone-begin>{{ $say('set.phone.read_with_this_phone') }}</button>

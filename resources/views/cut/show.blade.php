@@ -56,8 +56,10 @@
                             @foreach ($state->cut->marks as $mark)
                                 <tr class="{{ $mark->isShort() ? 'row-off' : '' }}"><th scope="row">{{ $mark->post->label }}</th>
                                     <td class="num strong"><x-length :of="$mark->aboveDatumLine()" :plan="$plan" /></td>
-                                    @if ($form->fallsToward)<td class="num"><x-length :of="$mark->onFace($form->fallsToward)" :plan="$plan" /></td>
-                                        <td class="num"><x-length :of="$mark->onFace($form->fallsToward->opposite())" :plan="$plan" /></td>@endif
+                                    @if ($form->fallsToward)<td class="num"><x-length :of="$mark->onFace($form->fallsToward)"
+                                            :plan="$plan" /> {{ $form->ownName($mark, $form->fallsToward) }}</td>
+                                        <td class="num"><x-length :of="$mark->onFace($form->fallsToward->opposite())"
+                                            :plan="$plan" /> {{ $form->ownName($mark, $form->fallsToward->opposite()) }}</td>@endif
                                     <td class="num">@if ($mark->isShort()) — @else <x-length :of="$mark->cutOff()" :plan="$plan" /> @endif</td>
                                     <td>@if ($mark->isShort())<span
                                         class="state state-off">{{ $say('cut.show.short_by',

@@ -64,6 +64,7 @@
                     @csrf
                     <input type="hidden" name="form" value="hold"><input type="hidden" name="based_on"
                         value="{{ old('based_on', $job->revision->number) }}">
+                    <x-right form="hold" said />
                     <input type="hidden" name="soil" value="{{ $form->is->soil->value }}">
                     @foreach (array_keys($form->ticks()) as $name)<input type="hidden" name="{{ $name }}"
                         value="{{ $form->ticked($name) ? 1 : 0 }}">@endforeach

@@ -38,7 +38,7 @@
                         <dd>{{ $say('holding.width.up_to_2', off_the_foot: $form->width->offTheFoot) }}</dd></div>
                 </dl>
                 <details class="why"><summary>{{ $say('page.why_these_numbers') }}</summary>
-                    <p>{{ $say('holding.width.for_the_post_across_its', across: $plan->post->across(), cover: $form->cover, slack: $form->slack,
+                    <p>{{ $say('holding.width.for_the_post_across_its', across: $plan->stoutest()->across(), cover: $form->cover, slack: $form->slack,
                         pressure: $form->in->pressure($form->soil->bearing())) }}</p></details>
             @endif
         </section>

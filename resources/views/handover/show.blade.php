@@ -1,5 +1,6 @@
 @use('App\Paper\RecordSheet')
 @use('Aequus\Words\Handover\HandoverWords')
+@use('Aequus\Words\Handover\LastingWords')
 @use('Aequus\Words\Names')
 @use('Illuminate\Support\Str')
 <x-layout :title="$say('handover.show.hand_over')" :site="$site" :phase="$phase">
@@ -19,6 +20,8 @@
                     :say="$sentence"
                     /> @endforeach</dd></div>
                 <div><dt>{{ $say('handover.show.spans') }}</dt><dd>{{ $say('handover.show.not_checked_by_this_tool') }}</dd></div>
+                @if ($plan->carriesNoRoof())<div><dt>{{ $say('handover.show.roof') }}</dt><dd>{{ $say('handover.show.no_roof') }}</dd></div>@endif
+                @if (LastingWords::of($plan))<div><dt>{{ $say('handover.show.one_day') }}</dt><dd>{{ LastingWords::of($plan) }}</dd></div>@endif
                 <div><dt>{{ $say('page.ground') }}</dt>
                     <dd>@if ($state->level->range()) @if ($state->level->range()->isZero()) {{ $say('handover.show.the_same_at_every_post') }}
                     @else {{ $say('handover.show.falls_from_to', range: $state->level->range(), label: $state->level->high->label,

@@ -186,7 +186,7 @@
                             :value="$form->difference ? $form->labelOf($form->difference->to) : $form->on"
                                 :part="$form->difference?->to->feature->value ?? 'ground'"
                             :named="$form->difference?->to->name ?? ''" />
-                        <x-phone-level on="board" :plan="$plan" :unit="$unit" />
+                        <x-phone-level on="board" :plan="$plan" :sides="$plan->sides" :unit="$unit" />
                         <x-field name="difference" form="difference" :label="$say('level.show.they_differ_by')" :unit="$unit" />
                         <x-choice name="higher" form="difference" :label="$say('level.show.higher_is')"
                             :options="['to' => $say('level.show.the_second'), 'from' => $say('level.show.the_first')]" />

@@ -1,3 +1,7 @@
+@use('Aequus\Plan\Work\Crew')
+@use('Aequus\Plan\Work\Lasting')
+@use('Aequus\Plan\Work\Make')
+@use('Aequus\Plan\Work\Timber')
 @use('Aequus\Measure\Unit')
 @use('Aequus\Plan\JobKind')
 @use('Aequus\Words\Names')
@@ -17,6 +21,8 @@
         $say('plan.fields.fence_1_in_25_mm')]" />
     <x-field name="squareness" form="plan" :label="$say('plan.fields.or_a_figure_of_your')" :hint="$say('plan.fields.left_empty_the_usual_one')"
         :value="$form->value('squareness')" />
+    <x-field name="along" form="plan" :label="$say('plan.fields.along_a_single_row')" :hint="$say('plan.fields.along_a_single_row_why')"
+        :value="$form->value('along')" />
 </fieldset>
 <fieldset class="group"><legend>{{ $say('plan.fields.names_of_the_four_sides') }}</legend>
     <p class="hint field-wide">{{ $say('plan.fields.stand_at_a1_and_look') }}</p>
@@ -37,6 +43,8 @@
             :value="$form->value('post_b')" />
     <x-field name="post_d" form="plan" :label="$say('plan.fields.measured_other_way')" :hint="$say('plan.fields.left_empty_square')"
         :value="$form->value('post_d')" />
+    <x-field name="heavy" form="plan" :label="$say('plan.fields.heavy')" :hint="$say('plan.fields.heavy_why')"
+        :value="$form->value('heavy')" />
     <x-field name="hole" form="plan" :label="$say('plan.fields.hole_across')"
         :hint="$say('plan.fields.hole_in_'.$unit->value)"
             :value="$form->value('hole')" />
@@ -70,6 +78,14 @@
         @endif
     </fieldset>
 @endforeach
+<fieldset class="group"><legend>{{ $say('plan.fields.the_work') }}</legend>
+    <x-choice name="make" form="plan" :label="$say('plan.fields.make')" :value="$form->value('make')" :options="Choices::of(Make::cases())" />
+    <x-choice name="timber" form="plan" :label="$say('plan.fields.timber')" :value="$form->value('timber')"
+        :options="Choices::of(Timber::cases())" />
+    <x-choice name="crew" form="plan" :label="$say('plan.fields.crew')" :value="$form->value('crew')" :options="Choices::of(Crew::cases())" />
+    <x-choice name="lasting" form="plan" :label="$say('plan.fields.lasting')" :value="$form->value('lasting')"
+        :options="Choices::of(Lasting::cases())" />
+</fieldset>
 <fieldset class="group"><legend>{{ $say('plan.fields.posts_left_out') }}</legend>
     <x-field name="left_out" form="plan" :label="$say('plan.fields.labels')" :hint="$say('plan.fields.such_as_c2_c3_a')"
         :value="$form->value('left_out')" />

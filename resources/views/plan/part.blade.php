@@ -26,6 +26,18 @@
             :value="$part->value('part_y')" />
         <x-field name="part_turn" :form="$form" :label="$say('plan.part.turn')" :hint="$say('plan.part.turn_why')"
             :value="$part->value('part_turn')" />
+        <x-field name="part_gates" :form="$form" :label="$say('plan.part.gates')" :hint="$say('plan.part.gates_in_'.$unit->value)"
+            :value="$part->value('part_gates')" wide />
+        <x-field name="part_across" :form="$form" :label="$say('plan.part.across')" :hint="$say('plan.part.across_why')" :unit="$unit"
+            :value="$part->value('part_across')" />
+        <x-field name="part_along" :form="$form" :label="$say('plan.part.along')" :hint="$say('plan.part.along_why')" :unit="$unit"
+            :value="$part->value('part_along')" />
     </div>
+    <details class="field-wide" @if ($errors->has('part_minus_y')) open @endif><summary>{{ $say('plan.part.own_sides') }}</summary>
+        <p class="hint">{{ $say('plan.part.own_sides_why') }}</p>
+        <div class="group asks">@foreach ($part->sides as $field => $job_side)
+            <x-field :name="$field" :form="$form" :label="$say('plan.part.for_the_side', side: $job_side)"
+                :value="$part->value($field)" />@endforeach</div>
+    </details>
     <button class="button button-second">{{ $say('components.fixed_line_form.put_it_on_the_plan') }}</button>
 </form>

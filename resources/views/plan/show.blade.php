@@ -30,6 +30,7 @@
             @include('plan.parts')
             <x-fixed-line-form :site="$site" />
             <x-fit-form :site="$site" />
+            @include('plan.braces')
             <details class="change" id="entry" @if (old('form') === 'plan') open @endif>
                 <summary>{{ $say('plan.show.change_the_plan') }}</summary>
                 <form method="post" action="{{ route('plan.revise', $job) }}" class="stack" data-preview>

@@ -14,17 +14,21 @@
                 @case('site-door') stroke-width="5" fill="none" @break
                 @default stroke-width="2" fill="#e7d5bf"
             @endswitch />
-        <text x="{{ $one['x'] }}" y="{{ $one['y'] }}" text-anchor="middle">{{ $one['name'] }}</text>
     @endforeach
     @foreach ($sheet->distances as $one)
         <line x1="{{ $one['x1'] }}" y1="{{ $one['y1'] }}" x2="{{ $one['x2'] }}" y2="{{ $one['y2'] }}" stroke="#cf1468" stroke-width="1.1" />
-        <text x="{{ $one['x'] }}" y="{{ $one['y'] }}" font-size="12">{{ $sheet->plan->write($one['length']) }}{{ $one['kept'] ? ''
-            : $say('plan.site.too_near') }}</text>
     @endforeach
     @foreach ($sheet->posts as $post)
         <rect x="{{ $post['x'] - $post['size'] / 2 }}" y="{{ $post['y'] - $post['size'] / 2 }}" width="{{ $post['size'] }}"
             height="{{ $post['size'] }}" />
-        <text x="{{ $post['x'] + 6 }}" y="{{ $post['y'] + 13 }}" font-size="10">{{ $post['label'] }}</text>
+    @endforeach
+    @foreach ($sheet->labels as $label)
+        <text x="{{ $label->x }}" y="{{ $label->y }}" text-anchor="{{ $label->anchor }}"
+            font-size="{{ $sheet->sizeOf($label) }}">{!! $label->text !!}</text>
+    @endforeach
+    @foreach ($sheet->rose->arrows as $one)
+        <path d="{{ $one['d'] }}" stroke="#14201a" stroke-width="1.4" fill="none" /><path d="{{ $one['head'] }}" />
+        <text x="{{ $one['x'] }}" y="{{ $one['y'] }}" font-size="10.5" text-anchor="middle">{{ $one['words'] }}</text>
     @endforeach
     <path d="M68 {{ $sheet->height() - 90 }} h{{ $sheet->bar }} m0 -6 v12 M68 {{ $sheet->height() - 96 }} v12" stroke="#14201a"
         stroke-width="2.3" fill="none" />

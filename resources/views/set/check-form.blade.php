@@ -8,7 +8,7 @@
     <x-choice wide name="route" form="check" :label="$say('set.check_form.taken_again')"
         :options="Choices::of(CheckRoute::before($before, $site->plan->grid))" />
     <x-field name="off" form="check" :label="$say('set.check_form.it_differs_from_the_book')"
-        :hint="$say('set.check_form.within_it_counts_as_agreed', write: $site->plan->tolerances->squareness)"
+        :hint="$say('set.check_form.within_it_counts_as_agreed', write: $site->plan->closest())"
             :unit="$site->plan->notation->unit" wide />
     <button class="button">{{ $say('page.write_it_down') }}</button>
     <p class="hint field-wide">{{ $say('set.check_form.what_it_catches') }}

@@ -44,7 +44,8 @@
             </x-move>
             @if ($page->stringsGoToTheFaces())
                 <section><h2>{{ $say('set.show.move_the_strings_to_the') }}</h2>
-                    <p>{{ $say('set.show.while_digging_they_mark_centre', half: $plan->post->d->half(), half_b: $plan->post->b->half()) }}</p>
+                    <p>{{ $say('set.show.while_digging_they_mark_centre', half: $plan->stoutest()->d->half(),
+                        half_b: $plan->stoutest()->b->half()) }}</p>
                         </section>@endif
             @if ($ready->waiting > 0)
                 <section><h2>{{ $ready->ready === [] ? $say('set.show.no_post_is_ready_to') : $say('set.show.ready_to_fill', part: implode(', ',

@@ -56,8 +56,8 @@
                     <x-posts name="cast_post" form="cast" :label="$say('square.cast.pier_or_post')" :posts="$plan->grid->posts" />
                     <p class="hint field-wide">{{ $say('square.cast.how_far_its_middle_stands') }}
                         @if ($plan->layout->strings->at !== StringAt::Centre){{ $say('square.cast.the_strings_run_beside_it',
-                            off_x: $plan->layout->strings->off($plan->post, Side::PlusX),
-                            off_y: $plan->layout->strings->off($plan->post, Side::PlusY)) }}
+                            off_x: $plan->layout->strings->off($plan->stoutestOn($plan->grid->columns->lines[0], Side::PlusX), Side::PlusX),
+                            off_y: $plan->layout->strings->off($plan->stoutestOn($plan->grid->rows->lines[0], Side::PlusY), Side::PlusY)) }}
                         @endif</p>
                     <x-field name="along_x" form="cast" :label="$say('page.off_by')" :unit="$unit" />
                     <x-choice name="toward_x" form="cast" :label="$say('square.cast.toward_the')"

@@ -15,6 +15,9 @@
                 <b>{{ Names::of($plan->layout->strings->at) }}@if ($plan->layout->strings->at->value === 'offset')
                 <x-length
                 :of="$plan->layout->strings->typed()" :plan="$plan" />@endif</b>{{ $say('square.hand.every_mark_is_counted_from') }}</p>
+            @if ($outline->backAlong->isPositive())<p class="verdict-why">{{ $outline->backAlong->equals($outline->backAway)
+                ? $say('square.hand.stands_back', back: $outline->backAlong)
+                : $say('square.hand.stands_back_both_ways', along: $outline->backAlong, away: $outline->backAway) }}</p>@endif
             @if ($plan->grid->corners())
                 <dl class="facts">
                     <div><dt>{{ $say('square.hand.between_the_outer_strings') }}</dt>
@@ -37,7 +40,10 @@
                 @foreach ([[$say('page.along_the_base_line'), $outline->columns, $say('page.column')],
                     [$say('square.hand.marks_away_from_it'), $outline->rows, $say('page.row')]] as [$caption,
                     $marks, $what])
-                    <table><caption>{{ $caption }} <span class="muted">{{ $say('square.hand.zero_where_the_outer_strings') }}</span></caption>
+                    @continue(count($marks) < 2)
+                    <table><caption>{{ $caption }} <span class="muted">{{ $plan->grid->isRow()
+                        ? $say('components.marks.from_one_zero_the_centre', name: $marks[0]->line)
+                        : $say('square.hand.zero_where_the_outer_strings') }}</span></caption>
                         <thead><tr><th scope="col">{{ $what }}</th><th scope="col" class="num">{{ $say('page.near_face') }}</th>
                             <th scope="col" class="num">{{ $say('page.centre') }}</th>
                             <th scope="col" class="num">{{ $say('page.far_face') }}</th></tr></thead>
@@ -46,7 +52,7 @@
                             <td class="num"><x-length :of="$mark->farFace" :plan="$plan" /></td></tr>@endforeach</tbody></table>
                 @endforeach
             </div>
-            <table>
+            @if ($alike)<table>
                 <caption>{{ $say('square.hand.batter_boards') }} <span
                     class="muted">{{ $plan->layout->boards->height === null
                         ? $say('square.hand.set_back_tops_level', setback: $plan->layout->boards->setback)
@@ -65,9 +71,9 @@
                         {{ $say('square.hand.back', magnitude: $row->nail->fromCentre->magnitude()) }} @else
                             {{ $say('square.hand.on', from_centre: $row->nail->fromCentre) }}
                     @endif</td></tr>@endforeach</tbody>
-            </table>
+            </table>@endif
             @foreach ($hindered as $fact)<p class="verdict-why"><x-words :say="$site->speech->say($fact)" /></p>@endforeach
-            <p class="hint">{{ $say('square.hand.the_near_end_is_the', label: $plan->grid->posts[0]->label) }}</p>
+            @if ($alike)<p class="hint">{{ $say('square.hand.the_near_end_is_the', label: $plan->grid->posts[0]->label) }}</p>@endif
             @if ($hold)
                 <table>
                     <caption>{{ $say('square.hand.two_tapes_crossing') }} <span

@@ -16,7 +16,7 @@
                 <h1>{{ $proof->isEnough ? $say('square.prove.these_readings_can_prove_it') : $say('square.prove.these_readings_cant_prove_it') }}</h1>
                 <p class="verdict-why">{{ $say('square.prove.with_a_open_by_the', count: count($state->square->wanted),
                     what: Names::of($plan->layout->tape), label: $proof->worstPost->label, worst: $proof->worst,
-                        squareness: $plan->tolerances->squareness) }}
+                        squareness: $proof->allowed()) }}
                     @if ($proof->slipSeen) {{ $say('square.prove.a_slip_of_or_more', slip_seen: $proof->slipSeen) }} @elseif ($proof->unchecked)
                         {{ $say('square.prove.nothing_checks_read_twice',
                             join: array_slice($proof->unchecked, 0, 4),
@@ -49,13 +49,13 @@
                     <caption>{{ $say('square.prove.left_open_by_tape') }}</caption>
                     <thead><tr><th scope="col">{{ $say('square.prove.with_a') }}</th>
                         <th scope="col" class="num">{{ $say('square.prove.worst_stake_open_by') }}</th>
-                        <th scope="col">{{ $say('square.prove.for', squareness: $plan->tolerances->squareness) }}</th></tr></thead>
+                        <th scope="col">{{ $say('square.prove.for', squareness: $proof->allowed()) }}</th></tr></thead>
                     <tbody>@foreach ($proof->byTape as $class => $ring)
                         <tr class="{{ TapeClass::from($class) === $plan->layout->tape ? 'row-chosen' : '' }}">
                             <th scope="row">{{ Names::of(TapeClass::from($class)) }}</th>
                         <td class="num strong"><x-length :of="$ring" :plan="$plan" /></td>
-                        <td><span class="state state-{{ $ring->isLongerThan($plan->tolerances->squareness) ? 'out'
-                            : 'fits' }}">{{ $ring->isLongerThan($plan->tolerances->squareness)
+                        <td><span class="state state-{{ $ring->isLongerThan($proof->allowed()) ? 'out'
+                            : 'fits' }}">{{ $ring->isLongerThan($proof->allowed())
                         ? $say('square.prove.not_enough') : $say('page.enough') }}</span></td></tr>@endforeach</tbody>
                 </table>
                 <div class="tables-side">
@@ -64,7 +64,7 @@
                         <thead><tr><th scope="col">{{ $say('page.stake') }}</th><th scope="col" class="num">{{ $say('square.prove.open_by') }}</th>
                             </tr></thead>
                         <tbody>@foreach ($plan->grid->posts as $post)
-                            <tr class="{{ $proof->ring($post)->isLongerThan($plan->tolerances->squareness) ? 'row-out' : '' }}">
+                            <tr class="{{ ! $proof->proves($post) ? 'row-out' : '' }}">
                             <th scope="row">{{ $post->label }}</th><td class="num"><x-length :of="$proof->ring($post)" :plan="$plan" /></td></tr>
                             @endforeach</tbody>
                     </table>

@@ -6,6 +6,7 @@ namespace Tests\Core\Adjust;
 
 use Aequus\Adjust\Network\Distance;
 use Aequus\Adjust\Network\FurtherDistances;
+use Aequus\Adjust\Placement\Allowed;
 use Aequus\Adjust\Placement\FewestMoves;
 use Aequus\Adjust\Placement\Placement;
 use Aequus\Measure\Length;
@@ -20,12 +21,12 @@ final class FewestMovesTest extends TestCase
     public function test_a_placement_that_leaves_a_held_stake_out_is_none(): void
     {
         [$design, $stand] = $this->frame();
-        $free = FewestMoves::placement($design, $stand, 6.0) ?? $this->fail();
+        $free = FewestMoves::placement($design, $stand, new Allowed(6.0)) ?? $this->fail();
         $this->assertSame(['F'], $this->out($free, $design, $stand));
-        $held = FewestMoves::placement($design, $stand, 6.0, ['F']) ?? $this->fail();
+        $held = FewestMoves::placement($design, $stand, new Allowed(6.0), ['F']) ?? $this->fail();
         $this->assertNotContains('F', $this->out($held, $design, $stand));
         $this->assertNotSame([], $this->out($held, $design, $stand));
-        $this->assertNull(FewestMoves::placement($design, $stand, 6.0, array_keys($design)));
+        $this->assertNull(FewestMoves::placement($design, $stand, new Allowed(6.0), array_keys($design)));
     }
 
     public function test_the_best_fit_summed_on_the_way_is_the_best_fit(): void
@@ -33,7 +34,7 @@ final class FewestMovesTest extends TestCase
         [$design, $stand] = $this->frame();
         $far = fn (array $places): array => array_map(fn (Vector $at) => $at->plus(new Vector(900_000.0, -700_000.0)), $places);
         foreach ([[$design, $stand], [$far($design), $far($stand)]] as [$from, $to]) {
-            $found = FewestMoves::placement($from, $to, 6.0) ?? $this->fail();
+            $found = FewestMoves::placement($from, $to, new Allowed(6.0)) ?? $this->fail();
             $fit = Placement::bestFit($from, $to, ['A', 'B', 'C', 'D', 'E']);
             $this->assertEqualsWithDelta($fit->rotation, $found->rotation, 1e-12);
             foreach ($fit->moves($from, $to) as $name => $move) {
@@ -47,7 +48,7 @@ final class FewestMovesTest extends TestCase
     {
         [$design] = $this->frame();
         $stand = array_map(fn (Vector $at) => $at->plus(new Vector(3.0, -2.0)), $design);
-        $this->assertSame([], $this->out(FewestMoves::placement($design, $stand, 6.0, anyThatFits: true) ?? $this->fail(), $design, $stand));
+        $this->assertSame([], $this->out(FewestMoves::placement($design, $stand, new Allowed(6.0), anyThatFits: true) ?? $this->fail(), $design, $stand));
     }
 
     /** Eighty stakes, most of whose distances are as long as many others: of equal ones the first in stake order. */

@@ -8,6 +8,7 @@ use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\FurtherDistances;
 use Aequus\Adjust\Network\LineOffset;
 use Aequus\Adjust\Placement\AgainstLine;
+use Aequus\Adjust\Placement\Allowed;
 use Aequus\Adjust\Placement\MoveCovariance;
 use Aequus\Adjust\Placement\PlacedNetwork;
 use Aequus\Adjust\Placement\PlacementWay;
@@ -37,7 +38,7 @@ final class MovesVectorsTest extends TestCase
             $at[$stake['name']] = new Vector($stake['adjusted_x'], $stake['adjusted_y']);
         }
         $placed = PlacedNetwork::ofExact(
-            $at, PlacementWay::from($input['way']), $design, $input['tolerance'], [$input['p'] ?? '', $input['q'] ?? ''], $input['held'] ?? [],
+            $at, PlacementWay::from($input['way']), $design, new Allowed($input['tolerance']), [$input['p'] ?? '', $input['q'] ?? ''], $input['held'] ?? [],
         );
         if ($expect['refused']) {
             $this->assertNull($placed);
@@ -53,7 +54,7 @@ final class MovesVectorsTest extends TestCase
         $given = new VectorNetwork($input);
         $network = $given->network->adjust();
         $placed = PlacedNetwork::of(
-            $network, PlacementWay::from($input['way']), $given->design, $input['tolerance'], [$input['p'] ?? '', $input['q'] ?? ''],
+            $network, PlacementWay::from($input['way']), $given->design, new Allowed($input['tolerance']), [$input['p'] ?? '', $input['q'] ?? ''],
             $input['held'] ?? [], $given->held,
         );
         $this->assertPlaced($input, $expect, $expect['stakes'], $placed, 1e-3, 1e-6, 1e-3);
@@ -100,7 +101,7 @@ final class MovesVectorsTest extends TestCase
                 );
 
                 return array_map(fn (int $k) => new Vector($row(2 * $k), $row(2 * $k + 1)), $places);
-            },
+            }, null, new Allowed(1.0),
         );
         $largest = max(array_map(fn (array $s) => max($s['cov_xx'], $s['cov_yy']), $expect['stakes']));
         foreach ($expect['stakes'] as $stake) {
@@ -164,7 +165,7 @@ final class MovesVectorsTest extends TestCase
         $place = [[], ['position across'], ['position along and across']][$held->places];
         $this->assertSame($expect['lines_hold'], [...($held->direction ? ['direction'] : []), ...$place]);
         $first = array_values(array_filter($given->network->readings, fn ($reading) => $reading instanceof LineOffset))[0];
-        $free = PlacedNetwork::of($network, PlacementWay::FewestMoves, $given->design, $input['tolerance'], []);
+        $free = PlacedNetwork::of($network, PlacementWay::FewestMoves, $given->design, new Allowed($input['tolerance']), []);
         $against = AgainstLine::of($network, $free, $held, $first, $given->design, $input['tolerance']);
         $this->assertSame($expect['across']['line'], $against->line);
         $this->assertEqualsWithDelta([$expect['across']['amount'], $expect['across']['std']], [$against->across, $against->acrossDeviation], 1e-3);

@@ -10,6 +10,7 @@ use Aequus\Adjust\Network\Datum;
 use Aequus\Adjust\Network\Distance;
 use Aequus\Adjust\Network\Network;
 use Aequus\Adjust\Network\Station;
+use Aequus\Adjust\Placement\Allowed;
 use Aequus\Adjust\Placement\PlacedNetwork;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Adjust\Placement\StakeVerdict;
@@ -107,7 +108,7 @@ final class NetworkPropertiesTest extends TestCase
         $out = 0;
         for ($case = 0; $case < 600; $case++) {
             [, $adjusted] = self::search($site->network());
-            $placed = PlacedNetwork::of($adjusted, $way, $site->design, self::TOLERANCE, ['A1', 'D1']);
+            $placed = PlacedNetwork::of($adjusted, $way, $site->design, new Allowed(self::TOLERANCE), ['A1', 'D1']);
             $out += $placed?->verdict === StakeVerdict::Out ? 1 : 0;
         }
         $this->assertLessThan(0.015 * 600, $out);
@@ -130,7 +131,7 @@ final class NetworkPropertiesTest extends TestCase
             foreach ($site->design as $name => $place) {
                 $at[$name] = $place->plus($site->shift(isset($wrong[$name]) ? 4 * self::TOLERANCE : self::TOLERANCE / 3 * $site->fraction()));
             }
-            $placed = PlacedNetwork::ofExact($at, PlacementWay::FewestMoves, $site->design, self::TOLERANCE, ['A1', 'D1']);
+            $placed = PlacedNetwork::ofExact($at, PlacementWay::FewestMoves, $site->design, new Allowed(self::TOLERANCE), ['A1', 'D1']);
             $found = array_map(fn ($stake) => $stake->name, $placed?->out() ?? []);
             $exactly += array_diff($found, array_keys($wrong)) === [] && count($found) === $off ? 1 : 0;
         }

@@ -13,6 +13,7 @@ use Aequus\Adjust\GrossErrors\Separation;
 use Aequus\Adjust\Network\AdjustedNetwork;
 use Aequus\Adjust\Network\FurtherDistances;
 use Aequus\Adjust\Network\NotDetermined;
+use Aequus\Adjust\Placement\Allowed;
 use Aequus\Adjust\Placement\MoveCovariance;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Adjust\Placement\Tells;
@@ -90,7 +91,7 @@ final class TapeNetworkVectorsTest extends TestCase
             PlacementWay::BaseLine => [$input['p'], $input['q']],
             PlacementWay::Held => $input['held'],
             default => array_keys($given->design),
-        });
+        }, new Allowed(1.0));
         foreach ($expect['stakes'] as $stake) {
             $this->assertEllipse($stake, $moves->ellipses[$stake['name']]);
             $this->assertEqualsWithDelta(

@@ -9,16 +9,18 @@ use Aequus\Adjust\Network\Distance;
 use Aequus\Adjust\Network\LineOffset;
 use Aequus\Adjust\Network\Network;
 use Aequus\Adjust\Network\Station;
+use Aequus\Adjust\Placement\Allowed;
 use Aequus\Cut\CutMark;
 use Aequus\Cut\CutRefused;
 use Aequus\Cut\Members;
-use Aequus\Cut\Stock;
-use Aequus\Cut\StockBoard;
-use Aequus\Cut\StockCutting;
 use Aequus\Cut\Strap;
 use Aequus\Cut\TopHeights;
 use Aequus\Cut\TopLean;
 use Aequus\Cut\TopSquare;
+use Aequus\Frame\FrameRefused;
+use Aequus\Frame\Stock;
+use Aequus\Frame\StockBoard;
+use Aequus\Frame\StockCutting;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Slope;
@@ -219,7 +221,7 @@ final class HeightVectorsTest extends VectorTestCase
         foreach ($expect['tops'] as $top) {
             $this->assertEqualsWithDelta(new Vector($top['x'], $top['y']), $frame->tops[$top['name']], 1e-3);
         }
-        $this->assertSame([$expect['corner_out']], $frame->cornersOut(6.35));
+        $this->assertSame([$expect['corner_out']], $frame->cornersOut(new Allowed(6.35)));
         $between = fn (string $a, string $b) => self::mm($frame->tops[$a]->minus($frame->tops[$b])->length());
         $strap = Strap::across(self::mm($input['length']), self::mm($input['width']), $between('A1', 'B2'), $between('B1', 'A2'));
         $this->assertSame($expect['strap']['diagonal'] === 'AC', $strap->alongAc);
@@ -238,7 +240,7 @@ final class HeightVectorsTest extends VectorTestCase
         $kerf = self::mm($input['kerf']);
         try {
             $cutting = StockCutting::cheapest(array_map(Length::millimetres(...), $input['pieces']), $stocks, $kerf);
-        } catch (CutRefused $refusal) {
+        } catch (FrameRefused $refusal) {
             $this->assertTrue($expect['refused'], Told::refusal($refusal));
             $this->assertStringContainsString($expect['must_name'][0], Told::refusal($refusal));
 

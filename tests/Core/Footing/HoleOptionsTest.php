@@ -7,6 +7,7 @@ namespace Tests\Core\Footing;
 use Aequus\Footing\Depths\DepthRule;
 use Aequus\Footing\Footings;
 use Aequus\Footing\Holes\HoleAsDug;
+use Aequus\Footing\Holes\HoleDeed;
 use Aequus\Footing\Holes\HoleOption;
 use Aequus\Footing\Holes\HoleOptions;
 use Aequus\Guide\Guide;
@@ -258,15 +259,24 @@ final class HoleOptionsTest extends TestCase
         $plan = $this->plan()->withHolding(
             new Holding(Hold::Driven, new HoldingSite(Soil::Sand, wood: false), PierRules::usual($this->plan()->notation), Length::millimetres(300)),
         );
-        $options = function (string $label) use ($plan): array {
+        $options = function (string $label, ?int $left = null) use ($plan): array {
             $required = $this->siteOf($plan)->footing->required($plan->grid->labelled($label)) ?? $this->fail();
             $this->assertEqualsWithDelta(1000, $required->holeDepth()->inMillimetres(), 1e-6, 'frost and margin; no pad, no gravel');
 
-            return (new HoleOptions($plan, new HoleAsDug($required, Length::millimetres(-700), Length::zero())))->options;
+            return (new HoleOptions($plan, new HoleAsDug($required, Length::millimetres(-700), Length::zero()), $left))->options;
         };
         $this->assertStringStartsWith('Drive on', Told::say($this->plan(), $options('B1')[0]->do));
-        $this->assertEqualsWithDelta(300, $options('B1')[2]->number?->inMillimetres(), 1e-6);
-        $this->assertSame([true, false], [$options('B1')[2]->open, $options('A1')[2]->open]);
+        $deeds = fn (string $label, ?int $left = null): array => array_map(fn ($option) => $option->do->is, $options($label, $left));
+        $down = [HoleDeed::DriveOn, HoleDeed::TurnIt, HoleDeed::PullAndDrill, HoleDeed::DigOutAndFill];
+        // At its foot, or at its top with its hole drilled anew where the string crosses it, 300 lower; a corner is never shortened.
+        $this->assertSame([...$down, HoleDeed::CutItsFoot, HoleDeed::LeaveAndCutItsTop], $deeds('B1'));
+        $this->assertSame([300.0, 300.0], [round($options('B1')[4]->number?->inMillimetres() ?? 0.0, 6), round($options('B1')[5]->number?->inMillimetres() ?? 0.0, 6)]);
+        $this->assertSame([...$down, HoleDeed::CutItsTop], $deeds('A1'));
+        $this->assertSame([true, false], [$options('B1')[5]->open, $options('A1')[4]->open]);
+        // What the sheet lets be shortened is counted.
+        $this->assertStringContainsString('2 more may be shortened', Told::say($this->plan(), ...$options('B1', 2)[4]->effect));
+        $this->assertSame([...$down, HoleDeed::CutItsTop], $deeds('B1', 0));
+        $this->assertFalse($options('B1', 0)[4]->open);
     }
 
     public function test_driven_posts_follow_the_first_so_that_tops_come_level(): void

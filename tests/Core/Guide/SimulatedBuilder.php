@@ -105,7 +105,17 @@ final class SimulatedBuilder
     /** Obeys until nothing is left, at most so often. */
     public function finish(int $most = 2_000): self
     {
-        while (($move = $this->next()) !== null) {
+        return $this->until(fn (): bool => false, $most);
+    }
+
+    /**
+     * Obeys until something is so, or nothing is left.
+     *
+     * @param  callable(SiteState): bool  $isSo
+     */
+    public function until(callable $isSo, int $most = 2_000): self
+    {
+        while (! $isSo($this->site()) && ($move = $this->next()) !== null) {
             if ($most-- === 0) {
                 throw new LogicException('The guide does not come to an end: '.implode(' · ', array_slice($this->done, -6)));
             }

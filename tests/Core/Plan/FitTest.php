@@ -9,6 +9,7 @@ use Aequus\Measure\Stored;
 use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Place\KeptDistance;
 use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Stored\LayoutCodec;
@@ -24,16 +25,25 @@ final class FitTest extends TestCase
 {
     public function test_a_machine_passes_where_the_opening_holds_it_and_its_margins(): void
     {
-        $opening = $this->thing(2000, 100)->openings($this->plan()->grid, $this->plan()->post)[0];
+        $opening = $this->plan()->withFit($this->thing(2000, 100))->openings()[0];
         $this->assertEquals(Length::millimetres(2260), $opening->opening->opening);
         $this->assertEquals(Length::millimetres(60), $opening->spare);
         $this->assertTrue($opening->fits());
-        $this->assertFalse($this->thing(2000, 140)->openings($this->plan()->grid, $this->plan()->post)[0]->fits());
+        $this->assertFalse($this->plan()->withFit($this->thing(2000, 140))->openings()[0]->fits());
+    }
+
+    /** A corner of 200 beside a post of 140: half of each is taken from the 2400 between their centres. */
+    public function test_each_of_two_unlike_posts_takes_its_own_half(): void
+    {
+        $plan = $this->plan();
+        $heavy = PlanCodec::decode(['heavy' => ['b' => 200_000_000, 'd' => 200_000_000, 'round' => false]] + PlanCodec::encode($plan->withFit($this->thing(2000, 100))));
+        $this->assertEquals(Length::millimetres(2230), $heavy->openings()[0]->opening->opening);
+        $this->assertEqualsWithDelta(100 + 2230 / 2, $heavy->openings()[0]->middle, 1e-6);
     }
 
     public function test_a_panel_to_be_fixed_must_not_leave_too_wide_a_gap_either(): void
     {
-        $panel = fn (float $width) => $this->thing($width, 5, most: 30)->openings($this->plan()->grid, $this->plan()->post)[0];
+        $panel = fn (float $width) => $this->plan()->withFit($this->thing($width, 5, most: 30))->openings()[0];
         $this->assertTrue($panel(2240)->fits());
         $this->assertTrue($panel(2220)->isTooWide());
         $this->assertFalse($panel(2255)->fits());
@@ -42,10 +52,13 @@ final class FitTest extends TestCase
     public function test_the_nearest_post_to_a_neighbour_is_named_with_the_room_from_its_face(): void
     {
         $fence = new FixedLine('n', 'hedge', $this->at(-1000, 3500), $this->at(9000, 3500), FixedKind::Boundary, Length::millimetres(450));
-        $kept = (new Fit([], [$fence]))->distances($this->plan()->grid, $this->plan()->post)[0];
+        $kept = new KeptDistance($fence, $this->plan()->grid, $this->plan()->sectionOf(...));
         $this->assertSame('A2', $kept->nearest->label);
         $this->assertEquals(Length::millimetres(430), $kept->room);
         $this->assertFalse($kept->kept);
+        // A heavier corner comes nearer by half of what it is thicker.
+        $heavy = PlanCodec::decode(['heavy' => ['b' => 200_000_000, 'd' => 200_000_000, 'round' => false]] + PlanCodec::encode($this->plan()));
+        $this->assertEquals(Length::millimetres(400), (new KeptDistance($fence, $heavy->grid, $heavy->sectionOf(...)))->room);
     }
 
     public function test_layout_rules_and_fit_are_stored_and_read_again(): void

@@ -67,7 +67,7 @@ final class GridVectorsTest extends VectorTestCase
 
         $this->assertLength($expect['centres'], $spacing->centres[count($spacing->centres) - 1]);
         $this->assertLengths($expect['bays'], $spacing->gaps());
-        $this->assertMarks($expect['marks'] ?? [], isset($expect['marks']) ? $spacing->marks($post) : []);
+        $this->assertMarks($expect['marks'] ?? [], isset($expect['marks']) ? $spacing->marks(fn () => $post) : []);
     }
 
     public static function overalls(): Generator
@@ -83,7 +83,7 @@ final class GridVectorsTest extends VectorTestCase
             Length::millimetres($input['last_offset']), $input['bay_count'],
         );
         $this->assertLengths($expect['bays'], $spacing->gaps());
-        $this->assertMarks($expect['marks'], $spacing->marks(Length::millimetres($input['post'])));
+        $this->assertMarks($expect['marks'], $spacing->marks(fn () => Length::millimetres($input['post'])));
     }
 
     public static function endOffsets(): Generator
@@ -100,7 +100,7 @@ final class GridVectorsTest extends VectorTestCase
         if (isset($expect['diagonal'])) {
             $this->assertLength($expect['diagonal'], $this->section($input['section'])->across());
         }
-        $this->assertMarks($expect['marks'], Spacing::bays(array_map(Length::millimetres(...), $input['bays']))->marks($post));
+        $this->assertMarks($expect['marks'], Spacing::bays(array_map(Length::millimetres(...), $input['bays']))->marks(fn () => $post));
     }
 
     public static function marks(): Generator

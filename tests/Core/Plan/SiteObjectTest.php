@@ -60,7 +60,7 @@ final class SiteObjectTest extends TestCase
     public function test_a_setback_is_kept_up_to_its_very_figure(int $least, bool $kept): void
     {
         $boundary = $this->object(SiteKind::Boundary, [[0, -1000], [8000, -1000]], least: $least);
-        $this->assertSame($kept, $boundary->isKept($this->post(100, 0), $this->section()));
+        $this->assertSame($kept, ! $boundary->room($this->post(100, 0), $this->section())->isShorterThan($boundary->least));
     }
 
     public function test_what_is_too_near_is_told_before_anything_is_dug_and_can_be_taken_with_a_reason(): void

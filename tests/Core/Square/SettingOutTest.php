@@ -13,9 +13,11 @@ use Aequus\Plan\Layout\LayoutRules;
 use Aequus\Plan\Layout\ReadingList;
 use Aequus\Plan\Layout\StringRun;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Terms\Side;
 use Aequus\Square\Network\SquareRefused;
 use Aequus\Square\Readings\Wanted;
+use Aequus\Square\SettingOut\BatterBoard;
 use Aequus\Square\SettingOut\BatterBoards;
 use Aequus\Square\SettingOut\HoldNumbers;
 use Aequus\Square\SettingOut\PlumbedLine;
@@ -70,6 +72,21 @@ final class SettingOutTest extends TestCase
         $this->assertEquals(Length::millimetres(900), $lane->length());
         $this->assertEquals(Length::millimetres(450), $lane->nails[0]->nail);
         $this->assertEquals(Length::millimetres(4000), $boards[3]->stands);
+    }
+
+    public function test_a_row_needs_one_string_and_no_string_across_each_post(): void
+    {
+        $of = fn (array $along, array $across) => array_map(fn (BatterBoard $board) => $board->side, BatterBoards::of(Builds::plan($along, $across)));
+        $this->assertSame([Side::MinusX, Side::PlusX], $of([2400, 2400, 2400], []));
+        $this->assertSame([Side::MinusY, Side::PlusY], $of([], [3000]));
+        $this->assertSame([], $of([], []));
+        // Where no string runs across, the tape is hooked at the first post, wherever the one string runs.
+        $row = Builds::plan([2400, 2400], []);
+        $face = new StringOutline($row->withLayout(new LayoutRules(
+            ChosenPlacement::BaseLine, ReadingList::Full, TapeClass::Steel, null, StringRun::face(), new BoardRules(Length::millimetres(1000), Length::millimetres(900)), Length::zero(),
+        )));
+        $this->assertEquals([0.0, 2400.0, 4800.0], array_map(fn ($mark) => $mark->centre->inMillimetres(), $face->columns));
+        $this->assertEquals([4800.0, 0.0], [$face->length->inMillimetres(), $face->width->inMillimetres()]);
     }
 
     public function test_strings_at_the_faces_shift_every_nail_by_half_a_post_outward(): void
@@ -127,6 +144,36 @@ final class SettingOutTest extends TestCase
             $this->assertEquals($centre->columns[$i]->centre->plus(Length::millimetres(500)), $mark->centre);
             $this->assertEquals($centre->columns[$i]->nearFace->plus(Length::millimetres(500)), $mark->nearFace);
         }
+    }
+
+    public function test_strings_clear_the_heavier_posts_and_each_mark_has_the_faces_of_its_own_post(): void
+    {
+        $face = $this->plan(StringRun::face());
+        $heavy = PlanCodec::decode(['heavy' => ['b' => 200_000_000, 'd' => 180_000_000, 'round' => false]] + PlanCodec::encode($face));
+        $this->assertSame(['A1', 'C1', 'A2', 'C2'], array_map(fn ($post) => $post->label, array_values(array_filter(
+            $heavy->grid->posts, fn ($post) => $heavy->sectionOf($post)->b->equals(Length::millimetres(200)),
+        ))));
+        $outline = new StringOutline($heavy);
+        $this->assertEquals([Length::millimetres(5000), Length::millimetres(3180)], [$outline->length, $outline->width]);
+        // Hooked where the outer strings cross, which is at the faces of the corner posts.
+        $this->assertEquals([0.0, 100.0, 200.0], array_map(fn ($mark) => $mark->inMillimetres(), [
+            $outline->columns[0]->nearFace, $outline->columns[0]->centre, $outline->columns[0]->farFace,
+        ]));
+        $this->assertEquals([2430.0, 2500.0, 2570.0], array_map(fn ($mark) => $mark->inMillimetres(), [
+            $outline->columns[1]->nearFace, $outline->columns[1]->centre, $outline->columns[1]->farFace,
+        ]));
+        $this->assertEquals([-90.0, 2910.0], [$heavy->marks(Side::PlusY)[0]->nearFace->inMillimetres(), $heavy->marks(Side::PlusY)[1]->nearFace->inMillimetres()]);
+        $this->assertEquals([[200.0, 180.0], [140.0, 140.0]], array_map(
+            fn (Plan $plan) => [$plan->stoutest()->b->inMillimetres(), $plan->stoutest()->d->inMillimetres()], [$heavy, $face],
+        ));
+        $this->assertEquals([20.0, 30.0], [$outline->backAlong->inMillimetres(), $outline->backAway->inMillimetres()]);
+        $off = fn (Side $side) => array_map(
+            fn (BatterBoard $board) => $board->nails[0]->fromCentre->inMillimetres(),
+            array_values(array_filter(BatterBoards::of($heavy), fn (BatterBoard $board) => $board->side === $side)),
+        );
+        $this->assertEquals([-100.0, 70.0, 100.0], $off(Side::MinusY), 'no corner stands on the column between');
+        $this->assertEquals([-90.0, 90.0], $off(Side::MinusX));
+        $this->assertTrue((new StringOutline($face))->backAlong->isZero());
     }
 
     public function test_a_line_carried_over_an_obstacle_costs_more_the_higher_it_goes_with_a_level_and_not_with_a_bob(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Square;
 
 use Aequus\Adjust\GrossErrors\Mistakes;
+use Aequus\Adjust\Placement\Allowed;
 use Aequus\Adjust\Placement\PlacedNetwork;
 use Aequus\Adjust\Placement\PlacementWay;
 use Aequus\Square\Network\PlanNetwork;
@@ -39,7 +40,7 @@ final class ShelterPropertiesTest extends TestCase
             $taped = $site->network([$wrong => $network->design[$wrong]->plus($site->shift(self::INCH))]);
             [, $adjusted] = Mistakes::search(fn (array $without) => $taped->without($without)->adjust());
             $out = array_map(
-                fn ($stake) => $stake->name, PlacedNetwork::of($adjusted, $way, $network->design, 0.25 * self::INCH, $network->base)?->out() ?? [],
+                fn ($stake) => $stake->name, PlacedNetwork::of($adjusted, $way, $network->design, new Allowed(0.25 * self::INCH), $network->base)?->out() ?? [],
             );
             $called += in_array($wrong, $out, true) ? 1 : 0;
             $alone += $out === [$wrong] ? 1 : 0;

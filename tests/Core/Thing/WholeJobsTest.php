@@ -23,7 +23,7 @@ use Tests\Core\Guide\SimulatedBuilder;
 /** Every kind of thing from its questions to the hand-over, by a builder who does what the guide says. */
 final class WholeJobsTest extends TestCase
 {
-    /** @param  array<string, Pick|int>  $said */
+    /** @param  array<string, Pick|int|Length>  $said */
     #[DataProvider('jobs')]
     public function test_a_job_comes_from_its_questions_to_the_hand_over(JobKind $kind, Notation $notation, array $said): void
     {
@@ -66,6 +66,13 @@ final class WholeJobsTest extends TestCase
             yield $thing->kind()->value => [$thing->kind(), Notation::millimetres(0), []];
         }
         yield 'a frame on a wall, in inches' => [JobKind::Pergola, Notation::feetInches(16), ['placed' => Pick::OnAWall]];
+        yield 'alone, of poles that are pulled out one day' => [JobKind::FenceLine, Notation::millimetres(0), [
+            'crew' => Pick::Alone, 'lasting' => Pick::PulledOut, 'make' => Pick::Pole, 'heavy_thick' => Length::millimetres(140),
+        ]];
+        yield 'a fence round a corner, with a gate' => [JobKind::FenceLine, Notation::millimetres(0), [
+            'second_side' => Length::millimetres(4000), 'gate_wide' => Length::millimetres(1000), 'along' => Length::millimetres(60), 'corner_degrees' => 75,
+        ]];
+        yield 'alone, on piers' => [JobKind::PoleBuilding, Notation::millimetres(0), ['crew' => Pick::Alone, 'lasting' => Pick::Renewed, 'timber' => Pick::GreenOak]];
         yield 'three rotted posts' => [JobKind::SocketRepair, Notation::millimetres(0), ['posts' => 3]];
     }
 }

@@ -67,7 +67,8 @@ final class KilledServerTest extends TestCase
     public function test_what_was_acknowledged_is_there_once_however_often_the_server_is_killed(): void
     {
         $times = max(1, (int) (getenv('AEQUUS_KILLS') ?: 2));
-        for ($n = 0; $n < $times; $n++) {
+        // On a busy machine a round may end before any plan was taken; then there is another.
+        for ($n = 0; $n < $times || $this->lines === [] && $n < 5 * $times; $n++) {
             $writers = 4;
             $end = microtime(true) + $this->dice->getInt(150, 900) / 1000;
             $busy = 0;

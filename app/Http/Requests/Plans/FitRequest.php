@@ -44,9 +44,10 @@ final class FitRequest extends PlanChangeRequest
             $this->length('fit_width', $unit), $this->lengthOrNone('fit_margin', $unit) ?? Length::zero(),
             $this->lengthOrNone('fit_fixed', $unit) ?? Length::zero(), $this->lengthOrNone('fit_most', $unit),
         ];
+        [$low, $high] = [$this->lengthOrNone('fit_low', $unit), $this->lengthOrNone('fit_high', $unit)];
 
         return $name === null || $from === null || $to === null || $width === null ? []
-            : array_filter([$this->attempt('fit_width', fn () => new MustFit($name, $from, $to, $width, $margin, $fixed, $most))]);
+            : array_filter([$this->attempt('fit_width', fn () => new MustFit($name, $from, $to, $width, $margin, $fixed, $most, low: $low, high: $high))]);
     }
 
     private function named(string $field, string $sentence): ?string

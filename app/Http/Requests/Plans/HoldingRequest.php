@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plans;
 
 use Aequus\Footing\Holding\HoldAdviser;
+use Aequus\Logbook\Kind\Question;
 use Aequus\Measure\Temperature;
 use Aequus\Measure\Unit;
 use Aequus\Plan\Footing\Soil;
@@ -61,6 +62,12 @@ final class HoldingRequest extends PlanChangeRequest
         $this->stopIfRefused();
 
         return $holding ?? throw $this->refused();
+    }
+
+    /** What is odd about a way to hold stands at its choice. */
+    protected function fieldOf(Question $question): string
+    {
+        return 'of_job';
     }
 
     /** From which temperature the cure is counted: freezing where nobody typed another; null when refused. */

@@ -67,6 +67,7 @@ final class LayoutRulesRequest extends PlanChangeRequest
     {
         return match ($this->choice('strings', StringAt::class)) {
             StringAt::Face => StringRun::face(),
+            StringAt::BothFaces => StringRun::bothFaces(),
             StringAt::Offset => StringRun::offset($this->length('string_off', $plan->notation->unit) ?? Length::zero()),
             default => StringRun::centre(),
         };

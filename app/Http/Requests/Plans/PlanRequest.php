@@ -15,6 +15,7 @@ use Aequus\Plan\Grid\Spacing;
 use Aequus\Plan\Grid\TapeHeld;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Place\Fit;
+use Aequus\Plan\Place\Surroundings;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\PlanRefused;
@@ -22,6 +23,11 @@ use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Terms\SideNames;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Plan\Tolerances;
+use Aequus\Plan\Work\Crew;
+use Aequus\Plan\Work\Lasting;
+use Aequus\Plan\Work\Make;
+use Aequus\Plan\Work\Timber;
+use Aequus\Plan\Work\Work;
 use App\Http\Requests\ReadsFields;
 use App\Models\Job;
 use App\Type\Say;
@@ -62,18 +68,21 @@ final class PlanRequest extends FormRequest
         ));
         $tolerances = $this->tolerances($unit);
         $post = $this->section($unit);
+        $heavy = $post === null ? null : $this->heavy($post, $unit);
+        $work = $this->work();
         $standing = $this->length('standing', $unit);
         $columns = $post ? $this->spacing('x', $post->along(Side::PlusX), $unit) : null;
         $rows = $post ? $this->spacing('y', $post->along(Side::PlusY), $unit) : null;
         $grid = $columns && $rows ? $this->grid($columns, $rows, $before) : null;
-        $hole = $post ? $this->lengthOrNone('hole', $unit) ?? $notation->round($post->across()->times(2.25)) : null;
+        $hole = $post ? $this->lengthOrNone('hole', $unit) ?? $notation->round(($heavy ?? $post)->across()->times(2.25)) : null;
         $kind = $this->choice('kind', JobKind::class);
         $this->stopIfRefused();
         assert($sides && $tolerances && $post && $standing && $grid && $hole && $kind);
         [$tops, $layout, $fit, $origin, $parts, $site] = $before?->countedFrom($grid) ?? [null, null, new Fit, null, [], []];
         $plan = $this->attempt('plan', fn () => new Plan(
             $kind, $notation, $sides, $tolerances, $post, $before?->hole->dugTo($hole) ?? HoleShape::round($hole), $standing, $grid,
-            $before?->footing, $tops, $layout, $fit, $before?->holding, $origin, $before?->answers, $before?->ownDepth, $parts, $site,
+            $before?->footing, $tops, $layout, $fit, $before?->holding, $origin, $before?->answers, $before?->ownDepth, $parts, $site, $heavy, $work, $before->braces ?? [],
+            $before->around ?? new Surroundings, $before->prices ?? [],
         ));
         $this->stopIfRefused();
 
@@ -82,6 +91,9 @@ final class PlanRequest extends FormRequest
 
     protected function fieldOf(Question $question): string
     {
+        if ($question->figure === 'object_least') {
+            return 'bays_x';
+        }
         $axis = substr($question->figure, -1);
 
         return str_starts_with($question->figure, 'bays_') && $this->text("by_{$axis}") === 'overall' ? "overall_{$axis}" : $question->figure;
@@ -100,7 +112,32 @@ final class PlanRequest extends FormRequest
             $this->refuse('squareness', Say::text('refusals.plan.a_tolerance_is_above_zero'));
         }
 
-        return $class && $squareness ? new Tolerances($class, $squareness, $class->plumbOneIn()) : null;
+        $along = $this->lengthOrNone('along', $unit);
+
+        return $class && $squareness?->isPositive() ? $this->attempt('along', fn () => new Tolerances($class, $squareness, $class->plumbOneIn(), $along)) : null;
+    }
+
+    /** Of posts at corners, gates and anchors; null where they are like the rest. */
+    private function heavy(Section $post, Unit $unit): ?Section
+    {
+        $across = $this->lengthOrNone('heavy', $unit);
+        if ($across?->isShorterThan($post->thicker())) {
+            $this->refuse('heavy', Say::text('refusals.plan.heavier_than_the_rest'));
+        }
+
+        return $across === null || $across->equals($post->thicker()) ? null
+            : $this->attempt('heavy', fn () => $post->round ? Section::round($across) : Section::rectangle($across, $across));
+    }
+
+    /** What an older page does not ask is as usual. */
+    private function work(): Work
+    {
+        $usual = new Work;
+
+        return new Work(
+            Crew::tryFrom($this->text('crew')) ?? $usual->crew, Lasting::tryFrom($this->text('lasting')) ?? $usual->lasting,
+            Timber::tryFrom($this->text('timber')) ?? $usual->timber, Make::tryFrom($this->text('make')) ?? $usual->make,
+        );
     }
 
     private function section(Unit $unit): ?Section

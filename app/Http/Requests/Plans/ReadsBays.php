@@ -46,7 +46,7 @@ trait ReadsBays
     {
         $rows = [];
         foreach (preg_split('/\s*(?:;|\R)\s*/', $this->text($field), flags: PREG_SPLIT_NO_EMPTY) ?: [''] as $typed) {
-            $parts = explode(':', $typed);
+            $parts = $of === 1 ? [$typed] : explode(':', $typed);
             if (count($parts) !== $of) {
                 $this->refuse($field, Say::text($of === 2 ? 'refusals.thing.two_figures' : 'refusals.thing.three_figures', typed: $typed));
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
+use Aequus\Logbook\Kind\Question;
 use Aequus\Measure\Length;
 use Aequus\Plan\Place\SiteKind;
 use Aequus\Plan\Place\SiteObject;
@@ -35,7 +36,13 @@ final class SiteObjectRequest extends PlanChangeRequest
         $object = $this->object($plan, $now->id ?? "o{$revision}");
         $site = $now === null ? [...$plan->site, $object] : array_map(fn (SiteObject $one) => $one->id === $object->id ? $object : $one, $plan->site);
 
-        return [$plan->withSite($site), mb_substr(Say::text('refusals.fixed_line.fixed_on_the_site', name: $object->name), 0, 250)];
+        return [$this->ask($plan->withSite($site), $plan), mb_substr(Say::text('refusals.fixed_line.fixed_on_the_site', name: $object->name), 0, 250)];
+    }
+
+    /** What is odd about it stands at the distance to keep. */
+    protected function fieldOf(Question $question): string
+    {
+        return 'object_least';
     }
 
     private function object(Plan $plan, string $id): SiteObject

@@ -63,7 +63,9 @@ final class ThingRequest extends FormRequest
         $this->notation = $notation;
         $said = [];
         foreach ($thing->asks() as $asked) {
-            $said[$asked->ask->value] = $this->answer($asked, $notation);
+            // A page kept from before it was asked does not send it: then it is as usual.
+            $said[$asked->ask->value] = $asked->isFolded && ! $this->has($asked->ask->value)
+                ? $asked->usual($notation->unit) : $this->answer($asked, $notation);
         }
         $this->stopIfRefused();
 
@@ -103,6 +105,8 @@ final class ThingRequest extends FormRequest
             AskedSort::Count => $this->whole($field),
             AskedSort::Pick => $this->choice($field, Pick::class),
             AskedSort::Reaches => $this->tuples($field, $notation->unit, 2),
+            AskedSort::Profile => $this->text($field) === '' ? null : $this->tuples($field, $notation->unit, 2),
+            AskedSort::Marks => $this->text($field) === '' ? null : $this->tuples($field, $notation->unit, 1),
             AskedSort::Faces => $this->text($field) === '' ? null : $this->tuples($field, $notation->unit, 3),
         };
     }

@@ -15,16 +15,16 @@
             :options="['plumb' => $say('set.forms.plumb.is_plumb'), 'off' => $say('set.forms.plumb.leans_that_way')]" />
     @else
         <x-radios name="face" form="plumb" :label="$say('set.forms.plumb.level_held_on')" :value="($page->stands->nextFace() ?? Side::MinusY)->value"
-            :options="Choices::sides($plan->sides, $say('set.forms.plumb.s_face'))" />
+            :options="Choices::sides($page->sides, $say('set.forms.plumb.s_face'))" />
         <x-radios name="leans" form="plumb" :label="$say('set.forms.plumb.top')" value=""
-            :options="Choices::sides($plan->sides, $say('page.to_the_s')) + ['plumb' => $say('page.plumb_2'), 'plumb_along'
+            :options="Choices::sides($page->sides, $say('page.to_the_s')) + ['plumb' => $say('page.plumb_2'), 'plumb_along'
                 => $say('set.forms.plumb.plumb_along_the_face')]" />
     @endif
     <x-field name="gap" form="plumb" :label="$say('page.off_by')" :hint="$say('set.forms.plumb.the_gap_under_the_level')" :unit="$unit" wide
         />
     <x-field name="level" form="plumb" :label="$say('page.over_a_length_of')" :hint="$say('set.forms.plumb.the_level_or_the_height')"
         :value="$plan->write($page->stands->readOver() ?? $plan->notation->system()->spiritLevel)" :unit="$unit" />
-    @if (! $plan->post->round)<x-phone-level on="face" :plan="$plan" :unit="$unit" />@endif
+    @if (! $plan->post->round)<x-phone-level on="face" :plan="$plan" :sides="$page->sides" :unit="$unit" />@endif
     <details class="field-wide" @if ($errors->hasAny(['way', 'bubble', 'shim', 'good_to']) || old('way', 'gap') !== 'gap') open
         @endif><summary>{{ $say('set.forms.plumb.by_a_bob_an_angle') }}</summary>
         <x-radios name="way" form="plumb" :label="$say('page.read_by')" value="gap"

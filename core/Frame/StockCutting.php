@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Cut;
+namespace Aequus\Frame;
 
 use Aequus\Measure\Length;
 
@@ -32,7 +32,7 @@ final readonly class StockCutting
      * @param  non-empty-list<Stock>  $stocks
      * @param  Length  $kerf  lost at every cut between two pieces
      *
-     * @throws CutRefused naming a piece longer than every stock
+     * @throws FrameRefused naming a piece longer than every stock
      */
     public static function cheapest(array $pieces, array $stocks, Length $kerf): self
     {
@@ -40,7 +40,7 @@ final readonly class StockCutting
         $longest = max(array_map(fn (Stock $stock) => $stock->length->nanometres, $stocks));
         foreach ($pieces as $piece) {
             if ($piece->nanometres > $longest) {
-                throw CutRefused::longerThanEveryStock($piece);
+                throw FrameRefused::longerThanEveryStock($piece);
             }
         }
         $wanted = array_count_values(array_map(fn (Length $piece) => $piece->nanometres, $pieces));

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Cut;
+namespace Aequus\Frame;
 
 use Aequus\Measure\Length;
 

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bill;
+
+use Aequus\Bill\Bill;
+use Aequus\Bill\BillLine;
+use Aequus\Bill\JobNeeds;
+use Aequus\Bill\WareUnit;
+use Aequus\Site\SiteState;
+use Aequus\Words\Bill\BillWords;
+use Aequus\Words\Sentence;
+use Aequus\Words\Speech;
+use App\Type\Say;
+
+/** The bill of a job: what posts, holes and layout take, in packs and money, and what was said of each. */
+final readonly class BillPage
+{
+    /** @var list<BillRow> */
+    public array $rows;
+
+    public string $sum;
+
+    /** @var list<Sentence> goods without a price */
+    public array $unpriced;
+
+    private Bill $bill;
+
+    public function __construct(private SiteState $site)
+    {
+        $this->bill = (new JobNeeds($site))->bill();
+        $this->rows = array_map($this->row(...), $this->bill->lines);
+        $this->sum = self::money($this->bill->sum);
+        $this->unpriced = array_values(array_map(fn (BillRow $row) => $row->name, array_filter($this->rows, fn (BillRow $row) => $row->line->bought->coins === null)));
+    }
+
+    /** Of the fields of one line; an id’s colon does not stand in a name. */
+    public static function key(string $id): string
+    {
+        return str_replace(':', '_', $id);
+    }
+
+    /** Whether some ground is not read, so that its hole and post are left out. */
+    public function isOpen(): bool
+    {
+        return count($this->site->footing->work($this->site->walk())) < count($this->site->plan->grid->posts);
+    }
+
+    /** Whether parts stand beside the grid, whose strings it does not count. */
+    public function hasParts(): bool
+    {
+        return $this->site->plan->parts !== [];
+    }
+
+    public function isPriced(): bool
+    {
+        return count($this->unpriced) < count($this->rows);
+    }
+
+    public static function money(int $coins): string
+    {
+        return number_format($coins / 100, 2);
+    }
+
+    private function row(BillLine $line): BillRow
+    {
+        [$ware, $size] = JobNeeds::read($line->goods->name);
+        $said = $this->site->plan->prices[$line->goods->name] ?? null;
+        $unit = match ($ware->unit()) {
+            WareUnit::Piece => '',
+            WareUnit::Weight => $this->site->plan->notation->system()->wholeFigures ? ' t' : ' lb',
+            WareUnit::Length => ' '.$this->site->plan->notation->system()->farName,
+        };
+        $name = (new Speech($this->site->plan))->page(BillWords::name($ware), size: $size, thick: $this->site->plan->stoutest()->thicker());
+        $number = fn (float $amount): string => rtrim(rtrim(number_format($amount, 2, '.', ''), '0'), '.');
+
+        return new BillRow(
+            self::key($line->goods->name), $name, (string) $name,
+            implode(', ', array_map(fn (string $part) => $part === '' ? Say::text('bill.first_grid') : $part, $line->parts)), $number($line->needed).$unit,
+            $number($line->bought->amount).$unit, $line->bought->coins === null ? '—' : self::money($line->bought->coins), $number($line->goods->pack), $number($line->goods->waste * 100),
+            $line->goods->onSite > 0.0 ? $number($line->goods->onSite) : '', $said?->price === null ? '' : self::money($said->price), $line,
+        );
+    }
+}

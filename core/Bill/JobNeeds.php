@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Bill;
+
+use Aequus\Footing\Holes\HoleWork;
+use Aequus\Footing\Materials\Bag;
+use Aequus\Footing\Materials\Concrete;
+use Aequus\Footing\Materials\Foam;
+use Aequus\Footing\Materials\Gravel;
+use Aequus\Measure\Length;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Material;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Terms\Side;
+use Aequus\Plan\Work\Pricing;
+use Aequus\Site\SiteState;
+use Aequus\Square\SettingOut\BatterBoard;
+use Aequus\Square\SettingOut\BatterBoards;
+
+/**
+ * What posts, holes and layout take, from the plan and as dug: the goods with what was said of them, and what each part of the job needs. Posts are
+ * bought in the lengths that timber is sold in; what an unmeasured ground leaves open is left out.
+ */
+final readonly class JobNeeds
+{
+    /** A pound, in which a job in inches weighs its gravel, t. */
+    private const POUND = 0.00045359237;
+
+    /** Two stakes hold a board of a profile. */
+    private const STAKES_A_BOARD = 2;
+
+    /** @var list<Goods> each named by its Goods id */
+    public array $goods;
+
+    /** @var list<Need> */
+    public array $needs;
+
+    private Plan $plan;
+
+    public function __construct(SiteState $site)
+    {
+        $this->plan = $site->plan;
+        $needs = [];
+        foreach ($site->footing->work($site->walk()) as $hole) {
+            $needs = [...$needs, ...$this->ofHole($hole)];
+        }
+        $needs = [...$needs, ...$this->ofLayout($site)];
+        $this->needs = array_values(array_filter($needs, fn (Need $need) => $need->amount > 0.0));
+        $ids = array_unique(array_map(fn (Need $need) => $need->goods, $this->needs));
+        $this->goods = array_values(array_map(fn (string $id) => $this->sold($id), $ids));
+    }
+
+    public function bill(): Bill
+    {
+        return new Bill($this->goods, $this->needs);
+    }
+
+    /** @return array{Ware, ?Length} what an id stands for, and its size where it has one */
+    public static function read(string $id): array
+    {
+        $pieces = explode(':', $id);
+
+        return [Ware::from($pieces[0]), isset($pieces[1]) ? Length::nanometres((int) $pieces[1]) : null];
+    }
+
+    private static function id(Ware $ware, ?Length $size = null): string
+    {
+        return $ware->value.($size === null ? '' : ":{$size->nanometres}");
+    }
+
+    private function sold(string $id): Goods
+    {
+        [$ware] = self::read($id);
+        $said = $this->plan->prices[$id] ?? new Pricing(1.0, $ware->usualWaste(), 0.0, null);
+
+        return new Goods($id, $said->pack, $said->waste, $said->onSite, $said->price);
+    }
+
+    /** @return list<Need> */
+    private function ofHole(HoleWork $hole): array
+    {
+        $part = $this->plan->partOf($hole->of->id)->name ?? '';
+        $system = $this->plan->notation->system();
+        $step = $system->timberStep;
+        $sold = $step->times(max(1, intdiv($hole->post->nanometres + $step->nanometres - 1, $step->nanometres)));
+        $tonnes = Gravel::tonnes($hole->gravel);
+
+        return [
+            new Need(self::id($this->plan->isHeavy($hole->of) ? Ware::HeavyPost : Ware::Post, $sold), 1.0, $part),
+            new Need(self::id(Ware::Bag), $hole->concrete / Bag::of($this->plan->notation->unit, $system->bag)->yield, $part),
+            new Need(self::id(Ware::Gravel), $system->wholeFigures ? $tonnes : $tonnes / self::POUND, $part),
+            new Need(self::id(Ware::Foam), $hole->foam / (Foam::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT), $part),
+            new Need(self::id(Ware::Tube), $this->far($hole->tube ?? Length::zero()), $part),
+            new Need(self::id(Ware::Block), $hole->hold->hasPad() && $hole->standsOn(Material::Block) ? 1.0 : 0.0, $part),
+            new Need(self::id(Ware::Base), $hole->hold === Hold::Pier ? 1.0 : 0.0, $part),
+        ];
+    }
+
+    /** @return list<Need> a stake for each post, and boards with their strings where they can stand */
+    private function ofLayout(SiteState $site): array
+    {
+        $needs = [];
+        foreach ($this->plan->grid->posts as $post) {
+            $needs[] = new Need(self::id(Ware::Stake), 1.0, $this->plan->partOf($post->id)->name ?? '');
+        }
+        if (count($this->plan->grid->posts) < 2) {
+            return $needs;
+        }
+        $boards = array_values(array_filter(BatterBoards::of($this->plan, array_values($site->clear->services)), fn (BatterBoard $board) => $board->canStand));
+        foreach ($boards as $board) {
+            $needs[] = new Need(self::id(Ware::ProfileBoard, $board->length()), 1.0, '');
+            $needs[] = new Need(self::id(Ware::ProfileStake), self::STAKES_A_BOARD, '');
+        }
+        // A string from nail to nail, a setback past both ends; two of them where one touches either face of the posts.
+        $past = $this->plan->layout->boards->setback->times(2);
+        $string = Length::zero();
+        foreach ($boards as $board) {
+            if ($board->side === Side::MinusX || $board->side === Side::MinusY) {
+                $across = $board->side->isAlongX() ? $this->plan->grid->columns : $this->plan->grid->rows;
+                $string = $string->plus($across->length()->plus($past)->times(count($board->nails)));
+            }
+        }
+
+        return [...$needs, new Need(self::id(Ware::String), $this->far($string), '')];
+    }
+
+    /** In the job’s long unit. */
+    private function far(Length $length): float
+    {
+        return $length->inMillimetres() / $this->plan->notation->system()->far;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Frame;
+
+/** Why a piece of a frame can’t be made. */
+enum FrameRefusal
+{
+    case LongerThanEveryStock;
+    case HighSideLower;
+    case NoRun;
+    case LevelCutOfALevelMember;
+    case CutsLeaveNoEdge;
+    case SeatCutsThrough;
+    case NoStockReaches;
+    case PostOffTheBeam;
+    case FewerThanTwoBearings;
+    case FillsTheCorner;
+    case FirstAndLastTooNarrow;
+    case RowsShareAJoist;
+    case NotPositive;
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Words\Frame;
+
+use Aequus\Frame\FrameRefusal;
+
+/** What was wrong, where, and what to enter instead. */
+final class FrameRefusalWords
+{
+    public static function of(FrameRefusal $is): string
+    {
+        return match ($is) {
+            FrameRefusal::LongerThanEveryStock => 'A piece of {piece} is longer than every stock length. Add a longer stock, or splice it over a post.',
+            FrameRefusal::HighSideLower => 'The high side lies lower than the low side, or level with it. Turn the two heights round.',
+            FrameRefusal::NoRun => 'Between the two bearings nothing is left to fall over. Check how far apart the beams are.',
+            FrameRefusal::LevelCutOfALevelMember => 'A level end needs a slope: choose a plumb or a square end.',
+            FrameRefusal::CutsLeaveNoEdge => 'The cuts at both ends leave no lower edge. The member is too short for its depth.',
+            FrameRefusal::SeatCutsThrough => 'The seat cuts through the member. Make it narrower, or the member deeper.',
+            FrameRefusal::NoStockReaches => 'No stock length reaches from {from} to {to} with what stands over beside them. Add a longer stock, or a post.',
+            FrameRefusal::PostOffTheBeam => '{post} does not stand under the beam. Check its length and where it begins.',
+            FrameRefusal::FewerThanTwoBearings => 'A beam lies on two posts at least.',
+            FrameRefusal::FillsTheCorner => 'So short a brace fills its corner. Make its legs longer, or take narrower timber.',
+            FrameRefusal::FirstAndLastTooNarrow => 'First and last board would be narrower than a third. Choose another width or gap.',
+            FrameRefusal::RowsShareAJoist => 'Two rows side by side would both be joined over {joist}. Add a longer stock, or a shorter one.',
+            FrameRefusal::NotPositive => 'Lengths and widths are above zero.',
+        };
+    }
+}

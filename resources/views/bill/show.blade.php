@@ -1,0 +1,38 @@
+<x-layout :title="$say('components.ways.footing.bill')" :site="$site" :phase="$phase">
+    <x-ways :site="$site" here="footing.bill" />
+    <section class="paper bill">
+        @if ($page->rows === [])
+            <h1>{{ $say('bill.nothing_yet') }}</h1>
+        @else
+            <h1>{{ $page->isPriced() ? $say('bill.sum', sum: $page->sum) : $say('bill.no_price_yet') }}</h1>
+            <p class="verdict-why">@if ($page->unpriced && $page->isPriced()){{ $say('bill.without_a_price', names: $page->unpriced) }}@endif
+                @if ($page->isOpen()){{ $say('bill.ground_is_open') }}@endif {{ $say('bill.what_it_counts') }}
+                @if ($page->hasParts()){{ $say('bill.strings_of_the_grid') }}@endif</p>
+            <form method="post" action="{{ route('footing.bill.price', $job) }}">
+                @csrf <input type="hidden" name="form" value="bill"><input type="hidden" name="based_on"
+                    value="{{ old('based_on', $job->revision->number) }}">
+                <div class="scroll-x"><table>
+                    <caption>{{ $say('bill.goods') }} <span class="muted">{{ $say('bill.no_currency') }}</span></caption>
+                    <thead><tr><th scope="col">{{ $say('page.what') }}</th><th scope="col">{{ $say('bill.for') }}</th>
+                        <th scope="col" class="num">{{ $say('bill.needed') }}</th><th scope="col">{{ $say('bill.waste') }}</th>
+                        <th scope="col">{{ $say('bill.on_site') }}</th><th scope="col">{{ $say('bill.pack') }}</th>
+                        <th scope="col">{{ $say('bill.price') }}</th><th scope="col" class="num">{{ $say('bill.buy') }}</th>
+                        <th scope="col" class="num">{{ $say('bill.costs') }}</th></tr></thead>
+                    <tbody>@foreach ($page->rows as $row)<tr>
+                        <th scope="row" class="wraps"><x-words :say="$row->name" /></th><td>{{ $row->parts }}</td>
+                        <td class="num">{{ $row->needed }}</td>
+                        @foreach (['waste' => $row->waste, 'site' => $row->onSite, 'pack' => $row->pack, 'price' => $row->price] as $field => $value)
+                            <td><input class="cell" name="{{ $field }}_{{ $row->key }}" value="{{ old($field.'_'.$row->key, $value) }}"
+                                inputmode="decimal" autocomplete="off" aria-label="{{ $say('bill.of_'.$field, name: $row->plain) }}"
+                                @error($field.'_'.$row->key) aria-invalid="true" aria-describedby="no-{{ $field.'-'.$row->key }}" @enderror>
+                                @error($field.'_'.$row->key)<p class="refusal" id="no-{{ $field.'-'.$row->key }}">{{ $message }}</p>@enderror</td>
+                        @endforeach
+                        <td class="num strong">{{ $row->buy }}</td><td class="num strong">{{ $row->money }}</td></tr>@endforeach</tbody>
+                </table></div>
+                <button class="button">{{ $say('bill.keep') }}</button>
+            </form>
+            <p><a href="{{ route('footing.bill.csv', $job) }}" hx-boost="false">{{ $say('bill.as_csv') }}</a></p>
+            <details class="why"><summary>{{ $say('page.why_2') }}</summary><p>{{ $say('bill.why') }}</p></details>
+        @endif
+    </section>
+</x-layout>

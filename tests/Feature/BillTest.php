@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Bill\BillLine;
+use Aequus\Bill\JobNeeds;
+use Aequus\Bill\Ware;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\RodReading;
+use Aequus\Measure\Length;
+use Aequus\Measure\TapeClass;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\FootingRules;
+use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Layout\BoardRules;
+use Aequus\Plan\Layout\ChosenPlacement;
+use Aequus\Plan\Layout\LayoutRules;
+use Aequus\Plan\Layout\ReadingList;
+use Aequus\Plan\Layout\StringRun;
+use Aequus\Plan\Part\Part;
+use Aequus\Plan\Part\PartKind;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Stored\PlanCodec;
+use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
+use Aequus\Plan\Work\Pricing;
+use App\Models\Job;
+use App\Models\User;
+use App\Site\ReadSite;
+use Tests\Builds;
+use Tests\FeatureTestCase;
+
+/** What posts, holes and layout take, worked out by hand; prices typed, refused and kept. */
+final class BillTest extends FeatureTestCase
+{
+    private User $user;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->user = $this->person());
+    }
+
+    /**
+     * Six posts 140 square in round holes of 400, 800 deep, on level ground: frost 700 and a margin of 100, no pad, no gravel. A post stands 2400 and goes
+     * 800 in: 3200, sold as 3600. A hole takes π/4·0.4²·0.8 less 0.14²·0.8 = 0.08485 m³; six of them 0.5091 m³, at 11.7 l a bag 43.51 bags.
+     */
+    public function test_the_needs_of_a_level_site_are_as_worked_out_by_hand(): void
+    {
+        $lines = $this->lines($this->level($this->plan()));
+        $this->assertSame(['6', '6'], [$this->amount($lines['post:3600000000']), $this->amount($lines['stake'])]);
+        $this->assertEqualsWithDelta(6 * (M_PI / 4 * 0.4 ** 2 * 0.8 - 0.14 ** 2 * 0.8) * 1000 / 11.7, $lines['bag']->needed, 0.001);
+        // A tenth more, in whole bags.
+        $this->assertSame(48, $lines['bag']->bought->packs);
+        $this->assertArrayNotHasKey('gravel', $lines);
+        $this->assertArrayNotHasKey('foam', $lines);
+    }
+
+    /** Boards stand a setback of 1000 past the outer posts, so that each string is 2000 longer than its row. */
+    public function test_string_and_boards_follow_from_the_lines_that_need_them(): void
+    {
+        $mm = Length::millimetres(...);
+        $told = function (Plan $plan): array {
+            $lines = $this->lines($this->job($this->user, $plan));
+            $of = fn (string $ware): float => round(array_sum(array_map(
+                fn (BillLine $line) => str_starts_with($line->goods->name, $ware) ? $line->needed : 0.0, $lines,
+            )), 3);
+
+            return [$of('string'), $of('profile_board'), $of('profile_stake')];
+        };
+        $boards = fn (Plan $plan, StringRun $run) => $plan->withLayout(new LayoutRules(
+            ChosenPlacement::BaseLine, ReadingList::Full, TapeClass::Steel, null, $run, new BoardRules($mm(1000), $mm(900)), Length::zero(),
+        ));
+        $grid = Builds::plan(baysX: [2400, 2400], baysY: [3000]);
+        $this->assertSame([3 * 5.0 + 2 * 6.8, 10.0, 20.0], $told($boards($grid, StringRun::centre())));
+        $this->assertSame([2 * (3 * 5.0 + 2 * 6.8), 10.0, 20.0], $told($boards($grid, StringRun::bothFaces())));
+        $this->assertSame([6.8, 2.0, 4.0], $told($boards(Builds::plan(baysX: [2400, 2400], baysY: []), StringRun::centre())));
+        $this->assertSame([5.0, 2.0, 4.0], $told($boards(Builds::plan(baysX: [], baysY: [3000]), StringRun::centre())));
+        // A wall so near that no board stands on that side: the strings that would end there are not stretched.
+        $wall = FixedLine::beside('line-2', 'house', $grid->grid, Side::MinusY, $mm(250), $mm(250), FixedKind::Wall, null);
+        $walled = $boards($grid, StringRun::centre());
+        $this->assertSame([2 * 6.8, 7.0, 14.0], $told($walled->withLayout($walled->layout->heldBy([$wall]))));
+    }
+
+    public function test_heavier_posts_are_bought_by_themselves(): void
+    {
+        $plan = $this->plan();
+        $heavy = PlanCodec::decode(['heavy' => ['b' => 160_000_000, 'd' => 160_000_000, 'round' => false]] + PlanCodec::encode($plan));
+        $job = $this->level($heavy);
+        $lines = $this->lines($job);
+        $this->assertSame(['4', '2'], [$this->amount($lines['heavy_post:3600000000']), $this->amount($lines['post:3600000000'])]);
+        $says = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get("/jobs/{$job->id}/footing/bill")->assertOk()->getContent()));
+        $this->assertStringContainsString('Heavier post 3600 mm long, 160 mm thick', $says);
+        $this->assertStringNotContainsString('a part needs its own', $says);
+        $at = new Point(Length::millimetres(9000), Length::zero());
+        $job = $this->level($plan->withParts([new Part('p1', 'S', PartKind::Spots, [$at], [], [], null, $at)]));
+        $this->get("/jobs/{$job->id}/footing/bill")->assertSee('a part needs its own');
+    }
+
+    public function test_a_part_adds_to_the_same_lines_and_turning_it_changes_nothing(): void
+    {
+        $at = fn (float $x, float $y): Point => new Point(Length::millimetres($x), Length::millimetres($y));
+        $with = fn (float $turn): array => $this->lines($this->level($this->plan()->withParts([
+            new Part('p1', 'S', PartKind::Spots, [$at(0, 0), $at(1500, 0)], [], [], null, $at(9000, 500), $turn),
+        ])));
+        $straight = $with(0.0);
+        $this->assertSame(['8', ['', 'S']], [$this->amount($straight['post:3600000000']), $straight['post:3600000000']->parts]);
+        foreach ($with(37.0) as $id => $line) {
+            $this->assertEqualsWithDelta($straight[$id]->needed, $line->needed, 1e-9, $id);
+        }
+    }
+
+    public function test_what_is_dug_wider_takes_more_and_no_ground_takes_no_hole(): void
+    {
+        $plan = $this->plan();
+        $planned = $this->lines($this->level($plan))['bag']->needed;
+        $job = $this->level($plan);
+        $this->write($job, $this->user, new HoleDug($plan->grid->labelled('A1')->id, Length::millimetres(800), Length::millimetres(500)));
+        // π/4·(0.5² − 0.4²)·0.8 m³ more.
+        $this->assertEqualsWithDelta($planned + M_PI / 4 * 0.09 * 0.8 * 1000 / 11.7, $this->lines($job)['bag']->needed, 0.001);
+        $bare = $this->job($this->user, Builds::plan());
+        $this->assertSame([], array_filter(array_keys($this->lines($bare)), fn (string $id) => str_starts_with($id, 'post') || $id === 'bag'));
+        $this->get("/jobs/{$bare->id}/footing/bill")->assertOk()->assertSee('hole and post are left out');
+    }
+
+    public function test_prices_are_kept_and_summed_and_what_has_none_is_named(): void
+    {
+        $job = $this->level($this->plan());
+        $this->get("/jobs/{$job->id}/footing/bill")->assertOk()->assertSee('nothing has a price yet')->assertSee('Bag of dry mix');
+        $this->post("/jobs/{$job->id}/footing/bill", ['price_bag' => '4,89', 'pack_bag' => '1', 'waste_bag' => '10', 'site_bag' => '6', 'based_on' => '1'])->assertSessionHasNoErrors();
+        // 48 less 6 on site: 42 bags at 4.89.
+        $this->get("/jobs/{$job->id}/footing/bill")->assertSee('205.38 for what has a price')->assertSee('Without a price')->assertDontSee('not in it: Bag of dry mix')->assertSee('value="4.89"', false);
+        $this->post("/jobs/{$job->id}/footing/bill", ['price_post_3600000000' => '23.10', 'pack_post_3600000000' => '1', 'based_on' => '2'])->assertSessionHasNoErrors();
+        // What was said of the bags stays; six posts more.
+        $this->get("/jobs/{$job->id}/footing/bill")->assertSee('343.98 for what has a price');
+        // A plan revised for another reason keeps the prices.
+        $this->post("/jobs/{$job->id}/plan/around", ['north' => '90', 'based_on' => '3'])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job->id}/footing/bill")->assertSee('343.98');
+        $this->actingAs($this->person('Teal'))->post("/jobs/{$job->id}/footing/bill", ['price_bag' => '1', 'based_on' => '4'])->assertForbidden();
+    }
+
+    public function test_the_file_for_a_spreadsheet_has_the_same_lines_and_no_formula(): void
+    {
+        $job = $this->level($this->plan()->withParts([new Part(
+            'p1', 'S', PartKind::Spots, [new Point(Length::zero(), Length::zero())], [], [], null, new Point(Length::millimetres(9000), Length::zero()),
+        )])->priced(['bag' => new Pricing(1, 0.1, 6, 489)]));
+        $csv = (string) $this->get("/jobs/{$job->id}/footing/bill.csv")->assertOk()->assertHeader('content-type', 'text/csv; charset=utf-8')->getContent();
+        $rows = array_map(fn (string $line) => str_getcsv($line, escape: ''), explode("\n", trim($csv)));
+        $this->assertSame('What', $rows[0][0]);
+        $bag = array_values(array_filter($rows, fn (array $row) => $row[0] === 'Bag of dry mix'))[0];
+        // Seven holes: 50.77 bags and a tenth more are 55.84; 50 to buy beside the 6 on site.
+        $this->assertSame(['the grid, S', '50.77', '10', '6', '1', '4.89', '50', '244.50'], array_slice($bag, 1));
+        $this->assertCount(count((new JobNeeds(app(ReadSite::class)->site($job)->state))->bill()->lines) + 1, $rows);
+        $this->assertSame(0, preg_match('/^[=+@-]/m', $csv));
+    }
+
+    public function test_what_can_not_be_is_refused_and_nothing_is_changed(): void
+    {
+        $job = $this->level($this->plan());
+        foreach (['price_bag' => 'cheap', 'pack_bag' => '0', 'waste_bag' => '120', 'site_bag' => '-3'] as $field => $typed) {
+            $this->from("/jobs/{$job->id}/footing/bill")->post("/jobs/{$job->id}/footing/bill", [$field => $typed] + ['price_bag' => '5', 'based_on' => '1'])->assertSessionHasErrors($field);
+            $this->get("/jobs/{$job->id}/footing/bill")->assertSee('value="'.$typed.'"', false);
+        }
+        $this->assertSame(1, $job->revisions()->count());
+    }
+
+    public function test_every_ware_is_called_something(): void
+    {
+        foreach (Ware::cases() as $ware) {
+            $this->assertNotSame('', \Aequus\Words\Bill\BillWords::name($ware));
+        }
+    }
+
+    private function plan(): Plan
+    {
+        return Builds::plan()->withFooting(new FootingRules(
+            Length::millimetres(700), Length::millimetres(100), LeastEmbedment::length(Length::zero()), Length::zero(), Length::zero(), Length::zero(), DepthMode::Own,
+        ));
+    }
+
+    /** Its ground read level at every post. */
+    private function level(Plan $plan): Job
+    {
+        $job = $this->job($this->user, $plan);
+        $rod = fn (?\Aequus\Plan\Posts\PostId $post): RodReading => new RodReading($post, Length::millimetres(1500));
+        $this->write($job, $this->user, new BenchmarkChosen('sill', Length::zero()), $rod(null), ...array_map(fn ($post) => $rod($post->id), $plan->grid->posts));
+
+        return $job;
+    }
+
+    /** @return array<string, BillLine> by what is bought */
+    private function lines(Job $job): array
+    {
+        $lines = (new JobNeeds(app(ReadSite::class)->site($job->fresh() ?? $job)->state))->bill()->lines;
+
+        return array_combine(array_map(fn (BillLine $line) => $line->goods->name, $lines), $lines);
+    }
+
+    private function amount(BillLine $line): string
+    {
+        return rtrim(rtrim(number_format($line->needed, 3), '0'), '.');
+    }
+}
