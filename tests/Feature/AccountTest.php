@@ -45,15 +45,20 @@ final class AccountTest extends FeatureTestCase
     public function test_a_known_and_an_unknown_address_get_the_same_answer_after_the_same_time(): void
     {
         $this->person();
-        $tried = [];
-        foreach ([(string) User::query()->value('email'), 'nobody@aequus.test'] as $email) {
-            $begun = hrtime(true);
-            $answer = $this->from('/sign-in')->post('/sign-in', ['email' => $email, 'password' => 'not the right one'])->assertRedirect('/sign-in');
-            $tried[] = [(hrtime(true) - $begun) / 1e6, (string) session('errors')?->first(), $answer->status()];
+        $answers = $times = [];
+        // A busy machine makes now one wait and now the other: the least of three is what the application itself takes.
+        for ($round = 0; $round < 3; $round++) {
+            foreach ([(string) User::query()->value('email'), 'nobody@aequus.test'] as $email) {
+                $begun = hrtime(true);
+                $answer = $this->from('/sign-in')->post('/sign-in', ['email' => $email, 'password' => 'not the right one'])->assertRedirect('/sign-in');
+                $times[$email][] = (hrtime(true) - $begun) / 1e6;
+                $answers[] = [(string) session('errors')?->first(), $answer->status()];
+            }
         }
-        $this->assertSame(array_slice($tried[0], 1), array_slice($tried[1], 1));
-        $this->assertGreaterThan(195, min($tried[0][0], $tried[1][0]), 'both wait out the time box');
-        $this->assertLessThan(120, abs($tried[0][0] - $tried[1][0]));
+        $this->assertCount(1, array_unique($answers, SORT_REGULAR));
+        [$known, $unknown] = array_map(min(...), array_values($times));
+        $this->assertGreaterThan(195, min($known, $unknown), 'both wait out the time box');
+        $this->assertLessThan(120, abs($known - $unknown));
     }
 
     public function test_the_one_press_entry_exists_in_demo_mode_only(): void

@@ -87,12 +87,10 @@ final class KilledTest extends KeepingTestCase
     {
         $children = [];
         foreach (['Wren', 'Linnet', 'Dunnock', 'Siskin'] as $name) {
-            $children[] = $child = pcntl_fork();
-            if ($child === 0) {
+            $children[] = $this->beside(function () use ($name): void {
                 DB::purge();
                 $this->post('/owner', ['name' => $name, 'email' => strtolower($name).'@aequus.test', 'password' => 'ten letters and more']);
-                posix_kill((int) getmypid(), SIGKILL);
-            }
+            });
         }
         array_map(fn (int $child) => pcntl_waitpid($child, $status), $children);
         $this->assertSame('1', $this->read('SELECT count(*) FROM users'));
