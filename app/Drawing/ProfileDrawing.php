@@ -33,6 +33,9 @@ final readonly class ProfileDrawing
     /** @var list<array{class: string, x: float, y: float, width: float, height: float}> */
     public array $boxes;
 
+    /** @var list<array{class: string, x1: float, y1: float, x2: float, y2: float}> what slopes */
+    public array $slopes;
+
     /** @var list<array{x1: float, y1: float, x2: float, y2: float, ticks: string, labelX: float, labelY: float, anchor: string, label: string, words: string}> */
     public array $told;
 
@@ -47,7 +50,8 @@ final readonly class ProfileDrawing
         /** @param  callable(ProfilePiece): Length  $of */
         $mm = fn (callable $of): array => array_map(fn (ProfilePiece $piece) => $of($piece)->inMillimetres(), $profile->pieces);
         [$left, $right] = [min(0.0, ...$mm(fn (ProfilePiece $p) => $p->left)), max(0.0, ...$mm(fn (ProfilePiece $p) => $p->right))];
-        [$low, $high] = [min(0.0, ...$mm(fn (ProfilePiece $p) => $p->low)), max(0.0, ...$mm(fn (ProfilePiece $p) => $p->high))];
+        $heights = [0.0, ...$mm(fn (ProfilePiece $p) => $p->low), ...$mm(fn (ProfilePiece $p) => $p->high)];
+        [$low, $high] = [min($heights), max($heights)];
         $room = self::WIDTH - 2 * self::MARGIN_BESIDE;
         $this->scale = min($room / max(1.0, $right - $left), (self::TALLEST - 2 * self::MARGIN) / max(1.0, $high - $low));
         $this->left = self::MARGIN_BESIDE + ($room - ($right - $left) * $this->scale) / 2 - $left * $this->scale;
@@ -55,7 +59,12 @@ final readonly class ProfileDrawing
         $this->height = round(2 * self::MARGIN + ($high - $low) * $this->scale, 1);
         $this->groundY = round($this->top, 1);
         $isTold = fn (ProfilePiece $piece): bool => in_array($piece->shape, [ProfileShape::Across, ProfileShape::Up], true);
-        $this->boxes = array_values(array_map($this->box(...), array_filter($profile->pieces, fn (ProfilePiece $piece) => ! $isTold($piece))));
+        $isSloped = fn (ProfilePiece $piece): bool => in_array($piece->shape, [ProfileShape::Roof, ProfileShape::Outline], true);
+        $this->boxes = array_values(array_map($this->box(...), array_filter($profile->pieces, fn (ProfilePiece $piece) => ! $isTold($piece) && ! $isSloped($piece))));
+        $this->slopes = array_values(array_map(fn (ProfilePiece $piece) => [
+            'class' => "profile-{$piece->shape->value}", 'x1' => $this->x($piece->left->inMillimetres()), 'y1' => $this->y($piece->low->inMillimetres()),
+            'x2' => $this->x($piece->right->inMillimetres()), 'y2' => $this->y($piece->high->inMillimetres()),
+        ], array_filter($profile->pieces, $isSloped)));
         $this->told = array_values(array_map(
             fn (ProfilePiece $piece) => $this->told($piece, $notation), array_filter($profile->pieces, fn (ProfilePiece $piece) => $isTold($piece) && ! $piece->told()->isZero()),
         ));

@@ -7,6 +7,7 @@ namespace Aequus\Thing\Ask;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Plan\Answers;
+use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\SideNames;
 use Aequus\Thing\Place\Reach;
 use Aequus\Thing\Terms\Ask;
@@ -93,6 +94,12 @@ final readonly class Heard
         $answer = $this->of[$ask->value] ?? null;
 
         return is_array($answer) ? $answer : null;
+    }
+
+    /** @return list<Point> of a profile; none where it was left open */
+    public function points(Ask $ask): array
+    {
+        return array_map(fn (array $row) => new Point($row[0], $row[1] ?? Length::zero()), $this->table($ask) ?? []);
     }
 
     public function answers(): Answers

@@ -28,6 +28,12 @@ enum Pick: string
     case Walls = 'walls';
     case Doors = 'doors';
     case Sail = 'sail';
+    case LowSide = 'low_side';
+    case HighSide = 'high_side';
+    case AtAnEnd = 'at_an_end';
+    case NoDoors = 'no_doors';
+    case Leaves = 'leaves';
+    case Sliding = 'sliding';
     case Concrete = 'concrete';
     case Foam = 'foam';
     case WithHelp = 'with_help';

@@ -15,7 +15,6 @@ use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Place\Arch;
 use Aequus\Plan\Posts\Section;
-use Aequus\Plan\Terms\Point;
 use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
@@ -66,7 +65,7 @@ final readonly class Gateway implements Thing
      */
     private static function arch(Heard $heard, Length $centres, Length $wide, Length $tall, Length $margin): array
     {
-        $points = array_map(fn (array $row) => new Point($row[0], $row[1] ?? Length::zero()), $heard->table(Ask::ArchProfile) ?? []);
+        $points = $heard->points(Ask::ArchProfile);
         if ($points === []) {
             return [];
         }

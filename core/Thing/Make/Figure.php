@@ -62,6 +62,14 @@ enum Figure
     case DeepBetweenRows;
     case MachinePasses;
     case EavesAtLeast;
+    case MachinePassesDoors;
+    case MachineLong;
+    case PassageOverLargest;
+    case DoorOver;
+    case DoorLeaves;
+    case DoorSlides;
+    case LowSide;
+    case RoofLeaves;
     case FloorAt;
     case TopUnderStack;
     case RowsFromWall;

@@ -33,6 +33,12 @@ final readonly class Profile
         return $this->with(new ProfilePiece($shape, $left, $low, $right, $high));
     }
 
+    /** A line from one point to another, whichever lies higher. */
+    public function slope(ProfileShape $shape, Length $left, Length $atLeft, Length $right, Length $atRight): self
+    {
+        return $this->with(new ProfilePiece($shape, $left, $atLeft, $right, $atRight));
+    }
+
     /** A length told along the ground, drawn so high above it. */
     public function across(Length $from, Length $to, Length $at): self
     {

@@ -11,6 +11,9 @@ enum ProfileShape: string
     case Post = 'post';
     /** Sawn timber across or up: a beam, a rail, a board, an arm. */
     case Timber = 'timber';
+    /** A line that may slope, from its left end to its right one: a roof, the outline of a machine. */
+    case Roof = 'roof';
+    case Outline = 'outline';
     /** What it is built for: a box, a panel, a machine, a swing. */
     case Thing = 'thing';
     /** A wall, a house, old concrete. */

@@ -83,6 +83,11 @@ enum Ask: string
     case CornerTo = 'corner_to';
     case CornerDegrees = 'corner_degrees';
     case ArchProfile = 'arch_profile';
+    case WayIn = 'way_in';
+    case MachineProfile = 'machine_profile';
+    case DoorKind = 'door_kind';
+    case DoorOver = 'door_over';
+    case DoorBeside = 'door_beside';
     case HoleToTop = 'hole_to_top';
     case Landing = 'landing';
     case HeavyThick = 'heavy_thick';

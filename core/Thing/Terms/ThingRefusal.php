@@ -32,6 +32,10 @@ enum ThingRefusal
     case ArchNotAcross;
     case ArchTooNarrow;
     case ArchTooLow;
+    case ProfileNotAlong;
+    case ProfileDisagrees;
+    case MachineTooLong;
+    case NotDeepEnough;
     case LighterThanTheRest;
     case CloserAlongThanAcross;
     case GateFillsTheRow;

@@ -140,6 +140,28 @@ final class ThingRefused extends Refusal
         return (new self(Fact::of(ThingRefusal::ArchTooLow, room: $room, margin: $margin)))->at(Ask::ArchProfile);
     }
 
+    public static function profileNotAlong(): self
+    {
+        return (new self(Fact::of(ThingRefusal::ProfileNotAlong)))->at(Ask::MachineProfile);
+    }
+
+    public static function profileDisagrees(Length $top, Length $high): self
+    {
+        return (new self(Fact::of(ThingRefusal::ProfileDisagrees, top: $top, high: $high)))->at(Ask::MachineProfile);
+    }
+
+    /** @param  Length  $needed  with the room before and behind it */
+    public static function machineTooLong(Length $needed, Length $inside, Ask $ask): self
+    {
+        return (new self(Fact::of(ThingRefusal::MachineTooLong, needed: $needed, inside: $inside)))->at($ask);
+    }
+
+    /** @param  Length  $needed  over all */
+    public static function notDeepEnough(Length $needed): self
+    {
+        return (new self(Fact::of(ThingRefusal::NotDeepEnough, needed: $needed)))->at(Ask::Deep);
+    }
+
     public static function lighterThanTheRest(): self
     {
         return (new self(Fact::of(ThingRefusal::LighterThanTheRest)))->at(Ask::HeavyThick);

@@ -6,11 +6,15 @@ namespace Aequus\Words\Plan;
 
 use Aequus\Plan\Place\MustFit;
 
-/** What something that must fit between two posts is called: by its name, and the leaf of a gate as what it is. */
+/** What something that must fit between two posts is called: by its name; the leaf of a gate, and the one machine of a roof, as what they are. */
 final class FitWords
 {
     public static function name(MustFit $thing): string
     {
-        return $thing->isLeaf ? 'gate' : $thing->name;
+        return match (true) {
+            $thing->isLeaf => 'gate',
+            $thing->name === '' => 'machine',
+            default => $thing->name,
+        };
     }
 }

@@ -37,6 +37,11 @@ final class ThingRefusalWords
             ThingRefusal::ArchNotAcross => 'The points of the arch go across from the first post to the second, each further than the last.',
             ThingRefusal::ArchTooNarrow => 'The arch must be told from 0 to {centres}, from the centre of one post to that of the other.',
             ThingRefusal::ArchTooLow => 'The arch leaves only {room} over the machine where it comes lowest; {margin} are wanted. Raise it there.',
+            ThingRefusal::ProfileNotAlong => 'Begin at 0, the end that goes in first; each point lies further along than the last.',
+            ThingRefusal::ProfileDisagrees => 'The highest of these points is {top}, but the machine was given as {high} high. Put its highest point in here, or change the height.',
+            ThingRefusal::MachineTooLong => 'With the room before and behind it the machine takes {needed}; between the outer posts there are {inside}. Make it longer that way, '
+                .'or leave out of the machine’s points what may stand out.',
+            ThingRefusal::NotDeepEnough => 'To drive in at an end, the machine needs {needed} over all this way.',
             ThingRefusal::LighterThanTheRest => 'End and gate posts carry more than the others: they can’t be thinner. Leave this empty where all are alike.',
             ThingRefusal::CloserAlongThanAcross => 'Along the row a post may be off by {least} at least, as across it. Leave this empty for as much.',
             ThingRefusal::GateFillsTheRow => 'The gate with its gaps is as long as the row. Check both.',

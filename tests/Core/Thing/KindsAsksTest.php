@@ -75,6 +75,27 @@ final class KindsAsksTest extends TestCase
         // The arch comes down from 4200 in the middle to 3000 at the posts, 3300 apart: over a machine 2500 wide, 400 in from either post, it stands 3000 + 1200·400/1650.
         yield 'an arch' => [JobKind::Gateway, ['machine_high' => $mm(2900), 'arch_profile' => [[$mm(0), $mm(3000)], [$mm(1650), $mm(4200)], [$mm(3300), $mm(3000)]]], Figure::ArchLeaves, ['number' => 3000 + 1200 * 400 / 1650 - 2900]];
         yield 'ledger' => [JobKind::Pergola, ['placed' => Pick::OnAWall, 'fall' => $mm(90)], Figure::LedgerAt, ['number' => 2490]];
+        // What gets in is 2600 high at its highest, 2000 behind its front. It stops 375 behind the centre of the low posts, 5850 from the high ones: there the
+        // roof has risen by 500·2375/5850, so the low side stands 2600 + 300 less that.
+        $tractor = [[$mm(0), $mm(900)], [$mm(1500), $mm(1200)], [$mm(2000), $mm(2600)], [$mm(3600), $mm(2600)], [$mm(4200), $mm(1500)]];
+        $under = ['fall' => $mm(500), 'way_in' => Pick::HighSide];
+        yield 'a low side over the front' => [JobKind::PoleBuilding, $under + ['machine_profile' => $tractor], Figure::LowSide, ['number' => 2900 - 500 * 2375 / 5850]];
+        yield 'nearest to the roof' => [JobKind::PoleBuilding, $under + ['machine_profile' => $tractor], Figure::RoofLeaves, ['number' => 300, 'along' => 2000]];
+        yield 'as high as its highest all along' => [JobKind::PoleBuilding, $under, Figure::LowSide, ['number' => 2900 - 500 * 375 / 5850]];
+        // A track of 400 over the opening lifts the high side by more than the roof needs: 2900 + 400 − 500.
+        yield 'the opening before the roof' => [JobKind::PoleBuilding, $under + ['machine_profile' => $tractor, 'door_kind' => Pick::Sliding, 'door_over' => $mm(400)], Figure::LowSide, ['number' => 2800]];
+        yield 'what is then left' => [JobKind::PoleBuilding, $under + ['machine_profile' => $tractor, 'door_kind' => Pick::Sliding, 'door_over' => $mm(400)], Figure::RoofLeaves, ['number' => 200 + 500 * 2375 / 5850]];
+        yield 'under the low side it is as high as the opening' => [JobKind::PoleBuilding, ['fall' => $mm(500), 'machine_profile' => $tractor], Figure::LowSide, ['number' => 2900]];
+        yield 'its length' => [JobKind::PoleBuilding, ['machine_profile' => $tractor], Figure::MachineLong, ['long' => 4200, 'number' => 5700]];
+        // 2300, 300 and 50 of frame on either side, and a post.
+        yield 'doors take width' => [JobKind::PoleBuilding, ['door_kind' => Pick::Leaves], Figure::MachinePassesDoors, ['number' => 3150]];
+        yield 'and height' => [JobKind::PoleBuilding, ['door_kind' => Pick::Leaves], Figure::DoorOver, ['number' => 3050]];
+        yield 'leaves' => [JobKind::PoleBuilding, ['door_kind' => Pick::Leaves], Figure::DoorLeaves, ['number' => 1450, 'opening' => 2900]];
+        yield 'a sliding door' => [JobKind::PoleBuilding, ['door_kind' => Pick::Sliding], Figure::DoorSlides, ['number' => 2900]];
+        // 5850 between the outer rows takes one passage of 3050, not two; 6350 takes two of 3150 with doors.
+        yield 'in at an end' => [JobKind::PoleBuilding, ['way_in' => Pick::AtAnEnd], Figure::PassageOverLargest, ['number' => 5850, 'largest' => 3000]];
+        yield 'two passages at an end' => [JobKind::PoleBuilding, ['way_in' => Pick::AtAnEnd, 'deep' => $mm(6500), 'door_kind' => Pick::Leaves], Figure::MachinePassesDoors, ['number' => 3175]];
+        yield 'bays along the way in' => [JobKind::PoleBuilding, ['way_in' => Pick::AtAnEnd], Figure::EvenBays, ['number' => 3000, 'count' => 2]];
         // 2600 and 300 over it; 500 more on the high side.
         yield 'high side' => [JobKind::PoleBuilding, ['fall' => $mm(500)], Figure::HighSide, ['number' => 3400]];
         yield 'walls later' => [JobKind::PoleBuilding, ['later' => Pick::Walls], Figure::LaterWalls, []];
@@ -138,6 +159,16 @@ final class KindsAsksTest extends TestCase
         $arch = fn (float ...$heights): array => array_map(fn (float $high, int $i) => [$mm(1650 * $i), $mm($high)], $heights, array_keys($heights));
         yield 'an arch that comes down on the machine' => [JobKind::Gateway, ['arch_profile' => $arch(3000, 4000, 3000)], ThingRefusal::ArchTooLow, Ask::ArchProfile];
         yield 'an arch that ends before the post' => [JobKind::Gateway, ['arch_profile' => $arch(4000, 4000)], ThingRefusal::ArchTooNarrow, Ask::ArchProfile];
+        $along = fn (float ...$points): array => array_map(fn (array $pair) => [$mm($pair[0]), $mm($pair[1])], array_chunk($points, 2));
+        yield 'a machine that begins behind its front' => [JobKind::PoleBuilding, ['machine_profile' => $along(100, 900, 2000, 2600)], ThingRefusal::ProfileNotAlong, Ask::MachineProfile];
+        yield 'a machine told backwards' => [JobKind::PoleBuilding, ['machine_profile' => $along(0, 900, 2000, 2600, 2000, 900)], ThingRefusal::ProfileNotAlong, Ask::MachineProfile];
+        yield 'a machine without its highest' => [JobKind::PoleBuilding, ['machine_profile' => $along(0, 900, 2000, 2599)], ThingRefusal::ProfileDisagrees, Ask::MachineProfile];
+        yield 'a machine higher than was said' => [JobKind::PoleBuilding, ['machine_profile' => $along(0, 900, 2000, 2601)], ThingRefusal::ProfileDisagrees, Ask::MachineProfile];
+        yield 'a machine of one point' => [JobKind::PoleBuilding, ['machine_profile' => $along(0, 2600)], ThingRefusal::ProfileDisagrees, Ask::MachineProfile];
+        yield 'a machine too long' => [JobKind::PoleBuilding, ['machine_profile' => $along(0, 2600, 5101, 2600)], ThingRefusal::MachineTooLong, Ask::Deep];
+        yield 'a machine too long for the bays' => [JobKind::PoleBuilding, ['way_in' => Pick::AtAnEnd, 'machine_profile' => $along(0, 2600, 5251, 2600)], ThingRefusal::MachineTooLong, Ask::Bays];
+        yield 'no passage at an end' => [JobKind::PoleBuilding, ['way_in' => Pick::AtAnEnd, 'deep' => $mm(3199)], ThingRefusal::NotDeepEnough, Ask::Deep];
+        yield 'a roof that falls into the ground' => [JobKind::PoleBuilding, ['way_in' => Pick::HighSide, 'fall' => $mm(5000), 'machine_profile' => $along(0, 0, 5000, 2600)], ThingRefusal::NothingStands, Ask::Fall];
         yield 'an arch told backwards' => [JobKind::Gateway, ['arch_profile' => [[$mm(3300), $mm(4000)], [$mm(0), $mm(4000)]]], ThingRefusal::ArchNotAcross, Ask::ArchProfile];
         yield 'a hole below the ground' => [JobKind::DrivenPosts, ['hole_to_top' => $mm(1800)], ThingRefusal::NothingStands, Ask::HoleToTop];
         yield 'a step of nothing' => [JobKind::Deck, ['riser_most' => $mm(0)], ThingRefusal::NotAboveZero, Ask::RiserMost];

@@ -33,7 +33,7 @@ final class ThingsTest extends TestCase
     /** What a sheet or an office may ask, and mostly does not. */
     private const LEFT_OPEN = [
         Ask::Neighbours, Ask::BellWide, Ask::BellHigh, Ask::BarSpacing, Ask::FormHigh, Ask::Marks, Ask::Behind, Ask::BoughtRow, Ask::PermitOver, Ask::GuardOver,
-        Ask::ArchProfile, Ask::HoleToTop, Ask::Landing,
+        Ask::ArchProfile, Ask::HoleToTop, Ask::Landing, Ask::MachineProfile,
     ];
 
     #[DataProvider('things')]

@@ -5,6 +5,9 @@
     @foreach ($model->boxes as $box)
         <rect class="{{ $box['class'] }}" x="{{ $box['x'] }}" y="{{ $box['y'] }}" width="{{ $box['width'] }}" height="{{ $box['height'] }}" />
     @endforeach
+    @foreach ($model->slopes as $one)
+        <line class="{{ $one['class'] }}" x1="{{ $one['x1'] }}" y1="{{ $one['y1'] }}" x2="{{ $one['x2'] }}" y2="{{ $one['y2'] }}" />
+    @endforeach
     <line class="profile-line" x1="0" y1="{{ $model->groundY }}" x2="{{ $model::WIDTH }}" y2="{{ $model->groundY }}" />
     @unless ($thumb) @foreach ($model->told as $one)
         <line class="profile-told" x1="{{ $one['x1'] }}" y1="{{ $one['y1'] }}" x2="{{ $one['x2'] }}" y2="{{ $one['y2'] }}" />
