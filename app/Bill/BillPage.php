@@ -79,7 +79,7 @@ final readonly class BillPage
             self::key($line->goods->name), $name, (string) $name,
             implode(', ', array_map(fn (string $part) => $part === '' ? Say::text('bill.first_grid') : $part, $line->parts)), $number($line->needed).$unit,
             $number($line->bought->amount).$unit, $line->bought->coins === null ? '—' : self::money($line->bought->coins), $number($line->goods->pack), $number($line->goods->waste * 100),
-            $line->goods->onSite > 0.0 ? $number($line->goods->onSite) : '', $said?->price === null ? '' : self::money($said->price), $line,
+            $line->goods->onSite > 0.0 ? $number($line->goods->onSite) : '', $line->goods->price === null ? '' : self::money((int) round($line->goods->price)), $line,
         );
     }
 }

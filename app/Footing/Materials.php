@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
+use Aequus\Footing\Holding\TubesToBuy;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\BagForecast;
@@ -15,6 +16,8 @@ use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Material;
 use Aequus\Site\SiteState;
+use Aequus\Stock\Stock;
+use Aequus\Stock\StockRefused;
 use Aequus\Words\Names;
 use App\Type\Say;
 use App\View\QueryForm;
@@ -56,7 +59,7 @@ final readonly class Materials
 
     private float $pack;
 
-    public function __construct(public QueryForm $sums, SiteState $site)
+    public function __construct(public QueryForm $sums, private SiteState $site)
     {
         $system = $this->system = $site->plan->notation->system();
         $this->hold = Hold::tryFrom($sums->typed('hold'));
@@ -99,6 +102,18 @@ final readonly class Materials
     public function tubes(): array
     {
         return array_values(array_filter(array_map(fn (HoleWork $hole) => $hole->tube, $this->holes)));
+    }
+
+    /** @return list<array{Stock, int}> how many of each length they come from; none where nobody said how they are sold, or one is longer than all of those */
+    public function tubesBought(): array
+    {
+        try {
+            $tubes = TubesToBuy::forWork($this->holes, $this->site->plan);
+        } catch (StockRefused) {
+            return [];
+        }
+
+        return $tubes?->counted() ?? [];
     }
 
     /** How many posts stand on a pad of that material: poured, or bought as a block. */

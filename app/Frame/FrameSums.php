@@ -13,16 +13,15 @@ use Aequus\Frame\LeanTo;
 use Aequus\Frame\RowAsCast;
 use Aequus\Frame\SeatCut;
 use Aequus\Frame\SlopedMember;
-use Aequus\Frame\Stock;
 use Aequus\Frame\UnderBeam;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
-use Aequus\Measure\LengthReader;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use App\Type\Say;
+use App\Type\StockList;
 use App\View\QueryForm;
 
 /**
@@ -77,7 +76,7 @@ final readonly class FrameSums
             $site->plan->closenessAt($post->id)->across,
         ), $posts));
         $this->beamLong = ($this->row->reach ?? Length::zero())->plus($over)->plus($past);
-        $stocks = $this->stocks();
+        $stocks = StockList::typed($sums, 'stocks', $site->plan->notation);
         $plies = (int) ($sums->number('plies', 1, self::MOST_PLIES) ?? 1);
         $this->beam = $stocks === [] || $this->row === null || $sums->refusals !== [] ? null : $sums->attempt('stocks', fn () => BeamLine::over(
             $this->beamLong, array_map(fn (Bearing $bearing) => new Bearing($bearing->name, $over->plus($bearing->at)), $this->row->bearings), $stocks, $plies,
@@ -177,25 +176,6 @@ final readonly class FrameSums
         $lines = array_map($rafter->along(...), [$overHigh, $overHigh->plus($seat), $overHigh->plus($this->slope->run), $overHigh->plus($this->slope->run)->plus($seat)]);
 
         return [$rafter, $this->sums->attempt('seat', fn () => new SeatCut($seat, $this->slope->slope, $depth[0])), $lines];
-    }
-
-    /** @return list<Stock> “2400 : 11.50; 3600 : 17”, in the buyer’s money; none where nothing was typed, or it was refused */
-    private function stocks(): array
-    {
-        $stocks = [];
-        foreach (array_filter(array_map(trim(...), preg_split('/;|\R/', $this->sums->typed('stocks')) ?: []), fn (string $one) => $one !== '') as $typed) {
-            [$length, $price] = array_pad(array_map(trim(...), explode(':', $typed)), 2, '');
-            $read = $this->sums->attempt('stocks', fn () => LengthReader::read($length, $this->plan->notation->unit));
-            $coins = str_replace(',', '.', $price === '' ? '0' : $price);
-            if ($read === null || ! $read->isPositive() || ! is_numeric($coins) || (float) $coins < 0) {
-                $this->sums->refuse('stocks', Say::text('cut.frame.no_stock', typed: $typed));
-
-                return [];
-            }
-            $stocks[] = new Stock($read, (float) $coins);
-        }
-
-        return $stocks;
     }
 
     /** @return array<string, non-empty-list<Post>> rows and columns of at least two posts, by where they lie */

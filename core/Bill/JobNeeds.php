@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Bill;
 
+use Aequus\Footing\Holding\BoughtTube;
+use Aequus\Footing\Holding\TubesToBuy;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\Concrete;
@@ -18,6 +20,7 @@ use Aequus\Plan\Work\Pricing;
 use Aequus\Site\SiteState;
 use Aequus\Square\SettingOut\BatterBoard;
 use Aequus\Square\SettingOut\BatterBoards;
+use Aequus\Stock\StockRefused;
 
 /**
  * What posts, holes and layout take, from the plan and as dug: the goods with what was said of them, and what each part of the job needs. Posts are
@@ -42,11 +45,8 @@ final readonly class JobNeeds
     public function __construct(SiteState $site)
     {
         $this->plan = $site->plan;
-        $needs = [];
-        foreach ($site->footing->work($site->walk()) as $hole) {
-            $needs = [...$needs, ...$this->ofHole($hole)];
-        }
-        $needs = [...$needs, ...$this->ofLayout($site)];
+        $work = $site->footing->work($site->walk());
+        $needs = [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work), ...$this->ofLayout($site)];
         $this->needs = array_values(array_filter($needs, fn (Need $need) => $need->amount > 0.0));
         $ids = array_unique(array_map(fn (Need $need) => $need->goods, $this->needs));
         $this->goods = array_values(array_map(fn (string $id) => $this->sold($id), $ids));
@@ -72,10 +72,22 @@ final readonly class JobNeeds
 
     private function sold(string $id): Goods
     {
-        [$ware] = self::read($id);
+        [$ware, $size] = self::read($id);
         $said = $this->plan->prices[$id] ?? new Pricing(1.0, $ware->usualWaste(), 0.0, null);
 
-        return new Goods($id, $said->pack, $said->waste, $said->onSite, $said->price);
+        return new Goods($id, $said->pack, $said->waste, $said->onSite, $said->price ?? ($ware === Ware::StockTube ? $this->priceOfTube($size) : null));
+    }
+
+    /** Coins, as it was said where tubes were chosen; null where that was nothing. */
+    private function priceOfTube(?Length $size): ?int
+    {
+        foreach ($this->plan->holding->pier->stocks ?? [] as $stock) {
+            if ($size !== null && $stock->length->equals($size) && $stock->price > 0.0) {
+                return (int) round($stock->price * 100);
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Need> */
@@ -92,10 +104,27 @@ final readonly class JobNeeds
             new Need(self::id(Ware::Bag), $hole->concrete / Bag::of($this->plan->notation->unit, $system->bag)->yield, $part),
             new Need(self::id(Ware::Gravel), $system->wholeFigures ? $tonnes : $tonnes / self::POUND, $part),
             new Need(self::id(Ware::Foam), $hole->foam / (Foam::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT), $part),
-            new Need(self::id(Ware::Tube), $this->far($hole->tube ?? Length::zero()), $part),
             new Need(self::id(Ware::Block), $hole->hold->hasPad() && $hole->standsOn(Material::Block) ? 1.0 : 0.0, $part),
             new Need(self::id(Ware::Base), $hole->hold === Hold::Pier ? 1.0 : 0.0, $part),
         ];
+    }
+
+    /**
+     * @param  list<HoleWork>  $work
+     * @return list<Need> in the lengths that tubes are sold in, else by their length
+     */
+    private function ofTubes(array $work): array
+    {
+        try {
+            $bought = TubesToBuy::forWork($work, $this->plan)->bought ?? null;
+        } catch (StockRefused) {
+            // One is longer than all that are sold: the page of the piers says so.
+            $bought = null;
+        }
+
+        return $bought === null
+            ? array_map(fn (HoleWork $hole) => new Need(self::id(Ware::Tube), $this->far($hole->tube ?? Length::zero()), $this->plan->partOf($hole->of->id)->name ?? ''), $work)
+            : array_map(fn (BoughtTube $tube) => new Need(self::id(Ware::StockTube, $tube->stock->length), 1.0, $this->plan->partOf($tube->pieces[0][0]->id)->name ?? ''), $bought);
     }
 
     /** @return list<Need> a stake for each post, and boards with their strings where they can stand */

@@ -12,7 +12,9 @@ enum Ware: string
     case Bag = 'bag';
     case Gravel = 'gravel';
     case Foam = 'foam';
+    /** By its length, where nobody said in which it is sold. */
     case Tube = 'tube';
+    case StockTube = 'stock_tube';
     case Block = 'block';
     case Base = 'base';
     case Stake = 'stake';

@@ -66,6 +66,7 @@ final readonly class Footings
             } catch (FootingRefused $refused) {
                 $depths = Depths::commonPlane($needs, null);
             }
+            $depths = $depths->withWholeTubes($plan, new PostTops($plan, $needs));
         }
         $holes = $log->newest(HoleDug::class);
         $dug = [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Frame;
 
 use Aequus\Measure\Length;
+use Aequus\Stock\Stock;
 
 /**
  * A beam over its posts, of one ply or more, out of stock lengths with prices: joints only over posts, every piece on two of them. As few joints as can be

@@ -7,7 +7,6 @@ namespace Aequus\Frame;
 /** Why a piece of a frame can’t be made. */
 enum FrameRefusal
 {
-    case LongerThanEveryStock;
     case HighSideLower;
     case NoRun;
     case LevelCutOfALevelMember;

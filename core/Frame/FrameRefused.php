@@ -5,17 +5,11 @@ declare(strict_types=1);
 namespace Aequus\Frame;
 
 use Aequus\Fact\Fact;
-use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
 
 /** A piece of a frame that can’t be made as it is asked for. */
 final class FrameRefused extends Refusal
 {
-    public static function longerThanEveryStock(Length $piece): self
-    {
-        return new self(Fact::of(FrameRefusal::LongerThanEveryStock, piece: $piece));
-    }
-
     public static function because(FrameRefusal $is): self
     {
         return new self(Fact::of($is));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Frame;
 
 use Aequus\Measure\Length;
+use Aequus\Stock\Stock;
 
 /** One ply of a beam, or one row of boards: its pieces end to end, each with the stock it is cut from. */
 final readonly class JointedPly

@@ -44,6 +44,7 @@ use Aequus\Site\RuleAsks;
 use Aequus\Square\Network\SquareRefusal;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Square\SettingOut\BoardHindrance;
+use Aequus\Stock\StockRefusal;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Terms\ThingRefusal;
 use Aequus\Words\Adjust\NetworkRefusalWords;
@@ -74,6 +75,7 @@ use Aequus\Words\Site\RuleWords;
 use Aequus\Words\Square\BoardWords;
 use Aequus\Words\Square\SquareRefusalWords;
 use Aequus\Words\Square\WantedWords;
+use Aequus\Words\Stock\StockRefusalWords;
 use Aequus\Words\Thing\FigureWords;
 use Aequus\Words\Thing\ThingRefusalWords;
 use LogicException;
@@ -154,6 +156,7 @@ final readonly class Speech
             $is instanceof RuleAsks => RuleWords::of($is),
             $is instanceof BillRefusal => BillRefusalWords::of($is),
             $is instanceof FrameRefusal => FrameRefusalWords::of($is),
+            $is instanceof StockRefusal => StockRefusalWords::of($is),
             $is instanceof CutRefusal => CutRefusalWords::of($is),
             $is instanceof LevelRefusal => LevelRefusalWords::of($is),
             $is instanceof SquareRefusal => SquareRefusalWords::of($is),

@@ -217,6 +217,33 @@ final class FootingTest extends JobTestCase
         }
     }
 
+    public function test_tubes_come_out_of_the_lengths_they_are_sold_in_and_the_choice_goes_into_the_holes_and_the_bill(): void
+    {
+        $this->ready();
+        $this->post("/jobs/{$this->job->id}/footing/hold", [
+            'form' => 'hold', 'based_on' => $this->job->fresh()->revision->number, 'soil' => 'sand', 'wood' => '1', 'no_brace' => '1', 'of_job' => 'pier',
+        ])->assertSessionHasNoErrors();
+        // Tubes of 1150 and 1350, two of each: both pairs come out of 3000, or each out of one of 1500.
+        $page = $this->sheet('piers', 'sold=1500:17;3000:31')->assertSeeTextInOrder(['Tubes to buy', 'cut to height', "2 × 3000\u{202F}mm", '62.00', "1100\u{202F}mm"]);
+        $page->assertSeeTextInOrder(['as long as sold, holes deeper', "4 × 1500\u{202F}mm", '68.00', "1450\u{202F}mm", 'What stands of each', 'left over', "3000\u{202F}mm"]);
+        $this->sheet('piers', 'sold=1200:14')->assertSee('longer than every length that is sold');
+        $this->sheet('piers', 'sold=1200:dear')->assertSee('“1200:dear” is no stock length with its price');
+        $this->sheet('piers', 'tubes_are=whole')->assertSee('Type the lengths that tubes are sold in');
+        $decide = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/piers", ['based_on' => $this->job->fresh()->revision->number] + $fields)->assertSessionHasNoErrors();
+        $decide(['sold' => '1500:17; 3000:31', 'tubes_are' => 'whole']);
+        $this->assertTrue($this->job->fresh()->revision->plan()->holding?->pier->standWhole);
+        $this->get("/jobs/{$this->job->id}/footing")->assertSeeText("1450\u{202F}mm")->assertSee('its tube stands as long as it is sold');
+        $this->sheet('materials')->assertSeeText("4 × 1500\u{202F}mm");
+        $this->sheet('bill')->assertSeeTextInOrder(["Form tube 1500\u{202F}mm long", '4', '68.00']);
+        $this->sheet('piers')->assertSee('1500 mm : 17.00; 3000 mm : 31.00');
+        $decide(['tubes_are' => 'cut']);
+        $this->sheet('bill')->assertSeeTextInOrder(["Form tube 3000\u{202F}mm long", '2', '62.00']);
+        // Whoever has them cut where they are bought takes it back.
+        $decide(['tubes_are' => 'by_length']);
+        $this->assertSame([], $this->job->fresh()->revision->plan()->holding?->pier->stocks);
+        $this->sheet('bill')->assertDontSeeText('Form tube 3000')->assertSeeText('Form tube');
+    }
+
     public function test_frost_may_be_looked_up_or_estimated_and_nothing_is_put_in_force(): void
     {
         $this->sheet('frost')->assertSee('No frost depth is in force yet');

@@ -17,4 +17,5 @@ enum DepthRule: string
     case Role = 'role';
     case CommonPlane = 'common_plane';
     case Asked = 'asked';
+    case WholeTube = 'whole_tube';
 }

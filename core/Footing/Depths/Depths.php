@@ -6,6 +6,8 @@ namespace Aequus\Footing\Depths;
 
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\Post;
 
@@ -48,6 +50,27 @@ final readonly class Depths
             DepthMode::StepsByColumn => self::steps(self::lines($needs, fn (Post $post) => $post->at->x->nanometres)),
             DepthMode::StepsByRow => self::steps(self::lines($needs, fn (Post $post) => $post->at->y->nanometres)),
         };
+    }
+
+    /**
+     * The same, with the hole of every pier so deep that its tube stands as it is sold, where that was decided. A tube longer than all that are sold
+     * changes nothing: whoever buys is told.
+     *
+     * @param  ?Hold  $instead  a way to hold all posts; null for the ways decided
+     */
+    public function withWholeTubes(Plan $plan, PostTops $tops, ?Hold $instead = null): self
+    {
+        $piers = new PierTops($plan, $tops);
+        if (! $piers->rules->standWhole) {
+            return $this;
+        }
+        $over = fn (RequiredDepth $one): Length => ($instead ?? $plan->holdOf($one->post->id)) === Hold::Pier
+            ? $piers->rules->overOf($piers->top->minus($one->topOfGravel())) ?? Length::zero() : Length::zero();
+        $required = $this->required->map(fn (RequiredDepth $one) => $one->deeper($over($one)));
+        $feet = array_unique(array_map(fn (RequiredDepth $one) => $one->foot->nanometres, $required->all()));
+        $isPlane = $this->plane !== null && count($feet) === 1;
+
+        return new self($required, $isPlane ? Length::nanometres((int) reset($feet)) : null, $isPlane ? $this->deepest : null);
     }
 
     /**

@@ -26,6 +26,18 @@ final readonly class RequiredDepth
         return $this->foot->minus($this->need->pad)->minus($this->need->gravel);
     }
 
+    /** Where the tube of a pier stands, or a pad. */
+    public function topOfGravel(): Length
+    {
+        return $this->bottom()->plus($this->need->gravel);
+    }
+
+    /** The same hole, so much deeper that a tube stands in it whole. */
+    public function deeper(Length $by): self
+    {
+        return $by->isPositive() ? new self($this->post, $this->need, $this->highest, $this->foot->minus($by), DepthRule::WholeTube) : $this;
+    }
+
     /** From today's ground to the clean bottom. */
     public function holeDepth(): Length
     {

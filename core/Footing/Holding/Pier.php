@@ -54,7 +54,7 @@ final readonly class Pier
             if (! $top->isLongerThan($depth->need->finishedGrade)) {
                 throw FootingRefused::pierInTheGround($depth->post);
             }
-            $from = ($dug[$depth->post] ?? null)?->topOfGravel() ?? $depth->bottom()->plus($depth->need->gravel);
+            $from = ($dug[$depth->post] ?? null)?->topOfGravel() ?? $depth->topOfGravel();
             $pier = new self($depth->post, $from, $top, $rules, $depth, $tops->topOf($depth->post));
             if (! $pier->post->isPositive()) {
                 throw FootingRefused::pierAboveThePost($depth->post);

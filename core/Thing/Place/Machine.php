@@ -46,16 +46,15 @@ final readonly class Machine
      * @param  Length  $low  underside of the roof over the low row of posts
      * @param  Length  $stop  from the centre of that row to the machine’s front
      * @param  Length  $rise  of the roof over the run
-     * @param  Length  $run  from the centre of the low row to that of the high one; beyond it there is no roof
+     * @param  Length  $run  from the centre of the low row to that of the high one, between which all of it stands
      * @return array{Length, Length} the room left, below zero where it would touch; and how far from its front
      */
     public function nearest(Length $low, Length $stop, Length $rise, Length $run): array
     {
         $nearest = null;
         foreach ($this->points as $point) {
-            $from = $stop->plus($point->x);
-            $from = $from->isLongerThan($run) ? $run : $from;
-            $room = $low->plus($rise->times($from->inMillimetres() / $run->inMillimetres()))->minus($point->y);
+            $share = $stop->plus($point->x)->inMillimetres() / $run->inMillimetres();
+            $room = $low->plus($rise->times($share))->minus($point->y);
             $nearest = $nearest === null || $room->isShorterThan($nearest[0]) ? [$room, $point->x] : $nearest;
         }
 

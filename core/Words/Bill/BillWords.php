@@ -18,6 +18,7 @@ final class BillWords
             Ware::Gravel => 'Gravel',
             Ware::Foam => 'Pack of foam',
             Ware::Tube => 'Form tube',
+            Ware::StockTube => 'Form tube {size} long',
             Ware::Block => 'Block under a post',
             Ware::Base => 'Post base with its anchor',
             Ware::Stake => 'Stake',

@@ -23,6 +23,7 @@ final class FootingNames
             DepthRule::Role => 'deeper for its role',
             DepthRule::CommonPlane => 'its feet share one plane',
             DepthRule::Asked => 'the plane asked for',
+            DepthRule::WholeTube => 'its tube stands as long as it is sold',
             default => null,
         };
     }

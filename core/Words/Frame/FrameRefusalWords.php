@@ -12,7 +12,6 @@ final class FrameRefusalWords
     public static function of(FrameRefusal $is): string
     {
         return match ($is) {
-            FrameRefusal::LongerThanEveryStock => 'A piece of {piece} is longer than every stock length. Add a longer stock, or splice it over a post.',
             FrameRefusal::HighSideLower => 'The high side lies lower than the low side, or level with it. Turn the two heights round.',
             FrameRefusal::NoRun => 'Between the two bearings nothing is left to fall over. Check how far apart the beams are.',
             FrameRefusal::LevelCutOfALevelMember => 'A level end needs a slope: choose a plumb or a square end.',

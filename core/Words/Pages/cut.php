@@ -171,7 +171,6 @@ return [
     'frame.stocks' => 'Stock lengths and prices',
     'frame.stocks_in_mm' => 'Such as 2400 : 11.50; 3600 : 17.25; 4800 : 24.90.',
     'frame.stocks_in_in' => 'Such as 8\' : 11.50; 12\' : 17.25; 16\' : 24.90.',
-    'frame.no_stock' => '“{typed}” is no stock length with its price. Type them as in the example.',
     'frame.plies' => 'Plies side by side',
     'frame.plies_why' => 'Their joints are staggered where the posts allow it.',
     'frame.high' => 'Bears on the high side at',

@@ -174,4 +174,5 @@ return [
     'error.gone_why' => 'Nothing was stored. The disk with the data is away or failing. What was typed waits in the page.',
     'error.offline' => 'No connection',
     'error.offline_why' => 'This page was not opened on this phone before, so there is no copy of it. Pages of a job that were opened are kept.',
+    'no_stock' => '“{typed}” is no stock length with its price. Type them as in the example.',
 ];

@@ -51,7 +51,8 @@
                     @if ($materials->pads(Material::Block) > 0)<div><dt>{{ $say('holding.materials.blocks_to_buy') }}</dt>
                         <dd>{{ $say('holding.materials.as_thick_as_a_pad', pads: $materials->pads(Material::Block)) }}</dd></div>@endif
                     @if ($materials->tubes() !== [])<div><dt>{{ $say('holding.materials.tubes') }}</dt>
-                        <dd>{{ $say('holding.materials.together', count: count($materials->tubes()), tube_in_all: $materials->tubeInAll()) }}</dd>
+                        <dd>{{ $say('holding.materials.together', count: count($materials->tubes()), tube_in_all: $materials->tubeInAll()) }}@foreach ($materials->tubesBought() as [$stock, $count])
+                            <div>{{ $say('holding.piers.of_each', count: $count, length: $stock->length) }}</div>@endforeach</dd>
                             </div>
                         @endif
                     @if ($materials->foamPacks() > 0)<div><dt>{{ $say('holding.materials.foam') }}</dt>

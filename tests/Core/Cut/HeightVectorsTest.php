@@ -17,10 +17,6 @@ use Aequus\Cut\Strap;
 use Aequus\Cut\TopHeights;
 use Aequus\Cut\TopLean;
 use Aequus\Cut\TopSquare;
-use Aequus\Frame\FrameRefused;
-use Aequus\Frame\Stock;
-use Aequus\Frame\StockBoard;
-use Aequus\Frame\StockCutting;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Slope;
@@ -31,6 +27,10 @@ use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Tops\TopRules;
+use Aequus\Stock\Stock;
+use Aequus\Stock\StockBoard;
+use Aequus\Stock\StockCutting;
+use Aequus\Stock\StockRefused;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Expected;
@@ -240,7 +240,7 @@ final class HeightVectorsTest extends VectorTestCase
         $kerf = self::mm($input['kerf']);
         try {
             $cutting = StockCutting::cheapest(array_map(Length::millimetres(...), $input['pieces']), $stocks, $kerf);
-        } catch (FrameRefused $refusal) {
+        } catch (StockRefused $refusal) {
             $this->assertTrue($expect['refused'], Told::refusal($refusal));
             $this->assertStringContainsString($expect['must_name'][0], Told::refusal($refusal));
 
@@ -284,6 +284,17 @@ final class HeightVectorsTest extends VectorTestCase
         $this->assertCount(40, array_merge(...array_map(fn (StockBoard $board) => $board->pieces, $cutting->boards)));
         $this->assertGreaterThanOrEqual($cutting->bound, $cutting->cost);
         $this->assertLessThan(1.25 * $cutting->bound, $cutting->cost);
+    }
+
+    /** Fourteen different pieces: the twelve longer ones go two by two into the long stock, and the two short ones are cheaper out of a short one each. */
+    public function test_what_two_boards_hold_is_shared_out_anew_where_that_costs_less(): void
+    {
+        $pieces = array_map(Length::millimetres(...), [1190, 1180, ...array_map(fn (int $i) => 1300 + 10 * $i, range(0, 11))]);
+        $stocks = [new Stock(Length::millimetres(1200), 14.5), new Stock(Length::millimetres(3000), 36.0)];
+        $cutting = StockCutting::cheapest($pieces, $stocks, Length::millimetres(3));
+        $this->assertFalse($cutting->exact);
+        $this->assertEqualsWithDelta(6 * 36 + 2 * 14.5, $cutting->cost, 1e-9);
+        $this->assertCount(14, array_merge(...array_map(fn (StockBoard $board) => $board->pieces, $cutting->boards)));
     }
 
     public function test_a_strap_runs_along_the_longer_diagonal_however_little_longer_it_is(): void

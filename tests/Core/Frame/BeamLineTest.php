@@ -6,8 +6,8 @@ namespace Tests\Core\Frame;
 
 use Aequus\Frame\BeamLine;
 use Aequus\Frame\Bearing;
-use Aequus\Frame\Stock;
 use Aequus\Measure\Length;
+use Aequus\Stock\Stock;
 use PHPUnit\Framework\TestCase;
 
 /** Beams out of stock lengths, on posts at random: against every way there is, and as they must always be. */

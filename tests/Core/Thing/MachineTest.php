@@ -56,6 +56,7 @@ final class MachineTest extends TestCase
         foreach ([[], ['door_kind' => Pick::Leaves], ['way_in' => Pick::AtAnEnd], ['way_in' => Pick::HighSide, 'fall' => 500]] as $said) {
             foreach ($this->made($said)->plan->openings() as $opening) {
                 $this->assertTrue($opening->fits());
+                $this->assertTrue(isset($said['way_in']) || $opening->spare->isZero(), 'just what it needs, frames counted');
             }
         }
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Frame;
+namespace Aequus\Stock;
 
 use Aequus\Measure\Length;
 
@@ -10,11 +10,15 @@ use Aequus\Measure\Length;
  * Which stock lengths to buy for a list of pieces of one section, and what to saw from each, at the least cost.
  *
  * Pieces of equal length are alike, so the search runs over how many of each are still wanted. While those are few enough the answer
- * is the cheapest there is; beyond that pieces go longest first into the cheapest place that takes them.
+ * is the cheapest there is; beyond that pieces go longest first into the cheapest place that takes them, and then the pieces of every one and every
+ * two boards are shared out anew as long as that costs less.
  */
 final readonly class StockCutting
 {
     private const MOST_STATES = 5_000;
+
+    /** Of pieces of two boards that are shared out anew. */
+    private const MOST_STATES_OF_TWO = 256;
 
     /** @param  list<StockBoard>  $boards */
     private function __construct(
@@ -32,7 +36,7 @@ final readonly class StockCutting
      * @param  non-empty-list<Stock>  $stocks
      * @param  Length  $kerf  lost at every cut between two pieces
      *
-     * @throws FrameRefused naming a piece longer than every stock
+     * @throws StockRefused naming a piece longer than every stock
      */
     public static function cheapest(array $pieces, array $stocks, Length $kerf): self
     {
@@ -40,20 +44,34 @@ final readonly class StockCutting
         $longest = max(array_map(fn (Stock $stock) => $stock->length->nanometres, $stocks));
         foreach ($pieces as $piece) {
             if ($piece->nanometres > $longest) {
-                throw FrameRefused::longerThanEveryStock($piece);
+                throw StockRefused::longerThanEveryStock($piece);
             }
         }
-        $wanted = array_count_values(array_map(fn (Length $piece) => $piece->nanometres, $pieces));
-        $states = array_product(array_map(fn (int $count) => $count + 1, $wanted));
+        [$wanted, $states] = self::states($pieces);
         $boards = $states <= self::MOST_STATES
             ? self::exactly(array_keys($wanted), array_values($wanted), $stocks, $kerf)
-            : self::firstFit($pieces, $stocks, $kerf);
+            : self::improved(self::firstFit($pieces, $stocks, $kerf), $stocks, $kerf);
         $least = min(array_map(fn (Stock $stock) => $stock->price / ($stock->length->nanometres + $kerf->nanometres), $stocks));
 
         return new self(
             $boards, array_sum(array_map(fn (StockBoard $board) => $board->stock->price, $boards)), $states <= self::MOST_STATES,
             array_sum(array_map(fn (Length $piece) => ($piece->nanometres + $kerf->nanometres) * $least, $pieces)),
         );
+    }
+
+    /**
+     * The shortest that a single piece comes from, the cheaper of two alike.
+     *
+     * @param  non-empty-list<Stock>  $stocks
+     *
+     * @throws StockRefused when it is longer than all of them
+     */
+    public static function shortest(Length $piece, array $stocks): Stock
+    {
+        $able = array_values(array_filter($stocks, fn (Stock $stock) => ! $stock->length->isShorterThan($piece)));
+        usort($able, fn (Stock $a, Stock $b) => [$a->length->nanometres, $a->price] <=> [$b->length->nanometres, $b->price]);
+
+        return $able[0] ?? throw StockRefused::longerThanEveryStock($piece);
     }
 
     /**
@@ -111,6 +129,62 @@ final readonly class StockCutting
         }
 
         return $boards;
+    }
+
+    /**
+     * @param  list<Length>  $pieces
+     * @return array{array<int, int>, int} how many of each length, and how many sets of them there are
+     */
+    private static function states(array $pieces): array
+    {
+        $wanted = array_count_values(array_map(fn (Length $piece) => $piece->nanometres, $pieces));
+
+        return [$wanted, (int) array_product(array_map(fn (int $count) => $count + 1, $wanted))];
+    }
+
+    /**
+     * @param  list<StockBoard>  $boards
+     * @param  non-empty-list<Stock>  $stocks
+     * @return list<StockBoard>
+     */
+    private static function improved(array $boards, array $stocks, Length $kerf): array
+    {
+        for ($isBetter = true; $isBetter;) {
+            $isBetter = false;
+            for ($i = 0; $i < count($boards); $i++) {
+                for ($j = $i; $j < count($boards); $j++) {
+                    $now = $i === $j ? [$boards[$i]] : [$boards[$i], $boards[$j]];
+                    $anew = self::sharedAnew($now, $stocks, $kerf);
+                    if ($anew !== null) {
+                        $boards = [...array_values(array_diff_key($boards, [$i => 0, $j => 0])), ...$anew];
+                        $isBetter = true;
+
+                        continue 3;
+                    }
+                }
+            }
+        }
+
+        return $boards;
+    }
+
+    /**
+     * @param  non-empty-list<StockBoard>  $boards
+     * @param  non-empty-list<Stock>  $stocks
+     * @return ?list<StockBoard> what costs less for the same pieces; null where nothing does, or they are too many to tell
+     */
+    private static function sharedAnew(array $boards, array $stocks, Length $kerf): ?array
+    {
+        $pieces = array_merge(...array_map(fn (StockBoard $board) => $board->pieces, $boards));
+        usort($pieces, fn (Length $a, Length $b) => $b->nanometres <=> $a->nanometres);
+        [$wanted, $states] = self::states($pieces);
+        if ($states > self::MOST_STATES_OF_TWO) {
+            return null;
+        }
+        $anew = self::exactly(array_keys($wanted), array_values($wanted), $stocks, $kerf);
+        $price = fn (array $of): float => array_sum(array_map(fn (StockBoard $board) => $board->stock->price, $of));
+
+        return $price($anew) < $price($boards) - 1e-9 ? $anew : null;
     }
 
     /**

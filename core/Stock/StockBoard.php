@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Frame;
+namespace Aequus\Stock;
 
 use Aequus\Measure\Length;
 
