@@ -235,7 +235,7 @@ final class FootingTest extends JobTestCase
         $this->get("/jobs/{$this->job->id}/footing")->assertSeeText("1450\u{202F}mm")->assertSee('its tube stands as long as it is sold');
         $this->sheet('materials')->assertSeeText("4 × 1500\u{202F}mm");
         $this->sheet('bill')->assertSeeTextInOrder(["Form tube 1500\u{202F}mm long", '4', '68.00']);
-        $this->sheet('piers')->assertSee('1500 mm : 17.00; 3000 mm : 31.00');
+        $this->sheet('piers')->assertSee('1500 mm : 17.00; 3000 mm : 31.00')->assertSeeTextInOrder(['Tubes to buy', 'as long as sold', '68.00', 'cut to height', '62.00']);
         $decide(['tubes_are' => 'cut']);
         $this->sheet('bill')->assertSeeTextInOrder(["Form tube 3000\u{202F}mm long", '2', '62.00']);
         // Whoever has them cut where they are bought takes it back.
