@@ -19,4 +19,5 @@ enum FrameRefusal
     case FirstAndLastTooNarrow;
     case RowsShareAJoist;
     case NotPositive;
+    case TopOffThePlane;
 }

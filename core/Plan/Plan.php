@@ -8,6 +8,7 @@ use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\HoleShape;
+use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Holding\Customs;
@@ -87,6 +88,8 @@ final readonly class Plan
         public Surroundings $around = new Surroundings,
         /** @var array<string, Pricing> what was said of goods, by what they are */
         public array $prices = [],
+        /** What stands on the posts, where that was decided. */
+        public ?FrameRules $frame = null,
     ) {
         $this->parts = $parts = array_map(fn (Part $part) => $part->outOf(($heavy ?? $post)->thicker()), $parts);
         $this->grid = $parts === [] && $grid->added === [] ? $grid : Parts::onto($grid, $parts, $post->across());
@@ -186,7 +189,7 @@ final readonly class Plan
             new Fit([...$things, ...array_filter($fit->things, fn (MustFit $thing) => ! in_array($thing->name, $answered, true))], $fit->neighbours),
             $this->holding == $was->holding ? $fresh->holding : $this->holding, $origin, $fresh->answers, $fresh->ownDepth,
             [...$fresh->parts, ...array_filter($parts, fn (Part $part) => $part->id !== Part::ANSWERED)], $site, $fresh->heavy, $fresh->work, $this->braces, $this->around,
-            $this->prices,
+            $this->prices, $this->frame,
         );
     }
 
@@ -200,7 +203,7 @@ final readonly class Plan
                 $earlier->grid->leftOut,
             ),
             $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth, $earlier->parts, $earlier->site,
-            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices,
+            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices, $earlier->frame,
         );
     }
 
@@ -243,6 +246,11 @@ final readonly class Plan
         return $this->with(prices: $prices);
     }
 
+    public function withFrame(FrameRules $frame): self
+    {
+        return $this->with(frame: $frame);
+    }
+
     public function around(Surroundings $around): self
     {
         return $this->with(around: $around);
@@ -270,14 +278,14 @@ final readonly class Plan
         ?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null,
         ?HoleShape $hole = null, ?Holding $holding = null, ?array $parts = null,
         ?array $site = null, ?array $braces = null, ?Surroundings $around = null,
-        ?array $prices = null,
+        ?array $prices = null, ?FrameRules $frame = null,
     ): self {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
                 ?? $this->holding, $this->origin, $this->answers, $this->ownDepth, $parts ?? $this->parts,
             $site ?? $this->site, $this->heavy, $this->work, $braces ?? $this->braces,
-            $around ?? $this->around, $prices ?? $this->prices,
+            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame,
         );
     }
 

@@ -54,7 +54,7 @@ final readonly class StockCutting
         $least = min(array_map(fn (Stock $stock) => $stock->price / ($stock->length->nanometres + $kerf->nanometres), $stocks));
 
         return new self(
-            $boards, array_sum(array_map(fn (StockBoard $board) => $board->stock->price, $boards)), $states <= self::MOST_STATES,
+            $boards, self::price($boards), $states <= self::MOST_STATES,
             array_sum(array_map(fn (Length $piece) => ($piece->nanometres + $kerf->nanometres) * $least, $pieces)),
         );
     }
@@ -149,13 +149,18 @@ final readonly class StockCutting
      */
     private static function improved(array $boards, array $stocks, Length $kerf): array
     {
+        /** @var array<string, true> $best what was tried and costs least as it is: many boards are alike */
+        $best = [];
         for ($isBetter = true; $isBetter;) {
             $isBetter = false;
             for ($i = 0; $i < count($boards); $i++) {
                 for ($j = $i; $j < count($boards); $j++) {
                     $now = $i === $j ? [$boards[$i]] : [$boards[$i], $boards[$j]];
-                    $anew = self::sharedAnew($now, $stocks, $kerf);
-                    if ($anew !== null) {
+                    $key = implode('|', array_map(self::alike(...), $now));
+                    $anew = isset($best[$key]) ? null : self::sharedAnew($now, $stocks, $kerf);
+                    if ($anew === null) {
+                        $best[$key] = true;
+                    } else {
                         $boards = [...array_values(array_diff_key($boards, [$i => 0, $j => 0])), ...$anew];
                         $isBetter = true;
 
@@ -182,9 +187,20 @@ final readonly class StockCutting
             return null;
         }
         $anew = self::exactly(array_keys($wanted), array_values($wanted), $stocks, $kerf);
-        $price = fn (array $of): float => array_sum(array_map(fn (StockBoard $board) => $board->stock->price, $of));
 
-        return $price($anew) < $price($boards) - 1e-9 ? $anew : null;
+        return self::price($anew) < self::price($boards) - 1e-9 ? $anew : null;
+    }
+
+    /** Boards out of one stock with the same pieces have one key. */
+    private static function alike(StockBoard $board): string
+    {
+        return $board->stock->length->nanometres.':'.implode(',', array_map(fn (Length $piece) => $piece->nanometres, $board->pieces));
+    }
+
+    /** @param  list<StockBoard>  $boards */
+    private static function price(array $boards): float
+    {
+        return array_sum(array_map(fn (StockBoard $board) => $board->stock->price, $boards));
     }
 
     /**

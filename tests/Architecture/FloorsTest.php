@@ -25,10 +25,10 @@ final class FloorsTest
         'Footing' => ['Fact', 'Measure', 'Stock', 'Adjust', 'Plan', 'Logbook'],
         'Set' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Cut' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
-        'Frame' => ['Fact', 'Measure', 'Stock'],
+        'Frame' => ['Fact', 'Measure', 'Stock', 'Adjust', 'Plan', 'Logbook'],
         'Handover' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Site' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover'],
-        'Bill' => ['Fact', 'Measure', 'Stock', 'Plan', 'Square', 'Footing', 'Clear', 'Site'],
+        'Bill' => ['Fact', 'Measure', 'Stock', 'Plan', 'Square', 'Footing', 'Clear', 'Frame', 'Logbook', 'Site'],
         'Words' => ['Fact', 'Measure', 'Stock', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Frame', 'Bill', 'Handover', 'Site', 'Guide'],
         'Guide' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site'],
     ];

@@ -22,7 +22,6 @@ use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostRole;
-use Aequus\Stock\Stock;
 
 /** Holes, rules of depth and ways to hold, as stored within a plan. */
 final class FootingCodec
@@ -109,7 +108,7 @@ final class FootingCodec
                 ],
             ),
             'pier_top' => $holding->pier->top?->nanometres,
-            'tubes_sold' => array_map(fn (Stock $stock) => ['length' => $stock->length->nanometres, 'price' => $stock->price], $holding->pier->stocks),
+            'tubes_sold' => FrameCodec::encodeStocks($holding->pier->stocks),
             'tubes_whole' => $holding->pier->standWhole,
             'collar' => $holding->collar->nanometres,
             'customs' => array_map(fn (Custom $custom) => $custom->value, $holding->customs->all()),
@@ -129,7 +128,7 @@ final class FootingCodec
             ),
             new PierRules(
                 $pier->length('tube'), $pier->length('standoff'), $pier->length('base'), $pier->length('edge'), $stored->lengthOrNone('pier_top'),
-                $stored->has('tubes_sold') ? array_map(fn (Stored $one) => new Stock($one->length('length'), $one->real('price')), array_values($stored->each('tubes_sold'))) : [],
+                FrameCodec::decodeStocks($stored, 'tubes_sold'),
                 $stored->isSo('tubes_whole'),
             ),
             $stored->length('collar'), ByPost::fromStored($stored->texts('of_posts'))->map(Hold::from(...)),

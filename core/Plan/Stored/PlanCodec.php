@@ -75,6 +75,7 @@ final class PlanCodec
             ...($plan->prices === [] ? [] : ['prices' => array_map(
                 fn (string $id, Pricing $said) => [$id, $said->pack, $said->waste, $said->onSite, $said->price], array_map(strval(...), array_keys($plan->prices)), $plan->prices,
             )]),
+            ...($plan->frame === null ? [] : ['frame' => FrameCodec::encode($plan->frame)]),
             ...($plan->braces === [] ? [] : ['braces' => array_map(PartCodec::encodeBrace(...), $plan->braces)]),
             ...($plan->heavy === null ? [] : ['heavy' => self::encodeSection($plan->heavy)]),
             ...($plan->work == new Work ? [] : ['work' => [
@@ -126,7 +127,7 @@ final class PlanCodec
                 $plan->in('work')->case('timber', Timber::class), $plan->in('work')->case('make', Make::class),
             ), array_map(PartCodec::decodeBrace(...), $plan->each('braces')),
             $part('around') === null ? new Surroundings : new Surroundings(...array_map($plan->in('around')->wholeOrNone(...), [0, 1, 2, 3])),
-            self::decodePrices($plan->each('prices')),
+            self::decodePrices($plan->each('prices')), $part('frame') === null ? null : FrameCodec::decode($plan->in('frame')),
         );
     }
 

@@ -21,6 +21,9 @@ enum PlanRefusal
     case PostsOverlap;
     case UnknownNominalSize;
     case HoleNarrowerThanPost;
+    case MemberWithoutSection;
+    case MembersTooClose;
+    case MemberBelowZero;
     case NothingStands;
     case BoardWithoutLength;
     case FixedLineWithoutLength;

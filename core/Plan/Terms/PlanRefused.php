@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Terms;
 
 use Aequus\Fact\Fact;
+use Aequus\Measure\Length;
 use Aequus\Measure\Refusal;
 
 /** A plan that can't be built as typed. */
@@ -73,6 +74,21 @@ final class PlanRefused extends Refusal
     public static function unknownNominalSize(int|string $nominal): self
     {
         return new self(Fact::of(PlanRefusal::UnknownNominalSize, nominal: $nominal));
+    }
+
+    public static function memberWithoutSection(): self
+    {
+        return new self(Fact::of(PlanRefusal::MemberWithoutSection));
+    }
+
+    public static function membersTooClose(Length $thick): self
+    {
+        return new self(Fact::of(PlanRefusal::MembersTooClose, thick: $thick));
+    }
+
+    public static function memberBelowZero(): self
+    {
+        return new self(Fact::of(PlanRefusal::MemberBelowZero));
     }
 
     public static function holeNarrowerThanPost(): self

@@ -23,6 +23,7 @@ final class FrameRefusalWords
             FrameRefusal::FillsTheCorner => 'So short a brace fills its corner. Make its legs longer, or take narrower timber.',
             FrameRefusal::FirstAndLastTooNarrow => 'First and last board would be narrower than a third. Choose another width or gap.',
             FrameRefusal::RowsShareAJoist => 'Two rows side by side would both be joined over {joist}. Add a longer stock, or a shorter one.',
+            FrameRefusal::TopOffThePlane => 'The top of {post} lies {off} off the plane of the others: what lies over it is not right there.',
             FrameRefusal::NotPositive => 'Lengths and widths are above zero.',
         };
     }

@@ -29,6 +29,9 @@ final class PlanRefusalWords
             PlanRefusal::PostsOverlap => 'A bay is narrower than a post is thick, so posts would overlap. Check the bays and the post size.',
             PlanRefusal::UnknownNominalSize => '“{nominal}” is not a nominal size known here. Use 1 to 12 inches, such as 4×4 or 6×6, or '
                 .'give the size as measured.',
+            PlanRefusal::MemberWithoutSection => 'A member has a width and a depth above zero.',
+            PlanRefusal::MembersTooClose => 'Members {thick} thick lie further apart than that, from middle to middle.',
+            PlanRefusal::MemberBelowZero => 'What stands over, and a gap, are zero or more.',
             PlanRefusal::HoleNarrowerThanPost => 'The hole is narrower than the post across its corners. Make it wider.',
             PlanRefusal::NothingStands => 'The posts need a height above the ground. About is enough: 8\' or 2400 mm.',
             PlanRefusal::BoardWithoutLength => 'A batter board needs a length above zero.',

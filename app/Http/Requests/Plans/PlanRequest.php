@@ -82,7 +82,7 @@ final class PlanRequest extends FormRequest
         $plan = $this->attempt('plan', fn () => new Plan(
             $kind, $notation, $sides, $tolerances, $post, $before?->hole->dugTo($hole) ?? HoleShape::round($hole), $standing, $grid,
             $before?->footing, $tops, $layout, $fit, $before?->holding, $origin, $before?->answers, $before?->ownDepth, $parts, $site, $heavy, $work, $before->braces ?? [],
-            $before->around ?? new Surroundings, $before->prices ?? [],
+            $before->around ?? new Surroundings, $before->prices ?? [], $before?->frame,
         ));
         $this->stopIfRefused();
 

@@ -1,0 +1,319 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Frame;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Frame\FrameRules;
+use Aequus\Plan\Frame\Layer;
+use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\Post;
+
+/**
+ * Where the layers of a frame lie: along the beams and across them, and how high. All tops lie in one plane, as decided or as the kind of job falls;
+ * a line of posts off that plane is told. Millimetres.
+ */
+final readonly class FrameSpace
+{
+    /** Ends of the beams, what stands over with them. */
+    public float $begin;
+
+    public float $end;
+
+    /** The wall that carries the far ends; null where there is none along the beams. */
+    public ?float $wall;
+
+    /** Rise for each mm along the beams, and across them. */
+    public float $riseAlong;
+
+    public float $rise;
+
+    /** Of the joists across the beams, what stands over with them. */
+    private float $low;
+
+    private float $high;
+
+    /** Top of the first post of the first line above the ground there. */
+    private float $top;
+
+    /** @param  list<PostLine>  $lines */
+    public function __construct(private Plan $plan, private FrameRules $rules, private array $lines)
+    {
+        $past = $rules->layer(LayerKind::Beam)?->past()->inMillimetres() ?? 0.0;
+        $this->begin = min([INF, ...array_map(fn (PostLine $line) => $line->from, $lines)]) - $past;
+        $this->end = max([-INF, ...array_map(fn (PostLine $line) => $line->to, $lines)]) + $past;
+        $wall = $rules->layer(LayerKind::Ledger) === null || $lines === [] ? null : $this->wallAlong();
+        $this->wall = $wall === null ? null : $this->acrossOf($wall);
+        [$this->top, $this->riseAlong, $this->rise] = $lines === [] ? [0.0, 0.0, 0.0] : $this->plane();
+        $over = $rules->layer(LayerKind::Joist)?->past()->inMillimetres() ?? 0.0;
+        $thick = $rules->layer(LayerKind::Ledger)?->thick->inMillimetres() ?? 0.0;
+        [$first, $last] = $lines === [] ? [0.0, 0.0] : [$lines[0]->across, $lines[count($lines) - 1]->across];
+        $this->low = $this->wall !== null && $this->wall < $first ? $this->wall + $thick : $first - $over;
+        $this->high = $this->wall !== null && $this->wall > $last ? $this->wall - $thick : $last + $over;
+    }
+
+    /** @return list<array{string, Length}> first posts of lines whose tops lie off the plane of the others, with how far */
+    public function offThePlane(): array
+    {
+        $off = [];
+        foreach ($this->lines as $line) {
+            foreach ([$line->posts[0], $line->posts[count($line->posts) - 1]] as $post) {
+                $by = $this->topOf($post) - $this->height($this->alongOf($post), $line->across);
+                if (abs($by) >= 0.5) {
+                    $off[] = [$post->label, Length::millimetres(abs($by))];
+                }
+            }
+        }
+
+        return $off;
+    }
+
+    /**
+     * A joist or rafter by its level run and the slope of the tops, plumb at both ends.
+     *
+     * @throws FrameRefused when nothing lies between
+     */
+    public function member(Layer $layer): SlopedMember
+    {
+        return new SlopedMember(Length::millimetres($this->high - $this->low), abs($this->rise), $layer->deep);
+    }
+
+    /** Of the slope, from edge to edge of what lies on the joists. */
+    public function slopeLong(): float
+    {
+        return ($this->high - $this->low) * sqrt(1 + $this->rise ** 2);
+    }
+
+    /** @return array<string, float> by the first post of each beam, or the wall: how far it lies from the joists’ first end, level */
+    public function bearings(): array
+    {
+        $bearings = [];
+        foreach ($this->lines as $line) {
+            $bearings[$line->posts[0]->label] = $line->across - $this->low;
+        }
+        $wall = $this->wall === null ? null : $this->wallAlong();
+        if ($wall !== null && $this->wall !== null) {
+            $bearings[$wall->name] = $this->wall > $this->low ? $this->high - $this->low : 0.0;
+        }
+        asort($bearings);
+
+        return $bearings;
+    }
+
+    /** @return list<float> centres of the joists along the beams, even, none further apart than was said */
+    public function joists(): array
+    {
+        $layer = $this->rules->layer(LayerKind::Joist);
+
+        return $layer === null || $this->lines === [] ? [] : self::even($this->begin, $this->end, $layer);
+    }
+
+    /** @return list<float> centres of the purlins up the slope from the low edge */
+    public function purlins(): array
+    {
+        $layer = $this->rules->layer(LayerKind::Purlin);
+
+        return $layer === null || $this->lines === [] ? [] : self::even(0.0, $this->slopeLong(), $layer);
+    }
+
+    /** Along a line of posts, beside its middle and above its tops. */
+    public function along(PostLine $line, float $from, float $to, float $beside, float $up, float $wide, float $high): Solid
+    {
+        return new Solid(
+            $this->at($from, $line->across + $beside, $this->height($from, $line->across) + $up), $this->at($to, $line->across + $beside, $this->height($to, $line->across) + $up),
+            $wide, $high,
+        );
+    }
+
+    /** The ledger on its wall, its top level with that of the joists. */
+    public function ledger(Layer $layer): Solid
+    {
+        $across = $this->wall ?? $this->high;
+        $beside = $across + ($across > $this->low ? -1 : 1) * $layer->thick->inMillimetres() / 2;
+        $up = $this->onBeams() + $this->deep(LayerKind::Joist) - $layer->deep->inMillimetres();
+
+        return new Solid(
+            $this->at($this->begin, $beside, $this->height($this->begin, $across) + $up), $this->at($this->end, $beside, $this->height($this->end, $across) + $up),
+            $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
+        );
+    }
+
+    /** A piece of a joist, from one share of its run to another. */
+    public function across(float $at, float $from, float $to, Layer $layer): Solid
+    {
+        $run = $this->high - $this->low;
+        [$one, $other] = [$this->low + $from * $run, $this->low + $to * $run];
+
+        return new Solid(
+            $this->at($at, $one, $this->height($at, $one) + $this->onBeams()), $this->at($at, $other, $this->height($at, $other) + $this->onBeams()),
+            $layer->thick->inMillimetres(), $layer->deep->inMillimetres() * $this->steep(),
+        );
+    }
+
+    /** Closing the joists’ first or last ends. */
+    public function atTheEnds(bool $isLast, float $from, float $to, Layer $layer): Solid
+    {
+        $across = $isLast ? $this->high + $layer->thick->inMillimetres() / 2 : $this->low - $layer->thick->inMillimetres() / 2;
+
+        return $this->between($from, $to, $across, $layer);
+    }
+
+    /** Level with the joists. */
+    public function between(float $from, float $to, float $across, Layer $layer): Solid
+    {
+        return new Solid(
+            $this->at($from, $across, $this->height($from, $across) + $this->onBeams()), $this->at($to, $across, $this->height($to, $across) + $this->onBeams()),
+            $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
+        );
+    }
+
+    /** On the joists, its middle so far up the slope from the low edge. */
+    public function onTop(float $from, float $to, float $up, Layer $layer, ?float $wide = null): Solid
+    {
+        $level = $up / $this->steep();
+        $across = $this->rise >= 0.0 ? $this->low + $level : $this->high - $level;
+        $above = $this->onBeams() + $this->deep(LayerKind::Joist) * $this->steep();
+
+        return new Solid(
+            $this->at($from, $across, $this->height($from, $across) + $above), $this->at($to, $across, $this->height($to, $across) + $above),
+            $wide ?? $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
+        );
+    }
+
+    /** Over everything, its middle at one place along the beams. */
+    public function sheet(float $at, Layer $layer): Solid
+    {
+        $above = $this->onBeams() + $this->deep(LayerKind::Joist) * $this->steep() + $this->deep(LayerKind::Purlin);
+        $past = $layer->past()->inMillimetres() / $this->steep();
+        [$one, $other] = $this->rise >= 0.0 ? [$this->low - $past, $this->high] : [$this->low, $this->high + $past];
+
+        return new Solid(
+            $this->at($at, $one, $this->height($at, $one) + $above), $this->at($at, $other, $this->height($at, $other) + $above), $layer->thick->inMillimetres(),
+            max(1.0, $layer->deep->inMillimetres()),
+        );
+    }
+
+    /** From a post up to its beam, so far along it as down the post. */
+    public function brace(PostLine $line, float $at, float $along, float $leg, float $thick): Solid
+    {
+        $top = $this->height($at, $line->across);
+
+        return new Solid($this->at($at, $line->across, $top - $leg), $this->at($at + $along, $line->across, $top), $thick, $thick);
+    }
+
+    /** A post from the ground to its top. */
+    public function post(Post $post): Solid
+    {
+        $section = $this->plan->sectionOf($post);
+        [$along, $across] = [$this->alongOf($post), $this->rules->alongX ? $post->at->y->inMillimetres() : $post->at->x->inMillimetres()];
+
+        return new Solid($this->at($along, $across, 0.0), $this->at($along, $across, 0.0), $section->thicker()->inMillimetres(), $this->topOf($post));
+    }
+
+    /** Where a height lies over a place on the plan. */
+    private function at(float $along, float $across, float $up): InSpace
+    {
+        return $this->rules->alongX ? new InSpace($along, $across, $up) : new InSpace($across, $along, $up);
+    }
+
+    /** Of the tops there. */
+    private function height(float $along, float $across): float
+    {
+        return $this->top + $this->riseAlong * ($along - $this->lines[0]->from) + $this->rise * ($across - $this->lines[0]->across);
+    }
+
+    /** @return array{float, float, float} height at the first post, rise along, rise across */
+    private function plane(): array
+    {
+        [$first, $last] = [$this->lines[0], $this->lines[count($this->lines) - 1]];
+        $top = $this->topOf($first->posts[0]);
+        $along = ($this->topOf($first->posts[count($first->posts) - 1]) - $top) / ($first->to - $first->from);
+        if ($first !== $last) {
+            $across = ($this->topOf($last->posts[0]) - $top - $along * ($last->from - $first->from)) / ($last->across - $first->across);
+
+            return [$top, $along, $across];
+        }
+
+        // A single line falls away from the wall that carries the other ends.
+        return [$top, $along, $this->wall === null ? 0.0 : $this->fall() / ($this->wall - $first->across)];
+    }
+
+    /** Above the ground at the first post of the grid: as decided, else as the kind falls from its high side. */
+    private function topOf(Post $post): float
+    {
+        $standing = $this->plan->standing->inMillimetres();
+        if ($this->plan->tops !== null) {
+            return $standing + $this->plan->tops->topOf($post)->minus($this->plan->tops->topOf($this->plan->grid->posts[0]))->inMillimetres();
+        }
+        $deep = $this->plan->grid->rows->length()->inMillimetres();
+        if ($deep <= 0.0) {
+            return $standing;
+        }
+        $share = $post->at->y->inMillimetres() / $deep;
+        // The plan counts the high side, which is the first row where it is driven in there.
+        $isFirstHigh = ($this->plan->answers->of['way_in'] ?? '') === 'high_side';
+
+        return $standing - $this->fall() * ($isFirstHigh ? $share : 1 - $share);
+    }
+
+    private function fall(): float
+    {
+        return (int) ($this->plan->answers->of['fall'] ?? 0) / 1e6;
+    }
+
+    private function onBeams(): float
+    {
+        return $this->deep(LayerKind::Beam);
+    }
+
+    private function deep(LayerKind $kind): float
+    {
+        return $this->rules->layer($kind)?->deep->inMillimetres() ?? 0.0;
+    }
+
+    private function steep(): float
+    {
+        return sqrt(1 + $this->rise ** 2);
+    }
+
+    private function alongOf(Post $post): float
+    {
+        return $this->rules->alongX ? $post->at->x->inMillimetres() : $post->at->y->inMillimetres();
+    }
+
+    /** A wall the grid is held by, along the beams and beyond all posts. */
+    private function wallAlong(): ?FixedLine
+    {
+        foreach ($this->plan->layout->fixedLines as $line) {
+            $from = $this->acrossOf($line);
+            $isAlong = abs($from - ($this->rules->alongX ? $line->to->y->inMillimetres() : $line->to->x->inMillimetres())) < 1.0;
+            if ($line->kind === FixedKind::Wall && $isAlong && ($from > $this->lines[count($this->lines) - 1]->across || $from < $this->lines[0]->across)) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+
+    private function acrossOf(FixedLine $line): float
+    {
+        return $this->rules->alongX ? $line->from->y->inMillimetres() : $line->from->x->inMillimetres();
+    }
+
+    /** @return list<float> centres between two edges, the outer ones flush with them */
+    private static function even(float $from, float $to, Layer $layer): array
+    {
+        $thick = $layer->thick->inMillimetres();
+        $between = $to - $from - $thick;
+        if ($between <= 0.0) {
+            return [($from + $to) / 2];
+        }
+        $bays = max(1, (int) ceil($between / ($layer->apart?->inMillimetres() ?? $between) - 1e-9));
+
+        return array_map(fn (int $i) => $from + $thick / 2 + $between * $i / $bays, range(0, $bays));
+    }
+}

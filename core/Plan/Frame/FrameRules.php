@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Frame;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Unit;
+use Aequus\Plan\JobKind;
+use Aequus\Stock\Stock;
+
+/** What was decided about the frame on the posts: its layers from the posts up, the way its beams run, and in which lengths each section is sold. */
+final readonly class FrameRules
+{
+    /** @var list<Layer> from the posts up, one of a kind */
+    public array $layers;
+
+    /**
+     * @param  list<Layer>  $layers
+     * @param  bool  $alongX  whether beams run along the rows; else along the columns
+     * @param  array<string, list<Stock>>  $stocks  by section, see Layer::key
+     */
+    public function __construct(array $layers, public bool $alongX = true, public array $stocks = [])
+    {
+        $order = array_flip(array_map(fn (LayerKind $kind) => $kind->value, LayerKind::cases()));
+        usort($layers, fn (Layer $a, Layer $b) => $order[$a->kind->value] <=> $order[$b->kind->value]);
+        $this->layers = $layers;
+    }
+
+    public function layer(LayerKind $kind): ?Layer
+    {
+        foreach ($this->layers as $layer) {
+            if ($layer->kind === $kind) {
+                return $layer;
+            }
+        }
+
+        return null;
+    }
+
+    /** With a layer in place of the one of its kind. */
+    public function with(Layer $layer): self
+    {
+        return new self([...$this->without($layer->kind)->layers, $layer], $this->alongX, $this->stocks);
+    }
+
+    public function without(LayerKind $kind): self
+    {
+        return new self(array_values(array_filter($this->layers, fn (Layer $layer) => $layer->kind !== $kind)), $this->alongX, $this->stocks);
+    }
+
+    /** @param  list<Stock>  $stocks */
+    public function soldIn(string $section, array $stocks): self
+    {
+        return new self($this->layers, $this->alongX, array_filter([...$this->stocks, $section => $stocks]));
+    }
+
+    /** What is usual on the posts of such a job; null where nothing lies on them, or a maker’s sheet says what. */
+    public static function usual(JobKind $kind, Notation $notation): ?self
+    {
+        $kinds = match ($kind) {
+            JobKind::Deck, JobKind::Boardwalk => [LayerKind::Beam, LayerKind::Joist, LayerKind::Rim, LayerKind::Blocking, LayerKind::Board],
+            JobKind::PlayStructure => [LayerKind::Beam, LayerKind::Joist, LayerKind::Board],
+            JobKind::Pergola => [LayerKind::Beam, LayerKind::Ledger, LayerKind::Joist, LayerKind::Brace],
+            JobKind::PoleBuilding => [LayerKind::Beam, LayerKind::Joist, LayerKind::Purlin, LayerKind::Sheet, LayerKind::Brace],
+            JobKind::FenceLine => [LayerKind::Rail],
+            JobKind::CarryingPair, JobKind::Gateway => [LayerKind::Beam],
+            JobKind::Other => [LayerKind::Beam, LayerKind::Joist],
+            JobKind::LetterBox, JobKind::CourtHoop, JobKind::DrivenPosts, JobKind::SocketRepair => [],
+        };
+
+        return $kinds === [] ? null : new self(array_map(fn (LayerKind $layer) => self::usualLayer($layer, $notation), $kinds));
+    }
+
+    /** One layer in goods of the trade that measures so. */
+    public static function usualLayer(LayerKind $kind, Notation $notation): Layer
+    {
+        $isMetric = $notation->unit === Unit::Millimetre;
+        $of = fn (float $millimetres, float $inches): Length => $isMetric ? Length::millimetres($millimetres) : Length::inches($inches);
+        [$thick, $joist] = [$of(45, 1.5), $of(145, 5.5)];
+
+        return match ($kind) {
+            LayerKind::Beam => new Layer($kind, $thick, $of(195, 9.25), 2, past: $of(300, 12)),
+            LayerKind::Ledger => new Layer($kind, $thick, $of(195, 9.25)),
+            LayerKind::Joist => new Layer($kind, $thick, $joist, apart: $of(600, 24), past: $of(300, 12)),
+            LayerKind::Rim, LayerKind::Blocking => new Layer($kind, $thick, $joist, fixings: 3),
+            LayerKind::Purlin => new Layer($kind, $of(70, 3.5), $thick, apart: $of(600, 24), past: Length::zero(), fixings: 1),
+            LayerKind::Board => new Layer($kind, $of(145, 5.5), $of(28, 1), past: $of(25, 1), gap: $of(5, 0.1875)),
+            LayerKind::Sheet => new Layer($kind, $of(1000, 36), $of(1, 0.0625), past: $of(50, 2), fixings: 4),
+            LayerKind::Brace => new Layer($kind, $of(70, 3.5), $of(70, 3.5), apart: $of(600, 24)),
+            LayerKind::Rail => new Layer($kind, $of(35, 1.5), $of(95, 3.5), 2),
+        };
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Frame;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Terms\PlanRefused;
+
+/** One layer of a frame: all its members have one section and lie by one rule. */
+final readonly class Layer
+{
+    /** More plies or rails than this nobody builds. */
+    public const MOST_COUNTED = 6;
+
+    /**
+     * @param  Length  $thick  of a member across its run: the thickness of a joist, the width of a board, what a sheet covers
+     * @param  Length  $deep  upright: the depth of a joist, the thickness of a board
+     * @param  int  $count  plies side by side, or rails above each other
+     * @param  ?Length  $apart  at most, from centre to centre; of a brace its legs along post and beam, to its centre line
+     * @param  ?Length  $past  beyond the outer posts’ centres, or the outer members it lies on
+     * @param  ?Length  $gap  between two boards
+     * @param  int  $fixings  at every crossing with what it lies on
+     * @param  string  $reliedOn  the table, maker’s sheet or engineer its size was taken from; empty: not checked
+     *
+     * @throws PlanRefused when it has no section, or lies closer than it is thick
+     */
+    public function __construct(
+        public LayerKind $kind,
+        public Length $thick,
+        public Length $deep,
+        public int $count = 1,
+        public ?Length $apart = null,
+        public ?Length $past = null,
+        public ?Length $gap = null,
+        public int $fixings = 2,
+        public string $reliedOn = '',
+    ) {
+        if (! $thick->isPositive() || ! $deep->isPositive()) {
+            throw PlanRefused::memberWithoutSection();
+        }
+        if ($apart !== null && ! $apart->isLongerThan($thick)) {
+            throw PlanRefused::membersTooClose($thick);
+        }
+        if ($past?->isNegative() || $gap?->isNegative()) {
+            throw PlanRefused::memberBelowZero();
+        }
+    }
+
+    public function past(): Length
+    {
+        return $this->past ?? Length::zero();
+    }
+
+    /** Its section as one key: members of one key are sawn from the same stock. */
+    public function section(): string
+    {
+        return self::key($this->thick, $this->deep);
+    }
+
+    /** The smaller side first: timber is sold by its section, however it lies. */
+    public static function key(Length $one, Length $other): string
+    {
+        return min($one->nanometres, $other->nanometres).'x'.max($one->nanometres, $other->nanometres);
+    }
+}
