@@ -15,6 +15,7 @@ use App\Http\Controllers\CutController;
 use App\Http\Controllers\EchoController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FootingController;
+use App\Http\Controllers\FrameController;
 use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\HoldingController;
 use App\Http\Controllers\JobController;
@@ -145,6 +146,10 @@ Route::middleware('auth')->group(function () {
         Route::get('/footing/bill.csv', [BillController::class, 'csv'])->name('footing.bill.csv');
         Route::post('/footing/bill', [BillController::class, 'price'])->name('footing.bill.price');
         Route::get('/cut/frame', [CutController::class, 'frame'])->name('cut.frame');
+        Route::get('/cut/members', [FrameController::class, 'members'])->name('cut.members');
+        Route::post('/cut/members', [FrameController::class, 'decide'])->name('cut.members.decide');
+        Route::get('/cut/boards', [FrameController::class, 'boards'])->name('cut.boards');
+        Route::post('/cut/boards', [FrameController::class, 'sold'])->name('cut.boards.sold');
         Route::get('/cut/set-out/pole', [PaperController::class, 'members'])->name('cut.set-out.pole');
         Route::get('/cut/pole', [PaperController::class, 'pole'])->name('cut.pole');
 

@@ -65,14 +65,14 @@ final readonly class BillPage
 
     private function row(BillLine $line): BillRow
     {
-        [$ware, $size] = JobNeeds::read($line->goods->name);
+        [$ware, $sizes] = JobNeeds::read($line->goods->name);
         $said = $this->site->plan->prices[$line->goods->name] ?? null;
         $unit = match ($ware->unit()) {
             WareUnit::Piece => '',
             WareUnit::Weight => $this->site->plan->notation->system()->wholeFigures ? ' t' : ' lb',
             WareUnit::Length => ' '.$this->site->plan->notation->system()->farName,
         };
-        $name = (new Speech($this->site->plan))->page(BillWords::name($ware), size: $size, thick: $this->site->plan->stoutest()->thicker());
+        $name = (new Speech($this->site->plan))->page(BillWords::name($ware), size: $sizes[count($sizes) - 1] ?? null, one: $sizes[0] ?? null, other: $sizes[1] ?? null, thick: $this->site->plan->stoutest()->thicker());
         $number = fn (float $amount): string => rtrim(rtrim(number_format($amount, 2, '.', ''), '0'), '.');
 
         return new BillRow(

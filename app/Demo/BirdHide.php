@@ -116,6 +116,8 @@ final class BirdHide
 
         $grid = new Grid($lines(1800, 1800, 1800, 1800, 1800), $lines(2100));
         $usual = LayoutRules::usual(Length::millimetres(175));
+        // Its posts end under the roof; what is walked on hangs between them.
+        $frame = OrchardTimber::frame(JobKind::PoleBuilding, Notation::millimetres(0), Length::millimetres(120));
 
         return (new Plan(
             JobKind::Boardwalk, Notation::millimetres(0), new SideNames('path', 'reeds', 'bridge', 'willow'),
@@ -134,6 +136,6 @@ final class BirdHide
                     Hold::Gravel, new HoldingSite(Soil::Clay, water: true, roof: true, noBrace: false), PierRules::usual(Notation::millimetres(0)),
                     Length::millimetres(300),
                 ),
-            );
+            )->withFrame($frame ?? throw new LogicException('A roof has a frame.'));
     }
 }

@@ -92,6 +92,8 @@ final class OrchardThings
         $heard = Heard::usual($notation, ThingWords::sides($kind), $thing->asks(), $said);
 
         $plan = $thing->make($heard)->plan;
+        $frame = OrchardTimber::frame($kind, $notation, $plan->post->thicker());
+        $plan = $frame === null ? $plan : $plan->withFrame($frame);
 
         return $plan->footing !== null ? $plan : $plan->withFooting(new FootingRules(
             Length::millimetres(760), Length::millimetres(50), LeastEmbedment::length(Length::millimetres(600)),

@@ -40,6 +40,7 @@ use Aequus\Plan\Work\Pricing;
 use Aequus\Square\Readings\Wanted;
 use Aequus\Square\Readings\WantedReadings;
 use Aequus\Words\Square\WantedWords;
+use LogicException;
 
 /** The cider-press shelter, half-way: one stake is wrong, one tape is wrong, one hole is too shallow, and four tapes are still to pull. */
 final class Shelter
@@ -95,6 +96,8 @@ final class Shelter
         $feet = fn (float ...$bays): GridLines => GridLines::fresh(Spacing::bays(array_map(Length::feet(...), array_values($bays))));
         $full = new Grid($feet(8, 9, 9, 8), $feet(7.5, 8, 7.5));
 
+        $frame = OrchardTimber::frame(JobKind::PoleBuilding, Notation::feetInches(16), Length::inches(5.5));
+
         return (new Plan(
             JobKind::PoleBuilding, Notation::feetInches(16), new SideNames('lane', 'orchard', 'barn', 'stream'),
             new Tolerances(
@@ -120,7 +123,7 @@ final class Shelter
             )->priced([
                 'post:'.Length::feet(14)->nanometres => new Pricing(1, 0, 0, 6140), 'bag' => new Pricing(1, 0.1, 24, 549), 'gravel' => new Pricing(2000, 0.1, 0, 3800),
                 'stake' => new Pricing(12, 0, 0, 990), 'profile_board:'.Length::feet(3)->nanometres => new Pricing(1, 0, 0, 310), 'string' => new Pricing(250, 0.1, 0, 875),
-            ]);
+            ])->withFrame($frame ?? throw new LogicException('A pole building has a frame.'));
     }
 
     /** @return list<TapeReading> */

@@ -11,7 +11,13 @@ use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\Concrete;
 use Aequus\Footing\Materials\Foam;
 use Aequus\Footing\Materials\Gravel;
+use Aequus\Frame\FrameOnPosts;
+use Aequus\Frame\Piece;
+use Aequus\Frame\SectionSawn;
+use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
+use Aequus\Plan\Frame\Layer;
+use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Material;
 use Aequus\Plan\Plan;
@@ -20,10 +26,11 @@ use Aequus\Plan\Work\Pricing;
 use Aequus\Site\SiteState;
 use Aequus\Square\SettingOut\BatterBoard;
 use Aequus\Square\SettingOut\BatterBoards;
+use Aequus\Stock\StockBoard;
 use Aequus\Stock\StockRefused;
 
 /**
- * What posts, holes and layout take, from the plan and as dug: the goods with what was said of them, and what each part of the job needs. Posts are
+ * What posts, frame, holes and layout take, from the plan and as dug: the goods with what was said of them, and what each part of the job needs. Posts are
  * bought in the lengths that timber is sold in; what an unmeasured ground leaves open is left out.
  */
 final readonly class JobNeeds
@@ -46,7 +53,7 @@ final readonly class JobNeeds
     {
         $this->plan = $site->plan;
         $work = $site->footing->work($site->walk());
-        $needs = [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work), ...$this->ofLayout($site)];
+        $needs = [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work), ...$this->ofFrame($site), ...$this->ofLayout($site)];
         $this->needs = array_values(array_filter($needs, fn (Need $need) => $need->amount > 0.0));
         $ids = array_unique(array_map(fn (Need $need) => $need->goods, $this->needs));
         $this->goods = array_values(array_map(fn (string $id) => $this->sold($id), $ids));
@@ -57,37 +64,70 @@ final readonly class JobNeeds
         return new Bill($this->goods, $this->needs);
     }
 
-    /** @return array{Ware, ?Length} what an id stands for, and its size where it has one */
+    /** @return array{Ware, list<Length>} what an id stands for, and its sizes where it has some: of timber its section before its length */
     public static function read(string $id): array
     {
         $pieces = explode(':', $id);
 
-        return [Ware::from($pieces[0]), isset($pieces[1]) ? Length::nanometres((int) $pieces[1]) : null];
+        return [Ware::from($pieces[0]), array_map(fn (string $size) => Length::nanometres((int) $size), array_slice($pieces, 1))];
     }
 
-    private static function id(Ware $ware, ?Length $size = null): string
+    private static function id(Ware $ware, Length ...$sizes): string
     {
-        return $ware->value.($size === null ? '' : ":{$size->nanometres}");
+        return implode(':', [$ware->value, ...array_map(fn (Length $size) => $size->nanometres, $sizes)]);
     }
 
     private function sold(string $id): Goods
     {
-        [$ware, $size] = self::read($id);
+        [$ware, $sizes] = self::read($id);
         $said = $this->plan->prices[$id] ?? new Pricing(1.0, $ware->usualWaste(), 0.0, null);
 
-        return new Goods($id, $said->pack, $said->waste, $said->onSite, $said->price ?? ($ware === Ware::StockTube ? $this->priceOfTube($size) : null));
+        return new Goods($id, $said->pack, $said->waste, $said->onSite, $said->price ?? $this->priceAsSold($ware, $sizes));
     }
 
-    /** Coins, as it was said where tubes were chosen; null where that was nothing. */
-    private function priceOfTube(?Length $size): ?int
+    /**
+     * Coins, as it was said where tubes or boards were chosen; null where that was nothing.
+     *
+     * @param  list<Length>  $sizes
+     */
+    private function priceAsSold(Ware $ware, array $sizes): ?int
     {
-        foreach ($this->plan->holding->pier->stocks ?? [] as $stock) {
-            if ($size !== null && $stock->length->equals($size) && $stock->price > 0.0) {
+        $stocks = match ($ware) {
+            Ware::StockTube => $this->plan->holding->pier->stocks ?? [],
+            Ware::Timber => $this->plan->frame->stocks[Layer::key($sizes[0], $sizes[1])] ?? [],
+            default => [],
+        };
+        foreach ($stocks as $stock) {
+            if ($stock->length->equals($sizes[count($sizes) - 1]) && $stock->price > 0.0) {
                 return (int) round($stock->price * 100);
             }
         }
 
         return null;
+    }
+
+    /** @return list<Need> boards of the frame out of the lengths they are sold in, sheets, and what holds them together */
+    private function ofFrame(SiteState $site): array
+    {
+        if ($this->plan->frame === null) {
+            return [];
+        }
+        $frame = new FrameOnPosts($this->plan, $this->plan->frame, $site->log->newest(AsCast::class));
+        $needs = array_map(fn (Piece $sheet) => new Need(self::id(Ware::Sheet, $sheet->length), 1.0, ''), $frame->of(LayerKind::Sheet));
+        foreach (SectionSawn::all($frame->pieces, $this->plan->frame->stocks, $this->plan->notation->system()->kerf) as $section) {
+            [$one, $other] = $section->sides();
+            $needs = [...$needs, ...($section->cutting === null ? [new Need(self::id(Ware::TimberByLength, $one, $other), $this->far($section->inAll()), '')] : array_map(
+                fn (StockBoard $board) => new Need(self::id(Ware::Timber, $one, $other, $board->stock->length), 1.0, ''), $section->cutting->boards,
+            ))];
+        }
+        foreach ($frame->fixings as $layer => $count) {
+            $ware = match (LayerKind::from($layer)) {
+                LayerKind::Board => Ware::BoardScrew, LayerKind::Sheet => Ware::RoofScrew, default => Ware::FrameFixing
+            };
+            $needs[] = new Need(self::id($ware), (float) $count, '');
+        }
+
+        return $needs;
     }
 
     /** @return list<Need> */

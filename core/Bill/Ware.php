@@ -15,6 +15,13 @@ enum Ware: string
     /** By its length, where nobody said in which it is sold. */
     case Tube = 'tube';
     case StockTube = 'stock_tube';
+    /** Out of stock lengths, by section and length; and by the length needed where nobody said in which it is sold. */
+    case Timber = 'timber';
+    case TimberByLength = 'timber_by_length';
+    case Sheet = 'sheet';
+    case FrameFixing = 'frame_fixing';
+    case BoardScrew = 'board_screw';
+    case RoofScrew = 'roof_screw';
     case Block = 'block';
     case Base = 'base';
     case Stake = 'stake';
@@ -27,7 +34,7 @@ enum Ware: string
     {
         return match ($this) {
             self::Gravel => WareUnit::Weight,
-            self::Tube, self::String => WareUnit::Length,
+            self::Tube, self::String, self::TimberByLength => WareUnit::Length,
             default => WareUnit::Piece,
         };
     }
@@ -35,6 +42,6 @@ enum Ware: string
     /** What is usually lost of it, a share of 1. */
     public function usualWaste(): float
     {
-        return in_array($this, [self::Bag, self::Gravel, self::String], true) ? 0.1 : 0.0;
+        return in_array($this, [self::Bag, self::Gravel, self::String, self::TimberByLength, self::FrameFixing, self::BoardScrew, self::RoofScrew], true) ? 0.1 : 0.0;
     }
 }

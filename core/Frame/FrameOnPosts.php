@@ -52,7 +52,10 @@ final readonly class FrameOnPosts
         }
         $this->changed = $changed;
         $pieces = $fixings = [];
-        $hindered = array_map(fn (array $off) => Fact::of(FrameRefusal::TopOffThePlane, post: $off[0], off: $off[1]), $this->space->offThePlane());
+        $hindered = [
+            ...array_map(fn (array $off) => Fact::of(FrameRefusal::TopOffThePlane, post: $off[0], off: $off[1]), $this->space->offThePlane()),
+            ...array_map(fn (array $into) => Fact::of(FrameRefusal::IntoTheWall, wall: $into[0], by: $into[1]), $this->space->intoWalls()),
+        ];
         foreach ($this->lines === [] ? [] : $rules->layers as $layer) {
             $built = $this->built($layer);
             $pieces = [...$pieces, ...$built->pieces];
@@ -277,19 +280,20 @@ final readonly class FrameOnPosts
         return new Built($pieces, count($this->space->purlins()) * count($this->space->joists()), $hindered);
     }
 
-    /** Rows of boards along the beams, joined on joists, never two rows side by side on one; ripped at the ends where they do not come out. */
+    /** Rows of boards along the beams, over the rims too, joined on joists, never two rows side by side on one; ripped at the ends where they do not come out. */
     private function boards(Layer $layer): Built
     {
         $past = $layer->past()->inMillimetres();
         $long = Length::millimetres($this->space->end - $this->space->begin + 2 * $past);
         try {
-            $rows = new BoardsAcross(Length::millimetres($this->space->slopeLong()), $layer->thick, $layer->gap ?? Length::zero());
+            $rims = $this->rules->layer(LayerKind::Rim)?->thick->inMillimetres() ?? 0.0;
+            $rows = new BoardsAcross(Length::millimetres($this->space->slopeLong() + 2 * $rims), $layer->thick, $layer->gap ?? Length::zero());
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
         }
         [$lengths, $hindered] = $this->joined($layer, $long, $this->onJoists($past), 2);
         $pieces = [];
-        [$up, $gap] = [0.0, $layer->gap?->inMillimetres() ?? 0.0];
+        [$up, $gap] = [-$rims, $layer->gap?->inMillimetres() ?? 0.0];
         for ($row = 0; $row < $rows->count; $row++) {
             $wide = match ($row) {
                 0 => $rows->first, $rows->count - 1 => $rows->last, default => $layer->thick

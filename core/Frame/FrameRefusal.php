@@ -20,4 +20,5 @@ enum FrameRefusal
     case RowsShareAJoist;
     case NotPositive;
     case TopOffThePlane;
+    case IntoTheWall;
 }

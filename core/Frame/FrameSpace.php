@@ -12,6 +12,7 @@ use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Terms\Point;
 
 /**
  * Where the layers of a frame lie: along the beams and across them, and how high. All tops lie in one plane, as decided or as the kind of job falls;
@@ -70,6 +71,33 @@ final readonly class FrameSpace
         }
 
         return $off;
+    }
+
+    /** @return list<array{string, Length}> what is fixed on the site and would be cut by the frame, with how far it reaches beyond it */
+    public function intoWalls(): array
+    {
+        if ($this->lines === []) {
+            return [];
+        }
+        $rim = $this->rules->layer(LayerKind::Rim)?->thick->inMillimetres() ?? 0.0;
+        $over = max(array_map(fn (LayerKind $kind) => $this->rules->layer($kind)?->past()->inMillimetres() ?? 0.0, [LayerKind::Board, LayerKind::Purlin, LayerKind::Sheet]));
+        $into = [];
+        foreach ($this->plan->fixedLines() as $line) {
+            if ($line->kind === FixedKind::String) {
+                continue;
+            }
+            $side = $line->off($this->lines[0]->posts[0]->at)->isNegative() ? -1 : 1;
+            $deepest = 0.0;
+            foreach ([$this->begin - $over, $this->end + $over] as $along) {
+                foreach ([$this->low - $rim, $this->high + $rim] as $across) {
+                    $corner = $this->at($along, $across, 0.0);
+                    $deepest = max($deepest, -$side * $line->off(new Point(Length::millimetres($corner->x), Length::millimetres($corner->y)))->inMillimetres());
+                }
+            }
+            $into = $deepest > 0.5 ? [...$into, [$line->name, Length::millimetres($deepest)]] : $into;
+        }
+
+        return $into;
     }
 
     /**
@@ -212,6 +240,12 @@ final readonly class FrameSpace
         [$along, $across] = [$this->alongOf($post), $this->rules->alongX ? $post->at->y->inMillimetres() : $post->at->x->inMillimetres()];
 
         return new Solid($this->at($along, $across, 0.0), $this->at($along, $across, 0.0), $section->thicker()->inMillimetres(), $this->topOf($post));
+    }
+
+    /** So far along the beams, at the joists’ first ends. */
+    public function place(float $along): InSpace
+    {
+        return $this->at($along, $this->low, 0.0);
     }
 
     /** Where a height lies over a place on the plan. */

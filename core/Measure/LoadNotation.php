@@ -71,6 +71,12 @@ final readonly class LoadNotation
         return $this->isMetric() ? number_format($tonnes, 2).' t' : number_format($tonnes * self::POUNDS).' lb';
     }
 
+    /** What one or two people lift, in whole figures. */
+    public function mass(float $kilograms): string
+    {
+        return $this->isMetric() ? number_format($kilograms).' kg' : number_format($kilograms / 1000 * self::POUNDS).' lb';
+    }
+
     public function pressure(float $psf): string
     {
         return $this->isMetric()

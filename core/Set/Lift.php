@@ -9,7 +9,7 @@ use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Work\Crew;
 use Aequus\Plan\Work\Timber;
 
-/** One post as it is lifted: how heavy, and how many people that takes. */
+/** One post or member as it is lifted: how heavy, and how many people that takes. */
 final readonly class Lift
 {
     private function __construct(public float $kilograms)
@@ -18,7 +18,13 @@ final readonly class Lift
 
     public static function ofPost(Section $section, Length $length, Timber $timber): self
     {
-        return new self($section->area() * $length->inMillimetres() / 1e9 * $timber->density());
+        return self::ofVolume($section->area() * $length->inMillimetres(), $timber);
+    }
+
+    /** @param  float  $volume  mm³ */
+    public static function ofVolume(float $volume, Timber $timber): self
+    {
+        return new self($volume / 1e9 * $timber->density());
     }
 
     /** Null where it takes a machine or props. */

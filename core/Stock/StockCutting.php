@@ -20,6 +20,9 @@ final readonly class StockCutting
     /** Of pieces of two boards that are shared out anew. */
     private const MOST_STATES_OF_TWO = 256;
 
+    /** Up to so many stocks every shorter list is tried. */
+    private const MOST_TRIED_WITHOUT = 5;
+
     /** @param  list<StockBoard>  $boards */
     private function __construct(
         public array $boards,
@@ -50,7 +53,7 @@ final readonly class StockCutting
         [$wanted, $states] = self::states($pieces);
         $boards = $states <= self::MOST_STATES
             ? self::exactly(array_keys($wanted), array_values($wanted), $stocks, $kerf)
-            : self::improved(self::firstFit($pieces, $stocks, $kerf), $stocks, $kerf);
+            : self::nearly($wanted, $stocks, $kerf);
         $least = min(array_map(fn (Stock $stock) => $stock->price / ($stock->length->nanometres + $kerf->nanometres), $stocks));
 
         return new self(
@@ -143,34 +146,141 @@ final readonly class StockCutting
     }
 
     /**
+     * The cheapest plan of this list of stocks and of all that leave some of it out, so that one length more on offer never costs more.
+     *
+     * @param  array<int, int>  $wanted  how many of each length, longest first
+     * @param  non-empty-list<Stock>  $stocks
+     * @return list<StockBoard>
+     */
+    private static function nearly(array $wanted, array $stocks, Length $kerf): array
+    {
+        $best = [];
+        $longest = array_key_first($wanted);
+        foreach (self::shorterLists($stocks) as $list) {
+            if (max(array_map(fn (Stock $stock) => $stock->length->nanometres, $list)) < $longest) {
+                continue;
+            }
+            foreach ($list as $opened) {
+                $boards = self::improved(self::firstFit($wanted, $opened, $list, $kerf), $list, $kerf);
+                $best = $best === [] || self::price($boards) < self::price($best) ? $boards : $best;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  non-empty-list<Stock>  $stocks
+     * @return list<non-empty-list<Stock>> every list that leaves some out, the whole one too; of many stocks only those that leave out the last ones
+     */
+    private static function shorterLists(array $stocks): array
+    {
+        $lists = [];
+        if (count($stocks) > self::MOST_TRIED_WITHOUT) {
+            for ($n = count($stocks); $n > 0; $n--) {
+                $lists[] = array_slice($stocks, 0, $n);
+            }
+
+            return array_values(array_filter($lists));
+        }
+        for ($set = (1 << count($stocks)) - 1; $set > 0; $set--) {
+            $lists[] = array_values(array_filter($stocks, fn (int $i) => ($set >> $i & 1) === 1, ARRAY_FILTER_USE_KEY));
+        }
+
+        return array_values(array_filter($lists));
+    }
+
+    /**
+     * Board by board the longest pieces that still go into the length that is opened, then the cheapest stock that holds them: first fit decreasing.
+     *
+     * @param  array<int, int>  $left  how many of each length, longest first
+     * @param  non-empty-list<Stock>  $stocks
+     * @return list<StockBoard>
+     */
+    private static function firstFit(array $left, Stock $opened, array $stocks, Length $kerf): array
+    {
+        $boards = [];
+        while ($left !== []) {
+            $room = max($opened->length->nanometres, array_key_first($left)) + $kerf->nanometres;
+            $taken = [];
+            foreach ($left as $length => $count) {
+                $n = min($count, intdiv($room, $length + $kerf->nanometres));
+                $taken = $n > 0 ? $taken + [$length => $n] : $taken;
+                $room -= $n * ($length + $kerf->nanometres);
+            }
+            $pieces = [];
+            foreach ($taken as $length => $n) {
+                $pieces = [...$pieces, ...array_fill(0, $n, Length::nanometres($length))];
+            }
+            $board = new StockBoard(self::cheapestFor(self::used($pieces, $kerf), $stocks) ?? $opened, $pieces);
+            // As often as there are pieces for it.
+            $alike = min([PHP_INT_MAX, ...array_map(fn (int $length, int $n) => intdiv($left[$length], $n), array_keys($taken), $taken)]);
+            $boards = [...$boards, ...array_fill(0, $alike, $board)];
+            foreach ($taken as $length => $n) {
+                $left[$length] -= $alike * $n;
+            }
+            $left = array_filter($left);
+        }
+
+        return $boards;
+    }
+
+    /**
      * @param  list<StockBoard>  $boards
      * @param  non-empty-list<Stock>  $stocks
      * @return list<StockBoard>
      */
     private static function improved(array $boards, array $stocks, Length $kerf): array
     {
-        /** @var array<string, true> $best what was tried and costs least as it is: many boards are alike */
+        /** @var array<string, list<StockBoard>> $kinds boards out of one stock with the same pieces */
+        $kinds = [];
+        foreach ($boards as $board) {
+            $kinds[self::alike($board)][] = $board;
+        }
+        /** @var array<string, true> $best what was tried and costs least as it is */
         $best = [];
         for ($isBetter = true; $isBetter;) {
             $isBetter = false;
-            for ($i = 0; $i < count($boards); $i++) {
-                for ($j = $i; $j < count($boards); $j++) {
-                    $now = $i === $j ? [$boards[$i]] : [$boards[$i], $boards[$j]];
-                    $key = implode('|', array_map(self::alike(...), $now));
-                    $anew = isset($best[$key]) ? null : self::sharedAnew($now, $stocks, $kerf);
-                    if ($anew === null) {
-                        $best[$key] = true;
-                    } else {
-                        $boards = [...array_values(array_diff_key($boards, [$i => 0, $j => 0])), ...$anew];
-                        $isBetter = true;
-
-                        continue 3;
+            $keys = array_keys($kinds);
+            foreach ($keys as $i => $one) {
+                foreach (array_slice($keys, $i) as $other) {
+                    $pair = $one === $other && count($kinds[$one]) < 2 ? [$one] : [$one, $other];
+                    if (isset($best[implode('|', $pair)])) {
+                        continue;
                     }
+                    $anew = self::sharedAnew(array_map(fn (string $key) => $kinds[$key][0], $pair), $stocks, $kerf);
+                    if ($anew === null) {
+                        $best[implode('|', $pair)] = true;
+
+                        continue;
+                    }
+                    foreach ($pair as $key) {
+                        array_pop($kinds[$key]);
+                    }
+                    foreach ($anew as $board) {
+                        $kinds[self::alike($board)][] = $board;
+                    }
+                    $kinds = array_filter($kinds);
+                    $isBetter = true;
+
+                    continue 3;
                 }
             }
         }
 
-        return $boards;
+        return array_merge(...array_values($kinds));
+    }
+
+    /** Boards out of one stock with the same pieces have one key. */
+    private static function alike(StockBoard $board): string
+    {
+        return $board->stock->length->nanometres.':'.implode(',', array_map(fn (Length $piece) => $piece->nanometres, $board->pieces));
+    }
+
+    /** @param  list<StockBoard>  $boards */
+    private static function price(array $boards): float
+    {
+        return array_sum(array_map(fn (StockBoard $board) => $board->stock->price, $boards));
     }
 
     /**
@@ -189,53 +299,6 @@ final readonly class StockCutting
         $anew = self::exactly(array_keys($wanted), array_values($wanted), $stocks, $kerf);
 
         return self::price($anew) < self::price($boards) - 1e-9 ? $anew : null;
-    }
-
-    /** Boards out of one stock with the same pieces have one key. */
-    private static function alike(StockBoard $board): string
-    {
-        return $board->stock->length->nanometres.':'.implode(',', array_map(fn (Length $piece) => $piece->nanometres, $board->pieces));
-    }
-
-    /** @param  list<StockBoard>  $boards */
-    private static function price(array $boards): float
-    {
-        return array_sum(array_map(fn (StockBoard $board) => $board->stock->price, $boards));
-    }
-
-    /**
-     * First fit decreasing, then every board exchanged for the cheapest stock that still holds its pieces.
-     *
-     * @param  non-empty-list<Length>  $pieces  longest first
-     * @param  non-empty-list<Stock>  $stocks
-     * @return list<StockBoard>
-     */
-    private static function firstFit(array $pieces, array $stocks, Length $kerf): array
-    {
-        $best = [];
-        $leastCost = INF;
-        foreach ($stocks as $opened) {
-            $boards = [];
-            foreach ($pieces as $piece) {
-                foreach ($boards as $i => $board) {
-                    if (self::used([...$board, $piece], $kerf) <= max($opened->length->nanometres, self::used($board, $kerf))) {
-                        $boards[$i][] = $piece;
-
-                        continue 2;
-                    }
-                }
-                $boards[] = [$piece];
-            }
-            $made = array_map(
-                fn (array $board) => new StockBoard(self::cheapestFor(self::used($board, $kerf), $stocks) ?? $opened, $board), array_values($boards),
-            );
-            $cost = array_sum(array_map(fn (StockBoard $board) => $board->stock->price, $made));
-            if ($cost < $leastCost) {
-                [$best, $leastCost] = [$made, $cost];
-            }
-        }
-
-        return $best;
     }
 
     /** @param  list<Length>  $pieces */

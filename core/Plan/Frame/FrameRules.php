@@ -56,8 +56,13 @@ final readonly class FrameRules
         return new self($this->layers, $this->alongX, array_filter([...$this->stocks, $section => $stocks]));
     }
 
-    /** What is usual on the posts of such a job; null where nothing lies on them, or a maker’s sheet says what. */
-    public static function usual(JobKind $kind, Notation $notation): ?self
+    /**
+     * What is usual on the posts of such a job; null where nothing lies on them, or a maker’s sheet says what. A floor ends flush with the outer faces
+     * of its posts, as the plan has room for it.
+     *
+     * @param  Length  $post  how thick a post is
+     */
+    public static function usual(JobKind $kind, Notation $notation, Length $post): ?self
     {
         $kinds = match ($kind) {
             JobKind::Deck, JobKind::Boardwalk => [LayerKind::Beam, LayerKind::Joist, LayerKind::Rim, LayerKind::Blocking, LayerKind::Board],
@@ -70,7 +75,20 @@ final readonly class FrameRules
             JobKind::LetterBox, JobKind::CourtHoop, JobKind::DrivenPosts, JobKind::SocketRepair => [],
         };
 
-        return $kinds === [] ? null : new self(array_map(fn (LayerKind $layer) => self::usualLayer($layer, $notation), $kinds));
+        if ($kinds === []) {
+            return null;
+        }
+        $rules = new self(array_map(fn (LayerKind $layer) => self::usualLayer($layer, $notation), $kinds));
+        if (! $kind->carriesPeople()) {
+            return $rules;
+        }
+        $rim = $rules->layer(LayerKind::Rim)->thick ?? Length::zero();
+        foreach ([[LayerKind::Beam, $post->half()], [LayerKind::Joist, $post->half()->minus($rim)], [LayerKind::Board, Length::zero()]] as [$flush, $past]) {
+            $layer = $rules->layer($flush);
+            $rules = $layer === null ? $rules : $rules->with($layer->standingOver($past->isNegative() ? Length::zero() : $past));
+        }
+
+        return $rules;
     }
 
     /** One layer in goods of the trade that measures so. */

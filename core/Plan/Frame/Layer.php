@@ -52,6 +52,11 @@ final readonly class Layer
         return $this->past ?? Length::zero();
     }
 
+    public function standingOver(Length $past): self
+    {
+        return new self($this->kind, $this->thick, $this->deep, $this->count, $this->apart, $past, $this->gap, $this->fixings, $this->reliedOn);
+    }
+
     /** Its section as one key: members of one key are sawn from the same stock. */
     public function section(): string
     {

@@ -24,6 +24,7 @@ final class FrameRefusalWords
             FrameRefusal::FirstAndLastTooNarrow => 'First and last board would be narrower than a third. Choose another width or gap.',
             FrameRefusal::RowsShareAJoist => 'Two rows side by side would both be joined over {joist}. Add a longer stock, or a shorter one.',
             FrameRefusal::TopOffThePlane => 'The top of {post} lies {off} off the plane of the others: what lies over it is not right there.',
+            FrameRefusal::IntoTheWall => 'The frame would reach {by} into what is fixed there ({wall}). Let it stand over less on that side.',
             FrameRefusal::NotPositive => 'Lengths and widths are above zero.',
         };
     }

@@ -153,6 +153,8 @@ return [
     'ways.set.stop' => 'Stop now',
     'ways.cut' => 'Marks',
     'ways.cut.rods' => 'Rod marks',
+    'ways.cut.members' => 'Frame',
+    'ways.cut.boards' => 'Cut list',
     'ways.cut.frame' => 'Beams and rafters',
     'ways.cut.set-out' => 'Set-out',
     'marks.away_from_the_base_line' => 'Marks away from the base line',

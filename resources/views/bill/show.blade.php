@@ -7,6 +7,8 @@
             <h1>{{ $page->isPriced() ? $say('bill.sum', sum: $page->sum) : $say('bill.no_price_yet') }}</h1>
             <p class="verdict-why">@if ($page->unpriced && $page->isPriced()){{ $say('bill.without_a_price', names: $page->unpriced) }}@endif
                 @if ($page->isOpen()){{ $say('bill.ground_is_open') }}@endif {{ $say('bill.what_it_counts') }}
+                @if ($plan->frame === null){{ $say('bill.without_the_frame') }}@elseif ($page->hasParts()){{
+                    $say('bill.without_other_frames') }}@endif
                 @if ($page->hasParts()){{ $say('bill.strings_of_the_grid') }}@endif</p>
             <form method="post" action="{{ route('footing.bill.price', $job) }}">
                 @csrf <input type="hidden" name="form" value="bill"><input type="hidden" name="based_on"

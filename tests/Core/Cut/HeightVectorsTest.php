@@ -33,6 +33,8 @@ use Aequus\Stock\StockCutting;
 use Aequus\Stock\StockRefused;
 use Generator;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Expected;
 use Tests\Told;
 use Tests\Vectors;
@@ -295,6 +297,24 @@ final class HeightVectorsTest extends VectorTestCase
         $this->assertFalse($cutting->exact);
         $this->assertEqualsWithDelta(6 * 36 + 2 * 14.5, $cutting->cost, 1e-9);
         $this->assertCount(14, array_merge(...array_map(fn (StockBoard $board) => $board->pieces, $cutting->boards)));
+    }
+
+    /** Seed 1611: one length more on offer never costs more, and no plan costs less than the bound. */
+    public function test_a_longer_list_of_stocks_never_costs_more(): void
+    {
+        $dice = new Randomizer(new Mt19937(1611));
+        $mm = Length::millimetres(...);
+        for ($round = 0; $round < 6; $round++) {
+            $pieces = array_map(fn () => $mm($dice->getInt(300, 2300)), range(1, $dice->getInt(14, 22)));
+            $stocks = [new Stock($mm(2400), 12.0), ...array_map(fn () => new Stock($mm($dice->getInt(2, 10) * 600), $dice->getInt(800, 4000) / 100), range(1, 3))];
+            $last = INF;
+            for ($n = 1; $n <= 4; $n++) {
+                $cutting = StockCutting::cheapest($pieces, array_slice($stocks, 0, $n), $mm(3));
+                $this->assertLessThanOrEqual($last + 1e-9, $cutting->cost);
+                $this->assertGreaterThanOrEqual($cutting->bound - 1e-9, $cutting->cost);
+                $last = $cutting->cost;
+            }
+        }
     }
 
     public function test_a_strap_runs_along_the_longer_diagonal_however_little_longer_it_is(): void

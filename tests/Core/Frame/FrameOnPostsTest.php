@@ -6,7 +6,6 @@ namespace Tests\Core\Frame;
 
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\FrameRefusal;
-use Aequus\Frame\InSpace;
 use Aequus\Frame\Piece;
 use Aequus\Frame\SectionSawn;
 use Aequus\Logbook\Square\AsCast;
@@ -18,11 +17,13 @@ use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\ByPost;
-use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Terms\PlanRefused;
+use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Tops\TopRules;
 use Aequus\Stock\Stock;
 use Aequus\Thing\Ask\Heard;
@@ -41,7 +42,7 @@ final class FrameOnPostsTest extends TestCase
     /** Two bays of 2400, rows 3000 apart, beams 300 over, joists 600 at most and 300 over, boards of 145 with gaps of 5 and 25 over. */
     public function test_a_deck_has_its_beams_joists_rims_blocks_and_boards(): void
     {
-        $deck = $this->frame($this->plan(), $this->usual(JobKind::Deck));
+        $deck = $this->frame($this->plan(), $this->deck());
         // 4800 and 300 over at both ends, two plies on each row.
         $this->assertSame([4 => 5400], $this->lengths($deck, LayerKind::Beam));
         // From edge to edge 5400 less one joist are 5355: nine bays of 595.
@@ -49,11 +50,11 @@ final class FrameOnPostsTest extends TestCase
         $this->assertEqualsWithDelta(array_map(fn (int $i) => -300 + 22.5 + 595 * $i, range(0, 9)), $deck->marks(LayerKind::Joist), 1e-6);
         $this->assertSame([2 => 5400], $this->lengths($deck, LayerKind::Rim));
         $this->assertSame([9 => 550], $this->lengths($deck, LayerKind::Blocking));
-        // 3600 across take 25 boards, the first and the last ripped to 72.5.
+        // 3600 and a rim of 45 at either end take 25 boards, the last ripped to 90.
         $this->assertSame([25 => 5450], $this->lengths($deck, LayerKind::Board));
         $wide = array_map(fn (Piece $piece) => $piece->solid->wide, $deck->of(LayerKind::Board));
-        $this->assertEqualsWithDelta([72.5, 145, 72.5], [$wide[0], $wide[1], $wide[24]], 1e-6);
-        $this->assertEqualsWithDelta(3600, array_sum($wide) + 24 * 5, 1e-6, 'boards and gaps are the floor');
+        $this->assertEqualsWithDelta([145, 145, 90], [$wide[0], $wide[1], $wide[24]], 1e-6);
+        $this->assertEqualsWithDelta(3690, array_sum($wide) + 24 * 5, 1e-6, 'boards and gaps are the floor');
         // Three posts in each row under two plies; 10 joists on two rows; 2 × 10; 2 × 9; 25 × 10. Two at each crossing, three at rims and blocks.
         $this->assertSame(['beam' => 24, 'joist' => 40, 'rim' => 60, 'blocking' => 54, 'board' => 500], $deck->fixings);
         $this->assertSame([], $deck->hindered);
@@ -62,9 +63,37 @@ final class FrameOnPostsTest extends TestCase
         $this->assertEqualsWithDelta([2740, 2768], [$board->corners()[0]->z, $board->corners()[4]->z], 1e-6);
     }
 
+    /** Posts of 140: beams, joists with their rims, and boards end with the outer faces, so that a gap to a house stays what it was. */
+    public function test_a_floor_is_flush_with_its_outer_posts_unless_it_is_let_over(): void
+    {
+        $deck = $this->frame($this->plan(), $this->usual(JobKind::Deck));
+        $this->assertSame([4 => 4940], $this->lengths($deck, LayerKind::Beam));
+        $this->assertSame([10 => 3050], $this->lengths($deck, LayerKind::Joist));
+        $this->assertSame(4940, array_values($this->lengths($deck, LayerKind::Board))[0]);
+        $corners = array_merge(...array_map(fn (Piece $piece) => $piece->solid->corners(), $deck->of(LayerKind::Board)));
+        $this->assertEqualsWithDelta([-70, 3070, -70, 4870], [
+            min(array_map(fn (InSpace $at) => $at->y, $corners)), max(array_map(fn (InSpace $at) => $at->y, $corners)),
+            min(array_map(fn (InSpace $at) => $at->x, $corners)), max(array_map(fn (InSpace $at) => $at->x, $corners)),
+        ], 1e-6);
+    }
+
+    /** A house 150 behind the outer posts’ centres: 300 over would go 195 into it with the rim, flush leaves 80. */
+    public function test_a_frame_that_would_reach_into_a_house_is_told(): void
+    {
+        $line = fn (float $at, FixedKind $kind = FixedKind::Wall): Plan => $this->plan()->withLayout($this->plan()->layout->heldBy([new FixedLine(
+            'w', 'press house', new Point(Length::zero(), Length::millimetres($at)), new Point(Length::millimetres(4800), Length::millimetres($at)), $kind,
+        )]));
+        $hindered = $this->frame($line(3150), $this->deck())->hindered;
+        $this->assertSame([FrameRefusal::IntoTheWall], array_map(fn ($fact) => $fact->is, $hindered));
+        $this->assertEqualsWithDelta(195, $hindered[0]->part('by')->inMillimetres(), 1e-6);
+        $this->assertSame([], $this->frame($line(3150), $this->usual(JobKind::Deck))->hindered);
+        $this->assertCount(1, $this->frame($line(-150), $this->deck())->hindered, 'on the other side as well');
+        $this->assertSame([], $this->frame($line(3150, FixedKind::String), $this->deck())->hindered, 'a string is no wall');
+    }
+
     public function test_beams_along_the_columns_turn_everything(): void
     {
-        $rules = $this->usual(JobKind::Deck);
+        $rules = $this->deck();
         $turned = $this->frame($this->plan(), new FrameRules($rules->layers, false));
         // Three columns of two posts, 3000 long.
         $this->assertSame([6 => 3600], $this->lengths($turned, LayerKind::Beam));
@@ -122,7 +151,7 @@ final class FrameOnPostsTest extends TestCase
 
     public function test_beams_are_joined_over_posts_and_what_no_stock_reaches_is_told(): void
     {
-        $rules = $this->usual(JobKind::Deck);
+        $rules = $this->deck();
         $beam = $rules->layer(LayerKind::Beam)?->section() ?? '';
         $joined = $this->frame($this->plan(), $rules->soldIn($beam, [new Stock(Length::millimetres(4200), 30.0), new Stock(Length::millimetres(2700), 18.0)]));
         $this->assertSame([8 => 2700], $this->lengths($joined, LayerKind::Beam));
@@ -147,14 +176,14 @@ final class FrameOnPostsTest extends TestCase
     {
         $plan = $this->plan();
         $cast = ByPost::each([$plan->grid->labelled('C1'), $plan->grid->labelled('A1')], fn ($post) => new AsCast($post->id, Length::millimetres($post->label === 'C1' ? 12 : 0), Length::zero()));
-        $frame = new FrameOnPosts($plan, $this->usual(JobKind::Deck), $cast);
+        $frame = new FrameOnPosts($plan, $this->deck(), $cast);
         $this->assertEqualsWithDelta([5412, 5412, 5400, 5400], array_map(fn (Piece $piece) => $piece->length->inMillimetres(), $frame->of(LayerKind::Beam)), 1e-3);
         $this->assertSame(['A1'], array_keys($frame->changed));
         $this->assertEqualsWithDelta(12, $frame->changed['A1']->longer->inMillimetres(), 1e-6);
         // A post left out at an end shortens its beam; a line of one post carries none.
-        $short = $this->frame($this->plan(leftOut: ['C2']), $this->usual(JobKind::Deck));
+        $short = $this->frame($this->plan(leftOut: ['C2']), $this->deck());
         $this->assertEqualsWithDelta([5400, 5400, 3000, 3000], array_map(fn (Piece $piece) => $piece->length->inMillimetres(), $short->of(LayerKind::Beam)), 1e-6);
-        $none = $this->frame($this->plan(leftOut: ['B1', 'C1', 'B2', 'C2']), $this->usual(JobKind::Deck));
+        $none = $this->frame($this->plan(leftOut: ['B1', 'C1', 'B2', 'C2']), $this->deck());
         $this->assertSame([], $none->pieces);
     }
 
@@ -188,7 +217,7 @@ final class FrameOnPostsTest extends TestCase
         $dice = new Randomizer(new Mt19937(1311));
         for ($round = 0; $round < 40; $round++) {
             $plan = $this->plan(array_fill(0, $dice->getInt(1, 5), $dice->getInt(900, 3500)), array_fill(0, $dice->getInt(1, 3), $dice->getInt(900, 4000)));
-            $rules = $this->usual(JobKind::Deck);
+            $rules = $this->deck();
             $apart = $dice->getInt(300, 900);
             $at = fn (int $apart): array => $this->frame($plan, $rules->with(new Layer(LayerKind::Joist, Length::millimetres(45), Length::millimetres(145), apart: Length::millimetres($apart))))->marks(LayerKind::Joist);
             $marks = $at($apart);
@@ -202,7 +231,7 @@ final class FrameOnPostsTest extends TestCase
 
     public function test_pieces_of_one_section_are_sawn_together(): void
     {
-        $rules = $this->usual(JobKind::Deck);
+        $rules = $this->deck();
         $deck = $this->frame($this->plan(), $rules);
         $sawn = SectionSawn::all($deck->pieces, [$rules->layer(LayerKind::Joist)?->section() ?? '' => [new Stock(Length::millimetres(5400), 20.0)]], Length::millimetres(3));
         $this->assertSame(['45000000x195000000', '45000000x145000000', '28000000x145000000'], array_map(fn (SectionSawn $one) => $one->key, $sawn));
@@ -222,7 +251,7 @@ final class FrameOnPostsTest extends TestCase
     public function test_a_large_frame_is_planned_in_time(): void
     {
         $plan = $this->plan(array_fill(0, 9, 2400), array_fill(0, 9, 3000));
-        $rules = $this->usual(JobKind::Deck);
+        $rules = $this->deck();
         $sold = fn (int ...$lengths): array => array_map(fn (int $mm) => new Stock(Length::millimetres($mm), $mm / 100 + 1), $lengths);
         foreach ($rules->layers as $layer) {
             $rules = $rules->soldIn($layer->section(), $sold(2400, 3600, 4200, 4800, 5400));
@@ -243,7 +272,7 @@ final class FrameOnPostsTest extends TestCase
     #[DataProvider('frames')]
     public function test_what_was_decided_of_a_frame_is_kept(JobKind $kind, Notation $notation): void
     {
-        $rules = FrameRules::usual($kind, $notation);
+        $rules = FrameRules::usual($kind, $notation, Length::millimetres(140));
         if ($rules === null) {
             $this->assertContains($kind, [JobKind::LetterBox, JobKind::CourtHoop, JobKind::DrivenPosts, JobKind::SocketRepair]);
 
@@ -281,7 +310,18 @@ final class FrameOnPostsTest extends TestCase
 
     private function usual(JobKind $kind): FrameRules
     {
-        return FrameRules::usual($kind, Notation::millimetres(0)) ?? $this->fail();
+        return FrameRules::usual($kind, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail();
+    }
+
+    /** A floor let over on all sides: 300 under the boards, 25 more at their ends. */
+    private function deck(): FrameRules
+    {
+        $rules = $this->usual(JobKind::Deck);
+        foreach ([[LayerKind::Beam, 300], [LayerKind::Joist, 300], [LayerKind::Board, 25]] as [$kind, $past]) {
+            $rules = $rules->with($rules->layer($kind)?->standingOver(Length::millimetres($past)) ?? $this->fail());
+        }
+
+        return $rules;
     }
 
     private function frame(Plan $plan, FrameRules $rules): FrameOnPosts

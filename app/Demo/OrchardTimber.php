@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Unit;
+use Aequus\Plan\Frame\FrameRules;
+use Aequus\Plan\Frame\Layer;
+use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\JobKind;
+use Aequus\Stock\Stock;
+
+/** Frames of the demo’s jobs, as usual for their kind, out of timber that an invented yard sells. */
+final class OrchardTimber
+{
+    /** Coins for a litre of wood, rounded to whole ones for each board. */
+    private const A_LITRE = 92.0;
+
+    /** @param  JobKind  $like  as on the posts of which kind */
+    public static function frame(JobKind $like, Notation $notation, Length $post): ?FrameRules
+    {
+        $rules = FrameRules::usual($like, $notation, $post);
+        foreach ($rules->layers ?? [] as $layer) {
+            $rules = $rules?->with(self::reliedOn($layer));
+            $rules = $layer->kind->isTimber() ? $rules?->soldIn($layer->section(), self::sold($layer, $notation)) : $rules;
+        }
+
+        return $rules;
+    }
+
+    /** Beams and joists are from a table; nobody looked the rest up. */
+    private static function reliedOn(Layer $layer): Layer
+    {
+        return in_array($layer->kind, [LayerKind::Beam, LayerKind::Joist], true) ? new Layer(
+            $layer->kind, $layer->thick, $layer->deep, $layer->count, $layer->apart, $layer->past, $layer->gap, $layer->fixings, 'span table of the yard',
+        ) : $layer;
+    }
+
+    /** @return list<Stock> */
+    private static function sold(Layer $layer, Notation $notation): array
+    {
+        $lengths = $notation->unit === Unit::Millimetre
+            ? array_map(Length::millimetres(...), [2400, 3000, 3600, 4200, 4800]) : array_map(Length::feet(...), [8, 10, 12, 16, 20]);
+        $area = $layer->thick->inMillimetres() * $layer->deep->inMillimetres();
+
+        return array_map(fn (Length $length) => new Stock($length, round($area * $length->inMillimetres() / 1e6 * self::A_LITRE) / 100), $lengths);
+    }
+}

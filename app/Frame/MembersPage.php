@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Frame;
+
+use Aequus\Fact\Fact;
+use Aequus\Frame\FrameOnPosts;
+use Aequus\Frame\Piece;
+use Aequus\Logbook\Square\AsCast;
+use Aequus\Measure\LoadNotation;
+use Aequus\Plan\Frame\FrameRules;
+use Aequus\Plan\Frame\Layer;
+use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Terms\Side;
+use Aequus\Set\Lift;
+use Aequus\Site\SiteState;
+use Aequus\Words\Frame\LayerWords;
+use Aequus\Words\Speech;
+use App\Drawing\FrameDrawing;
+use App\Drawing\FrameView;
+use App\Type\Said;
+use App\Type\Say;
+use App\Type\Typeset;
+
+/** What stands on the posts: as decided, else as is usual for such a job; with its picture, its layers, and the order they go up. */
+final readonly class MembersPage
+{
+    public FrameRules $rules;
+
+    public bool $isDecided;
+
+    /** Null where no two posts stand in one line, or nothing stands on them. */
+    public ?FrameOnPosts $frame;
+
+    public ?FrameDrawing $drawing;
+
+    public FrameView $view;
+
+    public ?LayerKind $upTo;
+
+    public function __construct(private SiteState $site, string $view, string $upTo)
+    {
+        $plan = $site->plan;
+        $this->isDecided = $plan->frame !== null;
+        $this->rules = $plan->frame ?? FrameRules::usual($plan->kind, $plan->notation, $plan->post->thicker()) ?? new FrameRules([]);
+        $frame = new FrameOnPosts($plan, $this->rules, $site->log->newest(AsCast::class));
+        $this->frame = $frame->pieces === [] ? null : $frame;
+        $this->view = FrameView::tryFrom($view) ?? FrameView::Corner1;
+        $kind = LayerKind::tryFrom($upTo);
+        $this->upTo = $kind !== null && $this->rules->layer($kind) !== null ? $kind : null;
+        $this->drawing = $this->frame === null ? null : new FrameDrawing(
+            $plan, $this->frame, $this->view, $this->upTo, array_values(array_filter($plan->grid->atCrossings(), fn (Post $post) => $site->standing($post)->set)),
+        );
+    }
+
+    /** @return list<LayerRow> */
+    public function rows(): array
+    {
+        return array_map(fn (Layer $layer) => new LayerRow($layer, $this->frame?->of($layer->kind) ?? [], $this->frame->fixings[$layer->kind->value] ?? 0), $this->rules->layers);
+    }
+
+    /** @return list<Said> what can’t be made, or came out otherwise than planned */
+    public function told(): array
+    {
+        $speech = new Speech($this->site->plan);
+        $say = new Say($speech);
+        $told = array_map(fn (Fact $fact) => new Said(Typeset::sentence($speech->say($fact)), (string) $speech->say($fact)), $this->frame->hindered ?? []);
+        foreach ($this->frame->changed ?? [] as $post => $row) {
+            $told[] = $say($row->longer->isPositive() ? 'frame.longer' : 'frame.shorter', post: $post, off: $row->longer->magnitude(), reach: $row->reach);
+        }
+
+        return $told;
+    }
+
+    /** @return array<string, string> by view, what it is called */
+    public function views(): array
+    {
+        $sides = $this->site->plan->sides;
+
+        return array_combine(array_map(fn (FrameView $view) => $view->value, FrameView::cases()), array_map(fn (FrameView $view) => match ($view) {
+            FrameView::FromAbove => Say::text('frame.view_plan'),
+            FrameView::MinusY => Say::text('frame.view_side', side: $sides->nameOf(Side::MinusY)),
+            FrameView::PlusY => Say::text('frame.view_side', side: $sides->nameOf(Side::PlusY)),
+            FrameView::MinusX => Say::text('frame.view_side', side: $sides->nameOf(Side::MinusX)),
+            FrameView::PlusX => Say::text('frame.view_side', side: $sides->nameOf(Side::PlusX)),
+            FrameView::Corner1 => Say::text('frame.view_corner', corner: '1'), FrameView::Corner2 => Say::text('frame.view_corner', corner: '2'),
+            FrameView::Corner3 => Say::text('frame.view_corner', corner: '3'), FrameView::Corner4 => Say::text('frame.view_corner', corner: '4'),
+        }, FrameView::cases()));
+    }
+
+    /** @return array<string, string> up to which layer may be drawn */
+    public function layers(): array
+    {
+        $kinds = array_map(fn (Layer $layer) => $layer->kind, $this->rules->layers);
+
+        return ['' => Say::text('frame.all_layers')] + array_combine(array_map(fn (LayerKind $kind) => $kind->value, $kinds), array_map(LayerWords::all(...), $kinds));
+    }
+
+    /** @return array<string, string> layers that may still be put on, by what is sent */
+    public function more(): array
+    {
+        $more = ['' => Say::text('frame.nothing_more')];
+        foreach (LayerKind::cases() as $kind) {
+            if ($this->rules->layer($kind) === null) {
+                $more[$kind->value] = LayerWords::all($kind);
+            }
+        }
+
+        return $more;
+    }
+
+    /** @return list<array{string, string, string}> layer by layer: its name, what is minded before it goes up, and its heaviest piece */
+    public function order(): array
+    {
+        $order = [];
+        foreach ($this->rows() as $row) {
+            if ($row->pieces !== []) {
+                $lift = Lift::ofVolume(max(array_map(fn (Piece $piece) => $piece->volume(), $row->pieces)), $this->site->plan->work->timber);
+                $order[] = [LayerWords::all($row->layer->kind), LayerWords::before($row->layer->kind), $row->layer->kind->isTimber() ? Say::text(
+                    'frame.heaviest', one: LayerWords::one($row->layer->kind), mass: (new LoadNotation($this->site->plan->notation->unit))->mass($lift->kilograms),
+                    people: Say::text('frame.people_'.($lift->people() ?? 0)),
+                ) : ''];
+            }
+        }
+
+        return $order;
+    }
+
+    public function hasParts(): bool
+    {
+        return $this->site->plan->parts !== [];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Aequus\Site\Phase;
+use App\Actions\RevisePlan;
+use App\Frame\BoardsPage;
+use App\Frame\MembersPage;
+use App\Http\Requests\Plans\FrameRequest;
+use App\Http\Requests\Plans\SoldRequest;
+use App\Models\Job;
+use App\Type\Say;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** What stands on the posts, and what it is sawn from. */
+final class FrameController extends Controller
+{
+    public function members(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+
+        return $this->page('cut.members', $site, ['page' => new MembersPage($site->state, $request->string('view')->value(), $request->string('up_to')->value())]);
+    }
+
+    public function decide(FrameRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $revise($job, $this->user($request), $plan->withFrame($request->frame($plan)), Say::text('frame.reason'), $request->integer('based_on'));
+
+        return redirect()->route('cut.members', $job)->with('said', Say::text('frame.kept'));
+    }
+
+    public function boards(Job $job): View
+    {
+        $site = $this->site($job);
+
+        return $this->page('cut.boards', $site, ['page' => new BoardsPage($site->state), 'phase' => Phase::Cut]);
+    }
+
+    /** In which lengths each section is sold, and for how much. */
+    public function sold(SoldRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $revise($job, $this->user($request), $plan->withFrame($request->frame($plan, $this->site($job)->state)), Say::text('frame.reason_sold'), $request->integer('based_on'));
+
+        return redirect()->route('cut.boards', $job)->with('said', Say::text('frame.kept_sold'));
+    }
+}

@@ -1,0 +1,66 @@
+<x-layout :title="$say('components.ways.cut.members')" :site="$site" :phase="$phase">
+    <x-ways :site="$site" here="cut.members" />
+    <div class="two">
+        <section class="paper">
+            <h1>{{ $say('frame.title') }}</h1>
+            @unless ($page->isDecided)<p class="verdict-why">{{ $page->rules->layers === [] ? $say('frame.none_usual') : $say('frame.not_decided') }}</p>@endunless
+            @foreach ($page->told() as $told)<p class="refusal">{{ $told }}</p>@endforeach
+            @if ($page->drawing)
+                <figure class="drawing"><x-drawing.frame :model="$page->drawing" :view="$page->views()[$page->view->value]" />
+                    <figcaption class="hint">{{ $say('frame.solid_stands') }}</figcaption></figure>
+                <form method="get" action="{{ route('cut.members', $job) }}" class="entry" hx-trigger="change">
+                    <x-choice form="sum" name="view" :label="$say('frame.seen')" :value="$page->view->value" :options="$page->views()" />
+                    <x-choice form="sum" name="up_to" :label="$say('frame.up_to')" :value="$page->upTo->value ?? ''" :options="$page->layers()" />
+                    <button class="button button-second">{{ $say('page.show') }}</button>
+                </form>
+                <div class="scroll-x"><table>
+                    <caption>{{ $say('frame.layers') }} <span class="muted">{{ $say('frame.from_the_posts_up') }}</span></caption>
+                    <thead><tr><th scope="col">{{ $say('frame.layer') }}</th><th scope="col" class="num">{{ $say('frame.section') }}</th>
+                        <th scope="col" class="num">{{ $say('frame.pieces') }}</th><th scope="col" class="num">{{ $say('frame.fixings') }}</th>
+                        <th scope="col">{{ $say('frame.relied_on') }}</th></tr></thead>
+                    <tbody>@foreach ($page->rows() as $row)<tr><th scope="row">{{ $row->name() }}</th>
+                        <td class="num">{{ $say('frame.sides', one: $row->layer->thick, other: $row->layer->deep) }}</td>
+                        <td class="num strong">@foreach ($row->lengths() as [$count, $length])<div>{{ $say('frame.of_each', count: $count,
+                            length: $length) }}</div>@endforeach</td>
+                        <td class="num">{{ $row->fixings }}</td>
+                        <td>@if ($row->layer->reliedOn === '')<span class="state state-unchecked">{{ $say('frame.unchecked') }}</span>@else{{
+                            $row->layer->reliedOn }}@endif</td></tr>@endforeach</tbody>
+                </table></div>
+                <p class="hint">{{ $say('frame.not_checked') }} @if ($page->hasParts()){{ $say('frame.first_grid_only') }}@endif</p>
+                <h2>{{ $say('frame.order') }}</h2>
+                <ol class="rows">@foreach ($page->order() as [$layer, $before, $heaviest])<li><b>{{ $layer }}</b> {{ $before }}
+                    @if ($heaviest)<span class="muted">{{ $heaviest }}</span>@endif</li>@endforeach</ol>
+                <details class="why"><summary>{{ $say('page.why_2') }}</summary><p>{{ $say('frame.why') }}</p></details>
+            @elseif ($page->rules->layers !== [])
+                <p class="hint">{{ $say('frame.no_line') }}</p>
+            @endif
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="$phase" />
+            <details class="change" @if (! $page->isDecided || old('form') === 'frame') open @endif>
+            <summary>{{ $say('frame.change') }}</summary>
+            <form method="post" action="{{ route('cut.members.decide', $job) }}" class="entry">
+                @csrf <input type="hidden" name="form" value="frame"><input type="hidden" name="based_on"
+                    value="{{ old('based_on', $job->revision->number) }}">
+                <x-choice wide form="frame" name="beams_run" :label="$say('frame.beams_run')" :value="$page->rules->alongX ? 'x' : 'y'"
+                    :options="['x' => $say('frame.along_rows'), 'y' => $say('frame.along_columns')]" />
+                @foreach ($page->rows() as $row)
+                    <h3 class="field-wide">{{ $row->name() }}</h3>
+                    @foreach ($row->fields() as [$name, $label, $now])
+                        <x-field form="frame" :name="$name" :label="$label" :value="$plan->write($now)" :unit="$unit" />
+                    @endforeach
+                    @foreach ($row->counts() as [$name, $label, $now])
+                        <x-field form="frame" :name="$name" :label="$label" :value="$now" inputmode="numeric" />
+                    @endforeach
+                    <x-field wide form="frame" :name="$row->layer->kind->value.'_relied'" :label="$say('frame.relied')" :hint="$say('frame.relied_why')"
+                        :value="$row->layer->reliedOn" />
+                    <label class="tick field-wide"><input type="checkbox" name="{{ $row->layer->kind->value }}_out" value="1">
+                        {{ $say('frame.leave_out') }}</label>
+                @endforeach
+                <x-choice wide form="frame" name="add" :label="$say('frame.add')" value="" :options="$page->more()" />
+                <button class="button">{{ $say('frame.keep') }}</button>
+            </form>
+            </details>
+        </div>
+    </div>
+</x-layout>
