@@ -160,10 +160,8 @@ final readonly class StockCutting
             if (max(array_map(fn (Stock $stock) => $stock->length->nanometres, $list)) < $longest) {
                 continue;
             }
-            foreach ($list as $opened) {
-                $boards = self::improved(self::firstFit($wanted, $opened, $list, $kerf), $list, $kerf);
-                $best = $best === [] || self::price($boards) < self::price($best) ? $boards : $best;
-            }
+            $boards = self::improved(self::cheaper(array_map(fn (Stock $opened) => self::firstFit($wanted, $opened, $list, $kerf), $list)), $list, $kerf);
+            $best = $best === [] ? $boards : self::cheaper([$best, $boards]);
         }
 
         return $best;
@@ -269,6 +267,20 @@ final readonly class StockCutting
         }
 
         return array_merge(...array_values($kinds));
+    }
+
+    /**
+     * @param  non-empty-list<list<StockBoard>>  $plans
+     * @return list<StockBoard> the first of the cheapest
+     */
+    private static function cheaper(array $plans): array
+    {
+        $best = $plans[0];
+        foreach ($plans as $plan) {
+            $best = self::price($plan) < self::price($best) ? $plan : $best;
+        }
+
+        return $best;
     }
 
     /** Boards out of one stock with the same pieces have one key. */

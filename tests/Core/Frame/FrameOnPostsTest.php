@@ -6,6 +6,7 @@ namespace Tests\Core\Frame;
 
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\FrameRefusal;
+use Aequus\Frame\InSpace;
 use Aequus\Frame\Piece;
 use Aequus\Frame\SectionSawn;
 use Aequus\Logbook\Square\AsCast;

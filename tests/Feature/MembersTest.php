@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Bill\BillLine;
+use Aequus\Bill\JobNeeds;
+use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\JobKind;
+use Aequus\Plan\Plan;
+use App\Models\Job;
+use App\Site\ReadSite;
+use Tests\Builds;
+use Tests\FeatureTestCase;
+
+/** The frame on the posts as it is decided, drawn, cut and bought: two bays of 2400, rows 3000 apart, an open frame in mm. */
+final class MembersTest extends FeatureTestCase
+{
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($user = $this->person());
+        $this->job = $this->job($user, Builds::plan());
+    }
+
+    public function test_what_is_usual_is_shown_until_a_frame_is_kept(): void
+    {
+        $page = $this->members()->assertSee('Nothing is decided yet')->assertSeeTextInOrder(['Beams', "4 × 5400\u{202F}mm", 'not checked', 'Joists or rafters', "10 × 3600\u{202F}mm"]);
+        $page->assertSee('No span and no connection is checked here')->assertSee('Order of work');
+        // An open frame on no wall has no ledger to buy, and the bill knows of no frame yet.
+        $this->assertSame(1, $this->job->revisions()->count());
+        $this->get("/jobs/{$this->job->id}/footing/bill")->assertSee('What stands on the posts is not in it');
+        $this->assertArrayNotHasKey('frame_fixing', $this->lines());
+        $this->keep($this->asShown())->assertSessionHasNoErrors();
+        $this->members()->assertDontSee('Nothing is decided yet');
+        $this->get("/jobs/{$this->job->id}/footing/bill")->assertDontSee('What stands on the posts is not in it');
+        $this->assertEqualsWithDelta(4 * 5.4, $this->lines()['timber_by_length:45000000:195000000']->needed, 1e-9);
+    }
+
+    public function test_layers_are_changed_left_out_and_put_on_and_their_tables_named(): void
+    {
+        $this->keep(['beam_thick' => '60', 'joist_apart' => '450', 'joist_relied' => 'table 4 of the yard', 'brace_out' => '1', 'add' => 'purlin', 'beams_run' => 'y'] + $this->asShown())->assertSessionHasNoErrors();
+        $frame = $this->plan()->frame;
+        $this->assertSame([false, 60.0, 450.0, 'table 4 of the yard'], [
+            $frame?->alongX, $frame?->layer(LayerKind::Beam)?->thick->inMillimetres(), $frame?->layer(LayerKind::Joist)?->apart?->inMillimetres(),
+            $frame?->layer(LayerKind::Joist)?->reliedOn,
+        ]);
+        $this->assertNull($frame?->layer(LayerKind::Brace));
+        $this->assertNotNull($frame?->layer(LayerKind::Purlin));
+        $this->members()->assertSee('table 4 of the yard');
+        // A form that says nothing of a layer leaves it as it is.
+        $this->keep(['beams_run' => 'x'])->assertSessionHasNoErrors();
+        $this->assertEqualsWithDelta(60.0, $this->plan()->frame?->layer(LayerKind::Beam)?->thick->inMillimetres(), 1e-9);
+    }
+
+    public function test_what_can_not_be_is_refused_at_its_field_and_kept_in_it(): void
+    {
+        foreach ([
+            'beam_thick' => ['wide', '“wide”'], 'joist_apart' => ['45', 'lie further apart than that'], 'beam_count' => ['9', 'a whole number from 1 to 6'],
+            'joist_fixings' => ['2.5', 'a whole number from 0 to 20'], 'joist_past' => ['-20', 'zero or more'], 'beam_deep' => ['0', 'above zero'],
+        ] as $field => [$typed, $says]) {
+            $this->from("/jobs/{$this->job->id}/cut/members")->keep([$field => $typed] + $this->asShown())->assertSessionHasErrors();
+            $this->members()->assertSee('value="'.$typed.'"', false)->assertSee($says);
+        }
+        $this->assertSame(1, $this->job->revisions()->count());
+    }
+
+    public function test_it_is_drawn_from_every_side_and_layer_by_layer(): void
+    {
+        $pieces = fn (string $query): int => substr_count((string) $this->members($query)->getContent(), 'class="frame-piece');
+        // Four beams, ten rafters, four braces; up to the beams without the rafters. No ledger: there is no wall.
+        foreach (['plan', 'minus_y', 'plus_y', 'minus_x', 'plus_x', 'corner_1', 'corner_2', 'corner_3', 'corner_4', 'nonsense'] as $view) {
+            $this->assertSame(18, $pieces("?view={$view}"), $view);
+        }
+        $this->assertSame(4, $pieces('?view=plan&up_to=beam'));
+        // From above the whole frame is 5400 by 3600, its rafters 595 apart; from the front 5400 wide.
+        $this->members('?view=plan')->assertSee('5400 mm; 3600 mm; 595 mm');
+        $this->members('?view=minus_y')->assertSee('5400 mm; 2740 mm');
+        $this->members('?view=plus_x')->assertSee('3600 mm; 2740 mm');
+    }
+
+    /** Ten rafters of 3600 out of 3600s and 4 braces of 919 out of 2400s; beams of 5400 out of 5400 and 2700. */
+    public function test_boards_to_buy_are_worked_out_and_stand_in_the_bill(): void
+    {
+        $this->boards()->assertSee('Type in which lengths each section is sold')->assertSeeTextInOrder(['beam', '4 ×', "5400\u{202F}mm", 'square', 'joist', '10 ×', "3600\u{202F}mm"]);
+        $this->boards()->assertSeeTextInOrder(['brace', '4 ×', "919\u{202F}mm", 'both 45°']);
+        $this->sold(['sold_45000000x195000000' => '5400 : 40; 2700 : 19', 'sold_45000000x145000000' => '3600 : 20', 'sold_70000000x70000000' => '2400:9,50'])->assertSessionHasNoErrors();
+        // 4 × 40, 10 × 20 and 2 × 9.50: two halves of a beam would cost less, but the fewest pieces come first.
+        $page = $this->boards()->assertSeeTextInOrder(['boards to buy', 'No way costs less.']);
+        $page->assertSee('16 boards to buy, 379.00 in all.');
+        $lines = $this->lines();
+        $this->assertSame([4.0, 10.0, 2.0], [
+            $lines['timber:45000000:195000000:5400000000']->needed, $lines['timber:45000000:145000000:3600000000']->needed, $lines['timber:70000000:70000000:2400000000']->needed,
+        ]);
+        $this->assertSame(4000, $lines['timber:45000000:195000000:5400000000']->goods->price === null ? null : (int) $lines['timber:45000000:195000000:5400000000']->goods->price);
+        // Six posts under two plies, 20 crossings of rafters and beams, two ends of four braces: two at each.
+        $this->assertEqualsWithDelta(2 * (12 + 20 + 8), $lines['frame_fixing']->needed, 1e-9);
+        $this->sold(['sold_45000000x195000000' => 'long : 12'])->assertSessionHasErrors('sold_45000000x195000000');
+        $this->sold(['sold_45000000x195000000' => ''])->assertSessionHasNoErrors();
+        $this->boards()->assertSee('Sections whose lengths are not typed are left out');
+        $this->sold(['sold_70000000x70000000' => '800 : 3'])->assertSessionHasNoErrors();
+        $this->boards()->assertSee('longer than every length that is sold');
+    }
+
+    public function test_a_beam_that_no_stock_reaches_is_told_above_its_picture(): void
+    {
+        $this->sold(['sold_45000000x195000000' => '2400 : 15'])->assertSessionHasNoErrors();
+        $this->members()->assertSeeText('No stock length reaches from A1 to B1');
+    }
+
+    public function test_another_plan_keeps_the_frame_and_posts_cast_elsewhere_change_it(): void
+    {
+        $this->keep($this->asShown())->assertSessionHasNoErrors();
+        foreach (['A1' => '0', 'C1' => '14'] as $post => $off) {
+            $this->post("/jobs/{$this->job->id}/entries/as_cast", [
+                ...$this->form(['cast_post' => $post, 'along_x' => $off, 'along_y' => '']), 'toward_x' => 'plus_x', 'toward_y' => 'plus_y',
+            ])->assertSessionHasNoErrors();
+        }
+        $this->members()->assertSeeText("The line from A1 was cast 14\u{202F}mm longer than planned")->assertSeeText("2 × 5414\u{202F}mm");
+    }
+
+    /** @return array<string, string> the form as it stands */
+    private function asShown(): array
+    {
+        $form = [];
+        foreach ($this->plan()->frame->layers ?? \Aequus\Plan\Frame\FrameRules::usual(JobKind::Pergola, $this->plan()->notation, $this->plan()->post->thicker())->layers ?? [] as $layer) {
+            $kind = $layer->kind;
+            foreach (['thick' => $layer->thick, 'deep' => $layer->deep, 'apart' => $layer->apart, 'past' => $layer->past, 'gap' => $layer->gap] as $field => $length) {
+                $form += $length === null ? [] : ["{$kind->value}_{$field}" => $this->plan()->write($length)];
+            }
+            $form += ["{$kind->value}_fixings" => (string) $layer->fixings, "{$kind->value}_relied" => $layer->reliedOn] + ($kind->isCounted() ? ["{$kind->value}_count" => (string) $layer->count] : []);
+        }
+
+        return $form + ['beams_run' => 'x', 'add' => ''];
+    }
+
+    /** @return array<string, BillLine> */
+    private function lines(): array
+    {
+        $lines = (new JobNeeds(app(ReadSite::class)->site($this->job->fresh() ?? $this->job)->state))->bill()->lines;
+
+        return array_combine(array_map(fn (BillLine $line) => $line->goods->name, $lines), $lines);
+    }
+
+    private function plan(): Plan
+    {
+        return ($this->job->fresh() ?? $this->job)->revision->plan();
+    }
+
+    private function members(string $query = ''): \Illuminate\Testing\TestResponse
+    {
+        return $this->get("/jobs/{$this->job->id}/cut/members{$query}")->assertOk();
+    }
+
+    private function boards(): \Illuminate\Testing\TestResponse
+    {
+        return $this->get("/jobs/{$this->job->id}/cut/boards")->assertOk();
+    }
+
+    /** @param  array<string, string>  $fields */
+    private function keep(array $fields): \Illuminate\Testing\TestResponse
+    {
+        return $this->post("/jobs/{$this->job->id}/cut/members", $fields + ['form' => 'frame', 'based_on' => ($this->job->fresh() ?? $this->job)->revision->number]);
+    }
+
+    /** @param  array<string, string>  $fields */
+    private function sold(array $fields): \Illuminate\Testing\TestResponse
+    {
+        return $this->from("/jobs/{$this->job->id}/cut/boards")->post("/jobs/{$this->job->id}/cut/boards", $fields + ['form' => 'sold', 'based_on' => ($this->job->fresh() ?? $this->job)->revision->number]);
+    }
+}
