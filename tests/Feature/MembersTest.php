@@ -6,9 +6,12 @@ namespace Tests\Feature;
 
 use Aequus\Bill\BillLine;
 use Aequus\Bill\JobNeeds;
+use Aequus\Measure\Length;
+use Aequus\Measure\Slope;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Tops\TopRules;
 use App\Models\Job;
 use App\Site\ReadSite;
 use Tests\Builds;
@@ -103,6 +106,42 @@ final class MembersTest extends FeatureTestCase
         $this->boards()->assertSee('Sections whose lengths are not typed are left out');
         $this->sold(['sold_70000000x70000000' => '800 : 3'])->assertSessionHasNoErrors();
         $this->boards()->assertSee('longer than every length that is sold');
+    }
+
+    /** 3600 across take 25 boards on ten rafters, two screws at each crossing; six sheets on them, four each at the rafters. */
+    public function test_boards_and_sheets_have_screws_of_their_own(): void
+    {
+        $this->keep(['add' => 'board'] + $this->asShown())->assertSessionHasNoErrors();
+        $this->keep(['add' => 'sheet'] + $this->asShown())->assertSessionHasNoErrors();
+        $lines = $this->lines();
+        $this->assertEqualsWithDelta(500, $lines['board_screw']->needed, 1e-9);
+        $this->assertEqualsWithDelta(24, $lines['roof_screw']->needed, 1e-9);
+        $this->assertEqualsWithDelta(6, $lines['sheet:3650000000']->needed, 1e-9);
+        $this->assertEqualsWithDelta(2 * (12 + 20 + 8), $lines['frame_fixing']->needed, 1e-9);
+    }
+
+    public function test_rafters_that_fall_are_cut_plumb(): void
+    {
+        $this->job = $this->job($this->job->revision->user, Builds::plan()->withTops(new TopRules(
+            Length::millimetres(2400), Slope::level(), Slope::ratio(-0.05), Length::millimetres(1000),
+        )));
+        $this->boards()->assertSeeText('plumb, 2.9°');
+    }
+
+    /** Of a post seen over a corner its head and two sides are drawn, which meet in the near corner of its head. */
+    public function test_what_is_turned_away_is_not_drawn(): void
+    {
+        foreach (['corner_1', 'corner_2', 'corner_3', 'corner_4'] as $view) {
+            preg_match_all('/class="frame-post" d="([^"]+)"/', (string) $this->members("?view={$view}")->getContent(), $posts);
+            $this->assertCount(6, $posts[1]);
+            foreach ($posts[1] as $path) {
+                preg_match_all('/(-?[\d.]+) (-?[\d.]+)/', $path, $found);
+                $heights = array_map(floatval(...), $found[2]);
+                $met = array_filter(array_count_values($found[0]), fn (int $times) => $times === 3);
+                $this->assertCount(1, $met);
+                $this->assertLessThan((min($heights) + max($heights)) / 2, (float) explode(' ', (string) array_key_first($met))[1]);
+            }
+        }
     }
 
     public function test_a_beam_that_no_stock_reaches_is_told_above_its_picture(): void

@@ -207,6 +207,12 @@ final class FrameOnPostsTest extends TestCase
     {
         $roof = $this->frame($this->plan(), $this->usual(JobKind::PoleBuilding));
         $this->assertSame([6 => 3650], $this->lengths($roof, LayerKind::Sheet));
+        // 5500 are just five of 1100, six of less.
+        foreach ([1100 => 5, 1099 => 6] as $cover => $count) {
+            $rules = $this->usual(JobKind::PoleBuilding);
+            $sheets = $rules->with(new Layer(LayerKind::Sheet, Length::millimetres($cover), Length::millimetres(1), past: Length::millimetres(50)));
+            $this->assertCount($count, $this->frame($this->plan(), $sheets)->of(LayerKind::Sheet));
+        }
         // 3600 less one purlin of 70 in bays of 600 at most: six of 588.3.
         $this->assertSame([7 => 5400], $this->lengths($roof, LayerKind::Purlin));
         $this->assertEqualsWithDelta(3530 / 6, $roof->marks(LayerKind::Purlin)[1] - $roof->marks(LayerKind::Purlin)[0], 1e-6);
@@ -240,6 +246,8 @@ final class FrameOnPostsTest extends TestCase
         $this->assertSame([['joist', 3600, 10], ['rim', 5400, 2], ['blocking', 550, 9]], array_map(
             fn (array $one) => [$one[0]->layer->kind->value, (int) round($one[0]->length->inMillimetres()), $one[1]], $sawn[1]->counted(),
         ));
+        $uneven = SectionSawn::all($this->frame($this->plan(leftOut: ['C1']), $rules)->pieces, [], Length::millimetres(3))[0];
+        $this->assertSame([[5400, 2], [3000, 2]], array_map(fn (array $one) => [(int) round($one[0]->length->inMillimetres()), $one[1]], $uneven->counted()));
         // Two boards of 5400 for the rims; ten for the joists, and the blocks come out of what is left of them.
         $this->assertCount(12, $sawn[1]->cutting->boards ?? []);
         $this->assertNull($sawn[0]->cutting);
