@@ -25,7 +25,7 @@ final readonly class FrameDrawing
     private const MARGIN = 70;
 
     /** Room for a height told beside it. */
-    private const MARGIN_BESIDE = 110;
+    private const MARGIN_BESIDE = 124;
 
     private const TALLEST = 520;
 

@@ -351,9 +351,12 @@ final readonly class FrameOnPosts
             return [$whole, []];
         }
         try {
-            return [array_map(
-                fn (JointedPly $ply) => array_map(fn (array $piece) => $piece[0], $ply->pieces), BeamLine::over($long, $bearings, $stocks, $plies)->plies,
-            ), []];
+            $line = BeamLine::over($long, $bearings, $stocks, $plies);
+            $shared = array_values(array_unique(array_map(fn (array $one) => $one[1], $line->shared)));
+
+            return [array_map(fn (JointedPly $ply) => array_map(fn (array $piece) => $piece[0], $ply->pieces), $line->plies), array_map(
+                fn (string $at) => $layer->kind === LayerKind::Beam ? Fact::of(FrameRefusal::PliesJoinedTogether, post: $at) : Fact::of(FrameRefusal::RowsShareAJoist, joist: $at), $shared,
+            )];
         } catch (FrameRefused $refused) {
             return [$whole, [$refused->fact]];
         }

@@ -21,4 +21,5 @@ enum FrameRefusal
     case NotPositive;
     case TopOffThePlane;
     case IntoTheWall;
+    case PliesJoinedTogether;
 }

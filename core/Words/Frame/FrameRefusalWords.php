@@ -25,6 +25,7 @@ final class FrameRefusalWords
             FrameRefusal::RowsShareAJoist => 'Two rows side by side would both be joined over {joist}. Add a longer stock, or a shorter one.',
             FrameRefusal::TopOffThePlane => 'The top of {post} lies {off} off the plane of the others: what lies over it is not right there.',
             FrameRefusal::IntoTheWall => 'The frame would reach {by} into what is fixed there ({wall}). Let it stand over less on that side.',
+            FrameRefusal::PliesJoinedTogether => 'Two plies side by side are both joined over {post}: these lengths leave no other way. A longer one would.',
             FrameRefusal::NotPositive => 'Lengths and widths are above zero.',
         };
     }

@@ -35,7 +35,7 @@
                             <td><svg class="sawn-board" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true" focusable="false">
                                 @foreach (array_reverse($page->bar($board)) as [$from, $wide])<rect class="{{ $loop->first ? 'sawn-rest' : 'sawn-piece' }}"
                                     x="{{ $from }}" y="0.5" width="{{ $wide }}" height="5" />@endforeach</svg>
-                                @foreach ($board->pieces as $piece)<span class="sawn-length"><x-length :of="$piece" :plan="$plan" /></span>@endforeach</td>
+                                @foreach ($board->pieces as $piece)<span class="sawn-length"><x-length :of="$piece" :plan="$plan" /></span> @endforeach</td>
                             <td class="num"><x-length :of="$rest" :plan="$plan" /></td></tr>@endforeach</tbody>
                     </table>
                 @endif
