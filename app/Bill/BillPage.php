@@ -7,7 +7,10 @@ namespace App\Bill;
 use Aequus\Bill\Bill;
 use Aequus\Bill\BillLine;
 use Aequus\Bill\JobNeeds;
+use Aequus\Bill\Ware;
 use Aequus\Bill\WareUnit;
+use Aequus\Footing\Materials\Bag;
+use Aequus\Footing\Materials\BagForecast;
 use Aequus\Site\SiteState;
 use Aequus\Words\Bill\BillWords;
 use Aequus\Words\Sentence;
@@ -45,6 +48,21 @@ final readonly class BillPage
     public function isOpen(): bool
     {
         return count($this->site->footing->work($this->site->walk())) < count($this->site->plan->grid->posts);
+    }
+
+    /** @return ?array{int, int} bags where each hole is mixed by itself and loses the rest of its last bag, and where they are mixed on; null where that is the same */
+    public function bagsAlone(): ?array
+    {
+        $plan = $this->site->plan;
+        $volumes = [];
+        foreach ($this->site->footing->work($this->site->walk()) as $hole) {
+            $volumes[$hole->of->label] = $hole->concrete;
+        }
+        $bag = Bag::of($plan->notation->unit, $plan->notation->system()->bag);
+        $waste = $plan->prices['bag']->waste ?? Ware::Bag->usualWaste();
+        [$alone, $together] = [BagForecast::eachAlone($volumes, $bag, $waste, 0)->needed, BagForecast::together($volumes, $bag, $waste, 0)->needed];
+
+        return $alone > $together ? [$alone, $together] : null;
     }
 
     /** Whether parts stand beside the grid, whose strings it does not count. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Footing;
 
+use Aequus\Bill\Ware;
 use Aequus\Footing\Holding\TubesToBuy;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
@@ -65,8 +66,10 @@ final readonly class Materials
         $this->hold = Hold::tryFrom($sums->typed('hold'));
         $this->holes = $site->footing->work($site->walk(), $this->hold);
         $this->bagMass = $sums->number('bag', 1, 120) ?? $system->bag;
-        $this->waste = ($sums->number('waste', 0, 50) ?? 10.0) / self::PERCENT;
-        $onSite = $sums->number('on_site', 0, 100_000);
+        // What the bill says of bags counts here too, where nothing else is asked.
+        $said = $site->plan->prices['bag'] ?? null;
+        $this->waste = ($sums->number('waste', 0, 50) ?? ($said->waste ?? Ware::Bag->usualWaste()) * self::PERCENT) / self::PERCENT;
+        $onSite = $sums->number('on_site', 0, 100_000) ?? ($said === null || $said->onSite <= 0.0 || $sums->typed('on_site') !== '' ? null : $said->onSite);
         $this->onSite = $onSite === null ? null : (int) $onSite;
         $this->waterPerBag = $sums->number('water', 0.1, 50);
         $cubicFeet = $system->perLittle / Concrete::CUBIC_FOOT;

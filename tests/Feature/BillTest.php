@@ -159,6 +159,16 @@ final class BillTest extends FeatureTestCase
         $this->assertSame(0, preg_match('/^[=+@-]/m', $csv));
     }
 
+    /** A hole of 0.08485 m³ takes 7.98 bags of 11.7 l with a tenth for waste: eight; six of them 48, and as many mixed on. With a quarter for waste it is 9.07: ten. */
+    public function test_holes_mixed_one_by_one_take_more_bags_where_they_do_and_both_pages_count_alike(): void
+    {
+        $job = $this->level($this->plan());
+        $this->get("/jobs/{$job->id}/footing/bill")->assertDontSee('mixed one by one');
+        $this->post("/jobs/{$job->id}/footing/bill", ['form' => 'bill', 'price_bag' => '5', 'pack_bag' => '1', 'waste_bag' => '25', 'site_bag' => '20', 'based_on' => '1'])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job->id}/footing/bill")->assertSee('Holes mixed one by one take 60 bags, not 55');
+        $this->get("/jobs/{$job->id}/footing/materials")->assertSee('takes 60 bags, one mix for all 55, with 25 % for waste')->assertSee('20 are on site');
+    }
+
     public function test_what_can_not_be_is_refused_and_nothing_is_changed(): void
     {
         $job = $this->level($this->plan());

@@ -12,6 +12,7 @@ return [
     'what_it_counts' => 'Posts, holes and layout, as planned and as dug.',
     'without_the_frame' => 'What stands on the posts is not in it: keep its frame first.',
     'without_other_frames' => 'The frame is that of the first grid.',
+    'bags_alone' => 'Holes mixed one by one take {alone} bags, not {together}: hole by hole they stand on the page',
     'strings_of_the_grid' => 'Boards and string are those of the first grid: a part needs its own.',
     'goods' => 'What to buy',
     'no_currency' => 'prices in your own money, each of a pack',

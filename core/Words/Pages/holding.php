@@ -142,7 +142,6 @@ return [
     'materials.empty' => 'Empty: {mass}.',
     'materials.bags_on_site' => 'Bags on site',
     'materials.waste' => 'Waste, %',
-    'materials.empty_10' => 'Empty: 10.',
     'materials.water_per_bag' => 'Water per bag, {water}',
     'materials.from_its_label' => 'From its label.',
     'materials.a_truck_sells_by' => 'A truck sells by, {volume}',

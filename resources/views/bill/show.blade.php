@@ -9,7 +9,9 @@
                 @if ($page->isOpen()){{ $say('bill.ground_is_open') }}@endif {{ $say('bill.what_it_counts') }}
                 @if ($plan->frame === null){{ $say('bill.without_the_frame') }}@elseif ($page->hasParts()){{
                     $say('bill.without_other_frames') }}@endif
-                @if ($page->hasParts()){{ $say('bill.strings_of_the_grid') }}@endif</p>
+                @if ($page->hasParts()){{ $say('bill.strings_of_the_grid') }}@endif
+                @if ($page->bagsAlone()){{ $say('bill.bags_alone', alone: $page->bagsAlone()[0], together: $page->bagsAlone()[1]) }}
+                    <a href="{{ route('footing.materials', $job) }}">{{ $say('components.ways.footing.materials') }}</a>@endif</p>
             <form method="post" action="{{ route('footing.bill.price', $job) }}">
                 @csrf <input type="hidden" name="form" value="bill"><input type="hidden" name="based_on"
                     value="{{ old('based_on', $job->revision->number) }}">

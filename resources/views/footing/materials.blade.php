@@ -92,8 +92,9 @@
                 @include('footing.hold-choice', ['value' => $materials->hold?->value])
                 <x-sum-field :f="$materials->sums->field('bag', $say('holding.materials.a_bag_weighs', mass: $materials->system->mass),
                     $say('holding.materials.empty', mass: $materials->mass()))" />
-                <x-sum-field :f="$materials->sums->field('on_site', $say('holding.materials.bags_on_site'))" />
-                <x-sum-field :f="$materials->sums->field('waste', $say('holding.materials.waste'), $say('holding.materials.empty_10'))" />
+                <x-sum-field :f="$materials->sums->field('on_site', $say('holding.materials.bags_on_site'), $materials->onSite === null ? ''
+                    : $say('page.empty', write: $materials->onSite))" />
+                <x-sum-field :f="$materials->sums->field('waste', $say('holding.materials.waste'), $say('page.empty', write: round($materials->waste * 100, 1)))" />
                 <x-sum-field :f="$materials->sums->field('water', $say('holding.materials.water_per_bag', water: $materials->system->water),
                     $say('holding.materials.from_its_label'))" />
                 <x-sum-field :f="$materials->sums->field('lot', $say('holding.materials.a_truck_sells_by', volume: $materials->system->volume),
