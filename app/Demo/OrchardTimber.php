@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use Aequus\Frame\UsualFrame;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Unit;
@@ -22,7 +23,7 @@ final class OrchardTimber
     /** @param  JobKind  $like  as on the posts of which kind */
     public static function frame(JobKind $like, Notation $notation, Length $post): ?FrameRules
     {
-        $rules = FrameRules::usual($like, $notation, $post);
+        $rules = UsualFrame::of($like, $notation, $post);
         foreach ($rules->layers ?? [] as $layer) {
             $rules = $rules?->with(self::reliedOn($layer));
             $rules = $layer->kind->isTimber() ? $rules?->soldIn($layer->section(), self::sold($layer, $notation)) : $rules;

@@ -20,8 +20,8 @@ use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Site\SiteState;
 use App\Type\Say;
-use App\Type\StockList;
 use App\View\QueryForm;
+use App\View\StockList;
 
 /**
  * Piers in tubes asked in the address: lengths to a common top, the tubes out of what is sold, room for the anchor, and whether a tube floats. What

@@ -26,6 +26,12 @@ final readonly class TubeWay
         return array_sum(array_map(fn (Pier $pier) => $pier->concrete, $this->piers));
     }
 
+    /** Of all tubes; a dash where no price was typed. */
+    public function cost(): string
+    {
+        return $this->tubes !== null && $this->tubes->cost > 0.0 ? number_format($this->tubes->cost, 2) : '—';
+    }
+
     /** Of the deepest hole, as dug where it is dug. */
     public function deepest(): Length
     {

@@ -7,6 +7,7 @@ namespace App\Frame;
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\Piece;
 use Aequus\Frame\SectionSawn;
+use Aequus\Frame\UsualFrame;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Measure\LoadNotation;
@@ -20,7 +21,7 @@ use Aequus\Words\Frame\LayerWords;
 use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
 use App\Type\Say;
-use App\Type\StockList;
+use App\View\StockList;
 
 /** Every piece of the frame by its section, the boards to buy for them, and how each board is sawn. */
 final readonly class BoardsPage
@@ -37,7 +38,7 @@ final readonly class BoardsPage
     public function __construct(SiteState $site)
     {
         $this->plan = $site->plan;
-        $this->rules = $site->plan->frame ?? FrameRules::usual($site->plan->kind, $site->plan->notation, $site->plan->post->thicker()) ?? new FrameRules([]);
+        $this->rules = $site->plan->frame ?? UsualFrame::of($site->plan->kind, $site->plan->notation, $site->plan->post->thicker()) ?? new FrameRules([]);
         $this->frame = new FrameOnPosts($site->plan, $this->rules, $site->log->newest(AsCast::class));
         $this->sections = SectionSawn::all($this->frame->pieces, $this->rules->stocks, $site->plan->notation->system()->kerf);
     }
@@ -51,6 +52,12 @@ final readonly class BoardsPage
     public function cost(): string
     {
         return number_format(array_sum(array_map(fn (SectionSawn $section) => $section->cutting->cost ?? 0.0, $this->sections)), 2);
+    }
+
+    /** Less than which no way can cost. */
+    public function bound(SectionSawn $section): string
+    {
+        return number_format($section->cutting->bound ?? 0.0, 2);
     }
 
     /** Whether some section’s lengths are not known. */

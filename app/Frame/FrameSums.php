@@ -21,8 +21,8 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use App\Type\Say;
-use App\Type\StockList;
 use App\View\QueryForm;
+use App\View\StockList;
 
 /**
  * What lies on the posts, worked out before it is bought: a beam over a row of this plan out of stock lengths, rafters between two beam lines, boards

@@ -7,6 +7,7 @@ namespace App\Frame;
 use Aequus\Fact\Fact;
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\Piece;
+use Aequus\Frame\UsualFrame;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Frame\FrameRules;
@@ -44,7 +45,7 @@ final readonly class MembersPage
     {
         $plan = $site->plan;
         $this->isDecided = $plan->frame !== null;
-        $this->rules = $plan->frame ?? FrameRules::usual($plan->kind, $plan->notation, $plan->post->thicker()) ?? new FrameRules([]);
+        $this->rules = $plan->frame ?? UsualFrame::of($plan->kind, $plan->notation, $plan->post->thicker()) ?? new FrameRules([]);
         $frame = new FrameOnPosts($plan, $this->rules, $site->log->newest(AsCast::class));
         $this->frame = $frame->pieces === [] ? null : $frame;
         $this->view = FrameView::tryFrom($view) ?? FrameView::Corner1;

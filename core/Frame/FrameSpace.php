@@ -15,8 +15,7 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
 
 /**
- * Where the layers of a frame lie: along the beams and across them, and how high. All tops lie in one plane, as decided or as the kind of job falls;
- * a line of posts off that plane is told. Millimetres.
+ * Where the layers of a frame lie: along the beams and across them, and how high over the plane of the tops. Millimetres.
  */
 final readonly class FrameSpace
 {
@@ -28,18 +27,16 @@ final readonly class FrameSpace
     /** The wall that carries the far ends; null where there is none along the beams. */
     public ?float $wall;
 
-    /** Rise for each mm along the beams, and across them. */
-    public float $riseAlong;
-
+    /** Rise of the tops for each mm across the beams. */
     public float $rise;
+
+    /** Null where nothing stands in a line. */
+    public ?TopPlane $plane;
 
     /** Of the joists across the beams, what stands over with them. */
     private float $low;
 
     private float $high;
-
-    /** Top of the first post of the first line above the ground there. */
-    private float $top;
 
     /** @param  list<PostLine>  $lines */
     public function __construct(private Plan $plan, private FrameRules $rules, private array $lines)
@@ -49,28 +46,13 @@ final readonly class FrameSpace
         $this->end = max([-INF, ...array_map(fn (PostLine $line) => $line->to, $lines)]) + $past;
         $wall = $rules->layer(LayerKind::Ledger) === null || $lines === [] ? null : $this->wallAlong();
         $this->wall = $wall === null ? null : $this->acrossOf($wall);
-        [$this->top, $this->riseAlong, $this->rise] = $lines === [] ? [0.0, 0.0, 0.0] : $this->plane();
+        $this->plane = $lines === [] ? null : new TopPlane($plan, $rules, $lines, $this->wall);
+        $this->rise = $this->plane->rise ?? 0.0;
         $over = $rules->layer(LayerKind::Joist)?->past()->inMillimetres() ?? 0.0;
         $thick = $rules->layer(LayerKind::Ledger)?->thick->inMillimetres() ?? 0.0;
         [$first, $last] = $lines === [] ? [0.0, 0.0] : [$lines[0]->across, $lines[count($lines) - 1]->across];
         $this->low = $this->wall !== null && $this->wall < $first ? $this->wall + $thick : $first - $over;
         $this->high = $this->wall !== null && $this->wall > $last ? $this->wall - $thick : $last + $over;
-    }
-
-    /** @return list<array{string, Length}> first posts of lines whose tops lie off the plane of the others, with how far */
-    public function offThePlane(): array
-    {
-        $off = [];
-        foreach ($this->lines as $line) {
-            foreach ([$line->posts[0], $line->posts[count($line->posts) - 1]] as $post) {
-                $by = $this->topOf($post) - $this->height($this->alongOf($post), $line->across);
-                if (abs($by) >= 0.5) {
-                    $off[] = [$post->label, Length::millimetres(abs($by))];
-                }
-            }
-        }
-
-        return $off;
     }
 
     /** @return list<array{string, Length}> what is fixed on the site and would be cut by the frame, with how far it reaches beyond it */
@@ -239,7 +221,7 @@ final readonly class FrameSpace
         $section = $this->plan->sectionOf($post);
         [$along, $across] = [$this->alongOf($post), $this->rules->alongX ? $post->at->y->inMillimetres() : $post->at->x->inMillimetres()];
 
-        return new Solid($this->at($along, $across, 0.0), $this->at($along, $across, 0.0), $section->thicker()->inMillimetres(), $this->topOf($post));
+        return new Solid($this->at($along, $across, 0.0), $this->at($along, $across, 0.0), $section->thicker()->inMillimetres(), $this->plane?->topOf($post) ?? $this->plan->standing->inMillimetres());
     }
 
     /** So far along the beams, at the joists’ first ends. */
@@ -254,49 +236,9 @@ final readonly class FrameSpace
         return $this->rules->alongX ? new InSpace($along, $across, $up) : new InSpace($across, $along, $up);
     }
 
-    /** Of the tops there. */
     private function height(float $along, float $across): float
     {
-        return $this->top + $this->riseAlong * ($along - $this->lines[0]->from) + $this->rise * ($across - $this->lines[0]->across);
-    }
-
-    /** @return array{float, float, float} height at the first post, rise along, rise across */
-    private function plane(): array
-    {
-        [$first, $last] = [$this->lines[0], $this->lines[count($this->lines) - 1]];
-        $top = $this->topOf($first->posts[0]);
-        $along = ($this->topOf($first->posts[count($first->posts) - 1]) - $top) / ($first->to - $first->from);
-        if ($first !== $last) {
-            $across = ($this->topOf($last->posts[0]) - $top - $along * ($last->from - $first->from)) / ($last->across - $first->across);
-
-            return [$top, $along, $across];
-        }
-
-        // A single line falls away from the wall that carries the other ends.
-        return [$top, $along, $this->wall === null ? 0.0 : $this->fall() / ($this->wall - $first->across)];
-    }
-
-    /** Above the ground at the first post of the grid: as decided, else as the kind falls from its high side. */
-    private function topOf(Post $post): float
-    {
-        $standing = $this->plan->standing->inMillimetres();
-        if ($this->plan->tops !== null) {
-            return $standing + $this->plan->tops->topOf($post)->minus($this->plan->tops->topOf($this->plan->grid->posts[0]))->inMillimetres();
-        }
-        $deep = $this->plan->grid->rows->length()->inMillimetres();
-        if ($deep <= 0.0) {
-            return $standing;
-        }
-        $share = $post->at->y->inMillimetres() / $deep;
-        // The plan counts the high side, which is the first row where it is driven in there.
-        $isFirstHigh = ($this->plan->answers->of['way_in'] ?? '') === 'high_side';
-
-        return $standing - $this->fall() * ($isFirstHigh ? $share : 1 - $share);
-    }
-
-    private function fall(): float
-    {
-        return (int) ($this->plan->answers->of['fall'] ?? 0) / 1e6;
+        return $this->plane?->height($along, $across) ?? 0.0;
     }
 
     private function onBeams(): float

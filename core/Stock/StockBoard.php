@@ -13,4 +13,10 @@ final readonly class StockBoard
     public function __construct(public Stock $stock, public array $pieces)
     {
     }
+
+    /** @param  list<self>  $boards */
+    public static function priceOf(array $boards): float
+    {
+        return array_sum(array_map(fn (self $board) => $board->stock->price, $boards));
+    }
 }

@@ -32,6 +32,7 @@ use Aequus\Plan\Work\Pricing;
 use App\Models\Job;
 use App\Models\User;
 use App\Site\ReadSite;
+use Illuminate\Http\UploadedFile;
 use Tests\Builds;
 use Tests\FeatureTestCase;
 
@@ -167,6 +168,48 @@ final class BillTest extends FeatureTestCase
         $this->post("/jobs/{$job->id}/footing/bill", ['form' => 'bill', 'price_bag' => '5', 'pack_bag' => '1', 'waste_bag' => '25', 'site_bag' => '20', 'based_on' => '1'])->assertSessionHasNoErrors();
         $this->get("/jobs/{$job->id}/footing/bill")->assertSee('Holes mixed one by one take 60 bags, not 55');
         $this->get("/jobs/{$job->id}/footing/materials")->assertSee('takes 60 bags, one mix for all 55, with 25 % for waste')->assertSee('20 are on site');
+    }
+
+    public function test_the_yard_prices_what_has_no_price_and_nothing_else(): void
+    {
+        $job = $this->level($this->plan());
+        $this->post("/jobs/{$job->id}/footing/bill", ['form' => 'bill', 'price_bag' => '5', 'pack_bag' => '1', 'waste_bag' => '10', 'site_bag' => '7', 'based_on' => '1'])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job->id}/footing/bill")->assertSee('Ask the yard')->assertSee('are made up');
+        $this->post("/jobs/{$job->id}/footing/bill/ask", ['based_on' => '2'])->assertSessionHas('said', fn (string $said) => str_contains($said, 'that had no price'));
+        $lines = $this->lines($job);
+        $this->assertSame(500, (int) $lines['bag']->goods->price);
+        $this->assertSame([10.0, 7.0], [$lines['stake']->goods->pack, $lines['bag']->goods->onSite]);
+        $this->assertGreaterThan(0, $lines['post:3600000000']->goods->price);
+        // Everything it sells has a price now: asked again it has nothing to add, and no plan is made.
+        $this->post("/jobs/{$job->id}/footing/bill/ask", ['based_on' => '3']);
+        $this->assertSame(3, $job->revisions()->count());
+    }
+
+    public function test_prices_come_back_from_a_spreadsheet_all_of_them_or_none(): void
+    {
+        $job = $this->level($this->plan());
+        $send = fn (string $bytes) => $this->from("/jobs/{$job->id}/footing/bill")->post("/jobs/{$job->id}/footing/bill/read", [
+            'form' => 'sheet', 'based_on' => $job->fresh()?->revision->number, 'sheet' => UploadedFile::fake()->createWithContent('prices.csv', $bytes),
+        ]);
+        $csv = (string) $this->get("/jobs/{$job->id}/footing/bill.csv")->getContent();
+        // As it was saved, nothing is said that was not said before.
+        $send($csv)->assertSessionHasNoErrors();
+        $this->assertNull($this->lines($job)['bag']->goods->price);
+        $heads = explode("\n", $csv)[0];
+        $send("what;A pack costs;Waste, %\nbag of dry mix;5,49;12,5\nSTAKE;1.234,50;\n")->assertSessionHasNoErrors();
+        $lines = $this->lines($job);
+        $this->assertSame([549, 0.125, 123450], [(int) $lines['bag']->goods->price, $lines['bag']->goods->waste, (int) $lines['stake']->goods->price]);
+        $this->assertStringContainsString('A pack costs', $heads);
+        $before = $job->revisions()->count();
+        foreach ([
+            "What,A pack costs\nBag of dry mix,6\nMoon dust,3\n" => '“Moon dust” is not on this bill', "What,A pack costs\nStake,dear\n" => '“dear” is no amount for “Stake”',
+            "What,In a pack\nStake,0\n" => '“0” is no amount', "Goods,Price\nStake,1\n" => 'none is called “What”', '' => 'none is called “What”', "What,A pack costs\n" => 'No line of it names goods',
+        ] as $bytes => $says) {
+            $send($bytes)->assertSessionHasErrors('sheet');
+            $this->get("/jobs/{$job->id}/footing/bill")->assertSee($says);
+        }
+        $this->post("/jobs/{$job->id}/footing/bill/read", ['form' => 'sheet', 'based_on' => '1'])->assertSessionHasErrors('sheet');
+        $this->assertSame($before, $job->revisions()->count());
     }
 
     public function test_what_can_not_be_is_refused_and_nothing_is_changed(): void

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use Aequus\Bill\BillLine;
 use Aequus\Bill\JobNeeds;
+use Aequus\Frame\UsualFrame;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
 use Aequus\Plan\Frame\LayerKind;
@@ -165,7 +166,7 @@ final class MembersTest extends FeatureTestCase
     private function asShown(): array
     {
         $form = [];
-        foreach ($this->plan()->frame->layers ?? \Aequus\Plan\Frame\FrameRules::usual(JobKind::Pergola, $this->plan()->notation, $this->plan()->post->thicker())->layers ?? [] as $layer) {
+        foreach ($this->plan()->frame->layers ?? UsualFrame::of(JobKind::Pergola, $this->plan()->notation, $this->plan()->post->thicker())->layers ?? [] as $layer) {
             $kind = $layer->kind;
             foreach (['thick' => $layer->thick, 'deep' => $layer->deep, 'apart' => $layer->apart, 'past' => $layer->past, 'gap' => $layer->gap] as $field => $length) {
                 $form += $length === null ? [] : ["{$kind->value}_{$field}" => $this->plan()->write($length)];

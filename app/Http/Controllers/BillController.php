@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Bill\Goods;
+use Aequus\Bill\JobNeeds;
+use Aequus\Plan\Work\Pricing;
 use Aequus\Site\Phase;
 use App\Actions\RevisePlan;
 use App\Bill\BillCsv;
 use App\Bill\BillPage;
+use App\Http\Requests\Plans\PriceSheetRequest;
 use App\Http\Requests\Plans\PricesRequest;
 use App\Models\Job;
 use App\Type\Say;
+use App\World\Supplier;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
@@ -32,6 +38,33 @@ final class BillController extends Controller
         return response(BillCsv::of(new BillPage($this->site($job)->state)), headers: [
             'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="bill-'.Str::slug($job->name).'.csv"',
         ]);
+    }
+
+    /** What the yard asks for goods that nobody priced; a price that was said stays. */
+    public function ask(Request $request, Job $job, RevisePlan $revise, Supplier $supplier): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $open = array_values(array_filter((new JobNeeds($this->site($job)->state))->goods, fn (Goods $goods) => $goods->price === null));
+        $quotes = $supplier->quotes(array_map(fn (Goods $goods) => $goods->name, $open), $plan->notation->unit);
+        $prices = $plan->prices;
+        foreach ($open as $goods) {
+            $quote = $quotes[$goods->name] ?? null;
+            $prices = $quote === null ? $prices : [...$prices, $goods->name => new Pricing($quote->pack, $goods->waste, $goods->onSite, $quote->price)];
+        }
+        if ($quotes === []) {
+            return redirect()->route('footing.bill', $job)->with('said', Say::text('bill.yard_sells_none'));
+        }
+        $revise($job, $this->user($request), $plan->priced($prices), Say::text('bill.yard_reason'), $request->integer('based_on'));
+
+        return redirect()->route('footing.bill', $job)->with('said', Say::text('bill.yard_said', count: count($quotes), of: count($open)));
+    }
+
+    /** Prices out of a spreadsheet’s file. */
+    public function read(PriceSheetRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $revise($job, $this->user($request), $request->plan($this->site($job)->state), Say::text('bill.csv_reason'), $request->integer('based_on'));
+
+        return redirect()->route('footing.bill', $job)->with('said', Say::text('bill.kept'));
     }
 
     /** Prices, packs, waste and what lies on the site. */

@@ -36,6 +36,25 @@
                 <button class="button">{{ $say('bill.keep') }}</button>
             </form>
             <p><a href="{{ route('footing.bill.csv', $job) }}" hx-boost="false">{{ $say('bill.as_csv') }}</a></p>
+            @if ($page->unpriced)<form method="post" action="{{ route('footing.bill.ask', $job) }}" class="stack">
+                @csrf <input type="hidden" name="based_on" value="{{ $job->revision->number }}">
+                <p class="hint">{{ $say('bill.yard_is_made_up') }}</p>
+                <button class="button button-second">{{ $say('bill.ask_the_yard') }}</button>
+            </form>@endif
+            <details class="change" @error('sheet') open @enderror>
+                <summary>{{ $say('bill.from_csv') }}</summary>
+                <p class="hint">{{ $say('bill.from_csv_how') }}</p>
+                <form method="post" action="{{ route('footing.bill.read', $job) }}" class="stack" enctype="multipart/form-data"
+                    hx-encoding="multipart/form-data">
+                    @csrf <input type="hidden" name="form" value="sheet"><input type="hidden" name="based_on"
+                        value="{{ old('based_on', $job->revision->number) }}">
+                    <div class="field @error('sheet') is-refused @enderror"><label for="sheet-file">{{ $say('bill.csv_file') }}</label>
+                        @error('sheet')<p class="refusal" id="sheet-file-refusal">{{ $message }}</p>@enderror
+                        <input id="sheet-file" type="file" name="sheet" accept=".csv,text/csv" @error('sheet') aria-invalid="true"
+                            aria-describedby="sheet-file-refusal" @enderror></div>
+                    <button class="button button-second">{{ $say('bill.read_csv') }}</button>
+                </form>
+            </details>
             <details class="why"><summary>{{ $say('page.why_2') }}</summary><p>{{ $say('bill.why') }}</p></details>
         @endif
     </section>

@@ -27,15 +27,19 @@
                 @if ($section->cutting)
                     <table class="sawn">
                         <caption>{{ $say('frame.bought') }} <span class="muted">{{ $section->cutting->exact ? $say('frame.exact')
-                            : $say('frame.not_exact', bound: number_format($section->cutting->bound, 2)) }}</span></caption>
-                        <thead><tr><th scope="col" class="num">{{ $say('frame.how_many') }}</th><th scope="col" class="num">{{ $say('frame.out_of') }}</th>
+                            : $say('frame.not_exact', bound: $page->bound($section)) }}</span></caption>
+                        <thead><tr><th scope="col" class="num">{{ $say('frame.how_many') }}</th>
+                            <th scope="col" class="num">{{ $say('frame.out_of') }}</th>
                             <th scope="col">{{ $say('frame.pieces') }}</th><th scope="col" class="num">{{ $say('frame.left_over') }}</th></tr></thead>
-                        <tbody>@foreach ($page->sawn($section) as [$board, $count, $rest])<tr><td class="num">{{ $say('frame.times', count: $count) }}</td>
+                        <tbody>@foreach ($page->sawn($section) as [$board, $count, $rest])<tr>
+                            <td class="num">{{ $say('frame.times', count: $count) }}</td>
                             <td class="num strong"><x-length :of="$board->stock->length" :plan="$plan" /></td>
                             <td><svg class="sawn-board" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true" focusable="false">
-                                @foreach (array_reverse($page->bar($board)) as [$from, $wide])<rect class="{{ $loop->first ? 'sawn-rest' : 'sawn-piece' }}"
+                                @foreach (array_reverse($page->bar($board)) as [$from, $wide])<rect
+                                    class="{{ $loop->first ? 'sawn-rest' : 'sawn-piece' }}"
                                     x="{{ $from }}" y="0.5" width="{{ $wide }}" height="5" />@endforeach</svg>
-                                @foreach ($board->pieces as $piece)<span class="sawn-length"><x-length :of="$piece" :plan="$plan" /></span> @endforeach</td>
+                                @foreach ($board->pieces as $piece)<span class="sawn-length"><x-length :of="$piece"
+                                    :plan="$plan" /></span> @endforeach</td>
                             <td class="num"><x-length :of="$rest" :plan="$plan" /></td></tr>@endforeach</tbody>
                     </table>
                 @endif

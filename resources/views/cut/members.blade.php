@@ -3,7 +3,8 @@
     <div class="two">
         <section class="paper">
             <h1>{{ $say('frame.title') }}</h1>
-            @unless ($page->isDecided)<p class="verdict-why">{{ $page->rules->layers === [] ? $say('frame.none_usual') : $say('frame.not_decided') }}</p>@endunless
+            @unless ($page->isDecided)<p class="verdict-why">{{ $page->rules->layers === [] ? $say('frame.none_usual')
+                : $say('frame.not_decided') }}</p>@endunless
             @foreach ($page->told() as $told)<p class="refusal">{{ $told }}</p>@endforeach
             @if ($page->drawing)
                 <figure class="drawing"><x-drawing.frame :model="$page->drawing" :view="$page->views()[$page->view->value]" />
@@ -52,8 +53,8 @@
                     @foreach ($row->counts() as [$name, $label, $now])
                         <x-field form="frame" :name="$name" :label="$label" :value="$now" inputmode="numeric" />
                     @endforeach
-                    <x-field wide form="frame" :name="$row->layer->kind->value.'_relied'" :label="$say('frame.relied')" :hint="$say('frame.relied_why')"
-                        :value="$row->layer->reliedOn" />
+                    <x-field wide form="frame" :name="$row->layer->kind->value.'_relied'" :label="$say('frame.relied')"
+                        :hint="$say('frame.relied_why')" :value="$row->layer->reliedOn" />
                     <label class="tick field-wide"><input type="checkbox" name="{{ $row->layer->kind->value }}_out" value="1">
                         {{ $say('frame.leave_out') }}</label>
                 @endforeach

@@ -51,7 +51,8 @@
                     @if ($materials->pads(Material::Block) > 0)<div><dt>{{ $say('holding.materials.blocks_to_buy') }}</dt>
                         <dd>{{ $say('holding.materials.as_thick_as_a_pad', pads: $materials->pads(Material::Block)) }}</dd></div>@endif
                     @if ($materials->tubes() !== [])<div><dt>{{ $say('holding.materials.tubes') }}</dt>
-                        <dd>{{ $say('holding.materials.together', count: count($materials->tubes()), tube_in_all: $materials->tubeInAll()) }}@foreach ($materials->tubesBought() as [$stock, $count])
+                        <dd>{{ $say('holding.materials.together', count: count($materials->tubes()), tube_in_all: $materials->tubeInAll()) }}
+                            @foreach ($materials->tubesBought() as [$stock, $count])
                             <div>{{ $say('holding.piers.of_each', count: $count, length: $stock->length) }}</div>@endforeach</dd>
                             </div>
                         @endif
@@ -94,7 +95,8 @@
                     $say('holding.materials.empty', mass: $materials->mass()))" />
                 <x-sum-field :f="$materials->sums->field('on_site', $say('holding.materials.bags_on_site'), $materials->onSite === null ? ''
                     : $say('page.empty', write: $materials->onSite))" />
-                <x-sum-field :f="$materials->sums->field('waste', $say('holding.materials.waste'), $say('page.empty', write: round($materials->waste * 100, 1)))" />
+                <x-sum-field :f="$materials->sums->field('waste', $say('holding.materials.waste'), $say('page.empty',
+                    write: round($materials->waste * 100, 1)))" />
                 <x-sum-field :f="$materials->sums->field('water', $say('holding.materials.water_per_bag', water: $materials->system->water),
                     $say('holding.materials.from_its_label'))" />
                 <x-sum-field :f="$materials->sums->field('lot', $say('holding.materials.a_truck_sells_by', volume: $materials->system->volume),

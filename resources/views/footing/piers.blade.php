@@ -26,7 +26,8 @@
                 </table>
                 @if ($form->ways !== [])
                     <table>
-                        <caption>{{ $say('holding.piers.tubes_to_buy') }} <span class="muted">{{ $say('holding.piers.cut_or_whole') }}</span></caption>
+                        <caption>{{ $say('holding.piers.tubes_to_buy') }} <span
+                            class="muted">{{ $say('holding.piers.cut_or_whole') }}</span></caption>
                         <thead><tr><th scope="col">{{ $say('holding.pier.tubes_are') }}</th><th scope="col">{{ $say('holding.piers.buy') }}</th>
                             <th scope="col" class="num">{{ $say('holding.piers.cost') }}</th>
                             <th scope="col" class="num">{{ $say('holding.piers.deepest_hole') }}</th>
@@ -35,7 +36,7 @@
                             <th scope="row">{{ $say($way->isWhole ? 'holding.pier.tubes_whole' : 'holding.pier.tubes_cut') }}</th>
                             <td>@foreach ($way->tubes->counted() as [$stock, $count])<div>{{ $say('holding.piers.of_each', count: $count,
                                 length: $stock->length) }}</div>@endforeach</td>
-                            <td class="num">{{ $way->tubes->cost > 0 ? number_format($way->tubes->cost, 2) : '—' }}</td>
+                            <td class="num">{{ $way->cost() }}</td>
                             <td class="num"><x-length :of="$way->deepest()" :plan="$plan" /></td>
                             <td class="num">{{ Typeset::volume($plan->notation, $way->concrete()) }}</td></tr>@endforeach</tbody>
                     </table>

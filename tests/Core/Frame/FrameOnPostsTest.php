@@ -9,6 +9,7 @@ use Aequus\Frame\FrameRefusal;
 use Aequus\Frame\InSpace;
 use Aequus\Frame\Piece;
 use Aequus\Frame\SectionSawn;
+use Aequus\Frame\UsualFrame;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
@@ -282,7 +283,7 @@ final class FrameOnPostsTest extends TestCase
     #[DataProvider('frames')]
     public function test_what_was_decided_of_a_frame_is_kept(JobKind $kind, Notation $notation): void
     {
-        $rules = FrameRules::usual($kind, $notation, Length::millimetres(140));
+        $rules = UsualFrame::of($kind, $notation, Length::millimetres(140));
         if ($rules === null) {
             $this->assertContains($kind, [JobKind::LetterBox, JobKind::CourtHoop, JobKind::DrivenPosts, JobKind::SocketRepair]);
 
@@ -320,7 +321,7 @@ final class FrameOnPostsTest extends TestCase
 
     private function usual(JobKind $kind): FrameRules
     {
-        return FrameRules::usual($kind, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail();
+        return UsualFrame::of($kind, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail();
     }
 
     /** A floor let over on all sides: 300 under the boards, 25 more at their ends. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plans;
 
+use Aequus\Frame\UsualFrame;
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
 use Aequus\Plan\Frame\FrameRules;
@@ -22,7 +23,7 @@ final class FrameRequest extends PlanChangeRequest
     /** @throws ValidationException with each refusal at its field */
     public function frame(Plan $plan): FrameRules
     {
-        $rules = $plan->frame ?? FrameRules::usual($plan->kind, $plan->notation, $plan->post->thicker()) ?? new FrameRules([]);
+        $rules = $plan->frame ?? UsualFrame::of($plan->kind, $plan->notation, $plan->post->thicker()) ?? new FrameRules([]);
         $rules = new FrameRules($rules->layers, $this->text('beams_run') !== 'y', $rules->stocks);
         foreach ($rules->layers as $layer) {
             // What this page did not show stays as it is.
@@ -34,7 +35,7 @@ final class FrameRequest extends PlanChangeRequest
         $more = LayerKind::tryFrom($this->text('add'));
         $this->stopIfRefused();
 
-        return $more === null || $rules->layer($more) !== null ? $rules : $rules->with(FrameRules::usualLayer($more, $plan->notation));
+        return $more === null || $rules->layer($more) !== null ? $rules : $rules->with(UsualFrame::layer($more, $plan->notation));
     }
 
     /** Null where something of it was refused. */

@@ -9,8 +9,8 @@ use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
 use App\Frame\BoardsPage;
-use App\Type\StockList;
 use App\View\QueryForm;
+use App\View\StockList;
 use Illuminate\Validation\ValidationException;
 
 /** In which lengths the sections of a frame are sold, each with its price. */

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Type;
+namespace App\View;
 
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Notation;
 use Aequus\Stock\Stock;
-use App\View\QueryForm;
+use App\Type\Say;
 
 /** Lengths that something is sold in, each with its price in the buyer’s money, as they are typed in one field: “2400 : 11.50; 3600 : 17”. */
 final class StockList

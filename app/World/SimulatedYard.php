@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\World;
+
+use Aequus\Bill\JobNeeds;
+use Aequus\Bill\Ware;
+use Aequus\Measure\Length;
+use Aequus\Measure\Unit;
+use Aequus\Measure\UnitSystem;
+use ValueError;
+
+/** An invented yard with invented prices, the same for the same seed. It sells neither timber nor tubes by the length that is needed: only as they come. */
+final readonly class SimulatedYard implements Supplier
+{
+    /** By so much of a price two yards differ, up or down. */
+    private const SPREAD = 0.08;
+
+    public function __construct(private int $seed = 1)
+    {
+    }
+
+    public function isMadeUp(): bool
+    {
+        return true;
+    }
+
+    public function quotes(array $ids, Unit $unit): array
+    {
+        $quotes = [];
+        foreach ($ids as $id) {
+            $sold = $this->sold($id, UnitSystem::of($unit));
+            if ($sold !== null) {
+                [$pack, $price] = $sold;
+                $quotes[$id] = new Quote($pack, max(1, (int) round($price * (1 + self::SPREAD * $this->share($id)))));
+            }
+        }
+
+        return $quotes;
+    }
+
+    /** @return ?array{float, float} pack and its price before the yard’s own share; null where it is not sold */
+    private function sold(string $id, UnitSystem $system): ?array
+    {
+        try {
+            [$ware, $sizes] = JobNeeds::read($id);
+        } catch (ValueError) {
+            return null;
+        }
+        $long = ($sizes[count($sizes) - 1] ?? Length::zero())->inMillimetres() / 1000;
+        $isMetric = $system->wholeFigures;
+
+        return match ($ware) {
+            Ware::Post => [1.0, 1400 * $long],
+            Ware::HeavyPost => [1.0, 2500 * $long],
+            Ware::Timber => count($sizes) === 3 ? [1.0, $sizes[0]->inMillimetres() * $sizes[1]->inMillimetres() * $long / 1000 * 95] : null,
+            Ware::StockTube => [1.0, 1100 * $long],
+            Ware::ProfileBoard => [1.0, 160 * $long],
+            Ware::Sheet => [1.0, 1300 * $long],
+            Ware::Bag => [1.0, 620.0],
+            Ware::Gravel => $isMetric ? [0.5, 2200.0] : [1000.0, 2000.0],
+            Ware::Foam => [1.0, 1490.0],
+            Ware::Block => [1.0, 340.0],
+            Ware::Base => [1.0, 1280.0],
+            Ware::Stake => [10.0, 790.0],
+            Ware::ProfileStake => [10.0, 890.0],
+            Ware::String => $isMetric ? [100.0, 650.0] : [300.0, 650.0],
+            Ware::FrameFixing => [100.0, 1850.0],
+            Ware::BoardScrew => [200.0, 2190.0],
+            Ware::RoofScrew => [100.0, 1740.0],
+            Ware::Tube, Ware::TimberByLength => null,
+        };
+    }
+
+    /** −1 to 1, by seed and goods. */
+    private function share(string $id): float
+    {
+        return crc32("{$this->seed}:{$id}") / 0xFFFFFFFF * 2 - 1;
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Frame;
+
+use Aequus\Fact\Fact;
+use Aequus\Logbook\Square\AsCast;
+use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
+use Aequus\Plan\Frame\FrameRules;
+use Aequus\Plan\Frame\Layer;
+use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
+use Aequus\Plan\Posts\Post;
+
+/** Members in one line, out of the stock lengths of their section: over posts as they were cast, or over whatever bears them. */
+final readonly class JoinedLines
+{
+    /** @param  ByPost<AsCast>  $cast */
+    public function __construct(private Plan $plan, private FrameRules $rules, private ByPost $cast)
+    {
+    }
+
+    public function asCast(PostLine $line): RowAsCast
+    {
+        return new RowAsCast(array_map(fn (Post $post) => new UnderBeam(
+            $post->label, $post->at->inMillimetres(),
+            isset($this->cast[$post]) ? new Vector($this->cast[$post]->alongX->inMillimetres(), $this->cast[$post]->alongY->inMillimetres()) : null,
+            $this->plan->closenessAt($post->id)->across,
+        ), $line->posts));
+    }
+
+    /**
+     * A line over posts, by what was cast.
+     *
+     * @return array{non-empty-list<non-empty-list<Length>>, list<Fact>} pieces of each ply
+     */
+    public function overPosts(Layer $layer, PostLine $line, Length $past, int $plies): array
+    {
+        $row = $this->asCast($line);
+
+        return $this->joined($layer, $row->reach->plus($past->times(2)), array_map(fn (Bearing $one) => new Bearing($one->name, $one->at->plus($past)), $row->bearings), $plies);
+    }
+
+    /**
+     * Out of the stock lengths of its section; in one piece where nobody named any, or none reaches.
+     *
+     * @param  list<Bearing>  $bearings
+     * @return array{non-empty-list<non-empty-list<Length>>, list<Fact>} pieces of each ply, and what hinders
+     */
+    public function joined(Layer $layer, Length $long, array $bearings, int $plies): array
+    {
+        $stocks = $this->rules->stocks[$layer->section()] ?? [];
+        $whole = array_fill(0, max(1, $plies), [$long]);
+        if ($stocks === []) {
+            return [$whole, []];
+        }
+        try {
+            $line = BeamLine::over($long, $bearings, $stocks, $plies);
+            $shared = array_values(array_unique(array_map(fn (array $one) => $one[1], $line->shared)));
+
+            return [array_map(fn (JointedPly $ply) => array_map(fn (array $piece) => $piece[0], $ply->pieces), $line->plies), array_map(
+                fn (string $at) => $layer->kind === LayerKind::Beam ? Fact::of(FrameRefusal::PliesJoinedTogether, post: $at) : Fact::of(FrameRefusal::RowsShareAJoist, joist: $at), $shared,
+            )];
+        } catch (FrameRefused $refused) {
+            return [$whole, [$refused->fact]];
+        }
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Frame;
+
+use Aequus\Measure\Length;
+use Aequus\Plan\Frame\FrameRules;
+use Aequus\Plan\Frame\Layer;
+use Aequus\Plan\Frame\LayerKind;
+
+/** What lies on the beams, and on what lies on them: joists or rafters, their rims and blocks, purlins, boards and sheets. */
+final readonly class OverBeams
+{
+    public function __construct(private FrameRules $rules, private FrameSpace $space, private JoinedLines $joints)
+    {
+    }
+
+    /** Over all beams, and to the ledger where one is; sloped where the tops are. */
+    public function joists(Layer $layer): Built
+    {
+        $pieces = $hindered = [];
+        try {
+            $member = $this->space->member($layer);
+            $bearings = $this->space->bearings();
+            [$lengths, $hindered] = $this->joints->joined($layer, $member->stock, array_map(
+                fn (float $at, string $name) => new Bearing($name, $member->along(Length::millimetres($at))), $bearings, array_keys($bearings),
+            ), 1);
+        } catch (FrameRefused $refused) {
+            return new Built([], 0, [$refused->fact]);
+        }
+        $number = 0;
+        foreach ($this->space->joists() as $at) {
+            $from = 0.0;
+            foreach ($lengths[0] as $length) {
+                $share = $length->inMillimetres() / $member->stock->inMillimetres();
+                $pieces[] = new Piece($layer, ++$number, $length, $this->space->across($at, $from, $from + $share, $layer), count($lengths[0]) > 1);
+                $from += $share;
+            }
+        }
+
+        return new Built($pieces, count($this->space->joists()) * count($bearings), $hindered);
+    }
+
+    public function rims(Layer $layer): Built
+    {
+        $pieces = [];
+        foreach ([false, true] as $end) {
+            [$lengths, $hindered] = $this->joints->joined($layer, Length::millimetres($this->space->end - $this->space->begin), $this->onJoists(), 1);
+            $at = $this->space->begin;
+            foreach ($lengths[0] as $length) {
+                $solid = $this->space->atTheEnds($end, $at, $at + $length->inMillimetres(), $layer);
+                $pieces[] = new Piece($layer, count($pieces) + 1, $length, $solid, count($lengths[0]) > 1);
+                $at += $length->inMillimetres();
+            }
+        }
+
+        return new Built($pieces, 2 * count($this->space->joists()), $hindered);
+    }
+
+    /** Between any two joists, over the middle of every bay between beams. */
+    public function blocking(Layer $layer): Built
+    {
+        $joists = $this->space->joists();
+        $thick = $this->rules->layer(LayerKind::Joist)?->thick->inMillimetres() ?? 0.0;
+        $bearings = array_values($this->space->bearings());
+        $pieces = [];
+        for ($bay = 1; $bay < count($bearings); $bay++) {
+            for ($i = 1; $i < count($joists); $i++) {
+                [$from, $to] = [$joists[$i - 1] + $thick / 2, $joists[$i] - $thick / 2];
+                if ($to > $from) {
+                    $solid = $this->space->between($from, $to, ($bearings[$bay - 1] + $bearings[$bay]) / 2, $layer);
+                    $pieces[] = new Piece($layer, count($pieces) + 1, Length::millimetres($to - $from), $solid);
+                }
+            }
+        }
+
+        return new Built($pieces, 2 * count($pieces));
+    }
+
+    public function purlins(Layer $layer): Built
+    {
+        $long = Length::millimetres($this->space->end - $this->space->begin)->plus($layer->past()->times(2));
+        [$lengths, $hindered] = $this->joints->joined($layer, $long, $this->onJoists($layer->past()->inMillimetres()), 2);
+        $pieces = [];
+        foreach ($this->space->purlins() as $i => $up) {
+            $at = $this->space->begin - $layer->past()->inMillimetres();
+            foreach ($lengths[$i % 2] as $length) {
+                $pieces[] = new Piece($layer, count($pieces) + 1, $length, $this->space->onTop($at, $at + $length->inMillimetres(), $up, $layer), count($lengths[$i % 2]) > 1);
+                $at += $length->inMillimetres();
+            }
+        }
+
+        return new Built($pieces, count($this->space->purlins()) * count($this->space->joists()), $hindered);
+    }
+
+    /** Rows of boards along the beams, over the rims too, joined on joists, never two rows side by side on one; ripped at the ends where they do not come out. */
+    public function boards(Layer $layer): Built
+    {
+        $past = $layer->past()->inMillimetres();
+        $long = Length::millimetres($this->space->end - $this->space->begin + 2 * $past);
+        try {
+            $rims = $this->rules->layer(LayerKind::Rim)?->thick->inMillimetres() ?? 0.0;
+            $rows = new BoardsAcross(Length::millimetres($this->space->slopeLong() + 2 * $rims), $layer->thick, $layer->gap ?? Length::zero());
+        } catch (FrameRefused $refused) {
+            return new Built([], 0, [$refused->fact]);
+        }
+        [$lengths, $hindered] = $this->joints->joined($layer, $long, $this->onJoists($past), 2);
+        $pieces = [];
+        [$up, $gap] = [-$rims, $layer->gap?->inMillimetres() ?? 0.0];
+        for ($row = 0; $row < $rows->count; $row++) {
+            $wide = match ($row) {
+                0 => $rows->first, $rows->count - 1 => $rows->last, default => $layer->thick
+            };
+            $at = $this->space->begin - $past;
+            foreach ($lengths[$row % 2] as $length) {
+                $solid = $this->space->onTop($at, $at + $length->inMillimetres(), $up + $wide->inMillimetres() / 2, $layer, $wide->inMillimetres());
+                $pieces[] = new Piece($layer, count($pieces) + 1, $length, $solid, count($lengths[$row % 2]) > 1);
+                $at += $length->inMillimetres();
+            }
+            $up += $wide->inMillimetres() + $gap;
+        }
+
+        return new Built($pieces, $rows->count * count($this->space->joists()), $hindered);
+    }
+
+    /** By the width they cover, over rafters or purlins, from the low edge up. */
+    public function sheets(Layer $layer): Built
+    {
+        $past = $layer->past()->inMillimetres();
+        [$begin, $end, $cover] = [$this->space->begin - $past, $this->space->end + $past, $layer->thick->inMillimetres()];
+        $count = (int) ceil(($end - $begin) / $cover - 1e-9);
+        $long = Length::millimetres($this->space->slopeLong())->plus($layer->past());
+        $pieces = [];
+        for ($i = 0; $i < $count; $i++) {
+            $pieces[] = new Piece($layer, $i + 1, $long, $this->space->sheet($begin + ($i + 0.5) * $cover, $layer));
+        }
+
+        return new Built($pieces, $count * max(1, count($this->space->purlins())));
+    }
+
+    /** @return list<Bearing> joists under what runs along the beams */
+    private function onJoists(float $past = 0.0): array
+    {
+        return array_map(
+            fn (float $at, int $i) => new Bearing((string) ($i + 1), Length::millimetres($at - $this->space->begin + $past)), $this->space->joists(), array_keys($this->space->joists()),
+        );
+    }
+}
