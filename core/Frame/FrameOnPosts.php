@@ -42,7 +42,7 @@ final readonly class FrameOnPosts
     {
         $this->lines = $this->lines();
         $this->space = new FrameSpace($plan, $rules, $this->lines);
-        $joints = new JoinedLines($plan, $rules, $cast);
+        $joints = new JoinedLines($plan, $rules, $cast, $this->space->steepAlong);
         [$over, $above] = [new OverPosts($plan, $this->lines, $this->space, $joints), new OverBeams($rules, $this->space, $joints)];
         $changed = [];
         foreach ($this->lines as $line) {

@@ -30,6 +30,9 @@ final readonly class FrameSpace
     /** Rise of the tops for each mm across the beams. */
     public float $rise;
 
+    /** How much longer than level whatever runs along the beams is. */
+    public float $steepAlong;
+
     /** Null where nothing stands in a line. */
     public ?TopPlane $plane;
 
@@ -48,6 +51,7 @@ final readonly class FrameSpace
         $this->wall = $wall === null ? null : $this->acrossOf($wall);
         $this->plane = $lines === [] ? null : new TopPlane($plan, $rules, $lines, $this->wall);
         $this->rise = $this->plane->rise ?? 0.0;
+        $this->steepAlong = sqrt(1 + ($this->plane->riseAlong ?? 0.0) ** 2);
         $over = $rules->layer(LayerKind::Joist)?->past()->inMillimetres() ?? 0.0;
         $thick = $rules->layer(LayerKind::Ledger)?->thick->inMillimetres() ?? 0.0;
         [$first, $last] = $lines === [] ? [0.0, 0.0] : [$lines[0]->across, $lines[count($lines) - 1]->across];
@@ -222,6 +226,12 @@ final readonly class FrameSpace
         [$along, $across] = [$this->alongOf($post), $this->rules->alongX ? $post->at->y->inMillimetres() : $post->at->x->inMillimetres()];
 
         return new Solid($this->at($along, $across, 0.0), $this->at($along, $across, 0.0), $section->thicker()->inMillimetres(), $this->plane?->topOf($post) ?? $this->plan->standing->inMillimetres());
+    }
+
+    /** Across the beams, so far from the joists’ first ends. */
+    public function fromFirstEnds(float $level): float
+    {
+        return $this->low + $level;
     }
 
     /** So far along the beams, at the joists’ first ends. */

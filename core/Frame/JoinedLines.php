@@ -18,8 +18,11 @@ use Aequus\Plan\Posts\Post;
 /** Members in one line, out of the stock lengths of their section: over posts as they were cast, or over whatever bears them. */
 final readonly class JoinedLines
 {
-    /** @param  ByPost<AsCast>  $cast */
-    public function __construct(private Plan $plan, private FrameRules $rules, private ByPost $cast)
+    /**
+     * @param  ByPost<AsCast>  $cast
+     * @param  float  $steep  how much longer than level what runs along the beams is
+     */
+    public function __construct(private Plan $plan, private FrameRules $rules, private ByPost $cast, private float $steep)
     {
     }
 
@@ -41,7 +44,20 @@ final readonly class JoinedLines
     {
         $row = $this->asCast($line);
 
-        return $this->joined($layer, $row->reach->plus($past->times(2)), array_map(fn (Bearing $one) => new Bearing($one->name, $one->at->plus($past)), $row->bearings), $plies);
+        return $this->along($layer, $row->reach->plus($past->times(2)), array_map(fn (Bearing $one) => new Bearing($one->name, $one->at->plus($past)), $row->bearings), $plies);
+    }
+
+    /**
+     * Along the beams, measured level: longer where their tops rise.
+     *
+     * @param  list<Bearing>  $bearings
+     * @return array{non-empty-list<non-empty-list<Length>>, list<Fact>} pieces of each ply, and what hinders
+     */
+    public function along(Layer $layer, Length $level, array $bearings, int $plies): array
+    {
+        return $this->joined(
+            $layer, $level->times($this->steep), array_map(fn (Bearing $one) => new Bearing($one->name, $one->at->times($this->steep)), $bearings), $plies,
+        );
     }
 
     /**

@@ -46,12 +46,12 @@ final readonly class OverBeams
     {
         $pieces = [];
         foreach ([false, true] as $end) {
-            [$lengths, $hindered] = $this->joints->joined($layer, Length::millimetres($this->space->end - $this->space->begin), $this->onJoists(), 1);
+            [$lengths, $hindered] = $this->joints->along($layer, Length::millimetres($this->space->end - $this->space->begin), $this->onJoists(), 1);
             $at = $this->space->begin;
             foreach ($lengths[0] as $length) {
-                $solid = $this->space->atTheEnds($end, $at, $at + $length->inMillimetres(), $layer);
+                $solid = $this->space->atTheEnds($end, $at, $at + $length->inMillimetres() / $this->space->steepAlong, $layer);
                 $pieces[] = new Piece($layer, count($pieces) + 1, $length, $solid, count($lengths[0]) > 1);
-                $at += $length->inMillimetres();
+                $at += $length->inMillimetres() / $this->space->steepAlong;
             }
         }
 
@@ -69,8 +69,8 @@ final readonly class OverBeams
             for ($i = 1; $i < count($joists); $i++) {
                 [$from, $to] = [$joists[$i - 1] + $thick / 2, $joists[$i] - $thick / 2];
                 if ($to > $from) {
-                    $solid = $this->space->between($from, $to, ($bearings[$bay - 1] + $bearings[$bay]) / 2, $layer);
-                    $pieces[] = new Piece($layer, count($pieces) + 1, Length::millimetres($to - $from), $solid);
+                    $solid = $this->space->between($from, $to, $this->space->fromFirstEnds(($bearings[$bay - 1] + $bearings[$bay]) / 2), $layer);
+                    $pieces[] = new Piece($layer, count($pieces) + 1, Length::millimetres(($to - $from) * $this->space->steepAlong), $solid);
                 }
             }
         }
@@ -81,13 +81,13 @@ final readonly class OverBeams
     public function purlins(Layer $layer): Built
     {
         $long = Length::millimetres($this->space->end - $this->space->begin)->plus($layer->past()->times(2));
-        [$lengths, $hindered] = $this->joints->joined($layer, $long, $this->onJoists($layer->past()->inMillimetres()), 2);
+        [$lengths, $hindered] = $this->joints->along($layer, $long, $this->onJoists($layer->past()->inMillimetres()), 2);
         $pieces = [];
         foreach ($this->space->purlins() as $i => $up) {
             $at = $this->space->begin - $layer->past()->inMillimetres();
             foreach ($lengths[$i % 2] as $length) {
-                $pieces[] = new Piece($layer, count($pieces) + 1, $length, $this->space->onTop($at, $at + $length->inMillimetres(), $up, $layer), count($lengths[$i % 2]) > 1);
-                $at += $length->inMillimetres();
+                $pieces[] = new Piece($layer, count($pieces) + 1, $length, $this->space->onTop($at, $at + $length->inMillimetres() / $this->space->steepAlong, $up, $layer), count($lengths[$i % 2]) > 1);
+                $at += $length->inMillimetres() / $this->space->steepAlong;
             }
         }
 
@@ -105,7 +105,7 @@ final readonly class OverBeams
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
         }
-        [$lengths, $hindered] = $this->joints->joined($layer, $long, $this->onJoists($past), 2);
+        [$lengths, $hindered] = $this->joints->along($layer, $long, $this->onJoists($past), 2);
         $pieces = [];
         [$up, $gap] = [-$rims, $layer->gap?->inMillimetres() ?? 0.0];
         for ($row = 0; $row < $rows->count; $row++) {
@@ -114,9 +114,9 @@ final readonly class OverBeams
             };
             $at = $this->space->begin - $past;
             foreach ($lengths[$row % 2] as $length) {
-                $solid = $this->space->onTop($at, $at + $length->inMillimetres(), $up + $wide->inMillimetres() / 2, $layer, $wide->inMillimetres());
+                $solid = $this->space->onTop($at, $at + $length->inMillimetres() / $this->space->steepAlong, $up + $wide->inMillimetres() / 2, $layer, $wide->inMillimetres());
                 $pieces[] = new Piece($layer, count($pieces) + 1, $length, $solid, count($lengths[$row % 2]) > 1);
-                $at += $length->inMillimetres();
+                $at += $length->inMillimetres() / $this->space->steepAlong;
             }
             $up += $wide->inMillimetres() + $gap;
         }

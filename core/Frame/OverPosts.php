@@ -30,7 +30,7 @@ final readonly class OverPosts
                 $at = $line->from - $layer->past()->inMillimetres();
                 $beside = ($i - ($layer->count - 1) / 2) * $thick;
                 foreach ($lengths as $length) {
-                    $to = $at + $length->inMillimetres();
+                    $to = $at + $length->inMillimetres() / $this->space->steepAlong;
                     $pieces[] = new Piece($layer, ++$number, $length, $this->space->along($line, $at, $to, $beside, 0.0, $thick, $layer->deep->inMillimetres()), count($lengths) > 1);
                     $at = $to;
                 }
@@ -41,35 +41,69 @@ final readonly class OverPosts
         return new Built($pieces, $crossings, $hindered);
     }
 
-    /** Rails on the outer face of each line, evenly up its posts, joined on posts. */
+    /** Rails on the outer face of each line, evenly up its posts, joined on posts; none across a gate, and from post to post where the tops step. */
     public function rails(Layer $layer): Built
     {
         $pieces = $hindered = [];
         $number = $crossings = 0;
-        $half = $this->plan->stoutest()->thicker()->inMillimetres() / 2;
-        foreach ($this->lines as $line) {
-            [$plies, $why] = $this->joints->overPosts($layer, $line, $layer->past(), 1);
-            $hindered = [...$hindered, ...$why];
-            for ($rail = 1; $rail <= $layer->count; $rail++) {
-                $at = $line->from - $layer->past()->inMillimetres();
-                $down = ($layer->count - $rail) * $this->plan->standing->inMillimetres() / ($layer->count + 0.5) + $layer->deep->inMillimetres() * 1.5;
-                foreach ($plies[0] as $length) {
-                    $to = $at + $length->inMillimetres();
-                    $solid = $this->space->along($line, $at, $to, -$half - $layer->thick->inMillimetres() / 2, -$down, $layer->thick->inMillimetres(), $layer->deep->inMillimetres());
-                    $pieces[] = new Piece($layer, ++$number, $length, $solid, count($plies[0]) > 1);
-                    $at = $to;
+        [$thick, $deep] = [$layer->thick->inMillimetres(), $layer->deep->inMillimetres()];
+        $beside = -$this->plan->stoutest()->thicker()->inMillimetres() / 2 - $thick / 2;
+        foreach ($this->lines as $whole) {
+            foreach ($this->railed($whole) as $line) {
+                [$plies, $why] = $this->joints->overPosts($layer, $line, Length::zero(), 1);
+                $hindered = [...$hindered, ...$why];
+                for ($rail = 1; $rail <= $layer->count; $rail++) {
+                    $at = $line->from;
+                    $down = ($layer->count - $rail) * $this->plan->standing->inMillimetres() / ($layer->count + 0.5) + $deep * 1.5;
+                    foreach ($plies[0] as $length) {
+                        $to = $at + $length->inMillimetres() / $this->space->steepAlong;
+                        $pieces[] = new Piece($layer, ++$number, $length, $this->space->along($line, $at, $to, $beside, -$down, $thick, $deep), count($plies[0]) > 1);
+                        $at = $to;
+                    }
                 }
+                $crossings += count($line->posts) * $layer->count;
             }
-            $crossings += count($line->posts) * $layer->count;
         }
 
         return new Built($pieces, $crossings, $hindered);
     }
 
+    /** @return list<PostLine> what of a line is railed: up to each gate and on behind it; bay by bay where the tops step */
+    private function railed(PostLine $line): array
+    {
+        $isStepped = ($this->plan->answers->of['tops'] ?? '') === 'stepped';
+        $lines = $open = [];
+        foreach ($line->posts as $post) {
+            $before = $open === [] ? null : $open[count($open) - 1];
+            if ($before !== null && ($isStepped || $this->isGate($before, $post))) {
+                $lines = [...$lines, ...($isStepped && ! $this->isGate($before, $post) ? [[$before, $post]] : [$open])];
+                $open = [];
+            }
+            $open[] = $post;
+        }
+        $lines[] = $open;
+        $start = $line->posts[0]->at;
+
+        return array_values(array_map(fn (array $posts) => new PostLine(
+            $posts, $line->from + $start->distanceTo($posts[0]->at)->inMillimetres(), $line->from + $start->distanceTo($posts[count($posts) - 1]->at)->inMillimetres(), $line->across,
+        ), array_filter($lines, fn (array $posts) => count($posts) > 1)));
+    }
+
+    private function isGate(Post $one, Post $next): bool
+    {
+        foreach ($this->plan->fit->things as $thing) {
+            if ($thing->isLeaf && (($thing->from->equals($one->id) && $thing->to->equals($next->id)) || ($thing->from->equals($next->id) && $thing->to->equals($one->id)))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function ledger(Layer $layer): Built
     {
         return $this->space->wall === null ? new Built([]) : new Built(
-            [new Piece($layer, 1, Length::millimetres($this->space->end - $this->space->begin), $this->space->ledger($layer))], count($this->space->joists()),
+            [new Piece($layer, 1, Length::millimetres(($this->space->end - $this->space->begin) * $this->space->steepAlong), $this->space->ledger($layer))], count($this->space->joists()),
         );
     }
 

@@ -78,14 +78,26 @@ final readonly class TopPlane
             return $standing + $this->plan->tops->topOf($post)->minus($this->plan->tops->topOf($this->plan->grid->posts[0]))->inMillimetres();
         }
         $deep = $this->plan->grid->rows->length()->inMillimetres();
+        $long = $this->plan->grid->columns->length()->inMillimetres();
         if ($deep <= 0.0) {
-            return $standing;
+            // A row whose tops follow the ground.
+            return $standing + ($this->isRaked() && $long > 0.0 ? $this->endRise() * $post->at->x->inMillimetres() / $long : 0.0);
         }
         $share = $post->at->y->inMillimetres() / $deep;
         // The plan counts the high side, which is the first row where it is driven in there.
         $isFirstHigh = ($this->plan->answers->of['way_in'] ?? '') === 'high_side';
 
         return $standing - $this->fall() * ($isFirstHigh ? $share : 1 - $share);
+    }
+
+    private function isRaked(): bool
+    {
+        return in_array($this->plan->answers->of['tops'] ?? '', ['raked', 'stepped'], true);
+    }
+
+    private function endRise(): float
+    {
+        return (int) ($this->plan->answers->of['end_rise'] ?? 0) / 1e6;
     }
 
     private function fall(): float

@@ -204,6 +204,37 @@ final class FrameOnPostsTest extends TestCase
         $this->assertEqualsWithDelta([0, 600, 4800, 4200], [$braces[0]->solid->from->x, $braces[0]->solid->to->x, $braces[1]->solid->from->x, $braces[1]->solid->to->x], 1e-6);
     }
 
+    /** A gate of a metre between A and B: no rail crosses it. Tops that follow 700 of rise over 12 m make rails √(1 + (7/120)²) longer; stepped ones run from post to post. */
+    public function test_rails_stop_at_a_gate_follow_the_ground_and_step(): void
+    {
+        $fence = fn (array $said): FrameOnPosts => $this->frame($this->made(JobKind::FenceLine, $said), $this->usual(JobKind::FenceLine));
+        $lengths = fn (FrameOnPosts $of): array => array_values(array_unique(array_map(fn (Piece $piece) => (int) round($piece->length->inMillimetres()), $of->of(LayerKind::Rail))));
+        $this->assertSame([12000], $lengths($fence([])));
+        $plan = $this->made(JobKind::FenceLine, ['gate_wide' => Length::millimetres(1000)]);
+        $gated = $this->frame($plan, $this->usual(JobKind::FenceLine));
+        $hung = $plan->fit->things[0];
+        $gate = $plan->grid->find($hung->from)?->at->distanceTo($plan->grid->find($hung->to)?->at ?? $this->fail())->inMillimetres() ?? 0.0;
+        $this->assertGreaterThan(1000, $gate);
+        $this->assertSame([(int) round(12000 - $gate)], $lengths($gated));
+        foreach ($gated->of(LayerKind::Rail) as $rail) {
+            $this->assertGreaterThanOrEqual($gate - 1e-6, $rail->solid->from->x);
+        }
+        $raked = $fence(['tops' => Pick::Raked, 'end_rise' => Length::millimetres(700)]);
+        $this->assertSame([(int) round(12000 * sqrt(1 + (700 / 12000) ** 2))], $lengths($raked));
+        $this->assertEqualsWithDelta(700, $raked->of(LayerKind::Rail)[0]->solid->to->z - $raked->of(LayerKind::Rail)[0]->solid->from->z, 1e-6);
+        $this->assertEqualsWithDelta(12000, $raked->of(LayerKind::Rail)[0]->solid->to->x, 1e-6);
+        $stepped = $fence(['tops' => Pick::Stepped, 'end_rise' => Length::millimetres(700)]);
+        $this->assertCount(2 * 7, $stepped->of(LayerKind::Rail));
+    }
+
+    /** Blocks lie over the middle between the rows: 1500. */
+    public function test_blocks_lie_over_the_middle_of_their_bay(): void
+    {
+        foreach ($this->frame($this->plan(), $this->deck())->of(LayerKind::Blocking) as $block) {
+            $this->assertEqualsWithDelta(1500, $block->solid->from->y, 1e-6);
+        }
+    }
+
     /** Sheets of 1000 over 5400 and 50 on either side: six of them. */
     public function test_sheets_cover_the_roof_and_purlins_lie_evenly(): void
     {
