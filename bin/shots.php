@@ -19,7 +19,6 @@ $views = [
     'clear' => ['/jobs/3/clear', 1280, 800],
     'square' => ['/jobs/3/square', 1280, 800],
     'prove' => ['/jobs/3/square/prove', 1280, 800],
-    'hand' => ['/jobs/3/square/hand', 1280, 800],
     'level' => ['/jobs/3/level', 1280, 800],
     'footing' => ['/jobs/3/footing', 1280, 800],
     'set' => ['/jobs/2/set', 1280, 800],
@@ -28,7 +27,8 @@ $views = [
     'logbook' => ['/jobs/3/logbook', 1280, 800],
     'square-phone' => ['/jobs/3/square', 390, 844],
     'bill' => ['/jobs/3/footing/bill', 1280, 800],
-    'compare' => ['/jobs/3/footing/compare', 1280, 800],
+    'frame' => ['/jobs/2/cut/members', 1280, 800],
+    'boards' => ['/jobs/2/cut/boards', 1280, 800],
     'post-phone' => ['/jobs/2/set/D2', 390, 844],
 ];
 $only = array_slice($argv, 1);

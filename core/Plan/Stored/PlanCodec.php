@@ -39,7 +39,7 @@ final class PlanCodec
     /**
      * 2: how the layout is proved, and what it must leave room for. 3: shape of the holes, roles of posts, how they are held. 4: what was
      * answered to begin with, further parts, and the site. 5: tolerances along a row and of parts, their gates and the names of their sides,
-     * heavier posts, braces, surroundings, prices, and what is asked of the work.
+     * heavier posts, braces, surroundings, prices, the frame on the posts, and what is asked of the work.
      */
     public const VERSION = 5;
 
