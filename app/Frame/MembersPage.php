@@ -9,6 +9,7 @@ use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\Piece;
 use Aequus\Frame\UsualFrame;
 use Aequus\Logbook\Square\AsCast;
+use Aequus\Measure\Length;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
@@ -73,6 +74,18 @@ final readonly class MembersPage
         }
 
         return $told;
+    }
+
+    /** @return list<array{string, list<Length>}> layer by layer: what is marked, and where its near faces lie from one zero */
+    public function marks(): array
+    {
+        $marks = [];
+        foreach ([[LayerKind::Joist, 'frame.marks_on_beams'], [LayerKind::Purlin, 'frame.marks_on_rafters']] as [$kind, $key]) {
+            $faces = $this->frame?->nearFaces($kind) ?? [];
+            $marks = $faces === [] ? $marks : [...$marks, [Say::text($key), $faces]];
+        }
+
+        return $marks;
     }
 
     /** @return array<string, string> by view, what it is called */

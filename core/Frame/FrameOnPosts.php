@@ -72,6 +72,22 @@ final readonly class FrameOnPosts
         return array_values(array_filter($this->pieces, fn (Piece $piece) => $piece->layer->kind === $kind));
     }
 
+    /**
+     * Where joists are marked on the beams, from a beam’s end, or purlins on the rafters, from their low end: the near face of each, from one zero.
+     *
+     * @return list<Length>
+     */
+    public function nearFaces(LayerKind $kind): array
+    {
+        $layer = $this->rules->layer($kind);
+        $zero = $kind === LayerKind::Joist ? $this->space->begin : 0.0;
+        $steep = $kind === LayerKind::Joist ? $this->space->steepAlong : 1.0;
+
+        return $layer === null ? [] : array_map(
+            fn (float $centre) => Length::millimetres(max(0.0, ($centre - $layer->thick->inMillimetres() / 2 - $zero) * $steep)), $this->marks($kind),
+        );
+    }
+
     /** @return list<float> centres of joists along the beams, or of purlins up the slope, mm */
     public function marks(LayerKind $kind): array
     {

@@ -8,11 +8,16 @@ use Aequus\Bill\BillLine;
 use Aequus\Bill\JobNeeds;
 use Aequus\Frame\UsualFrame;
 use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
 use Aequus\Measure\Slope;
+use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Tops\TopRules;
+use Aequus\Thing\Ask\Heard;
+use Aequus\Thing\Things;
+use Aequus\Words\Thing\ThingWords;
 use App\Models\Job;
 use App\Site\ReadSite;
 use Tests\Builds;
@@ -33,7 +38,7 @@ final class MembersTest extends FeatureTestCase
     public function test_what_is_usual_is_shown_until_a_frame_is_kept(): void
     {
         $page = $this->members()->assertSee('Nothing is decided yet')->assertSeeTextInOrder(['Beams', "4 × 5400\u{202F}mm", 'not checked', 'Joists or rafters', "10 × 3600\u{202F}mm"]);
-        $page->assertSee('No span and no connection is checked here')->assertSee('Order of work');
+        $page->assertSee('No span and no connection is checked here')->assertSee('Order of work')->assertSeeTextInOrder(['near faces from the beam’s end', "0\u{202F}mm", "595\u{202F}mm", "5355\u{202F}mm"]);
         // An open frame on no wall has no ledger to buy, and the bill knows of no frame yet.
         $this->assertSame(1, $this->job->revisions()->count());
         $this->get("/jobs/{$this->job->id}/footing/bill")->assertSee('What stands on the posts is not in it');
@@ -162,19 +167,56 @@ final class MembersTest extends FeatureTestCase
         $this->members()->assertSeeText("The line from A1 was cast 14\u{202F}mm longer than planned")->assertSeeText("2 × 5414\u{202F}mm");
     }
 
+    /** Of every kind of thing, as it is usual, in both units: the frame is shown, kept, cut and bought without a fault. */
+    public function test_every_kind_has_its_frame_kept_cut_and_bought_or_none(): void
+    {
+        foreach (Things::all() as $thing) {
+            foreach ([Notation::millimetres(0), Notation::feetInches(16)] as $notation) {
+                $this->job = $this->job($this->job->revision->user, $thing->make(Heard::usual($notation, ThingWords::sides($thing->kind()), $thing->asks()))->plan);
+                $usual = UsualFrame::of($thing->kind(), $notation, $this->plan()->post->thicker());
+                $this->members()->assertSee($usual === null ? 'Nothing usual stands' : 'Nothing is decided yet');
+                $this->boards();
+                if ($usual === null) {
+                    $this->keep(['add' => 'beam'])->assertSessionHasNoErrors();
+                    $this->members();
+                    $this->boards();
+
+                    continue;
+                }
+                $this->keep($this->typed($usual->layers, $notation) + ['beams_run' => 'x'])->assertSessionHasNoErrors();
+                // What is written of usual goods is read back as the same goods.
+                $this->assertEquals($usual->layers, $this->plan()->frame?->layers, $thing->kind()->value);
+                $this->members('?view=minus_y');
+                $this->get("/jobs/{$this->job->id}/footing/bill")->assertOk();
+            }
+        }
+    }
+
     /** @return array<string, string> the form as it stands */
     private function asShown(): array
     {
+        $plan = $this->plan();
+        $rules = $plan->frame ?? UsualFrame::of(JobKind::Pergola, $plan->notation, $plan->post->thicker()) ?? $this->fail();
+
+        return $this->typed($rules->layers, $plan->notation) + ['beams_run' => 'x', 'add' => ''];
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @return array<string, string> as fields
+     */
+    private function typed(array $layers, Notation $notation): array
+    {
         $form = [];
-        foreach ($this->plan()->frame->layers ?? UsualFrame::of(JobKind::Pergola, $this->plan()->notation, $this->plan()->post->thicker())->layers ?? [] as $layer) {
+        foreach ($layers as $layer) {
             $kind = $layer->kind;
             foreach (['thick' => $layer->thick, 'deep' => $layer->deep, 'apart' => $layer->apart, 'past' => $layer->past, 'gap' => $layer->gap] as $field => $length) {
-                $form += $length === null ? [] : ["{$kind->value}_{$field}" => $this->plan()->write($length)];
+                $form += $length === null ? [] : ["{$kind->value}_{$field}" => $notation->write($length)];
             }
             $form += ["{$kind->value}_fixings" => (string) $layer->fixings, "{$kind->value}_relied" => $layer->reliedOn] + ($kind->isCounted() ? ["{$kind->value}_count" => (string) $layer->count] : []);
         }
 
-        return $form + ['beams_run' => 'x', 'add' => ''];
+        return $form;
     }
 
     /** @return array<string, BillLine> */

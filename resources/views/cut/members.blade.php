@@ -28,6 +28,11 @@
                             $row->layer->reliedOn }}@endif</td></tr>@endforeach</tbody>
                 </table></div>
                 <p class="hint">{{ $say('frame.not_checked') }} @if ($page->hasParts()){{ $say('frame.first_grid_only') }}@endif</p>
+                @if ($page->marks() !== [])<h2>{{ $say('frame.marks') }}</h2>@endif
+                @foreach ($page->marks() as [$what, $faces])<p>{{ $what }}</p>
+                    <p class="strong">@foreach ($faces as $face)<span class="sawn-length"><x-length :of="$face"
+                        :plan="$plan" /></span> @endforeach</p>
+                @endforeach
                 <h2>{{ $say('frame.order') }}</h2>
                 <ol class="rows">@foreach ($page->order() as [$layer, $before, $heaviest])<li><b>{{ $layer }}</b> {{ $before }}
                     @if ($heaviest)<span class="muted">{{ $heaviest }}</span>@endif</li>@endforeach</ol>

@@ -50,6 +50,9 @@ final class FrameOnPostsTest extends TestCase
         // From edge to edge 5400 less one joist are 5355: nine bays of 595.
         $this->assertSame([10 => 3600], $this->lengths($deck, LayerKind::Joist));
         $this->assertEqualsWithDelta(array_map(fn (int $i) => -300 + 22.5 + 595 * $i, range(0, 9)), $deck->marks(LayerKind::Joist), 1e-6);
+        // Near faces from the beam’s end, each from zero: 0, 595, 1190 …
+        $this->assertEqualsWithDelta(array_map(fn (int $i) => 595 * $i, range(0, 9)), array_map(fn (Length $face) => $face->inMillimetres(), $deck->nearFaces(LayerKind::Joist)), 1e-5);
+        $this->assertSame([], $deck->nearFaces(LayerKind::Purlin));
         $this->assertSame([2 => 5400], $this->lengths($deck, LayerKind::Rim));
         $this->assertSame([9 => 550], $this->lengths($deck, LayerKind::Blocking));
         // 3600 and a rim of 45 at either end take 25 boards, the last ripped to 90.
