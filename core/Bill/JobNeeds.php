@@ -49,11 +49,12 @@ final readonly class JobNeeds
 
     private Plan $plan;
 
-    public function __construct(SiteState $site)
+    /** @param  ?list<HoleWork>  $holes  these alone, without frame and layout; null for everything, as planned and as dug */
+    public function __construct(SiteState $site, ?array $holes = null)
     {
         $this->plan = $site->plan;
-        $work = $site->footing->work($site->walk());
-        $needs = [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work), ...$this->ofFrame($site), ...$this->ofLayout($site)];
+        $work = $holes ?? $site->footing->work($site->walk());
+        $needs = [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work), ...($holes === null ? [...$this->ofFrame($site), ...$this->ofLayout($site)] : [])];
         $this->needs = array_values(array_filter($needs, fn (Need $need) => $need->amount > 0.0));
         $ids = array_unique(array_map(fn (Need $need) => $need->goods, $this->needs));
         $this->goods = array_values(array_map(fn (string $id) => $this->sold($id), $ids));

@@ -5,16 +5,26 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Bill\BillLine;
+use Aequus\Bill\Choice;
+use Aequus\Bill\Choices;
 use Aequus\Bill\JobNeeds;
 use Aequus\Bill\Ware;
+use Aequus\Footing\Holding\HoldAdvice;
+use Aequus\Footing\Holding\HoldAdviser;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Holding;
+use Aequus\Plan\Holding\HoldingSite;
+use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Layout\BoardRules;
 use Aequus\Plan\Layout\ChosenPlacement;
 use Aequus\Plan\Layout\LayoutRules;
@@ -210,6 +220,43 @@ final class BillTest extends FeatureTestCase
         }
         $this->post("/jobs/{$job->id}/footing/bill/read", ['form' => 'sheet', 'based_on' => '1'])->assertSessionHasErrors('sheet');
         $this->assertSame($before, $job->revisions()->count());
+    }
+
+    /**
+     * In concrete the six posts take 44 bags at 5 and 6 posts at 40: 460. In tamped earth only the posts. Dug out are 6 · π/4 · 0.4² · 0.8 m³ either way; carried in
+     * 43.51 bags of 25 kg and six posts of 0.14² · 3.2 m³ at 700 kg/m³, or the posts alone.
+     */
+    public function test_what_another_way_costs_stands_beside_the_one_decided(): void
+    {
+        $holding = new Holding(Hold::Concrete, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300));
+        $job = $this->level($this->plan()->withHolding($holding)->priced([
+            'post:3600000000' => new Pricing(1, 0, 0, 4000), 'bag' => new Pricing(1, 0, 0, 500), 'gravel' => new Pricing(0.5, 0, 0, 2000),
+        ]));
+        $choices = new Choices(app(ReadSite::class)->site($job)->state);
+        $of = fn (Hold|DepthMode $what): Choice => array_values(array_filter([...$choices->holds, ...$choices->depths], fn (Choice $one) => $one->what === $what))[0] ?? $this->fail();
+        [$concrete, $earth, $pier] = [$of(Hold::Concrete), $of(Hold::Earth), $of(Hold::Pier)];
+        $this->assertSame([true, false, 46000, 24000, -22000], [$concrete->isDecided, $earth->isDecided, $concrete->bill->sum, $earth->bill->sum, $earth->dearerThan($concrete)]);
+        $this->assertEqualsWithDelta(6 * M_PI / 4 * 0.16 * 0.8, $earth->dug / 1e9, 1e-9);
+        $posts = 6 * 0.14 ** 2 * 3.2 * 700;
+        $this->assertEqualsWithDelta($posts, $earth->carried, 1e-6);
+        $this->assertEqualsWithDelta($posts + 6 * (M_PI / 4 * 0.16 * 0.8 - 0.14 ** 2 * 0.8) * 1000 / 11.7 * 25, $concrete->carried, 1e-6);
+        // Tubes and bases have no price: nobody knows what piers cost more.
+        $this->assertNull($pier->dearerThan($concrete));
+        $this->assertSame($this->orderOfAdvice($job), array_map(fn (Choice $one) => $one->what, $choices->holds));
+        $this->assertSame([true, 0], [$of(DepthMode::Own)->isDecided, $of(DepthMode::CommonPlane)->dearerThan($of(DepthMode::Own))]);
+        $page = $this->get("/jobs/{$job->id}/footing/bill/choices")->assertOk();
+        $page->assertSee('220.00 less.')->assertSee('As much.')->assertSee('Not known: something has no price.')->assertSee('at least ')->assertSee('not by price');
+        $this->get("/jobs/{$job->id}/footing/bill")->assertSee('What a choice costs');
+        $open = $this->job($this->user, $this->plan());
+        $this->get("/jobs/{$open->id}/footing/bill/choices")->assertSee('read the ground first');
+    }
+
+    /** @return list<Hold> ways that are dug, as they suit the site: a cheaper one stands no higher for it */
+    private function orderOfAdvice(Job $job): array
+    {
+        $site = $job->revision->plan()->holding->site ?? $this->fail();
+
+        return array_values(array_filter(array_map(fn (HoldAdvice $one) => $one->hold, (new HoldAdviser($site))->ranked), fn (Hold $hold) => $hold->isDug()));
     }
 
     public function test_what_can_not_be_is_refused_and_nothing_is_changed(): void

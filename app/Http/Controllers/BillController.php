@@ -11,6 +11,7 @@ use Aequus\Site\Phase;
 use App\Actions\RevisePlan;
 use App\Bill\BillCsv;
 use App\Bill\BillPage;
+use App\Bill\ChoicesPage;
 use App\Http\Requests\Plans\PriceSheetRequest;
 use App\Http\Requests\Plans\PricesRequest;
 use App\Models\Job;
@@ -30,6 +31,14 @@ final class BillController extends Controller
         $site = $this->site($job);
 
         return $this->page('bill.show', $site, ['page' => new BillPage($site->state), 'phase' => Phase::Footing]);
+    }
+
+    /** What another way would cost. */
+    public function choices(Job $job): View
+    {
+        $site = $this->site($job);
+
+        return $this->page('bill.choices', $site, ['page' => new ChoicesPage($site->state), 'phase' => Phase::Footing]);
     }
 
     /** The same for a spreadsheet. */

@@ -35,7 +35,8 @@
                 </table></div>
                 <button class="button">{{ $say('bill.keep') }}</button>
             </form>
-            <p><a href="{{ route('footing.bill.csv', $job) }}" hx-boost="false">{{ $say('bill.as_csv') }}</a></p>
+            <p><a href="{{ route('footing.bill.csv', $job) }}" hx-boost="false">{{ $say('bill.as_csv') }}</a>
+                <a href="{{ route('footing.bill.choices', $job) }}">{{ $say('bill.choices') }}</a></p>
             @if ($page->unpriced)<form method="post" action="{{ route('footing.bill.ask', $job) }}" class="stack">
                 @csrf <input type="hidden" name="based_on" value="{{ $job->revision->number }}">
                 <p class="hint">{{ $say('bill.yard_is_made_up') }}</p>
