@@ -242,6 +242,7 @@ final class BillTest extends FeatureTestCase
         $this->assertEqualsWithDelta($posts + 6 * (M_PI / 4 * 0.16 * 0.8 - 0.14 ** 2 * 0.8) * 1000 / 11.7 * 25, $concrete->carried, 1e-6);
         // Tubes and bases have no price: nobody knows what piers cost more.
         $this->assertNull($pier->dearerThan($concrete));
+        $this->assertNull($concrete->dearerThan($pier));
         $this->assertSame($this->orderOfAdvice($job), array_map(fn (Choice $one) => $one->what, $choices->holds));
         $this->assertSame([true, 0], [$of(DepthMode::Own)->isDecided, $of(DepthMode::CommonPlane)->dearerThan($of(DepthMode::Own))]);
         $page = $this->get("/jobs/{$job->id}/footing/bill/choices")->assertOk();

@@ -14,12 +14,14 @@
                 <tbody>@foreach ($ways as $choice)<tr><th scope="row" class="wraps">{{ $page->name($choice) }}</th>
                     <td class="num strong">{{ $page->sum($choice) }}</td>
                     <td>{{ $page->difference($choice, $ways) }}
-                        @if ($choice->bill->unpriced)<div class="muted">{{ $say('bill.without_a_price', names: $page->unpriced($choice)) }}</div>@endif</td>
+                        @if ($choice->bill->unpriced)<div class="muted">{{ $say('bill.without_a_price',
+                            names: $page->unpriced($choice)) }}</div>@endif</td>
                     <td class="num">{{ $page->carried($choice) }}</td><td class="num">{{ $page->dug($choice) }}</td>
                     <td>@if ($choice->isPossible === false)<span class="state state-out">{{ $say('bill.choices_not_here') }}</span>@endif
                         {{ $page->against($choice) }}</td></tr>@endforeach</tbody>
             </table></div>
         @endforeach
-        @if ($page->tables() !== [])<details class="why"><summary>{{ $say('page.why_2') }}</summary><p>{{ $say('bill.choices_why') }}</p></details>@endif
+        @if ($page->tables() !== [])<details class="why"><summary>{{ $say('page.why_2') }}</summary>
+            <p>{{ $say('bill.choices_why') }}</p></details>@endif
     </section>
 </x-layout>
