@@ -145,6 +145,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/footing/bill', [BillController::class, 'show'])->name('footing.bill');
         Route::get('/footing/bill.csv', [BillController::class, 'csv'])->name('footing.bill.csv');
         Route::post('/footing/bill', [BillController::class, 'price'])->name('footing.bill.price');
+        Route::get('/footing/bill/lists', [BillController::class, 'lists'])->name('footing.bill.lists');
         Route::get('/footing/bill/choices', [BillController::class, 'choices'])->name('footing.bill.choices');
         Route::post('/footing/bill/ask', [BillController::class, 'ask'])->name('footing.bill.ask');
         Route::post('/footing/bill/read', [BillController::class, 'read'])->name('footing.bill.read');

@@ -39,6 +39,27 @@ enum Ware: string
         };
     }
 
+    public function counter(): Counter
+    {
+        return match ($this) {
+            self::Post, self::HeavyPost, self::Timber, self::TimberByLength, self::Stake, self::ProfileBoard, self::ProfileStake => Counter::Timber,
+            self::Bag, self::Gravel, self::Block, self::Tube, self::StockTube, self::Foam => Counter::Masonry,
+            self::Base, self::String, self::FrameFixing, self::BoardScrew => Counter::Hardware,
+            self::Sheet, self::RoofScrew => Counter::Roofing,
+        };
+    }
+
+    public function neededFor(): NeededFor
+    {
+        return match ($this) {
+            self::Stake, self::ProfileBoard, self::ProfileStake, self::String => NeededFor::Layout,
+            self::Gravel, self::Block, self::Tube, self::StockTube => NeededFor::Holes,
+            self::Post, self::HeavyPost, self::Bag, self::Foam, self::Base => NeededFor::Posts,
+            self::Timber, self::TimberByLength, self::FrameFixing, self::BoardScrew => NeededFor::Frame,
+            self::Sheet, self::RoofScrew => NeededFor::Roof,
+        };
+    }
+
     /** What is usually lost of it, a share of 1. */
     public function usualWaste(): float
     {

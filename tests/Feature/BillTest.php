@@ -39,6 +39,9 @@ use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Work\Pricing;
+use App\Bill\BillPage;
+use App\Bill\BillRow;
+use App\Bill\ListsPage;
 use App\Models\Job;
 use App\Models\User;
 use App\Site\ReadSite;
@@ -268,6 +271,21 @@ final class BillTest extends FeatureTestCase
             $this->get("/jobs/{$job->id}/footing/bill")->assertSee('value="'.$typed.'"', false);
         }
         $this->assertSame(1, $job->revisions()->count());
+    }
+
+    public function test_lists_to_take_along_hold_everything_that_is_bought_once(): void
+    {
+        $job = $this->level($this->plan()->priced(['bag' => new Pricing(1, 0.1, 100, 500), 'stake' => new Pricing(10, 0, 0, 790), 'string' => new Pricing(100, 0.1, 0, null)]));
+        foreach (['counter', 'work'] as $by) {
+            $page = new ListsPage(new BillPage(app(ReadSite::class)->site($job)->state), $by);
+            $names = array_merge(...array_map(fn (array $list) => array_map(fn (BillRow $row) => $row->line->goods->name, $list[1]), $page->lists()));
+            // Everything but the bags, of which enough lie on the site.
+            $wanted = array_values(array_diff(array_keys($this->lines($job)), ['bag']));
+            $this->assertEqualsCanonicalizing($wanted, $names);
+        }
+        $this->get("/jobs/{$job->id}/footing/bill/lists")->assertOk()->assertSeeTextInOrder(['Timber', 'at least 7.90', 'Post 3600', '10', 'Stake', '1 pack of 10', 'Ironmonger', 'string'])->assertDontSeeText('Bag of dry mix');
+        $this->get("/jobs/{$job->id}/footing/bill/lists?by=work")->assertSeeTextInOrder(['To set out', 'Stake', 'To set the posts', 'Post 3600']);
+        $this->get("/jobs/{$job->id}/footing/bill")->assertSee('Lists to take along');
     }
 
     public function test_every_ware_is_called_something(): void

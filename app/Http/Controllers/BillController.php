@@ -12,6 +12,7 @@ use App\Actions\RevisePlan;
 use App\Bill\BillCsv;
 use App\Bill\BillPage;
 use App\Bill\ChoicesPage;
+use App\Bill\ListsPage;
 use App\Http\Requests\Plans\PriceSheetRequest;
 use App\Http\Requests\Plans\PricesRequest;
 use App\Models\Job;
@@ -31,6 +32,15 @@ final class BillController extends Controller
         $site = $this->site($job);
 
         return $this->page('bill.show', $site, ['page' => new BillPage($site->state), 'phase' => Phase::Footing]);
+    }
+
+    /** Lists to take along. */
+    public function lists(Request $request, Job $job): View
+    {
+        $site = $this->site($job);
+        $by = $request->string('by')->value() === 'work' ? 'work' : 'counter';
+
+        return $this->page('bill.lists', $site, ['page' => new ListsPage(new BillPage($site->state), $by), 'phase' => Phase::Footing]);
     }
 
     /** What another way would cost. */

@@ -4,11 +4,34 @@ declare(strict_types=1);
 
 namespace Aequus\Words\Bill;
 
+use Aequus\Bill\Counter;
+use Aequus\Bill\NeededFor;
 use Aequus\Bill\Ware;
 
-/** What goods are called, with a place for their size. */
+/** What goods are called, with a place for their size; where they are fetched and what they are needed for. */
 final class BillWords
 {
+    public static function counter(Counter $counter): string
+    {
+        return match ($counter) {
+            Counter::Timber => 'Timber',
+            Counter::Masonry => 'Cement, gravel and tubes',
+            Counter::Hardware => 'Ironmonger',
+            Counter::Roofing => 'Roofing',
+        };
+    }
+
+    public static function neededFor(NeededFor $work): string
+    {
+        return match ($work) {
+            NeededFor::Layout => 'To set out',
+            NeededFor::Holes => 'Before a hole is closed',
+            NeededFor::Posts => 'To set the posts',
+            NeededFor::Frame => 'For the frame, bought when its posts stand',
+            NeededFor::Roof => 'For the roof',
+        };
+    }
+
     public static function name(Ware $ware): string
     {
         return match ($ware) {

@@ -72,4 +72,9 @@ return [
     'choices_not_here' => 'not here',
     'choices_why' => 'Each way is counted as the bill counts: with its packs, waste and what lies on site, holes as dug where they are dug. Carried in are posts, bags and gravel. '
         .'What costs less is not what holds better: frost, water, the roof and your office decide first.',
+    'lists' => 'Lists to take along',
+    'by_counter' => 'by counter',
+    'by_work' => 'by the work it is needed for',
+    'in_packs' => '{packs: # pack|# packs} of {pack}',
+    'nothing_to_fetch' => 'Nothing is left to fetch.',
 ];

@@ -36,6 +36,7 @@
                 <button class="button">{{ $say('bill.keep') }}</button>
             </form>
             <p><a href="{{ route('footing.bill.csv', $job) }}" hx-boost="false">{{ $say('bill.as_csv') }}</a>
+                <a href="{{ route('footing.bill.lists', $job) }}">{{ $say('bill.lists') }}</a>
                 <a href="{{ route('footing.bill.choices', $job) }}">{{ $say('bill.choices') }}</a></p>
             @if ($page->unpriced)<form method="post" action="{{ route('footing.bill.ask', $job) }}" class="stack">
                 @csrf <input type="hidden" name="based_on" value="{{ $job->revision->number }}">
