@@ -275,10 +275,14 @@ final class BillTest extends FeatureTestCase
 
     public function test_lists_to_take_along_hold_everything_that_is_bought_once(): void
     {
-        $job = $this->level($this->plan()->priced(['bag' => new Pricing(1, 0.1, 100, 500), 'stake' => new Pricing(10, 0, 0, 790), 'string' => new Pricing(100, 0.1, 0, null)]));
+        $job = $this->level($this->plan()->priced(['bag' => new Pricing(1, 0.1, 100, 500), 'stake' => new Pricing(10, 0, 0, 790), 'string' => new Pricing(100, 0.1, 0, 650)]));
         foreach (['counter', 'work'] as $by) {
             $page = new ListsPage(new BillPage(app(ReadSite::class)->site($job)->state), $by);
             $names = array_merge(...array_map(fn (array $list) => array_map(fn (BillRow $row) => $row->line->goods->name, $list[1]), $page->lists()));
+            foreach ($page->lists() as [, $rows, $sum]) {
+                $coins = array_map(fn (BillRow $row) => $row->line->bought->coins, $rows);
+                $this->assertSame(in_array(null, $coins, true) ? (array_filter($coins) === [] ? '' : 'at least '.BillPage::money(array_sum($coins))) : BillPage::money(array_sum($coins)), $sum);
+            }
             // Everything but the bags, of which enough lie on the site.
             $wanted = array_values(array_diff(array_keys($this->lines($job)), ['bag']));
             $this->assertEqualsCanonicalizing($wanted, $names);
