@@ -21,5 +21,6 @@ enum FrameRefusal
     case NotPositive;
     case TopOffThePlane;
     case IntoTheWall;
+    case NoBraceThere;
     case PliesJoinedTogether;
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Aequus\Frame;
 
+use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
 use Aequus\Plan\Frame\Layer;
+use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 
@@ -107,7 +110,7 @@ final readonly class OverPosts
         );
     }
 
-    /** Two in each line of posts, at its first post and at its last, inward. */
+    /** Two in each line of posts, at its first post and at its last, inward; none where something must pass: whatever holds that line instead is told for. */
     public function braces(Layer $layer): Built
     {
         try {
@@ -115,14 +118,49 @@ final readonly class OverPosts
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
         }
-        $pieces = [];
+        $pieces = $hindered = [];
         foreach ($this->lines as $line) {
-            foreach ([[$line->from, 1], [$line->to, -1]] as [$at, $inward]) {
+            foreach ([[$line->posts[0], $line->from, 1], [$line->posts[count($line->posts) - 1], $line->to, -1]] as [$post, $at, $inward]) {
+                $passes = $this->passesUnder($line, $post, $inward, $brace->legLong->inMillimetres());
+                if ($passes !== null) {
+                    $hindered[] = Fact::of(FrameRefusal::NoBraceThere, post: $post->label, thing: $passes);
+
+                    continue;
+                }
                 $solid = $this->space->brace($line, $at, $inward * $brace->leg->inMillimetres(), $brace->leg->inMillimetres(), $layer->thick->inMillimetres());
                 $pieces[] = new Piece($layer, count($pieces) + 1, $brace->longEdge, $solid);
             }
         }
 
-        return new Built($pieces, 2 * count($pieces));
+        return new Built($pieces, 2 * count($pieces), $hindered);
+    }
+
+    /**
+     * What must pass where a brace would come down: its lower edge falls from so far along the beam to as far down the post.
+     *
+     * @param  int  $inward  1 from the first post on, −1 from the last one back
+     */
+    private function passesUnder(PostLine $line, Post $post, int $inward, float $leg): ?MustFit
+    {
+        $top = $this->space->plane?->topOf($post) ?? $this->plan->standing->inMillimetres();
+        $at = fn (Post $one): Vector => $one->at->inMillimetres();
+        $run = $at($line->posts[count($line->posts) - 1])->minus($at($line->posts[0]))->unit()->times($inward);
+        $along = fn (Post $one): float => $at($one)->minus($at($post))->dot($run);
+        foreach ($this->plan->fit->things as $thing) {
+            [$from, $to] = [$this->plan->grid->find($thing->from), $this->plan->grid->find($thing->to)];
+            if ($from === null || $to === null || ! in_array($from, $line->posts, true) || ! in_array($to, $line->posts, true)) {
+                continue;
+            }
+            $middle = ($along($from) + $along($to)) / 2;
+            $half = $thing->width->inMillimetres() / 2 + $thing->margin->inMillimetres();
+            $nearest = max(0.0, $middle - $half);
+            $high = $thing->high?->inMillimetres() ?? $top;
+            // Above the lower edge at the nearest place is brace; below it the thing passes.
+            if ($nearest < min($leg, $middle + $half) && $top - $leg + $nearest < $high - 0.001) {
+                return $thing;
+            }
+        }
+
+        return null;
     }
 }

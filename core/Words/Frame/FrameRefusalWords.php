@@ -26,6 +26,7 @@ final class FrameRefusalWords
             FrameRefusal::TopOffThePlane => 'The top of {post} lies {off} off the plane of the others: what lies over it is not right there.',
             FrameRefusal::IntoTheWall => 'The frame would reach {by} into what is fixed there ({wall}). Let it stand over less on that side.',
             FrameRefusal::PliesJoinedTogether => 'Two plies side by side are both joined over {post}: these lengths leave no other way. A longer one would.',
+            FrameRefusal::NoBraceThere => 'No brace at {post}: it would stand in the way of what passes there ({thing}). Hold that line some other way, or make its legs shorter.',
             FrameRefusal::NotPositive => 'Lengths and widths are above zero.',
         };
     }

@@ -230,6 +230,26 @@ final class FrameOnPostsTest extends TestCase
         $this->assertCount(2 * 7, $stepped->of(LayerKind::Rail));
     }
 
+    /**
+     * A machine 2300 wide with 300 on either side passes between posts 3050 apart, up to 2900: from 75 beside a post on. A brace with legs of 600, 70 wide, comes
+     * down to 2900 − 649.5 + 75 there. So the front row, by which it drives in, has none; over a track of 800 it has, as its beam lies at 3700.
+     */
+    public function test_no_brace_stands_where_a_machine_drives_in(): void
+    {
+        $frame = fn (array $said): FrameOnPosts => $this->frame($this->made(JobKind::PoleBuilding, $said), $this->usual(JobKind::PoleBuilding));
+        $shed = $frame([]);
+        $this->assertCount(4, $shed->of(LayerKind::Brace));
+        $this->assertSame([[FrameRefusal::NoBraceThere, 'A1'], [FrameRefusal::NoBraceThere, 'C1']], array_map(fn ($fact) => [$fact->is, $fact->part('post')], $shed->hindered));
+        $this->assertGreaterThan(100.0, min(array_map(fn (Piece $brace) => $brace->solid->from->y, $shed->of(LayerKind::Brace))), 'none on the front row');
+        $over = fn (int $track): array => ['door_kind' => Pick::Sliding, 'door_over' => Length::millimetres($track)];
+        $this->assertCount(6, $frame($over(800))->of(LayerKind::Brace));
+        // 649.5 − 75 = 574.5 of track are just enough; the door’s frame of 50 beside lets the brace come down as much lower.
+        $this->assertCount(6, $frame($over(525))->of(LayerKind::Brace));
+        $this->assertCount(4, $frame($over(524))->of(LayerKind::Brace));
+        // In at an end the rows carry their braces; what stands along the other way is none of theirs.
+        $this->assertSame([], array_filter($frame(['way_in' => Pick::AtAnEnd, 'deep' => Length::millimetres(6400)])->hindered, fn ($fact) => $fact->is === FrameRefusal::NoBraceThere));
+    }
+
     /** Blocks lie over the middle between the rows: 1500. */
     public function test_blocks_lie_over_the_middle_of_their_bay(): void
     {
