@@ -53,10 +53,7 @@ final readonly class FrameOnPosts
         }
         $this->changed = $changed;
         $pieces = $fixings = [];
-        $hindered = [
-            ...array_map(fn (array $off) => Fact::of(FrameRefusal::TopOffThePlane, post: $off[0], off: $off[1]), $this->space->plane?->offThePlane() ?? []),
-            ...array_map(fn (array $into) => Fact::of(FrameRefusal::IntoTheWall, wall: $into[0], by: $into[1]), $this->space->intoWalls()),
-        ];
+        $hindered = $this->lines === [] ? [] : (new OutOfPlace($plan, $rules, $this->lines, $this->space))->told();
         foreach ($this->lines === [] ? [] : $rules->layers as $layer) {
             $built = $this->built($layer, $over, $above);
             $pieces = [...$pieces, ...$built->pieces];

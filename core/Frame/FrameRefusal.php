@@ -22,5 +22,7 @@ enum FrameRefusal
     case TopOffThePlane;
     case IntoTheWall;
     case NoBraceThere;
+    case BeamEndsShort;
+    case JoistsOnOneBeam;
     case PliesJoinedTogether;
 }

@@ -12,7 +12,6 @@ use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
-use Aequus\Plan\Terms\Point;
 
 /**
  * Where the layers of a frame lie: along the beams and across them, and how high over the plane of the tops. Millimetres.
@@ -59,31 +58,19 @@ final readonly class FrameSpace
         $this->high = $this->wall !== null && $this->wall > $last ? $this->wall - $thick : $last + $over;
     }
 
-    /** @return list<array{string, Length}> what is fixed on the site and would be cut by the frame, with how far it reaches beyond it */
-    public function intoWalls(): array
+    /** @return list<InSpace> corners of everything that stands over the posts, seen from above */
+    public function outline(): array
     {
-        if ($this->lines === []) {
-            return [];
-        }
         $rim = $this->rules->layer(LayerKind::Rim)?->thick->inMillimetres() ?? 0.0;
         $over = max(array_map(fn (LayerKind $kind) => $this->rules->layer($kind)?->past()->inMillimetres() ?? 0.0, [LayerKind::Board, LayerKind::Purlin, LayerKind::Sheet]));
-        $into = [];
-        foreach ($this->plan->fixedLines() as $line) {
-            if ($line->kind === FixedKind::String) {
-                continue;
+        $corners = [];
+        foreach ([$this->begin - $over, $this->end + $over] as $along) {
+            foreach ([$this->low - $rim, $this->high + $rim] as $across) {
+                $corners[] = $this->at($along, $across, 0.0);
             }
-            $side = $line->off($this->lines[0]->posts[0]->at)->isNegative() ? -1 : 1;
-            $deepest = 0.0;
-            foreach ([$this->begin - $over, $this->end + $over] as $along) {
-                foreach ([$this->low - $rim, $this->high + $rim] as $across) {
-                    $corner = $this->at($along, $across, 0.0);
-                    $deepest = max($deepest, -$side * $line->off(new Point(Length::millimetres($corner->x), Length::millimetres($corner->y)))->inMillimetres());
-                }
-            }
-            $into = $deepest > 0.5 ? [...$into, [$line->name, Length::millimetres($deepest)]] : $into;
         }
 
-        return $into;
+        return $corners;
     }
 
     /**

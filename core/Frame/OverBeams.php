@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Frame;
 
+use Aequus\Fact\Fact;
 use Aequus\Measure\Length;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
@@ -23,6 +24,9 @@ final readonly class OverBeams
         try {
             $member = $this->space->member($layer);
             $bearings = $this->space->bearings();
+            if (count($bearings) < 2) {
+                return new Built([], 0, [Fact::of(FrameRefusal::JoistsOnOneBeam)]);
+            }
             [$lengths, $hindered] = $this->joints->joined($layer, $member->stock, array_map(
                 fn (float $at, string $name) => new Bearing($name, $member->along(Length::millimetres($at))), $bearings, array_keys($bearings),
             ), 1);

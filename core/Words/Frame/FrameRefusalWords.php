@@ -27,6 +27,8 @@ final class FrameRefusalWords
             FrameRefusal::IntoTheWall => 'The frame would reach {by} into what is fixed there ({wall}). Let it stand over less on that side.',
             FrameRefusal::PliesJoinedTogether => 'Two plies side by side are both joined over {post}: these lengths leave no other way. A longer one would.',
             FrameRefusal::NoBraceThere => 'No brace at {post}: it would stand in the way of what passes there ({thing}). Hold that line some other way, or make its legs shorter.',
+            FrameRefusal::BeamEndsShort => 'The beam from {post} ends {by} short of the others: joists beyond it hang free there. Build that corner by hand.',
+            FrameRefusal::JoistsOnOneBeam => 'Joists and rafters lie on two beams, or on a beam and a ledger. Here is one beam only.',
             FrameRefusal::NotPositive => 'Lengths and widths are above zero.',
         };
     }

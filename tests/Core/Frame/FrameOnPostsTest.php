@@ -150,6 +150,10 @@ final class FrameOnPostsTest extends TestCase
         $slope = 90 / 2940;
         $this->assertEqualsWithDelta($run * sqrt(1 + $slope ** 2) + 145 * $slope, $rafter->length->inMillimetres(), 1e-3);
         $this->assertGreaterThan($rafter->solid->from->z, $rafter->solid->to->z);
+        // One row and no wall: nothing lies on one beam.
+        $single = $this->frame($this->plan(baysY: []), $this->usual(JobKind::Pergola));
+        $this->assertSame([FrameRefusal::JoistsOnOneBeam], array_map(fn ($fact) => $fact->is, $single->hindered));
+        $this->assertSame([], $single->of(LayerKind::Joist));
         // Free on all sides no ledger is made, whatever the rules say.
         $this->assertSame([], $this->frame($this->plan(), $this->usual(JobKind::Pergola))->of(LayerKind::Ledger));
     }
@@ -189,6 +193,13 @@ final class FrameOnPostsTest extends TestCase
         // A post left out at an end shortens its beam; a line of one post carries none.
         $short = $this->frame($this->plan(leftOut: ['C2']), $this->deck());
         $this->assertEqualsWithDelta([5400, 5400, 3000, 3000], array_map(fn (Piece $piece) => $piece->length->inMillimetres(), $short->of(LayerKind::Beam)), 1e-6);
+        // What lies over the missing corner hangs free, and that is told; at either end.
+        foreach ([['C2', 'A2'], ['A2', 'B2']] as [$out, $from]) {
+            $corner = $this->frame($this->plan(leftOut: [$out]), $this->deck())->hindered;
+            $this->assertSame([[FrameRefusal::BeamEndsShort, $from]], array_map(fn ($fact) => [$fact->is, $fact->part('post')], $corner));
+            $this->assertEqualsWithDelta(2400, $corner[0]->part('by')->inMillimetres(), 1e-6);
+        }
+        $this->assertSame([], $this->frame($this->plan(leftOut: ['B2']), $this->deck())->hindered, 'a beam goes on over a post left out between');
         $none = $this->frame($this->plan(leftOut: ['B1', 'C1', 'B2', 'C2']), $this->deck());
         $this->assertSame([], $none->pieces);
     }

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Frame;
+
+use Aequus\Fact\Fact;
+use Aequus\Measure\Length;
+use Aequus\Plan\Frame\FrameRules;
+use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Terms\Point;
+
+/** What a frame can’t be where it is: off the plane of its tops, in a wall, or over a corner that no beam carries. */
+final readonly class OutOfPlace
+{
+    /** Less than this nobody builds to, mm. */
+    private const HAIR = 0.5;
+
+    /** @param  non-empty-list<PostLine>  $lines */
+    public function __construct(private Plan $plan, private FrameRules $rules, private array $lines, private FrameSpace $space)
+    {
+    }
+
+    /** @return list<Fact> a FrameRefusal each */
+    public function told(): array
+    {
+        return [
+            ...array_map(fn (array $off) => Fact::of(FrameRefusal::TopOffThePlane, post: $off[0], off: $off[1]), $this->space->plane?->offThePlane() ?? []),
+            ...array_values(array_filter(array_map($this->into(...), $this->plan->fixedLines()))),
+            ...($this->rules->layer(LayerKind::Joist) === null ? [] : $this->endingShort()),
+        ];
+    }
+
+    /** Where it would reach beyond something fixed on the site; null where it keeps off it. */
+    private function into(FixedLine $line): ?Fact
+    {
+        if ($line->kind === FixedKind::String) {
+            return null;
+        }
+        $side = $line->off($this->lines[0]->posts[0]->at)->isNegative() ? -1 : 1;
+        $deepest = max(array_map(
+            fn (InSpace $corner) => -$side * $line->off(new Point(Length::millimetres($corner->x), Length::millimetres($corner->y)))->inMillimetres(), $this->space->outline(),
+        ) ?: [0.0]);
+
+        return $deepest > self::HAIR ? Fact::of(FrameRefusal::IntoTheWall, wall: $line->name, by: Length::millimetres($deepest)) : null;
+    }
+
+    /** @return list<Fact> beams that end before the longest do */
+    private function endingShort(): array
+    {
+        $past = $this->rules->layer(LayerKind::Beam)?->past()->inMillimetres() ?? 0.0;
+        $short = [];
+        foreach ($this->lines as $line) {
+            $by = max($line->from - $past - $this->space->begin, $this->space->end - $line->to - $past);
+            $short = $by > self::HAIR ? [...$short, Fact::of(FrameRefusal::BeamEndsShort, post: $line->posts[0]->label, by: Length::millimetres($by))] : $short;
+        }
+
+        return $short;
+    }
+}
