@@ -84,7 +84,7 @@ foreach ([
         fn (string $page) => "/jobs/{$job->id}/{$page}",
         [
             'plan', 'clear', 'square', 'square/prove', 'square/hand', 'square/sheet', 'level', 'level/instruments', 'footing', 'footing/compare',
-            'footing/hold', 'footing/loads', 'footing/dig', 'footing/width', 'footing/materials', 'set', 'set/A1', 'set/tops', 'cut', 'cut/rods',
+            'footing/hold', 'footing/loads', 'footing/dig', 'footing/width', 'set', 'set/A1', 'set/tops', 'cut', 'cut/rods',
             'cut/set-out', 'cut/members', 'cut/boards', 'footing/bill', 'handover', 'logbook', 'round/tapes?part=1', 'round/rods?part=1', 'round/holes?part=1', 'round/plumb?part=1', 'round/tops?part=1',
         ],
     ),

@@ -55,7 +55,7 @@ require __DIR__.'/../vendor/autoload.php';
 const RANDOM_JOBS = 20;
 const PAGES = [
     'plan', 'plan/1', 'clear', 'square', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'level/instruments', 'footing',
-    'footing/compare', 'footing/hold', 'footing/width', 'footing/piers', 'footing/frost', 'footing/loads', 'footing/dig', 'footing/materials', 'set',
+    'footing/compare', 'footing/hold', 'footing/width', 'footing/piers', 'footing/frost', 'footing/loads', 'footing/dig', 'footing/bill', 'set',
     'set/A1', 'set/B1', 'set/tops', 'set/stop', 'cut', 'cut/rods?height=1900&from=own', 'cut/set-out?beam=200', 'handover', 'logbook', 'round/tapes',
     'round/rods', 'round/holes', 'round/plumb', 'round/tops',
 ];

@@ -117,7 +117,7 @@ Route::middleware('auth')->group(function () {
         Route::post('/footing/way', [FootingController::class, 'way'])->name('footing.way');
         Route::get('/footing/frost', [FootingController::class, 'frost'])->name('footing.frost');
         Route::get('/footing/loads', [FootingController::class, 'loads'])->name('footing.loads');
-        Route::get('/footing/materials', [FootingController::class, 'materials'])->name('footing.materials');
+        Route::get('/footing/materials', [BillController::class, 'moved']);
         Route::get('/footing/dig', [FootingController::class, 'dig'])->name('footing.dig');
         Route::post('/footing/rules', [FootingController::class, 'rules'])->name('footing.rules');
         Route::get('/footing/hold', [HoldingController::class, 'show'])->name('footing.hold');

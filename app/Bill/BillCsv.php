@@ -63,7 +63,7 @@ final class BillCsv
             $isTyped = ($cells[$column['price'] ?? -1] ?? '') !== '';
             $said[$goods->name] = new Pricing(
                 $read('pack', $goods->pack, 1e-6, self::MOST) ?? $goods->pack, ($read('waste', $goods->waste * 100, 0.0, 100.0) ?? 0.0) / 100,
-                $read('site', $goods->onSite, 0.0, self::MOST) ?? 0.0, $price === null ? null : (int) round($isTyped ? $price * 100 : $price),
+                $read('site', $goods->onSite, 0.0, self::MOST) ?? 0.0, $price === null ? null : (int) round($isTyped ? $price * 100 : $price), $page->massOf($goods->name),
             );
         }
 

@@ -58,11 +58,25 @@ final readonly class BillPage
         foreach ($this->site->footing->work($this->site->walk()) as $hole) {
             $volumes[$hole->of->label] = $hole->concrete;
         }
-        $bag = Bag::of($plan->notation->unit, $plan->notation->system()->bag);
+        $bag = Bag::ofPlan($plan);
         $waste = $plan->prices['bag']->waste ?? Ware::Bag->usualWaste();
         [$alone, $together] = [BagForecast::eachAlone($volumes, $bag, $waste, 0)->needed, BagForecast::together($volumes, $bag, $waste, 0)->needed];
 
         return $alone > $together ? [$alone, $together] : null;
+    }
+
+    /** As its field shows it: empty where a bag is the usual one. */
+    public function bagMass(): string
+    {
+        $mass = $this->massOf(Ware::Bag->value);
+
+        return $mass === null ? '' : rtrim(rtrim(number_format($mass, 2, '.', ''), '0'), '.');
+    }
+
+    /** What was said of the mass of a piece; null where that is usual. */
+    public function massOf(string $goods): ?float
+    {
+        return ($this->site->plan->prices[$goods] ?? null)?->mass;
     }
 
     /** Whether parts stand beside the grid, whose strings it does not count. */

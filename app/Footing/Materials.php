@@ -5,20 +5,16 @@ declare(strict_types=1);
 namespace App\Footing;
 
 use Aequus\Bill\Ware;
-use Aequus\Footing\Holding\TubesToBuy;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\BagForecast;
 use Aequus\Footing\Materials\Concrete;
 use Aequus\Footing\Materials\Foam;
 use Aequus\Footing\Materials\ReadyMix;
-use Aequus\Measure\Length;
 use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Material;
 use Aequus\Site\SiteState;
-use Aequus\Stock\Stock;
-use Aequus\Stock\StockRefused;
 use Aequus\Words\Names;
 use App\Type\Say;
 use App\View\QueryForm;
@@ -26,8 +22,6 @@ use App\View\QueryForm;
 /** What all holes take together, as dug where they are dug, and whether the bags on site last. Asked in the address, nothing stored. */
 final readonly class Materials
 {
-    private const PERCENT = 100;
-
     /** A way to hold all posts, asked; null for the ways decided. */
     public ?Hold $hold;
 
@@ -40,7 +34,7 @@ final readonly class Materials
     /** As a share. */
     public float $waste;
 
-    /** Null where nobody said how many there are. */
+    /** Null where none are said to lie there. */
     public ?int $onSite;
 
     /** For one bag as its label says, in litres or quarts as the job is noted; null until typed. */
@@ -58,24 +52,17 @@ final readonly class Materials
 
     public UnitSystem $system;
 
-    private float $pack;
-
     public function __construct(public QueryForm $sums, private SiteState $site)
     {
         $system = $this->system = $site->plan->notation->system();
         $this->hold = Hold::tryFrom($sums->typed('hold'));
         $this->holes = $site->footing->work($site->walk(), $this->hold);
-        $this->bagMass = $sums->number('bag', 1, 120) ?? $system->bag;
-        // What the bill says of bags counts here too, where nothing else is asked.
+        $this->bagMass = Bag::mass($site->plan);
         $said = $site->plan->prices['bag'] ?? null;
-        $this->waste = ($sums->number('waste', 0, 50) ?? ($said->waste ?? Ware::Bag->usualWaste()) * self::PERCENT) / self::PERCENT;
-        $onSite = $sums->number('on_site', 0, 100_000) ?? ($said === null || $said->onSite <= 0.0 || $sums->typed('on_site') !== '' ? null : $said->onSite);
-        $this->onSite = $onSite === null ? null : (int) $onSite;
+        $this->waste = $said->waste ?? Ware::Bag->usualWaste();
+        $this->onSite = $said === null || $said->onSite <= 0.0 ? null : (int) $said->onSite;
         $this->waterPerBag = $sums->number('water', 0.1, 50);
-        $cubicFeet = $system->perLittle / Concrete::CUBIC_FOOT;
-        $pack = $sums->number('pack', 0.01, round(Foam::LARGEST_PACK_CUBIC_FEET / $cubicFeet));
-        $this->pack = $pack === null ? Foam::PACK_CUBIC_FEET : $pack * $cubicFeet;
-        $this->bag = Bag::of($site->plan->notation->unit, $this->bagMass);
+        $this->bag = Bag::ofPlan($site->plan);
         $volumes = [];
         foreach ($this->holes as $hole) {
             $volumes[$hole->of->label] = $hole->concrete;
@@ -94,29 +81,6 @@ final readonly class Materials
     public function bagsFor(HoleWork $hole): int
     {
         return $this->bag->forEachHole([$hole->concrete], $this->waste);
-    }
-
-    public function foamPacks(): int
-    {
-        return array_sum(array_map(fn (HoleWork $hole) => Foam::packs($hole->foam, $this->pack), $this->holes));
-    }
-
-    /** @return list<Length> of the form tubes, in walking order */
-    public function tubes(): array
-    {
-        return array_values(array_filter(array_map(fn (HoleWork $hole) => $hole->tube, $this->holes)));
-    }
-
-    /** @return list<array{Stock, int}> how many of each length they come from; none where nobody said how they are sold, or one is longer than all of those */
-    public function tubesBought(): array
-    {
-        try {
-            $tubes = TubesToBuy::forWork($this->holes, $this->site->plan);
-        } catch (StockRefused) {
-            return [];
-        }
-
-        return $tubes?->counted() ?? [];
     }
 
     /** How many posts stand on a pad of that material: poured, or bought as a block. */
@@ -143,16 +107,16 @@ final readonly class Materials
         return $volume <= 0.0 ? '—' : number_format($volume / $this->system->perLittle, $this->system->littleDecimals)." {$this->system->little}";
     }
 
+    /** What a bag weighs where nobody said otherwise, with its unit. */
+    public function usualMass(): string
+    {
+        return "{$this->system->bag} {$this->system->mass}";
+    }
+
     /** What one bag weighs, with its unit. */
     public function mass(): string
     {
         return rtrim(rtrim(number_format($this->bagMass, 1), '0'), '.')." {$this->system->mass}";
-    }
-
-    /** All tubes in a row. */
-    public function tubeInAll(): Length
-    {
-        return array_reduce($this->tubes(), fn (Length $sum, Length $tube) => $sum->plus($tube), Length::zero());
     }
 
     /** Water for all bags. */

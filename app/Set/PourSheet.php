@@ -18,7 +18,7 @@ final class PourSheet
     public static function of(SiteState $site, Post $post): PourPlan
     {
         $work = $site->footing->work([$post])[0] ?? null;
-        $bag = Bag::of($site->plan->notation->unit, $site->plan->notation->system()->bag);
+        $bag = Bag::ofPlan($site->plan);
         [$bags, $poured] = [[], 0.0];
         foreach ($work->layers ?? [] as $i => $layer) {
             if ($layer->material === Material::Concrete && $layer->time === LayerTime::Fill) {

@@ -70,9 +70,8 @@ final readonly class Choices
     /** @param  list<HoleWork>  $work */
     private function choice(Hold|DepthMode $what, bool $isDecided, array $work, Plan $plan, ?HoldAdvice $advice): Choice
     {
-        $system = $plan->notation->system();
-        $bag = Bag::of($plan->notation->unit, $system->bag);
-        $mass = $system->bag * ($plan->notation->unit === Unit::Inch ? self::KILOGRAMS_A_POUND : 1.0);
+        $bag = Bag::ofPlan($plan);
+        $mass = Bag::mass($plan) * ($plan->notation->unit === Unit::Inch ? self::KILOGRAMS_A_POUND : 1.0);
         $carried = $dug = 0.0;
         foreach ($work as $hole) {
             $post = $plan->sectionOf($hole->of)->area() * $hole->post->inMillimetres() / 1e9 * $plan->work->timber->density();

@@ -142,7 +142,7 @@ final readonly class JobNeeds
 
         return [
             new Need(self::id($this->plan->isHeavy($hole->of) ? Ware::HeavyPost : Ware::Post, $sold), 1.0, $part),
-            new Need(self::id(Ware::Bag), $hole->concrete / Bag::of($this->plan->notation->unit, $system->bag)->yield, $part),
+            new Need(self::id(Ware::Bag), $hole->concrete / Bag::ofPlan($this->plan)->yield, $part),
             new Need(self::id(Ware::Gravel), $system->wholeFigures ? $tonnes : $tonnes / self::POUND, $part),
             new Need(self::id(Ware::Foam), $hole->foam / (Foam::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT), $part),
             new Need(self::id(Ware::Block), $hole->hold->hasPad() && $hole->standsOn(Material::Block) ? 1.0 : 0.0, $part),

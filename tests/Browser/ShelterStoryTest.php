@@ -79,8 +79,8 @@ final class ShelterStoryTest extends BrowserTestCase
         $this->press('tr:has(input[value="common_plane"]) .button');
         $this->assertSees('What makes it so deep: the plane asked for');
         $this->depthBy('own');
-        $this->visit('/jobs/3/footing/materials');
-        [$bags, $post] = [(int) $this->text('h1'), $this->rowOf('E2')];
+        $this->visit('/jobs/3/footing/bill');
+        [$bags, $post] = [$this->bagsMixedAlone(), $this->rowOf('E2')];
         $this->visit('/jobs/3/footing/dig?hole=E2');
         $this->type('#hole-depth', "3' 2");
         $this->choose('#hole-found', 'rock');
@@ -91,10 +91,16 @@ final class ShelterStoryTest extends BrowserTestCase
         $this->unfold('#fold-short-E2');
         $this->type('#short-E2-reason', 'A ledge; the office agrees');
         $this->press('#fold-short-E2 .button');
-        $this->visit('/jobs/3/footing/materials');
-        $this->assertLessThan($bags, (int) $this->text('h1'));
+        $this->visit('/jobs/3/footing/bill');
+        $this->assertLessThan($bags, $this->bagsMixedAlone());
+        $this->assertGreaterThan(100, $bags);
         $this->assertNotSame($post, $this->rowOf('E2'));
         $this->assertStringContainsString('as dug', $this->rowOf('E2'));
+    }
+
+    private function bagsMixedAlone(): int
+    {
+        return (int) preg_replace('/^.*takes (\d+) bags.*$/s', '$1', $this->plain('#holes .verdict-why'));
     }
 
     private function depthBy(string $mode): void

@@ -180,7 +180,8 @@ final class BillTest extends FeatureTestCase
         $this->get("/jobs/{$job->id}/footing/bill")->assertDontSee('mixed one by one');
         $this->post("/jobs/{$job->id}/footing/bill", ['form' => 'bill', 'price_bag' => '5', 'pack_bag' => '1', 'waste_bag' => '25', 'site_bag' => '20', 'based_on' => '1'])->assertSessionHasNoErrors();
         $this->get("/jobs/{$job->id}/footing/bill")->assertSee('Holes mixed one by one take 60 bags, not 55');
-        $this->get("/jobs/{$job->id}/footing/materials")->assertSee('takes 60 bags, one mix for all 55, with 25 % for waste')->assertSee('20 are on site');
+        $this->get("/jobs/{$job->id}/footing/materials")->assertRedirect();
+        $this->get("/jobs/{$job->id}/footing/bill")->assertSee('takes 60 bags, one mix for all 55, with 25 % for waste')->assertSee('20 are on site');
     }
 
     public function test_the_yard_prices_what_has_no_price_and_nothing_else(): void

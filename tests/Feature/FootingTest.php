@@ -29,7 +29,6 @@ use Tests\JobTestCase;
 final class FootingTest extends JobTestCase
 {
     #[TestWith(['compare'])]
-    #[TestWith(['materials'])]
     #[TestWith(['dig'])]
     public function test_before_rules_and_ground_a_sheet_says_what_is_missing(string $sheet): void
     {
@@ -136,28 +135,34 @@ final class FootingTest extends JobTestCase
         $this->ready();
         // Each hole: (π/4 · 0.4² · 1.0 − 0.14² · 0.9) m³ and a tenth more, in bags of 25 kg that yield 11.7 l.
         $bags = (int) ceil((M_PI / 4 * 0.16 - 0.14 ** 2 * 0.9) * 1.1 / 0.0117);
-        $this->sheet('materials')->assertSee((4 * $bags).' bags of 25 kg for 4 holes')->assertSee('All as planned');
-        $this->sheet('materials', 'on_site='.(2 * $bags))->assertSee('Bags on site run out at hole B2')->assertSee(
-            (2 * $bags).' are missing before the first is opened',
-        );
-        $this->sheet('materials', 'on_site=plenty')->assertSee('This can’t be worked out yet')->assertSee('value="plenty"', false);
-        $this->sheet('materials', 'hold=collar&on_site=100')->assertSee('The bags on site last')->assertSee('Earth tamped back')->assertSeeTextInOrder(['Pads to pour first', '4']);
-        $this->sheet('materials', 'hold=earth&on_site=100')->assertSee('No cement for 4 holes')->assertSeeTextInOrder(
-            ['Blocks to buy', '4, as thick as a pad'],
-        )->assertDontSee('Or by truck')->assertDontSee('left over');
-        $this->sheet('materials', 'water=3')->assertSee((4 * $bags * 3).' l to carry');
+        $this->sheet('bill')->assertSee((4 * $bags).' bags of 25 kg for 4 holes')->assertSee('All as planned');
+        $say = fn (array $fields) => $this->post("/jobs/{$this->job->id}/footing/bill", $fields + [
+            'form' => 'bill', 'based_on' => $this->job->fresh()->revision->number, 'price_bag' => '', 'pack_bag' => '1', 'waste_bag' => '10', 'site_bag' => '', 'bag_mass' => '',
+        ]);
+        $say(['site_bag' => (string) (2 * $bags)])->assertSessionHasNoErrors();
+        $this->sheet('bill')->assertSee('Bags on site run out at hole B2')->assertSee((2 * $bags).' are missing before the first is opened');
+        $this->sheet('bill', 'water=plenty')->assertSee('This can’t be worked out yet')->assertSee('value="plenty"', false);
+        $say(['site_bag' => '100'])->assertSessionHasNoErrors();
+        $this->sheet('bill', 'hold=collar')->assertSee('The bags on site last')->assertSee('Earth tamped back')->assertSeeTextInOrder(['Pads to pour first', '4'])
+            ->assertSee('as if all posts were held so');
+        $this->sheet('bill', 'hold=earth')->assertSee('No cement for 4 holes')->assertDontSee('Or by truck')->assertDontSee('left over');
+        $this->sheet('bill', 'water=3')->assertSee((4 * $bags * 3).' l to carry')->assertDontSee('as if all posts were held so');
         // 0.432 m³ and a tenth more in lots of a quarter.
-        $this->sheet('materials')->assertSee('2 lots of');
-        $this->sheet('materials', 'hold=pier')->assertSeeTextInOrder(['Tubes', '4, together']);
-        $this->sheet('materials', 'hold=foam')->assertSeeTextInOrder(['Foam', 'packs'])->assertSee('A foam pack fills, l')->assertSee('Empty: 10.6.');
-        // 95 l of foam in each of four holes: three packs and a bit of 30 l.
-        $this->sheet('materials', 'hold=foam&pack=30')->assertSeeTextInOrder(['Foam', '16 packs']);
-        $this->sheet('materials', 'hold=foam&pack=301')->assertSee('This lies between');
+        $this->sheet('bill')->assertSee('2 lots of');
+        // A lighter bag yields less, on the bill as in the holes.
+        $light = (int) ceil((M_PI / 4 * 0.16 - 0.14 ** 2 * 0.9) * 1.1 / (0.0117 * 15 / 25));
+        $say(['bag_mass' => '15'])->assertSessionHasNoErrors();
+        $this->sheet('bill')->assertSee((4 * $light).' bags of 15 kg for 4 holes')->assertSee('name="bag_mass" type="text" value="15"', false)
+            ->assertSeeTextInOrder(['Bag of dry mix', (string) (int) ceil(4 * (M_PI / 4 * 0.16 - 0.14 ** 2 * 0.9) * 1.1 / (0.0117 * 15 / 25))]);
+        foreach (['0.5', '121', 'heavy'] as $nonsense) {
+            $say(['bag_mass' => $nonsense])->assertSessionHasErrors('bag_mass');
+        }
+        $say([])->assertSessionHasNoErrors();
         // A1 came out 100 short: gravel thins by 50, the foot rises by 50, and so much less concrete stands above it.
         $this->write($this->job, $this->user, new HoleDug($this->id('A1'), Length::millimetres(1000)));
         $short = (int) ceil((M_PI / 4 * 0.16 * 0.95 - 0.14 ** 2 * 0.85) * 1.1 / 0.0117);
         $this->assertLessThan($bags, $short);
-        $this->sheet('materials')->assertSee('1 of 4 as dug')->assertSee((3 * $bags + $short).' bags of 25 kg');
+        $this->sheet('bill')->assertSee('1 of 4 as dug')->assertSee((3 * $bags + $short).' bags of 25 kg');
     }
 
     public function test_the_dig_list_leads_from_hole_to_hole(): void
@@ -233,7 +238,6 @@ final class FootingTest extends JobTestCase
         $decide(['sold' => '1500:17; 3000:31', 'tubes_are' => 'whole']);
         $this->assertTrue($this->job->fresh()->revision->plan()->holding?->pier->standWhole);
         $this->get("/jobs/{$this->job->id}/footing")->assertSeeText("1450\u{202F}mm")->assertSee('its tube stands as long as it is sold');
-        $this->sheet('materials')->assertSeeText("4 × 1500\u{202F}mm");
         $this->sheet('bill')->assertSeeTextInOrder(["Form tube 1500\u{202F}mm long", '4', '68.00']);
         $this->sheet('piers')->assertSee('1500 mm : 17.00; 3000 mm : 31.00')->assertSeeTextInOrder(['Tubes to buy', 'as long as sold', '68.00', 'cut to height', '62.00']);
         $decide(['tubes_are' => 'cut']);
@@ -283,9 +287,7 @@ final class FootingTest extends JobTestCase
             [Hold::Gravel, Hold::Pier, Mixing::DryInTheHole, Soil::Sand],
             [$holding?->ofJob, $holding?->holdOf($this->id('B1')), $holding?->customs->mixing, $holding?->site->soil],
         );
-        $this->sheet('materials')->assertSeeText(
-            'pad, crushed gravel tamped; pier with a metal base',
-        )->assertSeeTextInOrder(['Tubes', '1, together']);
+        $this->sheet('bill')->assertSeeText('pad, crushed gravel tamped; pier with a metal base')->assertSeeTextInOrder(['Form tube', 'the grid']);
         $this->sheet('hold')->assertSee('Decided: pad, crushed gravel tamped, other ways for 1')->assertSee('value="B1"', false);
         $this->get("/jobs/{$this->job->id}/footing?along=row-1")->assertSee('is-gravel', false)->assertSee('is-pier', false);
         $this->post(

@@ -185,7 +185,7 @@ final class PhasesTest extends JobTestCase
     #[TestWith(['level', 'Never look into a laser beam'])]
     #[TestWith(['footing/hold', 'Foam: gloves'])]
     #[TestWith(['footing/piers', 'Lower pads and blocks'])]
-    #[TestWith(['footing/materials', 'Wet cement burns'])]
+    #[TestWith(['footing/bill', 'Wet cement burns'])]
     #[TestWith(['footing/loads', 'Wind lifts a roof'])]
     #[TestWith(['footing/dig', 'An auger kicks'])]
     #[TestWith(['set', 'Know what a post weighs'])]

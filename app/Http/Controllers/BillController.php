@@ -13,6 +13,7 @@ use App\Bill\BillCsv;
 use App\Bill\BillPage;
 use App\Bill\ChoicesPage;
 use App\Bill\ListsPage;
+use App\Footing\Materials;
 use App\Http\Requests\Plans\PriceSheetRequest;
 use App\Http\Requests\Plans\PricesRequest;
 use App\Models\Job;
@@ -27,11 +28,19 @@ use Illuminate\Support\Str;
 /** What the job takes and what that costs. */
 final class BillController extends Controller
 {
-    public function show(Job $job): View
+    public function show(Request $request, Job $job): View
     {
         $site = $this->site($job);
 
-        return $this->page('bill.show', $site, ['page' => new BillPage($site->state), 'phase' => Phase::Footing]);
+        return $this->page('bill.show', $site, [
+            'page' => new BillPage($site->state), 'materials' => new Materials($this->sums($request, $job), $site->state), 'phase' => Phase::Footing,
+        ]);
+    }
+
+    /** What holes take stood on a page of its own once. */
+    public function moved(Job $job): RedirectResponse
+    {
+        return redirect()->route('footing.bill', $job)->withFragment('holes');
     }
 
     /** Lists to take along. */
@@ -68,7 +77,7 @@ final class BillController extends Controller
         $prices = $plan->prices;
         foreach ($open as $goods) {
             $quote = $quotes[$goods->name] ?? null;
-            $prices = $quote === null ? $prices : [...$prices, $goods->name => new Pricing($quote->pack, $goods->waste, $goods->onSite, $quote->price)];
+            $prices = $quote === null ? $prices : [...$prices, $goods->name => new Pricing($quote->pack, $goods->waste, $goods->onSite, $quote->price, ($prices[$goods->name] ?? null)?->mass)];
         }
         if ($quotes === []) {
             return redirect()->route('footing.bill', $job)->with('said', Say::text('bill.yard_sells_none'));

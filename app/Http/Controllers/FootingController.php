@@ -13,7 +13,6 @@ use App\Footing\DepthsPage;
 use App\Footing\DigList;
 use App\Footing\FrostForm;
 use App\Footing\LoadSheet;
-use App\Footing\Materials;
 use App\Http\Requests\Plans\DepthWayRequest;
 use App\Http\Requests\Plans\FootingRequest;
 use App\Models\Job;
@@ -70,13 +69,6 @@ final class FootingController extends Controller
         $site = $this->site($job);
 
         return $this->page('footing.loads', $site, ['sheet' => new LoadSheet($this->sums($request, $job), $site->state)]);
-    }
-
-    public function materials(Request $request, Job $job): View
-    {
-        $site = $this->site($job);
-
-        return $this->page('footing.materials', $site, ['materials' => new Materials($this->sums($request, $job), $site->state)]);
     }
 
     /** Holes in walking order, one at hand. */

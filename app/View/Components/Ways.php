@@ -17,7 +17,7 @@ final class Ways extends Component
         'level' => ['level', 'level.instruments'],
         'footing' => [
             'footing', 'footing.compare', 'footing.frost', 'footing.loads', 'footing.hold', 'footing.width', 'footing.piers', 'footing.dig',
-            'footing.materials', 'footing.bill',
+            'footing.bill',
         ],
         'set' => ['set', 'set.tops', 'set.stop'],
         'cut' => ['cut', 'cut.rods', 'cut.set-out', 'cut.members', 'cut.boards', 'cut.frame'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing\Materials;
 
 use Aequus\Measure\Unit;
+use Aequus\Plan\Plan;
 
 /** A bag of dry mix: what it yields, and how many a job needs. */
 final readonly class Bag
@@ -28,6 +29,18 @@ final readonly class Bag
             Unit::Millimetre => self::kilograms($mass),
             Unit::Inch => self::pounds($mass),
         };
+    }
+
+    /** The bags of a job: as heavy as was said of them, else as usual. */
+    public static function ofPlan(Plan $plan): self
+    {
+        return self::of($plan->notation->unit, self::mass($plan));
+    }
+
+    /** Of one bag, in the job’s own mass. */
+    public static function mass(Plan $plan): float
+    {
+        return $plan->prices['bag']->mass ?? $plan->notation->system()->bag;
     }
 
     public static function pounds(float $mass): self

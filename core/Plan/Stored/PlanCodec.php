@@ -73,7 +73,7 @@ final class PlanCodec
             ...($plan->site === [] ? [] : ['site' => array_map(PartCodec::encodeObject(...), $plan->site)]),
             ...($plan->around == new Surroundings ? [] : ['around' => [$plan->around->north, $plan->around->sun, $plan->around->wind, $plan->around->water]]),
             ...($plan->prices === [] ? [] : ['prices' => array_map(
-                fn (string $id, Pricing $said) => [$id, $said->pack, $said->waste, $said->onSite, $said->price], array_map(strval(...), array_keys($plan->prices)), $plan->prices,
+                fn (string $id, Pricing $said) => [$id, $said->pack, $said->waste, $said->onSite, $said->price, ...($said->mass === null ? [] : [$said->mass])], array_map(strval(...), array_keys($plan->prices)), $plan->prices,
             )]),
             ...($plan->frame === null ? [] : ['frame' => FrameCodec::encode($plan->frame)]),
             ...($plan->braces === [] ? [] : ['braces' => array_map(PartCodec::encodeBrace(...), $plan->braces)]),
@@ -139,7 +139,7 @@ final class PlanCodec
     {
         $prices = [];
         foreach ($stored as $said) {
-            $prices[$said->text(0)] = new Pricing($said->real(1), $said->real(2), $said->real(3), $said->wholeOrNone(4));
+            $prices[$said->text(0)] = new Pricing($said->real(1), $said->real(2), $said->real(3), $said->wholeOrNone(4), $said->realOrNone(5));
         }
 
         return $prices;

@@ -12,8 +12,9 @@ final readonly class Pricing
      * @param  float  $waste  share of 1
      * @param  float  $onSite  in the unit of the goods
      * @param  ?int  $price  of a pack, in smallest coins; null where nobody named one
+     * @param  ?float  $mass  of one piece in the job’s own mass, where it is not the usual one: a bag of dry mix
      */
-    public function __construct(public float $pack, public float $waste, public float $onSite, public ?int $price)
+    public function __construct(public float $pack, public float $waste, public float $onSite, public ?int $price, public ?float $mass = null)
     {
     }
 }

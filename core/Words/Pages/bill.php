@@ -12,7 +12,7 @@ return [
     'what_it_counts' => 'Posts, holes and layout, as planned and as dug.',
     'without_the_frame' => 'What stands on the posts is not in it: keep its frame first.',
     'without_other_frames' => 'The frame is that of the first grid.',
-    'bags_alone' => 'Holes mixed one by one take {alone} bags, not {together}: hole by hole they stand on the page',
+    'bags_alone' => 'Holes mixed one by one take {alone} bags, not {together}:',
     'strings_of_the_grid' => 'Boards and string are those of the first grid: a part needs its own.',
     'goods' => 'What to buy',
     'no_currency' => 'prices in your own money, each of a pack',
@@ -77,4 +77,8 @@ return [
     'by_work' => 'by the work it is needed for',
     'in_packs' => '{packs: # pack|# packs} of {pack}',
     'nothing_to_fetch' => 'Nothing is left to fetch.',
+    'hole_by_hole' => 'hole by hole',
+    'bag_weighs' => 'A bag of dry mix weighs, {mass}',
+    'no_such_bag' => 'A bag weighs {least} to {most}.',
+    'asked_hold' => 'Counted as if all posts were held so; the goods above stay as decided.',
 ];

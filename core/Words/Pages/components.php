@@ -147,7 +147,6 @@ return [
     'ways.footing.width' => 'Width',
     'ways.footing.piers' => 'Piers',
     'ways.footing.dig' => 'Dig list',
-    'ways.footing.materials' => 'Materials',
     'ways.set' => 'All posts',
     'ways.set.tops' => 'Spacing and tops',
     'ways.set.stop' => 'Stop now',

@@ -17,7 +17,8 @@
                         @if ($choice->bill->unpriced)<div class="muted">{{ $say('bill.without_a_price',
                             names: $page->unpriced($choice)) }}</div>@endif</td>
                     <td class="num">{{ $page->carried($choice) }}</td><td class="num">{{ $page->dug($choice) }}</td>
-                    <td class="reason">@if ($choice->isPossible === false)<span class="state state-out">{{ $say('bill.choices_not_here') }}</span>@endif
+                    <td class="reason">@if ($choice->isPossible === false)<span
+                        class="state state-out">{{ $say('bill.choices_not_here') }}</span>@endif
                         {{ $page->against($choice) }}</td></tr>@endforeach</tbody>
             </table></div>
         @endforeach

@@ -1,3 +1,4 @@
+@use('Aequus\Site\Step')
 <x-layout :title="$say('components.ways.footing.bill')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="footing.bill" />
     <section class="paper bill">
@@ -11,7 +12,7 @@
                     $say('bill.without_other_frames') }}@endif
                 @if ($page->hasParts()){{ $say('bill.strings_of_the_grid') }}@endif
                 @if ($page->bagsAlone()){{ $say('bill.bags_alone', alone: $page->bagsAlone()[0], together: $page->bagsAlone()[1]) }}
-                    <a href="{{ route('footing.materials', $job) }}">{{ $say('components.ways.footing.materials') }}</a>@endif</p>
+                    <a href="#holes">{{ $say('bill.hole_by_hole') }}</a>@endif</p>
             <form method="post" action="{{ route('footing.bill.price', $job) }}">
                 @csrf <input type="hidden" name="form" value="bill"><input type="hidden" name="based_on"
                     value="{{ old('based_on', $job->revision->number) }}">
@@ -33,6 +34,8 @@
                         @endforeach
                         <td class="num strong">{{ $row->buy }}</td><td class="num strong">{{ $row->money }}</td></tr>@endforeach</tbody>
                 </table></div>
+                <x-field form="bill" name="bag_mass" :label="$say('bill.bag_weighs', mass: $materials->system->mass)" :value="$page->bagMass()"
+                    :hint="$say('page.empty', write: $materials->usualMass())" inputmode="decimal" />
                 <button class="button">{{ $say('bill.keep') }}</button>
             </form>
             <p><a href="{{ route('footing.bill.csv', $job) }}" hx-boost="false">{{ $say('bill.as_csv') }}</a>
@@ -60,4 +63,5 @@
             <details class="why"><summary>{{ $say('page.why_2') }}</summary><p>{{ $say('bill.why') }}</p></details>
         @endif
     </section>
+    @if ($materials->holes !== [])@include('bill.holes')@else<x-cautions :step="Step::Materials" :site="$site" />@endif
 </x-layout>

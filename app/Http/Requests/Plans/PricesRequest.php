@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plans;
 
 use Aequus\Bill\Goods;
 use Aequus\Bill\JobNeeds;
+use Aequus\Bill\Ware;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Work\Pricing;
 use Aequus\Site\SiteState;
@@ -17,6 +18,11 @@ use Illuminate\Validation\ValidationException;
 final class PricesRequest extends PlanChangeRequest
 {
     private const MOST = 1e7;
+
+    /** Of a bag, kg or lb. */
+    private const LIGHTEST_BAG = 1;
+
+    private const HEAVIEST_BAG = 120;
 
     /** @throws ValidationException with each refusal at its field */
     public function plan(SiteState $site): Plan
@@ -46,7 +52,21 @@ final class PricesRequest extends PlanChangeRequest
         }
         $price = $this->amount("price_{$key}");
 
-        return new Pricing($pack, $waste / 100, $this->amount("site_{$key}") ?? 0.0, $price === null ? null : (int) round($price * 100));
+        return new Pricing(
+            $pack, $waste / 100, $this->amount("site_{$key}") ?? 0.0, $price === null ? null : (int) round($price * 100),
+            $goods->name === Ware::Bag->value ? $this->bagMass() : null,
+        );
+    }
+
+    /** Of one bag; null where it is the usual one. */
+    private function bagMass(): ?float
+    {
+        $mass = $this->amount('bag_mass');
+        if ($mass !== null && ($mass < self::LIGHTEST_BAG || $mass > self::HEAVIEST_BAG)) {
+            $this->refuse('bag_mass', Say::text('bill.no_such_bag', least: self::LIGHTEST_BAG, most: self::HEAVIEST_BAG));
+        }
+
+        return $mass;
     }
 
     /** Null where it is empty, or was refused. */

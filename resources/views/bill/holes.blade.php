@@ -1,25 +1,16 @@
-@use('Aequus\Footing\Materials\Foam')
-@use('Aequus\Footing\Materials\Gravel')
-@use('Aequus\Measure\Length')
-@use('Aequus\Measure\LoadNotation')
 @use('Aequus\Plan\Holding\Material')
 @use('Aequus\Site\Step')
 @use('App\Type\Typeset')
-@use('Illuminate\Support\Str')
-<x-layout :title="$say('components.ways.footing.materials')" :site="$site" :phase="$phase">
-    <x-ways :site="$site" here="footing.materials" />
-    <div class="two">
-        <section class="paper">
-            @if ($materials->holes === [])
-                @include('footing.empty')
-            @elseif ($materials->sums->refusals !== [])
-                @include('footing.refused')
+<div class="two" id="holes">
+    <section class="paper">
+            @if ($materials->sums->refusals !== [])
+                <h2>{{ $say('page.this_cant_be_worked_out') }}</h2>
             @else
-                <h1>@if ($materials->alone->needed === 0){{ $say('holding.materials.no_cement_for',
+                <h2>@if ($materials->alone->needed === 0){{ $say('holding.materials.no_cement_for',
                     count: count($materials->holes)) }}@elseif ($materials->onSite === null){{ $say('holding.materials.of_for',
                         needed: $materials->alone->needed, mass: $materials->mass(),
                             count: count($materials->holes)) }}@elseif ($materials->alone->runsOutAt){{ $say('holding.materials.bags_on_site_run_out',
-                                runs_out_at: $materials->alone->runsOutAt) }}@else {{ $say('holding.materials.the_bags_on_site_last') }} @endif</h1>
+                                runs_out_at: $materials->alone->runsOutAt) }}@else {{ $say('holding.materials.the_bags_on_site_last') }} @endif</h2>
                 <p class="verdict-why">@if ($materials->alone->needed > 0){{ $say('holding.materials.each_hole_mixed_alone_takes',
                     needed: $materials->alone->needed, needed_b: $materials->together->needed, part: round($materials->waste * 100,
                         1)) }}@else{{ $say('holding.materials.no_concrete_goes_into_them', part: ucfirst(implode('; ', $materials->ways()))) }}@endif
@@ -29,13 +20,12 @@
                     : $say('holding.materials.are_left_over', left_after: $materials->alone->leftAfter)) }}@endif
                         {{ $materials->dug() === 0 ? $say('holding.materials.all_as_planned_every_hole')
                     : $say('holding.materials.of_as_dug_the_rest', dug: $materials->dug(), count: count($materials->holes)) }}</p>
+                @if ($materials->hold !== null)<p class="hint">{{ $say('bill.asked_hold') }}</p>@endif
                 <dl class="facts">
                     <div><dt>{{ $say('holding.materials.earth_to_dig') }}</dt>
                         <dd>{{ Typeset::volume($plan->notation, $materials->total('dug')) }}</dd></div>
                     <div><dt>{{ $say('holding.materials.spoil_loosened') }}</dt>
                         <dd>{{ Typeset::volume($plan->notation, $materials->total('spoil')) }}</dd></div>
-                    <div><dt>{{ $say('holding.materials.gravel') }}</dt><dd>{{ Typeset::volume($plan->notation, $materials->total('gravel')) }},
-                        {{ (new LoadNotation($plan->notation->unit))->weight(Gravel::tonnes($materials->total('gravel'))) }}</dd></div>
                     @if ($materials->alone->needed > 0)
                     <div><dt>{{ $say('holding.materials.concrete_without_waste') }}</dt>
                         <dd>{{ Typeset::volume($plan->notation, $materials->total('concrete')) }}</dd></div>
@@ -47,17 +37,6 @@
                     @endif
                     @if ($materials->pads(Material::Concrete) > 0)<div><dt>{{ $say('holding.materials.pads_to_pour_first') }}</dt>
                         <dd>{{ $materials->pads(Material::Concrete) }}</dd>
-                        </div>@endif
-                    @if ($materials->pads(Material::Block) > 0)<div><dt>{{ $say('holding.materials.blocks_to_buy') }}</dt>
-                        <dd>{{ $say('holding.materials.as_thick_as_a_pad', pads: $materials->pads(Material::Block)) }}</dd></div>@endif
-                    @if ($materials->tubes() !== [])<div><dt>{{ $say('holding.materials.tubes') }}</dt>
-                        <dd>{{ $say('holding.materials.together', count: count($materials->tubes()), tube_in_all: $materials->tubeInAll()) }}
-                            @foreach ($materials->tubesBought() as [$stock, $count])
-                            <div>{{ $say('holding.piers.of_each', count: $count, length: $stock->length) }}</div>@endforeach</dd>
-                            </div>
-                        @endif
-                    @if ($materials->foamPacks() > 0)<div><dt>{{ $say('holding.materials.foam') }}</dt>
-                        <dd>{{ $say('page.packs', count: $materials->foamPacks()) }}</dd>
                         </div>@endif
                     @if ($materials->total('earth') > 0)<div><dt>{{ $say('holding.materials.earth_tamped_back') }}</dt>
                         <dd>{{ Typeset::volume($plan->notation, $materials->total('earth')) }}</dd></div>@endif
@@ -85,27 +64,17 @@
                 <details class="why"><summary>{{ $say('page.why_2') }}</summary>
                     <p>{{ $say('holding.materials.each_hole_is_counted_layer', little: $materials->little($materials->bag->yield)) }}</p></details>
             @endif
-        </section>
-        <div class="side-work">
-            <x-move :site="$site" :here="$phase" />
-            <form method="get" action="{{ route('footing.materials', $job) }}" class="entry">
+    </section>
+    <div class="side-work">
+            <form method="get" action="{{ route('footing.bill', $job) }}" class="entry">
                 <h2 class="field-wide">{{ $say('holding.materials.count_with') }}</h2>
                 @include('footing.hold-choice', ['value' => $materials->hold?->value])
-                <x-sum-field :f="$materials->sums->field('bag', $say('holding.materials.a_bag_weighs', mass: $materials->system->mass),
-                    $say('holding.materials.empty', mass: $materials->mass()))" />
-                <x-sum-field :f="$materials->sums->field('on_site', $say('holding.materials.bags_on_site'), $materials->onSite === null ? ''
-                    : $say('page.empty', write: $materials->onSite))" />
-                <x-sum-field :f="$materials->sums->field('waste', $say('holding.materials.waste'), $say('page.empty',
-                    write: round($materials->waste * 100, 1)))" />
                 <x-sum-field :f="$materials->sums->field('water', $say('holding.materials.water_per_bag', water: $materials->system->water),
                     $say('holding.materials.from_its_label'))" />
                 <x-sum-field :f="$materials->sums->field('lot', $say('holding.materials.a_truck_sells_by', volume: $materials->system->volume),
                     $say('holding.materials.empty_0_25'))" />
-                <x-sum-field :f="$materials->sums->field('pack', $say('holding.materials.a_foam_pack_fills', little: $materials->system->little),
-                    $say('holding.materials.from_its_label_empty', usual_pack: Foam::usualPack($materials->system)))" />
                 <button class="button button-second">{{ $say('page.work_it_out') }}</button>
             </form>
             <x-cautions :step="Step::Materials" :site="$site" :way="$materials->hold" />
-        </div>
     </div>
-</x-layout>
+</div>
