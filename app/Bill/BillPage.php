@@ -65,6 +65,12 @@ final readonly class BillPage
         return $alone > $together ? [$alone, $together] : null;
     }
 
+    /** Whether dry mix is bought, so that the weight of a bag counts. */
+    public function hasBags(): bool
+    {
+        return array_filter($this->rows, fn (BillRow $row) => $row->line->goods->name === Ware::Bag->value) !== [];
+    }
+
     /** As its field shows it: empty where a bag is the usual one. */
     public function bagMass(): string
     {

@@ -177,7 +177,9 @@ final class BillTest extends FeatureTestCase
     public function test_holes_mixed_one_by_one_take_more_bags_where_they_do_and_both_pages_count_alike(): void
     {
         $job = $this->level($this->plan());
-        $this->get("/jobs/{$job->id}/footing/bill")->assertDontSee('mixed one by one');
+        $this->get("/jobs/{$job->id}/footing/bill")->assertDontSee('mixed one by one')->assertSee('A bag of dry mix weighs');
+        // Posts without a hole of concrete have no bag to weigh.
+        $this->get("/jobs/{$this->job($this->user, $this->plan())->id}/footing/bill")->assertDontSee('A bag of dry mix weighs');
         $this->post("/jobs/{$job->id}/footing/bill", ['form' => 'bill', 'price_bag' => '5', 'pack_bag' => '1', 'waste_bag' => '25', 'site_bag' => '20', 'based_on' => '1'])->assertSessionHasNoErrors();
         $this->get("/jobs/{$job->id}/footing/bill")->assertSee('Holes mixed one by one take 60 bags, not 55');
         $this->get("/jobs/{$job->id}/footing/materials")->assertRedirect();

@@ -34,8 +34,9 @@
                         @endforeach
                         <td class="num strong">{{ $row->buy }}</td><td class="num strong">{{ $row->money }}</td></tr>@endforeach</tbody>
                 </table></div>
-                <x-field form="bill" name="bag_mass" :label="$say('bill.bag_weighs', mass: $materials->system->mass)" :value="$page->bagMass()"
-                    :hint="$say('page.empty', write: $materials->usualMass())" inputmode="decimal" />
+                @if ($page->hasBags())<x-field form="bill" name="bag_mass" :label="$say('bill.bag_weighs', mass: $materials->system->mass)"
+                    :value="$page->bagMass()"
+                    :hint="$say('page.empty', write: $materials->usualMass())" inputmode="decimal" />@endif
                 <button class="button">{{ $say('bill.keep') }}</button>
             </form>
             <p><a href="{{ route('footing.bill.csv', $job) }}" hx-boost="false">{{ $say('bill.as_csv') }}</a>
