@@ -17,8 +17,6 @@ final class BillCsv
         'buy' => 'bill.buy', 'costs' => 'bill.costs',
     ];
 
-    private const MOST = 1e7;
-
     public static function of(BillPage $page): string
     {
         return Csv::write([array_values(self::heads()), ...array_map(
@@ -56,38 +54,23 @@ final class BillCsv
                 continue;
             }
             $goods = $row->line->goods;
-            $read = function (string $field, ?float $now, float $least, float $most) use ($cells, $column, $name, &$faults): ?float {
-                return self::amount($cells[$column[$field] ?? -1] ?? '', $now, $least, $most, $name, $faults);
+            $read = function (string $field, ?float $now, float $least = 0.0, float $most = 1e7) use ($cells, $column, $name, &$faults): ?float {
+                $cell = $cells[$column[$field] ?? -1] ?? '';
+                $amount = $cell === '' ? $now : Amount::read($cell, $least, $most);
+                if ($cell !== '' && $amount === null) {
+                    $faults[] = Say::text('bill.csv_no_amount', typed: $cell, name: $name);
+                }
+
+                return $amount;
             };
-            $price = $read('price', $goods->price, 0.0, self::MOST);
-            $isTyped = ($cells[$column['price'] ?? -1] ?? '') !== '';
+            $price = $read('price', $goods->price === null ? null : $goods->price / 100);
             $said[$goods->name] = new Pricing(
-                $read('pack', $goods->pack, 1e-6, self::MOST) ?? $goods->pack, ($read('waste', $goods->waste * 100, 0.0, 100.0) ?? 0.0) / 100,
-                $read('site', $goods->onSite, 0.0, self::MOST) ?? 0.0, $price === null ? null : (int) round($isTyped ? $price * 100 : $price), $page->massOf($goods->name),
+                $read('pack', $goods->pack, 1e-6) ?? $goods->pack, ($read('waste', $goods->waste * 100, 0.0, 100.0) ?? 0.0) / 100, $read('site', $goods->onSite) ?? 0.0,
+                $price === null ? null : (int) round($price * 100), $page->massOf($goods->name),
             );
         }
 
         return [$said, $faults];
-    }
-
-    /** @param  list<string>  $faults */
-    private static function amount(string $cell, ?float $now, float $least, float $most, string $name, array &$faults): ?float
-    {
-        // “1,234.50” and “1.234,50” and “12,5”: the last mark is the decimal one, any before it part thousands.
-        $plain = (string) preg_replace('/[^\d.,\-]/', '', $cell);
-        $plain = preg_match('/^-?\d{1,3}(?:([.,])\d{3})+(?!\1)[.,]\d+$/', $plain) === 1
-            ? (string) preg_replace('/[.,](?=.*[.,])/', '', $plain) : $plain;
-        $plain = str_replace(',', '.', $plain);
-        if ($cell === '') {
-            return $now;
-        }
-        if (! is_numeric($plain) || (float) $plain < $least || (float) $plain > $most) {
-            $faults[] = Say::text('bill.csv_no_amount', typed: $cell, name: $name);
-
-            return $now;
-        }
-
-        return (float) $plain;
     }
 
     /** @return array<string, string> */

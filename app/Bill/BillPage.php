@@ -11,6 +11,9 @@ use Aequus\Bill\Ware;
 use Aequus\Bill\WareUnit;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\BagForecast;
+use Aequus\Frame\FrameOnPosts;
+use Aequus\Logbook\Square\AsCast;
+use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
 use Aequus\Words\Bill\BillWords;
 use Aequus\Words\Sentence;
@@ -48,6 +51,20 @@ final readonly class BillPage
     public function isOpen(): bool
     {
         return count($this->site->footing->work($this->site->walk())) < count($this->site->plan->grid->posts);
+    }
+
+    /** @return list<string> what it leaves out or can’t vouch for, in words; none where it counts everything */
+    public function openWords(): array
+    {
+        $plan = $this->site->plan;
+        $frame = $plan->frame === null ? null : new FrameOnPosts($plan, $plan->frame, $this->site->log->newest(AsCast::class));
+
+        return array_map(fn (string $key) => Say::text($key), [
+            ...($this->isOpen() ? ['bill.ground_is_open'] : []),
+            ...($frame === null ? ['bill.without_the_frame'] : ($this->hasParts() ? ['bill.without_other_frames'] : [])),
+            ...($this->hasParts() ? ['bill.strings_of_the_grid'] : []),
+            ...($frame?->hindered === null || $frame->hindered === [] ? [] : ['bill.frame_not_right']),
+        ]);
     }
 
     /** @return ?array{int, int} bags where each hole is mixed by itself and loses the rest of its last bag, and where they are mixed on; null where that is the same */
@@ -101,16 +118,25 @@ final readonly class BillPage
         return number_format($coins / 100, 2);
     }
 
+    /** What goods are called, with their sizes. */
+    public static function name(Plan $plan, string $id): Sentence
+    {
+        [$ware, $sizes] = JobNeeds::read($id);
+
+        return (new Speech($plan))->page(
+            BillWords::name($ware), size: $sizes[count($sizes) - 1] ?? null, one: $sizes[0] ?? null, other: $sizes[1] ?? null, thick: $plan->stoutest()->thicker(),
+        );
+    }
+
     private function row(BillLine $line): BillRow
     {
-        [$ware, $sizes] = JobNeeds::read($line->goods->name);
-        $said = $this->site->plan->prices[$line->goods->name] ?? null;
+        [$ware] = JobNeeds::read($line->goods->name);
         $unit = match ($ware->unit()) {
             WareUnit::Piece => '',
             WareUnit::Weight => $this->site->plan->notation->system()->wholeFigures ? ' t' : ' lb',
             WareUnit::Length => ' '.$this->site->plan->notation->system()->farName,
         };
-        $name = (new Speech($this->site->plan))->page(BillWords::name($ware), size: $sizes[count($sizes) - 1] ?? null, one: $sizes[0] ?? null, other: $sizes[1] ?? null, thick: $this->site->plan->stoutest()->thicker());
+        $name = self::name($this->site->plan, $line->goods->name);
         $number = fn (float $amount): string => rtrim(rtrim(number_format($amount, 2, '.', ''), '0'), '.');
 
         return new BillRow(

@@ -6,16 +6,13 @@ namespace App\Bill;
 
 use Aequus\Bill\Choice;
 use Aequus\Bill\Choices;
-use Aequus\Bill\JobNeeds;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Holding\HoldReason;
 use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
-use Aequus\Words\Bill\BillWords;
 use Aequus\Words\Names;
 use Aequus\Words\Plan\HoldWords;
 use Aequus\Words\Sentence;
-use Aequus\Words\Speech;
 use App\Type\Say;
 use App\Type\Typeset;
 
@@ -26,7 +23,7 @@ final readonly class ChoicesPage
 
     private Plan $plan;
 
-    public function __construct(SiteState $site)
+    public function __construct(private SiteState $site)
     {
         $this->plan = $site->plan;
         $this->choices = new Choices($site);
@@ -38,6 +35,12 @@ final readonly class ChoicesPage
         return array_values(array_filter(
             [[Say::text('bill.choices_hold'), $this->choices->holds], [Say::text('bill.choices_depth'), $this->choices->depths]], fn (array $table) => count($table[1]) > 1,
         ));
+    }
+
+    /** Whether some ground is not read, so that its hole and post are left out. */
+    public function isOpen(): bool
+    {
+        return count($this->site->footing->work($this->site->walk())) < count($this->plan->grid->posts);
     }
 
     public function name(Choice $choice): string
@@ -72,15 +75,7 @@ final readonly class ChoicesPage
     /** @return list<Sentence> goods without a price */
     public function unpriced(Choice $choice): array
     {
-        $speech = new Speech($this->plan);
-
-        return array_map(function (string $id) use ($speech): Sentence {
-            [$ware, $sizes] = JobNeeds::read($id);
-
-            return $speech->page(
-                BillWords::name($ware), size: $sizes[count($sizes) - 1] ?? null, one: $sizes[0] ?? null, other: $sizes[1] ?? null, thick: $this->plan->stoutest()->thicker(),
-            );
-        }, $choice->bill->unpriced);
+        return array_map(fn (string $id) => BillPage::name($this->plan, $id), $choice->bill->unpriced);
     }
 
     public function carried(Choice $choice): string

@@ -14,7 +14,7 @@ use App\Type\Say;
 final readonly class ListsPage
 {
     /** @param  string  $by  counter or work */
-    public function __construct(private BillPage $bill, public string $by)
+    public function __construct(public BillPage $bill, public string $by)
     {
     }
 

@@ -38,9 +38,15 @@ final readonly class BoardsPage
     public function __construct(SiteState $site)
     {
         $this->plan = $site->plan;
-        $this->rules = $site->plan->frame ?? UsualFrame::of($site->plan->kind, $site->plan->notation, $site->plan->post->thicker()) ?? new FrameRules([]);
+        $this->rules = UsualFrame::orDecided($site->plan);
         $this->frame = new FrameOnPosts($site->plan, $this->rules, $site->log->newest(AsCast::class));
         $this->sections = SectionSawn::all($this->frame->pieces, $this->rules->stocks, $site->plan->notation->system()->kerf);
+    }
+
+    /** Whether the frame can’t be built as it is: what is cut for it would be wrong somewhere. */
+    public function isFrameHindered(): bool
+    {
+        return $this->frame->hindered !== [];
     }
 
     /** How many boards are bought for all sections whose lengths are known. */
@@ -105,7 +111,7 @@ final readonly class BoardsPage
     {
         $alike = [];
         foreach ($section->cutting->boards ?? [] as $board) {
-            $key = $board->stock->length->nanometres.':'.implode(',', array_map(fn (Length $piece) => $piece->nanometres, $board->pieces));
+            $key = $board->key();
             $alike[$key] = [$board, ($alike[$key][1] ?? 0) + 1, $board->stock->length->minus(Length::sum($board->pieces))];
         }
         usort($alike, fn (array $a, array $b) => [$b[0]->stock->length->nanometres, -$b[2]->nanometres] <=> [$a[0]->stock->length->nanometres, -$a[2]->nanometres]);

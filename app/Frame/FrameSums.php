@@ -13,10 +13,8 @@ use Aequus\Frame\LeanTo;
 use Aequus\Frame\RowAsCast;
 use Aequus\Frame\SeatCut;
 use Aequus\Frame\SlopedMember;
-use Aequus\Frame\UnderBeam;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
-use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
@@ -71,10 +69,7 @@ final readonly class FrameSums
         $posts = $rows[$this->line] ?? [];
         [$over, $past] = [$this->length('over', Length::zero()), $this->length('past', Length::zero())];
         $cast = $site->log->newest(AsCast::class);
-        $this->row = $posts === [] ? null : new RowAsCast(array_map(fn (Post $post) => new UnderBeam(
-            $post->label, $post->at->inMillimetres(), isset($cast[$post]) ? new Vector($cast[$post]->alongX->inMillimetres(), $cast[$post]->alongY->inMillimetres()) : null,
-            $site->plan->closenessAt($post->id)->across,
-        ), $posts));
+        $this->row = $posts === [] ? null : RowAsCast::of($posts, $cast, $site->plan);
         $this->beamLong = ($this->row->reach ?? Length::zero())->plus($over)->plus($past);
         $stocks = StockList::typed($sums, 'stocks', $site->plan->notation);
         $plies = (int) ($sums->number('plies', 1, self::MOST_PLIES) ?? 1);

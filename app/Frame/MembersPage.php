@@ -46,7 +46,7 @@ final readonly class MembersPage
     {
         $plan = $site->plan;
         $this->isDecided = $plan->frame !== null;
-        $this->rules = $plan->frame ?? UsualFrame::of($plan->kind, $plan->notation, $plan->post->thicker()) ?? new FrameRules([]);
+        $this->rules = UsualFrame::orDecided($plan);
         $frame = new FrameOnPosts($plan, $this->rules, $site->log->newest(AsCast::class));
         $this->frame = $frame->pieces === [] ? null : $frame;
         $this->view = FrameView::tryFrom($view) ?? FrameView::Corner1;

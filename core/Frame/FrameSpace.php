@@ -58,14 +58,21 @@ final readonly class FrameSpace
         $this->high = $this->wall !== null && $this->wall > $last ? $this->wall - $thick : $last + $over;
     }
 
+    /** How thick what closes the joists’ first or last ends is; nothing at a wall, where the ledger does. */
+    public function rim(bool $isLast): float
+    {
+        $isAtWall = $this->wall !== null && ($isLast ? $this->wall > $this->high : $this->wall < $this->low);
+
+        return $isAtWall ? 0.0 : $this->rules->layer(LayerKind::Rim)?->thick->inMillimetres() ?? 0.0;
+    }
+
     /** @return list<InSpace> corners of everything that stands over the posts, seen from above */
     public function outline(): array
     {
-        $rim = $this->rules->layer(LayerKind::Rim)?->thick->inMillimetres() ?? 0.0;
         $over = max(array_map(fn (LayerKind $kind) => $this->rules->layer($kind)?->past()->inMillimetres() ?? 0.0, [LayerKind::Board, LayerKind::Purlin, LayerKind::Sheet]));
         $corners = [];
         foreach ([$this->begin - $over, $this->end + $over] as $along) {
-            foreach ([$this->low - $rim, $this->high + $rim] as $across) {
+            foreach ([$this->low - $this->rim(false), $this->high + $this->rim(true)] as $across) {
                 $corners[] = $this->at($along, $across, 0.0);
             }
         }

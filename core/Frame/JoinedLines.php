@@ -7,13 +7,11 @@ namespace Aequus\Frame;
 use Aequus\Fact\Fact;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
-use Aequus\Measure\Vector;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\ByPost;
-use Aequus\Plan\Posts\Post;
 
 /** Members in one line, out of the stock lengths of their section: over posts as they were cast, or over whatever bears them. */
 final readonly class JoinedLines
@@ -28,11 +26,7 @@ final readonly class JoinedLines
 
     public function asCast(PostLine $line): RowAsCast
     {
-        return new RowAsCast(array_map(fn (Post $post) => new UnderBeam(
-            $post->label, $post->at->inMillimetres(),
-            isset($this->cast[$post]) ? new Vector($this->cast[$post]->alongX->inMillimetres(), $this->cast[$post]->alongY->inMillimetres()) : null,
-            $this->plan->closenessAt($post->id)->across,
-        ), $line->posts));
+        return RowAsCast::of($line->posts, $this->cast, $this->plan);
     }
 
     /**

@@ -27,8 +27,10 @@ final readonly class OverBeams
             if (count($bearings) < 2) {
                 return new Built([], 0, [Fact::of(FrameRefusal::JoistsOnOneBeam)]);
             }
+            // Where it begins at its low end, the plumb cut reaches out before the top edge.
+            $before = $this->space->rise > 0.0 ? $member->lowShift : Length::zero();
             [$lengths, $hindered] = $this->joints->joined($layer, $member->stock, array_map(
-                fn (float $at, string $name) => new Bearing($name, $member->along(Length::millimetres($at))), $bearings, array_keys($bearings),
+                fn (float $at, string $name) => new Bearing($name, $member->along(Length::millimetres($at))->plus($before)), $bearings, array_keys($bearings),
             ), 1);
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
@@ -46,10 +48,12 @@ final readonly class OverBeams
         return new Built($pieces, count($this->space->joists()) * count($bearings), $hindered);
     }
 
+    /** At both ends of the joists; none where they end at a ledger. */
     public function rims(Layer $layer): Built
     {
-        $pieces = [];
-        foreach ([false, true] as $end) {
+        $pieces = $hindered = [];
+        $ends = array_values(array_filter([false, true], fn (bool $isLast) => $this->space->rim($isLast) > 0.0));
+        foreach ($ends as $end) {
             [$lengths, $hindered] = $this->joints->along($layer, Length::millimetres($this->space->end - $this->space->begin), $this->onJoists(), 1);
             $at = $this->space->begin;
             foreach ($lengths[0] as $length) {
@@ -59,7 +63,7 @@ final readonly class OverBeams
             }
         }
 
-        return new Built($pieces, 2 * count($this->space->joists()), $hindered);
+        return new Built($pieces, count($ends) * count($this->space->joists()), $hindered);
     }
 
     /** Between any two joists, over the middle of every bay between beams. */
@@ -104,14 +108,13 @@ final readonly class OverBeams
         $past = $layer->past()->inMillimetres();
         $long = Length::millimetres($this->space->end - $this->space->begin + 2 * $past);
         try {
-            $rims = $this->rules->layer(LayerKind::Rim)?->thick->inMillimetres() ?? 0.0;
-            $rows = new BoardsAcross(Length::millimetres($this->space->slopeLong() + 2 * $rims), $layer->thick, $layer->gap ?? Length::zero());
+            $rows = new BoardsAcross(Length::millimetres($this->space->slopeLong() + $this->space->rim(false) + $this->space->rim(true)), $layer->thick, $layer->gap ?? Length::zero());
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
         }
         [$lengths, $hindered] = $this->joints->along($layer, $long, $this->onJoists($past), 2);
         $pieces = [];
-        [$up, $gap] = [-$rims, $layer->gap?->inMillimetres() ?? 0.0];
+        [$up, $gap] = [-$this->space->rim($this->space->rise < 0.0), $layer->gap?->inMillimetres() ?? 0.0];
         for ($row = 0; $row < $rows->count; $row++) {
             $wide = match ($row) {
                 0 => $rows->first, $rows->count - 1 => $rows->last, default => $layer->thick

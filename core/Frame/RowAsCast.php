@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Aequus\Frame;
 
+use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
+use Aequus\Measure\Vector;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\ByPost;
+use Aequus\Plan\Posts\Post;
 
 /** The posts of a line as a beam meets them: each where it was cast, the others where the plan has them. */
 final readonly class RowAsCast
@@ -43,6 +48,18 @@ final readonly class RowAsCast
         $this->reach = $bearings[count($bearings) - 1]->at;
         $this->longer = $this->reach->minus(Length::millimetres($last->planned->minus($first->planned)->length()));
         $this->notCast = array_values(array_map(fn (UnderBeam $post) => $post->label, array_filter($posts, fn (UnderBeam $post) => $post->off === null)));
+    }
+
+    /**
+     * @param  non-empty-list<Post>  $posts  in their order
+     * @param  ByPost<AsCast>  $cast
+     */
+    public static function of(array $posts, ByPost $cast, Plan $plan): self
+    {
+        return new self(array_map(fn (Post $post) => new UnderBeam(
+            $post->label, $post->at->inMillimetres(), isset($cast[$post]) ? new Vector($cast[$post]->alongX->inMillimetres(), $cast[$post]->alongY->inMillimetres()) : null,
+            $plan->closenessAt($post->id)->across,
+        ), $posts));
     }
 
     /** Whether anything is written down of how its posts were cast. */

@@ -11,10 +11,17 @@ use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Plan;
 
 /** What stands on the posts of each kind of job where nobody said otherwise, in goods of the trade that measures so. No size of it is checked. */
 final class UsualFrame
 {
+    /** As decided, else as usual; without layers where nothing usual stands on such posts. */
+    public static function orDecided(Plan $plan): FrameRules
+    {
+        return $plan->frame ?? self::of($plan->kind, $plan->notation, $plan->post->thicker()) ?? new FrameRules([]);
+    }
+
     /**
      * What is usual on the posts of such a job; null where nothing lies on them, or a maker’s sheet says what. A floor ends flush with the outer faces
      * of its posts, as the plan has room for it.

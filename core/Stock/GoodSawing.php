@@ -106,7 +106,7 @@ final class GoodSawing
         /** @var array<string, list<StockBoard>> $kinds boards out of one stock with the same pieces */
         $kinds = [];
         foreach ($boards as $board) {
-            $kinds[self::alike($board)][] = $board;
+            $kinds[$board->key()][] = $board;
         }
         /** @var array<string, true> $best what was tried and costs least as it is */
         $best = [];
@@ -129,7 +129,7 @@ final class GoodSawing
                         array_pop($kinds[$key]);
                     }
                     foreach ($anew as $board) {
-                        $kinds[self::alike($board)][] = $board;
+                        $kinds[$board->key()][] = $board;
                     }
                     $kinds = array_filter($kinds);
                     $isBetter = true;
@@ -154,12 +154,6 @@ final class GoodSawing
         }
 
         return $best;
-    }
-
-    /** Boards out of one stock with the same pieces have one key. */
-    private static function alike(StockBoard $board): string
-    {
-        return $board->stock->length->nanometres.':'.implode(',', array_map(fn (Length $piece) => $piece->nanometres, $board->pieces));
     }
 
     /**

@@ -14,6 +14,12 @@ final readonly class StockBoard
     {
     }
 
+    /** Boards out of one stock with the same pieces have one key. */
+    public function key(): string
+    {
+        return $this->stock->length->nanometres.':'.implode(',', array_map(fn (Length $piece) => $piece->nanometres, $this->pieces));
+    }
+
     /** @param  list<self>  $boards */
     public static function priceOf(array $boards): float
     {

@@ -39,13 +39,16 @@ use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Work\Pricing;
+use App\Bill\Amount;
 use App\Bill\BillPage;
 use App\Bill\BillRow;
 use App\Bill\ListsPage;
 use App\Models\Job;
 use App\Models\User;
 use App\Site\ReadSite;
+use App\Type\Say;
 use Illuminate\Http\UploadedFile;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\Builds;
 use Tests\FeatureTestCase;
 
@@ -295,6 +298,52 @@ final class BillTest extends FeatureTestCase
         $this->get("/jobs/{$job->id}/footing/bill")->assertSee('Lists to take along');
     }
 
+    /** Over a thousand it is shown with its mark for thousands, and what is shown can be kept again. */
+    public function test_a_price_over_a_thousand_is_kept_and_kept_again(): void
+    {
+        $job = $this->level($this->plan());
+        $keep = fn (string $price) => $this->post("/jobs/{$job->id}/footing/bill", ['form' => 'bill', 'price_bag' => $price, 'pack_bag' => '1', 'waste_bag' => '10', 'based_on' => $job->fresh()?->revision->number]);
+        $keep('1234.5')->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job->id}/footing/bill")->assertSee('value="1,234.50"', false);
+        $keep('1,234.50')->assertSessionHasNoErrors();
+        $this->assertSame(123450, (int) $this->lines($job)['bag']->goods->price);
+        // A thousand and more, or one and a bit? Nobody knows.
+        $keep('1,234')->assertSessionHasErrors('price_bag');
+        $this->assertSame(123450, (int) $this->lines($job)['bag']->goods->price);
+    }
+
+    #[TestWith(['12.50', 12.5])]
+    #[TestWith(['12,5', 12.5])]
+    #[TestWith(['1,234.50', 1234.5])]
+    #[TestWith(['1.234,50', 1234.5])]
+    #[TestWith(['1,234,567.8', 1234567.8])]
+    #[TestWith(['0.125', 0.125])]
+    #[TestWith(['€ 7', 7.0])]
+    #[TestWith(['1,234', null])]
+    #[TestWith(['1.234', null])]
+    #[TestWith(['12.34.56', null])]
+    #[TestWith(['-3', null])]
+    #[TestWith(['3 dear', null])]
+    #[TestWith(['20000000', null])]
+    #[TestWith(['', null])]
+    public function test_amounts_are_read_as_they_are_written_or_not_at_all(string $typed, ?float $amount): void
+    {
+        $this->assertSame($amount, Amount::read($typed));
+    }
+
+    /** No list is taken along as whole while ground is not read, or no frame is kept. */
+    public function test_lists_and_choices_say_what_is_not_in_them(): void
+    {
+        $whole = $this->level($this->plan());
+        $open = $this->level($this->plan(), 5);
+        foreach ([[$whole, false], [$open, true]] as [$job, $isOpen]) {
+            $lists = $this->get("/jobs/{$job->id}/footing/bill/lists")->assertSee('What stands on the posts is not in it');
+            $choices = $this->get("/jobs/{$job->id}/footing/bill/choices");
+            $isOpen ? $choices->assertSee('ground is not read') : $choices->assertDontSee('ground is not read');
+            $isOpen ? $lists->assertSee(Say::text('bill.ground_is_open')) : $lists->assertDontSee(Say::text('bill.ground_is_open'));
+        }
+    }
+
     public function test_every_ware_is_called_something(): void
     {
         foreach (Ware::cases() as $ware) {
@@ -310,11 +359,11 @@ final class BillTest extends FeatureTestCase
     }
 
     /** Its ground read level at every post. */
-    private function level(Plan $plan): Job
+    private function level(Plan $plan, int $read = 1000): Job
     {
         $job = $this->job($this->user, $plan);
         $rod = fn (?\Aequus\Plan\Posts\PostId $post): RodReading => new RodReading($post, Length::millimetres(1500));
-        $this->write($job, $this->user, new BenchmarkChosen('sill', Length::zero()), $rod(null), ...array_map(fn ($post) => $rod($post->id), $plan->grid->posts));
+        $this->write($job, $this->user, new BenchmarkChosen('sill', Length::zero()), $rod(null), ...array_map(fn ($post) => $rod($post->id), array_slice($plan->grid->posts, 0, $read)));
 
         return $job;
     }

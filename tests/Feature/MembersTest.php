@@ -154,6 +154,11 @@ final class MembersTest extends FeatureTestCase
     {
         $this->sold(['sold_45000000x195000000' => '2400 : 15'])->assertSessionHasNoErrors();
         $this->members()->assertSeeText('No stock length reaches from A1 to B1');
+        // Whoever buys by the cut list or the bill is told as well, and only then.
+        $this->boards()->assertSee('to be settled before it is bought');
+        $this->get("/jobs/{$this->job->id}/footing/bill/lists")->assertSee('to be settled before it is bought');
+        $this->sold(['sold_45000000x195000000' => '5400 : 40'])->assertSessionHasNoErrors();
+        $this->boards()->assertDontSee('to be settled before it is bought');
     }
 
     public function test_another_plan_keeps_the_frame_and_posts_cast_elsewhere_change_it(): void

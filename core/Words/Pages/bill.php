@@ -81,4 +81,6 @@ return [
     'bag_weighs' => 'A bag of dry mix weighs, {mass}',
     'no_such_bag' => 'A bag weighs {least} to {most}.',
     'asked_hold' => 'Counted as if all posts were held so; the goods above stay as decided.',
+    'frame_not_right' => 'Something of the frame is to be settled before it is bought: its page says what.',
+    'choices_ground' => 'Holes whose ground is not read are in none of these.',
 ];

@@ -5,6 +5,7 @@
         @if ($page->tables() === [])<p class="hint">{{ $say('bill.choices_none') }}</p>
         @else<p class="verdict-why">{{ $say('bill.choices_how') }}
             <a href="{{ route('footing.bill', $job) }}">{{ $say('bill.to_the_bill') }}</a></p>@endif
+        @if ($page->isOpen())<p class="verdict-why">{{ $say('bill.choices_ground') }}</p>@endif
         @foreach ($page->tables() as [$what, $ways])
             <div class="scroll-x"><table>
                 <caption>{{ $what }}</caption>

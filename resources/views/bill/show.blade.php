@@ -7,10 +7,7 @@
         @else
             <h1>{{ $page->isPriced() ? $say('bill.sum', sum: $page->sum) : $say('bill.no_price_yet') }}</h1>
             <p class="verdict-why">@if ($page->unpriced && $page->isPriced()){{ $say('bill.without_a_price', names: $page->unpriced) }}@endif
-                @if ($page->isOpen()){{ $say('bill.ground_is_open') }}@endif {{ $say('bill.what_it_counts') }}
-                @if ($plan->frame === null){{ $say('bill.without_the_frame') }}@elseif ($page->hasParts()){{
-                    $say('bill.without_other_frames') }}@endif
-                @if ($page->hasParts()){{ $say('bill.strings_of_the_grid') }}@endif
+                {{ $say('bill.what_it_counts') }} @foreach ($page->openWords() as $open){{ $open }} @endforeach
                 @if ($page->bagsAlone()){{ $say('bill.bags_alone', alone: $page->bagsAlone()[0], together: $page->bagsAlone()[1]) }}
                     <a href="#holes">{{ $say('bill.hole_by_hole') }}</a>@endif</p>
             <form method="post" action="{{ route('footing.bill.price', $job) }}">

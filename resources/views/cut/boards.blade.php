@@ -11,6 +11,8 @@
                 <p class="answer">{{ $say('frame.buys', boards: $say('frame.boards_count', count: $page->boards()), cost: $page->cost()) }}
                     @if ($page->isOpen()){{ $say('frame.some_open') }}@endif</p>
             @endif
+            @if ($page->isFrameHindered())<p class="refusal">{{ $say('bill.frame_not_right') }}
+                <a href="{{ route('cut.members', $job) }}">{{ $say('frame.to_the_frame') }}</a></p>@endif
             @foreach ($page->sections as $section)
                 <h2>{{ $say('frame.of_section', one: $section->sides()[0], other: $section->sides()[1]) }}
                     <span class="muted">{{ $say('frame.in_all', length: $section->inAll()) }}</span></h2>

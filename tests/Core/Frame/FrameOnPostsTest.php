@@ -117,6 +117,15 @@ final class FrameOnPostsTest extends TestCase
         $this->assertEqualsWithDelta([2400 + 195 + 15, 2400 + 195 - 165], [$rafter->from->z, $rafter->to->z], 1e-6);
         $this->assertEqualsWithDelta(-300, $rafter->from->y, 1e-6);
         $this->assertSame([], $frame->hindered);
+        // Joined over the middle row, the low piece takes the plumb cut’s reach with it, wherever it lies: rows 1800 apart, 300 over, out of lengths of 2700.
+        $rules = $this->usual(JobKind::Pergola);
+        $rules = $rules->soldIn($rules->layer(LayerKind::Joist)?->section() ?? '', [new Stock(Length::millimetres(2700), 9.0)]);
+        foreach ([1, -1] as $way) {
+            $sloped = new TopRules(Length::millimetres(2400), Slope::level(), Slope::ratio($way * 0.05), Length::millimetres(1000));
+            $joists = $this->frame($this->plan(baysY: [1800, 1800])->withTops($sloped), $rules)->of(LayerKind::Joist);
+            $half = 2100 * sqrt(1.0025);
+            $this->assertEqualsWithDelta($way > 0 ? [$half + 7.25, $half] : [$half, $half + 7.25], array_map(fn (Piece $piece) => $piece->length->inMillimetres(), array_slice($joists, 0, 2)), 1e-3);
+        }
         // One row 20 higher than the plane: told, not averaged away.
         $plan = $this->plan(baysY: [1500, 1500]);
         $ridge = new TopRules(Length::millimetres(2400), Slope::level(), Slope::ratio(-0.05), Length::millimetres(1000), [$plan->grid->labelled('A2')->id->row() => Length::millimetres(2345)]);
@@ -150,6 +159,13 @@ final class FrameOnPostsTest extends TestCase
         $slope = 90 / 2940;
         $this->assertEqualsWithDelta($run * sqrt(1 + $slope ** 2) + 145 * $slope, $rafter->length->inMillimetres(), 1e-3);
         $this->assertGreaterThan($rafter->solid->from->z, $rafter->solid->to->z);
+        // At the wall the ledger closes the joists: one rim, at the other end, and boards up to the ledger.
+        $floor = $this->usual(JobKind::Pergola)->with(new Layer(LayerKind::Rim, Length::millimetres(45), Length::millimetres(145)))->with(new Layer(LayerKind::Board, Length::millimetres(145), Length::millimetres(28)));
+        $closed = $this->frame($this->made(JobKind::Pergola, ['placed' => Pick::OnAWall]), $floor);
+        $this->assertCount(1, $closed->of(LayerKind::Rim));
+        $this->assertEqualsWithDelta($closed->of(LayerKind::Joist)[0]->solid->from->y - 22.5, $closed->of(LayerKind::Rim)[0]->solid->from->y, 1e-6);
+        $ends = array_merge(...array_map(fn (Piece $board) => array_map(fn (InSpace $at) => $at->y, $board->solid->corners()), $closed->of(LayerKind::Board)));
+        $this->assertEqualsWithDelta([-345, 2895], [min($ends), max($ends)], 1e-6);
         // One row and no wall: nothing lies on one beam.
         $single = $this->frame($this->plan(baysY: []), $this->usual(JobKind::Pergola));
         $this->assertSame([FrameRefusal::JoistsOnOneBeam], array_map(fn ($fact) => $fact->is, $single->hindered));

@@ -23,7 +23,7 @@ final class FrameRequest extends PlanChangeRequest
     /** @throws ValidationException with each refusal at its field */
     public function frame(Plan $plan): FrameRules
     {
-        $rules = $plan->frame ?? UsualFrame::of($plan->kind, $plan->notation, $plan->post->thicker()) ?? new FrameRules([]);
+        $rules = UsualFrame::orDecided($plan);
         $rules = new FrameRules($rules->layers, $this->text('beams_run') !== 'y', $rules->stocks);
         foreach ($rules->layers as $layer) {
             // What this page did not show stays as it is.

@@ -10,6 +10,7 @@ use Aequus\Bill\Ware;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Work\Pricing;
 use Aequus\Site\SiteState;
+use App\Bill\Amount;
 use App\Bill\BillPage;
 use App\Type\Say;
 use Illuminate\Validation\ValidationException;
@@ -17,8 +18,6 @@ use Illuminate\Validation\ValidationException;
 /** What is said of the goods of a bill: pack, waste, what lies on the site, and price. */
 final class PricesRequest extends PlanChangeRequest
 {
-    private const MOST = 1e7;
-
     /** Of a bag, kg or lb. */
     private const LIGHTEST_BAG = 1;
 
@@ -72,16 +71,14 @@ final class PricesRequest extends PlanChangeRequest
     /** Null where it is empty, or was refused. */
     private function amount(string $field): ?float
     {
-        $typed = str_replace(',', '.', $this->text($field));
-        if ($typed === '') {
+        if ($this->text($field) === '') {
             return null;
         }
-        if (! is_numeric($typed) || (float) $typed < 0.0 || (float) $typed > self::MOST) {
+        $amount = Amount::read($this->text($field));
+        if ($amount === null) {
             $this->refuse($field, Say::text('bill.no_amount', typed: $this->text($field)));
-
-            return null;
         }
 
-        return (float) $typed;
+        return $amount;
     }
 }

@@ -1,0 +1,1 @@
+@if ($page->openWords() !== [])<p class="verdict-why">@foreach ($page->openWords() as $open){{ $open }} @endforeach</p>@endif
