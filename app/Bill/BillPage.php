@@ -11,8 +11,9 @@ use Aequus\Bill\Ware;
 use Aequus\Bill\WareUnit;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\BagForecast;
-use Aequus\Frame\FrameOnPosts;
-use Aequus\Logbook\Square\AsCast;
+use Aequus\Frame\Frames;
+use Aequus\Plan\Part\Part;
+use Aequus\Plan\Part\PartKind;
 use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
 use Aequus\Words\Bill\BillWords;
@@ -57,14 +58,17 @@ final readonly class BillPage
     public function openWords(): array
     {
         $plan = $this->site->plan;
-        $frame = $plan->frame === null ? null : new FrameOnPosts($plan, $plan->frame, $this->site->log->newest(AsCast::class));
+        $without = array_values(array_map(fn (Part $part) => $part->name, array_filter(
+            $plan->parts, fn (Part $part) => $part->kind !== PartKind::Spots && ! isset($plan->partFrames[$part->id]),
+        )));
 
-        return array_map(fn (string $key) => Say::text($key), [
-            ...($this->isOpen() ? ['bill.ground_is_open'] : []),
-            ...($frame === null ? ['bill.without_the_frame'] : ($this->hasParts() ? ['bill.without_other_frames'] : [])),
-            ...($this->hasParts() ? ['bill.strings_of_the_grid'] : []),
-            ...($frame?->hindered === null || $frame->hindered === [] ? [] : ['bill.frame_not_right']),
-        ]);
+        return [
+            ...($this->isOpen() ? [Say::text('bill.ground_is_open')] : []),
+            ...($plan->frame === null ? [Say::text('bill.without_the_frame')] : []),
+            ...($without === [] ? [] : [Say::text('bill.without_other_frames', parts: $without)]),
+            ...($this->hasParts() ? [Say::text('bill.strings_of_the_grid')] : []),
+            ...(Frames::decided($plan, $this->site->log)->hindered === [] ? [] : [Say::text('bill.frame_not_right')]),
+        ];
     }
 
     /** @return ?array{int, int} bags where each hole is mixed by itself and loses the rest of its last bag, and where they are mixed on; null where that is the same */

@@ -68,7 +68,7 @@ final readonly class FrameDrawing
         $stands = array_flip(array_map(fn (Post $post) => $post->id->value, $standing));
         /** @var list<array{Solid, string, int}> $solids with how far up its layer lies */
         $solids = [
-            ...array_map(fn (Post $post) => [$frame->space->post($post), isset($stands[$post->id->value]) ? 'frame-post is-built' : 'frame-post', 0], $plan->grid->atCrossings()),
+            ...array_map(fn (Post $post) => [$frame->space->post($post), isset($stands[$post->id->value]) ? 'frame-post is-built' : 'frame-post', 0], $frame->footprint->posts),
             ...array_map(fn (Piece $piece) => [$piece->solid, 'frame-piece'.($piece->layer->kind === $upTo ? ' is-shown' : ''), self::LIES[$piece->layer->kind->value]], $shown),
         ];
         $flat = array_map(fn (array $solid) => array_map($this->seen(...), $solid[0]->corners()), $solids);

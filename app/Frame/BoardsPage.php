@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Frame;
 
-use Aequus\Frame\FrameOnPosts;
+use Aequus\Frame\Frames;
 use Aequus\Frame\Piece;
 use Aequus\Frame\SectionSawn;
 use Aequus\Frame\UsualFrame;
-use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Frame\FrameRules;
@@ -31,7 +30,7 @@ final readonly class BoardsPage
     /** @var list<SectionSawn> */
     public array $sections;
 
-    private FrameOnPosts $frame;
+    private Frames $frames;
 
     private Plan $plan;
 
@@ -39,14 +38,14 @@ final readonly class BoardsPage
     {
         $this->plan = $site->plan;
         $this->rules = UsualFrame::orDecided($site->plan);
-        $this->frame = new FrameOnPosts($site->plan, $this->rules, $site->log->newest(AsCast::class));
-        $this->sections = SectionSawn::all($this->frame->pieces, $this->rules->stocks, $site->plan->notation->system()->kerf);
+        $this->frames = Frames::decidedOrUsual($site->plan, $site->log);
+        $this->sections = SectionSawn::all($this->frames->pieces, $this->rules->stocks, $site->plan->notation->system()->kerf);
     }
 
     /** Whether the frame can’t be built as it is: what is cut for it would be wrong somewhere. */
     public function isFrameHindered(): bool
     {
-        return $this->frame->hindered !== [];
+        return $this->frames->hindered !== [];
     }
 
     /** How many boards are bought for all sections whose lengths are known. */
@@ -80,11 +79,9 @@ final readonly class BoardsPage
     /** How its ends are cut, in words. */
     public function ends(Piece $piece): string
     {
-        $rise = abs($this->frame->space->rise);
-
         return match (true) {
             $piece->layer->kind === LayerKind::Brace => Say::text('frame.mitred_ends'),
-            $piece->layer->kind === LayerKind::Joist && $rise > 0.0 => Say::text('frame.plumb_ends', degrees: number_format(rad2deg(atan($rise)), 1)),
+            $piece->slope > 0.0 => Say::text('frame.plumb_ends', degrees: number_format(rad2deg(atan($piece->slope)), 1)),
             default => Say::text('frame.square_ends'),
         };
     }

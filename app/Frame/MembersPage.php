@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Frame;
 
 use Aequus\Fact\Fact;
+use Aequus\Frame\Footprint;
 use Aequus\Frame\FrameOnPosts;
+use Aequus\Frame\Frames;
 use Aequus\Frame\Piece;
 use Aequus\Frame\UsualFrame;
-use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\Part\Part;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Set\Lift;
@@ -42,18 +44,25 @@ final readonly class MembersPage
 
     public ?LayerKind $upTo;
 
-    public function __construct(private SiteState $site, string $view, string $upTo)
+    /** The part whose frame it is; null for the first grid. */
+    public ?Part $part;
+
+    /** @param  string  $on  id of a part, and which straight piece of a row from 0; empty for the first grid */
+    public function __construct(private SiteState $site, string $view, string $upTo, public string $on = '')
     {
         $plan = $site->plan;
-        $this->isDecided = $plan->frame !== null;
-        $this->rules = UsualFrame::orDecided($plan);
-        $frame = new FrameOnPosts($plan, $this->rules, $site->log->newest(AsCast::class));
-        $this->frame = $frame->pieces === [] ? null : $frame;
+        [$id, $at] = array_pad(explode('.', $on), 2, '0');
+        $this->part = array_values(array_filter($plan->parts, fn (Part $part) => $part->id === $id))[0] ?? null;
+        $this->isDecided = $this->part === null ? $plan->frame !== null : isset($plan->partFrames[$this->part->id]);
+        $this->rules = $this->part === null ? UsualFrame::orDecided($plan) : UsualFrame::ofPart($plan, $this->part);
+        $pieces = $this->part === null ? Frames::onGrid($plan, $this->rules, $site->log) : Frames::onPart($plan, $this->part, $this->rules, $site->log);
+        $frame = $pieces[(int) $at] ?? $pieces[0] ?? null;
+        $this->frame = $frame?->pieces === [] ? null : $frame;
         $this->view = FrameView::tryFrom($view) ?? FrameView::Corner1;
         $kind = LayerKind::tryFrom($upTo);
         $this->upTo = $kind !== null && $this->rules->layer($kind) !== null ? $kind : null;
         $this->drawing = $this->frame === null ? null : new FrameDrawing(
-            $plan, $this->frame, $this->view, $this->upTo, array_values(array_filter($plan->grid->atCrossings(), fn (Post $post) => $site->standing($post)->set)),
+            $plan, $this->frame, $this->view, $this->upTo, array_values(array_filter($this->frame->footprint->posts, fn (Post $post) => $site->standing($post)->set)),
         );
     }
 
@@ -142,8 +151,17 @@ final readonly class MembersPage
         return $order;
     }
 
-    public function hasParts(): bool
+    /** @return array<string, string> everything a frame can stand on, by what is sent; the first grid alone where there is no part */
+    public function standsOn(): array
     {
-        return $this->site->plan->parts !== [];
+        $on = ['' => Say::text('frame.on_the_grid')];
+        foreach ($this->site->plan->parts as $part) {
+            $pieces = Footprint::ofPart($part, $this->rules);
+            foreach ($pieces as $i => $footprint) {
+                $on["{$part->id}.{$i}"] = Say::text('frame.on_part', part: $part->name, from: $footprint->posts[0]->label, to: $footprint->posts[count($footprint->posts) - 1]->label);
+            }
+        }
+
+        return $on;
     }
 }

@@ -11,10 +11,9 @@ use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\Concrete;
 use Aequus\Footing\Materials\Foam;
 use Aequus\Footing\Materials\Gravel;
-use Aequus\Frame\FrameOnPosts;
+use Aequus\Frame\Frames;
 use Aequus\Frame\Piece;
 use Aequus\Frame\SectionSawn;
-use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
@@ -110,12 +109,9 @@ final readonly class JobNeeds
     /** @return list<Need> boards of the frame out of the lengths they are sold in, sheets, and what holds them together */
     private function ofFrame(SiteState $site): array
     {
-        if ($this->plan->frame === null) {
-            return [];
-        }
-        $frame = new FrameOnPosts($this->plan, $this->plan->frame, $site->log->newest(AsCast::class));
+        $frame = Frames::decided($this->plan, $site->log);
         $needs = array_map(fn (Piece $sheet) => new Need(self::id(Ware::Sheet, $sheet->length), 1.0, ''), $frame->of(LayerKind::Sheet));
-        foreach (SectionSawn::all($frame->pieces, $this->plan->frame->stocks, $this->plan->notation->system()->kerf) as $section) {
+        foreach (SectionSawn::all($frame->pieces, $this->plan->frame->stocks ?? [], $this->plan->notation->system()->kerf) as $section) {
             [$one, $other] = $section->sides();
             $needs = [...$needs, ...($section->cutting === null ? [new Need(self::id(Ware::TimberByLength, $one, $other), $this->far($section->inAll()), '')] : array_map(
                 fn (StockBoard $board) => new Need(self::id(Ware::Timber, $one, $other, $board->stock->length), 1.0, ''), $section->cutting->boards,

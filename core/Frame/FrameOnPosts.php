@@ -12,10 +12,9 @@ use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\ByPost;
-use Aequus\Plan\Posts\Post;
 
 /**
- * Every piece that stands on the posts of the first grid, layer by layer, from the rules that were decided: how long, from which stock, and where it
+ * Every piece that stands on one footprint, layer by layer, from the rules that were decided: how long, from which stock, and where it
  * goes. Lengths of beams follow posts as they were cast. No span and no connection is checked.
  */
 final readonly class FrameOnPosts
@@ -32,20 +31,17 @@ final readonly class FrameOnPosts
     /** @var array<string, RowAsCast> by the first post of the line, where casting changed a beam’s length */
     public array $changed;
 
-    /** @var list<PostLine> */
-    private array $lines;
-
     public FrameSpace $space;
 
     /** @param  ByPost<AsCast>  $cast */
-    public function __construct(private Plan $plan, private FrameRules $rules, ByPost $cast)
+    public function __construct(Plan $plan, public FrameRules $rules, public Footprint $footprint, ByPost $cast)
     {
-        $this->lines = $this->lines();
-        $this->space = new FrameSpace($plan, $rules, $this->lines);
+        $lines = $footprint->lines;
+        $this->space = new FrameSpace($plan, $rules, $footprint);
         $joints = new JoinedLines($plan, $rules, $cast, $this->space->steepAlong);
-        [$over, $above] = [new OverPosts($plan, $this->lines, $this->space, $joints), new OverBeams($rules, $this->space, $joints)];
+        [$over, $above] = [new OverPosts($plan, $lines, $this->space, $joints), new OverBeams($rules, $this->space, $joints)];
         $changed = [];
-        foreach ($this->lines as $line) {
+        foreach ($lines as $line) {
             $row = $joints->asCast($line);
             if (! $row->isAsPlanned()) {
                 $changed[$line->posts[0]->label] = $row;
@@ -53,8 +49,8 @@ final readonly class FrameOnPosts
         }
         $this->changed = $changed;
         $pieces = $fixings = [];
-        $hindered = $this->lines === [] ? [] : (new OutOfPlace($plan, $rules, $this->lines, $this->space))->told();
-        foreach ($this->lines === [] ? [] : $rules->layers as $layer) {
+        $hindered = $lines === [] ? [] : (new OutOfPlace($plan, $rules, $footprint, $this->space))->told();
+        foreach ($lines === [] ? [] : $rules->layers as $layer) {
             $built = $this->built($layer, $over, $above);
             $pieces = [...$pieces, ...$built->pieces];
             $hindered = [...$hindered, ...$built->hindered];
@@ -109,26 +105,5 @@ final readonly class FrameOnPosts
             LayerKind::Board => $above->boards($layer),
             LayerKind::Sheet => $above->sheets($layer),
         };
-    }
-
-    /** @return list<PostLine> lines of two posts or more, along the beams */
-    private function lines(): array
-    {
-        $lines = [];
-        $alongX = $this->rules->alongX;
-        foreach ($this->plan->grid->atCrossings() as $post) {
-            $lines[$alongX ? $post->at->y->nanometres : $post->at->x->nanometres][] = $post;
-        }
-        ksort($lines);
-        $found = [];
-        foreach ($lines as $across => $posts) {
-            $along = fn (Post $post): int => $alongX ? $post->at->x->nanometres : $post->at->y->nanometres;
-            usort($posts, fn (Post $a, Post $b) => $along($a) <=> $along($b));
-            if (count($posts) > 1) {
-                $found[] = new PostLine($posts, $along($posts[0]) / 1e6, $along($posts[count($posts) - 1]) / 1e6, $across / 1e6);
-            }
-        }
-
-        return $found;
     }
 }

@@ -40,15 +40,18 @@ final readonly class FrameSpace
 
     private float $high;
 
-    /** @param  list<PostLine>  $lines */
-    public function __construct(private Plan $plan, private FrameRules $rules, private array $lines)
+    /** @var list<PostLine> */
+    private array $lines;
+
+    public function __construct(private Plan $plan, private FrameRules $rules, private Footprint $footprint)
     {
+        $this->lines = $lines = $footprint->lines;
         $past = $rules->layer(LayerKind::Beam)?->past()->inMillimetres() ?? 0.0;
         $this->begin = min([INF, ...array_map(fn (PostLine $line) => $line->from, $lines)]) - $past;
         $this->end = max([-INF, ...array_map(fn (PostLine $line) => $line->to, $lines)]) + $past;
         $wall = $rules->layer(LayerKind::Ledger) === null || $lines === [] ? null : $this->wallAlong();
-        $this->wall = $wall === null ? null : $this->acrossOf($wall);
-        $this->plane = $lines === [] ? null : new TopPlane($plan, $rules, $lines, $this->wall);
+        $this->wall = $wall === null ? null : $footprint->across($wall->from);
+        $this->plane = $lines === [] ? null : new TopPlane($plan, $footprint, $this->wall);
         $this->rise = $this->plane->rise ?? 0.0;
         $this->steepAlong = sqrt(1 + ($this->plane->riseAlong ?? 0.0) ** 2);
         $over = $rules->layer(LayerKind::Joist)?->past()->inMillimetres() ?? 0.0;
@@ -217,7 +220,7 @@ final readonly class FrameSpace
     public function post(Post $post): Solid
     {
         $section = $this->plan->sectionOf($post);
-        [$along, $across] = [$this->alongOf($post), $this->rules->alongX ? $post->at->y->inMillimetres() : $post->at->x->inMillimetres()];
+        [$along, $across] = [$this->footprint->along($post->at), $this->footprint->across($post->at)];
 
         return new Solid($this->at($along, $across, 0.0), $this->at($along, $across, 0.0), $section->thicker()->inMillimetres(), $this->plane?->topOf($post) ?? $this->plan->standing->inMillimetres());
     }
@@ -237,7 +240,7 @@ final readonly class FrameSpace
     /** Where a height lies over a place on the plan. */
     private function at(float $along, float $across, float $up): InSpace
     {
-        return $this->rules->alongX ? new InSpace($along, $across, $up) : new InSpace($across, $along, $up);
+        return $this->footprint->alongX ? new InSpace($along, $across, $up) : new InSpace($across, $along, $up);
     }
 
     private function height(float $along, float $across): float
@@ -260,28 +263,18 @@ final readonly class FrameSpace
         return sqrt(1 + $this->rise ** 2);
     }
 
-    private function alongOf(Post $post): float
-    {
-        return $this->rules->alongX ? $post->at->x->inMillimetres() : $post->at->y->inMillimetres();
-    }
-
     /** A wall the grid is held by, along the beams and beyond all posts. */
     private function wallAlong(): ?FixedLine
     {
         foreach ($this->plan->layout->fixedLines as $line) {
-            $from = $this->acrossOf($line);
-            $isAlong = abs($from - ($this->rules->alongX ? $line->to->y->inMillimetres() : $line->to->x->inMillimetres())) < 1.0;
+            $from = $this->footprint->across($line->from);
+            $isAlong = abs($from - $this->footprint->across($line->to)) < 1.0;
             if ($line->kind === FixedKind::Wall && $isAlong && ($from > $this->lines[count($this->lines) - 1]->across || $from < $this->lines[0]->across)) {
                 return $line;
             }
         }
 
         return null;
-    }
-
-    private function acrossOf(FixedLine $line): float
-    {
-        return $this->rules->alongX ? $line->from->y->inMillimetres() : $line->from->x->inMillimetres();
     }
 
     /** @return list<float> centres between two edges, the outer ones flush with them */

@@ -19,8 +19,7 @@ final readonly class OutOfPlace
     /** Less than this nobody builds to, mm. */
     private const HAIR = 0.5;
 
-    /** @param  non-empty-list<PostLine>  $lines */
-    public function __construct(private Plan $plan, private FrameRules $rules, private array $lines, private FrameSpace $space)
+    public function __construct(private Plan $plan, private FrameRules $rules, private Footprint $footprint, private FrameSpace $space)
     {
     }
 
@@ -40,10 +39,12 @@ final readonly class OutOfPlace
         if ($line->kind === FixedKind::String) {
             return null;
         }
-        $side = $line->off($this->lines[0]->posts[0]->at)->isNegative() ? -1 : 1;
-        $deepest = max(array_map(
-            fn (InSpace $corner) => -$side * $line->off(new Point(Length::millimetres($corner->x), Length::millimetres($corner->y)))->inMillimetres(), $this->space->outline(),
-        ) ?: [0.0]);
+        $side = $line->off($this->footprint->lines[0]->posts[0]->at)->isNegative() ? -1 : 1;
+        $deepest = max(array_map(function (InSpace $corner) use ($side, $line): float {
+            $at = $this->footprint->onPlan($corner);
+
+            return -$side * $line->off(new Point(Length::millimetres($at->x), Length::millimetres($at->y)))->inMillimetres();
+        }, $this->space->outline()) ?: [0.0]);
 
         return $deepest > self::HAIR ? Fact::of(FrameRefusal::IntoTheWall, wall: $line->name, by: Length::millimetres($deepest)) : null;
     }
@@ -53,7 +54,7 @@ final readonly class OutOfPlace
     {
         $past = $this->rules->layer(LayerKind::Beam)?->past()->inMillimetres() ?? 0.0;
         $short = [];
-        foreach ($this->lines as $line) {
+        foreach ($this->footprint->lines as $line) {
             $by = max($line->from - $past - $this->space->begin, $this->space->end - $line->to - $past);
             $short = $by > self::HAIR ? [...$short, Fact::of(FrameRefusal::BeamEndsShort, post: $line->posts[0]->label, by: Length::millimetres($by))] : $short;
         }

@@ -40,7 +40,7 @@ final readonly class OverBeams
             $from = 0.0;
             foreach ($lengths[0] as $length) {
                 $share = $length->inMillimetres() / $member->stock->inMillimetres();
-                $pieces[] = new Piece($layer, ++$number, $length, $this->space->across($at, $from, $from + $share, $layer), count($lengths[0]) > 1);
+                $pieces[] = new Piece($layer, ++$number, $length, $this->space->across($at, $from, $from + $share, $layer), count($lengths[0]) > 1, $member->slope);
                 $from += $share;
             }
         }

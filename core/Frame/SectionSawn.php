@@ -70,7 +70,7 @@ final readonly class SectionSawn
     {
         $counted = [];
         foreach ($this->pieces as $piece) {
-            $key = $piece->layer->kind->value.':'.$piece->length->nanometres;
+            $key = "{$piece->layer->kind->value}:{$piece->length->nanometres}:{$piece->slope}";
             $counted[$key] = [$piece, ($counted[$key][1] ?? 0) + 1];
         }
         $order = array_flip(array_values(array_unique(array_map(fn (Piece $piece) => $piece->layer->kind->value, $this->pieces))));

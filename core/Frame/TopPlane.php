@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Aequus\Frame;
 
 use Aequus\Measure\Length;
-use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 
@@ -23,12 +22,13 @@ final readonly class TopPlane
     /** Top of the first post of the first line. */
     private float $top;
 
-    /**
-     * @param  non-empty-list<PostLine>  $lines
-     * @param  ?float  $wall  across the beams, where one carries the far ends
-     */
-    public function __construct(private Plan $plan, private FrameRules $rules, private array $lines, private ?float $wall)
+    /** @var list<PostLine> one or more */
+    private array $lines;
+
+    /** @param  ?float  $wall  across the beams, where one carries the far ends */
+    public function __construct(private Plan $plan, private Footprint $footprint, private ?float $wall)
     {
+        $this->lines = $footprint->lines;
         [$this->top, $this->riseAlong, $this->rise] = $this->through();
     }
 
@@ -38,7 +38,7 @@ final readonly class TopPlane
         $off = [];
         foreach ($this->lines as $line) {
             foreach ([$line->posts[0], $line->posts[count($line->posts) - 1]] as $post) {
-                $by = $this->topOf($post) - $this->height($this->alongOf($post), $line->across);
+                $by = $this->topOf($post) - $this->height($this->footprint->along($post->at), $line->across);
                 if (abs($by) >= 0.5) {
                     $off[] = [$post->label, Length::millimetres(abs($by))];
                 }
@@ -77,6 +77,9 @@ final readonly class TopPlane
         if ($this->plan->tops !== null) {
             return $standing + $this->plan->tops->topOf($post)->minus($this->plan->tops->topOf($this->plan->grid->posts[0]))->inMillimetres();
         }
+        if ($this->footprint->part !== '') {
+            return $standing;
+        }
         $deep = $this->plan->grid->rows->length()->inMillimetres();
         $long = $this->plan->grid->columns->length()->inMillimetres();
         if ($deep <= 0.0) {
@@ -103,10 +106,5 @@ final readonly class TopPlane
     private function fall(): float
     {
         return (int) ($this->plan->answers->of['fall'] ?? 0) / 1e6;
-    }
-
-    private function alongOf(Post $post): float
-    {
-        return $this->rules->alongX ? $post->at->x->inMillimetres() : $post->at->y->inMillimetres();
     }
 }

@@ -11,6 +11,8 @@ use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Part\Part;
+use Aequus\Plan\Part\PartKind;
 use Aequus\Plan\Plan;
 
 /** What stands on the posts of each kind of job where nobody said otherwise, in goods of the trade that measures so. No size of it is checked. */
@@ -20,6 +22,15 @@ final class UsualFrame
     public static function orDecided(Plan $plan): FrameRules
     {
         return $plan->frame ?? self::of($plan->kind, $plan->notation, $plan->post->thicker()) ?? new FrameRules([]);
+    }
+
+    /** The same of a further part: rails on a row of a fence, the frame of the job’s kind on a grid, nothing on other posts. */
+    public static function ofPart(Plan $plan, Part $part): FrameRules
+    {
+        return $plan->partFrames[$part->id] ?? match (true) {
+            $part->kind === PartKind::Grid || ($part->kind === PartKind::Row && $plan->kind === JobKind::FenceLine) => self::of($plan->kind, $plan->notation, $plan->post->thicker()),
+            default => null,
+        } ?? new FrameRules([]);
     }
 
     /**

@@ -90,6 +90,8 @@ final readonly class Plan
         public array $prices = [],
         /** What stands on the posts, where that was decided. */
         public ?FrameRules $frame = null,
+        /** @var array<string, FrameRules> what stands on further parts, where that was decided, by their ids */
+        public array $partFrames = [],
     ) {
         $this->parts = $parts = array_map(fn (Part $part) => $part->outOf(($heavy ?? $post)->thicker()), $parts);
         $this->grid = $parts === [] && $grid->added === [] ? $grid : Parts::onto($grid, $parts, $post->across());
@@ -189,7 +191,7 @@ final readonly class Plan
             new Fit([...$things, ...array_filter($fit->things, fn (MustFit $thing) => ! in_array($thing->name, $answered, true))], $fit->neighbours),
             $this->holding == $was->holding ? $fresh->holding : $this->holding, $origin, $fresh->answers, $fresh->ownDepth,
             [...$fresh->parts, ...array_filter($parts, fn (Part $part) => $part->id !== Part::ANSWERED)], $site, $fresh->heavy, $fresh->work, $this->braces, $this->around,
-            $this->prices, $this->frame,
+            $this->prices, $this->frame, $this->partFrames,
         );
     }
 
@@ -203,7 +205,7 @@ final readonly class Plan
                 $earlier->grid->leftOut,
             ),
             $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth, $earlier->parts, $earlier->site,
-            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices, $earlier->frame,
+            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices, $earlier->frame, $earlier->partFrames,
         );
     }
 
@@ -251,6 +253,12 @@ final readonly class Plan
         return $this->with(frame: $frame);
     }
 
+    /** What stands on a further part. */
+    public function withPartFrame(Part $part, FrameRules $frame): self
+    {
+        return $this->with(partFrames: [...$this->partFrames, $part->id => $frame]);
+    }
+
     public function around(Surroundings $around): self
     {
         return $this->with(around: $around);
@@ -273,19 +281,20 @@ final readonly class Plan
      * @param  ?list<SiteObject>  $site
      * @param  ?list<Brace>  $braces
      * @param  ?array<string, Pricing>  $prices
+     * @param  ?array<string, FrameRules>  $partFrames
      */
     private function with(
         ?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null,
         ?HoleShape $hole = null, ?Holding $holding = null, ?array $parts = null,
         ?array $site = null, ?array $braces = null, ?Surroundings $around = null,
-        ?array $prices = null, ?FrameRules $frame = null,
+        ?array $prices = null, ?FrameRules $frame = null, ?array $partFrames = null,
     ): self {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
                 ?? $this->holding, $this->origin, $this->answers, $this->ownDepth, $parts ?? $this->parts,
             $site ?? $this->site, $this->heavy, $this->work, $braces ?? $this->braces,
-            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame,
+            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame, $partFrames ?? $this->partFrames,
         );
     }
 

@@ -23,15 +23,15 @@ final class FrameController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('cut.members', $site, ['page' => new MembersPage($site->state, $request->string('view')->value(), $request->string('up_to')->value())]);
+        return $this->page('cut.members', $site, ['page' => new MembersPage($site->state, $request->string('view')->value(), $request->string('up_to')->value(), $request->string('on')->value())]);
     }
 
     public function decide(FrameRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $plan->withFrame($request->frame($plan)), Say::text('frame.reason'), $request->integer('based_on'));
+        $revise($job, $this->user($request), $request->decided($plan), Say::text('frame.reason'), $request->integer('based_on'));
 
-        return redirect()->route('cut.members', $job)->with('said', Say::text('frame.kept'));
+        return redirect()->route('cut.members', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])])->with('said', Say::text('frame.kept'));
     }
 
     public function boards(Job $job): View

@@ -46,6 +46,12 @@ final readonly class FrameRules
         return new self(array_values(array_filter($this->layers, fn (Layer $layer) => $layer->kind !== $kind)), $this->alongX, $this->stocks);
     }
 
+    /** Out of the lengths that timber is sold in for the whole job: they are kept with the frame on its first grid. */
+    public function inStocksOf(?self $first): self
+    {
+        return new self($this->layers, $this->alongX, $first->stocks ?? $this->stocks);
+    }
+
     /** @param  list<Stock>  $stocks */
     public function soldIn(string $section, array $stocks): self
     {

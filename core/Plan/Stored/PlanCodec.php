@@ -11,6 +11,7 @@ use Aequus\Measure\Stored;
 use Aequus\Measure\Unit;
 use Aequus\Plan\Answers;
 use Aequus\Plan\Footing\HoleShape;
+use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Grid\Grid;
 use Aequus\Plan\Grid\GridLine;
 use Aequus\Plan\Grid\GridLines;
@@ -76,6 +77,9 @@ final class PlanCodec
                 fn (string $id, Pricing $said) => [$id, $said->pack, $said->waste, $said->onSite, $said->price, ...($said->mass === null ? [] : [$said->mass])], array_map(strval(...), array_keys($plan->prices)), $plan->prices,
             )]),
             ...($plan->frame === null ? [] : ['frame' => FrameCodec::encode($plan->frame)]),
+            ...($plan->partFrames === [] ? [] : ['part_frames' => array_map(
+                fn (string $part, FrameRules $frame) => ['part' => $part] + FrameCodec::encode($frame), array_keys($plan->partFrames), $plan->partFrames,
+            )]),
             ...($plan->braces === [] ? [] : ['braces' => array_map(PartCodec::encodeBrace(...), $plan->braces)]),
             ...($plan->heavy === null ? [] : ['heavy' => self::encodeSection($plan->heavy)]),
             ...($plan->work == new Work ? [] : ['work' => [
@@ -128,6 +132,7 @@ final class PlanCodec
             ), array_map(PartCodec::decodeBrace(...), $plan->each('braces')),
             $part('around') === null ? new Surroundings : new Surroundings(...array_map($plan->in('around')->wholeOrNone(...), [0, 1, 2, 3])),
             self::decodePrices($plan->each('prices')), $part('frame') === null ? null : FrameCodec::decode($plan->in('frame')),
+            self::decodePartFrames($plan->each('part_frames')),
         );
     }
 
@@ -143,6 +148,15 @@ final class PlanCodec
         }
 
         return $prices;
+    }
+
+    /**
+     * @param  list<Stored>  $stored
+     * @return array<string, FrameRules>
+     */
+    private static function decodePartFrames(array $stored): array
+    {
+        return array_combine(array_map(fn (Stored $frame) => $frame->text('part'), $stored), array_map(FrameCodec::decode(...), $stored));
     }
 
     /** @return array{b: int, d: int, round: bool} */

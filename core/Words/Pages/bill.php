@@ -11,7 +11,7 @@ return [
     'ground_is_open' => 'Where no depth is known yet, hole and post are left out.',
     'what_it_counts' => 'Posts, holes and layout, as planned and as dug.',
     'without_the_frame' => 'What stands on the posts is not in it: keep its frame first.',
-    'without_other_frames' => 'The frame is that of the first grid.',
+    'without_other_frames' => 'Nothing is kept yet of what stands on {parts,}; that is not in it.',
     'bags_alone' => 'Holes mixed one by one take {alone} bags, not {together}:',
     'strings_of_the_grid' => 'Boards and string are those of the first grid: a part needs its own.',
     'goods' => 'What to buy',

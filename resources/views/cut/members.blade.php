@@ -3,6 +3,9 @@
     <div class="two">
         <section class="paper">
             <h1>{{ $say('frame.title') }}</h1>
+            @if (count($page->standsOn()) > 1)<form method="get" action="{{ route('cut.members', $job) }}" class="entry">
+                <x-choice form="sum" name="on" :label="$say('frame.stands_on')" :value="$page->on" :options="$page->standsOn()" />
+                <button class="button button-second">{{ $say('frame.on_show') }}</button></form>@endif
             @unless ($page->isDecided)<p class="verdict-why">{{ $page->rules->layers === [] ? $say('frame.none_usual')
                 : $say('frame.not_decided') }}</p>@endunless
             @foreach ($page->told() as $told)<p class="refusal">{{ $told }}</p>@endforeach
@@ -10,6 +13,7 @@
                 <figure class="drawing"><x-drawing.frame :model="$page->drawing" :view="$page->views()[$page->view->value]" />
                     <figcaption class="hint">{{ $say('frame.solid_stands') }}</figcaption></figure>
                 <form method="get" action="{{ route('cut.members', $job) }}" class="entry" hx-trigger="change">
+                    @if ($page->on !== '')<input type="hidden" name="on" value="{{ $page->on }}">@endif
                     <x-choice form="sum" name="view" :label="$say('frame.seen')" :value="$page->view->value" :options="$page->views()" />
                     <x-choice form="sum" name="up_to" :label="$say('frame.up_to')" :value="$page->upTo->value ?? ''" :options="$page->layers()" />
                     <button class="button button-second">{{ $say('page.show') }}</button>
@@ -27,7 +31,7 @@
                         <td>@if ($row->layer->reliedOn === '')<span class="state state-unchecked">{{ $say('frame.unchecked') }}</span>@else{{
                             $row->layer->reliedOn }}@endif</td></tr>@endforeach</tbody>
                 </table></div>
-                <p class="hint">{{ $say('frame.not_checked') }} @if ($page->hasParts()){{ $say('frame.first_grid_only') }}@endif</p>
+                <p class="hint">{{ $say('frame.not_checked') }}</p>
                 @if ($page->marks() !== [])<h2>{{ $say('frame.marks') }}</h2>@endif
                 @foreach ($page->marks() as [$what, $faces])<p>{{ $what }}</p>
                     <p class="strong">@foreach ($faces as $face)<span class="sawn-length"><x-length :of="$face"
@@ -47,7 +51,7 @@
             <summary>{{ $say('frame.change') }}</summary>
             <form method="post" action="{{ route('cut.members.decide', $job) }}" class="entry">
                 @csrf <input type="hidden" name="form" value="frame"><input type="hidden" name="based_on"
-                    value="{{ old('based_on', $job->revision->number) }}">
+                    value="{{ old('based_on', $job->revision->number) }}"><input type="hidden" name="on" value="{{ $page->on }}">
                 <x-choice wide form="frame" name="beams_run" :label="$say('frame.beams_run')" :value="$page->rules->alongX ? 'x' : 'y'"
                     :options="['x' => $say('frame.along_rows'), 'y' => $say('frame.along_columns')]" />
                 @foreach ($page->rows() as $row)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Frame;
 
+use Aequus\Frame\Footprint;
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\FrameRefusal;
 use Aequus\Frame\InSpace;
@@ -202,7 +203,7 @@ final class FrameOnPostsTest extends TestCase
     {
         $plan = $this->plan();
         $cast = ByPost::each([$plan->grid->labelled('C1'), $plan->grid->labelled('A1')], fn ($post) => new AsCast($post->id, Length::millimetres($post->label === 'C1' ? 12 : 0), Length::zero()));
-        $frame = new FrameOnPosts($plan, $this->deck(), $cast);
+        $frame = new FrameOnPosts($plan, $this->deck(), Footprint::ofGrid($plan, $this->deck()), $cast);
         $this->assertEqualsWithDelta([5412, 5412, 5400, 5400], array_map(fn (Piece $piece) => $piece->length->inMillimetres(), $frame->of(LayerKind::Beam)), 1e-3);
         $this->assertSame(['A1'], array_keys($frame->changed));
         $this->assertEqualsWithDelta(12, $frame->changed['A1']->longer->inMillimetres(), 1e-6);
@@ -418,7 +419,7 @@ final class FrameOnPostsTest extends TestCase
 
     private function frame(Plan $plan, FrameRules $rules): FrameOnPosts
     {
-        return new FrameOnPosts($plan, $rules, ByPost::none());
+        return new FrameOnPosts($plan, $rules, Footprint::ofGrid($plan, $rules), ByPost::none());
     }
 
     /**

@@ -10,6 +10,7 @@ use Aequus\Measure\Unit;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\Part\Part;
 use Aequus\Plan\Plan;
 use App\Type\Say;
 use Illuminate\Validation\ValidationException;
@@ -21,9 +22,16 @@ final class FrameRequest extends PlanChangeRequest
     private const MOST_FIXINGS = 20;
 
     /** @throws ValidationException with each refusal at its field */
-    public function frame(Plan $plan): FrameRules
+    public function decided(Plan $plan): Plan
     {
-        $rules = UsualFrame::orDecided($plan);
+        $id = explode('.', $this->text('on'))[0];
+        $part = array_values(array_filter($plan->parts, fn (Part $part) => $part->id === $id))[0] ?? null;
+
+        return $part === null ? $plan->withFrame($this->frame($plan, UsualFrame::orDecided($plan))) : $plan->withPartFrame($part, $this->frame($plan, UsualFrame::ofPart($plan, $part)));
+    }
+
+    private function frame(Plan $plan, FrameRules $rules): FrameRules
+    {
         $rules = new FrameRules($rules->layers, $this->text('beams_run') !== 'y', $rules->stocks);
         foreach ($rules->layers as $layer) {
             // What this page did not show stays as it is.
