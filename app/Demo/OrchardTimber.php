@@ -35,9 +35,7 @@ final class OrchardTimber
     /** Beams and joists are from a table; nobody looked the rest up. */
     private static function reliedOn(Layer $layer): Layer
     {
-        return in_array($layer->kind, [LayerKind::Beam, LayerKind::Joist], true) ? new Layer(
-            $layer->kind, $layer->thick, $layer->deep, $layer->count, $layer->apart, $layer->past, $layer->gap, $layer->fixings, 'span table of the yard',
-        ) : $layer;
+        return in_array($layer->kind, [LayerKind::Beam, LayerKind::Joist], true) ? $layer->reliedOn('span table of the yard') : $layer;
     }
 
     /** @return list<Stock> */

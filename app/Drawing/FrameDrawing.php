@@ -37,7 +37,7 @@ final readonly class FrameDrawing
 
     /** How far up the layers lie, posts lowest. */
     private const LIES = [
-        'rail' => 1, 'brace' => 1, 'beam' => 2, 'ledger' => 2, 'joist' => 3, 'blocking' => 3, 'rim' => 4, 'purlin' => 5, 'board' => 6, 'sheet' => 7,
+        'rail' => 1, 'brace' => 1, 'panel' => 1, 'beam' => 2, 'ledger' => 2, 'joist' => 3, 'blocking' => 3, 'rim' => 4, 'purlin' => 5, 'board' => 6, 'sheet' => 7,
     ];
 
     public float $height;
@@ -149,7 +149,7 @@ final readonly class FrameDrawing
         $beside = $this->x($right) + self::OFF;
         $told = [$this->across($left, $right, $below), $this->up($low, $high, $beside)];
         $gaps = [];
-        foreach ($this->view === FrameView::FromAbove ? [[LayerKind::Joist, $frame->marks(LayerKind::Joist)]] : [] as [$kind, $marks]) {
+        foreach ($this->view === FrameView::FromAbove ? [[LayerKind::Joist, array_values($frame->marks(LayerKind::Joist))]] : [] as [$kind, $marks]) {
             if (count($marks) > 1 && ($upTo === null || $upTo === $kind)) {
                 $gaps[] = [$marks[0], $marks[1]];
             }

@@ -8,6 +8,8 @@ use Aequus\Measure\Vector;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Part\Part;
 use Aequus\Plan\Part\PartKind;
+use Aequus\Plan\Place\FixedKind;
+use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
@@ -82,6 +84,25 @@ final readonly class Footprint
     public function onPlan(InSpace $at): Vector
     {
         return $this->zero->plus((new Vector($at->x, $at->y))->turned($this->turn));
+    }
+
+    /**
+     * A wall the posts are held by, along the beams and beyond all posts.
+     *
+     * @param  list<FixedLine>  $fixed
+     */
+    public function wallAlong(array $fixed): ?FixedLine
+    {
+        [$first, $last] = [$this->lines[0]->across, $this->lines[count($this->lines) - 1]->across];
+        foreach ($fixed as $line) {
+            $from = $this->across($line->from);
+            $isAlong = abs($from - $this->across($line->to)) < 1.0;
+            if ($line->kind === FixedKind::Wall && $isAlong && ($from > $last || $from < $first)) {
+                return $line;
+            }
+        }
+
+        return null;
     }
 
     private function own(Point $at): Vector

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Aequus\Frame;
 
 use Aequus\Fact\Fact;
+use Aequus\Logbook\Log;
+use Aequus\Logbook\Set\TwistRead;
 use Aequus\Logbook\Square\AsCast;
 use Aequus\Measure\Length;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Plan;
-use Aequus\Plan\Posts\ByPost;
 
 /**
  * Every piece that stands on one footprint, layer by layer, from the rules that were decided: how long, from which stock, and where it
@@ -31,11 +33,14 @@ final readonly class FrameOnPosts
     /** @var array<string, RowAsCast> by the first post of the line, where casting changed a beam’s length */
     public array $changed;
 
+    /** @var list<Fact> what is minded while it is built: a FrameNote each */
+    public array $minded;
+
     public FrameSpace $space;
 
-    /** @param  ByPost<AsCast>  $cast */
-    public function __construct(Plan $plan, public FrameRules $rules, public Footprint $footprint, ByPost $cast)
+    public function __construct(Plan $plan, public FrameRules $rules, public Footprint $footprint, Log $log)
     {
+        $cast = $log->newest(AsCast::class);
         $lines = $footprint->lines;
         $this->space = new FrameSpace($plan, $rules, $footprint);
         $joints = new JoinedLines($plan, $rules, $cast, $this->space->steepAlong);
@@ -49,13 +54,15 @@ final readonly class FrameOnPosts
         }
         $this->changed = $changed;
         $pieces = $fixings = [];
-        $hindered = $lines === [] ? [] : (new OutOfPlace($plan, $rules, $footprint, $this->space))->told();
+        $hindered = $lines === [] ? [] : [...($this->space->unseated === null ? [] : [$this->space->unseated->fact]), ...(new OutOfPlace($plan, $rules, $footprint, $this->space))->told()];
         foreach ($lines === [] ? [] : $rules->layers as $layer) {
             $built = $this->built($layer, $over, $above);
             $pieces = [...$pieces, ...$built->pieces];
             $hindered = [...$hindered, ...$built->hindered];
             $fixings[$layer->kind->value] = $built->crossings * $layer->fixings;
         }
+        $hindered = $lines === [] ? [] : [...$hindered, ...(new FixingsFit($rules, $plan->stoutest(), $pieces, $plan->holding?->ofJob === Hold::Pier ? $plan->holding->pier : null))->told()];
+        $this->minded = $lines === [] ? [] : (new Minded($rules, $footprint, $this->space, $log->newest(TwistRead::class)))->told();
         [$this->pieces, $this->hindered, $this->fixings] = [$pieces, $hindered, $fixings];
     }
 
@@ -68,7 +75,7 @@ final readonly class FrameOnPosts
     /**
      * Where joists are marked on the beams, from a beam’s end, or purlins on the rafters, from their low end: the near face of each, from one zero.
      *
-     * @return list<Length>
+     * @return array<int, Length> by their numbers
      */
     public function nearFaces(LayerKind $kind): array
     {
@@ -81,7 +88,7 @@ final readonly class FrameOnPosts
         );
     }
 
-    /** @return list<float> centres of joists along the beams, or of purlins up the slope, mm */
+    /** @return array<int, float> centres of joists along the beams, or of purlins up the slope, mm, by their numbers */
     public function marks(LayerKind $kind): array
     {
         return match ($kind) {
@@ -96,6 +103,7 @@ final readonly class FrameOnPosts
         return match ($layer->kind) {
             LayerKind::Beam => $over->beams($layer),
             LayerKind::Rail => $over->rails($layer),
+            LayerKind::Panel => $over->panels($layer),
             LayerKind::Ledger => $over->ledger($layer),
             LayerKind::Brace => $over->braces($layer),
             LayerKind::Joist => $above->joists($layer),

@@ -25,4 +25,10 @@ enum FrameRefusal
     case BeamEndsShort;
     case JoistsOnOneBeam;
     case PliesJoinedTogether;
+    case NotchTakesThePost;
+    case NotchLeavesLittle;
+    case SeatWiderThanBeam;
+    case BeamOffTheRafters;
+    case StackOff;
+    case NoRoomForAPanel;
 }

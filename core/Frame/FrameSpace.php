@@ -8,8 +8,6 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
-use Aequus\Plan\Place\FixedKind;
-use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 
@@ -26,7 +24,7 @@ final readonly class FrameSpace
     /** The wall that carries the far ends; null where there is none along the beams. */
     public ?float $wall;
 
-    /** Rise of the tops for each mm across the beams. */
+    /** Rise of what lies on the beams for each mm across them: that of the tops where all beams sit alike. */
     public float $rise;
 
     /** How much longer than level whatever runs along the beams is. */
@@ -34,6 +32,14 @@ final readonly class FrameSpace
 
     /** Null where nothing stands in a line. */
     public ?TopPlane $plane;
+
+    public BeamSeat $seat;
+
+    /** Cut into each rafter over each beam; null where none is. */
+    public ?SeatCut $rafterSeat;
+
+    /** Why the seats of rafters can’t be cut; null where they can. */
+    public ?FrameRefused $unseated;
 
     /** Of the joists across the beams, what stands over with them. */
     private float $low;
@@ -49,11 +55,19 @@ final readonly class FrameSpace
         $past = $rules->layer(LayerKind::Beam)?->past()->inMillimetres() ?? 0.0;
         $this->begin = min([INF, ...array_map(fn (PostLine $line) => $line->from, $lines)]) - $past;
         $this->end = max([-INF, ...array_map(fn (PostLine $line) => $line->to, $lines)]) + $past;
-        $wall = $rules->layer(LayerKind::Ledger) === null || $lines === [] ? null : $this->wallAlong();
+        $wall = $rules->layer(LayerKind::Ledger) === null || $lines === [] ? null : $this->footprint->wallAlong($this->plan->layout->fixedLines);
         $this->wall = $wall === null ? null : $footprint->across($wall->from);
         $this->plane = $lines === [] ? null : new TopPlane($plan, $footprint, $this->wall);
-        $this->rise = $this->plane->rise ?? 0.0;
         $this->steepAlong = sqrt(1 + ($this->plane->riseAlong ?? 0.0) ** 2);
+        $this->seat = new BeamSeat($rules, $plan->stoutest()->thicker());
+        $this->rise = $this->riseOver($lines);
+        $seat = $unseated = null;
+        try {
+            $seat = $this->seat->rafter($this->rise);
+        } catch (FrameRefused $refused) {
+            $unseated = $refused;
+        }
+        [$this->rafterSeat, $this->unseated] = [$seat, $unseated];
         $over = $rules->layer(LayerKind::Joist)?->past()->inMillimetres() ?? 0.0;
         $thick = $rules->layer(LayerKind::Ledger)?->thick->inMillimetres() ?? 0.0;
         [$first, $last] = $lines === [] ? [0.0, 0.0] : [$lines[0]->across, $lines[count($lines) - 1]->across];
@@ -84,13 +98,16 @@ final readonly class FrameSpace
     }
 
     /**
-     * A joist or rafter by its level run and the slope of the tops, plumb at both ends.
+     * A joist or rafter by its level run and the slope of the tops; a level one is square at both ends.
      *
      * @throws FrameRefused when nothing lies between
      */
     public function member(Layer $layer): SlopedMember
     {
-        return new SlopedMember(Length::millimetres($this->high - $this->low), abs($this->rise), $layer->deep);
+        $run = Length::millimetres($this->high - $this->low);
+
+        return $this->rise === 0.0 ? new SlopedMember($run, 0.0, $layer->deep)
+            : new SlopedMember($run, abs($this->rise), $layer->deep, $layer->joinery->high, $layer->joinery->low);
     }
 
     /** Of the slope, from edge to edge of what lies on the joists. */
@@ -106,7 +123,7 @@ final readonly class FrameSpace
         foreach ($this->lines as $line) {
             $bearings[$line->posts[0]->label] = $line->across - $this->low;
         }
-        $wall = $this->wall === null ? null : $this->wallAlong();
+        $wall = $this->wall === null ? null : $this->footprint->wallAlong($this->plan->layout->fixedLines);
         if ($wall !== null && $this->wall !== null) {
             $bearings[$wall->name] = $this->wall > $this->low ? $this->high - $this->low : 0.0;
         }
@@ -115,20 +132,20 @@ final readonly class FrameSpace
         return $bearings;
     }
 
-    /** @return list<float> centres of the joists along the beams, even, none further apart than was said */
+    /** @return array<int, float> centres of the joists along the beams, by their numbers */
     public function joists(): array
     {
         $layer = $this->rules->layer(LayerKind::Joist);
 
-        return $layer === null || $this->lines === [] ? [] : self::even($this->begin, $this->end, $layer);
+        return $layer === null || $this->lines === [] ? [] : SpreadOut::centres($this->begin, $this->end, $layer);
     }
 
-    /** @return list<float> centres of the purlins up the slope from the low edge */
+    /** @return array<int, float> centres of the purlins up the slope from the low edge, by their numbers */
     public function purlins(): array
     {
         $layer = $this->rules->layer(LayerKind::Purlin);
 
-        return $layer === null || $this->lines === [] ? [] : self::even(0.0, $this->slopeLong(), $layer);
+        return $layer === null || $this->lines === [] ? [] : SpreadOut::centres(0.0, $this->slopeLong(), $layer);
     }
 
     /** Along a line of posts, beside its middle and above its tops. */
@@ -145,10 +162,10 @@ final readonly class FrameSpace
     {
         $across = $this->wall ?? $this->high;
         $beside = $across + ($across > $this->low ? -1 : 1) * $layer->thick->inMillimetres() / 2;
-        $up = $this->onBeams() + $this->deep(LayerKind::Joist) - $layer->deep->inMillimetres();
+        $up = $this->deep(LayerKind::Joist) - $layer->deep->inMillimetres();
 
         return new Solid(
-            $this->at($this->begin, $beside, $this->height($this->begin, $across) + $up), $this->at($this->end, $beside, $this->height($this->end, $across) + $up),
+            $this->at($this->begin, $beside, $this->under($this->begin, $across) + $up), $this->at($this->end, $beside, $this->under($this->end, $across) + $up),
             $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
         );
     }
@@ -160,7 +177,7 @@ final readonly class FrameSpace
         [$one, $other] = [$this->low + $from * $run, $this->low + $to * $run];
 
         return new Solid(
-            $this->at($at, $one, $this->height($at, $one) + $this->onBeams()), $this->at($at, $other, $this->height($at, $other) + $this->onBeams()),
+            $this->at($at, $one, $this->under($at, $one)), $this->at($at, $other, $this->under($at, $other)),
             $layer->thick->inMillimetres(), $layer->deep->inMillimetres() * $this->steep(),
         );
     }
@@ -177,7 +194,7 @@ final readonly class FrameSpace
     public function between(float $from, float $to, float $across, Layer $layer): Solid
     {
         return new Solid(
-            $this->at($from, $across, $this->height($from, $across) + $this->onBeams()), $this->at($to, $across, $this->height($to, $across) + $this->onBeams()),
+            $this->at($from, $across, $this->under($from, $across)), $this->at($to, $across, $this->under($to, $across)),
             $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
         );
     }
@@ -187,10 +204,10 @@ final readonly class FrameSpace
     {
         $level = $up / $this->steep();
         $across = $this->rise >= 0.0 ? $this->low + $level : $this->high - $level;
-        $above = $this->onBeams() + $this->deep(LayerKind::Joist) * $this->steep();
+        $above = $this->deep(LayerKind::Joist) * $this->steep();
 
         return new Solid(
-            $this->at($from, $across, $this->height($from, $across) + $above), $this->at($to, $across, $this->height($to, $across) + $above),
+            $this->at($from, $across, $this->under($from, $across) + $above), $this->at($to, $across, $this->under($to, $across) + $above),
             $wide ?? $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
         );
     }
@@ -198,12 +215,12 @@ final readonly class FrameSpace
     /** Over everything, its middle at one place along the beams. */
     public function sheet(float $at, Layer $layer): Solid
     {
-        $above = $this->onBeams() + $this->deep(LayerKind::Joist) * $this->steep() + $this->deep(LayerKind::Purlin);
+        $above = $this->deep(LayerKind::Joist) * $this->steep() + $this->deep(LayerKind::Purlin);
         $past = $layer->past()->inMillimetres() / $this->steep();
         [$one, $other] = $this->rise >= 0.0 ? [$this->low - $past, $this->high] : [$this->low, $this->high + $past];
 
         return new Solid(
-            $this->at($at, $one, $this->height($at, $one) + $above), $this->at($at, $other, $this->height($at, $other) + $above), $layer->thick->inMillimetres(),
+            $this->at($at, $one, $this->under($at, $one) + $above), $this->at($at, $other, $this->under($at, $other) + $above), $layer->thick->inMillimetres(),
             max(1.0, $layer->deep->inMillimetres()),
         );
     }
@@ -211,7 +228,7 @@ final readonly class FrameSpace
     /** From a post up to its beam, so far along it as down the post. */
     public function brace(PostLine $line, float $at, float $along, float $leg, float $thick): Solid
     {
-        $top = $this->height($at, $line->across);
+        $top = $this->height($at, $line->across) + $this->seat->beamUp;
 
         return new Solid($this->at($at, $line->across, $top - $leg), $this->at($at + $along, $line->across, $top), $thick, $thick);
     }
@@ -248,9 +265,38 @@ final readonly class FrameSpace
         return $this->plane?->height($along, $across) ?? 0.0;
     }
 
-    private function onBeams(): float
+    /** By how much rafters pass over the beam of a line; negative where they would pass through it. */
+    public function offTheRafters(PostLine $line): float
     {
-        return $this->deep(LayerKind::Beam);
+        $middle = $this->seat->middle($this->outward($line));
+
+        return $this->under($line->from, $line->across + $middle) - $this->seat->lift($this->rise, $this->rafterSeat) - $this->seat->over - $this->height($line->from, $line->across);
+    }
+
+    /** Across the beams: away from the middle of all lines. */
+    public function outward(PostLine $line): int
+    {
+        return $line->across * 2 <= $this->lines[0]->across + $this->lines[count($this->lines) - 1]->across ? -1 : 1;
+    }
+
+    /** Of what lies on the beams: its underside. */
+    private function under(float $along, float $across): float
+    {
+        $first = $this->lines[0]->across ?? 0.0;
+
+        return $this->height($along, $first) + $this->seat->over + $this->seat->lift($this->rise, $this->rafterSeat) + $this->rise * ($across - $first - $this->seat->middle(-1));
+    }
+
+    /** @param  list<PostLine>  $lines */
+    private function riseOver(array $lines): float
+    {
+        $rise = $this->plane->rise ?? 0.0;
+        $far = $this->wall ?? ($lines === [] ? 0.0 : $lines[count($lines) - 1]->across);
+        $apart = $lines === [] ? 0.0 : $far - $lines[0]->across;
+        // Beams in notches or on one side stand further apart than their posts.
+        $beams = $apart - $this->seat->middle(-1) + ($this->wall === null ? $this->seat->middle(1) : 0.0);
+
+        return $apart === 0.0 || $beams === 0.0 ? $rise : $rise * $apart / $beams;
     }
 
     private function deep(LayerKind $kind): float
@@ -261,32 +307,5 @@ final readonly class FrameSpace
     private function steep(): float
     {
         return sqrt(1 + $this->rise ** 2);
-    }
-
-    /** A wall the grid is held by, along the beams and beyond all posts. */
-    private function wallAlong(): ?FixedLine
-    {
-        foreach ($this->plan->layout->fixedLines as $line) {
-            $from = $this->footprint->across($line->from);
-            $isAlong = abs($from - $this->footprint->across($line->to)) < 1.0;
-            if ($line->kind === FixedKind::Wall && $isAlong && ($from > $this->lines[count($this->lines) - 1]->across || $from < $this->lines[0]->across)) {
-                return $line;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<float> centres between two edges, the outer ones flush with them */
-    private static function even(float $from, float $to, Layer $layer): array
-    {
-        $thick = $layer->thick->inMillimetres();
-        $between = $to - $from - $thick;
-        if ($between <= 0.0) {
-            return [($from + $to) / 2];
-        }
-        $bays = max(1, (int) ceil($between / ($layer->apart?->inMillimetres() ?? $between) - 1e-9));
-
-        return array_map(fn (int $i) => $from + $thick / 2 + $between * $i / $bays, range(0, $bays));
     }
 }

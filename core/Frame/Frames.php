@@ -6,7 +6,6 @@ namespace Aequus\Frame;
 
 use Aequus\Fact\Fact;
 use Aequus\Logbook\Log;
-use Aequus\Logbook\Square\AsCast;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Part\Part;
@@ -80,6 +79,6 @@ final readonly class Frames
      */
     private static function on(Plan $plan, FrameRules $rules, array $footprints, Log $log): array
     {
-        return $rules->layers === [] ? [] : array_map(fn (Footprint $footprint) => new FrameOnPosts($plan, $rules, $footprint, $log->newest(AsCast::class)), $footprints);
+        return $rules->layers === [] ? [] : array_map(fn (Footprint $footprint) => new FrameOnPosts($plan, $rules, $footprint, $log), $footprints);
     }
 }

@@ -29,7 +29,9 @@ final readonly class OutOfPlace
         return [
             ...array_map(fn (array $off) => Fact::of(FrameRefusal::TopOffThePlane, post: $off[0], off: $off[1]), $this->space->plane?->offThePlane() ?? []),
             ...array_values(array_filter(array_map($this->into(...), $this->plan->fixedLines()))),
-            ...($this->rules->layer(LayerKind::Joist) === null ? [] : $this->endingShort()),
+            ...($this->rules->layer(LayerKind::Joist) === null ? [] : [...$this->endingShort(), ...$this->offTheRafters()]),
+            ...$this->seats(),
+            ...$this->stack(),
         ];
     }
 
@@ -47,6 +49,51 @@ final readonly class OutOfPlace
         }, $this->space->outline()) ?: [0.0]);
 
         return $deepest > self::HAIR ? Fact::of(FrameRefusal::IntoTheWall, wall: $line->name, by: Length::millimetres($deepest)) : null;
+    }
+
+    /** @return list<Fact> beams that sit so that rafters pass above them, or through them */
+    private function offTheRafters(): array
+    {
+        $told = [];
+        foreach ($this->footprint->lines as $line) {
+            $off = $this->space->offTheRafters($line);
+            $told = abs($off) > self::HAIR ? [...$told, Fact::of(FrameRefusal::BeamOffTheRafters, post: $line->posts[0]->label, off: Length::millimetres(abs($off)))] : $told;
+        }
+
+        return $told;
+    }
+
+    /** @return list<Fact> notches and seats that take too much */
+    private function seats(): array
+    {
+        $seat = $this->space->seat;
+        $beam = $this->rules->layer(LayerKind::Beam);
+        $wide = $this->rules->layer(LayerKind::Joist)?->joinery->seat;
+
+        return [
+            ...match (true) {
+                ! $seat->notchDeep->isPositive() => [],
+                ! $seat->left()->isPositive() => [Fact::of(FrameRefusal::NotchTakesThePost)],
+                $seat->leavesLittle() => [Fact::of(FrameRefusal::NotchLeavesLittle, left: $seat->left())],
+                default => [],
+            },
+            ...($this->space->rafterSeat !== null && $beam !== null && $wide?->isLongerThan($beam->thick->times($beam->count)) ? [Fact::of(FrameRefusal::SeatWiderThanBeam)] : []),
+        ];
+    }
+
+    /** @return list<Fact> where tops were planned under a finished surface, and what lies on them is not as high as was reckoned */
+    private function stack(): array
+    {
+        $under = $this->plan->tops?->under;
+        $boards = $this->rules->layer(LayerKind::Board);
+        if ($under === null || $boards === null || $this->footprint->part !== '') {
+            return [];
+        }
+        $planned = $under->clearance->plus(Length::sum($under->layers));
+        $joist = $this->rules->layer(LayerKind::Joist)->deep ?? Length::zero();
+        $high = Length::millimetres($this->space->seat->over)->plus($joist)->plus($boards->deep);
+
+        return abs($high->minus($planned)->inMillimetres()) > self::HAIR ? [Fact::of(FrameRefusal::StackOff, high: $high, planned: $planned)] : [];
     }
 
     /** @return list<Fact> beams that end before the longest do */

@@ -27,8 +27,9 @@ final readonly class OverBeams
             if (count($bearings) < 2) {
                 return new Built([], 0, [Fact::of(FrameRefusal::JoistsOnOneBeam)]);
             }
-            // Where it begins at its low end, the plumb cut reaches out before the top edge.
-            $before = $this->space->rise > 0.0 ? $member->lowShift : Length::zero();
+            // Where it begins, its cut may reach out before the top edge: a plumb low end downhill, a level high end uphill.
+            $reaches = $this->space->rise > 0.0 ? $member->lowShift : Length::zero()->minus($member->highShift);
+            $before = $reaches->isNegative() ? Length::zero() : $reaches;
             [$lengths, $hindered] = $this->joints->joined($layer, $member->stock, array_map(
                 fn (float $at, string $name) => new Bearing($name, $member->along(Length::millimetres($at))->plus($before)), $bearings, array_keys($bearings),
             ), 1);
@@ -69,7 +70,7 @@ final readonly class OverBeams
     /** Between any two joists, over the middle of every bay between beams. */
     public function blocking(Layer $layer): Built
     {
-        $joists = $this->space->joists();
+        $joists = array_values($this->space->joists());
         $thick = $this->rules->layer(LayerKind::Joist)?->thick->inMillimetres() ?? 0.0;
         $bearings = array_values($this->space->bearings());
         $pieces = [];
@@ -91,7 +92,7 @@ final readonly class OverBeams
         $long = Length::millimetres($this->space->end - $this->space->begin)->plus($layer->past()->times(2));
         [$lengths, $hindered] = $this->joints->along($layer, $long, $this->onJoists($layer->past()->inMillimetres()), 2);
         $pieces = [];
-        foreach ($this->space->purlins() as $i => $up) {
+        foreach (array_values($this->space->purlins()) as $i => $up) {
             $at = $this->space->begin - $layer->past()->inMillimetres();
             foreach ($lengths[$i % 2] as $length) {
                 $pieces[] = new Piece($layer, count($pieces) + 1, $length, $this->space->onTop($at, $at + $length->inMillimetres() / $this->space->steepAlong, $up, $layer), count($lengths[$i % 2]) > 1);
@@ -108,13 +109,13 @@ final readonly class OverBeams
         $past = $layer->past()->inMillimetres();
         $long = Length::millimetres($this->space->end - $this->space->begin + 2 * $past);
         try {
-            $rows = new BoardsAcross(Length::millimetres($this->space->slopeLong() + $this->space->rim(false) + $this->space->rim(true)), $layer->thick, $layer->gap ?? Length::zero());
+            $rows = new BoardsAcross(Length::millimetres($this->space->slopeLong() + $this->space->rim(false) + $this->space->rim(true)), $layer->thick, TimberMoves::gapToLay($layer));
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
         }
         [$lengths, $hindered] = $this->joints->along($layer, $long, $this->onJoists($past), 2);
         $pieces = [];
-        [$up, $gap] = [-$this->space->rim($this->space->rise < 0.0), $layer->gap?->inMillimetres() ?? 0.0];
+        [$up, $gap] = [-$this->space->rim($this->space->rise < 0.0), TimberMoves::gapToLay($layer)->inMillimetres()];
         for ($row = 0; $row < $rows->count; $row++) {
             $wide = match ($row) {
                 0 => $rows->first, $rows->count - 1 => $rows->last, default => $layer->thick
@@ -149,8 +150,10 @@ final readonly class OverBeams
     /** @return list<Bearing> joists under what runs along the beams */
     private function onJoists(float $past = 0.0): array
     {
+        $joists = $this->space->joists();
+
         return array_map(
-            fn (float $at, int $i) => new Bearing((string) ($i + 1), Length::millimetres($at - $this->space->begin + $past)), $this->space->joists(), array_keys($this->space->joists()),
+            fn (float $at, int $number) => new Bearing((string) $number, Length::millimetres($at - $this->space->begin + $past)), array_values($joists), array_keys($joists),
         );
     }
 }

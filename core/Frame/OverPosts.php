@@ -31,10 +31,10 @@ final readonly class OverPosts
             $hindered = [...$hindered, ...$why];
             foreach ($plies as $i => $lengths) {
                 $at = $line->from - $layer->past()->inMillimetres();
-                $beside = ($i - ($layer->count - 1) / 2) * $thick;
+                $beside = $this->space->seat->beside($i, $this->space->outward($line));
                 foreach ($lengths as $length) {
                     $to = $at + $length->inMillimetres() / $this->space->steepAlong;
-                    $pieces[] = new Piece($layer, ++$number, $length, $this->space->along($line, $at, $to, $beside, 0.0, $thick, $layer->deep->inMillimetres()), count($lengths) > 1);
+                    $pieces[] = new Piece($layer, ++$number, $length, $this->space->along($line, $at, $to, $beside, $this->space->seat->beamUp, $thick, $layer->deep->inMillimetres()), count($lengths) > 1);
                     $at = $to;
                 }
             }
@@ -94,13 +94,48 @@ final readonly class OverPosts
 
     private function isGate(Post $one, Post $next): bool
     {
-        foreach ($this->plan->fit->things as $thing) {
-            if ($thing->isLeaf && (($thing->from->equals($one->id) && $thing->to->equals($next->id)) || ($thing->from->equals($next->id) && $thing->to->equals($one->id)))) {
+        return $this->opens($one, $next, true);
+    }
+
+    /** Whether something passes between two posts, or a gate hangs there. */
+    private function opens(Post $one, Post $next, bool $isLeafOnly = false): bool
+    {
+        foreach ($this->plan->openings() as $opening) {
+            if (($opening->thing->isLeaf || ! $isLeafOnly) && (($opening->from === $one && $opening->to === $next) || ($opening->from === $next && $opening->to === $one))) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Plumb between any two posts of a line, a gap at both; none where a gate hangs or something must pass. */
+    public function panels(Layer $layer): Built
+    {
+        $pieces = $hindered = [];
+        [$gap, $down] = [$layer->gap ?? Length::zero(), $layer->joinery->down?->inMillimetres() ?? 0.0];
+        foreach ($this->lines as $line) {
+            $bearings = $this->joints->asCast($line)->bearings;
+            for ($i = 1; $i < count($line->posts); $i++) {
+                [$post, $next] = [$line->posts[$i - 1], $line->posts[$i]];
+                if ($this->opens($post, $next)) {
+                    continue;
+                }
+                $near = $this->plan->sectionOf($post)->toward($post->at, $next->at);
+                $wide = $bearings[$i]->at->minus($bearings[$i - 1]->at)->minus($near)->minus($this->plan->sectionOf($next)->toward($next->at, $post->at))->minus($gap->times(2));
+                if (! $wide->isPositive()) {
+                    $hindered[] = Fact::of(FrameRefusal::NoRoomForAPanel, post: $post->label, next: $next->label);
+
+                    continue;
+                }
+                $from = $line->from + $bearings[$i - 1]->at->plus($near)->plus($gap)->inMillimetres();
+                $pieces[] = new Piece($layer, count($pieces) + 1, $wide, $this->space->along(
+                    $line, $from, $from + $wide->inMillimetres(), 0.0, -$down - $layer->deep->inMillimetres(), $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
+                ));
+            }
+        }
+
+        return new Built($pieces, 2 * count($pieces), $hindered);
     }
 
     public function ledger(Layer $layer): Built
@@ -114,20 +149,21 @@ final readonly class OverPosts
     public function braces(Layer $layer): Built
     {
         try {
-            $brace = CornerBrace::toItsCentreLine($layer->apart ?? Length::zero(), $layer->thick);
+            $along = $layer->apart ?? Length::zero();
+            $brace = CornerBrace::byPoints($along, $layer->joinery->down ?? $along, $layer->thick);
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
         }
         $pieces = $hindered = [];
         foreach ($this->lines as $line) {
             foreach ([[$line->posts[0], $line->from, 1], [$line->posts[count($line->posts) - 1], $line->to, -1]] as [$post, $at, $inward]) {
-                $passes = $this->passesUnder($line, $post, $inward, $brace->legLong->inMillimetres());
+                $passes = $this->passesUnder($line, $post, $inward, $brace);
                 if ($passes !== null) {
                     $hindered[] = Fact::of(FrameRefusal::NoBraceThere, post: $post->label, thing: $passes);
 
                     continue;
                 }
-                $solid = $this->space->brace($line, $at, $inward * $brace->leg->inMillimetres(), $brace->leg->inMillimetres(), $layer->thick->inMillimetres());
+                $solid = $this->space->brace($line, $at, $inward * $brace->leg->inMillimetres(), $brace->down->inMillimetres(), $layer->thick->inMillimetres());
                 $pieces[] = new Piece($layer, count($pieces) + 1, $brace->longEdge, $solid);
             }
         }
@@ -140,15 +176,16 @@ final readonly class OverPosts
      *
      * @param  int  $inward  1 from the first post on, −1 from the last one back
      */
-    private function passesUnder(PostLine $line, Post $post, int $inward, float $leg): ?MustFit
+    private function passesUnder(PostLine $line, Post $post, int $inward, CornerBrace $brace): ?MustFit
     {
-        $top = $this->space->plane?->topOf($post) ?? $this->plan->standing->inMillimetres();
+        [$reach, $fall] = [$brace->legLong->inMillimetres(), $brace->downLong->inMillimetres()];
+        $top = ($this->space->plane?->topOf($post) ?? $this->plan->standing->inMillimetres()) + $this->space->seat->beamUp;
         $at = fn (Post $one): Vector => $one->at->inMillimetres();
         $run = $at($line->posts[count($line->posts) - 1])->minus($at($line->posts[0]))->unit()->times($inward);
         $along = fn (Post $one): float => $at($one)->minus($at($post))->dot($run);
-        foreach ($this->plan->fit->things as $thing) {
-            [$from, $to] = [$this->plan->grid->find($thing->from), $this->plan->grid->find($thing->to)];
-            if ($from === null || $to === null || ! in_array($from, $line->posts, true) || ! in_array($to, $line->posts, true)) {
+        foreach ($this->plan->openings() as $opening) {
+            [$thing, $from, $to] = [$opening->thing, $opening->from, $opening->to];
+            if (! in_array($from, $line->posts, true) || ! in_array($to, $line->posts, true)) {
                 continue;
             }
             $middle = ($along($from) + $along($to)) / 2;
@@ -156,7 +193,7 @@ final readonly class OverPosts
             $nearest = max(0.0, $middle - $half);
             $high = $thing->high?->inMillimetres() ?? $top;
             // Above the lower edge at the nearest place is brace; below it the thing passes.
-            if ($nearest < min($leg, $middle + $half) && $top - $leg + $nearest < $high - 0.001) {
+            if ($nearest < min($reach, $middle + $half) && $top - $fall + $nearest * $fall / $reach < $high - 0.001) {
                 return $thing;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Frame;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Frame\EndCut;
 
 /** A rafter or another member on a slope: both edges, and the stock it is cut from. */
 final readonly class SlopedMember
@@ -33,7 +34,7 @@ final readonly class SlopedMember
         }
         $deep = $depth->inMillimetres();
         $top = $run->inMillimetres() * sqrt(1 + $slope ** 2);
-        [$highShift, $lowShift] = [$high->shift($deep, $slope), $low->shift($deep, $slope)];
+        [$highShift, $lowShift] = [self::shift($high, $deep, $slope), self::shift($low, $deep, $slope)];
         $lower = $top + $lowShift - $highShift;
         if ($lower <= 0.0) {
             throw FrameRefused::because(FrameRefusal::CutsLeaveNoEdge);
@@ -42,6 +43,21 @@ final readonly class SlopedMember
         [$this->highShift, $this->lowShift] = [Length::millimetres($highShift), Length::millimetres($lowShift)];
         // What reaches past the top edge at either end: a plumb low end downhill, a level high end uphill.
         $this->stock = Length::millimetres($top + max(0.0, $lowShift) + max(0.0, -$highShift));
+    }
+
+    /**
+     * Where an end’s lower corner lies along the member from its top corner, downhill positive.
+     *
+     * @throws FrameRefused when a level cut has no slope to be cut on
+     */
+    private static function shift(EndCut $end, float $depth, float $slope): float
+    {
+        return match (true) {
+            $end === EndCut::Plumb => $depth * $slope,
+            $end === EndCut::Square => 0.0,
+            $slope <= 0.0 => throw FrameRefused::because(FrameRefusal::LevelCutOfALevelMember),
+            default => -$depth / $slope,
+        };
     }
 
     /** Where something so far off its high end, measured level, is marked along its top edge. */

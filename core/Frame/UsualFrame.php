@@ -84,6 +84,7 @@ final class UsualFrame
             LayerKind::Board => new Layer($kind, $of(145, 5.5), $of(28, 1), past: $of(25, 1), gap: $of(5, 0.1875)),
             LayerKind::Sheet => new Layer($kind, $of(1000, 36), $of(1, 0.0625), past: $of(50, 2), fixings: 4),
             LayerKind::Brace => new Layer($kind, $of(70, 3.5), $of(70, 3.5), apart: $of(600, 24)),
+            LayerKind::Panel => new Layer($kind, $of(40, 1.5), $of(1800, 72), gap: $of(10, 0.5)),
             LayerKind::Rail => new Layer($kind, $of(35, 1.5), $of(95, 3.5), 2),
         };
     }

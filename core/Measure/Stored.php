@@ -121,6 +121,14 @@ final readonly class Stored
         return array_values(array_map(fn (mixed $piece) => is_array($piece) ? new self($piece) : throw self::lacks($name), $list));
     }
 
+    /** @return list<int> none where nothing of that name was stored */
+    public function wholes(int|string $name): array
+    {
+        $in = $this->inOrNone($name);
+
+        return array_map(fn (int|string $key) => $in?->whole($key) ?? 0, array_keys($in->pieces ?? []));
+    }
+
     /** @return array<string, string> by name, or by place */
     public function texts(int|string $name): array
     {

@@ -11,6 +11,8 @@ use Aequus\Fact\Fact;
 use Aequus\Footing\Depths\FootingRefusal;
 use Aequus\Footing\Holes\HoleDeed;
 use Aequus\Footing\Holes\HoleEffect;
+use Aequus\Frame\FixingMisfit;
+use Aequus\Frame\FrameNote;
 use Aequus\Frame\FrameRefusal;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\MoveKind;
@@ -52,6 +54,8 @@ use Aequus\Words\Bill\BillRefusalWords;
 use Aequus\Words\Cut\CutRefusalWords;
 use Aequus\Words\Footing\FootingRefusalWords;
 use Aequus\Words\Footing\HoleWords;
+use Aequus\Words\Frame\FixingWords;
+use Aequus\Words\Frame\FrameNoteWords;
 use Aequus\Words\Frame\FrameRefusalWords;
 use Aequus\Words\Guide\BesideWords;
 use Aequus\Words\Guide\MoveWords;
@@ -156,6 +160,8 @@ final readonly class Speech
             $is instanceof RuleAsks => RuleWords::of($is),
             $is instanceof BillRefusal => BillRefusalWords::of($is),
             $is instanceof FrameRefusal => FrameRefusalWords::of($is),
+            $is instanceof FrameNote => FrameNoteWords::of($is),
+            $is instanceof FixingMisfit => FixingWords::of($is),
             $is instanceof StockRefusal => StockRefusalWords::of($is),
             $is instanceof CutRefusal => CutRefusalWords::of($is),
             $is instanceof LevelRefusal => LevelRefusalWords::of($is),

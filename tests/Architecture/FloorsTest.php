@@ -25,7 +25,7 @@ final class FloorsTest
         'Footing' => ['Fact', 'Measure', 'Stock', 'Adjust', 'Plan', 'Logbook'],
         'Set' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Cut' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
-        'Frame' => ['Fact', 'Measure', 'Stock', 'Adjust', 'Plan', 'Logbook'],
+        'Frame' => ['Fact', 'Measure', 'Stock', 'Adjust', 'Plan', 'Logbook', 'Cut'],
         'Handover' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Site' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover'],
         'Bill' => ['Fact', 'Measure', 'Stock', 'Plan', 'Square', 'Footing', 'Clear', 'Frame', 'Logbook', 'Site'],

@@ -16,8 +16,10 @@ final readonly class FrameRules
      * @param  list<Layer>  $layers
      * @param  bool  $alongX  whether beams run along the rows; else along the columns
      * @param  array<string, list<Stock>>  $stocks  by section, see Layer::key
+     * @param  ?Connector  $base  under each post; null where they stand in the ground, or nobody chose one
+     * @param  Air  $air  that its fixings stand in
      */
-    public function __construct(array $layers, public bool $alongX = true, public array $stocks = [])
+    public function __construct(array $layers, public bool $alongX = true, public array $stocks = [], public ?Connector $base = null, public Air $air = Air::Wet)
     {
         $order = array_flip(array_map(fn (LayerKind $kind) => $kind->value, LayerKind::cases()));
         usort($layers, fn (Layer $a, Layer $b) => $order[$a->kind->value] <=> $order[$b->kind->value]);
@@ -38,23 +40,42 @@ final readonly class FrameRules
     /** With a layer in place of the one of its kind. */
     public function with(Layer $layer): self
     {
-        return new self([...$this->without($layer->kind)->layers, $layer], $this->alongX, $this->stocks);
+        return $this->out([...$this->without($layer->kind)->layers, $layer], $this->stocks);
     }
 
     public function without(LayerKind $kind): self
     {
-        return new self(array_values(array_filter($this->layers, fn (Layer $layer) => $layer->kind !== $kind)), $this->alongX, $this->stocks);
+        return $this->out(array_values(array_filter($this->layers, fn (Layer $layer) => $layer->kind !== $kind)), $this->stocks);
     }
 
     /** Out of the lengths that timber is sold in for the whole job: they are kept with the frame on its first grid. */
     public function inStocksOf(?self $first): self
     {
-        return new self($this->layers, $this->alongX, $first->stocks ?? $this->stocks);
+        return $this->out($this->layers, $first->stocks ?? $this->stocks);
     }
 
     /** @param  list<Stock>  $stocks */
     public function soldIn(string $section, array $stocks): self
     {
-        return new self($this->layers, $this->alongX, array_filter([...$this->stocks, $section => $stocks]));
+        return $this->out($this->layers, array_filter([...$this->stocks, $section => $stocks]));
+    }
+
+    public function running(bool $alongX): self
+    {
+        return new self($this->layers, $alongX, $this->stocks, $this->base, $this->air);
+    }
+
+    public function fixedIn(Air $air, ?Connector $base): self
+    {
+        return new self($this->layers, $this->alongX, $this->stocks, $base, $air);
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @param  array<string, list<Stock>>  $stocks
+     */
+    private function out(array $layers, array $stocks): self
+    {
+        return new self($layers, $this->alongX, $stocks, $this->base, $this->air);
     }
 }

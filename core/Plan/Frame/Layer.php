@@ -22,6 +22,7 @@ final readonly class Layer
      * @param  ?Length  $gap  between two boards
      * @param  int  $fixings  at every crossing with what it lies on
      * @param  string  $reliedOn  the table, maker’s sheet or engineer its size was taken from; empty: not checked
+     * @param  ?float  $moisture  in a hundred of its dry weight, as it is built in; null where nobody read it
      *
      * @throws PlanRefused when it has no section, or lies closer than it is thick
      */
@@ -35,6 +36,9 @@ final readonly class Layer
         public ?Length $gap = null,
         public int $fixings = 2,
         public string $reliedOn = '',
+        public Joinery $joinery = new Joinery,
+        public Spread $spread = new Spread,
+        public ?float $moisture = null,
     ) {
         if (! $thick->isPositive() || ! $deep->isPositive()) {
             throw PlanRefused::memberWithoutSection();
@@ -54,7 +58,37 @@ final readonly class Layer
 
     public function standingOver(Length $past): self
     {
-        return new self($this->kind, $this->thick, $this->deep, $this->count, $this->apart, $past, $this->gap, $this->fixings, $this->reliedOn);
+        return $this->with(past: $past);
+    }
+
+    public function reliedOn(string $source): self
+    {
+        return $this->with(reliedOn: $source);
+    }
+
+    public function joined(Joinery $joinery): self
+    {
+        return $this->with(joinery: $joinery);
+    }
+
+    public function spreadBy(Spread $spread): self
+    {
+        return $this->with(spread: $spread);
+    }
+
+    public function soMoist(?float $moisture): self
+    {
+        return new self(
+            $this->kind, $this->thick, $this->deep, $this->count, $this->apart, $this->past, $this->gap, $this->fixings, $this->reliedOn, $this->joinery, $this->spread, $moisture,
+        );
+    }
+
+    private function with(?Length $past = null, ?string $reliedOn = null, ?Joinery $joinery = null, ?Spread $spread = null): self
+    {
+        return new self(
+            $this->kind, $this->thick, $this->deep, $this->count, $this->apart, $past ?? $this->past, $this->gap, $this->fixings, $reliedOn ?? $this->reliedOn,
+            $joinery ?? $this->joinery, $spread ?? $this->spread, $this->moisture,
+        );
     }
 
     /** Its section as one key: members of one key are sawn from the same stock. */

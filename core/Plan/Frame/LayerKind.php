@@ -27,11 +27,13 @@ enum LayerKind: string
     case Brace = 'brace';
     /** From post to post, one above the other. */
     case Rail = 'rail';
+    /** A panel or a screen in each bay between two posts of a line. */
+    case Panel = 'panel';
 
     /** Whether it is sawn out of timber that is sold by its section. */
     public function isTimber(): bool
     {
-        return $this !== self::Sheet;
+        return $this !== self::Sheet && $this !== self::Panel;
     }
 
     /** Whether how far apart its members lie is chosen: the legs of a brace, the distance of joists. */
@@ -54,6 +56,6 @@ enum LayerKind: string
 
     public function hasGap(): bool
     {
-        return $this === self::Board;
+        return $this === self::Board || $this === self::Panel;
     }
 }

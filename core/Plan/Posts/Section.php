@@ -53,6 +53,11 @@ final readonly class Section
         return $this->b->isLongerThan($this->d) ? $this->b : $this->d;
     }
 
+    public function thinner(): Length
+    {
+        return $this->b->isLongerThan($this->d) ? $this->d : $this->b;
+    }
+
     /** Thickness seen along an axis. */
     public function along(Side $axis): Length
     {

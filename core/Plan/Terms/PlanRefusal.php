@@ -24,6 +24,8 @@ enum PlanRefusal
     case MemberWithoutSection;
     case MembersTooClose;
     case MemberBelowZero;
+    case FastenerWithoutLength;
+    case ConnectorTakesNothing;
     case NothingStands;
     case BoardWithoutLength;
     case FixedLineWithoutLength;

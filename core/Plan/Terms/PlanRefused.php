@@ -91,6 +91,16 @@ final class PlanRefused extends Refusal
         return new self(Fact::of(PlanRefusal::MemberBelowZero));
     }
 
+    public static function fastenerWithoutLength(): self
+    {
+        return new self(Fact::of(PlanRefusal::FastenerWithoutLength));
+    }
+
+    public static function connectorTakesNothing(): self
+    {
+        return new self(Fact::of(PlanRefusal::ConnectorTakesNothing));
+    }
+
     public static function holeNarrowerThanPost(): self
     {
         return new self(Fact::of(PlanRefusal::HoleNarrowerThanPost));

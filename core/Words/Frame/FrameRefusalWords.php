@@ -29,6 +29,12 @@ final class FrameRefusalWords
             FrameRefusal::NoBraceThere => 'No brace at {post}: it would stand in the way of what passes there ({thing}). Hold that line some other way, or make its legs shorter.',
             FrameRefusal::BeamEndsShort => 'The beam from {post} ends {by} short of the others: joists beyond it hang free there. Build that corner by hand.',
             FrameRefusal::JoistsOnOneBeam => 'Joists and rafters lie on two beams, or on a beam and a ledger. Here is one beam only.',
+            FrameRefusal::NotchTakesThePost => 'The beam is as wide as its posts, or wider: no notch takes it. Set it on top, or on both sides.',
+            FrameRefusal::NotchLeavesLittle => 'The notch leaves {left} of the post. Take a thicker post or a thinner beam, or ask whoever answers for it.',
+            FrameRefusal::SeatWiderThanBeam => 'The seat of a rafter is wider than its beam: it would hang over. Make it as wide as the beam, or narrower.',
+            FrameRefusal::BeamOffTheRafters => 'Rafters would pass the beam from {post} by {off}: as it sits, it is off their line. Set its posts’ tops by as much.',
+            FrameRefusal::StackOff => 'What lies on the posts is {high} high, but their tops were planned for {planned}. Change the tops, or the frame.',
+            FrameRefusal::NoRoomForAPanel => 'Between {post} and {next} a panel has no room.',
             FrameRefusal::NotPositive => 'Lengths and widths are above zero.',
         };
     }

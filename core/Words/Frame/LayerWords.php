@@ -15,13 +15,14 @@ final class LayerWords
             LayerKind::Beam => 'Beams',
             LayerKind::Ledger => 'Ledger',
             LayerKind::Joist => 'Joists or rafters',
-            LayerKind::Rim => 'Rims',
+            LayerKind::Rim => 'Rims or fascias',
             LayerKind::Blocking => 'Blocks between joists',
-            LayerKind::Purlin => 'Purlins',
+            LayerKind::Purlin => 'Purlins or battens',
             LayerKind::Board => 'Boards',
             LayerKind::Sheet => 'Roof sheets',
             LayerKind::Brace => 'Braces',
             LayerKind::Rail => 'Rails',
+            LayerKind::Panel => 'Panels or screens',
         };
     }
 
@@ -38,6 +39,7 @@ final class LayerWords
             LayerKind::Sheet => 'sheet',
             LayerKind::Brace => 'brace',
             LayerKind::Rail => 'rail',
+            LayerKind::Panel => 'panel',
         };
     }
 
@@ -56,6 +58,7 @@ final class LayerWords
             LayerKind::Sheet => 'Not in wind. Square the first one to the eaves by the 3-4-5; each one after laps the last away from the weather.',
             LayerKind::Brace => 'Plumb the posts first. Begin all its bolts by hand, then tighten.',
             LayerKind::Rail => 'Mark its height on both end posts and string a line between.',
+            LayerKind::Panel => 'Measure each bay at top and foot first. Hang it plumb between its posts, its gap the same on both sides.',
         };
     }
 }

@@ -7,6 +7,7 @@ namespace Aequus\Words\Plan;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\Firmer;
 use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Holding\BracesOff;
 use Aequus\Plan\Holding\BuildOrder;
 use Aequus\Plan\Holding\FillEnd;
@@ -27,6 +28,7 @@ use Aequus\Plan\Work\Crew;
 use Aequus\Plan\Work\Lasting;
 use Aequus\Plan\Work\Make;
 use Aequus\Plan\Work\Timber;
+use Aequus\Words\Frame\LayerWords;
 use UnitEnum;
 
 /** What cases of this floor are called. */
@@ -37,6 +39,7 @@ final class PlanNames
         return match (true) {
             $case instanceof PostFeature => self::feature($case),
             $case instanceof Hold => HoldWords::name($case),
+            $case instanceof LayerKind => LayerWords::all($case),
             default => self::named($case),
         };
     }

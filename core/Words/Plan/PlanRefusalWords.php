@@ -31,6 +31,8 @@ final class PlanRefusalWords
                 .'give the size as measured.',
             PlanRefusal::MemberWithoutSection => 'A member has a width and a depth above zero.',
             PlanRefusal::MembersTooClose => 'Members {thick} thick lie further apart than that, from middle to middle.',
+            PlanRefusal::FastenerWithoutLength => 'A nail, screw or bolt has a length, and stands zero or more from end and edge.',
+            PlanRefusal::ConnectorTakesNothing => 'It takes timber from so thick to so thick: the first figure is the smaller one.',
             PlanRefusal::MemberBelowZero => 'What stands over, and a gap, are zero or more.',
             PlanRefusal::HoleNarrowerThanPost => 'The hole is narrower than the post across its corners. Make it wider.',
             PlanRefusal::NothingStands => 'The posts need a height above the ground. About is enough: 8\' or 2400 mm.',

@@ -32,7 +32,7 @@ final class FrameRequest extends PlanChangeRequest
 
     private function frame(Plan $plan, FrameRules $rules): FrameRules
     {
-        $rules = new FrameRules($rules->layers, $this->text('beams_run') !== 'y', $rules->stocks);
+        $rules = $rules->running($this->text('beams_run') !== 'y');
         foreach ($rules->layers as $layer) {
             // What this page did not show stays as it is.
             if ($this->has("{$layer->kind->value}_thick")) {
