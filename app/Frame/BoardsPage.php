@@ -39,7 +39,7 @@ final readonly class BoardsPage
         $this->plan = $site->plan;
         $this->rules = UsualFrame::orDecided($site->plan);
         $this->frames = Frames::decidedOrUsual($site->plan, $site->log);
-        $this->sections = SectionSawn::all($this->frames->pieces, $this->rules->stocks, $site->plan->notation->system()->kerf);
+        $this->sections = SectionSawn::all($this->frames->pieces, $this->rules, $site->plan->notation->system()->kerf, $site->log);
     }
 
     /** Whether the frame can’t be built as it is: what is cut for it would be wrong somewhere. */

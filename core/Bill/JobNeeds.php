@@ -111,10 +111,10 @@ final readonly class JobNeeds
     {
         $frame = Frames::decided($this->plan, $site->log);
         $needs = array_map(fn (Piece $sheet) => new Need(self::id(Ware::Sheet, $sheet->length), 1.0, ''), $frame->of(LayerKind::Sheet));
-        foreach (SectionSawn::all($frame->pieces, $this->plan->frame->stocks ?? [], $this->plan->notation->system()->kerf) as $section) {
+        foreach (SectionSawn::all($frame->pieces, $this->plan->frame, $this->plan->notation->system()->kerf, $site->log) as $section) {
             [$one, $other] = $section->sides();
             $needs = [...$needs, ...($section->cutting === null ? [new Need(self::id(Ware::TimberByLength, $one, $other), $this->far($section->inAll()), '')] : array_map(
-                fn (StockBoard $board) => new Need(self::id(Ware::Timber, $one, $other, $board->stock->length), 1.0, ''), $section->cutting->boards,
+                fn (StockBoard $board) => new Need(self::id(Ware::Timber, $one, $other, $board->stock->length), 1.0, ''), $section->bought(),
             ))];
         }
         foreach ($frame->fixings as $layer => $count) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Frame;
 
 use Aequus\Fact\Fact;
+use Aequus\Logbook\Frame\MembersUp;
 use Aequus\Logbook\Log;
 use Aequus\Logbook\Set\TwistRead;
 use Aequus\Logbook\Square\AsCast;
@@ -38,9 +39,13 @@ final readonly class FrameOnPosts
 
     public FrameSpace $space;
 
+    /** @var list<MembersUp> */
+    private array $written;
+
     public function __construct(Plan $plan, public FrameRules $rules, public Footprint $footprint, Log $log)
     {
         $cast = $log->newest(AsCast::class);
+        $this->written = array_values($log->now(MembersUp::class));
         $lines = $footprint->lines;
         $this->space = new FrameSpace($plan, $rules, $footprint);
         $joints = new JoinedLines($plan, $rules, $cast, $this->space->steepAlong);
@@ -64,6 +69,14 @@ final readonly class FrameOnPosts
         $hindered = $lines === [] ? [] : [...$hindered, ...(new FixingsFit($rules, $plan->stoutest(), $pieces, $plan->holding?->ofJob === Hold::Pier ? $plan->holding->pier : null))->told()];
         $this->minded = $lines === [] ? [] : (new Minded($rules, $footprint, $this->space, $log->newest(TwistRead::class)))->told();
         [$this->pieces, $this->hindered, $this->fixings] = [$pieces, $hindered, $fixings];
+    }
+
+    /** @return list<Piece> that were written down as standing where they belong */
+    public function up(): array
+    {
+        return array_values(array_filter($this->pieces, fn (Piece $piece) => array_filter(
+            $this->written, fn (MembersUp $said) => $said->has($this->footprint->part, $piece->layer->kind, $piece->number),
+        ) !== []));
     }
 
     /** @return list<Piece> of one layer */

@@ -14,6 +14,8 @@ use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Frame\BoardSpoiled;
+use Aequus\Logbook\Frame\MembersUp;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BeamTested;
 use Aequus\Logbook\Level\BenchmarkChosen;
@@ -66,6 +68,8 @@ enum EntryKind: string
     case Picture = 'picture';
     case Top = 'top';
     case PostCut = 'post_cut';
+    case MembersUp = 'members_up';
+    case BoardSpoiled = 'board_spoiled';
     case Decision = 'decision';
     case Remark = 'remark';
     case HandedOver = 'handed_over';
@@ -75,9 +79,9 @@ enum EntryKind: string
      * What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held.
      * 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an
      * offset says from which line, and with which tape. 7: a lean, or a difference of height, may be read by a phone. 8: a decision says which
-     * distance it takes; a top is measured over a line, a line on a post to the ground.
+     * distance it takes; a top is measured over a line, a line on a post to the ground. 9: members of a frame are up, boards spoiled.
      */
-    public const VERSION = 8;
+    public const VERSION = 9;
 
     /** @return class-string<Payload> the class that knows all about such an entry */
     public function payload(): string
@@ -108,6 +112,8 @@ enum EntryKind: string
             self::Picture => PictureTaken::class,
             self::Top => TopMeasured::class,
             self::PostCut => PostCut::class,
+            self::MembersUp => MembersUp::class,
+            self::BoardSpoiled => BoardSpoiled::class,
             self::Decision => Decision::class,
             self::Remark => Remark::class,
             self::HandedOver => HandedOver::class,

@@ -15,6 +15,12 @@ final class GoodSawing
     /** Of pieces of two boards that are shared out anew. */
     private const MOST_STATES_OF_TWO = 256;
 
+    /** Of so few every way on any number of boards is tried, of more those on two. */
+    private const FEW_STATES = 48;
+
+    /** So many pairs of boards are shared out anew for one list of stocks: what many odd lengths would take else is told beside the bound. */
+    private const MOST_TRIES = 200;
+
     /** Up to so many stocks every shorter list is tried. */
     private const MOST_TRIED_WITHOUT = 5;
 
@@ -79,10 +85,7 @@ final class GoodSawing
                 $taken = $n > 0 ? $taken + [$length => $n] : $taken;
                 $room -= $n * ($length + $kerf->nanometres);
             }
-            $pieces = [];
-            foreach ($taken as $length => $n) {
-                $pieces = [...$pieces, ...array_fill(0, $n, Length::nanometres($length))];
-            }
+            $pieces = self::pieces($taken);
             $board = new StockBoard(ExactSawing::cheapestFor(ExactSawing::used($pieces, $kerf), $stocks) ?? $opened, $pieces);
             // As often as there are pieces for it.
             $alike = min([PHP_INT_MAX, ...array_map(fn (int $length, int $n) => intdiv($left[$length], $n), array_keys($taken), $taken)]);
@@ -110,14 +113,20 @@ final class GoodSawing
         }
         /** @var array<string, true> $best what was tried and costs least as it is */
         $best = [];
+        $tries = 0;
         for ($isBetter = true; $isBetter;) {
             $isBetter = false;
+            // Where most is left over, most can be won.
             $keys = array_keys($kinds);
+            usort($keys, fn (string $a, string $b) => $kinds[$b][0]->rest($kerf)->nanometres <=> $kinds[$a][0]->rest($kerf)->nanometres);
             foreach ($keys as $i => $one) {
                 foreach (array_slice($keys, $i) as $other) {
                     $pair = $one === $other && count($kinds[$one]) < 2 ? [$one] : [$one, $other];
                     if (isset($best[implode('|', $pair)])) {
                         continue;
+                    }
+                    if (++$tries > self::MOST_TRIES) {
+                        break 3;
                     }
                     $anew = self::sharedAnew(array_map(fn (string $key) => $kinds[$key][0], $pair), $stocks, $kerf);
                     if ($anew === null) {
@@ -169,8 +178,53 @@ final class GoodSawing
         if ($states > self::MOST_STATES_OF_TWO) {
             return null;
         }
-        $anew = ExactSawing::of($wanted, $stocks, $kerf);
+        $anew = $states <= self::FEW_STATES ? ExactSawing::of($wanted, $stocks, $kerf) : self::onTwo($wanted, $stocks, $kerf);
 
-        return StockBoard::priceOf($anew) < StockBoard::priceOf($boards) - 1e-9 ? $anew : null;
+        return $anew !== [] && StockBoard::priceOf($anew) < StockBoard::priceOf($boards) - 1e-9 ? $anew : null;
+    }
+
+    /**
+     * Every way to share pieces out on two boards, or on one.
+     *
+     * @param  array<int, int>  $wanted  how many of each length, longest first
+     * @param  non-empty-list<Stock>  $stocks
+     * @return list<StockBoard> the cheapest way; none where two do not hold them
+     */
+    private static function onTwo(array $wanted, array $stocks, Length $kerf): array
+    {
+        $long = fn (array $taken): int => array_sum(array_map(fn (int $length, int $n) => $n * ($length + $kerf->nanometres), array_keys($taken), $taken)) - $kerf->nanometres;
+        $ways = [[]];
+        foreach ($wanted as $length => $count) {
+            $ways = array_merge(...array_map(fn (int $n) => array_map(fn (array $way) => $way + [$length => $n], $ways), range(0, $count)));
+        }
+        $whole = $long($wanted);
+        [$least, $best] = [INF, null];
+        foreach ($ways as $way) {
+            $one = $long($way);
+            [$first, $second] = [$one <= 0 ? null : ExactSawing::cheapestFor($one, $stocks), $one === $whole ? null : ExactSawing::cheapestFor($one <= 0 ? $whole : $whole - $one - $kerf->nanometres, $stocks)];
+            if (($one > 0 && $first === null) || ($one !== $whole && $second === null)) {
+                continue;
+            }
+            $cost = ($first->price ?? 0.0) + ($second->price ?? 0.0);
+            [$least, $best] = $cost < $least ? [$cost, [$first, $second, $way]] : [$least, $best];
+        }
+        if ($best === null) {
+            return [];
+        }
+        [$first, $second, $way] = $best;
+        $rest = array_map(fn (int $count, int $n) => $count - $n, $wanted, $way);
+
+        return array_values(array_filter([
+            $first === null ? null : new StockBoard($first, self::pieces($way)), $second === null ? null : new StockBoard($second, self::pieces(array_combine(array_keys($wanted), $rest))),
+        ]));
+    }
+
+    /**
+     * @param  array<int, int>  $taken  how many of each length
+     * @return list<Length>
+     */
+    private static function pieces(array $taken): array
+    {
+        return array_merge([], ...array_map(fn (int $length, int $n) => array_fill(0, $n, Length::nanometres($length)), array_keys($taken), $taken));
     }
 }

@@ -6,18 +6,29 @@ namespace Aequus\Stock;
 
 use Aequus\Measure\Length;
 
-/** One bought length and the pieces sawn from it. */
+/** One length, bought or at hand, and the pieces sawn from it. */
 final readonly class StockBoard
 {
-    /** @param  list<Length>  $pieces longest first */
-    public function __construct(public Stock $stock, public array $pieces)
+    /**
+     * @param  list<Length>  $pieces  longest first
+     * @param  bool  $isAtHand  whether it lies there already, and is not bought
+     */
+    public function __construct(public Stock $stock, public array $pieces, public bool $isAtHand = false)
     {
+    }
+
+    /** What is left of it once all its pieces are cut off. */
+    public function rest(Length $kerf): Length
+    {
+        $rest = $this->stock->length->minus(Length::sum($this->pieces))->minus($kerf->times(count($this->pieces)));
+
+        return $rest->isNegative() ? Length::zero() : $rest;
     }
 
     /** Boards out of one stock with the same pieces have one key. */
     public function key(): string
     {
-        return $this->stock->length->nanometres.':'.implode(',', array_map(fn (Length $piece) => $piece->nanometres, $this->pieces));
+        return ($this->isAtHand ? 'hand:' : '').$this->stock->length->nanometres.':'.implode(',', array_map(fn (Length $piece) => $piece->nanometres, $this->pieces));
     }
 
     /** @param  list<self>  $boards */

@@ -32,10 +32,11 @@ final readonly class StockCutting
      * @param  non-empty-list<Length>  $pieces
      * @param  non-empty-list<Stock>  $stocks
      * @param  Length  $kerf  lost at every cut between two pieces
+     * @param  list<Length>  $atHand  boards that lie there and cost nothing
      *
      * @throws StockRefused naming a piece longer than every stock
      */
-    public static function cheapest(array $pieces, array $stocks, Length $kerf): self
+    public static function cheapest(array $pieces, array $stocks, Length $kerf, array $atHand = []): self
     {
         usort($pieces, fn (Length $a, Length $b) => $b->nanometres <=> $a->nanometres);
         $longest = max(array_map(fn (Stock $stock) => $stock->length->nanometres, $stocks));
@@ -44,15 +45,40 @@ final readonly class StockCutting
                 throw StockRefused::longerThanEveryStock($piece);
             }
         }
-        [$wanted, $states] = ExactSawing::states($pieces);
-        $boards = $states <= self::MOST_STATES
-            ? ExactSawing::of($wanted, $stocks, $kerf) : GoodSawing::of($wanted, $stocks, $kerf);
+        [$wanted, $states] = ExactSawing::states($pieces, $atHand);
+        $boards = $states <= self::MOST_STATES ? ExactSawing::of($wanted, $stocks, $kerf, $atHand) : self::many($pieces, $stocks, $kerf, $atHand);
         $least = min(array_map(fn (Stock $stock) => $stock->price / ($stock->length->nanometres + $kerf->nanometres), $stocks));
+        $toBuy = Length::sum($pieces)->minus(Length::sum($atHand))->plus($kerf->times(count($pieces) - count($atHand)));
 
-        return new self(
-            $boards, StockBoard::priceOf($boards), $states <= self::MOST_STATES,
-            array_sum(array_map(fn (Length $piece) => ($piece->nanometres + $kerf->nanometres) * $least, $pieces)),
-        );
+        return new self($boards, StockBoard::priceOf($boards), $states <= self::MOST_STATES, max(0.0, $toBuy->nanometres * $least));
+    }
+
+    /**
+     * What lies there is filled first, the longest pieces into the shortest board that takes them.
+     *
+     * @param  list<Length>  $pieces  longest first
+     * @param  non-empty-list<Stock>  $stocks
+     * @param  list<Length>  $atHand
+     * @return list<StockBoard>
+     */
+    private static function many(array $pieces, array $stocks, Length $kerf, array $atHand): array
+    {
+        usort($atHand, fn (Length $a, Length $b) => $a->nanometres <=> $b->nanometres);
+        $filled = array_fill(0, count($atHand), []);
+        $wanted = [];
+        foreach ($pieces as $piece) {
+            foreach ($atHand as $i => $board) {
+                if (ExactSawing::used([...$filled[$i], $piece], $kerf) <= $board->nanometres) {
+                    $filled[$i][] = $piece;
+
+                    continue 2;
+                }
+            }
+            $wanted[$piece->nanometres] = ($wanted[$piece->nanometres] ?? 0) + 1;
+        }
+        $lying = array_filter(array_map(fn (Length $board, array $held) => new StockBoard(new Stock($board, 0.0), $held, true), $atHand, $filled), fn (StockBoard $board) => $board->pieces !== []);
+
+        return [...array_values($lying), ...($wanted === [] ? [] : GoodSawing::of($wanted, $stocks, $kerf))];
     }
 
     /**

@@ -16,6 +16,8 @@ use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Footing\SoilLayer;
+use Aequus\Logbook\Frame\BoardSpoiled;
+use Aequus\Logbook\Frame\MembersUp;
 use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BeamTested;
@@ -43,11 +45,13 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Temperature;
+use Aequus\Plan\Part\Part;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
+use Aequus\Words\Frame\LayerWords;
 use LogicException;
 
 /** An entry in words: in the logbook, and as an echo before it is stored. */
@@ -87,6 +91,8 @@ final readonly class EntryWords
             EntryKind::TopOver => 'top over an edge',
             EntryKind::Top => 'top measured',
             EntryKind::PostCut => 'post cut',
+            EntryKind::MembersUp => 'frame up',
+            EntryKind::BoardSpoiled => 'board spoiled',
             EntryKind::Decision => 'decision',
             EntryKind::Remark => 'remark',
             EntryKind::HandedOver => 'handed over',
@@ -166,6 +172,12 @@ final readonly class EntryWords
                 ? $this->said('Line ', $said->up, ' up on ', $this->label($said->post), ': level with the ground')
                 : $this->said('Line ', $said->up, ' up on ', $this->label($said->post), ': ', $said->over->magnitude(), $said->over->isNegative() ? ' below ground' : ' above ground'),
             $said instanceof TopOver => $this->said('Top of ', $this->label($said->post), ': ', $said->over, " over {$this->line($said->line)}"),
+            $said instanceof MembersUp => LayerWords::all($said->layer).' '.($said->from === $said->to ? $said->from : "{$said->from} to {$said->to}").' up'
+                .($said->part === '' ? '' : ', on part '.$this->part($said->part)),
+            $said instanceof BoardSpoiled => $this->said(
+                'Board ', $said->one, ' × ', $said->other, ', ', $said->board, ' long, spoiled; lost ', (new Speech($this->site->plan))->list(...$said->lost),
+                ...($said->left === null ? [] : [', left of it ', $said->left]),
+            ),
             $said instanceof PostCut => "Post {$this->label($said->post)} cut",
             $said instanceof Decision => $this->said(Names::of($said->about), $said->post === null ? ''
                 : " ({$this->label($said->post)})", $said->lesser === null || $said->thing !== null ? ''
@@ -175,6 +187,11 @@ final readonly class EntryWords
             $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
             default => throw new LogicException('Nobody has words for '.$said::class.'.'),
         };
+    }
+
+    private function part(string $id): string
+    {
+        return array_values(array_filter($this->site->plan->parts, fn (Part $part) => $part->id === $id))[0]->name ?? 'that this plan has no more';
     }
 
     /** What a fixed line is called; it may be gone from the plan meanwhile. */

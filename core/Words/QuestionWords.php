@@ -70,6 +70,8 @@ final readonly class QuestionWords
             QuestionAbout::CutBeforeHard => 'What was poured round it is not hard yet: sawing shakes it loose.',
             QuestionAbout::CutWhileAnotherIsShort => $this->labels($question->posts).' '.(count($question->posts) === 1 ? 'is'
                 : 'are').' short: cut nothing before that is settled, or all tops may have to come down.',
+            QuestionAbout::LoadedBeforeSet => $this->labels($question->posts).(count($question->posts) === 1 ? ' is' : ' are').' not written down as set: nothing can stand on it yet.',
+            QuestionAbout::LoadedBeforeHard => 'What was poured round '.$this->labels($question->posts).' is not hard yet: nothing is put on it before.',
             QuestionAbout::TopAboveWhatIsLeft => "It was cut at {$expected} above the datum line; its top can’t stand at {$read}.",
             QuestionAbout::TopFarFromExpected => "Its mark is {$expected} above the datum line; this says its top is at {$read}.",
             QuestionAbout::NoticeDaysMany => "{$read} working days is more than most marking desks ask.",

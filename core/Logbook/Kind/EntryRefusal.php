@@ -17,6 +17,9 @@ enum EntryRefusal
     case NoticeDays;
     case LineNeedsTwoPoints;
     case NoDigNegative;
+    case NumbersBackward;
+    case NothingLost;
+    case MoreLeftThanThereWas;
     case RodNegative;
     case WidthNotPositive;
     case DepthNotPositive;

@@ -57,6 +57,21 @@ final class EntryRefused extends Refusal
         return new self(Fact::of(EntryRefusal::LineNeedsTwoPoints));
     }
 
+    public static function numbersBackward(): self
+    {
+        return new self(Fact::of(EntryRefusal::NumbersBackward));
+    }
+
+    public static function nothingLost(): self
+    {
+        return new self(Fact::of(EntryRefusal::NothingLost));
+    }
+
+    public static function moreLeftThanThereWas(Length $board): self
+    {
+        return new self(Fact::of(EntryRefusal::MoreLeftThanThereWas, board: $board));
+    }
+
     public static function noDigNegative(): self
     {
         return new self(Fact::of(EntryRefusal::NoDigNegative));

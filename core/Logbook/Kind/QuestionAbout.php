@@ -38,6 +38,8 @@ enum QuestionAbout
     case CutBeforeSet;
     case CutBeforeHard;
     case CutWhileAnotherIsShort;
+    case LoadedBeforeSet;
+    case LoadedBeforeHard;
     case TopAboveWhatIsLeft;
     case TopFarFromExpected;
     case NoticeDaysMany;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Frame;
 
+use Aequus\Measure\Length;
 use Aequus\Stock\Stock;
 
 /** What was decided about the frame on the posts: its layers from the posts up, the way its beams run, and in which lengths each section is sold. */
@@ -18,8 +19,9 @@ final readonly class FrameRules
      * @param  array<string, list<Stock>>  $stocks  by section, see Layer::key
      * @param  ?Connector  $base  under each post; null where they stand in the ground, or nobody chose one
      * @param  Air  $air  that its fixings stand in
+     * @param  array<string, list<Length>>  $atHand  odd lengths that lie on the site, by section
      */
-    public function __construct(array $layers, public bool $alongX = true, public array $stocks = [], public ?Connector $base = null, public Air $air = Air::Wet)
+    public function __construct(array $layers, public bool $alongX = true, public array $stocks = [], public ?Connector $base = null, public Air $air = Air::Wet, public array $atHand = [])
     {
         $order = array_flip(array_map(fn (LayerKind $kind) => $kind->value, LayerKind::cases()));
         usort($layers, fn (Layer $a, Layer $b) => $order[$a->kind->value] <=> $order[$b->kind->value]);
@@ -60,14 +62,20 @@ final readonly class FrameRules
         return $this->out($this->layers, array_filter([...$this->stocks, $section => $stocks]));
     }
 
+    /** @param  list<Length>  $lengths  odd ones that lie on the site */
+    public function lying(string $section, array $lengths): self
+    {
+        return new self($this->layers, $this->alongX, $this->stocks, $this->base, $this->air, array_filter([...$this->atHand, $section => $lengths]));
+    }
+
     public function running(bool $alongX): self
     {
-        return new self($this->layers, $alongX, $this->stocks, $this->base, $this->air);
+        return new self($this->layers, $alongX, $this->stocks, $this->base, $this->air, $this->atHand);
     }
 
     public function fixedIn(Air $air, ?Connector $base): self
     {
-        return new self($this->layers, $this->alongX, $this->stocks, $base, $air);
+        return new self($this->layers, $this->alongX, $this->stocks, $base, $air, $this->atHand);
     }
 
     /**
@@ -76,6 +84,6 @@ final readonly class FrameRules
      */
     private function out(array $layers, array $stocks): self
     {
-        return new self($layers, $this->alongX, $stocks, $this->base, $this->air);
+        return new self($layers, $this->alongX, $stocks, $this->base, $this->air, $this->atHand);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Plan\Stored;
 
+use Aequus\Measure\Length;
 use Aequus\Measure\Stored;
 use Aequus\Plan\Frame\Air;
 use Aequus\Plan\Frame\Connector;
@@ -27,6 +28,9 @@ final class FrameCodec
         return [
             'along_x' => $frame->alongX,
             ...($frame->air === Air::Wet ? [] : ['air' => $frame->air->value]),
+            ...($frame->atHand === [] ? [] : ['at_hand' => array_map(
+                fn (string $section, array $lengths) => ['section' => $section, 'lengths' => array_map(fn (Length $one) => $one->nanometres, $lengths)], array_keys($frame->atHand), $frame->atHand,
+            )]),
             ...($frame->base === null ? [] : ['base' => self::encodeConnector($frame->base)]),
             'layers' => array_map(fn (Layer $layer) => [
                 'kind' => $layer->kind->value, 'thick' => $layer->thick->nanometres, 'deep' => $layer->deep->nanometres, 'count' => $layer->count,
@@ -51,7 +55,10 @@ final class FrameCodec
 
     public static function decode(Stored $stored): FrameRules
     {
-        $stocks = [];
+        $stocks = $atHand = [];
+        foreach ($stored->each('at_hand') as $one) {
+            $atHand[$one->text('section')] = array_values($one->lengths('lengths'));
+        }
         foreach ($stored->each('stocks') as $one) {
             $stocks[$one->text('section')] = self::decodeStocks($one, 'sold');
         }
@@ -60,7 +67,7 @@ final class FrameCodec
             $layer->case('kind', LayerKind::class), $layer->length('thick'), $layer->length('deep'), $layer->whole('count'), $layer->lengthOrNone('apart'),
             $layer->lengthOrNone('past'), $layer->lengthOrNone('gap'), $layer->whole('fixings'), $layer->text('relied_on', ''), self::decodeJoinery($layer->inOrNone('joinery')),
             self::decodeSpread($layer->inOrNone('spread')), $layer->realOrNone('moisture'),
-        ), $stored->each('layers')), $stored->isSo('along_x', true), $stocks, $stored->inOrNone('base') === null ? null : self::decodeConnector($stored->in('base')), $stored->case('air', Air::class, Air::Wet));
+        ), $stored->each('layers')), $stored->isSo('along_x', true), $stocks, $stored->inOrNone('base') === null ? null : self::decodeConnector($stored->in('base')), $stored->case('air', Air::class, Air::Wet), $atHand);
     }
 
     private static function decodeJoinery(?Stored $stored): Joinery

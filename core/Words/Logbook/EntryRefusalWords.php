@@ -26,6 +26,9 @@ final class EntryRefusalWords
             EntryRefusal::NoticeDays => '{days} working days of notice can’t be right. Enter 0 to 60; your marking desk says how many.',
             EntryRefusal::LineNeedsTwoPoints => 'A line needs at least two points. Enter one a line, from A1: along the base line, then '
                 .'away from it.',
+            EntryRefusal::NumbersBackward => 'Count from the first piece to the last: both from 1, the last no smaller.',
+            EntryRefusal::NothingLost => 'All its pieces came out right: nothing is lost.',
+            EntryRefusal::MoreLeftThanThereWas => 'What is left is longer than nothing and no longer than the board, {board}. Leave it empty where nothing is.',
             EntryRefusal::NoDigNegative => 'The no-dig distance can’t be below zero. Enter what your marking desk asks for on each side.',
             EntryRefusal::RodNegative => 'A rod can’t read below zero. Enter the height of the beam on the rod.',
             EntryRefusal::WidthNotPositive => 'A hole has a width above zero. Leave it empty where it is as planned.',

@@ -325,19 +325,19 @@ final class FrameOnPostsTest extends TestCase
     {
         $rules = $this->deck();
         $deck = $this->frame($this->plan(), $rules);
-        $sawn = SectionSawn::all($deck->pieces, [$rules->layer(LayerKind::Joist)?->section() ?? '' => [new Stock(Length::millimetres(5400), 20.0)]], Length::millimetres(3));
+        $sawn = SectionSawn::all($deck->pieces, new FrameRules([], true, [$rules->layer(LayerKind::Joist)?->section() ?? '' => [new Stock(Length::millimetres(5400), 20.0)]]), Length::millimetres(3), new Log([]));
         $this->assertSame(['45000000x195000000', '45000000x145000000', '28000000x145000000'], array_map(fn (SectionSawn $one) => $one->key, $sawn));
         // Joists, rims and blocks are one section: ten of 3600, two of 5400, nine of 550.
         $this->assertSame([['joist', 3600, 10], ['rim', 5400, 2], ['blocking', 550, 9]], array_map(
             fn (array $one) => [$one[0]->layer->kind->value, (int) round($one[0]->length->inMillimetres()), $one[1]], $sawn[1]->counted(),
         ));
-        $uneven = SectionSawn::all($this->frame($this->plan(leftOut: ['C1']), $rules)->pieces, [], Length::millimetres(3))[0];
+        $uneven = SectionSawn::all($this->frame($this->plan(leftOut: ['C1']), $rules)->pieces, null, Length::millimetres(3), new Log([]))[0];
         $this->assertSame([[5400, 2], [3000, 2]], array_map(fn (array $one) => [(int) round($one[0]->length->inMillimetres()), $one[1]], $uneven->counted()));
         // Two boards of 5400 for the rims; ten for the joists, and the blocks come out of what is left of them.
         $this->assertCount(12, $sawn[1]->cutting->boards ?? []);
         $this->assertNull($sawn[0]->cutting);
         $this->assertEqualsWithDelta(10 * 3600 + 2 * 5400 + 9 * 550, $sawn[1]->inAll()->inMillimetres(), 1e-3);
-        $short = SectionSawn::all($deck->pieces, [$rules->layer(LayerKind::Joist)?->section() ?? '' => [new Stock(Length::millimetres(4800), 20.0)]], Length::millimetres(3));
+        $short = SectionSawn::all($deck->pieces, new FrameRules([], true, [$rules->layer(LayerKind::Joist)?->section() ?? '' => [new Stock(Length::millimetres(4800), 20.0)]]), Length::millimetres(3), new Log([]));
         $this->assertEqualsWithDelta(5400, $short[1]->hindered?->part('piece')->inMillimetres(), 1e-3);
     }
 
@@ -352,7 +352,7 @@ final class FrameOnPostsTest extends TestCase
         }
         $begun = hrtime(true);
         $frame = $this->frame($plan, $rules);
-        $sawn = SectionSawn::all($frame->pieces, $rules->stocks, Length::millimetres(3));
+        $sawn = SectionSawn::all($frame->pieces, $rules, Length::millimetres(3), new Log([]));
         $took = (hrtime(true) - $begun) / 1e9;
         $this->assertGreaterThan(600, count($frame->pieces));
         $this->assertSame([], $frame->hindered);
