@@ -16,7 +16,7 @@ use App\Type\Typeset;
 
 /**
  * A frame to scale in parallel projection: from above, from a side or from over a corner. What lies behind is drawn first, so that what is nearer
- * covers it. Posts that stand are drawn solid, everything else in outline.
+ * covers it. Posts and pieces that stand are drawn solid, everything else in outline.
  */
 final readonly class FrameDrawing
 {
@@ -65,11 +65,14 @@ final readonly class FrameDrawing
     {
         $order = array_flip(array_map(fn (LayerKind $kind) => $kind->value, LayerKind::cases()));
         $shown = array_values(array_filter($frame->pieces, fn (Piece $piece) => $upTo === null || $order[$piece->layer->kind->value] <= $order[$upTo->value]));
+        $up = $frame->up();
         $stands = array_flip(array_map(fn (Post $post) => $post->id->value, $standing));
         /** @var list<array{Solid, string, int}> $solids with how far up its layer lies */
         $solids = [
             ...array_map(fn (Post $post) => [$frame->space->post($post), isset($stands[$post->id->value]) ? 'frame-post is-built' : 'frame-post', 0], $frame->footprint->posts),
-            ...array_map(fn (Piece $piece) => [$piece->solid, 'frame-piece'.($piece->layer->kind === $upTo ? ' is-shown' : ''), self::LIES[$piece->layer->kind->value]], $shown),
+            ...array_map(fn (Piece $piece) => [
+                $piece->solid, 'frame-piece'.($piece->layer->kind === $upTo ? ' is-shown' : '').(in_array($piece, $up, true) ? ' is-built' : ''), self::LIES[$piece->layer->kind->value],
+            ], $shown),
         ];
         $flat = array_map(fn (array $solid) => array_map($this->seen(...), $solid[0]->corners()), $solids);
         $all = array_merge(...$flat);

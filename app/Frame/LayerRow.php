@@ -8,6 +8,7 @@ use Aequus\Frame\Piece;
 use Aequus\Measure\Length;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\Frame\Seating;
 use Aequus\Words\Frame\LayerWords;
 use App\Type\Say;
 
@@ -33,19 +34,57 @@ final readonly class LayerRow
         return array_map(fn (int $length, int $count) => [$count, Length::nanometres($length)], array_keys($lengths), $lengths);
     }
 
-    /** @return list<array{string, string, Length}> lengths that can be typed: field, label, what counts */
+    /** @return list<array{string, string, ?Length, string}> lengths that can be typed: field, label, what counts, and what an empty one means */
     public function fields(): array
     {
-        [$layer, $kind] = [$this->layer, $this->layer->kind];
+        [$layer, $kind, $joinery] = [$this->layer, $this->layer->kind, $this->layer->joinery];
         [$thick, $deep] = match ($kind) {
-            LayerKind::Board => ['frame.board_wide', 'frame.board_thick'], LayerKind::Sheet => ['frame.covers', 'frame.sheet_thick'], default => ['frame.thick', 'frame.deep'],
+            LayerKind::Board => ['frame.board_wide', 'frame.board_thick'], LayerKind::Sheet => ['frame.covers', 'frame.sheet_thick'],
+            LayerKind::Panel => ['frame.panel_thick', 'frame.panel_high'], default => ['frame.thick', 'frame.deep'],
         };
+        $field = fn (string $name, string $label, ?Length $now, string $hint = ''): array => ["{$kind->value}_{$name}", Say::text($label), $now, $hint === '' ? '' : Say::text($hint)];
 
         return [
-            ["{$kind->value}_thick", Say::text($thick), $layer->thick], ["{$kind->value}_deep", Say::text($deep), $layer->deep],
-            ...($kind->hasSpacing() ? [["{$kind->value}_apart", Say::text($kind === LayerKind::Brace ? 'frame.legs' : 'frame.apart'), $layer->apart ?? Length::zero()]] : []),
-            ...($kind->standsOver() ? [["{$kind->value}_past", Say::text('frame.past'), $layer->past()]] : []),
-            ...($kind->hasGap() ? [["{$kind->value}_gap", Say::text('frame.gap'), $layer->gap ?? Length::zero()]] : []),
+            $field('thick', $thick, $layer->thick), $field('deep', $deep, $layer->deep),
+            ...($kind->hasSpacing() ? [$field('apart', $kind === LayerKind::Brace ? 'frame.legs' : 'frame.apart', $layer->apart ?? Length::zero())] : []),
+            ...($kind->standsOver() ? [$field('past', 'frame.past', $layer->past())] : []),
+            ...($kind->hasGap() ? [$field('gap', 'frame.gap', $layer->gap ?? Length::zero())] : []),
+            ...match ($kind) {
+                LayerKind::Beam => [$field('seat', 'frame.beam_seat', $joinery->seat, 'frame.beam_seat_why')],
+                LayerKind::Joist => [$field('seat', 'frame.rafter_seat', $joinery->seat, 'frame.rafter_seat_why')],
+                LayerKind::Brace => [$field('down', 'frame.leg_down', $joinery->down, 'frame.leg_down_why')],
+                LayerKind::Panel => [$field('down', 'frame.panel_down', $joinery->down, 'frame.panel_down_why')],
+                default => [],
+            },
+            ...($kind->isSpread() ? [$field('offset', 'frame.offset', $layer->spread->offset, 'frame.offset_why')] : []),
+        ];
+    }
+
+    /** @return list<array{string, string, string, array<string, string>}> what is chosen: field, label, what counts, and the ways */
+    public function choices(): array
+    {
+        [$kind, $joinery] = [$this->layer->kind, $this->layer->joinery];
+        $ways = fn (array $cases, string $key): array => array_combine(array_column($cases, 'value'), array_map(fn ($case) => Say::text("{$key}_{$case->value}"), $cases));
+
+        return [
+            ...($kind === LayerKind::Beam ? [["{$kind->value}_seating", Say::text('frame.seating'), $joinery->seating->value, $ways(Seating::cases(), 'frame.seating')]] : []),
+            ...($kind === LayerKind::Joist ? [
+                ["{$kind->value}_high", Say::text('frame.high_end'), $joinery->high->value, FrameSums::ends()], ["{$kind->value}_low", Say::text('frame.low_end'), $joinery->low->value, FrameSums::ends()],
+            ] : []),
+            ...($kind->isSpread() ? [["{$kind->value}_by", Say::text('frame.spread'), $this->layer->spread->atCentres ? 'centres' : 'even', [
+                'even' => Say::text('frame.spread_even'), 'centres' => Say::text('frame.spread_centres'),
+            ]]] : []),
+        ];
+    }
+
+    /** @return list<array{string, string, string, string}> what is typed in words or figures: field, label, hint, what counts */
+    public function texts(): array
+    {
+        [$layer, $kind] = [$this->layer, $this->layer->kind];
+
+        return [
+            ...($kind->isSpread() ? [["{$kind->value}_left_out", Say::text('frame.left_out'), Say::text('frame.left_out_why'), implode(', ', $layer->spread->leftOut)]] : []),
+            ...($kind->isTimber() ? [["{$kind->value}_moisture", Say::text('frame.moisture'), Say::text('frame.moisture_why'), $layer->moisture === null ? '' : (string) $layer->moisture]] : []),
         ];
     }
 

@@ -85,7 +85,7 @@ final readonly class MembersPage
         return $told;
     }
 
-    /** @return list<array{string, list<Length>}> layer by layer: what is marked, and where its near faces lie from one zero */
+    /** @return list<array{string, array<int, Length>}> layer by layer: what is marked, and where its near faces lie from one zero, by their numbers */
     public function marks(): array
     {
         $marks = [];
@@ -95,6 +95,37 @@ final readonly class MembersPage
         }
 
         return $marks;
+    }
+
+    /** @return list<array{string, Length, Length}> both ends of each rafter’s seat, from its high end along its top edge */
+    public function seats(): array
+    {
+        return $this->frame?->seatLines() ?? [];
+    }
+
+    /** @return list<Said> what is minded while it is built */
+    public function minded(): array
+    {
+        $speech = new Speech($this->site->plan);
+
+        return array_map(fn (Fact $fact) => new Said(Typeset::sentence($speech->say($fact)), (string) $speech->say($fact)), $this->frame->minded ?? []);
+    }
+
+    /** @return array<string, string> layers of which pieces can be written down as up, by what is sent */
+    public function built(): array
+    {
+        $built = [];
+        foreach ($this->rows() as $row) {
+            $built += $row->pieces === [] ? [] : [$row->layer->kind->value => Say::text('frame.of_so_many', name: $row->name(), count: count($row->pieces))];
+        }
+
+        return $built;
+    }
+
+    /** How many of all pieces are up. */
+    public function up(): string
+    {
+        return Say::text('frame.up_so_far', up: count($this->frame?->up() ?? []), all: count($this->frame->pieces ?? []));
     }
 
     /** @return array<string, string> by view, what it is called */
@@ -157,8 +188,8 @@ final readonly class MembersPage
         $on = ['' => Say::text('frame.on_the_grid')];
         foreach ($this->site->plan->parts as $part) {
             $pieces = Footprint::ofPart($part, $this->rules);
-            foreach ($pieces as $i => $footprint) {
-                $on["{$part->id}.{$i}"] = Say::text('frame.on_part', part: $part->name, from: $footprint->posts[0]->label, to: $footprint->posts[count($footprint->posts) - 1]->label);
+            foreach ($pieces as $footprint) {
+                $on[$footprint->key] = Say::text('frame.on_part', part: $part->name, from: $footprint->posts[0]->label, to: $footprint->posts[count($footprint->posts) - 1]->label);
             }
         }
 

@@ -73,10 +73,20 @@ final readonly class BeamSeat
     /** By how much a rafter’s underside lies higher at the middle of its beam than the beam’s top: it rests on the downhill edge, or its seat’s uphill end comes down to it. */
     public function lift(float $rise, ?SeatCut $seat): float
     {
-        $edges = array_map(fn (int $ply) => $this->beside($ply, 1), range(0, $this->plies - 1));
-        $wide = $this->thick > 0.0 ? max($edges) - min($edges) + $this->thick : 0.0;
+        return abs($rise) * ($this->wide() / 2 - ($seat === null ? 0.0 : $this->seatWide()));
+    }
 
-        return abs($rise) * ($wide / 2 - ($seat === null ? 0.0 : $this->joist?->joinery->seat?->inMillimetres() ?? 0.0));
+    /** All plies of a beam together, what lies between them with them. */
+    public function wide(): float
+    {
+        $edges = array_map(fn (int $ply) => $this->beside($ply, 1), range(0, $this->plies - 1));
+
+        return $this->thick > 0.0 ? max($edges) - min($edges) + $this->thick : 0.0;
+    }
+
+    public function seatWide(): float
+    {
+        return $this->joist?->joinery->seat?->inMillimetres() ?? 0.0;
     }
 
     /** How far the middle of all plies lies beside the middle of their posts. */

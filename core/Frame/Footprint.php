@@ -26,11 +26,12 @@ final readonly class Footprint
     /**
      * @param  list<Post>  $posts
      * @param  string  $part  id of the part it is of; empty for the first grid
+     * @param  string  $key  the same, with which straight piece of it from 0
      * @param  bool  $alongX  whether its beams run along its own x
      * @param  Vector  $zero  where its own zero lies on the axes of the job
      * @param  float  $turn  radians, counter-clockwise
      */
-    private function __construct(public array $posts, public string $part, public bool $alongX, private Vector $zero, private float $turn)
+    private function __construct(public array $posts, public string $part, public string $key, public bool $alongX, private Vector $zero, private float $turn)
     {
         $lines = [];
         foreach ($posts as $post) {
@@ -49,21 +50,29 @@ final readonly class Footprint
 
     public static function ofGrid(Plan $plan, FrameRules $rules): self
     {
-        return new self($plan->grid->atCrossings(), '', $rules->alongX, Vector::zero(), 0.0);
+        return new self($plan->grid->atCrossings(), '', '', $rules->alongX, Vector::zero(), 0.0);
     }
 
     /** @return list<self> one for a grid, one for each straight piece of a row with its corners, none for single posts */
     public static function ofPart(Part $part, FrameRules $rules): array
     {
         return match ($part->kind) {
-            PartKind::Grid => [new self($part->posts, $part->id, $rules->alongX, $part->origin->inMillimetres(), deg2rad($part->turn))],
-            PartKind::Row => array_values(array_map(function (array $posts) use ($part): self {
-                $run = $posts[count($posts) - 1]->at->inMillimetres()->minus($posts[0]->at->inMillimetres());
-
-                return new self($posts, $part->id, true, $posts[0]->at->inMillimetres(), atan2($run->y, $run->x));
-            }, array_filter($part->lines, fn (array $posts) => count($posts) > 1))),
+            PartKind::Grid => [new self($part->posts, $part->id, "{$part->id}.0", $rules->alongX, $part->origin->inMillimetres(), deg2rad($part->turn))],
+            PartKind::Row => self::pieces($part),
             PartKind::Spots => [],
         };
+    }
+
+    /** @return list<self> each straight piece of a row, its corners with it */
+    private static function pieces(Part $part): array
+    {
+        $pieces = [];
+        foreach ($part->lines as $i => $posts) {
+            $run = $posts[count($posts) - 1]->at->inMillimetres()->minus($posts[0]->at->inMillimetres());
+            $pieces = count($posts) > 1 ? [...$pieces, new self($posts, $part->id, "{$part->id}.{$i}", true, $posts[0]->at->inMillimetres(), atan2($run->y, $run->x))] : $pieces;
+        }
+
+        return $pieces;
     }
 
     public function along(Point $at): float

@@ -75,7 +75,7 @@ final readonly class FrameOnPosts
     public function up(): array
     {
         return array_values(array_filter($this->pieces, fn (Piece $piece) => array_filter(
-            $this->written, fn (MembersUp $said) => $said->has($this->footprint->part, $piece->layer->kind, $piece->number),
+            $this->written, fn (MembersUp $said) => $said->has($this->footprint->key, $piece->layer->kind, $piece->number),
         ) !== []));
     }
 
@@ -99,6 +99,31 @@ final readonly class FrameOnPosts
         return $layer === null ? [] : array_map(
             fn (float $centre) => Length::millimetres(max(0.0, ($centre - $layer->thick->inMillimetres() / 2 - $zero) * $steep)), $this->marks($kind),
         );
+    }
+
+    /**
+     * Both ends of each seat of a rafter along its top edge, from its high end.
+     *
+     * @return list<array{string, Length, Length}> with the first post of the beam, the one nearest the high end first
+     */
+    public function seatLines(): array
+    {
+        if ($this->space->rafterSeat === null) {
+            return [];
+        }
+        $steep = sqrt(1 + $this->space->rise ** 2);
+        $run = $this->space->slopeLong() / $steep;
+        $bearings = $this->space->bearings();
+        $seats = [];
+        foreach ($this->footprint->lines as $line) {
+            $level = $bearings[$line->posts[0]->label] + $this->space->seat->middle($this->space->outward($line));
+            // The seat lies flush with the beam's downhill edge.
+            $downhill = ($this->space->rise > 0.0 ? $run - $level : $level) + $this->space->seat->wide() / 2;
+            $seats[] = [$line->posts[0]->label, Length::millimetres(($downhill - $this->space->seat->seatWide()) * $steep), Length::millimetres($downhill * $steep)];
+        }
+        usort($seats, fn (array $a, array $b) => $a[1]->nanometres <=> $b[1]->nanometres);
+
+        return $seats;
     }
 
     /** @return array<int, float> centres of joists along the beams, or of purlins up the slope, mm, by their numbers */

@@ -192,15 +192,14 @@ final class GoodSawing
      */
     private static function onTwo(array $wanted, array $stocks, Length $kerf): array
     {
-        $long = fn (array $taken): int => array_sum(array_map(fn (int $length, int $n) => $n * ($length + $kerf->nanometres), array_keys($taken), $taken)) - $kerf->nanometres;
         $ways = [[]];
         foreach ($wanted as $length => $count) {
             $ways = array_merge(...array_map(fn (int $n) => array_map(fn (array $way) => $way + [$length => $n], $ways), range(0, $count)));
         }
-        $whole = $long($wanted);
+        $whole = self::long($wanted, $kerf);
         [$least, $best] = [INF, null];
         foreach ($ways as $way) {
-            $one = $long($way);
+            $one = self::long($way, $kerf);
             [$first, $second] = [$one <= 0 ? null : ExactSawing::cheapestFor($one, $stocks), $one === $whole ? null : ExactSawing::cheapestFor($one <= 0 ? $whole : $whole - $one - $kerf->nanometres, $stocks)];
             if (($one > 0 && $first === null) || ($one !== $whole && $second === null)) {
                 continue;
@@ -217,6 +216,16 @@ final class GoodSawing
         return array_values(array_filter([
             $first === null ? null : new StockBoard($first, self::pieces($way)), $second === null ? null : new StockBoard($second, self::pieces(array_combine(array_keys($wanted), $rest))),
         ]));
+    }
+
+    /**
+     * Taken by so many of each length and the cuts between them, nanometres.
+     *
+     * @param  array<int, int>  $taken
+     */
+    private static function long(array $taken, Length $kerf): int
+    {
+        return array_sum(array_map(fn (int $length, int $n) => $n * ($length + $kerf->nanometres), array_keys($taken), $taken)) - $kerf->nanometres;
     }
 
     /**

@@ -173,7 +173,7 @@ final readonly class EntryWords
                 : $this->said('Line ', $said->up, ' up on ', $this->label($said->post), ': ', $said->over->magnitude(), $said->over->isNegative() ? ' below ground' : ' above ground'),
             $said instanceof TopOver => $this->said('Top of ', $this->label($said->post), ': ', $said->over, " over {$this->line($said->line)}"),
             $said instanceof MembersUp => LayerWords::all($said->layer).' '.($said->from === $said->to ? $said->from : "{$said->from} to {$said->to}").' up'
-                .($said->part === '' ? '' : ', on part '.$this->part($said->part)),
+                .($said->on === '' ? '' : ', on part '.$this->part($said->part())),
             $said instanceof BoardSpoiled => $this->said(
                 'Board ', $said->one, ' × ', $said->other, ', ', $said->board, ' long, spoiled; lost ', (new Speech($this->site->plan))->list(...$said->lost),
                 ...($said->left === null ? [] : [', left of it ', $said->left]),

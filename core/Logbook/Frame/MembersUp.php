@@ -23,13 +23,13 @@ final readonly class MembersUp implements Payload
     use SaysItUnderAnyPlan;
 
     /**
-     * @param  string  $part  id of the part it stands on; empty for the first grid
+     * @param  string  $on  the part it stands on, as “id.0” with which straight piece of it; empty for the first grid
      * @param  int  $from  the first of them
      * @param  int  $to  the last
      *
      * @throws EntryRefused when that counts backward
      */
-    public function __construct(public string $part, public LayerKind $layer, public int $from, public int $to)
+    public function __construct(public string $on, public LayerKind $layer, public int $from, public int $to)
     {
         if ($from < 1 || $to < $from) {
             throw EntryRefused::numbersBackward();
@@ -37,9 +37,15 @@ final readonly class MembersUp implements Payload
     }
 
     /** Whether a piece of its layer is among them. */
-    public function has(string $part, LayerKind $layer, int $number): bool
+    public function has(string $on, LayerKind $layer, int $number): bool
     {
-        return $this->part === $part && $this->layer === $layer && $number >= $this->from && $number <= $this->to;
+        return $this->on === $on && $this->layer === $layer && $number >= $this->from && $number <= $this->to;
+    }
+
+    /** Id of the part; empty for the first grid. */
+    public function part(): string
+    {
+        return explode('.', $this->on)[0];
     }
 
     public function posts(): array
@@ -51,7 +57,8 @@ final readonly class MembersUp implements Payload
     public function questions(Known $known): array
     {
         $plan = $known->plan();
-        $bear = $this->part === '' ? $plan->grid->atCrossings() : array_values(array_filter($plan->grid->added, fn (Post $post) => $plan->partOf($post->id)?->id === $this->part));
+        $part = $this->part();
+        $bear = $part === '' ? $plan->grid->atCrossings() : array_values(array_filter($plan->grid->added, fn (Post $post) => $plan->partOf($post->id)?->id === $part));
         $loose = array_values(array_map(fn (Post $post) => $post->id, array_filter($bear, fn (Post $post) => ! $known->isSet($post->id) || ! $known->isHard($post->id))));
         $isSet = array_filter($loose, fn (PostId $post) => ! $known->isSet($post)) === [];
 
@@ -60,11 +67,11 @@ final readonly class MembersUp implements Payload
 
     public function stored(): array
     {
-        return ['part' => $this->part, 'layer' => $this->layer->value, 'from' => $this->from, 'to' => $this->to];
+        return ['on' => $this->on, 'layer' => $this->layer->value, 'from' => $this->from, 'to' => $this->to];
     }
 
     public static function fromStored(Stored $stored): self
     {
-        return new self($stored->text('part', ''), $stored->case('layer', LayerKind::class), $stored->whole('from'), $stored->whole('to'));
+        return new self($stored->text('on', ''), $stored->case('layer', LayerKind::class), $stored->whole('from'), $stored->whole('to'));
     }
 }

@@ -48,6 +48,12 @@ enum LayerKind: string
         return in_array($this, [self::Beam, self::Rail], true);
     }
 
+    /** Whether its members are spread by a rule, and one of them may be left out. */
+    public function isSpread(): bool
+    {
+        return $this === self::Joist || $this === self::Purlin;
+    }
+
     /** Whether it may stand over beyond what it lies on. */
     public function standsOver(): bool
     {

@@ -26,26 +26,19 @@
                         <td class="num">{{ $page->mass($piece) }}</td></tr>@endforeach</tbody>
                 </table></div>
                 @if ($page->hindered($section))<p class="refusal"><x-words :say="$page->hindered($section)" /></p>@endif
-                @if ($section->cutting)
-                    <table class="sawn">
-                        <caption>{{ $say('frame.bought') }} <span class="muted">{{ $section->cutting->exact ? $say('frame.exact')
-                            : $say('frame.not_exact', bound: $page->bound($section)) }}</span></caption>
-                        <thead><tr><th scope="col" class="num">{{ $say('frame.how_many') }}</th>
-                            <th scope="col" class="num">{{ $say('frame.out_of') }}</th>
-                            <th scope="col">{{ $say('frame.pieces') }}</th><th scope="col" class="num">{{ $say('frame.left_over') }}</th></tr></thead>
-                        <tbody>@foreach ($page->sawn($section) as [$board, $count, $rest])<tr>
-                            <td class="num">{{ $say('frame.times', count: $count) }}</td>
-                            <td class="num strong"><x-length :of="$board->stock->length" :plan="$plan" /></td>
-                            <td><svg class="sawn-board" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true" focusable="false">
-                                @foreach (array_reverse($page->bar($board)) as [$from, $wide])<rect
-                                    class="{{ $loop->first ? 'sawn-rest' : 'sawn-piece' }}"
-                                    x="{{ $from }}" y="0.5" width="{{ $wide }}" height="5" />@endforeach</svg>
-                                @foreach ($board->pieces as $piece)<span class="sawn-length"><x-length :of="$piece"
-                                    :plan="$plan" /></span> @endforeach</td>
-                            <td class="num"><x-length :of="$rest" :plan="$plan" /></td></tr>@endforeach</tbody>
-                    </table>
-                @endif
+                @foreach ($page->cuttings($section) as [$cutting, $caption])
+                    <x-sawn-boards :page="$page" :section="$section" :cutting="$cutting" :caption="$caption" :plan="$plan" />
+                @endforeach
+                @if ($section->cutting && $page->offcuts($section) !== [])<p>{{ $say('frame.offcuts') }}</p>
+                    <ul class="rows">@foreach ($page->offcuts($section) as $offcut)<li>{{ $offcut }}</li>@endforeach</ul>@endif
             @endforeach
+            @if ($page->posts() !== [])<h2>{{ $say('frame.posts') }}</h2>
+                <div class="scroll-x"><table><thead><tr><th scope="col">{{ $say('frame.post') }}</th><th scope="col" class="num">{{
+                    $say('frame.length') }}</th><th scope="col">{{ $say('frame.cut_out') }}</th></tr></thead>
+                <tbody>@foreach ($page->posts() as [$post, $length, $cut])<tr><th scope="row">{{ $post }}</th>
+                    <td class="num strong"><x-length :of="$length" :plan="$plan" /></td><td>{{ $cut }}</td></tr>@endforeach</tbody></table></div>
+                <p class="hint">{{ $say('frame.posts_cut_later') }}</p>@endif
+            @if ($page->lastCut())<p class="verdict-why">{{ $page->lastCut() }}</p>@endif
             @if ($page->sections !== [])<details class="why"><summary>{{ $say('page.why_2') }}</summary>
                 <p>{{ $say('frame.cut_why', kerf: $plan->notation->system()->kerf) }}</p></details>@endif
         </section>
@@ -59,6 +52,8 @@
                     @foreach ($page->sections as $section)
                         <x-field wide form="sold" :name="'sold_'.$section->key" :label="$say('frame.sold_in', one: $section->sides()[0],
                             other: $section->sides()[1])" :hint="$say('frame.sold_in_'.$unit->value)" :value="$page->sold($section)" />
+                        <x-field wide form="sold" :name="'lying_'.$section->key" :label="$say('frame.lying', one: $section->sides()[0],
+                            other: $section->sides()[1])" :hint="$say('frame.lying_'.$unit->value)" :value="$page->lying($section)" />
                     @endforeach
                     <button class="button">{{ $say('frame.keep_sold') }}</button>
                 </form>

@@ -37,6 +37,11 @@
                     <p class="strong">@foreach ($faces as $face)<span class="sawn-length"><x-length :of="$face"
                         :plan="$plan" /></span> @endforeach</p>
                 @endforeach
+                @if ($page->seats() !== [])<p>{{ $say('frame.marks_on_edge') }}</p>
+                    <ul class="rows">@foreach ($page->seats() as [$post, $from, $to])<li>{{ $say('frame.seat_over', post: $post, from: $from,
+                        to: $to) }}</li>@endforeach</ul>@endif
+                @if ($page->minded() !== [])<h2>{{ $say('frame.minded') }}</h2>
+                    <ul class="rows">@foreach ($page->minded() as $minded)<li>{{ $minded }}</li>@endforeach</ul>@endif
                 <h2>{{ $say('frame.order') }}</h2>
                 <ol class="rows">@foreach ($page->order() as [$layer, $before, $heaviest])<li><b>{{ $layer }}</b> {{ $before }}
                     @if ($heaviest)<span class="muted">{{ $heaviest }}</span>@endif</li>@endforeach</ol>
@@ -47,6 +52,17 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase" />
+            @if ($page->isDecided && $page->built() !== [])
+                <x-entry-form kind="members_up" name="up">
+                    <h2 class="field-wide">{{ $say('frame.up_title') }}</h2>
+                    <p class="field-wide">{{ $page->up() }} <span class="hint">{{ $say('frame.up_numbers') }}</span></p>
+                    <input type="hidden" name="on" value="{{ $page->frame?->footprint->key }}">
+                    <x-choice wide form="up" name="layer" :label="$say('frame.up_layer')" value="" :options="$page->built()" />
+                    <x-field form="up" name="from" :label="$say('frame.up_from')" value="" inputmode="numeric" />
+                    <x-field form="up" name="to" :label="$say('frame.up_to_number')" value="" inputmode="numeric" />
+                    <button class="button">{{ $say('frame.up_keep') }}</button>
+                </x-entry-form>
+            @endif
             <details class="change" @if (! $page->isDecided || old('form') === 'frame') open @endif>
             <summary>{{ $say('frame.change') }}</summary>
             <form method="post" action="{{ route('cut.members.decide', $job) }}" class="entry">
@@ -56,11 +72,17 @@
                     :options="['x' => $say('frame.along_rows'), 'y' => $say('frame.along_columns')]" />
                 @foreach ($page->rows() as $row)
                     <h3 class="field-wide">{{ $row->name() }}</h3>
-                    @foreach ($row->fields() as [$name, $label, $now])
-                        <x-field form="frame" :name="$name" :label="$label" :value="$plan->write($now)" :unit="$unit" />
+                    @foreach ($row->choices() as [$name, $label, $now, $ways])
+                        <x-choice wide form="frame" :name="$name" :label="$label" :value="$now" :options="$ways" />
+                    @endforeach
+                    @foreach ($row->fields() as [$name, $label, $now, $hint])
+                        <x-field form="frame" :name="$name" :label="$label" :hint="$hint" :value="$now ? $plan->write($now) : ''" :unit="$unit" />
                     @endforeach
                     @foreach ($row->counts() as [$name, $label, $now])
                         <x-field form="frame" :name="$name" :label="$label" :value="$now" inputmode="numeric" />
+                    @endforeach
+                    @foreach ($row->texts() as [$name, $label, $hint, $now])
+                        <x-field form="frame" :name="$name" :label="$label" :hint="$hint" :value="$now" />
                     @endforeach
                     <x-field wide form="frame" :name="$row->layer->kind->value.'_relied'" :label="$say('frame.relied')"
                         :hint="$say('frame.relied_why')" :value="$row->layer->reliedOn" />

@@ -71,12 +71,12 @@ final class SawnAgainTest extends TestCase
         );
         $this->assertSame([], $up());
         $this->assertSame(['beam1', 'beam2', 'joist4', 'joist5', 'joist6'], $up(new MembersUp('', LayerKind::Joist, 4, 6), new MembersUp('', LayerKind::Beam, 1, 2)));
-        $this->assertSame([], $up(new MembersUp('p1', LayerKind::Joist, 1, 99)), 'on another part');
+        $this->assertSame([], $up(new MembersUp('p1.0', LayerKind::Joist, 1, 99)), 'on another part');
     }
 
     public function test_they_are_stored_and_refused(): void
     {
-        foreach ([new MembersUp('p1', LayerKind::Joist, 4, 6), $this->spoiled([3600, 550], 700, 4800), $this->spoiled([3600], null)] as $said) {
+        foreach ([new MembersUp('p1.0', LayerKind::Joist, 4, 6), $this->spoiled([3600, 550], 700, 4800), $this->spoiled([3600], null)] as $said) {
             $this->assertEquals($said, EntryKind::of($said)->read(EntryKind::VERSION, json_decode((string) json_encode($said->stored()), true)));
         }
         foreach ([
