@@ -152,6 +152,8 @@ Route::middleware('auth')->group(function () {
         Route::get('/cut/frame', [CutController::class, 'frame'])->name('cut.frame');
         Route::get('/cut/members', [FrameController::class, 'members'])->name('cut.members');
         Route::post('/cut/members', [FrameController::class, 'decide'])->name('cut.members.decide');
+        Route::get('/cut/fixings', [FrameController::class, 'fixings'])->name('cut.fixings');
+        Route::post('/cut/fixings', [FrameController::class, 'hold'])->name('cut.fixings.decide');
         Route::get('/cut/boards', [FrameController::class, 'boards'])->name('cut.boards');
         Route::post('/cut/boards', [FrameController::class, 'sold'])->name('cut.boards.sold');
         Route::get('/cut/set-out/pole', [PaperController::class, 'members'])->name('cut.set-out.pole');

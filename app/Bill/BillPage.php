@@ -6,17 +6,21 @@ namespace App\Bill;
 
 use Aequus\Bill\Bill;
 use Aequus\Bill\BillLine;
+use Aequus\Bill\HireDays;
 use Aequus\Bill\JobNeeds;
 use Aequus\Bill\Ware;
 use Aequus\Bill\WareUnit;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\BagForecast;
 use Aequus\Frame\Frames;
+use Aequus\Frame\Metal;
+use Aequus\Plan\Frame\Air;
 use Aequus\Plan\Part\Part;
 use Aequus\Plan\Part\PartKind;
 use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
 use Aequus\Words\Bill\BillWords;
+use Aequus\Words\Frame\FixingWords;
 use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
 use App\Type\Say;
@@ -86,6 +90,24 @@ final readonly class BillPage
         return $alone > $together ? [$alone, $together] : null;
     }
 
+    /** @return list<array{string, string, bool}> tools that can be hired: what is sent, what it is called, whether it is on the bill */
+    public function hires(): array
+    {
+        return array_map(fn (Ware $tool) => [$tool->value, BillWords::name($tool), isset($this->site->plan->prices[$tool->value])], Ware::hired());
+    }
+
+    /** How much is usual in a day, in words. */
+    public function hireDays(): string
+    {
+        return Say::text('bill.hire_how', holes: HireDays::HOLES, bags: HireDays::BAGS, levelled: HireDays::LEVELLED, cut: HireDays::CUT);
+    }
+
+    /** What iron is made of here, in words. */
+    public function metal(): string
+    {
+        return Say::text('bill.metal', metal: FixingWords::metal(Metal::of($this->site->plan->frame->air ?? Air::Wet, $this->site->plan->work->timber)));
+    }
+
     /** Whether dry mix is bought, so that the weight of a bag counts. */
     public function hasBags(): bool
     {
@@ -139,6 +161,8 @@ final readonly class BillPage
             WareUnit::Piece => '',
             WareUnit::Weight => $this->site->plan->notation->system()->wholeFigures ? ' t' : ' lb',
             WareUnit::Length => ' '.$this->site->plan->notation->system()->farName,
+            WareUnit::Liquid => ' '.$this->site->plan->notation->system()->water,
+            WareUnit::Day => ' '.Say::text('bill.days', count: (int) $line->needed),
         };
         $name = self::name($this->site->plan, $line->goods->name);
         $number = fn (float $amount): string => rtrim(rtrim(number_format($amount, 2, '.', ''), '0'), '.');

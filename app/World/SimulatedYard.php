@@ -9,6 +9,7 @@ use Aequus\Bill\Ware;
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
 use Aequus\Measure\UnitSystem;
+use Aequus\Plan\Frame\Connector;
 use ValueError;
 
 /** An invented yard with invented prices, the same for the same seed. It sells neither timber nor tubes by the length that is needed: only as they come. */
@@ -40,6 +41,21 @@ final readonly class SimulatedYard implements Supplier
         return $quotes;
     }
 
+    public function connectors(Unit $unit): array
+    {
+        $of = fn (float $millimetres, float $inches): Length => $unit === Unit::Millimetre ? Length::millimetres($millimetres) : Length::inches($inches);
+        // Each yard stocks screws a little longer or shorter than the next.
+        $screw = $of(35 + 5 * abs($this->seed % 3), 1.5 + 0.25 * abs($this->seed % 3));
+        $hair = $of(2, 0.0625);
+        $takes = fn (string $name, Length $holds, ?int $plies, ?Length $deep, int $screws): Connector => new Connector($name, $holds->minus($hair), $holds->plus($hair), $plies, $deep, $screws, $screw);
+
+        return [
+            'base' => array_map(fn (array $size) => $takes("F {$size[2]}", $of($size[0], $size[1]), null, null, 6), [[90, 3.5, 1], [100, 3.5, 2], [140, 5.5, 3]]),
+            'beam' => [$takes('S 1', $of(45, 1.5), 1, $of(145, 5.5), 8), $takes('S 2', $of(90, 3), 2, $of(170, 7.25), 12), $takes('S 3', $of(135, 4.5), 3, $of(195, 9.25), 16)],
+            'joist' => [$takes('H 1', $of(45, 1.5), null, $of(120, 5.5), 8), $takes('H 2', $of(45, 1.5), null, $of(170, 7.25), 14)],
+        ];
+    }
+
     /** @return ?array{float, float} pack and its price before the yard’s own share; null where it is not sold */
     private function sold(string $id, UnitSystem $system): ?array
     {
@@ -69,6 +85,19 @@ final readonly class SimulatedYard implements Supplier
             Ware::FrameFixing => [100.0, 1850.0],
             Ware::BoardScrew => [200.0, 2190.0],
             Ware::RoofScrew => [100.0, 1740.0],
+            Ware::Nail => [100.0, 9 * $long * 1000],
+            Ware::Screw, Ware::ConnectorScrew => [100.0, 600 + 18 * $long * 1000],
+            Ware::Bolt => [1.0, 60 + 1.4 * $long * 1000],
+            Ware::Cap => [1.0, 1090.0],
+            Ware::Hanger => [1.0, 240.0],
+            Ware::Panel => count($sizes) === 2 ? [1.0, 2400 * $long * $sizes[0]->inMillimetres() / 1000] : null,
+            Ware::BraceBoard => [1.0, 150 * $long],
+            Ware::Treatment => [1.0, 1450.0],
+            Ware::MarkingPaint => [1.0, 690.0],
+            Ware::HireAuger => [1.0, 7900.0],
+            Ware::HireMixer => [1.0, 3900.0],
+            Ware::HireLaser => [1.0, 4500.0],
+            Ware::HireSaw => [1.0, 2900.0],
             Ware::Tube, Ware::TimberByLength => null,
         };
     }

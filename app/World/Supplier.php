@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\World;
 
 use Aequus\Measure\Unit;
+use Aequus\Plan\Frame\Connector;
 
 /** Somebody who sells what a job takes, asked for prices. */
 interface Supplier extends StandIn
@@ -17,4 +18,11 @@ interface Supplier extends StandIn
      * @return array<string, Quote>
      */
     public function quotes(array $ids, Unit $unit): array;
+
+    /**
+     * What its sheets say of bases, caps and hangers.
+     *
+     * @return array<string, list<Connector>> by what they are for: base, beam or joist; names differ within each
+     */
+    public function connectors(Unit $unit): array;
 }

@@ -11,4 +11,5 @@ enum Counter: string
     case Masonry = 'masonry';
     case Hardware = 'hardware';
     case Roofing = 'roofing';
+    case Hire = 'hire';
 }

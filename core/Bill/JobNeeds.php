@@ -11,12 +11,8 @@ use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\Concrete;
 use Aequus\Footing\Materials\Foam;
 use Aequus\Footing\Materials\Gravel;
-use Aequus\Frame\Frames;
-use Aequus\Frame\Piece;
-use Aequus\Frame\SectionSawn;
 use Aequus\Measure\Length;
 use Aequus\Plan\Frame\Layer;
-use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Material;
 use Aequus\Plan\Plan;
@@ -25,7 +21,6 @@ use Aequus\Plan\Work\Pricing;
 use Aequus\Site\SiteState;
 use Aequus\Square\SettingOut\BatterBoard;
 use Aequus\Square\SettingOut\BatterBoards;
-use Aequus\Stock\StockBoard;
 use Aequus\Stock\StockRefused;
 
 /**
@@ -36,6 +31,9 @@ final readonly class JobNeeds
 {
     /** A pound, in which a job in inches weighs its gravel, t. */
     private const POUND = 0.00045359237;
+
+    /** That a can of paint marks. */
+    private const POSTS_A_CAN = 60;
 
     /** Two stakes hold a board of a profile. */
     private const STAKES_A_BOARD = 2;
@@ -53,7 +51,7 @@ final readonly class JobNeeds
     {
         $this->plan = $site->plan;
         $work = $holes ?? $site->footing->work($site->walk());
-        $needs = [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work), ...($holes === null ? [...$this->ofFrame($site), ...$this->ofLayout($site)] : [])];
+        $needs = [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work), ...($holes === null ? [...$this->ofWork($site, $work), ...$this->ofLayout($site)] : [])];
         $this->needs = array_values(array_filter($needs, fn (Need $need) => $need->amount > 0.0));
         $ids = array_unique(array_map(fn (Need $need) => $need->goods, $this->needs));
         $this->goods = array_values(array_map(fn (string $id) => $this->sold($id), $ids));
@@ -70,11 +68,6 @@ final readonly class JobNeeds
         $pieces = explode(':', $id);
 
         return [Ware::from($pieces[0]), array_map(fn (string $size) => Length::nanometres((int) $size), array_slice($pieces, 1))];
-    }
-
-    private static function id(Ware $ware, Length ...$sizes): string
-    {
-        return implode(':', [$ware->value, ...array_map(fn (Length $size) => $size->nanometres, $sizes)]);
     }
 
     private function sold(string $id): Goods
@@ -106,25 +99,29 @@ final readonly class JobNeeds
         return null;
     }
 
-    /** @return list<Need> boards of the frame out of the lengths they are sold in, sheets, and what holds them together */
-    private function ofFrame(SiteState $site): array
+    /**
+     * What stands on the posts, what holds posts while they set, and what is hired.
+     *
+     * @param  list<HoleWork>  $work
+     * @return list<Need>
+     */
+    private function ofWork(SiteState $site, array $work): array
     {
-        $frame = Frames::decided($this->plan, $site->log);
-        $needs = array_map(fn (Piece $sheet) => new Need(self::id(Ware::Sheet, $sheet->length), 1.0, ''), $frame->of(LayerKind::Sheet));
-        foreach (SectionSawn::all($frame->pieces, $this->plan->frame, $this->plan->notation->system()->kerf, $site->log) as $section) {
-            [$one, $other] = $section->sides();
-            $needs = [...$needs, ...($section->cutting === null ? [new Need(self::id(Ware::TimberByLength, $one, $other), $this->far($section->inAll()), '')] : array_map(
-                fn (StockBoard $board) => new Need(self::id(Ware::Timber, $one, $other, $board->stock->length), 1.0, ''), $section->bought(),
-            ))];
+        $needs = (new FrameNeeds($this->plan, $site->log))->needs;
+        $onPiers = count(array_filter($work, fn (HoleWork $hole) => $hole->hold === Hold::Pier));
+        if ($this->plan->frame?->base !== null && $onPiers > 0) {
+            $needs = [...$needs, ...FrameNeeds::screws($this->plan->frame->base, $onPiers)];
         }
-        foreach ($frame->fixings as $layer => $count) {
-            $ware = match (LayerKind::from($layer)) {
-                LayerKind::Board => Ware::BoardScrew, LayerKind::Sheet => Ware::RoofScrew, default => Ware::FrameFixing
-            };
-            $needs[] = new Need(self::id($ware), (float) $count, '');
+        foreach (array_filter(Ware::hired(), fn (Ware $tool) => isset($this->plan->prices[$tool->value])) as $tool) {
+            $needs[] = new Need($tool->value, HireDays::of($tool, $site, $work), '');
         }
 
-        return $needs;
+        // Two ways, until what holds it is hard.
+        $step = $this->plan->notation->system()->timberStep;
+        $brace = $step->times(max(1, (int) ceil($this->plan->standing->nanometres / $step->nanometres)));
+        $braced = count(array_filter($work, fn (HoleWork $hole) => $hole->hold->isDug()));
+
+        return [...$needs, new Need(Ware::BraceBoard->id($brace), 2.0 * $braced, '')];
     }
 
     /** @return list<Need> */
@@ -137,12 +134,12 @@ final readonly class JobNeeds
         $tonnes = Gravel::tonnes($hole->gravel);
 
         return [
-            new Need(self::id($this->plan->isHeavy($hole->of) ? Ware::HeavyPost : Ware::Post, $sold), 1.0, $part),
-            new Need(self::id(Ware::Bag), $hole->concrete / Bag::ofPlan($this->plan)->yield, $part),
-            new Need(self::id(Ware::Gravel), $system->wholeFigures ? $tonnes : $tonnes / self::POUND, $part),
-            new Need(self::id(Ware::Foam), $hole->foam / (Foam::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT), $part),
-            new Need(self::id(Ware::Block), $hole->hold->hasPad() && $hole->standsOn(Material::Block) ? 1.0 : 0.0, $part),
-            new Need(self::id(Ware::Base), $hole->hold === Hold::Pier ? 1.0 : 0.0, $part),
+            new Need(($this->plan->isHeavy($hole->of) ? Ware::HeavyPost : Ware::Post)->id($sold), 1.0, $part),
+            new Need(Ware::Bag->value, $hole->concrete / Bag::ofPlan($this->plan)->yield, $part),
+            new Need(Ware::Gravel->value, $system->wholeFigures ? $tonnes : $tonnes / self::POUND, $part),
+            new Need(Ware::Foam->value, $hole->foam / (Foam::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT), $part),
+            new Need(Ware::Block->value, $hole->hold->hasPad() && $hole->standsOn(Material::Block) ? 1.0 : 0.0, $part),
+            new Need(Ware::Base->value, $hole->hold === Hold::Pier ? 1.0 : 0.0, $part),
         ];
     }
 
@@ -160,8 +157,8 @@ final readonly class JobNeeds
         }
 
         return $bought === null
-            ? array_map(fn (HoleWork $hole) => new Need(self::id(Ware::Tube), $this->far($hole->tube ?? Length::zero()), $this->plan->partOf($hole->of->id)->name ?? ''), $work)
-            : array_map(fn (BoughtTube $tube) => new Need(self::id(Ware::StockTube, $tube->stock->length), 1.0, $this->plan->partOf($tube->pieces[0][0]->id)->name ?? ''), $bought);
+            ? array_map(fn (HoleWork $hole) => new Need(Ware::Tube->value, $this->far($hole->tube ?? Length::zero()), $this->plan->partOf($hole->of->id)->name ?? ''), $work)
+            : array_map(fn (BoughtTube $tube) => new Need(Ware::StockTube->id($tube->stock->length), 1.0, $this->plan->partOf($tube->pieces[0][0]->id)->name ?? ''), $bought);
     }
 
     /** @return list<Need> a stake for each post, and boards with their strings where they can stand */
@@ -169,15 +166,16 @@ final readonly class JobNeeds
     {
         $needs = [];
         foreach ($this->plan->grid->posts as $post) {
-            $needs[] = new Need(self::id(Ware::Stake), 1.0, $this->plan->partOf($post->id)->name ?? '');
+            $needs[] = new Need(Ware::Stake->value, 1.0, $this->plan->partOf($post->id)->name ?? '');
         }
+        $needs[] = new Need(Ware::MarkingPaint->value, ceil(count($this->plan->grid->posts) / self::POSTS_A_CAN), '');
         if (count($this->plan->grid->posts) < 2) {
             return $needs;
         }
         $boards = array_values(array_filter(BatterBoards::of($this->plan, array_values($site->clear->services)), fn (BatterBoard $board) => $board->canStand));
         foreach ($boards as $board) {
-            $needs[] = new Need(self::id(Ware::ProfileBoard, $board->length()), 1.0, '');
-            $needs[] = new Need(self::id(Ware::ProfileStake), self::STAKES_A_BOARD, '');
+            $needs[] = new Need(Ware::ProfileBoard->id($board->length()), 1.0, '');
+            $needs[] = new Need(Ware::ProfileStake->value, self::STAKES_A_BOARD, '');
         }
         // A string from nail to nail, a setback past both ends; two of them where one touches either face of the posts.
         $past = $this->plan->layout->boards->setback->times(2);
@@ -189,7 +187,7 @@ final readonly class JobNeeds
             }
         }
 
-        return [...$needs, new Need(self::id(Ware::String), $this->far($string), '')];
+        return [...$needs, new Need(Ware::String->value, $this->far($string), '')];
     }
 
     /** In the job’s long unit. */

@@ -10,4 +10,6 @@ enum WareUnit
     case Piece;
     case Weight;
     case Length;
+    case Liquid;
+    case Day;
 }

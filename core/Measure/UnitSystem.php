@@ -39,6 +39,8 @@ final readonly class UnitSystem
      * @param  string  $keys  which keys a field brings up on a phone
      * @param  string  $paper  that sheets are printed on
      * @param  float  $one  mm in a figure without a unit
+     * @param  string  $water  in which water and what is brushed on is told
+     * @param  float  $litres  in one of that
      * @param  float  $perLittle  mm³ in the volume by which one hole’s worth is told
      */
     private function __construct(
@@ -75,6 +77,7 @@ final readonly class UnitSystem
         public string $volume,
         public string $little,
         public string $water,
+        public float $litres,
         public array $tolerances,
         public array $goods,
         public bool $wholeFigures,
@@ -125,7 +128,7 @@ final readonly class UnitSystem
             timberStep: $mm(600), joist: $mm(45), kerf: $mm(3), centres: $mm(600), squareStep: $mm(100), slack: $mm(25), planeStep: $mm(10), collar: $mm(300), formBoard: $mm(25), turf: $mm(50), mound: $mm(25), pierHeight: $mm(150),
             pier: [$mm(300), $mm(25), $mm(120), $mm(60)], bag: 25.0, smallestBag: 20.0,
             prices: ['post' => 12.0, 'concrete' => 240.0, 'digging' => 60.0, 'lengths' => 4.0],
-            perVolume: 1e9, perLength: 1000.0, perLittle: 1e6, littleDecimals: 0, mass: 'kg', volume: 'm³', little: 'l', water: 'l',
+            perVolume: 1e9, perLength: 1000.0, perLittle: 1e6, littleDecimals: 0, mass: 'kg', volume: 'm³', little: 'l', water: 'l', litres: 1.0,
             tolerances: ['joinery' => $mm(2), 'framing' => $mm(3), 'building' => $mm(6), 'fence' => $mm(25)],
             goods: [
                 'notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'hole' => '300', 'standing' => '2400', 'bays_x' => '2 x 2400',
@@ -144,7 +147,7 @@ final readonly class UnitSystem
             timberStep: $ft(2), joist: $in(1.5), kerf: $in(0.125), centres: $in(24), squareStep: $ft(1), slack: $in(1), planeStep: $in(0.5), collar: $ft(1), formBoard: $in(1), turf: $in(2), mound: $in(1), pierHeight: $in(6),
             pier: [$in(12), $in(1), $in(4), $in(2.5)], bag: 80.0, smallestBag: 50.0,
             prices: ['post' => 3.5, 'concrete' => 190.0, 'digging' => 45.0, 'lengths' => 4.0],
-            perVolume: 27 * self::CUBIC_FOOT, perLength: 304.8, perLittle: self::CUBIC_FOOT, littleDecimals: 1, mass: 'lb', volume: 'yd³', little: 'ft³', water: 'qt',
+            perVolume: 27 * self::CUBIC_FOOT, perLength: 304.8, perLittle: self::CUBIC_FOOT, littleDecimals: 1, mass: 'lb', volume: 'yd³', little: 'ft³', water: 'qt', litres: 0.946352946,
             tolerances: ['joinery' => $in(1 / 16), 'framing' => $in(1 / 8), 'building' => $in(1 / 4), 'fence' => $in(1)],
             goods: ['notation' => 'in16', 'post_shape' => 'nominal', 'standing' => "8'", 'bays_x' => "2 x 8'", 'bays_y' => "10'"],
             wholeFigures: false, gap: '1/8', keys: 'text', paper: 'letter', one: 25.4, far: 304.8, farName: 'ft',

@@ -7,11 +7,14 @@ namespace App\Http\Controllers;
 use Aequus\Site\Phase;
 use App\Actions\RevisePlan;
 use App\Frame\BoardsPage;
+use App\Frame\FixingsPage;
 use App\Frame\MembersPage;
+use App\Http\Requests\Plans\FixingsRequest;
 use App\Http\Requests\Plans\FrameRequest;
 use App\Http\Requests\Plans\SoldRequest;
 use App\Models\Job;
 use App\Type\Say;
+use App\World\Supplier;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,6 +35,20 @@ final class FrameController extends Controller
         $revise($job, $this->user($request), $request->decided($plan), Say::text('frame.reason'), $request->integer('based_on'));
 
         return redirect()->route('cut.members', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])])->with('said', Say::text('frame.kept'));
+    }
+
+    public function fixings(Job $job, Supplier $yard): View
+    {
+        return $this->page('cut.fixings', $site = $this->site($job), ['page' => new FixingsPage($site->state, $yard), 'phase' => Phase::Cut]);
+    }
+
+    /** What holds it together. */
+    public function hold(FixingsRequest $request, Job $job, RevisePlan $revise, Supplier $yard): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $revise($job, $this->user($request), $plan->withFrame($request->frame($plan, $yard)), Say::text('frame.reason_fixings'), $request->integer('based_on'));
+
+        return redirect()->route('cut.fixings', $job)->with('said', Say::text('frame.kept_fixings'));
     }
 
     public function boards(Job $job): View

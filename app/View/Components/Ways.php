@@ -20,7 +20,7 @@ final class Ways extends Component
             'footing.bill',
         ],
         'set' => ['set', 'set.tops', 'set.stop'],
-        'cut' => ['cut', 'cut.rods', 'cut.set-out', 'cut.members', 'cut.boards', 'cut.frame'],
+        'cut' => ['cut', 'cut.rods', 'cut.set-out', 'cut.members', 'cut.fixings', 'cut.boards', 'cut.frame'],
     ];
 
     /** @var array<string, string> what each is called, by its route */

@@ -18,6 +18,7 @@ final class BillWords
             Counter::Masonry => 'Cement, gravel and tubes',
             Counter::Hardware => 'Ironmonger',
             Counter::Roofing => 'Roofing',
+            Counter::Hire => 'Hire',
         };
     }
 
@@ -54,6 +55,20 @@ final class BillWords
             Ware::ProfileBoard => 'Profile board {size}',
             Ware::ProfileStake => 'Profile stake',
             Ware::String => 'Mason’s string',
+            Ware::Nail => 'Nail {size}',
+            Ware::Screw => 'Screw {size}',
+            Ware::Bolt => 'Bolt {size}, with nut and washers',
+            Ware::Cap => 'Cap under a beam',
+            Ware::Hanger => 'Hanger or tie of a joist',
+            Ware::ConnectorScrew => 'Screw {size} for caps, hangers and bases',
+            Ware::Panel => 'Panel {one} high, {size} wide',
+            Ware::BraceBoard => 'Board {size} to brace a post',
+            Ware::Treatment => 'Preservative for cut ends',
+            Ware::MarkingPaint => 'Can of marking paint',
+            Ware::HireAuger => 'Auger, by the day',
+            Ware::HireMixer => 'Mixer, by the day',
+            Ware::HireLaser => 'Laser level, by the day',
+            Ware::HireSaw => 'Saw for posts, by the day',
         };
     }
 }

@@ -154,6 +154,7 @@ return [
     'ways.cut.rods' => 'Rod marks',
     'ways.cut.members' => 'Frame',
     'ways.cut.boards' => 'Cut list',
+    'ways.cut.fixings' => 'Fixings',
     'ways.cut.frame' => 'Beams and rafters',
     'ways.cut.set-out' => 'Set-out',
     'marks.away_from_the_base_line' => 'Marks away from the base line',

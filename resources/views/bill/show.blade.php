@@ -34,6 +34,11 @@
                 @if ($page->hasBags())<x-field form="bill" name="bag_mass" :label="$say('bill.bag_weighs', mass: $materials->system->mass)"
                     :value="$page->bagMass()"
                     :hint="$say('page.empty', write: $materials->usualMass())" inputmode="decimal" />@endif
+                <fieldset class="stack"><legend>{{ $say('bill.hire') }}</legend><input type="hidden" name="hires" value="1">
+                    @foreach ($page->hires() as [$tool, $name, $isHired])<label class="tick"><input type="checkbox" name="hired[]"
+                        value="{{ $tool }}" @checked($isHired)> {{ $name }}</label>@endforeach
+                    <p class="hint">{{ $page->hireDays() }}</p></fieldset>
+                <p class="hint">{{ $page->metal() }}</p>
                 <button class="button">{{ $say('bill.keep') }}</button>
             </form>
             <p><a href="{{ route('footing.bill.csv', $job) }}" hx-boost="false">{{ $say('bill.as_csv') }}</a>

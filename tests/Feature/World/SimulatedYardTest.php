@@ -37,6 +37,7 @@ final class SimulatedYardTest extends StandInTestCase
             $id = match ($ware) {
                 Ware::Post, Ware::HeavyPost, Ware::StockTube, Ware::ProfileBoard, Ware::Sheet => "{$ware->value}:3000000000",
                 Ware::Timber => 'timber:45000000:145000000:3000000000',
+                Ware::Panel => 'panel:1800000000:2240000000',
                 default => $ware->value,
             };
             $quote = (new SimulatedYard)->quotes([$id], Unit::Inch)[$id] ?? null;

@@ -34,6 +34,11 @@ final class PricesRequest extends PlanChangeRequest
                 $prices[$goods->name] = $this->said($key, $goods);
             }
         }
+        foreach ($this->has('hires') ? Ware::hired() : [] as $tool) {
+            $isHired = in_array($tool->value, (array) $this->input('hired', []), true);
+            $prices += $isHired ? [$tool->value => new Pricing(1.0, 0.0, 0.0, null)] : [];
+            $prices = $isHired ? $prices : array_diff_key($prices, [$tool->value => true]);
+        }
         $this->stopIfRefused();
 
         return $site->plan->priced($prices);
