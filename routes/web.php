@@ -146,6 +146,9 @@ Route::middleware('auth')->group(function () {
         Route::get('/footing/bill.csv', [BillController::class, 'csv'])->name('footing.bill.csv');
         Route::post('/footing/bill', [BillController::class, 'price'])->name('footing.bill.price');
         Route::get('/footing/bill/lists', [BillController::class, 'lists'])->name('footing.bill.lists');
+        Route::get('/footing/bill/lists.pdf', [BillController::class, 'printedLists'])->name('footing.bill.lists.pdf');
+        Route::get('/footing/bill/lists.csv', [BillController::class, 'listsCsv'])->name('footing.bill.lists.csv');
+        Route::post('/footing/bill/lists', [BillController::class, 'need'])->name('footing.bill.lists.need');
         Route::get('/footing/bill/choices', [BillController::class, 'choices'])->name('footing.bill.choices');
         Route::post('/footing/bill/ask', [BillController::class, 'ask'])->name('footing.bill.ask');
         Route::post('/footing/bill/read', [BillController::class, 'read'])->name('footing.bill.read');

@@ -24,6 +24,16 @@ final class BillCsv
         )]);
     }
 
+    public static function lists(ListsPage $page): string
+    {
+        $lines = [[Say::text('bill.csv_list'), self::heads()['what'], self::heads()['buy'], self::heads()['pack'], self::heads()['costs']]];
+        foreach ($page->lists() as [$name, $rows]) {
+            $lines = [...$lines, ...array_map(fn (BillRow $row) => [$name, $row->plain, $row->buy, $row->pack, $row->money], $rows)];
+        }
+
+        return Csv::write($lines);
+    }
+
     /**
      * Goods are found by their names, columns by their heads, in any order; a cell left empty, or a column that is missing, changes nothing.
      *

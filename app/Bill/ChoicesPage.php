@@ -6,6 +6,8 @@ namespace App\Bill;
 
 use Aequus\Bill\Choice;
 use Aequus\Bill\Choices;
+use Aequus\Bill\FrameChoices;
+use Aequus\Bill\Variant;
 use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Holding\HoldReason;
 use Aequus\Plan\Plan;
@@ -13,6 +15,7 @@ use Aequus\Site\SiteState;
 use Aequus\Words\Names;
 use Aequus\Words\Plan\HoldWords;
 use Aequus\Words\Sentence;
+use Aequus\Words\Speech;
 use App\Type\Say;
 use App\Type\Typeset;
 
@@ -32,9 +35,12 @@ final readonly class ChoicesPage
     /** @return list<array{string, list<Choice>}> what is chosen, and its ways */
     public function tables(): array
     {
-        return array_values(array_filter(
-            [[Say::text('bill.choices_hold'), $this->choices->holds], [Say::text('bill.choices_depth'), $this->choices->depths]], fn (array $table) => count($table[1]) > 1,
-        ));
+        return [
+            ...array_values(array_filter(
+                [[Say::text('bill.choices_hold'), $this->choices->holds], [Say::text('bill.choices_depth'), $this->choices->depths]], fn (array $table) => count($table[1]) > 1,
+            )),
+            ...array_map(fn (array $table) => [$table[0]->what instanceof Variant ? Say::text("bill.choices_{$table[0]->what->kind->value}") : '', $table], (new FrameChoices($this->site))->tables),
+        ];
     }
 
     /** Whether some ground is not read, so that its hole and post are left out. */
@@ -45,7 +51,11 @@ final readonly class ChoicesPage
 
     public function name(Choice $choice): string
     {
-        return ucfirst(Names::of($choice->what));
+        $what = $choice->what;
+
+        return $what instanceof Variant
+            ? (string) (new Say(new Speech($this->plan)))('bill.variant_'.($what->length->isZero() ? 'none' : $what->kind->value), length: $what->length, count: $what->count)
+            : ucfirst(Names::of($what));
     }
 
     public function sum(Choice $choice): string

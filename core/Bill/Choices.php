@@ -8,9 +8,6 @@ use Aequus\Footing\Footings;
 use Aequus\Footing\Holding\HoldAdvice;
 use Aequus\Footing\Holding\HoldAdviser;
 use Aequus\Footing\Holes\HoleWork;
-use Aequus\Footing\Materials\Bag;
-use Aequus\Footing\Materials\Gravel;
-use Aequus\Measure\Unit;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Holding\Hold;
@@ -24,8 +21,6 @@ use Aequus\Site\SiteState;
  */
 final readonly class Choices
 {
-    private const KILOGRAMS_A_POUND = 0.45359237;
-
     /** @var list<Choice> as they suit the site; driven posts, which are bought otherwise, only where they are decided */
     public array $holds;
 
@@ -70,14 +65,7 @@ final readonly class Choices
     /** @param  list<HoleWork>  $work */
     private function choice(Hold|DepthMode $what, bool $isDecided, array $work, Plan $plan, ?HoldAdvice $advice): Choice
     {
-        $bag = Bag::ofPlan($plan);
-        $mass = Bag::mass($plan) * ($plan->notation->unit === Unit::Inch ? self::KILOGRAMS_A_POUND : 1.0);
-        $carried = $dug = 0.0;
-        foreach ($work as $hole) {
-            $post = $plan->sectionOf($hole->of)->area() * $hole->post->inMillimetres() / 1e9 * $plan->work->timber->density();
-            $carried += $hole->concrete / $bag->yield * $mass + Gravel::tonnes($hole->gravel) * 1000 + $post;
-            $dug += $hole->dug;
-        }
+        [$carried, $dug] = Choice::weights($plan, $work);
 
         return new Choice($what, $isDecided, (new JobNeeds($this->site, $work))->bill(), $carried, $dug, $advice?->possible, $advice->against ?? []);
     }

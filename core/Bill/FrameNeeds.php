@@ -34,6 +34,14 @@ final readonly class FrameNeeds
         $this->needs = [...$this->boards(), ...$this->sheets(), ...array_merge([], ...array_map($this->held(...), $this->frames->all)), ...$this->treatment()];
     }
 
+    /** Whether every section whose lengths are known comes out of them. */
+    public static function isSawn(Plan $plan, Log $log): bool
+    {
+        $sections = SectionSawn::all(Frames::decided($plan, $log)->pieces, $plan->frame, $plan->notation->system()->kerf, $log);
+
+        return array_filter($sections, fn (SectionSawn $section) => $section->hindered !== null) === [];
+    }
+
     /** @return list<Need> out of the lengths they are sold in, else by the length that is needed */
     private function boards(): array
     {

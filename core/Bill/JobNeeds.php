@@ -46,12 +46,18 @@ final readonly class JobNeeds
 
     private Plan $plan;
 
-    /** @param  ?list<HoleWork>  $holes  these alone, without frame and layout; null for everything, as planned and as dug */
-    public function __construct(SiteState $site, ?array $holes = null)
+    /**
+     * @param  ?list<HoleWork>  $holes  these alone, without frame and layout; null for everything, as planned and as dug
+     * @param  ?Plan  $other  everything by this plan instead
+     * @param  ?list<HoleWork>  $work  its holes
+     * @param  float  $share  of which it has so many
+     */
+    public function __construct(SiteState $site, ?array $holes = null, ?Plan $other = null, ?array $work = null, float $share = 1.0)
     {
-        $this->plan = $site->plan;
-        $work = $holes ?? $site->footing->work($site->walk());
-        $needs = [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work), ...($holes === null ? [...$this->ofWork($site, $work), ...$this->ofLayout($site)] : [])];
+        $this->plan = $other ?? $site->plan;
+        $work ??= $holes ?? $site->footing->work($site->walk());
+        $ofHoles = array_map(fn (Need $need) => new Need($need->goods, $need->amount * $share, $need->part), [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work)]);
+        $needs = [...$ofHoles, ...($holes === null ? [...$this->ofWork($site, $work, $share), ...$this->ofLayout($site)] : [])];
         $this->needs = array_values(array_filter($needs, fn (Need $need) => $need->amount > 0.0));
         $ids = array_unique(array_map(fn (Need $need) => $need->goods, $this->needs));
         $this->goods = array_values(array_map(fn (string $id) => $this->sold($id), $ids));
@@ -103,9 +109,10 @@ final readonly class JobNeeds
      * What stands on the posts, what holds posts while they set, and what is hired.
      *
      * @param  list<HoleWork>  $work
+     * @param  float  $share  of which there are so many
      * @return list<Need>
      */
-    private function ofWork(SiteState $site, array $work): array
+    private function ofWork(SiteState $site, array $work, float $share): array
     {
         $needs = (new FrameNeeds($this->plan, $site->log))->needs;
         $onPiers = count(array_filter($work, fn (HoleWork $hole) => $hole->hold === Hold::Pier));
@@ -121,7 +128,7 @@ final readonly class JobNeeds
         $brace = $step->times(max(1, (int) ceil($this->plan->standing->nanometres / $step->nanometres)));
         $braced = count(array_filter($work, fn (HoleWork $hole) => $hole->hold->isDug()));
 
-        return [...$needs, new Need(Ware::BraceBoard->id($brace), 2.0 * $braced, '')];
+        return [...$needs, new Need(Ware::BraceBoard->id($brace), 2.0 * $braced * $share, '')];
     }
 
     /** @return list<Need> */

@@ -92,6 +92,8 @@ final readonly class Plan
         public ?FrameRules $frame = null,
         /** @var array<string, FrameRules> what stands on further parts, where that was decided, by their ids */
         public array $partFrames = [],
+        /** @var array<string, string> days by which the goods for a work must be there, as YYYY-MM-DD, by that work */
+        public array $neededOn = [],
     ) {
         $this->parts = $parts = array_map(fn (Part $part) => $part->outOf(($heavy ?? $post)->thicker()), $parts);
         $this->grid = $parts === [] && $grid->added === [] ? $grid : Parts::onto($grid, $parts, $post->across());
@@ -191,7 +193,7 @@ final readonly class Plan
             new Fit([...$things, ...array_filter($fit->things, fn (MustFit $thing) => ! in_array($thing->name, $answered, true))], $fit->neighbours),
             $this->holding == $was->holding ? $fresh->holding : $this->holding, $origin, $fresh->answers, $fresh->ownDepth,
             [...$fresh->parts, ...array_filter($parts, fn (Part $part) => $part->id !== Part::ANSWERED)], $site, $fresh->heavy, $fresh->work, $this->braces, $this->around,
-            $this->prices, $this->frame, $this->partFrames,
+            $this->prices, $this->frame, $this->partFrames, $this->neededOn,
         );
     }
 
@@ -205,7 +207,7 @@ final readonly class Plan
                 $earlier->grid->leftOut,
             ),
             $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth, $earlier->parts, $earlier->site,
-            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices, $earlier->frame, $earlier->partFrames,
+            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices, $earlier->frame, $earlier->partFrames, $this->neededOn,
         );
     }
 
@@ -253,6 +255,22 @@ final readonly class Plan
         return $this->with(frame: $frame);
     }
 
+    /** @param  array<string, string>  $days  as YYYY-MM-DD, by the work the goods are for */
+    public function needing(array $days): self
+    {
+        return $this->with(neededOn: $days);
+    }
+
+    /**
+     * On another first grid, all else as it is.
+     *
+     * @throws PlanRefused when its posts do not go together
+     */
+    public function onGrid(Grid $grid): self
+    {
+        return $this->with(grid: $grid);
+    }
+
     /** What stands on a further part. */
     public function withPartFrame(Part $part, FrameRules $frame): self
     {
@@ -282,19 +300,20 @@ final readonly class Plan
      * @param  ?list<Brace>  $braces
      * @param  ?array<string, Pricing>  $prices
      * @param  ?array<string, FrameRules>  $partFrames
+     * @param  ?array<string, string>  $neededOn
      */
     private function with(
         ?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null,
         ?HoleShape $hole = null, ?Holding $holding = null, ?array $parts = null,
         ?array $site = null, ?array $braces = null, ?Surroundings $around = null,
-        ?array $prices = null, ?FrameRules $frame = null, ?array $partFrames = null,
+        ?array $prices = null, ?FrameRules $frame = null, ?array $partFrames = null, ?array $neededOn = null,
     ): self {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
                 ?? $this->holding, $this->origin, $this->answers, $this->ownDepth, $parts ?? $this->parts,
             $site ?? $this->site, $this->heavy, $this->work, $braces ?? $this->braces,
-            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame, $partFrames ?? $this->partFrames,
+            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame, $partFrames ?? $this->partFrames, $neededOn ?? $this->neededOn,
         );
     }
 

@@ -283,7 +283,8 @@ final class BillTest extends FeatureTestCase
     {
         $job = $this->level($this->plan()->priced(['bag' => new Pricing(1, 0.1, 100, 500), 'stake' => new Pricing(10, 0, 0, 790), 'string' => new Pricing(100, 0.1, 0, 650)]));
         foreach (['counter', 'work'] as $by) {
-            $page = new ListsPage(new BillPage(app(ReadSite::class)->site($job)->state), $by);
+            $site = app(ReadSite::class)->site($job)->state;
+            $page = new ListsPage(new BillPage($site), $site, $by);
             $names = array_merge(...array_map(fn (array $list) => array_map(fn (BillRow $row) => $row->line->goods->name, $list[1]), $page->lists()));
             foreach ($page->lists() as [, $rows, $sum]) {
                 $coins = array_map(fn (BillRow $row) => $row->line->bought->coins, $rows);

@@ -8,15 +8,19 @@ use Aequus\Bill\Goods;
 use Aequus\Bill\JobNeeds;
 use Aequus\Plan\Work\Pricing;
 use Aequus\Site\Phase;
+use Aequus\Site\SiteState;
 use App\Actions\RevisePlan;
 use App\Bill\BillCsv;
 use App\Bill\BillPage;
 use App\Bill\ChoicesPage;
 use App\Bill\ListsPage;
 use App\Footing\Materials;
+use App\Http\Requests\Plans\NeededOnRequest;
 use App\Http\Requests\Plans\PriceSheetRequest;
 use App\Http\Requests\Plans\PricesRequest;
 use App\Models\Job;
+use App\Paper\Paper;
+use App\Paper\Pdf;
 use App\Type\Say;
 use App\World\Supplier;
 use Illuminate\Contracts\View\View;
@@ -47,9 +51,41 @@ final class BillController extends Controller
     public function lists(Request $request, Job $job): View
     {
         $site = $this->site($job);
-        $by = $request->string('by')->value() === 'work' ? 'work' : 'counter';
 
-        return $this->page('bill.lists', $site, ['page' => new ListsPage(new BillPage($site->state), $by), 'phase' => Phase::Footing]);
+        return $this->page('bill.lists', $site, ['page' => $this->listed($request, $site->state), 'phase' => Phase::Footing]);
+    }
+
+    /** The same on paper. */
+    public function printedLists(Request $request, Job $job): Response
+    {
+        $lists = $this->listed($request, $this->site($job)->state);
+
+        return Pdf::of(view('paper.lists', ['page' => $lists, 'job' => $job]), Paper::usual($job->revision->plan()->notation->unit), 'lists-'.Str::slug($job->name));
+    }
+
+    /** The same for a spreadsheet: each line with the list it is on. */
+    public function listsCsv(Request $request, Job $job): Response
+    {
+        return $this->csvOf(BillCsv::lists($this->listed($request, $this->site($job)->state)), 'lists-'.Str::slug($job->name));
+    }
+
+    /** By which day the goods for each work must be there. */
+    public function need(NeededOnRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $revise($job, $this->user($request), $plan->needing($request->days()), Say::text('bill.needed_reason'), $request->integer('based_on'));
+
+        return redirect()->route('footing.bill.lists', ['job' => $job, 'by' => 'day'])->with('said', Say::text('bill.kept'));
+    }
+
+    private function listed(Request $request, SiteState $site): ListsPage
+    {
+        return new ListsPage(new BillPage($site), $site, ListsPage::way($request->string('by')->value()));
+    }
+
+    private function csvOf(string $csv, string $name): Response
+    {
+        return response($csv, headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""]);
     }
 
     /** What another way would cost. */
@@ -63,9 +99,7 @@ final class BillController extends Controller
     /** The same for a spreadsheet. */
     public function csv(Job $job): Response
     {
-        return response(BillCsv::of(new BillPage($this->site($job)->state)), headers: [
-            'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="bill-'.Str::slug($job->name).'.csv"',
-        ]);
+        return $this->csvOf(BillCsv::of(new BillPage($this->site($job)->state)), 'bill-'.Str::slug($job->name));
     }
 
     /** What the yard asks for goods that nobody priced; a price that was said stays. */

@@ -35,8 +35,8 @@
                     :value="$page->bagMass()"
                     :hint="$say('page.empty', write: $materials->usualMass())" inputmode="decimal" />@endif
                 <fieldset class="stack"><legend>{{ $say('bill.hire') }}</legend><input type="hidden" name="hires" value="1">
-                    @foreach ($page->hires() as [$tool, $name, $isHired])<label class="tick"><input type="checkbox" name="hired[]"
-                        value="{{ $tool }}" @checked($isHired)> {{ $name }}</label>@endforeach
+                    @foreach ($page->hires() as [$tool, $name, $isHired])<label class="tick"><input type="checkbox"
+                        name="hired_{{ $tool }}" value="1" @checked($isHired)> {{ $name }}</label>@endforeach
                     <p class="hint">{{ $page->hireDays() }}</p></fieldset>
                 <p class="hint">{{ $page->metal() }}</p>
                 <button class="button">{{ $say('bill.keep') }}</button>

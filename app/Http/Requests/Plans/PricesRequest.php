@@ -35,7 +35,7 @@ final class PricesRequest extends PlanChangeRequest
             }
         }
         foreach ($this->has('hires') ? Ware::hired() : [] as $tool) {
-            $isHired = in_array($tool->value, (array) $this->input('hired', []), true);
+            $isHired = $this->boolean("hired_{$tool->value}");
             $prices += $isHired ? [$tool->value => new Pricing(1.0, 0.0, 0.0, null)] : [];
             $prices = $isHired ? $prices : array_diff_key($prices, [$tool->value => true]);
         }
