@@ -154,6 +154,7 @@ Route::middleware('auth')->group(function () {
         Route::post('/footing/bill/read', [BillController::class, 'read'])->name('footing.bill.read');
         Route::get('/cut/frame', [CutController::class, 'frame'])->name('cut.frame');
         Route::get('/cut/members', [FrameController::class, 'members'])->name('cut.members');
+        Route::get('/cut/members.pdf', [FrameController::class, 'printed'])->name('cut.members.pdf');
         Route::post('/cut/members', [FrameController::class, 'decide'])->name('cut.members.decide');
         Route::get('/cut/fixings', [FrameController::class, 'fixings'])->name('cut.fixings');
         Route::post('/cut/fixings', [FrameController::class, 'hold'])->name('cut.fixings.decide');

@@ -105,10 +105,10 @@ final readonly class ListsPage
     private function mass(array $rows): string
     {
         $masses = array_map(fn (BillRow $row) => GoodsMass::of($row->line->goods->name, $this->plan), $rows);
-        $sum = array_sum(array_map(fn (BillRow $row, ?float $mass) => ($mass ?? 0.0) * $row->line->bought->amount, $rows, $masses));
+        $sum = (float) array_sum(array_map(fn (BillRow $row, ?float $mass) => ($mass ?? 0.0) * $row->line->bought->amount, $rows, $masses));
         $written = (new LoadNotation($this->plan->notation->unit))->mass($sum);
 
-        return in_array(null, $masses, true) ? Say::text('bill.weighs_at_least', mass: $written) : Say::text('bill.weighs', mass: $written);
+        return $sum === 0.0 ? '' : (in_array(null, $masses, true) ? Say::text('bill.weighs_at_least', mass: $written) : Say::text('bill.weighs', mass: $written));
     }
 
     /** @param  non-empty-list<BillRow>  $rows */

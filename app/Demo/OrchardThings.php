@@ -19,6 +19,9 @@ use Aequus\Measure\TapeClass;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Footing\FootingRules;
 use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Frame\FrameRules;
+use Aequus\Plan\Frame\Layer;
+use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Part\Part;
 use Aequus\Plan\Part\PartKind;
@@ -64,6 +67,9 @@ final class OrchardThings
         ];
 
         $deck = self::plan(JobKind::Deck, $metric, ['wide' => $mm(5200)])->withParts([$stairs])->withSite($site)->around(new Surroundings(45, 225, 180, 135));
+
+        // A handrail beside the stairs.
+        $deck = $deck->withPartFrame($deck->parts[0], new FrameRules([new Layer(LayerKind::Rail, $mm(35), $mm(95))]));
 
         return [
             self::job('Deck behind the press house', $deck, $seed + 6, 2, 'notice', $askedOn),

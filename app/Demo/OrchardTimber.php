@@ -8,7 +8,10 @@ use Aequus\Frame\UsualFrame;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Unit;
+use Aequus\Plan\Frame\Fastener;
+use Aequus\Plan\Frame\FastenerKind;
 use Aequus\Plan\Frame\FrameRules;
+use Aequus\Plan\Frame\Joinery;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\JobKind;
@@ -25,11 +28,26 @@ final class OrchardTimber
     {
         $rules = UsualFrame::of($like, $notation, $post);
         foreach ($rules->layers ?? [] as $layer) {
-            $rules = $rules?->with(self::reliedOn($layer));
+            $rules = $rules?->with(self::fastened(self::reliedOn($layer), $notation));
             $rules = $layer->kind->isTimber() ? $rules?->soldIn($layer->section(), self::sold($layer, $notation)) : $rules;
         }
 
         return $rules;
+    }
+
+    /** Boards, purlins, sheets and rails with the screws that go with them; nobody chose anything for the rest yet. */
+    private static function fastened(Layer $layer, Notation $notation): Layer
+    {
+        $of = fn (float $millimetres, float $inches): Length => $notation->unit === Unit::Millimetre ? Length::millimetres($millimetres) : Length::inches($inches);
+        $long = match ($layer->kind) {
+            LayerKind::Board => $of(60, 2.5),
+            LayerKind::Purlin => $of(100, 4),
+            LayerKind::Sheet => $of(35, 1.25),
+            LayerKind::Rail => $of(80, 3),
+            default => null,
+        };
+
+        return $long === null ? $layer : $layer->joined(new Joinery(fastener: new Fastener(FastenerKind::Screw, $long, $of(15, 0.5), $of(7, 0.25), $layer->kind === LayerKind::Rail)));
     }
 
     /** Beams and joists are from a table; nobody looked the rest up. */

@@ -29,6 +29,9 @@ final readonly class FrameDrawing
 
     private const TALLEST = 520;
 
+    /** What just touches a plane goes through it, mm. */
+    private const HAIR = 1.0;
+
     /** How far a dimension stands off what it measures. */
     private const OFF = 34;
 
@@ -60,8 +63,9 @@ final readonly class FrameDrawing
     /**
      * @param  ?LayerKind  $upTo  the last layer that is drawn; null for all
      * @param  list<Post>  $standing  posts that stand already
+     * @param  ?float  $through  from a side: what is cut there, and what lies behind, mm on the frame’s own axis away from that side; null for everything
      */
-    public function __construct(private Plan $plan, FrameOnPosts $frame, private FrameView $view, ?LayerKind $upTo, array $standing)
+    public function __construct(private Plan $plan, FrameOnPosts $frame, private FrameView $view, ?LayerKind $upTo, array $standing, ?float $through = null)
     {
         $order = array_flip(array_map(fn (LayerKind $kind) => $kind->value, LayerKind::cases()));
         $shown = array_values(array_filter($frame->pieces, fn (Piece $piece) => $upTo === null || $order[$piece->layer->kind->value] <= $order[$upTo->value]));
@@ -74,6 +78,7 @@ final readonly class FrameDrawing
                 $piece->solid, 'frame-piece'.($piece->layer->kind === $upTo ? ' is-shown' : '').(in_array($piece, $up, true) ? ' is-built' : ''), self::LIES[$piece->layer->kind->value],
             ], $shown),
         ];
+        $solids = $through === null ? $solids : $this->cut($solids, $through);
         $flat = array_map(fn (array $solid) => array_map($this->seen(...), $solid[0]->corners()), $solids);
         $all = array_merge(...$flat);
         [$x, $y] = [array_column($all, 0), array_column($all, 1)];
@@ -100,6 +105,27 @@ final readonly class FrameDrawing
     public function words(): string
     {
         return implode('; ', array_column($this->told, 'words'));
+    }
+
+    /**
+     * What an upright plane goes through, marked, and what lies behind it; what is before it is taken away.
+     *
+     * @param  list<array{Solid, string, int}>  $solids
+     * @return list<array{Solid, string, int}>
+     */
+    private function cut(array $solids, float $through): array
+    {
+        $isAcross = $this->view === FrameView::MinusX || $this->view === FrameView::PlusX;
+        $away = $this->view === FrameView::PlusX || $this->view === FrameView::PlusY ? -1 : 1;
+        $left = [];
+        foreach ($solids as [$solid, $class, $lies]) {
+            $off = array_map(fn (InSpace $corner) => $away * (($isAcross ? $corner->x : $corner->y) - $through), $solid->corners());
+            if (max($off) >= -self::HAIR) {
+                $left[] = [$solid, min($off) <= self::HAIR ? "{$class} is-cut" : $class, $lies];
+            }
+        }
+
+        return $left;
     }
 
     /** @return array{float, float, float} across the paper, down it, and how far off, mm */

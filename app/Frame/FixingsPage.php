@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Frame;
 
 use Aequus\Fact\Fact;
+use Aequus\Frame\FixingMisfit;
 use Aequus\Frame\Frames;
 use Aequus\Frame\Metal;
 use Aequus\Frame\UsualFrame;
@@ -49,12 +50,12 @@ final readonly class FixingsPage
         return $this->plan->holding?->ofJob === Hold::Pier;
     }
 
-    /** @return list<Said> what does not go with what it shall hold, or else can’t be built */
+    /** @return list<Said> what does not go with what it shall hold; what else hinders the frame stands on its own page */
     public function told(): array
     {
         $speech = new Speech($this->plan);
 
-        return array_map(fn (Fact $fact) => new Said(Typeset::sentence($speech->say($fact)), (string) $speech->say($fact)), $this->frames->hindered);
+        return array_map(fn (Fact $fact) => new Said(Typeset::sentence($speech->say($fact)), (string) $speech->say($fact)), array_values(array_filter($this->frames->hindered, fn (Fact $fact) => $fact->is instanceof FixingMisfit)));
     }
 
     public function metal(): string

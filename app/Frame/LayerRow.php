@@ -64,10 +64,10 @@ final readonly class LayerRow
     public function choices(): array
     {
         [$kind, $joinery] = [$this->layer->kind, $this->layer->joinery];
-        $ways = fn (array $cases, string $key): array => array_combine(array_column($cases, 'value'), array_map(fn ($case) => Say::text("{$key}_{$case->value}"), $cases));
+        $seatings = array_combine(array_column(Seating::cases(), 'value'), array_map(fn (Seating $case) => Say::text("frame.seating_{$case->value}"), Seating::cases()));
 
         return [
-            ...($kind === LayerKind::Beam ? [["{$kind->value}_seating", Say::text('frame.seating'), $joinery->seating->value, $ways(Seating::cases(), 'frame.seating')]] : []),
+            ...($kind === LayerKind::Beam ? [["{$kind->value}_seating", Say::text('frame.seating'), $joinery->seating->value, $seatings]] : []),
             ...($kind === LayerKind::Joist ? [
                 ["{$kind->value}_high", Say::text('frame.high_end'), $joinery->high->value, FrameSums::ends()], ["{$kind->value}_low", Say::text('frame.low_end'), $joinery->low->value, FrameSums::ends()],
             ] : []),

@@ -48,7 +48,10 @@ final readonly class MembersPage
     public ?Part $part;
 
     /** @param  string  $on  id of a part, and which straight piece of a row from 0; empty for the first grid */
-    public function __construct(private SiteState $site, string $view, string $upTo, public string $on = '')
+    /** A post whose row (y) or column (x) it is cut through, as “y:A2”; empty for the whole. */
+    public string $through;
+
+    public function __construct(private SiteState $site, string $view, string $upTo, public string $on = '', string $through = '')
     {
         $plan = $site->plan;
         [$id, $at] = array_pad(explode('.', $on), 2, '0');
@@ -58,11 +61,12 @@ final readonly class MembersPage
         $pieces = $this->part === null ? Frames::onGrid($plan, $this->rules, $site->log) : Frames::onPart($plan, $this->part, $this->rules, $site->log);
         $frame = $pieces[(int) $at] ?? $pieces[0] ?? null;
         $this->frame = $frame?->pieces === [] ? null : $frame;
-        $this->view = FrameView::tryFrom($view) ?? FrameView::Corner1;
+        $this->through = isset($this->throughs()[$through]) ? $through : '';
+        $this->view = self::facing(FrameView::tryFrom($view) ?? FrameView::Corner1, $this->through);
         $kind = LayerKind::tryFrom($upTo);
         $this->upTo = $kind !== null && $this->rules->layer($kind) !== null ? $kind : null;
         $this->drawing = $this->frame === null ? null : new FrameDrawing(
-            $plan, $this->frame, $this->view, $this->upTo, array_values(array_filter($this->frame->footprint->posts, fn (Post $post) => $site->standing($post)->set)),
+            $plan, $this->frame, $this->view, $this->upTo, array_values(array_filter($this->frame->footprint->posts, fn (Post $post) => $site->standing($post)->set)), $this->cutAt(),
         );
     }
 
@@ -144,6 +148,51 @@ final readonly class MembersPage
         }, FrameView::cases()));
     }
 
+    /** @return array<string, string> rows and columns it can be cut through, by what is sent */
+    public function throughs(): array
+    {
+        $throughs = ['' => Say::text('frame.through_none')];
+        foreach (['y' => 'frame.through_row', 'x' => 'frame.through_column'] as $axis => $key) {
+            $seen = [];
+            foreach ($this->frame->footprint->posts ?? [] as $post) {
+                $at = (int) round($this->ownOf($post, $axis));
+                $throughs += isset($seen[$at]) ? [] : ["{$axis}:{$post->label}" => Say::text($key, post: $post->label)];
+                $seen[$at] = true;
+            }
+        }
+
+        return $throughs;
+    }
+
+    private function cutAt(): ?float
+    {
+        [$axis, $label] = array_pad(explode(':', $this->through), 2, '');
+        foreach ($this->frame->footprint->posts ?? [] as $post) {
+            if ($post->label === $label) {
+                return $this->ownOf($post, $axis);
+            }
+        }
+
+        return null;
+    }
+
+    private function ownOf(Post $post, string $axis): float
+    {
+        $own = $this->frame?->footprint->own($post->at);
+
+        return ($axis === 'x' ? $own?->x : $own?->y) ?? 0.0;
+    }
+
+    /** A row is cut through from its front or back, a column from an end. */
+    private static function facing(FrameView $view, string $through): FrameView
+    {
+        return match (true) {
+            str_starts_with($through, 'y:') && $view !== FrameView::PlusY => FrameView::MinusY,
+            str_starts_with($through, 'x:') && $view !== FrameView::PlusX => FrameView::MinusX,
+            default => $view,
+        };
+    }
+
     /** @return array<string, string> up to which layer may be drawn */
     public function layers(): array
     {
@@ -165,7 +214,27 @@ final readonly class MembersPage
         return $more;
     }
 
-    /** @return list<array{string, string, string}> layer by layer: its name, what is minded before it goes up, and its heaviest piece */
+    /** What is marked, drilled and fitted before a piece of a layer is lifted, in words. */
+    private function onTheGround(LayerRow $row, bool $isSlung): string
+    {
+        $kind = $row->layer->kind;
+        $space = $this->frame?->space;
+        $marks = match ($kind) {
+            LayerKind::Beam, LayerKind::Ledger, LayerKind::Rim => count($space?->joists() ?? []),
+            LayerKind::Joist => count($space?->purlins() ?? []),
+            default => 0,
+        };
+
+        return implode(' ', [
+            ...($marks > 0 ? [Say::text('frame.ground_marks', count: $marks)] : []),
+            ...($kind === LayerKind::Joist && $space?->rafters->seat !== null ? [Say::text('frame.ground_seats')] : []),
+            ...($kind === LayerKind::Ledger && $this->rules->layer(LayerKind::Joist)?->joinery->connector !== null ? [Say::text('frame.ground_hangers', count: count($space?->joists() ?? []))] : []),
+            ...($row->layer->joinery->fastener?->isDrilled ? [Say::text('frame.ground_drilled')] : []),
+            ...($isSlung ? [Say::text('frame.ground_eye')] : []),
+        ]);
+    }
+
+    /** @return list<array{string, string, string, string}> layer by layer: its name, what is minded before it goes up, its heaviest piece, and what is marked and fitted on the ground */
     public function order(): array
     {
         $order = [];
@@ -175,7 +244,7 @@ final readonly class MembersPage
                 $order[] = [LayerWords::all($row->layer->kind), LayerWords::before($row->layer->kind), $row->layer->kind->isTimber() ? Say::text(
                     'frame.heaviest', one: LayerWords::one($row->layer->kind), mass: (new LoadNotation($this->site->plan->notation->unit))->mass($lift->kilograms),
                     people: Say::text('frame.people_'.($lift->people() ?? 0)),
-                ) : ''];
+                ) : '', $this->onTheGround($row, $lift->people() === null)];
             }
         }
 

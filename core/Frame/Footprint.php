@@ -114,7 +114,8 @@ final readonly class Footprint
         return null;
     }
 
-    private function own(Point $at): Vector
+    /** On its own axes. */
+    public function own(Point $at): Vector
     {
         return $at->inMillimetres()->minus($this->zero)->turned(-$this->turn);
     }

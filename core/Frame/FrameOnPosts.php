@@ -59,7 +59,7 @@ final readonly class FrameOnPosts
         }
         $this->changed = $changed;
         $pieces = $fixings = [];
-        $hindered = $lines === [] ? [] : [...($this->space->unseated === null ? [] : [$this->space->unseated->fact]), ...(new OutOfPlace($plan, $rules, $footprint, $this->space))->told()];
+        $hindered = $lines === [] ? [] : [...($this->space->rafters->unseated === null ? [] : [$this->space->rafters->unseated->fact]), ...(new OutOfPlace($plan, $rules, $footprint, $this->space))->told()];
         foreach ($lines === [] ? [] : $rules->layers as $layer) {
             $built = $this->built($layer, $over, $above);
             $pieces = [...$pieces, ...$built->pieces];
@@ -67,8 +67,23 @@ final readonly class FrameOnPosts
             $fixings[$layer->kind->value] = $built->crossings * $layer->fixings;
         }
         $hindered = $lines === [] ? [] : [...$hindered, ...(new FixingsFit($rules, $plan->stoutest(), $pieces, $plan->holding?->ofJob === Hold::Pier ? $plan->holding->pier : null))->told()];
+        $hindered = self::together($hindered);
         $this->minded = $lines === [] ? [] : (new Minded($rules, $footprint, $this->space, $log->newest(TwistRead::class)))->told();
         [$this->pieces, $this->hindered, $this->fixings] = [$pieces, $hindered, $fixings];
+    }
+
+    /**
+     * Joints of plies over the same posts are one matter, however many lines have them.
+     *
+     * @param  list<Fact>  $facts
+     * @return list<Fact>
+     */
+    private static function together(array $facts): array
+    {
+        $joined = array_values(array_filter($facts, fn (Fact $fact) => $fact->is === FrameRefusal::PliesJoinedTogether));
+        $others = array_values(array_filter($facts, fn (Fact $fact) => $fact->is !== FrameRefusal::PliesJoinedTogether));
+
+        return $joined === [] ? $others : [...$others, Fact::of(FrameRefusal::PliesJoinedTogether, posts: array_map(fn (Fact $fact) => $fact->part('post'), $joined))];
     }
 
     /** @return list<Piece> that were written down as standing where they belong */
@@ -108,7 +123,7 @@ final readonly class FrameOnPosts
      */
     public function seatLines(): array
     {
-        if ($this->space->rafterSeat === null) {
+        if ($this->space->rafters->seat === null) {
             return [];
         }
         $steep = sqrt(1 + $this->space->rise ** 2);

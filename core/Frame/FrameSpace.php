@@ -35,11 +35,7 @@ final readonly class FrameSpace
 
     public BeamSeat $seat;
 
-    /** Cut into each rafter over each beam; null where none is. */
-    public ?SeatCut $rafterSeat;
-
-    /** Why the seats of rafters can’t be cut; null where they can. */
-    public ?FrameRefused $unseated;
+    public RafterLine $rafters;
 
     /** Of the joists across the beams, what stands over with them. */
     private float $low;
@@ -60,14 +56,8 @@ final readonly class FrameSpace
         $this->plane = $lines === [] ? null : new TopPlane($plan, $footprint, $this->wall);
         $this->steepAlong = sqrt(1 + ($this->plane->riseAlong ?? 0.0) ** 2);
         $this->seat = new BeamSeat($rules, $plan->stoutest()->thicker());
-        $this->rise = $this->riseOver($lines);
-        $seat = $unseated = null;
-        try {
-            $seat = $this->seat->rafter($this->rise);
-        } catch (FrameRefused $refused) {
-            $unseated = $refused;
-        }
-        [$this->rafterSeat, $this->unseated] = [$seat, $unseated];
+        $this->rafters = new RafterLine($this->seat, $lines, $this->plane->rise ?? 0.0, $this->wall);
+        $this->rise = $this->rafters->rise;
         $over = $rules->layer(LayerKind::Joist)?->past()->inMillimetres() ?? 0.0;
         $thick = $rules->layer(LayerKind::Ledger)?->thick->inMillimetres() ?? 0.0;
         [$first, $last] = $lines === [] ? [0.0, 0.0] : [$lines[0]->across, $lines[count($lines) - 1]->across];
@@ -270,7 +260,7 @@ final readonly class FrameSpace
     {
         $middle = $this->seat->middle($this->outward($line));
 
-        return $this->under($line->from, $line->across + $middle) - $this->seat->lift($this->rise, $this->rafterSeat) - $this->seat->over - $this->height($line->from, $line->across);
+        return $this->under($line->from, $line->across + $middle) - $this->seat->lift($this->rise, $this->rafters->seat) - $this->seat->over - $this->height($line->from, $line->across);
     }
 
     /** Across the beams: away from the middle of all lines. */
@@ -284,19 +274,7 @@ final readonly class FrameSpace
     {
         $first = $this->lines[0]->across ?? 0.0;
 
-        return $this->height($along, $first) + $this->seat->over + $this->seat->lift($this->rise, $this->rafterSeat) + $this->rise * ($across - $first - $this->seat->middle(-1));
-    }
-
-    /** @param  list<PostLine>  $lines */
-    private function riseOver(array $lines): float
-    {
-        $rise = $this->plane->rise ?? 0.0;
-        $far = $this->wall ?? ($lines === [] ? 0.0 : $lines[count($lines) - 1]->across);
-        $apart = $lines === [] ? 0.0 : $far - $lines[0]->across;
-        // Beams in notches or on one side stand further apart than their posts.
-        $beams = $apart - $this->seat->middle(-1) + ($this->wall === null ? $this->seat->middle(1) : 0.0);
-
-        return $apart === 0.0 || $beams === 0.0 ? $rise : $rise * $apart / $beams;
+        return $this->height($along, $first) + $this->seat->over + $this->seat->lift($this->rise, $this->rafters->seat) + $this->rise * ($across - $first - $this->seat->middle(-1));
     }
 
     private function deep(LayerKind $kind): float

@@ -28,8 +28,8 @@ final readonly class Minded
     public function told(): array
     {
         $told = array_merge([], ...array_map($this->moves(...), $this->rules->layers));
-        if ($this->space->rafterSeat?->isBelowTwoThirds) {
-            $told[] = Fact::of(FrameNote::SeatIsDeep, left: $this->space->rafterSeat->left);
+        if ($this->space->rafters->seat?->isBelowTwoThirds) {
+            $told[] = Fact::of(FrameNote::SeatIsDeep, left: $this->space->rafters->seat->left);
         }
         foreach ([LayerKind::Joist, LayerKind::Purlin] as $kind) {
             $left = $this->lastBay($kind);

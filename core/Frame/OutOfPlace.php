@@ -77,7 +77,7 @@ final readonly class OutOfPlace
                 $seat->leavesLittle() => [Fact::of(FrameRefusal::NotchLeavesLittle, left: $seat->left())],
                 default => [],
             },
-            ...($this->space->rafterSeat !== null && $beam !== null && $wide?->isLongerThan($beam->thick->times($beam->count)) ? [Fact::of(FrameRefusal::SeatWiderThanBeam)] : []),
+            ...($this->space->rafters->seat !== null && $beam !== null && $wide?->isLongerThan($beam->thick->times($beam->count)) ? [Fact::of(FrameRefusal::SeatWiderThanBeam)] : []),
         ];
     }
 

@@ -8,7 +8,10 @@ use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
 use Aequus\Measure\Length;
 use Aequus\Measure\Slope;
+use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Place\FittingThing;
+use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Thing\Ask\Heard;
@@ -31,16 +34,19 @@ final readonly class PanelsAsBuilt
     {
     }
 
-    /** Null for a job whose bays are not made for panels. */
+    /** Null for a job whose bays are not made for panels, and whose frame has none. */
     public static function of(SiteState $site): ?self
     {
         $plan = $site->plan;
-        if ($plan->kind !== JobKind::Pergola || $plan->answers === null) {
+        $layer = $plan->frame?->layer(LayerKind::Panel);
+        if ($layer === null && ($plan->kind !== JobKind::Pergola || $plan->answers === null)) {
             return null;
         }
-        $heard = Heard::kept($plan->notation, $plan->sides, (new OpenFrame)->asks(), $plan->answers);
+        $asked = $layer !== null || $plan->answers === null ? null : Heard::kept($plan->notation, $plan->sides, (new OpenFrame)->asks(), $plan->answers)->length(Ask::PanelWide);
+        $isAlongX = $layer === null || $plan->frame?->alongX !== false;
+        $axis = $isAlongX ? Side::PlusX : Side::PlusY;
         $bays = $unknown = [];
-        foreach (self::neighbours($plan->grid->atCrossings()) as [$left, $right]) {
+        foreach (self::neighbours($plan, $isAlongX, $layer !== null) as [$left, $right]) {
             $centres = self::taped($site, $left, $right);
             [$one, $other] = [$site->standing($left), $site->standing($right)];
             if ($centres === null || ! $one->set || ! $other->set || $one->lean->isHalfKnown() || $other->lean->isHalfKnown()) {
@@ -48,10 +54,15 @@ final readonly class PanelsAsBuilt
 
                 continue;
             }
+            $halves = $plan->sectionOf($left)->along($axis)->half()->plus($plan->sectionOf($right)->along($axis)->half());
+            $high = $layer->deep ?? $plan->standing;
+            $gap = $layer->gap ?? Length::zero();
+            $bottom = $plan->standing->minus($high)->minus($layer->joinery->down ?? Length::zero());
+            $wide = $asked ?? $left->at->distanceTo($right->at)->minus($halves)->minus($gap->times(2));
             try {
                 $panel = new PanelAsBuilt(
-                    $centres->minus($plan->sectionOf($left)->along(Side::PlusX)->half())->minus($plan->sectionOf($right)->along(Side::PlusX)->half()), Slope::ratio($one->lean->slopeX), Slope::ratio($other->lean->slopeX), Length::zero(),
-                    $plan->standing, $heard->length(Ask::PanelWide), Length::zero(), Length::zero(),
+                    $centres->minus($halves), Slope::ratio($isAlongX ? $one->lean->slopeX : $one->lean->slopeY), Slope::ratio($isAlongX ? $other->lean->slopeX : $other->lean->slopeY),
+                    $bottom->isNegative() ? Length::zero() : $bottom, $high, $wide, Length::zero(), $gap,
                 );
             } catch (ThingRefused) {
                 $panel = null;
@@ -63,15 +74,19 @@ final readonly class PanelsAsBuilt
     }
 
     /**
-     * @param  list<Post>  $posts  row by row
-     * @return list<array{Post, Post}> next to each other in a row, the nearer to the zero first
+     * @param  bool  $areBuilt  whether what passes leaves its bay open
+     * @return list<array{Post, Post}> next to each other in a row or a column, the nearer to the zero first
      */
-    private static function neighbours(array $posts): array
+    private static function neighbours(Plan $plan, bool $isAlongX, bool $areBuilt): array
     {
+        $posts = $plan->grid->atCrossings();
+        $across = fn (Post $post): int => $isAlongX ? $post->at->y->nanometres : $post->at->x->nanometres;
+        usort($posts, fn (Post $a, Post $b) => [$across($a), $a->at->x->nanometres, $a->at->y->nanometres] <=> [$across($b), $b->at->x->nanometres, $b->at->y->nanometres]);
+        $open = array_map(fn (FittingThing $thing) => [$thing->from, $thing->to], $areBuilt ? $plan->openings() : []);
         $pairs = [];
         foreach ($posts as $i => $post) {
             $next = $posts[$i + 1] ?? null;
-            if ($next !== null && $next->at->y->equals($post->at->y)) {
+            if ($next !== null && $across($next) === $across($post) && ! in_array([$post, $next], $open, true) && ! in_array([$next, $post], $open, true)) {
                 $pairs[] = [$post, $next];
             }
         }

@@ -16,6 +16,7 @@ enum PourPoint: string
     case AllPlumb = 'all-plumb';
     case Inspected = 'inspected';
     case Foot = 'foot';
+    case Anchor = 'anchor';
     case Mix = 'mix';
     case Weather = 'weather';
     case Covered = 'covered';

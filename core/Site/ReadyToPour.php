@@ -37,7 +37,7 @@ final readonly class ReadyToPour
             ]),
         ];
         foreach (ReadyItem::cases() as $item) {
-            if (! $item->isForConcreteOnly() || $site->plan->holdOf($post->id)->isPoured()) {
+            if ($item->isFor($site->plan->holdOf($post->id))) {
                 $points[PourPoint::seen($item)->value] = self::isSeen($site, $item, $post);
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
+
 /** Ten lengths read off the frames of two demo jobs, each worked out by hand beside it. */
 final class FrameScreensTest extends BrowserTestCase
 {
@@ -46,9 +48,9 @@ final class FrameScreensTest extends BrowserTestCase
         }
         // The picture follows by itself.
         $this->choose('#sum-view', 'minus_x');
-        // Seen from its end: rafters and a sheet over the low edge long, and from the ground to the high edge.
+        // Seen from its end: rafters and a sheet over the low edge long, and from the ground to the high edge: rafters rest on the low edges of beams 90 wide, 45/14 up.
         $this->until(
-            fn () => str_contains((string) $this->find('.frame-drawing')->getAttribute('aria-label'), '2750 mm; 2958 mm'),
+            fn () => str_contains((string) $this->find('.frame-drawing')->getAttribute('aria-label'), '2750 mm; 2961 mm'),
             fn () => (string) $this->find('.frame-drawing')->getAttribute('aria-label'),
         );
         $this->visit('/jobs/2/cut/boards');
@@ -62,5 +64,37 @@ final class FrameScreensTest extends BrowserTestCase
         // Two of 2717 and a cut of 3 are 5437: nine boards for seventeen rafters, eight fewer than before.
         $this->assertSees('35 boards to buy');
         $this->assertSees('8 × 5500 mm');
+        // One of those is cut wrong: its two rafters are sawn again out of a new one.
+        $this->chromium->driver->executeScript('document.querySelectorAll(".sawn details").forEach(one => one.open = true)');
+        $this->press('form:has([name="section"][value="45000000,145000000"]) .button');
+        $this->assertSees('Sawn again for what was spoiled');
+        $this->assertSees('36 boards to buy');
+    }
+
+    /** From the bare page to pieces that are up: members let into the posts, screws chosen that come out, others that do not, and beams drawn solid. */
+    public function test_a_frame_is_joined_held_together_and_built(): void
+    {
+        $this->visit('/jobs/2/cut/members');
+        $this->find('.side-work details.change > summary')->click();
+        $this->choose('#frame-beam_seating', 'in_notch');
+        $this->press('form[action$="/cut/members"] button.button:not(.button-second)');
+        $this->assertSees('The frame is kept.');
+        // 90 of 120 leaves 30, less than a third.
+        $this->assertSees('The notch leaves 30 mm of the post');
+        $this->visit('/jobs/2/cut/fixings');
+        $this->type('[name="purlin_long"]', '200');
+        $this->press('form[action$="/cut/fixings"] .button');
+        $this->assertSees('200 mm would come out behind 190 mm of timber');
+        $this->type('[name="purlin_long"]', '120');
+        $this->press('form[action$="/cut/fixings"] .button');
+        $this->assertSees('screw of 120 mm');
+        $this->assertStringNotContainsString('would come out', $this->text('main'));
+        $this->visit('/jobs/2/cut/members');
+        $this->choose('#up-layer', 'beam');
+        $this->type('[name="from"]', '1');
+        $this->type('[name="to"]', '12');
+        $this->press('form[action$="/entries/members_up"] .button');
+        $this->assertSees('12 of 58 pieces are up.');
+        $this->assertCount(12, $this->chromium->driver->findElements(WebDriverBy::cssSelector('.frame-piece.is-built')));
     }
 }

@@ -22,6 +22,7 @@ use App\Models\Job;
 use App\Site\ReadSite;
 use Tests\Builds;
 use Tests\FeatureTestCase;
+use Tests\PdfText;
 
 /** The frame on the posts as it is decided, drawn, cut and bought: two bays of 2400, rows 3000 apart, an open frame in mm. */
 final class MembersTest extends FeatureTestCase
@@ -89,6 +90,32 @@ final class MembersTest extends FeatureTestCase
         $this->members('?view=plan')->assertSee('5400 mm; 3600 mm; 595 mm');
         $this->members('?view=minus_y')->assertSee('5400 mm; 2740 mm');
         $this->members('?view=plus_x')->assertSee('3600 mm; 2740 mm');
+    }
+
+    /** Through the row of A2 go its beam of two plies, ten rafters and two braces; through the column of B1 four plies of beams, and behind it five rafters and two braces. */
+    public function test_it_is_cut_through_any_row_or_column_and_seen_from_there(): void
+    {
+        $pieces = fn (string $query): int => substr_count((string) $this->members($query)->getContent(), 'class="frame-piece');
+        $posts = fn (string $query): int => substr_count((string) $this->members($query)->getContent(), 'class="frame-post');
+        $this->assertSame([14, 3], [$pieces('?view=minus_y&through=y:A2'), $posts('?view=minus_y&through=y:A2')]);
+        foreach (['minus_x', 'plus_x'] as $from) {
+            $this->assertSame([11, 4], [$pieces("?view={$from}&through=x:B1"), $posts("?view={$from}&through=x:B1")], $from);
+            $this->assertSame(6, substr_count((string) $this->members("?view={$from}&through=x:B1")->getContent(), ' is-cut"'), 'four plies and two posts');
+        }
+        // Seen square to what is cut, whatever was asked; a row that is none is the whole frame.
+        $this->assertSame(14, $pieces('?view=corner_1&through=y:A2'));
+        $this->members('?view=corner_1&through=y:A2')->assertSee('value="minus_y" selected', false);
+        $this->members('?view=plus_y&through=y:A2')->assertSee('value="plus_y" selected', false);
+        $this->assertSame(18, $pieces('?view=minus_y&through=y:Z9'));
+    }
+
+    public function test_every_view_is_printed_with_its_lengths(): void
+    {
+        $text = PdfText::of((string) $this->get("/jobs/{$this->job->id}/cut/members.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+        foreach (['Seen over corner 1', 'Seen from above', 'Seen from', 'Beams', 'not checked', 'No span and no connection'] as $says) {
+            $this->assertStringContainsString($says, $text);
+        }
+        $this->assertStringContainsString('2: 595', $text);
     }
 
     /** Ten rafters of 3600 out of 3600s and 4 braces of 919 out of 2400s; beams of 5400 out of 5400 and 2700. */

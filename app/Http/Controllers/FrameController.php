@@ -13,11 +13,17 @@ use App\Http\Requests\Plans\FixingsRequest;
 use App\Http\Requests\Plans\FrameRequest;
 use App\Http\Requests\Plans\SoldRequest;
 use App\Models\Job;
+use App\Paper\FrameSheet;
+use App\Paper\Paper;
+use App\Paper\Pdf;
+use App\Thing\PanelRow;
 use App\Type\Say;
 use App\World\Supplier;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
 
 /** What stands on the posts, and what it is sawn from. */
 final class FrameController extends Controller
@@ -26,7 +32,18 @@ final class FrameController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('cut.members', $site, ['page' => new MembersPage($site->state, $request->string('view')->value(), $request->string('up_to')->value(), $request->string('on')->value())]);
+        return $this->page('cut.members', $site, ['page' => new MembersPage($site->state, $request->string('view')->value(), $request->string('up_to')->value(), $request->string('on')->value(), $request->string('through')->value()), 'panels' => PanelRow::all($site->state)]);
+    }
+
+    /** The frame on paper: from above, from every side and over a corner, with its layers and marks. */
+    public function printed(Request $request, Job $job): Response
+    {
+        $site = $this->site($job);
+
+        return Pdf::of(
+            view('paper.frame', ['sheet' => new FrameSheet($site->state), 'job' => $job, 'plan' => $site->plan, 'say' => new Say($site->speech)]),
+            Paper::usual($site->plan->notation->unit), 'frame-'.Str::slug($job->name),
+        );
     }
 
     public function decide(FrameRequest $request, Job $job, RevisePlan $revise): RedirectResponse

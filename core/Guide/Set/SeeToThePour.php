@@ -25,7 +25,7 @@ final readonly class SeeToThePour implements Rule
     {
         foreach (FillPosts::due($site) as $post) {
             foreach (ReadyItem::cases() as $item) {
-                if (! ReadyToPour::isSeen($site, $item, $post) && ($item->isForConcreteOnly() ? $site->plan->holdOf($post->id)->isPoured() : true)) {
+                if (! ReadyToPour::isSeen($site, $item, $post) && $item->isFor($site->plan->holdOf($post->id))) {
                     yield new Move(
                         Phase::Set, Fact::of(MoveKind::SeeToBeforePour, item: $item), [Fact::of(MoveWhy::NextToBeFilled, post: $post)], null, null,
                         [$post], EntryKind::Ready,

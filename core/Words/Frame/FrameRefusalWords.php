@@ -25,7 +25,7 @@ final class FrameRefusalWords
             FrameRefusal::RowsShareAJoist => 'Two rows side by side would both be joined over {joist}. Add a longer stock, or a shorter one.',
             FrameRefusal::TopOffThePlane => 'The top of {post} lies {off} off the plane of the others: what lies over it is not right there.',
             FrameRefusal::IntoTheWall => 'The frame would reach {by} into what is fixed there ({wall}). Let it stand over less on that side.',
-            FrameRefusal::PliesJoinedTogether => 'Two plies side by side are both joined over {post}: these lengths leave no other way. A longer one would.',
+            FrameRefusal::PliesJoinedTogether => 'Two plies side by side are both joined over {posts}: these lengths leave no other way. A longer one would.',
             FrameRefusal::NoBraceThere => 'No brace at {post}: it would stand in the way of what passes there ({thing}). Hold that line some other way, or make its legs shorter.',
             FrameRefusal::BeamEndsShort => 'The beam from {post} ends {by} short of the others: joists beyond it hang free there. Build that corner by hand.',
             FrameRefusal::JoistsOnOneBeam => 'Joists and rafters lie on two beams, or on a beam and a ledger. Here is one beam only.',

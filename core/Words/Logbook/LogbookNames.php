@@ -103,6 +103,7 @@ final class LogbookNames
             FillStep::Stripped => 'braces off',
             ReadyItem::Inspected => 'inspected, or no inspection is asked for',
             ReadyItem::Foot => 'foot clean, tamped, seated flat and centred',
+            ReadyItem::Anchor => 'anchor put together in its template, form plumb and braced, bars clear of it',
             ReadyItem::Mix => 'mix and water on site',
             ReadyItem::Weather => 'no frost or storm before it has set',
             ReadyItem::Covered => 'cover at hand for the night',

@@ -16,8 +16,10 @@
                     @if ($page->on !== '')<input type="hidden" name="on" value="{{ $page->on }}">@endif
                     <x-choice form="sum" name="view" :label="$say('frame.seen')" :value="$page->view->value" :options="$page->views()" />
                     <x-choice form="sum" name="up_to" :label="$say('frame.up_to')" :value="$page->upTo->value ?? ''" :options="$page->layers()" />
+                    <x-choice form="sum" name="through" :label="$say('frame.through')" :value="$page->through" :options="$page->throughs()" />
                     <button class="button button-second">{{ $say('page.show') }}</button>
                 </form>
+                <p class="no-print"><a href="{{ route('cut.members.pdf', $job) }}" hx-boost="false">{{ $say('frame.as_pdf') }}</a></p>
                 <div class="scroll-x"><table>
                     <caption>{{ $say('frame.layers') }} <span class="muted">{{ $say('frame.from_the_posts_up') }}</span></caption>
                     <thead><tr><th scope="col">{{ $say('frame.layer') }}</th><th scope="col" class="num">{{ $say('frame.section') }}</th>
@@ -32,6 +34,7 @@
                             $row->layer->reliedOn }}@endif</td></tr>@endforeach</tbody>
                 </table></div>
                 <p class="hint">{{ $say('frame.not_checked') }}</p>
+                @if ($panels)<x-panels :panels="$panels" />@endif
                 @if ($page->marks() !== [])<h2>{{ $say('frame.marks') }}</h2>@endif
                 @foreach ($page->marks() as [$what, $faces])<p>{{ $what }}</p>
                     <p class="strong">@foreach ($faces as $face)<span class="sawn-length"><x-length :of="$face"
@@ -43,7 +46,8 @@
                 @if ($page->minded() !== [])<h2>{{ $say('frame.minded') }}</h2>
                     <ul class="rows">@foreach ($page->minded() as $minded)<li>{{ $minded }}</li>@endforeach</ul>@endif
                 <h2>{{ $say('frame.order') }}</h2>
-                <ol class="rows">@foreach ($page->order() as [$layer, $before, $heaviest])<li><b>{{ $layer }}</b> {{ $before }}
+                <ol class="rows">@foreach ($page->order() as [$layer, $before, $heaviest, $ground])<li><b>{{ $layer }}</b> {{ $before }}
+                    @if ($ground)<b>{{ $say('frame.on_the_ground') }}</b> {{ $ground }}@endif
                     @if ($heaviest)<span class="muted">{{ $heaviest }}</span>@endif</li>@endforeach</ol>
                 <details class="why"><summary>{{ $say('page.why_2') }}</summary><p>{{ $say('frame.why') }}</p></details>
             @elseif ($page->rules->layers !== [])

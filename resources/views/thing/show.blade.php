@@ -10,15 +10,7 @@
             @if ($top)<p><span class="state state-{{ $top->state }}"><span>
                 <x-words :say="$top->words" /></span></span></p>@endif
             @include('thing.figures', ['figures' => $page->figures, 'notation' => $plan->notation])
-            @if ($panels)
-                <table>
-                    <caption>{{ $say('thing.panel.caption') }}</caption>
-                    <thead><tr><th scope="col">{{ $say('thing.panel.bay') }}</th><th scope="col">{{ $say('thing.panel.panel') }}</th></tr></thead>
-                    <tbody>@foreach ($panels as $row)<tr><th scope="row">{{ $row->bay }}</th>
-                        <td><span class="state state-{{ $row->state }}"><span><x-words
-                            :say="$row->words" /></span></span></td></tr>@endforeach</tbody>
-                </table>
-            @endif
+            @if ($panels)<x-panels :panels="$panels" />@endif
             <figure class="drawing"><x-drawing.profile :model="$page->drawing" /></figure>
             @if ($page->isMoreThanOne())
                 <h2>{{ $say('thing.show.from_above') }}</h2>

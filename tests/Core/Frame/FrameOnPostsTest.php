@@ -182,7 +182,7 @@ final class FrameOnPostsTest extends TestCase
         $joined = $this->frame($this->plan(), $rules->soldIn($beam, [new Stock(Length::millimetres(4200), 30.0), new Stock(Length::millimetres(2700), 18.0)]));
         $this->assertSame([8 => 2700], $this->lengths($joined, LayerKind::Beam));
         // Over B both plies are joined, as there is no other post: told for each row.
-        $this->assertSame([[FrameRefusal::PliesJoinedTogether, 'B1'], [FrameRefusal::PliesJoinedTogether, 'B2']], array_map(fn ($fact) => [$fact->is, $fact->part('post')], $joined->hindered));
+        $this->assertSame([[FrameRefusal::PliesJoinedTogether, ['B1', 'B2']]], array_map(fn ($fact) => [$fact->is, $fact->part('posts')], $joined->hindered));
         $short = $this->frame($this->plan(), $rules->soldIn($beam, [new Stock(Length::millimetres(2600), 18.0)]));
         $this->assertSame([FrameRefusal::NoStockReaches, FrameRefusal::NoStockReaches], array_map(fn ($fact) => $fact->is, $short->hindered));
         $this->assertSame([4 => 5400], $this->lengths($short, LayerKind::Beam), 'it stays in one piece, and is told');

@@ -175,7 +175,7 @@ final class SimulatedBuilder
     private function wantedReady(SiteState $site, Post $post): ReadyItem
     {
         foreach (ReadyItem::cases() as $item) {
-            if (! ReadyToPour::isSeen($site, $item, $post) && (! $item->isForConcreteOnly() || $site->plan->holdOf($post->id)->isPoured())) {
+            if (! ReadyToPour::isSeen($site, $item, $post) && $item->isFor($site->plan->holdOf($post->id))) {
                 return $item;
             }
         }

@@ -214,7 +214,7 @@ final class QuickLineTest extends TestCase
 
     /** @param  list<string>  $words */
     #[TestWith(['b2', ['hole', 'rock', 'rod', 'plumb', 'set', 'ready', 'filled', 'top', 'cut', 'note']])]
-    #[TestWith(['b2 ready', ['inspected', 'foot', 'mix', 'weather', 'covered']])]
+    #[TestWith(['b2 ready', ['inspected', 'foot', 'anchor', 'mix', 'weather', 'covered']])]
     #[TestWith(['b2 bubble', ['half-way', 'on the line', 'beyond']])]
     #[TestWith(['b2 plumb 1/8', ['lane', 'orchard', 'barn', 'stream']])]
     #[TestWith(['b2 b', ['bob', 'bubble', 'begun']])]

@@ -12,7 +12,13 @@ use Aequus\Logbook\Set\SpacingAt;
 use Aequus\Logbook\Set\SpacingRead;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
+use Aequus\Plan\Frame\FrameRules;
+use Aequus\Plan\Frame\Joinery;
+use Aequus\Plan\Frame\Layer;
+use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Place\Fit;
+use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\PanelsAsBuilt;
@@ -58,6 +64,25 @@ final class PanelsAsBuiltTest extends TestCase
     public function test_other_jobs_have_no_panels(): void
     {
         $this->assertNull(PanelsAsBuilt::of((new SimulatedBuilder(Builds::plan()))->site()));
+    }
+
+    /** Panels of a frame, 1800 high and 300 below the tops, 10 either side: on a post that leans 10 in a metre the panel's ends are taken where they are. */
+    public function test_panels_of_a_frame_hang_between_the_posts_as_they_lean(): void
+    {
+        $frame = new FrameRules([new Layer(LayerKind::Panel, Length::millimetres(40), Length::millimetres(1800), gap: Length::millimetres(10), joinery: new Joinery(down: Length::millimetres(300)))]);
+        $panels = fn (Plan $plan, Payload ...$book): PanelsAsBuilt => PanelsAsBuilt::of((new SimulatedBuilder($plan, '2026-05-04', ...$book))->site()) ?? $this->fail();
+        $plan = $this->plan()->withFrame($frame);
+        $planned = $plan->grid->labelled('A1')->at->distanceTo($plan->grid->labelled('B1')->at)->inMillimetres();
+        $plumb = $panels($plan, $this->tape('A1', 'B1', $planned), ...[...$this->stands('A1', 0.0), ...$this->stands('B1', 0.0)])->bays[0][2] ?? $this->fail();
+        $this->assertSame([true, 10.0], [$plumb->fits(), round($plumb->gap->inMillimetres(), 3)]);
+        // 2100 of 2400 is as high as the panel reaches: B1 comes 21 nearer there.
+        $leaning = $panels($plan, $this->tape('A1', 'B1', $planned), ...[...$this->stands('A1', 0.0), ...$this->stands('B1', -10.0)])->bays[0][2] ?? $this->fail();
+        $this->assertEqualsWithDelta(21 - 20 + 20, $leaning->trim->inMillimetres(), 1e-3);
+        // Along the columns the bays are those of the columns; where something passes there is none.
+        $across = $this->plan()->withFrame($frame->running(false));
+        $this->assertSame(['A1A2', 'B1B2', 'C1C2'], array_map(fn (array $bay) => $bay[0]->label.$bay[1]->label, $panels($across)->unknown));
+        $passing = $plan->withFit(new Fit([new MustFit('barrow', $plan->grid->labelled('B1')->id, $plan->grid->labelled('A1')->id, Length::millimetres(900), Length::zero(), Length::zero())]));
+        $this->assertSame(['B1C1', 'A2B2', 'B2C2'], array_map(fn (array $bay) => $bay[0]->label.$bay[1]->label, $panels($passing)->unknown));
     }
 
     private function plan(): Plan

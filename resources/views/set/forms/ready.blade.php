@@ -3,7 +3,7 @@
 @use('Aequus\Words\Names')
 <h2>{{ $say('set.forms.ready.before_the_fill') }}</h2>
 @foreach (ReadyItem::cases() as $item)
-    @if (! ReadyToPour::isSeen($state, $item, $post) && (! $item->isForConcreteOnly() || $page->hold->isPoured()))
+    @if (! ReadyToPour::isSeen($state, $item, $post) && $item->isFor($page->hold))
         <x-entry-form kind="ready" :name="'ready-'.$item->value">
             <input type="hidden" name="item" value="{{ $item->value }}">
             <p class="field-wide"><b>{{ ucfirst(Names::of($item)) }}</b></p>
