@@ -16,6 +16,8 @@ use Aequus\Frame\UsualFrame;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PostFilled;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Plan\Footing\DepthMode;
@@ -126,6 +128,8 @@ final class ListsTest extends FeatureTestCase
         $this->get("/jobs/{$job->id}/footing/bill")->assertSee('Auger, by the day')->assertSee('1 day')->assertSee('2 days')->assertSee('20 holes, 40 bags');
         $this->write($job, $this->user, ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $job->revision->plan()->grid->posts));
         $this->assertArrayNotHasKey('hire_auger', $this->needed($job), 'all holes are dug');
+        $this->write($job, $this->user, ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7), array_slice($job->revision->plan()->grid->posts, 0, 4)));
+        $this->assertSame(1.0, $this->needed($job)['hire_mixer'], 'two holes are left to mix for');
         $keep()->assertRedirect()->assertSessionHasNoErrors();
         $this->assertSame([], array_filter(array_keys($job->fresh()?->revision->plan()->prices ?? []), fn (string $id) => str_starts_with($id, 'hire_')));
         // 63 posts are more than one day of levelling; a post has nothing to do with rods.

@@ -14,12 +14,19 @@ use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Frame\BoardSpoiled;
 use Aequus\Logbook\Frame\MembersUp;
 use Aequus\Logbook\Kind\EntryRefused;
+use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Question;
+use Aequus\Logbook\Kind\QuestionAbout;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Part\Part;
+use Aequus\Plan\Part\PartKind;
+use Aequus\Plan\Posts\PostId;
+use Aequus\Plan\Terms\Point;
 use Aequus\Stock\Stock;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -36,7 +43,7 @@ final class SawnAgainTest extends TestCase
         $this->assertEquals($whole->cutting, $again->cutting);
         $this->assertCount(11, $again->bought());
         // What is left of a longer one gives a shorter piece; a spoiled board with two lost ones takes two.
-        $this->assertCount(10, $this->rafters($this->spoiled([550], 600, 4800))->bought(), 'nothing so short is in this frame');
+        $this->assertCount(10, $this->rafters($this->spoiled([550], null, 4800))->bought(), 'nothing so short is in this frame');
         $this->assertCount(10, $this->rafters($this->spoiled([3600], 3600, 4800))->bought());
         $this->assertCount(12, $this->rafters($this->spoiled([3600], null), $this->spoiled([3600], 3599))->bought());
         // A board of another section does not count here.
@@ -72,6 +79,27 @@ final class SawnAgainTest extends TestCase
         $this->assertSame([], $up());
         $this->assertSame(['beam1', 'beam2', 'joist4', 'joist5', 'joist6'], $up(new MembersUp('', LayerKind::Joist, 4, 6), new MembersUp('', LayerKind::Beam, 1, 2)));
         $this->assertSame([], $up(new MembersUp('p1.0', LayerKind::Joist, 1, 99)), 'on another part');
+    }
+
+    /** Asked before it is taken: posts that are not set, then posts whose fill is not hard; only those of its own part. */
+    public function test_nothing_is_written_down_as_up_unasked_on_posts_that_do_not_hold(): void
+    {
+        $part = new Part('p1', 'F', PartKind::Spots, [new Point(Length::zero(), Length::zero())], [], [], null, new Point(Length::zero(), Length::millimetres(-9000)));
+        $plan = Builds::plan()->withParts([$part]);
+        $known = function (bool $isSet, bool $isHard) use ($plan): Known {
+            $known = $this->createStub(Known::class);
+            $known->method('plan')->willReturn($plan);
+            $known->method('isSet')->willReturn($isSet);
+            $known->method('isHard')->willReturn($isHard);
+
+            return $known;
+        };
+        $up = new MembersUp('', LayerKind::Beam, 1, 1);
+        foreach ([[false, false, [QuestionAbout::LoadedBeforeSet]], [true, false, [QuestionAbout::LoadedBeforeHard]], [true, true, []]] as [$isSet, $isHard, $asked]) {
+            $this->assertSame($asked, array_map(fn (Question $question) => $question->about, $up->questions($known($isSet, $isHard))));
+        }
+        $this->assertSame(6, count($up->questions($known(false, false))[0]->posts));
+        $this->assertSame(['p1.s0'], array_map(fn (PostId $post) => $post->value, (new MembersUp('p1.0', LayerKind::Rail, 1, 1))->questions($known(false, false))[0]->posts));
     }
 
     public function test_they_are_stored_and_refused(): void
