@@ -155,6 +155,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/cut/frame', [CutController::class, 'frame'])->name('cut.frame');
         Route::get('/cut/members', [FrameController::class, 'members'])->name('cut.members');
         Route::get('/cut/members.pdf', [FrameController::class, 'printed'])->name('cut.members.pdf');
+        Route::get('/cut/members/pole', [FrameController::class, 'pole'])->name('cut.members.pole');
         Route::post('/cut/members', [FrameController::class, 'decide'])->name('cut.members.decide');
         Route::get('/cut/fixings', [FrameController::class, 'fixings'])->name('cut.fixings');
         Route::post('/cut/fixings', [FrameController::class, 'hold'])->name('cut.fixings.decide');

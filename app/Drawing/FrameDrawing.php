@@ -24,6 +24,12 @@ final readonly class FrameDrawing
 
     private const MARGIN = 70;
 
+    /** Room for two rows of lengths below. */
+    private const MARGIN_BELOW = 112;
+
+    /** More bays than these are not told one by one. */
+    private const MOST_BAYS = 8;
+
     /** Room for a height told beside it. */
     private const MARGIN_BESIDE = 124;
 
@@ -86,7 +92,7 @@ final readonly class FrameDrawing
         $this->scale = min((self::WIDTH - 2 * self::MARGIN_BESIDE) / max(1.0, $right - $left), (self::TALLEST - 2 * self::MARGIN) / max(1.0, $high - $low));
         $this->left = self::MARGIN_BESIDE - $left * $this->scale + (self::WIDTH - 2 * self::MARGIN_BESIDE - ($right - $left) * $this->scale) / 2;
         $this->top = self::MARGIN - $low * $this->scale;
-        $this->height = round(2 * self::MARGIN + ($high - $low) * $this->scale, 1);
+        $this->height = round(self::MARGIN + ($view->isCorner() ? self::MARGIN : self::MARGIN_BELOW) + ($high - $low) * $this->scale, 1);
         $this->ground = $view === FrameView::FromAbove || $view->isCorner() ? null : round($this->top, 1);
         // Looked down on, what lies higher covers what it lies on; from a side, what is nearer covers what is behind.
         $place = fn (array $solid): array => $view->down() > 0.0 ? [$solid[2], -$this->depth($solid[0]->middle())] : [-$this->depth($solid[0]->middle()), $solid[2]];
@@ -174,9 +180,15 @@ final readonly class FrameDrawing
     private function dimensions(array $extent, FrameOnPosts $frame, ?LayerKind $upTo): array
     {
         [$left, $right, $low, $high] = $extent;
-        $below = $this->y($high) + self::OFF;
+        $bays = $this->bays($frame, $this->y($high) + self::OFF);
+        $below = $this->y($high) + self::OFF * ($bays === [] ? 1.0 : 2.2);
         $beside = $this->x($right) + self::OFF;
-        $told = [$this->across($left, $right, $below), $this->up($low, $high, $beside)];
+        $told = [$this->across($left, $right, $below), $this->up($low, $high, $beside), ...$bays];
+        if ($this->view !== FrameView::FromAbove && $frame->footprint->posts !== []) {
+            // From the ground to the head of the nearest post.
+            $heads = array_map(fn (Post $post) => $this->seen(new InSpace(0.0, 0.0, $frame->space->post($post)->high))[1], $frame->footprint->posts);
+            $told[] = $this->up(min($heads), 0.0, $this->x($left) - self::OFF);
+        }
         $gaps = [];
         foreach ($this->view === FrameView::FromAbove ? [[LayerKind::Joist, array_values($frame->marks(LayerKind::Joist))]] : [] as [$kind, $marks]) {
             if (count($marks) > 1 && ($upTo === null || $upTo === $kind)) {
@@ -192,6 +204,24 @@ final readonly class FrameDrawing
         }
 
         return $told;
+    }
+
+    /** @return list<array{x1: float, y1: float, x2: float, y2: float, ticks: string, labelX: float, labelY: float, anchor: string, label: string, words: string}> from post to post, centre to centre */
+    private function bays(FrameOnPosts $frame, float $below): array
+    {
+        $places = [];
+        foreach ($frame->footprint->posts as $post) {
+            $solid = $frame->space->post($post);
+            $places[(int) round($this->seen($solid->from)[0])] = $this->seen($solid->from)[0];
+        }
+        ksort($places);
+        $places = array_values($places);
+        $bays = [];
+        for ($i = 1; $i < count($places) && count($places) <= self::MOST_BAYS + 1; $i++) {
+            $bays[] = $this->across($places[$i - 1], $places[$i], $below);
+        }
+
+        return $bays;
     }
 
     /** @return array{x1: float, y1: float, x2: float, y2: float, ticks: string, labelX: float, labelY: float, anchor: string, label: string, words: string} */

@@ -91,6 +91,24 @@ final readonly class BoardsPage
         };
     }
 
+    /**
+     * Which of its layer they are, as the frame numbers them: “1–4, 7”.
+     *
+     * @param  list<int>  $numbers
+     */
+    public function where(array $numbers): string
+    {
+        $numbers = array_values(array_unique($numbers));
+        sort($numbers);
+        $runs = [];
+        foreach ($numbers as $number) {
+            $last = count($runs) - 1;
+            $runs = $last >= 0 && $runs[$last][1] === $number - 1 ? array_replace($runs, [$last => [$runs[$last][0], $number]]) : [...$runs, [$number, $number]];
+        }
+
+        return implode(', ', array_map(fn (array $run) => $run[0] === $run[1] ? (string) $run[0] : "{$run[0]}–{$run[1]}", $runs));
+    }
+
     public function mass(Piece $piece): string
     {
         return (new LoadNotation($this->plan->notation->unit))->mass(Lift::ofVolume($piece->volume(), $this->plan->work->timber)->kilograms);
@@ -157,7 +175,7 @@ final readonly class BoardsPage
         ), array_slice($alike, 0, self::MOST_OFFCUTS)));
     }
 
-    /** @return list<array{string, Length, Said}> each post with its length from foot to top, and what is cut out of it */
+    /** @return list<array{string, Length, Said, string}> each post with its length from foot to top, what is cut out of it, and how its head ends */
     public function posts(): array
     {
         $seat = [];
@@ -172,7 +190,9 @@ final readonly class BoardsPage
         foreach ($this->site->footing->work($this->site->walk()) as $hole) {
             $notch = $seat[$hole->of->label] ?? null;
             $posts[] = [$hole->of->label, $hole->post, $notch === null || ! $notch->notchDeep->isPositive() ? $this->said('frame.post_plain')
-                : $this->said('frame.post_notch', high: $notch->notchHigh, deep: $notch->notchDeep, left: $notch->left())];
+                : $this->said('frame.post_notch', high: $notch->notchHigh, deep: $notch->notchDeep, left: $notch->left()), Say::text(match (true) {
+                    $notch === null => 'frame.head_bare', $notch->isOnFaces() => 'frame.head_chamfered', default => 'frame.head_level'
+                })];
         }
 
         return $posts;

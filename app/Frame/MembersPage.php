@@ -89,13 +89,19 @@ final readonly class MembersPage
         return $told;
     }
 
-    /** @return list<array{string, array<int, Length>}> layer by layer: what is marked, and where its near faces lie from one zero, by their numbers */
+    /** @return list<array{string, array<int, Length>, string}> layer by layer: what is marked, where its near faces lie from one zero by their numbers, and which layer that is */
     public function marks(): array
     {
         $marks = [];
         foreach ([[LayerKind::Joist, 'frame.marks_on_beams'], [LayerKind::Purlin, 'frame.marks_on_rafters']] as [$kind, $key]) {
             $faces = $this->frame?->nearFaces($kind) ?? [];
-            $marks = $faces === [] ? $marks : [...$marks, [Say::text($key), $faces]];
+            $marks = $faces === [] ? $marks : [...$marks, [Say::text($key), $faces, $kind->value]];
+        }
+        foreach ([
+            [LayerKind::Board, 'frame.marks_of_boards'], [LayerKind::Sheet, 'frame.marks_of_sheets'], [LayerKind::Rail, 'frame.marks_of_rails'], [LayerKind::Brace, 'frame.marks_of_braces'],
+        ] as [$kind, $key]) {
+            $edges = $this->frame?->edges($kind) ?? [];
+            $marks = $edges === [] ? $marks : [...$marks, [Say::text($key), $edges, $kind->value]];
         }
 
         return $marks;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use Aequus\Measure\Length;
 use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
 use App\Cut\SetOut;
@@ -73,6 +74,20 @@ final readonly class PoleStrips
 
         return new self(
             $plan, $marks, Say::text('paper.pole_strips.marking_list_in_full_size'), Say::text('paper.pole_strips.end_of_the_member'), $paper,
+        );
+    }
+
+    /**
+     * Marks of a frame’s layer, from one zero.
+     *
+     * @param  array<int, Length>  $marks  by their numbers
+     * @param  string  $what  is marked, and from where
+     */
+    public static function ofFrame(Plan $plan, array $marks, string $what, Paper $paper): self
+    {
+        return new self(
+            $plan, array_values(array_map(fn (Length $face, int $number) => new PoleMark($plan->notation->round($face), (string) $number), $marks, array_keys($marks))),
+            Say::text('paper.pole_strips.marking_list_in_full_size'), $what, $paper,
         );
     }
 

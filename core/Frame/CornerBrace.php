@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Frame;
 
 use Aequus\Measure\Length;
+use Aequus\Plan\Frame\Layer;
 
 /** A brace between post and beam, both ends mitred: at 45°, or between two points. */
 final readonly class CornerBrace
@@ -58,6 +59,18 @@ final readonly class CornerBrace
     public static function byPoints(Length $along, Length $down, Length $width): self
     {
         return new self($along->inMillimetres(), $down->inMillimetres(), $width->inMillimetres());
+    }
+
+    /**
+     * As the braces of a layer are, both legs alike where one is said.
+     *
+     * @throws FrameRefused when it fills its corner
+     */
+    public static function ofLayer(Layer $layer): self
+    {
+        $along = $layer->apart ?? Length::zero();
+
+        return self::byPoints($along, $layer->joinery->down ?? $along, $layer->thick);
     }
 
     /** @throws FrameRefused when it fills its corner */

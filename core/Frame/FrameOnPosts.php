@@ -22,6 +22,9 @@ use Aequus\Plan\Plan;
  */
 final readonly class FrameOnPosts
 {
+    /** Every so many rows of boards one is marked, so that the last comes out even. */
+    private const ROWS_MARKED = 10;
+
     /** @var list<Piece> from the posts up */
     public array $pieces;
 
@@ -139,6 +142,52 @@ final readonly class FrameOnPosts
         usort($seats, fn (array $a, array $b) => $a[1]->nanometres <=> $b[1]->nanometres);
 
         return $seats;
+    }
+
+    /**
+     * What else is marked from one zero: rails down from the tops, both edges of a brace from its corner along the beam, every tenth row of boards and every
+     * sheet from the first edge.
+     *
+     * @return list<Length>
+     */
+    public function edges(LayerKind $kind): array
+    {
+        $pieces = $this->of($kind);
+        $first = $pieces[0] ?? null;
+        if ($first === null) {
+            return [];
+        }
+        $layer = $first->layer;
+
+        return match ($kind) {
+            LayerKind::Rail => array_reverse(array_map(
+                fn (float $down) => Length::millimetres($down), array_values(array_unique(array_map(fn (Piece $rail) => round($this->space->downFromTop($rail->solid), 3), array_slice($pieces, 0, $layer->count)))),
+            )),
+            LayerKind::Brace => [CornerBrace::ofLayer($layer)->legShort, CornerBrace::ofLayer($layer)->legLong],
+            LayerKind::Sheet => array_map(fn (int $i) => $layer->thick->times($i), range(0, count($pieces) - 1)),
+            LayerKind::Board => $this->tenthRows($layer, $pieces),
+            default => [],
+        };
+    }
+
+    /**
+     * @param  list<Piece>  $boards
+     * @return list<Length> near edges from the first board’s outer edge
+     */
+    private function tenthRows(Layer $layer, array $boards): array
+    {
+        $edges = $rows = [];
+        foreach ($boards as $board) {
+            $across = $this->footprint->alongX ? $board->solid->from->y : $board->solid->from->x;
+            $rows[(string) round($across, 3)] ??= [$across, $board->solid->wide];
+        }
+        usort($rows, fn (array $a, array $b) => $a[0] <=> $b[0]);
+        foreach ($rows as $i => [$across, $wide]) {
+            $from = ($across - $wide / 2 - ($rows[0][0] - $rows[0][1] / 2)) * sqrt(1 + $this->space->rise ** 2);
+            $edges = $i % self::ROWS_MARKED === 0 ? [...$edges, Length::millimetres(max(0.0, $from))] : $edges;
+        }
+
+        return $edges;
     }
 
     /** @return array<int, float> centres of joists along the beams, or of purlins up the slope, mm, by their numbers */

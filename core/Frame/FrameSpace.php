@@ -172,6 +172,14 @@ final readonly class FrameSpace
         );
     }
 
+    /** Of the upper side of something on a line of posts: how far below their tops. */
+    public function downFromTop(Solid $solid): float
+    {
+        [$along, $across] = $this->footprint->alongX ? [$solid->from->x, $this->lines[0]->across] : [$solid->from->y, $this->lines[0]->across];
+
+        return $this->height($along, $across) - $solid->from->z - $solid->high;
+    }
+
     /** Closing the joists’ first or last ends. */
     public function atTheEnds(bool $isLast, float $from, float $to, Layer $layer): Solid
     {

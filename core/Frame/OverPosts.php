@@ -149,8 +149,7 @@ final readonly class OverPosts
     public function braces(Layer $layer): Built
     {
         try {
-            $along = $layer->apart ?? Length::zero();
-            $brace = CornerBrace::byPoints($along, $layer->joinery->down ?? $along, $layer->thick);
+            $brace = CornerBrace::ofLayer($layer);
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
         }

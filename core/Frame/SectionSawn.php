@@ -125,13 +125,13 @@ final readonly class SectionSawn
         return Length::sum(array_map(fn (Piece $piece) => $piece->length, $this->pieces));
     }
 
-    /** @return list<array{Piece, int}> pieces of one layer and one length together, with how many; longest first in each layer */
+    /** @return list<array{Piece, int, list<int>}> pieces of one layer and one length together, with how many and their numbers; longest first in each layer */
     public function counted(): array
     {
         $counted = [];
         foreach ($this->pieces as $piece) {
             $key = "{$piece->layer->kind->value}:{$piece->length->nanometres}:{$piece->slope}";
-            $counted[$key] = [$piece, ($counted[$key][1] ?? 0) + 1];
+            $counted[$key] = [$piece, ($counted[$key][1] ?? 0) + 1, [...$counted[$key][2] ?? [], $piece->number]];
         }
         $order = array_flip(array_values(array_unique(array_map(fn (Piece $piece) => $piece->layer->kind->value, $this->pieces))));
         usort($counted, fn (array $a, array $b) => [$order[$a[0]->layer->kind->value], -$a[0]->length->nanometres] <=> [$order[$b[0]->layer->kind->value], -$b[0]->length->nanometres]);

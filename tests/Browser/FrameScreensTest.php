@@ -32,7 +32,7 @@ final class FrameScreensTest extends BrowserTestCase
         $this->assertSees('both joined over B2');
         // From above it is as long as its beams with an inch and a bit of nothing: 36 feet by 25, rafters 430½ / 18 inches apart.
         $this->visit('/jobs/3/cut/members?view=plan&up_to=joist');
-        $this->assertStringContainsString('36\' 0"; 25\' 0"; 1\' 11 15/16"', (string) $this->find('.frame-drawing')->getAttribute('aria-label'));
+        $this->assertStringContainsString('36\' 0"; 25\' 0"; 8\' 0"; 9\' 0"; 9\' 0"; 8\' 0"; 1\' 11 15/16"', (string) $this->find('.frame-drawing')->getAttribute('aria-label'));
     }
 
     /**

@@ -86,10 +86,10 @@ final class MembersTest extends FeatureTestCase
             $this->assertSame(18, $pieces("?view={$view}"), $view);
         }
         $this->assertSame(4, $pieces('?view=plan&up_to=beam'));
-        // From above the whole frame is 5400 by 3600, its rafters 595 apart; from the front 5400 wide.
-        $this->members('?view=plan')->assertSee('5400 mm; 3600 mm; 595 mm');
-        $this->members('?view=minus_y')->assertSee('5400 mm; 2740 mm');
-        $this->members('?view=plus_x')->assertSee('3600 mm; 2740 mm');
+        // From above the whole frame is 5400 by 3600, its bays 2400, its rafters 595 apart; from the front 5400 wide, its posts 2400 high.
+        $this->members('?view=plan')->assertSee('5400 mm; 3600 mm; 2400 mm; 2400 mm; 595 mm');
+        $this->members('?view=minus_y')->assertSee('5400 mm; 2740 mm; 2400 mm; 2400 mm; 2400 mm');
+        $this->members('?view=plus_x')->assertSee('3600 mm; 2740 mm; 3000 mm; 2400 mm');
     }
 
     /** Through the row of A2 go its beam of two plies, ten rafters and two braces; through the column of B1 four plies of beams, and behind it five rafters and two braces. */
@@ -107,6 +107,19 @@ final class MembersTest extends FeatureTestCase
         $this->members('?view=corner_1&through=y:A2')->assertSee('value="minus_y" selected', false);
         $this->members('?view=plus_y&through=y:A2')->assertSee('value="plus_y" selected', false);
         $this->assertSame(18, $pieces('?view=minus_y&through=y:Z9'));
+    }
+
+    public function test_marks_are_printed_in_full_size(): void
+    {
+        $text = PdfText::of((string) $this->get("/jobs/{$this->job->id}/cut/members/pole?of=joist")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+        foreach (['Joists on the beams', '595 mm', '5355 mm'] as $says) {
+            $this->assertStringContainsString($says, $text);
+        }
+        $this->get("/jobs/{$this->job->id}/cut/members/pole?of=purlin")->assertNotFound();
+        // 45° braces of 600 and 70: both edges 49.5 beside.
+        $this->members()->assertSeeTextInOrder(['Braces: both edges along the beam', 'In full size', "551\u{202F}mm", "649\u{202F}mm"]);
+        // Beams and rafters say which they are.
+        $this->boards()->assertSeeTextInOrder(['beam', "5400\u{202F}mm", '1–4', 'joist', "3600\u{202F}mm", '1–10']);
     }
 
     public function test_every_view_is_printed_with_its_lengths(): void

@@ -16,6 +16,7 @@ use App\Models\Job;
 use App\Paper\FrameSheet;
 use App\Paper\Paper;
 use App\Paper\Pdf;
+use App\Paper\PoleStrips;
 use App\Thing\PanelRow;
 use App\Type\Say;
 use App\World\Supplier;
@@ -44,6 +45,17 @@ final class FrameController extends Controller
             view('paper.frame', ['sheet' => new FrameSheet($site->state), 'job' => $job, 'plan' => $site->plan, 'say' => new Say($site->speech)]),
             Paper::usual($site->plan->notation->unit), 'frame-'.Str::slug($job->name),
         );
+    }
+
+    /** Marks of one layer in full size, to tape onto a lath. */
+    public function pole(Request $request, Job $job): Response
+    {
+        $page = new MembersPage($this->site($job)->state, '', '', $request->string('on')->value());
+        $marked = array_values(array_filter($page->marks(), fn (array $one) => $one[2] === $request->string('of')->value()))[0] ?? abort(404);
+        $plan = $job->revision->plan();
+        $paper = Paper::usual($plan->notation->unit);
+
+        return Pdf::of(view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofFrame($plan, $marked[1], $marked[0], $paper)]), $paper, 'marks-'.Str::slug($job->name));
     }
 
     public function decide(FrameRequest $request, Job $job, RevisePlan $revise): RedirectResponse

@@ -19,11 +19,11 @@
                 <div class="scroll-x"><table>
                     <thead><tr><th scope="col">{{ $say('frame.what') }}</th><th scope="col" class="num">{{ $say('frame.how_many') }}</th>
                         <th scope="col" class="num">{{ $say('frame.length') }}</th><th scope="col">{{ $say('frame.ends') }}</th>
-                        <th scope="col" class="num">{{ $say('frame.mass') }}</th></tr></thead>
-                    <tbody>@foreach ($section->counted() as [$piece, $count])<tr><th scope="row">{{ $page->name($piece) }}</th>
+                        <th scope="col" class="num">{{ $say('frame.mass') }}</th><th scope="col">{{ $say('frame.where') }}</th></tr></thead>
+                    <tbody>@foreach ($section->counted() as [$piece, $count, $numbers])<tr><th scope="row">{{ $page->name($piece) }}</th>
                         <td class="num">{{ $say('frame.times', count: $count) }}</td>
                         <td class="num strong"><x-length :of="$piece->length" :plan="$plan" /></td><td>{{ $page->ends($piece) }}</td>
-                        <td class="num">{{ $page->mass($piece) }}</td></tr>@endforeach</tbody>
+                        <td class="num">{{ $page->mass($piece) }}</td><td class="wraps">{{ $page->where($numbers) }}</td></tr>@endforeach</tbody>
                 </table></div>
                 @if ($page->hindered($section))<p class="refusal"><x-words :say="$page->hindered($section)" /></p>@endif
                 @foreach ($page->cuttings($section) as [$cutting, $caption])
@@ -34,9 +34,11 @@
             @endforeach
             @if ($page->posts() !== [])<h2>{{ $say('frame.posts') }}</h2>
                 <div class="scroll-x"><table><thead><tr><th scope="col">{{ $say('frame.post') }}</th><th scope="col" class="num">{{
-                    $say('frame.length') }}</th><th scope="col">{{ $say('frame.cut_out') }}</th></tr></thead>
-                <tbody>@foreach ($page->posts() as [$post, $length, $cut])<tr><th scope="row">{{ $post }}</th>
-                    <td class="num strong"><x-length :of="$length" :plan="$plan" /></td><td>{{ $cut }}</td></tr>@endforeach</tbody></table></div>
+                    $say('frame.length') }}</th><th scope="col">{{ $say('frame.cut_out') }}</th>
+                    <th scope="col">{{ $say('frame.head') }}</th></tr></thead>
+                <tbody>@foreach ($page->posts() as [$post, $length, $cut, $head])<tr><th scope="row">{{ $post }}</th>
+                    <td class="num strong"><x-length :of="$length" :plan="$plan" /></td><td>{{ $cut }}</td>
+                    <td>{{ $head }}</td></tr>@endforeach</tbody></table></div>
                 <p class="hint">{{ $say('frame.posts_cut_later') }}</p>@endif
             @if ($page->lastCut())<p class="verdict-why">{{ $page->lastCut() }}</p>@endif
             @if ($page->sections !== [])<details class="why"><summary>{{ $say('page.why_2') }}</summary>

@@ -36,7 +36,8 @@
                 <p class="hint">{{ $say('frame.not_checked') }}</p>
                 @if ($panels)<x-panels :panels="$panels" />@endif
                 @if ($page->marks() !== [])<h2>{{ $say('frame.marks') }}</h2>@endif
-                @foreach ($page->marks() as [$what, $faces])<p>{{ $what }}</p>
+                @foreach ($page->marks() as [$what, $faces, $layer])<p>{{ $what }} <a hx-boost="false" href="{{ route('cut.members.pole',
+                    ['job' => $job, 'of' => $layer, 'on' => $page->on]) }}">{{ $say('frame.full_size') }}</a></p>
                     <p class="strong">@foreach ($faces as $face)<span class="sawn-length"><x-length :of="$face"
                         :plan="$plan" /></span> @endforeach</p>
                 @endforeach

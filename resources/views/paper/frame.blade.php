@@ -26,7 +26,7 @@ td, th { padding: 1mm 2mm 1mm 0; border-bottom: .1mm solid #8a8f88; vertical-ali
     <td>@foreach ($row->lengths() as [$count, $length])<div>{{ $say('frame.of_each', count: $count, length: $length) }}</div>@endforeach</td>
     <td>{{ $row->layer->reliedOn === '' ? $say('frame.unchecked') : $row->layer->reliedOn }}</td></tr>@endforeach</table>
 <p>{{ $say('frame.not_checked') }}</p>
-@foreach ($page->marks() as [$what, $faces])<h2>{{ $what }}</h2>
+@foreach ($page->marks() as [$what, $faces, $layer])<h2>{{ $what }}</h2>
 <p>@foreach ($faces as $number => $face){{ $say('frame.mark_of', number: $number, face: $face) }} @endforeach</p>@endforeach
 @foreach ($page->minded() as $minded)<p>{{ $minded }}</p>@endforeach
 </div>

@@ -211,6 +211,22 @@ final class JoineryTest extends TestCase
         $this->assertCount(1, $told($this->with(LayerKind::Beam, new Joinery(Seating::OnSides)), 3.0));
     }
 
+    /** Boards of 145 and gaps of 5: the eleventh begins at 1500, the twenty-first at 3000; two rails on posts of 2400; sheets of 1000. */
+    public function test_what_is_marked_beside_joists_is_counted_from_one_zero_too(): void
+    {
+        $edges = fn (FrameRules $rules, LayerKind $kind): array => array_map(fn (Length $edge) => round($edge->inMillimetres(), 2), $this->frame($rules)->edges($kind));
+        $deck = UsualFrame::of(JobKind::Deck, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail();
+        $this->assertSame([0.0, 1500.0, 3000.0], $edges($deck, LayerKind::Board));
+        $this->assertSame([0.0, 1500.0, 3000.0, 4500.0], $edges($deck->running(false), LayerKind::Board));
+        $roof = UsualFrame::of(JobKind::PoleBuilding, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail();
+        $this->assertSame([0.0, 1000.0, 2000.0, 3000.0, 4000.0, 5000.0], $edges($roof, LayerKind::Sheet));
+        $this->assertSame([550.5, 649.5], $edges($roof, LayerKind::Brace));
+        // Feet 142.5 and 1102.5 below the tops, 95 high.
+        $railed = $this->usual()->with(UsualFrame::layer(LayerKind::Rail, Notation::millimetres(0)));
+        $this->assertSame([47.5, 1007.5], $edges($railed, LayerKind::Rail));
+        $this->assertSame([], $edges($this->usual(), LayerKind::Board));
+    }
+
     public function test_what_is_below_zero_is_refused(): void
     {
         foreach ([fn () => new Joinery(seat: $this->mm(-1)), fn () => new Joinery(down: $this->mm(-1)), fn () => new Spread(offset: $this->mm(-1))] as $refused) {
