@@ -7,6 +7,7 @@ namespace Aequus\Words;
 use Aequus\Adjust\Network\NetworkRefusal;
 use Aequus\Bill\BillRefusal;
 use Aequus\Cut\CutRefusal;
+use Aequus\Days\DaysRefusal;
 use Aequus\Fact\Fact;
 use Aequus\Footing\Depths\FootingRefusal;
 use Aequus\Footing\Holes\HoleDeed;
@@ -52,6 +53,7 @@ use Aequus\Thing\Terms\ThingRefusal;
 use Aequus\Words\Adjust\NetworkRefusalWords;
 use Aequus\Words\Bill\BillRefusalWords;
 use Aequus\Words\Cut\CutRefusalWords;
+use Aequus\Words\Days\DaysRefusalWords;
 use Aequus\Words\Footing\FootingRefusalWords;
 use Aequus\Words\Footing\HoleWords;
 use Aequus\Words\Frame\FixingWords;
@@ -163,6 +165,7 @@ final readonly class Speech
             $is instanceof FrameNote => FrameNoteWords::of($is),
             $is instanceof FixingMisfit => FixingWords::of($is),
             $is instanceof StockRefusal => StockRefusalWords::of($is),
+            $is instanceof DaysRefusal => DaysRefusalWords::of($is),
             $is instanceof CutRefusal => CutRefusalWords::of($is),
             $is instanceof LevelRefusal => LevelRefusalWords::of($is),
             $is instanceof SquareRefusal => SquareRefusalWords::of($is),

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Days;
+
+/** Who works, when, and on which days. */
+final readonly class Hands
+{
+    /**
+     * @param  int  $from  minutes after midnight
+     * @param  int  $to  minutes after midnight
+     * @param  ?OnEarth  $place  null where daylight does not count
+     */
+    public function __construct(public int $people, public int $from, public int $to, public WorkCalendar $calendar = new WorkCalendar, public ?OnEarth $place = null)
+    {
+    }
+
+    /** @param  string  $day  as YYYY-MM-DD */
+    public function window(string $day): WorkWindow
+    {
+        return new WorkWindow($this->from, $this->to, $this->place === null ? null : new Sun($day, $this->place));
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Days;
+
+/** The limits at which weather holds work; all can be changed. Just on a limit holds nothing. */
+final readonly class HoldRules
+{
+    private const QUARTER = 15;
+
+    private const DAY = 1440;
+
+    /**
+     * @param  float  $pour  °C, below it nothing is poured
+     * @param  float  $frost  °C, below it nothing freshly poured may come within a day
+     * @param  float  $rain  mm in an hour, above it no tube stands open
+     * @param  float  $gust  m/s, above it nothing is tilted up and no long beam is lifted
+     * @param  float  $kept  by how much blankets keep what was poured warmer, °C
+     */
+    public function __construct(public float $pour = 5.0, public float $frost = 0.0, public float $rain = 1.0, public float $gust = 10.0, public float $kept = 0.0)
+    {
+    }
+
+    /** @return list<WeatherHold> what holds a work from one moment to another; minutes from the first midnight */
+    public function at(Work $work, int $from, int $to, Forecast $forecast): array
+    {
+        $holds = [];
+        if ($work->kind === WorkKind::Pour) {
+            if (! $forecast->knows($from) || ! $forecast->knows($to + self::DAY)) {
+                return [WeatherHold::NotKnown];
+            }
+            $holds = [
+                ...($this->falls($forecast, $from, $to, $this->pour) ? [WeatherHold::ColdAtThePour] : []),
+                ...($this->falls($forecast, $to, $to + self::DAY, $this->frost - $this->kept) ? [WeatherHold::FrostAfterThePour] : []),
+            ];
+        } elseif (! $forecast->knows($from) || ! $forecast->knows($to)) {
+            return [WeatherHold::NotKnown];
+        }
+        $isLifted = $work->kind === WorkKind::TiltUp || ($work->kind === WorkKind::Beam && $work->longBeam);
+        foreach ($forecast->touched($from, $to) as $hour) {
+            $holds = [
+                ...$holds, ...($work->openTube && $hour->rain > $this->rain ? [WeatherHold::RainInOpenTubes] : []),
+                ...($isLifted && ! $work->inside && $hour->gust > $this->gust ? [WeatherHold::Gusts] : []), ...($hour->thunder && ! $work->inside ? [WeatherHold::Thunder] : []),
+            ];
+        }
+
+        return array_values(array_unique($holds, SORT_REGULAR));
+    }
+
+    /** Whether it is colder than that on any quarter hour of the clock, both ends with it. */
+    private function falls(Forecast $forecast, int $from, int $to, float $below): bool
+    {
+        for ($at = intdiv($from + self::QUARTER - 1, self::QUARTER) * self::QUARTER; $at <= $to; $at += self::QUARTER) {
+            if ($forecast->temperature($at) < $below) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Days;
+
+/**
+ * Work in its order, each piece at the earliest quarter hour at which what it needs is done, people are free, it is light and within their hours, and no weather
+ * holds it. Digging and cutting stop for nights and weather, but never wait for people in between; all else is done in one go.
+ */
+final class Schedule
+{
+    private const QUARTER = 15;
+
+    /** Quarter hours of a day. */
+    private const A_DAY = 96;
+
+    /** @var array<string, Planned> by the name of the work, in its order */
+    public array $planned = [];
+
+    /** @var array<int, true> quarter hours in which people work */
+    private array $open = [];
+
+    /** @var array<int, int> people at work, by quarter hour */
+    private array $busy = [];
+
+    /**
+     * @param  list<Work>  $works
+     *
+     * @throws DaysRefused naming the work that is not done within the days known, needs what comes later, or takes more people than there are
+     */
+    public function __construct(array $works, private Hands $hands, private Forecast $forecast, private HoldRules $rules = new HoldRules)
+    {
+        foreach (array_keys($forecast->days) as $day) {
+            $date = $forecast->date($day);
+            $window = $hands->window($date);
+            if ($window->isOpen && $hands->calendar->isWorked($date)) {
+                for ($quarter = (int) ceil($window->from / self::QUARTER - 1e-9); ($quarter + 1) * self::QUARTER <= $window->to + 1e-9; $quarter++) {
+                    $this->open[$day * self::A_DAY + $quarter] = true;
+                }
+            }
+        }
+        foreach ($works as $work) {
+            if ($work->people > $hands->people) {
+                throw DaysRefused::morePeopleThanThereAre($work->name);
+            }
+            $this->planned[$work->name] = $this->earliest($work);
+        }
+    }
+
+    /** The last moment anything is done; the first midnight where there is nothing to do. */
+    public function finished(): int
+    {
+        return max([0, ...array_map(fn (Planned $one) => $one->ends(), $this->planned)]);
+    }
+
+    /** @throws DaysRefused when it has no place */
+    private function earliest(Work $work): Planned
+    {
+        $last = intdiv($this->forecast->end(), self::QUARTER);
+        for ($start = $this->from($work); $start < $last; $start++) {
+            $quarters = $this->isFree($work, $start) ? $this->taken($work, $start, $last) : null;
+            if ($quarters !== null) {
+                foreach ($quarters as $quarter) {
+                    $this->busy[$quarter] = ($this->busy[$quarter] ?? 0) + $work->people;
+                }
+
+                return new Planned($work, self::parts($quarters === [] ? [$start] : $quarters));
+            }
+        }
+        throw DaysRefused::notWithinTheDaysKnown($work->name);
+    }
+
+    /** The first quarter hour at which all it needs is done. */
+    private function from(Work $work): int
+    {
+        $from = $work->notBefore === null ? 0 : max(0, intdiv($this->forecast->moment($work->notBefore), self::QUARTER));
+        foreach ($work->needs as $need) {
+            $done = $this->planned[$need->work] ?? throw DaysRefused::needsWhatComesLater($work->name, $need->work);
+            $ready = $done->ends() + $need->lag * 60;
+            if ($need->cure !== null) {
+                $ready = (new CureWait($this->forecast, $done->ends(), $need->cure, kept: $this->rules->kept))->ends ?? throw DaysRefused::notWithinTheDaysKnown($work->name);
+            }
+            $from = max($from, (int) ceil($ready / self::QUARTER - 1e-9));
+        }
+
+        return $from;
+    }
+
+    /** Whether people have a quarter hour, and no weather holds the work in it. */
+    private function isFree(Work $work, int $quarter): bool
+    {
+        return isset($this->open[$quarter]) && $this->hasPeople($work, $quarter);
+    }
+
+    private function hasPeople(Work $work, int $quarter): bool
+    {
+        return ($this->busy[$quarter] ?? 0) + $work->people <= $this->hands->people;
+    }
+
+    /** @return ?list<int> the quarter hours it takes when it begins at one; null where it can’t */
+    private function taken(Work $work, int $start, int $last): ?array
+    {
+        if (! $work->kind->stops()) {
+            for ($quarter = $start; $quarter < $start + $work->quarters; $quarter++) {
+                if (! $this->isFree($work, $quarter)) {
+                    return null;
+                }
+            }
+            $isHeld = $this->rules->at($work, $start * self::QUARTER, ($start + $work->quarters) * self::QUARTER, $this->forecast) !== [];
+
+            return $isHeld ? null : ($work->quarters === 0 ? [] : range($start, $start + $work->quarters - 1));
+        }
+        $taken = [];
+        for ($quarter = $start; count($taken) < $work->quarters; $quarter++) {
+            if ($quarter >= $last) {
+                return null;
+            }
+            $isWorked = isset($this->open[$quarter]) && $this->rules->at($work, $quarter * self::QUARTER, ($quarter + 1) * self::QUARTER, $this->forecast) === [];
+            if ($isWorked && ! $this->hasPeople($work, $quarter)) {
+                return null;
+            }
+            if (! $isWorked && $taken === []) {
+                return null;
+            }
+            $taken = $isWorked ? [...$taken, $quarter] : $taken;
+        }
+
+        return $taken;
+    }
+
+    /**
+     * @param  non-empty-list<int>  $quarters
+     * @return non-empty-list<array{int, int}> stretches without a gap, in minutes
+     */
+    private static function parts(array $quarters): array
+    {
+        $parts = [[$quarters[0] * self::QUARTER, ($quarters[0] + 1) * self::QUARTER]];
+        foreach (array_slice($quarters, 1) as $quarter) {
+            $at = count($parts) - 1;
+            if ($parts[$at][1] === $quarter * self::QUARTER) {
+                $parts[$at] = [$parts[$at][0], ($quarter + 1) * self::QUARTER];
+            } else {
+                $parts[] = [$quarter * self::QUARTER, ($quarter + 1) * self::QUARTER];
+            }
+        }
+
+        return $parts;
+    }
+}
