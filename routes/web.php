@@ -12,6 +12,7 @@ use App\Http\Controllers\Account\SignInController;
 use App\Http\Controllers\BillController;
 use App\Http\Controllers\ClearController;
 use App\Http\Controllers\CutController;
+use App\Http\Controllers\DaysController;
 use App\Http\Controllers\EchoController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FootingController;
@@ -157,6 +158,8 @@ Route::middleware('auth')->group(function () {
         Route::get('/cut/members.pdf', [FrameController::class, 'printed'])->name('cut.members.pdf');
         Route::get('/cut/members/pole', [FrameController::class, 'pole'])->name('cut.members.pole');
         Route::post('/cut/members', [FrameController::class, 'decide'])->name('cut.members.decide');
+        Route::get('/days', [DaysController::class, 'show'])->name('days');
+        Route::post('/days', [DaysController::class, 'work'])->name('days.work');
         Route::get('/cut/fixings', [FrameController::class, 'fixings'])->name('cut.fixings');
         Route::post('/cut/fixings', [FrameController::class, 'hold'])->name('cut.fixings.decide');
         Route::get('/cut/boards', [FrameController::class, 'boards'])->name('cut.boards');

@@ -13,8 +13,8 @@ use Aequus\Measure\LoadNotation;
 use Aequus\Plan\Plan;
 use Aequus\Site\SiteState;
 use Aequus\Words\Bill\BillWords;
+use App\Type\DayName;
 use App\Type\Say;
-use Carbon\CarbonImmutable;
 
 /**
  * What is still to be bought, as lists to take along: by the counter it is fetched at, by the work it is needed for, by delivery (what a lorry brings for
@@ -94,7 +94,7 @@ final readonly class ListsPage
         $days = array_unique($this->plan->neededOn);
         sort($days);
 
-        return [...array_combine($days, array_map(fn (string $day) => CarbonImmutable::parse($day)->format('D j M Y'), $days)), '' => Say::text('bill.without_a_day')];
+        return [...array_combine($days, array_map(fn (string $day) => DayName::of($day, true), $days)), '' => Say::text('bill.without_a_day')];
     }
 
     /**

@@ -11,8 +11,10 @@ use App\Models\Job;
 use App\Network\Addresses;
 use App\Policies\JobPolicy;
 use App\Type\Say;
+use App\World\SimulatedWeather;
 use App\World\SimulatedYard;
 use App\World\Supplier;
+use App\World\WeatherStation;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
@@ -32,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.sqlite', WriteLockConnector::class);
         $this->app->bind(Addresses::class, fn () => Addresses::ofThisMachine());
+        $this->app->bind(WeatherStation::class, fn () => new SimulatedWeather((int) config('aequus.demo_seed')));
         $this->app->bind(Supplier::class, fn () => new SimulatedYard((int) config('aequus.demo_seed')));
         $this->app->bind(SimulatedTape::class, fn () => new SimulatedTape((int) config('aequus.demo_seed')));
     }

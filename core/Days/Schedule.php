@@ -26,10 +26,11 @@ final class Schedule
 
     /**
      * @param  list<Work>  $works
+     * @param  int  $begin  before which nothing is done, minutes from the first midnight
      *
      * @throws DaysRefused naming the work that is not done within the days known, needs what comes later, or takes more people than there are
      */
-    public function __construct(array $works, private Hands $hands, private Forecast $forecast, private HoldRules $rules = new HoldRules)
+    public function __construct(array $works, private Hands $hands, private Forecast $forecast, private HoldRules $rules = new HoldRules, private int $begin = 0)
     {
         foreach (array_keys($forecast->days) as $day) {
             $date = $forecast->date($day);
@@ -46,6 +47,27 @@ final class Schedule
             }
             $this->planned[$work->name] = $this->earliest($work);
         }
+    }
+
+    /**
+     * What in the weather holds a piece of work that has no place, the most frequent first.
+     *
+     * @return list<WeatherHold>
+     */
+    public static function heldBy(Work $work, Hands $hands, Forecast $forecast, HoldRules $rules): array
+    {
+        $counts = [];
+        foreach (array_keys($forecast->days) as $day) {
+            $window = $hands->window($forecast->date($day));
+            for ($from = $day * 1440 + (int) ceil($window->from); $window->isOpen && $hands->calendar->isWorked($forecast->date($day)) && $from + $work->quarters * self::QUARTER <= $day * 1440 + $window->to; $from += 60) {
+                foreach ($rules->at($work, $from, $from + $work->quarters * self::QUARTER, $forecast) as $hold) {
+                    $counts[$hold->value] = ($counts[$hold->value] ?? 0) + 1;
+                }
+            }
+        }
+        arsort($counts);
+
+        return array_map(WeatherHold::from(...), array_keys($counts));
     }
 
     /** The last moment anything is done; the first midnight where there is nothing to do. */
@@ -74,7 +96,8 @@ final class Schedule
     /** The first quarter hour at which all it needs is done. */
     private function from(Work $work): int
     {
-        $from = $work->notBefore === null ? 0 : max(0, intdiv($this->forecast->moment($work->notBefore), self::QUARTER));
+        $earliest = $work->notBefore === null ? $this->begin : max($this->begin, $this->forecast->moment($work->notBefore));
+        $from = (int) ceil($earliest / self::QUARTER);
         foreach ($work->needs as $need) {
             $done = $this->planned[$need->work] ?? throw DaysRefused::needsWhatComesLater($work->name, $need->work);
             $ready = $done->ends() + $need->lag * 60;

@@ -16,7 +16,7 @@ final readonly class Work
     /**
      * @param  float  $rate  of one person in an hour
      * @param  list<Need>  $needs
-     * @param  ?string  $notBefore  a day, as YYYY-MM-DD
+     * @param  ?string  $notBefore  local, as YYYY-MM-DD or YYYY-MM-DDTHH:MM
      *
      * @throws DaysRefused when nobody gets on with it
      */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Plan;
 
+use Aequus\Days\Hands;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Plan\Footing\FootingRules;
@@ -92,6 +93,8 @@ final readonly class Plan
         public array $partFrames = [],
         /** @var array<string, string> days by which the goods for a work must be there, as YYYY-MM-DD, by that work */
         public array $neededOn = [],
+        /** Who works and when, where that was said. */
+        public ?Hands $hands = null,
     ) {
         $this->parts = $parts = array_map(fn (Part $part) => $part->outOf(($heavy ?? $post)->thicker()), $parts);
         $this->grid = $parts === [] && $grid->added === [] ? $grid : Parts::onto($grid, $parts, $post->across());
@@ -198,6 +201,11 @@ final readonly class Plan
         return $this->with(neededOn: $days);
     }
 
+    public function workedBy(Hands $hands): self
+    {
+        return $this->with(hands: $hands);
+    }
+
     /**
      * On another first grid, all else as it is.
      *
@@ -243,14 +251,14 @@ final readonly class Plan
         ?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null,
         ?HoleShape $hole = null, ?Holding $holding = null, ?array $parts = null,
         ?array $site = null, ?array $braces = null, ?Surroundings $around = null,
-        ?array $prices = null, ?FrameRules $frame = null, ?array $partFrames = null, ?array $neededOn = null,
+        ?array $prices = null, ?FrameRules $frame = null, ?array $partFrames = null, ?array $neededOn = null, ?Hands $hands = null,
     ): self {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
                 ?? $this->holding, $this->origin, $this->answers, $this->ownDepth, $parts ?? $this->parts,
             $site ?? $this->site, $this->heavy, $this->work, $braces ?? $this->braces,
-            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame, $partFrames ?? $this->partFrames, $neededOn ?? $this->neededOn,
+            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame, $partFrames ?? $this->partFrames, $neededOn ?? $this->neededOn, $hands ?? $this->hands,
         );
     }
 

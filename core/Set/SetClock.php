@@ -34,7 +34,14 @@ final readonly class SetClock
 
     private function __construct(public Filling $filling, Hold $hold, Customs $customs)
     {
-        $usual = match (true) {
+        $this->minutes = self::minutesAt(self::usualMinutes($hold, $customs), $filling->celsius(), $customs->cureDatum);
+        $this->off = $this->minutes === null ? null : $filling->at(FillStep::Done)?->add(new DateInterval("PT{$this->minutes}M"));
+    }
+
+    /** Minutes at 20 °C until braces come off; zero where nothing sets. */
+    public static function usualMinutes(Hold $hold, Customs $customs): int
+    {
+        return match (true) {
             $hold === Hold::Foam => 15,
             ! $hold->isPoured() => 0,
             default => match ($customs->bracesOff) {
@@ -44,8 +51,6 @@ final readonly class SetClock
                 BracesOff::Hour, BracesOff::Minutes => 60,
             },
         };
-        $this->minutes = self::minutesAt($usual, $filling->celsius(), $customs->cureDatum);
-        $this->off = $this->minutes === null ? null : $filling->at(FillStep::Done)?->add(new DateInterval("PT{$this->minutes}M"));
     }
 
     /** @return ?int minutes of the same maturity as so many at 20 °C, a temperature nobody noted taken as that; null where it stands still */

@@ -17,7 +17,7 @@ final class FloorsTest
         'Stock' => ['Fact', 'Measure'],
         'Days' => ['Fact', 'Measure'],
         'Adjust' => ['Fact', 'Measure'],
-        'Plan' => ['Fact', 'Measure', 'Stock'],
+        'Plan' => ['Fact', 'Measure', 'Stock', 'Days'],
         'Logbook' => ['Fact', 'Measure', 'Adjust', 'Plan'],
         'Thing' => ['Fact', 'Measure', 'Plan'],
         'Clear' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
@@ -29,8 +29,9 @@ final class FloorsTest
         'Frame' => ['Fact', 'Measure', 'Stock', 'Adjust', 'Plan', 'Logbook', 'Cut'],
         'Handover' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Site' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover'],
+        'Diary' => ['Fact', 'Measure', 'Adjust', 'Days', 'Plan', 'Logbook', 'Square', 'Footing', 'Frame', 'Set', 'Site'],
         'Bill' => ['Fact', 'Measure', 'Stock', 'Plan', 'Square', 'Footing', 'Clear', 'Frame', 'Logbook', 'Site'],
-        'Words' => ['Fact', 'Measure', 'Stock', 'Days', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Frame', 'Bill', 'Handover', 'Site', 'Guide'],
+        'Words' => ['Fact', 'Measure', 'Stock', 'Days', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Frame', 'Bill', 'Diary', 'Handover', 'Site', 'Guide'],
         'Guide' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site'],
     ];
 

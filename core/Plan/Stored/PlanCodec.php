@@ -77,6 +77,7 @@ final class PlanCodec
                 fn (string $id, Pricing $said) => [$id, $said->pack, $said->waste, $said->onSite, $said->price, ...($said->mass === null ? [] : [$said->mass])], array_map(strval(...), array_keys($plan->prices)), $plan->prices,
             )]),
             ...($plan->frame === null ? [] : ['frame' => FrameCodec::encode($plan->frame)]),
+            ...($plan->hands === null ? [] : ['hands' => HandsCodec::encode($plan->hands)]),
             ...($plan->neededOn === [] ? [] : ['needed_on' => $plan->neededOn]),
             ...($plan->partFrames === [] ? [] : ['part_frames' => array_map(
                 fn (string $part, FrameRules $frame) => ['part' => $part] + FrameCodec::encode($frame), array_keys($plan->partFrames), $plan->partFrames,
@@ -133,7 +134,7 @@ final class PlanCodec
             ), array_map(PartCodec::decodeBrace(...), $plan->each('braces')),
             $part('around') === null ? new Surroundings : new Surroundings(...array_map($plan->in('around')->wholeOrNone(...), [0, 1, 2, 3])),
             self::decodePrices($plan->each('prices')), $part('frame') === null ? null : FrameCodec::decode($plan->in('frame')),
-            self::decodePartFrames($plan->each('part_frames')), $plan->texts('needed_on'),
+            self::decodePartFrames($plan->each('part_frames')), $plan->texts('needed_on'), $part('hands') === null ? null : HandsCodec::decode($plan->in('hands')),
         );
     }
 

@@ -32,6 +32,7 @@
             @auth
                 <nav class="top-links" aria-label="{{ $say('components.layout.account_and_books') }}">
                     @if ($site)
+                        <a href="{{ route('days', $site->job) }}" @if ($phase === 'days') aria-current="page" @endif>{{ $say('days.title') }}</a>
                         <a href="{{ route('logbook', $site->job) }}" @if ($phase === 'logbook') aria-current="page"
                             @endif>{{ $say('page.logbook') }}</a>
                     @endif

@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Diary;
+
+use Aequus\Days\Forecast;
+use Aequus\Days\Hands;
+use Aequus\Days\Light;
+use Aequus\Days\OnEarth;
+use Aequus\Days\Sun;
+use Aequus\Days\WeatherHold;
+use Aequus\Days\WeatherHour;
+use Aequus\Days\WorkCalendar;
+use Aequus\Diary\JobDays;
+use Aequus\Diary\JobToDo;
+use Aequus\Diary\Task;
+use Aequus\Measure\Temperature;
+use Aequus\Site\SiteState;
+use Aequus\Words\Diary\TaskWords;
+use App\Drawing\DaysDrawing;
+use App\Models\Job;
+use App\Type\DayName;
+use App\Type\Say;
+use App\World\WeatherStation;
+use DateTimeZone;
+
+/** A job as days: what is left, when it can be done, what it waits for, and what the weather does to it. */
+final readonly class DaysPage
+{
+    /** Days of which weather is asked for. */
+    public const KNOWN = 21;
+
+    public Hands $hands;
+
+    public Forecast $forecast;
+
+    public JobDays $days;
+
+    public DaysDrawing $drawing;
+
+    private DateTimeZone $zone;
+
+    public function __construct(private SiteState $site, Job $job, WeatherStation $weather)
+    {
+        $this->zone = new DateTimeZone($job->zone);
+        $this->hands = self::withOffset($site->plan->hands ?? self::usual(), $site->today, $this->zone);
+        $this->forecast = $weather->forecast($site->today, self::KNOWN, $job->place);
+        $now = $site->now->setTimezone($this->zone);
+        $this->days = new JobDays(new JobToDo($site, $this->zone), $this->hands, $this->forecast, 60 * (int) $now->format('G') + (int) $now->format('i'));
+        $this->drawing = new DaysDrawing($this);
+    }
+
+    /** Two people, half past seven to five, Saturdays and Sundays off. */
+    public static function usual(): Hands
+    {
+        return new Hands(2, 450, 1020, new WorkCalendar);
+    }
+
+    /** What it all comes to, in words. */
+    public function answer(): string
+    {
+        return match (true) {
+            $this->days->toDo->all === [] => Say::text('days.all_done'),
+            $this->days->finished !== null => Say::text('days.finished', day: $this->day(intdiv($this->days->finished, 1440)), time: self::clock($this->days->finished)),
+            default => Say::text('days.beyond', task: $this->days->beyond === null ? '' : TaskWords::of($this->days->beyond), days: self::KNOWN),
+        };
+    }
+
+    /** @return list<string> what in the weather holds what does not get done, in words */
+    public function heldBy(): array
+    {
+        return array_map(fn (WeatherHold $hold) => Say::text("days.held_{$hold->value}"), array_values(array_filter($this->days->heldBy, fn (WeatherHold $hold) => $hold !== WeatherHold::NotKnown)));
+    }
+
+    /** @return list<int> days on which something is done or waited for, from today; rest days in between with them */
+    public function shown(): array
+    {
+        $last = max([0, ...array_map(fn (array $done) => intdiv($done[count($done) - 1]->ends() - 1, 1440), $this->days->planned)]);
+
+        return range(0, min(self::KNOWN - 1, $last));
+    }
+
+    public function day(int $day): string
+    {
+        return DayName::of($this->forecast->date($day));
+    }
+
+    public function isWorked(int $day): bool
+    {
+        return $this->hands->calendar->isWorked($this->forecast->date($day));
+    }
+
+    /** Least and greatest of a day. */
+    public function warmth(int $day): string
+    {
+        return Say::text('days.warmth', least: $this->degrees($this->forecast->days[$day]->least), greatest: $this->degrees($this->forecast->days[$day]->greatest));
+    }
+
+    /** In the job’s own degrees. */
+    public function degrees(float $celsius): string
+    {
+        return Temperature::celsius($celsius)->write($this->site->plan->notation->unit);
+    }
+
+    /** @return list<array{int, string, bool}> the days of the week: number, name, whether they are off */
+    public function week(): array
+    {
+        return array_map(fn (int $day) => [$day, Say::text("days.rest_{$day}"), in_array($day, $this->hands->calendar->restDays, true)], range(1, 7));
+    }
+
+    /** Rain, gusts and thunder of a day, in words; empty where it is dry and still. */
+    public function sky(int $day): string
+    {
+        $hours = $this->forecast->touched($day * 1440, ($day + 1) * 1440);
+        $wet = array_keys(array_filter($hours, fn (WeatherHour $hour) => $hour->rain > 0.0));
+        $gust = max([0.0, ...array_map(fn (WeatherHour $hour) => $hour->gust, $hours)]);
+
+        return implode(' ', [
+            ...($wet === [] ? [] : [Say::text('days.rain', from: sprintf('%d:00', $wet[0]), to: sprintf('%d:00', $wet[count($wet) - 1] + 1))]),
+            ...($gust > 10.0 ? [Say::text('days.gusts', gust: (string) round($gust))] : []),
+            ...(array_filter($hours, fn (WeatherHour $hour) => $hour->thunder) === [] ? [] : [Say::text('days.thunder')]),
+        ]);
+    }
+
+    /** When the sun rises and sets; empty where nobody said where the site lies. */
+    public function light(int $day): string
+    {
+        $sun = $this->sun($day);
+
+        return match ($sun?->light) {
+            null => '',
+            Light::Rises => Say::text('days.light', from: self::clock((int) ceil($sun->rises ?? 0.0)), to: self::clock((int) floor($sun->sets ?? 0.0))),
+            Light::PolarDay => Say::text('days.polar_day'),
+            Light::PolarNight => Say::text('days.polar_night'),
+        };
+    }
+
+    public function sun(int $day): ?Sun
+    {
+        return $this->hands->place === null ? null : new Sun($this->forecast->date($day), $this->hands->place);
+    }
+
+    /** @return list<array{string, string}> what is done on a day: from and to, and what */
+    public function done(int $day): array
+    {
+        $done = [];
+        foreach ($this->days->planned as $task => $works) {
+            foreach ($works as $work) {
+                foreach ($work->parts as [$from, $to]) {
+                    if (intdiv($from, 1440) === $day && $to > $from) {
+                        $done[] = [$from, $to, Task::from($task)];
+                    }
+                }
+            }
+        }
+        usort($done, fn (array $a, array $b) => $a[0] <=> $b[0]);
+        // Half days of one task that follow each other are one.
+        $joined = [];
+        foreach ($done as [$from, $to, $task]) {
+            $last = count($joined) - 1;
+            $joined = $last >= 0 && $joined[$last][2] === $task && $joined[$last][1] === $from ? array_replace($joined, [$last => [$joined[$last][0], $to, $task]]) : [...$joined, [$from, $to, $task]];
+        }
+
+        return array_values(array_map(fn (array $one) => [self::clock($one[0]).'–'.self::clock($one[1]), TaskWords::of($one[2])], $joined));
+    }
+
+    /** @return ?array{int, int} from the end of the last fill until braces come off; null where nothing sets */
+    public function wait(): ?array
+    {
+        $fill = $this->days->planned[Task::Fill->value] ?? null;
+        $strip = $this->days->planned[Task::TakeBracesOff->value] ?? null;
+
+        return $fill === null || $strip === null || $this->days->cure <= 0.0 ? null : [$fill[count($fill) - 1]->ends(), $strip[0]->parts[0][0]];
+    }
+
+    /** @return list<string> what is waited for, in words */
+    public function waits(): array
+    {
+        $wait = $this->wait();
+        $notice = $this->site->clear->notice?->runsOut;
+
+        return [
+            ...($notice !== null && $notice > $this->site->today ? [Say::text('days.wait_marks', day: DayName::of($notice))] : []),
+            ...($wait === null ? [] : [Say::text('days.wait_cure', from: $this->moment($wait[0]), to: $this->moment($wait[1]), hours: (string) round($this->days->cure))]),
+        ];
+    }
+
+    /** @return list<array{string, string, string}> what is left: its name, how many, and how fast one person gets on with it */
+    public function left(): array
+    {
+        return array_map(fn ($one) => [TaskWords::of($one->task), Say::text("days.left_{$one->task->value}", count: $one->pieces), Say::text("days.rate_{$one->task->value}", rate: rtrim(rtrim(number_format($one->task->usualRate(), 1), '0'), '.'))], $this->days->toDo->all);
+    }
+
+    /** Hours and minutes of a moment. */
+    public static function clock(int $moment): string
+    {
+        return sprintf('%d:%02d', intdiv($moment, 60) % 24, $moment % 60);
+    }
+
+    private function moment(int $moment): string
+    {
+        return $this->day(intdiv($moment, 1440)).' '.self::clock($moment);
+    }
+
+    private static function withOffset(Hands $hands, string $today, DateTimeZone $zone): Hands
+    {
+        $place = $hands->place;
+
+        return $place === null ? $hands : new Hands(
+            $hands->people, $hands->from, $hands->to, $hands->calendar, new OnEarth($place->latitude, $place->longitude, intdiv($zone->getOffset(new \DateTimeImmutable("{$today} 12:00", $zone)), 60)),
+        );
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plans;
+
+use Aequus\Days\Hands;
+use Aequus\Days\OnEarth;
+use Aequus\Days\WorkCalendar;
+use App\Type\Say;
+use DateTimeImmutable;
+use Illuminate\Validation\ValidationException;
+
+/** Who works on a job, from when to when, on which days, and where the sun rises for them. */
+final class HandsRequest extends PlanChangeRequest
+{
+    private const MOST_PEOPLE = 12;
+
+    /** @throws ValidationException with each refusal at its field */
+    public function hands(): Hands
+    {
+        $people = $this->text('people');
+        if (! ctype_digit($people) || (int) $people < 1 || (int) $people > self::MOST_PEOPLE) {
+            $this->refuse('people', Say::text('frame.a_number', least: 1, most: self::MOST_PEOPLE));
+        }
+        [$from, $to] = [$this->minutes('from'), $this->minutes('to')];
+        if ($from !== null && $to !== null && $to <= $from) {
+            $this->refuse('to', Say::text('days.ends_before_it_begins'));
+        }
+        $rest = array_values(array_filter(range(1, 7), fn (int $day) => $this->boolean("rest_{$day}")));
+        if (count($rest) === 7) {
+            $this->refuse('rest_1', Say::text('days.works_never'));
+        }
+        [$holidays, $place] = [$this->holidays(), $this->place()];
+        $this->stopIfRefused();
+
+        return new Hands((int) $people, $from ?? 0, $to ?? 0, new WorkCalendar($rest, $holidays), $place);
+    }
+
+    /** After midnight; null where it was refused. */
+    private function minutes(string $field): ?int
+    {
+        if (preg_match('/^([01]?\d|2[0-3])[:.]([0-5]\d)$/', $this->text($field), $found) !== 1) {
+            $this->refuse($field, Say::text('days.no_time'));
+
+            return null;
+        }
+
+        return 60 * (int) $found[1] + (int) $found[2];
+    }
+
+    /** @return list<string> as YYYY-MM-DD */
+    private function holidays(): array
+    {
+        $days = [];
+        foreach (preg_split('/[\s,;]+/', $this->text('holidays'), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $typed) {
+            $day = DateTimeImmutable::createFromFormat('!Y-m-d', $typed);
+            if ($day === false || $day->format('Y-m-d') !== $typed) {
+                $this->refuse('holidays', Say::text('days.no_holiday', typed: $typed));
+            }
+            $days[] = $typed;
+        }
+
+        return array_values(array_unique($days));
+    }
+
+    /** Null where nobody said, so that daylight does not count. */
+    private function place(): ?OnEarth
+    {
+        [$latitude, $longitude] = [$this->text('latitude'), $this->text('longitude')];
+        if ($latitude === '' && $longitude === '') {
+            return null;
+        }
+        foreach (['latitude' => 90.0, 'longitude' => 180.0] as $field => $most) {
+            $typed = str_replace(',', '.', $this->text($field));
+            if (! is_numeric($typed) || abs((float) $typed) > $most) {
+                $this->refuse($field, Say::text('days.no_degrees', most: (int) $most));
+            }
+        }
+
+        return new OnEarth((float) str_replace(',', '.', $latitude), (float) str_replace(',', '.', $longitude), 0);
+    }
+}

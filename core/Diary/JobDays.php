@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Diary;
+
+use Aequus\Days\DaysRefusal;
+use Aequus\Days\DaysRefused;
+use Aequus\Days\Forecast;
+use Aequus\Days\Hands;
+use Aequus\Days\HoldRules;
+use Aequus\Days\Need;
+use Aequus\Days\Planned;
+use Aequus\Days\Schedule;
+use Aequus\Days\WeatherHold;
+use Aequus\Days\Work;
+
+/**
+ * What is left of a job as days: each kind of work at the earliest time at which what comes before it is done, marks have run out, what was poured is hard, people
+ * are free and no weather holds it. The order is that of the next move. A task that takes longer than a day is done in pieces of half a day, as people would.
+ */
+final readonly class JobDays
+{
+    /** Quarter hours in one go: half a day. */
+    private const HALF_A_DAY = 16;
+
+    /** @var array<string, non-empty-list<Planned>> by the task, in its order */
+    public array $planned;
+
+    /** What is not done within the days whose weather is known; null where everything is. */
+    public ?Task $beyond;
+
+    /** @var list<WeatherHold> what in the weather holds it, the most frequent first */
+    public array $heldBy;
+
+    /** When everything is done; null where the days known do not suffice, or nothing is left. */
+    public ?int $finished;
+
+    /** Hours of concrete’s wait at 20 °C that something waits for. */
+    public float $cure;
+
+    /**
+     * @param  int  $now  minutes from the forecast’s first midnight
+     * @param  array<string, float>  $rates  by task, where they were said or learned
+     */
+    public function __construct(public JobToDo $toDo, Hands $hands, public Forecast $forecast, int $now, array $rates = [], HoldRules $rules = new HoldRules)
+    {
+        $this->cure = $toDo->cure;
+        $planned = [];
+        $works = $byTask = [];
+        $beyond = $held = null;
+        foreach ($toDo->all as $one) {
+            foreach ($this->pieces($one, $hands, $rates, $works) as $work) {
+                $works[] = $work;
+                $byTask[$work->name] = $one->task;
+            }
+        }
+        // Whatever does not fit any more is left out with all that follows it.
+        for ($count = count($works); $count >= 0; $count--) {
+            try {
+                $schedule = new Schedule(array_slice($works, 0, $count), $hands, $forecast, $rules, $now);
+                foreach ($schedule->planned as $name => $done) {
+                    $planned[$byTask[$name]->value][] = $done;
+                }
+                break;
+            } catch (DaysRefused $refused) {
+                $name = $refused->fact->is === DaysRefusal::NotWithinTheDaysKnown ? $refused->fact->part('work') : null;
+                $held = array_values(array_filter($works, fn (Work $work) => $work->name === $name))[0] ?? $works[$count - 1];
+                $beyond = $byTask[$held->name];
+            }
+        }
+        [$this->planned, $this->beyond] = [$planned, $beyond];
+        $this->heldBy = $held === null ? [] : Schedule::heldBy($held, $hands, $forecast, $rules);
+        $this->finished = $beyond !== null || $planned === [] ? null : max(array_map(fn (array $done) => $done[count($done) - 1]->ends(), $planned));
+    }
+
+    /**
+     * @param  array<string, float>  $rates
+     * @param  list<Work>  $before
+     * @return list<Work> in pieces of half a day where it can’t stop in between
+     */
+    private function pieces(ToDo $one, Hands $hands, array $rates, array $before): array
+    {
+        $kind = $one->task->kind($this->toDo->isPoured);
+        $people = max(1, $one->task->together($hands->people));
+        $rate = $rates[$one->task->value] ?? $one->task->usualRate();
+        $quarters = (int) ceil(4 * $one->amount / $rate / $people - 1e-9);
+        $count = $kind->stops() ? 1 : max(1, (int) ceil($quarters / self::HALF_A_DAY));
+        $last = $before === [] ? null : $before[count($before) - 1];
+        $pieces = [];
+        for ($i = 1; $i <= $count; $i++) {
+            $needs = $i === 1 ? ($last === null ? [] : [$this->need($one->task, $last)]) : [new Need($one->task->value.' '.($i - 1))];
+            $pieces[] = new Work("{$one->task->value} {$i}", $kind, $one->amount / $count, $rate, $people, $needs, longBeam: $one->task === Task::BuildFrame, notBefore: $one->notBefore);
+        }
+
+        return $pieces;
+    }
+
+    /** What is poured must be hard before braces come off, and so before all that follows. */
+    private function need(Task $task, Work $last): Need
+    {
+        $isAfterThePour = str_starts_with($last->name, Task::Fill->value.' ') && $this->cure > 0.0;
+
+        return $isAfterThePour && $task !== Task::Fill ? new Need($last->name, cure: $this->cure) : new Need($last->name);
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Diary;
+
+use Aequus\Adjust\Placement\StakeVerdict;
+use Aequus\Footing\Holes\HoleWork;
+use Aequus\Footing\Materials\Bag;
+use Aequus\Frame\FrameOnPosts;
+use Aequus\Frame\Frames;
+use Aequus\Logbook\Cut\PostCut;
+use Aequus\Plan\Posts\Post;
+use Aequus\Set\SetClock;
+use Aequus\Site\SiteState;
+use DateTimeZone;
+
+/** What is left of a job, kind by kind, read from the same state as the next move. Holes are taken as deep as the plan’s rules have them, one whose ground is not read as deep as the others. */
+final readonly class JobToDo
+{
+    /** @var list<ToDo> what nothing is left of is left out */
+    public array $all;
+
+    /** Whether what goes into the holes sets. */
+    public bool $isPoured;
+
+    /** Hours at 20 °C until what was poured may be cut and loaded. */
+    public float $cure;
+
+    public function __construct(private SiteState $site, DateTimeZone $zone)
+    {
+        $posts = $site->plan->grid->posts;
+        $work = [];
+        foreach ($site->footing->work($site->walk()) as $hole) {
+            $work[$hole->of->label] = $hole;
+        }
+        $isSet = fn (Post $post): bool => $site->standing($post)->set;
+        $isFilled = fn (Post $post): bool => $site->isFilled($post);
+        $undug = array_values(array_filter($posts, fn (Post $post) => $site->footing->asDug($post) === null && ! $isSet($post)));
+        $unfilled = array_values(array_filter($posts, fn (Post $post) => ! $isFilled($post)));
+        $poured = array_values(array_filter($posts, fn (Post $post) => $isFilled($post) && $site->clock($post)->off !== null && ! $site->filling($post)->isStripped()));
+        $this->isPoured = array_filter($posts, fn (Post $post) => $site->plan->holdOf($post->id)->isPoured()) !== [];
+        $this->cure = max([0, ...array_map(fn (Post $post) => SetClock::usualMinutes($site->plan->holdOf($post->id), $site->customs()), $posts)]) / 60;
+        $frame = array_sum(array_map(fn (FrameOnPosts $one) => count($one->pieces) - count($one->up()), Frames::decided($site->plan, $site->log)->all));
+        $this->all = array_values(array_filter([
+            $this->counted(Task::Stake, array_filter($posts, fn (Post $post) => ! $isSet($post) && ! $site->square->holds() && $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within)),
+            $this->counted(Task::ReadGround, array_filter($posts, fn (Post $post) => ! isset($site->level->ground[$post]) && $site->footing->asDug($post) === null && ! $isSet($post))),
+            new ToDo(Task::Dig, self::metres($undug, $work), count($undug), $site->clear->notice?->runsOut),
+            $this->counted(Task::SetPosts, array_filter($posts, fn (Post $post) => ! $isSet($post))),
+            new ToDo(Task::Fill, $this->fill($unfilled, $work), count($unfilled)),
+            new ToDo(Task::TakeBracesOff, count([...$poured, ...($this->isPoured ? $unfilled : [])]), count([...$poured, ...($this->isPoured ? $unfilled : [])]), $this->hardAt($poured, $zone)),
+            $this->counted(Task::CutTops, array_filter($posts, fn (Post $post) => $site->plan->tops !== null && ! isset($site->log->newest(PostCut::class)[$post]) && ! $this->isCutFirst()), $this->hardAt($poured, $zone)),
+            new ToDo(Task::BuildFrame, (float) $frame, (int) $frame, $this->hardAt($poured, $zone)),
+        ], fn (ToDo $one) => $one->pieces > 0));
+    }
+
+    /** @param  array<Post>  $posts */
+    private function counted(Task $task, array $posts, ?string $notBefore = null): ToDo
+    {
+        return new ToDo($task, (float) count($posts), count($posts), $notBefore);
+    }
+
+    private function isCutFirst(): bool
+    {
+        return $this->site->customs()->build->isCutFirst();
+    }
+
+    /**
+     * @param  list<Post>  $posts
+     * @param  array<string, HoleWork>  $work  by the labels of the posts whose depth is known
+     */
+    private static function metres(array $posts, array $work): float
+    {
+        $known = array_map(fn (HoleWork $hole) => $hole->depth->inMillimetres() / 1000, array_values($work));
+        $usual = $known === [] ? 1.0 : array_sum($known) / count($known);
+
+        return array_sum(array_map(fn (Post $post) => isset($work[$post->label]) ? $work[$post->label]->depth->inMillimetres() / 1000 : $usual, $posts));
+    }
+
+    /**
+     * Bags where it is poured, holes where it is tamped.
+     *
+     * @param  list<Post>  $posts
+     * @param  array<string, HoleWork>  $work
+     */
+    private function fill(array $posts, array $work): float
+    {
+        if (! $this->isPoured) {
+            return (float) count($posts);
+        }
+        $bags = array_map(fn (HoleWork $hole) => $hole->concrete / Bag::ofPlan($this->site->plan)->yield, array_values($work));
+        $usual = $bags === [] ? 5.0 : array_sum($bags) / count($bags);
+
+        return array_sum(array_map(fn (Post $post) => isset($work[$post->label]) ? $work[$post->label]->concrete / Bag::ofPlan($this->site->plan)->yield : $usual, $posts));
+    }
+
+    /**
+     * When the last of what is poured already may be loaded, as its clock has it.
+     *
+     * @param  list<Post>  $poured
+     */
+    private function hardAt(array $poured, DateTimeZone $zone): ?string
+    {
+        $last = null;
+        foreach ($poured as $post) {
+            $off = $this->site->clock($post)->off;
+            $last = $last === null || $off > $last ? $off : $last;
+        }
+
+        return $last?->setTimezone($zone)->format('Y-m-d\TH:i');
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Aequus\Plan\Stored;
+
+use Aequus\Days\Hands;
+use Aequus\Days\OnEarth;
+use Aequus\Days\WorkCalendar;
+use Aequus\Measure\Stored;
+
+/** Who works, when, and on which days, as it is stored with a plan. */
+final class HandsCodec
+{
+    /** @return array<string, mixed> */
+    public static function encode(Hands $hands): array
+    {
+        return [
+            'people' => $hands->people, 'from' => $hands->from, 'to' => $hands->to, 'rest' => $hands->calendar->restDays, 'holidays' => $hands->calendar->holidays,
+            ...($hands->place === null ? [] : ['place' => ['latitude' => $hands->place->latitude, 'longitude' => $hands->place->longitude, 'offset' => $hands->place->offset]]),
+        ];
+    }
+
+    public static function decode(Stored $stored): Hands
+    {
+        $place = $stored->inOrNone('place');
+
+        return new Hands(
+            $stored->whole('people'), $stored->whole('from'), $stored->whole('to'), new WorkCalendar($stored->wholes('rest'), array_values($stored->texts('holidays'))),
+            $place === null ? null : new OnEarth($place->real('latitude'), $place->real('longitude'), $place->whole('offset')),
+        );
+    }
+}

@@ -1,0 +1,53 @@
+<x-layout :title="$say('days.title')" :site="$site" :phase="$phase">
+    <div class="two">
+        <section class="paper">
+            <h1>{{ $page->answer() }}</h1>
+            @foreach ($page->heldBy() as $held)<p class="refusal">{{ $held }}</p>@endforeach
+            @if ($isMadeUp)<p class="verdict-why">{{ $say('days.made_up') }}</p>@endif
+            @if ($page->days->toDo->all !== [])
+                <figure class="drawing scroll-x"><x-drawing.days :model="$page->drawing" /><figcaption class="hint">{{ $say('days.drawn_how')
+                    }}</figcaption></figure>
+                @if ($page->waits() !== [])<h2>{{ $say('days.waits') }}</h2>
+                    <ul class="rows">@foreach ($page->waits() as $wait)<li>{{ $wait }}</li>@endforeach</ul>@endif
+                <div class="scroll-x"><table>
+                    <thead><tr><th scope="col">{{ $say('days.day') }}</th><th scope="col">{{ $say('days.work') }}</th>
+                        <th scope="col">{{ $say('days.weather') }}</th></tr></thead>
+                    <tbody>@foreach ($page->shown() as $day)<tr><th scope="row">{{ $day === 0 ? $say('days.today') : $page->day($day) }}</th>
+                        <td>@forelse ($page->done($day) as [$when, $what])<div><span class="num">{{ $when }}</span> <b>{{ $what }}</b></div>
+                            @empty<span class="muted">{{ $page->isWorked($day) ? $say('days.nothing') : $say('days.rest') }}</span>@endforelse</td>
+                        <td>{{ $page->warmth($day) }} {{ $page->sky($day) }} <span class="muted">{{ $page->light($day) }}</span></td>
+                    </tr>@endforeach</tbody>
+                </table></div>
+                <h2>{{ $say('days.left') }}</h2>
+                <table><thead><tr><th scope="col">{{ $say('days.work') }}</th><th scope="col" class="num">{{ $say('days.left') }}</th>
+                    <th scope="col" class="num">{{ $say('days.how_fast') }}</th></tr></thead>
+                <tbody>@foreach ($page->left() as [$what, $left, $rate])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $left }}</td>
+                    <td class="num">{{ $rate }}</td></tr>@endforeach</tbody></table>
+                <details class="why"><summary>{{ $say('page.why_2') }}</summary><p>{{ $say('days.why') }}</p></details>
+            @endif
+        </section>
+        <div class="side-work">
+            <x-move :site="$site" :here="null" />
+            <details class="change" @if (old('form') === 'hands') open @endif>
+                <summary>{{ $say('days.hands') }}</summary>
+                <form method="post" action="{{ route('days.work', $job) }}" class="entry">
+                    @csrf <input type="hidden" name="form" value="hands"><input type="hidden" name="based_on"
+                        value="{{ old('based_on', $job->revision->number) }}">
+                    <x-field wide form="hands" name="people" :label="$say('days.people')" :value="$page->hands->people" inputmode="numeric" />
+                    <x-field form="hands" name="from" :label="$say('days.from')" :value="$page->clock($page->hands->from)" />
+                    <x-field form="hands" name="to" :label="$say('days.to')" :value="$page->clock($page->hands->to)" />
+                    <fieldset class="field-wide"><legend>{{ $say('days.rest_days') }}</legend>
+                        @foreach ($page->week() as [$day, $name, $isRest])<label class="tick"><input type="checkbox" name="rest_{{ $day }}" value="1"
+                            @checked($isRest)> {{ $name }}</label>@endforeach
+                        @error('rest_1')<p class="refusal">{{ $message }}</p>@enderror</fieldset>
+                    <x-field wide form="hands" name="holidays" :label="$say('days.holidays')" :hint="$say('days.holidays_why')"
+                        :value="implode('; ', $page->hands->calendar->holidays)" />
+                    <x-field form="hands" name="latitude" :label="$say('days.latitude')" :hint="$say('days.place_why')"
+                        :value="$page->hands->place->latitude ?? ''" />
+                    <x-field form="hands" name="longitude" :label="$say('days.longitude')" :value="$page->hands->place->longitude ?? ''" />
+                    <button class="button">{{ $say('days.keep') }}</button>
+                </form>
+            </details>
+        </div>
+    </div>
+</x-layout>

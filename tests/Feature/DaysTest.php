@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Aequus\Days\DayWarmth;
+use Aequus\Days\Forecast;
+use Aequus\Days\Hands;
+use Aequus\Days\Planned;
+use Aequus\Diary\JobDays;
+use Aequus\Diary\JobToDo;
+use Aequus\Diary\Task;
+use Aequus\Diary\ToDo;
+use Aequus\Frame\UsualFrame;
+use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PostFilled;
+use Aequus\Logbook\Set\PostSet;
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Slope;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\FootingRules;
+use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Holding;
+use Aequus\Plan\Holding\HoldingSite;
+use Aequus\Plan\Holding\PierRules;
+use Aequus\Plan\JobKind;
+use Aequus\Plan\Plan;
+use Aequus\Plan\Stored\PlanCodec;
+use Aequus\Plan\Tops\TopRules;
+use Aequus\Site\SiteState;
+use App\Models\Job;
+use App\Models\User;
+use App\Site\ReadSite;
+use App\World\WeatherStation;
+use Carbon\CarbonImmutable;
+use DateTimeZone;
+use Illuminate\Testing\TestResponse;
+use Tests\Builds;
+use Tests\FeatureTestCase;
+
+/** A job as days: six posts in concrete, holes of 800, seen at seven in the morning of a Monday in May under mild skies. */
+final class DaysTest extends FeatureTestCase
+{
+    private User $user;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->user = $this->person());
+        CarbonImmutable::setTestNow('2026-05-04 07:00');
+        $this->skies(10.0, 20.0);
+    }
+
+    protected function tearDown(): void
+    {
+        CarbonImmutable::setTestNow();
+        parent::tearDown();
+    }
+
+    /** 4.8 m of hole at half a metre are 9.6 hours for one, 5 for two and rounded up; six posts set by two are three hours. */
+    public function test_what_is_left_follows_the_log_and_each_waits_for_what_comes_before(): void
+    {
+        $job = $this->level($this->plan());
+        $toDo = $this->toDo($job);
+        $this->assertSame(
+            ['stake' => 6, 'dig' => 6, 'set' => 6, 'fill' => 6, 'strip' => 6, 'cut' => 6, 'frame' => 18], array_combine(array_map(fn (ToDo $one) => $one->task->value, $toDo->all), array_map(fn (ToDo $one) => $one->pieces, $toDo->all)),
+        );
+        $this->assertEqualsWithDelta([4.8, 24.0], [$this->of($toDo, Task::Dig)->amount, $toDo->cure], 1e-9);
+        $days = $this->days($job);
+        $clock = fn (Task $task): array => array_map(fn (Planned $one) => [$days->forecast->clock($one->parts[0][0]), $days->forecast->clock($one->ends())], $days->planned[$task->value]);
+        // Six stakes at five an hour each for two: 36 minutes, three quarters of an hour.
+        $this->assertSame([['2026-05-04T07:30', '2026-05-04T08:15']], $clock(Task::Stake));
+        $this->assertSame([['2026-05-04T08:15', '2026-05-04T13:15']], $clock(Task::Dig));
+        $this->assertSame([['2026-05-04T13:15', '2026-05-04T16:15']], $clock(Task::SetPosts));
+        // 43.5 bags of two at five an hour are four and a half hours in two pieces of half a day: not after four, so on Tuesday.
+        $fill = $clock(Task::Fill);
+        $this->assertSame(['2026-05-05T07:30', 2], [$fill[0][0], count($fill)]);
+        // 24 hours at 20 °C are 32 at an average of 15: not before Wednesday evening, so on Thursday.
+        $this->assertSame('2026-05-07T07:30', $clock(Task::TakeBracesOff)[0][0]);
+        $this->assertNull($days->beyond);
+        // Dug, set and filled, what is left is what comes after; braces come off when the clock of the last says so.
+        $plan = $job->revision->plan();
+        $this->write($job, $this->user, ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $plan->grid->posts));
+        $this->assertNotContains(Task::Dig, array_map(fn (ToDo $one) => $one->task, $this->toDo($job)->all));
+        $this->write($job, $this->user, ...array_map(fn ($post) => new PostSet($post->id), $plan->grid->posts), ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 20.0), $plan->grid->posts));
+        $left = $this->toDo($job);
+        $this->assertSame([Task::TakeBracesOff, Task::CutTops, Task::BuildFrame], array_map(fn (ToDo $one) => $one->task, $left->all));
+        $this->assertSame('2026-05-05T07:00', $this->of($left, Task::TakeBracesOff)->notBefore);
+        $this->get("/jobs/{$job->id}/days")->assertSeeText('Braces off')->assertDontSeeText('Set and plumb');
+    }
+
+    public function test_marks_that_are_waited_for_hold_the_digging(): void
+    {
+        $job = $this->level($this->plan());
+        $this->write($job, $this->user, new NoticeAsked('2026-05-04', 3, ''));
+        $this->assertSame('2026-05-08', $this->of($this->toDo($job), Task::Dig)->notBefore);
+        $days = $this->days($job);
+        $this->assertSame('2026-05-08T07:30', $days->forecast->clock($days->planned[Task::Dig->value][0]->parts[0][0]));
+        $this->get("/jobs/{$job->id}/days")->assertSeeText('Utility marks: digging from Fri 8 May.');
+    }
+
+    public function test_cold_that_holds_the_pour_is_told_and_nothing_after_it_is_promised(): void
+    {
+        $job = $this->level($this->plan());
+        $this->skies(-4.0, 4.0);
+        $page = $this->page($job)->assertSeeText('Fill: not within the 21 days whose weather is told.')->assertSeeText('It is below 5 °C when it would be poured')->assertSeeText('frost in the day after');
+        $page->assertDontSeeText('Done on');
+        $this->assertSame(Task::Fill, $this->days($job)->beyond);
+        $this->assertArrayNotHasKey(Task::CutTops->value, $this->days($job)->planned);
+        $this->skies(12.0, 22.0);
+        $this->page($job)->assertSeeText('Done on')->assertDontSeeText('It is below 5 °C')->assertSeeText('24 hours at 20 °C')->assertSeeText('The forecast is made up');
+    }
+
+    public function test_people_and_hours_are_kept_and_change_the_days(): void
+    {
+        $job = $this->level($this->plan());
+        $two = $this->days($job)->finished;
+        $keep = fn (array $fields): TestResponse => $this->from("/jobs/{$job->id}/days")->post("/jobs/{$job->id}/days", $fields + ['form' => 'hands', 'based_on' => $job->fresh()?->revision->number, 'people' => '1', 'from' => '8:00', 'to' => '16.30', 'rest_7' => '1']);
+        $keep(['holidays' => '2026-05-05; 2026-05-06', 'latitude' => '47,2', 'longitude' => '-8'])->assertSessionHasNoErrors();
+        $hands = $job->fresh()?->revision->plan()->hands ?? $this->fail();
+        $this->assertSame([1, 480, 990, [7], ['2026-05-05', '2026-05-06'], 47.2, -8.0], [$hands->people, $hands->from, $hands->to, $hands->calendar->restDays, $hands->calendar->holidays, $hands->place?->latitude, $hands->place?->longitude]);
+        $this->assertGreaterThan($two, $this->days($job)->finished);
+        $this->page($job)->assertSee('value="16:30"', false)->assertSeeText('Light ')->assertSee('value="2026-05-05; 2026-05-06"', false);
+        $plan = $job->fresh()?->revision->plan() ?? $this->fail();
+        $this->assertEquals($plan, PlanCodec::decode(json_decode((string) json_encode(PlanCodec::encode($plan)), true)));
+        foreach ([
+            'people' => ['people' => '0'], 'from' => ['from' => 'early'], 'to' => ['to' => '7:00'], 'holidays' => ['holidays' => '2026-02-30'], 'latitude' => ['latitude' => '91', 'longitude' => '8'],
+            'longitude' => ['latitude' => '40', 'longitude' => ''], 'rest_1' => array_fill_keys(array_map(fn (int $day) => "rest_{$day}", range(1, 7)), '1'),
+        ] as $field => $typed) {
+            $keep($typed)->assertSessionHasErrors($field);
+        }
+        $this->assertSame(2, $job->revisions()->count());
+    }
+
+    public function test_a_job_that_is_done_has_no_days_left(): void
+    {
+        $job = $this->job($this->user, Builds::plan());
+        $this->page($job)->assertSeeText('Stake and prove the grid')->assertDontSeeText('Nothing is left to do.');
+        $days = new JobDays(new JobToDo($this->state($job), new DateTimeZone('UTC')), new Hands(2, 450, 1020), new Forecast('2026-05-04', [new DayWarmth(10.0, 20.0)]), 0);
+        // Of one day only the first tasks are promised, and the first that has no room is named.
+        $this->assertNotNull($days->beyond);
+        $this->assertNull($days->finished);
+    }
+
+    private function skies(float $least, float $greatest): void
+    {
+        $this->app?->bind(WeatherStation::class, fn () => new class($least, $greatest) implements WeatherStation
+        {
+            public function __construct(private float $least, private float $greatest)
+            {
+            }
+
+            public function isMadeUp(): bool
+            {
+                return true;
+            }
+
+            public function forecast(string $first, int $days, string $where): Forecast
+            {
+                return new Forecast($first, array_values(array_fill(0, max(1, $days), new DayWarmth($this->least, $this->greatest))));
+            }
+        });
+    }
+
+    private function of(JobToDo $toDo, Task $task): ToDo
+    {
+        return array_values(array_filter($toDo->all, fn (ToDo $one) => $one->task === $task))[0] ?? $this->fail($task->name);
+    }
+
+    private function days(Job $job): JobDays
+    {
+        return (new \App\Diary\DaysPage($this->state($job), $job->fresh() ?? $job, app(WeatherStation::class)))->days;
+    }
+
+    private function toDo(Job $job): JobToDo
+    {
+        return new JobToDo($this->state($job), new DateTimeZone('UTC'));
+    }
+
+    private function state(Job $job): SiteState
+    {
+        return app(ReadSite::class)->site($job->fresh() ?? $job)->state;
+    }
+
+    private function page(Job $job): TestResponse
+    {
+        return $this->get("/jobs/{$job->id}/days")->assertOk();
+    }
+
+    private function plan(): Plan
+    {
+        $frame = UsualFrame::of(JobKind::Pergola, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail();
+
+        return Builds::plan()->withFooting(new FootingRules(
+            Length::millimetres(700), Length::millimetres(100), LeastEmbedment::length(Length::zero()), Length::zero(), Length::zero(), Length::zero(), DepthMode::Own,
+        ))->withHolding(new Holding(Hold::Concrete, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300)))->withFrame($frame)
+            ->withTops(new TopRules(Length::millimetres(2400), Slope::level(), Slope::level(), Length::millimetres(1000)));
+    }
+
+    private function level(Plan $plan): Job
+    {
+        $job = $this->job($this->user, $plan);
+        $rod = fn ($post): RodReading => new RodReading($post, Length::millimetres(1500));
+        $this->write($job, $this->user, new BenchmarkChosen('sill', Length::zero()), $rod(null), ...array_map(fn ($post) => $rod($post->id), $plan->grid->posts));
+
+        return $job;
+    }
+}
