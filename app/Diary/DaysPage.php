@@ -165,22 +165,14 @@ final readonly class DaysPage
         return array_values(array_map(fn (array $one) => [self::clock($one[0]).'–'.self::clock($one[1]), TaskWords::of($one[2])], $joined));
     }
 
-    /** @return ?array{int, int} from the end of the last fill until braces come off; null where nothing sets */
-    public function wait(): ?array
-    {
-        $fill = $this->days->planned[Task::Fill->value] ?? null;
-        $strip = $this->days->planned[Task::TakeBracesOff->value] ?? null;
-
-        return $fill === null || $strip === null || $this->days->cure <= 0.0 ? null : [$fill[count($fill) - 1]->ends(), $strip[0]->parts[0][0]];
-    }
-
     /** @return list<string> what is waited for, in words */
     public function waits(): array
     {
-        $wait = $this->wait();
+        $wait = $this->days->wait;
         $notice = $this->site->clear->notice?->runsOut;
 
         return [
+            ...($this->days->toDo->asksForMarks ? [Say::text('days.ask_marks', day: DayName::of($this->days->toDo->digFrom()))] : []),
             ...($notice !== null && $notice > $this->site->today ? [Say::text('days.wait_marks', day: DayName::of($notice))] : []),
             ...($wait === null ? [] : [Say::text('days.wait_cure', from: $this->moment($wait[0]), to: $this->moment($wait[1]), hours: (string) round($this->days->cure))]),
         ];

@@ -104,7 +104,7 @@ final readonly class DaysDrawing
     /** @return list<array{float, float}> stretches in which concrete ripens and nothing can be done on it */
     private static function waits(DaysPage $page, int $day): array
     {
-        [$from, $to] = $page->wait() ?? [0, 0];
+        [$from, $to] = $page->days->wait ?? [0, 0];
         [$from, $to] = [max($from, $day * 1440) - $day * 1440, min($to, ($day + 1) * 1440) - $day * 1440];
 
         return $to > $from ? [[self::y($from), round(self::y($to) - self::y($from), 1)]] : [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Clear;
 
+use Aequus\Days\WorkCalendar;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Log;
@@ -27,7 +28,7 @@ final readonly class Clearance
     public function __construct(Plan $plan, Log $log, public string $today)
     {
         $asked = $log->latest(NoticeAsked::class);
-        $this->notice = $asked === null ? null : new NoticePeriod($asked);
+        $this->notice = $asked === null ? null : new NoticePeriod($asked, new WorkCalendar(holidays: $plan->hands->calendar->holidays ?? []));
         $this->services = array_map(fn (ServiceLine $line) => $line->on($plan), $log->now(ServiceLine::class));
         $conflicts = [];
         foreach ($plan->grid->posts as $post) {

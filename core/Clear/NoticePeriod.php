@@ -4,25 +4,23 @@ declare(strict_types=1);
 
 namespace Aequus\Clear;
 
+use Aequus\Days\WorkCalendar;
 use Aequus\Logbook\Clear\NoticeAsked;
-use DateTimeImmutable;
 
-/** How long the asked-for utility marks must be waited for. Saturdays and Sundays do not count; public holidays are the builder's to add. */
+/** How long the asked-for utility marks must be waited for. Saturdays, Sundays and the holidays that were typed for the job do not count. */
 final readonly class NoticePeriod
 {
     /** The first day on which digging may begin, as YYYY-MM-DD. */
     public string $runsOut;
 
-    public function __construct(public NoticeAsked $asked)
+    /** @param  WorkCalendar  $office  days on which the marking desk works */
+    public function __construct(public NoticeAsked $asked, WorkCalendar $office = new WorkCalendar)
     {
-        $day = new DateTimeImmutable($asked->askedOn);
-        for ($left = $asked->workingDays; $left > 0;) {
-            $day = $day->modify('+1 day');
-            if ((int) $day->format('N') < 6) {
-                $left--;
-            }
+        $day = $asked->askedOn;
+        for ($left = $asked->workingDays; $left > 0; $left--) {
+            $day = $office->after($day);
         }
-        $this->runsOut = $asked->workingDays === 0 ? $asked->askedOn : $day->modify('+1 day')->format('Y-m-d');
+        $this->runsOut = $asked->workingDays === 0 ? $asked->askedOn : WorkCalendar::next($day);
     }
 
     /** @param  string  $today as YYYY-MM-DD in the job's zone */

@@ -36,6 +36,9 @@ final readonly class JobDays
     /** When everything is done; null where the days known do not suffice, or nothing is left. */
     public ?int $finished;
 
+    /** @var ?array{int, int} from the end of the last fill until something is done on it; null where nothing sets */
+    public ?array $wait;
+
     /** Hours of concrete’s wait at 20 °C that something waits for. */
     public float $cure;
 
@@ -70,8 +73,23 @@ final readonly class JobDays
             }
         }
         [$this->planned, $this->beyond] = [$planned, $beyond];
+        $this->wait = $this->cure > 0.0 ? self::waitAfterTheFill($planned) : null;
         $this->heldBy = $held === null ? [] : Schedule::heldBy($held, $hands, $forecast, $rules);
         $this->finished = $beyond !== null || $planned === [] ? null : max(array_map(fn (array $done) => $done[count($done) - 1]->ends(), $planned));
+    }
+
+    /**
+     * @param  array<string, non-empty-list<Planned>>  $planned
+     * @return ?array{int, int}
+     */
+    private static function waitAfterTheFill(array $planned): ?array
+    {
+        $tasks = array_keys($planned);
+        $at = array_search(Task::Fill->value, $tasks, true);
+        $next = $at === false ? null : $tasks[$at + 1] ?? null;
+        $fill = $planned[Task::Fill->value] ?? null;
+
+        return $fill === null || $next === null ? null : [$fill[count($fill) - 1]->ends(), $planned[$next][0]->parts[0][0]];
     }
 
     /**

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Aequus\Diary;
 
 use Aequus\Adjust\Placement\StakeVerdict;
+use Aequus\Clear\NoticePeriod;
+use Aequus\Days\WorkCalendar;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\Frames;
+use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Cut\PostCut;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\SetClock;
 use Aequus\Site\SiteState;
@@ -20,6 +24,12 @@ final readonly class JobToDo
 {
     /** @var list<ToDo> what nothing is left of is left out */
     public array $all;
+
+    /** Full working days that marks usually take, where they were not asked for yet. */
+    private const USUAL_NOTICE = 3;
+
+    /** Whether holes are still to be dug and nobody asked for utility marks. */
+    public bool $asksForMarks;
 
     /** Whether what goes into the holes sets. */
     public bool $isPoured;
@@ -39,16 +49,20 @@ final readonly class JobToDo
         $undug = array_values(array_filter($posts, fn (Post $post) => $site->footing->asDug($post) === null && ! $isSet($post)));
         $unfilled = array_values(array_filter($posts, fn (Post $post) => ! $isFilled($post)));
         $poured = array_values(array_filter($posts, fn (Post $post) => $isFilled($post) && $site->clock($post)->off !== null && ! $site->filling($post)->isStripped()));
+        $this->asksForMarks = $undug !== [] && $site->clear->notice === null;
         $this->isPoured = array_filter($posts, fn (Post $post) => $site->plan->holdOf($post->id)->isPoured()) !== [];
         $this->cure = max([0, ...array_map(fn (Post $post) => SetClock::usualMinutes($site->plan->holdOf($post->id), $site->customs()), $posts)]) / 60;
         $frame = array_sum(array_map(fn (FrameOnPosts $one) => count($one->pieces) - count($one->up()), Frames::decided($site->plan, $site->log)->all));
+        $isOnPiers = $site->plan->holding?->ofJob === Hold::Pier;
+        $set = $this->counted(Task::SetPosts, array_filter($posts, fn (Post $post) => ! $isSet($post)), $isOnPiers ? $this->hardAt($poured, $zone) : null);
+        $fill = new ToDo(Task::Fill, $this->fill($unfilled, $work), count($unfilled));
+        $strip = $isOnPiers ? 0 : count([...$poured, ...($this->isPoured ? $unfilled : [])]);
         $this->all = array_values(array_filter([
             $this->counted(Task::Stake, array_filter($posts, fn (Post $post) => ! $isSet($post) && ! $site->square->holds() && $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within)),
             $this->counted(Task::ReadGround, array_filter($posts, fn (Post $post) => ! isset($site->level->ground[$post]) && $site->footing->asDug($post) === null && ! $isSet($post))),
-            new ToDo(Task::Dig, self::metres($undug, $work), count($undug), $site->clear->notice?->runsOut),
-            $this->counted(Task::SetPosts, array_filter($posts, fn (Post $post) => ! $isSet($post))),
-            new ToDo(Task::Fill, $this->fill($unfilled, $work), count($unfilled)),
-            new ToDo(Task::TakeBracesOff, count([...$poured, ...($this->isPoured ? $unfilled : [])]), count([...$poured, ...($this->isPoured ? $unfilled : [])]), $this->hardAt($poured, $zone)),
+            new ToDo(Task::Dig, self::metres($undug, $work), count($undug), $this->digFrom()),
+            // A pier is poured, and hard, before anything stands on it.
+            ...($isOnPiers ? [$fill, $set] : [$set, $fill]), new ToDo(Task::TakeBracesOff, (float) $strip, $strip, $this->hardAt($poured, $zone)),
             $this->counted(Task::CutTops, array_filter($posts, fn (Post $post) => $site->plan->tops !== null && ! isset($site->log->newest(PostCut::class)[$post]) && ! $this->isCutFirst()), $this->hardAt($poured, $zone)),
             new ToDo(Task::BuildFrame, (float) $frame, (int) $frame, $this->hardAt($poured, $zone)),
         ], fn (ToDo $one) => $one->pieces > 0));
@@ -58,6 +72,12 @@ final readonly class JobToDo
     private function counted(Task $task, array $posts, ?string $notBefore = null): ToDo
     {
         return new ToDo($task, (float) count($posts), count($posts), $notBefore);
+    }
+
+    /** The day marks run out; where nobody asked for them, as if that were done today. */
+    public function digFrom(): string
+    {
+        return ($this->site->clear->notice ?? new NoticePeriod(new NoticeAsked($this->site->today, self::USUAL_NOTICE, ''), new WorkCalendar(holidays: $this->site->plan->hands->calendar->holidays ?? [])))->runsOut;
     }
 
     private function isCutFirst(): bool

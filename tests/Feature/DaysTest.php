@@ -107,6 +107,35 @@ final class DaysTest extends FeatureTestCase
         $this->get("/jobs/{$job->id}/days")->assertSeeText('Utility marks: digging from Fri 8 May.');
     }
 
+    /** On piers the pour and its wait come before the posts, and no braces come off. */
+    public function test_piers_are_poured_and_hard_before_posts_stand_on_them(): void
+    {
+        $plan = $this->plan();
+        $onPiers = $plan->withHolding(new Holding(Hold::Pier, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300)));
+        $days = $this->days($this->level($onPiers));
+        $tasks = array_keys($days->planned);
+        $this->assertSame(['stake', 'dig', 'fill', 'set', 'cut', 'frame'], $tasks);
+        [$from, $to] = $days->wait ?? $this->fail();
+        $this->assertSame($days->planned['set'][0]->parts[0][0], $to);
+        $this->assertGreaterThanOrEqual(24 * 60, $to - $from);
+        $this->assertSame(['stake', 'dig', 'set', 'fill', 'strip', 'cut', 'frame'], array_keys($this->days($this->level($plan))->planned));
+        $this->assertNull($this->days($this->level($plan->withHolding(new Holding(Hold::Gravel, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300)))))->wait, 'gravel does not set');
+    }
+
+    /** Nobody asked: as if today, three working days from Monday are over on Thursday, and a holiday counts as none; Guide and days say the same. */
+    public function test_nobody_digs_where_no_marks_were_asked_for(): void
+    {
+        $job = $this->job($this->user, $this->plan());
+        $this->page($job)->assertSeeText('Utility marks are not asked for')->assertSeeText('digging begins on Fri 8 May');
+        $this->assertSame('2026-05-08T07:30', $this->days($job)->forecast->clock($this->days($job)->planned[Task::Dig->value][0]->parts[0][0]));
+        $this->post("/jobs/{$job->id}/days", ['form' => 'hands', 'based_on' => 1, 'people' => '2', 'from' => '7:30', 'to' => '17:00', 'rest_6' => '1', 'rest_7' => '1', 'holidays' => '2026-05-06'])->assertSessionHasNoErrors();
+        // The week after, as Friday is the third of the days that count.
+        $this->page($job)->assertSeeText('digging begins on Sat 9 May');
+        $this->assertSame('2026-05-11T07:30', $this->days($job)->forecast->clock($this->days($job)->planned[Task::Dig->value][0]->parts[0][0]));
+        $this->write($job, $this->user, new NoticeAsked('2026-05-04', 3, ''));
+        $this->assertSame('2026-05-09', $this->state($job)->clear->notice?->runsOut);
+    }
+
     public function test_cold_that_holds_the_pour_is_told_and_nothing_after_it_is_promised(): void
     {
         $job = $this->level($this->plan());
@@ -143,7 +172,7 @@ final class DaysTest extends FeatureTestCase
     public function test_a_job_that_is_done_has_no_days_left(): void
     {
         $job = $this->job($this->user, Builds::plan());
-        $this->page($job)->assertSeeText('Stake and prove the grid')->assertDontSeeText('Nothing is left to do.');
+        $this->page($job)->assertSeeText('Stake and prove the grid')->assertDontSeeText('No work is left');
         $days = new JobDays(new JobToDo($this->state($job), new DateTimeZone('UTC')), new Hands(2, 450, 1020), new Forecast('2026-05-04', [new DayWarmth(10.0, 20.0)]), 0);
         // Of one day only the first tasks are promised, and the first that has no room is named.
         $this->assertNotNull($days->beyond);
@@ -209,7 +238,7 @@ final class DaysTest extends FeatureTestCase
     {
         $job = $this->job($this->user, $plan);
         $rod = fn ($post): RodReading => new RodReading($post, Length::millimetres(1500));
-        $this->write($job, $this->user, new BenchmarkChosen('sill', Length::zero()), $rod(null), ...array_map(fn ($post) => $rod($post->id), $plan->grid->posts));
+        $this->write($job, $this->user, new NoticeAsked('2026-04-20', 3, ''), new BenchmarkChosen('sill', Length::zero()), $rod(null), ...array_map(fn ($post) => $rod($post->id), $plan->grid->posts));
 
         return $job;
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // The job as days: what is left, when it can be done, and what it waits for.
 return [
     'title' => 'Days',
-    'all_done' => 'Nothing is left to do.',
+    'all_done' => 'No work is left that takes its hours.',
     'finished' => 'Done on {day} at {time}, if the weather is as forecast.',
     'beyond' => '{task}: not within the {days} days whose weather is told.',
     'held_cold_at_the_pour' => 'It is below 5 °C when it would be poured.',
@@ -28,6 +28,7 @@ return [
     'today' => 'today',
     'nothing' => 'nothing',
     'waits' => 'Waited for',
+    'ask_marks' => 'Utility marks are not asked for: nobody digs before. Asked for today with three working days, digging begins on {day} at the earliest.',
     'wait_marks' => 'Utility marks: digging from {day}.',
     'wait_cure' => 'What is poured: from {from} to {to}, {hours} hours at 20 °C in the weather that comes.',
     'left' => 'What is left',
