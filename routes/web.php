@@ -159,6 +159,8 @@ Route::middleware('auth')->group(function () {
         Route::get('/cut/members/pole', [FrameController::class, 'pole'])->name('cut.members.pole');
         Route::post('/cut/members', [FrameController::class, 'decide'])->name('cut.members.decide');
         Route::get('/days', [DaysController::class, 'show'])->name('days');
+        Route::get('/days.ics', [DaysController::class, 'calendar'])->name('days.ics');
+        Route::post('/days/holidays', [DaysController::class, 'holidays'])->name('days.holidays');
         Route::post('/days', [DaysController::class, 'work'])->name('days.work');
         Route::get('/cut/fixings', [FrameController::class, 'fixings'])->name('cut.fixings');
         Route::post('/cut/fixings', [FrameController::class, 'hold'])->name('cut.fixings.decide');

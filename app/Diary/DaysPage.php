@@ -19,6 +19,7 @@ use Aequus\Measure\Temperature;
 use Aequus\Site\SiteState;
 use Aequus\Words\Diary\TaskWords;
 use App\Drawing\DaysDrawing;
+use App\Exchange\CalendarEvent;
 use App\Models\Job;
 use App\Type\DayName;
 use App\Type\Say;
@@ -144,6 +145,29 @@ final readonly class DaysPage
     /** @return list<array{string, string}> what is done on a day: from and to, and what */
     public function done(int $day): array
     {
+        return array_values(array_map(fn (array $one) => [self::clock($one[0]).'–'.self::clock($one[1]), TaskWords::of($one[2])], $this->stretches($day)));
+    }
+
+    /** @return list<CalendarEvent> everything that is done, day by day: a task’s first day keeps its id when it moves */
+    public function events(Job $job): array
+    {
+        $events = $counts = [];
+        foreach ($this->shown() as $day) {
+            foreach ($this->stretches($day) as [$from, $to, $task]) {
+                $counts[$task->value] = ($counts[$task->value] ?? 0) + 1;
+                $events[] = new CalendarEvent(
+                    "job-{$job->id}-{$task->value}-{$counts[$task->value]}@aequus", Say::text('days.event', task: TaskWords::of($task), job: $job->name), $job->place, $this->forecast->clock($from),
+                    $this->forecast->clock($to),
+                );
+            }
+        }
+
+        return $events;
+    }
+
+    /** @return list<array{int, int, Task}> from when to when something is done on a day; half days of one task that follow each other are one */
+    private function stretches(int $day): array
+    {
         $done = [];
         foreach ($this->days->planned as $task => $works) {
             foreach ($works as $work) {
@@ -155,14 +179,13 @@ final readonly class DaysPage
             }
         }
         usort($done, fn (array $a, array $b) => $a[0] <=> $b[0]);
-        // Half days of one task that follow each other are one.
         $joined = [];
         foreach ($done as [$from, $to, $task]) {
             $last = count($joined) - 1;
             $joined = $last >= 0 && $joined[$last][2] === $task && $joined[$last][1] === $from ? array_replace($joined, [$last => [$joined[$last][0], $to, $task]]) : [...$joined, [$from, $to, $task]];
         }
 
-        return array_values(array_map(fn (array $one) => [self::clock($one[0]).'–'.self::clock($one[1]), TaskWords::of($one[2])], $joined));
+        return array_values($joined);
     }
 
     /** @return list<string> what is waited for, in words */

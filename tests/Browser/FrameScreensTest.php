@@ -78,7 +78,7 @@ final class FrameScreensTest extends BrowserTestCase
         $this->find('.side-work details.change > summary')->click();
         $this->choose('#frame-beam_seating', 'in_notch');
         $this->press('form[action$="/cut/members"] button.button:not(.button-second)');
-        $this->assertSees('The frame is kept.');
+
         // 90 of 120 leaves 30, less than a third.
         $this->assertSees('The notch leaves 30 mm of the post');
         $this->visit('/jobs/2/cut/fixings');

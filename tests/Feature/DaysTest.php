@@ -42,6 +42,7 @@ use App\Site\ReadSite;
 use App\World\WeatherStation;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Tests\Builds;
 use Tests\FeatureTestCase;
@@ -86,6 +87,7 @@ final class DaysTest extends FeatureTestCase
         // 24 hours at 20 °C are 32 at an average of 15: not before Wednesday evening, so on Thursday.
         $this->assertSame('2026-05-07T07:30', $clock(Task::TakeBracesOff)[0][0]);
         $this->assertNull($days->beyond);
+        $this->page($job)->assertDontSeeText('Utility marks');
         // Dug, set and filled, what is left is what comes after; braces come off when the clock of the last says so.
         $plan = $job->revision->plan();
         $this->write($job, $this->user, ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $plan->grid->posts));
@@ -166,6 +168,25 @@ final class DaysTest extends FeatureTestCase
         ] as $field => $typed) {
             $keep($typed)->assertSessionHasErrors($field);
         }
+        $this->assertSame(2, $job->revisions()->count());
+    }
+
+    public function test_days_go_into_a_calendar_and_holidays_come_out_of_one(): void
+    {
+        $job = $this->level($this->plan());
+        $lines = fn (): array => explode("\r\n", (string) $this->get("/jobs/{$job->id}/days.ics")->assertOk()->getContent());
+        $this->assertContains("UID:job-{$job->id}-dig-1@aequus", $lines());
+        $this->assertContains('SUMMARY:Dig: '.$job->name, $lines());
+        $sequence = fn (): int => (int) substr(array_values(array_filter($lines(), fn (string $line) => str_starts_with($line, 'SEQUENCE:')))[0], 9);
+        $before = $sequence();
+        $read = fn (string $bytes): TestResponse => $this->from("/jobs/{$job->id}/days")->post("/jobs/{$job->id}/days/holidays", ['form' => 'holidays', 'based_on' => $job->fresh()?->revision->number, 'calendar' => UploadedFile::fake()->createWithContent('holidays.ics', $bytes)]);
+        $read("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nDTSTART;VALUE=DATE:20260504\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n")->assertSessionHasNoErrors();
+        $this->assertSame(['2026-05-04'], $job->fresh()?->revision->plan()->hands?->calendar->holidays);
+        $this->assertGreaterThan($before, $sequence());
+        $this->assertSame('2026-05-05T07:30', $this->days($job)->forecast->clock($this->days($job)->planned[Task::Stake->value][0]->parts[0][0]));
+        $read('no calendar')->assertSessionHasErrors('calendar');
+        $this->page($job)->assertSeeText('Choose a calendar’s file');
+        $read("BEGIN:VCALENDAR\r\nEND:VCALENDAR\r\n")->assertSessionHasErrors('calendar');
         $this->assertSame(2, $job->revisions()->count());
     }
 

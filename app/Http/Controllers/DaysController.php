@@ -6,12 +6,17 @@ namespace App\Http\Controllers;
 
 use App\Actions\RevisePlan;
 use App\Diary\DaysPage;
+use App\Exchange\CalendarFile;
 use App\Http\Requests\Plans\HandsRequest;
+use App\Http\Requests\Plans\HolidaysRequest;
 use App\Models\Job;
 use App\Type\Say;
 use App\World\WeatherStation;
+use DateTimeZone;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
 
 /** The job as days. */
 final class DaysController extends Controller
@@ -21,6 +26,25 @@ final class DaysController extends Controller
         $site = $this->site($job);
 
         return $this->page('days.show', $site, ['page' => new DaysPage($site->state, $job, $weather), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
+    }
+
+    /** The same for a calendar: imported again, it takes the place of what was imported before. */
+    public function calendar(Job $job, WeatherStation $weather): Response
+    {
+        $site = $this->site($job);
+        $page = new DaysPage($site->state, $job, $weather);
+        $bytes = CalendarFile::write($page->events($job), $job->name, $job->revision->number * 100_000 + $site->state->log->lastSequence(), new DateTimeZone($job->zone), $site->state->now);
+
+        return response($bytes, headers: ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="days-'.Str::slug($job->name).'.ics"']);
+    }
+
+    /** Holidays out of a calendar’s file. */
+    public function holidays(HolidaysRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $plan = $job->revision->plan();
+        $revise($job, $this->user($request), $plan->workedBy($request->hands($plan)), Say::text('days.reason'), $request->integer('based_on'));
+
+        return redirect()->route('days', $job)->with('said', Say::text('days.kept'));
     }
 
     /** Who works, when, and on which days. */

@@ -9,6 +9,7 @@
                     }}</figcaption></figure>
                 @if ($page->waits() !== [])<h2>{{ $say('days.waits') }}</h2>
                     <ul class="rows">@foreach ($page->waits() as $wait)<li>{{ $wait }}</li>@endforeach</ul>@endif
+                <p class="no-print"><a href="{{ route('days.ics', $job) }}" hx-boost="false">{{ $say('days.as_calendar') }}</a></p>
                 <div class="scroll-x"><table>
                     <thead><tr><th scope="col">{{ $say('days.day') }}</th><th scope="col">{{ $say('days.work') }}</th>
                         <th scope="col">{{ $say('days.weather') }}</th></tr></thead>
@@ -28,7 +29,7 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="null" />
-            <details class="change" @if (old('form') === 'hands') open @endif>
+            <details class="change" @if (old('form') === 'hands' || $errors->has('calendar')) open @endif>
                 <summary>{{ $say('days.hands') }}</summary>
                 <form method="post" action="{{ route('days.work', $job) }}" class="entry">
                     @csrf <input type="hidden" name="form" value="hands"><input type="hidden" name="based_on"
@@ -46,6 +47,16 @@
                         :value="$page->hands->place->latitude ?? ''" />
                     <x-field form="hands" name="longitude" :label="$say('days.longitude')" :value="$page->hands->place->longitude ?? ''" />
                     <button class="button">{{ $say('days.keep') }}</button>
+                </form>
+                <form method="post" action="{{ route('days.holidays', $job) }}" class="stack" enctype="multipart/form-data"
+                    hx-encoding="multipart/form-data">
+                    @csrf <input type="hidden" name="form" value="holidays"><input type="hidden" name="based_on"
+                        value="{{ old('based_on', $job->revision->number) }}">
+                    <div class="field @error('calendar') is-refused @enderror"><label for="holidays-file">{{ $say('days.from_calendar') }}</label>
+                        @error('calendar')<p class="refusal" id="holidays-refusal">{{ $message }}</p>@enderror
+                        <input id="holidays-file" type="file" name="calendar" accept=".ics,text/calendar" @error('calendar') aria-invalid="true"
+                            aria-describedby="holidays-refusal" @enderror></div>
+                    <button class="button button-second">{{ $say('days.read_calendar') }}</button>
                 </form>
             </details>
         </div>

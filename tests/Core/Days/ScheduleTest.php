@@ -12,6 +12,7 @@ use Aequus\Days\Forecast;
 use Aequus\Days\Hands;
 use Aequus\Days\HoldRules;
 use Aequus\Days\Need;
+use Aequus\Days\OnEarth;
 use Aequus\Days\Planned;
 use Aequus\Days\Schedule;
 use Aequus\Days\WeatherHold;
@@ -120,6 +121,14 @@ final class ScheduleTest extends TestCase
                 $this->assertSame($why, $refused->fact->is);
             }
         }
+    }
+
+    public function test_in_the_polar_night_nobody_works_and_in_the_polar_day_all_hours_count(): void
+    {
+        $hands = new Hands(1, 450, 1020, new WorkCalendar, new OnEarth(69.5, 19.0, 60));
+        $this->assertFalse($hands->window('2031-12-12')->isOpen);
+        $this->assertTrue($hands->window('2031-06-10')->isOpen);
+        $this->assertSame([450.0, 1020.0], [$hands->window('2031-06-10')->from, $hands->window('2031-06-10')->to]);
     }
 
     /** A covered pour is frosted later; the pour itself is not warmed. */
