@@ -13,7 +13,6 @@ require __DIR__.'/../vendor/autoload.php';
 $views = [
     'jobs' => ['/', 1280, 800],
     'plan' => ['/jobs/3/plan', 1280, 800],
-    'new-job' => ['/jobs/new', 1280, 800],
     'thing' => ['/jobs/5/thing', 1280, 800],
     'site-plan' => ['/jobs/4/plan/site', 1280, 1100],
     'clear' => ['/jobs/3/clear', 1280, 800],
@@ -29,6 +28,7 @@ $views = [
     'bill' => ['/jobs/3/footing/bill', 1280, 800],
     'frame' => ['/jobs/2/cut/members', 1280, 800],
     'boards' => ['/jobs/2/cut/boards', 1280, 800],
+    'days' => ['/jobs/2/days', 1280, 800],
     'post-phone' => ['/jobs/2/set/D2', 390, 844],
 ];
 $only = array_slice($argv, 1);

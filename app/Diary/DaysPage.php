@@ -32,6 +32,9 @@ final readonly class DaysPage
     /** Days of which weather is asked for. */
     public const KNOWN = 21;
 
+    /** A week is always shown. */
+    private const LEAST_SHOWN = 6;
+
     public Hands $hands;
 
     public Forecast $forecast;
@@ -79,7 +82,7 @@ final readonly class DaysPage
     {
         $last = max([0, ...array_map(fn (array $done) => intdiv($done[count($done) - 1]->ends() - 1, 1440), $this->days->planned)]);
 
-        return range(0, min(self::KNOWN - 1, $last));
+        return range(0, min(self::KNOWN - 1, max(self::LEAST_SHOWN, $last)));
     }
 
     public function day(int $day): string

@@ -10,12 +10,12 @@ use App\Diary\DaysPage;
 final readonly class DaysDrawing
 {
     /** Of one day. */
-    public const WIDE = 62;
+    public const WIDE = 92;
 
     /** The string, with room for the weather above it. */
-    public const STRING = 64;
+    public const STRING = 66;
 
-    private const HOUR = 9.0;
+    private const HOUR = 13.0;
 
     private const GAP = 6;
 
