@@ -18,7 +18,6 @@ use Aequus\Diary\Task;
 use Aequus\Measure\Temperature;
 use Aequus\Site\SiteState;
 use Aequus\Words\Diary\TaskWords;
-use App\Drawing\DaysDrawing;
 use App\Exchange\CalendarEvent;
 use App\Models\Job;
 use App\Type\DayName;
@@ -41,8 +40,6 @@ final readonly class DaysPage
 
     public JobDays $days;
 
-    public DaysDrawing $drawing;
-
     private DateTimeZone $zone;
 
     public function __construct(private SiteState $site, Job $job, WeatherStation $weather)
@@ -52,7 +49,6 @@ final readonly class DaysPage
         $this->forecast = $weather->forecast($site->today, self::KNOWN, $job->place);
         $now = $site->now->setTimezone($this->zone);
         $this->days = new JobDays(new JobToDo($site, $this->zone), $this->hands, $this->forecast, 60 * (int) $now->format('G') + (int) $now->format('i'));
-        $this->drawing = new DaysDrawing($this);
     }
 
     /** Two people, half past seven to five, Saturdays and Sundays off. */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\RevisePlan;
 use App\Diary\DaysPage;
+use App\Drawing\DaysDrawing;
 use App\Exchange\CalendarFile;
 use App\Http\Requests\Plans\HandsRequest;
 use App\Http\Requests\Plans\HolidaysRequest;
@@ -25,7 +26,9 @@ final class DaysController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('days.show', $site, ['page' => new DaysPage($site->state, $job, $weather), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
+        $page = new DaysPage($site->state, $job, $weather);
+
+        return $this->page('days.show', $site, ['page' => $page, 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
     }
 
     /** The same for a calendar: imported again, it takes the place of what was imported before. */

@@ -5,7 +5,7 @@
             @foreach ($page->heldBy() as $held)<p class="refusal">{{ $held }}</p>@endforeach
             @if ($isMadeUp)<p class="verdict-why">{{ $say('days.made_up') }}</p>@endif
             @if ($page->days->toDo->all !== [])
-                <figure class="drawing scroll-x"><x-drawing.days :model="$page->drawing" /><figcaption class="hint">{{ $say('days.drawn_how')
+                <figure class="drawing scroll-x"><x-drawing.days :model="$drawing" /><figcaption class="hint">{{ $say('days.drawn_how')
                     }}</figcaption></figure>
                 @if ($page->waits() !== [])<h2>{{ $say('days.waits') }}</h2>
                     <ul class="rows">@foreach ($page->waits() as $wait)<li>{{ $wait }}</li>@endforeach</ul>@endif

@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Paper;
+namespace App\Frame;
 
 use Aequus\Site\SiteState;
 use App\Drawing\FrameDrawing;
 use App\Drawing\FrameView;
-use App\Frame\MembersPage;
 
 /** The frame of every part on paper: each looked at from above, from its four sides and over a corner. */
 final readonly class FrameSheet
