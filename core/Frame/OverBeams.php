@@ -37,11 +37,13 @@ final readonly class OverBeams
             return new Built([], 0, [$refused->fact]);
         }
         $number = 0;
-        foreach ($this->space->joists() as $at) {
+        foreach ($this->space->joists() as $place => $at) {
             $from = 0.0;
             foreach ($lengths[0] as $length) {
                 $share = $length->inMillimetres() / $member->stock->inMillimetres();
-                $pieces[] = new Piece($layer, ++$number, $length, $this->space->across($at, $from, $from + $share, $layer), count($lengths[0]) > 1, $member->slope);
+                $number++;
+                // One that is whole has the number of its place, as it is marked.
+                $pieces[] = new Piece($layer, count($lengths[0]) > 1 ? $number : $place, $length, $this->space->across($at, $from, $from + $share, $layer), count($lengths[0]) > 1, $member->slope);
                 $from += $share;
             }
         }
@@ -92,10 +94,13 @@ final readonly class OverBeams
         $long = Length::millimetres($this->space->end - $this->space->begin)->plus($layer->past()->times(2));
         [$lengths, $hindered] = $this->joints->along($layer, $long, $this->onJoists($layer->past()->inMillimetres()), 2);
         $pieces = [];
-        foreach (array_values($this->space->purlins()) as $i => $up) {
+        $i = -1;
+        $isWhole = max(array_map(count(...), $lengths)) === 1;
+        foreach ($this->space->purlins() as $place => $up) {
+            $i++;
             $at = $this->space->begin - $layer->past()->inMillimetres();
             foreach ($lengths[$i % 2] as $length) {
-                $pieces[] = new Piece($layer, count($pieces) + 1, $length, $this->space->onTop($at, $at + $length->inMillimetres() / $this->space->steepAlong, $up, $layer), count($lengths[$i % 2]) > 1);
+                $pieces[] = new Piece($layer, $isWhole ? $place : count($pieces) + 1, $length, $this->space->onTop($at, $at + $length->inMillimetres() / $this->space->steepAlong, $up, $layer), count($lengths[$i % 2]) > 1);
                 $at += $length->inMillimetres() / $this->space->steepAlong;
             }
         }

@@ -135,6 +135,7 @@ final class JoineryTest extends TestCase
         $blocks = array_map(fn (Piece $piece) => (int) round($piece->length->inMillimetres()), $this->frame($rules)->of(LayerKind::Blocking));
         $this->assertSame([550, 550, 1145, 550, 550, 550, 550, 550], $blocks);
         $this->assertSame(2 * 9 * 2, $this->frame($rules)->fixings['joist']);
+        $this->assertSame([1, 2, 3, 5, 6, 7, 8, 9, 10], array_map(fn (Piece $piece) => $piece->number, $this->frame($rules)->of(LayerKind::Joist)), 'a piece is numbered as its mark');
         // Boards are never joined on a joist that is not there.
         $boards = $rules->with(new Layer(LayerKind::Board, Length::millimetres(145), Length::millimetres(28), gap: Length::millimetres(5)));
         $boards = $boards->soldIn($boards->layer(LayerKind::Board)?->section() ?? '', [new Stock(Length::millimetres(3600), 9.0), new Stock(Length::millimetres(2700), 7.0)]);
