@@ -28,7 +28,7 @@ use App\Type\Say;
 use App\Type\Typeset;
 use App\World\Supplier;
 
-/** What holds the frame on the first grid together: fasteners at its crossings, caps and hangers, bases under its posts; and what of it does not go together. */
+/** What holds the frame of one part together: fasteners at its crossings, caps and hangers, bases under its posts; and what of it does not go together. */
 final readonly class FixingsPage
 {
     public FrameRules $rules;
@@ -37,17 +37,25 @@ final readonly class FixingsPage
 
     private Frames $frames;
 
-    public function __construct(private SiteState $site, private Supplier $yard)
+    /** @param  string  $on  id of a part; empty for the first grid */
+    public function __construct(private SiteState $site, private Supplier $yard, public string $on = '')
     {
         $this->plan = $site->plan;
-        $this->rules = UsualFrame::orDecided($site->plan);
-        $this->frames = Frames::decidedOrUsual($site->plan, $site->log);
+        $part = MembersPage::partOf($site->plan, $on);
+        $this->rules = $part === null ? UsualFrame::orDecided($site->plan) : UsualFrame::ofPart($site->plan, $part);
+        $this->frames = Frames::of($part === null ? Frames::onGrid($site->plan, $this->rules, $site->log) : Frames::onPart($site->plan, $part, $this->rules, $site->log));
     }
 
     /** Whether posts stand on bases, so that one can be chosen. */
     public function hasBases(): bool
     {
         return $this->plan->holding?->ofJob === Hold::Pier;
+    }
+
+    /** @return array<string, string> everything a frame can stand on, by what is sent */
+    public function standsOn(): array
+    {
+        return (new MembersPage($this->site, '', '', $this->on))->standsOn();
     }
 
     /** @return list<Said> what does not go with what it shall hold; what else hinders the frame stands on its own page */
@@ -82,6 +90,7 @@ final readonly class FixingsPage
 
         return $base === null ? [] : [
             $this->said('frame.connector_takes', name: $base->name, from: $base->from, to: $base->to),
+            ...($base->pattern === '' ? [] : [$this->said('frame.hole_pattern', pattern: $base->pattern)]),
             $base->boltOff === null || $base->boltOff->isZero() ? $this->said('frame.bolt_in_the_middle') : $this->said('frame.bolt_off', off: $base->boltOff->magnitude(),
                 toward: $this->plan->sides->nameOf($base->boltOff->isNegative() ? \Aequus\Plan\Terms\Side::MinusX : \Aequus\Plan\Terms\Side::PlusX)),
         ];
@@ -117,6 +126,7 @@ final readonly class FixingsPage
         return [
             ...($fastener === null ? [] : [$this->said('frame.fastener_is', what: FixingWords::fastener($fastener->kind), long: $fastener->length), ...$this->distances($fastener)]),
             ...($connector === null ? [] : [$this->said('frame.connector_takes', name: $connector->name, from: $connector->from, to: $connector->to)]),
+            ...($connector === null || $connector->pattern === '' ? [] : [$this->said('frame.hole_pattern', pattern: $connector->pattern)]),
             ...($fastener?->kind === FastenerKind::Bolt ? [$this->said('frame.bolts_begun')] : []),
         ];
     }

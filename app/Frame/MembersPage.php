@@ -16,6 +16,7 @@ use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Part\Part;
+use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Set\Lift;
@@ -54,8 +55,8 @@ final readonly class MembersPage
     public function __construct(private SiteState $site, string $view, string $upTo, public string $on = '', string $through = '')
     {
         $plan = $site->plan;
-        [$id, $at] = array_pad(explode('.', $on), 2, '0');
-        $this->part = array_values(array_filter($plan->parts, fn (Part $part) => $part->id === $id))[0] ?? null;
+        $at = explode('.', $on)[1] ?? '0';
+        $this->part = self::partOf($plan, $on);
         $this->isDecided = $this->part === null ? $plan->frame !== null : isset($plan->partFrames[$this->part->id]);
         $this->rules = $this->part === null ? UsualFrame::orDecided($plan) : UsualFrame::ofPart($plan, $this->part);
         $pieces = $this->part === null ? Frames::onGrid($plan, $this->rules, $site->log) : Frames::onPart($plan, $this->part, $this->rules, $site->log);
@@ -68,6 +69,12 @@ final readonly class MembersPage
         $this->drawing = $this->frame === null ? null : new FrameDrawing(
             $plan, $this->frame, $this->view, $this->upTo, array_values(array_filter($this->frame->footprint->posts, fn (Post $post) => $site->standing($post)->set)), $this->cutAt(),
         );
+    }
+
+    /** The part whose frame is meant, by its id and which straight piece of it; null for the first grid. */
+    public static function partOf(Plan $plan, string $on): ?Part
+    {
+        return array_values(array_filter($plan->parts, fn (Part $part) => $part->id === explode('.', $on)[0]))[0] ?? null;
     }
 
     /** @return list<LayerRow> */

@@ -60,8 +60,8 @@ final readonly class FrameNeeds
     private function sheets(): array
     {
         return [
-            ...array_map(fn (Piece $sheet) => new Need(Ware::Sheet->id($sheet->length), 1.0, ''), $this->frames->of(LayerKind::Sheet)),
-            ...array_map(fn (Piece $panel) => new Need(Ware::Panel->id($panel->layer->deep, $panel->length), 1.0, ''), $this->frames->of(LayerKind::Panel)),
+            ...array_map(fn (Piece $sheet) => new Need(Ware::Sheet->id($sheet->length), 1.0, ''), $this->frames->piecesOf(LayerKind::Sheet)),
+            ...array_map(fn (Piece $panel) => new Need(Ware::Panel->id($panel->layer->deep, $panel->length), 1.0, ''), $this->frames->piecesOf(LayerKind::Panel)),
         ];
     }
 

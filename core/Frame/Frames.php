@@ -37,6 +37,12 @@ final readonly class Frames
         $this->hindered = array_merge([], ...array_map(fn (FrameOnPosts $frame) => $frame->hindered, $all));
     }
 
+    /** @param  list<FrameOnPosts>  $frames */
+    public static function of(array $frames): self
+    {
+        return new self($frames);
+    }
+
     /** What was decided, and nothing else. */
     public static function decided(Plan $plan, Log $log): self
     {
@@ -68,7 +74,7 @@ final readonly class Frames
     }
 
     /** @return list<Piece> of one layer */
-    public function of(LayerKind $kind): array
+    public function piecesOf(LayerKind $kind): array
     {
         return array_values(array_filter($this->pieces, fn (Piece $piece) => $piece->layer->kind === $kind));
     }

@@ -65,6 +65,9 @@ final class FixingsTest extends FeatureTestCase
         $this->keep(['beam_fastener' => '', 'beam_yard' => 'S 2', 'joist_fastener' => '', 'joist_yard' => 'H 1'])->assertSessionHasNoErrors();
         $this->fixings()->assertDontSeeText('which takes')->assertSeeText("“S 2”, for 88\u{202F}mm to 92\u{202F}mm");
         $this->get("/jobs/{$this->job->id}/footing/bill/lists")->assertDontSee('to be settled before it is bought');
+        $this->keep(['beam_fastener' => '', 'beam_name' => 'saddle', 'beam_from' => '80', 'beam_to' => '92', 'beam_pattern' => '4 × 11 at 60 × 40', 'joist_fastener' => '', 'joist_yard' => 'H 1'])->assertSessionHasNoErrors();
+        $this->fixings()->assertSeeText('holes 4 × 11 at 60 × 40');
+        $this->keep(['beam_fastener' => '', 'beam_yard' => 'S 2', 'joist_fastener' => '', 'joist_yard' => 'H 1'])->assertSessionHasNoErrors();
         // Six posts under beams, ten rafters on two of them; 12 screws in each saddle, 8 in each shoe.
         $needed = $this->needed();
         $screws = array_sum(array_filter($needed, fn (string $id) => str_starts_with($id, 'connector_screw'), ARRAY_FILTER_USE_KEY));
@@ -172,6 +175,11 @@ final class FixingsTest extends FeatureTestCase
         $this->get("/jobs/{$this->job->id}/cut/members?on=p1.0&view=minus_y")->assertSeeText("2 × 4000\u{202F}mm")->assertSee('4140 mm');
         $this->get("/jobs/{$this->job->id}/cut/boards")->assertSeeText("4000\u{202F}mm");
         $this->get("/jobs/{$this->job->id}/footing/bill")->assertDontSee('Nothing is kept yet of what stands on F');
+        // Its screws are chosen on their own: six crossings of rails and posts, two in each.
+        $this->keep(['on' => 'p1.0', 'rail_fastener' => 'screw', 'rail_long' => '90'])->assertRedirect("/jobs/{$this->job->id}/cut/fixings?on=p1.0")->assertSessionHasNoErrors();
+        $this->assertSame([12.0, $before], [$this->needed()['screw:90000000'], $this->needed()['frame_fixing']]);
+        $this->get("/jobs/{$this->job->id}/cut/fixings?on=p1.0")->assertSeeText("screw of 90\u{202F}mm")->assertDontSee('beam_fastener');
+        $this->fixings()->assertSee('beam_fastener')->assertDontSeeText("screw of 90\u{202F}mm");
     }
 
     private function plan(): Plan

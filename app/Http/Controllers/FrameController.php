@@ -66,18 +66,18 @@ final class FrameController extends Controller
         return redirect()->route('cut.members', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])])->with('said', Say::text('frame.kept'));
     }
 
-    public function fixings(Job $job, Supplier $yard): View
+    public function fixings(Request $request, Job $job, Supplier $yard): View
     {
-        return $this->page('cut.fixings', $site = $this->site($job), ['page' => new FixingsPage($site->state, $yard), 'phase' => Phase::Cut]);
+        return $this->page('cut.fixings', $site = $this->site($job), ['page' => new FixingsPage($site->state, $yard, $request->string('on')->value()), 'phase' => Phase::Cut]);
     }
 
     /** What holds it together. */
     public function hold(FixingsRequest $request, Job $job, RevisePlan $revise, Supplier $yard): RedirectResponse
     {
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $plan->withFrame($request->frame($plan, $yard)), Say::text('frame.reason_fixings'), $request->integer('based_on'));
+        $revise($job, $this->user($request), $request->decided($plan, $yard), Say::text('frame.reason_fixings'), $request->integer('based_on'));
 
-        return redirect()->route('cut.fixings', $job)->with('said', Say::text('frame.kept_fixings'));
+        return redirect()->route('cut.fixings', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])])->with('said', Say::text('frame.kept_fixings'));
     }
 
     public function boards(Job $job): View

@@ -18,12 +18,13 @@ final readonly class Connector
      * @param  int  $screws  in each
      * @param  ?Length  $screwLong  of each of them
      * @param  ?Length  $boltOff  of a base: its bolt off the middle of the post, along the rows
+     * @param  string  $pattern  of its holes, as its sheet has it; empty where nobody said
      *
      * @throws PlanRefused when nothing goes into it
      */
     public function __construct(
         public string $name, public Length $from, public Length $to, public ?int $plies = null, public ?Length $leastDeep = null, public int $screws = 0, public ?Length $screwLong = null,
-        public ?Length $boltOff = null,
+        public ?Length $boltOff = null, public string $pattern = '',
     ) {
         if (! $to->isPositive() || $from->isLongerThan($to) || $from->isNegative()) {
             throw PlanRefused::connectorTakesNothing();

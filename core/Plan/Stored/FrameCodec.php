@@ -101,7 +101,7 @@ final class FrameCodec
         return [
             'name' => $connector->name, 'from' => $connector->from->nanometres, 'to' => $connector->to->nanometres, 'plies' => $connector->plies,
             'least_deep' => $connector->leastDeep?->nanometres, 'screws' => $connector->screws, 'screw_long' => $connector->screwLong?->nanometres,
-            'bolt_off' => $connector->boltOff?->nanometres,
+            'bolt_off' => $connector->boltOff?->nanometres, ...($connector->pattern === '' ? [] : ['pattern' => $connector->pattern]),
         ];
     }
 
@@ -109,7 +109,7 @@ final class FrameCodec
     {
         return new Connector(
             $stored->text('name'), $stored->length('from'), $stored->length('to'), $stored->wholeOrNone('plies'), $stored->lengthOrNone('least_deep'), $stored->whole('screws'),
-            $stored->lengthOrNone('screw_long'), $stored->lengthOrNone('bolt_off'),
+            $stored->lengthOrNone('screw_long'), $stored->lengthOrNone('bolt_off'), $stored->text('pattern', ''),
         );
     }
 

@@ -11,6 +11,8 @@
                 :value="$length ? $plan->write($length) : ''" :unit="$unit" />
         @endforeach
         <x-field form="fixings" :name="$use.'_screws'" :label="$say('frame.connector_screws')" :value="$now->screws ?? ''" inputmode="numeric" />
+        <x-field wide form="fixings" :name="$use.'_pattern'" :label="$say('frame.connector_pattern')" :hint="$say('frame.connector_pattern_why')"
+            :value="$now->pattern ?? ''" />
         @if ($use === 'base')
             <x-field form="fixings" name="base_bolt_off" :label="$say('frame.connector_bolt_off')" :hint="$say('frame.connector_bolt_off_why',
                 side: $plan->sides->plusX)" :value="$now?->boltOff ? $plan->write($now->boltOff) : ''" :unit="$unit" />

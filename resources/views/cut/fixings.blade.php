@@ -3,6 +3,9 @@
     <div class="two">
         <section class="paper">
             <h1>{{ $say('frame.fixings_title') }}</h1>
+            @if (count($page->standsOn()) > 1)<form method="get" action="{{ route('cut.fixings', $job) }}" class="entry">
+                <x-choice form="sum" name="on" :label="$say('frame.stands_on')" :value="$page->on" :options="$page->standsOn()" />
+                <button class="button button-second">{{ $say('frame.on_show') }}</button></form>@endif
             @if ($page->rules->layers === [])
                 <p class="hint">{{ $say('frame.nothing_to_cut') }} <a href="{{ route('cut.members', $job) }}">{{ $say('frame.to_the_frame') }}</a></p>
             @else
@@ -28,6 +31,7 @@
                 <form method="post" action="{{ route('cut.fixings.decide', $job) }}" class="entry">
                     @csrf <input type="hidden" name="form" value="fixings"><input type="hidden" name="based_on"
                         value="{{ old('based_on', $job->revision->number) }}">
+                    <input type="hidden" name="on" value="{{ $page->on }}">
                     <x-choice wide form="fixings" name="air" :label="$say('frame.air')" :value="$page->rules->air->value" :options="$page->airs()" />
                     @if ($page->hasBases())
                         <h2 class="field-wide">{{ $say('frame.bases') }}</h2>

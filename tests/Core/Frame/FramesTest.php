@@ -74,7 +74,7 @@ final class FramesTest extends TestCase
         $rails = UsualFrame::of(JobKind::FenceLine, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail();
         foreach ([[[], [2 => 2500, 4 => 6000]], [[$gate], [2 => 1500, 4 => 2500, 6 => 6000 - 1500 - 1180]]] as [$gates, $long]) {
             $plan = Builds::plan()->withParts([$this->part(PartKind::Row, 20.0, $gates)]);
-            $pieces = Frames::decided($plan->withPartFrame($plan->parts[0], $rails), new Log([]))->of(LayerKind::Rail);
+            $pieces = Frames::decided($plan->withPartFrame($plan->parts[0], $rails), new Log([]))->piecesOf(LayerKind::Rail);
             $this->assertEqualsCanonicalizing(array_values($long), array_values(array_unique($this->lengths($pieces))));
             $this->assertCount(2 * count($long), $pieces);
         }

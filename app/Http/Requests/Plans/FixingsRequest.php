@@ -15,6 +15,7 @@ use Aequus\Plan\Frame\Joinery;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Plan;
 use App\Frame\FixingsPage;
+use App\Frame\MembersPage;
 use App\Type\Say;
 use App\World\Supplier;
 use Illuminate\Validation\ValidationException;
@@ -27,9 +28,15 @@ final class FixingsRequest extends PlanChangeRequest
     private const MOST_SCREWS = 60;
 
     /** @throws ValidationException with each refusal at its field */
-    public function frame(Plan $plan, Supplier $yard): FrameRules
+    public function decided(Plan $plan, Supplier $yard): Plan
     {
-        $rules = UsualFrame::orDecided($plan);
+        $part = MembersPage::partOf($plan, $this->text('on'));
+
+        return $part === null ? $plan->withFrame($this->frame($plan, UsualFrame::orDecided($plan), $yard)) : $plan->withPartFrame($part, $this->frame($plan, UsualFrame::ofPart($plan, $part), $yard));
+    }
+
+    private function frame(Plan $plan, FrameRules $rules, Supplier $yard): FrameRules
+    {
         $sold = $yard->connectors($plan->notation->unit);
         foreach ($rules->layers as $layer) {
             // What this page did not show stays as it is.
@@ -84,7 +91,7 @@ final class FixingsRequest extends PlanChangeRequest
         [$plies, $screws] = [$this->count("{$use}_plies", self::MOST_PLIES), $this->count("{$use}_screws", self::MOST_SCREWS)];
 
         return $from === null || $to === null ? null : $this->attempt(
-            "{$use}_from", fn () => new Connector(mb_substr($this->text("{$use}_name"), 0, 60), $from, $to, $plies, $deep, $screws ?? 0, $screw, $bolt),
+            "{$use}_from", fn () => new Connector(mb_substr($this->text("{$use}_name"), 0, 60), $from, $to, $plies, $deep, $screws ?? 0, $screw, $bolt, mb_substr($this->text("{$use}_pattern"), 0, 80)),
         );
     }
 

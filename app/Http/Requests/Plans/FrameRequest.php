@@ -14,8 +14,8 @@ use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Frame\Seating;
 use Aequus\Plan\Frame\Spread;
-use Aequus\Plan\Part\Part;
 use Aequus\Plan\Plan;
+use App\Frame\MembersPage;
 use App\Type\Say;
 use Illuminate\Validation\ValidationException;
 
@@ -31,8 +31,7 @@ final class FrameRequest extends PlanChangeRequest
     /** @throws ValidationException with each refusal at its field */
     public function decided(Plan $plan): Plan
     {
-        $id = explode('.', $this->text('on'))[0];
-        $part = array_values(array_filter($plan->parts, fn (Part $part) => $part->id === $id))[0] ?? null;
+        $part = MembersPage::partOf($plan, $this->text('on'));
 
         return $part === null ? $plan->withFrame($this->frame($plan, UsualFrame::orDecided($plan))) : $plan->withPartFrame($part, $this->frame($plan, UsualFrame::ofPart($plan, $part)));
     }
