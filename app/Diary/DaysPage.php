@@ -12,6 +12,7 @@ use Aequus\Days\Sun;
 use Aequus\Days\WeatherHold;
 use Aequus\Days\WeatherHour;
 use Aequus\Days\WorkCalendar;
+use Aequus\Diary\Chance;
 use Aequus\Diary\JobDays;
 use Aequus\Diary\JobToDo;
 use Aequus\Diary\Task;
@@ -31,6 +32,11 @@ final readonly class DaysPage
     /** Days of which weather is asked for. */
     public const KNOWN = 21;
 
+    /** Made-up years that are tried, and days of each. */
+    private const YEARS = 200;
+
+    private const LONGEST = 60;
+
     /** A week is always shown. */
     private const LEAST_SHOWN = 6;
 
@@ -40,15 +46,21 @@ final readonly class DaysPage
 
     public JobDays $days;
 
+    /** How sure that is; null where nobody asked. */
+    public ?Chance $chance;
+
     private DateTimeZone $zone;
 
-    public function __construct(private SiteState $site, Job $job, WeatherStation $weather)
+    public function __construct(private SiteState $site, Job $job, WeatherStation $weather, bool $isChanceAsked = false)
     {
         $this->zone = new DateTimeZone($job->zone);
         $this->hands = self::withOffset($site->plan->hands ?? self::usual(), $site->today, $this->zone);
         $this->forecast = $weather->forecast($site->today, self::KNOWN, $job->place);
         $now = $site->now->setTimezone($this->zone);
-        $this->days = new JobDays(new JobToDo($site, $this->zone), $this->hands, $this->forecast, 60 * (int) $now->format('G') + (int) $now->format('i'));
+        $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
+        $this->days = new JobDays($toDo = new JobToDo($site, $this->zone), $this->hands, $this->forecast, $minute);
+        $this->chance = ! $isChanceAsked || $toDo->all === [] ? null
+            : new Chance($toDo, $this->hands, array_map(fn (int $year) => $weather->year($year, $site->today, self::LONGEST, $job->place), range(1, self::YEARS)), $minute);
     }
 
     /** Two people, half past seven to five, Saturdays and Sundays off. */
@@ -65,6 +77,20 @@ final readonly class DaysPage
             $this->days->finished !== null => Say::text('days.finished', day: $this->day(intdiv($this->days->finished, 1440)), time: self::clock($this->days->finished)),
             default => Say::text('days.beyond', task: $this->days->beyond === null ? '' : TaskWords::of($this->days->beyond), days: self::KNOWN),
         };
+    }
+
+    /** @return list<string> how sure it is, in words; none where nobody asked */
+    public function chances(): array
+    {
+        if ($this->chance === null) {
+            return [];
+        }
+        $by = fn (?int $end, string $done, string $open): string => $end === null ? Say::text($open, days: self::LONGEST) : Say::text($done, day: $this->day(intdiv($end, 1440)));
+
+        return [
+            Say::text('days.chance_years', count: $this->chance->years), $by($this->chance->half, 'days.chance_half', 'days.chance_half_open'),
+            $by($this->chance->fourFifths, 'days.chance_most', 'days.chance_most_open'), ...($this->chance->never === 0 ? [] : [Say::text('days.chance_never', count: $this->chance->never, days: self::LONGEST)]),
+        ];
     }
 
     /** @return list<string> what in the weather holds what does not get done, in words */

@@ -29,6 +29,11 @@ final readonly class SimulatedWeather implements WeatherStation
         return true;
     }
 
+    public function year(int $number, string $first, int $days, string $where): Forecast
+    {
+        return $this->forecast($first, $days, "{$where}, year {$number}");
+    }
+
     public function forecast(string $first, int $days, string $where): Forecast
     {
         $warmth = $hours = [];

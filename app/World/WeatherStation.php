@@ -17,4 +17,7 @@ interface WeatherStation extends StandIn
      * @param  string  $where  any name of a place: the same name has the same weather
      */
     public function forecast(string $first, int $days, string $where): Forecast;
+
+    /** Of the same days as they were in another year: the first, the second … of those it knows. */
+    public function year(int $number, string $first, int $days, string $where): Forecast;
 }

@@ -8,6 +8,7 @@ use Aequus\Days\DayWarmth;
 use Aequus\Days\Forecast;
 use Aequus\Days\Hands;
 use Aequus\Days\Planned;
+use Aequus\Diary\Chance;
 use Aequus\Diary\JobDays;
 use Aequus\Diary\JobToDo;
 use Aequus\Diary\Task;
@@ -190,6 +191,23 @@ final class DaysTest extends FeatureTestCase
         $this->assertSame(2, $job->revisions()->count());
     }
 
+    /** Of two hundred years every fifth is too cold: in four fifths it is done when the mild forecast says, in the rest not at all. */
+    public function test_how_sure_it_is_is_told_by_many_years(): void
+    {
+        $job = $this->level($this->plan());
+        $done = 'done by '.\App\Type\DayName::of($this->days($job)->forecast->date(intdiv($this->days($job)->finished ?? 0, 1440)));
+        $this->page($job)->assertSeeText('In how many years?')->assertDontSeeText('200 made-up years');
+        $page = $this->get("/jobs/{$job->id}/days?chance=1")->assertOk()->assertSeeText('200 made-up years');
+        $page->assertSeeText("half are {$done}")->assertSeeText("four of five {$done}")->assertSeeText('In 40 it is not done within 60 days.');
+        $toDo = $this->toDo($job);
+        $mild = new Forecast('2026-05-04', array_fill(0, 40, new DayWarmth(10.0, 20.0)));
+        $cold = new Forecast('2026-05-04', array_fill(0, 40, new DayWarmth(-9.0, 2.0)));
+        $chance = fn (int $colds): Chance => new Chance($toDo, new Hands(2, 450, 1020), [...array_fill(0, 10 - $colds, $mild), ...array_fill(0, $colds, $cold)], 420);
+        $this->assertSame([false, false, 2], [$chance(2)->half === null, $chance(2)->fourFifths === null, $chance(2)->never]);
+        $this->assertSame([false, true], [$chance(3)->half === null, $chance(3)->fourFifths === null]);
+        $this->assertSame([false, true], [$chance(5)->half === null, $chance(6)->half === null]);
+    }
+
     public function test_a_job_that_is_done_has_no_days_left(): void
     {
         $job = $this->job($this->user, Builds::plan());
@@ -211,6 +229,12 @@ final class DaysTest extends FeatureTestCase
             public function isMadeUp(): bool
             {
                 return true;
+            }
+
+            public function year(int $number, string $first, int $days, string $where): Forecast
+            {
+                // Every fifth year is too cold to pour.
+                return (new self($number % 5 === 0 ? -9.0 : $this->least, $number % 5 === 0 ? 2.0 : $this->greatest))->forecast($first, $days, $where);
             }
 
             public function forecast(string $first, int $days, string $where): Forecast

@@ -16,17 +16,18 @@ use App\World\WeatherStation;
 use DateTimeZone;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
 /** The job as days. */
 final class DaysController extends Controller
 {
-    public function show(Job $job, WeatherStation $weather): View
+    public function show(Request $request, Job $job, WeatherStation $weather): View
     {
         $site = $this->site($job);
 
-        $page = new DaysPage($site->state, $job, $weather);
+        $page = new DaysPage($site->state, $job, $weather, $request->boolean('chance'));
 
         return $this->page('days.show', $site, ['page' => $page, 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
     }

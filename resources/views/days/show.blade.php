@@ -5,6 +5,8 @@
             @foreach ($page->heldBy() as $held)<p class="refusal">{{ $held }}</p>@endforeach
             @if ($isMadeUp)<p class="verdict-why">{{ $say('days.made_up') }}</p>@endif
             @if ($page->days->toDo->all !== [])
+                @if ($page->chance)<p>@foreach ($page->chances() as $chance){{ $chance }} @endforeach</p>
+                @else<p class="no-print"><a href="{{ route('days', ['job' => $job, 'chance' => 1]) }}">{{ $say('days.chance') }}</a></p>@endif
                 <figure class="drawing scroll-x"><x-drawing.days :model="$drawing" /><figcaption class="hint">{{ $say('days.drawn_how')
                     }}</figcaption></figure>
                 @if ($page->waits() !== [])<h2>{{ $say('days.waits') }}</h2>

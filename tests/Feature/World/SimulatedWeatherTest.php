@@ -16,7 +16,7 @@ final class SimulatedWeatherTest extends StandInTestCase
 
     protected function answers(StandIn $one): mixed
     {
-        return $one instanceof SimulatedWeather ? [$one->forecast('2026-02-27', 9, 'orchard'), $one->forecast('2026-07-01', 1, ''), $one->forecast('2026-07-01', 0, 'beck')] : $this->fail();
+        return $one instanceof SimulatedWeather ? [$one->forecast('2026-02-27', 9, 'orchard'), $one->forecast('2026-07-01', 1, ''), $one->forecast('2026-07-01', 0, 'beck'), $one->year(3, '2026-07-01', 2, 'beck')] : $this->fail();
     }
 
     /** A day has one weather, whichever day it is asked on; another place has another. */
@@ -28,6 +28,7 @@ final class SimulatedWeatherTest extends StandInTestCase
         $this->assertEquals(array_slice($week->days, 4), $later->days);
         $this->assertEquals($week->touched(4 * 1440, 7 * 1440), $later->touched(0, 3 * 1440));
         $this->assertNotEquals($week->days, $station->forecast('2026-05-04', 7, 'beck')->days);
+        $this->assertNotEquals($station->year(1, '2026-05-04', 7, 'orchard')->days, $station->year(2, '2026-05-04', 7, 'orchard')->days);
     }
 
     /** Over twenty years July is warmer than January, it rains on some days and not on most, and thunder comes in summer only. */
