@@ -58,7 +58,7 @@ final readonly class DaysPage
         $this->forecast = $weather->forecast($site->today, self::KNOWN, $job->place);
         $now = $site->now->setTimezone($this->zone);
         $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
-        $this->days = new JobDays($toDo = new JobToDo($site, $this->zone), $this->hands, $this->forecast, $minute);
+        $this->days = JobDays::soonest($toDo = new JobToDo($site, $this->zone), $this->hands, $this->forecast, $minute);
         $this->chance = ! $isChanceAsked || $toDo->all === [] ? null
             : new Chance($toDo, $this->hands, array_map(fn (int $year) => $weather->year($year, $site->today, self::LONGEST, $job->place), range(1, self::YEARS)), $minute);
     }
@@ -97,6 +97,12 @@ final readonly class DaysPage
     public function heldBy(): array
     {
         return array_map(fn (WeatherHold $hold) => Say::text("days.held_{$hold->value}"), array_values(array_filter($this->days->heldBy, fn (WeatherHold $hold) => $hold !== WeatherHold::NotKnown)));
+    }
+
+    /** Whether fewer are done sooner than all, in words; empty where not. */
+    public function fewer(): string
+    {
+        return $this->days->hands->people < $this->hands->people ? Say::text('days.fewer', count: $this->days->hands->people, all: $this->hands->people) : '';
     }
 
     /** @return list<int> days on which something is done or waited for, from today; rest days in between with them */

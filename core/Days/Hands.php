@@ -16,6 +16,12 @@ final readonly class Hands
     {
     }
 
+    /** The same with so many of them. */
+    public function only(int $people): self
+    {
+        return new self($people, $this->from, $this->to, $this->calendar, $this->place);
+    }
+
     /** @param  string  $day  as YYYY-MM-DD */
     public function window(string $day): WorkWindow
     {

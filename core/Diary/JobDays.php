@@ -46,7 +46,7 @@ final readonly class JobDays
      * @param  int  $now  minutes from the forecast’s first midnight
      * @param  array<string, float>  $rates  by task, where they were said or learned
      */
-    public function __construct(public JobToDo $toDo, Hands $hands, public Forecast $forecast, int $now, array $rates = [], HoldRules $rules = new HoldRules)
+    public function __construct(public JobToDo $toDo, public Hands $hands, public Forecast $forecast, int $now, array $rates = [], HoldRules $rules = new HoldRules)
     {
         $this->cure = $toDo->cure;
         $planned = [];
@@ -76,6 +76,22 @@ final readonly class JobDays
         $this->wait = $this->cure > 0.0 ? self::waitAfterTheFill($planned) : null;
         $this->heldBy = $held === null ? [] : Schedule::heldBy($held, $hands, $forecast, $rules);
         $this->finished = $beyond !== null || $planned === [] ? null : max(array_map(fn (array $done) => $done[count($done) - 1]->ends(), $planned));
+    }
+
+    /**
+     * With all hands, or with fewer where that is done sooner: halves of days come out otherwise, or more are held up by the weather.
+     *
+     * @param  array<string, float>  $rates
+     */
+    public static function soonest(JobToDo $toDo, Hands $hands, Forecast $forecast, int $now, array $rates = [], HoldRules $rules = new HoldRules): self
+    {
+        $best = new self($toDo, $hands, $forecast, $now, $rates, $rules);
+        for ($people = $hands->people - 1; $people > 0; $people--) {
+            $fewer = new self($toDo, $hands->only($people), $forecast, $now, $rates, $rules);
+            $best = ($fewer->finished ?? PHP_INT_MAX) < ($best->finished ?? PHP_INT_MAX) ? $fewer : $best;
+        }
+
+        return $best;
     }
 
     /**

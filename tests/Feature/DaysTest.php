@@ -40,6 +40,7 @@ use Aequus\Site\SiteState;
 use App\Models\Job;
 use App\Models\User;
 use App\Site\ReadSite;
+use App\World\SimulatedWeather;
 use App\World\WeatherStation;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
@@ -189,6 +190,30 @@ final class DaysTest extends FeatureTestCase
         $this->page($job)->assertSeeText('Choose a calendar’s file');
         $read("BEGIN:VCALENDAR\r\nEND:VCALENDAR\r\n")->assertSessionHasErrors('calendar');
         $this->assertSame(2, $job->revisions()->count());
+    }
+
+    /** Whatever the weather: one more at hand never promises a later day, for where fewer are sooner fewer are taken. */
+    public function test_one_more_never_promises_a_later_day(): void
+    {
+        $job = $this->level($this->plan());
+        $toDo = $this->toDo($job);
+        for ($seed = 1; $seed <= 25; $seed++) {
+            $weather = (new SimulatedWeather($seed))->forecast('2026-04-06', 60, 'orchard');
+            $before = PHP_INT_MAX;
+            for ($people = 1; $people <= 5; $people++) {
+                $days = JobDays::soonest($toDo, new Hands($people, 450, 1020), $weather, 420);
+                $this->assertLessThanOrEqual($before, $days->finished ?? PHP_INT_MAX);
+                $before = $days->finished ?? PHP_INT_MAX;
+            }
+        }
+        // At a quarter past two eleven quarters are left: three fill 43.5 bags in twelve, on Tuesday; two begin today and end before them.
+        $plan = $job->revision->plan();
+        $this->write($job, $this->user, ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $plan->grid->posts));
+        $this->write($job, $this->user, ...array_map(fn ($post) => new PostSet($post->id), $plan->grid->posts));
+        $warm = new Forecast('2026-05-04', array_fill(0, 20, new DayWarmth(20.0, 20.0)));
+        $three = JobDays::soonest($this->toDo($job), new Hands(3, 450, 1020), $warm, 855);
+        $this->assertSame(2, $three->hands->people);
+        $this->assertLessThan((new JobDays($this->toDo($job), new Hands(3, 450, 1020), $warm, 855))->finished, $three->finished);
     }
 
     /** Of two hundred years every fifth is too cold: in four fifths it is done when the mild forecast says, in the rest not at all. */

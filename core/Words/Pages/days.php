@@ -8,6 +8,7 @@ return [
     'all_done' => 'No work is left that takes its hours.',
     'finished' => 'Done on {day} at {time}, if the weather is as forecast.',
     'beyond' => '{task}: not within the {days} days whose weather is told.',
+    'fewer' => 'With {count} at work it is done sooner than with {all}: that is what stands here.',
     'chance' => 'In how many years?',
     'chance_years' => 'Of {count} made-up years',
     'chance_half' => 'half are done by {day},',

@@ -2,6 +2,7 @@
     <div class="two">
         <section class="paper">
             <h1>{{ $page->answer() }}</h1>
+            @if ($page->fewer())<p class="verdict-why">{{ $page->fewer() }}</p>@endif
             @foreach ($page->heldBy() as $held)<p class="refusal">{{ $held }}</p>@endforeach
             @if ($isMadeUp)<p class="verdict-why">{{ $say('days.made_up') }}</p>@endif
             @if ($page->days->toDo->all !== [])
