@@ -235,7 +235,14 @@ final readonly class DaysPage
     /** @return list<array{string, string, string}> what is left: its name, how many, and how fast one person gets on with it */
     public function left(): array
     {
-        return array_map(fn ($one) => [TaskWords::of($one->task), Say::text("days.left_{$one->task->value}", count: $one->pieces), Say::text("days.rate_{$one->task->value}", rate: rtrim(rtrim(number_format($one->task->usualRate(), 1), '0'), '.'))], $this->days->toDo->all);
+        return array_map(fn ($one) => [TaskWords::of($one->task), Say::text("days.left_{$one->task->value}", count: $one->pieces), Say::text("days.rate_{$one->task->value}", rate: rtrim(rtrim(number_format($this->hands->rates[$one->task->value] ?? $one->task->usualRate(), 2), '0'), '.'))], $this->days->toDo->all);
+    }
+
+    /** @return list<array{string, string, string}> how fast one is, kind by kind: field, label, and what was said; empty for the usual */
+    public function rates(): array
+    {
+        return array_map(fn (Task $task) => ["rate_{$task->value}", Say::text('days.rate_of', task: TaskWords::of($task), rate: Say::text("days.rate_{$task->value}", rate: (string) $task->usualRate())), isset(
+            $this->hands->rates[$task->value]) ? (string) $this->hands->rates[$task->value] : ''], Task::cases());
     }
 
     /** Hours and minutes of a moment. */
@@ -254,7 +261,7 @@ final readonly class DaysPage
         $place = $hands->place;
 
         return $place === null ? $hands : new Hands(
-            $hands->people, $hands->from, $hands->to, $hands->calendar, new OnEarth($place->latitude, $place->longitude, intdiv($zone->getOffset(new \DateTimeImmutable("{$today} 12:00", $zone)), 60)),
+            $hands->people, $hands->from, $hands->to, $hands->calendar, new OnEarth($place->latitude, $place->longitude, intdiv($zone->getOffset(new \DateTimeImmutable("{$today} 12:00", $zone)), 60)), $hands->rates,
         );
     }
 }

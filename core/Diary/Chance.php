@@ -24,11 +24,10 @@ final readonly class Chance
     /**
      * @param  non-empty-list<Forecast>  $years  of the same days
      * @param  int  $now  minutes from the first midnight
-     * @param  array<string, float>  $rates  by task
      */
-    public function __construct(JobToDo $toDo, Hands $hands, array $years, int $now, array $rates = [], HoldRules $rules = new HoldRules)
+    public function __construct(JobToDo $toDo, Hands $hands, array $years, int $now, HoldRules $rules = new HoldRules)
     {
-        $finished = array_map(fn (Forecast $year) => JobDays::soonest($toDo, $hands, $year, $now, $rates, $rules)->finished ?? PHP_INT_MAX, $years);
+        $finished = array_map(fn (Forecast $year) => JobDays::soonest($toDo, $hands, $year, $now, $rules)->finished ?? PHP_INT_MAX, $years);
         sort($finished);
         $this->years = count($finished);
         $this->never = count(array_filter($finished, fn (int $end) => $end === PHP_INT_MAX));

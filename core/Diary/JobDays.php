@@ -44,16 +44,15 @@ final readonly class JobDays
 
     /**
      * @param  int  $now  minutes from the forecast’s first midnight
-     * @param  array<string, float>  $rates  by task, where they were said or learned
      */
-    public function __construct(public JobToDo $toDo, public Hands $hands, public Forecast $forecast, int $now, array $rates = [], HoldRules $rules = new HoldRules)
+    public function __construct(public JobToDo $toDo, public Hands $hands, public Forecast $forecast, int $now, HoldRules $rules = new HoldRules)
     {
         $this->cure = $toDo->cure;
         $planned = [];
         $works = $byTask = [];
         $beyond = $held = null;
         foreach ($toDo->all as $one) {
-            foreach ($this->pieces($one, $hands, $rates, $works) as $work) {
+            foreach ($this->pieces($one, $hands, $works) as $work) {
                 $works[] = $work;
                 $byTask[$work->name] = $one->task;
             }
@@ -78,16 +77,12 @@ final readonly class JobDays
         $this->finished = $beyond !== null || $planned === [] ? null : max(array_map(fn (array $done) => $done[count($done) - 1]->ends(), $planned));
     }
 
-    /**
-     * With all hands, or with fewer where that is done sooner: halves of days come out otherwise, or more are held up by the weather.
-     *
-     * @param  array<string, float>  $rates
-     */
-    public static function soonest(JobToDo $toDo, Hands $hands, Forecast $forecast, int $now, array $rates = [], HoldRules $rules = new HoldRules): self
+    /** With all hands, or with fewer where that is done sooner: halves of days come out otherwise, or more are held up by the weather. */
+    public static function soonest(JobToDo $toDo, Hands $hands, Forecast $forecast, int $now, HoldRules $rules = new HoldRules): self
     {
-        $best = new self($toDo, $hands, $forecast, $now, $rates, $rules);
+        $best = new self($toDo, $hands, $forecast, $now, $rules);
         for ($people = $hands->people - 1; $people > 0; $people--) {
-            $fewer = new self($toDo, $hands->only($people), $forecast, $now, $rates, $rules);
+            $fewer = new self($toDo, $hands->only($people), $forecast, $now, $rules);
             $best = ($fewer->finished ?? PHP_INT_MAX) < ($best->finished ?? PHP_INT_MAX) ? $fewer : $best;
         }
 
@@ -109,15 +104,14 @@ final readonly class JobDays
     }
 
     /**
-     * @param  array<string, float>  $rates
      * @param  list<Work>  $before
      * @return list<Work> in pieces of half a day where it can’t stop in between
      */
-    private function pieces(ToDo $one, Hands $hands, array $rates, array $before): array
+    private function pieces(ToDo $one, Hands $hands, array $before): array
     {
         $kind = $one->task->kind($this->toDo->isPoured);
         $people = max(1, $one->task->together($hands->people));
-        $rate = $rates[$one->task->value] ?? $one->task->usualRate();
+        $rate = $hands->rates[$one->task->value] ?? $one->task->usualRate();
         $quarters = (int) ceil(4 * $one->amount / $rate / $people - 1e-9);
         $count = $kind->stops() ? 1 : max(1, (int) ceil($quarters / self::HALF_A_DAY));
         $last = $before === [] ? null : $before[count($before) - 1];

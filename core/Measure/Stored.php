@@ -129,6 +129,18 @@ final readonly class Stored
         return array_map(fn (int|string $key) => $in?->whole($key) ?? 0, array_keys($in->pieces ?? []));
     }
 
+    /** @return array<string, float> by name; none where nothing of that name was stored */
+    public function reals(int|string $name): array
+    {
+        $reals = [];
+        $in = $this->inOrNone($name);
+        foreach (array_keys($in->pieces ?? []) as $key) {
+            $reals[(string) $key] = $in?->real($key) ?? 0.0;
+        }
+
+        return $reals;
+    }
+
     /** @return array<string, string> by name, or by place */
     public function texts(int|string $name): array
     {

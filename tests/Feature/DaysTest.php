@@ -98,7 +98,7 @@ final class DaysTest extends FeatureTestCase
         $left = $this->toDo($job);
         $this->assertSame([Task::TakeBracesOff, Task::CutTops, Task::BuildFrame], array_map(fn (ToDo $one) => $one->task, $left->all));
         $this->assertSame('2026-05-05T07:00', $this->of($left, Task::TakeBracesOff)->notBefore);
-        $this->get("/jobs/{$job->id}/days")->assertSeeText('Braces off')->assertDontSeeText('Set and plumb');
+        $this->get("/jobs/{$job->id}/days")->assertSeeText('Braces off')->assertDontSee('<b>Set and plumb</b>', false);
     }
 
     public function test_marks_that_are_waited_for_hold_the_digging(): void
@@ -161,16 +161,22 @@ final class DaysTest extends FeatureTestCase
         $hands = $job->fresh()?->revision->plan()->hands ?? $this->fail();
         $this->assertSame([1, 480, 990, [7], ['2026-05-05', '2026-05-06'], 47.2, -8.0], [$hands->people, $hands->from, $hands->to, $hands->calendar->restDays, $hands->calendar->holidays, $hands->place?->latitude, $hands->place?->longitude]);
         $this->assertGreaterThan($two, $this->days($job)->finished);
+        // Twice as fast at digging, the rest as usual.
+        $keep(['rate_dig' => '1,0', 'rate_fill' => ''])->assertSessionHasNoErrors();
+        $this->assertSame(['dig' => 1.0], $job->fresh()?->revision->plan()->hands?->rates);
+        $this->assertSame((int) ceil(4 * 4.8), $this->days($job)->planned[Task::Dig->value][0]->work->quarters);
+        $this->page($job)->assertSeeText('1 m of hole')->assertSee('Dig, usually 0.5 m of hole');
+        $keep(['holidays' => '2026-05-05; 2026-05-06', 'latitude' => '47,2', 'longitude' => '-8', 'rate_dig' => '1'])->assertSessionHasNoErrors();
         $this->page($job)->assertSee('value="16:30"', false)->assertSeeText('Light ')->assertSee('value="2026-05-05; 2026-05-06"', false);
         $plan = $job->fresh()?->revision->plan() ?? $this->fail();
         $this->assertEquals($plan, PlanCodec::decode(json_decode((string) json_encode(PlanCodec::encode($plan)), true)));
         foreach ([
-            'people' => ['people' => '0'], 'from' => ['from' => 'early'], 'to' => ['to' => '7:00'], 'holidays' => ['holidays' => '2026-02-30'], 'latitude' => ['latitude' => '91', 'longitude' => '8'],
+            'rate_dig' => ['rate_dig' => '0'], 'rate_cut' => ['rate_cut' => 'fast'], 'people' => ['people' => '0'], 'from' => ['from' => 'early'], 'to' => ['to' => '7:00'], 'holidays' => ['holidays' => '2026-02-30'], 'latitude' => ['latitude' => '91', 'longitude' => '8'],
             'longitude' => ['latitude' => '40', 'longitude' => ''], 'rest_1' => array_fill_keys(array_map(fn (int $day) => "rest_{$day}", range(1, 7)), '1'),
         ] as $field => $typed) {
             $keep($typed)->assertSessionHasErrors($field);
         }
-        $this->assertSame(2, $job->revisions()->count());
+        $this->assertSame(4, $job->revisions()->count());
     }
 
     public function test_days_go_into_a_calendar_and_holidays_come_out_of_one(): void

@@ -16,7 +16,7 @@ final class HandsCodec
     public static function encode(Hands $hands): array
     {
         return [
-            'people' => $hands->people, 'from' => $hands->from, 'to' => $hands->to, 'rest' => $hands->calendar->restDays, 'holidays' => $hands->calendar->holidays,
+            'people' => $hands->people, 'from' => $hands->from, 'to' => $hands->to, 'rest' => $hands->calendar->restDays, 'holidays' => $hands->calendar->holidays, ...($hands->rates === [] ? [] : ['rates' => $hands->rates]),
             ...($hands->place === null ? [] : ['place' => ['latitude' => $hands->place->latitude, 'longitude' => $hands->place->longitude, 'offset' => $hands->place->offset]]),
         ];
     }
@@ -27,7 +27,7 @@ final class HandsCodec
 
         return new Hands(
             $stored->whole('people'), $stored->whole('from'), $stored->whole('to'), new WorkCalendar($stored->wholes('rest'), array_values($stored->texts('holidays'))),
-            $place === null ? null : new OnEarth($place->real('latitude'), $place->real('longitude'), $place->whole('offset')),
+            $place === null ? null : new OnEarth($place->real('latitude'), $place->real('longitude'), $place->whole('offset')), $stored->reals('rates'),
         );
     }
 }

@@ -57,6 +57,8 @@ return [
     'rate_strip' => '{rate} posts',
     'rate_cut' => '{rate} tops',
     'rate_frame' => '{rate} pieces',
+    'rate_of' => '{task}, usually {rate}',
+    'no_rate' => 'Type how many in an hour, above zero and at most {most}; empty for the usual.',
     'drawn' => 'Days as holes along the string, each with its hours of work: {told}',
     'drawn_how' => 'Each day hangs from the string. The pale band is the time from dawn to dusk, or your hours; dark is work, hatched is waiting.',
     'event' => '{task}: {job}',

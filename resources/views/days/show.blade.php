@@ -49,6 +49,9 @@
                     <x-field form="hands" name="latitude" :label="$say('days.latitude')" :hint="$say('days.place_why')"
                         :value="$page->hands->place->latitude ?? ''" />
                     <x-field form="hands" name="longitude" :label="$say('days.longitude')" :value="$page->hands->place->longitude ?? ''" />
+                    <h2 class="field-wide">{{ $say('days.how_fast') }}</h2>
+                    @foreach ($page->rates() as [$name, $label, $now])<x-field wide form="hands" :name="$name" :label="$label" :value="$now"
+                        inputmode="decimal" />@endforeach
                     <button class="button">{{ $say('days.keep') }}</button>
                 </form>
                 <form method="post" action="{{ route('days.holidays', $job) }}" class="stack" enctype="multipart/form-data"

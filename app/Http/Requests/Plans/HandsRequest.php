@@ -7,6 +7,7 @@ namespace App\Http\Requests\Plans;
 use Aequus\Days\Hands;
 use Aequus\Days\OnEarth;
 use Aequus\Days\WorkCalendar;
+use Aequus\Diary\Task;
 use App\Type\Say;
 use DateTimeImmutable;
 use Illuminate\Validation\ValidationException;
@@ -15,6 +16,9 @@ use Illuminate\Validation\ValidationException;
 final class HandsRequest extends PlanChangeRequest
 {
     private const MOST_PEOPLE = 12;
+
+    /** Of anything in an hour. */
+    private const FASTEST = 1000;
 
     /** @throws ValidationException with each refusal at its field */
     public function hands(): Hands
@@ -31,10 +35,10 @@ final class HandsRequest extends PlanChangeRequest
         if (count($rest) === 7) {
             $this->refuse('rest_1', Say::text('days.works_never'));
         }
-        [$holidays, $place] = [$this->holidays(), $this->place()];
+        [$holidays, $place, $rates] = [$this->holidays(), $this->place(), $this->rates()];
         $this->stopIfRefused();
 
-        return new Hands((int) $people, $from ?? 0, $to ?? 0, new WorkCalendar($rest, $holidays), $place);
+        return new Hands((int) $people, $from ?? 0, $to ?? 0, new WorkCalendar($rest, $holidays), $place, $rates);
     }
 
     /** After midnight; null where it was refused. */
@@ -62,6 +66,22 @@ final class HandsRequest extends PlanChangeRequest
         }
 
         return array_values(array_unique($days));
+    }
+
+    /** @return array<string, float> by task, where one was typed */
+    private function rates(): array
+    {
+        $rates = [];
+        foreach (Task::cases() as $task) {
+            $typed = str_replace(',', '.', $this->text("rate_{$task->value}"));
+            if ($typed !== '' && (! is_numeric($typed) || (float) $typed <= 0.0 || (float) $typed > self::FASTEST)) {
+                $this->refuse("rate_{$task->value}", Say::text('days.no_rate', most: self::FASTEST));
+            } elseif ($typed !== '') {
+                $rates[$task->value] = (float) $typed;
+            }
+        }
+
+        return $rates;
     }
 
     /** Null where nobody said, so that daylight does not count. */
