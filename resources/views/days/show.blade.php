@@ -8,7 +8,8 @@
             @if ($page->days->toDo->all !== [])
                 @if ($page->chance)<p>@foreach ($page->chances() as $chance){{ $chance }} @endforeach</p>
                 @else<p class="no-print"><a href="{{ route('days', ['job' => $job, 'chance' => 1]) }}">{{ $say('days.chance') }}</a></p>@endif
-                <figure class="drawing scroll-x"><x-drawing.days :model="$drawing" /><figcaption class="hint">{{ $say('days.drawn_how')
+                <figure class="drawing"><div class="days-scroll" tabindex="0" role="region" aria-label="{{ $say('days.title')
+                    }}"><x-drawing.days :model="$drawing" /></div><figcaption class="hint">{{ $say('days.drawn_how')
                     }}</figcaption></figure>
                 @if ($page->waits() !== [])<h2>{{ $say('days.waits') }}</h2>
                     <ul class="rows">@foreach ($page->waits() as $wait)<li>{{ $wait }}</li>@endforeach</ul>@endif
