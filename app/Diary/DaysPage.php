@@ -6,6 +6,7 @@ namespace App\Diary;
 
 use Aequus\Days\Forecast;
 use Aequus\Days\Hands;
+use Aequus\Days\HoldRules;
 use Aequus\Days\Light;
 use Aequus\Days\OnEarth;
 use Aequus\Days\Sun;
@@ -60,7 +61,7 @@ final readonly class DaysPage
         $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
         $this->days = JobDays::soonest($toDo = new JobToDo($site, $this->zone), $this->hands, $this->forecast, $minute);
         $this->chance = ! $isChanceAsked || $toDo->all === [] ? null
-            : new Chance($toDo, $this->hands, array_map(fn (int $year) => $weather->year($year, $site->today, self::LONGEST, $job->place), range(1, self::YEARS)), $minute);
+            : new Chance($toDo, $this->days->hands, array_map(fn (int $year) => $weather->year($year, $site->today, self::LONGEST, $job->place), range(1, self::YEARS)), $minute);
     }
 
     /** Two people, half past seven to five, Saturdays and Sundays off. */
@@ -96,7 +97,7 @@ final readonly class DaysPage
     /** @return list<string> what in the weather holds what does not get done, in words */
     public function heldBy(): array
     {
-        return array_map(fn (WeatherHold $hold) => Say::text("days.held_{$hold->value}"), array_values(array_filter($this->days->heldBy, fn (WeatherHold $hold) => $hold !== WeatherHold::NotKnown)));
+        return array_map(fn (WeatherHold $hold) => $hold === WeatherHold::ColdAtThePour ? Say::text('days.held_cold_at_the_pour', limit: $this->degrees((new HoldRules)->pour)) : Say::text("days.held_{$hold->value}"), array_values(array_filter($this->days->heldBy(), fn (WeatherHold $hold) => $hold !== WeatherHold::NotKnown)));
     }
 
     /** Whether fewer are done sooner than all, in words; empty where not. */

@@ -8,8 +8,13 @@ use DateTimeImmutable;
 use DateTimeZone;
 
 /** The weather of some days that follow each other. Moments are minutes from the first midnight; known to the last one. */
-final readonly class Forecast
+final class Forecast
 {
+    private const QUARTER = 15;
+
+    /** @var array<array-key, list<int>> by a temperature, for every quarter hour of the clock the next one that is colder */
+    private array $colder = [];
+
     /** Minutes of the day at which it is coldest and warmest. */
     private const COLDEST = 360;
 
@@ -22,7 +27,7 @@ final readonly class Forecast
      * @param  non-empty-list<DayWarmth>  $days
      * @param  array<int, WeatherHour>  $hours  by their number from the first midnight; what is not named is still and dry
      */
-    public function __construct(public string $first, public array $days, private array $hours = [])
+    public function __construct(public readonly string $first, public readonly array $days, private readonly array $hours = [])
     {
     }
 
@@ -49,6 +54,28 @@ final readonly class Forecast
             $into <= self::WARMEST => self::between($today->least, $today->greatest, ($into - self::COLDEST) / (self::WARMEST - self::COLDEST)),
             default => self::between($today->greatest, $next->least, ($into - self::WARMEST) / (self::DAY - self::WARMEST + self::COLDEST)),
         };
+    }
+
+    /** Whether it is colder than that on any quarter hour of the clock from one moment to another, both ends with it. */
+    public function isBelow(int $from, int $to, float $below): bool
+    {
+        $colder = $this->colder[(string) $below] ??= $this->nextBelow($below);
+
+        return ($colder[intdiv($from + self::QUARTER - 1, self::QUARTER)] ?? PHP_INT_MAX) * self::QUARTER <= $to;
+    }
+
+    /** @return list<int> */
+    private function nextBelow(float $below): array
+    {
+        // Behind everything known there is no quarter hour, and so large a number that no moment reaches it.
+        $next = intdiv(PHP_INT_MAX, 2 * self::QUARTER);
+        $colder = [];
+        for ($quarter = intdiv($this->end(), self::QUARTER); $quarter >= 0; $quarter--) {
+            $next = $this->temperature($quarter * self::QUARTER) < $below ? $quarter : $next;
+            $colder[] = $next;
+        }
+
+        return array_reverse($colder);
     }
 
     /** @param  float  $share  of the way from one to the other */

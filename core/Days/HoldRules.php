@@ -7,8 +7,6 @@ namespace Aequus\Days;
 /** The limits at which weather holds work; all can be changed. Just on a limit holds nothing. */
 final readonly class HoldRules
 {
-    private const QUARTER = 15;
-
     private const DAY = 1440;
 
     /**
@@ -31,8 +29,8 @@ final readonly class HoldRules
                 return [WeatherHold::NotKnown];
             }
             $holds = [
-                ...($this->falls($forecast, $from, $to, $this->pour) ? [WeatherHold::ColdAtThePour] : []),
-                ...($this->falls($forecast, $to, $to + self::DAY, $this->frost - $this->kept) ? [WeatherHold::FrostAfterThePour] : []),
+                ...($forecast->isBelow($from, $to, $this->pour) ? [WeatherHold::ColdAtThePour] : []),
+                ...($forecast->isBelow($to, $to + self::DAY, $this->frost - $this->kept) ? [WeatherHold::FrostAfterThePour] : []),
             ];
         } elseif (! $forecast->knows($from) || ! $forecast->knows($to)) {
             return [WeatherHold::NotKnown];
@@ -46,17 +44,5 @@ final readonly class HoldRules
         }
 
         return array_values(array_unique($holds, SORT_REGULAR));
-    }
-
-    /** Whether it is colder than that on any quarter hour of the clock, both ends with it. */
-    private function falls(Forecast $forecast, int $from, int $to, float $below): bool
-    {
-        for ($at = intdiv($from + self::QUARTER - 1, self::QUARTER) * self::QUARTER; $at <= $to; $at += self::QUARTER) {
-            if ($forecast->temperature($at) < $below) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -18,35 +18,54 @@ final class Schedule
     /** @var array<string, Planned> by the name of the work, in its order */
     public array $planned = [];
 
+    /** The first work that has no place, where it was planned as far as it goes; null where all have one. */
+    public ?Work $open = null;
+
     /** @var array<int, true> quarter hours in which people work */
-    private array $open = [];
+    private array $worked = [];
 
     /** @var array<int, int> people at work, by quarter hour */
     private array $busy = [];
 
     /**
      * @param  list<Work>  $works
+     * @param  bool  $isAsFarAsItGoes  whether it ends at the first work that has no place within the days known, instead of being refused
      * @param  int  $begin  before which nothing is done, minutes from the first midnight
      *
      * @throws DaysRefused naming the work that is not done within the days known, needs what comes later, or takes more people than there are
      */
-    public function __construct(array $works, private Hands $hands, private Forecast $forecast, private HoldRules $rules = new HoldRules, private int $begin = 0)
+    public function __construct(array $works, private Hands $hands, private Forecast $forecast, private HoldRules $rules = new HoldRules, private int $begin = 0, bool $isAsFarAsItGoes = false)
     {
         foreach (array_keys($forecast->days) as $day) {
             $date = $forecast->date($day);
             $window = $hands->window($date);
             if ($window->isOpen && $hands->calendar->isWorked($date)) {
                 for ($quarter = (int) ceil($window->from / self::QUARTER - 1e-9); ($quarter + 1) * self::QUARTER <= $window->to + 1e-9; $quarter++) {
-                    $this->open[$day * self::A_DAY + $quarter] = true;
+                    $this->worked[$day * self::A_DAY + $quarter] = true;
                 }
             }
         }
         foreach ($works as $work) {
-            if ($work->people > $hands->people) {
-                throw DaysRefused::morePeopleThanThereAre($work->name);
+            try {
+                $this->plan($work);
+            } catch (DaysRefused $refused) {
+                if (! $isAsFarAsItGoes || $refused->fact->is !== DaysRefusal::NotWithinTheDaysKnown) {
+                    throw $refused;
+                }
+                $this->open = $work;
+
+                return;
             }
-            $this->planned[$work->name] = $this->earliest($work);
         }
+    }
+
+    /** @throws DaysRefused */
+    private function plan(Work $work): void
+    {
+        if ($work->people > $this->hands->people) {
+            throw DaysRefused::morePeopleThanThereAre($work->name);
+        }
+        $this->planned[$work->name] = $this->earliest($work);
     }
 
     /**
@@ -113,7 +132,7 @@ final class Schedule
     /** Whether people have a quarter hour, and no weather holds the work in it. */
     private function isFree(Work $work, int $quarter): bool
     {
-        return isset($this->open[$quarter]) && $this->hasPeople($work, $quarter);
+        return isset($this->worked[$quarter]) && $this->hasPeople($work, $quarter);
     }
 
     private function hasPeople(Work $work, int $quarter): bool
@@ -139,7 +158,7 @@ final class Schedule
             if ($quarter >= $last) {
                 return null;
             }
-            $isWorked = isset($this->open[$quarter]) && $this->rules->at($work, $quarter * self::QUARTER, ($quarter + 1) * self::QUARTER, $this->forecast) === [];
+            $isWorked = isset($this->worked[$quarter]) && $this->rules->at($work, $quarter * self::QUARTER, ($quarter + 1) * self::QUARTER, $this->forecast) === [];
             if ($isWorked && ! $this->hasPeople($work, $quarter)) {
                 return null;
             }

@@ -27,7 +27,7 @@ final readonly class Chance
      */
     public function __construct(JobToDo $toDo, Hands $hands, array $years, int $now, HoldRules $rules = new HoldRules)
     {
-        $finished = array_map(fn (Forecast $year) => JobDays::soonest($toDo, $hands, $year, $now, $rules)->finished ?? PHP_INT_MAX, $years);
+        $finished = array_map(fn (Forecast $year) => (new JobDays($toDo, $hands, $year, $now, $rules))->finished ?? PHP_INT_MAX, $years);
         sort($finished);
         $this->years = count($finished);
         $this->never = count(array_filter($finished, fn (int $end) => $end === PHP_INT_MAX));

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Diary;
 
-use Aequus\Days\DaysRefusal;
-use Aequus\Days\DaysRefused;
 use Aequus\Days\Forecast;
 use Aequus\Days\Hands;
 use Aequus\Days\HoldRules;
@@ -30,8 +28,7 @@ final readonly class JobDays
     /** What is not done within the days whose weather is known; null where everything is. */
     public ?Task $beyond;
 
-    /** @var list<WeatherHold> what in the weather holds it, the most frequent first */
-    public array $heldBy;
+    private ?Work $open;
 
     /** When everything is done; null where the days known do not suffice, or nothing is left. */
     public ?int $finished;
@@ -45,36 +42,32 @@ final readonly class JobDays
     /**
      * @param  int  $now  minutes from the forecast’s first midnight
      */
-    public function __construct(public JobToDo $toDo, public Hands $hands, public Forecast $forecast, int $now, HoldRules $rules = new HoldRules)
+    public function __construct(public JobToDo $toDo, public Hands $hands, public Forecast $forecast, int $now, private HoldRules $rules = new HoldRules)
     {
         $this->cure = $toDo->cure;
         $planned = [];
         $works = $byTask = [];
-        $beyond = $held = null;
         foreach ($toDo->all as $one) {
             foreach ($this->pieces($one, $hands, $works) as $work) {
                 $works[] = $work;
                 $byTask[$work->name] = $one->task;
             }
         }
-        // Whatever does not fit any more is left out with all that follows it.
-        for ($count = count($works); $count >= 0; $count--) {
-            try {
-                $schedule = new Schedule(array_slice($works, 0, $count), $hands, $forecast, $rules, $now);
-                foreach ($schedule->planned as $name => $done) {
-                    $planned[$byTask[$name]->value][] = $done;
-                }
-                break;
-            } catch (DaysRefused $refused) {
-                $name = $refused->fact->is === DaysRefusal::NotWithinTheDaysKnown ? $refused->fact->part('work') : null;
-                $held = array_values(array_filter($works, fn (Work $work) => $work->name === $name))[0] ?? $works[$count - 1];
-                $beyond = $byTask[$held->name];
-            }
+        $schedule = new Schedule($works, $hands, $forecast, $rules, $now, true);
+        foreach ($schedule->planned as $name => $done) {
+            $planned[$byTask[$name]->value][] = $done;
         }
+        $this->open = $schedule->open;
+        $beyond = $this->open === null ? null : $byTask[$this->open->name];
         [$this->planned, $this->beyond] = [$planned, $beyond];
         $this->wait = $this->cure > 0.0 ? self::waitAfterTheFill($planned) : null;
-        $this->heldBy = $held === null ? [] : Schedule::heldBy($held, $hands, $forecast, $rules);
         $this->finished = $beyond !== null || $planned === [] ? null : max(array_map(fn (array $done) => $done[count($done) - 1]->ends(), $planned));
+    }
+
+    /** @return list<WeatherHold> what in the weather holds what is not done within the days known, the most frequent first */
+    public function heldBy(): array
+    {
+        return $this->open === null ? [] : Schedule::heldBy($this->open, $this->hands, $this->forecast, $this->rules);
     }
 
     /** With all hands, or with fewer where that is done sooner: halves of days come out otherwise, or more are held up by the weather. */

@@ -239,6 +239,18 @@ final class DaysTest extends FeatureTestCase
         $this->assertSame([false, true], [$chance(5)->half === null, $chance(6)->half === null]);
     }
 
+    /** A hundred posts in concrete, in two hundred winters in which hardly anything can be poured: soon told all the same. */
+    public function test_many_cold_years_are_told_soon(): void
+    {
+        $plan = Builds::plan(baysX: array_fill(0, 9, 2400), baysY: array_fill(0, 9, 2400))->withHolding($this->plan()->holding ?? $this->fail());
+        $toDo = new JobToDo(SiteState::derive($plan, [], '2026-01-05'), new DateTimeZone('UTC'));
+        $begun = hrtime(true);
+        $years = array_map(fn (int $year) => (new SimulatedWeather(417))->year($year, '2026-01-05', 60, 'orchard'), range(1, 200));
+        $chance = new Chance($toDo, new Hands(4, 450, 1020), $years, 420);
+        $this->assertLessThan(8.0, (hrtime(true) - $begun) / 1e9);
+        $this->assertSame([200, null], [$chance->years, $chance->half]);
+    }
+
     public function test_a_job_that_is_done_has_no_days_left(): void
     {
         $job = $this->job($this->user, Builds::plan());

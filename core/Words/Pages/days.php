@@ -16,7 +16,7 @@ return [
     'chance_most' => 'four of five done by {day}.',
     'chance_most_open' => 'four of five not within {days} days.',
     'chance_never' => 'In {count} it is not done within {days} days.',
-    'held_cold_at_the_pour' => 'It is below 5 °C when it would be poured.',
+    'held_cold_at_the_pour' => 'It is below {limit} when it would be poured.',
     'held_frost_after_the_pour' => 'There is frost in the day after it would be poured: cover it warm, or wait.',
     'held_rain_in_open_tubes' => 'Rain would run into open tubes.',
     'held_gusts' => 'Gusts are too strong to lift.',
