@@ -25,7 +25,12 @@ final readonly class FrameDrawing
     private const MARGIN = 70;
 
     /** Room for two rows of lengths below. */
-    private const MARGIN_BELOW = 112;
+    private const MARGIN_BELOW = 118;
+
+    /** About as wide is a letter of a length. */
+    private const LETTER = 10;
+
+    private const BELOW_ITS_LINE = 19;
 
     /** More bays than these are not told one by one. */
     private const MOST_BAYS = 8;
@@ -181,7 +186,7 @@ final readonly class FrameDrawing
     {
         [$left, $right, $low, $high] = $extent;
         $bays = $this->bays($frame, $this->y($high) + self::OFF);
-        $below = $this->y($high) + self::OFF * ($bays === [] ? 1.0 : 2.2);
+        $below = $this->y($high) + self::OFF * ($bays === [] ? 1.0 : 2.5);
         $beside = $this->x($right) + self::OFF;
         $told = [$this->across($left, $right, $below), $this->up($low, $high, $beside), ...$bays];
         if ($this->view !== FrameView::FromAbove && $frame->footprint->posts !== []) {
@@ -218,7 +223,10 @@ final readonly class FrameDrawing
         $places = array_values($places);
         $bays = [];
         for ($i = 1; $i < count($places) && count($places) <= self::MOST_BAYS + 1; $i++) {
-            $bays[] = $this->across($places[$i - 1], $places[$i], $below);
+            $bay = $this->across($places[$i - 1], $places[$i], $below);
+            // Where bays are narrow every other length stands below its line.
+            $isNarrow = self::LETTER * mb_strlen($bay['words']) > $bay['x2'] - $bay['x1'];
+            $bays[] = $isNarrow && $i % 2 === 0 ? ['labelY' => round($below + self::BELOW_ITS_LINE, 1)] + $bay : $bay;
         }
 
         return $bays;

@@ -148,7 +148,7 @@ final readonly class FrameOnPosts
      * What else is marked from one zero: rails down from the tops, both edges of a brace from its corner along the beam, every tenth row of boards and every
      * sheet from the first edge.
      *
-     * @return list<Length>
+     * @return array<int, Length> by their numbers
      */
     public function edges(LayerKind $kind): array
     {
@@ -160,19 +160,28 @@ final readonly class FrameOnPosts
         $layer = $first->layer;
 
         return match ($kind) {
-            LayerKind::Rail => array_reverse(array_map(
+            LayerKind::Rail => self::numbered(array_reverse(array_map(
                 fn (float $down) => Length::millimetres($down), array_values(array_unique(array_map(fn (Piece $rail) => round($this->space->downFromTop($rail->solid), 3), array_slice($pieces, 0, $layer->count)))),
-            )),
-            LayerKind::Brace => [CornerBrace::ofLayer($layer)->legShort, CornerBrace::ofLayer($layer)->legLong],
-            LayerKind::Sheet => array_map(fn (int $i) => $layer->thick->times($i), range(0, count($pieces) - 1)),
+            ))),
+            LayerKind::Brace => self::numbered([CornerBrace::ofLayer($layer)->legShort, CornerBrace::ofLayer($layer)->legLong]),
+            LayerKind::Sheet => self::numbered(array_map(fn (int $i) => $layer->thick->times($i), range(0, count($pieces) - 1))),
             LayerKind::Board => $this->tenthRows($layer, $pieces),
             default => [],
         };
     }
 
     /**
+     * @param  list<Length>  $edges
+     * @return array<int, Length> from 1
+     */
+    private static function numbered(array $edges): array
+    {
+        return $edges === [] ? [] : array_combine(range(1, count($edges)), $edges);
+    }
+
+    /**
      * @param  list<Piece>  $boards
-     * @return list<Length> near edges from the first board’s outer edge
+     * @return array<int, Length> near edges from the first board’s outer edge, by their rows
      */
     private function tenthRows(Layer $layer, array $boards): array
     {
@@ -184,7 +193,7 @@ final readonly class FrameOnPosts
         usort($rows, fn (array $a, array $b) => $a[0] <=> $b[0]);
         foreach ($rows as $i => [$across, $wide]) {
             $from = ($across - $wide / 2 - ($rows[0][0] - $rows[0][1] / 2)) * sqrt(1 + $this->space->rise ** 2);
-            $edges = $i % self::ROWS_MARKED === 0 ? [...$edges, Length::millimetres(max(0.0, $from))] : $edges;
+            $edges = $i % self::ROWS_MARKED === 0 ? $edges + [$i + 1 => Length::millimetres(max(0.0, $from))] : $edges;
         }
 
         return $edges;

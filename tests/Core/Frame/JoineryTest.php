@@ -215,9 +215,11 @@ final class JoineryTest extends TestCase
     /** Boards of 145 and gaps of 5: the eleventh begins at 1500, the twenty-first at 3000; two rails on posts of 2400; sheets of 1000. */
     public function test_what_is_marked_beside_joists_is_counted_from_one_zero_too(): void
     {
-        $edges = fn (FrameRules $rules, LayerKind $kind): array => array_map(fn (Length $edge) => round($edge->inMillimetres(), 2), $this->frame($rules)->edges($kind));
+        $edges = fn (FrameRules $rules, LayerKind $kind): array => array_map(fn (Length $edge) => round($edge->inMillimetres(), 2), array_values($this->frame($rules)->edges($kind)));
+        $this->assertSame([1, 2, 3, 4, 5, 6], array_keys($this->frame(UsualFrame::of(JobKind::PoleBuilding, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail())->edges(LayerKind::Sheet)));
         $deck = UsualFrame::of(JobKind::Deck, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail();
         $this->assertSame([0.0, 1500.0, 3000.0], $edges($deck, LayerKind::Board));
+        $this->assertSame([1, 11, 21], array_keys($this->frame($deck)->edges(LayerKind::Board)));
         $this->assertSame([0.0, 1500.0, 3000.0, 4500.0], $edges($deck->running(false), LayerKind::Board));
         $roof = UsualFrame::of(JobKind::PoleBuilding, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail();
         $this->assertSame([0.0, 1000.0, 2000.0, 3000.0, 4000.0, 5000.0], $edges($roof, LayerKind::Sheet));
