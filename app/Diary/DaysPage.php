@@ -18,6 +18,7 @@ use Aequus\Diary\JobDays;
 use Aequus\Diary\JobToDo;
 use Aequus\Diary\Task;
 use Aequus\Measure\Temperature;
+use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\Diary\TaskWords;
 use App\Exchange\CalendarEvent;
@@ -60,7 +61,7 @@ final readonly class DaysPage
         $now = $site->now->setTimezone($this->zone);
         $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
         $this->days = JobDays::soonest($toDo = new JobToDo($site, $this->zone), $this->hands, $this->forecast, $minute);
-        $this->chance = ! $isChanceAsked || $toDo->all === [] ? null
+        $this->chance = ! $isChanceAsked || $toDo->held !== null || $toDo->all === [] ? null
             : new Chance($toDo, $this->days->hands, array_map(fn (int $year) => $weather->year($year, $site->today, self::LONGEST, $job->place), range(1, self::YEARS)), $minute);
     }
 
@@ -73,7 +74,10 @@ final readonly class DaysPage
     /** What it all comes to, in words. */
     public function answer(): string
     {
+        $toDo = $this->days->toDo;
+
         return match (true) {
+            $toDo->held !== null => Say::text('days.not_before', task: TaskWords::of($toDo->held), posts: array_map(fn (Post $post) => $post->label, $toDo->heldBy)),
             $this->days->toDo->all === [] => Say::text('days.all_done'),
             $this->days->finished !== null => Say::text('days.finished', day: $this->day(intdiv($this->days->finished, 1440)), time: self::clock($this->days->finished)),
             default => Say::text('days.beyond', task: $this->days->beyond === null ? '' : TaskWords::of($this->days->beyond), days: self::KNOWN),

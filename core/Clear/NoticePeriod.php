@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Clear;
 
+use Aequus\Days\NoticeDays;
 use Aequus\Days\WorkCalendar;
 use Aequus\Logbook\Clear\NoticeAsked;
 
@@ -16,11 +17,8 @@ final readonly class NoticePeriod
     /** @param  WorkCalendar  $office  days on which the marking desk works */
     public function __construct(public NoticeAsked $asked, WorkCalendar $office = new WorkCalendar)
     {
-        $day = $asked->askedOn;
-        for ($left = $asked->workingDays; $left > 0; $left--) {
-            $day = $office->after($day);
-        }
-        $this->runsOut = $asked->workingDays === 0 ? $asked->askedOn : WorkCalendar::next($day);
+        $counted = $asked->workingDays === 0 ? [] : (new NoticeDays($asked->askedOn, $asked->workingDays, $office, $office))->counted;
+        $this->runsOut = $counted === [] ? $asked->askedOn : WorkCalendar::next($counted[count($counted) - 1]);
     }
 
     /** @param  string  $today as YYYY-MM-DD in the job's zone */

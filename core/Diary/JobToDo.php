@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Aequus\Diary;
 
 use Aequus\Adjust\Placement\StakeVerdict;
+use Aequus\Clear\Conflict;
 use Aequus\Clear\NoticePeriod;
 use Aequus\Days\WorkCalendar;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\Frames;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Plan\Holding\Hold;
@@ -27,6 +29,12 @@ final readonly class JobToDo
 
     /** Full working days that marks usually take, where they were not asked for yet. */
     private const USUAL_NOTICE = 3;
+
+    /** The first work that nobody begins before something is settled; null where nothing is open. What comes after it is left out with it. */
+    public ?Task $held;
+
+    /** @var list<Post> that keep it: a hole into a no-dig band, a post out of plumb or short */
+    public array $heldBy;
 
     /** Whether holes are still to be dug and nobody asked for utility marks. */
     public bool $asksForMarks;
@@ -57,6 +65,7 @@ final readonly class JobToDo
         $set = $this->counted(Task::SetPosts, array_filter($posts, fn (Post $post) => ! $isSet($post)), $isOnPiers ? $this->hardAt($poured, $zone) : null);
         $fill = new ToDo(Task::Fill, $this->fill($unfilled, $work), count($unfilled));
         $strip = $isOnPiers ? 0 : count([...$poured, ...($this->isPoured ? $unfilled : [])]);
+        [$this->held, $this->heldBy] = $this->unsettled();
         $this->all = array_values(array_filter([
             $this->counted(Task::Stake, array_filter($posts, fn (Post $post) => ! $isSet($post) && ! $site->square->holds() && $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within)),
             $this->counted(Task::ReadGround, array_filter($posts, fn (Post $post) => ! isset($site->level->ground[$post]) && $site->footing->asDug($post) === null && ! $isSet($post))),
@@ -65,13 +74,30 @@ final readonly class JobToDo
             ...($isOnPiers ? [$fill, $set] : [$set, $fill]), new ToDo(Task::TakeBracesOff, (float) $strip, $strip, $this->hardAt($poured, $zone)),
             $this->counted(Task::CutTops, array_filter($posts, fn (Post $post) => $site->plan->tops !== null && ! isset($site->log->newest(PostCut::class)[$post]) && ! $this->isCutFirst()), $this->hardAt($poured, $zone)),
             new ToDo(Task::BuildFrame, (float) $frame, (int) $frame, $this->hardAt($poured, $zone)),
-        ], fn (ToDo $one) => $one->pieces > 0));
+        ], fn (ToDo $one) => $one->pieces > 0 && ($this->held === null || $one->task->comesBefore($this->held))));
     }
 
     /** @param  array<Post>  $posts */
     private function counted(Task $task, array $posts, ?string $notBefore = null): ToDo
     {
         return new ToDo($task, (float) count($posts), count($posts), $notBefore);
+    }
+
+    /** @return array{?Task, list<Post>} */
+    private function unsettled(): array
+    {
+        $site = $this->site;
+        $out = array_values(array_filter($site->plan->grid->posts, fn (Post $post) => $site->standing($post)->set && ! $site->standing($post)->lean->isUnread()
+            && $site->standing($post)->isOut() && $site->decided(DecisionAbout::AcceptLean, $post) === null));
+        $intoABand = array_filter(array_map(fn (Conflict $conflict) => $conflict->post, $site->clear->conflicts), fn (Post $post) => $site->footing->asDug($post) === null);
+        $loose = array_filter($out, fn (Post $post) => ! $site->isFilled($post));
+        foreach ([[Task::Dig, $intoABand], [Task::Fill, $loose], [Task::CutTops, [...$out, ...$site->shortPosts()]]] as [$task, $posts]) {
+            if ($posts !== []) {
+                return [$task, array_values(array_unique($posts, SORT_REGULAR))];
+            }
+        }
+
+        return [null, []];
     }
 
     /** The day marks run out; where nobody asked for them, as if that were done today. */

@@ -33,6 +33,11 @@ enum Task: string
         };
     }
 
+    public function comesBefore(self $other): bool
+    {
+        return array_search($this, self::cases(), true) < array_search($other, self::cases(), true);
+    }
+
     public function kind(bool $isPoured): WorkKind
     {
         return match ($this) {

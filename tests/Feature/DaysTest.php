@@ -15,10 +15,15 @@ use Aequus\Diary\Task;
 use Aequus\Diary\ToDo;
 use Aequus\Frame\UsualFrame;
 use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\Clear\ServiceLine;
+use Aequus\Logbook\Clear\ServiceType;
+use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Measure\Length;
@@ -35,6 +40,8 @@ use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Stored\PlanCodec;
+use Aequus\Plan\Terms\Point;
+use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Tops\TopRules;
 use Aequus\Site\SiteState;
 use App\Models\Job;
@@ -196,6 +203,29 @@ final class DaysTest extends FeatureTestCase
         $this->page($job)->assertSeeText('Choose a calendar’s file');
         $read("BEGIN:VCALENDAR\r\nEND:VCALENDAR\r\n")->assertSessionHasErrors('calendar');
         $this->assertSame(2, $job->revisions()->count());
+    }
+
+    /** A post that leans, filled or not, one that is short, a hole in a no-dig band: what may not be begun then is not planned, and the posts are named. */
+    public function test_nothing_is_promised_past_what_is_not_settled(): void
+    {
+        $plan = $this->plan();
+        $posts = $plan->grid->posts;
+        $set = [...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $posts), ...array_map(fn ($post) => new PostSet($post->id), $posts)];
+        $leans = PlumbReading::gap($posts[1]->id, Side::PlusX, Side::PlusX, Length::millimetres(12), Length::millimetres(1000), Stage::HoleOpen);
+        $held = function (array $said) use ($plan): array {
+            $job = $this->level($plan);
+            $this->write($job, $this->user, ...$said);
+            $toDo = $this->toDo($job);
+            $this->page($job)->assertDontSeeText('Done on')->assertSeeText('not before it is settled what is wrong at '.$toDo->heldBy[0]->label)->assertDontSeeText('In how many years?');
+
+            return [$toDo->held, array_map(fn ($post) => $post->label, $toDo->heldBy), array_map(fn (ToDo $one) => $one->task, $toDo->all)];
+        };
+        $this->assertSame([Task::Fill, ['B1'], []], $held([...$set, $leans]));
+        $filled = array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 20.0), $posts);
+        $this->assertSame([Task::CutTops, ['B1'], [Task::TakeBracesOff]], $held([...$set, $leans, ...$filled]));
+        $this->assertSame([Task::CutTops, ['C2'], [Task::TakeBracesOff]], $held([...$set, ...$filled, new TopMeasured($posts[5]->id, Length::millimetres(1300))]));
+        $pipe = new ServiceLine(ServiceType::Gas, 'gas', Length::millimetres(450), [new Point(Length::millimetres(-500), Length::zero()), new Point(Length::millimetres(300), Length::zero())]);
+        $this->assertSame([Task::Dig, ['A1'], [Task::Stake]], $held([$pipe]));
     }
 
     /** Whatever the weather: one more at hand never promises a later day, for where fewer are sooner fewer are taken. */

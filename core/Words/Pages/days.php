@@ -5,6 +5,7 @@ declare(strict_types=1);
 // The job as days: what is left, when it can be done, and what it waits for.
 return [
     'title' => 'Days',
+    'not_before' => '{task}: not before it is settled what is wrong at {posts}. The next move says how; nothing after it is promised.',
     'all_done' => 'No work is left that takes its hours.',
     'finished' => 'Done on {day} at {time}, if the weather is as forecast.',
     'beyond' => '{task}: not within the {days} days whose weather is told.',

@@ -7,7 +7,8 @@
             @if ($isMadeUp)<p class="verdict-why">{{ $say('days.made_up') }}</p>@endif
             @if ($page->days->toDo->all !== [])
                 @if ($page->chance)<p>@foreach ($page->chances() as $chance){{ $chance }} @endforeach</p>
-                @else<p class="no-print"><a href="{{ route('days', ['job' => $job, 'chance' => 1]) }}">{{ $say('days.chance') }}</a></p>@endif
+                @elseif ($page->days->toDo->held === null)<p class="no-print"><a
+                    href="{{ route('days', ['job' => $job, 'chance' => 1]) }}">{{ $say('days.chance') }}</a></p>@endif
                 <figure class="drawing"><div class="days-scroll" tabindex="0" role="region" aria-label="{{ $say('days.title')
                     }}"><x-drawing.days :model="$drawing" /></div><figcaption class="hint">{{ $say('days.drawn_how')
                     }}</figcaption></figure>
