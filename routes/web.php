@@ -158,6 +158,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/cut/members.pdf', [FrameController::class, 'printed'])->name('cut.members.pdf');
         Route::get('/cut/members/pole', [FrameController::class, 'pole'])->name('cut.members.pole');
         Route::post('/cut/members', [FrameController::class, 'decide'])->name('cut.members.decide');
+        Route::post('/cut/members/single', [FrameController::class, 'single'])->name('cut.members.single');
         Route::get('/days', [DaysController::class, 'show'])->name('days');
         Route::get('/days.ics', [DaysController::class, 'calendar'])->name('days.ics');
         Route::post('/days/holidays', [DaysController::class, 'holidays'])->name('days.holidays');

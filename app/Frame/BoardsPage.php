@@ -182,7 +182,7 @@ final readonly class BoardsPage
         foreach ($this->frames->all as $frame) {
             foreach ($frame->footprint->lines as $line) {
                 foreach ($line->posts as $post) {
-                    $seat[$post->label] = $frame->space->seat;
+                    $seat[$post->label] = $frame->space->seats->of($line);
                 }
             }
         }

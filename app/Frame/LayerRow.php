@@ -10,6 +10,7 @@ use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Frame\Seating;
 use Aequus\Words\Frame\LayerWords;
+use App\Type\Said;
 use App\Type\Say;
 
 /** One layer of a frame as the page shows it, and what its fields are called. */
@@ -77,13 +78,22 @@ final readonly class LayerRow
         ];
     }
 
+    /** @return list<array{int, Said, string}> single ones that are otherwise: number, what they are, and what that was taken from */
+    public function otherwise(Say $say): array
+    {
+        return array_map(fn (int $number) => [$number, $say(
+            $this->layer->kind === LayerKind::Beam ? 'frame.one_row' : 'frame.one_number', number: $number, count: $this->layer->at($number)->count, one: $this->layer->at($number)->thick,
+            other: $this->layer->at($number)->deep,
+        ), $this->layer->at($number)->reliedOn], array_keys($this->layer->singly));
+    }
+
     /** @return list<array{string, string, string, string}> what is typed in words or figures: field, label, hint, what counts */
     public function texts(): array
     {
         [$layer, $kind] = [$this->layer, $this->layer->kind];
 
         return [
-            ...($kind->isSpread() ? [["{$kind->value}_left_out", Say::text('frame.left_out'), Say::text('frame.left_out_why'), implode(', ', $layer->spread->leftOut)]] : []),
+            ...($kind->mayBeLeftOut() ? [["{$kind->value}_left_out", Say::text('frame.left_out'), Say::text($kind === LayerKind::Rail ? 'frame.left_out_rows' : 'frame.left_out_why'), implode(', ', $layer->spread->leftOut)]] : []),
             ...($kind->isTimber() ? [["{$kind->value}_moisture", Say::text('frame.moisture'), Say::text('frame.moisture_why'), $layer->moisture === null ? '' : (string) $layer->moisture]] : []),
         ];
     }

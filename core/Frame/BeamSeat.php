@@ -37,10 +37,14 @@ final readonly class BeamSeat
 
     private ?Layer $joist;
 
-    /** @param  Length  $post  how thick a post is across the beams */
-    public function __construct(FrameRules $rules, private Length $post)
+    /**
+     * @param  Length  $post  how thick a post is across the beams
+     * @param  ?int  $row  whose beam it is; null for the usual one
+     */
+    public function __construct(FrameRules $rules, private Length $post, ?int $row = null)
     {
         $beam = $rules->layer(LayerKind::Beam);
+        $beam = $row === null ? $beam : $beam?->at($row);
         $this->joist = $rules->layer(LayerKind::Joist);
         $deep = $beam?->deep->inMillimetres() ?? 0.0;
         [$this->thick, $this->plies] = [$beam?->thick->inMillimetres() ?? 0.0, $beam->count ?? 1];
@@ -73,7 +77,19 @@ final readonly class BeamSeat
     /** By how much a rafter’s underside lies higher at the middle of its beam than the beam’s top: it rests on the downhill edge, or its seat’s uphill end comes down to it. */
     public function lift(float $rise, ?SeatCut $seat): float
     {
-        return abs($rise) * ($this->wide() / 2 - ($seat === null ? 0.0 : $this->seatWide()));
+        return abs($rise) * $this->liftEach($seat !== null);
+    }
+
+    /** Whether rafters are cut to sit on it. */
+    public function isSeated(): bool
+    {
+        return $this->joist?->joinery->seat?->isPositive() ?? false;
+    }
+
+    /** The same for each mm of rise over run. */
+    public function liftEach(bool $isSeated): float
+    {
+        return $this->wide() / 2 - ($isSeated ? $this->seatWide() : 0.0);
     }
 
     /** All plies of a beam together, what lies between them with them. */

@@ -36,13 +36,15 @@ final readonly class FixingsFit
     {
         $told = $this->rules->base === null ? [] : $this->base($this->rules->base);
         foreach ($this->rules->layers as $layer) {
-            $told = [
-                ...$told, ...($layer->joinery->connector === null ? [] : $this->holds($layer, $layer->joinery->connector)),
-                ...($layer->joinery->fastener === null ? [] : $this->drives($layer, $layer->joinery->fastener)),
-            ];
+            foreach ($layer->sizes() as $size) {
+                $told = [
+                    ...$told, ...($size->joinery->connector === null ? [] : $this->holds($size, $size->joinery->connector)),
+                    ...($size->joinery->fastener === null ? [] : $this->drives($size, $size->joinery->fastener)),
+                ];
+            }
         }
 
-        return $told;
+        return array_values(array_unique($told, SORT_REGULAR));
     }
 
     /** @return list<Fact> */
@@ -63,7 +65,7 @@ final readonly class FixingsFit
     /** @return list<Fact> */
     private function holds(Layer $layer, Connector $connector): array
     {
-        $wide = $layer->thick->times($layer->kind->isCounted() ? $layer->count : 1);
+        $wide = $layer->kind->isChangedSingly() || $layer->kind->isCounted() ? $layer->wide() : $layer->thick;
         $about = ['layer' => $layer->kind, 'name' => $connector->name];
 
         return array_values(array_filter([
@@ -119,9 +121,19 @@ final readonly class FixingsFit
                 Seating::InNotch => [$layer->thick->times($layer->count), $this->post->thinner()->minus($layer->thick->times($layer->count)), $this->post->thinner()],
                 default => [null, null, $this->post->thinner()],
             },
-            LayerKind::Joist => [null, null, $beam === null ? null : $beam->thick->times($beam->count)],
+            LayerKind::Joist => [null, null, $beam === null ? null : self::narrowest($beam)],
             LayerKind::Brace, LayerKind::Panel => [null, null, null],
         };
+    }
+
+    private static function narrowest(Layer $layer): Length
+    {
+        $narrowest = $layer->wide();
+        foreach ($layer->sizes() as $size) {
+            $narrowest = $size->wide()->isShorterThan($narrowest) ? $size->wide() : $narrowest;
+        }
+
+        return $narrowest;
     }
 
     /** The side of a member that its fixings stand on, across its run. */

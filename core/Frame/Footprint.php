@@ -42,10 +42,16 @@ final readonly class Footprint
         foreach ($lines as $line) {
             usort($line, fn (Post $a, Post $b) => $this->along($a->at) <=> $this->along($b->at));
             if (count($line) > 1) {
-                $found[] = new PostLine($line, $this->along($line[0]->at), $this->along($line[count($line) - 1]->at), $this->across($line[0]->at));
+                $found[] = new PostLine($line, $this->along($line[0]->at), $this->along($line[count($line) - 1]->at), $this->across($line[0]->at), count($found) + 1);
             }
         }
         $this->lines = $found;
+    }
+
+    /** Across the beams: away from the middle of all lines. */
+    public function outward(PostLine $line): int
+    {
+        return $line->across * 2 <= $this->lines[0]->across + $this->lines[count($this->lines) - 1]->across ? -1 : 1;
     }
 
     public static function ofGrid(Plan $plan, FrameRules $rules): self

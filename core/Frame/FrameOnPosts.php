@@ -52,7 +52,7 @@ final readonly class FrameOnPosts
         $lines = $footprint->lines;
         $this->space = new FrameSpace($plan, $rules, $footprint);
         $joints = new JoinedLines($plan, $rules, $cast, $this->space->steepAlong);
-        [$over, $above] = [new OverPosts($plan, $lines, $this->space, $joints), new OverBeams($rules, $this->space, $joints)];
+        [$over, $above] = [new OverPosts($plan, $footprint, $this->space, $joints), new OverBeams($rules, $this->space, $joints)];
         $changed = [];
         foreach ($lines as $line) {
             $row = $joints->asCast($line);
@@ -114,9 +114,13 @@ final readonly class FrameOnPosts
         $zero = $kind === LayerKind::Joist ? $this->space->begin : 0.0;
         $steep = $kind === LayerKind::Joist ? $this->space->steepAlong : 1.0;
 
-        return $layer === null ? [] : array_map(
-            fn (float $centre) => Length::millimetres(max(0.0, ($centre - $layer->thick->inMillimetres() / 2 - $zero) * $steep)), $this->marks($kind),
-        );
+        $faces = [];
+        foreach ($this->marks($kind) as $number => $centre) {
+            $wide = $layer?->at($number)->wide()->inMillimetres() ?? 0.0;
+            $faces[$number] = Length::millimetres(max(0.0, ($centre - $wide / 2 - $zero) * $steep));
+        }
+
+        return $faces;
     }
 
     /**
@@ -134,10 +138,11 @@ final readonly class FrameOnPosts
         $bearings = $this->space->bearings();
         $seats = [];
         foreach ($this->footprint->lines as $line) {
-            $level = $bearings[$line->posts[0]->label] + $this->space->seat->middle($this->space->outward($line));
+            $seat = $this->space->seats->of($line);
+            $level = $bearings[$line->posts[0]->label] + $seat->middle($this->footprint->outward($line));
             // The seat lies flush with the beam's downhill edge.
-            $downhill = ($this->space->rise > 0.0 ? $run - $level : $level) + $this->space->seat->wide() / 2;
-            $seats[] = [$line->posts[0]->label, Length::millimetres(($downhill - $this->space->seat->seatWide()) * $steep), Length::millimetres($downhill * $steep)];
+            $downhill = ($this->space->rise > 0.0 ? $run - $level : $level) + $seat->wide() / 2;
+            $seats[] = [$line->posts[0]->label, Length::millimetres(($downhill - $seat->seatWide()) * $steep), Length::millimetres($downhill * $steep)];
         }
         usort($seats, fn (array $a, array $b) => $a[1]->nanometres <=> $b[1]->nanometres);
 

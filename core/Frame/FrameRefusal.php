@@ -31,4 +31,5 @@ enum FrameRefusal
     case BeamOffTheRafters;
     case StackOff;
     case NoRoomForAPanel;
+    case NoSuchMember;
 }

@@ -33,7 +33,7 @@ final readonly class FrameSpace
     /** Null where nothing stands in a line. */
     public ?TopPlane $plane;
 
-    public BeamSeat $seat;
+    public BeamSeats $seats;
 
     public RafterLine $rafters;
 
@@ -53,10 +53,10 @@ final readonly class FrameSpace
         $this->end = max([-INF, ...array_map(fn (PostLine $line) => $line->to, $lines)]) + $past;
         $wall = $rules->layer(LayerKind::Ledger) === null || $lines === [] ? null : $this->footprint->wallAlong($this->plan->layout->fixedLines);
         $this->wall = $wall === null ? null : $footprint->across($wall->from);
-        $this->plane = $lines === [] ? null : new TopPlane($plan, $footprint, $this->wall);
+        $this->seats = new BeamSeats($rules, $plan->stoutest()->thicker(), $lines);
+        $this->plane = $lines === [] ? null : new TopPlane($plan, $footprint, $this->wall, $this->seats->lower());
         $this->steepAlong = sqrt(1 + ($this->plane->riseAlong ?? 0.0) ** 2);
-        $this->seat = new BeamSeat($rules, $plan->stoutest()->thicker());
-        $this->rafters = new RafterLine($this->seat, $lines, $this->plane->rise ?? 0.0, $this->wall);
+        $this->rafters = new RafterLine($this->seats->first(), $this->seats->last(), $lines, $this->plane->rise ?? 0.0, $this->wall);
         $this->rise = $this->rafters->rise;
         $over = $rules->layer(LayerKind::Joist)?->past()->inMillimetres() ?? 0.0;
         $thick = $rules->layer(LayerKind::Ledger)?->thick->inMillimetres() ?? 0.0;
@@ -136,6 +136,12 @@ final readonly class FrameSpace
         $layer = $this->rules->layer(LayerKind::Purlin);
 
         return $layer === null || $this->lines === [] ? [] : SpreadOut::centres(0.0, $this->slopeLong(), $layer);
+    }
+
+    /** How many places joists or purlins have, those left out with them. */
+    public function places(Layer $layer): int
+    {
+        return $layer->kind === LayerKind::Joist ? SpreadOut::places($this->begin, $this->end, $layer) : SpreadOut::places(0.0, $this->slopeLong(), $layer);
     }
 
     /** Along a line of posts, beside its middle and above its tops. */
@@ -226,7 +232,7 @@ final readonly class FrameSpace
     /** From a post up to its beam, so far along it as down the post. */
     public function brace(PostLine $line, float $at, float $along, float $leg, float $thick): Solid
     {
-        $top = $this->height($at, $line->across) + $this->seat->beamUp;
+        $top = $this->height($at, $line->across) + $this->seats->up($line);
 
         return new Solid($this->at($at, $line->across, $top - $leg), $this->at($at + $along, $line->across, $top), $thick, $thick);
     }
@@ -266,23 +272,19 @@ final readonly class FrameSpace
     /** By how much rafters pass over the beam of a line; negative where they would pass through it. */
     public function offTheRafters(PostLine $line): float
     {
-        $middle = $this->seat->middle($this->outward($line));
+        $seat = $this->seats->of($line);
+        $middle = $seat->middle($this->footprint->outward($line));
 
-        return $this->under($line->from, $line->across + $middle) - $this->seat->lift($this->rise, $this->rafters->seat) - $this->seat->over - $this->height($line->from, $line->across);
-    }
-
-    /** Across the beams: away from the middle of all lines. */
-    public function outward(PostLine $line): int
-    {
-        return $line->across * 2 <= $this->lines[0]->across + $this->lines[count($this->lines) - 1]->across ? -1 : 1;
+        return $this->under($line->from, $line->across + $middle) - $seat->lift($this->rise, $this->rafters->seat) - $this->seats->usual->over - $this->height($line->from, $line->across);
     }
 
     /** Of what lies on the beams: its underside. */
     private function under(float $along, float $across): float
     {
         $first = $this->lines[0]->across ?? 0.0;
+        $seat = $this->seats->first();
 
-        return $this->height($along, $first) + $this->seat->over + $this->seat->lift($this->rise, $this->rafters->seat) + $this->rise * ($across - $first - $this->seat->middle(-1));
+        return $this->height($along, $first) + $this->seats->usual->over + $seat->lift($this->rise, $this->rafters->seat) + $this->rise * ($across - $first - $seat->middle(-1));
     }
 
     private function deep(LayerKind $kind): float

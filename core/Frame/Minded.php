@@ -39,7 +39,7 @@ final readonly class Minded
             $told[] = Fact::of(FrameNote::FarFaceTaken, layer: LayerKind::Blocking, count: count($this->space->joists()) - 2);
         }
         $turned = array_values(array_map(fn (Post $post) => $post->label, array_filter($this->footprint->posts, $this->isTurned(...))));
-        $isFixedToFaces = $this->rules->layer(LayerKind::Rail) !== null || $this->rules->layer(LayerKind::Panel) !== null || $this->space->seat->isOnFaces();
+        $isFixedToFaces = $this->rules->layer(LayerKind::Rail) !== null || $this->rules->layer(LayerKind::Panel) !== null || $this->space->seats->usual->isOnFaces();
 
         return $turned === [] || ! $isFixedToFaces ? $told : [...$told, Fact::of(FrameNote::PostsAreTwisted, posts: $turned)];
     }

@@ -31,6 +31,7 @@ final readonly class OutOfPlace
             ...array_values(array_filter(array_map($this->into(...), $this->plan->fixedLines()))),
             ...($this->rules->layer(LayerKind::Joist) === null ? [] : [...$this->endingShort(), ...$this->offTheRafters()]),
             ...$this->seats(),
+            ...$this->nobody(),
             ...$this->stack(),
         ];
     }
@@ -66,19 +67,41 @@ final readonly class OutOfPlace
     /** @return list<Fact> notches and seats that take too much */
     private function seats(): array
     {
-        $seat = $this->space->seat;
         $beam = $this->rules->layer(LayerKind::Beam);
         $wide = $this->rules->layer(LayerKind::Joist)?->joinery->seat;
-
-        return [
-            ...match (true) {
+        $told = [];
+        if ($beam === null) {
+            return [];
+        }
+        foreach ($this->footprint->lines as $line) {
+            $seat = $this->space->seats->of($line);
+            $told = [...$told, ...match (true) {
                 ! $seat->notchDeep->isPositive() => [],
                 ! $seat->left()->isPositive() => [Fact::of(FrameRefusal::NotchTakesThePost)],
                 $seat->leavesLittle() => [Fact::of(FrameRefusal::NotchLeavesLittle, left: $seat->left())],
                 default => [],
-            },
-            ...($this->space->rafters->seat !== null && $beam !== null && $wide?->isLongerThan($beam->thick->times($beam->count)) ? [Fact::of(FrameRefusal::SeatWiderThanBeam)] : []),
-        ];
+            }, ...($this->space->rafters->seat !== null && $wide?->isLongerThan($beam->at($line->number)->wide()) ? [Fact::of(FrameRefusal::SeatWiderThanBeam)] : [])];
+        }
+
+        return array_values(array_unique($told, SORT_REGULAR));
+    }
+
+    /** @return list<Fact> single members that were changed, or left out, where there is none of that number */
+    private function nobody(): array
+    {
+        $told = [];
+        foreach ($this->rules->layers as $layer) {
+            $numbers = match (true) {
+                $layer->kind === LayerKind::Beam || $layer->kind === LayerKind::Rail => count($this->footprint->lines),
+                $layer->kind->isSpread() => $this->space->places($layer),
+                default => PHP_INT_MAX,
+            };
+            foreach ([...array_keys($layer->singly), ...$layer->spread->leftOut] as $number) {
+                $told = $number > $numbers ? [...$told, Fact::of(FrameRefusal::NoSuchMember, layer: $layer->kind, number: $number, last: $numbers)] : $told;
+            }
+        }
+
+        return $told;
     }
 
     /** @return list<Fact> where tops were planned under a finished surface, and what lies on them is not as high as was reckoned */
@@ -91,7 +114,7 @@ final readonly class OutOfPlace
         }
         $planned = $under->clearance->plus(Length::sum($under->layers));
         $joist = $this->rules->layer(LayerKind::Joist)->deep ?? Length::zero();
-        $high = Length::millimetres($this->space->seat->over)->plus($joist)->plus($boards->deep);
+        $high = Length::millimetres($this->space->seats->usual->over)->plus($joist)->plus($boards->deep);
 
         return abs($high->minus($planned)->inMillimetres()) > self::HAIR ? [Fact::of(FrameRefusal::StackOff, high: $high, planned: $planned)] : [];
     }

@@ -36,19 +36,30 @@ final readonly class OverBeams
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
         }
-        $number = 0;
+        $number = $plies = 0;
         foreach ($this->space->joists() as $place => $at) {
-            $from = 0.0;
-            foreach ($lengths[0] as $length) {
-                $share = $length->inMillimetres() / $member->stock->inMillimetres();
-                $number++;
-                // One that is whole has the number of its place, as it is marked.
-                $pieces[] = new Piece($layer, count($lengths[0]) > 1 ? $number : $place, $length, $this->space->across($at, $from, $from + $share, $layer), count($lengths[0]) > 1, $member->slope);
-                $from += $share;
+            $one = $layer->at($place);
+            $plies += $one->count;
+            foreach (self::beside($one) as $beside) {
+                $from = 0.0;
+                foreach ($lengths[0] as $length) {
+                    $share = $length->inMillimetres() / $member->stock->inMillimetres();
+                    $number++;
+                    // One that is whole has the number of its place, as it is marked.
+                    $solid = $this->space->across($at + $beside, $from, $from + $share, $one);
+                    $pieces[] = new Piece($one, count($lengths[0]) > 1 ? $number : $place, $length, $solid, count($lengths[0]) > 1, $member->slope);
+                    $from += $share;
+                }
             }
         }
 
-        return new Built($pieces, count($this->space->joists()) * count($bearings), $hindered);
+        return new Built($pieces, $plies * count($bearings), $hindered);
+    }
+
+    /** @return list<float> middles of its plies beside their common middle, mm */
+    private static function beside(Layer $layer): array
+    {
+        return array_map(fn (int $ply) => ($ply - ($layer->count - 1) / 2) * $layer->thick->inMillimetres(), range(0, $layer->count - 1));
     }
 
     /** At both ends of the joists; none where they end at a ledger. */
@@ -72,13 +83,15 @@ final readonly class OverBeams
     /** Between any two joists, over the middle of every bay between beams. */
     public function blocking(Layer $layer): Built
     {
-        $joists = array_values($this->space->joists());
-        $thick = $this->rules->layer(LayerKind::Joist)?->thick->inMillimetres() ?? 0.0;
+        $joists = $this->space->joists();
+        $numbers = array_keys($joists);
+        $half = fn (int $number): float => ($this->rules->layer(LayerKind::Joist)?->at($number)->wide()->inMillimetres() ?? 0.0) / 2;
         $bearings = array_values($this->space->bearings());
         $pieces = [];
         for ($bay = 1; $bay < count($bearings); $bay++) {
             for ($i = 1; $i < count($joists); $i++) {
-                [$from, $to] = [$joists[$i - 1] + $thick / 2, $joists[$i] - $thick / 2];
+                [$one, $next] = [$numbers[$i - 1], $numbers[$i]];
+                [$from, $to] = [$joists[$one] + $half($one), $joists[$next] - $half($next)];
                 if ($to > $from) {
                     $solid = $this->space->between($from, $to, $this->space->fromFirstEnds(($bearings[$bay - 1] + $bearings[$bay]) / 2), $layer);
                     $pieces[] = new Piece($layer, count($pieces) + 1, Length::millimetres(($to - $from) * $this->space->steepAlong), $solid);
@@ -95,17 +108,23 @@ final readonly class OverBeams
         [$lengths, $hindered] = $this->joints->along($layer, $long, $this->onJoists($layer->past()->inMillimetres()), 2);
         $pieces = [];
         $i = -1;
+        $plies = 0;
         $isWhole = max(array_map(count(...), $lengths)) === 1;
         foreach ($this->space->purlins() as $place => $up) {
             $i++;
-            $at = $this->space->begin - $layer->past()->inMillimetres();
-            foreach ($lengths[$i % 2] as $length) {
-                $pieces[] = new Piece($layer, $isWhole ? $place : count($pieces) + 1, $length, $this->space->onTop($at, $at + $length->inMillimetres() / $this->space->steepAlong, $up, $layer), count($lengths[$i % 2]) > 1);
-                $at += $length->inMillimetres() / $this->space->steepAlong;
+            $one = $layer->at($place);
+            $plies += $one->count;
+            foreach (self::beside($one) as $beside) {
+                $at = $this->space->begin - $layer->past()->inMillimetres();
+                foreach ($lengths[$i % 2] as $length) {
+                    $to = $at + $length->inMillimetres() / $this->space->steepAlong;
+                    $pieces[] = new Piece($one, $isWhole ? $place : count($pieces) + 1, $length, $this->space->onTop($at, $to, $up + $beside, $one), count($lengths[$i % 2]) > 1);
+                    $at = $to;
+                }
             }
         }
 
-        return new Built($pieces, count($this->space->purlins()) * count($this->space->joists()), $hindered);
+        return new Built($pieces, $plies * count($this->space->joists()), $hindered);
     }
 
     /** Rows of boards along the beams, over the rims too, joined on joists, never two rows side by side on one; ripped at the ends where they do not come out. */

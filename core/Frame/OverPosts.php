@@ -15,26 +15,32 @@ use Aequus\Plan\Posts\Post;
 /** What stands on the posts themselves: beams, rails, braces, and the ledger that takes the place of a beam. */
 final readonly class OverPosts
 {
-    /** @param  list<PostLine>  $lines */
-    public function __construct(private Plan $plan, private array $lines, private FrameSpace $space, private JoinedLines $joints)
+    /** @var list<PostLine> */
+    private array $lines;
+
+    public function __construct(private Plan $plan, private Footprint $footprint, private FrameSpace $space, private JoinedLines $joints)
     {
+        $this->lines = $footprint->lines;
     }
 
     /** Plies side by side over each line, joined over posts. */
-    public function beams(Layer $layer): Built
+    public function beams(Layer $each): Built
     {
         $pieces = $hindered = [];
         $number = $crossings = 0;
-        $thick = $layer->thick->inMillimetres();
         foreach ($this->lines as $line) {
+            $layer = $each->at($line->number);
+            $seat = $this->space->seats->of($line);
             [$plies, $why] = $this->joints->overPosts($layer, $line, $layer->past(), $layer->count);
             $hindered = [...$hindered, ...$why];
             foreach ($plies as $i => $lengths) {
                 $at = $line->from - $layer->past()->inMillimetres();
-                $beside = $this->space->seat->beside($i, $this->space->outward($line));
+                $beside = $seat->beside($i, $this->footprint->outward($line));
                 foreach ($lengths as $length) {
                     $to = $at + $length->inMillimetres() / $this->space->steepAlong;
-                    $pieces[] = new Piece($layer, ++$number, $length, $this->space->along($line, $at, $to, $beside, $this->space->seat->beamUp, $thick, $layer->deep->inMillimetres()), count($lengths) > 1);
+                    $pieces[] = new Piece($layer, ++$number, $length, $this->space->along(
+                        $line, $at, $to, $beside, $this->space->seats->up($line), $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
+                    ), count($lengths) > 1);
                     $at = $to;
                 }
             }
@@ -51,7 +57,7 @@ final readonly class OverPosts
         $number = $crossings = 0;
         [$thick, $deep] = [$layer->thick->inMillimetres(), $layer->deep->inMillimetres()];
         $beside = -$this->plan->stoutest()->thicker()->inMillimetres() / 2 - $thick / 2;
-        foreach ($this->lines as $whole) {
+        foreach (array_filter($this->lines, fn (PostLine $line) => ! in_array($line->number, $layer->spread->leftOut, true)) as $whole) {
             foreach ($this->railed($whole) as $line) {
                 [$plies, $why] = $this->joints->overPosts($layer, $line, Length::zero(), 1);
                 $hindered = [...$hindered, ...$why];
@@ -88,7 +94,7 @@ final readonly class OverPosts
         $start = $line->posts[0]->at;
 
         return array_values(array_map(fn (array $posts) => new PostLine(
-            $posts, $line->from + $start->distanceTo($posts[0]->at)->inMillimetres(), $line->from + $start->distanceTo($posts[count($posts) - 1]->at)->inMillimetres(), $line->across,
+            $posts, $line->from + $start->distanceTo($posts[0]->at)->inMillimetres(), $line->from + $start->distanceTo($posts[count($posts) - 1]->at)->inMillimetres(), $line->across, $line->number,
         ), array_filter($lines, fn (array $posts) => count($posts) > 1)));
     }
 
@@ -113,6 +119,7 @@ final readonly class OverPosts
     public function panels(Layer $layer): Built
     {
         $pieces = $hindered = [];
+        $number = 0;
         [$gap, $down] = [$layer->gap ?? Length::zero(), $layer->joinery->down?->inMillimetres() ?? 0.0];
         foreach ($this->lines as $line) {
             $bearings = $this->joints->asCast($line)->bearings;
@@ -128,8 +135,11 @@ final readonly class OverPosts
 
                     continue;
                 }
+                if (in_array(++$number, $layer->spread->leftOut, true)) {
+                    continue;
+                }
                 $from = $line->from + $bearings[$i - 1]->at->plus($near)->plus($gap)->inMillimetres();
-                $pieces[] = new Piece($layer, count($pieces) + 1, $wide, $this->space->along(
+                $pieces[] = new Piece($layer, $number, $wide, $this->space->along(
                     $line, $from, $from + $wide->inMillimetres(), 0.0, -$down - $layer->deep->inMillimetres(), $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
                 ));
             }
@@ -154,8 +164,12 @@ final readonly class OverPosts
             return new Built([], 0, [$refused->fact]);
         }
         $pieces = $hindered = [];
+        $number = 0;
         foreach ($this->lines as $line) {
             foreach ([[$line->posts[0], $line->from, 1], [$line->posts[count($line->posts) - 1], $line->to, -1]] as [$post, $at, $inward]) {
+                if (in_array(++$number, $layer->spread->leftOut, true)) {
+                    continue;
+                }
                 $passes = $this->passesUnder($line, $post, $inward, $brace);
                 if ($passes !== null) {
                     $hindered[] = Fact::of(FrameRefusal::NoBraceThere, post: $post->label, thing: $passes);
@@ -163,7 +177,7 @@ final readonly class OverPosts
                     continue;
                 }
                 $solid = $this->space->brace($line, $at, $inward * $brace->leg->inMillimetres(), $brace->down->inMillimetres(), $layer->thick->inMillimetres());
-                $pieces[] = new Piece($layer, count($pieces) + 1, $brace->longEdge, $solid);
+                $pieces[] = new Piece($layer, $number, $brace->longEdge, $solid);
             }
         }
 
@@ -178,7 +192,7 @@ final readonly class OverPosts
     private function passesUnder(PostLine $line, Post $post, int $inward, CornerBrace $brace): ?MustFit
     {
         [$reach, $fall] = [$brace->legLong->inMillimetres(), $brace->downLong->inMillimetres()];
-        $top = ($this->space->plane?->topOf($post) ?? $this->plan->standing->inMillimetres()) + $this->space->seat->beamUp;
+        $top = ($this->space->plane?->topOf($post) ?? $this->plan->standing->inMillimetres()) + $this->space->seats->of($line)->beamUp;
         $at = fn (Post $one): Vector => $one->at->inMillimetres();
         $run = $at($line->posts[count($line->posts) - 1])->minus($at($line->posts[0]))->unit()->times($inward);
         $along = fn (Post $one): float => $at($one)->minus($at($post))->dot($run);

@@ -17,16 +17,20 @@ final readonly class RafterLine
     public ?FrameRefused $unseated;
 
     /**
+     * @param  BeamSeat  $beams  of the first line
+     * @param  BeamSeat  $last  of the last one
      * @param  list<PostLine>  $lines
      * @param  float  $rise  of the tops
      * @param  ?float  $wall  across the beams, where one carries the far ends
      */
-    public function __construct(BeamSeat $beams, array $lines, float $rise, ?float $wall)
+    public function __construct(BeamSeat $beams, BeamSeat $last, array $lines, float $rise, ?float $wall)
     {
         $far = $wall ?? ($lines === [] ? 0.0 : $lines[count($lines) - 1]->across);
         $apart = $lines === [] ? 0.0 : $far - $lines[0]->across;
         // Beams in notches or on one side stand further apart than their posts.
-        $between = $apart - $beams->middle(-1) + ($wall === null ? $beams->middle(1) : 0.0);
+        $between = $apart - $beams->middle(-1) + ($wall === null ? $last->middle(1) : 0.0);
+        // Over a wider beam they pass higher: its downhill edge carries them.
+        $between -= $wall === null ? ($rise <=> 0.0) * ($last->liftEach($last->isSeated()) - $beams->liftEach($beams->isSeated())) : 0.0;
         $this->rise = $apart === 0.0 || $between === 0.0 ? $rise : $rise * $apart / $between;
         $seat = $unseated = null;
         try {

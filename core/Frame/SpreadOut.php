@@ -25,11 +25,25 @@ final class SpreadOut
         $centres = [];
         foreach ($faces as $i => $face) {
             if (! in_array($i + 1, $layer->spread->leftOut, true)) {
-                $centres[$i + 1] = $from + $offset->plus($face)->inMillimetres() + $layer->thick->inMillimetres() / 2;
+                // A wider one at an end stays flush with it; any other stands over its own mark.
+                $more = $layer->at($i + 1)->wide()->minus($layer->thick)->inMillimetres() / 2;
+                $centres[$i + 1] = $from + $offset->plus($face)->inMillimetres() + $layer->thick->inMillimetres() / 2 + match ($i) {
+                    0 => $more, count($faces) - 1 => -$more, default => 0.0
+                };
             }
         }
 
         return $centres;
+    }
+
+    /** How many places there are, those left out with them. */
+    public static function places(float $from, float $to, Layer $layer): int
+    {
+        try {
+            return count(self::faces(Length::millimetres($to - $from)->minus($layer->spread->offset()->times(2)), $layer));
+        } catch (CutRefused) {
+            return 1;
+        }
     }
 
     /**

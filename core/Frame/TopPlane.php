@@ -25,8 +25,11 @@ final readonly class TopPlane
     /** @var list<PostLine> one or more */
     private array $lines;
 
-    /** @param  ?float  $wall  across the beams, where one carries the far ends */
-    public function __construct(private Plan $plan, private Footprint $footprint, private ?float $wall)
+    /**
+     * @param  ?float  $wall  across the beams, where one carries the far ends
+     * @param  array<int, float>  $lower  by how much the tops of a row lie under the plane, as its own beam is deeper, by the row’s number
+     */
+    public function __construct(private Plan $plan, private Footprint $footprint, private ?float $wall, private array $lower = [])
     {
         $this->lines = $footprint->lines;
         [$this->top, $this->riseAlong, $this->rise] = $this->through();
@@ -38,7 +41,7 @@ final readonly class TopPlane
         $off = [];
         foreach ($this->lines as $line) {
             foreach ([$line->posts[0], $line->posts[count($line->posts) - 1]] as $post) {
-                $by = $this->topOf($post) - $this->height($this->footprint->along($post->at), $line->across);
+                $by = $this->levelOver($line, $post) - $this->height($this->footprint->along($post->at), $line->across);
                 if (abs($by) >= 0.5) {
                     $off[] = [$post->label, Length::millimetres(abs($by))];
                 }
@@ -58,16 +61,22 @@ final readonly class TopPlane
     private function through(): array
     {
         [$first, $last] = [$this->lines[0], $this->lines[count($this->lines) - 1]];
-        $top = $this->topOf($first->posts[0]);
-        $along = ($this->topOf($first->posts[count($first->posts) - 1]) - $top) / ($first->to - $first->from);
+        $top = $this->levelOver($first, $first->posts[0]);
+        $along = ($this->levelOver($first, $first->posts[count($first->posts) - 1]) - $top) / ($first->to - $first->from);
         if ($first !== $last) {
-            $across = ($this->topOf($last->posts[0]) - $top - $along * ($last->from - $first->from)) / ($last->across - $first->across);
+            $across = ($this->levelOver($last, $last->posts[0]) - $top - $along * ($last->from - $first->from)) / ($last->across - $first->across);
 
             return [$top, $along, $across];
         }
 
         // A single line falls away from the wall that carries the other ends.
         return [$top, $along, $this->wall === null ? 0.0 : $this->fall() / ($this->wall - $first->across)];
+    }
+
+    /** The top of a post with what its row’s own beam is deeper by. */
+    private function levelOver(PostLine $line, Post $post): float
+    {
+        return $this->topOf($post) + ($this->lower[$line->number] ?? 0.0);
     }
 
     /** Above the ground at the first post of the grid: as decided, else as the kind falls from its high side. */

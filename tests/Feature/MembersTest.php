@@ -66,6 +66,42 @@ final class MembersTest extends FeatureTestCase
         $this->assertEqualsWithDelta(60.0, $this->plan()->frame?->layer(LayerKind::Beam)?->thick->inMillimetres(), 1e-9);
     }
 
+    public function test_one_member_gets_a_size_of_its_own_and_is_as_the_others_again(): void
+    {
+        $single = fn (array $fields) => $this->post("/jobs/{$this->job->id}/cut/members/single", [
+            'form' => 'single', 'based_on' => $this->job->refresh()->revisions()->max('number'), 'layer' => 'beam', 'number' => '2', 'thick' => '', 'deep' => '', 'count' => '', 'relied' => '', ...$fields,
+        ]);
+        $single(['deep' => '240', 'count' => '3', 'relied' => 'table 4 of the yard'])->assertSessionHasNoErrors();
+        $beam = fn (): Layer => $this->plan()->frame?->layer(LayerKind::Beam) ?? $this->fail();
+        $this->assertEqualsWithDelta([45.0, 195.0, 2, 45.0, 240.0, 3], [
+            $beam()->at(1)->thick->inMillimetres(), $beam()->at(1)->deep->inMillimetres(), $beam()->at(1)->count, $beam()->at(2)->thick->inMillimetres(), $beam()->at(2)->deep->inMillimetres(), $beam()->at(2)->count,
+        ], 1e-9);
+        $this->members()->assertSeeTextInOrder(['Row 2: 3 of', "240\u{202F}mm", 'not checked', 'table 4 of the yard'])->assertSee('as the others again');
+        $this->assertEqualsWithDelta(3 * 5.4, $this->lines()['timber_by_length:45000000:240000000']->needed, 1e-9);
+        $this->assertEqualsWithDelta(2 * 5.4, $this->lines()['timber_by_length:45000000:195000000']->needed, 1e-9);
+        // The form of all layers leaves it as it is.
+        $this->keep(['beam_thick' => '60'] + $this->asShown())->assertSessionHasNoErrors();
+        $this->assertSame([60.0, 3], [$beam()->at(2)->thick->inMillimetres(), $beam()->at(2)->count]);
+        // Each refusal stands at its field, and nothing typed is lost.
+        foreach ([
+            [['number' => '3', 'count' => '3'], 'number', 'go from 1 to 2'], [['number' => 'x', 'count' => '3'], 'number', 'go from 1 to 2'], [[], 'thick', 'what is otherwise'],
+            [['deep' => '195', 'count' => '2'], 'thick', 'what is otherwise'], [['count' => '7'], 'count', 'from 1 to 6'], [['deep' => 'high'], 'deep', ''],
+            [['layer' => 'joist', 'number' => '4', 'deep' => '195'], 'thick', 'lie level'], [['layer' => 'board', 'number' => '1', 'count' => '2'], 'number', 'none of that number'],
+        ] as [$typed, $field, $why]) {
+            $single($typed)->assertSessionHasErrors($field);
+            $this->assertStringContainsString($why, session('errors')->first($field));
+        }
+        $single(['back' => '1'])->assertSessionHasNoErrors();
+        $this->assertSame([], $beam()->singly);
+        $single(['layer' => 'joist', 'number' => '4', 'count' => '2'])->assertSessionHasNoErrors();
+        $this->members()->assertSee('Number 4: 2 of');
+        // Fewer joists than its number: told, and it can still be taken back.
+        $this->keep(['joist_apart' => '2700'] + $this->asShown())->assertSessionHasNoErrors();
+        $this->members()->assertSee('nothing came of it');
+        $single(['layer' => 'joist', 'number' => '4', 'back' => '1'])->assertSessionHasNoErrors();
+        $this->members()->assertDontSee('nothing came of it');
+    }
+
     public function test_what_can_not_be_is_refused_at_its_field_and_kept_in_it(): void
     {
         foreach ([

@@ -12,6 +12,7 @@ use App\Frame\FrameSheet;
 use App\Frame\MembersPage;
 use App\Http\Requests\Plans\FixingsRequest;
 use App\Http\Requests\Plans\FrameRequest;
+use App\Http\Requests\Plans\OneMemberRequest;
 use App\Http\Requests\Plans\SoldRequest;
 use App\Models\Job;
 use App\Paper\Paper;
@@ -64,6 +65,16 @@ final class FrameController extends Controller
         $revise($job, $this->user($request), $request->decided($plan), Say::text('frame.reason'), $request->integer('based_on'));
 
         return redirect()->route('cut.members', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])])->with('said', Say::text('frame.kept'));
+    }
+
+    /** One member gets a size of its own, or is as the others again. */
+    public function single(OneMemberRequest $request, Job $job, RevisePlan $revise): RedirectResponse
+    {
+        $site = $this->site($job);
+        $revise($job, $this->user($request), $request->decided($site->state), Say::text('frame.reason_single'), $request->integer('based_on'));
+
+        return redirect()->route('cut.members', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])])
+            ->with('said', Say::text($request->boolean('back') ? 'frame.single_taken_back' : 'frame.single_kept', number: $request->integer('number')));
     }
 
     public function fixings(Request $request, Job $job, Supplier $yard): View

@@ -23,8 +23,9 @@ final readonly class Layer
      * @param  int  $fixings  at every crossing with what it lies on
      * @param  string  $reliedOn  the table, maker’s sheet or engineer its size was taken from; empty: not checked
      * @param  ?float  $moisture  in a hundred of its dry weight, as it is built in; null where nobody read it
+     * @param  array<int, OneMember>  $singly  what single ones have otherwise: beams by their row, joists and purlins by their number
      *
-     * @throws PlanRefused when it has no section, or lies closer than it is thick
+     * @throws PlanRefused when one has no section, or lies closer than it is thick, or a single joist is deeper than the others
      */
     public function __construct(
         public LayerKind $kind,
@@ -39,6 +40,7 @@ final readonly class Layer
         public Joinery $joinery = new Joinery,
         public Spread $spread = new Spread,
         public ?float $moisture = null,
+        public array $singly = [],
     ) {
         if (! $thick->isPositive() || ! $deep->isPositive()) {
             throw PlanRefused::memberWithoutSection();
@@ -49,6 +51,56 @@ final readonly class Layer
         if ($past?->isNegative() || $gap?->isNegative()) {
             throw PlanRefused::memberBelowZero();
         }
+        foreach ($singly as $one) {
+            $this->check($one);
+        }
+    }
+
+    /** @throws PlanRefused */
+    private function check(OneMember $one): void
+    {
+        if (($one->thick !== null && ! $one->thick->isPositive()) || ($one->deep !== null && ! $one->deep->isPositive())) {
+            throw PlanRefused::memberWithoutSection();
+        }
+        if ($this->kind->isSpread() && $one->deep !== null) {
+            throw PlanRefused::memberOtherwiseDeep($this->deep);
+        }
+        $wide = ($one->thick ?? $this->thick)->times($one->count ?? $this->count);
+        if ($this->kind->isSpread() && $this->apart !== null && ! $this->apart->isLongerThan($wide)) {
+            throw PlanRefused::membersTooClose($wide);
+        }
+    }
+
+    /** As the one of that row or number is. */
+    public function at(int $number): self
+    {
+        $one = $this->singly[$number] ?? null;
+
+        return $one === null ? $this : new self(
+            $this->kind, $one->thick ?? $this->thick, $one->deep ?? $this->deep, $one->count ?? $this->count, $this->apart, $this->past, $this->gap, $this->fixings, $one->reliedOn,
+            $this->joinery, $this->spread, $this->moisture,
+        );
+    }
+
+    /** With the one of that row or number otherwise; null: as the others again. */
+    public function otherwise(int $number, ?OneMember $one): self
+    {
+        $singly = array_filter([$number => $one] + $this->singly);
+        ksort($singly);
+
+        return $this->with(singly: $singly);
+    }
+
+    /** @return list<self> every size that is in it: the usual one first */
+    public function sizes(): array
+    {
+        return [$this, ...array_map($this->at(...), array_keys($this->singly))];
+    }
+
+    /** All its plies together. */
+    public function wide(): Length
+    {
+        return $this->thick->times($this->count);
     }
 
     public function past(): Length
@@ -80,14 +132,16 @@ final readonly class Layer
     {
         return new self(
             $this->kind, $this->thick, $this->deep, $this->count, $this->apart, $this->past, $this->gap, $this->fixings, $this->reliedOn, $this->joinery, $this->spread, $moisture,
+            $this->singly,
         );
     }
 
-    private function with(?Length $past = null, ?string $reliedOn = null, ?Joinery $joinery = null, ?Spread $spread = null): self
+    /** @param  ?array<int, OneMember>  $singly */
+    private function with(?Length $past = null, ?string $reliedOn = null, ?Joinery $joinery = null, ?Spread $spread = null, ?array $singly = null): self
     {
         return new self(
             $this->kind, $this->thick, $this->deep, $this->count, $this->apart, $past ?? $this->past, $this->gap, $this->fixings, $reliedOn ?? $this->reliedOn,
-            $joinery ?? $this->joinery, $spread ?? $this->spread, $this->moisture,
+            $joinery ?? $this->joinery, $spread ?? $this->spread, $this->moisture, $singly ?? $this->singly,
         );
     }
 

@@ -48,10 +48,22 @@ enum LayerKind: string
         return in_array($this, [self::Beam, self::Rail], true);
     }
 
-    /** Whether its members are spread by a rule, and one of them may be left out. */
+    /** Whether its members are spread by a rule. */
     public function isSpread(): bool
     {
         return $this === self::Joist || $this === self::Purlin;
+    }
+
+    /** Whether one of it may have a size of its own: a beam by its row, a joist or purlin by its number. */
+    public function isChangedSingly(): bool
+    {
+        return $this === self::Beam || $this->isSpread();
+    }
+
+    /** Whether one may be left out: a joist at a hatch, the rails of an open side, a panel of one bay. */
+    public function mayBeLeftOut(): bool
+    {
+        return $this->isSpread() || in_array($this, [self::Brace, self::Rail, self::Panel], true);
     }
 
     /** Whether it may stand over beyond what it lies on. */

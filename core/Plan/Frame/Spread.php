@@ -13,7 +13,7 @@ final readonly class Spread
     /**
      * @param  bool  $atCentres  exactly so far apart, whatever remains
      * @param  ?Length  $offset  of the outer ones from both ends
-     * @param  list<int>  $leftOut  numbers from the first end, of places where none is put: a hatch, a tree
+     * @param  list<int>  $leftOut  numbers from the first end, of places where none is put: a hatch, a tree; rails by their row, panels and braces by their number
      *
      * @throws PlanRefused when the offset is below zero
      */

@@ -15,6 +15,7 @@ use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Joinery;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
+use Aequus\Plan\Frame\OneMember;
 use Aequus\Plan\Frame\Seating;
 use Aequus\Plan\Frame\Spread;
 use Aequus\Stock\Stock;
@@ -46,6 +47,9 @@ final class FrameCodec
                     'at_centres' => $layer->spread->atCentres, 'offset' => $layer->spread->offset?->nanometres, 'left_out' => $layer->spread->leftOut,
                 ]]),
                 ...($layer->moisture === null ? [] : ['moisture' => $layer->moisture]),
+                ...($layer->singly === [] ? [] : ['singly' => array_map(fn (int $number, OneMember $one) => [
+                    'number' => $number, 'thick' => $one->thick?->nanometres, 'deep' => $one->deep?->nanometres, 'count' => $one->count, 'relied_on' => $one->reliedOn,
+                ], array_keys($layer->singly), $layer->singly)]),
             ], $frame->layers),
             'stocks' => array_map(
                 fn (string $section, array $stocks) => ['section' => $section, 'sold' => self::encodeStocks($stocks)], array_keys($frame->stocks), $frame->stocks,
@@ -66,7 +70,7 @@ final class FrameCodec
         return new FrameRules(array_map(fn (Stored $layer) => new Layer(
             $layer->case('kind', LayerKind::class), $layer->length('thick'), $layer->length('deep'), $layer->whole('count'), $layer->lengthOrNone('apart'),
             $layer->lengthOrNone('past'), $layer->lengthOrNone('gap'), $layer->whole('fixings'), $layer->text('relied_on', ''), self::decodeJoinery($layer->inOrNone('joinery')),
-            self::decodeSpread($layer->inOrNone('spread')), $layer->realOrNone('moisture'),
+            self::decodeSpread($layer->inOrNone('spread')), $layer->realOrNone('moisture'), self::decodeSingly($layer),
         ), $stored->each('layers')), $stored->isSo('along_x', true), $stocks, $stored->inOrNone('base') === null ? null : self::decodeConnector($stored->in('base')), $stored->case('air', Air::class, Air::Wet), $atHand);
     }
 
@@ -111,6 +115,17 @@ final class FrameCodec
             $stored->text('name'), $stored->length('from'), $stored->length('to'), $stored->wholeOrNone('plies'), $stored->lengthOrNone('least_deep'), $stored->whole('screws'),
             $stored->lengthOrNone('screw_long'), $stored->lengthOrNone('bolt_off'), $stored->text('pattern', ''),
         );
+    }
+
+    /** @return array<int, OneMember> */
+    private static function decodeSingly(Stored $layer): array
+    {
+        $singly = [];
+        foreach ($layer->each('singly') as $one) {
+            $singly[$one->whole('number')] = new OneMember($one->lengthOrNone('thick'), $one->lengthOrNone('deep'), $one->wholeOrNone('count'), $one->text('relied_on', ''));
+        }
+
+        return $singly;
     }
 
     private static function decodeSpread(?Stored $stored): Spread

@@ -24,6 +24,7 @@ enum PlanRefusal
     case MemberWithoutSection;
     case MembersTooClose;
     case MemberBelowZero;
+    case MemberOtherwiseDeep;
     case FastenerWithoutLength;
     case ConnectorTakesNothing;
     case NothingStands;

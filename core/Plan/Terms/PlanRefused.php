@@ -86,6 +86,11 @@ final class PlanRefused extends Refusal
         return new self(Fact::of(PlanRefusal::MembersTooClose, thick: $thick));
     }
 
+    public static function memberOtherwiseDeep(Length $deep): self
+    {
+        return new self(Fact::of(PlanRefusal::MemberOtherwiseDeep, deep: $deep));
+    }
+
     public static function memberBelowZero(): self
     {
         return new self(Fact::of(PlanRefusal::MemberBelowZero));

@@ -35,6 +35,7 @@ final class FrameRefusalWords
             FrameRefusal::BeamOffTheRafters => 'Rafters would pass the beam from {post} by {off}: as it sits, it is off their line. Set its posts’ tops by as much.',
             FrameRefusal::StackOff => 'What lies on the posts is {high} high, but their tops were planned for {planned}. Change the tops, or the frame.',
             FrameRefusal::NoRoomForAPanel => 'Between {post} and {next} a panel has no room.',
+            FrameRefusal::NoSuchMember => 'Number {number} of {layer} was changed or left out, but they end at {last}: nothing came of it. Take it back, or type another number.',
             FrameRefusal::NotPositive => 'Lengths and widths are above zero.',
         };
     }

@@ -33,6 +33,7 @@ final class PlanRefusalWords
             PlanRefusal::MembersTooClose => 'Members {thick} thick lie further apart than that, from middle to middle.',
             PlanRefusal::FastenerWithoutLength => 'A nail, screw or bolt has a length, and stands zero or more from end and edge.',
             PlanRefusal::ConnectorTakesNothing => 'It takes timber from so thick to so thick: the first figure is the smaller one.',
+            PlanRefusal::MemberOtherwiseDeep => 'All of these are {deep} upright, so that they lie level: one of them can be wider, or doubled.',
             PlanRefusal::MemberBelowZero => 'What stands over, and a gap, are zero or more.',
             PlanRefusal::HoleNarrowerThanPost => 'The hole is narrower than the post across its corners. Make it wider.',
             PlanRefusal::NothingStands => 'The posts need a height above the ground. About is enough: 8\' or 2400 mm.',

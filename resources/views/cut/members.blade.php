@@ -26,12 +26,16 @@
                         <th scope="col" class="num">{{ $say('frame.pieces') }}</th><th scope="col" class="num">{{ $say('frame.fixings') }}</th>
                         <th scope="col">{{ $say('frame.relied_on') }}</th></tr></thead>
                     <tbody>@foreach ($page->rows() as $row)<tr><th scope="row">{{ $row->name() }}</th>
-                        <td class="num">{{ $say('frame.sides', one: $row->layer->thick, other: $row->layer->deep) }}</td>
+                        <td class="num">{{ $say('frame.sides', one: $row->layer->thick, other: $row->layer->deep) }}
+                            @foreach ($row->otherwise($say) as [, $is])<div class="muted">{{ $is }}</div>@endforeach</td>
                         <td class="num strong">@foreach ($row->lengths() as [$count, $length])<div>{{ $say('frame.of_each', count: $count,
                             length: $length) }}</div>@endforeach</td>
                         <td class="num">{{ $row->fixings }}</td>
                         <td>@if ($row->layer->reliedOn === '')<span class="state state-unchecked">{{ $say('frame.unchecked') }}</span>@else{{
-                            $row->layer->reliedOn }}@endif</td></tr>@endforeach</tbody>
+                            $row->layer->reliedOn }}@endif
+                            @foreach ($row->otherwise($say) as [, $is, $relied])<div>@if ($relied === '')<span
+                                class="state state-unchecked">{{ $say('frame.unchecked') }}</span>@else{{ $relied }}@endif</div>@endforeach
+                        </td></tr>@endforeach</tbody>
                 </table></div>
                 <p class="hint">{{ $say('frame.not_checked') }}</p>
                 @if ($panels)<x-panels :panels="$panels" />@endif
@@ -98,6 +102,7 @@
                 <button class="button">{{ $say('frame.keep') }}</button>
             </form>
             </details>
+            @if ($page->frame && $page->singles() !== [])<x-single-member :page="$page" :job="$job" :unit="$unit" />@endif
         </div>
     </div>
 </x-layout>

@@ -68,7 +68,7 @@ final class FrameRequest extends PlanChangeRequest
         }
         $relied = $this->has("{$kind->value}_relied") ? mb_substr($this->text("{$kind->value}_relied"), 0, 120) : $layer->reliedOn;
 
-        return $this->attempt("{$kind->value}_thick", fn () => new Layer($kind, $thick, $deep, $count, $apart, $past, $gap, $fixings, $relied, $joinery, $spread, $moisture));
+        return $this->attempt("{$kind->value}_thick", fn () => new Layer($kind, $thick, $deep, $count, $apart, $past, $gap, $fixings, $relied, $joinery, $spread, $moisture, $layer->singly));
     }
 
     private function joinery(Layer $layer, Unit $unit): Joinery
