@@ -99,10 +99,10 @@ final readonly class FrameDrawing
         $this->top = self::MARGIN - $low * $this->scale;
         $this->height = round(self::MARGIN + ($view->isCorner() ? self::MARGIN : self::MARGIN_BELOW) + ($high - $low) * $this->scale, 1);
         $this->ground = $view === FrameView::FromAbove || $view->isCorner() ? null : round($this->top, 1);
-        // Looked down on, what lies higher covers what it lies on; from a side, what is nearer covers what is behind.
-        $place = fn (array $solid): array => $view->down() > 0.0 ? [$solid[2], -$this->depth($solid[0]->middle())] : [-$this->depth($solid[0]->middle()), $solid[2]];
-        uasort($solids, fn (array $a, array $b) => $place($a) <=> $place($b));
-        $this->pieces = array_values(array_map(fn (array $solid, int $i) => ['class' => $solid[1], 'd' => $this->outline($flat[$i])], $solids, array_keys($solids)));
+        $away = array_map(fn (InSpace $along) => $this->seen($along)[2], [new InSpace(1.0, 0.0, 0.0), new InSpace(0.0, 1.0, 0.0), new InSpace(0.0, 0.0, 1.0)]);
+        $this->pieces = array_map(
+            fn (int $i) => ['class' => $solids[$i][1], 'd' => $this->outline($flat[$i])], (new DrawnOver($solids, $flat, $away, $view->down() > 0.0))->order(),
+        );
         $this->told = $view->isCorner() ? [] : $this->dimensions([$left, $right, $low, $high], $frame, $upTo);
     }
 
@@ -147,11 +147,6 @@ final readonly class FrameDrawing
         $away = -$at->x * sin($turn) + $at->y * cos($turn);
 
         return [$across, -$at->z * cos($down) - $away * sin($down), $away * cos($down) - $at->z * sin($down)];
-    }
-
-    private function depth(InSpace $at): float
-    {
-        return $this->seen($at)[2];
     }
 
     /**

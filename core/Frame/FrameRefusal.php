@@ -20,6 +20,8 @@ enum FrameRefusal
     case RowsShareAJoist;
     case NotPositive;
     case TopOffThePlane;
+    case RowWantsLower;
+    case RowWantsHigher;
     case IntoTheWall;
     case NoBraceThere;
     case BeamEndsShort;

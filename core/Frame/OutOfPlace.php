@@ -27,13 +27,28 @@ final readonly class OutOfPlace
     public function told(): array
     {
         return [
-            ...array_map(fn (array $off) => Fact::of(FrameRefusal::TopOffThePlane, post: $off[0], off: $off[1]), $this->space->plane?->offThePlane() ?? []),
+            ...array_values(array_unique(array_map($this->off(...), $this->space->plane?->offThePlane() ?? []), SORT_REGULAR)),
             ...array_values(array_filter(array_map($this->into(...), $this->plan->fixedLines()))),
             ...($this->rules->layer(LayerKind::Joist) === null ? [] : [...$this->endingShort(), ...$this->offTheRafters()]),
             ...$this->seats(),
             ...$this->nobody(),
             ...$this->stack(),
         ];
+    }
+
+    /**
+     * Posts of a row with a deeper beam are cut lower; any other that is off is just off.
+     *
+     * @param  array{string, Length, PostLine}  $off  post, how far above or below, and its line
+     */
+    private function off(array $off): Fact
+    {
+        [$post, $by, $line] = $off;
+        $lower = $this->space->seats->lower()[$line->number];
+
+        return abs($lower) > self::HAIR && abs($by->inMillimetres() - $lower) < self::HAIR
+            ? Fact::of($lower > 0.0 ? FrameRefusal::RowWantsLower : FrameRefusal::RowWantsHigher, post: $line->posts[0]->label, by: $by->magnitude())
+            : Fact::of(FrameRefusal::TopOffThePlane, post: $post, off: $by->magnitude());
     }
 
     /** Where it would reach beyond something fixed on the site; null where it keeps off it. */

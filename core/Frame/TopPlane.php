@@ -35,7 +35,7 @@ final readonly class TopPlane
         [$this->top, $this->riseAlong, $this->rise] = $this->through();
     }
 
-    /** @return list<array{string, Length}> first posts of lines whose tops lie off the plane of the others, with how far */
+    /** @return list<array{string, Length, PostLine}> end posts of lines whose tops lie off the plane of the others, with how far above it, and their line */
     public function offThePlane(): array
     {
         $off = [];
@@ -43,7 +43,7 @@ final readonly class TopPlane
             foreach ([$line->posts[0], $line->posts[count($line->posts) - 1]] as $post) {
                 $by = $this->levelOver($line, $post) - $this->height($this->footprint->along($post->at), $line->across);
                 if (abs($by) >= 0.5) {
-                    $off[] = [$post->label, Length::millimetres(abs($by))];
+                    $off[] = [$post->label, Length::millimetres($by), $line];
                 }
             }
         }

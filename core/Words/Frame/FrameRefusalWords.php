@@ -24,6 +24,8 @@ final class FrameRefusalWords
             FrameRefusal::FirstAndLastTooNarrow => 'First and last board would be narrower than a third. Choose another width or gap.',
             FrameRefusal::RowsShareAJoist => 'Two rows side by side would both be joined over {joist}. Add a longer stock, or a shorter one.',
             FrameRefusal::TopOffThePlane => 'The top of {post} lies {off} off the plane of the others: what lies over it is not right there.',
+            FrameRefusal::RowWantsLower => 'The beam over the row of {post} is {by} deeper than the others. Plan the tops of that row {by} lower, or it stands out above them.',
+            FrameRefusal::RowWantsHigher => 'The beam over the row of {post} is {by} less deep than the others. Plan the tops of that row {by} higher, or it lies below them.',
             FrameRefusal::IntoTheWall => 'The frame would reach {by} into what is fixed there ({wall}). Let it stand over less on that side.',
             FrameRefusal::PliesJoinedTogether => 'Two plies side by side are both joined over {posts}: these lengths leave no other way. A longer one would.',
             FrameRefusal::NoBraceThere => 'No brace at {post}: it would stand in the way of what passes there ({thing}). Hold that line some other way, or make its legs shorter.',

@@ -39,9 +39,9 @@ final class OneMemberTest extends TestCase
     {
         $rules = $this->one(LayerKind::Beam, 2, new OneMember(deep: $this->mm(240), count: 3));
         $high = $this->frame($rules, $this->plan());
-        $this->assertSame([[FrameRefusal::TopOffThePlane, 'A2', 45.0], [FrameRefusal::TopOffThePlane, 'C2', 45.0]], array_map(
-            fn (Fact $fact) => [$fact->is, $fact->part('post'), round($fact->part('off')->inMillimetres(), 6)], $high->hindered,
-        ));
+        $this->assertEquals([Fact::of(FrameRefusal::RowWantsLower, post: 'A2', by: $this->mm(45))], $high->hindered);
+        $this->assertEquals([Fact::of(FrameRefusal::RowWantsHigher, post: 'A2', by: $this->mm(50))], $this->frame($this->one(LayerKind::Beam, 2, new OneMember(deep: $this->mm(145))), $this->plan())->hindered);
+        $this->assertSame([FrameRefusal::TopOffThePlane, FrameRefusal::TopOffThePlane], array_map(fn (Fact $fact) => $fact->is, $this->frame($rules, $this->plan(row2: 2360))->hindered));
         $lowered = $this->frame($rules, $this->plan(row2: 2355));
         $this->assertSame([], $lowered->hindered);
         $beams = $lowered->of(LayerKind::Beam);
