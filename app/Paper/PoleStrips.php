@@ -29,8 +29,9 @@ final readonly class PoleStrips
     /**
      * @param  list<PoleMark>  $marks
      * @param  string  $zero  what the pole is held on
+     * @param  string  $what  is marked, and from where, as one sentence
      */
-    private function __construct(Plan $plan, array $marks, public string $title, public string $zero, public Paper $paper)
+    private function __construct(Plan $plan, array $marks, public string $title, public string $zero, public Paper $paper, public string $what = '')
     {
         // Above the strips stand the check bars, below them the joint.
         $this->each = floor(($paper->height() - 2 * self::MARGIN - 30) / 10) * 10;
@@ -87,7 +88,7 @@ final readonly class PoleStrips
     {
         return new self(
             $plan, array_values(array_map(fn (Length $face, int $number) => new PoleMark($plan->notation->round($face), (string) $number), $marks, array_keys($marks))),
-            Say::text('paper.pole_strips.marking_list_in_full_size'), $what, $paper,
+            Say::text('paper.pole_strips.marking_list_in_full_size'), Say::text('paper.pole_strips.zero'), $paper, $what,
         );
     }
 

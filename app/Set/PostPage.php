@@ -197,4 +197,10 @@ final readonly class PostPage
             'set.forms.twist' => [Say::text('set.post_page.twist'), EntryKind::Twist, $this->stands->set],
         ];
     }
+
+    /** Whether a form that was sent stands in that view: it is open then, with the reason beside its field. */
+    public function isOf(string $view, string $form): bool
+    {
+        return $form !== '' && str_starts_with('set.forms.'.strtr($form, '_', '-').'-', "{$view}-");
+    }
 }

@@ -26,6 +26,7 @@ use Aequus\Plan\Posts\Section;
 use App\Actions\RevisePlan;
 use App\Paper\RecordSheet;
 use App\Site\ReadSite;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\Builds;
 use Tests\JobTestCase;
@@ -50,6 +51,18 @@ final class SetTest extends JobTestCase
                 fn (string $label) => new RodReading($this->id($label), Length::millimetres(1500)), $labels,
             ), ...array_map(fn (string $label) => new HoleDug($this->id($label), Length::millimetres(1100)), $labels),
         );
+    }
+
+    public function test_what_was_refused_stands_open_with_its_reason(): void
+    {
+        $this->send('post_set', ['post' => 'A1']);
+        $page = "/jobs/{$this->job->id}/set/A1";
+        foreach (['twist' => ['gap' => 'wide', 'over' => '140'], 'remark' => ['text' => '']] as $kind => $typed) {
+            $open = fn (string $html): int => preg_match_all('~<details class="change"[^>]*\bopen\b[^>]*>(?:(?!</details>).)*name="form"\s+value="'.$kind.'"~s', $html) ?: 0;
+            $this->assertSame(0, $open((string) $this->get($page)->getContent()), $kind);
+            $back = $this->from($page)->followingRedirects()->post("/jobs/{$this->job->id}/entries/{$kind}", ['post' => 'A1', 'form' => $kind, 'client_id' => (string) Str::ulid(), ...$typed]);
+            $this->assertSame(1, $open((string) $back->getContent()), $kind);
+        }
     }
 
     public function test_a_post_s_page_leads_from_the_hole_to_the_braces(): void

@@ -35,6 +35,7 @@ return [
     'pole_strips.story_pole' => 'story pole',
     'pole_strips.number_far_side' => 'number {i}, far side',
     'pole_strips.marking_list_in_full_size' => 'marking list in full size',
+    'pole_strips.zero' => 'zero',
     'pole_strips.end_of_the_member' => 'end of the member',
     'record_sheet.not_met' => 'NOT met',
     'record_sheet.not_read' => '{label} not read',

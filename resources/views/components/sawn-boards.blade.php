@@ -12,7 +12,8 @@
             @foreach (array_reverse($page->bar($board)) as [$from, $wide])<rect class="{{ $loop->first ? 'sawn-rest' : 'sawn-piece' }}"
                 x="{{ $from }}" y="0.5" width="{{ $wide }}" height="5" />@endforeach</svg>
             @foreach ($board->pieces as $piece)<span class="sawn-length"><x-length :of="$piece" :plan="$plan" /></span> @endforeach
-            <details class="why"><summary>{{ $say('frame.spoiled') }}</summary>
+            <details class="why" @if (old('form') === 'spoiled_'.$section->key.'_'.$loop->index) open @endif><summary>{{
+                $say('frame.spoiled') }}</summary>
                 <x-entry-form kind="board_spoiled" :name="'spoiled_'.$section->key.'_'.$loop->index">
                     <input type="hidden" name="section" value="{{ $section->sides()[0]->nanometres }},{{ $section->sides()[1]->nanometres }}">
                     <input type="hidden" name="board" value="{{ $board->stock->length->nanometres }}">

@@ -86,7 +86,7 @@
                 href="{{ route('handover.pdf', ['job' => $job, 'paper' => 'letter']) }}"
                     hx-boost="false">{{ $say('handover.show.record_letter') }}</a></p>
                 <p class="hint">{{ $say('handover.show.this_page_prints_too_from') }}</p></section>
-            <details class="change"><summary>{{ $say('handover.show.a_remark_on_the_job') }}</summary>
+            <details class="change" @if (old('form') === 'remark') open @endif><summary>{{ $say('handover.show.a_remark_on_the_job') }}</summary>
                 <x-entry-form kind="remark" name="remark"><x-field name="text" form="remark" :label="$say('page.remark')" wide /><button
                     class="button button-second">{{ $say('page.write_it_down') }}</button></x-entry-form>
             </details>

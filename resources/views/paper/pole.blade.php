@@ -25,6 +25,7 @@ b { font-size: 10pt; }
             <div class="at" style="left: {{ $strips::MARGIN + 102 }}mm; top: {{ $strips::MARGIN - .5 }}mm;">100 mm</div>
         <div class="bar" style="left: {{ $strips::MARGIN }}mm; top: {{ $strips::MARGIN + 6 }}mm; width: 101.6mm;"></div>
             <div class="at" style="left: {{ $strips::MARGIN + 104 }}mm; top: {{ $strips::MARGIN + 5.5 }}mm;">4 in</div>
+        <div class="at" style="left: {{ $strips::MARGIN }}mm; top: {{ $strips::MARGIN + 11 }}mm;">{{ $strips->what }}</div>
         @foreach ($onPage as $strip)
             <div class="edge" style="left: {{ $strips->left($strip) }}mm; top: {{ $strips->bottom() - $strips->each }}mm;
                 height: {{ $strips->each }}mm;"></div>

@@ -88,7 +88,8 @@
         @endif
         @if ($page->hasFill() && ! $page->pours)@include('set.pour', ['now' => false])@endif
         @foreach ($page->forms as $view => [$words, $kind])
-            @if ($kind !== $page->asks)<details class="change"><summary>{{ $say('set.post.write_down', words: $words) }}</summary>
+            @if ($kind !== $page->asks)<details class="change" @if ($page->isOf($view, old('form', ''))) open @endif><summary>{{
+                $say('set.post.write_down', words: $words) }}</summary>
                 @include($view)</details>@endif
         @endforeach
         <details class="change" @if ($errors->has('picture')) open @endif><summary>{{ $say('set.post.a_picture_of', label: $post->label) }}</summary>
@@ -109,7 +110,7 @@
                 <button class="button button-second">{{ $say('set.post.keep_it') }}</button>
             </form>
         </details>
-        <details class="change"><summary>{{ $say('set.post.a_remark_on', label: $post->label) }}</summary>
+        <details class="change" @if (old('form') === 'remark') open @endif><summary>{{ $say('set.post.a_remark_on', label: $post->label) }}</summary>
             <x-entry-form kind="remark" name="remark">
                 <input type="hidden" name="post" value="{{ $post->label }}">
                 <x-field name="text" form="remark" :label="$say('page.remark')" wide />
