@@ -8,11 +8,16 @@ use Aequus\Frame\InSpace;
 use Aequus\Frame\Solid;
 
 /**
- * In which order solids are drawn so that what is nearer covers what is behind. Two that lie apart along an axis are told by which of them lies toward whoever
- * looks; where sloped ones reach past each other on every axis, what lies higher up in the frame covers what carries it.
+ * In which order solids are drawn so that what is nearer covers what is behind. From a side that is how near each comes. Looked down on, what lies on the
+ * beams covers what carries it; of beams, posts and what hangs between those, two that lie apart along an axis are told by which lies toward whoever looks.
  */
 final class DrawnOver
 {
+    /** How far up in the frame posts lie, and what is let into them. */
+    private const POST = 0;
+
+    private const BEAM = 2;
+
     /** Solids that touch count as apart, mm. */
     private const HAIR = 0.01;
 
@@ -48,8 +53,11 @@ final class DrawnOver
     {
         $first = array_keys($this->solids);
         usort($first, fn (int $one, int $other) => $this->elsewise($one, $other));
+        if (! $this->isLookedDownOn) {
+            return $first;
+        }
         $under = array_fill(0, count($this->solids), []);
-        $byLeft = $first;
+        $byLeft = array_values(array_filter($first, fn (int $one) => $this->solids[$one][2] <= self::BEAM));
         usort($byLeft, fn (int $one, int $other) => $this->seen[$one][0] <=> $this->seen[$other][0]);
         foreach ($byLeft as $i => $one) {
             for ($j = $i + 1; isset($byLeft[$j]) && $this->seen[$byLeft[$j]][0] < $this->seen[$one][1] - self::HAIR; $j++) {
@@ -110,8 +118,9 @@ final class DrawnOver
         if ($isApart) {
             return (int) $isOver - (int) $isUnder;
         }
-        // A beam let into a post: toward which of the post’s faces it lies.
-        if (min($this->solids[$one][2], $this->solids[$other][2]) === 0) {
+        // What is let into a post: toward which of its faces that lies.
+        $lie = [$this->solids[$one][2], $this->solids[$other][2]];
+        if (in_array(self::POST, $lie, true) && $lie[0] !== $lie[1]) {
             return $this->letIn($one, $other);
         }
 

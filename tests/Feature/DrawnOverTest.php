@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Frame\Frames;
 use Aequus\Frame\InSpace;
+use Aequus\Frame\Piece;
 use Aequus\Frame\Solid;
+use Aequus\Logbook\Log;
+use App\Demo\BirdHide;
+use App\Demo\LoadDemo;
 use App\Drawing\DrawnOver;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -66,6 +71,37 @@ final class DrawnOverTest extends TestCase
         $beam = [new Solid(new InSpace(0.0, 0.0, 2170.0), new InSpace(4800.0, 0.0, 2170.0), 90.0, 195.0), 'beam', 2];
         $this->assertSame([1, 0], self::order([$rafter, $beam], 30.0, 25.0));
         $this->assertSame([0, 1], self::order([$beam, $rafter], 210.0, 25.0));
+    }
+
+    /** A sheet that falls lies lower at its eaves than the head of the post under its ridge: it covers that post all the same, and the purlins on it. */
+    public function test_a_sloped_roof_covers_the_posts_under_its_high_side(): void
+    {
+        $post = fn (float $y, float $high): array => [new Solid(new InSpace(0.0, $y, 0.0), new InSpace(0.0, $y, 0.0), 140.0, $high), 'post', 0];
+        $purlin = fn (float $y, float $z): array => [new Solid(new InSpace(-300.0, $y, $z), new InSpace(3000.0, $y, $z), 70.0, 45.0), 'purlin', 5];
+        $sheets = array_map(fn (float $x): array => [new Solid(new InSpace($x, -400.0, 2190.0), new InSpace($x, 3400.0, 2690.0), 1000.0, 1.0), 'sheet', 7], [0.0, 1000.0, 2000.0]);
+        foreach ([-30.0, 60.0, 150.0, 240.0] as $turn) {
+            $order = self::order([...$sheets, $purlin(0.0, 2195.0), $purlin(1500.0, 2395.0), $purlin(3000.0, 2595.0), $post(0.0, 2050.0), $post(3000.0, 2450.0)], $turn, 25.0);
+            $this->assertEqualsCanonicalizing([0, 1, 2], array_slice($order, -3), "{$turn}");
+            $this->assertEqualsCanonicalizing([6, 7], array_slice($order, 0, 2), "{$turn}");
+        }
+    }
+
+    /** Over a whole roof whose tops fall: layer over layer, whatever its members’ boxes do. */
+    public function test_of_a_falling_roof_each_layer_covers_the_one_below(): void
+    {
+        $plan = BirdHide::job(LoadDemo::SEED, '2026-05-01')->plan;
+        $frame = Frames::onGrid($plan, $plan->frame ?? $this->fail(), new Log([]))[0];
+        $lies = array_flip(['beam', 'joist', 'purlin', 'sheet']);
+        $solids = array_values(array_map(fn (Piece $piece) => [$piece->solid, $piece->layer->kind->value, $lies[$piece->layer->kind->value] + 2], array_filter(
+            $frame->pieces, fn (Piece $piece) => isset($lies[$piece->layer->kind->value]),
+        )));
+        foreach ([-30.0, 60.0, 150.0, 240.0] as $turn) {
+            $layers = array_map(fn (int $i) => $solids[$i][2], self::order($solids, $turn, 25.0));
+            $sorted = $layers;
+            sort($sorted);
+            $this->assertSame($sorted, $layers);
+        }
+        $this->assertSame([2, 3, 4, 5], array_values(array_unique($sorted)));
     }
 
     /** @return array{array{float, float, float}, array{float, float, float}, array{float, float, float}} what runs across the paper, down it, and away */
