@@ -6,26 +6,35 @@ namespace App\Diary;
 
 use Aequus\Days\Forecast;
 use Aequus\Days\Hands;
-use Aequus\Days\HoldRules;
 use Aequus\Days\Light;
 use Aequus\Days\OnEarth;
 use Aequus\Days\Sun;
+use Aequus\Days\Task;
 use Aequus\Days\WeatherHold;
 use Aequus\Days\WeatherHour;
 use Aequus\Days\WorkCalendar;
 use Aequus\Diary\Chance;
 use Aequus\Diary\JobDays;
 use Aequus\Diary\JobToDo;
-use Aequus\Diary\Task;
+use Aequus\Diary\LoggedRates;
+use Aequus\Diary\ToDo;
+use Aequus\Diary\ToldWeather;
+use Aequus\Logbook\Diary\Awaited;
+use Aequus\Logbook\Diary\AwaitedState;
+use Aequus\Logbook\Diary\AwaitedThing;
 use Aequus\Measure\Temperature;
+use Aequus\Measure\Unit;
+use Aequus\Measure\WeatherNotation;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Words\Diary\TaskWords;
+use Aequus\Words\Names;
 use App\Exchange\CalendarEvent;
 use App\Models\Job;
 use App\Type\DayName;
 use App\Type\Say;
 use App\World\WeatherStation;
+use DateTimeImmutable;
 use DateTimeZone;
 
 /** A job as days: what is left, when it can be done, what it waits for, and what the weather does to it. */
@@ -51,18 +60,29 @@ final readonly class DaysPage
     /** How sure that is; null where nobody asked. */
     public ?Chance $chance;
 
+    /** How fast people are, and whether the log told. */
+    public LoggedRates $logged;
+
+    public ToldWeather $told;
+
     private DateTimeZone $zone;
+
+    private WeatherNotation $sky;
 
     public function __construct(private SiteState $site, Job $job, WeatherStation $weather, bool $isChanceAsked = false)
     {
         $this->zone = new DateTimeZone($job->zone);
-        $this->hands = self::withOffset($site->plan->hands ?? self::usual(), $site->today, $this->zone);
-        $this->forecast = $weather->forecast($site->today, self::KNOWN, $job->place);
+        $this->sky = new WeatherNotation($site->plan->notation->unit);
+        $hands = self::withOffset($site->plan->hands ?? self::usual(), $site->today, $this->zone);
+        $this->logged = new LoggedRates($site, $hands->rates, $this->zone);
+        $this->told = new ToldWeather($site->log);
+        $this->hands = $hands->atRates($this->logged->rates())->heldBy($hands->holds->foretold());
+        $this->forecast = $this->told->over($weather->forecast($site->today, self::KNOWN, $job->place));
         $now = $site->now->setTimezone($this->zone);
         $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
         $this->days = JobDays::soonest($toDo = new JobToDo($site, $this->zone), $this->hands, $this->forecast, $minute);
         $this->chance = ! $isChanceAsked || $toDo->held !== null || $toDo->all === [] ? null
-            : new Chance($toDo, $this->days->hands, array_map(fn (int $year) => $weather->year($year, $site->today, self::LONGEST, $job->place), range(1, self::YEARS)), $minute);
+            : new Chance($toDo, $this->days->hands->heldBy($hands->holds), array_map(fn (int $year) => $this->told->over($weather->year($year, $site->today, self::LONGEST, $job->place)), range(1, self::YEARS)), $minute, $this->logged->of);
     }
 
     /** Two people, half past seven to five, Saturdays and Sundays off. */
@@ -77,6 +97,7 @@ final readonly class DaysPage
         $toDo = $this->days->toDo;
 
         return match (true) {
+            $toDo->waitsFor !== null => Say::text('days.not_before_others', task: TaskWords::of($toDo->held ?? Task::Dig), thing: Names::of($toDo->waitsFor->thing)),
             $toDo->held !== null => Say::text('days.not_before', task: TaskWords::of($toDo->held), posts: array_map(fn (Post $post) => $post->label, $toDo->heldBy)),
             $this->days->toDo->all === [] => Say::text('days.all_done'),
             $this->days->finished !== null => Say::text('days.finished', day: $this->day(intdiv($this->days->finished, 1440)), time: self::clock($this->days->finished)),
@@ -101,7 +122,7 @@ final readonly class DaysPage
     /** @return list<string> what in the weather holds what does not get done, in words */
     public function heldBy(): array
     {
-        return array_map(fn (WeatherHold $hold) => $hold === WeatherHold::ColdAtThePour ? Say::text('days.held_cold_at_the_pour', limit: $this->degrees((new HoldRules)->pour)) : Say::text("days.held_{$hold->value}"), array_values(array_filter($this->days->heldBy(), fn (WeatherHold $hold) => $hold !== WeatherHold::NotKnown)));
+        return array_map(fn (WeatherHold $hold) => $hold === WeatherHold::ColdAtThePour ? Say::text('days.held_cold_at_the_pour', limit: $this->degrees($this->hands->holds->pour)) : Say::text("days.held_{$hold->value}"), array_values(array_filter($this->days->heldBy(), fn (WeatherHold $hold) => $hold !== WeatherHold::NotKnown)));
     }
 
     /** Whether fewer are done sooner than all, in words; empty where not. */
@@ -155,7 +176,7 @@ final readonly class DaysPage
 
         return implode(' ', [
             ...($wet === [] ? [] : [Say::text('days.rain', from: sprintf('%d:00', $wet[0]), to: sprintf('%d:00', $wet[count($wet) - 1] + 1))]),
-            ...($gust > 10.0 ? [Say::text('days.gusts', gust: (string) round($gust))] : []),
+            ...($gust > $this->hands->holds->gust ? [Say::text('days.gusts', gust: $this->sky->gust($gust))] : []),
             ...(array_filter($hours, fn (WeatherHour $hour) => $hour->thunder) === [] ? [] : [Say::text('days.thunder')]),
         ]);
     }
@@ -232,22 +253,107 @@ final readonly class DaysPage
 
         return [
             ...($this->days->toDo->asksForMarks ? [Say::text('days.ask_marks', day: DayName::of($this->days->toDo->digFrom()))] : []),
+            ...array_map(fn (Awaited $one) => $this->awaited($one), $this->days->toDo->outstanding->open),
+            ...$this->hire(),
             ...($notice !== null && $notice > $this->site->today ? [Say::text('days.wait_marks', day: DayName::of($notice))] : []),
             ...($wait === null ? [] : [Say::text('days.wait_cure', from: $this->moment($wait[0]), to: $this->moment($wait[1]), hours: (string) round($this->days->cure))]),
         ];
     }
 
-    /** @return list<array{string, string, string}> what is left: its name, how many, and how fast one person gets on with it */
+    /** @return list<array{string, string, string, string}> what is left: its name, how many, how fast one person gets on with it, and whether the log told that */
     public function left(): array
     {
-        return array_map(fn ($one) => [TaskWords::of($one->task), Say::text("days.left_{$one->task->value}", count: $one->pieces), Say::text("days.rate_{$one->task->value}", rate: rtrim(rtrim(number_format($this->hands->rates[$one->task->value] ?? $one->task->usualRate(), 2), '0'), '.'))], $this->days->toDo->all);
+        return array_map(fn (ToDo $one) => [
+            TaskWords::of($one->task), Say::text("days.left_{$one->task->value}", count: $one->pieces),
+            Say::text("days.rate_{$one->task->value}", rate: self::plain($this->hands->rates[$one->task->value])), $this->logged->of[$one->task->value]->isLearned ? Say::text('days.by_the_log') : '',
+        ], $this->days->toDo->all);
     }
 
     /** @return list<array{string, string, string}> how fast one is, kind by kind: field, label, and what was said; empty for the usual */
     public function rates(): array
     {
         return array_map(fn (Task $task) => ["rate_{$task->value}", Say::text('days.rate_of', task: TaskWords::of($task), rate: Say::text("days.rate_{$task->value}", rate: (string) $task->usualRate())), isset(
-            $this->hands->rates[$task->value]) ? (string) $this->hands->rates[$task->value] : ''], Task::cases());
+            $this->site->plan->hands?->rates[$task->value]) ? (string) $this->site->plan->hands->rates[$task->value] : ''], Task::cases());
+    }
+
+    /** @return list<array{string, string, string}> the limits at which weather stops work: field, label with its unit, and what counts */
+    public function limits(): array
+    {
+        $holds = $this->hands->holds;
+        $degrees = Temperature::sign($this->site->plan->notation->unit);
+        $isMetric = $this->site->plan->notation->unit === Unit::Millimetre;
+
+        return [
+            ['limit_pour', Say::text('days.limit_pour', unit: $degrees), Temperature::celsius($holds->pour)->typed($this->site->plan->notation->unit)],
+            ['limit_frost', Say::text('days.limit_frost', unit: $degrees), Temperature::celsius($holds->frost)->typed($this->site->plan->notation->unit)],
+            ['limit_rain', Say::text('days.limit_rain', unit: $this->sky->rainSign()), $this->sky->typedRain($holds->rain)],
+            ['limit_gust', Say::text('days.limit_gust', unit: $this->sky->gustSign()), $this->sky->typedGust($holds->gust)],
+            ['limit_kept', Say::text('days.limit_kept', unit: $degrees), self::plain($isMetric ? $holds->kept : $holds->kept * 1.8)],
+        ];
+    }
+
+    public function today(): string
+    {
+        return $this->site->today;
+    }
+
+    /** @return array<string, string> what others bring, allow or look at, by what is sent */
+    public function things(): array
+    {
+        return array_combine(array_column(AwaitedThing::cases(), 'value'), array_map(fn (AwaitedThing $thing) => Names::of($thing), AwaitedThing::cases()));
+    }
+
+    /** @return array<string, string> */
+    public function states(): array
+    {
+        return array_combine(array_column(AwaitedState::cases(), 'value'), array_map(fn (AwaitedState $state) => Names::of($state), AwaitedState::cases()));
+    }
+
+    /** @return array<string, string> */
+    public function tasks(): array
+    {
+        return array_combine(array_column(Task::cases(), 'value'), array_map(TaskWords::of(...), Task::cases()));
+    }
+
+    /** @return list<array{string, string}> of the weather somebody was told: field, and label with its unit */
+    public function toldFields(): array
+    {
+        $degrees = Temperature::sign($this->site->plan->notation->unit);
+
+        return [
+            ['least', Say::text('days.told_least', unit: $degrees)], ['greatest', Say::text('days.told_greatest', unit: $degrees)], ['rain', Say::text('days.told_rain', unit: $this->sky->rainSign())],
+            ['gust', Say::text('days.told_gust', unit: $this->sky->gustSign())], ['rain_from', Say::text('days.told_from')], ['rain_to', Say::text('days.told_to')],
+        ];
+    }
+
+    private function awaited(Awaited $one): string
+    {
+        $parts = ['thing' => Names::of($one->thing), 'day' => DayName::of($one->day), 'task' => TaskWords::of($one->thing->holds())];
+
+        return match (true) {
+            $one->state === AwaitedState::Failed => Say::text('days.others_failed', ...$parts, says: $one->says === '' ? '' : "“{$one->says}”"),
+            $one->state === AwaitedState::Asked => Say::text('days.others_asked', ...$parts),
+            $one->from($this->site->today) === null => Say::text('days.others_over', ...$parts),
+            default => Say::text('days.others_booked', ...$parts, time: self::clock($this->forecast->moment((string) $one->from($this->site->today)) % 1440)),
+        };
+    }
+
+    /** @return list<string> whether what is on hire is there long enough; none where nothing is */
+    private function hire(): array
+    {
+        $hire = $this->days->toDo->outstanding->hire();
+        $dig = $this->days->planned[Task::Dig->value] ?? null;
+        if ($hire === null || $dig === null || $hire->until === null) {
+            return [];
+        }
+        $isEnough = $this->forecast->date(intdiv($dig[count($dig) - 1]->ends() - 1, 1440)) <= $hire->until;
+
+        return [Say::text($isEnough ? 'days.hire_is_enough' : 'days.hire_is_short', until: DayName::of($hire->until), done: $this->day(intdiv($dig[count($dig) - 1]->ends() - 1, 1440)))];
+    }
+
+    private static function plain(float $figure): string
+    {
+        return rtrim(rtrim(number_format($figure, 2, '.', ''), '0'), '.');
     }
 
     /** Hours and minutes of a moment. */
@@ -265,8 +371,6 @@ final readonly class DaysPage
     {
         $place = $hands->place;
 
-        return $place === null ? $hands : new Hands(
-            $hands->people, $hands->from, $hands->to, $hands->calendar, new OnEarth($place->latitude, $place->longitude, intdiv($zone->getOffset(new \DateTimeImmutable("{$today} 12:00", $zone)), 60)), $hands->rates,
-        );
+        return $place === null ? $hands : $hands->at(new OnEarth($place->latitude, $place->longitude, intdiv($zone->getOffset(new DateTimeImmutable("{$today} 12:00", $zone)), 60)));
     }
 }

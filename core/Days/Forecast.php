@@ -95,6 +95,25 @@ final class Forecast
         return $touched;
     }
 
+    /**
+     * The same with some days as somebody told them.
+     *
+     * @param  array<string, array{DayWarmth, array<int, WeatherHour>}>  $told  by the day, as YYYY-MM-DD; its hours from 0 to 23
+     */
+    public function told(array $told): self
+    {
+        [$days, $hours] = [$this->days, $this->hours];
+        foreach (array_keys($this->days) as $day) {
+            [$warmth, $ofDay] = $told[$this->date($day)] ?? [null, []];
+            $days[$day] = $warmth ?? $days[$day];
+            foreach ($ofDay as $hour => $weather) {
+                $hours[24 * $day + $hour] = $weather;
+            }
+        }
+
+        return new self($this->first, array_values($days), $hours);
+    }
+
     /** The same with every day’s least so much lower. */
     public function withColderNights(float $by): self
     {

@@ -6,10 +6,10 @@ namespace Aequus\Diary;
 
 use Aequus\Days\Forecast;
 use Aequus\Days\Hands;
-use Aequus\Days\HoldRules;
 use Aequus\Days\Need;
 use Aequus\Days\Planned;
 use Aequus\Days\Schedule;
+use Aequus\Days\Task;
 use Aequus\Days\WeatherHold;
 use Aequus\Days\Work;
 
@@ -42,7 +42,7 @@ final readonly class JobDays
     /**
      * @param  int  $now  minutes from the forecast’s first midnight
      */
-    public function __construct(public JobToDo $toDo, public Hands $hands, public Forecast $forecast, int $now, private HoldRules $rules = new HoldRules)
+    public function __construct(public JobToDo $toDo, public Hands $hands, public Forecast $forecast, int $now)
     {
         $this->cure = $toDo->cure;
         $planned = [];
@@ -53,7 +53,7 @@ final readonly class JobDays
                 $byTask[$work->name] = $one->task;
             }
         }
-        $schedule = new Schedule($works, $hands, $forecast, $rules, $now, true);
+        $schedule = new Schedule($works, $hands, $forecast, $hands->holds, $now, true);
         foreach ($schedule->planned as $name => $done) {
             $planned[$byTask[$name]->value][] = $done;
         }
@@ -67,15 +67,15 @@ final readonly class JobDays
     /** @return list<WeatherHold> what in the weather holds what is not done within the days known, the most frequent first */
     public function heldBy(): array
     {
-        return $this->open === null ? [] : Schedule::heldBy($this->open, $this->hands, $this->forecast, $this->rules);
+        return $this->open === null ? [] : Schedule::heldBy($this->open, $this->hands, $this->forecast, $this->hands->holds);
     }
 
     /** With all hands, or with fewer where that is done sooner: halves of days come out otherwise, or more are held up by the weather. */
-    public static function soonest(JobToDo $toDo, Hands $hands, Forecast $forecast, int $now, HoldRules $rules = new HoldRules): self
+    public static function soonest(JobToDo $toDo, Hands $hands, Forecast $forecast, int $now): self
     {
-        $best = new self($toDo, $hands, $forecast, $now, $rules);
+        $best = new self($toDo, $hands, $forecast, $now);
         for ($people = $hands->people - 1; $people > 0; $people--) {
-            $fewer = new self($toDo, $hands->only($people), $forecast, $now, $rules);
+            $fewer = new self($toDo, $hands->only($people), $forecast, $now);
             $best = ($fewer->finished ?? PHP_INT_MAX) < ($best->finished ?? PHP_INT_MAX) ? $fewer : $best;
         }
 

@@ -7,6 +7,7 @@ namespace Aequus\Diary;
 use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Clear\Conflict;
 use Aequus\Clear\NoticePeriod;
+use Aequus\Days\Task;
 use Aequus\Days\WorkCalendar;
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
@@ -15,9 +16,11 @@ use Aequus\Frame\Frames;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Cut\PostCut;
+use Aequus\Logbook\Diary\Awaited;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\SetClock;
+use Aequus\Site\Outstanding;
 use Aequus\Site\SiteState;
 use DateTimeZone;
 
@@ -35,6 +38,11 @@ final readonly class JobToDo
 
     /** @var list<Post> that keep it: a hole into a no-dig band, a post out of plumb or short */
     public array $heldBy;
+
+    /** What nobody named a day for, or what failed, where that keeps it; null where something else does, or nothing. */
+    public ?Awaited $waitsFor;
+
+    public Outstanding $outstanding;
 
     /** Whether holes are still to be dug and nobody asked for utility marks. */
     public bool $asksForMarks;
@@ -65,22 +73,50 @@ final readonly class JobToDo
         $set = $this->counted(Task::SetPosts, array_filter($posts, fn (Post $post) => ! $isSet($post)), $isOnPiers ? $this->hardAt($poured, $zone) : null);
         $fill = new ToDo(Task::Fill, $this->fill($unfilled, $work), count($unfilled));
         $strip = $isOnPiers ? 0 : count([...$poured, ...($this->isPoured ? $unfilled : [])]);
-        [$this->held, $this->heldBy] = $this->unsettled();
-        $this->all = array_values(array_filter([
+        $this->outstanding = new Outstanding($site);
+        [$held, $heldBy] = $this->unsettled();
+        $waitsFor = $this->undated($held);
+        [$this->held, $this->heldBy, $this->waitsFor] = $waitsFor === null ? [$held, $heldBy, null] : [$waitsFor->thing->holds(), [], $waitsFor];
+        $this->all = array_values(array_filter(array_map($this->asBooked(...), [
             $this->counted(Task::Stake, array_filter($posts, fn (Post $post) => ! $isSet($post) && ! $site->square->holds() && $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within)),
             $this->counted(Task::ReadGround, array_filter($posts, fn (Post $post) => ! isset($site->level->ground[$post]) && $site->footing->asDug($post) === null && ! $isSet($post))),
-            new ToDo(Task::Dig, self::metres($undug, $work), count($undug), $this->digFrom()),
+            new ToDo(Task::Dig, $this->metres($undug, $work), count($undug), $this->digFrom()),
             // A pier is poured, and hard, before anything stands on it.
             ...($isOnPiers ? [$fill, $set] : [$set, $fill]), new ToDo(Task::TakeBracesOff, (float) $strip, $strip, $this->hardAt($poured, $zone)),
             $this->counted(Task::CutTops, array_filter($posts, fn (Post $post) => $site->plan->tops !== null && ! isset($site->log->newest(PostCut::class)[$post]) && ! $this->isCutFirst()), $this->hardAt($poured, $zone)),
             new ToDo(Task::BuildFrame, (float) $frame, (int) $frame, $this->hardAt($poured, $zone)),
-        ], fn (ToDo $one) => $one->pieces > 0 && ($this->held === null || $one->task->comesBefore($this->held))));
+        ]), fn (ToDo $one) => $one->pieces > 0 && ($this->held === null || $one->task->comesBefore($this->held))));
     }
 
     /** @param  array<Post>  $posts */
     private function counted(Task $task, array $posts, ?string $notBefore = null): ToDo
     {
         return new ToDo($task, (float) count($posts), count($posts), $notBefore);
+    }
+
+    /** What holds the first work for which nobody named a day; null where posts hold an earlier one, or the same. */
+    private function undated(?Task $held): ?Awaited
+    {
+        foreach (Task::cases() as $task) {
+            if ($held !== null && ! $task->comesBefore($held)) {
+                return null;
+            }
+            $first = $this->outstanding->before($task, $this->site->today)[0] ?? null;
+            if ($first !== null && $first->from($this->site->today) === null) {
+                return $first;
+            }
+        }
+
+        return null;
+    }
+
+    /** Not before what others bring or look at is there as booked. */
+    private function asBooked(ToDo $one): ToDo
+    {
+        $from = $this->outstanding->before($one->task, $this->site->today)[0] ?? null;
+        $from = $from?->from($this->site->today);
+
+        return $from === null || ($one->notBefore !== null && $one->notBefore > $from) ? $one : new ToDo($one->task, $one->amount, $one->pieces, $from);
     }
 
     /** @return array{?Task, list<Post>} */
@@ -115,12 +151,13 @@ final readonly class JobToDo
      * @param  list<Post>  $posts
      * @param  array<string, HoleWork>  $work  by the labels of the posts whose depth is known
      */
-    private static function metres(array $posts, array $work): float
+    private function metres(array $posts, array $work): float
     {
-        $known = array_map(fn (HoleWork $hole) => $hole->depth->inMillimetres() / 1000, array_values($work));
+        $of = fn (HoleWork $hole): float => DigWork::of($hole->depth, usual: $this->site->plan->holding?->site->soil);
+        $known = array_map($of, array_values($work));
         $usual = $known === [] ? 1.0 : array_sum($known) / count($known);
 
-        return array_sum(array_map(fn (Post $post) => isset($work[$post->label]) ? $work[$post->label]->depth->inMillimetres() / 1000 : $usual, $posts));
+        return array_sum(array_map(fn (Post $post) => isset($work[$post->label]) ? $of($work[$post->label]) : $usual, $posts));
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Aequus\Diary;
 
+use Aequus\Days\Task;
+
 /** How much of one kind of work is left, and from when on it can begin whatever else is done. */
 final readonly class ToDo
 {

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Aequus\Guide;
 
+use Aequus\Days\Task;
 use Aequus\Guide\Clear\AskForMarks;
 use Aequus\Guide\Clear\KeepClearOfServices;
 use Aequus\Guide\Clear\WaitForMarks;
+use Aequus\Guide\Clear\WaitForOthers;
 use Aequus\Guide\Cut\CutBeforeStanding;
 use Aequus\Guide\Cut\CutPosts;
 use Aequus\Guide\Cut\DecideTops;
@@ -71,15 +73,18 @@ final class Guide
             new CheckGround,
             new KeepFaceInItsBand,
             new WaitForMarks,
+            new WaitForOthers(Task::Dig),
             new DeepenShortHoles,
             new WeighHoldingAgain,
             new DigHoles,
+            new WaitForOthers(Task::SetPosts),
             new CutBeforeStanding,
             new SetPosts,
             new SettleFoot,
             new KeepTopInItsBand,
             new ReadPlumb,
             new PullTops,
+            new WaitForOthers(Task::Fill),
             new SeeToThePour,
             new FillPosts,
             new DecideTops,
@@ -87,6 +92,7 @@ final class Guide
             new FaceShortPosts,
             new MeasureOnceMore,
             new CutPosts,
+            new WaitForOthers(Task::BuildFrame),
             new HandOver,
         ];
     }

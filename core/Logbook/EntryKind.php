@@ -13,6 +13,9 @@ use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
+use Aequus\Logbook\Diary\Awaited;
+use Aequus\Logbook\Diary\HoursWorked;
+use Aequus\Logbook\Diary\WeatherTold;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Frame\BoardSpoiled;
 use Aequus\Logbook\Frame\MembersUp;
@@ -70,6 +73,9 @@ enum EntryKind: string
     case PostCut = 'post_cut';
     case MembersUp = 'members_up';
     case BoardSpoiled = 'board_spoiled';
+    case HoursWorked = 'hours_worked';
+    case Awaited = 'awaited';
+    case WeatherTold = 'weather_told';
     case Decision = 'decision';
     case Remark = 'remark';
     case HandedOver = 'handed_over';
@@ -79,9 +85,10 @@ enum EntryKind: string
      * What stored entries understand of each other grows: a version is never used twice. 2: a tape says which one it is and how it was held.
      * 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an
      * offset says from which line, and with which tape. 7: a lean, or a difference of height, may be read by a phone. 8: a decision says which
-     * distance it takes; a top is measured over a line, a line on a post to the ground. 9: members of a frame are up, boards spoiled.
+     * distance it takes; a top is measured over a line, a line on a post to the ground. 9: members of a frame are up, boards spoiled. 10: hours of
+     * work, what others bring or allow, and the weather somebody was told.
      */
-    public const VERSION = 9;
+    public const VERSION = 10;
 
     /** @return class-string<Payload> the class that knows all about such an entry */
     public function payload(): string
@@ -114,6 +121,9 @@ enum EntryKind: string
             self::PostCut => PostCut::class,
             self::MembersUp => MembersUp::class,
             self::BoardSpoiled => BoardSpoiled::class,
+            self::HoursWorked => HoursWorked::class,
+            self::Awaited => Awaited::class,
+            self::WeatherTold => WeatherTold::class,
             self::Decision => Decision::class,
             self::Remark => Remark::class,
             self::HandedOver => HandedOver::class,

@@ -38,10 +38,14 @@ final readonly class Temperature
         return $job === Unit::Inch ? '°F' : '°C';
     }
 
+    /** The figure alone, as a field takes it. */
+    public function typed(Unit $job): string
+    {
+        return str_replace('-', '−', rtrim(rtrim(number_format($job === Unit::Inch ? 1.8 * $this->celsius + 32 : $this->celsius, 1, '.', ''), '0'), '.'));
+    }
+
     public function write(Unit $job): string
     {
-        $number = $job === Unit::Inch ? 1.8 * $this->celsius + 32 : $this->celsius;
-
-        return str_replace('-', '−', rtrim(rtrim(number_format($number, 1, '.', ''), '0'), '.')).' '.self::sign($job);
+        return $this->typed($job).' '.self::sign($job);
     }
 }

@@ -13,6 +13,9 @@ use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
+use Aequus\Logbook\Diary\Awaited;
+use Aequus\Logbook\Diary\HoursWorked;
+use Aequus\Logbook\Diary\WeatherTold;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Footing\SoilLayer;
@@ -45,12 +48,14 @@ use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Temperature;
+use Aequus\Measure\WeatherNotation;
 use Aequus\Plan\Part\Part;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostFeature;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Shift;
 use Aequus\Site\SiteState;
+use Aequus\Words\Diary\TaskWords;
 use Aequus\Words\Frame\LayerWords;
 use LogicException;
 
@@ -93,6 +98,9 @@ final readonly class EntryWords
             EntryKind::PostCut => 'post cut',
             EntryKind::MembersUp => 'frame up',
             EntryKind::BoardSpoiled => 'board spoiled',
+            EntryKind::HoursWorked => 'hours worked',
+            EntryKind::Awaited => 'waited for',
+            EntryKind::WeatherTold => 'weather told',
             EntryKind::Decision => 'decision',
             EntryKind::Remark => 'remark',
             EntryKind::HandedOver => 'handed over',
@@ -178,6 +186,12 @@ final readonly class EntryWords
                 'Board ', $said->one, ' × ', $said->other, ', ', $said->board, ' long, spoiled; lost ', (new Speech($this->site->plan))->list(...$said->lost),
                 ...($said->left === null ? [] : [', left of it ', $said->left]),
             ),
+            $said instanceof HoursWorked => TaskWords::of($said->task)." on {$said->day}: {$said->hours} h by {$said->people}".($said->amount === null ? ', as much as the book says' : ", {$said->amount} done"),
+            $said instanceof Awaited => ucfirst(Names::of($said->thing)).': '.Names::of($said->state)." {$said->day}".($said->time === null ? '' : sprintf(' %d:%02d', intdiv($said->time, 60), $said->time % 60))
+                .($said->until === null ? '' : " to {$said->until}").($said->says === '' ? '' : ", {$said->says}"),
+            $said instanceof WeatherTold => "Weather of {$said->day}: ".Temperature::celsius($said->least)->write($this->site->plan->notation->unit).' to '
+                .Temperature::celsius($said->greatest)->write($this->site->plan->notation->unit).($said->rain > 0.0 ? ', rain '.$this->weather()->rain($said->rain)." an hour from {$said->from} to {$said->to}" : '')
+                .($said->gust > 0.0 ? ', gusts '.$this->weather()->gust($said->gust) : '').($said->thunder ? ', thunder' : ''),
             $said instanceof PostCut => "Post {$this->label($said->post)} cut",
             $said instanceof Decision => $this->said(Names::of($said->about), $said->post === null ? ''
                 : " ({$this->label($said->post)})", $said->lesser === null || $said->thing !== null ? ''
@@ -187,6 +201,11 @@ final readonly class EntryWords
             $said instanceof Strike => "Entry {$said->sequence} struck: {$said->reason}",
             default => throw new LogicException('Nobody has words for '.$said::class.'.'),
         };
+    }
+
+    private function weather(): WeatherNotation
+    {
+        return new WeatherNotation($this->site->plan->notation->unit);
     }
 
     private function part(string $id): string

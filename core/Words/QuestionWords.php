@@ -101,6 +101,10 @@ final readonly class QuestionWords
             QuestionAbout::NoDigWide => "A band of {$read} on each side is wider than any rule asks.",
             QuestionAbout::BenchmarkAnew => 'Heights were told from another benchmark: with a new one every height is worked out again, '
                 .'and old rods count from it.',
+            QuestionAbout::DayNotCome => 'That day has not come yet.',
+            QuestionAbout::BookedForThePast => 'That day is over. Write down what came of it, or the day it is booked for now.',
+            QuestionAbout::RateUnusual => $this->isMore($question) ? "One person is {$read} times as fast then as people usually are." : "One person does {$read} of what people usually do in an hour.",
+            QuestionAbout::WeatherUnusual => 'So cold, or so warm, it is nearly nowhere.',
             QuestionAbout::HandedOverUnfinished => 'Depths, plumb readings or cuts are still missing from the book.',
         };
         $guesses = $this->guesses($question);

@@ -18,7 +18,7 @@ final class FloorsTest
         'Days' => ['Fact', 'Measure'],
         'Adjust' => ['Fact', 'Measure'],
         'Plan' => ['Fact', 'Measure', 'Stock', 'Days'],
-        'Logbook' => ['Fact', 'Measure', 'Adjust', 'Plan'],
+        'Logbook' => ['Fact', 'Measure', 'Days', 'Adjust', 'Plan'],
         'Thing' => ['Fact', 'Measure', 'Plan'],
         'Clear' => ['Fact', 'Measure', 'Days', 'Adjust', 'Plan', 'Logbook'],
         'Square' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
@@ -28,11 +28,11 @@ final class FloorsTest
         'Cut' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
         'Frame' => ['Fact', 'Measure', 'Stock', 'Adjust', 'Plan', 'Logbook', 'Cut'],
         'Handover' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Logbook'],
-        'Site' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover'],
+        'Site' => ['Fact', 'Measure', 'Days', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover'],
         'Diary' => ['Fact', 'Measure', 'Adjust', 'Days', 'Plan', 'Logbook', 'Clear', 'Square', 'Footing', 'Frame', 'Set', 'Site'],
         'Bill' => ['Fact', 'Measure', 'Stock', 'Plan', 'Square', 'Footing', 'Clear', 'Frame', 'Logbook', 'Site'],
         'Words' => ['Fact', 'Measure', 'Stock', 'Days', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Frame', 'Bill', 'Diary', 'Handover', 'Site', 'Guide'],
-        'Guide' => ['Fact', 'Measure', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site'],
+        'Guide' => ['Fact', 'Measure', 'Days', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site'],
     ];
 
     /** What plain PHP gives the core: exceptions, interfaces and dates that come in as arguments. */

@@ -33,7 +33,7 @@ final class OneFolderOfWordsTest extends FeatureTestCase
     private const ROOT = __DIR__.'/../..';
 
     /** Not of any language: the product, its demo’s sign-in, units and what instruments write, formats of files, months as dates have them. */
-    private const THE_SAME_IN_ANY = '/\b(?:Aequus|aequus|test|mm|cm|km|in|ft|yd|kg|lb|kN|kPa|psf|psi|plf|pcf|gal|kB|MB|PDF|JPEG|PNG|WebP|A4|letter|'
+    private const THE_SAME_IN_ANY = '/\b(?:Aequus|aequus|test|mm|cm|km|in|ft|yd|kg|lb|kN|kPa|mph|psf|psi|plf|pcf|gal|kB|MB|PDF|JPEG|PNG|WebP|A4|letter|'
         .'Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec|qt|TH|min|sin|cos|tan)\b/';
 
     /** What forms ask, with what is chosen where something is; what is typed goes into all others. */

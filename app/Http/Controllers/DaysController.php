@@ -55,7 +55,7 @@ final class DaysController extends Controller
     public function work(HandsRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $plan->workedBy($request->hands()), Say::text('days.reason'), $request->integer('based_on'));
+        $revise($job, $this->user($request), $plan->workedBy($request->hands($plan)), Say::text('days.reason'), $request->integer('based_on'));
 
         return redirect()->route('days', $job)->with('said', Say::text('days.kept'));
     }

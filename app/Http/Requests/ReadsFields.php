@@ -71,6 +71,30 @@ trait ReadsFields
         return $this->attempt($field, fn () => array_map(fn (string $label): PostId => $grid->labelled($label)->id, $labels)) ?? [];
     }
 
+    /** A number with a point or a comma; null where it is empty, or was refused. */
+    protected function decimal(string $field, string $refusal): ?float
+    {
+        $typed = str_replace([',', '−'], ['.', '-'], $this->text($field));
+        if ($typed !== '' && ! is_numeric($typed)) {
+            $this->refuse($field, $refusal);
+        }
+
+        return is_numeric($typed) ? (float) $typed : null;
+    }
+
+    /** A day as YYYY-MM-DD; empty where it is none, which is refused. */
+    protected function day(string $field): string
+    {
+        $day = date_create_immutable_from_format('!Y-m-d', $this->text($field));
+        if ($day === false || $day->format('Y-m-d') !== $this->text($field)) {
+            $this->refuse($field, Say::text('refusals.notice.enter_the_day_as_year'));
+
+            return '';
+        }
+
+        return $this->text($field);
+    }
+
     protected function text(string $field): string
     {
         $value = $this->input($field, '');

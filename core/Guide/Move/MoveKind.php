@@ -10,6 +10,11 @@ enum MoveKind
     case StopDiggingAndAsk;
     case AskForMarks;
     case WaitForMarks;
+    case WaitForIt;
+    case AskForADay;
+    case AskAgain;
+    case PutRightAndBookAgain;
+    case SayWhatCameOfIt;
     case KeepHoleClear;
     case KeepPostClear;
     case MoveBrace;

@@ -10,6 +10,12 @@ enum MoveWhy
     case DugWithoutNotice;
     case MarksTakeDays;
     case AskedOn;
+    case BookedFor;
+    case NoDayNamed;
+    case DidNotCome;
+    case NotPassed;
+    case HireIsOver;
+    case WasBookedFor;
     case LineThroughHole;
     case HoleNearLine;
     case BraceBlocks;

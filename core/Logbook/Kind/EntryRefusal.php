@@ -63,4 +63,7 @@ enum EntryRefusal
     case CornerShortened;
     case AnchorShortened;
     case CastElsewhere;
+    case HoursOfNobody;
+    case HireWithoutEnd;
+    case NoSuchWeather;
 }

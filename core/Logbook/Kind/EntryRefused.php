@@ -285,6 +285,21 @@ final class EntryRefused extends Refusal
         return new self(Fact::of($role === PostRole::Corner ? EntryRefusal::CornerShortened : EntryRefusal::AnchorShortened));
     }
 
+    public static function hoursOfNobody(int $most): self
+    {
+        return new self(Fact::of(EntryRefusal::HoursOfNobody, most: $most));
+    }
+
+    public static function hireWithoutEnd(): self
+    {
+        return new self(Fact::of(EntryRefusal::HireWithoutEnd));
+    }
+
+    public static function noSuchWeather(): self
+    {
+        return new self(Fact::of(EntryRefusal::NoSuchWeather));
+    }
+
     public static function castElsewhere(): self
     {
         return new self(Fact::of(EntryRefusal::CastElsewhere));

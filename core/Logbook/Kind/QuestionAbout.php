@@ -64,4 +64,8 @@ enum QuestionAbout
     case NoDigNone;
     case NoDigWide;
     case BenchmarkAnew;
+    case DayNotCome;
+    case BookedForThePast;
+    case RateUnusual;
+    case WeatherUnusual;
 }

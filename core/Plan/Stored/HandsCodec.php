@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Plan\Stored;
 
 use Aequus\Days\Hands;
+use Aequus\Days\HoldRules;
 use Aequus\Days\OnEarth;
 use Aequus\Days\WorkCalendar;
 use Aequus\Measure\Stored;
@@ -16,6 +17,9 @@ final class HandsCodec
     public static function encode(Hands $hands): array
     {
         return [
+            ...($hands->holds == new HoldRules ? [] : ['holds' => [
+                'pour' => $hands->holds->pour, 'frost' => $hands->holds->frost, 'rain' => $hands->holds->rain, 'gust' => $hands->holds->gust, 'kept' => $hands->holds->kept,
+            ]]),
             'people' => $hands->people, 'from' => $hands->from, 'to' => $hands->to, 'rest' => $hands->calendar->restDays, 'holidays' => $hands->calendar->holidays, ...($hands->rates === [] ? [] : ['rates' => $hands->rates]),
             ...($hands->place === null ? [] : ['place' => ['latitude' => $hands->place->latitude, 'longitude' => $hands->place->longitude, 'offset' => $hands->place->offset]]),
         ];
@@ -23,11 +27,12 @@ final class HandsCodec
 
     public static function decode(Stored $stored): Hands
     {
-        $place = $stored->inOrNone('place');
+        [$place, $holds] = [$stored->inOrNone('place'), $stored->inOrNone('holds')];
 
         return new Hands(
             $stored->whole('people'), $stored->whole('from'), $stored->whole('to'), new WorkCalendar($stored->wholes('rest'), array_values($stored->texts('holidays'))),
             $place === null ? null : new OnEarth($place->real('latitude'), $place->real('longitude'), $place->whole('offset')), $stored->reals('rates'),
+            $holds === null ? new HoldRules : new HoldRules($holds->real('pour'), $holds->real('frost'), $holds->real('rain'), $holds->real('gust'), $holds->real('kept')),
         );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Words\Diary;
 
-use Aequus\Diary\Task;
+use Aequus\Days\Task;
 
 /** What a kind of work is called. */
 final class TaskWords

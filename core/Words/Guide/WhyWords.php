@@ -15,6 +15,12 @@ final class WhyWords
             MoveWhy::DugWithoutNotice => 'Holes are written down, but no notice is. What lies in the ground here is not known until the '
                 .'lines are marked.',
             MoveWhy::MarksTakeDays => 'Marks take some working days, so ask before the staking. Private lines are yours to find and enter.',
+            MoveWhy::BookedFor => 'It is booked for {day}. What can be done before then stands on the page of days.',
+            MoveWhy::NoDayNamed => 'It was asked for on {day}, and nobody named a day. Nothing that waits for it is begun.',
+            MoveWhy::DidNotCome => 'On {day} it was refused, or did not come. {says}',
+            MoveWhy::NotPassed => 'On {day} it was not passed. {says} Nothing is covered up before it is.',
+            MoveWhy::HireIsOver => 'It went back on {day}, and holes are left: hire it again, or dig them by hand and call it off.',
+            MoveWhy::WasBookedFor => 'It was booked for {day}, and that day is over.',
             MoveWhy::AskedOn => 'Asked on {asked}, {days: # working day|# working days}: digging may begin on {from}, once every utility '
                 .'has answered. '
                 .'Public holidays count extra.',

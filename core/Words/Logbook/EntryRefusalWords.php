@@ -26,6 +26,9 @@ final class EntryRefusalWords
             EntryRefusal::NoticeDays => '{days} working days of notice can’t be right. Enter 0 to 60; your marking desk says how many.',
             EntryRefusal::LineNeedsTwoPoints => 'A line needs at least two points. Enter one a line, from A1: along the base line, then '
                 .'away from it.',
+            EntryRefusal::HoursOfNobody => 'From 1 to {most} people, for more than no time and at most a day, and more than nothing done.',
+            EntryRefusal::HireWithoutEnd => 'What is hired goes back on a day: type the last one, no earlier than the first.',
+            EntryRefusal::NoSuchWeather => 'The least is no more than the greatest; rain and gusts are zero or more, and their hours run forward within the day.',
             EntryRefusal::NumbersBackward => 'Count from the first piece to the last: both from 1, the last no smaller.',
             EntryRefusal::NothingLost => 'All its pieces came out right: nothing is lost.',
             EntryRefusal::MoreLeftThanThereWas => 'What is left is longer than nothing and no longer than the board, {board}. Leave it empty where nothing is.',

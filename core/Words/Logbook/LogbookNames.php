@@ -6,6 +6,8 @@ namespace Aequus\Words\Logbook;
 
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Clear\ServiceType;
+use Aequus\Logbook\Diary\AwaitedState;
+use Aequus\Logbook\Diary\AwaitedThing;
 use Aequus\Logbook\Footing\Finding;
 use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Level\LevelInstrument;
@@ -27,7 +29,33 @@ final class LogbookNames
             $case instanceof Finding => self::finding($case),
             $case instanceof DecisionAbout => self::decision($case),
             $case instanceof ServiceType => self::service($case),
+            $case instanceof AwaitedThing => self::awaited($case),
+            $case instanceof AwaitedState => self::state($case),
             default => self::named($case),
+        };
+    }
+
+    private static function awaited(AwaitedThing $thing): string
+    {
+        return match ($thing) {
+            AwaitedThing::Permit => 'permit',
+            AwaitedThing::BeforeTheFill => 'inspection before the fill',
+            AwaitedThing::AfterTheFill => 'inspection after the fill',
+            AwaitedThing::Posts => 'delivery of posts',
+            AwaitedThing::Concrete => 'delivery of what goes into the holes',
+            AwaitedThing::Timber => 'delivery of timber for the frame',
+            AwaitedThing::Hire => 'auger on hire',
+        };
+    }
+
+    private static function state(AwaitedState $state): string
+    {
+        return match ($state) {
+            AwaitedState::Asked => 'asked for on',
+            AwaitedState::Booked => 'booked for',
+            AwaitedState::Came => 'passed or come on',
+            AwaitedState::Failed => 'not passed, or not come, on',
+            AwaitedState::CalledOff => 'called off on',
         };
     }
 

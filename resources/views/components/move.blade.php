@@ -1,3 +1,4 @@
+@use('Aequus\Logbook\EntryKind')
 @use('Aequus\Words\Names')
 @use('App\View\Ahead')
 @props(['site', 'move' => null, 'here' => null, 'heading' => null])
@@ -23,7 +24,8 @@
             <p><a class="button" href="#entry"
                 hx-boost="false">{{ $move->asks === null ? $say('components.move.to_the_form') : $say('components.move.enter_it') }}</a></p>
         @else
-            <p><a class="button" href="{{ route($move->phase->value, $site->job) }}">{{ $say('page.go_there') }}</a></p>
+            <p><a class="button" href="{{ route($move->asks === EntryKind::Awaited ? 'days'
+                : $move->phase->value, $site->job) }}">{{ $say('page.go_there') }}</a></p>
         @endif
     @endif
 </section>

@@ -27,13 +27,48 @@
                 <h2>{{ $say('days.left') }}</h2>
                 <table><thead><tr><th scope="col">{{ $say('days.work') }}</th><th scope="col" class="num">{{ $say('days.left') }}</th>
                     <th scope="col" class="num">{{ $say('days.how_fast') }}</th></tr></thead>
-                <tbody>@foreach ($page->left() as [$what, $left, $rate])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $left }}</td>
-                    <td class="num">{{ $rate }}</td></tr>@endforeach</tbody></table>
+                <tbody>@foreach ($page->left() as [$what, $left, $rate, $learned])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $left }}</td>
+                    <td class="num">{{ $rate }} <span class="muted">{{ $learned }}</span></td></tr>@endforeach</tbody></table>
                 <details class="why"><summary>{{ $say('page.why_2') }}</summary><p>{{ $say('days.why') }}</p></details>
             @endif
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="null" />
+            <details class="change" id="entry" @if (old('form') === 'others') open @endif>
+                <summary>{{ $say('days.others') }}</summary>
+                <x-entry-form kind="awaited" name="others">
+                    <x-choice wide form="others" name="thing" :label="$say('days.others_thing')" value="" :options="$page->things()" />
+                    <x-choice wide form="others" name="state" :label="$say('days.others_state')" value="booked" :options="$page->states()" />
+                    <x-field form="others" name="day" type="date" :label="$say('days.others_day')" :value="$page->today()" />
+                    <x-field form="others" name="time" :label="$say('days.others_time')" :hint="$say('days.others_time_why')" value="" />
+                    <x-field form="others" name="until" type="date" :label="$say('days.others_until')" value="" />
+                    <x-field wide form="others" name="says" :label="$say('days.others_says')" value="" />
+                    <button class="button">{{ $say('days.others_keep') }}</button>
+                </x-entry-form>
+            </details>
+            <details class="change" @if (old('form') === 'worked') open @endif>
+                <summary>{{ $say('days.worked') }}</summary>
+                <x-entry-form kind="hours_worked" name="worked">
+                    <p class="hint field-wide">{{ $say('days.worked_why') }}</p>
+                    <x-choice wide form="worked" name="task" :label="$say('days.worked_task')" value="" :options="$page->tasks()" />
+                    <x-field form="worked" name="day" type="date" :label="$say('days.others_day')" :value="$page->today()" />
+                    <x-field form="worked" name="people" :label="$say('days.worked_people')" :value="$page->hands->people" inputmode="numeric" />
+                    <x-field form="worked" name="hours" :label="$say('days.worked_hours')" value="" inputmode="decimal" />
+                    <x-field form="worked" name="amount" :label="$say('days.worked_amount')" :hint="$say('days.worked_amount_why')" value=""
+                        inputmode="decimal" />
+                    <button class="button">{{ $say('days.worked_keep') }}</button>
+                </x-entry-form>
+            </details>
+            <details class="change" @if (old('form') === 'told') open @endif>
+                <summary>{{ $say('days.told') }}</summary>
+                <x-entry-form kind="weather_told" name="told">
+                    <p class="hint field-wide">{{ $say('days.told_why') }}</p>
+                    <x-field form="told" name="day" type="date" :label="$say('days.others_day')" :value="$page->today()" />
+                    @foreach ($page->toldFields() as [$name, $label])<x-field form="told" :name="$name" :label="$label" value="" />@endforeach
+                    <label class="tick field-wide"><input type="checkbox" name="thunder" value="1"> {{ $say('days.told_thunder') }}</label>
+                    <button class="button">{{ $say('days.told_keep') }}</button>
+                </x-entry-form>
+            </details>
             <details class="change" @if (old('form') === 'hands' || $errors->has('calendar')) open @endif>
                 <summary>{{ $say('days.hands') }}</summary>
                 <form method="post" action="{{ route('days.work', $job) }}" class="entry">
@@ -54,6 +89,8 @@
                     <h2 class="field-wide">{{ $say('days.how_fast') }}</h2>
                     @foreach ($page->rates() as [$name, $label, $now])<x-field wide form="hands" :name="$name" :label="$label" :value="$now"
                         inputmode="decimal" />@endforeach
+                    <h2 class="field-wide">{{ $say('days.limits') }}</h2>
+                    @foreach ($page->limits() as [$name, $label, $now])<x-field form="hands" :name="$name" :label="$label" :value="$now" />@endforeach
                     <button class="button">{{ $say('days.keep') }}</button>
                 </form>
                 <form method="post" action="{{ route('days.holidays', $job) }}" class="stack" enctype="multipart/form-data"

@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plans;
 
 use Aequus\Days\Hands;
+use Aequus\Days\HoldRules;
 use Aequus\Days\OnEarth;
+use Aequus\Days\Task;
 use Aequus\Days\WorkCalendar;
-use Aequus\Diary\Task;
+use Aequus\Measure\Temperature;
+use Aequus\Measure\Unit;
+use Aequus\Measure\WeatherNotation;
+use Aequus\Plan\Plan;
 use App\Type\Say;
 use DateTimeImmutable;
 use Illuminate\Validation\ValidationException;
@@ -21,7 +26,7 @@ final class HandsRequest extends PlanChangeRequest
     private const FASTEST = 1000;
 
     /** @throws ValidationException with each refusal at its field */
-    public function hands(): Hands
+    public function hands(Plan $plan): Hands
     {
         $people = $this->text('people');
         if (! ctype_digit($people) || (int) $people < 1 || (int) $people > self::MOST_PEOPLE) {
@@ -35,10 +40,10 @@ final class HandsRequest extends PlanChangeRequest
         if (count($rest) === 7) {
             $this->refuse('rest_1', Say::text('days.works_never'));
         }
-        [$holidays, $place, $rates] = [$this->holidays(), $this->place(), $this->rates()];
+        [$holidays, $place, $rates, $holds] = [$this->holidays(), $this->place(), $this->rates(), $this->holds($plan)];
         $this->stopIfRefused();
 
-        return new Hands((int) $people, $from ?? 0, $to ?? 0, new WorkCalendar($rest, $holidays), $place, $rates);
+        return new Hands((int) $people, $from ?? 0, $to ?? 0, new WorkCalendar($rest, $holidays), $place, $rates, $holds);
     }
 
     /** After midnight; null where it was refused. */
@@ -66,6 +71,34 @@ final class HandsRequest extends PlanChangeRequest
         }
 
         return array_values(array_unique($days));
+    }
+
+    /** What this form did not show stays as it is. */
+    private function holds(Plan $plan): HoldRules
+    {
+        $now = $plan->hands->holds ?? new HoldRules;
+        if (! $this->has('limit_pour')) {
+            return $now;
+        }
+        $units = new WeatherNotation($plan->notation->unit);
+        $degrees = [];
+        foreach (['limit_pour' => $now->pour, 'limit_frost' => $now->frost] as $field => $was) {
+            $read = Temperature::read($this->text($field), $plan->notation->unit);
+            if ($read === null) {
+                $this->refuse($field, Say::text('days.no_temperature'));
+            }
+            $degrees[] = $read->celsius ?? $was;
+        }
+        $figures = [];
+        foreach (['limit_rain', 'limit_gust', 'limit_kept'] as $field) {
+            $figures[$field] = $this->decimal($field, Say::text('days.no_figure')) ?? 0.0;
+            if ($figures[$field] < 0.0) {
+                $this->refuse($field, Say::text('days.limit_colder'));
+            }
+        }
+        $kept = $plan->notation->unit === Unit::Millimetre ? $figures['limit_kept'] : $figures['limit_kept'] / 1.8;
+
+        return new HoldRules($degrees[0], $degrees[1], $units->rainOf($figures['limit_rain']), $units->gustOf($figures['limit_gust']), $kept);
     }
 
     /** @return array<string, float> by task, where one was typed */

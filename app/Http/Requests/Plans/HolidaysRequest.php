@@ -28,6 +28,6 @@ final class HolidaysRequest extends PlanChangeRequest
         $all = array_values(array_unique([...$now->calendar->holidays, ...$days]));
         sort($all);
 
-        return new Hands($now->people, $now->from, $now->to, new WorkCalendar($now->calendar->restDays, $all), $now->place, $now->rates);
+        return $now->onDays(new WorkCalendar($now->calendar->restDays, $all));
     }
 }

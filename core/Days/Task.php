@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Aequus\Diary;
-
-use Aequus\Days\WorkKind;
+namespace Aequus\Days;
 
 /** A kind of work that is still to do, in the order in which it is done. */
 enum Task: string
