@@ -69,10 +69,13 @@ final readonly class DaysPage
 
     private WeatherNotation $sky;
 
+    private RateUnit $unit;
+
     public function __construct(private SiteState $site, Job $job, WeatherStation $weather, bool $isChanceAsked = false)
     {
         $this->zone = new DateTimeZone($job->zone);
         $this->sky = new WeatherNotation($site->plan->notation->unit);
+        $this->unit = new RateUnit($site->plan->notation->unit);
         $hands = self::withOffset($site->plan->hands ?? self::usual(), $site->today, $this->zone);
         $this->logged = new LoggedRates($site, $hands->rates, $this->zone);
         $this->told = new ToldWeather($site->log);
@@ -80,9 +83,18 @@ final readonly class DaysPage
         $this->forecast = $this->told->over($weather->forecast($site->today, self::KNOWN, $job->place));
         $now = $site->now->setTimezone($this->zone);
         $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
-        $this->days = JobDays::soonest($toDo = new JobToDo($site, $this->zone), $this->hands, $this->forecast, $minute);
+        $this->days = JobDays::soonest($toDo = new JobToDo($site, $this->zone, $this->sinceTheFill($weather, $job)), $this->hands, $this->forecast, $minute);
         $this->chance = ! $isChanceAsked || $toDo->held !== null || $toDo->all === [] ? null
             : new Chance($toDo, $this->days->hands->heldBy($hands->holds), array_map(fn (int $year) => $this->told->over($weather->year($year, $site->today, self::LONGEST, $job->place)), range(1, self::YEARS)), $minute, $this->logged->of);
+    }
+
+    /** The weather from the oldest fill that still sets on; null where it lies too far back. */
+    private function sinceTheFill(WeatherStation $weather, Job $job): ?Forecast
+    {
+        $from = JobToDo::filledOn($this->site, $this->zone);
+        $ago = (int) (new DateTimeImmutable($from))->diff(new DateTimeImmutable($this->site->today))->days;
+
+        return $ago > self::KNOWN ? null : $this->told->over($weather->forecast($from, $ago + self::KNOWN, $job->place));
     }
 
     /** Two people, half past seven to five, Saturdays and Sundays off. */
@@ -111,7 +123,7 @@ final readonly class DaysPage
         if ($this->chance === null) {
             return [];
         }
-        $by = fn (?int $end, string $done, string $open): string => $end === null ? Say::text($open, days: self::LONGEST) : Say::text($done, day: $this->day(intdiv($end, 1440)));
+        $by = fn (?int $end, string $done, string $open): string => $end === null ? Say::text($open, days: self::LONGEST) : Say::text($done, day: $this->moment($end));
 
         return [
             Say::text('days.chance_years', count: $this->chance->years), $by($this->chance->half, 'days.chance_half', 'days.chance_half_open'),
@@ -179,6 +191,16 @@ final readonly class DaysPage
             ...($gust > $this->hands->holds->gust ? [Say::text('days.gusts', gust: $this->sky->gust($gust))] : []),
             ...(array_filter($hours, fn (WeatherHour $hour) => $hour->thunder) === [] ? [] : [Say::text('days.thunder')]),
         ]);
+    }
+
+    /** @return array{string, string} hours of rain and the strongest gusts of a day, as short as a drawing takes them; empty where there is none that matters */
+    public function shortSky(int $day): array
+    {
+        $hours = $this->forecast->touched($day * 1440, ($day + 1) * 1440);
+        $wet = array_keys(array_filter($hours, fn (WeatherHour $hour) => $hour->rain > 0.0));
+        $gust = max([0.0, ...array_map(fn (WeatherHour $hour) => $hour->gust, $hours)]);
+
+        return [$wet === [] ? '' : Say::text('days.short_rain', from: $wet[0], to: $wet[count($wet) - 1] + 1), $gust > $this->hands->holds->gust ? $this->sky->gust($gust) : ''];
     }
 
     /** When the sun rises and sets; empty where nobody said where the site lies. */
@@ -265,15 +287,15 @@ final readonly class DaysPage
     {
         return array_map(fn (ToDo $one) => [
             TaskWords::of($one->task), Say::text("days.left_{$one->task->value}", count: $one->pieces),
-            Say::text("days.rate_{$one->task->value}", rate: self::plain($this->hands->rates[$one->task->value])), $this->logged->of[$one->task->value]->isLearned ? Say::text('days.by_the_log') : '',
+            $this->unit->said($one->task, $this->hands->rates[$one->task->value]), $this->logged->of[$one->task->value]->isLearned ? Say::text('days.by_the_log') : '',
         ], $this->days->toDo->all);
     }
 
     /** @return list<array{string, string, string}> how fast one is, kind by kind: field, label, and what was said; empty for the usual */
     public function rates(): array
     {
-        return array_map(fn (Task $task) => ["rate_{$task->value}", Say::text('days.rate_of', task: TaskWords::of($task), rate: Say::text("days.rate_{$task->value}", rate: (string) $task->usualRate())), isset(
-            $this->site->plan->hands?->rates[$task->value]) ? (string) $this->site->plan->hands->rates[$task->value] : ''], Task::cases());
+        return array_map(fn (Task $task) => ["rate_{$task->value}", Say::text('days.rate_of', task: TaskWords::of($task), rate: $this->unit->said($task, $task->usualRate())), isset(
+            $this->site->plan->hands?->rates[$task->value]) ? $this->unit->typed($task, $this->site->plan->hands->rates[$task->value]) : ''], Task::cases());
     }
 
     /** @return list<array{string, string, string}> the limits at which weather stops work: field, label with its unit, and what counts */

@@ -13,7 +13,7 @@ final readonly class DaysDrawing
     public const WIDE = 92;
 
     /** The string, with room for the weather above it. */
-    public const STRING = 66;
+    public const STRING = 94;
 
     private const HOUR = 13.0;
 
@@ -28,7 +28,7 @@ final readonly class DaysDrawing
 
     public float $height;
 
-    /** @var list<array{x: float, day: string, low: string, high: string, isWorked: bool, lightY: float, lightHeight: float, parts: list<array{float, float}>, waits: list<array{float, float}>, isToday: bool}> */
+    /** @var list<array{x: float, day: string, low: string, high: string, sky: array{string, string}, isWorked: bool, lightY: float, lightHeight: float, parts: list<array{float, float}>, waits: list<array{float, float}>, isToday: bool}> */
     public array $days;
 
     public function __construct(DaysPage $page)
@@ -38,7 +38,7 @@ final readonly class DaysDrawing
             $window = $page->hands->window($page->forecast->date($day));
             [$rises, $sets] = [$page->sun($day)->rises ?? $page->hands->from, $page->sun($day)->sets ?? $page->hands->to];
             $days[] = [
-                'x' => (float) ($day * self::WIDE + 24), 'day' => $page->day($day), 'low' => $page->degrees($page->forecast->days[$day]->least), 'high' => $page->degrees($page->forecast->days[$day]->greatest), 'isWorked' => $page->isWorked($day) && $window->isOpen,
+                'x' => (float) ($day * self::WIDE + 24), 'day' => $page->day($day), 'low' => $page->degrees($page->forecast->days[$day]->least), 'high' => $page->degrees($page->forecast->days[$day]->greatest), 'sky' => $page->shortSky($day), 'isWorked' => $page->isWorked($day) && $window->isOpen,
                 'lightY' => self::y($rises), 'lightHeight' => max(0.0, self::y($sets) - self::y($rises)), 'parts' => self::parts($page, $day), 'waits' => self::waits($page, $day), 'isToday' => $day === 0,
             ];
         }

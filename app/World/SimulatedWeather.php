@@ -39,7 +39,8 @@ final readonly class SimulatedWeather implements WeatherStation
         $warmth = $hours = [];
         foreach (range(0, max(1, $days) - 1) as $day) {
             $date = (new DateTimeImmutable($first))->modify("{$day} days");
-            $draw = fn (string $what): float => crc32("{$this->seed}|{$where}|{$date->format('Y-m-d')}|{$what}") / 0xFFFFFFFF;
+            $of = "{$this->seed}|{$where}|{$date->format('Y-m-d')}|";
+            $draw = fn (string $what): float => crc32($of.$what) / 0xFFFFFFFF;
             $season = cos(2 * M_PI * ((int) $date->format('z') - self::WARMEST) / 365.25);
             $middle = self::MEAN + self::SWING * $season + 8 * ($draw('warmth') - 0.5);
             $half = 2.5 + 4 * $draw('span');

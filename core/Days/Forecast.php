@@ -12,6 +12,9 @@ final class Forecast
 {
     private const QUARTER = 15;
 
+    /** @var array<int, float> °C at each quarter hour of the clock, as far as anybody asked */
+    private array $quarters = [];
+
     /** @var array<array-key, list<int>> by a temperature, for every quarter hour of the clock the next one that is colder */
     private array $colder = [];
 
@@ -71,7 +74,8 @@ final class Forecast
         $next = intdiv(PHP_INT_MAX, 2 * self::QUARTER);
         $colder = [];
         for ($quarter = intdiv($this->end(), self::QUARTER); $quarter >= 0; $quarter--) {
-            $next = $this->temperature($quarter * self::QUARTER) < $below ? $quarter : $next;
+            $this->quarters[$quarter] ??= $this->temperature($quarter * self::QUARTER);
+            $next = $this->quarters[$quarter] < $below ? $quarter : $next;
             $colder[] = $next;
         }
 

@@ -7,6 +7,8 @@ namespace Aequus\Diary;
 use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Clear\Conflict;
 use Aequus\Clear\NoticePeriod;
+use Aequus\Days\CureWait;
+use Aequus\Days\Forecast;
 use Aequus\Days\Task;
 use Aequus\Days\WorkCalendar;
 use Aequus\Footing\Holes\HoleWork;
@@ -17,6 +19,7 @@ use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Diary\Awaited;
+use Aequus\Logbook\Set\FillStep;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\SetClock;
@@ -29,6 +32,9 @@ final readonly class JobToDo
 {
     /** @var list<ToDo> what nothing is left of is left out */
     public array $all;
+
+    /** Beyond all days whose weather is told. */
+    private const NEVER = '9999-12-31T00:00';
 
     /** Full working days that marks usually take, where they were not asked for yet. */
     private const USUAL_NOTICE = 3;
@@ -53,7 +59,8 @@ final readonly class JobToDo
     /** Hours at 20 °C until what was poured may be cut and loaded. */
     public float $cure;
 
-    public function __construct(private SiteState $site, DateTimeZone $zone)
+    /** @param  ?Forecast  $since  the weather from the oldest fill that is not hard on, see filledOn; null where nobody knows it */
+    public function __construct(private SiteState $site, DateTimeZone $zone, private ?Forecast $since = null)
     {
         $posts = $site->plan->grid->posts;
         $work = [];
@@ -64,7 +71,7 @@ final readonly class JobToDo
         $isFilled = fn (Post $post): bool => $site->isFilled($post);
         $undug = array_values(array_filter($posts, fn (Post $post) => $site->footing->asDug($post) === null && ! $isSet($post)));
         $unfilled = array_values(array_filter($posts, fn (Post $post) => ! $isFilled($post)));
-        $poured = array_values(array_filter($posts, fn (Post $post) => $isFilled($post) && $site->clock($post)->off !== null && ! $site->filling($post)->isStripped()));
+        $poured = array_values(array_filter($posts, fn (Post $post) => $isFilled($post) && $this->sets($post) && ! $site->filling($post)->isStripped()));
         $this->asksForMarks = $undug !== [] && $site->clear->notice === null;
         $this->isPoured = array_filter($posts, fn (Post $post) => $site->plan->holdOf($post->id)->isPoured()) !== [];
         $this->cure = max([0, ...array_map(fn (Post $post) => SetClock::usualMinutes($site->plan->holdOf($post->id), $site->customs()), $posts)]) / 60;
@@ -186,10 +193,42 @@ final readonly class JobToDo
     {
         $last = null;
         foreach ($poured as $post) {
-            $off = $this->site->clock($post)->off;
-            $last = $last === null || $off > $last ? $off : $last;
+            $off = max($this->site->clock($post)->off?->setTimezone($zone)->format('Y-m-d\TH:i'), $this->ripeAt($post, $zone));
+            // Filled so cold that its clock stands still, and nobody knows the weather since: no day can be named.
+            $last = max($last, $off ?? self::NEVER);
         }
 
-        return $last?->setTimezone($zone)->format('Y-m-d\TH:i');
+        return $last;
+    }
+
+    /** When it is ripe by the warmth that came and comes, nights counted; null where nobody knows the weather. */
+    private function ripeAt(Post $post, DateTimeZone $zone): ?string
+    {
+        $done = $this->site->filling($post)->at(FillStep::Done)?->setTimezone($zone)->format('Y-m-d\TH:i');
+        if ($this->since === null || $done === null) {
+            return null;
+        }
+        $hours = SetClock::usualMinutes($this->site->plan->holdOf($post->id), $this->site->customs()) / 60;
+        $ends = (new CureWait($this->since, $this->since->moment($done), $hours, $this->site->customs()->cureDatum->celsius, $this->site->plan->hands->holds->kept ?? 0.0))->ends;
+
+        return $this->since->clock($ends === null ? $this->since->end() : (int) ceil($ends));
+    }
+
+    /** Whether what goes round it sets. */
+    private function sets(Post $post): bool
+    {
+        return SetClock::usualMinutes($this->site->plan->holdOf($post->id), $this->site->customs()) > 0;
+    }
+
+    /** The day of the oldest fill whose braces are still on, local as YYYY-MM-DD; today where there is none. */
+    public static function filledOn(SiteState $site, DateTimeZone $zone): string
+    {
+        $days = [$site->today];
+        foreach ($site->plan->grid->posts as $post) {
+            $done = $site->filling($post)->at(FillStep::Done);
+            $days = $done === null || $site->filling($post)->isStripped() ? $days : [...$days, $done->setTimezone($zone)->format('Y-m-d')];
+        }
+
+        return min($days);
     }
 }

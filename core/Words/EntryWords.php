@@ -186,7 +186,7 @@ final readonly class EntryWords
                 'Board ', $said->one, ' × ', $said->other, ', ', $said->board, ' long, spoiled; lost ', (new Speech($this->site->plan))->list(...$said->lost),
                 ...($said->left === null ? [] : [', left of it ', $said->left]),
             ),
-            $said instanceof HoursWorked => TaskWords::of($said->task)." on {$said->day}: {$said->hours} h by {$said->people}".($said->amount === null ? ', as much as the book says' : ", {$said->amount} done"),
+            $said instanceof HoursWorked => TaskWords::of($said->task)." on {$said->day}: {$said->hours} h by {$said->people}".($said->amount === null ? ', as much as the book says' : ', '.round($said->amount, 2).' done'),
             $said instanceof Awaited => ucfirst(Names::of($said->thing)).': '.Names::of($said->state)." {$said->day}".($said->time === null ? '' : sprintf(' %d:%02d', intdiv($said->time, 60), $said->time % 60))
                 .($said->until === null ? '' : " to {$said->until}").($said->says === '' ? '' : ", {$said->says}"),
             $said instanceof WeatherTold => "Weather of {$said->day}: ".Temperature::celsius($said->least)->write($this->site->plan->notation->unit).' to '

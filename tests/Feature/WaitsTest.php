@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use Aequus\Days\Task;
 use Aequus\Diary\DigWork;
+use Aequus\Diary\JobToDo;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\Scope;
@@ -19,7 +20,9 @@ use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Footing\SoilLayer;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Stage;
+use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\PlumbReading;
+use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Set\ReadyItem;
 use Aequus\Logbook\Set\SeenReady;
@@ -29,6 +32,7 @@ use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Terms\Side;
 use App\Models\Job;
 use Carbon\CarbonImmutable;
+use DateTimeZone;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -224,6 +228,34 @@ final class WaitsTest extends DaysTestCase
         // A form without these fields leaves them as they are.
         $this->post("/jobs/{$job->id}/days", ['form' => 'hands', 'based_on' => $job->fresh()?->revision->number, 'people' => '3', 'from' => '7:30', 'to' => '17:00'])->assertSessionHasNoErrors();
         $this->assertSame(5.0, $job->fresh()?->revision->plan()->hands?->holds->kept);
+    }
+
+    /** Filled on Monday at 20 °C by what was noted; the nights that came were near freezing: braces stay on until it is ripe by the weather, not by the note. */
+    public function test_what_was_poured_ripens_by_the_weather_that_came(): void
+    {
+        $job = $this->level($this->plan());
+        $plan = $job->revision->plan();
+        $this->write($job, $this->user, ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $plan->grid->posts), ...array_map(fn ($post) => new PostSet($post->id), $plan->grid->posts));
+        $this->write($job, $this->user, ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 20.0), $plan->grid->posts));
+        CarbonImmutable::setTestNow('2026-05-05 07:00');
+        $strip = fn (): ?string => array_key_exists('strip', $this->days($job)->planned) ? $this->days($job)->forecast->clock($this->days($job)->planned['strip'][0]->parts[0][0]) : null;
+        $this->skies(20.0, 20.0);
+        $this->assertSame('2026-05-05T07:30', $strip());
+        $this->skies(5.0, 5.0);
+        // 480 degree hours at 5 °C are four days.
+        $this->assertSame('2026-05-08T07:30', $strip());
+        $this->skies(-5.0, -1.0);
+        $this->assertNull($strip());
+        $this->assertSame(Task::TakeBracesOff, $this->days($job)->beyond);
+        // Filled so cold that its clock stands still: no braces off at once, but when warmth comes.
+        $cold = $this->level($this->plan());
+        $this->write($cold, $this->user, ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $plan->grid->posts), ...array_map(fn ($post) => new PostSet($post->id), $plan->grid->posts));
+        $this->write($cold, $this->user, ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 0.0), $plan->grid->posts));
+        $this->assertSame(6, $this->of(new JobToDo($this->state($cold), new DateTimeZone('UTC')), Task::TakeBracesOff)->pieces);
+        $this->assertSame('9999-12-31T00:00', $this->of(new JobToDo($this->state($cold), new DateTimeZone('UTC')), Task::TakeBracesOff)->notBefore);
+        $this->assertSame(Task::TakeBracesOff, $this->days($cold)->beyond);
+        $this->skies(10.0, 10.0);
+        $this->assertSame('2026-05-07T07:30', $this->days($cold)->forecast->clock($this->days($cold)->planned['strip'][0]->parts[0][0]));
     }
 
     public function test_each_form_writes_one_entry_or_says_why_not(): void

@@ -9,6 +9,7 @@ use Aequus\Diary\LoggedRates;
 use Aequus\Logbook\Diary\HoursWorked;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Plan\Plan;
+use App\Diary\RateUnit;
 use App\Site\ReadSite;
 use App\Type\Say;
 use DateTimeZone;
@@ -36,7 +37,7 @@ final class HoursWorkedForm extends EntryRequest
             return null;
         }
 
-        return new HoursWorked($task, $day, $people, $hours ?? 0.0, $amount);
+        return new HoursWorked($task, $day, $people, $hours ?? 0.0, $amount === null ? null : (new RateUnit($plan->notation->unit))->read($task, $amount));
     }
 
     private function inTheBook(Task $task, string $day): float

@@ -13,6 +13,7 @@ use Aequus\Measure\Temperature;
 use Aequus\Measure\Unit;
 use Aequus\Measure\WeatherNotation;
 use Aequus\Plan\Plan;
+use App\Diary\RateUnit;
 use App\Type\Say;
 use DateTimeImmutable;
 use Illuminate\Validation\ValidationException;
@@ -40,7 +41,7 @@ final class HandsRequest extends PlanChangeRequest
         if (count($rest) === 7) {
             $this->refuse('rest_1', Say::text('days.works_never'));
         }
-        [$holidays, $place, $rates, $holds] = [$this->holidays(), $this->place(), $this->rates(), $this->holds($plan)];
+        [$holidays, $place, $rates, $holds] = [$this->holidays(), $this->place(), $this->rates($plan), $this->holds($plan)];
         $this->stopIfRefused();
 
         return new Hands((int) $people, $from ?? 0, $to ?? 0, new WorkCalendar($rest, $holidays), $place, $rates, $holds);
@@ -102,15 +103,16 @@ final class HandsRequest extends PlanChangeRequest
     }
 
     /** @return array<string, float> by task, where one was typed */
-    private function rates(): array
+    private function rates(Plan $plan): array
     {
         $rates = [];
+        $unit = new RateUnit($plan->notation->unit);
         foreach (Task::cases() as $task) {
             $typed = str_replace(',', '.', $this->text("rate_{$task->value}"));
             if ($typed !== '' && (! is_numeric($typed) || (float) $typed <= 0.0 || (float) $typed > self::FASTEST)) {
                 $this->refuse("rate_{$task->value}", Say::text('days.no_rate', most: self::FASTEST));
             } elseif ($typed !== '') {
-                $rates[$task->value] = (float) $typed;
+                $rates[$task->value] = $unit->read($task, (float) $typed);
             }
         }
 

@@ -12,6 +12,7 @@
         <text class="days-day" x="{{ $day['x'] }}" y="16">{{ $day['day'] }}</text>
         <text class="days-warmth" x="{{ $day['x'] }}" y="34">{{ $day['low'] }}</text>
         <text class="days-warmth" x="{{ $day['x'] }}" y="50">{{ $day['high'] }}</text>
+        @foreach ($day['sky'] as $sky)<text class="days-warmth" x="{{ $day['x'] }}" y="{{ 66 + 16 * $loop->index }}">{{ $sky }}</text>@endforeach
     @endforeach
     <line class="days-string" x1="18" y1="{{ $model::STRING - 6 }}" x2="{{ $model->right() }}" y2="{{ $model::STRING - 6 }}" />
 </svg>
