@@ -19,11 +19,7 @@ use Aequus\Diary\JobToDo;
 use Aequus\Diary\LoggedRates;
 use Aequus\Diary\ToDo;
 use Aequus\Diary\ToldWeather;
-use Aequus\Logbook\Diary\Awaited;
-use Aequus\Logbook\Diary\AwaitedState;
-use Aequus\Logbook\Diary\AwaitedThing;
 use Aequus\Measure\Temperature;
-use Aequus\Measure\Unit;
 use Aequus\Measure\WeatherNotation;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
@@ -65,6 +61,8 @@ final readonly class DaysPage
 
     public ToldWeather $told;
 
+    public Waits $waits;
+
     private DateTimeZone $zone;
 
     private WeatherNotation $sky;
@@ -84,6 +82,7 @@ final readonly class DaysPage
         $now = $site->now->setTimezone($this->zone);
         $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
         $this->days = JobDays::soonest($toDo = new JobToDo($site, $this->zone, $this->sinceTheFill($weather, $job)), $this->hands, $this->forecast, $minute);
+        $this->waits = new Waits($site, $this->days);
         $this->chance = ! $isChanceAsked || $toDo->held !== null || $toDo->all === [] ? null
             : new Chance($toDo, $this->days->hands->heldBy($hands->holds), array_map(fn (int $year) => $this->told->over($weather->year($year, $site->today, self::LONGEST, $job->place)), range(1, self::YEARS)), $minute, $this->logged->of);
     }
@@ -171,12 +170,6 @@ final readonly class DaysPage
     public function degrees(float $celsius): string
     {
         return Temperature::celsius($celsius)->write($this->site->plan->notation->unit);
-    }
-
-    /** @return list<array{int, string, bool}> the days of the week: number, name, whether they are off */
-    public function week(): array
-    {
-        return array_map(fn (int $day) => [$day, Say::text("days.rest_{$day}"), in_array($day, $this->hands->calendar->restDays, true)], range(1, 7));
     }
 
     /** Rain, gusts and thunder of a day, in words; empty where it is dry and still. */
@@ -267,21 +260,6 @@ final readonly class DaysPage
         return array_values($joined);
     }
 
-    /** @return list<string> what is waited for, in words */
-    public function waits(): array
-    {
-        $wait = $this->days->wait;
-        $notice = $this->site->clear->notice?->runsOut;
-
-        return [
-            ...($this->days->toDo->asksForMarks ? [Say::text('days.ask_marks', day: DayName::of($this->days->toDo->digFrom()))] : []),
-            ...array_map(fn (Awaited $one) => $this->awaited($one), $this->days->toDo->outstanding->open),
-            ...$this->hire(),
-            ...($notice !== null && $notice > $this->site->today ? [Say::text('days.wait_marks', day: DayName::of($notice))] : []),
-            ...($wait === null ? [] : [Say::text('days.wait_cure', from: $this->moment($wait[0]), to: $this->moment($wait[1]), hours: (string) round($this->days->cure))]),
-        ];
-    }
-
     /** @return list<array{string, string, string, string}> what is left: its name, how many, how fast one person gets on with it, and whether the log told that */
     public function left(): array
     {
@@ -289,93 +267,6 @@ final readonly class DaysPage
             TaskWords::of($one->task), Say::text("days.left_{$one->task->value}", count: $one->pieces),
             $this->unit->said($one->task, $this->hands->rates[$one->task->value]), $this->logged->of[$one->task->value]->isLearned ? Say::text('days.by_the_log') : '',
         ], $this->days->toDo->all);
-    }
-
-    /** @return list<array{string, string, string}> how fast one is, kind by kind: field, label, and what was said; empty for the usual */
-    public function rates(): array
-    {
-        return array_map(fn (Task $task) => ["rate_{$task->value}", Say::text('days.rate_of', task: TaskWords::of($task), rate: $this->unit->said($task, $task->usualRate())), isset(
-            $this->site->plan->hands?->rates[$task->value]) ? $this->unit->typed($task, $this->site->plan->hands->rates[$task->value]) : ''], Task::cases());
-    }
-
-    /** @return list<array{string, string, string}> the limits at which weather stops work: field, label with its unit, and what counts */
-    public function limits(): array
-    {
-        $holds = $this->hands->holds;
-        $degrees = Temperature::sign($this->site->plan->notation->unit);
-        $isMetric = $this->site->plan->notation->unit === Unit::Millimetre;
-
-        return [
-            ['limit_pour', Say::text('days.limit_pour', unit: $degrees), Temperature::celsius($holds->pour)->typed($this->site->plan->notation->unit)],
-            ['limit_frost', Say::text('days.limit_frost', unit: $degrees), Temperature::celsius($holds->frost)->typed($this->site->plan->notation->unit)],
-            ['limit_rain', Say::text('days.limit_rain', unit: $this->sky->rainSign()), $this->sky->typedRain($holds->rain)],
-            ['limit_gust', Say::text('days.limit_gust', unit: $this->sky->gustSign()), $this->sky->typedGust($holds->gust)],
-            ['limit_kept', Say::text('days.limit_kept', unit: $degrees), self::plain($isMetric ? $holds->kept : $holds->kept * 1.8)],
-        ];
-    }
-
-    public function today(): string
-    {
-        return $this->site->today;
-    }
-
-    /** @return array<string, string> what others bring, allow or look at, by what is sent */
-    public function things(): array
-    {
-        return array_combine(array_column(AwaitedThing::cases(), 'value'), array_map(fn (AwaitedThing $thing) => Names::of($thing), AwaitedThing::cases()));
-    }
-
-    /** @return array<string, string> */
-    public function states(): array
-    {
-        return array_combine(array_column(AwaitedState::cases(), 'value'), array_map(fn (AwaitedState $state) => Names::of($state), AwaitedState::cases()));
-    }
-
-    /** @return array<string, string> */
-    public function tasks(): array
-    {
-        return array_combine(array_column(Task::cases(), 'value'), array_map(TaskWords::of(...), Task::cases()));
-    }
-
-    /** @return list<array{string, string}> of the weather somebody was told: field, and label with its unit */
-    public function toldFields(): array
-    {
-        $degrees = Temperature::sign($this->site->plan->notation->unit);
-
-        return [
-            ['least', Say::text('days.told_least', unit: $degrees)], ['greatest', Say::text('days.told_greatest', unit: $degrees)], ['rain', Say::text('days.told_rain', unit: $this->sky->rainSign())],
-            ['gust', Say::text('days.told_gust', unit: $this->sky->gustSign())], ['rain_from', Say::text('days.told_from')], ['rain_to', Say::text('days.told_to')],
-        ];
-    }
-
-    private function awaited(Awaited $one): string
-    {
-        $parts = ['thing' => Names::of($one->thing), 'day' => DayName::of($one->day), 'task' => TaskWords::of($one->thing->holds())];
-
-        return match (true) {
-            $one->state === AwaitedState::Failed => Say::text('days.others_failed', ...$parts, says: $one->says === '' ? '' : "“{$one->says}”"),
-            $one->state === AwaitedState::Asked => Say::text('days.others_asked', ...$parts),
-            $one->from($this->site->today) === null => Say::text('days.others_over', ...$parts),
-            default => Say::text('days.others_booked', ...$parts, time: self::clock($this->forecast->moment((string) $one->from($this->site->today)) % 1440)),
-        };
-    }
-
-    /** @return list<string> whether what is on hire is there long enough; none where nothing is */
-    private function hire(): array
-    {
-        $hire = $this->days->toDo->outstanding->hire();
-        $dig = $this->days->planned[Task::Dig->value] ?? null;
-        if ($hire === null || $dig === null || $hire->until === null) {
-            return [];
-        }
-        $isEnough = $this->forecast->date(intdiv($dig[count($dig) - 1]->ends() - 1, 1440)) <= $hire->until;
-
-        return [Say::text($isEnough ? 'days.hire_is_enough' : 'days.hire_is_short', until: DayName::of($hire->until), done: $this->day(intdiv($dig[count($dig) - 1]->ends() - 1, 1440)))];
-    }
-
-    private static function plain(float $figure): string
-    {
-        return rtrim(rtrim(number_format($figure, 2, '.', ''), '0'), '.');
     }
 
     /** Hours and minutes of a moment. */

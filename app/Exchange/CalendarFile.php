@@ -26,6 +26,7 @@ final class CalendarFile
         return self::quietly(function () use ($events, $name, $sequence, $zone, $stamp): string {
             $calendar = new VCalendar(['PRODID' => '-//Aequus//EN', 'X-WR-CALNAME' => $name, 'X-WR-TIMEZONE' => $zone->getName()]);
             $calendar->remove('CALSCALE');
+            self::addZone($calendar, $zone, $events);
             foreach ($events as $event) {
                 $calendar->add('VEVENT', [
                     'UID' => $event->id, 'SEQUENCE' => $sequence, 'DTSTAMP' => $stamp->setTimezone(new DateTimeZone('UTC')), 'SUMMARY' => $event->says, 'LOCATION' => $event->where,
@@ -35,6 +36,31 @@ final class CalendarFile
 
             return $calendar->serialize();
         });
+    }
+
+    /**
+     * The zone its times are told in, by its own changes of clock round those times: a reader need not know it by name.
+     *
+     * @param  list<CalendarEvent>  $events
+     */
+    private static function addZone(VCalendar $calendar, DateTimeZone $zone, array $events): void
+    {
+        if ($events === [] || $zone->getName() === 'UTC') {
+            return;
+        }
+        $at = fn (string $local, string $by): int => (new DateTimeImmutable($local, $zone))->modify($by)->getTimestamp();
+        $times = array_map(fn (CalendarEvent $event) => $event->from, $events);
+        $changes = $zone->getTransitions($at(min($times), '-1 year'), $at(max($times), '+1 year'));
+        $block = $calendar->createComponent('VTIMEZONE', ['TZID' => $zone->getName()], false);
+        $offset = fn (int $seconds): string => sprintf('%s%02d%02d', $seconds < 0 ? '-' : '+', intdiv(abs($seconds), 3600), intdiv(abs($seconds) % 3600, 60));
+        $before = $changes[0]['offset'];
+        foreach ($changes as $change) {
+            $block->add($calendar->createComponent($change['isdst'] ? 'DAYLIGHT' : 'STANDARD', [
+                'DTSTART' => gmdate('Ymd\THis', $change['ts'] + $before), 'TZOFFSETFROM' => $offset($before), 'TZOFFSETTO' => $offset($change['offset']), 'TZNAME' => $change['abbr'],
+            ], false));
+            $before = $change['offset'];
+        }
+        $calendar->add($block);
     }
 
     /** @return ?list<string> days of all its events, as YYYY-MM-DD, each day of one that lasts; null where it is no calendar */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\RevisePlan;
+use App\Diary\DaysForms;
 use App\Diary\DaysPage;
 use App\Drawing\DaysDrawing;
 use App\Exchange\CalendarFile;
@@ -29,7 +30,7 @@ final class DaysController extends Controller
 
         $page = new DaysPage($site->state, $job, $weather, $request->boolean('chance'));
 
-        return $this->page('days.show', $site, ['page' => $page, 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
+        return $this->page('days.show', $site, ['page' => $page, 'forms' => new DaysForms($site->state, $page->hands), 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
     }
 
     /** The same for a calendar: imported again, it takes the place of what was imported before. */
@@ -37,7 +38,7 @@ final class DaysController extends Controller
     {
         $site = $this->site($job);
         $page = new DaysPage($site->state, $job, $weather);
-        $bytes = CalendarFile::write($page->events($job), $job->name, $job->revision->number * 100_000 + $site->state->log->lastSequence(), new DateTimeZone($job->zone), $site->state->now);
+        $bytes = CalendarFile::write([...$page->events($job), ...$page->waits->events($job)], $job->name, $job->revision->number * 100_000 + $site->state->log->lastSequence(), new DateTimeZone($job->zone), $site->state->now);
 
         return response($bytes, headers: ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="days-'.Str::slug($job->name).'.ics"']);
     }

@@ -12,8 +12,8 @@
                 <figure class="drawing"><div class="days-scroll" tabindex="0" role="region" aria-label="{{ $say('days.title')
                     }}"><x-drawing.days :model="$drawing" /></div><figcaption class="hint">{{ $say('days.drawn_how')
                     }}</figcaption></figure>
-                @if ($page->waits() !== [])<h2>{{ $say('days.waits') }}</h2>
-                    <ul class="rows">@foreach ($page->waits() as $wait)<li>{{ $wait }}</li>@endforeach</ul>@endif
+                @if ($page->waits->said() !== [])<h2>{{ $say('days.waits') }}</h2>
+                    <ul class="rows">@foreach ($page->waits->said() as $wait)<li>{{ $wait }}</li>@endforeach</ul>@endif
                 <p class="no-print"><a href="{{ route('days.ics', $job) }}" hx-boost="false">{{ $say('days.as_calendar') }}</a></p>
                 <div class="scroll-x"><table>
                     <thead><tr><th scope="col">{{ $say('days.day') }}</th><th scope="col">{{ $say('days.work') }}</th>
@@ -34,76 +34,7 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="null" />
-            <details class="change" id="entry" @if (old('form') === 'others') open @endif>
-                <summary>{{ $say('days.others') }}</summary>
-                <x-entry-form kind="awaited" name="others">
-                    <x-choice wide form="others" name="thing" :label="$say('days.others_thing')" value="" :options="$page->things()" />
-                    <x-choice wide form="others" name="state" :label="$say('days.others_state')" value="booked" :options="$page->states()" />
-                    <x-field form="others" name="day" type="date" :label="$say('days.others_day')" :value="$page->today()" />
-                    <x-field form="others" name="time" :label="$say('days.others_time')" :hint="$say('days.others_time_why')" value="" />
-                    <x-field form="others" name="until" type="date" :label="$say('days.others_until')" value="" />
-                    <x-field wide form="others" name="says" :label="$say('days.others_says')" value="" />
-                    <button class="button">{{ $say('days.others_keep') }}</button>
-                </x-entry-form>
-            </details>
-            <details class="change" @if (old('form') === 'worked') open @endif>
-                <summary>{{ $say('days.worked') }}</summary>
-                <x-entry-form kind="hours_worked" name="worked">
-                    <p class="hint field-wide">{{ $say('days.worked_why') }}</p>
-                    <x-choice wide form="worked" name="task" :label="$say('days.worked_task')" value="" :options="$page->tasks()" />
-                    <x-field form="worked" name="day" type="date" :label="$say('days.others_day')" :value="$page->today()" />
-                    <x-field form="worked" name="people" :label="$say('days.worked_people')" :value="$page->hands->people" inputmode="numeric" />
-                    <x-field form="worked" name="hours" :label="$say('days.worked_hours')" value="" inputmode="decimal" />
-                    <x-field form="worked" name="amount" :label="$say('days.worked_amount')" :hint="$say('days.worked_amount_why')" value=""
-                        inputmode="decimal" />
-                    <button class="button">{{ $say('days.worked_keep') }}</button>
-                </x-entry-form>
-            </details>
-            <details class="change" @if (old('form') === 'told') open @endif>
-                <summary>{{ $say('days.told') }}</summary>
-                <x-entry-form kind="weather_told" name="told">
-                    <p class="hint field-wide">{{ $say('days.told_why') }}</p>
-                    <x-field form="told" name="day" type="date" :label="$say('days.others_day')" :value="$page->today()" />
-                    @foreach ($page->toldFields() as [$name, $label])<x-field form="told" :name="$name" :label="$label" value="" />@endforeach
-                    <label class="tick field-wide"><input type="checkbox" name="thunder" value="1"> {{ $say('days.told_thunder') }}</label>
-                    <button class="button">{{ $say('days.told_keep') }}</button>
-                </x-entry-form>
-            </details>
-            <details class="change" @if (old('form') === 'hands' || $errors->has('calendar')) open @endif>
-                <summary>{{ $say('days.hands') }}</summary>
-                <form method="post" action="{{ route('days.work', $job) }}" class="entry">
-                    @csrf <input type="hidden" name="form" value="hands"><input type="hidden" name="based_on"
-                        value="{{ old('based_on', $job->revision->number) }}">
-                    <x-field wide form="hands" name="people" :label="$say('days.people')" :value="$page->hands->people" inputmode="numeric" />
-                    <x-field form="hands" name="from" :label="$say('days.from')" :value="$page->clock($page->hands->from)" />
-                    <x-field form="hands" name="to" :label="$say('days.to')" :value="$page->clock($page->hands->to)" />
-                    <fieldset class="field-wide"><legend>{{ $say('days.rest_days') }}</legend>
-                        @foreach ($page->week() as [$day, $name, $isRest])<label class="tick"><input type="checkbox" name="rest_{{ $day }}" value="1"
-                            @checked($isRest)> {{ $name }}</label>@endforeach
-                        @error('rest_1')<p class="refusal">{{ $message }}</p>@enderror</fieldset>
-                    <x-field wide form="hands" name="holidays" :label="$say('days.holidays')" :hint="$say('days.holidays_why')"
-                        :value="implode('; ', $page->hands->calendar->holidays)" />
-                    <x-field form="hands" name="latitude" :label="$say('days.latitude')" :hint="$say('days.place_why')"
-                        :value="$page->hands->place->latitude ?? ''" />
-                    <x-field form="hands" name="longitude" :label="$say('days.longitude')" :value="$page->hands->place->longitude ?? ''" />
-                    <h2 class="field-wide">{{ $say('days.how_fast') }}</h2>
-                    @foreach ($page->rates() as [$name, $label, $now])<x-field wide form="hands" :name="$name" :label="$label" :value="$now"
-                        inputmode="decimal" />@endforeach
-                    <h2 class="field-wide">{{ $say('days.limits') }}</h2>
-                    @foreach ($page->limits() as [$name, $label, $now])<x-field form="hands" :name="$name" :label="$label" :value="$now" />@endforeach
-                    <button class="button">{{ $say('days.keep') }}</button>
-                </form>
-                <form method="post" action="{{ route('days.holidays', $job) }}" class="stack" enctype="multipart/form-data"
-                    hx-encoding="multipart/form-data">
-                    @csrf <input type="hidden" name="form" value="holidays"><input type="hidden" name="based_on"
-                        value="{{ old('based_on', $job->revision->number) }}">
-                    <div class="field @error('calendar') is-refused @enderror"><label for="holidays-file">{{ $say('days.from_calendar') }}</label>
-                        @error('calendar')<p class="refusal" id="holidays-refusal">{{ $message }}</p>@enderror
-                        <input id="holidays-file" type="file" name="calendar" accept=".ics,text/calendar" @error('calendar') aria-invalid="true"
-                            aria-describedby="holidays-refusal" @enderror></div>
-                    <button class="button button-second">{{ $say('days.read_calendar') }}</button>
-                </form>
-            </details>
+            @include('days.forms')
         </div>
     </div>
 </x-layout>
