@@ -25,6 +25,7 @@ use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\QuickLineController;
 use App\Http\Controllers\RoundController;
 use App\Http\Controllers\SetController;
@@ -101,6 +102,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/square', [SquareController::class, 'show'])->name('square');
         if (config('aequus.mode') === 'demo') {
             Route::post('/square/simulated', SimulatedTapeController::class)->name('square.simulated');
+            Route::post('/days/practice', PracticeController::class)->name('days.practice');
         }
         Route::post('/square/rules', [SquareController::class, 'rules'])->name('square.rules');
         Route::post('/square/spare', [SquareController::class, 'spare'])->name('square.spare');

@@ -11,6 +11,10 @@ use App\Models\Job;
 use App\Network\Addresses;
 use App\Policies\JobPolicy;
 use App\Type\Say;
+use App\World\Inspector;
+use App\World\MarkingDesk;
+use App\World\SimulatedInspector;
+use App\World\SimulatedMarkingDesk;
 use App\World\SimulatedWeather;
 use App\World\SimulatedYard;
 use App\World\Supplier;
@@ -35,6 +39,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.sqlite', WriteLockConnector::class);
         $this->app->bind(Addresses::class, fn () => Addresses::ofThisMachine());
         $this->app->bind(WeatherStation::class, fn () => new SimulatedWeather((int) config('aequus.demo_seed')));
+        $this->app->bind(MarkingDesk::class, fn () => new SimulatedMarkingDesk((int) config('aequus.demo_seed')));
+        $this->app->bind(Inspector::class, fn () => new SimulatedInspector((int) config('aequus.demo_seed')));
         $this->app->bind(Supplier::class, fn () => new SimulatedYard((int) config('aequus.demo_seed')));
         $this->app->bind(SimulatedTape::class, fn () => new SimulatedTape((int) config('aequus.demo_seed')));
     }

@@ -30,7 +30,7 @@ final class DaysController extends Controller
 
         $page = new DaysPage($site->state, $job, $weather, $request->boolean('chance'));
 
-        return $this->page('days.show', $site, ['page' => $page, 'forms' => new DaysForms($site->state, $page->hands), 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
+        return $this->page('days.show', $site, ['page' => $page, 'forms' => $forms = new DaysForms($site->state, $page->hands), 'practice' => config('aequus.mode') === 'demo' ? $forms->practice() : [], 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
     }
 
     /** The same for a calendar: imported again, it takes the place of what was imported before. */
