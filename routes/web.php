@@ -162,6 +162,7 @@ Route::middleware('auth')->group(function () {
         Route::post('/cut/members', [FrameController::class, 'decide'])->name('cut.members.decide');
         Route::post('/cut/members/single', [FrameController::class, 'single'])->name('cut.members.single');
         Route::get('/days', [DaysController::class, 'show'])->name('days');
+        Route::get('/days/what-if', [DaysController::class, 'compare'])->name('days.compare');
         Route::get('/days.ics', [DaysController::class, 'calendar'])->name('days.ics');
         Route::post('/days/holidays', [DaysController::class, 'holidays'])->name('days.holidays');
         Route::post('/days', [DaysController::class, 'work'])->name('days.work');

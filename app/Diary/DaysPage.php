@@ -275,7 +275,7 @@ final readonly class DaysPage
         return sprintf('%d:%02d', intdiv($moment, 60) % 24, $moment % 60);
     }
 
-    private function moment(int $moment): string
+    public function moment(int $moment): string
     {
         return $this->day(intdiv($moment, 1440)).' '.self::clock($moment);
     }

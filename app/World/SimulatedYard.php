@@ -94,6 +94,7 @@ final readonly class SimulatedYard implements Supplier
             Ware::BraceBoard => [1.0, 150 * $long],
             Ware::Treatment => [1.0, 1450.0],
             Ware::MarkingPaint => [1.0, 690.0],
+            Ware::Blanket => [1.0, 1150.0],
             Ware::HireAuger => [1.0, 7900.0],
             Ware::HireMixer => [1.0, 3900.0],
             Ware::HireLaser => [1.0, 4500.0],

@@ -16,6 +16,7 @@ use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Material;
 use Aequus\Plan\Plan;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Work\Pricing;
 use Aequus\Site\SiteState;
@@ -176,6 +177,10 @@ final readonly class JobNeeds
             $needs[] = new Need(Ware::Stake->value, 1.0, $this->plan->partOf($post->id)->name ?? '');
         }
         $needs[] = new Need(Ware::MarkingPaint->value, ceil(count($this->plan->grid->posts) / self::POSTS_A_CAN), '');
+        $poured = array_filter($this->plan->grid->posts, fn (Post $post) => $this->plan->holdOf($post->id)->isPoured());
+        if ($poured !== [] && ($this->plan->hands->holds->kept ?? 0.0) > 0.0) {
+            $needs[] = new Need(Ware::Blanket->value, (float) count($poured), '');
+        }
         if (count($this->plan->grid->posts) < 2) {
             return $needs;
         }

@@ -43,6 +43,8 @@ enum Ware: string
     case BraceBoard = 'brace_board';
     case Treatment = 'treatment';
     case MarkingPaint = 'marking_paint';
+    /** Over what was poured, where it shall be kept warm. */
+    case Blanket = 'blanket';
     /** By the day, where it was asked for. */
     case HireAuger = 'hire_auger';
     case HireMixer = 'hire_mixer';
@@ -79,7 +81,7 @@ enum Ware: string
             self::Post, self::HeavyPost, self::Timber, self::TimberByLength, self::Stake, self::ProfileBoard, self::ProfileStake, self::BraceBoard, self::Panel => Counter::Timber,
             self::Bag, self::Gravel, self::Block, self::Tube, self::StockTube, self::Foam => Counter::Masonry,
             self::Base, self::String, self::FrameFixing, self::BoardScrew, self::Nail, self::Screw, self::Bolt, self::Cap, self::Hanger, self::ConnectorScrew, self::Treatment,
-            self::MarkingPaint => Counter::Hardware,
+            self::MarkingPaint, self::Blanket => Counter::Hardware,
             self::Sheet, self::RoofScrew => Counter::Roofing,
             self::HireAuger, self::HireMixer, self::HireLaser, self::HireSaw => Counter::Hire,
         };
@@ -90,7 +92,7 @@ enum Ware: string
         return match ($this) {
             self::Stake, self::ProfileBoard, self::ProfileStake, self::String, self::MarkingPaint, self::HireLaser => NeededFor::Layout,
             self::Gravel, self::Block, self::Tube, self::StockTube, self::HireAuger => NeededFor::Holes,
-            self::Post, self::HeavyPost, self::Bag, self::Foam, self::Base, self::BraceBoard, self::HireMixer => NeededFor::Posts,
+            self::Post, self::HeavyPost, self::Bag, self::Foam, self::Base, self::BraceBoard, self::HireMixer, self::Blanket => NeededFor::Posts,
             self::Timber, self::TimberByLength, self::FrameFixing, self::BoardScrew, self::Nail, self::Screw, self::Bolt, self::Cap, self::Hanger, self::ConnectorScrew, self::Panel,
             self::Treatment, self::HireSaw => NeededFor::Frame,
             self::Sheet, self::RoofScrew => NeededFor::Roof,

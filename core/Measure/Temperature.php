@@ -44,6 +44,12 @@ final readonly class Temperature
         return str_replace('-', '−', rtrim(rtrim(number_format($job === Unit::Inch ? 1.8 * $this->celsius + 32 : $this->celsius, 1, '.', ''), '0'), '.'));
     }
 
+    /** So many degrees warmer or colder, °C, in the degrees of a job. */
+    public static function span(float $celsius, Unit $job): string
+    {
+        return round($job === Unit::Inch ? 1.8 * $celsius : $celsius, 1).' '.self::sign($job);
+    }
+
     public function write(Unit $job): string
     {
         return $this->typed($job).' '.self::sign($job);

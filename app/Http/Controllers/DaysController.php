@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\RevisePlan;
+use App\Diary\ComparePage;
 use App\Diary\DaysForms;
 use App\Diary\DaysPage;
 use App\Drawing\DaysDrawing;
@@ -31,6 +32,14 @@ final class DaysController extends Controller
         $page = new DaysPage($site->state, $job, $weather, $request->boolean('chance'));
 
         return $this->page('days.show', $site, ['page' => $page, 'forms' => $forms = new DaysForms($site->state, $page->hands), 'practice' => config('aequus.mode') === 'demo' ? $forms->practice() : [], 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
+    }
+
+    /** The same job otherwise, side by side. */
+    public function compare(Request $request, Job $job, WeatherStation $weather): View
+    {
+        $site = $this->site($job);
+
+        return $this->page('days.compare', $site, ['page' => new ComparePage($site->state, $job, $weather, $request->string('from')->value(), $request->string('people')->value()), 'phase' => 'days']);
     }
 
     /** The same for a calendar: imported again, it takes the place of what was imported before. */

@@ -43,6 +43,12 @@ final readonly class Holding
         return $notation->system()->collar;
     }
 
+    /** All posts another way. */
+    public function heldBy(Hold $hold): self
+    {
+        return new self($hold, $this->site, $this->pier, $this->collar, null, $this->customs);
+    }
+
     public function holdOf(PostId $post): Hold
     {
         return $this->ofPosts[$post] ?? $this->ofJob;

@@ -65,6 +65,7 @@ final class BillWords
             Ware::BraceBoard => 'Board {size} to brace a post',
             Ware::Treatment => 'Preservative for cut ends',
             Ware::MarkingPaint => 'Can of marking paint',
+            Ware::Blanket => 'Blanket over what was poured',
             Ware::HireAuger => 'Auger, by the day',
             Ware::HireMixer => 'Mixer, by the day',
             Ware::HireLaser => 'Laser level, by the day',

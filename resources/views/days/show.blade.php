@@ -14,7 +14,8 @@
                     }}</figcaption></figure>
                 @if ($page->waits->said() !== [])<h2>{{ $say('days.waits') }}</h2>
                     <ul class="rows">@foreach ($page->waits->said() as $wait)<li>{{ $wait }}</li>@endforeach</ul>@endif
-                <p class="no-print"><a href="{{ route('days.ics', $job) }}" hx-boost="false">{{ $say('days.as_calendar') }}</a></p>
+                <p class="no-print"><a href="{{ route('days.ics', $job) }}" hx-boost="false">{{ $say('days.as_calendar') }}</a>
+                    · <a href="{{ route('days.compare', $job) }}">{{ $say('days.vary_to') }}</a></p>
                 <div class="scroll-x"><table>
                     <thead><tr><th scope="col">{{ $say('days.day') }}</th><th scope="col">{{ $say('days.work') }}</th>
                         <th scope="col">{{ $say('days.weather') }}</th></tr></thead>
