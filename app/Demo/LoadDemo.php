@@ -35,7 +35,7 @@ final class LoadDemo
         ] as $demo) {
             $job = ($this->create)($user, $demo->name, self::PLACE, 'UTC', $demo->plan);
             $start = $today->subDays($demo->daysAgo)->setTime(8, 30);
-            foreach ($demo->entries as $i => $payload) {
+            foreach ([...$demo->entries, ...DemoDays::of($demo->name, $today->toDateString())] as $i => $payload) {
                 ($this->record)(
                     $job, $user, new NewEntry($payload, (string) Str::ulid(), $start->addMinutes(4 * $i), $i % 3 === 0 ? $demo->readBy : ''),
                 );

@@ -52,6 +52,9 @@ final readonly class ComparePage
     /** Why another day could not be reckoned; empty where it could, or none was asked for. */
     public string $refusal;
 
+    /** What the days come to as things stand, in words. */
+    public string $answer;
+
     private DateTimeZone $zone;
 
     private DaysPage $page;
@@ -67,6 +70,7 @@ final readonly class ComparePage
     {
         $this->zone = new DateTimeZone($job->zone);
         $this->page = new DaysPage($site, $job, $weather);
+        $this->answer = $this->page->answer();
         $this->forecast = $this->page->forecast;
         $this->years = array_map(fn (int $year) => $weather->year($year, $site->today, DaysPage::KNOWN, $job->place), range(1, self::YEARS));
         [$carried, $dug] = Choice::weights($site->plan, $site->footing->work($site->walk()));
@@ -175,7 +179,8 @@ final readonly class ComparePage
 
         return [
             $name, $this->done($if), Say::text('days.vary_hours', hours: (string) round($if->hours, 1)), $without !== null || $more === null ? Say::text('days.vary_not_priced') : self::money($choice->bill),
-            (new LoadNotation($this->site->plan->notation->unit))->mass($choice->carried), Typeset::volume($this->site->plan->notation, $choice->dug),
+            // Of holes whose ground is not read nobody knows.
+            $choice->dug > 0.0 ? (new LoadNotation($this->site->plan->notation->unit))->mass($choice->carried) : '—', $choice->dug > 0.0 ? Typeset::volume($this->site->plan->notation, $choice->dug) : '—',
             $if->rain === null ? '' : Say::text('days.vary_percent', percent: (int) round(100 * $if->rain)), $isNow,
         ];
     }

@@ -102,6 +102,12 @@ final readonly class DaysPage
         return new Hands(2, 450, 1020, new WorkCalendar);
     }
 
+    /** Whether there is anything to show: work that is left, or something that holds it. */
+    public function hasDays(): bool
+    {
+        return $this->days->toDo->all !== [] || $this->days->toDo->held !== null;
+    }
+
     /** What it all comes to, in words. */
     public function answer(): string
     {

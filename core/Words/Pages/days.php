@@ -120,7 +120,6 @@ return [
     'vary_people_field' => 'People',
     'vary_show' => 'Reckon it',
     'vary_no_day' => 'Choose a day from today on, within {days} days.',
-    'vary_nothing' => 'No work is left to do otherwise.',
     'told' => 'Weather by your own forecast',
     'told_why' => 'It comes before that of the station, on its day.',
     'told_least' => 'Coldest, {unit}',

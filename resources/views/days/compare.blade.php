@@ -3,7 +3,7 @@
         <section class="paper">
             <h1>{{ $say('days.vary') }}</h1>
             <p><a href="{{ route('days', $job) }}">{{ $say('days.title') }}</a></p>
-            @if ($page->tables === [])<p class="hint">{{ $say('days.vary_nothing') }}</p>@endif
+            @if ($page->answer !== '')<p class="verdict-why">{{ $page->answer }}</p>@endif
             @foreach ($page->tables as [$what, $ways])
                 <div class="scroll-x"><table>
                     <caption>{{ $what }}</caption>

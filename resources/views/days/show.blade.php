@@ -1,11 +1,11 @@
 <x-layout :title="$say('days.title')" :site="$site" :phase="$phase">
-    <div class="two">
+    <div class="two days">
         <section class="paper">
             <h1>{{ $page->answer() }}</h1>
             @if ($page->fewer())<p class="verdict-why">{{ $page->fewer() }}</p>@endif
             @foreach ($page->heldBy() as $held)<p class="refusal">{{ $held }}</p>@endforeach
             @if ($isMadeUp)<p class="verdict-why">{{ $say('days.made_up') }}</p>@endif
-            @if ($page->days->toDo->all !== [])
+            @if ($page->hasDays())
                 @if ($page->chance)<p>@foreach ($page->chances() as $chance){{ $chance }} @endforeach</p>
                 @elseif ($page->days->toDo->held === null)<p class="no-print"><a
                     href="{{ route('days', ['job' => $job, 'chance' => 1]) }}">{{ $say('days.chance') }}</a></p>@endif
