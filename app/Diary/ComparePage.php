@@ -57,7 +57,7 @@ final readonly class ComparePage
 
     private DateTimeZone $zone;
 
-    private DaysPage $page;
+    public DaysPage $page;
 
     private Forecast $forecast;
 

@@ -4,16 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Bill\JobNeeds;
 use Aequus\Days\DayWarmth;
 use Aequus\Days\Forecast;
+use Aequus\Days\FrostInGround;
 use Aequus\Days\Hands;
 use Aequus\Days\WeatherHour;
+use Aequus\Days\WorkCalendar;
 use Aequus\Diary\JobDays;
 use Aequus\Diary\WhatIf;
+use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Measure\Length;
 use Aequus\Plan\Holding\Hold;
 use App\Diary\ComparePage;
+use App\Diary\DaysPage;
 use App\Models\Job;
 use App\World\WeatherStation;
+use Illuminate\Testing\TestResponse;
 use Tests\DaysTestCase;
 
 /** The same job done otherwise, beside how it stands. */
@@ -25,7 +32,7 @@ final class CompareTest extends DaysTestCase
         $page = $this->compare($job);
         $rows = $this->rows($page);
         $standing = $this->days($job);
-        $done = (new \App\Diary\DaysPage($this->state($job), $job, app(WeatherStation::class)))->moment($standing->finished ?? 0);
+        $done = (new DaysPage($this->state($job), $job, app(WeatherStation::class)))->moment($standing->finished ?? 0);
         $this->assertSame([$done, $done], [$rows['2 at work'][0], $rows['As it stands'][0]]);
         $this->assertSame(['1 at work', '2 at work', '3 at work', '4 at work'], array_map(fn (array $row) => $row[0], $page->tables[0][1]));
         // Half of them do it in more days; work is that of the pieces, each rounded up to quarter hours.
@@ -35,7 +42,7 @@ final class CompareTest extends DaysTestCase
         // Each way to hold is what the days say once it is decided.
         $plan = $job->revision->plan();
         $other = $this->level($plan->withHolding(($plan->holding ?? $this->fail())->heldBy(Hold::Gravel)));
-        $then = (new \App\Diary\DaysPage($this->state($other), $other, app(WeatherStation::class)))->moment($this->days($other)->finished ?? 0);
+        $then = (new DaysPage($this->state($other), $other, app(WeatherStation::class)))->moment($this->days($other)->finished ?? 0);
         $this->assertSame($then, $rows['Gravel, tamped'][0] ?? $rows[array_values(array_filter(array_keys($rows), fn (string $name) => str_contains(strtolower($name), 'gravel')))[0] ?? ''][0]);
     }
 
@@ -45,10 +52,10 @@ final class CompareTest extends DaysTestCase
         // A Saturday: who names it works on it.
         $rows = $this->rows($this->compare($job, '2026-05-09', '3'));
         $this->assertArrayHasKey('From Sat 9 May, 3 at work', $rows);
-        $hands = (new Hands(3, 450, 1020))->onDays(new \Aequus\Days\WorkCalendar([7]));
+        $hands = (new Hands(3, 450, 1020))->onDays(new WorkCalendar([7]));
         $days = new JobDays($this->toDo($job), $hands->heldBy($hands->holds->foretold())->atRates($this->days($job)->hands->rates), $this->days($job)->forecast, 5 * 1440);
         $this->assertSame('2026-05-09T07:30', $days->forecast->clock($days->planned['stake'][0]->parts[0][0]));
-        $this->assertSame((new \App\Diary\DaysPage($this->state($job), $job, app(WeatherStation::class)))->moment($days->finished ?? 0), $rows['From Sat 9 May, 3 at work'][0]);
+        $this->assertSame((new DaysPage($this->state($job), $job, app(WeatherStation::class)))->moment($days->finished ?? 0), $rows['From Sat 9 May, 3 at work'][0]);
         foreach ([['2026-05-03', ''], ['2026-05-25', ''], ['soon', ''], ['2026-02-30', ''], ['', '0'], ['', 'x'], ['', '13']] as [$from, $people]) {
             $this->assertNotSame('', $this->compare($job, $from, $people)->refusal, "{$from} {$people}");
         }
@@ -83,11 +90,24 @@ final class CompareTest extends DaysTestCase
         $this->assertNull($if([])->rain);
     }
 
+    public function test_winter_says_what_must_be_closed_and_what_frost_does_to_open_holes(): void
+    {
+        $job = $this->level($this->plan());
+        $page = fn (): TestResponse => $this->get("/jobs/{$job->id}/days/what-if")->assertOk();
+        $page()->assertSeeText('No frost is in the ground')->assertDontSeeText('too cold to pour')->assertDontSeeText('To be closed before');
+        // Every day −9 to 2 °C, half a year back and ahead: 181 days of 3.5 below.
+        $this->skies(-9.0, 2.0);
+        $deep = (int) (10 * round((new FrostInGround(array_fill(0, 181, new DayWarmth(-9.0, 2.0))))->millimetres / 10));
+        $page()->assertSeeText('too cold to pour now already')->assertSeeText('To be closed before: Dig, 6 holes; Fill, 6 holes.')->assertSeeText("Frost is about {$deep}\u{202F}mm deep")->assertSeeText('deeper than the line that was planned for')->assertDontSeeText('Open holes');
+        $this->write($job, $this->user, new HoleDug($job->revision->plan()->grid->posts[1]->id, Length::millimetres(800)));
+        $page()->assertSeeText('Open holes at B1: nothing is poured on frozen ground')->assertSeeText('Dig, 5 holes');
+    }
+
     /** @return array<string, float> */
     private function needs(Job $job): array
     {
         $needs = [];
-        foreach ((new \Aequus\Bill\JobNeeds($this->state($job)))->bill()->lines as $line) {
+        foreach ((new JobNeeds($this->state($job)))->bill()->lines as $line) {
             $needs[$line->goods->name] = $line->needed;
         }
 

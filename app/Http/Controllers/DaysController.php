@@ -8,6 +8,7 @@ use App\Actions\RevisePlan;
 use App\Diary\ComparePage;
 use App\Diary\DaysForms;
 use App\Diary\DaysPage;
+use App\Diary\Winter;
 use App\Drawing\DaysDrawing;
 use App\Exchange\CalendarFile;
 use App\Http\Requests\Plans\HandsRequest;
@@ -39,7 +40,9 @@ final class DaysController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('days.compare', $site, ['page' => new ComparePage($site->state, $job, $weather, $request->string('from')->value(), $request->string('people')->value()), 'phase' => 'days']);
+        $page = new ComparePage($site->state, $job, $weather, $request->string('from')->value(), $request->string('people')->value());
+
+        return $this->page('days.compare', $site, ['page' => $page, 'winter' => new Winter($site->state, $job, $weather, $page->page), 'phase' => 'days']);
     }
 
     /** The same for a calendar: imported again, it takes the place of what was imported before. */

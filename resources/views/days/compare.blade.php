@@ -21,6 +21,8 @@
                 <p>{{ $say('days.vary_why') }}</p></details>@endif
         </section>
         <div class="side-work">
+            <section><h2>{{ $say('days.winter') }}</h2>
+                <ul class="rows">@foreach ($winter->said as $said)<li>{{ $said }}</li>@endforeach</ul></section>
             <form method="get" action="{{ route('days.compare', $job) }}" class="entry">
                 <h2 class="field-wide">{{ $say('days.vary_ask') }}</h2>
                 @if ($page->refusal)<p class="refusal field-wide">{{ $page->refusal }}</p>@endif
