@@ -14,11 +14,17 @@ use Aequus\Measure\WeatherNotation;
 use Aequus\Site\SiteState;
 use Aequus\Words\Diary\TaskWords;
 use Aequus\Words\Names;
+use App\Type\ClockTime;
 use App\Type\Say;
 
 /** What the forms beside the days ask and offer. */
 final readonly class DaysForms
 {
+    /** Working hours, as they are typed. */
+    public string $begins;
+
+    public string $ends;
+
     private WeatherNotation $sky;
 
     private RateUnit $unit;
@@ -27,6 +33,7 @@ final readonly class DaysForms
     {
         $this->sky = new WeatherNotation($site->plan->notation->unit);
         $this->unit = new RateUnit($site->plan->notation->unit);
+        [$this->begins, $this->ends] = [ClockTime::of($hands->from), ClockTime::of($hands->to)];
     }
 
     /** @return list<array{int, string, bool}> the days of the week: number, name, whether they are off */

@@ -27,6 +27,7 @@ use Aequus\Words\Diary\TaskWords;
 use Aequus\Words\Names;
 use App\Exchange\CalendarEvent;
 use App\Models\Job;
+use App\Type\ClockTime;
 use App\Type\DayName;
 use App\Type\Say;
 use App\World\WeatherStation;
@@ -63,6 +64,12 @@ final readonly class DaysPage
 
     public Waits $waits;
 
+    /** Of the day, now. */
+    public int $minute;
+
+    /** As the station has it. */
+    public Forecast $station;
+
     private DateTimeZone $zone;
 
     private WeatherNotation $sky;
@@ -78,9 +85,10 @@ final readonly class DaysPage
         $this->logged = new LoggedRates($site, $hands->rates, $this->zone);
         $this->told = new ToldWeather($site->log);
         $this->hands = $hands->atRates($this->logged->rates())->heldBy($hands->holds->foretold());
-        $this->forecast = $this->told->over($weather->forecast($site->today, self::KNOWN, $job->place));
+        $this->station = $weather->forecast($site->today, self::KNOWN, $job->place);
+        $this->forecast = $this->told->over($this->station);
         $now = $site->now->setTimezone($this->zone);
-        $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
+        $this->minute = $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
         $this->days = JobDays::soonest($toDo = new JobToDo($site, $this->zone, $this->sinceTheFill($weather, $job)), $this->hands, $this->forecast, $minute);
         $this->waits = new Waits($site, $this->days);
         $this->chance = ! $isChanceAsked || $toDo->held !== null || $toDo->all === [] ? null
@@ -117,7 +125,7 @@ final readonly class DaysPage
             $toDo->waitsFor !== null => Say::text('days.not_before_others', task: TaskWords::of($toDo->held ?? Task::Dig), thing: Names::of($toDo->waitsFor->thing)),
             $toDo->held !== null => Say::text('days.not_before', task: TaskWords::of($toDo->held), posts: array_map(fn (Post $post) => $post->label, $toDo->heldBy)),
             $this->days->toDo->all === [] => Say::text('days.all_done'),
-            $this->days->finished !== null => Say::text('days.finished', day: $this->day(intdiv($this->days->finished, 1440)), time: self::clock($this->days->finished)),
+            $this->days->finished !== null => Say::text('days.finished', day: $this->day(intdiv($this->days->finished, 1440)), time: ClockTime::of($this->days->finished)),
             default => Say::text('days.beyond', task: $this->days->beyond === null ? '' : TaskWords::of($this->days->beyond), days: self::KNOWN),
         };
     }
@@ -209,7 +217,7 @@ final readonly class DaysPage
 
         return match ($sun?->light) {
             null => '',
-            Light::Rises => Say::text('days.light', from: self::clock((int) ceil($sun->rises ?? 0.0)), to: self::clock((int) floor($sun->sets ?? 0.0))),
+            Light::Rises => Say::text('days.light', from: ClockTime::of((int) ceil($sun->rises ?? 0.0)), to: ClockTime::of((int) floor($sun->sets ?? 0.0))),
             Light::PolarDay => Say::text('days.polar_day'),
             Light::PolarNight => Say::text('days.polar_night'),
         };
@@ -223,7 +231,7 @@ final readonly class DaysPage
     /** @return list<array{string, string}> what is done on a day: from and to, and what */
     public function done(int $day): array
     {
-        return array_values(array_map(fn (array $one) => [self::clock($one[0]).'–'.self::clock($one[1]), TaskWords::of($one[2])], $this->stretches($day)));
+        return array_values(array_map(fn (array $one) => [ClockTime::of($one[0]).'–'.ClockTime::of($one[1]), TaskWords::of($one[2])], $this->stretches($day)));
     }
 
     /** @return list<CalendarEvent> everything that is done, day by day: a task’s first day keeps its id when it moves */
@@ -275,15 +283,9 @@ final readonly class DaysPage
         ], $this->days->toDo->all);
     }
 
-    /** Hours and minutes of a moment. */
-    public static function clock(int $moment): string
-    {
-        return sprintf('%d:%02d', intdiv($moment, 60) % 24, $moment % 60);
-    }
-
     public function moment(int $moment): string
     {
-        return $this->day(intdiv($moment, 1440)).' '.self::clock($moment);
+        return $this->day(intdiv($moment, 1440)).' '.ClockTime::of($moment);
     }
 
     private static function withOffset(Hands $hands, string $today, DateTimeZone $zone): Hands

@@ -13,6 +13,7 @@ use Aequus\Words\Diary\TaskWords;
 use Aequus\Words\Names;
 use App\Exchange\CalendarEvent;
 use App\Models\Job;
+use App\Type\ClockTime;
 use App\Type\DayName;
 use App\Type\Say;
 
@@ -76,7 +77,7 @@ final readonly class Waits
             $one->state === AwaitedState::Failed => Say::text('days.others_failed', ...$parts, says: $one->says === '' ? '' : "“{$one->says}”"),
             $one->state === AwaitedState::Asked => Say::text('days.others_asked', ...$parts),
             $from === null => Say::text('days.others_over', ...$parts),
-            default => Say::text('days.others_booked', ...$parts, time: DaysPage::clock($this->days->forecast->moment($from))),
+            default => Say::text('days.others_booked', ...$parts, time: ClockTime::of($this->days->forecast->moment($from))),
         };
     }
 
@@ -95,6 +96,6 @@ final readonly class Waits
 
     private function moment(int $moment): string
     {
-        return DayName::of($this->days->forecast->date(intdiv($moment, 1440))).' '.DaysPage::clock($moment);
+        return DayName::of($this->days->forecast->date(intdiv($moment, 1440))).' '.ClockTime::of($moment);
     }
 }

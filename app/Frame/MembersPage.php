@@ -83,30 +83,6 @@ final readonly class MembersPage
         return array_map(fn (Layer $layer) => new LayerRow($layer, $this->frame?->of($layer->kind) ?? [], $this->frame->fixings[$layer->kind->value] ?? 0), $this->rules->layers);
     }
 
-    /** @return array<string, string> layers of which one may have a size of its own, by what is sent */
-    public function singles(): array
-    {
-        $kinds = array_values(array_filter(array_map(fn (Layer $layer) => $layer->kind, $this->rules->layers), fn (LayerKind $kind) => $kind->isChangedSingly()));
-
-        return array_combine(array_map(fn (LayerKind $kind) => $kind->value, $kinds), array_map(
-            fn (LayerKind $kind) => Say::text($kind === LayerKind::Beam ? 'frame.single_by_row' : 'frame.single_by_number', layer: LayerWords::one($kind)), $kinds,
-        ));
-    }
-
-    /** @return list<array{string, int, string}> single ones that are otherwise: layer, number, and what they are */
-    public function otherwise(): array
-    {
-        $say = new Say(new Speech($this->site->plan));
-        $all = [];
-        foreach ($this->rows() as $row) {
-            foreach ($row->otherwise($say) as [$number, $is]) {
-                $all[] = [$row->layer->kind->value, $number, "{$row->name()}. {$is}"];
-            }
-        }
-
-        return $all;
-    }
-
     /** @return list<Said> what can’t be made, or came out otherwise than planned */
     public function told(): array
     {

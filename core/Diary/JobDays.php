@@ -30,7 +30,7 @@ final readonly class JobDays
 
     private ?Work $open;
 
-    /** When everything is done; null where the days known do not suffice, or nothing is left. */
+    /** When everything is done; null where the days known do not suffice, something holds it, or nothing is left. */
     public ?int $finished;
 
     /** @var ?array{int, int} from the end of the last fill until something is done on it; null where nothing sets */
@@ -61,7 +61,7 @@ final readonly class JobDays
         $beyond = $this->open === null ? null : $byTask[$this->open->name];
         [$this->planned, $this->beyond] = [$planned, $beyond];
         $this->wait = $this->cure > 0.0 ? self::waitAfterTheFill($planned) : null;
-        $this->finished = $beyond !== null || $planned === [] ? null : max(array_map(fn (array $done) => $done[count($done) - 1]->ends(), $planned));
+        $this->finished = $beyond !== null || $toDo->held !== null || $planned === [] ? null : max(array_map(fn (array $done) => $done[count($done) - 1]->ends(), $planned));
     }
 
     /** @return list<WeatherHold> what in the weather holds what is not done within the days known, the most frequent first */

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Days\DayWarmth;
+use Aequus\Days\Forecast;
+use Aequus\Days\Hands;
 use Aequus\Days\Task;
 use Aequus\Diary\DigWork;
+use Aequus\Diary\JobDays;
 use Aequus\Diary\JobToDo;
+use Aequus\Diary\Moved;
+use Aequus\Diary\MovedWhy;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\Scope;
+use Aequus\Logbook\Book\Remark;
 use Aequus\Logbook\Diary\Awaited;
 use Aequus\Logbook\Diary\AwaitedState;
 use Aequus\Logbook\Diary\AwaitedThing;
@@ -28,14 +35,18 @@ use Aequus\Logbook\Set\ReadyItem;
 use Aequus\Logbook\Set\SeenReady;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Terms\Side;
+use Aequus\Site\SiteState;
 use App\Models\Job;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Builds;
 use Tests\DaysTestCase;
 
@@ -256,6 +267,58 @@ final class WaitsTest extends DaysTestCase
         $this->assertSame(Task::TakeBracesOff, $this->days($cold)->beyond);
         $this->skies(10.0, 10.0);
         $this->assertSame('2026-05-07T07:30', $this->days($cold)->forecast->clock($this->days($cold)->planned['strip'][0]->parts[0][0]));
+    }
+
+    /** Written down today, whatever moves the end is named; what was done in the morning’s time moves nothing later. */
+    public function test_the_end_moves_for_reasons_that_are_named(): void
+    {
+        $job = $this->level($this->plan());
+        $posts = $job->revision->plan()->grid->posts;
+        CarbonImmutable::setTestNow('2026-05-05 07:00');
+        $this->page($job)->assertDontSeeText('this morning')->assertSeeText('Done so far: Read the ground, 6 places.');
+        $this->write($job, $this->user, ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $posts), ...array_map(fn ($post) => new PostSet($post->id), array_slice($posts, 0, 3)));
+        $this->page($job)->assertSeeText('1 day sooner than it stood this morning: work was done.')->assertSeeText('Dig, 6 holes; Set and plumb, 3 posts.');
+        $this->write($job, $this->user, new Awaited(AwaitedThing::Concrete, AwaitedState::Booked, '2026-05-12'));
+        $this->page($job)->assertSeeText('days later than it stood this morning: what is waited for was changed.');
+        $this->write($job, $this->user, new Awaited(AwaitedThing::Concrete, AwaitedState::Asked, '2026-05-05'));
+        $this->page($job)->assertSeeText('This morning it had a day on which it is done: what is waited for was changed.');
+        CarbonImmutable::setTestNow('2026-05-06 07:00');
+        $this->write($job, $this->user, new Awaited(AwaitedThing::Concrete, AwaitedState::Came, '2026-05-06'));
+        $this->page($job)->assertSeeText('This morning no day could be named: what is waited for was changed.');
+        CarbonImmutable::setTestNow('2026-05-07 07:00');
+        $this->write($job, $this->user, ...array_map(fn (int $day) => new WeatherTold("2026-05-0{$day}", -4.0, 3.0), [7, 8, 9]));
+        $this->page($job)->assertSeeText('later than it stood this morning: weather was written down.');
+        CarbonImmutable::setTestNow('2026-05-08 07:00');
+        $this->write($job, $this->user, ...array_map(fn (int $day) => new HoursWorked(Task::BuildFrame, "2026-05-0{$day}", 1, 8.0, 2.0), [5, 6, 7]));
+        $this->page($job)->assertSeeText('later than it stood this morning: the log tells how fast people are.');
+        // At four, with nothing of the day written down but a remark.
+        CarbonImmutable::setTestNow('2026-05-11 16:00');
+        $this->write($job, $this->user, new Remark(null, 'rain all day'));
+        $this->page($job)->assertSeeText('later than it stood this morning: what was to be done by now is not written down.');
+    }
+
+    /** Seed 88: one piece of work after the other, in any order, with no time passing. */
+    public function test_work_that_is_written_down_moves_no_end_without_a_reason(): void
+    {
+        $dice = new Randomizer(new Mt19937(88));
+        $job = $this->level($this->plan());
+        $plan = $job->revision->plan();
+        $base = array_values($this->state($job)->log->entries);
+        for ($round = 0; $round < 25; $round++) {
+            $entries = $base;
+            $last = null;
+            $hands = new Hands($dice->getInt(1, 4), 450, 1020);
+            $order = $dice->shuffleArray($plan->grid->posts);
+            foreach (array_merge(...array_map(fn (Post $post) => [new HoleDug($post->id, Length::millimetres($dice->getInt(600, 1000))), new PostSet($post->id)], $order)) as $payload) {
+                $entries[] = Builds::entry($payload, count($entries) + 1, at: '2026-05-04 07:00:00');
+                $site = SiteState::derive($plan, $entries, '2026-05-04');
+                $days = JobDays::soonest(new JobToDo($site, new DateTimeZone('UTC')), $hands, new Forecast('2026-05-04', array_fill(0, 30, new DayWarmth(10.0, 20.0))), 420);
+                $moved = $last === null ? null : new Moved($last, $days, true, 0);
+                $this->assertTrue($moved === null || $moved->isMoved === ($moved->why !== []));
+                $this->assertFalse($moved !== null && ($moved->by ?? 0) > 0 && $moved->why === [MovedWhy::WorkDone], 'work done is no reason to be later');
+                $last = $days;
+            }
+        }
     }
 
     public function test_each_form_writes_one_entry_or_says_why_not(): void

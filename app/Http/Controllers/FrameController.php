@@ -10,6 +10,7 @@ use App\Frame\BoardsPage;
 use App\Frame\FixingsPage;
 use App\Frame\FrameSheet;
 use App\Frame\MembersPage;
+use App\Frame\SingleMembers;
 use App\Http\Requests\Plans\FixingsRequest;
 use App\Http\Requests\Plans\FrameRequest;
 use App\Http\Requests\Plans\OneMemberRequest;
@@ -34,7 +35,9 @@ final class FrameController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('cut.members', $site, ['page' => new MembersPage($site->state, $request->string('view')->value(), $request->string('up_to')->value(), $request->string('on')->value(), $request->string('through')->value()), 'panels' => PanelRow::all($site->state)]);
+        $page = new MembersPage($site->state, $request->string('view')->value(), $request->string('up_to')->value(), $request->string('on')->value(), $request->string('through')->value());
+
+        return $this->page('cut.members', $site, ['page' => $page, 'singles' => new SingleMembers($site->plan, $page->rows()), 'panels' => PanelRow::all($site->state)]);
     }
 
     /** The frame on paper: from above, from every side and over a corner, with its layers and marks. */

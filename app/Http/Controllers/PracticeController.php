@@ -18,8 +18,8 @@ use Aequus\Site\Outstanding;
 use Aequus\Site\SiteState;
 use App\Actions\NewEntry;
 use App\Actions\RecordEntry;
-use App\Diary\DaysPage;
 use App\Models\Job;
+use App\Type\ClockTime;
 use App\Type\DayName;
 use App\Type\Say;
 use App\World\Inspector;
@@ -89,10 +89,10 @@ final class PracticeController extends Controller
         if ($last?->state !== AwaitedState::Booked) {
             $visit = $inspector->book($site->today, $thing->value, $job->place, $before);
 
-            return [new Awaited($thing, AwaitedState::Booked, $visit->day, $visit->minute), "{$thing->value}-{$before}", Say::text('days.inspector_comes', day: DayName::of($visit->day), time: DaysPage::clock($visit->minute))];
+            return [new Awaited($thing, AwaitedState::Booked, $visit->day, $visit->minute), "{$thing->value}-{$before}", Say::text('days.inspector_comes', day: DayName::of($visit->day), time: ClockTime::of($visit->minute))];
         }
         if ($last->day > $site->today) {
-            return [null, '', Say::text('days.inspector_comes', day: DayName::of($last->day), time: DaysPage::clock($last->time ?? 0))];
+            return [null, '', Say::text('days.inspector_comes', day: DayName::of($last->day), time: ClockTime::of($last->time ?? 0))];
         }
         $found = $inspector->book($last->day, $thing->value, $job->place, $before - 1)->found;
         $says = $found === null ? '' : Say::text("days.fault_{$found->value}");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Logbook\Diary;
 
+use Aequus\Logbook\Kind\EntryRefusal;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Known;
@@ -33,7 +34,7 @@ final readonly class Awaited implements Payload
     public function __construct(public AwaitedThing $thing, public AwaitedState $state, public string $day, public ?int $time = null, public ?string $until = null, public string $says = '')
     {
         if ($thing === AwaitedThing::Hire && $state === AwaitedState::Booked && ($until === null || $until < $day)) {
-            throw EntryRefused::hireWithoutEnd();
+            throw EntryRefused::because(EntryRefusal::HireWithoutEnd);
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Diary;
 
 use Aequus\Days\WeatherHour;
+use Aequus\Logbook\Kind\EntryRefusal;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\IsNotSpoken;
 use Aequus\Logbook\Kind\Known;
@@ -40,7 +41,7 @@ final readonly class WeatherTold implements Payload
         public string $day, public float $least, public float $greatest, public float $rain = 0.0, public int $from = 0, public int $to = 24, public float $gust = 0.0, public bool $thunder = false,
     ) {
         if ($least > $greatest || $rain < 0.0 || $gust < 0.0 || $from < 0 || $to > 24 || $from >= $to) {
-            throw EntryRefused::noSuchWeather();
+            throw EntryRefused::because(EntryRefusal::NoSuchWeather);
         }
     }
 

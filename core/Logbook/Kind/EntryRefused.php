@@ -290,18 +290,9 @@ final class EntryRefused extends Refusal
         return new self(Fact::of(EntryRefusal::HoursOfNobody, most: $most));
     }
 
-    public static function hireWithoutEnd(): self
+    /** What needs no figure to be understood. */
+    public static function because(EntryRefusal $is): self
     {
-        return new self(Fact::of(EntryRefusal::HireWithoutEnd));
-    }
-
-    public static function noSuchWeather(): self
-    {
-        return new self(Fact::of(EntryRefusal::NoSuchWeather));
-    }
-
-    public static function castElsewhere(): self
-    {
-        return new self(Fact::of(EntryRefusal::CastElsewhere));
+        return new self(Fact::of($is));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Logbook\Square;
 
 use Aequus\Logbook\Kind\Called;
+use Aequus\Logbook\Kind\EntryRefusal;
 use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Logbook\Kind\Known;
 use Aequus\Logbook\Kind\Payload;
@@ -62,7 +63,7 @@ final readonly class AsCast implements Payload
     public function checkUnder(Plan $plan): void
     {
         if (max($this->alongX->magnitude()->inMillimetres(), $this->alongY->magnitude()->inMillimetres()) > self::ELSEWHERE) {
-            throw EntryRefused::castElsewhere();
+            throw EntryRefused::because(EntryRefusal::CastElsewhere);
         }
     }
 

@@ -102,7 +102,7 @@
                 <button class="button">{{ $say('frame.keep') }}</button>
             </form>
             </details>
-            @if ($page->frame && $page->singles() !== [])<x-single-member :page="$page" :job="$job" :unit="$unit" />@endif
+            @if ($page->frame && $singles->singles() !== [])<x-single-member :page="$page" :singles="$singles" :job="$job" :unit="$unit" />@endif
         </div>
     </div>
 </x-layout>

@@ -39,8 +39,8 @@
         @csrf <input type="hidden" name="form" value="hands"><input type="hidden" name="based_on"
             value="{{ old('based_on', $job->revision->number) }}">
         <x-field wide form="hands" name="people" :label="$say('days.people')" :value="$forms->hands->people" inputmode="numeric" />
-        <x-field form="hands" name="from" :label="$say('days.from')" :value="$page->clock($forms->hands->from)" />
-        <x-field form="hands" name="to" :label="$say('days.to')" :value="$page->clock($forms->hands->to)" />
+        <x-field form="hands" name="from" :label="$say('days.from')" :value="$forms->begins" />
+        <x-field form="hands" name="to" :label="$say('days.to')" :value="$forms->ends" />
         <fieldset class="field-wide"><legend>{{ $say('days.rest_days') }}</legend>
             @foreach ($forms->week() as [$day, $name, $isRest])<label class="tick"><input type="checkbox" name="rest_{{ $day }}" value="1"
                 @checked($isRest)> {{ $name }}</label>@endforeach

@@ -2,6 +2,8 @@
     <div class="two days">
         <section class="paper">
             <h1>{{ $page->answer() }}</h1>
+            @if ($progress->moved)<p class="verdict-why">{{ $progress->moved }}</p>@endif
+            @if ($progress->soFar)<p class="verdict-why">{{ $progress->soFar }}</p>@endif
             @if ($page->fewer())<p class="verdict-why">{{ $page->fewer() }}</p>@endif
             @foreach ($page->heldBy() as $held)<p class="refusal">{{ $held }}</p>@endforeach
             @if ($isMadeUp)<p class="verdict-why">{{ $say('days.made_up') }}</p>@endif
