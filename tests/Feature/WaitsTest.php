@@ -35,6 +35,7 @@ use Aequus\Logbook\Set\ReadyItem;
 use Aequus\Logbook\Set\SeenReady;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Terms\Side;
@@ -319,6 +320,17 @@ final class WaitsTest extends DaysTestCase
                 $last = $days;
             }
         }
+    }
+
+    public function test_what_the_weather_of_a_day_means_is_said_for_the_work_that_is_left(): void
+    {
+        $job = $this->level($this->plan());
+        $this->page($job)->assertDontSeeText('No pour that day')->assertDontSeeText('No pour 7')->assertDontSeeText('Nothing is tilted up');
+        $this->write($job, $this->user, new WeatherTold('2026-05-05', 1.0, 12.0, 0.0, 0, 24, 12.0), new WeatherTold('2026-05-06', -2.0, 3.0));
+        $this->page($job)->assertSeeText('No pour 7:30–')->assertSeeText('Nothing is tilted up or lifted that day.')->assertSeeText('No pour that day.')->assertDontSeeText('Tubes stay covered');
+        $piers = $this->level($this->plan()->withHolding(($this->plan()->holding ?? $this->fail())->heldBy(Hold::Pier)));
+        $this->write($piers, $this->user, new WeatherTold('2026-05-05', 10.0, 20.0, 2.0, 13, 15));
+        $this->page($piers)->assertSeeText('Tubes stay covered 13:00–15:00.')->assertDontSeeText('No pour that day');
     }
 
     public function test_each_form_writes_one_entry_or_says_why_not(): void

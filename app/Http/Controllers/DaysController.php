@@ -9,6 +9,7 @@ use App\Diary\ComparePage;
 use App\Diary\DaysForms;
 use App\Diary\DaysPage;
 use App\Diary\Progress;
+use App\Diary\WeatherMeans;
 use App\Diary\Winter;
 use App\Drawing\DaysDrawing;
 use App\Exchange\CalendarFile;
@@ -33,7 +34,7 @@ final class DaysController extends Controller
 
         $page = new DaysPage($site->state, $job, $weather, $request->boolean('chance'));
 
-        return $this->page('days.show', $site, ['page' => $page, 'progress' => new Progress($site->state, $page, new DateTimeZone($job->zone)), 'forms' => $forms = new DaysForms($site->state, $page->hands), 'practice' => config('aequus.mode') === 'demo' ? $forms->practice() : [], 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
+        return $this->page('days.show', $site, ['page' => $page, 'means' => new WeatherMeans($site->state, $page), 'progress' => new Progress($site->state, $page, new DateTimeZone($job->zone)), 'forms' => $forms = new DaysForms($site->state, $page->hands), 'practice' => config('aequus.mode') === 'demo' ? $forms->practice() : [], 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
     }
 
     /** The same job otherwise, side by side. */

@@ -24,7 +24,8 @@
                     <tbody>@foreach ($page->shown() as $day)<tr><th scope="row">{{ $day === 0 ? $say('days.today') : $page->day($day) }}</th>
                         <td>@forelse ($page->done($day) as [$when, $what])<div><span class="num">{{ $when }}</span> <b>{{ $what }}</b></div>
                             @empty<span class="muted">{{ $page->isWorked($day) ? $say('days.nothing') : $say('days.rest') }}</span>@endforelse</td>
-                        <td>{{ $page->warmth($day) }} {{ $page->sky($day) }} <span class="muted">{{ $page->light($day) }}</span></td>
+                        <td>{{ $page->warmth($day) }} {{ $page->sky($day) }} <span class="muted">{{ $page->light($day) }}</span>
+                            @foreach ($means->of($day) as $held)<div><b>{{ $held }}</b></div>@endforeach</td>
                     </tr>@endforeach</tbody>
                 </table></div>
                 <h2>{{ $say('days.left') }}</h2>

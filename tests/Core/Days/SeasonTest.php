@@ -7,6 +7,13 @@ namespace Tests\Core\Days;
 use Aequus\Days\DayWarmth;
 use Aequus\Days\Forecast;
 use Aequus\Days\FrostInGround;
+use Aequus\Days\HeldHours;
+use Aequus\Days\HoldRules;
+use Aequus\Days\WeatherHold;
+use Aequus\Days\WeatherHour;
+use Aequus\Days\Work;
+use Aequus\Days\WorkKind;
+use Aequus\Days\WorkWindow;
 use Aequus\Diary\Season;
 use PHPUnit\Framework\TestCase;
 
@@ -42,5 +49,21 @@ final class SeasonTest extends TestCase
         $this->assertSame([30, null], [(new Season([$early, $never], 5.0))->ends, (new Season([$never, $never, $late], 5.0))->ends]);
         $this->assertSame(null, (new Season([$early], -20.0))->ends);
         $this->assertSame([0, null], [(new Season([$late], 10.0))->ends, (new Season([$late], 10.0))->begins]);
+    }
+
+    /** Below 5 °C until ten and from four on; gusts from eleven to one; all of a day too cold. */
+    public function test_hours_that_are_held_are_told_for_each_kind_of_work(): void
+    {
+        $hours = array_fill_keys([24 + 11, 24 + 12], new WeatherHour(0.0, 12.0));
+        $forecast = new Forecast('2026-03-02', [new DayWarmth(-2.0, 4.0), new DayWarmth(0.0, 10.2), new DayWarmth(2.0, 9.0), new DayWarmth(8.0, 12.0)], $hours + [24 + 14 => new WeatherHour(2.0)]);
+        $window = new WorkWindow(450, 1020, null);
+        $of = fn (WorkKind $kind, int $day, bool $tube = false): HeldHours => new HeldHours(new Work('x', $kind, 1.0, 4.0, openTube: $tube), $window, new HoldRules, $forecast, $day);
+        $this->assertSame([[[450, 1020]], true, [WeatherHold::ColdAtThePour, WeatherHold::FrostAfterThePour]], [$of(WorkKind::Pour, 0)->stretches, $of(WorkKind::Pour, 0)->isAllDay, $of(WorkKind::Pour, 0)->holds]);
+        $this->assertSame([[660, 780]], $of(WorkKind::TiltUp, 1)->stretches);
+        $this->assertSame([[840, 900]], $of(WorkKind::Other, 1, true)->stretches);
+        $this->assertSame([[], false], [$of(WorkKind::TiltUp, 2)->stretches, $of(WorkKind::TiltUp, 2)->isAllDay]);
+        // T(t) = 5.1 · (1 − cos(π(t − 6)/9)) is 5.1 at half past ten, and below 5 a quarter before.
+        $this->assertSame([[450, 630]], $of(WorkKind::Pour, 1)->stretches);
+        $this->assertSame([], (new HeldHours(new Work('x', WorkKind::Pour, 1.0, 4.0), new WorkWindow(600, 600, null), new HoldRules, $forecast, 0))->stretches);
     }
 }
