@@ -77,6 +77,7 @@ final readonly class Waits
             $one->state === AwaitedState::Failed => Say::text('days.others_failed', ...$parts, says: $one->says === '' ? '' : "“{$one->says}”"),
             $one->state === AwaitedState::Asked => Say::text('days.others_asked', ...$parts),
             $from === null => Say::text('days.others_over', ...$parts),
+            $one->until !== null => Say::text('days.others_hire', ...$parts, until: DayName::of($one->until)),
             default => Say::text('days.others_booked', ...$parts, time: ClockTime::of($this->days->forecast->moment($from))),
         };
     }

@@ -326,7 +326,7 @@ final class WaitsTest extends DaysTestCase
     {
         $job = $this->level($this->plan());
         $this->page($job)->assertDontSeeText('No pour that day')->assertDontSeeText('No pour 7')->assertDontSeeText('Nothing is tilted up');
-        $this->write($job, $this->user, new WeatherTold('2026-05-05', 1.0, 12.0, 0.0, 0, 24, 12.0), new WeatherTold('2026-05-06', -2.0, 3.0));
+        $this->write($job, $this->user, new WeatherTold('2026-05-05', 1.0, 12.0, 0.0, 0, 24, 12.0), new WeatherTold('2026-05-08', -2.0, 3.0));
         $this->page($job)->assertSeeText('No pour 7:30–')->assertSeeText('Nothing is tilted up or lifted that day.')->assertSeeText('No pour that day.')->assertDontSeeText('Tubes stay covered');
         $piers = $this->level($this->plan()->withHolding(($this->plan()->holding ?? $this->fail())->heldBy(Hold::Pier)));
         $this->write($piers, $this->user, new WeatherTold('2026-05-05', 10.0, 20.0, 2.0, 13, 15));

@@ -43,6 +43,7 @@ return [
     'wait_marks' => 'Utility marks: digging from {day}.',
     'wait_cure' => 'What is poured: from {from} to {to}, {hours} hours at 20 °C in the weather that comes.',
     'others_booked' => '{thing}: booked for {day}, by {time}. Until then not: {task}.',
+    'others_hire' => '{thing}: from {day} to {until}. Until then not: {task}.',
     'others_asked' => '{thing}: asked for, and nobody named a day. Until then not: {task}.',
     'others_failed' => '{thing}: not passed, or not come, on {day}. {says} Until it is settled not: {task}.',
     'others_over' => '{thing}: {day} is over. Write down what came of it; until then not: {task}.',
