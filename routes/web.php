@@ -15,6 +15,7 @@ use App\Http\Controllers\CutController;
 use App\Http\Controllers\DaysController;
 use App\Http\Controllers\EchoController;
 use App\Http\Controllers\EntryController;
+use App\Http\Controllers\FilesController;
 use App\Http\Controllers\FootingController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\HandoverController;
@@ -59,6 +60,7 @@ Route::middleware('auth')->group(function () {
     Route::get('/jobs/new/{kind}', [ThingController::class, 'ask'])->name('thing.ask');
     Route::post('/jobs/new/{kind}', [ThingController::class, 'store'])->name('thing.store');
     Route::post('/jobs', [PlanController::class, 'store'])->name('plan.store');
+    Route::post('/jobs/from-file', [FilesController::class, 'bring'])->name('files.bring');
     Route::post('/cautions/{caution}', CautionController::class)->name('caution');
     Route::middleware(LeaveSessionAlone::class)->group(function () {
         Route::post('/plan/preview', [PlanController::class, 'preview'])->name('plan.preview');
@@ -162,6 +164,10 @@ Route::middleware('auth')->group(function () {
         Route::post('/cut/members', [FrameController::class, 'decide'])->name('cut.members.decide');
         Route::post('/cut/members/single', [FrameController::class, 'single'])->name('cut.members.single');
         Route::get('/days', [DaysController::class, 'show'])->name('days');
+        Route::get('/files', [FilesController::class, 'show'])->name('files');
+        Route::get('/files/job.zip', [FilesController::class, 'whole'])->name('files.whole');
+        Route::get('/files/points.csv', [FilesController::class, 'points'])->name('files.points');
+        Route::get('/files/plan.dxf', [FilesController::class, 'drawing'])->name('files.drawing');
         Route::get('/days/what-if', [DaysController::class, 'compare'])->name('days.compare');
         Route::get('/days.ics', [DaysController::class, 'calendar'])->name('days.ics');
         Route::post('/days/holidays', [DaysController::class, 'holidays'])->name('days.holidays');

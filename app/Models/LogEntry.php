@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $measured_at
  * @property string $recorded_at
  * @property string $read_by
+ * @property string $by_file  who typed it, where it came in from a file; empty where it was typed here
  * @property ?int $replaces_id
  */
 final class LogEntry extends Model

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Aequus\Plan\Plan;
 use Aequus\Plan\Stored\PlanCodec;
+use App\Type\Say;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -17,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $number
  * @property string $reason
  * @property Carbon $created_at
+ * @property string $by_file  who decided it, where it came in from a file; empty where that was here
  * @property User $user
  */
 final class PlanRevision extends Model
@@ -30,6 +32,12 @@ final class PlanRevision extends Model
     public function plan(): Plan
     {
         return $this->decoded ??= PlanCodec::decode(json_decode((string) $this->getRawOriginal('plan'), true, flags: JSON_THROW_ON_ERROR));
+    }
+
+    /** Who decided it, as it is said. */
+    public function by(): string
+    {
+        return $this->by_file === '' ? $this->user->name : Say::text('files.by_file', name: $this->by_file);
     }
 
     /** The same for the same plan, and for no other. */

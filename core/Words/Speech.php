@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Words;
 
 use Aequus\Adjust\Network\NetworkRefusal;
+use Aequus\Adjust\Placement\PlacementRefusal;
 use Aequus\Bill\BillRefusal;
 use Aequus\Cut\CutRefusal;
 use Aequus\Days\DaysRefusal;
@@ -51,6 +52,7 @@ use Aequus\Stock\StockRefusal;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Terms\ThingRefusal;
 use Aequus\Words\Adjust\NetworkRefusalWords;
+use Aequus\Words\Adjust\PlacementRefusalWords;
 use Aequus\Words\Bill\BillRefusalWords;
 use Aequus\Words\Cut\CutRefusalWords;
 use Aequus\Words\Days\DaysRefusalWords;
@@ -176,6 +178,7 @@ final readonly class Speech
             $is instanceof BookRefusal => BookRefusalWords::of($is),
             $is instanceof PictureRefusal => PictureRefusalWords::of($is),
             $is instanceof NetworkRefusal => NetworkRefusalWords::of($is),
+            $is instanceof PlacementRefusal => PlacementRefusalWords::of($is),
             $is instanceof SlopeRefusal => SlopeRefusalWords::of($is),
             $is instanceof PourDeed => PourWords::of($is),
             $is instanceof InstrumentUse => InstrumentWords::use($is),

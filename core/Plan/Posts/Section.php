@@ -17,7 +17,7 @@ final readonly class Section
      *
      * @throws PlanRefused when a side has no length
      */
-    private function __construct(public Length $b, public Length $d, public bool $round, private float $turn = 0.0)
+    private function __construct(public Length $b, public Length $d, public bool $round, public float $turn = 0.0)
     {
         if (! $b->isPositive() || ! $d->isPositive()) {
             throw PlanRefused::sectionNotPositive();

@@ -35,6 +35,8 @@
                         <a href="{{ route('days', $site->job) }}" @if ($phase === 'days') aria-current="page" @endif>{{ $say('days.title') }}</a>
                         <a href="{{ route('logbook', $site->job) }}" @if ($phase === 'logbook') aria-current="page"
                             @endif>{{ $say('page.logbook') }}</a>
+                        <a href="{{ route('files', $site->job) }}" @if ($phase === 'files') aria-current="page"
+                            @endif>{{ $say('files.nav') }}</a>
                     @endif
                     <a href="{{ route('jobs') }}">{{ $say('page.jobs') }}</a>
                     @if (config('aequus.mode') !== 'demo' && ! $site)<a href="{{ route('account') }}">{{ $say('account.show.account') }}</a>@endif
@@ -52,6 +54,7 @@
         <p class="copy-of" role="note" hidden data-kept-copy>{{ $say('components.layout.kept_copy') }}</p>
         @if ($site)
             <x-sheet-head :job="$site->job" :revision="$revision ?? $site->job->revision" />
+            @if ($site->job->came_in)<p class="copy-of" role="note">{{ $site->job->cameInLine() }}</p>@endif
             @if ($site->job->copy_of)<p class="copy-of" role="note">{{ $site->job->copyLine() }}</p>@endif
             @if ($site->job->shelf !== Shelf::AtHand)<p class="copy-of" role="note">{{ $site->job->shelf === Shelf::Bin
                 ? $say('components.layout.in_the_bin') : $say('components.layout.put_away') }}</p>@endif

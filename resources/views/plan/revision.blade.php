@@ -7,7 +7,7 @@
             <h1>{{ $say('page.posts_count', count: count($then->grid->posts)) }} <span
                 class="h-note">{{ $say('plan.revision.revision_of', what: Names::of($then->kind), number: $revision->number,
                     number_b: $site->job->revision->number) }}</span></h1>
-            <p class="verdict-why">{{ $revision->reason }}. <span class="muted">{{ $revision->user->name }},
+            <p class="verdict-why">{{ $revision->reason }}. <span class="muted">{{ $revision->by() }},
                 {{ $revision->created_at->setTimezone($site->job->zone)->format('j M Y, H:i') }}</span></p>
             <x-drawing.plan :model="$drawing" />
             <x-marks :plan="$then" />

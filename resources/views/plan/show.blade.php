@@ -21,7 +21,7 @@
                 <ol class="revisions">
                     @foreach ($revisions->reverse() as $revision)
                         <li><b><a href="{{ route('plan.revision', [$job, $revision->number]) }}">{{ $revision->number }}</a></b>
-                            {{ $revision->reason }} <span class="muted">{{ $revision->user->name }},
+                            {{ $revision->reason }} <span class="muted">{{ $revision->by() }},
                             {{ $revision->created_at->setTimezone($job->zone)->format('j M Y, H:i') }}</span></li>
                     @endforeach
                 </ol>

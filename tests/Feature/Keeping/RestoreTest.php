@@ -76,7 +76,7 @@ final class RestoreTest extends KeepingTestCase
         yield 'a migration left out' => [$meddled("DELETE FROM migrations WHERE migration LIKE '%pictures%'"), 'no backup of Aequus'];
         yield 'nobody in it' => [$meddled('PRAGMA foreign_keys = OFF', 'DROP TRIGGER entries_no_delete', 'DELETE FROM entries', 'DROP TRIGGER plan_revisions_no_delete', 'DELETE FROM plan_revisions', 'DELETE FROM jobs', 'DELETE FROM users'), 'Nobody in that data could sign in'];
         yield 'a word that is no password' => [$meddled("UPDATE users SET password = 'open'"), 'Nobody in that data could sign in'];
-        yield 'an entry of nobody' => [$meddled('PRAGMA foreign_keys = OFF', "INSERT INTO entries SELECT 99, job_id, 'other', kind, post, other_post, payload_version, payload, plan_revision, measured_at, recorded_at, zone, 77, read_by, NULL FROM entries"), 'damaged'];
+        yield 'an entry of nobody' => [$meddled('PRAGMA foreign_keys = OFF', "INSERT INTO entries SELECT 99, job_id, 'other', kind, post, other_post, payload_version, payload, plan_revision, measured_at, recorded_at, zone, 77, read_by, NULL, '' FROM entries"), 'damaged'];
         yield 'an entry of no known kind' => [$meddled('DROP TRIGGER entries_no_update', "UPDATE entries SET kind = 'moonshine'"), 'can’t read entry 1'];
         yield 'a plan that is none' => [$meddled('DROP TRIGGER plan_revisions_no_update', "UPDATE plan_revisions SET plan = '{}'"), 'can’t read plan 1'];
         yield 'a job without a plan' => [$meddled('DROP TRIGGER plan_revisions_no_delete', 'DELETE FROM plan_revisions'), 'damaged'];

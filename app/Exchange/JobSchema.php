@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use JsonException;
+use JsonSchema\Constraints\Constraint;
+use JsonSchema\Validator;
+
+/** The published description of a job’s file, and whether a text keeps to it. */
+final class JobSchema
+{
+    public const PATH = 'docs/job-file.schema.json';
+
+    private const DEEPEST = 64;
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws JobFileRefused naming what does not keep to it
+     */
+    public static function check(string $json): array
+    {
+        try {
+            $job = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException) {
+            throw JobFileRefused::because(JobFileRefusal::Damaged);
+        }
+        if (is_object($job) && ($job->format ?? null) === JobFile::FORMAT && is_int($job->version ?? null) && $job->version > JobFile::VERSION) {
+            throw JobFileRefused::because(JobFileRefusal::NewerVersion);
+        }
+        $validator = new Validator;
+        $validator->validate($job, json_decode((string) file_get_contents(base_path(self::PATH)), false, 512, JSON_THROW_ON_ERROR), Constraint::CHECK_MODE_NORMAL);
+        if (! $validator->isValid()) {
+            $first = $validator->getErrors()[0];
+            throw JobFileRefused::because(JobFileRefusal::AgainstTheSchema, mb_substr("{$first['property']}: {$first['message']}", 0, 160));
+        }
+        $array = json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR);
+
+        return is_array($array) ? $array : throw JobFileRefused::because(JobFileRefusal::NoJobFile);
+    }
+}
