@@ -222,7 +222,8 @@ final class PostOnAPhoneTest extends BrowserTestCase
         $this->visit('/jobs/3/logbook');
         $this->assertSees('written where there is no signal', '.book');
         $this->assertSame(1, substr_count($this->text('.book'), 'written where there is no signal'));
-        // Whoever signs out takes the copies along.
+        // Whoever signs out takes the copies along; on a phone that is done from the list of jobs.
+        $this->visit('/');
         $this->find('form[action$="/sign-out"] button')->click();
         $this->until(fn (): bool => str_contains((string) $this->chromium->driver->getCurrentURL(), '/sign-in'), fn () => 'still signed in');
         $this->assertFalse($this->chromium->driver->executeAsyncScript('caches.has("aequus-pages-1").then(arguments[arguments.length - 1]);'));
