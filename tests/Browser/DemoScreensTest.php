@@ -166,12 +166,12 @@ final class DemoScreensTest extends BrowserTestCase
         $this->assertSees('was not taken', '#outbox');
         $this->assertSees('“nowhere”', '#outbox');
         $this->assertSees('b2 hole nowhere', '#outbox');
-        $this->find('#outbox button')->click();
+        $this->pressAnew('#outbox button');
         $this->chromium->driver->wait(20)->until(
             fn () => $this->chromium->driver->executeScript('return document.getElementById("quick-line")?.value === "b2 hole nowhere"'),
         );
-        $this->find('#outbox button + button')->click();
-        $this->assertTrue($this->chromium->driver->executeScript('return document.getElementById("outbox").hidden'));
+        $this->pressAnew('#outbox button + button');
+        $this->until(fn (): bool => (bool) $this->chromium->driver->executeScript('return document.getElementById("outbox").hidden'), fn () => 'the outbox stays');
     }
 
     public function test_an_echo_on_the_side_does_not_wipe_out_the_refusal_a_form_is_about_to_show(): void
@@ -273,5 +273,15 @@ final class DemoScreensTest extends BrowserTestCase
                 .map((v) => v.id + ': ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.html.slice(0, 120)).join(' | '))));
             JS);
         $this->assertSame([], $found, $view);
+    }
+
+    /** A button that may be put in anew while it is pressed. */
+    private function pressAnew(string $button): void
+    {
+        $this->until(function () use ($button): bool {
+            $this->find($button)->click();
+
+            return true;
+        }, fn () => "{$button} can’t be pressed");
     }
 }
