@@ -35,6 +35,7 @@ use App\Http\Controllers\SquareController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\TrustController;
 use App\Http\Middleware\LeaveSessionAlone;
+use App\Http\Middleware\TakenAlone;
 use Illuminate\Support\Facades\Route;
 
 Route::view('/offline', 'offline')->name('offline')->withoutMiddleware('web');
@@ -74,7 +75,7 @@ Route::middleware('auth')->group(function () {
     Route::post('/backups', [BackupsController::class, 'take'])->name('backups.take');
     Route::post('/helper', HelperController::class)->name('helper');
 
-    Route::middleware('can:work,job')->prefix('/jobs/{job}')->group(function () {
+    Route::middleware([TakenAlone::class, 'can:work,job'])->prefix('/jobs/{job}')->group(function () {
         Route::get('/', [JobController::class, 'show'])->name('job');
         Route::get('/card', [JobController::class, 'card'])->name('job.card')->middleware(LeaveSessionAlone::class);
         Route::post('/name', [JobController::class, 'rename'])->name('job.rename');

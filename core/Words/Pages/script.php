@@ -22,6 +22,8 @@ return [
     'keypad.delete_last' => 'delete the last',
     'keypad.clear_field' => 'clear the field',
     'picture.made_small' => 'Made small: {before} kB became {after} kB.',
+    'take.table' => 'This table as a file',
+    'take.drawing' => 'This drawing as a file',
     'zoom.smaller' => 'Make the drawing smaller',
     'zoom.larger' => 'Enlarge the drawing',
     'zoom.whole' => 'whole',
