@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Book\HandedOver;
+use Aequus\Logbook\Book\Remark;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Footing\Finding;
@@ -97,6 +98,19 @@ final class PaperTest extends JobTestCase
             $this->assertEqualsWithDelta([$y, $height], array_slice($boxes[$i], 1), 0.1, "box {$i}");
         }
         $this->assertSame(['Row 1', 'Row 2'], array_keys($built->sections()));
+    }
+
+    /** The same twice is the same bytes, made once; anything written down makes another. */
+    public function test_what_says_the_same_is_made_once(): void
+    {
+        $record = fn (): string => (string) $this->get("/jobs/{$this->job->id}/handover/record.pdf?paper=a4")->assertOk()->getContent();
+        $first = $record();
+        $begun = hrtime(true);
+        $this->assertSame($first, $record());
+        $this->assertLessThan(0.5, (hrtime(true) - $begun) / 1e9);
+        $this->write($this->job, $this->user, new Remark(null, 'the lane was closed'));
+        $this->assertNotSame($first, $again = $record());
+        $this->assertNotSame($again, (string) $this->get("/jobs/{$this->job->id}/handover/record.pdf?paper=letter")->assertOk()->getContent());
     }
 
     public function test_a_story_pole_is_full_size_with_bars_to_check_it(): void
