@@ -167,6 +167,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/days', [DaysController::class, 'show'])->name('days');
         Route::get('/files', [FilesController::class, 'show'])->name('files');
         Route::get('/files/job.zip', [FilesController::class, 'whole'])->name('files.whole');
+        Route::get('/files/tags.pdf', [FilesController::class, 'tags'])->name('files.tags');
         Route::get('/files/points.csv', [FilesController::class, 'points'])->name('files.points');
         Route::get('/files/plan.dxf', [FilesController::class, 'drawing'])->name('files.drawing');
         Route::get('/days/what-if', [DaysController::class, 'compare'])->name('days.compare');

@@ -12,6 +12,9 @@ use App\Exchange\JobOut;
 use App\Exchange\PointsFile;
 use App\Files\FilesPage;
 use App\Models\Job;
+use App\Paper\Paper;
+use App\Paper\Pdf;
+use App\Paper\Tags;
 use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -26,7 +29,7 @@ final class FilesController extends Controller
 {
     public function show(Job $job): View
     {
-        return $this->page('files.show', $this->site($job), ['page' => new FilesPage($job), 'phase' => 'files']);
+        return $this->page('files.show', $this->site($job), ['page' => new FilesPage($job), 'root' => request()->root(), 'phase' => 'files']);
     }
 
     public function whole(Job $job): Response
@@ -42,6 +45,19 @@ final class FilesController extends Controller
     public function drawing(Job $job): Response
     {
         return $this->file(DxfFile::write($this->site($job)->state), 'image/vnd.dxf', $job, 'dxf');
+    }
+
+    /** Tags to print, for the address that phones use. */
+    public function tags(Request $request, Job $job): Response
+    {
+        $address = rtrim($request->string('address')->value(), '/');
+        if (preg_match('~^https?://[A-Za-z0-9.\-\[\]:]{1,120}$~', $address) !== 1) {
+            throw ValidationException::withMessages(['address' => Say::text('files.tags_no_address')])->redirectTo(route('files', $job));
+        }
+        $site = $this->site($job);
+        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::usual($site->plan->notation->unit);
+
+        return Pdf::of(view('paper.tags', ['tags' => new Tags($site->state, $job, $address, $paper), 'job' => $job, 'say' => new Say($site->speech)]), $paper, 'tags-'.Str::slug($job->name));
     }
 
     /** A job comes in beside those that are here. */

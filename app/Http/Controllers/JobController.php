@@ -22,10 +22,20 @@ use Illuminate\Http\Request;
 final class JobController extends Controller
 {
     /** The jobs at hand, or those put away or in the bin; those whose name or place holds what was looked for. */
-    public function index(Request $request, JobCards $cards): View
+    public function index(Request $request, JobCards $cards): View|RedirectResponse
     {
         $shelf = Shelf::tryFrom($request->string('shelf')->value()) ?? Shelf::AtHand;
         $sought = trim($request->string('find')->value());
+        // The short code of a tag opens its post.
+        if (preg_match('/^(\d{1,9})-([A-Za-z]{1,3}\d{1,3})$/', $sought, $code) === 1) {
+            $tagged = Job::of($this->user($request))->whereKey((int) $code[1])->with('revision')->first();
+            $post = $tagged?->revision->plan()->grid->posts ?? [];
+            foreach ($post as $one) {
+                if ($tagged !== null && strcasecmp($one->label, $code[2]) === 0) {
+                    return redirect()->route('set.post', [$tagged, $one->label]);
+                }
+            }
+        }
         $jobs = Job::of($this->user($request))->with('revision')->where('shelf', $shelf)->orderByDesc('id');
         if ($sought !== '') {
             $like = '%'.addcslashes($sought, '%_\\').'%';

@@ -9,5 +9,11 @@
                 <td><a class="button button-second button-small" href="{{ $at }}" hx-boost="false" aria-label="{{ $say('files.take') }}: {{ $name
                     }}">{{ $say('files.take') }}</a></td></tr>@endforeach</tbody>
         </table></div>
+        <h2>{{ $say('files.tags') }}</h2>
+        <p class="hint">{{ $say('files.tags_why') }}</p>
+        <form method="get" action="{{ route('files.tags', $job) }}" class="entry" hx-boost="false">
+            <x-field wide form="tags" name="address" :label="$say('files.tags_address')" :hint="$say('files.tags_address_why')" :value="$root" />
+            <button class="button button-second">{{ $say('files.tags_make') }}</button>
+        </form>
     </section>
 </x-layout>
