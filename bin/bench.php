@@ -85,7 +85,7 @@ foreach ([
         [
             'plan', 'clear', 'square', 'square/prove', 'square/hand', 'square/sheet', 'level', 'level/instruments', 'footing', 'footing/compare',
             'footing/hold', 'footing/loads', 'footing/dig', 'footing/width', 'set', 'set/A1', 'set/tops', 'cut', 'cut/rods',
-            'cut/set-out', 'cut/members', 'days', 'days/what-if', 'files', 'cut/boards', 'cut/fixings', 'footing/bill', 'handover', 'logbook', 'round/tapes?part=1', 'round/rods?part=1', 'round/holes?part=1', 'round/plumb?part=1', 'round/tops?part=1',
+            'cut/set-out', 'cut/members', 'days', 'days/what-if', 'files', 'files/world', 'cut/boards', 'cut/fixings', 'footing/bill', 'handover', 'logbook', 'round/tapes?part=1', 'round/rods?part=1', 'round/holes?part=1', 'round/plumb?part=1', 'round/tops?part=1',
         ],
     ),
 ] as $uri) {

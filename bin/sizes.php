@@ -64,7 +64,7 @@ printf("%-24s %10s %10s\n", 'page, in process', 'cold ms', 'warm ms');
 foreach ([
     '/', ...array_map(fn (string $page) => "/jobs/{$job->id}/{$page}", [
         'plan', 'clear', 'square', 'square/prove', 'square/hand', 'square/sheet', 'level', 'footing', 'footing/compare', 'footing/loads', 'footing/dig',
-        'set', 'set/A1', 'set/tops', 'cut', 'cut/rods', 'cut/set-out', 'cut/members', 'days', 'days/what-if', 'files', 'cut/boards', 'cut/fixings', 'footing/bill', 'handover', 'logbook', 'round/tapes?part=1', 'round/plumb?part=1',
+        'set', 'set/A1', 'set/tops', 'cut', 'cut/rods', 'cut/set-out', 'cut/members', 'days', 'days/what-if', 'files', 'files/world', 'cut/boards', 'cut/fixings', 'footing/bill', 'handover', 'logbook', 'round/tapes?part=1', 'round/plumb?part=1',
     ]),
 ] as $uri) {
     Cache::flush();

@@ -13,10 +13,6 @@ use ZipArchive;
  */
 final class JobFile
 {
-    public const FORMAT = 'aequus job';
-
-    public const VERSION = 1;
-
     public const LARGEST = 128 * 1024 * 1024;
 
     /** Of job.json alone. */

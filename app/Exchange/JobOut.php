@@ -28,7 +28,7 @@ final class JobOut
         $by = fn (stdClass $row): string => $row->by_file !== '' ? $row->by_file : (string) $names[$row->user_id];
 
         return [
-            'format' => JobFile::FORMAT, 'version' => JobFile::VERSION, 'id' => $job->uid, 'name' => $job->name, 'place' => $job->place, 'zone' => $job->zone, 'copy_of' => $job->copy_of,
+            'format' => JobSchema::FORMAT, 'version' => JobSchema::VERSION, 'id' => $job->uid, 'name' => $job->name, 'place' => $job->place, 'zone' => $job->zone, 'copy_of' => $job->copy_of,
             'revisions' => DB::table('plan_revisions')->where('job_id', $job->id)->orderBy('number')->get()->map(fn (stdClass $row) => [
                 'number' => $row->number, 'reason' => $row->reason, 'by' => $by($row), 'made_at' => $row->created_at, 'plan' => self::decoded($row->plan),
             ])->all(),

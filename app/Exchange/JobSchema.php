@@ -11,6 +11,10 @@ use JsonSchema\Validator;
 /** The published description of a job’s file, and whether a text keeps to it. */
 final class JobSchema
 {
+    public const FORMAT = 'aequus job';
+
+    public const VERSION = 1;
+
     public const PATH = 'docs/job-file.schema.json';
 
     private const DEEPEST = 64;
@@ -27,7 +31,7 @@ final class JobSchema
         } catch (JsonException) {
             throw JobFileRefused::because(JobFileRefusal::Damaged);
         }
-        if (is_object($job) && ($job->format ?? null) === JobFile::FORMAT && is_int($job->version ?? null) && $job->version > JobFile::VERSION) {
+        if (is_object($job) && ($job->format ?? null) === self::FORMAT && is_int($job->version ?? null) && $job->version > self::VERSION) {
             throw JobFileRefused::because(JobFileRefusal::NewerVersion);
         }
         $validator = new Validator;

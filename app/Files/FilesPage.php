@@ -25,6 +25,7 @@ final readonly class FilesPage
             [Say::text('files.site_plan'), Say::text('files.site_plan_for'), $pdf, route('plan.site.pdf', $this->job)],
             [Say::text('files.drawing'), Say::text('files.drawing_for'), Say::text('files.drawing_with'), route('files.drawing', $this->job)],
             [Say::text('files.points'), Say::text('files.points_for'), Say::text('files.points_with'), route('files.points', $this->job)],
+            [Say::text('files.world'), Say::text('files.world_for'), Say::text('files.world_with'), route('files.world', $this->job)],
             [Say::text('files.days'), Say::text('files.days_for'), Say::text('files.days_with'), route('days.ics', $this->job)],
             [Say::text('files.bill'), Say::text('files.bill_for'), $table, route('footing.bill.csv', $this->job)],
             [Say::text('files.lists'), Say::text('files.lists_for'), $pdf, route('footing.bill.lists.pdf', $this->job)],

@@ -20,6 +20,7 @@ use Aequus\Plan\Place\Brace;
 use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Place\Surroundings;
+use Aequus\Plan\Place\WorldPlace;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Posts\Section;
 use Aequus\Plan\Terms\PlanRefused;
@@ -95,6 +96,8 @@ final readonly class Plan
         public array $neededOn = [],
         /** Who works and when, where that was said. */
         public ?Hands $hands = null,
+        /** Where it lies in the world, where that was said. */
+        public ?WorldPlace $world = null,
     ) {
         $this->parts = $parts = array_map(fn (Part $part) => $part->outOf(($heavy ?? $post)->thicker()), $parts);
         $this->grid = $parts === [] && $grid->added === [] ? $grid : Parts::onto($grid, $parts, $post->across());
@@ -206,6 +209,11 @@ final readonly class Plan
         return $this->with(hands: $hands);
     }
 
+    public function lyingAt(WorldPlace $world): self
+    {
+        return $this->with(world: $world);
+    }
+
     /**
      * On another first grid, all else as it is.
      *
@@ -251,14 +259,14 @@ final readonly class Plan
         ?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null,
         ?HoleShape $hole = null, ?Holding $holding = null, ?array $parts = null,
         ?array $site = null, ?array $braces = null, ?Surroundings $around = null,
-        ?array $prices = null, ?FrameRules $frame = null, ?array $partFrames = null, ?array $neededOn = null, ?Hands $hands = null,
+        ?array $prices = null, ?FrameRules $frame = null, ?array $partFrames = null, ?array $neededOn = null, ?Hands $hands = null, ?WorldPlace $world = null,
     ): self {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
                 ?? $this->holding, $this->origin, $this->answers, $this->ownDepth, $parts ?? $this->parts,
             $site ?? $this->site, $this->heavy, $this->work, $braces ?? $this->braces,
-            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame, $partFrames ?? $this->partFrames, $neededOn ?? $this->neededOn, $hands ?? $this->hands,
+            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame, $partFrames ?? $this->partFrames, $neededOn ?? $this->neededOn, $hands ?? $this->hands, $world ?? $this->world,
         );
     }
 

@@ -61,7 +61,7 @@ trait ThroughRevisions
             new Fit([...$things, ...array_filter($fit->things, fn (MustFit $thing) => ! in_array($thing->name, $answered, true))], $fit->neighbours),
             $this->holding == $was->holding ? $fresh->holding : $this->holding, $origin, $fresh->answers, $fresh->ownDepth,
             [...$fresh->parts, ...array_filter($parts, fn (Part $part) => $part->id !== Part::ANSWERED)], $site, $fresh->heavy, $fresh->work, $this->braces, $this->around,
-            $this->prices, $this->frame, $this->partFrames, $this->neededOn, $this->hands,
+            $this->prices, $this->frame, $this->partFrames, $this->neededOn, $this->hands, $this->world,
         );
     }
 
@@ -75,7 +75,7 @@ trait ThroughRevisions
                 $earlier->grid->leftOut,
             ),
             $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth, $earlier->parts, $earlier->site,
-            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices, $earlier->frame, $earlier->partFrames, $this->neededOn, $this->hands,
+            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices, $earlier->frame, $earlier->partFrames, $this->neededOn, $this->hands, $this->world,
         );
     }
 }

@@ -16,6 +16,7 @@ use Aequus\Plan\Place\Fit;
 use Aequus\Plan\Place\FixedKind;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Place\MustFit;
+use Aequus\Plan\Place\WorldPlace;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Plan\Terms\Point;
 
@@ -110,6 +111,23 @@ final class LayoutCodec
         return new FixedLine(
             $stored->text('id'), $stored->text('name'), Point::fromStored($stored->in('from')), Point::fromStored($stored->in('to')),
             $stored->case('kind', FixedKind::class), $stored->lengthOrNone('least'),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public static function encodeWorld(WorldPlace $world): array
+    {
+        return [
+            'points' => array_map(fn (array $point) => ['post' => $point[0]->value, 'east' => $point[1]->nanometres, 'north' => $point[2]->nanometres], $world->points),
+            'zero_height' => $world->zeroHeight?->nanometres, 'factor' => $world->factor, 'system' => $world->system,
+        ];
+    }
+
+    public static function decodeWorld(Stored $stored): WorldPlace
+    {
+        return new WorldPlace(
+            array_map(fn (Stored $point) => [PostId::of($point->text('post')), $point->length('east'), $point->length('north')], $stored->each('points')), $stored->lengthOrNone('zero_height'),
+            $stored->real('factor'), $stored->text('system', ''),
         );
     }
 }

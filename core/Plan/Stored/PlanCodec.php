@@ -78,6 +78,7 @@ final class PlanCodec
             )]),
             ...($plan->frame === null ? [] : ['frame' => FrameCodec::encode($plan->frame)]),
             ...($plan->hands === null ? [] : ['hands' => HandsCodec::encode($plan->hands)]),
+            ...($plan->world === null ? [] : ['world' => LayoutCodec::encodeWorld($plan->world)]),
             ...($plan->neededOn === [] ? [] : ['needed_on' => $plan->neededOn]),
             ...($plan->partFrames === [] ? [] : ['part_frames' => array_map(
                 fn (string $part, FrameRules $frame) => ['part' => $part] + FrameCodec::encode($frame), array_keys($plan->partFrames), $plan->partFrames,
@@ -135,6 +136,7 @@ final class PlanCodec
             $part('around') === null ? new Surroundings : new Surroundings(...array_map($plan->in('around')->wholeOrNone(...), [0, 1, 2, 3])),
             self::decodePrices($plan->each('prices')), $part('frame') === null ? null : FrameCodec::decode($plan->in('frame')),
             self::decodePartFrames($plan->each('part_frames')), $plan->texts('needed_on'), $part('hands') === null ? null : HandsCodec::decode($plan->in('hands')),
+            $part('world') === null ? null : LayoutCodec::decodeWorld($plan->in('world')),
         );
     }
 

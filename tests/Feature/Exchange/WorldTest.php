@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Exchange;
+
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\RodReading;
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Vector;
+use Aequus\Plan\Place\SiteKind;
+use Aequus\Plan\Place\SiteObject;
+use Aequus\Plan\Stored\PlanCodec;
+use Aequus\Plan\Terms\Point;
+use App\Actions\RevisePlan;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Testing\TestResponse;
+use Tests\Builds;
+use Tests\FeatureTestCase;
+
+/** A plan is placed in the world by posts both know, and its files say where each post is: turned by 30°, A1 at east 512 345, north 5 345 678 metres. */
+final class WorldTest extends FeatureTestCase
+{
+    private const TURN = 0.5235987755982988;
+
+    private User $user;
+
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->user = $this->person());
+        $point = fn (int $x, int $y): Point => new Point(Length::millimetres($x), Length::millimetres($y));
+        $this->job = $this->job($this->user, Builds::plan()->withSite([
+            new SiteObject('o1', 'barn', SiteKind::House, [$point(0, 9000), $point(4000, 9000), $point(4000, 12000)], Length::zero(), Length::zero()),
+        ]));
+    }
+
+    public function test_the_plan_is_placed_and_every_file_says_where_each_post_is(): void
+    {
+        $this->get($this->at('files/world'))->assertOk()->assertSeeText('Nobody said where it lies');
+        $this->get($this->at('files/stakes.csv'))->assertNotFound();
+        $this->keep($this->points(['A1', 'C1', 'C2']) + ['zero_height' => '418.25', 'system' => '25832'])->assertSessionHasNoErrors();
+        $plan = $this->job->fresh()?->revision->plan() ?? $this->fail();
+        $this->assertEquals($plan->world, PlanCodec::decode(json_decode((string) json_encode(PlanCodec::encode($plan)), true))->world);
+        $this->get($this->at('files/world'))->assertSeeText('Distances in the world are')->assertSeeText('turned 30.000');
+        $b2 = $plan->grid->labelled('B2');
+        $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), new RodReading($b2->id, Length::millimetres(1750)));
+        [$east, $north] = $this->world(2400, 3000);
+        $stakes = explode("\r\n", trim((string) $this->get($this->at('files/stakes.csv?order=penzd&separator=comma'))->assertOk()->getContent()));
+        $this->assertCount(6, $stakes);
+        $b2 = explode(',', $stakes[4]);
+        $this->assertSame(['B2', '418.0000', 'POST'], [$b2[0], $b2[3], $b2[4]]);
+        $this->assertEqualsWithDelta([$east, $north], [(float) $b2[1], (float) $b2[2]], 0.0002);
+        // Of A1 nobody knows the ground.
+        $this->assertStringEndsWith(',,POST', $stakes[0]);
+        $this->assertStringContainsString("B2\t{$b2[2]}\t{$b2[1]}\t418.0000\tPOST", (string) $this->get($this->at('files/stakes.csv?order=pnezd&separator=tab'))->getContent());
+        $this->landXml("{$b2[2]} {$b2[1]} 418.0000");
+        $this->geoJson($east, $north);
+    }
+
+    public function test_a_point_that_is_wrong_is_named_and_nothing_is_placed(): void
+    {
+        $wrong = $this->points(['A1', 'C1', 'C2', 'A2']);
+        $wrong['east_2'] = (string) ((float) $wrong['east_2'] + 0.1);
+        $this->keep($wrong)->assertSessionHasErrors(['post_1' => 'These points do not agree: without C1 the rest does. Look at its coordinates again.']);
+        $swapped = $this->points(['A1', 'C1']);
+        [$swapped['east_2'], $swapped['north_2']] = [$swapped['east_1'], (string) ((float) $swapped['north_1'] + 50)];
+        $this->keep($swapped)->assertSessionHasErrors('post_1');
+        foreach ([
+            [['post_1' => 'A1', 'east_1' => '1', 'north_1' => '2'], 'post_1'], [$this->points(['A1', 'A1']), 'post_2'], [['post_1' => 'Z9'] + $this->points(['A1', 'C1']), 'post_1'],
+            [['east_1' => 'far'] + $this->points(['A1', 'C1']), 'east_1'], [['north_2' => ''] + $this->points(['A1', 'C1']), 'north_2'], [['east_1' => '1e30'] + $this->points(['A1', 'C1']), 'east_1'],
+            [$this->points(['A1', 'C1']) + ['factor' => '0'], 'post_1'], [$this->points(['A1', 'C1']) + ['factor' => 'about 1'], 'factor'], [$this->points(['A1', 'C1']) + ['system' => 'here'], 'system'],
+        ] as [$fields, $field]) {
+            $this->keep($fields)->assertSessionHasErrors($field);
+        }
+        $this->assertNull($this->job->fresh()?->revision->plan()->world);
+    }
+
+    /** A placed plan that is changed so that its points no longer agree stakes nothing. */
+    public function test_points_that_no_longer_agree_stake_nothing(): void
+    {
+        $this->keep($this->points(['A1', 'C1', 'C2']))->assertSessionHasNoErrors();
+        $plan = $this->job->fresh()?->revision->plan() ?? $this->fail();
+        $this->get($this->at('files/points.xml'))->assertOk();
+        $wider = Builds::plan([2400, 2600])->lyingAt($plan->world ?? $this->fail());
+        app(RevisePlan::class)($this->job, $this->user, $wider, 'wider', 2);
+        $this->get($this->at('files/world'))->assertOk()->assertSeeText('no longer agree with the plan');
+        foreach (['stakes.csv', 'points.xml', 'plan.geojson'] as $file) {
+            $this->get($this->at("files/{$file}"))->assertNotFound();
+        }
+    }
+
+    public function test_an_imperial_job_is_told_in_feet(): void
+    {
+        $job = $this->job($this->user, Builds::plan([72 * 25.4], [96 * 25.4], notation: Notation::feetInches(8)));
+        $this->post("/jobs/{$job->id}/files/world", ['form' => 'world', 'based_on' => 1, 'post_1' => 'A1', 'east_1' => '1000', 'north_1' => '2000', 'post_2' => 'B1', 'east_2' => '1006', 'north_2' => '2000', 'factor' => '1'])->assertSessionHasNoErrors();
+        $this->assertStringContainsString('B2 1006.0000 2008.0000 - POST', (string) $this->get("/jobs/{$job->id}/files/stakes.csv?order=penzd&separator=space")->assertOk()->getContent());
+        $this->assertStringContainsString('linearUnit="foot"', (string) $this->get("/jobs/{$job->id}/files/points.xml")->getContent());
+    }
+
+    private function landXml(string $place): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'landxml');
+        file_put_contents($path, (string) $this->get($this->at('files/points.xml'))->assertOk()->getContent());
+        exec('xmllint --noout --schema '.escapeshellarg(base_path('tests/fixtures/landxml-points.xsd')).' '.escapeshellarg($path).' 2>&1', $said, $status);
+        $this->assertSame(0, $status, implode("\n", $said));
+        $xml = simplexml_load_file($path) ?: $this->fail();
+        $points = [];
+        foreach ($xml->CgPoints->CgPoint as $point) {
+            $points[(string) $point['name']] = (string) $point;
+        }
+        unlink($path);
+        $this->assertCount(6, $points);
+        $this->assertSame($place, $points['B2']);
+    }
+
+    private function geoJson(float $east, float $north): void
+    {
+        $path = tempnam(sys_get_temp_dir(), 'geo').'.geojson';
+        file_put_contents($path, (string) $this->get($this->at('files/plan.geojson'))->assertOk()->getContent());
+        exec('ogrinfo -al '.escapeshellarg($path).' 2>&1', $said, $status);
+        unlink($path);
+        $told = implode("\n", $said);
+        $this->assertSame(0, $status);
+        $this->assertStringContainsString('Feature Count: 7', $told);
+        $this->assertStringContainsString('EPSG",25832', $told);
+        preg_match('/label \(String\) = B2\s+kind \(String\) = post\s+POINT \(([0-9.]+) ([0-9.]+)\)/', $told, $at);
+        $this->assertEqualsWithDelta([$east, $north], [(float) ($at[1] ?? 0), (float) ($at[2] ?? 0)], 1e-3, $told);
+        $this->assertStringContainsString('POLYGON', $told);
+    }
+
+    /** @return array{float, float} east and north, m */
+    private function world(float $x, float $y): array
+    {
+        $at = (new Vector($x, $y))->turned(self::TURN);
+
+        return [512_345 + $at->x / 1000, 5_345_678 + $at->y / 1000];
+    }
+
+    /**
+     * @param  list<string>  $labels
+     * @return array<string, string>
+     */
+    private function points(array $labels): array
+    {
+        $fields = [];
+        foreach ($labels as $i => $label) {
+            $post = $this->job->revision->plan()->grid->labelled($label);
+            [$east, $north] = $this->world($post->at->x->inMillimetres(), $post->at->y->inMillimetres());
+            $n = $i + 1;
+            $fields += ["post_{$n}" => $label, "east_{$n}" => sprintf('%.4f', $east), "north_{$n}" => sprintf('%.4f', $north)];
+        }
+
+        return $fields;
+    }
+
+    /** @param  array<string, string>  $fields */
+    private function keep(array $fields): TestResponse
+    {
+        return $this->from($this->at('files/world'))->post($this->at('files/world'), $fields + ['form' => 'world', 'based_on' => $this->job->fresh()?->revision->number, 'factor' => '1']);
+    }
+
+    private function at(string $path): string
+    {
+        return "/jobs/{$this->job->id}/{$path}";
+    }
+}
