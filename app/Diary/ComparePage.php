@@ -103,11 +103,11 @@ final readonly class ComparePage
         $counts = array_values(array_unique([$now, 1, $now + 1, $now + 2]));
         sort($counts);
         foreach ($counts as $count) {
-            $rows[] = $this->row(Say::text('days.vary_so_many', count: $count), $this->page->days->toDo, $this->page->hands->only($count), $this->now, $count === $now);
+            $rows[] = $this->row(Say::text('days.vary_so_many', count: $count), $this->page->days->toDo, $this->page->hands->always($count), $this->now, $count === $now);
         }
         if ($this->refusal === '' && ($this->from !== '' || $this->people !== '')) {
             $from = $this->from === '' ? $this->site->today : $this->from;
-            $hands = $this->page->hands->only($this->people === '' ? $now : (int) $this->people);
+            $hands = $this->people === '' ? $this->page->hands : $this->page->hands->always((int) $this->people);
             // Who names a rest day works on it.
             $calendar = $hands->calendar;
             $weekday = (int) (new DateTimeImmutable($from))->format('N');

@@ -42,6 +42,12 @@ final readonly class DaysForms
         return array_map(fn (int $day) => [$day, Say::text("days.rest_{$day}"), in_array($day, $this->hands->calendar->restDays, true)], range(1, 7));
     }
 
+    /** @return list<array{string, string, string}> how many come on single weekdays: field, label, and what was said; empty for as many as always */
+    public function others(): array
+    {
+        return array_map(fn (int $day) => ["people_{$day}", Say::text("days.rest_{$day}"), (string) ($this->hands->others[$day] ?? '')], range(1, 7));
+    }
+
     /** @return list<array{string, string, string}> how fast one is, kind by kind: field, label, and what was said; empty for the usual */
     public function rates(): array
     {

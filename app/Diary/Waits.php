@@ -6,6 +6,7 @@ namespace App\Diary;
 
 use Aequus\Days\Task;
 use Aequus\Diary\JobDays;
+use Aequus\Diary\ToDo;
 use Aequus\Logbook\Diary\Awaited;
 use Aequus\Logbook\Diary\AwaitedState;
 use Aequus\Site\SiteState;
@@ -35,6 +36,7 @@ final readonly class Waits
             ...array_map($this->awaited(...), $this->days->toDo->outstanding->open),
             ...$this->hire(),
             ...($notice === null ? [] : [Say::text('days.wait_marks', day: DayName::of($notice))]),
+            ...$this->meanwhile(),
             ...($wait === null ? [] : [Say::text('days.wait_cure', from: $this->moment($wait[0]), to: $this->moment($wait[1]), hours: (string) round($this->days->cure))]),
         ];
     }
@@ -58,6 +60,22 @@ final readonly class Waits
             ...$events, ...($notice === null ? [] : [$event('wait-marks', Say::text('days.event_marks'), "{$notice}T00:00", "{$notice}T00:15")]),
             ...($wait === null ? [] : [$event('wait-cure', Say::text('days.event_cure'), $this->days->forecast->clock($wait[0]), $this->days->forecast->clock($wait[1]))]),
         ];
+    }
+
+    /** @return list<string> what can be done while others are waited for, or concrete ripens */
+    private function meanwhile(): array
+    {
+        $all = $this->days->toDo->all;
+        $first = $this->days->toDo->held ?? Task::Dig;
+        $isWaiting = $this->days->toDo->asksForMarks || $this->notice() !== null || $this->days->toDo->outstanding->open !== [];
+        $before = $isWaiting ? array_filter($all, fn (ToDo $one) => $one->task->comesBefore($first)) : [];
+        $frame = array_values(array_filter($all, fn (ToDo $one) => $one->task === Task::BuildFrame))[0] ?? null;
+        $tasks = [
+            ...array_values(array_map(fn (ToDo $one) => TaskWords::of($one->task).', '.Say::text("days.left_{$one->task->value}", count: $one->pieces), $before)),
+            ...($frame === null || (! $isWaiting && $this->days->wait === null) ? [] : [Say::text('days.meanwhile_frame', count: $frame->pieces)]),
+        ];
+
+        return $tasks === [] ? [] : [Say::text('days.meanwhile', tasks: implode('; ', $tasks))];
     }
 
     /** The day marks run out; null where that is over, or nobody asked. */

@@ -21,7 +21,7 @@ final class Schedule
     /** The first work that has no place, where it was planned as far as it goes; null where all have one. */
     public ?Work $open = null;
 
-    /** @var array<int, true> quarter hours in which people work */
+    /** @var array<int, int> how many are there, by the quarter hour in which people work */
     private array $worked = [];
 
     /** @var array<int, int> people at work, by quarter hour */
@@ -39,9 +39,10 @@ final class Schedule
         foreach (array_keys($forecast->days) as $day) {
             $date = $forecast->date($day);
             $window = $hands->window($date);
-            if ($window->isOpen && $hands->calendar->isWorked($date)) {
+            $people = $hands->on($date);
+            if ($people > 0 && $window->isOpen && $hands->calendar->isWorked($date)) {
                 for ($quarter = (int) ceil($window->from / self::QUARTER - 1e-9); ($quarter + 1) * self::QUARTER <= $window->to + 1e-9; $quarter++) {
-                    $this->worked[$day * self::A_DAY + $quarter] = true;
+                    $this->worked[$day * self::A_DAY + $quarter] = $people;
                 }
             }
         }
@@ -62,7 +63,7 @@ final class Schedule
     /** @throws DaysRefused */
     private function plan(Work $work): void
     {
-        if ($work->people > $this->hands->people) {
+        if ($work->people > $this->hands->most()) {
             throw DaysRefused::morePeopleThanThereAre($work->name);
         }
         $this->planned[$work->name] = $this->earliest($work);
@@ -137,7 +138,7 @@ final class Schedule
 
     private function hasPeople(Work $work, int $quarter): bool
     {
-        return ($this->busy[$quarter] ?? 0) + $work->people <= $this->hands->people;
+        return ($this->busy[$quarter] ?? 0) + $work->people <= ($this->worked[$quarter] ?? 0);
     }
 
     /** @return ?list<int> the quarter hours it takes when it begins at one; null where it can’t */

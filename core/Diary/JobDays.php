@@ -74,7 +74,7 @@ final readonly class JobDays
     public static function soonest(JobToDo $toDo, Hands $hands, Forecast $forecast, int $now): self
     {
         $best = new self($toDo, $hands, $forecast, $now);
-        for ($people = $hands->people - 1; $people > 0; $people--) {
+        for ($people = $hands->most() - 1; $people > 0; $people--) {
             $fewer = new self($toDo, $hands->only($people), $forecast, $now);
             $best = ($fewer->finished ?? PHP_INT_MAX) < ($best->finished ?? PHP_INT_MAX) ? $fewer : $best;
         }
@@ -103,7 +103,7 @@ final readonly class JobDays
     private function pieces(ToDo $one, Hands $hands, array $before): array
     {
         $kind = $one->task->kind($this->toDo->isPoured);
-        $people = max(1, $one->task->together($hands->people));
+        $people = max(1, $one->task->together($hands->most()));
         $rate = $hands->rates[$one->task->value] ?? $one->task->usualRate();
         $quarters = (int) ceil(4 * $one->amount / $rate / $people - 1e-9);
         $count = $kind->stops() ? 1 : max(1, (int) ceil($quarters / self::HALF_A_DAY));

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use Aequus\Days\DayWarmth;
 use Aequus\Days\Forecast;
 use Aequus\Days\Hands;
+use Aequus\Days\Planned;
 use Aequus\Days\Task;
 use Aequus\Diary\DigWork;
 use Aequus\Diary\JobDays;
@@ -331,6 +332,25 @@ final class WaitsTest extends DaysTestCase
         $piers = $this->level($this->plan()->withHolding(($this->plan()->holding ?? $this->fail())->heldBy(Hold::Pier)));
         $this->write($piers, $this->user, new WeatherTold('2026-05-05', 10.0, 20.0, 2.0, 13, 15));
         $this->page($piers)->assertSeeText('Tubes stay covered 13:00–15:00.')->assertDontSeeText('No pour that day');
+    }
+
+    public function test_helpers_come_on_their_own_days_and_what_is_done_meanwhile_is_said(): void
+    {
+        $job = $this->level($this->plan());
+        $keep = fn (array $fields): TestResponse => $this->from("/jobs/{$job->id}/days")->post("/jobs/{$job->id}/days", $fields + ['form' => 'hands', 'based_on' => $job->fresh()?->revision->number, 'people' => '1', 'from' => '7:30', 'to' => '17:00', 'rest_7' => '1', 'people_1' => '']);
+        $keep(['people_6' => '4', 'people_3' => '0'])->assertSessionHasNoErrors();
+        $hands = $job->fresh()?->revision->plan()->hands ?? $this->fail();
+        $this->assertSame([3 => 0, 6 => 4], $hands->others);
+        $this->assertEquals($hands, PlanCodec::decode(json_decode((string) json_encode(PlanCodec::encode($job->fresh()?->revision->plan() ?? $this->fail())), true))->hands);
+        $worked = array_map(fn (Planned $one) => $this->days($job)->forecast->date(intdiv($one->parts[0][0], 1440)), array_merge([], ...array_values($this->days($job)->planned)));
+        $this->assertNotContains('2026-05-06', $worked);
+        $keep(['people_2' => 'two'])->assertSessionHasErrors('people_2');
+        $keep(['people_2' => '13'])->assertSessionHasErrors('people_2');
+        $this->post("/jobs/{$job->id}/days", ['form' => 'hands', 'based_on' => $job->fresh()?->revision->number, 'people' => '2', 'from' => '7:30', 'to' => '17:00'])->assertSessionHasNoErrors();
+        $this->assertSame([3 => 0, 6 => 4], $job->fresh()?->revision->plan()->hands?->others, 'a form that does not show them leaves them');
+        $this->page($job)->assertSeeText('Meanwhile: mark and cut the frame on trestles, 18 pieces.')->assertDontSeeText('Meanwhile: Stake');
+        $this->write($job, $this->user, new Awaited(AwaitedThing::Permit, AwaitedState::Asked, '2026-05-04'));
+        $this->page($job)->assertSeeText('Meanwhile: Stake and prove the grid, 6 stakes.');
     }
 
     public function test_each_form_writes_one_entry_or_says_why_not(): void

@@ -45,6 +45,9 @@
             @foreach ($forms->week() as [$day, $name, $isRest])<label class="tick"><input type="checkbox" name="rest_{{ $day }}" value="1"
                 @checked($isRest)> {{ $name }}</label>@endforeach
             @error('rest_1')<p class="refusal">{{ $message }}</p>@enderror</fieldset>
+        <details class="field-wide change" @if ($forms->hands->others !== []) open @endif><summary>{{ $say('days.others_on') }}</summary>
+            <div class="entry">@foreach ($forms->others() as [$name, $label, $now])<x-field form="hands" :name="$name" :label="$label"
+                :value="$now" inputmode="numeric" />@endforeach</div></details>
         <x-field wide form="hands" name="holidays" :label="$say('days.holidays')" :hint="$say('days.holidays_why')"
             :value="implode('; ', $forms->hands->calendar->holidays)" />
         <x-field form="hands" name="latitude" :label="$say('days.latitude')" :hint="$say('days.place_why')"

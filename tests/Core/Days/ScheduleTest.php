@@ -163,6 +163,21 @@ final class ScheduleTest extends TestCase
         return new Forecast('2031-04-07', $warmth, $hours);
     }
 
+    /** Alone through the week, three on Saturdays, nobody on Wednesdays: work of three is done on Saturdays only, work of one on any day but Wednesday. */
+    public function test_others_come_on_single_weekdays(): void
+    {
+        $hands = new Hands(1, 450, 1020, new WorkCalendar([7]), others: [6 => 3, 3 => 0]);
+        $this->assertSame([1, 0, 3, 3], [$hands->on('2026-05-04'), $hands->on('2026-05-06'), $hands->on('2026-05-09'), $hands->most()]);
+        $mild = new Forecast('2026-05-04', array_fill(0, 14, new DayWarmth(10.0, 20.0)));
+        $schedule = new Schedule([new Work('alone', WorkKind::Dig, 18.0, 1.0), new Work('lift', WorkKind::Beam, 6.0, 1.0, 3), new Work('on', WorkKind::Cut, 12.0, 1.0)], $hands, $mild);
+        $days = fn (string $name): array => array_values(array_unique(array_map(fn (array $part) => $mild->date(intdiv($part[0], 1440)), $schedule->planned[$name]->parts)));
+        $this->assertSame(['2026-05-04', '2026-05-05'], $days('alone'));
+        $this->assertSame(['2026-05-09'], $days('lift'));
+        $this->assertNotContains('2026-05-06', $days('on'));
+        $this->assertSame([[6 => 2, 3 => 0], 1], [$hands->only(2)->others, $hands->only(2)->people]);
+        $this->assertSame([], $hands->always(2)->others);
+    }
+
     /** @return list<Work> holes, tubes, a pour, frames and cuts, with what each waits for */
     private function works(Randomizer $dice, int $people): array
     {

@@ -41,10 +41,11 @@ final class HandsRequest extends PlanChangeRequest
         if (count($rest) === 7) {
             $this->refuse('rest_1', Say::text('days.works_never'));
         }
+        $others = $this->others($plan);
         [$holidays, $place, $rates, $holds] = [$this->holidays(), $this->place(), $this->rates($plan), $this->holds($plan)];
         $this->stopIfRefused();
 
-        return new Hands((int) $people, $from ?? 0, $to ?? 0, new WorkCalendar($rest, $holidays), $place, $rates, $holds);
+        return new Hands((int) $people, $from ?? 0, $to ?? 0, new WorkCalendar($rest, $holidays), $place, $rates, $holds, $others);
     }
 
     /** After midnight; null where it was refused. */
@@ -72,6 +73,25 @@ final class HandsRequest extends PlanChangeRequest
         }
 
         return array_values(array_unique($days));
+    }
+
+    /** @return array<int, int> on single weekdays, where another number was typed; what this form did not show stays as it is */
+    private function others(Plan $plan): array
+    {
+        if (! $this->has('people_1')) {
+            return $plan->hands->others ?? [];
+        }
+        $others = [];
+        foreach (range(1, 7) as $day) {
+            $typed = $this->text("people_{$day}");
+            if ($typed !== '' && (! ctype_digit($typed) || (int) $typed > self::MOST_PEOPLE)) {
+                $this->refuse("people_{$day}", Say::text('frame.a_number', least: 0, most: self::MOST_PEOPLE));
+            } elseif ($typed !== '') {
+                $others[$day] = (int) $typed;
+            }
+        }
+
+        return $others;
     }
 
     /** What this form did not show stays as it is. */
