@@ -168,6 +168,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/days', [DaysController::class, 'show'])->name('days');
         Route::get('/files', [FilesController::class, 'show'])->name('files');
         Route::get('/files/job.zip', [FilesController::class, 'whole'])->name('files.whole');
+        Route::post('/files/points', [FilesController::class, 'readPoints'])->name('files.read');
         Route::get('/files/world', [WorldController::class, 'show'])->name('files.world');
         Route::post('/files/world', [WorldController::class, 'keep'])->name('files.world.keep');
         Route::get('/files/stakes.csv', [WorldController::class, 'stakes'])->name('files.stakes');

@@ -38,7 +38,7 @@ final class Csv
         $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $bytes);
         $text = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
         $first = strtok($text, "\r\n") ?: '';
-        $between = array_map(fn (string $one) => substr_count($first, $one), [',' => ',', ';' => ';', "\t" => "\t"]);
+        $between = array_map(fn (string $one) => substr_count($first, $one), ["\t" => "\t", ';' => ';', ',' => ',']);
         arsort($between);
         $file = fopen('php://memory', 'w+');
         assert($file !== false);

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Measure\Length;
+use Aequus\Plan\Part\PartKind;
+use Aequus\Site\PlanInWorld;
 use App\Actions\BringIn;
 use App\Exchange\DxfFile;
 use App\Exchange\JobFile;
 use App\Exchange\JobFileRefused;
 use App\Exchange\JobOut;
 use App\Exchange\PointsFile;
+use App\Exchange\PointsRead;
 use App\Files\FilesPage;
 use App\Models\Job;
 use App\Paper\Paper;
 use App\Paper\Pdf;
 use App\Paper\Tags;
+use App\Plan\PartForm;
+use App\Plan\PlanForm;
 use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -27,6 +33,9 @@ use Illuminate\Validation\ValidationException;
 /** A job as files: out of it, and a whole one in. */
 final class FilesController extends Controller
 {
+    /** Bytes of a table of points. */
+    private const LARGEST_TABLE = 1_000_000;
+
     public function show(Job $job): View
     {
         return $this->page('files.show', $this->site($job), ['page' => new FilesPage($job), 'root' => request()->root(), 'phase' => 'files']);
@@ -45,6 +54,27 @@ final class FilesController extends Controller
     public function drawing(Job $job): Response
     {
         return $this->file(DxfFile::write($this->site($job)->state), 'image/vnd.dxf', $job, 'dxf');
+    }
+
+    /** Points out of a table, put into the form of a new part: kept only when that is sent. */
+    public function readPoints(Request $request, Job $job): RedirectResponse
+    {
+        $file = $request->file('points');
+        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > self::LARGEST_TABLE) {
+            throw ValidationException::withMessages(['points' => Say::text('files.points_no_file')])->redirectTo(route('files', $job));
+        }
+        $plan = $job->revision->plan();
+        $read = new PointsRead((string) $file->get(), $plan->notation->unit, $plan->world === null ? null : new PlanInWorld($plan, $plan->world));
+        if ($read->refused !== null) {
+            throw ValidationException::withMessages(['points' => Say::text("files.points_{$read->refused->value}", most: PointsRead::MOST)])->redirectTo(route('files', $job));
+        }
+        $places = array_map(fn (array $point) => PlanForm::exactly($plan, $point[1]->x).' : '.PlanForm::exactly($plan, $point[1]->y), $read->points);
+        $says = Say::text('files.points_were', count: count($places), labels: implode(', ', array_filter(array_column($read->points, 0), fn (string $label) => $label !== '')) ?: '—');
+
+        return redirect()->route('plan', $job)->withInput([
+            'form' => 'part', 'part' => '', 'part_kind' => PartKind::Spots->value, 'part_name' => PartForm::fresh($plan)->value('part_name'), 'part_points' => implode('; ', $places),
+            'part_x' => $plan->write(Length::zero()), 'part_y' => $plan->write(Length::zero()), 'part_turn' => '0',
+        ])->with('said', $read->left === [] ? $says : $says.' '.Say::text('files.points_left', lines: implode(' | ', $read->left)));
     }
 
     /** Tags to print, for the address that phones use. */

@@ -9,6 +9,15 @@
                 <td><a class="button button-second button-small" href="{{ $at }}" hx-boost="false" aria-label="{{ $say('files.take') }}: {{ $name
                     }}">{{ $say('files.take') }}</a></td></tr>@endforeach</tbody>
         </table></div>
+        <h2>{{ $say('files.points_in') }}</h2>
+        <p class="hint">{{ $say('files.points_in_why') }}</p>
+        <form method="post" action="{{ route('files.read', $job) }}" class="stack" enctype="multipart/form-data" hx-encoding="multipart/form-data">
+            @csrf <div class="field @error('points') is-refused @enderror"><label for="points-file">{{ $say('files.file') }}</label>
+                @error('points')<p class="refusal" id="points-refusal">{{ $message }}</p>@enderror
+                <input id="points-file" type="file" name="points" accept=".csv,.txt,text/csv" @error('points') aria-invalid="true"
+                    aria-describedby="points-refusal" @enderror></div>
+            <button class="button button-second">{{ $say('files.points_read') }}</button>
+        </form>
         <h2>{{ $say('files.tags') }}</h2>
         <p class="hint">{{ $say('files.tags_why') }}</p>
         <form method="get" action="{{ route('files.tags', $job) }}" class="entry" hx-boost="false">
