@@ -281,7 +281,7 @@ final class WaitsTest extends DaysTestCase
         $this->write($job, $this->user, ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $posts), ...array_map(fn ($post) => new PostSet($post->id), array_slice($posts, 0, 3)));
         $this->page($job)->assertSeeText('1 day sooner than it stood this morning: work was done.')->assertSeeText('Dig, 6 holes; Set and plumb, 3 posts.');
         $this->write($job, $this->user, new Awaited(AwaitedThing::Concrete, AwaitedState::Booked, '2026-05-12'));
-        $this->page($job)->assertSeeText('days later than it stood this morning: what is waited for was changed.');
+        $this->page($job)->assertSeeText('days later than it stood this morning: what is waited for was changed.')->assertDontSeeText('work was done.');
         $this->write($job, $this->user, new Awaited(AwaitedThing::Concrete, AwaitedState::Asked, '2026-05-05'));
         $this->page($job)->assertSeeText('This morning it had a day on which it is done: what is waited for was changed.');
         CarbonImmutable::setTestNow('2026-05-06 07:00');

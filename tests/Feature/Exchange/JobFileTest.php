@@ -124,6 +124,7 @@ final class JobFileTest extends FeatureTestCase
             [JobFileRefusal::AgainstTheSchema, fn (array $file) => array_replace_recursive($file, ['entries' => [['measured_at' => '2026-02-30 25:00:00']]])],
             [JobFileRefusal::OutOfOrder, fn (array $file) => array_replace_recursive($file, ['entries' => [['number' => 2]]])], [JobFileRefusal::OutOfOrder, fn (array $file) => array_replace_recursive($file, ['entries' => [['revision' => 9]]])],
             [JobFileRefusal::OutOfOrder, fn (array $file) => array_replace_recursive($file, ['entries' => [['replaces' => 1]]])], [JobFileRefusal::OutOfOrder, fn (array $file) => array_replace_recursive($file, ['revisions' => [['number' => 2]]])],
+            [JobFileRefusal::OutOfOrder, fn (array $file) => array_replace_recursive($file, ['entries' => [3 => ['says' => ['sequence' => 4]]]])],
             [JobFileRefusal::OtherContent, fn (array $file) => array_replace_recursive($file, ['entries' => [1 => ['id' => $file['entries'][0]['id']]]])],
             [JobFileRefusal::EntryUnreadable, fn (array $file) => array_replace_recursive($file, ['entries' => [['kind' => 'moon']]])], [JobFileRefusal::EntryUnreadable, fn (array $file) => array_replace_recursive($file, ['entries' => [['version' => 999]]])],
             [JobFileRefusal::EntryUnreadable, fn (array $file) => array_replace_recursive($file, ['entries' => [['says' => ['depth' => 'deep']]]])], [JobFileRefusal::PlanUnreadable, fn (array $file) => array_replace_recursive($file, ['revisions' => [['plan' => ['kind' => 'moon']]]])],
