@@ -28,7 +28,7 @@ $views = [
     'bill' => ['/jobs/3/footing/bill', 1280, 800],
     'frame' => ['/jobs/2/cut/members', 1280, 800],
     'boards' => ['/jobs/2/cut/boards', 1280, 800],
-    'days' => ['/jobs/2/days', 1280, 800],
+    'days' => ['/jobs/6/days', 1280, 900],
     'post-phone' => ['/jobs/2/set/D2', 390, 844],
 ];
 $only = array_slice($argv, 1);
