@@ -23,7 +23,7 @@ return [
     'held_rain_in_open_tubes' => 'Rain would run into open tubes.',
     'held_gusts' => 'Gusts are too strong to lift.',
     'held_thunder' => 'There is thunder.',
-    'made_up' => 'The forecast is made up: the station that ships with this is for practice. Look outside, and at your own forecast.',
+    'made_up' => 'The forecast is made up, but for days whose weather you wrote down: the station that ships with this is for practice. Look outside, and at your own forecast.',
     'day' => 'day',
     'weather' => 'weather',
     'work' => 'work',
