@@ -105,6 +105,9 @@ final class JobController extends Controller
     /** A job opens where its next move is. */
     public function show(Job $job): RedirectResponse
     {
+        // What was said on the way here is still to be read.
+        session()->reflash();
+
         return redirect()->route(($this->site($job)->next->phase ?? Phase::Handover)->value, $job);
     }
 }
