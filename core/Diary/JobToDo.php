@@ -84,7 +84,7 @@ final readonly class JobToDo
         [$held, $heldBy] = $this->unsettled();
         $waitsFor = $this->undated($held);
         [$this->held, $this->heldBy, $this->waitsFor] = $waitsFor === null ? [$held, $heldBy, null] : [$waitsFor->thing->holds(), [], $waitsFor];
-        $this->all = array_values(array_filter(array_map($this->asBooked(...), [
+        $left = array_values(array_filter(array_map($this->asBooked(...), [
             $this->counted(Task::Stake, array_filter($posts, fn (Post $post) => ! $isSet($post) && ! $site->square->holds() && $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within)),
             $this->counted(Task::ReadGround, array_filter($posts, fn (Post $post) => ! isset($site->level->ground[$post]) && $site->footing->asDug($post) === null && ! $isSet($post))),
             new ToDo(Task::Dig, $this->metres($undug, $work), count($undug), $this->digFrom()),
@@ -93,6 +93,17 @@ final readonly class JobToDo
             $this->counted(Task::CutTops, array_filter($posts, fn (Post $post) => $site->plan->tops !== null && ! isset($site->log->newest(PostCut::class)[$post]) && ! $this->isCutFirst()), $this->hardAt($poured, $zone)),
             new ToDo(Task::BuildFrame, (float) $frame, (int) $frame, $this->hardAt($poured, $zone)),
         ]), fn (ToDo $one) => $one->pieces > 0 && ($this->held === null || $one->task->comesBefore($this->held))));
+        $this->all = $this->isOver($left) ? [] : $left;
+    }
+
+    /**
+     * Handed over, and only what the next move does not ask for was never written down: braces that came off, pieces that are up.
+     *
+     * @param  list<ToDo>  $left
+     */
+    private function isOver(array $left): bool
+    {
+        return $this->site->handedOver() !== null && array_filter($left, fn (ToDo $one) => ! in_array($one->task, [Task::TakeBracesOff, Task::BuildFrame], true)) === [];
     }
 
     /** @param  array<Post>  $posts */

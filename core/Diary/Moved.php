@@ -26,7 +26,8 @@ final readonly class Moved
     {
         [$was, $is] = [$before->finished, $now->finished];
         $this->by = $was === null || $is === null ? null : intdiv($is, 1440) - intdiv($was, 1440);
-        $this->isMoved = $this->by !== 0 && ! ($was === null && $is === null);
+        $isDone = $now->toDo->all === [] && $now->toDo->held === null;
+        $this->isMoved = $this->by !== 0 && ! ($was === null && $is === null) && ! $isDone;
         if (! $this->isMoved) {
             $this->why = [];
 

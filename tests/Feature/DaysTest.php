@@ -14,9 +14,12 @@ use Aequus\Diary\Chance;
 use Aequus\Diary\JobDays;
 use Aequus\Diary\JobToDo;
 use Aequus\Diary\ToDo;
+use Aequus\Logbook\Book\HandedOver;
+use Aequus\Logbook\Book\Strike;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Clear\ServiceType;
+use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Kind\Stage;
@@ -259,7 +262,29 @@ final class DaysTest extends DaysTestCase
         $this->assertSame([200, null], [$chance->years, $chance->half]);
     }
 
-    public function test_a_job_that_is_done_has_no_days_left(): void
+    public function test_a_job_that_is_handed_over_has_no_days_left(): void
+    {
+        $job = $this->level($this->plan());
+        $posts = $job->revision->plan()->grid->posts;
+        $each = fn (callable $entry) => $this->write($job, $this->user, ...array_map($entry, $posts));
+        $each(fn ($post) => new HoleDug($post->id, Length::millimetres(800)));
+        $each(fn ($post) => new PostSet($post->id));
+        $each(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 20.0));
+        $tasks = fn (): array => array_map(fn (ToDo $one) => $one->task, $this->toDo($job)->all);
+        // Handed over too early, what the next move still asks for is still to do.
+        $this->write($job, $this->user, new HandedOver('the owner', ''));
+        $this->assertSame([Task::TakeBracesOff, Task::CutTops, Task::BuildFrame], $tasks());
+        $this->write($job, $this->user, new Strike(count($this->state($job)->log->entries), 'too early'));
+        $each(fn ($post) => new PostCut($post->id));
+        $this->assertSame([Task::TakeBracesOff, Task::BuildFrame], $tasks());
+        $this->page($job)->assertDontSeeText('No work is left');
+        // Braces and members nobody wrote down no longer count; that there is no end any more is no change for the worse.
+        $this->write($job, $this->user, new HandedOver('the owner', ''));
+        $this->assertSame([], $tasks());
+        $this->page($job)->assertSeeText('No work is left')->assertDontSeeText('This morning it had a day');
+    }
+
+    public function test_one_day_has_room_for_the_first_tasks_only(): void
     {
         $job = $this->job($this->user, Builds::plan());
         $this->page($job)->assertSeeText('Stake and prove the grid')->assertDontSeeText('No work is left');

@@ -7,7 +7,7 @@ return [
     'title' => 'Days',
     'not_before' => '{task}: not before it is settled what is wrong at {posts}. The next move says how; nothing after it is promised.',
     'not_before_others' => '{task}: not before it is settled: {thing}. Nothing after it is promised.',
-    'all_done' => 'No work is left that takes its hours.',
+    'all_done' => 'No work is left that takes hours.',
     'finished' => 'Done on {day} at {time}, if the weather is as forecast.',
     'beyond' => '{task}: not within the {days} days whose weather is told.',
     'fewer' => 'With {count} at work it is done sooner than with {all}: that is what stands here.',

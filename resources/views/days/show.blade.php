@@ -6,7 +6,7 @@
             @if ($progress->soFar)<p class="verdict-why">{{ $progress->soFar }}</p>@endif
             @if ($page->fewer())<p class="verdict-why">{{ $page->fewer() }}</p>@endif
             @foreach ($page->heldBy() as $held)<p class="refusal">{{ $held }}</p>@endforeach
-            @if ($isMadeUp)<p class="verdict-why">{{ $say('days.made_up') }}</p>@endif
+            @if ($isMadeUp && $page->hasDays())<p class="verdict-why">{{ $say('days.made_up') }}</p>@endif
             @if ($page->hasDays())
                 @if ($page->chance)<p>@foreach ($page->chances() as $chance){{ $chance }} @endforeach</p>
                 @elseif ($page->days->toDo->held === null)<p class="no-print"><a
