@@ -38,7 +38,7 @@ final readonly class Progress
         $this->moved = $moved === null || ! $moved->isMoved ? '' : implode(' ', [match (true) {
             $moved->by === null => Say::text($page->days->finished === null ? 'days.moved_open' : 'days.moved_closed'),
             default => Say::text($moved->by > 0 ? 'days.moved_later' : 'days.moved_sooner', days: abs($moved->by)),
-        }, ...array_map(fn (MovedWhy $why) => Say::text("days.moved_why_{$why->value}"), $moved->why)]);
+        }, Say::text('days.moved_whys', whys: implode('; ', array_map(fn (MovedWhy $why) => Say::text("days.moved_why_{$why->value}"), $moved->why)))]);
     }
 
     /** Since the hour at which work began; null where nothing was written down since midnight. */

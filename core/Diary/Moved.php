@@ -38,9 +38,21 @@ final readonly class Moved
         $why = [
             ...($before->toDo->outstanding->last == $now->toDo->outstanding->last ? [] : [MovedWhy::WaitsChanged]),
             ...($before->hands->rates == $now->hands->rates ? [] : [MovedWhy::RatesLearned]), ...($isSameWeather ? [] : [MovedWhy::WeatherTold]),
-            ...($less && ! $isLater ? [MovedWhy::WorkDone] : []), ...($more ? [MovedWhy::MoreWork] : []), ...($isLater && $passed > 0 ? [MovedWhy::TimePassed] : []),
+            ...($less && ! $isLater ? [MovedWhy::WorkDone] : []), ...($more ? [MovedWhy::MoreWork] : []), ...($isLater && self::isOverdue($before, $passed) ? [MovedWhy::TimePassed] : []),
         ];
         $this->why = $why === [] ? [MovedWhy::FallsOtherwise] : $why;
+    }
+
+    /** Whether something was to be begun by now, as it stood in the morning. */
+    private static function isOverdue(JobDays $before, int $passed): bool
+    {
+        foreach ($before->planned as $works) {
+            if ($works[0]->parts[0][0] < $before->hands->from + $passed) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array{bool, bool} whether less, and whether more is left of any kind of work */
@@ -56,6 +68,10 @@ final readonly class Moved
         };
         $less = $more = false;
         foreach ($of($before) as $task => $amount) {
+            // What was held in the morning, and all that follows it, was left out: it is no more now than it was.
+            if ($before->held !== null && ! Task::from($task)->comesBefore($before->held)) {
+                continue;
+            }
             $is = $of($now)[$task];
             [$less, $more] = [$less || $is < $amount - 1e-9, $more || $is > $amount + 1e-9];
         }

@@ -297,6 +297,10 @@ final class WaitsTest extends DaysTestCase
         CarbonImmutable::setTestNow('2026-05-11 16:00');
         $this->write($job, $this->user, new Remark(null, 'rain all day'));
         $this->page($job)->assertSeeText('later than it stood this morning: what was to be done by now is not written down.');
+        // On a Saturday nothing was to be done by four. Two reasons are one sentence.
+        CarbonImmutable::setTestNow('2026-05-16 16:00');
+        $this->write($job, $this->user, new Awaited(AwaitedThing::Concrete, AwaitedState::Booked, '2026-05-27'), new WeatherTold('2026-05-18', -4.0, 3.0));
+        $this->page($job)->assertSeeText('later than it stood this morning: what is waited for was changed; weather was written down. Done so far');
     }
 
     /** Seed 88: one piece of work after the other, in any order, with no time passing. */
