@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files;
 
 use App\Models\Job;
+use App\Paper\Paper;
 use App\Type\Say;
 
 /** What can be taken out of a job: what each file is for, what it opens with, and where it is. */
@@ -14,23 +15,36 @@ final readonly class FilesPage
     {
     }
 
-    /** @return list<array{string, string, string, string}> name, what it is for, what it opens with, and its address */
+    /** @return list<array{string, string, string, list<array{string, string}>}> name, what it is for, what it opens with, and what to press with its address */
     public function files(): array
     {
         $pdf = Say::text('files.with_pdf');
+        $take = fn (string $route): array => [[Say::text('files.take'), route($route, $this->job)]];
+        $print = fn (string $route): array => array_map(fn (Paper $paper) => [self::on($paper), route($route, [$this->job, 'paper' => $paper->value])], $this->papers());
         $table = Say::text('files.with_table');
 
         return [
-            [Say::text('files.whole'), Say::text('files.whole_for'), Say::text('files.whole_with'), route('files.whole', $this->job)],
-            [Say::text('files.site_plan'), Say::text('files.site_plan_for'), $pdf, route('plan.site.pdf', $this->job)],
-            [Say::text('files.drawing'), Say::text('files.drawing_for'), Say::text('files.drawing_with'), route('files.drawing', $this->job)],
-            [Say::text('files.points'), Say::text('files.points_for'), Say::text('files.points_with'), route('files.points', $this->job)],
-            [Say::text('files.world'), Say::text('files.world_for'), Say::text('files.world_with'), route('files.world', $this->job)],
-            [Say::text('files.days'), Say::text('files.days_for'), Say::text('files.days_with'), route('days.ics', $this->job)],
-            [Say::text('files.bill'), Say::text('files.bill_for'), $table, route('footing.bill.csv', $this->job)],
-            [Say::text('files.lists'), Say::text('files.lists_for'), $pdf, route('footing.bill.lists.pdf', $this->job)],
-            [Say::text('files.frame'), Say::text('files.frame_for'), $pdf, route('cut.members.pdf', $this->job)],
-            [Say::text('files.record'), Say::text('files.record_for'), $pdf, route('handover.pdf', $this->job)],
+            [Say::text('files.whole'), Say::text('files.whole_for'), Say::text('files.whole_with'), $take('files.whole')],
+            [Say::text('files.site_plan'), Say::text('files.site_plan_for'), $pdf, $print('plan.site.pdf')],
+            [Say::text('files.drawing'), Say::text('files.drawing_for'), Say::text('files.drawing_with'), $take('files.drawing')],
+            [Say::text('files.points'), Say::text('files.points_for'), Say::text('files.points_with'), $take('files.points')],
+            [Say::text('files.world'), Say::text('files.world_for'), Say::text('files.world_with'), $take('files.world')],
+            [Say::text('files.days'), Say::text('files.days_for'), Say::text('files.days_with'), $take('days.ics')],
+            [Say::text('files.bill'), Say::text('files.bill_for'), $table, $take('footing.bill.csv')],
+            [Say::text('files.lists'), Say::text('files.lists_for'), $pdf, $print('footing.bill.lists.pdf')],
+            [Say::text('files.frame'), Say::text('files.frame_for'), $pdf, $print('cut.members.pdf')],
+            [Say::text('files.record'), Say::text('files.record_for'), $pdf, $print('handover.pdf')],
         ];
+    }
+
+    /** @return list<Paper> the usual first */
+    public function papers(): array
+    {
+        return Paper::usualFirst($this->job->revision->plan()->notation->unit);
+    }
+
+    public static function on(Paper $paper): string
+    {
+        return Say::text("files.on_{$paper->value}");
     }
 }

@@ -6,6 +6,7 @@ namespace App\Paper;
 
 use Aequus\Measure\Unit;
 use Aequus\Measure\UnitSystem;
+use Illuminate\Http\Request;
 
 /** The sheet a page is printed on, in mm. */
 enum Paper: string
@@ -16,6 +17,18 @@ enum Paper: string
     public static function usual(Unit $unit): self
     {
         return self::from(UnitSystem::of($unit)->paper);
+    }
+
+    /** As asked for in the address, else as is usual where that unit is. */
+    public static function asked(Request $request, Unit $unit): self
+    {
+        return self::tryFrom($request->string('paper')->value()) ?? self::usual($unit);
+    }
+
+    /** @return list<self> every one, the usual first */
+    public static function usualFirst(Unit $unit): array
+    {
+        return self::usual($unit) === self::A4 ? [self::A4, self::Letter] : [self::Letter, self::A4];
     }
 
     public function width(): float

@@ -60,7 +60,7 @@ final class BillController extends Controller
     {
         $lists = $this->listed($request, $this->site($job)->state);
 
-        return Pdf::of(view('paper.lists', ['page' => $lists, 'job' => $job]), Paper::usual($job->revision->plan()->notation->unit), 'lists-'.Str::slug($job->name));
+        return Pdf::of(view('paper.lists', ['page' => $lists, 'job' => $job]), Paper::asked($request, $job->revision->plan()->notation->unit), 'lists-'.Str::slug($job->name));
     }
 
     /** The same for a spreadsheet: each line with the list it is on. */

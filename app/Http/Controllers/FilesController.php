@@ -85,7 +85,7 @@ final class FilesController extends Controller
             throw ValidationException::withMessages(['address' => Say::text('files.tags_no_address')])->redirectTo(route('files', $job));
         }
         $site = $this->site($job);
-        $paper = Paper::tryFrom($request->string('paper')->value()) ?? Paper::usual($site->plan->notation->unit);
+        $paper = Paper::asked($request, $site->plan->notation->unit);
 
         return Pdf::of(view('paper.tags', ['tags' => new Tags($site->state, $job, $address, $paper), 'job' => $job, 'say' => new Say($site->speech)]), $paper, 'tags-'.Str::slug($job->name));
     }

@@ -47,7 +47,7 @@ final class FrameController extends Controller
 
         return Pdf::of(
             view('paper.frame', ['sheet' => new FrameSheet($site->state), 'job' => $job, 'plan' => $site->plan, 'say' => new Say($site->speech)]),
-            Paper::usual($site->plan->notation->unit), 'frame-'.Str::slug($job->name),
+            Paper::asked($request, $site->plan->notation->unit), 'frame-'.Str::slug($job->name),
         );
     }
 
@@ -57,7 +57,7 @@ final class FrameController extends Controller
         $page = new MembersPage($this->site($job)->state, '', '', $request->string('on')->value());
         $marked = array_values(array_filter($page->marks(), fn (array $one) => $one[2] === $request->string('of')->value()))[0] ?? abort(404);
         $plan = $job->revision->plan();
-        $paper = Paper::usual($plan->notation->unit);
+        $paper = Paper::asked($request, $plan->notation->unit);
 
         return Pdf::of(view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofFrame($plan, $marked[1], $marked[0], $paper)]), $paper, 'marks-'.Str::slug($job->name));
     }

@@ -75,6 +75,6 @@ final class PaperController extends Controller
 
     private function paper(Request $request, Job $job): Paper
     {
-        return Paper::tryFrom($request->string('paper')->value()) ?? Paper::usual($job->revision->plan()->notation->unit);
+        return Paper::asked($request, $job->revision->plan()->notation->unit);
     }
 }

@@ -33,6 +33,8 @@ return [
     'days' => 'Days, for a calendar',
     'days_for' => 'What is done when, and what is waited for.',
     'days_with' => 'Any calendar. iCalendar.',
+    'on_a4' => 'A4',
+    'on_letter' => 'Letter',
     'with_pdf' => 'Any reader of PDF.',
     'with_table' => 'Any spreadsheet. CSV.',
     'world' => 'Where the plan lies in the world',

@@ -4,10 +4,10 @@
         <div class="scroll-x"><table>
             <thead><tr><th scope="col">{{ $say('files.file') }}</th><th scope="col">{{ $say('files.what_for') }}</th>
                 <th scope="col"><span class="vh">{{ $say('files.take') }}</span></th></tr></thead>
-            <tbody>@foreach ($page->files() as [$name, $for, $with, $at])<tr><th scope="row" class="wraps">{{ $name }}</th>
+            <tbody>@foreach ($page->files() as [$name, $for, $with, $ways])<tr><th scope="row" class="wraps">{{ $name }}</th>
                 <td class="reason">{{ $for }}<div class="muted">{{ $say('files.opens_with') }}: {{ $with }}</div></td>
-                <td><a class="button button-second button-small" href="{{ $at }}" hx-boost="false" aria-label="{{ $say('files.take') }}: {{ $name
-                    }}">{{ $say('files.take') }}</a></td></tr>@endforeach</tbody>
+                <td>@foreach ($ways as [$way, $at])<a class="button button-second button-small" href="{{ $at }}"
+                    hx-boost="false" aria-label="{{ $way }}: {{ $name }}">{{ $way }}</a> @endforeach</td></tr>@endforeach</tbody>
         </table></div>
         <h2>{{ $say('files.points_in') }}</h2>
         <p class="hint">{{ $say('files.points_in_why') }}</p>
@@ -22,7 +22,8 @@
         <p class="hint">{{ $say('files.tags_why') }}</p>
         <form method="get" action="{{ route('files.tags', $job) }}" class="entry" hx-boost="false">
             <x-field wide form="tags" name="address" :label="$say('files.tags_address')" :hint="$say('files.tags_address_why')" :value="$root" />
-            <button class="button button-second">{{ $say('files.tags_make') }}</button>
+            @foreach ($page->papers() as $paper)<button class="button button-second" name="paper" value="{{ $paper->value
+                }}">{{ $say('files.tags_make') }}, {{ $page::on($paper) }}</button> @endforeach
         </form>
     </section>
 </x-layout>
