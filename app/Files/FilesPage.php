@@ -33,6 +33,8 @@ final readonly class FilesPage
             [Say::text('files.bill'), Say::text('files.bill_for'), $table, $take('footing.bill.csv')],
             [Say::text('files.lists'), Say::text('files.lists_for'), $pdf, $print('footing.bill.lists.pdf')],
             [Say::text('files.frame'), Say::text('files.frame_for'), $pdf, $print('cut.members.pdf')],
+            // A pole has marks once it is decided where the tops shall be.
+            ...($this->job->revision->plan()->tops === null ? [] : [[Say::text('files.pole'), Say::text('files.pole_for'), $pdf, $print('cut.pole')]]),
             [Say::text('files.record'), Say::text('files.record_for'), $pdf, $print('handover.pdf')],
         ];
     }

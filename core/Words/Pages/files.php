@@ -22,6 +22,8 @@ return [
     'drawing_with' => 'Drawing programs of any trade. DXF, release 12.',
     'site_plan' => 'Site plan, to print',
     'site_plan_for' => 'For the neighbour, the office and the permit.',
+    'pole' => 'Story pole, in full size',
+    'pole_for' => 'Every mark on strips of paper, to tape onto a lath.',
     'record' => 'Record, to print',
     'record_for' => 'What was built, read and decided, for whoever takes it over.',
     'frame' => 'Frame, to print',

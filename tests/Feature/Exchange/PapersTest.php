@@ -19,7 +19,7 @@ final class PapersTest extends DaysTestCase
         $job = $this->level($this->plan());
         $sheets = array_values(array_filter(array_map(fn (Route $route) => $route->uri(), Routes::getRoutes()->getRoutes()), fn (string $uri) => str_ends_with($uri, '.pdf')));
         $this->assertContains('jobs/{job}/cut/members.pdf', $sheets);
-        foreach ($sheets as $uri) {
+        foreach ([...$sheets, 'jobs/{job}/cut/pole'] as $uri) {
             foreach (['a4' => '595.28 x 841.89', 'letter' => '612 x 792'] as $paper => $size) {
                 $path = str_replace('{job}', (string) $job->id, "/{$uri}");
                 $pdf = (string) $this->get("{$path}?paper={$paper}&address=https://192.168.7.20:8443")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
@@ -37,7 +37,7 @@ final class PapersTest extends DaysTestCase
     {
         foreach ([[$this->level($this->plan()), 'a4', 'letter'], [$this->job($this->user, Builds::plan(notation: Notation::feetInches(8))), 'letter', 'a4']] as [$job, $first, $second]) {
             $at = "/jobs/{$job->id}/handover/record.pdf?paper=";
-            $this->get("/jobs/{$job->id}/files")->assertSeeInOrder([$at.$first, $at.$second, 'name="paper" value="'.$first, 'name="paper" value="'.$second], false);
+            $this->get("/jobs/{$job->id}/files")->assertSeeInOrder([$at.$first, $at.$second, 'name="paper" value="'.$first, 'name="paper" value="'.$second], false)->{$job->revision->plan()->tops === null ? 'assertDontSeeText' : 'assertSeeText'}('Story pole');
         }
     }
 
