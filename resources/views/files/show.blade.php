@@ -6,8 +6,8 @@
                 <th scope="col"><span class="vh">{{ $say('files.take') }}</span></th></tr></thead>
             <tbody>@foreach ($page->files() as [$name, $for, $with, $ways])<tr><th scope="row" class="wraps">{{ $name }}</th>
                 <td class="reason">{{ $for }}<div class="muted">{{ $say('files.opens_with') }}: {{ $with }}</div></td>
-                <td>@foreach ($ways as [$way, $at])<a class="button button-second button-small" href="{{ $at }}"
-                    hx-boost="false" aria-label="{{ $way }}: {{ $name }}">{{ $way }}</a> @endforeach</td></tr>@endforeach</tbody>
+                <td><div class="stack">@foreach ($ways as [$way, $at])<a class="button button-second button-small" href="{{ $at }}"
+                    hx-boost="false" aria-label="{{ $way }}: {{ $name }}">{{ $way }}</a>@endforeach</div></td></tr>@endforeach</tbody>
         </table></div>
         <h2>{{ $say('files.points_in') }}</h2>
         <p class="hint">{{ $say('files.points_in_why') }}</p>
@@ -22,8 +22,8 @@
         <p class="hint">{{ $say('files.tags_why') }}</p>
         <form method="get" action="{{ route('files.tags', $job) }}" class="entry" hx-boost="false">
             <x-field wide form="tags" name="address" :label="$say('files.tags_address')" :hint="$say('files.tags_address_why')" :value="$root" />
-            @foreach ($page->papers() as $paper)<button class="button button-second" name="paper" value="{{ $paper->value
-                }}">{{ $say('files.tags_make') }}, {{ $page::on($paper) }}</button> @endforeach
+            <div class="stack">@foreach ($page->papers() as $paper)<button class="button button-second" name="paper" value="{{ $paper->value
+                }}">{{ $say('files.tags_make') }}, {{ $page::on($paper) }}</button>@endforeach</div>
         </form>
     </section>
 </x-layout>
