@@ -71,7 +71,7 @@ final readonly class JobToDo
         $isFilled = fn (Post $post): bool => $site->isFilled($post);
         $undug = array_values(array_filter($posts, fn (Post $post) => $site->footing->asDug($post) === null && ! $isSet($post)));
         $unfilled = array_values(array_filter($posts, fn (Post $post) => ! $isFilled($post)));
-        $poured = array_values(array_filter($posts, fn (Post $post) => $isFilled($post) && $this->sets($post) && ! $site->filling($post)->isStripped()));
+        $poured = $site->unstripped();
         $this->asksForMarks = $undug !== [] && $site->clear->notice === null;
         $this->isPoured = array_filter($posts, fn (Post $post) => $site->plan->holdOf($post->id)->isPoured()) !== [];
         $this->cure = max([0, ...array_map(fn (Post $post) => SetClock::usualMinutes($site->plan->holdOf($post->id), $site->customs()), $posts)]) / 60;
@@ -223,12 +223,6 @@ final readonly class JobToDo
         $ends = (new CureWait($this->since, $this->since->moment($done), $hours, $this->site->customs()->cureDatum->celsius, $this->site->plan->hands->holds->kept ?? 0.0))->ends;
 
         return $this->since->clock($ends === null ? $this->since->end() : (int) ceil($ends));
-    }
-
-    /** Whether what goes round it sets. */
-    private function sets(Post $post): bool
-    {
-        return SetClock::usualMinutes($this->site->plan->holdOf($post->id), $this->site->customs()) > 0;
     }
 
     /** The day of the oldest fill whose braces are still on, local as YYYY-MM-DD; today where there is none. */

@@ -143,6 +143,14 @@ final readonly class SiteState
         return $this->filling($post)->isDone() || ($this->standing($post)->stage?->isFilled() ?? false);
     }
 
+    /** @return list<Post> filled with what sets, whose braces or forms nobody wrote down as off */
+    public function unstripped(): array
+    {
+        $sets = fn (Post $post): bool => SetClock::usualMinutes($this->plan->holdOf($post->id), $this->customs()) > 0;
+
+        return array_values(array_filter($this->plan->grid->posts, fn (Post $post) => $this->isFilled($post) && $sets($post) && ! $this->filling($post)->isStripped()));
+    }
+
     /** How long what was poured round a post must be left alone. */
     public function clock(Post $post): SetClock
     {

@@ -32,7 +32,7 @@ final class FloorsTest
         'Diary' => ['Fact', 'Measure', 'Adjust', 'Days', 'Plan', 'Logbook', 'Clear', 'Square', 'Footing', 'Frame', 'Set', 'Site'],
         'Bill' => ['Fact', 'Measure', 'Stock', 'Plan', 'Square', 'Footing', 'Clear', 'Frame', 'Logbook', 'Site'],
         'Words' => ['Fact', 'Measure', 'Stock', 'Days', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Frame', 'Bill', 'Diary', 'Handover', 'Site', 'Guide'],
-        'Guide' => ['Fact', 'Measure', 'Days', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Handover', 'Site'],
+        'Guide' => ['Fact', 'Measure', 'Days', 'Adjust', 'Plan', 'Thing', 'Logbook', 'Clear', 'Square', 'Level', 'Footing', 'Set', 'Cut', 'Frame', 'Handover', 'Site'],
     ];
 
     /** What plain PHP gives the core: exceptions, interfaces and dates that come in as arguments. */

@@ -14,6 +14,10 @@ use Aequus\Diary\Chance;
 use Aequus\Diary\JobDays;
 use Aequus\Diary\JobToDo;
 use Aequus\Diary\ToDo;
+use Aequus\Fact\Fact;
+use Aequus\Guide\Handover\HandOver;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\MoveWhy;
 use Aequus\Logbook\Book\HandedOver;
 use Aequus\Logbook\Book\Strike;
 use Aequus\Logbook\Clear\NoticeAsked;
@@ -22,6 +26,7 @@ use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Frame\MembersUp;
 use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\PlumbReading;
@@ -30,6 +35,7 @@ use Aequus\Logbook\Set\PostSet;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
@@ -101,6 +107,11 @@ final class DaysTest extends DaysTestCase
         $days = $this->days($this->level($onPiers));
         $tasks = array_keys($days->planned);
         $this->assertSame(['stake', 'dig', 'fill', 'set', 'cut', 'frame'], $tasks);
+        // Nothing holds a pier up: no braces are missed when it is handed over.
+        $poured = $this->level($onPiers);
+        $this->write($poured, $this->user, ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 20.0), $onPiers->grid->posts));
+        $why = array_merge([], ...array_map(fn (Move $move) => $move->why, [...(new HandOver)->moves($this->state($poured))]));
+        $this->assertEquals([Fact::of(MoveWhy::PostsLack, count: 6), Fact::of(MoveWhy::MembersNotUp, count: 18)], $why);
         [$from, $to] = $days->wait ?? $this->fail();
         $this->assertSame($days->planned['set'][0]->parts[0][0], $to);
         $this->assertGreaterThanOrEqual(24 * 60, $to - $from);
@@ -278,6 +289,12 @@ final class DaysTest extends DaysTestCase
         $each(fn ($post) => new PostCut($post->id));
         $this->assertSame([Task::TakeBracesOff, Task::BuildFrame], $tasks());
         $this->page($job)->assertDontSeeText('No work is left');
+        // The hand-over tells what the days still count.
+        $why = fn (): array => array_merge([], ...array_map(fn (Move $move) => $move->why, [...(new HandOver)->moves($this->state($job))]));
+        $this->assertEquals([Fact::of(MoveWhy::BracesNotOff, count: 6), Fact::of(MoveWhy::MembersNotUp, count: 18)], array_slice($why(), -2));
+        $this->write($job, $this->user, new PostFilled($posts[0]->id, FillStep::Stripped, 7, 20.0));
+        $this->write($job, $this->user, new MembersUp('', LayerKind::Beam, 1, 2));
+        $this->assertEquals([Fact::of(MoveWhy::BracesNotOff, count: 5), Fact::of(MoveWhy::MembersNotUp, count: 16)], array_slice($why(), -2));
         // Braces and members nobody wrote down no longer count; that there is no end any more is no change for the worse.
         $this->write($job, $this->user, new HandedOver('the owner', ''));
         $this->assertSame([], $tasks());

@@ -162,6 +162,8 @@ enum MoveWhy
     case ChangedSinceHandover;
     case NothingLacks;
     case PostsLack;
+    case BracesNotOff;
+    case MembersNotUp;
     case HalfAPourBreaks;
     case RainAndFrostSpoil;
     case HeldByBracesAlone;
