@@ -215,8 +215,8 @@ final class WhyWords
             MoveWhy::ChangedSinceHandover => 'It was handed over, and the plan was changed since: the record is of another plan.',
             MoveWhy::NothingLacks => 'Every post has its depth, its plumb readings and its cut in the book.',
             MoveWhy::PostsLack => '{count: # post lacks|# posts lack} a depth, a plumb reading or a cut in the book; the record says so.',
-            MoveWhy::BracesNotOff => 'That braces came off {count: # post|# posts} is not written down.',
-            MoveWhy::MembersNotUp => 'That {count: # piece of the frame is|# pieces of the frame are} up is not written down.',
+            MoveWhy::BracesNotOff => 'Not in the book yet: braces off {count: # post|# posts}.',
+            MoveWhy::MembersNotUp => 'Not in the book yet: {count: # piece|# pieces} of the frame put up.',
             MoveWhy::HalfAPourBreaks => 'A pour that stops half-way leaves a joint where the post breaks: fill to the top, plumb both '
                 .'faces, slope it off. '
                 .'Where bags do not reach, leave the surface rough and ask an engineer.',
