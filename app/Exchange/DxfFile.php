@@ -6,7 +6,7 @@ namespace App\Exchange;
 
 use Aequus\Frame\Frames;
 use Aequus\Logbook\Clear\ServiceLine;
-use Aequus\Measure\Unit;
+use Aequus\Measure\UnitSystem;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Posts\Post;
@@ -21,8 +21,6 @@ final class DxfFile
 {
     private const TEXT_HIGH = 150.0;
 
-    private const MM_IN_AN_INCH = 25.4;
-
     /** Layer and its colour by number: 1 red, 3 green, 4 cyan, 5 blue, 7 black or white, 8 grey. */
     private const LAYERS = ['POSTS' => 7, 'LABELS' => 7, 'GRID' => 8, 'SITE' => 3, 'SERVICES' => 1, 'NO_DIG' => 1, 'MEMBERS' => 4, 'FIXED' => 5];
 
@@ -35,7 +33,7 @@ final class DxfFile
 
     public static function write(SiteState $site): string
     {
-        $file = new self($site->plan->notation->unit === Unit::Millimetre ? 1.0 : self::MM_IN_AN_INCH);
+        $file = new self(UnitSystem::of($site->plan->notation->unit)->one);
         $file->head();
         $file->blocks($site);
         $file->add(0, 'SECTION', 2, 'ENTITIES');

@@ -6,6 +6,7 @@ namespace App\Exchange;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
+use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use App\Type\Say;
@@ -13,12 +14,10 @@ use App\Type\Say;
 /** Where each post stands, as a table: label, along, across, ground, and what part it is of; millimetres, or decimal feet where the job measures in feet. */
 final class PointsFile
 {
-    private const MM_IN_A_FOOT = 304.8;
-
     public static function write(SiteState $site): string
     {
         $isMetric = $site->plan->notation->unit === Unit::Millimetre;
-        $figure = fn (?Length $length): string => $length === null ? '' : ($isMetric ? (string) round($length->inMillimetres(), 3) : number_format($length->inMillimetres() / self::MM_IN_A_FOOT, 5, '.', ''));
+        $figure = fn (?Length $length): string => $length === null ? '' : ($isMetric ? (string) round($length->inMillimetres(), 3) : number_format($length->inMillimetres() / UnitSystem::of($site->plan->notation->unit)->far, 5, '.', ''));
         $unit = $isMetric ? 'mm' : 'ft';
         $lines = [[Say::text('files.label'), "x, {$unit}", "y, {$unit}", Say::text('files.ground', unit: $unit), Say::text('files.part')]];
         foreach ($site->plan->grid->posts as $post) {

@@ -6,6 +6,7 @@ namespace App\Exchange;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
+use Aequus\Measure\UnitSystem;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Terms\Point;
 use Aequus\Site\PlanInWorld;
@@ -28,8 +29,6 @@ final readonly class PointsRead
 
     private const UNITS = ['mm' => 1.0, 'cm' => 10.0, 'm' => 1000.0, 'ft' => 304.8, 'in' => 25.4];
 
-    private const MM_OF = [Unit::Millimetre->value => 1.0, Unit::Inch->value => 25.4];
-
     /** @var list<array{string, Point}> label and place on the plan */
     public array $points;
 
@@ -49,7 +48,7 @@ final readonly class PointsRead
     public function __construct(string $bytes, Unit $unit, ?PlanInWorld $world)
     {
         $lines = Csv::read($bytes);
-        [$columns, $sizes, $isHead] = self::head($lines[0] ?? [], self::MM_OF[$unit->value]);
+        [$columns, $sizes, $isHead] = self::head($lines[0] ?? [], UnitSystem::of($unit));
         $isWorld = isset($columns['east'], $columns['north']) && ! isset($columns['x'], $columns['y']);
         $points = $left = [];
         foreach (array_slice($lines, $isHead ? 1 : 0) as $cells) {
@@ -76,7 +75,7 @@ final readonly class PointsRead
      * @param  list<string>  $cells  of the first line
      * @return array{array<string, int>, array<string, float>, bool} columns, the size of their unit in mm, and whether the line is one of names
      */
-    private static function head(array $cells, float $usual): array
+    private static function head(array $cells, UnitSystem $usual): array
     {
         $columns = $sizes = [];
         foreach ($cells as $i => $cell) {
@@ -86,13 +85,13 @@ final readonly class PointsRead
                     $columns[$what] = $i;
                     $unit = array_values(array_intersect(array_slice($words, 1), array_keys(self::UNITS)))[0] ?? null;
                     // Coordinates of the world are metres, or feet, where nothing is said.
-                    $sizes[$what] = $unit !== null ? self::UNITS[$unit] : (in_array($what, ['east', 'north'], true) ? ($usual === 1.0 ? 1000.0 : 304.8) : $usual);
+                    $sizes[$what] = $unit !== null ? self::UNITS[$unit] : (in_array($what, ['east', 'north'], true) ? $usual->far : $usual->one);
                 }
             }
         }
 
         return isset($columns['x'], $columns['y']) || isset($columns['east'], $columns['north']) ? [$columns, $sizes, true]
-            : [['label' => 0, 'x' => 1, 'y' => 2], ['x' => $usual, 'y' => $usual], false];
+            : [['label' => 0, 'x' => 1, 'y' => 2], ['x' => $usual->one, 'y' => $usual->one], false];
     }
 
     /**

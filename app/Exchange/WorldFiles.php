@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use Aequus\Measure\Unit;
+use Aequus\Measure\UnitSystem;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Posts\Post;
@@ -20,8 +21,6 @@ final readonly class WorldFiles
     public const ORDERS = ['penzd' => true, 'pnezd' => true];
 
     public const SEPARATORS = ['comma' => ',', 'semicolon' => ';', 'tab' => "\t", 'space' => ' '];
-
-    private const MM_IN_A_FOOT = 304.8;
 
     private const CODE = 'POST';
 
@@ -146,6 +145,6 @@ final readonly class WorldFiles
 
     private function figure(float $millimetres): string
     {
-        return number_format($millimetres / ($this->isMetric ? 1000.0 : self::MM_IN_A_FOOT), 4, '.', '');
+        return number_format($millimetres / UnitSystem::of($this->site->plan->notation->unit)->far, 4, '.', '');
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Files;
 
 use Aequus\Measure\Length;
-use Aequus\Measure\Unit;
+use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Place\WorldPlace;
 use Aequus\Plan\Plan;
 use Aequus\Site\PlanInWorld;
@@ -16,19 +16,18 @@ final readonly class WorldPage
 {
     public const MOST_POINTS = 6;
 
-    private const MM_IN_A_FOOT = 304.8;
-
     public ?PlanInWorld $world;
 
     public string $unit;
 
-    private bool $isMetric;
+    /** Metres, or feet. */
+    private UnitSystem $system;
 
     public function __construct(private Plan $plan)
     {
         $this->world = $plan->world === null ? null : new PlanInWorld($plan, $plan->world);
-        $this->isMetric = $plan->notation->unit === Unit::Millimetre;
-        $this->unit = $this->isMetric ? 'm' : 'ft';
+        $this->system = UnitSystem::of($plan->notation->unit);
+        $this->unit = $this->system->farName;
     }
 
     /** @return list<array{int, string, string, string}> lines of the form: number, post, east, north */
@@ -79,6 +78,6 @@ final readonly class WorldPage
 
     private function figure(Length $length): string
     {
-        return rtrim(rtrim(number_format($length->inMillimetres() / ($this->isMetric ? 1000.0 : self::MM_IN_A_FOOT), 4, '.', ''), '0'), '.');
+        return rtrim(rtrim(number_format($length->inMillimetres() / $this->system->far, 4, '.', ''), '0'), '.');
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Requests\Plans;
 use Aequus\Adjust\Placement\PlacementRefused;
 use Aequus\Adjust\Placement\WorldFit;
 use Aequus\Measure\Length;
-use Aequus\Measure\Unit;
+use Aequus\Measure\UnitSystem;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Place\WorldPlace;
 use Aequus\Plan\Plan;
@@ -18,8 +18,6 @@ use Illuminate\Validation\ValidationException;
 /** Posts whose place in the world is known, and what else is said of it. */
 final class WorldRequest extends PlanChangeRequest
 {
-    private const MM_IN_A_FOOT = 304.8;
-
     /** Nobody’s grid of coordinates reaches further, mm. */
     private const FURTHEST = 1e11;
 
@@ -84,7 +82,7 @@ final class WorldRequest extends PlanChangeRequest
     private function metres(string $field, Plan $plan): ?Length
     {
         $figure = $this->decimal($field, Say::text('files.world_no_figure'));
-        $mm = $figure === null ? null : $figure * ($plan->notation->unit === Unit::Millimetre ? 1000.0 : self::MM_IN_A_FOOT);
+        $mm = $figure === null ? null : $figure * UnitSystem::of($plan->notation->unit)->far;
         if ($mm === null || abs($mm) > self::FURTHEST) {
             $this->refuse($field, Say::text('files.world_no_figure'));
 
