@@ -16,9 +16,13 @@ final readonly class FrameSheet
     /** @var list<MembersPage> each that something stands on */
     public array $frames;
 
+    /** Whether a job of this kind usually carries nothing, and nobody decided otherwise. */
+    public bool $isNoneUsual;
+
     public function __construct(private SiteState $site)
     {
         $first = new MembersPage($site, '', '');
+        $this->isNoneUsual = ! $first->isDecided && $first->rules->layers === [];
         $this->frames = array_values(array_filter(
             array_map(fn (string $on) => $on === '' ? $first : new MembersPage($site, '', '', $on), array_map(strval(...), array_keys($first->standsOn()))), fn (MembersPage $page) => $page->drawing !== null,
         ));

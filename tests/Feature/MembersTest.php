@@ -258,6 +258,9 @@ final class MembersTest extends FeatureTestCase
                 $this->members()->assertSee($usual === null ? 'Nothing usual stands' : 'Nothing is decided yet');
                 $this->boards();
                 if ($usual === null) {
+                    $text = PdfText::of((string) $this->get("/jobs/{$this->job->id}/cut/members.pdf")->getContent());
+                    $this->assertStringContainsString('Nothing usual stands', $text);
+                    $this->assertStringNotContainsString('needs two posts', $text);
                     $this->keep(['add' => 'beam'])->assertSessionHasNoErrors();
                     $this->members();
                     $this->boards();

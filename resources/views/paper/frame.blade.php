@@ -19,18 +19,18 @@ td, th { padding: 1mm 2mm 1mm 0; border-bottom: .1mm solid #8a8f88; vertical-ali
 @foreach ($sheet->drawings($page) as [$view, $drawing])
 <div class="view"><h2>{{ $say('frame.sheet_view', view: $view) }}</h2><img src="{{ $sheet->image($drawing) }}" alt=""></div>
 @endforeach
-<h2>{{ $say('frame.layers') }}</h2>
+<div class="view"><h2>{{ $say('frame.layers') }}</h2>
 <table><tr><th>{{ $say('frame.layer') }}</th><th>{{ $say('frame.section') }}</th>
     <th>{{ $say('frame.pieces') }}</th><th>{{ $say('frame.relied_on') }}</th></tr>
 @foreach ($page->rows() as $row)<tr><td>{{ $row->name() }}</td><td>{{ $say('frame.sides', one: $row->layer->thick, other: $row->layer->deep) }}</td>
     <td>@foreach ($row->lengths() as [$count, $length])<div>{{ $say('frame.of_each', count: $count, length: $length) }}</div>@endforeach</td>
     <td>{{ $row->layer->reliedOn === '' ? $say('frame.unchecked') : $row->layer->reliedOn }}</td></tr>@endforeach</table>
-<p>{{ $say('frame.not_checked') }}</p>
+<p>{{ $say('frame.not_checked') }}</p></div>
 @foreach ($page->marks() as [$what, $faces, $layer])<h2>{{ $what }}</h2>
 <p>@foreach ($faces as $number => $face){{ $say('frame.mark_of', number: $number, face: $face) }} @endforeach</p>@endforeach
 @foreach ($page->minded() as $minded)<p>{{ $minded }}</p>@endforeach
 </div>
-@empty<h1>{{ $say('frame.title') }}</h1><p>{{ $say('frame.no_line') }}</p>
+@empty<h1>{{ $say('frame.title') }}</h1><p>{{ $sheet->isNoneUsual ? $say('frame.none_usual') : $say('frame.no_line') }}</p>
 @endforelse
 </body>
 </html>
