@@ -137,6 +137,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/set', [SetController::class, 'show'])->name('set');
         Route::get('/set/tops', [SetController::class, 'tops'])->name('set.tops');
         Route::get('/set/stop', [SetController::class, 'stop'])->name('set.stop');
+        Route::get('/set/start', [SetController::class, 'start'])->name('set.start');
         Route::get('/set/walk/{what}', [SetController::class, 'walk'])->name('set.walk');
         Route::get('/set/{label}', [SetController::class, 'post'])->name('set.post');
 

@@ -72,7 +72,7 @@ final readonly class ComparePage
         $this->page = new DaysPage($site, $job, $weather);
         $this->answer = $this->page->answer();
         $this->forecast = $this->page->forecast;
-        $this->years = array_map(fn (int $year) => $weather->year($year, $site->today, DaysPage::KNOWN, $job->place), range(1, self::YEARS));
+        $this->years = array_map(fn (int $year) => $weather->year($year, $site->today, JobClock::KNOWN, $job->place), range(1, self::YEARS));
         [$carried, $dug] = Choice::weights($site->plan, $site->footing->work($site->walk()));
         $this->now = new Choice($site->plan->holding->ofJob ?? Hold::Concrete, true, (new JobNeeds($site))->bill(), $carried, $dug);
         $this->refusal = $this->refused();
@@ -86,10 +86,10 @@ final readonly class ComparePage
     private function refused(): string
     {
         $isDay = $this->from === '' || (DateTimeImmutable::createFromFormat('!Y-m-d', $this->from) ?: null)?->format('Y-m-d') === $this->from;
-        $isKnown = $isDay && ($this->from === '' || ($this->from >= $this->site->today && $this->from < $this->forecast->date(DaysPage::KNOWN)));
+        $isKnown = $isDay && ($this->from === '' || ($this->from >= $this->site->today && $this->from < $this->forecast->date(JobClock::KNOWN)));
 
         return match (true) {
-            ! $isKnown => Say::text('days.vary_no_day', days: DaysPage::KNOWN),
+            ! $isKnown => Say::text('days.vary_no_day', days: JobClock::KNOWN),
             $this->people !== '' && (! ctype_digit($this->people) || (int) $this->people < 1 || (int) $this->people > self::MOST_PEOPLE) => Say::text('frame.a_number', least: 1, most: self::MOST_PEOPLE),
             default => '',
         };
@@ -191,7 +191,7 @@ final readonly class ComparePage
 
         return match (true) {
             $days->toDo->held !== null => Say::text('days.vary_held', task: TaskWords::of($days->toDo->held)),
-            $days->finished === null => Say::text('days.vary_beyond', task: $days->beyond === null ? '' : TaskWords::of($days->beyond), days: DaysPage::KNOWN),
+            $days->finished === null => Say::text('days.vary_beyond', task: $days->beyond === null ? '' : TaskWords::of($days->beyond), days: JobClock::KNOWN),
             default => $this->page->moment($days->finished),
         };
     }

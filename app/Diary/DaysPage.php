@@ -7,18 +7,14 @@ namespace App\Diary;
 use Aequus\Days\Forecast;
 use Aequus\Days\Hands;
 use Aequus\Days\Light;
-use Aequus\Days\OnEarth;
 use Aequus\Days\Sun;
 use Aequus\Days\Task;
 use Aequus\Days\WeatherHold;
 use Aequus\Days\WeatherHour;
-use Aequus\Days\WorkCalendar;
 use Aequus\Diary\Chance;
 use Aequus\Diary\JobDays;
 use Aequus\Diary\JobToDo;
-use Aequus\Diary\LoggedRates;
 use Aequus\Diary\ToDo;
-use Aequus\Diary\ToldWeather;
 use Aequus\Measure\Temperature;
 use Aequus\Measure\WeatherNotation;
 use Aequus\Plan\Posts\Post;
@@ -31,15 +27,10 @@ use App\Type\ClockTime;
 use App\Type\DayName;
 use App\Type\Say;
 use App\World\WeatherStation;
-use DateTimeImmutable;
-use DateTimeZone;
 
 /** A job as days: what is left, when it can be done, what it waits for, and what the weather does to it. */
 final readonly class DaysPage
 {
-    /** Days of which weather is asked for. */
-    public const KNOWN = 21;
-
     /** Made-up years that are tried, and days of each. */
     private const YEARS = 200;
 
@@ -57,20 +48,9 @@ final readonly class DaysPage
     /** How sure that is; null where nobody asked. */
     public ?Chance $chance;
 
-    /** How fast people are, and whether the log told. */
-    public LoggedRates $logged;
-
-    public ToldWeather $told;
+    public JobClock $clock;
 
     public Waits $waits;
-
-    /** Of the day, now. */
-    public int $minute;
-
-    /** As the station has it. */
-    public Forecast $station;
-
-    private DateTimeZone $zone;
 
     private WeatherNotation $sky;
 
@@ -78,36 +58,16 @@ final readonly class DaysPage
 
     public function __construct(private SiteState $site, Job $job, WeatherStation $weather, bool $isChanceAsked = false)
     {
-        $this->zone = new DateTimeZone($job->zone);
         $this->sky = new WeatherNotation($site->plan->notation->unit);
         $this->unit = new RateUnit($site->plan->notation->unit);
-        $hands = self::withOffset($site->plan->hands ?? self::usual(), $site->today, $this->zone);
-        $this->logged = new LoggedRates($site, $hands->rates, $this->zone);
-        $this->told = new ToldWeather($site->log);
-        $this->hands = $hands->atRates($this->logged->rates())->heldBy($hands->holds->foretold());
-        $this->station = $weather->forecast($site->today, self::KNOWN, $job->place);
-        $this->forecast = $this->told->over($this->station);
-        $now = $site->now->setTimezone($this->zone);
-        $this->minute = $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
-        $this->days = JobDays::soonest($toDo = new JobToDo($site, $this->zone, $this->sinceTheFill($weather, $job)), $this->hands, $this->forecast, $minute);
+        $this->clock = $clock = new JobClock($site, $job, $weather);
+        [$this->hands, $this->forecast] = [$clock->hands, $clock->forecast];
+        $since = $clock->since(JobToDo::filledOn($site, $clock->zone));
+        $this->days = JobDays::soonest($toDo = new JobToDo($site, $clock->zone, $since), $this->hands, $this->forecast, $clock->minute);
         $this->waits = new Waits($site, $this->days);
-        $this->chance = ! $isChanceAsked || $toDo->held !== null || $toDo->all === [] ? null
-            : new Chance($toDo, $this->days->hands->heldBy($hands->holds), array_map(fn (int $year) => $this->told->over($weather->year($year, $site->today, self::LONGEST, $job->place)), range(1, self::YEARS)), $minute, $this->logged->of);
-    }
-
-    /** The weather from the oldest fill that still sets on; null where it lies too far back. */
-    private function sinceTheFill(WeatherStation $weather, Job $job): ?Forecast
-    {
-        $from = JobToDo::filledOn($this->site, $this->zone);
-        $ago = (int) (new DateTimeImmutable($from))->diff(new DateTimeImmutable($this->site->today))->days;
-
-        return $ago > self::KNOWN ? null : $this->told->over($weather->forecast($from, $ago + self::KNOWN, $job->place));
-    }
-
-    /** Two people, half past seven to five, Saturdays and Sundays off. */
-    public static function usual(): Hands
-    {
-        return new Hands(2, 450, 1020, new WorkCalendar);
+        $certain = $this->days->hands->heldBy(($site->plan->hands ?? JobClock::usual())->holds);
+        $years = fn (): array => array_map(fn (int $year) => $clock->told->over($weather->year($year, $site->today, self::LONGEST, $job->place)), range(1, self::YEARS));
+        $this->chance = ! $isChanceAsked || $toDo->held !== null || $toDo->all === [] ? null : new Chance($toDo, $certain, $years(), $clock->minute, $clock->logged->of);
     }
 
     /** Whether there is anything to show: work that is left, or something that holds it. */
@@ -126,7 +86,7 @@ final readonly class DaysPage
             $toDo->held !== null => Say::text('days.not_before', task: TaskWords::of($toDo->held), posts: array_map(fn (Post $post) => $post->label, $toDo->heldBy)),
             $this->days->toDo->all === [] => Say::text('days.all_done'),
             $this->days->finished !== null => Say::text('days.finished', day: $this->day(intdiv($this->days->finished, 1440)), time: ClockTime::of($this->days->finished)),
-            default => Say::text('days.beyond', task: $this->days->beyond === null ? '' : TaskWords::of($this->days->beyond), days: self::KNOWN),
+            default => Say::text('days.beyond', task: $this->days->beyond === null ? '' : TaskWords::of($this->days->beyond), days: JobClock::KNOWN),
         };
     }
 
@@ -161,7 +121,7 @@ final readonly class DaysPage
     {
         $last = max([0, ...array_map(fn (array $done) => intdiv($done[count($done) - 1]->ends() - 1, 1440), $this->days->planned)]);
 
-        return range(0, min(self::KNOWN - 1, max(self::LEAST_SHOWN, $last)));
+        return range(0, min(JobClock::KNOWN - 1, max(self::LEAST_SHOWN, $last)));
     }
 
     public function day(int $day): string
@@ -184,6 +144,17 @@ final readonly class DaysPage
     public function degrees(float $celsius): string
     {
         return Temperature::celsius($celsius)->write($this->site->plan->notation->unit);
+    }
+
+    /** Rain in an hour, in the job’s own units. */
+    public function rain(float $mm): string
+    {
+        return $this->sky->rain($mm);
+    }
+
+    public function gust(float $speed): string
+    {
+        return $this->sky->gust($speed);
     }
 
     /** Rain, gusts and thunder of a day, in words; empty where it is dry and still. */
@@ -279,19 +250,12 @@ final readonly class DaysPage
     {
         return array_map(fn (ToDo $one) => [
             TaskWords::of($one->task), Say::text("days.left_{$one->task->value}", count: $one->pieces),
-            $this->unit->said($one->task, $this->hands->rates[$one->task->value]), $this->logged->of[$one->task->value]->isLearned ? Say::text('days.by_the_log') : '',
+            $this->unit->said($one->task, $this->hands->rates[$one->task->value]), $this->clock->logged->of[$one->task->value]->isLearned ? Say::text('days.by_the_log') : '',
         ], $this->days->toDo->all);
     }
 
     public function moment(int $moment): string
     {
         return $this->day(intdiv($moment, 1440)).' '.ClockTime::of($moment);
-    }
-
-    private static function withOffset(Hands $hands, string $today, DateTimeZone $zone): Hands
-    {
-        $place = $hands->place;
-
-        return $place === null ? $hands : $hands->at(new OnEarth($place->latitude, $place->longitude, intdiv($zone->getOffset(new DateTimeImmutable("{$today} 12:00", $zone)), 60)));
     }
 }

@@ -53,8 +53,8 @@ final readonly class Progress
         $site = SiteState::derive($this->site->plan, $before, $this->site->today, null, $this->site->now);
         $hands = $this->page->hands->atRates((new LoggedRates($site, $this->site->plan->hands->rates ?? [], $this->zone))->rates());
         $told = new ToldWeather($site->log);
-        $morning = JobDays::soonest(new JobToDo($site, $this->zone), $hands, $told->over($this->page->station), $hands->from);
+        $morning = JobDays::soonest(new JobToDo($site, $this->zone), $hands, $told->over($this->page->clock->station), $hands->from);
 
-        return new Moved($morning, $this->page->days, $told->days == $this->page->told->days, max(0, $this->page->minute - $hands->from));
+        return new Moved($morning, $this->page->days, $told->days == $this->page->clock->told->days, max(0, $this->page->clock->minute - $hands->from));
     }
 }

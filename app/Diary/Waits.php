@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Diary;
 
+use Aequus\Days\CureWait;
 use Aequus\Days\Task;
+use Aequus\Diary\Call;
+use Aequus\Diary\CallFor;
+use Aequus\Diary\Calls;
 use Aequus\Diary\JobDays;
 use Aequus\Diary\ToDo;
 use Aequus\Logbook\Diary\Awaited;
 use Aequus\Logbook\Diary\AwaitedState;
+use Aequus\Measure\Temperature;
 use Aequus\Site\SiteState;
 use Aequus\Words\Diary\TaskWords;
 use Aequus\Words\Names;
@@ -37,8 +42,17 @@ final readonly class Waits
             ...$this->hire(),
             ...($notice === null ? [] : [Say::text('days.wait_marks', day: DayName::of($notice))]),
             ...$this->meanwhile(),
-            ...($wait === null ? [] : [Say::text('days.wait_cure', from: $this->moment($wait[0]), to: $this->moment($wait[1]), hours: (string) round($this->days->cure))]),
+            ...($wait === null ? [] : [Say::text('days.wait_cure', from: $this->moment($wait[0]), to: $this->moment($wait[1]), hours: (string) round($this->days->cure), degrees: Temperature::celsius(CureWait::AT)->write($this->site->plan->notation->unit))]),
         ];
+    }
+
+    /** @return list<string> whom to call, and what for, in words */
+    public function calls(): array
+    {
+        return array_map(fn (Call $call) => Say::text(
+            $call->for === CallFor::ADay && $call->from === null ? 'days.call_a_day_open' : "days.call_{$call->for->value}",
+            thing: ucfirst(Names::of($call->of->thing)), day: DayName::of($call->of->until ?? $call->of->day), from: $call->from === null ? '' : $this->moment($call->from),
+        ), (new Calls($this->days, $this->site->today))->all);
     }
 
     /** @return list<CalendarEvent> each with an id of its own that stays when it moves */
@@ -68,7 +82,7 @@ final readonly class Waits
         $all = $this->days->toDo->all;
         $first = $this->days->toDo->held ?? Task::Dig;
         $isWaiting = $this->days->toDo->asksForMarks || $this->notice() !== null || $this->days->toDo->outstanding->open !== [];
-        $before = $isWaiting ? array_filter($all, fn (ToDo $one) => $one->task->comesBefore($first)) : [];
+        $before = $isWaiting ? array_filter($all, fn (ToDo $one) => $this->days->toDo->comesBefore($one->task, $first)) : [];
         $frame = array_values(array_filter($all, fn (ToDo $one) => $one->task === Task::BuildFrame))[0] ?? null;
         $tasks = [
             ...array_values(array_map(fn (ToDo $one) => TaskWords::of($one->task).', '.Say::text("days.left_{$one->task->value}", count: $one->pieces), $before)),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Aequus\Guide\Move\Move;
+use Aequus\Logbook\EntryKind;
 use App\Models\Job;
 
 /** Addresses that stand in every row of a list: worked out once, filled in for each. */
@@ -26,5 +28,15 @@ final class Links
         $known = self::$known["{$route} {$job->id}"] ??= route($route, $job);
 
         return "{$known}?{$for}=".rawurlencode((string) $value);
+    }
+
+    /** Where a move is written down. */
+    public static function move(Job $job, Move $move): string
+    {
+        return route(match ($move->asks) {
+            EntryKind::Awaited => 'days',
+            EntryKind::MembersUp => 'cut.members',
+            default => $move->phase->value,
+        }, $job);
     }
 }

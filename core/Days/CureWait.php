@@ -7,7 +7,8 @@ namespace Aequus\Days;
 /** How long concrete waits in the weather that comes: until its maturity (degrees above the datum × hours, Nurse and Saul, as in ASTM C1074) is that of so many hours at 20 °C. */
 final readonly class CureWait
 {
-    private const AT = 20.0;
+    /** °C at which its hours are counted. */
+    public const AT = 20.0;
 
     /** Minutes in which the temperature is taken as that of the middle. */
     private const STEP = 15;
@@ -26,12 +27,13 @@ final readonly class CureWait
      * @param  float  $hours  at 20 °C
      * @param  float  $datum  °C, below which nothing ripens
      * @param  float  $kept  by how much blankets or a box keep it warmer, °C
+     * @param  int  $until  it is looked at no longer than that
      */
-    public function __construct(Forecast $forecast, int $start, float $hours, float $datum = 0.0, float $kept = 0.0)
+    public function __construct(Forecast $forecast, int $start, float $hours, float $datum = 0.0, float $kept = 0.0, int $until = PHP_INT_MAX)
     {
         $this->needed = (self::AT - $datum) * $hours;
         [$maturity, $ends] = [0.0, $this->needed <= 0.0 ? (float) $start : null];
-        for ($at = $start; $ends === null && $forecast->knows($at) && $forecast->knows($at + self::STEP); $at += self::STEP) {
+        for ($at = $start; $ends === null && $forecast->knows($at) && $forecast->knows($at + self::STEP) && $at + self::STEP <= $until; $at += self::STEP) {
             $gained = max(0.0, $forecast->temperature($at + self::STEP / 2) + $kept - $datum) * self::STEP / 60;
             if ($gained > 0.0 && $maturity + $gained >= $this->needed) {
                 $ends = $at + self::STEP * ($this->needed - $maturity) / $gained;

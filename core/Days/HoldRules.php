@@ -39,7 +39,7 @@ final readonly class HoldRules
     }
 
     /** By how much colder than foretold it may come at a moment, °C. */
-    private function doubt(int $moment): float
+    public function doubt(int $moment): float
     {
         return $this->isForecast ? min(self::MOST_DOUBT, self::DOUBT * (1 + intdiv($moment, self::DAY))) : 0.0;
     }

@@ -12,8 +12,8 @@ enum Task: string
     case Dig = 'dig';
     case SetPosts = 'set';
     case Fill = 'fill';
-    case TakeBracesOff = 'strip';
     case CutTops = 'cut';
+    case TakeBracesOff = 'strip';
     case BuildFrame = 'frame';
 
     /** Of one person in an hour, where nobody said and no log tells: stakes, rods, metres of hole, posts, bags, braced posts, tops, pieces. */
@@ -31,9 +31,13 @@ enum Task: string
         };
     }
 
-    public function comesBefore(self $other): bool
+    /**
+     * @param  bool  $isOnPiers  then a pier is poured, and hard, before anything stands on it
+     * @return list<self> as they follow each other
+     */
+    public static function inOrder(bool $isOnPiers): array
     {
-        return array_search($this, self::cases(), true) < array_search($other, self::cases(), true);
+        return $isOnPiers ? [self::Stake, self::ReadGround, self::Dig, self::Fill, self::SetPosts, self::CutTops, self::TakeBracesOff, self::BuildFrame] : self::cases();
     }
 
     public function kind(bool $isPoured): WorkKind

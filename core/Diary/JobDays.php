@@ -42,7 +42,7 @@ final readonly class JobDays
     /**
      * @param  int  $now  minutes from the forecast’s first midnight
      */
-    public function __construct(public JobToDo $toDo, public Hands $hands, public Forecast $forecast, int $now)
+    public function __construct(public JobToDo $toDo, public Hands $hands, public Forecast $forecast, public int $now)
     {
         $this->cure = $toDo->cure;
         $planned = [];

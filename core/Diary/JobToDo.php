@@ -7,12 +7,11 @@ namespace Aequus\Diary;
 use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Clear\Conflict;
 use Aequus\Clear\NoticePeriod;
-use Aequus\Days\CureWait;
 use Aequus\Days\Forecast;
 use Aequus\Days\Task;
 use Aequus\Days\WorkCalendar;
+use Aequus\Footing\Holes\FillWork;
 use Aequus\Footing\Holes\HoleWork;
-use Aequus\Footing\Materials\Bag;
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\Frames;
 use Aequus\Logbook\Book\DecisionAbout;
@@ -24,6 +23,7 @@ use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Set\SetClock;
 use Aequus\Site\Outstanding;
+use Aequus\Site\Ripening;
 use Aequus\Site\SiteState;
 use DateTimeZone;
 
@@ -49,6 +49,9 @@ final readonly class JobToDo
     public ?Awaited $waitsFor;
 
     public Outstanding $outstanding;
+
+    /** @var list<Task> in which work is done */
+    private array $order;
 
     /** Whether holes are still to be dug and nobody asked for utility marks. */
     public bool $asksForMarks;
@@ -77,23 +80,46 @@ final readonly class JobToDo
         $this->cure = max([0, ...array_map(fn (Post $post) => SetClock::usualMinutes($site->plan->holdOf($post->id), $site->customs()), $posts)]) / 60;
         $frame = array_sum(array_map(fn (FrameOnPosts $one) => count($one->pieces) - count($one->up()), Frames::decided($site->plan, $site->log)->all));
         $isOnPiers = $site->plan->holding?->ofJob === Hold::Pier;
+        $this->order = Task::inOrder($isOnPiers);
         $set = $this->counted(Task::SetPosts, array_filter($posts, fn (Post $post) => ! $isSet($post)), $isOnPiers ? $this->hardAt($poured, $zone) : null);
-        $fill = new ToDo(Task::Fill, $this->fill($unfilled, $work), count($unfilled));
+        $fill = new ToDo(Task::Fill, (new FillWork($site->plan, $work))->of($unfilled), count($unfilled));
         $strip = $isOnPiers ? 0 : count([...$poured, ...($this->isPoured ? $unfilled : [])]);
         $this->outstanding = new Outstanding($site);
         [$held, $heldBy] = $this->unsettled();
         $waitsFor = $this->undated($held);
         [$this->held, $this->heldBy, $this->waitsFor] = $waitsFor === null ? [$held, $heldBy, null] : [$waitsFor->thing->holds(), [], $waitsFor];
         $left = array_values(array_filter(array_map($this->asBooked(...), [
-            $this->counted(Task::Stake, array_filter($posts, fn (Post $post) => ! $isSet($post) && ! $site->square->holds() && $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within)),
+            $this->counted(Task::Stake, $this->unproved(array_filter($posts, fn (Post $post) => ! $isSet($post)))),
             $this->counted(Task::ReadGround, array_filter($posts, fn (Post $post) => ! isset($site->level->ground[$post]) && $site->footing->asDug($post) === null && ! $isSet($post))),
             new ToDo(Task::Dig, $this->metres($undug, $work), count($undug), $this->digFrom()),
-            // A pier is poured, and hard, before anything stands on it.
-            ...($isOnPiers ? [$fill, $set] : [$set, $fill]), new ToDo(Task::TakeBracesOff, (float) $strip, $strip, $this->hardAt($poured, $zone)),
+            ...($isOnPiers ? [$fill, $set] : [$set, $fill]),
             $this->counted(Task::CutTops, array_filter($posts, fn (Post $post) => $site->plan->tops !== null && ! isset($site->log->newest(PostCut::class)[$post]) && ! $this->isCutFirst()), $this->hardAt($poured, $zone)),
+            new ToDo(Task::TakeBracesOff, (float) $strip, $strip, $this->hardAt($poured, $zone)),
             new ToDo(Task::BuildFrame, (float) $frame, (int) $frame, $this->hardAt($poured, $zone)),
-        ]), fn (ToDo $one) => $one->pieces > 0 && ($this->held === null || $one->task->comesBefore($this->held))));
+        ]), fn (ToDo $one) => $one->pieces > 0 && ($this->held === null || $this->comesBefore($one->task, $this->held))));
         $this->all = $this->isOver($left) ? [] : $left;
+    }
+
+    public function comesBefore(Task $one, Task $other): bool
+    {
+        return array_search($one, $this->order, true) < array_search($other, $this->order, true);
+    }
+
+    /**
+     * Stakes that are not proved: those that are out or not told, all of them where only the proof is missing, or readings contradict each other.
+     *
+     * @param  array<Post>  $standing  stakes that no post stands on yet
+     * @return array<Post>
+     */
+    private function unproved(array $standing): array
+    {
+        $site = $this->site;
+        if ($site->square->holds() || $site->decided(DecisionAbout::AcceptOutline) !== null) {
+            return [];
+        }
+        $open = array_filter($standing, fn (Post $post) => $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within);
+
+        return $open === [] ? $standing : $open;
     }
 
     /**
@@ -115,8 +141,8 @@ final readonly class JobToDo
     /** What holds the first work for which nobody named a day; null where posts hold an earlier one, or the same. */
     private function undated(?Task $held): ?Awaited
     {
-        foreach (Task::cases() as $task) {
-            if ($held !== null && ! $task->comesBefore($held)) {
+        foreach ($this->order as $task) {
+            if ($held !== null && ! $this->comesBefore($task, $held)) {
                 return null;
             }
             $first = $this->outstanding->before($task, $this->site->today)[0] ?? null;
@@ -179,23 +205,6 @@ final readonly class JobToDo
     }
 
     /**
-     * Bags where it is poured, holes where it is tamped.
-     *
-     * @param  list<Post>  $posts
-     * @param  array<string, HoleWork>  $work
-     */
-    private function fill(array $posts, array $work): float
-    {
-        if (! $this->isPoured) {
-            return (float) count($posts);
-        }
-        $bags = array_map(fn (HoleWork $hole) => $hole->concrete / Bag::ofPlan($this->site->plan)->yield, array_values($work));
-        $usual = $bags === [] ? 5.0 : array_sum($bags) / count($bags);
-
-        return array_sum(array_map(fn (Post $post) => isset($work[$post->label]) ? $work[$post->label]->concrete / Bag::ofPlan($this->site->plan)->yield : $usual, $posts));
-    }
-
-    /**
      * When the last of what is poured already may be loaded, as its clock has it.
      *
      * @param  list<Post>  $poured
@@ -204,25 +213,11 @@ final readonly class JobToDo
     {
         $last = null;
         foreach ($poured as $post) {
-            $off = max($this->site->clock($post)->off?->setTimezone($zone)->format('Y-m-d\TH:i'), $this->ripeAt($post, $zone));
             // Filled so cold that its clock stands still, and nobody knows the weather since: no day can be named.
-            $last = max($last, $off ?? self::NEVER);
+            $last = max($last, (new Ripening($this->site, $post, $this->since, $zone))->off ?? self::NEVER);
         }
 
         return $last;
-    }
-
-    /** When it is ripe by the warmth that came and comes, nights counted; null where nobody knows the weather. */
-    private function ripeAt(Post $post, DateTimeZone $zone): ?string
-    {
-        $done = $this->site->filling($post)->at(FillStep::Done)?->setTimezone($zone)->format('Y-m-d\TH:i');
-        if ($this->since === null || $done === null) {
-            return null;
-        }
-        $hours = SetClock::usualMinutes($this->site->plan->holdOf($post->id), $this->site->customs()) / 60;
-        $ends = (new CureWait($this->since, $this->since->moment($done), $hours, $this->site->customs()->cureDatum->celsius, $this->site->plan->hands->holds->kept ?? 0.0))->ends;
-
-        return $this->since->clock($ends === null ? $this->since->end() : (int) ceil($ends));
     }
 
     /** The day of the oldest fill whose braces are still on, local as YYYY-MM-DD; today where there is none. */

@@ -69,7 +69,7 @@ final readonly class Moved
         $less = $more = false;
         foreach ($of($before) as $task => $amount) {
             // What was held in the morning, and all that follows it, was left out: it is no more now than it was.
-            if ($before->held !== null && ! Task::from($task)->comesBefore($before->held)) {
+            if ($before->held !== null && ! $before->comesBefore(Task::from($task), $before->held)) {
                 continue;
             }
             $is = $of($now)[$task];

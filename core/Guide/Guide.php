@@ -9,6 +9,7 @@ use Aequus\Guide\Clear\AskForMarks;
 use Aequus\Guide\Clear\KeepClearOfServices;
 use Aequus\Guide\Clear\WaitForMarks;
 use Aequus\Guide\Clear\WaitForOthers;
+use Aequus\Guide\Cut\BuildFrame;
 use Aequus\Guide\Cut\CutBeforeStanding;
 use Aequus\Guide\Cut\CutPosts;
 use Aequus\Guide\Cut\DecideTops;
@@ -32,11 +33,13 @@ use Aequus\Guide\Plan\KeepToTheSite;
 use Aequus\Guide\Set\FillPosts;
 use Aequus\Guide\Set\KeepFaceInItsBand;
 use Aequus\Guide\Set\KeepTopInItsBand;
+use Aequus\Guide\Set\LeavePiersAlone;
 use Aequus\Guide\Set\PullTops;
 use Aequus\Guide\Set\ReadPlumb;
 use Aequus\Guide\Set\SeeToThePour;
 use Aequus\Guide\Set\SetPosts;
 use Aequus\Guide\Set\SettleFoot;
+use Aequus\Guide\Set\TakeBracesOff;
 use Aequus\Guide\Square\ConfirmFarReadings;
 use Aequus\Guide\Square\PullTapes;
 use Aequus\Guide\Square\ReadAgain;
@@ -87,12 +90,15 @@ final class Guide
             new WaitForOthers(Task::Fill),
             new SeeToThePour,
             new FillPosts,
+            new LeavePiersAlone,
             new DecideTops,
             new MeasureTops,
             new FaceShortPosts,
             new MeasureOnceMore,
             new CutPosts,
+            new TakeBracesOff,
             new WaitForOthers(Task::BuildFrame),
+            new BuildFrame,
             new HandOver,
         ];
     }

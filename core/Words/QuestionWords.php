@@ -62,6 +62,7 @@ final readonly class QuestionWords
             QuestionAbout::MovedAfterSet => 'A post is written down as set there: its stake would have to be gone.',
             QuestionAbout::DugAfterFilled => 'This hole is written down as filled: nobody can measure down to its bottom now.',
             QuestionAbout::FilledAlready => 'This hole is written down as filled already.',
+            QuestionAbout::SetOnFreshPier => 'Its pier is not written down as poured and hard: a post on it loosens what holds the base.',
             QuestionAbout::SetBeforeDug => 'No hole is written down for this post: it would have to be dug first.',
             QuestionAbout::FilledBeforeDug => 'No hole is written down for this post: it would have to be dug, and the post set, first.',
             QuestionAbout::FilledBeforeSet => 'No post is written down as set in this hole: it would have to stand, braced, first.',

@@ -41,7 +41,7 @@ final class PostOnAPhoneTest extends BrowserTestCase
 
     public function test_everything_a_thumb_must_hit_is_large_enough(): void
     {
-        foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop', '/jobs/3/footing/dig', '/jobs/3/round/rods'] as $page) {
+        foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop', '/jobs/3/set/start', '/jobs/3/footing/dig', '/jobs/3/round/rods'] as $page) {
             $this->visit($page);
             $this->find('main');
             $small = $this->chromium->driver->executeScript(<<<'JS'
@@ -288,7 +288,7 @@ final class PostOnAPhoneTest extends BrowserTestCase
 
     public function test_words_in_the_yard_stand_out_seven_to_one(): void
     {
-        foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop', '/jobs/3/footing/dig'] as $page) {
+        foreach (['/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/stop', '/jobs/3/set/start', '/jobs/3/footing/dig'] as $page) {
             $this->visit($page);
             $this->find('main');
             $this->chromium->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));

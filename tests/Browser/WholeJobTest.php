@@ -250,7 +250,13 @@ final class WholeJobTest extends BrowserTestCase
 
     private function handOver(): void
     {
+        foreach (['A1', 'B1', 'A2', 'B2'] as $label) {
+            $this->visit("/jobs/1/set/{$label}");
+            $this->assertSees("Take the braces off {$label}", '.move');
+            $this->press('#entry [name=step][value=stripped]');
+        }
         $this->chromium->resize(1280, 800);
+        $this->visit('/jobs/1/set');
         $this->press('.move .button');
         $this->assertSees('Plan against what was measured');
         $this->assertSees('A steel shoe makes it good.', '.record-table');

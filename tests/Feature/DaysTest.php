@@ -15,9 +15,11 @@ use Aequus\Diary\JobDays;
 use Aequus\Diary\JobToDo;
 use Aequus\Diary\ToDo;
 use Aequus\Fact\Fact;
+use Aequus\Guide\Cut\BuildFrame;
 use Aequus\Guide\Handover\HandOver;
 use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\MoveWhy;
+use Aequus\Guide\Set\TakeBracesOff;
 use Aequus\Logbook\Book\HandedOver;
 use Aequus\Logbook\Book\Strike;
 use Aequus\Logbook\Clear\NoticeAsked;
@@ -62,7 +64,7 @@ final class DaysTest extends DaysTestCase
         $job = $this->level($this->plan());
         $toDo = $this->toDo($job);
         $this->assertSame(
-            ['stake' => 6, 'dig' => 6, 'set' => 6, 'fill' => 6, 'strip' => 6, 'cut' => 6, 'frame' => 18], array_combine(array_map(fn (ToDo $one) => $one->task->value, $toDo->all), array_map(fn (ToDo $one) => $one->pieces, $toDo->all)),
+            ['stake' => 6, 'dig' => 6, 'set' => 6, 'fill' => 6, 'cut' => 6, 'strip' => 6, 'frame' => 18], array_combine(array_map(fn (ToDo $one) => $one->task->value, $toDo->all), array_map(fn (ToDo $one) => $one->pieces, $toDo->all)),
         );
         $this->assertEqualsWithDelta([4.8, 24.0], [$this->of($toDo, Task::Dig)->amount, $toDo->cure], 1e-9);
         $days = $this->days($job);
@@ -75,7 +77,7 @@ final class DaysTest extends DaysTestCase
         $fill = $clock(Task::Fill);
         $this->assertSame(['2026-05-05T07:30', 2], [$fill[0][0], count($fill)]);
         // 24 hours at 20 °C are 32 at an average of 15: not before Wednesday evening, so on Thursday.
-        $this->assertSame('2026-05-07T07:30', $clock(Task::TakeBracesOff)[0][0]);
+        $this->assertSame('2026-05-07T07:30', $clock(Task::CutTops)[0][0]);
         $this->assertNull($days->beyond);
         $this->page($job)->assertDontSeeText('Utility marks');
         // Dug, set and filled, what is left is what comes after; braces come off when the clock of the last says so.
@@ -84,8 +86,8 @@ final class DaysTest extends DaysTestCase
         $this->assertNotContains(Task::Dig, array_map(fn (ToDo $one) => $one->task, $this->toDo($job)->all));
         $this->write($job, $this->user, ...array_map(fn ($post) => new PostSet($post->id), $plan->grid->posts), ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 20.0), $plan->grid->posts));
         $left = $this->toDo($job);
-        $this->assertSame([Task::TakeBracesOff, Task::CutTops, Task::BuildFrame], array_map(fn (ToDo $one) => $one->task, $left->all));
-        $this->assertSame('2026-05-05T07:00', $this->of($left, Task::TakeBracesOff)->notBefore);
+        $this->assertSame([Task::CutTops, Task::TakeBracesOff, Task::BuildFrame], array_map(fn (ToDo $one) => $one->task, $left->all));
+        $this->assertSame('2026-05-05T07:00', $this->of($left, Task::CutTops)->notBefore);
         $this->get("/jobs/{$job->id}/days")->assertSeeText('Braces off')->assertDontSee('<b>Set and plumb</b>', false);
     }
 
@@ -115,7 +117,7 @@ final class DaysTest extends DaysTestCase
         [$from, $to] = $days->wait ?? $this->fail();
         $this->assertSame($days->planned['set'][0]->parts[0][0], $to);
         $this->assertGreaterThanOrEqual(24 * 60, $to - $from);
-        $this->assertSame(['stake', 'dig', 'set', 'fill', 'strip', 'cut', 'frame'], array_keys($this->days($this->level($plan))->planned));
+        $this->assertSame(['stake', 'dig', 'set', 'fill', 'cut', 'strip', 'frame'], array_keys($this->days($this->level($plan))->planned));
         $this->assertNull($this->days($this->level($plan->withHolding(new Holding(Hold::Gravel, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300)))))->wait, 'gravel does not set');
     }
 
@@ -208,8 +210,8 @@ final class DaysTest extends DaysTestCase
         };
         $this->assertSame([Task::Fill, ['B1'], []], $held([...$set, $leans]));
         $filled = array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 20.0), $posts);
-        $this->assertSame([Task::CutTops, ['B1'], [Task::TakeBracesOff]], $held([...$set, $leans, ...$filled]));
-        $this->assertSame([Task::CutTops, ['C2'], [Task::TakeBracesOff]], $held([...$set, ...$filled, new TopMeasured($posts[5]->id, Length::millimetres(1300))]));
+        $this->assertSame([Task::CutTops, ['B1'], []], $held([...$set, $leans, ...$filled]));
+        $this->assertSame([Task::CutTops, ['C2'], []], $held([...$set, ...$filled, new TopMeasured($posts[5]->id, Length::millimetres(1300))]));
         $pipe = new ServiceLine(ServiceType::Gas, 'gas', Length::millimetres(450), [new Point(Length::millimetres(-500), Length::zero()), new Point(Length::millimetres(300), Length::zero())]);
         $this->assertSame([Task::Dig, ['A1'], [Task::Stake]], $held([$pipe]));
     }
@@ -284,7 +286,7 @@ final class DaysTest extends DaysTestCase
         $tasks = fn (): array => array_map(fn (ToDo $one) => $one->task, $this->toDo($job)->all);
         // Handed over too early, what the next move still asks for is still to do.
         $this->write($job, $this->user, new HandedOver('the owner', ''));
-        $this->assertSame([Task::TakeBracesOff, Task::CutTops, Task::BuildFrame], $tasks());
+        $this->assertSame([Task::CutTops, Task::TakeBracesOff, Task::BuildFrame], $tasks());
         $this->write($job, $this->user, new Strike(count($this->state($job)->log->entries), 'too early'));
         $each(fn ($post) => new PostCut($post->id));
         $this->assertSame([Task::TakeBracesOff, Task::BuildFrame], $tasks());
@@ -296,7 +298,12 @@ final class DaysTest extends DaysTestCase
         $this->write($job, $this->user, new MembersUp('', LayerKind::Beam, 1, 2));
         $this->assertEquals([Fact::of(MoveWhy::BracesNotOff, count: 5), Fact::of(MoveWhy::MembersNotUp, count: 16)], array_slice($why(), -2));
         // Braces and members nobody wrote down no longer count; that there is no end any more is no change for the worse.
+        $this->assertCount(5, [...(new TakeBracesOff)->moves($this->state($job))]);
+        $this->write($job, $this->user, ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Stripped), array_slice($posts, 1, 4)));
+        $this->assertSame(['C2'], array_map(fn (Move $move) => $move->posts[0]->label, [...(new TakeBracesOff)->moves($this->state($job))]));
+        $this->assertCount(1, [...(new BuildFrame)->moves($this->state($job))]);
         $this->write($job, $this->user, new HandedOver('the owner', ''));
+        $this->assertSame([], [...(new TakeBracesOff)->moves($this->state($job)), ...(new BuildFrame)->moves($this->state($job))]);
         $this->assertSame([], $tasks());
         $this->page($job)->assertSeeText('No work is left')->assertDontSeeText('This morning it had a day');
     }

@@ -18,6 +18,7 @@ use Aequus\Guide\Guide;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\Scope;
 use Aequus\Logbook\Book\Remark;
+use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Diary\Awaited;
 use Aequus\Logbook\Diary\AwaitedState;
 use Aequus\Logbook\Diary\AwaitedThing;
@@ -252,6 +253,7 @@ final class WaitsTest extends DaysTestCase
         $this->write($job, $this->user, ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 20.0), $plan->grid->posts));
         CarbonImmutable::setTestNow('2026-05-05 07:00');
         $strip = fn (): ?string => array_key_exists('strip', $this->days($job)->planned) ? $this->days($job)->forecast->clock($this->days($job)->planned['strip'][0]->parts[0][0]) : null;
+        $this->write($job, $this->user, ...array_map(fn ($post) => new PostCut($post->id), $plan->grid->posts));
         $this->skies(20.0, 20.0);
         $this->assertSame('2026-05-05T07:30', $strip());
         $this->skies(5.0, 5.0);
@@ -266,9 +268,9 @@ final class WaitsTest extends DaysTestCase
         $this->write($cold, $this->user, ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 0.0), $plan->grid->posts));
         $this->assertSame(6, $this->of(new JobToDo($this->state($cold), new DateTimeZone('UTC')), Task::TakeBracesOff)->pieces);
         $this->assertSame('9999-12-31T00:00', $this->of(new JobToDo($this->state($cold), new DateTimeZone('UTC')), Task::TakeBracesOff)->notBefore);
-        $this->assertSame(Task::TakeBracesOff, $this->days($cold)->beyond);
+        $this->assertSame(Task::CutTops, $this->days($cold)->beyond);
         $this->skies(10.0, 10.0);
-        $this->assertSame('2026-05-07T07:30', $this->days($cold)->forecast->clock($this->days($cold)->planned['strip'][0]->parts[0][0]));
+        $this->assertSame('2026-05-07T07:30', $this->days($cold)->forecast->clock($this->days($cold)->planned['cut'][0]->parts[0][0]));
     }
 
     /** Written down today, whatever moves the end is named; what was done in the morning’s time moves nothing later. */
@@ -330,12 +332,17 @@ final class WaitsTest extends DaysTestCase
     public function test_what_the_weather_of_a_day_means_is_said_for_the_work_that_is_left(): void
     {
         $job = $this->level($this->plan());
-        $this->page($job)->assertDontSeeText('No pour that day')->assertDontSeeText('No pour 7')->assertDontSeeText('Nothing is tilted up');
+        $this->page($job)->assertDontSeeText('No pour that day')->assertDontSeeText('Pour from')->assertDontSeeText('Nothing is tilted up');
+        // From 1 °C at six to 12 °C at three it is 6.02 °C at a quarter past ten: five degrees, and half a degree of doubt for each of two days.
         $this->write($job, $this->user, new WeatherTold('2026-05-05', 1.0, 12.0, 0.0, 0, 24, 12.0), new WeatherTold('2026-05-08', -2.0, 3.0));
-        $this->page($job)->assertSeeText('No pour 7:30–')->assertSeeText('Nothing is tilted up or lifted that day.')->assertSeeText('No pour that day.')->assertDontSeeText('Tubes stay covered');
+        $this->page($job)->assertSeeText(['Pour from 10:15; before it may be below 5 °C.', 'Nothing is tilted up or lifted that day: gusts above 10 m/s.', 'No pour that day: it may be below 5 °C'])->assertDontSeeText('Tubes');
+        $this->write($job, $this->user, new WeatherTold('2026-05-05', 4.0, 12.0, 1.0, 14, 18, 0.0, true), new WeatherTold('2026-05-06', 2.0, 9.0));
+        $this->page($job)->assertSeeText('Nothing is tilted up or lifted after 14:00: thunder.')->assertSeeText('Pour from');
+        $this->write($job, $this->user, new WeatherTold('2026-05-05', 12.0, 14.0), new WeatherTold('2026-05-06', -4.0, 3.0));
+        $this->page($job)->assertSeeText('No pour that day: within a day it may fall below 0 °C.');
         $piers = $this->level($this->plan()->withHolding(($this->plan()->holding ?? $this->fail())->heldBy(Hold::Pier)));
         $this->write($piers, $this->user, new WeatherTold('2026-05-05', 10.0, 20.0, 2.0, 13, 15));
-        $this->page($piers)->assertSeeText('Tubes stay covered 13:00–15:00.')->assertDontSeeText('No pour that day');
+        $this->page($piers)->assertSeeText('Tubes stay covered 13:00–15:00: rain above 1 mm in an hour.')->assertDontSeeText('No pour that day');
     }
 
     public function test_helpers_come_on_their_own_days_and_what_is_done_meanwhile_is_said(): void

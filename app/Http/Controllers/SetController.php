@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Aequus\Guide\Set\StopNow;
 use Aequus\Site\StandingFrame;
+use App\Diary\JobClock;
 use App\Drawing\LeanDrawing;
 use App\Drawing\PlanDrawing;
 use App\Models\Job;
@@ -13,9 +13,12 @@ use App\Set\PostPage;
 use App\Set\PostSheet;
 use App\Set\ReadyPosts;
 use App\Set\SetPage;
+use App\Set\StartPage;
+use App\Set\StopPage;
 use App\Set\TopsPage;
 use App\Set\Walk;
 use App\Type\Say;
+use App\World\WeatherStation;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -71,11 +74,19 @@ final class SetController extends Controller
         );
     }
 
-    /** What must be made safe now, and in which order. */
-    public function stop(Job $job): View
+    /** What must be made safe now, in which order, and by when. */
+    public function stop(Job $job, WeatherStation $weather): View
     {
         $site = $this->site($job);
 
-        return $this->page('set.stop', $site, ['stop' => new StopNow($site->state, CarbonImmutable::now('UTC'))]);
+        return $this->page('set.stop', $site, ['page' => new StopPage($site->state, new JobClock($site->state, $job, $weather))]);
+    }
+
+    /** What came over it since work stopped, and what is looked at first. */
+    public function start(Job $job, WeatherStation $weather): View
+    {
+        $site = $this->site($job);
+
+        return $this->page('set.start', $site, ['page' => new StartPage($site->state, new JobClock($site->state, $job, $weather))]);
     }
 }

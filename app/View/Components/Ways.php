@@ -19,7 +19,7 @@ final class Ways extends Component
             'footing', 'footing.compare', 'footing.frost', 'footing.loads', 'footing.hold', 'footing.width', 'footing.piers', 'footing.dig',
             'footing.bill',
         ],
-        'set' => ['set', 'set.tops', 'set.stop'],
+        'set' => ['set', 'set.tops', 'set.stop', 'set.start'],
         'cut' => ['cut', 'cut.rods', 'cut.set-out', 'cut.members', 'cut.fixings', 'cut.boards', 'cut.frame'],
     ];
 

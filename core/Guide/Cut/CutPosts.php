@@ -10,9 +10,9 @@ use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Set\TakeBracesOff;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
-use Aequus\Plan\Posts\Post;
 use Aequus\Site\CutHindrance;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -20,9 +20,6 @@ use Aequus\Site\SiteState;
 /** The cuts, in walking order, each from the datum line. */
 final readonly class CutPosts implements Rule
 {
-    /** From so many minutes on a wait is told in hours. */
-    private const IN_HOURS = 120;
-
     public function moves(SiteState $site): iterable
     {
         foreach ($site->walk() as $post) {
@@ -32,7 +29,7 @@ final readonly class CutPosts implements Rule
                 continue;
             }
             if ($site->hindersCut($post) === CutHindrance::NotHard) {
-                yield $this->letItGetHard($site, $post);
+                yield TakeBracesOff::leaveAlone($site, $post);
 
                 continue;
             }
@@ -46,22 +43,5 @@ final readonly class CutPosts implements Rule
                 $mark->aboveDatumLine(), Fact::of(Beside::AboveTheLine), [$post], EntryKind::PostCut,
             );
         }
-    }
-
-    private function letItGetHard(SiteState $site, Post $post): Move
-    {
-        $clock = $site->clock($post);
-        $left = $clock->left($site->now);
-
-        return new Move(
-            Phase::Set, Fact::of(MoveKind::LeaveAlone, post: $post), match (true) {
-                $clock->standsStill() => [Fact::of(MoveWhy::FilledAtFreezing)],
-                $clock->filling->isFoundWet() => [Fact::of(MoveWhy::FoundWet)],
-                $left === null => [Fact::of(MoveWhy::ShakesLoose), Fact::of(MoveWhy::WriteDownTheFill)],
-                $left >= self::IN_HOURS => [Fact::of(MoveWhy::ShakesLoose), Fact::of(MoveWhy::HoursMore, hours: (int) ceil($left / 60))],
-                default => [Fact::of(MoveWhy::ShakesLoose), Fact::of(MoveWhy::MinutesMore, minutes: $left)],
-            },
-            posts: [$post],
-        );
     }
 }

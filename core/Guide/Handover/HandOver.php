@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Guide\Handover;
 
 use Aequus\Fact\Fact;
-use Aequus\Frame\FrameOnPosts;
-use Aequus\Frame\Frames;
+use Aequus\Guide\Cut\BuildFrame;
 use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\MoveWhy;
@@ -24,7 +23,7 @@ final readonly class HandOver implements Rule
         if ($site->handedOver() === null) {
             $open = count($site->lacking());
             $braced = $site->plan->holding?->ofJob === Hold::Pier ? 0 : count($site->unstripped());
-            $notUp = array_sum(array_map(fn (FrameOnPosts $one) => count($one->pieces) - count($one->up()), Frames::decided($site->plan, $site->log)->all));
+            $notUp = BuildFrame::left($site);
             yield new Move(
                 Phase::Handover, Fact::of($site->isChangedSinceHandover() ? MoveKind::HandOverAnew : MoveKind::HandOver), [
                     ...($site->isChangedSinceHandover() ? [Fact::of(MoveWhy::ChangedSinceHandover)] : []),

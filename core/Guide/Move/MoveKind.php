@@ -89,4 +89,12 @@ enum MoveKind
     case BraceOrLayDown;
     case CoverTheHoles;
     case StowAway;
+    case LookAtTheFill;
+    case CoverTheFill;
+    case ReadPlumbAgain;
+    case EmptyTheHoles;
+    case LookForFrozenGround;
+    case TakeBracesOff;
+    case BracesMayComeOff;
+    case BuildFrame;
 }

@@ -169,4 +169,13 @@ enum MoveWhy
     case HeldByBracesAlone;
     case BoardsThatBear;
     case WetBagsAreLost;
+    case FrozeWhenFresh;
+    case FrostOnItsFirstDay;
+    case GustsSinceItWasRead;
+    case RainSinceDug;
+    case FrostInTheHoles;
+    case HardByClockAndWeather;
+    case HardByItsClock;
+    case FilledAtNoKnownTime;
+    case FromBelow;
 }

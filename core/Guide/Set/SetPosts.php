@@ -23,16 +23,17 @@ use Aequus\Set\Lift;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
-/** A post for every hole that is deep enough. */
+/** A post for every hole that is deep enough; on piers once all are poured, and each is hard. */
 final readonly class SetPosts implements Rule
 {
     public function moves(SiteState $site): iterable
     {
         $order = $site->plan->customs()->build;
         $open = $site->plan->customs()->fillOrder === FillOrder::EachAsItStands ? self::standsUnfilled($site) : null;
+        $piersOpen = array_filter($site->plan->grid->posts, fn (Post $post) => $site->plan->holdOf($post->id) === Hold::Pier && ! $site->filling($post)->isDone() && ! $site->standing($post)->set) !== [];
         foreach ($site->buildOrder() as $post) {
             $isPier = $site->plan->holdOf($post->id) === Hold::Pier;
-            if ($site->footing->asDug($post) === null || $site->standing($post)->set || ($isPier && ! $site->filling($post)->isDone())) {
+            if ($site->footing->asDug($post) === null || $site->standing($post)->set || ($isPier && ($piersOpen || ! $site->filling($post)->isDone() || ! $site->clock($post)->isHard($site->now)))) {
                 continue;
             }
             // Each is filled before the next is stood; a frame stands as a whole.

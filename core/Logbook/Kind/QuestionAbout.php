@@ -32,6 +32,7 @@ enum QuestionAbout
     case DugAfterFilled;
     case FilledAlready;
     case SetBeforeDug;
+    case SetOnFreshPier;
     case FilledBeforeDug;
     case FilledBeforeSet;
     case StrippedBeforeFilled;

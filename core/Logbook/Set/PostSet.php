@@ -15,6 +15,7 @@ use Aequus\Logbook\Kind\SaysOnlyWhichPost;
 use Aequus\Logbook\Kind\SpokenPieces;
 use Aequus\Logbook\Kind\Takes;
 use Aequus\Logbook\Kind\Whom;
+use Aequus\Plan\Holding\Hold;
 
 /** A post stands in its hole, on its foot, braced or filled. */
 final readonly class PostSet implements Payload
@@ -24,8 +25,13 @@ final readonly class PostSet implements Payload
 
     public function questions(Known $known): array
     {
-        return $known->dugDepth($this->post) === null && $known->plan()->holdOf($this->post)->isDug()
-            ? [Question::doubtful(QuestionAbout::SetBeforeDug)] : [];
+        $hold = $known->plan()->holdOf($this->post);
+
+        return match (true) {
+            $known->dugDepth($this->post) === null && $hold->isDug() => [Question::doubtful(QuestionAbout::SetBeforeDug)],
+            $hold === Hold::Pier && ! ($known->isFilled($this->post) && $known->isHard($this->post)) => [Question::doubtful(QuestionAbout::SetOnFreshPier)],
+            default => [],
+        };
     }
 
     public static function phrases(): array

@@ -94,6 +94,14 @@ final class MoveWords
             MoveKind::BraceOrLayDown => 'Brace both ways, or lay it down',
             MoveKind::CoverTheHoles => 'Cover the holes',
             MoveKind::StowAway => 'Bags under a roof or a sheet, off the ground; tools, ladders and cables down',
+            MoveKind::LookAtTheFill => 'Look at the fill: it came to freezing',
+            MoveKind::CoverTheFill => 'Cover the fill, warm',
+            MoveKind::ReadPlumbAgain => 'Read plumb again',
+            MoveKind::EmptyTheHoles => 'Bail out the holes',
+            MoveKind::LookForFrozenGround => 'Look for frozen ground',
+            MoveKind::BracesMayComeOff => 'Braces may come off',
+            MoveKind::TakeBracesOff => 'Take the braces off {post}',
+            MoveKind::BuildFrame => 'Put up the frame: {count: # piece|# pieces}',
         };
     }
 }

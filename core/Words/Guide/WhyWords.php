@@ -226,6 +226,20 @@ final class WhyWords
             MoveWhy::BoardsThatBear => 'Boards that bear a person, weighed down and marked. Nobody reaches into them in the morning '
                 .'before they are looked into.',
             MoveWhy::WetBagsAreLost => 'Wet bags are lost. Power off.',
+            MoveWhy::FrozeWhenFresh => 'Concrete that freezes on its first day never gets its full strength. Scratch it with a nail: where it '
+                .'crumbles or flakes, or sounds dull under the hammer, it comes out, or an engineer says what it still bears. Braces stay on.',
+            MoveWhy::FrostOnItsFirstDay => 'Its first day is not over, and freezing is foretold: straw or blankets over it, weighed down, '
+                .'before it gets cold.',
+            MoveWhy::GustsSinceItWasRead => 'Gusts have come since that stop any lifting, and braces give. Both faces, before anything is filled or loaded.',
+            MoveWhy::RainSinceDug => 'Rain has come since they were dug: bail them out, dig out mud and what fell in, and measure the depth again.',
+            MoveWhy::FrostInTheHoles => 'It has frozen since they were dug: nothing is poured on frozen ground. Let it thaw, or dig it out.',
+            MoveWhy::HardByItsClock => 'What holds it has had its hours. Look and scratch first; a cold night makes it longer, the page of days knows. '
+                .'Then write it down.',
+            MoveWhy::FilledAtNoKnownTime => 'Nobody wrote down when it was filled, so no clock runs. Scratch it with a nail: only what is hard lets go of its braces. '
+                .'Then write it down.',
+            MoveWhy::FromBelow => 'From below, each layer before the next. What is up is written down by row; what keeps posts in place comes before what rests on it.',
+            MoveWhy::HardByClockAndWeather => 'They have had their hours, and the weather that came was warm enough for it. Look first: a surface '
+                .'that is still wet counts for more than any clock.',
         };
     }
 }

@@ -150,6 +150,7 @@ return [
     'ways.set' => 'All posts',
     'ways.set.tops' => 'Spacing and tops',
     'ways.set.stop' => 'Stop now',
+    'ways.set.start' => 'Start again',
     'ways.cut' => 'Marks',
     'ways.cut.rods' => 'Rod marks',
     'ways.cut.members' => 'Frame',

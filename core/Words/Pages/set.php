@@ -122,18 +122,6 @@ return [
     'show.what_filling_does_here' => 'What filling does here',
     'show.so_far_it_pushed_the' => 'So far it pushed the tops by {millimetres} toward the {what}, the mean of {count}: expect as much at the next.',
     'show.of_three_fills_are_known' => '{count} of three fills are known; after three it is told what to expect at the next.',
-    'stop.stop_now_make_it_safe' => 'Stop now: make it safe',
-    'stop.in_this_order_from_what' => 'In this order, from what the book knows of every post. People first: lightning, or wind that moves '
-        .'timber, and '
-        .'everybody leaves.',
-    'stop.what_may_still_be_filled' => 'What may still be filled',
-    'stop.no_hole_waits_for_its' => 'no hole waits for its fill',
-    'stop.of_what_is_due_something' => 'of what is due something is missing everywhere',
-    'stop.nothing' => 'Nothing: {lack}.',
-    'stop.ready_nothing_is_missing_only' => '{join} {count: is|are} ready: nothing is missing. Only what can be filled to the top and '
-        .'covered before the weather '
-        .'comes; a pour that stops half-way is worse than none.',
-    'stop.b_b_lacks' => '<b>{label}</b> lacks: {part}.',
     'tops.one_post_has_no_neighbour' => 'One post has no neighbour to agree with',
     'tops.tops_cant_be_told_yet' => 'Tops can’t be told yet',
     'tops.the_top_of_is_out' => 'The top of {label} is out',

@@ -1,6 +1,6 @@
-@use('Aequus\Logbook\EntryKind')
 @use('Aequus\Words\Names')
 @use('App\View\Ahead')
+@use('App\View\Links')
 @props(['site', 'move' => null, 'here' => null, 'heading' => null])
 <section class="move" aria-labelledby="move-title">
     @if (($move ??= $site->next) === null)
@@ -24,8 +24,7 @@
             <p><a class="button" href="#entry"
                 hx-boost="false">{{ $move->asks === null ? $say('components.move.to_the_form') : $say('components.move.enter_it') }}</a></p>
         @else
-            <p><a class="button" href="{{ route($move->asks === EntryKind::Awaited ? 'days'
-                : $move->phase->value, $site->job) }}">{{ $say('page.go_there') }}</a></p>
+            <p><a class="button" href="{{ Links::move($site->job, $move) }}">{{ $say('page.go_there') }}</a></p>
         @endif
     @endif
 </section>

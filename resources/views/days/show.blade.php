@@ -14,10 +14,14 @@
                 <figure class="drawing"><div class="days-scroll" tabindex="0" role="region" aria-label="{{ $say('days.title')
                     }}"><x-drawing.days :model="$drawing" /></div><figcaption class="hint">{{ $say('days.drawn_how')
                     }}</figcaption></figure>
+                @if ($page->waits->calls() !== [])<h2>{{ $say('days.calls') }}</h2>
+                    <ul class="rows">@foreach ($page->waits->calls() as $call)<li><b>{{ $call }}</b></li>@endforeach</ul>@endif
                 @if ($page->waits->said() !== [])<h2>{{ $say('days.waits') }}</h2>
                     <ul class="rows">@foreach ($page->waits->said() as $wait)<li>{{ $wait }}</li>@endforeach</ul>@endif
                 <p class="no-print"><a href="{{ route('days.ics', $job) }}" hx-boost="false">{{ $say('days.as_calendar') }}</a>
-                    · <a href="{{ route('days.compare', $job) }}">{{ $say('days.vary_to') }}</a></p>
+                    · <a href="{{ route('days.compare', $job) }}">{{ $say('days.vary_to') }}</a>
+                    · <a href="{{ route('set.stop', $job) }}">{{ $say('components.ways.set.stop') }}</a>
+                    · <a href="{{ route('set.start', $job) }}">{{ $say('components.ways.set.start') }}</a></p>
                 <div class="scroll-x"><table>
                     <thead><tr><th scope="col">{{ $say('days.day') }}</th><th scope="col">{{ $say('days.work') }}</th>
                         <th scope="col">{{ $say('days.weather') }}</th></tr></thead>

@@ -1,27 +1,25 @@
-@use('Aequus\Site\Phase')
 @use('Aequus\Site\Step')
-@use('Aequus\Words\Names')
-<x-layout :title="$say('components.ways.set.stop')" :site="$site" :phase="Phase::Set">
+<x-layout :title="$say('components.ways.set.stop')" :site="$site" :phase="$phase">
     <x-ways :site="$site" here="set.stop" />
     <div class="yard stop">
-        <h1>{{ $say('set.stop.stop_now_make_it_safe') }}</h1>
-        <p class="verdict-why">{{ $say('set.stop.in_this_order_from_what') }}</p>
+        <h1>{{ $say('night.stop.stop_now_make_it_safe') }}</h1>
+        <p class="verdict-line {{ $page->isTooLong() ? 'refusal' : '' }}"><b>{{ $page->answer() }}</b></p>
+        <ul class="rows">@foreach ($page->comes() as $comes)<li>{{ $comes }}</li>@endforeach</ul>
+        <p class="verdict-why">{{ $say('night.stop.in_this_order_from_what') }} @if ($page->isMadeUp()){{ $say('days.made_up') }}@endif</p>
         <ol class="plain stop-list">
-            @foreach ($stop->moves as $move)
-                <li><h2><x-words :say="$site->speech->say($move->do)" /></h2>
-                    @if ($move->posts !== [])<p class="stop-posts">@foreach ($move->posts as $post)<a
-                        href="{{ route('set.post', [$job, $post->label]) }}">{{ $post->label }}</a> @endforeach</p>@endif
+            @foreach ($page->moves() as [$move, $about])
+                <li><h2><x-words :say="$site->speech->say($move->do)" /> <span class="muted num">{{ $about }}</span></h2>
+                    <x-set.posts :posts="$move->posts" :job="$job" />
                     <p><x-words :say="$site->speech->say(...$move->why)" /></p></li>
             @endforeach
         </ol>
-        <section><h2>{{ $say('set.stop.what_may_still_be_filled') }}</h2>
-            <p>@if ($stop->mayFill === []){{ $say('set.stop.nothing', lack: $stop->lack === [] ? $say('set.stop.no_hole_waits_for_its')
-                : $say('set.stop.of_what_is_due_something')) }} @else
-                {{ $say('set.stop.ready_nothing_is_missing_only', join: collect($stop->mayFill)->map(fn ($post) => $post->label)->join(', ', ' and '),
-                    count: count($stop->mayFill)) }}@endif</p>
-            @if ($stop->lack !== [])<ul class="plain">@foreach ($stop->lack as $label => $missing)
-                <li>{{ $say('set.stop.b_b_lacks', label: $label, part: implode('; ', array_map(Names::of(...), $missing))) }}</li>@endforeach</ul>
-                    @endif</section>
+        <section><h2>{{ $say('night.stop.what_may_still_be_filled') }}</h2>
+            <p>{{ $page->fills() }}</p>
+            @foreach ($page->waits() as $waits)<p class="refusal">{{ $waits }}</p>@endforeach
+            @if ($page->lacks() !== [])<ul class="plain">@foreach ($page->lacks() as $label => $lacks)
+                <li>{{ $say('night.stop.b_b_lacks', label: $label, part: $lacks) }}</li>@endforeach</ul>@endif</section>
+        <p class="stop-links"><a class="jump" href="{{ route('set.start', $job) }}">{{ $say('night.stop.to_start') }}</a>
+           <a class="jump" href="{{ route('days', $job) }}">{{ $say('days.title') }}</a></p>
         <x-cautions :step="Step::Stopping" :site="$site" />
     </div>
 </x-layout>

@@ -330,7 +330,9 @@ final class GuideTest extends TestCase
             'Set post A1', [...$dug, $crossed(PointOfNoReturn::Cut), ...self::each(fn (PostId $id) => new PostCut($id))],
             $cutFirst(BuildOrder::FramesTilted),
         ];
-        yield 'all cut' => ['Hand the work over', $cut, $tops];
+        yield 'all cut' => ['Take the braces off A1', $cut, $tops];
+        $bare = self::each(fn (PostId $id) => new PostFilled($id, FillStep::Stripped));
+        yield 'all cut, braces off' => ['Hand the work over', [...$cut, ...$bare], $tops];
         $grid = Builds::plan(baysX: [2400, 2400, 2400], baysY: [2400, 2400]);
         $taped = fn (array $off = [], array $slips = [], ?Plan $plan = null): array => [$notice, ...array_map(
             fn ($reading, int $i) => isset($slips[$i])
@@ -361,7 +363,7 @@ final class GuideTest extends TestCase
             'Pull the tape B1–C1', [$notice], Builds::plan(baysX: [2400, 2400], baysY: [3000], leftOut: ['A1']),
         ];
         yield 'handed over, then the handing over struck' => [
-            'Hand the work over', [...$cut, new HandedOver('the owner', ''), new Strike(count($cut) + 1, 'too early')], $tops,
+            'Hand the work over', [...$cut, ...$bare, new HandedOver('the owner', ''), new Strike(count($cut) + count($bare) + 1, 'too early')], $tops,
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Guide;
 
+use Aequus\Frame\Frames;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Level\SettleHeights;
 use Aequus\Guide\Move\Move;
@@ -18,6 +19,7 @@ use Aequus\Logbook\Cut\TopMeasured;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
+use Aequus\Logbook\Frame\MembersUp;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
@@ -150,7 +152,8 @@ final class SimulatedBuilder
                     $move->phase === Phase::Cut ? PointOfNoReturn::Cut : PointOfNoReturn::Pour, CheckRoute::OtherLevel, Length::millimetres(1),
                 ),
             ),
-            EntryKind::Filled => $this->write(new PostFilled($post->id, FillStep::Done)),
+            EntryKind::Filled => $this->write(new PostFilled($post->id, $move->is(MoveKind::TakeBracesOff) ? FillStep::Stripped : FillStep::Done)),
+            EntryKind::MembersUp => $this->putUp($site),
             EntryKind::Top => $this->write(new TopMeasured($post->id, $site->cut->mark($post)->aboveDatumLine()->plus(Length::millimetres(80)))),
             EntryKind::PostCut => $this->write(new PostCut($post->id)),
             EntryKind::Decision => $this->write(
@@ -159,6 +162,16 @@ final class SimulatedBuilder
             EntryKind::HandedOver => $this->write(new HandedOver('the owner', '')),
             default => $this->changePlanOrWait($move),
         };
+    }
+
+    /** Everything that is left of every frame. */
+    private function putUp(SiteState $site): void
+    {
+        foreach (Frames::decided($site->plan, $site->log)->all as $frame) {
+            foreach ($frame->pieces as $piece) {
+                $this->write(new MembersUp($frame->footprint->key, $piece->layer->kind, $piece->number, $piece->number));
+            }
+        }
     }
 
     private function about(Move $move): DecisionAbout

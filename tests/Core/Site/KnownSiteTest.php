@@ -19,10 +19,17 @@ use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
 use Aequus\Measure\Unit;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Holding;
+use Aequus\Plan\Holding\HoldingSite;
+use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Posts\PostId;
 use Aequus\Site\KnownSite;
 use Aequus\Site\SiteState;
+use DateTimeImmutable;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
 
@@ -59,6 +66,18 @@ final class KnownSiteTest extends TestCase
         self::assertSame([], $this->asked(new PostCut($this->a1()), new PostSet($this->a1())));
         $filled = [new HoleDug($this->a1(), Length::millimetres(600)), new PostSet($this->a1()), new PostFilled($this->a1(), FillStep::Started)];
         self::assertSame([QuestionAbout::CutBeforeHard], $this->asked(new PostCut($this->a1()), ...$filled));
+    }
+
+    public function test_nothing_is_set_on_a_pier_before_it_is_hard(): void
+    {
+        $piers = Builds::plan()->withHolding(new Holding(Hold::Pier, new HoldingSite(Soil::Clay), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300)));
+        $asked = fn (string $now, Payload ...$before): array => array_map(fn (Question $question) => $question->about, (new PostSet($this->a1()))->questions(new KnownSite(SiteState::derive(
+            $piers, Builds::log(new HoleDug($this->a1(), Length::millimetres(600)), ...$before)->entries, '2026-05-04', null, new DateTimeImmutable($now),
+        ))));
+        self::assertSame([QuestionAbout::SetOnFreshPier], $asked('2026-05-09 12:00 UTC'), 'never poured');
+        self::assertSame([QuestionAbout::SetOnFreshPier], $asked('2026-05-04 12:00 UTC', new PostFilled($this->a1(), FillStep::Done)));
+        self::assertSame([], $asked('2026-05-06 12:00 UTC', new PostFilled($this->a1(), FillStep::Done)));
+        self::assertSame([QuestionAbout::SetOnFreshPier], $asked('2026-05-06 12:00 UTC', new PostFilled($this->a1(), FillStep::Done, 5, 0.0)), 'filled at freezing');
     }
 
     public function test_a_difference_is_known_with_its_sign(): void

@@ -7,7 +7,7 @@ namespace App\Http\Requests\Plans;
 use Aequus\Days\Hands;
 use Aequus\Days\WorkCalendar;
 use Aequus\Plan\Plan;
-use App\Diary\DaysPage;
+use App\Diary\JobClock;
 use App\Exchange\CalendarFile;
 use App\Type\Say;
 use Illuminate\Http\UploadedFile;
@@ -24,7 +24,7 @@ final class HolidaysRequest extends PlanChangeRequest
         if ($days === null || $days === []) {
             throw ValidationException::withMessages(['calendar' => Say::text($days === null ? 'days.no_calendar' : 'days.no_days_in_it')]);
         }
-        $now = $plan->hands ?? DaysPage::usual();
+        $now = $plan->hands ?? JobClock::usual();
         $all = array_values(array_unique([...$now->calendar->holidays, ...$days]));
         sort($all);
 

@@ -13,7 +13,7 @@
         <button class="button button-yard" name="step" value="done">{{ $say('set.forms.filled.is_filled', label: $post->label) }}</button>
     @else
         <button class="button button-second" name="step" value="still_wet">{{ $say('set.forms.filled.its_surface_is_still_wet') }}</button>
-        @unless ($state->filling($post)->isStripped())<button class="button" name="step"
-            value="stripped">{{ $say('set.forms.filled.hard_braces_are_off') }}</button>@endunless
     @endif
+    @if ($page->isFilled() && ! $state->filling($post)->isStripped())<button class="button" name="step"
+        value="stripped">{{ $say('set.forms.filled.hard_braces_are_off') }}</button>@endif
 </x-entry-form>

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Diary;
+
+use Aequus\Days\Task;
+use Aequus\Diary\JobToDo;
+use Aequus\Diary\ToDo;
+use Aequus\Frame\UsualFrame;
+use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\MoveKind;
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Slope;
+use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Footing\FootingRules;
+use Aequus\Plan\Footing\LeastEmbedment;
+use Aequus\Plan\Footing\Soil;
+use Aequus\Plan\Holding\Hold;
+use Aequus\Plan\Holding\Holding;
+use Aequus\Plan\Holding\HoldingSite;
+use Aequus\Plan\Holding\PierRules;
+use Aequus\Plan\JobKind;
+use Aequus\Plan\Tops\TopRules;
+use Aequus\Site\SiteState;
+use DateTimeZone;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\Builds;
+use Tests\Core\Guide\SimulatedBuilder;
+
+/** A builder who does what the next move says, from bare ground to the hand-over: whatever it is, the days count that work as the first that is left. */
+final class NextMoveAndDaysTest extends TestCase
+{
+    #[TestWith([Hold::Concrete, ['stake', 'ground', 'dig', 'set', 'fill', 'cut', 'strip', 'frame']])]
+    #[TestWith([Hold::Pier, ['stake', 'ground', 'dig', 'fill', 'set', 'cut', 'frame']])]
+    #[TestWith([Hold::Gravel, ['stake', 'ground', 'dig', 'set', 'fill', 'cut', 'frame']])]
+    public function test_the_next_move_is_always_of_the_work_that_days_count_first(Hold $hold, array $tasks): void
+    {
+        $builder = new SimulatedBuilder(Builds::plan(baysX: [2400], baysY: [3000])->withFooting(new FootingRules(
+            Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)), Length::zero(), Length::millimetres(100), Length::millimetres(50), DepthMode::CommonPlane,
+        ))->withHolding(new Holding($hold, new HoldingSite(Soil::SiltyOrClayeySand), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300)))
+            ->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::level(), Length::millimetres(1200)))
+            ->withFrame(UsualFrame::of(JobKind::Pergola, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail()));
+        $seen = [];
+        $builder->until(function (SiteState $site) use ($builder, &$seen): bool {
+            $move = $builder->next();
+            $task = $move === null ? null : self::task($move);
+            $left = array_map(fn (ToDo $one) => $one->task->value, (new JobToDo($site, new DateTimeZone('UTC')))->all);
+            if ($task !== null) {
+                $this->assertSame($task->value, $left[0] ?? null, $move->do->is->name);
+                $seen[$task->value] = true;
+            } elseif ($move === null || $move->is(MoveKind::HandOver)) {
+                $this->assertSame([], $left);
+            }
+
+            return false;
+        });
+        $this->assertSame($tasks, array_keys($seen));
+        $this->assertNotNull($builder->site()->handedOver());
+    }
+
+    private static function task(Move $move): ?Task
+    {
+        return match ($move->do->is) {
+            MoveKind::PullTape => Task::Stake,
+            MoveKind::ReadGround => Task::ReadGround,
+            MoveKind::DigHole => Task::Dig,
+            MoveKind::SetPost => Task::SetPosts,
+            MoveKind::FillPost, MoveKind::PourPier => Task::Fill,
+            MoveKind::CutPost => Task::CutTops,
+            MoveKind::TakeBracesOff => Task::TakeBracesOff,
+            MoveKind::BuildFrame => Task::BuildFrame,
+            default => null,
+        };
+    }
+}
