@@ -30,7 +30,6 @@ use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\QuickLineController;
 use App\Http\Controllers\RoundController;
 use App\Http\Controllers\SetController;
-use App\Http\Controllers\SimulatedTapeController;
 use App\Http\Controllers\SquareController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\TrustController;
@@ -104,10 +103,6 @@ Route::middleware('auth')->group(function () {
         Route::get('/clear', [ClearController::class, 'show'])->name('clear');
 
         Route::get('/square', [SquareController::class, 'show'])->name('square');
-        if (config('aequus.mode') === 'demo') {
-            Route::post('/square/simulated', SimulatedTapeController::class)->name('square.simulated');
-            Route::post('/days/practice', PracticeController::class)->name('days.practice');
-        }
         Route::post('/square/rules', [SquareController::class, 'rules'])->name('square.rules');
         Route::post('/square/spare', [SquareController::class, 'spare'])->name('square.spare');
         Route::post('/square/placement', [SquareController::class, 'place'])->name('square.placement');
@@ -166,6 +161,11 @@ Route::middleware('auth')->group(function () {
         Route::get('/cut/members/pole', [FrameController::class, 'pole'])->name('cut.members.pole');
         Route::post('/cut/members', [FrameController::class, 'decide'])->name('cut.members.decide');
         Route::post('/cut/members/single', [FrameController::class, 'single'])->name('cut.members.single');
+        Route::get('/practice', [PracticeController::class, 'show'])->name('practice');
+        Route::post('/practice', [PracticeController::class, 'turn'])->name('practice.turn');
+        Route::post('/practice/ask', [PracticeController::class, 'ask'])->name('practice.ask');
+        Route::post('/practice/read', [PracticeController::class, 'read'])->name('practice.read');
+        Route::post('/practice/out', [PracticeController::class, 'takeOut'])->name('practice.out');
         Route::get('/days', [DaysController::class, 'show'])->name('days');
         Route::get('/files', [FilesController::class, 'show'])->name('files');
         Route::get('/files/job.zip', [FilesController::class, 'whole'])->name('files.whole');

@@ -71,15 +71,6 @@ final readonly class DaysForms
         ];
     }
 
-    /** @return array<string, string> offices that are made up: what is sent, and what is pressed */
-    public function practice(): array
-    {
-        return [
-            'desk' => Say::text('days.practice_desk'), AwaitedThing::BeforeTheFill->value => Say::text('days.practice_before_the_fill'),
-            AwaitedThing::AfterTheFill->value => Say::text('days.practice_after_the_fill'),
-        ];
-    }
-
     public function today(): string
     {
         return $this->site->today;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Site\DerivedCache;
+use App\Site\JobSite;
+use App\Site\Provenance;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\View\View;
@@ -14,12 +16,24 @@ use Illuminate\Support\Facades\Cache;
 /** A sheet of its own template as PDF; nothing is fetched for it from anywhere. What says the same is made once, and kept. */
 final class Pdf
 {
-    public static function of(View $view, Paper $paper, string $name): Response
+    public static function of(JobSite $site, View $view, Paper $paper, string $name): Response
     {
-        $html = $view->render();
+        $html = self::stamped($view->render(), (new Provenance($site))->lines());
         $bytes = Cache::remember(DerivedCache::PREFIX.'pdf.'.hash('xxh128', "{$paper->value} {$html}"), now()->addMonth(), fn () => self::made($html, $paper));
 
         return new Response($bytes, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"{$name}.pdf\""]);
+    }
+
+    /**
+     * What a job is not, at the foot of every page.
+     *
+     * @param  list<string>  $lines
+     */
+    private static function stamped(string $html, array $lines): string
+    {
+        $stamp = '<div style="position: fixed; left: 4mm; right: 4mm; bottom: 1mm; font-size: 8pt; font-weight: bold; text-align: center;">'.e(implode(' ', $lines)).'</div>';
+
+        return $lines === [] ? $html : (string) preg_replace('/<body[^>]*>/', '$0'.addcslashes($stamp, '\\$'), $html, 1);
     }
 
     private static function made(string $html, Paper $paper): string

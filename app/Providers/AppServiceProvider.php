@@ -6,18 +6,23 @@ namespace App\Providers;
 
 use App\Account\WholeSessions;
 use App\Database\WriteLockConnector;
+use App\Demo\DemoTape;
 use App\Demo\SimulatedTape;
 use App\Models\Job;
 use App\Network\Addresses;
 use App\Policies\JobPolicy;
 use App\Type\Say;
 use App\World\Inspector;
+use App\World\LevelAndRod;
+use App\World\MadeUpSite;
 use App\World\MarkingDesk;
+use App\World\PlumbLevel;
 use App\World\SimulatedInspector;
 use App\World\SimulatedMarkingDesk;
 use App\World\SimulatedWeather;
 use App\World\SimulatedYard;
 use App\World\Supplier;
+use App\World\Tape;
 use App\World\WeatherStation;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -42,7 +47,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(MarkingDesk::class, fn () => new SimulatedMarkingDesk((int) config('aequus.demo_seed')));
         $this->app->bind(Inspector::class, fn () => new SimulatedInspector((int) config('aequus.demo_seed')));
         $this->app->bind(Supplier::class, fn () => new SimulatedYard((int) config('aequus.demo_seed')));
-        $this->app->bind(SimulatedTape::class, fn () => new SimulatedTape((int) config('aequus.demo_seed')));
+        if (config('aequus.mode') === 'demo') {
+            $this->app->bind(Tape::class, fn () => new DemoTape(new SimulatedTape((int) config('aequus.demo_seed')), new MadeUpSite((int) config('aequus.demo_seed'))));
+        }
+        foreach ([Tape::class, LevelAndRod::class, PlumbLevel::class] as $instrument) {
+            $this->app->bindIf($instrument, fn () => new MadeUpSite((int) config('aequus.demo_seed')));
+        }
     }
 
     public function boot(): void

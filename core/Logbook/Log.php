@@ -79,6 +79,12 @@ final readonly class Log
         $this->counting = $counting;
     }
 
+    /** @return list<int> sequences of entries that were made up for practice, and nobody struck or corrected */
+    public function madeUp(): array
+    {
+        return array_keys(array_filter($this->entries, fn (Entry $entry) => $entry->isMadeUp() && ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence])));
+    }
+
     /** Whether a doubtful figure in an entry was asked about, and is right as typed. */
     public function isConfirmed(int $sequence): bool
     {

@@ -159,6 +159,11 @@ final readonly class KnownSite implements Known
         return $this->site->lacking() !== [];
     }
 
+    public function madeUp(): int
+    {
+        return count($this->site->log->madeUp());
+    }
+
     private function meanGround(): ?Length
     {
         $heights = $this->site->level->ground->map(fn (Length $height) => $height->inMillimetres())->all();

@@ -106,6 +106,7 @@ final readonly class QuestionWords
             QuestionAbout::BookedForThePast => 'That day is over. Write down what came of it, or the day it is booked for now.',
             QuestionAbout::RateUnusual => $this->isMore($question) ? "One person is {$read} times as fast then as people usually are." : "One person does {$read} of what people usually do in an hour.",
             QuestionAbout::WeatherUnusual => 'So cold, or so warm, it is nearly nowhere.',
+            QuestionAbout::HandedOverMadeUp => 'Entries of this job are made up for practice. Take them out first; what nobody measured is not handed over.',
             QuestionAbout::HandedOverUnfinished => 'Depths, plumb readings or cuts are still missing from the book.',
         };
         $guesses = $this->guesses($question);

@@ -14,7 +14,7 @@ final class DemoScreensTest extends BrowserTestCase
         '/', '/jobs/new', '/jobs/new/letter_box', '/jobs/new/fields', '/jobs/3/plan', '/jobs/3/clear', '/jobs/3/square', '/jobs/3/square/prove', '/jobs/3/square/hand', '/jobs/3/square/cast',
         '/jobs/3/square/sheet', '/jobs/3/level', '/jobs/3/level/instruments', '/jobs/3/footing', '/jobs/3/footing/compare', '/jobs/3/footing/hold',
         '/jobs/3/footing/width', '/jobs/3/footing/piers', '/jobs/3/footing/frost', '/jobs/3/footing/loads', '/jobs/3/footing/dig',
-        '/jobs/2/set', '/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/tops', '/jobs/2/set/stop', '/jobs/3/set/start', '/jobs/2/cut',
+        '/jobs/2/set', '/jobs/2/set/D2', '/jobs/3/set/D4', '/jobs/2/set/tops', '/jobs/2/set/stop', '/jobs/3/set/start', '/jobs/3/practice', '/jobs/2/cut',
         '/jobs/2/cut/rods?height=1900&from=own', '/jobs/2/cut/set-out?beam=200', '/jobs/3/cut/members', '/jobs/2/cut/members?view=minus_x', '/jobs/4/cut/members?view=plan&up_to=joist', '/jobs/3/days', '/jobs/5/days', '/jobs/6/days/what-if', '/jobs/3/files', '/jobs/3/files/world', '/jobs/3/cut/boards', '/jobs/3/cut/fixings', '/jobs/3/footing/bill', '/jobs/3/footing/bill/choices', '/jobs/3/footing/bill/lists', '/jobs/2/cut/frame?stocks=4800+:+24.90&high=2700&low=2310&depth=145&across=3110&wide=140', '/jobs/2/handover', '/jobs/3/logbook', '/jobs/3/round/tapes', '/jobs/4/plan',
         '/jobs/4/plan/site', '/jobs/5/thing', '/jobs/7/thing', '/jobs/8/thing', '/jobs/4/square',
         '/jobs/2/round/plumb',

@@ -173,7 +173,7 @@ final class OneFolderOfWordsTest extends FeatureTestCase
             foreach ([
                 '/plan', '/plan/1', '/plan/site', '/clear', '/square', '/square/prove', '/square/hand', '/square/cast', '/square/sheet', '/level', '/level/instruments',
                 '/footing', '/footing/compare', '/footing/hold', '/footing/width?load=20', '/footing/piers', '/footing/frost?index=500', '/footing/loads',
-                '/footing/dig', '/footing/bill?hold=pier', '/set', '/set/tops', '/set/stop', '/set/start', '/set/A1', '/set/walk/plumb', '/cut',
+                '/footing/dig', '/footing/bill?hold=pier', '/set', '/set/tops', '/set/stop', '/set/start', '/practice', '/set/A1', '/set/walk/plumb', '/cut',
                 '/cut/rods?height=1900&from=own', '/cut/set-out?beam=200', '/cut/members', '/cut/members?view=plan&up_to=joist', '/days', '/days/what-if?from=2020-01-01', '/days/what-if', '/files', '/files/world', '/cut/boards', '/cut/fixings', '/cut/members?on=p1.0', '/footing/bill', '/footing/bill/choices', '/footing/bill/lists', '/footing/bill/lists?by=work', '/footing/bill/lists?by=day', '/footing/bill/lists?by=delivery', '/cut/frame?stocks=8000+:+24.90&plies=2&high=2700&low=2310&depth=145&seat=90&across=3110&wide=140&leg=600&brace_wide=90', '/handover', '/logbook', '/round/tapes', '/round/rods', '/round/holes',
                 '/round/plumb', '/round/tops',
             ] as $page) {

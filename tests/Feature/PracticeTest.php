@@ -4,31 +4,43 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Guide\Guide;
+use Aequus\Guide\Move\Scope;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Clear\ServiceLine;
 use Aequus\Logbook\Clear\ServiceType;
 use Aequus\Logbook\Diary\Awaited;
 use Aequus\Logbook\Diary\AwaitedState;
-use App\Http\Controllers\PracticeController;
+use Aequus\Logbook\EntryKind;
+use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Set\PostSet;
+use Aequus\Logbook\Square\StakeMoved;
+use Aequus\Logbook\Square\TapeReading;
+use Aequus\Measure\Length;
+use Aequus\Plan\Posts\Post;
+use Aequus\Site\SiteState;
+use Aequus\Square\Readings\Wanted;
 use App\Models\Job;
 use App\World\Fault;
 use App\World\Inspector;
 use App\World\MarkingDesk;
 use App\World\MarksAnswer;
+use App\World\Tape;
 use App\World\Visit;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\Route;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\DaysTestCase;
+use Tests\PdfText;
 
-/** Offices that are made up: another desk and another inspector in their place, which answer as the test wants. */
+/** Offices and instruments that are made up: in one’s own job for practice only, marked everywhere, taken out as one. Others stand in their place as the test wants. */
 final class PracticeTest extends DaysTestCase
 {
     protected function setUp(): void
     {
         parent::setUp();
-        $this->post('/jobs/1/days/practice', ['of' => 'desk'])->assertNotFound();
-        Route::middleware(['web', 'auth'])->post('/jobs/{job}/days/practice', PracticeController::class);
+        $this->withSession(['practice.1' => true, 'practice.2' => true]);
     }
 
     public function test_the_desk_is_asked_is_late_and_finds_a_line(): void
@@ -94,6 +106,126 @@ final class PracticeTest extends DaysTestCase
         $this->ask($job, 'after_the_fill')->assertSessionHas('said', 'The inspector comes on Tue 5 May, by 11:00.');
     }
 
+    public function test_in_ones_own_job_nobody_answers_before_practice_is_switched_on(): void
+    {
+        $job = $this->job($this->user, $this->plan());
+        $this->withSession(['practice.1' => false]);
+        $this->get("/jobs/{$job->id}/square")->assertOk()->assertDontSeeText('made-up instrument');
+        $this->post("/jobs/{$job->id}/practice/ask", ['of' => 'desk'])->assertNotFound();
+        $this->post("/jobs/{$job->id}/practice/read", ['client_id' => 'x'])->assertSessionHas('said', 'No instrument reads what is asked for now.');
+        $this->assertSame([], $this->state($job)->log->entries);
+        $this->get("/jobs/{$job->id}/practice")->assertOk()->assertSeeText('Switch practice on for this job')->assertDontSeeText('Ask the marking desk');
+        $this->post("/jobs/{$job->id}/practice", ['on' => '1'])->assertRedirect("/jobs/{$job->id}/practice");
+        $this->write($job, $this->user, new NoticeAsked('2026-05-04', 3, ''));
+        $this->get("/jobs/{$job->id}/square")->assertSeeText('Let the made-up instrument read it');
+        $other = $this->job($this->user, $this->plan());
+        $this->withSession(["practice.{$other->id}" => false])->get("/jobs/{$other->id}/square")->assertDontSeeText('made-up instrument');
+    }
+
+    /** A whole layout, all heights and holes by made-up instruments: each is marked, every page and sheet says so, and all of it goes as one. */
+    public function test_what_is_made_up_is_marked_everywhere_handed_over_nowhere_and_taken_out_as_one(): void
+    {
+        $job = $this->job($this->user, $this->plan());
+        $this->write($job, $this->user, new NoticeAsked('2026-04-20', 3, ''), new BenchmarkChosen('sill', Length::zero()));
+        $kinds = [];
+        for ($i = 0; $i < 60; $i++) {
+            $move = Guide::next($this->state($job), Scope::job());
+            if ($move?->asks === EntryKind::StakeMoved) {
+                $this->write($job, $this->user, ...array_map(fn (Post $post) => new StakeMoved($post->id), $move->posts));
+            } elseif ($move?->asks === EntryKind::PostSet) {
+                $this->write($job, $this->user, new PostSet($move->posts[0]->id));
+            } elseif (in_array($move?->asks, [EntryKind::Tape, EntryKind::StringOffset, EntryKind::Rod, EntryKind::Hole, EntryKind::Plumb], true)) {
+                $kinds[$move->asks->value] = true;
+                $this->read($job);
+            } else {
+                break;
+            }
+        }
+        $this->assertEqualsCanonicalizing(['tape', 'rod', 'hole', 'plumb'], array_keys($kinds));
+        $state = $this->state($job);
+        $this->assertTrue($state->square->holds(), 'the made-up site is as squarable as any');
+        $made = count($state->log->madeUp());
+        $this->assertGreaterThan(25, $made);
+        $says = "Practice: {$made} entries of this job are made up.";
+        foreach (['', '/square', '/level', '/footing', '/set', '/set/A1', '/cut', '/days', '/footing/bill', '/practice', '/handover', '/logbook', '/files'] as $page) {
+            $this->followingRedirects()->get("/jobs/{$job->id}{$page}")->assertSeeText($says);
+        }
+        foreach (['/handover/record.pdf', '/files/tags.pdf?address=http://aequus.test'] as $sheet) {
+            $text = PdfText::of((string) $this->get("/jobs/{$job->id}{$sheet}")->assertOk()->getContent());
+            $this->assertStringContainsString($says, preg_replace('/\s+/u', ' ', $text) ?? '', $sheet);
+        }
+        $this->post("/jobs/{$job->id}/entries/handed_over", $this->form(['to' => 'the owner', 'remark' => '']))->assertSessionHasErrors('to');
+        // The file carries the mark, and so does the job that comes of it.
+        $file = (string) $this->get("/jobs/{$job->id}/files/job.zip")->assertOk()->getContent();
+        $this->post('/jobs/from-file', ['job' => UploadedFile::fake()->createWithContent('job.zip', $file)])->assertSessionHasNoErrors();
+        $this->assertCount($made, $this->state(Job::query()->latest('id')->firstOrFail())->log->madeUp());
+        $own = $this->state($job)->log->now(PostSet::class);
+        $this->withSession(["practice.{$job->id}" => false]);
+        $this->get("/jobs/{$job->id}/square")->assertSeeText($says);
+        $this->post("/jobs/{$job->id}/practice/out")->assertSessionHas('said', "{$made} made-up entries were taken out.");
+        $after = $this->state($job);
+        $this->assertSame([], $after->log->madeUp());
+        $this->assertEquals($own, $after->log->now(PostSet::class), 'what was really done stays');
+        $this->assertSame([], $after->log->now(TapeReading::class));
+        $this->assertFalse($after->square->holds());
+        $this->get("/jobs/{$job->id}/square")->assertDontSeeText('Practice:');
+        $this->post("/jobs/{$job->id}/practice/out")->assertSessionHas('said', '0 made-up entries were taken out.');
+    }
+
+    public function test_after_it_was_taken_out_the_same_answer_is_written_down_anew(): void
+    {
+        $this->desk(new MarksAnswer('2026-05-08', 'M-8', null));
+        $job = $this->job($this->user, $this->plan());
+        $this->ask($job, 'desk');
+        $this->ask($job, 'desk');
+        $this->assertCount(1, $this->state($job)->log->madeUp());
+        $this->post("/jobs/{$job->id}/practice/out");
+        $this->assertNull($this->state($job)->log->latest(NoticeAsked::class));
+        $this->ask($job, 'desk');
+        $this->assertSame('M-8', $this->notice($job)->reference);
+    }
+
+    /** Another tape at the same door: pages take its reading, practice or not, and what a true instrument reads is not marked. */
+    public function test_a_true_instrument_takes_the_place_of_a_stand_in_and_no_room_knows_the_difference(): void
+    {
+        $this->app->instance(Tape::class, new class implements Tape
+        {
+            public function isMadeUp(): bool
+            {
+                return false;
+            }
+
+            public function reads(SiteState $site, Wanted $wanted): Length
+            {
+                return $wanted->planned();
+            }
+
+            public function depth(SiteState $site, Post $post): ?Length
+            {
+                return null;
+            }
+
+            public function above(SiteState $site, Post $post): ?Length
+            {
+                return null;
+            }
+        });
+        $job = $this->job($this->user, $this->plan());
+        $this->withSession(["practice.{$job->id}" => false]);
+        $this->write($job, $this->user, new NoticeAsked('2026-04-20', 3, ''));
+        $this->get("/jobs/{$job->id}/square")->assertSeeText('Let the instrument read it');
+        $move = Guide::next($this->state($job), Scope::job());
+        $this->read($job);
+        $entry = array_values($this->state($job)->log->entries)[1];
+        $this->assertInstanceOf(TapeReading::class, $entry->payload);
+        $this->assertEquals([$move?->number, false, ''], [$entry->payload->distance, $entry->isMadeUp(), $entry->readBy]);
+    }
+
+    private function read(Job $job): void
+    {
+        $this->post("/jobs/{$job->id}/practice/read", ['client_id' => (string) Str::ulid()])->assertRedirect()->assertSessionHas('recorded');
+    }
+
     private function desk(MarksAnswer $answer): void
     {
         $this->app->instance(MarkingDesk::class, new class($answer) implements MarkingDesk
@@ -116,7 +248,7 @@ final class PracticeTest extends DaysTestCase
 
     private function ask(Job $job, string $of): TestResponse
     {
-        return $this->post("/jobs/{$job->id}/days/practice", ['of' => $of])->assertRedirect();
+        return $this->post("/jobs/{$job->id}/practice/ask", ['of' => $of])->assertRedirect();
     }
 
     private function notice(Job $job): NoticeAsked

@@ -17,7 +17,7 @@ final class SizeTest extends FeatureTestCase
     private const PAGES = [
         'plan', 'clear', 'square', 'square/prove', 'square/hand', 'square/cast', 'square/sheet', 'level', 'level/instruments',
         'footing', 'footing/compare', 'footing/frost', 'footing/loads', 'footing/hold', 'footing/width', 'footing/piers', 'footing/dig',
-        'set', 'set/A1', 'set/tops', 'set/stop', 'set/start', 'cut', 'cut/rods', 'cut/set-out', 'cut/frame', 'cut/members', 'days', 'days/what-if', 'files', 'files/world', 'cut/boards', 'cut/fixings', 'footing/bill', 'footing/bill/choices', 'footing/bill/lists', 'handover', 'logbook',
+        'set', 'set/A1', 'set/tops', 'set/stop', 'set/start', 'cut', 'cut/rods', 'cut/set-out', 'cut/frame', 'cut/members', 'days', 'days/what-if', 'practice', 'files', 'files/world', 'cut/boards', 'cut/fixings', 'footing/bill', 'footing/bill/choices', 'footing/bill/lists', 'handover', 'logbook',
     ];
 
     private const MOST_QUERIES = 15;

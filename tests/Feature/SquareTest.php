@@ -345,12 +345,6 @@ final class SquareTest extends FeatureTestCase
         $this->assertNotEquals($first->square->survey, app(ReadSite::class)->site($this->job)->state->square->survey);
     }
 
-    public function test_the_demo_tape_exists_in_the_demo_only(): void
-    {
-        $this->post($this->at('square/simulated'), ['from' => 'A1', 'to' => 'B1'])->assertNotFound();
-        $this->page('square')->assertDontSee('demo tape');
-    }
-
     private function at(string $page): string
     {
         return "/jobs/{$this->job->id}/{$page}";

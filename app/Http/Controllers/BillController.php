@@ -58,9 +58,10 @@ final class BillController extends Controller
     /** The same on paper. */
     public function printedLists(Request $request, Job $job): Response
     {
-        $lists = $this->listed($request, $this->site($job)->state);
+        $site = $this->site($job);
+        $lists = $this->listed($request, $site->state);
 
-        return Pdf::of(view('paper.lists', ['page' => $lists, 'job' => $job]), Paper::asked($request, $job->revision->plan()->notation->unit), 'lists-'.Str::slug($job->name));
+        return Pdf::of($site, view('paper.lists', ['page' => $lists, 'job' => $job]), Paper::asked($request, $job->revision->plan()->notation->unit), 'lists-'.Str::slug($job->name));
     }
 
     /** The same for a spreadsheet: each line with the list it is on. */

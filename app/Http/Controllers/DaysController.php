@@ -34,7 +34,7 @@ final class DaysController extends Controller
 
         $page = new DaysPage($site->state, $job, $weather, $request->boolean('chance'));
 
-        return $this->page('days.show', $site, ['page' => $page, 'means' => new WeatherMeans($site->state, $page), 'progress' => new Progress($site->state, $page, new DateTimeZone($job->zone)), 'forms' => $forms = new DaysForms($site->state, $page->hands), 'practice' => config('aequus.mode') === 'demo' ? $forms->practice() : [], 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
+        return $this->page('days.show', $site, ['page' => $page, 'means' => new WeatherMeans($site->state, $page), 'progress' => new Progress($site->state, $page, new DateTimeZone($job->zone)), 'forms' => new DaysForms($site->state, $page->hands), 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
     }
 
     /** The same job otherwise, side by side. */

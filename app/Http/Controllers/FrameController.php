@@ -46,7 +46,7 @@ final class FrameController extends Controller
         $site = $this->site($job);
 
         return Pdf::of(
-            view('paper.frame', ['sheet' => new FrameSheet($site->state), 'job' => $job, 'plan' => $site->plan, 'say' => new Say($site->speech)]),
+            $site, view('paper.frame', ['sheet' => new FrameSheet($site->state), 'job' => $job, 'plan' => $site->plan, 'say' => new Say($site->speech)]),
             Paper::asked($request, $site->plan->notation->unit), 'frame-'.Str::slug($job->name),
         );
     }
@@ -54,12 +54,13 @@ final class FrameController extends Controller
     /** Marks of one layer in full size, to tape onto a lath. */
     public function pole(Request $request, Job $job): Response
     {
-        $page = new MembersPage($this->site($job)->state, '', '', $request->string('on')->value());
+        $site = $this->site($job);
+        $page = new MembersPage($site->state, '', '', $request->string('on')->value());
         $marked = array_values(array_filter($page->marks(), fn (array $one) => $one[2] === $request->string('of')->value()))[0] ?? abort(404);
         $plan = $job->revision->plan();
         $paper = Paper::asked($request, $plan->notation->unit);
 
-        return Pdf::of(view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofFrame($plan, $marked[1], $marked[0], $paper)]), $paper, 'marks-'.Str::slug($job->name));
+        return Pdf::of($site, view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofFrame($plan, $marked[1], $marked[0], $paper)]), $paper, 'marks-'.Str::slug($job->name));
     }
 
     public function decide(FrameRequest $request, Job $job, RevisePlan $revise): RedirectResponse

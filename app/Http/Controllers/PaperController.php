@@ -27,7 +27,7 @@ final class PaperController extends Controller
         $paper = $this->paper($request, $job);
 
         return Pdf::of(
-            view(
+            $site, view(
                 'paper.record',
                 [
                     'site' => $site, 'plan' => $site->plan, 'state' => $site->state, 'job' => $job, 'sheet' => new RecordSheet($site->state, $job),
@@ -41,10 +41,10 @@ final class PaperController extends Controller
     /** A story pole in full size. */
     public function pole(Request $request, Job $job): Response
     {
-        $paper = $this->paper($request, $job);
+        [$paper, $site] = [$this->paper($request, $job), $this->site($job)];
 
         return Pdf::of(
-            view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofCuts($this->site($job)->state, $paper)]), $paper,
+            $site, view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofCuts($site->state, $paper)]), $paper,
             'story-pole-'.Str::slug($job->name),
         );
     }
@@ -53,11 +53,11 @@ final class PaperController extends Controller
     public function members(Request $request, Job $job): Response
     {
         $paper = $this->paper($request, $job);
-        $site = $this->site($job)->state;
+        $site = $this->site($job);
 
         return Pdf::of(
-            view(
-                'paper.pole', ['job' => $job, 'strips' => PoleStrips::ofMembers($site->plan, new SetOut($this->sums($request, $job), $site), $paper)],
+            $site, view(
+                'paper.pole', ['job' => $job, 'strips' => PoleStrips::ofMembers($site->plan, new SetOut($this->sums($request, $job), $site->state), $paper)],
             ),
             $paper, 'marking-list-'.Str::slug($job->name),
         );
@@ -70,7 +70,7 @@ final class PaperController extends Controller
         $sheet = new SitePlan($site->plan, $paper, $site->state->level->plane);
         $image = 'data:image/svg+xml;base64,'.base64_encode(view('plan.site-drawing', ['sheet' => $sheet, 'job' => $job, 'say' => new Say($site->speech), 'inPrint' => true])->render());
 
-        return Pdf::of(view('paper.site', ['sheet' => $sheet, 'job' => $job, 'image' => $image]), $paper, 'site-'.Str::slug($job->name));
+        return Pdf::of($site, view('paper.site', ['sheet' => $sheet, 'job' => $job, 'image' => $image]), $paper, 'site-'.Str::slug($job->name));
     }
 
     private function paper(Request $request, Job $job): Paper

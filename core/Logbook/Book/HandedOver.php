@@ -34,6 +34,10 @@ final readonly class HandedOver implements Payload
 
     public function questions(Known $known): array
     {
+        if ($known->madeUp() > 0) {
+            return [Question::impossible(QuestionAbout::HandedOverMadeUp, 'to')];
+        }
+
         return $known->isUnfinished() ? [Question::doubtful(QuestionAbout::HandedOverUnfinished)] : [];
     }
 

@@ -64,4 +64,7 @@ interface Known
 
     /** Whether anything is still to do before the work can be handed over. */
     public function isUnfinished(): bool;
+
+    /** Entries made up for practice that count. */
+    public function madeUp(): int;
 }

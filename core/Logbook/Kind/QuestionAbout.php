@@ -49,6 +49,7 @@ enum QuestionAbout
     case CheckFarOff;
     case BeamSteep;
     case HandedOverUnfinished;
+    case HandedOverMadeUp;
     case BayUnusual;
     case BayUnlikeTheOthers;
     case PostUnusual;

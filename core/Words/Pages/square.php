@@ -181,7 +181,6 @@ return [
     'reading.the_same_way_empty_on' => 'The same way; empty: on the centres.',
     'reading.string_from' => 'String from',
     'reading.the_tape_reads' => 'The tape reads',
-    'reading.let_the_demo_tape_read' => 'Let the demo tape read it',
     'reading.other_stakes_or_how_the' => 'Other stakes, or how the tape was held',
     'reading.which_one' => 'Which one',
     'reading.where_several_are_used' => 'Where several are used.',

@@ -2,6 +2,7 @@
 @use('Aequus\Words\Handover\HandoverWords')
 @use('Aequus\Words\PageWords')
 @use('App\Models\Shelf')
+@use('App\Site\Provenance')
 @use('App\View\Stepper')
 @props(['title', 'site' => null, 'phase' => null, 'revision' => null])
 <!DOCTYPE html>
@@ -54,8 +55,7 @@
         <p class="copy-of" role="note" hidden data-kept-copy>{{ $say('components.layout.kept_copy') }}</p>
         @if ($site)
             <x-sheet-head :job="$site->job" :revision="$revision ?? $site->job->revision" />
-            @if ($site->job->came_in)<p class="copy-of" role="note">{{ $site->job->cameInLine() }}</p>@endif
-            @if ($site->job->copy_of)<p class="copy-of" role="note">{{ $site->job->copyLine() }}</p>@endif
+            @foreach ((new Provenance($site))->lines() as $stamp)<p class="copy-of" role="note">{{ $stamp }}</p>@endforeach
             @if ($site->job->shelf !== Shelf::AtHand)<p class="copy-of" role="note">{{ $site->job->shelf === Shelf::Bin
                 ? $say('components.layout.in_the_bin') : $say('components.layout.put_away') }}</p>@endif
             @if ($site->state->isChangedSinceHandover() && $phase !== Phase::Handover)<p class="copy-of" role="note">{{

@@ -26,5 +26,6 @@
         @else
             <p><a class="button" href="{{ Links::move($site->job, $move) }}">{{ $say('page.go_there') }}</a></p>
         @endif
+        <x-reader :site="$site" :move="$move" :post="request()->routeIs('set.post') ? request()->route('label') : ''" />
     @endif
 </section>

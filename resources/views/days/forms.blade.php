@@ -71,12 +71,4 @@
         <button class="button button-second">{{ $say('days.read_calendar') }}</button>
     </form>
 </details>
-@if ($practice)
-    <section class="practice">
-        <h2>{{ $say('days.practice') }}</h2>
-        <p class="hint">{{ $say('days.practice_why') }}</p>
-        @foreach ($practice as $of => $label)<form method="post" action="{{ route('days.practice', $job) }}" class="entry">
-            @csrf <input type="hidden" name="of" value="{{ $of }}">
-            <button class="button button-second field-wide">{{ $label }}</button></form>@endforeach
-    </section>
-@endif
+<p><a class="jump" href="{{ route('practice', $job) }}">{{ $say('practice.title') }}</a></p>

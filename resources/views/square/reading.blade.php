@@ -52,8 +52,6 @@
         @if ($form->replaces)<input type="hidden" name="replaces" value="{{ $form->replaces }}">@endif
         <x-field name="distance" form="tape" :label="$say('square.reading.the_tape_reads')" :unit="$unit" wide />
         <button class="button">{{ $form->replaces ? $say('square.reading.put_this_in_its_place') : $say('page.write_it_down') }}</button>
-        @if (config('aequus.mode') === 'demo')<button class="button button-second"
-            formaction="{{ route('square.simulated', $job) }}">{{ $say('square.reading.let_the_demo_tape_read') }}</button>@endif
         @if ($form->replaces)<p class="hint">{{ $say('square.reading.the_earlier_reading_stays_in') }}</p>@endif
         <details class="change" @if (old('form') === 'tape' && $errors->hasAny(['from', 'to', 'rise', 'celsius', 'newtons'])) open @endif>
             <summary>{{ $say('square.reading.other_stakes_or_how_the') }}</summary>
