@@ -172,6 +172,9 @@ Route::middleware('auth')->group(function () {
         Route::post('/files/points', [FilesController::class, 'readPoints'])->name('files.read');
         Route::get('/files/world', [WorldController::class, 'show'])->name('files.world');
         Route::post('/files/world', [WorldController::class, 'keep'])->name('files.world.keep');
+        Route::post('/files/world/as-staked', [WorldController::class, 'readStaked'])->name('files.staked');
+        Route::post('/files/world/readings', [WorldController::class, 'keepStaked'])->name('files.staked.keep');
+        Route::post('/files/world/out', [WorldController::class, 'takeOutStaked'])->name('files.staked.out');
         Route::get('/files/stakes.csv', [WorldController::class, 'stakes'])->name('files.stakes');
         Route::get('/files/points.xml', [WorldController::class, 'landXml'])->name('files.landxml');
         Route::get('/files/plan.geojson', [WorldController::class, 'geoJson'])->name('files.geojson');

@@ -8,6 +8,7 @@ use Aequus\Plan\Part\Part;
 use Aequus\Plan\Place\FittingThing;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Place\SiteObject;
+use Aequus\Plan\Place\StationLine;
 
 /** What a plan says of its site: what is fixed on it, and what must pass between posts. */
 trait OfTheSite
@@ -35,7 +36,7 @@ trait OfTheSite
     /** One of them by its id; null where this revision has it no more. */
     public function fixedLine(string $id): ?FixedLine
     {
-        return array_values(array_filter($this->fixedLines(), fn (FixedLine $line) => $line->id === $id))[0] ?? null;
+        return array_values(array_filter($this->fixedLines(), fn (FixedLine $line) => $line->id === $id))[0] ?? StationLine::of($id);
     }
 
     /** @return list<FittingThing> what must fit between two posts that stand, the leaves of gates among it */

@@ -22,9 +22,9 @@ use Aequus\Site\Outstanding;
 use Aequus\Site\SiteState;
 use App\Actions\NewEntry;
 use App\Actions\RecordEntry;
+use App\Actions\TakeOut;
 use App\Models\Job;
 use App\Practice\Instruments;
-use App\Practice\MadeUp;
 use App\Practice\Practice;
 use App\Type\ClockTime;
 use App\Type\DayName;
@@ -86,9 +86,9 @@ final class PracticeController extends Controller
     }
 
     /** Everything that was made up is struck. */
-    public function takeOut(Request $request, Job $job, RecordEntry $record): RedirectResponse
+    public function takeOut(Request $request, Job $job, TakeOut $takeOut): RedirectResponse
     {
-        $count = MadeUp::takeOut($job, $this->user($request), $this->site($job)->state, $record);
+        $count = $takeOut($job, $this->user($request), $this->site($job)->state->log->madeUp(), Say::text('practice.reason'));
 
         return redirect()->route('practice', $job)->with('said', Say::text('practice.taken_out', count: $count));
     }

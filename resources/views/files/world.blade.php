@@ -21,6 +21,14 @@
                         hx-boost="false">{{ $say('files.world_landxml') }}</a>
                         <a class="button button-second" href="{{ route('files.geojson', $job) }}"
                             hx-boost="false">{{ $say('files.world_geojson') }}</a></p>
+                    <h2>{{ $say('files.staked') }}</h2>
+                    <form method="post" action="{{ route('files.staked', $job) }}" class="entry" enctype="multipart/form-data" hx-boost="false">
+                        @csrf <x-file-field name="staked" :label="$say('files.staked_file')" accept=".csv,.txt,.asc,.pts,text/csv,text/plain" />
+                        <x-choice form="staked" name="order" :label="$say('files.world_order')" value="penzd" :options="$orders" />
+                        <button class="button button-second">{{ $say('files.staked_go') }}</button>
+                    </form>
+                    @if ($cameIn > 0)<form method="post" action="{{ route('files.staked.out', $job) }}" class="reader">@csrf
+                        <button class="button button-second">{{ $say('files.staked_out', count: $cameIn) }}</button></form>@endif
                 @else<p class="refusal">{{ $say('files.world_no_longer') }}</p>@endif
             @endif
         </section>

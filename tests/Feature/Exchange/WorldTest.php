@@ -6,6 +6,7 @@ namespace Tests\Feature\Exchange;
 
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Square\LineReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Vector;
@@ -13,9 +14,12 @@ use Aequus\Plan\Place\SiteKind;
 use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Terms\Point;
+use Aequus\Site\SiteState;
 use App\Actions\RevisePlan;
 use App\Models\Job;
 use App\Models\User;
+use App\Site\ReadSite;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Tests\Builds;
 use Tests\FeatureTestCase;
@@ -100,6 +104,62 @@ final class WorldTest extends FeatureTestCase
         $this->post("/jobs/{$job->id}/files/world", ['form' => 'world', 'based_on' => 1, 'post_1' => 'A1', 'east_1' => '1000', 'north_1' => '2000', 'post_2' => 'B1', 'east_2' => '1006', 'north_2' => '2000', 'factor' => '1'])->assertSessionHasNoErrors();
         $this->assertStringContainsString('B2 1006.0000 2008.0000 - POST', (string) $this->get("/jobs/{$job->id}/files/stakes.csv?order=penzd&separator=space")->assertOk()->getContent());
         $this->assertStringContainsString('linearUnit="foot"', (string) $this->get("/jobs/{$job->id}/files/points.xml")->getContent());
+    }
+
+    /** Staked, taken up again, and one of them was hit by a barrow: its readings are named, all others stand. */
+    public function test_stakes_as_they_stand_come_back_as_readings_and_the_blunder_is_named(): void
+    {
+        $this->keep($this->points(['A1', 'C1', 'C2']));
+        $plan = $this->job->fresh()?->revision->plan() ?? $this->fail();
+        $this->write($this->job, $this->user, ...Builds::readings($plan));
+        $file = "point,east,north,height,code\r\n";
+        foreach ($plan->grid->posts as $i => $post) {
+            // Read to a millimetre or two; B2 by 40 mm wrong toward the east.
+            [$east, $north] = $this->world($post->at->x->inMillimetres() + 1.2 * (-1) ** $i, $post->at->y->inMillimetres() - 0.8 * (-1) ** $i);
+            $file .= sprintf("%s,%.4f,%.4f,,POST\r\n", $post->label, $east + ($post->label === 'B2' ? 0.040 : 0.0), $north);
+        }
+        $file .= "Z9,1.0,2.0,,POST\r\nA1,1.0,2.0,,POST\r\nB1,north,2.0,,POST\r\nC1,512345.0,5345700.0,,POST\r\n";
+        $read = $this->post($this->at('files/world/as-staked'), ['staked' => UploadedFile::fake()->createWithContent('staked.csv', $file), 'order' => 'penzd'])->assertOk();
+        $read->assertSeeText(['6 stakes are in the file', 'Z9, 1.0, 2.0, , POST is no post of this plan.', 'has no east and north that can be read.', 'is in the file a second time.']);
+        $this->assertCount(count(Builds::readings($plan)), $this->state()->log->entries, 'nothing is stored by looking');
+        $send = ['table' => $file, 'order' => 'penzd', 'class' => 'laser_meter'];
+        foreach ([1, 2] as $ignored) {
+            $this->post($this->at('files/world/readings'), $send)->assertSessionHas('said', '12 readings came in.');
+        }
+        $state = $this->state();
+        $this->assertCount(12, $state->log->now(LineReading::class), 'sent twice it is there once');
+        $wrong = array_map(fn (int $sequence) => $state->log->entries[$sequence]->payload, array_merge([], ...array_map(fn ($taken) => $taken->sequences, $state->square->toReadAgain())));
+        $this->assertNotSame([], $wrong);
+        foreach ($wrong as $reading) {
+            $this->assertInstanceOf(LineReading::class, $reading);
+            $this->assertSame('B2', $plan->grid->find($reading->post)?->label);
+        }
+        $this->get($this->at('square'))->assertOk()->assertSeeText('total station');
+        $this->get($this->at('logbook'))->assertOk()->assertSeeText('total station, by file');
+        $this->get($this->at('files/world'))->assertSeeText('Take out 12 readings of the total station');
+        $this->post($this->at('files/world/out'))->assertSessionHas('said', '12 readings were taken out.');
+        $this->assertSame([], $this->state()->log->now(LineReading::class));
+        $this->assertTrue($this->state()->square->holds(), 'tapes alone prove it');
+        // Taken out, the same file comes in once more.
+        $this->post($this->at('files/world/readings'), $send)->assertSessionHas('said', '12 readings came in.');
+        $this->assertCount(12, $this->state()->log->now(LineReading::class));
+    }
+
+    public function test_swapped_columns_are_told_and_a_plan_that_lies_nowhere_takes_no_stakes(): void
+    {
+        $this->post($this->at('files/world/readings'), ['table' => 'A1,1,2', 'order' => 'penzd'])->assertNotFound();
+        $this->keep($this->points(['A1', 'C1', 'C2']));
+        [$east, $north] = $this->world(0, 0);
+        $file = UploadedFile::fake()->createWithContent('staked.txt', sprintf("A1 %.3f %.3f\n", $north, $east));
+        $this->post($this->at('files/world/as-staked'), ['staked' => $file, 'order' => 'penzd'])->assertOk()->assertSeeText('0 stakes are in the file')->assertSeeText('Are east and north swapped');
+        $file = UploadedFile::fake()->createWithContent('staked.txt', sprintf("A1 %.3f %.3f\n", $north, $east));
+        $this->post($this->at('files/world/as-staked'), ['staked' => $file, 'order' => 'pnezd'])->assertOk()->assertSeeText('1 stake is in the file');
+        $this->post($this->at('files/world/as-staked'), ['order' => 'penzd'])->assertSessionHasErrors('staked');
+    }
+
+    private function state(): SiteState
+    {
+        return app(ReadSite::class)->site($this->job->fresh() ?? $this->job)->state;
     }
 
     private function landXml(string $place): void
