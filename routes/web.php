@@ -193,6 +193,7 @@ Route::middleware('auth')->group(function () {
         Route::get('/cut/pole', [PaperController::class, 'pole'])->name('cut.pole');
 
         Route::get('/handover', [HandoverController::class, 'show'])->name('handover');
+        Route::get('/files/packet.pdf', [PaperController::class, 'packet'])->name('files.packet');
         Route::get('/handover/record.pdf', [PaperController::class, 'asBuilt'])->name('handover.pdf');
 
         Route::get('/logbook', [LogbookController::class, 'show'])->name('logbook');

@@ -6,6 +6,8 @@ namespace App\Files;
 
 use App\Models\Job;
 use App\Paper\Paper;
+use App\Paper\Sheet;
+use App\Round\RoundKind;
 use App\Type\Say;
 
 /** What can be taken out of a job: what each file is for, what it opens with, and where it is. */
@@ -25,6 +27,7 @@ final readonly class FilesPage
 
         return [
             [Say::text('files.whole'), Say::text('files.whole_for'), Say::text('files.whole_with'), $take('files.whole')],
+            [Say::text('packet.title'), Say::text('files.packet_for'), $pdf, $print('files.packet')],
             [Say::text('files.site_plan'), Say::text('files.site_plan_for'), $pdf, $print('plan.site.pdf')],
             [Say::text('files.drawing'), Say::text('files.drawing_for'), Say::text('files.drawing_with'), $take('files.drawing')],
             [Say::text('files.points'), Say::text('files.points_for'), Say::text('files.points_with'), $take('files.points')],
@@ -37,6 +40,18 @@ final readonly class FilesPage
             ...($this->job->revision->plan()->tops === null ? [] : [[Say::text('files.pole'), Say::text('files.pole_for'), $pdf, $print('cut.pole')]]),
             [Say::text('files.record'), Say::text('files.record_for'), $pdf, $print('handover.pdf')],
         ];
+    }
+
+    /** @return array<string, string> single sheets of the packet, by what is sent */
+    public function sheets(): array
+    {
+        return array_combine(array_column(Sheet::cases(), 'value'), array_map(fn (Sheet $sheet) => $sheet->inWords(), Sheet::cases()));
+    }
+
+    /** @return array<string, string> pages that take what was written on a sheet, by what they read */
+    public function rounds(): array
+    {
+        return array_combine(array_column(RoundKind::cases(), 'value'), array_map(fn (RoundKind $kind) => $kind->inWords(), RoundKind::cases()));
     }
 
     /** @return list<Paper> the usual first */

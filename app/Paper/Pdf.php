@@ -7,6 +7,7 @@ namespace App\Paper;
 use App\Site\DerivedCache;
 use App\Site\JobSite;
 use App\Site\Provenance;
+use App\Type\Say;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\View\View;
@@ -16,10 +17,11 @@ use Illuminate\Support\Facades\Cache;
 /** A sheet of its own template as PDF; nothing is fetched for it from anywhere. What says the same is made once, and kept. */
 final class Pdf
 {
-    public static function of(JobSite $site, View $view, Paper $paper, string $name): Response
+    /** @param  string  $foot  before the number of each page; empty for pages without */
+    public static function of(JobSite $site, View $view, Paper $paper, string $name, string $foot = ''): Response
     {
         $html = self::stamped($view->render(), (new Provenance($site))->lines());
-        $bytes = Cache::remember(DerivedCache::PREFIX.'pdf.'.hash('xxh128', "{$paper->value} {$html}"), now()->addMonth(), fn () => self::made($html, $paper));
+        $bytes = Cache::remember(DerivedCache::PREFIX.'pdf.'.hash('xxh128', "{$paper->value} {$foot} {$html}"), now()->addMonth(), fn () => self::made($html, $paper, $foot));
 
         return new Response($bytes, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"{$name}.pdf\""]);
     }
@@ -36,7 +38,7 @@ final class Pdf
         return $lines === [] ? $html : (string) preg_replace('/<body[^>]*>/', '$0'.addcslashes($stamp, '\\$'), $html, 1);
     }
 
-    private static function made(string $html, Paper $paper): string
+    private static function made(string $html, Paper $paper, string $foot): string
     {
         $options = new Options;
         $folder = config('aequus.data').'/cache';
@@ -45,6 +47,10 @@ final class Pdf
         $pdf->setPaper($paper->value);
         $pdf->loadHtml($html, 'UTF-8');
         $pdf->render();
+        if ($foot !== '') {
+            // How many pages there are is known only now.
+            $pdf->getCanvas()->page_text(40, $pdf->getCanvas()->get_height() - 30, Say::text('packet.page', foot: $foot, of: '{PAGE_NUM} / {PAGE_COUNT}'), (string) $pdf->getFontMetrics()->getFont('DejaVu Sans'), 8);
+        }
 
         return (string) $pdf->output();
     }

@@ -3,6 +3,7 @@ import './draw.js';
 import './drawing.js';
 import './kept.js';
 import './keypad.js';
+import './meter.js';
 import './outbox.js';
 import './phone.js';
 import './picture.js';

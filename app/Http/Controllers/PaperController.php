@@ -8,10 +8,13 @@ use App\Cut\SetOut;
 use App\Drawing\SitePlan;
 use App\Models\Job;
 use App\Paper\AsBuilt;
+use App\Paper\Packet;
 use App\Paper\Paper;
 use App\Paper\Pdf;
 use App\Paper\PoleStrips;
 use App\Paper\RecordSheet;
+use App\Paper\Sheet;
+use App\Site\JobSite;
 use App\Type\Say;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -68,9 +71,24 @@ final class PaperController extends Controller
     {
         [$paper, $site] = [$this->paper($request, $job), $this->site($job)];
         $sheet = new SitePlan($site->plan, $paper, $site->state->level->plane);
-        $image = 'data:image/svg+xml;base64,'.base64_encode(view('plan.site-drawing', ['sheet' => $sheet, 'job' => $job, 'say' => new Say($site->speech), 'inPrint' => true])->render());
 
-        return Pdf::of($site, view('paper.site', ['sheet' => $sheet, 'job' => $job, 'image' => $image]), $paper, 'site-'.Str::slug($job->name));
+        return Pdf::of($site, view('paper.site', ['sheet' => $sheet, 'job' => $job, 'image' => $this->siteImage($site, $paper)]), $paper, 'site-'.Str::slug($job->name));
+    }
+
+    /** All sheets of a job in one, or those that are asked for. */
+    public function packet(Request $request, Job $job): Response
+    {
+        [$paper, $site] = [$this->paper($request, $job), $this->site($job)];
+        $packet = new Packet($site->state, $job, Packet::asked(fn (Sheet $sheet) => $request->boolean("sheet_{$sheet->value}")));
+
+        return Pdf::of($site, view('paper.packet', ['packet' => $packet, 'job' => $job, 'say' => new Say($site->speech), 'image' => $packet->hasCover() ? $this->siteImage($site, $paper) : '']), $paper, 'packet-'.Str::slug($job->name), $packet->foot());
+    }
+
+    private function siteImage(JobSite $site, Paper $paper): string
+    {
+        $sheet = new SitePlan($site->plan, $paper, $site->state->level->plane);
+
+        return 'data:image/svg+xml;base64,'.base64_encode(view('plan.site-drawing', ['sheet' => $sheet, 'job' => $site->job, 'say' => new Say($site->speech), 'inPrint' => true])->render());
     }
 
     private function paper(Request $request, Job $job): Paper

@@ -9,6 +9,16 @@
                 <td><div class="stack">@foreach ($ways as [$way, $at])<a class="button button-second button-small" href="{{ $at }}"
                     hx-boost="false" aria-label="{{ $way }}: {{ $name }}">{{ $way }}</a>@endforeach</div></td></tr>@endforeach</tbody>
         </table></div>
+        <h2>{{ $say('files.sheets') }}</h2>
+        <p class="hint">{{ $say('files.sheets_why') }}</p>
+        <form method="get" action="{{ route('files.packet', $job) }}" class="entry" hx-boost="false">
+            <div class="field-wide">@foreach ($page->sheets() as $sheet => $name)<label class="tick"><input type="checkbox" name="sheet_{{ $sheet }}"
+                value="1"> {{ $name }}</label>@endforeach</div>
+            <div class="stack">@foreach ($page->papers() as $paper)<button class="button button-second" name="paper" value="{{ $paper->value
+                }}">{{ $say('files.sheets_print') }}, {{ $page::on($paper) }}</button>@endforeach</div>
+        </form>
+        <p>{{ $say('files.type_in') }} @foreach ($page->rounds() as $kind => $name)<a class="jump"
+            href="{{ route('round', [$job, $kind]) }}">{{ $name }}</a> @endforeach</p>
         <h2>{{ $say('files.points_in') }}</h2>
         <p class="hint">{{ $say('files.points_in_why') }}</p>
         <form method="post" action="{{ route('files.read', $job) }}" class="stack" enctype="multipart/form-data" hx-encoding="multipart/form-data">
