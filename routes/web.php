@@ -13,6 +13,7 @@ use App\Http\Controllers\BillController;
 use App\Http\Controllers\ClearController;
 use App\Http\Controllers\CutController;
 use App\Http\Controllers\DaysController;
+use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\EchoController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FilesController;
@@ -193,6 +194,10 @@ Route::middleware('auth')->group(function () {
         Route::get('/cut/pole', [PaperController::class, 'pole'])->name('cut.pole');
 
         Route::get('/handover', [HandoverController::class, 'show'])->name('handover');
+        Route::post('/files/drawing', [DrawingController::class, 'read'])->name('files.drawing.read');
+        Route::get('/files/drawing/{token}', [DrawingController::class, 'show'])->where('token', '[0-9a-f]{32}')->name('files.drawn');
+        Route::post('/files/drawing/keep', [DrawingController::class, 'keep'])->name('files.drawing.keep');
+        Route::post('/files/drawing/out', [DrawingController::class, 'takeOut'])->name('files.drawing.out');
         Route::get('/files/packet.pdf', [PaperController::class, 'packet'])->name('files.packet');
         Route::get('/handover/record.pdf', [PaperController::class, 'asBuilt'])->name('handover.pdf');
 

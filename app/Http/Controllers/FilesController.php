@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use Aequus\Logbook\Entry;
 use Aequus\Measure\Length;
 use Aequus\Plan\Part\PartKind;
 use Aequus\Site\PlanInWorld;
@@ -38,7 +39,10 @@ final class FilesController extends Controller
 
     public function show(Job $job): View
     {
-        return $this->page('files.show', $this->site($job), ['page' => new FilesPage($job), 'root' => request()->root(), 'phase' => 'files']);
+        $site = $this->site($job);
+        $cameIn = $job->revision->reason === Say::text('files.drawn_reason') || array_filter($site->state->log->counting, fn (Entry $entry) => str_starts_with($entry->clientId, DrawingController::CAME_IN)) !== [];
+
+        return $this->page('files.show', $site, ['page' => new FilesPage($job), 'cameIn' => $cameIn, 'root' => request()->root(), 'phase' => 'files']);
     }
 
     public function whole(Job $job): Response

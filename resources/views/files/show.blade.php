@@ -1,5 +1,5 @@
 <x-layout :title="$say('files.title')" :site="$site" :phase="$phase">
-    <section class="paper">
+    <section class="paper files">
         <h1>{{ $say('files.title') }}</h1>
         <div class="scroll-x"><table>
             <thead><tr><th scope="col">{{ $say('files.file') }}</th><th scope="col">{{ $say('files.what_for') }}</th>
@@ -12,7 +12,7 @@
         <h2>{{ $say('files.sheets') }}</h2>
         <p class="hint">{{ $say('files.sheets_why') }}</p>
         <form method="get" action="{{ route('files.packet', $job) }}" class="entry" hx-boost="false">
-            <div class="field-wide">@foreach ($page->sheets() as $sheet => $name)<label class="tick"><input type="checkbox" name="sheet_{{ $sheet }}"
+            <div class="field-wide sheets">@foreach ($page->sheets() as $sheet => $name)<label class="tick"><input type="checkbox" name="sheet_{{ $sheet }}"
                 value="1"> {{ $name }}</label>@endforeach</div>
             <div class="stack">@foreach ($page->papers() as $paper)<button class="button button-second" name="paper" value="{{ $paper->value
                 }}">{{ $say('files.sheets_print') }}, {{ $page::on($paper) }}</button>@endforeach</div>
@@ -22,12 +22,18 @@
         <h2>{{ $say('files.points_in') }}</h2>
         <p class="hint">{{ $say('files.points_in_why') }}</p>
         <form method="post" action="{{ route('files.read', $job) }}" class="stack" enctype="multipart/form-data" hx-encoding="multipart/form-data">
-            @csrf <div class="field @error('points') is-refused @enderror"><label for="points-file">{{ $say('files.file') }}</label>
-                @error('points')<p class="refusal" id="points-refusal">{{ $message }}</p>@enderror
-                <input id="points-file" type="file" name="points" accept=".csv,.txt,text/csv" @error('points') aria-invalid="true"
-                    aria-describedby="points-refusal" @enderror></div>
+            @csrf <x-file-field name="points" :label="$say('files.file')" accept=".csv,.txt,text/csv" />
             <button class="button button-second">{{ $say('files.points_read') }}</button>
         </form>
+        <h2>{{ $say('files.drawn_in') }}</h2>
+        <p class="hint">{{ $say('files.drawn_in_why') }}</p>
+        <form method="post" action="{{ route('files.drawing.read', $job) }}" class="stack" enctype="multipart/form-data"
+            hx-encoding="multipart/form-data">
+            @csrf <x-file-field name="drawing" :label="$say('files.file')" accept=".dxf,.xml,.landxml" />
+            <button class="button button-second">{{ $say('files.drawn_read') }}</button>
+        </form>
+        @if ($cameIn)<form method="post" action="{{ route('files.drawing.out', $job) }}" class="reader">@csrf
+            <button class="button button-second">{{ $say('files.drawn_out') }}</button></form>@endif
         <h2>{{ $say('files.tags') }}</h2>
         <p class="hint">{{ $say('files.tags_why') }}</p>
         <form method="get" action="{{ route('files.tags', $job) }}" class="entry" hx-boost="false">
