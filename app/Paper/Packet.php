@@ -6,6 +6,8 @@ namespace App\Paper;
 
 use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
+use Aequus\Frame\Frames;
+use Aequus\Handover\PostRecord;
 use Aequus\Measure\Length;
 use Aequus\Measure\Temperature;
 use Aequus\Plan\Plan;
@@ -13,6 +15,7 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Site\Caution;
 use Aequus\Site\SiteState;
 use Aequus\Site\Step;
+use Aequus\Words\Frame\LayerWords;
 use Aequus\Words\Names;
 use Aequus\Words\Site\CautionWords;
 use App\Bill\BillPage;
@@ -85,9 +88,12 @@ final readonly class Packet
             Sheet::Pour => $this->pour(),
             Sheet::Plumb => $this->plumb(),
             Sheet::Cuts => $this->cuts(),
+            Sheet::Pole => $this->pole(),
+            Sheet::Pieces => $this->pieces(),
             Sheet::Bill => $this->bill(),
             Sheet::Cautions => $this->cautions(),
             Sheet::Permit => $this->permit(),
+            Sheet::Record => $this->record(),
         };
     }
 
@@ -96,7 +102,7 @@ final readonly class Packet
     {
         $head = array_map(fn (string $column) => $column === '' ? '' : Say::text("packet.col_{$column}"), explode(' ', $columns));
 
-        return new SheetTable($sheet, Say::text("packet.{$sheet->value}_how"), $head, $rows, array_values($big), $rows === [] ? Say::text($empty) : '');
+        return new SheetTable($sheet, Say::text("packet.how_{$sheet->value}"), $head, $rows, array_values($big), $rows === [] ? Say::text($empty) : '');
     }
 
     private function readings(Sheet $sheet): SheetTable
@@ -150,7 +156,7 @@ final readonly class Packet
             $head = [...$head, Say::text('packet.col_face', face: $face), Say::text('packet.col_toward')];
         }
 
-        return new SheetTable(Sheet::Plumb, Say::text('packet.plumb_how', level: $this->write($this->plan->notation->system()->spiritLevel)), [...$head, Say::text('packet.col_again')], $rows, [1]);
+        return new SheetTable(Sheet::Plumb, Say::text('packet.how_plumb', level: $this->write($this->plan->notation->system()->spiritLevel)), [...$head, Say::text('packet.col_again')], $rows, [1]);
     }
 
     private function cuts(): SheetTable
@@ -162,6 +168,41 @@ final readonly class Packet
         }
 
         return $this->made(Sheet::Cuts, 'no post mark above off sawn', $rows, 'packet.no_tops', 1, 2);
+    }
+
+    /** Heights of the marks over the line that is struck on all posts; in full size the pole is a sheet of its own. */
+    private function pole(): SheetTable
+    {
+        $marks = [];
+        foreach ($this->site->cut->marks as $mark) {
+            $at = $this->plan->notation->round($mark->aboveDatumLine());
+            $marks[$at->nanometres] = [$this->write($at), trim(($marks[$at->nanometres][1] ?? '').' '.$mark->post->label), self::TICK];
+        }
+        ksort($marks);
+
+        return $this->made(Sheet::Pole, 'mark posts marked', array_values($marks), 'packet.no_tops', 0);
+    }
+
+    /** Every length that the frame takes, layer by layer. */
+    private function pieces(): SheetTable
+    {
+        $counts = [];
+        foreach (Frames::decided($this->plan, $this->site->log)->pieces as $piece) {
+            $key = $piece->layer->kind->value.' '.$piece->length->nanometres;
+            $counts[$key] = [LayerWords::all($piece->layer->kind), $this->write($piece->length), (string) ((int) ($counts[$key][2] ?? 0) + 1), self::TICK];
+        }
+
+        return $this->made(Sheet::Pieces, 'layer long many sawn', array_values($counts), 'packet.no_frame', 1);
+    }
+
+    /** Plan against what was measured, as the record has it. */
+    private function record(): SheetTable
+    {
+        $rows = array_map(fn (PostRecord $record) => [
+            $record->post->label, $this->write($record->depthRequired), $this->write($record->depthDug), $this->write($record->outOfPlumb), $record->cut ? Say::text('page.cut_2') : '', implode(', ', $record->by),
+        ], $this->site->handover()->records);
+
+        return $this->made(Sheet::Record, 'post depth dug out sawn by', $rows, 'packet.nothing', 0);
     }
 
     private function bill(): SheetTable

@@ -17,13 +17,16 @@ enum Sheet: string
     case Pour = 'pour';
     case Plumb = 'plumb';
     case Cuts = 'cuts';
+    case Pole = 'pole';
+    case Pieces = 'pieces';
     case Bill = 'bill';
     case Cautions = 'cautions';
     case Permit = 'permit';
+    case Record = 'record';
 
     public function inWords(): string
     {
-        return Say::text("packet.{$this->value}");
+        return Say::text("packet.sheet_{$this->value}");
     }
 
     /** The round that takes what was written on it, in the same order; null where there is nothing to type. */

@@ -12,11 +12,13 @@ use App\Models\Job;
 use App\Network\Addresses;
 use App\Policies\JobPolicy;
 use App\Type\Say;
+use App\World\CodeDesk;
 use App\World\Inspector;
 use App\World\LevelAndRod;
 use App\World\MadeUpSite;
 use App\World\MarkingDesk;
 use App\World\PlumbLevel;
+use App\World\SimulatedCodeDesk;
 use App\World\SimulatedInspector;
 use App\World\SimulatedMarkingDesk;
 use App\World\SimulatedWeather;
@@ -45,6 +47,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Addresses::class, fn () => Addresses::ofThisMachine());
         $this->app->bind(WeatherStation::class, fn () => new SimulatedWeather((int) config('aequus.demo_seed')));
         $this->app->bind(MarkingDesk::class, fn () => new SimulatedMarkingDesk((int) config('aequus.demo_seed')));
+        $this->app->bind(CodeDesk::class, fn () => new SimulatedCodeDesk);
         $this->app->bind(Inspector::class, fn () => new SimulatedInspector((int) config('aequus.demo_seed')));
         $this->app->bind(Supplier::class, fn () => new SimulatedYard((int) config('aequus.demo_seed')));
         if (config('aequus.mode') === 'demo') {

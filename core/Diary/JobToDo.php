@@ -114,10 +114,20 @@ final readonly class JobToDo
     private function unproved(array $standing): array
     {
         $site = $this->site;
-        if ($site->square->holds() || $site->decided(DecisionAbout::AcceptOutline) !== null) {
+        if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
             return [];
         }
-        $open = array_filter($standing, fn (Post $post) => $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within);
+        // Stakes that stand within may still lack the reading that checks the others.
+        $wanted = [];
+        foreach ($site->square->unread() as $reading) {
+            foreach ($reading->posts() as $post) {
+                $wanted[$post->label] = true;
+            }
+        }
+        if ($wanted === [] && $site->square->holds()) {
+            return [];
+        }
+        $open = array_filter($standing, fn (Post $post) => isset($wanted[$post->label]) || $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within);
 
         return $open === [] ? $standing : $open;
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
+
 /** A job is taken as a file, and brought in again, by hand. */
 final class FilesTest extends BrowserTestCase
 {
@@ -52,5 +54,18 @@ final class FilesTest extends BrowserTestCase
             $this->assertStringContainsString("{$kind}=1", $link);
             $this->assertStringStartsWith($type, (string) $this->chromium->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch(arguments[0]).then((answer) => done(answer.headers.get("Content-Type")));', [$link]));
         }
+    }
+
+    /** A laser meter types and presses Enter while nothing is chosen: it goes into the reading that is next, and is written down. */
+    public function test_a_meter_that_types_like_a_keyboard_writes_the_next_reading(): void
+    {
+        $this->visit('/jobs/3/square');
+        $next = $this->text('.move h2');
+        $this->chromium->driver->executeScript('document.activeElement.blur();');
+        $this->chromium->driver->getKeyboard()->sendKeys("10' 11 9/16");
+        $this->assertSame("10' 11 9/16", $this->find('#tape-distance')->getAttribute('value'));
+        $this->chromium->driver->getKeyboard()->pressKey(WebDriverKeys::ENTER);
+        $this->assertSees('Written down as entry');
+        $this->assertNotSame($next, $this->text('.move h2'));
     }
 }

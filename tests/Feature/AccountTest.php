@@ -83,7 +83,7 @@ final class AccountTest extends FeatureTestCase
         $this->assertGreaterThan(25, count($routes));
         foreach ($routes as $route) {
             $uri = '/'.str_replace(
-                ['{job}', '{label}', '{number}', '{kind}'], [(string) $job->id, 'A1', '1', str_contains($route->uri(), 'entries') ? 'tape' : 'tapes'],
+                ['{job}', '{label}', '{number}', '{token}', '{kind}'], [(string) $job->id, 'A1', '1', str_repeat('0', 32), str_contains($route->uri(), 'entries') ? 'tape' : 'tapes'],
                 $route->uri(),
             );
             $answer = in_array('POST', $route->methods(), true) ? $this->post($uri, ['client_id' => 'x']) : $this->get($uri);

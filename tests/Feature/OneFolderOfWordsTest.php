@@ -8,11 +8,11 @@ use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Place\MustFit;
 use Aequus\Thing\Things;
 use App\Demo\LoadDemo;
-use App\Footing\CodeDesk;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\PlanRevision;
 use App\Models\User;
+use App\World\SimulatedCodeDesk;
 use DOMDocument;
 use DOMElement;
 use DOMXPath;
@@ -153,7 +153,7 @@ final class OneFolderOfWordsTest extends FeatureTestCase
             $things = array_map(fn (MustFit $thing) => $thing->name, $job->revision->plan()->fit->things);
             array_push($typed, $sides->plusX, $sides->minusX, $sides->plusY, $sides->minusY, ...$things);
         }
-        $typed = [...$typed, ...array_keys(CodeDesk::places()), ...Job::query()->pluck('name'), ...Job::query()->pluck('place'), ...User::query()->pluck('name'), ...LogEntry::query()->pluck('read_by')];
+        $typed = [...$typed, ...array_keys((new SimulatedCodeDesk)->districts()), ...Job::query()->pluck('name'), ...Job::query()->pluck('place'), ...User::query()->pluck('name'), ...LogEntry::query()->pluck('read_by')];
         $typed = array_values(array_unique(array_filter(array_map(strval(...), $typed), fn (string $one) => mb_strlen($one) > 1)));
         usort($typed, fn (string $one, string $other) => mb_strlen($other) <=> mb_strlen($one));
 

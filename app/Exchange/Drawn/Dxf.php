@@ -7,16 +7,15 @@ namespace App\Exchange\Drawn;
 use Aequus\Measure\Vector;
 
 /**
- * A DXF drawing of any version, as text: points, circles, inserted blocks with their labels, lines and polylines of its ENTITIES section. What blocks are made of is
- * not looked into; texts name nothing. Arcs in a polyline are taken as straight.
+ * A DXF drawing of any version, as text: points, circles, inserted blocks with their labels, lines and polylines of its ENTITIES section; a text names what lies nearest to it
+ * on its layer. What blocks are made of is not looked into. Arcs in a polyline are taken as straight.
  */
 final class Dxf
 {
     /** mm of one unit, by the number that a header has for it. */
     private const UNITS = ['1' => 25.4, '2' => 304.8, '4' => 1.0, '5' => 10.0, '6' => 1000.0];
 
-    /** Texts are no things, and blocks end like this. */
-    private const SAYS_NOTHING = ['TEXT', 'MTEXT', 'ATTDEF'];
+    private const TEXTS = ['TEXT', 'MTEXT'];
 
     public static function read(string $text): Drawn
     {
@@ -27,7 +26,7 @@ final class Dxf
         if ($groups === null) {
             return Drawn::refused(DrawnRefusal::NoDrawing);
         }
-        [$unit, $section, $shapes, $left] = [null, '', [], []];
+        [$unit, $section, $shapes, $texts, $left] = [null, '', [], [], []];
         $count = count($groups);
         for ($i = 0; $i < $count; $i++) {
             [$code, $value] = $groups[$i];
@@ -37,19 +36,21 @@ final class Dxf
                 $unit = self::UNITS[$groups[$i + 1][1] ?? ''] ?? null;
             } elseif ($section === 'ENTITIES' && $code === 0 && ! in_array($value, ['', 'ENDSEC', 'EOF', 'SEQEND', 'VERTEX', 'ATTRIB'], true)) {
                 [$shape, $end] = self::shape($value, $groups, $i + 1);
-                if ($shape !== null) {
+                if ($shape !== null && in_array($value, self::TEXTS, true)) {
+                    $texts[] = $shape;
+                } elseif ($shape !== null) {
                     $shapes[] = $shape;
                 } else {
                     $left[$value] = ($left[$value] ?? 0) + 1;
                 }
                 $i = $end - 1;
             }
-            if (count($shapes) > Drawn::MOST) {
+            if (count($shapes) + count($texts) > Drawn::MOST) {
                 return Drawn::refused(DrawnRefusal::TooMuch);
             }
         }
 
-        return $shapes === [] ? Drawn::refused(DrawnRefusal::Nothing) : new Drawn($shapes, $unit, $left);
+        return $shapes === [] ? Drawn::refused(DrawnRefusal::Nothing) : new Drawn(self::named($shapes, $texts), $unit, $left);
     }
 
     /** @return ?list<array{int, string}> code and value in turn; null where it is no such file */
@@ -99,13 +100,13 @@ final class Dxf
             match (true) {
                 $code === 8 && $in === $kind => $layer = $value,
                 $code === 70 && $in === $kind => $flags = (int) $value,
-                $code === 1 && $in === 'ATTRIB' => $name = $name === '' ? $value : $name,
+                $code === 1 && ($in === 'ATTRIB' || in_array($kind, self::TEXTS, true)) => $name = $name === '' ? $value : $name,
                 in_array($code, [10, 11], true) && self::isPlace($kind, $in, $code) => $xs[] = $value,
                 in_array($code, [20, 21], true) && self::isPlace($kind, $in, $code - 10) => $ys[] = $value,
                 default => null,
             };
         }
-        if (in_array($kind, self::SAYS_NOTHING, true) || ! in_array($kind, ['POINT', 'CIRCLE', 'INSERT', 'LINE', 'POLYLINE', 'LWPOLYLINE'], true)) {
+        if (! in_array($kind, ['POINT', 'CIRCLE', 'INSERT', 'LINE', 'POLYLINE', 'LWPOLYLINE', ...self::TEXTS], true)) {
             return [null, $at];
         }
 
@@ -143,5 +144,34 @@ final class Dxf
         }
 
         return $isLine ? new Shape($layer, $points, $kind !== 'LINE' && ($flags & 1) === 1, $name) : new Shape($layer, [$points[0]], false, $name);
+    }
+
+    /**
+     * Each text goes to the nearest of its layer that has no name yet.
+     *
+     * @param  list<Shape>  $shapes
+     * @param  list<Shape>  $texts
+     * @return list<Shape>
+     */
+    private static function named(array $shapes, array $texts): array
+    {
+        foreach ($texts as $text) {
+            $nearest = null;
+            foreach ($shapes as $i => $shape) {
+                if ($shape->layer === $text->layer && $shape->name === '' && ($nearest === null || self::apart($shape, $text) < self::apart($shapes[$nearest], $text))) {
+                    $nearest = $i;
+                }
+            }
+            if ($nearest !== null) {
+                $shapes[$nearest] = new Shape($text->layer, $shapes[$nearest]->points, $shapes[$nearest]->isClosed, $text->name);
+            }
+        }
+
+        return array_values($shapes);
+    }
+
+    private static function apart(Shape $shape, Shape $text): float
+    {
+        return min(array_map(fn (Vector $point) => $point->minus($text->points[0])->length(), $shape->points));
     }
 }

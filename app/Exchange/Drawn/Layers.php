@@ -54,9 +54,9 @@ final readonly class Layers
                 if ($role === self::POSTS && $shape->isSpot()) {
                     $posts[] = $points[0];
                 } elseif ($kind !== null && count($points) >= ($kind === SiteKind::Tree ? 1 : ($kind->isArea() ? 3 : 2))) {
-                    $objects[] = new SiteObject('d'.(count($plan->site) + count($objects) + 1).'-'.hash('xxh32', $layer), mb_substr((string) $layer, 0, 40), $kind, $points, Length::zero(), Length::zero());
+                    $objects[] = new SiteObject('d'.(count($plan->site) + count($objects) + 1).'-'.hash('xxh32', $layer), self::name($shape), $kind, $points, Length::zero(), Length::zero());
                 } elseif ($carries !== null && $noDig !== null && count($points) > 1) {
-                    $services[] = new ServiceLine($carries, mb_substr((string) $layer, 0, 40), $noDig, $shape->isClosed ? [...$points, $points[0]] : $points, $plan->origin);
+                    $services[] = new ServiceLine($carries, self::name($shape), $noDig, $shape->isClosed ? [...$points, $points[0]] : $points, $plan->origin);
                 } elseif ($role !== '') {
                     $left[(string) $layer] = ($left[(string) $layer] ?? 0) + 1;
                 }
@@ -77,6 +77,11 @@ final readonly class Layers
     public function changesPlan(): bool
     {
         return $this->posts !== [] || $this->objects !== [];
+    }
+
+    private static function name(Shape $shape): string
+    {
+        return mb_substr($shape->name !== '' ? $shape->name : $shape->layer, 0, 40);
     }
 
     private function at(Vector $drawn): Point

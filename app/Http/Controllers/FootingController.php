@@ -17,6 +17,7 @@ use App\Http\Requests\Plans\DepthWayRequest;
 use App\Http\Requests\Plans\FootingRequest;
 use App\Models\Job;
 use App\Type\Say;
+use App\World\CodeDesk;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -58,9 +59,11 @@ final class FootingController extends Controller
     }
 
     /** A look-up and an estimate of frost; the rules are typed elsewhere. */
-    public function frost(Request $request, Job $job): View
+    public function frost(Request $request, Job $job, CodeDesk $desk): View
     {
-        return $this->page('footing.frost', $this->site($job), ['form' => new FrostForm($this->sums($request, $job))]);
+        $site = $this->site($job);
+
+        return $this->page('footing.frost', $site, ['form' => new FrostForm($this->sums($request, $job), $site->plan, $desk)]);
     }
 
     /** What each post carries and what pad that needs. */

@@ -70,7 +70,7 @@ return [
     'drawn_in_why' => 'DXF of any version, as text, or points as LandXML. You see what is on each layer, and say what it is, before anything is stored.',
     'drawn_read' => 'See what it shows',
     'drawn' => 'What the drawing shows',
-    'drawn_why' => 'Say for each layer what it is. What you leave out is not stored; texts, arcs and what blocks are made of are not read.',
+    'drawn_why' => 'Say for each layer what it is. What you leave out is not stored. A text names what lies nearest to it on its layer; arcs and what blocks are made of are not read.',
     'drawn_layer' => '{name}: {says}',
     'drawn_spots' => '{count: # place|# places}',
     'drawn_lines' => '{count: # line|# lines}',

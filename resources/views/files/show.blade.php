@@ -12,8 +12,8 @@
         <h2>{{ $say('files.sheets') }}</h2>
         <p class="hint">{{ $say('files.sheets_why') }}</p>
         <form method="get" action="{{ route('files.packet', $job) }}" class="entry" hx-boost="false">
-            <div class="field-wide sheets">@foreach ($page->sheets() as $sheet => $name)<label class="tick"><input type="checkbox" name="sheet_{{ $sheet }}"
-                value="1"> {{ $name }}</label>@endforeach</div>
+            <div class="field-wide sheets">@foreach ($page->sheets() as $sheet => $name)<label class="tick"><input
+                type="checkbox" name="sheet_{{ $sheet }}" value="1"> {{ $name }}</label>@endforeach</div>
             <div class="stack">@foreach ($page->papers() as $paper)<button class="button button-second" name="paper" value="{{ $paper->value
                 }}">{{ $say('files.sheets_print') }}, {{ $page::on($paper) }}</button>@endforeach</div>
         </form>

@@ -17,11 +17,13 @@ td.big { font-size: 13pt; font-weight: bold; white-space: nowrap; } img { width:
     <p>@foreach ($packet->tables as $table){{ $table->sheet->inWords() }}@if (! $loop->last), @endif @endforeach</p>
     <img src="{{ $image }}" alt=""></div>@endif
 @foreach ($packet->tables as $table)<div class="sheet"><h1>{{ $table->sheet->inWords() }}</h1>
-    <p>{{ $table->how }} @if ($table->sheet->round()){{ $say('packet.type_in', page: $table->sheet->round()->inWords()) }}@endif</p>
+    <p>{{ $table->how }} @if ($table->sheet->round()){{ $say('packet.type_in',
+        page: $table->sheet->round()->inWords()) }}@endif</p>
     @if ($table->empty)<p><b>{{ $table->empty }}</b></p>@else
     <table><thead><tr>@foreach ($table->head as $head)<th>{{ $head }}</th>@endforeach</tr></thead>
     <tbody>@foreach ($table->rows as $row)<tr>@foreach ($row as $i => $cell)<td
-        class="{{ in_array($i, $table->big, true) ? 'big' : '' }} {{ $cell === '' ? 'room' : '' }}">{{ $cell }}</td>@endforeach</tr>@endforeach</tbody>
+        class="{{ in_array($i, $table->big, true) ? 'big' : '' }} {{ $cell === '' ? 'room' : '' }}">{{ $cell }}</td>@endforeach</tr>@endforeach
+    </tbody>
     </table>@endif</div>@endforeach
 </body>
 </html>

@@ -36,9 +36,10 @@ final class NextMoveAndDaysTest extends TestCase
     #[TestWith([Hold::Concrete, ['stake', 'ground', 'dig', 'set', 'fill', 'cut', 'strip', 'frame']])]
     #[TestWith([Hold::Pier, ['stake', 'ground', 'dig', 'fill', 'set', 'cut', 'frame']])]
     #[TestWith([Hold::Gravel, ['stake', 'ground', 'dig', 'set', 'fill', 'cut', 'frame']])]
-    public function test_the_next_move_is_always_of_the_work_that_days_count_first(Hold $hold, array $tasks): void
+    #[TestWith([Hold::Concrete, ['stake', 'ground', 'dig', 'set', 'fill', 'cut', 'strip', 'frame'], []])]
+    public function test_the_next_move_is_always_of_the_work_that_days_count_first(Hold $hold, array $tasks, array $baysY = [3000]): void
     {
-        $builder = new SimulatedBuilder(Builds::plan(baysX: [2400], baysY: [3000])->withFooting(new FootingRules(
+        $builder = new SimulatedBuilder(Builds::plan(baysX: [2400], baysY: $baysY)->withFooting(new FootingRules(
             Length::millimetres(900), Length::millimetres(100), LeastEmbedment::length(Length::millimetres(600)), Length::zero(), Length::millimetres(100), Length::millimetres(50), DepthMode::CommonPlane,
         ))->withHolding(new Holding($hold, new HoldingSite(Soil::SiltyOrClayeySand), PierRules::usual(Notation::millimetres(0)), Length::millimetres(300)))
             ->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::level(), Length::millimetres(1200)))

@@ -46,7 +46,7 @@ final class DrawingInTest extends FeatureTestCase
         $this->assertContains([9000.0, 1500.0], array_map(fn (Post $post) => [$post->at->x->inMillimetres(), $post->at->y->inMillimetres()], $plan->grid->posts));
         $this->assertSame([SiteKind::House, 'BARN', 3], [$plan->site[0]->kind, $plan->site[0]->name, count($plan->site[0]->points)]);
         $line = $this->state()->log->latest(ServiceLine::class) ?? $this->fail();
-        $this->assertSame([ServiceType::Gas, 600.0, -1000.0], [$line->type, $line->noDig->inMillimetres(), $line->points[0]->x->inMillimetres()]);
+        $this->assertSame([ServiceType::Gas, 'gas to the house', 600.0, -1000.0], [$line->type, $line->name, $line->noDig->inMillimetres(), $line->points[0]->x->inMillimetres()]);
         $this->assertNotSame([], $this->state()->clear->conflicts, 'its band is kept');
         $this->get($this->at('files'))->assertSeeText('Take back what the last drawing brought');
         $this->post($this->at('files/drawing/out'))->assertSessionHas('said');
@@ -101,7 +101,7 @@ final class DrawingInTest extends FeatureTestCase
     private function drawing(): string
     {
         return DrawnTest::dxf(6, ['POINT', 8, 'PEGS', 10, '9', 20, '1.5'], ['CIRCLE', 8, 'PEGS', 10, '9', 20, '3', 40, '0.1'], ['LWPOLYLINE', 8, 'BARN', 70, '1', 10, '0', 20, '12', 10, '4', 20, '12', 10, '4', 20, '15'],
-            ['LINE', 8, 'GAS', 10, '-1', 20, '0', 11, '6', 21, '0'], ['SPLINE', 8, 'GAS', 10, '0', 20, '0']);
+            ['LINE', 8, 'GAS', 10, '-1', 20, '0', 11, '6', 21, '0'], ['TEXT', 8, 'GAS', 10, '-1', 20, '0', 1, 'gas to the house'], ['SPLINE', 8, 'GAS', 10, '0', 20, '0']);
     }
 
     private function read(string $bytes): string

@@ -27,11 +27,11 @@ final class DrawnTest extends TestCase
         $this->assertNull($drawn->refused);
         $this->assertSame(1.0, $drawn->unit);
         $this->assertEquals([
-            new Shape('PEGS', [new Vector(1200.5, -300.0)]), new Shape('PEGS', [new Vector(0.0, 0.0)]), new Shape('POSTS', [new Vector(2400.0, 3000.0)], false, 'B2'),
+            new Shape('PEGS', [new Vector(1200.5, -300.0)]), new Shape('PEGS', [new Vector(0.0, 0.0)], false, 'a peg'), new Shape('POSTS', [new Vector(2400.0, 3000.0)], false, 'B2'),
             new Shape('GAS', [new Vector(0.0, 0.0), new Vector(5000.0, 0.0)]), new Shape('HOUSE', [new Vector(0.0, 9000.0), new Vector(4000.0, 9000.0), new Vector(4000.0, 12000.0)], true),
             new Shape('ROAD', [new Vector(1.0, 2.0), new Vector(3.0, 4.0)]),
         ], $drawn->shapes);
-        $this->assertSame(['TEXT' => 1, 'SPLINE' => 2], $drawn->left);
+        $this->assertSame(['SPLINE' => 2], $drawn->left, 'the text names the place nearest to it');
         $this->assertSame(['PEGS', 'POSTS', 'GAS', 'HOUSE', 'ROAD'], array_keys($drawn->layers()));
     }
 

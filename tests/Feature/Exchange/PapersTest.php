@@ -37,7 +37,7 @@ final class PapersTest extends DaysTestCase
     {
         foreach ([[$this->level($this->plan()), 'a4', 'letter'], [$this->job($this->user, Builds::plan(notation: Notation::feetInches(8))), 'letter', 'a4']] as [$job, $first, $second]) {
             $at = "/jobs/{$job->id}/handover/record.pdf?paper=";
-            $this->get("/jobs/{$job->id}/files")->assertSeeInOrder([$at.$first, $at.$second, 'name="paper" value="'.$first, 'name="paper" value="'.$second], false)->{$job->revision->plan()->tops === null ? 'assertDontSeeText' : 'assertSeeText'}('Story pole');
+            $this->get("/jobs/{$job->id}/files")->assertSeeInOrder([$at.$first, $at.$second, 'name="paper" value="'.$first, 'name="paper" value="'.$second], false)->{$job->revision->plan()->tops === null ? 'assertDontSee' : 'assertSee'}('/cut/pole?paper');
         }
     }
 
