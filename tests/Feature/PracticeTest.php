@@ -114,9 +114,12 @@ final class PracticeTest extends DaysTestCase
         $this->post("/jobs/{$job->id}/practice/ask", ['of' => 'desk'])->assertNotFound();
         $this->post("/jobs/{$job->id}/practice/read", ['client_id' => 'x'])->assertSessionHas('said', 'No instrument reads what is asked for now.');
         $this->assertSame([], $this->state($job)->log->entries);
+        $this->write($job, $this->user, new NoticeAsked('2026-05-04', 3, ''));
+        $this->get("/jobs/{$job->id}/square")->assertOk()->assertDontSeeText('made-up instrument');
+        $this->post("/jobs/{$job->id}/practice/read", ['client_id' => 'x'])->assertSessionHas('said', 'No instrument reads what is asked for now.');
+        $this->assertCount(1, $this->state($job)->log->entries);
         $this->get("/jobs/{$job->id}/practice")->assertOk()->assertSeeText('Switch practice on for this job')->assertDontSeeText('Ask the marking desk');
         $this->post("/jobs/{$job->id}/practice", ['on' => '1'])->assertRedirect("/jobs/{$job->id}/practice");
-        $this->write($job, $this->user, new NoticeAsked('2026-05-04', 3, ''));
         $this->get("/jobs/{$job->id}/square")->assertSeeText('Let the made-up instrument read it');
         $other = $this->job($this->user, $this->plan());
         $this->withSession(["practice.{$other->id}" => false])->get("/jobs/{$other->id}/square")->assertDontSeeText('made-up instrument');

@@ -1,6 +1,6 @@
 <x-layout :title="$say('practice.title')" :site="$site" :phase="$phase">
     <div class="two">
-        <section class="paper">
+        <section class="paper files">
             <h1>{{ $say('practice.title') }}</h1>
             <p class="verdict-why">{{ $say('practice.why') }}</p>
             @if ($isDemo)<p>{{ $say('practice.is_demo') }}</p>@else

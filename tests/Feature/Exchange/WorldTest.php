@@ -128,6 +128,11 @@ final class WorldTest extends FeatureTestCase
         }
         $state = $this->state();
         $this->assertCount(12, $state->log->now(LineReading::class), 'sent twice it is there once');
+        foreach ($state->log->now(LineReading::class) as $reading) {
+            [$post, $line] = [$plan->grid->find($reading->post), $plan->fixedLine($reading->line)];
+            $this->assertNotNull($line);
+            $this->assertEqualsWithDelta($line->off($post->at ?? $this->fail())->inMillimetres(), $reading->off->inMillimetres(), $post->label === 'B2' ? 45.0 : 2.0, "{$post->label} {$reading->line}");
+        }
         $wrong = array_map(fn (int $sequence) => $state->log->entries[$sequence]->payload, array_merge([], ...array_map(fn ($taken) => $taken->sequences, $state->square->toReadAgain())));
         $this->assertNotSame([], $wrong);
         foreach ($wrong as $reading) {
