@@ -175,6 +175,9 @@ Route::middleware('auth')->group(function () {
         Route::post('/files/world', [WorldController::class, 'keep'])->name('files.world.keep');
         Route::post('/files/world/as-staked', [WorldController::class, 'readStaked'])->name('files.staked');
         Route::post('/files/world/readings', [WorldController::class, 'keepStaked'])->name('files.staked.keep');
+        Route::post('/files/world/surface', [WorldController::class, 'readSurface'])->name('files.surface');
+        Route::post('/files/world/heights', [WorldController::class, 'keepSurface'])->name('files.surface.keep');
+        Route::post('/files/world/station', [WorldController::class, 'station'])->name('files.station');
         Route::post('/files/world/out', [WorldController::class, 'takeOutStaked'])->name('files.staked.out');
         Route::get('/files/stakes.csv', [WorldController::class, 'stakes'])->name('files.stakes');
         Route::get('/files/points.xml', [WorldController::class, 'landXml'])->name('files.landxml');

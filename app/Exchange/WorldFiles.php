@@ -13,6 +13,7 @@ use Aequus\Plan\Terms\Point;
 use Aequus\Site\PlanInWorld;
 use Aequus\Site\SiteState;
 use DOMDocument;
+use DOMElement;
 
 /** Posts and site where they lie in the world, for total stations and maps: tables of points, LandXML 1.2 and GeoJSON. Metres, or feet where the job measures so. */
 final readonly class WorldFiles
@@ -78,7 +79,37 @@ final readonly class WorldFiles
             $points->appendChild($point);
         }
 
+        $this->surface($xml, $root);
+
         return (string) $xml->saveXML();
+    }
+
+    /** The ground as it was read at the posts, where heights are carried over and three of them make a surface. */
+    private function surface(DOMDocument $xml, DOMElement $root): void
+    {
+        $ground = SurfaceRead::ofGround($this->site->plan, $this->world, $this->height(...));
+        if ($ground === null) {
+            return;
+        }
+        $add = function (DOMElement $to, string $tag, string $says = '', string $attribute = '', string $value = '') use ($xml, $root): DOMElement {
+            $node = $xml->createElementNS((string) $root->namespaceURI, $tag);
+            if ($attribute !== '') {
+                $node->setAttribute($attribute, $value);
+            }
+            $node->appendChild($xml->createTextNode($says));
+            $to->appendChild($node);
+
+            return $node;
+        };
+        $definition = $add($add($add($root, 'Surfaces'), 'Surface', '', 'name', 'ground'), 'Definition', '', 'surfType', 'TIN');
+        $points = $add($definition, 'Pnts');
+        foreach ($ground->points as $i => [$at, $high]) {
+            $add($points, 'P', implode(' ', [$this->figure($at->y), $this->figure($at->x), $this->figure($high)]), 'id', (string) ($i + 1));
+        }
+        $faces = $add($definition, 'Faces');
+        foreach ($ground->triangles as [$a, $b, $c]) {
+            $add($faces, 'F', implode(' ', [$a + 1, $b + 1, $c + 1]));
+        }
     }
 
     /** @param  string  $system  number of the EPSG list; empty where nobody said */

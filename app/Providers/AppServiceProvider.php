@@ -25,6 +25,7 @@ use App\World\SimulatedWeather;
 use App\World\SimulatedYard;
 use App\World\Supplier;
 use App\World\Tape;
+use App\World\TotalStation;
 use App\World\WeatherStation;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -53,7 +54,7 @@ final class AppServiceProvider extends ServiceProvider
         if (config('aequus.mode') === 'demo') {
             $this->app->bind(Tape::class, fn () => new DemoTape(new SimulatedTape((int) config('aequus.demo_seed')), new MadeUpSite((int) config('aequus.demo_seed'))));
         }
-        foreach ([Tape::class, LevelAndRod::class, PlumbLevel::class] as $instrument) {
+        foreach ([Tape::class, LevelAndRod::class, PlumbLevel::class, TotalStation::class] as $instrument) {
             $this->app->bindIf($instrument, fn () => new MadeUpSite((int) config('aequus.demo_seed')));
         }
     }

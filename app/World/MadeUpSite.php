@@ -9,9 +9,12 @@ use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\StakeReading;
 use Aequus\Measure\Length;
+use Aequus\Measure\UnitSystem;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Posts\Post;
+use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\Side;
+use Aequus\Site\PlanInWorld;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
 
@@ -19,7 +22,7 @@ use Aequus\Square\Readings\Wanted;
  * What truly is on a site that nobody has, for practice: where stakes stand, how high the ground is, how posts lean. All of it comes from a number and the
  * labels, so that the same site is there tomorrow, and one more post changes nothing of the others; instruments read it with the noise of their class.
  */
-final readonly class MadeUpSite implements LevelAndRod, PlumbLevel, Tape
+final readonly class MadeUpSite implements LevelAndRod, PlumbLevel, Tape, TotalStation
 {
     /** Standard deviations, mm: of a stake put by eye and of one put by a tape, of the ground, of a hole that is dug, of one lean read first and read again, of a rod. */
     private const STAKED = 12.0;
@@ -37,6 +40,8 @@ final readonly class MadeUpSite implements LevelAndRod, PlumbLevel, Tape
     private const ROD = 1.0;
 
     private const STRING = 1.0;
+
+    private const STATION = 1.5;
 
     private const BEAM = 1500.0;
 
@@ -94,6 +99,20 @@ final readonly class MadeUpSite implements LevelAndRod, PlumbLevel, Tape
         $before = count(array_filter($site->log->now(PlumbReading::class), fn (PlumbReading $read) => $read->face === $face && array_filter($read->posts(), $post->id->equals(...)) !== []));
 
         return $this->mark($site, ($before === 0 ? self::LEANS : self::PULLED) * $this->normal("lean {$face->value}", $post, $before));
+    }
+
+    public function staked(SiteState $site, PlanInWorld $world): string
+    {
+        $far = UnitSystem::of($site->plan->notation->unit)->far;
+        $lines = '';
+        foreach ($site->plan->grid->posts as $post) {
+            $noise = fn (string $axis): float => self::STATION * $this->normal("station {$axis}", $post, $site->log->lastSequence());
+            $stands = $this->stake($site, $post)->plus(new Vector($noise('x'), $noise('y')));
+            $at = $world->at(new Point(Length::millimetres($stands->x), Length::millimetres($stands->y)));
+            $lines .= sprintf("%s,%.4f,%.4f,,STAKE\r\n", $post->label, $at->x / $far, $at->y / $far);
+        }
+
+        return $lines;
     }
 
     /** Below the benchmark’s zero is negative, mm. */

@@ -86,9 +86,9 @@ enum EntryKind: string
      * 3: a rod says on what it stands, from which set-up. 4: a hole says which soils it went through. 5: a lean says how it was read. 6: an
      * offset says from which line, and with which tape. 7: a lean, or a difference of height, may be read by a phone. 8: a decision says which
      * distance it takes; a top is measured over a line, a line on a post to the ground. 9: members of a frame are up, boards spoiled. 10: hours of
-     * work, what others bring or allow, and the weather somebody was told.
+     * work, what others bring or allow, and the weather somebody was told. 11: a height may come from a survey’s surface.
      */
-    public const VERSION = 10;
+    public const VERSION = 11;
 
     /** @return class-string<Payload> the class that knows all about such an entry */
     public function payload(): string

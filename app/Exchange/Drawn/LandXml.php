@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Exchange\Drawn;
 
+use Aequus\Level\GroundSurface;
 use Aequus\Measure\Vector;
 use DOMDocument;
 use DOMElement;
 use DOMXPath;
 
-/** Points of a LandXML file, north before east as it has them. Entities and document types are refused, nothing is fetched. Surfaces are named as left out. */
+/** Points and a surface of a LandXML file, north before east as it has them. Entities and document types are refused, nothing is fetched. */
 final class LandXml
 {
+    /** Points of a surface; a scan is thinned out before. */
+    private const MOST = 20_000;
+
     private const FEET = ['foot' => 304.8, 'USSurveyFoot' => 304.8006096, 'inch' => 25.4];
 
     public static function read(string $text): Drawn
@@ -19,21 +23,16 @@ final class LandXml
         if (stripos($text, '<!DOCTYPE') !== false || stripos($text, '<!ENTITY') !== false) {
             return Drawn::refused(DrawnRefusal::Entities);
         }
-        $xml = new DOMDocument;
-        $before = libxml_use_internal_errors(true);
-        $isRead = $xml->loadXML($text, LIBXML_NONET | LIBXML_COMPACT);
-        libxml_clear_errors();
-        libxml_use_internal_errors($before);
-        if (! $isRead || $xml->documentElement?->localName !== 'LandXML') {
+        $path = self::opened($text);
+        if ($path === null) {
             return Drawn::refused(DrawnRefusal::NoDrawing);
         }
-        $path = new DOMXPath($xml);
         $shapes = $left = [];
-        foreach ($path->query('//*[local-name()="CgPoint"]') ?: [] as $node) {
-            $at = $node instanceof DOMElement ? self::place($node->textContent) : null;
+        foreach (self::found($path, '//*[local-name()="CgPoint"]') as $node) {
+            $at = self::place($node->textContent);
             if ($at === null) {
                 $left['CgPoint'] = ($left['CgPoint'] ?? 0) + 1;
-            } elseif ($node instanceof DOMElement) {
+            } else {
                 $shapes[] = new Shape(mb_substr($node->getAttribute('code') ?: 'CgPoints', 0, 60), [$at], false, mb_substr($node->getAttribute('name'), 0, 20));
             }
         }
@@ -47,6 +46,58 @@ final class LandXml
             count($shapes) > Drawn::MOST => Drawn::refused(DrawnRefusal::TooMuch),
             default => new Drawn($shapes, self::unit($path), $left, true),
         };
+    }
+
+    /** Its first surface of triangles, in mm, east and north; null where there is none that can be read. */
+    public static function surface(string $text): ?GroundSurface
+    {
+        $path = self::opened($text);
+        $definition = $path === null ? null : self::found($path, '//*[local-name()="Surface"]/*[local-name()="Definition"]')[0] ?? null;
+        if ($path === null || $definition === null) {
+            return null;
+        }
+        $unit = self::unit($path);
+        $points = $numbers = $triangles = [];
+        foreach (self::found($path, './/*[local-name()="P"]', $definition) as $node) {
+            $at = self::place($node->textContent);
+            $high = preg_split('/\s+/', trim($node->textContent))[2] ?? '';
+            if ($at !== null && is_numeric($high) && count($points) < self::MOST) {
+                $numbers[$node->getAttribute('id')] = count($points);
+                $points[] = [$at->times($unit), (float) $high * $unit];
+            }
+        }
+        foreach (self::found($path, './/*[local-name()="F"]', $definition) as $node) {
+            $of = array_map(fn (string $id) => $numbers[$id] ?? null, preg_split('/\s+/', trim($node->textContent)) ?: []);
+            // A face that is marked as unseen is a hole in the surface.
+            if (count($of) === 3 && $of[0] !== null && $of[1] !== null && $of[2] !== null && count($triangles) < 2 * self::MOST && $node->getAttribute('i') !== '1') {
+                $triangles[] = [$of[0], $of[1], $of[2]];
+            }
+        }
+
+        return $triangles === [] ? null : new GroundSurface($points, $triangles);
+    }
+
+    /** Null where it is no such file, or has entities of its own. */
+    private static function opened(string $text): ?DOMXPath
+    {
+        if (stripos($text, '<!DOCTYPE') !== false || stripos($text, '<!ENTITY') !== false) {
+            return null;
+        }
+        $xml = new DOMDocument;
+        $before = libxml_use_internal_errors(true);
+        $isRead = $xml->loadXML($text === '' ? ' ' : $text, LIBXML_NONET | LIBXML_COMPACT);
+        libxml_clear_errors();
+        libxml_use_internal_errors($before);
+
+        return $isRead && $xml->documentElement?->localName === 'LandXML' ? new DOMXPath($xml) : null;
+    }
+
+    /** @return list<DOMElement> */
+    private static function found(DOMXPath $path, string $what, ?DOMElement $in = null): array
+    {
+        $found = $path->query($what, $in);
+
+        return $found === false ? [] : array_values(array_filter(iterator_to_array($found), fn (mixed $node) => $node instanceof DOMElement));
     }
 
     private static function unit(DOMXPath $path): float

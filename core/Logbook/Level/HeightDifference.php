@@ -54,7 +54,7 @@ final readonly class HeightDifference implements Payload
         if ($from->key() === $to->key()) {
             throw EntryRefused::samePointTwice();
         }
-        if ($instrument !== LevelInstrument::Water && ($over === null || ! $over->isPositive())) {
+        if (! $instrument->needsNoLength() && ($over === null || ! $over->isPositive())) {
             throw EntryRefused::levelWithoutLength();
         }
         if ($hungAt !== null && ($hungAt->isNegative() || $over === null || $hungAt->isLongerThan($over))) {

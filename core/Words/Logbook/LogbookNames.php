@@ -121,6 +121,7 @@ final class LogbookNames
             LevelInstrument::Water => 'water level',
             LevelInstrument::LineLevel => 'line level on a string',
             LevelInstrument::Phone => 'this phone on a board',
+            LevelInstrument::Survey => 'surface of a survey',
             Stage::HoleOpen => 'braced, the hole open',
             Stage::Lift => 'at a lift of the fill',
             Stage::Filled => 'just filled',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Instruments and offices that are made up, for practice.
 return [
     'title' => 'Practice',
-    'why' => 'Made-up instruments and offices answer in place of yours: a tape, a laser with its rod, a level on a post, a marking desk, an inspector. They read a site that nobody '
+    'why' => 'Made-up instruments and offices answer in place of yours: a tape, a laser with its rod, a level on a post, a total station, a marking desk, an inspector. They read a site that nobody '
         .'has. What they write down counts like any other entry, so every page and sheet says how many there are, and nothing is handed over while there is one.',
     'is_demo' => 'In the demo it is always on.',
     'switch_on' => 'Switch practice on for this job',
@@ -21,6 +21,8 @@ return [
     'instrument' => 'made-up instrument',
     'read_made_up' => 'Let the made-up instrument read it',
     'read_true' => 'Let the instrument read it',
+    'station_made_up' => 'Let the made-up total station read them',
+    'station' => 'Let the total station read them',
     'cannot' => 'No instrument reads what is asked for now.',
     'offices' => 'Offices',
     'offices_why' => 'They answer by themselves, some late, and some find something.',

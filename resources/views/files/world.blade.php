@@ -27,6 +27,14 @@
                         <x-choice form="staked" name="order" :label="$say('files.world_order')" value="penzd" :options="$orders" />
                         <button class="button button-second">{{ $say('files.staked_go') }}</button>
                     </form>
+                    @if ($isAtHand)<form method="post" action="{{ route('files.station', $job) }}" class="reader">@csrf
+                        <button class="button button-second">{{ $isMadeUp ? $say('practice.station_made_up') : $say('practice.station')
+                        }}</button></form>@endif
+                    @if ($page->zeroHeight() !== '')<h2>{{ $say('files.surface') }}</h2>
+                        <form method="post" action="{{ route('files.surface', $job) }}" class="entry" enctype="multipart/form-data" hx-boost="false">
+                            @csrf <x-file-field name="surface" :label="$say('files.surface_file')" accept=".xml,.landxml" />
+                            <button class="button button-second">{{ $say('files.staked_go') }}</button>
+                        </form>@endif
                     @if ($cameIn > 0)<form method="post" action="{{ route('files.staked.out', $job) }}" class="reader">@csrf
                         <button class="button button-second">{{ $say('files.staked_out', count: $cameIn) }}</button></form>@endif
                 @else<p class="refusal">{{ $say('files.world_no_longer') }}</p>@endif

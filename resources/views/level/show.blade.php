@@ -174,7 +174,7 @@
                     <x-entry-form kind="height_difference" name="difference">
                         <x-choice name="instrument" form="difference" :label="$say('page.with')"
                             :value="$form->difference?->instrument->value ?? 'board'"
-                            :options="Choices::of(LevelInstrument::cases())" />
+                            :options="Choices::of(LevelInstrument::held())" />
                         <x-field name="over" form="difference" :label="$say('level.show.board_or_string_long')"
                             :hint="$say('level.show.a_water_level_has_none')" :unit="$unit"
                             :value="$form->difference?->over ? $plan->write($form->difference->over) : ''" />

@@ -103,7 +103,8 @@ final class DrawnTest extends TestCase
         $dice = new Randomizer(new Mt19937(77));
         $whole = [self::dxf(4, ['POINT', 8, 'A', 10, '1', 20, '2'], ['POLYLINE', 8, 'H', 70, '1', 0, 'VERTEX', 10, '0', 20, '0', 0, 'VERTEX', 10, '5', 20, '5', 0, 'SEQEND'], ['INSERT', 8, 'P', 10, '1', 20, '1', 0, 'ATTRIB', 1, 'A1', 0, 'SEQEND']), '<LandXML><Units><Metric linearUnit="meter"/></Units><CgPoints><CgPoint name="a">1 2 3</CgPoint></CgPoints></LandXML>'];
         $read = 0;
-        for ($i = 0; $i < 1000; $i++) {
+        $many = (int) (getenv('AEQUUS_DAMAGED') ?: 1000);
+        for ($i = 0; $i < $many; $i++) {
             $bytes = $whole[$i % 2];
             for ($times = $dice->getInt(1, 4); $times > 0; $times--) {
                 $at = $dice->getInt(0, strlen($bytes) - 1);
@@ -115,8 +116,8 @@ final class DrawnTest extends TestCase
             $this->assertSame($drawn->refused === null, $drawn->shapes !== []);
             $read += $drawn->refused === null ? 1 : 0;
         }
-        $this->assertGreaterThan(100, $read);
-        $this->assertLessThan(900, $read);
+        $this->assertGreaterThan($many / 10, $read);
+        $this->assertLessThan(0.9 * $many, $read);
     }
 
     /** @param  list<int|string>  ...$entities  each its kind, then code and value in turn */

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Exchange;
 
+use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
 use Aequus\Logbook\Square\LineReading;
+use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Place\SiteKind;
 use Aequus\Plan\Place\SiteObject;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Stored\PlanCodec;
 use Aequus\Plan\Terms\Point;
 use Aequus\Site\SiteState;
@@ -20,6 +23,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\Site\ReadSite;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\Builds;
 use Tests\FeatureTestCase;
@@ -141,7 +145,7 @@ final class WorldTest extends FeatureTestCase
         }
         $this->get($this->at('square'))->assertOk()->assertSeeText('total station');
         $this->get($this->at('logbook'))->assertOk()->assertSeeText('total station, by file');
-        $this->get($this->at('files/world'))->assertSeeText('Take out 12 readings of the total station');
+        $this->get($this->at('files/world'))->assertSeeText('Take out 12 readings that came in from files');
         $this->post($this->at('files/world/out'))->assertSessionHas('said', '12 readings were taken out.');
         $this->assertSame([], $this->state()->log->now(LineReading::class));
         $this->assertTrue($this->state()->square->holds(), 'tapes alone prove it');
@@ -160,6 +164,70 @@ final class WorldTest extends FeatureTestCase
         $file = UploadedFile::fake()->createWithContent('staked.txt', sprintf("A1 %.3f %.3f\n", $north, $east));
         $this->post($this->at('files/world/as-staked'), ['staked' => $file, 'order' => 'pnezd'])->assertOk()->assertSeeText('1 stake is in the file');
         $this->post($this->at('files/world/as-staked'), ['order' => 'penzd'])->assertSessionHasErrors('staked');
+    }
+
+    /** The ground goes out as triangles and comes in beside it: another job on the same land has the same ground, as sure as a survey’s surface is. */
+    public function test_a_surface_of_the_ground_goes_out_and_comes_in_as_readings(): void
+    {
+        $this->keep($this->points(['A1', 'C1', 'C2']) + ['zero_height' => '418.25']);
+        $plan = $this->job->fresh()?->revision->plan() ?? $this->fail();
+        $high = fn (float $x, float $y): float => -200.0 - $x / 40 + $y / 100;
+        $rods = array_map(fn (Post $post) => new RodReading($post->id, Length::millimetres(1500 - $high($post->at->x->inMillimetres(), $post->at->y->inMillimetres()))), $plan->grid->posts);
+        $this->assertStringNotContainsString('Surface', (string) $this->get($this->at('files/points.xml'))->getContent(), 'nobody read the ground');
+        $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()), new RodReading(null, Length::millimetres(1500)), ...$rods);
+        $xml = (string) $this->get($this->at('files/points.xml'))->assertOk()->getContent();
+        $this->assertSame(4, substr_count($xml, '<F>'));
+        $path = (string) tempnam(sys_get_temp_dir(), 'xml');
+        file_put_contents($path, $xml);
+        exec('xmllint --noout --schema '.escapeshellarg(base_path('tests/fixtures/landxml-points.xsd')).' '.escapeshellarg($path).' 2>&1', $said, $exit);
+        unlink($path);
+        $this->assertSame(0, $exit, implode("\n", $said));
+        // Two posts between the others, and one beside them all.
+        [$first, $this->job] = [$this->job, $this->job($this->user, Builds::plan([1200, 2000, 9000], []))];
+        $this->keep($this->points(['A1', 'B1', 'D1']) + ['zero_height' => '418.25']);
+        $file = fn (): UploadedFile => UploadedFile::fake()->createWithContent('ground.xml', $xml);
+        $this->post($this->at('files/world/surface'), ['surface' => $file()])->assertOk()->assertSeeText(['D1 lies beside the surface', 'as sure as 20 mm']);
+        $this->post($this->at('files/world/heights'))->assertSessionHas('said', 'Choose a benchmark first: heights are counted from its zero.');
+        $this->write($this->job, $this->user, new BenchmarkChosen('sill', Length::zero()));
+        $this->post($this->at('files/world/heights'))->assertSessionHas('said', 'That drawing is no longer at hand. Choose its file once more.');
+        $this->post($this->at('files/world/surface'), ['surface' => $file()]);
+        $this->post($this->at('files/world/heights'))->assertSessionHas('said', '3 readings came in.');
+        $state = $this->state();
+        foreach (['A1' => 0.0, 'B1' => 1200.0, 'C1' => 3200.0] as $label => $x) {
+            $ground = $state->level->ground[$state->plan->grid->labelled($label)] ?? $this->fail();
+            $this->assertEqualsWithDelta($high($x, 0.0), $ground->inMillimetres(), 0.6, $label);
+        }
+        $this->assertNull($state->level->ground[$state->plan->grid->labelled('D1')] ?? null);
+        $this->post($this->at('files/world/out'))->assertSessionHas('said', '3 readings were taken out.');
+        $this->assertNull($this->state()->level->ground[$state->plan->grid->labelled('A1')] ?? null);
+        foreach (['<LandXML/>', 'no file', '<!DOCTYPE a [<!ENTITY b "c">]><LandXML/>'] as $bytes) {
+            $this->post($this->at('files/world/surface'), ['surface' => UploadedFile::fake()->createWithContent('ground.xml', $bytes)])->assertSessionHasErrors('surface');
+        }
+        $this->job = $first;
+    }
+
+    /** For practice a made-up total station reads the stakes: marked, and proved like any other. */
+    public function test_a_made_up_total_station_reads_stakes_for_practice_only(): void
+    {
+        $this->keep($this->points(['A1', 'C1', 'C2']));
+        $this->write($this->job, $this->user, new NoticeAsked('2026-04-20', 3, ''));
+        $this->post($this->at('files/world/station'))->assertNotFound();
+        $this->get($this->at('files/world'))->assertDontSeeText('made-up total station');
+        $this->withSession(["practice.{$this->job->id}" => true]);
+        $this->get($this->at('files/world'))->assertSeeText('Let the made-up total station read them');
+        $this->post($this->at('files/world/station'))->assertSessionHas('said', '12 readings came in.');
+        $state = $this->state();
+        $this->assertCount(12, $state->log->madeUp());
+        // The same stakes by the made-up tape: both see one site.
+        foreach ($state->square->wanted as $wanted) {
+            if ($wanted->isTape()) {
+                $this->post($this->at('practice/read'), ['client_id' => (string) Str::ulid()]);
+            }
+        }
+        $this->assertGreaterThan(3, count($this->state()->log->now(TapeReading::class)));
+        $this->assertSame([], $this->state()->square->toReadAgain());
+        $this->post($this->at('practice/out'));
+        $this->assertSame([], $this->state()->log->madeUp());
     }
 
     private function state(): SiteState
