@@ -63,10 +63,7 @@ final readonly class Log
         $this->entries = $bySequence;
         $this->struck = $struck;
         $this->corrected = $corrected;
-        $boards = array_filter(
-            $bySequence,
-            fn (Entry $entry) => $entry->payload instanceof BoardsUp && ! isset($struck[$entry->sequence]) && ! isset($corrected[$entry->sequence]),
-        );
+        $boards = array_filter($bySequence, fn (Entry $entry) => $entry->payload instanceof BoardsUp && ! isset($struck[$entry->sequence]) && ! isset($corrected[$entry->sequence]));
         $this->boardsUp = $boards === [] ? null : $boards[array_key_last($boards)];
         $this->moves = ByPost::grouped($this->movesAndPostsReadAnew());
         foreach ($bySequence as $sequence => $entry) {

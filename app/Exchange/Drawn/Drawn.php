@@ -21,13 +21,6 @@ final readonly class Drawn
     {
     }
 
-    public static function of(string $bytes): self
-    {
-        $text = (string) preg_replace('/^\xEF\xBB\xBF/', '', $bytes);
-
-        return str_starts_with(ltrim($text), '<') ? LandXml::read($text) : Dxf::read($text);
-    }
-
     public static function refused(DrawnRefusal $why): self
     {
         return new self([], refused: $why);

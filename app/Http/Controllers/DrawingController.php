@@ -21,6 +21,7 @@ use App\Actions\NewEntry;
 use App\Actions\RecordEntry;
 use App\Actions\RevisePlan;
 use App\Actions\TakeOut;
+use App\Exchange\Drawn\DrawingFile;
 use App\Exchange\Drawn\Drawn;
 use App\Exchange\Drawn\DrawnRefusal;
 use App\Exchange\Drawn\Layers;
@@ -55,7 +56,7 @@ final class DrawingController extends Controller
             $this->refuse($job, 'drawing', Say::text('files.drawn_no_file'));
         }
         $bytes = (string) $file->get();
-        $refused = Drawn::of($bytes)->refused;
+        $refused = DrawingFile::read($bytes)->refused;
         if ($refused !== null) {
             $this->refuse($job, 'drawing', Say::text("files.drawn_{$refused->value}", most: Drawn::MOST));
         }
@@ -148,7 +149,7 @@ final class DrawingController extends Controller
     {
         $kept = Cache::get(self::WAITS."{$job->id}.{$token}");
 
-        return is_string($kept) ? Drawn::of((string) base64_decode($kept, true)) : Drawn::refused(DrawnRefusal::Nothing);
+        return is_string($kept) ? DrawingFile::read((string) base64_decode($kept, true)) : Drawn::refused(DrawnRefusal::Nothing);
     }
 
     private function world(Plan $plan): PlanInWorld

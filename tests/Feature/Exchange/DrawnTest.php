@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Exchange;
 
 use Aequus\Measure\Vector;
+use App\Exchange\Drawn\DrawingFile;
 use App\Exchange\Drawn\Drawn;
 use App\Exchange\Drawn\DrawnRefusal;
 use App\Exchange\Drawn\Shape;
@@ -18,7 +19,7 @@ final class DrawnTest extends TestCase
 {
     public function test_each_kind_of_entity_is_read_with_its_layer(): void
     {
-        $drawn = Drawn::of(self::dxf(4, [
+        $drawn = DrawingFile::read(self::dxf(4, [
             'POINT', 8, 'PEGS', 10, '1200.5', 20, '-300', 30, '7'], ['CIRCLE', 8, 'PEGS', 10, '0', 20, '0', 40, '70'],
             ['INSERT', 8, 'POSTS', 66, '1', 2, 'P', 10, '2400', 20, '3000', 0, 'ATTRIB', 8, 'LABELS', 10, '9', 20, '9', 1, 'B2', 2, 'LABEL', 0, 'SEQEND', 8, 'POSTS'],
             ['LINE', 8, 'GAS', 10, '0', 20, '0', 11, '5000', 21, '0'], ['POLYLINE', 8, 'HOUSE', 66, '1', 10, '0', 20, '0', 70, '1', 0, 'VERTEX', 8, 'HOUSE', 10, '0', 20, '9000', 0, 'VERTEX', 8, 'HOUSE', 10, '4000', 20, '9000', 0, 'VERTEX', 8, 'HOUSE', 10, '4000', 20, '12000', 0, 'SEQEND'],
@@ -44,7 +45,7 @@ final class DrawnTest extends TestCase
         file_put_contents("{$folder}/in.geojson", json_encode(['type' => 'FeatureCollection', 'features' => [$feature('Point', [12.5, 7.25]), $feature('LineString', [[0, 0], [4, 3], [8, 3]])]]));
         exec('ogr2ogr -f DXF '.escapeshellarg("{$folder}/out.dxf").' '.escapeshellarg("{$folder}/in.geojson").' 2>&1', $said, $exit);
         $this->assertSame(0, $exit, implode("\n", $said));
-        $drawn = Drawn::of((string) file_get_contents("{$folder}/out.dxf"));
+        $drawn = DrawingFile::read((string) file_get_contents("{$folder}/out.dxf"));
         array_map(unlink(...), glob("{$folder}/*") ?: []);
         rmdir($folder);
         $this->assertNull($drawn->refused);
@@ -58,24 +59,24 @@ final class DrawnTest extends TestCase
     #[TestWith([0, null])]
     public function test_its_unit_is_what_its_header_says(int $number, ?float $unit): void
     {
-        $this->assertSame($unit, Drawn::of(self::dxf($number, ['POINT', 10, '1', 20, '1']))->unit);
+        $this->assertSame($unit, DrawingFile::read(self::dxf($number, ['POINT', 10, '1', 20, '1']))->unit);
     }
 
     /** Blocks are looked into nowhere: what they are made of is no thing on the site. */
     public function test_only_entities_are_things(): void
     {
         $text = "0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n0\nPOINT\n8\nX\n10\n1\n20\n1\n0\nENDBLK\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nPOINT\n8\nY\n10\n2\n20\n2\n0\nENDSEC\n0\nEOF\n";
-        $this->assertEquals([new Shape('Y', [new Vector(2.0, 2.0)])], Drawn::of($text)->shapes);
+        $this->assertEquals([new Shape('Y', [new Vector(2.0, 2.0)])], DrawingFile::read($text)->shapes);
     }
 
     public function test_points_of_a_survey_are_east_and_north(): void
     {
         $xml = '<?xml version="1.0"?><LandXML xmlns="http://www.landxml.org/schema/LandXML-1.2"><Units><Metric linearUnit="meter"/></Units><CgPoints>'
             .'<CgPoint name="A1" code="POST">5345678.002 512345.001 418.2</CgPoint><CgPoint name="x">north</CgPoint></CgPoints><Surfaces><Surface name="ground"/></Surfaces></LandXML>';
-        $drawn = Drawn::of($xml);
+        $drawn = DrawingFile::read($xml);
         $this->assertEquals([new Shape('POST', [new Vector(512345.001, 5345678.002)], false, 'A1')], $drawn->shapes);
         $this->assertSame([1000.0, ['CgPoint' => 1, 'Surface' => 1], true], [$drawn->unit, $drawn->left, $drawn->isWorld]);
-        $this->assertEqualsWithDelta(304.8006096, Drawn::of(str_replace('Metric linearUnit="meter"', 'Imperial linearUnit="USSurveyFoot"', $xml))->unit, 1e-9);
+        $this->assertEqualsWithDelta(304.8006096, DrawingFile::read(str_replace('Metric linearUnit="meter"', 'Imperial linearUnit="USSurveyFoot"', $xml))->unit, 1e-9);
     }
 
     #[TestWith(['nothing of the kind', DrawnRefusal::NoDrawing])]
@@ -89,12 +90,12 @@ final class DrawnTest extends TestCase
     #[TestWith(['<!DOCTYPE x SYSTEM "file:///etc/passwd"><LandXML/>', DrawnRefusal::Entities])]
     public function test_what_is_no_such_drawing_is_refused(string $bytes, DrawnRefusal $why): void
     {
-        $this->assertSame($why, Drawn::of($bytes)->refused);
+        $this->assertSame($why, DrawingFile::read($bytes)->refused);
     }
 
     public function test_a_drawing_of_a_town_is_too_much(): void
     {
-        $this->assertSame(DrawnRefusal::TooMuch, Drawn::of(self::dxf(4, ...array_fill(0, Drawn::MOST + 1, ['POINT', 10, '1', 20, '1'])))->refused);
+        $this->assertSame(DrawnRefusal::TooMuch, DrawingFile::read(self::dxf(4, ...array_fill(0, Drawn::MOST + 1, ['POINT', 10, '1', 20, '1'])))->refused);
     }
 
     /** Seed 77: bits turned, bytes cut and doubled; it is read or refused, and never more than its size says. */
@@ -112,7 +113,7 @@ final class DrawnTest extends TestCase
                     0 => substr_replace($bytes, chr($dice->getInt(0, 255)), $at, 1), 1 => substr($bytes, 0, $at).substr($bytes, min(strlen($bytes), $at + $dice->getInt(1, 9))).' ', default => substr($bytes, 0, $at).substr($bytes, max(0, $at - 20)),
                 };
             }
-            $drawn = Drawn::of($bytes);
+            $drawn = DrawingFile::read($bytes);
             $this->assertSame($drawn->refused === null, $drawn->shapes !== []);
             $read += $drawn->refused === null ? 1 : 0;
         }
