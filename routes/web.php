@@ -166,6 +166,7 @@ Route::middleware('auth')->group(function () {
         Route::post('/practice', [PracticeController::class, 'turn'])->name('practice.turn');
         Route::post('/practice/ask', [PracticeController::class, 'ask'])->name('practice.ask');
         Route::post('/practice/read', [PracticeController::class, 'read'])->name('practice.read');
+        Route::post('/practice/level', [PracticeController::class, 'level'])->name('practice.level');
         Route::post('/practice/out', [PracticeController::class, 'takeOut'])->name('practice.out');
         Route::get('/days', [DaysController::class, 'show'])->name('days');
         Route::get('/files', [FilesController::class, 'show'])->name('files');

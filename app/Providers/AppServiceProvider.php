@@ -15,6 +15,7 @@ use App\Type\Say;
 use App\World\CodeDesk;
 use App\World\Inspector;
 use App\World\LevelAndRod;
+use App\World\LevelBetween;
 use App\World\MadeUpSite;
 use App\World\MarkingDesk;
 use App\World\PlumbLevel;
@@ -54,7 +55,7 @@ final class AppServiceProvider extends ServiceProvider
         if (config('aequus.mode') === 'demo') {
             $this->app->bind(Tape::class, fn () => new DemoTape(new SimulatedTape((int) config('aequus.demo_seed')), new MadeUpSite((int) config('aequus.demo_seed'))));
         }
-        foreach ([Tape::class, LevelAndRod::class, PlumbLevel::class, TotalStation::class] as $instrument) {
+        foreach ([Tape::class, LevelAndRod::class, LevelBetween::class, PlumbLevel::class, TotalStation::class] as $instrument) {
             $this->app->bindIf($instrument, fn () => new MadeUpSite((int) config('aequus.demo_seed')));
         }
     }

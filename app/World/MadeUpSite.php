@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\World;
 
 use Aequus\Logbook\Entry;
+use Aequus\Logbook\Kind\LevelPoint;
+use Aequus\Logbook\Level\LevelInstrument;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\StakeReading;
@@ -22,7 +24,7 @@ use Aequus\Square\Readings\Wanted;
  * What truly is on a site that nobody has, for practice: where stakes stand, how high the ground is, how posts lean. All of it comes from a number and the
  * labels, so that the same site is there tomorrow, and one more post changes nothing of the others; instruments read it with the noise of their class.
  */
-final readonly class MadeUpSite implements LevelAndRod, PlumbLevel, Tape, TotalStation
+final readonly class MadeUpSite implements LevelAndRod, LevelBetween, PlumbLevel, Tape, TotalStation
 {
     /** Standard deviations, mm: of a stake put by eye and of one put by a tape, of the ground, of a hole that is dug, of one lean read first and read again, of a rod. */
     private const STAKED = 12.0;
@@ -73,6 +75,23 @@ final readonly class MadeUpSite implements LevelAndRod, PlumbLevel, Tape, TotalS
         $beam = self::BEAM - self::LOWER_EACH_SET_UP * max(0, (int) $setUp - 1);
 
         return $this->mark($site, $beam - ($post === null ? 0.0 : $this->ground($post)) + self::ROD * $this->normal("rod {$setUp}", $post, $site->log->lastSequence()));
+    }
+
+    public function between(SiteState $site, LevelPoint $from, LevelPoint $to, LevelInstrument $with, ?Length $over): Length
+    {
+        $high = function (LevelPoint $point) use ($site): float {
+            $post = $point->post === null ? null : $site->plan->grid->find($point->post);
+
+            return $post === null ? 0.0 : $this->ground($post);
+        };
+        $long = $over?->inMillimetres() ?? 0.0;
+        $sigma = match ($with) {
+            LevelInstrument::Board, LevelInstrument::Phone => self::ROD + $long / 2000,
+            LevelInstrument::LineLevel => self::STRING + $long / 1500,
+            LevelInstrument::Water, LevelInstrument::Survey => 2 * self::ROD,
+        };
+
+        return $this->mark($site, $high($to) - $high($from) + $sigma * $this->normal("{$with->value} {$from->key()} {$to->key()}", null, $site->log->lastSequence()));
     }
 
     public function depth(SiteState $site, Post $post): ?Length

@@ -13,6 +13,7 @@ use Aequus\Logbook\Diary\Awaited;
 use Aequus\Logbook\Diary\AwaitedState;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\HeightDifference;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\TapeReading;
@@ -23,6 +24,7 @@ use Aequus\Square\Readings\Wanted;
 use App\Models\Job;
 use App\World\Fault;
 use App\World\Inspector;
+use App\World\LevelAndRod;
 use App\World\MarkingDesk;
 use App\World\MarksAnswer;
 use App\World\Tape;
@@ -222,6 +224,34 @@ final class PracticeTest extends DaysTestCase
         $entry = array_values($this->state($job)->log->entries)[1];
         $this->assertInstanceOf(TapeReading::class, $entry->payload);
         $this->assertEquals([$move?->number, false, ''], [$entry->payload->distance, $entry->isMadeUp(), $entry->readBy]);
+    }
+
+    /** A water level, a line level on a string, a board and a rod see one ground: readings of all four agree. */
+    public function test_every_level_sees_the_same_ground(): void
+    {
+        $job = $this->job($this->user, $this->plan());
+        $send = fn (string $with, string $over = '', string $from = 'Benchmark', string $to = 'B2') => $this->post("/jobs/{$job->id}/practice/level", $this->form(['instrument' => $with, 'over' => $over, 'from' => $from, 'to' => $to]));
+        $this->withSession(["practice.{$job->id}" => false]);
+        $send('water')->assertNotFound();
+        $this->get("/jobs/{$job->id}/level")->assertDontSee('practice/level');
+        $this->withSession(["practice.{$job->id}" => true]);
+        $send('water')->assertSessionHas('said', 'No instrument reads what is asked for now.');
+        $this->write($job, $this->user, new NoticeAsked('2026-04-20', 3, ''), new BenchmarkChosen('sill', Length::zero()));
+        $this->get("/jobs/{$job->id}/level")->assertSee('practice/level');
+        $send('board')->assertSessionHasErrors('over');
+        $send('water', to: 'Z9')->assertSessionHas('said', 'No instrument reads what is asked for now.');
+        foreach ([['water', ''], ['board', '2400'], ['line_level', '4000'], ['phone', '2400']] as [$with, $over]) {
+            $send($with, $over)->assertSessionHas('recorded');
+        }
+        $send('water', '', 'A1', 'B2')->assertSessionHas('recorded');
+        $ground = fn (): float => $this->state($job)->level->ground[$job->revision->plan()->grid->labelled('B2')]?->inMillimetres() ?? $this->fail();
+        $levelled = $ground();
+        $this->assertCount(5, $this->state($job)->log->madeUp());
+        $readings = array_values($this->state($job)->log->now(HeightDifference::class));
+        foreach (array_slice($readings, 0, 4) as $reading) {
+            $this->assertEqualsWithDelta($levelled, $reading->read->inMillimetres(), 12.0, $reading->instrument->value);
+        }
+        $this->assertEqualsWithDelta($levelled, -app(LevelAndRod::class)->rod($this->state($job), $job->revision->plan()->grid->labelled('B2'), '')->inMillimetres() + 1500.0, 8.0);
     }
 
     private function read(Job $job): void

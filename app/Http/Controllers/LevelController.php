@@ -12,19 +12,20 @@ use App\Level\InstrumentSums;
 use App\Level\LevelForm;
 use App\Level\LevelSheet;
 use App\Models\Job;
+use App\Practice\Practice;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
 final class LevelController extends Controller
 {
-    public function show(Request $request, Job $job): View
+    public function show(Request $request, Job $job, Practice $practice): View
     {
         $site = $this->site($job);
         $grade = new GradeForm($this->sums($request, $job), $site->state);
 
         return $this->page('level.show', $site, [
             'drawing' => PlanDrawing::ground($site->state, $grade->work), 'words' => new LevelWords($site->state), 'sheet' => new LevelSheet($site->state),
-            'form' => new LevelForm($site, $request->integer('again')), 'grade' => $grade,
+            'form' => new LevelForm($site, $request->integer('again')), 'grade' => $grade, 'isPractice' => $practice->isOn($job),
         ]);
     }
 

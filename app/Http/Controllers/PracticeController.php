@@ -14,12 +14,18 @@ use Aequus\Logbook\Diary\Awaited;
 use Aequus\Logbook\Diary\AwaitedState;
 use Aequus\Logbook\Diary\AwaitedThing;
 use Aequus\Logbook\Entry;
+use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Level\HeightDifference;
+use Aequus\Logbook\Level\LevelInstrument;
 use Aequus\Measure\Length;
+use Aequus\Measure\LengthReader;
+use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\Point;
 use Aequus\Site\Outstanding;
 use Aequus\Site\SiteState;
+use Aequus\Words\Speech;
 use App\Actions\NewEntry;
 use App\Actions\RecordEntry;
 use App\Actions\TakeOut;
@@ -30,6 +36,7 @@ use App\Type\ClockTime;
 use App\Type\DayName;
 use App\Type\Say;
 use App\World\Inspector;
+use App\World\LevelBetween;
 use App\World\MarkingDesk;
 use App\World\MarksAnswer;
 use Illuminate\Contracts\View\View;
@@ -83,6 +90,34 @@ final class PracticeController extends Controller
         $entry = $record($job, $this->user($request), new NewEntry($payload, $id, readBy: $reader->isMadeUp() ? Say::text('practice.instrument') : '', replaces: $move->replaces));
 
         return back()->with('recorded', $entry->sequence);
+    }
+
+    /** How much higher one point is than another, by the instrument that its form names. */
+    public function level(Request $request, Job $job, RecordEntry $record, LevelBetween $levels): RedirectResponse
+    {
+        abort_unless(! $levels->isMadeUp() || $this->practice->isOn($job), 404);
+        $site = $this->site($job)->state;
+        $with = LevelInstrument::tryFrom($request->string('instrument')->value()) ?? LevelInstrument::Water;
+        [$from, $to] = [$this->point($site, $request->string('from')->value()), $this->point($site, $request->string('to')->value())];
+        try {
+            $over = $with->needsNoLength() ? null : LengthReader::read($request->string('over')->value(), $site->plan->notation->unit);
+            $payload = $from === null || $to === null ? null : new HeightDifference($from, $to, $levels->between($site, $from, $to, $with, $over), $with, $over);
+        } catch (Refusal $refused) {
+            return back()->withInput()->withErrors(['over' => (string) (new Speech($site->plan))->say($refused->fact)]);
+        }
+        if ($payload === null || $site->level->benchmark === null) {
+            return back()->withInput()->with('said', Say::text('practice.cannot'));
+        }
+        $entry = $record($job, $this->user($request), new NewEntry($payload, ($levels->isMadeUp() ? Entry::MADE_UP : '').$request->string('client_id')->value(), readBy: $levels->isMadeUp() ? Say::text('practice.instrument') : ''));
+
+        return back()->with('recorded', $entry->sequence);
+    }
+
+    private function point(SiteState $site, string $sent): ?LevelPoint
+    {
+        $post = $site->plan->grid->findLabelled($sent);
+
+        return $sent === LevelPoint::SENT_FOR_BENCHMARK ? LevelPoint::benchmark() : ($post === null ? null : LevelPoint::of($post->id));
     }
 
     /** Everything that was made up is struck. */

@@ -56,10 +56,7 @@
                     hx-encoding="multipart/form-data">
                     @csrf <input type="hidden" name="form" value="sheet"><input type="hidden" name="based_on"
                         value="{{ old('based_on', $job->revision->number) }}">
-                    <div class="field @error('sheet') is-refused @enderror"><label for="sheet-file">{{ $say('bill.csv_file') }}</label>
-                        @error('sheet')<p class="refusal" id="sheet-file-refusal">{{ $message }}</p>@enderror
-                        <input id="sheet-file" type="file" name="sheet" accept=".csv,text/csv" @error('sheet') aria-invalid="true"
-                            aria-describedby="sheet-file-refusal" @enderror></div>
+                    <x-file-field name="sheet" :label="$say('bill.csv_file')" accept=".csv,text/csv" />
                     <button class="button button-second">{{ $say('bill.read_csv') }}</button>
                 </form>
             </details>

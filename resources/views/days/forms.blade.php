@@ -64,10 +64,7 @@
         hx-encoding="multipart/form-data">
         @csrf <input type="hidden" name="form" value="holidays"><input type="hidden" name="based_on"
             value="{{ old('based_on', $job->revision->number) }}">
-        <div class="field @error('calendar') is-refused @enderror"><label for="holidays-file">{{ $say('days.from_calendar') }}</label>
-            @error('calendar')<p class="refusal" id="holidays-refusal">{{ $message }}</p>@enderror
-            <input id="holidays-file" type="file" name="calendar" accept=".ics,text/calendar" @error('calendar') aria-invalid="true"
-                aria-describedby="holidays-refusal" @enderror></div>
+        <x-file-field name="calendar" :label="$say('days.from_calendar')" accept=".ics,text/calendar" />
         <button class="button button-second">{{ $say('days.read_calendar') }}</button>
     </form>
 </details>

@@ -26,10 +26,7 @@
         <details class="change" @error('job') open @enderror><summary>{{ $say('files.bring_in') }}</summary>
             <form method="post" action="{{ route('files.bring') }}" class="stack" enctype="multipart/form-data" hx-encoding="multipart/form-data">
                 @csrf <p class="hint">{{ $say('files.bring_in_why') }}</p>
-                <div class="field @error('job') is-refused @enderror"><label for="job-file">{{ $say('files.file') }}</label>
-                    @error('job')<p class="refusal" id="job-file-refusal">{{ $message }}</p>@enderror
-                    <input id="job-file" type="file" name="job" accept=".zip,application/zip" @error('job') aria-invalid="true"
-                        aria-describedby="job-file-refusal" @enderror></div>
+                <x-file-field name="job" :label="$say('files.file')" accept=".zip,application/zip" />
                 <button class="button button-second">{{ $say('files.bring') }}</button>
             </form></details>
         <p class="jobs-keeping no-copy">{{ $say('job.index.keeps_none') }} <a href="{{ route('trust') }}"

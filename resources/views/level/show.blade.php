@@ -198,6 +198,8 @@
                             :hint="$say('page.empty_in_the_middle')"
                             :unit="$unit" />
                         <button class="button button-second">{{ $say('page.write_it_down') }}</button>
+                        @if ($isPractice)<button class="button button-second"
+                            formaction="{{ route('practice.level', $job) }}">{{ $say('practice.read_made_up') }}</button>@endif
                     </x-entry-form>
                 </details>
                 @if ($sheet->rows !== [])

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature\World;
 
+use Aequus\Logbook\Kind\LevelPoint;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Level\BenchmarkChosen;
+use Aequus\Logbook\Level\LevelInstrument;
 use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\StakeMoved;
@@ -36,7 +38,7 @@ final class MadeUpSiteTest extends StandInTestCase
         assert($one instanceof MadeUpSite);
 
         return [
-            array_map(fn (Wanted $wanted) => $one->reads($site, $wanted), WantedReadings::of($site->plan)), array_map(fn (Post $post) => $one->rod($site, $post, ''), $posts), $one->rod($site, null, '2'),
+            array_map(fn (Wanted $wanted) => $one->reads($site, $wanted), WantedReadings::of($site->plan)), array_map(fn (Post $post) => $one->rod($site, $post, ''), $posts), $one->rod($site, null, '2'), $one->between($site, LevelPoint::benchmark(), LevelPoint::of($posts[1]->id), LevelInstrument::LineLevel, Length::millimetres(4000)),
             array_map(fn (Post $post) => $one->gap($site, $post, Side::MinusY), $posts), $one->depth($site, $posts[0]), $one->above($site, $posts[0]),
         ];
     }
