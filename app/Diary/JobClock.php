@@ -74,6 +74,23 @@ final readonly class JobClock
         return $ago > self::KNOWN ? null : $this->told->over($this->weather->forecast($from, $ago + self::KNOWN, $this->job->place));
     }
 
+    /**
+     * Whether somebody wrote down the weather of every day from one to another.
+     *
+     * @param  string  $from  as YYYY-MM-DD
+     * @param  string  $to  as YYYY-MM-DD
+     */
+    public function isTold(string $from, string $to): bool
+    {
+        for ($day = new DateTimeImmutable($from); $day->format('Y-m-d') <= $to; $day = $day->modify('+1 day')) {
+            if (! isset($this->told->days[$day->format('Y-m-d')])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     private static function withOffset(Hands $hands, string $today, DateTimeZone $zone): Hands
     {
         $place = $hands->place;

@@ -24,9 +24,6 @@ final readonly class AsStaked
     /** A stake that stands further off than this is another point, or east and north are swapped, mm. */
     private const FAR = 5000.0;
 
-    /** More lines than these are no job of posts. */
-    public const MOST = 500;
-
     /** @var list<array{Post, Point, Vector}> the stake, where it stands on the plan, and how far that is off its place */
     public array $stakes;
 
@@ -38,7 +35,7 @@ final readonly class AsStaked
         $far = UnitSystem::of($plan->notation->unit)->far;
         [$one, $other] = $order === 'pnezd' ? [2, 1] : [1, 2];
         $stakes = $left = [];
-        foreach (array_slice(self::lines($bytes), 0, self::MOST) as $cells) {
+        foreach ($lines = self::lines($bytes) as $cells) {
             $post = $plan->grid->findLabelled(trim($cells[0] ?? ''));
             [$east, $north] = [self::figure($cells[$one] ?? ''), self::figure($cells[$other] ?? '')];
             $at = $east === null || $north === null ? null : $world->fit?->toPlan(new Vector($east * $far, $north * $far));
@@ -55,6 +52,9 @@ final readonly class AsStaked
             } else {
                 $stakes[$post->label] = [$post, new Point(Length::millimetres(round($at->x, 3)), Length::millimetres(round($at->y, 3))), $off];
             }
+        }
+        if (count($lines) === Csv::MOST_LINES) {
+            $left[] = ['…', AsStakedLeft::TooMany];
         }
         [$this->stakes, $this->left] = [array_values($stakes), $left];
     }

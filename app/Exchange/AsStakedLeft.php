@@ -11,4 +11,5 @@ enum AsStakedLeft: string
     case NoSuchPost = 'no_such_post';
     case Twice = 'twice';
     case TooFar = 'too_far';
+    case TooMany = 'too_many';
 }

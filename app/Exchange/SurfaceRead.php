@@ -13,6 +13,7 @@ use Aequus\Measure\Vector;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\PlanInWorld;
+use App\Exchange\Drawn\DrawnRefusal;
 use App\Exchange\Drawn\LandXml;
 
 /** A survey’s surface of the ground, LandXML: how high it has the ground at every post, over the benchmark’s zero. Nothing is stored by it. */
@@ -24,15 +25,15 @@ final readonly class SurfaceRead
     /** @var list<Post> that lie beside it */
     public array $beside;
 
-    /** Whether the file has a surface that can be read. */
-    public bool $isSurface;
+    /** Why there is no surface; null where there is one. */
+    public ?DrawnRefusal $refused;
 
     public function __construct(string $bytes, Plan $plan, PlanInWorld $world)
     {
         $surface = LandXml::surface($bytes);
         $heights = $beside = [];
-        foreach ($surface === null ? [] : $plan->grid->posts as $post) {
-            $high = $surface?->heightAt($world->at($post->at));
+        foreach ($plan->grid->posts as $post) {
+            $high = $surface instanceof GroundSurface ? $surface->heightAt($world->at($post->at)) : null;
             $over = $high === null ? null : $world->fit?->heightToPlan($high);
             if ($over === null) {
                 $beside[] = $post;
@@ -40,7 +41,7 @@ final readonly class SurfaceRead
                 $heights[] = [$post, Length::millimetres(round($over, 1))];
             }
         }
-        [$this->heights, $this->beside, $this->isSurface] = [$heights, $beside, $surface !== null];
+        [$this->heights, $this->beside, $this->refused] = [$heights, $beside, $surface instanceof GroundSurface ? null : $surface];
     }
 
     /** @return list<HeightDifference> from the benchmark to the ground at each post */

@@ -34,6 +34,7 @@ final readonly class StartPage
     {
         return Say::text(match (true) {
             ! $this->start->isAnythingLeft => 'night.start.nothing_left',
+            $this->isMadeUp() => 'night.start.made_up',
             $this->start->isAllAsLeft() => 'night.start.all_as_left',
             default => 'night.start.look_first',
         });
@@ -43,6 +44,12 @@ final readonly class StartPage
     public function unknown(): string
     {
         return $this->start->unknown === [] ? '' : Say::text('night.start.unknown', posts: collect($this->start->unknown)->map(fn (Post $post) => $post->label)->unique()->join(', ', ' and '));
+    }
+
+    /** Whether days that matter were made up by a station that ships with this: then nothing is called well. */
+    private function isMadeUp(): bool
+    {
+        return $this->job->isMadeUp && ! $this->job->isTold($this->from, $this->site->today);
     }
 
     /** Of which days nobody wrote down the weather, in words: what the station has stands for them; empty where of none that matters. */
@@ -63,7 +70,7 @@ final readonly class StartPage
     {
         return array_map(fn (Ripening $one) => [
             $one->post->label, $this->when($this->site->filling($one->post)->at(FillStep::Done)?->setTimezone($this->job->zone)->format('Y-m-d\TH:i')),
-            $one->coldest === null ? Say::text('night.start.not_known') : Temperature::celsius(round($one->coldest, 1))->write($this->site->plan->notation->unit),
+            $one->came === null ? Say::text('night.start.not_known') : Temperature::celsius(round($one->came, 1))->write($this->site->plan->notation->unit),
             $one->isKnown ? Say::text('night.start.share', percent: (int) floor(100 * $one->share)) : Say::text('night.start.not_known'),
             $one->off === null || $this->site->clock($one->post)->standsStill() ? Say::text('night.start.stands_still') : $this->when($one->off),
         ], $this->start->ripenings);

@@ -39,7 +39,7 @@ final readonly class StopPage
         $parts = ['minutes' => $this->clock->total, 'people' => $this->clock->people];
 
         return match (true) {
-            $this->clock->begin === null && ! $this->night->isKnown => Say::text('night.stop.takes_unknown', ...$parts),
+            $this->clock->begin === null && ! $this->isKnown() => Say::text('night.stop.takes_unknown', ...$parts),
             $this->clock->begin === null => Say::text('night.stop.takes_nothing_comes', ...$parts, when: $this->moment($this->night->until)),
             $this->clock->over > 0 => Say::text('night.stop.takes_too_long', ...$parts, over: $this->clock->over),
             default => Say::text('night.stop.takes_begin_by', ...$parts, when: $this->moment($this->clock->begin)),
@@ -61,7 +61,7 @@ final readonly class StopPage
         }
 
         return [
-            ...$said, ...($this->night->isDuskKnown ? [] : [Say::text('night.stop.no_dusk')]), ...($this->night->isKnown ? [] : [Say::text('night.stop.not_known')]),
+            ...$said, ...($this->night->isDuskKnown ? [] : [Say::text('night.stop.no_dusk')]), ...($this->isKnown() ? [] : [Say::text('night.stop.not_known')]),
         ];
     }
 
@@ -75,7 +75,7 @@ final readonly class StopPage
     public function fills(): string
     {
         return match (true) {
-            $this->clock->mayFill !== [] => Say::text('night.stop.ready_nothing_is_missing_only', join: self::labels($this->clock->mayFill), count: count($this->clock->mayFill)),
+            $this->clock->mayFill !== [] => Say::text('night.stop.ready_nothing_is_missing_only', join: self::labels($this->clock->mayFill), count: count($this->clock->mayFill)).($this->isKnown() ? '' : ' '.Say::text('night.stop.look_yourself')),
             [...$this->clock->tooLate, ...$this->clock->heldPosts] !== [] => Say::text('night.stop.nothing_more'),
             default => Say::text('night.stop.nothing', lack: Say::text($this->stop->lack === [] ? 'night.stop.no_hole_waits_for_its' : 'night.stop.of_what_is_due_something')),
         };
@@ -98,9 +98,12 @@ final readonly class StopPage
         return array_map(fn (array $missing) => implode('; ', array_map(Names::of(...), $missing)), $this->stop->lack);
     }
 
-    public function isMadeUp(): bool
+    /** Whether the weather until work begins again is known, by a station or by what somebody wrote down; what is made up is not. */
+    public function isKnown(): bool
     {
-        return $this->job->isMadeUp;
+        $last = $this->job->forecast->date(intdiv($this->night->until, 1440));
+
+        return $this->night->isKnown && (! $this->job->isMadeUp || $this->job->isTold($this->job->forecast->date(0), $last));
     }
 
     /** @param  list<Post>  $posts */

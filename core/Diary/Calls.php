@@ -24,7 +24,7 @@ final readonly class Calls
         $hire = $days->toDo->outstanding->hire();
         $open = $days->toDo->outstanding->open;
         $all = $hire === null || in_array($hire, $open, false) ? $open : [$hire, ...$open];
-        usort($all, fn (Awaited $a, Awaited $b) => $this->days->toDo->comesBefore($a->thing->holds(), $b->thing->holds()) ? -1 : 1);
+        usort($all, fn (Awaited $a, Awaited $b) => $this->days->toDo->comesBefore($b->thing->holds(), $a->thing->holds()) <=> $this->days->toDo->comesBefore($a->thing->holds(), $b->thing->holds()));
         $this->all = array_values(array_filter(array_map($this->of(...), $all)));
     }
 

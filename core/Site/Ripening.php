@@ -24,11 +24,11 @@ final readonly class Ripening
     /** Of what it needs, 0 to 1, by now. */
     public float $share;
 
-    /** The coldest of the day after its fill, as far as it is known, °C. */
-    public ?float $coldest;
+    /** The coldest that came of the day after its fill, °C; null where nobody knows it. */
+    public ?float $came;
 
-    /** When that is, minutes from the forecast’s first midnight. */
-    public ?int $coldestAt;
+    /** The coldest that is still to come of that day, as foretold; null where it is over, or nobody knows it. */
+    public ?float $comes;
 
     /** Local, as YYYY-MM-DDTHH:MM: the later of its clock and of the weather; by the weather alone where its clock stands still, null where nobody knows that either. */
     public ?string $off;
@@ -40,21 +40,21 @@ final readonly class Ripening
         $done = $site->filling($post)->at(FillStep::Done)?->setTimezone($zone)->format('Y-m-d\TH:i');
         $from = $since === null || $done === null ? null : $since->moment($done);
         if ($since === null || $from === null || ! $since->knows($from)) {
-            [$this->isKnown, $this->share, $this->coldest, $this->coldestAt, $this->off] = [false, 0.0, null, null, $byClock];
+            [$this->isKnown, $this->share, $this->came, $this->comes, $this->off] = [false, 0.0, null, null, $byClock];
 
             return;
         }
         $hours = SetClock::usualMinutes($site->plan->holdOf($post->id), $site->customs()) / 60;
         $wait = fn (int $until): CureWait => new CureWait($since, $from, $hours, $site->customs()->cureDatum->celsius, $site->plan->hands->holds->kept ?? 0.0, $until);
         $ends = $wait(PHP_INT_MAX)->ends;
-        $now = $wait($since->moment($site->now->setTimezone($zone)->format('Y-m-d\TH:i')));
+        $moment = $since->moment($site->now->setTimezone($zone)->format('Y-m-d\TH:i'));
+        $now = $wait($moment);
         [$this->isKnown, $this->share] = [true, $now->needed > 0.0 ? min(1.0, $now->maturity / $now->needed) : 1.0];
-        [$coldest, $coldestAt] = [null, null];
+        $came = $comes = [];
         for ($at = $from; $at <= $from + self::DAY && $since->knows($at); $at += self::QUARTER) {
-            $celsius = $since->temperature($at);
-            [$coldest, $coldestAt] = $coldest === null || $celsius < $coldest ? [$celsius, $at] : [$coldest, $coldestAt];
+            $at <= $moment ? $came[] = $since->temperature($at) : $comes[] = $since->temperature($at);
         }
-        [$this->coldest, $this->coldestAt] = [$coldest, $coldestAt];
+        [$this->came, $this->comes] = [$came === [] ? null : min($came), $comes === [] ? null : min($comes)];
         $this->off = max($byClock, $since->clock($ends === null ? $since->end() : (int) ceil($ends)));
     }
 }

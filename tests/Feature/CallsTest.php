@@ -142,12 +142,20 @@ final class CallsTest extends DaysTestCase
         $this->get("/jobs/{$job->id}/set/stop")->assertOk()->assertSeeText('more than there is');
         CarbonImmutable::setTestNow('2026-05-04 18:00');
         $this->write($job, $this->user, new WeatherTold('2026-05-04', 6.0, 14.0));
+        // The station is made up: what nobody wrote down is not called calm.
+        $this->get("/jobs/{$job->id}/set/stop")->assertOk()->assertSeeText('Nobody knows the weather until work begins again.')->assertDontSeeText('Nothing is foretold');
+        $this->get("/jobs/{$job->id}/set/start")->assertOk()->assertSeeText('By the weather that came, nothing is to be looked at first.');
+        $this->write($job, $this->user, new WeatherTold('2026-05-05', 6.0, 14.0));
         $this->get("/jobs/{$job->id}/set/stop")->assertOk()->assertSeeText('Nothing is foretold before work begins again, Tue 5 May 7:30.');
         CarbonImmutable::setTestNow('2026-05-05 07:00');
         $this->write($job, $this->user, new WeatherTold('2026-05-05', -3.0, 9.0, 5.0, 2, 5, 14.0));
         $start = $this->get("/jobs/{$job->id}/set/start")->assertOk();
         $start->assertSeeInOrder(['Before work goes on', 'it came to freezing', 'Read plumb again', 'Bail out the holes', 'Look for frozen ground'])->assertSeeText('4 May 7:00');
         $start->assertDontSeeText('Nobody wrote down')->assertSeeText('−3 °C');
+        $this->write($job, $this->user, new WeatherTold('2026-05-05', 6.0, 14.0));
+        $this->get("/jobs/{$job->id}/set/start")->assertOk()->assertSeeText('By the weather that came');
+        CarbonImmutable::setTestNow('2026-05-06 07:00');
+        $this->get("/jobs/{$job->id}/set/start")->assertOk()->assertSeeText('The weather since is made up here, so it proves nothing.')->assertDontSeeText('By the weather that came');
         CarbonImmutable::setTestNow('2026-06-20 07:00');
         $this->get("/jobs/{$job->id}/set/start")->assertOk()->assertSeeText('the weather since is not known. Look at each as if the worst had come.')->assertSeeText('22 days from 30 May to 20 Jun');
     }

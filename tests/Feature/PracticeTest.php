@@ -21,6 +21,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
+use App\Actions\CopyJob;
 use App\Models\Job;
 use App\World\Fault;
 use App\World\Inspector;
@@ -153,7 +154,10 @@ final class PracticeTest extends DaysTestCase
         $this->assertGreaterThan(25, $made);
         $says = "Practice: {$made} entries of this job are made up.";
         foreach (['', '/square', '/level', '/footing', '/set', '/set/A1', '/cut', '/days', '/footing/bill', '/practice', '/handover', '/logbook', '/files'] as $page) {
-            $this->followingRedirects()->get("/jobs/{$job->id}{$page}")->assertSeeText($says);
+            $seen = $this->followingRedirects()->get("/jobs/{$job->id}{$page}")->assertSeeText($says);
+            // On paper the note of the screen is left out: the head of every printed page has it.
+            preg_match('~<div class="printed">.*?</div>~s', (string) $seen->getContent(), $printed);
+            $this->assertStringContainsString($says, $printed[0] ?? '', $page);
         }
         foreach (['/handover/record.pdf', '/files/tags.pdf?address=http://aequus.test'] as $sheet) {
             $text = PdfText::of((string) $this->get("/jobs/{$job->id}{$sheet}")->assertOk()->getContent());
@@ -164,6 +168,8 @@ final class PracticeTest extends DaysTestCase
         $file = (string) $this->get("/jobs/{$job->id}/files/job.zip")->assertOk()->getContent();
         $this->post('/jobs/from-file', ['job' => UploadedFile::fake()->createWithContent('job.zip', $file)])->assertSessionHasNoErrors();
         $this->assertCount($made, $this->state(Job::query()->latest('id')->firstOrFail())->log->madeUp());
+        $copy = app(CopyJob::class)->withLog($job->fresh() ?? $job, $this->user, 'Copy');
+        $this->assertCount($made, $this->state($copy)->log->madeUp(), 'a copy carries it too');
         $own = $this->state($job)->log->now(PostSet::class);
         $this->withSession(["practice.{$job->id}" => false]);
         $this->get("/jobs/{$job->id}/square")->assertSeeText($says);

@@ -14,7 +14,7 @@ use DOMXPath;
 final class LandXml
 {
     /** Points of a surface; a scan is thinned out before. */
-    private const MOST = 20_000;
+    public const MOST = 20_000;
 
     private const FEET = ['foot' => 304.8, 'USSurveyFoot' => 304.8006096, 'inch' => 25.4];
 
@@ -48,20 +48,26 @@ final class LandXml
         };
     }
 
-    /** Its first surface of triangles, in mm, east and north; null where there is none that can be read. */
-    public static function surface(string $text): ?GroundSurface
+    /** Its first surface of triangles, in mm, east and north, or why there is none. */
+    public static function surface(string $text): GroundSurface|DrawnRefusal
     {
         $path = self::opened($text);
-        $definition = $path === null ? null : self::found($path, '//*[local-name()="Surface"]/*[local-name()="Definition"]')[0] ?? null;
-        if ($path === null || $definition === null) {
-            return null;
+        if ($path === null) {
+            return DrawnRefusal::NoDrawing;
+        }
+        $definition = self::found($path, '//*[local-name()="Surface"]/*[local-name()="Definition"]')[0] ?? null;
+        if ($definition === null) {
+            return DrawnRefusal::Nothing;
+        }
+        if ((int) $path->evaluate('count(.//*[local-name()="P"])', $definition) > self::MOST || (int) $path->evaluate('count(.//*[local-name()="F"])', $definition) > 2 * self::MOST) {
+            return DrawnRefusal::TooMuch;
         }
         $unit = self::unit($path);
         $points = $numbers = $triangles = [];
         foreach (self::found($path, './/*[local-name()="P"]', $definition) as $node) {
             $at = self::place($node->textContent);
             $high = preg_split('/\s+/', trim($node->textContent))[2] ?? '';
-            if ($at !== null && is_numeric($high) && count($points) < self::MOST) {
+            if ($at !== null && is_numeric($high)) {
                 $numbers[$node->getAttribute('id')] = count($points);
                 $points[] = [$at->times($unit), (float) $high * $unit];
             }
@@ -69,12 +75,12 @@ final class LandXml
         foreach (self::found($path, './/*[local-name()="F"]', $definition) as $node) {
             $of = array_map(fn (string $id) => $numbers[$id] ?? null, preg_split('/\s+/', trim($node->textContent)) ?: []);
             // A face that is marked as unseen is a hole in the surface.
-            if (count($of) === 3 && $of[0] !== null && $of[1] !== null && $of[2] !== null && count($triangles) < 2 * self::MOST && $node->getAttribute('i') !== '1') {
+            if (count($of) === 3 && $of[0] !== null && $of[1] !== null && $of[2] !== null && $node->getAttribute('i') !== '1') {
                 $triangles[] = [$of[0], $of[1], $of[2]];
             }
         }
 
-        return $triangles === [] ? null : new GroundSurface($points, $triangles);
+        return $triangles === [] ? DrawnRefusal::Nothing : new GroundSurface($points, $triangles);
     }
 
     /** Null where it is no such file, or has entities of its own. */

@@ -113,9 +113,10 @@ final class DrawingController extends Controller
             if ($layers->changesPlan()) {
                 $revise($job, $this->user($request), $with, Say::text('files.drawn_reason'), $request->integer('based_on'));
             }
-            $batch = Str::ulid();
+            // Which revision it came with, or after which: so that the newest of several is found again.
+            $batch = self::CAME_IN.($job->revision()->firstOrFail()->number).($layers->changesPlan() ? 'p-' : 'l-').Str::ulid();
             foreach ($layers->services as $i => $service) {
-                $record($job, $this->user($request), new NewEntry($service, self::CAME_IN."{$batch}-{$i}", readBy: Say::text('files.drawn_by')));
+                $record($job, $this->user($request), new NewEntry($service, "{$batch}-{$i}", readBy: Say::text('files.drawn_by')));
             }
         });
         Cache::forget(self::WAITS."{$job->id}.{$token}");
@@ -124,22 +125,29 @@ final class DrawingController extends Controller
         return redirect()->route('files', $job)->with('said', implode(' ', [Say::text('files.drawn_kept', posts: count($layers->posts), things: count($layers->objects), lines: count($layers->services)), ...$left]));
     }
 
-    /** The plan as it was before the drawing came in, and its lines struck: as one. */
+    /** The newest drawing alone: the plan as it was before it came in, and its lines struck. A plan that was changed since is left, and that is said. */
     public function takeOut(Request $request, Job $job, RevisePlan $revise, TakeOut $takeOut): RedirectResponse
     {
-        DB::transaction(function () use ($request, $job, $revise, $takeOut): void {
-            $last = $job->revision;
-            $before = $last->reason === Say::text('files.drawn_reason') ? $job->revisions()->where('number', $last->number - 1)->first() : null;
-            if ($before !== null) {
-                $revise($job, $this->user($request), $before->plan(), Say::text('files.drawn_out_reason'), $last->number);
+        $last = $job->revision;
+        $newest = array_slice($this->cameIn($job), -1)[0] ?? null;
+        $batch = $newest === null ? '' : (string) preg_replace('/-\d+$/', '', $newest->clientId);
+        $isOfPlan = str_starts_with($batch, self::CAME_IN."{$last->number}p-");
+        $isLinesAlone = str_starts_with($batch, self::CAME_IN."{$last->number}l-");
+        $isDrawn = $last->reason === Say::text('files.drawn_reason') && ! $isLinesAlone;
+        // A drawing that changed the plan later than the newest lines came in had no lines of its own.
+        $lines = $isDrawn && ! $isOfPlan ? [] : array_keys(array_filter($this->cameIn($job), fn (Entry $entry) => $batch !== '' && str_starts_with($entry->clientId, $batch)));
+        DB::transaction(function () use ($request, $job, $revise, $takeOut, $last, $isDrawn, $lines): void {
+            if ($isDrawn) {
+                $revise($job, $this->user($request), $job->revisions()->where('number', $last->number - 1)->firstOrFail()->plan(), Say::text('files.drawn_out_reason'), $last->number);
             }
-            $takeOut($job, $this->user($request), array_keys($this->cameIn($job)), Say::text('files.drawn_out_reason'));
+            $takeOut($job, $this->user($request), $lines, Say::text('files.drawn_out_reason'));
         });
+        $isPlanLeft = ! $isDrawn && preg_match('/^'.self::CAME_IN.'\d+p-/', $batch) === 1;
 
-        return redirect()->route('files', $job)->with('said', Say::text('files.drawn_taken_out'));
+        return redirect()->route('files', $job)->with('said', Say::text($isPlanLeft ? 'files.drawn_lines_out' : 'files.drawn_taken_out'));
     }
 
-    /** @return array<int, Entry> lines that came in with a drawing and count */
+    /** @return array<int, Entry> lines that came in with a drawing and count, by sequence, growing */
     private function cameIn(Job $job): array
     {
         return array_filter($this->site($job)->state->log->counting, fn (Entry $entry) => $entry->payload instanceof ServiceLine && str_starts_with($entry->clientId, self::CAME_IN));

@@ -11,11 +11,14 @@ use Aequus\Logbook\Square\LineReading;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Place\WorldPlace;
 use Aequus\Site\PlanInWorld;
+use Aequus\Site\SiteState;
 use App\Actions\NewEntry;
 use App\Actions\RecordEntry;
 use App\Actions\RevisePlan;
 use App\Actions\TakeOut;
 use App\Exchange\AsStaked;
+use App\Exchange\Drawn\DrawnRefusal;
+use App\Exchange\Drawn\LandXml;
 use App\Exchange\SurfaceRead;
 use App\Exchange\WorldFiles;
 use App\Files\StakedPage;
@@ -54,7 +57,7 @@ final class WorldController extends Controller
         $said = fn (array $keys): array => array_combine($keys, array_map(fn (string $key) => Say::text("files.world_{$key}"), $keys));
 
         return $this->page('files.world', $site, [
-            'page' => new WorldPage($site->plan), 'orders' => $said(array_keys(WorldFiles::ORDERS)), 'separators' => $said(array_keys(WorldFiles::SEPARATORS)), 'cameIn' => count($this->cameIn($job)), 'isAtHand' => ! $station->isMadeUp() || $practice->isOn($job), 'isMadeUp' => $station->isMadeUp(), 'phase' => 'files',
+            'page' => new WorldPage($site->plan), 'orders' => $said(array_keys(WorldFiles::ORDERS)), 'separators' => $said(array_keys(WorldFiles::SEPARATORS)), 'cameIn' => count(self::cameIn($site->state)), 'isAtHand' => ! $station->isMadeUp() || $practice->isOn($job), 'isMadeUp' => $station->isMadeUp(), 'phase' => 'files',
         ]);
     }
 
@@ -113,11 +116,17 @@ final class WorldController extends Controller
         }
         $read = new SurfaceRead($bytes = (string) $file->get(), $job->revision->plan(), $this->world($job));
         if ($read->heights === []) {
-            throw ValidationException::withMessages(['surface' => Say::text($read->isSurface ? 'files.surface_beside' : 'files.surface_none')])->redirectTo(route('files.world', $job));
+            throw ValidationException::withMessages(['surface' => Say::text(match ($read->refused) {
+                null => 'files.surface_beside',
+                DrawnRefusal::TooMuch => 'files.surface_too_much',
+                default => 'files.surface_none',
+            }, most: LandXml::MOST)])->redirectTo(route('files.world', $job));
         }
         Cache::put($this->waiting($job), base64_encode($bytes), now()->addHour());
 
-        return $this->page('files.surface', $this->site($job), ['read' => $read, 'ground' => $this->site($job)->state->level->ground, 'phase' => 'files']);
+        $site = $this->site($job);
+
+        return $this->page('files.surface', $site, ['read' => $read, 'ground' => $site->state->level->ground, 'phase' => 'files']);
     }
 
     /** Heights of all posts as readings, or none. */
@@ -164,7 +173,7 @@ final class WorldController extends Controller
     /** Everything that came in from such files is struck, as one. */
     public function takeOutStaked(Request $request, Job $job, TakeOut $takeOut): RedirectResponse
     {
-        $count = $takeOut($job, $this->user($request), $this->cameIn($job), Say::text('files.staked_out_reason'));
+        $count = $takeOut($job, $this->user($request), self::cameIn($this->site($job)->state), Say::text('files.staked_out_reason'));
 
         return redirect()->route('files.world', $job)->with('said', Say::text('files.staked_taken_out', count: $count));
     }
@@ -175,9 +184,9 @@ final class WorldController extends Controller
     }
 
     /** @return list<int> sequences of readings that came in from a total station and count */
-    private function cameIn(Job $job): array
+    private static function cameIn(SiteState $site): array
     {
-        return array_keys(array_filter($this->site($job)->state->log->counting, fn (Entry $entry) => str_starts_with($entry->clientId, self::CAME_IN)));
+        return array_keys(array_filter($site->log->counting, fn (Entry $entry) => str_starts_with($entry->clientId, self::CAME_IN)));
     }
 
     private function world(Job $job): PlanInWorld

@@ -53,7 +53,7 @@ final readonly class StartAgain
         $holes = self::openHoles($site);
         $braced = self::braced($site);
         $frozen = $this->posts(fn (Ripening $one) => $this->isFrozen($one));
-        $frostComes = $this->posts(fn (Ripening $one) => ! $this->isFrozen($one) && $this->willFreeze($one));
+        $frostComes = $this->posts($this->willFreeze(...));
         $mayStrip = $this->posts(fn (Ripening $one) => ! $this->isFrozen($one) && $one->off !== null && $one->off <= $this->local($site->now) && $site->clock($one->post)->mayStrip($site->now));
         $this->unknown = [
             ...$this->posts(fn (Ripening $one) => ! $one->isKnown), ...array_values(array_filter($holes, fn (Post $post) => ! $this->knows(self::dugAt($site, $post)))),
@@ -111,13 +111,13 @@ final readonly class StartAgain
 
     private function isFrozen(Ripening $one): bool
     {
-        return $one->coldest !== null && $one->coldestAt <= $this->now && $one->coldest < $this->rules->frost - $this->rules->kept;
+        return $one->came !== null && $one->came < $this->rules->frost - $this->rules->kept;
     }
 
     /** Whether it may come so cold on the rest of its first day, the forecast doubted as everywhere. */
     private function willFreeze(Ripening $one): bool
     {
-        return $one->coldest !== null && $one->coldestAt > $this->now && $one->coldest < $this->rules->frost - $this->rules->kept + $this->rules->doubt(self::DAY);
+        return $one->comes !== null && $one->comes < $this->rules->frost - $this->rules->kept + $this->rules->doubt(self::DAY);
     }
 
     private function knows(?DateTimeImmutable $at): bool

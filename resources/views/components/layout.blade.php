@@ -54,7 +54,8 @@
         <x-notices />
         <p class="copy-of" role="note" hidden data-kept-copy>{{ $say('components.layout.kept_copy') }}</p>
         @if ($site)
-            <x-sheet-head :job="$site->job" :revision="$revision ?? $site->job->revision" />
+            <x-sheet-head :job="$site->job" :revision="$revision ?? $site->job->revision"
+                :lines="(new Provenance($site))->lines()" />
             @foreach ((new Provenance($site))->lines() as $stamp)<p class="copy-of" role="note">{{ $stamp }}</p>@endforeach
             @if ($site->job->shelf !== Shelf::AtHand)<p class="copy-of" role="note">{{ $site->job->shelf === Shelf::Bin
                 ? $say('components.layout.in_the_bin') : $say('components.layout.put_away') }}</p>@endif

@@ -5,7 +5,7 @@
         <h1>{{ $say('night.stop.stop_now_make_it_safe') }}</h1>
         <p class="verdict-line {{ $page->isTooLong() ? 'refusal' : '' }}"><b>{{ $page->answer() }}</b></p>
         <ul class="rows">@foreach ($page->comes() as $comes)<li>{{ $comes }}</li>@endforeach</ul>
-        <p class="verdict-why">{{ $say('night.stop.in_this_order_from_what') }} @if ($page->isMadeUp()){{ $say('days.made_up') }}@endif</p>
+        <p class="verdict-why">{{ $say('night.stop.in_this_order_from_what') }} @if (! $page->isKnown()){{ $say('days.made_up') }}@endif</p>
         <ol class="plain stop-list">
             @foreach ($page->moves() as [$move, $about])
                 <li><h2><x-words :say="$site->speech->say($move->do)" /> <span class="muted num">{{ $about }}</span></h2>

@@ -121,7 +121,7 @@ final class StopAndStartTest extends TestCase
 
     public function test_each_harm_of_a_night_is_told_at_its_posts(): void
     {
-        $this->assertSame(['Look at the fill: it came to freezing' => ['B1'], 'Look for frozen ground' => ['C2', 'B2']], $this->does($this->start($this->half(), least: -1.0)));
+        $this->assertSame(['Look at the fill: it came to freezing' => ['B1'], 'Cover the fill, warm' => ['B1'], 'Look for frozen ground' => ['C2', 'B2']], $this->does($this->start($this->half(), least: -1.0)));
         $this->assertSame(['Read plumb again' => ['A1', 'B1', 'C1', 'A2']], $this->does($this->start($this->half(), [27 => new WeatherHour(gust: 10.1)])));
         $this->assertSame(['Bail out the holes' => ['C2', 'B2']], $this->does($this->start($this->half(), [27 => new WeatherHour(rain: 1.1)])));
         $this->assertSame([], $this->does($this->start($this->half(), [27 => new WeatherHour(rain: 1.0, gust: 10.0)])), 'just on the limits');
@@ -150,6 +150,16 @@ final class StopAndStartTest extends TestCase
         $this->assertSame([], $this->does($this->start([...$late, new PostFilled($this->id('A1'), FillStep::StillWet)], at: '2026-05-05 09:30', least: 14.0, greatest: 26.0)), 'found wet');
     }
 
+    /** A frost this evening is not hidden by a harder one that is foretold for the night, nor a doubtful night by a cold morning that is over. */
+    public function test_frost_that_came_and_frost_to_come_are_told_each_by_itself(): void
+    {
+        $since = fn (float $now, float $next): Forecast => new Forecast('2026-05-04', [new DayWarmth($now, $now + 0.2), new DayWarmth($next, $next + 0.2), new DayWarmth(9.0, 12.0)]);
+        $start = fn (float $now, float $next, string $at = '16:00'): StartAgain => new StartAgain($this->site([...$this->standing(), new PostFilled($this->id('A1'), FillStep::Done)], "2026-05-04 {$at}"), $since($now, $next), new DateTimeZone('UTC'), (new HoldRules)->foretold());
+        $this->assertSame(['Look at the fill: it came to freezing', 'Cover the fill, warm'], array_keys($this->does($start(-0.5, -4.0))));
+        $this->assertSame(['Cover the fill, warm'], array_keys($this->does($start(0.3, 0.6))), 'so far it did not freeze, and a degree colder it may');
+        $this->assertSame(['Look at the fill: it came to freezing'], array_keys($this->does($start(-0.5, 9.0, '21:00'))));
+    }
+
     public function test_blankets_keep_frost_out_and_ripeness_is_a_share_of_the_hours_at_twenty_degrees(): void
     {
         $since = new Forecast('2026-05-04', array_fill(0, 5, new DayWarmth(-2.0, 12.0)));
@@ -157,7 +167,7 @@ final class StopAndStartTest extends TestCase
         $this->assertNotContains('Look at the fill: it came to freezing', array_keys($this->does($kept)));
         $steady = $this->start([...$this->standing(), new PostFilled($this->id('A1'), FillStep::Done)], least: 20.0, greatest: 20.0, at: '2026-05-04 20:30');
         $this->assertEqualsWithDelta(0.5, $steady->ripenings[0]->share, 0.03, 'twelve of twenty-four hours');
-        $this->assertSame(20.0, $steady->ripenings[0]->coldest);
+        $this->assertSame(20.0, $steady->ripenings[0]->came);
     }
 
     public function test_where_nobody_knows_the_weather_nothing_is_all_as_left(): void

@@ -10,6 +10,7 @@ use Aequus\Plan\Place\SiteKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
+use App\Actions\RevisePlan;
 use App\Models\Job;
 use App\Models\User;
 use App\Site\ReadSite;
@@ -54,6 +55,34 @@ final class DrawingInTest extends FeatureTestCase
         $this->assertSame([], $this->fresh()->revision->plan()->site);
         $this->assertNull($this->state()->log->latest(ServiceLine::class));
         $this->get($this->at('files'))->assertDontSeeText('Take back what the last drawing brought');
+    }
+
+    /** Of two drawings only the newest goes; where the plan was changed since, that is said, and the plan is left. */
+    public function test_only_the_newest_drawing_is_taken_back_and_a_plan_that_moved_on_is_left(): void
+    {
+        $take = function (string $bytes, array $roles): void {
+            $this->post($this->at('files/drawing/keep'), ['token' => $this->read($bytes), 'based_on' => (string) $this->fresh()->revision->number, 'unit' => '1000', 'frame' => 'plan', 'no_dig' => '600'] + $roles)->assertSessionHasNoErrors();
+        };
+        $lines = fn (): array => array_map(fn (ServiceLine $line) => $line->name, array_values($this->state()->log->now(ServiceLine::class)));
+        $main = DrawnTest::dxf(6, ['LINE', 8, 'MAIN', 10, '-1', 20, '8', 11, '6', 21, '8']);
+        $take($this->drawing(), ['layer_0' => 'posts', 'layer_1' => 'house', 'layer_2' => 'gas']);
+        $take($main, ['layer_0' => 'water']);
+        $this->assertSame(['gas to the house', 'MAIN'], $lines());
+        $this->post($this->at('files/drawing/out'));
+        $this->assertSame([['gas to the house'], 2], [$lines(), $this->fresh()->revision->number], 'lines alone leave the plan');
+        $this->post($this->at('files/drawing/out'));
+        $this->assertSame([[], []], [$lines(), $this->fresh()->revision->plan()->site]);
+        // Lines first, then a drawing of posts alone: the posts go, the lines stay.
+        $take($main, ['layer_0' => 'water']);
+        $take($this->drawing(), ['layer_0' => 'posts', 'layer_1' => '', 'layer_2' => '']);
+        $this->post($this->at('files/drawing/out'));
+        $this->assertSame([['MAIN'], count(Builds::plan()->grid->posts)], [$lines(), count($this->fresh()->revision->plan()->grid->posts)]);
+        $this->post($this->at('files/drawing/out'));
+        $take($this->drawing(), ['layer_0' => 'posts', 'layer_1' => 'house', 'layer_2' => 'gas']);
+        $revision = $this->fresh()->revision;
+        app(RevisePlan::class)($this->fresh(), $this->user, $revision->plan(), 'changed since', $revision->number);
+        $this->post($this->at('files/drawing/out'))->assertSessionHas('said', 'Its lines in the ground are struck. The plan was changed since it came in: take back its posts and things on the plan itself.');
+        $this->assertSame([[], 1], [$lines(), count($this->fresh()->revision->plan()->site)]);
     }
 
     public function test_what_is_not_of_the_kind_chosen_is_told(): void

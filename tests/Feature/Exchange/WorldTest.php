@@ -200,6 +200,8 @@ final class WorldTest extends FeatureTestCase
         $this->assertNull($state->level->ground[$state->plan->grid->labelled('D1')] ?? null);
         $this->post($this->at('files/world/out'))->assertSessionHas('said', '3 readings were taken out.');
         $this->assertNull($this->state()->level->ground[$state->plan->grid->labelled('A1')] ?? null);
+        $large = '<LandXML><Surfaces><Surface><Definition><Pnts>'.str_repeat('<P id="1">1 2 3</P>', 20_001).'</Pnts><Faces><F>1 1 1</F></Faces></Definition></Surface></Surfaces></LandXML>';
+        $this->post($this->at('files/world/surface'), ['surface' => UploadedFile::fake()->createWithContent('ground.xml', $large)])->assertSessionHasErrors(['surface' => 'That surface has more than 20000 points: thin it out first, or cut it to the site.']);
         foreach (['<LandXML/>', 'no file', '<!DOCTYPE a [<!ENTITY b "c">]><LandXML/>'] as $bytes) {
             $this->post($this->at('files/world/surface'), ['surface' => UploadedFile::fake()->createWithContent('ground.xml', $bytes)])->assertSessionHasErrors('surface');
         }
