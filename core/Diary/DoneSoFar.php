@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Diary;
 
-use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Days\Task;
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\Frames;
@@ -23,7 +22,7 @@ final readonly class DoneSoFar
         $posts = $site->plan->grid->posts;
         $count = fn (callable $is): int => count(array_filter($posts, $is));
         $this->pieces = array_filter([
-            Task::Stake->value => $count(fn (Post $post) => $site->square->holds() || $site->standing($post)->set || $site->square->survey->stakeOf($post)?->verdict === StakeVerdict::Within),
+            Task::Stake->value => count($posts) - count(UnprovedStakes::of($site)),
             Task::ReadGround->value => $count(fn (Post $post) => isset($site->level->ground[$post])),
             Task::Dig->value => $count(fn (Post $post) => $site->footing->asDug($post) !== null),
             Task::SetPosts->value => $count(fn (Post $post) => $site->standing($post)->set),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Aequus\Diary;
 
-use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Clear\Conflict;
 use Aequus\Clear\NoticePeriod;
 use Aequus\Days\Forecast;
@@ -89,7 +88,7 @@ final readonly class JobToDo
         $waitsFor = $this->undated($held);
         [$this->held, $this->heldBy, $this->waitsFor] = $waitsFor === null ? [$held, $heldBy, null] : [$waitsFor->thing->holds(), [], $waitsFor];
         $left = array_values(array_filter(array_map($this->asBooked(...), [
-            $this->counted(Task::Stake, $this->unproved(array_filter($posts, fn (Post $post) => ! $isSet($post)))),
+            $this->counted(Task::Stake, UnprovedStakes::of($site)),
             $this->counted(Task::ReadGround, array_filter($posts, fn (Post $post) => ! isset($site->level->ground[$post]) && $site->footing->asDug($post) === null && ! $isSet($post))),
             new ToDo(Task::Dig, $this->metres($undug, $work), count($undug), $this->digFrom()),
             ...($isOnPiers ? [$fill, $set] : [$set, $fill]),
@@ -103,33 +102,6 @@ final readonly class JobToDo
     public function comesBefore(Task $one, Task $other): bool
     {
         return array_search($one, $this->order, true) < array_search($other, $this->order, true);
-    }
-
-    /**
-     * Stakes that are not proved: those that are out or not told, all of them where only the proof is missing, or readings contradict each other.
-     *
-     * @param  array<Post>  $standing  stakes that no post stands on yet
-     * @return array<Post>
-     */
-    private function unproved(array $standing): array
-    {
-        $site = $this->site;
-        if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
-            return [];
-        }
-        // Stakes that stand within may still lack the reading that checks the others.
-        $wanted = [];
-        foreach ($site->square->unread() as $reading) {
-            foreach ($reading->posts() as $post) {
-                $wanted[$post->label] = true;
-            }
-        }
-        if ($wanted === [] && $site->square->holds()) {
-            return [];
-        }
-        $open = array_filter($standing, fn (Post $post) => isset($wanted[$post->label]) || $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within);
-
-        return $open === [] ? $standing : $open;
     }
 
     /**

@@ -46,7 +46,7 @@ function dress(root) {
         field.value ||= Intl.DateTimeFormat().resolvedOptions().timeZone;
     });
     // A table that scrolls sideways on a narrow screen can be reached and scrolled by keyboard.
-    root.querySelectorAll('.paper table').forEach((table) => {
+    root.querySelectorAll(':is(.paper, .yard) table').forEach((table) => {
         if (table.scrollWidth > table.clientWidth) {
             table.tabIndex = 0;
         }

@@ -1,5 +1,5 @@
 <x-layout :title="$say('files.staked')" :site="$site" :phase="$phase">
-    <section class="paper">
+    <section class="paper files">
         <h1>{{ $say('files.staked_read', count: count($page->stakes())) }}</h1>
         <p><a href="{{ route('files.world', $job) }}">{{ $say('files.world') }}</a></p>
         @if ($page->left() !== [])<h2>{{ $say('files.staked_left') }}</h2>

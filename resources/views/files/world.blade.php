@@ -1,6 +1,6 @@
 <x-layout :title="$say('files.world')" :site="$site" :phase="$phase">
     <div class="two days">
-        <section class="paper">
+        <section class="paper files">
             <h1>{{ $say('files.world') }}</h1>
             <p><a href="{{ route('files', $job) }}">{{ $say('files.title') }}</a></p>
             @if ($page->residuals() === [])<p class="verdict-why">{{ $say('files.world_none') }}</p>

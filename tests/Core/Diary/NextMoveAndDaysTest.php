@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Diary;
 
 use Aequus\Days\Task;
+use Aequus\Diary\DoneSoFar;
 use Aequus\Diary\JobToDo;
 use Aequus\Diary\ToDo;
 use Aequus\Frame\UsualFrame;
@@ -45,10 +46,13 @@ final class NextMoveAndDaysTest extends TestCase
             ->withTops(new TopRules(Length::millimetres(2300), Slope::level(), Slope::level(), Length::millimetres(1200)))
             ->withFrame(UsualFrame::of(JobKind::Pergola, Notation::millimetres(0), Length::millimetres(140)) ?? $this->fail()));
         $seen = [];
-        $builder->until(function (SiteState $site) use ($builder, &$seen): bool {
+        $builder->until(function (SiteState $site) use ($builder, $baysY, &$seen): bool {
             $move = $builder->next();
             $task = $move === null ? null : self::task($move);
             $left = array_map(fn (ToDo $one) => $one->task->value, (new JobToDo($site, new DateTimeZone('UTC')))->all);
+            // What is done of the stakes and what is left of them are all of them, until posts stand.
+            $stakes = array_values(array_filter((new JobToDo($site, new DateTimeZone('UTC')))->all, fn (ToDo $one) => $one->task === Task::Stake))[0]->pieces ?? 0;
+            $this->assertSame(4 - ($baysY === [] ? 2 : 0), $stakes + ((new DoneSoFar($site))->pieces[Task::Stake->value] ?? 0));
             if ($task !== null) {
                 $this->assertSame($task->value, $left[0] ?? null, $move->do->is->name);
                 $seen[$task->value] = true;
