@@ -7,8 +7,8 @@ namespace App\Set;
 use Aequus\Footing\Holes\HoleAsDug;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\Scope;
+use Aequus\Guide\Set\KeepTopInItsBand;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Set\EmbedmentLine;
 use Aequus\Logbook\Set\LeanMeasure;
@@ -168,7 +168,7 @@ final readonly class PostPage
     /** Whether what is out of that rule may be taken, with a reason. */
     public function mayTakeItsHeight(): bool
     {
-        return $this->move?->do->is === MoveKind::HeightStaysOut;
+        return $this->move?->do->is === KeepTopInItsBand::HeightStaysOut;
     }
 
     /** @return array<string, array{string, EntryKind, bool}> every form of a post, and whether it can be wanted now */

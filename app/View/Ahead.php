@@ -7,7 +7,7 @@ namespace App\View;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Set\ReadPlumb;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
@@ -50,12 +50,12 @@ final readonly class Ahead
     private function steps(Move $move, EntryKind $asks): array
     {
         $post = $move->posts[0] ?? null;
-        if ($post === null || ! $move->is(MoveKind::ReadFace)) {
+        if ($post === null || ! $move->is(ReadPlumb::ReadFace)) {
             return [$this->step($move->do, $asks, $move->posts)];
         }
 
         return array_map(
-            fn (Side $face) => $this->step(Fact::of(MoveKind::ReadFace, side: $face, post: $post), $asks, [$post], $face->value),
+            fn (Side $face) => $this->step(Fact::of(ReadPlumb::ReadFace, side: $face, post: $post), $asks, [$post], $face->value),
             $this->site->state->standing($post)->missingFaces(),
         );
     }

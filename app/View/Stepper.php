@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Aequus\Guide\Cut\FaceShortPosts;
+use Aequus\Guide\Footing\DeepenShortHoles;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Set\PullTops;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\Phase;
@@ -63,10 +65,10 @@ final readonly class Stepper
             Phase::Clear => $this->site->nextIn($phase)?->posts !== null && $this->site->nextIn($phase)->posts !== [],
             Phase::Square => $state->decided(DecisionAbout::AcceptOutline) === null
                 && ($state->square->verdict()->isTrouble() || $state->square->toReadAgain() !== []),
-            Phase::Footing => $this->site->nextIn($phase)?->is(MoveKind::DigDeeper) ?? false,
-            Phase::Set => $this->site->nextIn($phase)?->is(MoveKind::PullTop) ?? false,
+            Phase::Footing => $this->site->nextIn($phase)?->is(DeepenShortHoles::DigDeeper) ?? false,
+            Phase::Set => $this->site->nextIn($phase)?->is(PullTops::PullTop) ?? false,
             Phase::Handover => HandoverWords::besides($state) !== null,
-            Phase::Cut => $state->cut->short() !== [] && ($this->site->nextIn($phase)?->is(MoveKind::FaceShortPost) ?? false),
+            Phase::Cut => $state->cut->short() !== [] && ($this->site->nextIn($phase)?->is(FaceShortPosts::FaceShortPost) ?? false),
             default => false,
         };
     }

@@ -26,7 +26,6 @@ use Aequus\Guide\Level\ChooseBenchmark;
 use Aequus\Guide\Level\ReadGround;
 use Aequus\Guide\Level\SettleHeights;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\Rule;
 use Aequus\Guide\Move\Scope;
 use Aequus\Guide\Plan\KeepBracesOut;
 use Aequus\Guide\Plan\KeepToTheSite;
@@ -49,57 +48,58 @@ use Aequus\Guide\Square\SettleLines;
 use Aequus\Guide\Square\StraightenLayout;
 use Aequus\Guide\Square\TellStakes;
 use Aequus\Site\SiteState;
+use Closure;
 
 /** Names the next move: the first that any rule asks for, safety before order of work. */
 final class Guide
 {
-    /** @return list<Rule> in the order they are asked */
+    /** @return list<Closure(SiteState): iterable<Move>> in the order they are asked */
     public static function rules(): array
     {
         return [
-            new AskForMarks,
-            new KeepClearOfServices,
-            new KeepToTheSite,
-            new KeepBracesOut,
-            new ConfirmFarReadings,
-            new ReadAgain,
-            new PullTapes,
-            new SetBoards,
-            new SettleLines,
-            new SettleContradiction,
-            new StraightenLayout,
-            new TellStakes,
-            new ChooseBenchmark,
-            new SettleHeights,
-            new ReadGround,
-            new DecideFooting,
-            new CheckGround,
-            new KeepFaceInItsBand,
-            new WaitForMarks,
-            new WaitForOthers(Task::Dig),
-            new DeepenShortHoles,
-            new WeighHoldingAgain,
-            new DigHoles,
-            new WaitForOthers(Task::SetPosts),
-            new CutBeforeStanding,
-            new SetPosts,
-            new SettleFoot,
-            new KeepTopInItsBand,
-            new ReadPlumb,
-            new PullTops,
-            new WaitForOthers(Task::Fill),
-            new SeeToThePour,
-            new FillPosts,
-            new LeavePiersAlone,
-            new DecideTops,
-            new MeasureTops,
-            new FaceShortPosts,
-            new MeasureOnceMore,
-            new CutPosts,
-            new TakeBracesOff,
-            new WaitForOthers(Task::BuildFrame),
-            new BuildFrame,
-            new HandOver,
+            AskForMarks::moves(...),
+            KeepClearOfServices::moves(...),
+            KeepToTheSite::moves(...),
+            KeepBracesOut::moves(...),
+            ConfirmFarReadings::moves(...),
+            ReadAgain::moves(...),
+            PullTapes::moves(...),
+            SetBoards::moves(...),
+            SettleLines::moves(...),
+            SettleContradiction::moves(...),
+            StraightenLayout::moves(...),
+            TellStakes::moves(...),
+            ChooseBenchmark::moves(...),
+            SettleHeights::moves(...),
+            ReadGround::moves(...),
+            DecideFooting::moves(...),
+            CheckGround::moves(...),
+            KeepFaceInItsBand::moves(...),
+            WaitForMarks::moves(...),
+            WaitForOthers::before(Task::Dig),
+            DeepenShortHoles::moves(...),
+            WeighHoldingAgain::moves(...),
+            DigHoles::moves(...),
+            WaitForOthers::before(Task::SetPosts),
+            CutBeforeStanding::moves(...),
+            SetPosts::moves(...),
+            SettleFoot::moves(...),
+            KeepTopInItsBand::moves(...),
+            ReadPlumb::moves(...),
+            PullTops::moves(...),
+            WaitForOthers::before(Task::Fill),
+            SeeToThePour::moves(...),
+            FillPosts::moves(...),
+            LeavePiersAlone::moves(...),
+            DecideTops::moves(...),
+            MeasureTops::moves(...),
+            FaceShortPosts::moves(...),
+            MeasureOnceMore::moves(...),
+            CutPosts::moves(...),
+            TakeBracesOff::moves(...),
+            WaitForOthers::before(Task::BuildFrame),
+            BuildFrame::moves(...),
+            HandOver::moves(...),
         ];
     }
 
@@ -111,8 +111,8 @@ final class Guide
     public static function open(SiteState $site): array
     {
         $open = [];
-        foreach (self::rules() as $rule) {
-            foreach ($rule->moves($site) as $move) {
+        foreach (self::rules() as $moves) {
+            foreach ($moves($site) as $move) {
                 $open[] = $move;
 
                 break;
@@ -125,15 +125,15 @@ final class Guide
     /** @return list<Move> what is asked for as that move is, and for the same reason, in the order of the work; no more than so many */
     public static function alike(SiteState $site, Move $move, int $most): array
     {
-        foreach (self::rules() as $rule) {
-            $moves = [];
-            foreach ($rule->moves($site) as $one) {
-                if ($one->phase === $move->phase && array_push($moves, $one) === $most) {
+        foreach (self::rules() as $moves) {
+            $alike = [];
+            foreach ($moves($site) as $one) {
+                if ($one->phase === $move->phase && array_push($alike, $one) === $most) {
                     break;
                 }
             }
-            if (array_filter($moves, fn (Move $one) => $one->do->is === $move->do->is) !== []) {
-                return $moves;
+            if (array_filter($alike, fn (Move $one) => $one->do->is === $move->do->is) !== []) {
+                return $alike;
             }
         }
 
@@ -143,8 +143,8 @@ final class Guide
     /** Null when nothing is left to do in that scope. */
     public static function next(SiteState $site, Scope $scope): ?Move
     {
-        foreach (self::rules() as $rule) {
-            foreach ($rule->moves($site) as $move) {
+        foreach (self::rules() as $moves) {
+            foreach ($moves($site) as $move) {
                 if ($scope->covers($move)) {
                     return $move;
                 }

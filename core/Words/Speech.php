@@ -16,9 +16,7 @@ use Aequus\Footing\Holes\HoleEffect;
 use Aequus\Frame\FixingMisfit;
 use Aequus\Frame\FrameNote;
 use Aequus\Frame\FrameRefusal;
-use Aequus\Guide\Move\Beside;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
+use Aequus\Guide\Move\Says;
 use Aequus\Level\InstrumentUse;
 use Aequus\Level\LevelRefusal;
 use Aequus\Logbook\Kind\BookRefusal;
@@ -61,9 +59,7 @@ use Aequus\Words\Footing\HoleWords;
 use Aequus\Words\Frame\FixingWords;
 use Aequus\Words\Frame\FrameNoteWords;
 use Aequus\Words\Frame\FrameRefusalWords;
-use Aequus\Words\Guide\BesideWords;
-use Aequus\Words\Guide\MoveWords;
-use Aequus\Words\Guide\WhyWords;
+use Aequus\Words\Guide\GuideWords;
 use Aequus\Words\Level\InstrumentWords;
 use Aequus\Words\Level\LevelRefusalWords;
 use Aequus\Words\Logbook\BookRefusalWords;
@@ -156,8 +152,7 @@ final readonly class Speech
     private static function text(UnitEnum $is): string
     {
         return match (true) {
-            $is instanceof MoveKind => MoveWords::of($is),
-            $is instanceof MoveWhy => WhyWords::of($is),
+            $is instanceof Says => GuideWords::of($is),
             $is instanceof Guess => GuessWords::asks($is),
             $is instanceof EntryRefusal => EntryRefusalWords::of($is),
             $is instanceof PlanRefusal => PlanRefusalWords::of($is),
@@ -189,7 +184,6 @@ final readonly class Speech
             $is instanceof Hold => HoldWords::fill($is),
             $is instanceof ThingRefusal => ThingRefusalWords::of($is),
             $is instanceof Figure => FigureWords::of($is),
-            $is instanceof Beside => BesideWords::of($is),
             default => throw new LogicException('Nobody has words for '.$is::class.'.'),
         };
     }

@@ -18,7 +18,6 @@ use Aequus\Fact\Fact;
 use Aequus\Guide\Cut\BuildFrame;
 use Aequus\Guide\Handover\HandOver;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Set\TakeBracesOff;
 use Aequus\Logbook\Book\HandedOver;
 use Aequus\Logbook\Book\Strike;
@@ -112,8 +111,8 @@ final class DaysTest extends DaysTestCase
         // Nothing holds a pier up: no braces are missed when it is handed over.
         $poured = $this->level($onPiers);
         $this->write($poured, $this->user, ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 20.0), $onPiers->grid->posts));
-        $why = array_merge([], ...array_map(fn (Move $move) => $move->why, [...(new HandOver)->moves($this->state($poured))]));
-        $this->assertEquals([Fact::of(MoveWhy::PostsLack, count: 6), Fact::of(MoveWhy::MembersNotUp, count: 18)], $why);
+        $why = array_merge([], ...array_map(fn (Move $move) => $move->why, [...HandOver::moves($this->state($poured))]));
+        $this->assertEquals([Fact::of(HandOver::PostsLack, count: 6), Fact::of(HandOver::MembersNotUp, count: 18)], $why);
         [$from, $to] = $days->wait ?? $this->fail();
         $this->assertSame($days->planned['set'][0]->parts[0][0], $to);
         $this->assertGreaterThanOrEqual(24 * 60, $to - $from);
@@ -292,18 +291,18 @@ final class DaysTest extends DaysTestCase
         $this->assertSame([Task::TakeBracesOff, Task::BuildFrame], $tasks());
         $this->page($job)->assertDontSeeText('No work is left');
         // The hand-over tells what the days still count.
-        $why = fn (): array => array_merge([], ...array_map(fn (Move $move) => $move->why, [...(new HandOver)->moves($this->state($job))]));
-        $this->assertEquals([Fact::of(MoveWhy::BracesNotOff, count: 6), Fact::of(MoveWhy::MembersNotUp, count: 18)], array_slice($why(), -2));
+        $why = fn (): array => array_merge([], ...array_map(fn (Move $move) => $move->why, [...HandOver::moves($this->state($job))]));
+        $this->assertEquals([Fact::of(HandOver::BracesNotOff, count: 6), Fact::of(HandOver::MembersNotUp, count: 18)], array_slice($why(), -2));
         $this->write($job, $this->user, new PostFilled($posts[0]->id, FillStep::Stripped, 7, 20.0));
         $this->write($job, $this->user, new MembersUp('', LayerKind::Beam, 1, 2));
-        $this->assertEquals([Fact::of(MoveWhy::BracesNotOff, count: 5), Fact::of(MoveWhy::MembersNotUp, count: 16)], array_slice($why(), -2));
+        $this->assertEquals([Fact::of(HandOver::BracesNotOff, count: 5), Fact::of(HandOver::MembersNotUp, count: 16)], array_slice($why(), -2));
         // Braces and members nobody wrote down no longer count; that there is no end any more is no change for the worse.
-        $this->assertCount(5, [...(new TakeBracesOff)->moves($this->state($job))]);
+        $this->assertCount(5, [...TakeBracesOff::moves($this->state($job))]);
         $this->write($job, $this->user, ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Stripped), array_slice($posts, 1, 4)));
-        $this->assertSame(['C2'], array_map(fn (Move $move) => $move->posts[0]->label, [...(new TakeBracesOff)->moves($this->state($job))]));
-        $this->assertCount(1, [...(new BuildFrame)->moves($this->state($job))]);
+        $this->assertSame(['C2'], array_map(fn (Move $move) => $move->posts[0]->label, [...TakeBracesOff::moves($this->state($job))]));
+        $this->assertCount(1, [...BuildFrame::moves($this->state($job))]);
         $this->write($job, $this->user, new HandedOver('the owner', ''));
-        $this->assertSame([], [...(new TakeBracesOff)->moves($this->state($job)), ...(new BuildFrame)->moves($this->state($job))]);
+        $this->assertSame([], [...TakeBracesOff::moves($this->state($job)), ...BuildFrame::moves($this->state($job))]);
         $this->assertSame([], $tasks());
         $this->page($job)->assertSeeText('No work is left')->assertDontSeeText('This morning it had a day');
     }

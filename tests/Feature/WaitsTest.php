@@ -14,8 +14,8 @@ use Aequus\Diary\JobDays;
 use Aequus\Diary\JobToDo;
 use Aequus\Diary\Moved;
 use Aequus\Diary\MovedWhy;
+use Aequus\Guide\Clear\WaitForOthers;
 use Aequus\Guide\Guide;
-use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\Scope;
 use Aequus\Logbook\Book\Remark;
 use Aequus\Logbook\Cut\PostCut;
@@ -99,7 +99,7 @@ final class WaitsTest extends DaysTestCase
         $said = fn (AwaitedThing $thing, AwaitedState $state, string $day = '2026-05-04') => $this->write($job, $this->user, new Awaited($thing, $state, $day));
         $before = $next();
         foreach ([
-            [AwaitedState::Asked, '2026-05-04', MoveKind::AskForADay], [AwaitedState::Booked, '2026-05-08', MoveKind::WaitForIt], [AwaitedState::Failed, '2026-05-04', MoveKind::AskAgain],
+            [AwaitedState::Asked, '2026-05-04', WaitForOthers::AskForADay], [AwaitedState::Booked, '2026-05-08', WaitForOthers::WaitForIt], [AwaitedState::Failed, '2026-05-04', WaitForOthers::AskAgain],
             [AwaitedState::Came, '2026-05-04', $before],
         ] as [$state, $day, $move]) {
             $said(AwaitedThing::Permit, $state, $day);
@@ -127,12 +127,12 @@ final class WaitsTest extends DaysTestCase
         }
         $this->write($job, $this->user, new Awaited(AwaitedThing::BeforeTheFill, AwaitedState::Failed, '2026-05-04', says: 'mud at the foot of B2'));
         $move = Guide::next($this->state($job), Scope::job());
-        $this->assertSame(MoveKind::PutRightAndBookAgain, $move?->do->is);
+        $this->assertSame(WaitForOthers::PutRightAndBookAgain, $move?->do->is);
         $this->page($job)->assertSeeText('mud at the foot of B2');
         $this->assertSame(Task::Fill, $this->toDo($job)->held);
         $this->write($job, $this->user, new SeenReady(ReadyItem::Inspected, null));
         $this->assertNull($this->toDo($job)->held);
-        $this->assertNotSame(MoveKind::PutRightAndBookAgain, Guide::next($this->state($job), Scope::job())?->do->is);
+        $this->assertNotSame(WaitForOthers::PutRightAndBookAgain, Guide::next($this->state($job), Scope::job())?->do->is);
     }
 
     public function test_whether_an_auger_on_hire_is_there_long_enough(): void

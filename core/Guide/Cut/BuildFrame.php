@@ -8,21 +8,24 @@ use Aequus\Fact\Fact;
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\Frames;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** What stands on the posts is put up last, from below, and written down as it goes. */
-final readonly class BuildFrame implements Rule
+enum BuildFrame implements Says
 {
-    public function moves(SiteState $site): iterable
+    case BuildFrame;
+
+    case FromBelow;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         $left = self::left($site);
         if ($left > 0 && $site->handedOver() === null) {
-            yield new Move(Phase::Cut, Fact::of(MoveKind::BuildFrame, count: $left), [Fact::of(MoveWhy::FromBelow)], asks: EntryKind::MembersUp);
+            yield new Move(Phase::Cut, Fact::of(self::BuildFrame, count: $left), [Fact::of(self::FromBelow)], asks: EntryKind::MembersUp);
         }
     }
 

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Guide\Cut;
 
 use Aequus\Fact\Fact;
-use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Guide\Set\TakeBracesOff;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
@@ -18,9 +15,16 @@ use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** The cuts, in walking order, each from the datum line. */
-final readonly class CutPosts implements Rule
+enum CutPosts implements Says
 {
-    public function moves(SiteState $site): iterable
+    case CutPost;
+
+    case ComesOff;
+
+    case AboveTheLine;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         foreach ($site->walk() as $post) {
             $mark = $site->cut->mark($post);
@@ -37,10 +41,10 @@ final readonly class CutPosts implements Rule
                 continue;
             }
             yield new Move(
-                Phase::Cut, Fact::of(MoveKind::CutPost, post: $post), [
-                    Fact::of(MoveWhy::ComesOff, line: $mark->datumLine, off: $mark->topNow->minus($mark->top)),
+                Phase::Cut, Fact::of(self::CutPost, post: $post), [
+                    Fact::of(self::ComesOff, line: $mark->datumLine, off: $mark->topNow->minus($mark->top)),
                 ],
-                $mark->aboveDatumLine(), Fact::of(Beside::AboveTheLine), [$post], EntryKind::PostCut,
+                $mark->aboveDatumLine(), Fact::of(self::AboveTheLine), [$post], EntryKind::PostCut,
             );
         }
     }

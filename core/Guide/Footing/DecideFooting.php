@@ -6,23 +6,27 @@ namespace Aequus\Guide\Footing;
 
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** Depth needs rules: frost, margin, embedment. The local office has the last word. */
-final readonly class DecideFooting implements Rule
+enum DecideFooting implements Says
 {
-    public function moves(SiteState $site): iterable
+    case DecideFooting;
+    case ChangePlane;
+
+    case FrostFromTheOffice;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         if ($site->plan->footing === null) {
             yield new Move(
-                Phase::Footing, Fact::of(MoveKind::DecideFooting), [Fact::of(MoveWhy::FrostFromTheOffice)],
+                Phase::Footing, Fact::of(self::DecideFooting), [Fact::of(self::FrostFromTheOffice)],
             );
         } elseif ($site->footing->refused !== null) {
-            yield new Move(Phase::Footing, Fact::of(MoveKind::ChangePlane), [$site->footing->refused->fact]);
+            yield new Move(Phase::Footing, Fact::of(self::ChangePlane), [$site->footing->refused->fact]);
         }
     }
 }

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Guide\Footing;
 
 use Aequus\Fact\Fact;
-use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\Finding;
 use Aequus\Plan\Holding\Hold;
@@ -18,9 +15,23 @@ use Aequus\Site\ShortenedPosts;
 use Aequus\Site\SiteState;
 
 /** A hole that stops short is deepened before anything is put into it. */
-final readonly class DeepenShortHoles implements Rule
+enum DeepenShortHoles implements Says
 {
-    public function moves(SiteState $site): iterable
+    case DriveDeeper;
+    case DigDeeper;
+    case SettleRock;
+
+    case NotDrivenFarEnough;
+    case ShortenedSoFar;
+    case NotDeepEnough;
+    case WaysPastRock;
+
+    case Further;
+    case AreMissing;
+    case MoreToCleanGround;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         foreach ($site->walk() as $post) {
             $hole = $site->footing->asDug($post);
@@ -31,15 +42,15 @@ final readonly class DeepenShortHoles implements Rule
             $isOnRock = $hole->found === Finding::Rock && ! $isDriven;
             $shortened = ShortenedPosts::in($site);
             yield new Move(
-                Phase::Footing, Fact::of($isDriven ? MoveKind::DriveDeeper : ($isOnRock ? MoveKind::SettleRock : MoveKind::DigDeeper), post: $post), [
+                Phase::Footing, Fact::of($isDriven ? self::DriveDeeper : ($isOnRock ? self::SettleRock : self::DigDeeper), post: $post), [
                     Fact::of(
-                        $isDriven ? MoveWhy::NotDrivenFarEnough : MoveWhy::NotDeepEnough, depth: $hole->required->need->ground->minus($hole->bottom), required: $hole->required->holeDepth(),
+                        $isDriven ? self::NotDrivenFarEnough : self::NotDeepEnough, depth: $hole->required->need->ground->minus($hole->bottom), required: $hole->required->holeDepth(),
                         rule: $hole->required->governing,
                     ),
-                    ...($isOnRock ? [Fact::of(MoveWhy::WaysPastRock)] : []),
-                    ...($shortened === null || $shortened->posts === [] ? [] : [Fact::of(MoveWhy::ShortenedSoFar, count: count($shortened->posts), most: $shortened->most)]),
+                    ...($isOnRock ? [Fact::of(self::WaysPastRock)] : []),
+                    ...($shortened === null || $shortened->posts === [] ? [] : [Fact::of(self::ShortenedSoFar, count: count($shortened->posts), most: $shortened->most)]),
                 ],
-                $hole->shortBy, Fact::of($isDriven ? Beside::Further : ($isOnRock ? Beside::AreMissing : Beside::MoreToCleanGround)), [$post], EntryKind::Hole,
+                $hole->shortBy, Fact::of($isDriven ? self::Further : ($isOnRock ? self::AreMissing : self::MoreToCleanGround)), [$post], EntryKind::Hole,
             );
         }
     }

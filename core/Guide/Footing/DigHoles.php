@@ -6,20 +6,30 @@ namespace Aequus\Guide\Footing;
 
 use Aequus\Fact\Fact;
 use Aequus\Footing\Holes\HoleAsDug;
-use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\JobKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** The holes, in walking order, each with its depth from today’s ground. */
-final readonly class DigHoles implements Rule
+enum DigHoles implements Says
 {
-    public function moves(SiteState $site): iterable
+    case DigHole;
+    case EmptySocket;
+    case DrivePost;
+
+    case ToTheCleanBottom;
+    case ToItsFoot;
+    case LevelWithTheFirst;
+    case WhatGoverns;
+    case MetBesideIt;
+
+    case Deep;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         foreach ($site->walk() as $post) {
             $required = $site->footing->required($post);
@@ -27,23 +37,23 @@ final readonly class DigHoles implements Rule
                 continue;
             }
             $beside = array_map(
-                fn (HoleAsDug $hole) => Fact::of(MoveWhy::MetBesideIt, post: $hole->required->post, found: $hole->found),
+                fn (HoleAsDug $hole) => Fact::of(self::MetBesideIt, post: $hole->required->post, found: $hole->found),
                 $site->footing->foundBeside($post, $site->plan->grid->posts),
             );
             $isDug = $site->plan->holdOf($post->id)->isDug();
             $lead = $isDug ? null : $site->footing->firstDriven()?->required->post;
             yield new Move(
                 Phase::Footing, Fact::of(match (true) {
-                    ! $isDug => MoveKind::DrivePost,
-                    $site->plan->kind === JobKind::SocketRepair => MoveKind::EmptySocket,
-                    default => MoveKind::DigHole,
+                    ! $isDug => self::DrivePost,
+                    $site->plan->kind === JobKind::SocketRepair => self::EmptySocket,
+                    default => self::DigHole,
                 }, post: $post), [
-                    Fact::of($isDug ? MoveWhy::ToTheCleanBottom : MoveWhy::ToItsFoot),
-                    ...($lead === null ? [] : [Fact::of(MoveWhy::LevelWithTheFirst, post: $lead)]),
-                    Fact::of(MoveWhy::WhatGoverns, rule: $required->governing),
+                    Fact::of($isDug ? self::ToTheCleanBottom : self::ToItsFoot),
+                    ...($lead === null ? [] : [Fact::of(self::LevelWithTheFirst, post: $lead)]),
+                    Fact::of(self::WhatGoverns, rule: $required->governing),
                     ...$beside,
                 ],
-                $site->footing->toReach($post), Fact::of(Beside::Deep), [$post], EntryKind::Hole,
+                $site->footing->toReach($post), Fact::of(self::Deep), [$post], EntryKind::Hole,
             );
         }
     }

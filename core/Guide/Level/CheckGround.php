@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Guide\Level;
 
 use Aequus\Fact\Fact;
-use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Level\GroundDoubt;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\Book\DecisionAbout;
@@ -27,9 +24,33 @@ use Aequus\Site\SiteState;
  * Ground that one reading tells is compared with the plane of all; where that can’t tell, a second set-up or a hop is asked for before the
  * depth of a hole rests on it.
  */
-final readonly class CheckGround implements Rule
+enum CheckGround implements Says
 {
-    public function moves(SiteState $site): iterable
+    case TurnOneHop;
+    case ReadFromAnotherSetUp;
+    case SetUpElsewhere;
+    case HopOnceMore;
+    case ReadFromSecondToo;
+    case SetUpOnceMore;
+
+    case LevelMisses;
+    case NamedLevelMisses;
+    case StandsAbove;
+    case StandsBelow;
+    case AnotherSetUpShows;
+    case CallItSetUp;
+    case GroundTooRough;
+    case PostsInOneRow;
+    case TooFewPosts;
+    case SecondWayChecks;
+    case TwoSetUpsCheck;
+    case SecondSetUpChecks;
+
+    case AboveTheOthers;
+    case BelowTheOthers;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         if (! $site->level->isComplete() || $site->decided(DecisionAbout::AcceptHeights) !== null || count($site->plan->grid->posts) < 2) {
             return;
@@ -38,8 +59,8 @@ final readonly class CheckGround implements Rule
             if ($level->asksForATurnedHop) {
                 $name = substr($level->level, strlen(LevelReadings::LEVEL));
                 yield new Move(
-                    Phase::Level, Fact::of(MoveKind::TurnOneHop), [
-                        $name === '' ? Fact::of(MoveWhy::LevelMisses) : Fact::of(MoveWhy::NamedLevelMisses, level: $name),
+                    Phase::Level, Fact::of(self::TurnOneHop), [
+                        $name === '' ? Fact::of(self::LevelMisses) : Fact::of(self::NamedLevelMisses, level: $name),
                     ],
                     asks: EntryKind::HeightDifference,
                 );
@@ -48,52 +69,52 @@ final readonly class CheckGround implements Rule
         $test = $site->level->groundTest;
         $doubted = $test->point === null ? null : $site->plan->grid->find(PostId::of($test->point));
         if ($test->doubt === GroundDoubt::Doubted && $doubted !== null) {
-            yield $this->doubts($site, $doubted, Length::millimetres($test->above ?? 0.0));
+            yield self::doubts($site, $doubted, Length::millimetres($test->above ?? 0.0));
 
             return;
         }
-        if (! $this->depthRestsOnHeights($site) || $test->doubt === GroundDoubt::None) {
+        if (! self::depthRestsOnHeights($site) || $test->doubt === GroundDoubt::None) {
             return;
         }
         foreach ($site->walk() as $post) {
             if (! $site->level->isGroundChecked($post) && $site->footing->asDug($post) === null) {
-                yield $this->again($site, $post);
+                yield self::again($site, $post);
             }
         }
     }
 
     /** Holes that go each to its own depth from the ground beside them do not. */
-    private function depthRestsOnHeights(SiteState $site): bool
+    private static function depthRestsOnHeights(SiteState $site): bool
     {
         return $site->plan->footing !== null && ($site->plan->footing->mode !== DepthMode::Own || $site->plan->footing->finishedGrade !== null);
     }
 
-    private function doubts(SiteState $site, Post $post, Length $above): Move
+    private static function doubts(SiteState $site, Post $post, Length $above): Move
     {
         $why = [
-            Fact::of($above->isPositive() ? MoveWhy::StandsAbove : MoveWhy::StandsBelow, post: $post, off: $above->magnitude()),
+            Fact::of($above->isPositive() ? self::StandsAbove : self::StandsBelow, post: $post, off: $above->magnitude()),
             ...array_map(fn (Guess $guess) => $guess->asks($above->isNegative()), $site->level->groundTest->guesses),
-            Fact::of(MoveWhy::AnotherSetUpShows),
+            Fact::of(self::AnotherSetUpShows),
         ];
-        $setUp = $this->elsewhere($site, $post);
+        $setUp = self::elsewhere($site, $post);
         $isTied = $site->level->hasSetUp(LevelReadings::SET_UP.$setUp);
 
         return $isTied
             ? new Move(
-                Phase::Level, Fact::of(MoveKind::ReadFromAnotherSetUp, post: $post, set_up: $setUp), $why,
+                Phase::Level, Fact::of(self::ReadFromAnotherSetUp, post: $post, set_up: $setUp), $why,
                 $above->magnitude(), Fact::of(
-                    $above->isPositive() ? Beside::AboveTheOthers : Beside::BelowTheOthers,
+                    $above->isPositive() ? self::AboveTheOthers : self::BelowTheOthers,
                 ), [$post], EntryKind::Rod, setUp: $setUp,
             )
             : new Move(
                 Phase::Level, Fact::of(
-                    MoveKind::SetUpElsewhere, benchmark: $site->level->benchmark?->name, post: $post,
-                ), [...$why, Fact::of(MoveWhy::CallItSetUp, set_up: $setUp)], null, null, [$post], EntryKind::Rod, setUp: $setUp,
+                    self::SetUpElsewhere, benchmark: $site->level->benchmark?->name, post: $post,
+                ), [...$why, Fact::of(self::CallItSetUp, set_up: $setUp)], null, null, [$post], EntryKind::Rod, setUp: $setUp,
             );
     }
 
     /** Name of the newest set-up where the post was not read from it, else of one yet to make. */
-    private function elsewhere(SiteState $site, Post $post): string
+    private static function elsewhere(SiteState $site, Post $post): string
     {
         $readFrom = $used = [];
         foreach ($site->log->now(RodReading::class) as $rod) {
@@ -113,16 +134,16 @@ final readonly class CheckGround implements Rule
         return (string) $number;
     }
 
-    private function again(SiteState $site, Post $post): Move
+    private static function again(SiteState $site, Post $post): Move
     {
         $why = match ($site->level->groundTest->doubt) {
-            GroundDoubt::TooRough => Fact::of(MoveWhy::GroundTooRough),
-            GroundDoubt::OnOneLine => Fact::of(MoveWhy::PostsInOneRow),
-            default => Fact::of(MoveWhy::TooFewPosts),
+            GroundDoubt::TooRough => Fact::of(self::GroundTooRough),
+            GroundDoubt::OnOneLine => Fact::of(self::PostsInOneRow),
+            default => Fact::of(self::TooFewPosts),
         };
         if ($site->log->now(RodReading::class) === []) {
             return new Move(
-                Phase::Level, Fact::of(MoveKind::HopOnceMore, post: $post), [$why, Fact::of(MoveWhy::SecondWayChecks)], null, null, [$post],
+                Phase::Level, Fact::of(self::HopOnceMore, post: $post), [$why, Fact::of(self::SecondWayChecks)], null, null, [$post],
                 EntryKind::HeightDifference,
             );
         }
@@ -130,12 +151,12 @@ final readonly class CheckGround implements Rule
 
         return $second
             ? new Move(
-                Phase::Level, Fact::of(MoveKind::ReadFromSecondToo, post: $post, set_up: $site->level->setUp),
-                [$why, Fact::of(MoveWhy::TwoSetUpsCheck)], null, null, [$post], EntryKind::Rod,
+                Phase::Level, Fact::of(self::ReadFromSecondToo, post: $post, set_up: $site->level->setUp),
+                [$why, Fact::of(self::TwoSetUpsCheck)], null, null, [$post], EntryKind::Rod,
             )
             : new Move(
-                Phase::Level, Fact::of(MoveKind::SetUpOnceMore, benchmark: $site->level->benchmark->name ?? ''),
-                [$why, Fact::of(MoveWhy::SecondSetUpChecks), Fact::of(MoveWhy::CallItSetUp, set_up: '2')], asks: EntryKind::Rod, setUp: '2',
+                Phase::Level, Fact::of(self::SetUpOnceMore, benchmark: $site->level->benchmark->name ?? ''),
+                [$why, Fact::of(self::SecondSetUpChecks), Fact::of(self::CallItSetUp, set_up: '2')], asks: EntryKind::Rod, setUp: '2',
             );
     }
 }

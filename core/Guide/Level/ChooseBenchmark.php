@@ -6,26 +6,31 @@ namespace Aequus\Guide\Level;
 
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** Every height is measured from one thing that will not move. */
-final readonly class ChooseBenchmark implements Rule
+enum ChooseBenchmark implements Says
 {
-    public function moves(SiteState $site): iterable
+    case ChooseBenchmark;
+    case ReadBenchmark;
+
+    case WillNotMove;
+    case FirstReading;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         if ($site->level->benchmark === null) {
             yield new Move(
-                Phase::Level, Fact::of(MoveKind::ChooseBenchmark), [Fact::of(MoveWhy::WillNotMove)],
+                Phase::Level, Fact::of(self::ChooseBenchmark), [Fact::of(self::WillNotMove)],
                 asks: EntryKind::Benchmark,
             );
         } elseif ($site->level->ofInstrument === null) {
             yield new Move(
-                Phase::Level, Fact::of(MoveKind::ReadBenchmark, benchmark: $site->level->benchmark->name), [Fact::of(MoveWhy::FirstReading)],
+                Phase::Level, Fact::of(self::ReadBenchmark, benchmark: $site->level->benchmark->name), [Fact::of(self::FirstReading)],
                 asks: EntryKind::Rod,
             );
         }

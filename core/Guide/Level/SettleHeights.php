@@ -8,9 +8,7 @@ use Aequus\Adjust\GrossErrors\Dropped;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Level\LevelReadings;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
@@ -21,14 +19,29 @@ use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** A height reading that does not fit the others, or can’t be told from its partners: the one re-reading that decides. */
-final readonly class SettleHeights implements Rule
+enum SettleHeights implements Says
 {
+    case ReadAgain;
+    case SettleHeights;
+
+    case HeightTooMuch;
+    case HeightTooLittle;
+    case HeightsNotAllTrue;
+    case HeightsAndMoreNotAllTrue;
+    case TheRod;
+    case TheDifference;
+    case TheEntry;
+    case AgainDecides;
+    case AThirdDecides;
+    case StillDisagree;
+
     /** So many readings in doubt are named, and so many points to look at. */
     private const NAMED = 4;
 
     private const POINTS = 3;
 
-    public function moves(SiteState $site): iterable
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         $mistakes = $site->level->mistakes;
         if ($mistakes === null || $site->decided(DecisionAbout::AcceptHeights) !== null) {
@@ -37,31 +50,31 @@ final readonly class SettleHeights implements Rule
         foreach ($mistakes->dropped as $dropped) {
             if (! self::wasReadAgain($site, $dropped->id)) {
                 $off = Length::millimetres($dropped->mistake);
-                yield $this->again(
-                    $site, $dropped->id, Fact::of($off->isPositive() ? MoveWhy::HeightTooMuch : MoveWhy::HeightTooLittle, misfit: $off->magnitude()),
+                yield self::again(
+                    $site, $dropped->id, Fact::of($off->isPositive() ? self::HeightTooMuch : self::HeightTooLittle, misfit: $off->magnitude()),
                 );
             }
         }
         if ($mistakes->named === []) {
             return;
         }
-        $points = array_unique(array_merge(...array_map(fn (string $id) => $this->names($site, $id), $mistakes->named)));
-        $named = array_map(fn (string $id) => $this->reading($site, $id), array_slice($mistakes->named, 0, self::NAMED));
+        $points = array_unique(array_merge(...array_map(fn (string $id) => self::names($site, $id), $mistakes->named)));
+        $named = array_map(fn (string $id) => self::reading($site, $id), array_slice($mistakes->named, 0, self::NAMED));
         $why = Fact::of(
-            count($mistakes->named) > self::NAMED ? MoveWhy::HeightsAndMoreNotAllTrue : MoveWhy::HeightsNotAllTrue, count: count($mistakes->named),
+            count($mistakes->named) > self::NAMED ? self::HeightsAndMoreNotAllTrue : self::HeightsNotAllTrue, count: count($mistakes->named),
             readings: $named,
         );
         foreach (self::order($site) as $id) {
             if ($site->level->readings->isReading($id) && ! self::wasReadAgain($site, $id)) {
-                yield $this->again($site, $id, $why, Fact::of(MoveWhy::AgainDecides));
+                yield self::again($site, $id, $why, Fact::of(self::AgainDecides));
             }
         }
         if (self::asksForAThird($site)) {
-            yield $this->again($site, $mistakes->named[0], $why, Fact::of(MoveWhy::AThirdDecides));
+            yield self::again($site, $mistakes->named[0], $why, Fact::of(self::AThirdDecides));
         }
         yield new Move(
-            Phase::Level, Fact::of(MoveKind::SettleHeights),
-            [$why, Fact::of(MoveWhy::StillDisagree, points: array_slice(array_values($points), 0, self::POINTS))], asks: EntryKind::Decision,
+            Phase::Level, Fact::of(self::SettleHeights),
+            [$why, Fact::of(self::StillDisagree, points: array_slice(array_values($points), 0, self::POINTS))], asks: EntryKind::Decision,
         );
     }
 
@@ -100,13 +113,13 @@ final readonly class SettleHeights implements Rule
         return count($named) === 2 && $site->level->readings->isSame($named[0], $named[1]);
     }
 
-    private function again(SiteState $site, string $id, Fact ...$why): Move
+    private static function again(SiteState $site, string $id, Fact ...$why): Move
     {
         $payload = $site->log->entries[LevelReadings::sequence($id)]->payload ?? null;
         $post = $payload instanceof RodReading && $payload->point->post !== null ? $site->plan->grid->find($payload->point->post) : null;
 
         return new Move(
-            Phase::Level, Fact::of(MoveKind::ReadAgain, reading: $this->reading($site, $id)), array_values($why),
+            Phase::Level, Fact::of(self::ReadAgain, reading: self::reading($site, $id)), array_values($why),
             $payload instanceof RodReading ? $payload->rod
                 : ($payload instanceof HeightDifference ? $payload->read->magnitude() : null), Fact::of(Beside::WhatWasRead),
             $post === null ? [] : [$post], $payload instanceof RodReading ? EntryKind::Rod : EntryKind::HeightDifference,
@@ -122,22 +135,22 @@ final readonly class SettleHeights implements Rule
         return $entry === null || $entry->replaces !== null || $site->level->readings->isReadBeside($sequence);
     }
 
-    private function reading(SiteState $site, string $id): Fact
+    private static function reading(SiteState $site, string $id): Fact
     {
         $payload = $site->log->entries[LevelReadings::sequence($id)]->payload ?? null;
 
         return match (true) {
-            $payload instanceof RodReading => Fact::of(MoveWhy::TheRod, point: $this->names($site, $id)[0], set_up: $payload->setUp ?: '1'),
+            $payload instanceof RodReading => Fact::of(self::TheRod, point: self::names($site, $id)[0], set_up: $payload->setUp ?: '1'),
             $payload instanceof HeightDifference => Fact::of(
-                MoveWhy::TheDifference, from: $site->level->name($payload->from), to: $site->level->name($payload->to),
+                self::TheDifference, from: $site->level->name($payload->from), to: $site->level->name($payload->to),
                 instrument: $payload->instrument,
             ),
-            default => Fact::of(MoveWhy::TheEntry, entry: $id),
+            default => Fact::of(self::TheEntry, entry: $id),
         };
     }
 
     /** @return non-empty-list<string> */
-    private function names(SiteState $site, string $id): array
+    private static function names(SiteState $site, string $id): array
     {
         $payload = $site->log->entries[LevelReadings::sequence($id)]->payload ?? null;
 

@@ -15,8 +15,8 @@ use Aequus\Site\Phase;
 final readonly class Move
 {
     /**
-     * @param  Fact  $do  a MoveKind with its parts
-     * @param  list<Fact>  $why  each a MoveWhy, resting on this job's values
+     * @param  Fact  $do  what a rule says is to be done, with its parts
+     * @param  list<Fact>  $why  each what the rule says of it, resting on this job's values
      * @param  ?Length  $number  the one figure to carry to the place
      * @param  ?Fact  $beside  what the number is measured along or toward
      * @param  list<Post>  $posts  where; none for the whole job
@@ -39,9 +39,9 @@ final readonly class Move
     ) {
     }
 
-    public function is(MoveKind $kind): bool
+    public function is(Says $what): bool
     {
-        return $this->do->is === $kind;
+        return $this->do->is === $what;
     }
 
     public function isAbout(Post $post): bool

@@ -6,9 +6,7 @@ namespace Aequus\Guide\Set;
 
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
@@ -19,20 +17,28 @@ use Aequus\Site\SiteState;
 use Aequus\Site\StandingFrame;
 
 /** A plumb post is filled: each as it stands, or all once all stand, as was decided. Piers are poured before anything stands on them. */
-final readonly class FillPosts implements Rule
+enum FillPosts implements Says
 {
-    public function moves(SiteState $site): iterable
+    case PourPier;
+    case FillPost;
+
+    case FillWith;
+    case PlumbWhenFull;
+    case FillsPushed;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         foreach (self::due($site) as $post) {
             $hold = $site->plan->holdOf($post->id);
             $drift = (new StandingFrame($site))->drifts()->expected;
             $warn = $drift === null || ! (new StandingFrame($site))->drifts()->isTelling($drift) ? [] : [
-                Fact::of(MoveWhy::FillsPushed, side: Drifts::toward($drift)),
+                Fact::of(self::FillsPushed, side: Drifts::toward($drift)),
             ];
             yield new Move(
-                Phase::Set, Fact::of($hold === Hold::Pier ? MoveKind::PourPier : MoveKind::FillPost, post: $post),
+                Phase::Set, Fact::of($hold === Hold::Pier ? self::PourPier : self::FillPost, post: $post),
                 [
-                    Fact::of(MoveWhy::FillWith, fill: Fact::of($hold)), Fact::of(MoveWhy::PlumbWhenFull), ...$warn,
+                    Fact::of(self::FillWith, fill: Fact::of($hold)), Fact::of(self::PlumbWhenFull), ...$warn,
                 ], null, null, [$post], EntryKind::Filled,
             );
         }

@@ -7,9 +7,8 @@ namespace Aequus\Guide\Set;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
+use Aequus\Guide\Square\PullTapes;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Terms\Side;
 use Aequus\Site\FaceByRule;
@@ -18,9 +17,18 @@ use Aequus\Site\SiteState;
 use Aequus\Thing\Terms\InBand;
 
 /** A face that a rule keeps off an edge: its stake is measured before the hole is dug, the post before it is filled, and moved while it can be. */
-final readonly class KeepFaceInItsBand implements Rule
+enum KeepFaceInItsBand implements Says
 {
-    public function moves(SiteState $site): iterable
+    case ShiftInTheHole;
+    case FaceStaysOut;
+
+    case FaceByRule;
+    case FaceOutOfItsBand;
+    case NoPlaceKeepsCover;
+    case HoleLetsItNoFurther;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         $face = FaceByRule::of($site);
         if ($face === null || $face->isTaken()) {
@@ -30,8 +38,8 @@ final readonly class KeepFaceInItsBand implements Rule
         $asRead = $face->asRead();
         if ($asRead === null) {
             yield new Move(
-                Phase::Square, Fact::of(MoveKind::MeasureOffLine, stake: $face->post, line: $face->edge->name),
-                [Fact::of(MoveWhy::FaceByRule, ...$allowed, reach: $face->reach, planned: $face->planned())],
+                Phase::Square, Fact::of(PullTapes::MeasureOffLine, stake: $face->post, line: $face->edge->name),
+                [Fact::of(self::FaceByRule, ...$allowed, reach: $face->reach, planned: $face->planned())],
                 $face->planned(), Fact::of(Beside::SquareOffIt), [$face->post], EntryKind::LineOffset, line: $face->edge,
             );
 
@@ -45,12 +53,12 @@ final readonly class KeepFaceInItsBand implements Rule
         $by = $site->standing($face->post)->set ? $asRead->moveAllowed : $asRead->move;
         $awayFromEdge = Side::MinusY->opposite();
         yield new Move(
-            Phase::Square, Fact::of($isLoose && $by !== null ? MoveKind::ShiftInTheHole : MoveKind::FaceStaysOut, post: $face->post), [
-                Fact::of(MoveWhy::FaceOutOfItsBand, ...$allowed, setback: $asRead->setback),
-                ...($isLoose && $by === null ? [Fact::of(MoveWhy::NoPlaceKeepsCover)] : []),
+            Phase::Square, Fact::of($isLoose && $by !== null ? self::ShiftInTheHole : self::FaceStaysOut, post: $face->post), [
+                Fact::of(self::FaceOutOfItsBand, ...$allowed, setback: $asRead->setback),
+                ...($isLoose && $by === null ? [Fact::of(self::NoPlaceKeepsCover)] : []),
                 ...($isLoose && $by !== null && $site->standing($face->post)->set && $asRead->stillOutBy?->isPositive() === true
-                    ? [Fact::of(MoveWhy::HoleLetsItNoFurther, still: $asRead->stillOutBy)] : []),
-                ...($isLoose ? [] : [Fact::of(MoveWhy::FilledAsItStands)]),
+                    ? [Fact::of(self::HoleLetsItNoFurther, still: $asRead->stillOutBy)] : []),
+                ...($isLoose ? [] : [Fact::of(SettleFoot::FilledAsItStands)]),
             ],
             $by?->magnitude() ?? $asRead->outBy(), $by === null || ! $isLoose ? null : Fact::of(
                 Beside::Toward, side: $by->isNegative() ? $awayFromEdge->opposite() : $awayFromEdge,

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Guide\Set;
 
 use Aequus\Fact\Fact;
-use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
@@ -17,9 +14,21 @@ use Aequus\Site\TopByRule;
 use Aequus\Thing\Terms\InBand;
 
 /** What a rule keeps within a band over a road is measured once the post stands, and lifted or lowered while it can be. */
-final readonly class KeepTopInItsBand implements Rule
+enum KeepTopInItsBand implements Says
 {
-    public function moves(SiteState $site): iterable
+    case MeasureTopOver;
+    case LiftInTheHole;
+    case LowerInTheHole;
+    case HeightStaysOut;
+
+    case TopByRule;
+    case TopOutOfItsBand;
+    case LiftOnGravel;
+
+    case StraightUp;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         $top = TopByRule::of($site);
         if ($top === null || ! $site->standing($top->post)->set || $top->isTaken()) {
@@ -29,9 +38,9 @@ final readonly class KeepTopInItsBand implements Rule
         $allowed = ['line' => $top->edge->name, 'least' => $top->band->least, 'most' => $top->band->most];
         if ($height === null || $change === null) {
             yield new Move(
-                Phase::Set, Fact::of(MoveKind::MeasureTopOver, post: $top->post, line: $top->edge->name),
-                [Fact::of(MoveWhy::TopByRule, ...$allowed, planned: $top->planned())],
-                $top->planned(), Fact::of(Beside::StraightUp), [$top->post], EntryKind::TopOver, line: $top->edge,
+                Phase::Set, Fact::of(self::MeasureTopOver, post: $top->post, line: $top->edge->name),
+                [Fact::of(self::TopByRule, ...$allowed, planned: $top->planned())],
+                $top->planned(), Fact::of(self::StraightUp), [$top->post], EntryKind::TopOver, line: $top->edge,
             );
 
             return;
@@ -43,10 +52,10 @@ final readonly class KeepTopInItsBand implements Rule
         yield new Move(
             Phase::Set, Fact::of(
                 match (true) {
-                    ! $isLoose => MoveKind::HeightStaysOut, $change->isPositive() => MoveKind::LiftInTheHole, default => MoveKind::LowerInTheHole
+                    ! $isLoose => self::HeightStaysOut, $change->isPositive() => self::LiftInTheHole, default => self::LowerInTheHole
                 }, post: $top->post,
             ), [
-                Fact::of(MoveWhy::TopOutOfItsBand, ...$allowed, height: $height), $isLoose ? Fact::of(MoveWhy::LiftOnGravel) : Fact::of(MoveWhy::FilledAsItStands),
+                Fact::of(self::TopOutOfItsBand, ...$allowed, height: $height), $isLoose ? Fact::of(self::LiftOnGravel) : Fact::of(SettleFoot::FilledAsItStands),
             ],
             $change->magnitude(), null, [$top->post], $isLoose ? EntryKind::TopOver : EntryKind::Decision, line: $top->edge,
         );

@@ -7,18 +7,23 @@ namespace Aequus\Guide\Set;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** A post that leans too far is pulled true, then read again. */
-final readonly class PullTops implements Rule
+enum PullTops implements Says
 {
-    public function moves(SiteState $site): iterable
+    case PullTop;
+
+    case AtTheBrace;
+    case PullWhileItGives;
+    case ReadBothFacesAgain;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         foreach ($site->walk() as $post) {
             $stands = $site->standing($post);
@@ -27,12 +32,12 @@ final readonly class PullTops implements Rule
             }
             $pulls = $stands->pull();
             yield new Move(
-                Phase::Set, Fact::of(MoveKind::PullTop, post: $post), [
+                Phase::Set, Fact::of(self::PullTop, post: $post), [
                     Fact::of(
-                        MoveWhy::AtTheBrace, post: $post, pulls: $stands->pullAtTheBrace(), limit: $site->plan->tolerances->plumbOneIn,
+                        self::AtTheBrace, post: $post, pulls: $stands->pullAtTheBrace(), limit: $site->plan->tolerances->plumbOneIn,
                     ),
-                    ...($stands->stage?->isFilled() ? [Fact::of(MoveWhy::PullWhileItGives)] : []),
-                    Fact::of(MoveWhy::ReadBothFacesAgain),
+                    ...($stands->stage?->isFilled() ? [Fact::of(self::PullWhileItGives)] : []),
+                    Fact::of(self::ReadBothFacesAgain),
                 ],
                 $pulls[0]->amount, isset($pulls[1])
                     ? Fact::of(Beside::TowardBoth, post: $post, side: $pulls[0]->toward, also: $pulls[1])

@@ -6,18 +6,26 @@ namespace Aequus\Guide\Set;
 
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** A post is plumb only when two neighbouring faces say so. */
-final readonly class ReadPlumb implements Rule
+enum ReadPlumb implements Says
 {
-    public function moves(SiteState $site): iterable
+    case ReadFace;
+    case ReadPole;
+    case ReadPoleAnotherWay;
+
+    case FilledSinceRead;
+    case NothingRead;
+    case HalfKnown;
+    case ReadTooRoughly;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         foreach ($site->walk() as $post) {
             $stands = $site->standing($post);
@@ -29,17 +37,17 @@ final readonly class ReadPlumb implements Rule
             }
             yield new Move(
                 Phase::Set, match (true) {
-                    ! $site->plan->post->round => Fact::of(MoveKind::ReadFace, side: $face, post: $post),
-                    $stands->lean->isUnread() => Fact::of(MoveKind::ReadPole, post: $post),
-                    default => Fact::of(MoveKind::ReadPoleAnotherWay, post: $post),
+                    ! $site->plan->post->round => Fact::of(self::ReadFace, side: $face, post: $post),
+                    $stands->lean->isUnread() => Fact::of(self::ReadPole, post: $post),
+                    default => Fact::of(self::ReadPoleAnotherWay, post: $post),
                 },
                 [$stands->isTooRoughlyRead() && ! $stands->lean->isHalfKnown() ? Fact::of(
-                    MoveWhy::ReadTooRoughly, rough: $site->plan->notation->system()->run->times(2 * $stands->lean->sigma),
+                    self::ReadTooRoughly, rough: $site->plan->notation->system()->run->times(2 * $stands->lean->sigma),
                     run: $site->plan->notation->system()->run, limit: $site->plan->tolerances->plumbOneIn,
                 ) : Fact::of(match (true) {
-                    ! $stands->isReadSinceFilled() && ! $stands->stage?->isFilled() => MoveWhy::FilledSinceRead,
-                    $stands->lean->isUnread() => MoveWhy::NothingRead,
-                    default => MoveWhy::HalfKnown,
+                    ! $stands->isReadSinceFilled() && ! $stands->stage?->isFilled() => self::FilledSinceRead,
+                    $stands->lean->isUnread() => self::NothingRead,
+                    default => self::HalfKnown,
                 })],
                 posts: [$post], asks: EntryKind::Plumb,
             );

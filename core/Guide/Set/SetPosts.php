@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Guide\Set;
 
 use Aequus\Fact\Fact;
-use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
 use Aequus\Plan\Holding\BuildOrder;
@@ -24,9 +21,30 @@ use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** A post for every hole that is deep enough; on piers once all are poured, and each is hard. */
-final readonly class SetPosts implements Rule
+enum SetPosts implements Says
 {
-    public function moves(SiteState $site): iterable
+    case SetPost;
+
+    case BoltToItsBase;
+    case HangFromItsBeam;
+    case TiltItsFrame;
+    case SeatOnItsFoot;
+    case TreatedUpTo;
+    case GaugeOff;
+    case TwoBracesFirst;
+    case NotForOne;
+    case NotForTwo;
+    case JoinBothPieces;
+    case BetweenTwoStrings;
+    case RoughSawnDiffers;
+    case AtLeastSoLong;
+    case EmbedmentLine;
+
+    case AsItWasCut;
+    case LeastLength;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         $order = $site->plan->customs()->build;
         $open = $site->plan->customs()->fillOrder === FillOrder::EachAsItStands ? self::standsUnfilled($site) : null;
@@ -43,29 +61,29 @@ final readonly class SetPosts implements Rule
             $foot = $site->footing->foot($post);
             $top = $site->plan->tops?->topOf($post);
             yield new Move(
-                Phase::Set, Fact::of(MoveKind::SetPost, post: $post), [
+                Phase::Set, Fact::of(self::SetPost, post: $post), [
                     Fact::of(match (true) {
-                        $isPier => MoveWhy::BoltToItsBase,
-                        $order === BuildOrder::BeamsFirst => MoveWhy::HangFromItsBeam,
-                        $order === BuildOrder::FramesTilted => MoveWhy::TiltItsFrame,
-                        default => MoveWhy::SeatOnItsFoot,
+                        $isPier => self::BoltToItsBase,
+                        $order === BuildOrder::BeamsFirst => self::HangFromItsBeam,
+                        $order === BuildOrder::FramesTilted => self::TiltItsFrame,
+                        default => self::SeatOnItsFoot,
                     }),
                     ...self::made($site->plan, $post),
-                    ...self::lifted($site, $post, $foot === null ? null : $this->topOf($site, $post)?->minus($foot)),
-                    ...$this->treatment($site, $post),
-                    ...($top === null || $site->cut->isCut($post) ? [] : [Fact::of(MoveWhy::AtLeastSoLong)]),
+                    ...self::lifted($site, $post, $foot === null ? null : self::topOf($site, $post)?->minus($foot)),
+                    ...self::treatment($site, $post),
+                    ...($top === null || $site->cut->isCut($post) ? [] : [Fact::of(self::AtLeastSoLong)]),
                 ],
                 $top === null || $foot === null ? null : $top->minus($foot), match (true) {
                     $top === null => null,
-                    $site->cut->isCut($post) => Fact::of(Beside::AsItWasCut),
-                    default => Fact::of(Beside::LeastLength),
+                    $site->cut->isCut($post) => Fact::of(self::AsItWasCut),
+                    default => Fact::of(self::LeastLength),
                 }, [$post], EntryKind::PostSet,
             );
         }
     }
 
     /** As it is planned, or about as high as the posts will stand while no top is decided; null while its ground is not known. */
-    private function topOf(SiteState $site, Post $post): ?Length
+    private static function topOf(SiteState $site, Post $post): ?Length
     {
         return $site->plan->tops?->topOf($post) ?? $site->footing->required($post)?->need->ground->plus($site->plan->standing);
     }
@@ -76,9 +94,9 @@ final readonly class SetPosts implements Rule
         $way = $plan->holdOf($post->id);
 
         return match (true) {
-            $plan->work->make === Make::TwoPieces => [Fact::of(MoveWhy::JoinBothPieces)],
-            $plan->work->make === Make::RoughSawn => [Fact::of(MoveWhy::RoughSawnDiffers)],
-            ($plan->post->round || $way === Hold::Driven) && $way !== Hold::Pier && count($plan->grid->posts) > 1 => [Fact::of(MoveWhy::BetweenTwoStrings)],
+            $plan->work->make === Make::TwoPieces => [Fact::of(self::JoinBothPieces)],
+            $plan->work->make === Make::RoughSawn => [Fact::of(self::RoughSawnDiffers)],
+            ($plan->post->round || $way === Hold::Driven) && $way !== Hold::Pier && count($plan->grid->posts) > 1 => [Fact::of(self::BetweenTwoStrings)],
             default => [],
         };
     }
@@ -94,7 +112,7 @@ final readonly class SetPosts implements Rule
         $isTimber = $plan->kind->hasTimberPosts() && $plan->holding?->site->wood !== false;
         $lift = $length === null || ! $length->isPositive() || ! $isTimber ? null : Lift::ofPost($plan->sectionOf($post), $length, $plan->work->timber);
         $heavy = $lift === null || $lift->isFor($plan->work->crew) ? [] : [
-            Fact::of($lift->people() === null ? MoveWhy::NotForTwo : MoveWhy::NotForOne, kilograms: (int) round($lift->kilograms)),
+            Fact::of($lift->people() === null ? self::NotForTwo : self::NotForOne, kilograms: (int) round($lift->kilograms)),
         ];
         if ($plan->work->crew !== Crew::Alone) {
             return $heavy;
@@ -104,12 +122,12 @@ final readonly class SetPosts implements Rule
             foreach ($gauge->between as [$from, $to]) {
                 $other = $to->id->equals($post->id) ? $from : ($from->id->equals($post->id) ? $to : null);
                 if (! $gauge->isDiagonal && $other !== null && $site->standing($other)->set) {
-                    $gauges[] = Fact::of(MoveWhy::GaugeOff, gauge: $gauge->length, other: $other);
+                    $gauges[] = Fact::of(self::GaugeOff, gauge: $gauge->length, other: $other);
                 }
             }
         }
 
-        return [...$heavy, ...($plan->holdOf($post->id)->isBuried() ? [Fact::of(MoveWhy::TwoBracesFirst)] : []), ...array_slice($gauges, 0, 2)];
+        return [...$heavy, ...($plan->holdOf($post->id)->isBuried() ? [Fact::of(self::TwoBracesFirst)] : []), ...array_slice($gauges, 0, 2)];
     }
 
     /** The first that stands in an open hole; null where none does. */
@@ -125,13 +143,13 @@ final readonly class SetPosts implements Rule
     }
 
     /** @return list<Fact> what is marked and done on a buried post before it stands */
-    private function treatment(SiteState $site, Post $post): array
+    private static function treatment(SiteState $site, Post $post): array
     {
         $reach = $site->footing->treatedUpTo($post);
         [$foot, $need] = [$site->footing->foot($post), $site->footing->required($post)?->need];
         $line = $foot === null || $need === null || ! $site->plan->holdOf($post->id)->isBuried() ? []
-            : [Fact::of(MoveWhy::EmbedmentLine, up: $need->ground->minus($foot))];
+            : [Fact::of(self::EmbedmentLine, up: $need->ground->minus($foot))];
 
-        return [...$line, ...($reach === null ? [] : [Fact::of(MoveWhy::TreatedUpTo, reach: $reach, care: $site->plan->holding?->customs->wood)])];
+        return [...$line, ...($reach === null ? [] : [Fact::of(self::TreatedUpTo, reach: $reach, care: $site->plan->holding?->customs->wood)])];
     }
 }

@@ -7,9 +7,7 @@ namespace Aequus\Guide\Set;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\FootByLine;
@@ -17,9 +15,21 @@ use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** A line on a post that says otherwise than its hole is read again; a foot that is not deep enough by it comes out while it can. */
-final readonly class SettleFoot implements Rule
+enum SettleFoot implements Says
 {
-    public function moves(SiteState $site): iterable
+    case ReadLineAgain;
+    case TakeOutAndDeepen;
+    case FootStaysHigh;
+
+    case FootByLine;
+    case FootByLineAndHole;
+    case FootLeast;
+    case LineTwiceAlike;
+    case HoleFellIn;
+    case FilledAsItStands;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         $read = FootByLine::all($site);
         foreach ($site->walk() as $post) {
@@ -30,29 +40,29 @@ final readonly class SettleFoot implements Rule
             $isShort = $foot->shortBy()->isPositive();
             if (! $foot->confirmed && ($isShort || $foot->isContradicted())) {
                 yield new Move(
-                    Phase::Set, Fact::of(MoveKind::ReadLineAgain, post: $post), [self::why($foot), Fact::of(MoveWhy::LineTwiceAlike)],
+                    Phase::Set, Fact::of(self::ReadLineAgain, post: $post), [self::why($foot), Fact::of(self::LineTwiceAlike)],
                     null, null, [$post], EntryKind::EmbedmentLine,
                 );
             } elseif ($isShort) {
-                yield $this->short($site, $post, $foot);
+                yield self::short($site, $post, $foot);
             }
         }
     }
 
-    private function short(SiteState $site, Post $post, FootByLine $foot): Move
+    private static function short(SiteState $site, Post $post, FootByLine $foot): Move
     {
         $isLoose = ! $site->isFilled($post);
 
         return new Move(
-            Phase::Set, Fact::of($isLoose ? MoveKind::TakeOutAndDeepen : MoveKind::FootStaysHigh, post: $post),
-            [self::why($foot), Fact::of(MoveWhy::FootLeast, least: $foot->least), Fact::of($isLoose ? MoveWhy::HoleFellIn : MoveWhy::FilledAsItStands)],
+            Phase::Set, Fact::of($isLoose ? self::TakeOutAndDeepen : self::FootStaysHigh, post: $post),
+            [self::why($foot), Fact::of(self::FootLeast, least: $foot->least), Fact::of($isLoose ? self::HoleFellIn : self::FilledAsItStands)],
             $foot->shortBy(), Fact::of(Beside::TooLittle), [$post], $isLoose ? EntryKind::EmbedmentLine : EntryKind::Decision,
         );
     }
 
     private static function why(FootByLine $foot): Fact
     {
-        return $foot->byHole === null ? Fact::of(MoveWhy::FootByLine, line: $foot->embedded)
-            : Fact::of(MoveWhy::FootByLineAndHole, line: $foot->embedded, hole: $foot->byHole);
+        return $foot->byHole === null ? Fact::of(self::FootByLine, line: $foot->embedded)
+            : Fact::of(self::FootByLineAndHole, line: $foot->embedded, hole: $foot->byHole);
     }
 }

@@ -9,8 +9,6 @@ use Aequus\Days\HoldRules;
 use Aequus\Days\WeatherHour;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
 use Aequus\Logbook\EntryKind;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Set\FillStep;
@@ -64,16 +62,16 @@ final readonly class StartAgain
         $wet = array_filter($holes, fn (Post $post) => $this->came(self::dugAt($site, $post), fn (WeatherHour $hour) => $hour->rain > $rules->rain));
         $cold = array_filter($holes, fn (Post $post) => $this->fellBelow(self::dugAt($site, $post), $rules->frost));
         $this->moves = [
-            ...self::move(MoveKind::LookAtTheFill, MoveWhy::FrozeWhenFresh, $frozen), ...self::move(MoveKind::CoverTheFill, MoveWhy::FrostOnItsFirstDay, $frostComes),
-            ...self::move(MoveKind::ReadPlumbAgain, MoveWhy::GustsSinceItWasRead, array_values($blown), EntryKind::Plumb), ...self::move(MoveKind::EmptyTheHoles, MoveWhy::RainSinceDug, array_values($wet), EntryKind::Hole),
-            ...self::move(MoveKind::LookForFrozenGround, MoveWhy::FrostInTheHoles, array_values($cold)), ...self::move(MoveKind::BracesMayComeOff, MoveWhy::HardByClockAndWeather, $mayStrip, EntryKind::Filled),
+            ...self::move(AfterTheNight::LookAtTheFill, AfterTheNight::FrozeWhenFresh, $frozen), ...self::move(AfterTheNight::CoverTheFill, AfterTheNight::FrostOnItsFirstDay, $frostComes),
+            ...self::move(AfterTheNight::ReadPlumbAgain, AfterTheNight::GustsSinceItWasRead, array_values($blown), EntryKind::Plumb), ...self::move(AfterTheNight::EmptyTheHoles, AfterTheNight::RainSinceDug, array_values($wet), EntryKind::Hole),
+            ...self::move(AfterTheNight::LookForFrozenGround, AfterTheNight::FrostInTheHoles, array_values($cold)), ...self::move(AfterTheNight::BracesMayComeOff, AfterTheNight::HardByClockAndWeather, $mayStrip, EntryKind::Filled),
         ];
     }
 
     /** Whether there is nothing to look at before work goes on: only where the weather is known. */
     public function isAllAsLeft(): bool
     {
-        return $this->unknown === [] && array_filter($this->moves, fn (Move $move) => ! $move->is(MoveKind::BracesMayComeOff)) === [];
+        return $this->unknown === [] && array_filter($this->moves, fn (Move $move) => ! $move->is(AfterTheNight::BracesMayComeOff)) === [];
     }
 
     /** The oldest day whose weather matters to what is left fresh, open or braced, local as YYYY-MM-DD; today where nothing is. */
@@ -154,7 +152,7 @@ final readonly class StartAgain
      * @param  list<Post>  $posts
      * @return list<Move> none where it concerns no post
      */
-    private static function move(MoveKind $do, MoveWhy $why, array $posts, ?EntryKind $asks = null): array
+    private static function move(AfterTheNight $do, AfterTheNight $why, array $posts, ?EntryKind $asks = null): array
     {
         return $posts === [] ? [] : [new Move(Phase::Set, Fact::of($do), [Fact::of($why)], posts: $posts, asks: $asks)];
     }

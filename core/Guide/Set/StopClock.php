@@ -13,7 +13,6 @@ use Aequus\Days\Work;
 use Aequus\Days\WorkKind;
 use Aequus\Footing\Holes\FillWork;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 
@@ -88,9 +87,9 @@ final readonly class StopClock
     private function ofOne(Move $move): float
     {
         return match ($move->do->is) {
-            MoveKind::FinishWhatIsBegun => $this->fill($move->posts) + self::COVER * count($move->posts),
-            MoveKind::BraceOrLayDown => self::BRACE * count($move->posts),
-            MoveKind::LeaveBracesOn, MoveKind::CoverTheHoles => self::COVER * count($move->posts),
+            BeforeTheNight::FinishWhatIsBegun => $this->fill($move->posts) + self::COVER * count($move->posts),
+            BeforeTheNight::BraceOrLayDown => self::BRACE * count($move->posts),
+            BeforeTheNight::LeaveBracesOn, BeforeTheNight::CoverTheHoles => self::COVER * count($move->posts),
             default => self::STOW,
         };
     }

@@ -6,8 +6,6 @@ namespace Aequus\Guide\Set;
 
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\Phase;
@@ -45,11 +43,11 @@ final readonly class StopNow
         }
 
         $this->moves = [
-            ...self::move(MoveKind::FinishWhatIsBegun, MoveWhy::HalfAPourBreaks, $begun),
-            ...self::move(MoveKind::LeaveBracesOn, MoveWhy::RainAndFrostSpoil, $setting),
-            ...self::move(MoveKind::BraceOrLayDown, MoveWhy::HeldByBracesAlone, $unbraced),
-            ...self::move(MoveKind::CoverTheHoles, MoveWhy::BoardsThatBear, $open),
-            new Move(Phase::Set, Fact::of(MoveKind::StowAway), [Fact::of(MoveWhy::WetBagsAreLost)]),
+            ...self::move(BeforeTheNight::FinishWhatIsBegun, BeforeTheNight::HalfAPourBreaks, $begun),
+            ...self::move(BeforeTheNight::LeaveBracesOn, BeforeTheNight::RainAndFrostSpoil, $setting),
+            ...self::move(BeforeTheNight::BraceOrLayDown, BeforeTheNight::HeldByBracesAlone, $unbraced),
+            ...self::move(BeforeTheNight::CoverTheHoles, BeforeTheNight::BoardsThatBear, $open),
+            new Move(Phase::Set, Fact::of(BeforeTheNight::StowAway), [Fact::of(BeforeTheNight::WetBagsAreLost)]),
         ];
         $may = $lack = [];
         foreach (FillPosts::due($site) as $post) {
@@ -65,7 +63,7 @@ final readonly class StopNow
      * @param  list<Post>  $posts
      * @return list<Move> none where it concerns no post
      */
-    private static function move(MoveKind $do, MoveWhy $why, array $posts): array
+    private static function move(BeforeTheNight $do, BeforeTheNight $why, array $posts): array
     {
         return $posts === [] ? [] : [new Move(Phase::Set, Fact::of($do), [Fact::of($why)], posts: $posts)];
     }

@@ -6,9 +6,7 @@ namespace Aequus\Guide\Square;
 
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Guess;
@@ -16,9 +14,20 @@ use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** A tape far from the plan waits until it is pulled again or confirmed; where all of them are far, the unit is asked about. */
-final readonly class ConfirmFarReadings implements Rule
+enum ConfirmFarReadings implements Says
 {
-    public function moves(SiteState $site): iterable
+    case SayTheUnit;
+
+    case TimesTooMuch;
+    case TimesTooLittle;
+    case AnotherPlan;
+    case EnterThemAnew;
+    case TooMuchByThePlan;
+    case TooLittleByThePlan;
+    case CountsForNothing;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         $far = $site->square->survey->far;
         if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
@@ -27,10 +36,10 @@ final readonly class ConfirmFarReadings implements Rule
         if ($far->inAnotherUnit !== null) {
             $times = number_format($far->ratio > 1 ? $far->ratio : 1 / $far->ratio, 2);
             yield new Move(
-                Phase::Square, Fact::of(MoveKind::SayTheUnit), [
-                    Fact::of($far->ratio > 1 ? MoveWhy::TimesTooMuch : MoveWhy::TimesTooLittle, times: $times),
-                    $far->inAnotherUnit === [] ? Fact::of(MoveWhy::AnotherPlan) : $far->inAnotherUnit[0]->asks($far->ratio > 1),
-                    Fact::of(MoveWhy::EnterThemAnew),
+                Phase::Square, Fact::of(self::SayTheUnit), [
+                    Fact::of($far->ratio > 1 ? self::TimesTooMuch : self::TimesTooLittle, times: $times),
+                    $far->inAnotherUnit === [] ? Fact::of(self::AnotherPlan) : $far->inAnotherUnit[0]->asks($far->ratio > 1),
+                    Fact::of(self::EnterThemAnew),
                 ],
                 asks: EntryKind::Strike,
             );
@@ -43,8 +52,8 @@ final readonly class ConfirmFarReadings implements Rule
             $misfit = $taken->misfit($one->misfit);
             $much = $misfit->isPositive();
             yield ReadAgain::again(
-                $taken, Fact::of($much ? MoveWhy::TooMuchByThePlan : MoveWhy::TooLittleByThePlan, misfit: $misfit->magnitude()),
-                ...[...array_map(fn (Guess $guess) => $guess->asks($much), $one->guesses), Fact::of(MoveWhy::CountsForNothing)],
+                $taken, Fact::of($much ? self::TooMuchByThePlan : self::TooLittleByThePlan, misfit: $misfit->magnitude()),
+                ...[...array_map(fn (Guess $guess) => $guess->asks($much), $one->guesses), Fact::of(self::CountsForNothing)],
             );
         }
     }

@@ -7,9 +7,7 @@ namespace Aequus\Guide\Square;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
@@ -20,9 +18,24 @@ use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
 
 /** The readings that prove the layout, in walking order. */
-final readonly class PullTapes implements Rule
+enum PullTapes implements Says
 {
-    public function moves(SiteState $site): iterable
+    case PullTape;
+    case MeasureOffString;
+    case MeasureOffLine;
+
+    case IfBothStand;
+    case OnTheNails;
+    case HandIsNearEnough;
+    case StretchTheString;
+    case StringRunsBeside;
+    case SquareToIt;
+
+    case StakeToStake;
+    case TheString;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
             return;
@@ -30,24 +43,24 @@ final readonly class PullTapes implements Rule
         foreach ($site->square->unread() as $wanted) {
             $planned = $wanted->planned();
             if ($wanted->line !== null) {
-                yield $this->off($wanted);
+                yield self::off($wanted);
 
                 continue;
             }
             [$from, $to] = [$wanted->ends()->from, $wanted->ends()->to];
             yield $wanted->stake === null
                 ? new Move(
-                    Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to),
+                    Phase::Square, Fact::of(self::PullTape, from: $from, to: $to),
                     [
-                        Fact::of(MoveWhy::IfBothStand, planned: $planned),
-                        Fact::of($site->square->rough === null ? MoveWhy::OnTheNails : MoveWhy::HandIsNearEnough),
+                        Fact::of(self::IfBothStand, planned: $planned),
+                        Fact::of($site->square->rough === null ? self::OnTheNails : self::HandIsNearEnough),
                     ],
-                    $planned, Fact::of($site->square->rough === null ? Beside::NailToNail : Beside::StakeToStake), $wanted->posts(), EntryKind::Tape,
+                    $planned, Fact::of($site->square->rough === null ? Beside::NailToNail : self::StakeToStake), $wanted->posts(), EntryKind::Tape,
                 )
                 : new Move(
-                    Phase::Square, Fact::of(MoveKind::MeasureOffString, stake: $wanted->stake, from: $from, to: $to),
+                    Phase::Square, Fact::of(self::MeasureOffString, stake: $wanted->stake, from: $from, to: $to),
                     [self::howTheStringRuns($wanted)],
-                    $planned->magnitude(), Fact::of(Beside::TheString), $wanted->posts(), EntryKind::StringOffset,
+                    $planned->magnitude(), Fact::of(self::TheString), $wanted->posts(), EntryKind::StringOffset,
                 );
         }
     }
@@ -57,24 +70,24 @@ final readonly class PullTapes implements Rule
     {
         $planned = $wanted->planned();
         if ($wanted->ran()->isZero()) {
-            return Fact::of(MoveWhy::StretchTheString, stake: $wanted->stake, planned: $planned->magnitude());
+            return Fact::of(self::StretchTheString, stake: $wanted->stake, planned: $planned->magnitude());
         }
         $side = fn (Length $off): Side => $wanted->across()[$off->isNegative() ? 1 : 0];
 
         return Fact::of(
-            MoveWhy::StringRunsBeside, stake: $wanted->stake, ran: new Shift($side($wanted->ran()), $wanted->ran()->magnitude()),
+            self::StringRunsBeside, stake: $wanted->stake, ran: new Shift($side($wanted->ran()), $wanted->ran()->magnitude()),
             planned: new Shift($side($planned), $planned->magnitude()),
         );
     }
 
-    private function off(Wanted $wanted): Move
+    private static function off(Wanted $wanted): Move
     {
         $planned = $wanted->planned()->magnitude();
         $name = $wanted->line->name ?? '';
 
         return new Move(
-            Phase::Square, Fact::of(MoveKind::MeasureOffLine, stake: $wanted->posts()[0], line: $name),
-            [Fact::of(MoveWhy::SquareToIt, stake: $wanted->posts()[0], planned: $planned, line: $name)],
+            Phase::Square, Fact::of(self::MeasureOffLine, stake: $wanted->posts()[0], line: $name),
+            [Fact::of(self::SquareToIt, stake: $wanted->posts()[0], planned: $planned, line: $name)],
             $planned, Fact::of(Beside::SquareOffIt), $wanted->posts(), EntryKind::LineOffset, line: $wanted->line,
         );
     }

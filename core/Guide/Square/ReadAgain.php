@@ -7,9 +7,7 @@ namespace Aequus\Guide\Square;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
@@ -18,9 +16,18 @@ use Aequus\Square\Readings\TakenReading;
 use Aequus\Square\Readings\TakenReadings;
 
 /** A tape or an offset that stands alone against all others is read again at once: while one still stands there it costs the least. */
-final readonly class ReadAgain implements Rule
+enum ReadAgain implements Says
 {
-    public function moves(SiteState $site): iterable
+    case PullAgain;
+    case MeasureOffStringAgain;
+    case MeasureOffLineAgain;
+
+    case ReadTwiceApart;
+    case TooMuchAgainstAll;
+    case TooLittleAgainstAll;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
             return;
@@ -28,14 +35,14 @@ final readonly class ReadAgain implements Rule
         foreach ($site->square->readTwiceApart() as $taped) {
             $taken = $site->square->taken->holding(TakenReadings::id((int) array_key_first($taped->readings)));
             if ($taken !== null) {
-                yield self::again($taken, Fact::of(MoveWhy::ReadTwiceApart, spread: $taped->spread));
+                yield self::again($taken, Fact::of(self::ReadTwiceApart, spread: $taped->spread));
             }
         }
         foreach ($site->square->toReadAgain() as $taken) {
             $wrong = $site->square->survey->mistakes?->drops(TakenReadings::id($taken->sequences[0]));
             $off = $taken->misfit($wrong->mistake ?? 0.0);
             yield self::again(
-                $taken, Fact::of($off->isPositive() ? MoveWhy::TooMuchAgainstAll : MoveWhy::TooLittleAgainstAll, misfit: $off->magnitude()),
+                $taken, Fact::of($off->isPositive() ? self::TooMuchAgainstAll : self::TooLittleAgainstAll, misfit: $off->magnitude()),
             );
         }
     }
@@ -44,12 +51,12 @@ final readonly class ReadAgain implements Rule
     {
         $wanted = $taken->wanted;
         [$do, $asks] = match (true) {
-            $wanted->stake === null => [Fact::of(MoveKind::PullAgain, from: $wanted->ends()->from, to: $wanted->ends()->to), EntryKind::Tape],
+            $wanted->stake === null => [Fact::of(self::PullAgain, from: $wanted->ends()->from, to: $wanted->ends()->to), EntryKind::Tape],
             $wanted->line !== null => [
-                Fact::of(MoveKind::MeasureOffLineAgain, stake: $wanted->stake, line: $wanted->line->name), EntryKind::LineOffset,
+                Fact::of(self::MeasureOffLineAgain, stake: $wanted->stake, line: $wanted->line->name), EntryKind::LineOffset,
             ],
             default => [
-                Fact::of(MoveKind::MeasureOffStringAgain, stake: $wanted->stake, from: $wanted->ends()->from, to: $wanted->ends()->to),
+                Fact::of(self::MeasureOffStringAgain, stake: $wanted->stake, from: $wanted->ends()->from, to: $wanted->ends()->to),
                 EntryKind::StringOffset,
             ],
         };

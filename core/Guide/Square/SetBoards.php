@@ -7,9 +7,7 @@ namespace Aequus\Guide\Square;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
@@ -17,26 +15,35 @@ use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
 
 /** Where stakes are set roughly first: those more than a hand off are set again, then boards and strings take over from them. */
-final readonly class SetBoards implements Rule
+enum SetBoards implements Says
 {
-    public function moves(SiteState $site): iterable
+    case SetStakesNearer;
+    case SetStakeNearer;
+    case SetBoards;
+
+    case RoughTooMuch;
+    case RoughTooLittle;
+    case OuterStakesStand;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         $rough = $site->decided(DecisionAbout::AcceptOutline) === null ? $site->square->rough : null;
         $hand = $site->plan->notation->system()->hand;
         foreach ($rough?->off() ?? [] as [$wanted, $misfit]) {
             yield new Move(
                 Phase::Square, $wanted->line === null
-                    ? Fact::of(MoveKind::SetStakesNearer, from: $wanted->ends()->from, to: $wanted->ends()->to)
-                    : Fact::of(MoveKind::SetStakeNearer, stake: $wanted->posts()[0], line: $wanted->line->name),
-                [Fact::of($misfit->isNegative() ? MoveWhy::RoughTooLittle : MoveWhy::RoughTooMuch, misfit: $misfit->magnitude(), hand: $hand)],
+                    ? Fact::of(self::SetStakesNearer, from: $wanted->ends()->from, to: $wanted->ends()->to)
+                    : Fact::of(self::SetStakeNearer, stake: $wanted->posts()[0], line: $wanted->line->name),
+                [Fact::of($misfit->isNegative() ? self::RoughTooLittle : self::RoughTooMuch, misfit: $misfit->magnitude(), hand: $hand)],
                 $misfit->magnitude(), Fact::of($misfit->isNegative() ? Beside::TooLittle : Beside::TooMuch), $wanted->posts(), $wanted->line === null
                     ? EntryKind::Tape : EntryKind::LineOffset, line: $wanted->line,
             );
         }
         if ($rough !== null && $site->square->verdict() === SquareVerdict::Rough) {
             yield new Move(
-                Phase::Square, Fact::of(MoveKind::SetBoards), [
-                    Fact::of(MoveWhy::OuterStakesStand, hand: $hand, within: $site->plan->tolerances->squareness),
+                Phase::Square, Fact::of(self::SetBoards), [
+                    Fact::of(self::OuterStakesStand, hand: $hand, within: $site->plan->tolerances->squareness),
                 ],
                 asks: EntryKind::BoardsUp,
             );

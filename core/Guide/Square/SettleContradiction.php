@@ -8,9 +8,7 @@ use Aequus\Adjust\GrossErrors\SearchEnd;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
@@ -19,9 +17,19 @@ use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 
 /** Readings that contradict each other and can’t be told apart: first the one further distance that tells, else each again, longest first. */
-final readonly class SettleContradiction implements Rule
+enum SettleContradiction implements Says
 {
-    public function moves(SiteState $site): iterable
+    case SettleContradiction;
+
+    case GrossContradiction;
+    case NotAllTrue;
+    case MoreThanTwoWrong;
+    case OneFurtherTape;
+    case LongestFirst;
+    case TapeOrLooseStake;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         $square = $site->square;
         if (! $square->survey->isInDoubt() && $square->survey->unsettled === [] || $site->decided(DecisionAbout::AcceptOutline) !== null) {
@@ -29,15 +37,15 @@ final readonly class SettleContradiction implements Rule
         }
         $named = count($square->survey->mistakes->named ?? []);
         $why = $square->survey->unsettled !== []
-            ? Fact::of(MoveWhy::GrossContradiction)
-            : Fact::of($square->survey->mistakes?->end === SearchEnd::MoreThanTwo ? MoveWhy::MoreThanTwoWrong : MoveWhy::NotAllTrue, count: $named);
+            ? Fact::of(self::GrossContradiction)
+            : Fact::of($square->survey->mistakes?->end === SearchEnd::MoreThanTwo ? self::MoreThanTwoWrong : self::NotAllTrue, count: $named);
         $tell = $square->survey->separation;
         if ($tell !== null && $tell->separatesAll()) {
             [$from, $to] = array_map(fn (string $id) => $site->plan->grid->find(PostId::of($id)), $tell->of);
             if ($from !== null && $to !== null) {
                 $planned = $from->at->distanceTo($to->at);
                 yield new Move(
-                    Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to), [$why, Fact::of(MoveWhy::OneFurtherTape, planned: $planned)],
+                    Phase::Square, Fact::of(PullTapes::PullTape, from: $from, to: $to), [$why, Fact::of(self::OneFurtherTape, planned: $planned)],
                     $planned, Fact::of(Beside::NailToNail), [$from, $to], EntryKind::Tape,
                 );
             }
@@ -45,11 +53,11 @@ final readonly class SettleContradiction implements Rule
         $doubtful = $square->survey->unsettled !== [] ? $square->taken->all() : $square->doubtful();
         foreach ($doubtful as $taken) {
             if (! $taken->wasReadAgain()) {
-                yield ReadAgain::again($taken, $why, Fact::of(MoveWhy::LongestFirst));
+                yield ReadAgain::again($taken, $why, Fact::of(self::LongestFirst));
             }
         }
         yield new Move(
-            Phase::Square, Fact::of(MoveKind::SettleContradiction), [$why, Fact::of(MoveWhy::TapeOrLooseStake)],
+            Phase::Square, Fact::of(self::SettleContradiction), [$why, Fact::of(self::TapeOrLooseStake)],
             Length::millimetres(self::misfit($site)), Fact::of(Beside::LargestMisfit), asks: EntryKind::Decision,
         );
     }

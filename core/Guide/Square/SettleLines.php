@@ -6,9 +6,7 @@ namespace Aequus\Guide\Square;
 
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Site\Phase;
@@ -16,16 +14,21 @@ use Aequus\Site\SiteState;
 use Aequus\Square\SquareVerdict;
 
 /** Lines that hold the layout and can’t all be true: while that stands no stake is judged by them. */
-final readonly class SettleLines implements Rule
+enum SettleLines implements Says
 {
-    public function moves(SiteState $site): iterable
+    case SettleLines;
+
+    case LinesDisagree;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         if ($site->square->verdict() !== SquareVerdict::LinesContradict || $site->decided(DecisionAbout::AcceptOutline) !== null) {
             return;
         }
         $names = array_map(fn (string $id) => $site->plan->fixedLine($id)->name ?? $id, $site->square->survey->linesInConflict());
         yield new Move(
-            Phase::Square, Fact::of(MoveKind::SettleLines, lines: $names), [Fact::of(MoveWhy::LinesDisagree, lines: $names)],
+            Phase::Square, Fact::of(self::SettleLines, lines: $names), [Fact::of(self::LinesDisagree, lines: $names)],
             asks: EntryKind::Decision,
         );
     }

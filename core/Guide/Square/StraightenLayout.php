@@ -8,9 +8,7 @@ use Aequus\Adjust\Placement\PlacedStake;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
@@ -30,9 +28,24 @@ use Aequus\Square\SquareVerdict;
  * Once the readings agree with each other: which stakes to move, how far, toward which side. Stakes whose moves differ by less than half the tolerance
  * move in one go; so do all of them when the whole grid lies askew to the line that holds it.
  */
-final readonly class StraightenLayout implements Rule
+enum StraightenLayout implements Says
 {
-    public function moves(SiteState $site): iterable
+    case SwingGrid;
+    case MoveStakes;
+
+    case GridAskew;
+    case OneOfMany;
+    case ReadAgainThen;
+    case Racked;
+    case ReadingsAgree;
+    case SetPostsHold;
+    case OthersStay;
+    case DugAlready;
+
+    case MovesMost;
+
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         if ($site->decided(DecisionAbout::AcceptOutline) !== null || $site->square->survey->isInDoubt()
             || $site->square->verdict() !== SquareVerdict::Out && $site->square->survey->linesInConflict() !== []) {
@@ -56,12 +69,12 @@ final readonly class StraightenLayout implements Rule
         }
         $line = $site->plan->fixedLine($site->square->survey->against->line ?? '');
         if ($line !== null && $off === [] && count($alike) > 1 && $site->square->isAgainstTheLine()) {
-            yield $this->swing($site, $line, $toMove);
+            yield self::swing($site, $line, $toMove);
 
             return;
         }
         foreach ($alike as $stakes) {
-            yield $this->move($site, $stakes);
+            yield self::move($site, $stakes);
         }
     }
 
@@ -70,12 +83,12 @@ final readonly class StraightenLayout implements Rule
      *
      * @param  non-empty-list<PlacedStake>  $stakes
      */
-    private function swing(SiteState $site, FixedLine $line, array $stakes): Move
+    private static function swing(SiteState $site, FixedLine $line, array $stakes): Move
     {
         $plan = $site->plan;
         $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
         $each = array_map(
-            fn (PlacedStake $stake, Post $post) => Fact::of(MoveWhy::OneOfMany, post: $post, shifts: self::inMarks($site, $stake)), $stakes, $posts,
+            fn (PlacedStake $stake, Post $post) => Fact::of(self::OneOfMany, post: $post, shifts: self::inMarks($site, $stake)), $stakes, $posts,
         );
         $most = $stakes[0];
         foreach ($stakes as $stake) {
@@ -84,10 +97,10 @@ final readonly class StraightenLayout implements Rule
         $far = $plan->grid->find(PostId::of($most->name));
 
         return new Move(
-            Phase::Square, Fact::of(MoveKind::SwingGrid, line: $line->name), [
-                Fact::of(MoveWhy::GridAskew, each: $each), Fact::of(MoveWhy::ReadAgainThen),
+            Phase::Square, Fact::of(self::SwingGrid, line: $line->name), [
+                Fact::of(self::GridAskew, each: $each), Fact::of(self::ReadAgainThen),
             ],
-            Length::millimetres($most->size()), $far === null ? null : Fact::of(Beside::MovesMost, post: $far), $posts, EntryKind::StakeMoved,
+            Length::millimetres($most->size()), $far === null ? null : Fact::of(self::MovesMost, post: $far), $posts, EntryKind::StakeMoved,
         );
     }
 
@@ -115,7 +128,7 @@ final readonly class StraightenLayout implements Rule
      * @param  list<Post>  $posts
      * @return list<Fact> at most one
      */
-    private function racked(SiteState $site, array $posts): array
+    private static function racked(SiteState $site, array $posts): array
     {
         $outline = $site->square->outline;
         $difference = $outline?->diagonalDifference();
@@ -124,11 +137,11 @@ final readonly class StraightenLayout implements Rule
             return [];
         }
 
-        return [Fact::of(MoveWhy::Racked, difference: $difference->magnitude(), side: Side::PlusY)];
+        return [Fact::of(self::Racked, difference: $difference->magnitude(), side: Side::PlusY)];
     }
 
     /** @param  non-empty-list<PlacedStake>  $stakes */
-    private function move(SiteState $site, array $stakes): Move
+    private static function move(SiteState $site, array $stakes): Move
     {
         $plan = $site->plan;
         $posts = array_values(array_filter(array_map(fn (PlacedStake $stake) => $plan->grid->find(PostId::of($stake->name)), $stakes)));
@@ -141,20 +154,20 @@ final readonly class StraightenLayout implements Rule
         $held = count($site->square->held);
         $others = count($site->square->survey->known) - count($site->square->survey->placed?->out() ?? []);
         $why = [
-            ...$this->racked($site, $posts),
-            Fact::of(MoveWhy::ReadingsAgree, posts: $posts, ring: $ring, allowed: $plan->closenessAt($posts[0]->id)->across),
-            $held > 0 ? Fact::of(MoveWhy::SetPostsHold, count: $held) : Fact::of(
-                MoveWhy::OthersStay, others: $others, all: count($site->square->survey->known),
+            ...self::racked($site, $posts),
+            Fact::of(self::ReadingsAgree, posts: $posts, ring: $ring, allowed: $plan->closenessAt($posts[0]->id)->across),
+            $held > 0 ? Fact::of(self::SetPostsHold, count: $held) : Fact::of(
+                self::OthersStay, others: $others, all: count($site->square->survey->known),
             ),
         ];
         foreach ($posts as $post) {
             if ($site->footing->measured($post) !== null) {
-                $why[] = Fact::of(MoveWhy::DugAlready, post: $post);
+                $why[] = Fact::of(self::DugAlready, post: $post);
             }
         }
 
         return new Move(
-            Phase::Square, Fact::of(MoveKind::MoveStakes, posts: $posts), $why, $parts[0]->amount, $beside, $posts, EntryKind::StakeMoved,
+            Phase::Square, Fact::of(self::MoveStakes, posts: $posts), $why, $parts[0]->amount, $beside, $posts, EntryKind::StakeMoved,
         );
     }
 }

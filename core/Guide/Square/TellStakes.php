@@ -11,9 +11,7 @@ use Aequus\Adjust\Solve\ErrorEllipse;
 use Aequus\Fact\Fact;
 use Aequus\Guide\Move\Beside;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
-use Aequus\Guide\Move\Rule;
+use Aequus\Guide\Move\Says;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Measure\Length;
@@ -24,37 +22,60 @@ use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\SquareVerdict;
 
 /** Stakes of which nothing can be said yet: another way to judge, the tape that would tell, or an honest “not with this tape”. */
-final readonly class TellStakes implements Rule
+enum TellStakes implements Says
 {
+    case LookAtTheTape;
+    case TakeUpAbove;
+    case JudgeByTheLine;
+    case JudgeAnotherWay;
+    case ChangePlanToWhatStands;
+    case UseABetterTape;
+
+    case RougherThanClass;
+    case SetAskewToLine;
+    case SetOffTheLine;
+    case StakesAskewToLine;
+    case StakesOffTheLine;
+    case SetOffAnyGrid;
+    case ErrorsAddUp;
+    case PlaceIsOpen;
+    case CannotProve;
+
+    case OffTheLine;
+    case OutOfParallel;
+    case OffItsPlace;
+    case EitherWay;
+
     /** A further tape is worth pulling only when it leaves less than this share of what is open now. */
     private const WORTHWHILE = 0.9;
 
-    public function moves(SiteState $site): iterable
+    /** @return iterable<Move> */
+    public static function moves(SiteState $site): iterable
     {
         if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
             return;
         }
         yield from match ($site->square->verdict()) {
-            SquareVerdict::RougherThanClass => [$this->rougher($site)],
-            SquareVerdict::DesignHasToGive => [$this->designGives($site)],
-            SquareVerdict::AgainstTheLine => [$this->againstTheLine($site)],
-            SquareVerdict::CannotTell => $this->tell($site),
+            SquareVerdict::RougherThanClass => [self::rougher($site)],
+            SquareVerdict::DesignHasToGive => [self::designGives($site)],
+            SquareVerdict::AgainstTheLine => [self::againstTheLine($site)],
+            SquareVerdict::CannotTell => self::tell($site),
             default => [],
         };
     }
 
-    private function rougher(SiteState $site): Move
+    private static function rougher(SiteState $site): Move
     {
         $times = number_format($site->square->survey->mistakes->s0 ?? 1.0, 1);
 
         return new Move(
-            Phase::Square, Fact::of(MoveKind::LookAtTheTape), [Fact::of(MoveWhy::RougherThanClass, times: $times, tape: $site->plan->layout->tape)],
+            Phase::Square, Fact::of(self::LookAtTheTape), [Fact::of(self::RougherThanClass, times: $times, tape: $site->plan->layout->tape)],
             asks: EntryKind::Decision,
         );
     }
 
     /** The stakes agree among themselves and not with the line: whoever judged them another way is told what the line says. */
-    private function againstTheLine(SiteState $site): Move
+    private static function againstTheLine(SiteState $site): Move
     {
         $against = $site->square->survey->against;
         $name = $site->plan->fixedLine($against->line ?? '')->name ?? 'the line';
@@ -63,34 +84,34 @@ final readonly class TellStakes implements Rule
         $isAskew = $against?->isOutOfParallel() ?? false;
         if ($site->square->held !== []) {
             return new Move(
-                Phase::Square, Fact::of(MoveKind::TakeUpAbove, line: $name), [
-                    Fact::of($isAskew ? MoveWhy::SetAskewToLine : MoveWhy::SetOffTheLine, line: $name),
+                Phase::Square, Fact::of(self::TakeUpAbove, line: $name), [
+                    Fact::of($isAskew ? self::SetAskewToLine : self::SetOffTheLine, line: $name),
                 ],
-                $by, Fact::of(Beside::OffTheLine), asks: EntryKind::Decision,
+                $by, Fact::of(self::OffTheLine), asks: EntryKind::Decision,
             );
         }
 
         return new Move(
-            Phase::Square, Fact::of(MoveKind::JudgeByTheLine), [
-                Fact::of($isAskew ? MoveWhy::StakesAskewToLine : MoveWhy::StakesOffTheLine, line: $name),
+            Phase::Square, Fact::of(self::JudgeByTheLine), [
+                Fact::of($isAskew ? self::StakesAskewToLine : self::StakesOffTheLine, line: $name),
             ],
-            $by, Fact::of($isAskew ? Beside::OutOfParallel : Beside::OffItsPlace), asks: EntryKind::Decision,
+            $by, Fact::of($isAskew ? self::OutOfParallel : self::OffItsPlace), asks: EntryKind::Decision,
         );
     }
 
-    private function designGives(SiteState $site): Move
+    private static function designGives(SiteState $site): Move
     {
         $held = array_map(fn (string $id) => $site->square->survey->placed?->stakes[$id]->size() ?? 0.0, $site->square->survey->placed->held ?? []);
         $worst = Length::millimetres($held === [] ? 0.0 : max($held));
 
         return new Move(
-            Phase::Square, Fact::of(MoveKind::ChangePlanToWhatStands), [Fact::of(MoveWhy::SetOffAnyGrid, worst: $worst)],
+            Phase::Square, Fact::of(self::ChangePlanToWhatStands), [Fact::of(self::SetOffAnyGrid, worst: $worst)],
             $worst, Fact::of(Beside::LargestMisfit), asks: EntryKind::Decision,
         );
     }
 
     /** @return iterable<Move> */
-    private function tell(SiteState $site): iterable
+    private static function tell(SiteState $site): iterable
     {
         $plan = $site->plan;
         $placed = $site->square->survey->placed;
@@ -103,8 +124,8 @@ final readonly class TellStakes implements Rule
         if ($better !== []) {
             $way = PlacementWay::from((string) array_key_first($better));
             yield new Move(
-                Phase::Square, Fact::of(MoveKind::JudgeAnotherWay, way: $way),
-                [Fact::of(MoveWhy::ErrorsAddUp, open: $this->openness($site), way: $way)],
+                Phase::Square, Fact::of(self::JudgeAnotherWay, way: $way),
+                [Fact::of(self::ErrorsAddUp, open: self::openness($site), way: $way)],
             );
         }
         $measure = (new PlanNetwork($plan))->inMeasureOf(...);
@@ -118,10 +139,10 @@ final readonly class TellStakes implements Rule
             }
             $planned = $from->at->distanceTo($to->at);
             yield new Move(
-                Phase::Square, Fact::of(MoveKind::PullTape, from: $from, to: $to),
+                Phase::Square, Fact::of(PullTapes::PullTape, from: $from, to: $to),
                 [
                     Fact::of(
-                        MoveWhy::PlaceIsOpen, post: $post, open: $measure($post->id, $placed->covariance->counted[$stake->name]->ring()),
+                        self::PlaceIsOpen, post: $post, open: $measure($post->id, $placed->covariance->counted[$stake->name]->ring()),
                         allowed: $plan->closenessAt($post->id)->across, then: $measure($post->id, ErrorEllipse::RING * $tell->major),
                     ),
                 ],
@@ -129,22 +150,22 @@ final readonly class TellStakes implements Rule
             );
         }
         yield new Move(
-            Phase::Square, Fact::of(MoveKind::UseABetterTape), [
-                Fact::of(MoveWhy::CannotProve, open: $this->openness($site), allowed: $plan->closenessAt($this->mostOpen($site))->across, tape: $plan->layout->tape),
+            Phase::Square, Fact::of(self::UseABetterTape), [
+                Fact::of(self::CannotProve, open: self::openness($site), allowed: $plan->closenessAt(self::mostOpen($site))->across, tape: $plan->layout->tape),
             ],
-            $this->openness($site), Fact::of(Beside::EitherWay), asks: EntryKind::Decision,
+            self::openness($site), Fact::of(self::EitherWay), asks: EntryKind::Decision,
         );
     }
 
-    private function openness(SiteState $site): Length
+    private static function openness(SiteState $site): Length
     {
         return (new PlanNetwork($site->plan))->inMeasureOf(
-            $this->mostOpen($site), ErrorEllipse::RING * ($site->square->survey->placed?->covariance->largest() ?? 0.0),
+            self::mostOpen($site), ErrorEllipse::RING * ($site->square->survey->placed?->covariance->largest() ?? 0.0),
         );
     }
 
     /** The post whose place is left most open, against what it may be off. */
-    private function mostOpen(SiteState $site): PostId
+    private static function mostOpen(SiteState $site): PostId
     {
         $majors = array_map(fn (ErrorEllipse $ellipse) => $ellipse->major, $site->square->survey->placed->covariance->counted ?? []);
 

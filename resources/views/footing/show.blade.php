@@ -1,4 +1,4 @@
-@use('Aequus\Guide\Move\MoveKind')
+@use('Aequus\Guide\Footing\DeepenShortHoles')
 @use('Aequus\Logbook\Book\DecisionAbout')
 @use('Aequus\Measure\Length')
 @use('Aequus\Plan\Footing\DepthMode')
@@ -78,7 +78,7 @@
         </section>
         <div class="side-work">
             <x-move :site="$site" :here="$phase">
-                @if ($site->next?->phase === $phase && $site->next->is(MoveKind::DigDeeper))
+                @if ($site->next?->phase === $phase && $site->next->is(DeepenShortHoles::DigDeeper))
                     <p><a class="button" href="#entry" hx-boost="false">{{ $say('footing.show.enter_the_new_depth') }}</a></p>
                 @endif
             </x-move>

@@ -9,8 +9,16 @@ use Aequus\Diary\DoneSoFar;
 use Aequus\Diary\JobToDo;
 use Aequus\Diary\ToDo;
 use Aequus\Frame\UsualFrame;
+use Aequus\Guide\Cut\BuildFrame;
+use Aequus\Guide\Cut\CutPosts;
+use Aequus\Guide\Footing\DigHoles;
+use Aequus\Guide\Handover\HandOver;
+use Aequus\Guide\Level\ReadGround;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Set\FillPosts;
+use Aequus\Guide\Set\SetPosts;
+use Aequus\Guide\Set\TakeBracesOff;
+use Aequus\Guide\Square\PullTapes;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Slope;
@@ -56,7 +64,7 @@ final class NextMoveAndDaysTest extends TestCase
             if ($task !== null) {
                 $this->assertSame($task->value, $left[0] ?? null, $move->do->is->name);
                 $seen[$task->value] = true;
-            } elseif ($move === null || $move->is(MoveKind::HandOver)) {
+            } elseif ($move === null || $move->is(HandOver::HandOver)) {
                 $this->assertSame([], $left);
             }
 
@@ -69,14 +77,14 @@ final class NextMoveAndDaysTest extends TestCase
     private static function task(Move $move): ?Task
     {
         return match ($move->do->is) {
-            MoveKind::PullTape => Task::Stake,
-            MoveKind::ReadGround => Task::ReadGround,
-            MoveKind::DigHole => Task::Dig,
-            MoveKind::SetPost => Task::SetPosts,
-            MoveKind::FillPost, MoveKind::PourPier => Task::Fill,
-            MoveKind::CutPost => Task::CutTops,
-            MoveKind::TakeBracesOff => Task::TakeBracesOff,
-            MoveKind::BuildFrame => Task::BuildFrame,
+            PullTapes::PullTape => Task::Stake,
+            ReadGround::ReadGround => Task::ReadGround,
+            DigHoles::DigHole => Task::Dig,
+            SetPosts::SetPost => Task::SetPosts,
+            FillPosts::FillPost, FillPosts::PourPier => Task::Fill,
+            CutPosts::CutPost => Task::CutTops,
+            TakeBracesOff::TakeBracesOff => Task::TakeBracesOff,
+            BuildFrame::BuildFrame => Task::BuildFrame,
             default => null,
         };
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Guide;
 
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveWhy;
+use Aequus\Guide\Move\Says;
 use Aequus\Guide\Set\SetPosts;
 use Aequus\Logbook\Set\FillStep;
 use Aequus\Logbook\Set\PostFilled;
@@ -28,22 +28,22 @@ final class AloneTest extends TestCase
     {
         $site = $this->dug(JobKind::FenceLine, ['crew' => Pick::Alone]);
         $first = $this->move($site, 'A1');
-        $this->assertContains(MoveWhy::TwoBracesFirst, $this->why($first));
-        $this->assertNotContains(MoveWhy::GaugeOff, $this->why($first));
+        $this->assertContains(SetPosts::TwoBracesFirst, $this->why($first));
+        $this->assertNotContains(SetPosts::GaugeOff, $this->why($first));
         // 12 m in seven bays, less the 90 mm of a post.
         $second = $this->move($this->dug(JobKind::FenceLine, ['crew' => Pick::Alone], 'A1'), 'B1');
-        $gauge = array_values(array_filter($second->why, fn ($fact) => $fact->is === MoveWhy::GaugeOff))[0] ?? $this->fail();
+        $gauge = array_values(array_filter($second->why, fn ($fact) => $fact->is === SetPosts::GaugeOff))[0] ?? $this->fail();
         $this->assertEqualsWithDelta(12_000 / 7 - 90, $gauge->part('gauge')->inMillimetres(), 0.01);
         $this->assertSame('A1', $gauge->part('other')->label);
         $this->assertStringContainsString('the board of 1624 mm holds it off A1', Told::why($second, $site->plan));
         // With help nobody is told of boards.
-        $this->assertSame([], array_intersect([MoveWhy::TwoBracesFirst->name, MoveWhy::GaugeOff->name], array_column($this->why($this->move($this->dug(JobKind::FenceLine, [], 'A1'), 'B1')), 'name')));
+        $this->assertSame([], array_intersect([SetPosts::TwoBracesFirst->name, SetPosts::GaugeOff->name], array_column($this->why($this->move($this->dug(JobKind::FenceLine, [], 'A1'), 'B1')), 'name')));
     }
 
     public function test_a_post_too_heavy_for_who_is_there_is_named_with_its_weight(): void
     {
         $oak = ['timber' => Pick::GreenOak, 'post_thick' => Length::millimetres(150)];
-        foreach ([[['crew' => Pick::Alone], MoveWhy::NotForOne, false], [[], MoveWhy::NotForOne, false], [['crew' => Pick::Alone] + $oak, MoveWhy::NotForTwo, true], [$oak, MoveWhy::NotForTwo, true]] as [$said, $case, $isTold]) {
+        foreach ([[['crew' => Pick::Alone], SetPosts::NotForOne, false], [[], SetPosts::NotForOne, false], [['crew' => Pick::Alone] + $oak, SetPosts::NotForTwo, true], [$oak, SetPosts::NotForTwo, true]] as [$said, $case, $isTold]) {
             $site = $this->dug(JobKind::PoleBuilding, $said);
             $move = $this->move($site, 'A1');
             $this->assertSame($isTold, in_array($case, $this->why($move), true), json_encode(array_keys($said)));
@@ -55,20 +55,20 @@ final class AloneTest extends TestCase
         }
         // Between one person’s lift and two’s only whoever is alone is told.
         $fir = ['post_thick' => Length::millimetres(140), 'timber' => Pick::DrySoftwood, 'high' => Length::millimetres(2400)];
-        $this->assertContains(MoveWhy::NotForOne, $this->why($this->move($this->dug(JobKind::Pergola, ['crew' => Pick::Alone] + $fir), 'A1')));
-        $this->assertNotContains(MoveWhy::NotForOne, $this->why($this->move($this->dug(JobKind::Pergola, $fir), 'A1')));
+        $this->assertContains(SetPosts::NotForOne, $this->why($this->move($this->dug(JobKind::Pergola, ['crew' => Pick::Alone] + $fir), 'A1')));
+        $this->assertNotContains(SetPosts::NotForOne, $this->why($this->move($this->dug(JobKind::Pergola, $fir), 'A1')));
     }
 
     public function test_what_a_post_is_made_of_is_said_where_it_is_stood(): void
     {
-        foreach ([[Pick::TwoPieces, MoveWhy::JoinBothPieces], [Pick::RoughSawn, MoveWhy::RoughSawnDiffers], [Pick::Pole, MoveWhy::BetweenTwoStrings]] as [$make, $why]) {
+        foreach ([[Pick::TwoPieces, SetPosts::JoinBothPieces], [Pick::RoughSawn, SetPosts::RoughSawnDiffers], [Pick::Pole, SetPosts::BetweenTwoStrings]] as [$make, $why]) {
             $this->assertContains($why, $this->why($this->move($this->dug(JobKind::FenceLine, ['make' => $make]), 'A1')));
             $this->assertNotContains($why, $this->why($this->move($this->dug(JobKind::FenceLine, []), 'A1')));
         }
-        $this->assertContains(MoveWhy::BetweenTwoStrings, $this->why($this->move($this->dug(JobKind::DrivenPosts, []), 'A1')));
+        $this->assertContains(SetPosts::BetweenTwoStrings, $this->why($this->move($this->dug(JobKind::DrivenPosts, []), 'A1')));
     }
 
-    /** @return list<MoveWhy> */
+    /** @return list<Says> */
     private function why(Move $move): array
     {
         return array_map(fn ($fact) => $fact->is, $move->why);
@@ -76,7 +76,7 @@ final class AloneTest extends TestCase
 
     private function move(SiteState $site, string $label): Move
     {
-        foreach ((new SetPosts)->moves($site) as $move) {
+        foreach (SetPosts::moves($site) as $move) {
             if ($move->posts[0]->label === $label) {
                 return $move;
             }

@@ -6,10 +6,11 @@ namespace Tests\Core\Guide;
 
 use Aequus\Frame\Frames;
 use Aequus\Guide\Guide;
+use Aequus\Guide\Level\CheckGround;
 use Aequus\Guide\Level\SettleHeights;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
 use Aequus\Guide\Move\Scope;
+use Aequus\Guide\Set\TakeBracesOff;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Book\HandedOver;
@@ -152,7 +153,7 @@ final class SimulatedBuilder
                     $move->phase === Phase::Cut ? PointOfNoReturn::Cut : PointOfNoReturn::Pour, CheckRoute::OtherLevel, Length::millimetres(1),
                 ),
             ),
-            EntryKind::Filled => $this->write(new PostFilled($post->id, $move->is(MoveKind::TakeBracesOff) ? FillStep::Stripped : FillStep::Done)),
+            EntryKind::Filled => $this->write(new PostFilled($post->id, $move->is(TakeBracesOff::TakeBracesOff) ? FillStep::Stripped : FillStep::Done)),
             EntryKind::MembersUp => $this->putUp($site),
             EntryKind::Top => $this->write(new TopMeasured($post->id, $site->cut->mark($post)->aboveDatumLine()->plus(Length::millimetres(80)))),
             EntryKind::PostCut => $this->write(new PostCut($post->id)),
@@ -209,8 +210,8 @@ final class SimulatedBuilder
     private function rod(SiteState $site, Move $move): void
     {
         $post = $move->posts[0] ?? null;
-        $second = $move->setUp === '2' || $move->is(MoveKind::ReadFromSecondToo);
-        $again = $move->is(MoveKind::ReadAgain) ? $site->log->entries[(int) SettleHeights::asksFor($site)]->payload : null;
+        $second = $move->setUp === '2' || $move->is(CheckGround::ReadFromSecondToo);
+        $again = $move->is(SettleHeights::ReadAgain) ? $site->log->entries[(int) SettleHeights::asksFor($site)]->payload : null;
         $this->write($again instanceof RodReading
             ? new RodReading($again->point, Length::millimetres($again->setUp === '' ? 1600 : 1300), $again->setUp)
             : new RodReading(

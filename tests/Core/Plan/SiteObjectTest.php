@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
 use Aequus\Guide\Plan\KeepToTheSite;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
@@ -67,7 +65,7 @@ final class SiteObjectTest extends TestCase
     {
         $plan = Builds::plan()->withSite([$this->object(SiteKind::Wet, [[-900, -900], [300, -900], [300, 300], [-900, 300]])]);
         $move = $this->move($plan) ?? $this->fail();
-        $this->assertSame([MoveKind::KeepPostClear, 'A1', MoveWhy::FixedThroughPost], [$move->do->is, $move->posts[0]->label, $move->why[0]->is]);
+        $this->assertSame([KeepToTheSite::KeepPostClear, 'A1', KeepToTheSite::FixedThroughPost], [$move->do->is, $move->posts[0]->label, $move->why[0]->is]);
         $this->assertNull($this->move($plan, Decision::ofDistance($plan, $plan->grid->posts[0]->id, 'it is drained', 'Thing')));
         // What was taken of one thing says nothing about another, nor about the next post.
         $two = $plan->withSite([...$plan->site, new SiteObject('o2', 'lot line', SiteKind::Boundary, [$this->at(-5000, -100), $this->at(9000, -100)], Length::millimetres(800), Length::zero())]);
@@ -83,7 +81,7 @@ final class SiteObjectTest extends TestCase
         $this->assertNotNull($this->move($nearer, $wet));
         $this->assertNull($this->move($further, $wet));
         $near = Builds::plan()->withSite([$this->object(SiteKind::Boundary, [[-5000, -1000], [9000, -1000]], least: 1500)]);
-        $this->assertSame(MoveWhy::FixedTooNear, $this->move($near)?->why[0]->is);
+        $this->assertSame(KeepToTheSite::FixedTooNear, $this->move($near)?->why[0]->is);
         $this->assertNull($this->move(Builds::plan()->withSite([$this->object(SiteKind::Door, [[0, 0], [900, 0]])])), 'a door is only shown');
         $this->assertNull($this->move(Builds::plan()));
     }
@@ -137,7 +135,7 @@ final class SiteObjectTest extends TestCase
 
     private function move(Plan $plan, Payload ...$book): ?\Aequus\Guide\Move\Move
     {
-        foreach ((new KeepToTheSite)->moves((new SimulatedBuilder($plan, '2026-05-04', ...$book))->site()) as $move) {
+        foreach (KeepToTheSite::moves((new SimulatedBuilder($plan, '2026-05-04', ...$book))->site()) as $move) {
             return $move;
         }
 

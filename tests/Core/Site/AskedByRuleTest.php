@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Site;
 
-use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Handover\HandOver;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Set\EmbedmentLine;
@@ -101,7 +101,7 @@ final class AskedByRuleTest extends TestCase
         $book = array_map(fn ($entry) => $entry->payload, $finished->site()->log->entries);
         array_pop($book);
         $builder = new SimulatedBuilder($finished->plan, '2026-05-04', ...array_values($book));
-        $this->assertSame(MoveKind::HandOver, $builder->next()?->do->is);
+        $this->assertSame(HandOver::HandOver, $builder->next()?->do->is);
 
         return $builder;
     }

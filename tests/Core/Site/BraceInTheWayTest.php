@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Site;
 
-use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Plan\KeepBracesOut;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Measure\Length;
 use Aequus\Plan\Part\Part;
@@ -128,7 +128,7 @@ final class BraceInTheWayTest extends TestCase
         $move = $told($this->knee(1500, 600, 'A1', 'B1'));
         $this->assertSame('Move the knee brace at A1', Told::do($move, $plan));
         $this->assertSame('It stands 1500 mm up, in the way of hay cart. It does not from 1900 mm up. Nor with a leg of 300 mm at most.', Told::why($move, $plan));
-        $this->assertNotSame(MoveKind::MoveBrace, $told($this->knee(1900, 600, 'A1', 'B1'))?->do->is);
+        $this->assertNotSame(KeepBracesOut::MoveBrace, $told($this->knee(1900, 600, 'A1', 'B1'))?->do->is);
     }
 
     public function test_they_are_kept_with_the_plan_and_refused_where_they_lead_nowhere(): void

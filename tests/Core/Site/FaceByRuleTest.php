@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Site;
 
-use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
+use Aequus\Guide\Move\Says;
 use Aequus\Guide\Set\KeepFaceInItsBand;
+use Aequus\Guide\Set\SettleFoot;
+use Aequus\Guide\Square\PullTapes;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
@@ -40,13 +40,13 @@ final class FaceByRuleTest extends TestCase
     {
         $plan = $this->plan();
         $before = $this->move() ?? $this->fail();
-        $this->assertSame([MoveKind::MeasureOffLine, EntryKind::LineOffset], [$before->do->is, $before->asks]);
+        $this->assertSame([PullTapes::MeasureOffLine, EntryKind::LineOffset], [$before->do->is, $before->asks]);
         // 175 to the face and 400 behind it.
         $this->assertEqualsWithDelta(575, $before->number?->inMillimetres(), 1e-6);
         $this->assertStringContainsString('150 mm to 200 mm off road', Told::why($before));
         $this->assertNull($this->move($this->reads(575)));
         $post = $plan->grid->posts[0]->id;
-        $this->assertSame(MoveKind::MeasureOffLine, $this->move($this->reads(575), new PostSet($post))?->do->is, 'what was read of the stake says nothing of the post');
+        $this->assertSame(PullTapes::MeasureOffLine, $this->move($this->reads(575), new PostSet($post))?->do->is, 'what was read of the stake says nothing of the post');
         $this->assertNull($this->move($this->reads(575), new PostSet($post), $this->reads(590)));
     }
 
@@ -59,10 +59,10 @@ final class FaceByRuleTest extends TestCase
     {
         $post = $this->plan()->grid->posts[0]->id;
         $move = $this->move($this->reads(575), new PostSet($post), $this->reads($reads)) ?? $this->fail();
-        $this->assertSame(MoveKind::ShiftInTheHole, $move->do->is);
+        $this->assertSame(KeepFaceInItsBand::ShiftInTheHole, $move->do->is);
         $this->assertEqualsWithDelta($by, $move->number?->inMillimetres(), 1e-6);
         $this->assertSame($toward, $move->beside?->part('side'));
-        $this->assertFalse($this->says($move, MoveWhy::HoleLetsItNoFurther));
+        $this->assertFalse($this->says($move, KeepFaceInItsBand::HoleLetsItNoFurther));
     }
 
     public function test_what_the_hole_does_not_let_it_go_is_told(): void
@@ -72,13 +72,13 @@ final class FaceByRuleTest extends TestCase
         $tight = $this->plan()->withLayout($this->plan()->layout->covering(Length::millimetres(60)));
         $move = $this->moveOf($tight, $this->reads(660), new PostSet($post), $this->reads(700)) ?? $this->fail();
         $this->assertEqualsWithDelta(40 + 19.36, $move->number?->inMillimetres(), 0.01);
-        $this->assertTrue($this->says($move, MoveWhy::HoleLetsItNoFurther));
+        $this->assertTrue($this->says($move, KeepFaceInItsBand::HoleLetsItNoFurther));
         $this->assertStringContainsString('41 mm stays out', Told::why($move));
         // No cover is left anywhere.
         $narrow = $this->plan()->withLayout($this->plan()->layout->covering(Length::millimetres(90)));
         $move = $this->moveOf($narrow, $this->reads(575), new PostSet($post), $this->reads(530)) ?? $this->fail();
-        $this->assertSame(MoveKind::FaceStaysOut, $move->do->is);
-        $this->assertTrue($this->says($move, MoveWhy::NoPlaceKeepsCover));
+        $this->assertSame(KeepFaceInItsBand::FaceStaysOut, $move->do->is);
+        $this->assertTrue($this->says($move, KeepFaceInItsBand::NoPlaceKeepsCover));
     }
 
     public function test_once_it_is_filled_a_face_that_is_out_wants_a_decision_and_gets_no_peace_without(): void
@@ -86,8 +86,8 @@ final class FaceByRuleTest extends TestCase
         $post = $this->plan()->grid->posts[0]->id;
         $filled = [$this->reads(575), new PostSet($post), $this->reads(530), new PostFilled($post, FillStep::Done)];
         $move = $this->move(...$filled) ?? $this->fail();
-        $this->assertSame([MoveKind::FaceStaysOut, EntryKind::Decision], [$move->do->is, $move->asks]);
-        $this->assertTrue($this->says($move, MoveWhy::FilledAsItStands));
+        $this->assertSame([KeepFaceInItsBand::FaceStaysOut, EntryKind::Decision], [$move->do->is, $move->asks]);
+        $this->assertTrue($this->says($move, SettleFoot::FilledAsItStands));
         $this->assertEqualsWithDelta(20, $move->number?->inMillimetres(), 1e-6);
         $this->assertNull($this->move(...[...$filled, new Decision(DecisionAbout::AcceptDistance, $post, 'the road office said so', thing: $this->plan()->fixedLines()[0]->name)]));
         $this->assertNotNull($this->move($this->reads(575), new PostSet($post), new PostFilled($post, FillStep::Done)), 'never measured where it stands');
@@ -97,8 +97,8 @@ final class FaceByRuleTest extends TestCase
     {
         $post = $this->plan()->grid->posts[0]->id;
         $taken = new Decision(DecisionAbout::AcceptDistance, $post, 'the road office said so', thing: $this->plan()->fixedLines()[0]->name);
-        $this->assertSame(MoveKind::MeasureOffLine, $this->move($taken)?->do->is);
-        $this->assertSame(MoveKind::FaceStaysOut, $this->move($this->reads(575), new PostSet($post), $this->reads(530), $taken, new PostFilled($post, FillStep::Done), $this->reads(500))?->do->is);
+        $this->assertSame(PullTapes::MeasureOffLine, $this->move($taken)?->do->is);
+        $this->assertSame(KeepFaceInItsBand::FaceStaysOut, $this->move($this->reads(575), new PostSet($post), $this->reads(530), $taken, new PostFilled($post, FillStep::Done), $this->reads(500))?->do->is);
     }
 
     /** Nothing is handed over before the face is in its band. */
@@ -106,8 +106,7 @@ final class FaceByRuleTest extends TestCase
     {
         $builder = (new SimulatedBuilder($this->plan()))->finish();
         $builder->write(new LineReading($this->plan()->grid->posts[0]->id, $this->off(500), FixedLine::ANSWERED));
-        $this->assertSame(MoveKind::FaceStaysOut, $builder->next()?->do->is);
-        $this->assertContains(KeepFaceInItsBand::class, array_map(get_class(...), Guide::rules()));
+        $this->assertSame(KeepFaceInItsBand::FaceStaysOut, $builder->next()?->do->is);
     }
 
     public function test_other_kinds_have_no_such_rule(): void
@@ -142,14 +141,14 @@ final class FaceByRuleTest extends TestCase
 
     private function moveOf(Plan $plan, Payload ...$book): ?Move
     {
-        foreach ((new KeepFaceInItsBand)->moves((new SimulatedBuilder($plan, '2026-05-04', ...$book))->site()) as $move) {
+        foreach (KeepFaceInItsBand::moves((new SimulatedBuilder($plan, '2026-05-04', ...$book))->site()) as $move) {
             return $move;
         }
 
         return null;
     }
 
-    private function says(Move $move, MoveWhy $why): bool
+    private function says(Move $move, Says $why): bool
     {
         return array_filter($move->why, fn ($fact) => $fact->is === $why) !== [];
     }

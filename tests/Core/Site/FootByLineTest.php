@@ -6,7 +6,7 @@ namespace Tests\Core\Site;
 
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Move\Says;
 use Aequus\Guide\Set\SetPosts;
 use Aequus\Guide\Set\SettleFoot;
 use Aequus\Logbook\Book\Decision;
@@ -44,9 +44,9 @@ final class FootByLineTest extends TestCase
     #[TestWith([0.0, null])]
     #[TestWith([15.0, null])]
     #[TestWith([-15.0, null])]
-    #[TestWith([16.0, MoveKind::ReadLineAgain])]
-    #[TestWith([-16.0, MoveKind::ReadLineAgain])]
-    public function test_a_line_that_says_otherwise_than_the_hole_is_read_again(float $over, ?MoveKind $do): void
+    #[TestWith([16.0, SettleFoot::ReadLineAgain])]
+    #[TestWith([-16.0, SettleFoot::ReadLineAgain])]
+    public function test_a_line_that_says_otherwise_than_the_hole_is_read_again(float $over, ?Says $do): void
     {
         $this->assertSame($do, $this->move(...$this->set(), ...[$this->reads($over)])?->do->is);
     }
@@ -54,12 +54,12 @@ final class FootByLineTest extends TestCase
     public function test_read_twice_alike_it_is_believed_before_the_hole(): void
     {
         $move = $this->move(...$this->set(), ...[$this->reads(60), $this->reads(64)]) ?? $this->fail();
-        $this->assertSame([MoveKind::TakeOutAndDeepen, EntryKind::EmbedmentLine], [$move->do->is, $move->asks]);
+        $this->assertSame([SettleFoot::TakeOutAndDeepen, EntryKind::EmbedmentLine], [$move->do->is, $move->asks]);
         $this->assertEqualsWithDelta(64, $move->number?->inMillimetres(), 1e-6);
         $this->assertStringContainsString('1256 mm deep, by its hole 1320 mm', Told::why($move));
-        $this->assertSame(MoveKind::ReadLineAgain, $this->move(...$this->set(), ...[$this->reads(60), $this->reads(90)])?->do->is, 'twice, not alike');
+        $this->assertSame(SettleFoot::ReadLineAgain, $this->move(...$this->set(), ...[$this->reads(60), $this->reads(90)])?->do->is, 'twice, not alike');
         $this->assertNull($this->move(...$this->set(), ...[$this->reads(60), $this->reads(62), $this->reads(5)]), 'mended');
-        $this->assertSame(MoveKind::ReadLineAgain, $this->move(...$this->set(), ...[$this->reads(60), new PostSet($this->post()), $this->reads(62)])?->do->is, 'set anew: what was read before says nothing');
+        $this->assertSame(SettleFoot::ReadLineAgain, $this->move(...$this->set(), ...[$this->reads(60), new PostSet($this->post()), $this->reads(62)])?->do->is, 'set anew: what was read before says nothing');
         $deeper = $this->move(...$this->set(), ...[$this->reads(-60), $this->reads(-62)]);
         $this->assertNull($deeper, 'deeper than asked for is deep enough');
         $this->assertTrue(FootByLine::of($this->site(...$this->set(), ...[$this->reads(-60)]), $this->plan()->grid->posts[0])?->isContradicted());
@@ -69,7 +69,7 @@ final class FootByLineTest extends TestCase
     {
         $taken = new Decision(DecisionAbout::AcceptShortHole, $this->post(), 'rock');
         $filled = [...$this->set(), $taken, new PostFilled($this->post(), FillStep::Done), $this->reads(300), $this->reads(300)];
-        $this->assertSame([MoveKind::FootStaysHigh, EntryKind::Decision], [$this->move(...$filled)?->do->is, $this->move(...$filled)?->asks], 'that was taken of the hole as it was known then');
+        $this->assertSame([SettleFoot::FootStaysHigh, EntryKind::Decision], [$this->move(...$filled)?->do->is, $this->move(...$filled)?->asks], 'that was taken of the hole as it was known then');
         $this->assertNull($this->move(...[...$filled, $taken]));
         $this->assertNotNull($this->move(...[...$filled, new Decision(DecisionAbout::AcceptHeights, $this->post(), 'agreed')]));
     }
@@ -78,7 +78,7 @@ final class FootByLineTest extends TestCase
     {
         $standing = array_slice($this->set(), 0, 4);
         $told = '';
-        foreach ((new SetPosts)->moves($this->site(...$standing)) as $move) {
+        foreach (SetPosts::moves($this->site(...$standing)) as $move) {
             $told .= Told::why($move);
         }
         $this->assertStringContainsString('Draw a line on it 1320 mm up from its foot', $told);
@@ -87,8 +87,7 @@ final class FootByLineTest extends TestCase
         $this->assertNull(FootByLine::of($builder->site(), $this->plan()->grid->posts[0]), 'nothing is said before it was read');
         $builder->write($this->reads(100));
         $builder->write($this->reads(100));
-        $this->assertSame(MoveKind::FootStaysHigh, $builder->next()?->do->is);
-        $this->assertContains(SettleFoot::class, array_map(get_class(...), Guide::rules()));
+        $this->assertSame(SettleFoot::FootStaysHigh, $builder->next()?->do->is);
     }
 
     public function test_a_line_is_above_the_foot(): void
@@ -136,7 +135,7 @@ final class FootByLineTest extends TestCase
 
     private function move(Payload ...$book): ?Move
     {
-        foreach ((new SettleFoot)->moves($this->site(...$book)) as $move) {
+        foreach (SettleFoot::moves($this->site(...$book)) as $move) {
             return $move;
         }
 

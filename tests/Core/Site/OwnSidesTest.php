@@ -62,7 +62,7 @@ final class OwnSidesTest extends TestCase
         $builder = new SimulatedBuilder($plan, '2026-05-04', new PostSet($post->id), $read, $line->read('s1 plumb 3 shed over 1000'));
         $site = $builder->site();
         $this->assertSame('mill', $plan->sidesOf($post->id)->nameOf($site->standing($post)->topGone()[0]->toward));
-        [$move] = [...(new PullTops)->moves($site)];
+        [$move] = [...PullTops::moves($site)];
         // Pulled back the way it came: the larger part toward the yard, then toward the pasture.
         $this->assertStringContainsString('toward the yard and', Told::beside($move, $plan));
         $this->assertStringContainsString('toward the pasture', Told::beside($move, $plan));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Site;
 
 use Aequus\Guide\Footing\DeepenShortHoles;
-use Aequus\Guide\Move\MoveKind;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Footing\HoleDug;
@@ -34,8 +33,8 @@ final class ShortenedPostsTest extends TestCase
         foreach ([1, 2] as $i) {
             $post = $plan->grid->posts[$i];
             $builder->write(new HoleDug($post->id, Length::millimetres(900)));
-            $move = [...(new DeepenShortHoles)->moves($builder->site())][0] ?? $this->fail();
-            $this->assertSame([MoveKind::DriveDeeper, $post->label], [$move->do->is, $move->posts[0]->label]);
+            $move = [...DeepenShortHoles::moves($builder->site())][0] ?? $this->fail();
+            $this->assertSame([DeepenShortHoles::DriveDeeper, $post->label], [$move->do->is, $move->posts[0]->label]);
             $this->assertSame($i === 2, str_contains(Told::why($move, $plan), 'One was shortened so far; the sheet lets 2 be.'));
             $this->assertStringContainsString('It went 900 mm into the ground and must go', Told::why($move, $plan));
             $builder->write(new Decision(DecisionAbout::AcceptShortHole, $post->id, 'a stone'));

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Site;
 
-use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Move\Says;
 use Aequus\Guide\Set\KeepTopInItsBand;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
@@ -40,19 +39,19 @@ final class TopByRuleTest extends TestCase
     {
         $this->assertNull($this->move());
         $move = $this->move(new PostSet($this->post())) ?? $this->fail();
-        $this->assertSame([MoveKind::MeasureTopOver, EntryKind::TopOver], [$move->do->is, $move->asks]);
+        $this->assertSame([KeepTopInItsBand::MeasureTopOver, EntryKind::TopOver], [$move->do->is, $move->asks]);
         $this->assertEqualsWithDelta(1080, $move->number?->inMillimetres(), 1e-6);
         $this->assertStringContainsString('1050 mm to 1150 mm over road', Told::why($move));
-        $this->assertSame(MoveKind::MeasureTopOver, $this->move($this->reads(1080), new PostSet($this->post()))?->do->is, 'measured before it stood so');
-        $this->assertSame(MoveKind::MeasureTopOver, $this->move(new PostSet($this->post()), $this->reads(1080), new PostCut($this->post()))?->do->is, 'cut since');
+        $this->assertSame(KeepTopInItsBand::MeasureTopOver, $this->move($this->reads(1080), new PostSet($this->post()))?->do->is, 'measured before it stood so');
+        $this->assertSame(KeepTopInItsBand::MeasureTopOver, $this->move(new PostSet($this->post()), $this->reads(1080), new PostCut($this->post()))?->do->is, 'cut since');
     }
 
     #[TestWith([1030.0, null, 0.0])]
     #[TestWith([1130.0, null, 0.0])]
-    #[TestWith([1029.0, MoveKind::LiftInTheHole, 1.0])]
-    #[TestWith([1131.0, MoveKind::LowerInTheHole, 1.0])]
-    #[TestWith([600.0, MoveKind::LiftInTheHole, 430.0])]
-    public function test_what_is_out_of_the_band_is_lifted_or_lowered_as_far_as_it_must(float $reads, ?MoveKind $do, float $by): void
+    #[TestWith([1029.0, KeepTopInItsBand::LiftInTheHole, 1.0])]
+    #[TestWith([1131.0, KeepTopInItsBand::LowerInTheHole, 1.0])]
+    #[TestWith([600.0, KeepTopInItsBand::LiftInTheHole, 430.0])]
+    public function test_what_is_out_of_the_band_is_lifted_or_lowered_as_far_as_it_must(float $reads, ?Says $do, float $by): void
     {
         $move = $this->move(new PostSet($this->post()), $this->reads($reads));
         $this->assertSame([$do, $do === null ? null : EntryKind::TopOver], [$move?->do->is, $move?->asks]);
@@ -63,18 +62,18 @@ final class TopByRuleTest extends TestCase
     {
         $filled = [new PostSet($this->post()), $this->reads(1000), new PostFilled($this->post(), FillStep::Done)];
         $move = $this->move(...$filled) ?? $this->fail();
-        $this->assertSame([MoveKind::HeightStaysOut, EntryKind::Decision], [$move->do->is, $move->asks]);
+        $this->assertSame([KeepTopInItsBand::HeightStaysOut, EntryKind::Decision], [$move->do->is, $move->asks]);
         $this->assertNotNull($this->move(...[...$filled, new Decision(DecisionAbout::AcceptHeights, null, 'the rods agree')]), 'that was said of the rods');
         $this->assertNotNull($this->move(...[...$filled, new Decision(DecisionAbout::AcceptDistance, $this->post(), 'agreed', thing: 'road')]), 'that was said of its face');
         $this->assertNull($this->move(...[...$filled, new Decision(DecisionAbout::AcceptHeights, $this->post(), 'the road office said so')]));
-        $this->assertSame(MoveKind::MeasureTopOver, $this->move($filled[0], $filled[2])?->do->is, 'filled and never measured');
+        $this->assertSame(KeepTopInItsBand::MeasureTopOver, $this->move($filled[0], $filled[2])?->do->is, 'filled and never measured');
     }
 
     public function test_a_decision_before_the_reading_did_not_know_it(): void
     {
         $taken = new Decision(DecisionAbout::AcceptHeights, $this->post(), 'the road office said so');
-        $this->assertSame(MoveKind::MeasureTopOver, $this->move(new PostSet($this->post()), $taken)?->do->is);
-        $this->assertSame(MoveKind::LiftInTheHole, $this->move(new PostSet($this->post()), $this->reads(1000), $taken, $this->reads(900))?->do->is, 'lower since');
+        $this->assertSame(KeepTopInItsBand::MeasureTopOver, $this->move(new PostSet($this->post()), $taken)?->do->is);
+        $this->assertSame(KeepTopInItsBand::LiftInTheHole, $this->move(new PostSet($this->post()), $this->reads(1000), $taken, $this->reads(900))?->do->is, 'lower since');
     }
 
     public function test_a_correction_is_as_old_as_what_it_corrects(): void
@@ -91,8 +90,7 @@ final class TopByRuleTest extends TestCase
         $builder = (new SimulatedBuilder($this->plan()))->finish();
         $this->assertNotNull(TopByRule::of($builder->site())?->height());
         $builder->write($this->reads(900));
-        $this->assertSame(MoveKind::HeightStaysOut, $builder->next()?->do->is);
-        $this->assertContains(KeepTopInItsBand::class, array_map(get_class(...), Guide::rules()));
+        $this->assertSame(KeepTopInItsBand::HeightStaysOut, $builder->next()?->do->is);
         $this->assertNull(TopByRule::of((new SimulatedBuilder(Builds::plan()))->site()));
     }
 
@@ -115,7 +113,7 @@ final class TopByRuleTest extends TestCase
 
     private function move(Payload ...$book): ?Move
     {
-        foreach ((new KeepTopInItsBand)->moves((new SimulatedBuilder($this->plan(), '2026-05-04', ...$book))->site()) as $move) {
+        foreach (KeepTopInItsBand::moves((new SimulatedBuilder($this->plan(), '2026-05-04', ...$book))->site()) as $move) {
             return $move;
         }
 

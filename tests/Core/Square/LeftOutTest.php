@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Square;
 
 use Aequus\Guide\Guide;
-use Aequus\Guide\Move\MoveKind;
-use Aequus\Guide\Move\MoveWhy;
+use Aequus\Guide\Move\Says;
 use Aequus\Guide\Move\Scope;
+use Aequus\Guide\Square\ReadAgain;
+use Aequus\Guide\Square\SettleContradiction;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\Kind\Payload;
@@ -44,7 +45,7 @@ final class LeftOutTest extends TestCase
         $this->assertSame('Every stake is within 6 mm, if A2 off barn was read wrong', (string) (new VerdictWords($site))->title);
 
         $move = Guide::next($site, Scope::job());
-        $this->assertTrue($move?->is(MoveKind::MeasureOffLineAgain), Told::do($move));
+        $this->assertTrue($move?->is(ReadAgain::MeasureOffLineAgain), Told::do($move));
         $this->assertSame('Measure A2 off barn again', Told::do($move));
         $this->assertStringContainsString("It reads 60 mm {$says}", Told::why($move, $plan));
         $this->assertSame($this->wrong($entries)->sequence, $move?->replaces);
@@ -70,7 +71,7 @@ final class LeftOutTest extends TestCase
         $site = SiteState::derive($plan, $this->inOrder(...$said), '2026-06-01');
         $this->assertFalse($site->square->holds());
         $move = Guide::next($site, Scope::job());
-        $this->assertTrue($move?->is(MoveKind::MeasureOffStringAgain), Told::do($move));
+        $this->assertTrue($move?->is(ReadAgain::MeasureOffStringAgain), Told::do($move));
         $this->assertSame($number + 1, $move?->replaces);
         $this->assertStringContainsString('is left out', (string) (new VerdictWords($site))->says);
     }
@@ -96,9 +97,9 @@ final class LeftOutTest extends TestCase
         $this->assertStringStartsWith('A2 off barn does not fit', (string) (new VerdictWords($site))->says);
     }
 
-    #[TestWith([['A1-B1' => 30, 'C2-D2' => -34, 'B3-C3' => 38, 'A2-B3' => -42], MoveWhy::MoreThanTwoWrong, 'more than two mistakes'])]
-    #[TestWith([['A1-B1' => 40], MoveWhy::NotAllTrue, 'At least one of them is wrong'])]
-    public function test_one_wrong_reading_is_told_from_many(array $slips, MoveWhy $why, string $says): void
+    #[TestWith([['A1-B1' => 30, 'C2-D2' => -34, 'B3-C3' => 38, 'A2-B3' => -42], SettleContradiction::MoreThanTwoWrong, 'more than two mistakes'])]
+    #[TestWith([['A1-B1' => 40], SettleContradiction::NotAllTrue, 'At least one of them is wrong'])]
+    public function test_one_wrong_reading_is_told_from_many(array $slips, Says $why, string $says): void
     {
         $plan = count($slips) > 1 ? Builds::plan([2400, 2400, 2400], [2400, 2400]) : Builds::plan([2400], [2400]);
         $said = array_map(function (Payload $one) use ($slips, $plan): Payload {

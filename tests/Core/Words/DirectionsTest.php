@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Words;
 
 use Aequus\Guide\Guide;
-use Aequus\Guide\Move\MoveKind;
+use Aequus\Guide\Square\ReadAgain;
 use Aequus\Logbook\Clear\NoticeAsked;
 use Aequus\Logbook\Kind\Payload;
 use Aequus\Logbook\Level\BenchmarkChosen;
@@ -50,7 +50,7 @@ final class DirectionsTest extends TestCase
         $read = array_map(fn (Payload $one) => $one instanceof TapeReading && $one->joins($this->post($plan, 'B2')->id, $this->post($plan, 'C2')->id)
             ? new TapeReading($one->from, $one->to, $one->distance->plus(Length::millimetres($off)), $one->tape) : $one, Builds::readings($plan));
         $move = Guide::next($this->site($plan, new NoticeAsked('2026-05-01', 3, ''), ...$read), \Aequus\Guide\Move\Scope::job());
-        self::assertTrue($move?->is(MoveKind::PullAgain));
+        self::assertTrue($move?->is(ReadAgain::PullAgain));
         self::assertStringContainsString($says, Told::why($move, $plan));
     }
 
