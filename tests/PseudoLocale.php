@@ -12,7 +12,7 @@ use RecursiveIteratorIterator;
 final class PseudoLocale
 {
     /** They hold grammar, not words. */
-    private const NO_WORDS = ['Speech.php', 'Sentence.php', 'PageWords.php', 'Names.php', 'Template.php'];
+    private const NO_WORDS = ['Speech.php', 'Sentence.php', 'PageWords.php', 'Names.php', 'Template.php', 'GuideWords.php'];
 
     /** Writes the other language into a folder, and has its classes loaded instead of the first one’s. Nothing of the first may be loaded before. */
     public static function speak(string $words, string $into): void

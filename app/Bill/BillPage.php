@@ -159,7 +159,7 @@ final readonly class BillPage
         [$ware] = JobNeeds::read($line->goods->name);
         $unit = match ($ware->unit()) {
             WareUnit::Piece => '',
-            WareUnit::Weight => $this->site->plan->notation->system()->wholeFigures ? ' t' : ' lb',
+            WareUnit::Weight => ' '.$this->site->plan->notation->system()->pick('t', 'lb'),
             WareUnit::Length => ' '.$this->site->plan->notation->system()->farName,
             WareUnit::Liquid => ' '.$this->site->plan->notation->system()->water,
             WareUnit::Day => ' '.Say::text('bill.days', count: (int) $line->needed),

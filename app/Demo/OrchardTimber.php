@@ -7,7 +7,6 @@ namespace App\Demo;
 use Aequus\Frame\UsualFrame;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
-use Aequus\Measure\Unit;
 use Aequus\Plan\Frame\Fastener;
 use Aequus\Plan\Frame\FastenerKind;
 use Aequus\Plan\Frame\FrameRules;
@@ -38,7 +37,7 @@ final class OrchardTimber
     /** Boards, purlins, sheets and rails with the screws that go with them; nobody chose anything for the rest yet. */
     private static function fastened(Layer $layer, Notation $notation): Layer
     {
-        $of = fn (float $millimetres, float $inches): Length => $notation->unit === Unit::Millimetre ? Length::millimetres($millimetres) : Length::inches($inches);
+        $of = $notation->system()->sold(...);
         $long = match ($layer->kind) {
             LayerKind::Board => $of(60, 2.5),
             LayerKind::Purlin => $of(100, 4),
@@ -59,8 +58,7 @@ final class OrchardTimber
     /** @return list<Stock> */
     private static function sold(Layer $layer, Notation $notation): array
     {
-        $lengths = $notation->unit === Unit::Millimetre
-            ? array_map(Length::millimetres(...), [2400, 3000, 3600, 4200, 4800]) : array_map(Length::feet(...), [8, 10, 12, 16, 20]);
+        $lengths = array_map($notation->system()->sold(...), [2400, 3000, 3600, 4200, 4800], [96, 120, 144, 192, 240]);
         $area = $layer->thick->inMillimetres() * $layer->deep->inMillimetres();
 
         return array_map(fn (Length $length) => new Stock($length, round($area * $length->inMillimetres() / 1e6 * self::A_LITRE) / 100), $lengths);

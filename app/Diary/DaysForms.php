@@ -60,14 +60,13 @@ final readonly class DaysForms
     {
         $holds = $this->hands->holds;
         $degrees = Temperature::sign($this->site->plan->notation->unit);
-        $isMetric = $this->site->plan->notation->unit === Unit::Millimetre;
 
         return [
             ['limit_pour', Say::text('days.limit_pour', unit: $degrees), Temperature::celsius($holds->pour)->typed($this->site->plan->notation->unit)],
             ['limit_frost', Say::text('days.limit_frost', unit: $degrees), Temperature::celsius($holds->frost)->typed($this->site->plan->notation->unit)],
             ['limit_rain', Say::text('days.limit_rain', unit: $this->sky->rainSign()), $this->sky->typedRain($holds->rain)],
             ['limit_gust', Say::text('days.limit_gust', unit: $this->sky->gustSign()), $this->sky->typedGust($holds->gust)],
-            ['limit_kept', Say::text('days.limit_kept', unit: $degrees), (string) round($isMetric ? $holds->kept : $holds->kept * 1.8, 2)],
+            ['limit_kept', Say::text('days.limit_kept', unit: $degrees), (string) round(Temperature::spanFigure($holds->kept, $this->site->plan->notation->unit), 2)],
         ];
     }
 

@@ -8,11 +8,9 @@ use Aequus\Days\Task;
 use Aequus\Measure\Unit;
 use App\Type\Say;
 
-/** In what a rate or an amount of work is said: as the core counts it, but holes in feet where a job measures so. */
+/** In what a rate or an amount of work is said: as the core counts it, but holes in the unit in which a job tells long lengths. */
 final readonly class RateUnit
 {
-    private const METRES_IN_A_FOOT = 0.3048;
-
     public function __construct(private Unit $unit)
     {
     }
@@ -32,13 +30,11 @@ final readonly class RateUnit
     /** With what it counts. */
     public function said(Task $task, float $rate): string
     {
-        $key = $task === Task::Dig && $this->unit === Unit::Inch ? 'days.rate_in_feet' : "days.rate_{$task->value}";
-
-        return Say::text($key, rate: $this->typed($task, $rate));
+        return Say::text("days.rate_{$task->value}", rate: $this->typed($task, $rate), unit: $this->unit->system()->farName);
     }
 
     private function size(Task $task): float
     {
-        return $task === Task::Dig && $this->unit === Unit::Inch ? self::METRES_IN_A_FOOT : 1.0;
+        return $task === Task::Dig ? $this->unit->system()->far / 1000 : 1.0;
     }
 }

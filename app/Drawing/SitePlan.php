@@ -35,9 +35,9 @@ final readonly class SitePlan
 
     private const FOOT = 90.0;
 
-    /** Round scales, 1 to so many. */
+    /** Round scales, 1 to so many: metric, and by the foot. */
     private const SCALES = [
-        'mm' => [20, 50, 100, 200, 500, 1000, 2000], 'in' => [24, 48, 96, 120, 240, 480, 1200, 2400],
+        [20, 50, 100, 200, 500, 1000, 2000], [24, 48, 96, 120, 240, 480, 1200, 2400],
     ];
 
     public int $scale;
@@ -82,7 +82,7 @@ final readonly class SitePlan
     public function __construct(public Plan $plan, public Paper $paper, ?GroundPlane $ground = null)
     {
         $this->rose = new SiteRose($plan, $ground, new Vector($this->width() - self::MARGIN - 96, $this->height() - self::MARGIN - 70));
-        $unit = $plan->notation->unit;
+        $system = $plan->notation->system();
         $reach = fn (SiteObject $object): array => array_merge(...array_map(fn (Point $at) => [
             $at->inMillimetres()->minus(new Vector($object->reach->inMillimetres(), $object->reach->inMillimetres())),
             $at->inMillimetres()->plus(new Vector($object->reach->inMillimetres(), $object->reach->inMillimetres())),
@@ -93,7 +93,7 @@ final readonly class SitePlan
         ];
         [$from, $to] = Vector::extent($places);
         [$wide, $high] = [$this->width() - 2 * self::MARGIN, $this->height() - 2 * self::MARGIN - self::HEAD - self::FOOT];
-        $scales = self::SCALES[$unit->value];
+        $scales = $system->pick(...self::SCALES);
         [$along, $away] = [($to->x - $from->x) * self::DOTS_PER_MM, ($to->y - $from->y) * self::DOTS_PER_MM];
         $fits = array_values(array_filter($scales, fn (int $scale) => $along / $scale <= $wide && $away / $scale <= $high));
         $this->scale = $fits[0] ?? $scales[count($scales) - 1];
@@ -113,7 +113,7 @@ final readonly class SitePlan
         $near = TooNear::things($plan);
         $kept = array_filter($plan->site, fn (SiteObject $object) => $object->kind->isKeptClear());
         $this->distances = array_values(array_map(fn (SiteObject $object) => $this->distance($object, $near), $kept));
-        $this->barIs = $unit === Unit::Millimetre ? Length::millimetres($this->scale * 50) : Length::feet(round($this->scale * 50 / 304.8 / 5) * 5 ?: 1);
+        $this->barIs = $system->isMetric ? Length::millimetres($this->scale * 50) : Length::feet(round($this->scale * 50 / 304.8 / 5) * 5 ?: 1);
         $this->bar = round($this->barIs->inMillimetres() * $this->dots, 2);
         $this->labels = $this->labels();
     }

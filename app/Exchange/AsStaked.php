@@ -7,7 +7,6 @@ namespace App\Exchange;
 use Aequus\Logbook\Square\LineReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
-use Aequus\Measure\UnitSystem;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Place\StationLine;
 use Aequus\Plan\Plan;
@@ -32,7 +31,7 @@ final readonly class AsStaked
 
     public function __construct(string $bytes, Plan $plan, PlanInWorld $world, string $order)
     {
-        $far = UnitSystem::of($plan->notation->unit)->far;
+        $far = $plan->notation->system()->far;
         [$one, $other] = $order === 'pnezd' ? [2, 1] : [1, 2];
         $stakes = $left = [];
         foreach ($lines = self::lines($bytes) as $cells) {

@@ -6,7 +6,6 @@ namespace App\Exchange;
 
 use Aequus\Frame\Frames;
 use Aequus\Logbook\Clear\ServiceLine;
-use Aequus\Measure\UnitSystem;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Posts\Post;
@@ -33,7 +32,7 @@ final class DxfFile
 
     public static function write(SiteState $site): string
     {
-        $file = new self(UnitSystem::of($site->plan->notation->unit)->one);
+        $file = new self($site->plan->notation->system()->one);
         $file->head();
         $file->blocks($site);
         $file->add(0, 'SECTION', 2, 'ENTITIES');

@@ -48,7 +48,7 @@ final readonly class PointsRead
     public function __construct(string $bytes, Unit $unit, ?PlanInWorld $world)
     {
         $lines = Csv::read($bytes);
-        [$columns, $sizes, $isHead] = self::head($lines[0] ?? [], UnitSystem::of($unit));
+        [$columns, $sizes, $isHead] = self::head($lines[0] ?? [], $unit->system());
         $isWorld = isset($columns['east'], $columns['north']) && ! isset($columns['x'], $columns['y']);
         $points = $left = [];
         foreach (array_slice($lines, $isHead ? 1 : 0) as $cells) {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use Aequus\Measure\Unit;
-use Aequus\Measure\UnitSystem;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Posts\Post;
@@ -29,7 +27,7 @@ final readonly class WorldFiles
 
     public function __construct(private SiteState $site, private PlanInWorld $world)
     {
-        $this->isMetric = $site->plan->notation->unit === Unit::Millimetre;
+        $this->isMetric = $site->plan->notation->system()->isMetric;
     }
 
     /** What stakes are set out by. */
@@ -176,6 +174,6 @@ final readonly class WorldFiles
 
     private function figure(float $millimetres): string
     {
-        return number_format($millimetres / UnitSystem::of($this->site->plan->notation->unit)->far, 4, '.', '');
+        return number_format($millimetres / $this->site->plan->notation->system()->far, 4, '.', '');
     }
 }

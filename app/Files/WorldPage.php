@@ -26,7 +26,7 @@ final readonly class WorldPage
     public function __construct(private Plan $plan)
     {
         $this->world = $plan->world === null ? null : new PlanInWorld($plan, $plan->world);
-        $this->system = UnitSystem::of($plan->notation->unit);
+        $this->system = $plan->notation->system();
         $this->unit = $this->system->farName;
     }
 

@@ -92,15 +92,10 @@ final readonly class CompareForm
     /** @return string what a price is for */
     public function per(string $name): string
     {
-        [$long, $volume] = [
-            $this->system()->perLength === 1000.0 ? Say::text('footing.compare.a_metre') : Say::text('footing.compare.a_foot'),
-            $this->system()->volume,
-        ];
-
         return match ($name) {
-            'post' => Say::text('footing.compare.of_post', long: $long),
+            'post' => Say::text('footing.compare.of_post', unit: $this->system()->farName),
             'lengths' => Say::text('footing.compare.each_different_post_length'),
-            default => Say::text('footing.compare.a_volume', name: Say::text("footing.compare.{$name}"), volume: $volume),
+            default => Say::text('footing.compare.a_volume', name: Say::text("footing.compare.{$name}"), volume: $this->system()->volume),
         };
     }
 

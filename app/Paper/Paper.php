@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use Aequus\Measure\Unit;
-use Aequus\Measure\UnitSystem;
 use Illuminate\Http\Request;
 
 /** The sheet a page is printed on, in mm. */
@@ -16,7 +15,7 @@ enum Paper: string
 
     public static function usual(Unit $unit): self
     {
-        return self::from(UnitSystem::of($unit)->paper);
+        return self::from($unit->system()->paper);
     }
 
     /** As asked for in the address, else as is usual where that unit is. */

@@ -6,7 +6,6 @@ namespace App\Plan;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
-use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Grid\GridLines;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
@@ -28,7 +27,7 @@ final readonly class PlanForm
     /** Goods of the trade that measures so: nothing is converted from the other. */
     public static function fresh(Unit $unit = Unit::Inch): self
     {
-        return new self(UnitSystem::of($unit)->goods + [
+        return new self($unit->system()->goods + [
             'kind' => 'pergola', 'side_minus_y' => 'road', 'side_plus_y' => 'garden', 'side_minus_x' => 'left', 'side_plus_x' => 'right',
             'tolerance' => 'building', 'post_nominal' => '6x6', ...self::work(new Work),
             'by_x' => 'bays', 'by_y' => 'bays', 'held_x' => 'outside', 'held_y' => 'outside',

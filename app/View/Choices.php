@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Aequus\Measure\Length;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Unit;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Terms\SideNames;
+use Aequus\Plan\ToleranceClass;
 use Aequus\Words\Names;
+use Aequus\Words\PageWords;
+use Aequus\Words\Sentence;
+use Aequus\Words\Speech;
 use BackedEnum;
+use LogicException;
 
 /** What a field offers to choose from: what is sent, and what people call it. */
 final class Choices
@@ -35,6 +43,42 @@ final class Choices
         $sides = $among ?? Side::cases();
 
         return array_combine(array_column($sides, 'value'), array_map(fn (Side $side) => sprintf($said, $names->nameOf($side)), $sides));
+    }
+
+    /** @return array<string, string> the ways to write a length, each by an example */
+    public static function notations(): array
+    {
+        $ways = [];
+        foreach (Unit::cases() as $unit) {
+            foreach (array_keys($unit->system()->notations) as $code) {
+                $in = Notation::named($code) ?? throw new LogicException("Nobody reads {$code}.");
+                $ways[$code] = (string) (new Speech(null, $in))->page(PageWords::of('plan.fields.written'), length: self::example(), mark: $in->smallestMark());
+            }
+        }
+
+        return $ways;
+    }
+
+    /** A length as it is written in the usual way of a unit. */
+    public static function written(Unit $unit): Sentence
+    {
+        return new Sentence([self::example()], Notation::of($unit));
+    }
+
+    /** @return array<string, string> how close is close enough */
+    public static function tolerances(Unit $unit): array
+    {
+        $speech = new Speech(null, Notation::of($unit));
+
+        return array_combine(array_column(ToleranceClass::cases(), 'value'), array_map(
+            fn (ToleranceClass $class) => (string) $speech->page(PageWords::of("plan.fields.tolerance_{$class->value}"), limit: $class->squareness($unit)), ToleranceClass::cases(),
+        ));
+    }
+
+    /** One that shows feet, inches and a fraction, and whole millimetres. */
+    private static function example(): Length
+    {
+        return Length::millimetres(2604);
     }
 
     /**

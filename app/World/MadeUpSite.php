@@ -11,7 +11,6 @@ use Aequus\Logbook\Set\PlumbReading;
 use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\StakeReading;
 use Aequus\Measure\Length;
-use Aequus\Measure\UnitSystem;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
@@ -122,7 +121,7 @@ final readonly class MadeUpSite implements LevelAndRod, LevelBetween, PlumbLevel
 
     public function staked(SiteState $site, PlanInWorld $world): string
     {
-        $far = UnitSystem::of($site->plan->notation->unit)->far;
+        $far = $site->plan->notation->system()->far;
         $lines = '';
         foreach ($site->plan->grid->posts as $post) {
             $noise = fn (string $axis): float => self::STATION * $this->normal("station {$axis}", $post, $site->log->lastSequence());

@@ -31,7 +31,7 @@ final readonly class SimulatedYard implements Supplier
     {
         $quotes = [];
         foreach ($ids as $id) {
-            $sold = $this->sold($id, UnitSystem::of($unit));
+            $sold = $this->sold($id, $unit->system());
             if ($sold !== null) {
                 [$pack, $price] = $sold;
                 $quotes[$id] = new Quote($pack, max(1, (int) round($price * (1 + self::SPREAD * $this->share($id)))));
@@ -43,7 +43,7 @@ final readonly class SimulatedYard implements Supplier
 
     public function connectors(Unit $unit): array
     {
-        $of = fn (float $millimetres, float $inches): Length => $unit === Unit::Millimetre ? Length::millimetres($millimetres) : Length::inches($inches);
+        $of = $unit->system()->sold(...);
         // Each yard stocks screws a little longer or shorter than the next.
         $screw = $of(35 + 5 * abs($this->seed % 3), 1.5 + 0.25 * abs($this->seed % 3));
         $hair = $of(2, 0.0625);
@@ -65,7 +65,6 @@ final readonly class SimulatedYard implements Supplier
             return null;
         }
         $long = ($sizes[count($sizes) - 1] ?? Length::zero())->inMillimetres() / 1000;
-        $isMetric = $system->wholeFigures;
 
         return match ($ware) {
             Ware::Post => [1.0, 1400 * $long],
@@ -75,13 +74,13 @@ final readonly class SimulatedYard implements Supplier
             Ware::ProfileBoard => [1.0, 160 * $long],
             Ware::Sheet => [1.0, 1300 * $long],
             Ware::Bag => [1.0, 620.0],
-            Ware::Gravel => $isMetric ? [0.5, 2200.0] : [1000.0, 2000.0],
+            Ware::Gravel => $system->pick([0.5, 2200.0], [1000.0, 2000.0]),
             Ware::Foam => [1.0, 1490.0],
             Ware::Block => [1.0, 340.0],
             Ware::Base => [1.0, 1280.0],
             Ware::Stake => [10.0, 790.0],
             Ware::ProfileStake => [10.0, 890.0],
-            Ware::String => $isMetric ? [100.0, 650.0] : [300.0, 650.0],
+            Ware::String => $system->pick([100.0, 650.0], [300.0, 650.0]),
             Ware::FrameFixing => [100.0, 1850.0],
             Ware::BoardScrew => [200.0, 2190.0],
             Ware::RoofScrew => [100.0, 1740.0],

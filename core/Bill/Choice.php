@@ -9,7 +9,6 @@ use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\Gravel;
 use Aequus\Frame\Frames;
 use Aequus\Frame\Piece;
-use Aequus\Measure\Unit;
 use Aequus\Plan\Footing\DepthMode;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\HoldReason;
@@ -53,7 +52,7 @@ final readonly class Choice
     public static function weights(Plan $plan, array $work): array
     {
         $bag = Bag::ofPlan($plan);
-        $mass = Bag::mass($plan) * ($plan->notation->unit === Unit::Inch ? self::KILOGRAMS_A_POUND : 1.0);
+        $mass = Bag::mass($plan) * $plan->notation->system()->pick(1.0, self::KILOGRAMS_A_POUND);
         $carried = $dug = 0.0;
         foreach ($work as $hole) {
             $post = $plan->sectionOf($hole->of)->area() * $hole->post->inMillimetres() / 1e9 * $plan->work->timber->density();

@@ -21,16 +21,16 @@ final class GoodsMass
         $density = $plan->work->timber->density() / 1e9;
         $long = ($sizes[count($sizes) - 1] ?? Length::zero())->inMillimetres();
         $of = fn (Section $post): float => $post->area() * $long * $density;
-        $pound = $plan->notation->unit === Unit::Inch ? self::KILOGRAMS_A_POUND : 1.0;
+        $system = $plan->notation->system();
 
         return match ($ware) {
             Ware::Post => $of($plan->post),
             Ware::HeavyPost => $of($plan->stoutest()),
             Ware::Timber => $sizes[0]->inMillimetres() * $sizes[1]->inMillimetres() * $long * $density,
-            Ware::TimberByLength => $sizes[0]->inMillimetres() * $sizes[1]->inMillimetres() * $plan->notation->system()->far * $density,
-            Ware::Bag => Bag::mass($plan) * $pound,
+            Ware::TimberByLength => $sizes[0]->inMillimetres() * $sizes[1]->inMillimetres() * $system->far * $density,
+            Ware::Bag => Bag::mass($plan) * $system->pick(1.0, self::KILOGRAMS_A_POUND),
             // Weighed in tonnes, or in pounds.
-            Ware::Gravel => $plan->notation->unit === Unit::Inch ? $pound : 1000.0,
+            Ware::Gravel => $system->pick(1000.0, self::KILOGRAMS_A_POUND),
             default => null,
         };
     }

@@ -144,7 +144,7 @@ final readonly class JobNeeds
         return [
             new Need(($this->plan->isHeavy($hole->of) ? Ware::HeavyPost : Ware::Post)->id($sold), 1.0, $part),
             new Need(Ware::Bag->value, $hole->concrete / Bag::ofPlan($this->plan)->yield, $part),
-            new Need(Ware::Gravel->value, $system->wholeFigures ? $tonnes : $tonnes / self::POUND, $part),
+            new Need(Ware::Gravel->value, $system->pick($tonnes, $tonnes / self::POUND), $part),
             new Need(Ware::Foam->value, $hole->foam / (Foam::PACK_CUBIC_FEET * Concrete::CUBIC_FOOT), $part),
             new Need(Ware::Block->value, $hole->hold->hasPad() && $hole->standsOn(Material::Block) ? 1.0 : 0.0, $part),
             new Need(Ware::Base->value, $hole->hold === Hold::Pier ? 1.0 : 0.0, $part),

@@ -6,7 +6,6 @@ namespace Aequus\Frame;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
-use Aequus\Measure\Unit;
 use Aequus\Plan\Frame\FrameRules;
 use Aequus\Plan\Frame\Layer;
 use Aequus\Plan\Frame\LayerKind;
@@ -71,8 +70,7 @@ final class UsualFrame
     /** One layer in goods of the trade that measures so. */
     public static function layer(LayerKind $kind, Notation $notation): Layer
     {
-        $isMetric = $notation->unit === Unit::Millimetre;
-        $of = fn (float $millimetres, float $inches): Length => $isMetric ? Length::millimetres($millimetres) : Length::inches($inches);
+        $of = $notation->system()->sold(...);
         [$thick, $joist] = [$of(45, 1.5), $of(145, 5.5)];
 
         return match ($kind) {

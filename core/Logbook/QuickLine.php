@@ -58,7 +58,7 @@ final readonly class QuickLine
 
     private function example(Phrase $phrase): string
     {
-        $example = $phrase->exampleIn($this->plan->notation->unit);
+        $example = $phrase->exampleIn($this->plan->notation);
 
         return strtr($example, ['east' => $this->plan->sides->plusX, 'lane' => $this->plan->sides->minusY]);
     }

@@ -23,4 +23,12 @@ final readonly class FeetInches
 
         return ($this->negative ? '-' : '').($this->feet > 0 ? $this->feet."' " : '').$inches;
     }
+
+    /** As people type it: 8' alone, 4' 3, 3/8; the mark of inches is left out. */
+    public function typed(): string
+    {
+        $isEven = $this->feet > 0 && $this->inches === 0 && $this->numerator === 0;
+
+        return $isEven ? ($this->negative ? '-' : '')."{$this->feet}'" : rtrim($this->text(), '"');
+    }
 }

@@ -30,7 +30,7 @@ final readonly class Guesses
     /** Whether the job is one in whole millimetres. */
     public static function of(Unit $unit): self
     {
-        return new self(digits: UnitSystem::of($unit)->wholeFigures);
+        return new self(digits: $unit->system()->wholeFigures);
     }
 
     /**

@@ -97,7 +97,7 @@ final class LengthReader
         if (isset(self::METRIC[$metric])) {
             throw UnreadableLength::metricBesideFeet($metric);
         }
-        if ($this->bare === Unit::Millimetre && $hyphen === null && preg_match('/^[0-9]{3}$/', $inches)) {
+        if (! $this->bare->system()->isDivided && $hyphen === null && preg_match('/^[0-9]{3}$/', $inches)) {
             throw UnreadableLength::ambiguousThousands("{$typed}'{$inches}");
         }
         if ($this->value($inches) >= 12) {
@@ -129,7 +129,7 @@ final class LengthReader
             throw UnreadableLength::notATapeFraction((string) $typed);
         }
         $marked = $this->take(self::INCHES) !== null;
-        if (! $marked && ! $this->feetRead && $this->bare === Unit::Millimetre) {
+        if (! $marked && ! $this->feetRead && ! $this->bare->system()->isDivided) {
             throw UnreadableLength::fractionWithoutInches((string) $typed);
         }
 
@@ -150,12 +150,12 @@ final class LengthReader
         if (isset($this->pieces[0]) && preg_match('/^\p{L}/u', $this->pieces[0])) {
             throw UnreadableLength::unknownUnit($this->pieces[0]);
         }
-        if ($this->bare === Unit::Millimetre && preg_match('/^[0-9]{1,3}\.[0-9]{3}$/', $typed)) {
+        if (! $this->bare->system()->isDivided && preg_match('/^[0-9]{1,3}\.[0-9]{3}$/', $typed)) {
             throw UnreadableLength::ambiguousPoint($typed);
         }
         $value = $this->value($typed);
 
-        return $this->checked($this->bare === Unit::Inch ? Length::inches($value) : Length::millimetres($value), $typed);
+        return $this->checked(Length::millimetres($this->bare->system()->one)->times($value), $typed);
     }
 
     /** @phpstan-impure it takes pieces away */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Measure;
 
 /**
- * How a job reads and writes loads: in lb and ft where its lengths are feet and inches, in kN and m where they are millimetres. The rules are
+ * How a job reads and writes loads: in kN and m where it is metric, else in lb and ft. The rules are
  * reckoned in lb and ft, as the codes they come from print them.
  */
 final readonly class LoadNotation
@@ -24,7 +24,7 @@ final readonly class LoadNotation
 
     public function isMetric(): bool
     {
-        return $this->unit === Unit::Millimetre;
+        return $this->unit->system()->isMetric;
     }
 
     public function ofForce(): string

@@ -6,14 +6,14 @@ namespace Aequus\Measure;
 
 use InvalidArgumentException;
 
-/** How a job writes its lengths: feet and inches to a smallest fraction, or millimetres. Halves are rounded away from zero. */
+/** How a job writes its lengths: feet and inches to a smallest fraction, or decimal figures. Halves are rounded away from zero. */
 final readonly class Notation
 {
     private function __construct(
         public Unit $unit,
-        /** Of the smallest fraction of an inch; 1 in a millimetre job. */
+        /** Of the smallest fraction of an inch; 1 where figures are decimal. */
         public int $denominator,
-        /** Of a millimetre; 0 in an inch job. */
+        /** Of a figure; 0 where an inch is divided. */
         public int $decimals,
     ) {
     }
@@ -21,69 +21,77 @@ final readonly class Notation
     /** The usual one of a unit. */
     public static function of(Unit $unit): self
     {
-        return $unit === Unit::Inch ? self::feetInches(16) : self::millimetres(0);
+        return self::parted($unit, array_values($unit->system()->notations)[0]);
+    }
+
+    /** The finest one of a unit, as figures are checked. */
+    public static function finest(Unit $unit): self
+    {
+        return self::parted($unit, max($unit->system()->notations));
     }
 
     /** @throws InvalidArgumentException when the denominator is not 2, 4, 8, 16, 32 or 64 */
     public static function feetInches(int $denominator): self
     {
-        if (! in_array($denominator, [2, 4, 8, 16, 32, 64], true)) {
-            throw new InvalidArgumentException('An inch is divided into 2, 4, 8, 16, 32 or 64.');
-        }
-
-        return new self(Unit::Inch, $denominator, 0);
+        return self::parted(Unit::Inch, $denominator);
     }
 
     /** @throws InvalidArgumentException when the decimals are not 0 or 1 */
     public static function millimetres(int $decimals): self
     {
-        if ($decimals !== 0 && $decimals !== 1) {
-            throw new InvalidArgumentException('Millimetres are written whole or to a tenth.');
-        }
-
-        return new self(Unit::Millimetre, 1, $decimals);
+        return self::parted(Unit::Millimetre, $decimals);
     }
 
-    /** By its code: “in16”, “mm”, “mm.1”; null where it is none. */
+    /** By its code, such as “in16”, “mm”, “mm.1”; null where it is none. */
     public static function named(string $code): ?self
     {
-        return match (true) {
-            $code === 'mm' => self::millimetres(0),
-            $code === 'mm.1' => self::millimetres(1),
-            preg_match('/^in(2|4|8|16|32|64)$/', $code, $found) === 1 => self::feetInches((int) $found[1]),
-            default => null,
-        };
+        foreach (Unit::cases() as $unit) {
+            $fineness = $unit->system()->notations[$code] ?? null;
+            if ($fineness !== null) {
+                return self::parted($unit, $fineness);
+            }
+        }
+
+        return null;
     }
 
     public function code(): string
     {
-        return match ($this->unit) {
-            Unit::Inch => "in{$this->denominator}",
-            Unit::Millimetre => $this->decimals === 1 ? 'mm.1' : 'mm',
-        };
+        return (string) array_search($this->system()->isDivided ? $this->denominator : $this->decimals, $this->system()->notations, true);
     }
 
-    /** As plans keep it. */
+    /**
+     * As plans keep it.
+     *
+     * @throws InvalidArgumentException when the unit is not written so
+     */
     public static function kept(Unit $unit, int $denominator, int $decimals): self
     {
-        return match ($unit) {
-            Unit::Inch => self::feetInches($denominator),
-            Unit::Millimetre => self::millimetres($decimals),
-        };
+        return self::parted($unit, $unit->system()->isDivided ? $denominator : $decimals);
+    }
+
+    /** @param  int  $fineness  into how many parts an inch is divided, or decimals */
+    private static function parted(Unit $unit, int $fineness): self
+    {
+        $system = $unit->system();
+        if (! in_array($fineness, $system->notations, true)) {
+            throw new InvalidArgumentException("Lengths in {$unit->value} are not written to {$fineness}: ".implode(', ', $system->notations).'.');
+        }
+
+        return $system->isDivided ? new self($unit, $fineness, 0) : new self($unit, 1, $fineness);
     }
 
     /** The smallest length this notation can tell apart. */
     public function smallestMark(): Length
     {
-        return $this->unit === Unit::Inch ? Length::inchFraction(1, $this->denominator) : Length::nanometres(
-            $this->decimals === 1 ? 100_000 : 1_000_000,
-        );
+        return $this->system()->isDivided ? Length::inchFraction(1, $this->denominator)
+            : Length::nanometres((int) round(Length::millimetres($this->system()->one)->nanometres / 10 ** $this->decimals));
     }
 
     /** Goods and figures that go with its unit. */
     public function system(): UnitSystem
     {
-        return UnitSystem::of($this->unit);
+        return $this->unit->system();
     }
 
     public function round(Length $length): Length
@@ -96,9 +104,22 @@ final readonly class Notation
 
     public function write(Length $length): string
     {
-        return $this->unit === Unit::Inch
-            ? $this->feetInchesOf($length)->text()
-            : number_format($this->round($length)->nanometres / 1_000_000, $this->decimals, '.', '').' mm';
+        return $this->system()->isDivided ? $this->feetInchesOf($length)->text() : $this->decimal($length).' '.$this->system()->sign;
+    }
+
+    /** As it is typed into a field or said on the quick line: no more than has to be. */
+    public function typed(Length $length): string
+    {
+        return match (true) {
+            $this->system()->isDivided => $this->feetInchesOf($length)->typed(),
+            $this->decimals === 0 => $this->decimal($length),
+            default => rtrim(rtrim($this->decimal($length), '0'), '.'),
+        };
+    }
+
+    private function decimal(Length $length): string
+    {
+        return number_format($this->round($length)->inMillimetres() / $this->system()->one, $this->decimals, '.', '');
     }
 
     public function feetInchesOf(Length $length): FeetInches

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Aequus\Measure;
 
-/** A temperature as people type and read it: Fahrenheit where they think in feet, Celsius where they think in millimetres, or as marked. */
+/** A temperature as people type and read it: Celsius where a job is metric, else Fahrenheit, or as marked. */
 final readonly class Temperature
 {
     private function __construct(public float $celsius)
@@ -28,26 +28,38 @@ final readonly class Temperature
             return null;
         }
         $number = (float) str_replace(',', '.', $found[1]);
-        $isFahrenheit = strtolower($found[2] ?? '') === 'f' || (($found[2] ?? '') === '' && $job === Unit::Inch);
+        $isFahrenheit = strtolower(($found[2] ?? '') ?: $job->system()->pick('c', 'f')) === 'f';
 
         return $isFahrenheit ? self::fahrenheit($number) : self::celsius($number);
     }
 
     public static function sign(Unit $job): string
     {
-        return $job === Unit::Inch ? '°F' : '°C';
+        return $job->system()->pick('°C', '°F');
     }
 
     /** The figure alone, as a field takes it. */
     public function typed(Unit $job): string
     {
-        return str_replace('-', '−', rtrim(rtrim(number_format($job === Unit::Inch ? 1.8 * $this->celsius + 32 : $this->celsius, 1, '.', ''), '0'), '.'));
+        return str_replace('-', '−', rtrim(rtrim(number_format($job->system()->pick($this->celsius, 1.8 * $this->celsius + 32), 1, '.', ''), '0'), '.'));
     }
 
     /** So many degrees warmer or colder, °C, in the degrees of a job. */
     public static function span(float $celsius, Unit $job): string
     {
-        return round($job === Unit::Inch ? 1.8 * $celsius : $celsius, 1).' '.self::sign($job);
+        return round(self::spanFigure($celsius, $job), 1).' '.self::sign($job);
+    }
+
+    /** The figure of so many degrees, °C, in those of a job. */
+    public static function spanFigure(float $celsius, Unit $job): float
+    {
+        return $job->system()->pick($celsius, 1.8 * $celsius);
+    }
+
+    /** @return float °C */
+    public static function spanOf(float $typed, Unit $job): float
+    {
+        return $job->system()->pick($typed, $typed / 1.8);
     }
 
     public function write(Unit $job): string

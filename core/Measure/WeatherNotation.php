@@ -16,7 +16,7 @@ final readonly class WeatherNotation
 
     public function __construct(Unit $unit)
     {
-        $this->isMetric = $unit === Unit::Millimetre;
+        $this->isMetric = $unit->system()->isMetric;
     }
 
     /** @param  float  $mm  in an hour */

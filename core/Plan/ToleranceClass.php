@@ -6,7 +6,6 @@ namespace Aequus\Plan;
 
 use Aequus\Measure\Length;
 use Aequus\Measure\Unit;
-use Aequus\Measure\UnitSystem;
 
 /** How close is close enough, by what stands on the posts. Defaults a builder may change. */
 enum ToleranceClass: string
@@ -19,7 +18,7 @@ enum ToleranceClass: string
     /** How far a stake may stand from its place: the customary figure in the job's own unit. */
     public function squareness(Unit $unit): Length
     {
-        return UnitSystem::of($unit)->tolerances[$this->value];
+        return $unit->system()->tolerances[$this->value];
     }
 
     /** n of the plumb limit 1 in n. */

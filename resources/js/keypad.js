@@ -22,7 +22,7 @@ function press(field, key) {
 }
 
 function build(field) {
-    const keys = field.dataset.keypad === 'mm' ? [...DIGITS, '.', 'back'] : [...DIGITS, 'back', 'clear', ...INCH_KEYS];
+    const keys = field.dataset.keypad === 'decimals' ? [...DIGITS, '.', 'back'] : [...DIGITS, 'back', 'clear', ...INCH_KEYS];
     const words = { back: '⌫', clear: say('keypad.clear'), "'": say('keypad.feet') };
     const labels = { back: say('keypad.delete_last'), clear: say('keypad.clear_field') };
     const pad = document.createElement('div');

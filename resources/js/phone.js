@@ -165,8 +165,8 @@ class PhoneLevel {
         const rounded = degrees(post.out).toFixed(2);
         const figure = rounded === '0.00' ? '' : `${rounded}°`;
         this.#on.fill(this.#form, post.out, figure, second !== null);
-        const { run, perRun, unit } = this.#box.dataset;
-        const over = (ratio) => `${Number((ratio * perRun).toFixed(unit === 'mm' ? 1 : 2))} ${unit}`;
+        const { run, perRun, unit, digits } = this.#box.dataset;
+        const over = (ratio) => `${Number((ratio * perRun).toFixed(Number(digits)))} ${unit}`;
         this.#at('says').textContent = [
             say('phone.taken', { what: figure === '' ? say(this.#on.words[2]) : `${figure}, ${this.#toward(post.out)}`, good: over(post.sigma), twice: over(2 * post.sigma), run }),
             post.own === null ? '' : say('phone.own_error', { own: over(post.own), run }),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Aequus\Logbook\EntryKind;
+use Aequus\Measure\Notation;
+use Aequus\Measure\Unit;
 use Aequus\Plan\Place\MustFit;
 use Aequus\Thing\Things;
 use App\Demo\LoadDemo;
@@ -128,7 +130,7 @@ final class OneFolderOfWordsTest extends FeatureTestCase
         $words = [];
         foreach (EntryKind::cases() as $kind) {
             foreach ($kind->payload()::phrases() as $phrase) {
-                array_push($words, $phrase->example, $phrase->metric, $phrase->verb, ...$phrase->words);
+                array_push($words, ...array_map($phrase->exampleIn(...), array_map(Notation::of(...), Unit::cases())), ...[$phrase->verb, ...$phrase->words]);
             }
         }
         usort($words, fn (string $one, string $other) => mb_strlen($other) <=> mb_strlen($one));

@@ -11,7 +11,6 @@ use Aequus\Logbook\Kind\EntryRefused;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\Refusal;
-use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Place\WorldPlace;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Terms\PlanRefused;
@@ -74,7 +73,7 @@ final class DrawingController extends Controller
         $plan = $job->revision->plan();
         $frames = ['plan' => Say::text('files.drawn_frame_plan')] + ($this->world($plan)->holds() ? ['world' => Say::text('files.drawn_frame_world')] : []);
 
-        return $this->page('files.drawing', $this->site($job), ['page' => new DrawingPage($drawn, $token), 'usual' => (string) UnitSystem::of($plan->notation->unit)->one, 'frames' => $frames, 'phase' => 'files']);
+        return $this->page('files.drawing', $this->site($job), ['page' => new DrawingPage($drawn, $token), 'usual' => (string) $plan->notation->system()->one, 'frames' => $frames, 'phase' => 'files']);
     }
 
     public function keep(Request $request, Job $job, RevisePlan $revise, RecordEntry $record): RedirectResponse

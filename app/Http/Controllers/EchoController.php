@@ -29,9 +29,9 @@ final class EchoController extends Controller
         } catch (Refusal $refusal) {
             return response('<span class="echo-refused">'.e((string) (new Speech)->say($refusal->fact)).'</span>');
         }
-        $inches = Typeset::length(Notation::feetInches(64), $length);
-        $metric = Typeset::length(Notation::millimetres(1), $length);
+        // Fractions and decimals beside each other: whoever reads a tape in the one sees at once what was understood.
+        $other = $unit->system()->isDivided ? Notation::millimetres(1) : Notation::feetInches(64);
 
-        return response(Say::text("answers.echo.read_in_{$unit->value}", inches: $inches, metric: $metric));
+        return response(Say::text('answers.echo.read', own: Typeset::length(Notation::finest($unit), $length), other: Typeset::length($other, $length)));
     }
 }

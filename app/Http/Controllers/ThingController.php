@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use Aequus\Measure\Notation;
 use Aequus\Measure\Unit;
-use Aequus\Measure\UnitSystem;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Plan;
 use Aequus\Site\PlanChange;
@@ -129,6 +128,6 @@ final class ThingController extends Controller
         $asked = Unit::tryFrom($request->string('in')->value());
 
         return $asked === null || $asked === $last?->unit ? $last ?? Notation::feetInches(16)
-            : Notation::named(UnitSystem::of($asked)->goods['notation']) ?? Notation::of($asked);
+            : Notation::named($asked->system()->goods['notation']) ?? Notation::of($asked);
     }
 }

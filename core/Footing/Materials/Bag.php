@@ -25,10 +25,7 @@ final readonly class Bag
     /** @param  float  $mass  in the unit’s own: pounds or kilograms */
     public static function of(Unit $unit, float $mass): self
     {
-        return match ($unit) {
-            Unit::Millimetre => self::kilograms($mass),
-            Unit::Inch => self::pounds($mass),
-        };
+        return $unit->system()->isMetric ? self::kilograms($mass) : self::pounds($mass);
     }
 
     /** The bags of a job: as heavy as was said of them, else as usual. */

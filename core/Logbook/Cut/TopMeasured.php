@@ -82,7 +82,7 @@ final readonly class TopMeasured implements Payload
                 Called::Post, 'top', Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => new self(
                     $of->post(), $pieces->length((string) preg_replace('/ above the line$/i', '', $said)),
                 ),
-                "b2 top 3' 2 above the line", 'b2 top 965 above the line', 8,
+                'b2 top {} above the line', [[965, 38]], 8,
             ),
         ];
     }

@@ -139,14 +139,13 @@ final readonly class HoleDug implements Payload
     {
         return [
             new Phrase(
-                Called::Post, 'hole', Takes::Something, self::spoken(...), 'b2 hole 41 1/2, or b2 hole 41 1/2 wide 19',
-                'b2 hole 1050, or b2 hole 1050 wide 480', place: 1,
+                Called::Post, 'hole', Takes::Something, self::spoken(...), 'b2 hole {}, or b2 hole {} wide {}', [[1050, 41.5], [1050, 41.5], [480, 19]], place: 1,
             ),
             ...array_map(fn (Finding $found) => new Phrase(
                 Called::Post, $found->spoken(), Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => new self(
                     $of->post(), $pieces->length((string) preg_replace('/^at /i', '', $said)), null, $found,
                 ),
-                ...($found === Finding::Rock ? ['d4 rock 27 1/2', 'd4 rock 700', 2] : []),
+                ...($found === Finding::Rock ? ['d4 rock {}', [[700, 27.5]], 2] : []),
             ), Finding::cases()),
         ];
     }

@@ -7,7 +7,6 @@ namespace Aequus\Logbook\Kind;
 use Aequus\Measure\Length;
 use Aequus\Measure\LengthReader;
 use Aequus\Measure\TapeClass;
-use Aequus\Measure\UnitSystem;
 use Aequus\Measure\UnreadableLength;
 use Aequus\Plan\Place\FixedLine;
 use Aequus\Plan\Plan;
@@ -78,7 +77,7 @@ final readonly class SpokenPieces
     /** A small amount as it is called in this job. */
     public function gap(): string
     {
-        return UnitSystem::of($this->plan->notation->unit)->gap;
+        return $this->plan->notation->system()->gap;
     }
 
     /**

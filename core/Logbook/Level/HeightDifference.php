@@ -107,14 +107,12 @@ final readonly class HeightDifference implements Payload
     {
         return [
             new Phrase(
-                Called::Pair, 'board', Takes::Something, self::spoken(LevelInstrument::Board), "a1-b1 board 3/8 up over 8'",
-                'a1-b1 board 9 up over 2400',
+                Called::Pair, 'board', Takes::Something, self::spoken(LevelInstrument::Board), 'a1-b1 board {} up over {}', [[9, 0.375], [2400, 96]],
             ),
             new Phrase(Called::Pair, 'phone', Takes::Something, self::spoken(LevelInstrument::Phone)),
-            new Phrase(Called::Pair, 'water', Takes::Something, self::spoken(LevelInstrument::Water), 'a1-b1 water 3/8 down', 'a1-b1 water 9 down'),
+            new Phrase(Called::Pair, 'water', Takes::Something, self::spoken(LevelInstrument::Water), 'a1-b1 water {} down', [[9, 0.375]]),
             new Phrase(
-                Called::Pair, 'string', Takes::Something, self::spoken(LevelInstrument::LineLevel), "a1-c1 string level over 40'",
-                'a1-c1 string level over 12 m',
+                Called::Pair, 'string', Takes::Something, self::spoken(LevelInstrument::LineLevel), 'a1-c1 string level over {}', [[12_000, 480]],
             ),
         ];
     }

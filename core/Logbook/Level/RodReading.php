@@ -101,12 +101,12 @@ final readonly class RodReading implements Payload
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Post, 'rod', Takes::Something, self::spoken(PostFeature::Ground), "b2 rod 4' 3", 'b2 rod 1295', place: 3),
-            new Phrase(Called::Job, 'bench rod', Takes::Something, self::spoken(null), "bench rod 4' 3", 'bench rod 1295'),
+            new Phrase(Called::Post, 'rod', Takes::Something, self::spoken(PostFeature::Ground), 'b2 rod {}', [[1295, 51]], place: 3),
+            new Phrase(Called::Job, 'bench rod', Takes::Something, self::spoken(null), 'bench rod {}', [[1295, 51]]),
             new Phrase(Called::Job, 'benchmark rod', Takes::Something, self::spoken(null)),
             ...array_map(fn (PostFeature $feature) => new Phrase(
                 Called::Post, "{$feature->spoken()} rod", Takes::Something, self::spoken($feature),
-                ...($feature === PostFeature::Seat ? ["b2 seat rod 1' 7 from 2", 'b2 seat rod 485 from 2'] : []),
+                ...($feature === PostFeature::Seat ? ['b2 seat rod {} from 2', [[485, 19]]] : []),
             ), PostFeature::cases()),
         ];
     }

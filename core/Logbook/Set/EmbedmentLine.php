@@ -66,7 +66,7 @@ final readonly class EmbedmentLine implements Payload
     {
         return [
             new Phrase(
-                Called::Post, 'embed', Takes::Something, self::spoken(...), "b2 embed 3' 4 at 1/2 below", 'b2 embed 1020 at 12 above',
+                Called::Post, 'embed', Takes::Something, self::spoken(...), 'b2 embed {} at {} below', [[1020, 40], [12, 0.5]],
             ),
         ];
     }

@@ -123,15 +123,15 @@ final readonly class PlumbReading implements Payload
     {
         return [
             new Phrase(
-                Called::Post, 'plumb', Takes::Something, self::spoken('plumb'), "c3 plumb 1/8 east over 4', or c3 plumb on the lane face", 'c3 plumb 3 east over 1200, or c3 plumb on the lane face',
+                Called::Post, 'plumb', Takes::Something, self::spoken('plumb'), 'c3 plumb {} east over {}, or c3 plumb on the lane face', [[3, 0.125], [1200, 48]],
                 4, sidesAfter: '[^a-z]+',
             ),
             new Phrase(
-                Called::Post, 'bob', Takes::Something, self::spoken('bob'), "c3 bob 1/4 east over 7'", 'c3 bob 6 east over 2100',
+                Called::Post, 'bob', Takes::Something, self::spoken('bob'), 'c3 bob {} east over {}', [[6, 0.25], [2100, 84]],
                 sidesAfter: '[^a-z]+',
             ),
             new Phrase(
-                Called::Post, 'bubble', Takes::Something, self::spoken('bubble'), 'c3 bubble on the line east', 'c3 bubble on the line east',
+                Called::Post, 'bubble', Takes::Something, self::spoken('bubble'), 'c3 bubble on the line east',
                 words: ['half-way', 'on the line', 'beyond'], sidesAfter: '(?:half-way|on the line|beyond)',
             ),
         ];

@@ -90,7 +90,7 @@ final readonly class PostFilled implements Payload
     {
         return [
             new Phrase(Called::Post, 'begun', Takes::Nothing, self::stage(FillStep::Started), 'b2 begun'),
-            new Phrase(Called::Post, 'filled', Takes::Anything, self::spoken(...), 'b2 filled 11 bags at 54 F', 'b2 filled 11 bags at 12 C', 7),
+            new Phrase(Called::Post, 'filled', Takes::Anything, self::spoken(...), 'b2 filled 11 bags at {}', [Temperature::celsius(10)], 7),
             new Phrase(Called::Post, 'wet', Takes::Nothing, self::stage(FillStep::StillWet), 'b2 wet'),
             new Phrase(Called::Post, 'stripped', Takes::Nothing, self::stage(FillStep::Stripped), 'b2 stripped'),
         ];

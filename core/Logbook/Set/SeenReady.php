@@ -45,12 +45,12 @@ final readonly class SeenReady implements Payload
     {
         return [
             new Phrase(
-                Called::Post, 'ready', Takes::Something, self::spoken(...), 'b2 ready foot', 'b2 ready foot', 6,
-                array_column(ReadyItem::cases(), 'value'),
+                Called::Post, 'ready', Takes::Something, self::spoken(...), 'b2 ready foot', place: 6,
+                words: array_column(ReadyItem::cases(), 'value'),
             ),
             new Phrase(
-                Called::Job, 'ready', Takes::Something, self::spoken(...), 'ready weather', 'ready weather', 0,
-                array_column(ReadyItem::cases(), 'value'),
+                Called::Job, 'ready', Takes::Something, self::spoken(...), 'ready weather',
+                words: array_column(ReadyItem::cases(), 'value'),
             ),
         ];
     }

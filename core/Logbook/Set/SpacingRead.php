@@ -90,7 +90,7 @@ final readonly class SpacingRead implements Payload
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Pair, 'top', Takes::Something, self::spoken(SpacingAt::Top), "a1-b1 top 8' 0 1/8", 'a1-b1 top 2440'),
+            new Phrase(Called::Pair, 'top', Takes::Something, self::spoken(SpacingAt::Top), 'a1-b1 top {}', [[2440, 96.125]]),
             new Phrase(Called::Pair, 'tops', Takes::Something, self::spoken(SpacingAt::Top)),
             new Phrase(Called::Pair, 'ground', Takes::Something, self::spoken(SpacingAt::Ground)),
         ];

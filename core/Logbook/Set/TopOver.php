@@ -54,7 +54,7 @@ final readonly class TopOver implements Payload
 
     public static function phrases(): array
     {
-        return [new Phrase(Called::Post, 'over', Takes::Something, self::spoken(...), "a1 over 3' 5", 'a1 over 1050')];
+        return [new Phrase(Called::Post, 'over', Takes::Something, self::spoken(...), 'a1 over {}', [[1050, 41]])];
     }
 
     /** “road edge 3' 5”, or the height alone where the plan has one line only */

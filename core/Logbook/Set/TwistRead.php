@@ -76,7 +76,7 @@ final readonly class TwistRead implements Payload
                 [$gap, $over] = array_pad(preg_split('/ over /i', $said) ?: [], 2, '');
 
                 return new self($of->post(), $pieces->length($gap ?? ''), $pieces->length($over ?? ''));
-            }, 'c3 twist 1/4 over 6', 'c3 twist 6 over 140'),
+            }, 'c3 twist {} over {}', [[6, 0.25], [140, 6]]),
         ];
     }
 }

@@ -71,7 +71,7 @@ final readonly class AsCast implements Payload
     {
         return [
             new Phrase(
-                Called::Post, 'cast', Takes::Something, self::spoken(...), 'b2 cast 1/4 east and 1/8 lane', 'b2 cast 6 east and 3 lane',
+                Called::Post, 'cast', Takes::Something, self::spoken(...), 'b2 cast {} east and {} lane', [[6, 0.25], [3, 0.125]],
                 sidesAfter: '[^a-z]+',
             ),
         ];

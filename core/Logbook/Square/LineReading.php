@@ -84,7 +84,7 @@ final readonly class LineReading implements StakeReading
     public static function phrases(): array
     {
         return [
-            new Phrase(Called::Post, 'line', Takes::Something, self::spoken(...), "b2 line 12' 3", 'b2 line 3730'),
+            new Phrase(Called::Post, 'line', Takes::Something, self::spoken(...), 'b2 line {}', [[3730, 147]]),
             // As the guide says it: “b2 off barn wall 3730”.
             new Phrase(
                 Called::Post, 'off', Takes::Something,

@@ -86,7 +86,7 @@ final readonly class StringReading implements StakeReading
     {
         return [
             new Phrase(
-                Called::Post, 'off', Takes::Something, self::spoken(...), 'b2 off a2-c2 3/16 lane', 'b2 off a2-c2 5 lane',
+                Called::Post, 'off', Takes::Something, self::spoken(...), 'b2 off a2-c2 {} lane', [[5, 0.1875]],
                 sidesAfter: SpokenPieces::LABEL.' ?- ?'.SpokenPieces::LABEL.' [^a-z]+',
             ),
         ];

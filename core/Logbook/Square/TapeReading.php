@@ -136,7 +136,7 @@ final readonly class TapeReading implements StakeReading
             new Phrase(
                 Called::Pair, '', Takes::Something,
                 fn (SpokenPieces $pieces, Whom $of, string $said) => new self(...[...$of->two(), $pieces->length($said), $pieces->tape]),
-                "a1-c3 36' 10 1/4", 'a1-c3 11230',
+                'a1-c3 {}', [[11_230, 442.25]],
             ),
         ];
     }

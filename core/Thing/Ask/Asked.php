@@ -12,25 +12,25 @@ use Aequus\Thing\Terms\Ask;
 final readonly class Asked
 {
     /**
-     * @param  array<string, Length>  $lengths  default by unit; none where it may be left open
+     * @param  ?array{float, float}  $length  default: mm where goods are metric, else inches; null where it may be left open
      * @param  list<Pick>  $picks
-     * @param  array<string, non-empty-list<array{Length, Length}>>  $pairs  by unit, as a maker’s sheet may have them
+     * @param  array{non-empty-list<array{float, float}>, non-empty-list<array{float, float}>}|null  $pairs  mm, and inches, as a maker’s sheet may have them
      * @param  bool  $isFolded  whether it is shown only on demand: its default serves most
      */
     private function __construct(
         public Ask $ask,
         public AskedSort $sort,
-        public array $lengths = [],
+        public ?array $length = null,
         public int $count = 0,
         public array $picks = [],
-        public array $pairs = [],
+        public ?array $pairs = null,
         public bool $isFolded = false,
     ) {
     }
 
     public static function length(Ask $ask, float $millimetres, float $inches): self
     {
-        return new self($ask, AskedSort::Length, [Unit::Millimetre->value => Length::millimetres($millimetres), Unit::Inch->value => Length::inches($inches)]);
+        return new self($ask, AskedSort::Length, [$millimetres, $inches]);
     }
 
     public static function maybe(Ask $ask): self
@@ -72,25 +72,26 @@ final readonly class Asked
      */
     public static function reaches(Ask $ask, array $millimetres, array $inches): self
     {
-        return new self($ask, AskedSort::Reaches, pairs: [
-            Unit::Millimetre->value => array_map(fn (array $pair) => array_map(Length::millimetres(...), $pair), $millimetres),
-            Unit::Inch->value => array_map(fn (array $pair) => array_map(Length::inches(...), $pair), $inches),
-        ]);
+        return new self($ask, AskedSort::Reaches, pairs: [$millimetres, $inches]);
     }
 
     public function folded(): self
     {
-        return new self($this->ask, $this->sort, $this->lengths, $this->count, $this->picks, $this->pairs, true);
+        return new self($this->ask, $this->sort, $this->length, $this->count, $this->picks, $this->pairs, true);
     }
 
     /** @return Length|int|Pick|non-empty-list<non-empty-list<Length>>|null what counts where nobody answers; null for what may be left open */
     public function usual(Unit $unit): Length|int|Pick|array|null
     {
+        $system = $unit->system();
+
         return match ($this->sort) {
-            AskedSort::Length, AskedSort::MaybeLength => $this->lengths[$unit->value] ?? null,
+            AskedSort::Length, AskedSort::MaybeLength => $this->length === null ? null : $system->sold(...$this->length),
             AskedSort::Count => $this->count,
             AskedSort::Pick => $this->picks[0],
-            AskedSort::Reaches => $this->pairs[$unit->value],
+            AskedSort::Reaches => $this->pairs === null ? null : array_map(
+                fn (array $pair) => array_map(fn (float $figure) => $system->sold($figure, $figure), $pair), $system->pick(...$this->pairs),
+            ),
             AskedSort::Faces, AskedSort::Marks, AskedSort::Profile => null,
         };
     }

@@ -21,7 +21,7 @@ final class LengthRefusalWords
             LengthRefusal::AmbiguousThousands => '“{piece}” could be thousands, or feet and inches. Leave the mark out of thousands.',
             LengthRefusal::MetricBesideFeet => '“{piece}” can’t stand beside feet. Write all of it in one system.',
             LengthRefusal::NotATapeFraction => '“{piece}” is not a fraction on a tape. Use halves to sixty-fourths below one, such as 3/8.',
-            LengthRefusal::FractionWithoutInches => '“{piece}” is a fraction, and this job counts in millimetres. Add " if inches are meant.',
+            LengthRefusal::FractionWithoutInches => '“{piece}” is a fraction, and lengths here are decimal figures. Add " if inches are meant.',
             LengthRefusal::InchesBesideFeet => '“{piece}” inches beside feet is a foot or more. Carry it into the feet.',
             LengthRefusal::DecimalFeetBesideInches => '“{piece}” feet is not whole, yet inches follow. Use whole feet with inches.',
             LengthRefusal::TooLong => '“{piece}” is longer than ten kilometres. Check the unit.',

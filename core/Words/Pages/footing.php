@@ -177,9 +177,7 @@ return [
     'show.frost_is_lowest_winter_ground' => 'Frost is lowest winter ground − {frost} frost − {margin} margin + {pad} pad. The foot stands '
         .'at {foot} ({what}); below '
         .'it come pad and {gravel} gravel: {hole_depth} from today’s ground.',
-    'compare.a_metre' => 'a metre',
-    'compare.a_foot' => 'a foot',
-    'compare.of_post' => '{long} of post',
+    'compare.of_post' => '1 {unit} of post',
     'compare.each_different_post_length' => 'each different post length',
     'hole_fields.came_out_at' => '{label} came out at',
     'hole_fields.depth_to_the_clean_bottom' => 'Depth to the clean bottom',

@@ -7,10 +7,8 @@ namespace Aequus\Words\Pages;
 /** What the pages say on which a job is begun with the thing that shall stand. */
 return [
     'choose.what_shall_stand' => 'What shall stand?',
-    'choose.in_mm' => 'Figures in millimetres, with metric goods.',
-    'choose.in_in' => 'Figures in feet and inches, with the goods sold so.',
-    'choose.begin_in_mm' => 'Begin in millimetres',
-    'choose.begin_in_in' => 'Begin in feet and inches',
+    'choose.in' => 'Lengths are typed and written as {length}, and goods are those that are sold so.',
+    'choose.begin_in' => 'Begin with {length} instead',
     'choose.something_else' => 'Something else, or every field at once',
     'choose.something_else_why' => 'A plan of posts, row by row, with all its figures.',
     'ask.what_it_comes_to' => 'What it comes to',

@@ -13,7 +13,8 @@
                 @else {{ $say('clear.show.into_a_no_dig_band', count: count($state->clear->conflicts)) }}
                 @endif
             </h1>
-            <div data-draw-into="service-points" data-draw-unit="{{ $site->plan->notation->unit->value }}"
+            <div data-draw-into="service-points"
+                data-draw-one="{{ $site->plan->notation->system()->isDivided ? '' : $site->plan->notation->system()->one }}"
                 data-draw-x0="{{ $drawing->frame->x(Length::zero()) }}" data-draw-y0="{{ $drawing->frame->y(Length::zero()) }}"
                 data-draw-metre="{{ $drawing->frame->size(Length::millimetres(1000000)) / 1000 }}"><x-drawing.plan :model="$drawing" /></div>
             

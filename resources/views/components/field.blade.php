@@ -7,7 +7,7 @@
     <input id="{{ $id }}" name="{{ $name }}" type="{{ $type }}" value="{{ $typed }}" autocomplete="{{ $autocomplete }}"
         @if ($described) aria-describedby="{{ $described }}" @endif @if ($refusal) aria-invalid="true" @endif @if ($required) required @endif
         @if ($unit)
-            inputmode="{{ UnitSystem::of($unit)->keys }}" data-keypad="{{ $unit->value }}" spellcheck="false"
+            inputmode="{{ $unit->system()->keys }}" data-keypad="{{ $unit->system()->isDivided ? 'fractions' : 'decimals' }}" spellcheck="false"
             hx-get="{{ route('echo', ['unit' => $unit->value]) }}" hx-trigger="input changed delay:200ms" hx-target="#{{ $id }}-echo"
                 hx-select="unset" hx-swap="innerHTML" hx-push-url="false"
         @endif {{ $attributes }}>

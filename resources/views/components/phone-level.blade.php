@@ -3,7 +3,7 @@
 @props(['on', 'plan', 'sides', 'unit'])
 <div class="phone-level field-wide" data-phone-level="{{ $on }}" data-sides="{{ json_encode(Choices::sides($sides)) }}"
     data-run="{{ $plan->notation->system()->runName() }}" data-per-run="{{ $plan->notation->system()->runFigure() }}"
-    data-unit="{{ $unit->value }}" hidden>
+    data-unit="{{ $unit->system()->sign }}" data-digits="{{ $unit->system()->isDivided ? 2 : 1 }}" hidden>
     <button type="button" class="button button-second" data-phone-begin>{{ $say('set.phone.read_with_this_phone') }}</button>
     <div data-phone-at-work hidden>
         <svg viewBox="0 0 120 96" class="phone-how" aria-hidden="true">

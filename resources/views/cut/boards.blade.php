@@ -53,9 +53,11 @@
                     <h2 class="field-wide">{{ $say('frame.sold') }}</h2>
                     @foreach ($page->sections as $section)
                         <x-field wide form="sold" :name="'sold_'.$section->key" :label="$say('frame.sold_in', one: $section->sides()[0],
-                            other: $section->sides()[1])" :hint="$say('frame.sold_in_'.$unit->value)" :value="$page->sold($section)" />
+                            other: $section->sides()[1])"
+                                :hint="$say('frame.sold_in_why', such: $unit->system()->examples['sold'])" :value="$page->sold($section)" />
                         <x-field wide form="sold" :name="'lying_'.$section->key" :label="$say('frame.lying', one: $section->sides()[0],
-                            other: $section->sides()[1])" :hint="$say('frame.lying_'.$unit->value)" :value="$page->lying($section)" />
+                            other: $section->sides()[1])"
+                                :hint="$say('frame.lying_why', such: $unit->system()->examples['lying'])" :value="$page->lying($section)" />
                     @endforeach
                     <button class="button">{{ $say('frame.keep_sold') }}</button>
                 </form>

@@ -58,7 +58,8 @@
                 <x-choice wide form="sum" name="line" :label="$say('cut.frame.over_the_posts')" :value="$form->line" :options="$form->lines" />
                 <x-sum-field :f="$form->sums->field('over', $say('cut.frame.past_the_first'))" :unit="$unit" />
                 <x-sum-field :f="$form->sums->field('past', $say('cut.frame.past_the_last'))" :unit="$unit" />
-                <x-sum-field :f="$form->sums->field('stocks', $say('cut.frame.stocks'), $say('cut.frame.stocks_in_'.$unit->value))"
+                <x-sum-field :f="$form->sums->field('stocks', $say('cut.frame.stocks'),
+                    $say('cut.frame.stocks_why', such: $unit->system()->examples['sold']))"
                     keys="text" wide />
                 <x-sum-field :f="$form->sums->field('plies', $say('cut.frame.plies'), $say('cut.frame.plies_why'))" />
                 <h2 class="field-wide">{{ $say('cut.frame.rafters') }}</h2>

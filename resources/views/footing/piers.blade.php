@@ -67,7 +67,8 @@
                     <x-sum-field :f="$form->sums->field($name, $label, $say('page.empty', write: $now))" :unit="$unit"
                         />@endforeach
                 <x-sum-field :f="$form->sums->field('sold', $say('holding.pier.sold_in'), $form->sold() === ''
-                    ? $say('holding.pier.sold_in_'.$unit->value) : $say('page.empty', write: $form->sold()))" keys="text" wide />
+                    ? $say('holding.pier.sold_in_why', such: $unit->system()->examples['tubes'])
+                        : $say('page.empty', write: $form->sold()))" keys="text" wide />
                 <x-choice wide form="sum" name="tubes_are" :label="$say('holding.pier.tubes_are')" :value="$form->tubesAre"
                     :options="$form::waysToTubes()" />
                 <x-sum-field :f="$form->sums->field('water', $say('holding.piers.water_in_the_hole'), $say('holding.piers.empty_dry'))" :unit="$unit"

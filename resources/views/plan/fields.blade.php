@@ -11,14 +11,9 @@
     <x-choice name="kind" form="plan" :label="$say('page.what_stands_on_the_posts')" :value="$form->value('kind')"
         :options="Choices::of(JobKind::cases())" />
     <x-choice name="notation" form="plan" :label="$say('plan.fields.lengths_in')" :value="$form->value('notation')"
-        :options="['in16' => $say('plan.fields.feet_and_inches_to_1'), 'in8' => $say('plan.fields.feet_and_inches_to_1_2'), 'in4'
-            => $say('plan.fields.feet_and_inches_to_1_3'),
-            'in32' => $say('plan.fields.feet_and_inches_to_1_4'), 'mm' => $say('plan.fields.millimetres'), 'mm.1'
-                => $say('plan.fields.millimetres_to_a_tenth')]" />
+        :options="Choices::notations()" />
     <x-choice name="tolerance" form="plan" :label="$say('plan.fields.how_close_is_close_enough')" :value="$form->value('tolerance')"
-        :options="['joinery' => $say('plan.fields.joinery_1_16_in_2'), 'framing' => $say('plan.fields.framing_1_8_in_3'), 'building'
-            => $say('plan.fields.building_1_4_in_6'), 'fence' =>
-        $say('plan.fields.fence_1_in_25_mm')]" />
+        :options="Choices::tolerances($unit)" />
     <x-field name="squareness" form="plan" :label="$say('plan.fields.or_a_figure_of_your')" :hint="$say('plan.fields.left_empty_the_usual_one')"
         :value="$form->value('squareness')" />
     <x-field name="along" form="plan" :label="$say('plan.fields.along_a_single_row')" :hint="$say('plan.fields.along_a_single_row_why')"
@@ -39,14 +34,14 @@
     <x-field name="post_nominal" form="plan" :label="$say('page.name')" :hint="$say('plan.fields.a_6x6_measures_5_1')"
         :value="$form->value('post_nominal')" />
     <x-field name="post_b" form="plan" :label="$say('plan.fields.measured_width_along_the_base')"
-        :hint="$say('plan.fields.width_in_'.$unit->value)"
+        :hint="$say('plan.fields.width_why', usual: $unit->system()->examples['widths'])"
             :value="$form->value('post_b')" />
     <x-field name="post_d" form="plan" :label="$say('plan.fields.measured_other_way')" :hint="$say('plan.fields.left_empty_square')"
         :value="$form->value('post_d')" />
     <x-field name="heavy" form="plan" :label="$say('plan.fields.heavy')" :hint="$say('plan.fields.heavy_why')"
         :value="$form->value('heavy')" />
     <x-field name="hole" form="plan" :label="$say('plan.fields.hole_across')"
-        :hint="$say('plan.fields.hole_in_'.$unit->value)"
+        :hint="$say('plan.fields.hole_why', usual: $unit->system()->examples['holes'])"
             :value="$form->value('hole')" />
     <x-field name="standing" form="plan" :label="$say('plan.fields.posts_stand_above_the_ground')" :value="$form->value('standing')" />
 </fieldset>
@@ -57,7 +52,7 @@
         <x-choice :name="'by_'.$axis" form="plan" :label="$say('plan.fields.given_by')" :value="$form->value('by_'.$axis)"
             :options="['bays' => $say('plan.fields.bays_centre_to_centre'), 'overall' => $say('plan.fields.overall_size')]" />
         <x-field :name="'bays_'.$axis" form="plan" :label="$say('plan.fields.bays_2')"
-            :hint="$say('plan.fields.bays_in_'.$unit->value)"
+            :hint="$say('plan.fields.bays_why', such: $unit->system()->examples['bays'])"
                     :value="$form->value('bays_'.$axis)" />
         <x-field :name="'overall_'.$axis" form="plan" :label="$say('plan.fields.overall_size_2')"
             :value="$form->value('overall_'.$axis)" />

@@ -1,13 +1,15 @@
 @use('Aequus\Measure\Unit')
+@use('App\View\Choices')
 <x-layout :title="$say('page.plan_a_new_job')">
     <form method="post" action="{{ route('plan.store') }}" class="planning" hx-boost="false">
         @csrf
         <input type="hidden" name="form" value="plan"><input type="hidden" name="zone" data-zone value="{{ old('zone') }}">
         <div class="planning-fields">
             <h1>{{ $say('page.plan_a_new_job') }}</h1>
-            <p class="field-wide">{{ $say('plan.new.in_'.$unit->value) }} @foreach (Unit::cases() as $other)
+            <p class="field-wide">{{ $say('plan.new.in', length: Choices::written($unit)) }} @foreach (Unit::cases() as $other)
                 @if ($other !== $unit)<a
-                    href="{{ route('plan.create', ['in' => $other->value]) }}">{{ $say('plan.new.begin_in_'.$other->value) }}</a>@endif
+                    href="{{ route('plan.create', ['in' => $other->value]) }}">
+                        {{ $say('plan.new.begin_in', length: Choices::written($other)) }}</a>@endif
             @endforeach</p>
             <fieldset class="group"><legend>{{ $say('plan.new.job') }}</legend>
                 <x-field name="name" form="plan" :label="$say('page.name')" :value="''" />

@@ -12,7 +12,8 @@
             :value="$part->value('part_name')" />
         <x-choice name="part_kind" :form="$form" :label="$say('plan.part.kind')" :value="$part->value('part_kind')"
             :options="Choices::of(PartKind::cases())" />
-        <x-field name="part_points" :form="$form" :label="$say('plan.part.points')" :hint="$say('plan.part.points_in_'.$unit->value)"
+        <x-field name="part_points" :form="$form" :label="$say('plan.part.points')"
+            :hint="$say('plan.part.points_why', such: $unit->system()->examples['row'])"
             :value="$part->value('part_points')" wide />
         <x-field name="part_largest" :form="$form" :label="$say('plan.part.largest')" :hint="$say('plan.part.largest_why')" :unit="$unit"
             :value="$part->value('part_largest')" />
@@ -26,7 +27,8 @@
             :value="$part->value('part_y')" />
         <x-field name="part_turn" :form="$form" :label="$say('plan.part.turn')" :hint="$say('plan.part.turn_why')"
             :value="$part->value('part_turn')" />
-        <x-field name="part_gates" :form="$form" :label="$say('plan.part.gates')" :hint="$say('plan.part.gates_in_'.$unit->value)"
+        <x-field name="part_gates" :form="$form" :label="$say('plan.part.gates')"
+            :hint="$say('plan.part.gates_why', such: $unit->system()->examples['gate'])"
             :value="$part->value('part_gates')" wide />
         <x-field name="part_across" :form="$form" :label="$say('plan.part.across')" :hint="$say('plan.part.across_why')" :unit="$unit"
             :value="$part->value('part_across')" />

@@ -39,7 +39,8 @@
                     <x-choice name="object_kind" form="object" :label="$say('components.fixed_line_form.it_is_a')"
                         :options="Choices::of(SiteKind::cases())" />
                     <x-field name="object_name" form="object" :label="$say('page.called')" />
-                    <x-field name="object_points" form="object" :label="$say('plan.site.points')" :hint="$say('plan.site.points_in_'.$unit->value)"
+                    <x-field name="object_points" form="object" :label="$say('plan.site.points')"
+                        :hint="$say('plan.site.points_why', such: $unit->system()->examples['line'])"
                         wide />
                     <x-field name="object_least" form="object" :label="$say('components.fixed_line_form.distance_to_keep')"
                         :hint="$say('plan.site.least_why')" :unit="$unit" />

@@ -1,11 +1,13 @@
 @use('Aequus\Measure\Unit')
 @use('Aequus\Words\Names')
+@use('App\View\Choices')
 <x-layout :title="$say('page.plan_a_new_job')">
     <div class="things-page">
         <h1>{{ $say('thing.choose.what_shall_stand') }}</h1>
-        <p>{{ $say('thing.choose.in_'.$unit->value) }} @foreach (Unit::cases() as $other)
+        <p>{{ $say('thing.choose.in', length: Choices::written($unit)) }} @foreach (Unit::cases() as $other)
             @if ($other !== $unit)<a
-                href="{{ route('thing.choose', ['in' => $other->value]) }}">{{ $say('thing.choose.begin_in_'.$other->value) }}</a>@endif
+                href="{{ route('thing.choose', ['in' => $other->value]) }}">
+                    {{ $say('thing.choose.begin_in', length: Choices::written($other)) }}</a>@endif
         @endforeach</p>
         <ul class="things">
             @foreach ($things as $usual)

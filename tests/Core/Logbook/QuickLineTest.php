@@ -156,7 +156,7 @@ final class QuickLineTest extends TestCase
     #[TestWith(['b2', 'What about B2?'])]
     #[TestWith(['b2 dance', '“dance” is not understood after B2'])]
     #[TestWith(['b2 hole deep', '“deep”'])]
-    #[TestWith(['b2 hole', 'Go on, such as: b2 hole 41 1/2.'])]
+    #[TestWith(['b2 hole', "Go on, such as: b2 hole 3' 5 1/2."])]
     #[TestWith(['b2 bubble', 'such as: c3 bubble on the line stream'])]
     #[TestWith(['b2 plumb 1/8 north', 'The sides are'])]
     #[TestWith(['b2 plumb 1/8 lane over 0', 'the length of the level'])]

@@ -7,6 +7,7 @@ namespace Tests\Core\Thing;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Refusal;
+use Aequus\Measure\Unit;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\JobKind;
 use Aequus\Plan\Stored\PlanCodec;
@@ -72,9 +73,9 @@ final class ThingsTest extends TestCase
     {
         foreach (Things::all() as $thing) {
             foreach ($thing->asks() as $asked) {
-                foreach ($asked->lengths as $unit => $length) {
-                    $step = $unit === 'mm' ? Length::millimetres(1) : Length::inchFraction(1, 16);
-                    $this->assertSame(0, $length->nanometres % $step->nanometres, "{$asked->ask->value} in {$unit}");
+                foreach ([[Unit::Millimetre, Length::millimetres(1)], [Unit::Inch, Length::inchFraction(1, 16)]] as [$unit, $step]) {
+                    $usual = $asked->usual($unit);
+                    $this->assertSame(0, $usual instanceof Length ? $usual->nanometres % $step->nanometres : 0, "{$asked->ask->value} in {$unit->value}");
                 }
             }
         }

@@ -10,7 +10,6 @@ use Aequus\Days\OnEarth;
 use Aequus\Days\Task;
 use Aequus\Days\WorkCalendar;
 use Aequus\Measure\Temperature;
-use Aequus\Measure\Unit;
 use Aequus\Measure\WeatherNotation;
 use Aequus\Plan\Plan;
 use App\Diary\RateUnit;
@@ -117,7 +116,7 @@ final class HandsRequest extends PlanChangeRequest
                 $this->refuse($field, Say::text('days.limit_colder'));
             }
         }
-        $kept = $plan->notation->unit === Unit::Millimetre ? $figures['limit_kept'] : $figures['limit_kept'] / 1.8;
+        $kept = Temperature::spanOf($figures['limit_kept'], $plan->notation->unit);
 
         return new HoldRules($degrees[0], $degrees[1], $units->rainOf($figures['limit_rain']), $units->gustOf($figures['limit_gust']), $kept);
     }

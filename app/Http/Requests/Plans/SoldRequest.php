@@ -53,7 +53,7 @@ final class SoldRequest extends PlanChangeRequest
             $read = $typed->attempt("lying_{$key}", fn () => LengthReader::read($length, $notation->unit));
             $isSold = array_filter($rules->stocks[$key] ?? [], fn (Stock $stock) => $read !== null && $stock->length->equals($read)) !== [];
             if ($read === null || ! $read->isPositive() || $count < 1 || $isSold) {
-                $typed->refuse("lying_{$key}", Say::text($isSold ? 'frame.lying_is_sold' : 'frame.no_lying', typed: $one));
+                $typed->refuse("lying_{$key}", $isSold ? Say::text('frame.lying_is_sold', typed: $one) : Say::text('frame.no_lying', typed: $one, such: $notation->system()->examples['lying']));
 
                 return [];
             }

@@ -7,7 +7,6 @@ namespace App\Http\Requests\Plans;
 use Aequus\Adjust\Placement\PlacementRefused;
 use Aequus\Adjust\Placement\WorldFit;
 use Aequus\Measure\Length;
-use Aequus\Measure\UnitSystem;
 use Aequus\Measure\Vector;
 use Aequus\Plan\Place\WorldPlace;
 use Aequus\Plan\Plan;
@@ -82,7 +81,7 @@ final class WorldRequest extends PlanChangeRequest
     private function metres(string $field, Plan $plan): ?Length
     {
         $figure = $this->decimal($field, Say::text('files.world_no_figure'));
-        $mm = $figure === null ? null : $figure * UnitSystem::of($plan->notation->unit)->far;
+        $mm = $figure === null ? null : $figure * $plan->notation->system()->far;
         if ($mm === null || abs($mm) > self::FURTHEST) {
             $this->refuse($field, Say::text('files.world_no_figure'));
 
