@@ -102,8 +102,9 @@ final class Typeset
     /** Up or down from a mark: the sign is a word elsewhere, a true minus here. */
     private static function marks(string $written, string $fraction): string
     {
-        $primed = strtr(e($written), ['&#039;' => '′', '&quot;' => '″', '-' => '−', ' mm' => self::THIN.'mm', ' ' => self::NO_BREAK]);
+        $primed = strtr(e($written), ['&#039;' => '′', '&quot;' => '″', '-' => '−']);
 
-        return (string) preg_replace('#(\d+)/(\d+)#', $fraction, $primed);
+        // A unit stands close behind its figure.
+        return (string) preg_replace(['/(?<=\d) (?=[a-z])/', '/ /', '#(\d+)/(\d+)#'], [self::THIN, self::NO_BREAK, $fraction], $primed);
     }
 }

@@ -95,6 +95,9 @@ final readonly class Speech
 {
     private Notation $notation;
 
+    /** Whether anybody said how a length is written. */
+    private bool $writesLengths;
+
     private ?SideNames $sides;
 
     /**
@@ -105,6 +108,7 @@ final readonly class Speech
     {
         $this->sides = $of === null ? $plan?->sides : $plan?->sidesOf($of);
         $this->notation = $plan->notation ?? $notation ?? Notation::feetInches(16);
+        $this->writesLengths = $plan !== null || $notation !== null;
     }
 
     /** The same about one post, whose sides may have names of their own. */
@@ -200,7 +204,7 @@ final readonly class Speech
             }
             $part = $of($piece['name']);
             if ($piece['between'] === '' && $piece['counted'] === null && ! $piece['capital'] && (is_string($part) || $part instanceof Length)) {
-                $pieces[] = $part;
+                $pieces[] = $part instanceof Length ? $this->length($part) : $part;
 
                 continue;
             }
@@ -231,12 +235,12 @@ final readonly class Speech
     {
         return match (true) {
             $part === null => [],
-            $part instanceof Length => [$part],
+            $part instanceof Length => [$this->length($part)],
             $part instanceof Sentence => $part->notation == $this->notation ? $part->pieces : [$part],
             $part instanceof Post => [$part->label],
             $part instanceof PostId => [$this->plan?->grid->find($part)->label ?? '?'],
             $part instanceof Side => [$this->sides?->nameOf($part) ?? $part->value],
-            $part instanceof Shift => [$part->amount, Joining::TOWARD, ...$this->spoken($part->toward)],
+            $part instanceof Shift => [$this->length($part->amount), Joining::TOWARD, ...$this->spoken($part->toward)],
             $part instanceof MustFit => [FitWords::name($part)],
             $part instanceof SiteObject => [$part->name],
             $part instanceof Fact => $this->say($part)->pieces,
@@ -248,6 +252,12 @@ final readonly class Speech
             is_int($part), is_string($part), $part instanceof Stringable => [(string) $part],
             default => throw new LogicException('Nobody can say '.get_debug_type($part).'.'),
         };
+    }
+
+    /** @throws LogicException where neither a job nor a notation says how it is written */
+    private function length(Length $length): Length
+    {
+        return $this->writesLengths ? $length : throw new LogicException('Nobody said how lengths are written here.');
     }
 
     /**

@@ -105,7 +105,7 @@ final class MembersTest extends FeatureTestCase
     public function test_what_can_not_be_is_refused_at_its_field_and_kept_in_it(): void
     {
         foreach ([
-            'beam_thick' => ['wide', '“wide”'], 'joist_apart' => ['45', 'lie further apart than that'], 'beam_count' => ['9', 'a whole number from 1 to 6'],
+            'beam_thick' => ['wide', '“wide”'], 'joist_apart' => ['45', 'Members 45 mm thick lie further apart than that'], 'beam_count' => ['9', 'a whole number from 1 to 6'],
             'joist_fixings' => ['2.5', 'a whole number from 0 to 20'], 'joist_past' => ['-20', 'zero or more'], 'beam_deep' => ['0', 'above zero'],
         ] as $field => [$typed, $says]) {
             $this->from("/jobs/{$this->job->id}/cut/members")->keep([$field => $typed] + $this->asShown())->assertSessionHasErrors();

@@ -183,5 +183,7 @@ final class PlanTest extends FeatureTestCase
         )->assertOk()->assertSee('Marks along the base line')->assertSee('>D4<', false)->assertDontSee('<html', false);
         $this->post('/plan/preview', ['bays_x' => ''.'zz'] + self::FIELDS, ['HX-Request' => 'true'])->assertOk()->assertSee('Not yet a plan');
         $this->post('/plan/preview', self::FIELDS)->assertOk()->assertSee('<html', false);
+        $metric = ['notation' => 'mm', 'post_shape' => 'measured', 'post_b' => '100', 'bays_x' => '2 x 2400', 'bays_y' => '3000', 'standing' => '2400', 'hole' => '300', 'left_out' => ''] + self::FIELDS;
+        $this->post('/plan/preview', $metric)->assertOk()->assertSee('Overall: outside <span class="len">4900'."\u{202F}".'mm', false)->assertDontSee('′', false);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Aequus\Site\Phase;
+use Aequus\Words\Speech;
 use App\Models\Job;
 use App\Models\User;
 use App\Site\JobSite;
@@ -17,9 +18,13 @@ use Illuminate\Support\Facades\View as ViewFacade;
 
 abstract class Controller
 {
+    /** The site of a job; what is said on the way speaks of it from here on. */
     protected function site(Job $job): JobSite
     {
-        return app(ReadSite::class)->site($job);
+        $site = app(ReadSite::class)->site($job);
+        $this->speaks($site->speech);
+
+        return $site;
     }
 
     /**
@@ -29,12 +34,16 @@ abstract class Controller
      */
     protected function page(string $view, JobSite $site, array $with = []): View
     {
-        ViewFacade::share('say', new Say($site->speech));
-
         return view($view, $with + [
             'site' => $site, 'job' => $site->job, 'plan' => $site->plan, 'unit' => $site->plan->notation->unit, 'state' => $site->state,
             'phase' => Phase::tryFrom(explode('.', $view)[0]),
         ]);
+    }
+
+    /** In whose words and units all parts of the page say what they say. */
+    protected function speaks(Speech $speech): void
+    {
+        ViewFacade::share('say', new Say($speech));
     }
 
     /** Fields of small sums in the address, lengths without a unit read as the job writes them. */

@@ -91,7 +91,7 @@ final class FilesController extends Controller
         $site = $this->site($job);
         $paper = Paper::asked($request, $site->plan->notation->unit);
 
-        return Pdf::of($site, view('paper.tags', ['tags' => new Tags($site->state, $job, $address, $paper), 'job' => $job, 'say' => new Say($site->speech)]), $paper, 'tags-'.Str::slug($job->name));
+        return Pdf::of($site, view('paper.tags', ['tags' => new Tags($site->state, $job, $address, $paper), 'job' => $job]), $paper, 'tags-'.Str::slug($job->name));
     }
 
     /** A job comes in beside those that are here. */

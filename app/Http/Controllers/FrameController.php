@@ -46,7 +46,7 @@ final class FrameController extends Controller
         $site = $this->site($job);
 
         return Pdf::of(
-            $site, view('paper.frame', ['sheet' => new FrameSheet($site->state), 'job' => $job, 'plan' => $site->plan, 'say' => new Say($site->speech)]),
+            $site, view('paper.frame', ['sheet' => new FrameSheet($site->state), 'job' => $job, 'plan' => $site->plan]),
             Paper::asked($request, $site->plan->notation->unit), 'frame-'.Str::slug($job->name),
         );
     }

@@ -15,7 +15,6 @@ use App\Paper\PoleStrips;
 use App\Paper\RecordSheet;
 use App\Paper\Sheet;
 use App\Site\JobSite;
-use App\Type\Say;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
@@ -81,14 +80,14 @@ final class PaperController extends Controller
         [$paper, $site] = [$this->paper($request, $job), $this->site($job)];
         $packet = new Packet($site->state, $job, Packet::asked(fn (Sheet $sheet) => $request->boolean("sheet_{$sheet->value}")));
 
-        return Pdf::of($site, view('paper.packet', ['packet' => $packet, 'job' => $job, 'say' => new Say($site->speech), 'image' => $packet->hasCover() ? $this->siteImage($site, $paper) : '']), $paper, 'packet-'.Str::slug($job->name), $packet->foot());
+        return Pdf::of($site, view('paper.packet', ['packet' => $packet, 'job' => $job, 'image' => $packet->hasCover() ? $this->siteImage($site, $paper) : '']), $paper, 'packet-'.Str::slug($job->name), $packet->foot());
     }
 
     private function siteImage(JobSite $site, Paper $paper): string
     {
         $sheet = new SitePlan($site->plan, $paper, $site->state->level->plane);
 
-        return 'data:image/svg+xml;base64,'.base64_encode(view('plan.site-drawing', ['sheet' => $sheet, 'job' => $site->job, 'say' => new Say($site->speech), 'inPrint' => true])->render());
+        return 'data:image/svg+xml;base64,'.base64_encode(view('plan.site-drawing', ['sheet' => $sheet, 'job' => $site->job, 'inPrint' => true])->render());
     }
 
     private function paper(Request $request, Job $job): Paper

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Aequus\Measure\Unit;
 use Aequus\Site\PlanChange;
 use Aequus\Words\Plan\ChangeWords;
+use Aequus\Words\Speech;
 use App\Actions\CreateJob;
 use App\Actions\RevisePlan;
 use App\Drawing\PlanDrawing;
@@ -184,6 +185,8 @@ final class PlanController extends Controller
         } catch (ValidationException $refused) {
             return view($view, ['plan' => null, 'refusals' => array_merge(...array_values($refused->errors()))]);
         }
+
+        $this->speaks(new Speech($plan));
 
         return view($view, ['plan' => $plan, 'drawing' => PlanDrawing::ofPlan($plan)]);
     }

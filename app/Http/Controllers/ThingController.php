@@ -12,6 +12,7 @@ use Aequus\Site\PlanChange;
 use Aequus\Thing\Make\Thing;
 use Aequus\Thing\Things;
 use Aequus\Words\Plan\ChangeWords;
+use Aequus\Words\Speech;
 use Aequus\Words\Thing\ThingWords;
 use App\Actions\CreateJob;
 use App\Actions\RevisePlan;
@@ -47,6 +48,8 @@ final class ThingController extends Controller
         $notation = Notation::named(is_string($typed = $request->old('notation')) ? $typed : '') ?? $this->usualNotation($request);
         $usual = new UsualThing($this->thing($kind), $notation);
 
+        $this->speaks(new Speech($usual->made->plan));
+
         return view('thing.ask', [
             'form' => ThingForm::fresh($usual->thing, $notation), 'notation' => $notation, 'unit' => $notation->unit, 'kind' => $kind,
             'sentence' => $usual->sentence, 'why' => ThingWords::why($kind), 'drawing' => $usual->drawing,
@@ -73,6 +76,8 @@ final class ThingController extends Controller
         } catch (ValidationException $refused) {
             return view('thing.preview', ['drawing' => null, 'figures' => [], 'refusals' => array_merge(...array_values($refused->errors()))]);
         }
+
+        $this->speaks(new Speech($made->plan));
 
         return view('thing.preview', [
             'drawing' => new ProfileDrawing($made->profile, $request->notation()), 'figures' => ThingPage::figures($made), 'refusals' => [],

@@ -43,10 +43,7 @@ trait ReadsFields
     }
 
     /** In whose words and units a refusal is said. */
-    protected function speech(): Speech
-    {
-        return new Speech;
-    }
+    abstract protected function speech(): Speech;
 
     protected function length(string $field, Unit $unit): ?Length
     {

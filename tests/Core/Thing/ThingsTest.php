@@ -269,7 +269,7 @@ final class ThingsTest extends TestCase
         } catch (Refusal $refused) {
             $this->assertInstanceOf(ThingRefused::class, $refused);
             $this->assertSame([$why, $at->value], [$refused->fact->is, $refused->at]);
-            $this->assertMatchesRegularExpression('/\.$/', (string) (new Speech)->say($refused->fact));
+            $this->assertMatchesRegularExpression('/\.$/', (string) (new Speech(null, Notation::millimetres(0)))->say($refused->fact));
 
             return $refused;
         }

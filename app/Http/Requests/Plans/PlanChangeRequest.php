@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plans;
 
 use Aequus\Plan\Plan;
+use Aequus\Words\Speech;
 use App\Http\Requests\ReadsFields;
+use App\Models\Job;
 use App\Type\Say;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -18,6 +20,13 @@ abstract class PlanChangeRequest extends FormRequest
     public function authorize(): bool
     {
         return $this->user()?->can('work', $this->route('job')) ?? false;
+    }
+
+    protected function speech(): Speech
+    {
+        $job = $this->route('job');
+
+        return new Speech($job instanceof Job ? $job->revision->plan() : null);
     }
 
     /** What something on the site is called: by that name decisions, readings and the quick line find it, so nothing else bears it. */

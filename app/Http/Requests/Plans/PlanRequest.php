@@ -28,6 +28,7 @@ use Aequus\Plan\Work\Lasting;
 use Aequus\Plan\Work\Make;
 use Aequus\Plan\Work\Timber;
 use Aequus\Plan\Work\Work;
+use Aequus\Words\Speech;
 use App\Http\Requests\ReadsFields;
 use App\Models\Job;
 use App\Type\Say;
@@ -97,6 +98,11 @@ final class PlanRequest extends FormRequest
         $axis = substr($question->figure, -1);
 
         return str_starts_with($question->figure, 'bays_') && $this->text("by_{$axis}") === 'overall' ? "overall_{$axis}" : $question->figure;
+    }
+
+    protected function speech(): Speech
+    {
+        return new Speech(null, $this->notation());
     }
 
     private function notation(): Notation
