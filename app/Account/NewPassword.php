@@ -8,7 +8,10 @@ use App\Type\Say;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
-/** Ten characters or more, none that is tried first: what others used most (a list shipped with its licence in resources/passwords), or one’s own name. */
+/**
+ * Ten characters or more, none that is tried first: what others used most (a list shipped with its licence in resources/passwords), or one’s own
+ * name.
+ */
 final readonly class NewPassword implements ValidationRule
 {
     public const LEAST = 10;

@@ -21,7 +21,8 @@ final readonly class SignIns
     public static function note(Request $request): void
     {
         $request->session()->put([
-            self::SINCE => CarbonImmutable::now('UTC')->getTimestamp(), self::FROM => mb_substr(self::device($request->userAgent() ?? '').', '.$request->ip(), 0, 120),
+            self::SINCE => CarbonImmutable::now('UTC')->getTimestamp(),
+            self::FROM => mb_substr(self::device($request->userAgent() ?? '').', '.$request->ip(), 0, 120),
         ]);
     }
 
@@ -32,7 +33,8 @@ final readonly class SignIns
         foreach (self::files($user) as $file => $session) {
             $since = $session[self::SINCE] ?? null;
             $all[] = [
-                'from' => is_string($session[self::FROM] ?? null) ? $session[self::FROM] : '', 'since' => CarbonImmutable::createFromTimestamp(is_int($since) ? $since : (int) filemtime($file)),
+                'from' => is_string($session[self::FROM] ?? null) ? $session[self::FROM] : '',
+                'since' => CarbonImmutable::createFromTimestamp(is_int($since) ? $since : (int) filemtime($file)),
                 'seen' => CarbonImmutable::createFromTimestamp((int) filemtime($file)), 'isHere' => basename($file) === $here,
             ];
         }
@@ -75,7 +77,8 @@ final readonly class SignIns
     {
         preg_match('/\b(Android|iPhone|iPad|Windows|Macintosh|Linux)\b/', $agent, $system);
         // Each also names those it descends from: the youngest first.
-        $browser = array_values(array_filter(['Edg', 'OPR', 'Firefox', 'Chrome', 'Safari'], fn (string $name) => str_contains($agent, $name)))[0] ?? '';
+        $browser = array_values(array_filter(['Edg', 'OPR', 'Firefox', 'Chrome', 'Safari'], fn (string $name) => str_contains($agent, $name)))[0]
+            ?? '';
 
         return trim($browser.' '.($system[1] ?? '')) ?: '?';
     }

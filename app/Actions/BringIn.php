@@ -20,8 +20,8 @@ use Illuminate\Support\Facades\DB;
 use Throwable;
 
 /**
- * A job comes in from its file, whole or not at all, beside whatever is there. Who decided, typed and read keep their names, as names from a file: nobody here
- * becomes one of them. Order and both times are kept; numbers are new.
+ * A job comes in from its file, whole or not at all, beside whatever is there. Who decided, typed and read keep their names, as names from a file:
+ * nobody here becomes one of them. Order and both times are kept; numbers are new.
  */
 final class BringIn
 {
@@ -37,17 +37,24 @@ final class BringIn
         return DB::transaction(function () use ($user, $file, $pictures): Job {
             $now = CarbonImmutable::now($file['zone'])->format('j M Y, H:i');
             $job = Job::query()->create([
-                'user_id' => $user->id, 'name' => $file['name'], 'place' => $file['place'], 'zone' => $file['zone'], 'copy_of' => $file['copy_of'], 'uid' => $file['id'], 'came_in' => "{$now}, {$user->name}",
+                'user_id' => $user->id, 'name' => $file['name'], 'place' => $file['place'], 'zone' => $file['zone'], 'copy_of' => $file['copy_of'],
+                'uid' => $file['id'], 'came_in' => "{$now}, {$user->name}",
             ]);
             foreach ($file['revisions'] as $revision) {
                 DB::table('plan_revisions')->insert([
-                    'job_id' => $job->id, 'number' => $revision['number'], 'plan' => json_encode($revision['plan'], JSON_THROW_ON_ERROR), 'reason' => $revision['reason'], 'user_id' => $user->id,
+                    'job_id' => $job->id, 'number' => $revision['number'], 'plan' => json_encode($revision['plan'], JSON_THROW_ON_ERROR),
+                    'reason' => $revision['reason'], 'user_id' => $user->id,
                     'created_at' => $revision['made_at'], 'by_file' => $revision['by'],
                 ]);
             }
             $this->writeEntries($file['entries'], $job, $user);
             foreach ($file['pictures'] as $picture) {
-                DB::table('pictures')->insert(['job_id' => $job->id, 'fingerprint' => $picture['fingerprint'], 'bytes' => $pictures[$picture['fingerprint']], 'kept_at' => $picture['kept_at']]);
+                DB::table('pictures')->insert(
+                    [
+                        'job_id' => $job->id, 'fingerprint' => $picture['fingerprint'], 'bytes' => $pictures[$picture['fingerprint']],
+                        'kept_at' => $picture['kept_at'],
+                    ],
+                );
             }
 
             return $job;
@@ -113,7 +120,10 @@ final class BringIn
     private function checkPictures(array $file, array $pictures): void
     {
         $named = array_column($file['pictures'], 'fingerprint');
-        if (count(array_unique($named)) !== count($named) || array_diff($named, array_map(strval(...), array_keys($pictures))) !== [] || count($pictures) !== count($named)) {
+        if (
+            count(array_unique($named)) !== count($named) || array_diff($named, array_map(strval(...), array_keys($pictures))) !== []
+            || count($pictures) !== count($named)
+        ) {
             throw JobFileRefused::because(JobFileRefusal::PictureMissing);
         }
         foreach ($pictures as $bytes) {
@@ -175,9 +185,12 @@ final class BringIn
             }
             $posts = EntryKind::from($entry['kind'])->read($entry['version'], $says)->posts();
             $sequences[$entry['number']] = LogEntry::query()->toBase()->insertGetId([
-                'job_id' => $job->id, 'client_id' => $entry['id'], 'kind' => $entry['kind'], 'post' => ($posts[0] ?? null)?->value, 'other_post' => ($posts[1] ?? null)?->value,
-                'payload_version' => $entry['version'], 'payload' => json_encode($says === [] ? new \stdClass : $says, JSON_THROW_ON_ERROR), 'plan_revision' => $entry['revision'],
-                'measured_at' => $entry['measured_at'], 'recorded_at' => $entry['recorded_at'], 'zone' => $entry['zone'], 'user_id' => $user->id, 'read_by' => $entry['read_by'],
+                'job_id' => $job->id, 'client_id' => $entry['id'], 'kind' => $entry['kind'], 'post' => ($posts[0] ?? null)?->value,
+                'other_post' => ($posts[1] ?? null)?->value,
+                'payload_version' => $entry['version'], 'payload' => json_encode($says === [] ? new \stdClass : $says, JSON_THROW_ON_ERROR),
+                'plan_revision' => $entry['revision'],
+                'measured_at' => $entry['measured_at'], 'recorded_at' => $entry['recorded_at'], 'zone' => $entry['zone'], 'user_id' => $user->id,
+                'read_by' => $entry['read_by'],
                 'replaces_id' => $entry['replaces'] === null ? null : $sequences[$entry['replaces']], 'by_file' => $entry['by'],
             ], 'sequence');
         }

@@ -29,7 +29,10 @@ final class CopyJob
         return DB::transaction(function () use ($from, $user, $name): Job {
             $made = CarbonImmutable::now($from->zone)->format('j M Y, H:i');
             $job = Job::query()->create(
-                ['user_id' => $user->id, 'name' => $name, 'place' => $from->place, 'zone' => $from->zone, 'copy_of' => "{$from->name}, {$made}", 'came_in' => $from->came_in],
+                [
+                    'user_id' => $user->id, 'name' => $name, 'place' => $from->place, 'zone' => $from->zone, 'copy_of' => "{$from->name}, {$made}",
+                    'came_in' => $from->came_in,
+                ],
             );
             foreach ($from->revisions()->get() as $revision) {
                 $copy = $revision->replicate();

@@ -22,7 +22,8 @@ final class KeepPicture
     {
         $negative = StoredPicture::fromFile($path);
         DB::transaction(fn () => DB::table('pictures')->insertOrIgnore([
-            'job_id' => $job->id, 'fingerprint' => $negative->fingerprint, 'bytes' => $negative->bytes, 'kept_at' => CarbonImmutable::now('UTC')->format('Y-m-d H:i:s'),
+            'job_id' => $job->id, 'fingerprint' => $negative->fingerprint, 'bytes' => $negative->bytes,
+            'kept_at' => CarbonImmutable::now('UTC')->format('Y-m-d H:i:s'),
         ]));
 
         return $negative->fingerprint;

@@ -20,7 +20,11 @@ final readonly class TakeOut
     /** @param  list<int>  $sequences */
     public function __invoke(Job $job, User $user, array $sequences, string $reason): int
     {
-        DB::transaction(fn () => array_map(fn (int $sequence) => ($this->record)($job, $user, new NewEntry(new Strike($sequence, $reason), (string) Str::ulid())), $sequences));
+        DB::transaction(
+            fn () => array_map(
+                fn (int $sequence) => ($this->record)($job, $user, new NewEntry(new Strike($sequence, $reason), (string) Str::ulid())), $sequences,
+            ),
+        );
 
         return count($sequences);
     }

@@ -17,7 +17,8 @@ final class Amount
             return null;
         }
         // The last mark is the decimal one, any before it part thousands.
-        $plain = preg_match('/^-?\d{1,3}(?:([.,])\d{3})+(?!\1)[.,]\d+$/', $plain) === 1 ? (string) preg_replace('/[.,](?=.*[.,])/', '', $plain) : $plain;
+        $plain = preg_match('/^-?\d{1,3}(?:([.,])\d{3})+(?!\1)[.,]\d+$/', $plain) === 1 ? (string) preg_replace('/[.,](?=.*[.,])/', '', $plain)
+            : $plain;
         $plain = str_replace(',', '.', $plain);
 
         return is_numeric($plain) && (float) $plain >= $least && (float) $plain <= $most ? (float) $plain : null;

@@ -13,14 +13,16 @@ final class BillCsv
 {
     /** What the columns are called, by what they hold. */
     private const HEADS = [
-        'what' => 'page.what', 'for' => 'bill.for', 'needed' => 'bill.needed', 'waste' => 'bill.waste', 'site' => 'bill.on_site', 'pack' => 'bill.pack', 'price' => 'bill.price',
+        'what' => 'page.what', 'for' => 'bill.for', 'needed' => 'bill.needed', 'waste' => 'bill.waste', 'site' => 'bill.on_site',
+        'pack' => 'bill.pack', 'price' => 'bill.price',
         'buy' => 'bill.buy', 'costs' => 'bill.costs',
     ];
 
     public static function of(BillPage $page): string
     {
         return Csv::write([array_values(self::heads()), ...array_map(
-            fn (BillRow $row) => [$row->plain, $row->parts, $row->needed, $row->waste, $row->onSite, $row->pack, $row->price, $row->buy, $row->money], $page->rows,
+            fn (BillRow $row) => [$row->plain, $row->parts, $row->needed, $row->waste, $row->onSite, $row->pack, $row->price, $row->buy, $row->money],
+            $page->rows,
         )]);
     }
 
@@ -75,7 +77,8 @@ final class BillCsv
             };
             $price = $read('price', $goods->price === null ? null : $goods->price / 100);
             $said[$goods->name] = new Pricing(
-                $read('pack', $goods->pack, 1e-6) ?? $goods->pack, ($read('waste', $goods->waste * 100, 0.0, 100.0) ?? 0.0) / 100, $read('site', $goods->onSite) ?? 0.0,
+                $read('pack', $goods->pack, 1e-6) ?? $goods->pack, ($read('waste', $goods->waste * 100, 0.0, 100.0) ?? 0.0) / 100,
+                $read('site', $goods->onSite) ?? 0.0,
                 $price === null ? null : (int) round($price * 100), $page->massOf($goods->name),
             );
         }

@@ -43,7 +43,9 @@ final readonly class BillPage
         $this->bill = (new JobNeeds($site))->bill();
         $this->rows = array_map($this->row(...), $this->bill->lines);
         $this->sum = self::money($this->bill->sum);
-        $this->unpriced = array_values(array_map(fn (BillRow $row) => $row->name, array_filter($this->rows, fn (BillRow $row) => $row->line->bought->coins === null)));
+        $this->unpriced = array_values(array_map(
+            fn (BillRow $row) => $row->name, array_filter($this->rows, fn (BillRow $row) => $row->line->bought->coins === null),
+        ));
     }
 
     /** Of the fields of one line; an id’s colon does not stand in a name. */
@@ -105,7 +107,9 @@ final readonly class BillPage
     /** What iron is made of here, in words. */
     public function metal(): string
     {
-        return Say::text('bill.metal', metal: FixingWords::metal(Metal::of($this->site->plan->frame->air ?? Air::Wet, $this->site->plan->work->timber)));
+        return Say::text(
+            'bill.metal', metal: FixingWords::metal(Metal::of($this->site->plan->frame->air ?? Air::Wet, $this->site->plan->work->timber)),
+        );
     }
 
     /** Whether dry mix is bought, so that the weight of a bag counts. */
@@ -150,7 +154,8 @@ final readonly class BillPage
         [$ware, $sizes] = JobNeeds::read($id);
 
         return (new Speech($plan))->page(
-            BillWords::name($ware), size: $sizes[count($sizes) - 1] ?? null, one: $sizes[0] ?? null, other: $sizes[1] ?? null, thick: $plan->stoutest()->thicker(),
+            BillWords::name($ware), size: $sizes[count($sizes) - 1] ?? null, one: $sizes[0] ?? null, other: $sizes[1] ?? null,
+            thick: $plan->stoutest()->thicker(),
         );
     }
 
@@ -169,9 +174,12 @@ final readonly class BillPage
 
         return new BillRow(
             self::key($line->goods->name), $name, (string) $name,
-            implode(', ', array_map(fn (string $part) => $part === '' ? Say::text('bill.first_grid') : $part, $line->parts)), $number($line->needed).$unit,
-            $number($line->bought->amount).$unit, $line->bought->coins === null ? '—' : self::money($line->bought->coins), $number($line->goods->pack), $number($line->goods->waste * 100),
-            $line->goods->onSite > 0.0 ? $number($line->goods->onSite) : '', $line->goods->price === null ? '' : self::money((int) round($line->goods->price)), $line,
+            implode(', ', array_map(fn (string $part) => $part === '' ? Say::text('bill.first_grid') : $part, $line->parts)),
+            $number($line->needed).$unit,
+            $number($line->bought->amount).$unit, $line->bought->coins === null ? '—' : self::money($line->bought->coins),
+            $number($line->goods->pack), $number($line->goods->waste * 100),
+            $line->goods->onSite > 0.0 ? $number($line->goods->onSite) : '',
+            $line->goods->price === null ? '' : self::money((int) round($line->goods->price)), $line,
         );
     }
 }

@@ -15,7 +15,8 @@ final readonly class BillRow
      * @param  string  $plain  its name where nothing is typeset
      */
     public function __construct(
-        public string $key, public Sentence $name, public string $plain, public string $parts, public string $needed, public string $buy, public string $money, public string $pack,
+        public string $key, public Sentence $name, public string $plain, public string $parts, public string $needed, public string $buy,
+        public string $money, public string $pack,
         public string $waste, public string $onSite, public string $price, public BillLine $line,
     ) {
     }

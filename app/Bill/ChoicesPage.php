@@ -37,9 +37,13 @@ final readonly class ChoicesPage
     {
         return [
             ...array_values(array_filter(
-                [[Say::text('bill.choices_hold'), $this->choices->holds], [Say::text('bill.choices_depth'), $this->choices->depths]], fn (array $table) => count($table[1]) > 1,
+                [[Say::text('bill.choices_hold'), $this->choices->holds], [Say::text('bill.choices_depth'), $this->choices->depths]],
+                fn (array $table) => count($table[1]) > 1,
             )),
-            ...array_map(fn (array $table) => [$table[0]->what instanceof Variant ? Say::text("bill.choices_{$table[0]->what->kind->value}") : '', $table], (new FrameChoices($this->site))->tables),
+            ...array_map(
+                fn (array $table) => [$table[0]->what instanceof Variant ? Say::text("bill.choices_{$table[0]->what->kind->value}") : '', $table],
+                (new FrameChoices($this->site))->tables,
+            ),
         ];
     }
 
@@ -54,7 +58,9 @@ final readonly class ChoicesPage
         $what = $choice->what;
 
         return $what instanceof Variant
-            ? (string) (new Say(new Speech($this->plan)))('bill.variant_'.($what->length->isZero() ? 'none' : $what->kind->value), length: $what->length, count: $what->count)
+            ? (string) (new Say(new Speech($this->plan)))(
+                'bill.variant_'.($what->length->isZero() ? 'none' : $what->kind->value), length: $what->length, count: $what->count,
+            )
             : ucfirst(Names::of($what));
     }
 

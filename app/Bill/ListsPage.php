@@ -17,8 +17,8 @@ use App\Type\DayName;
 use App\Type\Say;
 
 /**
- * What is still to be bought, as lists to take along: by the counter it is fetched at, by the work it is needed for, by delivery (what a lorry brings for
- * each work, with its weight) or by the day it must be there.
+ * What is still to be bought, as lists to take along: by the counter it is fetched at, by the work it is needed for, by delivery (what a lorry brings
+ * for each work, with its weight) or by the day it must be there.
  */
 final readonly class ListsPage
 {
@@ -36,7 +36,10 @@ final readonly class ListsPage
     /** @return array<string, string> */
     public static function ways(): array
     {
-        return ['counter' => Say::text('bill.by_counter'), 'work' => Say::text('bill.by_work'), 'delivery' => Say::text('bill.by_delivery'), 'day' => Say::text('bill.by_day')];
+        return [
+            'counter' => Say::text('bill.by_counter'), 'work' => Say::text('bill.by_work'), 'delivery' => Say::text('bill.by_delivery'),
+            'day' => Say::text('bill.by_day'),
+        ];
     }
 
     public static function way(string $typed): string
@@ -58,7 +61,10 @@ final readonly class ListsPage
         $lists = [];
         foreach ($this->names() as $key => $name) {
             if (isset($groups[$key])) {
-                $lists[] = [$name, $groups[$key], implode(', ', array_filter([self::sum($groups[$key]), $this->by === 'delivery' ? $this->mass($groups[$key]) : '']))];
+                $lists[] = [
+                    $name, $groups[$key],
+                    implode(', ', array_filter([self::sum($groups[$key]), $this->by === 'delivery' ? $this->mass($groups[$key]) : ''])),
+                ];
             }
         }
 
@@ -68,7 +74,9 @@ final readonly class ListsPage
     /** @return list<array{string, string, string}> each work: what is sent, what it is called, and the day its goods must be there */
     public function days(): array
     {
-        return array_map(fn (NeededFor $work) => [$work->value, BillWords::neededFor($work), $this->plan->neededOn[$work->value] ?? ''], NeededFor::cases());
+        return array_map(
+            fn (NeededFor $work) => [$work->value, BillWords::neededFor($work), $this->plan->neededOn[$work->value] ?? ''], NeededFor::cases(),
+        );
     }
 
     /** Of its list; null where it is on none. */
@@ -108,7 +116,8 @@ final readonly class ListsPage
         $sum = (float) array_sum(array_map(fn (BillRow $row, ?float $mass) => ($mass ?? 0.0) * $row->line->bought->amount, $rows, $masses));
         $written = (new LoadNotation($this->plan->notation->unit))->mass($sum);
 
-        return $sum === 0.0 ? '' : (in_array(null, $masses, true) ? Say::text('bill.weighs_at_least', mass: $written) : Say::text('bill.weighs', mass: $written));
+        return $sum === 0.0 ? ''
+            : (in_array(null, $masses, true) ? Say::text('bill.weighs_at_least', mass: $written) : Say::text('bill.weighs', mass: $written));
     }
 
     /** @param  non-empty-list<BillRow>  $rows */

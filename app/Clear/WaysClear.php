@@ -50,7 +50,9 @@ final readonly class WaysClear
         }
         $radius = $plan->hole->reach();
         $this->whole = self::told(SmallestShift::of(array_map(fn (Post $post) => $post->at, $plan->grid->posts), $radius, $services), $mark);
-        $this->single = ByPost::indexed($site->clear->conflicts, fn (Conflict $conflict) => $conflict->post)->map(function (Conflict $conflict) use ($radius, $services, $mark, $plan): array {
+        $this->single = ByPost::indexed(
+            $site->clear->conflicts, fn (Conflict $conflict) => $conflict->post,
+        )->map(function (Conflict $conflict) use ($radius, $services, $mark, $plan): array {
             $shift = SmallestShift::of([$conflict->post->at], $radius, $services);
             $size = Length::millimetres(hypot($shift->x->inMillimetres(), $shift->y->inMillimetres()));
 

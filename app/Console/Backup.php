@@ -16,7 +16,8 @@ final class Backup extends Command
 {
     use AsksSecretly;
 
-    protected $signature = 'aequus:backup {file? : where to write it} {--passphrase : asks for one and encrypts the file} {--if-due : only where the last is a day old}
+    protected $signature = 'aequus:backup {file? : where to write it} {--passphrase : asks for one and encrypts the file} {--if-due : only where '
+        .'the last is a day old}
         {--list : those there are}';
 
     protected $description = 'Write all data into one file';

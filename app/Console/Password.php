@@ -34,7 +34,8 @@ final class Password extends Command
         $refused = Validator::make(['password' => $word], ['password' => ['required', new NewPassword($user->name, $user->email)]], [
             'password.required' => Say::text('answers.owner.choose_a_password_of_at'),
         ])->errors()->first();
-        $refused = $refused !== '' || $word === $this->asked(Say::text('keeping.passphrase_again')) ? $refused : Say::text('keeping.refused_not_the_same');
+        $refused = $refused !== '' || $word === $this->asked(Say::text('keeping.passphrase_again')) ? $refused
+            : Say::text('keeping.refused_not_the_same');
         if ($refused !== '') {
             $this->error($refused);
 

@@ -13,7 +13,10 @@ use Aequus\Site\SiteState;
 use App\Type\Say;
 use App\View\QueryForm;
 
-/** Marks at a height on chosen posts, counted from the datum line, from each post's own ground, from one ground, or from the mean of two. Asked in the address. */
+/**
+ * Marks at a height on chosen posts, counted from the datum line, from each post's own ground, from one ground, or from the mean of two. Asked in the
+ * address.
+ */
 final readonly class RodMarks
 {
     /** Where a height may be counted from. */

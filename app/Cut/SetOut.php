@@ -12,7 +12,9 @@ use Aequus\Site\SiteState;
 use App\Type\Say;
 use App\View\QueryForm;
 
-/** What is marked on a member before it goes up: rafters, joists, battens or boards across a length, every mark from one zero. Asked in the address. */
+/**
+ * What is marked on a member before it goes up: rafters, joists, battens or boards across a length, every mark from one zero. Asked in the address.
+ */
 final readonly class SetOut
 {
     /** How they are spread. */
@@ -56,7 +58,9 @@ final readonly class SetOut
         $gap = $typed('gap', $usual->centres);
         $count = (int) ($sums->number('count', 2, 2000) ?? 2);
         $this->members = $sums->refusals !== []
-            ? null : $sums->attempt(['even' => 'count', 'fewest' => 'gap', 'centres' => 'gap', 'dividers' => 'count'][$this->spread], fn () => match ($this->spread) {
+            ? null : $sums->attempt([
+                'even' => 'count', 'fewest' => 'gap', 'centres' => 'gap', 'dividers' => 'count',
+            ][$this->spread], fn () => match ($this->spread) {
                 'even' => Members::even($this->length, $count, $this->thickness),
                 'dividers' => Members::dividers($this->length, $count, $this->thickness),
                 'centres' => Members::atCentres($this->length, $this->thickness, $gap),

@@ -129,7 +129,8 @@ final class BirdHide
                 $usual->placement, $usual->list, TapeClass::SteelWithCare, null, $usual->strings, $usual->boards, $usual->cover,
             ),
         ))->withFooting(new FootingRules(
-            Length::millimetres(700), Length::millimetres(50), LeastEmbedment::length(Length::millimetres(800)), Length::millimetres(60), Length::millimetres(100), Length::millimetres(60), DepthMode::CommonPlane,
+            Length::millimetres(700), Length::millimetres(50), LeastEmbedment::length(Length::millimetres(800)), Length::millimetres(60),
+            Length::millimetres(100), Length::millimetres(60), DepthMode::CommonPlane,
         ))->withTops(new TopRules(Length::millimetres(2250), Slope::level(), Slope::ratio(1 / 14), Length::millimetres(900)))
             ->withHolding(
                 new Holding(

@@ -26,7 +26,8 @@ final readonly class DemoTape implements Tape
     public function reads(SiteState $site, Wanted $wanted): Length
     {
         $isShelter = $wanted->isTape() && $site->plan->grid == Shelter::plan()->grid;
-        $reads = $isShelter ? $this->shelter->read($site->plan, $site->log, $wanted->ends()->from, $wanted->ends()->to, $site->plan->layout->tape) : null;
+        $reads = $isShelter ? $this->shelter->read($site->plan, $site->log, $wanted->ends()->from, $wanted->ends()->to, $site->plan->layout->tape)
+            : null;
 
         return $reads ?? $this->elsewhere->reads($site, $wanted);
     }

@@ -60,7 +60,9 @@ final class HiddenSite
     /** A stake is put where it belongs, as well as one puts a stake. */
     public function putRight(string $label, float $careless): void
     {
-        $this->stakes[$label] = $this->plan->grid->labelled($label)->at->inMillimetres()->plus(new Vector($this->noise($careless), $this->noise($careless)));
+        $this->stakes[$label] = $this->plan->grid->labelled($label)->at->inMillimetres()->plus(new Vector(
+            $this->noise($careless), $this->noise($careless),
+        ));
     }
 
     /** New dice for one reading, so that reading the same again differs by no more than noise. */

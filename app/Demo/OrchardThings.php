@@ -53,7 +53,10 @@ final class OrchardThings
 
         $at = fn (int $x, int $y): Point => new Point($mm($x), $mm($y));
         // Two posts carry the foot of the stairs, a little askew to the deck.
-        $stairs = new Part('p1', 'S', PartKind::Row, [$at(0, 0), $at(1100, 0)], [], [], null, $at(1900, -1450), 12.0, sides: new SideNames('yard', 'deck', 'pond', 'walnut'));
+        $stairs = new Part(
+            'p1', 'S', PartKind::Row, [$at(0, 0), $at(1100, 0)], [], [], null, $at(1900, -1450), 12.0,
+            sides: new SideNames('yard', 'deck', 'pond', 'walnut'),
+        );
 
         $site = [
             new SiteObject('o1', 'Lot line', SiteKind::Boundary, [$at(-4000, -4500), $at(11000, -4500), $at(11000, 9000)], $mm(1500), $mm(0)),
@@ -66,7 +69,9 @@ final class OrchardThings
             ], $mm(1000), $mm(0)),
         ];
 
-        $deck = self::plan(JobKind::Deck, $metric, ['wide' => $mm(5200)])->withParts([$stairs])->withSite($site)->around(new Surroundings(45, 225, 180, 135));
+        $deck = self::plan(
+            JobKind::Deck, $metric, ['wide' => $mm(5200)],
+        )->withParts([$stairs])->withSite($site)->around(new Surroundings(45, 225, 180, 135));
 
         // A handrail beside the stairs.
         $deck = $deck->withPartFrame($deck->parts[0], new FrameRules([new Layer(LayerKind::Rail, $mm(35), $mm(95))]));
@@ -153,7 +158,11 @@ final class OrchardThings
         $footing = SiteState::derive($plan, ReadFrom::payloads($before), $today)->footing;
 
         return array_map(fn (Post $post) => new HoleDug(
-            $post->id, ($footing->required($post) ?? throw new LogicException('The demo forgot a ground height.'))->holeDepth()->plus($site->read(12, 3)->magnitude()),
+            $post->id,
+            ($footing->required($post) ?? throw new LogicException(
+                'The demo forgot a ground height.',
+            ))->holeDepth()->plus($site->read(12, 3)->magnitude(
+            )),
         ), $plan->grid->posts);
     }
 
@@ -162,7 +171,8 @@ final class OrchardThings
     {
         $level = Length::millimetres(1200);
         $plumb = fn (Post $post, Stage $stage): array => array_map(
-            fn (Side $face) => PlumbReading::gap($post->id, $face, $face, $site->read(1, 0.4)->magnitude(), $level, $stage), [Side::PlusX, Side::MinusY],
+            fn (Side $face) => PlumbReading::gap($post->id, $face, $face, $site->read(1, 0.4)->magnitude(), $level, $stage),
+            [Side::PlusX, Side::MinusY],
         );
         $entries = [];
         foreach ($plan->grid->posts as $post) {

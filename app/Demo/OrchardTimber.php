@@ -46,7 +46,9 @@ final class OrchardTimber
             default => null,
         };
 
-        return $long === null ? $layer : $layer->joined(new Joinery(fastener: new Fastener(FastenerKind::Screw, $long, $of(15, 0.5), $of(7, 0.25), $layer->kind === LayerKind::Rail)));
+        return $long === null ? $layer : $layer->joined(new Joinery(
+            fastener: new Fastener(FastenerKind::Screw, $long, $of(15, 0.5), $of(7, 0.25), $layer->kind === LayerKind::Rail),
+        ));
     }
 
     /** Beams and joists are from a table; nobody looked the rest up. */

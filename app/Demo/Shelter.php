@@ -105,7 +105,8 @@ final class Shelter
             ), Section::nominal(6, 6), HoleShape::round(Length::inches(18)), Length::feet(9),
             new Grid($full->columns, $full->rows, [$full->labelled('C2')->id, $full->labelled('C3')->id]),
         ))->withFooting(new FootingRules(
-            Length::inches(40), Length::inches(2), LeastEmbedment::length(Length::inches(36)), Length::inches(4), Length::inches(6), Length::inches(4), DepthMode::Own,
+            Length::inches(40), Length::inches(2), LeastEmbedment::length(Length::inches(36)), Length::inches(4), Length::inches(6),
+            Length::inches(4), DepthMode::Own,
         ))->withFit(
             new Fit(
                 [
@@ -121,8 +122,10 @@ final class Shelter
                     Length::feet(1),
                 ),
             )->priced([
-                'post:'.Length::feet(14)->nanometres => new Pricing(1, 0, 0, 6140), 'bag' => new Pricing(1, 0.1, 24, 549), 'gravel' => new Pricing(2000, 0.1, 0, 3800),
-                'stake' => new Pricing(12, 0, 0, 990), 'profile_board:'.Length::feet(3)->nanometres => new Pricing(1, 0, 0, 310), 'string' => new Pricing(250, 0.1, 0, 875),
+                'post:'.Length::feet(14)->nanometres => new Pricing(1, 0, 0, 6140), 'bag' => new Pricing(1, 0.1, 24, 549),
+                'gravel' => new Pricing(2000, 0.1, 0, 3800),
+                'stake' => new Pricing(12, 0, 0, 990), 'profile_board:'.Length::feet(3)->nanometres => new Pricing(1, 0, 0, 310),
+                'string' => new Pricing(250, 0.1, 0, 875),
             ])->withFrame($frame ?? throw new LogicException('A pole building has a frame.'));
     }
 

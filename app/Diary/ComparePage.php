@@ -66,8 +66,9 @@ final readonly class ComparePage
 
     private Choice $now;
 
-    public function __construct(private SiteState $site, private Job $job, private WeatherStation $weather, public string $from = '', public string $people = '')
-    {
+    public function __construct(
+        private SiteState $site, private Job $job, private WeatherStation $weather, public string $from = '', public string $people = '',
+    ) {
         $this->zone = new DateTimeZone($job->zone);
         $this->page = new DaysPage($site, $job, $weather);
         $this->answer = $this->page->answer();
@@ -90,7 +91,9 @@ final readonly class ComparePage
 
         return match (true) {
             ! $isKnown => Say::text('days.vary_no_day', days: JobClock::KNOWN),
-            $this->people !== '' && (! ctype_digit($this->people) || (int) $this->people < 1 || (int) $this->people > self::MOST_PEOPLE) => Say::text('frame.a_number', least: 1, most: self::MOST_PEOPLE),
+            $this->people !== '' && (! ctype_digit($this->people) || (int) $this->people < 1 || (int) $this->people > self::MOST_PEOPLE) => Say::text(
+                'frame.a_number', least: 1, most: self::MOST_PEOPLE,
+            ),
             default => '',
         };
     }
@@ -103,7 +106,10 @@ final readonly class ComparePage
         $counts = array_values(array_unique([$now, 1, $now + 1, $now + 2]));
         sort($counts);
         foreach ($counts as $count) {
-            $rows[] = $this->row(Say::text('days.vary_so_many', count: $count), $this->page->days->toDo, $this->page->hands->always($count), $this->now, $count === $now);
+            $rows[] = $this->row(
+                Say::text('days.vary_so_many', count: $count), $this->page->days->toDo, $this->page->hands->always($count), $this->now,
+                $count === $now,
+            );
         }
         if ($this->refusal === '' && ($this->from !== '' || $this->people !== '')) {
             $from = $this->from === '' ? $this->site->today : $this->from;
@@ -111,9 +117,12 @@ final readonly class ComparePage
             // Who names a rest day works on it.
             $calendar = $hands->calendar;
             $weekday = (int) (new DateTimeImmutable($from))->format('N');
-            $hands = $hands->onDays(new WorkCalendar(array_values(array_diff($calendar->restDays, [$weekday])), array_values(array_diff($calendar->holidays, [$from]))));
+            $hands = $hands->onDays(new WorkCalendar(
+                array_values(array_diff($calendar->restDays, [$weekday])), array_values(array_diff($calendar->holidays, [$from])),
+            ));
             $rows[] = $this->row(
-                Say::text('days.vary_from', day: DayName::of($from), count: $hands->people), $this->page->days->toDo, $hands, $this->now, false, max($this->minute(), $this->forecast->moment($from)),
+                Say::text('days.vary_from', day: DayName::of($from), count: $hands->people), $this->page->days->toDo, $hands, $this->now, false,
+                max($this->minute(), $this->forecast->moment($from)),
             );
         }
 
@@ -127,7 +136,8 @@ final readonly class ComparePage
         $rows = [];
         foreach ($holding === null ? [] : (new Choices($this->site))->holds as $choice) {
             if ($choice->what instanceof Hold && $holding !== null && $choice->isPossible !== false) {
-                $toDo = $choice->isDecided ? $this->page->days->toDo : $this->otherwise($this->site->plan->withHolding($holding->heldBy($choice->what)));
+                $toDo = $choice->isDecided ? $this->page->days->toDo
+                    : $this->otherwise($this->site->plan->withHolding($holding->heldBy($choice->what)));
                 $rows[] = $this->row(ucfirst(Names::of($choice->what)), $toDo, $this->page->hands, $choice, $choice->isDecided);
             }
         }
@@ -149,7 +159,13 @@ final readonly class ComparePage
         if (in_array(Task::Fill, $left, true) && $toDo->isPoured) {
             $rows[] = $this->row(Say::text('days.vary_lorry'), $toDo, $faster(Task::Fill, self::LORRY), $this->now, false, without: Ware::Bag);
             $kept = $hands->holds->kept > 0.0 ? 0.0 : self::BLANKETS;
-            $rows[] = $this->row(Say::text($kept > 0.0 ? 'days.vary_blankets' : 'days.vary_no_blankets', degrees: Temperature::span(self::BLANKETS, $this->site->plan->notation->unit)), $toDo, $hands->heldBy($hands->holds->keptWarmer($kept)), $this->now, false, without: $kept > 0.0 ? Ware::Blanket : null);
+            $rows[] = $this->row(
+                Say::text(
+                    $kept > 0.0 ? 'days.vary_blankets' : 'days.vary_no_blankets',
+                    degrees: Temperature::span(self::BLANKETS, $this->site->plan->notation->unit),
+                ),
+                $toDo, $hands->heldBy($hands->holds->keptWarmer($kept)), $this->now, false, without: $kept > 0.0 ? Ware::Blanket : null,
+            );
         }
 
         return $rows;
@@ -173,14 +189,17 @@ final readonly class ComparePage
      * @param  ?int  $more  coins beside the bill; null where nobody knows
      * @return array{string, string, string, string, string, string, string, bool}
      */
-    private function row(string $name, JobToDo $toDo, Hands $hands, Choice $choice, bool $isNow, ?int $now = null, ?Ware $without = null, ?int $more = 0): array
-    {
+    private function row(
+        string $name, JobToDo $toDo, Hands $hands, Choice $choice, bool $isNow, ?int $now = null, ?Ware $without = null, ?int $more = 0,
+    ): array {
         $if = new WhatIf($toDo, $hands, $this->forecast, $now ?? $this->minute(), $this->years);
 
         return [
-            $name, $this->done($if), Say::text('days.vary_hours', hours: (string) round($if->hours, 1)), $without !== null || $more === null ? Say::text('days.vary_not_priced') : self::money($choice->bill),
+            $name, $this->done($if), Say::text('days.vary_hours', hours: (string) round($if->hours, 1)),
+            $without !== null || $more === null ? Say::text('days.vary_not_priced') : self::money($choice->bill),
             // Of holes whose ground is not read nobody knows.
-            $choice->dug > 0.0 ? (new LoadNotation($this->site->plan->notation->unit))->mass($choice->carried) : '—', $choice->dug > 0.0 ? Typeset::volume($this->site->plan->notation, $choice->dug) : '—',
+            $choice->dug > 0.0 ? (new LoadNotation($this->site->plan->notation->unit))->mass($choice->carried) : '—',
+            $choice->dug > 0.0 ? Typeset::volume($this->site->plan->notation, $choice->dug) : '—',
             $if->rain === null ? '' : Say::text('days.vary_percent', percent: (int) round(100 * $if->rain)), $isNow,
         ];
     }
@@ -191,7 +210,9 @@ final readonly class ComparePage
 
         return match (true) {
             $days->toDo->held !== null => Say::text('days.vary_held', task: TaskWords::of($days->toDo->held)),
-            $days->finished === null => Say::text('days.vary_beyond', task: $days->beyond === null ? '' : TaskWords::of($days->beyond), days: JobClock::KNOWN),
+            $days->finished === null => Say::text(
+                'days.vary_beyond', task: $days->beyond === null ? '' : TaskWords::of($days->beyond), days: JobClock::KNOWN,
+            ),
             default => $this->page->moment($days->finished),
         };
     }
@@ -207,7 +228,10 @@ final readonly class ComparePage
 
     private function otherwise(Plan $plan): JobToDo
     {
-        return new JobToDo(SiteState::derive($plan, array_values($this->site->log->entries), $this->site->today, $this->site->square->surveyed(), $this->site->now), $this->zone);
+        return new JobToDo(
+            SiteState::derive($plan, array_values($this->site->log->entries), $this->site->today, $this->site->square->surveyed(), $this->site->now),
+            $this->zone,
+        );
     }
 
     private function minute(): int

@@ -51,8 +51,11 @@ final readonly class DaysForms
     /** @return list<array{string, string, string}> how fast one is, kind by kind: field, label, and what was said; empty for the usual */
     public function rates(): array
     {
-        return array_map(fn (Task $task) => ["rate_{$task->value}", Say::text('days.rate_of', task: TaskWords::of($task), rate: $this->unit->said($task, $task->usualRate())), isset(
-            $this->site->plan->hands?->rates[$task->value]) ? $this->unit->typed($task, $this->site->plan->hands->rates[$task->value]) : ''], Task::cases());
+        return array_map(fn (Task $task) => ["rate_{$task->value}", Say::text(
+            'days.rate_of', task: TaskWords::of($task), rate: $this->unit->said($task, $task->usualRate()),
+        ), isset(
+            $this->site->plan->hands?->rates[$task->value]) ? $this->unit->typed($task,
+                $this->site->plan->hands->rates[$task->value]) : ''], Task::cases());
     }
 
     /** @return list<array{string, string, string}> the limits at which weather stops work: field, label with its unit, and what counts */
@@ -62,11 +65,20 @@ final readonly class DaysForms
         $degrees = Temperature::sign($this->site->plan->notation->unit);
 
         return [
-            ['limit_pour', Say::text('days.limit_pour', unit: $degrees), Temperature::celsius($holds->pour)->typed($this->site->plan->notation->unit)],
-            ['limit_frost', Say::text('days.limit_frost', unit: $degrees), Temperature::celsius($holds->frost)->typed($this->site->plan->notation->unit)],
+            [
+                'limit_pour', Say::text('days.limit_pour', unit: $degrees),
+                Temperature::celsius($holds->pour)->typed($this->site->plan->notation->unit),
+            ],
+            [
+                'limit_frost', Say::text('days.limit_frost', unit: $degrees),
+                Temperature::celsius($holds->frost)->typed($this->site->plan->notation->unit),
+            ],
             ['limit_rain', Say::text('days.limit_rain', unit: $this->sky->rainSign()), $this->sky->typedRain($holds->rain)],
             ['limit_gust', Say::text('days.limit_gust', unit: $this->sky->gustSign()), $this->sky->typedGust($holds->gust)],
-            ['limit_kept', Say::text('days.limit_kept', unit: $degrees), (string) round(Temperature::spanFigure($holds->kept, $this->site->plan->notation->unit), 2)],
+            [
+                'limit_kept', Say::text('days.limit_kept', unit: $degrees),
+                (string) round(Temperature::spanFigure($holds->kept, $this->site->plan->notation->unit), 2),
+            ],
         ];
     }
 
@@ -78,13 +90,17 @@ final readonly class DaysForms
     /** @return array<string, string> what others bring, allow or look at, by what is sent */
     public function things(): array
     {
-        return array_combine(array_column(AwaitedThing::cases(), 'value'), array_map(fn (AwaitedThing $thing) => Names::of($thing), AwaitedThing::cases()));
+        return array_combine(
+            array_column(AwaitedThing::cases(), 'value'), array_map(fn (AwaitedThing $thing) => Names::of($thing), AwaitedThing::cases()),
+        );
     }
 
     /** @return array<string, string> */
     public function states(): array
     {
-        return array_combine(array_column(AwaitedState::cases(), 'value'), array_map(fn (AwaitedState $state) => Names::of($state), AwaitedState::cases()));
+        return array_combine(
+            array_column(AwaitedState::cases(), 'value'), array_map(fn (AwaitedState $state) => Names::of($state), AwaitedState::cases()),
+        );
     }
 
     /** @return array<string, string> */
@@ -99,8 +115,10 @@ final readonly class DaysForms
         $degrees = Temperature::sign($this->site->plan->notation->unit);
 
         return [
-            ['least', Say::text('days.told_least', unit: $degrees)], ['greatest', Say::text('days.told_greatest', unit: $degrees)], ['rain', Say::text('days.told_rain', unit: $this->sky->rainSign())],
-            ['gust', Say::text('days.told_gust', unit: $this->sky->gustSign())], ['rain_from', Say::text('days.told_from')], ['rain_to', Say::text('days.told_to')],
+            ['least', Say::text('days.told_least', unit: $degrees)], ['greatest', Say::text('days.told_greatest', unit: $degrees)],
+            ['rain', Say::text('days.told_rain', unit: $this->sky->rainSign())],
+            ['gust', Say::text('days.told_gust', unit: $this->sky->gustSign())], ['rain_from', Say::text('days.told_from')],
+            ['rain_to', Say::text('days.told_to')],
         ];
     }
 }

@@ -66,8 +66,11 @@ final readonly class DaysPage
         $this->days = JobDays::soonest($toDo = new JobToDo($site, $clock->zone, $since), $this->hands, $this->forecast, $clock->minute);
         $this->waits = new Waits($site, $this->days);
         $certain = $this->days->hands->heldBy(($site->plan->hands ?? JobClock::usual())->holds);
-        $years = fn (): array => array_map(fn (int $year) => $clock->told->over($weather->year($year, $site->today, self::LONGEST, $job->place)), range(1, self::YEARS));
-        $this->chance = ! $isChanceAsked || $toDo->held !== null || $toDo->all === [] ? null : new Chance($toDo, $certain, $years(), $clock->minute, $clock->logged->of);
+        $years = fn (): array => array_map(
+            fn (int $year) => $clock->told->over($weather->year($year, $site->today, self::LONGEST, $job->place)), range(1, self::YEARS),
+        );
+        $this->chance = ! $isChanceAsked || $toDo->held !== null || $toDo->all === [] ? null
+            : new Chance($toDo, $certain, $years(), $clock->minute, $clock->logged->of);
     }
 
     /** Whether there is anything to show: work that is left, or something that holds it. */
@@ -82,10 +85,16 @@ final readonly class DaysPage
         $toDo = $this->days->toDo;
 
         return match (true) {
-            $toDo->waitsFor !== null => Say::text('days.not_before_others', task: TaskWords::of($toDo->held ?? Task::Dig), thing: Names::of($toDo->waitsFor->thing)),
-            $toDo->held !== null => Say::text('days.not_before', task: TaskWords::of($toDo->held), posts: array_map(fn (Post $post) => $post->label, $toDo->heldBy)),
+            $toDo->waitsFor !== null => Say::text(
+                'days.not_before_others', task: TaskWords::of($toDo->held ?? Task::Dig), thing: Names::of($toDo->waitsFor->thing),
+            ),
+            $toDo->held !== null => Say::text(
+                'days.not_before', task: TaskWords::of($toDo->held), posts: array_map(fn (Post $post) => $post->label, $toDo->heldBy),
+            ),
             $this->days->toDo->all === [] => Say::text('days.all_done'),
-            $this->days->finished !== null => Say::text('days.finished', day: $this->day(intdiv($this->days->finished, 1440)), time: ClockTime::of($this->days->finished)),
+            $this->days->finished !== null => Say::text(
+                'days.finished', day: $this->day(intdiv($this->days->finished, 1440)), time: ClockTime::of($this->days->finished),
+            ),
             default => Say::text('days.beyond', task: $this->days->beyond === null ? '' : TaskWords::of($this->days->beyond), days: JobClock::KNOWN),
         };
     }
@@ -96,24 +105,31 @@ final readonly class DaysPage
         if ($this->chance === null) {
             return [];
         }
-        $by = fn (?int $end, string $done, string $open): string => $end === null ? Say::text($open, days: self::LONGEST) : Say::text($done, day: $this->moment($end));
+        $by = fn (?int $end, string $done, string $open): string => $end === null ? Say::text($open, days: self::LONGEST)
+            : Say::text($done, day: $this->moment($end));
 
         return [
             Say::text('days.chance_years', count: $this->chance->years), $by($this->chance->half, 'days.chance_half', 'days.chance_half_open'),
-            $by($this->chance->fourFifths, 'days.chance_most', 'days.chance_most_open'), ...($this->chance->never === 0 ? [] : [Say::text('days.chance_never', count: $this->chance->never, days: self::LONGEST)]),
+            $by($this->chance->fourFifths, 'days.chance_most', 'days.chance_most_open'),
+            ...($this->chance->never === 0 ? [] : [Say::text('days.chance_never', count: $this->chance->never, days: self::LONGEST)]),
         ];
     }
 
     /** @return list<string> what in the weather holds what does not get done, in words */
     public function heldBy(): array
     {
-        return array_map(fn (WeatherHold $hold) => $hold === WeatherHold::ColdAtThePour ? Say::text('days.held_cold_at_the_pour', limit: $this->degrees($this->hands->holds->pour)) : Say::text("days.held_{$hold->value}"), array_values(array_filter($this->days->heldBy(), fn (WeatherHold $hold) => $hold !== WeatherHold::NotKnown)));
+        return array_map(
+            fn (WeatherHold $hold) => $hold === WeatherHold::ColdAtThePour
+                ? Say::text('days.held_cold_at_the_pour', limit: $this->degrees($this->hands->holds->pour)) : Say::text("days.held_{$hold->value}"),
+            array_values(array_filter($this->days->heldBy(), fn (WeatherHold $hold) => $hold !== WeatherHold::NotKnown)),
+        );
     }
 
     /** Whether fewer are done sooner than all, in words; empty where not. */
     public function fewer(): string
     {
-        return $this->days->hands->people < $this->hands->people ? Say::text('days.fewer', count: $this->days->hands->people, all: $this->hands->people) : '';
+        return $this->days->hands->people < $this->hands->people
+            ? Say::text('days.fewer', count: $this->days->hands->people, all: $this->hands->people) : '';
     }
 
     /** @return list<int> days on which something is done or waited for, from today; rest days in between with them */
@@ -137,7 +153,9 @@ final readonly class DaysPage
     /** Least and greatest of a day. */
     public function warmth(int $day): string
     {
-        return Say::text('days.warmth', least: $this->degrees($this->forecast->days[$day]->least), greatest: $this->degrees($this->forecast->days[$day]->greatest));
+        return Say::text(
+            'days.warmth', least: $this->degrees($this->forecast->days[$day]->least), greatest: $this->degrees($this->forecast->days[$day]->greatest),
+        );
     }
 
     /** In the job’s own degrees. */
@@ -178,7 +196,10 @@ final readonly class DaysPage
         $wet = array_keys(array_filter($hours, fn (WeatherHour $hour) => $hour->rain > 0.0));
         $gust = max([0.0, ...array_map(fn (WeatherHour $hour) => $hour->gust, $hours)]);
 
-        return [$wet === [] ? '' : Say::text('days.short_rain', from: $wet[0], to: $wet[count($wet) - 1] + 1), $gust > $this->hands->holds->gust ? $this->sky->gust($gust) : ''];
+        return [
+            $wet === [] ? '' : Say::text('days.short_rain', from: $wet[0], to: $wet[count($wet) - 1] + 1),
+            $gust > $this->hands->holds->gust ? $this->sky->gust($gust) : '',
+        ];
     }
 
     /** When the sun rises and sets; empty where nobody said where the site lies. */
@@ -188,7 +209,9 @@ final readonly class DaysPage
 
         return match ($sun?->light) {
             null => '',
-            Light::Rises => Say::text('days.light', from: ClockTime::of((int) ceil($sun->rises ?? 0.0)), to: ClockTime::of((int) floor($sun->sets ?? 0.0))),
+            Light::Rises => Say::text(
+                'days.light', from: ClockTime::of((int) ceil($sun->rises ?? 0.0)), to: ClockTime::of((int) floor($sun->sets ?? 0.0)),
+            ),
             Light::PolarDay => Say::text('days.polar_day'),
             Light::PolarNight => Say::text('days.polar_night'),
         };
@@ -202,7 +225,9 @@ final readonly class DaysPage
     /** @return list<array{string, string}> what is done on a day: from and to, and what */
     public function done(int $day): array
     {
-        return array_values(array_map(fn (array $one) => [ClockTime::of($one[0]).'–'.ClockTime::of($one[1]), TaskWords::of($one[2])], $this->stretches($day)));
+        return array_values(array_map(
+            fn (array $one) => [ClockTime::of($one[0]).'–'.ClockTime::of($one[1]), TaskWords::of($one[2])], $this->stretches($day),
+        ));
     }
 
     /** @return list<CalendarEvent> everything that is done, day by day: a task’s first day keeps its id when it moves */
@@ -213,7 +238,8 @@ final readonly class DaysPage
             foreach ($this->stretches($day) as [$from, $to, $task]) {
                 $counts[$task->value] = ($counts[$task->value] ?? 0) + 1;
                 $events[] = new CalendarEvent(
-                    "job-{$job->id}-{$task->value}-{$counts[$task->value]}@aequus", Say::text('days.event', task: TaskWords::of($task), job: $job->name), $job->place, $this->forecast->clock($from),
+                    "job-{$job->id}-{$task->value}-{$counts[$task->value]}@aequus",
+                    Say::text('days.event', task: TaskWords::of($task), job: $job->name), $job->place, $this->forecast->clock($from),
                     $this->forecast->clock($to),
                 );
             }
@@ -239,7 +265,8 @@ final readonly class DaysPage
         $joined = [];
         foreach ($done as [$from, $to, $task]) {
             $last = count($joined) - 1;
-            $joined = $last >= 0 && $joined[$last][2] === $task && $joined[$last][1] === $from ? array_replace($joined, [$last => [$joined[$last][0], $to, $task]]) : [...$joined, [$from, $to, $task]];
+            $joined = $last >= 0 && $joined[$last][2] === $task && $joined[$last][1] === $from
+                ? array_replace($joined, [$last => [$joined[$last][0], $to, $task]]) : [...$joined, [$from, $to, $task]];
         }
 
         return array_values($joined);
@@ -250,7 +277,8 @@ final readonly class DaysPage
     {
         return array_map(fn (ToDo $one) => [
             TaskWords::of($one->task), Say::text("days.left_{$one->task->value}", count: $one->pieces),
-            $this->unit->said($one->task, $this->hands->rates[$one->task->value]), $this->clock->logged->of[$one->task->value]->isLearned ? Say::text('days.by_the_log') : '',
+            $this->unit->said($one->task, $this->hands->rates[$one->task->value]),
+            $this->clock->logged->of[$one->task->value]->isLearned ? Say::text('days.by_the_log') : '',
         ], $this->days->toDo->all);
     }
 

@@ -16,7 +16,10 @@ use App\World\WeatherStation;
 use DateTimeImmutable;
 use DateTimeZone;
 
-/** The one clock of a job: who works and how fast, what the weather was and will be, and how late it is there. Days, stopping and starting again go by it. */
+/**
+ * The one clock of a job: who works and how fast, what the weather was and will be, and how late it is there. Days, stopping and starting again go by
+ * it.
+ */
 final readonly class JobClock
 {
     /** Days of which weather is asked for, ahead and behind. */
@@ -95,6 +98,8 @@ final readonly class JobClock
     {
         $place = $hands->place;
 
-        return $place === null ? $hands : $hands->at(new OnEarth($place->latitude, $place->longitude, intdiv($zone->getOffset(new DateTimeImmutable("{$today} 12:00", $zone)), 60)));
+        return $place === null ? $hands : $hands->at(new OnEarth(
+            $place->latitude, $place->longitude, intdiv($zone->getOffset(new DateTimeImmutable("{$today} 12:00", $zone)), 60),
+        ));
     }
 }

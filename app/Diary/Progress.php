@@ -32,13 +32,16 @@ final readonly class Progress
     {
         $done = (new DoneSoFar($site))->pieces;
         $this->soFar = $done === [] ? '' : Say::text('days.so_far', done: implode('; ', array_map(
-            fn (string $task, int $count) => TaskWords::of(Task::from($task)).', '.Say::text("days.left_{$task}", count: $count), array_keys($done), $done,
+            fn (string $task, int $count) => TaskWords::of(Task::from($task)).', '.Say::text("days.left_{$task}", count: $count), array_keys($done),
+            $done,
         )));
         $moved = $this->moved();
         $this->moved = $moved === null || ! $moved->isMoved ? '' : implode(' ', [match (true) {
             $moved->by === null => Say::text($page->days->finished === null ? 'days.moved_open' : 'days.moved_closed'),
             default => Say::text($moved->by > 0 ? 'days.moved_later' : 'days.moved_sooner', days: abs($moved->by)),
-        }, Say::text('days.moved_whys', whys: implode('; ', array_map(fn (MovedWhy $why) => Say::text("days.moved_why_{$why->value}"), $moved->why)))]);
+        }, Say::text(
+            'days.moved_whys', whys: implode('; ', array_map(fn (MovedWhy $why) => Say::text("days.moved_why_{$why->value}"), $moved->why)),
+        )]);
     }
 
     /** Since the hour at which work began; null where nothing was written down since midnight. */
@@ -55,6 +58,8 @@ final readonly class Progress
         $told = new ToldWeather($site->log);
         $morning = JobDays::soonest(new JobToDo($site, $this->zone), $hands, $told->over($this->page->clock->station), $hands->from);
 
-        return new Moved($morning, $this->page->days, $told->days == $this->page->clock->told->days, max(0, $this->page->clock->minute - $hands->from));
+        return new Moved(
+            $morning, $this->page->days, $told->days == $this->page->clock->told->days, max(0, $this->page->clock->minute - $hands->from),
+        );
     }
 }

@@ -42,7 +42,12 @@ final readonly class Waits
             ...$this->hire(),
             ...($notice === null ? [] : [Say::text('days.wait_marks', day: DayName::of($notice))]),
             ...$this->meanwhile(),
-            ...($wait === null ? [] : [Say::text('days.wait_cure', from: $this->moment($wait[0]), to: $this->moment($wait[1]), hours: (string) round($this->days->cure), degrees: Temperature::celsius(CureWait::AT)->write($this->site->plan->notation->unit))]),
+            ...($wait === null ? [] : [
+                Say::text(
+                    'days.wait_cure', from: $this->moment($wait[0]), to: $this->moment($wait[1]), hours: (string) round($this->days->cure),
+                    degrees: Temperature::celsius(CureWait::AT)->write($this->site->plan->notation->unit),
+                ),
+            ]),
         ];
     }
 
@@ -51,14 +56,17 @@ final readonly class Waits
     {
         return array_map(fn (Call $call) => Say::text(
             $call->for === CallFor::ADay && $call->from === null ? 'days.call_a_day_open' : "days.call_{$call->for->value}",
-            thing: ucfirst(Names::of($call->of->thing)), day: DayName::of($call->of->until ?? $call->of->day), from: $call->from === null ? '' : $this->moment($call->from),
+            thing: ucfirst(Names::of($call->of->thing)), day: DayName::of($call->of->until ?? $call->of->day),
+            from: $call->from === null ? '' : $this->moment($call->from),
         ), (new Calls($this->days, $this->site->today))->all);
     }
 
     /** @return list<CalendarEvent> each with an id of its own that stays when it moves */
     public function events(Job $job): array
     {
-        $event = fn (string $id, string $says, string $from, string $to): CalendarEvent => new CalendarEvent("job-{$job->id}-{$id}@aequus", Say::text('days.event_wait', what: $says, job: $job->name), $job->place, $from, $to);
+        $event = fn (string $id, string $says, string $from, string $to): CalendarEvent => new CalendarEvent(
+            "job-{$job->id}-{$id}@aequus", Say::text('days.event_wait', what: $says, job: $job->name), $job->place, $from, $to,
+        );
         $events = [];
         foreach ($this->days->toDo->outstanding->open as $one) {
             $from = $one->from($this->site->today);
@@ -72,7 +80,9 @@ final readonly class Waits
 
         return [
             ...$events, ...($notice === null ? [] : [$event('wait-marks', Say::text('days.event_marks'), "{$notice}T00:00", "{$notice}T00:15")]),
-            ...($wait === null ? [] : [$event('wait-cure', Say::text('days.event_cure'), $this->days->forecast->clock($wait[0]), $this->days->forecast->clock($wait[1]))]),
+            ...($wait === null ? [] : [$event(
+                'wait-cure', Say::text('days.event_cure'), $this->days->forecast->clock($wait[0]), $this->days->forecast->clock($wait[1]),
+            )]),
         ];
     }
 
@@ -85,7 +95,9 @@ final readonly class Waits
         $before = $isWaiting ? array_filter($all, fn (ToDo $one) => $this->days->toDo->comesBefore($one->task, $first)) : [];
         $frame = array_values(array_filter($all, fn (ToDo $one) => $one->task === Task::BuildFrame))[0] ?? null;
         $tasks = [
-            ...array_values(array_map(fn (ToDo $one) => TaskWords::of($one->task).', '.Say::text("days.left_{$one->task->value}", count: $one->pieces), $before)),
+            ...array_values(array_map(
+                fn (ToDo $one) => TaskWords::of($one->task).', '.Say::text("days.left_{$one->task->value}", count: $one->pieces), $before,
+            )),
             ...($frame === null || (! $isWaiting && $this->days->wait === null) ? [] : [Say::text('days.meanwhile_frame', count: $frame->pieces)]),
         ];
 
@@ -124,7 +136,11 @@ final readonly class Waits
         }
         $done = $this->days->forecast->date(intdiv($dig[count($dig) - 1]->ends() - 1, 1440));
 
-        return [Say::text($done <= $hire->until ? 'days.hire_is_enough' : 'days.hire_is_short', until: DayName::of($hire->until), done: DayName::of($done))];
+        return [
+            Say::text(
+                $done <= $hire->until ? 'days.hire_is_enough' : 'days.hire_is_short', until: DayName::of($hire->until), done: DayName::of($done),
+            ),
+        ];
     }
 
     private function moment(int $moment): string

@@ -29,7 +29,8 @@ final readonly class WeatherMeans
         $pours = in_array(Task::Fill, $left, true) && $page->days->toDo->isPoured;
         $lifts = in_array(Task::BuildFrame, $left, true) || in_array(Task::SetPosts, $left, true);
         $this->works = [
-            ...($pours ? [[new Work('pour', WorkKind::Pour, 1.0, 4.0), 'pour']] : []), ...($pours && $isPier ? [[new Work('tube', WorkKind::Other, 1.0, 4.0, openTube: true), 'tube']] : []),
+            ...($pours ? [[new Work('pour', WorkKind::Pour, 1.0, 4.0), 'pour']] : []),
+            ...($pours && $isPier ? [[new Work('tube', WorkKind::Other, 1.0, 4.0, openTube: true), 'tube']] : []),
             ...($lifts ? [[new Work('lift', WorkKind::TiltUp, 1.0, 4.0), 'lift']] : []),
         ];
     }
@@ -65,7 +66,8 @@ final readonly class WeatherMeans
         };
 
         return Say::text(
-            "days.means_{$key}_{$way}", until: ClockTime::of($first[0]), from: ClockTime::of($last[1]), times: implode(', ', array_map(fn (array $one) => ClockTime::of($one[0]).'–'.ClockTime::of($one[1]), $held->stretches)),
+            "days.means_{$key}_{$way}", until: ClockTime::of($first[0]), from: ClockTime::of($last[1]),
+            times: implode(', ', array_map(fn (array $one) => ClockTime::of($one[0]).'–'.ClockTime::of($one[1]), $held->stretches)),
             why: implode(', ', array_map($this->why(...), $held->holds)),
         );
     }

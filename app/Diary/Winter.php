@@ -51,14 +51,31 @@ final readonly class Winter
         $from = (new DateTimeImmutable($site->today))->modify('-'.self::BACK.' days')->format('Y-m-d');
         $frost = new FrostInGround($told->over($weather->forecast($from, self::BACK + 1, $job->place))->days);
         $planned = $site->plan->footing?->frost;
-        $open = array_values(array_filter($site->plan->grid->posts, fn (Post $post) => $site->footing->asDug($post) !== null && ! $site->isFilled($post)));
+        $open = array_values(array_filter(
+            $site->plan->grid->posts, fn (Post $post) => $site->footing->asDug($post) !== null && ! $site->isFilled($post),
+        ));
         $this->said = [
-            ...($season->ends === null || ! $page->days->toDo->isPoured ? [] : [$say($season->ends === 0 ? 'days.winter_now' : 'days.winter_ends', day: $date($season->ends))]),
+            ...($season->ends === null || ! $page->days->toDo->isPoured ? [] : [$say(
+                $season->ends === 0 ? 'days.winter_now' : 'days.winter_ends', day: $date($season->ends),
+            )]),
             ...($season->begins === null || ! $page->days->toDo->isPoured ? [] : [$say('days.winter_begins', day: $date($season->begins))]),
-            ...($left === [] || $season->ends === null || ! $page->days->toDo->isPoured ? [] : [$say('days.winter_before', tasks: implode('; ', array_map(fn (ToDo $one) => TaskWords::of($one->task).', '.Say::text("days.left_{$one->task->value}", count: $one->pieces), $left)))]),
-            $frost->millimetres < self::CRUST ? $say('days.frost_none') : $say('days.frost_is', deep: self::rounded($frost->millimetres), days: (int) round($frost->degreeDays)),
-            ...($planned === null || $frost->millimetres < self::CRUST ? [] : [$say($frost->millimetres > $planned->inMillimetres() ? 'days.frost_beyond' : 'days.frost_within', planned: $planned)]),
-            ...($open === [] || $frost->millimetres < self::CRUST ? [] : [$say('days.frost_open', posts: array_map(fn (Post $post) => $post->label, $open))]),
+            ...($left === [] || $season->ends === null || ! $page->days->toDo->isPoured ? [] : [$say(
+                'days.winter_before',
+                tasks: implode(
+                    '; ',
+                    array_map(
+                        fn (ToDo $one) => TaskWords::of($one->task).', '.Say::text("days.left_{$one->task->value}", count: $one->pieces), $left,
+                    ),
+                ),
+            )]),
+            $frost->millimetres < self::CRUST ? $say('days.frost_none')
+                : $say('days.frost_is', deep: self::rounded($frost->millimetres), days: (int) round($frost->degreeDays)),
+            ...($planned === null || $frost->millimetres < self::CRUST ? [] : [$say(
+                $frost->millimetres > $planned->inMillimetres() ? 'days.frost_beyond' : 'days.frost_within', planned: $planned,
+            )]),
+            ...($open === [] || $frost->millimetres < self::CRUST ? [] : [$say(
+                'days.frost_open', posts: array_map(fn (Post $post) => $post->label, $open),
+            )]),
         ];
     }
 

@@ -6,7 +6,9 @@ namespace App\Drawing;
 
 use App\Diary\DaysPage;
 
-/** Days as holes along the string: each as deep as its hours of work, light as the band between dawn and dusk, waits hatched, the weather above it. */
+/**
+ * Days as holes along the string: each as deep as its hours of work, light as the band between dawn and dusk, waits hatched, the weather above it.
+ */
 final readonly class DaysDrawing
 {
     /** Of one day. */
@@ -38,8 +40,11 @@ final readonly class DaysDrawing
             $window = $page->hands->window($page->forecast->date($day));
             [$rises, $sets] = [$page->sun($day)->rises ?? $page->hands->from, $page->sun($day)->sets ?? $page->hands->to];
             $days[] = [
-                'x' => (float) ($day * self::WIDE + 24), 'day' => $page->day($day), 'low' => $page->degrees($page->forecast->days[$day]->least), 'high' => $page->degrees($page->forecast->days[$day]->greatest), 'sky' => $page->shortSky($day), 'isWorked' => $page->isWorked($day) && $window->isOpen,
-                'lightY' => self::y($rises), 'lightHeight' => max(0.0, self::y($sets) - self::y($rises)), 'parts' => self::parts($page, $day), 'waits' => self::waits($page, $day), 'isToday' => $day === 0,
+                'x' => (float) ($day * self::WIDE + 24), 'day' => $page->day($day), 'low' => $page->degrees($page->forecast->days[$day]->least),
+                'high' => $page->degrees($page->forecast->days[$day]->greatest), 'sky' => $page->shortSky($day),
+                'isWorked' => $page->isWorked($day) && $window->isOpen,
+                'lightY' => self::y($rises), 'lightHeight' => max(0.0, self::y($sets) - self::y($rises)), 'parts' => self::parts($page, $day),
+                'waits' => self::waits($page, $day), 'isToday' => $day === 0,
             ];
         }
         $this->days = $days;
@@ -55,7 +60,9 @@ final readonly class DaysDrawing
     /** The days with their hours of work, for those who can’t see it. */
     public function words(): string
     {
-        return implode('; ', array_map(fn (array $day) => $day['day'].': '.round(array_sum(array_column($day['parts'], 1)) / self::HOUR, 1), $this->days));
+        return implode(
+            '; ', array_map(fn (array $day) => $day['day'].': '.round(array_sum(array_column($day['parts'], 1)) / self::HOUR, 1), $this->days),
+        );
     }
 
     /** @return list<string> slanting lines of a wait, each a path */

@@ -8,8 +8,9 @@ use Aequus\Frame\InSpace;
 use Aequus\Frame\Solid;
 
 /**
- * In which order solids are drawn so that what is nearer covers what is behind. From a side that is how near each comes. Looked down on, what lies on the
- * beams covers what carries it; of beams, posts and what hangs between those, two that lie apart along an axis are told by which lies toward whoever looks.
+ * In which order solids are drawn so that what is nearer covers what is behind. From a side that is how near each comes. Looked down on, what lies on
+ * the beams covers what carries it; of beams, posts and what hangs between those, two that lie apart along an axis are told by which lies toward
+ * whoever looks.
  */
 final class DrawnOver
 {

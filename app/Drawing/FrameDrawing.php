@@ -51,7 +51,8 @@ final readonly class FrameDrawing
 
     /** How far up the layers lie, posts lowest. */
     private const LIES = [
-        'rail' => 1, 'brace' => 1, 'panel' => 1, 'beam' => 2, 'ledger' => 2, 'joist' => 3, 'blocking' => 3, 'rim' => 4, 'purlin' => 5, 'board' => 6, 'sheet' => 7,
+        'rail' => 1, 'brace' => 1, 'panel' => 1, 'beam' => 2, 'ledger' => 2, 'joist' => 3, 'blocking' => 3, 'rim' => 4, 'purlin' => 5, 'board' => 6,
+        'sheet' => 7,
     ];
 
     public float $height;
@@ -76,17 +77,24 @@ final readonly class FrameDrawing
      * @param  list<Post>  $standing  posts that stand already
      * @param  ?float  $through  from a side: what is cut there, and what lies behind, mm on the frame’s own axis away from that side; null for everything
      */
-    public function __construct(private Plan $plan, FrameOnPosts $frame, private FrameView $view, ?LayerKind $upTo, array $standing, ?float $through = null)
-    {
+    public function __construct(
+        private Plan $plan, FrameOnPosts $frame, private FrameView $view, ?LayerKind $upTo, array $standing, ?float $through = null,
+    ) {
         $order = array_flip(array_map(fn (LayerKind $kind) => $kind->value, LayerKind::cases()));
-        $shown = array_values(array_filter($frame->pieces, fn (Piece $piece) => $upTo === null || $order[$piece->layer->kind->value] <= $order[$upTo->value]));
+        $shown = array_values(array_filter(
+            $frame->pieces, fn (Piece $piece) => $upTo === null || $order[$piece->layer->kind->value] <= $order[$upTo->value],
+        ));
         $up = $frame->up();
         $stands = array_flip(array_map(fn (Post $post) => $post->id->value, $standing));
         /** @var list<array{Solid, string, int}> $solids with how far up its layer lies */
         $solids = [
-            ...array_map(fn (Post $post) => [$frame->space->post($post), isset($stands[$post->id->value]) ? 'frame-post is-built' : 'frame-post', 0], $frame->footprint->posts),
+            ...array_map(
+                fn (Post $post) => [$frame->space->post($post), isset($stands[$post->id->value]) ? 'frame-post is-built' : 'frame-post', 0],
+                $frame->footprint->posts,
+            ),
             ...array_map(fn (Piece $piece) => [
-                $piece->solid, 'frame-piece'.($piece->layer->kind === $upTo ? ' is-shown' : '').(in_array($piece, $up, true) ? ' is-built' : ''), self::LIES[$piece->layer->kind->value],
+                $piece->solid, 'frame-piece'.($piece->layer->kind === $upTo ? ' is-shown' : '').(in_array($piece, $up, true) ? ' is-built' : ''),
+                self::LIES[$piece->layer->kind->value],
             ], $shown),
         ];
         $solids = $through === null ? $solids : $this->cut($solids, $through);
@@ -94,14 +102,19 @@ final readonly class FrameDrawing
         $all = array_merge(...$flat);
         [$x, $y] = [array_column($all, 0), array_column($all, 1)];
         [$left, $right, $low, $high] = [min([INF, ...$x]), max([-INF, ...$x]), min([INF, ...$y]), max([-INF, ...$y])];
-        $this->scale = min((self::WIDTH - 2 * self::MARGIN_BESIDE) / max(1.0, $right - $left), (self::TALLEST - 2 * self::MARGIN) / max(1.0, $high - $low));
+        $this->scale = min(
+            (self::WIDTH - 2 * self::MARGIN_BESIDE) / max(1.0, $right - $left), (self::TALLEST - 2 * self::MARGIN) / max(1.0, $high - $low),
+        );
         $this->left = self::MARGIN_BESIDE - $left * $this->scale + (self::WIDTH - 2 * self::MARGIN_BESIDE - ($right - $left) * $this->scale) / 2;
         $this->top = self::MARGIN - $low * $this->scale;
         $this->height = round(self::MARGIN + ($view->isCorner() ? self::MARGIN : self::MARGIN_BELOW) + ($high - $low) * $this->scale, 1);
         $this->ground = $view === FrameView::FromAbove || $view->isCorner() ? null : round($this->top, 1);
-        $away = array_map(fn (InSpace $along) => $this->seen($along)[2], [new InSpace(1.0, 0.0, 0.0), new InSpace(0.0, 1.0, 0.0), new InSpace(0.0, 0.0, 1.0)]);
+        $away = array_map(
+            fn (InSpace $along) => $this->seen($along)[2], [new InSpace(1.0, 0.0, 0.0), new InSpace(0.0, 1.0, 0.0), new InSpace(0.0, 0.0, 1.0)],
+        );
         $this->pieces = array_map(
-            fn (int $i) => ['class' => $solids[$i][1], 'd' => $this->outline($flat[$i])], (new DrawnOver($solids, $flat, $away, $view->down() > 0.0))->order(),
+            fn (int $i) => ['class' => $solids[$i][1], 'd' => $this->outline($flat[$i])],
+            (new DrawnOver($solids, $flat, $away, $view->down() > 0.0))->order(),
         );
         $this->told = $view->isCorner() ? [] : $this->dimensions([$left, $right, $low, $high], $frame, $upTo);
     }
@@ -200,7 +213,8 @@ final readonly class FrameDrawing
             $one = $this->seen($frame->space->place($from));
             $other = $this->seen($frame->space->place($to));
             $told[] = abs($one[0] - $other[0]) > 1.0
-                ? $this->across($one[0], $other[0], $this->y($low) - self::OFF / 2) : $this->up(min($one[1], $other[1]), max($one[1], $other[1]), $this->x($left) - self::OFF);
+                ? $this->across($one[0], $other[0], $this->y($low) - self::OFF / 2)
+                    : $this->up(min($one[1], $other[1]), max($one[1], $other[1]), $this->x($left) - self::OFF);
         }
 
         return $told;
@@ -233,8 +247,11 @@ final readonly class FrameDrawing
         $length = Length::millimetres(abs($to - $from));
 
         return [
-            'x1' => $this->x($from), 'y1' => round($at, 1), 'x2' => $this->x($to), 'y2' => round($at, 1), 'ticks' => sprintf('M%1$.1f %3$.1fv10M%2$.1f %3$.1fv10', $this->x($from), $this->x($to), $at - 5), 'labelX' => round(($this->x($from) + $this->x($to)) / 2, 1),
-            'labelY' => round($at - 7, 1), 'anchor' => 'middle', 'label' => Typeset::svg($this->plan->notation, $length), 'words' => $this->plan->write($length),
+            'x1' => $this->x($from), 'y1' => round($at, 1), 'x2' => $this->x($to), 'y2' => round($at, 1),
+            'ticks' => sprintf('M%1$.1f %3$.1fv10M%2$.1f %3$.1fv10', $this->x($from), $this->x($to), $at - 5),
+            'labelX' => round(($this->x($from) + $this->x($to)) / 2, 1),
+            'labelY' => round($at - 7, 1), 'anchor' => 'middle', 'label' => Typeset::svg($this->plan->notation, $length),
+            'words' => $this->plan->write($length),
         ];
     }
 
@@ -245,8 +262,11 @@ final readonly class FrameDrawing
         $isLeft = $at < self::WIDTH / 2;
 
         return [
-            'x1' => round($at, 1), 'y1' => $this->y($from), 'x2' => round($at, 1), 'y2' => $this->y($to), 'ticks' => sprintf('M%1$.1f %2$.1fh10M%1$.1f %3$.1fh10', $at - 5, $this->y($from), $this->y($to)), 'labelX' => round($at + ($isLeft ? -7 : 7), 1),
-            'labelY' => round(($this->y($from) + $this->y($to)) / 2 + 5, 1), 'anchor' => $isLeft ? 'end' : 'start', 'label' => Typeset::svg($this->plan->notation, $length),
+            'x1' => round($at, 1), 'y1' => $this->y($from), 'x2' => round($at, 1), 'y2' => $this->y($to),
+            'ticks' => sprintf('M%1$.1f %2$.1fh10M%1$.1f %3$.1fh10', $at - 5, $this->y($from), $this->y($to)),
+            'labelX' => round($at + ($isLeft ? -7 : 7), 1),
+            'labelY' => round(($this->y($from) + $this->y($to)) / 2 + 5, 1), 'anchor' => $isLeft ? 'end' : 'start',
+            'label' => Typeset::svg($this->plan->notation, $length),
             'words' => $this->plan->write($length),
         ];
     }

@@ -127,10 +127,14 @@ final readonly class PlanDrawing
                 }
                 $do = Say::text($moved->isNegative() ? 'drawing.plan_drawing.fill' : 'drawing.plan_drawing.cut');
 
-                return ['staked', "{$do} {$site->plan->write($moved->magnitude())}", $do.' '.Typeset::svg($site->plan->notation, $moved->magnitude())];
+                return [
+                    'staked', "{$do} {$site->plan->write($moved->magnitude())}", $do.' '.Typeset::svg($site->plan->notation, $moved->magnitude()),
+                ];
             }
             $rank = match ($post) {
-                $site->level->high => Say::text('drawing.plan_drawing.high'), $site->level->low => Say::text('drawing.plan_drawing.low'), default => ''
+                $site->level->high => Say::text(
+                    'drawing.plan_drawing.high',
+                ), $site->level->low => Say::text('drawing.plan_drawing.low'), default => ''
             };
 
             return $height === null

@@ -60,13 +60,17 @@ final readonly class ProfileDrawing
         $this->groundY = round($this->top, 1);
         $isTold = fn (ProfilePiece $piece): bool => in_array($piece->shape, [ProfileShape::Across, ProfileShape::Up], true);
         $isSloped = fn (ProfilePiece $piece): bool => in_array($piece->shape, [ProfileShape::Roof, ProfileShape::Outline], true);
-        $this->boxes = array_values(array_map($this->box(...), array_filter($profile->pieces, fn (ProfilePiece $piece) => ! $isTold($piece) && ! $isSloped($piece))));
+        $this->boxes = array_values(array_map(
+            $this->box(...), array_filter($profile->pieces, fn (ProfilePiece $piece) => ! $isTold($piece) && ! $isSloped($piece)),
+        ));
         $this->slopes = array_values(array_map(fn (ProfilePiece $piece) => [
-            'class' => "profile-{$piece->shape->value}", 'x1' => $this->x($piece->left->inMillimetres()), 'y1' => $this->y($piece->low->inMillimetres()),
+            'class' => "profile-{$piece->shape->value}", 'x1' => $this->x($piece->left->inMillimetres()),
+            'y1' => $this->y($piece->low->inMillimetres()),
             'x2' => $this->x($piece->right->inMillimetres()), 'y2' => $this->y($piece->high->inMillimetres()),
         ], array_filter($profile->pieces, $isSloped)));
         $this->told = array_values(array_map(
-            fn (ProfilePiece $piece) => $this->told($piece, $notation), array_filter($profile->pieces, fn (ProfilePiece $piece) => $isTold($piece) && ! $piece->told()->isZero()),
+            fn (ProfilePiece $piece) => $this->told($piece, $notation),
+            array_filter($profile->pieces, fn (ProfilePiece $piece) => $isTold($piece) && ! $piece->told()->isZero()),
         ));
     }
 
@@ -88,7 +92,8 @@ final readonly class ProfileDrawing
         [$x, $y] = [$this->x($piece->left->inMillimetres()), $this->y($piece->high->inMillimetres())];
 
         return [
-            'class' => "profile-{$piece->shape->value}", 'x' => $x, 'y' => $y, 'width' => round(max(1.5, $this->x($piece->right->inMillimetres()) - $x), 1),
+            'class' => "profile-{$piece->shape->value}", 'x' => $x, 'y' => $y,
+            'width' => round(max(1.5, $this->x($piece->right->inMillimetres()) - $x), 1),
             'height' => round(max(1.5, $this->y($piece->low->inMillimetres()) - $y), 1),
         ];
     }
@@ -99,7 +104,8 @@ final readonly class ProfileDrawing
         [$x1, $y1] = [$this->x($piece->left->inMillimetres()), $this->y($piece->low->inMillimetres())];
         [$x2, $y2] = [$this->x($piece->right->inMillimetres()), $this->y($piece->high->inMillimetres())];
         $isUp = $piece->shape === ProfileShape::Up;
-        $ticks = $isUp ? sprintf('M%1$.1f %2$.1fh10M%1$.1f %3$.1fh10', $x1 - 5, $y1, $y2) : sprintf('M%1$.1f %3$.1fv10M%2$.1f %3$.1fv10', $x1, $x2, $y1 - 5);
+        $ticks = $isUp ? sprintf('M%1$.1f %2$.1fh10M%1$.1f %3$.1fh10', $x1 - 5, $y1, $y2)
+            : sprintf('M%1$.1f %3$.1fv10M%2$.1f %3$.1fv10', $x1, $x2, $y1 - 5);
 
         return [
             'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'ticks' => $ticks,

@@ -185,7 +185,8 @@ final readonly class SectionDrawing
         $shown = isset($rows[$key]) || isset($columns[$key]) || isset($parts[$key]) ? $key : (string) array_key_first($rows);
 
         return new self(
-            $site, $rows[$shown] ?? $columns[$shown] ?? $parts[$shown], isset($rows[$shown]) || (isset($parts[$shown]) && self::runsAlongX($parts[$shown])), $shown, $choices,
+            $site, $rows[$shown] ?? $columns[$shown] ?? $parts[$shown],
+            isset($rows[$shown]) || (isset($parts[$shown]) && self::runsAlongX($parts[$shown])), $shown, $choices,
             $depths, $isTried, $planes,
         );
     }

@@ -146,19 +146,25 @@ final readonly class SitePlan
         }
         foreach ($this->plan->site as $object) {
             foreach ($object->pieces() as $piece) {
-                $this->keepLineFree($labels, new Vector($this->x($piece->from), $this->y($piece->from)), new Vector($this->x($piece->to), $this->y($piece->to)));
+                $this->keepLineFree(
+                    $labels, new Vector($this->x($piece->from), $this->y($piece->from)), new Vector($this->x($piece->to), $this->y($piece->to)),
+                );
             }
         }
         foreach ($this->objects as $one) {
             $half = $one['inside'] ? Labels::widthOf($one['name'], self::SIZES['name']) / 2 : 0.0;
-            $labels->beside($one['x'] - $half, $one['y'] - ($half > 0 ? 8 : 0), $one['name'], e($one['name']), 'name', $half > 0 ? 0.0 : 5.0, self::SIZES['name']);
+            $labels->beside(
+                $one['x'] - $half, $one['y'] - ($half > 0 ? 8 : 0), $one['name'], e($one['name']), 'name', $half > 0 ? 0.0 : 5.0, self::SIZES['name'],
+            );
         }
         foreach ($this->posts as $post) {
             $labels->beside($post['x'], $post['y'], $post['label'], e($post['label']), 'post', 6.0, self::SIZES['post']);
         }
         foreach ($this->distances as $line) {
             $said = $this->plan->write($line['length']).($line['kept'] ? '' : Say::text('plan.site.too_near'));
-            $labels->beside(($line['x1'] + $line['x2']) / 2, ($line['y1'] + $line['y2']) / 2, $said, e($said), 'distance', 5.0, self::SIZES['distance']);
+            $labels->beside(
+                ($line['x1'] + $line['x2']) / 2, ($line['y1'] + $line['y2']) / 2, $said, e($said), 'distance', 5.0, self::SIZES['distance'],
+            );
         }
 
         return $labels->placed;
@@ -212,7 +218,8 @@ final readonly class SitePlan
     {
         $nearest = $this->plan->grid->posts[0];
         foreach ($this->plan->grid->posts as $post) {
-            $nearest = $object->room($post, $this->plan->sectionOf($post))->isShorterThan($object->room($nearest, $this->plan->sectionOf($nearest))) ? $post : $nearest;
+            $nearest = $object->room($post, $this->plan->sectionOf($post))->isShorterThan($object->room($nearest, $this->plan->sectionOf($nearest)))
+                ? $post : $nearest;
         }
         $foot = $this->edge($object, $nearest->at);
 

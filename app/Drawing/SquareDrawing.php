@@ -284,7 +284,10 @@ final readonly class SquareDrawing
         }
         foreach ($this->plan->openings() as $i => $thing) {
             $box = $this->envelopes[$i];
-            $labels->beside($box->x + $box->width / 2, $box->y + $box->height / 2, FitWords::name($thing->thing), e(FitWords::name($thing->thing)), 'thing-label', 4);
+            $labels->beside(
+                $box->x + $box->width / 2, $box->y + $box->height / 2, FitWords::name($thing->thing), e(FitWords::name($thing->thing)), 'thing-label',
+                4,
+            );
         }
 
         return $labels->placed;

@@ -15,8 +15,8 @@ use Aequus\Plan\Terms\Point;
 use Aequus\Site\PlanInWorld;
 
 /**
- * A total station’s file of stakes as they stand: point, east, north in the order of the stake-out file, in metres or the feet of the job. Each line is told: how
- * far the stake stands off its place, or why the line is left out. Nothing is stored by it.
+ * A total station’s file of stakes as they stand: point, east, north in the order of the stake-out file, in metres or the feet of the job. Each line
+ * is told: how far the stake stands off its place, or why the line is left out. Nothing is stored by it.
  */
 final readonly class AsStaked
 {
@@ -62,7 +62,8 @@ final readonly class AsStaked
     public function readings(TapeClass $class): array
     {
         return array_merge([], ...array_map(fn (array $one) => [
-            new LineReading($one[0]->id, $one[1]->y, StationLine::ALONG_X, $class), new LineReading($one[0]->id, $one[1]->x->negated(), StationLine::ALONG_Y, $class),
+            new LineReading($one[0]->id, $one[1]->y, StationLine::ALONG_X, $class),
+            new LineReading($one[0]->id, $one[1]->x->negated(), StationLine::ALONG_Y, $class),
         ], $this->stakes));
     }
 
@@ -71,7 +72,9 @@ final readonly class AsStaked
     {
         $lines = Csv::read($bytes);
 
-        return array_map(fn (array $cells) => count($cells) > 1 ? $cells : (preg_split('/\s+/', trim($cells[0] ?? ''), flags: PREG_SPLIT_NO_EMPTY) ?: []), $lines);
+        return array_map(
+            fn (array $cells) => count($cells) > 1 ? $cells : (preg_split('/\s+/', trim($cells[0] ?? ''), flags: PREG_SPLIT_NO_EMPTY) ?: []), $lines,
+        );
     }
 
     private static function figure(string $cell): ?float

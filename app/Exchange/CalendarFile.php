@@ -29,7 +29,8 @@ final class CalendarFile
             self::addZone($calendar, $zone, $events);
             foreach ($events as $event) {
                 $calendar->add('VEVENT', [
-                    'UID' => $event->id, 'SEQUENCE' => $sequence, 'DTSTAMP' => $stamp->setTimezone(new DateTimeZone('UTC')), 'SUMMARY' => $event->says, 'LOCATION' => $event->where,
+                    'UID' => $event->id, 'SEQUENCE' => $sequence, 'DTSTAMP' => $stamp->setTimezone(new DateTimeZone('UTC')),
+                    'SUMMARY' => $event->says, 'LOCATION' => $event->where,
                     'DTSTART' => new DateTimeImmutable($event->from, $zone), 'DTEND' => new DateTimeImmutable($event->to, $zone),
                 ]);
             }
@@ -52,11 +53,14 @@ final class CalendarFile
         $times = array_map(fn (CalendarEvent $event) => $event->from, $events);
         $changes = $zone->getTransitions($at(min($times), '-1 year'), $at(max($times), '+1 year'));
         $block = $calendar->createComponent('VTIMEZONE', ['TZID' => $zone->getName()], false);
-        $offset = fn (int $seconds): string => sprintf('%s%02d%02d', $seconds < 0 ? '-' : '+', intdiv(abs($seconds), 3600), intdiv(abs($seconds) % 3600, 60));
+        $offset = fn (int $seconds): string => sprintf(
+            '%s%02d%02d', $seconds < 0 ? '-' : '+', intdiv(abs($seconds), 3600), intdiv(abs($seconds) % 3600, 60),
+        );
         $before = $changes[0]['offset'];
         foreach ($changes as $change) {
             $block->add($calendar->createComponent($change['isdst'] ? 'DAYLIGHT' : 'STANDARD', [
-                'DTSTART' => gmdate('Ymd\THis', $change['ts'] + $before), 'TZOFFSETFROM' => $offset($before), 'TZOFFSETTO' => $offset($change['offset']), 'TZNAME' => $change['abbr'],
+                'DTSTART' => gmdate('Ymd\THis', $change['ts'] + $before), 'TZOFFSETFROM' => $offset($before),
+                'TZOFFSETTO' => $offset($change['offset']), 'TZNAME' => $change['abbr'],
             ], false));
             $before = $change['offset'];
         }

@@ -13,8 +13,8 @@ use Aequus\Plan\Terms\Point;
 use Aequus\Site\SiteState;
 
 /**
- * The plan as a drawing of release 12, which every drawing program reads: posts as blocks with their label and section, what stands on the site, buried
- * lines with their bands, and the frame seen from above, each on a layer of its own. In millimetres, or in inches where the job measures so.
+ * The plan as a drawing of release 12, which every drawing program reads: posts as blocks with their label and section, what stands on the site,
+ * buried lines with their bands, and the frame seen from above, each on a layer of its own. In millimetres, or in inches where the job measures so.
  */
 final class DxfFile
 {
@@ -58,7 +58,10 @@ final class DxfFile
 
     private function head(): void
     {
-        $this->add(0, 'SECTION', 2, 'HEADER', 9, '$ACADVER', 1, 'AC1009', 9, '$DWGCODEPAGE', 3, 'ANSI_1252', 9, '$INSUNITS', 70, $this->unit === 1.0 ? '4' : '1', 0, 'ENDSEC', 0, 'SECTION', 2, 'TABLES', 0, 'TABLE', 2, 'LAYER', 70, (string) count(self::LAYERS));
+        $this->add(
+            0, 'SECTION', 2, 'HEADER', 9, '$ACADVER', 1, 'AC1009', 9, '$DWGCODEPAGE', 3, 'ANSI_1252', 9, '$INSUNITS', 70,
+            $this->unit === 1.0 ? '4' : '1', 0, 'ENDSEC', 0, 'SECTION', 2, 'TABLES', 0, 'TABLE', 2, 'LAYER', 70, (string) count(self::LAYERS),
+        );
         foreach (self::LAYERS as $name => $colour) {
             $this->add(0, 'LAYER', 2, $name, 70, '0', 62, (string) $colour, 6, 'CONTINUOUS');
         }
@@ -84,7 +87,10 @@ final class DxfFile
             } else {
                 $this->ring('POSTS', [new Vector(-$x, -$y), new Vector($x, -$y), new Vector($x, $y), new Vector(-$x, $y)], true);
             }
-            $this->add(0, 'ATTDEF', 8, 'LABELS', 10, $this->figure($x + 40), 20, $this->figure($y + 40), 30, '0.0', 40, $this->figure(self::TEXT_HIGH), 1, '', 3, 'Label', 2, 'LABEL', 70, '0', 0, 'ENDBLK', 8, 'POSTS');
+            $this->add(
+                0, 'ATTDEF', 8, 'LABELS', 10, $this->figure($x + 40), 20, $this->figure($y + 40), 30, '0.0', 40, $this->figure(self::TEXT_HIGH), 1,
+                '', 3, 'Label', 2, 'LABEL', 70, '0', 0, 'ENDBLK', 8, 'POSTS',
+            );
         }
         $this->add(0, 'ENDSEC');
     }
@@ -93,7 +99,9 @@ final class DxfFile
     {
         $section = $site->plan->sectionOf($post);
 
-        return ($section->round ? 'POST_R' : 'POST_').(int) round($section->b->inMillimetres() * 1000).'X'.(int) round($section->d->inMillimetres() * 1000);
+        return ($section->round ? 'POST_R' : 'POST_').(int) round(
+            $section->b->inMillimetres() * 1000,
+        ).'X'.(int) round($section->d->inMillimetres() * 1000);
     }
 
     private function post(SiteState $site, Post $post): void

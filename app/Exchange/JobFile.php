@@ -8,8 +8,8 @@ use RuntimeException;
 use ZipArchive;
 
 /**
- * A whole job as one file: a zip with job.json, as docs/job-file.schema.json describes it, and its pictures beside it. The same job is the same bytes, on any
- * machine and on any day: names in order, no date of the zip’s own, nothing compressed.
+ * A whole job as one file: a zip with job.json, as docs/job-file.schema.json describes it, and its pictures beside it. The same job is the same
+ * bytes, on any machine and on any day: names in order, no date of the zip’s own, nothing compressed.
  */
 final class JobFile
 {
@@ -30,7 +30,11 @@ final class JobFile
     public static function write(array $job, array $pictures): string
     {
         ksort($pictures);
-        $files = ['job.json' => json_encode($job, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n"];
+        $files = [
+            'job.json' => json_encode(
+                $job, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+            )."\n",
+        ];
         foreach ($pictures as $fingerprint => $bytes) {
             $files["pictures/{$fingerprint}"] = $bytes;
         }
@@ -77,7 +81,10 @@ final class JobFile
         for ($i = 0; $i < $zip->numFiles; $i++) {
             $stat = $zip->statIndex($i);
             $name = $stat === false ? '' : $stat['name'];
-            if ($stat === false || isset($sizes[$name]) || ($name !== 'job.json' && preg_match('~^pictures/[0-9a-f]{64}$~', $name) !== 1) || $i > self::MOST_PICTURES) {
+            if (
+                $stat === false || isset($sizes[$name]) || ($name !== 'job.json' && preg_match('~^pictures/[0-9a-f]{64}$~', $name) !== 1)
+                || $i > self::MOST_PICTURES
+            ) {
                 throw JobFileRefused::because(JobFileRefusal::StrangeFile, mb_substr(mb_scrub($name), 0, 80));
             }
             $sizes[$name] = $stat['size'];

@@ -28,9 +28,11 @@ final class JobOut
         $by = fn (stdClass $row): string => $row->by_file !== '' ? $row->by_file : (string) $names[$row->user_id];
 
         return [
-            'format' => JobSchema::FORMAT, 'version' => JobSchema::VERSION, 'id' => $job->uid, 'name' => $job->name, 'place' => $job->place, 'zone' => $job->zone, 'copy_of' => $job->copy_of,
+            'format' => JobSchema::FORMAT, 'version' => JobSchema::VERSION, 'id' => $job->uid, 'name' => $job->name, 'place' => $job->place,
+            'zone' => $job->zone, 'copy_of' => $job->copy_of,
             'revisions' => DB::table('plan_revisions')->where('job_id', $job->id)->orderBy('number')->get()->map(fn (stdClass $row) => [
-                'number' => $row->number, 'reason' => $row->reason, 'by' => $by($row), 'made_at' => $row->created_at, 'plan' => self::decoded($row->plan),
+                'number' => $row->number, 'reason' => $row->reason, 'by' => $by($row), 'made_at' => $row->created_at,
+                'plan' => self::decoded($row->plan),
             ])->all(),
             'entries' => self::entries($job, $by),
             'pictures' => DB::table('pictures')->where('job_id', $job->id)->orderBy('fingerprint')->get(['fingerprint', 'kept_at'])
@@ -52,8 +54,10 @@ final class JobOut
                 $says->sequence = $numbers[$says->sequence];
             }
             $entries[] = [
-                'number' => $numbers[$row->sequence], 'id' => $row->client_id, 'kind' => $row->kind, 'version' => $row->payload_version, 'says' => $says, 'revision' => $row->plan_revision,
-                'measured_at' => $row->measured_at, 'recorded_at' => $row->recorded_at, 'zone' => $row->zone, 'by' => $by($row), 'read_by' => $row->read_by,
+                'number' => $numbers[$row->sequence], 'id' => $row->client_id, 'kind' => $row->kind, 'version' => $row->payload_version,
+                'says' => $says, 'revision' => $row->plan_revision,
+                'measured_at' => $row->measured_at, 'recorded_at' => $row->recorded_at, 'zone' => $row->zone, 'by' => $by($row),
+                'read_by' => $row->read_by,
                 'replaces' => $row->replaces_id === null ? null : $numbers[$row->replaces_id],
             ];
         }

@@ -35,7 +35,9 @@ final class JobSchema
             throw JobFileRefused::because(JobFileRefusal::NewerVersion);
         }
         $validator = new Validator;
-        $validator->validate($job, json_decode((string) file_get_contents(base_path(self::PATH)), false, 512, JSON_THROW_ON_ERROR), Constraint::CHECK_MODE_NORMAL);
+        $validator->validate(
+            $job, json_decode((string) file_get_contents(base_path(self::PATH)), false, 512, JSON_THROW_ON_ERROR), Constraint::CHECK_MODE_NORMAL,
+        );
         if (! $validator->isValid()) {
             $first = $validator->getErrors()[0];
             throw JobFileRefused::because(JobFileRefusal::AgainstTheSchema, mb_substr("{$first['property']}: {$first['message']}", 0, 160));

@@ -13,7 +13,8 @@ use Masterminds\HTML5;
 final class PageParts
 {
     /** What is pressed, typed or unfolded is no part of what a table says. */
-    private const NOT_SAID = './/button|.//form|.//input|.//select|.//script|.//svg|.//details|.//*[contains(concat(" ", @class, " "), " no-print ")]';
+    private const NOT_SAID = './/button|.//form|.//input|.//select|.//script|.//svg|.//details|.//*[contains(concat(" ", @class, " "), " no-print '
+        .'")]';
 
     private DOMDocument $page;
 

@@ -13,8 +13,8 @@ use Aequus\Site\PlanInWorld;
 use Illuminate\Support\Str;
 
 /**
- * Points out of a table of whatever order, unit and separator: what its first line calls its columns, else label, along, across. East and north are turned
- * into places on the plan where that lies in the world. Nothing is stored: what was read is shown first.
+ * Points out of a table of whatever order, unit and separator: what its first line calls its columns, else label, along, across. East and north are
+ * turned into places on the plan where that lies in the world. Nothing is stored: what was read is shown first.
  */
 final readonly class PointsRead
 {
@@ -23,7 +23,8 @@ final readonly class PointsRead
 
     /** What columns are called, in small letters. */
     private const CALLED = [
-        'label' => ['label', 'point', 'name', 'no', 'nr', 'id', 'post', 'number'], 'x' => ['x', 'along'], 'y' => ['y', 'across'], 'east' => ['east', 'easting', 'e', 'rechts'],
+        'label' => ['label', 'point', 'name', 'no', 'nr', 'id', 'post', 'number'], 'x' => ['x', 'along'], 'y' => ['y', 'across'],
+        'east' => ['east', 'easting', 'e', 'rechts'],
         'north' => ['north', 'northing', 'n', 'hoch'],
     ];
 
@@ -60,7 +61,10 @@ final readonly class PointsRead
                 continue;
             }
             $at = $isWorld ? $world?->fit?->toPlan($at) ?? $at : $at;
-            $points[] = [mb_substr($cells[$columns['label'] ?? -1] ?? '', 0, 20), new Point(Length::millimetres(round($at->x, 4)), Length::millimetres(round($at->y, 4)))];
+            $points[] = [
+                mb_substr($cells[$columns['label'] ?? -1] ?? '', 0, 20),
+                new Point(Length::millimetres(round($at->x, 4)), Length::millimetres(round($at->y, 4))),
+            ];
         }
         $this->refused = match (true) {
             $isWorld && ! ($world?->holds() ?? false) => PointsRefusal::LiesNowhere,

@@ -47,7 +47,10 @@ final readonly class SurfaceRead
     /** @return list<HeightDifference> from the benchmark to the ground at each post */
     public function readings(): array
     {
-        return array_map(fn (array $one) => new HeightDifference(LevelPoint::benchmark(), LevelPoint::of($one[0]->id), $one[1], LevelInstrument::Survey), $this->heights);
+        return array_map(
+            fn (array $one) => new HeightDifference(LevelPoint::benchmark(), LevelPoint::of($one[0]->id), $one[1], LevelInstrument::Survey),
+            $this->heights,
+        );
     }
 
     /** The ground as it was read at the posts, in the world; null where fewer than three are known, or they lie in one line. */

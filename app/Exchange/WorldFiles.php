@@ -13,7 +13,10 @@ use Aequus\Site\SiteState;
 use DOMDocument;
 use DOMElement;
 
-/** Posts and site where they lie in the world, for total stations and maps: tables of points, LandXML 1.2 and GeoJSON. Metres, or feet where the job measures so. */
+/**
+ * Posts and site where they lie in the world, for total stations and maps: tables of points, LandXML 1.2 and GeoJSON. Metres, or feet where the job
+ * measures so.
+ */
 final readonly class WorldFiles
 {
     /** In which order a table has them. */
@@ -59,8 +62,14 @@ final readonly class WorldFiles
         $xml->appendChild($root);
         $units = $root->appendChild($xml->createElementNS((string) $root->namespaceURI, 'Units'));
         $unit = $xml->createElementNS((string) $root->namespaceURI, $this->isMetric ? 'Metric' : 'Imperial');
-        foreach ($this->isMetric ? ['linearUnit' => 'meter', 'areaUnit' => 'squareMeter', 'volumeUnit' => 'cubicMeter', 'temperatureUnit' => 'celsius', 'pressureUnit' => 'HPA']
-            : ['linearUnit' => 'foot', 'areaUnit' => 'squareFoot', 'volumeUnit' => 'cubicFeet', 'temperatureUnit' => 'fahrenheit', 'pressureUnit' => 'inHG'] as $name => $value) {
+        foreach ($this->isMetric ? [
+            'linearUnit' => 'meter', 'areaUnit' => 'squareMeter', 'volumeUnit' => 'cubicMeter', 'temperatureUnit' => 'celsius',
+            'pressureUnit' => 'HPA',
+        ]
+            : [
+                'linearUnit' => 'foot', 'areaUnit' => 'squareFoot', 'volumeUnit' => 'cubicFeet', 'temperatureUnit' => 'fahrenheit',
+                'pressureUnit' => 'inHG',
+            ] as $name => $value) {
             $unit->setAttribute($name, $value);
         }
         $units->appendChild($unit);
@@ -73,7 +82,9 @@ final readonly class WorldFiles
             $point = $xml->createElementNS((string) $root->namespaceURI, 'CgPoint');
             $point->setAttribute('name', $post->label);
             $point->setAttribute('code', self::CODE);
-            $point->appendChild($xml->createTextNode(implode(' ', [$this->figure($at->y), $this->figure($at->x), ...($height === null ? [] : [$this->figure($height)])])));
+            $point->appendChild($xml->createTextNode(implode(
+                ' ', [$this->figure($at->y), $this->figure($at->x), ...($height === null ? [] : [$this->figure($height)])],
+            )));
             $points->appendChild($point);
         }
 
@@ -125,7 +136,9 @@ final readonly class WorldFiles
         }
 
         return json_encode([
-            'type' => 'FeatureCollection', ...($system === '' ? [] : ['crs' => ['type' => 'name', 'properties' => ['name' => "urn:ogc:def:crs:EPSG::{$system}"]]]), 'features' => $features,
+            'type' => 'FeatureCollection',
+            ...($system === '' ? [] : ['crs' => ['type' => 'name', 'properties' => ['name' => "urn:ogc:def:crs:EPSG::{$system}"]]]),
+            'features' => $features,
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
 
@@ -136,7 +149,9 @@ final readonly class WorldFiles
 
         return match (true) {
             count($object->points) === 1 => $this->feature('Point', $places[0], ['label' => $object->name, 'kind' => $object->kind->value]),
-            $object->kind->isArea() => $this->feature('Polygon', [[...$places, $places[0]]], ['label' => $object->name, 'kind' => $object->kind->value]),
+            $object->kind->isArea() => $this->feature(
+                'Polygon', [[...$places, $places[0]]], ['label' => $object->name, 'kind' => $object->kind->value],
+            ),
             default => $this->feature('LineString', $places, ['label' => $object->name, 'kind' => $object->kind->value]),
         };
     }

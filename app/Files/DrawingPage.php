@@ -27,7 +27,12 @@ final readonly class DrawingPage
     {
         $layers = $this->drawn->layers();
 
-        return array_map(fn (int $i, string $name) => [(string) $i, $name, $this->said($layers[$name]), preg_match('/post|peg|stake/i', $name) === 1 ? 'posts' : ''], array_keys(array_keys($layers)), array_map(strval(...), array_keys($layers)));
+        return array_map(
+            fn (int $i, string $name) => [
+                (string) $i, $name, $this->said($layers[$name]), preg_match('/post|peg|stake/i', $name) === 1 ? 'posts' : '',
+            ],
+            array_keys(array_keys($layers)), array_map(strval(...), array_keys($layers)),
+        );
     }
 
     /** @return array<string, string> what a layer may become */
@@ -53,7 +58,10 @@ final readonly class DrawingPage
     /** @return list<string> what was not understood, in words */
     public function left(): array
     {
-        return array_map(fn (string $what, int $count) => Say::text('files.drawn_left', what: $what, count: $count), array_keys($this->drawn->left), $this->drawn->left);
+        return array_map(
+            fn (string $what, int $count) => Say::text('files.drawn_left', what: $what, count: $count), array_keys($this->drawn->left),
+            $this->drawn->left,
+        );
     }
 
     /** @param  list<Shape>  $shapes */
@@ -61,6 +69,14 @@ final readonly class DrawingPage
     {
         $spots = count(array_filter($shapes, fn (Shape $shape) => $shape->isSpot()));
 
-        return implode(', ', array_filter([$spots === 0 ? '' : Say::text('files.drawn_spots', count: $spots), count($shapes) === $spots ? '' : Say::text('files.drawn_lines', count: count($shapes) - $spots)]));
+        return implode(
+            ', ',
+            array_filter(
+                [
+                    $spots === 0 ? '' : Say::text('files.drawn_spots', count: $spots),
+                    count($shapes) === $spots ? '' : Say::text('files.drawn_lines', count: count($shapes) - $spots),
+                ],
+            ),
+        );
     }
 }

@@ -22,7 +22,9 @@ final readonly class FilesPage
     {
         $pdf = Say::text('files.with_pdf');
         $take = fn (string $route): array => [[Say::text('files.take'), route($route, $this->job)]];
-        $print = fn (string $route): array => array_map(fn (Paper $paper) => [self::on($paper), route($route, [$this->job, 'paper' => $paper->value])], $this->papers());
+        $print = fn (string $route): array => array_map(
+            fn (Paper $paper) => [self::on($paper), route($route, [$this->job, 'paper' => $paper->value])], $this->papers(),
+        );
         $table = Say::text('files.with_table');
 
         return [
@@ -37,7 +39,9 @@ final readonly class FilesPage
             [Say::text('files.lists'), Say::text('files.lists_for'), $pdf, $print('footing.bill.lists.pdf')],
             [Say::text('files.frame'), Say::text('files.frame_for'), $pdf, $print('cut.members.pdf')],
             // A pole has marks once it is decided where the tops shall be.
-            ...($this->job->revision->plan()->tops === null ? [] : [[Say::text('files.pole'), Say::text('files.pole_for'), $pdf, $print('cut.pole')]]),
+            ...($this->job->revision->plan()->tops === null ? [] : [
+                [Say::text('files.pole'), Say::text('files.pole_for'), $pdf, $print('cut.pole')],
+            ]),
             [Say::text('files.record'), Say::text('files.record_for'), $pdf, $print('handover.pdf')],
         ];
     }

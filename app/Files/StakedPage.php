@@ -18,7 +18,10 @@ final readonly class StakedPage
     /** @return list<array{string, Length, Length}> how far each stake stands off its place, along x and y */
     public function stakes(): array
     {
-        return array_map(fn (array $one) => [$one[0]->label, Length::millimetres(round($one[2]->x, 1)), Length::millimetres(round($one[2]->y, 1))], $this->read->stakes);
+        return array_map(
+            fn (array $one) => [$one[0]->label, Length::millimetres(round($one[2]->x, 1)), Length::millimetres(round($one[2]->y, 1))],
+            $this->read->stakes,
+        );
     }
 
     /** @return list<array{string, string}> what a line said, and why it is left out */

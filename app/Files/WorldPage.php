@@ -36,7 +36,10 @@ final readonly class WorldPage
         $lines = [];
         for ($i = 1; $i <= self::MOST_POINTS; $i++) {
             $point = $this->plan->world->points[$i - 1] ?? null;
-            $lines[] = [$i, $point === null ? '' : $this->plan->grid->find($point[0])->label ?? '', $point === null ? '' : $this->figure($point[1]), $point === null ? '' : $this->figure($point[2])];
+            $lines[] = [
+                $i, $point === null ? '' : $this->plan->grid->find($point[0])->label ?? '', $point === null ? '' : $this->figure($point[1]),
+                $point === null ? '' : $this->figure($point[2]),
+            ];
         }
 
         return $lines;
@@ -55,7 +58,10 @@ final readonly class WorldPage
     {
         $fit = $this->world?->fit;
 
-        return $fit === null ? [] : array_map(fn (string $label, $off) => [$label, Length::millimetres(round($off->length(), 1))], array_map(strval(...), array_keys($fit->residuals)), $fit->residuals);
+        return $fit === null ? [] : array_map(
+            fn (string $label, $off) => [$label, Length::millimetres(round($off->length(), 1))], array_map(strval(...), array_keys($fit->residuals)),
+            $fit->residuals,
+        );
     }
 
     /** How grid and plan distances agree, in words. */

@@ -55,7 +55,8 @@ final readonly class CompareForm
         $this->comparison = $needs === [] || $sums->refusals !== [] ? null
             : $sums->attempt($this->soldBy->isPositive() ? 'plane'
                 : 'sold_by', fn () => new DepthComparison($site->plan, $needs, $this->hold, new DepthPrices(
-                    $this->prices['post'] / $system->perLength, $this->prices['concrete'] / $this->volume(), $this->prices['digging'] / $this->volume(), $this->prices['lengths'],
+                    $this->prices['post'] / $system->perLength, $this->prices['concrete'] / $this->volume(),
+                    $this->prices['digging'] / $this->volume(), $this->prices['lengths'],
                 ), $this->soldBy, $this->auger, $this->plane));
     }
 

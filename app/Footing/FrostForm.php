@@ -45,8 +45,10 @@ final readonly class FrostForm
         $notation = $this->plan->notation;
 
         return $this->atDesk === null ? [] : [
-            Say::text('footing.frost.code_frost', frost: $this->plan->write($this->atDesk->frost)), Say::text('footing.frost.code_least', least: $this->plan->write($this->atDesk->least)),
-            Say::text('footing.frost.code_wind', wind: (new WeatherNotation($notation->unit))->gust($this->atDesk->wind)), Say::text('footing.frost.code_snow', snow: (new LoadNotation($notation->unit))->pressure($this->atDesk->snow)),
+            Say::text('footing.frost.code_frost', frost: $this->plan->write($this->atDesk->frost)),
+            Say::text('footing.frost.code_least', least: $this->plan->write($this->atDesk->least)),
+            Say::text('footing.frost.code_wind', wind: (new WeatherNotation($notation->unit))->gust($this->atDesk->wind)),
+            Say::text('footing.frost.code_snow', snow: (new LoadNotation($notation->unit))->pressure($this->atDesk->snow)),
         ];
     }
 }

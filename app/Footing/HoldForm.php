@@ -22,7 +22,9 @@ use Aequus\Words\Plan\HoldWords;
 use App\Type\Say;
 use App\View\QueryForm;
 
-/** What a site is like, ticked in the address or as it was decided, and the ways of holding posts ranked for it with what this job’s holes would take. */
+/**
+ * What a site is like, ticked in the address or as it was decided, and the ways of holding posts ranked for it with what this job’s holes would take.
+ */
 final readonly class HoldForm
 {
     /** What can be ticked of a site: the names of the fields. */
@@ -38,11 +40,14 @@ final readonly class HoldForm
     public function __construct(QueryForm $sums, private SiteState $site)
     {
         $this->decided = $site->plan->holding;
-        $this->is = $sums->typed('soil') === '' && $this->decided !== null ? $this->decided->site : self::typed($sums, $site->plan->work->lasting->comesOut());
+        $this->is = $sums->typed('soil') === '' && $this->decided !== null ? $this->decided->site
+            : self::typed($sums, $site->plan->work->lasting->comesOut());
         $this->adviser = new HoldAdviser($this->is);
     }
 
-    /** The site as typed; where nobody has typed anything, wooden posts that nothing braces, in clay, and replaced where they shall come out one day. */
+    /**
+     * The site as typed; where nobody has typed anything, wooden posts that nothing braces, in clay, and replaced where they shall come out one day.
+     */
     private static function typed(QueryForm $sums, bool $comesOut): HoldingSite
     {
         if ($sums->typed('soil') === '') {

@@ -55,7 +55,8 @@ final readonly class PierForm
         $now = $plan->holding->pier ?? PierRules::usual($plan->notation);
         $typed = fn (string $field, Length $default): Length => ($sums->lengths([$field]) ?? [$default])[0];
         $this->top = $typed('top', (new PierTops($plan, new PostTops($plan, $site->footing->needs)))->top);
-        $this->tubesAre = in_array($sums->typed('tubes_are'), self::TUBES_ARE, true) ? $sums->typed('tubes_are') : ($now->standWhole ? 'whole' : 'cut');
+        $this->tubesAre = in_array($sums->typed('tubes_are'), self::TUBES_ARE, true) ? $sums->typed('tubes_are')
+            : ($now->standWhole ? 'whole' : 'cut');
         $sold = $this->tubesAre === 'by_length' ? [] : (StockList::typed($sums, 'sold', $plan->notation) ?: $now->stocks);
         $this->rules = new PierRules(
             $typed('tube', $now->tube), $typed('standoff', $now->standoff), $typed('base', $now->base), $typed('edge', $now->edge),
@@ -137,7 +138,8 @@ final readonly class PierForm
         }
         $posts = array_map(fn (Pier $pier) => $pier->of, $piers);
         $tubes = $this->sums->attempt('sold', fn () => TubesToBuy::of(
-            $posts, ByPost::indexed($piers, fn (Pier $pier) => $pier->of)->map(fn (Pier $pier) => $pier->tube), $rules, $plan->notation->system()->kerf,
+            $posts, ByPost::indexed($piers, fn (Pier $pier) => $pier->of)->map(fn (Pier $pier) => $pier->tube), $rules,
+            $plan->notation->system()->kerf,
         ));
 
         return new TubeWay($isWhole, $piers, $tubes, $footing);

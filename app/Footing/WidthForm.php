@@ -55,7 +55,8 @@ final readonly class WidthForm
                 '/\s*(?:;|,\s)\s*/', $sums->typed('augers'), flags: PREG_SPLIT_NO_EMPTY,
             ) ?: [],
         )) ?? [];
-        $this->width = $sums->refusals === [] ? new HoleWidth($plan->stoutest(), $this->cover, $this->slack, $this->bearing->roundDiameter, $augers) : null;
+        $this->width = $sums->refusals === [] ? new HoleWidth($plan->stoutest(), $this->cover, $this->slack, $this->bearing->roundDiameter, $augers)
+            : null;
         $this->square = HoleWidth::square($plan->stoutest(), $this->cover, $this->slack);
     }
 

@@ -103,7 +103,8 @@ final readonly class BoardsPage
         $runs = [];
         foreach ($numbers as $number) {
             $last = count($runs) - 1;
-            $runs = $last >= 0 && $runs[$last][1] === $number - 1 ? array_replace($runs, [$last => [$runs[$last][0], $number]]) : [...$runs, [$number, $number]];
+            $runs = $last >= 0 && $runs[$last][1] === $number - 1 ? array_replace($runs, [$last => [$runs[$last][0], $number]])
+                : [...$runs, [$number, $number]];
         }
 
         return implode(', ', array_map(fn (array $run) => $run[0] === $run[1] ? (string) $run[0] : "{$run[0]}–{$run[1]}", $runs));
@@ -131,14 +132,21 @@ final readonly class BoardsPage
     {
         $counts = array_count_values(array_map(fn (Length $one) => $one->nanometres, $section->atHand));
 
-        return implode('; ', array_map(fn (int $length, int $count) => ($count > 1 ? "{$count} × " : '').$this->plan->write(Length::nanometres($length)), array_keys($counts), $counts));
+        return implode(
+            '; ',
+            array_map(
+                fn (int $length, int $count) => ($count > 1 ? "{$count} × " : '').$this->plan->write(Length::nanometres($length)),
+                array_keys($counts), $counts,
+            ),
+        );
     }
 
     /** @return list<array{StockCutting, string}> what is sawn, and what was lost and is sawn again, each with its caption */
     public function cuttings(SectionSawn $section): array
     {
         return [
-            ...($section->cutting === null ? [] : [[$section->cutting, Say::text('frame.bought')]]), ...($section->again === null ? [] : [[$section->again, Say::text('frame.sawn_again')]]),
+            ...($section->cutting === null ? [] : [[$section->cutting, Say::text('frame.bought')]]),
+            ...($section->again === null ? [] : [[$section->again, Say::text('frame.sawn_again')]]),
         ];
     }
 
@@ -150,7 +158,12 @@ final readonly class BoardsPage
             $key = $board->key();
             $alike[$key] = [$board, ($alike[$key][1] ?? 0) + 1, $board->rest($this->plan->notation->system()->kerf)];
         }
-        usort($alike, fn (array $a, array $b) => [$b[0]->stock->length->nanometres, -$b[2]->nanometres] <=> [$a[0]->stock->length->nanometres, -$a[2]->nanometres]);
+        usort(
+            $alike,
+            fn (array $a, array $b) => [
+                $b[0]->stock->length->nanometres, -$b[2]->nanometres,
+            ] <=> [$a[0]->stock->length->nanometres, -$a[2]->nanometres],
+        );
 
         return $alike;
     }
@@ -170,8 +183,11 @@ final readonly class BoardsPage
             $alike[$key] = [$offcut, ($alike[$key][1] ?? 0) + 1];
         }
 
-        return array_values(array_map(fn (array $one) => $one[0]->serves === null ? $this->said('frame.offcut_packing', count: $one[1], length: $one[0]->length) : $this->said(
-            'frame.offcut_serves', count: $one[1], length: $one[0]->length, one: LayerWords::one($one[0]->serves->layer->kind), other: $one[0]->serves->length,
+        return array_values(array_map(fn (array $one) => $one[0]->serves === null ? $this->said(
+            'frame.offcut_packing', count: $one[1], length: $one[0]->length,
+        ) : $this->said(
+            'frame.offcut_serves', count: $one[1], length: $one[0]->length, one: LayerWords::one($one[0]->serves->layer->kind),
+            other: $one[0]->serves->length,
         ), array_slice($alike, 0, self::MOST_OFFCUTS)));
     }
 
@@ -216,7 +232,12 @@ final readonly class BoardsPage
     /** @return list<array{float, float}> from and width of each piece of a board, in hundredths of the longest board on the page */
     public function bar(StockBoard $board): array
     {
-        $longest = max(1, ...array_map(fn (SectionSawn $section) => max([1, ...array_map(fn ($stock) => $stock->length->nanometres, $section->stocks)]), $this->sections));
+        $longest = max(
+            1,
+            ...array_map(
+                fn (SectionSawn $section) => max([1, ...array_map(fn ($stock) => $stock->length->nanometres, $section->stocks)]), $this->sections,
+            ),
+        );
         $bar = [];
         $at = 0;
         foreach ($board->pieces as $piece) {

@@ -28,7 +28,10 @@ use App\Type\Say;
 use App\Type\Typeset;
 use App\World\Supplier;
 
-/** What holds the frame of one part together: fasteners at its crossings, caps and hangers, bases under its posts; and what of it does not go together. */
+/**
+ * What holds the frame of one part together: fasteners at its crossings, caps and hangers, bases under its posts; and what of it does not go
+ * together.
+ */
 final readonly class FixingsPage
 {
     public FrameRules $rules;
@@ -43,7 +46,9 @@ final readonly class FixingsPage
         $this->plan = $site->plan;
         $part = MembersPage::partOf($site->plan, $on);
         $this->rules = $part === null ? UsualFrame::orDecided($site->plan) : UsualFrame::ofPart($site->plan, $part);
-        $this->frames = Frames::of($part === null ? Frames::onGrid($site->plan, $this->rules, $site->log) : Frames::onPart($site->plan, $part, $this->rules, $site->log));
+        $this->frames = Frames::of(
+            $part === null ? Frames::onGrid($site->plan, $this->rules, $site->log) : Frames::onPart($site->plan, $part, $this->rules, $site->log),
+        );
     }
 
     /** Whether posts stand on bases, so that one can be chosen. */
@@ -63,7 +68,10 @@ final readonly class FixingsPage
     {
         $speech = new Speech($this->plan);
 
-        return array_map(fn (Fact $fact) => new Said(Typeset::sentence($speech->say($fact)), (string) $speech->say($fact)), array_values(array_filter($this->frames->hindered, fn (Fact $fact) => $fact->is instanceof FixingMisfit)));
+        return array_map(
+            fn (Fact $fact) => new Said(Typeset::sentence($speech->say($fact)), (string) $speech->say($fact)),
+            array_values(array_filter($this->frames->hindered, fn (Fact $fact) => $fact->is instanceof FixingMisfit)),
+        );
     }
 
     public function metal(): string
@@ -80,7 +88,10 @@ final readonly class FixingsPage
     /** @return list<array{Layer, string, int, list<Said>}> each layer with its name, how many fixings it takes in all, and what is known of them */
     public function layers(): array
     {
-        return array_map(fn (Layer $layer) => [$layer, LayerWords::all($layer->kind), $this->frames->fixings[$layer->kind->value] ?? 0, $this->known($layer)], $this->rules->layers);
+        return array_map(
+            fn (Layer $layer) => [$layer, LayerWords::all($layer->kind), $this->frames->fixings[$layer->kind->value] ?? 0, $this->known($layer)],
+            $this->rules->layers,
+        );
     }
 
     /** @return list<Said> the base under posts: what it takes, and where its bolt stands */
@@ -91,15 +102,18 @@ final readonly class FixingsPage
         return $base === null ? [] : [
             $this->said('frame.connector_takes', name: $base->name, from: $base->from, to: $base->to),
             ...($base->pattern === '' ? [] : [$this->said('frame.hole_pattern', pattern: $base->pattern)]),
-            $base->boltOff === null || $base->boltOff->isZero() ? $this->said('frame.bolt_in_the_middle') : $this->said('frame.bolt_off', off: $base->boltOff->magnitude(),
-                toward: $this->plan->sides->nameOf($base->boltOff->isNegative() ? \Aequus\Plan\Terms\Side::MinusX : \Aequus\Plan\Terms\Side::PlusX)),
+            $base->boltOff === null || $base->boltOff->isZero() ? $this->said('frame.bolt_in_the_middle')
+                : $this->said('frame.bolt_off', off: $base->boltOff->magnitude(),
+                    toward: $this->plan->sides->nameOf($base->boltOff->isNegative() ? \Aequus\Plan\Terms\Side::MinusX : \Aequus\Plan\Terms\Side::PlusX)),
         ];
     }
 
     /** @return array<string, string> kinds of fastener, and none */
     public static function fasteners(): array
     {
-        return ['' => Say::text('frame.fastener_open')] + array_combine(array_column(FastenerKind::cases(), 'value'), array_map(FixingWords::fastener(...), FastenerKind::cases()));
+        return ['' => Say::text('frame.fastener_open')] + array_combine(
+            array_column(FastenerKind::cases(), 'value'), array_map(FixingWords::fastener(...), FastenerKind::cases()),
+        );
     }
 
     /** Whether a cap, a hanger or a tie may hold it. */
@@ -114,7 +128,8 @@ final readonly class FixingsPage
         $sold = $this->yard->connectors($this->plan->notation->unit)[$use] ?? [];
 
         return ['' => Say::text('frame.as_typed')] + array_combine(
-            array_map(fn (Connector $one) => $one->name, $sold), array_map(fn (Connector $one) => (string) $this->said('frame.connector_takes', name: $one->name, from: $one->from, to: $one->to), $sold),
+            array_map(fn (Connector $one) => $one->name, $sold),
+            array_map(fn (Connector $one) => (string) $this->said('frame.connector_takes', name: $one->name, from: $one->from, to: $one->to), $sold),
         );
     }
 
@@ -124,8 +139,13 @@ final readonly class FixingsPage
         [$fastener, $connector] = [$layer->joinery->fastener, $layer->joinery->connector];
 
         return [
-            ...($fastener === null ? [] : [$this->said('frame.fastener_is', what: FixingWords::fastener($fastener->kind), long: $fastener->length), ...$this->distances($fastener)]),
-            ...($connector === null ? [] : [$this->said('frame.connector_takes', name: $connector->name, from: $connector->from, to: $connector->to)]),
+            ...($fastener === null ? [] : [
+                $this->said('frame.fastener_is', what: FixingWords::fastener($fastener->kind), long: $fastener->length),
+                ...$this->distances($fastener),
+            ]),
+            ...($connector === null ? [] : [$this->said(
+                'frame.connector_takes', name: $connector->name, from: $connector->from, to: $connector->to,
+            )]),
             ...($connector === null || $connector->pattern === '' ? [] : [$this->said('frame.hole_pattern', pattern: $connector->pattern)]),
             ...($fastener?->kind === FastenerKind::Bolt ? [$this->said('frame.bolts_begun')] : []),
         ];
@@ -135,7 +155,8 @@ final readonly class FixingsPage
     private function distances(Fastener $fastener): array
     {
         return [
-            ...($fastener->fromEnd === null ? [] : [$this->said('frame.keeps_end', least: $fastener->fromEnd)]), ...($fastener->fromEdge === null ? [] : [$this->said('frame.keeps_edge', least: $fastener->fromEdge)]),
+            ...($fastener->fromEnd === null ? [] : [$this->said('frame.keeps_end', least: $fastener->fromEnd)]),
+            ...($fastener->fromEdge === null ? [] : [$this->said('frame.keeps_edge', least: $fastener->fromEdge)]),
             ...($fastener->isDrilled ? [$this->said('frame.drilled_first')] : []),
         ];
     }

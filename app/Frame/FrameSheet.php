@@ -24,7 +24,10 @@ final readonly class FrameSheet
         $first = new MembersPage($site, '', '');
         $this->isNoneUsual = ! $first->isDecided && $first->rules->layers === [];
         $this->frames = array_values(array_filter(
-            array_map(fn (string $on) => $on === '' ? $first : new MembersPage($site, '', '', $on), array_map(strval(...), array_keys($first->standsOn()))), fn (MembersPage $page) => $page->drawing !== null,
+            array_map(
+                fn (string $on) => $on === '' ? $first : new MembersPage($site, '', '', $on), array_map(strval(...), array_keys($first->standsOn())),
+            ),
+            fn (MembersPage $page) => $page->drawing !== null,
         ));
     }
 

@@ -74,12 +74,14 @@ final readonly class FrameSums
         $stocks = StockList::typed($sums, 'stocks', $site->plan->notation);
         $plies = (int) ($sums->number('plies', 1, self::MOST_PLIES) ?? 1);
         $this->beam = $stocks === [] || $this->row === null || $sums->refusals !== [] ? null : $sums->attempt('stocks', fn () => BeamLine::over(
-            $this->beamLong, array_map(fn (Bearing $bearing) => new Bearing($bearing->name, $over->plus($bearing->at)), $this->row->bearings), $stocks, $plies,
+            $this->beamLong, array_map(fn (Bearing $bearing) => new Bearing($bearing->name, $over->plus($bearing->at)), $this->row->bearings),
+            $stocks, $plies,
         ));
         $this->slope = $this->slope();
         [$this->rafter, $this->seat, $this->seatLines] = $this->rafter();
         $boards = $sums->lengths(['across', 'wide']);
-        $this->boards = $boards === null ? null : $sums->attempt('wide', fn () => new BoardsAcross($boards[0], $boards[1], $this->length('board_gap', Length::zero())));
+        $this->boards = $boards === null ? null
+            : $sums->attempt('wide', fn () => new BoardsAcross($boards[0], $boards[1], $this->length('board_gap', Length::zero())));
         $brace = $sums->lengths(['leg', 'brace_wide']);
         $this->brace = $brace === null ? null : $sums->attempt('leg', fn () => $sums->typed('leg_to') === 'long_edge'
             ? CornerBrace::toItsLongEdge($brace[0], $brace[1]) : CornerBrace::toItsCentreLine($brace[0], $brace[1]));
@@ -88,7 +90,9 @@ final readonly class FrameSums
     /** @return array<string, string> how an end may be cut, in words */
     public static function ends(): array
     {
-        return array_combine(array_column(EndCut::cases(), 'value'), array_map(fn (EndCut $end) => Say::text("cut.frame.end_{$end->value}"), EndCut::cases()));
+        return array_combine(
+            array_column(EndCut::cases(), 'value'), array_map(fn (EndCut $end) => Say::text("cut.frame.end_{$end->value}"), EndCut::cases()),
+        );
     }
 
     /** @return array<int, list<string>> posts over which two plies side by side are both joined, by the number of the first of them */
@@ -160,7 +164,9 @@ final readonly class FrameSums
         if ($this->slope === null || $depth === null) {
             return [null, null, []];
         }
-        [$overHigh, $overLow, $seat] = [$this->length('over_high', Length::zero()), $this->length('over_low', Length::zero()), $this->length('seat', Length::zero())];
+        [$overHigh, $overLow, $seat] = [
+            $this->length('over_high', Length::zero()), $this->length('over_low', Length::zero()), $this->length('seat', Length::zero()),
+        ];
         $end = fn (string $field): EndCut => EndCut::tryFrom($this->sums->typed($field)) ?? EndCut::Plumb;
         $rafter = $this->sums->attempt('depth', fn () => new SlopedMember(
             $overHigh->plus($this->slope->run)->plus($overLow), $this->slope->slope, $depth[0], $end('high_end'), $end('low_end'),
@@ -168,7 +174,10 @@ final readonly class FrameSums
         if ($rafter === null || ! $seat->isPositive()) {
             return [$rafter, null, []];
         }
-        $lines = array_map($rafter->along(...), [$overHigh, $overHigh->plus($seat), $overHigh->plus($this->slope->run), $overHigh->plus($this->slope->run)->plus($seat)]);
+        $lines = array_map(
+            $rafter->along(...),
+            [$overHigh, $overHigh->plus($seat), $overHigh->plus($this->slope->run), $overHigh->plus($this->slope->run)->plus($seat)],
+        );
 
         return [$rafter, $this->sums->attempt('seat', fn () => new SeatCut($seat, $this->slope->slope, $depth[0])), $lines];
     }

@@ -43,11 +43,15 @@ final readonly class LayerRow
             LayerKind::Board => ['frame.board_wide', 'frame.board_thick'], LayerKind::Sheet => ['frame.covers', 'frame.sheet_thick'],
             LayerKind::Panel => ['frame.panel_thick', 'frame.panel_high'], default => ['frame.thick', 'frame.deep'],
         };
-        $field = fn (string $name, string $label, ?Length $now, string $hint = ''): array => ["{$kind->value}_{$name}", Say::text($label), $now, $hint === '' ? '' : Say::text($hint)];
+        $field = fn (string $name, string $label, ?Length $now, string $hint = ''): array => [
+            "{$kind->value}_{$name}", Say::text($label), $now, $hint === '' ? '' : Say::text($hint),
+        ];
 
         return [
             $field('thick', $thick, $layer->thick), $field('deep', $deep, $layer->deep),
-            ...($kind->hasSpacing() ? [$field('apart', $kind === LayerKind::Brace ? 'frame.legs' : 'frame.apart', $layer->apart ?? Length::zero())] : []),
+            ...($kind->hasSpacing() ? [$field(
+                'apart', $kind === LayerKind::Brace ? 'frame.legs' : 'frame.apart', $layer->apart ?? Length::zero(),
+            )] : []),
             ...($kind->standsOver() ? [$field('past', 'frame.past', $layer->past())] : []),
             ...($kind->hasGap() ? [$field('gap', 'frame.gap', $layer->gap ?? Length::zero())] : []),
             ...match ($kind) {
@@ -65,12 +69,15 @@ final readonly class LayerRow
     public function choices(): array
     {
         [$kind, $joinery] = [$this->layer->kind, $this->layer->joinery];
-        $seatings = array_combine(array_column(Seating::cases(), 'value'), array_map(fn (Seating $case) => Say::text("frame.seating_{$case->value}"), Seating::cases()));
+        $seatings = array_combine(
+            array_column(Seating::cases(), 'value'), array_map(fn (Seating $case) => Say::text("frame.seating_{$case->value}"), Seating::cases()),
+        );
 
         return [
             ...($kind === LayerKind::Beam ? [["{$kind->value}_seating", Say::text('frame.seating'), $joinery->seating->value, $seatings]] : []),
             ...($kind === LayerKind::Joist ? [
-                ["{$kind->value}_high", Say::text('frame.high_end'), $joinery->high->value, FrameSums::ends()], ["{$kind->value}_low", Say::text('frame.low_end'), $joinery->low->value, FrameSums::ends()],
+                ["{$kind->value}_high", Say::text('frame.high_end'), $joinery->high->value, FrameSums::ends()],
+                ["{$kind->value}_low", Say::text('frame.low_end'), $joinery->low->value, FrameSums::ends()],
             ] : []),
             ...($kind->isSpread() ? [["{$kind->value}_by", Say::text('frame.spread'), $this->layer->spread->atCentres ? 'centres' : 'even', [
                 'even' => Say::text('frame.spread_even'), 'centres' => Say::text('frame.spread_centres'),
@@ -82,7 +89,8 @@ final readonly class LayerRow
     public function otherwise(Say $say): array
     {
         return array_map(fn (int $number) => [$number, $say(
-            $this->layer->kind === LayerKind::Beam ? 'frame.one_row' : 'frame.one_number', number: $number, count: $this->layer->at($number)->count, one: $this->layer->at($number)->thick,
+            $this->layer->kind === LayerKind::Beam ? 'frame.one_row' : 'frame.one_number', number: $number, count: $this->layer->at($number)->count,
+            one: $this->layer->at($number)->thick,
             other: $this->layer->at($number)->deep,
         ), $this->layer->at($number)->reliedOn], array_keys($this->layer->singly));
     }
@@ -93,8 +101,18 @@ final readonly class LayerRow
         [$layer, $kind] = [$this->layer, $this->layer->kind];
 
         return [
-            ...($kind->mayBeLeftOut() ? [["{$kind->value}_left_out", Say::text('frame.left_out'), Say::text($kind === LayerKind::Rail ? 'frame.left_out_rows' : 'frame.left_out_why'), implode(', ', $layer->spread->leftOut)]] : []),
-            ...($kind->isTimber() ? [["{$kind->value}_moisture", Say::text('frame.moisture'), Say::text('frame.moisture_why'), $layer->moisture === null ? '' : (string) $layer->moisture]] : []),
+            ...($kind->mayBeLeftOut() ? [
+                [
+                    "{$kind->value}_left_out", Say::text('frame.left_out'),
+                    Say::text($kind === LayerKind::Rail ? 'frame.left_out_rows' : 'frame.left_out_why'), implode(', ', $layer->spread->leftOut),
+                ],
+            ] : []),
+            ...($kind->isTimber() ? [
+                [
+                    "{$kind->value}_moisture", Say::text('frame.moisture'), Say::text('frame.moisture_why'),
+                    $layer->moisture === null ? '' : (string) $layer->moisture,
+                ],
+            ] : []),
         ];
     }
 
@@ -104,7 +122,9 @@ final readonly class LayerRow
         [$layer, $kind] = [$this->layer, $this->layer->kind];
 
         return [
-            ...($kind->isCounted() ? [["{$kind->value}_count", Say::text($kind === LayerKind::Rail ? 'frame.rails' : 'frame.plies'), $layer->count]] : []),
+            ...($kind->isCounted() ? [
+                ["{$kind->value}_count", Say::text($kind === LayerKind::Rail ? 'frame.rails' : 'frame.plies'), $layer->count],
+            ] : []),
             ["{$kind->value}_fixings", Say::text('frame.fixings_each'), $layer->fixings],
         ];
     }

@@ -59,7 +59,8 @@ final readonly class MembersPage
         $this->part = self::partOf($plan, $on);
         $this->isDecided = $this->part === null ? $plan->frame !== null : isset($plan->partFrames[$this->part->id]);
         $this->rules = $this->part === null ? UsualFrame::orDecided($plan) : UsualFrame::ofPart($plan, $this->part);
-        $pieces = $this->part === null ? Frames::onGrid($plan, $this->rules, $site->log) : Frames::onPart($plan, $this->part, $this->rules, $site->log);
+        $pieces = $this->part === null ? Frames::onGrid($plan, $this->rules, $site->log)
+            : Frames::onPart($plan, $this->part, $this->rules, $site->log);
         $frame = $pieces[(int) $at] ?? $pieces[0] ?? null;
         $this->frame = $frame?->pieces === [] ? null : $frame;
         $this->through = isset($this->throughs()[$through]) ? $through : '';
@@ -67,7 +68,8 @@ final readonly class MembersPage
         $kind = LayerKind::tryFrom($upTo);
         $this->upTo = $kind !== null && $this->rules->layer($kind) !== null ? $kind : null;
         $this->drawing = $this->frame === null ? null : new FrameDrawing(
-            $plan, $this->frame, $this->view, $this->upTo, array_values(array_filter($this->frame->footprint->posts, fn (Post $post) => $site->standing($post)->set)), $this->cutAt(),
+            $plan, $this->frame, $this->view, $this->upTo,
+            array_values(array_filter($this->frame->footprint->posts, fn (Post $post) => $site->standing($post)->set)), $this->cutAt(),
         );
     }
 
@@ -80,7 +82,10 @@ final readonly class MembersPage
     /** @return list<LayerRow> */
     public function rows(): array
     {
-        return array_map(fn (Layer $layer) => new LayerRow($layer, $this->frame?->of($layer->kind) ?? [], $this->frame->fixings[$layer->kind->value] ?? 0), $this->rules->layers);
+        return array_map(
+            fn (Layer $layer) => new LayerRow($layer, $this->frame?->of($layer->kind) ?? [], $this->frame->fixings[$layer->kind->value] ?? 0),
+            $this->rules->layers,
+        );
     }
 
     /** @return list<Said> what can’t be made, or came out otherwise than planned */
@@ -88,9 +93,13 @@ final readonly class MembersPage
     {
         $speech = new Speech($this->site->plan);
         $say = new Say($speech);
-        $told = array_map(fn (Fact $fact) => new Said(Typeset::sentence($speech->say($fact)), (string) $speech->say($fact)), $this->frame->hindered ?? []);
+        $told = array_map(
+            fn (Fact $fact) => new Said(Typeset::sentence($speech->say($fact)), (string) $speech->say($fact)), $this->frame->hindered ?? [],
+        );
         foreach ($this->frame->changed ?? [] as $post => $row) {
-            $told[] = $say($row->longer->isPositive() ? 'frame.longer' : 'frame.shorter', post: $post, off: $row->longer->magnitude(), reach: $row->reach);
+            $told[] = $say(
+                $row->longer->isPositive() ? 'frame.longer' : 'frame.shorter', post: $post, off: $row->longer->magnitude(), reach: $row->reach,
+            );
         }
 
         return $told;
@@ -105,7 +114,8 @@ final readonly class MembersPage
             $marks = $faces === [] ? $marks : [...$marks, [Say::text($key), $faces, $kind->value]];
         }
         foreach ([
-            [LayerKind::Board, 'frame.marks_of_boards'], [LayerKind::Sheet, 'frame.marks_of_sheets'], [LayerKind::Rail, 'frame.marks_of_rails'], [LayerKind::Brace, 'frame.marks_of_braces'],
+            [LayerKind::Board, 'frame.marks_of_boards'], [LayerKind::Sheet, 'frame.marks_of_sheets'], [LayerKind::Rail, 'frame.marks_of_rails'],
+            [LayerKind::Brace, 'frame.marks_of_braces'],
         ] as [$kind, $key]) {
             $edges = $this->frame?->edges($kind) ?? [];
             $marks = $edges === [] ? $marks : [...$marks, [Say::text($key), $edges, $kind->value]];
@@ -125,7 +135,9 @@ final readonly class MembersPage
     {
         $speech = new Speech($this->site->plan);
 
-        return array_map(fn (Fact $fact) => new Said(Typeset::sentence($speech->say($fact)), (string) $speech->say($fact)), $this->frame->minded ?? []);
+        return array_map(
+            fn (Fact $fact) => new Said(Typeset::sentence($speech->say($fact)), (string) $speech->say($fact)), $this->frame->minded ?? [],
+        );
     }
 
     /** @return array<string, string> layers of which pieces can be written down as up, by what is sent */
@@ -133,7 +145,8 @@ final readonly class MembersPage
     {
         $built = [];
         foreach ($this->rows() as $row) {
-            $built += $row->pieces === [] ? [] : [$row->layer->kind->value => Say::text('frame.of_so_many', name: $row->name(), count: count($row->pieces))];
+            $built += $row->pieces === [] ? []
+                : [$row->layer->kind->value => Say::text('frame.of_so_many', name: $row->name(), count: count($row->pieces))];
         }
 
         return $built;
@@ -211,7 +224,9 @@ final readonly class MembersPage
     {
         $kinds = array_map(fn (Layer $layer) => $layer->kind, $this->rules->layers);
 
-        return ['' => Say::text('frame.all_layers')] + array_combine(array_map(fn (LayerKind $kind) => $kind->value, $kinds), array_map(LayerWords::all(...), $kinds));
+        return ['' => Say::text('frame.all_layers')] + array_combine(
+            array_map(fn (LayerKind $kind) => $kind->value, $kinds), array_map(LayerWords::all(...), $kinds),
+        );
     }
 
     /** @return array<string, string> layers that may still be put on, by what is sent */
@@ -241,7 +256,9 @@ final readonly class MembersPage
         return implode(' ', [
             ...($marks > 0 ? [Say::text('frame.ground_marks', count: $marks)] : []),
             ...($kind === LayerKind::Joist && $space?->rafters->seat !== null ? [Say::text('frame.ground_seats')] : []),
-            ...($kind === LayerKind::Ledger && $this->rules->layer(LayerKind::Joist)?->joinery->connector !== null ? [Say::text('frame.ground_hangers', count: count($space?->joists() ?? []))] : []),
+            ...($kind === LayerKind::Ledger && $this->rules->layer(LayerKind::Joist)?->joinery->connector !== null ? [
+                Say::text('frame.ground_hangers', count: count($space?->joists() ?? [])),
+            ] : []),
             ...($row->layer->joinery->fastener?->isDrilled ? [Say::text('frame.ground_drilled')] : []),
             ...($isSlung ? [Say::text('frame.ground_eye')] : []),
         ]);
@@ -255,7 +272,8 @@ final readonly class MembersPage
             if ($row->pieces !== []) {
                 $lift = Lift::ofVolume(max(array_map(fn (Piece $piece) => $piece->volume(), $row->pieces)), $this->site->plan->work->timber);
                 $order[] = [LayerWords::all($row->layer->kind), LayerWords::before($row->layer->kind), $row->layer->kind->isTimber() ? Say::text(
-                    'frame.heaviest', one: LayerWords::one($row->layer->kind), mass: (new LoadNotation($this->site->plan->notation->unit))->mass($lift->kilograms),
+                    'frame.heaviest', one: LayerWords::one($row->layer->kind),
+                    mass: (new LoadNotation($this->site->plan->notation->unit))->mass($lift->kilograms),
                     people: Say::text('frame.people_'.($lift->people() ?? 0)),
                 ) : '', $this->onTheGround($row, $lift->people() === null)];
             }
@@ -271,7 +289,9 @@ final readonly class MembersPage
         foreach ($this->site->plan->parts as $part) {
             $pieces = Footprint::ofPart($part, $this->rules);
             foreach ($pieces as $footprint) {
-                $on[$footprint->key] = Say::text('frame.on_part', part: $part->name, from: $footprint->posts[0]->label, to: $footprint->posts[count($footprint->posts) - 1]->label);
+                $on[$footprint->key] = Say::text(
+                    'frame.on_part', part: $part->name, from: $footprint->posts[0]->label, to: $footprint->posts[count($footprint->posts) - 1]->label,
+                );
             }
         }
 

@@ -22,10 +22,16 @@ final readonly class SingleMembers
     /** @return array<string, string> layers of which one may have a size of its own, by what is sent */
     public function singles(): array
     {
-        $kinds = array_values(array_filter(array_map(fn (Layer $layer) => $layer->kind, array_map(fn (LayerRow $row) => $row->layer, $this->rows)), fn (LayerKind $kind) => $kind->isChangedSingly()));
+        $kinds = array_values(array_filter(
+            array_map(fn (Layer $layer) => $layer->kind, array_map(fn (LayerRow $row) => $row->layer, $this->rows)),
+            fn (LayerKind $kind) => $kind->isChangedSingly(),
+        ));
 
         return array_combine(array_map(fn (LayerKind $kind) => $kind->value, $kinds), array_map(
-            fn (LayerKind $kind) => Say::text($kind === LayerKind::Beam ? 'frame.single_by_row' : 'frame.single_by_number', layer: LayerWords::one($kind)), $kinds,
+            fn (LayerKind $kind) => Say::text(
+                $kind === LayerKind::Beam ? 'frame.single_by_row' : 'frame.single_by_number', layer: LayerWords::one($kind),
+            ),
+            $kinds,
         ));
     }
 

@@ -30,7 +30,8 @@ final readonly class JobCard
         $drawing = PlanDrawing::set($site->state);
 
         return new self(
-            view('job.card.thumb', ['model' => $drawing, 'posts' => self::shown($drawing->posts)])->render(), view('job.card.facts', ['site' => $site])->render(),
+            view('job.card.thumb', ['model' => $drawing, 'posts' => self::shown($drawing->posts)])->render(),
+            view('job.card.facts', ['site' => $site])->render(),
             view('job.card.next', ['site' => $site])->render(), $waits === [] ? null : min($waits),
         );
     }
@@ -47,7 +48,9 @@ final readonly class JobCard
         [$x, $y] = [array_map(fn (DrawnPost $post) => $post->x, $posts), array_map(fn (DrawnPost $post) => $post->y, $posts)];
         $edges = [min($x), max($x), min($y), max($y)];
 
-        return array_values(array_filter($posts, fn (DrawnPost $post) => in_array($post->x, [$edges[0], $edges[1]], true) || in_array($post->y, [$edges[2], $edges[3]], true)));
+        return array_values(array_filter(
+            $posts, fn (DrawnPost $post) => in_array($post->x, [$edges[0], $edges[1]], true) || in_array($post->y, [$edges[2], $edges[3]], true),
+        ));
     }
 
     public function isStillTrue(int $now): bool

@@ -13,8 +13,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
- * The cards of many jobs. Each is kept under a stamp of all it was made from; those that are not kept are made, as many as a second allows, the others
- * by the page when it is there.
+ * The cards of many jobs. Each is kept under a stamp of all it was made from; those that are not kept are made, as many as a second allows, the
+ * others by the page when it is there.
  */
 final readonly class JobCards
 {

@@ -119,7 +119,9 @@ final readonly class DataFolder
         foreach ([$this->path, $this->inForce(), ...glob("{$this->path}/*", GLOB_ONLYDIR) ?: []] as $folder) {
             chmod($folder, 0o700);
         }
-        foreach ([...glob("{$this->path}/*.sqlite*") ?: [], ...glob("{$this->path}/data-*/*.sqlite*") ?: [], ...glob("{$this->path}/key") ?: []] as $file) {
+        foreach ([
+            ...glob("{$this->path}/*.sqlite*") ?: [], ...glob("{$this->path}/data-*/*.sqlite*") ?: [], ...glob("{$this->path}/key") ?: [],
+        ] as $file) {
             chmod($file, 0o600);
         }
     }

@@ -21,7 +21,9 @@ final readonly class NewData
     {
         touch(DataFolder::databaseIn($folder));
         chmod(DataFolder::databaseIn($folder), 0o600);
-        config(['database.connections.'.self::NAME => ['database' => DataFolder::databaseIn($folder)] + (array) config('database.connections.sqlite')]);
+        config(
+            ['database.connections.'.self::NAME => ['database' => DataFolder::databaseIn($folder)] + (array) config('database.connections.sqlite')],
+        );
         DB::purge(self::NAME);
         $this->migrate(array_slice(Shape::migrations(), 0, $migrations));
         $this->connection = DB::connection(self::NAME);
@@ -71,9 +73,14 @@ final readonly class NewData
         $this->connection->statement('ATTACH ? AS given', [$file]);
         foreach (Shape::TABLES as $table) {
             if ($this->connection->getSchemaBuilder()->hasTable($table)) {
-                $columns = implode(', ', array_map(fn (string $column) => "\"{$column}\"", $this->connection->getSchemaBuilder()->getColumnListing($table)));
-                $kept = str_contains($columns, '"job_id"') ? str_replace('@', 'job_id', $where) : ($table === 'jobs' ? str_replace('@', 'id', $where) : '1');
-                $this->connection->statement("INSERT INTO main.\"{$table}\" ({$columns}) SELECT {$columns} FROM given.\"{$table}\" WHERE {$kept} ORDER BY rowid");
+                $columns = implode(
+                    ', ', array_map(fn (string $column) => "\"{$column}\"", $this->connection->getSchemaBuilder()->getColumnListing($table)),
+                );
+                $kept = str_contains($columns, '"job_id"') ? str_replace('@', 'job_id', $where)
+                    : ($table === 'jobs' ? str_replace('@', 'id', $where) : '1');
+                $this->connection->statement(
+                    "INSERT INTO main.\"{$table}\" ({$columns}) SELECT {$columns} FROM given.\"{$table}\" WHERE {$kept} ORDER BY rowid",
+                );
             }
         }
         $this->connection->statement('DETACH given');

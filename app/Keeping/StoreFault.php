@@ -23,7 +23,8 @@ enum StoreFault: string
             str_contains($says, 'is locked') || str_contains($says, 'is busy') => self::Busy,
             str_contains($says, 'disk is full') => self::Full,
             str_contains($says, 'readonly database') => self::ReadOnly,
-            str_contains($says, 'unable to open database') || str_contains($says, 'disk I/O error') || str_contains($says, 'does not exist') => self::Gone,
+            str_contains($says, 'unable to open database') || str_contains($says, 'disk I/O error')
+                || str_contains($says, 'does not exist') => self::Gone,
             default => null,
         };
     }

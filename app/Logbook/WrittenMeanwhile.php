@@ -30,7 +30,9 @@ final class WrittenMeanwhile
         $rows = LogEntry::query()->toBase()->where('job_id', $job->id)->where('sequence', '>', $seen)->where('post', $post->value)
             ->where('kind', EntryKind::of($new->payload)->value)->whereNotIn('client_id', $own)->orderByDesc('sequence')->get();
 
-        return $rows->map(fn (stdClass $row) => EntryRow::toEntry($row, EntryRow::by($row, (string) User::query()->whereKey($row->user_id)->value('name'))))
+        return $rows->map(
+            fn (stdClass $row) => EntryRow::toEntry($row, EntryRow::by($row, (string) User::query()->whereKey($row->user_id)->value('name'))),
+        )
             ->first(fn (Entry $theirs) => Clash::between($new->payload, $theirs->payload));
     }
 }

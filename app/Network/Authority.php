@@ -63,10 +63,13 @@ final readonly class Authority
     public function issue(array $names): void
     {
         $own = $this->made();
-        $alternatives = implode(',', array_map(fn (string $name) => (filter_var($name, FILTER_VALIDATE_IP) === false ? 'DNS:' : 'IP:').$name, $names));
+        $alternatives = implode(
+            ',', array_map(fn (string $name) => (filter_var($name, FILTER_VALIDATE_IP) === false ? 'DNS:' : 'IP:').$name, $names),
+        );
         $this->sign(
             'machine', 'Aequus on this machine', self::DAYS,
-            "basicConstraints = critical,CA:FALSE\nkeyUsage = critical,digitalSignature\nextendedKeyUsage = serverAuth\nsubjectAltName = {$alternatives}", $own,
+            "basicConstraints = critical,CA:FALSE\nkeyUsage = critical,digitalSignature\nextendedKeyUsage = serverAuth\nsubjectAltName = {$alternatives}",
+            $own,
         );
     }
 

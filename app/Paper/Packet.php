@@ -25,7 +25,10 @@ use App\Round\RoundRow;
 use App\Round\RoundSheet;
 use App\Type\Say;
 
-/** Everything a job needs on paper, to write on where there is no signal; what is in the book already stands in its place. Numbers of lines are those of the page that takes them. */
+/**
+ * Everything a job needs on paper, to write on where there is no signal; what is in the book already stands in its place. Numbers of lines are those
+ * of the page that takes them.
+ */
 final readonly class Packet
 {
     private const TICK = '☐';
@@ -41,7 +44,8 @@ final readonly class Packet
         $this->plan = $site->plan;
         $tables = array_values(array_filter(array_map($this->table(...), $sheets)));
         // In the whole packet a sheet on which nothing stands yet is paper for nothing; asked for alone it says why.
-        $this->tables = count($sheets) < count(Sheet::cases()) ? $tables : array_values(array_filter($tables, fn (SheetTable $table) => $table->empty === ''));
+        $this->tables = count($sheets) < count(Sheet::cases()) ? $tables
+            : array_values(array_filter($tables, fn (SheetTable $table) => $table->empty === ''));
     }
 
     /**
@@ -102,7 +106,9 @@ final readonly class Packet
     {
         $head = array_map(fn (string $column) => $column === '' ? '' : Say::text("packet.col_{$column}"), explode(' ', $columns));
 
-        return new SheetTable($sheet, Say::text("packet.how_{$sheet->value}"), $head, $rows, array_values($big), $rows === [] ? Say::text($empty) : '');
+        return new SheetTable(
+            $sheet, Say::text("packet.how_{$sheet->value}"), $head, $rows, array_values($big), $rows === [] ? Say::text($empty) : '',
+        );
     }
 
     private function readings(Sheet $sheet): SheetTable
@@ -119,7 +125,10 @@ final readonly class Packet
     {
         $rows = [];
         foreach ((new RoundSheet(Sheet::Dig->round() ?? throw new \LogicException, $this->site))->rows as $i => $row) {
-            $rows[] = [(string) ($i + 1), $row->label, $this->write($row->planned), $this->write($this->plan->hole->width), $this->write($row->read), '', self::TICK];
+            $rows[] = [
+                (string) ($i + 1), $row->label, $this->write($row->planned), $this->write($this->plan->hole->width), $this->write($row->read), '',
+                self::TICK,
+            ];
         }
 
         return $this->made(Sheet::Dig, 'no post depth width dug met clean', $rows, 'packet.no_depth', 1, 2);
@@ -133,7 +142,10 @@ final readonly class Packet
             $work[$hole->of->label] = $hole;
         }
         foreach ($this->site->walk() as $i => $post) {
-            $rows[] = [(string) ($i + 1), $post->label, Names::of($this->plan->holdOf($post->id)), $this->bags($work[$post->label] ?? null), self::TICK, '', '', ''];
+            $rows[] = [
+                (string) ($i + 1), $post->label, Names::of($this->plan->holdOf($post->id)), $this->bags($work[$post->label] ?? null), self::TICK, '',
+                '', '',
+            ];
         }
 
         return $this->made(Sheet::Pour, 'no post held bags ready begun full degrees', $rows, 'packet.nothing', 1, 3);
@@ -156,7 +168,10 @@ final readonly class Packet
             $head = [...$head, Say::text('packet.col_face', face: $face), Say::text('packet.col_toward')];
         }
 
-        return new SheetTable(Sheet::Plumb, Say::text('packet.how_plumb', level: $this->write($this->plan->notation->system()->spiritLevel)), [...$head, Say::text('packet.col_again')], $rows, [1]);
+        return new SheetTable(
+            Sheet::Plumb, Say::text('packet.how_plumb', level: $this->write($this->plan->notation->system()->spiritLevel)),
+            [...$head, Say::text('packet.col_again')], $rows, [1],
+        );
     }
 
     private function cuts(): SheetTable
@@ -164,7 +179,10 @@ final readonly class Packet
         $rows = [];
         foreach ($this->plan->tops === null ? [] : $this->site->walk() as $i => $post) {
             $isCut = $this->site->cut->isCut($post);
-            $rows[] = [(string) ($i + 1), $post->label, $this->write($this->site->cut->mark($post)?->aboveDatumLine()), $isCut ? Say::text('page.cut_2') : '', '', $isCut ? '☑' : self::TICK];
+            $rows[] = [
+                (string) ($i + 1), $post->label, $this->write($this->site->cut->mark($post)?->aboveDatumLine()),
+                $isCut ? Say::text('page.cut_2') : '', '', $isCut ? '☑' : self::TICK,
+            ];
         }
 
         return $this->made(Sheet::Cuts, 'no post mark above off sawn', $rows, 'packet.no_tops', 1, 2);
@@ -189,7 +207,9 @@ final readonly class Packet
         $counts = [];
         foreach (Frames::decided($this->plan, $this->site->log)->pieces as $piece) {
             $key = $piece->layer->kind->value.' '.$piece->length->nanometres;
-            $counts[$key] = [LayerWords::all($piece->layer->kind), $this->write($piece->length), (string) ((int) ($counts[$key][2] ?? 0) + 1), self::TICK];
+            $counts[$key] = [
+                LayerWords::all($piece->layer->kind), $this->write($piece->length), (string) ((int) ($counts[$key][2] ?? 0) + 1), self::TICK,
+            ];
         }
 
         return $this->made(Sheet::Pieces, 'layer long many sawn', array_values($counts), 'packet.no_frame', 1);
@@ -199,7 +219,8 @@ final readonly class Packet
     private function record(): SheetTable
     {
         $rows = array_map(fn (PostRecord $record) => [
-            $record->post->label, $this->write($record->depthRequired), $this->write($record->depthDug), $this->write($record->outOfPlumb), $record->cut ? Say::text('page.cut_2') : '', implode(', ', $record->by),
+            $record->post->label, $this->write($record->depthRequired), $this->write($record->depthDug), $this->write($record->outOfPlumb),
+            $record->cut ? Say::text('page.cut_2') : '', implode(', ', $record->by),
         ], $this->site->handover()->records);
 
         return $this->made(Sheet::Record, 'post depth dug out sawn by', $rows, 'packet.nothing', 0);
@@ -207,7 +228,9 @@ final readonly class Packet
 
     private function bill(): SheetTable
     {
-        $rows = array_map(fn (BillRow $row) => [(string) $row->name, $row->needed, $row->buy, $row->money, self::TICK], (new BillPage($this->site))->rows);
+        $rows = array_map(
+            fn (BillRow $row) => [(string) $row->name, $row->needed, $row->buy, $row->money, self::TICK], (new BillPage($this->site))->rows,
+        );
 
         return $this->made(Sheet::Bill, 'goods needed buy money there', array_values($rows));
     }
@@ -237,9 +260,12 @@ final readonly class Packet
         $line = fn (string $key, string $says): array => [Say::text("packet.permit_{$key}"), $says];
         $rows = [
             $line('where', $this->job->place), $line('what', Names::of($plan->kind)), $line('over', implode('. ', $this->facts())),
-            $line('post', $this->write($plan->post->d).' × '.$this->write($plan->post->b)), $line('held', implode(', ', array_unique(array_map(fn (Post $post) => Names::of($plan->holdOf($post->id)), $plan->grid->posts)))),
-            $line('hole', $this->write($plan->hole->width)), $line('frost', $this->write($plan->footing?->frost)), $line('depth', $this->write($deepest)),
-            $line('top', $plan->tops === null ? '' : $this->write($plan->tops->topOf($plan->grid->posts[0]))), $line('pour', Temperature::celsius($plan->hands->holds->pour ?? 5.0)->write($plan->notation->unit)),
+            $line('post', $this->write($plan->post->d).' × '.$this->write($plan->post->b)),
+            $line('held', implode(', ', array_unique(array_map(fn (Post $post) => Names::of($plan->holdOf($post->id)), $plan->grid->posts)))),
+            $line('hole', $this->write($plan->hole->width)), $line('frost', $this->write($plan->footing?->frost)),
+            $line('depth', $this->write($deepest)),
+            $line('top', $plan->tops === null ? '' : $this->write($plan->tops->topOf($plan->grid->posts[0]))),
+            $line('pour', Temperature::celsius($plan->hands->holds->pour ?? 5.0)->write($plan->notation->unit)),
             ...array_map(fn (string $key) => $line($key, ''), ['parcel', 'owner', 'builder', 'setback', 'load', 'number', 'signed']),
         ];
 

@@ -21,7 +21,10 @@ final class Pdf
     public static function of(JobSite $site, View $view, Paper $paper, string $name, string $foot = ''): Response
     {
         $html = self::stamped($view->render(), (new Provenance($site))->lines());
-        $bytes = Cache::remember(DerivedCache::PREFIX.'pdf.'.hash('xxh128', "{$paper->value} {$foot} {$html}"), now()->addMonth(), fn () => self::made($html, $paper, $foot));
+        $bytes = Cache::remember(
+            DerivedCache::PREFIX.'pdf.'.hash('xxh128', "{$paper->value} {$foot} {$html}"), now()->addMonth(),
+            fn () => self::made($html, $paper, $foot),
+        );
 
         return new Response($bytes, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"{$name}.pdf\""]);
     }
@@ -33,7 +36,8 @@ final class Pdf
      */
     private static function stamped(string $html, array $lines): string
     {
-        $stamp = '<div style="position: fixed; left: 4mm; right: 4mm; bottom: 1mm; font-size: 8pt; font-weight: bold; text-align: center;">'.e(implode(' ', $lines)).'</div>';
+        $stamp = '<div style="position: fixed; left: 4mm; right: 4mm; bottom: 1mm; font-size: 8pt; font-weight: bold; text-align: '
+            .'center;">'.e(implode(' ', $lines)).'</div>';
 
         return $lines === [] ? $html : (string) preg_replace('/<body[^>]*>/', '$0'.addcslashes($stamp, '\\$'), $html, 1);
     }
@@ -49,7 +53,10 @@ final class Pdf
         $pdf->render();
         if ($foot !== '') {
             // How many pages there are is known only now.
-            $pdf->getCanvas()->page_text(40, $pdf->getCanvas()->get_height() - 30, Say::text('packet.page', foot: $foot, of: '{PAGE_NUM} / {PAGE_COUNT}'), (string) $pdf->getFontMetrics()->getFont('DejaVu Sans'), 8);
+            $pdf->getCanvas()->page_text(
+                40, $pdf->getCanvas()->get_height() - 30, Say::text('packet.page', foot: $foot, of: '{PAGE_NUM} / {PAGE_COUNT}'),
+                (string) $pdf->getFontMetrics()->getFont('DejaVu Sans'), 8,
+            );
         }
 
         return (string) $pdf->output();

@@ -87,7 +87,10 @@ final readonly class PoleStrips
     public static function ofFrame(Plan $plan, array $marks, string $what, Paper $paper): self
     {
         return new self(
-            $plan, array_values(array_map(fn (Length $face, int $number) => new PoleMark($plan->notation->round($face), (string) $number), $marks, array_keys($marks))),
+            $plan,
+            array_values(array_map(
+                fn (Length $face, int $number) => new PoleMark($plan->notation->round($face), (string) $number), $marks, array_keys($marks),
+            )),
             Say::text('paper.pole_strips.marking_list_in_full_size'), Say::text('paper.pole_strips.zero'), $paper, $what,
         );
     }

@@ -215,7 +215,9 @@ final readonly class RecordSheet
 
             return [
                 (string) (new Speech($this->site->plan))->say($asked->asks), $is instanceof Length
-                    ? $this->say($asked->isTaken ? 'paper.record_sheet.taken' : 'paper.record_sheet.as_it_is', is: $is) : Say::text('page.not_measured'), $asked->isMet,
+                    ? $this->say($asked->isTaken ? 'paper.record_sheet.taken' : 'paper.record_sheet.as_it_is', is: $is)
+                        : Say::text('page.not_measured'),
+                $asked->isMet,
             ];
         }, AskedByRule::all($this->site));
     }

@@ -13,7 +13,8 @@ final readonly class SheetTable
      * @param  list<int>  $big  columns whose figures are read from a step away
      * @param  string  $empty  why there is none; empty where there are rows
      */
-    public function __construct(public Sheet $sheet, public string $how, public array $head, public array $rows, public array $big = [], public string $empty = '')
-    {
+    public function __construct(
+        public Sheet $sheet, public string $how, public array $head, public array $rows, public array $big = [], public string $empty = '',
+    ) {
     }
 }

@@ -11,7 +11,10 @@ use App\Models\Job;
 use App\Type\Say;
 use TCPDF2DBarcode;
 
-/** Tags for posts, to print and staple: a big label, how deep its hole goes, and a square code that opens its page; beside it the same as a short code to type. */
+/**
+ * Tags for posts, to print and staple: a big label, how deep its hole goes, and a square code that opens its page; beside it the same as a short code
+ * to type.
+ */
 final readonly class Tags
 {
     /** Across and down a sheet. */
@@ -28,7 +31,8 @@ final readonly class Tags
     public function __construct(SiteState $site, Job $job, string $address, public Paper $paper)
     {
         $tags = array_map(fn (Post $post) => [
-            'label' => $post->label, 'depth' => $this->depth($site, $post), 'code' => "{$job->id}-{$post->label}", 'square' => self::square("{$address}/jobs/{$job->id}/set/{$post->label}"),
+            'label' => $post->label, 'depth' => $this->depth($site, $post), 'code' => "{$job->id}-{$post->label}",
+            'square' => self::square("{$address}/jobs/{$job->id}/set/{$post->label}"),
         ], $site->plan->grid->posts);
         $this->sheets = array_chunk($tags, self::ACROSS * self::DOWN);
     }

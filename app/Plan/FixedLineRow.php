@@ -33,7 +33,8 @@ final readonly class FixedLineRow
         foreach ($at as $off => $posts) {
             // A further part has no rows and columns that people could be told by.
             $offsets[] = [array_intersect(array_column($posts, 'label'), array_column($plan->grid->added, 'label')) !== []
-                ? implode(', ', array_slice(array_column($posts, 'label'), 0, self::MOST_NAMED)) : self::whom($posts, count($at) > 1), $line->off($posts[0]->at)->magnitude()];
+                ? implode(', ', array_slice(array_column($posts, 'label'), 0, self::MOST_NAMED)) : self::whom($posts, count($at) > 1),
+                $line->off($posts[0]->at)->magnitude()];
         }
         $this->offsets = array_slice($offsets, 0, self::MOST_NAMED);
         $this->kept = new KeptDistance($line, $plan->grid, $plan->sectionOf(...));

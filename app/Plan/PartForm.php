@@ -47,7 +47,8 @@ final readonly class PartForm
             'part_columns' => implode('; ', array_map($write, $part->columns)), 'part_rows' => implode('; ', array_map($write, $part->rows)),
             'part_largest' => $part->largest === null ? '' : $write($part->largest),
             'part_across' => $part->closeness === null ? '' : $write($part->closeness->across),
-            'part_along' => $part->closeness === null || $part->closeness->along->equals($part->closeness->across) ? '' : $write($part->closeness->along),
+            'part_along' => $part->closeness === null || $part->closeness->along->equals($part->closeness->across) ? ''
+                : $write($part->closeness->along),
             'part_gates' => implode('; ', array_map(fn (RowGate $gate) => implode(' : ', [
                 $gate->section, $write($gate->from), $write($gate->leaf), $write($gate->gap),
             ]), $part->gates)),

@@ -43,7 +43,8 @@ final readonly class PlanForm
         return new self([
             'kind' => $plan->kind->value,
             'notation' => $plan->notation->code(),
-            'side_minus_y' => $plan->sides->minusY, 'side_plus_y' => $plan->sides->plusY, 'side_minus_x' => $plan->sides->minusX, 'side_plus_x' => $plan->sides->plusX,
+            'side_minus_y' => $plan->sides->minusY, 'side_plus_y' => $plan->sides->plusY, 'side_minus_x' => $plan->sides->minusX,
+            'side_plus_x' => $plan->sides->plusX,
             'tolerance' => $plan->tolerances->class->value, 'squareness' => $write($plan->tolerances->squareness),
             'along' => $plan->tolerances->along === null ? '' : $write($plan->tolerances->along),
             'post_shape' => $plan->post->round ? 'round'

@@ -46,6 +46,8 @@ final readonly class SiteRow
     {
         $rooms = array_map(fn (Post $post) => $object->room($post, $plan->sectionOf($post))->nanometres, $plan->grid->posts);
 
-        return new self($object->name, Names::of($object->kind), Length::nanometres(min($rooms)), ! in_array($object->name, $near, true), false, $object->id);
+        return new self(
+            $object->name, Names::of($object->kind), Length::nanometres(min($rooms)), ! in_array($object->name, $near, true), false, $object->id,
+        );
     }
 }

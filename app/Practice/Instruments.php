@@ -48,9 +48,12 @@ final readonly class Instruments
 
         return match ($move->asks) {
             EntryKind::Rod => new RodReading($post?->id, $this->level->rod($site, $post, $move->setUp ?? ''), $move->setUp ?? ''),
-            EntryKind::Tape => count($move->posts) === 2 ? new TapeReading($move->posts[0]->id, $move->posts[1]->id, $this->tape->reads($site, Wanted::tape(...$move->posts)), $site->plan->layout->tape) : null,
+            EntryKind::Tape => count($move->posts) === 2 ? new TapeReading(
+                $move->posts[0]->id, $move->posts[1]->id, $this->tape->reads($site, Wanted::tape(...$move->posts)), $site->plan->layout->tape,
+            ) : null,
             EntryKind::StringOffset => count($move->posts) === 3 ? $this->string($site, ...$move->posts) : null,
-            EntryKind::LineOffset => $post === null || $move->line === null ? null : new LineReading($post->id, $this->tape->reads($site, Wanted::line($post, $move->line)), $move->line->id, $site->plan->layout->tape),
+            EntryKind::LineOffset => $post === null || $move->line === null ? null
+                : new LineReading($post->id, $this->tape->reads($site, Wanted::line($post, $move->line)), $move->line->id, $site->plan->layout->tape),
             EntryKind::Hole => $this->hole($site, $post),
             EntryKind::Top => $this->top($site, $post),
             EntryKind::Plumb => $post === null ? null : $this->lean($site, $post),
@@ -86,6 +89,8 @@ final readonly class Instruments
         $face = $stands->nextFace() ?? (array_values($stands->byFace)[0]->face ?? Side::MinusY);
         $gap = $this->plumb->gap($site, $post, $face);
 
-        return PlumbReading::gap($post->id, $face, $gap->isNegative() ? $face->opposite() : $face, $gap->magnitude(), $this->plumb->length($site), $stands->stageNow());
+        return PlumbReading::gap(
+            $post->id, $face, $gap->isNegative() ? $face->opposite() : $face, $gap->magnitude(), $this->plumb->length($site), $stands->stageNow(),
+        );
     }
 }

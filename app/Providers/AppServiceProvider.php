@@ -53,7 +53,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Inspector::class, fn () => new SimulatedInspector((int) config('aequus.demo_seed')));
         $this->app->bind(Supplier::class, fn () => new SimulatedYard((int) config('aequus.demo_seed')));
         if (config('aequus.mode') === 'demo') {
-            $this->app->bind(Tape::class, fn () => new DemoTape(new SimulatedTape((int) config('aequus.demo_seed')), new MadeUpSite((int) config('aequus.demo_seed'))));
+            $this->app->bind(
+                Tape::class,
+                fn () => new DemoTape(new SimulatedTape((int) config('aequus.demo_seed')), new MadeUpSite((int) config('aequus.demo_seed'))),
+            );
         }
         foreach ([Tape::class, LevelAndRod::class, LevelBetween::class, PlumbLevel::class, TotalStation::class] as $instrument) {
             $this->app->bindIf($instrument, fn () => new MadeUpSite((int) config('aequus.demo_seed')));

@@ -108,7 +108,8 @@ final readonly class RoundSheet
         $payload = $sequence === null ? null : $this->site->log->entries[$sequence]->payload;
         $with = ['tape' => $this->site->plan->layout->tape->value];
         $row = fn (EntryKind $kind, string $field, array $with, ?Length $read, string $note = '', ?RoundChoice $choice = null) => new RoundRow(
-            strtr($judged->key, '@', '-'), WantedWords::of($wanted), $kind, $field, $with, $wanted->planned()->magnitude(), $read, $sequence, $note, $choice, $judged->state, $judged->word,
+            strtr($judged->key, '@', '-'), WantedWords::of($wanted), $kind, $field, $with, $wanted->planned()->magnitude(), $read, $sequence, $note,
+            $choice, $judged->state, $judged->word,
         );
         if ($wanted->line !== null) {
             return $row(
@@ -132,7 +133,8 @@ final readonly class RoundSheet
 
         return $row(
             EntryKind::StringOffset, 'off', ['stake' => $wanted->stake->label] + $ends, $off?->magnitude(), $payload instanceof StringReading
-                && ! $payload->run->equals($swapped ? $wanted->ran()->negated() : $wanted->ran()) ? Say::text('round.round_sheet.how_the_string_ran_is') : '',
+                && ! $payload->run->equals($swapped ? $wanted->ran()->negated() : $wanted->ran())
+                    ? Say::text('round.round_sheet.how_the_string_ran_is') : '',
             new RoundChoice(
                 'toward', Say::text('page.stands_toward_the'), Choices::sides($this->site->plan->sides, among: $sides),
                 $off === null ? '' : $sides[$isRight === $swapped ? 0 : 1]->value,
@@ -196,7 +198,8 @@ final readonly class RoundSheet
 
             // A hole that is dug on is a new entry; the newest counts.
             return new RoundRow(
-                $post->label, $post->label, EntryKind::Hole, 'depth', ['post' => $post->label], $this->site->footing->toReach($post), $hole?->depth, null,
+                $post->label, $post->label, EntryKind::Hole, 'depth', ['post' => $post->label], $this->site->footing->toReach($post), $hole?->depth,
+                null,
                 $more ? Say::text('round.round_sheet.is_written_down_too_change', what: $hole->found === null
                     ? Say::text('round.round_sheet.width_or_soil')
                     : Say::text('round.round_sheet.that_it_met', what: Names::of($hole->found))) : '',
@@ -212,7 +215,8 @@ final readonly class RoundSheet
         $tops = $this->site->log->newest(TopMeasured::class);
 
         return $this->site->plan->tops === null ? [] : array_map(fn (Post $post) => new RoundRow(
-            $post->label, $post->label, EntryKind::Top, 'above', ['post' => $post->label], $this->site->cut->mark($post)?->aboveDatumLine(), ($tops[$post] ?? null)?->aboveDatumLine, null,
+            $post->label, $post->label, EntryKind::Top, 'above', ['post' => $post->label], $this->site->cut->mark($post)?->aboveDatumLine(),
+            ($tops[$post] ?? null)?->aboveDatumLine, null,
         ), array_values(array_filter($this->site->walk(), fn (Post $post) => ! $this->site->cut->isCut($post))));
     }
 }

@@ -54,6 +54,7 @@ final readonly class CureFact
     {
         $datum = $this->site->customs()->cureDatum;
 
-        return $datum->isTyped() ? Say::text('set.post_sheet.counted_from', datum: $datum->temperature()->write($this->site->plan->notation->unit)) : '';
+        return $datum->isTyped() ? Say::text('set.post_sheet.counted_from', datum: $datum->temperature()->write($this->site->plan->notation->unit))
+            : '';
     }
 }

@@ -111,7 +111,8 @@ final readonly class PostPage
         $degrees = (int) round(rad2deg($this->site->plan->turnOf($this->post->id)));
 
         return $degrees === 0 ? '' : Say::text(
-            $degrees > 0 ? 'set.post_page.turned_left' : 'set.post_page.turned_right', degrees: abs($degrees), own: $this->sides->minusY, side: $this->site->plan->sides->minusY,
+            $degrees > 0 ? 'set.post_page.turned_left' : 'set.post_page.turned_right', degrees: abs($degrees), own: $this->sides->minusY,
+            side: $this->site->plan->sides->minusY,
         );
     }
 
@@ -189,7 +190,9 @@ final readonly class PostPage
             'set.forms.filled' => [Say::text('set.post_page.the_fill'), EntryKind::Filled, $this->dug !== null],
             'set.forms.top' => [Say::text('set.post_page.its_top'), EntryKind::Top, $hasTops && $this->stands->set],
             'set.forms.line' => [Say::text('set.post_page.its_line'), EntryKind::EmbedmentLine, $this->stands->set && $this->hold->isBuried()],
-            'set.forms.top-over' => [Say::text('set.post_page.its_top_over_the_road'), EntryKind::TopOver, $this->byRule() !== null && $this->stands->set],
+            'set.forms.top-over' => [
+                Say::text('set.post_page.its_top_over_the_road'), EntryKind::TopOver, $this->byRule() !== null && $this->stands->set,
+            ],
             'set.forms.cut' => [
                 Say::text('set.post_page.the_cut'), EntryKind::PostCut, $hasTops && ! $this->site->cut->isCut($this->post)
                     && $this->site->hindersCut($this->post) === null,

@@ -66,7 +66,8 @@ final readonly class PostSheet
         $this->minutesIn = $this->begun === null ? null : max(0, intdiv($now->getTimestamp() - $this->begun->getTimestamp(), 60));
         $this->pour = PourSheet::of($site, $post);
         $this->facts = array_values(array_filter([
-            $this->position(), $this->depth(), $this->foot(), $this->footByLine(), $this->wood(), $this->plumb(), $this->drift(), $this->twist(), $this->fill(),
+            $this->position(), $this->depth(), $this->foot(), $this->footByLine(), $this->wood(), $this->plumb(), $this->drift(), $this->twist(),
+            $this->fill(),
             (new CureFact($site, $post, $this->clock))->at($now), $this->cut(),
         ]));
     }
@@ -113,7 +114,8 @@ final readonly class PostSheet
                 ), 'to-pull',
             ),
             default => new PostFact(
-                Say::text('page.hole'), $this->say('set.post_sheet.of', write: $required->need->ground->minus($dug->bottom), hole_depth: $required->holeDepth(), what: $dug->found === null ? '' : Say::text(
+                Say::text('page.hole'),
+                $this->say('set.post_sheet.of', write: $required->need->ground->minus($dug->bottom), hole_depth: $required->holeDepth(), what: $dug->found === null ? '' : Say::text(
                     'drawing.plan_drawing.met', what: Names::of($dug->found),
                 )), $dug->serves() ? 'fits'
                     : 'off',

@@ -43,7 +43,9 @@ final readonly class StartPage
     /** Where nobody knows the weather since, in words; empty where it is known everywhere. */
     public function unknown(): string
     {
-        return $this->start->unknown === [] ? '' : Say::text('night.start.unknown', posts: collect($this->start->unknown)->map(fn (Post $post) => $post->label)->unique()->join(', ', ' and '));
+        return $this->start->unknown === [] ? '' : Say::text(
+            'night.start.unknown', posts: collect($this->start->unknown)->map(fn (Post $post) => $post->label)->unique()->join(', ', ' and '),
+        );
     }
 
     /** Whether days that matter were made up by a station that ships with this: then nothing is called well. */
@@ -62,15 +64,18 @@ final readonly class StartPage
         $count = count($untold);
 
         return $count === 0 || ! $this->start->isAnythingLeft ? '' : Say::text('night.start.untold', days: $count < 4
-            ? collect($untold)->join(', ', ' and ') : Say::text('night.start.days_between', count: $count, first: $untold[0], last: $untold[$count - 1]));
+            ? collect($untold)->join(', ', ' and ')
+                : Say::text('night.start.days_between', count: $count, first: $untold[0], last: $untold[$count - 1]));
     }
 
     /** @return list<array{string, string, string, string, string}> of what is poured: post, filled, the coldest of its first day, how ripe, and when its braces may come off */
     public function rows(): array
     {
         return array_map(fn (Ripening $one) => [
-            $one->post->label, $this->when($this->site->filling($one->post)->at(FillStep::Done)?->setTimezone($this->job->zone)->format('Y-m-d\TH:i')),
-            $one->came === null ? Say::text('night.start.not_known') : Temperature::celsius(round($one->came, 1))->write($this->site->plan->notation->unit),
+            $one->post->label,
+            $this->when($this->site->filling($one->post)->at(FillStep::Done)?->setTimezone($this->job->zone)->format('Y-m-d\TH:i')),
+            $one->came === null ? Say::text('night.start.not_known')
+                : Temperature::celsius(round($one->came, 1))->write($this->site->plan->notation->unit),
             $one->isKnown ? Say::text('night.start.share', percent: (int) floor(100 * $one->share)) : Say::text('night.start.not_known'),
             $one->off === null || $this->site->clock($one->post)->standsStill() ? Say::text('night.start.stands_still') : $this->when($one->off),
         ], $this->start->ripenings);

@@ -61,23 +61,31 @@ final readonly class StopPage
         }
 
         return [
-            ...$said, ...($this->night->isDuskKnown ? [] : [Say::text('night.stop.no_dusk')]), ...($this->isKnown() ? [] : [Say::text('night.stop.not_known')]),
+            ...$said, ...($this->night->isDuskKnown ? [] : [Say::text('night.stop.no_dusk')]),
+            ...($this->isKnown() ? [] : [Say::text('night.stop.not_known')]),
         ];
     }
 
     /** @return list<array{Move, string}> each with how long it takes */
     public function moves(): array
     {
-        return array_map(fn (Move $move, int $minutes) => [$move, Say::text('night.stop.about', minutes: $minutes)], $this->stop->moves, $this->clock->minutes);
+        return array_map(
+            fn (Move $move, int $minutes) => [$move, Say::text('night.stop.about', minutes: $minutes)], $this->stop->moves, $this->clock->minutes,
+        );
     }
 
     /** What may still be filled, in one line. */
     public function fills(): string
     {
         return match (true) {
-            $this->clock->mayFill !== [] => Say::text('night.stop.ready_nothing_is_missing_only', join: self::labels($this->clock->mayFill), count: count($this->clock->mayFill)).($this->isKnown() ? '' : ' '.Say::text('night.stop.look_yourself')),
+            $this->clock->mayFill !== [] => Say::text(
+                'night.stop.ready_nothing_is_missing_only', join: self::labels($this->clock->mayFill), count: count($this->clock->mayFill),
+            ).($this->isKnown() ? '' : ' '.Say::text('night.stop.look_yourself')),
             [...$this->clock->tooLate, ...$this->clock->heldPosts] !== [] => Say::text('night.stop.nothing_more'),
-            default => Say::text('night.stop.nothing', lack: Say::text($this->stop->lack === [] ? 'night.stop.no_hole_waits_for_its' : 'night.stop.of_what_is_due_something')),
+            default => Say::text(
+                'night.stop.nothing',
+                lack: Say::text($this->stop->lack === [] ? 'night.stop.no_hole_waits_for_its' : 'night.stop.of_what_is_due_something'),
+            ),
         };
     }
 
@@ -114,7 +122,8 @@ final readonly class StopPage
 
     private static function span(int $minutes): string
     {
-        return $minutes < 120 ? Say::text('night.stop.minutes', minutes: $minutes) : Say::text('night.stop.hours', hours: intdiv($minutes, 60), minutes: $minutes % 60);
+        return $minutes < 120 ? Say::text('night.stop.minutes', minutes: $minutes)
+            : Say::text('night.stop.hours', hours: intdiv($minutes, 60), minutes: $minutes % 60);
     }
 
     private function moment(int $moment): string

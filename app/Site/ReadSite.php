@@ -22,7 +22,8 @@ final class ReadSite
 {
     /** What an entry is made of; the rest of a row is for the database alone. */
     private const COLUMNS = [
-        'sequence', 'job_id', 'client_id', 'kind', 'payload_version', 'payload', 'plan_revision', 'measured_at', 'user_id', 'read_by', 'replaces_id', 'by_file',
+        'sequence', 'job_id', 'client_id', 'kind', 'payload_version', 'payload', 'plan_revision', 'measured_at', 'user_id', 'read_by', 'replaces_id',
+        'by_file',
     ];
 
     public function site(Job $job): JobSite
@@ -44,7 +45,8 @@ final class ReadSite
         $names = User::query()->toBase()->pluck('name', 'id')->all();
 
         return array_values($jobs->map(fn (Job $job) => new JobSite($job, $this->derive(
-            $job, array_map(fn (stdClass $row) => EntryRow::toEntry($row, EntryRow::by($row, (string) $names[$row->user_id])), $entries[$job->id] ?? []),
+            $job,
+            array_map(fn (stdClass $row) => EntryRow::toEntry($row, EntryRow::by($row, (string) $names[$row->user_id])), $entries[$job->id] ?? []),
         )))->all());
     }
 

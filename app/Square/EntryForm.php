@@ -82,7 +82,8 @@ final readonly class EntryForm
             $move === null => null,
             $move->asks === EntryKind::Tape && count($move->posts) === 2 => Wanted::tape($move->posts[0], $move->posts[1]),
             $move->asks === EntryKind::LineOffset && $move->line !== null && $move->posts !== [] => Wanted::line($move->posts[0], $move->line),
-            $move->asks === EntryKind::StringOffset && count($move->posts) === 3 => Wanted::string($plan, $move->posts[0], $move->posts[1], $move->posts[2]),
+            $move->asks === EntryKind::StringOffset
+                && count($move->posts) === 3 => Wanted::string($plan, $move->posts[0], $move->posts[1], $move->posts[2]),
             default => null,
         };
     }

@@ -39,7 +39,10 @@ final readonly class Placements
         $moves = [];
         foreach ($site->square->survey->placed?->out() ?? [] as $stake) {
             $moves[$stake->name] = implode(', ', array_map(
-                fn (Shift $part) => Typeset::length($site->plan->notation, $part->amount).' '.e($site->plan->sidesOf(PostId::of($stake->name))->nameOf($part->toward)), StraightenLayout::inMarks($site, $stake),
+                fn (Shift $part) => Typeset::length($site->plan->notation, $part->amount).' '.e(
+                    $site->plan->sidesOf(PostId::of($stake->name))->nameOf($part->toward),
+                ),
+                StraightenLayout::inMarks($site, $stake),
             ));
         }
 

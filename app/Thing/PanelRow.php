@@ -35,7 +35,9 @@ final readonly class PanelRow
             });
         }
         foreach ($panels->unknown as [$left, $right]) {
-            $rows[] = new self("{$left->label}–{$right->label}", 'to-pull', $speech->page(PageWords::of('thing.panel.unknown'), left: $left, right: $right));
+            $rows[] = new self(
+                "{$left->label}–{$right->label}", 'to-pull', $speech->page(PageWords::of('thing.panel.unknown'), left: $left, right: $right),
+            );
         }
 
         return $rows;

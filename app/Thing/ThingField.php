@@ -40,7 +40,9 @@ final readonly class ThingField
         $usual = $asked->usual($notation->unit);
         $this->name = $asked->ask->value;
         $this->label = AskWords::asks($asked->ask);
-        $this->why = (string) (new Speech(null, $notation))->page(AskWords::why($asked->ask), example: is_array($usual) ? self::written($usual, $notation) : '');
+        $this->why = (string) (new Speech(null, $notation))->page(
+            AskWords::why($asked->ask), example: is_array($usual) ? self::written($usual, $notation) : '',
+        );
         $this->value = self::written($answer, $notation);
         $this->options = array_combine(array_map(fn (Pick $pick) => $pick->value, $asked->picks), array_map(AskWords::pick(...), $asked->picks));
         $this->unit = in_array($asked->sort, [AskedSort::Length, AskedSort::MaybeLength], true) ? $notation->unit : null;

@@ -52,9 +52,12 @@ final readonly class ThingPage
         $this->drawing = new ProfileDrawing($made->profile, $heard->notation);
         $this->why = ThingWords::why($thing->kind());
         $this->order = array_map(DeedWords::of(...), [
-            ...($plan->work->crew === Crew::Alone ? [Deed::GaugesFirst] : []), ...$thing->order($heard), ...($plan->work->crew === Crew::Alone && $this->isMoreThanOne() ? [Deed::BlocksUnderBeams] : []),
+            ...($plan->work->crew === Crew::Alone ? [Deed::GaugesFirst] : []), ...$thing->order($heard),
+            ...($plan->work->crew === Crew::Alone && $this->isMoreThanOne() ? [Deed::BlocksUnderBeams] : []),
         ]);
-        $spacings = fn (Plan $of): array => [$of->grid->columns->spacing()->gaps(), $of->grid->rows->spacing()->gaps(), $of->post, $of->standing, $of->hole->width];
+        $spacings = fn (Plan $of): array => [
+            $of->grid->columns->spacing()->gaps(), $of->grid->rows->spacing()->gaps(), $of->post, $of->standing, $of->hole->width,
+        ];
         $this->isChangedByHand = $spacings($made->plan) != $spacings($plan);
     }
 

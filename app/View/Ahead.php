@@ -70,7 +70,8 @@ final readonly class Ahead
         sort($labels);
 
         return [
-            'kind' => $asks->value, 'about' => mb_strtoupper(implode('-', $labels)), 'face' => $face, 'says' => (string) $this->site->speech->say($do),
+            'kind' => $asks->value, 'about' => mb_strtoupper(implode('-', $labels)), 'face' => $face,
+            'says' => (string) $this->site->speech->say($do),
             'at' => count($posts) === 1 && PostPage::asksHere($asks) ? route('set.post', [$this->site->job, $posts[0]->label], false) : '',
         ];
     }

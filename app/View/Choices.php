@@ -52,7 +52,9 @@ final class Choices
         foreach (Unit::cases() as $unit) {
             foreach (array_keys($unit->system()->notations) as $code) {
                 $in = Notation::named($code) ?? throw new LogicException("Nobody reads {$code}.");
-                $ways[$code] = (string) (new Speech(null, $in))->page(PageWords::of('plan.fields.written'), length: self::example(), mark: $in->smallestMark());
+                $ways[$code] = (string) (new Speech(null, $in))->page(
+                    PageWords::of('plan.fields.written'), length: self::example(), mark: $in->smallestMark(),
+                );
             }
         }
 
@@ -71,7 +73,10 @@ final class Choices
         $speech = new Speech(null, Notation::of($unit));
 
         return array_combine(array_column(ToleranceClass::cases(), 'value'), array_map(
-            fn (ToleranceClass $class) => (string) $speech->page(PageWords::of("plan.fields.tolerance_{$class->value}"), limit: $class->squareness($unit)), ToleranceClass::cases(),
+            fn (ToleranceClass $class) => (string) $speech->page(
+                PageWords::of("plan.fields.tolerance_{$class->value}"), limit: $class->squareness($unit),
+            ),
+            ToleranceClass::cases(),
         ));
     }
 

@@ -35,7 +35,8 @@ final class StockList
     public static function written(array $stocks, Notation $notation): string
     {
         return implode('; ', array_map(
-            fn (Stock $stock) => $notation->write($stock->length).($stock->price > 0.0 ? ' : '.number_format($stock->price, 2, '.', '') : ''), $stocks,
+            fn (Stock $stock) => $notation->write($stock->length).($stock->price > 0.0 ? ' : '.number_format($stock->price, 2, '.', '') : ''),
+            $stocks,
         ));
     }
 }

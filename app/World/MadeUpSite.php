@@ -20,12 +20,16 @@ use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
 
 /**
- * What truly is on a site that nobody has, for practice: where stakes stand, how high the ground is, how posts lean. All of it comes from a number and the
- * labels, so that the same site is there tomorrow, and one more post changes nothing of the others; instruments read it with the noise of their class.
+ * What truly is on a site that nobody has, for practice: where stakes stand, how high the ground is, how posts lean. All of it comes from a number
+ * and the labels, so that the same site is there tomorrow, and one more post changes nothing of the others; instruments read it with the noise of
+ * their class.
  */
 final readonly class MadeUpSite implements LevelAndRod, LevelBetween, PlumbLevel, Tape, TotalStation
 {
-    /** Standard deviations, mm: of a stake put by eye and of one put by a tape, of the ground, of a hole that is dug, of one lean read first and read again, of a rod. */
+    /**
+     * Standard deviations, mm: of a stake put by eye and of one put by a tape, of the ground, of a hole that is dug, of one lean read first and read
+     * again, of a rod.
+     */
     private const STAKED = 12.0;
 
     private const PUT_RIGHT = 0.8;
@@ -66,14 +70,19 @@ final readonly class MadeUpSite implements LevelAndRod, LevelBetween, PlumbLevel
         $tape = $site->plan->layout->tape;
         $sigma = $wanted->isTape() ? $tape->sigma($wanted->planned()) : self::STRING;
 
-        return $this->mark($site, $wanted->reading($tape)->computed($at) + $sigma * $this->normal("reads {$wanted->key()}", null, $site->log->lastSequence()));
+        return $this->mark(
+            $site, $wanted->reading($tape)->computed($at) + $sigma * $this->normal("reads {$wanted->key()}", null, $site->log->lastSequence()),
+        );
     }
 
     public function rod(SiteState $site, ?Post $post, string $setUp): Length
     {
         $beam = self::BEAM - self::LOWER_EACH_SET_UP * max(0, (int) $setUp - 1);
 
-        return $this->mark($site, $beam - ($post === null ? 0.0 : $this->ground($post)) + self::ROD * $this->normal("rod {$setUp}", $post, $site->log->lastSequence()));
+        return $this->mark(
+            $site,
+            $beam - ($post === null ? 0.0 : $this->ground($post)) + self::ROD * $this->normal("rod {$setUp}", $post, $site->log->lastSequence()),
+        );
     }
 
     public function between(SiteState $site, LevelPoint $from, LevelPoint $to, LevelInstrument $with, ?Length $over): Length
@@ -90,14 +99,17 @@ final readonly class MadeUpSite implements LevelAndRod, LevelBetween, PlumbLevel
             LevelInstrument::Water, LevelInstrument::Survey => 2 * self::ROD,
         };
 
-        return $this->mark($site, $high($to) - $high($from) + $sigma * $this->normal("{$with->value} {$from->key()} {$to->key()}", null, $site->log->lastSequence()));
+        return $this->mark(
+            $site, $high($to) - $high($from) + $sigma * $this->normal("{$with->value} {$from->key()} {$to->key()}", null, $site->log->lastSequence()),
+        );
     }
 
     public function depth(SiteState $site, Post $post): ?Length
     {
         $needed = $site->footing->required($post)?->holeDepth();
 
-        return $needed === null ? null : $this->mark($site, $needed->inMillimetres() + self::DUG * $this->normal('hole', $post, $site->log->lastSequence()));
+        return $needed === null ? null
+            : $this->mark($site, $needed->inMillimetres() + self::DUG * $this->normal('hole', $post, $site->log->lastSequence()));
     }
 
     public function above(SiteState $site, Post $post): ?Length
@@ -114,7 +126,10 @@ final readonly class MadeUpSite implements LevelAndRod, LevelBetween, PlumbLevel
 
     public function gap(SiteState $site, Post $post, Side $face): Length
     {
-        $before = count(array_filter($site->log->now(PlumbReading::class), fn (PlumbReading $read) => $read->face === $face && array_filter($read->posts(), $post->id->equals(...)) !== []));
+        $before = count(array_filter(
+            $site->log->now(PlumbReading::class),
+            fn (PlumbReading $read) => $read->face === $face && array_filter($read->posts(), $post->id->equals(...)) !== [],
+        ));
 
         return $this->mark($site, ($before === 0 ? self::LEANS : self::PULLED) * $this->normal("lean {$face->value}", $post, $before));
     }
@@ -148,10 +163,14 @@ final readonly class MadeUpSite implements LevelAndRod, LevelBetween, PlumbLevel
         if ($told !== null) {
             return $post->at->inMillimetres()->minus($told->along);
         }
-        $moves = array_keys(array_filter($site->log->now(StakeMoved::class), fn (StakeMoved $moved) => array_filter($moved->posts(), $post->id->equals(...)) !== []));
+        $moves = array_keys(array_filter(
+            $site->log->now(StakeMoved::class), fn (StakeMoved $moved) => array_filter($moved->posts(), $post->id->equals(...)) !== [],
+        ));
         [$sigma, $last] = [$moves === [] ? self::STAKED : self::PUT_RIGHT, $moves === [] ? 0 : max($moves)];
 
-        return $post->at->inMillimetres()->plus(new Vector($sigma * $this->normal('stake x', $post, $last), $sigma * $this->normal('stake y', $post, $last)));
+        return $post->at->inMillimetres()->plus(new Vector(
+            $sigma * $this->normal('stake x', $post, $last), $sigma * $this->normal('stake y', $post, $last),
+        ));
     }
 
     private function isMeasured(SiteState $site): bool

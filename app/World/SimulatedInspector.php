@@ -6,7 +6,10 @@ namespace App\World;
 
 use Aequus\Days\WorkCalendar;
 
-/** An invented inspector: comes on one of the next working days, by nine, by eleven or by two, and at the first visit one time in three finds something. */
+/**
+ * An invented inspector: comes on one of the next working days, by nine, by eleven or by two, and at the first visit one time in three finds
+ * something.
+ */
 final readonly class SimulatedInspector implements Inspector
 {
     private const BY = [540, 660, 840];
@@ -31,6 +34,9 @@ final readonly class SimulatedInspector implements Inspector
         }
         $isFirst = $time === 0;
 
-        return new Visit($day, self::BY[$draw('by', count(self::BY))], $isFirst && $draw('finds', self::FINDS_ONE_IN) === 0 ? Fault::cases()[$draw('fault', count(Fault::cases()))] : null);
+        return new Visit(
+            $day, self::BY[$draw('by', count(self::BY))],
+            $isFirst && $draw('finds', self::FINDS_ONE_IN) === 0 ? Fault::cases()[$draw('fault', count(Fault::cases()))] : null,
+        );
     }
 }

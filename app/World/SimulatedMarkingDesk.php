@@ -32,6 +32,9 @@ final readonly class SimulatedMarkingDesk implements MarkingDesk
         // What lies in the ground does not depend on when somebody asks.
         $lies = fn (string $what, int $of): int => hexdec(hash('xxh32', "{$this->seed}|{$where}|{$what}")) % $of;
 
-        return new MarksAnswer($on, sprintf('M-%04d', $draw('number', 10_000)), $lies('finds', 5) < 2 ? $types[$lies('type', count($types))] : null, ($lies('across', 140) - 20) / 100);
+        return new MarksAnswer(
+            $on, sprintf('M-%04d', $draw('number', 10_000)), $lies('finds', 5) < 2 ? $types[$lies('type', count($types))] : null,
+            ($lies('across', 140) - 20) / 100,
+        );
     }
 }

@@ -9,7 +9,10 @@ use Aequus\Days\Forecast;
 use Aequus\Days\WeatherHour;
 use DateTimeImmutable;
 
-/** Invented weather of a temperate place, by seed, place and date: warm and cold with the year, some days wet, some windy, now and then thunder in summer. */
+/**
+ * Invented weather of a temperate place, by seed, place and date: warm and cold with the year, some days wet, some windy, now and then thunder in
+ * summer.
+ */
 final readonly class SimulatedWeather implements WeatherStation
 {
     /** Mean over the year and half the way from winter to summer, °C. */

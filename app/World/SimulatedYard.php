@@ -12,7 +12,10 @@ use Aequus\Measure\UnitSystem;
 use Aequus\Plan\Frame\Connector;
 use ValueError;
 
-/** An invented yard with invented prices, the same for the same seed. It sells neither timber nor tubes by the length that is needed: only as they come. */
+/**
+ * An invented yard with invented prices, the same for the same seed. It sells neither timber nor tubes by the length that is needed: only as they
+ * come.
+ */
 final readonly class SimulatedYard implements Supplier
 {
     /** By so much of a price two yards differ, up or down. */
@@ -47,11 +50,18 @@ final readonly class SimulatedYard implements Supplier
         // Each yard stocks screws a little longer or shorter than the next.
         $screw = $of(35 + 5 * abs($this->seed % 3), 1.5 + 0.25 * abs($this->seed % 3));
         $hair = $of(2, 0.0625);
-        $takes = fn (string $name, Length $holds, ?int $plies, ?Length $deep, int $screws): Connector => new Connector($name, $holds->minus($hair), $holds->plus($hair), $plies, $deep, $screws, $screw);
+        $takes = fn (string $name, Length $holds, ?int $plies, ?Length $deep, int $screws): Connector => new Connector(
+            $name, $holds->minus($hair), $holds->plus($hair), $plies, $deep, $screws, $screw,
+        );
 
         return [
-            'base' => array_map(fn (array $size) => $takes("F {$size[2]}", $of($size[0], $size[1]), null, null, 6), [[90, 3.5, 1], [100, 3.5, 2], [140, 5.5, 3]]),
-            'beam' => [$takes('S 1', $of(45, 1.5), 1, $of(145, 5.5), 8), $takes('S 2', $of(90, 3), 2, $of(170, 7.25), 12), $takes('S 3', $of(135, 4.5), 3, $of(195, 9.25), 16)],
+            'base' => array_map(
+                fn (array $size) => $takes("F {$size[2]}", $of($size[0], $size[1]), null, null, 6), [[90, 3.5, 1], [100, 3.5, 2], [140, 5.5, 3]],
+            ),
+            'beam' => [
+                $takes('S 1', $of(45, 1.5), 1, $of(145, 5.5), 8), $takes('S 2', $of(90, 3), 2, $of(170, 7.25), 12),
+                $takes('S 3', $of(135, 4.5), 3, $of(195, 9.25), 16),
+            ],
             'joist' => [$takes('H 1', $of(45, 1.5), null, $of(120, 5.5), 8), $takes('H 2', $of(45, 1.5), null, $of(170, 7.25), 14)],
         ];
     }

@@ -37,6 +37,8 @@ final readonly class Bill
             $sold[$name], array_values(array_unique($parts[$name])), $amounts[$name], $sold[$name]->buy($amounts[$name]),
         ), array_map(strval(...), array_keys($amounts)));
         $this->sum = array_sum(array_map(fn (BillLine $line) => $line->bought->coins ?? 0, $this->lines));
-        $this->unpriced = array_values(array_map(fn (BillLine $line) => $line->goods->name, array_filter($this->lines, fn (BillLine $line) => $line->bought->coins === null)));
+        $this->unpriced = array_values(array_map(
+            fn (BillLine $line) => $line->goods->name, array_filter($this->lines, fn (BillLine $line) => $line->bought->coins === null),
+        ));
     }
 }

@@ -27,7 +27,8 @@ final readonly class Choice
      * @param  float  $dug  mm³
      */
     public function __construct(
-        public Hold|DepthMode|Variant $what, public bool $isDecided, public Bill $bill, public float $carried, public float $dug, public ?bool $isPossible = null, public array $against = [],
+        public Hold|DepthMode|Variant $what, public bool $isDecided, public Bill $bill, public float $carried, public float $dug,
+        public ?bool $isPossible = null, public array $against = [],
     ) {
     }
 
@@ -40,7 +41,10 @@ final readonly class Choice
     public static function ofPlan(Variant $what, bool $isDecided, SiteState $site, Plan $plan, array $work, float $share): self
     {
         [$carried, $dug] = self::weights($plan, $work);
-        $timber = array_sum(array_map(fn (Piece $piece) => $piece->layer->kind->isTimber() ? $piece->volume() / 1e9 * $plan->work->timber->density() : 0.0, Frames::decided($plan, $site->log)->pieces));
+        $timber = array_sum(array_map(
+            fn (Piece $piece) => $piece->layer->kind->isTimber() ? $piece->volume() / 1e9 * $plan->work->timber->density() : 0.0,
+            Frames::decided($plan, $site->log)->pieces,
+        ));
 
         return new self($what, $isDecided, (new JobNeeds($site, null, $plan, $work, $share))->bill(), $carried * $share + $timber, $dug * $share);
     }

@@ -16,8 +16,8 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 
 /**
- * What holding the posts another way, or choosing their depths another way, would cost. Ways to hold stand in the order in which they suit the site, never
- * by price; holes that are dug count as they are.
+ * What holding the posts another way, or choosing their depths another way, would cost. Ways to hold stand in the order in which they suit the site,
+ * never by price; holes that are dug count as they are.
  */
 final readonly class Choices
 {

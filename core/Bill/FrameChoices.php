@@ -21,8 +21,8 @@ use Aequus\Site\SiteState;
 use Aequus\Stock\Stock;
 
 /**
- * What another plane of the feet, another number of bays, another overhang or shorter boards would cost, the whole job counted each time. Posts and holes
- * that a variant has more or fewer count like the middling ones. Spans are not checked.
+ * What another plane of the feet, another number of bays, another overhang or shorter boards would cost, the whole job counted each time. Posts and
+ * holes that a variant has more or fewer count like the middling ones. Spans are not checked.
  */
 final readonly class FrameChoices
 {
@@ -55,7 +55,9 @@ final readonly class FrameChoices
         if ($rules === null || $order === []) {
             return [];
         }
-        $on = fn (?Length $plane): Footings => new Footings($this->plan->withFooting($rules->dug(DepthMode::CommonPlane, $plane)), $this->site->log, $this->site->level->ground);
+        $on = fn (?Length $plane): Footings => new Footings(
+            $this->plan->withFooting($rules->dug(DepthMode::CommonPlane, $plane)), $this->site->log, $this->site->level->ground,
+        );
         $needed = $on(null)->required($order[0])?->foot;
         if ($needed === null) {
             return [];
@@ -65,8 +67,11 @@ final readonly class FrameChoices
         foreach (self::DEEPER as $hands) {
             $footing = $on($hands === 0 ? null : $needed->minus($hand->times($hands)));
             if ($footing->refused === null) {
-                $isDecided = $rules->mode === DepthMode::CommonPlane && ($rules->askedPlane === null ? $hands === 0 : $footing->required($order[0])?->foot->equals($rules->askedPlane) === true);
-                $choices[] = Choice::ofPlan(new Variant(VariantKind::Plane, $hand->times($hands)), $isDecided, $this->site, $this->plan, $footing->work($order), 1.0);
+                $isDecided = $rules->mode === DepthMode::CommonPlane
+                    && ($rules->askedPlane === null ? $hands === 0 : $footing->required($order[0])?->foot->equals($rules->askedPlane) === true);
+                $choices[] = Choice::ofPlan(
+                    new Variant(VariantKind::Plane, $hand->times($hands)), $isDecided, $this->site, $this->plan, $footing->work($order), 1.0,
+                );
             }
         }
 
@@ -111,7 +116,8 @@ final readonly class FrameChoices
         ksort($tried);
 
         return array_values(array_map(fn (Length $past) => Choice::ofPlan(
-            new Variant(VariantKind::Overhang, $past), $past->equals($beam->past()), $this->site, $this->plan->withFrame($frame->with($beam->standingOver($past))), $this->work(), 1.0,
+            new Variant(VariantKind::Overhang, $past), $past->equals($beam->past()), $this->site,
+            $this->plan->withFrame($frame->with($beam->standingOver($past))), $this->work(), 1.0,
         ), $tried));
     }
 
@@ -133,11 +139,15 @@ final readonly class FrameChoices
                 $rules = $rules->soldIn($section, array_values(array_filter($stocks, fn (Stock $stock) => ! $stock->length->isLongerThan($longest))));
             }
             $plan = $this->plan->withFrame($rules);
-            $unreached = array_filter(Frames::decided($plan, $this->site->log)->hindered, fn (Fact $fact) => $fact->is === FrameRefusal::NoStockReaches);
+            $unreached = array_filter(
+                Frames::decided($plan, $this->site->log)->hindered, fn (Fact $fact) => $fact->is === FrameRefusal::NoStockReaches,
+            );
             if (count($rules->stocks) < count($frame->stocks) || $unreached !== [] || ! FrameNeeds::isSawn($plan, $this->site->log)) {
                 continue;
             }
-            $choices[] = Choice::ofPlan(new Variant(VariantKind::Longest, $longest), $longest->nanometres === $most, $this->site, $plan, $this->work(), 1.0);
+            $choices[] = Choice::ofPlan(
+                new Variant(VariantKind::Longest, $longest), $longest->nanometres === $most, $this->site, $plan, $this->work(), 1.0,
+            );
         }
 
         return $choices;

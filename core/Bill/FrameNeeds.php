@@ -31,7 +31,9 @@ final readonly class FrameNeeds
     public function __construct(private Plan $plan, private Log $log)
     {
         $this->frames = Frames::decided($plan, $log);
-        $this->needs = [...$this->boards(), ...$this->sheets(), ...array_merge([], ...array_map($this->held(...), $this->frames->all)), ...$this->treatment()];
+        $this->needs = [
+            ...$this->boards(), ...$this->sheets(), ...array_merge([], ...array_map($this->held(...), $this->frames->all)), ...$this->treatment(),
+        ];
     }
 
     /** Whether every section whose lengths are known comes out of them. */
@@ -48,7 +50,9 @@ final readonly class FrameNeeds
         $needs = [];
         foreach (SectionSawn::all($this->frames->pieces, $this->plan->frame, $this->plan->notation->system()->kerf, $this->log) as $section) {
             [$one, $other] = $section->sides();
-            $needs = [...$needs, ...($section->cutting === null ? [new Need(Ware::TimberByLength->id($one, $other), $section->inAll()->inMillimetres() / $this->plan->notation->system()->far, '')] : array_map(
+            $needs = [...$needs, ...($section->cutting === null ? [new Need(
+                Ware::TimberByLength->id($one, $other), $section->inAll()->inMillimetres() / $this->plan->notation->system()->far, '',
+            )] : array_map(
                 fn (StockBoard $board) => new Need(Ware::Timber->id($one, $other, $board->stock->length), 1.0, ''), $section->bought(),
             ))];
         }
@@ -61,7 +65,10 @@ final readonly class FrameNeeds
     {
         return [
             ...array_map(fn (Piece $sheet) => new Need(Ware::Sheet->id($sheet->length), 1.0, ''), $this->frames->piecesOf(LayerKind::Sheet)),
-            ...array_map(fn (Piece $panel) => new Need(Ware::Panel->id($panel->layer->deep, $panel->length), 1.0, ''), $this->frames->piecesOf(LayerKind::Panel)),
+            ...array_map(
+                fn (Piece $panel) => new Need(Ware::Panel->id($panel->layer->deep, $panel->length), 1.0, ''),
+                $this->frames->piecesOf(LayerKind::Panel),
+            ),
         ];
     }
 
@@ -81,7 +88,10 @@ final readonly class FrameNeeds
                 default => 0,
             };
             if ($connector !== null && $bearings > 0) {
-                $needs = [...$needs, new Need($layer->kind === LayerKind::Beam ? Ware::Cap->value : Ware::Hanger->value, (float) $bearings, ''), ...self::screws($connector, $bearings)];
+                $needs = [
+                    ...$needs, new Need($layer->kind === LayerKind::Beam ? Ware::Cap->value : Ware::Hanger->value, (float) $bearings, ''),
+                    ...self::screws($connector, $bearings),
+                ];
             }
         }
 
@@ -91,7 +101,9 @@ final readonly class FrameNeeds
     /** @return list<Need> */
     public static function screws(Connector $connector, int $count): array
     {
-        return $connector->screws === 0 ? [] : [new Need(Ware::ConnectorScrew->id(...($connector->screwLong === null ? [] : [$connector->screwLong])), (float) $connector->screws * $count, '')];
+        return $connector->screws === 0 ? [] : [new Need(
+            Ware::ConnectorScrew->id(...($connector->screwLong === null ? [] : [$connector->screwLong])), (float) $connector->screws * $count, '',
+        )];
     }
 
     private function fixing(LayerKind $kind, ?Fastener $fastener): string

@@ -42,6 +42,9 @@ final readonly class Goods
         $bought = $packs * $this->pack;
         $each = $this->isPricedByUnit ? $this->pack : 1.0;
 
-        return new Bought($withWaste, $packs, $bought, $bought + $this->onSite - $withWaste, $this->price === null ? null : (int) round($packs * $each * $this->price));
+        return new Bought(
+            $withWaste, $packs, $bought, $bought + $this->onSite - $withWaste,
+            $this->price === null ? null : (int) round($packs * $each * $this->price),
+        );
     }
 }

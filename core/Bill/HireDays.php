@@ -29,7 +29,9 @@ final class HireDays
     public static function of(Ware $tool, SiteState $site, array $work): float
     {
         $posts = $site->plan->grid->posts;
-        $bags = array_sum(array_map(fn (HoleWork $hole) => $site->isFilled($hole->of) ? 0.0 : $hole->concrete, $work)) / Bag::ofPlan($site->plan)->yield;
+        $bags = array_sum(array_map(
+            fn (HoleWork $hole) => $site->isFilled($hole->of) ? 0.0 : $hole->concrete, $work,
+        )) / Bag::ofPlan($site->plan)->yield;
 
         return match ($tool) {
             Ware::HireAuger => ceil(count(array_filter($posts, fn (Post $post) => ! isset($site->log->newest(HoleDug::class)[$post]))) / self::HOLES),

@@ -25,8 +25,8 @@ use Aequus\Square\SettingOut\BatterBoards;
 use Aequus\Stock\StockRefused;
 
 /**
- * What posts, frame, holes and layout take, from the plan and as dug: the goods with what was said of them, and what each part of the job needs. Posts are
- * bought in the lengths that timber is sold in; what an unmeasured ground leaves open is left out.
+ * What posts, frame, holes and layout take, from the plan and as dug: the goods with what was said of them, and what each part of the job needs.
+ * Posts are bought in the lengths that timber is sold in; what an unmeasured ground leaves open is left out.
  */
 final readonly class JobNeeds
 {
@@ -57,7 +57,10 @@ final readonly class JobNeeds
     {
         $this->plan = $other ?? $site->plan;
         $work ??= $holes ?? $site->footing->work($site->walk());
-        $ofHoles = array_map(fn (Need $need) => new Need($need->goods, $need->amount * $share, $need->part), [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work)]);
+        $ofHoles = array_map(
+            fn (Need $need) => new Need($need->goods, $need->amount * $share, $need->part),
+            [...array_merge([], ...array_map($this->ofHole(...), $work)), ...$this->ofTubes($work)],
+        );
         $needs = [...$ofHoles, ...($holes === null ? [...$this->ofWork($site, $work, $share), ...$this->ofLayout($site)] : [])];
         $this->needs = array_values(array_filter($needs, fn (Need $need) => $need->amount > 0.0));
         $ids = array_unique(array_map(fn (Need $need) => $need->goods, $this->needs));
@@ -165,8 +168,18 @@ final readonly class JobNeeds
         }
 
         return $bought === null
-            ? array_map(fn (HoleWork $hole) => new Need(Ware::Tube->value, $this->far($hole->tube ?? Length::zero()), $this->plan->partOf($hole->of->id)->name ?? ''), $work)
-            : array_map(fn (BoughtTube $tube) => new Need(Ware::StockTube->id($tube->stock->length), 1.0, $this->plan->partOf($tube->pieces[0][0]->id)->name ?? ''), $bought);
+            ? array_map(
+                fn (HoleWork $hole) => new Need(
+                    Ware::Tube->value, $this->far($hole->tube ?? Length::zero()), $this->plan->partOf($hole->of->id)->name ?? '',
+                ),
+                $work,
+            )
+            : array_map(
+                fn (BoughtTube $tube) => new Need(
+                    Ware::StockTube->id($tube->stock->length), 1.0, $this->plan->partOf($tube->pieces[0][0]->id)->name ?? '',
+                ),
+                $bought,
+            );
     }
 
     /** @return list<Need> a stake for each post, and boards with their strings where they can stand */
@@ -184,7 +197,9 @@ final readonly class JobNeeds
         if (count($this->plan->grid->posts) < 2) {
             return $needs;
         }
-        $boards = array_values(array_filter(BatterBoards::of($this->plan, array_values($site->clear->services)), fn (BatterBoard $board) => $board->canStand));
+        $boards = array_values(array_filter(
+            BatterBoards::of($this->plan, array_values($site->clear->services)), fn (BatterBoard $board) => $board->canStand,
+        ));
         foreach ($boards as $board) {
             $needs[] = new Need(Ware::ProfileBoard->id($board->length()), 1.0, '');
             $needs[] = new Need(Ware::ProfileStake->value, self::STAKES_A_BOARD, '');

@@ -102,6 +102,13 @@ enum Ware: string
     /** What is usually lost of it, a share of 1. */
     public function usualWaste(): float
     {
-        return in_array($this, [self::Bag, self::Gravel, self::String, self::TimberByLength, self::FrameFixing, self::BoardScrew, self::RoofScrew, self::Nail, self::Screw, self::ConnectorScrew, self::Treatment], true) ? 0.1 : 0.0;
+        return in_array(
+            $this,
+            [
+                self::Bag, self::Gravel, self::String, self::TimberByLength, self::FrameFixing, self::BoardScrew, self::RoofScrew, self::Nail,
+                self::Screw, self::ConnectorScrew, self::Treatment,
+            ],
+            true,
+        ) ? 0.1 : 0.0;
     }
 }

@@ -104,7 +104,8 @@ final class SmallestShift
         $across = $to->minus($from)->unit()->left()->times($radius);
 
         return [
-            [$from->plus($across), $to->plus($across), 0.0], [$from->minus($across), $to->minus($across), 0.0], [$from, null, $radius], [$to, null, $radius],
+            [$from->plus($across), $to->plus($across), 0.0], [$from->minus($across), $to->minus($across), 0.0], [$from, null, $radius],
+            [$to, null, $radius],
         ];
     }
 

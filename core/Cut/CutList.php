@@ -30,13 +30,15 @@ final readonly class CutList
         $measured = $log->newest(TopMeasured::class);
         $tops = $plan->tops;
         $this->cut = $log->newest(PostCut::class);
-        $this->marks = $tops === null ? ByPost::none() : ByPost::each($plan->grid->posts, function (Post $post) use ($plan, $tops, $measured): CutMark {
-            $fall = (new Vector($tops->alongX->ratio, $tops->alongY->ratio))->turned(-$plan->turnOf($post->id));
+        $this->marks = $tops === null ? ByPost::none()
+            : ByPost::each($plan->grid->posts, function (Post $post) use ($plan, $tops, $measured): CutMark {
+                $fall = (new Vector($tops->alongX->ratio, $tops->alongY->ratio))->turned(-$plan->turnOf($post->id));
 
-            return new CutMark(
-                $post, $tops->topOf($post), $tops->datumLine, ($measured[$post] ?? null)?->aboveDatumLine->plus($tops->datumLine), $plan->sectionOf($post), Slope::ratio($fall->x), Slope::ratio($fall->y),
-            );
-        });
+                return new CutMark(
+                    $post, $tops->topOf($post), $tops->datumLine, ($measured[$post] ?? null)?->aboveDatumLine->plus($tops->datumLine),
+                    $plan->sectionOf($post), Slope::ratio($fall->x), Slope::ratio($fall->y),
+                );
+            });
         $this->short = array_values(array_filter($this->marks->all(), fn (CutMark $mark) => $mark->isShort()));
     }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Days;
 
-/** How long concrete waits in the weather that comes: until its maturity (degrees above the datum × hours, Nurse and Saul, as in ASTM C1074) is that of so many hours at 20 °C. */
+/**
+ * How long concrete waits in the weather that comes: until its maturity (degrees above the datum × hours, Nurse and Saul, as in ASTM C1074) is that
+ * of so many hours at 20 °C.
+ */
 final readonly class CureWait
 {
     /** °C at which its hours are counted. */
@@ -33,7 +36,10 @@ final readonly class CureWait
     {
         $this->needed = (self::AT - $datum) * $hours;
         [$maturity, $ends] = [0.0, $this->needed <= 0.0 ? (float) $start : null];
-        for ($at = $start; $ends === null && $forecast->knows($at) && $forecast->knows($at + self::STEP) && $at + self::STEP <= $until; $at += self::STEP) {
+        for (
+            $at = $start; $ends === null && $forecast->knows($at) && $forecast->knows($at + self::STEP)
+                && $at + self::STEP <= $until; $at += self::STEP
+        ) {
             $gained = max(0.0, $forecast->temperature($at + self::STEP / 2) + $kept - $datum) * self::STEP / 60;
             if ($gained > 0.0 && $maturity + $gained >= $this->needed) {
                 $ends = $at + self::STEP * ($this->needed - $maturity) / $gained;

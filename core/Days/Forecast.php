@@ -53,7 +53,9 @@ final class Forecast
         [$today, $before, $next] = [$this->days[$day], $this->days[max(0, $day - 1)], $this->days[min(count($this->days) - 1, $day + 1)]];
 
         return match (true) {
-            $into < self::COLDEST => self::between($before->greatest, $today->least, ($into + self::DAY - self::WARMEST) / (self::DAY - self::WARMEST + self::COLDEST)),
+            $into < self::COLDEST => self::between(
+                $before->greatest, $today->least, ($into + self::DAY - self::WARMEST) / (self::DAY - self::WARMEST + self::COLDEST),
+            ),
             $into <= self::WARMEST => self::between($today->least, $today->greatest, ($into - self::COLDEST) / (self::WARMEST - self::COLDEST)),
             default => self::between($today->greatest, $next->least, ($into - self::WARMEST) / (self::DAY - self::WARMEST + self::COLDEST)),
         };

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Days;
 
 /**
- * How deep frost has gone by the cold that came (Stefan’s equation, with soil as it usually is: moist, bare): √(2·k·n·F/L), F the degree days below freezing
- * since the last time they were all thawed away. About right at best: whoever pours looks into the hole.
+ * How deep frost has gone by the cold that came (Stefan’s equation, with soil as it usually is: moist, bare): √(2·k·n·F/L), F the degree days below
+ * freezing since the last time they were all thawed away. About right at best: whoever pours looks into the hole.
  */
 final readonly class FrostInGround
 {

@@ -18,7 +18,8 @@ final readonly class Hands
      * @param  array<int, int>  $others  how many come on single weekdays, Monday 1 … Sunday 7, where that is another number
      */
     public function __construct(
-        public int $people, public int $from, public int $to, public WorkCalendar $calendar = new WorkCalendar, public ?OnEarth $place = null, public array $rates = [],
+        public int $people, public int $from, public int $to, public WorkCalendar $calendar = new WorkCalendar, public ?OnEarth $place = null,
+        public array $rates = [],
         public HoldRules $holds = new HoldRules, public array $others = [],
     ) {
     }
@@ -38,7 +39,10 @@ final readonly class Hands
     /** The same with so many of them at most. */
     public function only(int $people): self
     {
-        return new self(min($people, $this->people), $this->from, $this->to, $this->calendar, $this->place, $this->rates, $this->holds, array_map(fn (int $there) => min($people, $there), $this->others));
+        return new self(
+            min($people, $this->people), $this->from, $this->to, $this->calendar, $this->place, $this->rates, $this->holds,
+            array_map(fn (int $there) => min($people, $there), $this->others),
+        );
     }
 
     /** So many on every day. */

@@ -28,7 +28,9 @@ final readonly class HeldHours
     {
         $stretches = $holds = [];
         $free = 0;
-        for ($at = (int) (ceil($window->from / self::QUARTER) * self::QUARTER); $window->isOpen && $at + self::QUARTER <= $window->to; $at += self::QUARTER) {
+        for ($at = (int) (ceil(
+            $window->from / self::QUARTER,
+        ) * self::QUARTER); $window->isOpen && $at + self::QUARTER <= $window->to; $at += self::QUARTER) {
             $held = $rules->at($work, $day * self::DAY + $at, $day * self::DAY + $at + self::QUARTER, $forecast);
             $held = array_filter($held, fn (WeatherHold $hold) => $hold !== WeatherHold::NotKnown);
             if ($held === []) {
@@ -37,7 +39,8 @@ final readonly class HeldHours
                 continue;
             }
             $last = count($stretches) - 1;
-            $stretches = $last >= 0 && $stretches[$last][1] === $at ? array_replace($stretches, [$last => [$stretches[$last][0], $at + self::QUARTER]]) : [...$stretches, [$at, $at + self::QUARTER]];
+            $stretches = $last >= 0 && $stretches[$last][1] === $at
+                ? array_replace($stretches, [$last => [$stretches[$last][0], $at + self::QUARTER]]) : [...$stretches, [$at, $at + self::QUARTER]];
             foreach ($held as $hold) {
                 $holds[$hold->value] = $hold;
             }

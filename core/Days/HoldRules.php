@@ -23,7 +23,8 @@ final readonly class HoldRules
      * @param  bool  $isForecast  whether the weather is only foretold: then it may come colder, more so each day ahead
      */
     public function __construct(
-        public float $pour = 5.0, public float $frost = 0.0, public float $rain = 1.0, public float $gust = 10.0, public float $kept = 0.0, public bool $isForecast = false,
+        public float $pour = 5.0, public float $frost = 0.0, public float $rain = 1.0, public float $gust = 10.0, public float $kept = 0.0,
+        public bool $isForecast = false,
     ) {
     }
 
@@ -54,7 +55,9 @@ final readonly class HoldRules
             }
             $holds = [
                 ...($forecast->isBelow($from, $to, $this->pour + $this->doubt($from)) ? [WeatherHold::ColdAtThePour] : []),
-                ...($forecast->isBelow($to, $to + self::DAY, $this->frost - $this->kept + $this->doubt($to + self::DAY)) ? [WeatherHold::FrostAfterThePour] : []),
+                ...($forecast->isBelow(
+                    $to, $to + self::DAY, $this->frost - $this->kept + $this->doubt($to + self::DAY),
+                ) ? [WeatherHold::FrostAfterThePour] : []),
             ];
         } elseif (! $forecast->knows($from) || ! $forecast->knows($to)) {
             return [WeatherHold::NotKnown];
@@ -63,7 +66,8 @@ final readonly class HoldRules
         foreach ($forecast->touched($from, $to) as $hour) {
             $holds = [
                 ...$holds, ...($work->openTube && $hour->rain > $this->rain ? [WeatherHold::RainInOpenTubes] : []),
-                ...($isLifted && ! $work->inside && $hour->gust > $this->gust ? [WeatherHold::Gusts] : []), ...($hour->thunder && ! $work->inside ? [WeatherHold::Thunder] : []),
+                ...($isLifted && ! $work->inside && $hour->gust > $this->gust ? [WeatherHold::Gusts] : []),
+                ...($hour->thunder && ! $work->inside ? [WeatherHold::Thunder] : []),
             ];
         }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Days;
 
-/** What comes from now until work begins again, and when: dusk, storm, frost, a weekend with them. Moments are minutes from the forecast’s first midnight, today’s. */
+/**
+ * What comes from now until work begins again, and when: dusk, storm, frost, a weekend with them. Moments are minutes from the forecast’s first
+ * midnight, today’s.
+ */
 final readonly class NightAhead
 {
     private const DAY = 1440;
@@ -23,7 +26,9 @@ final readonly class NightAhead
     /** Whether anybody said where the site lies, so that dusk is reckoned. */
     public bool $isDuskKnown;
 
-    /** All is to be safe by then: the first that is hard, or the end of the hours where none is, or nobody knows the dusk; null where nothing comes. */
+    /**
+     * All is to be safe by then: the first that is hard, or the end of the hours where none is, or nobody knows the dusk; null where nothing comes.
+     */
     public ?int $safeBy;
 
     /** @param  Hands  $hands  with the limits at which weather stops them */
@@ -34,7 +39,10 @@ final readonly class NightAhead
         $begins = self::beginsAgain($hands, $forecast, $now);
         $this->until = $begins ?? $forecast->end();
         $this->isKnown = $begins !== null && $forecast->knows($now);
-        $comes = [Comes::Dark->value => $sun === null ? null : self::dark($sun, $now), Comes::HoursEnd->value => $now < $hands->to && $hands->calendar->isWorked($forecast->date(0)) ? $hands->to : null];
+        $comes = [
+            Comes::Dark->value => $sun === null ? null : self::dark($sun, $now),
+            Comes::HoursEnd->value => $now < $hands->to && $hands->calendar->isWorked($forecast->date(0)) ? $hands->to : null,
+        ];
         foreach ($forecast->touched($now, min($this->until, $forecast->end())) as $i => $hour) {
             $at = max($now, 60 * (intdiv($now, 60) + $i));
             $comes[Comes::Gusts->value] ??= $hour->gust > $hands->holds->gust ? $at : null;
@@ -48,7 +56,10 @@ final readonly class NightAhead
         asort($comes);
         $this->comes = $comes;
         $hard = array_filter($comes, fn (string $what) => Comes::from($what)->isHard(), ARRAY_FILTER_USE_KEY);
-        $ends = [...array_values($hard), ...(($hard === [] || ! $this->isDuskKnown) && isset($comes[Comes::HoursEnd->value]) ? [$comes[Comes::HoursEnd->value]] : [])];
+        $ends = [
+            ...array_values($hard),
+            ...(($hard === [] || ! $this->isDuskKnown) && isset($comes[Comes::HoursEnd->value]) ? [$comes[Comes::HoursEnd->value]] : []),
+        ];
         $this->safeBy = $ends === [] ? null : min($ends);
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Aequus\Days;
 
 /**
- * Work in its order, each piece at the earliest quarter hour at which what it needs is done, people are free, it is light and within their hours, and no weather
- * holds it. Digging and cutting stop for nights and weather, but never wait for people in between; all else is done in one go.
+ * Work in its order, each piece at the earliest quarter hour at which what it needs is done, people are free, it is light and within their hours, and
+ * no weather holds it. Digging and cutting stop for nights and weather, but never wait for people in between; all else is done in one go.
  */
 final class Schedule
 {
@@ -34,8 +34,10 @@ final class Schedule
      *
      * @throws DaysRefused naming the work that is not done within the days known, needs what comes later, or takes more people than there are
      */
-    public function __construct(array $works, private Hands $hands, private Forecast $forecast, private HoldRules $rules = new HoldRules, private int $begin = 0, bool $isAsFarAsItGoes = false)
-    {
+    public function __construct(
+        array $works, private Hands $hands, private Forecast $forecast, private HoldRules $rules = new HoldRules, private int $begin = 0,
+        bool $isAsFarAsItGoes = false,
+    ) {
         foreach (array_keys($forecast->days) as $day) {
             $date = $forecast->date($day);
             $window = $hands->window($date);
@@ -79,7 +81,10 @@ final class Schedule
         $counts = [];
         foreach (array_keys($forecast->days) as $day) {
             $window = $hands->window($forecast->date($day));
-            for ($from = $day * 1440 + (int) ceil($window->from); $window->isOpen && $hands->calendar->isWorked($forecast->date($day)) && $from + $work->quarters * self::QUARTER <= $day * 1440 + $window->to; $from += 60) {
+            for (
+                $from = $day * 1440 + (int) ceil($window->from); $window->isOpen && $hands->calendar->isWorked($forecast->date($day))
+                    && $from + $work->quarters * self::QUARTER <= $day * 1440 + $window->to; $from += 60
+            ) {
                 foreach ($rules->at($work, $from, $from + $work->quarters * self::QUARTER, $forecast) as $hold) {
                     $counts[$hold->value] = ($counts[$hold->value] ?? 0) + 1;
                 }
@@ -122,7 +127,8 @@ final class Schedule
             $done = $this->planned[$need->work] ?? throw DaysRefused::needsWhatComesLater($work->name, $need->work);
             $ready = $done->ends() + $need->lag * 60;
             if ($need->cure !== null) {
-                $ready = (new CureWait($this->forecast, $done->ends(), $need->cure, kept: $this->rules->kept))->ends ?? throw DaysRefused::notWithinTheDaysKnown($work->name);
+                $ready = (new CureWait($this->forecast, $done->ends(), $need->cure, kept: $this->rules->kept))->ends
+                    ?? throw DaysRefused::notWithinTheDaysKnown($work->name);
             }
             $from = max($from, (int) ceil($ready / self::QUARTER - 1e-9));
         }
@@ -159,7 +165,8 @@ final class Schedule
             if ($quarter >= $last) {
                 return null;
             }
-            $isWorked = isset($this->worked[$quarter]) && $this->rules->at($work, $quarter * self::QUARTER, ($quarter + 1) * self::QUARTER, $this->forecast) === [];
+            $isWorked = isset($this->worked[$quarter])
+                && $this->rules->at($work, $quarter * self::QUARTER, ($quarter + 1) * self::QUARTER, $this->forecast) === [];
             if ($isWorked && ! $this->hasPeople($work, $quarter)) {
                 return null;
             }

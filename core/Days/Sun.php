@@ -8,8 +8,8 @@ use DateTimeImmutable;
 use DateTimeZone;
 
 /**
- * Sunrise and sunset of one day by the low-precision position of the sun (Astronomical Almanac), taken once at noon of the clock: within a minute to 60° of
- * latitude. Minutes after local midnight; they may lie below 0 or above a day.
+ * Sunrise and sunset of one day by the low-precision position of the sun (Astronomical Almanac), taken once at noon of the clock: within a minute to
+ * 60° of latitude. Minutes after local midnight; they may lie below 0 or above a day.
  */
 final readonly class Sun
 {

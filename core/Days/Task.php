@@ -37,7 +37,9 @@ enum Task: string
      */
     public static function inOrder(bool $isOnPiers): array
     {
-        return $isOnPiers ? [self::Stake, self::ReadGround, self::Dig, self::Fill, self::SetPosts, self::CutTops, self::TakeBracesOff, self::BuildFrame] : self::cases();
+        return $isOnPiers
+            ? [self::Stake, self::ReadGround, self::Dig, self::Fill, self::SetPosts, self::CutTops, self::TakeBracesOff, self::BuildFrame]
+            : self::cases();
     }
 
     public function kind(bool $isPoured): WorkKind

@@ -21,7 +21,8 @@ final readonly class Work
      * @throws DaysRefused when nobody gets on with it
      */
     public function __construct(
-        public string $name, public WorkKind $kind, float $amount, float $rate, public int $people = 1, public array $needs = [], public bool $openTube = false,
+        public string $name, public WorkKind $kind, float $amount, float $rate, public int $people = 1, public array $needs = [],
+        public bool $openTube = false,
         public bool $longBeam = false, public bool $inside = false, public ?string $notBefore = null,
     ) {
         if ($rate <= 0.0 || $people < 1) {

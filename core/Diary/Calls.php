@@ -24,7 +24,12 @@ final readonly class Calls
         $hire = $days->toDo->outstanding->hire();
         $open = $days->toDo->outstanding->open;
         $all = $hire === null || in_array($hire, $open, false) ? $open : [$hire, ...$open];
-        usort($all, fn (Awaited $a, Awaited $b) => $this->days->toDo->comesBefore($b->thing->holds(), $a->thing->holds()) <=> $this->days->toDo->comesBefore($a->thing->holds(), $b->thing->holds()));
+        usort(
+            $all,
+            fn (Awaited $a, Awaited $b) => $this->days->toDo->comesBefore(
+                $b->thing->holds(), $a->thing->holds(),
+            ) <=> $this->days->toDo->comesBefore($a->thing->holds(), $b->thing->holds()),
+        );
         $this->all = array_values(array_filter(array_map($this->of(...), $all)));
     }
 
@@ -42,11 +47,14 @@ final readonly class Calls
         if ($begins === null) {
             return new Call($one, CallFor::Off, null);
         }
-        $booked = $this->days->forecast->moment($one->time === null ? "{$one->day}T00:00" : $from) + ($one->time === null ? $this->days->hands->from : 0);
+        $booked = $this->days->forecast->moment(
+            $one->time === null ? "{$one->day}T00:00" : $from,
+        ) + ($one->time === null ? $this->days->hands->from : 0);
 
         return match (true) {
             // What is delivered to lie there until it is wanted comes too early for nobody.
-            $begins > $booked => in_array($one->thing, [AwaitedThing::Permit, AwaitedThing::Posts, AwaitedThing::Timber], true) ? null : new Call($one, CallFor::Later, $begins),
+            $begins > $booked => in_array($one->thing, [AwaitedThing::Permit, AwaitedThing::Posts, AwaitedThing::Timber], true) ? null
+                : new Call($one, CallFor::Later, $begins),
             $begins + self::DAY <= $booked => new Call($one, CallFor::Sooner, $begins),
             default => null,
         };
@@ -74,8 +82,8 @@ final readonly class Calls
     }
 
     /**
-     * When all is done that comes before what it is for; concrete is wanted when its fill begins, which the weather may put off. Today’s hour where that is done already,
-     * null where it does not come about within the days that are known.
+     * When all is done that comes before what it is for; concrete is wanted when its fill begins, which the weather may put off. Today’s hour where
+     * that is done already, null where it does not come about within the days that are known.
      */
     private function begins(AwaitedThing $thing): ?int
     {

@@ -11,8 +11,8 @@ use Aequus\Days\Task;
 use Aequus\Days\WorkCalendar;
 
 /**
- * How likely a job is done by when: the same work under the weather of many years, in each with people a little slower or faster than was said, and now and then
- * a day on which nobody comes.
+ * How likely a job is done by when: the same work under the weather of many years, in each with people a little slower or faster than was said, and
+ * now and then a day on which nobody comes.
  */
 final readonly class Chance
 {
@@ -31,7 +31,10 @@ final readonly class Chance
 
     private const RANGE = 1_000_000;
 
-    /** Moments by which it is done in half and in four fifths of the years, minutes from the first midnight; null where it is not within the days known. */
+    /**
+     * Moments by which it is done in half and in four fifths of the years, minutes from the first midnight; null where it is not within the days
+     * known.
+     */
     public ?int $half;
 
     public ?int $fourFifths;
@@ -49,7 +52,9 @@ final readonly class Chance
     public function __construct(JobToDo $toDo, Hands $hands, array $years, int $now, array $rates = [])
     {
         $finished = array_map(
-            fn (Forecast $year, int $number) => (new JobDays($toDo, self::inYear($hands, $toDo, $year, $number, $rates), $year, $now))->finished ?? PHP_INT_MAX, $years, array_keys($years),
+            fn (Forecast $year, int $number) => (new JobDays($toDo, self::inYear($hands, $toDo, $year, $number, $rates), $year, $now))->finished
+                ?? PHP_INT_MAX,
+            $years, array_keys($years),
         );
         sort($finished);
         $this->years = count($finished);
@@ -71,7 +76,9 @@ final readonly class Chance
             $rate = ($rates[$task->value] ?? null)->rate ?? $hands->rates[$task->value] ?? $task->usualRate();
             $drawn[$task->value] = $rate * (1 + $off * (2 * self::draw("{$number} {$task->value}") - 1));
         }
-        $drawn[Task::Dig->value] /= 1 + (self::TROUBLE_COSTS - 1) * self::share($number, array_sum(array_map(fn (ToDo $one) => $one->task === Task::Dig ? $one->pieces : 0, $toDo->all)));
+        $drawn[Task::Dig->value] /= 1 + (self::TROUBLE_COSTS - 1) * self::share(
+            $number, array_sum(array_map(fn (ToDo $one) => $one->task === Task::Dig ? $one->pieces : 0, $toDo->all)),
+        );
         $lost = [];
         foreach (array_keys($year->days) as $day) {
             $lost = self::draw("{$number} lost {$day}") * self::LOST_ONE_IN < 1 ? [...$lost, $year->date($day)] : $lost;

@@ -8,7 +8,10 @@ use Aequus\Logbook\Footing\SoilLayer;
 use Aequus\Measure\Length;
 use Aequus\Plan\Footing\Soil;
 
-/** How much work a hole is: metres, more where the soil is hard or it is deep. The factors are rules of thumb; rates learned from the log put them right for a site. */
+/**
+ * How much work a hole is: metres, more where the soil is hard or it is deep. The factors are rules of thumb; rates learned from the log put them
+ * right for a site.
+ */
 final class DigWork
 {
     /** Metres beyond which a digger is lifted out, or the handle is at the ground: each counts so much more. */

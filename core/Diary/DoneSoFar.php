@@ -29,7 +29,9 @@ final readonly class DoneSoFar
             Task::Fill->value => $count(fn (Post $post) => $site->isFilled($post)),
             Task::TakeBracesOff->value => $count(fn (Post $post) => $site->filling($post)->isStripped()),
             Task::CutTops->value => $count(fn (Post $post) => isset($site->log->newest(PostCut::class)[$post])),
-            Task::BuildFrame->value => array_sum(array_map(fn (FrameOnPosts $one) => count($one->up()), Frames::decided($site->plan, $site->log)->all)),
+            Task::BuildFrame->value => array_sum(array_map(
+                fn (FrameOnPosts $one) => count($one->up()), Frames::decided($site->plan, $site->log)->all,
+            )),
         ]);
     }
 }

@@ -14,8 +14,9 @@ use Aequus\Days\WeatherHold;
 use Aequus\Days\Work;
 
 /**
- * What is left of a job as days: each kind of work at the earliest time at which what comes before it is done, marks have run out, what was poured is hard, people
- * are free and no weather holds it. The order is that of the next move. A task that takes longer than a day is done in pieces of half a day, as people would.
+ * What is left of a job as days: each kind of work at the earliest time at which what comes before it is done, marks have run out, what was poured is
+ * hard, people are free and no weather holds it. The order is that of the next move. A task that takes longer than a day is done in pieces of half a
+ * day, as people would.
  */
 final readonly class JobDays
 {
@@ -61,7 +62,8 @@ final readonly class JobDays
         $beyond = $this->open === null ? null : $byTask[$this->open->name];
         [$this->planned, $this->beyond] = [$planned, $beyond];
         $this->wait = $this->cure > 0.0 ? self::waitAfterTheFill($planned) : null;
-        $this->finished = $beyond !== null || $toDo->held !== null || $planned === [] ? null : max(array_map(fn (array $done) => $done[count($done) - 1]->ends(), $planned));
+        $this->finished = $beyond !== null || $toDo->held !== null || $planned === [] ? null
+            : max(array_map(fn (array $done) => $done[count($done) - 1]->ends(), $planned));
     }
 
     /** @return list<WeatherHold> what in the weather holds what is not done within the days known, the most frequent first */
@@ -111,7 +113,10 @@ final readonly class JobDays
         $pieces = [];
         for ($i = 1; $i <= $count; $i++) {
             $needs = $i === 1 ? ($last === null ? [] : [$this->need($one->task, $last)]) : [new Need($one->task->value.' '.($i - 1))];
-            $pieces[] = new Work("{$one->task->value} {$i}", $kind, $one->amount / $count, $rate, $people, $needs, longBeam: $one->task === Task::BuildFrame, notBefore: $one->notBefore);
+            $pieces[] = new Work(
+                "{$one->task->value} {$i}", $kind, $one->amount / $count, $rate, $people, $needs, longBeam: $one->task === Task::BuildFrame,
+                notBefore: $one->notBefore,
+            );
         }
 
         return $pieces;

@@ -26,7 +26,10 @@ use Aequus\Site\Ripening;
 use Aequus\Site\SiteState;
 use DateTimeZone;
 
-/** What is left of a job, kind by kind, read from the same state as the next move. Holes are taken as deep as the plan’s rules have them, one whose ground is not read as deep as the others. */
+/**
+ * What is left of a job, kind by kind, read from the same state as the next move. Holes are taken as deep as the plan’s rules have them, one whose
+ * ground is not read as deep as the others.
+ */
 final readonly class JobToDo
 {
     /** @var list<ToDo> what nothing is left of is left out */
@@ -76,11 +79,17 @@ final readonly class JobToDo
         $poured = $site->unstripped();
         $this->asksForMarks = $undug !== [] && $site->clear->notice === null;
         $this->isPoured = array_filter($posts, fn (Post $post) => $site->plan->holdOf($post->id)->isPoured()) !== [];
-        $this->cure = max([0, ...array_map(fn (Post $post) => SetClock::usualMinutes($site->plan->holdOf($post->id), $site->customs()), $posts)]) / 60;
-        $frame = array_sum(array_map(fn (FrameOnPosts $one) => count($one->pieces) - count($one->up()), Frames::decided($site->plan, $site->log)->all));
+        $this->cure = max(
+            [0, ...array_map(fn (Post $post) => SetClock::usualMinutes($site->plan->holdOf($post->id), $site->customs()), $posts)],
+        ) / 60;
+        $frame = array_sum(array_map(
+            fn (FrameOnPosts $one) => count($one->pieces) - count($one->up()), Frames::decided($site->plan, $site->log)->all,
+        ));
         $isOnPiers = $site->plan->holding?->ofJob === Hold::Pier;
         $this->order = Task::inOrder($isOnPiers);
-        $set = $this->counted(Task::SetPosts, array_filter($posts, fn (Post $post) => ! $isSet($post)), $isOnPiers ? $this->hardAt($poured, $zone) : null);
+        $set = $this->counted(
+            Task::SetPosts, array_filter($posts, fn (Post $post) => ! $isSet($post)), $isOnPiers ? $this->hardAt($poured, $zone) : null,
+        );
         $fill = new ToDo(Task::Fill, (new FillWork($site->plan, $work))->of($unfilled), count($unfilled));
         $strip = $isOnPiers ? 0 : count([...$poured, ...($this->isPoured ? $unfilled : [])]);
         $this->outstanding = new Outstanding($site);
@@ -89,10 +98,22 @@ final readonly class JobToDo
         [$this->held, $this->heldBy, $this->waitsFor] = $waitsFor === null ? [$held, $heldBy, null] : [$waitsFor->thing->holds(), [], $waitsFor];
         $left = array_values(array_filter(array_map($this->asBooked(...), [
             $this->counted(Task::Stake, UnprovedStakes::of($site)),
-            $this->counted(Task::ReadGround, array_filter($posts, fn (Post $post) => ! isset($site->level->ground[$post]) && $site->footing->asDug($post) === null && ! $isSet($post))),
+            $this->counted(
+                Task::ReadGround,
+                array_filter(
+                    $posts, fn (Post $post) => ! isset($site->level->ground[$post]) && $site->footing->asDug($post) === null && ! $isSet($post),
+                ),
+            ),
             new ToDo(Task::Dig, $this->metres($undug, $work), count($undug), $this->digFrom()),
             ...($isOnPiers ? [$fill, $set] : [$set, $fill]),
-            $this->counted(Task::CutTops, array_filter($posts, fn (Post $post) => $site->plan->tops !== null && ! isset($site->log->newest(PostCut::class)[$post]) && ! $this->isCutFirst()), $this->hardAt($poured, $zone)),
+            $this->counted(
+                Task::CutTops,
+                array_filter(
+                    $posts,
+                    fn (Post $post) => $site->plan->tops !== null && ! isset($site->log->newest(PostCut::class)[$post]) && ! $this->isCutFirst(),
+                ),
+                $this->hardAt($poured, $zone),
+            ),
             new ToDo(Task::TakeBracesOff, (float) $strip, $strip, $this->hardAt($poured, $zone)),
             new ToDo(Task::BuildFrame, (float) $frame, (int) $frame, $this->hardAt($poured, $zone)),
         ]), fn (ToDo $one) => $one->pieces > 0 && ($this->held === null || $this->comesBefore($one->task, $this->held))));
@@ -111,7 +132,8 @@ final readonly class JobToDo
      */
     private function isOver(array $left): bool
     {
-        return $this->site->handedOver() !== null && array_filter($left, fn (ToDo $one) => ! in_array($one->task, [Task::TakeBracesOff, Task::BuildFrame], true)) === [];
+        return $this->site->handedOver() !== null
+            && array_filter($left, fn (ToDo $one) => ! in_array($one->task, [Task::TakeBracesOff, Task::BuildFrame], true)) === [];
     }
 
     /** @param  array<Post>  $posts */
@@ -142,7 +164,8 @@ final readonly class JobToDo
         $from = $this->outstanding->before($one->task, $this->site->today)[0] ?? null;
         $from = $from?->from($this->site->today);
 
-        return $from === null || ($one->notBefore !== null && $one->notBefore > $from) ? $one : new ToDo($one->task, $one->amount, $one->pieces, $from);
+        return $from === null || ($one->notBefore !== null && $one->notBefore > $from) ? $one
+            : new ToDo($one->task, $one->amount, $one->pieces, $from);
     }
 
     /** @return array{?Task, list<Post>} */
@@ -151,7 +174,9 @@ final readonly class JobToDo
         $site = $this->site;
         $out = array_values(array_filter($site->plan->grid->posts, fn (Post $post) => $site->standing($post)->set && ! $site->standing($post)->lean->isUnread()
             && $site->standing($post)->isOut() && $site->decided(DecisionAbout::AcceptLean, $post) === null));
-        $intoABand = array_filter(array_map(fn (Conflict $conflict) => $conflict->post, $site->clear->conflicts), fn (Post $post) => $site->footing->asDug($post) === null);
+        $intoABand = array_filter(
+            array_map(fn (Conflict $conflict) => $conflict->post, $site->clear->conflicts), fn (Post $post) => $site->footing->asDug($post) === null,
+        );
         $loose = array_filter($out, fn (Post $post) => ! $site->isFilled($post));
         foreach ([[Task::Dig, $intoABand], [Task::Fill, $loose], [Task::CutTops, [...$out, ...$site->shortPosts()]]] as [$task, $posts]) {
             if ($posts !== []) {
@@ -165,7 +190,10 @@ final readonly class JobToDo
     /** The day marks run out; where nobody asked for them, as if that were done today. */
     public function digFrom(): string
     {
-        return ($this->site->clear->notice ?? new NoticePeriod(new NoticeAsked($this->site->today, self::USUAL_NOTICE, ''), new WorkCalendar(holidays: $this->site->plan->hands->calendar->holidays ?? [])))->runsOut;
+        return ($this->site->clear->notice ?? new NoticePeriod(
+            new NoticeAsked($this->site->today, self::USUAL_NOTICE, ''),
+            new WorkCalendar(holidays: $this->site->plan->hands->calendar->holidays ?? []),
+        ))->runsOut;
     }
 
     private function isCutFirst(): bool

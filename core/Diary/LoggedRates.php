@@ -30,7 +30,9 @@ final readonly class LoggedRates
         $days = $logged = [];
         foreach ($site->log->now(HoursWorked::class) as $worked) {
             $day = $days[$worked->task->value][$worked->day] ?? [0.0, 0.0, false];
-            $days[$worked->task->value][$worked->day] = [$day[0] + ($worked->amount ?? 0.0), $day[1] + $worked->personHours(), $day[2] || $worked->amount === null];
+            $days[$worked->task->value][$worked->day] = [
+                $day[0] + ($worked->amount ?? 0.0), $day[1] + $worked->personHours(), $day[2] || $worked->amount === null,
+            ];
         }
         foreach ($days as $task => $each) {
             foreach ($each as $day => [$amount, $hours, $isByTheBook]) {
@@ -57,7 +59,7 @@ final readonly class LoggedRates
     {
         $amount = 0.0;
         foreach ($this->entries($task) as $sequence => $payload) {
-            if ($this->site->log->measuredAt($sequence)->setTimezone($this->zone)->format('Y-m-d') === $day) {
+            if ($this->site->log->entries[$sequence]->measuredAt()->setTimezone($this->zone)->format('Y-m-d') === $day) {
                 $amount += $this->amount($task, $payload);
             }
         }

@@ -38,7 +38,8 @@ final readonly class Moved
         $why = [
             ...($before->toDo->outstanding->last == $now->toDo->outstanding->last ? [] : [MovedWhy::WaitsChanged]),
             ...($before->hands->rates == $now->hands->rates ? [] : [MovedWhy::RatesLearned]), ...($isSameWeather ? [] : [MovedWhy::WeatherTold]),
-            ...($less && ! $isLater ? [MovedWhy::WorkDone] : []), ...($more ? [MovedWhy::MoreWork] : []), ...($isLater && self::isOverdue($before, $passed) ? [MovedWhy::TimePassed] : []),
+            ...($less && ! $isLater ? [MovedWhy::WorkDone] : []), ...($more ? [MovedWhy::MoreWork] : []),
+            ...($isLater && self::isOverdue($before, $passed) ? [MovedWhy::TimePassed] : []),
         ];
         $this->why = $why === [] ? [MovedWhy::FallsOtherwise] : $why;
     }

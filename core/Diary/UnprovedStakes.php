@@ -28,7 +28,9 @@ final class UnprovedStakes
             return [];
         }
         $standing = array_values(array_filter($site->plan->grid->posts, fn (Post $post) => ! $site->standing($post)->set));
-        $open = array_values(array_filter($standing, fn (Post $post) => isset($wanted[$post->label]) || $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within));
+        $open = array_values(array_filter(
+            $standing, fn (Post $post) => isset($wanted[$post->label]) || $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within,
+        ));
 
         return $open === [] ? $standing : $open;
     }

@@ -10,7 +10,9 @@ use Aequus\Days\Planned;
 use Aequus\Days\Task;
 use Aequus\Days\WeatherHour;
 
-/** The same job done another way, or by others, or from another day on: when it is done, for how many hours, and how often rain falls into the fill. */
+/**
+ * The same job done another way, or by others, or from another day on: when it is done, for how many hours, and how often rain falls into the fill.
+ */
 final readonly class WhatIf
 {
     public JobDays $days;

@@ -251,7 +251,10 @@ final readonly class Footings
         return $waived;
     }
 
-    /** What a post must stand in the ground where its least embedment was left aside: as typed, or a quarter of it where nobody typed. Null: it was not. */
+    /**
+     * What a post must stand in the ground where its least embedment was left aside: as typed, or a quarter of it where nobody typed. Null: it was
+     * not.
+     */
     private static function lesserEmbedment(Plan $plan, Log $log, Post $post): ?Length
     {
         $lesser = null;

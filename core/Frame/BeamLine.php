@@ -8,9 +8,9 @@ use Aequus\Measure\Length;
 use Aequus\Stock\Stock;
 
 /**
- * A beam over its posts, of one ply or more, out of stock lengths with prices: joints only over posts, every piece on two of them. As few joints as can be
- * lie over one post in neighbouring plies; then the fewest pieces, the least price, the longest first piece, second, and so on. Only lines from which no
- * joint can be spared are looked at.
+ * A beam over its posts, of one ply or more, out of stock lengths with prices: joints only over posts, every piece on two of them. As few joints as
+ * can be lie over one post in neighbouring plies; then the fewest pieces, the least price, the longest first piece, second, and so on. Only lines
+ * from which no joint can be spared are looked at.
  */
 final readonly class BeamLine
 {
@@ -135,7 +135,9 @@ final readonly class BeamLine
                 if ($i < count($bearings) && $rest === null) {
                     continue;
                 }
-                $line = new JointedPly([...($i < count($bearings) ? [$bearings[$i]->name] : []), ...($rest->joints ?? [])], [[$piece, $stock], ...($rest->pieces ?? [])]);
+                $line = new JointedPly(
+                    [...($i < count($bearings) ? [$bearings[$i]->name] : []), ...($rest->joints ?? [])], [[$piece, $stock], ...($rest->pieces ?? [])],
+                );
                 $best = $best === null || [$shared($line), ...$line->cost()] < [$shared($best), ...$best->cost()] ? $line : $best;
             }
             if ($best !== null) {
@@ -242,7 +244,10 @@ final readonly class BeamLine
             foreach ($lines as $i => $line) {
                 $best = null;
                 foreach ($ways as $j => $way) {
-                    $one = [$way[0] + count(array_intersect_key($joints[$i], $joints[$j])), $way[1] + count($line->pieces), $way[2] + $line->price, [...$way[3], $place[$i]]];
+                    $one = [
+                        $way[0] + count(array_intersect_key($joints[$i], $joints[$j])), $way[1] + count($line->pieces), $way[2] + $line->price,
+                        [...$way[3], $place[$i]],
+                    ];
                     $best = $best === null || $one < $best ? $one : $best;
                 }
                 $next[] = $best;

@@ -71,10 +71,14 @@ final readonly class BeamSeat
     {
         $width = $this->joist?->joinery->seat;
 
-        return $this->joist === null || $width === null || ! $width->isPositive() || abs($rise) < 1e-9 ? null : new SeatCut($width, abs($rise), $this->joist->deep);
+        return $this->joist === null || $width === null || ! $width->isPositive() || abs($rise) < 1e-9 ? null
+            : new SeatCut($width, abs($rise), $this->joist->deep);
     }
 
-    /** By how much a rafter’s underside lies higher at the middle of its beam than the beam’s top: it rests on the downhill edge, or its seat’s uphill end comes down to it. */
+    /**
+     * By how much a rafter’s underside lies higher at the middle of its beam than the beam’s top: it rests on the downhill edge, or its seat’s uphill
+     * end comes down to it.
+     */
     public function lift(float $rise, ?SeatCut $seat): float
     {
         return abs($rise) * $this->liftEach($seat !== null);

@@ -17,8 +17,8 @@ use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\Posts\Section;
 
 /**
- * Whether connectors and fasteners go with the members that were chosen: sections, plies, depths and distances, as their sheets say. What they carry is not
- * checked.
+ * Whether connectors and fasteners go with the members that were chosen: sections, plies, depths and distances, as their sheets say. What they carry
+ * is not checked.
  */
 final readonly class FixingsFit
 {
@@ -54,8 +54,12 @@ final readonly class FixingsFit
         $off = $base->boltOff?->magnitude();
 
         return [
-            ...($thin->isShorterThan($base->from) || $thin->isLongerThan($base->to) ? [Fact::of(FixingMisfit::BaseTakesNoPost, name: $base->name, post: $thin, from: $base->from, to: $base->to)] : []),
-            ...($base->screwLong?->isLongerThan($thick) ? [Fact::of(FixingMisfit::ConnectorScrewComesOut, name: $base->name, long: $base->screwLong, thick: $thick)] : []),
+            ...($thin->isShorterThan($base->from) || $thin->isLongerThan($base->to) ? [
+                Fact::of(FixingMisfit::BaseTakesNoPost, name: $base->name, post: $thin, from: $base->from, to: $base->to),
+            ] : []),
+            ...($base->screwLong?->isLongerThan($thick) ? [
+                Fact::of(FixingMisfit::ConnectorScrewComesOut, name: $base->name, long: $base->screwLong, thick: $thick),
+            ] : []),
             ...($this->piers !== null && $off?->plus($this->piers->edge)->isLongerThan($this->piers->tube->half()) ? [Fact::of(
                 FixingMisfit::BoltBesideThePier, name: $base->name, off: $off, pier: $this->piers->tube, edge: $this->piers->edge,
             )] : []),
@@ -71,9 +75,12 @@ final readonly class FixingsFit
         return array_values(array_filter([
             $wide->isShorterThan($connector->from) ? Fact::of(FixingMisfit::TooNarrow, ...$about, wide: $wide, from: $connector->from) : null,
             $wide->isLongerThan($connector->to) ? Fact::of(FixingMisfit::TooWide, ...$about, wide: $wide, to: $connector->to) : null,
-            $connector->plies !== null && $layer->kind->isCounted() && $connector->plies !== $layer->count ? Fact::of(FixingMisfit::OtherPlies, ...$about, plies: $connector->plies, are: $layer->count) : null,
-            $connector->leastDeep !== null && $layer->deep->isShorterThan($connector->leastDeep) ? Fact::of(FixingMisfit::NotDeepEnough, ...$about, deep: $layer->deep, least: $connector->leastDeep) : null,
-            $connector->screwLong?->isLongerThan($wide) ? Fact::of(FixingMisfit::ConnectorScrewComesOut, ...$about, long: $connector->screwLong, thick: $wide) : null,
+            $connector->plies !== null && $layer->kind->isCounted() && $connector->plies !== $layer->count
+                ? Fact::of(FixingMisfit::OtherPlies, ...$about, plies: $connector->plies, are: $layer->count) : null,
+            $connector->leastDeep !== null && $layer->deep->isShorterThan($connector->leastDeep)
+                ? Fact::of(FixingMisfit::NotDeepEnough, ...$about, deep: $layer->deep, least: $connector->leastDeep) : null,
+            $connector->screwLong?->isLongerThan($wide)
+                ? Fact::of(FixingMisfit::ConnectorScrewComesOut, ...$about, long: $connector->screwLong, thick: $wide) : null,
         ]));
     }
 
@@ -82,11 +89,15 @@ final readonly class FixingsFit
     {
         [$through, $into, $bearing] = $this->meets($layer);
         $told = [];
-        if ($through !== null && $fastener->kind === FastenerKind::Bolt && $into !== null && $fastener->length->isShorterThan($through->plus($into))) {
+        if (
+            $through !== null && $fastener->kind === FastenerKind::Bolt && $into !== null && $fastener->length->isShorterThan($through->plus($into))
+        ) {
             $told[] = Fact::of(FixingMisfit::TooShort, layer: $layer->kind, long: $fastener->length, through: $through->plus($into));
         } elseif ($through !== null && $fastener->kind !== FastenerKind::Bolt && ! $fastener->length->isLongerThan($through)) {
             $told[] = Fact::of(FixingMisfit::TooShort, layer: $layer->kind, long: $fastener->length, through: $through);
-        } elseif ($through !== null && $into !== null && $fastener->kind !== FastenerKind::Bolt && $fastener->length->isLongerThan($through->plus($into))) {
+        } elseif (
+            $through !== null && $into !== null && $fastener->kind !== FastenerKind::Bolt && $fastener->length->isLongerThan($through->plus($into))
+        ) {
             $told[] = Fact::of(FixingMisfit::ComesOut, layer: $layer->kind, long: $fastener->length, thick: $through->plus($into));
         }
         $edge = $fastener->fromEdge;
@@ -118,7 +129,9 @@ final readonly class FixingsFit
             LayerKind::Rail => [$layer->thick, $this->post->thinner(), $this->post->thinner()],
             LayerKind::Beam => match ($seating) {
                 Seating::OnSides => [$layer->thick->times($layer->count), $this->post->thinner(), $this->post->thinner()],
-                Seating::InNotch => [$layer->thick->times($layer->count), $this->post->thinner()->minus($layer->thick->times($layer->count)), $this->post->thinner()],
+                Seating::InNotch => [
+                    $layer->thick->times($layer->count), $this->post->thinner()->minus($layer->thick->times($layer->count)), $this->post->thinner(),
+                ],
                 default => [null, null, $this->post->thinner()],
             },
             LayerKind::Joist => [null, null, $beam === null ? null : self::narrowest($beam)],

@@ -15,8 +15,8 @@ use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
 
 /**
- * The posts that one frame stands on, in axes of their own: those of the job for its first grid, those of a part for a grid of it, and along the row for
- * each straight piece of one. Millimetres.
+ * The posts that one frame stands on, in axes of their own: those of the job for its first grid, those of a part for a grid of it, and along the row
+ * for each straight piece of one. Millimetres.
  */
 final readonly class Footprint
 {
@@ -31,8 +31,9 @@ final readonly class Footprint
      * @param  Vector  $zero  where its own zero lies on the axes of the job
      * @param  float  $turn  radians, counter-clockwise
      */
-    private function __construct(public array $posts, public string $part, public string $key, public bool $alongX, private Vector $zero, private float $turn)
-    {
+    private function __construct(
+        public array $posts, public string $part, public string $key, public bool $alongX, private Vector $zero, private float $turn,
+    ) {
         $lines = [];
         foreach ($posts as $post) {
             $lines[(int) round($this->across($post->at) * 1e3)][] = $post;
@@ -42,7 +43,9 @@ final readonly class Footprint
         foreach ($lines as $line) {
             usort($line, fn (Post $a, Post $b) => $this->along($a->at) <=> $this->along($b->at));
             if (count($line) > 1) {
-                $found[] = new PostLine($line, $this->along($line[0]->at), $this->along($line[count($line) - 1]->at), $this->across($line[0]->at), count($found) + 1);
+                $found[] = new PostLine(
+                    $line, $this->along($line[0]->at), $this->along($line[count($line) - 1]->at), $this->across($line[0]->at), count($found) + 1,
+                );
             }
         }
         $this->lines = $found;
@@ -63,7 +66,9 @@ final readonly class Footprint
     public static function ofPart(Part $part, FrameRules $rules): array
     {
         return match ($part->kind) {
-            PartKind::Grid => [new self($part->posts, $part->id, "{$part->id}.0", $rules->alongX, $part->origin->inMillimetres(), deg2rad($part->turn))],
+            PartKind::Grid => [new self(
+                $part->posts, $part->id, "{$part->id}.0", $rules->alongX, $part->origin->inMillimetres(), deg2rad($part->turn),
+            )],
             PartKind::Row => self::pieces($part),
             PartKind::Spots => [],
         };
@@ -75,7 +80,9 @@ final readonly class Footprint
         $pieces = [];
         foreach ($part->lines as $i => $posts) {
             $run = $posts[count($posts) - 1]->at->inMillimetres()->minus($posts[0]->at->inMillimetres());
-            $pieces = count($posts) > 1 ? [...$pieces, new self($posts, $part->id, "{$part->id}.{$i}", true, $posts[0]->at->inMillimetres(), atan2($run->y, $run->x))] : $pieces;
+            $pieces = count($posts) > 1
+                ? [...$pieces, new self($posts, $part->id, "{$part->id}.{$i}", true, $posts[0]->at->inMillimetres(), atan2($run->y, $run->x))]
+                : $pieces;
         }
 
         return $pieces;

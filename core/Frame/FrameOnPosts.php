@@ -62,14 +62,20 @@ final readonly class FrameOnPosts
         }
         $this->changed = $changed;
         $pieces = $fixings = [];
-        $hindered = $lines === [] ? [] : [...($this->space->rafters->unseated === null ? [] : [$this->space->rafters->unseated->fact]), ...(new OutOfPlace($plan, $rules, $footprint, $this->space))->told()];
+        $hindered = $lines === [] ? [] : [
+            ...($this->space->rafters->unseated === null ? [] : [$this->space->rafters->unseated->fact]),
+            ...(new OutOfPlace($plan, $rules, $footprint, $this->space))->told(),
+        ];
         foreach ($lines === [] ? [] : $rules->layers as $layer) {
             $built = $this->built($layer, $over, $above);
             $pieces = [...$pieces, ...$built->pieces];
             $hindered = [...$hindered, ...$built->hindered];
             $fixings[$layer->kind->value] = $built->crossings * $layer->fixings;
         }
-        $hindered = $lines === [] ? [] : [...$hindered, ...(new FixingsFit($rules, $plan->stoutest(), $pieces, $plan->holding?->ofJob === Hold::Pier ? $plan->holding->pier : null))->told()];
+        $hindered = $lines === [] ? [] : [
+            ...$hindered,
+            ...(new FixingsFit($rules, $plan->stoutest(), $pieces, $plan->holding?->ofJob === Hold::Pier ? $plan->holding->pier : null))->told(),
+        ];
         $hindered = self::together($hindered);
         $this->minded = $lines === [] ? [] : (new Minded($rules, $footprint, $this->space, $log->newest(TwistRead::class)))->told();
         [$this->pieces, $this->hindered, $this->fixings] = [$pieces, $hindered, $fixings];
@@ -86,7 +92,8 @@ final readonly class FrameOnPosts
         $joined = array_values(array_filter($facts, fn (Fact $fact) => $fact->is === FrameRefusal::PliesJoinedTogether));
         $others = array_values(array_filter($facts, fn (Fact $fact) => $fact->is !== FrameRefusal::PliesJoinedTogether));
 
-        return $joined === [] ? $others : [...$others, Fact::of(FrameRefusal::PliesJoinedTogether, posts: array_map(fn (Fact $fact) => $fact->part('post'), $joined))];
+        return $joined === [] ? $others
+            : [...$others, Fact::of(FrameRefusal::PliesJoinedTogether, posts: array_map(fn (Fact $fact) => $fact->part('post'), $joined))];
     }
 
     /** @return list<Piece> that were written down as standing where they belong */
@@ -142,7 +149,9 @@ final readonly class FrameOnPosts
             $level = $bearings[$line->posts[0]->label] + $seat->middle($this->footprint->outward($line));
             // The seat lies flush with the beam's downhill edge.
             $downhill = ($this->space->rise > 0.0 ? $run - $level : $level) + $seat->wide() / 2;
-            $seats[] = [$line->posts[0]->label, Length::millimetres(($downhill - $seat->seatWide()) * $steep), Length::millimetres($downhill * $steep)];
+            $seats[] = [
+                $line->posts[0]->label, Length::millimetres(($downhill - $seat->seatWide()) * $steep), Length::millimetres($downhill * $steep),
+            ];
         }
         usort($seats, fn (array $a, array $b) => $a[1]->nanometres <=> $b[1]->nanometres);
 
@@ -150,8 +159,8 @@ final readonly class FrameOnPosts
     }
 
     /**
-     * What else is marked from one zero: rails down from the tops, both edges of a brace from its corner along the beam, every tenth row of boards and every
-     * sheet from the first edge.
+     * What else is marked from one zero: rails down from the tops, both edges of a brace from its corner along the beam, every tenth row of boards
+     * and every sheet from the first edge.
      *
      * @return array<int, Length> by their numbers
      */
@@ -166,7 +175,10 @@ final readonly class FrameOnPosts
 
         return match ($kind) {
             LayerKind::Rail => self::numbered(array_reverse(array_map(
-                fn (float $down) => Length::millimetres($down), array_values(array_unique(array_map(fn (Piece $rail) => round($this->space->downFromTop($rail->solid), 3), array_slice($pieces, 0, $layer->count)))),
+                fn (float $down) => Length::millimetres($down),
+                array_values(array_unique(array_map(
+                    fn (Piece $rail) => round($this->space->downFromTop($rail->solid), 3), array_slice($pieces, 0, $layer->count),
+                ))),
             ))),
             LayerKind::Brace => self::numbered([CornerBrace::ofLayer($layer)->legShort, CornerBrace::ofLayer($layer)->legLong]),
             LayerKind::Sheet => self::numbered(array_map(fn (int $i) => $layer->thick->times($i), range(0, count($pieces) - 1))),

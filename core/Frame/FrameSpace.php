@@ -11,9 +11,7 @@ use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 
-/**
- * Where the layers of a frame lie: along the beams and across them, and how high over the plane of the tops. Millimetres.
- */
+/** Where the layers of a frame lie: along the beams and across them, and how high over the plane of the tops. Millimetres. */
 final readonly class FrameSpace
 {
     /** Ends of the beams, what stands over with them. */
@@ -37,10 +35,13 @@ final readonly class FrameSpace
 
     public RafterLine $rafters;
 
-    /** Of the joists across the beams, what stands over with them. */
-    private float $low;
+    /** First ends of the joists across the beams, what stands over with them. */
+    public float $low;
 
     private float $high;
+
+    /** How much longer than level what lies on the beams is. */
+    private float $steep;
 
     /** @var list<PostLine> */
     private array $lines;
@@ -58,6 +59,7 @@ final readonly class FrameSpace
         $this->steepAlong = sqrt(1 + ($this->plane->riseAlong ?? 0.0) ** 2);
         $this->rafters = new RafterLine($this->seats->first(), $this->seats->last(), $lines, $this->plane->rise ?? 0.0, $this->wall);
         $this->rise = $this->rafters->rise;
+        $this->steep = sqrt(1 + $this->rise ** 2);
         $over = $rules->layer(LayerKind::Joist)?->past()->inMillimetres() ?? 0.0;
         $thick = $rules->layer(LayerKind::Ledger)?->thick->inMillimetres() ?? 0.0;
         [$first, $last] = $lines === [] ? [0.0, 0.0] : [$lines[0]->across, $lines[count($lines) - 1]->across];
@@ -76,7 +78,10 @@ final readonly class FrameSpace
     /** @return list<InSpace> corners of everything that stands over the posts, seen from above */
     public function outline(): array
     {
-        $over = max(array_map(fn (LayerKind $kind) => $this->rules->layer($kind)?->past()->inMillimetres() ?? 0.0, [LayerKind::Board, LayerKind::Purlin, LayerKind::Sheet]));
+        $over = max(array_map(
+            fn (LayerKind $kind) => $this->rules->layer($kind)?->past()->inMillimetres() ?? 0.0,
+            [LayerKind::Board, LayerKind::Purlin, LayerKind::Sheet],
+        ));
         $corners = [];
         foreach ([$this->begin - $over, $this->end + $over] as $along) {
             foreach ([$this->low - $this->rim(false), $this->high + $this->rim(true)] as $across) {
@@ -103,7 +108,7 @@ final readonly class FrameSpace
     /** Of the slope, from edge to edge of what lies on the joists. */
     public function slopeLong(): float
     {
-        return ($this->high - $this->low) * sqrt(1 + $this->rise ** 2);
+        return ($this->high - $this->low) * $this->steep;
     }
 
     /** @return array<string, float> by the first post of each beam, or the wall: how far it lies from the joists’ first end, level */
@@ -141,14 +146,16 @@ final readonly class FrameSpace
     /** How many places joists or purlins have, those left out with them. */
     public function places(Layer $layer): int
     {
-        return $layer->kind === LayerKind::Joist ? SpreadOut::places($this->begin, $this->end, $layer) : SpreadOut::places(0.0, $this->slopeLong(), $layer);
+        return $layer->kind === LayerKind::Joist ? SpreadOut::places($this->begin, $this->end, $layer)
+            : SpreadOut::places(0.0, $this->slopeLong(), $layer);
     }
 
     /** Along a line of posts, beside its middle and above its tops. */
     public function along(PostLine $line, float $from, float $to, float $beside, float $up, float $wide, float $high): Solid
     {
         return new Solid(
-            $this->at($from, $line->across + $beside, $this->height($from, $line->across) + $up), $this->at($to, $line->across + $beside, $this->height($to, $line->across) + $up),
+            $this->at($from, $line->across + $beside, $this->height($from, $line->across) + $up),
+            $this->at($to, $line->across + $beside, $this->height($to, $line->across) + $up),
             $wide, $high,
         );
     }
@@ -161,7 +168,8 @@ final readonly class FrameSpace
         $up = $this->deep(LayerKind::Joist) - $layer->deep->inMillimetres();
 
         return new Solid(
-            $this->at($this->begin, $beside, $this->under($this->begin, $across) + $up), $this->at($this->end, $beside, $this->under($this->end, $across) + $up),
+            $this->at($this->begin, $beside, $this->under($this->begin, $across) + $up),
+            $this->at($this->end, $beside, $this->under($this->end, $across) + $up),
             $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
         );
     }
@@ -174,7 +182,7 @@ final readonly class FrameSpace
 
         return new Solid(
             $this->at($at, $one, $this->under($at, $one)), $this->at($at, $other, $this->under($at, $other)),
-            $layer->thick->inMillimetres(), $layer->deep->inMillimetres() * $this->steep(),
+            $layer->thick->inMillimetres(), $layer->deep->inMillimetres() * $this->steep,
         );
     }
 
@@ -197,35 +205,28 @@ final readonly class FrameSpace
     /** Level with the joists. */
     public function between(float $from, float $to, float $across, Layer $layer): Solid
     {
-        return new Solid(
-            $this->at($from, $across, $this->under($from, $across)), $this->at($to, $across, $this->under($to, $across)),
-            $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
-        );
+        return $this->lying($from, $to, $across, 0.0, $layer);
     }
 
     /** On the joists, its middle so far up the slope from the low edge. */
     public function onTop(float $from, float $to, float $up, Layer $layer, ?float $wide = null): Solid
     {
-        $level = $up / $this->steep();
+        $level = $up / $this->steep;
         $across = $this->rise >= 0.0 ? $this->low + $level : $this->high - $level;
-        $above = $this->deep(LayerKind::Joist) * $this->steep();
 
-        return new Solid(
-            $this->at($from, $across, $this->under($from, $across) + $above), $this->at($to, $across, $this->under($to, $across) + $above),
-            $wide ?? $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
-        );
+        return $this->lying($from, $to, $across, $this->deep(LayerKind::Joist) * $this->steep, $layer, $wide);
     }
 
     /** Over everything, its middle at one place along the beams. */
     public function sheet(float $at, Layer $layer): Solid
     {
-        $above = $this->deep(LayerKind::Joist) * $this->steep() + $this->deep(LayerKind::Purlin);
-        $past = $layer->past()->inMillimetres() / $this->steep();
+        $above = $this->deep(LayerKind::Joist) * $this->steep + $this->deep(LayerKind::Purlin);
+        $past = $layer->past()->inMillimetres() / $this->steep;
         [$one, $other] = $this->rise >= 0.0 ? [$this->low - $past, $this->high] : [$this->low, $this->high + $past];
 
         return new Solid(
-            $this->at($at, $one, $this->under($at, $one) + $above), $this->at($at, $other, $this->under($at, $other) + $above), $layer->thick->inMillimetres(),
-            max(1.0, $layer->deep->inMillimetres()),
+            $this->at($at, $one, $this->under($at, $one) + $above), $this->at($at, $other, $this->under($at, $other) + $above),
+            $layer->thick->inMillimetres(), max(1.0, $layer->deep->inMillimetres()),
         );
     }
 
@@ -243,19 +244,24 @@ final readonly class FrameSpace
         $section = $this->plan->sectionOf($post);
         [$along, $across] = [$this->footprint->along($post->at), $this->footprint->across($post->at)];
 
-        return new Solid($this->at($along, $across, 0.0), $this->at($along, $across, 0.0), $section->thicker()->inMillimetres(), $this->plane?->topOf($post) ?? $this->plan->standing->inMillimetres());
-    }
+        $foot = $this->at($along, $across, 0.0);
 
-    /** Across the beams, so far from the joists’ first ends. */
-    public function fromFirstEnds(float $level): float
-    {
-        return $this->low + $level;
+        return new Solid($foot, $foot, $section->thicker()->inMillimetres(), $this->plane?->topOf($post) ?? $this->plan->standing->inMillimetres());
     }
 
     /** So far along the beams, at the joists’ first ends. */
     public function place(float $along): InSpace
     {
         return $this->at($along, $this->low, 0.0);
+    }
+
+    /** Along the beams, so far above the underside of what lies on them. */
+    private function lying(float $from, float $to, float $across, float $up, Layer $layer, ?float $wide = null): Solid
+    {
+        return new Solid(
+            $this->at($from, $across, $this->under($from, $across) + $up), $this->at($to, $across, $this->under($to, $across) + $up),
+            $wide ?? $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
+        );
     }
 
     /** Where a height lies over a place on the plan. */
@@ -275,25 +281,21 @@ final readonly class FrameSpace
         $seat = $this->seats->of($line);
         $middle = $seat->middle($this->footprint->outward($line));
 
-        return $this->under($line->from, $line->across + $middle) - $seat->lift($this->rise, $this->rafters->seat) - $this->seats->usual->over - $this->height($line->from, $line->across);
+        return $this->under($line->from, $line->across + $middle) - $seat->lift($this->rise, $this->rafters->seat) - $this->seats->usual->over
+            - $this->height($line->from, $line->across);
     }
 
     /** Of what lies on the beams: its underside. */
     private function under(float $along, float $across): float
     {
-        $first = $this->lines[0]->across ?? 0.0;
-        $seat = $this->seats->first();
+        [$first, $seat] = [$this->lines[0]->across ?? 0.0, $this->seats->first()];
 
-        return $this->height($along, $first) + $this->seats->usual->over + $seat->lift($this->rise, $this->rafters->seat) + $this->rise * ($across - $first - $seat->middle(-1));
+        return $this->height($along, $first) + $this->seats->usual->over + $seat->lift($this->rise, $this->rafters->seat)
+            + $this->rise * ($across - $first - $seat->middle(-1));
     }
 
     private function deep(LayerKind $kind): float
     {
         return $this->rules->layer($kind)?->deep->inMillimetres() ?? 0.0;
-    }
-
-    private function steep(): float
-    {
-        return sqrt(1 + $this->rise ** 2);
     }
 }

@@ -11,7 +11,10 @@ use Aequus\Plan\Frame\LayerKind;
 use Aequus\Plan\Part\Part;
 use Aequus\Plan\Plan;
 
-/** Everything that stands on the posts of a job: the frame on its first grid and those on its further parts, as decided, and as usual where that is asked. */
+/**
+ * Everything that stands on the posts of a job: the frame on its first grid and those on its further parts, as decided, and as usual where that is
+ * asked.
+ */
 final readonly class Frames
 {
     /** @var list<Piece> */
@@ -48,7 +51,13 @@ final readonly class Frames
     {
         return new self([
             ...($plan->frame === null ? [] : self::onGrid($plan, $plan->frame, $log)),
-            ...array_merge([], ...array_map(fn (Part $part) => isset($plan->partFrames[$part->id]) ? self::onPart($plan, $part, $plan->partFrames[$part->id], $log) : [], $plan->parts)),
+            ...array_merge(
+                [],
+                ...array_map(
+                    fn (Part $part) => isset($plan->partFrames[$part->id]) ? self::onPart($plan, $part, $plan->partFrames[$part->id], $log) : [],
+                    $plan->parts,
+                ),
+            ),
         ]);
     }
 

@@ -38,7 +38,10 @@ final readonly class JoinedLines
     {
         $row = $this->asCast($line);
 
-        return $this->along($layer, $row->reach->plus($past->times(2)), array_map(fn (Bearing $one) => new Bearing($one->name, $one->at->plus($past)), $row->bearings), $plies);
+        return $this->along(
+            $layer, $row->reach->plus($past->times(2)),
+            array_map(fn (Bearing $one) => new Bearing($one->name, $one->at->plus($past)), $row->bearings), $plies,
+        );
     }
 
     /**
@@ -50,7 +53,8 @@ final readonly class JoinedLines
     public function along(Layer $layer, Length $level, array $bearings, int $plies): array
     {
         return $this->joined(
-            $layer, $level->times($this->steep), array_map(fn (Bearing $one) => new Bearing($one->name, $one->at->times($this->steep)), $bearings), $plies,
+            $layer, $level->times($this->steep), array_map(fn (Bearing $one) => new Bearing($one->name, $one->at->times($this->steep)), $bearings),
+            $plies,
         );
     }
 
@@ -72,7 +76,9 @@ final readonly class JoinedLines
             $shared = array_values(array_unique(array_map(fn (array $one) => $one[1], $line->shared)));
 
             return [array_map(fn (JointedPly $ply) => array_map(fn (array $piece) => $piece[0], $ply->pieces), $line->plies), array_map(
-                fn (string $at) => $layer->kind === LayerKind::Beam ? Fact::of(FrameRefusal::PliesJoinedTogether, post: $at) : Fact::of(FrameRefusal::RowsShareAJoist, joist: $at), $shared,
+                fn (string $at) => $layer->kind === LayerKind::Beam ? Fact::of(FrameRefusal::PliesJoinedTogether, post: $at)
+                    : Fact::of(FrameRefusal::RowsShareAJoist, joist: $at),
+                $shared,
             )];
         } catch (FrameRefused $refused) {
             return [$whole, [$refused->fact]];

@@ -44,8 +44,8 @@ final readonly class LeanTo
     }
 
     /**
-     * The run between two bearings out of the beams’ centres: a seat ends at its beam’s downhill edge and bears at its uphill end; without a seat the member
-     * bears on the downhill edge itself.
+     * The run between two bearings out of the beams’ centres: a seat ends at its beam’s downhill edge and bears at its uphill end; without a seat the
+     * member bears on the downhill edge itself.
      *
      * @param  Length  $seatHigh  width of the seat on the high beam; nothing for none
      */

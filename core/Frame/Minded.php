@@ -39,7 +39,8 @@ final readonly class Minded
             $told[] = Fact::of(FrameNote::FarFaceTaken, layer: LayerKind::Blocking, count: count($this->space->joists()) - 2);
         }
         $turned = array_values(array_map(fn (Post $post) => $post->label, array_filter($this->footprint->posts, $this->isTurned(...))));
-        $isFixedToFaces = $this->rules->layer(LayerKind::Rail) !== null || $this->rules->layer(LayerKind::Panel) !== null || $this->space->seats->usual->isOnFaces();
+        $isFixedToFaces = $this->rules->layer(LayerKind::Rail) !== null || $this->rules->layer(LayerKind::Panel) !== null
+            || $this->space->seats->usual->isOnFaces();
 
         return $turned === [] || ! $isFixedToFaces ? $told : [...$told, Fact::of(FrameNote::PostsAreTwisted, posts: $turned)];
     }
@@ -53,7 +54,11 @@ final readonly class Minded
         }
         [$lay, $end] = [TimberMoves::gapToLay($layer), TimberMoves::gapInTheEnd($layer)];
 
-        return [...$told, $lay->isZero() && ! $layer->gap->isZero() ? Fact::of(FrameNote::LayTight, opens: $end) : Fact::of(FrameNote::LayWithGap, lay: $lay, opens: $end)];
+        return [
+            ...$told,
+            $lay->isZero() && ! $layer->gap->isZero() ? Fact::of(FrameNote::LayTight, opens: $end)
+                : Fact::of(FrameNote::LayWithGap, lay: $lay, opens: $end),
+        ];
     }
 
     /** What remains of members at centres, from the last full one; null where nothing does. */

@@ -73,7 +73,8 @@ final readonly class OutOfPlace
         $told = [];
         foreach ($this->footprint->lines as $line) {
             $off = $this->space->offTheRafters($line);
-            $told = abs($off) > self::HAIR ? [...$told, Fact::of(FrameRefusal::BeamOffTheRafters, post: $line->posts[0]->label, off: Length::millimetres(abs($off)))] : $told;
+            $told = abs($off) > self::HAIR
+                ? [...$told, Fact::of(FrameRefusal::BeamOffTheRafters, post: $line->posts[0]->label, off: Length::millimetres(abs($off)))] : $told;
         }
 
         return $told;
@@ -95,7 +96,8 @@ final readonly class OutOfPlace
                 ! $seat->left()->isPositive() => [Fact::of(FrameRefusal::NotchTakesThePost)],
                 $seat->leavesLittle() => [Fact::of(FrameRefusal::NotchLeavesLittle, left: $seat->left())],
                 default => [],
-            }, ...($this->space->rafters->seat !== null && $wide?->isLongerThan($beam->at($line->number)->wide()) ? [Fact::of(FrameRefusal::SeatWiderThanBeam)] : [])];
+            }, ...($this->space->rafters->seat !== null && $wide?->isLongerThan($beam->at($line->number)->wide())
+                ? [Fact::of(FrameRefusal::SeatWiderThanBeam)] : [])];
         }
 
         return array_values(array_unique($told, SORT_REGULAR));
@@ -112,7 +114,8 @@ final readonly class OutOfPlace
                 default => PHP_INT_MAX,
             };
             foreach ([...array_keys($layer->singly), ...$layer->spread->leftOut] as $number) {
-                $told = $number > $numbers ? [...$told, Fact::of(FrameRefusal::NoSuchMember, layer: $layer->kind, number: $number, last: $numbers)] : $told;
+                $told = $number > $numbers ? [...$told, Fact::of(FrameRefusal::NoSuchMember, layer: $layer->kind, number: $number, last: $numbers)]
+                    : $told;
             }
         }
 
@@ -141,7 +144,8 @@ final readonly class OutOfPlace
         $short = [];
         foreach ($this->footprint->lines as $line) {
             $by = max($line->from - $past - $this->space->begin, $this->space->end - $line->to - $past);
-            $short = $by > self::HAIR ? [...$short, Fact::of(FrameRefusal::BeamEndsShort, post: $line->posts[0]->label, by: Length::millimetres($by))] : $short;
+            $short = $by > self::HAIR ? [...$short, Fact::of(FrameRefusal::BeamEndsShort, post: $line->posts[0]->label, by: Length::millimetres($by))]
+                : $short;
         }
 
         return $short;

@@ -31,7 +31,8 @@ final readonly class OverBeams
             $reaches = $this->space->rise > 0.0 ? $member->lowShift : Length::zero()->minus($member->highShift);
             $before = $reaches->isNegative() ? Length::zero() : $reaches;
             [$lengths, $hindered] = $this->joints->joined($layer, $member->stock, array_map(
-                fn (float $at, string $name) => new Bearing($name, $member->along(Length::millimetres($at))->plus($before)), $bearings, array_keys($bearings),
+                fn (float $at, string $name) => new Bearing($name, $member->along(Length::millimetres($at))->plus($before)), $bearings,
+                array_keys($bearings),
             ), 1);
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
@@ -93,7 +94,7 @@ final readonly class OverBeams
                 [$one, $next] = [$numbers[$i - 1], $numbers[$i]];
                 [$from, $to] = [$joists[$one] + $half($one), $joists[$next] - $half($next)];
                 if ($to > $from) {
-                    $solid = $this->space->between($from, $to, $this->space->fromFirstEnds(($bearings[$bay - 1] + $bearings[$bay]) / 2), $layer);
+                    $solid = $this->space->between($from, $to, $this->space->low + ($bearings[$bay - 1] + $bearings[$bay]) / 2, $layer);
                     $pieces[] = new Piece($layer, count($pieces) + 1, Length::millimetres(($to - $from) * $this->space->steepAlong), $solid);
                 }
             }
@@ -118,7 +119,10 @@ final readonly class OverBeams
                 $at = $this->space->begin - $layer->past()->inMillimetres();
                 foreach ($lengths[$i % 2] as $length) {
                     $to = $at + $length->inMillimetres() / $this->space->steepAlong;
-                    $pieces[] = new Piece($one, $isWhole ? $place : count($pieces) + 1, $length, $this->space->onTop($at, $to, $up + $beside, $one), count($lengths[$i % 2]) > 1);
+                    $pieces[] = new Piece(
+                        $one, $isWhole ? $place : count($pieces) + 1, $length, $this->space->onTop($at, $to, $up + $beside, $one),
+                        count($lengths[$i % 2]) > 1,
+                    );
                     $at = $to;
                 }
             }
@@ -127,13 +131,19 @@ final readonly class OverBeams
         return new Built($pieces, $plies * count($this->space->joists()), $hindered);
     }
 
-    /** Rows of boards along the beams, over the rims too, joined on joists, never two rows side by side on one; ripped at the ends where they do not come out. */
+    /**
+     * Rows of boards along the beams, over the rims too, joined on joists, never two rows side by side on one; ripped at the ends where they do not
+     * come out.
+     */
     public function boards(Layer $layer): Built
     {
         $past = $layer->past()->inMillimetres();
         $long = Length::millimetres($this->space->end - $this->space->begin + 2 * $past);
         try {
-            $rows = new BoardsAcross(Length::millimetres($this->space->slopeLong() + $this->space->rim(false) + $this->space->rim(true)), $layer->thick, TimberMoves::gapToLay($layer));
+            $rows = new BoardsAcross(
+                Length::millimetres($this->space->slopeLong() + $this->space->rim(false) + $this->space->rim(true)), $layer->thick,
+                TimberMoves::gapToLay($layer),
+            );
         } catch (FrameRefused $refused) {
             return new Built([], 0, [$refused->fact]);
         }
@@ -146,7 +156,9 @@ final readonly class OverBeams
             };
             $at = $this->space->begin - $past;
             foreach ($lengths[$row % 2] as $length) {
-                $solid = $this->space->onTop($at, $at + $length->inMillimetres() / $this->space->steepAlong, $up + $wide->inMillimetres() / 2, $layer, $wide->inMillimetres());
+                $solid = $this->space->onTop(
+                    $at, $at + $length->inMillimetres() / $this->space->steepAlong, $up + $wide->inMillimetres() / 2, $layer, $wide->inMillimetres(),
+                );
                 $pieces[] = new Piece($layer, count($pieces) + 1, $length, $solid, count($lengths[$row % 2]) > 1);
                 $at += $length->inMillimetres() / $this->space->steepAlong;
             }
@@ -177,7 +189,8 @@ final readonly class OverBeams
         $joists = $this->space->joists();
 
         return array_map(
-            fn (float $at, int $number) => new Bearing((string) $number, Length::millimetres($at - $this->space->begin + $past)), array_values($joists), array_keys($joists),
+            fn (float $at, int $number) => new Bearing((string) $number, Length::millimetres($at - $this->space->begin + $past)),
+            array_values($joists), array_keys($joists),
         );
     }
 }

@@ -66,7 +66,9 @@ final readonly class OverPosts
                     $down = ($layer->count - $rail) * $this->plan->standing->inMillimetres() / ($layer->count + 0.5) + $deep * 1.5;
                     foreach ($plies[0] as $length) {
                         $to = $at + $length->inMillimetres() / $this->space->steepAlong;
-                        $pieces[] = new Piece($layer, ++$number, $length, $this->space->along($line, $at, $to, $beside, -$down, $thick, $deep), count($plies[0]) > 1);
+                        $pieces[] = new Piece(
+                            $layer, ++$number, $length, $this->space->along($line, $at, $to, $beside, -$down, $thick, $deep), count($plies[0]) > 1,
+                        );
                         $at = $to;
                     }
                 }
@@ -94,7 +96,8 @@ final readonly class OverPosts
         $start = $line->posts[0]->at;
 
         return array_values(array_map(fn (array $posts) => new PostLine(
-            $posts, $line->from + $start->distanceTo($posts[0]->at)->inMillimetres(), $line->from + $start->distanceTo($posts[count($posts) - 1]->at)->inMillimetres(), $line->across, $line->number,
+            $posts, $line->from + $start->distanceTo($posts[0]->at)->inMillimetres(),
+            $line->from + $start->distanceTo($posts[count($posts) - 1]->at)->inMillimetres(), $line->across, $line->number,
         ), array_filter($lines, fn (array $posts) => count($posts) > 1)));
     }
 
@@ -107,7 +110,10 @@ final readonly class OverPosts
     private function opens(Post $one, Post $next, bool $isLeafOnly = false): bool
     {
         foreach ($this->plan->openings() as $opening) {
-            if (($opening->thing->isLeaf || ! $isLeafOnly) && (($opening->from === $one && $opening->to === $next) || ($opening->from === $next && $opening->to === $one))) {
+            if (
+                ($opening->thing->isLeaf || ! $isLeafOnly)
+                && (($opening->from === $one && $opening->to === $next) || ($opening->from === $next && $opening->to === $one))
+            ) {
                 return true;
             }
         }
@@ -129,7 +135,9 @@ final readonly class OverPosts
                     continue;
                 }
                 $near = $this->plan->sectionOf($post)->toward($post->at, $next->at);
-                $wide = $bearings[$i]->at->minus($bearings[$i - 1]->at)->minus($near)->minus($this->plan->sectionOf($next)->toward($next->at, $post->at))->minus($gap->times(2));
+                $wide = $bearings[$i]->at->minus($bearings[$i - 1]->at)->minus($near)->minus($this->plan->sectionOf($next)->toward(
+                    $next->at, $post->at,
+                ))->minus($gap->times(2));
                 if (! $wide->isPositive()) {
                     $hindered[] = Fact::of(FrameRefusal::NoRoomForAPanel, post: $post->label, next: $next->label);
 
@@ -140,7 +148,8 @@ final readonly class OverPosts
                 }
                 $from = $line->from + $bearings[$i - 1]->at->plus($near)->plus($gap)->inMillimetres();
                 $pieces[] = new Piece($layer, $number, $wide, $this->space->along(
-                    $line, $from, $from + $wide->inMillimetres(), 0.0, -$down - $layer->deep->inMillimetres(), $layer->thick->inMillimetres(), $layer->deep->inMillimetres(),
+                    $line, $from, $from + $wide->inMillimetres(), 0.0, -$down - $layer->deep->inMillimetres(), $layer->thick->inMillimetres(),
+                    $layer->deep->inMillimetres(),
                 ));
             }
         }
@@ -151,11 +160,17 @@ final readonly class OverPosts
     public function ledger(Layer $layer): Built
     {
         return $this->space->wall === null ? new Built([]) : new Built(
-            [new Piece($layer, 1, Length::millimetres(($this->space->end - $this->space->begin) * $this->space->steepAlong), $this->space->ledger($layer))], count($this->space->joists()),
+            [new Piece(
+                $layer, 1, Length::millimetres(($this->space->end - $this->space->begin) * $this->space->steepAlong), $this->space->ledger($layer),
+            )],
+            count($this->space->joists()),
         );
     }
 
-    /** Two in each line of posts, at its first post and at its last, inward; none where something must pass: whatever holds that line instead is told for. */
+    /**
+     * Two in each line of posts, at its first post and at its last, inward; none where something must pass: whatever holds that line instead is told
+     * for.
+     */
     public function braces(Layer $layer): Built
     {
         try {
@@ -176,7 +191,9 @@ final readonly class OverPosts
 
                     continue;
                 }
-                $solid = $this->space->brace($line, $at, $inward * $brace->leg->inMillimetres(), $brace->down->inMillimetres(), $layer->thick->inMillimetres());
+                $solid = $this->space->brace(
+                    $line, $at, $inward * $brace->leg->inMillimetres(), $brace->down->inMillimetres(), $layer->thick->inMillimetres(),
+                );
                 $pieces[] = new Piece($layer, $number, $brace->longEdge, $solid);
             }
         }

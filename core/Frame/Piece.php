@@ -16,8 +16,9 @@ final readonly class Piece
      * @param  bool  $isJoined  whether another piece goes on in line with it
      * @param  float  $slope  rise over run, by which its ends are cut; 0 where they are square
      */
-    public function __construct(public Layer $layer, public int $number, public Length $length, public Solid $solid, public bool $isJoined = false, public float $slope = 0.0)
-    {
+    public function __construct(
+        public Layer $layer, public int $number, public Length $length, public Solid $solid, public bool $isJoined = false, public float $slope = 0.0,
+    ) {
     }
 
     /** mm³ */

@@ -47,7 +47,9 @@ final readonly class RowAsCast
         [$this->bearings, $this->beside] = [$bearings, $beside];
         $this->reach = $bearings[count($bearings) - 1]->at;
         $this->longer = $this->reach->minus(Length::millimetres($last->planned->minus($first->planned)->length()));
-        $this->notCast = array_values(array_map(fn (UnderBeam $post) => $post->label, array_filter($posts, fn (UnderBeam $post) => $post->off === null)));
+        $this->notCast = array_values(array_map(
+            fn (UnderBeam $post) => $post->label, array_filter($posts, fn (UnderBeam $post) => $post->off === null),
+        ));
     }
 
     /**
@@ -57,7 +59,8 @@ final readonly class RowAsCast
     public static function of(array $posts, ByPost $cast, Plan $plan): self
     {
         return new self(array_map(fn (Post $post) => new UnderBeam(
-            $post->label, $post->at->inMillimetres(), isset($cast[$post]) ? new Vector($cast[$post]->alongX->inMillimetres(), $cast[$post]->alongY->inMillimetres()) : null,
+            $post->label, $post->at->inMillimetres(),
+            isset($cast[$post]) ? new Vector($cast[$post]->alongX->inMillimetres(), $cast[$post]->alongY->inMillimetres()) : null,
             $plan->closenessAt($post->id)->across,
         ), $posts));
     }

@@ -31,7 +31,9 @@ final readonly class SeatCut
         if ($notch >= $deep) {
             throw FrameRefused::because(FrameRefusal::SeatCutsThrough);
         }
-        [$this->heel, $this->notch, $this->left] = [Length::millimetres($wide * $slope), Length::millimetres($notch), Length::millimetres($deep - $notch)];
+        [$this->heel, $this->notch, $this->left] = [
+            Length::millimetres($wide * $slope), Length::millimetres($notch), Length::millimetres($deep - $notch),
+        ];
         $this->isBelowTwoThirds = ($deep - $notch) / $deep < self::SHARE_LEFT - self::HAIR;
     }
 }

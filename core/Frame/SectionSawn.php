@@ -33,8 +33,9 @@ final readonly class SectionSawn
      * @param  list<Length>  $atHand  odd lengths that lie on the site
      * @param  list<BoardSpoiled>  $spoiled  of this section
      */
-    public function __construct(public string $key, public array $pieces, public array $stocks, Length $kerf, public array $atHand = [], array $spoiled = [])
-    {
+    public function __construct(
+        public string $key, public array $pieces, public array $stocks, Length $kerf, public array $atHand = [], array $spoiled = [],
+    ) {
         $cutting = $again = $hindered = null;
         $lengths = array_map(fn (Piece $piece) => $piece->length, $pieces);
         $lost = self::lost($lengths, $spoiled);
@@ -52,7 +53,9 @@ final readonly class SectionSawn
     /** @return list<StockBoard> that are bought */
     public function bought(): array
     {
-        return array_values(array_filter([...$this->cutting->boards ?? [], ...$this->again->boards ?? []], fn (StockBoard $board) => ! $board->isAtHand));
+        return array_values(array_filter(
+            [...$this->cutting->boards ?? [], ...$this->again->boards ?? []], fn (StockBoard $board) => ! $board->isAtHand,
+        ));
     }
 
     /** @return list<Offcut> what remains of all boards, the longest first */
@@ -108,7 +111,8 @@ final readonly class SectionSawn
         }
 
         return array_values(array_map(
-            fn (string $key, array $of) => new self($key, $of, $rules->stocks[$key] ?? [], $kerf, $rules->atHand[$key] ?? [], $spoiled[$key] ?? []), array_keys($sections), $sections,
+            fn (string $key, array $of) => new self($key, $of, $rules->stocks[$key] ?? [], $kerf, $rules->atHand[$key] ?? [], $spoiled[$key] ?? []),
+            array_keys($sections), $sections,
         ));
     }
 
@@ -134,7 +138,12 @@ final readonly class SectionSawn
             $counted[$key] = [$piece, ($counted[$key][1] ?? 0) + 1, [...$counted[$key][2] ?? [], $piece->number]];
         }
         $order = array_flip(array_values(array_unique(array_map(fn (Piece $piece) => $piece->layer->kind->value, $this->pieces))));
-        usort($counted, fn (array $a, array $b) => [$order[$a[0]->layer->kind->value], -$a[0]->length->nanometres] <=> [$order[$b[0]->layer->kind->value], -$b[0]->length->nanometres]);
+        usort(
+            $counted,
+            fn (array $a, array $b) => [
+                $order[$a[0]->layer->kind->value], -$a[0]->length->nanometres,
+            ] <=> [$order[$b[0]->layer->kind->value], -$b[0]->length->nanometres],
+        );
 
         return $counted;
     }

@@ -27,8 +27,9 @@ final readonly class SlopedMember
      *
      * @throws FrameRefused when it has no length, an end can’t be cut so, or the cuts leave no lower edge
      */
-    public function __construct(Length $run, public float $slope, Length $depth, public EndCut $high = EndCut::Plumb, public EndCut $low = EndCut::Plumb)
-    {
+    public function __construct(
+        Length $run, public float $slope, Length $depth, public EndCut $high = EndCut::Plumb, public EndCut $low = EndCut::Plumb,
+    ) {
         if (! $run->isPositive() || ! $depth->isPositive() || $slope < 0.0) {
             throw FrameRefused::because(FrameRefusal::NotPositive);
         }

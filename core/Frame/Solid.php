@@ -25,8 +25,10 @@ final readonly class Solid
         [$ax, $ay] = [-$uy * $this->wide / 2, $ux * $this->wide / 2];
         [$ex, $ey] = $run > 0.0 ? [0.0, 0.0] : [$this->wide / 2, 0.0];
         $foot = [
-            new InSpace($this->from->x - $ax - $ex, $this->from->y - $ay - $ey, $this->from->z), new InSpace($this->to->x - $ax + $ex, $this->to->y - $ay + $ey, $this->to->z),
-            new InSpace($this->to->x + $ax + $ex, $this->to->y + $ay + $ey, $this->to->z), new InSpace($this->from->x + $ax - $ex, $this->from->y + $ay - $ey, $this->from->z),
+            new InSpace($this->from->x - $ax - $ex, $this->from->y - $ay - $ey, $this->from->z),
+            new InSpace($this->to->x - $ax + $ex, $this->to->y - $ay + $ey, $this->to->z),
+            new InSpace($this->to->x + $ax + $ex, $this->to->y + $ay + $ey, $this->to->z),
+            new InSpace($this->from->x + $ax - $ex, $this->from->y + $ay - $ey, $this->from->z),
         ];
 
         return [...$foot, ...array_map(fn (InSpace $corner) => new InSpace($corner->x, $corner->y, $corner->z + $this->high), $foot)];

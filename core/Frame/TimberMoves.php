@@ -7,7 +7,9 @@ namespace Aequus\Frame;
 use Aequus\Measure\Length;
 use Aequus\Plan\Frame\Layer;
 
-/** How timber changes as it dries outdoors or takes up damp: a rule of thumb, a quarter of a hundredth of its width for each hundredth of moisture. */
+/**
+ * How timber changes as it dries outdoors or takes up damp: a rule of thumb, a quarter of a hundredth of its width for each hundredth of moisture.
+ */
 final class TimberMoves
 {
     /** In a hundred: above it timber is green, and bows as it dries. */
@@ -26,10 +28,15 @@ final class TimberMoves
         return $layer->moisture !== null && $layer->moisture > self::GREEN;
     }
 
-    /** By how much narrower a member is once it has come to what it comes to outdoors; negative where it swells; nothing where nobody read its moisture. */
+    /**
+     * By how much narrower a member is once it has come to what it comes to outdoors; negative where it swells; nothing where nobody read its
+     * moisture.
+     */
     public static function shrinks(Layer $layer): Length
     {
-        return Length::millimetres($layer->thick->inMillimetres() * self::WIDTH_A_HUNDREDTH * (min(self::SATURATED, $layer->moisture ?? self::OUTDOORS) - self::OUTDOORS));
+        return Length::millimetres(
+            $layer->thick->inMillimetres() * self::WIDTH_A_HUNDREDTH * (min(self::SATURATED, $layer->moisture ?? self::OUTDOORS) - self::OUTDOORS),
+        );
     }
 
     /** The gap that boards are laid with, so that it becomes the one that is wanted; none where they shrink by more. */

@@ -9,8 +9,8 @@ use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 
 /**
- * The plane that the tops of all posts lie in, as decided or as the kind of job falls, above the ground at the first post. Millimetres, along the beams
- * and across them; a line of posts off it is told.
+ * The plane that the tops of all posts lie in, as decided or as the kind of job falls, above the ground at the first post. Millimetres, along the
+ * beams and across them; a line of posts off it is told.
  */
 final readonly class TopPlane
 {

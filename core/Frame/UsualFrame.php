@@ -27,14 +27,16 @@ final class UsualFrame
     public static function ofPart(Plan $plan, Part $part): FrameRules
     {
         return $plan->partFrames[$part->id] ?? match (true) {
-            $part->kind === PartKind::Grid || ($part->kind === PartKind::Row && $plan->kind === JobKind::FenceLine) => self::of($plan->kind, $plan->notation, $plan->post->thicker()),
+            $part->kind === PartKind::Grid || ($part->kind === PartKind::Row && $plan->kind === JobKind::FenceLine) => self::of(
+                $plan->kind, $plan->notation, $plan->post->thicker(),
+            ),
             default => null,
         } ?? new FrameRules([]);
     }
 
     /**
-     * What is usual on the posts of such a job; null where nothing lies on them, or a maker’s sheet says what. A floor ends flush with the outer faces
-     * of its posts, as the plan has room for it.
+     * What is usual on the posts of such a job; null where nothing lies on them, or a maker’s sheet says what. A floor ends flush with the outer
+     * faces of its posts, as the plan has room for it.
      *
      * @param  Length  $post  how thick a post is
      */
@@ -59,7 +61,9 @@ final class UsualFrame
             return $rules;
         }
         $rim = $rules->layer(LayerKind::Rim)->thick ?? Length::zero();
-        foreach ([[LayerKind::Beam, $post->half()], [LayerKind::Joist, $post->half()->minus($rim)], [LayerKind::Board, Length::zero()]] as [$flush, $past]) {
+        foreach ([
+            [LayerKind::Beam, $post->half()], [LayerKind::Joist, $post->half()->minus($rim)], [LayerKind::Board, Length::zero()],
+        ] as [$flush, $past]) {
             $layer = $rules->layer($flush);
             $rules = $layer === null ? $rules : $rules->with($layer->standingOver($past->isNegative() ? Length::zero() : $past));
         }

@@ -28,7 +28,9 @@ final readonly class CutAndFill
         [$x, $y] = [self::shares($plan->grid->columns->spacing()->centres), self::shares($plan->grid->rows->spacing()->centres)];
         $this->heights = ByPost::each($plan->grid->posts, fn (Post $post) => ($ground[$post] ?? null)?->minus($grade->at($post->at)));
         foreach ($plan->grid->posts as $post) {
-            $volume = ($this->heights[$post] ?? Length::zero())->inMillimetres() * ($x[$post->at->x->nanometres] ?? 0.0) * ($y[$post->at->y->nanometres] ?? 0.0);
+            $volume = (
+                $this->heights[$post] ?? Length::zero()
+            )->inMillimetres() * ($x[$post->at->x->nanometres] ?? 0.0) * ($y[$post->at->y->nanometres] ?? 0.0);
             $volume > 0 ? $cut += $volume : $fill -= $volume;
         }
         [$this->cut, $this->fill] = [$cut, $fill];

@@ -24,7 +24,8 @@ final readonly class GroundSurface
     }
 
     /**
-     * Triangles that no other point lies in the circle of (Delaunay): a point more is put in by taking out those whose circle it lies in (Bowyer and Watson).
+     * Triangles that no other point lies in the circle of (Delaunay): a point more is put in by taking out those whose circle it lies in (Bowyer and
+     * Watson).
      *
      * @param  list<array{Vector, float}>  $points
      */
@@ -37,7 +38,10 @@ final readonly class GroundSurface
         }
         [$least, $greatest] = Vector::extent($places);
         $far = 2000 * max(1.0, $greatest->x - $least->x, $greatest->y - $least->y);
-        $places = [...$places, new Vector($least->x - $far, $least->y - $far), new Vector($greatest->x + $far, $least->y - $far), new Vector(($least->x + $greatest->x) / 2, $greatest->y + $far)];
+        $places = [
+            ...$places, new Vector($least->x - $far, $least->y - $far), new Vector($greatest->x + $far, $least->y - $far),
+            new Vector(($least->x + $greatest->x) / 2, $greatest->y + $far),
+        ];
         $triangles = [[$count, $count + 1, $count + 2]];
         for ($i = 0; $i < $count; $i++) {
             $edges = $kept = [];
@@ -59,7 +63,10 @@ final readonly class GroundSurface
             }
         }
 
-        return new self($points, array_values(array_filter($triangles, fn (array $triangle) => max($triangle) < $count && self::turn($places, $triangle) !== 0.0)));
+        return new self(
+            $points,
+            array_values(array_filter($triangles, fn (array $triangle) => max($triangle) < $count && self::turn($places, $triangle) !== 0.0)),
+        );
     }
 
     /** In the plane of the triangle it lies in; null where it lies in none. */

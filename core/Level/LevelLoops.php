@@ -41,7 +41,9 @@ final readonly class LevelLoops
         $loops = array_values(array_filter(array_map(fn (LevelStep $step) => self::close($ways, $step), $over)));
         usort(
             $loops,
-            fn (LevelLoop $one, LevelLoop $other) => abs($other->chain->closure) / $other->chain->allowed <=> abs($one->chain->closure) / $one->chain->allowed,
+            fn (
+                LevelLoop $one, LevelLoop $other,
+            ) => abs($other->chain->closure) / $other->chain->allowed <=> abs($one->chain->closure) / $one->chain->allowed,
         );
         $this->loops = $loops;
     }

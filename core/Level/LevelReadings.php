@@ -174,6 +174,8 @@ final readonly class LevelReadings
             return LevelReading::difference($id, $from, $to, $read, $difference->over->times($slope)->inMillimetres());
         }
 
-        return LevelReading::difference($id, $from, $to, $read, $difference->instrument === LevelInstrument::Survey ? GroundSurface::READING : WaterLevel::READING);
+        return LevelReading::difference(
+            $id, $from, $to, $read, $difference->instrument === LevelInstrument::Survey ? GroundSurface::READING : WaterLevel::READING,
+        );
     }
 }

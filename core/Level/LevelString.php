@@ -39,7 +39,9 @@ final readonly class LevelString
         return Length::millimetres(1000 * $this->weight * $metres ** 2 / (8 * $this->pull));
     }
 
-    /** With the bubble centred, by how much the right end is higher than the left when the level hangs so far from the left: (L − 2x)(w·L + W) / 2T. */
+    /**
+     * With the bubble centred, by how much the right end is higher than the left when the level hangs so far from the left: (L − 2x)(w·L + W) / 2T.
+     */
     public function rightHigher(Length $fromLeft): Length
     {
         $metres = $this->length->inMillimetres() / 1000;

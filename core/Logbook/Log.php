@@ -12,7 +12,6 @@ use Aequus\Logbook\Square\StakeMoved;
 use Aequus\Logbook\Square\StakeReading;
 use Aequus\Plan\Posts\ByPost;
 use Aequus\Plan\Posts\PostId;
-use DateTimeImmutable;
 use Generator;
 
 /** The logbook of one job, and which of its entries count now: not struck, not corrected, and not from before a stake was moved. */
@@ -63,7 +62,7 @@ final readonly class Log
         $this->entries = $bySequence;
         $this->struck = $struck;
         $this->corrected = $corrected;
-        $boards = array_filter($bySequence, fn (Entry $entry) => $entry->payload instanceof BoardsUp && ! isset($struck[$entry->sequence]) && ! isset($corrected[$entry->sequence]));
+        $boards = array_filter($bySequence, fn (Entry $entry) => $entry->payload instanceof BoardsUp && $this->stands($entry));
         $this->boardsUp = $boards === [] ? null : $boards[array_key_last($boards)];
         $this->moves = ByPost::grouped($this->movesAndPostsReadAnew());
         foreach ($bySequence as $sequence => $entry) {
@@ -79,7 +78,7 @@ final readonly class Log
     /** @return list<int> sequences of entries that were made up for practice, and nobody struck or corrected */
     public function madeUp(): array
     {
-        return array_keys(array_filter($this->entries, fn (Entry $entry) => $entry->isMadeUp() && ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence])));
+        return array_keys(array_filter($this->entries, fn (Entry $entry) => $entry->isMadeUp() && $this->stands($entry)));
     }
 
     /** Whether a doubtful figure in an entry was asked about, and is right as typed. */
@@ -119,10 +118,8 @@ final readonly class Log
             return true;
         }
         foreach ($entry->payload->posts() as $post) {
-            foreach ($this->moves[$post] ?? [] as $move) {
-                if (self::isBefore($read, $move)) {
-                    return true;
-                }
+            if (array_filter($this->moves[$post] ?? [], fn (Entry $move) => self::isBefore($read, $move)) !== []) {
+                return true;
             }
         }
 
@@ -179,7 +176,8 @@ final readonly class Log
     public function since(string $payload, PostId $post, Entry $after): array
     {
         return array_values(array_filter(
-            $this->counting, fn (Entry $entry) => $entry->payload instanceof $payload && array_filter($entry->payload->posts(), $post->equals(...)) !== []
+            $this->counting,
+            fn (Entry $entry) => $entry->payload instanceof $payload && array_filter($entry->payload->posts(), $post->equals(...)) !== []
                 && self::isBefore($after, $this->firstReadingOf($entry)),
         ));
     }
@@ -234,11 +232,6 @@ final readonly class Log
         }
     }
 
-    public function measuredAt(int $sequence): DateTimeImmutable
-    {
-        return $this->entries[$sequence]->measuredAt();
-    }
-
     /**
      * A post set in place of its stake counts as a move as soon as anything is read to the post itself.
      *
@@ -271,7 +264,7 @@ final readonly class Log
     private function standing(string $payload): Generator
     {
         foreach ($this->entries as $entry) {
-            if ($entry->payload instanceof $payload && ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence])) {
+            if ($entry->payload instanceof $payload && $this->stands($entry)) {
                 foreach ($entry->payload->posts() as $post) {
                     yield $post => $entry;
                 }
@@ -281,7 +274,13 @@ final readonly class Log
 
     private function isCounted(Entry $entry): bool
     {
-        return ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence]) && ! $this->isOld($entry);
+        return $this->stands($entry) && ! $this->isOld($entry);
+    }
+
+    /** Whether nobody struck or corrected it. */
+    private function stands(Entry $entry): bool
+    {
+        return ! isset($this->struck[$entry->sequence]) && ! isset($this->corrected[$entry->sequence]);
     }
 
     private function firstReadingOf(Entry $entry): Entry

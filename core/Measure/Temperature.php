@@ -41,7 +41,9 @@ final readonly class Temperature
     /** The figure alone, as a field takes it. */
     public function typed(Unit $job): string
     {
-        return str_replace('-', '−', rtrim(rtrim(number_format($job->system()->pick($this->celsius, 1.8 * $this->celsius + 32), 1, '.', ''), '0'), '.'));
+        return str_replace(
+            '-', '−', rtrim(rtrim(number_format($job->system()->pick($this->celsius, 1.8 * $this->celsius + 32), 1, '.', ''), '0'), '.'),
+        );
     }
 
     /** So many degrees warmer or colder, °C, in the degrees of a job. */

@@ -30,7 +30,8 @@ enum Unit: string
         return new UnitSystem(
             isMetric: true, isDivided: false, sign: 'mm', notations: ['mm' => 0, 'mm.1' => 1],
             hand: $mm(100), spiritLevel: $mm(1200), board: $mm(2400), farRod: $mm(15_000), run: $mm(1000), fallOver: $mm(1000), longTape: $mm(10_000),
-            timberStep: $mm(600), joist: $mm(45), kerf: $mm(3), centres: $mm(600), squareStep: $mm(100), slack: $mm(25), planeStep: $mm(10), collar: $mm(300), formBoard: $mm(25), turf: $mm(50), mound: $mm(25), pierHeight: $mm(150),
+            timberStep: $mm(600), joist: $mm(45), kerf: $mm(3), centres: $mm(600), squareStep: $mm(100), slack: $mm(25), planeStep: $mm(10),
+            collar: $mm(300), formBoard: $mm(25), turf: $mm(50), mound: $mm(25), pierHeight: $mm(150),
             pier: [$mm(300), $mm(25), $mm(120), $mm(60)], bag: 25.0, smallestBag: 20.0,
             prices: ['post' => 12.0, 'concrete' => 240.0, 'digging' => 60.0, 'lengths' => 4.0],
             perVolume: 1e9, perLength: 1000.0, perLittle: 1e6, littleDecimals: 0, mass: 'kg', volume: 'm³', little: 'l', water: 'l', litres: 1.0,
@@ -55,10 +56,12 @@ enum Unit: string
         return new UnitSystem(
             isMetric: false, isDivided: true, sign: 'in', notations: ['in16' => 16, 'in8' => 8, 'in4' => 4, 'in2' => 2, 'in32' => 32, 'in64' => 64],
             hand: $in(4), spiritLevel: $in(48), board: $ft(8), farRod: $ft(50), run: $ft(10), fallOver: $ft(1), longTape: $ft(30),
-            timberStep: $ft(2), joist: $in(1.5), kerf: $in(0.125), centres: $in(24), squareStep: $ft(1), slack: $in(1), planeStep: $in(0.5), collar: $ft(1), formBoard: $in(1), turf: $in(2), mound: $in(1), pierHeight: $in(6),
+            timberStep: $ft(2), joist: $in(1.5), kerf: $in(0.125), centres: $in(24), squareStep: $ft(1), slack: $in(1), planeStep: $in(0.5),
+            collar: $ft(1), formBoard: $in(1), turf: $in(2), mound: $in(1), pierHeight: $in(6),
             pier: [$in(12), $in(1), $in(4), $in(2.5)], bag: 80.0, smallestBag: 50.0,
             prices: ['post' => 3.5, 'concrete' => 190.0, 'digging' => 45.0, 'lengths' => 4.0],
-            perVolume: 27 * self::CUBIC_FOOT, perLength: 304.8, perLittle: self::CUBIC_FOOT, littleDecimals: 1, mass: 'lb', volume: 'yd³', little: 'ft³', water: 'qt', litres: 0.946352946,
+            perVolume: 27 * self::CUBIC_FOOT, perLength: 304.8, perLittle: self::CUBIC_FOOT, littleDecimals: 1, mass: 'lb', volume: 'yd³',
+            little: 'ft³', water: 'qt', litres: 0.946352946,
             tolerances: ['joinery' => $in(1 / 16), 'framing' => $in(1 / 8), 'building' => $in(1 / 4), 'fence' => $in(1)],
             goods: ['notation' => 'in16', 'post_shape' => 'nominal', 'standing' => "8'", 'bays_x' => "2 x 8'", 'bays_y' => "10'"],
             examples: [

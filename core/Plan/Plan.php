@@ -166,7 +166,9 @@ final readonly class Plan
      */
     public function stringRun(Post $from, Post $to): Length
     {
-        foreach ([[Side::PlusY, $this->grid->rows, $from->at->y, $to->at->y], [Side::PlusX, $this->grid->columns, $from->at->x, $to->at->x]] as [$axis, $across, $one, $other]) {
+        foreach ([
+            [Side::PlusY, $this->grid->rows, $from->at->y, $to->at->y], [Side::PlusX, $this->grid->columns, $from->at->x, $to->at->x],
+        ] as [$axis, $across, $one, $other]) {
             foreach ($across->lines as $i => $line) {
                 if ($line->at->equals($one) && $line->at->equals($other)) {
                     return $this->layout->strings->offLine($this->post, $axis, $i, count($across->lines))->times($axis->leftOf($from->at, $to->at));
@@ -259,14 +261,16 @@ final readonly class Plan
         ?Grid $grid = null, ?FootingRules $footing = null, ?TopRules $tops = null, ?LayoutRules $layout = null, ?Fit $fit = null,
         ?HoleShape $hole = null, ?Holding $holding = null, ?array $parts = null,
         ?array $site = null, ?array $braces = null, ?Surroundings $around = null,
-        ?array $prices = null, ?FrameRules $frame = null, ?array $partFrames = null, ?array $neededOn = null, ?Hands $hands = null, ?WorldPlace $world = null,
+        ?array $prices = null, ?FrameRules $frame = null, ?array $partFrames = null, ?array $neededOn = null, ?Hands $hands = null,
+        ?WorldPlace $world = null,
     ): self {
         return new self(
             $this->kind, $this->notation, $this->sides, $this->tolerances, $this->post, $hole ?? $this->hole, $this->standing, $grid ?? $this->grid,
             $footing ?? $this->footing, $tops ?? $this->tops, $layout ?? $this->decidedLayout, $fit ?? $this->fit, $holding
                 ?? $this->holding, $this->origin, $this->answers, $this->ownDepth, $parts ?? $this->parts,
             $site ?? $this->site, $this->heavy, $this->work, $braces ?? $this->braces,
-            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame, $partFrames ?? $this->partFrames, $neededOn ?? $this->neededOn, $hands ?? $this->hands, $world ?? $this->world,
+            $around ?? $this->around, $prices ?? $this->prices, $frame ?? $this->frame, $partFrames ?? $this->partFrames,
+            $neededOn ?? $this->neededOn, $hands ?? $this->hands, $world ?? $this->world,
         );
     }
 

@@ -37,7 +37,8 @@ trait ThroughRevisions
                 $this->fit->things, array_map($moved, $this->fit->neighbours),
             ),
             new Point($this->origin->x->plus($by->x), $this->origin->y->plus($by->y)),
-            array_map(fn (Part $part) => $part->countedFrom($by), $this->parts), array_map(fn (SiteObject $object) => $object->countedFrom($by), $this->site),
+            array_map(fn (Part $part) => $part->countedFrom($by), $this->parts),
+            array_map(fn (SiteObject $object) => $object->countedFrom($by), $this->site),
         ];
     }
 
@@ -49,18 +50,23 @@ trait ThroughRevisions
         [$tops, $layout, $fit, $origin, $parts, $site] = $this->countedFrom($grid);
         // What the answers put on the site takes the place of what they put there before; what was added by hand stays.
         $byHand = fn (FixedLine $line): bool => $line->id !== FixedLine::ANSWERED;
-        $held = [...array_values(array_filter($fresh->layout->fixedLines, fn (FixedLine $line) => ! $byHand($line))), ...array_values(array_filter($layout->fixedLines ?? [], $byHand))];
+        $held = [
+            ...array_values(array_filter($fresh->layout->fixedLines, fn (FixedLine $line) => ! $byHand($line))),
+            ...array_values(array_filter($layout->fixedLines ?? [], $byHand)),
+        ];
         $answered = array_map(fn (MustFit $thing) => $thing->name, [...$was->fit->things, ...$fresh->fit->things]);
         $things = array_map(fn (MustFit $thing) => $thing->between(
             $grid->labelled($fresh->grid->find($thing->from)->label ?? '')->id, $grid->labelled($fresh->grid->find($thing->to)->label ?? '')->id,
         ), $fresh->fit->things);
 
         return new self(
-            $fresh->kind, $this->notation, $this->sides, $fresh->tolerances, $fresh->post, $fresh->hole, $fresh->standing, $grid, $this->footing, $tops,
+            $fresh->kind, $this->notation, $this->sides, $fresh->tolerances, $fresh->post, $fresh->hole, $fresh->standing, $grid, $this->footing,
+            $tops,
             $held === [] && $layout === null ? null : ($layout ?? $fresh->layout)->heldBy($held),
             new Fit([...$things, ...array_filter($fit->things, fn (MustFit $thing) => ! in_array($thing->name, $answered, true))], $fit->neighbours),
             $this->holding == $was->holding ? $fresh->holding : $this->holding, $origin, $fresh->answers, $fresh->ownDepth,
-            [...$fresh->parts, ...array_filter($parts, fn (Part $part) => $part->id !== Part::ANSWERED)], $site, $fresh->heavy, $fresh->work, $this->braces, $this->around,
+            [...$fresh->parts, ...array_filter($parts, fn (Part $part) => $part->id !== Part::ANSWERED)], $site, $fresh->heavy, $fresh->work,
+            $this->braces, $this->around,
             $this->prices, $this->frame, $this->partFrames, $this->neededOn, $this->hands, $this->world,
         );
     }
@@ -74,8 +80,10 @@ trait ThroughRevisions
                 $this->grid->columns->returnedTo($earlier->grid->columns), $this->grid->rows->returnedTo($earlier->grid->rows),
                 $earlier->grid->leftOut,
             ),
-            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers, $earlier->ownDepth, $earlier->parts, $earlier->site,
-            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices, $earlier->frame, $earlier->partFrames, $this->neededOn, $this->hands, $this->world,
+            $earlier->footing, $earlier->tops, $earlier->decidedLayout, $earlier->fit, $earlier->holding, $earlier->origin, $earlier->answers,
+            $earlier->ownDepth, $earlier->parts, $earlier->site,
+            $earlier->heavy, $earlier->work, $earlier->braces, $earlier->around, $this->prices, $earlier->frame, $earlier->partFrames,
+            $this->neededOn, $this->hands, $this->world,
         );
     }
 }

@@ -21,8 +21,10 @@ final readonly class FaceReading
      * @param  float  $turn  of the post’s faces out of the job’s directions, radians
      * @param  float  $sigma  standard deviation of the slope; zero where it is taken as it was read
      */
-    private function __construct(public Side $face, public Side $leansToward, public Slope $slope, private ?float $bearing = null, public float $sigma = 0.0, private float $turn = 0.0)
-    {
+    private function __construct(
+        public Side $face, public Side $leansToward, public Slope $slope, private ?float $bearing = null, public float $sigma = 0.0,
+        private float $turn = 0.0,
+    ) {
     }
 
     /** @throws PlumbRefused when the slope was read over no length */

@@ -14,7 +14,8 @@ use DateTimeImmutable;
 
 /**
  * When the braces of one filled post may come off and it may be cut, by method and temperature. Concrete sets slower in the cold by its maturity
- * (Nurse and Saul, as in ASTM C1074): time × degrees above the datum temperature is the same. At freezing it stands still, whatever the datum. The label of the bag and a surface that is still wet come before it.
+ * (Nurse and Saul, as in ASTM C1074): time × degrees above the datum temperature is the same. At freezing it stands still, whatever the datum. The
+ * label of the bag and a surface that is still wet come before it.
  */
 final readonly class SetClock
 {

@@ -36,7 +36,9 @@ final readonly class SpacingCheck
     {
         [$dx, $dy] = [$to->post->at->x->minus($from->post->at->x)->inMillimetres(), $to->post->at->y->minus($from->post->at->y)->inMillimetres()];
         $far = hypot($dx, $dy);
-        $along = fn (StandingPost $post): float => ($post->lean->slopeX * $dx + $post->lean->slopeY * $dy) / $far * $post->topAboveGrade()->inMillimetres();
+        $along = fn (StandingPost $post): float => (
+            $post->lean->slopeX * $dx + $post->lean->slopeY * $dy
+        ) / $far * $post->topAboveGrade()->inMillimetres();
         $this->expected = $ground->plus(Length::millimetres($along($to) - $along($from)));
         $this->off = $top->minus($this->expected);
         $lean = self::SLOPE * hypot($from->topAboveGrade()->inMillimetres(), $to->topAboveGrade()->inMillimetres());

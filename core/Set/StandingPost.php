@@ -147,7 +147,10 @@ final readonly class StandingPost
         return ! $this->lean->isHalfKnown() && $this->isWithin();
     }
 
-    /** What turning the level says of it: the slope it shows of its own, toward the side of the first reading; null where no face was read both ways round. */
+    /**
+     * What turning the level says of it: the slope it shows of its own, toward the side of the first reading; null where no face was read both ways
+     * round.
+     */
     public function ownErrorOfTheLevel(): ?float
     {
         foreach ($this->turned as [$first, $second]) {

@@ -56,7 +56,8 @@ final readonly class BraceInTheWay
             [$above, $below, $leg] = $brace->kind === BraceKind::Prop ? [null, null, null] : self::otherwise($plan, $brace, $free);
             $all[] = new self(
                 $brace, $post, $blocked, $above, $below, $leg,
-                $brace->kind !== BraceKind::Prop ? [] : array_values(array_filter(Side::cases(), fn (Side $side) => $free($brace->standingToward($side)))),
+                $brace->kind !== BraceKind::Prop ? []
+                    : array_values(array_filter(Side::cases(), fn (Side $side) => $free($brace->standingToward($side)))),
             );
         }
 
@@ -88,7 +89,8 @@ final readonly class BraceInTheWay
         $higher = array_filter($fits, fn (Length $high) => $high->isLongerThan($brace->high));
         $lower = array_filter($fits, fn (Length $high) => $high->isShorterThan($brace->high));
         $shorter = array_filter(
-            array_map(Length::millimetres(...), array_filter($legs, fn (float $mm) => $mm > 0.0)), fn (Length $leg) => $leg->isShorterThan($brace->reach) && $free($brace->reaching($leg)),
+            array_map(Length::millimetres(...), array_filter($legs, fn (float $mm) => $mm > 0.0)),
+            fn (Length $leg) => $leg->isShorterThan($brace->reach) && $free($brace->reaching($leg)),
         );
 
         return [self::least($higher), self::most($lower), self::most($shorter)];
@@ -190,7 +192,8 @@ final readonly class BraceInTheWay
 
         return match ($object->kind) {
             SiteKind::Door => $nearest !== null && $nearest->inMillimetres() < self::BEFORE_A_DOOR,
-            SiteKind::Drive, SiteKind::Road, SiteKind::House, SiteKind::Structure, SiteKind::Wet, SiteKind::Boundary => $nearest?->isZero() || $object->holds($foot->to),
+            SiteKind::Drive, SiteKind::Road, SiteKind::House, SiteKind::Structure, SiteKind::Wet, SiteKind::Boundary => $nearest?->isZero()
+                || $object->holds($foot->to),
             default => false,
         };
     }

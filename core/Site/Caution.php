@@ -87,7 +87,8 @@ enum Caution: string
             Step::Materials => [self::Cement, self::Foam, self::Lowering, self::Fasteners],
             Step::Digging => [self::Carries, self::Holes, self::Auger, self::Tractor, self::Weather],
             Step::Setting => [
-                self::Carries, self::Lifting, self::Lowering, self::Unbraced, self::Props, self::Driving, self::Cement, self::Foam, self::Roadside, self::Weather,
+                self::Carries, self::Lifting, self::Lowering, self::Unbraced, self::Props, self::Driving, self::Cement, self::Foam, self::Roadside,
+                self::Weather,
             ],
             Step::Standing => [self::Hung, self::Unbraced, self::Straps, self::Cement, self::Foam, self::Driving],
             Step::Stopping => [self::Holes, self::Unbraced, self::Weather],

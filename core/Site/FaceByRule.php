@@ -34,7 +34,8 @@ final readonly class FaceByRule
     {
         $rule = RoadsideRule::of($site->plan);
 
-        return $rule === null ? null : new self($site, $rule->edge, RoadsidePost::setbacks($rule->heard), $rule->heard->length(Ask::BoxReach), $rule->post);
+        return $rule === null ? null
+            : new self($site, $rule->edge, RoadsidePost::setbacks($rule->heard), $rule->heard->length(Ask::BoxReach), $rule->post);
     }
 
     /** What the tape should read from the edge to the post’s centre. */

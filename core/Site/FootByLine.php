@@ -49,7 +49,9 @@ final readonly class FootByLine
     {
         $set = $site->log->newestEntry(PostSet::class, $post->id);
         $entries = $set === null ? [] : $site->log->since(EmbedmentLine::class, $post->id, $set);
-        $reads = array_values(array_filter(array_map(fn (Entry $entry) => $entry->payload, $entries), fn (Payload $read) => $read instanceof EmbedmentLine));
+        $reads = array_values(array_filter(
+            array_map(fn (Entry $entry) => $entry->payload, $entries), fn (Payload $read) => $read instanceof EmbedmentLine,
+        ));
         if ($reads === [] || ! $site->plan->holdOf($post->id)->isBuried()) {
             return null;
         }

@@ -53,9 +53,13 @@ final readonly class Outstanding
         $unfilled = array_filter($site->plan->grid->posts, fn (Post $post) => ! $site->isFilled($post));
 
         return match ($thing) {
-            AwaitedThing::BeforeTheFill => array_filter($unfilled, fn (Post $post) => ! ReadyToPour::isSeen($site, ReadyItem::Inspected, $post)) === [],
+            AwaitedThing::BeforeTheFill => array_filter(
+                $unfilled, fn (Post $post) => ! ReadyToPour::isSeen($site, ReadyItem::Inspected, $post),
+            ) === [],
             AwaitedThing::Concrete => $unfilled === [],
-            AwaitedThing::Permit, AwaitedThing::Hire => array_filter($site->plan->grid->posts, fn (Post $post) => $site->footing->asDug($post) === null && ! $site->standing($post)->set) === [],
+            AwaitedThing::Permit, AwaitedThing::Hire => array_filter(
+                $site->plan->grid->posts, fn (Post $post) => $site->footing->asDug($post) === null && ! $site->standing($post)->set,
+            ) === [],
             AwaitedThing::Posts => array_filter($site->plan->grid->posts, fn (Post $post) => ! $site->standing($post)->set) === [],
             AwaitedThing::AfterTheFill, AwaitedThing::Timber => false,
         };

@@ -42,7 +42,8 @@ final readonly class PanelsAsBuilt
         if ($layer === null && ($plan->kind !== JobKind::Pergola || $plan->answers === null)) {
             return null;
         }
-        $asked = $layer !== null || $plan->answers === null ? null : Heard::kept($plan->notation, $plan->sides, (new OpenFrame)->asks(), $plan->answers)->length(Ask::PanelWide);
+        $asked = $layer !== null || $plan->answers === null ? null
+            : Heard::kept($plan->notation, $plan->sides, (new OpenFrame)->asks(), $plan->answers)->length(Ask::PanelWide);
         $isAlongX = $layer === null || $plan->frame?->alongX !== false;
         $axis = $isAlongX ? Side::PlusX : Side::PlusY;
         $bays = $unknown = [];
@@ -61,7 +62,8 @@ final readonly class PanelsAsBuilt
             $wide = $asked ?? $left->at->distanceTo($right->at)->minus($halves)->minus($gap->times(2));
             try {
                 $panel = new PanelAsBuilt(
-                    $centres->minus($halves), Slope::ratio($isAlongX ? $one->lean->slopeX : $one->lean->slopeY), Slope::ratio($isAlongX ? $other->lean->slopeX : $other->lean->slopeY),
+                    $centres->minus($halves), Slope::ratio($isAlongX ? $one->lean->slopeX : $one->lean->slopeY),
+                    Slope::ratio($isAlongX ? $other->lean->slopeX : $other->lean->slopeY),
                     $bottom->isNegative() ? Length::zero() : $bottom, $high, $wide, Length::zero(), $gap,
                 );
             } catch (ThingRefused) {
@@ -81,12 +83,20 @@ final readonly class PanelsAsBuilt
     {
         $posts = $plan->grid->atCrossings();
         $across = fn (Post $post): int => $isAlongX ? $post->at->y->nanometres : $post->at->x->nanometres;
-        usort($posts, fn (Post $a, Post $b) => [$across($a), $a->at->x->nanometres, $a->at->y->nanometres] <=> [$across($b), $b->at->x->nanometres, $b->at->y->nanometres]);
+        usort(
+            $posts,
+            fn (Post $a, Post $b) => [
+                $across($a), $a->at->x->nanometres, $a->at->y->nanometres,
+            ] <=> [$across($b), $b->at->x->nanometres, $b->at->y->nanometres],
+        );
         $open = array_map(fn (FittingThing $thing) => [$thing->from, $thing->to], $areBuilt ? $plan->openings() : []);
         $pairs = [];
         foreach ($posts as $i => $post) {
             $next = $posts[$i + 1] ?? null;
-            if ($next !== null && $across($next) === $across($post) && ! in_array([$post, $next], $open, true) && ! in_array([$next, $post], $open, true)) {
+            if (
+                $next !== null && $across($next) === $across($post) && ! in_array([$post, $next], $open, true)
+                && ! in_array([$next, $post], $open, true)
+            ) {
                 $pairs[] = [$post, $next];
             }
         }
@@ -100,7 +110,10 @@ final readonly class PanelsAsBuilt
         $taped = null;
         foreach ($site->log->now(SpacingRead::class) as $spacing) {
             $ends = [$spacing->from->value, $spacing->to->value ?? ''];
-            if ($spacing->at === SpacingAt::Ground && ($ends === [$one->id->value, $other->id->value] || $ends === [$other->id->value, $one->id->value])) {
+            if (
+                $spacing->at === SpacingAt::Ground
+                && ($ends === [$one->id->value, $other->id->value] || $ends === [$other->id->value, $one->id->value])
+            ) {
                 $taped = $spacing->distance;
             }
         }

@@ -29,7 +29,10 @@ final readonly class PlanInWorld
         }
         $fit = null;
         try {
-            $fit = new WorldFit($points, $plan->closest()->inMillimetres(), $place->factor, $place->zeroHeight === null ? null : [0.0, $place->zeroHeight->inMillimetres()]);
+            $fit = new WorldFit(
+                $points, $plan->closest()->inMillimetres(), $place->factor,
+                $place->zeroHeight === null ? null : [0.0, $place->zeroHeight->inMillimetres()],
+            );
         } catch (PlacementRefused) {
             // Too few are left: it lies nowhere until more are named.
         }

@@ -80,7 +80,10 @@ final class PlanQuestions
             );
         }
 
-        return [...$questions, ...self::holes($plan, $before), ...self::lines($plan, $before), ...self::held($plan, $before), ...self::between($plan, $before)];
+        return [
+            ...$questions, ...self::holes($plan, $before), ...self::lines($plan, $before), ...self::held($plan, $before),
+            ...self::between($plan, $before),
+        ];
     }
 
     /** @return list<Question> about each building beside this one that leaves too little between them for snow, mower and ladder */
@@ -94,7 +97,10 @@ final class PlanQuestions
             $now = $room($plan, $object);
             $then = array_values(array_filter($before->site ?? [], fn (SiteObject $one) => $one->id === $object->id))[0] ?? null;
             $isKnown = $before !== null && $then !== null && ! $now->isShorterThan($room($before, $then));
-            if (in_array($object->kind, [SiteKind::House, SiteKind::Structure], true) && $now->isPositive() && $now->inMillimetres() < self::BETWEEN && ! $isKnown) {
+            if (
+                in_array($object->kind, [SiteKind::House, SiteKind::Structure], true) && $now->isPositive() && $now->inMillimetres() < self::BETWEEN
+                && ! $isKnown
+            ) {
                 $questions[] = Question::doubtful(QuestionAbout::RoomBetweenBuildings, 'object_least', $now, Length::millimetres(self::BETWEEN));
             }
         }
@@ -105,7 +111,9 @@ final class PlanQuestions
     /** @return list<Question> at most one: posts that shall come out again, held so that they can’t */
     private static function held(Plan $plan, ?Plan $before): array
     {
-        $isForGood = fn (?Plan $of): bool => array_filter($of?->holding?->ways() ?? [], fn (Hold $way) => $of !== null && ! $way->suits($of->work->lasting)) !== [];
+        $isForGood = fn (?Plan $of): bool => array_filter(
+            $of?->holding?->ways() ?? [], fn (Hold $way) => $of !== null && ! $way->suits($of->work->lasting),
+        ) !== [];
 
         return $isForGood($plan) && ! $isForGood($before) ? [Question::doubtful(QuestionAbout::HeldForGood, 'lasting')] : [];
     }

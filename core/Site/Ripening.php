@@ -30,7 +30,10 @@ final readonly class Ripening
     /** The coldest that is still to come of that day, as foretold; null where it is over, or nobody knows it. */
     public ?float $comes;
 
-    /** Local, as YYYY-MM-DDTHH:MM: the later of its clock and of the weather; by the weather alone where its clock stands still, null where nobody knows that either. */
+    /**
+     * Local, as YYYY-MM-DDTHH:MM: the later of its clock and of the weather; by the weather alone where its clock stands still, null where nobody
+     * knows that either.
+     */
     public ?string $off;
 
     /** @param  ?Forecast  $since  the weather that came and comes; null where nobody knows it */
@@ -45,7 +48,9 @@ final readonly class Ripening
             return;
         }
         $hours = SetClock::usualMinutes($site->plan->holdOf($post->id), $site->customs()) / 60;
-        $wait = fn (int $until): CureWait => new CureWait($since, $from, $hours, $site->customs()->cureDatum->celsius, $site->plan->hands->holds->kept ?? 0.0, $until);
+        $wait = fn (int $until): CureWait => new CureWait(
+            $since, $from, $hours, $site->customs()->cureDatum->celsius, $site->plan->hands->holds->kept ?? 0.0, $until,
+        );
         $ends = $wait(PHP_INT_MAX)->ends;
         $moment = $since->moment($site->now->setTimezone($zone)->format('Y-m-d\TH:i'));
         $now = $wait($moment);

@@ -10,12 +10,10 @@ use Aequus\Cut\CutMark;
 use Aequus\Footing\Footings;
 use Aequus\Footing\Holes\SoilSurprise;
 use Aequus\Handover\Handover;
-use Aequus\Handover\PostRecord;
 use Aequus\Level\Heights;
 use Aequus\Logbook\Book\Decision;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\Book\HandedOver;
-use Aequus\Logbook\Book\Remark;
 use Aequus\Logbook\Entry;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Kind\Stage;
@@ -74,8 +72,9 @@ final readonly class SiteState
      * @param  ?int  $revision  number of the plan in force; null where it plays no part
      * @param  ?SurveyedBefore  $surveyed  worked out before from the same plan and entries; null to work it out now
      */
-    public static function derive(Plan $plan, array $entries, string $today, ?SurveyedBefore $surveyed = null, ?DateTimeImmutable $now = null, ?int $revision = null): self
-    {
+    public static function derive(
+        Plan $plan, array $entries, string $today, ?SurveyedBefore $surveyed = null, ?DateTimeImmutable $now = null, ?int $revision = null,
+    ): self {
         $log = new Log($entries);
         $decisions = [];
         foreach ($log->now(Decision::class) as $decision) {
@@ -86,7 +85,8 @@ final readonly class SiteState
         $fillings = self::fillings($log);
 
         return new self(
-            $plan, $log, $today, $now ?? new DateTimeImmutable("{$today} 23:59 UTC"), new Clearance($plan, $log, $today), new Layout($plan, $log, $level->ground, $surveyed), $level, $footing,
+            $plan, $log, $today, $now ?? new DateTimeImmutable("{$today} 23:59 UTC"), new Clearance($plan, $log, $today),
+            new Layout($plan, $log, $level->ground, $surveyed), $level, $footing,
             self::standingPosts($plan, $log, $level, $footing, $fillings), $fillings, new CutList($plan, $log), $decisions, $revision,
         );
     }
@@ -94,7 +94,7 @@ final readonly class SiteState
     /** The record of every post, as it is handed over. */
     public function handover(): Handover
     {
-        return new Handover($this->records(), $this->lacking(), $this->handedOver());
+        return new Handover((new PostRecords($this->plan, $this->log, $this->footing, $this->standing, $this->cut))->all(), $this->lacking(), $this->handedOver());
     }
 
     /** Null until someone took the work over as this plan has it: a hand-over belongs to its revision. */
@@ -118,7 +118,9 @@ final readonly class SiteState
         // A short post that was taken as it is has nothing to be cut.
         $hasTop = fn (Post $post) => $this->cut->isCut($post) || $this->decided(DecisionAbout::AcceptShortPost, $post) !== null;
 
-        return array_values(array_filter($this->plan->grid->posts, fn (Post $post) => ! isset($dug[$post]) || $this->standing($post)->lean->isHalfKnown() || ! $hasTop($post)));
+        return array_values(array_filter(
+            $this->plan->grid->posts, fn (Post $post) => ! isset($dug[$post]) || $this->standing($post)->lean->isHalfKnown() || ! $hasTop($post),
+        ));
     }
 
     public function standing(Post $post): StandingPost
@@ -148,7 +150,9 @@ final readonly class SiteState
     {
         $sets = fn (Post $post): bool => SetClock::usualMinutes($this->plan->holdOf($post->id), $this->customs()) > 0;
 
-        return array_values(array_filter($this->plan->grid->posts, fn (Post $post) => $this->isFilled($post) && $sets($post) && ! $this->filling($post)->isStripped()));
+        return array_values(array_filter(
+            $this->plan->grid->posts, fn (Post $post) => $this->isFilled($post) && $sets($post) && ! $this->filling($post)->isStripped(),
+        ));
     }
 
     /** How long what was poured round a post must be left alone. */
@@ -176,7 +180,9 @@ final readonly class SiteState
     {
         $short = array_map(fn (CutMark $mark) => $mark->post, $this->cut->short());
 
-        return array_values(array_filter($short, fn (Post $post) => ! $this->cut->isCut($post) && $this->decided(DecisionAbout::AcceptShortPost, $post) === null));
+        return array_values(array_filter(
+            $short, fn (Post $post) => ! $this->cut->isCut($post) && $this->decided(DecisionAbout::AcceptShortPost, $post) === null,
+        ));
     }
 
     public function decided(DecisionAbout $about, ?Post $post = null, ?string $thing = null): ?Decision
@@ -212,7 +218,9 @@ final readonly class SiteState
     /** Reads one line into an entry, with what this site knows of stages and tapes. */
     public function quickLine(): QuickLine
     {
-        return new QuickLine($this->plan, fn (PostId $post) => ($this->standing[$post] ?? null)?->stageNow() ?? Stage::HoleOpen, $this->plan->layout->tape);
+        return new QuickLine(
+            $this->plan, fn (PostId $post) => ($this->standing[$post] ?? null)?->stageNow() ?? Stage::HoleOpen, $this->plan->layout->tape,
+        );
     }
 
     /** @return list<Post> as the order of standing that was decided has it */
@@ -221,7 +229,10 @@ final readonly class SiteState
         $walk = $this->walk();
 
         return match ($this->plan->holding?->customs->build) {
-            BuildOrder::CornersStringsBetween => [...array_values(array_filter($walk, $this->plan->isCorner(...))), ...array_values(array_filter($walk, fn (Post $post) => ! $this->plan->isCorner($post)))],
+            BuildOrder::CornersStringsBetween => [
+                ...array_values(array_filter($walk, $this->plan->isCorner(...))),
+                ...array_values(array_filter($walk, fn (Post $post) => ! $this->plan->isCorner($post))),
+            ],
             BuildOrder::FramesTilted => $this->plan->grid->frameByFrame(),
             default => $walk,
         };
@@ -264,26 +275,5 @@ final readonly class SiteState
                 $filling, $plan->turnOf($post->id),
             );
         });
-    }
-
-    /** @return list<PostRecord> */
-    private function records(): array
-    {
-        $holes = $this->log->newest(HoleDug::class);
-        [$decisions, $remarks] = [$this->log->all(Decision::class), $this->log->all(Remark::class)];
-        $entries = ByPost::grouped($this->log->entriesOfPosts());
-
-        return array_map(function (Post $post) use ($holes, $decisions, $remarks, $entries): PostRecord {
-            $stands = $this->standing($post);
-            $last = array_reduce($entries[$post] ?? [], fn (?Entry $last, Entry $one) => $last !== null && $last->measured > $one->measured ? $last : $one);
-            $by = array_map(fn (Entry $entry) => $entry->readBy === '' ? $entry->recordedBy : $entry->readBy, $entries[$post] ?? []);
-
-            return new PostRecord(
-                $post, $this->footing->required($post)?->holeDepth(), ($holes[$post] ?? null)?->depth, $this->footing->asDug($post)?->serves(),
-                $stands->set, $stands->lean->isHalfKnown() ? null : $stands->outOfPlumb(),
-                $stands->lean->isHalfKnown() || $stands->isTooRoughlyRead() ? null : $stands->isWithin(), $this->cut->mark($post)?->aboveDatumLine(), $this->cut->isCut($post),
-                [...$decisions[$post] ?? [], ...$remarks[$post] ?? []], array_values(array_unique($by)), $last?->measuredAt(),
-            );
-        }, $this->plan->grid->posts);
     }
 }

@@ -115,7 +115,8 @@ final readonly class StandingFrame
             } elseif (($line = $this->site->plan->fixedLine($tape->line))?->binds()
                 && ($post = $this->site->plan->grid->find($tape->from)) !== null) {
                 $tapes[] = new LineOffset(
-                    "t{$sequence}", $tape->from->value, $line->from->inMillimetres(), $line->to->inMillimetres(), $line->offAsPlanned($post->at, $tape->distance)->inMillimetres(),
+                    "t{$sequence}", $tape->from->value, $line->from->inMillimetres(), $line->to->inMillimetres(),
+                    $line->offAsPlanned($post->at, $tape->distance)->inMillimetres(),
                     TopNetwork::TAPE, $lean, $line->id,
                 );
             }
@@ -128,7 +129,10 @@ final readonly class StandingFrame
     public function rowLines(): array
     {
         $stakes = $this->site->square->survey->stakeOf(...);
-        $at = ByPost::each($this->site->plan->grid->posts, fn (Post $post) => ($along = $stakes($post)?->along) === null ? null : $post->at->inMillimetres()->minus($along));
+        $at = ByPost::each(
+            $this->site->plan->grid->posts,
+            fn (Post $post) => ($along = $stakes($post)?->along) === null ? null : $post->at->inMillimetres()->minus($along),
+        );
         $lines = [];
         foreach ($this->site->plan->grid->atCrossings() as $post) {
             if (isset($at[$post])) {
@@ -150,7 +154,8 @@ final readonly class StandingFrame
                 $known = array_values(array_filter($posts, fn (Post $post) => isset($at[$post])));
                 if (count($known) >= 3) {
                     $straight[] = new RowLine(
-                        true, "{$known[0]->label}–{$known[count($known) - 1]->label}", $known, $at, $this->site->plan->closenessAt($known[0]->id)->across,
+                        true, "{$known[0]->label}–{$known[count($known) - 1]->label}", $known, $at,
+                        $this->site->plan->closenessAt($known[0]->id)->across,
                     );
                 }
             }

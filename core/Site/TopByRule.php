@@ -35,7 +35,8 @@ final readonly class TopByRule
     {
         $rule = RoadsideRule::of($site->plan);
 
-        return $rule === null ? null : new self($site, $rule->edge, RoadsidePost::heights($rule->heard), $rule->heard->length(Ask::AboveTop), $rule->post);
+        return $rule === null ? null
+            : new self($site, $rule->edge, RoadsidePost::heights($rule->heard), $rule->heard->length(Ask::AboveTop), $rule->post);
     }
 
     /** Of the post’s top over the road. */

@@ -39,7 +39,8 @@ final readonly class AsCastLayout
             $design[$post->id->value] = $place;
             $cast = $off[$post] ?? null;
             $fixed = $cast === null ? $fixed : [...$fixed, $post->id->value];
-            $stand[$post->id->value] = $cast === null ? $place : $place->plus(new Vector($cast->alongX->inMillimetres(), $cast->alongY->inMillimetres()));
+            $stand[$post->id->value] = $cast === null ? $place
+                : $place->plus(new Vector($cast->alongX->inMillimetres(), $cast->alongY->inMillimetres()));
         }
         // Less than two can’t say how the design lies; then it only shifts with the one there is.
         $placement = count($fixed) >= 2 ? Placement::bestFit($design, $stand, $fixed) : null;

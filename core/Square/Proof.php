@@ -76,7 +76,9 @@ final readonly class Proof
         $network = new PlanNetwork($plan);
         $planned = self::planned($network, $list, $plan->layout->tape);
         $moves = self::moves($network, $planned, $list);
-        $this->rings = ByPost::each($plan->grid->posts, fn (Post $post) => $network->inMeasureOf($post->id, $moves->counted[$post->id->value]->ring()));
+        $this->rings = ByPost::each(
+            $plan->grid->posts, fn (Post $post) => $network->inMeasureOf($post->id, $moves->counted[$post->id->value]->ring()),
+        );
         $worst = $plan->grid->posts[0];
         foreach ($plan->grid->posts as $post) {
             $worst = $moves->counted[$post->id->value]->major > $moves->counted[$worst->id->value]->major ? $post : $worst;

@@ -62,7 +62,8 @@ final readonly class RoughStage
         $tapes = $corners === null
             ? array_values(array_filter(WantedReadings::of($plan), fn (Wanted $wanted) => $wanted->isTape()))
             : array_map(fn (array $ends) => Wanted::tape(...$ends), [
-                [$corners->a, $corners->b], [$corners->b, $corners->c], [$corners->c, $corners->d], [$corners->d, $corners->a], [$corners->a, $corners->c], [$corners->b, $corners->d],
+                [$corners->a, $corners->b], [$corners->b, $corners->c], [$corners->c, $corners->d], [$corners->d, $corners->a],
+                [$corners->a, $corners->c], [$corners->b, $corners->d],
             ]);
         $offsets = [];
         foreach ($plan->layout->fixedLines as $line) {

@@ -150,7 +150,8 @@ final readonly class Survey
         $judged = [];
         foreach ($left as $reading) {
             $judged[$reading->id()] = new JudgedReading(
-                -$adjusted->residual($reading->id()), $reading->sigma(), $adjusted->solution->redundancy($reading->id()), $adjusted->solution->standardised($reading->id()),
+                -$adjusted->residual($reading->id()), $reading->sigma(), $adjusted->solution->redundancy($reading->id()),
+                $adjusted->solution->standardised($reading->id()),
             );
         }
         $constants = [];
@@ -173,8 +174,8 @@ final readonly class Survey
     }
 
     /**
-     * Posts that are set hold the layout. What they alone leave open is no doubt where the plan’s own placement proves every stake, theirs too: setting
-     * a post takes away no knowledge.
+     * Posts that are set hold the layout. What they alone leave open is no doubt where the plan’s own placement proves every stake, theirs too:
+     * setting a post takes away no knowledge.
      *
      * @param  array<string, PlacedNetwork>  $placements  by way
      */

@@ -44,10 +44,14 @@ final class ExactSawing
                 if ($kind === count($lengths)) {
                     $rest = array_map(fn (int $l, int $t) => $l - $t, $left, $taken);
                     // Bought, or out of the shortest that lies there: a longer one would serve whatever else that one can.
-                    foreach ([[self::cheapestFor($used - $kerf->nanometres, $stocks), $hand], self::outOf($hand, $used - $kerf->nanometres)] as [$stock, $lies]) {
+                    foreach ([
+                        [self::cheapestFor($used - $kerf->nanometres, $stocks), $hand], self::outOf($hand, $used - $kerf->nanometres),
+                    ] as [$stock, $lies]) {
                         $cost = $stock === null ? INF : $stock->price + $solve($rest, $lies);
                         if ($stock !== null && $cost < $best[$state][0]) {
-                            $pieces = array_merge(...array_map(fn (int $n, int $length) => array_fill(0, $n, Length::nanometres($length)), $taken, $lengths));
+                            $pieces = array_merge(...array_map(
+                                fn (int $n, int $length) => array_fill(0, $n, Length::nanometres($length)), $taken, $lengths,
+                            ));
                             $best[$state] = [$cost, new StockBoard($stock, $pieces, $lies !== $hand), array_values($taken), $lies];
                         }
                     }
@@ -86,7 +90,9 @@ final class ExactSawing
      */
     public static function states(array $pieces, array $atHand = []): array
     {
-        [$wanted, $lies] = array_map(fn (array $lengths) => array_count_values(array_map(fn (Length $length) => $length->nanometres, $lengths)), [$pieces, $atHand]);
+        [$wanted, $lies] = array_map(
+            fn (array $lengths) => array_count_values(array_map(fn (Length $length) => $length->nanometres, $lengths)), [$pieces, $atHand],
+        );
 
         $states = 1;
         foreach ([...array_values($wanted), ...array_values($lies)] as $count) {

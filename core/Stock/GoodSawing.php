@@ -7,8 +7,8 @@ namespace Aequus\Stock;
 use Aequus\Measure\Length;
 
 /**
- * A good way to saw many pieces from stock: the longest first into the cheapest place that takes them, then the pieces of every one and every two boards
- * shared out anew as long as that costs less.
+ * A good way to saw many pieces from stock: the longest first into the cheapest place that takes them, then the pieces of every one and every two
+ * boards shared out anew as long as that costs less.
  */
 final class GoodSawing
 {
@@ -39,7 +39,9 @@ final class GoodSawing
             if (max(array_map(fn (Stock $stock) => $stock->length->nanometres, $list)) < $longest) {
                 continue;
             }
-            $boards = self::improved(self::cheaper(array_map(fn (Stock $opened) => self::firstFit($wanted, $opened, $list, $kerf), $list)), $list, $kerf);
+            $boards = self::improved(
+                self::cheaper(array_map(fn (Stock $opened) => self::firstFit($wanted, $opened, $list, $kerf), $list)), $list, $kerf,
+            );
             $best = $best === [] ? $boards : self::cheaper([$best, $boards]);
         }
 
@@ -200,7 +202,10 @@ final class GoodSawing
         [$least, $best] = [INF, null];
         foreach ($ways as $way) {
             $one = self::long($way, $kerf);
-            [$first, $second] = [$one <= 0 ? null : ExactSawing::cheapestFor($one, $stocks), $one === $whole ? null : ExactSawing::cheapestFor($one <= 0 ? $whole : $whole - $one - $kerf->nanometres, $stocks)];
+            [$first, $second] = [
+                $one <= 0 ? null : ExactSawing::cheapestFor($one, $stocks),
+                $one === $whole ? null : ExactSawing::cheapestFor($one <= 0 ? $whole : $whole - $one - $kerf->nanometres, $stocks),
+            ];
             if (($one > 0 && $first === null) || ($one !== $whole && $second === null)) {
                 continue;
             }
@@ -214,7 +219,8 @@ final class GoodSawing
         $rest = array_map(fn (int $count, int $n) => $count - $n, $wanted, $way);
 
         return array_values(array_filter([
-            $first === null ? null : new StockBoard($first, self::pieces($way)), $second === null ? null : new StockBoard($second, self::pieces(array_combine(array_keys($wanted), $rest))),
+            $first === null ? null : new StockBoard($first, self::pieces($way)),
+            $second === null ? null : new StockBoard($second, self::pieces(array_combine(array_keys($wanted), $rest))),
         ]));
     }
 

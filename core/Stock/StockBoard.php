@@ -28,7 +28,9 @@ final readonly class StockBoard
     /** Boards out of one stock with the same pieces have one key. */
     public function key(): string
     {
-        return ($this->isAtHand ? 'hand:' : '').$this->stock->length->nanometres.':'.implode(',', array_map(fn (Length $piece) => $piece->nanometres, $this->pieces));
+        return ($this->isAtHand ? 'hand:' : '').$this->stock->length->nanometres.':'.implode(
+            ',', array_map(fn (Length $piece) => $piece->nanometres, $this->pieces),
+        );
     }
 
     /** @param  list<self>  $boards */

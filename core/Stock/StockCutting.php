@@ -76,7 +76,10 @@ final readonly class StockCutting
             }
             $wanted[$piece->nanometres] = ($wanted[$piece->nanometres] ?? 0) + 1;
         }
-        $lying = array_filter(array_map(fn (Length $board, array $held) => new StockBoard(new Stock($board, 0.0), $held, true), $atHand, $filled), fn (StockBoard $board) => $board->pieces !== []);
+        $lying = array_filter(
+            array_map(fn (Length $board, array $held) => new StockBoard(new Stock($board, 0.0), $held, true), $atHand, $filled),
+            fn (StockBoard $board) => $board->pieces !== [],
+        );
 
         return [...array_values($lying), ...($wanted === [] ? [] : GoodSawing::of($wanted, $stocks, $kerf))];
     }

@@ -25,7 +25,8 @@ final class Things
     public static function all(): array
     {
         return [
-            new RoadsidePost, new OpenFrame, new RoofedFrame, new FloorOnPosts, new PostRow, new CarryingPair, new CourtHoop, new PlayFrame, new Gateway,
+            new RoadsidePost, new OpenFrame, new RoofedFrame, new FloorOnPosts, new PostRow, new CarryingPair, new CourtHoop, new PlayFrame,
+            new Gateway,
             new DrivenBySheet, new SocketRepair,
         ];
     }

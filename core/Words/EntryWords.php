@@ -159,7 +159,8 @@ final readonly class EntryWords
             $said instanceof PostSet => "Post {$this->label($said->post)} set",
             $said instanceof PlumbReading => $this->said(
                 'Post ', $this->label($said->post), ', ', $said->bearing === null
-                    ? "{$this->site->plan->sidesOf($said->post)->nameOf($said->face)} face" : Bearing::inWords($said->bearing, $this->site->plan->sides),
+                    ? "{$this->site->plan->sidesOf($said->post)->nameOf($said->face)} face"
+                        : Bearing::inWords($said->bearing, $this->site->plan->sides),
                 ': ', $this->lean($said), ', ', Names::of($said->stage), $said->turned ? ', level turned' : '',
             ),
             $said instanceof TwistRead => $this->said('Post ', $this->label($said->post), ' is turned ', $said->gap, ' over ', $said->over),
@@ -178,19 +179,33 @@ final readonly class EntryWords
             $said instanceof TopMeasured => $this->said('Top of ', $this->label($said->post), ': ', $said->aboveDatumLine, ' above the datum line'),
             $said instanceof EmbedmentLine => $said->over->isZero()
                 ? $this->said('Line ', $said->up, ' up on ', $this->label($said->post), ': level with the ground')
-                : $this->said('Line ', $said->up, ' up on ', $this->label($said->post), ': ', $said->over->magnitude(), $said->over->isNegative() ? ' below ground' : ' above ground'),
+                : $this->said(
+                    'Line ', $said->up, ' up on ', $this->label($said->post), ': ', $said->over->magnitude(),
+                    $said->over->isNegative() ? ' below ground' : ' above ground',
+                ),
             $said instanceof TopOver => $this->said('Top of ', $this->label($said->post), ': ', $said->over, " over {$this->line($said->line)}"),
-            $said instanceof MembersUp => LayerWords::all($said->layer).' '.($said->from === $said->to ? $said->from : "{$said->from} to {$said->to}").' up'
+            $said instanceof MembersUp => LayerWords::all($said->layer).' '.(
+                $said->from === $said->to ? $said->from : "{$said->from} to {$said->to}"
+            ).' up'
                 .($said->on === '' ? '' : ', on part '.$this->part($said->part())),
             $said instanceof BoardSpoiled => $this->said(
-                'Board ', $said->one, ' × ', $said->other, ', ', $said->board, ' long, spoiled; lost ', (new Speech($this->site->plan))->list(...$said->lost),
+                'Board ', $said->one, ' × ', $said->other, ', ', $said->board, ' long, spoiled; lost ',
+                (new Speech($this->site->plan))->list(...$said->lost),
                 ...($said->left === null ? [] : [', left of it ', $said->left]),
             ),
-            $said instanceof HoursWorked => TaskWords::of($said->task)." on {$said->day}: {$said->hours} h by {$said->people}".($said->amount === null ? ', as much as the book says' : ', '.round($said->amount, 2).' done'),
-            $said instanceof Awaited => ucfirst(Names::of($said->thing)).': '.Names::of($said->state)." {$said->day}".($said->time === null ? '' : sprintf(' %d:%02d', intdiv($said->time, 60), $said->time % 60))
+            $said instanceof HoursWorked => TaskWords::of($said->task)." on {$said->day}: {$said->hours} h by {$said->people}".(
+                $said->amount === null ? ', as much as the book says' : ', '.round($said->amount, 2).' done'
+            ),
+            $said instanceof Awaited => ucfirst(Names::of($said->thing)).': '.Names::of($said->state)." {$said->day}".(
+                $said->time === null ? '' : sprintf(' %d:%02d', intdiv($said->time, 60), $said->time % 60)
+            )
                 .($said->until === null ? '' : " to {$said->until}").($said->says === '' ? '' : ", {$said->says}"),
-            $said instanceof WeatherTold => "Weather of {$said->day}: ".Temperature::celsius($said->least)->write($this->site->plan->notation->unit).' to '
-                .Temperature::celsius($said->greatest)->write($this->site->plan->notation->unit).($said->rain > 0.0 ? ', rain '.$this->weather()->rain($said->rain)." an hour from {$said->from} to {$said->to}" : '')
+            $said instanceof WeatherTold => "Weather of {$said->day}: ".Temperature::celsius($said->least)->write(
+                $this->site->plan->notation->unit,
+            ).' to '
+                .Temperature::celsius($said->greatest)->write(
+                    $this->site->plan->notation->unit,
+                ).($said->rain > 0.0 ? ', rain '.$this->weather()->rain($said->rain)." an hour from {$said->from} to {$said->to}" : '')
                 .($said->gust > 0.0 ? ', gusts '.$this->weather()->gust($said->gust) : '').($said->thunder ? ', thunder' : ''),
             $said instanceof PostCut => "Post {$this->label($said->post)} cut",
             $said instanceof Decision => $this->said(Names::of($said->about), $said->post === null ? ''

@@ -41,7 +41,8 @@ final readonly class LevelWords
         }
         if ($level->known !== [] && $level->range() !== null) {
             $told[] = $level->surplus === 0
-                ? 'What can’t be told: every height hangs on one reading, so a slip shows only where a height stands out. Read a few posts again from a second set-up, or hop between two of them, and slips show.'
+                ? 'What can’t be told: every height hangs on one reading, so a slip shows only where a height stands out. Read a few posts again '
+                    .'from a second set-up, or hop between two of them, and slips show.'
                 : ($level->surplus === 1 ? 'One reading more than needed checks'
                     : "{$level->surplus} readings more than needed check").' the others; what only one reading tells is still unchecked.';
         }

@@ -71,8 +71,11 @@ final readonly class QuestionWords
             QuestionAbout::CutBeforeHard => 'What was poured round it is not hard yet: sawing shakes it loose.',
             QuestionAbout::CutWhileAnotherIsShort => $this->labels($question->posts).' '.(count($question->posts) === 1 ? 'is'
                 : 'are').' short: cut nothing before that is settled, or all tops may have to come down.',
-            QuestionAbout::LoadedBeforeSet => $this->labels($question->posts).(count($question->posts) === 1 ? ' is' : ' are').' not written down as set: nothing can stand on it yet.',
-            QuestionAbout::LoadedBeforeHard => 'What was poured round '.$this->labels($question->posts).' is not hard yet: nothing is put on it before.',
+            QuestionAbout::LoadedBeforeSet => $this->labels($question->posts).(
+                count($question->posts) === 1 ? ' is' : ' are'
+            ).' not written down as set: nothing can stand on it yet.',
+            QuestionAbout::LoadedBeforeHard => 'What was poured round '.$this->labels($question->posts).' is not hard yet: nothing is put on it '
+                .'before.',
             QuestionAbout::TopAboveWhatIsLeft => "It was cut at {$expected} above the datum line; its top can’t stand at {$read}.",
             QuestionAbout::TopFarFromExpected => "Its mark is {$expected} above the datum line; this says its top is at {$read}.",
             QuestionAbout::NoticeDaysMany => "{$read} working days is more than most marking desks ask.",
@@ -87,7 +90,8 @@ final readonly class QuestionWords
                 : "A post {$read} thick is thinner than any that carries something.",
             QuestionAbout::HolesRunTogether => $this->labels($question->posts)." stand {$read} apart, and holes are {$expected} wide: what is left between falls in. "
                 .'Set them further apart, make the holes narrower, or dig both as one.',
-            QuestionAbout::HeldForGood => 'Its posts shall come out again one day. Out of a full hole of concrete or foam they are broken out: a collar, gravel, earth or a base on a '
+            QuestionAbout::HeldForGood => 'Its posts shall come out again one day. Out of a full hole of concrete or foam they are broken out: a '
+                .'collar, gravel, earth or a base on a '
                 .'pier lets go of them.',
             QuestionAbout::RoomBetweenBuildings => "Between it and the nearest post are {$read}: snow off two roofs, a mower and a ladder want about {$expected} between buildings.",
             QuestionAbout::HoleWideInPlan => "A hole {$read} across is wider than any auger.",
@@ -104,9 +108,11 @@ final readonly class QuestionWords
                 .'and old rods count from it.',
             QuestionAbout::DayNotCome => 'That day has not come yet.',
             QuestionAbout::BookedForThePast => 'That day is over. Write down what came of it, or the day it is booked for now.',
-            QuestionAbout::RateUnusual => $this->isMore($question) ? "One person is {$read} times as fast then as people usually are." : "One person does {$read} of what people usually do in an hour.",
+            QuestionAbout::RateUnusual => $this->isMore($question) ? "One person is {$read} times as fast then as people usually are."
+                : "One person does {$read} of what people usually do in an hour.",
             QuestionAbout::WeatherUnusual => 'So cold, or so warm, it is nearly nowhere.',
-            QuestionAbout::HandedOverMadeUp => 'Entries of this job are made up for practice. Take them out first; what nobody measured is not handed over.',
+            QuestionAbout::HandedOverMadeUp => 'Entries of this job are made up for practice. Take them out first; what nobody measured is not '
+                .'handed over.',
             QuestionAbout::HandedOverUnfinished => 'Depths, plumb readings or cuts are still missing from the book.',
         };
         $guesses = $this->guesses($question);

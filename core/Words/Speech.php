@@ -88,8 +88,9 @@ use Stringable;
 use UnitEnum;
 
 /**
- * Says a fact in the words and units of one job. A text has places for its parts: “{post}” is filled with the part of that name, “{count: 1 post|# posts}”
- * with the first words where it is one and else with the second, # standing for the number; “{each;}” is a list with semicolons, “{each,}” one with commas alone, “{each|}” one that ends in “or”, “{each&}” one of clauses; “{^soil}” begins a sentence.
+ * Says a fact in the words and units of one job. A text has places for its parts: “{post}” is filled with the part of that name, “{count: 1 post|#
+ * posts}” with the first words where it is one and else with the second, # standing for the number; “{each;}” is a list with semicolons, “{each,}”
+ * one with commas alone, “{each|}” one that ends in “or”, “{each&}” one of clauses; “{^soil}” begins a sentence.
  */
 final readonly class Speech
 {
@@ -211,7 +212,8 @@ final readonly class Speech
             array_push($pieces, ...match (true) {
                 $piece['counted'] !== null => [self::counted($piece['counted'], $part)],
                 $piece['between'] === '|' && is_array($part) => $this->listed(array_values($part), ', ', Joining::LAST_OF_CHOICES),
-                $piece['between'] === '&' && is_array($part) => $this->listed(array_values($part), Joining::LAST_OF_CLAUSES, Joining::LAST_OF_CLAUSES),
+                $piece['between'] === '&'
+                    && is_array($part) => $this->listed(array_values($part), Joining::LAST_OF_CLAUSES, Joining::LAST_OF_CLAUSES),
                 $piece['capital'] => (new Sentence($this->spoken($part), $this->notation))->capitalised()->pieces,
                 $piece['between'] !== '' && is_array($part) => $this->listed(array_values($part), "{$piece['between']} ", "{$piece['between']} "),
                 default => $this->spoken($part),

@@ -40,7 +40,8 @@ final readonly class VerdictBasis
         $rests = [];
         if ($survey->placed !== null) {
             $rests[] = $this->said(
-                'Judged ', AdjustNames::judged($survey->placed->way), ', with a ', Names::of($this->plan->layout->tape), '; every stake is known within ',
+                'Judged ', AdjustNames::judged($survey->placed->way), ', with a ', Names::of($this->plan->layout->tape),
+                '; every stake is known within ',
                 Length::millimetres(2.45 * $survey->placed->covariance->largest()), '.',
             );
         }
@@ -48,7 +49,8 @@ final readonly class VerdictBasis
             $rests[] = 'Nothing read so far says where '.$this->labels($survey->free).(count($survey->free) === 1 ? ' stands.' : ' stand.');
         }
         if ($survey->mirrored !== []) {
-            $rests[] = $this->labels($survey->mirrored).(count($survey->mirrored) === 1 ? ' hangs' : ' hang').' on two tapes only: the mirror image would fit as well. A third tape settles it.';
+            $rests[] = $this->labels($survey->mirrored).(count($survey->mirrored) === 1 ? ' hangs' : ' hang').' on two tapes only: the mirror image '
+                .'would fit as well. A third tape settles it.';
         }
         foreach ($survey->constants as $tape => [$constant, $deviation]) {
             $shows = Length::millimetres($constant);
@@ -103,7 +105,9 @@ final readonly class VerdictBasis
                         : 'They scatter '.number_format($survey->mistakes->s0, 2).' times as much as their class says.'),
         ];
         foreach ($survey->mistakes->dropped as $dropped) {
-            $why[] = $this->reading($dropped->id).' lies '.number_format(abs($dropped->standardised), 1).' of its standard deviations from where all others '
+            $why[] = $this->reading($dropped->id).' lies '.number_format(
+                abs($dropped->standardised), 1,
+            ).' of its standard deviations from where all others '
                 .'put it, and no other reading could look as wrong: it is left out (Baarda’s data snooping, at 1 % for all readings together).';
         }
         if ($survey->mistakes->named !== []) {
@@ -119,7 +123,8 @@ final readonly class VerdictBasis
         }
         $why[] = $this->said(
             'Within means: the move is at most ', $tolerance,
-            ', and so is the 95 % ring of what the readings leave open (2.45 times the longest half-axis). Neither out nor within: it can’t be told yet.',
+            ', and so is the 95 % ring of what the readings leave open (2.45 times the longest half-axis). Neither out nor within: it can’t be told '
+                .'yet.',
         );
 
         return $why;

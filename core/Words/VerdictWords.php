@@ -144,7 +144,9 @@ final readonly class VerdictWords
             || array_diff([$outline->corners->c->label, $outline->corners->d->label], $out) !== [] || count($out) !== 2) {
             return null;
         }
-        [$leans, $goes] = [$this->plan->sides->nameOf(Side::alongX(-$shift->nanometres)), $this->plan->sides->nameOf(Side::alongX($shift->nanometres))];
+        [$leans, $goes] = [
+            $this->plan->sides->nameOf(Side::alongX(-$shift->nanometres)), $this->plan->sides->nameOf(Side::alongX($shift->nanometres)),
+        ];
 
         return [
             $this->said('The outline leans ', $shift->magnitude(), ' toward the ', $leans),

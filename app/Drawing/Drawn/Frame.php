@@ -54,7 +54,9 @@ final readonly class Frame
         $this->around = max($around?->inMillimetres() ?? 0.0, self::forFixedLines($plan));
         // Further parts may reach beyond the first grid on any side.
         $places = array_map(fn (Post $post) => $post->at->inMillimetres(), $plan->grid->added);
-        [$this->from, $to] = Vector::extent([Vector::zero(), new Vector($plan->grid->columns->length()->inMillimetres(), $plan->grid->rows->length()->inMillimetres()), ...$places]);
+        [$this->from, $to] = Vector::extent(
+            [Vector::zero(), new Vector($plan->grid->columns->length()->inMillimetres(), $plan->grid->rows->length()->inMillimetres()), ...$places],
+        );
         $width = max(1.0, $to->x - $this->from->x + 2 * $this->around);
         $depth = $to->y - $this->from->y + 2 * $this->around;
         $this->margin = $around === null && $this->around === 0.0 ? self::MARGIN : self::MARGIN_AROUND;

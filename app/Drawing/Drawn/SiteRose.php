@@ -26,14 +26,19 @@ final readonly class SiteRose
     {
         $around = $plan->around;
         $arrows = [];
-        foreach ([['north', $around->north, false], ['sun', $around->sun, true], ['wind', $around->wind, true], ['water', $around->water, true]] as [$key, $bearing, $comes]) {
+        foreach ([
+            ['north', $around->north, false], ['sun', $around->sun, true], ['wind', $around->wind, true], ['water', $around->water, true],
+        ] as [$key, $bearing, $comes]) {
             if ($bearing !== null) {
                 $arrows[] = $this->arrow(deg2rad($bearing), $comes, Say::text("plan.site.{$key}"));
             }
         }
         if ($ground?->direction !== null && $ground->fall->ratio > 0.0) {
             $fall = $plan->notation->system()->fallOver;
-            $arrows[] = $this->arrow($ground->direction, false, Say::text('plan.site.falls', by: $plan->write($fall->times($ground->fall->ratio)), over: $plan->write($fall)));
+            $arrows[] = $this->arrow(
+                $ground->direction, false,
+                Say::text('plan.site.falls', by: $plan->write($fall->times($ground->fall->ratio)), over: $plan->write($fall)),
+            );
         }
 
         return $arrows;
@@ -43,7 +48,10 @@ final readonly class SiteRose
     private function arrow(float $angle, bool $comes, string $words): array
     {
         [$middle, $out] = [$this->middle, Vector::toward(-$angle)];
-        [$near, $far, $name] = [$middle->plus($out->times(10)), $middle->plus($out->times(36)), $middle->plus($out->times(40 + 4 * abs($out->y) + 3.2 * mb_strlen($words) * abs($out->x)))];
+        [$near, $far, $name] = [
+            $middle->plus($out->times(10)), $middle->plus($out->times(36)),
+            $middle->plus($out->times(40 + 4 * abs($out->y) + 3.2 * mb_strlen($words) * abs($out->x))),
+        ];
         [$tail, $point] = $comes ? [$far, $near] : [$near, $far];
 
         // Its head as a shape of its own: what prints drawings knows no markers.

@@ -17,8 +17,9 @@ final readonly class Drawn
      * @param  bool  $isWorld  whether its places are east and north
      * @param  ?DrawnRefusal  $refused  why nothing could be read; null where something was
      */
-    public function __construct(public array $shapes, public ?float $unit = null, public array $left = [], public bool $isWorld = false, public ?DrawnRefusal $refused = null)
-    {
+    public function __construct(
+        public array $shapes, public ?float $unit = null, public array $left = [], public bool $isWorld = false, public ?DrawnRefusal $refused = null,
+    ) {
     }
 
     public static function refused(DrawnRefusal $why): self

@@ -7,8 +7,8 @@ namespace App\Exchange\Drawn;
 use Aequus\Measure\Vector;
 
 /**
- * A DXF drawing of any version, as text: points, circles, inserted blocks with their labels, lines and polylines of its ENTITIES section; a text names what lies nearest to it
- * on its layer. What blocks are made of is not looked into. Arcs in a polyline are taken as straight.
+ * A DXF drawing of any version, as text: points, circles, inserted blocks with their labels, lines and polylines of its ENTITIES section; a text
+ * names what lies nearest to it on its layer. What blocks are made of is not looked into. Arcs in a polyline are taken as straight.
  */
 final class Dxf
 {
@@ -158,7 +158,10 @@ final class Dxf
         foreach ($texts as $text) {
             $nearest = null;
             foreach ($shapes as $i => $shape) {
-                if ($shape->layer === $text->layer && $shape->name === '' && ($nearest === null || self::apart($shape, $text) < self::apart($shapes[$nearest], $text))) {
+                if (
+                    $shape->layer === $text->layer && $shape->name === ''
+                    && ($nearest === null || self::apart($shape, $text) < self::apart($shapes[$nearest], $text))
+                ) {
                     $nearest = $i;
                 }
             }

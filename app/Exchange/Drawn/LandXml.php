@@ -33,7 +33,9 @@ final class LandXml
             if ($at === null) {
                 $left['CgPoint'] = ($left['CgPoint'] ?? 0) + 1;
             } else {
-                $shapes[] = new Shape(mb_substr($node->getAttribute('code') ?: 'CgPoints', 0, 60), [$at], false, mb_substr($node->getAttribute('name'), 0, 20));
+                $shapes[] = new Shape(
+                    mb_substr($node->getAttribute('code') ?: 'CgPoints', 0, 60), [$at], false, mb_substr($node->getAttribute('name'), 0, 20),
+                );
             }
         }
         foreach (['Surface', 'Alignment', 'Parcel'] as $other) {
@@ -59,7 +61,10 @@ final class LandXml
         if ($definition === null) {
             return DrawnRefusal::Nothing;
         }
-        if ((int) $path->evaluate('count(.//*[local-name()="P"])', $definition) > self::MOST || (int) $path->evaluate('count(.//*[local-name()="F"])', $definition) > 2 * self::MOST) {
+        if (
+            (int) $path->evaluate('count(.//*[local-name()="P"])', $definition) > self::MOST
+            || (int) $path->evaluate('count(.//*[local-name()="F"])', $definition) > 2 * self::MOST
+        ) {
             return DrawnRefusal::TooMuch;
         }
         $unit = self::unit($path);
@@ -118,7 +123,8 @@ final class LandXml
     {
         $figures = preg_split('/\s+/', trim($text)) ?: [];
 
-        return count($figures) < 2 || ! is_numeric($figures[0]) || ! is_numeric($figures[1]) || abs((float) $figures[0]) > 1e10 || abs((float) $figures[1]) > 1e10 ? null
+        return count($figures) < 2 || ! is_numeric($figures[0]) || ! is_numeric($figures[1]) || abs((float) $figures[0]) > 1e10
+            || abs((float) $figures[1]) > 1e10 ? null
             : new Vector((float) $figures[1], (float) $figures[0]);
     }
 }

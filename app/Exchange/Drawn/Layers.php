@@ -54,9 +54,14 @@ final readonly class Layers
                 if ($role === self::POSTS && $shape->isSpot()) {
                     $posts[] = $points[0];
                 } elseif ($kind !== null && count($points) >= ($kind === SiteKind::Tree ? 1 : ($kind->isArea() ? 3 : 2))) {
-                    $objects[] = new SiteObject('d'.(count($plan->site) + count($objects) + 1).'-'.hash('xxh32', $layer), self::name($shape), $kind, $points, Length::zero(), Length::zero());
+                    $objects[] = new SiteObject(
+                        'd'.(count($plan->site) + count($objects) + 1).'-'.hash('xxh32', $layer), self::name($shape), $kind, $points, Length::zero(),
+                        Length::zero(),
+                    );
                 } elseif ($carries !== null && $noDig !== null && count($points) > 1) {
-                    $services[] = new ServiceLine($carries, self::name($shape), $noDig, $shape->isClosed ? [...$points, $points[0]] : $points, $plan->origin);
+                    $services[] = new ServiceLine(
+                        $carries, self::name($shape), $noDig, $shape->isClosed ? [...$points, $points[0]] : $points, $plan->origin,
+                    );
                 } elseif ($role !== '') {
                     $left[(string) $layer] = ($left[(string) $layer] ?? 0) + 1;
                 }
@@ -71,7 +76,9 @@ final readonly class Layers
     {
         $plan = $this->objects === [] ? $this->plan : $this->plan->withSite([...$this->plan->site, ...$this->objects]);
 
-        return $this->posts === [] ? $plan : $plan->withParts([...$plan->parts, new Part($id, $name, PartKind::Spots, $this->posts, [], [], null, new Point(Length::zero(), Length::zero()))]);
+        return $this->posts === [] ? $plan : $plan->withParts(
+            [...$plan->parts, new Part($id, $name, PartKind::Spots, $this->posts, [], [], null, new Point(Length::zero(), Length::zero()))],
+        );
     }
 
     public function changesPlan(): bool

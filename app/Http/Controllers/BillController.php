@@ -61,7 +61,10 @@ final class BillController extends Controller
         $site = $this->site($job);
         $lists = $this->listed($request, $site->state);
 
-        return Pdf::of($site, view('paper.lists', ['page' => $lists, 'job' => $job]), Paper::asked($request, $job->revision->plan()->notation->unit), 'lists-'.Str::slug($job->name));
+        return Pdf::of(
+            $site, view('paper.lists', ['page' => $lists, 'job' => $job]), Paper::asked($request, $job->revision->plan()->notation->unit),
+            'lists-'.Str::slug($job->name),
+        );
     }
 
     /** The same for a spreadsheet: each line with the list it is on. */
@@ -86,7 +89,9 @@ final class BillController extends Controller
 
     private function csvOf(string $csv, string $name): Response
     {
-        return response($csv, headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""]);
+        return response(
+            $csv, headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""],
+        );
     }
 
     /** What another way would cost. */
@@ -112,7 +117,10 @@ final class BillController extends Controller
         $prices = $plan->prices;
         foreach ($open as $goods) {
             $quote = $quotes[$goods->name] ?? null;
-            $prices = $quote === null ? $prices : [...$prices, $goods->name => new Pricing($quote->pack, $goods->waste, $goods->onSite, $quote->price, ($prices[$goods->name] ?? null)?->mass)];
+            $prices = $quote === null ? $prices : [
+                ...$prices,
+                $goods->name => new Pricing($quote->pack, $goods->waste, $goods->onSite, $quote->price, ($prices[$goods->name] ?? null)?->mass),
+            ];
         }
         if ($quotes === []) {
             return redirect()->route('footing.bill', $job)->with('said', Say::text('bill.yard_sells_none'));

@@ -34,7 +34,14 @@ final class DaysController extends Controller
 
         $page = new DaysPage($site->state, $job, $weather, $request->boolean('chance'));
 
-        return $this->page('days.show', $site, ['page' => $page, 'means' => new WeatherMeans($site->state, $page), 'progress' => new Progress($site->state, $page, new DateTimeZone($job->zone)), 'forms' => new DaysForms($site->state, $page->hands), 'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days']);
+        return $this->page(
+            'days.show', $site,
+            [
+                'page' => $page, 'means' => new WeatherMeans($site->state, $page),
+                'progress' => new Progress($site->state, $page, new DateTimeZone($job->zone)), 'forms' => new DaysForms($site->state, $page->hands),
+                'drawing' => new DaysDrawing($page), 'isMadeUp' => $weather->isMadeUp(), 'phase' => 'days',
+            ],
+        );
     }
 
     /** The same job otherwise, side by side. */
@@ -44,7 +51,9 @@ final class DaysController extends Controller
 
         $page = new ComparePage($site->state, $job, $weather, $request->string('from')->value(), $request->string('people')->value());
 
-        return $this->page('days.compare', $site, ['page' => $page, 'winter' => new Winter($site->state, $job, $weather, $page->page), 'phase' => 'days']);
+        return $this->page(
+            'days.compare', $site, ['page' => $page, 'winter' => new Winter($site->state, $job, $weather, $page->page), 'phase' => 'days'],
+        );
     }
 
     /** The same for a calendar: imported again, it takes the place of what was imported before. */
@@ -52,9 +61,18 @@ final class DaysController extends Controller
     {
         $site = $this->site($job);
         $page = new DaysPage($site->state, $job, $weather);
-        $bytes = CalendarFile::write([...$page->events($job), ...$page->waits->events($job)], $job->name, $job->revision->number * 100_000 + $site->state->log->lastSequence(), new DateTimeZone($job->zone), $site->state->now);
+        $bytes = CalendarFile::write(
+            [...$page->events($job), ...$page->waits->events($job)], $job->name, $job->revision->number * 100_000 + $site->state->log->lastSequence(),
+            new DateTimeZone($job->zone), $site->state->now,
+        );
 
-        return response($bytes, headers: ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="days-'.Str::slug($job->name).'.ics"']);
+        return response(
+            $bytes,
+            headers: [
+                'Content-Type' => 'text/calendar; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="days-'.Str::slug($job->name).'.ics"',
+            ],
+        );
     }
 
     /** Holidays out of a calendar’s file. */

@@ -71,9 +71,14 @@ final class DrawingController extends Controller
             return redirect()->route('files', $job)->with('said', Say::text('files.drawn_gone'));
         }
         $plan = $job->revision->plan();
-        $frames = ['plan' => Say::text('files.drawn_frame_plan')] + ($this->world($plan)->holds() ? ['world' => Say::text('files.drawn_frame_world')] : []);
+        $frames = [
+            'plan' => Say::text('files.drawn_frame_plan'),
+        ] + ($this->world($plan)->holds() ? ['world' => Say::text('files.drawn_frame_world')] : []);
 
-        return $this->page('files.drawing', $this->site($job), ['page' => new DrawingPage($drawn, $token), 'usual' => (string) $plan->notation->system()->one, 'frames' => $frames, 'phase' => 'files']);
+        return $this->page(
+            'files.drawing', $this->site($job),
+            ['page' => new DrawingPage($drawn, $token), 'usual' => (string) $plan->notation->system()->one, 'frames' => $frames, 'phase' => 'files'],
+        );
     }
 
     public function keep(Request $request, Job $job, RevisePlan $revise, RecordEntry $record): RedirectResponse
@@ -84,7 +89,9 @@ final class DrawingController extends Controller
         if ($drawn->refused !== null) {
             $this->refuse($job, 'drawing', Say::text('files.drawn_gone'));
         }
-        $back = fn (string $field, string $says) => throw ValidationException::withMessages([$field => $says])->redirectTo(route('files.drawn', [$job, $token]));
+        $back = fn (string $field, string $says) => throw ValidationException::withMessages([$field => $says])->redirectTo(route(
+            'files.drawn', [$job, $token],
+        ));
         $roles = [];
         foreach (array_keys($drawn->layers()) as $i => $layer) {
             $roles[$layer] = $request->string("layer_{$i}")->value();
@@ -121,10 +128,21 @@ final class DrawingController extends Controller
         Cache::forget(self::WAITS."{$job->id}.{$token}");
         $left = array_map(fn (array $one) => Say::text('files.drawn_not_so', layer: $one[0], count: $one[1]), $layers->left);
 
-        return redirect()->route('files', $job)->with('said', implode(' ', [Say::text('files.drawn_kept', posts: count($layers->posts), things: count($layers->objects), lines: count($layers->services)), ...$left]));
+        return redirect()->route('files', $job)->with(
+            'said',
+            implode(
+                ' ',
+                [
+                    Say::text('files.drawn_kept', posts: count($layers->posts), things: count($layers->objects), lines: count($layers->services)),
+                    ...$left,
+                ],
+            ),
+        );
     }
 
-    /** The newest drawing alone: the plan as it was before it came in, and its lines struck. A plan that was changed since is left, and that is said. */
+    /**
+     * The newest drawing alone: the plan as it was before it came in, and its lines struck. A plan that was changed since is left, and that is said.
+     */
     public function takeOut(Request $request, Job $job, RevisePlan $revise, TakeOut $takeOut): RedirectResponse
     {
         $last = $job->revision;
@@ -134,10 +152,14 @@ final class DrawingController extends Controller
         $isLinesAlone = str_starts_with($batch, self::CAME_IN."{$last->number}l-");
         $isDrawn = $last->reason === Say::text('files.drawn_reason') && ! $isLinesAlone;
         // A drawing that changed the plan later than the newest lines came in had no lines of its own.
-        $lines = $isDrawn && ! $isOfPlan ? [] : array_keys(array_filter($this->cameIn($job), fn (Entry $entry) => $batch !== '' && str_starts_with($entry->clientId, $batch)));
+        $lines = $isDrawn && ! $isOfPlan ? []
+            : array_keys(array_filter($this->cameIn($job), fn (Entry $entry) => $batch !== '' && str_starts_with($entry->clientId, $batch)));
         DB::transaction(function () use ($request, $job, $revise, $takeOut, $last, $isDrawn, $lines): void {
             if ($isDrawn) {
-                $revise($job, $this->user($request), $job->revisions()->where('number', $last->number - 1)->firstOrFail()->plan(), Say::text('files.drawn_out_reason'), $last->number);
+                $revise(
+                    $job, $this->user($request), $job->revisions()->where('number', $last->number - 1)->firstOrFail()->plan(),
+                    Say::text('files.drawn_out_reason'), $last->number,
+                );
             }
             $takeOut($job, $this->user($request), $lines, Say::text('files.drawn_out_reason'));
         });
@@ -149,7 +171,10 @@ final class DrawingController extends Controller
     /** @return array<int, Entry> lines that came in with a drawing and count, by sequence, growing */
     private function cameIn(Job $job): array
     {
-        return array_filter($this->site($job)->state->log->counting, fn (Entry $entry) => $entry->payload instanceof ServiceLine && str_starts_with($entry->clientId, self::CAME_IN));
+        return array_filter(
+            $this->site($job)->state->log->counting,
+            fn (Entry $entry) => $entry->payload instanceof ServiceLine && str_starts_with($entry->clientId, self::CAME_IN),
+        );
     }
 
     private function waiting(Job $job, string $token): Drawn

@@ -32,6 +32,8 @@ final class EchoController extends Controller
         // Fractions and decimals beside each other: whoever reads a tape in the one sees at once what was understood.
         $other = $unit->system()->isDivided ? Notation::millimetres(1) : Notation::feetInches(64);
 
-        return response(Say::text('answers.echo.read', own: Typeset::length(Notation::finest($unit), $length), other: Typeset::length($other, $length)));
+        return response(
+            Say::text('answers.echo.read', own: Typeset::length(Notation::finest($unit), $length), other: Typeset::length($other, $length)),
+        );
     }
 }

@@ -48,7 +48,9 @@ final class EntryController extends Controller
 
         return response()->json([
             'message' => Say::text('answers.written_meanwhile'),
-            'theirs' => ['says' => (string) $words->say($theirs->payload), 'who' => $theirs->readBy ?: $theirs->recordedBy, 'at' => $at($theirs->measuredAt())],
+            'theirs' => [
+                'says' => (string) $words->say($theirs->payload), 'who' => $theirs->readBy ?: $theirs->recordedBy, 'at' => $at($theirs->measuredAt()),
+            ],
             'mine' => ['says' => (string) $words->say($new->payload), 'at' => $at($new->measuredAt ?? CarbonImmutable::now())],
         ], 409);
     }

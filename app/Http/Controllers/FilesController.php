@@ -40,9 +40,12 @@ final class FilesController extends Controller
     public function show(Job $job): View
     {
         $site = $this->site($job);
-        $cameIn = $job->revision->reason === Say::text('files.drawn_reason') || array_filter($site->state->log->counting, fn (Entry $entry) => str_starts_with($entry->clientId, DrawingController::CAME_IN)) !== [];
+        $cameIn = $job->revision->reason === Say::text('files.drawn_reason')
+            || array_filter($site->state->log->counting, fn (Entry $entry) => str_starts_with($entry->clientId, DrawingController::CAME_IN)) !== [];
 
-        return $this->page('files.show', $site, ['page' => new FilesPage($job), 'cameIn' => $cameIn, 'root' => request()->root(), 'phase' => 'files']);
+        return $this->page(
+            'files.show', $site, ['page' => new FilesPage($job), 'cameIn' => $cameIn, 'root' => request()->root(), 'phase' => 'files'],
+        );
     }
 
     public function whole(Job $job): Response
@@ -70,13 +73,19 @@ final class FilesController extends Controller
         $plan = $job->revision->plan();
         $read = new PointsRead((string) $file->get(), $plan->notation->unit, $plan->world === null ? null : new PlanInWorld($plan, $plan->world));
         if ($read->refused !== null) {
-            throw ValidationException::withMessages(['points' => Say::text("files.points_{$read->refused->value}", most: PointsRead::MOST)])->redirectTo(route('files', $job));
+            throw ValidationException::withMessages(
+                ['points' => Say::text("files.points_{$read->refused->value}", most: PointsRead::MOST)],
+            )->redirectTo(route('files', $job));
         }
         $places = array_map(fn (array $point) => PlanForm::exactly($plan, $point[1]->x).' : '.PlanForm::exactly($plan, $point[1]->y), $read->points);
-        $says = Say::text('files.points_were', count: count($places), labels: implode(', ', array_filter(array_column($read->points, 0), fn (string $label) => $label !== '')) ?: '—');
+        $says = Say::text(
+            'files.points_were', count: count($places),
+            labels: implode(', ', array_filter(array_column($read->points, 0), fn (string $label) => $label !== '')) ?: '—',
+        );
 
         return redirect()->route('plan', $job)->withInput([
-            'form' => 'part', 'part' => '', 'part_kind' => PartKind::Spots->value, 'part_name' => PartForm::fresh($plan)->value('part_name'), 'part_points' => implode('; ', $places),
+            'form' => 'part', 'part' => '', 'part_kind' => PartKind::Spots->value, 'part_name' => PartForm::fresh($plan)->value('part_name'),
+            'part_points' => implode('; ', $places),
             'part_x' => $plan->write(Length::zero()), 'part_y' => $plan->write(Length::zero()), 'part_turn' => '0',
         ])->with('said', $read->left === [] ? $says : $says.' '.Say::text('files.points_left', lines: implode(' | ', $read->left)));
     }
@@ -91,7 +100,10 @@ final class FilesController extends Controller
         $site = $this->site($job);
         $paper = Paper::asked($request, $site->plan->notation->unit);
 
-        return Pdf::of($site, view('paper.tags', ['tags' => new Tags($site->state, $job, $address, $paper), 'job' => $job]), $paper, 'tags-'.Str::slug($job->name));
+        return Pdf::of(
+            $site, view('paper.tags', ['tags' => new Tags($site->state, $job, $address, $paper), 'job' => $job]), $paper,
+            'tags-'.Str::slug($job->name),
+        );
     }
 
     /** A job comes in beside those that are here. */
@@ -112,6 +124,9 @@ final class FilesController extends Controller
 
     private function file(string $bytes, string $type, Job $job, string $ending): Response
     {
-        return response($bytes, headers: ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'.'.$ending.'"']);
+        return response(
+            $bytes,
+            headers: ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'.'.$ending.'"'],
+        );
     }
 }

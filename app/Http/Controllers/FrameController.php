@@ -35,9 +35,15 @@ final class FrameController extends Controller
     {
         $site = $this->site($job);
 
-        $page = new MembersPage($site->state, $request->string('view')->value(), $request->string('up_to')->value(), $request->string('on')->value(), $request->string('through')->value());
+        $page = new MembersPage(
+            $site->state, $request->string('view')->value(), $request->string('up_to')->value(), $request->string('on')->value(),
+            $request->string('through')->value(),
+        );
 
-        return $this->page('cut.members', $site, ['page' => $page, 'singles' => new SingleMembers($site->plan, $page->rows()), 'panels' => PanelRow::all($site->state)]);
+        return $this->page(
+            'cut.members', $site,
+            ['page' => $page, 'singles' => new SingleMembers($site->plan, $page->rows()), 'panels' => PanelRow::all($site->state)],
+        );
     }
 
     /** The frame on paper: from above, from every side and over a corner, with its layers and marks. */
@@ -60,7 +66,10 @@ final class FrameController extends Controller
         $plan = $job->revision->plan();
         $paper = Paper::asked($request, $plan->notation->unit);
 
-        return Pdf::of($site, view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofFrame($plan, $marked[1], $marked[0], $paper)]), $paper, 'marks-'.Str::slug($job->name));
+        return Pdf::of(
+            $site, view('paper.pole', ['job' => $job, 'strips' => PoleStrips::ofFrame($plan, $marked[1], $marked[0], $paper)]), $paper,
+            'marks-'.Str::slug($job->name),
+        );
     }
 
     public function decide(FrameRequest $request, Job $job, RevisePlan $revise): RedirectResponse
@@ -68,7 +77,9 @@ final class FrameController extends Controller
         $plan = $job->revision->plan();
         $revise($job, $this->user($request), $request->decided($plan), Say::text('frame.reason'), $request->integer('based_on'));
 
-        return redirect()->route('cut.members', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])])->with('said', Say::text('frame.kept'));
+        return redirect()->route(
+            'cut.members', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])],
+        )->with('said', Say::text('frame.kept'));
     }
 
     /** One member gets a size of its own, or is as the others again. */
@@ -78,12 +89,17 @@ final class FrameController extends Controller
         $revise($job, $this->user($request), $request->decided($site->state), Say::text('frame.reason_single'), $request->integer('based_on'));
 
         return redirect()->route('cut.members', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])])
-            ->with('said', Say::text($request->boolean('back') ? 'frame.single_taken_back' : 'frame.single_kept', number: $request->integer('number')));
+            ->with(
+                'said', Say::text($request->boolean('back') ? 'frame.single_taken_back' : 'frame.single_kept', number: $request->integer('number')),
+            );
     }
 
     public function fixings(Request $request, Job $job, Supplier $yard): View
     {
-        return $this->page('cut.fixings', $site = $this->site($job), ['page' => new FixingsPage($site->state, $yard, $request->string('on')->value()), 'phase' => Phase::Cut]);
+        return $this->page(
+            'cut.fixings', $site = $this->site($job),
+            ['page' => new FixingsPage($site->state, $yard, $request->string('on')->value()), 'phase' => Phase::Cut],
+        );
     }
 
     /** What holds it together. */
@@ -92,7 +108,9 @@ final class FrameController extends Controller
         $plan = $job->revision->plan();
         $revise($job, $this->user($request), $request->decided($plan, $yard), Say::text('frame.reason_fixings'), $request->integer('based_on'));
 
-        return redirect()->route('cut.fixings', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])])->with('said', Say::text('frame.kept_fixings'));
+        return redirect()->route(
+            'cut.fixings', ['job' => $job, ...array_filter(['on' => $request->string('on')->value()])],
+        )->with('said', Say::text('frame.kept_fixings'));
     }
 
     public function boards(Job $job): View
@@ -106,7 +124,10 @@ final class FrameController extends Controller
     public function sold(SoldRequest $request, Job $job, RevisePlan $revise): RedirectResponse
     {
         $plan = $job->revision->plan();
-        $revise($job, $this->user($request), $plan->withFrame($request->frame($plan, $this->site($job)->state)), Say::text('frame.reason_sold'), $request->integer('based_on'));
+        $revise(
+            $job, $this->user($request), $plan->withFrame($request->frame($plan, $this->site($job)->state)), Say::text('frame.reason_sold'),
+            $request->integer('based_on'),
+        );
 
         return redirect()->route('cut.boards', $job)->with('said', Say::text('frame.kept_sold'));
     }

@@ -33,7 +33,8 @@ final class HoldingController extends Controller
         $plan = $job->revision->plan();
         $holding = $request->holding($plan);
         $revise(
-            $job, $this->user($request), $request->ask($plan->withHolding($holding), $plan), Say::text('answers.holding.held', what: Names::of($holding->ofJob)),
+            $job, $this->user($request), $request->ask($plan->withHolding($holding), $plan),
+            Say::text('answers.holding.held', what: Names::of($holding->ofJob)),
             $request->integer('based_on'),
         );
 

@@ -47,7 +47,13 @@ final class JobController extends Controller
         $found = $jobs->get();
         $count = Job::of($this->user($request))->toBase()->selectRaw('shelf, count(*) as n')->groupBy('shelf')->pluck('n', 'shelf');
 
-        return view('job.index', ['jobs' => $found, 'cards' => $cards->of($found), 'shelf' => $shelf, 'sought' => $sought, 'count' => $count, 'keeping' => $this->keeping($this->user($request))]);
+        return view(
+            'job.index',
+            [
+                'jobs' => $found, 'cards' => $cards->of($found), 'shelf' => $shelf, 'sought' => $sought, 'count' => $count,
+                'keeping' => $this->keeping($this->user($request)),
+            ],
+        );
     }
 
     /** One card of the list, where it took too long to make with the others. */

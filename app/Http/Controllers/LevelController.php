@@ -24,7 +24,8 @@ final class LevelController extends Controller
         $grade = new GradeForm($this->sums($request, $job), $site->state);
 
         return $this->page('level.show', $site, [
-            'drawing' => PlanDrawing::ground($site->state, $grade->work), 'words' => new LevelWords($site->state), 'sheet' => new LevelSheet($site->state),
+            'drawing' => PlanDrawing::ground($site->state, $grade->work), 'words' => new LevelWords($site->state),
+            'sheet' => new LevelSheet($site->state),
             'form' => new LevelForm($site, $request->integer('again')), 'grade' => $grade, 'isPractice' => $practice->isOn($job),
         ]);
     }

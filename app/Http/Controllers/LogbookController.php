@@ -19,7 +19,8 @@ final class LogbookController extends Controller
 
         return $this->page('logbook.show', $site, ['lines' => new LogLines(
             $site->state, $job->zone, $request->filled('before') ? $request->integer('before') : null,
-            $site->plan->grid->findLabelled($request->string('post')->value()), EntryKind::tryFrom($request->string('kind')->value()), GoneLabels::of($job, $site->state),
+            $site->plan->grid->findLabelled($request->string('post')->value()), EntryKind::tryFrom($request->string('kind')->value()),
+            GoneLabels::of($job, $site->state),
         )]);
     }
 }

@@ -59,7 +59,8 @@ final class PaperController extends Controller
 
         return Pdf::of(
             $site, view(
-                'paper.pole', ['job' => $job, 'strips' => PoleStrips::ofMembers($site->plan, new SetOut($this->sums($request, $job), $site->state), $paper)],
+                'paper.pole',
+                ['job' => $job, 'strips' => PoleStrips::ofMembers($site->plan, new SetOut($this->sums($request, $job), $site->state), $paper)],
             ),
             $paper, 'marking-list-'.Str::slug($job->name),
         );
@@ -71,7 +72,10 @@ final class PaperController extends Controller
         [$paper, $site] = [$this->paper($request, $job), $this->site($job)];
         $sheet = new SitePlan($site->plan, $paper, $site->state->level->plane);
 
-        return Pdf::of($site, view('paper.site', ['sheet' => $sheet, 'job' => $job, 'image' => $this->siteImage($site, $paper)]), $paper, 'site-'.Str::slug($job->name));
+        return Pdf::of(
+            $site, view('paper.site', ['sheet' => $sheet, 'job' => $job, 'image' => $this->siteImage($site, $paper)]), $paper,
+            'site-'.Str::slug($job->name),
+        );
     }
 
     /** All sheets of a job in one, or those that are asked for. */
@@ -80,14 +84,19 @@ final class PaperController extends Controller
         [$paper, $site] = [$this->paper($request, $job), $this->site($job)];
         $packet = new Packet($site->state, $job, Packet::asked(fn (Sheet $sheet) => $request->boolean("sheet_{$sheet->value}")));
 
-        return Pdf::of($site, view('paper.packet', ['packet' => $packet, 'job' => $job, 'image' => $packet->hasCover() ? $this->siteImage($site, $paper) : '']), $paper, 'packet-'.Str::slug($job->name), $packet->foot());
+        return Pdf::of(
+            $site, view('paper.packet', ['packet' => $packet, 'job' => $job, 'image' => $packet->hasCover() ? $this->siteImage($site, $paper) : '']),
+            $paper, 'packet-'.Str::slug($job->name), $packet->foot(),
+        );
     }
 
     private function siteImage(JobSite $site, Paper $paper): string
     {
         $sheet = new SitePlan($site->plan, $paper, $site->state->level->plane);
 
-        return 'data:image/svg+xml;base64,'.base64_encode(view('plan.site-drawing', ['sheet' => $sheet, 'job' => $site->job, 'inPrint' => true])->render());
+        return 'data:image/svg+xml;base64,'.base64_encode(
+            view('plan.site-drawing', ['sheet' => $sheet, 'job' => $site->job, 'inPrint' => true])->render(),
+        );
     }
 
     private function paper(Request $request, Job $job): Paper

@@ -140,7 +140,9 @@ final class PlanController extends Controller
         [$plan, $reason] = $request->plan($job->revision->plan(), $job->revision->number + 1);
         $change = new PlanChange($this->site($job)->state, $plan);
         if ($change->isAskedAbout() && ! $request->boolean('sure')) {
-            return back()->withInput()->withErrors(['change' => Say::text('answers.plan.tick_do_it_all_the', part: implode(' ', ChangeWords::say($change)))]);
+            return back()->withInput()->withErrors(
+                ['change' => Say::text('answers.plan.tick_do_it_all_the', part: implode(' ', ChangeWords::say($change)))],
+            );
         }
         $revise($job, $this->user($request), $plan, $reason, $request->integer('based_on'));
 
@@ -153,7 +155,8 @@ final class PlanController extends Controller
         $site = $this->site($job);
 
         return $this->page('plan.site', $site, [
-            'sheet' => new SitePlan($site->plan, Paper::usual($site->plan->notation->unit), $site->state->level->plane), 'rows' => SiteRow::of($site->plan),
+            'sheet' => new SitePlan($site->plan, Paper::usual($site->plan->notation->unit), $site->state->level->plane),
+            'rows' => SiteRow::of($site->plan),
         ]);
     }
 

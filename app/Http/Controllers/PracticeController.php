@@ -62,8 +62,10 @@ final class PracticeController extends Controller
     {
         $site = $this->site($job);
 
-        return $this->page('practice.show', $site, ['isOn' => $this->practice->isOn($job), 'isDemo' => Practice::isDemo(), 'entries' => count($site->state->log->madeUp()), 'offices' => [
-            'desk' => Say::text('practice.desk'), AwaitedThing::BeforeTheFill->value => Say::text('practice.before_the_fill'), AwaitedThing::AfterTheFill->value => Say::text('practice.after_the_fill'),
+        return $this->page('practice.show', $site, ['isOn' => $this->practice->isOn($job), 'isDemo' => Practice::isDemo(), 'entries' => count($site->state->log->madeUp(
+        )), 'offices' => [
+            'desk' => Say::text('practice.desk'), AwaitedThing::BeforeTheFill->value => Say::text('practice.before_the_fill'),
+            AwaitedThing::AfterTheFill->value => Say::text('practice.after_the_fill'),
         ], 'phase' => 'days']);
     }
 
@@ -87,7 +89,10 @@ final class PracticeController extends Controller
             return back()->with('said', Say::text('practice.cannot'));
         }
         $id = ($reader->isMadeUp() ? Entry::MADE_UP : '').$request->string('client_id')->value();
-        $entry = $record($job, $this->user($request), new NewEntry($payload, $id, readBy: $reader->isMadeUp() ? Say::text('practice.instrument') : '', replaces: $move->replaces));
+        $entry = $record(
+            $job, $this->user($request),
+            new NewEntry($payload, $id, readBy: $reader->isMadeUp() ? Say::text('practice.instrument') : '', replaces: $move->replaces),
+        );
 
         return back()->with('recorded', $entry->sequence);
     }
@@ -101,14 +106,21 @@ final class PracticeController extends Controller
         [$from, $to] = [$this->point($site, $request->string('from')->value()), $this->point($site, $request->string('to')->value())];
         try {
             $over = $with->needsNoLength() ? null : LengthReader::read($request->string('over')->value(), $site->plan->notation->unit);
-            $payload = $from === null || $to === null ? null : new HeightDifference($from, $to, $levels->between($site, $from, $to, $with, $over), $with, $over);
+            $payload = $from === null || $to === null ? null
+                : new HeightDifference($from, $to, $levels->between($site, $from, $to, $with, $over), $with, $over);
         } catch (Refusal $refused) {
             return back()->withInput()->withErrors(['over' => (string) (new Speech($site->plan))->say($refused->fact)]);
         }
         if ($payload === null || $site->level->benchmark === null) {
             return back()->withInput()->with('said', Say::text('practice.cannot'));
         }
-        $entry = $record($job, $this->user($request), new NewEntry($payload, ($levels->isMadeUp() ? Entry::MADE_UP : '').$request->string('client_id')->value(), readBy: $levels->isMadeUp() ? Say::text('practice.instrument') : ''));
+        $entry = $record(
+            $job, $this->user($request),
+            new NewEntry(
+                $payload, ($levels->isMadeUp() ? Entry::MADE_UP : '').$request->string('client_id')->value(),
+                readBy: $levels->isMadeUp() ? Say::text('practice.instrument') : '',
+            ),
+        );
 
         return back()->with('recorded', $entry->sequence);
     }
@@ -138,7 +150,13 @@ final class PracticeController extends Controller
         if ($payload !== null) {
             // The same answer twice is one entry, but for one that was taken out since.
             $round = count($site->log->now(Strike::class));
-            $record($job, $this->user($request), new NewEntry($payload, Entry::MADE_UP."{$job->id}-{$id}-{$round}", readBy: Say::text($thing?->isInspection() === true ? 'practice.made_up_inspector' : 'practice.made_up_desk')));
+            $record(
+                $job, $this->user($request),
+                new NewEntry(
+                    $payload, Entry::MADE_UP."{$job->id}-{$id}-{$round}",
+                    readBy: Say::text($thing?->isInspection() === true ? 'practice.made_up_inspector' : 'practice.made_up_desk'),
+                ),
+            );
         }
 
         return redirect()->route('practice', $job)->with('said', $says);
@@ -151,14 +169,19 @@ final class PracticeController extends Controller
         if ($notice === null) {
             $number = $desk->answer($site->today, $site->today, $job->place)->number;
 
-            return [new NoticeAsked($site->today, self::NOTICE, $number), "desk-{$site->today}", Say::text('practice.desk_asked', number: $number, days: self::NOTICE)];
+            return [
+                new NoticeAsked($site->today, self::NOTICE, $number), "desk-{$site->today}",
+                Say::text('practice.desk_asked', number: $number, days: self::NOTICE),
+            ];
         }
         $answer = $desk->answer($notice->asked->askedOn, $notice->runsOut, $job->place);
 
         return match (true) {
             $site->today < $notice->runsOut => [null, '', Say::text('practice.desk_not_yet', day: DayName::of($notice->runsOut))],
             $site->today < $answer->on => [null, '', Say::text('practice.desk_late', day: DayName::of($answer->on))],
-            $answer->found === null => [new Remark(null, $says = Say::text('practice.desk_nothing', number: $answer->number)), "desk-{$notice->asked->askedOn}-answer", $says],
+            $answer->found === null => [
+                new Remark(null, $says = Say::text('practice.desk_nothing', number: $answer->number)), "desk-{$notice->asked->askedOn}-answer", $says,
+            ],
             default => [$this->line($site->plan, $answer), "desk-{$notice->asked->askedOn}-answer", Say::text('practice.desk_found')],
         };
     }
@@ -170,7 +193,9 @@ final class PracticeController extends Controller
         $at = fn (float $x): Point => new Point(Length::millimetres($x), Length::millimetres(round($deep * $answer->across)));
         assert($answer->found !== null);
 
-        return new ServiceLine($answer->found, Say::text('practice.desk_line'), Length::millimetres(self::BAND), [$at(-self::BEYOND), $at($long + self::BEYOND)]);
+        return new ServiceLine(
+            $answer->found, Say::text('practice.desk_line'), Length::millimetres(self::BAND), [$at(-self::BEYOND), $at($long + self::BEYOND)],
+        );
     }
 
     /** @return array{?Payload, string, string} */
@@ -182,7 +207,10 @@ final class PracticeController extends Controller
         if ($last?->state !== AwaitedState::Booked) {
             $visit = $inspector->book($site->today, $thing->value, $job->place, $before);
 
-            return [new Awaited($thing, AwaitedState::Booked, $visit->day, $visit->minute), "{$thing->value}-{$before}", Say::text('practice.inspector_comes', day: DayName::of($visit->day), time: ClockTime::of($visit->minute))];
+            return [
+                new Awaited($thing, AwaitedState::Booked, $visit->day, $visit->minute), "{$thing->value}-{$before}",
+                Say::text('practice.inspector_comes', day: DayName::of($visit->day), time: ClockTime::of($visit->minute)),
+            ];
         }
         if ($last->day > $site->today) {
             return [null, '', Say::text('practice.inspector_comes', day: DayName::of($last->day), time: ClockTime::of($last->time ?? 0))];
@@ -191,7 +219,8 @@ final class PracticeController extends Controller
         $says = $found === null ? '' : Say::text("practice.fault_{$found->value}");
 
         return [
-            new Awaited($thing, $found === null ? AwaitedState::Came : AwaitedState::Failed, $last->day, says: $says), "{$thing->value}-{$before}-came",
+            new Awaited($thing, $found === null ? AwaitedState::Came : AwaitedState::Failed, $last->day, says: $says),
+            "{$thing->value}-{$before}-came",
             $found === null ? Say::text('practice.inspector_passed') : Say::text('practice.inspector_failed', found: $says),
         ];
     }

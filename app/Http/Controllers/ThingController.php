@@ -101,7 +101,9 @@ final class ThingController extends Controller
     {
         $before = $job->revision->plan();
         $thing = $this->thing($before->kind);
-        $plan = $before->answeredAnew($request->made($thing, $request->heard($thing, $before->notation, $before->sides))->plan, $this->was($thing, $before));
+        $plan = $before->answeredAnew(
+            $request->made($thing, $request->heard($thing, $before->notation, $before->sides))->plan, $this->was($thing, $before),
+        );
         $request->ask($plan, $before);
         $reason = $request->reason();
         $change = new PlanChange($this->site($job)->state, $plan);

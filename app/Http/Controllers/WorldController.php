@@ -57,7 +57,9 @@ final class WorldController extends Controller
         $said = fn (array $keys): array => array_combine($keys, array_map(fn (string $key) => Say::text("files.world_{$key}"), $keys));
 
         return $this->page('files.world', $site, [
-            'page' => new WorldPage($site->plan), 'orders' => $said(array_keys(WorldFiles::ORDERS)), 'separators' => $said(array_keys(WorldFiles::SEPARATORS)), 'cameIn' => count(self::cameIn($site->state)), 'isAtHand' => ! $station->isMadeUp() || $practice->isOn($job), 'isMadeUp' => $station->isMadeUp(), 'phase' => 'files',
+            'page' => new WorldPage($site->plan), 'orders' => $said(array_keys(WorldFiles::ORDERS)),
+            'separators' => $said(array_keys(WorldFiles::SEPARATORS)), 'cameIn' => count(self::cameIn($site->state)),
+            'isAtHand' => ! $station->isMadeUp() || $practice->isOn($job), 'isMadeUp' => $station->isMadeUp(), 'phase' => 'files',
         ]);
     }
 
@@ -71,7 +73,10 @@ final class WorldController extends Controller
 
     public function stakes(Request $request, Job $job): Response
     {
-        return $this->file($this->files($job)->stakeOut($request->string('order')->value(), $request->string('separator')->value()), 'text/csv; charset=utf-8', $job, 'csv');
+        return $this->file(
+            $this->files($job)->stakeOut($request->string('order')->value(), $request->string('separator')->value()), 'text/csv; charset=utf-8', $job,
+            'csv',
+        );
     }
 
     public function landXml(Job $job): Response
@@ -93,7 +98,13 @@ final class WorldController extends Controller
         }
         [$table, $order] = [mb_scrub((string) $file->get()), $request->string('order')->value()];
 
-        return $this->page('files.as-staked', $this->site($job), ['page' => new StakedPage($this->staked($job, $table, $order), $table, $order), 'classes' => array_map(ucfirst(...), Choices::of(TapeClass::cases())), 'phase' => 'files']);
+        return $this->page(
+            'files.as-staked', $this->site($job),
+            [
+                'page' => new StakedPage($this->staked($job, $table, $order), $table, $order),
+                'classes' => array_map(ucfirst(...), Choices::of(TapeClass::cases())), 'phase' => 'files',
+            ],
+        );
     }
 
     /** All of it as readings, or none; sent twice it is there once. */
@@ -135,11 +146,20 @@ final class WorldController extends Controller
         $kept = Cache::pull($this->waiting($job));
         $site = $this->site($job)->state;
         if (! is_string($kept) || $site->level->benchmark === null) {
-            return redirect()->route('files.world', $job)->with('said', Say::text(is_string($kept) ? 'files.surface_no_benchmark' : 'files.drawn_gone'));
+            return redirect()->route('files.world', $job)->with(
+                'said', Say::text(is_string($kept) ? 'files.surface_no_benchmark' : 'files.drawn_gone'),
+            );
         }
         $readings = (new SurfaceRead((string) base64_decode($kept, true), $site->plan, $this->world($job)))->readings();
         $batch = Str::ulid();
-        DB::transaction(fn () => array_map(fn (HeightDifference $reading, int $i) => $record($job, $this->user($request), new NewEntry($reading, self::CAME_IN."{$batch}-{$i}", readBy: Say::text('files.surface_by'))), $readings, array_keys($readings)));
+        DB::transaction(
+            fn () => array_map(
+                fn (HeightDifference $reading, int $i) => $record(
+                    $job, $this->user($request), new NewEntry($reading, self::CAME_IN."{$batch}-{$i}", readBy: Say::text('files.surface_by')),
+                ),
+                $readings, array_keys($readings),
+            ),
+        );
 
         return redirect()->route('files.world', $job)->with('said', Say::text('files.staked_kept', count: count($readings)));
     }
@@ -155,7 +175,10 @@ final class WorldController extends Controller
         abort_unless(! $station->isMadeUp() || $practice->isOn($job), 404);
         $staked = new AsStaked($station->staked($this->site($job)->state, $this->world($job)), $job->revision->plan(), $this->world($job), 'penzd');
         $readings = $staked->readings(TapeClass::LaserMeter);
-        $this->take($request, $job, $record, $readings, ($station->isMadeUp() ? Entry::MADE_UP : '').self::CAME_IN.Str::ulid(), $station->isMadeUp() ? Say::text('practice.instrument') : Say::text('files.staked_by'));
+        $this->take(
+            $request, $job, $record, $readings, ($station->isMadeUp() ? Entry::MADE_UP : '').self::CAME_IN.Str::ulid(),
+            $station->isMadeUp() ? Say::text('practice.instrument') : Say::text('files.staked_by'),
+        );
 
         return redirect()->route('files.world', $job)->with('said', Say::text('files.staked_kept', count: count($readings)));
     }
@@ -167,7 +190,14 @@ final class WorldController extends Controller
      */
     private function take(Request $request, Job $job, RecordEntry $record, array $readings, string $batch, string $by): void
     {
-        DB::transaction(fn () => array_map(fn (LineReading $reading) => $record($job, $this->user($request), new NewEntry($reading, "{$batch}-{$reading->post->value}-{$reading->line}", readBy: $by)), $readings));
+        DB::transaction(
+            fn () => array_map(
+                fn (LineReading $reading) => $record(
+                    $job, $this->user($request), new NewEntry($reading, "{$batch}-{$reading->post->value}-{$reading->line}", readBy: $by),
+                ),
+                $readings,
+            ),
+        );
     }
 
     /** Everything that came in from such files is struck, as one. */
@@ -206,6 +236,9 @@ final class WorldController extends Controller
 
     private function file(string $bytes, string $type, Job $job, string $ending): Response
     {
-        return response($bytes, headers: ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'.'.$ending.'"']);
+        return response(
+            $bytes,
+            headers: ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'.'.$ending.'"'],
+        );
     }
 }

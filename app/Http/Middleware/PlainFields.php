@@ -9,8 +9,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Every field of this application is one line of text, but for the customs. Lists in place of one, bytes that are no text, and forms that another site
- * sends are nobody’s typing: they are turned away, and nobody is led elsewhere by what a request says it came from.
+ * Every field of this application is one line of text, but for the customs. Lists in place of one, bytes that are no text, and forms that another
+ * site sends are nobody’s typing: they are turned away, and nobody is led elsewhere by what a request says it came from.
  */
 final class PlainFields
 {

@@ -29,7 +29,8 @@ final class TakenAlone
         if ($table > 0) {
             $lines = $parts->table($table);
 
-            return $lines === null ? $response->setStatusCode(404) : response(Csv::write($lines), headers: self::as('text/csv; charset=utf-8', "{$name}-{$table}.csv"));
+            return $lines === null ? $response->setStatusCode(404)
+                : response(Csv::write($lines), headers: self::as('text/csv; charset=utf-8', "{$name}-{$table}.csv"));
         }
         $svg = $parts->drawing($drawing, self::styles());
 

@@ -86,7 +86,9 @@ final readonly class LineConflict
                 $n[$k][$l] = 0.0;
                 foreach ($offsets as $i => $one) {
                     foreach ($offsets as $j => $two) {
-                        $n[$k][$l] += $column[$i] * $other[$j] * $solution->residualCofactor($one->id(), $two->id()) / ($sigma[$i] ** 2 * $sigma[$j] ** 2);
+                        $n[$k][$l] += $column[$i] * $other[$j] * $solution->residualCofactor($one->id(), $two->id()) / (
+                            $sigma[$i] ** 2 * $sigma[$j] ** 2
+                        );
                     }
                 }
             }

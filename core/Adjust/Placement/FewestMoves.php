@@ -222,7 +222,8 @@ final class FewestMoves
         $n = max(1, $n);
 
         return [
-            $n, $px + $n * $fromX, $py + $n * $fromY, $qx + $n * $toX, $qy + $n * $toY, $cross - ($px * $qy - $py * $qx) / $n, $dot - ($px * $qx + $py * $qy) / $n,
+            $n, $px + $n * $fromX, $py + $n * $fromY, $qx + $n * $toX, $qy + $n * $toY, $cross - ($px * $qy - $py * $qx) / $n,
+            $dot - ($px * $qx + $py * $qy) / $n,
         ];
     }
 

@@ -138,7 +138,8 @@ final readonly class MoveCovariance
         [$mx, $my] = $this->gh[$name];
 
         return $this->allowed->counts($name, new Vector(
-            $of->x - $mx[0] * $taken[0] - $mx[1] * $taken[1] - $mx[2] * $taken[2], $of->y - $my[0] * $taken[0] - $my[1] * $taken[1] - $my[2] * $taken[2],
+            $of->x - $mx[0] * $taken[0] - $mx[1] * $taken[1] - $mx[2] * $taken[2],
+            $of->y - $my[0] * $taken[0] - $my[1] * $taken[1] - $my[2] * $taken[2],
         ));
     }
 
@@ -160,7 +161,8 @@ final readonly class MoveCovariance
             $about = $at[$fixing[0]];
 
             return [
-                [$fixing[0] => new Vector(1.0, 0.0)], [$fixing[0] => new Vector(0.0, 1.0)], array_map(fn (Vector $p) => $p->minus($about)->left(), $at),
+                [$fixing[0] => new Vector(1.0, 0.0)], [$fixing[0] => new Vector(0.0, 1.0)],
+                array_map(fn (Vector $p) => $p->minus($about)->left(), $at),
             ];
         }
         $columns = [[], [], []];

@@ -61,7 +61,9 @@ final readonly class PlacedNetwork
             $way === PlacementWay::ByLine && $lines !== null && $lines->direction => 1,
             default => 2,
         };
-        $this->covariance = new MoveCovariance($at, $way, count($this->fixing) < $fewest ? $all : $this->fixing, $covariance, $spread, $lines, $ground);
+        $this->covariance = new MoveCovariance(
+            $at, $way, count($this->fixing) < $fewest ? $all : $this->fixing, $covariance, $spread, $lines, $ground,
+        );
         $stakes = [];
         foreach ($moves as $name => $move) {
             $ellipse = $this->covariance->ellipses[$name];

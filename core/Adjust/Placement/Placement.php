@@ -97,7 +97,9 @@ final readonly class Placement
     /** Where the placed design has a point. */
     public function place(Vector $at): Vector
     {
-        return new Vector($this->cosine * $at->x - $this->sine * $at->y + $this->shiftX, $this->sine * $at->x + $this->cosine * $at->y + $this->shiftY);
+        return new Vector(
+            $this->cosine * $at->x - $this->sine * $at->y + $this->shiftX, $this->sine * $at->x + $this->cosine * $at->y + $this->shiftY,
+        );
     }
 
     /**

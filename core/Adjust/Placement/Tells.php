@@ -74,8 +74,8 @@ final readonly class Tells
     }
 
     /**
-     * The further distance that would leave the largest semi-axis of all stations smallest; null where none is left to read. None leaves less than what
-     * it leaves of any one station, so those that could do most for the least certain ones come first.
+     * The further distance that would leave the largest semi-axis of all stations smallest; null where none is left to read. None leaves less than
+     * what it leaves of any one station, so those that could do most for the least certain ones come first.
      */
     public static function ofAll(AdjustedNetwork $network, MoveCovariance $moves, FurtherDistances $further): ?self
     {

@@ -7,8 +7,8 @@ namespace Aequus\Adjust\Placement;
 use Aequus\Measure\Vector;
 
 /**
- * Where a plan lies in the world: turned and shifted by the best fit over points that both know, never stretched or mirrored. Millimetres; grid distance is
- * taken as ground distance unless a factor is given.
+ * Where a plan lies in the world: turned and shifted by the best fit over points that both know, never stretched or mirrored. Millimetres; grid
+ * distance is taken as ground distance unless a factor is given.
  */
 final readonly class WorldFit
 {
@@ -44,8 +44,9 @@ final readonly class WorldFit
      *
      * @throws PlacementRefused when fewer than two points are known, all are one, or the factor is none
      */
-    public function __construct(array $points, private float $tolerance, private float $factor = 1.0, private ?array $benchmark = null, bool $isTrial = false)
-    {
+    public function __construct(
+        array $points, private float $tolerance, private float $factor = 1.0, private ?array $benchmark = null, bool $isTrial = false,
+    ) {
         if ($factor <= 0.0) {
             throw PlacementRefused::because(PlacementRefusal::FactorOfNothing);
         }
@@ -68,7 +69,8 @@ final readonly class WorldFit
         $this->ratio = hypot($sine, $cosine) / $spread / $factor;
         $this->origin = $world->minus($this->turned($plan));
         $this->residuals = array_map(fn (array $each) => $this->toWorld($each[0])->minus($each[1]), $points);
-        $this->fits = abs($this->ratio - 1) <= self::OFF * $tolerance / self::longest(array_column($points, 0)) && max(array_map(fn (Vector $off) => $off->length(), $this->residuals)) <= self::OFF * $tolerance;
+        $this->fits = abs($this->ratio - 1) <= self::OFF * $tolerance / self::longest(array_column($points, 0))
+            && max(array_map(fn (Vector $off) => $off->length(), $this->residuals)) <= self::OFF * $tolerance;
         [$this->worst, $this->restFits] = $this->fits || $isTrial || count($points) < 3 ? [null, null] : $this->without($points);
     }
 

@@ -36,7 +36,9 @@ final readonly class DepthComparison
         Plan $plan, array $needs, ?Hold $instead, private DepthPrices $prices, Length $soldBy, ?Length $auger, ?Length $plane = null,
     ) {
         $tops = new PostTops($plan, $needs);
-        $way = fn (DepthMode $mode) => new DepthWay($mode, Depths::by($mode, $needs, $plane)->withWholeTubes($plan, $tops, $instead), $plan, $instead, $tops, $prices, $soldBy, $auger);
+        $way = fn (DepthMode $mode) => new DepthWay(
+            $mode, Depths::by($mode, $needs, $plane)->withWholeTubes($plan, $tops, $instead), $plan, $instead, $tops, $prices, $soldBy, $auger,
+        );
         $ways = [$way(DepthMode::Own), $way(DepthMode::CommonPlane)];
         foreach ([
             DepthMode::StepsByColumn->value => count(array_flip(array_map(fn (DepthNeed $need) => $need->post->at->x->nanometres, $needs))),

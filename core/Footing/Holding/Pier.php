@@ -65,7 +65,10 @@ final readonly class Pier
         return $piers;
     }
 
-    /** How far the anchor may still shift off the middle of the pier with its edge distance kept, whichever way; the corners of a square base reach furthest. */
+    /**
+     * How far the anchor may still shift off the middle of the pier with its edge distance kept, whichever way; the corners of a square base reach
+     * furthest.
+     */
     public static function anchorShift(PierRules $rules): Length
     {
         return $rules->tube->minus($rules->base->times(M_SQRT2))->half()->minus($rules->edge);

@@ -83,7 +83,10 @@ final readonly class TubesToBuy
     private static function oneEach(array $posts, ByPost $tubes, array $stocks): array
     {
         return array_map(
-            fn (Post $post) => new BoughtTube(StockCutting::shortest($tubes[$post] ?? Length::zero(), $stocks), [[$post, $tubes[$post] ?? Length::zero()]]), $posts,
+            fn (Post $post) => new BoughtTube(
+                StockCutting::shortest($tubes[$post] ?? Length::zero(), $stocks), [[$post, $tubes[$post] ?? Length::zero()]],
+            ),
+            $posts,
         );
     }
 

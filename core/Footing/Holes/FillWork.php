@@ -8,7 +8,10 @@ use Aequus\Footing\Materials\Bag;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 
-/** How much work it is to fill holes, in what its rate counts: bags where it is poured, holes where it is tamped. A hole that nobody can reckon yet is taken as the others. */
+/**
+ * How much work it is to fill holes, in what its rate counts: bags where it is poured, holes where it is tamped. A hole that nobody can reckon yet is
+ * taken as the others.
+ */
 final readonly class FillWork
 {
     /** Bags of a hole where none can be reckoned. */

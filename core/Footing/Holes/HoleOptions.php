@@ -30,7 +30,10 @@ final readonly class HoleOptions
             $options = $this->driven();
         } elseif (! $hole->deepEnough) {
             $options = [
-                $this->digOn(), ...($this->isInTheWay() ? [$this->shift($this->shape()->slack($plan->sectionOf($hole->required->post), $plan->layout->cover)->slack)] : []),
+                $this->digOn(),
+                ...($this->isInTheWay() ? [$this->shift(
+                    $this->shape()->slack($plan->sectionOf($hole->required->post), $plan->layout->cover)->slack,
+                )] : []),
                 ...$this->forSoil(), $this->thinGravel(), $this->shorten(), $this->otherMethod(),
             ];
         } elseif ($hole->overDugBy->isPositive()) {
@@ -135,7 +138,8 @@ final readonly class HoleOptions
         return new HoleOption(
             Fact::of(HoleDeed::ShortenAndTake), $this->hole->footRisesBy,
             [
-                $this->risen($fromTheTop !== []), $missing === [] ? Fact::of(HoleEffect::OnlyTheMargin) : Fact::of(HoleEffect::Then, missing: $missing),
+                $this->risen($fromTheTop !== []),
+                $missing === [] ? Fact::of(HoleEffect::OnlyTheMargin) : Fact::of(HoleEffect::Then, missing: $missing),
                 ...$fromTheTop, Fact::of(HoleEffect::NeedsADecision),
             ], true,
         );
@@ -177,7 +181,8 @@ final readonly class HoleOptions
     private function risen(bool $fromTheTop = false): Fact
     {
         return $this->hole->footRisesBy->isPositive()
-            ? Fact::of($fromTheTop ? HoleEffect::FootRisesUncut : HoleEffect::FootRises, by: $this->hole->footRisesBy) : Fact::of(HoleEffect::FootStays);
+            ? Fact::of($fromTheTop ? HoleEffect::FootRisesUncut : HoleEffect::FootRises, by: $this->hole->footRisesBy)
+                : Fact::of(HoleEffect::FootStays);
     }
 
     private function otherMethod(): HoleOption

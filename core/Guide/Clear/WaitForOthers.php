@@ -52,7 +52,13 @@ enum WaitForOthers implements Says
                 default => [self::SayWhatCameOfIt, self::WasBookedFor],
             };
             yield new Move(
-                Phase::Clear, Fact::of($kind, thing: $awaited->thing), [Fact::of($why, thing: $awaited->thing, day: $awaited->until !== null && $why === self::HireIsOver ? $awaited->until : $awaited->day, says: $awaited->says)],
+                Phase::Clear, Fact::of($kind, thing: $awaited->thing),
+                [
+                    Fact::of(
+                        $why, thing: $awaited->thing, day: $awaited->until !== null && $why === self::HireIsOver ? $awaited->until : $awaited->day,
+                        says: $awaited->says,
+                    ),
+                ],
                 asks: EntryKind::Awaited,
             );
         }

@@ -44,13 +44,17 @@ enum DeepenShortHoles implements Says
             yield new Move(
                 Phase::Footing, Fact::of($isDriven ? self::DriveDeeper : ($isOnRock ? self::SettleRock : self::DigDeeper), post: $post), [
                     Fact::of(
-                        $isDriven ? self::NotDrivenFarEnough : self::NotDeepEnough, depth: $hole->required->need->ground->minus($hole->bottom), required: $hole->required->holeDepth(),
+                        $isDriven ? self::NotDrivenFarEnough : self::NotDeepEnough, depth: $hole->required->need->ground->minus($hole->bottom),
+                        required: $hole->required->holeDepth(),
                         rule: $hole->required->governing,
                     ),
                     ...($isOnRock ? [Fact::of(self::WaysPastRock)] : []),
-                    ...($shortened === null || $shortened->posts === [] ? [] : [Fact::of(self::ShortenedSoFar, count: count($shortened->posts), most: $shortened->most)]),
+                    ...($shortened === null || $shortened->posts === [] ? [] : [
+                        Fact::of(self::ShortenedSoFar, count: count($shortened->posts), most: $shortened->most),
+                    ]),
                 ],
-                $hole->shortBy, Fact::of($isDriven ? self::Further : ($isOnRock ? self::AreMissing : self::MoreToCleanGround)), [$post], EntryKind::Hole,
+                $hole->shortBy, Fact::of($isDriven ? self::Further : ($isOnRock ? self::AreMissing : self::MoreToCleanGround)), [$post],
+                EntryKind::Hole,
             );
         }
     }

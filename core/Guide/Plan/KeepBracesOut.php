@@ -39,7 +39,8 @@ enum KeepBracesOut implements Says
             ];
             yield new Move(
                 Phase::Plan, Fact::of(self::MoveBrace, brace: $blocks->brace->kind, post: $blocks->post), [
-                    Fact::of(self::BraceBlocks, thing: $blocks->thing, high: $blocks->brace->high), ...($instead === [] ? [Fact::of(self::BraceNowhere)] : $instead),
+                    Fact::of(self::BraceBlocks, thing: $blocks->thing, high: $blocks->brace->high),
+                    ...($instead === [] ? [Fact::of(self::BraceNowhere)] : $instead),
                 ], $blocks->above ?? $blocks->below ?? $blocks->leg, match (true) {
                     $blocks->above !== null => Fact::of(self::OrHigher), $blocks->below !== null => Fact::of(self::OrLower),
                     $blocks->leg !== null => Fact::of(self::LongestLeg), default => null

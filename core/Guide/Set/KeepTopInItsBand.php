@@ -55,7 +55,8 @@ enum KeepTopInItsBand implements Says
                     ! $isLoose => self::HeightStaysOut, $change->isPositive() => self::LiftInTheHole, default => self::LowerInTheHole
                 }, post: $top->post,
             ), [
-                Fact::of(self::TopOutOfItsBand, ...$allowed, height: $height), $isLoose ? Fact::of(self::LiftOnGravel) : Fact::of(SettleFoot::FilledAsItStands),
+                Fact::of(self::TopOutOfItsBand, ...$allowed, height: $height),
+                $isLoose ? Fact::of(self::LiftOnGravel) : Fact::of(SettleFoot::FilledAsItStands),
             ],
             $change->magnitude(), null, [$top->post], $isLoose ? EntryKind::TopOver : EntryKind::Decision, line: $top->edge,
         );

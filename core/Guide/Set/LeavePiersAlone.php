@@ -15,7 +15,10 @@ final class LeavePiersAlone
     public static function moves(SiteState $site): iterable
     {
         foreach ($site->buildOrder() as $post) {
-            if ($site->plan->holdOf($post->id) === Hold::Pier && $site->filling($post)->isDone() && ! $site->standing($post)->set && ! $site->clock($post)->isHard($site->now)) {
+            if (
+                $site->plan->holdOf($post->id) === Hold::Pier && $site->filling($post)->isDone() && ! $site->standing($post)->set
+                && ! $site->clock($post)->isHard($site->now)
+            ) {
                 yield TakeBracesOff::leaveAlone($site, $post);
             }
         }

@@ -48,10 +48,16 @@ enum SetPosts implements Says
     {
         $order = $site->plan->customs()->build;
         $open = $site->plan->customs()->fillOrder === FillOrder::EachAsItStands ? self::standsUnfilled($site) : null;
-        $piersOpen = array_filter($site->plan->grid->posts, fn (Post $post) => $site->plan->holdOf($post->id) === Hold::Pier && ! $site->filling($post)->isDone() && ! $site->standing($post)->set) !== [];
+        $piersOpen = array_filter(
+            $site->plan->grid->posts,
+            fn (Post $post) => $site->plan->holdOf($post->id) === Hold::Pier && ! $site->filling($post)->isDone() && ! $site->standing($post)->set,
+        ) !== [];
         foreach ($site->buildOrder() as $post) {
             $isPier = $site->plan->holdOf($post->id) === Hold::Pier;
-            if ($site->footing->asDug($post) === null || $site->standing($post)->set || ($isPier && ($piersOpen || ! $site->filling($post)->isDone() || ! $site->clock($post)->isHard($site->now)))) {
+            if (
+                $site->footing->asDug($post) === null || $site->standing($post)->set
+                || ($isPier && ($piersOpen || ! $site->filling($post)->isDone() || ! $site->clock($post)->isHard($site->now)))
+            ) {
                 continue;
             }
             // Each is filled before the next is stood; a frame stands as a whole.
@@ -96,7 +102,8 @@ enum SetPosts implements Says
         return match (true) {
             $plan->work->make === Make::TwoPieces => [Fact::of(self::JoinBothPieces)],
             $plan->work->make === Make::RoughSawn => [Fact::of(self::RoughSawnDiffers)],
-            ($plan->post->round || $way === Hold::Driven) && $way !== Hold::Pier && count($plan->grid->posts) > 1 => [Fact::of(self::BetweenTwoStrings)],
+            ($plan->post->round || $way === Hold::Driven) && $way !== Hold::Pier
+                && count($plan->grid->posts) > 1 => [Fact::of(self::BetweenTwoStrings)],
             default => [],
         };
     }
@@ -110,7 +117,8 @@ enum SetPosts implements Says
     {
         $plan = $site->plan;
         $isTimber = $plan->kind->hasTimberPosts() && $plan->holding?->site->wood !== false;
-        $lift = $length === null || ! $length->isPositive() || ! $isTimber ? null : Lift::ofPost($plan->sectionOf($post), $length, $plan->work->timber);
+        $lift = $length === null || ! $length->isPositive() || ! $isTimber ? null
+            : Lift::ofPost($plan->sectionOf($post), $length, $plan->work->timber);
         $heavy = $lift === null || $lift->isFor($plan->work->crew) ? [] : [
             Fact::of($lift->people() === null ? self::NotForTwo : self::NotForOne, kilograms: (int) round($lift->kilograms)),
         ];

@@ -52,19 +52,28 @@ final readonly class StartAgain
         $braced = self::braced($site);
         $frozen = $this->posts(fn (Ripening $one) => $this->isFrozen($one));
         $frostComes = $this->posts($this->willFreeze(...));
-        $mayStrip = $this->posts(fn (Ripening $one) => ! $this->isFrozen($one) && $one->off !== null && $one->off <= $this->local($site->now) && $site->clock($one->post)->mayStrip($site->now));
+        $mayStrip = $this->posts(
+            fn (Ripening $one) => ! $this->isFrozen($one) && $one->off !== null && $one->off <= $this->local($site->now)
+                && $site->clock($one->post)->mayStrip($site->now),
+        );
         $this->unknown = [
-            ...$this->posts(fn (Ripening $one) => ! $one->isKnown), ...array_values(array_filter($holes, fn (Post $post) => ! $this->knows(self::dugAt($site, $post)))),
+            ...$this->posts(fn (Ripening $one) => ! $one->isKnown),
+            ...array_values(array_filter($holes, fn (Post $post) => ! $this->knows(self::dugAt($site, $post)))),
             ...array_values(array_filter($braced, fn (Post $post) => ! $this->knows(self::readAt($site, $post)))),
         ];
         $this->isAnythingLeft = [...$this->ripenings, ...$holes, ...$braced] !== [];
-        $blown = array_filter($braced, fn (Post $post) => $this->came(self::readAt($site, $post), fn (WeatherHour $hour) => $hour->gust > $rules->gust));
+        $blown = array_filter(
+            $braced, fn (Post $post) => $this->came(self::readAt($site, $post), fn (WeatherHour $hour) => $hour->gust > $rules->gust),
+        );
         $wet = array_filter($holes, fn (Post $post) => $this->came(self::dugAt($site, $post), fn (WeatherHour $hour) => $hour->rain > $rules->rain));
         $cold = array_filter($holes, fn (Post $post) => $this->fellBelow(self::dugAt($site, $post), $rules->frost));
         $this->moves = [
-            ...self::move(AfterTheNight::LookAtTheFill, AfterTheNight::FrozeWhenFresh, $frozen), ...self::move(AfterTheNight::CoverTheFill, AfterTheNight::FrostOnItsFirstDay, $frostComes),
-            ...self::move(AfterTheNight::ReadPlumbAgain, AfterTheNight::GustsSinceItWasRead, array_values($blown), EntryKind::Plumb), ...self::move(AfterTheNight::EmptyTheHoles, AfterTheNight::RainSinceDug, array_values($wet), EntryKind::Hole),
-            ...self::move(AfterTheNight::LookForFrozenGround, AfterTheNight::FrostInTheHoles, array_values($cold)), ...self::move(AfterTheNight::BracesMayComeOff, AfterTheNight::HardByClockAndWeather, $mayStrip, EntryKind::Filled),
+            ...self::move(AfterTheNight::LookAtTheFill, AfterTheNight::FrozeWhenFresh, $frozen),
+            ...self::move(AfterTheNight::CoverTheFill, AfterTheNight::FrostOnItsFirstDay, $frostComes),
+            ...self::move(AfterTheNight::ReadPlumbAgain, AfterTheNight::GustsSinceItWasRead, array_values($blown), EntryKind::Plumb),
+            ...self::move(AfterTheNight::EmptyTheHoles, AfterTheNight::RainSinceDug, array_values($wet), EntryKind::Hole),
+            ...self::move(AfterTheNight::LookForFrozenGround, AfterTheNight::FrostInTheHoles, array_values($cold)),
+            ...self::move(AfterTheNight::BracesMayComeOff, AfterTheNight::HardByClockAndWeather, $mayStrip, EntryKind::Filled),
         ];
     }
 
@@ -79,7 +88,12 @@ final readonly class StartAgain
     {
         $local = fn (DateTimeImmutable $at): string => $at->setTimezone($zone)->format('Y-m-d');
         $fills = array_map(fn (Post $post) => $site->filling($post)->at(FillStep::Done), $site->unstripped());
-        $times = array_filter([...$fills, ...array_map(fn (Post $post) => self::dugAt($site, $post), self::openHoles($site)), ...array_map(fn (Post $post) => self::readAt($site, $post), self::braced($site))]);
+        $times = array_filter(
+            [
+                ...$fills, ...array_map(fn (Post $post) => self::dugAt($site, $post), self::openHoles($site)),
+                ...array_map(fn (Post $post) => self::readAt($site, $post), self::braced($site)),
+            ],
+        );
 
         return min([$site->today, ...array_map($local, $times)]);
     }
@@ -87,13 +101,20 @@ final readonly class StartAgain
     /** @return list<Post> dug, and nothing stands in them */
     private static function openHoles(SiteState $site): array
     {
-        return array_values(array_filter($site->walk(), fn (Post $post) => $site->footing->measured($post) !== null && ! $site->standing($post)->set && ! $site->filling($post)->isBegun()));
+        return array_values(array_filter(
+            $site->walk(),
+            fn (Post $post) => $site->footing->measured($post) !== null && ! $site->standing($post)->set && ! $site->filling($post)->isBegun(),
+        ));
     }
 
     /** @return list<Post> that stand, and what holds them is not in or not hard */
     private static function braced(SiteState $site): array
     {
-        return array_values(array_filter($site->walk(), fn (Post $post) => $site->standing($post)->set && $site->plan->holdOf($post->id)->isDug() && ! ($site->isFilled($post) && $site->clock($post)->isHard($site->now))));
+        return array_values(array_filter(
+            $site->walk(),
+            fn (Post $post) => $site->standing($post)->set && $site->plan->holdOf($post->id)->isDug()
+                && ! ($site->isFilled($post) && $site->clock($post)->isHard($site->now)),
+        ));
     }
 
     private static function dugAt(SiteState $site, Post $post): ?DateTimeImmutable
@@ -126,12 +147,14 @@ final readonly class StartAgain
     /** @param  callable(WeatherHour): bool  $is */
     private function came(?DateTimeImmutable $from, callable $is): bool
     {
-        return $from !== null && $this->since !== null && $this->knows($from) && array_filter($this->since->touched($this->since->moment($this->local($from)), $this->now), $is) !== [];
+        return $from !== null && $this->since !== null && $this->knows($from)
+            && array_filter($this->since->touched($this->since->moment($this->local($from)), $this->now), $is) !== [];
     }
 
     private function fellBelow(?DateTimeImmutable $from, float $celsius): bool
     {
-        return $from !== null && $this->since !== null && $this->knows($from) && $this->since->isBelow($this->since->moment($this->local($from)), $this->now, $celsius);
+        return $from !== null && $this->since !== null && $this->knows($from)
+            && $this->since->isBelow($this->since->moment($this->local($from)), $this->now, $celsius);
     }
 
     private function local(DateTimeImmutable $at): string

@@ -16,10 +16,16 @@ use Aequus\Guide\Move\Move;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
 
-/** How long it takes to make all safe, whether that is done before what comes, and what may still be filled in the time that is left. Moments are minutes from today’s first midnight. */
+/**
+ * How long it takes to make all safe, whether that is done before what comes, and what may still be filled in the time that is left. Moments are
+ * minutes from today’s first midnight.
+ */
 final readonly class StopClock
 {
-    /** Minutes of one person: for covers over one fill or one hole, a second pair of braces or a post laid down, and for bags and tools. Rules of thumb. */
+    /**
+     * Minutes of one person: for covers over one fill or one hole, a second pair of braces or a post laid down, and for bags and tools. Rules of
+     * thumb.
+     */
     private const COVER = 5;
 
     private const BRACE = 15;

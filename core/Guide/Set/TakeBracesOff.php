@@ -38,7 +38,8 @@ enum TakeBracesOff implements Says
         foreach ($site->plan->holding?->ofJob === Hold::Pier || $site->handedOver() !== null ? [] : $site->unstripped() as $post) {
             $isWritten = $site->filling($post)->isDone();
             yield $isWritten && ! $site->clock($post)->mayStrip($site->now) ? self::leaveAlone($site, $post) : new Move(
-                Phase::Set, Fact::of(self::TakeBracesOff, post: $post), [Fact::of($isWritten ? self::HardByItsClock : self::FilledAtNoKnownTime)], posts: [$post],
+                Phase::Set, Fact::of(self::TakeBracesOff, post: $post), [Fact::of($isWritten ? self::HardByItsClock : self::FilledAtNoKnownTime)],
+                posts: [$post],
                 asks: EntryKind::Filled,
             );
         }

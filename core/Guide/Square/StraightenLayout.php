@@ -25,8 +25,8 @@ use Aequus\Square\Network\PlanNetwork;
 use Aequus\Square\SquareVerdict;
 
 /**
- * Once the readings agree with each other: which stakes to move, how far, toward which side. Stakes whose moves differ by less than half the tolerance
- * move in one go; so do all of them when the whole grid lies askew to the line that holds it.
+ * Once the readings agree with each other: which stakes to move, how far, toward which side. Stakes whose moves differ by less than half the
+ * tolerance move in one go; so do all of them when the whole grid lies askew to the line that holds it.
  */
 enum StraightenLayout implements Says
 {

@@ -134,7 +134,10 @@ enum TellStakes implements Says
             $post = $plan->grid->find(PostId::of($stake->name));
             $from = $tell === null ? null : $plan->grid->find(PostId::of($tell->from));
             $to = $tell === null ? null : $plan->grid->find(PostId::of($tell->to));
-            if ($tell === null || $post === null || $from === null || $to === null || $tell->major > self::WORTHWHILE * $placed->covariance->counted[$stake->name]->major) {
+            if (
+                $tell === null || $post === null || $from === null || $to === null
+                || $tell->major > self::WORTHWHILE * $placed->covariance->counted[$stake->name]->major
+            ) {
                 continue;
             }
             $planned = $from->at->distanceTo($to->at);
@@ -151,7 +154,10 @@ enum TellStakes implements Says
         }
         yield new Move(
             Phase::Square, Fact::of(self::UseABetterTape), [
-                Fact::of(self::CannotProve, open: self::openness($site), allowed: $plan->closenessAt(self::mostOpen($site))->across, tape: $plan->layout->tape),
+                Fact::of(
+                    self::CannotProve, open: self::openness($site), allowed: $plan->closenessAt(self::mostOpen($site))->across,
+                    tape: $plan->layout->tape,
+                ),
             ],
             self::openness($site), Fact::of(self::EitherWay), asks: EntryKind::Decision,
         );

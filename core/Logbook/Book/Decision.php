@@ -28,8 +28,9 @@ final readonly class Decision implements Payload
      *
      * @throws EntryRefused when no reason is given
      */
-    public function __construct(public DecisionAbout $about, public ?PostId $post, public string $reason, public ?Length $lesser = null, public ?string $thing = null)
-    {
+    public function __construct(
+        public DecisionAbout $about, public ?PostId $post, public string $reason, public ?Length $lesser = null, public ?string $thing = null,
+    ) {
         if (trim($reason) === '') {
             throw EntryRefused::decisionWithoutReason();
         }
@@ -57,7 +58,9 @@ final readonly class Decision implements Payload
 
     public function stored(): array
     {
-        return ['about' => $this->about->value, 'post' => $this->post?->value, 'reason' => $this->reason, 'lesser' => $this->lesser?->nanometres] + ($this->thing === null ? [] : ['thing' => $this->thing]);
+        return [
+            'about' => $this->about->value, 'post' => $this->post?->value, 'reason' => $this->reason, 'lesser' => $this->lesser?->nanometres,
+        ] + ($this->thing === null ? [] : ['thing' => $this->thing]);
     }
 
     public static function fromStored(Stored $stored): self

@@ -31,8 +31,10 @@ final readonly class Awaited implements Payload
      *
      * @throws EntryRefused when a hire ends before it begins, or has no end
      */
-    public function __construct(public AwaitedThing $thing, public AwaitedState $state, public string $day, public ?int $time = null, public ?string $until = null, public string $says = '')
-    {
+    public function __construct(
+        public AwaitedThing $thing, public AwaitedState $state, public string $day, public ?int $time = null, public ?string $until = null,
+        public string $says = '',
+    ) {
         if ($thing === AwaitedThing::Hire && $state === AwaitedState::Booked && ($until === null || $until < $day)) {
             throw EntryRefused::because(EntryRefusal::HireWithoutEnd);
         }
@@ -43,7 +45,8 @@ final readonly class Awaited implements Payload
     {
         $minute = $this->time ?? ($this->thing === AwaitedThing::Hire ? 0 : self::BY_NOON);
 
-        return $this->state === AwaitedState::Booked && $this->day >= $today ? sprintf('%sT%02d:%02d', $this->day, intdiv($minute, 60), $minute % 60) : null;
+        return $this->state === AwaitedState::Booked && $this->day >= $today ? sprintf('%sT%02d:%02d', $this->day, intdiv($minute, 60), $minute % 60)
+            : null;
     }
 
     /** Whether work waits for it. */
@@ -67,19 +70,24 @@ final readonly class Awaited implements Payload
 
         return array_values(array_filter([
             $isPast && $this->thing !== AwaitedThing::Hire ? Question::impossible(QuestionAbout::BookedForThePast, 'day') : null,
-            in_array($this->state, [AwaitedState::Came, AwaitedState::Failed], true) && $this->day > $known->today() ? Question::impossible(QuestionAbout::DayNotCome, 'day') : null,
+            in_array($this->state, [AwaitedState::Came, AwaitedState::Failed], true) && $this->day > $known->today()
+                ? Question::impossible(QuestionAbout::DayNotCome, 'day') : null,
         ]));
     }
 
     public function stored(): array
     {
-        return ['thing' => $this->thing->value, 'state' => $this->state->value, 'day' => $this->day, 'time' => $this->time, 'until' => $this->until, 'says' => $this->says];
+        return [
+            'thing' => $this->thing->value, 'state' => $this->state->value, 'day' => $this->day, 'time' => $this->time, 'until' => $this->until,
+            'says' => $this->says,
+        ];
     }
 
     public static function fromStored(Stored $stored): self
     {
         return new self(
-            $stored->case('thing', AwaitedThing::class), $stored->case('state', AwaitedState::class), $stored->text('day'), $stored->wholeOrNone('time'), $stored->text('until', '') ?: null,
+            $stored->case('thing', AwaitedThing::class), $stored->case('state', AwaitedState::class), $stored->text('day'),
+            $stored->wholeOrNone('time'), $stored->text('until', '') ?: null,
             $stored->text('says', ''),
         );
     }

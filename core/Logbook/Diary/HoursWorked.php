@@ -66,6 +66,8 @@ final readonly class HoursWorked implements Payload
 
     public static function fromStored(Stored $stored): self
     {
-        return new self($stored->case('task', Task::class), $stored->text('day'), $stored->whole('people'), $stored->real('hours'), $stored->realOrNone('amount'));
+        return new self(
+            $stored->case('task', Task::class), $stored->text('day'), $stored->whole('people'), $stored->real('hours'), $stored->realOrNone('amount'),
+        );
     }
 }

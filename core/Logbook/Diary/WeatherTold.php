@@ -38,7 +38,8 @@ final readonly class WeatherTold implements Payload
      * @throws EntryRefused when the least is above the greatest, or hours run backward
      */
     public function __construct(
-        public string $day, public float $least, public float $greatest, public float $rain = 0.0, public int $from = 0, public int $to = 24, public float $gust = 0.0, public bool $thunder = false,
+        public string $day, public float $least, public float $greatest, public float $rain = 0.0, public int $from = 0, public int $to = 24,
+        public float $gust = 0.0, public bool $thunder = false,
     ) {
         if ($least > $greatest || $rain < 0.0 || $gust < 0.0 || $from < 0 || $to > 24 || $from >= $to) {
             throw EntryRefused::because(EntryRefusal::NoSuchWeather);
@@ -66,7 +67,8 @@ final readonly class WeatherTold implements Payload
     public function stored(): array
     {
         return [
-            'day' => $this->day, 'least' => $this->least, 'greatest' => $this->greatest, 'rain' => $this->rain, 'from' => $this->from, 'to' => $this->to, 'gust' => $this->gust,
+            'day' => $this->day, 'least' => $this->least, 'greatest' => $this->greatest, 'rain' => $this->rain, 'from' => $this->from,
+            'to' => $this->to, 'gust' => $this->gust,
             'thunder' => $this->thunder,
         ];
     }
@@ -74,7 +76,8 @@ final readonly class WeatherTold implements Payload
     public static function fromStored(Stored $stored): self
     {
         return new self(
-            $stored->text('day'), $stored->real('least'), $stored->real('greatest'), $stored->real('rain'), $stored->whole('from'), $stored->whole('to'), $stored->real('gust'), $stored->isSo('thunder'),
+            $stored->text('day'), $stored->real('least'), $stored->real('greatest'), $stored->real('rain'), $stored->whole('from'),
+            $stored->whole('to'), $stored->real('gust'), $stored->isSo('thunder'),
         );
     }
 }

@@ -139,7 +139,8 @@ final readonly class HoleDug implements Payload
     {
         return [
             new Phrase(
-                Called::Post, 'hole', Takes::Something, self::spoken(...), 'b2 hole {}, or b2 hole {} wide {}', [[1050, 41.5], [1050, 41.5], [480, 19]], place: 1,
+                Called::Post, 'hole', Takes::Something, self::spoken(...), 'b2 hole {}, or b2 hole {} wide {}',
+                [[1050, 41.5], [1050, 41.5], [480, 19]], place: 1,
             ),
             ...array_map(fn (Finding $found) => new Phrase(
                 Called::Post, $found->spoken(), Takes::Something, fn (SpokenPieces $pieces, Whom $of, string $said) => new self(

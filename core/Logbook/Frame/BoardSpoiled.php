@@ -51,13 +51,17 @@ final readonly class BoardSpoiled implements Payload
     public function stored(): array
     {
         return [
-            'one' => $this->one->nanometres, 'other' => $this->other->nanometres, 'board' => $this->board->nanometres, 'lost' => array_map(fn (Length $piece) => $piece->nanometres, $this->lost),
+            'one' => $this->one->nanometres, 'other' => $this->other->nanometres, 'board' => $this->board->nanometres,
+            'lost' => array_map(fn (Length $piece) => $piece->nanometres, $this->lost),
             'left' => $this->left?->nanometres,
         ];
     }
 
     public static function fromStored(Stored $stored): self
     {
-        return new self($stored->length('one'), $stored->length('other'), $stored->length('board'), array_values($stored->lengths('lost')), $stored->lengthOrNone('left'));
+        return new self(
+            $stored->length('one'), $stored->length('other'), $stored->length('board'), array_values($stored->lengths('lost')),
+            $stored->lengthOrNone('left'),
+        );
     }
 }

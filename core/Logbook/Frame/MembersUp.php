@@ -58,8 +58,11 @@ final readonly class MembersUp implements Payload
     {
         $plan = $known->plan();
         $part = $this->part();
-        $bear = $part === '' ? $plan->grid->atCrossings() : array_values(array_filter($plan->grid->added, fn (Post $post) => $plan->partOf($post->id)?->id === $part));
-        $loose = array_values(array_map(fn (Post $post) => $post->id, array_filter($bear, fn (Post $post) => ! $known->isSet($post->id) || ! $known->isHard($post->id))));
+        $bear = $part === '' ? $plan->grid->atCrossings()
+            : array_values(array_filter($plan->grid->added, fn (Post $post) => $plan->partOf($post->id)?->id === $part));
+        $loose = array_values(array_map(
+            fn (Post $post) => $post->id, array_filter($bear, fn (Post $post) => ! $known->isSet($post->id) || ! $known->isHard($post->id)),
+        ));
         $isSet = array_filter($loose, fn (PostId $post) => ! $known->isSet($post)) === [];
 
         return $loose === [] ? [] : [Question::doubtful($isSet ? QuestionAbout::LoadedBeforeHard : QuestionAbout::LoadedBeforeSet, posts: $loose)];

@@ -98,7 +98,8 @@ final readonly class HeightDifference implements Payload
     public static function fromStored(Stored $stored): self
     {
         return new self(
-            LevelPoint::fromStored($stored->in('from')), LevelPoint::fromStored($stored->in('to')), $stored->length('read'), $stored->case('instrument', LevelInstrument::class),
+            LevelPoint::fromStored($stored->in('from')), LevelPoint::fromStored($stored->in('to')), $stored->length('read'),
+            $stored->case('instrument', LevelInstrument::class),
             $stored->lengthOrNone('over'), $stored->case('way', LevelWay::class), $stored->lengthOrNone('hung_at'), $stored->text('level'),
         );
     }

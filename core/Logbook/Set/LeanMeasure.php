@@ -87,7 +87,8 @@ final readonly class LeanMeasure
         }
 
         return new self(
-            LeanWay::Phone, Slope::fromAngle(deg2rad($degrees)), degrees: $degrees, sigma: $sigma ?? ($turnedOver ? self::PHONE_TWICE : self::PHONE_ONCE),
+            LeanWay::Phone, Slope::fromAngle(deg2rad($degrees)), degrees: $degrees,
+            sigma: $sigma ?? ($turnedOver ? self::PHONE_TWICE : self::PHONE_ONCE),
         );
     }
 

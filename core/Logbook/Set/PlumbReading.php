@@ -123,7 +123,8 @@ final readonly class PlumbReading implements Payload
     {
         return [
             new Phrase(
-                Called::Post, 'plumb', Takes::Something, self::spoken('plumb'), 'c3 plumb {} east over {}, or c3 plumb on the lane face', [[3, 0.125], [1200, 48]],
+                Called::Post, 'plumb', Takes::Something, self::spoken('plumb'), 'c3 plumb {} east over {}, or c3 plumb on the lane face',
+                [[3, 0.125], [1200, 48]],
                 4, sidesAfter: '[^a-z]+',
             ),
             new Phrase(

@@ -29,7 +29,8 @@ final readonly class PostSet implements Payload
 
         return match (true) {
             $known->dugDepth($this->post) === null && $hold->isDug() => [Question::doubtful(QuestionAbout::SetBeforeDug)],
-            $hold === Hold::Pier && ! ($known->isFilled($this->post) && $known->isHard($this->post)) => [Question::doubtful(QuestionAbout::SetOnFreshPier)],
+            $hold === Hold::Pier
+                && ! ($known->isFilled($this->post) && $known->isHard($this->post)) => [Question::doubtful(QuestionAbout::SetOnFreshPier)],
             default => [],
         };
     }

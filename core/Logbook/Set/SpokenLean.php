@@ -12,7 +12,8 @@ use Aequus\Plan\Terms\Side;
 
 /**
  * A lean as it is called: “plumb 1/8 east over 4'”, “plumb on the lane face”, “plumb 2 degrees east”, “bob 1/4 east over 7'”, “bubble on the line
- * east”. At the end may stand the face it was read on, “phone” for a lean in degrees that a phone told, “turned” for a level turned end for end, and the stage: open, lift, filled, hard.
+ * east”. At the end may stand the face it was read on, “phone” for a lean in degrees that a phone told, “turned” for a level turned end for end, and
+ * the stage: open, lift, filled, hard.
  */
 final readonly class SpokenLean
 {

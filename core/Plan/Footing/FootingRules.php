@@ -68,7 +68,8 @@ final readonly class FootingRules
     public function dug(DepthMode $mode, ?Length $plane): self
     {
         return new self(
-            $this->frost, $this->margin, $this->embedment, $this->pad, $this->gravel, $this->leastGravel, $mode, $this->finishedGrade, $this->fillBeforeFirstFrost,
+            $this->frost, $this->margin, $this->embedment, $this->pad, $this->gravel, $this->leastGravel, $mode, $this->finishedGrade,
+            $this->fillBeforeFirstFrost,
             $mode === DepthMode::CommonPlane ? $plane : null, $this->least, $this->roles, $this->firmer,
         );
     }

@@ -23,7 +23,8 @@ final readonly class Connector
      * @throws PlanRefused when nothing goes into it
      */
     public function __construct(
-        public string $name, public Length $from, public Length $to, public ?int $plies = null, public ?Length $leastDeep = null, public int $screws = 0, public ?Length $screwLong = null,
+        public string $name, public Length $from, public Length $to, public ?int $plies = null, public ?Length $leastDeep = null,
+        public int $screws = 0, public ?Length $screwLong = null,
         public ?Length $boltOff = null, public string $pattern = '',
     ) {
         if (! $to->isPositive() || $from->isLongerThan($to) || $from->isNegative()) {

@@ -17,8 +17,10 @@ final readonly class Fastener
      *
      * @throws PlanRefused when it has no length, or a distance is below zero
      */
-    public function __construct(public FastenerKind $kind, public Length $length, public ?Length $fromEnd = null, public ?Length $fromEdge = null, public bool $isDrilled = false)
-    {
+    public function __construct(
+        public FastenerKind $kind, public Length $length, public ?Length $fromEnd = null, public ?Length $fromEdge = null,
+        public bool $isDrilled = false,
+    ) {
         if (! $length->isPositive() || $fromEnd?->isNegative() || $fromEdge?->isNegative()) {
             throw PlanRefused::fastenerWithoutLength();
         }

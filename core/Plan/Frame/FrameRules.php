@@ -21,8 +21,10 @@ final readonly class FrameRules
      * @param  Air  $air  that its fixings stand in
      * @param  array<string, list<Length>>  $atHand  odd lengths that lie on the site, by section
      */
-    public function __construct(array $layers, public bool $alongX = true, public array $stocks = [], public ?Connector $base = null, public Air $air = Air::Wet, public array $atHand = [])
-    {
+    public function __construct(
+        array $layers, public bool $alongX = true, public array $stocks = [], public ?Connector $base = null, public Air $air = Air::Wet,
+        public array $atHand = [],
+    ) {
         $order = array_flip(array_map(fn (LayerKind $kind) => $kind->value, LayerKind::cases()));
         usort($layers, fn (Layer $a, Layer $b) => $order[$a->kind->value] <=> $order[$b->kind->value]);
         $this->layers = $layers;

@@ -21,7 +21,8 @@ final readonly class Joinery
      * @throws PlanRefused when one is below zero
      */
     public function __construct(
-        public Seating $seating = Seating::OnTop, public ?Length $seat = null, public EndCut $high = EndCut::Plumb, public EndCut $low = EndCut::Plumb, public ?Length $down = null,
+        public Seating $seating = Seating::OnTop, public ?Length $seat = null, public EndCut $high = EndCut::Plumb,
+        public EndCut $low = EndCut::Plumb, public ?Length $down = null,
         public ?Fastener $fastener = null, public ?Connector $connector = null,
     ) {
         if ($seat?->isNegative() || $down?->isNegative()) {

@@ -77,7 +77,8 @@ final readonly class Layer
         $one = $this->singly[$number] ?? null;
 
         return $one === null ? $this : new self(
-            $this->kind, $one->thick ?? $this->thick, $one->deep ?? $this->deep, $one->count ?? $this->count, $this->apart, $this->past, $this->gap, $this->fixings, $one->reliedOn,
+            $this->kind, $one->thick ?? $this->thick, $one->deep ?? $this->deep, $one->count ?? $this->count, $this->apart, $this->past, $this->gap,
+            $this->fixings, $one->reliedOn,
             $this->joinery, $this->spread, $this->moisture,
         );
     }
@@ -131,16 +132,19 @@ final readonly class Layer
     public function soMoist(?float $moisture): self
     {
         return new self(
-            $this->kind, $this->thick, $this->deep, $this->count, $this->apart, $this->past, $this->gap, $this->fixings, $this->reliedOn, $this->joinery, $this->spread, $moisture,
+            $this->kind, $this->thick, $this->deep, $this->count, $this->apart, $this->past, $this->gap, $this->fixings, $this->reliedOn,
+            $this->joinery, $this->spread, $moisture,
             $this->singly,
         );
     }
 
     /** @param  ?array<int, OneMember>  $singly */
-    private function with(?Length $past = null, ?string $reliedOn = null, ?Joinery $joinery = null, ?Spread $spread = null, ?array $singly = null): self
-    {
+    private function with(
+        ?Length $past = null, ?string $reliedOn = null, ?Joinery $joinery = null, ?Spread $spread = null, ?array $singly = null,
+    ): self {
         return new self(
-            $this->kind, $this->thick, $this->deep, $this->count, $this->apart, $past ?? $this->past, $this->gap, $this->fixings, $reliedOn ?? $this->reliedOn,
+            $this->kind, $this->thick, $this->deep, $this->count, $this->apart, $past ?? $this->past, $this->gap, $this->fixings,
+            $reliedOn ?? $this->reliedOn,
             $joinery ?? $this->joinery, $spread ?? $this->spread, $this->moisture, $singly ?? $this->singly,
         );
     }

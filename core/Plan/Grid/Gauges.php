@@ -30,7 +30,8 @@ final class Gauges
             $at["{$post->at->x->nanometres} {$post->at->y->nanometres}"] = $post;
         }
         [$columns, $rows] = [$grid->columns->lines, $grid->rows->lines];
-        $stands = fn (int $c, int $r): ?Post => isset($columns[$c], $rows[$r]) ? ($at["{$columns[$c]->at->nanometres} {$rows[$r]->at->nanometres}"] ?? null) : null;
+        $stands = fn (int $c, int $r): ?Post => isset($columns[$c], $rows[$r])
+            ? ($at["{$columns[$c]->at->nanometres} {$rows[$r]->at->nanometres}"] ?? null) : null;
         $used = [];
         $use = function (?Length $length, bool $isDiagonal, ?Post $from, ?Post $to) use (&$used): void {
             if ($length !== null && $from !== null && $to !== null) {
@@ -50,7 +51,12 @@ final class Gauges
         foreach ($lines as $line) {
             foreach (array_slice($line, 1) as $i => $to) {
                 $from = $line[$i];
-                $use($from->at->distanceTo($to->at)->minus($section($from)->toward($from->at, $to->at))->minus($section($to)->toward($to->at, $from->at)), false, $from, $to);
+                $use(
+                    $from->at->distanceTo($to->at)->minus($section($from)->toward(
+                        $from->at, $to->at,
+                    ))->minus($section($to)->toward($to->at, $from->at)),
+                    false, $from, $to,
+                );
             }
         }
 

@@ -92,7 +92,8 @@ final readonly class Grid
     /** @return list<Post> those of the first grid alone */
     public function atCrossings(): array
     {
-        return $this->added === [] ? $this->posts : array_values(array_filter($this->posts, fn (Post $post) => ! in_array($post, $this->added, true)));
+        return $this->added === [] ? $this->posts
+            : array_values(array_filter($this->posts, fn (Post $post) => ! in_array($post, $this->added, true)));
     }
 
     /** @return list<Post> crossings where no post stands */
@@ -156,5 +157,26 @@ final readonly class Grid
         ]);
 
         return $posts;
+    }
+
+    /** @return non-empty-list<Post> those of its row, along x */
+    public function rowOf(Post $post): array
+    {
+        return $this->onLine($post, fn (Post $other) => $other->at->y->equals($post->at->y));
+    }
+
+    /** @return non-empty-list<Post> those of its column, along y */
+    public function columnOf(Post $post): array
+    {
+        return $this->onLine($post, fn (Post $other) => $other->at->x->equals($post->at->x));
+    }
+
+    /** @return non-empty-list<Post> */
+    private function onLine(Post $post, callable $isOnIt): array
+    {
+        $line = array_filter($this->posts, $isOnIt);
+        usort($line, fn (Post $one, Post $other) => [$one->at->x, $one->at->y] <=> [$other->at->x, $other->at->y]);
+
+        return $line === [] ? [$post] : $line;
     }
 }

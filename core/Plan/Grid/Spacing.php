@@ -109,7 +109,8 @@ final readonly class Spacing
     public function marks(callable $thick): array
     {
         return array_map(
-            fn (Length $centre, int $i) => new Mark($centre->minus($thick($i)->half()), $centre, $centre->plus($thick($i)->half())), $this->centres, array_keys($this->centres),
+            fn (Length $centre, int $i) => new Mark($centre->minus($thick($i)->half()), $centre, $centre->plus($thick($i)->half())), $this->centres,
+            array_keys($this->centres),
         );
     }
 

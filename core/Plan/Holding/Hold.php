@@ -78,7 +78,8 @@ enum Hold: string
         return match ($this) {
             self::Concrete => [...$in->under(), ...$in->filled(Material::Concrete)],
             self::Collar => [
-                ...$in->under(), new Layer(Material::Earth, $in->foot, $in->collarFrom, LayerTime::Fill), ...$in->filled(Material::Concrete, $in->collarFrom),
+                ...$in->under(), new Layer(Material::Earth, $in->foot, $in->collarFrom, LayerTime::Fill),
+                ...$in->filled(Material::Concrete, $in->collarFrom),
             ],
             self::Gravel => [...$in->under(), ...$in->filled(Material::Gravel)],
             self::Earth => [...$in->under(), ...$in->filled(Material::Earth)],

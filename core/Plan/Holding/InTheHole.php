@@ -36,7 +36,8 @@ final readonly class InTheHole
     public function under(): array
     {
         return [
-            new Layer(Material::Gravel, Length::zero(), $this->gravel, LayerTime::First), new Layer($this->bed, $this->gravel, $this->foot, LayerTime::First),
+            new Layer(Material::Gravel, Length::zero(), $this->gravel, LayerTime::First),
+            new Layer($this->bed, $this->gravel, $this->foot, LayerTime::First),
         ];
     }
 

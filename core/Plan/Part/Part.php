@@ -16,8 +16,8 @@ use Aequus\Plan\Terms\Point;
 use Aequus\Plan\Terms\SideNames;
 
 /**
- * A further part of a job beside its first grid: a row with corners, another grid, or single posts, placed and turned on the site. All parts stand in one
- * survey and one log; the posts of this one carry its short name before their numbers.
+ * A further part of a job beside its first grid: a row with corners, another grid, or single posts, placed and turned on the site. All parts stand in
+ * one survey and one log; the posts of this one carry its short name before their numbers.
  */
 final readonly class Part
 {
@@ -90,7 +90,8 @@ final readonly class Part
         [$this->posts, $this->runs] = [$posts, $runs];
         $at = array_combine(array_keys($places), $posts);
         $this->lines = array_map(
-            fn (array $spots) => array_map(fn (string $spot) => $at[$spot], $spots), $kind === PartKind::Grid ? $this->crossed() : ($row->sections ?? []),
+            fn (array $spots) => array_map(fn (string $spot) => $at[$spot], $spots),
+            $kind === PartKind::Grid ? $this->crossed() : ($row->sections ?? []),
         );
         $this->corners = array_map(fn (string $spot) => "{$id}.{$spot}", match ($kind) {
             PartKind::Row => $row->corners ?? [],
@@ -137,13 +138,17 @@ final readonly class Part
     /** @return list<MustFit> the leaf of each gate, with its gaps */
     public function leaves(): array
     {
-        return array_map(fn (array $hung) => new MustFit($this->name, $hung[1], $hung[2], $hung[0]->leaf, $hung[0]->gap, Length::zero(), isLeaf: true), $this->hung);
+        return array_map(
+            fn (array $hung) => new MustFit($this->name, $hung[1], $hung[2], $hung[0]->leaf, $hung[0]->gap, Length::zero(), isLeaf: true),
+            $this->hung,
+        );
     }
 
     private function with(Point $origin, ?Length $post): self
     {
         return new self(
-            $this->id, $this->name, $this->kind, $this->points, $this->columns, $this->rows, $this->largest, $origin, $this->turn, $this->closeness, $this->sides,
+            $this->id, $this->name, $this->kind, $this->points, $this->columns, $this->rows, $this->largest, $origin, $this->turn, $this->closeness,
+            $this->sides,
             $this->gates, $post,
         );
     }

@@ -52,9 +52,14 @@ final class RowOfPart
             $isBack = $i > 0 && $corner->distanceTo($corners[0])->isZero();
             if ($i > 0) {
                 $before = count($this->places);
-                $this->section($i, $corners[$i - 1], $corner, array_values(array_filter($gates, fn (RowGate $gate) => $gate->section === $i)), $isBack ? 'k0' : "k{$i}");
+                $this->section(
+                    $i, $corners[$i - 1], $corner, array_values(array_filter($gates, fn (RowGate $gate) => $gate->section === $i)),
+                    $isBack ? 'k0' : "k{$i}",
+                );
                 $last = $i - 1;
-                $this->sections[] = ["k{$last}", ...array_map(strval(...), array_slice(array_keys($this->places), $before)), $isBack ? 'k0' : "k{$i}"];
+                $this->sections[] = [
+                    "k{$last}", ...array_map(strval(...), array_slice(array_keys($this->places), $before)), $isBack ? 'k0' : "k{$i}",
+                ];
             }
             // A row that comes back to where it began ends at its first post.
             if (! $isBack) {
@@ -87,7 +92,9 @@ final class RowOfPart
         [$at, $n, $name] = [Length::zero(), 0, "k{$corner}"];
         $put = function (string $called, Length $along) use ($from, $to, $length, $run): void {
             $share = $along->nanometres / $length->nanometres;
-            $this->places[$called] = new Point($from->x->plus($to->x->minus($from->x)->times($share)), $from->y->plus($to->y->minus($from->y)->times($share)));
+            $this->places[$called] = new Point(
+                $from->x->plus($to->x->minus($from->x)->times($share)), $from->y->plus($to->y->minus($from->y)->times($share)),
+            );
             $this->runs[$called] = $run;
         };
         foreach ([...$gates, null] as $g => $gate) {

@@ -44,7 +44,8 @@ final readonly class SiteObject
     public function countedFrom(Point $zero): self
     {
         return new self(
-            $this->id, $this->name, $this->kind, array_map(fn (Point $at) => new Point($at->x->minus($zero->x), $at->y->minus($zero->y)), $this->points),
+            $this->id, $this->name, $this->kind,
+            array_map(fn (Point $at) => new Point($at->x->minus($zero->x), $at->y->minus($zero->y)), $this->points),
             $this->least, $this->reach,
         );
     }

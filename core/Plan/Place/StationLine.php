@@ -8,8 +8,8 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Terms\Point;
 
 /**
- * The two axes of a plan as a total station knows them once it lies in the world: what it says of a stake is how far that stands off each. Nobody draws them,
- * and the plan is not laid by them; they are there for readings that came in from a file.
+ * The two axes of a plan as a total station knows them once it lies in the world: what it says of a stake is how far that stands off each. Nobody
+ * draws them, and the plan is not laid by them; they are there for readings that came in from a file.
  */
 final class StationLine
 {

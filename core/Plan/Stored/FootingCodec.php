@@ -62,7 +62,8 @@ final class FootingCodec
             'fill_before_first_frost' => $rules->fillBeforeFirstFrost,
             'asked_plane' => $rules->askedPlane?->nanometres,
             'least' => array_map(fn (?Length $length) => $length?->nanometres, [
-                'today' => $rules->least->today, 'local' => $rules->least->local, 'maker' => $rules->least->maker, 'sideways' => $rules->least->sideways, 'for_role' => $rules->least->forRole,
+                'today' => $rules->least->today, 'local' => $rules->least->local, 'maker' => $rules->least->maker,
+                'sideways' => $rules->least->sideways, 'for_role' => $rules->least->forRole,
             ]),
             'roles' => $rules->roles->map(fn (PostRole $role) => $role->value)->stored(),
             'firmer' => $rules->firmer->value,
@@ -95,7 +96,8 @@ final class FootingCodec
             'of_job' => $holding->ofJob->value,
             'of_posts' => $holding->ofPosts->map(fn (Hold $hold) => $hold->value)->stored(),
             'site' => [
-                'soil' => $site->soil->value, 'water' => $site->water, 'roof' => $site->roof, 'wood' => $site->wood, 'no_brace' => $site->noBrace, 'repair' => $site->repair,
+                'soil' => $site->soil->value, 'water' => $site->water, 'roof' => $site->roof, 'wood' => $site->wood, 'no_brace' => $site->noBrace,
+                'repair' => $site->repair,
                 'carried' => $site->carried, 'banned' => array_map(
                     fn (Hold $hold) => $hold->value, $site->banned,
                 ), 'hold_down' => $site->holdDown, 'floor' => $site->floor,
@@ -123,7 +125,8 @@ final class FootingCodec
         return new Holding(
             $stored->case('of_job', Hold::class),
             new HoldingSite(
-                $site->case('soil', Soil::class), $site->isSo('water'), $site->isSo('roof'), $site->isSo('wood'), $site->isSo('no_brace'), $site->isSo('repair'), $site->isSo('carried'),
+                $site->case('soil', Soil::class), $site->isSo('water'), $site->isSo('roof'), $site->isSo('wood'), $site->isSo('no_brace'),
+                $site->isSo('repair'), $site->isSo('carried'),
                 array_map(Hold::from(...), array_values($site->texts('banned'))), $site->isSo('hold_down'), $site->isSo('floor'),
             ),
             new PierRules(

@@ -30,15 +30,20 @@ final class FrameCodec
             'along_x' => $frame->alongX,
             ...($frame->air === Air::Wet ? [] : ['air' => $frame->air->value]),
             ...($frame->atHand === [] ? [] : ['at_hand' => array_map(
-                fn (string $section, array $lengths) => ['section' => $section, 'lengths' => array_map(fn (Length $one) => $one->nanometres, $lengths)], array_keys($frame->atHand), $frame->atHand,
+                fn (string $section, array $lengths) => [
+                    'section' => $section, 'lengths' => array_map(fn (Length $one) => $one->nanometres, $lengths),
+                ],
+                array_keys($frame->atHand), $frame->atHand,
             )]),
             ...($frame->base === null ? [] : ['base' => self::encodeConnector($frame->base)]),
             'layers' => array_map(fn (Layer $layer) => [
                 'kind' => $layer->kind->value, 'thick' => $layer->thick->nanometres, 'deep' => $layer->deep->nanometres, 'count' => $layer->count,
-                'apart' => $layer->apart?->nanometres, 'past' => $layer->past?->nanometres, 'gap' => $layer->gap?->nanometres, 'fixings' => $layer->fixings,
+                'apart' => $layer->apart?->nanometres, 'past' => $layer->past?->nanometres, 'gap' => $layer->gap?->nanometres,
+                'fixings' => $layer->fixings,
                 'relied_on' => $layer->reliedOn,
                 ...($layer->joinery == new Joinery ? [] : ['joinery' => [
-                    'seating' => $layer->joinery->seating->value, 'seat' => $layer->joinery->seat?->nanometres, 'high' => $layer->joinery->high->value,
+                    'seating' => $layer->joinery->seating->value, 'seat' => $layer->joinery->seat?->nanometres,
+                    'high' => $layer->joinery->high->value,
                     'low' => $layer->joinery->low->value, 'down' => $layer->joinery->down?->nanometres,
                     ...($layer->joinery->fastener === null ? [] : ['fastener' => self::encodeFastener($layer->joinery->fastener)]),
                     ...($layer->joinery->connector === null ? [] : ['connector' => self::encodeConnector($layer->joinery->connector)]),
@@ -48,11 +53,13 @@ final class FrameCodec
                 ]]),
                 ...($layer->moisture === null ? [] : ['moisture' => $layer->moisture]),
                 ...($layer->singly === [] ? [] : ['singly' => array_map(fn (int $number, OneMember $one) => [
-                    'number' => $number, 'thick' => $one->thick?->nanometres, 'deep' => $one->deep?->nanometres, 'count' => $one->count, 'relied_on' => $one->reliedOn,
+                    'number' => $number, 'thick' => $one->thick?->nanometres, 'deep' => $one->deep?->nanometres, 'count' => $one->count,
+                    'relied_on' => $one->reliedOn,
                 ], array_keys($layer->singly), $layer->singly)]),
             ], $frame->layers),
             'stocks' => array_map(
-                fn (string $section, array $stocks) => ['section' => $section, 'sold' => self::encodeStocks($stocks)], array_keys($frame->stocks), $frame->stocks,
+                fn (string $section, array $stocks) => ['section' => $section, 'sold' => self::encodeStocks($stocks)], array_keys($frame->stocks),
+                $frame->stocks,
             ),
         ];
     }
@@ -68,8 +75,10 @@ final class FrameCodec
         }
 
         return new FrameRules(array_map(fn (Stored $layer) => new Layer(
-            $layer->case('kind', LayerKind::class), $layer->length('thick'), $layer->length('deep'), $layer->whole('count'), $layer->lengthOrNone('apart'),
-            $layer->lengthOrNone('past'), $layer->lengthOrNone('gap'), $layer->whole('fixings'), $layer->text('relied_on', ''), self::decodeJoinery($layer->inOrNone('joinery')),
+            $layer->case('kind', LayerKind::class), $layer->length('thick'), $layer->length('deep'), $layer->whole('count'),
+            $layer->lengthOrNone('apart'),
+            $layer->lengthOrNone('past'), $layer->lengthOrNone('gap'), $layer->whole('fixings'), $layer->text('relied_on', ''),
+            self::decodeJoinery($layer->inOrNone('joinery')),
             self::decodeSpread($layer->inOrNone('spread')), $layer->realOrNone('moisture'), self::decodeSingly($layer),
         ), $stored->each('layers')), $stored->isSo('along_x', true), $stocks, $stored->inOrNone('base') === null ? null : self::decodeConnector($stored->in('base')), $stored->case('air', Air::class, Air::Wet), $atHand);
     }
@@ -77,7 +86,8 @@ final class FrameCodec
     private static function decodeJoinery(?Stored $stored): Joinery
     {
         return $stored === null ? new Joinery : new Joinery(
-            $stored->case('seating', Seating::class), $stored->lengthOrNone('seat'), $stored->case('high', EndCut::class), $stored->case('low', EndCut::class), $stored->lengthOrNone('down'),
+            $stored->case('seating', Seating::class), $stored->lengthOrNone('seat'), $stored->case('high', EndCut::class),
+            $stored->case('low', EndCut::class), $stored->lengthOrNone('down'),
             $stored->inOrNone('fastener') === null ? null : self::decodeFastener($stored->in('fastener')),
             $stored->inOrNone('connector') === null ? null : self::decodeConnector($stored->in('connector')),
         );
@@ -87,7 +97,8 @@ final class FrameCodec
     private static function encodeFastener(Fastener $fastener): array
     {
         return [
-            'kind' => $fastener->kind->value, 'length' => $fastener->length->nanometres, 'from_end' => $fastener->fromEnd?->nanometres, 'from_edge' => $fastener->fromEdge?->nanometres,
+            'kind' => $fastener->kind->value, 'length' => $fastener->length->nanometres, 'from_end' => $fastener->fromEnd?->nanometres,
+            'from_edge' => $fastener->fromEdge?->nanometres,
             'drilled' => $fastener->isDrilled,
         ];
     }
@@ -95,7 +106,8 @@ final class FrameCodec
     private static function decodeFastener(Stored $stored): Fastener
     {
         return new Fastener(
-            $stored->case('kind', FastenerKind::class), $stored->length('length'), $stored->lengthOrNone('from_end'), $stored->lengthOrNone('from_edge'), $stored->isSo('drilled'),
+            $stored->case('kind', FastenerKind::class), $stored->length('length'), $stored->lengthOrNone('from_end'),
+            $stored->lengthOrNone('from_edge'), $stored->isSo('drilled'),
         );
     }
 
@@ -112,7 +124,8 @@ final class FrameCodec
     private static function decodeConnector(Stored $stored): Connector
     {
         return new Connector(
-            $stored->text('name'), $stored->length('from'), $stored->length('to'), $stored->wholeOrNone('plies'), $stored->lengthOrNone('least_deep'), $stored->whole('screws'),
+            $stored->text('name'), $stored->length('from'), $stored->length('to'), $stored->wholeOrNone('plies'), $stored->lengthOrNone('least_deep'),
+            $stored->whole('screws'),
             $stored->lengthOrNone('screw_long'), $stored->lengthOrNone('bolt_off'), $stored->text('pattern', ''),
         );
     }
@@ -122,7 +135,9 @@ final class FrameCodec
     {
         $singly = [];
         foreach ($layer->each('singly') as $one) {
-            $singly[$one->whole('number')] = new OneMember($one->lengthOrNone('thick'), $one->lengthOrNone('deep'), $one->wholeOrNone('count'), $one->text('relied_on', ''));
+            $singly[$one->whole('number')] = new OneMember(
+                $one->lengthOrNone('thick'), $one->lengthOrNone('deep'), $one->wholeOrNone('count'), $one->text('relied_on', ''),
+            );
         }
 
         return $singly;

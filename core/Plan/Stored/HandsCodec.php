@@ -18,11 +18,17 @@ final class HandsCodec
     {
         return [
             ...($hands->holds == new HoldRules ? [] : ['holds' => [
-                'pour' => $hands->holds->pour, 'frost' => $hands->holds->frost, 'rain' => $hands->holds->rain, 'gust' => $hands->holds->gust, 'kept' => $hands->holds->kept,
+                'pour' => $hands->holds->pour, 'frost' => $hands->holds->frost, 'rain' => $hands->holds->rain, 'gust' => $hands->holds->gust,
+                'kept' => $hands->holds->kept,
             ]]),
-            ...($hands->others === [] ? [] : ['others' => array_map(fn (int $day, int $people) => [$day, $people], array_keys($hands->others), $hands->others)]),
-            'people' => $hands->people, 'from' => $hands->from, 'to' => $hands->to, 'rest' => $hands->calendar->restDays, 'holidays' => $hands->calendar->holidays, ...($hands->rates === [] ? [] : ['rates' => $hands->rates]),
-            ...($hands->place === null ? [] : ['place' => ['latitude' => $hands->place->latitude, 'longitude' => $hands->place->longitude, 'offset' => $hands->place->offset]]),
+            ...($hands->others === [] ? [] : [
+                'others' => array_map(fn (int $day, int $people) => [$day, $people], array_keys($hands->others), $hands->others),
+            ]),
+            'people' => $hands->people, 'from' => $hands->from, 'to' => $hands->to, 'rest' => $hands->calendar->restDays,
+            'holidays' => $hands->calendar->holidays, ...($hands->rates === [] ? [] : ['rates' => $hands->rates]),
+            ...($hands->place === null ? [] : [
+                'place' => ['latitude' => $hands->place->latitude, 'longitude' => $hands->place->longitude, 'offset' => $hands->place->offset],
+            ]),
         ];
     }
 
@@ -31,9 +37,12 @@ final class HandsCodec
         [$place, $holds] = [$stored->inOrNone('place'), $stored->inOrNone('holds')];
 
         return new Hands(
-            $stored->whole('people'), $stored->whole('from'), $stored->whole('to'), new WorkCalendar($stored->wholes('rest'), array_values($stored->texts('holidays'))),
-            $place === null ? null : new OnEarth($place->real('latitude'), $place->real('longitude'), $place->whole('offset')), $stored->reals('rates'),
-            $holds === null ? new HoldRules : new HoldRules($holds->real('pour'), $holds->real('frost'), $holds->real('rain'), $holds->real('gust'), $holds->real('kept')),
+            $stored->whole('people'), $stored->whole('from'), $stored->whole('to'),
+            new WorkCalendar($stored->wholes('rest'), array_values($stored->texts('holidays'))),
+            $place === null ? null : new OnEarth($place->real('latitude'), $place->real('longitude'), $place->whole('offset')),
+            $stored->reals('rates'),
+            $holds === null ? new HoldRules
+                : new HoldRules($holds->real('pour'), $holds->real('frost'), $holds->real('rain'), $holds->real('gust'), $holds->real('kept')),
             array_column(array_map(fn (Stored $one) => [$one->whole(0), $one->whole(1)], $stored->each('others')), 1, 0),
         );
     }

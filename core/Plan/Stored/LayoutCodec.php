@@ -47,7 +47,8 @@ final class LayoutCodec
         $first = $stored->inOrNone('fixed_line');
 
         return new LayoutRules(
-            $stored->case('placement', ChosenPlacement::class), $stored->case('list', ReadingList::class), $stored->case('tape', TapeClass::class), $stored->lengthOrNone('reach'),
+            $stored->case('placement', ChosenPlacement::class), $stored->case('list', ReadingList::class), $stored->case('tape', TapeClass::class),
+            $stored->lengthOrNone('reach'),
             StringRun::stored($strings->case(0, StringAt::class), $strings->length(1)),
             new BoardRules($boards->length(0), $boards->length(1), $boards->lengthOrNone(2)),
             $stored->length('cover'), PostId::orNone($base->textOrNone(0)), PostId::orNone($base->textOrNone(1)),
@@ -84,7 +85,8 @@ final class LayoutCodec
         return new Fit(
             array_map(
                 fn (Stored $t) => new MustFit(
-                    $t->text(0), PostId::of($t->text(1)), PostId::of($t->text(2)), $t->length(3), $t->length(4), $t->length(5), $t->lengthOrNone(6), $t->isSo(7),
+                    $t->text(0), PostId::of($t->text(1)), PostId::of($t->text(2)), $t->length(3), $t->length(4), $t->length(5), $t->lengthOrNone(6),
+                    $t->isSo(7),
                     $t->lengthOrNone(8), $t->lengthOrNone(9),
                 ),
                 $stored->each('things'),
@@ -118,7 +120,9 @@ final class LayoutCodec
     public static function encodeWorld(WorldPlace $world): array
     {
         return [
-            'points' => array_map(fn (array $point) => ['post' => $point[0]->value, 'east' => $point[1]->nanometres, 'north' => $point[2]->nanometres], $world->points),
+            'points' => array_map(
+                fn (array $point) => ['post' => $point[0]->value, 'east' => $point[1]->nanometres, 'north' => $point[2]->nanometres], $world->points,
+            ),
             'zero_height' => $world->zeroHeight?->nanometres, 'factor' => $world->factor, 'system' => $world->system,
         ];
     }
@@ -126,7 +130,10 @@ final class LayoutCodec
     public static function decodeWorld(Stored $stored): WorldPlace
     {
         return new WorldPlace(
-            array_map(fn (Stored $point) => [PostId::of($point->text('post')), $point->length('east'), $point->length('north')], $stored->each('points')), $stored->lengthOrNone('zero_height'),
+            array_map(
+                fn (Stored $point) => [PostId::of($point->text('post')), $point->length('east'), $point->length('north')], $stored->each('points'),
+            ),
+            $stored->lengthOrNone('zero_height'),
             $stored->real('factor'), $stored->text('system', ''),
         );
     }

@@ -27,8 +27,10 @@ final class PartCodec
     public static function encode(Part $part): array
     {
         return [
-            'id' => $part->id, 'name' => $part->name, 'kind' => $part->kind->value, 'points' => array_map(fn (Point $point) => $point->stored(), $part->points),
-            'columns' => array_map(fn (Length $bay) => $bay->nanometres, $part->columns), 'rows' => array_map(fn (Length $bay) => $bay->nanometres, $part->rows), 'largest' => $part->largest?->nanometres,
+            'id' => $part->id, 'name' => $part->name, 'kind' => $part->kind->value,
+            'points' => array_map(fn (Point $point) => $point->stored(), $part->points),
+            'columns' => array_map(fn (Length $bay) => $bay->nanometres, $part->columns),
+            'rows' => array_map(fn (Length $bay) => $bay->nanometres, $part->rows), 'largest' => $part->largest?->nanometres,
             'origin' => $part->origin->stored(), 'turn' => $part->turn,
             ...($part->closeness === null ? [] : ['across' => $part->closeness->across->nanometres, 'along' => $part->closeness->along->nanometres]),
             ...($part->sides === null ? [] : ['sides' => [$part->sides->minusY, $part->sides->plusY, $part->sides->minusX, $part->sides->plusX]]),
@@ -41,7 +43,8 @@ final class PartCodec
         [$across, $sides] = [$stored->lengthOrNone('across'), $stored->inOrNone('sides')];
 
         return new Part(
-            $stored->text('id'), $stored->text('name'), $stored->case('kind', PartKind::class), array_map(Point::fromStored(...), $stored->each('points')),
+            $stored->text('id'), $stored->text('name'), $stored->case('kind', PartKind::class),
+            array_map(Point::fromStored(...), $stored->each('points')),
             array_values($stored->lengths('columns')), array_values($stored->lengths('rows')), $stored->lengthOrNone('largest'),
             Point::fromStored($stored->in('origin')), $stored->real('turn'),
             $across === null ? null : new Closeness($across, $stored->lengthOrNone('along')),
@@ -65,7 +68,8 @@ final class PartCodec
     public static function encodeBrace(Brace $brace): array
     {
         return [
-            'kind' => $brace->kind->value, 'post' => $brace->post->value, 'to' => $brace->to?->value, 'toward' => $brace->toward?->value, 'high' => $brace->high->nanometres,
+            'kind' => $brace->kind->value, 'post' => $brace->post->value, 'to' => $brace->to?->value, 'toward' => $brace->toward?->value,
+            'high' => $brace->high->nanometres,
             'reach' => $brace->reach->nanometres,
         ];
     }
@@ -73,7 +77,8 @@ final class PartCodec
     public static function decodeBrace(Stored $stored): Brace
     {
         return new Brace(
-            $stored->case('kind', BraceKind::class), PostId::of($stored->text('post')), PostId::orNone($stored->textOrNone('to')), $stored->caseOrNone('toward', Side::class),
+            $stored->case('kind', BraceKind::class), PostId::of($stored->text('post')), PostId::orNone($stored->textOrNone('to')),
+            $stored->caseOrNone('toward', Side::class),
             $stored->length('high'), $stored->length('reach'),
         );
     }
@@ -82,7 +87,8 @@ final class PartCodec
     public static function encodeObject(SiteObject $object): array
     {
         return [
-            'id' => $object->id, 'name' => $object->name, 'kind' => $object->kind->value, 'points' => array_map(fn (Point $point) => $point->stored(), $object->points),
+            'id' => $object->id, 'name' => $object->name, 'kind' => $object->kind->value,
+            'points' => array_map(fn (Point $point) => $point->stored(), $object->points),
             'least' => $object->least->nanometres, 'reach' => $object->reach->nanometres,
         ];
     }

@@ -72,16 +72,22 @@ final class PlanCodec
             'holding' => $plan->holding === null ? null : FootingCodec::encodeHolding($plan->holding),
             ...($plan->parts === [] ? [] : ['parts' => array_map(PartCodec::encode(...), $plan->parts)]),
             ...($plan->site === [] ? [] : ['site' => array_map(PartCodec::encodeObject(...), $plan->site)]),
-            ...($plan->around == new Surroundings ? [] : ['around' => [$plan->around->north, $plan->around->sun, $plan->around->wind, $plan->around->water]]),
+            ...($plan->around == new Surroundings ? [] : [
+                'around' => [$plan->around->north, $plan->around->sun, $plan->around->wind, $plan->around->water],
+            ]),
             ...($plan->prices === [] ? [] : ['prices' => array_map(
-                fn (string $id, Pricing $said) => [$id, $said->pack, $said->waste, $said->onSite, $said->price, ...($said->mass === null ? [] : [$said->mass])], array_map(strval(...), array_keys($plan->prices)), $plan->prices,
+                fn (string $id, Pricing $said) => [
+                    $id, $said->pack, $said->waste, $said->onSite, $said->price, ...($said->mass === null ? [] : [$said->mass]),
+                ],
+                array_map(strval(...), array_keys($plan->prices)), $plan->prices,
             )]),
             ...($plan->frame === null ? [] : ['frame' => FrameCodec::encode($plan->frame)]),
             ...($plan->hands === null ? [] : ['hands' => HandsCodec::encode($plan->hands)]),
             ...($plan->world === null ? [] : ['world' => LayoutCodec::encodeWorld($plan->world)]),
             ...($plan->neededOn === [] ? [] : ['needed_on' => $plan->neededOn]),
             ...($plan->partFrames === [] ? [] : ['part_frames' => array_map(
-                fn (string $part, FrameRules $frame) => ['part' => $part] + FrameCodec::encode($frame), array_keys($plan->partFrames), $plan->partFrames,
+                fn (string $part, FrameRules $frame) => ['part' => $part] + FrameCodec::encode($frame), array_keys($plan->partFrames),
+                $plan->partFrames,
             )]),
             ...($plan->braces === [] ? [] : ['braces' => array_map(PartCodec::encodeBrace(...), $plan->braces)]),
             ...($plan->heavy === null ? [] : ['heavy' => self::encodeSection($plan->heavy)]),
@@ -111,7 +117,10 @@ final class PlanCodec
             $plan->case('kind', JobKind::class),
             Notation::kept($plan->case('unit', Unit::class), $plan->whole('denominator', 1), $plan->whole('decimals', 0)),
             new SideNames($sides->text(0), $sides->text(1), $sides->text(2), $sides->text(3)),
-            new Tolerances($plan->case('tolerance', ToleranceClass::class), $plan->length('squareness'), $plan->whole('plumb_one_in'), $plan->lengthOrNone('along')),
+            new Tolerances(
+                $plan->case('tolerance', ToleranceClass::class), $plan->length('squareness'), $plan->whole('plumb_one_in'),
+                $plan->lengthOrNone('along'),
+            ),
             self::decodeSection($post),
             // A bare diameter until version 2.
             $part('hole') === null ? HoleShape::round($plan->length('hole')) : FootingCodec::decodeShape($plan->in('hole')),
@@ -135,7 +144,8 @@ final class PlanCodec
             ), array_map(PartCodec::decodeBrace(...), $plan->each('braces')),
             $part('around') === null ? new Surroundings : new Surroundings(...array_map($plan->in('around')->wholeOrNone(...), [0, 1, 2, 3])),
             self::decodePrices($plan->each('prices')), $part('frame') === null ? null : FrameCodec::decode($plan->in('frame')),
-            self::decodePartFrames($plan->each('part_frames')), $plan->texts('needed_on'), $part('hands') === null ? null : HandsCodec::decode($plan->in('hands')),
+            self::decodePartFrames($plan->each('part_frames')), $plan->texts('needed_on'),
+            $part('hands') === null ? null : HandsCodec::decode($plan->in('hands')),
             $part('world') === null ? null : LayoutCodec::decodeWorld($plan->in('world')),
         );
     }
@@ -218,7 +228,8 @@ final class PlanCodec
         $under = $stored->inOrNone('under');
 
         return new TopRules(
-            $stored->length('height'), Slope::ratio($stored->real('along_x')), Slope::ratio($stored->real('along_y')), $stored->length('datum_line'), $stored->lengths('rows'),
+            $stored->length('height'), Slope::ratio($stored->real('along_x')), Slope::ratio($stored->real('along_y')), $stored->length('datum_line'),
+            $stored->lengths('rows'),
             $under === null ? null : new TopStack($under->length(0), $under->length(1), array_values($under->lengths(2))),
         );
     }

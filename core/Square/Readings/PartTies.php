@@ -65,7 +65,9 @@ final class PartTies
         if (array_filter($plan->grid->added, fn (Post $post) => ErrorEllipse::RING * $moves->counted[$post->id->value]->major > $tolerance) === []) {
             return null;
         }
-        $tells = Tells::ofAll($planned, $moves, new FurtherDistances($planned->at, $readings, $plan->layout->tape, $plan->layout->reach?->inMillimetres()));
+        $tells = Tells::ofAll(
+            $planned, $moves, new FurtherDistances($planned->at, $readings, $plan->layout->tape, $plan->layout->reach?->inMillimetres()),
+        );
         [$from, $to] = $tells === null ? [null, null] : [$plan->grid->find(PostId::of($tells->from)), $plan->grid->find(PostId::of($tells->to))];
 
         return $from === null || $to === null ? null : [$from, $to];

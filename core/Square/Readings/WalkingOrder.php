@@ -20,7 +20,10 @@ final class WalkingOrder
     public static function of(array $readings, Post $start): array
     {
         $ends = array_map(
-            fn (Wanted $wanted) => array_map(fn (Post $post) => $post->at->inMillimetres(), $wanted->isTape() ? $wanted->posts() : [$wanted->posts()[0]]), $readings,
+            fn (Wanted $wanted) => array_map(
+                fn (Post $post) => $post->at->inMillimetres(), $wanted->isTape() ? $wanted->posts() : [$wanted->posts()[0]],
+            ),
+            $readings,
         );
         $lengths = array_map(fn (Wanted $wanted) => $wanted->isTape() ? $wanted->planned()->inMillimetres() : 0.0, $readings);
         $waiting = self::byPlace($ends, $lengths);

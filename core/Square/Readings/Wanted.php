@@ -127,7 +127,9 @@ final readonly class Wanted
     /** The same tape held at the other end. */
     public function turned(): self
     {
-        return new self($this->stake, $this->pair === null ? null : new Pair($this->pair->to, $this->pair->from), $this->line, $this->ran?->negated());
+        return new self(
+            $this->stake, $this->pair === null ? null : new Pair($this->pair->to, $this->pair->from), $this->line, $this->ran?->negated(),
+        );
     }
 
     /** As the adjustment needs it before it is read. */
@@ -150,6 +152,8 @@ final readonly class Wanted
     /** An offset from a fixed line as the adjustment needs it; sigma in millimetres. */
     public static function offset(string $id, PostId $stake, FixedLine $line, Length $off, float $sigma): LineOffset
     {
-        return new LineOffset($id, $stake->value, $line->from->inMillimetres(), $line->to->inMillimetres(), $off->inMillimetres(), $sigma, line: $line->id);
+        return new LineOffset(
+            $id, $stake->value, $line->from->inMillimetres(), $line->to->inMillimetres(), $off->inMillimetres(), $sigma, line: $line->id,
+        );
     }
 }

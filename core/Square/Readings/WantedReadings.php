@@ -98,8 +98,8 @@ final class WantedReadings
             $this->tape($from, $to);
         }
         foreach ($grid->posts as $post) {
-            [$row, $column] = [$this->inRow($post), $this->inColumn($post)];
-            [$endOfRow, $endOfColumn] = [$post === $row[0] || $post === $row[count($row) - 1], $post === $column[0] || $post === $column[count($column) - 1]];
+            [$row, $column] = [$grid->rowOf($post), $grid->columnOf($post)];
+            [$endOfRow, $endOfColumn] = [in_array($post, [$row[0], end($row)], true), in_array($post, [$column[0], end($column)], true)];
             if ($endOfRow && $endOfColumn) {
                 continue;
             }
@@ -136,7 +136,7 @@ final class WantedReadings
             }
             $before = count($this->wanted);
             foreach ($this->free as $post) {
-                foreach ([$this->inRow($post), $this->inColumn($post)] as $line) {
+                foreach ([$this->plan->grid->rowOf($post), $this->plan->grid->columnOf($post)] as $line) {
                     $this->string($post, $line[0], $line[count($line) - 1]);
                     if (count($this->wanted) > $before) {
                         break 2;
@@ -159,7 +159,8 @@ final class WantedReadings
     {
         do {
             $network = $this->planned();
-            $unchecked = $network === null ? [] : array_filter($this->wanted, fn (Wanted $wanted) => $network->solution->redundancy($wanted->key()) < self::CHECKED);
+            $unchecked = $network === null ? []
+                : array_filter($this->wanted, fn (Wanted $wanted) => $network->solution->redundancy($wanted->key()) < self::CHECKED);
             if ($network === null || $unchecked === []) {
                 return;
             }
@@ -191,7 +192,9 @@ final class WantedReadings
         return array_filter($unchecked, function (Wanted $wanted) use ($network, $spread, $variance): bool {
             $reading = $network->solution->observation($wanted->key());
 
-            return $network->solution->redundancy($wanted->key()) + Solution::product($reading->row, $spread) ** 2 / ($variance * $reading->sigma ** 2) >= self::CHECKED;
+            $more = Solution::product($reading->row, $spread) ** 2 / ($variance * $reading->sigma ** 2);
+
+            return $network->solution->redundancy($wanted->key()) + $more >= self::CHECKED;
         });
     }
 
@@ -260,7 +263,9 @@ final class WantedReadings
         }
         asort($others);
 
-        return array_values(array_filter(array_map(fn (string|int $id) => $this->plan->grid->find(PostId::of((string) $id)), array_keys(array_slice($others, 0, $count, true)))));
+        return array_values(array_filter(array_map(
+            fn (string|int $id) => $this->plan->grid->find(PostId::of((string) $id)), array_keys(array_slice($others, 0, $count, true)),
+        )));
     }
 
     private function isGrid(): bool
@@ -274,26 +279,5 @@ final class WantedReadings
         [$along, $across] = [$grid->columns->lines[$column] ?? null, $grid->rows->lines[$row] ?? null];
 
         return $along === null || $across === null ? null : $grid->find(PostId::at($along->id, $across->id));
-    }
-
-    /** @return non-empty-list<Post> those of its row, along x */
-    private function inRow(Post $post): array
-    {
-        return $this->sorted($post, fn (Post $other) => $other->at->y->equals($post->at->y));
-    }
-
-    /** @return non-empty-list<Post> those of its column, along y */
-    private function inColumn(Post $post): array
-    {
-        return $this->sorted($post, fn (Post $other) => $other->at->x->equals($post->at->x));
-    }
-
-    /** @return non-empty-list<Post> */
-    private function sorted(Post $post, callable $onLine): array
-    {
-        $line = array_filter($this->plan->grid->posts, $onLine);
-        usort($line, fn (Post $one, Post $other) => [$one->at->x->nanometres, $one->at->y->nanometres] <=> [$other->at->x->nanometres, $other->at->y->nanometres]);
-
-        return $line === [] ? [$post] : $line;
     }
 }

@@ -109,7 +109,9 @@ final class BatterBoards
                 return $setback;
             }
         }
-        for ($setback = $planned; ! $setback->isLongerThan($planned->times(self::FURTHEST)); $setback = $setback->plus(Length::millimetres(self::STEP))) {
+        for ($setback = $planned; ! $setback->isLongerThan($planned->times(
+            self::FURTHEST,
+        )); $setback = $setback->plus(Length::millimetres(self::STEP))) {
             if ($hinders($setback) === null) {
                 return $setback;
             }

@@ -37,7 +37,9 @@ final readonly class StringOutline
     public function __construct(Plan $plan)
     {
         [$columns, $rows] = [$plan->grid->columns, $plan->grid->rows];
-        $this->length = $columns->length()->plus(self::off($plan, $columns, Side::PlusX, 0))->plus(self::off($plan, $columns, Side::PlusX, $columns->count() - 1));
+        $this->length = $columns->length()->plus(self::off($plan, $columns, Side::PlusX, 0))->plus(
+            self::off($plan, $columns, Side::PlusX, $columns->count() - 1),
+        );
         $this->width = $rows->length()->plus(self::off($plan, $rows, Side::PlusY, 0))->plus(self::off($plan, $rows, Side::PlusY, $rows->count() - 1));
         $this->diagonal = Diagonal::of($this->length, $this->width);
         $this->columns = self::marks($plan, $columns, Side::PlusX, Grid::letters(...));
@@ -71,7 +73,9 @@ final readonly class StringOutline
         $zero = self::off($plan, $lines, $axis, 0);
 
         return array_map(
-            fn (Mark $mark, int $i) => new StringMark($name($i), $mark->nearFace->plus($zero), $mark->centre->plus($zero), $mark->farFace->plus($zero)),
+            fn (Mark $mark, int $i) => new StringMark(
+                $name($i), $mark->nearFace->plus($zero), $mark->centre->plus($zero), $mark->farFace->plus($zero),
+            ),
             $plan->marks($axis), array_keys($lines->lines),
         );
     }

@@ -110,7 +110,9 @@ final readonly class Heard
                 $kept[$ask] = match (true) {
                     $answer instanceof Length => (string) $answer->nanometres,
                     $answer instanceof Pick => $answer->value,
-                    is_array($answer) => implode(' ', array_map(fn (array $row) => implode(':', array_map(fn (Length $one) => $one->nanometres, $row)), $answer)),
+                    is_array($answer) => implode(
+                        ' ', array_map(fn (array $row) => implode(':', array_map(fn (Length $one) => $one->nanometres, $row)), $answer),
+                    ),
                     default => (string) $answer,
                 };
             }

@@ -71,13 +71,17 @@ final readonly class CarryingPair implements Thing
             if (! $first->plus($off)->isPositive() || ! $second->plus($off)->isPositive()) {
                 throw ThingRefused::markBelowGround($off->magnitude());
             }
-            $marks[] = Fact::of($off->isNegative() ? Figure::MarkBelowTheLine : Figure::MarkAboveTheLine, number: $first->plus($off), second: $second->plus($off), off: $off->magnitude());
+            $marks[] = Fact::of(
+                $off->isNegative() ? Figure::MarkBelowTheLine : Figure::MarkAboveTheLine, number: $first->plus($off), second: $second->plus($off),
+                off: $off->magnitude(),
+            );
         }
         $behind = $heard->maybe(Ask::Behind);
 
         return new Made($plan, [
             Fact::of(Figure::PairCentres, number: $centres, clear: $centres->minus($thick), thick: $thick),
-            Fact::of(Figure::LineOnFirst, number: $first, height: $height), Fact::of(Figure::LineOnSecond, number: $second, height: $height), ...$marks,
+            Fact::of(Figure::LineOnFirst, number: $first, height: $height), Fact::of(Figure::LineOnSecond, number: $second, height: $height),
+            ...$marks,
             ...($behind === null ? [] : [Fact::of(Figure::FreeBehind, number: $centres->plus($behind->times(2)), behind: $behind)]),
         ], Profile::ground()
             ->post(Length::zero(), $thick, $first, $plan->hole->width, $deep)

@@ -35,9 +35,11 @@ final readonly class CourtHoop implements Thing
     public function asks(): array
     {
         return [
-            Asked::reaches(Ask::Reaches, [[2400, 610], [2700, 745], [3050, 790]], [[96, 24], [108, 29], [120, 31]]), Asked::length(Ask::TargetHeight, 3050, 120), Asked::length(Ask::Inside, 375, 15),
+            Asked::reaches(Ask::Reaches, [[2400, 610], [2700, 745], [3050, 790]], [[96, 24], [108, 29], [120, 31]]),
+            Asked::length(Ask::TargetHeight, 3050, 120), Asked::length(Ask::Inside, 375, 15),
             Asked::length(Ask::HoleWide, 600, 24), Asked::length(Ask::HoleDeep, 1200, 48), Asked::length(Ask::PostThick, 100, 4)->folded(),
-            Asked::pick(Ask::HoleIs, Pick::SquareHole, Pick::RoundHole)->folded(), Asked::maybe(Ask::BellWide)->folded(), Asked::maybe(Ask::BellHigh)->folded(),
+            Asked::pick(Ask::HoleIs, Pick::SquareHole, Pick::RoundHole)->folded(), Asked::maybe(Ask::BellWide)->folded(),
+            Asked::maybe(Ask::BellHigh)->folded(),
             Asked::maybe(Ask::BarSpacing)->folded(), Asked::maybe(Ask::FormHigh)->folded(),
             ...AskedOfAll::work(),
         ];
@@ -57,7 +59,9 @@ final readonly class CourtHoop implements Thing
         if ($bell === null && $high === null) {
             return $heard->pick(Ask::HoleIs) === Pick::RoundHole ? HoleShape::round($wide) : HoleShape::square($wide);
         }
-        if ($heard->pick(Ask::HoleIs) !== Pick::RoundHole || $bell === null || $high === null || ! $bell->isLongerThan($wide) || ! $high->isPositive()) {
+        if (
+            $heard->pick(Ask::HoleIs) !== Pick::RoundHole || $bell === null || $high === null || ! $bell->isLongerThan($wide) || ! $high->isPositive()
+        ) {
             throw ThingRefused::bellOfARoundHole();
         }
 
@@ -104,18 +108,24 @@ final readonly class CourtHoop implements Thing
             }
         }
         [$wide, $deep] = [$heard->positive(Ask::HoleWide), $heard->positive(Ask::HoleDeep)];
-        $plan = Draft::plan($this->kind(), $heard, ToleranceClass::Framing, Section::rectangle($thick, $thick), $height, [], [], self::hole($heard, $wide), $deep);
+        $plan = Draft::plan(
+            $this->kind(), $heard, ToleranceClass::Framing, Section::rectangle($thick, $thick), $height, [], [], self::hole($heard, $wide), $deep,
+        );
         $edge = $behind->plus($wide);
 
         return new Made($plan, [
             $behind->isNegative() ? Fact::of(Figure::CentreInsideEdge, number: $behind->magnitude(), reach: $reach->at($height), inside: $inside)
                 : Fact::of(Figure::CentreBehindEdge, number: $behind, reach: $reach->at($height), inside: $inside),
-            Fact::of($plan->hole->isSquare ? Figure::MakersHole : Figure::MakersRoundHole, wide: $wide, deep: $deep), ...self::extras($heard, $wide, $deep), ...$others,
+            Fact::of($plan->hole->isSquare ? Figure::MakersHole : Figure::MakersRoundHole, wide: $wide, deep: $deep),
+            ...self::extras($heard, $wide, $deep), ...$others,
         ], Profile::ground()
             ->piece(ProfileShape::Road, $edge, Length::millimetres(-60), $edge->plus($inside->times(4)), Length::zero())
             ->post($wide, $thick, $height, $wide, $deep)
             ->piece(ProfileShape::Timber, $wide, $height->minus($thick), $wide->plus($reach->at($height)), $height)
-            ->piece(ProfileShape::Thing, $wide->plus($reach->at($height))->minus(Length::millimetres(225)), $height, $wide->plus($reach->at($height))->plus(Length::millimetres(225)), $height->plus(Length::millimetres(60)))
+            ->piece(
+                ProfileShape::Thing, $wide->plus($reach->at($height))->minus(Length::millimetres(225)), $height,
+                $wide->plus($reach->at($height))->plus(Length::millimetres(225)), $height->plus(Length::millimetres(60)),
+            )
             ->across($wide, $edge, Length::millimetres(300))
             ->across($edge, $edge->plus($inside), Length::millimetres(700))
             ->up(Length::zero(), $height, $edge->plus($inside->times(3)))

@@ -41,7 +41,8 @@ final readonly class DrivenBySheet implements Thing
         return [
             Asked::length(Ask::BayWide, 3300, 130), Asked::count(Ask::Bays, 3), Asked::length(Ask::RowApart, 4400, 173),
             Asked::length(Ask::Embedment, 1500, 60), Asked::length(Ask::High, 1800, 70), Asked::length(Ask::SheetDiagonal, 5500, 216.5),
-            Asked::length(Ask::SheetTolerance, 10, 0.5), Asked::length(Ask::PostThick, 100, 4)->folded(), Asked::count(Ask::MayShorten, 2)->folded(), Asked::maybe(Ask::HoleToTop)->folded(),
+            Asked::length(Ask::SheetTolerance, 10, 0.5), Asked::length(Ask::PostThick, 100, 4)->folded(), Asked::count(Ask::MayShorten, 2)->folded(),
+            Asked::maybe(Ask::HoleToTop)->folded(),
             ...AskedOfAll::work(),
         ];
     }
@@ -69,7 +70,8 @@ final readonly class DrivenBySheet implements Thing
             throw ThingRefused::sheetDisagrees($heard->notation->round($diagonal), $heard->notation->round($off->magnitude()));
         }
         $plan = Draft::plan(
-            $this->kind(), $heard, ToleranceClass::Building, Section::rectangle($thick, $thick), $high, array_fill(0, $heard->count(Ask::Bays), $bay), [$apart],
+            $this->kind(), $heard, ToleranceClass::Building, Section::rectangle($thick, $thick), $high, array_fill(0, $heard->count(Ask::Bays), $bay),
+            [$apart],
             ownDepth: $deep,
         );
         $plan = $plan->withHolding(new Holding(

@@ -42,7 +42,8 @@ final readonly class FloorOnPosts implements Thing
             Asked::length(Ask::Wide, 4800, 192), Asked::length(Ask::Deep, 3600, 144), Asked::length(Ask::SillHigh, 600, 24),
             Asked::length(Ask::StepDown, 30, 1), Asked::length(Ask::Stack, 363, 17.25), Asked::length(Ask::LargestBay, 2400, 96),
             Asked::length(Ask::PostThick, 120, 5.5)->folded(), Asked::length(Ask::PanelGap, 10, 0.5)->folded(),
-            Asked::length(Ask::RiserMost, 190, 7.5)->folded(), Asked::maybe(Ask::Landing)->folded(), Asked::maybe(Ask::PermitOver)->folded(), Asked::maybe(Ask::GuardOver)->folded(),
+            Asked::length(Ask::RiserMost, 190, 7.5)->folded(), Asked::maybe(Ask::Landing)->folded(), Asked::maybe(Ask::PermitOver)->folded(),
+            Asked::maybe(Ask::GuardOver)->folded(),
             ...AskedOfAll::timber(),
         ];
     }
@@ -69,7 +70,8 @@ final readonly class FloorOnPosts implements Thing
             ? [Fact::of($is, number: $floor, most: $most)] : [];
 
         return [
-            Fact::of(Figure::Stairs, number: $floor->times(1 / $count), count: $count, riser: $riser), ...(($landing = $heard->maybe(Ask::Landing)) === null ? [] : [Fact::of(Figure::LandingAt, number: $landing, run: $landing->times(2))]),
+            Fact::of(Figure::Stairs, number: $floor->times(1 / $count), count: $count, riser: $riser),
+            ...(($landing = $heard->maybe(Ask::Landing)) === null ? [] : [Fact::of(Figure::LandingAt, number: $landing, run: $landing->times(2))]),
             ...$over(Ask::PermitOver, Figure::OverPermit), ...$over(Ask::GuardOver, Figure::OverGuard),
         ];
     }
@@ -103,7 +105,8 @@ final readonly class FloorOnPosts implements Thing
 
         return new Made($plan, [
             Fact::of(Figure::RowsFromWall, number: $each, rows: $count, gap: $gap, deep: $deep),
-            Fact::of(Figure::FloorAt, number: $floor, sill: $sill, down: $down), Fact::of(Figure::TopUnderStack, number: $top, floor: $floor, stack: $stack),
+            Fact::of(Figure::FloorAt, number: $floor, sill: $sill, down: $down),
+            Fact::of(Figure::TopUnderStack, number: $top, floor: $floor, stack: $stack),
             ...self::stairs($heard, $floor),
         ], $profile->piece(ProfileShape::Timber, $gap, $top, $gap->plus($deep), $top->plus($stack->times(0.85)))
             ->piece(ProfileShape::Thing, $gap, $top->plus($stack->times(0.85)), $gap->plus($deep), $floor)

@@ -95,7 +95,8 @@ final readonly class Gateway implements Thing
         $deep = $over->times(0.35);
         if ($heard->pick(Ask::HeldBy) === Pick::Foam) {
             $plan = $plan->withHolding(new Holding(
-                Hold::Foam, new HoldingSite(Soil::Clay), PierRules::usual($heard->notation), Holding::usualCollar($heard->notation), customs: Customs::usual($plan->work->crew),
+                Hold::Foam, new HoldingSite(Soil::Clay), PierRules::usual($heard->notation), Holding::usualCollar($heard->notation),
+                customs: Customs::usual($plan->work->crew),
             ));
         }
 

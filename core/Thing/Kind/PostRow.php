@@ -49,8 +49,10 @@ final readonly class PostRow implements Thing
             Asked::length(Ask::Long, 12_000, 480), Asked::length(Ask::LargestBay, 1800, 96), Asked::length(Ask::High, 1500, 60),
             Asked::length(Ask::GateWide, 0, 0), Asked::length(Ask::GateGap, 20, 0.75)->folded(), Asked::length(Ask::PostThick, 90, 3.5)->folded(),
             Asked::maybe(Ask::HeavyThick)->folded(), Asked::maybe(Ask::Along)->folded(),
-            Asked::pick(Ask::Tops, Pick::Level, Pick::Raked, Pick::Stepped)->folded(), Asked::length(Ask::EndRise, 0, 0)->folded(), Asked::maybe(Ask::BoughtRow)->folded(),
-            Asked::length(Ask::SecondSide, 0, 0)->folded(), Asked::pick(Ask::CornerTo, Pick::Left, Pick::Right)->folded(), Asked::count(Ask::CornerDegrees, 90)->folded(),
+            Asked::pick(Ask::Tops, Pick::Level, Pick::Raked, Pick::Stepped)->folded(), Asked::length(Ask::EndRise, 0, 0)->folded(),
+            Asked::maybe(Ask::BoughtRow)->folded(),
+            Asked::length(Ask::SecondSide, 0, 0)->folded(), Asked::pick(Ask::CornerTo, Pick::Left, Pick::Right)->folded(),
+            Asked::count(Ask::CornerDegrees, 90)->folded(),
             ...AskedOfAll::timber(),
         ];
     }
@@ -82,7 +84,8 @@ final readonly class PostRow implements Thing
         $each = $side->times(1 / $count);
 
         return new Part(
-            Part::ANSWERED, self::letter($columns), PartKind::Row, $count === 1 ? [$at($side)] : [$at($each), $at($side)], [], [], $largest, $at($long),
+            Part::ANSWERED, self::letter($columns), PartKind::Row, $count === 1 ? [$at($side)] : [$at($each), $at($side)], [], [], $largest,
+            $at($long),
             $heard->pick(Ask::CornerTo) === Pick::Left ? $degrees : -$degrees,
         );
     }
@@ -116,7 +119,8 @@ final readonly class PostRow implements Thing
         return [
             ...($rise->isZero() ? [] : [Fact::of(match ($tops) {
                 Pick::Raked => Figure::TopsRaked, Pick::Stepped => Figure::TopsStepped, default => Figure::TopsLevel
-            }, number: $tops === Pick::Level ? $far : $each->magnitude(), rise: $rise->magnitude(), way: Fact::of($rise->isNegative() ? Figure::Falls : Figure::Rises))]),
+            }, number: $tops === Pick::Level ? $far : $each->magnitude(), rise: $rise->magnitude(), way: Fact::of($rise->isNegative() ? Figure::Falls
+                : Figure::Rises))]),
             ...($bought === null ? [] : [Fact::of(Figure::RowBought, number: $bought->minus($tallest), bought: $bought, tallest: $tallest)]),
         ];
     }
@@ -146,7 +150,8 @@ final readonly class PostRow implements Thing
         }
         $even = Spacing::overall($rest, TapeHeld::Centre, $thick, $count)->gaps();
         $plan = Draft::plan(
-            $this->kind(), $heard, ToleranceClass::Fence, Section::rectangle($thick, $thick), $high, [...($gate->isPositive() ? [$gate] : []), ...$even], [],
+            $this->kind(), $heard, ToleranceClass::Fence, Section::rectangle($thick, $thick), $high,
+            [...($gate->isPositive() ? [$gate] : []), ...$even], [],
             heavy: $heavy->equals($thick) ? null : Section::rectangle($heavy, $heavy), along: $heard->maybe(Ask::Along),
         );
         if ($gate->isPositive()) {
@@ -161,19 +166,25 @@ final readonly class PostRow implements Thing
         foreach ($drawn as $i => $bay) {
             $isLeaf = $i === 0 && $gate->isPositive();
             $profile = $profile->post($at, $i === 0 || $i === 1 && $gate->isPositive() ? $heavy : $thick, $high, $plan->hole->width, $high->half())
-                ->piece($isLeaf ? ProfileShape::Thing : ProfileShape::Timber, $at->plus($thick), $high->times(0.75), $at->plus($bay)->minus($thick), $high->times(0.82))
+                ->piece(
+                    $isLeaf ? ProfileShape::Thing : ProfileShape::Timber, $at->plus($thick), $high->times(0.75), $at->plus($bay)->minus($thick),
+                    $high->times(0.82),
+                )
                 ->across($at, $at->plus($bay), $high->times(0.3));
             $at = $at->plus($bay);
         }
         $goesOn = $count > self::DRAWN;
         $profile = $profile->post($at, $goesOn ? $thick : $heavy, $high, $plan->hole->width, $high->half());
         // A rail that ends in the air says that the row goes on.
-        $profile = $goesOn ? $profile->piece(ProfileShape::Timber, $at->plus($thick), $high->times(0.75), $at->plus($even[0]->times(0.4)), $high->times(0.82)) : $profile;
+        $profile = $goesOn
+            ? $profile->piece(ProfileShape::Timber, $at->plus($thick), $high->times(0.75), $at->plus($even[0]->times(0.4)), $high->times(0.82))
+            : $profile;
 
         return new Made($plan, [
             Fact::of(Figure::EvenBays, count: $count, number: $even[0], largest: $largest), ...self::tops($heard, $high, $long, $even[0]),
             ...($second === null ? [] : [Fact::of(
-                Figure::RoundTheCorner, number: $second->posts[0]->at->distanceTo(new Point($long, Length::zero())), count: count($second->posts), degrees: $heard->count(Ask::CornerDegrees, 179),
+                Figure::RoundTheCorner, number: $second->posts[0]->at->distanceTo(new Point($long, Length::zero())), count: count($second->posts),
+                degrees: $heard->count(Ask::CornerDegrees, 179),
             )]),
             ...($gate->isPositive() ? [Fact::of(Figure::GateBay, number: $gate, leaf: $leaf, gap: $gap, thick: $heavy)] : []),
         ], $profile->up(Length::zero(), $high, $at->plus($goesOn ? $even[0]->half() : $high->half())));

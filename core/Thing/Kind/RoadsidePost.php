@@ -43,7 +43,8 @@ final readonly class RoadsidePost implements Thing
             Asked::length(Ask::SetbackLeast, 150, 6), Asked::length(Ask::SetbackMost, 200, 8),
             Asked::length(Ask::BoxReach, 400, 16), Asked::length(Ask::AboveTop, 20, 0.75),
             Asked::length(Ask::RoadBelow, 0, 0)->folded(), Asked::length(Ask::PostThick, 90, 3.5)->folded(),
-            Asked::length(Ask::BoughtPost, 2400, 96)->folded(), Asked::length(Ask::LeastDepth, 600, 24)->folded(), Asked::maybe(Ask::Neighbours)->folded(),
+            Asked::length(Ask::BoughtPost, 2400, 96)->folded(), Asked::length(Ask::LeastDepth, 600, 24)->folded(),
+            Asked::maybe(Ask::Neighbours)->folded(),
             ...AskedOfAll::work(),
         ];
     }
@@ -51,7 +52,8 @@ final readonly class RoadsidePost implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::ReadRoadAndGround, Deed::StakeBehindTheEdge, Deed::DigNoDeeper, Deed::TurnSquareToTheRoad, Deed::PackOnBothSides, Deed::HangAfterADay,
+            Deed::ReadRoadAndGround, Deed::StakeBehindTheEdge, Deed::DigNoDeeper, Deed::TurnSquareToTheRoad, Deed::PackOnBothSides,
+            Deed::HangAfterADay,
         ];
     }
 
@@ -74,7 +76,9 @@ final readonly class RoadsidePost implements Thing
             throw ThingRefused::postTooShort($rule->top->plus($least));
         }
         $plan = Draft::plan($this->kind(), $heard, ToleranceClass::Fence, Section::rectangle($thick, $thick), $rule->top, [], [], ownDepth: $deep);
-        $edge = FixedLine::beside(FixedLine::ANSWERED, $heard->sides->minusY, $plan->grid, Side::MinusY, $chain->centre, $chain->centre, FixedKind::Boundary, null);
+        $edge = FixedLine::beside(
+            FixedLine::ANSWERED, $heard->sides->minusY, $plan->grid, Side::MinusY, $chain->centre, $chain->centre, FixedKind::Boundary, null,
+        );
         $plan = $plan->withLayout($plan->layout->heldBy([$edge]));
 
         return new Made($plan, [

@@ -33,8 +33,8 @@ use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
 
 /**
- * A roof on posts for what must get in: a machine with all that hangs on it, the side it drives in by and its doors set bays, depth and eaves. Heights
- * are to the underside of what lies on the posts.
+ * A roof on posts for what must get in: a machine with all that hangs on it, the side it drives in by and its doors set bays, depth and eaves.
+ * Heights are to the underside of what lies on the posts.
  */
 final readonly class RoofedFrame implements Thing
 {
@@ -99,7 +99,9 @@ final readonly class RoofedFrame implements Thing
         [$room, $along] = $machine->nearest($low, $stop, $fall, $between);
 
         return new Made($plan, [
-            $hasDoors ? Fact::of(Figure::MachinePassesDoors, number: $isAtAnEnd ? $rows[0] : $passage, machine: $wide, margin: $margin, frame: $beside, thick: $thick)
+            $hasDoors ? Fact::of(
+                Figure::MachinePassesDoors, number: $isAtAnEnd ? $rows[0] : $passage, machine: $wide, margin: $margin, frame: $beside, thick: $thick,
+            )
                 : Fact::of(Figure::MachinePasses, number: $isAtAnEnd ? $rows[0] : $passage, machine: $wide, margin: $margin, thick: $thick),
             Fact::of(Figure::EavesAtLeast, number: $clear, machine: $tall, margin: $margin),
             ...($isAtAnEnd ? self::atAnEnd($rows[0], $columns, $largest) : []),
@@ -109,7 +111,9 @@ final readonly class RoofedFrame implements Thing
             ...($fall->isPositive() ? [Fact::of(Figure::LowSide, number: $low), Fact::of(Figure::HighSide, number: $high, fall: $fall)] : []),
             ...($isUnderHigh ? [Fact::of(Figure::RoofLeaves, number: $room, along: $along, margin: $margin)] : []),
             ...match ($heard->pick(Ask::Later)) {
-                Pick::Walls => [Fact::of(Figure::LaterWalls)], Pick::Doors => [Fact::of(Figure::LaterDoors)], Pick::Sail => [Fact::of(Figure::LaterSail)],
+                Pick::Walls => [
+                    Fact::of(Figure::LaterWalls),
+                ], Pick::Doors => [Fact::of(Figure::LaterDoors)], Pick::Sail => [Fact::of(Figure::LaterSail)],
                 default => [],
             },
         ], $isAtAnEnd || ($machine->long === null && ! $fall->isPositive())
@@ -176,7 +180,8 @@ final readonly class RoofedFrame implements Thing
     {
         return [
             Fact::of(Figure::DoorOver, number: $front, over: $over),
-            $heard->pick(Ask::DoorKind) === Pick::Leaves ? Fact::of(Figure::DoorLeaves, number: $opening->half(), opening: $opening) : Fact::of(Figure::DoorSlides, number: $opening),
+            $heard->pick(Ask::DoorKind) === Pick::Leaves ? Fact::of(Figure::DoorLeaves, number: $opening->half(), opening: $opening)
+                : Fact::of(Figure::DoorSlides, number: $opening),
         ];
     }
 
@@ -197,15 +202,18 @@ final readonly class RoofedFrame implements Thing
      *
      * @param  array{Length, Length}  $ends  tops of the low and the high posts
      */
-    private static function fromTheSide(Plan $plan, Machine $machine, bool $isFrontLow, array $ends, Length $run, Length $thick, Length $stop): Profile
-    {
+    private static function fromTheSide(
+        Plan $plan, Machine $machine, bool $isFrontLow, array $ends, Length $run, Length $thick, Length $stop,
+    ): Profile {
         [$low, $high] = $ends;
         $deep = $high->times(0.35);
         $side = Profile::ground()->post(Length::zero(), $thick, $low, $plan->hole->width, $deep)->post($run, $thick, $high, $plan->hole->width, $deep)
             ->slope(ProfileShape::Roof, $thick->negated(), $low, $run->plus($thick), $high);
         $outline = $machine->outline();
         for ($i = 1; $i < count($outline); $i++) {
-            [$one, $next] = array_map(fn (Point $point) => $isFrontLow ? $stop->plus($point->x) : $run->minus($stop)->minus($point->x), [$outline[$i - 1], $outline[$i]]);
+            [$one, $next] = array_map(
+                fn (Point $point) => $isFrontLow ? $stop->plus($point->x) : $run->minus($stop)->minus($point->x), [$outline[$i - 1], $outline[$i]],
+            );
             $side = $side->slope(ProfileShape::Outline, $one, $outline[$i - 1]->y, $next, $outline[$i]->y);
         }
 

@@ -44,7 +44,8 @@ final readonly class SocketRepair implements Thing
         return [
             Asked::length(Ask::OpeningA, 92, 3.625), Asked::length(Ask::OpeningB, 92, 3.625), Asked::length(Ask::SocketDeep, 700, 28),
             Asked::maybe(Ask::SoundAt), Asked::length(Ask::LeastDepth, 600, 24), Asked::length(Ask::PostP, 90, 3.5),
-            Asked::maybe(Ask::PostQ)->folded(), Asked::faces(Ask::FacesA), Asked::faces(Ask::FacesB), Asked::length(Ask::High, 1500, 60)->folded(), Asked::count(Ask::Posts, 1)->folded(),
+            Asked::maybe(Ask::PostQ)->folded(), Asked::faces(Ask::FacesA), Asked::faces(Ask::FacesB), Asked::length(Ask::High, 1500, 60)->folded(),
+            Asked::count(Ask::Posts, 1)->folded(),
             Asked::length(Ask::Apart, 2400, 96)->folded(), Asked::length(Ask::PanelGap, 2, 0.0625)->folded(),
             ...AskedOfAll::work(),
         ];
@@ -53,7 +54,8 @@ final readonly class SocketRepair implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::PropWhatItCarries, Deed::ProbeAllRound, Deed::EmptyTheSocket, Deed::PlaneNeverAbove, Deed::TreatTheCut, Deed::TapNeverForce, Deed::WedgeAndSeal,
+            Deed::PropWhatItCarries, Deed::ProbeAllRound, Deed::EmptyTheSocket, Deed::PlaneNeverAbove, Deed::TreatTheCut, Deed::TapNeverForce,
+            Deed::WedgeAndSeal,
         ];
     }
 
@@ -79,7 +81,8 @@ final readonly class SocketRepair implements Thing
         $plan = Draft::plan(
             $this->kind(), $heard, ToleranceClass::Fence, Section::rectangle($p, $q), $high,
             array_fill(0, $count - 1, $count === 1 ? Length::zero() : $heard->positive(Ask::Apart)), [],
-            HoleShape::square(Length::nanometres(max($sideA->clear->nanometres, $sideB->clear->nanometres, $p->nanometres, $q->nanometres))), ownDepth: $least,
+            HoleShape::square(Length::nanometres(max($sideA->clear->nanometres, $sideB->clear->nanometres, $p->nanometres, $q->nanometres))),
+            ownDepth: $least,
         );
         // Old concrete that never heaved is not dug deeper: only what the post needs of its socket counts.
         $none = Length::zero();
@@ -117,7 +120,9 @@ final readonly class SocketRepair implements Thing
     private static function faces(TakeOff $way): array
     {
         $of = fn (Length $off, string $side, Length $planed): Fact => $off->isZero()
-            ? Fact::of($way->isTurned ? Figure::GoesInTurned : Figure::GoesInAsGiven, side: $side) : ($off->isNegative() ? Fact::of($way->isTurned ? Figure::WedgesTurned : Figure::WedgesAsGiven, number: $off->magnitude(), side: $side)
+            ? Fact::of(
+                $way->isTurned ? Figure::GoesInTurned : Figure::GoesInAsGiven, side: $side,
+            ) : ($off->isNegative() ? Fact::of($way->isTurned ? Figure::WedgesTurned : Figure::WedgesAsGiven, number: $off->magnitude(), side: $side)
             : Fact::of($way->isTurned ? Figure::TakeOffTurned : Figure::TakeOffAsGiven, number: $off, side: $side, planed: $planed));
 
         // Beside the plumb line both faces of a side give the same: the post stands in the middle of what is clear.

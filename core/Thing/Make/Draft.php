@@ -49,7 +49,8 @@ final class Draft
         return new Plan(
             $kind, $heard->notation, $heard->sides, new Tolerances($class, $class->squareness($unit), $class->plumbOneIn(), $along), $post,
             $hole ?? HoleShape::round($heard->notation->round($widest->across()->times(self::HOLE))), $standing,
-            new Grid(GridLines::fresh(Spacing::bays($columns)), GridLines::fresh(Spacing::bays($rows))), fit: new Fit, answers: $heard->answers(), ownDepth: $ownDepth,
+            new Grid(GridLines::fresh(Spacing::bays($columns)), GridLines::fresh(Spacing::bays($rows))), fit: new Fit, answers: $heard->answers(),
+            ownDepth: $ownDepth,
             heavy: $heavy === null || $work->make !== Make::Pole ? $heavy : Section::round($heavy->thicker()), work: $work,
         );
     }

@@ -21,6 +21,7 @@ final class EvenRows
     public static function atMost(Length $between, Length $largest, Length $post, Ask $whole): array
     {
         return $between->isLongerThan($post)
-            ? Spacing::overall($between, TapeHeld::Centre, $post, Spacing::fewestBays($between, $largest))->gaps() : throw ThingRefused::nothingStands($whole);
+            ? Spacing::overall($between, TapeHeld::Centre, $post, Spacing::fewestBays($between, $largest))->gaps()
+                : throw ThingRefused::nothingStands($whole);
     }
 }

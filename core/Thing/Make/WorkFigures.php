@@ -29,9 +29,14 @@ final class WorkFigures
 
         return [
             ...$made,
-            ...($gauges === [] ? [] : [Fact::of(Figure::GaugeBoards, number: $gauges[0]->length, lengths: array_map(fn (Gauge $gauge) => $gauge->length, $gauges))]),
+            ...($gauges === [] ? [] : [
+                Fact::of(Figure::GaugeBoards, number: $gauges[0]->length, lengths: array_map(fn (Gauge $gauge) => $gauge->length, $gauges)),
+            ]),
             ...($plan->work->lasting === Lasting::Stays ? [] : [
-                Fact::of($plan->work->lasting->comesOut() ? Figure::HeldToComeOut : Figure::ScrewedToComeOff, number: $plan->standing, hold: $plan->holdOf($held)),
+                Fact::of(
+                    $plan->work->lasting->comesOut() ? Figure::HeldToComeOut : Figure::ScrewedToComeOff, number: $plan->standing,
+                    hold: $plan->holdOf($held),
+                ),
             ]),
         ];
     }

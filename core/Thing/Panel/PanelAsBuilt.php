@@ -34,8 +34,9 @@ final readonly class PanelAsBuilt
      *
      * @throws ThingRefused when the posts leave no room at all
      */
-    public function __construct(Length $clear, Slope $left, Slope $right, Length $bottom, Length $height, Length $width, Length $cleat, Length $leastGap)
-    {
+    public function __construct(
+        Length $clear, Slope $left, Slope $right, Length $bottom, Length $height, Length $width, Length $cleat, Length $leastGap,
+    ) {
         $top = $bottom->plus($height);
         [$leftBottom, $leftTop] = [$bottom->times($left->ratio), $top->times($left->ratio)];
         [$rightBottom, $rightTop] = [$clear->plus($bottom->times($right->ratio)), $clear->plus($top->times($right->ratio))];

@@ -57,7 +57,8 @@ final readonly class ChainAsSet
         }
         $asWanted = $centre->plus($this->move);
         $covered = Band::about($hole, $slack);
-        // What the cover takes from the wanted place it takes toward the hole’s centre; past the band’s near end it may come into the band all the same.
+        // What the cover takes from the wanted place it takes toward the hole’s centre; past the band’s near end it may come into the band all the
+        // same.
         $allowed = $asWanted->plus($covered->change($asWanted));
         $this->moveAllowed = $allowed->minus($centre);
         $this->stillOutBy = $band->change($allowed->minus($reach)->minus($edge))->magnitude();

@@ -51,7 +51,8 @@ final class HoleWords
             HoleEffect::NeverAtCornerOrAnchor => 'Never at a corner or an anchor: they need the whole depth.',
             HoleEffect::PastTheStone => 'A post that turns often slides past a stone.',
             HoleEffect::FilledInLifts => 'In layers of a hand’s breadth, each tamped: loose fill holds nothing.',
-            HoleEffect::HolesStayOnTheString => 'Its holes stay on the string. So much less stands in the ground: it needs a decision with its reason.',
+            HoleEffect::HolesStayOnTheString => 'Its holes stay on the string. So much less stands in the ground: it needs a decision with its '
+                .'reason.',
             HoleEffect::DrillAnewAtTheString => 'Its hole then stands {lower} over the string: drill it anew where the string crosses it.',
             HoleEffect::LeftToShorten => '{count: One more|# more} may be shortened by the sheet.',
             HoleEffect::NoneLeftToShorten => 'As many as the sheet lets be shortened are. Get it down, or ask the maker.',

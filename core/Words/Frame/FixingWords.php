@@ -22,9 +22,12 @@ final class FixingWords
             FixingMisfit::BaseTakesNoPost => 'A post of {post} does not go with the base “{name}”, which takes {from} to {to}.',
             FixingMisfit::TooShort => '{layer}: {long} does not reach through {through}. Take a longer fixing.',
             FixingMisfit::ComesOut => '{layer}: {long} would come out behind {thick} of timber. Take a shorter fixing.',
-            FixingMisfit::TooManyAtACrossing => '{layer}: {count: # fixing has|# fixings have} no room side by side in {room} where each keeps {edge} from edges and from the next. Take fewer, or thinner ones.',
-            FixingMisfit::TooNearAJoint => '{layer}: where two are joined each end has {have} to be fixed on, and the sheet asks for {need}. Widen what they lie on, or join them over something wider.',
-            FixingMisfit::BoltBesideThePier => 'The bolt of “{name}” stands {off} off the middle of the post: on a pier {pier} wide it comes nearer to the edge than {edge}.',
+            FixingMisfit::TooManyAtACrossing => '{layer}: {count: # fixing has|# fixings have} no room side by side in {room} where each keeps '
+                .'{edge} from edges and from the next. Take fewer, or thinner ones.',
+            FixingMisfit::TooNearAJoint => '{layer}: where two are joined each end has {have} to be fixed on, and the sheet asks for {need}. Widen '
+                .'what they lie on, or join them over something wider.',
+            FixingMisfit::BoltBesideThePier => 'The bolt of “{name}” stands {off} off the middle of the post: on a pier {pier} wide it comes nearer '
+                .'to the edge than {edge}.',
         };
     }
 

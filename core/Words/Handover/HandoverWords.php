@@ -35,7 +35,8 @@ final class HandoverWords
 
         return match (true) {
             $lacking !== [] => self::incomplete(count($lacking)).': a depth, a plumb reading or a cut is missing at '.implode(', ', $lacking).'.',
-            $site->handedOver() !== null && AskedByRule::open($site) > 0 => 'It was handed over, and what a rule asks is not met: it stands among the tolerances.',
+            $site->handedOver() !== null
+                && AskedByRule::open($site) > 0 => 'It was handed over, and what a rule asks is not met: it stands among the tolerances.',
             default => null,
         };
     }

@@ -21,7 +21,8 @@ final class BookRefusalWords
             BookRefusal::OtherKind => 'Entry {sequence} is of another kind, so this can’t stand in its place.',
             BookRefusal::PlanMovedOn => 'The plan was changed meanwhile: revision {revision}, “{reason}”. Look at it first; what you '
                 .'typed still stands here.',
-            BookRefusal::BookFull => 'This book holds {most} entries, and no more fit: its pages would be too slow. Plan the rest as a job of its own. '
+            BookRefusal::BookFull => 'This book holds {most} entries, and no more fit: its pages would be too slow. Plan the rest as a job of its '
+                .'own. '
                 .'Striking and handing over still go.',
             BookRefusal::PicturesFull => 'This job holds {most: 1 picture|# pictures}, and no more fit. Keep further ones beside the job.',
         };

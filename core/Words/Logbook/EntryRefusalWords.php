@@ -28,10 +28,12 @@ final class EntryRefusalWords
                 .'away from it.',
             EntryRefusal::HoursOfNobody => 'From 1 to {most} people, for more than no time and at most a day, and more than nothing done.',
             EntryRefusal::HireWithoutEnd => 'What is hired goes back on a day: type the last one, no earlier than the first.',
-            EntryRefusal::NoSuchWeather => 'The least is no more than the greatest; rain and gusts are zero or more, and their hours run forward within the day.',
+            EntryRefusal::NoSuchWeather => 'The least is no more than the greatest; rain and gusts are zero or more, and their hours run forward '
+                .'within the day.',
             EntryRefusal::NumbersBackward => 'Count from the first piece to the last: both from 1, the last no smaller.',
             EntryRefusal::NothingLost => 'All its pieces came out right: nothing is lost.',
-            EntryRefusal::MoreLeftThanThereWas => 'What is left is longer than nothing and no longer than the board, {board}. Leave it empty where nothing is.',
+            EntryRefusal::MoreLeftThanThereWas => 'What is left is longer than nothing and no longer than the board, {board}. Leave it empty where '
+                .'nothing is.',
             EntryRefusal::NoDigNegative => 'The no-dig distance can’t be below zero. Enter what your marking desk asks for on each side.',
             EntryRefusal::RodNegative => 'A rod can’t read below zero. Enter the height of the beam on the rod.',
             EntryRefusal::WidthNotPositive => 'A hole has a width above zero. Leave it empty where it is as planned.',

@@ -36,15 +36,18 @@ return [
     'a_pack_holds_something' => 'A pack holds more than nothing.',
     'waste_in_a_hundred' => 'Waste is so much in a hundred, at most 100.',
     'no_amount' => '“{typed}” is no amount. Type a number, such as 12.50.',
-    'why' => 'To buy = (needed · (1 + waste) − on site) / pack, rounded up to whole packs once for the whole job, and never less than none. Parts that need the same goods '
-        .'share a line. Each line is rounded to the smallest coin once. A post is bought in the next length that timber is sold in. A profile takes a board and two stakes; its strings run a setback past both ends.',
+    'why' => 'To buy = (needed · (1 + waste) − on site) / pack, rounded up to whole packs once for the whole job, and never less than none. Parts '
+        .'that need the same goods '
+        .'share a line. Each line is rounded to the smallest coin once. A post is bought in the next length that timber is sold in. A profile takes '
+            .'a board and two stakes; its strings run a setback past both ends.',
     'ask_the_yard' => 'Ask the yard for what has no price',
     'yard_is_made_up' => 'The yard and its prices are made up. What you typed stays as it is.',
     'yard_reason' => 'Prices of the yard',
     'yard_said' => 'The yard sells {count} of {of} that had no price. Its prices are made up: put your own in their place.',
     'yard_sells_none' => 'The yard sells nothing of what has no price.',
     'from_csv' => 'Prices out of a spreadsheet',
-    'from_csv_how' => 'Save the bill as lines for a spreadsheet, fill in prices there, and read the file in again. Goods are found by their names; an empty cell changes nothing.',
+    'from_csv_how' => 'Save the bill as lines for a spreadsheet, fill in prices there, and read the file in again. Goods are found by their names; '
+        .'an empty cell changes nothing.',
     'csv_file' => 'File',
     'read_csv' => 'Read it in',
     'csv_reason' => 'Prices out of a spreadsheet',
@@ -55,7 +58,8 @@ return [
     'csv_no_amount' => '“{typed}” is no amount for “{name}”.',
     'choices' => 'What a choice costs',
     'choices_none' => 'Decide the rules of depth and read the ground first: then other ways can be counted.',
-    'choices_how' => 'Ways to hold and depths: posts and what goes into their holes, in the order in which they suit this site, not by price. Planes, bays, overhangs and boards: the whole job; '
+    'choices_how' => 'Ways to hold and depths: posts and what goes into their holes, in the order in which they suit this site, not by price. '
+        .'Planes, bays, overhangs and boards: the whole job; '
         .'a post more or less counts like the middling one. No span is checked.',
     'to_the_bill' => 'The whole bill',
     'choices_hold' => 'Held another way',
@@ -80,7 +84,8 @@ return [
     'choices_dearer' => '{money} more.',
     'choices_cheaper' => '{money} less.',
     'choices_not_here' => 'not here',
-    'choices_why' => 'Each way is counted as the bill counts: with its packs, waste and what lies on site, holes as dug where they are dug. Carried in are posts, bags and gravel. '
+    'choices_why' => 'Each way is counted as the bill counts: with its packs, waste and what lies on site, holes as dug where they are dug. Carried '
+        .'in are posts, bags and gravel. '
         .'What costs less is not what holds better: frost, water, the roof and your office decide first.',
     'lists' => 'Lists to take along',
     'by_counter' => 'by counter',

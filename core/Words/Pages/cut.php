@@ -128,7 +128,8 @@ return [
     'show.too_short_for_a_packer' => '{label} is too short for a packer: another post, or lower tops.',
     'set_out.spread_dividers' => 'so many dividers, with equal cells at both ends too',
     'frame.title' => 'Beams, rafters, boards and braces',
-    'frame.spans' => 'Lengths, marks and what to buy. No span, joint or guard is checked here: rely on a table, a maker’s sheet or an engineer, and write down which.',
+    'frame.spans' => 'Lengths, marks and what to buy. No span, joint or guard is checked here: rely on a table, a maker’s sheet or an engineer, and '
+        .'write down which.',
     'frame.beam' => 'Beam over {line}',
     'frame.beam_is' => '{long} long: {pieces: one piece|# pieces} for {money}.',
     'frame.pieces' => 'Pieces',
@@ -140,11 +141,14 @@ return [
     'frame.shared' => 'Ply {ply} and ply {next} are both joined over {posts}: these stock lengths leave no other way. A longer one would.',
     'frame.not_proved' => 'So many ways could not all be tried: there may be a cheaper one.',
     'frame.cast_as_planned' => 'From first to last {line} was cast as long as planned.',
-    'frame.cast_longer' => '{line} was cast {off} longer than planned, {reach} from centre to centre. The beam is worked out to that; measure once more before you cut.',
-    'frame.cast_shorter' => '{line} was cast {off} shorter than planned, {reach} from centre to centre. The beam is worked out to that; measure once more before you cut.',
+    'frame.cast_longer' => '{line} was cast {off} longer than planned, {reach} from centre to centre. The beam is worked out to that; measure once '
+        .'more before you cut.',
+    'frame.cast_shorter' => '{line} was cast {off} shorter than planned, {reach} from centre to centre. The beam is worked out to that; measure '
+        .'once more before you cut.',
     'frame.cast_beside' => '{post} stands {off} beside the line of the beam: see that the beam still bears on it.',
     'frame.not_cast' => 'Taken as planned, for nothing is written down of how they were cast: {posts,}.',
-    'frame.beam_how' => 'Type the stock lengths you can buy, each with its price: it is cut so that it is joined over posts, in as few pieces as can be, for the least money.',
+    'frame.beam_how' => 'Type the stock lengths you can buy, each with its price: it is cut so that it is joined over posts, in as few pieces as '
+        .'can be, for the least money.',
     'frame.rafters' => 'Rafters',
     'frame.slope_is' => 'It falls {fall} over {run}: {degrees}°.',
     'frame.top_edge' => 'Top edge',
@@ -160,10 +164,13 @@ return [
     'frame.boards_are' => '{count: One board|# boards}: the first {first}, the last {last} wide; {ripped} ripped.',
     'frame.boards_how' => 'Type the width to cover and that of a board: a last board that would be a sliver is shared with the first.',
     'frame.braces' => 'Braces at 45°',
-    'frame.brace_is' => 'Cut from {stock}, mitred at both ends: {centre} along its middle, {short} along its short edge. Its middle meets post and beam {leg} from their corner, its long edge {long}.',
+    'frame.brace_is' => 'Cut from {stock}, mitred at both ends: {centre} along its middle, {short} along its short edge. Its middle meets post and '
+        .'beam {leg} from their corner, its long edge {long}.',
     'frame.braces_how' => 'Type how far from their corner it meets post and beam, and how wide it is.',
-    'frame.why' => 'Slope = (high − low) / run, from bearing to bearing. Top edge = level run · √(1 + slope²). A plumb cut reaches depth · slope further downhill, a level cut depth / slope back uphill. '
-        .'Heel of a seat = its width · slope; out of the depth goes width · sin of the angle. Boards: n = (width + gap) / (board + gap), rounded up. A brace with legs a is a · √2 along its middle, and its width more along the long edge.',
+    'frame.why' => 'Slope = (high − low) / run, from bearing to bearing. Top edge = level run · √(1 + slope²). A plumb cut reaches depth · slope '
+        .'further downhill, a level cut depth / slope back uphill. '
+        .'Heel of a seat = its width · slope; out of the depth goes width · sin of the angle. Boards: n = (width + gap) / (board + gap), rounded '
+            .'up. A brace with legs a is a · √2 along its middle, and its width more along the long edge.',
     'frame.a_beam' => 'A beam',
     'frame.over_the_posts' => 'Over the posts',
     'frame.past_the_first' => 'Past the centre of the first',

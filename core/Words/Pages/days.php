@@ -23,7 +23,8 @@ return [
     'held_rain_in_open_tubes' => 'Rain would run into open tubes.',
     'held_gusts' => 'Gusts are too strong to lift.',
     'held_thunder' => 'There is thunder.',
-    'made_up' => 'The forecast is made up, but for days whose weather you wrote down: the station that ships with this is for practice. Look outside, and at your own forecast.',
+    'made_up' => 'The forecast is made up, but for days whose weather you wrote down: the station that ships with this is for practice. Look '
+        .'outside, and at your own forecast.',
     'day' => 'day',
     'weather' => 'weather',
     'work' => 'work',
@@ -41,7 +42,8 @@ return [
     'waits' => 'Waited for',
     'meanwhile' => 'Meanwhile: {tasks}.',
     'meanwhile_frame' => 'mark and cut the frame on trestles, {count: # piece|# pieces}',
-    'ask_marks' => 'Utility marks are not asked for: nobody digs before. Asked for today with three working days, digging begins on {day} at the earliest.',
+    'ask_marks' => 'Utility marks are not asked for: nobody digs before. Asked for today with three working days, digging begins on {day} at the '
+        .'earliest.',
     'wait_marks' => 'Utility marks: digging from {day}.',
     'wait_cure' => 'What is poured: from {from} to {to}, {hours} hours at {degrees} in the weather that comes.',
     'others_booked' => '{thing}: booked for {day}, by {time}. Until then not: {task}.',
@@ -120,7 +122,8 @@ return [
     'frost_beyond' => 'That is deeper than the line that was planned for, {planned}: ask your building office before you go on.',
     'frost_open' => 'Open holes at {posts}: nothing is poured on frozen ground. Cover them, and look into each before the fill.',
     'vary' => 'What if',
-    'vary_why' => 'The same work, reckoned anew for each line: what is not named is as it stands. An auger is taken as four times as fast as one who digs, a lorry as five times '
+    'vary_why' => 'The same work, reckoned anew for each line: what is not named is as it stands. An auger is taken as four times as fast as one '
+        .'who digs, a lorry as five times '
         .'as fast as one who mixes. The chance of rain is that of fifty made-up years, for the hours of the fill.',
     'vary_to' => 'What if: other people, another day, other means',
     'vary_people' => 'People and days',
@@ -234,7 +237,10 @@ return [
     'rest_5' => 'Friday',
     'rest_6' => 'Saturday',
     'rest_7' => 'Sunday',
-    'why' => 'What is left is read from plan and logbook, as the next move is. Each kind of work begins at the earliest quarter hour at which what comes before it is done, marks have '
-        .'run out, people are free and it is light. Weather stops what your limits say, and thunder all that is outside. As a forecast errs, pours keep half a degree off their limits '
-        .'today and half a degree more for each day ahead. Concrete ripens by the warmth that comes, nights counted. Digging and cutting go on the next day; all else is done in pieces of half a day at most.',
+    'why' => 'What is left is read from plan and logbook, as the next move is. Each kind of work begins at the earliest quarter hour at which what '
+        .'comes before it is done, marks have '
+        .'run out, people are free and it is light. Weather stops what your limits say, and thunder all that is outside. As a forecast errs, pours '
+            .'keep half a degree off their limits '
+        .'today and half a degree more for each day ahead. Concrete ripens by the warmth that comes, nights counted. Digging and cutting go on the '
+            .'next day; all else is done in pieces of half a day at most.',
 ];

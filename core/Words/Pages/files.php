@@ -67,10 +67,12 @@ return [
     'world_space' => 'a space',
     'world_no_longer' => 'These points no longer agree with the plan: look at them again before anything is staked.',
     'drawn_in' => 'A drawing',
-    'drawn_in_why' => 'DXF of any version, as text, or points as LandXML. You see what is on each layer, and say what it is, before anything is stored.',
+    'drawn_in_why' => 'DXF of any version, as text, or points as LandXML. You see what is on each layer, and say what it is, before anything is '
+        .'stored.',
     'drawn_read' => 'See what it shows',
     'drawn' => 'What the drawing shows',
-    'drawn_why' => 'Say for each layer what it is. What you leave out is not stored. A text names what lies nearest to it on its layer; arcs and what blocks are made of are not read.',
+    'drawn_why' => 'Say for each layer what it is. What you leave out is not stored. A text names what lies nearest to it on its layer; arcs and '
+        .'what blocks are made of are not read.',
     'drawn_layer' => '{name}: {says}',
     'drawn_spots' => '{count: # place|# places}',
     'drawn_lines' => '{count: # line|# lines}',
@@ -85,14 +87,16 @@ return [
     'drawn_no_dig' => 'For what lies in the ground. Your marking desk says how much.',
     'drawn_no_dig_missing' => 'Type how far from a line in the ground nobody digs: a line without a band would keep no hole away.',
     'drawn_keep' => 'Take it over',
-    'drawn_kept' => 'Came in: {posts: # post|# posts}, {things: # thing on the site|# things on the site}, {lines: # line in the ground|# lines in the ground}.',
+    'drawn_kept' => 'Came in: {posts: # post|# posts}, {things: # thing on the site|# things on the site}, {lines: # line in the ground|# lines in '
+        .'the ground}.',
     'drawn_not_so' => 'Left out of {layer}: {count: # thing|# things} of another kind.',
     'drawn_by' => 'a drawing, by file',
     'drawn_reason' => 'Taken over from a drawing',
     'drawn_out' => 'Take back what the last drawing brought',
     'drawn_out_reason' => 'taken back, from a drawing',
     'drawn_taken_out' => 'What the last drawing brought is taken back.',
-    'drawn_lines_out' => 'Its lines in the ground are struck. The plan was changed since it came in: take back its posts and things on the plan itself.',
+    'drawn_lines_out' => 'Its lines in the ground are struck. The plan was changed since it came in: take back its posts and things on the plan '
+        .'itself.',
     'drawn_gone' => 'That drawing is no longer at hand. Choose its file once more.',
     'drawn_no_file' => 'Choose a drawing of 5 MB at most.',
     'drawn_no_drawing' => 'That is no DXF as text and no LandXML.',
@@ -104,7 +108,8 @@ return [
     'surface_file' => 'LandXML with a surface of triangles',
     'surface_says' => 'by the surface',
     'surface_read' => 'as read here',
-    'surface_why' => 'Heights over the benchmark’s zero. They come in as readings from the benchmark to each post, as sure as 20 mm: a rod on the post counts for far more.',
+    'surface_why' => 'Heights over the benchmark’s zero. They come in as readings from the benchmark to each post, as sure as 20 mm: a rod on the '
+        .'post counts for far more.',
     'surface_beside_post' => '{post} lies beside the surface: nothing is said of it.',
     'surface_beside' => 'No post lies on that surface. Is another unit or another system meant?',
     'surface_none' => 'That file has no surface of triangles that can be read.',
@@ -123,7 +128,8 @@ return [
     'staked_too_far' => 'lies further than 5 m from its place. Are east and north swapped, or is another unit meant?',
     'staked_toward' => 'off, toward {side}',
     'staked_class' => 'As sure as with',
-    'staked_why' => 'Each stake comes in as two readings, off either axis of the plan, beside the tapes: they are proved with them, and one that does not fit is named. Heights in the file are not taken.',
+    'staked_why' => 'Each stake comes in as two readings, off either axis of the plan, beside the tapes: they are proved with them, and one that '
+        .'does not fit is named. Heights in the file are not taken.',
     'staked_keep' => 'Take them as readings',
     'staked_by' => 'total station, by file',
     'staked_kept' => '{count: # reading|# readings} came in.',
@@ -147,11 +153,14 @@ return [
     'world_twice' => '{label} is named twice.',
     'world_no_figure' => 'Type a number, such as 512345.678.',
     'world_no_system' => 'Type the number alone, such as 25832, or nothing.',
-    'world_no_fit' => 'These points do not agree with the plan: distances in the world are {ratio} of those on it. Are east and north swapped, or is another unit meant?',
+    'world_no_fit' => 'These points do not agree with the plan: distances in the world are {ratio} of those on it. Are east and north swapped, or '
+        .'is another unit meant?',
     'world_worst' => 'These points do not agree: without {label} the rest does. Look at its coordinates again.',
-    'world_worst_too' => 'These points do not agree, and without {label}, which fits worst, the rest does not either: distances in the world are {ratio} of those on the plan. Are east and north swapped, or is another unit meant?',
+    'world_worst_too' => 'These points do not agree, and without {label}, which fits worst, the rest does not either: distances in the world are '
+        .'{ratio} of those on the plan. Are east and north swapped, or is another unit meant?',
     'points_in' => 'Points out of a table',
-    'points_in_why' => 'A CSV with a label, along and across, or east and north, in any order and unit its first line names. What was read is put into the form of a new part: you look at it before it is kept.',
+    'points_in_why' => 'A CSV with a label, along and across, or east and north, in any order and unit its first line names. What was read is put '
+        .'into the form of a new part: you look at it before it is kept.',
     'points_read' => 'Read them',
     'points_were' => '{count: # point was|# points were} read: {labels}. Look at them below, and keep the part; nothing is kept yet.',
     'points_left' => 'Left out, as it names no place: {lines}.',
@@ -160,7 +169,8 @@ return [
     'points_lies_nowhere' => 'It tells east and north, and the plan is placed nowhere. Place it first, under “Where the plan lies in the world”.',
     'points_no_file' => 'Choose a table, of one megabyte at most.',
     'tags' => 'Tags for posts',
-    'tags_why' => 'To print and staple: a square code opens the page of a post on a phone; its short code does the same when it is typed into “find” on the list of jobs.',
+    'tags_why' => 'To print and staple: a square code opens the page of a post on a phone; its short code does the same when it is typed into '
+        .'“find” on the list of jobs.',
     'tags_address' => 'Address that phones use',
     'tags_address_why' => 'As it stands in a phone’s own line of addresses. Only this machine can be reached by 127.0.0.1.',
     'tags_make' => 'Make the tags',
@@ -187,5 +197,6 @@ return [
     'refused_plan_unreadable' => 'Plan {where} in it can’t be read. Nothing of it was taken.',
     'refused_entry_unreadable' => 'Entry {where} in it can’t be read. Nothing of it was taken.',
     'refused_out_of_order' => 'What it says is out of order at {where}. Nothing of it was taken.',
-    'refused_other_content' => 'Entries of one number say something else here than in the file: {where}. Somebody changed one of the two. Nothing of it was taken.',
+    'refused_other_content' => 'Entries of one number say something else here than in the file: {where}. Somebody changed one of the two. Nothing '
+        .'of it was taken.',
 ];

@@ -40,7 +40,8 @@ return [
     'up_to' => 'Up to the layer of',
     'all_layers' => 'all layers',
     'drawn_like' => 'The frame to scale, {view}: {told}',
-    'solid_stands' => 'What stands is drawn solid, what is not built yet in outline. Where it is cut through, what is cut has a thick line, and what is before it is left out.',
+    'solid_stands' => 'What stands is drawn solid, what is not built yet in outline. Where it is cut through, what is cut has a thick line, and '
+        .'what is before it is left out.',
     'marks_of_boards' => 'Boards: every tenth row’s near edge, from the first board’s outer edge.',
     'marks_of_sheets' => 'Roof sheets: where each begins along the eaves, from the first one’s edge.',
     'marks_of_rails' => 'Rails: upper edges down from the posts’ tops.',
@@ -148,8 +149,10 @@ return [
     'kept' => 'The frame is kept.',
     'reason' => 'The frame on the posts',
     'a_number' => 'Type a whole number from {least} to {most}.',
-    'why' => 'Beams run over the posts of a line and are joined over posts only, where their stock lengths are known. Joists lie evenly, none further apart than you '
-        .'said, the outer ones flush with the beams’ ends. Tops that fall make rafters: √(1 + slope²) longer than level, plumb at both ends. Boards are ripped at both '
+    'why' => 'Beams run over the posts of a line and are joined over posts only, where their stock lengths are known. Joists lie evenly, none '
+        .'further apart than you '
+        .'said, the outer ones flush with the beams’ ends. Tops that fall make rafters: √(1 + slope²) longer than level, plumb at both ends. Boards '
+            .'are ripped at both '
         .'edges where the last would be a sliver, and never joined on one joist in two rows side by side. A brace is measured along its long edge.',
     'fixings_title' => 'What holds it together',
     'what_holds' => 'Fixings',
@@ -197,8 +200,10 @@ return [
     'keep_fixings' => 'Keep the fixings',
     'kept_fixings' => 'The fixings are kept.',
     'reason_fixings' => 'What holds the frame together',
-    'fixings_why' => 'A connector is held against the section, the plies and the depth of what it holds, and its screws against that timber’s thickness. A nail or screw must reach through '
-        .'what it holds and not come out behind; a bolt goes through everything. As many as you chose must find room at a crossing, from edges and from each other; where two '
+    'fixings_why' => 'A connector is held against the section, the plies and the depth of what it holds, and its screws against that timber’s '
+        .'thickness. A nail or screw must reach through '
+        .'what it holds and not come out behind; a bolt goes through everything. As many as you chose must find room at a crossing, from edges and '
+            .'from each other; where two '
         .'members are joined on one, both ends must. Salt air and green oak ask for stainless; rain and treated timber for hot-dip zinc.',
     'cut_title' => 'Cut list',
     'nothing_to_cut' => 'Decide first what stands on the posts.',
@@ -252,7 +257,9 @@ return [
     'lying_why' => 'Odd lengths, such as {such}. Whole lengths that are sold are counted on the bill.',
     'lying_is_sold' => '“{typed}” is a length that is sold: count it on the bill, as on site.',
     'no_lying' => '“{typed}” is no length. Type it as {such}.',
-    'cut_why' => 'All pieces of one section are sawn from the same boards, a cut of {kerf} between two of them. Few pieces are tried in every way; of more, the longest '
-        .'goes first into the length that costs least, and what two boards hold is shared out anew as long as that is cheaper. Blocks come out of offcuts by themselves. '
+    'cut_why' => 'All pieces of one section are sawn from the same boards, a cut of {kerf} between two of them. Few pieces are tried in every way; '
+        .'of more, the longest '
+        .'goes first into the length that costs least, and what two boards hold is shared out anew as long as that is cheaper. Blocks come out of '
+            .'offcuts by themselves. '
         .'The beam that can’t be bought twice is cut last, and checked first.',
 ];

@@ -163,7 +163,8 @@ return [
     'piers.posts' => 'posts',
     'piers.left_over' => 'left over',
     'piers.piece' => '{post} {length}',
-    'piers.tubes_how' => 'A tube cut to height costs a cut and may leave a piece for the next pier. A whole one needs no saw: its hole goes deeper until it stands '
+    'piers.tubes_how' => 'A tube cut to height costs a cut and may leave a piece for the next pier. A whole one needs no saw: its hole goes deeper '
+        .'until it stands '
         .'at its height, or gravel brings it up where the hole came out deeper still. Never join two pieces in the ground.',
     'piers.tubes_and_bases' => 'Tubes and bases',
     'piers.water_in_the_hole' => 'Water in the hole',

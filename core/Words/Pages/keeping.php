@@ -20,7 +20,8 @@ return [
     'refused_wrong_passphrase' => 'The passphrase is wrong, or the file was cut short or changed. Nothing was changed.',
     'restored' => 'The backup is in force. The data that was here is kept in {before}.',
     'backed_up' => 'Everything is in {file}. It was read again after writing.',
-    'forgotten' => 'Job {job} is out of the data. Backups written before and older folders of data beside it still hold it: delete those that nobody needs.',
+    'forgotten' => 'Job {job} is out of the data. Backups written before and older folders of data beside it still hold it: delete those that '
+        .'nobody needs.',
     'demo_loaded' => 'The demo jobs are loaded.',
     'all' => '{at}  {size}  {file}',
     'none' => 'There is no backup yet.',

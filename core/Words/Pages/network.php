@@ -20,7 +20,8 @@ return [
     'trust.install_how' => 'Open the settings and look for “certificate”. Install the file as one of an authority (CA). '
         .'Some phones ask twice: once to install it, and once more, under the trust settings of certificates, to switch it on.',
     'trust.compare' => 'Compare its mark',
-    'trust.compare_how' => 'The terminal on the machine shows this mark (SHA-256). The phone shows it among the details of the certificate. Both are the same, '
+    'trust.compare_how' => 'The terminal on the machine shows this mark (SHA-256). The phone shows it among the details of the certificate. Both '
+        .'are the same, '
         .'or somebody is in between: then take it off the phone again.',
     'trust.open' => 'Open Aequus',
     'trust.open_how' => 'From now on by this address; mind the s in https. The browser’s menu puts it on the home screen.',

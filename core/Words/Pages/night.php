@@ -16,10 +16,13 @@ return [
         .'covered before the weather '
         .'comes; a pour that stops half-way is worse than none.',
     'stop.takes_begin_by' => '{people: One person|# people} {people: needs|need} about {minutes: # minute|# minutes} for it: begin by {when}.',
-    'stop.takes_too_long' => '{people: One person|# people} {people: needs|need} about {minutes: # minute|# minutes} for it: {over: # minute|# minutes} more '
+    'stop.takes_too_long' => '{people: One person|# people} {people: needs|need} about {minutes: # minute|# minutes} for it: {over: # minute|# '
+        .'minutes} more '
         .'than there is. Begin at once, in this order, and call for more hands.',
-    'stop.takes_nothing_comes' => '{people: One person|# people} {people: needs|need} about {minutes: # minute|# minutes} for it. Nothing is foretold before work begins again, {when}.',
-    'stop.takes_unknown' => '{people: One person|# people} {people: needs|need} about {minutes: # minute|# minutes} for it. Nobody knows the weather until work begins again.',
+    'stop.takes_nothing_comes' => '{people: One person|# people} {people: needs|need} about {minutes: # minute|# minutes} for it. Nothing is '
+        .'foretold before work begins again, {when}.',
+    'stop.takes_unknown' => '{people: One person|# people} {people: needs|need} about {minutes: # minute|# minutes} for it. Nobody knows the '
+        .'weather until work begins again.',
     'stop.about' => 'about {minutes} min',
     'stop.minutes' => '{minutes} min',
     'stop.hours' => '{hours} h {minutes} min',
@@ -51,7 +54,8 @@ return [
     'start.title' => 'Start again: what came since',
     'start.nothing_left' => 'Nothing was left fresh, open or held by braces.',
     'start.all_as_left' => 'By the weather that came, nothing is to be looked at first.',
-    'start.made_up' => 'The weather since is made up here, so it proves nothing. Look at every fill, hole and brace as if the worst had come, and write down what it was.',
+    'start.made_up' => 'The weather since is made up here, so it proves nothing. Look at every fill, hole and brace as if the worst had come, and '
+        .'write down what it was.',
     'start.look_first' => 'Before work goes on, look at this, in this order.',
     'start.unknown' => '{posts}: the weather since is not known. Look at each as if the worst had come.',
     'start.untold' => 'Nobody wrote down the weather of {days}: what the station has stands here for it.',
@@ -65,7 +69,8 @@ return [
     'start.coldest' => 'coldest that came on its first day',
     'start.ripe' => 'ripe',
     'start.off' => 'braces off from',
-    'start.why' => 'Ripe is the warmth that came, degrees above the datum times hours, of what its hours at 20 °C bring (Nurse and Saul, as in ASTM C1074). '
+    'start.why' => 'Ripe is the warmth that came, degrees above the datum times hours, of what its hours at 20 °C bring (Nurse and Saul, as in ASTM '
+        .'C1074). '
         .'Braces come off by the later of that and the clock of the post.',
     'start.to_days' => 'What is due today',
     'stop.b_b_lacks' => '<b>{label}</b> lacks: {part}.',

@@ -127,7 +127,8 @@ return [
     'part.across' => 'It may be off by, across',
     'part.across_why' => 'Empty: as much as the rest of the job.',
     'part.along' => 'And along its row, where that may be more',
-    'part.along_why' => 'Wire or a rail bears a post off its mark, but not off the string. Corners stand in two strings and keep to the first figure.',
+    'part.along_why' => 'Wire or a rail bears a post off its mark, but not off the string. Corners stand in two strings and keep to the first '
+        .'figure.',
     'part.own_sides' => 'Names of its own four sides',
     'part.own_sides_why' => 'For a part that stands askew: its moves, leans and cuts are told by them. All four, or none.',
     'part.for_the_side' => 'Its side nearest to “{side}”',

@@ -5,8 +5,10 @@ declare(strict_types=1);
 // Instruments and offices that are made up, for practice.
 return [
     'title' => 'Practice',
-    'why' => 'Made-up instruments and offices answer in place of yours: a tape, a laser with its rod, a level on a post, a total station, a marking desk, an inspector. They read a site that nobody '
-        .'has. What they write down counts like any other entry, so every page and sheet says how many there are, and nothing is handed over while there is one.',
+    'why' => 'Made-up instruments and offices answer in place of yours: a tape, a laser with its rod, a level on a post, a total station, a marking '
+        .'desk, an inspector. They read a site that nobody '
+        .'has. What they write down counts like any other entry, so every page and sheet says how many there are, and nothing is handed over while '
+            .'there is one.',
     'is_demo' => 'In the demo it is always on.',
     'switch_on' => 'Switch practice on for this job',
     'switch_off' => 'Switch practice off',

@@ -50,12 +50,14 @@ return [
     'thing.a_whole_number' => 'This is a whole number, such as 2.',
     'thing.two_figures' => '“{typed}” is no pair of figures. Write such as 2400 : 610; 3050 : 790.',
     'thing.three_figures' => '“{typed}” is no depth with both its faces. Write such as 40 : 47 : 48; 310 : 49 : 46, from the plumb line.',
-    'plan.heavier_than_the_rest' => 'Posts at corners, gates and anchors carry more than the others: they can’t be thinner. Leave this empty where all are alike.',
+    'plan.heavier_than_the_rest' => 'Posts at corners, gates and anchors carry more than the others: they can’t be thinner. Leave this empty where '
+        .'all are alike.',
     'brace.no_more' => 'A brace less',
     'brace.one_more' => 'A brace more',
     'site.around' => 'Sun, wind and water',
     'site.one_of_eight' => 'Choose one of the directions.',
-    'part.a_gate' => '“{typed}” is no gate. Type its section, how far its hinge post stands from that section’s corner, its leaf, and the gap on either side.',
+    'part.a_gate' => '“{typed}” is no gate. Type its section, how far its hinge post stands from that section’s corner, its leaf, and the gap on '
+        .'either side.',
     'part.an_angle' => 'A turn is an angle in degrees, such as 30 or -12.5.',
     'part.further' => 'A further part: {name}',
     'part.no_more' => 'No more part {name}',

@@ -15,7 +15,8 @@ return [
     'outbox.next' => 'Next, as far as this phone knows: {what}',
     'outbox.no_page' => '(its page is not on this phone)',
     'outbox.move_waits' => 'Written down on this phone; it waits to be sent.',
-    'outbox.all_known_done' => 'What this phone was told to do next is written down on it. More is asked for: which, is known when there is a signal.',
+    'outbox.all_known_done' => 'What this phone was told to do next is written down on it. More is asked for: which, is known when there is a '
+        .'signal.',
     'outbox.all_done' => 'All that was asked for here is written down on this phone. What comes after it is known when there is a signal.',
     'keypad.clear' => 'clear',
     'keypad.feet' => 'feet ′',

@@ -235,6 +235,8 @@ return [
     'phone.it_is_turned_over' => 'It is turned over',
     'phone.one_hold_will_do' => 'One hold will do',
     'phone.leave_it' => 'Leave it',
-    'post_page.turned_left' => 'Its faces are turned {degrees}° to the left of the job’s directions: its {own} face is the one that looks most toward the {side}.',
-    'post_page.turned_right' => 'Its faces are turned {degrees}° to the right of the job’s directions: its {own} face is the one that looks most toward the {side}.',
+    'post_page.turned_left' => 'Its faces are turned {degrees}° to the left of the job’s directions: its {own} face is the one that looks most '
+        .'toward the {side}.',
+    'post_page.turned_right' => 'Its faces are turned {degrees}° to the right of the job’s directions: its {own} face is the one that looks most '
+        .'toward the {side}.',
 ];

@@ -19,7 +19,10 @@ final class ChangeWords
         if ($change->gone !== []) {
             $standing = count($change->standing);
             $says[] = 'It removes '.self::labels($change->gone).': '.($standing === 0 ? ''
-                : self::plural($standing, 'post stands', 'posts stand').self::filled($standing, count($change->filled)).', ').self::plural($change->entries, 'entry', 'entries').'. '
+                : self::plural(
+                    $standing, 'post stands', 'posts stand',
+                ).self::filled($standing, count($change->filled)).', ').self::plural($change->entries,
+                    'entry', 'entries').'. '
                 .($change->entries === 0 ? '' : 'The entries stay in the logbook under their names, and count again when the post comes back.');
         }
         if ($change->moved !== []) {

@@ -53,14 +53,18 @@ final class PlanRefusalWords
             PlanRefusal::BraceToNowhere => 'A tie or a knee goes to another post, a prop to one of the four sides.',
             PlanRefusal::FreeUpsideDown => 'What stays free ends above where it begins. Turn the two heights round.',
             PlanRefusal::GateWithoutLeaf => 'A gate needs a leaf, and no figure of it can be below zero.',
-            PlanRefusal::GateInNoSection => 'There is no section {section}: this row has {there: one|#}. Section 1 runs from the first corner to the second.',
-            PlanRefusal::GateWithoutRoom => 'The gate has no room in section {section}: it runs past the corner, or into another gate. Move it, or make its leaf narrower.',
+            PlanRefusal::GateInNoSection => 'There is no section {section}: this row has {there: one|#}. Section 1 runs from the first corner to '
+                .'the second.',
+            PlanRefusal::GateWithoutRoom => 'The gate has no room in section {section}: it runs past the corner, or into another gate. Move it, or '
+                .'make its leaf narrower.',
             PlanRefusal::ToleranceNotPositive => 'How far a post may be off must be more than zero.',
-            PlanRefusal::CloserAlongThanAcross => 'Along its row a post may be off by no less than across it. Turn the two figures round, or leave this one empty.',
+            PlanRefusal::CloserAlongThanAcross => 'Along its row a post may be off by no less than across it. Turn the two figures round, or leave '
+                .'this one empty.',
             PlanRefusal::PartName => '“{name}” can’t stand before a number. Use one or two letters, such as S for the stairs.',
             PlanRefusal::PartWithoutPosts => 'This part has no post. Give its corners, its bays or its places.',
             PlanRefusal::LabelTaken => 'There is a post {label} already. Give this part another name.',
-            PlanRefusal::PostsStandInEachOther => '{one} and {other} would stand in each other. Check where the part begins, and which way it is turned.',
+            PlanRefusal::PostsStandInEachOther => '{one} and {other} would stand in each other. Check where the part begins, and which way it is '
+                .'turned.',
             PlanRefusal::MarkCoarserThanTolerance => 'The smallest mark is coarser than the tolerance, so a move inside it could not be told. '
                 .'Choose a finer mark or a wider tolerance.',
         };

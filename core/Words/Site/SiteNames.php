@@ -30,7 +30,9 @@ final class SiteNames
             PourPoint::Plumb => 'plumb on two faces',
             PourPoint::AllPlumb => 'all posts stand plumb',
             PourPoint::MeasuredAgain => 'one measure taken again by another way',
-            PourPoint::Inspected, PourPoint::Foot, PourPoint::Anchor, PourPoint::Mix, PourPoint::Weather, PourPoint::Covered => LogbookNames::of(ReadyItem::from($case->value)),
+            PourPoint::Inspected, PourPoint::Foot, PourPoint::Anchor, PourPoint::Mix, PourPoint::Weather, PourPoint::Covered => LogbookNames::of(
+                ReadyItem::from($case->value),
+            ),
             default => null,
         };
     }

@@ -153,7 +153,8 @@ final class AskWords
             Ask::SheetDiagonal => 'A sheet that disagrees with itself is found before anything is driven.',
             Ask::SheetTolerance => 'How far off the sheet lets it be.',
             Ask::OpeningA, Ask::OpeningB => 'The narrowest you find, at any depth: the post stands plumb, not along the socket.',
-            Ask::FacesA, Ask::FacesB => 'Where the socket leans or narrows: a bob hung in it, read at several depths. It takes the place of the opening above.',
+            Ask::FacesA, Ask::FacesB => 'Where the socket leans or narrows: a bob hung in it, read at several depths. It takes the place of the '
+                .'opening above.',
             Ask::SocketDeep => 'From the top of the concrete to its bottom.',
             Ask::SoundAt => 'A rod pushed in on every side. Where all go to the bottom, the depth of the socket; empty until it is probed.',
             Ask::PostP => 'As it measures. It may go in either way round.',
@@ -229,7 +230,9 @@ final class AskWords
             Pick::Sliding => 'sliding aside',
             Pick::Concrete => 'concrete',
             Pick::Foam => 'foam',
-            default => PlanNames::of(Crew::tryFrom($pick->value) ?? Lasting::tryFrom($pick->value) ?? Timber::tryFrom($pick->value) ?? Make::from($pick->value)) ?? '',
+            default => PlanNames::of(
+                Crew::tryFrom($pick->value) ?? Lasting::tryFrom($pick->value) ?? Timber::tryFrom($pick->value) ?? Make::from($pick->value),
+            ) ?? '',
         };
     }
 }

@@ -21,7 +21,9 @@ final class AccountController extends Controller
     {
         abort_if(config('aequus.mode') === 'demo', 404);
 
-        return view('account.show', ['person' => $this->user($request), 'signIns' => SignIns::of($this->user($request), $request->session()->getId())]);
+        return view(
+            'account.show', ['person' => $this->user($request), 'signIns' => SignIns::of($this->user($request), $request->session()->getId())],
+        );
     }
 
     /** @throws ValidationException where the present password is another, or the new one is easily tried */
@@ -32,7 +34,10 @@ final class AccountController extends Controller
         if (! Hash::check($request->string('present')->value(), $user->getAuthPassword())) {
             throw ValidationException::withMessages(['present' => Say::text('account.password.is_another')]);
         }
-        $request->validate(['password' => ['required', new NewPassword($user->name, $user->email)]], ['password.required' => Say::text('answers.owner.choose_a_password_of_at')]);
+        $request->validate(
+            ['password' => ['required', new NewPassword($user->name, $user->email)]],
+            ['password.required' => Say::text('answers.owner.choose_a_password_of_at')],
+        );
         if ($request->string('password')->value() !== $request->string('again')->value()) {
             throw ValidationException::withMessages(['again' => Say::text('keeping.refused_not_the_same')]);
         }

@@ -16,7 +16,9 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Copies of everything: those made by themselves, and one to take along. They hold the jobs of all, so only the owner of the installation has them. */
+/**
+ * Copies of everything: those made by themselves, and one to take along. They hold the jobs of all, so only the owner of the installation has them.
+ */
 final class BackupsController extends Controller
 {
     public function show(Request $request): View
@@ -24,7 +26,13 @@ final class BackupsController extends Controller
         $this->ownersOnly($request);
         $backups = new Backups(DataFolder::current());
 
-        return view('account.backups', ['backups' => $backups->all(), 'left' => $backups->saysWhenLeft(), 'hasLeft' => $backups->lastLeft() !== null, 'folder' => $backups->folder]);
+        return view(
+            'account.backups',
+            [
+                'backups' => $backups->all(), 'left' => $backups->saysWhenLeft(), 'hasLeft' => $backups->lastLeft() !== null,
+                'folder' => $backups->folder,
+            ],
+        );
     }
 
     /** @throws ValidationException where the two passphrases differ, or nothing could be written */

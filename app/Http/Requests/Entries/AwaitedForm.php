@@ -31,6 +31,7 @@ final class AwaitedForm extends EntryRequest
         }
         $until = $this->text('until') === '' ? null : $this->day('until');
 
-        return $thing === null || $state === null || $this->refusals !== [] ? null : new Awaited($thing, $state, $day, $time, $until, mb_substr($this->text('says'), 0, 300));
+        return $thing === null || $state === null || $this->refusals !== [] ? null
+            : new Awaited($thing, $state, $day, $time, $until, mb_substr($this->text('says'), 0, 300));
     }
 }

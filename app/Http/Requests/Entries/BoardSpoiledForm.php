@@ -20,7 +20,9 @@ final class BoardSpoiledForm extends EntryRequest
     protected function payload(Plan $plan): ?Payload
     {
         $unit = $plan->notation->unit;
-        $whole = fn (string $field): array => array_map(fn (string $one) => Length::nanometres((int) $one), array_filter(explode(',', $this->text($field)), ctype_digit(...)));
+        $whole = fn (string $field): array => array_map(
+            fn (string $one) => Length::nanometres((int) $one), array_filter(explode(',', $this->text($field)), ctype_digit(...)),
+        );
         [$section, $board, $lost] = [array_values($whole('section')), array_values($whole('board')), array_values($whole('pieces'))];
         $left = $this->lengthOrNone('left', $unit);
         $right = array_map(trim(...), preg_split('/;|\R/', $this->text('right'), flags: PREG_SPLIT_NO_EMPTY) ?: []);
@@ -34,6 +36,7 @@ final class BoardSpoiledForm extends EntryRequest
             $lost = $at === null ? $lost : array_values(array_diff_key($lost, [$at => true]));
         }
 
-        return $this->refusals !== [] || count($section) < 2 || $board === [] ? null : new BoardSpoiled($section[0], $section[1], $board[0], $lost, $left);
+        return $this->refusals !== [] || count($section) < 2 || $board === [] ? null
+            : new BoardSpoiled($section[0], $section[1], $board[0], $lost, $left);
     }
 }

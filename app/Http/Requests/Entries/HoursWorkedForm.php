@@ -37,7 +37,9 @@ final class HoursWorkedForm extends EntryRequest
             return null;
         }
 
-        return new HoursWorked($task, $day, $people, $hours ?? 0.0, $amount === null ? null : (new RateUnit($plan->notation->unit))->read($task, $amount));
+        return new HoursWorked(
+            $task, $day, $people, $hours ?? 0.0, $amount === null ? null : (new RateUnit($plan->notation->unit))->read($task, $amount),
+        );
     }
 
     private function inTheBook(Task $task, string $day): float

@@ -42,8 +42,17 @@ final class MembersUpForm extends EntryRequest
     private function pieces(Plan $plan, LayerKind $kind): int
     {
         $log = app(ReadSite::class)->site($this->job())->state->log;
-        $frames = array_values(array_filter(Frames::decided($plan, $log)->all, fn (FrameOnPosts $frame) => $frame->footprint->key === $this->text('on')));
+        $frames = array_values(array_filter(
+            Frames::decided($plan, $log)->all, fn (FrameOnPosts $frame) => $frame->footprint->key === $this->text('on'),
+        ));
 
-        return max([0, ...array_map(fn (Piece $piece) => $piece->number, array_merge([], ...array_map(fn (FrameOnPosts $frame) => $frame->of($kind), $frames)))]);
+        return max(
+            [
+                0,
+                ...array_map(
+                    fn (Piece $piece) => $piece->number, array_merge([], ...array_map(fn (FrameOnPosts $frame) => $frame->of($kind), $frames)),
+                ),
+            ],
+        );
     }
 }

@@ -30,7 +30,9 @@ final class WeatherToldForm extends EntryRequest
 
         $units = new WeatherNotation($plan->notation->unit);
 
-        return new WeatherTold($day, $least, $greatest, $units->rainOf($rain ?? 0.0), $from, $to, $units->gustOf($gust ?? 0.0), $this->boolean('thunder'));
+        return new WeatherTold(
+            $day, $least, $greatest, $units->rainOf($rain ?? 0.0), $from, $to, $units->gustOf($gust ?? 0.0), $this->boolean('thunder'),
+        );
     }
 
     private function celsius(string $field, Plan $plan): ?float

@@ -27,7 +27,8 @@ final class BraceRequest extends PlanChangeRequest
             $place = $this->integer('place');
 
             return [
-                $plan->withBraces(array_values(array_filter($plan->braces, fn (int $i) => $i !== $place, ARRAY_FILTER_USE_KEY))), Say::text('refusals.brace.no_more'),
+                $plan->withBraces(array_values(array_filter($plan->braces, fn (int $i) => $i !== $place, ARRAY_FILTER_USE_KEY))),
+                Say::text('refusals.brace.no_more'),
             ];
         }
         $kind = $this->choice('brace_kind', BraceKind::class);

@@ -47,7 +47,9 @@ final class FitRequest extends PlanChangeRequest
         [$low, $high] = [$this->lengthOrNone('fit_low', $unit), $this->lengthOrNone('fit_high', $unit)];
 
         return $name === null || $from === null || $to === null || $width === null ? []
-            : array_filter([$this->attempt('fit_width', fn () => new MustFit($name, $from, $to, $width, $margin, $fixed, $most, low: $low, high: $high))]);
+            : array_filter(
+                [$this->attempt('fit_width', fn () => new MustFit($name, $from, $to, $width, $margin, $fixed, $most, low: $low, high: $high))],
+            );
     }
 
     private function named(string $field, string $sentence): ?string

@@ -32,7 +32,8 @@ final class FixingsRequest extends PlanChangeRequest
     {
         $part = MembersPage::partOf($plan, $this->text('on'));
 
-        return $part === null ? $plan->withFrame($this->frame($plan, UsualFrame::orDecided($plan), $yard)) : $plan->withPartFrame($part, $this->frame($plan, UsualFrame::ofPart($plan, $part), $yard));
+        return $part === null ? $plan->withFrame($this->frame($plan, UsualFrame::orDecided($plan), $yard))
+            : $plan->withPartFrame($part, $this->frame($plan, UsualFrame::ofPart($plan, $part), $yard));
     }
 
     private function frame(Plan $plan, FrameRules $rules, Supplier $yard): FrameRules
@@ -41,7 +42,8 @@ final class FixingsRequest extends PlanChangeRequest
         foreach ($rules->layers as $layer) {
             // What this page did not show stays as it is.
             if ($this->has("{$layer->kind->value}_fastener")) {
-                $connector = FixingsPage::takesConnector($layer->kind) ? $this->connector($layer->kind->value, $plan->notation->unit, $sold) : $layer->joinery->connector;
+                $connector = FixingsPage::takesConnector($layer->kind) ? $this->connector($layer->kind->value, $plan->notation->unit, $sold)
+                    : $layer->joinery->connector;
                 $rules = $rules->with($layer->joined($this->joinery($layer, $plan->notation->unit, $connector)));
             }
         }
@@ -68,7 +70,8 @@ final class FixingsRequest extends PlanChangeRequest
         $long = $this->length("{$kind}_long", $unit);
         [$end, $edge] = [$this->lengthOrNone("{$kind}_end", $unit), $this->lengthOrNone("{$kind}_edge", $unit)];
 
-        return $long === null ? null : $this->attempt("{$kind}_long", fn () => new Fastener($what, $long, $end, $edge, $this->boolean("{$kind}_drilled")));
+        return $long === null ? null
+            : $this->attempt("{$kind}_long", fn () => new Fastener($what, $long, $end, $edge, $this->boolean("{$kind}_drilled")));
     }
 
     /**
@@ -87,11 +90,18 @@ final class FixingsRequest extends PlanChangeRequest
             return null;
         }
         [$from, $to] = [$this->length("{$use}_from", $unit), $this->length("{$use}_to", $unit)];
-        [$deep, $screw, $bolt] = [$this->lengthOrNone("{$use}_least_deep", $unit), $this->lengthOrNone("{$use}_screw_long", $unit), $this->lengthOrNone("{$use}_bolt_off", $unit)];
+        [$deep, $screw, $bolt] = [
+            $this->lengthOrNone("{$use}_least_deep", $unit), $this->lengthOrNone("{$use}_screw_long", $unit),
+            $this->lengthOrNone("{$use}_bolt_off", $unit),
+        ];
         [$plies, $screws] = [$this->count("{$use}_plies", self::MOST_PLIES), $this->count("{$use}_screws", self::MOST_SCREWS)];
 
         return $from === null || $to === null ? null : $this->attempt(
-            "{$use}_from", fn () => new Connector(mb_substr($this->text("{$use}_name"), 0, 60), $from, $to, $plies, $deep, $screws ?? 0, $screw, $bolt, mb_substr($this->text("{$use}_pattern"), 0, 80)),
+            "{$use}_from",
+            fn () => new Connector(
+                mb_substr($this->text("{$use}_name"), 0, 60), $from, $to, $plies, $deep, $screws ?? 0, $screw, $bolt,
+                mb_substr($this->text("{$use}_pattern"), 0, 80),
+            ),
         );
     }
 

@@ -33,7 +33,8 @@ final class FrameRequest extends PlanChangeRequest
     {
         $part = MembersPage::partOf($plan, $this->text('on'));
 
-        return $part === null ? $plan->withFrame($this->frame($plan, UsualFrame::orDecided($plan))) : $plan->withPartFrame($part, $this->frame($plan, UsualFrame::ofPart($plan, $part)));
+        return $part === null ? $plan->withFrame($this->frame($plan, UsualFrame::orDecided($plan)))
+            : $plan->withPartFrame($part, $this->frame($plan, UsualFrame::ofPart($plan, $part)));
     }
 
     private function frame(Plan $plan, FrameRules $rules): FrameRules
@@ -56,9 +57,11 @@ final class FrameRequest extends PlanChangeRequest
     private function layer(Layer $layer, Unit $unit): ?Layer
     {
         $kind = $layer->kind;
-        $length = fn (string $field, ?Length $now): ?Length => $this->has("{$kind->value}_{$field}") ? $this->length("{$kind->value}_{$field}", $unit) : $now;
+        $length = fn (string $field, ?Length $now): ?Length => $this->has("{$kind->value}_{$field}") ? $this->length("{$kind->value}_{$field}", $unit)
+            : $now;
         [$thick, $deep, $apart, $past, $gap] = [
-            $length('thick', $layer->thick), $length('deep', $layer->deep), $length('apart', $layer->apart), $length('past', $layer->past), $length('gap', $layer->gap),
+            $length('thick', $layer->thick), $length('deep', $layer->deep), $length('apart', $layer->apart), $length('past', $layer->past),
+            $length('gap', $layer->gap),
         ];
         $count = $this->has("{$kind->value}_count") ? $this->number("{$kind->value}_count", 1, Layer::MOST_COUNTED) : $layer->count;
         $fixings = $this->has("{$kind->value}_fixings") ? $this->number("{$kind->value}_fixings", 0, self::MOST_FIXINGS) : $layer->fixings;
@@ -68,7 +71,10 @@ final class FrameRequest extends PlanChangeRequest
         }
         $relied = $this->has("{$kind->value}_relied") ? mb_substr($this->text("{$kind->value}_relied"), 0, 120) : $layer->reliedOn;
 
-        return $this->attempt("{$kind->value}_thick", fn () => new Layer($kind, $thick, $deep, $count, $apart, $past, $gap, $fixings, $relied, $joinery, $spread, $moisture, $layer->singly));
+        return $this->attempt(
+            "{$kind->value}_thick",
+            fn () => new Layer($kind, $thick, $deep, $count, $apart, $past, $gap, $fixings, $relied, $joinery, $spread, $moisture, $layer->singly),
+        );
     }
 
     private function joinery(Layer $layer, Unit $unit): Joinery

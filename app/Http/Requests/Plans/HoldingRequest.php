@@ -32,7 +32,8 @@ final class HoldingRequest extends PlanChangeRequest
         $soil = $this->choice('soil', Soil::class);
         $banned = array_values(array_filter(Hold::cases(), fn (Hold $hold) => $this->boolean("ban_{$hold->value}")));
         $site = new HoldingSite(
-            $soil ?? Soil::Clay, $this->boolean('water'), $this->boolean('roof'), $this->boolean('wood'), $this->boolean('no_brace'), $this->boolean('repair'), $this->boolean('carried'), $banned, $this->boolean('hold_down'), $this->boolean('floor'),
+            $soil ?? Soil::Clay, $this->boolean('water'), $this->boolean('roof'), $this->boolean('wood'), $this->boolean('no_brace'),
+            $this->boolean('repair'), $this->boolean('carried'), $banned, $this->boolean('hold_down'), $this->boolean('floor'),
         );
         $ofJob = $this->choice('of_job', Hold::class);
         /** @var array<string, Hold> $ofPosts */

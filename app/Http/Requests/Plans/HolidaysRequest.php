@@ -20,7 +20,8 @@ final class HolidaysRequest extends PlanChangeRequest
     public function hands(Plan $plan): Hands
     {
         $file = $this->file('calendar');
-        $days = $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= CalendarFile::LARGEST ? CalendarFile::days((string) $file->get()) : null;
+        $days = $file instanceof UploadedFile && $file->isValid() && $file->getSize() <= CalendarFile::LARGEST
+            ? CalendarFile::days((string) $file->get()) : null;
         if ($days === null || $days === []) {
             throw ValidationException::withMessages(['calendar' => Say::text($days === null ? 'days.no_calendar' : 'days.no_days_in_it')]);
         }

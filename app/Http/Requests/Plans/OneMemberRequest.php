@@ -54,7 +54,10 @@ final class OneMemberRequest extends PlanChangeRequest
             $this->refuse('count', Say::text('frame.a_number', least: 1, most: Layer::MOST_COUNTED));
         }
         $deep = $deep !== null && $deep->equals($layer->deep) ? null : $deep;
-        $one = new OneMember($thick !== null && $thick->equals($layer->thick) ? null : $thick, $deep, ctype_digit($plies) && (int) $plies !== $layer->count ? (int) $plies : null, mb_substr($this->text('relied'), 0, 120));
+        $one = new OneMember(
+            $thick !== null && $thick->equals($layer->thick) ? null : $thick, $deep,
+            ctype_digit($plies) && (int) $plies !== $layer->count ? (int) $plies : null, mb_substr($this->text('relied'), 0, 120),
+        );
         if ($one->thick === null && $one->deep === null && $one->count === null) {
             $this->refuse('thick', Say::text('frame.single_same'));
         }

@@ -55,14 +55,18 @@ final class PartRequest extends PlanChangeRequest
     private function gates(Unit $unit): array
     {
         $gates = [];
-        foreach (array_filter(array_map(trim(...), preg_split('/;|\R/', $this->text('part_gates')) ?: []), fn (string $one) => $one !== '') as $typed) {
+        foreach (array_filter(
+            array_map(trim(...), preg_split('/;|\R/', $this->text('part_gates')) ?: []), fn (string $one) => $one !== '',
+        ) as $typed) {
             $pieces = array_map(trim(...), explode(':', $typed));
             if (count($pieces) < 3 || count($pieces) > 4 || ! ctype_digit($pieces[0])) {
                 $this->refuse('part_gates', Say::text('refusals.part.a_gate', typed: $typed));
 
                 return [];
             }
-            $read = $this->attempt('part_gates', fn () => array_map(fn (string $length) => LengthReader::read($length, $unit), array_slice($pieces, 1)));
+            $read = $this->attempt(
+                'part_gates', fn () => array_map(fn (string $length) => LengthReader::read($length, $unit), array_slice($pieces, 1)),
+            );
             if ($read !== null) {
                 $gates[] = $this->attempt('part_gates', fn () => new RowGate((int) $pieces[0], $read[0], $read[1], $read[2] ?? Length::zero()));
             }
@@ -78,7 +82,9 @@ final class PartRequest extends PlanChangeRequest
         $along = $kind === PartKind::Row ? $this->lengthOrNone('part_along', $plan->notation->unit) : null;
 
         return $across === null && $along === null ? null
-            : $this->attempt($along === null ? 'part_across' : 'part_along', fn () => new Closeness($across ?? $plan->tolerances->squareness, $along));
+            : $this->attempt(
+                $along === null ? 'part_across' : 'part_along', fn () => new Closeness($across ?? $plan->tolerances->squareness, $along),
+            );
     }
 
     /** Null where its sides are called as those of the job. */
@@ -86,7 +92,8 @@ final class PartRequest extends PlanChangeRequest
     {
         $names = array_map($this->text(...), ['part_minus_y', 'part_plus_y', 'part_minus_x', 'part_plus_x']);
 
-        return array_filter($names, fn (string $name) => $name !== '') === [] ? null : $this->attempt('part_minus_y', fn () => new SideNames(...$names));
+        return array_filter($names, fn (string $name) => $name !== '') === [] ? null
+            : $this->attempt('part_minus_y', fn () => new SideNames(...$names));
     }
 
     private function part(Plan $plan, string $id): Part
@@ -98,7 +105,8 @@ final class PartRequest extends PlanChangeRequest
         if (! is_numeric($turn) || abs((float) $turn) > 360) {
             $this->refuse('part_turn', Say::text('refusals.part.an_angle'));
         }
-        $points = $kind === PartKind::Grid || $kind === null ? [] : array_map(fn (array $pair) => new Point(...$pair), $this->pairs('part_points', $unit) ?? []);
+        $points = $kind === PartKind::Grid || $kind === null ? []
+            : array_map(fn (array $pair) => new Point(...$pair), $this->pairs('part_points', $unit) ?? []);
         if ($kind === PartKind::Row && count($points) === 1) {
             $this->refuse('part_points', Say::text('refusals.part.a_row_needs_two'));
         }
@@ -113,7 +121,8 @@ final class PartRequest extends PlanChangeRequest
         assert($kind && $x && $y);
         // What can’t be is said at the gates where without them it can.
         $made = fn (RowGate ...$gates): Part => new Part(
-            $id, mb_strtoupper($this->text('part_name')), $kind, $points, $columns, $rows, $largest, new Point($x, $y), (float) $turn, $closeness, $sides, array_values($gates),
+            $id, mb_strtoupper($this->text('part_name')), $kind, $points, $columns, $rows, $largest, new Point($x, $y), (float) $turn, $closeness,
+            $sides, array_values($gates),
         );
         $this->attempt('part_name', fn () => $made());
         $this->stopIfRefused();

@@ -82,7 +82,8 @@ final class PlanRequest extends FormRequest
         [$tops, $layout, $fit, $origin, $parts, $site] = $before?->countedFrom($grid) ?? [null, null, new Fit, null, [], []];
         $plan = $this->attempt('plan', fn () => new Plan(
             $kind, $notation, $sides, $tolerances, $post, $before?->hole->dugTo($hole) ?? HoleShape::round($hole), $standing, $grid,
-            $before?->footing, $tops, $layout, $fit, $before?->holding, $origin, $before?->answers, $before?->ownDepth, $parts, $site, $heavy, $work, $before->braces ?? [],
+            $before?->footing, $tops, $layout, $fit, $before?->holding, $origin, $before?->answers, $before?->ownDepth, $parts, $site, $heavy, $work,
+            $before->braces ?? [],
             $before->around ?? new Surroundings, $before->prices ?? [], $before?->frame,
         ));
         $this->stopIfRefused();
@@ -120,7 +121,8 @@ final class PlanRequest extends FormRequest
 
         $along = $this->lengthOrNone('along', $unit);
 
-        return $class && $squareness?->isPositive() ? $this->attempt('along', fn () => new Tolerances($class, $squareness, $class->plumbOneIn(), $along)) : null;
+        return $class && $squareness?->isPositive()
+            ? $this->attempt('along', fn () => new Tolerances($class, $squareness, $class->plumbOneIn(), $along)) : null;
     }
 
     /** Of posts at corners, gates and anchors; null where they are like the rest. */

@@ -36,7 +36,9 @@ final class SiteObjectRequest extends PlanChangeRequest
         $object = $this->object($plan, $now->id ?? "o{$revision}");
         $site = $now === null ? [...$plan->site, $object] : array_map(fn (SiteObject $one) => $one->id === $object->id ? $object : $one, $plan->site);
 
-        return [$this->ask($plan->withSite($site), $plan), mb_substr(Say::text('refusals.fixed_line.fixed_on_the_site', name: $object->name), 0, 250)];
+        return [
+            $this->ask($plan->withSite($site), $plan), mb_substr(Say::text('refusals.fixed_line.fixed_on_the_site', name: $object->name), 0, 250),
+        ];
     }
 
     /** What is odd about it stands at the distance to keep. */
@@ -55,7 +57,9 @@ final class SiteObjectRequest extends PlanChangeRequest
         $reach = $this->lengthOrNone('object_reach', $unit) ?? Length::zero();
         $this->stopIfRefused();
         assert($kind && $points);
-        $object = $this->attempt('object_points', fn () => new SiteObject($id, $name, $kind, array_map(fn (array $at) => new Point(...$at), $points), $least, $reach));
+        $object = $this->attempt(
+            'object_points', fn () => new SiteObject($id, $name, $kind, array_map(fn (array $at) => new Point(...$at), $points), $least, $reach),
+        );
         $this->stopIfRefused();
 
         return $object ?? throw $this->refused();

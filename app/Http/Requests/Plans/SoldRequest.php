@@ -48,12 +48,18 @@ final class SoldRequest extends PlanChangeRequest
     private function lying(QueryForm $typed, string $key, FrameRules $rules, Notation $notation): array
     {
         $lengths = [];
-        foreach (array_filter(array_map(trim(...), preg_split('/;|\R/', $typed->typed("lying_{$key}")) ?: []), fn (string $one) => $one !== '') as $one) {
+        foreach (array_filter(
+            array_map(trim(...), preg_split('/;|\R/', $typed->typed("lying_{$key}")) ?: []), fn (string $one) => $one !== '',
+        ) as $one) {
             [$count, $length] = preg_match('/^(\d{1,2})\s*[×x]\s*(.+)$/u', $one, $found) === 1 ? [(int) $found[1], $found[2]] : [1, $one];
             $read = $typed->attempt("lying_{$key}", fn () => LengthReader::read($length, $notation->unit));
             $isSold = array_filter($rules->stocks[$key] ?? [], fn (Stock $stock) => $read !== null && $stock->length->equals($read)) !== [];
             if ($read === null || ! $read->isPositive() || $count < 1 || $isSold) {
-                $typed->refuse("lying_{$key}", $isSold ? Say::text('frame.lying_is_sold', typed: $one) : Say::text('frame.no_lying', typed: $one, such: $notation->system()->examples['lying']));
+                $typed->refuse(
+                    "lying_{$key}",
+                    $isSold ? Say::text('frame.lying_is_sold', typed: $one)
+                        : Say::text('frame.no_lying', typed: $one, such: $notation->system()->examples['lying']),
+                );
 
                 return [];
             }

@@ -12,7 +12,8 @@ final class BuildFrameWords
     {
         return match ($is) {
             BuildFrame::BuildFrame => 'Put up the frame: {count: # piece|# pieces}',
-            BuildFrame::FromBelow => 'From below, each layer before the next. What is up is written down by row; what keeps posts in place comes before what rests on it.',
+            BuildFrame::FromBelow => 'From below, each layer before the next. What is up is written down by row; what keeps posts in place comes '
+                .'before what rests on it.',
         };
     }
 }

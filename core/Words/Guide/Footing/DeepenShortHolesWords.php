@@ -17,7 +17,8 @@ final class DeepenShortHolesWords
             DeepenShortHoles::NotDrivenFarEnough => 'It went {depth} into the ground and must go {required}: {rule}.',
             DeepenShortHoles::ShortenedSoFar => '{count: One was|# were} shortened so far; the sheet lets {most} be.',
             DeepenShortHoles::NotDeepEnough => 'It is {depth} deep and must be {required}: {rule}.',
-            DeepenShortHoles::WaysPastRock => 'Break it and dig on, move or widen the foot, or take it shorter: what each costs stands beside the hole.',
+            DeepenShortHoles::WaysPastRock => 'Break it and dig on, move or widen the foot, or take it shorter: what each costs stands beside the '
+                .'hole.',
             DeepenShortHoles::Further => 'further',
             DeepenShortHoles::AreMissing => 'are missing',
             DeepenShortHoles::MoreToCleanGround => 'more, to clean ground',

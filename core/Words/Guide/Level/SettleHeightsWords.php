@@ -26,7 +26,8 @@ final class SettleHeightsWords
             SettleHeights::TheEntry => 'entry {entry}',
             SettleHeights::AgainDecides => 'Reading this one again decides.',
             SettleHeights::AThirdDecides => 'A third reading decides.',
-            SettleHeights::StillDisagree => 'They were read again and still disagree: check that {points} did not move and the instrument stands level; '
+            SettleHeights::StillDisagree => 'They were read again and still disagree: check that {points} did not move and the instrument stands '
+                .'level; '
                 .'or take the heights with a reason.',
         };
     }

@@ -21,10 +21,13 @@ final class AfterTheNightWords
                 .'crumbles or flakes, or sounds dull under the hammer, it comes out, or an engineer says what it still bears. Braces stay on.',
             AfterTheNight::FrostOnItsFirstDay => 'Its first day is not over, and freezing is foretold: straw or blankets over it, weighed down, '
                 .'before it gets cold.',
-            AfterTheNight::GustsSinceItWasRead => 'Gusts have come since that stop any lifting, and braces give. Both faces, before anything is filled or loaded.',
-            AfterTheNight::RainSinceDug => 'Rain has come since they were dug: bail them out, dig out mud and what fell in, and measure the depth again.',
+            AfterTheNight::GustsSinceItWasRead => 'Gusts have come since that stop any lifting, and braces give. Both faces, before anything is '
+                .'filled or loaded.',
+            AfterTheNight::RainSinceDug => 'Rain has come since they were dug: bail them out, dig out mud and what fell in, and measure the depth '
+                .'again.',
             AfterTheNight::FrostInTheHoles => 'It has frozen since they were dug: nothing is poured on frozen ground. Let it thaw, or dig it out.',
-            AfterTheNight::HardByClockAndWeather => 'They have had their hours, and the weather that came was warm enough for it. Look first: a surface '
+            AfterTheNight::HardByClockAndWeather => 'They have had their hours, and the weather that came was warm enough for it. Look first: a '
+                .'surface '
                 .'that is still wet counts for more than any clock.',
         };
     }

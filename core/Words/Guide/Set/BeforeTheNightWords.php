@@ -19,7 +19,8 @@ final class BeforeTheNightWords
             BeforeTheNight::HalfAPourBreaks => 'A pour that stops half-way leaves a joint where the post breaks: fill to the top, plumb both '
                 .'faces, slope it off. '
                 .'Where bags do not reach, leave the surface rough and ask an engineer.',
-            BeforeTheNight::RainAndFrostSpoil => 'Rain washes it out, frost spoils it. Sheet or straw over it, weighed down; nobody leans on these posts.',
+            BeforeTheNight::RainAndFrostSpoil => 'Rain washes it out, frost spoils it. Sheet or straw over it, weighed down; nobody leans on these '
+                .'posts.',
             BeforeTheNight::HeldByBracesAlone => 'A post in an open hole is held by its braces alone. A second pair, or down on the ground '
                 .'before the wind comes.',
             BeforeTheNight::BoardsThatBear => 'Boards that bear a person, weighed down and marked. Nobody reaches into them in the morning '

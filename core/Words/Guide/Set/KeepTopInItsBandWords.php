@@ -15,7 +15,8 @@ final class KeepTopInItsBandWords
             KeepTopInItsBand::LiftInTheHole => 'Lift {post}',
             KeepTopInItsBand::LowerInTheHole => 'Lower {post}',
             KeepTopInItsBand::HeightStaysOut => 'Decide about {post}: its height is out of the rule',
-            KeepTopInItsBand::TopByRule => 'The rule wants {least} to {most} over {line}. Hold a level across from the post’s top and measure down to {line}: '
+            KeepTopInItsBand::TopByRule => 'The rule wants {least} to {most} over {line}. Hold a level across from the post’s top and measure down '
+                .'to {line}: '
                 .'it should read {planned}.',
             KeepTopInItsBand::TopOutOfItsBand => 'As it stands it comes to {height} over {line}; the rule lets it be {least} to {most}.',
             KeepTopInItsBand::LiftOnGravel => 'Tamp gravel under its foot or take some out, plumb it, and measure again.',

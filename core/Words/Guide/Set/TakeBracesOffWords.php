@@ -20,9 +20,11 @@ final class TakeBracesOffWords
             TakeBracesOff::WriteDownTheFill => 'Write down when it is filled.',
             TakeBracesOff::HoursMore => 'It wants about {hours: # hour|# hours} more.',
             TakeBracesOff::MinutesMore => 'It wants {minutes: # minute|# minutes} more.',
-            TakeBracesOff::HardByItsClock => 'What holds it has had its hours. Look and scratch first; a cold night makes it longer, the page of days knows. '
+            TakeBracesOff::HardByItsClock => 'What holds it has had its hours. Look and scratch first; a cold night makes it longer, the page of '
+                .'days knows. '
                 .'Then write it down.',
-            TakeBracesOff::FilledAtNoKnownTime => 'Nobody wrote down when it was filled, so no clock runs. Scratch it with a nail: only what is hard lets go of its braces. '
+            TakeBracesOff::FilledAtNoKnownTime => 'Nobody wrote down when it was filled, so no clock runs. Scratch it with a nail: only what is '
+                .'hard lets go of its braces. '
                 .'Then write it down.',
         };
     }

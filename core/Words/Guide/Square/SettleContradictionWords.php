@@ -15,7 +15,8 @@ final class SettleContradictionWords
             SettleContradiction::GrossContradiction => 'The readings contradict each other so grossly that no place comes out of them.',
             SettleContradiction::NotAllTrue => '{count: # reading|# readings} can’t all be true. '
                 .'At least one of them is wrong, and a mistake in any of them would look the same.',
-            SettleContradiction::MoreThanTwoWrong => '{count: # reading|# readings} can’t all be true, and it takes more than two mistakes to explain it: '
+            SettleContradiction::MoreThanTwoWrong => '{count: # reading|# readings} can’t all be true, and it takes more than two mistakes to '
+                .'explain it: '
                 .'either several are wrong, or this tape is far rougher than its class.',
             SettleContradiction::OneFurtherTape => 'This one further tape tells which. It should read about {planned}.',
             SettleContradiction::LongestFirst => 'Read each again, longest first: a slip shows at once.',

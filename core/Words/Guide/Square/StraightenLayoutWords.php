@@ -18,7 +18,8 @@ final class StraightenLayoutWords
             StraightenLayout::ReadAgainThen => 'Then what was read to them is read again.',
             StraightenLayout::Racked => 'The diagonals differ by {difference}, so the outline leans; moving the {side} side along its string makes '
                 .'them equal.',
-            StraightenLayout::ReadingsAgree => '{posts: Its readings agree on where it stands|Their readings agree on where they stand}, within {ring}; '
+            StraightenLayout::ReadingsAgree => '{posts: Its readings agree on where it stands|Their readings agree on where they stand}, within '
+                .'{ring}; '
                 .'this job allows {allowed}.',
             StraightenLayout::SetPostsHold => '{count: The post that is set holds|The # posts that are set hold} the layout.',
             StraightenLayout::OthersStay => '{others} of {all: # stake|# stakes} stay where they are.',
