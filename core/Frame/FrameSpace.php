@@ -211,8 +211,7 @@ final readonly class FrameSpace
     /** On the joists, its middle so far up the slope from the low edge. */
     public function onTop(float $from, float $to, float $up, Layer $layer, ?float $wide = null): Solid
     {
-        $level = $up / $this->steep;
-        $across = $this->rise >= 0.0 ? $this->low + $level : $this->high - $level;
+        $across = $this->rise >= 0.0 ? $this->low + $up / $this->steep : $this->high - $up / $this->steep;
 
         return $this->lying($from, $to, $across, $this->deep(LayerKind::Joist) * $this->steep, $layer, $wide);
     }
