@@ -51,7 +51,7 @@ final readonly class JobClock
         $hands = self::withOffset($site->plan->hands ?? self::usual(), $site->today, $this->zone);
         $this->logged = new LoggedRates($site, $hands->rates, $this->zone);
         $this->told = new ToldWeather($site->log);
-        $this->hands = $hands->atRates($this->logged->rates())->heldBy($hands->holds->foretold());
+        $this->hands = $hands->atRates($this->logged->rates())->heldBy($hands->holds->withDoubt());
         $this->station = $weather->forecast($site->today, self::KNOWN, $job->place);
         $this->forecast = $this->told->over($this->station);
         $now = $site->now->setTimezone($this->zone);

@@ -70,7 +70,7 @@ final readonly class ProfileDrawing
         ], array_filter($profile->pieces, $isSloped)));
         $this->told = array_values(array_map(
             fn (ProfilePiece $piece) => $this->told($piece, $notation),
-            array_filter($profile->pieces, fn (ProfilePiece $piece) => $isTold($piece) && ! $piece->told()->isZero()),
+            array_filter($profile->pieces, fn (ProfilePiece $piece) => $isTold($piece) && ! $piece->figure()->isZero()),
         ));
     }
 
@@ -111,7 +111,7 @@ final readonly class ProfileDrawing
             'x1' => $x1, 'y1' => $y1, 'x2' => $x2, 'y2' => $y2, 'ticks' => $ticks,
             'labelX' => round(($x1 + $x2) / 2 + ($isUp ? self::BESIDE : 0), 1),
             'labelY' => round(($y1 + $y2) / 2 + ($isUp ? 5 : -self::BESIDE), 1), 'anchor' => $isUp ? 'start' : 'middle',
-            'label' => Typeset::svg($notation, $piece->told()), 'words' => $notation->write($piece->told()),
+            'label' => Typeset::svg($notation, $piece->figure()), 'words' => $notation->write($piece->figure()),
         ];
     }
 

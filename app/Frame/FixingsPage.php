@@ -64,7 +64,7 @@ final readonly class FixingsPage
     }
 
     /** @return list<Said> what does not go with what it shall hold; what else hinders the frame stands on its own page */
-    public function told(): array
+    public function misfits(): array
     {
         $speech = new Speech($this->plan);
 

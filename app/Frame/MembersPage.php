@@ -89,7 +89,7 @@ final readonly class MembersPage
     }
 
     /** @return list<Said> what can’t be made, or came out otherwise than planned */
-    public function told(): array
+    public function hindrances(): array
     {
         $speech = new Speech($this->site->plan);
         $say = new Say($speech);

@@ -55,7 +55,7 @@ final readonly class StartPage
     }
 
     /** Of which days nobody wrote down the weather, in words: what the station has stands for them; empty where of none that matters. */
-    public function untold(): string
+    public function unknownWeather(): string
     {
         $untold = [];
         for ($day = CarbonImmutable::parse($this->from); $day->format('Y-m-d') <= $this->site->today; $day = $day->addDay()) {

@@ -10,14 +10,14 @@ use Aequus\Measure\Refusal;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Work\Crew;
 use Aequus\Thing\Ask\Heard;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
-use Aequus\Words\Thing\DeedWords;
 use Aequus\Words\Thing\ThingWords;
+use Aequus\Words\Thing\WorkStepWords;
 use App\Drawing\PlanDrawing;
 use App\Drawing\ProfileDrawing;
 
@@ -51,9 +51,9 @@ final readonly class ThingPage
         $this->figures = self::figures($made);
         $this->drawing = new ProfileDrawing($made->profile, $heard->notation);
         $this->why = ThingWords::why($thing->kind());
-        $this->order = array_map(DeedWords::of(...), [
-            ...($plan->work->crew === Crew::Alone ? [Deed::GaugesFirst] : []), ...$thing->order($heard),
-            ...($plan->work->crew === Crew::Alone && $this->isMoreThanOne() ? [Deed::BlocksUnderBeams] : []),
+        $this->order = array_map(WorkStepWords::of(...), [
+            ...($plan->work->crew === Crew::Alone ? [WorkStep::GaugesFirst] : []), ...$thing->order($heard),
+            ...($plan->work->crew === Crew::Alone && $this->isMoreThanOne() ? [WorkStep::BlocksUnderBeams] : []),
         ]);
         $spacings = fn (Plan $of): array => [
             $of->grid->columns->spacing()->gaps(), $of->grid->rows->spacing()->gaps(), $of->post, $of->standing, $of->hole->width,

@@ -29,7 +29,7 @@ final readonly class HoldRules
     }
 
     /** For weather that is only foretold. */
-    public function foretold(): self
+    public function withDoubt(): self
     {
         return new self($this->pour, $this->frost, $this->rain, $this->gust, $this->kept, true);
     }

@@ -32,7 +32,7 @@ final readonly class FixingsFit
     }
 
     /** @return list<Fact> a FixingMisfit each */
-    public function told(): array
+    public function misfits(): array
     {
         $told = $this->rules->base === null ? [] : $this->base($this->rules->base);
         foreach ($this->rules->layers as $layer) {

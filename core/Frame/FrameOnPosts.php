@@ -64,7 +64,7 @@ final readonly class FrameOnPosts
         $pieces = $fixings = [];
         $hindered = $lines === [] ? [] : [
             ...($this->space->rafters->unseated === null ? [] : [$this->space->rafters->unseated->fact]),
-            ...(new OutOfPlace($plan, $rules, $footprint, $this->space))->told(),
+            ...(new OutOfPlace($plan, $rules, $footprint, $this->space))->hindrances(),
         ];
         foreach ($lines === [] ? [] : $rules->layers as $layer) {
             $built = $this->built($layer, $over, $above);
@@ -74,10 +74,10 @@ final readonly class FrameOnPosts
         }
         $hindered = $lines === [] ? [] : [
             ...$hindered,
-            ...(new FixingsFit($rules, $plan->stoutest(), $pieces, $plan->holding?->ofJob === Hold::Pier ? $plan->holding->pier : null))->told(),
+            ...(new FixingsFit($rules, $plan->stoutest(), $pieces, $plan->holding?->ofJob === Hold::Pier ? $plan->holding->pier : null))->misfits(),
         ];
         $hindered = self::together($hindered);
-        $this->minded = $lines === [] ? [] : (new Minded($rules, $footprint, $this->space, $log->newest(TwistRead::class)))->told();
+        $this->minded = $lines === [] ? [] : (new Minded($rules, $footprint, $this->space, $log->newest(TwistRead::class)))->facts();
         [$this->pieces, $this->hindered, $this->fixings] = [$pieces, $hindered, $fixings];
     }
 

@@ -25,7 +25,7 @@ final readonly class Minded
     }
 
     /** @return list<Fact> a FrameNote each */
-    public function told(): array
+    public function facts(): array
     {
         $told = array_merge([], ...array_map($this->moves(...), $this->rules->layers));
         if ($this->space->rafters->seat?->isBelowTwoThirds) {

@@ -24,7 +24,7 @@ final readonly class OutOfPlace
     }
 
     /** @return list<Fact> a FrameRefusal each */
-    public function told(): array
+    public function hindrances(): array
     {
         return [
             ...array_values(array_unique(array_map($this->off(...), $this->space->plane?->offThePlane() ?? []), SORT_REGULAR)),

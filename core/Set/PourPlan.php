@@ -39,7 +39,7 @@ final readonly class PourPlan
         $steps = [];
         foreach ($filled as $i => $layer) {
             $steps = [...$steps, ...match ($layer->material) {
-                Material::Foam => [new PourStep(Fact::of(PourDeed::PourFoamAtOnce)), new PourStep(Fact::of(PourDeed::HoldUntilHard))],
+                Material::Foam => [new PourStep(Fact::of(PourWork::PourFoamAtOnce)), new PourStep(Fact::of(PourWork::HoldUntilHard))],
                 Material::Concrete => $i === array_key_first($filled) ? $this->poured($layer, $this->bags[$i] ?? 0) : [
                     $this->collar($layer, $this->bags[$i] ?? 0),
                 ],
@@ -48,7 +48,7 @@ final readonly class PourPlan
         }
         $top = array_pop($filled);
         $last = count($layers) - 1;
-        $this->steps = $top === null ? [new PourStep(Fact::of(PourDeed::NothingIsFilled))] : [
+        $this->steps = $top === null ? [new PourStep(Fact::of(PourWork::NothingIsFilled))] : [
             ...$steps, ...$this->finish($top, $layers[$last], $this->bags[$last] ?? null),
         ];
     }
@@ -60,15 +60,15 @@ final readonly class PourPlan
         $steps = [];
         for ($lift = 1; $lift <= $lifts; $lift++) {
             $last = match (true) {
-                $layer->place === LayerPlace::Tube => PourDeed::FillTheTube,
-                $layer->to->equals($this->ground) => PourDeed::FillToTheGround,
-                default => PourDeed::FillBelowTurf,
+                $layer->place === LayerPlace::Tube => PourWork::FillTheTube,
+                $layer->to->equals($this->ground) => PourWork::FillToTheGround,
+                default => PourWork::FillBelowTurf,
             };
             $bags = $ofBags === 0 ? null : (int) ceil($ofBags * $lift / $lifts);
-            $steps[] = new PourStep(Fact::of($lift === $lifts ? $last : PourDeed::FillFromBothSides), $this->below($layer, $lift / $lifts), $bags);
-            $steps[] = new PourStep($this->mixing === Mixing::DryInTheHole ? Fact::of(PourDeed::WaterIt) : Fact::of(PourDeed::RodOutTheAir));
+            $steps[] = new PourStep(Fact::of($lift === $lifts ? $last : PourWork::FillFromBothSides), $this->below($layer, $lift / $lifts), $bags);
+            $steps[] = new PourStep($this->mixing === Mixing::DryInTheHole ? Fact::of(PourWork::WaterIt) : Fact::of(PourWork::RodOutTheAir));
             if ($lift === 1 && $lifts > 1) {
-                $steps[] = new PourStep(Fact::of(PourDeed::BarsWherePlanned));
+                $steps[] = new PourStep(Fact::of(PourWork::BarsWherePlanned));
             }
         }
 
@@ -78,7 +78,7 @@ final readonly class PourPlan
     /** Concrete over what was tamped. */
     private function collar(Layer $layer, int $bags): PourStep
     {
-        return new PourStep(Fact::of(PourDeed::PourTheCollar), $this->below($layer, 1.0), $bags === 0 ? null : $bags);
+        return new PourStep(Fact::of(PourWork::PourTheCollar), $this->below($layer, 1.0), $bags === 0 ? null : $bags);
     }
 
     /** @return list<PourStep> */
@@ -89,7 +89,7 @@ final readonly class PourPlan
         for ($lift = 1; $lift <= $lifts; $lift++) {
             $plumbs = $lift % 3 === 0 && $lift < $lifts;
             $steps[] = new PourStep(
-                Fact::of($plumbs ? PourDeed::TampALiftAndPlumb : PourDeed::TampALift, lift: $lift, lifts: $lifts),
+                Fact::of($plumbs ? PourWork::TampALiftAndPlumb : PourWork::TampALift, lift: $lift, lifts: $lifts),
                 $this->below($layer, $lift / $lifts),
             );
         }
@@ -108,23 +108,23 @@ final readonly class PourPlan
         $workable = SetClock::minutesAt(self::WORKABLE, $this->celsius);
         if ($top->place === LayerPlace::Tube) {
             return [
-                new PourStep(Fact::of(PourDeed::SetTheAnchor), within: $workable), new PourStep(Fact::of(PourDeed::StrikeOff), within: $workable),
-                new PourStep(Fact::of(PourDeed::CoverForTheCure)),
+                new PourStep(Fact::of(PourWork::SetTheAnchor), within: $workable), new PourStep(Fact::of(PourWork::StrikeOff), within: $workable),
+                new PourStep(Fact::of(PourWork::CoverForTheCure)),
             ];
         }
         $isPoured = $top->material === Material::Concrete;
         $end = new PourStep(Fact::of(match (true) {
-            $top->material === Material::Foam => PourDeed::CutLevelAndCover,
-            $last->place === LayerPlace::Mound => PourDeed::MoundTheTop,
-            $last->time === LayerTime::Last => PourDeed::CoverWithTurf,
-            $isPoured => PourDeed::SlopeTheTop,
-            default => PourDeed::TampToTheGround,
+            $top->material === Material::Foam => PourWork::CutLevelAndCover,
+            $last->place === LayerPlace::Mound => PourWork::MoundTheTop,
+            $last->time === LayerTime::Last => PourWork::CoverWithTurf,
+            $isPoured => PourWork::SlopeTheTop,
+            default => PourWork::TampToTheGround,
         }), bags: $last->place === LayerPlace::Mound ? $bags : null);
 
         return match (true) {
-            $isPoured => [new PourStep(Fact::of(PourDeed::PlumbWhileWorkable), within: $workable), $end, new PourStep(Fact::of(PourDeed::BracesOff))],
+            $isPoured => [new PourStep(Fact::of(PourWork::PlumbWhileWorkable), within: $workable), $end, new PourStep(Fact::of(PourWork::BracesOff))],
             $top->material === Material::Foam => [$end],
-            default => [new PourStep(Fact::of(PourDeed::PlumbOnceMore)), $end],
+            default => [new PourStep(Fact::of(PourWork::PlumbOnceMore)), $end],
         };
     }
 

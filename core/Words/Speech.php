@@ -11,8 +11,8 @@ use Aequus\Cut\CutRefusal;
 use Aequus\Days\DaysRefusal;
 use Aequus\Fact\Fact;
 use Aequus\Footing\Depths\FootingRefusal;
-use Aequus\Footing\Holes\HoleDeed;
 use Aequus\Footing\Holes\HoleEffect;
+use Aequus\Footing\Holes\HoleRemedy;
 use Aequus\Frame\FixingMisfit;
 use Aequus\Frame\FrameNote;
 use Aequus\Frame\FrameRefusal;
@@ -41,7 +41,7 @@ use Aequus\Plan\Terms\Shift;
 use Aequus\Plan\Terms\Side;
 use Aequus\Plan\Terms\SideNames;
 use Aequus\Set\PlumbRefusal;
-use Aequus\Set\PourDeed;
+use Aequus\Set\PourWork;
 use Aequus\Site\RuleAsks;
 use Aequus\Square\Network\SquareRefusal;
 use Aequus\Square\Readings\Wanted;
@@ -180,9 +180,9 @@ final readonly class Speech
             $is instanceof NetworkRefusal => NetworkRefusalWords::of($is),
             $is instanceof PlacementRefusal => PlacementRefusalWords::of($is),
             $is instanceof SlopeRefusal => SlopeRefusalWords::of($is),
-            $is instanceof PourDeed => PourWords::of($is),
+            $is instanceof PourWork => PourWords::of($is),
             $is instanceof InstrumentUse => InstrumentWords::use($is),
-            $is instanceof HoleDeed => HoleWords::deed($is),
+            $is instanceof HoleRemedy => HoleWords::remedy($is),
             $is instanceof HoleEffect => HoleWords::effect($is),
             $is instanceof CheckRoute => CheckRouteWords::catches($is),
             $is instanceof BoardHindrance => BoardWords::hindered($is),

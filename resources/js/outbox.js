@@ -13,12 +13,12 @@ let ahead = 0;
 /** Another person’s entries on this phone are neither shown nor sent. */
 const mine = () => held().filter((letter) => (letter.person ?? person()) === person());
 
-function button(words, deed) {
+function button(words, act) {
     const one = document.createElement('button');
     one.type = 'button';
     one.className = 'button button-second button-small';
     one.textContent = words;
-    one.addEventListener('click', deed);
+    one.addEventListener('click', act);
 
     return one;
 }

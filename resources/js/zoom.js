@@ -87,10 +87,10 @@ function zoomable(svg) {
             show();
             return;
         }
-        const deed = { '+': () => by(1.4), '=': () => by(1.4), '-': () => by(1 / 1.4), 0: whole }[event.key];
-        if (deed && !event.ctrlKey && !event.metaKey) {
+        const act = { '+': () => by(1.4), '=': () => by(1.4), '-': () => by(1 / 1.4), 0: whole }[event.key];
+        if (act && !event.ctrlKey && !event.metaKey) {
             event.preventDefault();
-            deed();
+            act();
         }
     });
 
@@ -100,12 +100,12 @@ function zoomable(svg) {
         ['−', say('zoom.smaller'), () => by(1 / 1.4)],
         ['+', say('zoom.larger'), () => by(1.4)],
         [say('zoom.whole'), say('zoom.show_whole'), whole],
-    ].forEach(([words, label, deed]) => {
+    ].forEach(([words, label, act]) => {
         const button = document.createElement('button');
         button.type = 'button';
         button.textContent = words;
         button.setAttribute('aria-label', label);
-        button.addEventListener('click', deed);
+        button.addEventListener('click', act);
         buttons.append(button);
     });
     (svg.parentElement.querySelector('.legend') ?? svg.parentElement).append(buttons);

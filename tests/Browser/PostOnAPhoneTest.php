@@ -56,7 +56,7 @@ final class PostOnAPhoneTest extends BrowserTestCase
         }
     }
 
-    public function test_a_deed_stands_on_one_screen_and_the_keypad_stays_as_it_was_left(): void
+    public function test_an_action_stands_on_one_screen_and_the_keypad_stays_as_it_was_left(): void
     {
         foreach (['/jobs/3/square' => '#tape-distance', '/jobs/3/set/D4' => '#hole-depth'] as $page => $field) {
             $this->visit($page);

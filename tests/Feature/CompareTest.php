@@ -53,7 +53,7 @@ final class CompareTest extends DaysTestCase
         $rows = $this->rows($this->compare($job, '2026-05-09', '3'));
         $this->assertArrayHasKey('From Sat 9 May, 3 at work', $rows);
         $hands = (new Hands(3, 450, 1020))->onDays(new WorkCalendar([7]));
-        $days = new JobDays($this->toDo($job), $hands->heldBy($hands->holds->foretold())->atRates($this->days($job)->hands->rates), $this->days($job)->forecast, 5 * 1440);
+        $days = new JobDays($this->toDo($job), $hands->heldBy($hands->holds->withDoubt())->atRates($this->days($job)->hands->rates), $this->days($job)->forecast, 5 * 1440);
         $this->assertSame('2026-05-09T07:30', $days->forecast->clock($days->planned['stake'][0]->parts[0][0]));
         $this->assertSame((new DaysPage($this->state($job), $job, app(WeatherStation::class)))->moment($days->finished ?? 0), $rows['From Sat 9 May, 3 at work'][0]);
         foreach ([['2026-05-03', ''], ['2026-05-25', ''], ['soon', ''], ['2026-02-30', ''], ['', '0'], ['', 'x'], ['', '13']] as [$from, $people]) {

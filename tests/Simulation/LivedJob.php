@@ -94,7 +94,7 @@ final class LivedJob
 
                 return;
             }
-            $hands = $this->hands->heldBy($this->hands->holds->foretold());
+            $hands = $this->hands->heldBy($this->hands->holds->withDoubt());
             $days = JobDays::soonest($toDo, $hands, $this->foretold($day), $at - $day * self::DAY);
             $next = null;
             foreach ($days->planned as $task => $works) {
@@ -121,7 +121,7 @@ final class LivedJob
         $left = array_values(array_filter($toDo->all, fn ($one) => $one->task === $task))[0];
         $unit = $left->amount / max(1, $left->pieces);
         $rate = $this->world->hands($this->hands)->rates[$task->value] * max(1, $work->people);
-        $foretold = $this->hands->holds->foretold();
+        $foretold = $this->hands->holds->withDoubt();
         for ($pieces = $left->pieces; $pieces > 0 && $at < $until; $at += self::QUARTER) {
             $seen = array_filter($this->hands->holds->at($work, $at, $at + self::QUARTER, $this->world->weather), fn (WeatherHold $hold) => $hold !== WeatherHold::FrostAfterThePour);
             if ($seen !== [] || $foretold->at($work, $at - $day * self::DAY, $at - $day * self::DAY + self::QUARTER, $this->foretold($day)) !== []) {

@@ -12,7 +12,7 @@ final readonly class HoleOption
 {
     /**
      * @param  ?Length  $number  the figure to carry to the hole; null where there is none
-     * @param  Fact  $do  a HoleDeed
+     * @param  Fact  $do  a HoleRemedy
      * @param  list<Fact>  $effect  each a HoleEffect
      * @param  bool  $open  whether this job’s rules allow it here
      */

@@ -38,9 +38,9 @@ final readonly class HoleOptions
             ];
         } elseif ($hole->overDugBy->isPositive()) {
             $options = [
-                new HoleOption(Fact::of(HoleDeed::FillUpWithGravel), $hole->overDugBy, [Fact::of(HoleEffect::NothingElseChanges)], true),
+                new HoleOption(Fact::of(HoleRemedy::FillUpWithGravel), $hole->overDugBy, [Fact::of(HoleEffect::NothingElseChanges)], true),
                 new HoleOption(
-                    Fact::of(HoleDeed::ThickerPad), $hole->required->need->pad->plus($hole->overDugBy), [Fact::of(HoleEffect::ConcreteOnCleanGround)],
+                    Fact::of(HoleRemedy::ThickerPad), $hole->required->need->pad->plus($hole->overDugBy), [Fact::of(HoleEffect::ConcreteOnCleanGround)],
                     true,
                 ),
                 ...$this->forSoil(),
@@ -55,10 +55,10 @@ final readonly class HoleOptions
     private function driven(): array
     {
         return [
-            new HoleOption(Fact::of(HoleDeed::DriveOn), $this->hole->shortBy, [Fact::of(HoleEffect::StopAtTenBlows)], true),
-            new HoleOption(Fact::of(HoleDeed::TurnIt), null, [Fact::of(HoleEffect::PastTheStone)], true),
-            new HoleOption(Fact::of(HoleDeed::PullAndDrill), null, [Fact::of(HoleEffect::KeepsItsDepth)], true),
-            new HoleOption(Fact::of(HoleDeed::DigOutAndFill), null, [Fact::of(HoleEffect::FilledInLifts)], true),
+            new HoleOption(Fact::of(HoleRemedy::DriveOn), $this->hole->shortBy, [Fact::of(HoleEffect::StopAtTenBlows)], true),
+            new HoleOption(Fact::of(HoleRemedy::TurnIt), null, [Fact::of(HoleEffect::PastTheStone)], true),
+            new HoleOption(Fact::of(HoleRemedy::PullAndDrill), null, [Fact::of(HoleEffect::KeepsItsDepth)], true),
+            new HoleOption(Fact::of(HoleRemedy::DigOutAndFill), null, [Fact::of(HoleEffect::FilledInLifts)], true),
             ...$this->shortened(),
         ];
     }
@@ -67,15 +67,15 @@ final readonly class HoleOptions
     private function shortened(): array
     {
         if ($this->left !== null && $this->left < 1) {
-            return [new HoleOption(Fact::of(HoleDeed::CutItsTop), null, [Fact::of(HoleEffect::NoneLeftToShorten)], false)];
+            return [new HoleOption(Fact::of(HoleRemedy::CutItsTop), null, [Fact::of(HoleEffect::NoneLeftToShorten)], false)];
         }
         $left = $this->left === null ? [] : [Fact::of(HoleEffect::LeftToShorten, count: $this->left)];
 
         return $this->hole->required->need->role?->isNeverShortened() ? [
-            new HoleOption(Fact::of(HoleDeed::CutItsTop), null, [Fact::of(HoleEffect::NeverAtCornerOrAnchor)], false),
+            new HoleOption(Fact::of(HoleRemedy::CutItsTop), null, [Fact::of(HoleEffect::NeverAtCornerOrAnchor)], false),
         ] : [
-            new HoleOption(Fact::of(HoleDeed::CutItsFoot), $this->hole->footRisesBy, [Fact::of(HoleEffect::HolesStayOnTheString), ...$left], true),
-            new HoleOption(Fact::of(HoleDeed::LeaveAndCutItsTop), $this->hole->footRisesBy, [
+            new HoleOption(Fact::of(HoleRemedy::CutItsFoot), $this->hole->footRisesBy, [Fact::of(HoleEffect::HolesStayOnTheString), ...$left], true),
+            new HoleOption(Fact::of(HoleRemedy::LeaveAndCutItsTop), $this->hole->footRisesBy, [
                 Fact::of(HoleEffect::SoMuchLessStands), Fact::of(HoleEffect::DrillAnewAtTheString, lower: $this->hole->footRisesBy), ...$left,
             ], true),
         ];
@@ -84,11 +84,11 @@ final readonly class HoleOptions
     private function digOn(): HoleOption
     {
         $how = match ($this->hole->found) {
-            Finding::Rock => HoleDeed::BreakTheRock,
-            Finding::Roots => HoleDeed::CutTheRoots,
-            Finding::Water => HoleDeed::BailTheWater,
-            Finding::RunningSand => HoleDeed::SleeveTheHole,
-            default => HoleDeed::DigOn,
+            Finding::Rock => HoleRemedy::BreakTheRock,
+            Finding::Roots => HoleRemedy::CutTheRoots,
+            Finding::Water => HoleRemedy::BailTheWater,
+            Finding::RunningSand => HoleRemedy::SleeveTheHole,
+            default => HoleRemedy::DigOn,
         };
 
         return new HoleOption(Fact::of($how), $this->hole->shortBy, [Fact::of(HoleEffect::AsPlannedThen)], true);
@@ -103,7 +103,7 @@ final readonly class HoleOptions
     private function shift(Length $slack): HoleOption
     {
         return new HoleOption(
-            Fact::of(HoleDeed::ShiftTheHole), $slack->isPositive() ? $slack : null,
+            Fact::of(HoleRemedy::ShiftTheHole), $slack->isPositive() ? $slack : null,
             [$slack->isPositive() ? Fact::of(HoleEffect::RoomLeft) : Fact::of(HoleEffect::NoRoomLeft)], $slack->isPositive(),
         );
     }
@@ -113,7 +113,7 @@ final readonly class HoleOptions
         $serves = $this->hole->serves();
 
         return new HoleOption(
-            Fact::of(HoleDeed::ThinTheGravel), $this->hole->gravel,
+            Fact::of(HoleRemedy::ThinTheGravel), $this->hole->gravel,
             $serves ? [$this->risen(), Fact::of(HoleEffect::EveryRuleHolds)] : [Fact::of(HoleEffect::ThinnestIsTooHigh)], $serves,
         );
     }
@@ -123,7 +123,7 @@ final readonly class HoleOptions
         $need = $this->hole->required->need;
         if ($need->role?->isNeverShortened()) {
             return new HoleOption(
-                Fact::of(HoleDeed::Shorten), null,
+                Fact::of(HoleRemedy::Shorten), null,
                 [Fact::of($need->role === PostRole::Corner ? HoleEffect::NeverAtACorner : HoleEffect::NeverAtAnAnchor)], false,
             );
         }
@@ -136,7 +136,7 @@ final readonly class HoleOptions
         $fromTheTop = $this->fromTheTop();
 
         return new HoleOption(
-            Fact::of(HoleDeed::ShortenAndTake), $this->hole->footRisesBy,
+            Fact::of(HoleRemedy::ShortenAndTake), $this->hole->footRisesBy,
             [
                 $this->risen($fromTheTop !== []),
                 $missing === [] ? Fact::of(HoleEffect::OnlyTheMargin) : Fact::of(HoleEffect::Then, missing: $missing),
@@ -188,7 +188,7 @@ final readonly class HoleOptions
     private function otherMethod(): HoleOption
     {
         return new HoleOption(
-            Fact::of($this->hole->found === Finding::Rock ? HoleDeed::PinToTheRock : HoleDeed::AnotherFooting), null,
+            Fact::of($this->hole->found === Finding::Rock ? HoleRemedy::PinToTheRock : HoleRemedy::AnotherFooting), null,
             [Fact::of(HoleEffect::ForAnEngineer)], true,
         );
     }
@@ -197,9 +197,9 @@ final readonly class HoleOptions
     private function forFinding(): array
     {
         return match ($this->hole->found) {
-            Finding::Water => [new HoleOption(Fact::of(HoleDeed::PumpDry), null, [Fact::of(HoleEffect::DryMixInWater)], true)],
-            Finding::RunningSand => [new HoleOption(Fact::of(HoleDeed::TubeWhileDigging), null, [Fact::of(HoleEffect::SidesRun)], true)],
-            Finding::SoftGround => [new HoleOption(Fact::of(HoleDeed::DigToFirmGround), null, [Fact::of(HoleEffect::SayWhichSoil)], true)],
+            Finding::Water => [new HoleOption(Fact::of(HoleRemedy::PumpDry), null, [Fact::of(HoleEffect::DryMixInWater)], true)],
+            Finding::RunningSand => [new HoleOption(Fact::of(HoleRemedy::TubeWhileDigging), null, [Fact::of(HoleEffect::SidesRun)], true)],
+            Finding::SoftGround => [new HoleOption(Fact::of(HoleRemedy::DigToFirmGround), null, [Fact::of(HoleEffect::SayWhichSoil)], true)],
             default => [],
         };
     }
@@ -223,8 +223,8 @@ final readonly class HoleOptions
         );
 
         return [
-            new HoleOption(Fact::of(HoleDeed::BellOut), $foot, [$carries, Fact::of(HoleEffect::PostStays)], ! $this->shape()->isSquare),
-            new HoleOption(Fact::of(HoleDeed::WiderPad), $foot, [Fact::of(HoleEffect::BagsFollow)], true),
+            new HoleOption(Fact::of(HoleRemedy::BellOut), $foot, [$carries, Fact::of(HoleEffect::PostStays)], ! $this->shape()->isSquare),
+            new HoleOption(Fact::of(HoleRemedy::WiderPad), $foot, [Fact::of(HoleEffect::BagsFollow)], true),
         ];
     }
 

@@ -14,13 +14,13 @@ use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Ask\Pick;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
 
@@ -46,7 +46,7 @@ final readonly class CarryingPair implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::DigFromCentres, Deed::BoardsAtFootAndTop, Deed::LineFromBothGrounds, Deed::MarksOnAllFaces, Deed::TrimTheTaller,
+            WorkStep::DigFromCentres, WorkStep::BoardsAtFootAndTop, WorkStep::LineFromBothGrounds, WorkStep::MarksOnAllFaces, WorkStep::TrimTheTaller,
         ];
     }
 

@@ -14,13 +14,13 @@ use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Ask\Pick;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
 
@@ -48,7 +48,7 @@ final readonly class CourtHoop implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::StakeBehindTheCourt, Deed::BarsHalfWay, Deed::FormAtTheTop, Deed::AnchorWhileWorkable, Deed::BoltsToTheCourt, Deed::HangWhenHard,
+            WorkStep::StakeBehindTheCourt, WorkStep::BarsHalfWay, WorkStep::FormAtTheTop, WorkStep::AnchorWhileWorkable, WorkStep::BoltsToTheCourt, WorkStep::HangWhenHard,
         ];
     }
 

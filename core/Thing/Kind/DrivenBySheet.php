@@ -18,13 +18,13 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
 
@@ -50,7 +50,7 @@ final readonly class DrivenBySheet implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::CompareTheSheet, Deed::FirstByItsMark, Deed::OthersByStringAndHole, Deed::PlumbEveryFewBlows,
+            WorkStep::CompareTheSheet, WorkStep::FirstByItsMark, WorkStep::OthersByStringAndHole, WorkStep::PlumbEveryFewBlows,
         ];
     }
 

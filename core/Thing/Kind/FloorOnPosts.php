@@ -17,7 +17,6 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\EvenRows;
 use Aequus\Thing\Make\Figure;
@@ -25,6 +24,7 @@ use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
 
@@ -51,7 +51,7 @@ final readonly class FloorOnPosts implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::DownFromTheSill, Deed::BracingPostsDeeper, Deed::BracesAwayFromTheBarrow, Deed::BeamsOnPosts, Deed::BoardsTrimmedLast,
+            WorkStep::DownFromTheSill, WorkStep::BracingPostsDeeper, WorkStep::BracesAwayFromTheBarrow, WorkStep::BeamsOnPosts, WorkStep::BoardsTrimmedLast,
         ];
     }
 

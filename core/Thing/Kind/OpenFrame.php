@@ -17,13 +17,13 @@ use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Ask\Pick;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Panel\PanelBay;
 use Aequus\Thing\Terms\Ask;
 
@@ -48,7 +48,7 @@ final readonly class OpenFrame implements Thing
     public function order(Heard $heard): array
     {
         return $heard->pick(Ask::Placed) === Pick::OnAWall
-            ? [Deed::LedgerLevel, Deed::FrameOnProps, Deed::SquareToTheWall, Deed::PourLast] : [Deed::FeetOnOnePlane, Deed::BeamsOnPosts];
+            ? [WorkStep::LedgerLevel, WorkStep::FrameOnProps, WorkStep::SquareToTheWall, WorkStep::PourLast] : [WorkStep::FeetOnOnePlane, WorkStep::BeamsOnPosts];
     }
 
     public function make(Heard $heard): Made

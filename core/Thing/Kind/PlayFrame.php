@@ -13,13 +13,13 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Terms\Ask;
 
 /** Something to climb or swing on: it stands clear on all sides, and nobody climbs it before its time. */
@@ -42,7 +42,7 @@ final readonly class PlayFrame implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::ParallelToWhatStands, Deed::JoinOnTheGround, Deed::TiltUp, Deed::TopsToWidth, Deed::GroundThatGives,
+            WorkStep::ParallelToWhatStands, WorkStep::JoinOnTheGround, WorkStep::TiltUp, WorkStep::TopsToWidth, WorkStep::GroundThatGives,
         ];
     }
 

@@ -20,13 +20,13 @@ use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Ask\Pick;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
 
@@ -60,7 +60,7 @@ final readonly class PostRow implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::EndsAndGateFirst, Deed::StringBetweenTheEnds, Deed::PackOnBothSides, Deed::SightAlongIt,
+            WorkStep::EndsAndGateFirst, WorkStep::StringBetweenTheEnds, WorkStep::PackOnBothSides, WorkStep::SightAlongIt,
         ];
     }
 

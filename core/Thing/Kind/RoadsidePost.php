@@ -15,13 +15,13 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Place\Chain;
 use Aequus\Thing\Place\HeightByRule;
 use Aequus\Thing\Terms\Ask;
@@ -52,8 +52,8 @@ final readonly class RoadsidePost implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::ReadRoadAndGround, Deed::StakeBehindTheEdge, Deed::DigNoDeeper, Deed::TurnSquareToTheRoad, Deed::PackOnBothSides,
-            Deed::HangAfterADay,
+            WorkStep::ReadRoadAndGround, WorkStep::StakeBehindTheEdge, WorkStep::DigNoDeeper, WorkStep::TurnSquareToTheRoad, WorkStep::PackOnBothSides,
+            WorkStep::HangAfterADay,
         ];
     }
 

@@ -20,7 +20,6 @@ use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Ask\Pick;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\EvenRows;
 use Aequus\Thing\Make\Figure;
@@ -28,6 +27,7 @@ use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Place\Machine;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefused;
@@ -60,7 +60,7 @@ final readonly class RoofedFrame implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::DriveThroughOnce, Deed::FeetOnOnePlane, Deed::HighSideFirst, Deed::BeamsOnPosts, Deed::HoldUntilClosed,
+            WorkStep::DriveThroughOnce, WorkStep::FeetOnOnePlane, WorkStep::HighSideFirst, WorkStep::BeamsOnPosts, WorkStep::HoldUntilClosed,
         ];
     }
 

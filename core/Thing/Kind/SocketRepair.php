@@ -16,13 +16,13 @@ use Aequus\Plan\ToleranceClass;
 use Aequus\Thing\Ask\Asked;
 use Aequus\Thing\Ask\AskedOfAll;
 use Aequus\Thing\Ask\Heard;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Draft;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
 use Aequus\Thing\Make\Profile;
 use Aequus\Thing\Make\ProfileShape;
 use Aequus\Thing\Make\Thing;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Socket\Probes;
 use Aequus\Thing\Socket\Socket;
 use Aequus\Thing\Socket\SocketReading;
@@ -54,8 +54,8 @@ final readonly class SocketRepair implements Thing
     public function order(Heard $heard): array
     {
         return [
-            Deed::PropWhatItCarries, Deed::ProbeAllRound, Deed::EmptyTheSocket, Deed::PlaneNeverAbove, Deed::TreatTheCut, Deed::TapNeverForce,
-            Deed::WedgeAndSeal,
+            WorkStep::PropWhatItCarries, WorkStep::ProbeAllRound, WorkStep::EmptyTheSocket, WorkStep::PlaneNeverAbove, WorkStep::TreatTheCut, WorkStep::TapNeverForce,
+            WorkStep::WedgeAndSeal,
         ];
     }
 

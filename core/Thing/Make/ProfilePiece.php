@@ -19,7 +19,7 @@ final readonly class ProfilePiece
     }
 
     /** What a length or a height tells. */
-    public function told(): Length
+    public function figure(): Length
     {
         return $this->shape === ProfileShape::Up ? $this->high->minus($this->low)->magnitude() : $this->right->minus($this->left)->magnitude();
     }

@@ -17,7 +17,7 @@ interface Thing
     /** @return non-empty-list<Asked> in the order they are asked */
     public function asks(): array;
 
-    /** @return non-empty-list<Deed> in which order it is built, beside what every job has */
+    /** @return non-empty-list<WorkStep> in which order it is built, beside what every job has */
     public function order(Heard $heard): array;
 
     /** @throws Refusal naming what can’t be, a ThingRefused with the question it belongs to */

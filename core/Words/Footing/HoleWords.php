@@ -4,40 +4,40 @@ declare(strict_types=1);
 
 namespace Aequus\Words\Footing;
 
-use Aequus\Footing\Holes\HoleDeed;
 use Aequus\Footing\Holes\HoleEffect;
+use Aequus\Footing\Holes\HoleRemedy;
 
 /** What can be done about a hole, and what that does. */
 final class HoleWords
 {
-    public static function deed(HoleDeed $is): string
+    public static function remedy(HoleRemedy $is): string
     {
         return match ($is) {
-            HoleDeed::FillUpWithGravel => 'Fill up with gravel, tamped in layers',
-            HoleDeed::ThickerPad => 'Make the pad thicker',
-            HoleDeed::DriveOn => 'Drive on, if it still moves',
-            HoleDeed::PullAndDrill => 'Pull it, drill the hole a little narrower than the post, and drive it again',
-            HoleDeed::TurnIt => 'Turn it while you drive',
-            HoleDeed::DigOutAndFill => 'Dig the stone out, stand the post, and fill round it',
-            HoleDeed::CutItsFoot => 'Pull it and cut its foot shorter',
-            HoleDeed::CutItsTop => 'Cut its top off',
-            HoleDeed::LeaveAndCutItsTop => 'Leave it and cut its top off',
-            HoleDeed::BreakTheRock => 'Break the rock and dig on',
-            HoleDeed::CutTheRoots => 'Cut the roots clean and dig on',
-            HoleDeed::BailTheWater => 'Bail the water out and dig on',
-            HoleDeed::SleeveTheHole => 'Sleeve the hole and dig on',
-            HoleDeed::DigOn => 'Dig on',
-            HoleDeed::ShiftTheHole => 'Shift the hole clear of it, keeping the post on its mark',
-            HoleDeed::ThinTheGravel => 'Thin the gravel',
-            HoleDeed::Shorten => 'Shorten the post',
-            HoleDeed::ShortenAndTake => 'Shorten the post and take the hole as it is',
-            HoleDeed::PinToTheRock => 'Pin a base to the rock',
-            HoleDeed::AnotherFooting => 'Another footing',
-            HoleDeed::PumpDry => 'Pump it dry before anything goes in, or pour through a pipe from the bottom up',
-            HoleDeed::TubeWhileDigging => 'Put a tube or a barrel in while digging',
-            HoleDeed::DigToFirmGround => 'Dig on to firm ground, or spread the load over a wider foot',
-            HoleDeed::BellOut => 'Bell the foot out to',
-            HoleDeed::WiderPad => 'Pour a wider pad, or widen the hole to',
+            HoleRemedy::FillUpWithGravel => 'Fill up with gravel, tamped in layers',
+            HoleRemedy::ThickerPad => 'Make the pad thicker',
+            HoleRemedy::DriveOn => 'Drive on, if it still moves',
+            HoleRemedy::PullAndDrill => 'Pull it, drill the hole a little narrower than the post, and drive it again',
+            HoleRemedy::TurnIt => 'Turn it while you drive',
+            HoleRemedy::DigOutAndFill => 'Dig the stone out, stand the post, and fill round it',
+            HoleRemedy::CutItsFoot => 'Pull it and cut its foot shorter',
+            HoleRemedy::CutItsTop => 'Cut its top off',
+            HoleRemedy::LeaveAndCutItsTop => 'Leave it and cut its top off',
+            HoleRemedy::BreakTheRock => 'Break the rock and dig on',
+            HoleRemedy::CutTheRoots => 'Cut the roots clean and dig on',
+            HoleRemedy::BailTheWater => 'Bail the water out and dig on',
+            HoleRemedy::SleeveTheHole => 'Sleeve the hole and dig on',
+            HoleRemedy::DigOn => 'Dig on',
+            HoleRemedy::ShiftTheHole => 'Shift the hole clear of it, keeping the post on its mark',
+            HoleRemedy::ThinTheGravel => 'Thin the gravel',
+            HoleRemedy::Shorten => 'Shorten the post',
+            HoleRemedy::ShortenAndTake => 'Shorten the post and take the hole as it is',
+            HoleRemedy::PinToTheRock => 'Pin a base to the rock',
+            HoleRemedy::AnotherFooting => 'Another footing',
+            HoleRemedy::PumpDry => 'Pump it dry before anything goes in, or pour through a pipe from the bottom up',
+            HoleRemedy::TubeWhileDigging => 'Put a tube or a barrel in while digging',
+            HoleRemedy::DigToFirmGround => 'Dig on to firm ground, or spread the load over a wider foot',
+            HoleRemedy::BellOut => 'Bell the foot out to',
+            HoleRemedy::WiderPad => 'Pour a wider pad, or widen the hole to',
         };
     }
 

@@ -9,7 +9,7 @@
             @if ($page->rules->layers === [])
                 <p class="hint">{{ $say('frame.nothing_to_cut') }} <a href="{{ route('cut.members', $job) }}">{{ $say('frame.to_the_frame') }}</a></p>
             @else
-                @foreach ($page->told() as $told)<p class="refusal">{{ $told }}</p>@endforeach
+                @foreach ($page->misfits() as $told)<p class="refusal">{{ $told }}</p>@endforeach
                 <p class="verdict-why">{{ $page->metal() }}</p>
                 <div class="scroll-x"><table>
                     <caption>{{ $say('frame.what_holds') }} <span class="muted">{{ $say('frame.not_what_it_carries') }}</span></caption>

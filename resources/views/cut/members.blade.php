@@ -8,7 +8,7 @@
                 <button class="button button-second">{{ $say('frame.on_show') }}</button></form>@endif
             @unless ($page->isDecided)<p class="verdict-why">{{ $page->rules->layers === [] ? $say('frame.none_usual')
                 : $say('frame.not_decided') }}</p>@endunless
-            @foreach ($page->told() as $told)<p class="refusal">{{ $told }}</p>@endforeach
+            @foreach ($page->hindrances() as $told)<p class="refusal">{{ $told }}</p>@endforeach
             @if ($page->drawing)
                 <figure class="drawing"><x-drawing.frame :model="$page->drawing" :view="$page->views()[$page->view->value]" />
                     <figcaption class="hint">{{ $say('frame.solid_stands') }}</figcaption></figure>

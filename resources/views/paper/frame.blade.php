@@ -15,7 +15,7 @@ td, th { padding: 1mm 2mm 1mm 0; border-bottom: .1mm solid #8a8f88; vertical-ali
 <div @if (! $loop->first) class="next" @endif>
 <h1>{{ $say('frame.title') }}</h1>
 <p>{{ $say('frame.sheet_of', job: $job->name, number: $job->revision->number, on: $page->standsOn()[$page->on]) }}</p>
-@foreach ($page->told() as $told)<p class="told">{{ $told }}</p>@endforeach
+@foreach ($page->hindrances() as $told)<p class="told">{{ $told }}</p>@endforeach
 @foreach ($sheet->drawings($page) as [$view, $drawing])
 <div class="view"><h2>{{ $say('frame.sheet_view', view: $view) }}</h2><img src="{{ $sheet->image($drawing) }}" alt=""></div>
 @endforeach

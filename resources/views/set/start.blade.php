@@ -6,7 +6,7 @@
         <h1>{{ $say('night.start.title') }}</h1>
         <p class="verdict-line"><b>{{ $page->answer() }}</b></p>
         @if ($page->unknown())<p class="refusal">{{ $page->unknown() }}</p>@endif
-        @if ($page->untold())<p class="verdict-why">{{ $page->untold() }} <a class="jump"
+        @if ($page->unknownWeather())<p class="verdict-why">{{ $page->unknownWeather() }} <a class="jump"
             href="{{ route('days', $job) }}#entry">{{ $say('night.start.write_weather') }}</a></p>@endif
         <ol class="plain stop-list">
             @foreach ($page->start->moves as $move)

@@ -18,7 +18,7 @@
                 <x-marks :plan="$plan" />
             @endif
             <h2>{{ $say('thing.show.in_this_order') }}</h2>
-            <ol class="order">@foreach ($page->order as $deed)<li>{{ $deed }}</li>@endforeach</ol>
+            <ol class="order">@foreach ($page->order as $step)<li>{{ $step }}</li>@endforeach</ol>
             <h2>{{ $say('thing.ask.why_this_kind') }}</h2><p>{{ $page->why }}</p>
             <details class="change" id="entry" @if (old('form') === 'thing') open @endif>
                 <summary>{{ $say('thing.show.change_an_answer') }}</summary>

@@ -86,7 +86,7 @@ final class NightAheadTest extends TestCase
     private function night(
         array $hours, int $at = self::NOON, float $least = 8.0, bool $isForecast = false, ?OnEarth $place = new OnEarth(52.0, 10.0, 120), int $days = 7,
     ): NightAhead {
-        $rules = $isForecast ? (new HoldRules)->foretold() : new HoldRules;
+        $rules = $isForecast ? (new HoldRules)->withDoubt() : new HoldRules;
 
         return new NightAhead(new Hands(2, 450, 1020, new WorkCalendar, $place, holds: $rules), new Forecast('2026-05-08', array_fill(0, max(1, $days), new DayWarmth($least, 18.0)), $hours), $at);
     }

@@ -7,9 +7,9 @@ namespace Tests\Core\Footing;
 use Aequus\Footing\Depths\DepthRule;
 use Aequus\Footing\Footings;
 use Aequus\Footing\Holes\HoleAsDug;
-use Aequus\Footing\Holes\HoleDeed;
 use Aequus\Footing\Holes\HoleOption;
 use Aequus\Footing\Holes\HoleOptions;
+use Aequus\Footing\Holes\HoleRemedy;
 use Aequus\Guide\Guide;
 use Aequus\Guide\Move\Scope;
 use Aequus\Logbook\Book\Decision;
@@ -266,16 +266,16 @@ final class HoleOptionsTest extends TestCase
             return (new HoleOptions($plan, new HoleAsDug($required, Length::millimetres(-700), Length::zero()), $left))->options;
         };
         $this->assertStringStartsWith('Drive on', Told::say($this->plan(), $options('B1')[0]->do));
-        $deeds = fn (string $label, ?int $left = null): array => array_map(fn ($option) => $option->do->is, $options($label, $left));
-        $down = [HoleDeed::DriveOn, HoleDeed::TurnIt, HoleDeed::PullAndDrill, HoleDeed::DigOutAndFill];
+        $steps = fn (string $label, ?int $left = null): array => array_map(fn ($option) => $option->do->is, $options($label, $left));
+        $down = [HoleRemedy::DriveOn, HoleRemedy::TurnIt, HoleRemedy::PullAndDrill, HoleRemedy::DigOutAndFill];
         // At its foot, or at its top with its hole drilled anew where the string crosses it, 300 lower; a corner is never shortened.
-        $this->assertSame([...$down, HoleDeed::CutItsFoot, HoleDeed::LeaveAndCutItsTop], $deeds('B1'));
+        $this->assertSame([...$down, HoleRemedy::CutItsFoot, HoleRemedy::LeaveAndCutItsTop], $steps('B1'));
         $this->assertSame([300.0, 300.0], [round($options('B1')[4]->number?->inMillimetres() ?? 0.0, 6), round($options('B1')[5]->number?->inMillimetres() ?? 0.0, 6)]);
-        $this->assertSame([...$down, HoleDeed::CutItsTop], $deeds('A1'));
+        $this->assertSame([...$down, HoleRemedy::CutItsTop], $steps('A1'));
         $this->assertSame([true, false], [$options('B1')[5]->open, $options('A1')[4]->open]);
         // What the sheet lets be shortened is counted.
         $this->assertStringContainsString('2 more may be shortened', Told::say($this->plan(), ...$options('B1', 2)[4]->effect));
-        $this->assertSame([...$down, HoleDeed::CutItsTop], $deeds('B1', 0));
+        $this->assertSame([...$down, HoleRemedy::CutItsTop], $steps('B1', 0));
         $this->assertFalse($options('B1', 0)[4]->open);
     }
 

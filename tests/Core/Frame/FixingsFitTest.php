@@ -155,7 +155,7 @@ final class FixingsFitTest extends TestCase
         $pieces = (new FrameOnPosts($plan, $rules, Footprint::ofGrid($plan, $rules), new Log([])))->pieces;
         $post = Length::millimetres(140);
 
-        return array_map(fn (Fact $fact) => $fact->is, (new FixingsFit($rules, Section::rectangle($post, $post), $pieces, $piers))->told());
+        return array_map(fn (Fact $fact) => $fact->is, (new FixingsFit($rules, Section::rectangle($post, $post), $pieces, $piers))->misfits());
     }
 
     private function on(LayerKind $kind, Joinery $joinery): FrameRules

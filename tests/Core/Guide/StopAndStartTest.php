@@ -154,7 +154,7 @@ final class StopAndStartTest extends TestCase
     public function test_frost_that_came_and_frost_to_come_are_told_each_by_itself(): void
     {
         $since = fn (float $now, float $next): Forecast => new Forecast('2026-05-04', [new DayWarmth($now, $now + 0.2), new DayWarmth($next, $next + 0.2), new DayWarmth(9.0, 12.0)]);
-        $start = fn (float $now, float $next, string $at = '16:00'): StartAgain => new StartAgain($this->site([...$this->standing(), new PostFilled($this->id('A1'), FillStep::Done)], "2026-05-04 {$at}"), $since($now, $next), new DateTimeZone('UTC'), (new HoldRules)->foretold());
+        $start = fn (float $now, float $next, string $at = '16:00'): StartAgain => new StartAgain($this->site([...$this->standing(), new PostFilled($this->id('A1'), FillStep::Done)], "2026-05-04 {$at}"), $since($now, $next), new DateTimeZone('UTC'), (new HoldRules)->withDoubt());
         $this->assertSame(['Look at the fill: it came to freezing', 'Cover the fill, warm'], array_keys($this->does($start(-0.5, -4.0))));
         $this->assertSame(['Cover the fill, warm'], array_keys($this->does($start(0.3, 0.6))), 'so far it did not freeze, and a degree colder it may');
         $this->assertSame(['Look at the fill: it came to freezing'], array_keys($this->does($start(-0.5, 9.0, '21:00'))));
@@ -201,7 +201,7 @@ final class StopAndStartTest extends TestCase
     ): StartAgain {
         $since = new Forecast($from, array_fill(0, 5, new DayWarmth($least, $greatest)), $hours);
 
-        return new StartAgain($this->site($book, $at, $later), $since, new DateTimeZone('UTC'), (new HoldRules)->foretold());
+        return new StartAgain($this->site($book, $at, $later), $since, new DateTimeZone('UTC'), (new HoldRules)->withDoubt());
     }
 
     /**

@@ -10,9 +10,9 @@ use Aequus\Plan\Holding\FillEnd;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Holding\HoleLayers;
 use Aequus\Plan\Holding\Material;
-use Aequus\Set\PourDeed;
 use Aequus\Set\PourPlan;
 use Aequus\Set\PourStep;
+use Aequus\Set\PourWork;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Builds;
@@ -26,9 +26,9 @@ final class PourPlanTest extends TestCase
         $fills = array_values(array_filter($this->pour(Hold::Concrete), fn (PourStep $step) => $step->below !== null));
         $this->assertEqualsWithDelta([2000 / 3, 1000 / 3, 0.0], $this->below($fills), 1e-3);
         $this->assertSame([4, 8, 12], array_map(fn (PourStep $step) => $step->bags, $fills));
-        $this->assertSame([PourDeed::FillFromBothSides, PourDeed::FillFromBothSides, PourDeed::FillToTheGround], $this->deeds($fills));
+        $this->assertSame([PourWork::FillFromBothSides, PourWork::FillFromBothSides, PourWork::FillToTheGround], $this->work($fills));
         $this->assertSame(
-            [PourDeed::PlumbWhileWorkable, PourDeed::SlopeTheTop, PourDeed::BracesOff], array_slice($this->deeds($this->pour(Hold::Concrete)), -3),
+            [PourWork::PlumbWhileWorkable, PourWork::SlopeTheTop, PourWork::BracesOff], array_slice($this->work($this->pour(Hold::Concrete)), -3),
         );
     }
 
@@ -37,8 +37,8 @@ final class PourPlanTest extends TestCase
         $pier = $this->pour(Hold::Pier);
         $fills = array_values(array_filter($pier, fn (PourStep $step) => $step->below !== null));
         $this->assertEqualsWithDelta(-150.0, $this->below($fills)[count($fills) - 1], 1e-3);
-        $this->assertSame(PourDeed::FillTheTube, $fills[count($fills) - 1]->do->is);
-        $this->assertSame([PourDeed::SetTheAnchor, PourDeed::StrikeOff, PourDeed::CoverForTheCure], array_slice($this->deeds($pier), -3));
+        $this->assertSame(PourWork::FillTheTube, $fills[count($fills) - 1]->do->is);
+        $this->assertSame([PourWork::SetTheAnchor, PourWork::StrikeOff, PourWork::CoverForTheCure], array_slice($this->work($pier), -3));
     }
 
     public function test_a_collar_is_poured_over_earth_that_was_tamped(): void
@@ -47,31 +47,31 @@ final class PourPlanTest extends TestCase
         // 700 of earth in lifts of 150 at most, then 300 of concrete.
         $this->assertSame(
             [
-                ...array_fill(0, 2, PourDeed::TampALift), PourDeed::TampALiftAndPlumb, ...array_fill(0, 2, PourDeed::TampALift),
-                PourDeed::PourTheCollar,
+                ...array_fill(0, 2, PourWork::TampALift), PourWork::TampALiftAndPlumb, ...array_fill(0, 2, PourWork::TampALift),
+                PourWork::PourTheCollar,
             ],
-            array_slice($this->deeds($steps), 0, 6),
+            array_slice($this->work($steps), 0, 6),
         );
         $this->assertEqualsWithDelta([860, 720, 580, 440, 300, 0], array_slice($this->below($steps), 0, 6), 1e-3);
         $this->assertSame([null, 12], [$steps[4]->bags, $steps[5]->bags]);
-        $this->assertSame([PourDeed::PlumbWhileWorkable, PourDeed::SlopeTheTop, PourDeed::BracesOff], array_slice($this->deeds($steps), 6));
+        $this->assertSame([PourWork::PlumbWhileWorkable, PourWork::SlopeTheTop, PourWork::BracesOff], array_slice($this->work($steps), 6));
     }
 
     public function test_it_says_how_the_fill_ends(): void
     {
         $turf = $this->pour(Hold::Concrete, FillEnd::BelowTurf);
         $fills = array_values(array_filter($turf, fn (PourStep $step) => $step->below !== null));
-        $this->assertSame(PourDeed::FillBelowTurf, $fills[count($fills) - 1]->do->is);
+        $this->assertSame(PourWork::FillBelowTurf, $fills[count($fills) - 1]->do->is);
         $this->assertEqualsWithDelta(50.0, $this->below($fills)[count($fills) - 1], 1e-3);
-        $this->assertContains(PourDeed::CoverWithTurf, $this->deeds($turf));
+        $this->assertContains(PourWork::CoverWithTurf, $this->work($turf));
         $mound = $this->pour(Hold::Concrete, FillEnd::Mounded);
         $this->assertSame(
-            [PourDeed::MoundTheTop, 12], [$mound[count($mound) - 2]->do->is, $mound[count($mound) - 2]->bags], 'its bags are in with the mound',
+            [PourWork::MoundTheTop, 12], [$mound[count($mound) - 2]->do->is, $mound[count($mound) - 2]->bags], 'its bags are in with the mound',
         );
-        $this->assertSame(PourDeed::TampToTheGround, array_slice($this->deeds($this->pour(Hold::Earth)), -1)[0]);
-        $this->assertSame(PourDeed::MoundTheTop, array_slice($this->deeds($this->pour(Hold::Earth, FillEnd::Mounded)), -1)[0]);
-        $this->assertSame([PourDeed::PourFoamAtOnce, PourDeed::HoldUntilHard, PourDeed::CutLevelAndCover], $this->deeds($this->pour(Hold::Foam)));
-        $this->assertSame([PourDeed::NothingIsFilled], $this->deeds($this->pour(Hold::Driven)));
+        $this->assertSame(PourWork::TampToTheGround, array_slice($this->work($this->pour(Hold::Earth)), -1)[0]);
+        $this->assertSame(PourWork::MoundTheTop, array_slice($this->work($this->pour(Hold::Earth, FillEnd::Mounded)), -1)[0]);
+        $this->assertSame([PourWork::PourFoamAtOnce, PourWork::HoldUntilHard, PourWork::CutLevelAndCover], $this->work($this->pour(Hold::Foam)));
+        $this->assertSame([PourWork::NothingIsFilled], $this->work($this->pour(Hold::Driven)));
     }
 
     /** An hour at 20 °C is 20 degree hours: two hours at 10 °C. */
@@ -81,7 +81,7 @@ final class PourPlanTest extends TestCase
     public function test_what_needs_workable_concrete_is_done_within_its_time(?float $celsius, int $minutes): void
     {
         foreach ([
-            [Hold::Concrete, PourDeed::PlumbWhileWorkable], [Hold::Collar, PourDeed::PlumbWhileWorkable], [Hold::Pier, PourDeed::SetTheAnchor],
+            [Hold::Concrete, PourWork::PlumbWhileWorkable], [Hold::Collar, PourWork::PlumbWhileWorkable], [Hold::Pier, PourWork::SetTheAnchor],
         ] as [$hold, $do]) {
             $pressing = array_values(array_filter($this->pour($hold, celsius: $celsius), fn (PourStep $step) => $step->within !== null));
             $this->assertSame([$do, $minutes], [$pressing[0]->do->is, $pressing[0]->within]);
@@ -94,12 +94,12 @@ final class PourPlanTest extends TestCase
         $this->assertCount(7 + 2, $steps);
         $this->assertSame(
             [3, 6],
-            array_keys(array_filter(array_combine(range(1, 9), $steps), fn (PourStep $step) => $step->do->is === PourDeed::TampALiftAndPlumb)),
+            array_keys(array_filter(array_combine(range(1, 9), $steps), fn (PourStep $step) => $step->do->is === PourWork::TampALiftAndPlumb)),
         );
         $this->assertSame([], array_filter($steps, fn (PourStep $step) => $step->bags !== null));
         // Six lifts of 150: at the last both faces are plumbed anyway.
         $six = $this->pour(Hold::Gravel, deep: 1000);
-        $this->assertSame([2], array_keys(array_filter($six, fn (PourStep $step) => $step->do->is === PourDeed::TampALiftAndPlumb)));
+        $this->assertSame([2], array_keys(array_filter($six, fn (PourStep $step) => $step->do->is === PourWork::TampALiftAndPlumb)));
         $this->assertSame('Lift 3 of 6: fill, tamp round and round, then plumb both faces', Told::say(Builds::plan(), $six[2]->do));
     }
 
@@ -128,7 +128,7 @@ final class PourPlanTest extends TestCase
      * @param  list<PourStep>  $steps
      * @return list<mixed>
      */
-    private function deeds(array $steps): array
+    private function work(array $steps): array
     {
         return array_map(fn (PourStep $step) => $step->do->is, $steps);
     }

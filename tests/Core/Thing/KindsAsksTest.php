@@ -19,15 +19,15 @@ use Aequus\Plan\Place\MustFit;
 use Aequus\Plan\Terms\Point;
 use Aequus\Thing\Ask\Heard;
 use Aequus\Thing\Ask\Pick;
-use Aequus\Thing\Make\Deed;
 use Aequus\Thing\Make\Figure;
 use Aequus\Thing\Make\Made;
+use Aequus\Thing\Make\WorkStep;
 use Aequus\Thing\Terms\Ask;
 use Aequus\Thing\Terms\ThingRefusal;
 use Aequus\Thing\Terms\ThingRefused;
 use Aequus\Thing\Things;
-use Aequus\Words\Thing\DeedWords;
 use Aequus\Words\Thing\ThingWords;
+use Aequus\Words\Thing\WorkStepWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -217,14 +217,14 @@ final class KindsAsksTest extends TestCase
             $heard = Heard::usual(Notation::millimetres(0), ThingWords::sides($thing->kind()), $thing->asks());
             $order = $thing->order($heard);
             $this->assertSame($order, array_values(array_unique($order, SORT_REGULAR)));
-            $orders[] = implode(' ', array_map(DeedWords::of(...), $order));
+            $orders[] = implode(' ', array_map(WorkStepWords::of(...), $order));
         }
         $this->assertCount(count(Things::all()), array_unique($orders));
         $frame = Things::of(JobKind::Pergola) ?? $this->fail();
         $order = fn (Pick $placed): array => $frame->order(Heard::usual(Notation::millimetres(0), ThingWords::sides(JobKind::Pergola), $frame->asks(), ['placed' => $placed]));
         // On a wall the posts are poured last of all; free, there is nothing to square it to.
-        $this->assertSame(Deed::PourLast, $order(Pick::OnAWall)[3]);
-        $this->assertNotContains(Deed::SquareToTheWall, $order(Pick::Free));
+        $this->assertSame(WorkStep::PourLast, $order(Pick::OnAWall)[3]);
+        $this->assertNotContains(WorkStep::SquareToTheWall, $order(Pick::Free));
     }
 
     /** @param  array<string, mixed>  $said */

@@ -51,7 +51,7 @@ final class ThingsTest extends TestCase
         foreach ($made->figures as $figure) {
             $this->assertMatchesRegularExpression('/\.$/', (string) $speech->say($figure));
         }
-        $this->assertNotSame([], array_filter($made->profile->pieces, fn ($piece) => ! $piece->told()->isZero()));
+        $this->assertNotSame([], array_filter($made->profile->pieces, fn ($piece) => ! $piece->figure()->isZero()));
     }
 
     #[DataProvider('things')]

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Set;
 
 /** What is done at one stage of filling a hole. Tamped lifts say which of how many: lift, lifts. */
-enum PourDeed
+enum PourWork
 {
     case NothingIsFilled;
     case PourFoamAtOnce;

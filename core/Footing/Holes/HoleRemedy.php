@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Footing\Holes;
 
 /** What can be done about a hole. */
-enum HoleDeed
+enum HoleRemedy
 {
     case FillUpWithGravel;
     case ThickerPad;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Aequus\Thing\Make;
 
 /** One step in the order in which a kind of thing is built, beside what every job has. */
-enum Deed
+enum WorkStep
 {
     case GaugesFirst;
     case BlocksUnderBeams;
