@@ -76,6 +76,11 @@ abstract class DaysTestCase extends FeatureTestCase
                 return (new self($number % 5 === 0 ? -9.0 : $this->least, $number % 5 === 0 ? 2.0 : $this->greatest))->forecast($first, $days, $where);
             }
 
+            public function warmth(int $number, string $first, int $days, string $where): Forecast
+            {
+                return $this->year($number, $first, $days, $where);
+            }
+
             public function forecast(string $first, int $days, string $where): Forecast
             {
                 return new Forecast($first, array_values(array_fill(0, max(1, $days), new DayWarmth($this->least, $this->greatest))));

@@ -10,6 +10,7 @@ use Aequus\Bill\HireDays;
 use Aequus\Bill\JobNeeds;
 use Aequus\Bill\Ware;
 use Aequus\Bill\WareUnit;
+use Aequus\Footing\Holes\HoleWork;
 use Aequus\Footing\Materials\Bag;
 use Aequus\Footing\Materials\BagForecast;
 use Aequus\Frame\Frames;
@@ -38,9 +39,13 @@ final readonly class BillPage
 
     private Bill $bill;
 
+    /** @var list<HoleWork> */
+    private array $work;
+
     public function __construct(private SiteState $site)
     {
-        $this->bill = (new JobNeeds($site))->bill();
+        $this->work = $site->footing->work($site->walk());
+        $this->bill = (new JobNeeds($site, work: $this->work))->bill();
         $this->rows = array_map($this->row(...), $this->bill->lines);
         $this->sum = self::money($this->bill->sum);
         $this->unpriced = array_values(array_map(
@@ -57,7 +62,7 @@ final readonly class BillPage
     /** Whether some ground is not read, so that its hole and post are left out. */
     public function isOpen(): bool
     {
-        return count($this->site->footing->work($this->site->walk())) < count($this->site->plan->grid->posts);
+        return count($this->work) < count($this->site->plan->grid->posts);
     }
 
     /** @return list<string> what it leaves out or can’t vouch for, in words; none where it counts everything */
@@ -82,7 +87,7 @@ final readonly class BillPage
     {
         $plan = $this->site->plan;
         $volumes = [];
-        foreach ($this->site->footing->work($this->site->walk()) as $hole) {
+        foreach ($this->work as $hole) {
             $volumes[$hole->of->label] = $hole->concrete;
         }
         $bag = Bag::ofPlan($plan);

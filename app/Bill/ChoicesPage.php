@@ -50,7 +50,7 @@ final readonly class ChoicesPage
     /** Whether some ground is not read, so that its hole and post are left out. */
     public function isOpen(): bool
     {
-        return count($this->site->footing->work($this->site->walk())) < count($this->plan->grid->posts);
+        return count($this->site->footing->needs) < count($this->plan->grid->posts);
     }
 
     public function name(Choice $choice): string

@@ -53,7 +53,8 @@ final readonly class Progress
         if (count($before) === count($entries)) {
             return null;
         }
-        $site = SiteState::derive($this->site->plan, $before, $this->site->today, null, $this->site->now);
+        // What is to be read follows from the plan alone, which is the same.
+        $site = SiteState::derive($this->site->plan, $before, $this->site->today, $this->site->square->listed(), $this->site->now);
         $hands = $this->page->hands->atRates((new LoggedRates($site, $this->site->plan->hands->rates ?? [], $this->zone))->rates());
         $told = new ToldWeather($site->log);
         $morning = JobDays::soonest(new JobToDo($site, $this->zone), $hands, $told->over($this->page->clock->station), $hands->from);

@@ -44,7 +44,7 @@ final readonly class Winter
     {
         $say = new Say(new Speech($site->plan));
         $told = new ToldWeather($site->log);
-        $years = array_map(fn (int $year) => $told->over($weather->year($year, $site->today, self::AHEAD, $job->place)), range(1, self::YEARS));
+        $years = array_map(fn (int $year) => $told->over($weather->warmth($year, $site->today, self::AHEAD, $job->place)), range(1, self::YEARS));
         $season = new Season($years, $page->hands->holds->pour);
         $date = fn (int $day): string => DayName::of((new DateTimeImmutable($site->today))->modify("{$day} days")->format('Y-m-d'), true);
         $left = array_values(array_filter($page->days->toDo->all, fn (ToDo $one) => in_array($one->task, self::BEFORE, true)));

@@ -60,7 +60,7 @@ final readonly class FixingsPage
     /** @return array<string, string> everything a frame can stand on, by what is sent */
     public function standsOn(): array
     {
-        return (new MembersPage($this->site, '', '', $this->on))->standsOn();
+        return StandsOn::all($this->plan, $this->rules);
     }
 
     /** @return list<Said> what does not go with what it shall hold; what else hinders the frame stands on its own page */

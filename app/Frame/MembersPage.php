@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Frame;
 
 use Aequus\Fact\Fact;
-use Aequus\Frame\Footprint;
 use Aequus\Frame\FrameOnPosts;
 use Aequus\Frame\Frames;
 use Aequus\Frame\Piece;
@@ -282,19 +281,9 @@ final readonly class MembersPage
         return $order;
     }
 
-    /** @return array<string, string> everything a frame can stand on, by what is sent; the first grid alone where there is no part */
+    /** @return array<string, string> everything a frame can stand on, by what is sent */
     public function standsOn(): array
     {
-        $on = ['' => Say::text('frame.on_the_grid')];
-        foreach ($this->site->plan->parts as $part) {
-            $pieces = Footprint::ofPart($part, $this->rules);
-            foreach ($pieces as $footprint) {
-                $on[$footprint->key] = Say::text(
-                    'frame.on_part', part: $part->name, from: $footprint->posts[0]->label, to: $footprint->posts[count($footprint->posts) - 1]->label,
-                );
-            }
-        }
-
-        return $on;
+        return StandsOn::all($this->site->plan, $this->rules);
     }
 }

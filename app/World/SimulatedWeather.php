@@ -7,6 +7,7 @@ namespace App\World;
 use Aequus\Days\DayWarmth;
 use Aequus\Days\Forecast;
 use Aequus\Days\WeatherHour;
+use Closure;
 use DateTimeImmutable;
 
 /**
@@ -37,17 +38,18 @@ final readonly class SimulatedWeather implements WeatherStation
         return $this->forecast($first, $days, "{$where}, year {$number}");
     }
 
+    public function warmth(int $number, string $first, int $days, string $where): Forecast
+    {
+        return new Forecast($first, array_map(fn (DateTimeImmutable $date) => $this->ofDay($date, "{$where}, year {$number}"), self::dates($first, $days)));
+    }
+
     public function forecast(string $first, int $days, string $where): Forecast
     {
         $warmth = $hours = [];
-        foreach (range(0, max(1, $days) - 1) as $day) {
-            $date = (new DateTimeImmutable($first))->modify("{$day} days");
-            $of = "{$this->seed}|{$where}|{$date->format('Y-m-d')}|";
-            $draw = fn (string $what): float => crc32($of.$what) / 0xFFFFFFFF;
-            $season = cos(2 * M_PI * ((int) $date->format('z') - self::WARMEST) / 365.25);
-            $middle = self::MEAN + self::SWING * $season + 8 * ($draw('warmth') - 0.5);
-            $half = 2.5 + 4 * $draw('span');
-            $warmth[] = new DayWarmth(round($middle - $half, 1), round($middle + $half, 1));
+        foreach (self::dates($first, $days) as $day => $date) {
+            $warmth[] = $this->ofDay($date, $where);
+            $draw = $this->draw($date, $where);
+            $season = self::season($date);
             [$isWet, $isWindy] = [$draw('wet') < 0.3, $draw('windy') < 0.2];
             $from = (int) floor(6 + 12 * $draw('from'));
             for ($hour = 0; $hour < 24; $hour++) {
@@ -59,5 +61,36 @@ final readonly class SimulatedWeather implements WeatherStation
         }
 
         return new Forecast($first, $warmth, $hours);
+    }
+
+    /** @return non-empty-list<DateTimeImmutable> */
+    private static function dates(string $first, int $days): array
+    {
+        $from = new DateTimeImmutable($first);
+
+        return array_map(fn (int $day) => $from->modify("{$day} days"), range(0, max(1, $days) - 1));
+    }
+
+    /** From −1 in the coldest to 1 in the warmest time of the year. */
+    private static function season(DateTimeImmutable $date): float
+    {
+        return cos(2 * M_PI * ((int) $date->format('z') - self::WARMEST) / 365.25);
+    }
+
+    private function ofDay(DateTimeImmutable $date, string $where): DayWarmth
+    {
+        $draw = $this->draw($date, $where);
+        $middle = self::MEAN + self::SWING * self::season($date) + 8 * ($draw('warmth') - 0.5);
+        $half = 2.5 + 4 * $draw('span');
+
+        return new DayWarmth(round($middle - $half, 1), round($middle + $half, 1));
+    }
+
+    /** @return Closure(string): float from 0 to 1, the same for the same thing on the same day in the same place */
+    private function draw(DateTimeImmutable $date, string $where): Closure
+    {
+        $of = "{$this->seed}|{$where}|{$date->format('Y-m-d')}|";
+
+        return fn (string $what): float => crc32($of.$what) / 0xFFFFFFFF;
     }
 }

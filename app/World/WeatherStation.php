@@ -18,6 +18,9 @@ interface WeatherStation extends StandIn
      */
     public function forecast(string $first, int $days, string $where): Forecast;
 
+    /** How warm alone those days were in that year, still and dry: for whoever looks at many years. */
+    public function warmth(int $number, string $first, int $days, string $where): Forecast;
+
     /** Of the same days as they were in another year: the first, the second … of those it knows. */
     public function year(int $number, string $first, int $days, string $where): Forecast;
 }

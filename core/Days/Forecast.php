@@ -94,8 +94,9 @@ final class Forecast
     public function touched(int $from, int $to): array
     {
         $touched = [];
+        $still = new WeatherHour;
         for ($hour = intdiv($from, 60); $hour * 60 < $to; $hour++) {
-            $touched[] = $this->hours[$hour] ?? new WeatherHour;
+            $touched[] = $this->hours[$hour] ?? $still;
         }
 
         return $touched;

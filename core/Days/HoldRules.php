@@ -64,13 +64,17 @@ final readonly class HoldRules
         }
         $isLifted = $work->kind === WorkKind::TiltUp || ($work->kind === WorkKind::Beam && $work->longBeam);
         foreach ($forecast->touched($from, $to) as $hour) {
-            $holds = [
-                ...$holds, ...($work->openTube && $hour->rain > $this->rain ? [WeatherHold::RainInOpenTubes] : []),
-                ...($isLifted && ! $work->inside && $hour->gust > $this->gust ? [WeatherHold::Gusts] : []),
-                ...($hour->thunder && ! $work->inside ? [WeatherHold::Thunder] : []),
-            ];
+            foreach ([
+                [WeatherHold::RainInOpenTubes, $work->openTube && $hour->rain > $this->rain],
+                [WeatherHold::Gusts, $isLifted && ! $work->inside && $hour->gust > $this->gust],
+                [WeatherHold::Thunder, $hour->thunder && ! $work->inside],
+            ] as [$hold, $isSo]) {
+                if ($isSo && ! in_array($hold, $holds, true)) {
+                    $holds[] = $hold;
+                }
+            }
         }
 
-        return array_values(array_unique($holds, SORT_REGULAR));
+        return $holds;
     }
 }

@@ -105,7 +105,8 @@ final class Schedule
     private function earliest(Work $work): Planned
     {
         $last = intdiv($this->forecast->end(), self::QUARTER);
-        for ($start = $this->from($work); $start < $last; $start++) {
+        $until = $work->kind->stops() ? $this->lastStart($work, $last) : $last;
+        for ($start = $this->from($work); $start < $until; $start++) {
             $quarters = $this->isFree($work, $start) ? $this->taken($work, $start, $last) : null;
             if ($quarters !== null) {
                 foreach ($quarters as $quarter) {
@@ -165,18 +166,36 @@ final class Schedule
             if ($quarter >= $last) {
                 return null;
             }
-            $isWorked = isset($this->worked[$quarter])
-                && $this->rules->at($work, $quarter * self::QUARTER, ($quarter + 1) * self::QUARTER, $this->forecast) === [];
+            $isWorked = $this->isWorkedOn($work, $quarter);
             if ($isWorked && ! $this->hasPeople($work, $quarter)) {
                 return null;
             }
             if (! $isWorked && $taken === []) {
                 return null;
             }
-            $taken = $isWorked ? [...$taken, $quarter] : $taken;
+            if ($isWorked) {
+                $taken[] = $quarter;
+            }
         }
 
         return $taken;
+    }
+
+    /** Behind the last quarter hour at which work that stops can begin and still has all its hours: none at or after it needs to be tried. */
+    private function lastStart(Work $work, int $last): int
+    {
+        $left = $work->quarters;
+        for ($quarter = $last - 1; $quarter >= 0 && $left > 0; $quarter--) {
+            $left -= $this->isWorkedOn($work, $quarter) ? 1 : 0;
+        }
+
+        return $left > 0 ? 0 : ($work->quarters === 0 ? $last : $quarter + 2);
+    }
+
+    private function isWorkedOn(Work $work, int $quarter): bool
+    {
+        return isset($this->worked[$quarter])
+            && $this->rules->at($work, $quarter * self::QUARTER, ($quarter + 1) * self::QUARTER, $this->forecast) === [];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\World;
 
+use Aequus\Days\WeatherHour;
 use App\World\SimulatedWeather;
 use App\World\StandIn;
 
@@ -29,6 +30,15 @@ final class SimulatedWeatherTest extends StandInTestCase
         $this->assertEquals($week->touched(4 * 1440, 7 * 1440), $later->touched(0, 3 * 1440));
         $this->assertNotEquals($week->days, $station->forecast('2026-05-04', 7, 'beck')->days);
         $this->assertNotEquals($station->year(1, '2026-05-04', 7, 'orchard')->days, $station->year(2, '2026-05-04', 7, 'orchard')->days);
+    }
+
+    public function test_how_warm_a_year_was_is_the_same_alone_and_with_its_rain(): void
+    {
+        $station = new SimulatedWeather(5);
+        [$alone, $whole] = [$station->warmth(3, '2026-02-27', 40, 'orchard'), $station->year(3, '2026-02-27', 40, 'orchard')];
+        $this->assertEquals($whole->days, $alone->days);
+        $this->assertNotEquals($whole->days, $station->warmth(4, '2026-02-27', 40, 'orchard')->days);
+        $this->assertSame([], array_filter($alone->touched(0, 40 * 1440), fn (WeatherHour $hour) => $hour->rain > 0 || $hour->gust > 0 || $hour->thunder));
     }
 
     /** Over twenty years July is warmer than January, it rains on some days and not on most, and thunder comes in summer only. */
