@@ -175,7 +175,7 @@ final readonly class MadeUpSite implements LevelAndRod, LevelBetween, PlumbLevel
 
     private function isMeasured(SiteState $site): bool
     {
-        return array_filter($site->log->counting, fn (Entry $entry) => $entry->payload instanceof StakeReading && ! $entry->isMadeUp()) !== [];
+        return array_filter($site->log->counting, fn (Entry $entry) => $entry->payload instanceof StakeReading && ! $entry->isMadeUp) !== [];
     }
 
     /** Nobody reads finer than the job’s smallest mark. */

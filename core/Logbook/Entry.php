@@ -13,6 +13,9 @@ final readonly class Entry
     /** What a stand-in wrote for practice has an id that begins so: wherever the book goes, the mark goes with it. */
     public const MADE_UP = 'practice-';
 
+    /** Whether it was made up for practice, and nobody measured it. */
+    public bool $isMadeUp;
+
     /**
      * @param  int  $sequence  given by the book, growing
      * @param  string  $clientId  made where it was typed, so that the same send twice is one entry
@@ -32,12 +35,7 @@ final readonly class Entry
         public ?int $replaces = null,
         public bool $asTyped = false,
     ) {
-    }
-
-    /** Whether it was made up for practice, and nobody measured it. */
-    public function isMadeUp(): bool
-    {
-        return str_starts_with($this->clientId, self::MADE_UP);
+        $this->isMadeUp = str_starts_with($clientId, self::MADE_UP);
     }
 
     public function measuredAt(): DateTimeImmutable

@@ -78,7 +78,7 @@ final readonly class Log
     /** @return list<int> sequences of entries that were made up for practice, and nobody struck or corrected */
     public function madeUp(): array
     {
-        return array_keys(array_filter($this->entries, fn (Entry $entry) => $entry->isMadeUp() && $this->stands($entry)));
+        return array_keys(array_filter($this->entries, fn (Entry $entry) => $entry->isMadeUp && $this->stands($entry)));
     }
 
     /** Whether a doubtful figure in an entry was asked about, and is right as typed. */

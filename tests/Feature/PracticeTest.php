@@ -229,7 +229,7 @@ final class PracticeTest extends DaysTestCase
         $this->read($job);
         $entry = array_values($this->state($job)->log->entries)[1];
         $this->assertInstanceOf(TapeReading::class, $entry->payload);
-        $this->assertEquals([$move?->number, false, ''], [$entry->payload->distance, $entry->isMadeUp(), $entry->readBy]);
+        $this->assertEquals([$move?->number, false, ''], [$entry->payload->distance, $entry->isMadeUp, $entry->readBy]);
     }
 
     /** A water level, a line level on a string, a board and a rod see one ground: readings of all four agree. */

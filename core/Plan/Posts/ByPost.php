@@ -154,13 +154,13 @@ final readonly class ByPost implements ArrayAccess, Countable, IteratorAggregate
 
     public function offsetExists(mixed $post): bool
     {
-        return isset($this->of[self::key($post)]);
+        return isset($this->of[$post instanceof Post ? $post->id->value : $post->value]);
     }
 
     /** @return T */
     public function offsetGet(mixed $post): mixed
     {
-        return $this->of[self::key($post)] ?? throw new LogicException('There is nothing of post '.self::key($post).'.');
+        return $this->of[$post instanceof Post ? $post->id->value : $post->value] ?? throw new LogicException('There is nothing of post '.self::key($post).'.');
     }
 
     public function offsetSet(mixed $post, mixed $one): never
