@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Aequus\Words\Handover;
 
-use Aequus\Plan\Holding\Hold;
 use Aequus\Plan\Plan;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Work\Lasting;
+use Aequus\Words\Plan\HoldWords;
 
 /** What whoever takes a job over must know of the day on which it comes off, gets new posts or is pulled out. */
 final class LastingWords
@@ -26,17 +26,6 @@ final class LastingWords
         }
         $ways = array_unique(array_map(fn (Post $post) => $plan->holdOf($post->id), $plan->grid->posts), SORT_REGULAR);
 
-        return implode(' ', [$first, ...array_map(self::comesOut(...), $ways)]);
-    }
-
-    private static function comesOut(Hold $hold): string
-    {
-        return match ($hold) {
-            Hold::Collar => 'Jack a post up by its collar: the earth below lets go.',
-            Hold::Gravel, Hold::Earth => 'Dig the fill out on one side and lift the post.',
-            Hold::Pier => 'Unscrew a post from its base; the pier stays in the ground.',
-            Hold::Driven => 'Pull a post with a jack, straight up.',
-            Hold::Concrete, Hold::Foam => 'Its fill does not let go: a post must be broken out.',
-        };
+        return implode(' ', [$first, ...array_map(HoldWords::comesOut(...), $ways)]);
     }
 }

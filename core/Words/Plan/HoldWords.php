@@ -146,6 +146,18 @@ final class HoldWords
         };
     }
 
+    /** How a post comes out of it again. */
+    public static function comesOut(Hold $hold): string
+    {
+        return match ($hold) {
+            Hold::Collar => 'Jack a post up by its collar: the earth below lets go.',
+            Hold::Gravel, Hold::Earth => 'Dig the fill out on one side and lift the post.',
+            Hold::Pier => 'Unscrew a post from its base; the pier stays in the ground.',
+            Hold::Driven => 'Pull a post with a jack, straight up.',
+            Hold::Concrete, Hold::Foam => 'Its fill does not let go: a post must be broken out.',
+        };
+    }
+
     /** What speaks for it or against it on a site. */
     public static function reason(HoldReason $reason): string
     {
