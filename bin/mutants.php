@@ -41,6 +41,7 @@ $copy = sys_get_temp_dir().'/aequus-mutants-'.getmypid();
 mkdir($copy);
 register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($copy)));
 exec('tar -cf - --exclude=./.git --exclude=./node_modules --exclude=./storage . | tar -xf - -C '.escapeshellarg($copy));
+symlink(getcwd().'/node_modules', "{$copy}/node_modules");
 chdir($copy);
 foreach (['framework/views', 'framework/cache', 'framework/sessions', 'logs', 'own', 'test'] as $folder) {
     mkdir("storage/{$folder}", 0o777, true);

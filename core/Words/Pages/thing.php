@@ -7,8 +7,8 @@ namespace Aequus\Words\Pages;
 /** What the pages say on which a job is begun with the thing that shall stand. */
 return [
     'choose.what_shall_stand' => 'What shall stand?',
-    'choose.in' => 'Lengths are typed and written as {length}, with goods to match.',
-    'choose.begin_in' => 'Begin with {length} instead',
+    'choose.in' => 'Lengths are written as {length}, with goods to match.',
+    'choose.begin_in' => 'Begin with {length}',
     'choose.something_else' => 'Something else, or every field at once',
     'choose.something_else_why' => 'A plan of posts, row by row, with all its figures.',
     'ask.what_it_comes_to' => 'What it comes to',
