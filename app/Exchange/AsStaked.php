@@ -29,6 +29,9 @@ final readonly class AsStaked
     /** @var list<array{string, AsStakedLeft}> what a line said, and why it is left out */
     public array $left;
 
+    /** @var list<string> posts of which no line is taken */
+    public array $lacking;
+
     public function __construct(string $bytes, Plan $plan, PlanInWorld $world, string $order)
     {
         $far = $plan->notation->system()->far;
@@ -56,6 +59,7 @@ final readonly class AsStaked
             $left[] = ['…', AsStakedLeft::TooMany];
         }
         [$this->stakes, $this->left] = [array_values($stakes), $left];
+        $this->lacking = array_values(array_diff(array_map(fn (Post $post) => $post->label, $plan->grid->posts), array_map(strval(...), array_keys($stakes))));
     }
 
     /** @return list<LineReading> two of each stake: off either axis of the plan */

@@ -11,6 +11,7 @@ use Aequus\Plan\Place\SiteObject;
 use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Terms\Point;
 use Aequus\Site\SiteState;
+use App\Exchange\Drawn\Dxf;
 
 /**
  * The plan as a drawing of release 12, which every drawing program reads: posts as blocks with their label and section, what stands on the site,
@@ -30,9 +31,13 @@ final class DxfFile
     {
     }
 
-    public static function write(SiteState $site): string
+    /** @param  list<string>  $remarks  what is said of the job on every sheet too */
+    public static function write(SiteState $site, array $remarks = []): string
     {
         $file = new self($site->plan->notation->system()->one);
+        foreach ($remarks as $remark) {
+            $file->add(999, $remark);
+        }
         $file->head();
         $file->blocks($site);
         $file->add(0, 'SECTION', 2, 'ENTITIES');
@@ -60,7 +65,7 @@ final class DxfFile
     {
         $this->add(
             0, 'SECTION', 2, 'HEADER', 9, '$ACADVER', 1, 'AC1009', 9, '$DWGCODEPAGE', 3, 'ANSI_1252', 9, '$INSUNITS', 70,
-            $this->unit === 1.0 ? '4' : '1', 0, 'ENDSEC', 0, 'SECTION', 2, 'TABLES', 0, 'TABLE', 2, 'LAYER', 70, (string) count(self::LAYERS),
+            (string) array_search($this->unit, Dxf::UNITS, true), 0, 'ENDSEC', 0, 'SECTION', 2, 'TABLES', 0, 'TABLE', 2, 'LAYER', 70, (string) count(self::LAYERS),
         );
         foreach (self::LAYERS as $name => $colour) {
             $this->add(0, 'LAYER', 2, $name, 70, '0', 62, (string) $colour, 6, 'CONTINUOUS');

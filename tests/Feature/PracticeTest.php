@@ -40,6 +40,9 @@ use Tests\PdfText;
 /** Offices and instruments that are made up: in one’s own job for practice only, marked everywhere, taken out as one. Others stand in their place as the test wants. */
 final class PracticeTest extends DaysTestCase
 {
+    /** Files that leave a job. */
+    private const LEAVE = ['/files/points.csv', '/files/plan.dxf', '/files/job.zip', '/footing/bill.csv', '/days.ics'];
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -163,6 +166,12 @@ final class PracticeTest extends DaysTestCase
             $text = PdfText::of((string) $this->get("/jobs/{$job->id}{$sheet}")->assertOk()->getContent());
             $this->assertStringContainsString($says, preg_replace('/\s+/u', ' ', $text) ?? '', $sheet);
         }
+        // A file leaves under a name that says so, and a drawing says it in words.
+        $named = fn (string $file): string => (string) $this->get("/jobs/{$job->id}{$file}")->assertOk()->headers->get('Content-Disposition');
+        foreach (self::LEAVE as $file) {
+            $this->assertStringContainsString('-practice.', $named($file), $file);
+        }
+        $this->assertStringContainsString("\r\n{$says}", (string) $this->get("/jobs/{$job->id}/files/plan.dxf")->getContent());
         $this->post("/jobs/{$job->id}/entries/handed_over", $this->form(['to' => 'the owner', 'remark' => '']))->assertSessionHasErrors('to');
         // The file carries the mark, and so does the job that comes of it.
         $file = (string) $this->get("/jobs/{$job->id}/files/job.zip")->assertOk()->getContent();
@@ -180,6 +189,10 @@ final class PracticeTest extends DaysTestCase
         $this->assertSame([], $after->log->now(TapeReading::class));
         $this->assertFalse($after->square->holds());
         $this->get("/jobs/{$job->id}/square")->assertDontSeeText('Practice:');
+        foreach (self::LEAVE as $file) {
+            $this->assertStringNotContainsString('practice', $named($file), $file);
+        }
+        $this->assertStringNotContainsString('999', substr((string) $this->get("/jobs/{$job->id}/files/plan.dxf")->getContent(), 0, 200));
         $this->post("/jobs/{$job->id}/practice/out")->assertSessionHas('said', '0 made-up entries were taken out.');
     }
 

@@ -13,7 +13,8 @@ use Aequus\Measure\Vector;
 final class Dxf
 {
     /** mm of one unit, by the number that a header has for it. */
-    private const UNITS = ['1' => 25.4, '2' => 304.8, '4' => 1.0, '5' => 10.0, '6' => 1000.0];
+    /** Millimetres in the unit of a drawing, by what its header calls it. */
+    public const UNITS = ['1' => 25.4, '2' => 304.8, '4' => 1.0, '5' => 10.0, '6' => 1000.0];
 
     private const TEXTS = ['TEXT', 'MTEXT'];
 

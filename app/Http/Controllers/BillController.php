@@ -14,6 +14,7 @@ use App\Bill\BillCsv;
 use App\Bill\BillPage;
 use App\Bill\ChoicesPage;
 use App\Bill\ListsPage;
+use App\Exchange\Download;
 use App\Footing\Materials;
 use App\Http\Requests\Plans\NeededOnRequest;
 use App\Http\Requests\Plans\PriceSheetRequest;
@@ -70,7 +71,9 @@ final class BillController extends Controller
     /** The same for a spreadsheet: each line with the list it is on. */
     public function listsCsv(Request $request, Job $job): Response
     {
-        return $this->csvOf(BillCsv::lists($this->listed($request, $this->site($job)->state)), 'lists-'.Str::slug($job->name));
+        $site = $this->site($job);
+
+        return Download::of($site, BillCsv::lists($this->listed($request, $site->state)), 'text/csv; charset=utf-8', 'csv', 'lists');
     }
 
     /** By which day the goods for each work must be there. */
@@ -87,13 +90,6 @@ final class BillController extends Controller
         return new ListsPage(new BillPage($site), $site, ListsPage::way($request->string('by')->value()));
     }
 
-    private function csvOf(string $csv, string $name): Response
-    {
-        return response(
-            $csv, headers: ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}.csv\""],
-        );
-    }
-
     /** What another way would cost. */
     public function choices(Job $job): View
     {
@@ -105,7 +101,9 @@ final class BillController extends Controller
     /** The same for a spreadsheet. */
     public function csv(Job $job): Response
     {
-        return $this->csvOf(BillCsv::of(new BillPage($this->site($job)->state)), 'bill-'.Str::slug($job->name));
+        $site = $this->site($job);
+
+        return Download::of($site, BillCsv::of(new BillPage($site->state)), 'text/csv; charset=utf-8', 'csv', 'bill');
     }
 
     /** What the yard asks for goods that nobody priced; a price that was said stays. */

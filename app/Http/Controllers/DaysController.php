@@ -13,6 +13,7 @@ use App\Diary\WeatherMeans;
 use App\Diary\Winter;
 use App\Drawing\DaysDrawing;
 use App\Exchange\CalendarFile;
+use App\Exchange\Download;
 use App\Http\Requests\Plans\HandsRequest;
 use App\Http\Requests\Plans\HolidaysRequest;
 use App\Models\Job;
@@ -23,7 +24,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
 
 /** The job as days. */
 final class DaysController extends Controller
@@ -66,13 +66,7 @@ final class DaysController extends Controller
             new DateTimeZone($job->zone), $site->state->now,
         );
 
-        return response(
-            $bytes,
-            headers: [
-                'Content-Type' => 'text/calendar; charset=utf-8',
-                'Content-Disposition' => 'attachment; filename="days-'.Str::slug($job->name).'.ics"',
-            ],
-        );
+        return Download::of($site, $bytes, 'text/calendar; charset=utf-8', 'ics', 'days');
     }
 
     /** Holidays out of a calendar’s file. */

@@ -9,6 +9,7 @@ use Aequus\Measure\Length;
 use Aequus\Plan\Part\PartKind;
 use Aequus\Site\PlanInWorld;
 use App\Actions\BringIn;
+use App\Exchange\Download;
 use App\Exchange\DxfFile;
 use App\Exchange\JobFile;
 use App\Exchange\JobFileRefused;
@@ -22,6 +23,7 @@ use App\Paper\Pdf;
 use App\Paper\Tags;
 use App\Plan\PartForm;
 use App\Plan\PlanForm;
+use App\Site\Provenance;
 use App\Type\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -50,17 +52,21 @@ final class FilesController extends Controller
 
     public function whole(Job $job): Response
     {
-        return $this->file(JobOut::file($job), 'application/zip', $job, 'zip');
+        return Download::of($this->site($job), JobOut::file($job), 'application/zip', 'zip');
     }
 
     public function points(Job $job): Response
     {
-        return $this->file(PointsFile::write($this->site($job)->state), 'text/csv; charset=utf-8', $job, 'csv');
+        $site = $this->site($job);
+
+        return Download::of($site, PointsFile::write($site->state), 'text/csv; charset=utf-8', 'csv');
     }
 
     public function drawing(Job $job): Response
     {
-        return $this->file(DxfFile::write($this->site($job)->state), 'image/vnd.dxf', $job, 'dxf');
+        $site = $this->site($job);
+
+        return Download::of($site, DxfFile::write($site->state, (new Provenance($site))->lines()), 'image/vnd.dxf', 'dxf');
     }
 
     /** Points out of a table, put into the form of a new part: kept only when that is sent. */
@@ -120,13 +126,5 @@ final class FilesController extends Controller
         }
 
         return redirect()->route('job', $job)->with('said', Say::text('files.is_in', name: $job->name));
-    }
-
-    private function file(string $bytes, string $type, Job $job, string $ending): Response
-    {
-        return response(
-            $bytes,
-            headers: ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'.'.$ending.'"'],
-        );
     }
 }

@@ -17,6 +17,7 @@ use App\Actions\RecordEntry;
 use App\Actions\RevisePlan;
 use App\Actions\TakeOut;
 use App\Exchange\AsStaked;
+use App\Exchange\Download;
 use App\Exchange\Drawn\DrawnRefusal;
 use App\Exchange\Drawn\LandXml;
 use App\Exchange\SurfaceRead;
@@ -73,20 +74,22 @@ final class WorldController extends Controller
 
     public function stakes(Request $request, Job $job): Response
     {
-        return $this->file(
-            $this->files($job)->stakeOut($request->string('order')->value(), $request->string('separator')->value()), 'text/csv; charset=utf-8', $job,
-            'csv',
+        return Download::of(
+            $this->site($job), $this->files($job)->stakeOut($request->string('order')->value(), $request->string('separator')->value()),
+            'text/csv; charset=utf-8', 'csv',
         );
     }
 
     public function landXml(Job $job): Response
     {
-        return $this->file($this->files($job)->landXml($job->name), 'application/xml', $job, 'xml');
+        return Download::of($this->site($job), $this->files($job)->landXml($job->name), 'application/xml', 'xml');
     }
 
     public function geoJson(Job $job): Response
     {
-        return $this->file($this->files($job)->geoJson($job->revision->plan()->world->system ?? ''), 'application/geo+json', $job, 'geojson');
+        $system = $job->revision->plan()->world->system ?? '';
+
+        return Download::of($this->site($job), $this->files($job)->geoJson($system), 'application/geo+json', 'geojson');
     }
 
     /** What a total station’s file says, before anything is stored. */
@@ -232,13 +235,5 @@ final class WorldController extends Controller
     private function files(Job $job): WorldFiles
     {
         return new WorldFiles($this->site($job)->state, $this->world($job));
-    }
-
-    private function file(string $bytes, string $type, Job $job, string $ending): Response
-    {
-        return response(
-            $bytes,
-            headers: ['Content-Type' => $type, 'Content-Disposition' => 'attachment; filename="'.(Str::slug($job->name) ?: 'job').'.'.$ending.'"'],
-        );
     }
 }

@@ -120,6 +120,7 @@ return [
     'staked_file' => 'File of the total station: point, east, north',
     'staked_go' => 'See what it says',
     'staked_read' => '{count: # stake is|# stakes are} in the file',
+    'staked_lacking' => '{count: It says nothing of one post|It says nothing of # posts}: {posts}.',
     'staked_left' => 'Left out',
     'staked_no_figures' => 'has no east and north that can be read.',
     'staked_no_such_post' => 'is no post of this plan.',

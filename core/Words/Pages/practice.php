@@ -14,6 +14,7 @@ return [
     'switch_off' => 'Switch practice off',
     'is_on' => 'Practice is on: the next move offers a made-up reading.',
     'is_off' => 'Practice is off.',
+    'in_a_name' => 'practice',
     'made_up' => 'Practice: {count: # entry of this job is|# entries of this job are} made up. Nothing here is proved, and nothing is built by it.',
     'none' => 'No entry of this job is made up.',
     'take_out' => 'Take out everything that was made up',

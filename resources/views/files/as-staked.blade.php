@@ -2,6 +2,7 @@
     <section class="paper files">
         <h1>{{ $say('files.staked_read', count: count($page->stakes())) }}</h1>
         <p><a href="{{ route('files.world', $job) }}">{{ $say('files.world') }}</a></p>
+        @if ($page->lacking() !== '')<p>{{ $page->lacking() }}</p>@endif
         @if ($page->left() !== [])<h2>{{ $say('files.staked_left') }}</h2>
             <ul class="rows">@foreach ($page->left() as [$line, $why])<li><b>{{ $line }}</b> {{ $why }}</li>@endforeach</ul>@endif
         @if ($page->stakes() !== [])

@@ -124,7 +124,7 @@ final class WorldTest extends FeatureTestCase
         }
         $file .= "Z9,1.0,2.0,,POST\r\nA1,1.0,2.0,,POST\r\nB1,north,2.0,,POST\r\nC1,512345.0,5345700.0,,POST\r\n";
         $read = $this->post($this->at('files/world/as-staked'), ['staked' => UploadedFile::fake()->createWithContent('staked.csv', $file), 'order' => 'penzd'])->assertOk();
-        $read->assertSeeText(['6 stakes are in the file', 'Z9, 1.0, 2.0, , POST is no post of this plan.', 'has no east and north that can be read.', 'is in the file a second time.']);
+        $read->assertSeeText(['6 stakes are in the file', 'Z9, 1.0, 2.0, , POST is no post of this plan.', 'has no east and north that can be read.', 'is in the file a second time.'])->assertDontSeeText('It says nothing of');
         $this->assertCount(count(Builds::readings($plan)), $this->state()->log->entries, 'nothing is stored by looking');
         $send = ['table' => $file, 'order' => 'penzd', 'class' => 'laser_meter'];
         foreach ([1, 2] as $ignored) {
@@ -162,7 +162,7 @@ final class WorldTest extends FeatureTestCase
         $file = UploadedFile::fake()->createWithContent('staked.txt', sprintf("A1 %.3f %.3f\n", $north, $east));
         $this->post($this->at('files/world/as-staked'), ['staked' => $file, 'order' => 'penzd'])->assertOk()->assertSeeText('0 stakes are in the file')->assertSeeText('Are east and north swapped');
         $file = UploadedFile::fake()->createWithContent('staked.txt', sprintf("A1 %.3f %.3f\n", $north, $east));
-        $this->post($this->at('files/world/as-staked'), ['staked' => $file, 'order' => 'pnezd'])->assertOk()->assertSeeText('1 stake is in the file');
+        $this->post($this->at('files/world/as-staked'), ['staked' => $file, 'order' => 'pnezd'])->assertOk()->assertSeeText('1 stake is in the file')->assertSeeText('It says nothing of')->assertSeeText('B1');
         $this->post($this->at('files/world/as-staked'), ['order' => 'penzd'])->assertSessionHasErrors('staked');
     }
 
