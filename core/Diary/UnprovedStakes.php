@@ -12,10 +12,7 @@ use Aequus\Site\SiteState;
 /** Stakes of which something is still to prove, as the next move has it. */
 final class UnprovedStakes
 {
-    /**
-     * @return list<Post> those that lack a reading, a post on them or not; of the others those on which none stands yet and that are out or not told,
-     *                    all of them where readings contradict each other
-     */
+    /** @return list<Post> no post stands on them yet, and they are out, not told, or lack the reading that checks the others; all of them where readings contradict each other */
     public static function of(SiteState $site): array
     {
         if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
@@ -31,9 +28,9 @@ final class UnprovedStakes
             return [];
         }
         $standing = array_values(array_filter($site->plan->grid->posts, fn (Post $post) => ! $site->standing($post)->set));
-        $isOpen = fn (Post $post): bool => isset($wanted[$post->label])
-            || ! $site->standing($post)->set && $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within;
-        $open = array_values(array_filter($site->plan->grid->posts, $isOpen));
+        $open = array_values(array_filter(
+            $standing, fn (Post $post) => isset($wanted[$post->label]) || $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within,
+        ));
 
         return $open === [] ? $standing : $open;
     }

@@ -12,17 +12,13 @@ use Aequus\Frame\UsualFrame;
 use Aequus\Guide\Cut\BuildFrame;
 use Aequus\Guide\Cut\CutPosts;
 use Aequus\Guide\Footing\DigHoles;
-use Aequus\Guide\Guide;
 use Aequus\Guide\Handover\HandOver;
 use Aequus\Guide\Level\ReadGround;
 use Aequus\Guide\Move\Move;
-use Aequus\Guide\Move\Scope;
 use Aequus\Guide\Set\FillPosts;
 use Aequus\Guide\Set\SetPosts;
 use Aequus\Guide\Set\TakeBracesOff;
 use Aequus\Guide\Square\PullTapes;
-use Aequus\Logbook\Clear\NoticeAsked;
-use Aequus\Logbook\Set\PostSet;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Slope;
@@ -35,9 +31,7 @@ use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\JobKind;
-use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Tops\TopRules;
-use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use DateTimeZone;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -78,19 +72,6 @@ final class NextMoveAndDaysTest extends TestCase
         });
         $this->assertSame($tasks, array_keys($seen));
         $this->assertNotNull($builder->site()->handedOver());
-    }
-
-    /** Somebody set posts first and taped afterwards: what was never read is left in both, whatever stands. */
-    public function test_posts_that_were_set_before_anything_was_taped_are_still_to_be_taped(): void
-    {
-        $plan = Builds::plan(baysX: [2400], baysY: [3000]);
-        $set = array_map(fn (Post $post) => new PostSet($post->id), $plan->grid->posts);
-        $entries = array_map(fn (PostSet $one, int $i) => Builds::entry($one, $i + 2), $set, array_keys($set));
-        $site = SiteState::derive($plan, [Builds::entry(new NoticeAsked('2026-04-20', 3, ''), 1), ...$entries], '2026-06-01');
-        $move = Guide::next($site, Scope::phase(Phase::Square));
-        $left = array_filter((new JobToDo($site, new DateTimeZone('UTC')))->all, fn (ToDo $one) => $one->task === Task::Stake);
-        $this->assertSame([true, 4], [$move?->is(PullTapes::PullTape), array_values($left)[0]->pieces ?? 0]);
-        $this->assertSame(0, (new DoneSoFar($site))->pieces[Task::Stake->value] ?? 0);
     }
 
     private static function task(Move $move): ?Task
