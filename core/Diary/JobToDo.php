@@ -74,6 +74,7 @@ final readonly class JobToDo
         }
         $isSet = fn (Post $post): bool => $site->standing($post)->set;
         $isFilled = fn (Post $post): bool => $site->isFilled($post);
+        $cuts = $site->log->newest(PostCut::class);
         $undug = array_values(array_filter($posts, fn (Post $post) => $site->footing->asDug($post) === null && ! $isSet($post)));
         $unfilled = array_values(array_filter($posts, fn (Post $post) => ! $isFilled($post)));
         $poured = $site->unstripped();
@@ -106,13 +107,9 @@ final readonly class JobToDo
             ),
             new ToDo(Task::Dig, $this->metres($undug, $work), count($undug), $this->digFrom()),
             ...($isOnPiers ? [$fill, $set] : [$set, $fill]),
+            // Where the tops shall be is decided before that; until then they are left as the next move has them.
             $this->counted(
-                Task::CutTops,
-                array_filter(
-                    $posts,
-                    fn (Post $post) => $site->plan->tops !== null && ! isset($site->log->newest(PostCut::class)[$post]) && ! $this->isCutFirst(),
-                ),
-                $this->hardAt($poured, $zone),
+                Task::CutTops, array_filter($posts, fn (Post $post) => ! $this->isCutFirst() && ! isset($cuts[$post])), $this->hardAt($poured, $zone),
             ),
             new ToDo(Task::TakeBracesOff, (float) $strip, $strip, $this->hardAt($poured, $zone)),
             new ToDo(Task::BuildFrame, (float) $frame, (int) $frame, $this->hardAt($poured, $zone)),

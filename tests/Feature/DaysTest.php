@@ -270,7 +270,8 @@ final class DaysTest extends DaysTestCase
         $begun = hrtime(true);
         $years = array_map(fn (int $year) => (new SimulatedWeather(417))->year($year, '2026-01-05', 60, 'orchard'), range(1, 200));
         $chance = new Chance($toDo, new Hands(4, 450, 1020), $years, 420);
-        $this->assertLessThan(8.0, (hrtime(true) - $begun) / 1e9);
+        // Where every line that runs is noted, it takes as long as that takes.
+        $this->assertLessThan(ini_get('pcov.enabled') === '1' ? 80.0 : 8.0, (hrtime(true) - $begun) / 1e9);
         $this->assertSame([200, null], [$chance->years, $chance->half]);
     }
 

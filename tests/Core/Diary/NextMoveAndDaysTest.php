@@ -11,14 +11,21 @@ use Aequus\Diary\ToDo;
 use Aequus\Frame\UsualFrame;
 use Aequus\Guide\Cut\BuildFrame;
 use Aequus\Guide\Cut\CutPosts;
+use Aequus\Guide\Cut\DecideTops;
 use Aequus\Guide\Footing\DigHoles;
+use Aequus\Guide\Guide;
 use Aequus\Guide\Handover\HandOver;
 use Aequus\Guide\Level\ReadGround;
 use Aequus\Guide\Move\Move;
+use Aequus\Guide\Move\Scope;
 use Aequus\Guide\Set\FillPosts;
 use Aequus\Guide\Set\SetPosts;
 use Aequus\Guide\Set\TakeBracesOff;
 use Aequus\Guide\Square\PullTapes;
+use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PostFilled;
+use Aequus\Logbook\Set\PostSet;
 use Aequus\Measure\Length;
 use Aequus\Measure\Notation;
 use Aequus\Measure\Slope;
@@ -31,7 +38,9 @@ use Aequus\Plan\Holding\Holding;
 use Aequus\Plan\Holding\HoldingSite;
 use Aequus\Plan\Holding\PierRules;
 use Aequus\Plan\JobKind;
+use Aequus\Plan\Posts\Post;
 use Aequus\Plan\Tops\TopRules;
+use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use DateTimeZone;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -72,6 +81,19 @@ final class NextMoveAndDaysTest extends TestCase
         });
         $this->assertSame($tasks, array_keys($seen));
         $this->assertNotNull($builder->site()->handedOver());
+    }
+
+    /** Nobody decided where the tops shall be: they are to be cut all the same, and no day is promised without it. */
+    public function test_tops_that_nobody_decided_yet_are_left_to_be_cut(): void
+    {
+        $plan = Builds::plan(baysX: [2400], baysY: [3000]);
+        $posts = $plan->grid->posts;
+        $done = array_merge([], ...array_map(fn (Post $post) => [new PostSet($post->id), new PostFilled($post->id, FillStep::Done), new PostFilled($post->id, FillStep::Stripped)], $posts));
+        $entries = array_map(fn (Payload $one, int $i) => Builds::entry($one, $i + 1, at: '2026-05-04 10:00:00'), $done, array_keys($done));
+        $site = SiteState::derive($plan, $entries, '2026-06-01');
+        $this->assertTrue(Guide::next($site, Scope::phase(Phase::Cut))?->is(DecideTops::DecideTops));
+        $left = array_filter((new JobToDo($site, new DateTimeZone('UTC')))->all, fn (ToDo $one) => $one->task === Task::CutTops);
+        $this->assertSame(4, array_values($left)[0]->pieces ?? 0);
     }
 
     private static function task(Move $move): ?Task
